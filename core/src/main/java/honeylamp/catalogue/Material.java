@@ -1,0 +1,18 @@
+package honeylamp.catalogue;
+
+/**
+ * A floor material.
+ *
+ * @param key the name kept in plans
+ * @param label the name shown to people
+ * @param tone its mean colour
+ * @param toneSpread the most one piece differs from the mean in lightness
+ * @param jointDarker how much darker its joints are
+ */
+public record Material(
+        String key, String label, Oklch tone, double toneSpread, double jointDarker, LayingPattern pattern) {
+    /** The colour of its joints. */
+    public Oklch jointTone() {
+        return tone.lighter(-jointDarker);
+    }
+}

@@ -1,0 +1,73 @@
+package honeylamp.catalogue;
+
+import honeylamp.geometry.Path;
+
+/**
+ * One shape of a furnishing, in the piece's own frame (mm about its centre, front at -y).
+ *
+ * @param level when it is drawn among the parts of all pieces
+ * @param detail the least fineness of picture in which it appears
+ */
+public record SymbolPart(Path path, Paint paint, Edge edge, Level level, Detail detail) {
+    /** Whether a shape is filled, and with what. */
+    public sealed interface Paint {
+        /** No fill: a line only. */
+        record None() implements Paint {}
+
+        /** A fill of this tone. */
+        record Of(Tone tone) implements Paint {}
+    }
+
+    /** The roles of colour. */
+    public enum Tone {
+        BODY,
+        TIMBER,
+        TIMBER_DARK,
+        TEXTILE,
+        TEXTILE_WARM,
+        LINEN,
+        CUSHION,
+        CUSHION_COOL,
+        PORCELAIN,
+        WATER_SHADE,
+        METAL,
+        DARK,
+        COUNTER,
+        RUG,
+        RUG_BORDER,
+        LEAF_LIGHT,
+        LEAF,
+        LEAF_DEEP,
+        EARTH
+    }
+
+    /** The roles of line. */
+    public enum Edge {
+        /** No line. */
+        NONE,
+        /** The outline of the piece. */
+        OUTLINE,
+        /** A finer line within it. */
+        INNER
+    }
+
+    /** The order of drawing. */
+    public enum Level {
+        /** Flat on the floor: rugs, trays. */
+        FLOOR,
+        /** Standing on the floor. */
+        BODY,
+        /** Lying on something. */
+        TOP
+    }
+
+    /** How much is drawn. */
+    public enum Detail {
+        /** Always. */
+        PLAIN,
+        /** From 1:100 up. */
+        DRAWN,
+        /** From 1:50 up. */
+        RICH
+    }
+}

@@ -1,0 +1,93 @@
+package honeylamp.catalogue;
+
+import honeylamp.catalogue.SymbolPart.Detail;
+import honeylamp.catalogue.SymbolPart.Edge;
+import honeylamp.catalogue.SymbolPart.Level;
+import honeylamp.catalogue.SymbolPart.Paint;
+import honeylamp.catalogue.SymbolPart.Tone;
+import honeylamp.geometry.Affine;
+import honeylamp.geometry.Box;
+import honeylamp.geometry.Path;
+import honeylamp.geometry.Point;
+import honeylamp.geometry.Ring;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Draws the parts of one symbol; every symbol is drawn with it, so one hand drew them all. */
+final class SymbolPen {
+    /** Corner softness of hard pieces and of upholstered ones, in mm. */
+    static final double CRISP = 12;
+
+    static final double SOFT = 45;
+
+    private final List<SymbolPart> parts = new ArrayList<>();
+    private final List<Symbol.Solid> solids = new ArrayList<>();
+    private Affine frame = Affine.IDENTITY;
+    private Level level = Level.BODY;
+
+    /** Draws what {@code body} draws, moved and turned. */
+    void within(Affine placing, Runnable body) {
+        var before = frame;
+        frame = placing.then(before);
+        body.run();
+        frame = before;
+    }
+
+    /** Draws what {@code body} draws on another level. */
+    void on(Level other, Runnable body) {
+        var before = level;
+        level = other;
+        body.run();
+        level = before;
+    }
+
+    /** A filled, outlined rectangle with soft corners. */
+    void box(double x0, double y0, double x1, double y1, double radius, Tone tone) {
+        shape(boxPath(x0, y0, x1, y1, radius), tone, Edge.OUTLINE, Detail.PLAIN);
+    }
+
+    /** A filled rectangle with a fine line around it. */
+    void innerBox(double x0, double y0, double x1, double y1, double radius, Tone tone, Detail detail) {
+        shape(boxPath(x0, y0, x1, y1, radius), tone, Edge.INNER, detail);
+    }
+
+    static Path boxPath(double x0, double y0, double x1, double y1, double radius) {
+        return Path.builder()
+                .roundedBox(new Box(Math.min(x0, x1), Math.min(y0, y1), Math.max(x0, x1), Math.max(y0, y1)), radius)
+                .build();
+    }
+
+    /** A filled shape. */
+    void shape(Path path, Tone tone, Edge edge, Detail detail) {
+        parts.add(new SymbolPart(path.through(frame), new Paint.Of(tone), edge, level, detail));
+    }
+
+    /** A line without fill. */
+    void line(Path path, Edge edge, Detail detail) {
+        parts.add(new SymbolPart(path.through(frame), new Paint.None(), edge, level, detail));
+    }
+
+    /** A fine straight line. */
+    void inner(double x0, double y0, double x1, double y1, Detail detail) {
+        line(Path.line(new Point(x0, y0), new Point(x1, y1)), Edge.INNER, detail);
+    }
+
+    /** A fine circle, filled. */
+    void circle(double x, double y, double radius, Tone tone, Edge edge, Detail detail) {
+        shape(Path.circle(new Point(x, y), radius), tone, edge, detail);
+    }
+
+    /** Something that throws shade over a rectangle. */
+    void solid(double x0, double y0, double x1, double y1, double heightMm) {
+        solid(new Box(x0, y0, x1, y1).ring(), heightMm);
+    }
+
+    /** Something that throws shade over a convex footprint. */
+    void solid(Ring footprint, double heightMm) {
+        solids.add(new Symbol.Solid(footprint.through(frame).counterClockwise(), heightMm));
+    }
+
+    Symbol symbol() {
+        return new Symbol(parts, solids);
+    }
+}

@@ -1,0 +1,320 @@
+package honeylamp.derive;
+
+import honeylamp.geometry.Outline;
+import honeylamp.geometry.Point;
+import honeylamp.geometry.Regions;
+import honeylamp.geometry.Ring;
+import honeylamp.geometry.Segment;
+import honeylamp.plan.Wall;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.Comparator;
+import java.util.IdentityHashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.ToDoubleFunction;
+
+/**
+ * The walls of a storey as joined bodies.
+ *
+ * @param pieces wall parts between nodes, with their corners
+ * @param poche the cut of all walls, joints united, openings not yet taken out
+ * @param faces the inner outline of every enclosed space, by falling area
+ * @param openEnds wall ends that meet nothing
+ * @param outerEdges wall pieces on the outside, each with its outward face
+ */
+public record WallNetwork(
+        List<WallPiece> pieces,
+        List<Outline> poche,
+        List<Outline> faces,
+        List<OpenEnd> openEnds,
+        List<OuterFace> outerEdges,
+        List<Overlapping> overlaps) {
+    /** A wall end that meets nothing; {@code unit} points out of the wall. */
+    public record OpenEnd(Wall wall, Point at, Point unit) {}
+
+    /** The outward face of a piece; {@code outward} is a unit shift. */
+    public record OuterFace(WallPiece piece, Segment face, Point outward) {}
+
+    /** A wall that runs over another. */
+    public record Overlapping(Wall kept, Wall covered, Segment where) {}
+
+    /** Beyond this many thicknesses an outer corner is cut off instead of running to a spike. */
+    private static final double MITRE_LIMIT = 2.6;
+
+    /** Faces closer in direction than this are treated as one straight line. */
+    private static final double STRAIGHT_SINE = Math.sin(Math.toRadians(0.5));
+
+    /** Joins walls into a network. */
+    public static WallNetwork of(List<Wall> walls, ToDoubleFunction<Wall> thicknessMm) {
+        var split = WallNodes.of(walls, thicknessMm);
+        var edges = halfEdges(split);
+        var around = joinAround(split, edges);
+        var pieces = new IdentityHashMap<RawPiece, WallPiece>();
+        for (var edge : edges) {
+            pieces.computeIfAbsent(edge.piece, _ -> piece(edge, split));
+        }
+        var ordered = split.pieces().stream().map(pieces::get).toList();
+        var traces = traces(split, edges);
+        return new WallNetwork(
+                ordered,
+                poche(traces, ordered),
+                faces(traces, ordered),
+                openEnds(split, around),
+                outerFaces(traces, pieces),
+                split.overlaps());
+    }
+
+    private static List<HalfEdge> halfEdges(WallNodes.Split split) {
+        var edges = new ArrayList<HalfEdge>();
+        for (var raw : split.pieces()) {
+            var line = new Segment(
+                    split.nodes().get(raw.startNode()), split.nodes().get(raw.endNode()));
+            var out = new HalfEdge(raw.startNode(), raw, line.unit(), raw.leftMm(), raw.rightMm());
+            var back = new HalfEdge(raw.endNode(), raw, line.unit().times(-1), raw.rightMm(), raw.leftMm());
+            out.pair(back);
+            edges.add(out);
+            edges.add(back);
+        }
+        return edges;
+    }
+
+    /** Orders the edges of each node by direction and mitres the faces between neighbours. */
+    private static Map<Integer, List<HalfEdge>> joinAround(WallNodes.Split split, List<HalfEdge> edges) {
+        Map<Integer, List<HalfEdge>> around = new LinkedHashMap<>();
+        for (var edge : edges) {
+            around.computeIfAbsent(edge.node, _ -> new ArrayList<>()).add(edge);
+        }
+        around.forEach((node, star) -> {
+            star.sort(Comparator.comparingDouble(e -> e.unit.angleDeg()));
+            for (var i = 0; i < star.size(); i++) {
+                var edge = star.get(i);
+                var next = star.get((i + 1) % star.size());
+                edge.join(next, corners(split.nodes().get(node), edge, next));
+            }
+        });
+        return around;
+    }
+
+    /** The corner between an edge's left face and the next edge's right face: one point, or two. */
+    private static List<Point> corners(Point node, HalfEdge edge, HalfEdge next) {
+        var onLeft = node.plus(edge.unit.left().times(edge.leftMm));
+        var onRight = node.minus(next.unit.left().times(next.rightMm));
+        if (edge == next) {
+            return List.of(onRight, onLeft); // free end: cut off square
+        }
+        var sine = edge.unit.cross(next.unit);
+        if (Math.abs(sine) < STRAIGHT_SINE) {
+            return onLeft.distance(onRight) < WallNodes.SAME_MM ? List.of(onLeft) : List.of(onRight, onLeft);
+        }
+        var left = new Segment(onLeft, onLeft.plus(edge.unit));
+        var right = new Segment(onRight, onRight.plus(next.unit));
+        var corner = left.lineCrossing(right);
+        if (corner.isEmpty()) {
+            return List.of(onRight, onLeft);
+        }
+        var thickest = Math.max(edge.leftMm + edge.rightMm, next.leftMm + next.rightMm);
+        var outer = sine < 0; // more than half a turn lies between: the outside of the joint
+        if (outer && corner.get().distance(node) > MITRE_LIMIT * thickest) {
+            return List.of(onRight.minus(next.unit.times(thickest / 2)), onLeft.minus(edge.unit.times(thickest / 2)));
+        }
+        return List.of(corner.get());
+    }
+
+    private static WallPiece piece(HalfEdge any, WallNodes.Split split) {
+        var raw = any.piece;
+        var out = any.node == raw.startNode() ? any : any.twin();
+        var back = out.twin();
+        var a = split.nodes().get(raw.startNode());
+        var b = split.nodes().get(raw.endNode());
+        var corners = new WallPiece.Corners(leftCorner(out), rightCorner(out), rightCorner(back), leftCorner(back));
+        var ring = new ArrayList<Point>();
+        for (var p : List.of(a, corners.startRight(), corners.endRight(), b, corners.endLeft(), corners.startLeft())) {
+            if (ring.isEmpty() || ring.getLast().distance(p) > 1e-6) {
+                ring.add(p);
+            }
+        }
+        if (ring.getLast().distance(ring.getFirst()) <= 1e-6) {
+            ring.removeLast();
+        }
+        var body = ring.size() < 3 ? new Ring(List.of(a, b, a)) : new Ring(ring).counterClockwise();
+        return new WallPiece(raw.wall(), new Segment(a, b), raw.leftMm(), raw.rightMm(), corners, body);
+    }
+
+    private static Point leftCorner(HalfEdge edge) {
+        return edge.wedge().getLast();
+    }
+
+    private static Point rightCorner(HalfEdge edge) {
+        var before = edge;
+        while (before.successor() != edge) {
+            before = before.successor();
+        }
+        return before.wedge().getFirst();
+    }
+
+    /** One way round a face: its half-edges, the corners along it, and the area within the drawn lines. */
+    private record Trace(List<HalfEdge> edges, List<Point> nodes, List<Point> corners, double nodeArea, int part) {}
+
+    private static List<Trace> traces(WallNodes.Split split, List<HalfEdge> edges) {
+        var parts = connectedParts(split);
+        Map<HalfEdge, Boolean> seen = new IdentityHashMap<>();
+        var traces = new ArrayList<Trace>();
+        for (var first : edges) {
+            if (seen.containsKey(first)) {
+                continue;
+            }
+            var walk = new ArrayList<HalfEdge>();
+            var nodes = new ArrayList<Point>();
+            var corners = new ArrayList<Point>();
+            var edge = first;
+            do {
+                seen.put(edge, true);
+                walk.add(edge);
+                nodes.add(split.nodes().get(edge.node));
+                edge = clockwiseBefore(edge.twin());
+                corners.addAll(edge.wedge());
+            } while (edge != first);
+            traces.add(new Trace(walk, nodes, corners, shoelace(nodes), parts[first.node]));
+        }
+        return traces;
+    }
+
+    private static HalfEdge clockwiseBefore(HalfEdge edge) {
+        var before = edge;
+        while (before.successor() != edge) {
+            before = before.successor();
+        }
+        return before;
+    }
+
+    private static int[] connectedParts(WallNodes.Split split) {
+        var part = new int[split.nodes().size()];
+        for (var i = 0; i < part.length; i++) {
+            part[i] = i;
+        }
+        for (var raw : split.pieces()) {
+            part[root(part, raw.startNode())] = root(part, raw.endNode());
+        }
+        for (var i = 0; i < part.length; i++) {
+            part[i] = root(part, i);
+        }
+        return part;
+    }
+
+    private static int root(int[] part, int i) {
+        while (part[i] != i) {
+            i = part[i];
+        }
+        return i;
+    }
+
+    private static double shoelace(List<Point> points) {
+        return points.size() < 3 ? 0 : new Ring(points).signedArea();
+    }
+
+    private static boolean isOutside(Trace trace) {
+        return trace.nodeArea < 1; // mm²; a lone wall has none
+    }
+
+    private static List<Outline> poche(List<Trace> traces, List<WallPiece> pieces) {
+        Map<Integer, Trace> outside = new LinkedHashMap<>();
+        Map<Integer, List<Ring>> inside = new LinkedHashMap<>();
+        for (var trace : traces) {
+            if (isOutside(trace)) {
+                outside.put(trace.part, trace);
+            } else if (trace.corners.size() >= 3) {
+                inside.computeIfAbsent(trace.part, _ -> new ArrayList<>()).add(clean(trace.corners));
+            }
+        }
+        var out = new ArrayList<Outline>();
+        for (var entry : outside.entrySet()) {
+            var holes = inside.getOrDefault(entry.getKey(), List.of());
+            var outline = new Outline(clean(entry.getValue().corners), holes);
+            if (!Regions.isValid(outline) || holes.stream().anyMatch(h -> h.signedArea() <= 0)) {
+                return Regions.union(
+                        pieces.stream().map(p -> Outline.of(p.body())).toList());
+            }
+            out.add(outline);
+        }
+        return List.copyOf(out);
+    }
+
+    private static Ring clean(List<Point> corners) {
+        return new Ring(corners).simplified(1e-4);
+    }
+
+    private static List<Outline> faces(List<Trace> traces, List<WallPiece> pieces) {
+        var rooms = traces.stream().filter(t -> !isOutside(t)).toList();
+        var islands = traces.stream().filter(WallNetwork::isOutside).toList();
+        var out = new ArrayList<Outline>();
+        for (var room : rooms) {
+            var holes = new ArrayList<Ring>();
+            var shell = new Ring(room.nodes);
+            for (var island : islands) {
+                if (island.part != room.part && smallestAround(island, rooms) == room) {
+                    holes.add(clean(island.corners));
+                }
+            }
+            out.addAll(inner(room, shell, holes, pieces));
+        }
+        out.sort(Comparator.comparingDouble(Outline::area)
+                .reversed()
+                .thenComparingDouble(o -> o.bounds().minX())
+                .thenComparingDouble(o -> o.bounds().minY()));
+        return Collections.unmodifiableList(out);
+    }
+
+    private static Trace smallestAround(Trace island, List<Trace> rooms) {
+        var point = island.nodes.getFirst();
+        return rooms.stream()
+                .filter(r -> r.part != island.part && new Ring(r.nodes).contains(point))
+                .min(Comparator.comparingDouble(r -> r.nodeArea))
+                .orElse(island);
+    }
+
+    /** The mitred outline; where walls are too thick for their room, what the bodies leave of it. */
+    private static List<Outline> inner(Trace room, Ring shell, List<Ring> holes, List<WallPiece> pieces) {
+        if (room.corners.size() >= 3) {
+            var ring = clean(room.corners);
+            var outline = new Outline(ring, holes);
+            if (ring.signedArea() > 0 && Regions.isValid(outline)) {
+                return List.of(outline);
+            }
+        }
+        var bodies = pieces.stream().map(p -> Outline.of(p.body())).toList();
+        return Regions.difference(List.of(Outline.of(shell)), Regions.union(bodies));
+    }
+
+    private static List<OpenEnd> openEnds(WallNodes.Split split, Map<Integer, List<HalfEdge>> around) {
+        var out = new ArrayList<OpenEnd>();
+        around.forEach((node, star) -> {
+            if (star.size() == 1) {
+                var edge = star.getFirst();
+                out.add(new OpenEnd(edge.piece.wall(), split.nodes().get(node), edge.unit.times(-1)));
+            }
+        });
+        return List.copyOf(out);
+    }
+
+    private static List<OuterFace> outerFaces(List<Trace> traces, Map<RawPiece, WallPiece> pieces) {
+        var rooms = traces.stream().filter(t -> !isOutside(t)).toList();
+        var out = new ArrayList<OuterFace>();
+        for (var trace : traces) {
+            if (!isOutside(trace) || smallestAround(trace, rooms) != trace) {
+                continue;
+            }
+            for (var edge : trace.edges) {
+                var piece = pieces.get(edge.piece);
+                if (piece == null) {
+                    throw new IllegalStateException("a traced piece is missing from the network");
+                }
+                var forward = edge.node == edge.piece.startNode();
+                var face = forward ? piece.leftFace() : piece.rightFace().reversed();
+                out.add(new OuterFace(piece, face, edge.unit.left()));
+            }
+        }
+        return List.copyOf(out);
+    }
+}

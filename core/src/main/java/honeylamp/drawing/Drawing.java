@@ -1,0 +1,28 @@
+package honeylamp.drawing;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.function.Predicate;
+
+/** A picture as layers of marks, bottom first, in paper mm with y down. */
+public record Drawing(List<Layer> layers) {
+    /** Sorts the layers by kind; layers of one kind keep their order. */
+    public Drawing {
+        var sorted = new ArrayList<>(layers);
+        sorted.sort(Comparator.comparing(Layer::kind));
+        layers = List.copyOf(sorted);
+    }
+
+    /** This drawing with the layers of another among its own. */
+    public Drawing with(Drawing other) {
+        var all = new ArrayList<>(layers);
+        all.addAll(other.layers);
+        return new Drawing(all);
+    }
+
+    /** Only the layers that pass. */
+    public Drawing only(Predicate<LayerKind> wanted) {
+        return new Drawing(layers.stream().filter(l -> wanted.test(l.kind())).toList());
+    }
+}

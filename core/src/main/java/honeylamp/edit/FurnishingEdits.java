@@ -1,0 +1,79 @@
+package honeylamp.edit;
+
+import honeylamp.plan.ElementId.FurnishingId;
+import honeylamp.plan.ElementId.StoreyId;
+import honeylamp.plan.Furnishing;
+import honeylamp.plan.Plan;
+import honeylamp.plan.Position;
+import honeylamp.units.Length;
+import java.util.List;
+import java.util.NoSuchElementException;
+import java.util.function.UnaryOperator;
+
+/** Placing and correcting furnishings. */
+public final class FurnishingEdits {
+    private static final Length DUPLICATE_SHIFT = Length.ofMm(300);
+
+    private FurnishingEdits() {}
+
+    /** Places a piece. */
+    public static Added<FurnishingId> add(
+            Plan plan,
+            StoreyId storey,
+            String kind,
+            Length width,
+            Length depth,
+            Length height,
+            Position at,
+            double turnDeg) {
+        var id = new FurnishingId(plan.nextNumber());
+        var piece = new Furnishing(id, kind, width, depth, height, at, turnDeg);
+        return new Added<>(
+                plan.numbersTaken(1).withStorey(storey, s -> s.withFurnishings(Lists.plus(s.furnishings(), piece))),
+                id);
+    }
+
+    /** Moves a piece. */
+    public static Plan moveTo(Plan plan, StoreyId storey, FurnishingId id, Position at) {
+        return change(plan, storey, List.of(id), f -> f.movedTo(at));
+    }
+
+    /** Moves pieces by a shift. */
+    public static Plan move(Plan plan, StoreyId storey, List<FurnishingId> ids, Length dx, Length dy) {
+        return change(plan, storey, ids, f -> f.movedTo(f.at().moved(dx, dy)));
+    }
+
+    /** Places a piece anew, moved and turned. */
+    public static Plan place(Plan plan, StoreyId storey, FurnishingId id, Position at, double turnDeg) {
+        return change(plan, storey, List.of(id), f -> f.movedTo(at).turnedTo(turnDeg));
+    }
+
+    /** Turns pieces by an angle, each about its own centre. */
+    public static Plan turnBy(Plan plan, StoreyId storey, List<FurnishingId> ids, double deg) {
+        return change(plan, storey, ids, f -> f.turnedTo(f.turnDeg() + deg));
+    }
+
+    /** Makes a piece at another size; its centre stays. */
+    public static Plan resize(Plan plan, StoreyId storey, FurnishingId id, Length width, Length depth, Length height) {
+        return change(plan, storey, List.of(id), f -> f.sized(width, depth, height));
+    }
+
+    /** A second piece like the first, a little aside. */
+    public static Added<FurnishingId> duplicate(Plan plan, StoreyId storey, FurnishingId id) {
+        var original = plan.storey(storey).furnishings().stream()
+                .filter(f -> f.id().equals(id))
+                .findFirst()
+                .orElseThrow(() -> new NoSuchElementException("no furnishing " + id.text()));
+        var copy = new FurnishingId(plan.nextNumber());
+        var piece = original.withId(copy)
+                .movedTo(original.at().moved(DUPLICATE_SHIFT, new Length(-DUPLICATE_SHIFT.nanometres())));
+        return new Added<>(
+                plan.numbersTaken(1).withStorey(storey, s -> s.withFurnishings(Lists.plus(s.furnishings(), piece))),
+                copy);
+    }
+
+    private static Plan change(Plan plan, StoreyId storey, List<FurnishingId> ids, UnaryOperator<Furnishing> change) {
+        return plan.withStorey(
+                storey, s -> s.withFurnishings(Lists.changed(s.furnishings(), f -> ids.contains(f.id()), change)));
+    }
+}

@@ -1,0 +1,47 @@
+package honeylamp.edit;
+
+import honeylamp.derive.LabelSpot;
+import honeylamp.derive.Room;
+import honeylamp.plan.ElementId.RoomId;
+import honeylamp.plan.ElementId.StoreyId;
+import honeylamp.plan.Finish;
+import honeylamp.plan.Plan;
+import honeylamp.plan.Position;
+import honeylamp.plan.RoomMark;
+import java.util.function.UnaryOperator;
+
+/** Naming rooms and choosing their floors. */
+public final class RoomEdits {
+    /** The material key of a floor nobody chose. */
+    public static final String BARE = "bare";
+
+    private RoomEdits() {}
+
+    /** Gives a room a name. */
+    public static Plan name(Plan plan, StoreyId storey, Room room, String name) {
+        return change(plan, storey, room, m -> m.named(name.strip()));
+    }
+
+    /** Gives a room a floor. */
+    public static Plan floor(Plan plan, StoreyId storey, Room room, Finish floor) {
+        return change(plan, storey, room, m -> m.floored(floor));
+    }
+
+    /** Adds a mark at a point, for rooms known before their walls. */
+    public static Added<RoomId> mark(Plan plan, StoreyId storey, Position at, String name, Finish floor) {
+        var id = new RoomId(plan.nextNumber());
+        var mark = new RoomMark(id, at, name, floor);
+        return new Added<>(plan.numbersTaken(1).withStorey(storey, s -> s.withRooms(Lists.plus(s.rooms(), mark))), id);
+    }
+
+    private static Plan change(Plan plan, StoreyId storey, Room room, UnaryOperator<RoomMark> change) {
+        if (room.mark().isPresent()) {
+            var id = room.mark().get().id();
+            return plan.withStorey(storey, s -> s.withRooms(Lists.changed(s.rooms(), m -> m.id().equals(id), change)));
+        }
+        var at = Position.of(LabelSpot.freest(room.outline()).centre());
+        var added = mark(plan, storey, at, "", Finish.of(BARE));
+        return added.plan()
+                .withStorey(storey, s -> s.withRooms(Lists.changed(s.rooms(), m -> m.id().equals(added.id()), change)));
+    }
+}

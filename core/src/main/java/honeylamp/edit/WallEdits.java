@@ -1,0 +1,181 @@
+package honeylamp.edit;
+
+import honeylamp.geometry.Point;
+import honeylamp.geometry.Segment;
+import honeylamp.plan.ElementId.StoreyId;
+import honeylamp.plan.ElementId.WallId;
+import honeylamp.plan.ElementId.WallTypeId;
+import honeylamp.plan.Opening;
+import honeylamp.plan.Plan;
+import honeylamp.plan.Position;
+import honeylamp.plan.Storey;
+import honeylamp.plan.Wall;
+import honeylamp.plan.Wall.BodySide;
+import honeylamp.units.Length;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.NoSuchElementException;
+import java.util.function.UnaryOperator;
+
+/** Drawing and correcting walls. Neighbours that share a joint follow; openings stay in their wall. */
+public final class WallEdits {
+    private static final double ON_LINE_MM = 1;
+
+    private WallEdits() {}
+
+    /** Which end of a wall moves when its length is typed. */
+    public enum End {
+        /** The first end moves. */
+        FROM,
+        /** The second end moves. */
+        TO
+    }
+
+    /** Adds a wall as high as its storey. */
+    public static Added<WallId> add(
+            Plan plan, StoreyId storey, Position from, Position to, BodySide body, WallTypeId type) {
+        var id = new WallId(plan.nextNumber());
+        var wall = new Wall(id, from, to, body, type, plan.storey(storey).height());
+        return new Added<>(plan.numbersTaken(1).withStorey(storey, s -> s.withWalls(Lists.plus(s.walls(), wall))), id);
+    }
+
+    /** Adds a closed chain of walls through the corners. */
+    public static Plan addChain(
+            Plan plan, StoreyId storey, List<Position> corners, boolean closed, BodySide body, WallTypeId type) {
+        var out = plan;
+        var last = closed ? corners.size() : corners.size() - 1;
+        for (var i = 0; i < last; i++) {
+            out = add(out, storey, corners.get(i), corners.get((i + 1) % corners.size()), body, type)
+                    .plan();
+        }
+        return out;
+    }
+
+    /**
+     * Moves a corner: every wall end at {@code old} goes along, ends standing on those walls follow their
+     * line, openings keep their place as far as the wall allows.
+     *
+     * @throws IllegalArgumentException if a wall would become shorter than a millimetre
+     */
+    public static Plan moveCorner(Plan plan, StoreyId storey, Position old, Position target) {
+        return moved(plan, storey, Map.of(old, target));
+    }
+
+    /** Moves a wall by a shift; neighbours at its ends stretch. */
+    public static Plan moveWall(Plan plan, StoreyId storey, WallId id, Length dx, Length dy) {
+        var wall = wall(plan, storey, id);
+        Map<Position, Position> moves = new HashMap<>();
+        moves.put(wall.from(), wall.from().moved(dx, dy));
+        moves.put(wall.to(), wall.to().moved(dx, dy));
+        return moved(plan, storey, moves);
+    }
+
+    /** Gives a wall a length by moving one of its ends along its line. */
+    public static Plan setLength(Plan plan, StoreyId storey, WallId id, Length length, End moving) {
+        var wall = wall(plan, storey, id);
+        var fixed = moving == End.TO ? wall.from() : wall.to();
+        var loose = moving == End.TO ? wall.to() : wall.from();
+        var unit = new Segment(fixed.point(), loose.point()).unit();
+        return moveCorner(
+                plan,
+                storey,
+                loose,
+                fixed.moved(Length.ofMm(unit.x() * length.mm()), Length.ofMm(unit.y() * length.mm())));
+    }
+
+    /** Changes the type of walls. */
+    public static Plan setType(Plan plan, StoreyId storey, List<WallId> ids, WallTypeId type) {
+        return change(plan, storey, ids, w -> w.withType(type));
+    }
+
+    /** Changes on which side of the drawn line the bodies lie. */
+    public static Plan setBody(Plan plan, StoreyId storey, List<WallId> ids, BodySide body) {
+        return change(plan, storey, ids, w -> w.withBody(body));
+    }
+
+    /** Changes the height of walls. */
+    public static Plan setHeight(Plan plan, StoreyId storey, List<WallId> ids, Length height) {
+        return change(plan, storey, ids, w -> w.withHeight(height));
+    }
+
+    private static Plan change(Plan plan, StoreyId storey, List<WallId> ids, UnaryOperator<Wall> change) {
+        return plan.withStorey(storey, s -> s.withWalls(Lists.changed(s.walls(), w -> ids.contains(w.id()), change)));
+    }
+
+    private static Wall wall(Plan plan, StoreyId storey, WallId id) {
+        return plan.storey(storey).wall(id).orElseThrow(() -> new NoSuchElementException("no wall " + id.text()));
+    }
+
+    private static Plan moved(Plan plan, StoreyId storeyId, Map<Position, Position> moves) {
+        var storey = plan.storey(storeyId);
+        Map<WallId, Wall> walls = new HashMap<>();
+        for (var wall : storey.walls()) {
+            walls.put(
+                    wall.id(),
+                    wall.between(
+                            moves.getOrDefault(wall.from(), wall.from()), moves.getOrDefault(wall.to(), wall.to())));
+        }
+        followers(storey, walls, moves);
+        var moved =
+                storey.walls().stream().map(w -> walls.getOrDefault(w.id(), w)).toList();
+        return plan.withStorey(storeyId, s -> s.withWalls(moved).withOpenings(carried(storey, walls)));
+    }
+
+    /** Ends that stood on the line of a wall that moved are put back onto it. */
+    private static void followers(Storey storey, Map<WallId, Wall> walls, Map<Position, Position> moves) {
+        for (var before : storey.walls()) {
+            var after = walls.getOrDefault(before.id(), before);
+            if (after.equals(before)) {
+                continue;
+            }
+            for (var other : storey.walls()) {
+                if (other.id().equals(before.id())) {
+                    continue;
+                }
+                var now = walls.getOrDefault(other.id(), other);
+                var from = moves.containsKey(other.from())
+                        ? now.from()
+                        : onto(before, after, other.from(), now.line().reversed(), now.from());
+                var to = moves.containsKey(other.to())
+                        ? now.to()
+                        : onto(before, after, other.to(), now.line(), now.to());
+                walls.put(other.id(), now.between(from, to));
+            }
+        }
+    }
+
+    private static Position onto(Wall before, Wall after, Position end, Segment line, Position fallback) {
+        var host = before.line();
+        var p = end.point();
+        var along = host.along(p);
+        var standsOn = host.distance(p) <= ON_LINE_MM && along > ON_LINE_MM && along < host.length() - ON_LINE_MM;
+        if (!standsOn) {
+            return fallback;
+        }
+        var crossing = line.lineCrossing(after.line());
+        Point target = crossing.orElseGet(() -> after.line().nearest(p));
+        return Position.of(after.line().nearest(target));
+    }
+
+    /** Openings of changed walls keep their spot in the plan as far as the wall allows. */
+    private static List<Opening> carried(Storey storey, Map<WallId, Wall> walls) {
+        var out = new ArrayList<Opening>();
+        for (var opening : storey.openings()) {
+            var before = storey.wall(opening.host()).orElseThrow();
+            var after = walls.getOrDefault(opening.host(), before);
+            if (after.equals(before)) {
+                out.add(opening);
+                continue;
+            }
+            var jamb = before.line().at(opening.offset().mm());
+            var room = Math.max(0, after.line().length() - opening.width().mm());
+            var stays = after.from().equals(before.from())
+                    && Math.abs(after.line().unit().cross(before.line().unit())) < 1e-9;
+            var along = stays ? opening.offset().mm() : after.line().along(jamb);
+            out.add(opening.at(Length.ofMm(Math.clamp(along, 0, room))));
+        }
+        return List.copyOf(out);
+    }
+}

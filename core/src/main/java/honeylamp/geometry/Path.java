@@ -1,0 +1,290 @@
+package honeylamp.geometry;
+
+import java.util.Arrays;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
+
+/** An immutable drawn path of lines and cubic curves in one or more parts, compact in memory. */
+public final class Path {
+    /** What a sink does with each step of a path. */
+    public interface Walker {
+        /** Begins a part. */
+        void moveTo(double x, double y);
+
+        /** A straight line. */
+        void lineTo(double x, double y);
+
+        /** A cubic curve with two control points. */
+        void curveTo(double x1, double y1, double x2, double y2, double x, double y);
+
+        /** Joins the part's end to its beginning. */
+        void close();
+    }
+
+    private static final byte MOVE = 0;
+    private static final byte LINE = 1;
+    private static final byte CURVE = 2;
+    private static final byte CLOSE = 3;
+
+    /** Control arm of a quarter circle of radius one; largest radial error 0.027 %. */
+    private static final double QUARTER_ARM = 4.0 / 3.0 * (Math.sqrt(2) - 1);
+
+    private final byte[] steps;
+    private final double[] numbers;
+
+    private Path(byte[] steps, double[] numbers) {
+        this.steps = steps;
+        this.numbers = numbers;
+    }
+
+    /** A new empty builder. */
+    public static Builder builder() {
+        return new Builder();
+    }
+
+    /** One open line through these points. */
+    public static Path line(Point... points) {
+        return builder().line(points).build();
+    }
+
+    /** One closed ring. */
+    public static Path ring(Ring ring) {
+        return builder().ring(ring).build();
+    }
+
+    /** A circle of four cubic curves. */
+    public static Path circle(Point centre, double radius) {
+        return builder().ellipse(centre, radius, radius).build();
+    }
+
+    /** Whether nothing is drawn. */
+    public boolean isEmpty() {
+        return steps.length == 0;
+    }
+
+    /** Tells each step to the walker, in order. */
+    public void walk(Walker walker) {
+        var i = 0;
+        for (var step : steps) {
+            switch (step) {
+                case MOVE -> walker.moveTo(numbers[i++], numbers[i++]);
+                case LINE -> walker.lineTo(numbers[i++], numbers[i++]);
+                case CURVE ->
+                    walker.curveTo(numbers[i++], numbers[i++], numbers[i++], numbers[i++], numbers[i++], numbers[i++]);
+                default -> walker.close();
+            }
+        }
+    }
+
+    /** The path seen through a transform. */
+    public Path through(Affine t) {
+        var out = new double[numbers.length];
+        for (var i = 0; i < out.length; i += 2) {
+            out[i] = t.a() * numbers[i] + t.c() * numbers[i + 1] + t.e();
+            out[i + 1] = t.b() * numbers[i] + t.d() * numbers[i + 1] + t.f();
+        }
+        return new Path(steps, out);
+    }
+
+    /**
+     * The box around all points, control points included.
+     *
+     * @throws IllegalArgumentException if the path is empty
+     */
+    public Box bounds() {
+        double minX = Double.POSITIVE_INFINITY, minY = minX, maxX = -minX, maxY = -minX;
+        for (var i = 0; i < numbers.length; i += 2) {
+            minX = Math.min(minX, numbers[i]);
+            maxX = Math.max(maxX, numbers[i]);
+            minY = Math.min(minY, numbers[i + 1]);
+            maxY = Math.max(maxY, numbers[i + 1]);
+        }
+        return new Box(minX, minY, maxX, maxY);
+    }
+
+    /** The ring of the first part, curves cut into {@code piecesPerCurve} straight pieces. */
+    public Ring flattened(int piecesPerCurve) {
+        var corners = new java.util.ArrayList<Point>();
+        walk(new Walker() {
+            private boolean done;
+
+            @Override
+            public void moveTo(double x, double y) {
+                done |= !corners.isEmpty();
+                lineTo(x, y);
+            }
+
+            @Override
+            public void lineTo(double x, double y) {
+                var p = new Point(x, y);
+                if (!done && (corners.isEmpty() || !corners.getLast().equals(p))) {
+                    corners.add(p);
+                }
+            }
+
+            @Override
+            public void curveTo(double x1, double y1, double x2, double y2, double x, double y) {
+                var from = corners.getLast();
+                for (var k = 1; k <= piecesPerCurve; k++) {
+                    var t = k / (double) piecesPerCurve;
+                    var s = 1 - t;
+                    lineTo(
+                            s * s * s * from.x() + 3 * s * s * t * x1 + 3 * s * t * t * x2 + t * t * t * x,
+                            s * s * s * from.y() + 3 * s * s * t * y1 + 3 * s * t * t * y2 + t * t * t * y);
+                }
+            }
+
+            @Override
+            public void close() {
+                done = true;
+            }
+        });
+        if (corners.size() > 3 && corners.getLast().distance(corners.getFirst()) < 1e-9) {
+            corners.removeLast();
+        }
+        return new Ring(corners);
+    }
+
+    @Override
+    public boolean equals(@Nullable Object o) {
+        return o instanceof Path p && Arrays.equals(steps, p.steps) && Arrays.equals(numbers, p.numbers);
+    }
+
+    @Override
+    public int hashCode() {
+        return Objects.hash(Arrays.hashCode(steps), Arrays.hashCode(numbers));
+    }
+
+    /** Gathers steps; {@link #build} freezes them. Not for sharing between threads. */
+    public static final class Builder implements Walker {
+        private byte[] steps = new byte[16];
+        private double[] numbers = new double[32];
+        private int stepCount;
+        private int numberCount;
+
+        private Builder() {}
+
+        @Override
+        public void moveTo(double x, double y) {
+            step(MOVE);
+            number(x);
+            number(y);
+        }
+
+        @Override
+        public void lineTo(double x, double y) {
+            step(LINE);
+            number(x);
+            number(y);
+        }
+
+        @Override
+        public void curveTo(double x1, double y1, double x2, double y2, double x, double y) {
+            step(CURVE);
+            number(x1);
+            number(y1);
+            number(x2);
+            number(y2);
+            number(x);
+            number(y);
+        }
+
+        @Override
+        public void close() {
+            step(CLOSE);
+        }
+
+        /** Adds an open line through these points. */
+        public Builder line(Point... points) {
+            moveTo(points[0].x(), points[0].y());
+            for (var i = 1; i < points.length; i++) {
+                lineTo(points[i].x(), points[i].y());
+            }
+            return this;
+        }
+
+        /** Adds a closed ring. */
+        public Builder ring(Ring ring) {
+            line(ring.corners().toArray(Point[]::new));
+            close();
+            return this;
+        }
+
+        /** Adds all steps of a path. */
+        public Builder path(Path path) {
+            path.walk(this);
+            return this;
+        }
+
+        /** Adds an ellipse, counter-clockwise where y points up. */
+        public Builder ellipse(Point c, double rx, double ry) {
+            var kx = rx * QUARTER_ARM;
+            var ky = ry * QUARTER_ARM;
+            moveTo(c.x() + rx, c.y());
+            curveTo(c.x() + rx, c.y() + ky, c.x() + kx, c.y() + ry, c.x(), c.y() + ry);
+            curveTo(c.x() - kx, c.y() + ry, c.x() - rx, c.y() + ky, c.x() - rx, c.y());
+            curveTo(c.x() - rx, c.y() - ky, c.x() - kx, c.y() - ry, c.x(), c.y() - ry);
+            curveTo(c.x() + kx, c.y() - ry, c.x() + rx, c.y() - ky, c.x() + rx, c.y());
+            close();
+            return this;
+        }
+
+        /** Adds an arc about a centre, beginning a part; sweep in degrees, counter-clockwise positive. */
+        public Builder arc(Point centre, double radius, double fromDeg, double sweepDeg) {
+            var pieces = Math.max(1, (int) Math.ceil(Math.abs(sweepDeg) / 45));
+            var part = sweepDeg / pieces;
+            var arm = 4.0 / 3.0 * Math.tan(Math.toRadians(part) / 4) * radius;
+            var p = centre.plus(Point.direction(fromDeg).times(radius));
+            moveTo(p.x(), p.y());
+            for (var i = 0; i < pieces; i++) {
+                var u = Point.direction(fromDeg + part * i);
+                var v = Point.direction(fromDeg + part * (i + 1));
+                var q = centre.plus(v.times(radius));
+                var c1 = p.plus(u.left().times(arm));
+                var c2 = q.minus(v.left().times(arm));
+                curveTo(c1.x(), c1.y(), c2.x(), c2.y(), q.x(), q.y());
+                p = q;
+            }
+            return this;
+        }
+
+        /** Adds a rectangle with corners rounded by {@code radius}, less where it would not fit. */
+        public Builder roundedBox(Box b, double radius) {
+            var r = Math.min(radius, Math.min(b.width(), b.height()) / 2);
+            if (r <= 0) {
+                return ring(b.ring());
+            }
+            var k = r * (1 - QUARTER_ARM);
+            moveTo(b.minX() + r, b.minY());
+            lineTo(b.maxX() - r, b.minY());
+            curveTo(b.maxX() - k, b.minY(), b.maxX(), b.minY() + k, b.maxX(), b.minY() + r);
+            lineTo(b.maxX(), b.maxY() - r);
+            curveTo(b.maxX(), b.maxY() - k, b.maxX() - k, b.maxY(), b.maxX() - r, b.maxY());
+            lineTo(b.minX() + r, b.maxY());
+            curveTo(b.minX() + k, b.maxY(), b.minX(), b.maxY() - k, b.minX(), b.maxY() - r);
+            lineTo(b.minX(), b.minY() + r);
+            curveTo(b.minX(), b.minY() + k, b.minX() + k, b.minY(), b.minX() + r, b.minY());
+            close();
+            return this;
+        }
+
+        /** The path so far. */
+        public Path build() {
+            return new Path(Arrays.copyOf(steps, stepCount), Arrays.copyOf(numbers, numberCount));
+        }
+
+        private void step(byte kind) {
+            if (stepCount == steps.length) {
+                steps = Arrays.copyOf(steps, stepCount * 2);
+            }
+            steps[stepCount++] = kind;
+        }
+
+        private void number(double value) {
+            if (numberCount == numbers.length) {
+                numbers = Arrays.copyOf(numbers, numberCount * 2);
+            }
+            numbers[numberCount++] = value;
+        }
+    }
+}

@@ -1,0 +1,160 @@
+package honeylamp.geometry;
+
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.List;
+import org.locationtech.jts.algorithm.construct.MaximumInscribedCircle;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.LineString;
+import org.locationtech.jts.geom.LinearRing;
+import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.operation.overlayng.OverlayNG;
+import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
+import org.locationtech.jts.operation.polygonize.Polygonizer;
+
+/** Set operations on surfaces; the one bridge to JTS, whose coordinates here are millimetres. */
+public final class Regions {
+    private static final GeometryFactory FACTORY = new GeometryFactory();
+
+    /** Surfaces below this, in mm², are slivers of rounding and are dropped. */
+    private static final double SLIVER_MM2 = 1e-3;
+
+    private Regions() {}
+
+    /** The union of surfaces, in no promised order of parts. */
+    public static List<Outline> union(Collection<Outline> parts) {
+        if (parts.isEmpty()) {
+            return List.of();
+        }
+        return outlines(OverlayNGRobust.union(
+                parts.stream().<Geometry>map(Regions::polygon).toList()));
+    }
+
+    /** What is left of {@code from} without {@code away}. */
+    public static List<Outline> difference(Collection<Outline> from, Collection<Outline> away) {
+        if (from.isEmpty() || away.isEmpty()) {
+            return List.copyOf(from);
+        }
+        return outlines(OverlayNGRobust.overlay(multi(from), multi(away), OverlayNG.DIFFERENCE));
+    }
+
+    /** What both have in common. */
+    public static List<Outline> intersection(Collection<Outline> a, Collection<Outline> b) {
+        if (a.isEmpty() || b.isEmpty()) {
+            return List.of();
+        }
+        return outlines(OverlayNGRobust.overlay(multi(a), multi(b), OverlayNG.INTERSECTION));
+    }
+
+    /** The surface with its edge moved outward (or inward, if negative), with mitred corners. */
+    public static List<Outline> grown(Collection<Outline> parts, double byMm) {
+        if (parts.isEmpty()) {
+            return List.of();
+        }
+        var options = new org.locationtech.jts.operation.buffer.BufferParameters(
+                8,
+                org.locationtech.jts.operation.buffer.BufferParameters.CAP_FLAT,
+                org.locationtech.jts.operation.buffer.BufferParameters.JOIN_MITRE,
+                5);
+        return outlines(org.locationtech.jts.operation.buffer.BufferOp.bufferOp(multi(parts), byMm, options));
+    }
+
+    /** The surface shrunk or grown with rounded corners, for soft shapes. */
+    public static List<Outline> softened(Collection<Outline> parts, double byMm) {
+        return parts.isEmpty() ? List.of() : outlines(multi(parts).buffer(byMm, 4));
+    }
+
+    /** Whether the outline is simple: no edge crosses another, holes inside. */
+    public static boolean isValid(Outline outline) {
+        return polygon(outline).isValid();
+    }
+
+    /** A circle inside a surface. */
+    public record Clearing(Point centre, double radiusMm) {}
+
+    /**
+     * The point of a surface farthest from its edges, and its distance from them.
+     *
+     * @param toleranceMm the radius may fall short of the best by this much
+     * @see "Garcia-Castellanos and Lombardo, Poles of inaccessibility, Scott. Geogr. J. 123(3), 2007"
+     */
+    public static Clearing freestPoint(Outline outline, double toleranceMm) {
+        if (!(toleranceMm > 0)) {
+            throw new IllegalArgumentException("toleranceMm (" + toleranceMm + ") must be > 0");
+        }
+        var circle = new MaximumInscribedCircle(polygon(outline), toleranceMm);
+        var centre = circle.getCenter().getCoordinate();
+        return new Clearing(
+                new Point(centre.x, centre.y), circle.getRadiusLine().getLength());
+    }
+
+    /** The faces enclosed by lines that already share their ends exactly. */
+    public static List<Outline> enclosed(Collection<Segment> lines) {
+        var polygonizer = new Polygonizer();
+        for (var line : lines) {
+            polygonizer.add(FACTORY.createLineString(new Coordinate[] {coordinate(line.a()), coordinate(line.b())}));
+        }
+        var out = new ArrayList<Outline>();
+        for (var polygon : polygonizer.getPolygons()) {
+            out.add(outline((Polygon) polygon));
+        }
+        return out;
+    }
+
+    private static Coordinate coordinate(Point p) {
+        return new Coordinate(p.x(), p.y());
+    }
+
+    private static LinearRing linearRing(Ring ring) {
+        var corners = ring.corners();
+        var coordinates = new Coordinate[corners.size() + 1];
+        for (var i = 0; i < corners.size(); i++) {
+            coordinates[i] = coordinate(corners.get(i));
+        }
+        coordinates[corners.size()] = coordinates[0].copy();
+        return FACTORY.createLinearRing(coordinates);
+    }
+
+    private static Polygon polygon(Outline outline) {
+        return FACTORY.createPolygon(
+                linearRing(outline.shell()),
+                outline.holes().stream().map(Regions::linearRing).toArray(LinearRing[]::new));
+    }
+
+    private static Geometry multi(Collection<Outline> parts) {
+        var polygons = parts.stream().map(Regions::polygon).toArray(Polygon[]::new);
+        var multi = FACTORY.createMultiPolygon(polygons);
+        return polygons.length == 1
+                ? polygons[0]
+                : multi.isValid() ? multi : OverlayNGRobust.union(List.<Geometry>of(polygons));
+    }
+
+    private static List<Outline> outlines(Geometry geometry) {
+        var out = new ArrayList<Outline>();
+        for (var i = 0; i < geometry.getNumGeometries(); i++) {
+            if (geometry.getGeometryN(i) instanceof Polygon polygon && polygon.getArea() > SLIVER_MM2) {
+                out.add(outline(polygon));
+            }
+        }
+        return List.copyOf(out);
+    }
+
+    private static Outline outline(Polygon polygon) {
+        var holes = new ArrayList<Ring>();
+        for (var i = 0; i < polygon.getNumInteriorRing(); i++) {
+            holes.add(ring(polygon.getInteriorRingN(i)));
+        }
+        return new Outline(ring(polygon.getExteriorRing()), holes);
+    }
+
+    private static Ring ring(LineString line) {
+        var corners = new ArrayList<Point>();
+        for (var i = 0; i + 1 < line.getNumPoints(); i++) {
+            var c = line.getCoordinateN(i);
+            corners.add(new Point(c.x, c.y));
+        }
+        return new Ring(corners);
+    }
+}

@@ -1,0 +1,163 @@
+package honeylamp.illustrate;
+
+import honeylamp.derive.DimensionTiers.Side;
+import honeylamp.derive.DimensionTiers.SideTiers;
+import honeylamp.derive.DimensionTiers.Tier;
+import honeylamp.drawing.Face;
+import honeylamp.drawing.Mark;
+import honeylamp.geometry.Box;
+import honeylamp.geometry.Path;
+import honeylamp.geometry.Point;
+import honeylamp.plan.Dimension;
+import honeylamp.units.Length;
+import honeylamp.units.LengthText;
+import honeylamp.units.UnitSystem;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Draws dimension tiers and single dimensions, with gaps, ticks and heights in paper mm. */
+final class DimensionArt {
+    static final double FIRST_TIER_MM = 10;
+    static final double TIER_STEP_MM = 8;
+    static final double WITNESS_GAP_MM = 2;
+    static final double WITNESS_PAST_MM = 2;
+    static final double TICK_MM = 3;
+    static final double TEXT_MM = 2.0;
+    static final double TEXT_LIFT_MM = 0.9;
+
+    private final PaperFrame frame;
+    private final Pens pens;
+
+    DimensionArt(PaperFrame frame, Pens pens) {
+        this.frame = frame;
+        this.pens = pens;
+    }
+
+    /**
+     * The tiers of all sides.
+     *
+     * @param occupied what the tiers have to stay clear of, in plan mm: walls, balconies
+     */
+    List<Mark> tiers(List<SideTiers> sides, Box occupied) {
+        var out = new ArrayList<Mark>();
+        for (var side : sides) {
+            var clear = frame.paper(occupied);
+            for (var i = 0; i < side.tiers().size(); i++) {
+                tier(out, side.tiers().get(i), edge(side.side(), clear, FIRST_TIER_MM + i * TIER_STEP_MM));
+            }
+        }
+        return out;
+    }
+
+    private static double edge(Side side, Box clear, double away) {
+        return switch (side) {
+            case NORTH -> clear.minY() - away;
+            case SOUTH -> clear.maxY() + away;
+            case WEST -> clear.minX() - away;
+            case EAST -> clear.maxX() + away;
+        };
+    }
+
+    private void tier(List<Mark> out, Tier tier, double line) {
+        var lines = Path.builder();
+        var ticks = Path.builder();
+        var stops = new ArrayList<Point>();
+        for (var i = 0; i < tier.stopsMm().size(); i++) {
+            var building = tier.side().alongX()
+                    ? frame.paper(
+                            new Point(tier.stopsMm().get(i), tier.witnessMm().get(i)))
+                    : frame.paper(
+                            new Point(tier.witnessMm().get(i), tier.stopsMm().get(i)));
+            var stop = tier.side().alongX() ? new Point(building.x(), line) : new Point(line, building.y());
+            witness(lines, building, stop);
+            tick(ticks, stop);
+            stops.add(stop);
+        }
+        lines.line(stops.getFirst(), stops.getLast());
+        out.add(new Mark.Stroke(lines.build(), pens.dimension(), Pens.dimensionInk()));
+        out.add(new Mark.Stroke(ticks.build(), pens.tick(), Pens.dimensionInk()));
+        numbers(out, tier.texts(), stops);
+    }
+
+    private static void witness(Path.Builder lines, Point building, Point stop) {
+        var way = stop.minus(building);
+        if (way.length() > WITNESS_GAP_MM) {
+            var unit = way.unit();
+            lines.line(building.plus(unit.times(WITNESS_GAP_MM)), stop.plus(unit.times(WITNESS_PAST_MM)));
+        }
+    }
+
+    /** A short stroke at 45 degrees, rising to the right on the page. */
+    private static void tick(Path.Builder ticks, Point at) {
+        var half = TICK_MM / 2 * Math.sqrt(0.5);
+        ticks.line(new Point(at.x() - half, at.y() + half), new Point(at.x() + half, at.y() - half));
+    }
+
+    /** Numbers above their line; where a gap is too narrow, the number drops below, every other one lower. */
+    private void numbers(List<Mark> out, List<String> texts, List<Point> stops) {
+        var dropped = 0;
+        for (var i = 0; i < texts.size(); i++) {
+            var a = stops.get(i);
+            var b = stops.get(i + 1);
+            if (a.y() != b.y()) { // upward on the page, read from the right
+                var swap = a;
+                a = b.y() > a.y() ? b : a;
+                b = a == b ? swap : b;
+            }
+            var width = Face.REGULAR.widthMm(texts.get(i), TEXT_MM, 0);
+            var fits = width + 1.2 <= a.distance(b);
+            var below = TEXT_LIFT_MM + TEXT_MM + (dropped % 2) * (TEXT_MM + 0.7);
+            dropped = fits ? 0 : dropped + 1;
+            number(out, texts.get(i), a, b, fits ? -TEXT_LIFT_MM : below);
+        }
+    }
+
+    private static void number(List<Mark> out, String text, Point a, Point b, double drop) {
+        var along = b.minus(a).unit();
+        var down = along.left(); // y is down on paper, so left of the line is below it
+        var at = a.towards(b, 0.5).plus(down.times(drop));
+        var turn = Math.toDegrees(Math.atan2(along.y(), along.x()));
+        out.add(new Mark.Text(text, at, TEXT_MM, Face.REGULAR, 0, Mark.Align.MIDDLE, turn, Pens.INK));
+    }
+
+    /** Single dimensions between two points. */
+    List<Mark> singles(List<Dimension> dimensions, UnitSystem units) {
+        var out = new ArrayList<Mark>();
+        for (var dimension : dimensions) {
+            var from = frame.paper(dimension.from().point());
+            var to = frame.paper(dimension.to().point());
+            // left in the plan is up the page for a line running right
+            var shift = to.minus(from).unit().left().times(-dimension.offset().mm() / frame.scale());
+            var a = from.plus(shift);
+            var b = to.plus(shift);
+            var lines = Path.builder().line(a, b);
+            var ticks = Path.builder();
+            witness(lines, from, a);
+            witness(lines, to, b);
+            tick(ticks, a);
+            tick(ticks, b);
+            out.add(new Mark.Stroke(lines.build(), pens.dimension(), Pens.dimensionInk()));
+            out.add(new Mark.Stroke(ticks.build(), pens.tick(), Pens.dimensionInk()));
+            var length =
+                    Length.ofMm(dimension.from().point().distance(dimension.to().point()));
+            var flip = b.x() < a.x() - 1e-9 || Math.abs(b.x() - a.x()) < 1e-9 && b.y() > a.y();
+            number(out, LengthText.shown(length, units), flip ? b : a, flip ? a : b, -TEXT_LIFT_MM);
+        }
+        return out;
+    }
+
+    /** The tiers of a storey with its balconies kept clear. */
+    static Box occupied(List<SideTiers> sides, List<Box> extra) {
+        var box = sides.getFirst().building();
+        for (var more : extra) {
+            box = box.union(more);
+        }
+        return box;
+    }
+
+    /** Paper room the tiers need outside what is occupied. */
+    static double roomMm(List<SideTiers> sides) {
+        var most = sides.stream().mapToInt(s -> s.tiers().size()).max().orElse(0);
+        return most == 0 ? 0 : FIRST_TIER_MM + (most - 1) * TIER_STEP_MM + TEXT_MM + 2 * TEXT_LIFT_MM;
+    }
+}

@@ -1,0 +1,217 @@
+package honeylamp.illustrate;
+
+import honeylamp.catalogue.Materials;
+import honeylamp.catalogue.Palette;
+import honeylamp.catalogue.SymbolPart;
+import honeylamp.derive.DimensionTiers;
+import honeylamp.derive.OpeningCut;
+import honeylamp.derive.Room;
+import honeylamp.derive.StoreyGeometry;
+import honeylamp.drawing.Blend;
+import honeylamp.drawing.Drawing;
+import honeylamp.drawing.Ink;
+import honeylamp.drawing.Layer;
+import honeylamp.drawing.LayerKind;
+import honeylamp.drawing.Mark;
+import honeylamp.geometry.Box;
+import honeylamp.geometry.Path;
+import honeylamp.geometry.Point;
+import honeylamp.plan.Finish;
+import honeylamp.plan.Opening;
+import honeylamp.plan.Plan;
+import honeylamp.plan.RoomMark;
+import honeylamp.plan.Structure;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+
+/** The picture of one storey. */
+public final class Illustration {
+    /** Resolution of corner shade on a printed page, in pixels per paper mm: a quarter of 300 dpi. */
+    public static final double PRINT_SHADE_PX_PER_MM = 300 / 25.4 / 4;
+
+    /** Resolution of corner shade on screen, in pixels per paper mm. */
+    public static final double SCREEN_SHADE_PX_PER_MM = 1.6;
+
+    private final Plan plan;
+    private final StoreyGeometry geometry;
+    private final PaperFrame frame;
+    private final Lamp lamp;
+    private final double shadePxPerMm;
+    private final Pens pens;
+    private final FloorArt floors;
+    private final StructureArt structures;
+
+    private Illustration(Plan plan, StoreyGeometry geometry, PaperFrame frame, Lamp lamp, double shadePxPerMm) {
+        this.plan = plan;
+        this.geometry = geometry;
+        this.frame = frame;
+        this.lamp = lamp;
+        this.shadePxPerMm = shadePxPerMm;
+        this.pens = Pens.of(plan.look().lineDial(), frame.scale());
+        this.floors = new FloorArt(frame, pens, plan.look().textureStrength());
+        this.structures = new StructureArt(frame, pens, lamp);
+    }
+
+    /**
+     * The whole picture of a storey.
+     *
+     * @param frame where the plan lies on paper
+     * @param lamp how much is lit
+     * @param shadePxPerMm resolution of corner shade, in pixels per paper mm
+     */
+    public static Drawing of(Plan plan, StoreyGeometry geometry, PaperFrame frame, Lamp lamp, double shadePxPerMm) {
+        return new Illustration(plan, geometry, frame, lamp, shadePxPerMm).drawing();
+    }
+
+    private Drawing drawing() {
+        var layers = new ArrayList<Layer>();
+        add(layers, LayerKind.GROUND, structures.balconies(geometry.storey().structures(), floors));
+        add(layers, LayerKind.FLOOR, floorMarks());
+        furniture(layers);
+        if (lamp == Lamp.LIT) {
+            shade(layers);
+        }
+        add(layers, LayerKind.STRUCTURES, structures.stairs(geometry.storey().structures()));
+        var walls = new ArrayList<>(new WallArt(frame, pens).marks(plan, geometry, lamp));
+        walls.addAll(structures.posts(geometry.storey().structures()));
+        add(layers, LayerKind.POCHE, walls);
+        var openings = new OpeningArt(frame, pens);
+        add(layers, LayerKind.OPENINGS, openings.marks(geometry.cuts()));
+        add(layers, LayerKind.OVERHEAD, openings.overhead(geometry.cuts()));
+        add(layers, LayerKind.DIMENSIONS, dimensions());
+        var labels = new LabelArt(frame, plan.units());
+        var words = new ArrayList<>(labels.rooms(geometry));
+        words.addAll(labels.notes(geometry.storey().notes()));
+        add(layers, LayerKind.LABELS, words);
+        return new Drawing(layers);
+    }
+
+    private static void add(List<Layer> layers, LayerKind kind, List<Mark> marks) {
+        if (!marks.isEmpty()) {
+            layers.add(Layer.of(kind, marks));
+        }
+    }
+
+    private List<Mark> floorMarks() {
+        var out = new ArrayList<Mark>();
+        for (var room : geometry.rooms()) {
+            var surface = floorSurface(room);
+            var finish = room.mark().map(RoomMark::floor);
+            var material = finish.map(Finish::material).flatMap(Materials::of);
+            if (lamp == Lamp.DRAFT || finish.isEmpty() || material.isEmpty()) {
+                out.add(new Mark.Fill(
+                        frame.paper(surface),
+                        Ink.of((lamp == Lamp.DRAFT ? Palette.PAPER : Palette.BARE_FLOOR).argb())));
+            } else {
+                var bounds = room.outline().bounds().grown(500);
+                out.add(floors.floor(surface, bounds, material.get(), finish.get(), seed(room)));
+            }
+        }
+        return out;
+    }
+
+    private static long seed(Room room) {
+        return room.mark().map(m -> (long) m.id().number()).orElse(0L);
+    }
+
+    /** The room's outline and its half of every door and plain opening, in plan mm. */
+    private Path floorSurface(Room room) {
+        var path = Path.builder().path(room.outline().path());
+        for (var cut : geometry.cuts()) {
+            if (cut.opening().kind() != Opening.Kind.WINDOW) {
+                side(cut, room).ifPresent(side -> path.ring(leadsOutside(cut, side) ? cut.ring() : cut.half(side)));
+            }
+        }
+        return path.build();
+    }
+
+    /** On which side of an opening the room lies. */
+    private static Optional<Opening.Swing> side(OpeningCut cut, Room room) {
+        return Arrays.stream(Opening.Swing.values())
+                .filter(side -> room.outline().contains(beside(cut, side)))
+                .findFirst();
+    }
+
+    private boolean leadsOutside(OpeningCut cut, Opening.Swing inside) {
+        return geometry.roomAt(beside(cut, inside.flipped())).isEmpty();
+    }
+
+    private static Point beside(OpeningCut cut, Opening.Swing side) {
+        var away = cut.thicknessMm() / 2 + 20;
+        return cut.middle().middle().plus(cut.unit().left().times(side == Opening.Swing.LEFT ? away : -away));
+    }
+
+    private void furniture(List<Layer> layers) {
+        var art = new FurnitureArt(frame, pens, lamp);
+        var pieces = geometry.storey().furnishings();
+        add(layers, LayerKind.RUGS, art.marks(pieces, SymbolPart.Level.FLOOR));
+        add(layers, LayerKind.FURNITURE, art.marks(pieces, SymbolPart.Level.BODY));
+        add(layers, LayerKind.TOPS, art.marks(pieces, SymbolPart.Level.TOP));
+    }
+
+    private void shade(List<Layer> layers) {
+        var look = plan.look();
+        var solids = Solids.of(geometry, look.heightCap().mm());
+        var surface = shadedSurface();
+        if (surface.isEmpty()) {
+            return;
+        }
+        if (look.castShadow() > 0) {
+            var cast = new CastShadow(frame, plan.light(), look.castShadow());
+            add(layers, LayerKind.FLOOR_SHADOW, cast.onFloor(surface, solids.all()));
+            add(layers, LayerKind.TOP_SHADOW, cast.onTops(solids));
+        }
+        if (look.cornerShade() > 0) {
+            var picture = CornerShade.of(
+                    frame, surface, solids.all(), look.cornerReach().mm(), look.cornerShade(), shadePxPerMm);
+            layers.add(new Layer(LayerKind.CORNER_SHADE, Blend.MULTIPLY, List.of(picture)));
+        }
+    }
+
+    /** All floors inside and on balconies, in paper mm. */
+    private Path shadedSurface() {
+        var path = Path.builder();
+        for (var room : geometry.rooms()) {
+            path.path(frame.paper(floorSurface(room)));
+        }
+        for (var part : geometry.storey().structures()) {
+            if (part.kind() == Structure.Kind.BALCONY) {
+                path.path(frame.paper(Path.ring(StructureArt.footprint(part))));
+            }
+        }
+        return path.build();
+    }
+
+    private List<Mark> dimensions() {
+        var art = new DimensionArt(frame, pens);
+        var out = new ArrayList<>(art.singles(geometry.storey().dimensions(), plan.units()));
+        var sides = DimensionTiers.of(geometry, plan.units());
+        if (!sides.isEmpty()) {
+            out.addAll(art.tiers(sides, DimensionArt.occupied(sides, balconyBoxes(geometry))));
+        }
+        return out;
+    }
+
+    private static List<Box> balconyBoxes(StoreyGeometry geometry) {
+        return geometry.storey().structures().stream()
+                .filter(s -> s.kind() == Structure.Kind.BALCONY)
+                .map(s -> StructureArt.footprint(s).bounds())
+                .toList();
+    }
+
+    /**
+     * What a storey takes up in the plan, in plan mm, and the paper room its dimensions need around it.
+     */
+    public record Extent(Box planMm, double marginPaperMm) {}
+
+    /** The extent of a storey; empty if there are no walls. */
+    public static Optional<Extent> extent(Plan plan, StoreyGeometry geometry) {
+        var sides = DimensionTiers.of(geometry, plan.units());
+        return sides.isEmpty()
+                ? Optional.empty()
+                : Optional.of(
+                        new Extent(DimensionArt.occupied(sides, balconyBoxes(geometry)), DimensionArt.roomMm(sides)));
+    }
+}

@@ -1,0 +1,236 @@
+package honeylamp.illustrate;
+
+import honeylamp.catalogue.FurnishingKind;
+import honeylamp.catalogue.Furnishings;
+import honeylamp.catalogue.Palette;
+import honeylamp.derive.LabelSpot;
+import honeylamp.derive.Room;
+import honeylamp.derive.StoreyGeometry;
+import honeylamp.drawing.Face;
+import honeylamp.drawing.Ink;
+import honeylamp.drawing.Mark;
+import honeylamp.geometry.Box;
+import honeylamp.geometry.Outline;
+import honeylamp.geometry.Path;
+import honeylamp.geometry.Point;
+import honeylamp.geometry.Regions;
+import honeylamp.geometry.Ring;
+import honeylamp.plan.Furnishing;
+import honeylamp.plan.Note;
+import honeylamp.plan.Opening;
+import honeylamp.plan.Storey;
+import honeylamp.plan.Structure;
+import honeylamp.units.AreaText;
+import honeylamp.units.Length;
+import honeylamp.units.LengthText;
+import honeylamp.units.UnitSystem;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+
+/** Writes room labels at the freest place and notes where they were put. */
+final class LabelArt {
+    private static final double NAME_MM = 2.9;
+    private static final double SIZE_MM = 2.1;
+    private static final double SMALL_NAME_MM = 2.2;
+    private static final double SMALL_SIZE_MM = 1.8;
+    private static final double LEADING = 1.75;
+    private static final double TRACKING = 0.04;
+    private static final double NOTE_MM = 2.0;
+    private static final double PLATE_AIR_MM = 1.2;
+
+    private final PaperFrame frame;
+    private final UnitSystem units;
+
+    LabelArt(PaperFrame frame, UnitSystem units) {
+        this.frame = frame;
+        this.units = units;
+    }
+
+    /** One line of a label. */
+    private record Line(String text, double height, Face face, double tracking) {
+        double width() {
+            return face.widthMm(text, height, tracking);
+        }
+    }
+
+    List<Mark> rooms(StoreyGeometry geometry) {
+        var out = new ArrayList<Mark>();
+        var obstacles = obstacles(geometry);
+        for (var room : geometry.rooms()) {
+            if (!room.name().isBlank()) {
+                label(out, room, obstacles);
+            }
+        }
+        return out;
+    }
+
+    /** What labels keep off: furniture, posts, stairs, and the swing of doors. */
+    private static List<Outline> obstacles(StoreyGeometry geometry) {
+        var storey = geometry.storey();
+        var out = new ArrayList<>(furniture(storey));
+        for (var part : storey.structures()) {
+            if (part.kind() != Structure.Kind.BALCONY) {
+                out.add(Outline.of(StructureArt.footprint(part)));
+            }
+        }
+        for (var cut : geometry.cuts()) {
+            if (cut.opening().kind().hasLeaf()) {
+                var middle = cut.middle();
+                var reach = cut.opening().swing() == Opening.Swing.LEFT ? middle.length() : -middle.length();
+                var swing = cut.unit().left().times(reach);
+                out.add(Outline.of(Ring.of(
+                        middle.a(),
+                        middle.b(),
+                        middle.b().plus(swing),
+                        middle.a().plus(swing))));
+            }
+        }
+        return out;
+    }
+
+    private static List<Outline> furniture(Storey storey) {
+        var out = new ArrayList<Outline>();
+        for (var piece : storey.furnishings()) {
+            Furnishings.of(piece.kind()).ifPresent(kind -> {
+                for (var solid : kind.symbol(piece).solids()) {
+                    out.add(Outline.of(solid.footprint().through(piece.placing())));
+                }
+                if (kind.stand() == FurnishingKind.Stand.UNDERFOOT) {
+                    out.add(Outline.of(footprint(piece)));
+                }
+            });
+        }
+        return out;
+    }
+
+    private static Ring footprint(Furnishing piece) {
+        var w = piece.width().mm() / 2;
+        var d = piece.depth().mm() / 2;
+        return new Box(-w, -d, w, d).ring().through(piece.placing());
+    }
+
+    /** From the fullest label to the smallest; the first that lies free is written, else one on a plate. */
+    private void label(List<Mark> out, Room room, List<Outline> obstacles) {
+        var name = room.name().toUpperCase(Locale.ROOT);
+        var area = new Line(AreaText.shown(room.areaMm2(), units), SIZE_MM, Face.REGULAR, 0);
+        var clear = new Line(clearText(LabelSpot.clearSize(room.outline())), SIZE_MM, Face.REGULAR, 0);
+        var small = new Line(area.text, SMALL_SIZE_MM, Face.REGULAR, 0);
+        var forms = List.of(
+                List.of(name(name, NAME_MM), area, clear),
+                List.of(name(name, NAME_MM), area),
+                List.of(name(name, SMALL_NAME_MM), small),
+                broken(name, small));
+        for (var form : forms) {
+            if (place(out, room, form, obstacles)) {
+                return;
+            }
+        }
+        var at = frame.paper(spot(room, forms.getLast(), obstacles));
+        plate(out, at, forms.getLast());
+        write(out, at, forms.getLast());
+    }
+
+    private static Line name(String text, double height) {
+        return new Line(text, height, Face.MEDIUM, TRACKING);
+    }
+
+    /** The name in two lines where it has words to break between. */
+    private static List<Line> broken(String name, Line area) {
+        var middle = name.indexOf(' ');
+        return middle < 0
+                ? List.of(name(name, SMALL_NAME_MM), area)
+                : List.of(
+                        name(name.substring(0, middle), SMALL_NAME_MM),
+                        name(name.substring(middle + 1), SMALL_NAME_MM),
+                        area);
+    }
+
+    private String clearText(LabelSpot.ClearSize clear) {
+        var shownIn = units.isMetric() ? UnitSystem.M : units;
+        var a = LengthText.shown(Length.ofMm(clear.alongMm()), shownIn);
+        var b = LengthText.shown(Length.ofMm(clear.acrossMm()), shownIn);
+        return units.isMetric()
+                ? a.substring(0, a.length() - 1) + " \u00d7 " + b.substring(0, b.length() - 1) + " m"
+                : a + " \u00d7 " + b;
+    }
+
+    private Point spot(Room room, List<Line> lines, List<Outline> obstacles) {
+        return LabelSpot.forLabel(
+                room.outline(), frame.planMm(width(lines) + 1), frame.planMm(height(lines) + 1), obstacles);
+    }
+
+    /** Writes the label if it finds a place free of all obstacles. */
+    private boolean place(List<Mark> out, Room room, List<Line> lines, List<Outline> obstacles) {
+        var at = spot(room, lines, obstacles);
+        var label = box(frame.paper(at), lines);
+        var free = Regions.intersection(
+                        obstacles, List.of(Outline.of(planBox(label).ring())))
+                .stream()
+                .mapToDouble(Outline::area)
+                .sum();
+        var inside = planBox(label).ring().corners().stream().allMatch(room.outline()::contains);
+        if (free > frame.planMm(0.7) * frame.planMm(0.7) || !inside) {
+            return false;
+        }
+        write(out, frame.paper(at), lines);
+        return true;
+    }
+
+    private Box planBox(Box paper) {
+        var a = frame.plan(new Point(paper.minX(), paper.maxY()));
+        var b = frame.plan(new Point(paper.maxX(), paper.minY()));
+        return new Box(a.x(), a.y(), b.x(), b.y());
+    }
+
+    private static double width(List<Line> lines) {
+        return lines.stream().mapToDouble(Line::width).max().orElse(0);
+    }
+
+    private static double height(List<Line> lines) {
+        var sum = lines.getFirst().height;
+        for (var i = 1; i < lines.size(); i++) {
+            sum += lines.get(i).height * LEADING;
+        }
+        return sum;
+    }
+
+    private static Box box(Point centre, List<Line> lines) {
+        var w = width(lines) / 2;
+        var h = height(lines) / 2;
+        return new Box(centre.x() - w, centre.y() - h, centre.x() + w, centre.y() + h);
+    }
+
+    private static void plate(List<Mark> out, Point centre, List<Line> lines) {
+        var path = Path.builder()
+                .roundedBox(box(centre, lines).grown(PLATE_AIR_MM), 1)
+                .build();
+        out.add(new Mark.Fill(path, new Ink(Palette.PAPER.argb(), 0.86)));
+    }
+
+    private static void write(List<Mark> out, Point centre, List<Line> lines) {
+        var y = centre.y() - height(lines) / 2 + lines.getFirst().height;
+        for (var i = 0; i < lines.size(); i++) {
+            var line = lines.get(i);
+            y += i == 0 ? 0 : line.height * LEADING;
+            out.add(new Mark.Text(
+                    line.text,
+                    new Point(centre.x(), y),
+                    line.height,
+                    line.face,
+                    line.tracking,
+                    Mark.Align.MIDDLE,
+                    0,
+                    Pens.INK));
+        }
+    }
+
+    List<Mark> notes(List<Note> notes) {
+        var out = new ArrayList<Mark>();
+        for (var note : notes) {
+            var at = frame.paper(note.at().point()).plus(new Point(0, NOTE_MM / 2));
+            out.add(new Mark.Text(note.text(), at, NOTE_MM, Face.REGULAR, 0, Mark.Align.MIDDLE, 0, Pens.INK));
+        }
+        return out;
+    }
+}

@@ -1,0 +1,228 @@
+package honeylamp.output;
+
+import honeylamp.drawing.Blend;
+import honeylamp.drawing.Face;
+import honeylamp.drawing.Ink;
+import honeylamp.drawing.Layer;
+import honeylamp.drawing.Mark;
+import honeylamp.drawing.Pen;
+import honeylamp.geometry.Path;
+import honeylamp.sheet.Page;
+import java.awt.geom.AffineTransform;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.io.UncheckedIOException;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.apache.pdfbox.cos.COSName;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.pdmodel.PDPageContentStream;
+import org.apache.pdfbox.pdmodel.common.PDRectangle;
+import org.apache.pdfbox.pdmodel.font.PDFont;
+import org.apache.pdfbox.pdmodel.font.PDType0Font;
+import org.apache.pdfbox.pdmodel.graphics.blend.BlendMode;
+import org.apache.pdfbox.pdmodel.graphics.image.LosslessFactory;
+import org.apache.pdfbox.pdmodel.graphics.optionalcontent.PDOptionalContentGroup;
+import org.apache.pdfbox.pdmodel.graphics.optionalcontent.PDOptionalContentProperties;
+import org.apache.pdfbox.pdmodel.graphics.state.PDExtendedGraphicsState;
+import org.apache.pdfbox.util.Matrix;
+
+/** Writes a page as PDF: vector lines, embedded subset fonts, one optional-content layer per kind. */
+public final class PdfOutput {
+    private static final double MM_PER_INCH = 25.4;
+    private static final double POINTS_PER_MM = 72 / MM_PER_INCH;
+
+    private record StateKey(double fill, double stroke, Blend blend) {}
+
+    private final PDDocument document;
+    private final Map<Face, PDFont> fonts = new EnumMap<>(Face.class);
+    private final Map<StateKey, PDExtendedGraphicsState> states = new HashMap<>();
+
+    private PdfOutput(PDDocument document) {
+        this.document = document;
+    }
+
+    static void write(Page page, OutputStream out, Progress progress) throws IOException, Progress.Cancelled {
+        try (var document = new PDDocument()) {
+            document.setVersion(1.6f);
+            document.setDocumentId(1L); // the same page gives the same bytes
+            var information = document.getDocumentInformation();
+            information.setTitle(page.title());
+            information.setProducer("Honey Lamp");
+            new PdfOutput(document).page(page, progress);
+            document.save(out);
+            progress.at(1);
+        }
+    }
+
+    private void page(Page page, Progress progress) throws IOException, Progress.Cancelled {
+        for (var face : Face.values()) {
+            try (var in = face.open()) {
+                fonts.put(face, PDType0Font.load(document, in, true));
+            }
+        }
+        var paper = new PDPage(
+                new PDRectangle((float) (page.widthMm() * POINTS_PER_MM), (float) (page.heightMm() * POINTS_PER_MM)));
+        document.addPage(paper);
+        var properties = new PDOptionalContentProperties();
+        document.getDocumentCatalog().setOCProperties(properties);
+        try (var stream = new PDPageContentStream(document, paper)) {
+            // paper mm, y down
+            stream.transform(new Matrix(
+                    (float) POINTS_PER_MM, 0, 0, (float) -POINTS_PER_MM, 0, (float) (page.heightMm() * POINTS_PER_MM)));
+            var layers = page.drawing().layers();
+            Map<String, PDOptionalContentGroup> groups = new HashMap<>();
+            for (var i = 0; i < layers.size(); i++) {
+                var name = layers.get(i).kind().label();
+                var group = groups.computeIfAbsent(name, PDOptionalContentGroup::new);
+                if (!properties.hasGroup(name)) {
+                    properties.addGroup(group);
+                }
+                stream.beginMarkedContent(COSName.OC, group);
+                layer(stream, layers.get(i));
+                stream.endMarkedContent();
+                progress.at(0.9 * (i + 1) / layers.size());
+            }
+        }
+    }
+
+    private void layer(PDPageContentStream stream, Layer layer) throws IOException {
+        marks(stream, layer.marks(), layer.blend());
+    }
+
+    private void marks(PDPageContentStream stream, List<Mark> marks, Blend blend) throws IOException {
+        for (var mark : marks) {
+            switch (mark) {
+                case Mark.Fill(var path, var ink) -> {
+                    colour(stream, ink, blend);
+                    trace(stream, path);
+                    stream.fill();
+                }
+                case Mark.Stroke(var path, var pen, var ink) -> {
+                    colour(stream, ink, blend);
+                    pen(stream, pen);
+                    trace(stream, path);
+                    stream.stroke();
+                }
+                case Mark.Text text -> text(stream, text, blend);
+                case Mark.Picture picture -> picture(stream, picture, blend);
+                case Mark.Clip(var path, var inside) -> {
+                    stream.saveGraphicsState();
+                    trace(stream, path);
+                    stream.clip();
+                    marks(stream, inside, blend);
+                    stream.restoreGraphicsState();
+                }
+            }
+        }
+    }
+
+    private void colour(PDPageContentStream stream, Ink ink, Blend blend) throws IOException {
+        var red = (ink.rgb() >> 16 & 0xff) / 255f;
+        var green = (ink.rgb() >> 8 & 0xff) / 255f;
+        var blue = (ink.rgb() & 0xff) / 255f;
+        stream.setNonStrokingColor(red, green, blue);
+        stream.setStrokingColor(red, green, blue);
+        state(stream, ink.opacity(), blend);
+    }
+
+    private void state(PDPageContentStream stream, double opacity, Blend blend) throws IOException {
+        var state = states.computeIfAbsent(new StateKey(opacity, opacity, blend), key -> {
+            var made = new PDExtendedGraphicsState();
+            made.setNonStrokingAlphaConstant((float) key.fill());
+            made.setStrokingAlphaConstant((float) key.stroke());
+            made.setBlendMode(key.blend() == Blend.MULTIPLY ? BlendMode.MULTIPLY : BlendMode.NORMAL);
+            return made;
+        });
+        stream.setGraphicsStateParameters(state);
+    }
+
+    private static void pen(PDPageContentStream stream, Pen pen) throws IOException {
+        var round = pen.tip() == Pen.Tip.ROUND;
+        stream.setLineWidth((float) pen.widthMm());
+        stream.setLineCapStyle(round ? 1 : 0);
+        stream.setLineJoinStyle(round ? 1 : 0);
+        var dash = new float[pen.dashMm().size()];
+        for (var i = 0; i < dash.length; i++) {
+            dash[i] = pen.dashMm().get(i).floatValue();
+        }
+        stream.setLineDashPattern(dash, 0);
+    }
+
+    private static void trace(PDPageContentStream stream, Path path) throws IOException {
+        try {
+            path.walk(new Tracer(stream));
+        } catch (UncheckedIOException e) {
+            throw e.getCause();
+        }
+    }
+
+    private record Tracer(PDPageContentStream stream) implements Path.Walker {
+        private interface Step {
+            void run() throws IOException;
+        }
+
+        private static void step(Step step) {
+            try {
+                step.run();
+            } catch (IOException e) {
+                throw new UncheckedIOException(e);
+            }
+        }
+
+        @Override
+        public void moveTo(double x, double y) {
+            step(() -> stream.moveTo((float) x, (float) y));
+        }
+
+        @Override
+        public void lineTo(double x, double y) {
+            step(() -> stream.lineTo((float) x, (float) y));
+        }
+
+        @Override
+        public void curveTo(double x1, double y1, double x2, double y2, double x, double y) {
+            step(() -> stream.curveTo((float) x1, (float) y1, (float) x2, (float) y2, (float) x, (float) y));
+        }
+
+        @Override
+        public void close() {
+            step(stream::closePath);
+        }
+    }
+
+    private void text(PDPageContentStream stream, Mark.Text text, Blend blend) throws IOException {
+        var font = fonts.get(text.face());
+        if (font == null) {
+            throw new IllegalStateException("face " + text.face() + " was not loaded");
+        }
+        var size = Face.sizeOfCapHeight(text.capHeightMm());
+        var start = text.start();
+        colour(stream, text.ink(), blend);
+        stream.beginText();
+        stream.setFont(font, (float) size);
+        stream.setCharacterSpacing((float) (text.trackingEm() * size));
+        var turned = new AffineTransform();
+        turned.translate(start.x(), start.y());
+        turned.rotate(Math.toRadians(text.turnDeg()));
+        turned.scale(1, -1); // glyphs stand up although paper y points down
+        stream.setTextMatrix(new Matrix(turned));
+        stream.showText(text.text());
+        stream.endText();
+    }
+
+    private void picture(PDPageContentStream stream, Mark.Picture picture, Blend blend) throws IOException {
+        var image = LosslessFactory.createFromImage(document, RasterPainter.image(picture));
+        image.setInterpolate(true);
+        var where = picture.where();
+        stream.saveGraphicsState();
+        state(stream, 1, blend);
+        stream.drawImage(
+                image, new Matrix((float) where.width(), 0, 0, (float) -where.height(), (float) where.minX(), (float)
+                        where.maxY()));
+        stream.restoreGraphicsState();
+    }
+}

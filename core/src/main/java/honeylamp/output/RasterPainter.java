@@ -1,0 +1,164 @@
+package honeylamp.output;
+
+import honeylamp.drawing.AwtShapes;
+import honeylamp.drawing.Blend;
+import honeylamp.drawing.Drawing;
+import honeylamp.drawing.Ink;
+import honeylamp.drawing.Layer;
+import honeylamp.drawing.Mark;
+import honeylamp.drawing.Pen;
+import honeylamp.geometry.Affine;
+import honeylamp.geometry.Point;
+import java.awt.BasicStroke;
+import java.awt.Color;
+import java.awt.Graphics2D;
+import java.awt.RenderingHints;
+import java.awt.Shape;
+import java.awt.geom.AffineTransform;
+import java.awt.image.BufferedImage;
+import java.awt.image.DataBufferByte;
+import java.awt.image.DataBufferInt;
+import java.util.List;
+
+/** Paints drawings into pixels. */
+public final class RasterPainter {
+    private RasterPainter() {}
+
+    /**
+     * Paints a drawing over what the image holds.
+     *
+     * @param image of type {@code INT_ARGB_PRE} or {@code INT_RGB}
+     * @param toPixels from paper mm to pixels, without shear
+     */
+    public static void paint(Drawing drawing, BufferedImage image, Affine toPixels) {
+        for (var layer : drawing.layers()) {
+            paint(layer, image, toPixels);
+        }
+    }
+
+    private static void paint(Layer layer, BufferedImage image, Affine toPixels) {
+        if (layer.blend() == Blend.MULTIPLY) {
+            for (var mark : layer.marks()) {
+                if (mark instanceof Mark.Picture picture) {
+                    multiply(picture, image, toPixels);
+                }
+            }
+            return;
+        }
+        var g = image.createGraphics();
+        g.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
+        g.setRenderingHint(RenderingHints.KEY_STROKE_CONTROL, RenderingHints.VALUE_STROKE_PURE);
+        g.setRenderingHint(RenderingHints.KEY_RENDERING, RenderingHints.VALUE_RENDER_QUALITY);
+        g.setTransform(transform(toPixels));
+        draw(layer.marks(), g);
+        g.dispose();
+    }
+
+    static AffineTransform transform(Affine a) {
+        return new AffineTransform(a.a(), a.b(), a.c(), a.d(), a.e(), a.f());
+    }
+
+    private static void draw(List<Mark> marks, Graphics2D g) {
+        for (var mark : marks) {
+            switch (mark) {
+                case Mark.Fill(var path, var ink) -> {
+                    g.setColor(colour(ink));
+                    g.fill(AwtShapes.shape(path));
+                }
+                case Mark.Stroke(var path, var pen, var ink) -> {
+                    g.setColor(colour(ink));
+                    g.setStroke(stroke(pen));
+                    g.draw(AwtShapes.shape(path));
+                }
+                case Mark.Text text -> text(text, g);
+                case Mark.Picture picture -> picture(picture, g);
+                case Mark.Clip(var path, var inside) -> clipped(AwtShapes.shape(path), inside, g);
+            }
+        }
+    }
+
+    private static void clipped(Shape clip, List<Mark> inside, Graphics2D g) {
+        var inner = (Graphics2D) g.create();
+        inner.clip(clip);
+        draw(inside, inner);
+        inner.dispose();
+    }
+
+    private static Color colour(Ink ink) {
+        return new Color(
+                ink.rgb() >> 16 & 0xff, ink.rgb() >> 8 & 0xff, ink.rgb() & 0xff, (int) Math.round(ink.opacity() * 255));
+    }
+
+    private static BasicStroke stroke(Pen pen) {
+        var cap = pen.tip() == Pen.Tip.ROUND ? BasicStroke.CAP_ROUND : BasicStroke.CAP_BUTT;
+        var join = pen.tip() == Pen.Tip.ROUND ? BasicStroke.JOIN_ROUND : BasicStroke.JOIN_MITER;
+        var width = (float) pen.widthMm();
+        if (pen.dashMm().isEmpty()) {
+            return new BasicStroke(width, cap, join, 10f);
+        }
+        var dash = new float[pen.dashMm().size()];
+        for (var i = 0; i < dash.length; i++) {
+            dash[i] = pen.dashMm().get(i).floatValue();
+        }
+        return new BasicStroke(width, cap, join, 10f, dash, 0f);
+    }
+
+    /** Glyph outlines, placed one by one where the letters are spaced out. */
+    private static void text(Mark.Text text, Graphics2D g) {
+        var size = honeylamp.drawing.Face.sizeOfCapHeight(text.capHeightMm());
+        var glyphs = text.face().glyphs(text.text());
+        var perUnit = size / 1000;
+        for (var i = 0; i < glyphs.getNumGlyphs(); i++) {
+            var p = glyphs.getGlyphPosition(i);
+            glyphs.setGlyphPosition(i, new java.awt.geom.Point2D.Double(p.getX() + i * text.trackingEm() * 1000, 0));
+        }
+        Point start = text.start();
+        var inner = (Graphics2D) g.create();
+        inner.translate(start.x(), start.y());
+        inner.rotate(Math.toRadians(text.turnDeg()));
+        inner.scale(perUnit, perUnit);
+        inner.setColor(colour(text.ink()));
+        inner.fill(glyphs.getOutline());
+        inner.dispose();
+    }
+
+    private static void picture(Mark.Picture picture, Graphics2D g) {
+        var image = image(picture);
+        var where = picture.where();
+        var at = new AffineTransform(
+                where.width() / image.getWidth(), 0, 0, where.height() / image.getHeight(), where.minX(), where.minY());
+        g.setRenderingHint(RenderingHints.KEY_INTERPOLATION, RenderingHints.VALUE_INTERPOLATION_BILINEAR);
+        g.drawImage(image, at, null);
+    }
+
+    static BufferedImage image(Mark.Picture picture) {
+        var grey = picture.grey();
+        var image = new BufferedImage(grey.width(), grey.height(), BufferedImage.TYPE_BYTE_GRAY);
+        var levels = grey.levels();
+        System.arraycopy(levels, 0, ((DataBufferByte) image.getRaster().getDataBuffer()).getData(), 0, levels.length);
+        return image;
+    }
+
+    /** Scales the grey picture up bilinearly and multiplies it in, row by row. */
+    private static void multiply(Mark.Picture picture, BufferedImage image, Affine toPixels) {
+        var grey = picture.grey();
+        var where = picture.where();
+        var origin = toPixels.apply(new Point(where.minX(), where.minY()));
+        var end = toPixels.apply(new Point(where.maxX(), where.maxY()));
+        var x0 = Math.max(0, (int) Math.floor(origin.x()));
+        var y0 = Math.max(0, (int) Math.floor(origin.y()));
+        var x1 = Math.min(image.getWidth(), (int) Math.ceil(end.x()));
+        var y1 = Math.min(image.getHeight(), (int) Math.ceil(end.y()));
+        if (x1 <= x0 || y1 <= y0) {
+            return;
+        }
+        var pixels = ((DataBufferInt) image.getRaster().getDataBuffer()).getData();
+        new GreyMultiplier(
+                        grey,
+                        (grey.width()) / (end.x() - origin.x()),
+                        (grey.height()) / (end.y() - origin.y()),
+                        origin.x(),
+                        origin.y())
+                .apply(pixels, image.getWidth(), x0, y0, x1, y1);
+    }
+}

@@ -1,0 +1,215 @@
+package honeylamp.output;
+
+import honeylamp.drawing.Blend;
+import honeylamp.drawing.Face;
+import honeylamp.drawing.Ink;
+import honeylamp.drawing.Layer;
+import honeylamp.drawing.Mark;
+import honeylamp.drawing.Pen;
+import honeylamp.geometry.Path;
+import honeylamp.sheet.Page;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.util.Base64;
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.Collectors;
+import javax.imageio.ImageIO;
+import javax.xml.stream.XMLOutputFactory;
+import javax.xml.stream.XMLStreamException;
+import javax.xml.stream.XMLStreamWriter;
+
+/** Writes a page as SVG in millimetres: one group per layer, text as text, shadows as paths. */
+public final class SvgOutput {
+    private static final int DECIMALS = 3; // a thousandth of a millimetre on paper
+
+    private final XMLStreamWriter xml;
+    private int clips;
+
+    private SvgOutput(XMLStreamWriter xml) {
+        this.xml = xml;
+    }
+
+    static void write(Page page, OutputStream out, Progress progress) throws IOException, Progress.Cancelled {
+        try {
+            var xml = XMLOutputFactory.newDefaultFactory().createXMLStreamWriter(out, "UTF-8");
+            new SvgOutput(xml).page(page, progress);
+            xml.close();
+        } catch (XMLStreamException e) {
+            throw new IOException("the SVG could not be written", e);
+        }
+    }
+
+    private void page(Page page, Progress progress) throws XMLStreamException, IOException, Progress.Cancelled {
+        xml.writeStartDocument("UTF-8", "1.0");
+        xml.writeStartElement("svg");
+        xml.writeDefaultNamespace("http://www.w3.org/2000/svg");
+        xml.writeAttribute("width", number(page.widthMm()) + "mm");
+        xml.writeAttribute("height", number(page.heightMm()) + "mm");
+        xml.writeAttribute("viewBox", "0 0 " + number(page.widthMm()) + " " + number(page.heightMm()));
+        element("title", page.title());
+        var layers = page.drawing().layers();
+        for (var i = 0; i < layers.size(); i++) {
+            layer(layers.get(i), i);
+            progress.at((i + 1.0) / layers.size());
+        }
+        xml.writeEndElement();
+        xml.writeEndDocument();
+    }
+
+    private void element(String name, String text) throws XMLStreamException {
+        xml.writeStartElement(name);
+        xml.writeCharacters(text);
+        xml.writeEndElement();
+    }
+
+    private void layer(Layer layer, int index) throws XMLStreamException, IOException {
+        xml.writeStartElement("g");
+        xml.writeAttribute("id", layer.kind().label().toLowerCase(Locale.ROOT).replace(' ', '-') + "-" + index);
+        if (layer.blend() == Blend.MULTIPLY) {
+            xml.writeAttribute("style", "mix-blend-mode:multiply");
+        }
+        element("title", layer.kind().label());
+        marks(layer.marks());
+        xml.writeEndElement();
+    }
+
+    private void marks(List<Mark> marks) throws XMLStreamException, IOException {
+        for (var mark : marks) {
+            switch (mark) {
+                case Mark.Fill(var path, var ink) -> fill(path, ink);
+                case Mark.Stroke(var path, var pen, var ink) -> stroke(path, pen, ink);
+                case Mark.Text text -> text(text);
+                case Mark.Picture picture -> picture(picture);
+                case Mark.Clip(var path, var inside) -> clip(path, inside);
+            }
+        }
+    }
+
+    private void fill(Path path, Ink ink) throws XMLStreamException {
+        xml.writeEmptyElement("path");
+        xml.writeAttribute("d", data(path));
+        xml.writeAttribute("fill", colour(ink));
+        opacity("fill-opacity", ink);
+    }
+
+    private void stroke(Path path, Pen pen, Ink ink) throws XMLStreamException {
+        xml.writeEmptyElement("path");
+        xml.writeAttribute("d", data(path));
+        xml.writeAttribute("fill", "none");
+        xml.writeAttribute("stroke", colour(ink));
+        opacity("stroke-opacity", ink);
+        xml.writeAttribute("stroke-width", number(pen.widthMm()));
+        if (pen.tip() == Pen.Tip.ROUND) {
+            xml.writeAttribute("stroke-linecap", "round");
+            xml.writeAttribute("stroke-linejoin", "round");
+        } else {
+            xml.writeAttribute("stroke-miterlimit", "10");
+        }
+        if (!pen.dashMm().isEmpty()) {
+            xml.writeAttribute(
+                    "stroke-dasharray",
+                    pen.dashMm().stream().map(SvgOutput::number).collect(Collectors.joining(" ")));
+        }
+    }
+
+    private void text(Mark.Text text) throws XMLStreamException {
+        var start = text.start();
+        xml.writeStartElement("text");
+        xml.writeAttribute("x", number(start.x()));
+        xml.writeAttribute("y", number(start.y()));
+        if (text.turnDeg() != 0) {
+            xml.writeAttribute(
+                    "transform",
+                    "rotate(" + number(text.turnDeg()) + " " + number(start.x()) + " " + number(start.y()) + ")");
+        }
+        xml.writeAttribute("font-family", "'" + Face.FAMILY + "', sans-serif");
+        xml.writeAttribute("font-weight", Integer.toString(text.face().weight()));
+        xml.writeAttribute("font-size", number(Face.sizeOfCapHeight(text.capHeightMm())));
+        if (text.text().length() > 1) {
+            xml.writeAttribute("textLength", number(text.widthMm())); // holds with a stand-in font too
+        }
+        xml.writeAttribute("fill", colour(text.ink()));
+        opacity("fill-opacity", text.ink());
+        xml.writeCharacters(text.text());
+        xml.writeEndElement();
+    }
+
+    private void picture(Mark.Picture picture) throws XMLStreamException, IOException {
+        var png = new ByteArrayOutputStream();
+        ImageIO.write(RasterPainter.image(picture), "png", png);
+        var where = picture.where();
+        xml.writeEmptyElement("image");
+        xml.writeAttribute("x", number(where.minX()));
+        xml.writeAttribute("y", number(where.minY()));
+        xml.writeAttribute("width", number(where.width()));
+        xml.writeAttribute("height", number(where.height()));
+        xml.writeAttribute("preserveAspectRatio", "none");
+        xml.writeAttribute(
+                "href", "data:image/png;base64," + Base64.getEncoder().encodeToString(png.toByteArray()));
+    }
+
+    private void clip(Path path, List<Mark> inside) throws XMLStreamException, IOException {
+        var id = "clip-" + ++clips;
+        xml.writeStartElement("clipPath");
+        xml.writeAttribute("id", id);
+        xml.writeEmptyElement("path");
+        xml.writeAttribute("d", data(path));
+        xml.writeEndElement();
+        xml.writeStartElement("g");
+        xml.writeAttribute("clip-path", "url(#" + id + ")");
+        marks(inside);
+        xml.writeEndElement();
+    }
+
+    private void opacity(String attribute, Ink ink) throws XMLStreamException {
+        if (ink.opacity() < 1) {
+            xml.writeAttribute(attribute, number(ink.opacity()));
+        }
+    }
+
+    private static String colour(Ink ink) {
+        return String.format(Locale.ROOT, "#%06x", ink.rgb());
+    }
+
+    private static String number(double value) {
+        var rounded = BigDecimal.valueOf(value).setScale(DECIMALS, RoundingMode.HALF_EVEN);
+        return rounded.signum() == 0 ? "0" : rounded.stripTrailingZeros().toPlainString();
+    }
+
+    private static String data(Path path) {
+        var out = new StringBuilder();
+        path.walk(new Path.Walker() {
+            @Override
+            public void moveTo(double x, double y) {
+                step('M', x, y);
+            }
+
+            @Override
+            public void lineTo(double x, double y) {
+                step('L', x, y);
+            }
+
+            @Override
+            public void curveTo(double x1, double y1, double x2, double y2, double x, double y) {
+                step('C', x1, y1, x2, y2, x, y);
+            }
+
+            @Override
+            public void close() {
+                out.append('Z');
+            }
+
+            private void step(char letter, double... numbers) {
+                out.append(letter);
+                for (var i = 0; i < numbers.length; i++) {
+                    out.append(i == 0 ? "" : " ").append(number(numbers[i]));
+                }
+            }
+        });
+        return out.toString();
+    }
+}

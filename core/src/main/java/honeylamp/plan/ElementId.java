@@ -1,0 +1,54 @@
+package honeylamp.plan;
+
+/** The stable identity of something in a plan; numbers are unique across all kinds. */
+public sealed interface ElementId {
+    /** The number, unique in the plan. */
+    int number();
+
+    /** Text form: one letter for the kind, then the number, e.g. {@code w12}. */
+    default String text() {
+        return switch (this) {
+                    case StoreyId _ -> "s";
+                    case WallTypeId _ -> "t";
+                    case WallId _ -> "w";
+                    case OpeningId _ -> "o";
+                    case RoomId _ -> "r";
+                    case FurnishingId _ -> "f";
+                    case UnderlayId _ -> "u";
+                    case DimensionId _ -> "d";
+                    case NoteId _ -> "n";
+                    case StructureId _ -> "x";
+                }
+                + number();
+    }
+
+    /** A storey. */
+    record StoreyId(int number) implements ElementId {}
+
+    /** A wall type. */
+    record WallTypeId(int number) implements ElementId {}
+
+    /** A wall. */
+    record WallId(int number) implements ElementId {}
+
+    /** A door, window or plain opening. */
+    record OpeningId(int number) implements ElementId {}
+
+    /** A room mark. */
+    record RoomId(int number) implements ElementId {}
+
+    /** A furnishing. */
+    record FurnishingId(int number) implements ElementId {}
+
+    /** An underlay. */
+    record UnderlayId(int number) implements ElementId {}
+
+    /** A single dimension. */
+    record DimensionId(int number) implements ElementId {}
+
+    /** A note. */
+    record NoteId(int number) implements ElementId {}
+
+    /** A post or a stair. */
+    record StructureId(int number) implements ElementId {}
+}

@@ -1,0 +1,49 @@
+package honeylamp.plan;
+
+import honeylamp.geometry.Affine;
+import honeylamp.plan.ElementId.FurnishingId;
+import honeylamp.units.Checks;
+import honeylamp.units.Length;
+
+/**
+ * A placed piece at its made size. Its own frame has x to the right and y to the back, seen by
+ * someone in front of it; the centre of its footprint stands at {@code at}.
+ *
+ * @param kind the key of the symbol in the catalogue
+ * @param turnDeg counter-clockwise; at 0 the front faces south
+ */
+public record Furnishing(
+        FurnishingId id, String kind, Length width, Length depth, Length height, Position at, double turnDeg) {
+    /** Refuses sizes of zero or less and a turn that is no number. */
+    public Furnishing {
+        Checks.positive("furnishing width", width);
+        Checks.positive("furnishing depth", depth);
+        Checks.positive("furnishing height", height);
+        Checks.finite("furnishing turn", turnDeg);
+    }
+
+    /** From the piece's own frame, in mm about its centre, to plan mm. */
+    public Affine placing() {
+        return Affine.turn(turnDeg).then(Affine.move(at.x().mm(), at.y().mm()));
+    }
+
+    /** The piece at another place. */
+    public Furnishing movedTo(Position other) {
+        return new Furnishing(id, kind, width, depth, height, other, turnDeg);
+    }
+
+    /** The piece turned to another angle, kept from 0 up to 360. */
+    public Furnishing turnedTo(double deg) {
+        return new Furnishing(id, kind, width, depth, height, at, ((deg % 360) + 360) % 360);
+    }
+
+    /** The piece made at another size. */
+    public Furnishing sized(Length newWidth, Length newDepth, Length newHeight) {
+        return new Furnishing(id, kind, newWidth, newDepth, newHeight, at, turnDeg);
+    }
+
+    /** The same piece as another element. */
+    public Furnishing withId(FurnishingId other) {
+        return new Furnishing(other, kind, width, depth, height, at, turnDeg);
+    }
+}

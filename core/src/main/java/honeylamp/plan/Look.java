@@ -1,0 +1,59 @@
+package honeylamp.plan;
+
+import honeylamp.units.Checks;
+import honeylamp.units.Length;
+
+/**
+ * How the plan is pictured: a named preset of line, colour and shade, each value free to change.
+ *
+ * @param name the preset it began as
+ * @param lineDial factor on every pen width
+ * @param textureStrength 0 plain tones, 1 as designed
+ * @param castShadow strength from 0 (none) to 1
+ * @param cornerShade strength from 0 (none) to 1
+ * @param cornerReach how far corner shade reaches
+ * @param heightCap heights above this cast no longer shadow
+ */
+public record Look(
+        String name,
+        double lineDial,
+        double textureStrength,
+        double castShadow,
+        double cornerShade,
+        Length cornerReach,
+        Length heightCap) {
+    /** Refuses strengths outside 0 to 1 and dials outside 0.5 to 2. */
+    public Look {
+        Checks.within("line dial", lineDial, 0.5, 2);
+        Checks.within("texture strength", textureStrength, 0, 1);
+        Checks.within("cast shadow", castShadow, 0, 1);
+        Checks.within("corner shade", cornerShade, 0, 1);
+        Checks.positive("corner reach", cornerReach);
+        Checks.positive("height cap", heightCap);
+    }
+
+    /** The look with another line dial. */
+    public Look withLineDial(double dial) {
+        return new Look(name, dial, textureStrength, castShadow, cornerShade, cornerReach, heightCap);
+    }
+
+    /** The look with another texture strength. */
+    public Look withTextureStrength(double strength) {
+        return new Look(name, lineDial, strength, castShadow, cornerShade, cornerReach, heightCap);
+    }
+
+    /** The look with another strength of cast shadows. */
+    public Look withCastShadow(double strength) {
+        return new Look(name, lineDial, textureStrength, strength, cornerShade, cornerReach, heightCap);
+    }
+
+    /** The look with another strength of corner shade. */
+    public Look withCornerShade(double strength) {
+        return new Look(name, lineDial, textureStrength, castShadow, strength, cornerReach, heightCap);
+    }
+
+    /** The look with another reach of corner shade. */
+    public Look withCornerReach(Length reach) {
+        return new Look(name, lineDial, textureStrength, castShadow, cornerShade, reach, heightCap);
+    }
+}

@@ -1,0 +1,126 @@
+package honeylamp.plan;
+
+import honeylamp.plan.ElementId.StoreyId;
+import honeylamp.plan.ElementId.WallTypeId;
+import honeylamp.units.UnitSystem;
+import java.util.HashSet;
+import java.util.List;
+import java.util.NoSuchElementException;
+import java.util.function.UnaryOperator;
+
+/**
+ * A whole plan: one immutable value from which every picture, list and warning is derived.
+ *
+ * @param nextNumber the number the next new element gets; larger than every number in use
+ */
+public record Plan(
+        String name,
+        UnitSystem units,
+        List<WallType> wallTypes,
+        List<Storey> storeys,
+        Look look,
+        Light light,
+        Sheet sheet,
+        int nextNumber) {
+    /** Freezes the lists; refuses a plan whose parts do not hang together. */
+    public Plan {
+        wallTypes = List.copyOf(wallTypes);
+        storeys = List.copyOf(storeys);
+        if (storeys.isEmpty()) {
+            throw new IllegalArgumentException("a plan needs a storey");
+        }
+        var types = new HashSet<WallTypeId>();
+        wallTypes.forEach(t -> types.add(t.id()));
+        for (var storey : storeys) {
+            requireWhole(storey, types);
+        }
+    }
+
+    private static void requireWhole(Storey storey, HashSet<WallTypeId> types) {
+        var walls = new HashSet<ElementId.WallId>();
+        for (var wall : storey.walls()) {
+            if (!types.contains(wall.type())) {
+                throw new IllegalArgumentException("wall " + wall.id().text() + " is of unknown type "
+                        + wall.type().text());
+            }
+            if (!walls.add(wall.id())) {
+                throw new IllegalArgumentException(
+                        "two walls are called " + wall.id().text());
+            }
+        }
+        for (var opening : storey.openings()) {
+            if (!walls.contains(opening.host())) {
+                throw new IllegalArgumentException("opening " + opening.id().text() + " hangs in no wall ("
+                        + opening.host().text() + ")");
+            }
+        }
+    }
+
+    /**
+     * The wall type of this id.
+     *
+     * @throws NoSuchElementException if the plan has none
+     */
+    public WallType wallType(WallTypeId id) {
+        return wallTypes.stream().filter(t -> t.id().equals(id)).findFirst().orElseThrow();
+    }
+
+    /**
+     * The storey of this id.
+     *
+     * @throws NoSuchElementException if the plan has none
+     */
+    public Storey storey(StoreyId id) {
+        return storeys.stream().filter(s -> s.id().equals(id)).findFirst().orElseThrow();
+    }
+
+    /** The plan with one storey changed; all others stay the same objects. */
+    public Plan withStorey(StoreyId id, UnaryOperator<Storey> change) {
+        return new Plan(
+                name,
+                units,
+                wallTypes,
+                storeys.stream()
+                        .map(s -> s.id().equals(id) ? change.apply(s) : s)
+                        .toList(),
+                look,
+                light,
+                sheet,
+                nextNumber);
+    }
+
+    /** The plan after {@code count} more numbers were given out. */
+    public Plan numbersTaken(int count) {
+        return new Plan(name, units, wallTypes, storeys, look, light, sheet, nextNumber + count);
+    }
+
+    /** The plan in another look. */
+    public Plan with(Look other) {
+        return new Plan(name, units, wallTypes, storeys, other, light, sheet, nextNumber);
+    }
+
+    /** The plan in another light. */
+    public Plan with(Light other) {
+        return new Plan(name, units, wallTypes, storeys, look, other, sheet, nextNumber);
+    }
+
+    /** The plan on another sheet. */
+    public Plan with(Sheet other) {
+        return new Plan(name, units, wallTypes, storeys, look, light, other, nextNumber);
+    }
+
+    /** The plan with other wall types. */
+    public Plan withWallTypes(List<WallType> other) {
+        return new Plan(name, units, other, storeys, look, light, sheet, nextNumber);
+    }
+
+    /** The plan shown in other units. */
+    public Plan with(UnitSystem other) {
+        return new Plan(name, other, wallTypes, storeys, look, light, sheet, nextNumber);
+    }
+
+    /** The plan under another name. */
+    public Plan named(String other) {
+        return new Plan(other, units, wallTypes, storeys, look, light, sheet, nextNumber);
+    }
+}

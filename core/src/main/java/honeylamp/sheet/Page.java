@@ -1,0 +1,14 @@
+package honeylamp.sheet;
+
+import honeylamp.drawing.Drawing;
+import honeylamp.illustrate.PaperFrame;
+
+/**
+ * One composed page.
+ *
+ * @param widthMm width in paper mm
+ * @param heightMm height in paper mm
+ * @param frame where the plan lies on it
+ * @param title the document's title
+ */
+public record Page(double widthMm, double heightMm, PaperFrame frame, String title, Drawing drawing) {}

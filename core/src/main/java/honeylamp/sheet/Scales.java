@@ -1,0 +1,52 @@
+package honeylamp.sheet;
+
+import honeylamp.units.UnitSystem;
+import java.util.List;
+
+/** The standard scales of drawings, as denominators, largest scale first. */
+public final class Scales {
+    /** ISO 5455 for building drawings, with 1:25 and 1:200 in common use. */
+    private static final List<Integer> METRIC = List.of(20, 25, 50, 100, 200, 500, 1000);
+
+    /** 1/2, 3/8, 1/4, 3/16, 1/8, 1/16 and 1/32 inch to the foot. */
+    private static final List<Integer> FEET_INCHES = List.of(24, 32, 48, 64, 96, 192, 384);
+
+    private Scales() {}
+
+    /** The scales offered in a unit system. */
+    public static List<Integer> standard(UnitSystem units) {
+        return units.isMetric() ? METRIC : FEET_INCHES;
+    }
+
+    /**
+     * The largest standard scale at which something fits; the smallest of the list if none does.
+     *
+     * @param planWidthMm width in plan mm
+     * @param planHeightMm height in plan mm
+     * @param roomWidthMm free width in paper mm
+     * @param roomHeightMm free height in paper mm
+     */
+    public static int largestThatFits(
+            UnitSystem units, double planWidthMm, double planHeightMm, double roomWidthMm, double roomHeightMm) {
+        return standard(units).stream()
+                .filter(s -> planWidthMm / s <= roomWidthMm && planHeightMm / s <= roomHeightMm)
+                .findFirst()
+                .orElse(standard(units).getLast());
+    }
+
+    /** The scale in words: {@code 1:50}, or {@code 1/4" = 1'-0"} for feet-inches scales. */
+    public static String words(int scale, UnitSystem units) {
+        return units.isMetric()
+                ? "1:" + scale
+                : switch (scale) {
+                    case 24 -> "1/2\" = 1'-0\"";
+                    case 32 -> "3/8\" = 1'-0\"";
+                    case 48 -> "1/4\" = 1'-0\"";
+                    case 64 -> "3/16\" = 1'-0\"";
+                    case 96 -> "1/8\" = 1'-0\"";
+                    case 192 -> "1/16\" = 1'-0\"";
+                    case 384 -> "1/32\" = 1'-0\"";
+                    default -> "1:" + scale;
+                };
+    }
+}

@@ -1,0 +1,314 @@
+package honeylamp.sheet;
+
+import honeylamp.catalogue.Materials;
+import honeylamp.catalogue.Palette;
+import honeylamp.derive.Room;
+import honeylamp.derive.StoreyGeometry;
+import honeylamp.drawing.Drawing;
+import honeylamp.drawing.Face;
+import honeylamp.drawing.Ink;
+import honeylamp.drawing.Layer;
+import honeylamp.drawing.LayerKind;
+import honeylamp.drawing.Mark;
+import honeylamp.drawing.Mark.Align;
+import honeylamp.drawing.Pen;
+import honeylamp.geometry.Box;
+import honeylamp.geometry.Path;
+import honeylamp.geometry.Point;
+import honeylamp.illustrate.Illustration;
+import honeylamp.illustrate.Lamp;
+import honeylamp.illustrate.PaperFrame;
+import honeylamp.plan.Plan;
+import honeylamp.plan.RoomMark;
+import honeylamp.units.AreaText;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** Lays a storey's picture, title strip, room schedule and finish legend on the plan's sheet. */
+public final class SheetComposer {
+    private static final Ink INK = Ink.of(Palette.INK.argb());
+    private static final Ink QUIET = INK.at(0.72);
+    private static final Pen RULE = Pen.butt(0.13);
+    private static final Pen STRONG_RULE = Pen.butt(0.35);
+    private static final double TITLE_MM = 4.8;
+    private static final double BODY_MM = 2.0;
+    private static final double ROW_MM = 5.2;
+
+    private final Plan plan;
+    private final StoreyGeometry geometry;
+    private final SheetLayout layout;
+
+    private SheetComposer(Plan plan, StoreyGeometry geometry) {
+        this.plan = plan;
+        this.geometry = geometry;
+        this.layout = SheetLayout.of(plan.sheet());
+    }
+
+    /** The page of one storey; a plan without walls gives a page with an empty view. */
+    public static Page compose(Plan plan, StoreyGeometry geometry, Lamp lamp, double shadePxPerMm) {
+        return new SheetComposer(plan, geometry).page(lamp, shadePxPerMm);
+    }
+
+    /** Where the plan would lie on the page, without drawing it. */
+    public static PaperFrame frame(Plan plan, StoreyGeometry geometry) {
+        return new SheetComposer(plan, geometry).frame();
+    }
+
+    /** A page with the storey's picture left out: title strip, schedule and legend only. */
+    public static Drawing surround(Plan plan, StoreyGeometry geometry) {
+        var composer = new SheetComposer(plan, geometry);
+        return composer.surround(composer.frame());
+    }
+
+    private Page page(Lamp lamp, double shadePxPerMm) {
+        var frame = frame();
+        var picture = Illustration.of(plan, geometry, frame, lamp, shadePxPerMm);
+        return new Page(
+                layout.page().width(),
+                layout.page().height(),
+                frame,
+                title(),
+                surround(frame).with(picture));
+    }
+
+    private String title() {
+        var project = plan.sheet().title().project();
+        return project.isBlank() ? plan.name() : project;
+    }
+
+    private PaperFrame frame() {
+        var extent = Illustration.extent(plan, geometry);
+        if (extent.isEmpty()) {
+            var scale = plan.sheet().scale().orElse(plan.units().isMetric() ? 50 : 48);
+            var middle = layout.view().centre();
+            return new PaperFrame(scale, middle.x(), middle.y());
+        }
+        var box = extent.get().planMm();
+        var air = 2 * (extent.get().marginPaperMm() + SheetLayout.AIR_MM);
+        var scale = plan.sheet()
+                .scale()
+                .orElseGet(() -> Scales.largestThatFits(
+                        plan.units(),
+                        box.width(),
+                        box.height(),
+                        layout.view().width() - air,
+                        layout.view().height() - air));
+        var centre = box.centre();
+        var view = layout.view();
+        // the optical centre lies a little above the middle, where there is room for it
+        var spare = Math.max(0, view.height() - air - box.height() / scale);
+        var x = view.centre().x() - centre.x() / scale;
+        var y = view.centre().y() - Math.min(4, spare * 0.1) + centre.y() / scale;
+        return new PaperFrame(scale, x, y);
+    }
+
+    private Drawing surround(PaperFrame frame) {
+        var paper = new Mark.Fill(Path.ring(layout.page().ring()), Ink.of(Palette.PAPER.argb()));
+        var marks = new ArrayList<Mark>();
+        if (layout.hasColumn()) {
+            var y = schedule(marks, layout.lists().minY());
+            legend(marks, y + 7);
+            titleColumn(marks, frame);
+        } else {
+            titleStrip(marks, frame);
+        }
+        return new Drawing(List.of(Layer.of(LayerKind.PAPER, List.of(paper)), Layer.of(LayerKind.SHEET, marks)));
+    }
+
+    private static void text(List<Mark> out, String text, double x, double y, double height, Face face, Align align) {
+        text(out, text, x, y, height, face, align, INK);
+    }
+
+    private static void text(
+            List<Mark> out, String text, double x, double y, double height, Face face, Align align, Ink ink) {
+        if (!text.isBlank()) {
+            out.add(new Mark.Text(text, new Point(x, y), height, face, 0, align, 0, ink));
+        }
+    }
+
+    private static void rule(List<Mark> out, double x0, double x1, double y, Pen pen) {
+        out.add(new Mark.Stroke(Path.line(new Point(x0, y), new Point(x1, y)), pen, INK));
+    }
+
+    private void titleStrip(List<Mark> out, PaperFrame frame) {
+        var strip = layout.title();
+        rule(out, strip.minX(), strip.maxX(), strip.minY(), STRONG_RULE);
+        text(out, title(), strip.minX(), strip.minY() + 11, TITLE_MM, Face.SEMIBOLD, Align.LEFT);
+        text(out, subtitle(), strip.minX(), strip.minY() + 18.5, 2.6, Face.REGULAR, Align.LEFT, QUIET);
+        facts(out, strip.minX() + strip.width() * 0.42, strip.minY() + 6, strip.width() * 0.15);
+        orientation(out, frame, strip.minY() + 13.5, strip.maxX() - 22);
+    }
+
+    private void titleColumn(List<Mark> out, PaperFrame frame) {
+        var box = layout.title();
+        orientation(out, frame, box.minY() + 9, box.minX() + 36);
+        var y = box.minY() + 26;
+        rule(out, box.minX(), box.maxX(), y, STRONG_RULE);
+        y += 10;
+        for (var line : wrapped(title(), TITLE_MM, box.width())) {
+            text(out, line, box.minX(), y, TITLE_MM, Face.SEMIBOLD, Align.LEFT);
+            y += TITLE_MM * 1.75;
+        }
+        text(out, subtitle(), box.minX(), y - 1, 2.6, Face.REGULAR, Align.LEFT, QUIET);
+        facts(out, box.minX(), y + 8, box.width() * 0.62);
+    }
+
+    private String subtitle() {
+        var drawing = plan.sheet().title().drawing();
+        return drawing.isBlank() ? geometry.storey().name() : drawing;
+    }
+
+    /** The words in lines no wider than a width; a word wider than that keeps its own line. */
+    private static List<String> wrapped(String text, double capHeight, double width) {
+        var lines = new ArrayList<String>();
+        var line = "";
+        for (var word : text.split(" ")) {
+            var longer = line.isEmpty() ? word : line + " " + word;
+            if (!line.isEmpty() && Face.SEMIBOLD.widthMm(longer, capHeight, 0) > width) {
+                lines.add(line);
+                line = word;
+            } else {
+                line = longer;
+            }
+        }
+        lines.add(line);
+        return lines;
+    }
+
+    /** Client and author, date and revision: two rows of two, or three rows in a narrow column. */
+    private void facts(List<Mark> out, double x, double y, double step) {
+        var title = plan.sheet().title();
+        fact(out, x, y, "Client", title.client());
+        if (layout.hasColumn()) {
+            fact(out, x, y + 9, "Drawn by", title.author());
+            fact(out, x, y + 18, "Date", title.date());
+            fact(out, x + step, y + 18, "Revision", title.revision());
+        } else {
+            fact(out, x, y + 9, "Drawn by", title.author());
+            fact(out, x + 2 * step, y, "Date", title.date());
+            fact(out, x + 2 * step, y + 9, "Revision", title.revision());
+        }
+    }
+
+    private static void fact(List<Mark> out, double x, double y, String label, String value) {
+        if (!value.isBlank()) {
+            text(out, label, x, y, 1.8, Face.REGULAR, Align.LEFT, QUIET);
+            text(out, value, x, y + 3.8, 2.0, Face.MEDIUM, Align.LEFT);
+        }
+    }
+
+    /** Scale in words, scale bar and north arrow, as one group that ends at {@code right}. */
+    private void orientation(List<Mark> out, PaperFrame frame, double y, double right) {
+        north(out, new Point(right + 12, y), 5.6);
+        var scale = (int) Math.rint(frame.scale());
+        var words = Scales.words(scale, plan.units()) + " on " + plan.sheet().paper();
+        text(out, words, right, y - 4, 2.6, Face.MEDIUM, Align.RIGHT);
+        scaleBar(out, right, y + 1, frame.scale());
+    }
+
+    /** A ring with a needle: solid to the north, open to the south. */
+    private void north(List<Mark> out, Point centre, double radius) {
+        var deg = -plan.sheet().northDeg(); // page y points down
+        var up = Point.direction(deg);
+        var side = up.left().times(radius * 0.30);
+        var tip = centre.plus(up.times(radius * 0.86));
+        var tail = centre.minus(up.times(radius * 0.86));
+        out.add(new Mark.Stroke(Path.circle(centre, radius), Pen.butt(0.18), INK));
+        out.add(new Mark.Fill(
+                Path.builder().line(tip, centre.plus(side), centre.minus(side)).build(), INK));
+        var south = Path.builder().line(tail, centre.plus(side), centre.minus(side));
+        south.close();
+        out.add(new Mark.Stroke(south.build(), Pen.butt(0.18), INK));
+        var letter = centre.plus(up.times(radius + 2.2));
+        text(out, "N", letter.x(), letter.y() + 0.95, 1.9, Face.MEDIUM, Align.MIDDLE);
+    }
+
+    private void scaleBar(List<Mark> out, double right, double y, double scale) {
+        var metric = plan.units().isMetric();
+        var unitMm = metric ? 1000.0 : 304.8;
+        var step = List.of(1, 2, 5, 10, 20, 50).stream()
+                .filter(s -> s * unitMm / scale >= 6)
+                .findFirst()
+                .orElse(100);
+        var parts = scale <= 50 && metric ? 2 : 4;
+        var width = step * unitMm / scale;
+        var x = right - parts * width;
+        for (var i = 0; i < parts; i++) {
+            var bar = new Box(x + i * width, y, x + (i + 1) * width, y + 1.5);
+            if (i % 2 == 0) {
+                out.add(new Mark.Fill(Path.ring(bar.ring()), INK));
+            }
+            out.add(new Mark.Stroke(Path.ring(bar.ring()), RULE, INK));
+        }
+        for (var i = 0; i <= parts; i++) {
+            var label = i * step + (i == parts ? (metric ? " m" : " ft") : "");
+            text(out, label, x + i * width, y + 4.6, 1.8, Face.REGULAR, Align.MIDDLE, QUIET);
+        }
+    }
+
+    /** Rooms with their areas; returns the y below it. */
+    private double schedule(List<Mark> out, double top) {
+        var column = layout.lists();
+        var named = geometry.rooms().stream().filter(r -> !r.name().isBlank()).toList();
+        if (named.isEmpty()) {
+            return top;
+        }
+        var y = heading(out, "Rooms", top);
+        for (var room : named) {
+            text(out, room.name(), column.minX(), y, BODY_MM, Face.REGULAR, Align.LEFT);
+            text(
+                    out,
+                    AreaText.shown(room.areaMm2(), plan.units()),
+                    column.maxX(),
+                    y,
+                    BODY_MM,
+                    Face.REGULAR,
+                    Align.RIGHT);
+            y += ROW_MM;
+        }
+        y -= ROW_MM - 2;
+        rule(out, column.minX(), column.maxX(), y, RULE);
+        y += 4.4;
+        total(out, "Net, within inner faces", geometry.netAreaMm2(), y, Face.MEDIUM);
+        y += ROW_MM;
+        total(out, "Gross, outer faces", geometry.grossAreaMm2(), y, Face.REGULAR);
+        return y + ROW_MM;
+    }
+
+    private void total(List<Mark> out, String label, double areaMm2, double y, Face face) {
+        var column = layout.lists();
+        text(out, label, column.minX(), y, BODY_MM, face, Align.LEFT);
+        text(out, AreaText.shown(areaMm2, plan.units()), column.maxX(), y, BODY_MM, face, Align.RIGHT);
+    }
+
+    private double heading(List<Mark> out, String text, double top) {
+        var column = layout.lists();
+        text(out, text, column.minX(), top + 3, 2.6, Face.SEMIBOLD, Align.LEFT);
+        rule(out, column.minX(), column.maxX(), top + 5.4, Pen.butt(0.25));
+        return top + 10.6;
+    }
+
+    private void legend(List<Mark> out, double top) {
+        var column = layout.lists();
+        var materials = geometry.rooms().stream()
+                .map(Room::mark)
+                .flatMap(Optional::stream)
+                .map(RoomMark::floor)
+                .flatMap(f -> Materials.of(f.material()).stream())
+                .distinct()
+                .toList();
+        if (materials.isEmpty()) {
+            return;
+        }
+        var y = heading(out, "Finishes", top);
+        for (var material : materials) {
+            var swatch = new Box(column.minX(), y - 3, column.minX() + 7, y + 0.9);
+            out.add(new Mark.Fill(
+                    Path.ring(swatch.ring()), Ink.of(material.tone().argb())));
+            out.add(new Mark.Stroke(Path.ring(swatch.ring()), RULE, QUIET));
+            text(out, material.label(), column.minX() + 10, y, BODY_MM, Face.REGULAR, Align.LEFT);
+            y += ROW_MM;
+        }
+    }
+}

@@ -1,0 +1,56 @@
+package honeylamp.sheet;
+
+import honeylamp.geometry.Box;
+import honeylamp.plan.Sheet;
+
+/**
+ * Where things lie on a page, in paper mm: a column beside the view on wide paper, a strip below it on
+ * narrow paper.
+ *
+ * @param lists where schedule and legend go; empty on narrow paper
+ * @param title where the title block goes
+ */
+record SheetLayout(Box page, Box view, Box lists, Box title) {
+    static final double MARGIN_MM = 10;
+    static final double BINDING_MM = 20;
+    static final double GUTTER_MM = 6;
+
+    /** Free space kept around the outermost tier, inside the view. */
+    static final double AIR_MM = 6;
+
+    private static final double STRIP_MM = 24;
+    private static final double COLUMN_MM = 54;
+    private static final double COLUMN_TITLE_MM = 84;
+
+    /** Paper narrower than this has no room for a column beside the view. */
+    private static final double COLUMN_FROM_MM = 400;
+
+    static SheetLayout of(Sheet sheet) {
+        var page = new Box(0, 0, sheet.widthMm(), sheet.heightMm());
+        var inside = new Box(BINDING_MM, MARGIN_MM, page.maxX() - MARGIN_MM, page.maxY() - MARGIN_MM);
+        return page.width() >= COLUMN_FROM_MM ? withColumn(page, inside) : withStrip(page, inside);
+    }
+
+    private static SheetLayout withColumn(Box page, Box inside) {
+        var left = inside.maxX() - COLUMN_MM;
+        var top = inside.maxY() - COLUMN_TITLE_MM;
+        return new SheetLayout(
+                page,
+                new Box(inside.minX(), inside.minY(), left - GUTTER_MM, inside.maxY()),
+                new Box(left, inside.minY(), inside.maxX(), top - GUTTER_MM),
+                new Box(left, top, inside.maxX(), inside.maxY()));
+    }
+
+    private static SheetLayout withStrip(Box page, Box inside) {
+        var top = inside.maxY() - STRIP_MM;
+        return new SheetLayout(
+                page,
+                new Box(inside.minX(), inside.minY(), inside.maxX(), top - GUTTER_MM),
+                new Box(inside.maxX(), inside.minY(), inside.maxX(), inside.minY()),
+                new Box(inside.minX(), top, inside.maxX(), inside.maxY()));
+    }
+
+    boolean hasColumn() {
+        return lists.width() > 0;
+    }
+}

@@ -1,0 +1,330 @@
+package honeylamp.units;
+
+import java.math.BigDecimal;
+import java.math.BigInteger;
+import java.util.Locale;
+
+/**
+ * Reads a length as people type it: {@code 3650}, {@code 3.65 m}, {@code 80 cm}, {@code 12' 4 1/2"},
+ * {@code 12-4 1/2} (feet-inches plans), sums and halves such as {@code 3600/2} or {@code 2400+150}.
+ *
+ * <p>Sums are worked out in exact fractions and rounded once, to a nanometre.
+ */
+public final class LengthReader {
+    /** Longer texts are refused unread. */
+    static final int MAX_CHARACTERS = 120;
+
+    /** No site is longer than this. */
+    public static final Length LONGEST = Length.ofMm(5_000_000);
+
+    private static final Length FINEST = new Length(1);
+
+    private final String text;
+    private final UnitSystem system;
+    private int at;
+    private int depth;
+
+    private LengthReader(String text, UnitSystem system) {
+        this.text = text;
+        this.system = system;
+    }
+
+    /** Reads a length that has to lie above zero, such as a wall length or a width. */
+    public static LengthReading positive(String text, UnitSystem system) {
+        return between(text, system, FINEST, LONGEST);
+    }
+
+    /** Reads a distance that may be zero but not negative, such as a sill height. */
+    public static LengthReading notNegative(String text, UnitSystem system) {
+        return between(text, system, Length.ZERO, LONGEST);
+    }
+
+    /** Reads a shift that may point either way. */
+    public static LengthReading signed(String text, UnitSystem system) {
+        return between(text, system, new Length(-LONGEST.nanometres()), LONGEST);
+    }
+
+    /** Reads a length from {@code least} to {@code most}, both included. */
+    public static LengthReading between(String text, UnitSystem system, Length least, Length most) {
+        if (text.isBlank()) {
+            return new LengthReading.Bad("Type a length, for example " + example(system) + ".");
+        }
+        if (text.length() > MAX_CHARACTERS) {
+            return new LengthReading.Bad("That is too long for a length; type at most " + MAX_CHARACTERS + " signs.");
+        }
+        try {
+            var nm = new LengthReader(normalised(text), system).whole();
+            return checked(nm, system, least, most);
+        } catch (Unreadable e) {
+            return new LengthReading.Bad(e.sentence);
+        } catch (ArithmeticException _) {
+            return new LengthReading.Bad("\"" + text.strip() + "\" divides by zero; change the number after the /.");
+        }
+    }
+
+    private static LengthReading checked(BigInteger nm, UnitSystem system, Length least, Length most) {
+        if (nm.compareTo(BigInteger.valueOf(most.nanometres())) > 0) {
+            return new LengthReading.Bad("That is longer than "
+                    + LengthText.exact(most, system)
+                    + ", the most allowed here; check the number and its unit.");
+        }
+        if (nm.compareTo(BigInteger.valueOf(least.nanometres())) < 0) {
+            return new LengthReading.Bad(
+                    least.equals(FINEST)
+                            ? "A length has to be more than zero; type it without a minus sign."
+                            : "That is less than " + LengthText.exact(least, system) + ", the least allowed here.");
+        }
+        return new LengthReading.Good(new Length(nm.longValueExact()));
+    }
+
+    private static String example(UnitSystem system) {
+        return switch (system) {
+            case MM -> "3650 or 3.65 m";
+            case CM -> "365 or 3.65 m";
+            case M -> "3.65 or 365 cm";
+            case FEET_INCHES -> "12' 4 1/2\" or 148";
+        };
+    }
+
+    private static String normalised(String text) {
+        return text.strip()
+                .toLowerCase(Locale.ROOT)
+                .replace('\u2032', '\'')
+                .replace('\u2019', '\'')
+                .replace('\u2033', '"')
+                .replace('\u201d', '"')
+                .replace("''", "\"")
+                .replace('\u2212', '-')
+                .replace('\u2013', '-')
+                .replace('\u00d7', '*')
+                .replace('\u00a0', ' ')
+                .replace("\u00bd", " 1/2")
+                .replace("\u00bc", " 1/4")
+                .replace("\u00be", " 3/4")
+                .replace("\u215b", " 1/8")
+                .replace("\u215c", " 3/8")
+                .replace("\u215d", " 5/8")
+                .replace("\u215e", " 7/8");
+    }
+
+    /** A value in nanometres if {@code isLength}, else a bare number that still waits for a unit. */
+    private record Value(Ratio amount, boolean isLength) {}
+
+    private BigInteger whole() throws Unreadable {
+        var value = inNanometres(sum());
+        skipBlanks();
+        if (at < text.length()) {
+            throw unreadable("I cannot read \"" + text.substring(at) + "\"");
+        }
+        return value.amount.rounded();
+    }
+
+    private Value sum() throws Unreadable {
+        var left = product();
+        while (true) {
+            skipBlanks();
+            if (eat('+')) {
+                left = new Value(inNanometres(left).amount.plus(inNanometres(product()).amount), true);
+            } else if (eat('-')) {
+                left = new Value(inNanometres(left).amount.minus(inNanometres(product()).amount), true);
+            } else {
+                return left;
+            }
+        }
+    }
+
+    private Value product() throws Unreadable {
+        var left = signed();
+        while (true) {
+            skipBlanks();
+            if (eat('*')) {
+                left = times(left, signed());
+            } else if (eat('/')) {
+                var right = signed();
+                if (right.isLength) {
+                    throw unreadable("A length can be divided by a number only");
+                }
+                left = new Value(left.amount.dividedBy(right.amount), left.isLength);
+            } else {
+                return left;
+            }
+        }
+    }
+
+    private Value times(Value left, Value right) throws Unreadable {
+        if (left.isLength && right.isLength) {
+            throw unreadable("Two lengths multiplied make an area");
+        }
+        return new Value(left.amount.times(right.amount), left.isLength || right.isLength);
+    }
+
+    private Value signed() throws Unreadable {
+        skipBlanks();
+        if (eat('-')) {
+            var value = signed();
+            return new Value(Ratio.of(0).minus(value.amount), value.isLength);
+        }
+        if (eat('(')) {
+            if (++depth > 20) {
+                throw unreadable("Too many brackets");
+            }
+            var value = sum();
+            skipBlanks();
+            if (!eat(')')) {
+                throw unreadable("A closing bracket is missing");
+            }
+            depth--;
+            return value;
+        }
+        return measure();
+    }
+
+    /** One length with its unit, or a bare number. */
+    private Value measure() throws Unreadable {
+        var number = mixedNumber();
+        skipBlanks();
+        if (eat('\'') || eatWord("ft") || eatWord("feet") || eatWord("foot")) {
+            return new Value(feet(number), true);
+        }
+        if (system == UnitSystem.FEET_INCHES && atFeetDash()) {
+            return new Value(feet(number), true);
+        }
+        if (eat('"') || eatWord("inches") || eatWord("inch") || eatWord("in")) {
+            return new Value(number.times(Ratio.of(Length.NM_PER_INCH)), true);
+        }
+        for (var unit : new UnitSystem[] {UnitSystem.MM, UnitSystem.CM, UnitSystem.M}) {
+            if (eatWord(unit.sign())) {
+                return new Value(number.times(Ratio.of(unit.bareNumberNm())), true);
+            }
+        }
+        return new Value(number, false);
+    }
+
+    /** Feet just read; inches may follow, with a dash or without. */
+    private Ratio feet(Ratio feet) throws Unreadable {
+        var total = feet.times(Ratio.of(Length.NM_PER_FOOT));
+        var mark = at;
+        skipBlanks();
+        eat('-');
+        skipBlanks();
+        if (!atDigit()) {
+            at = mark;
+            return total;
+        }
+        var dashed = text.charAt(at - 1) == '-' || text.substring(mark, at).contains("-");
+        var inches = mixedNumber();
+        skipBlanks();
+        if (eat('"')
+                || eatWord("inches")
+                || eatWord("inch")
+                || eatWord("in")
+                || !dashed
+                || system == UnitSystem.FEET_INCHES) {
+            return total.plus(inches.times(Ratio.of(Length.NM_PER_INCH)));
+        }
+        at = mark; // 12' - 300 in a metric plan: a difference, not inches
+        return total;
+    }
+
+    /** Whether a dash between two numbers follows, as in 12-4 1/2, with no unit after the second. */
+    private boolean atFeetDash() {
+        return at < text.length()
+                && text.charAt(at) == '-'
+                && at > 0
+                && Character.isDigit(text.charAt(at - 1))
+                && at + 1 < text.length()
+                && Character.isDigit(text.charAt(at + 1))
+                && text.indexOf('\'', at) < 0;
+    }
+
+    /** 4, 4.5, 1/2 after a whole number, as in 4 1/2. A lone fraction is left to the division. */
+    private Ratio mixedNumber() throws Unreadable {
+        var number = decimal();
+        var mark = at;
+        skipBlanks();
+        if (at > mark && atDigit()) {
+            var top = decimal();
+            skipBlanks();
+            if (eat('/')) {
+                skipBlanks();
+                return number.plus(top.dividedBy(decimal()));
+            }
+            throw unreadable("Two numbers stand side by side with no sign between");
+        }
+        if (eat('/')) {
+            skipBlanks();
+            if (atDigit()) {
+                var bottom = decimal();
+                skipBlanks();
+                if (at < text.length() && text.charAt(at) == '"') {
+                    return number.dividedBy(bottom);
+                }
+            }
+        }
+        at = mark;
+        return number;
+    }
+
+    private Ratio decimal() throws Unreadable {
+        skipBlanks();
+        var start = at;
+        while (at < text.length() && (atDigit() || text.charAt(at) == '.' || isDecimalComma())) {
+            at++;
+        }
+        var digits = text.substring(start, at).replace(',', '.');
+        try {
+            return Ratio.of(new BigDecimal(digits));
+        } catch (NumberFormatException _) {
+            throw unreadable(digits.isEmpty() ? "A number is missing" : "\"" + digits + "\" is not a number");
+        }
+    }
+
+    private boolean isDecimalComma() {
+        return text.charAt(at) == ',' && at + 1 < text.length() && Character.isDigit(text.charAt(at + 1));
+    }
+
+    private Value inNanometres(Value value) {
+        return value.isLength ? value : new Value(value.amount.times(Ratio.of(system.bareNumberNm())), true);
+    }
+
+    private boolean atDigit() {
+        return at < text.length() && text.charAt(at) >= '0' && text.charAt(at) <= '9';
+    }
+
+    private void skipBlanks() {
+        while (at < text.length() && text.charAt(at) == ' ') {
+            at++;
+        }
+    }
+
+    private boolean eat(char sign) {
+        if (at < text.length() && text.charAt(at) == sign) {
+            at++;
+            return true;
+        }
+        return false;
+    }
+
+    private boolean eatWord(String word) {
+        var end = at + word.length();
+        if (text.startsWith(word, at) && (end == text.length() || !Character.isLetter(text.charAt(end)))) {
+            at = end;
+            return true;
+        }
+        return false;
+    }
+
+    private Unreadable unreadable(String reason) {
+        return new Unreadable(reason + "; type a length like " + example(system) + ".");
+    }
+
+    private static final class Unreadable extends Exception {
+        private static final long serialVersionUID = 1L;
+        final String sentence;
+
+        Unreadable(String sentence) {
+            super(sentence);
+            this.sentence = sentence;
+        }
+    }
+}

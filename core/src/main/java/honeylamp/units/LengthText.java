@@ -1,0 +1,93 @@
+package honeylamp.units;
+
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+
+/** Prints lengths: rounded for showing, or exactly for echoing and typing again. */
+public final class LengthText {
+    private LengthText() {}
+
+    /**
+     * The length as shown on a drawing: whole mm, mm as cm or m, or feet-inches to 1/16 in. Halves
+     * round away from zero.
+     */
+    public static String shown(Length length, UnitSystem system) {
+        return switch (system) {
+            case MM -> metric(length, 6, 0);
+            case CM -> metric(length, 7, 1);
+            case M -> metric(length, 9, 3);
+            case FEET_INCHES -> feetInches(shownSixteenths(length) * 4);
+        };
+    }
+
+    /** The shown length with its unit, for running text. */
+    public static String shownWithUnit(Length length, UnitSystem system) {
+        return system.isMetric() ? shown(length, system) + " " + system.sign() : shown(length, system);
+    }
+
+    /**
+     * The full length with its unit: reading this text gives the same length to the nanometre. A
+     * feet-inches plan shows a length that is no multiple of 1/64 in in millimetres.
+     */
+    public static String exact(Length length, UnitSystem system) {
+        if (system == UnitSystem.FEET_INCHES) {
+            return length.nanometres() % Length.NM_PER_64TH_INCH == 0
+                    ? feetInches(length.nanometres() / Length.NM_PER_64TH_INCH)
+                    : length.toString();
+        }
+        var unit = BigDecimal.valueOf(length.nanometres())
+                .divide(BigDecimal.valueOf(system.bareNumberNm()))
+                .stripTrailingZeros();
+        return unit.toPlainString() + " " + system.sign();
+    }
+
+    /** The whole number of shown units (mm, mm, mm, or 1/16 in) that a length rounds to. */
+    public static long shownUnits(Length length, UnitSystem system) {
+        return system.isMetric()
+                ? BigDecimal.valueOf(length.nanometres(), 6)
+                        .setScale(0, RoundingMode.HALF_UP)
+                        .longValueExact()
+                : shownSixteenths(length);
+    }
+
+    /** The length of so many shown units, the way back from {@link #shownUnits}. */
+    public static Length ofShownUnits(long units, UnitSystem system) {
+        return new Length(units * (system.isMetric() ? Length.NM_PER_MM : 4 * Length.NM_PER_64TH_INCH));
+    }
+
+    private static long shownSixteenths(Length length) {
+        return BigDecimal.valueOf(length.nanometres())
+                .divide(BigDecimal.valueOf(4 * Length.NM_PER_64TH_INCH), 0, RoundingMode.HALF_UP)
+                .longValueExact();
+    }
+
+    private static String metric(Length length, int nanometreDecimals, int shownDecimals) {
+        return BigDecimal.valueOf(length.nanometres(), nanometreDecimals)
+                .setScale(shownDecimals, RoundingMode.HALF_UP)
+                .toPlainString();
+    }
+
+    /** Feet and inches of a number of 64ths of an inch. */
+    private static String feetInches(long sixtyFourths) {
+        var sign = sixtyFourths < 0 ? "-" : "";
+        var rest = Math.abs(sixtyFourths);
+        var feet = rest / (12 * 64);
+        var inches = rest % (12 * 64) / 64;
+        var fraction = rest % 64;
+        var out = new StringBuilder(sign);
+        if (feet > 0) {
+            out.append(feet).append("' ");
+        }
+        if (inches > 0 || fraction == 0 || feet > 0) {
+            out.append(inches);
+        }
+        if (fraction > 0) {
+            var divisor = Long.lowestOneBit(fraction);
+            if (out.length() > sign.length()) {
+                out.append(' ');
+            }
+            out.append(fraction / divisor).append('/').append(64 / divisor);
+        }
+        return out.append('"').toString();
+    }
+}
