@@ -68,7 +68,7 @@ final class OtherSymbols {
         var r = Math.min(s.widthMm(), s.depthMm()) / 2;
         var pot = Math.min(r * 0.52, 200);
         pen.solid(Path.circle(Point.ORIGIN, r * 0.78).flattened(3), s.heightMm());
-        pen.circle(0, 0, pot, Tone.BODY, Edge.OUTLINE, Detail.PLAIN);
+        pen.circle(0, 0, pot, Tone.TIMBER_DARK, Edge.OUTLINE, Detail.PLAIN);
         pen.circle(0, 0, pot * 0.82, Tone.EARTH, Edge.INNER, Detail.PLAIN);
         pen.on(Level.TOP, () -> {
             leaves(pen, s.seed(), 0, 9, r, r * 0.34, Tone.LEAF_DEEP, Detail.PLAIN);

@@ -1,8 +1,11 @@
 package honeylamp.derive;
 
+import honeylamp.geometry.Box;
+import honeylamp.geometry.ConvexClip;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Regions;
+import honeylamp.geometry.Ring;
 import honeylamp.geometry.Segment;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -11,7 +14,7 @@ import java.util.List;
 /** Where a room label lies best, and what a tape would read there. */
 public final class LabelSpot {
     private static final double TOLERANCE_MM = 50;
-    private static final double STEP_MM = 150;
+    private static final double STEP_MM = 110;
 
     private LabelSpot() {}
 
@@ -23,6 +26,9 @@ public final class LabelSpot {
     /** How well a label of some size would lie at a point: how far it overlaps, and how far it strays. */
     private record Candidate(Point at, double overlapMm2, double strayMm) {}
 
+    /** What a label should keep off, with its box worked out once. */
+    private record Obstacle(List<Point> corners, Box box) {}
+
     /**
      * The centre for a label of a given size, in plan mm: inside the room, over as little of the
      * obstacles as can be, then as near as can be to the freest point. Ties go to the upper, then the
@@ -33,37 +39,60 @@ public final class LabelSpot {
     public static Point forLabel(Outline room, double widthMm, double heightMm, List<Outline> obstacles) {
         var middle = freest(room).centre();
         var box = room.bounds();
-        var near = obstacles.stream().filter(o -> o.bounds().meets(box)).toList();
-        var candidates = new ArrayList<Candidate>();
-        candidates.add(candidate(room, middle, middle, widthMm, heightMm, near));
-        for (var y = box.maxY() - heightMm / 2; y >= box.minY() + heightMm / 2; y -= STEP_MM) {
-            for (var x = box.minX() + widthMm / 2; x <= box.maxX() - widthMm / 2; x += STEP_MM) {
-                candidates.add(candidate(room, middle, new Point(x, y), widthMm, heightMm, near));
+        var near = obstacles.stream()
+                .map(o -> new Obstacle(o.shell().corners(), o.bounds()))
+                .filter(o -> o.box.meets(box))
+                .toList();
+        var best = new Candidate(middle, Double.POSITIVE_INFINITY, 0);
+        for (var at : places(box, middle, widthMm, heightMm)) {
+            var overlap = overlap(room, at, widthMm, heightMm, near);
+            if (overlap < best.overlapMm2) {
+                best = new Candidate(at, overlap, at.distance(middle));
+            }
+            if (overlap == 0) {
+                return at; // places come nearest first, so none later is better
             }
         }
-        return candidates.stream()
-                .min(Comparator.comparingDouble(Candidate::overlapMm2)
-                        .thenComparingDouble(Candidate::strayMm)
-                        .thenComparingDouble(c -> -c.at.y())
-                        .thenComparingDouble(c -> c.at.x()))
-                .orElseThrow()
-                .at();
+        return best.at;
     }
 
-    private static Candidate candidate(
-            Outline room, Point middle, Point at, double width, double height, List<Outline> obstacles) {
-        var label = new honeylamp.geometry.Box(
-                at.x() - width / 2, at.y() - height / 2, at.x() + width / 2, at.y() + height / 2);
+    /** A grid of places over the room and its middle, nearest to the middle first. */
+    private static List<Point> places(Box box, Point middle, double width, double height) {
+        var out = new ArrayList<Point>();
+        out.add(middle);
+        for (var y = box.maxY() - height / 2; y >= box.minY() + height / 2; y -= STEP_MM) {
+            for (var x = box.minX() + width / 2; x <= box.maxX() - width / 2; x += STEP_MM) {
+                out.add(new Point(x, y));
+            }
+        }
+        out.sort(Comparator.comparingDouble((Point p) -> p.distance(middle))
+                .thenComparingDouble(p -> -p.y())
+                .thenComparingDouble(Point::x));
+        return out;
+    }
+
+    private static double overlap(Outline room, Point at, double width, double height, List<Obstacle> obstacles) {
+        var label = new Box(at.x() - width / 2, at.y() - height / 2, at.x() + width / 2, at.y() + height / 2);
         var corners = label.ring().corners();
         var overlap = 0.0;
         for (var obstacle : obstacles) {
-            if (obstacle.bounds().meets(label)) {
-                var part = honeylamp.geometry.ConvexClip.clip(obstacle.shell().corners(), corners);
-                overlap += part.size() < 3 ? 0 : new honeylamp.geometry.Ring(part).area();
+            if (obstacle.box.meets(label)) {
+                overlap += ringArea(obstacle.corners, corners);
             }
         }
-        var outside = label.width() * label.height() - areaWithin(room, corners); // over a wall is as bad as over a bed
-        return new Candidate(at, Math.rint(overlap + Math.max(0, outside)), at.distance(middle));
+        return Math.rint(overlap + outside(room, label)); // over a wall is as bad as over a bed
+    }
+
+    /** How much of a label lies outside the room; cheap where no face comes near. */
+    private static double outside(Outline room, Box label) {
+        var near = room.rings()
+                .flatMap(r -> r.edges().stream())
+                .anyMatch(e -> Box.around(List.of(e.a(), e.b())).meets(label));
+        var whole = label.width() * label.height();
+        if (!near) {
+            return room.contains(label.centre()) ? 0 : whole;
+        }
+        return Math.max(0, whole - areaWithin(room, label.ring().corners()));
     }
 
     private static double areaWithin(Outline room, List<Point> label) {
@@ -75,8 +104,8 @@ public final class LabelSpot {
     }
 
     private static double ringArea(List<Point> ring, List<Point> window) {
-        var part = honeylamp.geometry.ConvexClip.clip(ring, window);
-        return part.size() < 3 ? 0 : new honeylamp.geometry.Ring(part).area();
+        var part = ConvexClip.clip(ring, window);
+        return part.size() < 3 ? 0 : new Ring(part).area();
     }
 
     /** The clear distances through a point along the room's longest face and across it, in mm. */

@@ -13,7 +13,8 @@ import honeylamp.plan.Wall;
  * @param right the same on its right face
  */
 public record OpeningCut(Opening opening, Wall host, double thicknessMm, Segment left, Segment right) {
-    static OpeningCut of(Opening opening, Wall host, double thicknessMm) {
+    /** The cut an opening would make in a wall. */
+    public static OpeningCut of(Opening opening, Wall host, double thicknessMm) {
         var line = host.line();
         var share = host.body().leftShare();
         var a = opening.offset().mm();

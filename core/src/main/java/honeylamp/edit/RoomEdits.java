@@ -2,6 +2,7 @@ package honeylamp.edit;
 
 import honeylamp.derive.LabelSpot;
 import honeylamp.derive.Room;
+import honeylamp.derive.StoreyGeometry;
 import honeylamp.plan.ElementId.RoomId;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.Finish;
@@ -32,6 +33,17 @@ public final class RoomEdits {
         var id = new RoomId(plan.nextNumber());
         var mark = new RoomMark(id, at, name, floor);
         return new Added<>(plan.numbersTaken(1).withStorey(storey, s -> s.withRooms(Lists.plus(s.rooms(), mark))), id);
+    }
+
+    /** Gives every enclosed space that has no mark yet one without a name. */
+    public static Plan markNew(Plan plan, StoreyId storey, StoreyGeometry geometry) {
+        var out = plan;
+        for (var room : geometry.rooms()) {
+            if (room.mark().isEmpty()) {
+                out = change(out, storey, room, m -> m);
+            }
+        }
+        return out;
     }
 
     private static Plan change(Plan plan, StoreyId storey, Room room, UnaryOperator<RoomMark> change) {

@@ -16,7 +16,7 @@ import java.util.List;
 /** Draws furnishings from their symbols: rugs, standing pieces with their contact shade, things on top. */
 final class FurnitureArt {
     private static final double[] CONTACT_MM = {75, 45, 20};
-    private static final double CONTACT_SHARE = 0.10;
+    private static final double CONTACT_SHARE = 0.075;
 
     private final PaperFrame frame;
     private final Detail detail;

@@ -96,14 +96,15 @@ public final class Illustration {
 
     private List<Mark> floorMarks() {
         var out = new ArrayList<Mark>();
+        if (lamp == Lamp.DRAFT) {
+            return out; // the picture to trace shows through
+        }
         for (var room : geometry.rooms()) {
             var surface = floorSurface(room);
             var finish = room.mark().map(RoomMark::floor);
             var material = finish.map(Finish::material).flatMap(Materials::of);
-            if (lamp == Lamp.DRAFT || finish.isEmpty() || material.isEmpty()) {
-                out.add(new Mark.Fill(
-                        frame.paper(surface),
-                        Ink.of((lamp == Lamp.DRAFT ? Palette.PAPER : Palette.BARE_FLOOR).argb())));
+            if (finish.isEmpty() || material.isEmpty()) {
+                out.add(new Mark.Fill(frame.paper(surface), Ink.of(Palette.BARE_FLOOR.argb())));
             } else {
                 var bounds = room.outline().bounds().grown(500);
                 out.add(floors.floor(surface, bounds, material.get(), finish.get(), seed(room)));

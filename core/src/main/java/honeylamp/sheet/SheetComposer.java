@@ -47,7 +47,13 @@ public final class SheetComposer {
 
     /** The page of one storey; a plan without walls gives a page with an empty view. */
     public static Page compose(Plan plan, StoreyGeometry geometry, Lamp lamp, double shadePxPerMm) {
-        return new SheetComposer(plan, geometry).page(lamp, shadePxPerMm);
+        var composer = new SheetComposer(plan, geometry);
+        return composer.page(composer.frame(), lamp, shadePxPerMm);
+    }
+
+    /** The page with the plan where a frame puts it: for work under way, when nothing should jump. */
+    public static Page compose(Plan plan, StoreyGeometry geometry, PaperFrame frame, Lamp lamp, double shadePxPerMm) {
+        return new SheetComposer(plan, geometry).page(frame, lamp, shadePxPerMm);
     }
 
     /** Where the plan would lie on the page, without drawing it. */
@@ -55,14 +61,7 @@ public final class SheetComposer {
         return new SheetComposer(plan, geometry).frame();
     }
 
-    /** A page with the storey's picture left out: title strip, schedule and legend only. */
-    public static Drawing surround(Plan plan, StoreyGeometry geometry) {
-        var composer = new SheetComposer(plan, geometry);
-        return composer.surround(composer.frame());
-    }
-
-    private Page page(Lamp lamp, double shadePxPerMm) {
-        var frame = frame();
+    private Page page(PaperFrame frame, Lamp lamp, double shadePxPerMm) {
         var picture = Illustration.of(plan, geometry, frame, lamp, shadePxPerMm);
         return new Page(
                 layout.page().width(),

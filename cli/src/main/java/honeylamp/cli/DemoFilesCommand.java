@@ -1,0 +1,26 @@
+package honeylamp.cli;
+
+import honeylamp.demo.DemoFiles;
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.concurrent.Callable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Parameters;
+
+/** Makes the demo plan and its scanned sheet anew. */
+@Command(name = "demo-files", mixinStandardHelpOptions = true, description = "Writes the demo plan and its survey sheet.")
+final class DemoFilesCommand implements Callable<Integer> {
+    @Parameters(index = "0", paramLabel = "DIR", description = "folder to write to")
+    private Path folder = Path.of("");
+
+    @Override
+    public Integer call() {
+        try {
+            DemoFiles.write(folder);
+            return 0;
+        } catch (IOException e) {
+            System.err.println("The demo was not written to \"" + folder + "\": " + e.getMessage());
+            return 2;
+        }
+    }
+}

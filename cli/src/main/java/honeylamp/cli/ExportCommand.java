@@ -1,0 +1,64 @@
+package honeylamp.cli;
+
+import honeylamp.derive.StoreyGeometry;
+import honeylamp.illustrate.Illustration;
+import honeylamp.illustrate.Lamp;
+import honeylamp.output.Export;
+import honeylamp.output.Progress;
+import honeylamp.plan.Plan;
+import honeylamp.sheet.SheetComposer;
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.concurrent.Callable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Option;
+
+/** Writes a plan's sheet to a file. */
+@Command(name = "export", mixinStandardHelpOptions = true, description = "Writes the sheet as PDF, PNG or SVG.")
+final class ExportCommand implements Callable<Integer> {
+    @Mixin
+    private PlanArgument plan = new PlanArgument();
+
+    @Option(
+            names = {"-o", "--output"},
+            required = true,
+            paramLabel = "FILE",
+            description = "where to; the ending .pdf, .png or .svg says what")
+    private Path output = Path.of("");
+
+    @Option(names = "--dpi", paramLabel = "N", description = "dots per inch of a PNG (default 300)")
+    private double dpi = Export.DEFAULT_DPI;
+
+    @Option(names = "--page", paramLabel = "N", description = "which page, one per storey (default 1)")
+    private int page = 1;
+
+    @Override
+    public Integer call() {
+        var format = Export.Format.of(output);
+        if (format.isEmpty()) {
+            System.err.println("\"" + output + "\" ends in none of .pdf, .png and .svg. Give the file such an ending.");
+            return 2;
+        }
+        return plan.open().map(p -> write(p, format.get())).orElse(2);
+    }
+
+    private int write(Plan opened, Export.Format format) {
+        if (page < 1 || page > opened.storeys().size()) {
+            System.err.println("There is no page " + page + "; the plan has " + opened.storeys().size() + ".");
+            return 2;
+        }
+        var geometry = StoreyGeometry.of(opened, opened.storeys().get(page - 1));
+        var composed =
+                SheetComposer.compose(opened, geometry, Lamp.LIT, Illustration.PRINT_SHADE_PX_PER_MM);
+        try {
+            Export.write(composed, format, dpi, output, Progress.NONE);
+            return 0;
+        } catch (IOException | IllegalArgumentException e) {
+            System.err.println("\"" + output + "\" was not written: " + e.getMessage());
+            return 2;
+        } catch (Progress.Cancelled e) {
+            throw new IllegalStateException("nobody can end this work", e);
+        }
+    }
+}

@@ -1,0 +1,35 @@
+package honeylamp.cli;
+
+import picocli.CommandLine;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.ParameterException;
+import picocli.CommandLine.Spec;
+
+/** Entry of the command line. */
+@Command(
+        name = "honeylamp",
+        mixinStandardHelpOptions = true,
+        version = "Honey Lamp 0.1.0",
+        description = "Turns measured plans into presentation sheets.",
+        subcommands = {ExportCommand.class, ReportCommand.class, CheckCommand.class, DemoFilesCommand.class})
+public final class Main implements Runnable {
+    @Spec
+    private CommandSpec spec = CommandSpec.create();
+
+    @Override
+    public void run() {
+        throw new ParameterException(spec.commandLine(), "Say what to do: export, report or check.");
+    }
+
+    /** Runs a command and ends with its exit code. */
+    public static void main(String[] arguments) {
+        System.setProperty("java.awt.headless", "true");
+        System.exit(run(arguments));
+    }
+
+    /** Runs a command; the result is its exit code. */
+    public static int run(String... arguments) {
+        return new CommandLine(new Main()).execute(arguments);
+    }
+}

@@ -1,0 +1,97 @@
+package honeylamp.demo;
+
+import honeylamp.derive.StoreyGeometry;
+import honeylamp.edit.UnderlayEdits;
+import honeylamp.geometry.Point;
+import honeylamp.geometry.Segment;
+import honeylamp.plan.Plan;
+import honeylamp.plan.Position;
+import honeylamp.plan.Underlay;
+import honeylamp.plan.Underlay.KnownLength;
+import honeylamp.store.PictureImport;
+import honeylamp.store.PlanDocument;
+import honeylamp.store.PlanFile;
+import honeylamp.store.Preview;
+import honeylamp.units.Length;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import javax.imageio.IIOImage;
+import javax.imageio.ImageIO;
+import javax.imageio.ImageWriteParam;
+
+/** The demo as files: the finished plan with its underlay, and the survey sheet to trace by hand. */
+public final class DemoFiles {
+    /** The file name of the plan. */
+    public static final String PLAN = "sailcloth-yard.honeylamp";
+    /** The file name of the survey sheet. */
+    public static final String SHEET = "sailcloth-yard-survey.jpg";
+
+    private static final SurveySheet SURVEY = new SurveySheet(1750, 1300, 9.2, 1.4, 20260914L);
+    private static final Point CENTRE = new Point(6500, 3900);
+    private static final float JPEG_QUALITY = 0.82f;
+
+    private DemoFiles() {}
+
+    /** Writes both files into a folder, made if need be. */
+    public static void write(Path folder) throws IOException {
+        Files.createDirectories(folder);
+        var document = document();
+        PlanFile.save(document, Preview.png(document.plan()), folder.resolve(PLAN));
+        Files.write(folder.resolve(SHEET), sheet(SailclothYard.plan()));
+    }
+
+    /** The finished plan with its survey sheet as a locked, faded underlay at its true place. */
+    public static PlanDocument document() throws IOException {
+        var plan = SailclothYard.plan();
+        var bytes = sheet(plan);
+        var asset = PictureImport.sha256(bytes);
+        var storey = plan.storeys().getFirst().id();
+        var added = UnderlayEdits.add(
+                plan, storey, asset, SHEET, SURVEY.widthPx(), SURVEY.heightPx(), CENTRE);
+        var toPlan = SURVEY.toPixels(CENTRE).inverse();
+        var corner = toPlan.apply(Point.ORIGIN);
+        var known = new KnownLength(
+                SURVEY.toPixels(CENTRE).apply(new Point(0, 0)),
+                SURVEY.toPixels(CENTRE).apply(new Point(13000, 0)),
+                Length.ofMm(13000));
+        var placed = added.plan()
+                .withStorey(storey, s -> s.withUnderlays(s.underlays().stream()
+                        .map(u -> placed(u, corner, known))
+                        .toList()));
+        return PlanDocument.of(placed).withAsset(asset, bytes);
+    }
+
+    private static Underlay placed(Underlay underlay, Point corner, KnownLength known) {
+        return underlay.placed(Position.of(corner), SURVEY.mmPerPixel(), -SURVEY.turnDeg()).with(known);
+    }
+
+    /** The sheet as JPEG; the length written below the kitchen is wrong by 200 mm. */
+    static byte[] sheet(Plan plan) throws IOException {
+        var geometry = StoreyGeometry.of(plan, plan.storeys().getFirst());
+        var image = SURVEY.draw(
+                geometry,
+                CENTRE,
+                List.of(
+                        new SurveySheet.Written(new Segment(new Point(420, 9300), new Point(13000, 9300)), "12580"),
+                        new SurveySheet.Written(new Segment(new Point(13500, 0), new Point(13500, 8800)), "8800"),
+                        new SurveySheet.Written(new Segment(new Point(5600, -1500), new Point(13000, -1500)), "7600"),
+                        new SurveySheet.Written(new Segment(new Point(0, -1500), new Point(5600, -1500)), "5600"),
+                        new SurveySheet.Written(
+                                new Segment(new Point(7538, 2900), new Point(12700, 2900)), "5162")));
+        var writer = ImageIO.getImageWritersByFormatName("jpeg").next();
+        var parameters = writer.getDefaultWriteParam();
+        parameters.setCompressionMode(ImageWriteParam.MODE_EXPLICIT);
+        parameters.setCompressionQuality(JPEG_QUALITY);
+        var out = new ByteArrayOutputStream();
+        try (var stream = ImageIO.createImageOutputStream(out)) {
+            writer.setOutput(stream);
+            writer.write(null, new IIOImage(image, null, null), parameters);
+        } finally {
+            writer.dispose();
+        }
+        return out.toByteArray();
+    }
+}

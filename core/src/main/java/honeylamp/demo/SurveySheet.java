@@ -1,0 +1,141 @@
+package honeylamp.demo;
+
+import honeylamp.catalogue.Seeds;
+import honeylamp.derive.StoreyGeometry;
+import honeylamp.drawing.AwtShapes;
+import honeylamp.drawing.Face;
+import honeylamp.geometry.Affine;
+import honeylamp.geometry.Outline;
+import honeylamp.geometry.Path;
+import honeylamp.geometry.Point;
+import honeylamp.geometry.Segment;
+import java.awt.BasicStroke;
+import java.awt.Color;
+import java.awt.Graphics2D;
+import java.awt.RenderingHints;
+import java.awt.geom.AffineTransform;
+import java.awt.image.BufferedImage;
+import java.awt.image.DataBufferInt;
+
+/**
+ * Draws a plan as a surveyor's pencil sheet laid on a scanner: a little turned, unevenly lit, with grain,
+ * and with lengths written on it, one of them wrong.
+ *
+ * @param mmPerPixel true scale of the sheet
+ * @param turnDeg how far the sheet lies turned, counter-clockwise
+ * @param seed of all that is random
+ */
+public record SurveySheet(int widthPx, int heightPx, double mmPerPixel, double turnDeg, long seed) {
+    private static final int PAPER = 0xEFE9DB;
+    private static final int PENCIL = 0x4A4A50;
+
+    /** A length written on the sheet: between two plan points, and what the surveyor wrote. */
+    public record Written(Segment line, String text) {}
+
+    /** From plan mm to pixels of the sheet. */
+    public Affine toPixels(Point planCentre) {
+        return Affine.move(-planCentre.x(), -planCentre.y())
+                .then(Affine.turn(turnDeg))
+                .then(new Affine(1 / mmPerPixel, 0, 0, -1 / mmPerPixel, widthPx / 2.0, heightPx / 2.0));
+    }
+
+    /** The sheet as pixels. */
+    public BufferedImage draw(StoreyGeometry geometry, Point planCentre, Iterable<Written> lengths) {
+        var image = new BufferedImage(widthPx, heightPx, BufferedImage.TYPE_INT_RGB);
+        var g = image.createGraphics();
+        g.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
+        g.setColor(new Color(PAPER));
+        g.fillRect(0, 0, widthPx, heightPx);
+        var toPixels = toPixels(planCentre);
+        for (var part : geometry.poche()) {
+            walls(g, part, toPixels);
+        }
+        for (var cut : geometry.cuts()) {
+            pencil(g, cut.middle().a(), cut.middle().b(), toPixels, cut.opening().id().number());
+        }
+        var index = 0;
+        for (var length : lengths) {
+            written(g, length, toPixels, index++);
+        }
+        g.dispose();
+        weather(image);
+        return image;
+    }
+
+    private void walls(Graphics2D g, Outline part, Affine toPixels) {
+        g.setColor(new Color(0x22, 0x22, 0x28, 26));
+        g.fill(AwtShapes.shape(part.path().through(toPixels)));
+        var index = 1000;
+        for (var ring : part.rings().toList()) {
+            for (var edge : ring.edges()) {
+                pencil(g, edge.a(), edge.b(), toPixels, index++);
+            }
+        }
+    }
+
+    /** Two thin passes that miss each other a little and overshoot the corner, as a hand does. */
+    private void pencil(Graphics2D g, Point a, Point b, Affine toPixels, long index) {
+        var p = toPixels.apply(a);
+        var q = toPixels.apply(b);
+        if (p.distance(q) < 1) {
+            return;
+        }
+        var u = q.minus(p).unit();
+        for (var pass = 0; pass < 2; pass++) {
+            var shift = u.left().times(0.8 * Seeds.signed(seed, index, pass));
+            var over = u.times(1.5 + 3 * Seeds.unit(seed, index, 10 + pass));
+            var bow = u.left().times(1.2 * Seeds.signed(seed, index, 20 + pass));
+            var s = p.minus(over).plus(shift);
+            var e = q.plus(over).plus(shift);
+            var path = Path.builder();
+            path.moveTo(s.x(), s.y());
+            var m1 = s.towards(e, 0.33).plus(bow);
+            var m2 = s.towards(e, 0.66).minus(bow);
+            path.curveTo(m1.x(), m1.y(), m2.x(), m2.y(), e.x(), e.y());
+            g.setColor(new Color(PENCIL >> 16 & 255, PENCIL >> 8 & 255, PENCIL & 255, 150));
+            g.setStroke(new BasicStroke(1.5f, BasicStroke.CAP_ROUND, BasicStroke.JOIN_ROUND));
+            g.draw(AwtShapes.shape(path.build()));
+        }
+    }
+
+    private void written(Graphics2D g, Written length, Affine toPixels, int index) {
+        pencil(g, length.line().a(), length.line().b(), toPixels, 9000L + index);
+        var p = toPixels.apply(length.line().a());
+        var q = toPixels.apply(length.line().b());
+        for (var end : new Point[] {p, q}) {
+            var half = new Point(6, -6);
+            g.draw(AwtShapes.shape(Path.line(end.minus(half), end.plus(half))));
+        }
+        var middle = p.towards(q, 0.5);
+        var angle = Math.atan2(q.y() - p.y(), q.x() - p.x());
+        var glyphs = Face.REGULAR.glyphs(length.text());
+        var box = glyphs.getLogicalBounds();
+        var inner = (Graphics2D) g.create();
+        inner.transform(AffineTransform.getTranslateInstance(middle.x(), middle.y()));
+        inner.rotate(angle + 0.03 * Seeds.signed(seed, 7000 + index, 1));
+        inner.translate(0, -7);
+        inner.scale(0.026, 0.026);
+        inner.translate(-box.getWidth() / 2, 0);
+        inner.fill(glyphs.getOutline());
+        inner.dispose();
+    }
+
+    /** Light that falls off to one corner, and paper grain. */
+    private void weather(BufferedImage image) {
+        var pixels = ((DataBufferInt) image.getRaster().getDataBuffer()).getData();
+        for (var y = 0; y < heightPx; y++) {
+            for (var x = 0; x < widthPx; x++) {
+                var fall = 1 - 0.16 * Math.hypot(x / (double) widthPx - 0.25, y / (double) heightPx - 0.2);
+                var grain = 5 * Seeds.signed(seed, x, y);
+                var p = pixels[y * widthPx + x];
+                pixels[y * widthPx + x] = level((p >> 16 & 255) * fall + grain) << 16
+                        | level((p >> 8 & 255) * fall + grain) << 8
+                        | level((p & 255) * fall + grain);
+            }
+        }
+    }
+
+    private static int level(double value) {
+        return (int) Math.clamp(Math.round(value), 0L, 255L);
+    }
+}

@@ -1,0 +1,88 @@
+package honeylamp.output;
+
+import honeylamp.geometry.Affine;
+import honeylamp.geometry.Point;
+import honeylamp.illustrate.PaperFrame;
+import honeylamp.plan.Underlay;
+import honeylamp.sheet.Page;
+import java.awt.AlphaComposite;
+import java.awt.Color;
+import java.awt.RenderingHints;
+import java.awt.image.BufferedImage;
+import java.util.Optional;
+
+/** Paints the working view: desk, sheet, underlays, picture. */
+public final class ScreenPainter {
+    private static final Color DESK = new Color(0xD9CFBF);
+    private static final Color SHEET_SHADE = new Color(0x3A, 0x2C, 0x18, 7);
+    private static final int SHADE_STEPS = 10;
+
+    private ScreenPainter() {}
+
+    /** A picture to trace and its pixels. */
+    public record Traced(Underlay underlay, BufferedImage pixels) {}
+
+    /** Paints everything; {@code toPixels} goes from paper mm to pixels of the image. */
+    public static void paint(Page page, Iterable<Traced> underlays, BufferedImage image, Affine toPixels) {
+        var g = image.createGraphics();
+        g.setColor(DESK);
+        g.fillRect(0, 0, image.getWidth(), image.getHeight());
+        var a = toPixels.apply(Point.ORIGIN);
+        var b = toPixels.apply(new Point(page.widthMm(), page.heightMm()));
+        g.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
+        g.setColor(SHEET_SHADE);
+        for (var i = 1; i <= SHADE_STEPS; i++) {
+            g.fill(new java.awt.geom.RoundRectangle2D.Double(
+                    a.x() - i + 2, a.y() - i + 4, b.x() - a.x() + 2 * i, b.y() - a.y() + 2 * i, 2 * i, 2 * i));
+        }
+        g.dispose();
+        RasterPainter.paint(
+                page.drawing().only(k -> k == honeylamp.drawing.LayerKind.PAPER), image, toPixels);
+        for (var traced : underlays) {
+            underlay(traced, page.frame(), image, toPixels);
+        }
+        RasterPainter.paint(
+                page.drawing().only(k -> k != honeylamp.drawing.LayerKind.PAPER), image, toPixels);
+    }
+
+    private static void underlay(Traced traced, PaperFrame frame, BufferedImage image, Affine toPixels) {
+        var underlay = traced.underlay();
+        var pixels = traced.pixels();
+        var thinned = Affine.scale(
+                underlay.widthPx() / (double) pixels.getWidth(), underlay.heightPx() / (double) pixels.getHeight());
+        var placing = thinned.then(underlay.placing()).then(frame.toPaper()).then(toPixels);
+        var g = image.createGraphics();
+        g.setRenderingHint(RenderingHints.KEY_INTERPOLATION, RenderingHints.VALUE_INTERPOLATION_BILINEAR);
+        g.setComposite(AlphaComposite.getInstance(AlphaComposite.SRC_OVER, (float) (1 - underlay.fade())));
+        g.drawImage(pixels, RasterPainter.transform(placing), null);
+        g.dispose();
+    }
+
+    /** The picture of a sketch above the view, cut to what it covers. */
+    public record Overlay(BufferedImage image, int x, int y) {}
+
+    /** Paints marks alone, on nothing, in an image as small as can be; empty if they lie outside the view. */
+    public static Optional<Overlay> overlay(
+            java.util.List<honeylamp.drawing.Mark> marks, Affine toPixels, int viewWidth, int viewHeight) {
+        var box = MarkBounds.of(marks);
+        if (box.isEmpty()) {
+            return Optional.empty();
+        }
+        var a = toPixels.apply(new Point(box.get().minX(), box.get().minY()));
+        var b = toPixels.apply(new Point(box.get().maxX(), box.get().maxY()));
+        var x0 = Math.max(0, (int) Math.floor(a.x()) - 2);
+        var y0 = Math.max(0, (int) Math.floor(a.y()) - 2);
+        var x1 = Math.min(viewWidth, (int) Math.ceil(b.x()) + 2);
+        var y1 = Math.min(viewHeight, (int) Math.ceil(b.y()) + 2);
+        if (x1 <= x0 || y1 <= y0) {
+            return Optional.empty();
+        }
+        var image = new BufferedImage(x1 - x0, y1 - y0, BufferedImage.TYPE_INT_ARGB_PRE);
+        RasterPainter.paint(
+                new honeylamp.drawing.Drawing(java.util.List.of(
+                        honeylamp.drawing.Layer.of(honeylamp.drawing.LayerKind.LABELS, marks))),
+                image,
+                toPixels.then(Affine.move(-x0, -y0)));
+        return Optional.of(new Overlay(image, x0, y0));
+    }
+}

@@ -1,0 +1,192 @@
+package honeylamp.store;
+
+import java.io.BufferedOutputStream;
+import java.io.FileOutputStream;
+import java.io.IOException;
+import java.nio.channels.FileChannel;
+import java.nio.file.Files;
+import java.nio.file.NoSuchFileException;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.nio.file.StandardOpenOption;
+import java.nio.file.attribute.FileTime;
+import java.util.Collections;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import java.util.regex.Pattern;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipException;
+import java.util.zip.ZipFile;
+import java.util.zip.ZipOutputStream;
+
+/** Saves and opens {@code .honeylamp} files: a zip of {@code plan.json}, {@code assets/}, {@code preview.png}. */
+public final class PlanFile {
+    /** The ending of plan files. */
+    public static final String ENDING = ".honeylamp";
+
+    static final long MOST_BYTES = 300L << 20;
+    static final long MOST_PLAN_BYTES = 64L << 20;
+    static final long MOST_UNPACKED_BYTES = 700L << 20;
+    static final int MOST_ENTRIES = 500;
+
+    private static final String PLAN = "plan.json";
+    private static final String PREVIEW = "preview.png";
+    private static final Pattern ASSET = Pattern.compile("assets/([0-9a-f]{64})");
+
+    private PlanFile() {}
+
+    /** What came of opening a file. */
+    public sealed interface Opened {
+        /** A plan. */
+        record Good(PlanDocument document) implements Opened {}
+
+        /** No plan; the sentence says why and what to do. */
+        record Refused(PlanProblem problem) implements Opened {}
+    }
+
+    /** Opens a file; whatever is wrong with it comes back as a problem. */
+    public static Opened open(Path file) {
+        var where = String.valueOf(file.getFileName());
+        try {
+            var size = Files.size(file);
+            if (size == 0) {
+                return refused("The file is empty", where, "Choose another file, or an earlier copy of this one.");
+            }
+            if (size > MOST_BYTES) {
+                return refused(
+                        "The file is larger than a plan can be (" + (size >> 20) + " MB, at most "
+                                + (MOST_BYTES >> 20) + " MB)",
+                        where,
+                        "Choose a file that Honey Lamp saved.");
+            }
+            if (!startsAsZip(file)) {
+                return refused("The file is no Honey Lamp plan", where, "Choose a file that Honey Lamp saved.");
+            }
+            try (var zip = new ZipFile(file.toFile())) {
+                return unpack(zip, where);
+            }
+        } catch (NoSuchFileException _) {
+            return refused("There is no such file", file.toString(), "Check the name and the folder.");
+        } catch (ZipException _) {
+            return refused(
+                    "The file is damaged or was cut off while it was copied",
+                    where,
+                    "Copy it again from where it came from, or open an earlier copy.");
+        } catch (IOException e) {
+            return refused("The file cannot be read: " + e.getMessage(), where, "Check that you may read it.");
+        }
+    }
+
+    private static Opened refused(String what, String where, String todo) {
+        return new Opened.Refused(new PlanProblem(what, where, todo));
+    }
+
+    private static boolean startsAsZip(Path file) throws IOException {
+        try (var in = Files.newInputStream(file)) {
+            return in.read() == 'P' && in.read() == 'K';
+        }
+    }
+
+    private static Opened unpack(ZipFile zip, String where) throws IOException {
+        if (zip.size() > MOST_ENTRIES) {
+            return refused("The file holds too many parts (" + zip.size() + ")", where, "Choose another file.");
+        }
+        Map<String, byte[]> assets = new HashMap<>();
+        var left = MOST_UNPACKED_BYTES;
+        for (var entry : Collections.list(zip.entries())) {
+            var name = entry.getName();
+            if (name.contains("..") || name.startsWith("/") || name.contains("\\") || name.contains(":")) {
+                return refused(
+                        "The file names a place outside itself (" + name + ")",
+                        where,
+                        "Do not trust this file; ask whoever sent it for a new one.");
+            }
+            var asset = ASSET.matcher(name);
+            if (asset.matches()) {
+                var bytes = bounded(zip, entry, left);
+                if (bytes.isEmpty()) {
+                    return tooLarge(where);
+                }
+                left -= bytes.get().length;
+                assets.put(asset.group(1), bytes.get());
+            }
+        }
+        return plan(zip, where, assets);
+    }
+
+    private static Opened tooLarge(String where) {
+        return refused("The file unpacks to more than a plan can be", where, "Choose a file that Honey Lamp saved.");
+    }
+
+    private static Opened plan(ZipFile zip, String where, Map<String, byte[]> assets) throws IOException {
+        var entry = zip.getEntry(PLAN);
+        if (entry == null) {
+            return refused(
+                    "The file holds no plan (" + PLAN + " is missing)", where, "Choose a file that Honey Lamp saved.");
+        }
+        var json = bounded(zip, entry, MOST_PLAN_BYTES);
+        if (json.isEmpty()) {
+            return tooLarge(where);
+        }
+        return switch (PlanJson.read(json.get(), where)) {
+            case PlanJson.Read.Good(var plan, var document) ->
+                new Opened.Good(new PlanDocument(plan, assets, document));
+            case PlanJson.Read.Bad(var problem) -> new Opened.Refused(problem);
+        };
+    }
+
+    /** The bytes of an entry, whatever size its header claims; empty if there are more than allowed. */
+    private static Optional<byte[]> bounded(ZipFile zip, ZipEntry entry, long most) throws IOException {
+        try (var in = zip.getInputStream(entry)) {
+            var bytes = in.readNBytes((int) Math.min(Integer.MAX_VALUE - 16, most + 1));
+            return bytes.length > most ? Optional.empty() : Optional.of(bytes);
+        }
+    }
+
+    /**
+     * Saves a document: written beside its target, synced, then moved into place.
+     *
+     * @param preview a small PNG of the plan
+     * @throws IOException if it cannot be written; an older file of that name is then untouched
+     */
+    public static void save(PlanDocument document, byte[] preview, Path file) throws IOException {
+        var folder = file.toAbsolutePath().getParent();
+        if (folder == null) {
+            throw new IOException(file + " names no file");
+        }
+        var unfinished = Files.createTempFile(folder, ".", ".part");
+        try {
+            try (var out = new FileOutputStream(unfinished.toFile());
+                    var zip = new ZipOutputStream(new BufferedOutputStream(out))) {
+                put(zip, PLAN, PlanJson.bytes(PlanJson.write(document.plan(), document.original())));
+                put(zip, PREVIEW, preview);
+                for (var asset : new TreeMap<>(document.assets()).entrySet()) {
+                    put(zip, "assets/" + asset.getKey(), asset.getValue());
+                }
+                zip.finish();
+                zip.flush();
+                out.getFD().sync();
+            }
+            Files.move(unfinished, file, StandardCopyOption.REPLACE_EXISTING, StandardCopyOption.ATOMIC_MOVE);
+            syncFolder(folder);
+        } finally {
+            Files.deleteIfExists(unfinished);
+        }
+    }
+
+    private static void put(ZipOutputStream zip, String name, byte[] bytes) throws IOException {
+        var entry = new ZipEntry(name);
+        entry.setLastModifiedTime(FileTime.fromMillis(315_532_800_000L)); // same plan, same bytes
+        zip.putNextEntry(entry);
+        zip.write(bytes);
+        zip.closeEntry();
+    }
+
+    private static void syncFolder(Path folder) throws IOException {
+        try (var channel = FileChannel.open(folder, StandardOpenOption.READ)) {
+            channel.force(true);
+        }
+    }
+}

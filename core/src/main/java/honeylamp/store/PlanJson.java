@@ -1,0 +1,244 @@
+package honeylamp.store;
+
+import honeylamp.plan.ElementId;
+import honeylamp.plan.Plan;
+import honeylamp.plan.Position;
+import honeylamp.units.Length;
+import java.math.BigDecimal;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.function.IntFunction;
+import tools.jackson.core.JacksonException;
+import tools.jackson.core.JsonGenerator;
+import tools.jackson.core.JsonParser;
+import tools.jackson.core.StreamReadConstraints;
+import tools.jackson.core.json.JsonFactory;
+import tools.jackson.databind.DeserializationContext;
+import tools.jackson.databind.DeserializationFeature;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.SerializationContext;
+import tools.jackson.databind.ValueDeserializer;
+import tools.jackson.databind.ValueSerializer;
+import tools.jackson.databind.cfg.EnumFeature;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.module.SimpleModule;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Plans as JSON, as described in {@code docs/format.md}: lengths in mm, points as pairs, ids as words. */
+public final class PlanJson {
+    /** The version this program writes. */
+    public static final int VERSION = 1;
+
+    static final String FORMAT = "honeylamp plan";
+
+    private static final int DEEPEST_NESTING = 40;
+    private static final int LONGEST_TEXT = 200_000;
+
+    private static final JsonMapper MAPPER = JsonMapper.builder(JsonFactory.builder()
+                    .streamReadConstraints(StreamReadConstraints.builder()
+                            .maxNestingDepth(DEEPEST_NESTING)
+                            .maxStringLength(LONGEST_TEXT)
+                            .maxNumberLength(60)
+                            .build())
+                    .build())
+            .addModule(module())
+            .enable(EnumFeature.WRITE_ENUMS_TO_LOWERCASE)
+            .enable(tools.jackson.databind.MapperFeature.ACCEPT_CASE_INSENSITIVE_ENUMS)
+            .disable(tools.jackson.databind.MapperFeature.SORT_PROPERTIES_ALPHABETICALLY)
+            .enable(DeserializationFeature.FAIL_ON_MISSING_CREATOR_PROPERTIES)
+            .enable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
+            .enable(DeserializationFeature.USE_BIG_DECIMAL_FOR_FLOATS)
+            .disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
+            .build();
+
+    private PlanJson() {}
+
+    /** The plan as a document. */
+    public static ObjectNode write(Plan plan) {
+        var root = MAPPER.createObjectNode();
+        root.put("format", FORMAT);
+        root.put("version", VERSION);
+        root.set("plan", MAPPER.valueToTree(plan));
+        return root;
+    }
+
+    /** The plan as a document, with every field of {@code original} kept that this version does not write. */
+    static ObjectNode write(Plan plan, JsonNode original) {
+        var fresh = write(plan);
+        keepUnknown(original, fresh);
+        return fresh;
+    }
+
+    /** What came of reading a plan. */
+    sealed interface Read {
+        /** A plan, and the document it came from. */
+        record Good(Plan plan, JsonNode document) implements Read {}
+
+        /** No plan. */
+        record Bad(PlanProblem problem) implements Read {}
+    }
+
+    static Read read(byte[] json, String where) {
+        try {
+            var root = MAPPER.readTree(json);
+            var version = root.path("version");
+            if (!FORMAT.equals(root.path("format").asString("")) || !version.isInt()) {
+                return new Read.Bad(new PlanProblem(
+                        "The file is no Honey Lamp plan", where, "Choose a file that Honey Lamp saved."));
+            }
+            if (version.asInt() > VERSION) {
+                return new Read.Bad(new PlanProblem(
+                        "The plan was saved by a newer version of Honey Lamp (format " + version.asInt()
+                                + ", this one reads up to " + VERSION + ")",
+                        where,
+                        "Install the newer version to open it; the file was not touched."));
+            }
+            return new Read.Good(MAPPER.treeToValue(root.path("plan"), Plan.class), root);
+        } catch (JacksonException e) {
+            return new Read.Bad(new PlanProblem(
+                    "The plan is damaged: " + reason(e),
+                    where + place(e),
+                    "Open an earlier copy, or mend that place by hand."));
+        }
+    }
+
+    private static String reason(JacksonException e) {
+        var cause = e.getCause() instanceof IllegalArgumentException i ? i.getMessage() : e.getOriginalMessage();
+        var line = cause == null ? "unreadable" : cause.lines().findFirst().orElse("unreadable");
+        return line.length() > 160 ? line.substring(0, 160) : line;
+    }
+
+    private static String place(JacksonException e) {
+        var path = new StringBuilder();
+        for (var step : e.getPath()) {
+            if (step.getPropertyName() != null) {
+                path.append(path.isEmpty() ? "" : ".").append(step.getPropertyName());
+            } else {
+                path.append('[').append(step.getIndex()).append(']');
+            }
+        }
+        var location = e.getLocation();
+        var line = location == null || location.getLineNr() < 1 ? "" : ", line " + location.getLineNr();
+        return path.isEmpty() ? line : ", at " + path;
+    }
+
+    /** Copies fields that only the old document has; elements of lists are matched by their id. */
+    private static void keepUnknown(JsonNode old, JsonNode fresh) {
+        if (old instanceof ObjectNode from && fresh instanceof ObjectNode to) {
+            for (var entry : from.properties()) {
+                var known = to.get(entry.getKey());
+                if (known == null) {
+                    to.set(entry.getKey(), entry.getValue());
+                } else {
+                    keepUnknown(entry.getValue(), known);
+                }
+            }
+        } else if (old instanceof ArrayNode from && fresh instanceof ArrayNode to) {
+            Map<String, JsonNode> byId = new HashMap<>();
+            for (var element : from) {
+                if (element.path("id").isString()) {
+                    byId.put(element.path("id").asString(), element);
+                }
+            }
+            for (var element : to) {
+                var match = byId.get(element.path("id").asString(""));
+                if (match != null) {
+                    keepUnknown(match, element);
+                }
+            }
+        }
+    }
+
+    static byte[] bytes(JsonNode document) {
+        return MAPPER.writerWithDefaultPrettyPrinter().writeValueAsBytes(document);
+    }
+
+    static byte[] compact(JsonNode document) {
+        return MAPPER.writeValueAsBytes(document);
+    }
+
+    private static SimpleModule module() {
+        var module = new SimpleModule();
+        module.addSerializer(Length.class, new LengthWriter());
+        module.addDeserializer(Length.class, new LengthReading());
+        module.addSerializer(Position.class, new PositionWriter());
+        module.addDeserializer(Position.class, new PositionReading());
+        id(module, ElementId.StoreyId.class, "s", ElementId.StoreyId::new);
+        id(module, ElementId.WallTypeId.class, "t", ElementId.WallTypeId::new);
+        id(module, ElementId.WallId.class, "w", ElementId.WallId::new);
+        id(module, ElementId.OpeningId.class, "o", ElementId.OpeningId::new);
+        id(module, ElementId.RoomId.class, "r", ElementId.RoomId::new);
+        id(module, ElementId.FurnishingId.class, "f", ElementId.FurnishingId::new);
+        id(module, ElementId.UnderlayId.class, "u", ElementId.UnderlayId::new);
+        id(module, ElementId.DimensionId.class, "d", ElementId.DimensionId::new);
+        id(module, ElementId.NoteId.class, "n", ElementId.NoteId::new);
+        id(module, ElementId.StructureId.class, "x", ElementId.StructureId::new);
+        return module;
+    }
+
+    private static <I extends ElementId> void id(
+            SimpleModule module, Class<I> type, String letter, IntFunction<I> make) {
+        module.addSerializer(type, new ValueSerializer<I>() {
+            @Override
+            public void serialize(I value, JsonGenerator out, SerializationContext context) {
+                out.writeString(value.text());
+            }
+        });
+        module.addDeserializer(type, new ValueDeserializer<I>() {
+            @Override
+            public I deserialize(JsonParser in, DeserializationContext context) {
+                var text = in.getValueAsString("");
+                if (!text.matches(letter + "[0-9]{1,9}")) {
+                    return context.reportInputMismatch(type, "\"%s\" is no id of the form %s12", text, letter);
+                }
+                return make.apply(Integer.parseInt(text.substring(1)));
+            }
+        });
+    }
+
+    private static final class LengthWriter extends ValueSerializer<Length> {
+        @Override
+        public void serialize(Length value, JsonGenerator out, SerializationContext context) {
+            out.writeNumber(new BigDecimal(value.mmText()));
+        }
+    }
+
+    private static final class LengthReading extends ValueDeserializer<Length> {
+        @Override
+        public Length deserialize(JsonParser in, DeserializationContext context) {
+            return length(in.getDecimalValue(), context);
+        }
+    }
+
+    private static Length length(BigDecimal mm, DeserializationContext context) {
+        try {
+            return new Length(mm.movePointRight(6).longValueExact());
+        } catch (ArithmeticException _) {
+            return context.reportInputMismatch(
+                    Length.class, "%s mm is no length of whole nanometres", mm.toString());
+        }
+    }
+
+    private static final class PositionWriter extends ValueSerializer<Position> {
+        @Override
+        public void serialize(Position value, JsonGenerator out, SerializationContext context) {
+            out.writeStartArray();
+            out.writeNumber(new BigDecimal(value.x().mmText()));
+            out.writeNumber(new BigDecimal(value.y().mmText()));
+            out.writeEndArray();
+        }
+    }
+
+    private static final class PositionReading extends ValueDeserializer<Position> {
+        @Override
+        public Position deserialize(JsonParser in, DeserializationContext context) {
+            JsonNode node = in.readValueAsTree();
+            if (!node.isArray() || node.size() != 2 || !node.get(0).isNumber() || !node.get(1).isNumber()) {
+                return context.reportInputMismatch(Position.class, "a point is a pair [x, y] in mm");
+            }
+            return new Position(
+                    length(node.get(0).decimalValue(), context), length(node.get(1).decimalValue(), context));
+        }
+    }
+}

@@ -1,0 +1,33 @@
+package honeylamp.store;
+
+import honeylamp.derive.StoreyGeometry;
+import honeylamp.geometry.Affine;
+import honeylamp.illustrate.Lamp;
+import honeylamp.output.RasterPainter;
+import honeylamp.plan.Plan;
+import honeylamp.sheet.SheetComposer;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import javax.imageio.ImageIO;
+
+/** The small picture kept in a plan file. */
+public final class Preview {
+    private static final double PIXELS_PER_MM = 1.2;
+
+    private Preview() {}
+
+    /** The first storey's sheet as a small PNG. */
+    public static byte[] png(Plan plan) throws IOException {
+        var geometry = StoreyGeometry.of(plan, plan.storeys().getFirst());
+        var page = SheetComposer.compose(plan, geometry, Lamp.COLOUR, 1);
+        var image = new BufferedImage(
+                (int) Math.ceil(page.widthMm() * PIXELS_PER_MM),
+                (int) Math.ceil(page.heightMm() * PIXELS_PER_MM),
+                BufferedImage.TYPE_INT_RGB);
+        RasterPainter.paint(page.drawing(), image, Affine.scale(PIXELS_PER_MM, PIXELS_PER_MM));
+        var out = new ByteArrayOutputStream();
+        ImageIO.write(image, "png", out);
+        return out.toByteArray();
+    }
+}

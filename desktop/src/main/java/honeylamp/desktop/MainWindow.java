@@ -1,0 +1,415 @@
+package honeylamp.desktop;
+
+import honeylamp.catalogue.NewPlan;
+import honeylamp.desktop.files.ExportWork;
+import honeylamp.desktop.files.FileDialogs;
+import honeylamp.desktop.gesture.Gesture;
+import honeylamp.desktop.panel.Card;
+import honeylamp.desktop.panel.Commands;
+import honeylamp.desktop.panel.Finder;
+import honeylamp.desktop.panel.LampDial;
+import honeylamp.desktop.panel.MeasureLine;
+import honeylamp.desktop.panel.SnagList;
+import honeylamp.desktop.panel.TopBar;
+import honeylamp.desktop.panel.Trail;
+import honeylamp.desktop.panel.Tray;
+import honeylamp.desktop.picture.HeldKeys;
+import honeylamp.desktop.picture.PlanPane;
+import honeylamp.desktop.workspace.Stage;
+import honeylamp.desktop.workspace.WorkspaceModel;
+import honeylamp.edit.FurnishingEdits;
+import honeylamp.edit.UnderlayEdits;
+import honeylamp.output.Export;
+import honeylamp.plan.ElementId;
+import honeylamp.plan.Underlay.Sight;
+import honeylamp.store.PictureImport;
+import honeylamp.store.PlanDocument;
+import honeylamp.store.PlanFile;
+import honeylamp.store.Preview;
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+import javafx.geometry.Pos;
+import javafx.scene.Scene;
+import javafx.scene.control.TextInputControl;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.input.TransferMode;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+import javafx.scene.text.Font;
+
+/** The one window: trail, tray, plan, card, measure line, and what keys do. */
+public final class MainWindow implements Commands {
+    private static final String STYLE = "/honeylamp/desktop/honeylamp.css";
+    private static final String[] FONTS = {"SourceSans3-Regular.ttf", "SourceSans3-Medium.ttf", "SourceSans3-SemiBold.ttf"};
+
+    private final WorkspaceModel model;
+    private final FileDialogs dialogs;
+    private final HeldKeys keys = new HeldKeys();
+    private final PlanPane plan;
+    private final MeasureLine measure;
+    private final Finder finder;
+    private final TopBar top;
+    private final Scene scene;
+
+    /** A window on a model. */
+    public MainWindow(WorkspaceModel model, FileDialogs dialogs, double width, double height) {
+        this.model = model;
+        this.dialogs = dialogs;
+        for (var font : FONTS) {
+            try (var in = MainWindow.class.getResourceAsStream("/honeylamp/fonts/" + font)) {
+                Font.loadFont(in, 13);
+            } catch (IOException e) {
+                throw new IllegalStateException("the shipped font " + font + " cannot be read", e);
+            }
+        }
+        plan = new PlanPane(model, keys);
+        measure = new MeasureLine(model, plan);
+        finder = new Finder(model, this);
+        top = new TopBar(model, this, new LampDial(model));
+        scene = new Scene(root(), width, height);
+        var style = MainWindow.class.getResource(STYLE);
+        if (style == null) {
+            throw new IllegalStateException("the style sheet " + STYLE + " is missing from the program");
+        }
+        scene.getStylesheets().add(style.toExternalForm());
+        keys.follow(scene);
+        scene.addEventFilter(KeyEvent.KEY_PRESSED, this::pressed);
+        scene.addEventFilter(KeyEvent.KEY_TYPED, this::typed);
+        dropping();
+    }
+
+    private StackPane root() {
+        var bottom = new HBox(12, measure, new SnagList(model, plan));
+        bottom.getStyleClass().add("bottom");
+        bottom.setAlignment(Pos.CENTER_LEFT);
+        HBox.setHgrow(measure, Priority.ALWAYS);
+        var middle = new VBox(plan, bottom);
+        VBox.setVgrow(plan, Priority.ALWAYS);
+        var window = new BorderPane(middle);
+        window.setTop(top);
+        window.setLeft(new HBox(new Trail(model), new Tray(model, this)));
+        window.setRight(new Card(model));
+        var root = new StackPane(window, finder);
+        StackPane.setAlignment(finder, Pos.TOP_CENTER);
+        root.getStyleClass().add("honeylamp");
+        return root;
+    }
+
+    /** The scene to put on a stage. */
+    public Scene scene() {
+        return scene;
+    }
+
+    /** The drawing pane. */
+    public PlanPane plan() {
+        return plan;
+    }
+
+    /** The model shown. */
+    public WorkspaceModel model() {
+        return model;
+    }
+
+    private void dropping() {
+        plan.setOnDragOver(e -> {
+            if (e.getDragboard().hasFiles()) {
+                e.acceptTransferModes(TransferMode.COPY);
+            }
+            e.consume();
+        });
+        plan.setOnDragDropped(e -> {
+            var files = e.getDragboard().getFiles();
+            if (!files.isEmpty()) {
+                dropped(files.getFirst().toPath());
+            }
+            e.setDropCompleted(!files.isEmpty());
+            e.consume();
+        });
+    }
+
+    /** A file was dropped on the plan: a plan is opened, anything else is brought in to trace. */
+    public void dropped(Path file) {
+        if (file.toString().endsWith(PlanFile.ENDING)) {
+            if (mayLeave()) {
+                open(file);
+            }
+        } else {
+            bringIn(file);
+        }
+    }
+
+    private void pressed(KeyEvent e) {
+        var inText = scene.getFocusOwner() instanceof TextInputControl;
+        if (e.isControlDown() && control(e)) {
+            e.consume();
+        } else if (!inText && !e.isControlDown() && plain(e)) {
+            e.consume();
+        }
+    }
+
+    private boolean control(KeyEvent e) {
+        switch (e.getCode()) {
+            case N -> newPlan();
+            case O -> openPlan();
+            case S -> {
+                if (e.isShiftDown()) {
+                    savePlanAs();
+                } else {
+                    savePlan();
+                }
+            }
+            case I -> bringInPicture();
+            case E -> exportSheet();
+            case K -> find();
+            case Z -> {
+                if (e.isShiftDown()) {
+                    model.redo();
+                } else {
+                    model.undo();
+                }
+            }
+            case Y -> model.redo();
+            case D -> duplicate();
+            case PLUS, EQUALS, ADD -> plan.zoom(1.25);
+            case MINUS, SUBTRACT -> plan.zoom(0.8);
+            default -> {
+                return digit(e);
+            }
+        }
+        return true;
+    }
+
+    /** Ctrl and a digit goes to a stage; Ctrl+0 to the last. */
+    private boolean digit(KeyEvent e) {
+        if (!e.getCode().isDigitKey()) {
+            return false;
+        }
+        var digit = e.getCode().ordinal() - KeyCode.DIGIT0.ordinal();
+        if (digit < 0 || digit > 9) {
+            return false;
+        }
+        model.go(Stage.values()[(digit + 9) % 10]);
+        return true;
+    }
+
+    private boolean plain(KeyEvent e) {
+        if (measure.takesWords() && e.getCode().isLetterKey()) {
+            return false;
+        }
+        switch (e.getCode()) {
+            case ESCAPE -> model.escape();
+            case DELETE, BACK_SPACE -> model.deletePicked();
+            case L -> model.light(model.now().lamp().next());
+            case R -> model.key(Gesture.Key.TURN);
+            case F -> model.key(Gesture.Key.FLIP);
+            case C -> model.key(Gesture.Key.CLOSE);
+            case Q -> square();
+            case U -> toggleUnderlays();
+            case HOME -> showStorey();
+            case END -> showSheet();
+            case ENTER -> {
+                if (scene.getFocusOwner() != plan) {
+                    return false;
+                }
+                measure.enterFromPlan();
+            }
+            case TAB -> {
+                if (scene.getFocusOwner() != plan || e.isShiftDown()) {
+                    return false;
+                }
+                nextTool();
+            }
+            default -> {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private void typed(KeyEvent e) {
+        if (!(scene.getFocusOwner() instanceof TextInputControl)
+                && !e.isControlDown()
+                && !finder.isVisible()
+                && measure.type(e.getCharacter())) {
+            e.consume();
+        }
+    }
+
+    private void nextTool() {
+        var now = model.now();
+        model.use(now.stage(), (now.tool() + 1) % now.stage().tools().size());
+    }
+
+    private void square() {
+        var choices = model.now().choices();
+        var other = choices.angle() == honeylamp.desktop.gesture.Choices.Angle.SQUARE
+                ? honeylamp.desktop.gesture.Choices.Angle.FREE
+                : honeylamp.desktop.gesture.Choices.Angle.SQUARE;
+        model.chooseWithin(choices.withAngle(other));
+    }
+
+    private void duplicate() {
+        var now = model.now();
+        if (now.selection().size() == 1
+                && now.selection().iterator().next() instanceof ElementId.FurnishingId id) {
+            var added = FurnishingEdits.duplicate(now.plan(), now.storey(), id);
+            model.edit(added.plan(), "Another furnishing");
+            model.pick(Set.of(added.id()));
+        }
+    }
+
+    @Override
+    public void newPlan() {
+        if (mayLeave()) {
+            model.open(PlanDocument.of(NewPlan.in(model.now().plan().units())), Optional.empty());
+            showSheet();
+        }
+    }
+
+    /** Whether the present plan may be left: it is saved, or the person said so. */
+    public boolean mayLeave() {
+        if (!model.now().unsaved()) {
+            return true;
+        }
+        return switch (dialogs.unsaved(model.now().plan().name())) {
+            case SAVE -> save(model.now().file());
+            case DROP -> true;
+            case STAY -> false;
+        };
+    }
+
+    @Override
+    public void openPlan() {
+        if (mayLeave()) {
+            dialogs.openPlan().ifPresent(this::open);
+        }
+    }
+
+    private void open(Path file) {
+        switch (PlanFile.open(file)) {
+            case PlanFile.Opened.Good(var document) -> {
+                model.open(document, Optional.of(file));
+                showSheet();
+            }
+            case PlanFile.Opened.Refused(var problem) -> model.say(problem.sentence());
+        }
+    }
+
+    @Override
+    public void savePlan() {
+        save(model.now().file());
+    }
+
+    @Override
+    public void savePlanAs() {
+        save(Optional.empty());
+    }
+
+    private boolean save(Optional<Path> known) {
+        var target = known.or(() -> dialogs.savePlan(fileName()));
+        if (target.isEmpty()) {
+            return false;
+        }
+        var path = target.get().toString().endsWith(PlanFile.ENDING)
+                ? target.get()
+                : Path.of(target.get() + PlanFile.ENDING);
+        var document = model.now().document().with(model.now().plan());
+        try {
+            PlanFile.save(document, Preview.png(document.plan()), path);
+            model.saved(document, path);
+            model.say("Saved as " + path.getFileName() + ".");
+            return true;
+        } catch (IOException e) {
+            model.say("The plan was not saved to " + path + ": " + e.getMessage() + ". Choose another place.");
+            return false;
+        }
+    }
+
+    private String fileName() {
+        var name = model.now().plan().name().strip().toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-");
+        return name.isBlank() || name.equals("-") ? "plan" : name;
+    }
+
+    @Override
+    public void bringInPicture() {
+        dialogs.openPicture().ifPresent(this::bringIn);
+    }
+
+    private void bringIn(Path file) {
+        switch (PictureImport.read(file)) {
+            case PictureImport.Result.Refused(var problem) -> model.say(problem.sentence());
+            case PictureImport.Result.Good(var bytes, var sha, var width, var height) -> {
+                var now = model.now();
+                var added = UnderlayEdits.add(
+                        now.plan(),
+                        now.storey(),
+                        sha,
+                        String.valueOf(file.getFileName()),
+                        width,
+                        height,
+                        now.view().centre());
+                model.addAsset(sha, bytes, added.plan(), "Bring in picture");
+                model.use(Stage.UNDERLAY, 1);
+                model.pick(Set.of(added.id()));
+                focusPlan();
+            }
+        }
+    }
+
+    @Override
+    public void toggleUnderlays() {
+        var now = model.now();
+        var underlays = now.currentStorey().underlays();
+        if (!underlays.isEmpty()) {
+            var next = underlays.getLast().sight() == Sight.SHOWN ? Sight.HIDDEN : Sight.SHOWN;
+            model.edit(UnderlayEdits.showAll(now.plan(), now.storey(), next), "Show or hide underlays");
+        }
+    }
+
+    @Override
+    public void exportSheet() {
+        dialogs.exportSheet(fileName() + ".pdf").ifPresent(this::export);
+    }
+
+    private void export(Path file) {
+        var format = Export.Format.of(file);
+        if (format.isEmpty()) {
+            model.say("\"" + file.getFileName() + "\" ends in none of .pdf, .png and .svg. Give it such an ending.");
+            return;
+        }
+        var work = new ExportWork(model.now().plan(), model.geometry(), format.get(), file);
+        work.setOnSucceeded(_ -> model.say("Exported to " + file.getFileName() + "."));
+        work.setOnCancelled(_ -> model.say("Export ended; nothing was written."));
+        work.setOnFailed(_ -> model.say("Export failed: " + work.getException().getMessage()
+                + ". Choose another place or a lower resolution."));
+        top.follow(work);
+        Thread.ofPlatform().daemon().name("export").start(work);
+    }
+
+    @Override
+    public void find() {
+        finder.open();
+    }
+
+    @Override
+    public void showSheet() {
+        model.showSheet(plan.getWidth(), plan.getHeight());
+    }
+
+    @Override
+    public void showStorey() {
+        model.showStorey(plan.getWidth(), plan.getHeight());
+    }
+
+    @Override
+    public void focusPlan() {
+        plan.requestFocus();
+    }
+}

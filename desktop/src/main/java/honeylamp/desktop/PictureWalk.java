@@ -1,0 +1,140 @@
+package honeylamp.desktop;
+
+import honeylamp.desktop.gesture.Pointer;
+import honeylamp.desktop.workspace.Stage;
+import honeylamp.desktop.workspace.View;
+import honeylamp.desktop.workspace.WorkspaceModel;
+import honeylamp.geometry.Point;
+import honeylamp.illustrate.Lamp;
+import honeylamp.plan.ElementId;
+import java.awt.image.BufferedImage;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayDeque;
+import java.util.Deque;
+import java.util.Set;
+import java.util.function.Consumer;
+import javafx.animation.AnimationTimer;
+import javafx.scene.Scene;
+import javax.imageio.ImageIO;
+
+/** Walks the main views of the demo in the real window and writes a picture of each. */
+final class PictureWalk {
+    /** Pulses to wait after a picture has settled, so that layout and text are on screen. */
+    private static final int SETTLED_PULSES = 12;
+
+    private record Shot(String name, Consumer<WorkspaceModel> set) {}
+
+    private final MainWindow window;
+    private final Path folder;
+    private final Runnable end;
+    private final Deque<Shot> shots = new ArrayDeque<>();
+
+    PictureWalk(MainWindow window, Path folder, Runnable end) {
+        this.window = window;
+        this.folder = folder;
+        this.end = end;
+        shots.add(new Shot("1-start", m -> {
+            m.go(Stage.UNDERLAY);
+            m.light(Lamp.LIT);
+        }));
+        shots.add(new Shot("2-tracing", PictureWalk::tracing));
+        shots.add(new Shot("3-rooms-and-finishes", m -> {
+            m.light(Lamp.COLOUR);
+            m.go(Stage.FINISHES);
+            window.showStorey();
+            m.moved(Pointer.at(new Point(9300, 3200)));
+        }));
+        shots.add(new Shot("4-furnishing", m -> {
+            m.light(Lamp.LIT);
+            m.go(Stage.FURNISH);
+            m.show(new View(new Point(3900, 2300), 0.105));
+            m.now().currentStorey().furnishings().stream()
+                    .filter(f -> f.kind().equals("sofa"))
+                    .findFirst()
+                    .ifPresent(f -> m.pick(Set.of(f.id())));
+        }));
+        shots.add(new Shot("5-lit", m -> {
+            m.go(Stage.LIGHT);
+            m.pick(Set.of());
+            window.showStorey();
+        }));
+        shots.add(new Shot("6-sheet", m -> {
+            m.go(Stage.SHEET);
+            window.showSheet();
+        }));
+    }
+
+    /** Draft over the underlay, a wall chain half drawn. */
+    private static void tracing(WorkspaceModel model) {
+        model.light(Lamp.DRAFT);
+        model.use(Stage.WALLS, 0);
+        model.show(new View(new Point(9200, 2400), 0.085));
+        model.moved(Pointer.at(new Point(10950, 2350)));
+        model.pressed(Pointer.at(new Point(10950, 2350)));
+        model.moved(Pointer.at(new Point(8900, 2350)));
+    }
+
+    void begin() {
+        try {
+            Files.createDirectories(folder);
+        } catch (IOException e) {
+            throw new UncheckedIOException("the folder " + folder + " cannot be made", e);
+        }
+        next();
+    }
+
+    /** Only shows the views, for training the start-up cache, and ends. */
+    void train() {
+        whenSettled(end);
+    }
+
+    private void next() {
+        var shot = shots.poll();
+        if (shot == null) {
+            window.model().pick(Set.<ElementId>of());
+            end.run();
+            return;
+        }
+        shot.set.accept(window.model());
+        whenSettled(() -> {
+            write(window.scene(), folder.resolve(shot.name + ".png"));
+            next();
+        });
+    }
+
+    private void whenSettled(Runnable then) {
+        new AnimationTimer() {
+            private int quiet;
+
+            @Override
+            public void handle(long now) {
+                quiet = window.plan().settled() ? quiet + 1 : 0;
+                if (quiet > SETTLED_PULSES) {
+                    stop();
+                    then.run();
+                }
+            }
+        }.start();
+    }
+
+    private static void write(Scene scene, Path file) {
+        var snapshot = scene.snapshot(null);
+        var width = (int) snapshot.getWidth();
+        var height = (int) snapshot.getHeight();
+        var image = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
+        var reader = snapshot.getPixelReader();
+        for (var y = 0; y < height; y++) {
+            for (var x = 0; x < width; x++) {
+                image.setRGB(x, y, reader.getArgb(x, y));
+            }
+        }
+        try {
+            ImageIO.write(image, "png", file.toFile());
+        } catch (IOException e) {
+            throw new UncheckedIOException("the picture " + file + " cannot be written", e);
+        }
+    }
+}

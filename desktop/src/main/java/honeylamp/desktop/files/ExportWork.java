@@ -1,0 +1,43 @@
+package honeylamp.desktop.files;
+
+import honeylamp.derive.StoreyGeometry;
+import honeylamp.illustrate.Illustration;
+import honeylamp.illustrate.Lamp;
+import honeylamp.output.Export;
+import honeylamp.output.Progress;
+import honeylamp.plan.Plan;
+import honeylamp.sheet.SheetComposer;
+import java.nio.file.Path;
+import javafx.concurrent.Task;
+
+/** Exports a sheet off the interface thread; can be cancelled and tells how far it has come. */
+public final class ExportWork extends Task<Path> {
+    private static final double COMPOSED = 0.3;
+
+    private final Plan plan;
+    private final StoreyGeometry geometry;
+    private final Export.Format format;
+    private final Path file;
+
+    /** The work of exporting one storey's sheet. */
+    public ExportWork(Plan plan, StoreyGeometry geometry, Export.Format format, Path file) {
+        this.plan = plan;
+        this.geometry = geometry;
+        this.format = format;
+        this.file = file;
+    }
+
+    @Override
+    protected Path call() throws Exception {
+        updateProgress(0, 1);
+        var page = SheetComposer.compose(plan, geometry, Lamp.LIT, Illustration.PRINT_SHADE_PX_PER_MM);
+        updateProgress(COMPOSED, 1);
+        Export.write(page, format, Export.DEFAULT_DPI, file, share -> {
+            if (isCancelled()) {
+                throw new Progress.Cancelled();
+            }
+            updateProgress(COMPOSED + (1 - COMPOSED) * share, 1);
+        });
+        return file;
+    }
+}

@@ -1,0 +1,33 @@
+package honeylamp.desktop.files;
+
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+
+/** Asks the person for files; tests answer in their place. */
+public interface FileDialogs {
+    /** A plan to open. */
+    Optional<Path> openPlan();
+
+    /** Where to save a plan. */
+    Optional<Path> savePlan(String suggestedName);
+
+    /** A picture to trace. */
+    Optional<Path> openPicture();
+
+    /** Where to export a sheet; the ending says as what. */
+    Optional<Path> exportSheet(String suggestedName);
+
+    /** What to do with changes that are in no file. */
+    enum Unsaved {
+        SAVE,
+        DROP,
+        STAY
+    }
+
+    /** Asks what to do with unsaved changes. */
+    Unsaved unsaved(String planName);
+
+    /** The endings of pictures that can be read. */
+    List<String> PICTURE_ENDINGS = List.of("*.png", "*.jpg", "*.jpeg", "*.gif", "*.bmp");
+}

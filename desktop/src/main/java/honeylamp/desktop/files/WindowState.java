@@ -1,0 +1,51 @@
+package honeylamp.desktop.files;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Properties;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+
+/** Size of the window at the last run, kept in a small text file. */
+public record WindowState(double width, double height) {
+    private static final Logger LOG = LoggerFactory.getLogger(WindowState.class);
+    private static final WindowState FIRST = new WindowState(1280, 800);
+    private static final double LEAST = 640;
+    private static final double MOST = 8000;
+
+    /** The remembered state, or that of a first run. */
+    public static WindowState read(Path file) {
+        if (!Files.exists(file)) {
+            return FIRST;
+        }
+        var properties = new Properties();
+        try (var in = Files.newBufferedReader(file)) {
+            properties.load(in);
+            return new WindowState(
+                    Math.clamp(Double.parseDouble(properties.getProperty("width", "1280")), LEAST, MOST),
+                    Math.clamp(Double.parseDouble(properties.getProperty("height", "800")), LEAST, MOST));
+        } catch (IOException | IllegalArgumentException e) {
+            LOG.warn("the window state {} cannot be read and is begun anew", file, e);
+            return FIRST;
+        }
+    }
+
+    /** Remembers this state. */
+    public void write(Path file) {
+        var properties = new Properties();
+        properties.setProperty("width", Double.toString(width));
+        properties.setProperty("height", Double.toString(height));
+        try {
+            var folder = file.toAbsolutePath().getParent();
+            if (folder != null) {
+                Files.createDirectories(folder);
+            }
+            try (var out = Files.newBufferedWriter(file)) {
+                properties.store(out, "Honey Lamp window");
+            }
+        } catch (IOException e) {
+            LOG.warn("the window state could not be kept in {}", file, e);
+        }
+    }
+}

@@ -1,0 +1,96 @@
+package honeylamp.desktop.gesture;
+
+import honeylamp.edit.OpeningEdits;
+import honeylamp.plan.ElementId.WallTypeId;
+import honeylamp.plan.Opening.Kind;
+import honeylamp.plan.Wall.BodySide;
+import honeylamp.units.Length;
+
+/** What is chosen in the tray and stays chosen until changed there. */
+public record Choices(
+        WallTypeId wallType, DrawnFace face, Angle angle, Kind opening, Length openingWidth, String furnishing, String material) {
+    /** Which line of a wall the pointer draws. */
+    public enum DrawnFace {
+        /** The face away from the room. */
+        OUTER("Outer face"),
+        /** The middle of the wall. */
+        CENTRE("Centre"),
+        /** The face towards the room. */
+        INNER("Inner face");
+
+        private final String label;
+
+        DrawnFace(String label) {
+            this.label = label;
+        }
+
+        /** The name shown to people. */
+        public String label() {
+            return label;
+        }
+
+        /** The body side for a chain that turns counter-clockwise, or clockwise. */
+        BodySide body(boolean counterClockwise) {
+            return switch (this) {
+                case CENTRE -> BodySide.CENTRE;
+                case OUTER -> counterClockwise ? BodySide.LEFT : BodySide.RIGHT;
+                case INNER -> counterClockwise ? BodySide.RIGHT : BodySide.LEFT;
+            };
+        }
+    }
+
+    /** Whether walls run square by themselves. */
+    public enum Angle {
+        /** Level or plumb. */
+        SQUARE,
+        /** Any direction. */
+        FREE
+    }
+
+    /** The choices of a fresh start. */
+    public static Choices of(WallTypeId wallType) {
+        return new Choices(
+                wallType,
+                DrawnFace.INNER,
+                Angle.SQUARE,
+                Kind.DOOR,
+                OpeningEdits.usualWidth(Kind.DOOR),
+                "sofa",
+                "wide-plank-oak");
+    }
+
+    /** With another wall type. */
+    public Choices withWallType(WallTypeId other) {
+        return new Choices(other, face, angle, opening, openingWidth, furnishing, material);
+    }
+
+    /** With another drawn face. */
+    public Choices withFace(DrawnFace other) {
+        return new Choices(wallType, other, angle, opening, openingWidth, furnishing, material);
+    }
+
+    /** Square or free. */
+    public Choices withAngle(Angle other) {
+        return new Choices(wallType, face, other, opening, openingWidth, furnishing, material);
+    }
+
+    /** With another kind of opening, at its usual width. */
+    public Choices withOpening(Kind other) {
+        return new Choices(wallType, face, angle, other, OpeningEdits.usualWidth(other), furnishing, material);
+    }
+
+    /** With another width for new openings. */
+    public Choices withOpeningWidth(Length other) {
+        return new Choices(wallType, face, angle, opening, other, furnishing, material);
+    }
+
+    /** With another kind of furnishing. */
+    public Choices withFurnishing(String other) {
+        return new Choices(wallType, face, angle, opening, openingWidth, other, material);
+    }
+
+    /** With another material. */
+    public Choices withMaterial(String other) {
+        return new Choices(wallType, face, angle, opening, openingWidth, furnishing, other);
+    }
+}

@@ -1,0 +1,69 @@
+package honeylamp.desktop.gesture;
+
+import honeylamp.drawing.Mark;
+import honeylamp.units.LengthReader;
+import honeylamp.units.LengthReading;
+import java.util.List;
+
+/** One way of working with the pointer. Every method gives the next state; nothing is changed in place. */
+public interface Gesture {
+    /** Keys that mean something within a gesture. */
+    enum Key {
+        /** Turn, or change hand. */
+        TURN,
+        /** Change side. */
+        FLIP,
+        /** Close a chain. */
+        CLOSE
+    }
+
+    /** The pointer moved without a button. */
+    Step moved(Scene scene, Pointer pointer);
+
+    /** The button went down. */
+    Step pressed(Scene scene, Pointer pointer);
+
+    /** The pointer moved with the button down. */
+    default Step dragged(Scene scene, Pointer pointer) {
+        return moved(scene, pointer);
+    }
+
+    /** The button went up. */
+    default Step released(Scene scene, Pointer pointer) {
+        return Step.to(this);
+    }
+
+    /** Enter was pressed; {@code typed} holds the text of each field, empty where nothing was typed. */
+    default Step entered(Scene scene, List<String> typed) {
+        return Step.to(this);
+    }
+
+    /** A key of the gesture was pressed. */
+    default Step key(Scene scene, Key key) {
+        return Step.to(this);
+    }
+
+    /** Escape was pressed: the gesture as it was before it began. */
+    Gesture dropped();
+
+    /** Whether Escape would drop something. */
+    default boolean underWay() {
+        return false;
+    }
+
+    /** Numbers and words for the measure line. */
+    Readout readout(Scene scene);
+
+    /** What the screen shows above the picture, in paper mm. */
+    List<Mark> sketch(Scene scene);
+
+    /** Reads a positive length, or gives the sentence that says why it is none. */
+    static LengthReading length(Scene scene, String text) {
+        return LengthReader.positive(text, scene.units());
+    }
+
+    /** The text of a field, empty if there is none. */
+    static String field(List<String> typed, int index) {
+        return index < typed.size() ? typed.get(index).strip() : "";
+    }
+}

@@ -1,0 +1,68 @@
+package honeylamp.desktop.gesture;
+
+import honeylamp.catalogue.Materials;
+import honeylamp.derive.Room;
+import honeylamp.drawing.Mark;
+import honeylamp.edit.RoomEdits;
+import honeylamp.geometry.Point;
+import honeylamp.illustrate.Sketches;
+import honeylamp.plan.ElementId;
+import honeylamp.plan.Finish;
+import honeylamp.plan.Position;
+import honeylamp.plan.RoomMark;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/** Lays the chosen finish in the room that is clicked; the room is outlined before. */
+public record LayFinish(Optional<Point> pointer) implements Gesture {
+    /** Nothing under the pointer yet. */
+    public static LayFinish begin() {
+        return new LayFinish(Optional.empty());
+    }
+
+    @Override
+    public Step moved(Scene scene, Pointer pointer) {
+        return Step.to(new LayFinish(Optional.of(pointer.at())));
+    }
+
+    @Override
+    public Step pressed(Scene scene, Pointer pointer) {
+        var next = new LayFinish(Optional.of(pointer.at()));
+        var room = scene.geometry().roomAt(pointer.at());
+        if (room.isEmpty()) {
+            return Step.complain(next, "There is no closed room here; a finish needs walls all round.");
+        }
+        var direction = room.get().mark().map(m -> m.floor().directionDeg()).orElse(0.0);
+        var corner = room.get().outline().bounds();
+        var finish = new Finish(
+                scene.choices().material(), direction, Position.ofMm(corner.minX(), corner.minY()));
+        var plan = RoomEdits.floor(scene.plan(), scene.storey(), room.get(), finish);
+        Set<ElementId> picked = room.flatMap(Room::mark)
+                .map(RoomMark::id)
+                .<Set<ElementId>>map(Set::of)
+                .orElse(Set.of());
+        return Step.commit(next, plan, "Lay finish").picking(picked);
+    }
+
+    @Override
+    public Gesture dropped() {
+        return begin();
+    }
+
+    @Override
+    public Readout readout(Scene scene) {
+        var label = Materials.of(scene.choices().material())
+                .map(m -> m.label())
+                .orElse("the finish");
+        var room = pointer.flatMap(scene.geometry()::roomAt).map(Room::name).orElse("");
+        return new Readout(List.of(), room, "Click a room to lay " + label + " in it.");
+    }
+
+    @Override
+    public List<Mark> sketch(Scene scene) {
+        return pointer.flatMap(scene.geometry()::roomAt)
+                .map(r -> Sketches.room(scene.frame(), r.outline(), scene.penMm()))
+                .orElse(List.of());
+    }
+}

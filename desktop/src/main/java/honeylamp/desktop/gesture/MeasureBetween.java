@@ -1,0 +1,111 @@
+package honeylamp.desktop.gesture;
+
+import honeylamp.derive.Snapping;
+import honeylamp.derive.Snapping.Snap;
+import honeylamp.drawing.Mark;
+import honeylamp.edit.NoteEdits;
+import honeylamp.geometry.Point;
+import honeylamp.geometry.Segment;
+import honeylamp.illustrate.Sketches;
+import honeylamp.plan.Position;
+import honeylamp.units.Length;
+import honeylamp.units.LengthText;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/** Adds a single dimension: two points, then a third that says where its line lies. */
+public record MeasureBetween(List<Point> points, Optional<Point> pointer, Optional<Snap> caught) implements Gesture {
+    /** Freezes the list. */
+    public MeasureBetween {
+        points = List.copyOf(points);
+    }
+
+    /** No point yet. */
+    public static MeasureBetween begin() {
+        return new MeasureBetween(List.of(), Optional.empty(), Optional.empty());
+    }
+
+    @Override
+    public Step moved(Scene scene, Pointer pointer) {
+        return Step.to(aimed(scene, pointer));
+    }
+
+    private MeasureBetween aimed(Scene scene, Pointer pointer) {
+        var snap = pointer.keys().control() || points.size() == 2
+                ? Optional.<Snap>empty()
+                : Snapping.at(scene.geometry(), points, pointer.at(), scene.reachMm());
+        return new MeasureBetween(points, Optional.of(snap.map(Snap::at).orElse(pointer.at())), snap);
+    }
+
+    @Override
+    public Step pressed(Scene scene, Pointer pointer) {
+        var aimed = aimed(scene, pointer);
+        var p = aimed.pointer.orElse(pointer.at());
+        if (points.size() < 2) {
+            if (!points.isEmpty() && points.getFirst().distance(p) < 1) {
+                return Step.complain(aimed, "Both points lie on the same spot; click farther apart.");
+            }
+            var more = new ArrayList<>(points);
+            more.add(p);
+            return Step.to(new MeasureBetween(more, Optional.of(p), aimed.caught));
+        }
+        var line = new Segment(points.get(0), points.get(1));
+        var added = NoteEdits.measure(
+                scene.plan(),
+                scene.storey(),
+                Position.of(line.a()),
+                Position.of(line.b()),
+                Length.ofMm(line.offset(p)));
+        return Step.commit(begin(), added.plan(), "Add dimension").picking(Set.of(added.id()));
+    }
+
+    @Override
+    public Gesture dropped() {
+        return begin();
+    }
+
+    @Override
+    public boolean underWay() {
+        return !points.isEmpty();
+    }
+
+    @Override
+    public Readout readout(Scene scene) {
+        var word = caught.map(s -> s.caught().word()).orElse("");
+        if (points.isEmpty()) {
+            return new Readout(List.of(), word, "Click the first point to measure from.");
+        }
+        var end = points.size() == 2 ? points.get(1) : pointer.orElse(points.getFirst());
+        var way = end.minus(points.getFirst());
+        return new Readout(
+                List.of(
+                        new Readout.Field("Length", shown(scene, way.length())),
+                        new Readout.Field("Across", shown(scene, Math.abs(way.x()))),
+                        new Readout.Field("Up", shown(scene, Math.abs(way.y()))),
+                        new Readout.Field("Half", shown(scene, way.length() / 2))),
+                word,
+                points.size() == 1 ? "Click the second point." : "Click where the dimension line should lie.");
+    }
+
+    private static String shown(Scene scene, double mm) {
+        return LengthText.shown(Length.ofMm(mm), scene.units());
+    }
+
+    @Override
+    public List<Mark> sketch(Scene scene) {
+        var out = new ArrayList<Mark>();
+        if (!points.isEmpty() && pointer.isPresent()) {
+            var end = points.size() == 2 ? points.get(1) : pointer.get();
+            var line = new Segment(points.getFirst(), end);
+            if (line.length() > 1) {
+                var away = points.size() == 2 ? line.offset(pointer.get()) : 0;
+                out.add(Sketches.line(scene.frame(), line.shiftedLeft(away), scene.penMm(), false));
+            }
+        }
+        caught.ifPresent(
+                s -> out.add(Sketches.spot(scene.frame(), s.at(), 6 * scene.penMm(), scene.penMm())));
+        return out;
+    }
+}

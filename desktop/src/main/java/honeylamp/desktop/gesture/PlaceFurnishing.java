@@ -1,0 +1,142 @@
+package honeylamp.desktop.gesture;
+
+import honeylamp.catalogue.FurnishingKind;
+import honeylamp.catalogue.FurnishingKind.Stand;
+import honeylamp.catalogue.Furnishings;
+import honeylamp.derive.AgainstWall;
+import honeylamp.drawing.Mark;
+import honeylamp.edit.FurnishingEdits;
+import honeylamp.geometry.Point;
+import honeylamp.illustrate.Sketches;
+import honeylamp.plan.ElementId.FurnishingId;
+import honeylamp.plan.Furnishing;
+import honeylamp.plan.Position;
+import honeylamp.units.Length;
+import honeylamp.units.LengthReading;
+import honeylamp.units.LengthText;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/** Places furnishings: the piece itself hangs at the pointer and leans against walls. */
+public record PlaceFurnishing(
+        FurnishingKind kind, Length width, Length depth, Length height, Optional<Point> pointer, Place place)
+        implements Gesture {
+    private static final double WALL_REACH_PX = 3;
+
+    /** Where the piece would stand. */
+    public record Place(Point at, double turnDeg, boolean atWall) {}
+
+    /** A piece of a kind at its usual size. */
+    public static PlaceFurnishing begin(String key) {
+        var kind = Furnishings.of(key)
+                .orElseThrow(() -> new IllegalArgumentException("no furnishing is called " + key));
+        return new PlaceFurnishing(
+                kind,
+                kind.width(),
+                kind.depth(),
+                kind.height(),
+                Optional.empty(),
+                new Place(Point.ORIGIN, 0, false));
+    }
+
+    @Override
+    public Step moved(Scene scene, Pointer pointer) {
+        return Step.to(aimed(scene, pointer));
+    }
+
+    private PlaceFurnishing aimed(Scene scene, Pointer pointer) {
+        var p = pointer.at();
+        var wall = kind.stand() == Stand.AT_WALL && !pointer.keys().control()
+                ? AgainstWall.nearest(
+                        scene.geometry(), p, width.mm(), depth.mm(), WALL_REACH_PX * scene.reachMm())
+                : Optional.<AgainstWall.Place>empty();
+        var next = wall.map(w -> new Place(w.at(), w.turnDeg(), true))
+                .orElse(new Place(p, place.atWall ? 0 : place.turnDeg, false));
+        return new PlaceFurnishing(kind, width, depth, height, Optional.of(p), next);
+    }
+
+    @Override
+    public Step pressed(Scene scene, Pointer pointer) {
+        return aimed(scene, pointer).placed(scene);
+    }
+
+    private Step placed(Scene scene) {
+        var added = FurnishingEdits.add(
+                scene.plan(),
+                scene.storey(),
+                kind.key(),
+                width,
+                depth,
+                height,
+                Position.of(place.at),
+                place.turnDeg);
+        return Step.commit(this, added.plan(), "Place " + kind.label().toLowerCase(java.util.Locale.ROOT))
+                .picking(Set.of(added.id()));
+    }
+
+    @Override
+    public Step entered(Scene scene, List<String> typed) {
+        var sizes = new Length[] {width, depth, height};
+        var any = false;
+        for (var i = 0; i < sizes.length; i++) {
+            var text = Gesture.field(typed, i);
+            if (!text.isEmpty()) {
+                switch (Gesture.length(scene, text)) {
+                    case LengthReading.Good(var length) -> sizes[i] = length;
+                    case LengthReading.Bad(var sentence) -> {
+                        return Step.complain(this, sentence);
+                    }
+                }
+                any = true;
+            }
+        }
+        if (any) {
+            return Step.to(new PlaceFurnishing(kind, sizes[0], sizes[1], sizes[2], pointer, place));
+        }
+        return pointer.isPresent() ? placed(scene) : Step.to(this);
+    }
+
+    @Override
+    public Step key(Scene scene, Key key) {
+        if (key != Key.TURN) {
+            return Step.to(this);
+        }
+        var turned = new Place(place.at, (place.turnDeg + 90) % 360, false);
+        return Step.to(new PlaceFurnishing(kind, width, depth, height, pointer, turned));
+    }
+
+    @Override
+    public Gesture dropped() {
+        return begin(kind.key());
+    }
+
+    @Override
+    public Readout readout(Scene scene) {
+        return new Readout(
+                List.of(
+                        new Readout.Field("Width", LengthText.shown(width, scene.units())),
+                        new Readout.Field("Depth", LengthText.shown(depth, scene.units())),
+                        new Readout.Field("Height", LengthText.shown(height, scene.units()))),
+                place.atWall ? "face" : "",
+                "Click to place the " + kind.label().toLowerCase(java.util.Locale.ROOT)
+                        + ". R turns it, a typed size and Enter remake it, Esc leaves.");
+    }
+
+    @Override
+    public List<Mark> sketch(Scene scene) {
+        return pointer.isEmpty()
+                ? List.of()
+                : Sketches.piece(
+                        scene.frame(),
+                        new Furnishing(
+                                new FurnishingId(scene.plan().nextNumber()),
+                                kind.key(),
+                                width,
+                                depth,
+                                height,
+                                Position.of(place.at),
+                                place.turnDeg),
+                        scene.penMm());
+    }
+}

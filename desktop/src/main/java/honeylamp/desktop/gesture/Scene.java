@@ -1,0 +1,33 @@
+package honeylamp.desktop.gesture;
+
+import honeylamp.derive.StoreyGeometry;
+import honeylamp.illustrate.PaperFrame;
+import honeylamp.plan.ElementId;
+import honeylamp.plan.Plan;
+import honeylamp.units.UnitSystem;
+import java.util.Set;
+
+/**
+ * What a gesture works in.
+ *
+ * @param reachMm how near counts as on something, in plan mm: the same on screen at every zoom
+ * @param penMm the width of one screen pixel, in paper mm
+ */
+public record Scene(
+        Plan plan,
+        StoreyGeometry geometry,
+        PaperFrame frame,
+        double reachMm,
+        double penMm,
+        Choices choices,
+        Set<ElementId> selection) {
+    /** The storey worked on. */
+    public ElementId.StoreyId storey() {
+        return geometry.storey().id();
+    }
+
+    /** The plan's units. */
+    public UnitSystem units() {
+        return plan.units();
+    }
+}

@@ -1,0 +1,40 @@
+package honeylamp.desktop.gesture;
+
+import honeylamp.plan.ElementId;
+import honeylamp.plan.Plan;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * What came of one step of a gesture.
+ *
+ * @param complaint a sentence if what was typed cannot be, else empty
+ */
+public record Step(Gesture next, Optional<Commit> commit, Optional<Set<ElementId>> selection, String complaint) {
+    /**
+     * A finished edit.
+     *
+     * @param action what was done, for undo
+     */
+    public record Commit(Plan plan, String action) {}
+
+    /** The gesture goes on as it now is. */
+    public static Step to(Gesture next) {
+        return new Step(next, Optional.empty(), Optional.empty(), "");
+    }
+
+    /** The plan changes. */
+    public static Step commit(Gesture next, Plan plan, String action) {
+        return new Step(next, Optional.of(new Commit(plan, action)), Optional.empty(), "");
+    }
+
+    /** Something cannot be, and the sentence says why. */
+    public static Step complain(Gesture next, String sentence) {
+        return new Step(next, Optional.empty(), Optional.empty(), sentence);
+    }
+
+    /** The same step, picking these elements. */
+    public Step picking(Set<ElementId> ids) {
+        return new Step(next, commit, Optional.of(Set.copyOf(ids)), complaint);
+    }
+}

@@ -1,0 +1,61 @@
+package honeylamp.desktop.gesture;
+
+import honeylamp.drawing.Mark;
+import honeylamp.edit.NoteEdits;
+import honeylamp.geometry.Point;
+import honeylamp.illustrate.Sketches;
+import honeylamp.plan.Position;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/** Writes a note: a click says where, typed words and Enter say what. */
+public record WriteNote(Optional<Point> at) implements Gesture {
+    /** No place yet. */
+    public static WriteNote begin() {
+        return new WriteNote(Optional.empty());
+    }
+
+    @Override
+    public Step moved(Scene scene, Pointer pointer) {
+        return Step.to(this);
+    }
+
+    @Override
+    public Step pressed(Scene scene, Pointer pointer) {
+        return Step.to(new WriteNote(Optional.of(pointer.at())));
+    }
+
+    @Override
+    public Step entered(Scene scene, List<String> typed) {
+        var text = Gesture.field(typed, 0);
+        if (at.isEmpty() || text.isEmpty()) {
+            return Step.complain(this, "Click where the note goes, then type it.");
+        }
+        var added = NoteEdits.add(scene.plan(), scene.storey(), Position.of(at.get()), text);
+        return Step.commit(begin(), added.plan(), "Write note").picking(Set.of(added.id()));
+    }
+
+    @Override
+    public Gesture dropped() {
+        return begin();
+    }
+
+    @Override
+    public boolean underWay() {
+        return at.isPresent();
+    }
+
+    @Override
+    public Readout readout(Scene scene) {
+        return at.isEmpty()
+                ? Readout.hint("Click where the note goes.")
+                : new Readout(List.of(new Readout.Field("Note", "", Readout.Kind.WORDS)), "", "Type the note and press Enter.");
+    }
+
+    @Override
+    public List<Mark> sketch(Scene scene) {
+        return at.map(p -> List.of(Sketches.spot(scene.frame(), p, 6 * scene.penMm(), scene.penMm())))
+                .orElse(List.of());
+    }
+}

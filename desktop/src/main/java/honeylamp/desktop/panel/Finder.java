@@ -1,0 +1,157 @@
+package honeylamp.desktop.panel;
+
+import honeylamp.catalogue.Furnishings;
+import honeylamp.catalogue.Materials;
+import honeylamp.desktop.workspace.Stage;
+import honeylamp.desktop.workspace.WorkspaceModel;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import javafx.scene.control.Label;
+import javafx.scene.control.ListCell;
+import javafx.scene.control.ListView;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.VBox;
+
+/** Finds any command, piece, room or finish by word. */
+public final class Finder extends VBox {
+    private static final int MOST_SHOWN = 60;
+
+    /** Something that can be found. */
+    private record Found(String name, String kind, Runnable action) {}
+
+    private final WorkspaceModel model;
+    private final Commands commands;
+    private final TextField words = new TextField();
+    private final ListView<Found> list = new ListView<>();
+
+    /** A finder, hidden at first. */
+    public Finder(WorkspaceModel model, Commands commands) {
+        super(8);
+        this.model = model;
+        this.commands = commands;
+        setId("finder");
+        getStyleClass().add("finder");
+        setVisible(false);
+        setManaged(false);
+        setMaxSize(460, 380);
+        words.setId("finder-words");
+        words.setPromptText("Find a command, piece, room or finish");
+        words.setAccessibleText("Find");
+        words.textProperty().subscribe(_ -> update());
+        words.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
+        list.setCellFactory(_ -> new Row());
+        list.setOnMouseClicked(_ -> run());
+        list.setFocusTraversable(false);
+        getChildren().addAll(words, list);
+    }
+
+    /** Opens the finder with no words. */
+    public void open() {
+        setVisible(true);
+        setManaged(true);
+        words.clear();
+        update();
+        words.requestFocus();
+    }
+
+    private void close() {
+        setVisible(false);
+        setManaged(false);
+        commands.focusPlan();
+    }
+
+    private void key(KeyEvent e) {
+        var chosen = list.getSelectionModel();
+        switch (e.getCode()) {
+            case KeyCode.ESCAPE -> close();
+            case KeyCode.ENTER -> run();
+            case KeyCode.DOWN -> chosen.select(Math.min(chosen.getSelectedIndex() + 1, list.getItems().size() - 1));
+            case KeyCode.UP -> chosen.select(Math.max(chosen.getSelectedIndex() - 1, 0));
+            default -> {
+                return;
+            }
+        }
+        e.consume();
+    }
+
+    private void run() {
+        var found = list.getSelectionModel().getSelectedItem();
+        if (found != null) {
+            close();
+            found.action.run();
+        }
+    }
+
+    private void update() {
+        var wanted = words.getText().strip().toLowerCase(Locale.ROOT);
+        list.getItems()
+                .setAll(all().stream()
+                        .filter(f -> f.name.toLowerCase(Locale.ROOT).contains(wanted)
+                                || f.kind.toLowerCase(Locale.ROOT).startsWith(wanted))
+                        .limit(MOST_SHOWN)
+                        .toList());
+        list.getSelectionModel().select(0);
+    }
+
+    private List<Found> all() {
+        var out = new ArrayList<Found>(List.of(
+                new Found("New plan", "command", commands::newPlan),
+                new Found("Open plan", "command", commands::openPlan),
+                new Found("Save plan", "command", commands::savePlan),
+                new Found("Save plan as", "command", commands::savePlanAs),
+                new Found("Bring in picture", "command", commands::bringInPicture),
+                new Found("Show or hide underlays", "command", commands::toggleUnderlays),
+                new Found("Export sheet", "command", commands::exportSheet),
+                new Found("Show whole sheet", "command", commands::showSheet),
+                new Found("Show plan large", "command", commands::showStorey),
+                new Found("Fit sheet to plan", "command", model::fitSheet),
+                new Found("Undo", "command", model::undo),
+                new Found("Redo", "command", model::redo)));
+        for (var stage : Stage.values()) {
+            for (var i = 0; i < stage.tools().size(); i++) {
+                var index = i;
+                out.add(new Found(
+                        stage.label() + ": " + stage.tools().get(i).label(), "stage", () -> model.use(stage, index)));
+            }
+        }
+        for (var kind : Furnishings.all()) {
+            out.add(new Found(kind.label(), "piece", () -> {
+                model.chooseWithin(model.now().choices().withFurnishing(kind.key()));
+                model.use(Stage.FURNISH, 1);
+            }));
+        }
+        for (var material : Materials.all()) {
+            out.add(new Found(material.label(), "finish", () -> {
+                model.chooseWithin(model.now().choices().withMaterial(material.key()));
+                model.use(Stage.FINISHES, 0);
+            }));
+        }
+        for (var room : model.geometry().rooms()) {
+            room.mark()
+                    .filter(m -> !m.name().isBlank())
+                    .ifPresent(m -> out.add(new Found(m.name(), "room", () -> {
+                        model.go(Stage.ROOMS);
+                        model.pick(Set.of(m.id()));
+                    })));
+        }
+        return out;
+    }
+
+    private static final class Row extends ListCell<Found> {
+        @Override
+        protected void updateItem(Found item, boolean empty) {
+            super.updateItem(item, empty);
+            if (empty || item == null) {
+                setGraphic(null);
+                return;
+            }
+            var kind = new Label(item.kind);
+            kind.getStyleClass().add("quiet");
+            setGraphic(Widgets.row(new Label(item.name), Widgets.spring(), kind));
+        }
+    }
+}

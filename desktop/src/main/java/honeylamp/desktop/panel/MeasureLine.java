@@ -1,0 +1,177 @@
+package honeylamp.desktop.panel;
+
+import honeylamp.desktop.gesture.Readout;
+import honeylamp.desktop.workspace.WorkspaceModel;
+import honeylamp.units.LengthReader;
+import honeylamp.units.LengthReading;
+import honeylamp.units.LengthText;
+import java.util.ArrayList;
+import java.util.List;
+import javafx.css.PseudoClass;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+
+/** Live numbers of the gesture under way, named, and typed over without a click. */
+public final class MeasureLine extends HBox {
+    private static final PseudoClass WRONG = PseudoClass.getPseudoClass("wrong");
+
+    private final WorkspaceModel model;
+    private final Node plan;
+    private final HBox box = new HBox(10);
+    private final Label echo = new Label();
+    private final Label caught = new Label();
+    private final Label hint = new Label();
+    private final List<TextField> fields = new ArrayList<>();
+    private List<Readout.Field> shown = List.of();
+
+    /**
+     * A measure line.
+     *
+     * @param plan gets the keyboard back after Enter and Escape
+     */
+    public MeasureLine(WorkspaceModel model, Node plan) {
+        super(14);
+        this.model = model;
+        this.plan = plan;
+        setId("measure-line");
+        getStyleClass().add("measure-line");
+        echo.getStyleClass().add("echo");
+        echo.setId("echo");
+        caught.getStyleClass().add("caught-word");
+        hint.getStyleClass().add("hint");
+        hint.setId("hint");
+        hint.setWrapText(true);
+        HBox.setHgrow(hint, Priority.ALWAYS);
+        for (var fixed : List.of(echo, caught)) {
+            fixed.setMinWidth(USE_PREF_SIZE);
+        }
+        box.setMinWidth(USE_PREF_SIZE);
+        getChildren().addAll(box, echo, caught, hint);
+        model.state().subscribe(_ -> update());
+    }
+
+    private void update() {
+        var readout = model.readout();
+        if (!sameNames(readout.fields())) {
+            rebuild(readout.fields());
+        }
+        shown = readout.fields();
+        for (var i = 0; i < fields.size(); i++) {
+            fields.get(i).setPromptText(readout.fields().get(i).value());
+        }
+        caught.setText(readout.caught());
+        caught.setVisible(!readout.caught().isEmpty());
+        caught.setManaged(!readout.caught().isEmpty());
+        var message = model.now().message();
+        hint.setText(message.isEmpty() ? readout.hint() : message);
+        hint.pseudoClassStateChanged(WRONG, !message.isEmpty());
+    }
+
+    private boolean sameNames(List<Readout.Field> next) {
+        return next.stream()
+                .map(Readout.Field::name)
+                .toList()
+                .equals(shown.stream().map(Readout.Field::name).toList());
+    }
+
+    private void rebuild(List<Readout.Field> next) {
+        var hadFocus = fields.stream().anyMatch(Node::isFocused);
+        fields.clear();
+        box.getChildren().clear();
+        echo.setText("");
+        for (var i = 0; i < next.size(); i++) {
+            var field = field(next.get(i), i);
+            fields.add(field);
+            var name = new Label(next.get(i).name());
+            name.getStyleClass().add("field-name");
+            name.setLabelFor(field);
+            name.setMinWidth(USE_PREF_SIZE);
+            field.setMinWidth(USE_PREF_SIZE);
+            box.getChildren().add(new HBox(5, name, field));
+        }
+        if (hadFocus) {
+            plan.requestFocus();
+        }
+    }
+
+    private TextField field(Readout.Field spec, int index) {
+        var field = new TextField();
+        field.setId("measure-" + index);
+        field.getStyleClass().add("measure-field");
+        if (spec.kind() == Readout.Kind.WORDS) {
+            field.getStyleClass().add("words");
+        }
+        field.setAccessibleText(spec.name());
+        field.textProperty().subscribe(text -> echo(spec, text));
+        field.setOnAction(_ -> enter());
+        field.addEventFilter(KeyEvent.KEY_PRESSED, e -> {
+            if (e.getCode() == KeyCode.ESCAPE) {
+                clear();
+                plan.requestFocus();
+                e.consume();
+            }
+        });
+        return field;
+    }
+
+    /** Says the full value of what is typed, so that it cannot be misread. */
+    private void echo(Readout.Field spec, String text) {
+        if (spec.kind() != Readout.Kind.LENGTH || text.isBlank()) {
+            echo.setText("");
+            return;
+        }
+        var units = model.now().plan().units();
+        echo.setText(
+                LengthReader.signed(text, units) instanceof LengthReading.Good(var length)
+                        ? "= " + LengthText.exact(length, units)
+                        : "");
+    }
+
+    private void enter() {
+        var typed = fields.stream().map(TextField::getText).toList();
+        clear();
+        plan.requestFocus();
+        model.entered(typed);
+    }
+
+    private void clear() {
+        fields.forEach(TextField::clear);
+        echo.setText("");
+    }
+
+    /**
+     * A sign was typed while no field had the keyboard: the first field that takes it gets it.
+     *
+     * @return whether it was taken
+     */
+    public boolean type(String sign) {
+        if (fields.isEmpty() || sign.isEmpty() || sign.charAt(0) < ' ' || sign.charAt(0) == 127) {
+            return false;
+        }
+        var words = shown.getFirst().kind() == Readout.Kind.WORDS;
+        var numberSign = "0123456789.,-'\"(".indexOf(sign.charAt(0)) >= 0;
+        if (!words && !numberSign) {
+            return false;
+        }
+        var field = fields.getFirst();
+        field.requestFocus();
+        field.appendText(sign);
+        field.end();
+        return true;
+    }
+
+    /** Enter was pressed on the plan: the gesture is told, with nothing typed. */
+    public void enterFromPlan() {
+        enter();
+    }
+
+    /** Whether the first field takes words, so that letters are no commands. */
+    public boolean takesWords() {
+        return !shown.isEmpty() && shown.getFirst().kind() == Readout.Kind.WORDS;
+    }
+}

@@ -1,0 +1,109 @@
+package honeylamp.desktop.panel;
+
+import honeylamp.derive.Snag;
+import honeylamp.desktop.workspace.Stage;
+import honeylamp.desktop.workspace.WorkspaceModel;
+import honeylamp.plan.Storey;
+import java.util.EnumMap;
+import java.util.Map;
+import javafx.css.PseudoClass;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+
+/** The stages in the order people work, each with its state in words. */
+public final class Trail extends VBox {
+    private static final PseudoClass ACTIVE = PseudoClass.getPseudoClass("active");
+
+    private final WorkspaceModel model;
+    private final Map<Stage, Label> states = new EnumMap<>(Stage.class);
+    private final Map<Stage, Button> buttons = new EnumMap<>(Stage.class);
+
+    /** A trail on a model. */
+    public Trail(WorkspaceModel model) {
+        super(2);
+        this.model = model;
+        getStyleClass().add("trail");
+        for (var stage : Stage.values()) {
+            getChildren().add(button(stage));
+        }
+        model.state().subscribe(_ -> update());
+    }
+
+    private Button button(Stage stage) {
+        var state = new Label();
+        state.getStyleClass().add("stage-state");
+        states.put(stage, state);
+        var name = new Label(stage.label());
+        name.getStyleClass().add("stage-name");
+        var icon = new StackPane(StageIcons.of(stage));
+        icon.getStyleClass().add("stage-icon-box");
+        var button = new Button("", new HBox(9, icon, new VBox(name, state)));
+        button.setId("stage-" + stage.label().toLowerCase(java.util.Locale.ROOT));
+        button.getStyleClass().add("stage");
+        button.setMaxWidth(Double.MAX_VALUE);
+        button.setOnAction(_ -> model.go(stage));
+        var key = (stage.ordinal() + 1) % 10;
+        button.setTooltip(new Tooltip(stage.label() + "  (Ctrl+" + key + ")"));
+        button.setAccessibleText(stage.label());
+        buttons.put(stage, button);
+        return button;
+    }
+
+    private void update() {
+        var now = model.now();
+        buttons.forEach((stage, button) -> button.pseudoClassStateChanged(ACTIVE, stage == now.stage()));
+        states.forEach((stage, label) -> label.setText(state(stage, now.currentStorey())));
+    }
+
+    private String state(Stage stage, Storey storey) {
+        var geometry = model.geometry();
+        return switch (stage) {
+            case UNDERLAY -> {
+                var known = storey.underlays().stream()
+                        .filter(u -> u.knownLength().isPresent())
+                        .count();
+                yield storey.underlays().isEmpty()
+                        ? "none"
+                        : known == 0 ? "no known length" : "true to scale";
+            }
+            case WALLS -> {
+                var gaps = model.snags().stream()
+                        .filter(s -> s.kind() == Snag.Kind.OPEN_END)
+                        .count();
+                yield gaps > 0 ? gaps + (gaps == 1 ? " open end" : " open ends") : count(storey.walls().size(), "wall");
+            }
+            case OPENINGS -> count(storey.openings().size(), "opening");
+            case ROOMS -> {
+                var named = geometry.rooms().stream()
+                        .filter(r -> !r.name().isBlank())
+                        .count();
+                yield geometry.rooms().isEmpty() ? "none yet" : named + " of " + geometry.rooms().size() + " named";
+            }
+            case FINISHES -> {
+                var laid = geometry.rooms().stream()
+                        .filter(r -> r.mark()
+                                .flatMap(m -> honeylamp.catalogue.Materials.of(
+                                        m.floor().material()))
+                                .isPresent())
+                        .count();
+                yield geometry.rooms().isEmpty() ? "none yet" : laid + " of " + geometry.rooms().size() + " laid";
+            }
+            case FURNISH -> count(storey.furnishings().size(), "piece");
+            case DIMENSIONS -> storey.walls().isEmpty() ? "none yet" : "by themselves";
+            case LABELS -> count(storey.notes().size(), "note");
+            case LIGHT -> model.now().plan().look().name();
+            case SHEET -> {
+                var sheet = model.now().plan().sheet();
+                yield sheet.paper() + ", 1:" + (int) Math.rint(model.now().frame().scale());
+            }
+        };
+    }
+
+    private static String count(int n, String noun) {
+        return n == 0 ? "none yet" : n + " " + noun + (n == 1 ? "" : "s");
+    }
+}

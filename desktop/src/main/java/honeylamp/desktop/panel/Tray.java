@@ -1,0 +1,379 @@
+package honeylamp.desktop.panel;
+
+import honeylamp.catalogue.FurnishingKind;
+import honeylamp.catalogue.Furnishings;
+import honeylamp.catalogue.Looks;
+import honeylamp.catalogue.Materials;
+import honeylamp.desktop.gesture.Choices;
+import honeylamp.desktop.workspace.Stage;
+import honeylamp.desktop.workspace.Workspace;
+import honeylamp.desktop.workspace.WorkspaceModel;
+import honeylamp.edit.UnderlayEdits;
+import honeylamp.illustrate.Samples;
+import honeylamp.plan.Light;
+import honeylamp.plan.Look;
+import honeylamp.plan.Opening.Kind;
+import honeylamp.plan.Underlay.Sight;
+import honeylamp.units.AreaText;
+import honeylamp.units.Length;
+import honeylamp.units.LengthText;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import java.util.function.Function;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+
+/** The few tools and the catalogue of the active stage. */
+public final class Tray extends VBox {
+    private static final int TILE_PX = 74;
+    private static final List<Integer> USUAL_DOORS_MM = List.of(635, 760, 885, 1010);
+    private static final List<Integer> USUAL_WINDOWS_MM = List.of(600, 900, 1200, 1500);
+
+    private final WorkspaceModel model;
+    private final Commands commands;
+    private final VBox content = new VBox(14);
+    private record Shown(Stage stage, int tool, Choices choices, Object depends) {}
+
+    private @org.jspecify.annotations.Nullable Shown shown;
+    private String searched = "";
+
+    /** A tray on a model. */
+    public Tray(WorkspaceModel model, Commands commands) {
+        this.model = model;
+        this.commands = commands;
+        getStyleClass().add("tray");
+        content.getStyleClass().add("tray-content");
+        var scroll = new ScrollPane(content);
+        scroll.setFitToWidth(true);
+        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        VBox.setVgrow(scroll, Priority.ALWAYS);
+        getChildren().add(scroll);
+        model.state().subscribe(this::update);
+    }
+
+    private void update(Workspace now) {
+        var next = new Shown(now.stage(), now.tool(), now.choices(), depends(now));
+        if (!next.equals(shown)) {
+            shown = next;
+            content.getChildren().setAll(nodes(now));
+        }
+    }
+
+    /** What a stage's tray shows of the plan, so that it is built anew only when that changes. */
+    private static Object depends(Workspace now) {
+        return switch (now.stage()) {
+            case UNDERLAY -> now.currentStorey().underlays();
+            case WALLS -> now.plan().wallTypes();
+            case ROOMS -> List.of(now.currentStorey().rooms(), now.currentStorey().walls());
+            case LIGHT -> now.plan().look().name();
+            case SHEET -> List.of(now.plan().sheet(), now.frame());
+            default -> "";
+        };
+    }
+
+    private List<Node> nodes(Workspace now) {
+        var tools = tools(now);
+        var rest = switch (now.stage()) {
+            case UNDERLAY -> underlay(now);
+            case WALLS -> walls(now);
+            case OPENINGS -> openings(now);
+            case ROOMS -> rooms(now);
+            case FINISHES -> finishes(now);
+            case FURNISH -> furnish(now);
+            case DIMENSIONS ->
+                List.<Node>of(Widgets.quiet(
+                        "Overall and opening tiers follow the plan on all four sides. Measure between two points to add a single dimension."));
+            case LABELS ->
+                List.<Node>of(Widgets.quiet(
+                        "Room labels find the freest place by themselves. Write notes where you want more words."));
+            case LIGHT -> light(now);
+            case SHEET -> SheetTray.nodes(model, commands);
+        };
+        var all = new java.util.ArrayList<Node>();
+        all.add(Widgets.heading(now.stage().label()));
+        all.addAll(tools);
+        all.addAll(rest);
+        return all;
+    }
+
+    private List<Node> tools(Workspace now) {
+        var tools = now.stage().tools();
+        if (tools.size() < 2) {
+            return List.of();
+        }
+        var buttons = new java.util.ArrayList<Node>();
+        for (var i = 0; i < tools.size(); i++) {
+            var index = i;
+            var label = tools.get(i).label();
+            buttons.add(Widgets.toggle(
+                    label, "tool-" + id(label), label + " (Tab changes the tool)", now.tool() == i, () -> {
+                        model.use(now.stage(), index);
+                        commands.focusPlan();
+                    }));
+        }
+        return List.of(new VBox(4, buttons.toArray(Node[]::new)));
+    }
+
+    private static String id(String label) {
+        return label.toLowerCase(Locale.ROOT).replace(' ', '-').replace(",", "");
+    }
+
+    private List<Node> underlay(Workspace now) {
+        var bring = Widgets.button(
+                "Bring in picture\u2026",
+                "bring-in",
+                "PNG, JPEG, GIF or BMP; or drop a file on the plan (Ctrl+I)",
+                commands::bringInPicture);
+        bring.getStyleClass().add("main-action");
+        var underlays = now.currentStorey().underlays();
+        if (underlays.isEmpty()) {
+            return List.of(
+                    bring,
+                    Widgets.quiet("Bring in a scan, a photo or a listing picture to trace. No picture? Go to Walls."));
+        }
+        var newest = underlays.getLast();
+        var hidden = newest.sight() == Sight.HIDDEN;
+        var fade = Widgets.slider(
+                "Fade",
+                "fade",
+                0,
+                1,
+                newest.fade(),
+                _ -> {},
+                value -> model.edit(
+                        UnderlayEdits.fade(model.now().plan(), model.now().storey(), newest.id(), value),
+                        "Fade underlay"));
+        var sight = Widgets.button(
+                hidden ? "Show underlays" : "Hide underlays", "underlay-sight", "U does it too", commands::toggleUnderlays);
+        return List.of(bring, fade, sight);
+    }
+
+    private List<Node> walls(Workspace now) {
+        var types = new VBox(4);
+        for (var type : now.plan().wallTypes()) {
+            types.getChildren()
+                    .add(Widgets.toggle(
+                            type.name() + "   " + LengthText.shown(type.thickness(), now.plan().units()),
+                            "wall-type-" + type.id().number(),
+                            "New walls are of this type until you change it here",
+                            type.id().equals(now.choices().wallType()),
+                            () -> model.chooseWithin(model.now().choices().withWallType(type.id()))));
+        }
+        var faces = choice(
+                Choices.DrawnFace.values(),
+                Choices.DrawnFace::label,
+                "face-",
+                "Which line of the wall you draw",
+                now.choices().face(),
+                f -> model.chooseWithin(model.now().choices().withFace(f)));
+        var angles = Widgets.row(
+                Widgets.toggle(
+                        "Square",
+                        "angle-square",
+                        "Level or plumb (Q changes it)",
+                        now.choices().angle() == Choices.Angle.SQUARE,
+                        () -> model.chooseWithin(model.now().choices().withAngle(Choices.Angle.SQUARE))),
+                Widgets.toggle(
+                        "Free",
+                        "angle-free",
+                        "Any direction (Q changes it, Shift for one wall)",
+                        now.choices().angle() == Choices.Angle.FREE,
+                        () -> model.chooseWithin(model.now().choices().withAngle(Choices.Angle.FREE))));
+        return List.of(
+                Widgets.section("Wall type", types),
+                Widgets.section("Drawn face", faces),
+                Widgets.section("Angle", angles));
+    }
+
+    private <T> VBox choice(
+            T[] values,
+            Function<T, String> label,
+            String id,
+            String tip,
+            T selected,
+            java.util.function.Consumer<T> take) {
+        var box = new VBox(4);
+        for (var value : values) {
+            box.getChildren()
+                    .add(Widgets.toggle(
+                            label.apply(value),
+                            id + id(label.apply(value)),
+                            tip,
+                            value.equals(selected),
+                            () -> take.accept(value)));
+        }
+        return box;
+    }
+
+    private List<Node> openings(Workspace now) {
+        var kinds = choice(
+                Kind.values(),
+                Kind::label,
+                "opening-",
+                "Put in this kind",
+                now.choices().opening(),
+                k -> {
+                    model.chooseWithin(model.now().choices().withOpening(k));
+                    model.use(Stage.OPENINGS, 0);
+                });
+        var usual = now.choices().opening() == Kind.DOOR ? USUAL_DOORS_MM : USUAL_WINDOWS_MM;
+        var chips = new FlowPane(6, 6);
+        for (int mm : usual) {
+            var width = Length.ofMm(mm);
+            chips.getChildren()
+                    .add(Widgets.toggle(
+                            LengthText.shown(width, now.plan().units()),
+                            "width-" + mm,
+                            "New openings are so wide",
+                            width.equals(now.choices().openingWidth()),
+                            () -> model.chooseWithin(model.now().choices().withOpeningWidth(width))));
+        }
+        var own = new LengthField(
+                "Width",
+                "opening-width",
+                now.choices().openingWidth(),
+                now.plan().units(),
+                w -> model.chooseWithin(model.now().choices().withOpeningWidth(w)),
+                model::say);
+        return List.of(Widgets.section("Kind", kinds), Widgets.section("Width", chips, own));
+    }
+
+    private List<Node> rooms(Workspace now) {
+        var list = new VBox(4);
+        for (var room : model.geometry().rooms()) {
+            var name = room.name().isBlank() ? "(no name)" : room.name();
+            var button = new Button("", Widgets.row(
+                    new Label(name),
+                    Widgets.spring(),
+                    new Label(AreaText.shown(room.areaMm2(), now.plan().units()))));
+            button.getStyleClass().add("list-row");
+            button.setMaxWidth(Double.MAX_VALUE);
+            button.setAccessibleText(name);
+            button.setOnAction(_ -> room.mark().ifPresent(m -> model.pick(Set.of(m.id()))));
+            list.getChildren().add(button);
+        }
+        return list.getChildren().isEmpty()
+                ? List.of(Widgets.quiet("Rooms appear by themselves when walls close. Draw walls first."))
+                : List.of(list);
+    }
+
+    private List<Node> finishes(Workspace now) {
+        var tiles = new FlowPane(8, 8);
+        for (var material : Materials.all()) {
+            var picture = Widgets.picture(Samples.of(material, 1850), 1850 / 50.0, TILE_PX);
+            tiles.getChildren()
+                    .add(tile(
+                            material.label(),
+                            "finish-" + material.key(),
+                            picture,
+                            material.key().equals(now.choices().material()),
+                            () -> model.choose(model.now().choices().withMaterial(material.key()))));
+        }
+        return List.of(tiles);
+    }
+
+    private static Button tile(String label, String id, Node picture, boolean on, Runnable action) {
+        var name = new Label(label);
+        name.setWrapText(true);
+        name.getStyleClass().add("tile-name");
+        name.setMinHeight(USE_PREF_SIZE);
+        var button = new Button("", new VBox(4, picture, name));
+        button.setId(id);
+        button.getStyleClass().add("tile");
+        button.setAccessibleText(label);
+        button.pseudoClassStateChanged(javafx.css.PseudoClass.getPseudoClass("active"), on);
+        button.setOnAction(_ -> action.run());
+        return button;
+    }
+
+    private List<Node> furnish(Workspace now) {
+        var search = new TextField(searched);
+        search.setId("furnish-search");
+        search.setPromptText("Find a piece, for example bed");
+        search.setAccessibleText("Find a piece");
+        var groups = new VBox(12);
+        fillGroups(groups, now);
+        search.textProperty().subscribe(text -> {
+            searched = text;
+            fillGroups(groups, model.now());
+        });
+        return List.of(search, groups);
+    }
+
+    private void fillGroups(VBox groups, Workspace now) {
+        groups.getChildren().clear();
+        var placing = now.tool() == 1;
+        for (var group : FurnishingKind.Group.values()) {
+            var tiles = new FlowPane(8, 8);
+            for (var kind : Furnishings.all()) {
+                if (kind.group() == group && matches(kind)) {
+                    tiles.getChildren()
+                            .add(tile(
+                                    kind.label(),
+                                    "piece-" + kind.key(),
+                                    Widgets.picture(Samples.of(kind), Samples.sizeMm(kind) * 1.06, TILE_PX),
+                                    placing && kind.key().equals(now.choices().furnishing()),
+                                    () -> place(kind)));
+                }
+            }
+            if (!tiles.getChildren().isEmpty()) {
+                groups.getChildren().add(Widgets.section(group.label(), tiles));
+            }
+        }
+    }
+
+    private boolean matches(FurnishingKind kind) {
+        return kind.label().toLowerCase(Locale.ROOT).contains(searched.strip().toLowerCase(Locale.ROOT));
+    }
+
+    private void place(FurnishingKind kind) {
+        model.chooseWithin(model.now().choices().withFurnishing(kind.key()));
+        model.use(Stage.FURNISH, 1);
+        commands.focusPlan();
+    }
+
+    private List<Node> light(Workspace now) {
+        var looks = new VBox(4);
+        for (var look : Looks.all()) {
+            looks.getChildren()
+                    .add(Widgets.toggle(
+                            look.name(),
+                            "look-" + id(look.name()),
+                            "A preset; every value stays free to change",
+                            look.name().equals(now.plan().look().name()),
+                            () -> model.edit(model.now().plan().with(look), "Choose look")));
+        }
+        var look = now.plan().look();
+        var light = now.plan().light();
+        return List.of(
+                Widgets.section("Look", looks),
+                Widgets.section(
+                        "Light",
+                        Widgets.slider("From, clockwise from the top", "light-from", 0, 360, light.fromDeg(), _ -> {}, v -> light(l -> new Light(v, l.altitudeDeg()))),
+                        Widgets.slider("Height above the horizon", "light-altitude", 15, 80, light.altitudeDeg(), _ -> {}, v -> light(l -> new Light(l.fromDeg(), v)))),
+                Widgets.section(
+                        "Shade",
+                        Widgets.slider("Cast shadow", "cast-shadow", 0, 1, look.castShadow(), _ -> {}, v -> look(l -> l.withCastShadow(v))),
+                        Widgets.slider("Corner shade", "corner-shade", 0, 1, look.cornerShade(), _ -> {}, v -> look(l -> l.withCornerShade(v))),
+                        Widgets.slider("Corner reach, in metres", "corner-reach", 0.2, 1.5, look.cornerReach().mm() / 1000, _ -> {}, v -> look(l -> l.withCornerReach(Length.ofMm(1000 * v))))),
+                Widgets.section(
+                        "Line and texture",
+                        Widgets.slider("Line weight", "line-dial", 0.5, 2, look.lineDial(), _ -> {}, v -> look(l -> l.withLineDial(v))),
+                        Widgets.slider("Texture", "texture", 0, 1, look.textureStrength(), _ -> {}, v -> look(l -> l.withTextureStrength(v)))));
+    }
+
+    private void look(Function<Look, Look> change) {
+        model.edit(model.now().plan().with(change.apply(model.now().plan().look())), "Change look");
+    }
+
+    private void light(Function<Light, Light> change) {
+        model.edit(model.now().plan().with(change.apply(model.now().plan().light())), "Turn light");
+    }
+}

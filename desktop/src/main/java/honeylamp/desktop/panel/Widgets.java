@@ -1,0 +1,116 @@
+package honeylamp.desktop.panel;
+
+import honeylamp.drawing.Drawing;
+import honeylamp.geometry.Affine;
+import honeylamp.output.RasterPainter;
+import java.awt.image.BufferedImage;
+import java.awt.image.DataBufferInt;
+import java.nio.IntBuffer;
+import java.util.function.Consumer;
+import java.util.function.DoubleConsumer;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.Slider;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.Tooltip;
+import javafx.scene.image.ImageView;
+import javafx.scene.image.PixelBuffer;
+import javafx.scene.image.PixelFormat;
+import javafx.scene.image.WritableImage;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+
+/** The few kinds of controls the panels are made of. */
+final class Widgets {
+    private Widgets() {}
+
+    static Label heading(String text) {
+        var label = new Label(text);
+        label.getStyleClass().add("heading");
+        return label;
+    }
+
+    static Label quiet(String text) {
+        var label = new Label(text);
+        label.getStyleClass().add("quiet");
+        label.setWrapText(true);
+        return label;
+    }
+
+    static Button button(String text, String id, String tip, Runnable action) {
+        var button = new Button(text);
+        button.setId(id);
+        button.setOnAction(_ -> action.run());
+        button.setTooltip(new Tooltip(tip));
+        button.setAccessibleText(text + ". " + tip);
+        button.setMaxWidth(Double.MAX_VALUE);
+        return button;
+    }
+
+    static ToggleButton toggle(String text, String id, String tip, boolean on, Runnable action) {
+        var toggle = new ToggleButton(text);
+        toggle.setId(id);
+        toggle.setSelected(on);
+        toggle.setOnAction(_ -> action.run());
+        toggle.setTooltip(new Tooltip(tip));
+        toggle.setAccessibleText(text + ". " + tip);
+        toggle.setMaxWidth(Double.MAX_VALUE);
+        HBox.setHgrow(toggle, Priority.ALWAYS);
+        return toggle;
+    }
+
+    static HBox row(Node... nodes) {
+        var row = new HBox(6, nodes);
+        row.getStyleClass().add("row");
+        return row;
+    }
+
+    static VBox section(String heading, Node... nodes) {
+        var box = new VBox(6);
+        box.getStyleClass().add("section");
+        box.getChildren().add(heading(heading));
+        box.getChildren().addAll(nodes);
+        return box;
+    }
+
+    static Region spring() {
+        var region = new Region();
+        HBox.setHgrow(region, Priority.ALWAYS);
+        return region;
+    }
+
+    /** A named slider; {@code live} runs while it moves, {@code done} once when it is let go. */
+    static VBox slider(
+            String name, String id, double least, double most, double value, Consumer<Double> live, DoubleConsumer done) {
+        var slider = new Slider(least, most, value);
+        slider.setId(id);
+        slider.setAccessibleText(name);
+        slider.valueProperty().subscribe((_, now) -> live.accept(now.doubleValue()));
+        slider.valueProperty().subscribe((_, _) -> {
+            if (!slider.isValueChanging()) {
+                done.accept(slider.getValue());
+            }
+        });
+        slider.valueChangingProperty().subscribe((was, is) -> {
+            if (was && !is) {
+                done.accept(slider.getValue());
+            }
+        });
+        var box = new VBox(2, quiet(name), slider);
+        box.getStyleClass().add("slider-box");
+        return box;
+    }
+
+    /** A drawing about the paper origin as a small picture; {@code sizeMm} fills it. */
+    static ImageView picture(Drawing drawing, double sizeMm, int px) {
+        var image = new BufferedImage(px, px, BufferedImage.TYPE_INT_ARGB_PRE);
+        var scale = px / sizeMm;
+        RasterPainter.paint(drawing, image, new Affine(scale, 0, 0, scale, px / 2.0, px / 2.0));
+        var pixels = ((DataBufferInt) image.getRaster().getDataBuffer()).getData();
+        return new ImageView(new WritableImage(
+                new PixelBuffer<>(px, px, IntBuffer.wrap(pixels), PixelFormat.getIntArgbPreInstance())));
+    }
+}

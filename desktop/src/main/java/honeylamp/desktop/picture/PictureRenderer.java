@@ -1,0 +1,143 @@
+package honeylamp.desktop.picture;
+
+import honeylamp.derive.StoreyGeometry;
+import honeylamp.desktop.workspace.View;
+import honeylamp.illustrate.Illustration;
+import honeylamp.illustrate.Lamp;
+import honeylamp.illustrate.PaperFrame;
+import honeylamp.output.ScreenPainter;
+import honeylamp.output.ScreenPainter.Traced;
+import honeylamp.plan.Plan;
+import honeylamp.plan.Underlay;
+import honeylamp.sheet.Page;
+import honeylamp.sheet.SheetComposer;
+import honeylamp.store.PictureImport;
+import java.awt.image.BufferedImage;
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.Executor;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.atomic.AtomicReference;
+import java.util.function.Consumer;
+import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+
+/** Renders the working view off the interface thread; only the newest request is painted and shown. */
+public final class PictureRenderer implements AutoCloseable {
+    private static final Logger LOG = LoggerFactory.getLogger(PictureRenderer.class);
+
+    /** What is to be shown. */
+    public record Request(
+            Plan plan,
+            StoreyGeometry geometry,
+            PaperFrame frame,
+            Lamp lamp,
+            View view,
+            int width,
+            int height,
+            List<Underlay> underlays,
+            Map<String, byte[]> assets) {}
+
+    /** A painted request. */
+    public record Painted(Request request, BufferedImage image) {}
+
+    private record PageKey(Plan plan, PaperFrame frame, Lamp lamp) {}
+
+    private final ExecutorService worker = Executors.newSingleThreadExecutor(
+            Thread.ofPlatform().daemon().name("picture").factory());
+    private final AtomicReference<@Nullable Request> newest = new AtomicReference<>();
+    private final Executor screen;
+    private final Consumer<Painted> show;
+    private final Map<String, BufferedImage> pictures = new HashMap<>(); // worker only
+    private @Nullable PageKey pageKey; // worker only
+    private @Nullable Page page; // worker only
+
+    /**
+     * A renderer.
+     *
+     * @param screen runs on the interface thread
+     * @param show told each painted picture, on the interface thread
+     */
+    public PictureRenderer(Executor screen, Consumer<Painted> show) {
+        this.screen = screen;
+        this.show = show;
+    }
+
+    /** Asks for a picture; requests not yet begun are dropped. */
+    public void request(Request request) {
+        newest.set(request);
+        worker.execute(() -> {
+            if (newest.get() == request) {
+                var painted = new Painted(request, paint(request));
+                screen.execute(() -> show.accept(painted));
+            }
+        });
+    }
+
+    /** Whether everything asked for has been painted. */
+    public boolean idle(Request last) {
+        return newest.get() == last;
+    }
+
+    private BufferedImage paint(Request request) {
+        var image = new BufferedImage(request.width, request.height, BufferedImage.TYPE_INT_ARGB_PRE);
+        ScreenPainter.paint(
+                page(request),
+                traced(request),
+                image,
+                request.view.paperToPixels(request.frame, request.width, request.height));
+        return image;
+    }
+
+    private Page page(Request request) {
+        var key = new PageKey(request.plan, request.frame, request.lamp);
+        var known = page;
+        if (known != null
+                && pageKey != null
+                && pageKey.plan == key.plan
+                && pageKey.frame.equals(key.frame)
+                && pageKey.lamp == key.lamp) {
+            return known;
+        }
+        var made = SheetComposer.compose(
+                request.plan,
+                request.geometry,
+                request.frame,
+                request.lamp,
+                Illustration.SCREEN_SHADE_PX_PER_MM);
+        page = made;
+        pageKey = key;
+        return made;
+    }
+
+    private List<Traced> traced(Request request) {
+        var out = new ArrayList<Traced>();
+        for (var underlay : request.underlays) {
+            var bytes = request.assets.get(underlay.asset());
+            if (bytes != null) {
+                var pixels = pictures.computeIfAbsent(underlay.asset(), name -> pixels(name, bytes));
+                out.add(new Traced(underlay, pixels));
+            }
+        }
+        return out;
+    }
+
+    private static BufferedImage pixels(String name, byte[] bytes) {
+        try {
+            return PictureImport.pixels(bytes);
+        } catch (IOException e) {
+            LOG.warn("the underlay {} cannot be shown", name, e);
+            return new BufferedImage(1, 1, BufferedImage.TYPE_INT_ARGB_PRE);
+        }
+    }
+
+    @Override
+    public void close() {
+        worker.shutdownNow();
+    }
+}

@@ -1,0 +1,264 @@
+package honeylamp.desktop.picture;
+
+import honeylamp.desktop.gesture.Pointer;
+import honeylamp.desktop.picture.PictureRenderer.Painted;
+import honeylamp.desktop.workspace.View;
+import honeylamp.desktop.workspace.Workspace;
+import honeylamp.desktop.workspace.WorkspaceModel;
+import honeylamp.geometry.Point;
+import honeylamp.output.ScreenPainter;
+import honeylamp.plan.Underlay;
+import java.awt.image.BufferedImage;
+import java.awt.image.DataBufferInt;
+import java.nio.IntBuffer;
+import java.util.List;
+import javafx.application.Platform;
+import javafx.scene.control.Label;
+import javafx.scene.image.ImageView;
+import javafx.scene.image.PixelBuffer;
+import javafx.scene.image.PixelFormat;
+import javafx.scene.image.WritableImage;
+import javafx.scene.input.MouseButton;
+import javafx.scene.input.MouseEvent;
+import javafx.scene.input.ScrollEvent;
+import javafx.scene.layout.Pane;
+import javafx.scene.shape.Rectangle;
+import org.jspecify.annotations.Nullable;
+
+/** The drawing pane: the picture, the sketch of the gesture above it, and the word of what was caught. */
+public final class PlanPane extends Pane {
+    private static final double ZOOM_STEP = 1.18;
+
+    private final WorkspaceModel model;
+    private final PictureRenderer renderer;
+    private final HeldKeys keys;
+    private final ImageView picture = new ImageView();
+    private final ImageView sketch = new ImageView();
+    private final Label caught = new Label();
+    private @Nullable Workspace drawn;
+    private @Nullable Painted shown;
+    private boolean pressed;
+    private boolean panning;
+    private boolean placed;
+    private double lastX;
+    private double lastY;
+
+    /** A pane on a model. */
+    public PlanPane(WorkspaceModel model, HeldKeys keys) {
+        this.model = model;
+        this.keys = keys;
+        this.renderer = new PictureRenderer(Platform::runLater, this::show);
+        setId("plan");
+        setFocusTraversable(true);
+        setAccessibleText("The plan");
+        getStyleClass().add("plan-pane");
+        caught.getStyleClass().add("caught");
+        caught.setMouseTransparent(true);
+        caught.setVisible(false);
+        picture.setMouseTransparent(true);
+        sketch.setMouseTransparent(true);
+        getChildren().addAll(picture, sketch, caught);
+        var clip = new Rectangle();
+        clip.widthProperty().bind(widthProperty());
+        clip.heightProperty().bind(heightProperty());
+        setClip(clip);
+        handlers();
+        model.state().subscribe(this::update);
+        widthProperty().subscribe(this::resized);
+        heightProperty().subscribe(this::resized);
+    }
+
+    private void handlers() {
+        setOnMouseMoved(e -> {
+            follow(e);
+            model.moved(pointer(e));
+        });
+        setOnMousePressed(this::press);
+        setOnMouseDragged(this::drag);
+        setOnMouseReleased(this::release);
+        setOnScroll(this::scroll);
+        setOnMouseExited(_ -> caught.setVisible(false));
+    }
+
+    private void press(MouseEvent e) {
+        requestFocus();
+        lastX = e.getX();
+        lastY = e.getY();
+        if (e.getButton() == MouseButton.PRIMARY) {
+            pressed = true;
+            model.pressed(pointer(e));
+        } else {
+            panning = true;
+        }
+    }
+
+    private void drag(MouseEvent e) {
+        if (panning) {
+            model.show(model.now().view().panned(e.getX() - lastX, e.getY() - lastY));
+        } else if (pressed) {
+            model.dragged(pointer(e));
+        }
+        follow(e);
+    }
+
+    private void release(MouseEvent e) {
+        if (pressed && e.getButton() == MouseButton.PRIMARY) {
+            pressed = false;
+            model.released(pointer(e));
+        }
+        panning = false;
+    }
+
+    private void follow(MouseEvent e) {
+        lastX = e.getX();
+        lastY = e.getY();
+    }
+
+    private void scroll(ScrollEvent e) {
+        if (e.getDeltaY() != 0) {
+            zoom(e.getDeltaY() > 0 ? ZOOM_STEP : 1 / ZOOM_STEP, e.getX(), e.getY());
+        }
+    }
+
+    /** Zooms about the middle of the pane. */
+    public void zoom(double factor) {
+        zoom(factor, getWidth() / 2, getHeight() / 2);
+    }
+
+    private void zoom(double factor, double x, double y) {
+        model.show(model.now().view().zoomed(factor, x, y, getWidth(), getHeight()));
+    }
+
+    private Pointer pointer(MouseEvent e) {
+        return new Pointer(plan(e.getX(), e.getY()), Math.max(1, e.getClickCount()), keys.with(e));
+    }
+
+    private Point plan(double x, double y) {
+        return view().planToPixels(getWidth(), getHeight()).inverse().apply(new Point(x, y));
+    }
+
+    private View view() {
+        return model.now().view();
+    }
+
+    /** Where a plan point lies in this pane, in pixels. */
+    public Point pixel(Point plan) {
+        return view().planToPixels(getWidth(), getHeight()).apply(plan);
+    }
+
+    private void resized() {
+        if (getWidth() > 0 && getHeight() > 0) {
+            if (!placed) {
+                placed = true;
+                model.showSheet(getWidth(), getHeight());
+            }
+            drawn = null;
+            update(model.now());
+        }
+    }
+
+    private void update(Workspace now) {
+        if (getWidth() < 1 || getHeight() < 1) {
+            return;
+        }
+        var before = drawn;
+        if (before == null || picturesDiffer(before, now)) {
+            drawn = now;
+            renderer.request(request(now));
+        }
+        place();
+        sketch();
+    }
+
+    private static boolean picturesDiffer(Workspace a, Workspace b) {
+        return a.plan() != b.plan()
+                || !a.view().equals(b.view())
+                || a.lamp() != b.lamp()
+                || !a.frame().equals(b.frame())
+                || a.stage().showsUnderlay() != b.stage().showsUnderlay()
+                || a.document() != b.document();
+    }
+
+    private PictureRenderer.Request request(Workspace now) {
+        var underlays = now.stage().showsUnderlay()
+                ? now.currentStorey().underlays().stream()
+                        .filter(u -> u.sight() == Underlay.Sight.SHOWN)
+                        .toList()
+                : List.<Underlay>of();
+        return new PictureRenderer.Request(
+                now.plan(),
+                model.geometry(),
+                now.frame(),
+                now.lamp(),
+                now.view(),
+                (int) Math.ceil(getWidth()),
+                (int) Math.ceil(getHeight()),
+                underlays,
+                now.document().assets());
+    }
+
+    private void show(Painted painted) {
+        shown = painted;
+        picture.setImage(image(painted.image()));
+        place();
+    }
+
+    /** Whether the newest picture asked for is the one on screen. */
+    public boolean settled() {
+        var now = drawn;
+        var last = shown;
+        return now != null
+                && last != null
+                && renderer.idle(last.request())
+                && last.request().plan() == now.plan()
+                && last.request().view().equals(now.view())
+                && last.request().lamp() == now.lamp();
+    }
+
+    private static WritableImage image(BufferedImage from) {
+        var pixels = ((DataBufferInt) from.getRaster().getDataBuffer()).getData();
+        return new WritableImage(new PixelBuffer<>(
+                from.getWidth(), from.getHeight(), IntBuffer.wrap(pixels), PixelFormat.getIntArgbPreInstance()));
+    }
+
+    /** Until the new picture is there, the old one is moved and scaled to where it belongs. */
+    private void place() {
+        var last = shown;
+        if (last == null) {
+            return;
+        }
+        var request = last.request();
+        var from = request.view()
+                .planToPixels(request.width(), request.height())
+                .inverse();
+        var to = from.then(view().planToPixels(getWidth(), getHeight()));
+        var corner = to.apply(Point.ORIGIN);
+        var scale = to.lengthScale();
+        picture.setFitWidth(request.width() * scale);
+        picture.setFitHeight(request.height() * scale);
+        picture.setX(corner.x());
+        picture.setY(corner.y());
+    }
+
+    private void sketch() {
+        var now = model.now();
+        var toPixels = now.view().paperToPixels(now.frame(), getWidth(), getHeight());
+        var overlay = ScreenPainter.overlay(
+                model.sketch(), toPixels, (int) Math.ceil(getWidth()), (int) Math.ceil(getHeight()));
+        sketch.setVisible(overlay.isPresent());
+        overlay.ifPresent(o -> {
+            sketch.setImage(image(o.image()));
+            sketch.setX(o.x());
+            sketch.setY(o.y());
+        });
+        var word = model.readout().caught();
+        caught.setVisible(!word.isEmpty());
+        caught.setText(word);
+        caught.relocate(lastX + 16, lastY + 14);
+    }
+
+    /** Ends the renderer's thread. */
+    public void close() {
+        renderer.close();
+    }
+}

@@ -1,0 +1,73 @@
+package honeylamp.desktop.workspace;
+
+import honeylamp.desktop.gesture.Choices;
+import honeylamp.desktop.gesture.Gesture;
+import honeylamp.desktop.gesture.LayFinish;
+import honeylamp.desktop.gesture.LookOn;
+import honeylamp.desktop.gesture.MarkKnownLength;
+import honeylamp.desktop.gesture.MeasureBetween;
+import honeylamp.desktop.gesture.PickAndMove;
+import honeylamp.desktop.gesture.PickAndMove.Reach;
+import honeylamp.desktop.gesture.PickRoom;
+import honeylamp.desktop.gesture.PlaceFurnishing;
+import honeylamp.desktop.gesture.PlaceOpening;
+import honeylamp.desktop.gesture.WallChain;
+import honeylamp.desktop.gesture.WriteNote;
+import java.util.List;
+import java.util.function.Function;
+
+/** The stages of the trail, in the order people work. */
+public enum Stage {
+    UNDERLAY(
+            "Underlay",
+            tool("Pick picture", _ -> PickAndMove.of(Reach.UNDERLAYS)),
+            tool("Known length", _ -> MarkKnownLength.begin())),
+    WALLS(
+            "Walls",
+            tool("Draw walls", _ -> WallChain.begin()),
+            tool("Pick and move", _ -> PickAndMove.of(Reach.WALLS))),
+    OPENINGS(
+            "Openings",
+            tool("Put in", _ -> PlaceOpening.begin()),
+            tool("Pick and move", _ -> PickAndMove.of(Reach.OPENINGS))),
+    ROOMS("Rooms", tool("Name rooms", _ -> PickRoom.begin())),
+    FINISHES("Finishes", tool("Lay finish", _ -> LayFinish.begin())),
+    FURNISH(
+            "Furnish",
+            tool("Pick and move", _ -> PickAndMove.of(Reach.FURNISHINGS)),
+            tool("Place", c -> PlaceFurnishing.begin(c.furnishing()))),
+    DIMENSIONS("Dimensions", tool("Measure between", _ -> MeasureBetween.begin())),
+    LABELS("Labels", tool("Write note", _ -> WriteNote.begin())),
+    LIGHT("Light", tool("Look", _ -> LookOn.at("Turn the light and set the shade in the tray."))),
+    SHEET("Sheet", tool("Look", _ -> LookOn.at("Choose paper and scale in the tray, then export.")));
+
+    /** A tool of a stage. */
+    public record Tool(String label, Function<Choices, Gesture> begin) {}
+
+    private final String label;
+    private final List<Tool> tools;
+
+    Stage(String label, Tool... tools) {
+        this.label = label;
+        this.tools = List.of(tools);
+    }
+
+    private static Tool tool(String label, Function<Choices, Gesture> begin) {
+        return new Tool(label, begin);
+    }
+
+    /** The name people see. */
+    public String label() {
+        return label;
+    }
+
+    /** The tools; the first is the one a stage begins with. */
+    public List<Tool> tools() {
+        return tools;
+    }
+
+    /** Whether pictures to trace are shown while this stage is active. */
+    public boolean showsUnderlay() {
+        return compareTo(OPENINGS) <= 0;
+    }
+}

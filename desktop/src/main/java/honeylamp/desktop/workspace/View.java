@@ -1,0 +1,50 @@
+package honeylamp.desktop.workspace;
+
+import honeylamp.geometry.Affine;
+import honeylamp.geometry.Point;
+import honeylamp.illustrate.PaperFrame;
+
+/**
+ * The part of the plan the window shows.
+ *
+ * @param centre of the view, in plan mm
+ * @param pxPerMm screen pixels per plan mm
+ */
+public record View(Point centre, double pxPerMm) {
+    private static final double LEAST = 0.002;
+    private static final double MOST = 4;
+
+    /** Keeps the zoom within what can be worked at. */
+    public View {
+        pxPerMm = Math.clamp(pxPerMm, LEAST, MOST);
+    }
+
+    /** From plan mm to pixels of a view so large. */
+    public Affine planToPixels(double width, double height) {
+        return new Affine(
+                pxPerMm,
+                0,
+                0,
+                -pxPerMm,
+                width / 2 - centre.x() * pxPerMm,
+                height / 2 + centre.y() * pxPerMm);
+    }
+
+    /** From paper mm to pixels of a view so large. */
+    public Affine paperToPixels(PaperFrame frame, double width, double height) {
+        return frame.toPaper().inverse().then(planToPixels(width, height));
+    }
+
+    /** Zoomed by a factor, keeping a pixel of the view over the same plan point. */
+    public View zoomed(double factor, double px, double py, double width, double height) {
+        var fixed = planToPixels(width, height).inverse().apply(new Point(px, py));
+        var next = new View(centre, pxPerMm * factor);
+        var moved = next.planToPixels(width, height).inverse().apply(new Point(px, py));
+        return new View(centre.plus(fixed.minus(moved)), next.pxPerMm);
+    }
+
+    /** Moved by so many pixels. */
+    public View panned(double dx, double dy) {
+        return new View(new Point(centre.x() - dx / pxPerMm, centre.y() + dy / pxPerMm), pxPerMm);
+    }
+}

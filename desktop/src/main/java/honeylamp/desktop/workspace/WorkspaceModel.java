@@ -1,0 +1,302 @@
+package honeylamp.desktop.workspace;
+
+import honeylamp.derive.GeometryCache;
+import honeylamp.derive.Snag;
+import honeylamp.derive.Snags;
+import honeylamp.derive.StoreyGeometry;
+import honeylamp.desktop.gesture.Choices;
+import honeylamp.desktop.gesture.Gesture;
+import honeylamp.desktop.gesture.Pointer;
+import honeylamp.desktop.gesture.Readout;
+import honeylamp.desktop.gesture.Scene;
+import honeylamp.desktop.gesture.Step;
+import honeylamp.drawing.Mark;
+import honeylamp.edit.Deletion;
+import honeylamp.edit.History;
+import honeylamp.edit.RoomEdits;
+import honeylamp.geometry.Point;
+import honeylamp.illustrate.Illustration;
+import honeylamp.illustrate.Lamp;
+import honeylamp.plan.ElementId;
+import honeylamp.plan.Plan;
+import honeylamp.sheet.SheetComposer;
+import honeylamp.store.PlanDocument;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Consumer;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+
+/** Holds the workspace and is the only one to change it; used on the interface thread. */
+public final class WorkspaceModel {
+    private static final double REACH_PX = 10;
+    private static final double FIRST_PX_PER_MM = 0.055;
+
+    private final ReadOnlyObjectWrapper<Workspace> state;
+    private final GeometryCache cache = new GeometryCache();
+    private final Consumer<Plan> onEdit;
+
+    /**
+     * A model of a document.
+     *
+     * @param onEdit told every plan that an action gave, for autosave
+     */
+    public WorkspaceModel(PlanDocument document, Optional<Path> file, Consumer<Plan> onEdit) {
+        this.onEdit = onEdit;
+        this.state = new ReadOnlyObjectWrapper<>(fresh(document, file));
+    }
+
+    private Workspace fresh(PlanDocument document, Optional<Path> file) {
+        var plan = document.plan();
+        var storey = plan.storeys().getFirst();
+        var choices = Choices.of(plan.wallTypes().getFirst().id());
+        var stage = storey.walls().isEmpty() ? Stage.UNDERLAY : Stage.FURNISH;
+        return new Workspace(
+                document,
+                History.of(plan),
+                file,
+                storey.id(),
+                stage,
+                0,
+                stage.tools().getFirst().begin().apply(choices),
+                Set.of(),
+                choices,
+                storey.walls().isEmpty() ? Lamp.DRAFT : Lamp.LIT,
+                SheetComposer.frame(plan, cache.of(plan, storey)),
+                new View(new Point(0, 0), FIRST_PX_PER_MM),
+                "");
+    }
+
+    /** The workspace, to watch. */
+    public ReadOnlyObjectProperty<Workspace> state() {
+        return state.getReadOnlyProperty();
+    }
+
+    /** The workspace now. */
+    public Workspace now() {
+        return state.get();
+    }
+
+    /** The storey worked on, derived. */
+    public StoreyGeometry geometry() {
+        return cache.of(now().plan(), now().currentStorey());
+    }
+
+    /** What is probably wrong with the storey. */
+    public List<Snag> snags() {
+        return Snags.of(geometry(), now().plan().units());
+    }
+
+    /** What the gesture under way works in. */
+    public Scene scene() {
+        var w = now();
+        return new Scene(
+                w.plan(),
+                geometry(),
+                w.frame(),
+                REACH_PX / w.view().pxPerMm(),
+                1 / (w.view().pxPerMm() * w.frame().scale()),
+                w.choices(),
+                w.selection());
+    }
+
+    /** What the measure line shows. */
+    public Readout readout() {
+        return now().gesture().readout(scene());
+    }
+
+    /** What lies above the picture. */
+    public List<Mark> sketch() {
+        return now().gesture().sketch(scene());
+    }
+
+    /** Opens another document. */
+    public void open(PlanDocument document, Optional<Path> file) {
+        state.set(fresh(document, file));
+    }
+
+    /** Notes that the plan now lies in a file. */
+    public void saved(PlanDocument document, Path file) {
+        state.set(now().with(document, Optional.of(file)));
+    }
+
+    /** Adds a picture to the document, with the plan that shows it. */
+    public void addAsset(String name, byte[] bytes, Plan plan, String action) {
+        state.set(now().with(now().document().withAsset(name, bytes), now().file()));
+        edit(plan, action);
+    }
+
+    /** Makes a plan the present one. Spaces that have just closed become rooms in the same step. */
+    public void edit(Plan plan, String action) {
+        var w = now();
+        var whole = plan.storey(w.storey()).walls() == w.currentStorey().walls()
+                ? plan
+                : RoomEdits.markNew(plan, w.storey(), cache.of(plan, plan.storey(w.storey())));
+        var history = w.history().then(whole, action);
+        if (history != w.history()) {
+            state.set(w.with(history).saying(""));
+            onEdit.accept(history.now());
+        }
+    }
+
+    /** Takes the last action back. */
+    public void undo() {
+        travel(now().history().undo());
+    }
+
+    /** Does again what was taken back. */
+    public void redo() {
+        travel(now().history().redo());
+    }
+
+    private void travel(History history) {
+        var w = now();
+        if (history != w.history()) {
+            state.set(w.with(history).with(w.gesture().dropped()).picking(Set.of()).saying(""));
+            onEdit.accept(history.now());
+        }
+    }
+
+    /** Goes to a stage with its first tool. */
+    public void go(Stage stage) {
+        use(stage, 0);
+    }
+
+    /** Takes up a tool of a stage. */
+    public void use(Stage stage, int tool) {
+        var w = now();
+        var begun = stage.tools().get(tool).begin().apply(w.choices());
+        var kept = stage == w.stage() ? w.selection() : Set.<ElementId>of();
+        state.set(w.at(stage, tool, begun).picking(kept));
+        if (stage == Stage.SHEET) {
+            fitSheet();
+        }
+    }
+
+    /** Changes a choice of the tray and begins the tool anew with it. */
+    public void choose(Choices choices) {
+        var w = now().with(choices);
+        state.set(w.with(w.stage().tools().get(w.tool()).begin().apply(choices)));
+    }
+
+    /** Changes a choice without dropping the gesture under way, such as a wall type mid-chain. */
+    public void chooseWithin(Choices choices) {
+        state.set(now().with(choices));
+    }
+
+    /** Sets the lamp. */
+    public void light(Lamp lamp) {
+        state.set(now().with(lamp));
+    }
+
+    /** Shows another part of the plan. */
+    public void show(View view) {
+        state.set(now().with(view));
+    }
+
+    /** Lays the plan on the sheet anew, at the sheet's scale or the largest that fits. */
+    public void fitSheet() {
+        state.set(now().with(SheetComposer.frame(now().plan(), geometry())));
+    }
+
+    /** Shows the whole sheet in a view so large. */
+    public void showSheet(double width, double height) {
+        var w = now();
+        var sheet = w.plan().sheet();
+        var margin = 0.96;
+        var perPaper = Math.min(width / sheet.widthMm(), height / sheet.heightMm()) * margin;
+        var middle = w.frame().plan(new Point(sheet.widthMm() / 2, sheet.heightMm() / 2));
+        show(new View(middle, perPaper / w.frame().scale()));
+    }
+
+    /** Shows the storey with a little air, or the sheet if there is nothing yet. */
+    public void showStorey(double width, double height) {
+        Illustration.extent(now().plan(), geometry())
+                .ifPresentOrElse(
+                        extent -> {
+                            var box = extent.planMm().grown(extent.marginPaperMm() * now().frame().scale());
+                            var scale = Math.min(width / box.width(), height / box.height()) * 0.97;
+                            show(new View(box.centre(), scale));
+                        },
+                        () -> showSheet(width, height));
+    }
+
+    /** Picks these elements and nothing else. */
+    public void pick(Set<ElementId> ids) {
+        state.set(now().picking(ids));
+    }
+
+    /** Says something to the person. */
+    public void say(String sentence) {
+        state.set(now().saying(sentence));
+    }
+
+    /** The pointer moved. */
+    public void moved(Pointer pointer) {
+        take(now().gesture().moved(scene(), pointer));
+    }
+
+    /** The button went down. */
+    public void pressed(Pointer pointer) {
+        take(now().gesture().pressed(scene(), pointer));
+    }
+
+    /** The pointer moved with the button down. */
+    public void dragged(Pointer pointer) {
+        take(now().gesture().dragged(scene(), pointer));
+    }
+
+    /** The button went up. */
+    public void released(Pointer pointer) {
+        take(now().gesture().released(scene(), pointer));
+    }
+
+    /** Enter in the measure line. */
+    public void entered(List<String> typed) {
+        take(now().gesture().entered(scene(), typed));
+    }
+
+    /** A key of the gesture. */
+    public void key(Gesture.Key key) {
+        take(now().gesture().key(scene(), key));
+    }
+
+    private void take(Step step) {
+        var w = now().with(step.next());
+        var complaint = step.complaint();
+        state.set(complaint.isEmpty() && step.commit().isEmpty() ? w : w.saying(complaint));
+        step.commit().ifPresent(c -> edit(c.plan(), c.action()));
+        step.selection().ifPresent(this::pick);
+    }
+
+    /** Escape: first drops the gesture under way, then what is picked, then goes back to the first tool. */
+    public void escape() {
+        var w = now();
+        if (w.gesture().underWay()) {
+            state.set(w.with(w.gesture().dropped()).saying(""));
+        } else if (!w.selection().isEmpty()) {
+            state.set(w.picking(Set.of()).saying(""));
+        } else if (w.stage().tools().size() > 1) {
+            var picks = w.stage().tools().stream()
+                    .filter(t -> t.label().startsWith("Pick"))
+                    .findFirst();
+            picks.ifPresent(t -> use(w.stage(), w.stage().tools().indexOf(t)));
+        }
+    }
+
+    /** Deletes what is picked and says what went with it. */
+    public void deletePicked() {
+        var w = now();
+        if (w.selection().isEmpty()) {
+            return;
+        }
+        var along = Deletion.alongWith(w.currentStorey(), w.selection());
+        var count = w.selection().size();
+        edit(Deletion.of(w.plan(), w.storey(), w.selection()), "Delete");
+        pick(Set.of());
+        say("Deleted " + (count == 1 ? "one thing" : count + " things") + (along.isEmpty() ? "" : " " + along)
+                + ". Ctrl+Z brings it back.");
+    }
+}
