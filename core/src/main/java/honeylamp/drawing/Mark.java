@@ -38,12 +38,11 @@ public sealed interface Mark {
 
         /** The left end of the base line. */
         public Point start() {
-            var back =
-                    switch (align) {
-                        case LEFT -> 0;
-                        case MIDDLE -> -widthMm() / 2;
-                        case RIGHT -> -widthMm();
-                    };
+            var back = switch (align) {
+                case LEFT -> 0;
+                case MIDDLE -> -widthMm() / 2;
+                case RIGHT -> -widthMm();
+            };
             return at.plus(Point.direction(turnDeg).times(back));
         }
     }
