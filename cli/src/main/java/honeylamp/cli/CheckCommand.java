@@ -7,7 +7,10 @@ import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
 
 /** Lists what is probably wrong with a plan. */
-@Command(name = "check", mixinStandardHelpOptions = true, description = "Lists snags; exit 0 none, 1 some, 2 unreadable.")
+@Command(
+        name = "check",
+        mixinStandardHelpOptions = true,
+        description = "Lists snags; exit 0 none, 1 some, 2 unreadable.")
 final class CheckCommand implements Callable<Integer> {
     @Mixin
     private PlanArgument plan = new PlanArgument();

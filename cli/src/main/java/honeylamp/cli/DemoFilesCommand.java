@@ -8,7 +8,10 @@ import picocli.CommandLine.Command;
 import picocli.CommandLine.Parameters;
 
 /** Makes the demo plan and its scanned sheet anew. */
-@Command(name = "demo-files", mixinStandardHelpOptions = true, description = "Writes the demo plan and its survey sheet.")
+@Command(
+        name = "demo-files",
+        mixinStandardHelpOptions = true,
+        description = "Writes the demo plan and its survey sheet.")
 final class DemoFilesCommand implements Callable<Integer> {
     @Parameters(index = "0", paramLabel = "DIR", description = "folder to write to")
     private Path folder = Path.of("");

@@ -45,12 +45,12 @@ final class ExportCommand implements Callable<Integer> {
 
     private int write(Plan opened, Export.Format format) {
         if (page < 1 || page > opened.storeys().size()) {
-            System.err.println("There is no page " + page + "; the plan has " + opened.storeys().size() + ".");
+            System.err.println("There is no page " + page + "; the plan has "
+                    + opened.storeys().size() + ".");
             return 2;
         }
         var geometry = StoreyGeometry.of(opened, opened.storeys().get(page - 1));
-        var composed =
-                SheetComposer.compose(opened, geometry, Lamp.LIT, Illustration.PRINT_SHADE_PX_PER_MM);
+        var composed = SheetComposer.compose(opened, geometry, Lamp.LIT, Illustration.PRINT_SHADE_PX_PER_MM);
         try {
             Export.write(composed, format, dpi, output, Progress.NONE);
             return 0;

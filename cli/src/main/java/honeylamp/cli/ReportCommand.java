@@ -1,7 +1,7 @@
 package honeylamp.cli;
 
-import honeylamp.plan.Plan;
 import honeylamp.derive.StoreyGeometry;
+import honeylamp.plan.Plan;
 import honeylamp.store.ReportJson;
 import honeylamp.units.AreaText;
 import java.util.concurrent.Callable;

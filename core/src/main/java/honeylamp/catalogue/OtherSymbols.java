@@ -38,13 +38,12 @@ final class OtherSymbols {
         for (var i = 0; x < w - 60; i++) {
             var thick = 26 + 34 * Seeds.unit(s.seed(), i, 1);
             var deep = (s.depthMm() - 40) * (0.58 + 0.32 * Seeds.unit(s.seed(), i, 2));
-            var tone =
-                    switch ((int) (5 * Seeds.unit(s.seed(), i, 3))) {
-                        case 0 -> Tone.CUSHION;
-                        case 1 -> Tone.CUSHION_COOL;
-                        case 2 -> Tone.TEXTILE;
-                        default -> Tone.LINEN;
-                    };
+            var tone = switch ((int) (5 * Seeds.unit(s.seed(), i, 3))) {
+                case 0 -> Tone.CUSHION;
+                case 1 -> Tone.CUSHION_COOL;
+                case 2 -> Tone.TEXTILE;
+                default -> Tone.LINEN;
+            };
             if (Seeds.unit(s.seed(), i, 4) > 0.12) {
                 pen.innerBox(x, d - 20 - deep, x + thick, d - 20, 1, tone, Detail.RICH);
             }

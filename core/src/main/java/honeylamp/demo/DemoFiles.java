@@ -49,8 +49,7 @@ public final class DemoFiles {
         var bytes = sheet(plan);
         var asset = PictureImport.sha256(bytes);
         var storey = plan.storeys().getFirst().id();
-        var added = UnderlayEdits.add(
-                plan, storey, asset, SHEET, SURVEY.widthPx(), SURVEY.heightPx(), CENTRE);
+        var added = UnderlayEdits.add(plan, storey, asset, SHEET, SURVEY.widthPx(), SURVEY.heightPx(), CENTRE);
         var toPlan = SURVEY.toPixels(CENTRE).inverse();
         var corner = toPlan.apply(Point.ORIGIN);
         var known = new KnownLength(
@@ -58,14 +57,17 @@ public final class DemoFiles {
                 SURVEY.toPixels(CENTRE).apply(new Point(13000, 0)),
                 Length.ofMm(13000));
         var placed = added.plan()
-                .withStorey(storey, s -> s.withUnderlays(s.underlays().stream()
-                        .map(u -> placed(u, corner, known))
-                        .toList()));
+                .withStorey(
+                        storey,
+                        s -> s.withUnderlays(s.underlays().stream()
+                                .map(u -> placed(u, corner, known))
+                                .toList()));
         return PlanDocument.of(placed).withAsset(asset, bytes);
     }
 
     private static Underlay placed(Underlay underlay, Point corner, KnownLength known) {
-        return underlay.placed(Position.of(corner), SURVEY.mmPerPixel(), -SURVEY.turnDeg()).with(known);
+        return underlay.placed(Position.of(corner), SURVEY.mmPerPixel(), -SURVEY.turnDeg())
+                .with(known);
     }
 
     /** The sheet as JPEG; the length written below the kitchen is wrong by 200 mm. */
@@ -79,8 +81,7 @@ public final class DemoFiles {
                         new SurveySheet.Written(new Segment(new Point(13500, 0), new Point(13500, 8800)), "8800"),
                         new SurveySheet.Written(new Segment(new Point(5600, -1500), new Point(13000, -1500)), "7600"),
                         new SurveySheet.Written(new Segment(new Point(0, -1500), new Point(5600, -1500)), "5600"),
-                        new SurveySheet.Written(
-                                new Segment(new Point(7538, 2900), new Point(12700, 2900)), "5162")));
+                        new SurveySheet.Written(new Segment(new Point(7538, 2900), new Point(12700, 2900)), "5162")));
         var writer = ImageIO.getImageWritersByFormatName("jpeg").next();
         var parameters = writer.getDefaultWriteParam();
         parameters.setCompressionMode(ImageWriteParam.MODE_EXPLICIT);

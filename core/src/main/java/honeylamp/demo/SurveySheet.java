@@ -51,7 +51,12 @@ public record SurveySheet(int widthPx, int heightPx, double mmPerPixel, double t
             walls(g, part, toPixels);
         }
         for (var cut : geometry.cuts()) {
-            pencil(g, cut.middle().a(), cut.middle().b(), toPixels, cut.opening().id().number());
+            pencil(
+                    g,
+                    cut.middle().a(),
+                    cut.middle().b(),
+                    toPixels,
+                    cut.opening().id().number());
         }
         var index = 0;
         for (var length : lengths) {

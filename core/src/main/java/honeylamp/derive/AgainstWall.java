@@ -25,12 +25,13 @@ public final class AgainstWall {
      */
     public static Optional<Place> nearest(
             StoreyGeometry geometry, Point p, double widthMm, double depthMm, double reachMm) {
-        return geometry.roomAt(p).flatMap(room -> room.outline()
-                .rings()
-                .flatMap(r -> r.edges().stream())
-                .filter(face -> face.length() > 1 && face.distance(p) <= depthMm / 2 + reachMm)
-                .min(Comparator.comparingDouble(face -> face.distance(p)))
-                .map(face -> place(face, p, widthMm, depthMm)));
+        return geometry.roomAt(p)
+                .flatMap(room -> room.outline()
+                        .rings()
+                        .flatMap(r -> r.edges().stream())
+                        .filter(face -> face.length() > 1 && face.distance(p) <= depthMm / 2 + reachMm)
+                        .min(Comparator.comparingDouble(face -> face.distance(p)))
+                        .map(face -> place(face, p, widthMm, depthMm)));
     }
 
     /** Faces run counter-clockwise around a room, so the room lies on their left. */

@@ -100,8 +100,7 @@ public final class Snapping {
     }
 
     /** Level with one far end, plumb with another, or both. */
-    private static Optional<Snap> aligned(
-            StoreyGeometry geometry, Collection<Point> more, Point p, double reach) {
+    private static Optional<Snap> aligned(StoreyGeometry geometry, Collection<Point> more, Point p, double reach) {
         var ends = new ArrayList<>(more);
         for (var wall : geometry.storey().walls()) {
             ends.add(wall.line().a());
@@ -116,7 +115,8 @@ public final class Snapping {
         if (plumb.isEmpty() && level.isEmpty()) {
             return Optional.empty();
         }
-        var at = new Point(plumb.map(Point::x).orElse(p.x()), level.map(Point::y).orElse(p.y()));
+        var at =
+                new Point(plumb.map(Point::x).orElse(p.x()), level.map(Point::y).orElse(p.y()));
         var guides = new ArrayList<Segment>();
         plumb.ifPresent(e -> guides.add(new Segment(e, at)));
         level.ifPresent(e -> guides.add(new Segment(e, at)));
@@ -124,8 +124,7 @@ public final class Snapping {
     }
 
     /** Where a ray meets a wall's drawn line near a point; ties go to the wall made first. */
-    public static Optional<Snap> onRay(
-            StoreyGeometry geometry, Point origin, Point unit, Point p, double reachMm) {
+    public static Optional<Snap> onRay(StoreyGeometry geometry, Point origin, Point unit, Point p, double reachMm) {
         var ray = new Segment(origin, origin.plus(unit.times(1e6)));
         return geometry.storey().walls().stream()
                 .flatMap(w -> ray.crossing(w.line()).stream())

@@ -15,17 +15,23 @@ final class MarkBounds {
 
     private static Optional<Box> of(Mark mark) {
         return switch (mark) {
-            case Mark.Fill(var path, _) -> path.isEmpty() ? Optional.empty() : Optional.of(path.bounds());
-            case Mark.Stroke(var path, var pen, _) ->
-                path.isEmpty()
-                        ? Optional.empty()
-                        : Optional.of(path.bounds().grown(pen.widthMm()));
+            case Mark.Fill fill -> of(fill.path(), 0);
+            case Mark.Stroke stroke -> of(stroke.path(), stroke.pen().widthMm());
             case Mark.Text text -> {
                 var reach = text.widthMm() + text.capHeightMm();
-                yield Optional.of(new Box(text.at().x(), text.at().y(), text.at().x(), text.at().y()).grown(reach));
+                yield Optional.of(new Box(
+                                text.at().x(),
+                                text.at().y(),
+                                text.at().x(),
+                                text.at().y())
+                        .grown(reach));
             }
             case Mark.Picture picture -> Optional.of(picture.where());
-            case Mark.Clip(var path, _) -> path.isEmpty() ? Optional.empty() : Optional.of(path.bounds());
+            case Mark.Clip clip -> of(clip.path(), 0);
         };
+    }
+
+    private static Optional<Box> of(honeylamp.geometry.Path path, double grown) {
+        return path.isEmpty() ? Optional.empty() : Optional.of(path.bounds().grown(grown));
     }
 }

@@ -36,13 +36,11 @@ public final class ScreenPainter {
                     a.x() - i + 2, a.y() - i + 4, b.x() - a.x() + 2 * i, b.y() - a.y() + 2 * i, 2 * i, 2 * i));
         }
         g.dispose();
-        RasterPainter.paint(
-                page.drawing().only(k -> k == honeylamp.drawing.LayerKind.PAPER), image, toPixels);
+        RasterPainter.paint(page.drawing().only(k -> k == honeylamp.drawing.LayerKind.PAPER), image, toPixels);
         for (var traced : underlays) {
             underlay(traced, page.frame(), image, toPixels);
         }
-        RasterPainter.paint(
-                page.drawing().only(k -> k != honeylamp.drawing.LayerKind.PAPER), image, toPixels);
+        RasterPainter.paint(page.drawing().only(k -> k != honeylamp.drawing.LayerKind.PAPER), image, toPixels);
     }
 
     private static void underlay(Traced traced, PaperFrame frame, BufferedImage image, Affine toPixels) {
@@ -79,8 +77,8 @@ public final class ScreenPainter {
         }
         var image = new BufferedImage(x1 - x0, y1 - y0, BufferedImage.TYPE_INT_ARGB_PRE);
         RasterPainter.paint(
-                new honeylamp.drawing.Drawing(java.util.List.of(
-                        honeylamp.drawing.Layer.of(honeylamp.drawing.LayerKind.LABELS, marks))),
+                new honeylamp.drawing.Drawing(
+                        java.util.List.of(honeylamp.drawing.Layer.of(honeylamp.drawing.LayerKind.LABELS, marks))),
                 image,
                 toPixels.then(Affine.move(-x0, -y0)));
         return Optional.of(new Overlay(image, x0, y0));

@@ -108,8 +108,8 @@ public final class Journal implements AutoCloseable {
         }
         try (var zip = new GZIPInputStream(new ByteArrayInputStream(newest.get()))) {
             var json = zip.readNBytes((int) PlanFile.MOST_PLAN_BYTES);
-            return PlanJson.read(json, String.valueOf(file.getFileName())) instanceof PlanJson.Read.Good(var plan, _)
-                    ? Optional.of(plan)
+            return PlanJson.read(json, String.valueOf(file.getFileName())) instanceof PlanJson.Read.Good good
+                    ? Optional.of(good.plan())
                     : Optional.empty();
         }
     }

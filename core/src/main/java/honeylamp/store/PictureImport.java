@@ -143,17 +143,16 @@ public final class PictureImport {
         var g = out.createGraphics();
         g.setColor(java.awt.Color.WHITE);
         g.fillRect(0, 0, out.getWidth(), out.getHeight());
-        var t =
-                switch (orientation) {
-                    case 2 -> new AffineTransform(-1, 0, 0, 1, w, 0);
-                    case 3 -> new AffineTransform(-1, 0, 0, -1, w, h);
-                    case 4 -> new AffineTransform(1, 0, 0, -1, 0, h);
-                    case 5 -> new AffineTransform(0, 1, 1, 0, 0, 0);
-                    case 6 -> new AffineTransform(0, 1, -1, 0, h, 0);
-                    case 7 -> new AffineTransform(0, -1, -1, 0, h, w);
-                    case 8 -> new AffineTransform(0, -1, 1, 0, 0, w);
-                    default -> new AffineTransform();
-                };
+        var t = switch (orientation) {
+            case 2 -> new AffineTransform(-1, 0, 0, 1, w, 0);
+            case 3 -> new AffineTransform(-1, 0, 0, -1, w, h);
+            case 4 -> new AffineTransform(1, 0, 0, -1, 0, h);
+            case 5 -> new AffineTransform(0, 1, 1, 0, 0, 0);
+            case 6 -> new AffineTransform(0, 1, -1, 0, h, 0);
+            case 7 -> new AffineTransform(0, -1, -1, 0, h, w);
+            case 8 -> new AffineTransform(0, -1, 1, 0, 0, w);
+            default -> new AffineTransform();
+        };
         g.drawImage(raw, t, null);
         g.dispose();
         return out;

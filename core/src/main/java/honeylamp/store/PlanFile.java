@@ -56,8 +56,8 @@ public final class PlanFile {
             }
             if (size > MOST_BYTES) {
                 return refused(
-                        "The file is larger than a plan can be (" + (size >> 20) + " MB, at most "
-                                + (MOST_BYTES >> 20) + " MB)",
+                        "The file is larger than a plan can be (" + (size >> 20) + " MB, at most " + (MOST_BYTES >> 20)
+                                + " MB)",
                         where,
                         "Choose a file that Honey Lamp saved.");
             }

@@ -215,8 +215,7 @@ public final class PlanJson {
         try {
             return new Length(mm.movePointRight(6).longValueExact());
         } catch (ArithmeticException _) {
-            return context.reportInputMismatch(
-                    Length.class, "%s mm is no length of whole nanometres", mm.toString());
+            return context.reportInputMismatch(Length.class, "%s mm is no length of whole nanometres", mm.toString());
         }
     }
 
@@ -234,11 +233,15 @@ public final class PlanJson {
         @Override
         public Position deserialize(JsonParser in, DeserializationContext context) {
             JsonNode node = in.readValueAsTree();
-            if (!node.isArray() || node.size() != 2 || !node.get(0).isNumber() || !node.get(1).isNumber()) {
+            if (!node.isArray()
+                    || node.size() != 2
+                    || !node.get(0).isNumber()
+                    || !node.get(1).isNumber()) {
                 return context.reportInputMismatch(Position.class, "a point is a pair [x, y] in mm");
             }
             return new Position(
-                    length(node.get(0).decimalValue(), context), length(node.get(1).decimalValue(), context));
+                    length(node.get(0).decimalValue(), context),
+                    length(node.get(1).decimalValue(), context));
         }
     }
 }

@@ -33,14 +33,24 @@ public final class ReportJson {
             List<FurnishingPart> furnishings) {}
 
     record RoomPart(
-            Optional<String> id, String name, BigDecimal area_m2, BigDecimal perimeter_mm, List<List<BigDecimal>> outline) {}
+            Optional<String> id,
+            String name,
+            BigDecimal area_m2,
+            BigDecimal perimeter_mm,
+            List<List<BigDecimal>> outline) {}
 
     record WallPart(String id, String type, BigDecimal length_mm, BigDecimal thickness_mm) {}
 
     record OpeningPart(String id, String kind, BigDecimal width_mm, String wall) {}
 
     record FurnishingPart(
-            String id, String kind, BigDecimal width_mm, BigDecimal depth_mm, BigDecimal height_mm, List<BigDecimal> at_mm, BigDecimal turn_deg) {}
+            String id,
+            String kind,
+            BigDecimal width_mm,
+            BigDecimal depth_mm,
+            BigDecimal height_mm,
+            List<BigDecimal> at_mm,
+            BigDecimal turn_deg) {}
 
     record Totals(BigDecimal net_area_m2, BigDecimal gross_area_m2) {}
 
@@ -49,8 +59,10 @@ public final class ReportJson {
         var cache = new GeometryCache();
         var parts = plan.storeys().stream().map(s -> cache.of(plan, s)).toList();
         var totals = new Totals(
-                squareMetres(parts.stream().mapToDouble(StoreyGeometry::netAreaMm2).sum()),
-                squareMetres(parts.stream().mapToDouble(StoreyGeometry::grossAreaMm2).sum()));
+                squareMetres(
+                        parts.stream().mapToDouble(StoreyGeometry::netAreaMm2).sum()),
+                squareMetres(
+                        parts.stream().mapToDouble(StoreyGeometry::grossAreaMm2).sum()));
         return pretty(new Report("mm", parts.stream().map(g -> storey(plan, g)).toList(), totals));
     }
 

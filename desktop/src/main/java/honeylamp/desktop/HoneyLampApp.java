@@ -34,7 +34,9 @@ public final class HoneyLampApp extends Application {
         var left = pictures.isPresent() ? Optional.<honeylamp.plan.Plan>empty() : Autosave.leftBehind(journal);
         var saving = Autosave.to(pictures.isPresent() ? home.resolve("pictures.journal") : journal);
         autosave = saving;
-        var opening = document(arguments.getUnnamed().stream().findFirst(), arguments.getNamed().containsKey("demo"));
+        var opening = document(
+                arguments.getUnnamed().stream().findFirst(),
+                arguments.getNamed().containsKey("demo"));
         var model = new WorkspaceModel(opening.document, opening.file, saving::write);
         var stateFile = home.resolve("window.properties");
         var state = pictures.isPresent() ? new WindowState(1280, 800) : WindowState.read(stateFile);
@@ -70,8 +72,7 @@ public final class HoneyLampApp extends Application {
         if (file.isPresent()) {
             var path = Path.of(file.get());
             return switch (PlanFile.open(path)) {
-                case PlanFile.Opened.Good(var document) ->
-                    new Opening(document, Optional.of(path), Optional.empty());
+                case PlanFile.Opened.Good(var document) -> new Opening(document, Optional.of(path), Optional.empty());
                 case PlanFile.Opened.Refused(var problem) ->
                     new Opening(empty(), Optional.empty(), Optional.of(problem.sentence()));
             };

@@ -47,7 +47,9 @@ import javafx.scene.text.Font;
 /** The one window: trail, tray, plan, card, measure line, and what keys do. */
 public final class MainWindow implements Commands {
     private static final String STYLE = "/honeylamp/desktop/honeylamp.css";
-    private static final String[] FONTS = {"SourceSans3-Regular.ttf", "SourceSans3-Medium.ttf", "SourceSans3-SemiBold.ttf"};
+    private static final String[] FONTS = {
+        "SourceSans3-Regular.ttf", "SourceSans3-Medium.ttf", "SourceSans3-SemiBold.ttf"
+    };
 
     private final WorkspaceModel model;
     private final FileDialogs dialogs;
@@ -257,8 +259,7 @@ public final class MainWindow implements Commands {
 
     private void duplicate() {
         var now = model.now();
-        if (now.selection().size() == 1
-                && now.selection().iterator().next() instanceof ElementId.FurnishingId id) {
+        if (now.selection().size() == 1 && now.selection().iterator().next() instanceof ElementId.FurnishingId id) {
             var added = FurnishingEdits.duplicate(now.plan(), now.storey(), id);
             model.edit(added.plan(), "Another furnishing");
             model.pick(Set.of(added.id()));

@@ -1,5 +1,5 @@
 /**
- * Dialogs, autosave, window state and export behind small interfaces, so that tests can stand in 
+ * Dialogs, autosave, window state and export behind small interfaces, so that tests can stand in
  * for them.
  */
 @NullMarked

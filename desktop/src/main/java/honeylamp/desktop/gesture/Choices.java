@@ -8,7 +8,13 @@ import honeylamp.units.Length;
 
 /** What is chosen in the tray and stays chosen until changed there. */
 public record Choices(
-        WallTypeId wallType, DrawnFace face, Angle angle, Kind opening, Length openingWidth, String furnishing, String material) {
+        WallTypeId wallType,
+        DrawnFace face,
+        Angle angle,
+        Kind opening,
+        Length openingWidth,
+        String furnishing,
+        String material) {
     /** Which line of a wall the pointer draws. */
     public enum DrawnFace {
         /** The face away from the room. */

@@ -35,8 +35,7 @@ public record LayFinish(Optional<Point> pointer) implements Gesture {
         }
         var direction = room.get().mark().map(m -> m.floor().directionDeg()).orElse(0.0);
         var corner = room.get().outline().bounds();
-        var finish = new Finish(
-                scene.choices().material(), direction, Position.ofMm(corner.minX(), corner.minY()));
+        var finish = new Finish(scene.choices().material(), direction, Position.ofMm(corner.minX(), corner.minY()));
         var plan = RoomEdits.floor(scene.plan(), scene.storey(), room.get(), finish);
         Set<ElementId> picked = room.flatMap(Room::mark)
                 .map(RoomMark::id)
@@ -52,9 +51,7 @@ public record LayFinish(Optional<Point> pointer) implements Gesture {
 
     @Override
     public Readout readout(Scene scene) {
-        var label = Materials.of(scene.choices().material())
-                .map(m -> m.label())
-                .orElse("the finish");
+        var label = Materials.of(scene.choices().material()).map(m -> m.label()).orElse("the finish");
         var room = pointer.flatMap(scene.geometry()::roomAt).map(Room::name).orElse("");
         return new Readout(List.of(), room, "Click a room to lay " + label + " in it.");
     }

@@ -95,8 +95,7 @@ public record MarkKnownLength(List<Point> marks, Optional<Point> pointer) implem
                 new Readout(
                         List.of(new Readout.Field(
                                 "Known length",
-                                LengthText.shown(
-                                        Length.ofMm(marks.get(0).distance(marks.get(1))), scene.units()))),
+                                LengthText.shown(Length.ofMm(marks.get(0).distance(marks.get(1))), scene.units()))),
                         "",
                         "Type the true length and press Enter.");
         };

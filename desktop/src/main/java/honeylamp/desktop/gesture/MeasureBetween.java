@@ -104,8 +104,7 @@ public record MeasureBetween(List<Point> points, Optional<Point> pointer, Option
                 out.add(Sketches.line(scene.frame(), line.shiftedLeft(away), scene.penMm(), false));
             }
         }
-        caught.ifPresent(
-                s -> out.add(Sketches.spot(scene.frame(), s.at(), 6 * scene.penMm(), scene.penMm())));
+        caught.ifPresent(s -> out.add(Sketches.spot(scene.frame(), s.at(), 6 * scene.penMm(), scene.penMm())));
         return out;
     }
 }

@@ -111,8 +111,10 @@ public record PickAndMove(Reach reach, Optional<Held> held, Optional<Plan> previ
         return switch (id) {
             case ElementId.WallId wall -> storey.wall(wall).map(w -> grabWall(scene, w, p));
             case ElementId.OpeningId opening ->
-                storey.opening(opening).flatMap(o -> storey.wall(o.host())
-                        .map(w -> new Held.Hole(o, w, w.line().along(p) - o.offset().mm())));
+                storey.opening(opening)
+                        .flatMap(o -> storey.wall(o.host())
+                                .map(w -> new Held.Hole(
+                                        o, w, w.line().along(p) - o.offset().mm())));
             case ElementId.FurnishingId piece ->
                 piece(scene, piece).map(f -> new Held.Piece(f, p.minus(f.at().point())));
             default -> Optional.empty();
@@ -124,9 +126,7 @@ public record PickAndMove(Reach reach, Optional<Held> held, Optional<Plan> previ
         if (wall.from().point().distance(p) <= near) {
             return new Held.Corner(wall.from());
         }
-        return wall.to().point().distance(p) <= near
-                ? new Held.Corner(wall.to())
-                : new Held.WholeWall(wall, p);
+        return wall.to().point().distance(p) <= near ? new Held.Corner(wall.to()) : new Held.WholeWall(wall, p);
     }
 
     private static Optional<Furnishing> piece(Scene scene, ElementId id) {
@@ -146,7 +146,8 @@ public record PickAndMove(Reach reach, Optional<Held> held, Optional<Plan> previ
     }
 
     private static Point sizeHandle(Furnishing piece) {
-        return piece.placing().apply(new Point(piece.width().mm() / 2, -piece.depth().mm() / 2));
+        return piece.placing()
+                .apply(new Point(piece.width().mm() / 2, -piece.depth().mm() / 2));
     }
 
     private Optional<Held> handle(Scene scene, Point p) {
@@ -189,7 +190,8 @@ public record PickAndMove(Reach reach, Optional<Held> held, Optional<Plan> previ
                 var centre = host.line().along(p) - grab + opening.width().mm() / 2;
                 var stretch = ClearDistances.around(scene.geometry().network(), host, centre);
                 var middle = (stretch.stretchFromMm() + stretch.stretchToMm()) / 2;
-                var caught = Math.abs(centre - middle) <= scene.reachMm() && !pointer.keys().control();
+                var caught = Math.abs(centre - middle) <= scene.reachMm()
+                        && !pointer.keys().control();
                 yield OpeningEdits.moveTo(
                         plan,
                         storey,
@@ -201,7 +203,11 @@ public record PickAndMove(Reach reach, Optional<Held> held, Optional<Plan> previ
                 var wall = pointer.keys().control()
                         ? Optional.<AgainstWall.Place>empty()
                         : AgainstWall.nearest(
-                                scene.geometry(), centre, piece.width().mm(), piece.depth().mm(), scene.reachMm());
+                                scene.geometry(),
+                                centre,
+                                piece.width().mm(),
+                                piece.depth().mm(),
+                                scene.reachMm());
                 yield wall.map(w -> FurnishingEdits.place(plan, storey, piece.id(), Position.of(w.at()), w.turnDeg()))
                         .orElseGet(() -> FurnishingEdits.moveTo(plan, storey, piece.id(), Position.of(centre)));
             }
@@ -310,17 +316,25 @@ public record PickAndMove(Reach reach, Optional<Held> held, Optional<Plan> previ
         var storey = plan.storey(scene.storey());
         return switch (held.orElseThrow()) {
             case Held.WholeWall(var wall, var grabbed) ->
-                List.of(field(scene, "Across", Math.abs(wall.line().unit().left()
-                        .dot(pointer.orElseThrow().minus(grabbed)))));
+                List.of(field(
+                        scene,
+                        "Across",
+                        Math.abs(wall.line()
+                                .unit()
+                                .left()
+                                .dot(pointer.orElseThrow().minus(grabbed)))));
             case Held.Corner(var at) -> List.of(field(scene, "Moved", at.point().distance(pointer.orElseThrow())));
-            case Held.Hole(var opening, var host, _) -> {
-                var now = storey.opening(opening.id()).orElse(opening);
+            case Held.Hole hole -> {
+                var host = hole.host();
+                var now = storey.opening(hole.opening().id()).orElse(hole.opening());
                 var stretch = ClearDistances.around(
-                        scene.geometry().network(), host, now.offset().mm() + now.width().mm() / 2);
+                        scene.geometry().network(),
+                        host,
+                        now.offset().mm() + now.width().mm() / 2);
                 yield List.of(
                         field(scene, "Before", stretch.beforeMm(now)), field(scene, "After", stretch.afterMm(now)));
             }
-            case Held.Piece(var piece, _) -> size(scene, storey, piece);
+            case Held.Piece piece -> size(scene, storey, piece.piece());
             case Held.Turn(var piece) -> size(scene, storey, piece);
             case Held.Size(var piece) -> size(scene, storey, piece);
         };
@@ -384,16 +398,20 @@ public record PickAndMove(Reach reach, Optional<Held> held, Optional<Plan> previ
                         .withWalls(changed);
                 yield Sketches.walls(scene.frame(), StoreyGeometry.of(plan, alone), scene.penMm());
             }
-            case Held.Hole(var opening, var host, _) ->
-                storey.opening(opening.id())
+            case Held.Hole hole ->
+                storey.opening(hole.opening().id())
                         .map(o -> Sketches.opening(
                                 plan,
                                 scene.frame(),
                                 honeylamp.derive.OpeningCut.of(
-                                        o, host, plan.wallType(host.type()).thickness().mm()),
+                                        o,
+                                        hole.host(),
+                                        plan.wallType(hole.host().type())
+                                                .thickness()
+                                                .mm()),
                                 scene.penMm()))
                         .orElse(List.of());
-            case Held.Piece(var piece, _) -> piece(scene, storey, piece);
+            case Held.Piece piece -> piece(scene, storey, piece.piece());
             case Held.Turn(var piece) -> piece(scene, storey, piece);
             case Held.Size(var piece) -> piece(scene, storey, piece);
         };

@@ -27,8 +27,10 @@ public record PickRoom(Optional<Point> pointer, Optional<Point> picked) implemen
     @Override
     public Step pressed(Scene scene, Pointer pointer) {
         var room = scene.geometry().roomAt(pointer.at());
-        Set<ElementId> ids =
-                room.flatMap(Room::mark).map(RoomMark::id).<Set<ElementId>>map(Set::of).orElse(Set.of());
+        Set<ElementId> ids = room.flatMap(Room::mark)
+                .map(RoomMark::id)
+                .<Set<ElementId>>map(Set::of)
+                .orElse(Set.of());
         return Step.to(new PickRoom(Optional.of(pointer.at()), room.map(_ -> pointer.at())))
                 .picking(ids);
     }
@@ -63,7 +65,9 @@ public record PickRoom(Optional<Point> pointer, Optional<Point> picked) implemen
     public Readout readout(Scene scene) {
         return room(scene)
                 .map(r -> new Readout(
-                        List.of(new Readout.Field("Name", r.name(), Readout.Kind.WORDS)), "", "Type the room's name and press Enter."))
+                        List.of(new Readout.Field("Name", r.name(), Readout.Kind.WORDS)),
+                        "",
+                        "Type the room's name and press Enter."))
                 .orElse(Readout.hint("Click a room to name it."));
     }
 

@@ -29,15 +29,10 @@ public record PlaceFurnishing(
 
     /** A piece of a kind at its usual size. */
     public static PlaceFurnishing begin(String key) {
-        var kind = Furnishings.of(key)
-                .orElseThrow(() -> new IllegalArgumentException("no furnishing is called " + key));
+        var kind =
+                Furnishings.of(key).orElseThrow(() -> new IllegalArgumentException("no furnishing is called " + key));
         return new PlaceFurnishing(
-                kind,
-                kind.width(),
-                kind.depth(),
-                kind.height(),
-                Optional.empty(),
-                new Place(Point.ORIGIN, 0, false));
+                kind, kind.width(), kind.depth(), kind.height(), Optional.empty(), new Place(Point.ORIGIN, 0, false));
     }
 
     @Override
@@ -48,8 +43,7 @@ public record PlaceFurnishing(
     private PlaceFurnishing aimed(Scene scene, Pointer pointer) {
         var p = pointer.at();
         var wall = kind.stand() == Stand.AT_WALL && !pointer.keys().control()
-                ? AgainstWall.nearest(
-                        scene.geometry(), p, width.mm(), depth.mm(), WALL_REACH_PX * scene.reachMm())
+                ? AgainstWall.nearest(scene.geometry(), p, width.mm(), depth.mm(), WALL_REACH_PX * scene.reachMm())
                 : Optional.<AgainstWall.Place>empty();
         var next = wall.map(w -> new Place(w.at(), w.turnDeg(), true))
                 .orElse(new Place(p, place.atWall ? 0 : place.turnDeg, false));
@@ -63,14 +57,7 @@ public record PlaceFurnishing(
 
     private Step placed(Scene scene) {
         var added = FurnishingEdits.add(
-                scene.plan(),
-                scene.storey(),
-                kind.key(),
-                width,
-                depth,
-                height,
-                Position.of(place.at),
-                place.turnDeg);
+                scene.plan(), scene.storey(), kind.key(), width, depth, height, Position.of(place.at), place.turnDeg);
         return Step.commit(this, added.plan(), "Place " + kind.label().toLowerCase(java.util.Locale.ROOT))
                 .picking(Set.of(added.id()));
     }

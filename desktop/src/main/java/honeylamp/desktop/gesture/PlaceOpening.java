@@ -50,7 +50,8 @@ public record PlaceOpening(Optional<Ghost> ghost, Hand hand, Turned turned) impl
         var stretch = ClearDistances.around(scene.geometry().network(), wall, along);
         var middle = (stretch.stretchFromMm() + stretch.stretchToMm()) / 2;
         var centred = !free && Math.abs(along - middle) <= scene.reachMm();
-        var offset = OpeningEdits.offsetWithin(stretch, centred ? middle : along, scene.choices().openingWidth());
+        var offset = OpeningEdits.offsetWithin(
+                stretch, centred ? middle : along, scene.choices().openingWidth());
         return new Ghost(wall, p, offset, stretch, centred);
     }
 
@@ -130,8 +131,7 @@ public record PlaceOpening(Optional<Ghost> ghost, Hand hand, Turned turned) impl
         return switch (key) {
             case TURN -> Step.to(new PlaceOpening(ghost, hand.flipped(), turned));
             case FLIP ->
-                Step.to(new PlaceOpening(
-                        ghost, hand, turned == Turned.TO_POINTER ? Turned.AWAY : Turned.TO_POINTER));
+                Step.to(new PlaceOpening(ghost, hand, turned == Turned.TO_POINTER ? Turned.AWAY : Turned.TO_POINTER));
             case CLOSE -> Step.to(this);
         };
     }

@@ -64,7 +64,8 @@ public record WallChain(List<Position> corners, List<WallId> walls, Point pointe
         if (catching && corners.size() > 2 && first.distance(p) <= scene.reachMm()) {
             return at(first, Optional.of(new Snap(first, Caught.START, List.of())));
         }
-        var free = scene.choices().angle() == Choices.Angle.FREE ^ pointer.keys().shift();
+        var free =
+                scene.choices().angle() == Choices.Angle.FREE ^ pointer.keys().shift();
         if (free) {
             var snap = catching ? snap(scene, p) : Optional.<Snap>empty();
             return at(snap.map(Snap::at).orElse(p), snap);
@@ -77,8 +78,7 @@ public record WallChain(List<Position> corners, List<WallId> walls, Point pointe
         if (!catching || plain.distance(last) < Wall.SHORTEST_MM) {
             return at(plain, Optional.empty());
         }
-        var met = Snapping.onRay(
-                scene.geometry(), last, plain.minus(last).unit(), plain, scene.reachMm());
+        var met = Snapping.onRay(scene.geometry(), last, plain.minus(last).unit(), plain, scene.reachMm());
         if (met.isPresent()) {
             return at(met.get().at(), met);
         }
@@ -102,7 +102,8 @@ public record WallChain(List<Position> corners, List<WallId> walls, Point pointe
     }
 
     private Optional<Snap> snap(Scene scene, Point p) {
-        return Snapping.at(scene.geometry(), corners.stream().map(Position::point).toList(), p, scene.reachMm());
+        return Snapping.at(
+                scene.geometry(), corners.stream().map(Position::point).toList(), p, scene.reachMm());
     }
 
     private WallChain at(Point p, Optional<Snap> snap) {
@@ -167,7 +168,8 @@ public record WallChain(List<Position> corners, List<WallId> walls, Point pointe
         Point unit;
         if (!angle.isEmpty()) {
             try {
-                unit = Point.direction(Double.parseDouble(angle.replace("\u00b0", "").replace(',', '.')));
+                unit = Point.direction(
+                        Double.parseDouble(angle.replace("\u00b0", "").replace(',', '.')));
             } catch (NumberFormatException _) {
                 return Step.complain(this, "\"" + angle + "\" is no angle; type degrees, for example 90 or 22.5.");
             }
@@ -187,7 +189,9 @@ public record WallChain(List<Position> corners, List<WallId> walls, Point pointe
 
     @Override
     public Step key(Scene scene, Key key) {
-        return key == Key.CLOSE && corners.size() > 2 ? draw(scene, corners.getFirst().point()) : Step.to(this);
+        return key == Key.CLOSE && corners.size() > 2
+                ? draw(scene, corners.getFirst().point())
+                : Step.to(this);
     }
 
     @Override
@@ -213,7 +217,9 @@ public record WallChain(List<Position> corners, List<WallId> walls, Point pointe
                 ? "Click or type the next corner. C closes, Esc ends."
                 : "Click the next corner, or type a length and Enter. Shift frees the angle.";
         return new Readout(
-                List.of(new Readout.Field("Length", length), new Readout.Field("Angle", angle, Readout.Kind.ANGLE)), word, hint);
+                List.of(new Readout.Field("Length", length), new Readout.Field("Angle", angle, Readout.Kind.ANGLE)),
+                word,
+                hint);
     }
 
     @Override
@@ -227,21 +233,22 @@ public record WallChain(List<Position> corners, List<WallId> walls, Point pointe
                     body(scene, pointer),
                     scene.choices().wallType(),
                     scene.geometry().storey().height());
-            out.addAll(Sketches.walls(scene.frame(), alone(scene.plan(), scene.geometry().storey(), wall), scene.penMm()));
+            out.addAll(Sketches.walls(
+                    scene.frame(), alone(scene.plan(), scene.geometry().storey(), wall), scene.penMm()));
         }
         caught.ifPresent(snap -> {
             snap.guides().forEach(g -> out.add(Sketches.line(scene.frame(), g, scene.penMm(), true)));
             out.add(Sketches.spot(scene.frame(), snap.at(), SPOT_PX * scene.penMm(), scene.penMm()));
         });
         if (!corners.isEmpty()) {
-            out.addAll(Sketches.handle(
-                    scene.frame(), corners.getFirst().point(), 3.5 * scene.penMm(), scene.penMm()));
+            out.addAll(Sketches.handle(scene.frame(), corners.getFirst().point(), 3.5 * scene.penMm(), scene.penMm()));
         }
         return out;
     }
 
     private static StoreyGeometry alone(Plan plan, Storey storey, Wall wall) {
         return StoreyGeometry.of(
-                plan, Storey.empty(storey.id(), "", storey.level(), storey.height()).withWalls(List.of(wall)));
+                plan,
+                Storey.empty(storey.id(), "", storey.level(), storey.height()).withWalls(List.of(wall)));
     }
 }

@@ -50,7 +50,10 @@ public record WriteNote(Optional<Point> at) implements Gesture {
     public Readout readout(Scene scene) {
         return at.isEmpty()
                 ? Readout.hint("Click where the note goes.")
-                : new Readout(List.of(new Readout.Field("Note", "", Readout.Kind.WORDS)), "", "Type the note and press Enter.");
+                : new Readout(
+                        List.of(new Readout.Field("Note", "", Readout.Kind.WORDS)),
+                        "",
+                        "Type the note and press Enter.");
     }
 
     @Override

@@ -100,7 +100,8 @@ public final class Card extends VBox {
         var out = new ArrayList<Node>();
         out.add(Widgets.heading(now.currentStorey().name()));
         if (geometry.rooms().isEmpty()) {
-            out.add(Widgets.quiet("No room yet. Bring in a picture to trace, or draw walls; rooms form by themselves."));
+            out.add(Widgets.quiet(
+                    "No room yet. Bring in a picture to trace, or draw walls; rooms form by themselves."));
             return out;
         }
         out.add(fact("Net, inner faces", AreaText.both(geometry.netAreaMm2())));
@@ -139,12 +140,12 @@ public final class Card extends VBox {
     }
 
     private Node delete() {
-        return Widgets.button("Delete", "card-delete", "Delete does it too; Ctrl+Z brings it back", model::deletePicked);
+        return Widgets.button(
+                "Delete", "card-delete", "Delete does it too; Ctrl+Z brings it back", model::deletePicked);
     }
 
     private LengthField length(String name, String id, Length value, Function<Length, Plan> change, String action) {
-        return new LengthField(
-                name, id, value, model.now().plan().units(), v -> edit(change, v, action), model::say);
+        return new LengthField(name, id, value, model.now().plan().units(), v -> edit(change, v, action), model::say);
     }
 
     private LengthField distance(String name, String id, Length value, Function<Length, Plan> change, String action) {
@@ -179,8 +180,18 @@ public final class Card extends VBox {
         var id = wall.id();
         return List.of(
                 Widgets.heading("Wall"),
-                length("Length", "wall-length", wall.length(), v -> WallEdits.setLength(plan(), at(), id, v, WallEdits.End.TO), "Set wall length"),
-                length("Height", "wall-height", wall.height(), v -> WallEdits.setHeight(plan(), at(), List.of(id), v), "Set wall height"),
+                length(
+                        "Length",
+                        "wall-length",
+                        wall.length(),
+                        v -> WallEdits.setLength(plan(), at(), id, v, WallEdits.End.TO),
+                        "Set wall length"),
+                length(
+                        "Height",
+                        "wall-height",
+                        wall.height(),
+                        v -> WallEdits.setHeight(plan(), at(), List.of(id), v),
+                        "Set wall height"),
                 wallTypes(List.of(id), wall.type()),
                 Widgets.section("Body beside the drawn line", sides(wall)),
                 delete());
@@ -195,8 +206,13 @@ public final class Card extends VBox {
                 case RIGHT -> "Right";
             };
             box.getChildren()
-                    .add(Widgets.toggle(label, "body-" + label, "Seen from its first end", side == wall.body(), () -> model.edit(
-                            WallEdits.setBody(plan(), at(), List.of(wall.id()), side), "Shift wall body")));
+                    .add(Widgets.toggle(
+                            label,
+                            "body-" + label,
+                            "Seen from its first end",
+                            side == wall.body(),
+                            () -> model.edit(
+                                    WallEdits.setBody(plan(), at(), List.of(wall.id()), side), "Shift wall body")));
         }
         return box;
     }
@@ -219,19 +235,52 @@ public final class Card extends VBox {
         var id = opening.id();
         var out = new ArrayList<Node>();
         out.add(Widgets.heading(opening.kind().label()));
-        out.add(length("Width", "opening-card-width", opening.width(), v -> OpeningEdits.setWidth(plan(), at(), id, v), "Set width"));
+        out.add(length(
+                "Width",
+                "opening-card-width",
+                opening.width(),
+                v -> OpeningEdits.setWidth(plan(), at(), id, v),
+                "Set width"));
         model.now().currentStorey().wall(opening.host()).ifPresent(host -> {
             var middle = opening.offset().mm() + opening.width().mm() / 2;
             var stretch = ClearDistances.around(model.geometry().network(), host, middle);
-            out.add(distance("Before", "opening-before", Length.ofMm(Math.max(0, stretch.beforeMm(opening))), v -> OpeningEdits.setBefore(plan(), at(), id, stretch, v), "Move opening"));
-            out.add(distance("After", "opening-after", Length.ofMm(Math.max(0, stretch.afterMm(opening))), v -> OpeningEdits.setAfter(plan(), at(), id, stretch, v), "Move opening"));
+            out.add(distance(
+                    "Before",
+                    "opening-before",
+                    Length.ofMm(Math.max(0, stretch.beforeMm(opening))),
+                    v -> OpeningEdits.setBefore(plan(), at(), id, stretch, v),
+                    "Move opening"));
+            out.add(distance(
+                    "After",
+                    "opening-after",
+                    Length.ofMm(Math.max(0, stretch.afterMm(opening))),
+                    v -> OpeningEdits.setAfter(plan(), at(), id, stretch, v),
+                    "Move opening"));
         });
-        out.add(distance("Sill", "opening-sill", opening.sill(), v -> OpeningEdits.setHeights(plan(), at(), id, v, opening.head()), "Set sill"));
-        out.add(length("Head", "opening-head", opening.head(), v -> OpeningEdits.setHeights(plan(), at(), id, opening.sill(), v), "Set head"));
+        out.add(distance(
+                "Sill",
+                "opening-sill",
+                opening.sill(),
+                v -> OpeningEdits.setHeights(plan(), at(), id, v, opening.head()),
+                "Set sill"));
+        out.add(length(
+                "Head",
+                "opening-head",
+                opening.head(),
+                v -> OpeningEdits.setHeights(plan(), at(), id, opening.sill(), v),
+                "Set head"));
         if (opening.kind().hasLeaf()) {
             out.add(Widgets.row(
-                    Widgets.button("Other hand", "flip-hand", "R does it too", () -> model.edit(OpeningEdits.flipHand(plan(), at(), id), "Change hand")),
-                    Widgets.button("Other side", "flip-side", "F does it too", () -> model.edit(OpeningEdits.flipSwing(plan(), at(), id), "Change side"))));
+                    Widgets.button(
+                            "Other hand",
+                            "flip-hand",
+                            "R does it too",
+                            () -> model.edit(OpeningEdits.flipHand(plan(), at(), id), "Change hand")),
+                    Widgets.button(
+                            "Other side",
+                            "flip-side",
+                            "F does it too",
+                            () -> model.edit(OpeningEdits.flipSwing(plan(), at(), id), "Change side"))));
         }
         out.add(delete());
         return out;
@@ -265,7 +314,8 @@ public final class Card extends VBox {
                         f.directionDeg(),
                         _ -> {},
                         v -> model.edit(
-                                RoomEdits.floor(plan(), at(), room, f.turnedTo(5 * Math.rint(v / 5))), "Turn finish"))));
+                                RoomEdits.floor(plan(), at(), room, f.turnedTo(5 * Math.rint(v / 5))),
+                                "Turn finish"))));
         return out;
     }
 
@@ -275,8 +325,8 @@ public final class Card extends VBox {
         var turn = new TextField("%.1f".formatted(piece.turnDeg()));
         turn.setId("piece-turn");
         turn.setAccessibleText("Turn in degrees");
-        Consumer<Double> turned = deg ->
-                model.edit(FurnishingEdits.place(plan(), at(), id, piece.at(), deg), "Turn furnishing");
+        Consumer<Double> turned =
+                deg -> model.edit(FurnishingEdits.place(plan(), at(), id, piece.at(), deg), "Turn furnishing");
         turn.setOnAction(_ -> {
             try {
                 turned.accept(Double.parseDouble(turn.getText().strip().replace(',', '.')));
@@ -288,13 +338,33 @@ public final class Card extends VBox {
         turnName.getStyleClass().add("field-name");
         return List.of(
                 Widgets.heading(label),
-                length("Width", "piece-width", piece.width(), v -> FurnishingEdits.resize(plan(), at(), id, v, piece.depth(), piece.height()), "Size furnishing"),
-                length("Depth", "piece-depth", piece.depth(), v -> FurnishingEdits.resize(plan(), at(), id, piece.width(), v, piece.height()), "Size furnishing"),
-                length("Height", "piece-height", piece.height(), v -> FurnishingEdits.resize(plan(), at(), id, piece.width(), piece.depth(), v), "Size furnishing"),
+                length(
+                        "Width",
+                        "piece-width",
+                        piece.width(),
+                        v -> FurnishingEdits.resize(plan(), at(), id, v, piece.depth(), piece.height()),
+                        "Size furnishing"),
+                length(
+                        "Depth",
+                        "piece-depth",
+                        piece.depth(),
+                        v -> FurnishingEdits.resize(plan(), at(), id, piece.width(), v, piece.height()),
+                        "Size furnishing"),
+                length(
+                        "Height",
+                        "piece-height",
+                        piece.height(),
+                        v -> FurnishingEdits.resize(plan(), at(), id, piece.width(), piece.depth(), v),
+                        "Size furnishing"),
                 Widgets.row(turnName, Widgets.spring(), turn, Widgets.quiet("\u00b0")),
                 Widgets.row(
-                        Widgets.button("Turn 90\u00b0", "piece-turn-90", "R does it too", () -> turned.accept(piece.turnDeg() + 90)),
-                        Widgets.button("Another", "piece-another", "A second one beside it (Ctrl+D)", () -> duplicate(id))),
+                        Widgets.button(
+                                "Turn 90\u00b0",
+                                "piece-turn-90",
+                                "R does it too",
+                                () -> turned.accept(piece.turnDeg() + 90)),
+                        Widgets.button(
+                                "Another", "piece-another", "A second one beside it (Ctrl+D)", () -> duplicate(id))),
                 delete());
     }
 
@@ -312,14 +382,24 @@ public final class Card extends VBox {
                 fact("Pixels", underlay.widthPx() + " \u00d7 " + underlay.heightPx()),
                 fact("Scale", "%.3f mm per pixel".formatted(underlay.mmPerPixel()))));
         underlay.knownLength()
-                .ifPresent(k -> out.add(fact(
-                        "One pixel of error", "\u00b1%.1f mm in a metre".formatted(k.errorMmPerMetre()))));
-        out.add(Widgets.slider("Fade", "card-fade", 0, 1, underlay.fade(), _ -> {}, v -> model.edit(
-                UnderlayEdits.fade(plan(), at(), underlay.id(), v), "Fade underlay")));
-        out.add(Widgets.button(locked ? "Unlock" : "Lock", "underlay-lock", "A locked picture cannot be moved", () -> model.edit(
-                UnderlayEdits.lock(
-                        plan(), at(), underlay.id(), locked ? Underlay.Lock.FREE : Underlay.Lock.LOCKED),
-                locked ? "Unlock underlay" : "Lock underlay")));
+                .ifPresent(k ->
+                        out.add(fact("One pixel of error", "\u00b1%.1f mm in a metre".formatted(k.errorMmPerMetre()))));
+        out.add(Widgets.slider(
+                "Fade",
+                "card-fade",
+                0,
+                1,
+                underlay.fade(),
+                _ -> {},
+                v -> model.edit(UnderlayEdits.fade(plan(), at(), underlay.id(), v), "Fade underlay")));
+        out.add(Widgets.button(
+                locked ? "Unlock" : "Lock",
+                "underlay-lock",
+                "A locked picture cannot be moved",
+                () -> model.edit(
+                        UnderlayEdits.lock(
+                                plan(), at(), underlay.id(), locked ? Underlay.Lock.FREE : Underlay.Lock.LOCKED),
+                        locked ? "Unlock underlay" : "Lock underlay")));
         out.add(delete());
         return out;
     }

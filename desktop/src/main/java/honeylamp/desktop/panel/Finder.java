@@ -69,7 +69,9 @@ public final class Finder extends VBox {
         switch (e.getCode()) {
             case KeyCode.ESCAPE -> close();
             case KeyCode.ENTER -> run();
-            case KeyCode.DOWN -> chosen.select(Math.min(chosen.getSelectedIndex() + 1, list.getItems().size() - 1));
+            case KeyCode.DOWN ->
+                chosen.select(
+                        Math.min(chosen.getSelectedIndex() + 1, list.getItems().size() - 1));
             case KeyCode.UP -> chosen.select(Math.max(chosen.getSelectedIndex() - 1, 0));
             default -> {
                 return;

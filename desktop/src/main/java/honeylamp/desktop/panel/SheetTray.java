@@ -27,12 +27,22 @@ final class SheetTray {
         var paper = new FlowPane(6, 6);
         for (var p : Paper.values()) {
             paper.getChildren()
-                    .add(Widgets.toggle(p.name(), "paper-" + p, "ISO 216", p == sheet.paper(), () -> change(model, s -> s.on(p, s.way()))));
+                    .add(Widgets.toggle(
+                            p.name(),
+                            "paper-" + p,
+                            "ISO 216",
+                            p == sheet.paper(),
+                            () -> change(model, s -> s.on(p, s.way()))));
         }
         for (var w : Way.values()) {
             var label = w == Way.LANDSCAPE ? "Across" : "Upright";
             paper.getChildren()
-                    .add(Widgets.toggle(label, "way-" + label, "How the paper lies", w == sheet.way(), () -> change(model, s -> s.on(s.paper(), w))));
+                    .add(Widgets.toggle(
+                            label,
+                            "way-" + label,
+                            "How the paper lies",
+                            w == sheet.way(),
+                            () -> change(model, s -> s.on(s.paper(), w))));
         }
         var scales = new FlowPane(6, 6);
         scales.getChildren()
@@ -51,8 +61,7 @@ final class SheetTray {
                             sheet.scale().equals(Optional.of(scale)),
                             () -> change(model, s -> s.at(Optional.of(scale)))));
         }
-        var export = Widgets.button(
-                "Export sheet\u2026", "export", "PDF, PNG or SVG (Ctrl+E)", commands::exportSheet);
+        var export = Widgets.button("Export sheet\u2026", "export", "PDF, PNG or SVG (Ctrl+E)", commands::exportSheet);
         export.getStyleClass().add("main-action");
         return List.of(
                 export,
@@ -65,12 +74,42 @@ final class SheetTray {
         var box = new VBox(6);
         box.getChildren()
                 .addAll(
-                        word(model, "Project", TitleBlock::project, (t, v) -> new TitleBlock(v, t.drawing(), t.client(), t.author(), t.date(), t.revision())),
-                        word(model, "Drawing", TitleBlock::drawing, (t, v) -> new TitleBlock(t.project(), v, t.client(), t.author(), t.date(), t.revision())),
-                        word(model, "Client", TitleBlock::client, (t, v) -> new TitleBlock(t.project(), t.drawing(), v, t.author(), t.date(), t.revision())),
-                        word(model, "Drawn by", TitleBlock::author, (t, v) -> new TitleBlock(t.project(), t.drawing(), t.client(), v, t.date(), t.revision())),
-                        word(model, "Date", TitleBlock::date, (t, v) -> new TitleBlock(t.project(), t.drawing(), t.client(), t.author(), v, t.revision())),
-                        word(model, "Revision", TitleBlock::revision, (t, v) -> new TitleBlock(t.project(), t.drawing(), t.client(), t.author(), t.date(), v)));
+                        word(
+                                model,
+                                "Project",
+                                TitleBlock::project,
+                                (t, v) ->
+                                        new TitleBlock(v, t.drawing(), t.client(), t.author(), t.date(), t.revision())),
+                        word(
+                                model,
+                                "Drawing",
+                                TitleBlock::drawing,
+                                (t, v) ->
+                                        new TitleBlock(t.project(), v, t.client(), t.author(), t.date(), t.revision())),
+                        word(
+                                model,
+                                "Client",
+                                TitleBlock::client,
+                                (t, v) -> new TitleBlock(
+                                        t.project(), t.drawing(), v, t.author(), t.date(), t.revision())),
+                        word(
+                                model,
+                                "Drawn by",
+                                TitleBlock::author,
+                                (t, v) -> new TitleBlock(
+                                        t.project(), t.drawing(), t.client(), v, t.date(), t.revision())),
+                        word(
+                                model,
+                                "Date",
+                                TitleBlock::date,
+                                (t, v) -> new TitleBlock(
+                                        t.project(), t.drawing(), t.client(), t.author(), v, t.revision())),
+                        word(
+                                model,
+                                "Revision",
+                                TitleBlock::revision,
+                                (t, v) ->
+                                        new TitleBlock(t.project(), t.drawing(), t.client(), t.author(), t.date(), v)));
         return box;
     }
 
@@ -82,10 +121,13 @@ final class SheetTray {
         var field = new TextField(read.apply(model.now().plan().sheet().title()));
         field.setId("title-" + name.toLowerCase(java.util.Locale.ROOT).replace(' ', '-'));
         field.setAccessibleText(name);
-        field.setOnAction(_ -> change(model, s -> s.titled(write.apply(s.title(), field.getText().strip()))));
+        field.setOnAction(_ -> change(
+                model, s -> s.titled(write.apply(s.title(), field.getText().strip()))));
         field.focusedProperty().subscribe((was, is) -> {
             if (was && !is) {
-                change(model, s -> s.titled(write.apply(s.title(), field.getText().strip())));
+                change(
+                        model,
+                        s -> s.titled(write.apply(s.title(), field.getText().strip())));
             }
         });
         var label = new Label(name);

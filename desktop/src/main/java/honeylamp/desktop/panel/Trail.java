@@ -66,22 +66,24 @@ public final class Trail extends VBox {
                 var known = storey.underlays().stream()
                         .filter(u -> u.knownLength().isPresent())
                         .count();
-                yield storey.underlays().isEmpty()
-                        ? "none"
-                        : known == 0 ? "no known length" : "true to scale";
+                yield storey.underlays().isEmpty() ? "none" : known == 0 ? "no known length" : "true to scale";
             }
             case WALLS -> {
                 var gaps = model.snags().stream()
                         .filter(s -> s.kind() == Snag.Kind.OPEN_END)
                         .count();
-                yield gaps > 0 ? gaps + (gaps == 1 ? " open end" : " open ends") : count(storey.walls().size(), "wall");
+                yield gaps > 0
+                        ? gaps + (gaps == 1 ? " open end" : " open ends")
+                        : count(storey.walls().size(), "wall");
             }
             case OPENINGS -> count(storey.openings().size(), "opening");
             case ROOMS -> {
                 var named = geometry.rooms().stream()
                         .filter(r -> !r.name().isBlank())
                         .count();
-                yield geometry.rooms().isEmpty() ? "none yet" : named + " of " + geometry.rooms().size() + " named";
+                yield geometry.rooms().isEmpty()
+                        ? "none yet"
+                        : named + " of " + geometry.rooms().size() + " named";
             }
             case FINISHES -> {
                 var laid = geometry.rooms().stream()
@@ -90,7 +92,9 @@ public final class Trail extends VBox {
                                         m.floor().material()))
                                 .isPresent())
                         .count();
-                yield geometry.rooms().isEmpty() ? "none yet" : laid + " of " + geometry.rooms().size() + " laid";
+                yield geometry.rooms().isEmpty()
+                        ? "none yet"
+                        : laid + " of " + geometry.rooms().size() + " laid";
             }
             case FURNISH -> count(storey.furnishings().size(), "piece");
             case DIMENSIONS -> storey.walls().isEmpty() ? "none yet" : "by themselves";
@@ -98,7 +102,8 @@ public final class Trail extends VBox {
             case LIGHT -> model.now().plan().look().name();
             case SHEET -> {
                 var sheet = model.now().plan().sheet();
-                yield sheet.paper() + ", 1:" + (int) Math.rint(model.now().frame().scale());
+                yield sheet.paper() + ", 1:"
+                        + (int) Math.rint(model.now().frame().scale());
             }
         };
     }

@@ -39,6 +39,7 @@ public final class Tray extends VBox {
     private final WorkspaceModel model;
     private final Commands commands;
     private final VBox content = new VBox(14);
+
     private record Shown(Stage stage, int tool, Choices choices, Object depends) {}
 
     private @org.jspecify.annotations.Nullable Shown shown;
@@ -71,7 +72,8 @@ public final class Tray extends VBox {
         return switch (now.stage()) {
             case UNDERLAY -> now.currentStorey().underlays();
             case WALLS -> now.plan().wallTypes();
-            case ROOMS -> List.of(now.currentStorey().rooms(), now.currentStorey().walls());
+            case ROOMS ->
+                List.of(now.currentStorey().rooms(), now.currentStorey().walls());
             case LIGHT -> now.plan().look().name();
             case SHEET -> List.of(now.plan().sheet(), now.frame());
             default -> "";
@@ -88,8 +90,9 @@ public final class Tray extends VBox {
             case FINISHES -> finishes(now);
             case FURNISH -> furnish(now);
             case DIMENSIONS ->
-                List.<Node>of(Widgets.quiet(
-                        "Overall and opening tiers follow the plan on all four sides. Measure between two points to add a single dimension."));
+                List.<Node>of(
+                        Widgets.quiet(
+                                "Overall and opening tiers follow the plan on all four sides. Measure between two points to add a single dimension."));
             case LABELS ->
                 List.<Node>of(Widgets.quiet(
                         "Room labels find the freest place by themselves. Write notes where you want more words."));
@@ -151,7 +154,10 @@ public final class Tray extends VBox {
                         UnderlayEdits.fade(model.now().plan(), model.now().storey(), newest.id(), value),
                         "Fade underlay"));
         var sight = Widgets.button(
-                hidden ? "Show underlays" : "Hide underlays", "underlay-sight", "U does it too", commands::toggleUnderlays);
+                hidden ? "Show underlays" : "Hide underlays",
+                "underlay-sight",
+                "U does it too",
+                commands::toggleUnderlays);
         return List.of(bring, fade, sight);
     }
 
@@ -160,7 +166,9 @@ public final class Tray extends VBox {
         for (var type : now.plan().wallTypes()) {
             types.getChildren()
                     .add(Widgets.toggle(
-                            type.name() + "   " + LengthText.shown(type.thickness(), now.plan().units()),
+                            type.name() + "   "
+                                    + LengthText.shown(
+                                            type.thickness(), now.plan().units()),
                             "wall-type-" + type.id().number(),
                             "New walls are of this type until you change it here",
                             type.id().equals(now.choices().wallType()),
@@ -249,10 +257,12 @@ public final class Tray extends VBox {
         var list = new VBox(4);
         for (var room : model.geometry().rooms()) {
             var name = room.name().isBlank() ? "(no name)" : room.name();
-            var button = new Button("", Widgets.row(
-                    new Label(name),
-                    Widgets.spring(),
-                    new Label(AreaText.shown(room.areaMm2(), now.plan().units()))));
+            var button = new Button(
+                    "",
+                    Widgets.row(
+                            new Label(name),
+                            Widgets.spring(),
+                            new Label(AreaText.shown(room.areaMm2(), now.plan().units()))));
             button.getStyleClass().add("list-row");
             button.setMaxWidth(Double.MAX_VALUE);
             button.setAccessibleText(name);
@@ -356,17 +366,66 @@ public final class Tray extends VBox {
                 Widgets.section("Look", looks),
                 Widgets.section(
                         "Light",
-                        Widgets.slider("From, clockwise from the top", "light-from", 0, 360, light.fromDeg(), _ -> {}, v -> light(l -> new Light(v, l.altitudeDeg()))),
-                        Widgets.slider("Height above the horizon", "light-altitude", 15, 80, light.altitudeDeg(), _ -> {}, v -> light(l -> new Light(l.fromDeg(), v)))),
+                        Widgets.slider(
+                                "From, clockwise from the top",
+                                "light-from",
+                                0,
+                                360,
+                                light.fromDeg(),
+                                _ -> {},
+                                v -> light(l -> new Light(v, l.altitudeDeg()))),
+                        Widgets.slider(
+                                "Height above the horizon",
+                                "light-altitude",
+                                15,
+                                80,
+                                light.altitudeDeg(),
+                                _ -> {},
+                                v -> light(l -> new Light(l.fromDeg(), v)))),
                 Widgets.section(
                         "Shade",
-                        Widgets.slider("Cast shadow", "cast-shadow", 0, 1, look.castShadow(), _ -> {}, v -> look(l -> l.withCastShadow(v))),
-                        Widgets.slider("Corner shade", "corner-shade", 0, 1, look.cornerShade(), _ -> {}, v -> look(l -> l.withCornerShade(v))),
-                        Widgets.slider("Corner reach, in metres", "corner-reach", 0.2, 1.5, look.cornerReach().mm() / 1000, _ -> {}, v -> look(l -> l.withCornerReach(Length.ofMm(1000 * v))))),
+                        Widgets.slider(
+                                "Cast shadow",
+                                "cast-shadow",
+                                0,
+                                1,
+                                look.castShadow(),
+                                _ -> {},
+                                v -> look(l -> l.withCastShadow(v))),
+                        Widgets.slider(
+                                "Corner shade",
+                                "corner-shade",
+                                0,
+                                1,
+                                look.cornerShade(),
+                                _ -> {},
+                                v -> look(l -> l.withCornerShade(v))),
+                        Widgets.slider(
+                                "Corner reach, in metres",
+                                "corner-reach",
+                                0.2,
+                                1.5,
+                                look.cornerReach().mm() / 1000,
+                                _ -> {},
+                                v -> look(l -> l.withCornerReach(Length.ofMm(1000 * v))))),
                 Widgets.section(
                         "Line and texture",
-                        Widgets.slider("Line weight", "line-dial", 0.5, 2, look.lineDial(), _ -> {}, v -> look(l -> l.withLineDial(v))),
-                        Widgets.slider("Texture", "texture", 0, 1, look.textureStrength(), _ -> {}, v -> look(l -> l.withTextureStrength(v)))));
+                        Widgets.slider(
+                                "Line weight",
+                                "line-dial",
+                                0.5,
+                                2,
+                                look.lineDial(),
+                                _ -> {},
+                                v -> look(l -> l.withLineDial(v))),
+                        Widgets.slider(
+                                "Texture",
+                                "texture",
+                                0,
+                                1,
+                                look.textureStrength(),
+                                _ -> {},
+                                v -> look(l -> l.withTextureStrength(v)))));
     }
 
     private void look(Function<Look, Look> change) {

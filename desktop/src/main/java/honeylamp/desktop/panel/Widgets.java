@@ -84,7 +84,13 @@ final class Widgets {
 
     /** A named slider; {@code live} runs while it moves, {@code done} once when it is let go. */
     static VBox slider(
-            String name, String id, double least, double most, double value, Consumer<Double> live, DoubleConsumer done) {
+            String name,
+            String id,
+            double least,
+            double most,
+            double value,
+            Consumer<Double> live,
+            DoubleConsumer done) {
         var slider = new Slider(least, most, value);
         slider.setId(id);
         slider.setAccessibleText(name);

@@ -1,5 +1,5 @@
 /**
- * Trail, tray, card, measure line, snags, find, lamp dial. <b>Holds</b> thin nodes that show the 
+ * Trail, tray, card, measure line, snags, find, lamp dial. <b>Holds</b> thin nodes that show the
  * workspace and send intents. <b>Leaves out</b> calculation.
  */
 @NullMarked

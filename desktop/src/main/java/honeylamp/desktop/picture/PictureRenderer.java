@@ -105,11 +105,7 @@ public final class PictureRenderer implements AutoCloseable {
             return known;
         }
         var made = SheetComposer.compose(
-                request.plan,
-                request.geometry,
-                request.frame,
-                request.lamp,
-                Illustration.SCREEN_SHADE_PX_PER_MM);
+                request.plan, request.geometry, request.frame, request.lamp, Illustration.SCREEN_SHADE_PX_PER_MM);
         page = made;
         pageKey = key;
         return made;

@@ -228,9 +228,8 @@ public final class PlanPane extends Pane {
             return;
         }
         var request = last.request();
-        var from = request.view()
-                .planToPixels(request.width(), request.height())
-                .inverse();
+        var from =
+                request.view().planToPixels(request.width(), request.height()).inverse();
         var to = from.then(view().planToPixels(getWidth(), getHeight()));
         var corner = to.apply(Point.ORIGIN);
         var scale = to.lengthScale();

@@ -1,5 +1,5 @@
 /**
- * The drawing pane: the sheet rendered off the interface thread, and a small overlay above it. 
+ * The drawing pane: the sheet rendered off the interface thread, and a small overlay above it.
  * <b>Leaves out</b> what gestures mean.
  */
 @NullMarked

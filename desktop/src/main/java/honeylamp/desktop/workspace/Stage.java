@@ -22,10 +22,7 @@ public enum Stage {
             "Underlay",
             tool("Pick picture", _ -> PickAndMove.of(Reach.UNDERLAYS)),
             tool("Known length", _ -> MarkKnownLength.begin())),
-    WALLS(
-            "Walls",
-            tool("Draw walls", _ -> WallChain.begin()),
-            tool("Pick and move", _ -> PickAndMove.of(Reach.WALLS))),
+    WALLS("Walls", tool("Draw walls", _ -> WallChain.begin()), tool("Pick and move", _ -> PickAndMove.of(Reach.WALLS))),
     OPENINGS(
             "Openings",
             tool("Put in", _ -> PlaceOpening.begin()),

@@ -21,13 +21,7 @@ public record View(Point centre, double pxPerMm) {
 
     /** From plan mm to pixels of a view so large. */
     public Affine planToPixels(double width, double height) {
-        return new Affine(
-                pxPerMm,
-                0,
-                0,
-                -pxPerMm,
-                width / 2 - centre.x() * pxPerMm,
-                height / 2 + centre.y() * pxPerMm);
+        return new Affine(pxPerMm, 0, 0, -pxPerMm, width / 2 - centre.x() * pxPerMm, height / 2 + centre.y() * pxPerMm);
     }
 
     /** From paper mm to pixels of a view so large. */

@@ -154,7 +154,10 @@ public final class WorkspaceModel {
     private void travel(History history) {
         var w = now();
         if (history != w.history()) {
-            state.set(w.with(history).with(w.gesture().dropped()).picking(Set.of()).saying(""));
+            state.set(w.with(history)
+                    .with(w.gesture().dropped())
+                    .picking(Set.of())
+                    .saying(""));
             onEdit.accept(history.now());
         }
     }
@@ -216,7 +219,9 @@ public final class WorkspaceModel {
         Illustration.extent(now().plan(), geometry())
                 .ifPresentOrElse(
                         extent -> {
-                            var box = extent.planMm().grown(extent.marginPaperMm() * now().frame().scale());
+                            var box = extent.planMm()
+                                    .grown(extent.marginPaperMm()
+                                            * now().frame().scale());
                             var scale = Math.min(width / box.width(), height / box.height()) * 0.97;
                             show(new View(box.centre(), scale));
                         },

@@ -1,0 +1,65 @@
+package honeylamp;
+
+import honeylamp.catalogue.NewPlan;
+import honeylamp.derive.StoreyGeometry;
+import honeylamp.edit.WallEdits;
+import honeylamp.plan.ElementId.StoreyId;
+import honeylamp.plan.ElementId.WallId;
+import honeylamp.plan.ElementId.WallTypeId;
+import honeylamp.plan.Plan;
+import honeylamp.plan.Position;
+import honeylamp.plan.Wall.BodySide;
+import honeylamp.units.UnitSystem;
+
+/** Small plans for tests: walls of 100 mm (partition) and 300 mm (outer), given by their drawn lines. */
+public final class TestPlans {
+    public static final WallTypeId OUTER = new WallTypeId(1);
+    public static final WallTypeId PARTITION = new WallTypeId(3);
+
+    private Plan plan = NewPlan.in(UnitSystem.MM);
+
+    public static TestPlans start() {
+        return new TestPlans();
+    }
+
+    /** A closed rectangle whose inner faces are drawn, so the clear size is exactly w by d. */
+    public static Plan clearRectangle(double w, double d) {
+        return start().chain(BodySide.RIGHT, OUTER, true, 0, 0, w, 0, w, d, 0, d)
+                .plan();
+    }
+
+    public TestPlans wall(double x0, double y0, double x1, double y1, BodySide body, WallTypeId type) {
+        plan = WallEdits.add(plan, storey(plan), Position.ofMm(x0, y0), Position.ofMm(x1, y1), body, type)
+                .plan();
+        return this;
+    }
+
+    public TestPlans chain(BodySide body, WallTypeId type, boolean closed, double... xy) {
+        var n = xy.length / 2;
+        for (var i = 0; i < (closed ? n : n - 1); i++) {
+            var j = (i + 1) % n;
+            wall(xy[2 * i], xy[2 * i + 1], xy[2 * j], xy[2 * j + 1], body, type);
+        }
+        return this;
+    }
+
+    public Plan plan() {
+        return plan;
+    }
+
+    public StoreyGeometry geometry() {
+        return geometry(plan);
+    }
+
+    public static StoreyGeometry geometry(Plan plan) {
+        return StoreyGeometry.of(plan, plan.storeys().getFirst());
+    }
+
+    public static StoreyId storey(Plan plan) {
+        return plan.storeys().getFirst().id();
+    }
+
+    public static WallId wallId(Plan plan, int index) {
+        return plan.storeys().getFirst().walls().get(index).id();
+    }
+}
