@@ -43,6 +43,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.scene.text.Font;
+import javafx.stage.WindowEvent;
 
 /** The one window: trail, tray, plan, card, measure line, and what keys do. */
 public final class MainWindow implements Commands {
@@ -170,6 +171,7 @@ public final class MainWindow implements Commands {
             case I -> bringInPicture();
             case E -> exportSheet();
             case K -> find();
+            case Q -> leave();
             case Z -> {
                 if (e.isShiftDown()) {
                     model.redo();
@@ -284,6 +286,12 @@ public final class MainWindow implements Commands {
             case DROP -> true;
             case STAY -> false;
         };
+    }
+
+    /** Asks the window to close, as its frame would. */
+    private void leave() {
+        var stage = scene.getWindow();
+        stage.fireEvent(new WindowEvent(stage, WindowEvent.WINDOW_CLOSE_REQUEST));
     }
 
     @Override

@@ -1,0 +1,223 @@
+package honeylamp.desktop;
+
+import atlantafx.base.theme.PrimerLight;
+import honeylamp.catalogue.NewPlan;
+import honeylamp.desktop.files.FileDialogs;
+import honeylamp.desktop.workspace.WorkspaceModel;
+import honeylamp.geometry.Point;
+import honeylamp.plan.Plan;
+import honeylamp.store.PlanDocument;
+import honeylamp.units.UnitSystem;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.Callable;
+import java.util.concurrent.TimeUnit;
+import javafx.application.Application;
+import javafx.application.Platform;
+import javafx.geometry.Bounds;
+import javafx.scene.Node;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
+import javafx.stage.Stage;
+import org.testfx.api.FxRobot;
+import org.testfx.api.FxToolkit;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** Drives the real window by presses, drags and typing; file dialogs answer with what the test says. */
+final class WindowDriver implements AutoCloseable {
+    /** Not larger than the frame buffer of the headless toolkit. */
+    private static final double SIZE = 1000;
+
+    final FxRobot robot = new FxRobot();
+    final List<Plan> autosaved = new ArrayList<>();
+    final Answers answers = new Answers();
+    private final Stage stage;
+    private final MainWindow window;
+
+    /** Files a test answers dialogs with. */
+    static final class Answers implements FileDialogs {
+        Optional<Path> plan = Optional.empty();
+        Optional<Path> picture = Optional.empty();
+        Optional<Path> sheet = Optional.empty();
+        Unsaved unsaved = Unsaved.STAY;
+        int asked;
+
+        @Override
+        public Optional<Path> openPlan() {
+            return plan;
+        }
+
+        @Override
+        public Optional<Path> savePlan(String suggestedName) {
+            return plan;
+        }
+
+        @Override
+        public Optional<Path> openPicture() {
+            return picture;
+        }
+
+        @Override
+        public Optional<Path> exportSheet(String suggestedName) {
+            return sheet;
+        }
+
+        @Override
+        public Unsaved unsaved(String planName) {
+            asked++;
+            return unsaved;
+        }
+    }
+
+    private WindowDriver(Stage stage, PlanDocument document) throws Exception {
+        this.stage = stage;
+        this.window = onScreen(() -> {
+            Application.setUserAgentStylesheet(new PrimerLight().getUserAgentStylesheet());
+            var model = new WorkspaceModel(document, Optional.empty(), autosaved::add);
+            var made = new MainWindow(model, answers, SIZE, SIZE);
+            stage.setScene(made.scene());
+            stage.setX(0);
+            stage.setY(0);
+            stage.show();
+            return made;
+        });
+        settle();
+    }
+
+    static WindowDriver empty() throws Exception {
+        return with(PlanDocument.of(NewPlan.in(UnitSystem.MM)));
+    }
+
+    static WindowDriver with(PlanDocument document) throws Exception {
+        return new WindowDriver(FxToolkit.registerPrimaryStage(), document);
+    }
+
+    static <T> T onScreen(Callable<T> work) throws Exception {
+        return WaitForAsyncUtils.asyncFx(work).get(20, TimeUnit.SECONDS);
+    }
+
+    MainWindow window() {
+        return window;
+    }
+
+    WorkspaceModel model() {
+        return window.model();
+    }
+
+    Plan plan() throws Exception {
+        return onScreen(() -> model().now().plan());
+    }
+
+    String message() throws Exception {
+        return onScreen(() -> model().now().message());
+    }
+
+    void settle() {
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    /** Waits until the newest picture is on screen. */
+    void picture() throws Exception {
+        WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> onScreen(() -> window.plan().settled()));
+    }
+
+    <T extends Node> T node(String id) throws Exception {
+        return onScreen(() -> {
+            @SuppressWarnings("unchecked")
+            T found = (T) window.scene().lookup("#" + id);
+            return found;
+        });
+    }
+
+    /** Shows a stretch of the plan so that it fills the pane. */
+    void show(double x, double y, double widthMm) throws Exception {
+        onScreen(() -> {
+            model().show(new honeylamp.desktop.workspace.View(
+                    new Point(x, y), window.plan().getWidth() / widthMm));
+            return null;
+        });
+        settle();
+    }
+
+    /** Presses a control by its id. */
+    void press(String id) throws Exception {
+        Node node = node(id);
+        if (node == null) {
+            throw new AssertionError("nothing is called #" + id);
+        }
+        Bounds box = onScreen(() -> node.localToScreen(node.getBoundsInLocal()));
+        apart(box.getCenterX(), box.getCenterY());
+        robot.moveTo(box.getCenterX(), box.getCenterY());
+        robot.press(MouseButton.PRIMARY).release(MouseButton.PRIMARY);
+        settle();
+    }
+
+    /** Keeps presses at nearby places from counting as double clicks. */
+    private void apart(double x, double y) throws InterruptedException {
+        Thread.sleep(320);
+    }
+
+    private javafx.geometry.Point2D screen(double x, double y) throws Exception {
+        return onScreen(() -> {
+            var p = window.plan().pixel(new Point(x, y));
+            return window.plan().localToScreen(p.x(), p.y());
+        });
+    }
+
+    void move(double x, double y) throws Exception {
+        var p = screen(x, y);
+        robot.moveTo(p.getX(), p.getY());
+        settle();
+    }
+
+    void click(double x, double y) throws Exception {
+        move(x, y);
+        apart(x, y);
+        robot.press(MouseButton.PRIMARY).release(MouseButton.PRIMARY);
+        settle();
+    }
+
+    void drag(double x0, double y0, double x1, double y1) throws Exception {
+        move(x0, y0);
+        apart(x0, y0);
+        robot.press(MouseButton.PRIMARY);
+        move((x0 + x1) / 2, (y0 + y1) / 2);
+        move(x1, y1);
+        robot.release(MouseButton.PRIMARY);
+        settle();
+    }
+
+    void key(KeyCode... codes) {
+        robot.push(codes);
+        settle();
+    }
+
+    void write(String text) {
+        robot.write(text, 0);
+        settle();
+    }
+
+    /** Types into a field by its id and presses Enter. */
+    void fill(String id, String text) throws Exception {
+        Node field = node(id);
+        onScreen(() -> {
+            field.requestFocus();
+            ((javafx.scene.control.TextField) field).clear();
+            return null;
+        });
+        write(text);
+        key(KeyCode.ENTER);
+    }
+
+    @Override
+    public void close() {
+        Platform.setImplicitExit(false);
+        Platform.runLater(() -> {
+            window.plan().close();
+            stage.hide();
+        });
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+}
