@@ -12,7 +12,13 @@ import picocli.CommandLine.Spec;
         mixinStandardHelpOptions = true,
         version = "Honey Lamp 0.1.0",
         description = "Turns measured plans into presentation sheets.",
-        subcommands = {ExportCommand.class, ReportCommand.class, CheckCommand.class, RecoverCommand.class, DemoFilesCommand.class})
+        subcommands = {
+            ExportCommand.class,
+            ReportCommand.class,
+            CheckCommand.class,
+            RecoverCommand.class,
+            DemoFilesCommand.class
+        })
 public final class Main implements Runnable {
     @Spec
     private CommandSpec spec = CommandSpec.create();

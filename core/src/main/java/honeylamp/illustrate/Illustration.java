@@ -65,6 +65,13 @@ public final class Illustration {
         return new Illustration(plan, geometry, frame, lamp, shadePxPerMm).drawing();
     }
 
+    /** Only the shade of a storey, cast and corner, for measuring and comparing. */
+    public static Drawing shadeOnly(Plan plan, StoreyGeometry geometry, PaperFrame frame, double shadePxPerMm) {
+        var layers = new ArrayList<Layer>();
+        new Illustration(plan, geometry, frame, Lamp.LIT, shadePxPerMm).shade(layers);
+        return new Drawing(layers);
+    }
+
     private Drawing drawing() {
         var layers = new ArrayList<Layer>();
         add(layers, LayerKind.GROUND, structures.balconies(geometry.storey().structures(), floors));

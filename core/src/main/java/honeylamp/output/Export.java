@@ -1,11 +1,8 @@
 package honeylamp.output;
 
 import honeylamp.sheet.Page;
-import java.io.BufferedOutputStream;
 import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
 import java.util.Arrays;
 import java.util.Locale;
 import java.util.Optional;
@@ -41,23 +38,12 @@ public final class Export {
      */
     public static void write(Page page, Format format, double dpi, Path file, Progress progress)
             throws IOException, Progress.Cancelled {
-        var folder = file.toAbsolutePath().getParent();
-        if (folder == null) {
-            throw new IOException(file + " names no file");
-        }
-        Files.createDirectories(folder);
-        var unfinished = Files.createTempFile(folder, ".", ".part");
-        try {
-            try (var out = new BufferedOutputStream(Files.newOutputStream(unfinished))) {
-                switch (format) {
-                    case PDF -> PdfOutput.write(page, out, progress);
-                    case PNG -> PngOutput.write(page, dpi, out, progress);
-                    case SVG -> SvgOutput.write(page, out, progress);
-                }
+        WholeFile.<Progress.Cancelled>write(file, out -> {
+            switch (format) {
+                case PDF -> PdfOutput.write(page, out, progress);
+                case PNG -> PngOutput.write(page, dpi, out, progress);
+                case SVG -> SvgOutput.write(page, out, progress);
             }
-            Files.move(unfinished, file, StandardCopyOption.REPLACE_EXISTING);
-        } finally {
-            Files.deleteIfExists(unfinished);
-        }
+        });
     }
 }

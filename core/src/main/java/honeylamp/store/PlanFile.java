@@ -1,14 +1,10 @@
 package honeylamp.store;
 
-import java.io.BufferedOutputStream;
-import java.io.FileOutputStream;
+import honeylamp.output.WholeFile;
 import java.io.IOException;
-import java.nio.channels.FileChannel;
 import java.nio.file.Files;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
-import java.nio.file.StandardOpenOption;
 import java.nio.file.attribute.FileTime;
 import java.util.Collections;
 import java.util.HashMap;
@@ -152,28 +148,15 @@ public final class PlanFile {
      * @throws IOException if it cannot be written; an older file of that name is then untouched
      */
     public static void save(PlanDocument document, byte[] preview, Path file) throws IOException {
-        var folder = file.toAbsolutePath().getParent();
-        if (folder == null) {
-            throw new IOException(file + " names no file");
-        }
-        var unfinished = Files.createTempFile(folder, ".", ".part");
-        try {
-            try (var out = new FileOutputStream(unfinished.toFile());
-                    var zip = new ZipOutputStream(new BufferedOutputStream(out))) {
-                put(zip, PLAN, PlanJson.bytes(PlanJson.write(document.plan(), document.original())));
-                put(zip, PREVIEW, preview);
-                for (var asset : new TreeMap<>(document.assets()).entrySet()) {
-                    put(zip, "assets/" + asset.getKey(), asset.getValue());
-                }
-                zip.finish();
-                zip.flush();
-                out.getFD().sync();
+        WholeFile.<IOException>write(file, out -> {
+            var zip = new ZipOutputStream(out);
+            put(zip, PLAN, PlanJson.bytes(PlanJson.write(document.plan(), document.original())));
+            put(zip, PREVIEW, preview);
+            for (var asset : new TreeMap<>(document.assets()).entrySet()) {
+                put(zip, "assets/" + asset.getKey(), asset.getValue());
             }
-            Files.move(unfinished, file, StandardCopyOption.REPLACE_EXISTING, StandardCopyOption.ATOMIC_MOVE);
-            syncFolder(folder);
-        } finally {
-            Files.deleteIfExists(unfinished);
-        }
+            zip.finish();
+        });
     }
 
     private static void put(ZipOutputStream zip, String name, byte[] bytes) throws IOException {
@@ -182,11 +165,5 @@ public final class PlanFile {
         zip.putNextEntry(entry);
         zip.write(bytes);
         zip.closeEntry();
-    }
-
-    private static void syncFolder(Path folder) throws IOException {
-        try (var channel = FileChannel.open(folder, StandardOpenOption.READ)) {
-            channel.force(true);
-        }
     }
 }

@@ -102,7 +102,8 @@ class TourTest {
         assertThat(w.plan().storeys().getFirst().walls()).hasSize(6);
         w.press("angle-square");
         w.move(5070, 30);
-        assertThat(WindowDriver.<String>onScreen(() -> w.model().readout().caught())).isEqualTo("end");
+        assertThat(WindowDriver.<String>onScreen(() -> w.model().readout().caught()))
+                .isEqualTo("end");
         w.click(5070, 30);
         w.click(5040, 3980);
         w.key(KeyCode.ESCAPE);
@@ -174,7 +175,11 @@ class TourTest {
         assertThat(sofa.width().mm()).isEqualTo(2032);
         assertThat(sofa.turnDeg()).isEqualTo(90);
         var before = sofa.at();
-        w.drag(before.x().mm(), before.y().mm(), before.x().mm() - 200, before.y().mm() - 900);
+        w.drag(
+                before.x().mm(),
+                before.y().mm(),
+                before.x().mm() - 200,
+                before.y().mm() - 900);
         sofa = w.plan().storeys().getFirst().furnishings().getFirst();
         assertThat(sofa.at().y().mm()).isCloseTo(before.y().mm() - 900, within(30.0));
         w.press("piece-another");

@@ -120,7 +120,8 @@ final class WindowDriver implements AutoCloseable {
 
     /** Waits until the newest picture is on screen. */
     void picture() throws Exception {
-        WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> onScreen(() -> window.plan().settled()));
+        WaitForAsyncUtils.waitFor(
+                20, TimeUnit.SECONDS, () -> onScreen(() -> window.plan().settled()));
     }
 
     <T extends Node> T node(String id) throws Exception {

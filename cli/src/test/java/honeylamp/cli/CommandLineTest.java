@@ -1,0 +1,165 @@
+package honeylamp.cli;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import honeylamp.catalogue.NewPlan;
+import honeylamp.demo.DemoFiles;
+import honeylamp.edit.WallEdits;
+import honeylamp.plan.Plan;
+import honeylamp.plan.Position;
+import honeylamp.plan.Wall.BodySide;
+import honeylamp.store.Journal;
+import honeylamp.store.PlanDocument;
+import honeylamp.store.PlanFile;
+import honeylamp.units.UnitSystem;
+import java.io.ByteArrayOutputStream;
+import java.io.PrintStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+class CommandLineTest {
+    @TempDir
+    private Path folder;
+
+    private record Ran(int code, String out, String err) {}
+
+    /** Runs a command with its streams caught. */
+    private static Ran run(Object... arguments) {
+        var out = new ByteArrayOutputStream();
+        var err = new ByteArrayOutputStream();
+        var keptOut = System.out;
+        var keptErr = System.err;
+        System.setOut(new PrintStream(out, true, StandardCharsets.UTF_8));
+        System.setErr(new PrintStream(err, true, StandardCharsets.UTF_8));
+        try {
+            var words = List.of(arguments).stream().map(String::valueOf).toArray(String[]::new);
+            return new Ran(Main.run(words), out.toString(StandardCharsets.UTF_8), err.toString(StandardCharsets.UTF_8));
+        } finally {
+            System.setOut(keptOut);
+            System.setErr(keptErr);
+        }
+    }
+
+    private Path demo() throws Exception {
+        var file = folder.resolve("demo.honeylamp");
+        PlanFile.save(DemoFiles.document(), new byte[0], file);
+        return file;
+    }
+
+    private Path saved(Plan plan) throws Exception {
+        var file = folder.resolve("plan.honeylamp");
+        PlanFile.save(PlanDocument.of(plan), new byte[0], file);
+        return file;
+    }
+
+    @Test
+    void exportsInEveryFormat() throws Exception {
+        var plan = demo();
+        for (var name : List.of("a.pdf", "a.png", "a.svg")) {
+            var file = folder.resolve(name);
+            var ran = run("export", plan, "-o", file, "--dpi", "50");
+            assertThat(ran.code).as(ran.err).isZero();
+            assertThat(Files.size(file)).isGreaterThan(20_000);
+        }
+    }
+
+    @Test
+    void saysWhatIsWrongWithAnExport() throws Exception {
+        var plan = demo();
+        assertThat(run("export", plan, "-o", folder.resolve("a.doc")).err).contains(".pdf, .png and .svg");
+        var page = run("export", plan, "-o", folder.resolve("a.pdf"), "--page", "3");
+        assertThat(page.code).isEqualTo(2);
+        assertThat(page.err).contains("no page 3");
+        var dpi = run("export", plan, "-o", folder.resolve("a.png"), "--dpi", "9000");
+        assertThat(dpi.code).isEqualTo(2);
+        assertThat(dpi.err).contains("30 to 600 dpi");
+        assertThat(folder.resolve("a.png")).doesNotExist();
+    }
+
+    @Test
+    void reportsInWordsAndJson() throws Exception {
+        var plan = demo();
+        var words = run("report", plan);
+        assertThat(words.out).contains("Living room  30.59 m²", "net 95.13 m²");
+        var json = run("report", plan, "--json");
+        assertThat(json.code).isZero();
+        assertThat(json.out.strip()).startsWith("{").endsWith("}").contains("\"net_area_m2\" : 95.13");
+    }
+
+    @Test
+    void checkTellsByItsExitCode() throws Exception {
+        assertThat(run("check", demo()).code).isZero();
+        var empty = NewPlan.in(UnitSystem.MM);
+        var storey = empty.storeys().getFirst();
+        var open = WallEdits.add(
+                        empty,
+                        storey.id(),
+                        Position.ORIGIN,
+                        Position.ofMm(3000, 0),
+                        BodySide.CENTRE,
+                        empty.wallTypes().getFirst().id())
+                .plan();
+        var some = run("check", saved(open), "--json");
+        assertThat(some.code).isEqualTo(1);
+        assertThat(some.out).contains("open end");
+        var text = Files.writeString(folder.resolve("x.honeylamp"), "no plan");
+        var unreadable = run("check", text);
+        assertThat(unreadable.code).isEqualTo(2);
+        assertThat(unreadable.err).contains("no Honey Lamp plan").contains("x.honeylamp");
+    }
+
+    @Test
+    void recoversAPlanFromAJournal() throws Exception {
+        var journal = folder.resolve("a.journal");
+        try (var writing = Journal.open(journal)) {
+            writing.append(DemoFiles.document().plan().named("Found again"));
+        }
+        var plan = folder.resolve("found.honeylamp");
+        assertThat(run("recover", journal, "-o", plan).code).isZero();
+        assertThat(PlanFile.open(plan))
+                .isInstanceOfSatisfying(
+                        PlanFile.Opened.Good.class,
+                        g -> assertThat(g.document().plan().name()).isEqualTo("Found again"));
+        assertThat(run("recover", folder.resolve("none.journal"), "-o", plan).code)
+                .isEqualTo(2);
+    }
+
+    @Test
+    void withoutAVerbItListsThem() {
+        var ran = run();
+        assertThat(ran.code).isEqualTo(2);
+        assertThat(ran.err).contains("export").contains("report").contains("check");
+    }
+
+    @Test
+    void writesTheDemo() {
+        assertThat(run("demo-files", folder.resolve("demo")).code).isZero();
+        assertThat(folder.resolve("demo").resolve(DemoFiles.PLAN)).exists();
+    }
+
+    /** In a process of its own that has no display variable: no window system is asked for. */
+    @Test
+    void needsNoWindowSystem() throws Exception {
+        var file = folder.resolve("alone.pdf");
+        var builder = new ProcessBuilder(
+                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                "-cp",
+                System.getProperty("java.class.path"),
+                "honeylamp.cli.Main",
+                "export",
+                demo().toString(),
+                "-o",
+                file.toString());
+        builder.environment().remove("DISPLAY");
+        builder.environment().remove("WAYLAND_DISPLAY");
+        var process = builder.redirectErrorStream(true).start();
+        assertThat(process.waitFor(60, TimeUnit.SECONDS)).isTrue();
+        assertThat(process.exitValue()).isZero();
+        assertThat(file).exists();
+    }
+}

@@ -1,0 +1,118 @@
+package honeylamp;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.tngtech.archunit.core.domain.JavaClasses;
+import com.tngtech.archunit.core.importer.ClassFileImporter;
+import com.tngtech.archunit.core.importer.ImportOption;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+/** The floors of the house: a package uses only those above it. */
+class FloorsTest {
+    private static final List<String> FLOORS = List.of(
+            "units",
+            "geometry",
+            "plan",
+            "derive",
+            "edit",
+            "catalogue",
+            "drawing",
+            "illustrate",
+            "sheet",
+            "output",
+            "store",
+            "demo");
+
+    private final JavaClasses core = new ClassFileImporter()
+            .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS)
+            .importPackages("honeylamp");
+
+    @Test
+    void everyPackageUsesOnlyThoseAboveIt() {
+        for (var i = 0; i < FLOORS.size(); i++) {
+            var below = FLOORS.subList(i + 1, FLOORS.size()).stream()
+                    .map(f -> "honeylamp." + f + "..")
+                    .toArray(String[]::new);
+            if (below.length > 0) {
+                noClasses()
+                        .that()
+                        .resideInAPackage("honeylamp." + FLOORS.get(i) + "..")
+                        .should()
+                        .dependOnClassesThat()
+                        .resideInAnyPackage(below)
+                        .check(core);
+            }
+        }
+    }
+
+    @Test
+    void thereAreNoCycles() {
+        slices().matching("honeylamp.(*)..").should().beFreeOfCycles().check(core);
+    }
+
+    @Test
+    void coreKnowsNoWindowToolkit() {
+        noClasses()
+                .should()
+                .dependOnClassesThat()
+                .resideInAnyPackage("javafx..", "javax.swing..", "honeylamp.desktop..", "honeylamp.cli..")
+                .check(core);
+    }
+
+    @Test
+    void onlyGeometryKnowsJts() {
+        noClasses()
+                .that()
+                .resideOutsideOfPackage("honeylamp.geometry..")
+                .should()
+                .dependOnClassesThat()
+                .resideInAPackage("org.locationtech..")
+                .check(core);
+    }
+
+    @Test
+    void onlyTheStoreKnowsJson() {
+        noClasses()
+                .that()
+                .resideOutsideOfPackage("honeylamp.store..")
+                .should()
+                .dependOnClassesThat()
+                .resideInAPackage("tools.jackson..")
+                .check(core);
+    }
+
+    @Test
+    void thePlanIsRecordsEnumsAndInterfaces() {
+        classes()
+                .that()
+                .resideInAPackage("honeylamp.plan")
+                .and()
+                .areTopLevelClasses()
+                .and()
+                .doNotHaveSimpleName("package-info")
+                .should()
+                .beRecords()
+                .orShould()
+                .beInterfaces()
+                .orShould()
+                .beEnums()
+                .check(core);
+    }
+
+    @Test
+    void everyPackageHasASign() throws IOException {
+        var root = Path.of("src/main/java/honeylamp");
+        for (var floor : FLOORS) {
+            var sign = root.resolve(floor).resolve("package-info.java");
+            assertThat(sign).exists();
+            assertThat(Files.readString(sign)).contains("@NullMarked", "<b>Holds</b>");
+        }
+    }
+}

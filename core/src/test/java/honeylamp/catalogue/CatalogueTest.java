@@ -1,0 +1,229 @@
+package honeylamp.catalogue;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import honeylamp.catalogue.FurnishingKind.Size;
+import honeylamp.catalogue.LayingPattern.Grid;
+import honeylamp.catalogue.LayingPattern.Herringbone;
+import honeylamp.catalogue.LayingPattern.Hexagon;
+import honeylamp.catalogue.LayingPattern.Piece;
+import honeylamp.catalogue.LayingPattern.Plank;
+import honeylamp.geometry.Box;
+import honeylamp.geometry.Outline;
+import honeylamp.geometry.Regions;
+import honeylamp.geometry.Ring;
+import honeylamp.units.UnitSystem;
+import java.util.HashSet;
+import java.util.List;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+class CatalogueTest {
+    private static final Box FLOOR = new Box(-700, 450, 2300, 2450);
+
+    static Stream<LayingPattern> patternsWithoutJoints() {
+        return Stream.of(
+                new Plank(190, 2200, 0),
+                new Herringbone(90, 540, 0),
+                new Grid(300, 200, 0),
+                new Hexagon(200, 0),
+                new LayingPattern.CoursedSlabs(300, 520, 0));
+    }
+
+    /** Without joints the pieces cover every floor exactly: no gap, no overlap. */
+    @ParameterizedTest
+    @MethodSource("patternsWithoutJoints")
+    void piecesCoverTheFloorOnce(LayingPattern pattern) {
+        var floor = List.of(Outline.of(FLOOR.ring()));
+        var sum = 0.0;
+        for (var piece : pattern.pieces(FLOOR, 7)) {
+            var part =
+                    Regions.intersection(floor, List.of(Outline.of(piece.ring().counterClockwise())));
+            sum += part.stream().mapToDouble(Outline::area).sum();
+        }
+        var union = Regions.intersection(
+                floor,
+                Regions.union(pattern.pieces(FLOOR, 7).stream()
+                        .map(p -> Outline.of(p.ring().counterClockwise()))
+                        .toList()));
+        assertThat(sum).isCloseTo(3000.0 * 2000, within(1.0));
+        assertThat(union.stream().mapToDouble(Outline::area).sum()).isCloseTo(3000.0 * 2000, within(1.0));
+    }
+
+    @ParameterizedTest
+    @MethodSource("patternsWithoutJoints")
+    void everyPieceHasItsOwnName(LayingPattern pattern) {
+        var names = new HashSet<List<Long>>();
+        for (var piece : pattern.pieces(FLOOR, 7)) {
+            assertThat(names.add(List.of(piece.i(), piece.j()))).isTrue();
+        }
+    }
+
+    @Test
+    void aPieceIsTheSameWhateverPartOfTheFloorIsAskedFor() {
+        var pattern = new Plank(190, 2200, 2);
+        var wide = pattern.pieces(FLOOR, 7);
+        var narrow = pattern.pieces(new Box(0, 1000, 500, 1200), 7);
+        assertThat(wide).containsAll(narrow);
+    }
+
+    @Test
+    void jointsAreTrueToSize() {
+        // 300 × 300 with 4 mm joints: pitch 304
+        var first = new Grid(300, 300, 4).pieces(new Box(1, 1, 2, 2), 1).getFirst();
+        assertThat(first.ring().bounds()).isEqualTo(new Box(0, 0, 300, 300));
+        var hexagon = new Hexagon(200, 4)
+                .pieces(new Box(-1, -1, 1, 1), 1).stream()
+                        .map(Piece::ring)
+                        .filter(r -> r.contains(new honeylamp.geometry.Point(0, 0)))
+                        .findFirst()
+                        .orElseThrow();
+        assertThat(hexagon.bounds().height()).isCloseTo(200, within(1e-9)); // flat to flat
+    }
+
+    @Test
+    void herringboneBlocksKeepTheirMeasure() {
+        for (var piece : new Herringbone(90, 540, 0).pieces(FLOOR, 1)) {
+            assertThat(piece.ring().area()).isCloseTo(90.0 * 540, within(1e-6));
+        }
+    }
+
+    static Stream<FurnishingKind> kinds() {
+        return Furnishings.all().stream();
+    }
+
+    /** A piece redraws at any size and stays within its footprint, but for chairs, stools and hems. */
+    @ParameterizedTest
+    @MethodSource("kinds")
+    void symbolsAreTrueToTheirSize(FurnishingKind kind) {
+        for (var factor : List.of(1.0, 1.35)) {
+            var w = kind.width().mm() * factor;
+            var d = kind.depth().mm() * factor;
+            var symbol = kind.symbol(new Size(w, d, kind.height().mm(), 3));
+            var body = symbol.parts().stream()
+                    .map(p -> p.path().bounds())
+                    .reduce(Box::union)
+                    .orElseThrow();
+            assertThat(body.width()).isGreaterThan(0.85 * w);
+            assertThat(body.height()).isGreaterThan(0.85 * d);
+            assertThat(body.maxX()).isLessThan(w / 2 + 640);
+            assertThat(-body.minY()).isLessThan(d / 2 + 640);
+            assertThat(body.maxY()).isLessThan(d / 2 + 640);
+        }
+    }
+
+    @ParameterizedTest
+    @MethodSource("kinds")
+    void shadeComesFromConvexFootprintsNoHigherThanThePiece(FurnishingKind kind) {
+        var symbol = kind.symbol(
+                new Size(kind.width().mm(), kind.depth().mm(), kind.height().mm(), 3));
+        for (var solid : symbol.solids()) {
+            assertThat(solid.heightMm()).isLessThanOrEqualTo(kind.height().mm() + 1e-9);
+            var hull = new Ring(
+                    honeylamp.geometry.ConvexClip.hull(solid.footprint().corners()));
+            assertThat(solid.footprint().area()).isCloseTo(hull.area(), within(hull.area() * 1e-6));
+        }
+    }
+
+    @Test
+    void aWiderSofaGetsMoreSeatsNotWiderArms() {
+        // seats of about 780 mm: 2,200 ÷ 780 → 3, 3,000 ÷ 780 → 4
+        assertThat(seats(2200)).isEqualTo(3);
+        assertThat(seats(3000)).isEqualTo(4);
+    }
+
+    private static long seats(double width) {
+        var sofa = Furnishings.of("sofa").orElseThrow();
+        return sofa.symbol(new Size(width, 950, 800, 1)).parts().stream()
+                .filter(p -> p.edge() == SymbolPart.Edge.INNER && p.level() == SymbolPart.Level.BODY)
+                .filter(p -> p.paint() instanceof SymbolPart.Paint.Of(var tone) && tone == SymbolPart.Tone.TEXTILE)
+                .count();
+    }
+
+    @Test
+    void pillowsLieEvenlySpaced() {
+        // 1,600 wide less 2 × 15: gap = (1,570 − 2 × pillow) ÷ 3 on both sides and between
+        var pillows = Furnishings.of("bed").orElseThrow().symbol(new Size(1600, 2050, 900, 1)).parts().stream()
+                .filter(p -> p.level() == SymbolPart.Level.TOP && p.edge() == SymbolPart.Edge.OUTLINE)
+                .filter(p -> p.paint() instanceof SymbolPart.Paint.Of(var tone) && tone == SymbolPart.Tone.LINEN)
+                .map(p -> p.path().bounds())
+                .toList();
+        assertThat(pillows).hasSize(2);
+        var left = pillows.getFirst().minX() + 785;
+        var between = pillows.getLast().minX() - pillows.getFirst().maxX();
+        var right = 785 - pillows.getLast().maxX();
+        assertThat(left).isCloseTo(right, within(0.01));
+        assertThat(between).isCloseTo(left, within(40.0)); // pillows bulge a little beyond their measure
+    }
+
+    @Test
+    void theSamePieceIsDrawnTheSame() {
+        var plant = Furnishings.of("plant").orElseThrow();
+        var a = plant.symbol(new Size(700, 700, 1200, 9));
+        assertThat(plant.symbol(new Size(700, 700, 1200, 9))).isEqualTo(a);
+        assertThat(plant.symbol(new Size(700, 700, 1200, 10))).isNotEqualTo(a);
+    }
+
+    @Test
+    void rugsLieBelowAllElse() {
+        var rug = Furnishings.of("rug").orElseThrow();
+        assertThat(rug.symbol(new Size(2400, 1700, 12, 1)).parts())
+                .allSatisfy(p -> assertThat(p.level()).isEqualTo(SymbolPart.Level.FLOOR));
+    }
+
+    @Test
+    void keysAreFoundAndUnique() {
+        assertThat(Furnishings.all())
+                .extracting(FurnishingKind::key)
+                .doesNotHaveDuplicates()
+                .hasSizeGreaterThan(14);
+        assertThat(Materials.all())
+                .extracting(Material::key)
+                .doesNotHaveDuplicates()
+                .hasSizeGreaterThan(7);
+        assertThat(Materials.of("no such floor")).isEmpty();
+        assertThat(Furnishings.of("no such piece")).isEmpty();
+    }
+
+    /** Reference values of sRGB: white, black, and the primaries in OKLCH (Ottosson, 2020). */
+    @Test
+    void coloursAgreeWithTheDefinition() {
+        assertThat(new Oklch(1, 0, 0).argb()).isEqualTo(0xffffffff);
+        assertThat(new Oklch(0, 0, 0).argb()).isEqualTo(0xff000000);
+        assertThat(new Oklch(0.62796, 0.25768, 29.234).argb() & 0xffffff).isEqualTo(0xff0000);
+        assertThat(new Oklch(0.86644, 0.29483, 142.495).argb() & 0xffffff).isEqualTo(0x00ff00);
+        assertThatThrownBy(() -> new Oklch(1.2, 0, 0)).isInstanceOf(IllegalArgumentException.class);
+    }
+
+    @Test
+    void quietFloorsAsTheArtDirectionAsks() {
+        assertThat(Materials.all()).allSatisfy(m -> {
+            assertThat(m.tone().lightness()).isBetween(0.80, 0.93);
+            assertThat(m.tone().chroma()).isLessThanOrEqualTo(0.055);
+        });
+    }
+
+    @Test
+    void seedsAreEvenlySpread() {
+        var sum = 0.0;
+        for (var i = 0; i < 10_000; i++) {
+            var u = Seeds.unit(5, i, 3);
+            assertThat(u).isBetween(0.0, 1.0);
+            sum += u;
+        }
+        assertThat(sum / 10_000).isCloseTo(0.5, within(0.02));
+    }
+
+    @Test
+    void aNewPlanIsEmpty() {
+        var plan = NewPlan.in(UnitSystem.FEET_INCHES);
+        assertThat(plan.storeys().getFirst().walls()).isEmpty();
+        assertThat(plan.storeys().getFirst().furnishings()).isEmpty();
+        assertThat(plan.sheet().title().project()).isEmpty();
+        assertThat(plan.wallTypes()).hasSize(3);
+    }
+}

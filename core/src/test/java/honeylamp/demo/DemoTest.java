@@ -1,0 +1,46 @@
+package honeylamp.demo;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import honeylamp.store.PictureImport;
+import honeylamp.store.PlanFile;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+class DemoTest {
+    @TempDir
+    private Path folder;
+
+    @Test
+    void theDemoOpensAndItsSheetLiesTrueBelowIt() throws Exception {
+        DemoFiles.write(folder);
+        var opened = PlanFile.open(folder.resolve(DemoFiles.PLAN));
+        assertThat(opened).isInstanceOf(PlanFile.Opened.Good.class);
+        var plan = ((PlanFile.Opened.Good) opened).document().plan();
+        var underlay = plan.storeys().getFirst().underlays().getFirst();
+        var known = underlay.knownLength().orElseThrow();
+        // both marks lie where the building's outer corners are
+        assertThat(underlay.placing().apply(known.firstPx()).length()).isLessThan(0.5);
+        assertThat(underlay.placing().apply(known.secondPx()).x()).isCloseTo(13_000, within(0.5));
+        assertThat(known.mmPerPixel()).isCloseTo(underlay.mmPerPixel(), within(1e-6));
+    }
+
+    @Test
+    void theSheetIsTheSameFromTheSameSeed() throws Exception {
+        var first = DemoFiles.sheet(SailclothYard.plan());
+        assertThat(DemoFiles.sheet(SailclothYard.plan())).isEqualTo(first);
+        assertThat(PictureImport.read(first, "sheet")).isInstanceOf(PictureImport.Result.Good.class);
+    }
+
+    @Test
+    void theKeptFilesAreThoseTheGeneratorMakes() throws Exception {
+        DemoFiles.write(folder);
+        for (var name : new String[] {DemoFiles.PLAN, DemoFiles.SHEET}) {
+            assertThat(Path.of("../demo").resolve(name)).hasSameBinaryContentAs(folder.resolve(name));
+        }
+        assertThat(Files.size(folder.resolve(DemoFiles.PLAN))).isLessThan(1_500_000);
+    }
+}

@@ -1,0 +1,269 @@
+package honeylamp.edit;
+
+import static honeylamp.TestPlans.OUTER;
+import static honeylamp.TestPlans.PARTITION;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import honeylamp.TestPlans;
+import honeylamp.derive.ClearDistances;
+import honeylamp.derive.Snags;
+import honeylamp.geometry.Point;
+import honeylamp.plan.ElementId;
+import honeylamp.plan.ElementId.StoreyId;
+import honeylamp.plan.Finish;
+import honeylamp.plan.Opening;
+import honeylamp.plan.Opening.Hand;
+import honeylamp.plan.Opening.Kind;
+import honeylamp.plan.Opening.Swing;
+import honeylamp.plan.Plan;
+import honeylamp.plan.Position;
+import honeylamp.plan.Structure;
+import honeylamp.plan.Underlay;
+import honeylamp.plan.Underlay.KnownLength;
+import honeylamp.plan.Wall.BodySide;
+import honeylamp.units.Length;
+import java.util.List;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+
+class EditsTest {
+    private final Plan plan = TestPlans.start()
+            .chain(BodySide.RIGHT, OUTER, true, 0, 0, 6000, 0, 6000, 4000, 0, 4000)
+            .wall(3000, 0, 3000, 4000, BodySide.CENTRE, PARTITION)
+            .plan();
+    private final StoreyId storey = TestPlans.storey(plan);
+
+    private static Length mm(double mm) {
+        return Length.ofMm(mm);
+    }
+
+    private static double areaM2(Plan plan) {
+        return TestPlans.geometry(plan).netAreaMm2() / 1e6;
+    }
+
+    @Test
+    void movingAWallStretchesItsNeighboursAndTakesStubsAlong() {
+        // the upper wall goes up by 500: both rooms grow by 500 of their width, 2,950 each
+        var top = TestPlans.wallId(plan, 2);
+        var moved = WallEdits.moveWall(plan, storey, top, Length.ZERO, mm(500));
+        assertThat(areaM2(moved)).isCloseTo(areaM2(plan) + 2 * 2.95 * 0.5, within(1e-6));
+        assertThat(Snags.of(TestPlans.geometry(moved), moved.units()))
+                .noneMatch(s -> s.kind() == honeylamp.derive.Snag.Kind.OPEN_END);
+        var partition = moved.storeys().getFirst().walls().get(4);
+        assertThat(partition.to()).isEqualTo(Position.ofMm(3000, 4500));
+    }
+
+    @Test
+    void movingACornerTakesEveryWallThatEndsThere() {
+        var moved = WallEdits.moveCorner(plan, storey, Position.ofMm(6000, 4000), Position.ofMm(6500, 4000));
+        var walls = moved.storeys().getFirst().walls();
+        assertThat(walls.get(1).to()).isEqualTo(Position.ofMm(6500, 4000));
+        assertThat(walls.get(2).from()).isEqualTo(Position.ofMm(6500, 4000));
+        // a triangle of 500 × 4,000 ÷ 2 is gained
+        assertThat(areaM2(moved)).isCloseTo(areaM2(plan) + 1.0, within(1e-6));
+    }
+
+    @Test
+    void aTypedLengthMovesTheChosenEnd() {
+        var wall = TestPlans.wallId(plan, 0);
+        var longer = WallEdits.setLength(plan, storey, wall, mm(7000), WallEdits.End.TO);
+        assertThat(longer.storeys().getFirst().walls().getFirst().to()).isEqualTo(Position.ofMm(7000, 0));
+        var other = WallEdits.setLength(plan, storey, wall, mm(7000), WallEdits.End.FROM);
+        assertThat(other.storeys().getFirst().walls().getFirst().from()).isEqualTo(Position.ofMm(-1000, 0));
+        assertThatThrownBy(() -> WallEdits.setLength(plan, storey, wall, mm(0.2), WallEdits.End.TO))
+                .isInstanceOf(IllegalArgumentException.class)
+                .hasMessageContaining("shorter than");
+    }
+
+    @Test
+    void typeBodyAndHeightChangeOnlyThePickedWalls() {
+        var wall = TestPlans.wallId(plan, 4);
+        var changed = WallEdits.setHeight(
+                WallEdits.setBody(
+                        WallEdits.setType(plan, storey, List.of(wall), OUTER), storey, List.of(wall), BodySide.LEFT),
+                storey,
+                List.of(wall),
+                mm(1200));
+        var walls = changed.storeys().getFirst().walls();
+        assertThat(walls.get(4).type()).isEqualTo(OUTER);
+        assertThat(walls.get(4).body()).isEqualTo(BodySide.LEFT);
+        assertThat(walls.get(4).height()).isEqualTo(mm(1200));
+        assertThat(walls.subList(0, 4))
+                .isEqualTo(plan.storeys().getFirst().walls().subList(0, 4));
+    }
+
+    private Added<ElementId.OpeningId> door(double offset) {
+        return OpeningEdits.add(
+                plan, storey, Kind.DOOR, TestPlans.wallId(plan, 0), mm(offset), mm(885), Hand.FIRST, Swing.LEFT);
+    }
+
+    private static Opening opening(Plan plan) {
+        return plan.storeys().getFirst().openings().getFirst();
+    }
+
+    @Test
+    void openingsFollowTheirWall() {
+        var door = door(500).plan();
+        var moved = WallEdits.moveWall(door, storey, TestPlans.wallId(plan, 0), Length.ZERO, mm(-300));
+        assertThat(opening(moved).offset()).isEqualTo(mm(500));
+        var cut = TestPlans.geometry(moved).cuts().getFirst();
+        assertThat(cut.left().a()).isEqualTo(new Point(500, -300));
+    }
+
+    @Test
+    void openingsStayInTheirSpotWhenTheFirstEndMoves() {
+        var door = door(500).plan();
+        var moved = WallEdits.moveCorner(door, storey, Position.ORIGIN, Position.ofMm(-1000, 0));
+        assertThat(opening(moved).offset()).isEqualTo(mm(1500));
+    }
+
+    @Test
+    void openingsAreKeptInAWallThatShrinks() {
+        var door = door(4500).plan();
+        var shrunk = WallEdits.setLength(door, storey, TestPlans.wallId(plan, 0), mm(5000), WallEdits.End.TO);
+        assertThat(opening(shrunk).end()).isEqualTo(mm(5000));
+        assertThat(opening(shrunk).width()).isEqualTo(mm(885));
+    }
+
+    @Test
+    void distancesFromEitherEndAreTakenFromFaces() {
+        var added = door(500);
+        var wall = plan.storeys().getFirst().walls().getFirst();
+        var stretch = ClearDistances.around(TestPlans.geometry(plan).network(), wall, 900);
+        var before = OpeningEdits.setBefore(added.plan(), storey, added.id(), stretch, mm(200));
+        assertThat(opening(before).offset()).isEqualTo(mm(200));
+        // the stretch ends at the partition's face at 2,950
+        var after = OpeningEdits.setAfter(added.plan(), storey, added.id(), stretch, mm(100));
+        assertThat(opening(after).end()).isEqualTo(mm(2850));
+        assertThat(OpeningEdits.offsetWithin(stretch, 10, mm(885))).isEqualTo(Length.ZERO);
+        assertThat(OpeningEdits.offsetWithin(stretch, 1475, mm(885)).mm()).isCloseTo(1475 - 442.5, within(1e-6));
+    }
+
+    @Test
+    void aWiderOpeningKeepsItsCentre() {
+        var added = door(500);
+        var wider = OpeningEdits.setWidth(added.plan(), storey, added.id(), mm(1085));
+        assertThat(opening(wider).offset()).isEqualTo(mm(400));
+        var flipped =
+                OpeningEdits.flipSwing(OpeningEdits.flipHand(added.plan(), storey, added.id()), storey, added.id());
+        assertThat(opening(flipped).hand()).isEqualTo(Hand.SECOND);
+        assertThat(opening(flipped).swing()).isEqualTo(Swing.RIGHT);
+        assertThatThrownBy(() -> OpeningEdits.setHeights(added.plan(), storey, added.id(), mm(2100), mm(2000)))
+                .hasMessageContaining("above the sill");
+    }
+
+    @Test
+    void deletingAWallTakesItsOpeningsAndSaysSo() {
+        var added = door(500);
+        Set<ElementId> gone = Set.of(TestPlans.wallId(plan, 0));
+        assertThat(Deletion.alongWith(added.plan().storey(storey), gone)).isEqualTo("and the opening in it");
+        var after = Deletion.of(added.plan(), storey, gone);
+        assertThat(after.storeys().getFirst().walls()).hasSize(4);
+        assertThat(after.storeys().getFirst().openings()).isEmpty();
+        assertThat(Deletion.alongWith(plan.storey(storey), gone)).isEmpty();
+    }
+
+    @Test
+    void namesAndFloorsGoToTheRoomsMark() {
+        var room = TestPlans.geometry(plan).rooms().getFirst();
+        var named = RoomEdits.name(plan, storey, room, "  Parlour ");
+        var again = TestPlans.geometry(named).rooms().stream()
+                .filter(r -> r.mark().isPresent())
+                .findFirst()
+                .orElseThrow();
+        assertThat(again.name()).isEqualTo("Parlour");
+        var floored = RoomEdits.floor(named, storey, again, Finish.of("screed"));
+        assertThat(floored.storeys().getFirst().rooms()).hasSize(1);
+        assertThat(floored.storeys().getFirst().rooms().getFirst().floor().material())
+                .isEqualTo("screed");
+        assertThat(floored.storeys().getFirst().rooms().getFirst().name()).isEqualTo("Parlour");
+    }
+
+    @Test
+    void newRoomsAreMarkedOnce() {
+        var marked = RoomEdits.markNew(plan, storey, TestPlans.geometry(plan));
+        assertThat(marked.storeys().getFirst().rooms()).hasSize(2);
+        assertThat(RoomEdits.markNew(marked, storey, TestPlans.geometry(marked)))
+                .isEqualTo(marked);
+    }
+
+    @Test
+    void namesSurviveWhenTheWallBetweenTwoRoomsGoes() {
+        var marked = RoomEdits.markNew(plan, storey, TestPlans.geometry(plan));
+        var named = RoomEdits.name(
+                marked, storey, TestPlans.geometry(marked).rooms().getFirst(), "Parlour");
+        var open = Deletion.of(named, storey, Set.of(TestPlans.wallId(plan, 4)));
+        assertThat(TestPlans.geometry(open).rooms()).hasSize(1);
+        assertThat(open.storeys().getFirst().rooms()).hasSize(2);
+    }
+
+    @Test
+    void furnishingsMoveTurnResizeAndDouble() {
+        var added =
+                FurnishingEdits.add(plan, storey, "sofa", mm(2200), mm(950), mm(800), Position.ofMm(1000, 1000), 350);
+        var turned = FurnishingEdits.turnBy(added.plan(), storey, List.of(added.id()), 90);
+        assertThat(turned.storeys().getFirst().furnishings().getFirst().turnDeg())
+                .isEqualTo(80);
+        var moved = FurnishingEdits.move(turned, storey, List.of(added.id()), mm(-10), mm(5));
+        assertThat(moved.storeys().getFirst().furnishings().getFirst().at()).isEqualTo(Position.ofMm(990, 1005));
+        var two = FurnishingEdits.duplicate(moved, storey, added.id());
+        assertThat(two.plan().storeys().getFirst().furnishings()).hasSize(2);
+        assertThat(two.id()).isNotEqualTo(added.id());
+        assertThatThrownBy(() -> FurnishingEdits.resize(moved, storey, added.id(), Length.ZERO, mm(1), mm(1)))
+                .hasMessageContaining("furnishing width");
+    }
+
+    @Test
+    void aKnownLengthScalesAboutItsFirstMark() {
+        var added = UnderlayEdits.add(plan, storey, "a".repeat(64), "scan.png", 1000, 800, Point.ORIGIN);
+        var before = underlay(added.plan()).placing().apply(new Point(200, 300));
+        var known = new KnownLength(new Point(200, 300), new Point(800, 300), mm(6000));
+        var scaled = UnderlayEdits.scale(added.plan(), storey, added.id(), known);
+        assertThat(underlay(scaled).mmPerPixel()).isEqualTo(10);
+        assertThat(underlay(scaled).placing().apply(new Point(200, 300)).distance(before))
+                .isLessThan(1e-5);
+        assertThat(known.errorMmPerMetre()).isCloseTo(1000.0 / 600, within(1e-9));
+    }
+
+    @Test
+    void levellingTurnsTheLineTrue() {
+        var added = UnderlayEdits.add(plan, storey, "a".repeat(64), "scan.png", 1000, 800, Point.ORIGIN);
+        var level = UnderlayEdits.level(added.plan(), storey, added.id(), new Point(100, 100), new Point(900, 120));
+        var placing = underlay(level).placing();
+        var way = placing.apply(new Point(900, 120)).minus(placing.apply(new Point(100, 100)));
+        assertThat(way.y()).isCloseTo(0, within(1e-6));
+        var hidden = UnderlayEdits.showAll(level, storey, Underlay.Sight.HIDDEN);
+        assertThat(underlay(hidden).sight()).isEqualTo(Underlay.Sight.HIDDEN);
+    }
+
+    private static Underlay underlay(Plan plan) {
+        return plan.storeys().getFirst().underlays().getFirst();
+    }
+
+    @Test
+    void notesDimensionsAndPostsAreAdded() {
+        var noted =
+                NoteEdits.add(plan, storey, Position.ORIGIN, " north light ").plan();
+        assertThat(noted.storeys().getFirst().notes().getFirst().text()).isEqualTo("north light");
+        assertThatThrownBy(() -> NoteEdits.measure(plan, storey, Position.ORIGIN, Position.ORIGIN, mm(10)))
+                .hasMessageContaining("measures nothing");
+        var post = StructureEdits.add(
+                plan,
+                storey,
+                id -> new Structure(
+                        id, Structure.Kind.POST, mm(200), mm(200), mm(2600), Position.ofMm(1000, 1000), 0, 0));
+        assertThat(post.plan().storeys().getFirst().structures()).hasSize(1);
+        assertThat(post.plan().nextNumber()).isEqualTo(plan.nextNumber() + 1);
+    }
+
+    @Test
+    void aPlanThatDoesNotHangTogetherIsRefused() {
+        var door = door(500).plan();
+        assertThatThrownBy(() -> door.withStorey(storey, s -> s.withWalls(List.of())))
+                .isInstanceOf(IllegalArgumentException.class)
+                .hasMessageContaining("hangs in no wall");
+        assertThatThrownBy(() -> plan.withWallTypes(List.of())).hasMessageContaining("unknown type");
+    }
+}

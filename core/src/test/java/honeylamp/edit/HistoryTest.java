@@ -1,0 +1,75 @@
+package honeylamp.edit;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import honeylamp.TestPlans;
+import honeylamp.plan.Plan;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import org.junit.jupiter.api.Test;
+
+class HistoryTest {
+    private static final Plan EMPTY = TestPlans.start().plan();
+
+    /** Law: undo takes back the newest action, and redo does it again. */
+    @Property(tries = 100)
+    void undoAndRedoAreInverse(@ForAll long seed) {
+        var random = new Random(seed);
+        var history = History.of(EMPTY);
+        for (var i = 0; i < 40; i++) {
+            history = switch (random.nextInt(3)) {
+                case 0 -> history.undo();
+                case 1 -> history.redo();
+                default -> history.then(EMPTY.named("plan " + random.nextInt(5)), "name");
+            };
+            if (history.undoable().isPresent()) {
+                assertThat(history.undo().redo()).isEqualTo(history);
+            }
+            if (history.redoable().isPresent()) {
+                assertThat(history.redo().undo()).isEqualTo(history);
+            }
+        }
+    }
+
+    @Test
+    void undoWalksBackThroughEveryPlan() {
+        var history = History.of(EMPTY);
+        List<Plan> plans = new ArrayList<>(List.of(EMPTY));
+        for (var i = 0; i < 5; i++) {
+            plans.add(EMPTY.named("plan " + i));
+            history = history.then(plans.getLast(), "action " + i);
+        }
+        assertThat(history.undoable()).contains("action 4");
+        for (var plan : plans.reversed()) {
+            assertThat(history.now()).isEqualTo(plan);
+            history = history.undo();
+        }
+        assertThat(history.undo()).isSameAs(history);
+        assertThat(history.redoable()).contains("action 0");
+    }
+
+    @Test
+    void anActionWithoutEffectIsNone() {
+        var history = History.of(EMPTY);
+        assertThat(history.then(EMPTY.named(EMPTY.name()), "nothing")).isSameAs(history);
+    }
+
+    @Test
+    void aNewActionForgetsWhatWasTakenBack() {
+        var history = History.of(EMPTY).then(EMPTY.named("a"), "a").undo().then(EMPTY.named("b"), "b");
+        assertThat(history.redoable()).isEmpty();
+        assertThat(history.redo()).isSameAs(history);
+    }
+
+    @Test
+    void theOldestStepsAreLetGo() {
+        var history = History.of(EMPTY);
+        for (var i = 0; i < History.DEEPEST + 20; i++) {
+            history = history.then(EMPTY.named("plan " + i), "a");
+        }
+        assertThat(history.past()).hasSize(History.DEEPEST);
+    }
+}

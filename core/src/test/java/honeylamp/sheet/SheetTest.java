@@ -1,0 +1,120 @@
+package honeylamp.sheet;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import honeylamp.TestPlans;
+import honeylamp.catalogue.NewPlan;
+import honeylamp.demo.SailclothYard;
+import honeylamp.drawing.LayerKind;
+import honeylamp.drawing.Mark;
+import honeylamp.geometry.Box;
+import honeylamp.geometry.Point;
+import honeylamp.illustrate.Lamp;
+import honeylamp.plan.Plan;
+import honeylamp.plan.Sheet;
+import honeylamp.units.UnitSystem;
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class SheetTest {
+    @ParameterizedTest
+    @CsvSource({
+        // a plan of so many mm fits 250 × 180 mm of paper at
+        "4000,3000,20",
+        "6000,4000,25",
+        "12000,9000,50",
+        "12600,9000,100",
+        "12000,9100,100",
+        "45000,36000,200",
+        "900000,10,1000"
+    })
+    void theLargestStandardScaleThatFits(double w, double h, int scale) {
+        assertThat(Scales.largestThatFits(UnitSystem.MM, w, h, 250, 180)).isEqualTo(scale);
+    }
+
+    @Test
+    void scalesHaveTheirTradeNames() {
+        assertThat(Scales.words(50, UnitSystem.MM)).isEqualTo("1:50");
+        // a quarter inch to the foot: 12 ÷ 0.25 = 48
+        assertThat(Scales.words(48, UnitSystem.FEET_INCHES)).isEqualTo("1/4\" = 1'-0\"");
+        assertThat(Scales.largestThatFits(UnitSystem.FEET_INCHES, 12_000, 9000, 250, 180))
+                .isEqualTo(64);
+    }
+
+    @Test
+    void theDemoLiesOnA3AtOneToFiftyWithinItsView() {
+        var plan = SailclothYard.plan();
+        var page = compose(plan);
+        assertThat(page.frame().scale()).isEqualTo(50);
+        assertThat(page.widthMm()).isEqualTo(420);
+        var view = SheetLayout.of(plan.sheet()).view();
+        for (var corner : List.of(new Point(0, -1400), new Point(13_000, 8800))) {
+            assertThat(view.contains(page.frame().paper(corner))).isTrue();
+        }
+        var texts = texts(page);
+        assertThat(texts).contains("1:50 on A3", "N", "Net, within inner faces", "95.13 m²", "Herringbone, oak", "C");
+    }
+
+    @ParameterizedTest
+    @CsvSource({"A4,LANDSCAPE", "A4,PORTRAIT", "A3,PORTRAIT", "A3,LANDSCAPE"})
+    void everythingStaysOnThePaper(Sheet.Paper paper, Sheet.Way way) {
+        var demo = SailclothYard.plan();
+        var plan = demo.with(demo.sheet().on(paper, way));
+        var page = compose(plan);
+        var edge = new Box(0, 0, page.widthMm(), page.heightMm());
+        for (var layer : page.drawing().layers()) {
+            for (var mark : layer.marks()) {
+                if (mark instanceof Mark.Text text) {
+                    assertThat(edge.contains(text.start())).as(text.text()).isTrue();
+                    if (text.turnDeg() == 0) {
+                        assertThat(text.start().x() + text.widthMm())
+                                .as(text.text())
+                                .isLessThan(page.widthMm());
+                    }
+                }
+            }
+        }
+    }
+
+    @Test
+    void aLockedScaleIsKept() {
+        var plan = TestPlans.clearRectangle(5000, 4000);
+        assertThat(compose(plan.with(plan.sheet().at(Optional.of(100)))).frame().scale())
+                .isEqualTo(100);
+        // 5,600 + tiers fit the A3 view at 1:20
+        assertThat(compose(plan).frame().scale()).isEqualTo(20);
+    }
+
+    @Test
+    void thePlanLiesInTheMiddleOfItsViewOrALittleAbove() {
+        var plan = TestPlans.clearRectangle(5000, 4000);
+        var page = compose(plan);
+        var view = SheetLayout.of(plan.sheet()).view();
+        var middle = page.frame().paper(new Point(2500, 2000));
+        assertThat(middle.x()).isCloseTo(view.centre().x(), within(0.01));
+        assertThat(view.centre().y() - middle.y()).isBetween(0.0, 5.0);
+    }
+
+    @Test
+    void aPlanWithoutWallsHasAPageToo() {
+        var page = compose(NewPlan.in(UnitSystem.MM));
+        assertThat(page.frame().scale()).isEqualTo(50);
+        assertThat(page.title()).isEqualTo("Untitled plan");
+        assertThat(page.drawing().layers()).extracting(l -> l.kind()).contains(LayerKind.PAPER, LayerKind.SHEET);
+    }
+
+    private static Page compose(Plan plan) {
+        return SheetComposer.compose(plan, TestPlans.geometry(plan), Lamp.LIT, 1);
+    }
+
+    private static List<String> texts(Page page) {
+        return page.drawing().layers().stream()
+                .flatMap(l -> l.marks().stream())
+                .flatMap(m -> m instanceof Mark.Text t ? java.util.stream.Stream.of(t.text()) : null)
+                .toList();
+    }
+}

@@ -1,0 +1,204 @@
+package honeylamp.store;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.networknt.schema.InputFormat;
+import com.networknt.schema.SchemaRegistry;
+import com.networknt.schema.SpecificationVersion;
+import honeylamp.catalogue.NewPlan;
+import honeylamp.demo.DemoFiles;
+import honeylamp.demo.SailclothYard;
+import honeylamp.plan.Plan;
+import honeylamp.units.UnitSystem;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Arrays;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipFile;
+import java.util.zip.ZipOutputStream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+class PlanFileTest {
+    private static final byte[] NO_PREVIEW = {};
+
+    @TempDir
+    private Path folder;
+
+    private Path saved(Plan plan) throws IOException {
+        var file = folder.resolve("plan.honeylamp");
+        PlanFile.save(PlanDocument.of(plan), NO_PREVIEW, file);
+        return file;
+    }
+
+    private static PlanDocument good(Path file) {
+        return ((PlanFile.Opened.Good) PlanFile.open(file)).document();
+    }
+
+    private static String refused(Path file) {
+        return ((PlanFile.Opened.Refused) PlanFile.open(file)).problem().sentence();
+    }
+
+    private Path zip(String... namesAndTexts) throws IOException {
+        var file = folder.resolve("made.honeylamp");
+        try (var zip = new ZipOutputStream(Files.newOutputStream(file))) {
+            for (var i = 0; i < namesAndTexts.length; i += 2) {
+                zip.putNextEntry(new ZipEntry(namesAndTexts[i]));
+                zip.write(namesAndTexts[i + 1].getBytes(StandardCharsets.UTF_8));
+            }
+        }
+        return file;
+    }
+
+    private static String json(Plan plan) {
+        return new String(PlanJson.bytes(PlanJson.write(plan)), StandardCharsets.UTF_8);
+    }
+
+    @Test
+    void savingAndOpeningGivesTheSamePlan() throws IOException {
+        assertThat(good(saved(SailclothYard.plan())).plan()).isEqualTo(SailclothYard.plan());
+        var feet = NewPlan.in(UnitSystem.FEET_INCHES);
+        assertThat(good(saved(feet)).plan()).isEqualTo(feet);
+    }
+
+    @Test
+    void picturesAreKeptInside() throws IOException {
+        var demo = DemoFiles.document();
+        var file = folder.resolve("demo.honeylamp");
+        PlanFile.save(demo, Preview.png(demo.plan()), file);
+        var opened = good(file);
+        var asset = demo.plan().storeys().getFirst().underlays().getFirst().asset();
+        assertThat(opened.assets().get(asset)).isEqualTo(demo.assets().get(asset));
+        assertThat(PictureImport.sha256(opened.assets().get(asset))).isEqualTo(asset);
+        try (var zip = new ZipFile(file.toFile())) {
+            assertThat(zip.getEntry("preview.png").getSize()).isGreaterThan(10_000);
+        }
+    }
+
+    @Test
+    void thePlanHoldsToItsSchema() throws IOException {
+        var schema = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
+                .getSchema(Files.readString(Path.of("../docs/plan.schema.json")), InputFormat.JSON);
+        var document = DemoFiles.document();
+        assertThat(schema.validate(json(document.plan()), InputFormat.JSON)).isEmpty();
+        assertThat(schema.validate(json(NewPlan.in(UnitSystem.MM)), InputFormat.JSON))
+                .isEmpty();
+        var broken = json(document.plan()).replaceFirst("\"centre\"", "\"middle\"");
+        assertThat(schema.validate(broken, InputFormat.JSON)).isNotEmpty();
+    }
+
+    @Test
+    void fieldsOfLaterVersionsSurvive() throws IOException {
+        var json = json(SailclothYard.plan())
+                .replaceFirst("\"name\" : \"Sailcloth Yard\"", "\"name\" : \"Sailcloth Yard\", \"mood\" : \"calm\"")
+                .replaceFirst("\"id\" : \"w6\"", "\"id\" : \"w6\", \"lining\" : \"clay\"");
+        var opened = good(zip("plan.json", json));
+        var moved = opened.plan().named("Renamed");
+        var file = folder.resolve("again.honeylamp");
+        PlanFile.save(opened.with(moved), NO_PREVIEW, file);
+        try (var zip = new ZipFile(file.toFile())) {
+            var text = new String(zip.getInputStream(zip.getEntry("plan.json")).readAllBytes(), StandardCharsets.UTF_8);
+            assertThat(text).contains("\"mood\" : \"calm\"", "\"lining\" : \"clay\"", "Renamed");
+        }
+        assertThat(good(file).plan()).isEqualTo(moved);
+    }
+
+    @Test
+    void anEmptyAFreignAndAMissingFileAreNamed() throws IOException {
+        var empty = Files.createFile(folder.resolve("empty.honeylamp"));
+        assertThat(refused(empty)).contains("empty").contains("empty.honeylamp");
+        var text = Files.writeString(folder.resolve("letter.honeylamp"), "Dear builder");
+        assertThat(refused(text)).contains("no Honey Lamp plan").contains("Choose a file");
+        assertThat(refused(folder.resolve("nowhere.honeylamp"))).contains("no such file");
+        assertThat(refused(zip("readme.txt", "hello"))).contains("plan.json is missing");
+        assertThat(refused(zip("plan.json", "{\"format\":\"other\"}"))).contains("no Honey Lamp plan");
+    }
+
+    @Test
+    void aFileCutInHalfIsCalledDamaged() throws IOException {
+        var whole = Files.readAllBytes(saved(SailclothYard.plan()));
+        var half = folder.resolve("half.honeylamp");
+        Files.write(half, Arrays.copyOf(whole, whole.length / 2));
+        assertThat(refused(half)).contains("damaged").contains("half.honeylamp").contains("Copy it again");
+    }
+
+    @Test
+    void aPlanCutInHalfInsideAWholeZipIsToo() throws IOException {
+        var json = json(SailclothYard.plan());
+        assertThat(refused(zip("plan.json", json.substring(0, json.length() / 2))))
+                .contains("damaged");
+    }
+
+    @Test
+    void pathsOutsideTheFileAreRefused() throws IOException {
+        var json = json(SailclothYard.plan());
+        for (var name : new String[] {"../../evil.sh", "/etc/evil", "assets/..\\evil", "C:evil"}) {
+            assertThat(refused(zip("plan.json", json, name, "x")))
+                    .contains("outside itself")
+                    .contains(name);
+        }
+    }
+
+    @Test
+    void newerVersionsAreLeftAlone() throws IOException {
+        var json = json(SailclothYard.plan()).replaceFirst("\"version\" : 1", "\"version\" : 7");
+        var file = zip("plan.json", json);
+        var before = Files.readAllBytes(file);
+        assertThat(refused(file)).contains("newer version").contains("format 7").contains("not touched");
+        assertThat(Files.readAllBytes(file)).isEqualTo(before);
+    }
+
+    @Test
+    void impossibleValuesAreNamedWithTheirPlace() throws IOException {
+        var json = json(SailclothYard.plan());
+        assertThat(refused(zip("plan.json", json.replaceFirst("\"width\" : [0-9.]+", "\"width\" : -5"))))
+                .contains("openings[0]")
+                .contains("> 0");
+        assertThat(refused(zip("plan.json", json.replaceFirst("\"type\" : \"t2\"", "\"type\" : \"t99\""))))
+                .contains("unknown type");
+        assertThat(refused(zip("plan.json", json.replaceFirst("\"id\" : \"w6\"", "\"id\" : \"wall six\""))))
+                .contains("no id");
+        assertThat(refused(zip("plan.json", json.replaceFirst("\"thickness\" : 550", "\"thickness\" : 1e40"))))
+                .contains("damaged");
+        assertThat(refused(zip("plan.json", json.replaceFirst("\"from\" : \\[", "\"from\" : [ 1, 2, "))))
+                .contains("pair [x, y]");
+    }
+
+    @Test
+    void nestingBombsAreRefused() throws IOException {
+        var deep = "{\"format\":\"honeylamp plan\",\"version\":1,\"plan\":" + "[".repeat(5000) + "]".repeat(5000) + "}";
+        assertThat(refused(zip("plan.json", deep))).contains("damaged");
+    }
+
+    @Test
+    void tooManyPartsAreRefused() throws IOException {
+        var parts = new String[2 * (PlanFile.MOST_ENTRIES + 1)];
+        for (var i = 0; i < parts.length; i += 2) {
+            parts[i] = "part" + i;
+            parts[i + 1] = "";
+        }
+        assertThat(refused(zip(parts))).contains("too many parts");
+    }
+
+    @Test
+    void aFailedSaveLeavesTheOldFileAndNoLitter() throws IOException {
+        var file = saved(SailclothYard.plan());
+        var before = Files.readAllBytes(file);
+        var target = folder.resolve("no-such-folder").resolve("x.honeylamp");
+        org.assertj.core.api.Assertions.assertThatThrownBy(
+                        () -> PlanFile.save(PlanDocument.of(SailclothYard.plan()), NO_PREVIEW, target))
+                .isInstanceOf(IOException.class);
+        assertThat(Files.readAllBytes(file)).isEqualTo(before);
+        try (var files = Files.list(folder)) {
+            assertThat(files).containsExactly(file);
+        }
+    }
+
+    @Test
+    void theSamePlanGivesTheSameFile() throws IOException {
+        var first = Files.readAllBytes(saved(SailclothYard.plan()));
+        assertThat(Files.readAllBytes(saved(SailclothYard.plan()))).isEqualTo(first);
+    }
+}

@@ -1,0 +1,66 @@
+package honeylamp.store;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import honeylamp.TestPlans;
+import honeylamp.demo.SailclothYard;
+import honeylamp.edit.RoomEdits;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+class ReportJsonTest {
+    private static JsonNode read(String json) {
+        return JsonMapper.shared().readTree(json);
+    }
+
+    @Test
+    void theReportHasItsAgreedShape() {
+        var report = read(ReportJson.report(SailclothYard.plan()));
+        assertThat(report.propertyNames()).containsExactly("units", "storeys", "totals");
+        assertThat(report.path("units").asString()).isEqualTo("mm");
+        var storey = report.path("storeys").get(0);
+        assertThat(storey.propertyNames()).containsExactly("name", "rooms", "walls", "openings", "furnishings");
+        assertThat(storey.path("rooms").get(0).propertyNames())
+                .containsExactly("id", "name", "area_m2", "perimeter_mm", "outline");
+        assertThat(storey.path("walls").get(0).propertyNames())
+                .containsExactly("id", "type", "length_mm", "thickness_mm");
+        assertThat(storey.path("openings").get(0).propertyNames()).containsExactly("id", "kind", "width_mm", "wall");
+        assertThat(report.path("totals").propertyNames()).containsExactly("net_area_m2", "gross_area_m2");
+    }
+
+    @Test
+    void numbersAreThoseOfThePlan() {
+        var plan = TestPlans.clearRectangle(5000, 4000);
+        var named = RoomEdits.name(
+                plan, TestPlans.storey(plan), TestPlans.geometry(plan).rooms().getFirst(), "Parlour");
+        var report = read(ReportJson.report(named));
+        var room = report.path("storeys").get(0).path("rooms").get(0);
+        assertThat(room.path("area_m2").asDouble()).isEqualTo(20.0);
+        assertThat(room.path("perimeter_mm").asDouble()).isEqualTo(18_000);
+        assertThat(room.path("outline")).hasSize(4);
+        assertThat(room.path("id").asString()).startsWith("r");
+        assertThat(report.path("totals").path("gross_area_m2").asDouble()).isCloseTo(25.76, within(1e-9));
+        assertThat(report.path("storeys")
+                        .get(0)
+                        .path("walls")
+                        .get(0)
+                        .path("thickness_mm")
+                        .asDouble())
+                .isEqualTo(300);
+    }
+
+    @Test
+    void snagsAreListedWithPlaceAndSentence() {
+        var plan = TestPlans.clearRectangle(5000, 4000);
+        var snags = ReportJson.snags(plan);
+        var json = read(ReportJson.check(snags)).path("snags");
+        assertThat(json).hasSize(1);
+        assertThat(json.get(0).path("kind").asString()).isEqualTo("unnamed room");
+        assertThat(json.get(0).path("at_mm")).hasSize(2);
+        assertThat(read(ReportJson.check(ReportJson.snags(SailclothYard.plan())))
+                        .path("snags"))
+                .isEmpty();
+    }
+}
