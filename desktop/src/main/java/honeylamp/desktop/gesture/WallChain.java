@@ -163,6 +163,17 @@ public record WallChain(List<Position> corners, List<WallId> walls, Point pointe
         if (corners.isEmpty() || length.isEmpty() && angle.isEmpty()) {
             return Step.to(begin());
         }
+        if (length.isEmpty()) {
+            return turned(scene, angle, Optional.empty());
+        }
+        return switch (Gesture.length(scene, length)) {
+            case LengthReading.Good(var typedLength) -> turned(scene, angle, Optional.of(typedLength));
+            case LengthReading.Bad(var sentence) -> Step.complain(this, sentence);
+        };
+    }
+
+    /** Draws a wall at a typed angle, or the way the pointer shows; as long as typed, or up to the pointer. */
+    private Step turned(Scene scene, String angle, Optional<Length> length) {
         var last = corners.getLast().point();
         var way = pointer.minus(last);
         Point unit;
@@ -178,13 +189,7 @@ public record WallChain(List<Position> corners, List<WallId> walls, Point pointe
         } else {
             return Step.complain(this, "Move the pointer to show the direction, or type an angle too.");
         }
-        if (length.isEmpty()) {
-            return draw(scene, last.plus(unit.times(way.length())));
-        }
-        return switch (Gesture.length(scene, length)) {
-            case LengthReading.Good(var typedLength) -> draw(scene, last.plus(unit.times(typedLength.mm())));
-            case LengthReading.Bad(var sentence) -> Step.complain(this, sentence);
-        };
+        return draw(scene, last.plus(unit.times(length.map(Length::mm).orElse(way.length()))));
     }
 
     @Override

@@ -245,6 +245,7 @@ public final class WorkspaceModel {
 
     /** The button went down. */
     public void pressed(Pointer pointer) {
+        state.set(now().saying(""));
         take(now().gesture().pressed(scene(), pointer));
     }
 

@@ -1,0 +1,337 @@
+package honeylamp.desktop.gesture;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import honeylamp.catalogue.NewPlan;
+import honeylamp.demo.SailclothYard;
+import honeylamp.derive.StoreyGeometry;
+import honeylamp.desktop.gesture.Choices.Angle;
+import honeylamp.desktop.gesture.Choices.DrawnFace;
+import honeylamp.desktop.gesture.Gesture.Key;
+import honeylamp.desktop.gesture.PickAndMove.Reach;
+import honeylamp.desktop.gesture.Pointer.Keys;
+import honeylamp.geometry.Point;
+import honeylamp.illustrate.PaperFrame;
+import honeylamp.plan.ElementId;
+import honeylamp.plan.Opening.Kind;
+import honeylamp.plan.Opening.Swing;
+import honeylamp.plan.Plan;
+import honeylamp.plan.Storey;
+import honeylamp.units.Length;
+import honeylamp.units.UnitSystem;
+import java.util.List;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+
+/** Gestures without a window: pointer and text in, previews and one edit out. */
+class GestureTest {
+    /** Plays a gesture against a plan, as the window would. */
+    private static final class Hand {
+        Plan plan;
+        Choices choices;
+        Gesture gesture;
+        Set<ElementId> picked = Set.of();
+        String complaint = "";
+        int commits;
+
+        Hand(Plan plan, Gesture gesture) {
+            this.plan = plan;
+            this.choices = Choices.of(plan.wallTypes().getFirst().id());
+            this.gesture = gesture;
+        }
+
+        Scene scene() {
+            var geometry = StoreyGeometry.of(plan, plan.storeys().getFirst());
+            return new Scene(plan, geometry, PaperFrame.atOrigin(50), 80, 0.2, choices, picked);
+        }
+
+        void take(Step step) {
+            gesture = step.next();
+            complaint = step.complaint().isEmpty() ? complaint : step.complaint();
+            step.commit().ifPresent(c -> {
+                plan = c.plan();
+                commits++;
+            });
+            step.selection().ifPresent(s -> picked = s);
+        }
+
+        Hand move(double x, double y) {
+            take(gesture.moved(scene(), Pointer.at(new Point(x, y))));
+            return this;
+        }
+
+        Hand click(double x, double y) {
+            move(x, y);
+            take(gesture.pressed(scene(), Pointer.at(new Point(x, y))));
+            take(gesture.released(scene(), Pointer.at(new Point(x, y))));
+            return this;
+        }
+
+        Hand drag(double x0, double y0, double x1, double y1, Keys keys) {
+            take(gesture.pressed(scene(), new Pointer(new Point(x0, y0), 1, keys)));
+            take(gesture.dragged(scene(), new Pointer(new Point((x0 + x1) / 2, (y0 + y1) / 2), 1, keys)));
+            assertThat(gesture.sketch(scene())).isNotEmpty();
+            take(gesture.dragged(scene(), new Pointer(new Point(x1, y1), 1, keys)));
+            take(gesture.released(scene(), new Pointer(new Point(x1, y1), 1, keys)));
+            return this;
+        }
+
+        Hand type(String... texts) {
+            complaint = "";
+            take(gesture.entered(scene(), List.of(texts)));
+            return this;
+        }
+
+        Storey storey() {
+            return plan.storeys().getFirst();
+        }
+    }
+
+    private static final Keys CONTROL = new Keys(false, false, true);
+
+    private static Hand drawing() {
+        return new Hand(NewPlan.in(UnitSystem.MM), WallChain.begin());
+    }
+
+    private static Hand demo(Gesture gesture) {
+        return new Hand(SailclothYard.plan(), gesture);
+    }
+
+    @Test
+    void aRoomByTypedLengthsIsExactlyAsLarge() {
+        var hand = drawing();
+        hand.choices = hand.choices.withFace(DrawnFace.INNER);
+        hand.click(0, 0)
+                .move(900, 40)
+                .type("5 m")
+                .move(5010, 700)
+                .type("4000")
+                .move(2000, 4100)
+                .type("5000");
+        hand.take(hand.gesture.key(hand.scene(), Key.CLOSE));
+        assertThat(hand.storey().walls()).hasSize(4);
+        assertThat(hand.scene().geometry().rooms())
+                .singleElement()
+                .satisfies(r -> assertThat(r.areaMm2()).isCloseTo(20_000_000, within(1.0)));
+        assertThat(hand.gesture.underWay()).isFalse();
+    }
+
+    @Test
+    void outerFaceMeansOuterWhicheverWayOneDraws() {
+        for (var clockwise : new boolean[] {false, true}) {
+            var hand = drawing();
+            hand.choices = hand.choices.withFace(DrawnFace.OUTER);
+            var corners = clockwise
+                    ? List.of(new Point(0, 0), new Point(0, 4000), new Point(5000, 4000), new Point(5000, 0))
+                    : List.of(new Point(0, 0), new Point(5000, 0), new Point(5000, 4000), new Point(0, 4000));
+            corners.forEach(c -> hand.click(c.x(), c.y()));
+            hand.click(0, 0);
+            // 300 mm walls lie inside the drawn line
+            assertThat(hand.scene().geometry().rooms())
+                    .singleElement()
+                    .satisfies(r -> assertThat(r.areaMm2()).isCloseTo(4400.0 * 3400, within(1.0)));
+        }
+    }
+
+    @Test
+    void squareIsKeptUntilItIsFreed() {
+        var hand = drawing().click(0, 0).click(3000, 200);
+        assertThat(hand.storey().walls().getFirst().line().b()).isEqualTo(new Point(3000, 0));
+        hand.choices = hand.choices.withAngle(Angle.FREE);
+        hand.click(5000, 1500);
+        assertThat(hand.storey().walls().getLast().line().b()).isEqualTo(new Point(5000, 1500));
+    }
+
+    @Test
+    void aTypedAngleTurnsTheWall() {
+        var hand = drawing().click(0, 0).move(10, 0).type("2000", "30");
+        // 2,000 × (cos 30°, sin 30°)
+        assertThat(hand.storey().walls().getFirst().line().b().distance(new Point(2000 * Math.sqrt(3) / 2, 1000)))
+                .isLessThan(0.001);
+        hand.type("1 m", "north");
+        assertThat(hand.complaint).contains("no angle");
+        hand.type("-200");
+        assertThat(hand.complaint).contains("more than zero");
+        hand.type("10 km");
+        assertThat(hand.complaint).isNotEmpty();
+        assertThat(hand.storey().walls()).hasSize(1);
+    }
+
+    @Test
+    void theReadoutTellsLengthAngleAndCatch() {
+        var hand = drawing().click(0, 0).click(3000, 0).click(3000, 2000).move(20, 30);
+        var readout = hand.gesture.readout(hand.scene());
+        assertThat(readout.caught()).isEqualTo("start");
+        hand.move(1000, 2010);
+        readout = hand.gesture.readout(hand.scene());
+        assertThat(readout.fields()).extracting(Readout.Field::value).containsExactly("2000", "180.0°");
+        assertThat(readout.hint()).contains("C closes");
+    }
+
+    @Test
+    void escapeLeavesNothingHalfDone() {
+        var hand = drawing().click(0, 0).move(2000, 0);
+        assertThat(hand.gesture.underWay()).isTrue();
+        assertThat(hand.gesture.dropped()).isEqualTo(WallChain.begin());
+        assertThat(hand.commits).isZero();
+    }
+
+    @Test
+    void anOpeningCentresItselfInItsStretch() {
+        var hand = demo(PlaceOpening.begin());
+        hand.choices = hand.choices.withOpening(Kind.WINDOW).withOpeningWidth(Length.ofMm(600));
+        // in the corridor wall between bath and laundry doors there is no room: it is refused with a sentence
+        hand.choices = hand.choices.withOpeningWidth(Length.ofMm(6000));
+        hand.click(8800, 7000);
+        assertThat(hand.complaint).contains("wider than this stretch");
+        hand.choices = hand.choices.withOpeningWidth(Length.ofMm(600));
+        // the partition between bath and laundry runs clear from 5,937 to 8,500: middle 7,218.5
+        hand.move(8800, 7200);
+        assertThat(hand.gesture.readout(hand.scene()).caught()).isEqualTo("centre");
+        hand.click(8800, 7200);
+        var window = hand.storey().openings().getLast();
+        assertThat(5887 + window.offset().mm() + 300).isCloseTo(7218.5, within(0.01));
+        assertThat(hand.picked).containsExactly(window.id());
+    }
+
+    @Test
+    void theLeafOpensToThePointersSideUntilTurned() {
+        var hand = demo(PlaceOpening.begin());
+        hand.choices = hand.choices.withOpeningWidth(Length.ofMm(700));
+        hand.click(8770, 7000);
+        assertThat(hand.storey().openings().getLast().swing()).isEqualTo(Swing.LEFT);
+        hand.take(hand.gesture.key(hand.scene(), Key.FLIP));
+        hand.click(8770, 7900);
+        assertThat(hand.storey().openings().getLast().swing()).isEqualTo(Swing.RIGHT);
+    }
+
+    @Test
+    void aPieceIsRemadeWhileItHangsAtThePointer() {
+        var hand = demo(PlaceFurnishing.begin("wardrobe")).move(11_400, 6600);
+        hand.type("2 m", "", "1.8 m");
+        hand.click(11_400, 6600);
+        var piece = hand.storey().furnishings().getLast();
+        assertThat(piece.width()).isEqualTo(Length.ofMm(2000));
+        assertThat(piece.depth()).isEqualTo(Length.ofMm(600));
+        assertThat(piece.height()).isEqualTo(Length.ofMm(1800));
+        hand.type("nonsense");
+        assertThat(hand.complaint).isNotEmpty();
+    }
+
+    @Test
+    void aPieceDraggedToAWallLeansOnItUnlessControlIsHeld() {
+        var hand = demo(PickAndMove.of(Reach.FURNISHINGS));
+        var table = hand.storey().furnishings().stream()
+                .filter(f -> f.kind().equals("dining-table"))
+                .findFirst()
+                .orElseThrow();
+        hand.drag(9280, 1900, 9280, 850, CONTROL);
+        assertThat(find(hand, table.id()).at().y().mm()).isCloseTo(850, within(0.01));
+        assertThat(find(hand, table.id()).turnDeg()).isEqualTo(table.turnDeg());
+        hand.drag(9280, 850, 9280, 790, Keys.NONE);
+        // half its depth above the inner face at 300
+        assertThat(find(hand, table.id()).at().y().mm()).isCloseTo(775, within(0.01));
+        assertThat(hand.commits).isEqualTo(2);
+    }
+
+    private static honeylamp.plan.Furnishing find(Hand hand, ElementId id) {
+        return hand.storey().furnishings().stream()
+                .filter(f -> f.id().equals(id))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    @Test
+    void aPieceTurnsAndGrowsByItsHandles() {
+        var hand = demo(PickAndMove.of(Reach.FURNISHINGS)).click(2950, 2750);
+        var table = find(hand, hand.picked.iterator().next());
+        assertThat(table.kind()).isEqualTo("low-table");
+        // the turn handle hangs 260 mm before the front; drawn due east it turns the front east
+        hand.drag(2950, 2750 - 325 - 260, 4000, 2750, Keys.NONE);
+        assertThat(find(hand, table.id()).turnDeg()).isCloseTo(90, within(0.01));
+        hand.take(hand.gesture.key(hand.scene(), Key.TURN));
+        assertThat(find(hand, table.id()).turnDeg()).isCloseTo(180, within(0.01));
+        hand.take(hand.gesture.key(hand.scene(), Key.TURN));
+        hand.take(hand.gesture.key(hand.scene(), Key.TURN));
+        // the size handle is the front right corner: at (600, -325) of its frame
+        hand.drag(3550, 2425, 3850, 2225, Keys.NONE);
+        var grown = find(hand, table.id());
+        assertThat(grown.width()).isEqualTo(Length.ofMm(1500));
+        assertThat(grown.depth()).isEqualTo(Length.ofMm(850));
+    }
+
+    @Test
+    void wallsAndCornersAreDraggedAndRoomsFollow() {
+        var hand = drawing();
+        List.of(new Point(0, 0), new Point(5000, 0), new Point(5000, 4000), new Point(0, 4000), new Point(0, 0))
+                .forEach(c -> hand.click(c.x(), c.y()));
+        var before = hand.scene().geometry().netAreaMm2();
+        hand.gesture = PickAndMove.of(Reach.WALLS);
+        hand.drag(2500, 4100, 2700, 4600, Keys.NONE);
+        // the wall moves square to itself: 5,000 × 500 more
+        assertThat(hand.scene().geometry().netAreaMm2()).isCloseTo(before + 2_500_000, within(1.0));
+        hand.drag(5000, 4500, 6000, 4500, CONTROL);
+        assertThat(hand.scene().geometry().netAreaMm2()).isCloseTo(before + 2_500_000 + 2_250_000, within(1.0));
+        assertThat(hand.commits).isEqualTo(6);
+    }
+
+    @Test
+    void openingsAreDraggedAlongTheirWall() {
+        var hand = demo(PickAndMove.of(Reach.OPENINGS));
+        var id = hand.storey().openings().get(4).id();
+        // the south window of 1,000 mm from 6,050 to 7,050
+        hand.drag(6550, 150, 6650, 600, CONTROL);
+        var moved = hand.storey().opening(id).orElseThrow();
+        assertThat(moved.offset().mm()).isCloseTo(550, within(0.01));
+        assertThat(hand.picked).containsExactly(id);
+    }
+
+    @Test
+    void shiftAddsToWhatIsPicked() {
+        var hand = demo(PickAndMove.of(Reach.FURNISHINGS)).click(2950, 2750);
+        var p = new Pointer(new Point(9280, 1900), 1, new Keys(true, false, false));
+        hand.take(hand.gesture.pressed(hand.scene(), p));
+        assertThat(hand.picked).hasSize(2);
+        hand.click(8900, 3400);
+        assertThat(hand.picked).isEmpty();
+    }
+
+    @Test
+    void roomsAreNamedByWordsAndFinishedByAClick() {
+        var hand = demo(PickRoom.begin()).click(12_000, 1200).type("Quiet corner");
+        assertThat(hand.storey().rooms()).anySatisfy(r -> assertThat(r.name()).isEqualTo("Quiet corner"));
+        hand.gesture = LayFinish.begin();
+        hand.choices = hand.choices.withMaterial("screed");
+        hand.click(12_000, 1200);
+        assertThat(hand.storey().rooms())
+                .filteredOn(r -> r.name().equals("Quiet corner"))
+                .singleElement()
+                .satisfies(r -> assertThat(r.floor().material()).isEqualTo("screed"));
+        hand.click(-5000, -5000);
+        assertThat(hand.complaint).contains("no closed room");
+    }
+
+    @Test
+    void dimensionsAndNotesAreSetDown() {
+        var hand = demo(MeasureBetween.begin()).click(0, 0).click(13_000, 0);
+        assertThat(hand.gesture.readout(hand.scene()).fields())
+                .extracting(Readout.Field::value)
+                .containsExactly("13000", "13000", "0", "6500");
+        hand.click(6000, -2500);
+        assertThat(hand.storey().dimensions())
+                .singleElement()
+                .satisfies(d -> assertThat(d.offset().mm()).isCloseTo(-2500, within(0.01)));
+        hand.gesture = WriteNote.begin();
+        hand.click(9300, -400).type("Water below");
+        assertThat(hand.storey().notes()).hasSize(2);
+    }
+
+    @Test
+    void aKnownLengthNeedsAPictureAndTwoMarks() {
+        var hand = demo(MarkKnownLength.begin()).click(0, 0);
+        assertThat(hand.complaint).contains("no underlay");
+        hand.type("5 m");
+        assertThat(hand.complaint).contains("Click both ends");
+    }
+}
