@@ -158,17 +158,27 @@ final class LivingSymbols {
         pen.line(SymbolPen.boxPath(-w + inset, -d + inset, w - inset, d - inset, 4), Edge.INNER, Detail.DRAWN);
     }
 
-    /** A few long, uneven lines along x, as of oiled boards. */
+    /** Long, uneven, bowed lines along x, as of oiled boards. */
     static void grain(SymbolPen pen, double w, double d, long seed) {
         if (w <= 0 || d <= 0) {
             return;
         }
-        var rows = Math.max(1, (int) (2 * d / 110));
+        var rows = Math.max(2, (int) (2 * d / 62));
         for (var i = 0; i < rows; i++) {
-            var y = -d + 2 * d * (i + 0.5) / rows + 14 * Seeds.signed(seed, i, 1);
-            var from = -w + 2 * w * 0.35 * Seeds.unit(seed, i, 2);
-            var to = w - 2 * w * 0.35 * Seeds.unit(seed, i, 3);
-            pen.inner(from, y, to, y + 5 * Seeds.signed(seed, i, 4), Detail.RICH);
+            var y = -d + 2 * d * (i + 0.5 + 0.8 * Seeds.signed(seed, i, 1)) / rows;
+            var from = -w + 1.1 * w * Seeds.unit(seed, i, 2);
+            var to = Math.min(w, from + 0.4 * w + 1.2 * w * Seeds.unit(seed, i, 3));
+            var bow = 9 * Seeds.signed(seed, i, 4);
+            var line = Path.builder();
+            line.moveTo(from, Math.clamp(y, -d, d));
+            line.curveTo(
+                    from + (to - from) * 0.35,
+                    Math.clamp(y + bow, -d, d),
+                    from + (to - from) * 0.7,
+                    Math.clamp(y + bow, -d, d),
+                    to,
+                    Math.clamp(y, -d, d));
+            pen.line(line.build(), Edge.GRAIN, Detail.RICH);
         }
     }
 }

@@ -48,7 +48,9 @@ public record SymbolPart(Path path, Paint paint, Edge edge, Level level, Detail 
         /** The outline of the piece. */
         OUTLINE,
         /** A finer line within it. */
-        INNER
+        INNER,
+        /** The grain of timber. */
+        GRAIN
     }
 
     /** The order of drawing. */

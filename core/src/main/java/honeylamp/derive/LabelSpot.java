@@ -23,8 +23,8 @@ public final class LabelSpot {
         return Regions.freestPoint(room, TOLERANCE_MM);
     }
 
-    /** How well a label of some size would lie at a point: how far it overlaps, and how far it strays. */
-    private record Candidate(Point at, double overlapMm2, double strayMm) {}
+    /** Where a label lies, and how much of it lies over obstacles or outside the room. */
+    public record Spot(Point at, double overlapMm2) {}
 
     /** What a label should keep off, with its box worked out once. */
     private record Obstacle(List<Point> corners, Box box) {}
@@ -34,26 +34,26 @@ public final class LabelSpot {
      * obstacles as can be, then as near as can be to the freest point. Ties go to the upper, then the
      * left place.
      *
+     * @param middle the freest point, to be as near to as can be
      * @param obstacles footprints the label should not lie over, such as furniture
      */
-    public static Point forLabel(Outline room, double widthMm, double heightMm, List<Outline> obstacles) {
-        var middle = freest(room).centre();
+    public static Spot forLabel(Outline room, Point middle, double widthMm, double heightMm, List<Outline> obstacles) {
         var box = room.bounds();
         var near = obstacles.stream()
                 .map(o -> new Obstacle(o.shell().corners(), o.bounds()))
                 .filter(o -> o.box.meets(box))
                 .toList();
-        var best = new Candidate(middle, Double.POSITIVE_INFINITY, 0);
+        var best = new Spot(middle, Double.POSITIVE_INFINITY);
         for (var at : places(box, middle, widthMm, heightMm)) {
             var overlap = overlap(room, at, widthMm, heightMm, near);
             if (overlap < best.overlapMm2) {
-                best = new Candidate(at, overlap, at.distance(middle));
+                best = new Spot(at, overlap);
             }
             if (overlap == 0) {
-                return at; // places come nearest first, so none later is better
+                return best; // places come nearest first, so none later is better
             }
         }
-        return best.at;
+        return best;
     }
 
     /** A grid of places over the room and its middle, nearest to the middle first. */
@@ -112,15 +112,16 @@ public final class LabelSpot {
     public record ClearSize(double alongMm, double acrossMm) {}
 
     /**
-     * What a tape reads through the freest point of a room, from face to face: along the direction of its
-     * longest face, and square to that.
+     * What a tape reads through a point of a room, from face to face: along the direction of its longest
+     * face, and square to that.
+     *
+     * @param middle usually the freest point
      */
-    public static ClearSize clearSize(Outline room) {
+    public static ClearSize clearSize(Outline room, Point middle) {
         var longest = room.shell().edges().stream()
                 .max(Comparator.comparingDouble(Segment::length))
                 .orElseThrow();
         var unit = longest.unit();
-        var middle = freest(room).centre();
         return new ClearSize(chord(room, middle, unit), chord(room, middle, unit.left()));
     }
 

@@ -232,7 +232,7 @@ public record WallNetwork(
         for (var entry : outside.entrySet()) {
             var holes = inside.getOrDefault(entry.getKey(), List.of());
             var outline = new Outline(clean(entry.getValue().corners), holes);
-            if (!Regions.isValid(outline) || holes.stream().anyMatch(h -> h.signedArea() <= 0)) {
+            if (!outline.shell().isSimple() || holes.stream().anyMatch(h -> h.signedArea() <= 0 || !h.isSimple())) {
                 return Regions.union(
                         pieces.stream().map(p -> Outline.of(p.body())).toList());
             }
@@ -278,9 +278,8 @@ public record WallNetwork(
     private static List<Outline> inner(Trace room, Ring shell, List<Ring> holes, List<WallPiece> pieces) {
         if (room.corners.size() >= 3) {
             var ring = clean(room.corners);
-            var outline = new Outline(ring, holes);
-            if (ring.signedArea() > 0 && Regions.isValid(outline)) {
-                return List.of(outline);
+            if (ring.signedArea() > 0 && ring.isSimple()) {
+                return List.of(new Outline(ring, holes));
             }
         }
         var bodies = pieces.stream().map(p -> Outline.of(p.body())).toList();

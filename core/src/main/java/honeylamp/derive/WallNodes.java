@@ -1,12 +1,15 @@
 package honeylamp.derive;
 
+import honeylamp.geometry.Box;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Segment;
 import honeylamp.plan.Wall;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.function.ToDoubleFunction;
 
@@ -22,6 +25,8 @@ final class WallNodes {
     private final ToDoubleFunction<Wall> thickness;
     private final List<Point> nodes = new ArrayList<>();
     private final List<Segment> lines = new ArrayList<>();
+    private final List<Box> boxes = new ArrayList<>();
+    private final Map<Long, List<Integer>> grid = new HashMap<>();
     private final List<int[]> ends = new ArrayList<>();
     private final List<List<Integer>> splits = new ArrayList<>();
 
@@ -40,8 +45,11 @@ final class WallNodes {
     }
 
     private Split split() {
+        var bodies = walls.stream().map(this::bodyBox).toList();
         for (var wall : walls) {
-            lines.add(reaching(wall));
+            var line = reaching(wall, bodies);
+            lines.add(line);
+            boxes.add(Box.around(List.of(line.a(), line.b())).grown(SAME_MM));
             splits.add(new ArrayList<>());
         }
         for (var line : lines) {
@@ -53,17 +61,23 @@ final class WallNodes {
     }
 
     /** The drawn line, its ends carried on to the line of a wall whose body they stop in. */
-    private Segment reaching(Wall wall) {
+    private Segment reaching(Wall wall, List<Box> bodies) {
         var line = wall.line();
-        var a = carried(wall, line.reversed());
-        var b = carried(wall, line);
+        var a = carried(wall, line.reversed(), bodies);
+        var b = carried(wall, line, bodies);
         return a.distance(b) < SAME_MM ? line : new Segment(a, b);
     }
 
-    private Point carried(Wall wall, Segment line) {
+    private Box bodyBox(Wall wall) {
+        var line = wall.line();
+        return Box.around(List.of(line.a(), line.b())).grown(thickness.applyAsDouble(wall) + SAME_MM);
+    }
+
+    private Point carried(Wall wall, Segment line, List<Box> bodies) {
         var end = line.b();
-        for (var other : walls) {
-            if (other == wall) {
+        for (var i = 0; i < walls.size(); i++) {
+            var other = walls.get(i);
+            if (other == wall || !bodies.get(i).contains(end)) {
                 continue;
             }
             var host = other.line();
@@ -87,38 +101,51 @@ final class WallNodes {
         return end;
     }
 
+    /** The node at a point, new if none lies within {@link #SAME_MM}; found through a grid of small cells. */
     private int node(Point p) {
-        for (var i = 0; i < nodes.size(); i++) {
-            var q = nodes.get(i);
-            if (Math.abs(q.x() - p.x()) <= SAME_MM && Math.abs(q.y() - p.y()) <= SAME_MM) {
-                return i;
+        var cx = cell(p.x());
+        var cy = cell(p.y());
+        var best = Integer.MAX_VALUE;
+        for (var dx = -1; dx <= 1; dx++) {
+            for (var dy = -1; dy <= 1; dy++) {
+                for (int i : grid.getOrDefault(key(cx + dx, cy + dy), List.of())) {
+                    var q = nodes.get(i);
+                    if (Math.abs(q.x() - p.x()) <= SAME_MM && Math.abs(q.y() - p.y()) <= SAME_MM) {
+                        best = Math.min(best, i);
+                    }
+                }
             }
         }
+        if (best < nodes.size()) {
+            return best;
+        }
         nodes.add(p);
+        grid.computeIfAbsent(key(cx, cy), _ -> new ArrayList<>()).add(nodes.size() - 1);
         return nodes.size() - 1;
+    }
+
+    private static long cell(double mm) {
+        return (long) Math.floor(mm / (2 * SAME_MM));
+    }
+
+    private static long key(long cx, long cy) {
+        return cx * 0x9E3779B1L ^ cy;
     }
 
     private void crossings() {
         for (var i = 0; i < lines.size(); i++) {
             var a = lines.get(i);
             for (var j = i + 1; j < lines.size(); j++) {
-                var b = lines.get(j);
-                if (apart(a, b)) {
+                if (!boxes.get(i).meets(boxes.get(j))) {
                     continue;
                 }
+                var b = lines.get(j);
                 var hit = a.crossing(b);
                 if (hit.isPresent() && inside(a, hit.get()) && inside(b, hit.get())) {
                     node(hit.get());
                 }
             }
         }
-    }
-
-    private static boolean apart(Segment a, Segment b) {
-        return Math.max(a.a().x(), a.b().x()) < Math.min(b.a().x(), b.b().x()) - SAME_MM
-                || Math.max(b.a().x(), b.b().x()) < Math.min(a.a().x(), a.b().x()) - SAME_MM
-                || Math.max(a.a().y(), a.b().y()) < Math.min(b.a().y(), b.b().y()) - SAME_MM
-                || Math.max(b.a().y(), b.b().y()) < Math.min(a.a().y(), a.b().y()) - SAME_MM;
     }
 
     private static boolean inside(Segment line, Point p) {
@@ -128,7 +155,7 @@ final class WallNodes {
     private void endsOnLines() {
         for (var i = 0; i < lines.size(); i++) {
             var line = lines.get(i);
-            var box = honeylamp.geometry.Box.around(List.of(line.a(), line.b())).grown(SAME_MM);
+            var box = boxes.get(i);
             for (var n = 0; n < nodes.size(); n++) {
                 var p = nodes.get(n);
                 if (n != ends.get(i)[0] && n != ends.get(i)[1] && box.contains(p) && line.distance(p) <= SAME_MM) {

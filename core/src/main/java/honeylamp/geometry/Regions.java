@@ -66,11 +66,6 @@ public final class Regions {
         return parts.isEmpty() ? List.of() : outlines(multi(parts).buffer(byMm, 4));
     }
 
-    /** Whether the outline is simple: no edge crosses another, holes inside. */
-    public static boolean isValid(Outline outline) {
-        return polygon(outline).isValid();
-    }
-
     /** A circle inside a surface. */
     public record Clearing(Point centre, double radiusMm) {}
 

@@ -88,6 +88,32 @@ public record Ring(List<Point> corners) {
         return Box.around(corners);
     }
 
+    /**
+     * Whether no edge touches another but its neighbours, and no neighbours fold back on each other. Takes
+     * time with the square of the corners, with boxes compared first.
+     */
+    public boolean isSimple() {
+        var edges = edges();
+        var boxes = edges.stream().map(e -> Box.around(List.of(e.a(), e.b()))).toList();
+        var n = edges.size();
+        for (var i = 0; i < n; i++) {
+            var next = edges.get((i + 1) % n);
+            var way = edges.get(i).b().minus(edges.get(i).a());
+            var turn = next.b().minus(next.a());
+            if (way.cross(turn) == 0 && way.dot(turn) <= 0) {
+                return false;
+            }
+            for (var j = i + 2; j < n; j++) {
+                if (!(i == 0 && j == n - 1)
+                        && boxes.get(i).meets(boxes.get(j))
+                        && edges.get(i).touches(edges.get(j))) {
+                    return false;
+                }
+            }
+        }
+        return true;
+    }
+
     /** The ring seen through a transform. */
     public Ring through(Affine affine) {
         return new Ring(corners.stream().map(affine::apply).toList());

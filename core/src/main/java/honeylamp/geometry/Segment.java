@@ -61,6 +61,18 @@ public record Segment(Point a, Point b) {
         return lineCrossing(o).filter(p -> within(p) && o.within(p));
     }
 
+    /** Whether the segments share a point, parallel ones included; by the signs of four triangles. */
+    public boolean touches(Segment o) {
+        var d1 = b.minus(a).cross(o.a.minus(a));
+        var d2 = b.minus(a).cross(o.b.minus(a));
+        var d3 = o.b.minus(o.a).cross(a.minus(o.a));
+        var d4 = o.b.minus(o.a).cross(b.minus(o.a));
+        if (d1 == 0 && d2 == 0) {
+            return Box.around(java.util.List.of(a, b)).meets(Box.around(java.util.List.of(o.a, o.b)));
+        }
+        return d1 * d2 <= 0 && d3 * d4 <= 0;
+    }
+
     private boolean within(Point p) {
         var t = along(p);
         return t >= -1e-6 && t <= length() + 1e-6;

@@ -3,6 +3,7 @@ package honeylamp.illustrate;
 import honeylamp.catalogue.Palette;
 import honeylamp.drawing.Ink;
 import honeylamp.drawing.Mark;
+import honeylamp.geometry.Box;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Path;
 import honeylamp.geometry.Point;
@@ -13,7 +14,7 @@ import honeylamp.plan.Light;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
-import java.util.TreeSet;
+import java.util.Optional;
 
 /**
  * Cast shadows as vector shapes: each footprint swept along the fall of light by height ÷ tan(altitude),
@@ -21,10 +22,10 @@ import java.util.TreeSet;
  */
 final class CastShadow {
     /** Shapes of slightly different length laid over each other give the far edge its softness. */
-    private static final double[] SOFT_STEPS = {0.86, 0.95, 1.04, 1.13};
+    private static final double[] SOFT_STEPS = {0.82, 0.89, 0.95, 1.01, 1.07, 1.14};
 
     /** How dark a shadow of full strength is. */
-    private static final double FULL = 0.36;
+    private static final double FULL = 0.32;
 
     private static final double SAME_LEVEL_MM = 30;
 
@@ -41,71 +42,76 @@ final class CastShadow {
 
     /** The shadows of all solids on a surface at floor level, clipped to it. */
     List<Mark> onFloor(Path surface, Collection<Solid> solids) {
-        return surface.isEmpty() ? List.of() : List.of(new Mark.Clip(surface, sweeps(solids, 0)));
+        return surface.isEmpty() ? List.of() : List.of(new Mark.Clip(surface, onFloor(solids)));
     }
 
-    /** The shadows that fall on the tops of pieces, from whatever is higher. */
-    List<Mark> onTops(Solids solids) {
-        var marks = new ArrayList<Mark>();
-        for (double level : levels(solids.pieces())) {
-            var tops = solids.pieces().stream()
-                    .filter(s -> sameLevel(s, level))
-                    .map(Solid::footprint)
-                    .toList();
-            var higher = solids.all().stream()
-                    .filter(s -> s.heightMm() > level + SAME_LEVEL_MM)
-                    .toList();
-            var covering = solids.pieces().stream()
-                    .filter(s -> s.heightMm() > level + SAME_LEVEL_MM)
-                    .map(Solid::footprint)
-                    .toList();
-            if (!higher.isEmpty()) {
-                var clip = Path.builder();
-                for (var outline : Regions.difference(Regions.union(tops), covering)) {
-                    clip.path(frame.paper(outline));
-                }
-                var path = clip.build();
-                if (!path.isEmpty()) {
-                    marks.add(new Mark.Clip(path, sweeps(higher, level)));
-                }
-            }
-        }
-        return marks;
-    }
-
-    private static boolean sameLevel(Solid solid, double level) {
-        return Math.abs(solid.heightMm() - level) <= SAME_LEVEL_MM / 2;
-    }
-
-    private static TreeSet<Double> levels(List<Solid> pieces) {
-        var out = new TreeSet<Double>();
-        for (var piece : pieces) {
-            out.add(Math.rint(piece.heightMm() / SAME_LEVEL_MM) * SAME_LEVEL_MM);
-        }
-        return out;
-    }
-
-    private List<Mark> sweeps(Collection<Solid> solids, double level) {
+    private List<Mark> onFloor(Collection<Solid> solids) {
         var marks = new ArrayList<Mark>();
         for (var step : SOFT_STEPS) {
             var path = Path.builder();
             for (var solid : solids) {
-                var reach = (solid.heightMm() - level) * light.shadowPerHeight() * step;
-                sweep(path, solid.footprint(), light.fall().times(reach));
+                path.path(frame.paper(solid.footprint()));
+                sides(path, solid, shift(solid.heightMm(), step), Optional.empty());
             }
             marks.add(new Mark.Fill(path.build(), layerInk));
         }
         return marks;
     }
 
-    /** The footprint at both ends of the shift and every edge's parallelogram, all the same way round. */
-    private void sweep(Path.Builder out, Outline footprint, Point shift) {
-        out.path(frame.paper(footprint));
-        footprint.rings().forEach(ring -> {
+    /** The shadows that fall on the tops of pieces, from whatever is higher, top by top. */
+    List<Mark> onTops(Solids solids) {
+        var marks = new ArrayList<Mark>();
+        for (var top : solids.pieces()) {
+            var level = top.heightMm();
+            var box = top.footprint().bounds();
+            var higher = solids.all().stream()
+                    .filter(s -> s.heightMm() > level + SAME_LEVEL_MM)
+                    .toList();
+            var covering = solids.pieces().stream()
+                    .filter(s -> s.heightMm() > level + SAME_LEVEL_MM)
+                    .map(Solid::footprint)
+                    .filter(f -> f.bounds().meets(box))
+                    .toList();
+            for (var seen : Regions.difference(List.of(top.footprint()), covering)) {
+                onTop(seen, level, higher).ifPresent(marks::add);
+            }
+        }
+        return marks;
+    }
+
+    private Optional<Mark> onTop(Outline top, double level, List<Solid> higher) {
+        var fills = new ArrayList<Mark>();
+        for (var step : SOFT_STEPS) {
+            var path = Path.builder();
+            for (var solid : higher) {
+                sides(path, solid, shift(solid.heightMm() - level, step), Optional.of(top.bounds()));
+            }
+            var shadow = path.build();
+            if (!shadow.isEmpty()) {
+                fills.add(new Mark.Fill(shadow, layerInk));
+            }
+        }
+        return fills.isEmpty() ? Optional.empty() : Optional.of(new Mark.Clip(frame.paper(top), fills));
+    }
+
+    private Point shift(double heightMm, double step) {
+        return light.fall().times(heightMm * light.shadowPerHeight() * step);
+    }
+
+    /**
+     * The parallelograms that edges sweep, all the same way round; only those near a box if one is given.
+     * Edges that face the light sweep over their own footprint and what the far edges cover, so they are left
+     * out. The solid lies left of its edges.
+     */
+    private void sides(Path.Builder out, Solid solid, Point shift, Optional<Box> near) {
+        solid.footprint().rings().forEach(ring -> {
             for (var edge : ring.edges()) {
+                if (edge.b().minus(edge.a()).cross(shift) >= 0) {
+                    continue;
+                }
                 var side = new Ring(List.of(
                         edge.a(), edge.b(), edge.b().plus(shift), edge.a().plus(shift)));
-                if (side.area() > 1) {
+                if (side.area() > 1 && near.map(b -> b.meets(side.bounds())).orElse(true)) {
                     out.path(frame.paper(Path.ring(side.counterClockwise())));
                 }
             }

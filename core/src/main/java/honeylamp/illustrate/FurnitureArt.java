@@ -15,8 +15,11 @@ import java.util.List;
 
 /** Draws furnishings from their symbols: rugs, standing pieces with their contact shade, things on top. */
 final class FurnitureArt {
-    private static final double[] CONTACT_MM = {75, 45, 20};
-    private static final double CONTACT_SHARE = 0.075;
+    private static final double[] CONTACT_MM = {82, 64, 47, 31, 16};
+    private static final double CONTACT_SHARE = 0.048;
+
+    private static final Ink GRAIN =
+            new Ink(Palette.of(SymbolPart.Tone.TIMBER_DARK).lighter(-0.06).argb(), 0.55);
 
     private final PaperFrame frame;
     private final Detail detail;
@@ -80,6 +83,11 @@ final class FurnitureArt {
         switch (part.edge()) {
             case OUTLINE -> out.add(new Mark.Stroke(path, pens.furniture(), Pens.furnitureInk()));
             case INNER -> out.add(new Mark.Stroke(path, pens.furnitureInner(), Pens.innerInk()));
+            case GRAIN -> {
+                if (lamp != Lamp.DRAFT) {
+                    out.add(new Mark.Stroke(path, pens.furnitureInner(), GRAIN));
+                }
+            }
             case NONE -> {}
         }
     }

@@ -1,6 +1,5 @@
 package honeylamp.illustrate;
 
-import honeylamp.catalogue.FurnishingKind;
 import honeylamp.catalogue.Furnishings;
 import honeylamp.catalogue.Palette;
 import honeylamp.derive.LabelSpot;
@@ -13,7 +12,6 @@ import honeylamp.geometry.Box;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Path;
 import honeylamp.geometry.Point;
-import honeylamp.geometry.Regions;
 import honeylamp.geometry.Ring;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Note;
@@ -38,6 +36,9 @@ final class LabelArt {
     private static final double TRACKING = 0.04;
     private static final double NOTE_MM = 2.0;
     private static final double PLATE_AIR_MM = 1.2;
+
+    /** A label that touches less than this squared is taken to lie free. */
+    private static final double TOUCH_MM = 0.7;
 
     private final PaperFrame frame;
     private final UnitSystem units;
@@ -96,9 +97,7 @@ final class LabelArt {
                 for (var solid : kind.symbol(piece).solids()) {
                     out.add(Outline.of(solid.footprint().through(piece.placing())));
                 }
-                if (kind.stand() == FurnishingKind.Stand.UNDERFOOT) {
-                    out.add(Outline.of(footprint(piece)));
-                }
+                out.add(Outline.of(footprint(piece)));
             });
         }
         return out;
@@ -112,9 +111,10 @@ final class LabelArt {
 
     /** From the fullest label to the smallest; the first that lies free is written, else one on a plate. */
     private void label(List<Mark> out, Room room, List<Outline> obstacles) {
+        var middle = LabelSpot.freest(room.outline()).centre();
         var name = room.name().toUpperCase(Locale.ROOT);
         var area = new Line(AreaText.shown(room.areaMm2(), units), SIZE_MM, Face.REGULAR, 0);
-        var clear = new Line(clearText(LabelSpot.clearSize(room.outline())), SIZE_MM, Face.REGULAR, 0);
+        var clear = new Line(clearText(LabelSpot.clearSize(room.outline(), middle)), SIZE_MM, Face.REGULAR, 0);
         var small = new Line(area.text, SMALL_SIZE_MM, Face.REGULAR, 0);
         var forms = List.of(
                 List.of(name(name, NAME_MM), area, clear),
@@ -122,11 +122,11 @@ final class LabelArt {
                 List.of(name(name, SMALL_NAME_MM), small),
                 broken(name, small));
         for (var form : forms) {
-            if (place(out, room, form, obstacles)) {
+            if (place(out, room, middle, form, obstacles)) {
                 return;
             }
         }
-        var at = frame.paper(spot(room, forms.getLast(), obstacles));
+        var at = frame.paper(spot(room, middle, forms.getLast(), obstacles).at());
         plate(out, at, forms.getLast());
         write(out, at, forms.getLast());
     }
@@ -155,32 +155,19 @@ final class LabelArt {
                 : a + " \u00d7 " + b;
     }
 
-    private Point spot(Room room, List<Line> lines, List<Outline> obstacles) {
+    private LabelSpot.Spot spot(Room room, Point middle, List<Line> lines, List<Outline> obstacles) {
         return LabelSpot.forLabel(
-                room.outline(), frame.planMm(width(lines) + 1), frame.planMm(height(lines) + 1), obstacles);
+                room.outline(), middle, frame.planMm(width(lines) + 1), frame.planMm(height(lines) + 1), obstacles);
     }
 
     /** Writes the label if it finds a place free of all obstacles. */
-    private boolean place(List<Mark> out, Room room, List<Line> lines, List<Outline> obstacles) {
-        var at = spot(room, lines, obstacles);
-        var label = box(frame.paper(at), lines);
-        var free = Regions.intersection(
-                        obstacles, List.of(Outline.of(planBox(label).ring())))
-                .stream()
-                .mapToDouble(Outline::area)
-                .sum();
-        var inside = planBox(label).ring().corners().stream().allMatch(room.outline()::contains);
-        if (free > frame.planMm(0.7) * frame.planMm(0.7) || !inside) {
+    private boolean place(List<Mark> out, Room room, Point middle, List<Line> lines, List<Outline> obstacles) {
+        var spot = spot(room, middle, lines, obstacles);
+        if (spot.overlapMm2() > frame.planMm(TOUCH_MM) * frame.planMm(TOUCH_MM)) {
             return false;
         }
-        write(out, frame.paper(at), lines);
+        write(out, frame.paper(spot.at()), lines);
         return true;
-    }
-
-    private Box planBox(Box paper) {
-        var a = frame.plan(new Point(paper.minX(), paper.maxY()));
-        var b = frame.plan(new Point(paper.maxX(), paper.minY()));
-        return new Box(a.x(), a.y(), b.x(), b.y());
     }
 
     private static double width(List<Line> lines) {

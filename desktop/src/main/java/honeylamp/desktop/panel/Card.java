@@ -292,7 +292,8 @@ public final class Card extends VBox {
         name.setPromptText("Name of the room");
         name.setAccessibleText("Name");
         name.setOnAction(_ -> model.edit(RoomEdits.name(plan(), at(), room, name.getText()), "Name room"));
-        var clear = LabelSpot.clearSize(room.outline());
+        var clear = LabelSpot.clearSize(
+                room.outline(), LabelSpot.freest(room.outline()).centre());
         var units = plan().units();
         var finish = room.mark().map(RoomMark::floor);
         var out = new ArrayList<Node>(List.of(
