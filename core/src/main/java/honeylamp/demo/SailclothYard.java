@@ -99,7 +99,7 @@ public final class SailclothYard {
         s.heights(s.window(north, 5000, 800), 1300, 2100);
         s.opening(Kind.DOOR, north, 6720, 950, Hand.SECOND, Swing.LEFT);
         s.window(north, 9750, 1500);
-        s.window(stone, 6200, 900);
+        s.window(stone, 6200, 901); // 900 as seen from the west
     }
 
     private static void inside(PlanSketch s) {

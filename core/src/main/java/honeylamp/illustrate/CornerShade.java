@@ -29,7 +29,7 @@ final class CornerShade {
     private static final double HEIGHT_CAP_MM = 900;
 
     /** How dark the darkest corner gets at full strength. */
-    private static final double FULL = 0.62;
+    private static final double FULL = 0.74;
 
     private final Box bounds;
     private final double pixelsPerMm;
@@ -110,7 +110,7 @@ final class CornerShade {
         var offsets = offsets(reachMm / mmPerPixel);
         var rows = IntStream.range(0, height);
         (ForkJoinPool.getCommonPoolParallelism() > 1 ? rows.parallel() : rows)
-                .forEach(y -> row(y, heights, mask, offsets, mmPerPixel, strength, out));
+                .forEach(y -> row(y, heights, mask, offsets, mmPerPixel, reachMm, strength, out));
         return out;
     }
 
@@ -131,7 +131,14 @@ final class CornerShade {
     }
 
     private void row(
-            int y, float[] heights, byte[] mask, int[][][] offsets, double mmPerPixel, double strength, byte[] out) {
+            int y,
+            float[] heights,
+            byte[] mask,
+            int[][][] offsets,
+            double mmPerPixel,
+            double reachMm,
+            double strength,
+            byte[] out) {
         var here = new float[width];
         System.arraycopy(heights, y * width, here, 0, width);
         var there = new float[width];
@@ -142,8 +149,9 @@ final class CornerShade {
             for (var step : direction) {
                 shifted(heights, y + step[1], step[0], there);
                 var distance = Math.hypot(step[0], step[1]) * mmPerPixel;
-                if (distance > 0) {
-                    steepest(horizon, there, here, (float) (1 / distance));
+                var fade = 1 - distance * distance / (reachMm * reachMm); // shade ends softly at its reach
+                if (distance > 0 && fade > 0) {
+                    steepest(horizon, there, here, (float) (fade / distance));
                 }
             }
             addLoss(lost, horizon);

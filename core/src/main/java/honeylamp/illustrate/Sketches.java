@@ -117,6 +117,19 @@ public final class Sketches {
                 frame.paper(Path.line(line.a(), line.b())), dashed ? pen.dashed(5 * penMm, 4 * penMm) : pen, HONEY);
     }
 
+    /** The plan's origin: a small cross with a ring, shown while there is nothing else to hold on to. */
+    public static List<Mark> origin(PaperFrame frame, double penMm) {
+        var o = frame.paper(Point.ORIGIN);
+        var arm = 12 * penMm;
+        var cross = Path.builder()
+                .line(new Point(o.x() - arm, o.y()), new Point(o.x() + arm, o.y()))
+                .line(new Point(o.x(), o.y() - arm), new Point(o.x(), o.y() + arm))
+                .path(Path.circle(o, arm / 2))
+                .build();
+        return List.of(new Mark.Stroke(
+                cross, Pen.butt(1.2 * penMm), Ink.of(Palette.INK.argb()).at(0.45)));
+    }
+
     /** A small ring around a point that was caught or can be dragged. */
     public static Mark spot(PaperFrame frame, Point at, double radiusMm, double penMm) {
         return new Mark.Stroke(Path.circle(frame.paper(at), radiusMm), Pen.butt(1.6 * penMm), HONEY);

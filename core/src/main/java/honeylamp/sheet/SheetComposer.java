@@ -136,12 +136,12 @@ public final class SheetComposer {
         text(out, title(), strip.minX(), strip.minY() + 11, TITLE_MM, Face.SEMIBOLD, Align.LEFT);
         text(out, subtitle(), strip.minX(), strip.minY() + 18.5, 2.6, Face.REGULAR, Align.LEFT, QUIET);
         facts(out, strip.minX() + strip.width() * 0.42, strip.minY() + 6, strip.width() * 0.15);
-        orientation(out, frame, strip.minY() + 13.5, strip.maxX() - 22);
+        orientation(out, frame, strip.minY() + 13.5, strip.maxX() - 22, strip.maxX() - 8);
     }
 
     private void titleColumn(List<Mark> out, PaperFrame frame) {
         var box = layout.title();
-        orientation(out, frame, box.minY() + 9, box.minX() + 36);
+        orientation(out, frame, box.minY() + 9, box.minX() + 40, box.maxX() - 5.6);
         var y = box.minY() + 26;
         rule(out, box.minX(), box.maxX(), y, STRONG_RULE);
         y += 10;
@@ -197,9 +197,9 @@ public final class SheetComposer {
         }
     }
 
-    /** Scale in words, scale bar and north arrow, as one group that ends at {@code right}. */
-    private void orientation(List<Mark> out, PaperFrame frame, double y, double right) {
-        north(out, new Point(right + 12, y), 5.6);
+    /** Scale in words and scale bar up to {@code right}, and a north arrow about {@code north}, as one group. */
+    private void orientation(List<Mark> out, PaperFrame frame, double y, double right, double north) {
+        north(out, new Point(north, y), 5.6);
         var scale = (int) Math.rint(frame.scale());
         var words = Scales.words(scale, plan.units()) + " on " + plan.sheet().paper();
         text(out, words, right, y - 4, 2.6, Face.MEDIUM, Align.RIGHT);

@@ -106,8 +106,7 @@ public record PlaceFurnishing(
                         new Readout.Field("Depth", LengthText.shown(depth, scene.units())),
                         new Readout.Field("Height", LengthText.shown(height, scene.units()))),
                 place.atWall ? "face" : "",
-                "Click to place the " + kind.label().toLowerCase(java.util.Locale.ROOT)
-                        + ". R turns it, a typed size and Enter remake it, Esc leaves.");
+                "Click to place. R turns, typed sizes remake it, Esc leaves.");
     }
 
     @Override

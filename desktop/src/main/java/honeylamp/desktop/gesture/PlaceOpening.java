@@ -158,7 +158,7 @@ public record PlaceOpening(Optional<Ghost> ghost, Hand hand, Turned turned) impl
                         new Readout.Field("Before", shown(scene, g.stretch.beforeMm(opening))),
                         new Readout.Field("After", shown(scene, g.stretch.afterMm(opening)))),
                 g.centred ? "centre" : "",
-                "Click, or type a distance and Enter. R changes the hand, F the side.");
+                "Click, or type a distance. R changes the hand, F the side.");
     }
 
     private static String shown(Scene scene, double mm) {

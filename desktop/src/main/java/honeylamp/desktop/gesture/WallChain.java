@@ -82,7 +82,7 @@ public record WallChain(List<Position> corners, List<WallId> walls, Point pointe
         if (met.isPresent()) {
             return at(met.get().at(), met);
         }
-        var snap = snap(scene, p).or(() -> snap(scene, plain));
+        var snap = snap(scene, p).or(() -> snap(scene, plain)).filter(s -> !onlyWith(s, last));
         if (snap.isEmpty()) {
             return at(plain, Optional.empty());
         }
@@ -99,6 +99,11 @@ public record WallChain(List<Position> corners, List<WallId> walls, Point pointe
                                 Caught.ALIGNED,
                                 List.of(new Segment(snap.get().at(), target)))))
                 : at(plain, Optional.empty());
+    }
+
+    /** Whether a point is in line with nothing but the corner it comes from, which square walls always are. */
+    private static boolean onlyWith(Snap snap, Point last) {
+        return snap.caught() == Caught.ALIGNED && snap.guides().stream().allMatch(g -> g.a().distance(last) < 1);
     }
 
     private Optional<Snap> snap(Scene scene, Point p) {
@@ -219,8 +224,8 @@ public record WallChain(List<Position> corners, List<WallId> walls, Point pointe
         var length = LengthText.shown(Length.ofMm(way.length()), scene.units());
         var angle = way.length() > 0 ? "%.1f\u00b0".formatted(way.angleDeg()) : "";
         var hint = corners.size() > 2
-                ? "Click or type the next corner. C closes, Esc ends."
-                : "Click the next corner, or type a length and Enter. Shift frees the angle.";
+                ? "Click or type the next corner; C closes, Esc ends."
+                : "Click, or type a length. Shift frees the angle.";
         return new Readout(
                 List.of(new Readout.Field("Length", length), new Readout.Field("Angle", angle, Readout.Kind.ANGLE)),
                 word,
@@ -230,6 +235,9 @@ public record WallChain(List<Position> corners, List<WallId> walls, Point pointe
     @Override
     public List<Mark> sketch(Scene scene) {
         var out = new ArrayList<Mark>();
+        if (scene.geometry().storey().walls().isEmpty()) {
+            out.addAll(Sketches.origin(scene.frame(), scene.penMm()));
+        }
         if (!corners.isEmpty() && pointer.distance(corners.getLast().point()) >= Wall.SHORTEST_MM) {
             var wall = new Wall(
                     new WallId(Integer.MAX_VALUE),
