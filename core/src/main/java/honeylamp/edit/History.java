@@ -39,6 +39,11 @@ public record History(Plan now, List<Step> past, List<Step> future) {
         return new History(plan, steps, List.of());
     }
 
+    /** The newest action with another outcome, as while a slider moves; what was before it stays before it. */
+    public History amended(Plan plan) {
+        return new History(plan, past, List.of());
+    }
+
     /** One step back; the same history if there is none. */
     public History undo() {
         if (past.isEmpty()) {

@@ -9,6 +9,7 @@ import honeylamp.plan.Underlay;
 import honeylamp.plan.Underlay.KnownLength;
 import honeylamp.plan.Underlay.Lock;
 import honeylamp.plan.Underlay.Sight;
+import honeylamp.units.Length;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 
@@ -70,6 +71,15 @@ public final class UnderlayEdits {
                     u.placed(Position.ORIGIN, u.mmPerPixel(), turn).placing().apply(firstPx);
             return u.placed(Position.of(a.minus(moved)), u.mmPerPixel(), turn);
         });
+    }
+
+    /** Moves a picture by a shift, unless it is locked. */
+    public static Plan move(Plan plan, StoreyId storey, UnderlayId id, Length dx, Length dy) {
+        return change(
+                plan,
+                storey,
+                id,
+                u -> u.lock() == Lock.LOCKED ? u : u.placed(u.at().moved(dx, dy), u.mmPerPixel(), u.turnDeg()));
     }
 
     /** Fades a picture: 0 in full, 1 gone. */

@@ -26,7 +26,7 @@ public record WindowState(double width, double height) {
                     Math.clamp(Double.parseDouble(properties.getProperty("width", "1280")), LEAST, MOST),
                     Math.clamp(Double.parseDouble(properties.getProperty("height", "800")), LEAST, MOST));
         } catch (IOException | IllegalArgumentException e) {
-            LOG.warn("the window state {} cannot be read and is begun anew", file, e);
+            LOG.warn("the window state {} cannot be read and is begun anew: {}", file, e.getMessage());
             return FIRST;
         }
     }

@@ -8,6 +8,8 @@ import honeylamp.derive.StoreyGeometry;
 import honeylamp.drawing.Mark;
 import honeylamp.edit.FurnishingEdits;
 import honeylamp.edit.OpeningEdits;
+import honeylamp.edit.StructureEdits;
+import honeylamp.edit.UnderlayEdits;
 import honeylamp.edit.WallEdits;
 import honeylamp.geometry.Point;
 import honeylamp.illustrate.Sketches;
@@ -16,6 +18,8 @@ import honeylamp.plan.Furnishing;
 import honeylamp.plan.Opening;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
+import honeylamp.plan.Structure;
+import honeylamp.plan.Underlay;
 import honeylamp.plan.Wall;
 import honeylamp.units.Length;
 import honeylamp.units.LengthText;
@@ -57,6 +61,12 @@ public record PickAndMove(Reach reach, Optional<Held> held, Optional<Plan> previ
 
         /** A piece, grabbed beside its centre. */
         record Piece(Furnishing piece, Point fromCentre) implements Held {}
+
+        /** A post, stair or balcony, grabbed beside its centre. */
+        record Part(Structure part, Point fromCentre) implements Held {}
+
+        /** A picture that is not locked, grabbed at a point. */
+        record Picture(Underlay underlay, Point grabbed) implements Held {}
 
         /** The turn handle of a piece. */
         record Turn(Furnishing piece) implements Held {}
@@ -117,6 +127,16 @@ public record PickAndMove(Reach reach, Optional<Held> held, Optional<Plan> previ
                                         o, w, w.line().along(p) - o.offset().mm())));
             case ElementId.FurnishingId piece ->
                 piece(scene, piece).map(f -> new Held.Piece(f, p.minus(f.at().point())));
+            case ElementId.StructureId part ->
+                storey.structures().stream()
+                        .filter(x -> x.id().equals(part))
+                        .findFirst()
+                        .map(x -> new Held.Part(x, p.minus(x.at().point())));
+            case ElementId.UnderlayId picture ->
+                storey.underlays().stream()
+                        .filter(u -> u.id().equals(picture) && u.lock() == Underlay.Lock.FREE)
+                        .findFirst()
+                        .map(u -> new Held.Picture(u, p));
             default -> Optional.empty();
         };
     }
@@ -211,6 +231,12 @@ public record PickAndMove(Reach reach, Optional<Held> held, Optional<Plan> previ
                 yield wall.map(w -> FurnishingEdits.place(plan, storey, piece.id(), Position.of(w.at()), w.turnDeg()))
                         .orElseGet(() -> FurnishingEdits.moveTo(plan, storey, piece.id(), Position.of(centre)));
             }
+            case Held.Part(var part, var fromCentre) ->
+                StructureEdits.moveTo(plan, storey, part.id(), Position.of(p.minus(fromCentre)));
+            case Held.Picture(var underlay, var grabbed) -> {
+                var by = p.minus(grabbed);
+                yield UnderlayEdits.move(plan, storey, underlay.id(), Length.ofMm(by.x()), Length.ofMm(by.y()));
+            }
             case Held.Turn(var piece) -> {
                 var front = p.minus(piece.at().point()).angleDeg() + 90;
                 var turn = pointer.keys().shift() ? front : TURN_STEP_DEG * Math.rint(front / TURN_STEP_DEG);
@@ -254,6 +280,8 @@ public record PickAndMove(Reach reach, Optional<Held> held, Optional<Plan> previ
                     case Held.WholeWall _ -> "Move wall";
                     case Held.Hole _ -> "Move opening";
                     case Held.Piece _ -> "Move furnishing";
+                    case Held.Part _ -> "Move fixed part";
+                    case Held.Picture _ -> "Move underlay";
                     case Held.Turn _ -> "Turn furnishing";
                     case Held.Size _ -> "Size furnishing";
                 })
@@ -323,7 +351,7 @@ public record PickAndMove(Reach reach, Optional<Held> held, Optional<Plan> previ
                                 .unit()
                                 .left()
                                 .dot(pointer.orElseThrow().minus(grabbed)))));
-            case Held.Corner(var at) -> List.of(field(scene, "Moved", at.point().distance(pointer.orElseThrow())));
+            case Held.Corner(var at) -> moved(scene, at.point());
             case Held.Hole hole -> {
                 var host = hole.host();
                 var now = storey.opening(hole.opening().id()).orElse(hole.opening());
@@ -335,9 +363,15 @@ public record PickAndMove(Reach reach, Optional<Held> held, Optional<Plan> previ
                         field(scene, "Before", stretch.beforeMm(now)), field(scene, "After", stretch.afterMm(now)));
             }
             case Held.Piece piece -> size(scene, storey, piece.piece());
+            case Held.Part part -> moved(scene, part.part().at().point().plus(part.fromCentre()));
+            case Held.Picture picture -> moved(scene, picture.grabbed());
             case Held.Turn(var piece) -> size(scene, storey, piece);
             case Held.Size(var piece) -> size(scene, storey, piece);
         };
+    }
+
+    private List<Readout.Field> moved(Scene scene, Point from) {
+        return List.of(field(scene, "Moved", from.distance(pointer.orElseThrow())));
     }
 
     private static List<Readout.Field> size(Scene scene, honeylamp.plan.Storey storey, Furnishing piece) {
@@ -412,9 +446,16 @@ public record PickAndMove(Reach reach, Optional<Held> held, Optional<Plan> previ
                                 scene.penMm()))
                         .orElse(List.of());
             case Held.Piece piece -> piece(scene, storey, piece.piece());
+            case Held.Part part -> outline(scene, plan, part.part().id());
+            case Held.Picture picture -> outline(scene, plan, picture.underlay().id());
             case Held.Turn(var piece) -> piece(scene, storey, piece);
             case Held.Size(var piece) -> piece(scene, storey, piece);
         };
+    }
+
+    private static List<Mark> outline(Scene scene, Plan plan, ElementId id) {
+        var geometry = StoreyGeometry.of(plan, plan.storey(scene.storey()));
+        return Sketches.picked(scene.frame(), geometry, Set.of(id), scene.penMm());
     }
 
     private static List<Mark> piece(Scene scene, honeylamp.plan.Storey storey, Furnishing piece) {

@@ -13,9 +13,11 @@ import honeylamp.edit.RoomEdits;
 import honeylamp.edit.UnderlayEdits;
 import honeylamp.edit.WallEdits;
 import honeylamp.plan.ElementId;
+import honeylamp.plan.Finish;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Opening;
 import honeylamp.plan.Plan;
+import honeylamp.plan.Position;
 import honeylamp.plan.RoomMark;
 import honeylamp.plan.Underlay;
 import honeylamp.plan.Wall;
@@ -313,11 +315,41 @@ public final class Card extends VBox {
                         0,
                         180,
                         f.directionDeg(),
-                        _ -> {},
-                        v -> model.edit(
+                        (v, going) -> model.slide(
                                 RoomEdits.floor(plan(), at(), room, f.turnedTo(5 * Math.rint(v / 5))),
-                                "Turn finish"))));
+                                "Turn finish",
+                                going))));
+        finish.filter(f -> Materials.of(f.material()).isPresent()).ifPresent(f -> out.addAll(start(room, f)));
         return out;
+    }
+
+    /** The starting point of the pattern, from the plan's origin. */
+    private List<Node> start(Room room, Finish finish) {
+        var units = plan().units();
+        var at = finish.start();
+        return List.of(
+                new LengthField(
+                        "Start across",
+                        "start-across",
+                        at.x(),
+                        units,
+                        LengthReader::signed,
+                        v -> edit(
+                                x -> RoomEdits.floor(plan(), at(), room, finish.startingAt(new Position(x, at.y()))),
+                                v,
+                                "Move starting point"),
+                        model::say),
+                new LengthField(
+                        "Start up",
+                        "start-up",
+                        at.y(),
+                        units,
+                        LengthReader::signed,
+                        v -> edit(
+                                y -> RoomEdits.floor(plan(), at(), room, finish.startingAt(new Position(at.x(), y))),
+                                v,
+                                "Move starting point"),
+                        model::say));
     }
 
     private List<Node> furnishing(Furnishing piece) {
@@ -391,8 +423,7 @@ public final class Card extends VBox {
                 0,
                 1,
                 underlay.fade(),
-                _ -> {},
-                v -> model.edit(UnderlayEdits.fade(plan(), at(), underlay.id(), v), "Fade underlay")));
+                (v, going) -> model.slide(UnderlayEdits.fade(plan(), at(), underlay.id(), v), "Fade underlay", going)));
         out.add(Widgets.button(
                 locked ? "Unlock" : "Lock",
                 "underlay-lock",

@@ -4,6 +4,7 @@ import honeylamp.derive.Snag;
 import honeylamp.desktop.picture.PlanPane;
 import honeylamp.desktop.workspace.View;
 import honeylamp.desktop.workspace.WorkspaceModel;
+import honeylamp.edit.Mending;
 import java.util.Set;
 import javafx.css.PseudoClass;
 import javafx.geometry.Side;
@@ -55,7 +56,15 @@ public final class SnagList extends Button {
         var kind = Widgets.heading(snag.kind().label());
         var sentence = Widgets.quiet(snag.sentence());
         sentence.setMaxWidth(360);
-        var item = new CustomMenuItem(new VBox(2, kind, sentence));
+        var box = new VBox(4, kind, sentence);
+        Mending.of(model.now().plan(), model.geometry(), snag)
+                .ifPresent(mend -> box.getChildren()
+                        .add(Widgets.button(mend.words(), "mend", "Mends this snag; Ctrl+Z brings it back", () -> {
+                            menu.hide();
+                            model.edit(mend.plan(), "Mend: " + snag.kind().label());
+                            plan.requestFocus();
+                        })));
+        var item = new CustomMenuItem(box);
         item.setOnAction(_ -> show(snag));
         return item;
     }

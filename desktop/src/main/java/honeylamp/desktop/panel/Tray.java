@@ -149,10 +149,10 @@ public final class Tray extends VBox {
                 0,
                 1,
                 newest.fade(),
-                _ -> {},
-                value -> model.edit(
+                (value, going) -> model.slide(
                         UnderlayEdits.fade(model.now().plan(), model.now().storey(), newest.id(), value),
-                        "Fade underlay"));
+                        "Fade underlay",
+                        going));
         var sight = Widgets.button(
                 hidden ? "Show underlays" : "Hide underlays",
                 "underlay-sight",
@@ -372,16 +372,14 @@ public final class Tray extends VBox {
                                 0,
                                 360,
                                 light.fromDeg(),
-                                _ -> {},
-                                v -> light(l -> new Light(v, l.altitudeDeg()))),
+                                (v, going) -> light(going, l -> new Light(v, l.altitudeDeg()))),
                         Widgets.slider(
                                 "Height above the horizon",
                                 "light-altitude",
                                 15,
                                 80,
                                 light.altitudeDeg(),
-                                _ -> {},
-                                v -> light(l -> new Light(l.fromDeg(), v)))),
+                                (v, going) -> light(going, l -> new Light(l.fromDeg(), v)))),
                 Widgets.section(
                         "Shade",
                         Widgets.slider(
@@ -390,24 +388,21 @@ public final class Tray extends VBox {
                                 0,
                                 1,
                                 look.castShadow(),
-                                _ -> {},
-                                v -> look(l -> l.withCastShadow(v))),
+                                (v, going) -> look(going, l -> l.withCastShadow(v))),
                         Widgets.slider(
                                 "Corner shade",
                                 "corner-shade",
                                 0,
                                 1,
                                 look.cornerShade(),
-                                _ -> {},
-                                v -> look(l -> l.withCornerShade(v))),
+                                (v, going) -> look(going, l -> l.withCornerShade(v))),
                         Widgets.slider(
                                 "Corner reach, in metres",
                                 "corner-reach",
                                 0.2,
                                 1.5,
                                 look.cornerReach().mm() / 1000,
-                                _ -> {},
-                                v -> look(l -> l.withCornerReach(Length.ofMm(1000 * v))))),
+                                (v, going) -> look(going, l -> l.withCornerReach(Length.ofMm(1000 * v))))),
                 Widgets.section(
                         "Line and texture",
                         Widgets.slider(
@@ -416,23 +411,21 @@ public final class Tray extends VBox {
                                 0.5,
                                 2,
                                 look.lineDial(),
-                                _ -> {},
-                                v -> look(l -> l.withLineDial(v))),
+                                (v, going) -> look(going, l -> l.withLineDial(v))),
                         Widgets.slider(
                                 "Texture",
                                 "texture",
                                 0,
                                 1,
                                 look.textureStrength(),
-                                _ -> {},
-                                v -> look(l -> l.withTextureStrength(v)))));
+                                (v, going) -> look(going, l -> l.withTextureStrength(v)))));
     }
 
-    private void look(Function<Look, Look> change) {
-        model.edit(model.now().plan().with(change.apply(model.now().plan().look())), "Change look");
+    private void look(boolean going, Function<Look, Look> change) {
+        model.slide(model.now().plan().with(change.apply(model.now().plan().look())), "Change look", going);
     }
 
-    private void light(Function<Light, Light> change) {
-        model.edit(model.now().plan().with(change.apply(model.now().plan().light())), "Turn light");
+    private void light(boolean going, Function<Light, Light> change) {
+        model.slide(model.now().plan().with(change.apply(model.now().plan().light())), "Turn light", going);
     }
 }

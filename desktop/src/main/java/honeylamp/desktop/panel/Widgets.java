@@ -6,8 +6,6 @@ import honeylamp.output.RasterPainter;
 import java.awt.image.BufferedImage;
 import java.awt.image.DataBufferInt;
 import java.nio.IntBuffer;
-import java.util.function.Consumer;
-import java.util.function.DoubleConsumer;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -82,29 +80,22 @@ final class Widgets {
         return region;
     }
 
-    /** A named slider; {@code live} runs while it moves, {@code done} once when it is let go. */
-    static VBox slider(
-            String name,
-            String id,
-            double least,
-            double most,
-            double value,
-            Consumer<Double> live,
-            DoubleConsumer done) {
+    /** Takes each value of a slider; told whether it belongs to a slide that has begun before. */
+    interface Sliding {
+        void take(double value, boolean going);
+    }
+
+    /** A named slider with live effect; all values of one drag are one slide. */
+    static VBox slider(String name, String id, double least, double most, double value, Sliding sliding) {
         var slider = new Slider(least, most, value);
         slider.setId(id);
         slider.setAccessibleText(name);
-        slider.valueProperty().subscribe((_, now) -> live.accept(now.doubleValue()));
-        slider.valueProperty().subscribe((_, _) -> {
-            if (!slider.isValueChanging()) {
-                done.accept(slider.getValue());
-            }
+        var going = new boolean[1];
+        slider.valueProperty().subscribe((_, now) -> {
+            sliding.take(now.doubleValue(), going[0]);
+            going[0] = slider.isValueChanging();
         });
-        slider.valueChangingProperty().subscribe((was, is) -> {
-            if (was && !is) {
-                done.accept(slider.getValue());
-            }
-        });
+        slider.valueChangingProperty().subscribe((_, is) -> going[0] = going[0] && is);
         var box = new VBox(2, quiet(name), slider);
         box.getStyleClass().add("slider-box");
         return box;

@@ -141,6 +141,21 @@ public final class WorkspaceModel {
         }
     }
 
+    /**
+     * Shows a plan at once while a value slides; all steps of one slide are one action.
+     *
+     * @param going whether the slide goes on: the first step of a slide is an action of its own
+     */
+    public void slide(Plan plan, String action, boolean going) {
+        var w = now();
+        if (going && w.history().undoable().filter(action::equals).isPresent()) {
+            state.set(w.with(w.history().amended(plan)));
+            onEdit.accept(plan);
+        } else {
+            edit(plan, action);
+        }
+    }
+
     /** Takes the last action back. */
     public void undo() {
         travel(now().history().undo());

@@ -334,4 +334,28 @@ class GestureTest {
         hand.type("5 m");
         assertThat(hand.complaint).contains("Click both ends");
     }
+
+    @Test
+    void aLockedPictureStaysAFreeOneIsMoved() throws Exception {
+        var document = honeylamp.demo.DemoFiles.document();
+        var hand = new Hand(document.plan(), PickAndMove.of(Reach.UNDERLAYS));
+        var before = hand.storey().underlays().getFirst();
+        hand.drag(-500, 4000, 500, 4200, Keys.NONE);
+        assertThat(hand.storey().underlays().getFirst()).isEqualTo(before);
+        assertThat(hand.picked).containsExactly(before.id());
+        hand.plan = honeylamp.edit.UnderlayEdits.lock(
+                hand.plan, hand.storey().id(), before.id(), honeylamp.plan.Underlay.Lock.FREE);
+        hand.drag(-500, 4000, 500, 4200, Keys.NONE);
+        var after = hand.storey().underlays().getFirst();
+        assertThat(after.at().point().minus(before.at().point()).distance(new Point(1000, 200)))
+                .isLessThan(0.01);
+    }
+
+    @Test
+    void postsAreDraggedToo() {
+        var hand = demo(PickAndMove.of(Reach.FURNISHINGS));
+        hand.drag(2560, 560, 2700, 700, Keys.NONE);
+        assertThat(hand.storey().structures().getFirst().at().point().distance(new Point(2700, 700)))
+                .isLessThan(0.01);
+    }
 }

@@ -1,0 +1,169 @@
+package honeylamp.desktop.workspace;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import honeylamp.catalogue.NewPlan;
+import honeylamp.demo.SailclothYard;
+import honeylamp.desktop.gesture.Choices.DrawnFace;
+import honeylamp.desktop.gesture.Pointer;
+import honeylamp.desktop.gesture.WallChain;
+import honeylamp.geometry.Point;
+import honeylamp.illustrate.Lamp;
+import honeylamp.plan.ElementId;
+import honeylamp.plan.Light;
+import honeylamp.plan.Plan;
+import honeylamp.store.PlanDocument;
+import honeylamp.units.UnitSystem;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+
+/** The state of the window without a window. */
+class WorkspaceModelTest {
+    private final List<Plan> saved = new ArrayList<>();
+
+    private WorkspaceModel model(Plan plan) {
+        return new WorkspaceModel(PlanDocument.of(plan), Optional.empty(), saved::add);
+    }
+
+    private static void click(WorkspaceModel model, double x, double y) {
+        model.moved(Pointer.at(new Point(x, y)));
+        model.pressed(Pointer.at(new Point(x, y)));
+        model.released(Pointer.at(new Point(x, y)));
+    }
+
+    @Test
+    void anEmptyPlanBeginsWithTheUnderlayAFinishedOneWithFurnishing() {
+        assertThat(model(NewPlan.in(UnitSystem.MM)).now().stage()).isEqualTo(Stage.UNDERLAY);
+        assertThat(model(NewPlan.in(UnitSystem.MM)).now().lamp()).isEqualTo(Lamp.DRAFT);
+        assertThat(model(SailclothYard.plan()).now().stage()).isEqualTo(Stage.FURNISH);
+    }
+
+    @Test
+    void aRoomThatClosesIsMarkedInTheSameStep() {
+        var model = model(NewPlan.in(UnitSystem.MM));
+        model.go(Stage.WALLS);
+        model.chooseWithin(model.now().choices().withFace(DrawnFace.INNER));
+        for (var c : List.of(new Point(0, 0), new Point(5000, 0), new Point(5000, 4000), new Point(0, 4000))) {
+            click(model, c.x(), c.y());
+        }
+        click(model, 0, 0);
+        assertThat(model.now().currentStorey().rooms()).hasSize(1);
+        assertThat(saved).hasSize(4);
+        model.undo();
+        assertThat(model.now().currentStorey().walls()).hasSize(3);
+        assertThat(model.now().currentStorey().rooms()).isEmpty();
+        model.redo();
+        assertThat(model.geometry().netAreaMm2()).isCloseTo(20_000_000, within(1.0));
+        assertThat(model.snags()).hasSize(1);
+        assertThat(model.now().unsaved()).isTrue();
+    }
+
+    @Test
+    void allStepsOfOneSlideAreOneAction() {
+        var model = model(SailclothYard.plan());
+        for (var deg = 41; deg <= 60; deg++) {
+            model.slide(model.now().plan().with(new Light(320, deg)), "Turn light", deg > 41);
+        }
+        assertThat(model.now().plan().light().altitudeDeg()).isEqualTo(60);
+        model.undo();
+        assertThat(model.now().plan()).isEqualTo(SailclothYard.plan());
+        model.slide(model.now().plan().with(new Light(320, 30)), "Turn light", false);
+        model.slide(model.now().plan().with(new Light(320, 31)), "Turn light", false);
+        model.undo();
+        assertThat(model.now().plan().light().altitudeDeg()).isEqualTo(30);
+    }
+
+    @Test
+    void escapeLeavesStepByStepAndHarmlessly() {
+        var model = model(SailclothYard.plan());
+        model.use(Stage.WALLS, 0);
+        click(model, -3000, -3000);
+        assertThat(model.now().gesture().underWay()).isTrue();
+        model.escape();
+        assertThat(model.now().gesture()).isEqualTo(WallChain.begin());
+        model.escape();
+        assertThat(model.now().tool()).isEqualTo(1);
+        var wall = model.now().currentStorey().walls().getFirst().id();
+        model.pick(Set.of(wall));
+        model.escape();
+        assertThat(model.now().selection()).isEmpty();
+        assertThat(model.now().plan()).isEqualTo(SailclothYard.plan());
+        assertThat(saved).isEmpty();
+    }
+
+    @Test
+    void deletingSaysWhatWentAlong() {
+        var model = model(SailclothYard.plan());
+        Set<ElementId> wall =
+                Set.of(model.now().currentStorey().openings().getFirst().host());
+        model.pick(wall);
+        model.deletePicked();
+        assertThat(model.now().message()).contains("one thing").contains("the opening in it");
+        assertThat(model.now().selection()).isEmpty();
+        model.undo();
+        assertThat(model.now().plan()).isEqualTo(SailclothYard.plan());
+    }
+
+    @Test
+    void changingTheStageDropsWhatIsPickedElsewhere() {
+        var model = model(SailclothYard.plan());
+        model.pick(Set.of(model.now().currentStorey().furnishings().getFirst().id()));
+        model.go(Stage.WALLS);
+        assertThat(model.now().selection()).isEmpty();
+    }
+
+    @Test
+    void theSheetAndThePlanAreShownWhole() {
+        var model = model(SailclothYard.plan());
+        model.showSheet(840, 594);
+        // 420 mm of paper on 840 px, with a margin of 4 %
+        assertThat(model.now().view().pxPerMm() * model.now().frame().scale()).isCloseTo(2 * 0.96, within(1e-6));
+        model.showStorey(1000, 800);
+        var pixels = model.now().view().planToPixels(1000, 800);
+        for (var corner : List.of(new Point(0, -1400), new Point(13_000, 8800))) {
+            var p = pixels.apply(corner);
+            assertThat(p.x()).isBetween(0.0, 1000.0);
+            assertThat(p.y()).isBetween(0.0, 800.0);
+        }
+    }
+
+    @Test
+    void zoomingKeepsAPlaceAndStaysWithinReason() {
+        var view = new View(new Point(4000, 2000), 0.05);
+        var before = view.planToPixels(900, 700).inverse().apply(new Point(123, 456));
+        var zoomed = view.zoomed(1.7, 123, 456, 900, 700);
+        assertThat(zoomed.planToPixels(900, 700)
+                        .inverse()
+                        .apply(new Point(123, 456))
+                        .distance(before))
+                .isLessThan(1e-6);
+        assertThat(view.zoomed(1e9, 0, 0, 900, 700).pxPerMm()).isLessThanOrEqualTo(4);
+        assertThat(view.zoomed(1e-9, 0, 0, 900, 700).pxPerMm()).isGreaterThan(0);
+        assertThat(view.panned(10, -20).centre()).isEqualTo(new Point(4000 - 200, 2000 - 400));
+    }
+
+    @Test
+    void reachIsTheSameOnScreenAtEveryZoom() {
+        var model = model(SailclothYard.plan());
+        for (var zoom : new double[] {0.02, 0.2}) {
+            model.show(new View(Point.ORIGIN, zoom));
+            assertThat(model.scene().reachMm() * zoom).isCloseTo(10, within(1e-9));
+            assertThat(model.scene().penMm() * model.now().frame().scale() * zoom)
+                    .isCloseTo(1, within(1e-9));
+        }
+    }
+
+    @Test
+    void messagesGoWhenWorkGoesOn() {
+        var model = model(SailclothYard.plan());
+        model.say("Something to know.");
+        model.moved(Pointer.at(new Point(0, 0)));
+        assertThat(model.now().message()).isEqualTo("Something to know.");
+        model.pressed(Pointer.at(new Point(-9000, 0)));
+        assertThat(model.now().message()).isEmpty();
+    }
+}
