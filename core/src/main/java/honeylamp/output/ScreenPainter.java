@@ -14,8 +14,8 @@ import java.util.Optional;
 /** Paints the working view: desk, sheet, underlays, picture. */
 public final class ScreenPainter {
     private static final Color DESK = new Color(0xD9CFBF);
-    private static final Color SHEET_SHADE = new Color(0x3A, 0x2C, 0x18, 7);
-    private static final int SHADE_STEPS = 10;
+    private static final Color SHEET_SHADE = new Color(0x30, 0x26, 0x10, 13);
+    private static final int SHADE_STEPS = 6;
 
     private ScreenPainter() {}
 

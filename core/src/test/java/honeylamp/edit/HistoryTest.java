@@ -72,4 +72,14 @@ class HistoryTest {
         }
         assertThat(history.past()).hasSize(History.DEEPEST);
     }
+
+    @Test
+    void anAmendedActionIsStillOneAction() {
+        var history = History.of(EMPTY).then(EMPTY.named("a"), "slide");
+        var amended = history.amended(EMPTY.named("b")).amended(EMPTY.named("c"));
+        assertThat(amended.now().name()).isEqualTo("c");
+        assertThat(amended.past()).hasSize(1);
+        assertThat(amended.undo().now()).isEqualTo(EMPTY);
+        assertThat(amended.undo().redo().now().name()).isEqualTo("c");
+    }
 }

@@ -6,14 +6,17 @@ import honeylamp.demo.DemoFiles;
 import honeylamp.desktop.files.Autosave;
 import honeylamp.desktop.files.WindowState;
 import honeylamp.desktop.workspace.Stage;
+import honeylamp.geometry.Point;
 import honeylamp.illustrate.Lamp;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Optional;
+import java.util.concurrent.atomic.AtomicReference;
 import javafx.scene.Node;
 import javafx.scene.control.Labeled;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
+import javafx.scene.input.ScrollEvent;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -115,18 +118,34 @@ class WindowTest {
         try (var w = WindowDriver.with(DemoFiles.document())) {
             w.show(6500, 4400, 14_000);
             w.move(4000, 3000);
-            var before = WindowDriver.onScreen(() -> w.window().plan().pixel(new honeylamp.geometry.Point(4000, 3000)));
+            var pane = w.window().plan();
+            var under = new AtomicReference<>(new Point(0, 0));
+            var wheel = new AtomicReference<>(new Point(0, 0));
+            WindowDriver.onScreen(() -> {
+                pane.addEventFilter(ScrollEvent.SCROLL, e -> {
+                    wheel.set(new Point(e.getX(), e.getY()));
+                    under.set(w.model()
+                            .now()
+                            .view()
+                            .planToPixels(pane.getWidth(), pane.getHeight())
+                            .inverse()
+                            .apply(wheel.get()));
+                });
+                return null;
+            });
+            var zoomBefore = WindowDriver.onScreen(() -> w.model().now().view().pxPerMm());
             w.robot.scroll(2, javafx.geometry.VerticalDirection.UP);
             w.settle();
-            var after = WindowDriver.onScreen(() -> w.window().plan().pixel(new honeylamp.geometry.Point(4000, 3000)));
-            assertThat(after.distance(before)).isLessThan(2);
+            var after = WindowDriver.onScreen(() -> pane.pixel(under.get()));
+            assertThat(after.distance(wheel.get())).isLessThan(0.01);
+            assertThat(WindowDriver.onScreen(() -> w.model().now().view().pxPerMm()))
+                    .isGreaterThan(1.3 * zoomBefore);
             w.robot.press(MouseButton.MIDDLE);
             w.robot.moveBy(60, 40);
             w.robot.release(MouseButton.MIDDLE);
             w.settle();
-            var panned = WindowDriver.onScreen(() -> w.window().plan().pixel(new honeylamp.geometry.Point(4000, 3000)));
-            assertThat(panned.minus(after).distance(new honeylamp.geometry.Point(60, 40)))
-                    .isLessThan(8);
+            var panned = WindowDriver.onScreen(() -> pane.pixel(under.get()));
+            assertThat(panned.minus(after).distance(new Point(60, 40))).isLessThan(12);
         }
     }
 
@@ -190,5 +209,68 @@ class WindowTest {
         var second = Autosave.to(file);
         second.finish();
         assertThat(Autosave.leftBehind(file)).isEmpty();
+    }
+
+    @Test
+    void theCardChangesWhatIsPickedAndSaysWhatCannotBe() throws Exception {
+        try (var w = WindowDriver.with(DemoFiles.document())) {
+            w.press("stage-walls");
+            w.press("tool-pick-and-move");
+            w.click(7450, 4100);
+            w.fill("wall-height", "1.1 m");
+            assertThat(w.plan().storeys().getFirst().walls())
+                    .filteredOn(x -> x.height().mm() == 1100)
+                    .hasSize(1);
+            w.press("card-type-4");
+            assertThat(w.plan().storeys().getFirst().walls())
+                    .filteredOn(x -> x.height().mm() == 1100)
+                    .singleElement()
+                    .satisfies(x -> assertThat(x.type().number()).isEqualTo(4));
+            w.press("stage-openings");
+            w.press("tool-pick-and-move");
+            w.click(9000, 5887);
+            var opening = w.plan().storeys().getFirst().openings().stream()
+                    .filter(o -> o.width().mm() == 760)
+                    .toList();
+            assertThat(opening).hasSize(2);
+            w.fill("opening-sill", "3 m");
+            assertThat(w.message()).contains("above the sill");
+            w.press("flip-side");
+            w.key(KeyCode.CONTROL, KeyCode.Z);
+            assertThat(w.plan().storeys().getFirst().openings().stream()
+                            .filter(o -> o.width().mm() == 760)
+                            .toList())
+                    .isEqualTo(opening);
+        }
+    }
+
+    @Test
+    void snagsAreListedShownAndMended() throws Exception {
+        try (var w = WindowDriver.with(DemoFiles.document())) {
+            WindowDriver.onScreen(() -> {
+                var plan = w.model().now().plan();
+                var storey = w.model().now().storey();
+                var wall = plan.storey(storey).walls().get(10);
+                w.model()
+                        .edit(
+                                honeylamp.edit.WallEdits.add(
+                                                plan, storey, wall.from(), wall.to(), wall.body(), wall.type())
+                                        .plan(),
+                                "Draw wall");
+                return null;
+            });
+            javafx.scene.control.Button counter = w.node("snags");
+            assertThat(WindowDriver.<String>onScreen(counter::getText)).isEqualTo("1 snag");
+            w.press("snags");
+            var mend = w.robot.lookup("#mend").tryQueryAs(javafx.scene.control.Button.class);
+            assertThat(mend).isPresent();
+            WindowDriver.onScreen(() -> {
+                mend.orElseThrow().fire();
+                return null;
+            });
+            assertThat(WindowDriver.<String>onScreen(counter::getText)).isEqualTo("No snags");
+            w.key(KeyCode.CONTROL, KeyCode.Z);
+            assertThat(WindowDriver.<String>onScreen(counter::getText)).isEqualTo("1 snag");
+        }
     }
 }

@@ -20,7 +20,9 @@ import honeylamp.units.LengthText;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
+import java.util.concurrent.Executors;
 import java.util.function.Function;
+import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -39,6 +41,11 @@ public final class Tray extends VBox {
     private final WorkspaceModel model;
     private final Commands commands;
     private final VBox content = new VBox(14);
+    private final Thumbnails thumbnails = new Thumbnails(
+            Executors.newSingleThreadExecutor(
+                    Thread.ofPlatform().daemon().name("thumbnails").factory()),
+            Platform::runLater,
+            TILE_PX);
 
     private record Shown(Stage stage, int tool, Choices choices, Object depends) {}
 
@@ -277,7 +284,7 @@ public final class Tray extends VBox {
     private List<Node> finishes(Workspace now) {
         var tiles = new FlowPane(8, 8);
         for (var material : Materials.all()) {
-            var picture = Widgets.picture(Samples.of(material, 1850), 1850 / 50.0, TILE_PX);
+            var picture = thumbnails.view(material.key(), () -> Samples.of(material, 1850), 1850 / 50.0);
             tiles.getChildren()
                     .add(tile(
                             material.label(),
@@ -328,7 +335,7 @@ public final class Tray extends VBox {
                             .add(tile(
                                     kind.label(),
                                     "piece-" + kind.key(),
-                                    Widgets.picture(Samples.of(kind), Samples.sizeMm(kind) * 1.06, TILE_PX),
+                                    thumbnails.view(kind.key(), () -> Samples.of(kind), Samples.sizeMm(kind) * 1.06),
                                     placing && kind.key().equals(now.choices().furnishing()),
                                     () -> place(kind)));
                 }

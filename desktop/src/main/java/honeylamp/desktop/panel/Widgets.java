@@ -1,21 +1,11 @@
 package honeylamp.desktop.panel;
 
-import honeylamp.drawing.Drawing;
-import honeylamp.geometry.Affine;
-import honeylamp.output.RasterPainter;
-import java.awt.image.BufferedImage;
-import java.awt.image.DataBufferInt;
-import java.nio.IntBuffer;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.Slider;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.Tooltip;
-import javafx.scene.image.ImageView;
-import javafx.scene.image.PixelBuffer;
-import javafx.scene.image.PixelFormat;
-import javafx.scene.image.WritableImage;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -99,15 +89,5 @@ final class Widgets {
         var box = new VBox(2, quiet(name), slider);
         box.getStyleClass().add("slider-box");
         return box;
-    }
-
-    /** A drawing about the paper origin as a small picture; {@code sizeMm} fills it. */
-    static ImageView picture(Drawing drawing, double sizeMm, int px) {
-        var image = new BufferedImage(px, px, BufferedImage.TYPE_INT_ARGB_PRE);
-        var scale = px / sizeMm;
-        RasterPainter.paint(drawing, image, new Affine(scale, 0, 0, scale, px / 2.0, px / 2.0));
-        var pixels = ((DataBufferInt) image.getRaster().getDataBuffer()).getData();
-        return new ImageView(new WritableImage(
-                new PixelBuffer<>(px, px, IntBuffer.wrap(pixels), PixelFormat.getIntArgbPreInstance())));
     }
 }

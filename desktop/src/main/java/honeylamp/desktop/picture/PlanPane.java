@@ -147,12 +147,15 @@ public final class PlanPane extends Pane {
     }
 
     private void resized() {
-        if (getWidth() > 0 && getHeight() > 0) {
-            if (!placed) {
-                placed = true;
-                model.showSheet(getWidth(), getHeight());
-            }
-            drawn = null;
+        if (getWidth() < 1 || getHeight() < 1) {
+            return;
+        }
+        drawn = null;
+        if (!placed) {
+            placed = true;
+            model.showSheet(getWidth(), getHeight()); // the new view asks for its picture by itself
+        }
+        if (drawn == null) {
             update(model.now());
         }
     }

@@ -1,0 +1,87 @@
+package honeylamp.output;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import honeylamp.TestPlans;
+import honeylamp.edit.UnderlayEdits;
+import honeylamp.geometry.Affine;
+import honeylamp.geometry.Point;
+import honeylamp.illustrate.Lamp;
+import honeylamp.output.ScreenPainter.Traced;
+import honeylamp.plan.Plan;
+import honeylamp.plan.Position;
+import honeylamp.sheet.Page;
+import honeylamp.sheet.SheetComposer;
+import java.awt.Color;
+import java.awt.image.BufferedImage;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+class ScreenPainterTest {
+    private static final double PX_PER_MM = 2;
+
+    private final Plan plan = TestPlans.clearRectangle(5000, 4000);
+
+    private Page page(Lamp lamp) {
+        return SheetComposer.compose(plan, TestPlans.geometry(plan), lamp, 1);
+    }
+
+    private static BufferedImage paint(Page page, List<Traced> traced) {
+        var image = new BufferedImage(900, 640, BufferedImage.TYPE_INT_ARGB_PRE);
+        ScreenPainter.paint(
+                page, traced, image, Affine.scale(PX_PER_MM, PX_PER_MM).then(Affine.move(30, 20)));
+        return image;
+    }
+
+    private static Color at(BufferedImage image, Page page, double x, double y) {
+        var p = page.frame().paper(new Point(x, y));
+        return new Color(image.getRGB((int) (30 + PX_PER_MM * p.x()), (int) (20 + PX_PER_MM * p.y())));
+    }
+
+    /** A wholly green picture of 100 × 100 pixels over the plan from (0, 0) to (5,000, 5,000). */
+    private Traced green(double fade) {
+        var pixels = new BufferedImage(100, 100, BufferedImage.TYPE_INT_RGB);
+        var g = pixels.createGraphics();
+        g.setColor(Color.GREEN);
+        g.fillRect(0, 0, 100, 100);
+        g.dispose();
+        var added = UnderlayEdits.add(plan, TestPlans.storey(plan), "a".repeat(64), "green", 100, 100, Point.ORIGIN);
+        var underlay = added.plan().storeys().getFirst().underlays().getFirst();
+        return new Traced(underlay.placed(Position.ofMm(0, 5000), 50, 0).faded(fade), pixels);
+    }
+
+    @Test
+    void theSheetLiesOnTheDesk() {
+        var page = page(Lamp.DRAFT);
+        var image = paint(page, List.of());
+        var desk = new Color(image.getRGB(5, 5));
+        var paper = new Color(image.getRGB(60, 60));
+        assertThat(paper.getRed()).isGreaterThan(desk.getRed() + 20);
+        assertThat(paper.getRed()).isGreaterThan(245);
+    }
+
+    @Test
+    void inDraftThePictureToTraceShowsThroughBelowTheWalls() {
+        var page = page(Lamp.DRAFT);
+        var image = paint(page, List.of(green(0)));
+        assertThat(at(image, page, 2500, 2000)).isEqualTo(Color.GREEN);
+        assertThat(at(image, page, 2500, 4150).getRed()).isGreaterThan(100); // the wall covers it
+        assertThat(at(image, page, 2500, 4700)).isEqualTo(Color.GREEN); // beyond the wall
+    }
+
+    @Test
+    void fadedPicturesLetThePaperThrough() {
+        var page = page(Lamp.DRAFT);
+        var half = at(paint(page, List.of(green(0.5))), page, 2500, 2000);
+        assertThat(half.getRed()).isBetween(110, 145);
+        assertThat(at(paint(page, List.of(green(1))), page, 2500, 2000).getRed())
+                .isGreaterThan(240);
+    }
+
+    @Test
+    void colourCoversThePictureInsideTheBuilding() {
+        var page = page(Lamp.COLOUR);
+        assertThat(at(paint(page, List.of(green(0))), page, 2500, 2000).getRed())
+                .isGreaterThan(200);
+    }
+}
