@@ -11,17 +11,17 @@ import java.io.UncheckedIOException;
 /** The shipped faces of type: one humanist family with tabular figures. */
 public enum Face {
     /** For sizes, areas, dimensions and notes. */
-    REGULAR("SourceSans3-Regular.ttf", 400),
+    REGULAR("OpenSans-Regular.ttf", 400),
     /** For room names. */
-    MEDIUM("SourceSans3-Medium.ttf", 500),
+    MEDIUM("OpenSans-Medium.ttf", 500),
     /** For titles. */
-    SEMIBOLD("SourceSans3-SemiBold.ttf", 600);
+    SEMIBOLD("OpenSans-SemiBold.ttf", 600);
 
     /** The family's name, for SVG. */
-    public static final String FAMILY = "Source Sans 3";
+    public static final String FAMILY = "Open Sans";
 
     /** Height of a capital as a share of the size, read off the shipped fonts. */
-    public static final double CAP_SHARE = 0.656;
+    public static final double CAP_SHARE = 0.714;
 
     private static final FontRenderContext EXACT = new FontRenderContext(null, true, true);
     private static final float MEASURING_SIZE = 1000;

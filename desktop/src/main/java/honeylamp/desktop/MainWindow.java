@@ -48,9 +48,7 @@ import javafx.stage.WindowEvent;
 /** The one window: trail, tray, plan, card, measure line, and what keys do. */
 public final class MainWindow implements Commands {
     private static final String STYLE = "/honeylamp/desktop/honeylamp.css";
-    private static final String[] FONTS = {
-        "SourceSans3-Regular.ttf", "SourceSans3-Medium.ttf", "SourceSans3-SemiBold.ttf"
-    };
+    private static final String[] FONTS = {"OpenSans-Regular.ttf", "OpenSans-Medium.ttf", "OpenSans-SemiBold.ttf"};
 
     private final WorkspaceModel model;
     private final FileDialogs dialogs;
