@@ -1,5 +1,6 @@
 package honeylamp.edit;
 
+import honeylamp.geometry.Point;
 import honeylamp.plan.ElementId.FurnishingId;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.Furnishing;
@@ -12,6 +13,7 @@ import java.util.function.UnaryOperator;
 
 /** Placing and correcting furnishings. */
 public final class FurnishingEdits {
+    private static final double LEAST_SIZE_MM = 100;
     private static final Length DUPLICATE_SHIFT = Length.ofMm(300);
 
     private FurnishingEdits() {}
@@ -56,6 +58,20 @@ public final class FurnishingEdits {
     /** Makes a piece at another size; its centre stays. */
     public static Plan resize(Plan plan, StoreyId storey, FurnishingId id, Length width, Length depth, Length height) {
         return change(plan, storey, List.of(id), f -> f.sized(width, depth, height));
+    }
+
+    /**
+     * Draws a piece's front right corner to a point; the back left corner stays, and the size is whole
+     * centimetres, at least ten of them.
+     */
+    public static Plan drawCornerTo(Plan plan, StoreyId storey, Furnishing piece, Point corner) {
+        var fixed = new Point(-piece.width().mm() / 2, piece.depth().mm() / 2);
+        var local = piece.placing().inverse().apply(corner);
+        var width = Math.max(LEAST_SIZE_MM, 10 * Math.rint((local.x() - fixed.x()) / 10));
+        var depth = Math.max(LEAST_SIZE_MM, 10 * Math.rint((fixed.y() - local.y()) / 10));
+        var centre = piece.placing().apply(new Point(fixed.x() + width / 2, fixed.y() - depth / 2));
+        var sized = resize(plan, storey, piece.id(), Length.ofMm(width), Length.ofMm(depth), piece.height());
+        return moveTo(sized, storey, piece.id(), Position.of(centre));
     }
 
     /** A second piece like the first, a little aside. */

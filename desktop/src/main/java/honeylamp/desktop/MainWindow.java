@@ -3,7 +3,6 @@ package honeylamp.desktop;
 import honeylamp.catalogue.NewPlan;
 import honeylamp.desktop.files.ExportWork;
 import honeylamp.desktop.files.FileDialogs;
-import honeylamp.desktop.gesture.Gesture;
 import honeylamp.desktop.panel.Card;
 import honeylamp.desktop.panel.Commands;
 import honeylamp.desktop.panel.Finder;
@@ -33,9 +32,6 @@ import java.util.Optional;
 import java.util.Set;
 import javafx.geometry.Pos;
 import javafx.scene.Scene;
-import javafx.scene.control.TextInputControl;
-import javafx.scene.input.KeyCode;
-import javafx.scene.input.KeyEvent;
 import javafx.scene.input.TransferMode;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
@@ -81,8 +77,7 @@ public final class MainWindow implements Commands {
         }
         scene.getStylesheets().add(style.toExternalForm());
         keys.follow(scene);
-        scene.addEventFilter(KeyEvent.KEY_PRESSED, this::pressed);
-        scene.addEventFilter(KeyEvent.KEY_TYPED, this::typed);
+        new WindowKeys(scene, model, plan, measure, finder, this).listen();
         dropping();
     }
 
@@ -146,118 +141,8 @@ public final class MainWindow implements Commands {
         }
     }
 
-    private void pressed(KeyEvent e) {
-        var inText = scene.getFocusOwner() instanceof TextInputControl;
-        if (e.isControlDown() && control(e)) {
-            e.consume();
-        } else if (!inText && !e.isControlDown() && plain(e)) {
-            e.consume();
-        }
-    }
-
-    private boolean control(KeyEvent e) {
-        switch (e.getCode()) {
-            case N -> newPlan();
-            case O -> openPlan();
-            case S -> {
-                if (e.isShiftDown()) {
-                    savePlanAs();
-                } else {
-                    savePlan();
-                }
-            }
-            case I -> bringInPicture();
-            case E -> exportSheet();
-            case K -> find();
-            case Q -> leave();
-            case Z -> {
-                if (e.isShiftDown()) {
-                    model.redo();
-                } else {
-                    model.undo();
-                }
-            }
-            case Y -> model.redo();
-            case D -> duplicate();
-            case PLUS, EQUALS, ADD -> plan.zoom(1.25);
-            case MINUS, SUBTRACT -> plan.zoom(0.8);
-            default -> {
-                return digit(e);
-            }
-        }
-        return true;
-    }
-
-    /** Ctrl and a digit goes to a stage; Ctrl+0 to the last. */
-    private boolean digit(KeyEvent e) {
-        if (!e.getCode().isDigitKey()) {
-            return false;
-        }
-        var digit = e.getCode().ordinal() - KeyCode.DIGIT0.ordinal();
-        if (digit < 0 || digit > 9) {
-            return false;
-        }
-        model.go(Stage.values()[(digit + 9) % 10]);
-        return true;
-    }
-
-    private boolean plain(KeyEvent e) {
-        if (measure.takesWords() && e.getCode().isLetterKey()) {
-            return false;
-        }
-        switch (e.getCode()) {
-            case ESCAPE -> model.escape();
-            case DELETE, BACK_SPACE -> model.deletePicked();
-            case L -> model.light(model.now().lamp().next());
-            case R -> model.key(Gesture.Key.TURN);
-            case F -> model.key(Gesture.Key.FLIP);
-            case C -> model.key(Gesture.Key.CLOSE);
-            case Q -> square();
-            case U -> toggleUnderlays();
-            case HOME -> showStorey();
-            case END -> showSheet();
-            case ENTER -> {
-                if (scene.getFocusOwner() != plan) {
-                    return false;
-                }
-                measure.enterFromPlan();
-            }
-            case TAB -> {
-                if (scene.getFocusOwner() != plan || e.isShiftDown()) {
-                    return false;
-                }
-                nextTool();
-            }
-            default -> {
-                return false;
-            }
-        }
-        return true;
-    }
-
-    private void typed(KeyEvent e) {
-        if (!(scene.getFocusOwner() instanceof TextInputControl)
-                && !e.isControlDown()
-                && !finder.isVisible()
-                && measure.type(e.getCharacter())) {
-            e.consume();
-        }
-    }
-
-    private void nextTool() {
-        var now = model.now();
-        model.use(now.stage(), (now.tool() + 1) % now.stage().tools().size());
-    }
-
-    private void square() {
-        var choices = model.now().choices();
-        var other = choices.angle() == honeylamp.desktop.gesture.Choices.Angle.SQUARE
-                ? honeylamp.desktop.gesture.Choices.Angle.FREE
-                : honeylamp.desktop.gesture.Choices.Angle.SQUARE;
-        model.chooseWithin(choices.withAngle(other));
-    }
-
-    private void duplicate() {
+    @Override
+    public void duplicate() {
         var now = model.now();
         if (now.selection().size() == 1 && now.selection().iterator().next() instanceof ElementId.FurnishingId id) {
             var added = FurnishingEdits.duplicate(now.plan(), now.storey(), id);
@@ -286,8 +171,8 @@ public final class MainWindow implements Commands {
         };
     }
 
-    /** Asks the window to close, as its frame would. */
-    private void leave() {
+    @Override
+    public void leave() {
         var stage = scene.getWindow();
         stage.fireEvent(new WindowEvent(stage, WindowEvent.WINDOW_CLOSE_REQUEST));
     }

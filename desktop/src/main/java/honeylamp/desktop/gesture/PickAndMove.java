@@ -3,6 +3,7 @@ package honeylamp.desktop.gesture;
 import honeylamp.derive.AgainstWall;
 import honeylamp.derive.ClearDistances;
 import honeylamp.derive.Picking;
+import honeylamp.derive.PieceHandles;
 import honeylamp.derive.Snapping;
 import honeylamp.derive.StoreyGeometry;
 import honeylamp.drawing.Mark;
@@ -18,7 +19,6 @@ import honeylamp.plan.Furnishing;
 import honeylamp.plan.Opening;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
-import honeylamp.plan.Structure;
 import honeylamp.plan.Underlay;
 import honeylamp.plan.Wall;
 import honeylamp.units.Length;
@@ -32,9 +32,7 @@ import java.util.Set;
 /** Picks things of one stage and moves them; the plan changes once, when the button goes up. */
 public record PickAndMove(Reach reach, Optional<Held> held, Optional<Plan> preview, Optional<Point> pointer)
         implements Gesture {
-    private static final double TURN_HANDLE_MM = 260;
     private static final double TURN_STEP_DEG = 15;
-    private static final double LEAST_SIZE_MM = 100;
 
     /** What can be picked. */
     public enum Reach {
@@ -46,33 +44,6 @@ public record PickAndMove(Reach reach, Optional<Held> held, Optional<Plan> previ
         FURNISHINGS,
         /** Underlays, posts, stairs, whatever no other stage picks. */
         UNDERLAYS
-    }
-
-    /** What the button holds, as it was when it went down. */
-    public sealed interface Held {
-        /** A corner of walls. */
-        record Corner(Position at) implements Held {}
-
-        /** A wall, grabbed at a point. */
-        record WholeWall(Wall wall, Point grabbed) implements Held {}
-
-        /** An opening, grabbed so far from its first jamb. */
-        record Hole(Opening opening, Wall host, double grabMm) implements Held {}
-
-        /** A piece, grabbed beside its centre. */
-        record Piece(Furnishing piece, Point fromCentre) implements Held {}
-
-        /** A post, stair or balcony, grabbed beside its centre. */
-        record Part(Structure part, Point fromCentre) implements Held {}
-
-        /** A picture that is not locked, grabbed at a point. */
-        record Picture(Underlay underlay, Point grabbed) implements Held {}
-
-        /** The turn handle of a piece. */
-        record Turn(Furnishing piece) implements Held {}
-
-        /** The size handle of a piece. */
-        record Size(Furnishing piece) implements Held {}
     }
 
     /** Nothing held. */
@@ -161,21 +132,12 @@ public record PickAndMove(Reach reach, Optional<Held> held, Optional<Plan> previ
                 : Optional.empty();
     }
 
-    private static Point turnHandle(Furnishing piece) {
-        return piece.placing().apply(new Point(0, -piece.depth().mm() / 2 - TURN_HANDLE_MM));
-    }
-
-    private static Point sizeHandle(Furnishing piece) {
-        return piece.placing()
-                .apply(new Point(piece.width().mm() / 2, -piece.depth().mm() / 2));
-    }
-
     private Optional<Held> handle(Scene scene, Point p) {
         return single(scene).flatMap(piece -> {
-            if (turnHandle(piece).distance(p) <= scene.reachMm()) {
+            if (PieceHandles.turn(piece).distance(p) <= scene.reachMm()) {
                 return Optional.of(new Held.Turn(piece));
             }
-            return sizeHandle(piece).distance(p) <= scene.reachMm()
+            return PieceHandles.size(piece).distance(p) <= scene.reachMm()
                     ? Optional.of(new Held.Size(piece))
                     : Optional.empty();
         });
@@ -238,11 +200,11 @@ public record PickAndMove(Reach reach, Optional<Held> held, Optional<Plan> previ
                 yield UnderlayEdits.move(plan, storey, underlay.id(), Length.ofMm(by.x()), Length.ofMm(by.y()));
             }
             case Held.Turn(var piece) -> {
-                var front = p.minus(piece.at().point()).angleDeg() + 90;
+                var front = PieceHandles.facing(piece, p);
                 var turn = pointer.keys().shift() ? front : TURN_STEP_DEG * Math.rint(front / TURN_STEP_DEG);
                 yield FurnishingEdits.place(plan, storey, piece.id(), piece.at(), turn);
             }
-            case Held.Size(var piece) -> resized(plan, storey, piece, p);
+            case Held.Size(var piece) -> FurnishingEdits.drawCornerTo(plan, storey, piece, p);
         };
     }
 
@@ -254,18 +216,6 @@ public record PickAndMove(Reach reach, Optional<Held> held, Optional<Plan> previ
                 .map(Snapping.Snap::at)
                 .filter(s -> s.distance(old) > 1)
                 .orElse(pointer.at());
-    }
-
-    /** The back left corner stays; the size is whole centimetres. */
-    private static Plan resized(Plan plan, ElementId.StoreyId storey, Furnishing piece, Point p) {
-        var fixed = new Point(-piece.width().mm() / 2, piece.depth().mm() / 2);
-        var local = piece.placing().inverse().apply(p);
-        var width = Math.max(LEAST_SIZE_MM, 10 * Math.rint((local.x() - fixed.x()) / 10));
-        var depth = Math.max(LEAST_SIZE_MM, 10 * Math.rint((fixed.y() - local.y()) / 10));
-        var centre = piece.placing().apply(new Point(fixed.x() + width / 2, fixed.y() - depth / 2));
-        var sized = FurnishingEdits.resize(
-                plan, storey, piece.id(), Length.ofMm(width), Length.ofMm(depth), piece.height());
-        return FurnishingEdits.moveTo(sized, storey, piece.id(), Position.of(centre));
     }
 
     @Override
@@ -401,8 +351,8 @@ public record PickAndMove(Reach reach, Optional<Held> held, Optional<Plan> previ
                     .ifPresent(id -> out.addAll(
                             Sketches.picked(scene.frame(), scene.geometry(), Set.of(id), 0.7 * scene.penMm())));
             single(scene).ifPresent(piece -> {
-                out.addAll(Sketches.handle(scene.frame(), turnHandle(piece), 5 * scene.penMm(), scene.penMm()));
-                out.addAll(Sketches.handle(scene.frame(), sizeHandle(piece), 4 * scene.penMm(), scene.penMm()));
+                out.addAll(Sketches.handle(scene.frame(), PieceHandles.turn(piece), 5 * scene.penMm(), scene.penMm()));
+                out.addAll(Sketches.handle(scene.frame(), PieceHandles.size(piece), 4 * scene.penMm(), scene.penMm()));
             });
             if (reach == Reach.WALLS) {
                 corners(scene, out);

@@ -2,7 +2,6 @@ package honeylamp.desktop.panel;
 
 import honeylamp.catalogue.FurnishingKind;
 import honeylamp.catalogue.Furnishings;
-import honeylamp.catalogue.Looks;
 import honeylamp.catalogue.Materials;
 import honeylamp.desktop.gesture.Choices;
 import honeylamp.desktop.workspace.Stage;
@@ -10,8 +9,6 @@ import honeylamp.desktop.workspace.Workspace;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.UnderlayEdits;
 import honeylamp.illustrate.Samples;
-import honeylamp.plan.Light;
-import honeylamp.plan.Look;
 import honeylamp.plan.Opening.Kind;
 import honeylamp.plan.Underlay.Sight;
 import honeylamp.units.AreaText;
@@ -103,7 +100,7 @@ public final class Tray extends VBox {
             case LABELS ->
                 List.<Node>of(Widgets.quiet(
                         "Room labels find the freest place by themselves. Write notes where you want more words."));
-            case LIGHT -> light(now);
+            case LIGHT -> new LightTray(model).nodes();
             case SHEET -> SheetTray.nodes(model, commands);
         };
         var all = new java.util.ArrayList<Node>();
@@ -354,85 +351,5 @@ public final class Tray extends VBox {
         model.chooseWithin(model.now().choices().withFurnishing(kind.key()));
         model.use(Stage.FURNISH, 1);
         commands.focusPlan();
-    }
-
-    private List<Node> light(Workspace now) {
-        var looks = new VBox(4);
-        for (var look : Looks.all()) {
-            looks.getChildren()
-                    .add(Widgets.toggle(
-                            look.name(),
-                            "look-" + id(look.name()),
-                            "A preset; every value stays free to change",
-                            look.name().equals(now.plan().look().name()),
-                            () -> model.edit(model.now().plan().with(look), "Choose look")));
-        }
-        var look = now.plan().look();
-        var light = now.plan().light();
-        return List.of(
-                Widgets.section("Look", looks),
-                Widgets.section(
-                        "Light",
-                        Widgets.slider(
-                                "From, clockwise from the top",
-                                "light-from",
-                                0,
-                                360,
-                                light.fromDeg(),
-                                (v, going) -> light(going, l -> new Light(v, l.altitudeDeg()))),
-                        Widgets.slider(
-                                "Height above the horizon",
-                                "light-altitude",
-                                15,
-                                80,
-                                light.altitudeDeg(),
-                                (v, going) -> light(going, l -> new Light(l.fromDeg(), v)))),
-                Widgets.section(
-                        "Shade",
-                        Widgets.slider(
-                                "Cast shadow",
-                                "cast-shadow",
-                                0,
-                                1,
-                                look.castShadow(),
-                                (v, going) -> look(going, l -> l.withCastShadow(v))),
-                        Widgets.slider(
-                                "Corner shade",
-                                "corner-shade",
-                                0,
-                                1,
-                                look.cornerShade(),
-                                (v, going) -> look(going, l -> l.withCornerShade(v))),
-                        Widgets.slider(
-                                "Corner reach, in metres",
-                                "corner-reach",
-                                0.2,
-                                1.5,
-                                look.cornerReach().mm() / 1000,
-                                (v, going) -> look(going, l -> l.withCornerReach(Length.ofMm(1000 * v))))),
-                Widgets.section(
-                        "Line and texture",
-                        Widgets.slider(
-                                "Line weight",
-                                "line-dial",
-                                0.5,
-                                2,
-                                look.lineDial(),
-                                (v, going) -> look(going, l -> l.withLineDial(v))),
-                        Widgets.slider(
-                                "Texture",
-                                "texture",
-                                0,
-                                1,
-                                look.textureStrength(),
-                                (v, going) -> look(going, l -> l.withTextureStrength(v)))));
-    }
-
-    private void look(boolean going, Function<Look, Look> change) {
-        model.slide(model.now().plan().with(change.apply(model.now().plan().look())), "Change look", going);
-    }
-
-    private void light(boolean going, Function<Light, Light> change) {
-        model.slide(model.now().plan().with(change.apply(model.now().plan().light())), "Turn light", going);
     }
 }

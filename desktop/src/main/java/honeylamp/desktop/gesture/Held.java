@@ -1,0 +1,36 @@
+package honeylamp.desktop.gesture;
+
+import honeylamp.geometry.Point;
+import honeylamp.plan.Furnishing;
+import honeylamp.plan.Opening;
+import honeylamp.plan.Position;
+import honeylamp.plan.Structure;
+import honeylamp.plan.Underlay;
+import honeylamp.plan.Wall;
+
+/** What the button holds, as it was when it went down. */
+public sealed interface Held {
+    /** A corner of walls. */
+    record Corner(Position at) implements Held {}
+
+    /** A wall, grabbed at a point. */
+    record WholeWall(Wall wall, Point grabbed) implements Held {}
+
+    /** An opening, grabbed so far from its first jamb. */
+    record Hole(Opening opening, Wall host, double grabMm) implements Held {}
+
+    /** A piece, grabbed beside its centre. */
+    record Piece(Furnishing piece, Point fromCentre) implements Held {}
+
+    /** A post, stair or balcony, grabbed beside its centre. */
+    record Part(Structure part, Point fromCentre) implements Held {}
+
+    /** A picture that is not locked, grabbed at a point. */
+    record Picture(Underlay underlay, Point grabbed) implements Held {}
+
+    /** The turn handle of a piece. */
+    record Turn(Furnishing piece) implements Held {}
+
+    /** The size handle of a piece. */
+    record Size(Furnishing piece) implements Held {}
+}
