@@ -106,15 +106,22 @@ final class CastShadow {
     private void sides(Path.Builder out, Solid solid, Point shift, Optional<Box> near) {
         solid.footprint().rings().forEach(ring -> {
             for (var edge : ring.edges()) {
-                if (edge.b().minus(edge.a()).cross(shift) >= 0) {
-                    continue;
+                var a = edge.a();
+                var b = edge.b();
+                if (b.minus(a).cross(shift) > -1 || near.isPresent() && !meets(near.get(), a, b, shift)) {
+                    continue; // faces the light, sweeps next to nothing, or far away
                 }
-                var side = new Ring(List.of(
-                        edge.a(), edge.b(), edge.b().plus(shift), edge.a().plus(shift)));
-                if (side.area() > 1 && near.map(b -> b.meets(side.bounds())).orElse(true)) {
-                    out.path(frame.paper(Path.ring(side.counterClockwise())));
-                }
+                out.path(frame.paper(
+                        Path.ring(new Ring(List.of(b, a, a.plus(shift), b.plus(shift))).counterClockwise())));
             }
         });
+    }
+
+    /** Whether the box around a swept edge meets a box. */
+    private static boolean meets(Box box, Point a, Point b, Point shift) {
+        return Math.min(a.x(), b.x()) + Math.min(0, shift.x()) <= box.maxX()
+                && Math.max(a.x(), b.x()) + Math.max(0, shift.x()) >= box.minX()
+                && Math.min(a.y(), b.y()) + Math.min(0, shift.y()) <= box.maxY()
+                && Math.max(a.y(), b.y()) + Math.max(0, shift.y()) >= box.minY();
     }
 }

@@ -11,7 +11,6 @@ import java.awt.geom.Path2D;
 import java.awt.image.BufferedImage;
 import java.awt.image.DataBufferByte;
 import java.util.List;
-import java.util.concurrent.ForkJoinPool;
 import java.util.stream.IntStream;
 
 /**
@@ -108,8 +107,8 @@ final class CornerShade {
         var out = new byte[width * height];
         var mmPerPixel = scale / pixelsPerMm;
         var offsets = offsets(reachMm / mmPerPixel);
-        var rows = IntStream.range(0, height);
-        (ForkJoinPool.getCommonPoolParallelism() > 1 ? rows.parallel() : rows)
+        IntStream.range(0, height)
+                .parallel()
                 .forEach(y -> row(y, heights, mask, offsets, mmPerPixel, reachMm, strength, out));
         return out;
     }

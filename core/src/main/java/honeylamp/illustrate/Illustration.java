@@ -32,7 +32,7 @@ public final class Illustration {
     public static final double PRINT_SHADE_PX_PER_MM = 300 / 25.4 / 4;
 
     /** Resolution of corner shade on screen, in pixels per paper mm. */
-    public static final double SCREEN_SHADE_PX_PER_MM = 1.6;
+    public static final double SCREEN_SHADE_PX_PER_MM = 1.2;
 
     private final Plan plan;
     private final StoreyGeometry geometry;
