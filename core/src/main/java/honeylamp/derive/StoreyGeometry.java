@@ -3,7 +3,6 @@ package honeylamp.derive;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Regions;
-import honeylamp.plan.ElementId.OpeningId;
 import honeylamp.plan.ElementId.WallTypeId;
 import honeylamp.plan.Plan;
 import honeylamp.plan.RoomMark;
@@ -83,11 +82,6 @@ public record StoreyGeometry(
     /** The room at a point, if there is one. */
     public Optional<Room> roomAt(Point p) {
         return rooms.stream().filter(r -> r.outline().contains(p)).findFirst();
-    }
-
-    /** The cut of an opening. */
-    public Optional<OpeningCut> cut(OpeningId id) {
-        return cuts.stream().filter(c -> c.opening().id().equals(id)).findFirst();
     }
 
     /** The sum of all rooms within their inner faces, in mm². */

@@ -41,18 +41,6 @@ public final class WallEdits {
         return new Added<>(plan.numbersTaken(1).withStorey(storey, s -> s.withWalls(Lists.plus(s.walls(), wall))), id);
     }
 
-    /** Adds a closed chain of walls through the corners. */
-    public static Plan addChain(
-            Plan plan, StoreyId storey, List<Position> corners, boolean closed, BodySide body, WallTypeId type) {
-        var out = plan;
-        var last = closed ? corners.size() : corners.size() - 1;
-        for (var i = 0; i < last; i++) {
-            out = add(out, storey, corners.get(i), corners.get((i + 1) % corners.size()), body, type)
-                    .plan();
-        }
-        return out;
-    }
-
     /**
      * Moves a corner: every wall end at {@code old} goes along, ends standing on those walls follow their
      * line, openings keep their place as far as the wall allows.

@@ -48,19 +48,6 @@ public final class Regions {
         return outlines(OverlayNGRobust.overlay(multi(a), multi(b), OverlayNG.INTERSECTION));
     }
 
-    /** The surface with its edge moved outward (or inward, if negative), with mitred corners. */
-    public static List<Outline> grown(Collection<Outline> parts, double byMm) {
-        if (parts.isEmpty()) {
-            return List.of();
-        }
-        var options = new org.locationtech.jts.operation.buffer.BufferParameters(
-                8,
-                org.locationtech.jts.operation.buffer.BufferParameters.CAP_FLAT,
-                org.locationtech.jts.operation.buffer.BufferParameters.JOIN_MITRE,
-                5);
-        return outlines(org.locationtech.jts.operation.buffer.BufferOp.bufferOp(multi(parts), byMm, options));
-    }
-
     /** The surface shrunk or grown with rounded corners, for soft shapes. */
     public static List<Outline> softened(Collection<Outline> parts, double byMm) {
         return parts.isEmpty() ? List.of() : outlines(multi(parts).buffer(byMm, 4));

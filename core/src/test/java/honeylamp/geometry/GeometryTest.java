@@ -93,7 +93,6 @@ class GeometryTest {
         assertThat(area(Regions.union(List.of(a, b)))).isEqualTo(175, within(1e-9));
         assertThat(area(Regions.difference(List.of(a), List.of(b)))).isEqualTo(75, within(1e-9));
         assertThat(area(Regions.intersection(List.of(a), List.of(b)))).isEqualTo(25, within(1e-9));
-        assertThat(area(Regions.grown(List.of(a), 1))).isEqualTo(144, within(1e-9));
         assertThat(Regions.difference(List.of(), List.of(a))).isEmpty();
     }
 

@@ -117,7 +117,7 @@ class PictureQualityTest {
         return out;
     }
 
-    /** Neighbouring floors tell apart in grey, as on a black-and-white print, or by their joints. */
+    /** Of every label at most a trace lies over the boxes of what is drawn as furniture. */
     @Test
     void labelsLieOverNoFurniture() {
         var furniture = new ArrayList<Box>();
