@@ -37,7 +37,6 @@ import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
-import javafx.scene.layout.VBox;
 import javafx.scene.text.Font;
 import javafx.stage.WindowEvent;
 
@@ -86,12 +85,14 @@ public final class MainWindow implements Commands {
         bottom.getStyleClass().add("bottom");
         bottom.setAlignment(Pos.CENTER_LEFT);
         HBox.setHgrow(measure, Priority.ALWAYS);
-        var middle = new VBox(plan, bottom);
-        VBox.setVgrow(plan, Priority.ALWAYS);
-        var window = new BorderPane(middle);
+        plan.setMinSize(0, 0);
+        var work = new BorderPane(plan);
+        work.setLeft(new Tray(model, this));
+        work.setRight(new Card(model));
+        work.setBottom(bottom); // as wide as tray, plan and card, so that its words never push at the plan
+        var window = new BorderPane(work);
         window.setTop(top);
-        window.setLeft(new HBox(new Trail(model), new Tray(model, this)));
-        window.setRight(new Card(model));
+        window.setLeft(new Trail(model));
         var root = new StackPane(window, finder);
         StackPane.setAlignment(finder, Pos.TOP_CENTER);
         root.getStyleClass().add("honeylamp");

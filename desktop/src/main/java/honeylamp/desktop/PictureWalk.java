@@ -1,6 +1,5 @@
 package honeylamp.desktop;
 
-import honeylamp.desktop.gesture.Pointer;
 import honeylamp.desktop.workspace.Stage;
 import honeylamp.desktop.workspace.View;
 import honeylamp.desktop.workspace.WorkspaceModel;
@@ -17,7 +16,10 @@ import java.util.Deque;
 import java.util.Set;
 import java.util.function.Consumer;
 import javafx.animation.AnimationTimer;
+import javafx.event.EventType;
 import javafx.scene.Scene;
+import javafx.scene.input.MouseButton;
+import javafx.scene.input.MouseEvent;
 import javax.imageio.ImageIO;
 
 /** Walks the main views of the demo in the real window and writes a picture of each. */
@@ -40,12 +42,12 @@ final class PictureWalk {
             m.go(Stage.UNDERLAY);
             m.light(Lamp.LIT);
         }));
-        shots.add(new Shot("2-tracing", PictureWalk::tracing));
+        shots.add(new Shot("2-tracing", this::tracing));
         shots.add(new Shot("3-rooms-and-finishes", m -> {
             m.light(Lamp.COLOUR);
             m.go(Stage.FINISHES);
             window.showStorey();
-            m.moved(Pointer.at(new Point(9300, 3200)));
+            point(MouseEvent.MOUSE_MOVED, new Point(9300, 3200));
         }));
         shots.add(new Shot("4-furnishing", m -> {
             m.light(Lamp.LIT);
@@ -68,13 +70,41 @@ final class PictureWalk {
     }
 
     /** Draft over the underlay, a wall chain half drawn. */
-    private static void tracing(WorkspaceModel model) {
+    private void tracing(WorkspaceModel model) {
         model.light(Lamp.DRAFT);
         model.use(Stage.WALLS, 0);
         model.show(new View(new Point(9200, 2400), 0.085));
-        model.moved(Pointer.at(new Point(10950, 2350)));
-        model.pressed(Pointer.at(new Point(10950, 2350)));
-        model.moved(Pointer.at(new Point(8900, 2350)));
+        point(MouseEvent.MOUSE_PRESSED, new Point(10950, 2350));
+        point(MouseEvent.MOUSE_RELEASED, new Point(10950, 2350));
+        point(MouseEvent.MOUSE_MOVED, new Point(8900, 2350));
+    }
+
+    /** What the mouse would do at a plan point. */
+    private void point(EventType<MouseEvent> what, Point plan) {
+        var pane = window.plan();
+        var px = pane.pixel(plan);
+        var at = pane.localToScene(px.x(), px.y());
+        var screen = pane.localToScreen(px.x(), px.y());
+        var down = what == MouseEvent.MOUSE_PRESSED;
+        pane.fireEvent(new MouseEvent(
+                what,
+                at.getX(),
+                at.getY(),
+                screen.getX(),
+                screen.getY(),
+                MouseButton.PRIMARY,
+                1,
+                false,
+                false,
+                false,
+                false,
+                down,
+                false,
+                false,
+                true,
+                false,
+                true,
+                null));
     }
 
     void begin() {

@@ -8,6 +8,10 @@ import honeylamp.desktop.panel.MeasureLine;
 import honeylamp.desktop.picture.PlanPane;
 import honeylamp.desktop.workspace.Stage;
 import honeylamp.desktop.workspace.WorkspaceModel;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.Parent;
 import javafx.scene.Scene;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
@@ -16,18 +20,46 @@ import javafx.scene.input.KeyEvent;
 /** What keys do in the window. */
 record WindowKeys(
         Scene scene, WorkspaceModel model, PlanPane plan, MeasureLine measure, Finder finder, Commands commands) {
+    private static final List<String> PARTS = List.of("#plan", "#card", "#trail", "#tray");
+    private static final double STEP_PX = 12;
+    private static final double FINE_STEP_PX = 1;
+
     void listen() {
         scene.addEventFilter(KeyEvent.KEY_PRESSED, this::pressed);
         scene.addEventFilter(KeyEvent.KEY_TYPED, this::typed);
+        scene.addEventFilter(KeyEvent.KEY_RELEASED, e -> {
+            if (e.getCode() == KeyCode.SPACE) {
+                plan.releaseHere();
+            }
+        });
     }
 
     private void pressed(KeyEvent e) {
         var inText = scene.getFocusOwner() instanceof TextInputControl;
-        if (e.isControlDown() && control(e)) {
+        if (e.getCode() == KeyCode.F6) {
+            nextPart();
+            e.consume();
+        } else if (scene.getFocusOwner() == plan && pointing(e) || e.isControlDown() && control(e)) {
             e.consume();
         } else if (!inText && !e.isControlDown() && plain(e)) {
             e.consume();
         }
+    }
+
+    /** The pointer led by keys: arrows move it, finer with Shift; Space presses, and drags while held. */
+    private boolean pointing(KeyEvent e) {
+        var step = e.isShiftDown() ? FINE_STEP_PX : STEP_PX;
+        switch (e.getCode()) {
+            case LEFT, KP_LEFT -> plan.steer(-step, 0);
+            case RIGHT, KP_RIGHT -> plan.steer(step, 0);
+            case UP, KP_UP -> plan.steer(0, -step);
+            case DOWN, KP_DOWN -> plan.steer(0, step);
+            case SPACE -> plan.pressHere();
+            default -> {
+                return false;
+            }
+        }
+        return true;
     }
 
     private boolean control(KeyEvent e) {
@@ -113,10 +145,41 @@ record WindowKeys(
     private void typed(KeyEvent e) {
         if (!(scene.getFocusOwner() instanceof TextInputControl)
                 && !e.isControlDown()
+                && !e.getCharacter().isBlank()
                 && !finder.isVisible()
                 && measure.type(e.getCharacter())) {
             e.consume();
         }
+    }
+
+    /** The keyboard goes on to the next part of the window that takes it. */
+    private void nextPart() {
+        var parts = PARTS.stream().map(scene::lookup).toList();
+        var at = 0;
+        for (Node node = scene.getFocusOwner(); node != null; node = node.getParent()) {
+            at = Math.max(at, parts.indexOf(node));
+        }
+        for (var i = 1; i <= parts.size(); i++) {
+            var first = firstStop(parts.get((at + i) % parts.size()));
+            if (first.isPresent()) {
+                first.get().requestFocus();
+                return;
+            }
+        }
+    }
+
+    private static Optional<Node> firstStop(Node node) {
+        if (!node.isVisible() || node.isDisabled()) {
+            return Optional.empty();
+        }
+        if (node.isFocusTraversable()) {
+            return Optional.of(node);
+        }
+        return node instanceof Parent p
+                ? p.getChildrenUnmodifiable().stream()
+                        .flatMap(c -> firstStop(c).stream())
+                        .findFirst()
+                : Optional.empty();
     }
 
     private void nextTool() {

@@ -8,6 +8,7 @@ import honeylamp.desktop.files.WindowState;
 import honeylamp.desktop.workspace.Stage;
 import honeylamp.geometry.Point;
 import honeylamp.illustrate.Lamp;
+import honeylamp.units.Length;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Optional;
@@ -40,6 +41,90 @@ class WindowTest {
                         WindowDriver.<String>onScreen(() -> w.model().readout().hint());
                 assertThat(hint).endsWith(".");
             }
+        }
+    }
+
+    @Test
+    void aRoomIsDrawnByKeysAlone() throws Exception {
+        try (var w = WindowDriver.empty()) {
+            WindowDriver.onScreen(() -> {
+                w.window().focusPlan();
+                return null;
+            });
+            w.key(KeyCode.CONTROL, KeyCode.DIGIT2);
+            w.key(KeyCode.LEFT);
+            w.key(KeyCode.SPACE);
+            var corners = new Object[][] {
+                {KeyCode.RIGHT, "3 m"}, {KeyCode.UP, "2.5 m"}, {KeyCode.LEFT, "3 m"},
+            };
+            for (var corner : corners) {
+                for (var i = 0; i < 4; i++) {
+                    w.key((KeyCode) corner[0]);
+                }
+                w.write((String) corner[1]);
+                w.key(KeyCode.ENTER);
+            }
+            w.key(KeyCode.C);
+            var storey = w.plan().storeys().getFirst();
+            assertThat(storey.walls()).extracting(x -> x.length().mm()).containsExactly(3000.0, 2500.0, 3000.0, 2500.0);
+            var first = storey.walls().getFirst();
+            assertThat(first.to().x()).isEqualTo(first.from().x().plus(Length.ofMm(3000)));
+            assertThat(storey.rooms()).hasSize(1);
+        }
+    }
+
+    @Test
+    void aPieceIsPlacedPickedAndDraggedByKeysAlone() throws Exception {
+        try (var w = WindowDriver.empty()) {
+            w.key(KeyCode.CONTROL, KeyCode.K);
+            w.write("armchair");
+            w.key(KeyCode.ENTER);
+            WindowDriver.onScreen(() -> {
+                w.window().focusPlan();
+                return null;
+            });
+            w.key(KeyCode.DOWN);
+            w.key(KeyCode.SPACE);
+            var placed = w.plan().storeys().getFirst().furnishings().getFirst();
+            w.key(KeyCode.ESCAPE); // lets the placed piece go
+            w.key(KeyCode.ESCAPE); // and takes up picking
+            w.robot.press(KeyCode.SPACE);
+            w.key(KeyCode.RIGHT);
+            w.key(KeyCode.RIGHT);
+            w.robot.release(KeyCode.SPACE);
+            w.settle();
+            var moved = w.plan().storeys().getFirst().furnishings();
+            assertThat(moved).hasSize(1);
+            var px = WindowDriver.onScreen(() -> w.model().now().view().pxPerMm());
+            assertThat(moved.getFirst().at().x().mm() - placed.at().x().mm())
+                    .isCloseTo(24 / px, org.assertj.core.api.Assertions.within(0.01));
+            assertThat(moved.getFirst().at().y()).isEqualTo(placed.at().y());
+        }
+    }
+
+    @Test
+    void theKeyboardGoesFromPartToPart() throws Exception {
+        try (var w = WindowDriver.with(DemoFiles.document())) {
+            WindowDriver.onScreen(() -> {
+                w.window().focusPlan();
+                return null;
+            });
+            w.press("stage-furnish");
+            w.click(2950, 4070); // a piece is picked, so the card has fields
+            var seen = new java.util.ArrayList<String>();
+            for (var i = 0; i < 4; i++) {
+                w.key(KeyCode.F6);
+                seen.add(WindowDriver.onScreen(() -> {
+                    Node at = w.window().scene().getFocusOwner();
+                    while (at != null
+                            && !java.util.Set.of("plan", "card", "trail", "tray")
+                                    .contains("" + at.getId())) {
+                        at = at.getParent();
+                    }
+                    return at == null ? "" : at.getId();
+                }));
+            }
+            assertThat(seen).containsExactly("card", "trail", "tray", "plan");
         }
     }
 

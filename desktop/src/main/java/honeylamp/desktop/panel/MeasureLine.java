@@ -46,12 +46,18 @@ public final class MeasureLine extends HBox {
         hint.getStyleClass().add("hint");
         hint.setId("hint");
         hint.setWrapText(true);
-        HBox.setHgrow(hint, Priority.ALWAYS);
         for (var fixed : List.of(echo, caught)) {
             fixed.setMinWidth(USE_PREF_SIZE);
         }
         box.setMinWidth(USE_PREF_SIZE);
-        getChildren().addAll(box, echo, caught, hint);
+        var beside = new HBox(10, echo, caught);
+        for (var side : List.of(hint, beside)) { // both sides equally wide, so that the fields stay in the middle
+            side.setMinWidth(0);
+            side.setPrefWidth(1);
+            side.setMaxWidth(Double.MAX_VALUE);
+            HBox.setHgrow(side, Priority.ALWAYS);
+        }
+        getChildren().addAll(hint, box, beside);
         model.state().subscribe(_ -> update());
     }
 

@@ -26,6 +26,7 @@ public final class Trail extends VBox {
     public Trail(WorkspaceModel model) {
         super(2);
         this.model = model;
+        setId("trail");
         getStyleClass().add("trail");
         for (var stage : Stage.values()) {
             getChildren().add(button(stage));

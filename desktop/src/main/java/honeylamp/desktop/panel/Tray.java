@@ -53,6 +53,7 @@ public final class Tray extends VBox {
     public Tray(WorkspaceModel model, Commands commands) {
         this.model = model;
         this.commands = commands;
+        setId("tray");
         getStyleClass().add("tray");
         content.getStyleClass().add("tray-content");
         var scroll = new ScrollPane(content);

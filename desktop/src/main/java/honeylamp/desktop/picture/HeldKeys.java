@@ -26,6 +26,10 @@ public final class HeldKeys {
         }
     }
 
+    Keys now() {
+        return new Keys(shift, alt, control);
+    }
+
     Keys with(MouseEvent event) {
         return new Keys(shift || event.isShiftDown(), alt || event.isAltDown(), control || event.isControlDown());
     }

@@ -35,13 +35,14 @@ public final class PlanPane extends Pane {
     private final ImageView picture = new ImageView();
     private final ImageView sketch = new ImageView();
     private final Label caught = new Label();
+    private final KeyPointer keyPointer = new KeyPointer();
     private @Nullable Workspace drawn;
     private @Nullable Painted shown;
     private boolean pressed;
     private boolean panning;
     private boolean placed;
-    private double lastX;
-    private double lastY;
+    private double lastX = -1; // the pointer has not been here yet
+    private double lastY = -1;
 
     /** A pane on a model. */
     public PlanPane(WorkspaceModel model, HeldKeys keys) {
@@ -57,7 +58,7 @@ public final class PlanPane extends Pane {
         caught.setVisible(false);
         picture.setMouseTransparent(true);
         sketch.setMouseTransparent(true);
-        getChildren().addAll(picture, sketch, caught);
+        getChildren().addAll(picture, sketch, keyPointer, caught);
         var clip = new Rectangle();
         clip.widthProperty().bind(widthProperty());
         clip.heightProperty().bind(heightProperty());
@@ -70,8 +71,10 @@ public final class PlanPane extends Pane {
 
     private void handlers() {
         setOnMouseMoved(e -> {
-            follow(e);
-            model.moved(pointer(e));
+            if (keyPointer.yieldsTo(e)) {
+                follow(e);
+                model.moved(pointer(e));
+            }
         });
         setOnMousePressed(this::press);
         setOnMouseDragged(this::drag);
@@ -82,6 +85,7 @@ public final class PlanPane extends Pane {
 
     private void press(MouseEvent e) {
         requestFocus();
+        keyPointer.setVisible(false);
         lastX = e.getX();
         lastY = e.getY();
         if (e.getButton() == MouseButton.PRIMARY) {
@@ -118,6 +122,50 @@ public final class PlanPane extends Pane {
         if (e.getDeltaY() != 0) {
             zoom(e.getDeltaY() > 0 ? ZOOM_STEP : 1 / ZOOM_STEP, e.getX(), e.getY());
         }
+    }
+
+    /**
+     * Moves the pointer by so many pixels without the mouse; at the edge of the pane the view moves along.
+     * While Space is held down it drags.
+     */
+    public void steer(double dx, double dy) {
+        if (!keyPointer.leads() && !contains(lastX, lastY)) {
+            lastX = getWidth() / 2;
+            lastY = getHeight() / 2;
+        }
+        var x = Math.clamp(lastX + dx, 0, getWidth());
+        var y = Math.clamp(lastY + dy, 0, getHeight());
+        if (x != lastX + dx || y != lastY + dy) {
+            model.show(view().panned(x - lastX - dx, y - lastY - dy));
+        }
+        lastX = x;
+        lastY = y;
+        keyPointer.lead(x, y);
+        var keys = this.keys.now();
+        var at = new Pointer(plan(x, y), 1, new Pointer.Keys(false, keys.alt(), keys.control()));
+        if (keyPointer.pressing()) {
+            model.dragged(at);
+        } else {
+            model.moved(at);
+        }
+    }
+
+    /** Presses where the pointer is, without the mouse. */
+    public void pressHere() {
+        if (keyPointer.press()) {
+            model.pressed(here());
+        }
+    }
+
+    /** Lets go where the pointer is, without the mouse. */
+    public void releaseHere() {
+        if (keyPointer.release()) {
+            model.released(here());
+        }
+    }
+
+    private Pointer here() {
+        return new Pointer(plan(lastX, lastY), 1, keys.now());
     }
 
     /** Zooms about the middle of the pane. */
