@@ -2,12 +2,10 @@ package honeylamp.derive;
 
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
-import honeylamp.geometry.Regions;
 import honeylamp.geometry.Ring;
 import honeylamp.geometry.Segment;
 import honeylamp.plan.Wall;
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.Comparator;
 import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
@@ -56,13 +54,13 @@ public record WallNetwork(
             pieces.computeIfAbsent(edge.piece, _ -> piece(edge, split));
         }
         var ordered = split.pieces().stream().map(pieces::get).toList();
-        var traces = traces(split, edges);
+        var faces = WallFaces.of(split, edges, ordered);
         return new WallNetwork(
                 ordered,
-                poche(traces, ordered),
-                faces(traces, ordered),
+                faces.poche(),
+                faces.rooms(),
                 openEnds(split, around),
-                outerFaces(traces, pieces),
+                outerFaces(faces, pieces),
                 split.overlaps());
     }
 
@@ -154,138 +152,6 @@ public record WallNetwork(
         return before.wedge().getFirst();
     }
 
-    /** One way round a face: its half-edges, the corners along it, and the area within the drawn lines. */
-    private record Trace(List<HalfEdge> edges, List<Point> nodes, List<Point> corners, double nodeArea, int part) {}
-
-    private static List<Trace> traces(WallNodes.Split split, List<HalfEdge> edges) {
-        var parts = connectedParts(split);
-        Map<HalfEdge, Boolean> seen = new IdentityHashMap<>();
-        var traces = new ArrayList<Trace>();
-        for (var first : edges) {
-            if (seen.containsKey(first)) {
-                continue;
-            }
-            var walk = new ArrayList<HalfEdge>();
-            var nodes = new ArrayList<Point>();
-            var corners = new ArrayList<Point>();
-            var edge = first;
-            do {
-                seen.put(edge, true);
-                walk.add(edge);
-                nodes.add(split.nodes().get(edge.node));
-                edge = clockwiseBefore(edge.twin());
-                corners.addAll(edge.wedge());
-            } while (edge != first);
-            traces.add(new Trace(walk, nodes, corners, shoelace(nodes), parts[first.node]));
-        }
-        return traces;
-    }
-
-    private static HalfEdge clockwiseBefore(HalfEdge edge) {
-        var before = edge;
-        while (before.successor() != edge) {
-            before = before.successor();
-        }
-        return before;
-    }
-
-    private static int[] connectedParts(WallNodes.Split split) {
-        var part = new int[split.nodes().size()];
-        for (var i = 0; i < part.length; i++) {
-            part[i] = i;
-        }
-        for (var raw : split.pieces()) {
-            part[root(part, raw.startNode())] = root(part, raw.endNode());
-        }
-        for (var i = 0; i < part.length; i++) {
-            part[i] = root(part, i);
-        }
-        return part;
-    }
-
-    private static int root(int[] part, int i) {
-        while (part[i] != i) {
-            i = part[i];
-        }
-        return i;
-    }
-
-    private static double shoelace(List<Point> points) {
-        return points.size() < 3 ? 0 : new Ring(points).signedArea();
-    }
-
-    private static boolean isOutside(Trace trace) {
-        return trace.nodeArea < 1; // mm²; a lone wall has none
-    }
-
-    private static List<Outline> poche(List<Trace> traces, List<WallPiece> pieces) {
-        Map<Integer, Trace> outside = new LinkedHashMap<>();
-        Map<Integer, List<Ring>> inside = new LinkedHashMap<>();
-        for (var trace : traces) {
-            if (isOutside(trace)) {
-                outside.put(trace.part, trace);
-            } else if (trace.corners.size() >= 3) {
-                inside.computeIfAbsent(trace.part, _ -> new ArrayList<>()).add(clean(trace.corners));
-            }
-        }
-        var out = new ArrayList<Outline>();
-        for (var entry : outside.entrySet()) {
-            var holes = inside.getOrDefault(entry.getKey(), List.of());
-            var outline = new Outline(clean(entry.getValue().corners), holes);
-            if (!outline.shell().isSimple() || holes.stream().anyMatch(h -> h.signedArea() <= 0 || !h.isSimple())) {
-                return Regions.union(
-                        pieces.stream().map(p -> Outline.of(p.body())).toList());
-            }
-            out.add(outline);
-        }
-        return List.copyOf(out);
-    }
-
-    private static Ring clean(List<Point> corners) {
-        return new Ring(corners).simplified(1e-4);
-    }
-
-    private static List<Outline> faces(List<Trace> traces, List<WallPiece> pieces) {
-        var rooms = traces.stream().filter(t -> !isOutside(t)).toList();
-        var islands = traces.stream().filter(WallNetwork::isOutside).toList();
-        var out = new ArrayList<Outline>();
-        for (var room : rooms) {
-            var holes = new ArrayList<Ring>();
-            var shell = new Ring(room.nodes);
-            for (var island : islands) {
-                if (island.part != room.part && smallestAround(island, rooms) == room) {
-                    holes.add(clean(island.corners));
-                }
-            }
-            out.addAll(inner(room, shell, holes, pieces));
-        }
-        out.sort(Comparator.comparingDouble(Outline::area)
-                .reversed()
-                .thenComparingDouble(o -> o.bounds().minX())
-                .thenComparingDouble(o -> o.bounds().minY()));
-        return Collections.unmodifiableList(out);
-    }
-
-    private static Trace smallestAround(Trace island, List<Trace> rooms) {
-        var point = island.nodes.getFirst();
-        return rooms.stream()
-                .filter(r -> r.part != island.part && new Ring(r.nodes).contains(point))
-                .min(Comparator.comparingDouble(r -> r.nodeArea))
-                .orElse(island);
-    }
-
-    /** The mitred outline; where walls are too thick for their room, what the bodies leave of it. */
-    private static List<Outline> inner(Trace room, Ring shell, List<Ring> holes, List<WallPiece> pieces) {
-        if (room.corners.size() >= 3) {
-            var ring = clean(room.corners);
-            if (ring.signedArea() > 0 && ring.isSimple()) {
-                return List.of(new Outline(ring, holes));
-            }
-        }
-        var bodies = pieces.stream().map(p -> Outline.of(p.body())).toList();
-        return Regions.difference(List.of(Outline.of(shell)), Regions.union(bodies));
-    }
-
     private static List<OpenEnd> openEnds(WallNodes.Split split, Map<Integer, List<HalfEdge>> around) {
         var out = new ArrayList<OpenEnd>();
         around.forEach((node, star) -> {
@@ -297,14 +163,10 @@ public record WallNetwork(
         return List.copyOf(out);
     }
 
-    private static List<OuterFace> outerFaces(List<Trace> traces, Map<RawPiece, WallPiece> pieces) {
-        var rooms = traces.stream().filter(t -> !isOutside(t)).toList();
+    private static List<OuterFace> outerFaces(WallFaces faces, Map<RawPiece, WallPiece> pieces) {
         var out = new ArrayList<OuterFace>();
-        for (var trace : traces) {
-            if (!isOutside(trace) || smallestAround(trace, rooms) != trace) {
-                continue;
-            }
-            for (var edge : trace.edges) {
+        for (var trace : faces.outside()) {
+            for (var edge : trace.edges()) {
                 var piece = pieces.get(edge.piece);
                 if (piece == null) {
                     throw new IllegalStateException("a traced piece is missing from the network");

@@ -40,24 +40,4 @@ public final class ConvexClip {
         }
         return out;
     }
-
-    /** The convex hull, counter-clockwise where y points up (Andrew's monotone chain, 1979). */
-    public static List<Point> hull(List<Point> points) {
-        var sorted = new ArrayList<>(points);
-        sorted.sort(java.util.Comparator.comparingDouble(Point::x).thenComparingDouble(Point::y));
-        var hull = new ArrayList<Point>();
-        for (var pass = 0; pass < 2; pass++) {
-            var floor = hull.size() + 1;
-            for (var p : sorted) {
-                while (hull.size() > floor
-                        && hull.getLast().minus(hull.get(hull.size() - 2)).cross(p.minus(hull.getLast())) <= 0) {
-                    hull.removeLast();
-                }
-                hull.add(p);
-            }
-            hull.removeLast();
-            java.util.Collections.reverse(sorted);
-        }
-        return hull;
-    }
 }

@@ -3,6 +3,7 @@ package honeylamp.geometry;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
+import java.util.stream.Stream;
 import org.locationtech.jts.algorithm.construct.MaximumInscribedCircle;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
@@ -10,6 +11,8 @@ import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LineString;
 import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.geom.TopologyException;
+import org.locationtech.jts.geom.util.GeometryFixer;
 import org.locationtech.jts.operation.overlayng.OverlayNG;
 import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 import org.locationtech.jts.operation.polygonize.Polygonizer;
@@ -28,8 +31,8 @@ public final class Regions {
         if (parts.isEmpty()) {
             return List.of();
         }
-        return outlines(OverlayNGRobust.union(
-                parts.stream().<Geometry>map(Regions::polygon).toList()));
+        return outlines(
+                OverlayNGRobust.union(parts.stream().map(o -> valid(polygon(o))).toList()));
     }
 
     /** What is left of {@code from} without {@code away}. */
@@ -37,7 +40,7 @@ public final class Regions {
         if (from.isEmpty() || away.isEmpty()) {
             return List.copyOf(from);
         }
-        return outlines(OverlayNGRobust.overlay(multi(from), multi(away), OverlayNG.DIFFERENCE));
+        return outlines(overlay(multi(from), multi(away), OverlayNG.DIFFERENCE));
     }
 
     /** What both have in common. */
@@ -45,7 +48,7 @@ public final class Regions {
         if (a.isEmpty() || b.isEmpty()) {
             return List.of();
         }
-        return outlines(OverlayNGRobust.overlay(multi(a), multi(b), OverlayNG.INTERSECTION));
+        return outlines(overlay(multi(a), multi(b), OverlayNG.INTERSECTION));
     }
 
     /** The surface shrunk or grown with rounded corners, for soft shapes. */
@@ -105,12 +108,28 @@ public final class Regions {
                 outline.holes().stream().map(Regions::linearRing).toArray(LinearRing[]::new));
     }
 
+    /** Overlays fail on surfaces that cross themselves; testing large ones each time costs more than the overlay. */
+    private static Geometry overlay(Geometry a, Geometry b, int operation) {
+        try {
+            return OverlayNGRobust.overlay(a, b, operation);
+        } catch (TopologyException _) {
+            return OverlayNGRobust.overlay(valid(a), valid(b), operation);
+        }
+    }
+
+    private static Geometry valid(Geometry surface) {
+        return surface.isValid() ? surface : GeometryFixer.fix(surface);
+    }
+
     private static Geometry multi(Collection<Outline> parts) {
         var polygons = parts.stream().map(Regions::polygon).toArray(Polygon[]::new);
         var multi = FACTORY.createMultiPolygon(polygons);
         return polygons.length == 1
                 ? polygons[0]
-                : multi.isValid() ? multi : OverlayNGRobust.union(List.<Geometry>of(polygons));
+                : multi.isValid()
+                        ? multi
+                        : OverlayNGRobust.union(
+                                Stream.of(polygons).map(Regions::valid).toList());
     }
 
     private static List<Outline> outlines(Geometry geometry) {

@@ -140,13 +140,6 @@ class GeometryTest {
     }
 
     @Test
-    void hullOfAStarIsItsOuterCorners() {
-        var points = new ArrayList<>(List.of(new Point(1, 1), new Point(2, 2)));
-        points.addAll(SQUARE.corners());
-        assertThat(new Ring(ConvexClip.hull(points)).area()).isEqualTo(100);
-    }
-
-    @Test
     void circlesAreRoundToAFewHundredths() {
         var ring = Path.circle(Point.ORIGIN, 100).flattened(32);
         assertThat(ring.area()).isCloseTo(Math.PI * 10_000, within(40.0));

@@ -16,10 +16,8 @@ import honeylamp.desktop.picture.HeldKeys;
 import honeylamp.desktop.picture.PlanPane;
 import honeylamp.desktop.workspace.Stage;
 import honeylamp.desktop.workspace.WorkspaceModel;
-import honeylamp.edit.FurnishingEdits;
 import honeylamp.edit.UnderlayEdits;
 import honeylamp.output.Export;
-import honeylamp.plan.ElementId;
 import honeylamp.plan.Underlay.Sight;
 import honeylamp.store.PictureImport;
 import honeylamp.store.PlanDocument;
@@ -139,16 +137,6 @@ public final class MainWindow implements Commands {
             }
         } else {
             bringIn(file);
-        }
-    }
-
-    @Override
-    public void duplicate() {
-        var now = model.now();
-        if (now.selection().size() == 1 && now.selection().iterator().next() instanceof ElementId.FurnishingId id) {
-            var added = FurnishingEdits.duplicate(now.plan(), now.storey(), id);
-            model.edit(added.plan(), "Another furnishing");
-            model.pick(Set.of(added.id()));
         }
     }
 

@@ -85,7 +85,7 @@ record WindowKeys(
                 }
             }
             case Y -> model.redo();
-            case D -> commands.duplicate();
+            case D -> model.duplicatePicked();
             case PLUS, EQUALS, ADD -> plan.zoom(1.25);
             case MINUS, SUBTRACT -> plan.zoom(0.8);
             default -> {

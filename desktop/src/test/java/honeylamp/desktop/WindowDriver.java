@@ -190,6 +190,14 @@ final class WindowDriver implements AutoCloseable {
         settle();
     }
 
+    /** Gives the keyboard to the plan. */
+    void focusPlan() throws Exception {
+        onScreen(() -> {
+            window.focusPlan();
+            return null;
+        });
+    }
+
     void key(KeyCode... codes) {
         robot.push(codes);
         settle();

@@ -47,10 +47,7 @@ class WindowTest {
     @Test
     void aRoomIsDrawnByKeysAlone() throws Exception {
         try (var w = WindowDriver.empty()) {
-            WindowDriver.onScreen(() -> {
-                w.window().focusPlan();
-                return null;
-            });
+            w.focusPlan();
             w.key(KeyCode.CONTROL, KeyCode.DIGIT2);
             w.key(KeyCode.LEFT);
             w.key(KeyCode.SPACE);
@@ -79,10 +76,7 @@ class WindowTest {
             w.key(KeyCode.CONTROL, KeyCode.K);
             w.write("armchair");
             w.key(KeyCode.ENTER);
-            WindowDriver.onScreen(() -> {
-                w.window().focusPlan();
-                return null;
-            });
+            w.focusPlan();
             w.key(KeyCode.DOWN);
             w.key(KeyCode.SPACE);
             var placed = w.plan().storeys().getFirst().furnishings().getFirst();
@@ -105,10 +99,7 @@ class WindowTest {
     @Test
     void theKeyboardGoesFromPartToPart() throws Exception {
         try (var w = WindowDriver.with(DemoFiles.document())) {
-            WindowDriver.onScreen(() -> {
-                w.window().focusPlan();
-                return null;
-            });
+            w.focusPlan();
             w.press("stage-furnish");
             w.click(2950, 4070); // a piece is picked, so the card has fields
             var seen = new java.util.ArrayList<String>();
@@ -131,10 +122,7 @@ class WindowTest {
     @Test
     void theLampTheFinderAndUndoWorkFromTheKeyboard() throws Exception {
         try (var w = WindowDriver.with(DemoFiles.document())) {
-            WindowDriver.onScreen(() -> {
-                w.window().focusPlan();
-                return null;
-            });
+            w.focusPlan();
             w.key(KeyCode.L);
             assertThat(WindowDriver.<Lamp>onScreen(() -> w.model().now().lamp()))
                     .isEqualTo(Lamp.DRAFT);

@@ -1,28 +1,18 @@
 package honeylamp.desktop.gesture;
 
-import honeylamp.derive.AgainstWall;
-import honeylamp.derive.ClearDistances;
 import honeylamp.derive.Picking;
 import honeylamp.derive.PieceHandles;
-import honeylamp.derive.Snapping;
-import honeylamp.derive.StoreyGeometry;
 import honeylamp.drawing.Mark;
 import honeylamp.edit.FurnishingEdits;
 import honeylamp.edit.OpeningEdits;
-import honeylamp.edit.StructureEdits;
-import honeylamp.edit.UnderlayEdits;
-import honeylamp.edit.WallEdits;
 import honeylamp.geometry.Point;
 import honeylamp.illustrate.Sketches;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Opening;
 import honeylamp.plan.Plan;
-import honeylamp.plan.Position;
 import honeylamp.plan.Underlay;
 import honeylamp.plan.Wall;
-import honeylamp.units.Length;
-import honeylamp.units.LengthText;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -32,8 +22,6 @@ import java.util.Set;
 /** Picks things of one stage and moves them; the plan changes once, when the button goes up. */
 public record PickAndMove(Reach reach, Optional<Held> held, Optional<Plan> preview, Optional<Point> pointer)
         implements Gesture {
-    private static final double TURN_STEP_DEG = 15;
-
     /** What can be picked. */
     public enum Reach {
         /** Walls and their corners. */
@@ -149,93 +137,19 @@ public record PickAndMove(Reach reach, Optional<Held> held, Optional<Plan> previ
             return moved(scene, pointer);
         }
         try {
-            var plan = shifted(scene, held.get(), pointer);
+            var plan = Moves.moved(scene, held.get(), pointer);
             return Step.to(new PickAndMove(reach, held, Optional.of(plan), Optional.of(pointer.at())));
         } catch (IllegalArgumentException _) {
             return Step.to(this); // a wall would shrink to nothing: it waits at its last good place
         }
     }
 
-    private Plan shifted(Scene scene, Held thing, Pointer pointer) {
-        var plan = scene.plan();
-        var storey = scene.storey();
-        var p = pointer.at();
-        return switch (thing) {
-            case Held.Corner(var at) ->
-                WallEdits.moveCorner(plan, storey, at, Position.of(corner(scene, at.point(), pointer)));
-            case Held.WholeWall(var wall, var grabbed) -> {
-                var across = wall.line().unit().left();
-                var by = across.times(p.minus(grabbed).dot(across));
-                yield WallEdits.moveWall(plan, storey, wall.id(), Length.ofMm(by.x()), Length.ofMm(by.y()));
-            }
-            case Held.Hole(var opening, var host, var grab) -> {
-                var centre = host.line().along(p) - grab + opening.width().mm() / 2;
-                var stretch = ClearDistances.around(scene.geometry().network(), host, centre);
-                var middle = (stretch.stretchFromMm() + stretch.stretchToMm()) / 2;
-                var caught = Math.abs(centre - middle) <= scene.reachMm()
-                        && !pointer.keys().control();
-                yield OpeningEdits.moveTo(
-                        plan,
-                        storey,
-                        opening.id(),
-                        OpeningEdits.offsetWithin(stretch, caught ? middle : centre, opening.width()));
-            }
-            case Held.Piece(var piece, var fromCentre) -> {
-                var centre = p.minus(fromCentre);
-                var wall = pointer.keys().control()
-                        ? Optional.<AgainstWall.Place>empty()
-                        : AgainstWall.nearest(
-                                scene.geometry(),
-                                centre,
-                                piece.width().mm(),
-                                piece.depth().mm(),
-                                scene.reachMm());
-                yield wall.map(w -> FurnishingEdits.place(plan, storey, piece.id(), Position.of(w.at()), w.turnDeg()))
-                        .orElseGet(() -> FurnishingEdits.moveTo(plan, storey, piece.id(), Position.of(centre)));
-            }
-            case Held.Part(var part, var fromCentre) ->
-                StructureEdits.moveTo(plan, storey, part.id(), Position.of(p.minus(fromCentre)));
-            case Held.Picture(var underlay, var grabbed) -> {
-                var by = p.minus(grabbed);
-                yield UnderlayEdits.move(plan, storey, underlay.id(), Length.ofMm(by.x()), Length.ofMm(by.y()));
-            }
-            case Held.Turn(var piece) -> {
-                var front = PieceHandles.facing(piece, p);
-                var turn = pointer.keys().shift() ? front : TURN_STEP_DEG * Math.rint(front / TURN_STEP_DEG);
-                yield FurnishingEdits.place(plan, storey, piece.id(), piece.at(), turn);
-            }
-            case Held.Size(var piece) -> FurnishingEdits.drawCornerTo(plan, storey, piece, p);
-        };
-    }
-
-    private static Point corner(Scene scene, Point old, Pointer pointer) {
-        if (pointer.keys().control()) {
-            return pointer.at();
-        }
-        return Snapping.at(scene.geometry(), List.of(), pointer.at(), scene.reachMm())
-                .map(Snapping.Snap::at)
-                .filter(s -> s.distance(old) > 1)
-                .orElse(pointer.at());
-    }
-
     @Override
     public Step released(Scene scene, Pointer pointer) {
         var rest = new PickAndMove(reach, Optional.empty(), Optional.empty(), Optional.of(pointer.at()));
-        return preview.map(plan -> Step.commit(rest, plan, action())).orElse(Step.to(rest));
-    }
-
-    private String action() {
-        return held.map(h -> switch (h) {
-                    case Held.Corner _ -> "Move corner";
-                    case Held.WholeWall _ -> "Move wall";
-                    case Held.Hole _ -> "Move opening";
-                    case Held.Piece _ -> "Move furnishing";
-                    case Held.Part _ -> "Move fixed part";
-                    case Held.Picture _ -> "Move underlay";
-                    case Held.Turn _ -> "Turn furnishing";
-                    case Held.Size _ -> "Size furnishing";
-                })
-                .orElse("Move");
+        return preview.map(
+                        plan -> Step.commit(rest, plan, held.map(Moves::action).orElse("Move")))
+                .orElse(Step.to(rest));
     }
 
     @Override
@@ -278,7 +192,10 @@ public record PickAndMove(Reach reach, Optional<Held> held, Optional<Plan> previ
     @Override
     public Readout readout(Scene scene) {
         if (held.isPresent() && preview.isPresent() && pointer.isPresent()) {
-            return new Readout(live(scene), "", "Let go to set it down. Ctrl keeps it from catching.");
+            return new Readout(
+                    MovePreview.fields(scene, held.get(), preview.get(), pointer.get()),
+                    "",
+                    "Let go to set it down. Ctrl keeps it from catching.");
         }
         return Readout.hint(
                 switch (reach) {
@@ -289,61 +206,11 @@ public record PickAndMove(Reach reach, Optional<Held> held, Optional<Plan> previ
                 });
     }
 
-    private List<Readout.Field> live(Scene scene) {
-        var plan = preview.orElse(scene.plan());
-        var storey = plan.storey(scene.storey());
-        return switch (held.orElseThrow()) {
-            case Held.WholeWall(var wall, var grabbed) ->
-                List.of(field(
-                        scene,
-                        "Across",
-                        Math.abs(wall.line()
-                                .unit()
-                                .left()
-                                .dot(pointer.orElseThrow().minus(grabbed)))));
-            case Held.Corner(var at) -> moved(scene, at.point());
-            case Held.Hole hole -> {
-                var host = hole.host();
-                var now = storey.opening(hole.opening().id()).orElse(hole.opening());
-                var stretch = ClearDistances.around(
-                        scene.geometry().network(),
-                        host,
-                        now.offset().mm() + now.width().mm() / 2);
-                yield List.of(
-                        field(scene, "Before", stretch.beforeMm(now)), field(scene, "After", stretch.afterMm(now)));
-            }
-            case Held.Piece piece -> size(scene, storey, piece.piece());
-            case Held.Part part -> moved(scene, part.part().at().point().plus(part.fromCentre()));
-            case Held.Picture picture -> moved(scene, picture.grabbed());
-            case Held.Turn(var piece) -> size(scene, storey, piece);
-            case Held.Size(var piece) -> size(scene, storey, piece);
-        };
-    }
-
-    private List<Readout.Field> moved(Scene scene, Point from) {
-        return List.of(field(scene, "Moved", from.distance(pointer.orElseThrow())));
-    }
-
-    private static List<Readout.Field> size(Scene scene, honeylamp.plan.Storey storey, Furnishing piece) {
-        var now = storey.furnishings().stream()
-                .filter(f -> f.id().equals(piece.id()))
-                .findFirst()
-                .orElse(piece);
-        return List.of(
-                field(scene, "Width", now.width().mm()),
-                field(scene, "Depth", now.depth().mm()),
-                new Readout.Field("Turn", "%.0f\u00b0".formatted(now.turnDeg()), Readout.Kind.ANGLE));
-    }
-
-    private static Readout.Field field(Scene scene, String name, double mm) {
-        return new Readout.Field(name, LengthText.shown(Length.ofMm(mm), scene.units()));
-    }
-
     @Override
     public List<Mark> sketch(Scene scene) {
         var out = new ArrayList<Mark>();
-        if (preview.isPresent()) {
-            out.addAll(moving(scene, preview.get()));
+        if (held.isPresent() && preview.isPresent()) {
+            out.addAll(MovePreview.marks(scene, held.get(), preview.get()));
         } else {
             out.addAll(Sketches.picked(scene.frame(), scene.geometry(), scene.selection(), scene.penMm()));
             pointer.flatMap(p -> hit(scene, p))
@@ -369,50 +236,5 @@ public record PickAndMove(Reach reach, Optional<Held> held, Optional<Plan> previ
                 }
             }
         }
-    }
-
-    private List<Mark> moving(Scene scene, Plan plan) {
-        var storey = plan.storey(scene.storey());
-        return switch (held.orElseThrow()) {
-            case Held.Corner _, Held.WholeWall _ -> {
-                var changed = storey.walls().stream()
-                        .filter(w -> !scene.geometry().storey().walls().contains(w))
-                        .toList();
-                var alone = honeylamp.plan.Storey.empty(storey.id(), "", storey.level(), storey.height())
-                        .withWalls(changed);
-                yield Sketches.walls(scene.frame(), StoreyGeometry.of(plan, alone), scene.penMm());
-            }
-            case Held.Hole hole ->
-                storey.opening(hole.opening().id())
-                        .map(o -> Sketches.opening(
-                                plan,
-                                scene.frame(),
-                                honeylamp.derive.OpeningCut.of(
-                                        o,
-                                        hole.host(),
-                                        plan.wallType(hole.host().type())
-                                                .thickness()
-                                                .mm()),
-                                scene.penMm()))
-                        .orElse(List.of());
-            case Held.Piece piece -> piece(scene, storey, piece.piece());
-            case Held.Part part -> outline(scene, plan, part.part().id());
-            case Held.Picture picture -> outline(scene, plan, picture.underlay().id());
-            case Held.Turn(var piece) -> piece(scene, storey, piece);
-            case Held.Size(var piece) -> piece(scene, storey, piece);
-        };
-    }
-
-    private static List<Mark> outline(Scene scene, Plan plan, ElementId id) {
-        var geometry = StoreyGeometry.of(plan, plan.storey(scene.storey()));
-        return Sketches.picked(scene.frame(), geometry, Set.of(id), scene.penMm());
-    }
-
-    private static List<Mark> piece(Scene scene, honeylamp.plan.Storey storey, Furnishing piece) {
-        return storey.furnishings().stream()
-                .filter(f -> f.id().equals(piece.id()))
-                .findFirst()
-                .map(f -> Sketches.piece(scene.frame(), f, scene.penMm()))
-                .orElse(List.of());
     }
 }

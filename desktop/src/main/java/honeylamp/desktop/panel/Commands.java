@@ -32,9 +32,6 @@ public interface Commands {
     /** Shows the plan as large as it goes. */
     void showStorey();
 
-    /** A second furnishing like the one picked. */
-    void duplicate();
-
     /** Asks the window to close, as its frame would. */
     void leave();
 

@@ -21,6 +21,14 @@ final class Widgets {
         return label;
     }
 
+    static VBox fact(String name, String value) {
+        var label = new Label(name);
+        label.getStyleClass().add("field-name");
+        var number = new Label(value);
+        number.getStyleClass().add("number");
+        return new VBox(1, label, number);
+    }
+
     static Label quiet(String text) {
         var label = new Label(text);
         label.getStyleClass().add("quiet");

@@ -12,6 +12,7 @@ import honeylamp.desktop.gesture.Scene;
 import honeylamp.desktop.gesture.Step;
 import honeylamp.drawing.Mark;
 import honeylamp.edit.Deletion;
+import honeylamp.edit.FurnishingEdits;
 import honeylamp.edit.History;
 import honeylamp.edit.RoomEdits;
 import honeylamp.geometry.Point;
@@ -304,6 +305,16 @@ public final class WorkspaceModel {
                     .filter(t -> t.label().startsWith("Pick"))
                     .findFirst();
             picks.ifPresent(t -> use(w.stage(), w.stage().tools().indexOf(t)));
+        }
+    }
+
+    /** Places a second furnishing like the one picked, and picks it. */
+    public void duplicatePicked() {
+        var w = now();
+        if (w.selection().size() == 1 && w.selection().iterator().next() instanceof ElementId.FurnishingId id) {
+            var added = FurnishingEdits.duplicate(w.plan(), w.storey(), id);
+            edit(added.plan(), "Another furnishing");
+            pick(Set.of(added.id()));
         }
     }
 

@@ -1,0 +1,243 @@
+package honeylamp.derive;
+
+import honeylamp.geometry.Outline;
+import honeylamp.geometry.Point;
+import honeylamp.geometry.Regions;
+import honeylamp.geometry.Ring;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.IdentityHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * Walks round the faces of a wall network: inner faces are rooms, the face outside bounds the building, and
+ * what lies between is the poché. Where walls are too thick or too short for their corners to meet in order,
+ * the outlines come from set operations instead, so that rooms never share ground with each other or a wall.
+ *
+ * @param rooms the inner outline of every enclosed space, by falling area
+ */
+record WallFaces(List<Outline> poche, List<Outline> rooms, List<Trace> outside) {
+    /** Faces may run this far against their wall, in mm, before their corners count as crossed. */
+    private static final double BACKWARD_MM = 1e-6;
+
+    /** One way round a face: its half-edges, the corners along it, and the area within the drawn lines. */
+    record Trace(List<HalfEdge> edges, List<Point> nodes, List<Point> corners, double nodeArea, int part) {
+        /** Whether this is the face round a connected part of the network, not one enclosed by it. */
+        boolean isOutside() {
+            return nodeArea < 1; // mm²; a lone wall has none
+        }
+
+        /** Whether the corners lie in order along every wall and the outline does not cross itself. */
+        boolean isSound() {
+            if (corners.size() < 3) {
+                return false;
+            }
+            for (var edge : edges) {
+                var start = edge.wedge().getLast();
+                var end = before(edge.twin()).wedge().getFirst();
+                if (end.minus(start).dot(edge.unit) < -BACKWARD_MM) {
+                    return false;
+                }
+            }
+            var ring = clean(corners);
+            return ring.isSimple() && (isOutside() || ring.signedArea() > 0);
+        }
+    }
+
+    /**
+     * An enclosed face and the room or rooms in it.
+     *
+     * @param traced the shell, if the room is just what was traced, islands taken out
+     */
+    private record Enclosed(Trace trace, Optional<Ring> traced, List<Outline> outlines) {}
+
+    static WallFaces of(WallNodes.Split split, List<HalfEdge> edges, List<WallPiece> pieces) {
+        var traces = traces(split, edges);
+        var unsound = traces.stream().filter(t -> !t.isSound()).toList();
+        var bodies = bodiesAlong(unsound, split, pieces);
+        var inside = traces.stream().filter(t -> !t.isOutside()).toList();
+        var outside = traces.stream().filter(Trace::isOutside).toList();
+        var enclosed = inside.stream()
+                .map(t -> enclosed(t, unsound.contains(t), islands(t, inside, outside), bodies))
+                .toList();
+        return new WallFaces(
+                poche(enclosed, outside, unsound, pieces),
+                byFallingArea(enclosed),
+                outside.stream().filter(t -> smallestAround(t, inside) == t).toList());
+    }
+
+    private static List<Trace> traces(WallNodes.Split split, List<HalfEdge> edges) {
+        var parts = connectedParts(split);
+        Map<HalfEdge, Boolean> seen = new IdentityHashMap<>();
+        var traces = new ArrayList<Trace>();
+        for (var first : edges) {
+            if (seen.containsKey(first)) {
+                continue;
+            }
+            var walk = new ArrayList<HalfEdge>();
+            var nodes = new ArrayList<Point>();
+            var corners = new ArrayList<Point>();
+            var edge = first;
+            do {
+                seen.put(edge, true);
+                walk.add(edge);
+                nodes.add(split.nodes().get(edge.node));
+                edge = before(edge.twin());
+                corners.addAll(edge.wedge());
+            } while (edge != first);
+            traces.add(new Trace(walk, nodes, corners, shoelace(nodes), parts[first.node]));
+        }
+        return traces;
+    }
+
+    /** The neighbour clockwise at the same node. */
+    private static HalfEdge before(HalfEdge edge) {
+        var before = edge;
+        while (before.successor() != edge) {
+            before = before.successor();
+        }
+        return before;
+    }
+
+    private static int[] connectedParts(WallNodes.Split split) {
+        var part = new int[split.nodes().size()];
+        for (var i = 0; i < part.length; i++) {
+            part[i] = i;
+        }
+        for (var raw : split.pieces()) {
+            part[root(part, raw.startNode())] = root(part, raw.endNode());
+        }
+        for (var i = 0; i < part.length; i++) {
+            part[i] = root(part, i);
+        }
+        return part;
+    }
+
+    private static int root(int[] part, int i) {
+        while (part[i] != i) {
+            i = part[i];
+        }
+        return i;
+    }
+
+    private static double shoelace(List<Point> points) {
+        return points.size() < 3 ? 0 : new Ring(points).signedArea();
+    }
+
+    private static Ring clean(List<Point> corners) {
+        return new Ring(corners).simplified(1e-4);
+    }
+
+    /** The bodies of all walls along unsound faces; on the unsound side they are cut off square, not mitred. */
+    private static List<Outline> bodiesAlong(List<Trace> unsound, WallNodes.Split split, List<WallPiece> pieces) {
+        Map<RawPiece, boolean[]> sides = new IdentityHashMap<>();
+        for (var trace : unsound) {
+            for (var edge : trace.edges) {
+                var side = edge.node == edge.piece.startNode() ? 0 : 1;
+                sides.computeIfAbsent(edge.piece, _ -> new boolean[2])[side] = true;
+            }
+        }
+        var out = new ArrayList<Outline>();
+        for (var i = 0; i < split.pieces().size(); i++) {
+            var square = sides.get(split.pieces().get(i));
+            if (square != null) {
+                out.add(Outline.of(body(pieces.get(i), square[0], square[1])));
+            }
+        }
+        return out;
+    }
+
+    private static Ring body(WallPiece piece, boolean squareLeft, boolean squareRight) {
+        var a = piece.line().a();
+        var b = piece.line().b();
+        var left = piece.line().unit().left();
+        var c = piece.corners();
+        var startLeft = squareLeft ? a.plus(left.times(piece.leftMm())) : c.startLeft();
+        var endLeft = squareLeft ? b.plus(left.times(piece.leftMm())) : c.endLeft();
+        var startRight = squareRight ? a.minus(left.times(piece.rightMm())) : c.startRight();
+        var endRight = squareRight ? b.minus(left.times(piece.rightMm())) : c.endRight();
+        return Ring.of(a, startRight, endRight, b, endLeft, startLeft);
+    }
+
+    /** The outer outlines of other parts of the network that lie in an enclosed face. */
+    private static List<Ring> islands(Trace room, List<Trace> inside, List<Trace> outside) {
+        return outside.stream()
+                .filter(o -> o.part != room.part && o.corners.size() >= 3 && smallestAround(o, inside) == room)
+                .map(o -> clean(o.corners))
+                .toList();
+    }
+
+    private static Trace smallestAround(Trace island, List<Trace> inside) {
+        var point = island.nodes.getFirst();
+        return inside.stream()
+                .filter(r -> r.part != island.part && new Ring(r.nodes).contains(point))
+                .min(Comparator.comparingDouble(r -> r.nodeArea))
+                .orElse(island);
+    }
+
+    private static Enclosed enclosed(Trace room, boolean unsound, List<Ring> islands, List<Outline> bodies) {
+        var shell = unsound ? new Ring(room.nodes) : clean(room.corners);
+        var box = shell.bounds();
+        var away = new ArrayList<>(
+                bodies.stream().filter(b -> b.bounds().meets(box)).toList());
+        if (away.isEmpty() && liesFree(shell, islands)) {
+            return new Enclosed(room, Optional.of(shell), List.of(new Outline(shell, islands)));
+        }
+        islands.forEach(i -> away.add(Outline.of(i)));
+        return new Enclosed(
+                room, Optional.empty(), Regions.difference(List.of(Outline.of(shell)), Regions.union(away)));
+    }
+
+    /** Whether islands keep clear of the shell and of each other. */
+    private static boolean liesFree(Ring shell, List<Ring> islands) {
+        for (var island : islands) {
+            var reachesOut = !island.corners().stream().allMatch(shell::contains)
+                    || shell.corners().stream().anyMatch(island::contains);
+            var box = island.bounds();
+            if (reachesOut
+                    || islands.stream().anyMatch(o -> o != island && o.bounds().meets(box))) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private static List<Outline> byFallingArea(List<Enclosed> enclosed) {
+        return enclosed.stream()
+                .flatMap(e -> e.outlines.stream())
+                .sorted(Comparator.comparingDouble(Outline::area)
+                        .reversed()
+                        .thenComparingDouble(o -> o.bounds().minX())
+                        .thenComparingDouble(o -> o.bounds().minY()))
+                .toList();
+    }
+
+    private static List<Outline> poche(
+            List<Enclosed> enclosed, List<Trace> outside, List<Trace> unsound, List<WallPiece> pieces) {
+        if (unsound.isEmpty() && enclosed.stream().allMatch(e -> e.traced.isPresent())) {
+            return outside.stream()
+                    .map(o -> new Outline(clean(o.corners), holes(enclosed, o.part)))
+                    .toList();
+        }
+        var solids = new ArrayList<Outline>();
+        for (var trace : outside) {
+            if (!unsound.contains(trace)) {
+                solids.add(Outline.of(clean(trace.corners)));
+            }
+        }
+        if (solids.size() < outside.size()) {
+            pieces.forEach(p -> solids.add(Outline.of(p.body())));
+        }
+        var rooms = enclosed.stream().flatMap(e -> e.outlines.stream()).toList();
+        return Regions.difference(Regions.union(solids), rooms);
+    }
+
+    private static List<Ring> holes(List<Enclosed> enclosed, int part) {
+        return enclosed.stream()
+                .filter(e -> e.trace.part == part)
+                .flatMap(e -> e.traced.stream())
+                .toList();
+    }
+}

@@ -1,0 +1,155 @@
+package honeylamp.store;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import honeylamp.demo.DemoFiles;
+import honeylamp.demo.SailclothYard;
+import java.awt.Color;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Arrays;
+import java.util.Random;
+import javax.imageio.ImageIO;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** Files damaged at random, by seed: each opens rightly or is refused by a sentence, and none throws. */
+class DamagedFilesTest {
+    private static final int DAMAGES = 120;
+
+    @TempDir
+    private static Path folder;
+
+    private static byte[] plan = {};
+
+    @BeforeAll
+    static void savesOnePlan() throws IOException {
+        var file = folder.resolve("whole.honeylamp");
+        PlanFile.save(PlanDocument.of(SailclothYard.plan()), new byte[0], file);
+        plan = Files.readAllBytes(file);
+    }
+
+    /** One of: some bytes changed, the end cut off, a stretch taken out, a stretch written twice. */
+    private static byte[] damaged(byte[] whole, Random random) {
+        var from = random.nextInt(whole.length);
+        var to = Math.min(whole.length, from + 1 + random.nextInt(200));
+        return switch (random.nextInt(4)) {
+            case 0 -> {
+                var copy = whole.clone();
+                for (var i = from; i < to; i += 1 + random.nextInt(20)) {
+                    copy[i] = (byte) random.nextInt(256);
+                }
+                yield copy;
+            }
+            case 1 -> Arrays.copyOf(whole, from);
+            case 2 -> joined(Arrays.copyOf(whole, from), Arrays.copyOfRange(whole, to, whole.length));
+            default -> joined(Arrays.copyOf(whole, to), Arrays.copyOfRange(whole, from, whole.length));
+        };
+    }
+
+    private static byte[] joined(byte[] a, byte[] b) {
+        var out = Arrays.copyOf(a, a.length + b.length);
+        System.arraycopy(b, 0, out, a.length, b.length);
+        return out;
+    }
+
+    private static void assertSaysWhatAndWhere(String sentence, Path file) {
+        assertThat(sentence).contains(String.valueOf(file.getFileName())).endsWith(".");
+    }
+
+    @Test
+    void aDamagedPlanIsOpenedRightlyOrRefused() throws IOException {
+        var random = new Random(11);
+        var refused = 0;
+        for (var i = 0; i < DAMAGES; i++) {
+            var file = Files.write(folder.resolve("damaged.honeylamp"), damaged(plan, random));
+            switch (PlanFile.open(file)) {
+                case PlanFile.Opened.Good(var document) ->
+                    assertThat(document.plan()).isEqualTo(SailclothYard.plan());
+                case PlanFile.Opened.Refused(var problem) -> {
+                    assertSaysWhatAndWhere(problem.sentence(), file);
+                    refused++;
+                }
+            }
+        }
+        assertThat(refused).isGreaterThan(DAMAGES / 2);
+    }
+
+    /** Changed within the text itself, where no checksum tells: the plan may differ but hangs together. */
+    @Test
+    void aPlanWhoseTextWasChangedStillHangsTogetherOrIsRefused() throws IOException {
+        var text = new String(PlanJson.bytes(PlanJson.write(SailclothYard.plan())), StandardCharsets.UTF_8);
+        var random = new Random(12);
+        for (var i = 0; i < DAMAGES; i++) {
+            var signs = new StringBuilder(text);
+            for (var k = 0; k <= random.nextInt(3); k++) {
+                signs.setCharAt(random.nextInt(text.length()), "09-.\"{}[],xE ".charAt(random.nextInt(13)));
+            }
+            var file = folder.resolve("changed.honeylamp");
+            try (var zip = new java.util.zip.ZipOutputStream(Files.newOutputStream(file))) {
+                zip.putNextEntry(new java.util.zip.ZipEntry("plan.json"));
+                zip.write(signs.toString().getBytes(StandardCharsets.UTF_8));
+            }
+            switch (PlanFile.open(file)) {
+                case PlanFile.Opened.Good(var document) ->
+                    assertThat(PlanJson.read(PlanJson.bytes(PlanJson.write(document.plan())), "again"))
+                            .isInstanceOfSatisfying(
+                                    PlanJson.Read.Good.class,
+                                    again -> assertThat(again.plan()).isEqualTo(document.plan()));
+                case PlanFile.Opened.Refused(var problem) -> assertSaysWhatAndWhere(problem.sentence(), file);
+            }
+        }
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"png", "jpeg", "gif", "bmp"})
+    void aDamagedPictureIsReadOrRefused(String format) throws IOException {
+        var image = new BufferedImage(160, 90, BufferedImage.TYPE_INT_RGB);
+        var g = image.createGraphics();
+        g.setColor(Color.ORANGE);
+        g.fillOval(10, 10, 90, 60);
+        g.dispose();
+        var out = new ByteArrayOutputStream();
+        ImageIO.write(image, format, out);
+        var random = new Random(13);
+        for (var i = 0; i < DAMAGES; i++) {
+            var file = Files.write(folder.resolve("scan." + format), damaged(out.toByteArray(), random));
+            switch (PictureImport.read(file)) {
+                case PictureImport.Result.Good good ->
+                    assertThat((long) good.widthPx() * good.heightPx()).isPositive();
+                case PictureImport.Result.Refused(var problem) -> assertSaysWhatAndWhere(problem.sentence(), file);
+            }
+        }
+    }
+
+    /** Whatever is cut off the end of a journal, what comes back is one of the plans that went in. */
+    @Test
+    void aJournalCutAnywhereGivesAPlanThatWasWritten() throws IOException {
+        var file = folder.resolve("cut.journal");
+        var plans = new java.util.ArrayList<honeylamp.plan.Plan>();
+        try (var journal = Journal.open(file)) {
+            for (var i = 0; i < 6; i++) {
+                plans.add(DemoFiles.document().plan().named("step " + i));
+                journal.append(plans.getLast());
+            }
+        }
+        var whole = Files.readAllBytes(file);
+        var random = new Random(14);
+        var before = -1;
+        for (var length : random.ints(40, 0, whole.length + 1).sorted().toArray()) {
+            Files.write(file, Arrays.copyOf(whole, length));
+            var back = Journal.recover(file);
+            var index = back.map(plans::indexOf).orElse(-1);
+            assertThat(back.isEmpty() || index >= 0).isTrue();
+            assertThat(index).isGreaterThanOrEqualTo(before); // the more is left, the newer the plan
+            before = index;
+        }
+    }
+}

@@ -1,0 +1,112 @@
+package honeylamp.desktop.gesture;
+
+import honeylamp.derive.ClearDistances;
+import honeylamp.derive.OpeningCut;
+import honeylamp.derive.StoreyGeometry;
+import honeylamp.drawing.Mark;
+import honeylamp.geometry.Point;
+import honeylamp.illustrate.Sketches;
+import honeylamp.plan.ElementId;
+import honeylamp.plan.Furnishing;
+import honeylamp.plan.Plan;
+import honeylamp.plan.Storey;
+import honeylamp.units.Length;
+import honeylamp.units.LengthText;
+import java.util.List;
+import java.util.Set;
+
+/** What is shown of a thing while it is moved: its numbers and its outline. */
+final class MovePreview {
+    private MovePreview() {}
+
+    /** The live numbers of the thing held. */
+    static List<Readout.Field> fields(Scene scene, Held held, Plan plan, Point pointer) {
+        var storey = plan.storey(scene.storey());
+        return switch (held) {
+            case Held.WholeWall(var wall, var grabbed) ->
+                List.of(field(
+                        scene, "Across", Math.abs(wall.line().unit().left().dot(pointer.minus(grabbed)))));
+            case Held.Corner(var at) -> moved(scene, at.point(), pointer);
+            case Held.Hole hole -> {
+                var host = hole.host();
+                var now = storey.opening(hole.opening().id()).orElse(hole.opening());
+                var stretch = ClearDistances.around(
+                        scene.geometry().network(),
+                        host,
+                        now.offset().mm() + now.width().mm() / 2);
+                yield List.of(
+                        field(scene, "Before", stretch.beforeMm(now)), field(scene, "After", stretch.afterMm(now)));
+            }
+            case Held.Piece piece -> size(scene, storey, piece.piece());
+            case Held.Part part -> moved(scene, part.part().at().point().plus(part.fromCentre()), pointer);
+            case Held.Picture picture -> moved(scene, picture.grabbed(), pointer);
+            case Held.Turn(var piece) -> size(scene, storey, piece);
+            case Held.Size(var piece) -> size(scene, storey, piece);
+        };
+    }
+
+    private static List<Readout.Field> moved(Scene scene, Point from, Point pointer) {
+        return List.of(field(scene, "Moved", from.distance(pointer)));
+    }
+
+    private static List<Readout.Field> size(Scene scene, Storey storey, Furnishing piece) {
+        var now = storey.furnishings().stream()
+                .filter(f -> f.id().equals(piece.id()))
+                .findFirst()
+                .orElse(piece);
+        return List.of(
+                field(scene, "Width", now.width().mm()),
+                field(scene, "Depth", now.depth().mm()),
+                new Readout.Field("Turn", "%.0f\u00b0".formatted(now.turnDeg()), Readout.Kind.ANGLE));
+    }
+
+    private static Readout.Field field(Scene scene, String name, double mm) {
+        return new Readout.Field(name, LengthText.shown(Length.ofMm(mm), scene.units()));
+    }
+
+    /** The thing held, where it would now be. */
+    static List<Mark> marks(Scene scene, Held held, Plan plan) {
+        var storey = plan.storey(scene.storey());
+        return switch (held) {
+            case Held.Corner _, Held.WholeWall _ -> {
+                var changed = storey.walls().stream()
+                        .filter(w -> !scene.geometry().storey().walls().contains(w))
+                        .toList();
+                var alone = Storey.empty(storey.id(), "", storey.level(), storey.height())
+                        .withWalls(changed);
+                yield Sketches.walls(scene.frame(), StoreyGeometry.of(plan, alone), scene.penMm());
+            }
+            case Held.Hole hole ->
+                storey.opening(hole.opening().id())
+                        .map(o -> Sketches.opening(
+                                plan,
+                                scene.frame(),
+                                OpeningCut.of(
+                                        o,
+                                        hole.host(),
+                                        plan.wallType(hole.host().type())
+                                                .thickness()
+                                                .mm()),
+                                scene.penMm()))
+                        .orElse(List.of());
+            case Held.Piece piece -> piece(scene, storey, piece.piece());
+            case Held.Part part -> outline(scene, plan, part.part().id());
+            case Held.Picture picture -> outline(scene, plan, picture.underlay().id());
+            case Held.Turn(var piece) -> piece(scene, storey, piece);
+            case Held.Size(var piece) -> piece(scene, storey, piece);
+        };
+    }
+
+    private static List<Mark> outline(Scene scene, Plan plan, ElementId id) {
+        var geometry = StoreyGeometry.of(plan, plan.storey(scene.storey()));
+        return Sketches.picked(scene.frame(), geometry, Set.of(id), scene.penMm());
+    }
+
+    private static List<Mark> piece(Scene scene, Storey storey, Furnishing piece) {
+        return storey.furnishings().stream()
+                .filter(f -> f.id().equals(piece.id()))
+                .findFirst()
+                .map(f -> Sketches.piece(scene.frame(), f, scene.penMm()))
+                .orElse(List.of());
+    }
+}

@@ -1,0 +1,105 @@
+package honeylamp.desktop.gesture;
+
+import honeylamp.derive.AgainstWall;
+import honeylamp.derive.ClearDistances;
+import honeylamp.derive.PieceHandles;
+import honeylamp.derive.Snapping;
+import honeylamp.edit.FurnishingEdits;
+import honeylamp.edit.OpeningEdits;
+import honeylamp.edit.StructureEdits;
+import honeylamp.edit.UnderlayEdits;
+import honeylamp.edit.WallEdits;
+import honeylamp.geometry.Point;
+import honeylamp.plan.Plan;
+import honeylamp.plan.Position;
+import honeylamp.units.Length;
+import java.util.List;
+import java.util.Optional;
+
+/** What becomes of the plan when something held is moved. */
+final class Moves {
+    private static final double TURN_STEP_DEG = 15;
+
+    private Moves() {}
+
+    /**
+     * The plan with a held thing where the pointer now is.
+     *
+     * @throws IllegalArgumentException if a wall would shrink to nothing
+     */
+    static Plan moved(Scene scene, Held thing, Pointer pointer) {
+        var plan = scene.plan();
+        var storey = scene.storey();
+        var p = pointer.at();
+        return switch (thing) {
+            case Held.Corner(var at) ->
+                WallEdits.moveCorner(plan, storey, at, Position.of(corner(scene, at.point(), pointer)));
+            case Held.WholeWall(var wall, var grabbed) -> {
+                var across = wall.line().unit().left();
+                var by = across.times(p.minus(grabbed).dot(across));
+                yield WallEdits.moveWall(plan, storey, wall.id(), Length.ofMm(by.x()), Length.ofMm(by.y()));
+            }
+            case Held.Hole(var opening, var host, var grab) -> {
+                var centre = host.line().along(p) - grab + opening.width().mm() / 2;
+                var stretch = ClearDistances.around(scene.geometry().network(), host, centre);
+                var middle = (stretch.stretchFromMm() + stretch.stretchToMm()) / 2;
+                var caught = Math.abs(centre - middle) <= scene.reachMm()
+                        && !pointer.keys().control();
+                yield OpeningEdits.moveTo(
+                        plan,
+                        storey,
+                        opening.id(),
+                        OpeningEdits.offsetWithin(stretch, caught ? middle : centre, opening.width()));
+            }
+            case Held.Piece(var piece, var fromCentre) -> {
+                var centre = p.minus(fromCentre);
+                var wall = pointer.keys().control()
+                        ? Optional.<AgainstWall.Place>empty()
+                        : AgainstWall.nearest(
+                                scene.geometry(),
+                                centre,
+                                piece.width().mm(),
+                                piece.depth().mm(),
+                                scene.reachMm());
+                yield wall.map(w -> FurnishingEdits.place(plan, storey, piece.id(), Position.of(w.at()), w.turnDeg()))
+                        .orElseGet(() -> FurnishingEdits.moveTo(plan, storey, piece.id(), Position.of(centre)));
+            }
+            case Held.Part(var part, var fromCentre) ->
+                StructureEdits.moveTo(plan, storey, part.id(), Position.of(p.minus(fromCentre)));
+            case Held.Picture(var underlay, var grabbed) -> {
+                var by = p.minus(grabbed);
+                yield UnderlayEdits.move(plan, storey, underlay.id(), Length.ofMm(by.x()), Length.ofMm(by.y()));
+            }
+            case Held.Turn(var piece) -> {
+                var front = PieceHandles.facing(piece, p);
+                var turn = pointer.keys().shift() ? front : TURN_STEP_DEG * Math.rint(front / TURN_STEP_DEG);
+                yield FurnishingEdits.place(plan, storey, piece.id(), piece.at(), turn);
+            }
+            case Held.Size(var piece) -> FurnishingEdits.drawCornerTo(plan, storey, piece, p);
+        };
+    }
+
+    private static Point corner(Scene scene, Point old, Pointer pointer) {
+        if (pointer.keys().control()) {
+            return pointer.at();
+        }
+        return Snapping.at(scene.geometry(), List.of(), pointer.at(), scene.reachMm())
+                .map(Snapping.Snap::at)
+                .filter(s -> s.distance(old) > 1)
+                .orElse(pointer.at());
+    }
+
+    /** What moving it is called, for undo. */
+    static String action(Held held) {
+        return switch (held) {
+            case Held.Corner _ -> "Move corner";
+            case Held.WholeWall _ -> "Move wall";
+            case Held.Hole _ -> "Move opening";
+            case Held.Piece _ -> "Move furnishing";
+            case Held.Part _ -> "Move fixed part";
+            case Held.Picture _ -> "Move underlay";
+            case Held.Turn _ -> "Turn furnishing";
+            case Held.Size _ -> "Size furnishing";
+        };
+    }
+}

@@ -1,0 +1,382 @@
+package honeylamp.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import honeylamp.demo.DemoFiles;
+import honeylamp.derive.StoreyGeometry;
+import honeylamp.desktop.workspace.Stage;
+import honeylamp.edit.WallEdits;
+import honeylamp.geometry.Point;
+import honeylamp.illustrate.Lamp;
+import honeylamp.plan.Opening;
+import honeylamp.plan.Sheet;
+import honeylamp.plan.Storey;
+import honeylamp.plan.Underlay;
+import honeylamp.plan.Wall;
+import honeylamp.units.Length;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.Slider;
+import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.input.KeyCode;
+import org.junit.jupiter.api.Test;
+
+/** Tray, card, lamp, finder and snags of the real window: each value has its effect on the plan. */
+class PanelTest {
+    private static Storey storey(WindowDriver w) throws Exception {
+        return w.plan().storeys().getFirst();
+    }
+
+    private static void slide(WindowDriver w, String id, double... values) throws Exception {
+        Slider slider = w.node(id);
+        for (var value : values) {
+            WindowDriver.onScreen(() -> {
+                slider.setValue(value);
+                return null;
+            });
+        }
+        w.settle();
+    }
+
+    private static String text(WindowDriver w, String id) throws Exception {
+        TextField field = w.node(id);
+        return WindowDriver.onScreen(field::getText);
+    }
+
+    private static List<String> words(WindowDriver w, String id) throws Exception {
+        Node part = w.node(id);
+        return WindowDriver.onScreen(() -> part.lookupAll(".label").stream()
+                .map(n -> ((Label) n).getText())
+                .toList());
+    }
+
+    @Test
+    void theLampIsTurnedByItsDialAndByItsKey() throws Exception {
+        try (var w = WindowDriver.with(DemoFiles.document())) {
+            w.press("lamp-draft");
+            assertThat(WindowDriver.<Lamp>onScreen(() -> w.model().now().lamp()))
+                    .isEqualTo(Lamp.DRAFT);
+            w.press("lamp-colour");
+            w.focusPlan();
+            w.key(KeyCode.L);
+            assertThat(WindowDriver.<Lamp>onScreen(() -> w.model().now().lamp()))
+                    .isEqualTo(Lamp.LIT);
+            ToggleButton lit = w.node("lamp-lit");
+            assertThat(lit.isSelected()).isTrue();
+            assertThat(w.autosaved).isEmpty(); // the lamp is how one looks, not what is planned
+        }
+    }
+
+    @Test
+    void lightAndLookSlideLiveAndOneSlideIsOneAction() throws Exception {
+        try (var w = WindowDriver.with(DemoFiles.document())) {
+            var before = w.plan();
+            w.press("stage-light");
+            slide(w, "light-from", 300);
+            slide(w, "cast-shadow", 0.4);
+            slide(w, "corner-shade", 0.2);
+            slide(w, "corner-reach", 0.9);
+            slide(w, "line-dial", 1.5);
+            slide(w, "texture", 0.3);
+            assertThat(w.plan().light().fromDeg()).isEqualTo(300);
+            var look = w.plan().look();
+            assertThat(look.castShadow()).isEqualTo(0.4);
+            assertThat(look.cornerShade()).isEqualTo(0.2);
+            assertThat(look.cornerReach().mm()).isCloseTo(900, within(1e-6));
+            assertThat(look.lineDial()).isEqualTo(1.5);
+            assertThat(look.textureStrength()).isEqualTo(0.3);
+            w.press("look-flat");
+            assertThat(w.plan().look().castShadow()).isZero();
+            // one action for the light, one for the look's slides at least, one for the preset
+            for (var i = 0; i < 7; i++) {
+                w.key(KeyCode.CONTROL, KeyCode.Z);
+            }
+            assertThat(w.plan()).isEqualTo(before);
+        }
+    }
+
+    @Test
+    void theSheetTrayChangesPaperScaleAndWords() throws Exception {
+        try (var w = WindowDriver.with(DemoFiles.document())) {
+            w.press("stage-sheet");
+            // the demo is 13.8 m wide: 276 mm at 1:50 on a 420 mm sheet; on A4 it needs 1:100
+            assertThat(WindowDriver.<Double>onScreen(
+                            () -> w.model().now().frame().scale()))
+                    .isEqualTo(50);
+            w.press("paper-A4");
+            assertThat(w.plan().sheet().paper()).isEqualTo(Sheet.Paper.A4);
+            assertThat(WindowDriver.<Double>onScreen(
+                            () -> w.model().now().frame().scale()))
+                    .isEqualTo(100);
+            w.press("way-Upright");
+            assertThat(w.plan().sheet().way()).isEqualTo(Sheet.Way.PORTRAIT);
+            w.press("scale-200");
+            assertThat(w.plan().sheet().scale()).isEqualTo(Optional.of(200));
+            w.press("scale-auto");
+            assertThat(w.plan().sheet().scale()).isEmpty();
+            w.fill("title-client", "  Idony Farr ");
+            assertThat(w.plan().sheet().title().client()).isEqualTo("Idony Farr");
+            w.fill("title-drawn-by", "P. Tansel");
+            assertThat(w.plan().sheet().title().author()).isEqualTo("P. Tansel");
+        }
+    }
+
+    @Test
+    void theFinderNarrowsWithEveryWordAndGoesWhereItSays() throws Exception {
+        try (var w = WindowDriver.with(DemoFiles.document())) {
+            w.key(KeyCode.CONTROL, KeyCode.K);
+            w.write("laundry");
+            w.key(KeyCode.ENTER);
+            assertThat(WindowDriver.<Stage>onScreen(() -> w.model().now().stage()))
+                    .isEqualTo(Stage.ROOMS);
+            assertThat(text(w, "room-name")).isEqualTo("Laundry");
+            w.key(KeyCode.CONTROL, KeyCode.K);
+            w.write("screed");
+            w.key(KeyCode.ENTER);
+            assertThat(WindowDriver.<String>onScreen(
+                            () -> w.model().now().choices().material()))
+                    .isEqualTo("screed");
+            w.key(KeyCode.CONTROL, KeyCode.K);
+            w.write("openings");
+            w.key(KeyCode.DOWN);
+            w.key(KeyCode.ENTER);
+            assertThat(WindowDriver.<Integer>onScreen(() -> w.model().now().tool()))
+                    .isEqualTo(1); // the second tool of the stage
+            w.key(KeyCode.CONTROL, KeyCode.K);
+            w.write("no such thing at all");
+            w.key(KeyCode.ENTER);
+            w.key(KeyCode.ESCAPE);
+            Node finder = w.node("finder");
+            assertThat(finder.isVisible()).isFalse();
+        }
+    }
+
+    @Test
+    void aRoomsCardNamesItAndTurnsAndShiftsItsFloor() throws Exception {
+        try (var w = WindowDriver.with(DemoFiles.document())) {
+            w.press("stage-rooms");
+            w.click(9400, 7000);
+            assertThat(text(w, "room-name")).isEqualTo("Laundry");
+            w.fill("room-name", "Drying room");
+            slide(w, "floor-direction", 44);
+            w.fill("start-across", "9 m");
+            w.fill("start-up", "-150");
+            var room = storey(w).rooms().stream()
+                    .filter(r -> r.name().equals("Drying room"))
+                    .findFirst()
+                    .orElseThrow();
+            assertThat(room.floor().directionDeg()).isEqualTo(45); // steps of five degrees
+            assertThat(room.floor().start().x()).isEqualTo(Length.ofMm(9000));
+            assertThat(room.floor().start().y()).isEqualTo(Length.ofMm(-150));
+            // 1.05 × 2.86 m clear: width 9,900 − 8,850, depth 8,800 − 5,937 − the outer wall's share
+            assertThat(words(w, "card")).anySatisfy(t -> assertThat(t).contains("m²"));
+            w.fill("start-up", "high");
+            assertThat(w.message()).isNotEmpty();
+            assertThat(room.floor())
+                    .isEqualTo(storey(w).rooms().stream()
+                            .filter(r -> r.name().equals("Drying room"))
+                            .findFirst()
+                            .orElseThrow()
+                            .floor());
+        }
+    }
+
+    @Test
+    void anOpeningsCardMovesItBetweenItsNeighbours() throws Exception {
+        try (var w = WindowDriver.with(DemoFiles.document())) {
+            w.press("stage-openings");
+            w.press("tool-pick-and-move");
+            // the window of 1,200 mm in the east wall, 2,950 mm from its south end
+            w.click(12_850, 3550);
+            w.fill("opening-card-width", "900");
+            w.fill("opening-before", "500");
+            var moved = picked(w);
+            assertThat(moved.width()).isEqualTo(Length.ofMm(900));
+            var wall = storey(w).wall(moved.host()).orElseThrow();
+            // the nook's partition, 100 mm about 2,350, begins the stretch: 2,400 + 500
+            assertThat(wall.from().y().mm() + moved.offset().mm()).isCloseTo(2900, within(0.01));
+            w.fill("opening-after", "0");
+            // the bearing wall, 175 mm about 4,650, ends it: 4,562.5
+            assertThat(wall.from().y().mm() + picked(w).end().mm()).isCloseTo(4562.5, within(0.01));
+            w.fill("opening-head", "2.1 m");
+            assertThat(picked(w).head()).isEqualTo(Length.ofMm(2100));
+        }
+    }
+
+    private static Opening picked(WindowDriver w) throws Exception {
+        var id = WindowDriver.onScreen(
+                () -> w.model().now().selection().iterator().next());
+        return storey(w).openings().stream()
+                .filter(o -> o.id().equals(id))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    @Test
+    void wallsPickedTogetherAreChangedTogether() throws Exception {
+        try (var w = WindowDriver.with(DemoFiles.document())) {
+            w.press("stage-walls");
+            w.press("tool-pick-and-move");
+            w.click(6500, 6800);
+            w.press("body-Left");
+            assertThat(storey(w).walls())
+                    .filteredOn(
+                            x -> x.body() == Wall.BodySide.LEFT && x.from().x().mm() == 6500)
+                    .hasSize(1);
+            w.fill("wall-length", "2.5 m");
+            assertThat(storey(w).walls())
+                    .filteredOn(x -> x.length().mm() == 2500)
+                    .hasSize(1);
+            w.key(KeyCode.CONTROL, KeyCode.Z);
+            w.click(4200, 7500);
+            w.robot.press(KeyCode.SHIFT);
+            w.click(8800, 6800);
+            w.robot.release(KeyCode.SHIFT);
+            assertThat(words(w, "card")).contains("2 things");
+            w.press("card-type-3");
+            assertThat(storey(w).walls())
+                    .filteredOn(x -> x.type().number() == 3)
+                    .hasSize(4); // two were
+            w.press("card-delete");
+            assertThat(storey(w).walls()).hasSize(15);
+            assertThat(w.message()).contains("Deleted 2 things").contains("Ctrl+Z");
+        }
+    }
+
+    @Test
+    void thePictureToTraceFadesLocksAndHides() throws Exception {
+        try (var w = WindowDriver.with(DemoFiles.document())) {
+            w.press("stage-underlay");
+            slide(w, "fade", 0.8);
+            assertThat(underlay(w).fade()).isEqualTo(0.8);
+            w.press("underlay-sight");
+            assertThat(underlay(w).sight()).isEqualTo(Underlay.Sight.HIDDEN);
+            w.press("underlay-sight");
+            w.click(-800, 4000);
+            w.press("underlay-lock");
+            assertThat(underlay(w).lock()).isEqualTo(Underlay.Lock.FREE);
+            slide(w, "card-fade", 0.3);
+            assertThat(underlay(w).fade()).isEqualTo(0.3);
+            assertThat(words(w, "card")).anySatisfy(t -> assertThat(t).contains("mm per pixel"));
+        }
+    }
+
+    private static Underlay underlay(WindowDriver w) throws Exception {
+        return storey(w).underlays().getFirst();
+    }
+
+    @Test
+    void usualAndOwnWidthsOfOpeningsAreChosenInTheTray() throws Exception {
+        try (var w = WindowDriver.with(DemoFiles.document())) {
+            w.press("stage-openings");
+            w.press("opening-door");
+            w.press("width-635");
+            w.click(8780, 6900);
+            assertThat(storey(w).openings().getLast().width()).isEqualTo(Length.ofMm(635));
+            w.fill("opening-width", "0.7 m");
+            w.click(8780, 8000);
+            assertThat(storey(w).openings().getLast().width()).isEqualTo(Length.ofMm(700));
+            w.fill("opening-width", "-1");
+            assertThat(w.message()).isNotEmpty();
+            assertThat(WindowDriver.<Length>onScreen(
+                            () -> w.model().now().choices().openingWidth()))
+                    .isEqualTo(Length.ofMm(700));
+        }
+    }
+
+    @Test
+    void piecesAreFoundByWordInTheTray() throws Exception {
+        try (var w = WindowDriver.with(DemoFiles.document())) {
+            w.press("stage-furnish");
+            TextField search = w.node("furnish-search");
+            WindowDriver.onScreen(() -> {
+                search.requestFocus();
+                return null;
+            });
+            w.write("bed");
+            Node tray = w.node("tray");
+            var tiles = WindowDriver.onScreen(() -> tray.lookupAll(".tile").stream()
+                    .map(n -> String.valueOf(n.getId()))
+                    .toList());
+            assertThat(tiles).containsExactlyInAnyOrder("piece-bed", "piece-bedside-table");
+            w.press("piece-bedside-table");
+            w.move(5500, 2500);
+            w.key(KeyCode.R);
+            w.click(5500, 2500);
+            assertThat(storey(w).furnishings().getLast().kind()).isEqualTo("bedside-table");
+        }
+    }
+
+    @Test
+    void snagsAreShownWhereTheyAre() throws Exception {
+        try (var w = WindowDriver.with(DemoFiles.document())) {
+            WindowDriver.onScreen(() -> {
+                var now = w.model().now();
+                var type = now.plan().wallTypes().getLast().id();
+                // ends 60 mm short of the partition at 8,800
+                var added = WallEdits.add(
+                        now.plan(),
+                        now.storey(),
+                        honeylamp.plan.Position.ofMm(6550, 7600),
+                        honeylamp.plan.Position.ofMm(8690, 7600),
+                        Wall.BodySide.CENTRE,
+                        type);
+                w.model().edit(added.plan(), "Draw wall");
+                return null;
+            });
+            Button counter = w.node("snags");
+            assertThat(WindowDriver.<String>onScreen(counter::getText)).isNotEqualTo("No snags");
+            w.press("snags");
+            var snag = WindowDriver.onScreen(() -> w.model().snags().getFirst());
+            w.robot.clickOn(snag.kind().label());
+            w.settle();
+            assertThat(WindowDriver.onScreen(() -> w.model().now().view().centre()))
+                    .isEqualTo(snag.where());
+            assertThat(WindowDriver.onScreen(() -> w.model().now().selection())).containsAll(snag.about());
+            assertThat(w.message()).isEqualTo(snag.sentence());
+        }
+    }
+
+    @Test
+    void theTopBarUndoesNamesAndTellsWhatIsNotSaved() throws Exception {
+        try (var w = WindowDriver.with(DemoFiles.document())) {
+            Button undo = w.node("undo");
+            Button redo = w.node("redo");
+            assertThat(undo.isDisabled()).isTrue();
+            w.press("stage-walls");
+            w.press("tool-pick-and-move");
+            w.click(6500, 6800);
+            w.key(KeyCode.DELETE);
+            var rooms = StoreyGeometry.of(w.plan(), storey(w)).rooms().size();
+            assertThat(rooms).isEqualTo(7); // bath and entrance are one
+            assertThat(undo.isDisabled()).isFalse();
+            w.press("undo");
+            assertThat(StoreyGeometry.of(w.plan(), storey(w)).rooms()).hasSize(8);
+            assertThat(redo.isDisabled()).isFalse();
+            w.press("redo");
+            assertThat(StoreyGeometry.of(w.plan(), storey(w)).rooms()).hasSize(7);
+        }
+    }
+
+    @Test
+    void stagesTellHowFarTheyAre() throws Exception {
+        try (var w = WindowDriver.with(DemoFiles.document())) {
+            assertThat(words(w, "trail")).contains("17 walls", "23 openings", "8 of 8 named", "35 pieces");
+            w.press("stage-rooms");
+            w.click(9400, 7000);
+            w.fill("room-name", "");
+            assertThat(words(w, "trail")).contains("7 of 8 named");
+            Button counter = w.node("snags");
+            assertThat(WindowDriver.<String>onScreen(counter::getText)).isEqualTo("1 snag");
+            var outline = StoreyGeometry.of(w.plan(), storey(w))
+                    .roomAt(new Point(9400, 7000))
+                    .orElseThrow();
+            assertThat(outline.name()).isEmpty();
+        }
+    }
+}
