@@ -5,6 +5,9 @@ import java.util.Optional;
 
 /** The floor materials that ship with the program. */
 public final class Materials {
+    /** What balconies are laid with. */
+    public static final String DECKING = "decking-larch";
+
     private static final List<Material> ALL = List.of(
             new Material(
                     "wide-plank-oak",
@@ -70,7 +73,7 @@ public final class Materials {
                     0.07,
                     new LayingPattern.Seamless(LayingPattern.Seamless.Texture.CLOUDS)),
             new Material(
-                    "decking-larch",
+                    DECKING,
                     "Decking, larch",
                     new Oklch(0.815, 0.030, 72),
                     0.022,

@@ -11,7 +11,7 @@ public final class Palette {
     /** Cut walls that carry nothing. */
     public static final Oklch POCHE_TINT = new Oklch(0.46, 0.012, 60);
     /** The colour that cast shadows multiply by. */
-    public static final Oklch SHADOW = new Oklch(0.44, 0.025, 285);
+    public static final Oklch SHADOW = new Oklch(0.44, 0.014, 290);
     /** The ground around the building. */
     public static final Oklch GROUND = new Oklch(0.955, 0.010, 95);
     /** Floors nobody chose a finish for. */

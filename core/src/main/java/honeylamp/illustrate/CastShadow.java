@@ -22,7 +22,7 @@ import java.util.Optional;
  */
 final class CastShadow {
     /** Shapes of slightly different length laid over each other give the far edge its softness. */
-    private static final double[] SOFT_STEPS = {0.82, 0.89, 0.95, 1.01, 1.07, 1.14};
+    private static final double[] SOFT_STEPS = {0.84, 0.87, 0.90, 0.93, 0.96, 0.99, 1.02, 1.05, 1.08, 1.11};
 
     /** How dark a shadow of full strength is. */
     private static final double FULL = 0.32;

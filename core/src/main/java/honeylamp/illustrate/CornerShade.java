@@ -106,11 +106,31 @@ final class CornerShade {
     private byte[] search(float[] heights, byte[] mask, double reachMm, double scale, double strength) {
         var out = new byte[width * height];
         var mmPerPixel = scale / pixelsPerMm;
-        var offsets = offsets(reachMm / mmPerPixel);
+        var reachPx = reachMm / mmPerPixel;
+        var offsets = offsets(reachPx);
+        var seen = smoothed(heights, reachPx);
         IntStream.range(0, height)
                 .parallel()
-                .forEach(y -> row(y, heights, mask, offsets, mmPerPixel, reachMm, strength, out));
+                .forEach(y -> row(y, heights, seen, mask, offsets, mmPerPixel, reachMm, strength, out));
         return out;
+    }
+
+    /**
+     * The heights each step looks at. Far steps lie farther apart than a pixel, both along their direction and
+     * from one direction to the next; they see heights averaged over that gap, so that no copies of an edge show.
+     */
+    private float[][] smoothed(float[] heights, double reachPx) {
+        var out = new float[STEPS][];
+        for (var s = 0; s < STEPS; s++) {
+            var gap = Math.PI / DIRECTIONS * stepPx(s, reachPx);
+            out[s] = Smoothing.box(heights, width, height, (int) Math.round(gap));
+        }
+        return out;
+    }
+
+    private static double stepPx(int step, double reachPx) {
+        var t = (step + 1.0) / STEPS;
+        return Math.max(1, reachPx * t * t);
     }
 
     /** Pixel shifts of every direction and step; a shift of nothing is left out by a reach of zero. */
@@ -120,8 +140,7 @@ final class CornerShade {
             // half a turn of odd directions breaks the star pattern that even ones would leave
             var angle = 2 * Math.PI * (d + 0.25) / DIRECTIONS;
             for (var s = 0; s < STEPS; s++) {
-                var t = (s + 1.0) / STEPS;
-                var r = Math.max(1, reachPx * t * t);
+                var r = stepPx(s, reachPx);
                 out[d][s][0] = (int) Math.round(r * Math.cos(angle));
                 out[d][s][1] = (int) Math.round(r * Math.sin(angle));
             }
@@ -132,6 +151,7 @@ final class CornerShade {
     private void row(
             int y,
             float[] heights,
+            float[][] seen,
             byte[] mask,
             int[][][] offsets,
             double mmPerPixel,
@@ -145,8 +165,9 @@ final class CornerShade {
         var lost = new float[width];
         for (var direction : offsets) {
             java.util.Arrays.fill(horizon, 0f);
-            for (var step : direction) {
-                shifted(heights, y + step[1], step[0], there);
+            for (var s = 0; s < STEPS; s++) {
+                var step = direction[s];
+                shifted(seen[s], y + step[1], step[0], there);
                 var distance = Math.hypot(step[0], step[1]) * mmPerPixel;
                 var fade = 1 - distance * distance / (reachMm * reachMm); // shade ends softly at its reach
                 if (distance > 0 && fade > 0) {

@@ -18,7 +18,7 @@ import java.util.List;
 /** Draws dimension tiers and single dimensions, with gaps, ticks and heights in paper mm. */
 final class DimensionArt {
     static final double FIRST_TIER_MM = 10;
-    static final double TIER_STEP_MM = 8;
+    static final double TIER_STEP_MM = 10;
     static final double WITNESS_GAP_MM = 2;
     static final double WITNESS_PAST_MM = 2;
     static final double TICK_MM = 3;
@@ -36,14 +36,16 @@ final class DimensionArt {
     /**
      * The tiers of all sides.
      *
-     * @param occupied what the tiers have to stay clear of, in plan mm: walls, balconies
+     * @param balconies what lies outside the walls, in plan mm; tiers stay clear of it and no witness line crosses it
      */
-    List<Mark> tiers(List<SideTiers> sides, Box occupied) {
+    List<Mark> tiers(List<SideTiers> sides, List<Box> balconies) {
         var out = new ArrayList<Mark>();
+        var clear = frame.paper(occupied(sides, balconies));
+        var outside = balconies.stream().map(frame::paper).toList();
         for (var side : sides) {
-            var clear = frame.paper(occupied);
             for (var i = 0; i < side.tiers().size(); i++) {
-                tier(out, side.tiers().get(i), edge(side.side(), clear, FIRST_TIER_MM + i * TIER_STEP_MM));
+                var line = edge(side.side(), clear, FIRST_TIER_MM + i * TIER_STEP_MM);
+                tier(out, side.tiers().get(i), line, outside);
             }
         }
         return out;
@@ -58,7 +60,7 @@ final class DimensionArt {
         };
     }
 
-    private void tier(List<Mark> out, Tier tier, double line) {
+    private void tier(List<Mark> out, Tier tier, double line, List<Box> outside) {
         var lines = Path.builder();
         var ticks = Path.builder();
         var stops = new ArrayList<Point>();
@@ -69,7 +71,7 @@ final class DimensionArt {
                     : frame.paper(
                             new Point(tier.witnessMm().get(i), tier.stopsMm().get(i)));
             var stop = tier.side().alongX() ? new Point(building.x(), line) : new Point(line, building.y());
-            witness(lines, building, stop);
+            witness(lines, past(outside, building, stop), stop);
             tick(ticks, stop);
             stops.add(stop);
         }
@@ -77,6 +79,26 @@ final class DimensionArt {
         out.add(new Mark.Stroke(lines.build(), pens.dimension(), Pens.dimensionInk()));
         out.add(new Mark.Stroke(ticks.build(), pens.tick(), Pens.dimensionInk()));
         numbers(out, tier.texts(), stops);
+    }
+
+    /** Where a witness line leaves the last thing it would cross on its way out, or where it begins. */
+    private static Point past(List<Box> outside, Point building, Point stop) {
+        var start = building;
+        var way = stop.minus(building);
+        for (var box : outside) {
+            var line = new Box(
+                    Math.min(building.x(), stop.x()),
+                    Math.min(building.y(), stop.y()),
+                    Math.max(building.x(), stop.x()),
+                    Math.max(building.y(), stop.y()));
+            if (box.meets(line)) {
+                var exit = Math.abs(way.x()) > Math.abs(way.y())
+                        ? new Point(way.x() > 0 ? box.maxX() : box.minX(), building.y())
+                        : new Point(building.x(), way.y() > 0 ? box.maxY() : box.minY());
+                start = exit.distance(stop) < start.distance(stop) ? exit : start;
+            }
+        }
+        return start;
     }
 
     private static void witness(Path.Builder lines, Point building, Point stop) {

@@ -197,7 +197,7 @@ public final class Illustration {
         var out = new ArrayList<>(art.singles(geometry.storey().dimensions(), plan.units()));
         var sides = DimensionTiers.of(geometry, plan.units());
         if (!sides.isEmpty()) {
-            out.addAll(art.tiers(sides, DimensionArt.occupied(sides, balconyBoxes(geometry))));
+            out.addAll(art.tiers(sides, balconyBoxes(geometry)));
         }
         return out;
     }

@@ -21,7 +21,6 @@ import java.util.List;
 final class StructureArt {
     private static final Oklch POST = new Oklch(0.60, 0.055, 62);
     private static final Oklch STEP = new Oklch(0.90, 0.022, 75);
-    private static final String DECKING = "decking-larch";
     private static final double RAIL_MM = 60;
 
     private final PaperFrame frame;
@@ -132,10 +131,12 @@ final class StructureArt {
 
     private void balcony(List<Mark> out, Structure part, FloorArt floors) {
         var ring = footprint(part);
-        var material = Materials.of(DECKING);
+        var material = Materials.of(Materials.DECKING);
         if (lamp != Lamp.DRAFT && material.isPresent()) {
             var finish = new Finish(
-                    DECKING, part.turnDeg() + 90, Position.of(ring.corners().getFirst()));
+                    Materials.DECKING,
+                    part.turnDeg() + 90,
+                    Position.of(ring.corners().getFirst()));
             out.add(floors.floor(
                     Path.ring(ring),
                     ring.bounds(),

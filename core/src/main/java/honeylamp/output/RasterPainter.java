@@ -19,9 +19,14 @@ import java.awt.image.BufferedImage;
 import java.awt.image.DataBufferByte;
 import java.awt.image.DataBufferInt;
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
 
 /** Paints drawings into pixels. */
 public final class RasterPainter {
+    private static final int BANDS = 2;
+    private static final int LEAST_BAND_PX = 100;
+
     private RasterPainter() {}
 
     /**
@@ -31,9 +36,24 @@ public final class RasterPainter {
      * @param toPixels from paper mm to pixels, without shear
      */
     public static void paint(Drawing drawing, BufferedImage image, Affine toPixels) {
-        for (var layer : drawing.layers()) {
-            paint(layer, image, toPixels);
+        if (image.getHeight() < 2 * LEAST_BAND_PX) {
+            drawing.layers().forEach(layer -> paint(layer, image, toPixels));
+            return;
         }
+        IntStream.range(0, BANDS).parallel().forEach(i -> band(drawing, image, toPixels, i));
+    }
+
+    /** Paints one of the bands the image is cut into, apart, so that bands are painted at the same time. */
+    private static void band(Drawing drawing, BufferedImage image, Affine toPixels, int index) {
+        var top = image.getHeight() * index / BANDS;
+        var height = image.getHeight() * (index + 1) / BANDS - top;
+        var band = new BufferedImage(image.getWidth(), height, image.getType());
+        var whole = ((DataBufferInt) image.getRaster().getDataBuffer()).getData();
+        var part = ((DataBufferInt) band.getRaster().getDataBuffer()).getData();
+        System.arraycopy(whole, top * image.getWidth(), part, 0, part.length);
+        var shifted = toPixels.then(Affine.move(0, -top));
+        drawing.layers().forEach(layer -> paint(layer, band, shifted));
+        System.arraycopy(part, 0, whole, top * image.getWidth(), part.length);
     }
 
     private static void paint(Layer layer, BufferedImage image, Affine toPixels) {
@@ -50,7 +70,10 @@ public final class RasterPainter {
         g.setRenderingHint(RenderingHints.KEY_STROKE_CONTROL, RenderingHints.VALUE_STROKE_PURE);
         g.setRenderingHint(RenderingHints.KEY_RENDERING, RenderingHints.VALUE_RENDER_QUALITY);
         g.setTransform(transform(toPixels));
-        draw(layer.marks(), g);
+        for (var mark : layer.marks()) {
+            var soft = mark instanceof Mark.Clip clip ? SoftFills.of(clip) : Optional.<SoftFills>empty();
+            soft.ifPresentOrElse(s -> s.paint(image, toPixels), () -> draw(List.of(mark), g));
+        }
         g.dispose();
     }
 

@@ -19,11 +19,12 @@ import honeylamp.illustrate.Illustration;
 import honeylamp.illustrate.Lamp;
 import honeylamp.illustrate.PaperFrame;
 import honeylamp.plan.Plan;
-import honeylamp.plan.RoomMark;
+import honeylamp.plan.Structure;
 import honeylamp.units.AreaText;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** Lays a storey's picture, title strip, room schedule and finish legend on the plan's sheet. */
 public final class SheetComposer {
@@ -290,11 +291,15 @@ public final class SheetComposer {
 
     private void legend(List<Mark> out, double top) {
         var column = layout.lists();
-        var materials = geometry.rooms().stream()
+        var floors = geometry.rooms().stream()
                 .map(Room::mark)
                 .flatMap(Optional::stream)
-                .map(RoomMark::floor)
-                .flatMap(f -> Materials.of(f.material()).stream())
+                .map(m -> m.floor().material());
+        var outdoors = geometry.storey().structures().stream()
+                .filter(s -> s.kind() == Structure.Kind.BALCONY)
+                .map(_ -> Materials.DECKING);
+        var materials = Stream.concat(floors, outdoors)
+                .flatMap(m -> Materials.of(m).stream())
                 .distinct()
                 .toList();
         if (materials.isEmpty()) {

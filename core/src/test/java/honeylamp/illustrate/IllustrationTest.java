@@ -324,6 +324,60 @@ class IllustrationTest {
     }
 
     @Test
+    void noWitnessLineCrossesTheBalcony() {
+        var lines = picture(DEMO, Lamp.DRAFT)
+                .only(k -> k == LayerKind.DIMENSIONS)
+                .layers()
+                .getFirst()
+                .marks();
+        // the deck reaches from 7,500 to 11,100 and from 0 to 1,400 below the wall, a little inside to be safe
+        var deck = FRAME.paper(new Box(7550, -1350, 11_050, -50));
+        for (var mark : lines) {
+            if (mark instanceof Mark.Stroke(var path, var pen, var ink) && ink.opacity() > 0 && pen.widthMm() < 0.2) {
+                var shape = honeylamp.drawing.AwtShapes.shape(path);
+                var drawn = new java.awt.BasicStroke(0.01f).createStrokedShape(shape);
+                assertThat(drawn.intersects(deck.minX(), deck.minY(), deck.width(), deck.height()))
+                        .isFalse();
+            }
+        }
+    }
+
+    /** Far from its source shade falls off evenly: no step between neighbouring pixels of an open floor. */
+    @Test
+    void cornerShadeHasNoSteps() {
+        var plan = blockInRoom(0.9);
+        var flat = plan.with(plan.look().withCastShadow(0).withCornerReach(Length.ofMm(800)));
+        var layer = Illustration.of(flat, TestPlans.geometry(flat), FRAME, Lamp.LIT, 3)
+                .only(k -> k == LayerKind.CORNER_SHADE)
+                .layers()
+                .getFirst();
+        var shade = (Mark.Picture) layer.marks().getFirst();
+        // along a line 300 mm beside the block, past its corner: 50 mm on paper is a millimetre
+        var before = level(shade, new Point(800, -900));
+        for (var y = -900.0; y <= 900; y += 50 / 3.0) {
+            var now = level(shade, new Point(800, y));
+            assertThat(Math.abs(now - before)).as("at %s", y).isLessThanOrEqualTo(6);
+            before = now;
+        }
+    }
+
+    @Test
+    void smoothingKeepsTheSumAndSpreadsAPoint() {
+        var values = new float[15 * 15];
+        values[7 * 15 + 7] = 25;
+        var smooth = Smoothing.box(values, 15, 15, 2);
+        var sum = 0.0;
+        for (var v : smooth) {
+            sum += v;
+        }
+        assertThat(sum).isCloseTo(25, within(1e-4));
+        assertThat(smooth[7 * 15 + 7]).isCloseTo(1f, within(1e-5f)); // a 5 × 5 square of ones
+        assertThat(smooth[5 * 15 + 9]).isCloseTo(1f, within(1e-5f));
+        assertThat(smooth[4 * 15 + 7]).isZero();
+        assertThat(Smoothing.box(values, 15, 15, 0)).isSameAs(values);
+    }
+
+    @Test
     void samplesAndSketchesAreDrawn() {
         for (var kind : honeylamp.catalogue.Furnishings.all()) {
             assertThat(Samples.of(kind).layers()).isNotEmpty();

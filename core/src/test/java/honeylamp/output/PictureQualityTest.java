@@ -20,6 +20,7 @@ import honeylamp.sheet.Page;
 import honeylamp.sheet.SheetComposer;
 import java.awt.image.BufferedImage;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -149,6 +150,30 @@ class PictureQualityTest {
         var w = Math.min(a.maxX(), b.maxX()) - Math.max(a.minX(), b.minX());
         var h = Math.min(a.maxY(), b.maxY()) - Math.max(a.minY(), b.minY());
         return Math.max(0, w) * Math.max(0, h);
+    }
+
+    /** Large pictures are painted in bands; wherever they are cut, not one pixel differs. */
+    @Test
+    void bandsShowNoSeam() {
+        var plan = SailclothYard.plan();
+        var page = SheetComposer.compose(plan, TestPlans.geometry(plan), Lamp.LIT, 1);
+        var whole = blank(600, 420);
+        RasterPainter.paint(page.drawing(), whole, new Affine(1.4, 0, 0, 1.4, 0, 0));
+        for (var top = 0; top < 420; top += 140) {
+            var strip = blank(600, 140); // small enough to be painted in one go
+            RasterPainter.paint(page.drawing(), strip, new Affine(1.4, 0, 0, 1.4, 0, -top));
+            for (var y = 0; y < 140; y++) {
+                for (var x = 0; x < 600; x++) {
+                    assertThat(strip.getRGB(x, y)).isEqualTo(whole.getRGB(x, top + y));
+                }
+            }
+        }
+    }
+
+    private static BufferedImage blank(int width, int height) {
+        var image = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
+        Arrays.fill(((java.awt.image.DataBufferInt) image.getRaster().getDataBuffer()).getData(), 0xffffff);
+        return image;
     }
 
     @Test
