@@ -85,7 +85,7 @@ public final class SheetComposer {
             return new PaperFrame(scale, middle.x(), middle.y());
         }
         var box = extent.get().planMm();
-        var air = 2 * (extent.get().marginPaperMm() + SheetLayout.AIR_MM);
+        var air = 2 * (extent.get().marginPaperMm() + layout.airMm());
         var scale = plan.sheet()
                 .scale()
                 .orElseGet(() -> Scales.largestThatFits(

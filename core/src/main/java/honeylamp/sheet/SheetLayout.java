@@ -15,8 +15,10 @@ record SheetLayout(Box page, Box view, Box lists, Box title) {
     static final double BINDING_MM = 20;
     static final double GUTTER_MM = 6;
 
-    /** Free space kept around the outermost tier, inside the view. */
-    static final double AIR_MM = 6;
+    /** Free space kept around the outermost tier, inside the view: beside a column, and between margin and strip. */
+    private static final double COLUMN_AIR_MM = 6;
+
+    private static final double STRIP_AIR_MM = 2;
 
     private static final double STRIP_MM = 24;
     private static final double COLUMN_MM = 54;
@@ -48,6 +50,11 @@ record SheetLayout(Box page, Box view, Box lists, Box title) {
                 new Box(inside.minX(), inside.minY(), inside.maxX(), top - GUTTER_MM),
                 new Box(inside.maxX(), inside.minY(), inside.maxX(), inside.minY()),
                 new Box(inside.minX(), top, inside.maxX(), inside.maxY()));
+    }
+
+    /** Free space kept around the outermost tier; on narrow paper the margins themselves are most of it. */
+    double airMm() {
+        return hasColumn() ? COLUMN_AIR_MM : STRIP_AIR_MM;
     }
 
     boolean hasColumn() {
