@@ -20,6 +20,7 @@ class FloorsTest {
             "units",
             "geometry",
             "plan",
+            "underlay",
             "derive",
             "edit",
             "catalogue",

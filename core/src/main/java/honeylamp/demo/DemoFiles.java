@@ -4,10 +4,11 @@ import honeylamp.derive.StoreyGeometry;
 import honeylamp.edit.UnderlayEdits;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Segment;
+import honeylamp.plan.KnownLength;
+import honeylamp.plan.Placing;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.Underlay;
-import honeylamp.plan.Underlay.KnownLength;
 import honeylamp.store.PictureImport;
 import honeylamp.store.PlanDocument;
 import honeylamp.store.PlanFile;
@@ -49,7 +50,8 @@ public final class DemoFiles {
         var bytes = sheet(plan);
         var asset = PictureImport.sha256(bytes);
         var storey = plan.storeys().getFirst().id();
-        var added = UnderlayEdits.add(plan, storey, asset, SHEET, SURVEY.widthPx(), SURVEY.heightPx(), CENTRE);
+        var picture = new Underlay.Picture(asset, SHEET, SURVEY.widthPx(), SURVEY.heightPx());
+        var added = UnderlayEdits.add(plan, storey, picture, CENTRE);
         var toPlan = SURVEY.toPixels(CENTRE).inverse();
         var corner = toPlan.apply(Point.ORIGIN);
         var known = new KnownLength(
@@ -66,8 +68,8 @@ public final class DemoFiles {
     }
 
     private static Underlay placed(Underlay underlay, Point corner, KnownLength known) {
-        return underlay.placed(Position.of(corner), SURVEY.mmPerPixel(), -SURVEY.turnDeg())
-                .with(known);
+        return underlay.with(Placing.of(Position.of(corner), SURVEY.mmPerPixel(), -SURVEY.turnDeg()))
+                .withKnownLengths(List.of(known));
     }
 
     /** The sheet as JPEG; the length written below the kitchen is wrong by 200 mm. */

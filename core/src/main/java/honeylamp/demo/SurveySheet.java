@@ -8,6 +8,8 @@ import honeylamp.geometry.Affine;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Path;
 import honeylamp.geometry.Point;
+import honeylamp.geometry.Projective;
+import honeylamp.geometry.Ring;
 import honeylamp.geometry.Segment;
 import java.awt.BasicStroke;
 import java.awt.Color;
@@ -16,16 +18,50 @@ import java.awt.RenderingHints;
 import java.awt.geom.AffineTransform;
 import java.awt.image.BufferedImage;
 import java.awt.image.DataBufferInt;
+import java.util.List;
 
 /**
- * Draws a plan as a surveyor's pencil sheet laid on a scanner: a little turned, unevenly lit, with grain,
- * and with lengths written on it, one of them wrong.
+ * Draws a plan as a surveyor's sheet laid on a scanner or photographed: a little turned, perhaps stretched
+ * or seen at a slant, unevenly lit, with grain, and with lengths written on it.
  *
- * @param mmPerPixel true scale of the sheet
+ * @param mmPerPixel true scale of the sheet, along its columns
  * @param turnDeg how far the sheet lies turned, counter-clockwise
  * @param seed of all that is random
+ * @param stretch how much longer the rows are than the columns; 1 if they are not
+ * @param slant by what share of the picture its corners are drawn in; 0 if it is seen from straight above
  */
-public record SurveySheet(int widthPx, int heightPx, double mmPerPixel, double turnDeg, long seed) {
+public record SurveySheet(
+        int widthPx,
+        int heightPx,
+        double mmPerPixel,
+        double turnDeg,
+        long seed,
+        double stretch,
+        double slant,
+        Style style) {
+    /** How a sheet was made. */
+    public enum Style {
+        /** By pencil, then scanned. */
+        PENCIL(0.16, 5),
+        /** By ruling pen with solid walls, then printed to pixels. */
+        RULED(0, 0),
+        /** By pencil, then photographed under a lamp. */
+        PHOTO(0.42, 16);
+
+        private final double fall;
+        private final double grain;
+
+        Style(double fall, double grain) {
+            this.fall = fall;
+            this.grain = grain;
+        }
+    }
+
+    /** A scanned pencil sheet, neither stretched nor slanted. */
+    public SurveySheet(int widthPx, int heightPx, double mmPerPixel, double turnDeg, long seed) {
+        this(widthPx, heightPx, mmPerPixel, turnDeg, seed, 1, 0, Style.PENCIL);
+    }
+
     private static final int PAPER = 0xEFE9DB;
     private static final int PENCIL = 0x4A4A50;
 
@@ -33,10 +69,23 @@ public record SurveySheet(int widthPx, int heightPx, double mmPerPixel, double t
     public record Written(Segment line, String text) {}
 
     /** From plan mm to pixels of the sheet. */
-    public Affine toPixels(Point planCentre) {
-        return Affine.move(-planCentre.x(), -planCentre.y())
+    public Projective toPixels(Point planCentre) {
+        var flat = Affine.move(-planCentre.x(), -planCentre.y())
                 .then(Affine.turn(turnDeg))
-                .then(new Affine(1 / mmPerPixel, 0, 0, -1 / mmPerPixel, widthPx / 2.0, heightPx / 2.0));
+                .then(new Affine(stretch / mmPerPixel, 0, 0, -1 / mmPerPixel, widthPx / 2.0, heightPx / 2.0));
+        return Projective.of(flat).then(seen());
+    }
+
+    /** From the sheet seen from straight above to the sheet as it is seen. */
+    private Projective seen() {
+        double w = widthPx, h = heightPx;
+        return Projective.between(
+                List.of(new Point(0, 0), new Point(w, 0), new Point(w, h), new Point(0, h)),
+                List.of(
+                        new Point(slant * w, 0.4 * slant * h),
+                        new Point(w * (1 - 0.6 * slant), 0),
+                        new Point(w, h),
+                        new Point(0, h * (1 - 0.3 * slant))));
     }
 
     /** The sheet as pixels. */
@@ -67,9 +116,12 @@ public record SurveySheet(int widthPx, int heightPx, double mmPerPixel, double t
         return image;
     }
 
-    private void walls(Graphics2D g, Outline part, Affine toPixels) {
-        g.setColor(new Color(0x22, 0x22, 0x28, 26));
-        g.fill(AwtShapes.shape(part.path().through(toPixels)));
+    private void walls(Graphics2D g, Outline part, Projective toPixels) {
+        g.setColor(style == Style.RULED ? new Color(0x30, 0x30, 0x30) : new Color(0x22, 0x22, 0x28, 26));
+        g.fill(AwtShapes.shape(new Outline(
+                        seen(part.shell(), toPixels),
+                        part.holes().stream().map(h -> seen(h, toPixels)).toList())
+                .path()));
         var index = 1000;
         for (var ring : part.rings().toList()) {
             for (var edge : ring.edges()) {
@@ -78,11 +130,21 @@ public record SurveySheet(int widthPx, int heightPx, double mmPerPixel, double t
         }
     }
 
+    private static Ring seen(Ring ring, Projective toPixels) {
+        return new Ring(ring.corners().stream().map(toPixels::apply).toList());
+    }
+
     /** Two thin passes that miss each other a little and overshoot the corner, as a hand does. */
-    private void pencil(Graphics2D g, Point a, Point b, Affine toPixels, long index) {
+    private void pencil(Graphics2D g, Point a, Point b, Projective toPixels, long index) {
         var p = toPixels.apply(a);
         var q = toPixels.apply(b);
         if (p.distance(q) < 1) {
+            return;
+        }
+        if (style == Style.RULED) {
+            g.setColor(new Color(0x30, 0x30, 0x30));
+            g.setStroke(new BasicStroke(2f, BasicStroke.CAP_BUTT, BasicStroke.JOIN_MITER));
+            g.draw(AwtShapes.shape(Path.line(p, q)));
             return;
         }
         var u = q.minus(p).unit();
@@ -103,7 +165,7 @@ public record SurveySheet(int widthPx, int heightPx, double mmPerPixel, double t
         }
     }
 
-    private void written(Graphics2D g, Written length, Affine toPixels, int index) {
+    private void written(Graphics2D g, Written length, Projective toPixels, int index) {
         pencil(g, length.line().a(), length.line().b(), toPixels, 9000L + index);
         var p = toPixels.apply(length.line().a());
         var q = toPixels.apply(length.line().b());
@@ -130,8 +192,8 @@ public record SurveySheet(int widthPx, int heightPx, double mmPerPixel, double t
         var pixels = ((DataBufferInt) image.getRaster().getDataBuffer()).getData();
         for (var y = 0; y < heightPx; y++) {
             for (var x = 0; x < widthPx; x++) {
-                var fall = 1 - 0.16 * Math.hypot(x / (double) widthPx - 0.25, y / (double) heightPx - 0.2);
-                var grain = 5 * Seeds.signed(seed, x, y);
+                var fall = 1 - style.fall * Math.hypot(x / (double) widthPx - 0.25, y / (double) heightPx - 0.2);
+                var grain = style.grain * Seeds.signed(seed, x, y);
                 var p = pixels[y * widthPx + x];
                 pixels[y * widthPx + x] = level((p >> 16 & 255) * fall + grain) << 16
                         | level((p >> 8 & 255) * fall + grain) << 8

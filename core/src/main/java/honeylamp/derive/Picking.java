@@ -66,9 +66,8 @@ public final class Picking {
         return new Box(-w, -d, w, d).ring().through(piece.placing());
     }
 
-    /** The edge of an underlay's picture in plan mm. */
+    /** The edge of what is shown of an underlay, in plan mm. */
     public static Outline outline(Underlay underlay) {
-        return Outline.of(
-                new Box(0, 0, underlay.widthPx(), underlay.heightPx()).ring().through(underlay.placing()));
+        return Outline.of(new Ring(underlay.corners()));
     }
 }

@@ -1,6 +1,7 @@
 package honeylamp.geometry;
 
 import java.util.Collection;
+import java.util.Optional;
 
 /** An upright rectangle; least and greatest coordinates. */
 public record Box(double minX, double minY, double maxX, double maxY) {
@@ -58,6 +59,19 @@ public record Box(double minX, double minY, double maxX, double maxY) {
     /** Whether a point lies inside or on the edge. */
     public boolean contains(Point p) {
         return p.x() >= minX && p.x() <= maxX && p.y() >= minY && p.y() <= maxY;
+    }
+
+    /** Whether another box lies inside or on the edge. */
+    public boolean contains(Box o) {
+        return o.minX >= minX && o.maxX <= maxX && o.minY >= minY && o.maxY <= maxY;
+    }
+
+    /** What both boxes share; empty if they lie apart. */
+    public Optional<Box> shared(Box o) {
+        return meets(o)
+                ? Optional.of(new Box(
+                        Math.max(minX, o.minX), Math.max(minY, o.minY), Math.min(maxX, o.maxX), Math.min(maxY, o.maxY)))
+                : Optional.empty();
     }
 
     /** The four corners, counter-clockwise where y points up. */

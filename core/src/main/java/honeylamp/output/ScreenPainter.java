@@ -2,10 +2,11 @@ package honeylamp.output;
 
 import honeylamp.geometry.Affine;
 import honeylamp.geometry.Point;
-import honeylamp.illustrate.PaperFrame;
+import honeylamp.plan.Treatment.Lie;
 import honeylamp.plan.Underlay;
 import honeylamp.sheet.Page;
-import java.awt.AlphaComposite;
+import honeylamp.underlay.TracedPicture;
+import honeylamp.underlay.UnderlayPainter;
 import java.awt.Color;
 import java.awt.RenderingHints;
 import java.awt.image.BufferedImage;
@@ -20,7 +21,7 @@ public final class ScreenPainter {
     private ScreenPainter() {}
 
     /** A picture to trace and its pixels. */
-    public record Traced(Underlay underlay, BufferedImage pixels) {}
+    public record Traced(Underlay underlay, TracedPicture picture) {}
 
     /** Paints everything; {@code toPixels} goes from paper mm to pixels of the image. */
     public static void paint(Page page, Iterable<Traced> underlays, BufferedImage image, Affine toPixels) {
@@ -37,23 +38,18 @@ public final class ScreenPainter {
         }
         g.dispose();
         RasterPainter.paint(page.drawing().only(k -> k == honeylamp.drawing.LayerKind.PAPER), image, toPixels);
-        for (var traced : underlays) {
-            underlay(traced, page.frame(), image, toPixels);
-        }
+        var toScreen = page.frame().toPaper().then(toPixels);
+        underlays(underlays, Lie.BELOW, image, toScreen);
         RasterPainter.paint(page.drawing().only(k -> k != honeylamp.drawing.LayerKind.PAPER), image, toPixels);
+        underlays(underlays, Lie.ABOVE, image, toScreen);
     }
 
-    private static void underlay(Traced traced, PaperFrame frame, BufferedImage image, Affine toPixels) {
-        var underlay = traced.underlay();
-        var pixels = traced.pixels();
-        var thinned = Affine.scale(
-                underlay.widthPx() / (double) pixels.getWidth(), underlay.heightPx() / (double) pixels.getHeight());
-        var placing = thinned.then(underlay.placing()).then(frame.toPaper()).then(toPixels);
-        var g = image.createGraphics();
-        g.setRenderingHint(RenderingHints.KEY_INTERPOLATION, RenderingHints.VALUE_INTERPOLATION_BILINEAR);
-        g.setComposite(AlphaComposite.getInstance(AlphaComposite.SRC_OVER, (float) (1 - underlay.fade())));
-        g.drawImage(pixels, RasterPainter.transform(placing), null);
-        g.dispose();
+    private static void underlays(Iterable<Traced> underlays, Lie lie, BufferedImage image, Affine toScreen) {
+        for (var traced : underlays) {
+            if (traced.underlay.treatment().lie() == lie) {
+                UnderlayPainter.paint(traced.underlay, traced.picture, image, toScreen);
+            }
+        }
     }
 
     /** The picture of a sketch above the view, cut to what it covers. */

@@ -1,34 +1,49 @@
 package honeylamp.plan;
 
-import honeylamp.geometry.Affine;
+import honeylamp.geometry.Box;
 import honeylamp.geometry.Point;
+import honeylamp.geometry.Projective;
 import honeylamp.plan.ElementId.UnderlayId;
 import honeylamp.units.Checks;
-import honeylamp.units.Length;
+import java.util.List;
 import java.util.Optional;
 
 /**
- * A picture to trace. Its own frame has pixels, x right and y down from the top left corner.
+ * A picture to trace. Its own frame has pixels, x right and y down from the top left corner; marks, crop
+ * and notes are held in that frame and so stay true whatever is done to its place.
  *
- * @param asset SHA-256 of the picture's bytes, its name inside the file
- * @param at where the picture's top left corner lies in the plan
- * @param mmPerPixel scale
- * @param turnDeg counter-clockwise
- * @param fade 0 shows the picture in full, 1 hides it
+ * @param crop the part that is shown, in picture pixels; the whole picture if empty
+ * @param knownLengths in the order they were marked
  */
 public record Underlay(
         UnderlayId id,
-        String asset,
-        String name,
-        int widthPx,
-        int heightPx,
-        Position at,
-        double mmPerPixel,
-        double turnDeg,
-        double fade,
+        Picture picture,
+        Placing placing,
+        Optional<Squaring> squaring,
+        Optional<Box> crop,
+        Treatment treatment,
         Lock lock,
         Sight sight,
-        Optional<KnownLength> knownLength) {
+        List<KnownLength> knownLengths,
+        List<PictureNote> notes) {
+    /**
+     * The picture itself.
+     *
+     * @param asset SHA-256 of the picture's bytes, its name inside the file
+     */
+    public record Picture(String asset, String name, int widthPx, int heightPx) {
+        /** Refuses sizes that are not above zero. */
+        public Picture {
+            Checks.positive("picture width", widthPx);
+            Checks.positive("picture height", heightPx);
+        }
+
+        /** All of it, in pixels. */
+        public Box box() {
+            return new Box(0, 0, widthPx, heightPx);
+        }
+    }
+
     /** Whether the picture can be moved. */
     public enum Lock {
         /** It stays where it is. */
@@ -45,70 +60,110 @@ public record Underlay(
         HIDDEN
     }
 
-    /** Two marks on the picture, in pixels, and the true length between them. */
-    public record KnownLength(Point firstPx, Point secondPx, Length length) {
-        /** Refuses marks closer than one pixel and lengths of zero or less. */
-        public KnownLength {
-            Checks.positive("known length", length);
-            if (firstPx.distance(secondPx) < 1) {
-                throw new IllegalArgumentException("the marks of a known length lie within one pixel");
+    /** Freezes the lists; refuses a crop outside the picture. */
+    public Underlay {
+        knownLengths = List.copyOf(knownLengths);
+        notes = List.copyOf(notes);
+        crop.ifPresent(c -> {
+            if (!(c.width() >= 1 && c.height() >= 1 && picture.box().contains(c))) {
+                throw new IllegalArgumentException("the crop does not lie inside the picture");
             }
-        }
-
-        /** The scale this length gives. */
-        public double mmPerPixel() {
-            return length.mm() / firstPx.distance(secondPx);
-        }
-
-        /** What an error of one pixel in one mark does to a length of one metre, in mm. */
-        public double errorMmPerMetre() {
-            return 1000 / firstPx.distance(secondPx);
-        }
+        });
     }
 
-    /** Refuses sizes and scales that are not above zero. */
-    public Underlay {
-        Checks.positive("picture width", widthPx);
-        Checks.positive("picture height", heightPx);
-        Checks.positive("mm per pixel", mmPerPixel);
-        Checks.finite("underlay turn", turnDeg);
-        Checks.within("fade", fade, 0, 1);
+    /** A picture as it comes in: locked, shown, a third faded. */
+    public static Underlay of(UnderlayId id, Picture picture, Placing placing) {
+        return new Underlay(
+                id,
+                picture,
+                placing,
+                Optional.empty(),
+                Optional.empty(),
+                Treatment.FIRST,
+                Lock.LOCKED,
+                Sight.SHOWN,
+                List.of(),
+                List.of());
     }
 
     /** From picture pixels to plan mm. */
-    public Affine placing() {
-        return Affine.scale(mmPerPixel, -mmPerPixel)
-                .then(Affine.turn(turnDeg))
-                .then(Affine.move(at.x().mm(), at.y().mm()));
+    public Projective toPlan() {
+        return squared().then(placing.affine());
+    }
+
+    /** From picture pixels to squared pixels; the same if the picture is not squared up. */
+    public Projective squared() {
+        return squaring.map(Squaring::projective).orElse(Projective.IDENTITY);
+    }
+
+    /** Where a pixel lies in the plan. */
+    public Point plan(Point px) {
+        return toPlan().apply(px);
+    }
+
+    /** Which pixel lies at a point of the plan. */
+    public Point pixel(Point plan) {
+        return toPlan().inverse().apply(plan);
+    }
+
+    /** What is shown of it, in picture pixels. */
+    public Box shownPx() {
+        return crop.orElse(picture.box());
+    }
+
+    /** The corners of what is shown, in plan mm, clockwise in the picture from its top left. */
+    public List<Point> corners() {
+        var box = shownPx();
+        var toPlan = toPlan();
+        return List.of(
+                toPlan.apply(new Point(box.minX(), box.minY())),
+                toPlan.apply(new Point(box.maxX(), box.minY())),
+                toPlan.apply(new Point(box.maxX(), box.maxY())),
+                toPlan.apply(new Point(box.minX(), box.maxY())));
+    }
+
+    /** The underlay under another id. */
+    public Underlay with(UnderlayId other) {
+        return new Underlay(other, picture, placing, squaring, crop, treatment, lock, sight, knownLengths, notes);
     }
 
     /** The underlay placed anew. */
-    public Underlay placed(Position newAt, double newMmPerPixel, double newTurnDeg) {
-        return new Underlay(
-                id, asset, name, widthPx, heightPx, newAt, newMmPerPixel, newTurnDeg, fade, lock, sight, knownLength);
+    public Underlay with(Placing other) {
+        return new Underlay(id, picture, other, squaring, crop, treatment, lock, sight, knownLengths, notes);
     }
 
-    /** The underlay with another fade. */
-    public Underlay faded(double newFade) {
-        return new Underlay(
-                id, asset, name, widthPx, heightPx, at, mmPerPixel, turnDeg, newFade, lock, sight, knownLength);
+    /** The underlay squared up, or as it is. */
+    public Underlay withSquaring(Optional<Squaring> other) {
+        return new Underlay(id, picture, placing, other, crop, treatment, lock, sight, knownLengths, notes);
+    }
+
+    /** The underlay cropped, or whole. */
+    public Underlay withCrop(Optional<Box> other) {
+        return new Underlay(id, picture, placing, squaring, other, treatment, lock, sight, knownLengths, notes);
+    }
+
+    /** The underlay shown in another way. */
+    public Underlay with(Treatment other) {
+        return new Underlay(id, picture, placing, squaring, crop, other, lock, sight, knownLengths, notes);
     }
 
     /** The underlay locked or freed. */
-    public Underlay with(Lock newLock) {
-        return new Underlay(
-                id, asset, name, widthPx, heightPx, at, mmPerPixel, turnDeg, fade, newLock, sight, knownLength);
+    public Underlay with(Lock other) {
+        return new Underlay(id, picture, placing, squaring, crop, treatment, other, sight, knownLengths, notes);
     }
 
     /** The underlay shown or hidden. */
-    public Underlay with(Sight newSight) {
-        return new Underlay(
-                id, asset, name, widthPx, heightPx, at, mmPerPixel, turnDeg, fade, lock, newSight, knownLength);
+    public Underlay with(Sight other) {
+        return new Underlay(id, picture, placing, squaring, crop, treatment, lock, other, knownLengths, notes);
     }
 
-    /** The underlay with a known length remembered. */
-    public Underlay with(KnownLength known) {
-        return new Underlay(
-                id, asset, name, widthPx, heightPx, at, mmPerPixel, turnDeg, fade, lock, sight, Optional.of(known));
+    /** The underlay with other known lengths. */
+    public Underlay withKnownLengths(List<KnownLength> other) {
+        return new Underlay(id, picture, placing, squaring, crop, treatment, lock, sight, other, notes);
+    }
+
+    /** The underlay with other notes on it. */
+    public Underlay withNotes(List<PictureNote> other) {
+        return new Underlay(id, picture, placing, squaring, crop, treatment, lock, sight, knownLengths, other);
     }
 }

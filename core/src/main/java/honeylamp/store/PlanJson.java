@@ -28,7 +28,7 @@ import tools.jackson.databind.node.ObjectNode;
 /** Plans as JSON, as described in {@code docs/format.md}: lengths in mm, points as pairs, ids as words. */
 public final class PlanJson {
     /** The version this program writes. */
-    public static final int VERSION = 1;
+    public static final int VERSION = 2;
 
     static final String FORMAT = "honeylamp plan";
 
@@ -94,6 +94,7 @@ public final class PlanJson {
                         where,
                         "Install the newer version to open it; the file was not touched."));
             }
+            PlanUpgrade.toCurrent(root, version.asInt());
             return new Read.Good(MAPPER.treeToValue(root.path("plan"), Plan.class), root);
         } catch (JacksonException e) {
             return new Read.Bad(new PlanProblem(

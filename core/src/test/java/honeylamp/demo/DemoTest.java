@@ -3,12 +3,14 @@ package honeylamp.demo;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import honeylamp.output.Progress;
 import honeylamp.plan.Plan;
 import honeylamp.store.PictureImport;
 import honeylamp.store.PlanFile;
-import java.nio.file.Files;
+import java.io.ByteArrayInputStream;
 import java.nio.file.Path;
 import java.util.List;
+import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -23,18 +25,17 @@ class DemoTest {
         assertThat(opened).isInstanceOf(PlanFile.Opened.Good.class);
         var plan = ((PlanFile.Opened.Good) opened).document().plan();
         var underlay = plan.storeys().getFirst().underlays().getFirst();
-        var known = underlay.knownLength().orElseThrow();
+        var known = underlay.knownLengths().getFirst();
         // both marks lie where the building's outer corners are
-        assertThat(underlay.placing().apply(known.firstPx()).length()).isLessThan(0.5);
-        assertThat(underlay.placing().apply(known.secondPx()).x()).isCloseTo(13_000, within(0.5));
-        assertThat(known.mmPerPixel()).isCloseTo(underlay.mmPerPixel(), within(1e-6));
+        assertThat(underlay.plan(known.firstPx()).length()).isLessThan(0.5);
+        assertThat(underlay.plan(known.secondPx()).x()).isCloseTo(13_000, within(0.5));
     }
 
     @Test
     void theSheetIsTheSameFromTheSameSeed() throws Exception {
         var first = DemoFiles.sheet(SailclothYard.plan());
         assertThat(DemoFiles.sheet(SailclothYard.plan())).isEqualTo(first);
-        assertThat(PictureImport.read(first, "sheet")).isInstanceOf(PictureImport.Result.Good.class);
+        assertThat(PictureImport.read(first, "sheet", Progress.NONE)).isInstanceOf(PictureImport.Result.Good.class);
     }
 
     @Test
@@ -45,8 +46,8 @@ class DemoTest {
                         PlanFile.Opened.Good.class,
                         g -> assertThat(withoutUnderlay(g.document().plan()))
                                 .isEqualTo(SailclothYard.plan().numbersTaken(1)));
-        var sheet = PictureImport.pixels(Files.readAllBytes(Path.of("../demo").resolve(DemoFiles.SHEET)));
-        var made = PictureImport.pixels(DemoFiles.sheet(SailclothYard.plan()));
+        var sheet = ImageIO.read(Path.of("../demo").resolve(DemoFiles.SHEET).toFile());
+        var made = ImageIO.read(new ByteArrayInputStream(DemoFiles.sheet(SailclothYard.plan())));
         assertThat(sheet.getWidth()).isEqualTo(made.getWidth());
         for (var x = 10; x < sheet.getWidth(); x += 97) {
             for (var y = 10; y < sheet.getHeight(); y += 89) {

@@ -20,8 +20,6 @@ import honeylamp.plan.Opening.Swing;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.Structure;
-import honeylamp.plan.Underlay;
-import honeylamp.plan.Underlay.KnownLength;
 import honeylamp.plan.Wall.BodySide;
 import honeylamp.units.Length;
 import java.util.List;
@@ -213,33 +211,6 @@ class EditsTest {
         assertThat(two.id()).isNotEqualTo(added.id());
         assertThatThrownBy(() -> FurnishingEdits.resize(moved, storey, added.id(), Length.ZERO, mm(1), mm(1)))
                 .hasMessageContaining("furnishing width");
-    }
-
-    @Test
-    void aKnownLengthScalesAboutItsFirstMark() {
-        var added = UnderlayEdits.add(plan, storey, "a".repeat(64), "scan.png", 1000, 800, Point.ORIGIN);
-        var before = underlay(added.plan()).placing().apply(new Point(200, 300));
-        var known = new KnownLength(new Point(200, 300), new Point(800, 300), mm(6000));
-        var scaled = UnderlayEdits.scale(added.plan(), storey, added.id(), known);
-        assertThat(underlay(scaled).mmPerPixel()).isEqualTo(10);
-        assertThat(underlay(scaled).placing().apply(new Point(200, 300)).distance(before))
-                .isLessThan(1e-5);
-        assertThat(known.errorMmPerMetre()).isCloseTo(1000.0 / 600, within(1e-9));
-    }
-
-    @Test
-    void levellingTurnsTheLineTrue() {
-        var added = UnderlayEdits.add(plan, storey, "a".repeat(64), "scan.png", 1000, 800, Point.ORIGIN);
-        var level = UnderlayEdits.level(added.plan(), storey, added.id(), new Point(100, 100), new Point(900, 120));
-        var placing = underlay(level).placing();
-        var way = placing.apply(new Point(900, 120)).minus(placing.apply(new Point(100, 100)));
-        assertThat(way.y()).isCloseTo(0, within(1e-6));
-        var hidden = UnderlayEdits.showAll(level, storey, Underlay.Sight.HIDDEN);
-        assertThat(underlay(hidden).sight()).isEqualTo(Underlay.Sight.HIDDEN);
-    }
-
-    private static Underlay underlay(Plan plan) {
-        return plan.storeys().getFirst().underlays().getFirst();
     }
 
     @Test

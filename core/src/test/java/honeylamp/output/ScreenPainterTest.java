@@ -8,10 +8,14 @@ import honeylamp.geometry.Affine;
 import honeylamp.geometry.Point;
 import honeylamp.illustrate.Lamp;
 import honeylamp.output.ScreenPainter.Traced;
+import honeylamp.plan.Placing;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
+import honeylamp.plan.Treatment;
+import honeylamp.plan.Underlay;
 import honeylamp.sheet.Page;
 import honeylamp.sheet.SheetComposer;
+import honeylamp.underlay.TracedPicture;
 import java.awt.Color;
 import java.awt.image.BufferedImage;
 import java.util.List;
@@ -45,9 +49,12 @@ class ScreenPainterTest {
         g.setColor(Color.GREEN);
         g.fillRect(0, 0, 100, 100);
         g.dispose();
-        var added = UnderlayEdits.add(plan, TestPlans.storey(plan), "a".repeat(64), "green", 100, 100, Point.ORIGIN);
+        var added = UnderlayEdits.add(
+                plan, TestPlans.storey(plan), new Underlay.Picture("a".repeat(64), "green", 100, 100), Point.ORIGIN);
         var underlay = added.plan().storeys().getFirst().underlays().getFirst();
-        return new Traced(underlay.placed(Position.ofMm(0, 5000), 50, 0).faded(fade), pixels);
+        return new Traced(
+                underlay.with(Placing.of(Position.ofMm(0, 5000), 50, 0)).with(Treatment.FIRST.faded(fade)),
+                TracedPicture.of(pixels));
     }
 
     @Test

@@ -16,7 +16,6 @@ import honeylamp.plan.ElementId.WallTypeId;
 import honeylamp.plan.Opening.Hand;
 import honeylamp.plan.Opening.Kind;
 import honeylamp.plan.Opening.Swing;
-import honeylamp.plan.Underlay.KnownLength;
 import honeylamp.plan.Underlay.Lock;
 import honeylamp.plan.Underlay.Sight;
 import honeylamp.plan.Wall.BodySide;
@@ -73,27 +72,17 @@ class PlanValuesTest {
 
     @Test
     void anUnderlaysPixelsHaveTheirPlaceInThePlan() {
-        var underlay = new Underlay(
+        var underlay = Underlay.of(
                 new UnderlayId(1),
-                "a".repeat(64),
-                "scan",
-                200,
-                100,
-                Position.ofMm(1000, 500),
-                5,
-                0,
-                0.3,
-                Lock.LOCKED,
-                Sight.SHOWN,
-                Optional.empty());
-        assertThat(underlay.placing().apply(new Point(200, 100))).isEqualTo(new Point(2000, 0));
-        assertThat(underlay.with(Sight.HIDDEN).with(Lock.FREE).fade()).isEqualTo(0.3);
-        assertThatThrownBy(() -> underlay.faded(1.2)).hasMessageContaining("fade");
+                new Underlay.Picture("a".repeat(64), "scan", 200, 100),
+                Placing.of(Position.ofMm(1000, 500), 5, 0));
+        assertThat(underlay.plan(new Point(200, 100))).isEqualTo(new Point(2000, 0));
+        assertThat(underlay.with(Sight.HIDDEN).with(Lock.FREE).treatment()).isEqualTo(Treatment.FIRST);
+        assertThatThrownBy(() -> underlay.treatment().faded(1.2)).hasMessageContaining("fade");
         assertThatThrownBy(() -> new KnownLength(new Point(3, 3), new Point(3.5, 3), TEN))
                 .hasMessageContaining("within one pixel");
         // 3-4-5: 500 pixels for 5 m
         var known = new KnownLength(new Point(0, 0), new Point(300, 400), Length.ofMm(5000));
-        assertThat(known.mmPerPixel()).isEqualTo(10);
         assertThat(known.errorMmPerMetre()).isEqualTo(2);
     }
 

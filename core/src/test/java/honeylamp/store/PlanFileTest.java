@@ -69,7 +69,13 @@ class PlanFileTest {
         var file = folder.resolve("demo.honeylamp");
         PlanFile.save(demo, Preview.png(demo.plan()), file);
         var opened = good(file);
-        var asset = demo.plan().storeys().getFirst().underlays().getFirst().asset();
+        var asset = demo.plan()
+                .storeys()
+                .getFirst()
+                .underlays()
+                .getFirst()
+                .picture()
+                .asset();
         assertThat(opened.assets().get(asset)).isEqualTo(demo.assets().get(asset));
         assertThat(PictureImport.sha256(opened.assets().get(asset))).isEqualTo(asset);
         try (var zip = new ZipFile(file.toFile())) {
@@ -143,7 +149,7 @@ class PlanFileTest {
 
     @Test
     void newerVersionsAreLeftAlone() throws IOException {
-        var json = json(SailclothYard.plan()).replaceFirst("\"version\" : 1", "\"version\" : 7");
+        var json = json(SailclothYard.plan()).replaceFirst("\"version\" : 2", "\"version\" : 7");
         var file = zip("plan.json", json);
         var before = Files.readAllBytes(file);
         assertThat(refused(file)).contains("newer version").contains("format 7").contains("not touched");

@@ -1,0 +1,52 @@
+package honeylamp.plan;
+
+import honeylamp.geometry.Point;
+import honeylamp.units.Checks;
+import honeylamp.units.Length;
+
+/**
+ * A length read off a picture: two marks on it, in picture pixels, and what is written or was measured
+ * between them.
+ */
+public record KnownLength(Point firstPx, Point secondPx, Length length, Trust trust) {
+    /** Whether a length gives the picture its scale. */
+    public enum Trust {
+        /** It counts. */
+        COUNTED,
+        /** It is only compared. */
+        LEFT_OUT
+    }
+
+    /** Refuses marks closer than one pixel and lengths of zero or less. */
+    public KnownLength {
+        Checks.positive("known length", length);
+        if (firstPx.distance(secondPx) < 1) {
+            throw new IllegalArgumentException("the marks of a known length lie within one pixel");
+        }
+    }
+
+    /** A length that counts. */
+    public KnownLength(Point firstPx, Point secondPx, Length length) {
+        this(firstPx, secondPx, length, Trust.COUNTED);
+    }
+
+    /** What an error of one pixel in one mark does to a length of one metre, in mm. */
+    public double errorMmPerMetre() {
+        return 1000 / firstPx.distance(secondPx);
+    }
+
+    /** The same marks, trusted or not. */
+    public KnownLength with(Trust other) {
+        return new KnownLength(firstPx, secondPx, length, other);
+    }
+
+    /** The same marks with another length between them. */
+    public KnownLength with(Length other) {
+        return new KnownLength(firstPx, secondPx, other, trust);
+    }
+
+    /** The length between other marks. */
+    public KnownLength between(Point first, Point second) {
+        return new KnownLength(first, second, length, trust);
+    }
+}

@@ -1,0 +1,56 @@
+package honeylamp.plan;
+
+import honeylamp.geometry.Point;
+import honeylamp.geometry.Projective;
+import honeylamp.units.Checks;
+import java.util.List;
+
+/**
+ * How a picture taken at a slant is squared up: four corners of something rectangular, in picture pixels
+ * and going round clockwise from its top left, and the size that rectangle gets, in squared pixels. The
+ * first corner stays where it is.
+ */
+public record Squaring(List<Point> cornersPx, double widthPx, double heightPx) {
+    /** Refuses corners that do not go round a convex shape clockwise. */
+    public Squaring {
+        Checks.positive("squared width", widthPx);
+        Checks.positive("squared height", heightPx);
+        cornersPx = List.copyOf(cornersPx);
+        if (cornersPx.size() != 4) {
+            throw new IllegalArgumentException("squaring up needs 4 corners, not " + cornersPx.size());
+        }
+        for (var i = 0; i < 4; i++) {
+            var a = cornersPx.get(i);
+            var b = cornersPx.get((i + 1) % 4);
+            var c = cornersPx.get((i + 2) % 4);
+            if (!(b.minus(a).cross(c.minus(b)) > 1)) { // y points down, so clockwise is positive
+                throw new IllegalArgumentException("the four corners do not go round clockwise");
+            }
+        }
+    }
+
+    /** The squaring whose rectangle has the mean lengths of opposite sides. */
+    public static Squaring of(List<Point> corners) {
+        return new Squaring(
+                corners,
+                (corners.get(0).distance(corners.get(1)) + corners.get(3).distance(corners.get(2))) / 2,
+                (corners.get(0).distance(corners.get(3)) + corners.get(1).distance(corners.get(2))) / 2);
+    }
+
+    /** The squaring whose rectangle has these proportions, as wide as it was. */
+    public Squaring proportioned(double widthOverHeight) {
+        return new Squaring(cornersPx, widthPx, widthPx / widthOverHeight);
+    }
+
+    /** From picture pixels to squared pixels. */
+    public Projective projective() {
+        var o = cornersPx.getFirst();
+        return Projective.between(
+                cornersPx,
+                List.of(
+                        o,
+                        o.plus(new Point(widthPx, 0)),
+                        o.plus(new Point(widthPx, heightPx)),
+                        o.plus(new Point(0, heightPx))));
+    }
+}

@@ -1,0 +1,117 @@
+package honeylamp.plan;
+
+import honeylamp.units.Checks;
+
+/**
+ * How a picture to trace is shown; its own pixels are never changed.
+ *
+ * @param fade 0 shows it in full, 1 not at all
+ * @param lie below or above the plan
+ */
+public record Treatment(double fade, Tint tint, Lie lie, Tone tone) {
+    /** A colour all its lines are shown in. */
+    public enum Tint {
+        /** Its own colours. */
+        NONE("Own colours"),
+        /** Sage green. */
+        SAGE("Sage"),
+        /** Slate blue. */
+        SLATE("Slate"),
+        /** Brick red. */
+        BRICK("Brick");
+
+        private final String label;
+
+        Tint(String label) {
+            this.label = label;
+        }
+
+        /** The name shown to people. */
+        public String label() {
+            return label;
+        }
+    }
+
+    /** Where it lies. */
+    public enum Lie {
+        /** Below all that is drawn. */
+        BELOW,
+        /** Above all that is drawn. */
+        ABOVE
+    }
+
+    /**
+     * What is done to its lightness so that pencil reads.
+     *
+     * @param brightness -1 to 1, 0 leaves it
+     * @param contrast -1 to 1, 0 leaves it
+     * @param paper how much of the paper's tone and of uneven light is taken out, 0 to 1
+     */
+    public record Tone(double brightness, double contrast, double paper, Sense sense) {
+        /** Dark on light or light on dark. */
+        public enum Sense {
+            /** As it is. */
+            AS_IS,
+            /** Dark and light exchanged. */
+            INVERTED
+        }
+
+        /** As the picture is. */
+        public static final Tone PLAIN = new Tone(0, 0, 0, Sense.AS_IS);
+
+        /** Refuses values out of range. */
+        public Tone {
+            Checks.within("brightness", brightness, -1, 1);
+            Checks.within("contrast", contrast, -1, 1);
+            Checks.within("paper removal", paper, 0, 1);
+        }
+
+        /** With another brightness. */
+        public Tone brighter(double other) {
+            return new Tone(other, contrast, paper, sense);
+        }
+
+        /** With another contrast. */
+        public Tone contrasted(double other) {
+            return new Tone(brightness, other, paper, sense);
+        }
+
+        /** With more or less of the paper taken out. */
+        public Tone cleaned(double other) {
+            return new Tone(brightness, contrast, other, sense);
+        }
+
+        /** Inverted or not. */
+        public Tone with(Sense other) {
+            return new Tone(brightness, contrast, paper, other);
+        }
+    }
+
+    /** A third faded, otherwise as it is. */
+    public static final Treatment FIRST = new Treatment(0.35, Tint.NONE, Lie.BELOW, Tone.PLAIN);
+
+    /** Refuses values out of range. */
+    public Treatment {
+        Checks.within("fade", fade, 0, 1);
+    }
+
+    /** Faded so much. */
+    public Treatment faded(double other) {
+        return new Treatment(other, tint, lie, tone);
+    }
+
+    /** In another tint. */
+    public Treatment with(Tint other) {
+        return new Treatment(fade, other, lie, tone);
+    }
+
+    /** Below or above. */
+    public Treatment with(Lie other) {
+        return new Treatment(fade, tint, other, tone);
+    }
+
+    /** In another tone. */
+    public Treatment with(Tone other) {
+        return new Treatment(fade, tint, lie, other);
+    }
+}

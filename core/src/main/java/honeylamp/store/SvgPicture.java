@@ -1,0 +1,114 @@
+package honeylamp.store;
+
+import com.github.weisj.jsvg.SVGDocument;
+import com.github.weisj.jsvg.parser.LoaderContext;
+import com.github.weisj.jsvg.parser.SVGLoader;
+import com.github.weisj.jsvg.parser.XMLInput;
+import com.github.weisj.jsvg.parser.resources.ResourcePolicy;
+import com.github.weisj.jsvg.view.ViewBox;
+import honeylamp.store.PictureImport.RefusedException;
+import java.awt.Color;
+import java.awt.RenderingHints;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.net.URI;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
+import javax.imageio.ImageIO;
+import javax.xml.stream.XMLInputFactory;
+
+/** Draws an SVG file as pixels; nothing outside the file is ever read. */
+final class SvgPicture {
+    private static final int LONG_SIDE_PX = 4000;
+    private static final long MOST_BYTES = 20L << 20;
+    private static final long MOST_SECONDS = 30;
+    private static final URI NOWHERE = URI.create("about:blank");
+
+    private SvgPicture() {}
+
+    /** The drawing on white as a PNG whose longer side has 4000 pixels. */
+    static byte[] png(byte[] svg) throws IOException {
+        if (svg.length > MOST_BYTES) {
+            throw new RefusedException(
+                    "The SVG drawing is too large (" + (svg.length >> 20) + " MB, at most " + (MOST_BYTES >> 20)
+                            + " MB)",
+                    "Save it as PNG or PDF and bring that in.");
+        }
+        var document = document(svg);
+        var size = document.size();
+        if (!(size.width > 0 && size.height > 0)) {
+            throw new RefusedException("The SVG drawing has no size", "Save it with a width and a height.");
+        }
+        var scale = LONG_SIDE_PX / Math.max(size.width, size.height);
+        var image = new BufferedImage(
+                Math.max(1, Math.round(size.width * scale)),
+                Math.max(1, Math.round(size.height * scale)),
+                BufferedImage.TYPE_INT_RGB);
+        inTime(() -> draw(document, image));
+        var out = new ByteArrayOutputStream();
+        ImageIO.write(image, "png", out);
+        return out.toByteArray();
+    }
+
+    private static SVGDocument document(byte[] svg) throws RefusedException {
+        XMLInput input = () -> factory().createXMLEventReader(new ByteArrayInputStream(svg));
+        var context = LoaderContext.builder()
+                .externalResourcePolicy(ResourcePolicy.DENY_EXTERNAL)
+                .build();
+        var document = new SVGLoader().load(input, NOWHERE, context);
+        if (document == null) {
+            throw new RefusedException(
+                    "The SVG drawing is damaged or uses what is not taken, such as entities",
+                    "Save it again as plain SVG, or as PNG.");
+        }
+        return document;
+    }
+
+    private static XMLInputFactory factory() {
+        var factory = XMLInputFactory.newFactory();
+        factory.setProperty(XMLInputFactory.SUPPORT_DTD, false);
+        factory.setProperty(XMLInputFactory.IS_SUPPORTING_EXTERNAL_ENTITIES, false);
+        return factory;
+    }
+
+    private static void draw(SVGDocument document, BufferedImage image) {
+        var g = image.createGraphics();
+        g.setColor(Color.WHITE);
+        g.fillRect(0, 0, image.getWidth(), image.getHeight());
+        g.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
+        g.setRenderingHint(RenderingHints.KEY_STROKE_CONTROL, RenderingHints.VALUE_STROKE_PURE);
+        document.render((java.awt.Component) null, g, new ViewBox(image.getWidth(), image.getHeight()));
+        g.dispose();
+    }
+
+    /** A hostile drawing may take for ever; after a while it is given up. */
+    private static void inTime(Runnable work) throws IOException {
+        var done = new CompletableFuture<Void>();
+        var thread = Thread.ofPlatform().daemon().name("svg").start(() -> {
+            try {
+                work.run();
+                done.complete(null);
+            } catch (RuntimeException | StackOverflowError | OutOfMemoryError e) {
+                done.completeExceptionally(e);
+            }
+        });
+        try {
+            done.get(MOST_SECONDS, TimeUnit.SECONDS);
+        } catch (TimeoutException _) {
+            thread.interrupt();
+            throw new RefusedException(
+                    "The SVG drawing takes longer than " + MOST_SECONDS + " s to draw",
+                    "Save it as PNG and bring that in.");
+        } catch (ExecutionException e) {
+            throw new IOException("it cannot be drawn", e);
+        } catch (InterruptedException e) {
+            thread.interrupt();
+            Thread.currentThread().interrupt();
+            throw new IOException("drawing it was ended", e);
+        }
+    }
+}
