@@ -24,6 +24,7 @@ class FloorsTest {
             "derive",
             "edit",
             "catalogue",
+            "survey",
             "drawing",
             "illustrate",
             "sheet",

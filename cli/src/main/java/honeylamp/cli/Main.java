@@ -15,6 +15,8 @@ import picocli.CommandLine.Spec;
         subcommands = {
             ExportCommand.class,
             ReportCommand.class,
+            SurveyCommand.class,
+            MeterCommand.class,
             CheckCommand.class,
             RecoverCommand.class,
             DemoFilesCommand.class
@@ -25,7 +27,7 @@ public final class Main implements Runnable {
 
     @Override
     public void run() {
-        throw new ParameterException(spec.commandLine(), "Say what to do: export, report or check.");
+        throw new ParameterException(spec.commandLine(), "Say what to do: export, report, check or survey.");
     }
 
     /** Runs a command and ends with its exit code. */

@@ -18,6 +18,8 @@ public final class Palette {
     public static final Oklch BARE_FLOOR = new Oklch(0.965, 0.006, 85);
     /** Marks of things picked or under way on screen. */
     public static final Oklch HONEY = new Oklch(0.68, 0.125, 72);
+    /** What is measured, right, or noted. */
+    public static final Oklch SAGE = new Oklch(0.56, 0.065, 152);
 
     private Palette() {}
 

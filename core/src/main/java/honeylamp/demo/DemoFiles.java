@@ -23,12 +23,17 @@ import javax.imageio.IIOImage;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageWriteParam;
 
-/** The demo as files: the finished plan with its underlay, and the survey sheet to trace by hand. */
+/** The demos as files: the finished plan with its underlay, the sheet to trace by hand, the boat shed. */
 public final class DemoFiles {
     /** The file name of the plan. */
     public static final String PLAN = "sailcloth-yard.honeylamp";
     /** The file name of the survey sheet. */
     public static final String SHEET = "sailcloth-yard-survey.jpg";
+
+    /** The file name of the boat shed's plan. */
+    public static final String SHED = "boat-shed.honeylamp";
+    /** The file name of the boat shed's readings. */
+    public static final String SHED_READINGS = "boat-shed.csv";
 
     private static final SurveySheet SURVEY = new SurveySheet(1750, 1300, 9.2, 1.4, 20260914L);
     private static final Point CENTRE = new Point(6500, 3900);
@@ -36,12 +41,15 @@ public final class DemoFiles {
 
     private DemoFiles() {}
 
-    /** Writes both files into a folder, made if need be. */
+    /** Writes all files into a folder, made if need be. */
     public static void write(Path folder) throws IOException {
         Files.createDirectories(folder);
         var document = document();
         PlanFile.save(document, Preview.png(document.plan()), folder.resolve(PLAN));
         Files.write(folder.resolve(SHEET), sheet(SailclothYard.plan()));
+        var shed = PlanDocument.of(BoatShed.plan());
+        PlanFile.save(shed, Preview.png(shed.plan()), folder.resolve(SHED));
+        Files.write(folder.resolve(SHED_READINGS), BoatShed.readings());
     }
 
     /** The finished plan with its survey sheet as a locked, faded underlay at its true place. */

@@ -18,6 +18,9 @@ public final class DimensionTiers {
     /** Stops nearer than this are one stop. */
     private static final double SAME_STOP_MM = 2;
 
+    /** A corner so near the building's edge is that of a wall a bit off square, and gets no stop of its own. */
+    private static final double OFF_SQUARE_MM = 40;
+
     /** Faces that look to a side by more than this give it their ends. */
     private static final double FACING_COSINE = Math.cos(Math.toRadians(60));
 
@@ -86,7 +89,7 @@ public final class DimensionTiers {
         var most = side.alongX() ? building.maxX() : building.maxY();
         var edge = edge(side, building);
         var tiers = new ArrayList<Tier>();
-        var stops = openingStops(geometry, side);
+        var stops = openingStops(geometry, side, least, most);
         if (!stops.isEmpty()) {
             stops.add(new Point(least, cornerDepth(geometry, side, least, edge)));
             stops.add(new Point(most, cornerDepth(geometry, side, most, edge)));
@@ -114,7 +117,7 @@ public final class DimensionTiers {
     }
 
     /** Corners of outer faces that look to this side, and jambs of openings in those square to it. */
-    private static List<Point> openingStops(StoreyGeometry geometry, Side side) {
+    private static List<Point> openingStops(StoreyGeometry geometry, Side side, double least, double most) {
         var corners = shellCorners(geometry);
         var stops = new ArrayList<Point>();
         for (var outer : geometry.network().outerEdges()) {
@@ -123,8 +126,11 @@ public final class DimensionTiers {
                 continue;
             }
             for (var end : List.of(outer.face().a(), outer.face().b())) {
-                if (corners.stream().anyMatch(c -> c.distance(end) < SAME_STOP_MM)) {
-                    stops.add(seen(side, end));
+                var stop = seen(side, end);
+                if (corners.stream().anyMatch(c -> c.distance(end) < SAME_STOP_MM)
+                        && !offSquare(stop.x() - least)
+                        && !offSquare(most - stop.x())) {
+                    stops.add(stop);
                 }
             }
             if (facing >= SQUARE_COSINE) {
@@ -132,6 +138,11 @@ public final class DimensionTiers {
             }
         }
         return merged(stops).size() > 2 ? stops : new ArrayList<>();
+    }
+
+    /** Whether a corner stands so little off the building's edge that its wall is merely a bit off square. */
+    private static boolean offSquare(double fromEdge) {
+        return fromEdge > SAME_STOP_MM && fromEdge < OFF_SQUARE_MM;
     }
 
     private static List<Point> shellCorners(StoreyGeometry geometry) {

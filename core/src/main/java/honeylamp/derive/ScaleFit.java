@@ -5,6 +5,8 @@ import honeylamp.plan.KnownLength;
 import honeylamp.plan.KnownLength.Trust;
 import honeylamp.plan.Placing.Axes;
 import honeylamp.plan.Underlay;
+import honeylamp.units.LengthText;
+import honeylamp.units.UnitSystem;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -59,6 +61,29 @@ public record ScaleFit(
                 .mapToDouble(r -> Math.abs(r.percent()))
                 .max()
                 .orElse(0);
+    }
+
+    /** What the fit says, and what to do next, in a sentence or two. */
+    public String words(UnitSystem units) {
+        var counted =
+                residuals.stream().filter(r -> r.known.trust() == Trust.COUNTED).toList();
+        if (counted.size() == 1) {
+            return "%.3f mm per pixel; one pixel of error is %.1f mm in a metre. Mark a second length at right angles as a check."
+                    .formatted(mmPerPixelX, counted.getFirst().known.errorMmPerMetre());
+        }
+        if (suspect.isPresent()) {
+            var wrong = residuals.get(suspect.getAsInt());
+            return "%s disagrees with the others by %.1f %%: read it again, or leave it out in the card."
+                    .formatted(LengthText.shownWithUnit(wrong.known.length(), units), Math.abs(wrong.percent()));
+        }
+        if (stretched.likely && mmPerPixelX == mmPerPixelY) {
+            return "Rows and columns differ by %.1f %%: the picture seems stretched%s. The card has separate scales."
+                    .formatted(Math.abs(stretched.percent), stretched.checked ? "" : ", or one length is wrong");
+        }
+        return worstPercent() > WARNING_PERCENT
+                ? "The lengths disagree by up to %.1f %%: mark another to see which is wrong.".formatted(worstPercent())
+                : "%d lengths agree to within %.1f %%; %.3f mm per pixel."
+                        .formatted(counted.size(), worstPercent(), mmPerPixelX);
     }
 
     /** The fit of an underlay's known lengths; empty if none counts. */

@@ -24,6 +24,12 @@ public final class Snapping {
         ALONG("along"),
         /** A point on a wall's face. */
         FACE("face"),
+        /** Where two lines of the picture to trace cross or meet. */
+        PICTURE_CROSSING("picture crossing"),
+        /** A dark line of the picture to trace. */
+        PICTURE_LINE("picture line"),
+        /** The face of a thick wall in the picture to trace. */
+        PICTURE_FACE("picture face"),
         /** Level or plumb with a far point. */
         ALIGNED("in line"),
         /** The first corner of the chain being drawn. */
@@ -47,7 +53,8 @@ public final class Snapping {
      * @param guides lines to far points it is level or plumb with
      */
     public record Snap(Point at, Caught caught, List<Segment> guides) {
-        static Snap of(Point at, Caught caught) {
+        /** A snap without guides. */
+        public static Snap of(Point at, Caught caught) {
             return new Snap(at, caught, List.of());
         }
     }

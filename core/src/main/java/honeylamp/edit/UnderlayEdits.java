@@ -146,14 +146,9 @@ public final class UnderlayEdits {
         return pinned(turned, aboutPx, u.plan(aboutPx));
     }
 
-    /** Moves a picture so that one of its pixels lies at the origin of the plan. */
-    public static Plan toOrigin(Plan plan, StoreyId storey, UnderlayId id, Point px, TracedWork traced) {
-        return placed(plan, storey, id, traced, u -> pinned(u, px, Point.ORIGIN));
-    }
-
-    /** Moves a picture so that one of its pixels lies at a point of the plan; traced work stays. */
-    public static Plan register(Plan plan, StoreyId storey, UnderlayId id, Point px, Point target) {
-        return change(plan, storey, id, u -> pinned(u, px, target));
+    /** Moves a picture so that one of its pixels lies at a point of the plan. */
+    public static Plan putPoint(Plan plan, StoreyId storey, UnderlayId id, Point px, Point target, TracedWork traced) {
+        return placed(plan, storey, id, traced, u -> pinned(u, px, target));
     }
 
     /** Places a picture by typed values; traced work stays. */

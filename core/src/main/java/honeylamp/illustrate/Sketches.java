@@ -6,9 +6,11 @@ import honeylamp.catalogue.SymbolPart;
 import honeylamp.derive.OpeningCut;
 import honeylamp.derive.Picking;
 import honeylamp.derive.StoreyGeometry;
+import honeylamp.drawing.Face;
 import honeylamp.drawing.Ink;
 import honeylamp.drawing.Mark;
 import honeylamp.drawing.Pen;
+import honeylamp.geometry.Box;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Path;
 import honeylamp.geometry.Point;
@@ -16,6 +18,7 @@ import honeylamp.geometry.Segment;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Plan;
+import honeylamp.plan.Underlay;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
@@ -24,6 +27,7 @@ import java.util.List;
 public final class Sketches {
     private static final Ink HONEY = Ink.of(Palette.HONEY.argb());
     private static final Ink WASH = HONEY.at(0.20);
+    private static final Ink NOTE = Ink.of(Palette.SAGE.argb());
 
     private Sketches() {}
 
@@ -140,5 +144,67 @@ public final class Sketches {
         var path = Path.circle(frame.paper(at), radiusMm);
         return List.of(
                 new Mark.Fill(path, Ink.of(Palette.PAPER.argb())), new Mark.Stroke(path, Pen.butt(1.5 * penMm), HONEY));
+    }
+
+    /** A fine cross that leaves the pixel in its middle clear. */
+    public static Mark cross(PaperFrame frame, Point at, double armMm, double penMm) {
+        var o = frame.paper(at);
+        var gap = armMm / 5;
+        var path = Path.builder();
+        for (var way : List.of(new Point(1, 0), new Point(-1, 0), new Point(0, 1), new Point(0, -1))) {
+            path.line(o.plus(way.times(gap)), o.plus(way.times(armMm)));
+        }
+        return new Mark.Stroke(path.build(), Pen.butt(0.8 * penMm), HONEY);
+    }
+
+    /** Words on a small plate, as large on screen at every zoom. */
+    public static List<Mark> words(PaperFrame frame, Point at, String text, double penMm) {
+        var cap = 8.5 * penMm;
+        var o = frame.paper(at);
+        var half = Face.MEDIUM.widthMm(text, cap, 0) / 2 + 5 * penMm;
+        var plate = Path.builder()
+                .roundedBox(new Box(o.x() - half, o.y() - cap, o.x() + half, o.y() + cap), 4 * penMm)
+                .build();
+        return List.of(
+                new Mark.Fill(plate, Ink.of(Palette.PAPER.argb()).at(0.92)),
+                new Mark.Text(
+                        text,
+                        o.plus(new Point(0, cap / 2)),
+                        cap,
+                        Face.MEDIUM,
+                        0,
+                        Mark.Align.MIDDLE,
+                        0,
+                        Ink.of(Palette.INK.argb())));
+    }
+
+    /** All notes on a picture. */
+    public static List<Mark> pictureNotes(PaperFrame frame, Underlay underlay, double penMm) {
+        return underlay.notes().stream()
+                .flatMap(n ->
+                        pictureNote(
+                                frame, n.pointsPx().stream().map(underlay::plan).toList(), n.text(), penMm)
+                                .stream())
+                .toList();
+    }
+
+    /** A note on a picture: a pin at one point or a line through several, with its words. */
+    public static List<Mark> pictureNote(PaperFrame frame, List<Point> points, String text, double penMm) {
+        var out = new ArrayList<Mark>();
+        if (points.size() > 1) {
+            var path = Path.builder();
+            for (var i = 1; i < points.size(); i++) {
+                path.line(frame.paper(points.get(i - 1)), frame.paper(points.get(i)));
+            }
+            out.add(new Mark.Stroke(path.build(), Pen.round(2 * penMm), NOTE));
+        }
+        var at = frame.paper(points.getFirst());
+        out.add(new Mark.Fill(Path.circle(at, 4.5 * penMm), NOTE));
+        out.add(new Mark.Fill(Path.circle(at, 1.8 * penMm), Ink.of(Palette.PAPER.argb())));
+        if (!text.isEmpty()) {
+            var up = 16 * penMm * frame.scale();
+            out.addAll(words(frame, points.getFirst().plus(new Point(0, up)), text, penMm));
+        }
+        return out;
     }
 }

@@ -52,6 +52,27 @@ public final class ScreenPainter {
         }
     }
 
+    /** Paints pictures to trace alone, on paper, one over the other. */
+    public static void pictures(Iterable<Traced> underlays, BufferedImage image, Affine toScreen) {
+        blank(image);
+        for (var traced : underlays) {
+            UnderlayPainter.paint(traced.underlay, traced.picture, image, toScreen);
+        }
+    }
+
+    /** Paints one picture to trace in full strength, on paper. */
+    public static void beside(Underlay underlay, TracedPicture picture, BufferedImage image, Affine toScreen) {
+        blank(image);
+        UnderlayPainter.paint(underlay.with(underlay.treatment().faded(0)), picture, image, toScreen);
+    }
+
+    private static void blank(BufferedImage image) {
+        var g = image.createGraphics();
+        g.setColor(new Color(honeylamp.catalogue.Palette.PAPER.argb()));
+        g.fillRect(0, 0, image.getWidth(), image.getHeight());
+        g.dispose();
+    }
+
     /** The picture of a sketch above the view, cut to what it covers. */
     public record Overlay(BufferedImage image, int x, int y) {}
 

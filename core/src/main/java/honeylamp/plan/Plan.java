@@ -89,6 +89,11 @@ public record Plan(
                 nextNumber);
     }
 
+    /** The plan with other storeys. */
+    public Plan withStoreys(List<Storey> other) {
+        return new Plan(name, units, wallTypes, other, look, light, sheet, nextNumber);
+    }
+
     /** The plan after {@code count} more numbers were given out. */
     public Plan numbersTaken(int count) {
         return new Plan(name, units, wallTypes, storeys, look, light, sheet, nextNumber + count);

@@ -3,6 +3,8 @@ package honeylamp.plan;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Projective;
 import honeylamp.units.Checks;
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 
 /**
@@ -27,6 +29,26 @@ public record Squaring(List<Point> cornersPx, double widthPx, double heightPx) {
                 throw new IllegalArgumentException("the four corners do not go round clockwise");
             }
         }
+    }
+
+    /** Four corners in any order, put clockwise as seen, beginning at the top left. */
+    public static List<Point> clockwise(List<Point> corners) {
+        var middle = corners.stream().reduce(Point.ORIGIN, Point::plus).times(1.0 / corners.size());
+        var round = corners.stream()
+                .sorted(Comparator.comparingDouble(p -> p.minus(middle).angleDeg())) // y points down
+                .toList();
+        var first = 0;
+        for (var i = 1; i < round.size(); i++) {
+            if (round.get(i).x() + round.get(i).y()
+                    < round.get(first).x() + round.get(first).y()) {
+                first = i;
+            }
+        }
+        var out = new ArrayList<Point>();
+        for (var i = 0; i < round.size(); i++) {
+            out.add(round.get((first + i) % round.size()));
+        }
+        return List.copyOf(out);
     }
 
     /** The squaring whose rectangle has the mean lengths of opposite sides. */

@@ -33,6 +33,7 @@ public final class SheetComposer {
     private static final Pen RULE = Pen.butt(0.13);
     private static final Pen STRONG_RULE = Pen.butt(0.35);
     private static final double TITLE_MM = 4.8;
+    private static final double SUBTITLE_MM = 2.6;
     private static final double BODY_MM = 2.0;
     private static final double ROW_MM = 5.2;
 
@@ -135,7 +136,7 @@ public final class SheetComposer {
         var strip = layout.title();
         rule(out, strip.minX(), strip.maxX(), strip.minY(), STRONG_RULE);
         text(out, title(), strip.minX(), strip.minY() + 11, TITLE_MM, Face.SEMIBOLD, Align.LEFT);
-        text(out, subtitle(), strip.minX(), strip.minY() + 18.5, 2.6, Face.REGULAR, Align.LEFT, QUIET);
+        text(out, subtitle(), strip.minX(), strip.minY() + 18.5, SUBTITLE_MM, Face.REGULAR, Align.LEFT, QUIET);
         facts(out, strip.minX() + strip.width() * 0.42, strip.minY() + 6, strip.width() * 0.15);
         orientation(out, frame, strip.minY() + 13.5, strip.maxX() - 22, strip.maxX() - 8);
     }
@@ -150,8 +151,11 @@ public final class SheetComposer {
             text(out, line, box.minX(), y, TITLE_MM, Face.SEMIBOLD, Align.LEFT);
             y += TITLE_MM * 1.75;
         }
-        text(out, subtitle(), box.minX(), y - 1, 2.6, Face.REGULAR, Align.LEFT, QUIET);
-        facts(out, box.minX(), y + 8, box.width() * 0.62);
+        for (var line : wrapped(subtitle(), SUBTITLE_MM, box.width())) {
+            text(out, line, box.minX(), y - 1, SUBTITLE_MM, Face.REGULAR, Align.LEFT, QUIET);
+            y += 1.7 * SUBTITLE_MM;
+        }
+        facts(out, box.minX(), y + 8 - 1.7 * SUBTITLE_MM, box.width() * 0.62);
     }
 
     private String subtitle() {

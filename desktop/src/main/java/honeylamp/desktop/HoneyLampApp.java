@@ -80,7 +80,7 @@ public final class HoneyLampApp extends Application {
             saving.finish();
         });
         stage.show();
-        first.problem.ifPresent(model::say);
+        first.problem.ifPresent(model::complain);
         left.filter(p -> !p.equals(model.now().plan())).ifPresent(p -> {
             model.edit(p, "Recover unsaved work");
             model.say("The last run ended early; its work is back. Ctrl+Z shows the plan without it.");
@@ -120,7 +120,7 @@ public final class HoneyLampApp extends Application {
     @Override
     public void stop() {
         if (window != null) {
-            window.plan().close();
+            window.close();
         }
         if (autosave != null) {
             autosave.close();

@@ -3,37 +3,46 @@ package honeylamp.desktop;
 import honeylamp.catalogue.NewPlan;
 import honeylamp.desktop.files.ExportWork;
 import honeylamp.desktop.files.FileDialogs;
+import honeylamp.desktop.gesture.Choices;
+import honeylamp.desktop.meter.MeterLink;
 import honeylamp.desktop.panel.Card;
 import honeylamp.desktop.panel.Commands;
 import honeylamp.desktop.panel.Finder;
 import honeylamp.desktop.panel.LampDial;
 import honeylamp.desktop.panel.MeasureLine;
+import honeylamp.desktop.panel.PagePicker;
 import honeylamp.desktop.panel.SnagList;
 import honeylamp.desktop.panel.TopBar;
 import honeylamp.desktop.panel.Trail;
 import honeylamp.desktop.panel.Tray;
+import honeylamp.desktop.picture.BesidePane;
 import honeylamp.desktop.picture.HeldKeys;
 import honeylamp.desktop.picture.PlanPane;
-import honeylamp.desktop.workspace.Stage;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.UnderlayEdits;
 import honeylamp.output.Export;
 import honeylamp.plan.Underlay.Sight;
-import honeylamp.store.PictureImport;
 import honeylamp.store.PlanDocument;
 import honeylamp.store.PlanFile;
 import honeylamp.store.Preview;
+import honeylamp.store.SurveyFile;
+import honeylamp.survey.Adjustment;
+import honeylamp.survey.MeterLine;
+import honeylamp.survey.SurveyException;
+import honeylamp.survey.SurveyPlan;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.Set;
+import javafx.application.Platform;
 import javafx.geometry.Pos;
 import javafx.scene.Scene;
+import javafx.scene.input.Clipboard;
 import javafx.scene.input.TransferMode;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.text.Font;
 import javafx.stage.WindowEvent;
@@ -50,6 +59,10 @@ public final class MainWindow implements Commands {
     private final MeasureLine measure;
     private final Finder finder;
     private final TopBar top;
+    private final BesidePane beside;
+    private final PagePicker pages = new PagePicker();
+    private final MeterLink meter;
+    private final BringingIn bringing;
     private final Scene scene;
 
     /** A window on a model. */
@@ -64,9 +77,14 @@ public final class MainWindow implements Commands {
             }
         }
         plan = new PlanPane(model, keys);
+        beside = new BesidePane(model);
+        plan.followedBy(beside::follow);
         measure = new MeasureLine(model, plan);
+        meter = new MeterLink(Integer.getInteger("honeylamp.meter.port", MeterLine.PORT), Platform::runLater);
+        meter.givesTo(measure::reading);
         finder = new Finder(model, this);
         top = new TopBar(model, this, new LampDial(model));
+        bringing = new BringingIn(model, top, pages, this::focusPlan);
         scene = new Scene(root(), width, height);
         var style = MainWindow.class.getResource(STYLE);
         if (style == null) {
@@ -84,14 +102,21 @@ public final class MainWindow implements Commands {
         bottom.setAlignment(Pos.CENTER_LEFT);
         HBox.setHgrow(measure, Priority.ALWAYS);
         plan.setMinSize(0, 0);
-        var work = new BorderPane(plan);
+        beside.setVisible(false);
+        beside.setManaged(false);
+        var middle = new HBox(beside, plan);
+        for (var half : new Region[] {beside, plan}) {
+            half.setPrefWidth(1); // both take an equal share
+            HBox.setHgrow(half, Priority.ALWAYS);
+        }
+        var work = new BorderPane(middle);
         work.setLeft(new Tray(model, this));
         work.setRight(new Card(model));
         work.setBottom(bottom); // as wide as tray, plan and card, so that its words never push at the plan
         var window = new BorderPane(work);
         window.setTop(top);
         window.setLeft(new Trail(model));
-        var root = new StackPane(window, finder);
+        var root = new StackPane(window, finder, pages);
         StackPane.setAlignment(finder, Pos.TOP_CENTER);
         root.getStyleClass().add("honeylamp");
         return root;
@@ -114,29 +139,34 @@ public final class MainWindow implements Commands {
 
     private void dropping() {
         plan.setOnDragOver(e -> {
-            if (e.getDragboard().hasFiles()) {
+            if (e.getDragboard().hasFiles() || e.getDragboard().hasImage()) {
                 e.acceptTransferModes(TransferMode.COPY);
             }
             e.consume();
         });
         plan.setOnDragDropped(e -> {
             var files = e.getDragboard().getFiles();
-            if (!files.isEmpty()) {
-                dropped(files.getFirst().toPath());
+            files.forEach(f -> dropped(f.toPath()));
+            var picture = files.isEmpty() && e.getDragboard().hasImage();
+            if (picture) {
+                bringing.image(e.getDragboard().getImage(), "Dropped picture");
             }
-            e.setDropCompleted(!files.isEmpty());
+            e.setDropCompleted(!files.isEmpty() || picture);
             e.consume();
         });
     }
 
-    /** A file was dropped on the plan: a plan is opened, anything else is brought in to trace. */
+    /** A file was dropped on the plan: plans and surveys are opened, anything else is brought in to trace. */
     public void dropped(Path file) {
         if (file.toString().endsWith(PlanFile.ENDING)) {
             if (mayLeave()) {
                 open(file);
             }
+        } else if (SurveyFile.ENDINGS.stream()
+                .anyMatch(e -> file.toString().toLowerCase(Locale.ROOT).endsWith("." + e))) {
+            survey(file);
         } else {
-            bringIn(file);
+            bringing.file(file);
         }
     }
 
@@ -179,7 +209,7 @@ public final class MainWindow implements Commands {
                 model.open(document, Optional.of(file));
                 showSheet();
             }
-            case PlanFile.Opened.Refused(var problem) -> model.say(problem.sentence());
+            case PlanFile.Opened.Refused(var problem) -> model.complain(problem.sentence());
         }
     }
 
@@ -208,7 +238,7 @@ public final class MainWindow implements Commands {
             model.say("Saved as " + path.getFileName() + ".");
             return true;
         } catch (IOException e) {
-            model.say("The plan was not saved to " + path + ": " + e.getMessage() + ". Choose another place.");
+            model.complain("The plan was not saved to " + path + ": " + e.getMessage() + ". Choose another place.");
             return false;
         }
     }
@@ -220,28 +250,87 @@ public final class MainWindow implements Commands {
 
     @Override
     public void bringInPicture() {
-        dialogs.openPicture().ifPresent(this::bringIn);
+        dialogs.openPicture().ifPresent(bringing::file);
     }
 
-    private void bringIn(Path file) {
-        switch (PictureImport.read(file)) {
-            case PictureImport.Result.Refused(var problem) -> model.say(problem.sentence());
-            case PictureImport.Result.Good(var bytes, var sha, var width, var height) -> {
-                var now = model.now();
-                var added = UnderlayEdits.add(
-                        now.plan(),
-                        now.storey(),
-                        sha,
-                        String.valueOf(file.getFileName()),
-                        width,
-                        height,
-                        now.view().centre());
-                model.addAsset(sha, bytes, added.plan(), "Bring in picture");
-                model.use(Stage.UNDERLAY, 1);
-                model.pick(Set.of(added.id()));
-                focusPlan();
+    @Override
+    public void pastePicture() {
+        var clipboard = Clipboard.getSystemClipboard();
+        if (clipboard.hasFiles()) {
+            clipboard.getFiles().forEach(f -> dropped(f.toPath()));
+        } else if (clipboard.hasImage()) {
+            bringing.image(clipboard.getImage(), "Pasted picture");
+        } else {
+            model.complain("The clipboard holds no picture. Copy one, or a file, and paste again.");
+        }
+    }
+
+    @Override
+    public void bringInSurvey() {
+        dialogs.openSurvey().ifPresent(this::survey);
+    }
+
+    private void survey(Path file) {
+        if (!mayLeave()) {
+            return;
+        }
+        switch (SurveyFile.read(file)) {
+            case SurveyFile.Result.Refused(var problem) -> model.complain(problem.sentence());
+            case SurveyFile.Result.Good(var survey, var units) -> {
+                try {
+                    var adjusted = Adjustment.of(survey);
+                    var made = SurveyPlan.of(survey, adjusted, units);
+                    model.open(PlanDocument.of(made), Optional.empty());
+                    showStorey();
+                    var words = adjusted.closingWords();
+                    model.say(words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1) + ".");
+                } catch (SurveyException e) {
+                    model.complain(SurveyFile.problem(e, String.valueOf(file.getFileName()))
+                            .sentence());
+                }
             }
         }
+    }
+
+    @Override
+    public void proposeLevel() {
+        bringing.proposeLevel();
+    }
+
+    @Override
+    public void toggleBeside() {
+        beside.setVisible(!beside.isVisible());
+        beside.setManaged(beside.isVisible());
+    }
+
+    @Override
+    public boolean besideShown() {
+        return beside.isVisible();
+    }
+
+    @Override
+    public void toggleLines() {
+        var choices = model.now().choices();
+        var caught = choices.lines() == Choices.Lines.CAUGHT;
+        model.chooseWithin(choices.withLines(caught ? Choices.Lines.IGNORED : Choices.Lines.CAUGHT));
+        model.say(caught ? "Lines of the picture are no longer caught." : "Lines of the picture are caught.");
+    }
+
+    @Override
+    public MeterLink meter() {
+        return meter;
+    }
+
+    /** Whether a picture is still being read. */
+    public boolean reading() {
+        return bringing.busy();
+    }
+
+    /** Ends all threads of the window. */
+    public void close() {
+        meter.disconnect();
+        beside.close();
+        plan.close();
     }
 
     @Override
@@ -262,14 +351,15 @@ public final class MainWindow implements Commands {
     private void export(Path file) {
         var format = Export.Format.of(file);
         if (format.isEmpty()) {
-            model.say("\"" + file.getFileName() + "\" ends in none of .pdf, .png and .svg. Give it such an ending.");
+            model.complain(
+                    "\"" + file.getFileName() + "\" ends in none of .pdf, .png and .svg. Give it such an ending.");
             return;
         }
         var work = new ExportWork(model.now().plan(), model.geometry(), format.get(), file);
         work.setOnSucceeded(_ -> model.say("Exported to " + file.getFileName() + "."));
         work.setOnCancelled(_ -> model.say("Export ended; nothing was written."));
-        work.setOnFailed(_ -> model.say("Export failed: " + work.getException().getMessage()
-                + ". Choose another place or a lower resolution."));
+        work.setOnFailed(_ -> model.complain("Export failed: "
+                + work.getException().getMessage() + ". Choose another place or a lower resolution."));
         top.follow(work);
         Thread.ofPlatform().daemon().name("export").start(work);
     }

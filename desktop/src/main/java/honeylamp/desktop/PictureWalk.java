@@ -118,7 +118,11 @@ final class PictureWalk {
 
     /** Only shows the views, for training the start-up cache, and ends. */
     void train() {
-        whenSettled(end);
+        whenSettled(() -> {
+            // unpacking a picture and painting it are part of most starts
+            window.model().go(Stage.UNDERLAY);
+            whenSettled(end);
+        });
     }
 
     private void next() {

@@ -75,6 +75,12 @@ record WindowKeys(
             }
             case I -> commands.bringInPicture();
             case E -> commands.exportSheet();
+            case V -> {
+                if (scene.getFocusOwner() instanceof TextInputControl) {
+                    return false;
+                }
+                commands.pastePicture();
+            }
             case K -> commands.find();
             case Q -> commands.leave();
             case Z -> {
@@ -121,6 +127,10 @@ record WindowKeys(
             case C -> model.key(Gesture.Key.CLOSE);
             case Q -> square();
             case U -> commands.toggleUnderlays();
+            case B -> commands.toggleBeside();
+            case P -> commands.toggleLines();
+            case PAGE_UP -> model.climb(1);
+            case PAGE_DOWN -> model.climb(-1);
             case HOME -> commands.showStorey();
             case END -> commands.showSheet();
             case ENTER -> {

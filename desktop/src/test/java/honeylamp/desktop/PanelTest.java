@@ -253,7 +253,7 @@ class PanelTest {
         try (var w = WindowDriver.with(DemoFiles.document())) {
             w.press("stage-underlay");
             slide(w, "fade", 0.8);
-            assertThat(underlay(w).fade()).isEqualTo(0.8);
+            assertThat(underlay(w).treatment().fade()).isEqualTo(0.8);
             w.press("underlay-sight");
             assertThat(underlay(w).sight()).isEqualTo(Underlay.Sight.HIDDEN);
             w.press("underlay-sight");
@@ -261,7 +261,7 @@ class PanelTest {
             w.press("underlay-lock");
             assertThat(underlay(w).lock()).isEqualTo(Underlay.Lock.FREE);
             slide(w, "card-fade", 0.3);
-            assertThat(underlay(w).fade()).isEqualTo(0.3);
+            assertThat(underlay(w).treatment().fade()).isEqualTo(0.3);
             assertThat(words(w, "card")).anySatisfy(t -> assertThat(t).contains("mm per pixel"));
         }
     }

@@ -59,17 +59,17 @@ class TourTest {
         w.answers.picture = Optional.of(scan());
         w.press("bring-in");
         var underlay = w.plan().storeys().getFirst().underlays().getFirst();
-        assertThat(underlay.widthPx()).isEqualTo(1000);
+        assertThat(underlay.picture().widthPx()).isEqualTo(1000);
         // the black line is 600 px long; it is told to be 6 m, so a pixel is 10 mm
-        var a = underlay.placing().apply(new honeylamp.geometry.Point(100, 100));
-        var b = underlay.placing().apply(new honeylamp.geometry.Point(700, 100));
+        var a = underlay.plan(new honeylamp.geometry.Point(100, 100));
+        var b = underlay.plan(new honeylamp.geometry.Point(700, 100));
         w.show(a.x() + 2500, a.y() - 2000, 16_000);
         w.click(a.x(), a.y());
         w.click(b.x(), b.y());
         w.write("6 m");
         w.key(KeyCode.ENTER);
         var scaled = w.plan().storeys().getFirst().underlays().getFirst();
-        assertThat(scaled.mmPerPixel()).isCloseTo(10, within(0.1));
+        assertThat(scaled.placing().mmPerPixel()).isCloseTo(10, within(0.1));
         w.key(KeyCode.U);
         assertThat(w.plan().storeys().getFirst().underlays().getFirst().sight())
                 .isEqualTo(honeylamp.plan.Underlay.Sight.HIDDEN);

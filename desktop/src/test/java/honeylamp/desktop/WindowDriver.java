@@ -41,6 +41,7 @@ final class WindowDriver implements AutoCloseable {
         Optional<Path> plan = Optional.empty();
         Optional<Path> picture = Optional.empty();
         Optional<Path> sheet = Optional.empty();
+        Optional<Path> survey = Optional.empty();
         Unsaved unsaved = Unsaved.STAY;
         int asked;
 
@@ -57,6 +58,11 @@ final class WindowDriver implements AutoCloseable {
         @Override
         public Optional<Path> openPicture() {
             return picture;
+        }
+
+        @Override
+        public Optional<Path> openSurvey() {
+            return survey;
         }
 
         @Override
@@ -114,7 +120,10 @@ final class WindowDriver implements AutoCloseable {
         return onScreen(() -> model().now().message());
     }
 
-    void settle() {
+    /** Waits for the interface, and for pictures that are being brought in. */
+    void settle() throws Exception {
+        WaitForAsyncUtils.waitForFxEvents();
+        WaitForAsyncUtils.waitFor(30, TimeUnit.SECONDS, () -> onScreen(() -> !window.reading()));
         WaitForAsyncUtils.waitForFxEvents();
     }
 
@@ -198,12 +207,12 @@ final class WindowDriver implements AutoCloseable {
         });
     }
 
-    void key(KeyCode... codes) {
+    void key(KeyCode... codes) throws Exception {
         robot.push(codes);
         settle();
     }
 
-    void write(String text) {
+    void write(String text) throws Exception {
         robot.write(text, 0);
         settle();
     }
@@ -224,7 +233,7 @@ final class WindowDriver implements AutoCloseable {
     public void close() {
         Platform.setImplicitExit(false);
         Platform.runLater(() -> {
-            window.plan().close();
+            window.close();
             stage.hide();
         });
         WaitForAsyncUtils.waitForFxEvents();

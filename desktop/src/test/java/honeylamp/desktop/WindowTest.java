@@ -169,6 +169,7 @@ class WindowTest {
             w.window().dropped(file);
             return null;
         });
+        w.settle();
     }
 
     @Test

@@ -1,5 +1,6 @@
 package honeylamp.desktop.files;
 
+import honeylamp.store.PictureImport;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
@@ -11,6 +12,9 @@ public interface FileDialogs {
 
     /** Where to save a plan. */
     Optional<Path> savePlan(String suggestedName);
+
+    /** A measured survey. */
+    Optional<Path> openSurvey();
 
     /** A picture to trace. */
     Optional<Path> openPicture();
@@ -29,5 +33,6 @@ public interface FileDialogs {
     Unsaved unsaved(String planName);
 
     /** The endings of pictures that can be read. */
-    List<String> PICTURE_ENDINGS = List.of("*.png", "*.jpg", "*.jpeg", "*.gif", "*.bmp");
+    List<String> PICTURE_ENDINGS =
+            PictureImport.ENDINGS.stream().map(e -> "*." + e).toList();
 }

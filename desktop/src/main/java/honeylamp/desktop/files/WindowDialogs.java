@@ -35,7 +35,14 @@ public final class WindowDialogs implements FileDialogs {
 
     @Override
     public Optional<Path> openPicture() {
-        var chooser = chooser("Bring in a picture to trace", new ExtensionFilter("Pictures", PICTURE_ENDINGS));
+        var chooser = chooser(
+                "Bring in a picture to trace", new ExtensionFilter("Pictures, drawings, pages", PICTURE_ENDINGS));
+        return path(chooser.showOpenDialog(owner));
+    }
+
+    @Override
+    public Optional<Path> openSurvey() {
+        var chooser = chooser("Bring in a measured survey", new ExtensionFilter("Surveys", "*.csv", "*.json"));
         return path(chooser.showOpenDialog(owner));
     }
 

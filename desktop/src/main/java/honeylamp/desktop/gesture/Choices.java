@@ -1,6 +1,7 @@
 package honeylamp.desktop.gesture;
 
 import honeylamp.edit.OpeningEdits;
+import honeylamp.edit.UnderlayEdits.TracedWork;
 import honeylamp.plan.ElementId.WallTypeId;
 import honeylamp.plan.Opening.Kind;
 import honeylamp.plan.Wall.BodySide;
@@ -14,7 +15,9 @@ public record Choices(
         Kind opening,
         Length openingWidth,
         String furnishing,
-        String material) {
+        String material,
+        TracedWork tracedWork,
+        Lines lines) {
     /** Which line of a wall the pointer draws. */
     public enum DrawnFace {
         /** The face away from the room. */
@@ -53,6 +56,14 @@ public record Choices(
         FREE
     }
 
+    /** Whether the lines of pictures to trace are caught. */
+    public enum Lines {
+        /** They are. */
+        CAUGHT,
+        /** They are not. */
+        IGNORED
+    }
+
     /** The choices of a fresh start. */
     public static Choices of(WallTypeId wallType) {
         return new Choices(
@@ -62,41 +73,54 @@ public record Choices(
                 Kind.DOOR,
                 OpeningEdits.usualWidth(Kind.DOOR),
                 "sofa",
-                "wide-plank-oak");
+                "wide-plank-oak",
+                TracedWork.GOES_ALONG,
+                Lines.CAUGHT);
     }
 
     /** With another wall type. */
     public Choices withWallType(WallTypeId other) {
-        return new Choices(other, face, angle, opening, openingWidth, furnishing, material);
+        return new Choices(other, face, angle, opening, openingWidth, furnishing, material, tracedWork, lines);
     }
 
     /** With another drawn face. */
     public Choices withFace(DrawnFace other) {
-        return new Choices(wallType, other, angle, opening, openingWidth, furnishing, material);
+        return new Choices(wallType, other, angle, opening, openingWidth, furnishing, material, tracedWork, lines);
     }
 
     /** Square or free. */
     public Choices withAngle(Angle other) {
-        return new Choices(wallType, face, other, opening, openingWidth, furnishing, material);
+        return new Choices(wallType, face, other, opening, openingWidth, furnishing, material, tracedWork, lines);
     }
 
     /** With another kind of opening, at its usual width. */
     public Choices withOpening(Kind other) {
-        return new Choices(wallType, face, angle, other, OpeningEdits.usualWidth(other), furnishing, material);
+        return new Choices(
+                wallType, face, angle, other, OpeningEdits.usualWidth(other), furnishing, material, tracedWork, lines);
     }
 
     /** With another width for new openings. */
     public Choices withOpeningWidth(Length other) {
-        return new Choices(wallType, face, angle, opening, other, furnishing, material);
+        return new Choices(wallType, face, angle, opening, other, furnishing, material, tracedWork, lines);
     }
 
     /** With another kind of furnishing. */
     public Choices withFurnishing(String other) {
-        return new Choices(wallType, face, angle, opening, openingWidth, other, material);
+        return new Choices(wallType, face, angle, opening, openingWidth, other, material, tracedWork, lines);
     }
 
     /** With another material. */
     public Choices withMaterial(String other) {
-        return new Choices(wallType, face, angle, opening, openingWidth, furnishing, other);
+        return new Choices(wallType, face, angle, opening, openingWidth, furnishing, other, tracedWork, lines);
+    }
+
+    /** With another fate of traced work when a picture is made true. */
+    public Choices withTracedWork(TracedWork other) {
+        return new Choices(wallType, face, angle, opening, openingWidth, furnishing, material, other, lines);
+    }
+
+    /** Catching the lines of pictures or not. */
+    public Choices withLines(Lines other) {
+        return new Choices(wallType, face, angle, opening, openingWidth, furnishing, material, tracedWork, other);
     }
 }

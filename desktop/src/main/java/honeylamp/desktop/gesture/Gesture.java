@@ -51,6 +51,11 @@ public interface Gesture {
         return false;
     }
 
+    /** Whether a lens beside the pointer helps. */
+    default boolean magnifies() {
+        return false;
+    }
+
     /** Numbers and words for the measure line. */
     Readout readout(Scene scene);
 

@@ -1,13 +1,14 @@
 package honeylamp.desktop.gesture;
 
-import honeylamp.derive.Picking;
+import honeylamp.derive.ScaleFit;
+import honeylamp.desktop.gesture.OnPicture.Aim;
 import honeylamp.drawing.Mark;
 import honeylamp.edit.UnderlayEdits;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Segment;
 import honeylamp.illustrate.Sketches;
+import honeylamp.plan.KnownLength;
 import honeylamp.plan.Underlay;
-import honeylamp.plan.Underlay.KnownLength;
 import honeylamp.units.Length;
 import honeylamp.units.LengthReading;
 import honeylamp.units.LengthText;
@@ -16,8 +17,22 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 
-/** Two clicks on an underlay and a typed length give it its scale. */
-public record MarkKnownLength(List<Point> marks, Optional<Point> pointer) implements Gesture {
+/**
+ * Two clicks on an underlay and a typed length; any number of lengths together give it its scale. Marks can
+ * be dragged, new ones and old.
+ *
+ * @param marks of the length being marked, in plan mm
+ * @param held the mark under the button, if one is dragged
+ */
+public record MarkKnownLength(List<Point> marks, Optional<Aim> aim, Optional<Grip> held) implements Gesture {
+    /**
+     * One end of a known length, or of the one being marked.
+     *
+     * @param length index among the underlay's known lengths; empty for the one being marked
+     * @param end 0 or 1
+     */
+    public record Grip(Optional<Integer> length, int end) {}
+
     /** Freezes the list. */
     public MarkKnownLength {
         marks = List.copyOf(marks);
@@ -25,55 +40,131 @@ public record MarkKnownLength(List<Point> marks, Optional<Point> pointer) implem
 
     /** No mark yet. */
     public static MarkKnownLength begin() {
-        return new MarkKnownLength(List.of(), Optional.empty());
+        return new MarkKnownLength(List.of(), Optional.empty(), Optional.empty());
     }
 
     @Override
     public Step moved(Scene scene, Pointer pointer) {
-        return Step.to(new MarkKnownLength(marks, Optional.of(pointer.at())));
+        return Step.to(new MarkKnownLength(marks, Optional.of(OnPicture.aim(scene, pointer)), Optional.empty()));
     }
 
     @Override
     public Step pressed(Scene scene, Pointer pointer) {
-        if (underlay(scene).isEmpty()) {
-            return Step.complain(this, "There is no underlay yet. Bring in a picture first.");
+        var underlay = OnPicture.at(scene, pointer.at());
+        if (underlay.isEmpty()) {
+            return Step.complain(this, OnPicture.NONE_YET);
+        }
+        var aim = OnPicture.aim(scene, pointer);
+        var held = held(scene, underlay.get(), pointer.at());
+        if (held.isPresent()) {
+            return Step.to(new MarkKnownLength(marks, Optional.of(aim), held))
+                    .picking(Set.of(underlay.get().id()));
         }
         var more = new ArrayList<>(marks.size() < 2 ? marks : List.of());
-        more.add(pointer.at());
-        return Step.to(new MarkKnownLength(more, Optional.of(pointer.at())));
+        more.add(aim.at());
+        return Step.to(new MarkKnownLength(
+                        more, Optional.of(aim), Optional.of(new Grip(Optional.empty(), more.size() - 1))))
+                .picking(Set.of(underlay.get().id()));
     }
 
-    private static Optional<Underlay> underlay(Scene scene) {
-        var all = scene.geometry().storey().underlays();
-        return all.isEmpty() ? Optional.empty() : Optional.of(all.getLast());
+    /** The mark within reach: of the length being marked first, then of those known. */
+    private Optional<Grip> held(Scene scene, Underlay underlay, Point p) {
+        for (var end = 0; end < marks.size() && marks.size() == 2; end++) {
+            if (marks.get(end).distance(p) <= scene.reachMm()) {
+                return Optional.of(new Grip(Optional.empty(), end));
+            }
+        }
+        if (!marks.isEmpty()) {
+            return Optional.empty();
+        }
+        for (var i = 0; i < underlay.knownLengths().size(); i++) {
+            var known = underlay.knownLengths().get(i);
+            if (underlay.plan(known.firstPx()).distance(p) <= scene.reachMm()) {
+                return Optional.of(new Grip(Optional.of(i), 0));
+            }
+            if (underlay.plan(known.secondPx()).distance(p) <= scene.reachMm()) {
+                return Optional.of(new Grip(Optional.of(i), 1));
+            }
+        }
+        return Optional.empty();
     }
 
-    private Optional<Underlay> marked(Scene scene) {
-        return (marks.isEmpty() ? Optional.<Underlay>empty() : Picking.underlay(scene.geometry(), marks.getFirst()))
-                .or(() -> underlay(scene));
+    @Override
+    public Step dragged(Scene scene, Pointer pointer) {
+        if (held.isEmpty()) {
+            return Step.to(this);
+        }
+        var aim = OnPicture.aim(scene, pointer);
+        if (held.get().length.isPresent()) {
+            return Step.to(new MarkKnownLength(marks, Optional.of(aim), held));
+        }
+        var moved = new ArrayList<>(marks);
+        moved.set(held.get().end, aim.at());
+        return Step.to(new MarkKnownLength(moved, Optional.of(aim), held));
+    }
+
+    @Override
+    public Step released(Scene scene, Pointer pointer) {
+        var underlay = OnPicture.of(scene);
+        var known = held.flatMap(Grip::length);
+        var free = new MarkKnownLength(marks, aim, Optional.empty());
+        if (known.isEmpty() || underlay.isEmpty() || aim.isEmpty()) {
+            return Step.to(free);
+        }
+        var line = ends(underlay.get(), known.get());
+        if (line.length() * underlay.get().toPlan().inverse().near(line.a()).lengthScale() < 1) {
+            return Step.complain(free, "Both marks lie on the same spot; drag them farther apart.");
+        }
+        var u = underlay.get();
+        if (line.equals(new Segment(
+                u.plan(u.knownLengths().get(known.get()).firstPx()),
+                u.plan(u.knownLengths().get(known.get()).secondPx())))) {
+            return Step.to(free); // only pressed
+        }
+        var plan = UnderlayEdits.changeKnown(
+                scene.plan(),
+                scene.storey(),
+                u.id(),
+                known.get(),
+                k -> k.between(u.pixel(line.a()), u.pixel(line.b())),
+                OnPicture.traced(scene));
+        return Step.commit(begin(), plan, "Move mark").picking(Set.of(u.id()));
+    }
+
+    /** A known length in the plan, with the mark that is dragged where the pointer is. */
+    private Segment ends(Underlay underlay, int index) {
+        var known = underlay.knownLengths().get(index);
+        var a = underlay.plan(known.firstPx());
+        var b = underlay.plan(known.secondPx());
+        if (held.flatMap(Grip::length).filter(i -> i == index).isEmpty() || aim.isEmpty()) {
+            return new Segment(a, b);
+        }
+        return held.get().end == 0
+                ? new Segment(aim.get().at(), b)
+                : new Segment(a, aim.get().at());
     }
 
     @Override
     public Step entered(Scene scene, List<String> typed) {
-        var underlay = marked(scene);
+        var underlay = marks.isEmpty() ? Optional.<Underlay>empty() : OnPicture.at(scene, marks.getFirst());
         if (marks.size() < 2 || underlay.isEmpty()) {
             return Step.complain(this, "Click both ends of a length you know first.");
         }
         return switch (Gesture.length(scene, Gesture.field(typed, 0))) {
             case LengthReading.Bad(var sentence) -> Step.complain(this, sentence);
-            case LengthReading.Good(var length) -> scaled(scene, underlay.get(), length);
+            case LengthReading.Good(var length) -> known(scene, underlay.get(), length);
         };
     }
 
-    private Step scaled(Scene scene, Underlay underlay, Length length) {
-        var toPixels = underlay.placing().inverse();
-        var a = toPixels.apply(marks.get(0));
-        var b = toPixels.apply(marks.get(1));
+    private Step known(Scene scene, Underlay underlay, Length length) {
+        var a = underlay.pixel(marks.get(0));
+        var b = underlay.pixel(marks.get(1));
         if (a.distance(b) < 1) {
             return Step.complain(this, "Both marks lie on the same spot; click them farther apart.");
         }
-        var plan = UnderlayEdits.scale(scene.plan(), scene.storey(), underlay.id(), new KnownLength(a, b, length));
-        return Step.commit(begin(), plan, "Set known length").picking(Set.of(underlay.id()));
+        var plan = UnderlayEdits.addKnown(
+                scene.plan(), scene.storey(), underlay.id(), new KnownLength(a, b, length), OnPicture.traced(scene));
+        return Step.commit(begin(), plan, "Add known length").picking(Set.of(underlay.id()));
     }
 
     @Override
@@ -87,28 +178,60 @@ public record MarkKnownLength(List<Point> marks, Optional<Point> pointer) implem
     }
 
     @Override
+    public boolean magnifies() {
+        return true;
+    }
+
+    @Override
     public Readout readout(Scene scene) {
+        var word = aim.map(Aim::word).orElse("");
         return switch (marks.size()) {
-            case 0 -> Readout.hint("Click one end of a length you know; the longest you trust is best.");
-            case 1 -> Readout.hint("Click its other end.");
+            case 0 ->
+                new Readout(
+                        List.of(),
+                        word,
+                        OnPicture.of(scene)
+                                .flatMap(u -> ScaleFit.of(u).map(f -> f.words(scene.units())))
+                                .orElse("Click one end of a length you know; the longest you trust is best."));
+            case 1 -> new Readout(List.of(), word, "Click its other end.");
             default ->
                 new Readout(
                         List.of(new Readout.Field(
                                 "Known length",
                                 LengthText.shown(Length.ofMm(marks.get(0).distance(marks.get(1))), scene.units()))),
-                        "",
-                        "Type the true length and press Enter.");
+                        word,
+                        "Type the true length and press Enter. The marks can be dragged.");
         };
     }
 
     @Override
     public List<Mark> sketch(Scene scene) {
         var out = new ArrayList<Mark>();
-        var end = marks.size() == 2 ? Optional.of(marks.get(1)) : pointer;
+        OnPicture.of(scene).ifPresent(u -> {
+            for (var i = 0; i < u.knownLengths().size(); i++) {
+                out.addAll(known(scene, u, i));
+            }
+        });
+        var end = marks.size() == 2 ? Optional.of(marks.get(1)) : aim.map(Aim::at);
         if (!marks.isEmpty() && end.isPresent()) {
             out.add(Sketches.line(scene.frame(), new Segment(marks.getFirst(), end.get()), scene.penMm(), false));
         }
-        marks.forEach(m -> out.add(Sketches.spot(scene.frame(), m, 7 * scene.penMm(), scene.penMm())));
+        out.addAll(OnPicture.spots(scene, marks));
+        aim.flatMap(Aim::caught)
+                .ifPresent(s -> out.add(Sketches.spot(scene.frame(), s.at(), 4 * scene.penMm(), scene.penMm())));
+        return out;
+    }
+
+    private List<Mark> known(Scene scene, Underlay underlay, int index) {
+        var line = ends(underlay, index);
+        var out = new ArrayList<Mark>();
+        out.add(Sketches.line(scene.frame(), line, scene.penMm(), true));
+        out.addAll(OnPicture.spots(scene, List.of(line.a(), line.b())));
+        out.addAll(Sketches.words(
+                scene.frame(),
+                line.middle(),
+                LengthText.shown(underlay.knownLengths().get(index).length(), scene.units()),
+                scene.penMm()));
         return out;
     }
 }

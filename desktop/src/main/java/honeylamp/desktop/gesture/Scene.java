@@ -1,5 +1,6 @@
 package honeylamp.desktop.gesture;
 
+import honeylamp.derive.PictureLines;
 import honeylamp.derive.StoreyGeometry;
 import honeylamp.illustrate.PaperFrame;
 import honeylamp.plan.ElementId;
@@ -12,6 +13,7 @@ import java.util.Set;
  *
  * @param reachMm how near counts as on something, in plan mm: the same on screen at every zoom
  * @param penMm the width of one screen pixel, in paper mm
+ * @param lines the lines of the pictures to trace, none if they are not to be caught
  */
 public record Scene(
         Plan plan,
@@ -20,7 +22,8 @@ public record Scene(
         double reachMm,
         double penMm,
         Choices choices,
-        Set<ElementId> selection) {
+        Set<ElementId> selection,
+        PictureLines lines) {
     /** The storey worked on. */
     public ElementId.StoreyId storey() {
         return geometry.storey().id();

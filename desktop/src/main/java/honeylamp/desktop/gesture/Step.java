@@ -9,8 +9,10 @@ import java.util.Set;
  * What came of one step of a gesture.
  *
  * @param complaint a sentence if what was typed cannot be, else empty
+ * @param news a sentence about what was done if it says more than the picture, else empty
  */
-public record Step(Gesture next, Optional<Commit> commit, Optional<Set<ElementId>> selection, String complaint) {
+public record Step(
+        Gesture next, Optional<Commit> commit, Optional<Set<ElementId>> selection, String complaint, String news) {
     /**
      * A finished edit.
      *
@@ -20,21 +22,26 @@ public record Step(Gesture next, Optional<Commit> commit, Optional<Set<ElementId
 
     /** The gesture goes on as it now is. */
     public static Step to(Gesture next) {
-        return new Step(next, Optional.empty(), Optional.empty(), "");
+        return new Step(next, Optional.empty(), Optional.empty(), "", "");
     }
 
     /** The plan changes. */
     public static Step commit(Gesture next, Plan plan, String action) {
-        return new Step(next, Optional.of(new Commit(plan, action)), Optional.empty(), "");
+        return new Step(next, Optional.of(new Commit(plan, action)), Optional.empty(), "", "");
     }
 
     /** Something cannot be, and the sentence says why. */
     public static Step complain(Gesture next, String sentence) {
-        return new Step(next, Optional.empty(), Optional.empty(), sentence);
+        return new Step(next, Optional.empty(), Optional.empty(), sentence, "");
     }
 
     /** The same step, picking these elements. */
     public Step picking(Set<ElementId> ids) {
-        return new Step(next, commit, Optional.of(Set.copyOf(ids)), complaint);
+        return new Step(next, commit, Optional.of(Set.copyOf(ids)), complaint, news);
+    }
+
+    /** The same step, with something to say. */
+    public Step saying(String sentence) {
+        return new Step(next, commit, selection, complaint, sentence);
     }
 }

@@ -82,6 +82,10 @@ public record WallChain(List<Position> corners, List<WallId> walls, Point pointe
         if (met.isPresent()) {
             return at(met.get().at(), met);
         }
+        var drawn = scene.lines().onRay(last, plain.minus(last).unit(), plain, scene.reachMm());
+        if (drawn.isPresent()) {
+            return at(drawn.get().at(), drawn);
+        }
         var snap = snap(scene, p).or(() -> snap(scene, plain)).filter(s -> !onlyWith(s, last));
         if (snap.isEmpty()) {
             return at(plain, Optional.empty());
@@ -106,9 +110,13 @@ public record WallChain(List<Position> corners, List<WallId> walls, Point pointe
         return snap.caught() == Caught.ALIGNED && snap.guides().stream().allMatch(g -> g.a().distance(last) < 1);
     }
 
+    /** What stands already goes before lines of the picture, and these before being merely in line. */
     private Optional<Snap> snap(Scene scene, Point p) {
-        return Snapping.at(
+        var standing = Snapping.at(
                 scene.geometry(), corners.stream().map(Position::point).toList(), p, scene.reachMm());
+        return standing.filter(s -> s.caught() != Caught.ALIGNED)
+                .or(() -> scene.lines().at(p, scene.reachMm()))
+                .or(() -> standing);
     }
 
     private WallChain at(Point p, Optional<Snap> snap) {

@@ -2,13 +2,17 @@ package honeylamp.desktop.panel;
 
 import honeylamp.desktop.workspace.Workspace;
 import honeylamp.desktop.workspace.WorkspaceModel;
+import honeylamp.edit.StoreyEdits;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Plan;
+import honeylamp.plan.Underlay;
 import honeylamp.units.AreaText;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import javafx.scene.Node;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
 
@@ -16,26 +20,39 @@ import org.jspecify.annotations.Nullable;
 public final class Card extends VBox {
     private final WorkspaceModel model;
     private final CardParts parts;
+    private final VBox content = new VBox(12);
     private @Nullable Object shown;
 
-    private record Shown(Plan plan, Set<ElementId> picked) {}
+    private record Shown(Plan plan, ElementId storey, Set<ElementId> picked) {}
 
     /** A card on a model. */
     public Card(WorkspaceModel model) {
-        super(12);
         this.model = model;
         this.parts = new CardParts(model);
         setId("card");
         getStyleClass().add("card");
+        content.getStyleClass().add("card-content");
+        var scroll = new ScrollPane(content);
+        scroll.setFitToWidth(true);
+        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        scroll.setFocusTraversable(false);
+        VBox.setVgrow(scroll, Priority.ALWAYS);
+        getChildren().add(scroll);
         model.state().subscribe(this::update);
     }
 
     private void update(Workspace now) {
-        if (shown instanceof Shown(var plan, var picked) && plan == now.plan() && picked.equals(now.selection())) {
+        if (shown instanceof Shown(var plan, var storey, var picked)
+                && plan == now.plan()
+                && storey.equals(now.storey())
+                && picked.equals(now.selection())) {
             return;
         }
-        shown = new Shown(now.plan(), now.selection());
-        getChildren().setAll(nodes(now));
+        if (Widgets.sliding(content)) {
+            return; // the slider under the hand stays; the rest follows with the next change
+        }
+        shown = new Shown(now.plan(), now.storey(), now.selection());
+        Widgets.rebuilt(content, nodes(now));
     }
 
     private List<Node> nodes(Workspace now) {
@@ -81,16 +98,54 @@ public final class Card extends VBox {
         var geometry = model.geometry();
         var out = new ArrayList<Node>();
         out.add(Widgets.heading(now.currentStorey().name()));
+        var lengths = now.currentStorey().underlays().stream()
+                .filter(u -> !u.knownLengths().isEmpty())
+                .toList();
         if (geometry.rooms().isEmpty()) {
             out.add(Widgets.quiet(
                     "No room yet. Bring in a picture to trace, or draw walls; rooms form by themselves."));
+            out.addAll(written(now, lengths));
+            out.add(storeys(now));
             return out;
         }
         out.add(Widgets.fact("Net, inner faces", AreaText.both(geometry.netAreaMm2())));
         out.add(Widgets.fact("Gross, outer faces", AreaText.both(geometry.grossAreaMm2())));
         out.add(Widgets.fact("Rooms", Integer.toString(geometry.rooms().size())));
         out.add(Widgets.quiet("Pick something to see and change its numbers here."));
+        out.addAll(written(now, lengths));
+        out.add(storeys(now));
         return out;
+    }
+
+    /** While tracing, what is written on the pictures beside what the trace says. */
+    private List<Node> written(Workspace now, List<Underlay> underlays) {
+        return now.stage().showsUnderlay()
+                ? underlays.stream()
+                        .<Node>map(u -> Widgets.section(
+                                "Written lengths",
+                                new KnownLengthTable(model).of(u).toArray(Node[]::new)))
+                        .toList()
+                : List.of();
+    }
+
+    private Node storeys(Workspace now) {
+        var box = new VBox(4);
+        for (var storey : now.plan().storeys().reversed()) {
+            box.getChildren()
+                    .add(Widgets.toggle(
+                            storey.name(),
+                            "storey-" + storey.id().text(),
+                            "Work on this storey (Page Up and Page Down change it)",
+                            storey.id().equals(now.storey()),
+                            () -> model.goTo(storey.id())));
+        }
+        box.getChildren().add(Widgets.button("Add storey on top", "add-storey", "An empty storey", () -> {
+            var number = now.plan().storeys().size();
+            var added = StoreyEdits.addOnTop(now.plan(), "Storey " + number);
+            model.edit(added.plan(), "Add storey");
+            model.goTo(added.id());
+        }));
+        return Widgets.section("Storeys", box);
     }
 
     private List<Node> plain(String name) {

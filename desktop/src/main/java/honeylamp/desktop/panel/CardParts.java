@@ -20,19 +20,25 @@ record CardParts(WorkspaceModel model) {
 
     /** A length above nothing. */
     LengthField length(String name, String id, Length value, Function<Length, Plan> change, String action) {
-        return new LengthField(name, id, value, plan().units(), v -> edit(change, v, action), model::say);
+        return new LengthField(name, id, value, plan().units(), v -> edit(change, v, action), model::complain);
     }
 
     /** A length that may be nothing. */
     LengthField distance(String name, String id, Length value, Function<Length, Plan> change, String action) {
         return new LengthField(
-                name, id, value, plan().units(), LengthReader::notNegative, v -> edit(change, v, action), model::say);
+                name,
+                id,
+                value,
+                plan().units(),
+                LengthReader::notNegative,
+                v -> edit(change, v, action),
+                model::complain);
     }
 
     /** A length that may lie on either side of nothing. */
     LengthField place(String name, String id, Length value, Function<Length, Plan> change, String action) {
         return new LengthField(
-                name, id, value, plan().units(), LengthReader::signed, v -> edit(change, v, action), model::say);
+                name, id, value, plan().units(), LengthReader::signed, v -> edit(change, v, action), model::complain);
     }
 
     /** Applies an edit whose numbers may be impossible; then the sentence says so and nothing changes. */
@@ -40,7 +46,7 @@ record CardParts(WorkspaceModel model) {
         try {
             model.edit(change.apply(value), action);
         } catch (IllegalArgumentException e) {
-            model.say("That cannot be: " + e.getMessage() + ".");
+            model.complain("That cannot be: " + e.getMessage() + ".");
         }
     }
 

@@ -1,5 +1,7 @@
 package honeylamp.desktop.panel;
 
+import honeylamp.desktop.meter.MeterLink;
+
 /** What the window can do besides changing the workspace. */
 public interface Commands {
     /** An empty plan. */
@@ -16,6 +18,27 @@ public interface Commands {
 
     /** Asks for a picture and brings it in. */
     void bringInPicture();
+
+    /** Brings in what the clipboard holds: a picture, or files. */
+    void pastePicture();
+
+    /** Asks for a measured survey and opens the plan it makes. */
+    void bringInSurvey();
+
+    /** Looks for the angle at which the picture's lines run and proposes to level it. */
+    void proposeLevel();
+
+    /** Shows or hides the pane with the picture beside the plan. */
+    void toggleBeside();
+
+    /** Whether the picture is shown beside the plan. */
+    boolean besideShown();
+
+    /** Catches the lines of pictures or no longer. */
+    void toggleLines();
+
+    /** The link to a laser distance meter. */
+    MeterLink meter();
 
     /** Shows or hides all pictures to trace. */
     void toggleUnderlays();

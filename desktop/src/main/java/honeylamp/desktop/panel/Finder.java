@@ -106,6 +106,17 @@ public final class Finder extends VBox {
                 new Found("Save plan", "command", commands::savePlan),
                 new Found("Save plan as", "command", commands::savePlanAs),
                 new Found("Bring in picture", "command", commands::bringInPicture),
+                new Found("Paste picture", "command", commands::pastePicture),
+                new Found("Bring in survey", "command", commands::bringInSurvey),
+                new Found("Propose level of picture", "command", commands::proposeLevel),
+                new Found("Picture beside the plan", "command", commands::toggleBeside),
+                new Found("Catch lines of picture", "command", commands::toggleLines),
+                new Found(
+                        "Connect laser meter", "command", () -> commands.meter().connect()),
+                new Found(
+                        "Disconnect laser meter",
+                        "command",
+                        () -> commands.meter().disconnect()),
                 new Found("Show or hide underlays", "command", commands::toggleUnderlays),
                 new Found("Export sheet", "command", commands::exportSheet),
                 new Found("Show whole sheet", "command", commands::showSheet),

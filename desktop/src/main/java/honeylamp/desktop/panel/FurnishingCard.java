@@ -24,7 +24,7 @@ record FurnishingCard(WorkspaceModel model, CardParts parts) {
             try {
                 turned.accept(Double.parseDouble(turn.getText().strip().replace(',', '.')));
             } catch (NumberFormatException _) {
-                model.say("\"" + turn.getText() + "\" is no angle; type degrees, for example 45.");
+                model.complain("\"" + turn.getText() + "\" is no angle; type degrees, for example 45.");
             }
         });
         var turnName = new Label("Turn");

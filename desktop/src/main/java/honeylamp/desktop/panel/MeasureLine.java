@@ -1,7 +1,9 @@
 package honeylamp.desktop.panel;
 
 import honeylamp.desktop.gesture.Readout;
+import honeylamp.desktop.workspace.Workspace.Said.Weight;
 import honeylamp.desktop.workspace.WorkspaceModel;
+import honeylamp.survey.MeterLine;
 import honeylamp.units.LengthReader;
 import honeylamp.units.LengthReading;
 import honeylamp.units.LengthText;
@@ -19,6 +21,7 @@ import javafx.scene.layout.Priority;
 /** Live numbers of the gesture under way, named, and typed over without a click. */
 public final class MeasureLine extends HBox {
     private static final PseudoClass WRONG = PseudoClass.getPseudoClass("wrong");
+    private static final PseudoClass NEWS = PseudoClass.getPseudoClass("news");
 
     private final WorkspaceModel model;
     private final Node plan;
@@ -75,7 +78,9 @@ public final class MeasureLine extends HBox {
         caught.setManaged(!readout.caught().isEmpty());
         var message = model.now().message();
         hint.setText(message.isEmpty() ? readout.hint() : message);
-        hint.pseudoClassStateChanged(WRONG, !message.isEmpty());
+        hint.pseudoClassStateChanged(WRONG, model.now().said().weight() == Weight.COMPLAINT);
+        hint.pseudoClassStateChanged(
+                NEWS, !message.isEmpty() && model.now().said().weight() == Weight.NEWS);
     }
 
     private boolean sameNames(List<Readout.Field> next) {
@@ -169,6 +174,22 @@ public final class MeasureLine extends HBox {
         field.appendText(sign);
         field.end();
         return true;
+    }
+
+    /** A reading came from a meter: it lands in the first field that takes a length, as if typed. */
+    public void reading(MeterLine.Reading reading) {
+        for (var i = 0; i < fields.size(); i++) {
+            if (shown.get(i).kind() == Readout.Kind.LENGTH) {
+                fields.get(i).setText(reading.text());
+                fields.get(i).requestFocus();
+                fields.get(i).end();
+                if (reading.entered()) {
+                    enter();
+                }
+                return;
+            }
+        }
+        model.say("The meter read " + reading.text() + "; nothing asks for a length just now.");
     }
 
     /** Enter was pressed on the plan: the gesture is told, with nothing typed. */

@@ -62,7 +62,7 @@ public final class TopBar extends HBox {
         bar.setId("progress");
         bar.progressProperty().bind(work.progressProperty());
         var end = Widgets.button("Cancel", "cancel-work", "End this work; nothing is written", work::cancel);
-        working.getChildren().setAll(new Label("Exporting"), bar, end);
+        working.getChildren().setAll(new Label(work.getTitle().isBlank() ? "Exporting" : work.getTitle()), bar, end);
         working.setVisible(true);
         working.setManaged(true);
         work.runningProperty().subscribe(running -> {

@@ -1,10 +1,13 @@
 package honeylamp.desktop.panel;
 
+import honeylamp.derive.ScaleFit;
 import honeylamp.derive.Snag;
 import honeylamp.desktop.workspace.Stage;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.plan.Storey;
+import honeylamp.plan.Underlay;
 import java.util.EnumMap;
+import java.util.List;
 import java.util.Map;
 import javafx.css.PseudoClass;
 import javafx.scene.control.Button;
@@ -65,9 +68,9 @@ public final class Trail extends VBox {
         return switch (stage) {
             case UNDERLAY -> {
                 var known = storey.underlays().stream()
-                        .filter(u -> u.knownLength().isPresent())
+                        .filter(u -> ScaleFit.of(u).isPresent())
                         .count();
-                yield storey.underlays().isEmpty() ? "none" : known == 0 ? "no known length" : "true to scale";
+                yield storey.underlays().isEmpty() ? "none" : scaleState(storey.underlays(), known);
             }
             case WALLS -> {
                 var gaps = model.snags().stream()
@@ -107,6 +110,13 @@ public final class Trail extends VBox {
                         + (int) Math.rint(model.now().frame().scale());
             }
         };
+    }
+
+    private static String scaleState(List<Underlay> underlays, long known) {
+        var doubtful = underlays.stream()
+                .flatMap(u -> ScaleFit.of(u).stream())
+                .anyMatch(f -> f.worstPercent() > ScaleFit.WARNING_PERCENT);
+        return doubtful ? "lengths disagree" : known == 0 ? "no known length" : "true to scale";
     }
 
     private static String count(int n, String noun) {

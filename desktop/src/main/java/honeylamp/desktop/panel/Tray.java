@@ -7,10 +7,8 @@ import honeylamp.desktop.gesture.Choices;
 import honeylamp.desktop.workspace.Stage;
 import honeylamp.desktop.workspace.Workspace;
 import honeylamp.desktop.workspace.WorkspaceModel;
-import honeylamp.edit.UnderlayEdits;
 import honeylamp.illustrate.Samples;
 import honeylamp.plan.Opening.Kind;
-import honeylamp.plan.Underlay.Sight;
 import honeylamp.units.AreaText;
 import honeylamp.units.Length;
 import honeylamp.units.LengthText;
@@ -66,17 +64,22 @@ public final class Tray extends VBox {
 
     private void update(Workspace now) {
         var next = new Shown(now.stage(), now.tool(), now.choices(), depends(now));
-        if (!next.equals(shown)) {
+        if (!next.equals(shown) && !Widgets.sliding(content)) {
             shown = next;
-            content.getChildren().setAll(nodes(now));
+            Widgets.rebuilt(content, nodes(now));
         }
     }
 
     /** What a stage's tray shows of the plan, so that it is built anew only when that changes. */
     private static Object depends(Workspace now) {
         return switch (now.stage()) {
-            case UNDERLAY -> now.currentStorey().underlays();
-            case WALLS -> now.plan().wallTypes();
+            case UNDERLAY ->
+                List.of(
+                        now.currentStorey().underlays(),
+                        now.selection(),
+                        now.currentStorey().walls().isEmpty());
+            case WALLS ->
+                List.of(now.plan().wallTypes(), now.currentStorey().underlays().isEmpty());
             case ROOMS ->
                 List.of(now.currentStorey().rooms(), now.currentStorey().walls());
             case LIGHT -> now.plan().look().name();
@@ -88,7 +91,7 @@ public final class Tray extends VBox {
     private List<Node> nodes(Workspace now) {
         var tools = tools(now);
         var rest = switch (now.stage()) {
-            case UNDERLAY -> underlay(now);
+            case UNDERLAY -> new UnderlayTray(model, commands).nodes();
             case WALLS -> walls(now);
             case OPENINGS -> openings(now);
             case ROOMS -> rooms(now);
@@ -133,39 +136,6 @@ public final class Tray extends VBox {
         return label.toLowerCase(Locale.ROOT).replace(' ', '-').replace(",", "");
     }
 
-    private List<Node> underlay(Workspace now) {
-        var bring = Widgets.button(
-                "Bring in picture\u2026",
-                "bring-in",
-                "PNG, JPEG, GIF or BMP; or drop a file on the plan (Ctrl+I)",
-                commands::bringInPicture);
-        bring.getStyleClass().add("main-action");
-        var underlays = now.currentStorey().underlays();
-        if (underlays.isEmpty()) {
-            return List.of(
-                    bring,
-                    Widgets.quiet("Bring in a scan, a photo or a listing picture to trace. No picture? Go to Walls."));
-        }
-        var newest = underlays.getLast();
-        var hidden = newest.sight() == Sight.HIDDEN;
-        var fade = Widgets.slider(
-                "Fade",
-                "fade",
-                0,
-                1,
-                newest.fade(),
-                (value, going) -> model.slide(
-                        UnderlayEdits.fade(model.now().plan(), model.now().storey(), newest.id(), value),
-                        "Fade underlay",
-                        going));
-        var sight = Widgets.button(
-                hidden ? "Show underlays" : "Hide underlays",
-                "underlay-sight",
-                "U does it too",
-                commands::toggleUnderlays);
-        return List.of(bring, fade, sight);
-    }
-
     private List<Node> walls(Workspace now) {
         var types = new VBox(4);
         for (var type : now.plan().wallTypes()) {
@@ -199,10 +169,24 @@ public final class Tray extends VBox {
                         "Any direction (Q changes it, Shift for one wall)",
                         now.choices().angle() == Choices.Angle.FREE,
                         () -> model.chooseWithin(model.now().choices().withAngle(Choices.Angle.FREE))));
-        return List.of(
+        var out = new java.util.ArrayList<Node>(List.of(
                 Widgets.section("Wall type", types),
                 Widgets.section("Drawn face", faces),
-                Widgets.section("Angle", angles));
+                Widgets.section("Angle", angles)));
+        if (!now.currentStorey().underlays().isEmpty()) {
+            var caught = now.choices().lines() == Choices.Lines.CAUGHT;
+            out.add(Widgets.section(
+                    "Picture",
+                    Widgets.toggle(
+                            "Catch its lines",
+                            "catch-lines",
+                            "The pointer is drawn to the lines of the picture (P changes it, Control frees it for once)",
+                            caught,
+                            commands::toggleLines)));
+        }
+        out.add(Widgets.section(
+                "Laser meter", new MeterTray(commands.meter()).nodes().toArray(Node[]::new)));
+        return out;
     }
 
     private <T> VBox choice(
@@ -254,7 +238,7 @@ public final class Tray extends VBox {
                 now.choices().openingWidth(),
                 now.plan().units(),
                 w -> model.chooseWithin(model.now().choices().withOpeningWidth(w)),
-                model::say);
+                model::complain);
         return List.of(Widgets.section("Kind", kinds), Widgets.section("Width", chips, own));
     }
 

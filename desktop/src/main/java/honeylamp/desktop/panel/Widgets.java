@@ -1,12 +1,15 @@
 package honeylamp.desktop.panel;
 
+import java.util.List;
 import javafx.scene.Node;
+import javafx.scene.Parent;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.Slider;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
@@ -97,5 +100,25 @@ final class Widgets {
         var box = new VBox(2, quiet(name), slider);
         box.getStyleClass().add("slider-box");
         return box;
+    }
+
+    /** Whether a slider within is being dragged, so that it must not be replaced now. */
+    static boolean sliding(Parent parent) {
+        return parent.getChildrenUnmodifiable().stream()
+                .anyMatch(n -> n instanceof Slider s ? s.isValueChanging() : n instanceof Parent p && sliding(p));
+    }
+
+    /** Builds a pane's content anew; what had the keyboard has it again if it is still there. */
+    static void rebuilt(Pane pane, List<Node> nodes) {
+        var owner = pane.getScene() == null ? null : pane.getScene().getFocusOwner();
+        var id = owner == null ? null : owner.getId();
+        var within = false;
+        for (Node node = owner; node != null; node = node.getParent()) {
+            within |= node == pane;
+        }
+        pane.getChildren().setAll(nodes);
+        if (within && id != null && pane.lookup("#" + id) instanceof Node again) {
+            again.requestFocus();
+        }
     }
 }

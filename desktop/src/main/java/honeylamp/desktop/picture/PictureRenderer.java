@@ -8,29 +8,19 @@ import honeylamp.illustrate.PaperFrame;
 import honeylamp.output.ScreenPainter;
 import honeylamp.output.ScreenPainter.Traced;
 import honeylamp.plan.Plan;
-import honeylamp.plan.Underlay;
 import honeylamp.sheet.Page;
 import honeylamp.sheet.SheetComposer;
-import honeylamp.store.PictureImport;
 import java.awt.image.BufferedImage;
-import java.io.IOException;
-import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.concurrent.Executor;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.Consumer;
 import org.jspecify.annotations.Nullable;
-import org.slf4j.Logger;
-import org.slf4j.LoggerFactory;
 
 /** Renders the working view off the interface thread; only the newest request is painted and shown. */
 public final class PictureRenderer implements AutoCloseable {
-    private static final Logger LOG = LoggerFactory.getLogger(PictureRenderer.class);
-
     /** What is to be shown. */
     public record Request(
             Plan plan,
@@ -40,8 +30,7 @@ public final class PictureRenderer implements AutoCloseable {
             View view,
             int width,
             int height,
-            List<Underlay> underlays,
-            Map<String, byte[]> assets) {}
+            List<Traced> underlays) {}
 
     /** A painted request. */
     public record Painted(Request request, BufferedImage image) {}
@@ -53,7 +42,6 @@ public final class PictureRenderer implements AutoCloseable {
     private final AtomicReference<@Nullable Request> newest = new AtomicReference<>();
     private final Executor screen;
     private final Consumer<Painted> show;
-    private final Map<String, BufferedImage> pictures = new HashMap<>(); // worker only
     private @Nullable PageKey pageKey; // worker only
     private @Nullable Page page; // worker only
 
@@ -71,6 +59,9 @@ public final class PictureRenderer implements AutoCloseable {
     /** Asks for a picture; requests not yet begun are dropped. */
     public void request(Request request) {
         newest.set(request);
+        if (worker.isShutdown()) {
+            return; // pixels came in while the window was closing
+        }
         worker.execute(() -> {
             if (newest.get() == request) {
                 var painted = new Painted(request, paint(request));
@@ -88,7 +79,7 @@ public final class PictureRenderer implements AutoCloseable {
         var image = new BufferedImage(request.width, request.height, BufferedImage.TYPE_INT_ARGB_PRE);
         ScreenPainter.paint(
                 page(request),
-                traced(request),
+                request.underlays,
                 image,
                 request.view.paperToPixels(request.frame, request.width, request.height));
         return image;
@@ -109,27 +100,6 @@ public final class PictureRenderer implements AutoCloseable {
         page = made;
         pageKey = key;
         return made;
-    }
-
-    private List<Traced> traced(Request request) {
-        var out = new ArrayList<Traced>();
-        for (var underlay : request.underlays) {
-            var bytes = request.assets.get(underlay.asset());
-            if (bytes != null) {
-                var pixels = pictures.computeIfAbsent(underlay.asset(), name -> pixels(name, bytes));
-                out.add(new Traced(underlay, pixels));
-            }
-        }
-        return out;
-    }
-
-    private static BufferedImage pixels(String name, byte[] bytes) {
-        try {
-            return PictureImport.pixels(bytes);
-        } catch (IOException e) {
-            LOG.warn("the underlay {} cannot be shown", name, e);
-            return new BufferedImage(1, 1, BufferedImage.TYPE_INT_ARGB_PRE);
-        }
     }
 
     @Override

@@ -7,11 +7,13 @@ import honeylamp.desktop.workspace.Workspace;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.geometry.Point;
 import honeylamp.output.ScreenPainter;
+import honeylamp.output.ScreenPainter.Traced;
 import honeylamp.plan.Underlay;
 import java.awt.image.BufferedImage;
 import java.awt.image.DataBufferInt;
 import java.nio.IntBuffer;
-import java.util.List;
+import java.util.ArrayList;
+import java.util.function.Consumer;
 import javafx.application.Platform;
 import javafx.scene.control.Label;
 import javafx.scene.image.ImageView;
@@ -36,6 +38,8 @@ public final class PlanPane extends Pane {
     private final ImageView sketch = new ImageView();
     private final Label caught = new Label();
     private final KeyPointer keyPointer = new KeyPointer();
+    private final Lens lens;
+    private Consumer<Point> follower = _ -> {};
     private @Nullable Workspace drawn;
     private @Nullable Painted shown;
     private boolean pressed;
@@ -58,7 +62,8 @@ public final class PlanPane extends Pane {
         caught.setVisible(false);
         picture.setMouseTransparent(true);
         sketch.setMouseTransparent(true);
-        getChildren().addAll(picture, sketch, keyPointer, caught);
+        lens = new Lens(model);
+        getChildren().addAll(picture, sketch, lens, keyPointer, caught);
         var clip = new Rectangle();
         clip.widthProperty().bind(widthProperty());
         clip.heightProperty().bind(heightProperty());
@@ -80,7 +85,10 @@ public final class PlanPane extends Pane {
         setOnMouseDragged(this::drag);
         setOnMouseReleased(this::release);
         setOnScroll(this::scroll);
-        setOnMouseExited(_ -> caught.setVisible(false));
+        setOnMouseExited(_ -> {
+            caught.setVisible(false);
+            lens.setVisible(false);
+        });
     }
 
     private void press(MouseEvent e) {
@@ -227,15 +235,20 @@ public final class PlanPane extends Pane {
                 || a.lamp() != b.lamp()
                 || !a.frame().equals(b.frame())
                 || a.stage().showsUnderlay() != b.stage().showsUnderlay()
-                || a.document() != b.document();
+                || a.document() != b.document()
+                || !a.storey().equals(b.storey());
     }
 
     private PictureRenderer.Request request(Workspace now) {
-        var underlays = now.stage().showsUnderlay()
-                ? now.currentStorey().underlays().stream()
-                        .filter(u -> u.sight() == Underlay.Sight.SHOWN)
-                        .toList()
-                : List.<Underlay>of();
+        var underlays = new ArrayList<Traced>();
+        for (var u : now.currentStorey().underlays()) {
+            if (now.stage().showsUnderlay() && u.sight() == Underlay.Sight.SHOWN) {
+                var asset = u.picture().asset();
+                model.pictures()
+                        .get(asset)
+                        .ifPresentOrElse(p -> underlays.add(new Traced(u, p)), () -> want(now, asset));
+            }
+        }
         return new PictureRenderer.Request(
                 now.plan(),
                 model.geometry(),
@@ -244,8 +257,22 @@ public final class PlanPane extends Pane {
                 now.view(),
                 (int) Math.ceil(getWidth()),
                 (int) Math.ceil(getHeight()),
-                underlays,
-                now.document().assets());
+                underlays);
+    }
+
+    /** Pixels that are still being unpacked are shown as soon as they are there. */
+    private void want(Workspace now, String asset) {
+        var bytes = now.document().assets().get(asset);
+        if (bytes != null) {
+            model.pictures()
+                    .want(
+                            asset,
+                            bytes,
+                            () -> Platform.runLater(() -> {
+                                drawn = null;
+                                update(model.now());
+                            }));
+        }
     }
 
     private void show(Painted painted) {
@@ -263,10 +290,20 @@ public final class PlanPane extends Pane {
                 && renderer.idle(last.request())
                 && last.request().plan() == now.plan()
                 && last.request().view().equals(now.view())
-                && last.request().lamp() == now.lamp();
+                && last.request().lamp() == now.lamp()
+                && allUnpacked(now);
     }
 
-    private static WritableImage image(BufferedImage from) {
+    private boolean allUnpacked(Workspace now) {
+        return !now.stage().showsUnderlay()
+                || now.currentStorey().underlays().stream()
+                        .allMatch(u -> model.pictures().get(u.picture().asset()).isPresent()
+                                || !now.document()
+                                        .assets()
+                                        .containsKey(u.picture().asset()));
+    }
+
+    static WritableImage image(BufferedImage from) {
         var pixels = ((DataBufferInt) from.getRaster().getDataBuffer()).getData();
         return new WritableImage(new PixelBuffer<>(
                 from.getWidth(), from.getHeight(), IntBuffer.wrap(pixels), PixelFormat.getIntArgbPreInstance()));
@@ -305,10 +342,23 @@ public final class PlanPane extends Pane {
         caught.setVisible(!word.isEmpty());
         caught.setText(word);
         caught.relocate(lastX + 16, lastY + 14);
+        var here = plan(lastX, lastY);
+        follower.accept(here);
+        if (now.gesture().magnifies() && contains(lastX, lastY)) {
+            lens.show(here, now.view().pxPerMm(), lastX, lastY, getWidth());
+        } else {
+            lens.setVisible(false);
+        }
     }
 
-    /** Ends the renderer's thread. */
+    /** Someone to tell where the pointer is in the plan. */
+    public void followedBy(Consumer<Point> other) {
+        follower = other;
+    }
+
+    /** Ends the threads that paint and unpack. */
     public void close() {
         renderer.close();
+        model.pictures().close();
     }
 }

@@ -1,16 +1,22 @@
 package honeylamp.desktop.workspace;
 
 import honeylamp.desktop.gesture.Choices;
+import honeylamp.desktop.gesture.CropPicture;
 import honeylamp.desktop.gesture.Gesture;
 import honeylamp.desktop.gesture.LayFinish;
+import honeylamp.desktop.gesture.LevelPicture;
 import honeylamp.desktop.gesture.LookOn;
 import honeylamp.desktop.gesture.MarkKnownLength;
 import honeylamp.desktop.gesture.MeasureBetween;
+import honeylamp.desktop.gesture.NoteOnPicture;
 import honeylamp.desktop.gesture.PickAndMove;
 import honeylamp.desktop.gesture.PickAndMove.Reach;
 import honeylamp.desktop.gesture.PickRoom;
 import honeylamp.desktop.gesture.PlaceFurnishing;
 import honeylamp.desktop.gesture.PlaceOpening;
+import honeylamp.desktop.gesture.PutPoint;
+import honeylamp.desktop.gesture.SquareUp;
+import honeylamp.desktop.gesture.WalkRoom;
 import honeylamp.desktop.gesture.WallChain;
 import honeylamp.desktop.gesture.WriteNote;
 import java.util.List;
@@ -21,8 +27,17 @@ public enum Stage {
     UNDERLAY(
             "Underlay",
             tool("Pick picture", _ -> PickAndMove.of(Reach.UNDERLAYS)),
-            tool("Known length", _ -> MarkKnownLength.begin())),
-    WALLS("Walls", tool("Draw walls", _ -> WallChain.begin()), tool("Pick and move", _ -> PickAndMove.of(Reach.WALLS))),
+            tool("Known length", _ -> MarkKnownLength.begin()),
+            tool("Level", _ -> LevelPicture.begin()),
+            tool("Square up", _ -> SquareUp.begin()),
+            tool("Put a point", _ -> PutPoint.begin()),
+            tool("Crop", _ -> CropPicture.begin()),
+            tool("Note", _ -> NoteOnPicture.begin())),
+    WALLS(
+            "Walls",
+            tool("Draw walls", _ -> WallChain.begin()),
+            tool("Pick and move", _ -> PickAndMove.of(Reach.WALLS)),
+            tool("Walk a room", _ -> WalkRoom.begin())),
     OPENINGS(
             "Openings",
             tool("Put in", _ -> PlaceOpening.begin()),

@@ -21,7 +21,7 @@ import java.util.Set;
  * @param storey the storey worked on
  * @param tool index into the stage's tools
  * @param frame where the plan lies on paper while work goes on
- * @param message a sentence for the person, empty if there is nothing to say
+ * @param said what is said to the person
  */
 public record Workspace(
         PlanDocument document,
@@ -36,7 +36,28 @@ public record Workspace(
         Lamp lamp,
         PaperFrame frame,
         View view,
-        String message) {
+        Said said) {
+    /** A sentence for the person; empty if there is nothing to say. */
+    public record Said(String text, Weight weight) {
+        /** Whether something is wrong. */
+        public enum Weight {
+            /** Good to know. */
+            NEWS,
+            /** Something cannot be. */
+            COMPLAINT
+        }
+
+        static final Said NOTHING = new Said("", Weight.NEWS);
+
+        static Said news(String text) {
+            return new Said(text, Weight.NEWS);
+        }
+
+        static Said complaint(String text) {
+            return new Said(text, Weight.COMPLAINT);
+        }
+    }
+
     /** Freezes the set. */
     public Workspace {
         selection = Set.copyOf(selection);
@@ -45,6 +66,11 @@ public record Workspace(
     /** The plan as it is now. */
     public Plan plan() {
         return history.now();
+    }
+
+    /** What is said to the person, empty if nothing is. */
+    public String message() {
+        return said.text();
     }
 
     /** The storey worked on, as it is now. */
@@ -59,51 +85,68 @@ public record Workspace(
 
     Workspace with(History other) {
         return new Workspace(
-                document, other, file, storey, stage, tool, gesture, selection, choices, lamp, frame, view, message);
+                document, other, file, storey, stage, tool, gesture, selection, choices, lamp, frame, view, said);
     }
 
     Workspace with(PlanDocument other, Optional<Path> where) {
         return new Workspace(
-                other, history, where, storey, stage, tool, gesture, selection, choices, lamp, frame, view, message);
+                other, history, where, storey, stage, tool, gesture, selection, choices, lamp, frame, view, said);
     }
 
     Workspace at(Stage other, int otherTool, Gesture begun) {
         return new Workspace(
-                document, history, file, storey, other, otherTool, begun, selection, choices, lamp, frame, view, "");
+                document,
+                history,
+                file,
+                storey,
+                other,
+                otherTool,
+                begun,
+                selection,
+                choices,
+                lamp,
+                frame,
+                view,
+                Said.NOTHING);
     }
 
     Workspace with(Gesture other) {
         return new Workspace(
-                document, history, file, storey, stage, tool, other, selection, choices, lamp, frame, view, message);
+                document, history, file, storey, stage, tool, other, selection, choices, lamp, frame, view, said);
     }
 
     Workspace picking(Set<ElementId> ids) {
         return new Workspace(
-                document, history, file, storey, stage, tool, gesture, ids, choices, lamp, frame, view, message);
+                document, history, file, storey, stage, tool, gesture, ids, choices, lamp, frame, view, said);
     }
 
     Workspace with(Choices other) {
         return new Workspace(
-                document, history, file, storey, stage, tool, gesture, selection, other, lamp, frame, view, message);
+                document, history, file, storey, stage, tool, gesture, selection, other, lamp, frame, view, said);
     }
 
     Workspace with(Lamp other) {
         return new Workspace(
-                document, history, file, storey, stage, tool, gesture, selection, choices, other, frame, view, message);
+                document, history, file, storey, stage, tool, gesture, selection, choices, other, frame, view, said);
     }
 
     Workspace with(PaperFrame other) {
         return new Workspace(
-                document, history, file, storey, stage, tool, gesture, selection, choices, lamp, other, view, message);
+                document, history, file, storey, stage, tool, gesture, selection, choices, lamp, other, view, said);
     }
 
     Workspace with(View other) {
         return new Workspace(
-                document, history, file, storey, stage, tool, gesture, selection, choices, lamp, frame, other, message);
+                document, history, file, storey, stage, tool, gesture, selection, choices, lamp, frame, other, said);
     }
 
-    Workspace saying(String sentence) {
+    Workspace saying(Said sentence) {
         return new Workspace(
                 document, history, file, storey, stage, tool, gesture, selection, choices, lamp, frame, view, sentence);
+    }
+
+    Workspace on(ElementId.StoreyId other) {
+        return new Workspace(
+                document, history, file, other, stage, tool, gesture, Set.of(), choices, lamp, frame, view, said);
     }
 }

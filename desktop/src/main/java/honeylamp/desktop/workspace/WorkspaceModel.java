@@ -1,6 +1,7 @@
 package honeylamp.desktop.workspace;
 
 import honeylamp.derive.GeometryCache;
+import honeylamp.derive.PictureLines;
 import honeylamp.derive.Snag;
 import honeylamp.derive.Snags;
 import honeylamp.derive.StoreyGeometry;
@@ -10,6 +11,7 @@ import honeylamp.desktop.gesture.Pointer;
 import honeylamp.desktop.gesture.Readout;
 import honeylamp.desktop.gesture.Scene;
 import honeylamp.desktop.gesture.Step;
+import honeylamp.desktop.workspace.Workspace.Said;
 import honeylamp.drawing.Mark;
 import honeylamp.edit.Deletion;
 import honeylamp.edit.FurnishingEdits;
@@ -18,11 +20,14 @@ import honeylamp.edit.RoomEdits;
 import honeylamp.geometry.Point;
 import honeylamp.illustrate.Illustration;
 import honeylamp.illustrate.Lamp;
+import honeylamp.illustrate.Sketches;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Plan;
+import honeylamp.plan.Underlay;
 import honeylamp.sheet.SheetComposer;
 import honeylamp.store.PlanDocument;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -38,6 +43,7 @@ public final class WorkspaceModel {
     private final ReadOnlyObjectWrapper<Workspace> state;
     private final GeometryCache cache = new GeometryCache();
     private final Consumer<Plan> onEdit;
+    private final PictureStore pictures = new PictureStore();
 
     /**
      * A model of a document.
@@ -67,7 +73,7 @@ public final class WorkspaceModel {
                 storey.walls().isEmpty() ? Lamp.DRAFT : Lamp.LIT,
                 SheetComposer.frame(plan, cache.of(plan, storey)),
                 new View(new Point(0, 0), FIRST_PX_PER_MM),
-                "");
+                Said.NOTHING);
     }
 
     /** The workspace, to watch. */
@@ -100,7 +106,29 @@ public final class WorkspaceModel {
                 REACH_PX / w.view().pxPerMm(),
                 1 / (w.view().pxPerMm() * w.frame().scale()),
                 w.choices(),
-                w.selection());
+                w.selection(),
+                lines());
+    }
+
+    /** The pixels of the pictures to trace. */
+    public PictureStore pictures() {
+        return pictures;
+    }
+
+    /** The lines of the pictures that are seen, the one on top first. */
+    private PictureLines lines() {
+        var w = now();
+        if (w.choices().lines() == Choices.Lines.IGNORED || !w.stage().showsUnderlay()) {
+            return PictureLines.NONE;
+        }
+        var all = new ArrayList<PictureLines>();
+        for (var underlay : w.currentStorey().underlays().reversed()) {
+            if (underlay.sight() == Underlay.Sight.SHOWN) {
+                pictures.get(underlay.picture().asset()).ifPresent(p -> all.add(PictureLines.of(underlay, p)));
+            }
+        }
+        return (p, reach) ->
+                all.stream().flatMap(l -> l.near(p, reach).stream()).findFirst();
     }
 
     /** What the measure line shows. */
@@ -110,17 +138,51 @@ public final class WorkspaceModel {
 
     /** What lies above the picture. */
     public List<Mark> sketch() {
-        return now().gesture().sketch(scene());
+        var scene = scene();
+        var out = new ArrayList<Mark>();
+        if (now().stage().showsUnderlay()) {
+            for (var underlay : now().currentStorey().underlays()) {
+                if (underlay.sight() == Underlay.Sight.SHOWN) {
+                    out.addAll(Sketches.pictureNotes(scene.frame(), underlay, scene.penMm()));
+                }
+            }
+        }
+        out.addAll(now().gesture().sketch(scene));
+        return out;
     }
 
     /** Opens another document. */
     public void open(PlanDocument document, Optional<Path> file) {
+        pictures.keepOnly(document.assets().keySet());
         state.set(fresh(document, file));
     }
 
     /** Notes that the plan now lies in a file. */
     public void saved(PlanDocument document, Path file) {
         state.set(now().with(document, Optional.of(file)));
+    }
+
+    /** Works on another storey. */
+    public void goTo(ElementId.StoreyId storey) {
+        var w = now();
+        if (!w.storey().equals(storey)) {
+            var there = w.on(storey);
+            state.set(there.with(there.gesture().dropped()).saying(Said.NOTHING));
+        }
+    }
+
+    /** Works on the storey so many above, if there is one. */
+    public void climb(int by) {
+        var storeys = now().plan().storeys();
+        var at = storeys.indexOf(now().currentStorey()) + by;
+        if (at >= 0 && at < storeys.size()) {
+            goTo(storeys.get(at).id());
+        }
+    }
+
+    /** Takes up a gesture that no tool of the stage begins. */
+    public void begin(Gesture gesture) {
+        state.set(now().with(gesture));
     }
 
     /** Adds a picture to the document, with the plan that shows it. */
@@ -137,7 +199,7 @@ public final class WorkspaceModel {
                 : RoomEdits.markNew(plan, w.storey(), cache.of(plan, plan.storey(w.storey())));
         var history = w.history().then(whole, action);
         if (history != w.history()) {
-            state.set(w.with(history).saying(""));
+            state.set(w.with(history).saying(Said.NOTHING));
             onEdit.accept(history.now());
         }
     }
@@ -170,10 +232,13 @@ public final class WorkspaceModel {
     private void travel(History history) {
         var w = now();
         if (history != w.history()) {
-            state.set(w.with(history)
+            var here = history.now().storeys().stream().anyMatch(x -> x.id().equals(w.storey()))
+                    ? w
+                    : w.on(history.now().storeys().getFirst().id());
+            state.set(here.with(history)
                     .with(w.gesture().dropped())
                     .picking(Set.of())
-                    .saying(""));
+                    .saying(Said.NOTHING));
             onEdit.accept(history.now());
         }
     }
@@ -251,7 +316,12 @@ public final class WorkspaceModel {
 
     /** Says something to the person. */
     public void say(String sentence) {
-        state.set(now().saying(sentence));
+        state.set(now().saying(Said.news(sentence)));
+    }
+
+    /** Says that something cannot be. */
+    public void complain(String sentence) {
+        state.set(now().saying(Said.complaint(sentence)));
     }
 
     /** The pointer moved. */
@@ -261,7 +331,7 @@ public final class WorkspaceModel {
 
     /** The button went down. */
     public void pressed(Pointer pointer) {
-        state.set(now().saying(""));
+        state.set(now().saying(Said.NOTHING));
         take(now().gesture().pressed(scene(), pointer));
     }
 
@@ -288,18 +358,21 @@ public final class WorkspaceModel {
     private void take(Step step) {
         var w = now().with(step.next());
         var complaint = step.complaint();
-        state.set(complaint.isEmpty() && step.commit().isEmpty() ? w : w.saying(complaint));
+        state.set(complaint.isEmpty() && step.commit().isEmpty() ? w : w.saying(Said.complaint(complaint)));
         step.commit().ifPresent(c -> edit(c.plan(), c.action()));
         step.selection().ifPresent(this::pick);
+        if (!step.news().isEmpty()) {
+            say(step.news());
+        }
     }
 
     /** Escape: first drops the gesture under way, then what is picked, then goes back to the first tool. */
     public void escape() {
         var w = now();
         if (w.gesture().underWay()) {
-            state.set(w.with(w.gesture().dropped()).saying(""));
+            state.set(w.with(w.gesture().dropped()).saying(Said.NOTHING));
         } else if (!w.selection().isEmpty()) {
-            state.set(w.picking(Set.of()).saying(""));
+            state.set(w.picking(Set.of()).saying(Said.NOTHING));
         } else if (w.stage().tools().size() > 1) {
             var picks = w.stage().tools().stream()
                     .filter(t -> t.label().startsWith("Pick"))

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.catalogue.NewPlan;
 import honeylamp.demo.SailclothYard;
+import honeylamp.derive.PictureLines;
 import honeylamp.derive.StoreyGeometry;
 import honeylamp.desktop.gesture.Choices.Angle;
 import honeylamp.desktop.gesture.Choices.DrawnFace;
@@ -43,7 +44,7 @@ class GestureTest {
 
         Scene scene() {
             var geometry = StoreyGeometry.of(plan, plan.storeys().getFirst());
-            return new Scene(plan, geometry, PaperFrame.atOrigin(50), 80, 0.2, choices, picked);
+            return new Scene(plan, geometry, PaperFrame.atOrigin(50), 80, 0.2, choices, picked, PictureLines.NONE);
         }
 
         void take(Step step) {
@@ -347,7 +348,11 @@ class GestureTest {
                 hand.plan, hand.storey().id(), before.id(), honeylamp.plan.Underlay.Lock.FREE);
         hand.drag(-500, 4000, 500, 4200, Keys.NONE);
         var after = hand.storey().underlays().getFirst();
-        assertThat(after.at().point().minus(before.at().point()).distance(new Point(1000, 200)))
+        assertThat(after.placing()
+                        .at()
+                        .point()
+                        .minus(before.placing().at().point())
+                        .distance(new Point(1000, 200)))
                 .isLessThan(0.01);
     }
 

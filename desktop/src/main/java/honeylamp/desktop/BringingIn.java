@@ -1,0 +1,169 @@
+package honeylamp.desktop;
+
+import honeylamp.desktop.files.PictureIntake;
+import honeylamp.desktop.gesture.AcceptLevel;
+import honeylamp.desktop.panel.PagePicker;
+import honeylamp.desktop.panel.TopBar;
+import honeylamp.desktop.workspace.Stage;
+import honeylamp.desktop.workspace.WorkspaceModel;
+import honeylamp.edit.UnderlayEdits;
+import honeylamp.output.Progress;
+import honeylamp.plan.Underlay;
+import honeylamp.plan.Underlay.Picture;
+import honeylamp.store.PdfPages;
+import honeylamp.store.PictureImport;
+import honeylamp.underlay.LevelFinder;
+import honeylamp.underlay.TracedPicture;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.Set;
+import java.util.function.Consumer;
+import javafx.concurrent.Task;
+import javafx.scene.image.Image;
+import javax.imageio.ImageIO;
+
+/** Brings pictures in: read off the interface thread, laid under the plan when they are whole. */
+final class BringingIn {
+    private final WorkspaceModel model;
+    private final TopBar top;
+    private final PagePicker picker;
+    private final Runnable focusPlan;
+    private int underWay;
+
+    BringingIn(WorkspaceModel model, TopBar top, PagePicker picker, Runnable focusPlan) {
+        this.model = model;
+        this.top = top;
+        this.picker = picker;
+        this.focusPlan = focusPlan;
+    }
+
+    boolean busy() {
+        return underWay > 0;
+    }
+
+    void file(Path file) {
+        var name = String.valueOf(file.getFileName());
+        run(PictureIntake.of(file), result -> take(result, name));
+    }
+
+    void image(Image image, String name) {
+        try {
+            run(PictureIntake.of(png(image), name), result -> take(result, name));
+        } catch (IOException e) {
+            model.complain("The picture cannot be read: " + e.getMessage() + ". Save it as a file and bring that in.");
+        }
+    }
+
+    private static byte[] png(Image image) throws IOException {
+        var w = (int) image.getWidth();
+        var h = (int) image.getHeight();
+        var out = new BufferedImage(Math.max(1, w), Math.max(1, h), BufferedImage.TYPE_INT_ARGB);
+        var row = new int[out.getWidth()];
+        for (var y = 0; y < h; y++) {
+            image.getPixelReader()
+                    .getPixels(0, y, w, 1, javafx.scene.image.PixelFormat.getIntArgbInstance(), row, 0, w);
+            out.setRGB(0, y, w, 1, row, 0, w);
+        }
+        var bytes = new ByteArrayOutputStream();
+        ImageIO.write(out, "png", bytes);
+        return bytes.toByteArray();
+    }
+
+    private void take(PictureImport.Result result, String name) {
+        switch (result) {
+            case PictureImport.Result.Refused(var problem) -> model.complain(problem.sentence());
+            case PictureImport.Result.Good(var bytes, var sha, var picture) ->
+                lay(bytes, sha, picture, name, Optional.empty());
+            case PictureImport.Result.Pages(var pages) ->
+                picker.open(pages, model.now().plan().units(), this::page);
+        }
+    }
+
+    private void page(PdfPages pages, int index, OptionalInt scale) {
+        run(
+                PictureIntake.of(pages, index),
+                page -> lay(
+                        page.png(),
+                        page.sha256(),
+                        page.picture(),
+                        pages.count() == 1 ? pages.name() : pages.name() + ", page " + (index + 1),
+                        PdfPages.mmPerPixel(page, scale)));
+    }
+
+    private void lay(byte[] bytes, String sha, TracedPicture pixels, String name, Optional<Double> mmPerPixel) {
+        var now = model.now();
+        var picture = new Picture(
+                sha, name, pixels.pyramid().width(), pixels.pyramid().height());
+        var centre = now.view().centre();
+        var added = mmPerPixel.isPresent()
+                ? UnderlayEdits.add(now.plan(), now.storey(), picture, centre, mmPerPixel.get())
+                : UnderlayEdits.add(now.plan(), now.storey(), picture, centre);
+        model.pictures().put(sha, pixels);
+        model.addAsset(sha, bytes, added.plan(), "Bring in picture");
+        model.use(Stage.UNDERLAY, mmPerPixel.isPresent() ? 0 : 1);
+        model.pick(Set.of(added.id()));
+        if (mmPerPixel.isPresent()) {
+            model.say("The page lies at its true size. A known length is a good check.");
+        }
+        focusPlan.run();
+    }
+
+    /** Looks for the angle of the picture that is picked, or on top, and shows it. */
+    void proposeLevel() {
+        var underlays = model.now().currentStorey().underlays();
+        var underlay = underlays.stream()
+                .filter(u -> model.now().selection().contains(u.id()))
+                .findFirst()
+                .or(() -> underlays.isEmpty() ? Optional.<Underlay>empty() : Optional.of(underlays.getLast()));
+        var pixels = underlay.flatMap(u -> model.pictures().get(u.picture().asset()));
+        if (underlay.isEmpty() || pixels.isEmpty()) {
+            model.complain("There is no picture to level yet. Bring one in first.");
+            return;
+        }
+        var u = underlay.get();
+        run(
+                new Task<Optional<LevelFinder.Proposal>>() {
+                    @Override
+                    protected Optional<LevelFinder.Proposal> call() {
+                        updateTitle("Looking for lines");
+                        return LevelFinder.of(pixels.get());
+                    }
+                },
+                found -> {
+                    if (found.isEmpty()) {
+                        model.complain("The picture has no clear lines to level by. Level it by two points instead.");
+                        return;
+                    }
+                    var turn = found.get().turnDeg() + u.placing().turnDeg();
+                    model.use(Stage.UNDERLAY, 2);
+                    model.pick(Set.of(u.id()));
+                    model.begin(new AcceptLevel(u.id(), turn - 90 * Math.rint(turn / 90)));
+                    focusPlan.run();
+                });
+    }
+
+    private <T> void run(Task<T> work, Consumer<T> then) {
+        underWay++;
+        work.setOnSucceeded(_ -> {
+            underWay--;
+            then.accept(work.getValue());
+        });
+        work.setOnCancelled(_ -> {
+            underWay--;
+            model.say("Ended; nothing was brought in.");
+        });
+        work.setOnFailed(_ -> {
+            underWay--;
+            if (!(work.getException() instanceof Progress.Cancelled)) {
+                model.complain("The picture cannot be brought in: "
+                        + work.getException().getMessage() + ". Try it as PNG or JPEG.");
+            }
+        });
+        top.follow(work);
+        Thread.ofPlatform().daemon().name("bring in").start(work);
+    }
+}

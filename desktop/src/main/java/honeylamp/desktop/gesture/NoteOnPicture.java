@@ -1,0 +1,101 @@
+package honeylamp.desktop.gesture;
+
+import honeylamp.drawing.Mark;
+import honeylamp.edit.UnderlayEdits;
+import honeylamp.geometry.Point;
+import honeylamp.plan.PictureNote;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+
+/**
+ * Notes on a picture: a click sets a pin, a drag draws a line; words and Enter say what it is. Notes are
+ * never part of the plan's geometry and never printed.
+ */
+public record NoteOnPicture(List<Point> points, boolean drawn) implements Gesture {
+    private static final double STEP_SHARE = 0.5;
+
+    /** Freezes the list. */
+    public NoteOnPicture {
+        points = List.copyOf(points);
+    }
+
+    /** Nothing yet. */
+    public static NoteOnPicture begin() {
+        return new NoteOnPicture(List.of(), false);
+    }
+
+    @Override
+    public Step moved(Scene scene, Pointer pointer) {
+        return Step.to(this);
+    }
+
+    @Override
+    public Step pressed(Scene scene, Pointer pointer) {
+        var underlay = OnPicture.at(scene, pointer.at());
+        return underlay.isEmpty()
+                ? Step.complain(this, OnPicture.NONE_YET)
+                : Step.to(new NoteOnPicture(List.of(pointer.at()), false))
+                        .picking(Set.of(underlay.get().id()));
+    }
+
+    @Override
+    public Step dragged(Scene scene, Pointer pointer) {
+        if (points.isEmpty() || drawn || points.getLast().distance(pointer.at()) < STEP_SHARE * scene.reachMm()) {
+            return Step.to(this);
+        }
+        var more = new ArrayList<>(points);
+        more.add(pointer.at());
+        return Step.to(new NoteOnPicture(more, false));
+    }
+
+    @Override
+    public Step released(Scene scene, Pointer pointer) {
+        return Step.to(new NoteOnPicture(points, !points.isEmpty()));
+    }
+
+    @Override
+    public Step entered(Scene scene, List<String> typed) {
+        var underlay = OnPicture.of(scene);
+        if (points.isEmpty() || underlay.isEmpty()) {
+            return Step.complain(this, "Click or draw on the picture first.");
+        }
+        var text = Gesture.field(typed, 0);
+        if (text.isEmpty() && points.size() == 1) {
+            return Step.complain(this, "Type what the pin says.");
+        }
+        var u = underlay.get();
+        var note = new PictureNote(points.stream().map(u::pixel).toList(), text);
+        return Step.commit(begin(), UnderlayEdits.note(scene.plan(), scene.storey(), u.id(), note), "Note on picture")
+                .picking(Set.of(u.id()));
+    }
+
+    @Override
+    public Gesture dropped() {
+        return begin();
+    }
+
+    @Override
+    public boolean underWay() {
+        return !points.isEmpty();
+    }
+
+    @Override
+    public Readout readout(Scene scene) {
+        return points.isEmpty()
+                ? Readout.hint("Click to set a pin, or draw a line. Notes stay on the picture and are never printed.")
+                : new Readout(
+                        List.of(new Readout.Field("Note", "", Readout.Kind.WORDS)),
+                        "",
+                        points.size() > 1
+                                ? "Type a word for the line, or just press Enter."
+                                : "Type the note and press Enter.");
+    }
+
+    @Override
+    public List<Mark> sketch(Scene scene) {
+        return points.isEmpty()
+                ? List.of()
+                : honeylamp.illustrate.Sketches.pictureNote(scene.frame(), points, "", scene.penMm());
+    }
+}

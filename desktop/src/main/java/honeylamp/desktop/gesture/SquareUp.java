@@ -1,0 +1,168 @@
+package honeylamp.desktop.gesture;
+
+import honeylamp.desktop.gesture.OnPicture.Aim;
+import honeylamp.drawing.Mark;
+import honeylamp.edit.UnderlayEdits;
+import honeylamp.geometry.Point;
+import honeylamp.geometry.Segment;
+import honeylamp.illustrate.Sketches;
+import honeylamp.plan.Squaring;
+import honeylamp.plan.Underlay;
+import honeylamp.units.Length;
+import honeylamp.units.LengthReading;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.Set;
+
+/**
+ * Four clicks on the corners of something rectangular square up a picture taken at a slant; typed sizes
+ * make it true as well.
+ *
+ * @param corners in plan mm, in the order they were clicked
+ * @param held index of the corner that is dragged
+ */
+public record SquareUp(List<Point> corners, Optional<Aim> aim, OptionalInt held) implements Gesture {
+    /** Freezes the list. */
+    public SquareUp {
+        corners = List.copyOf(corners);
+    }
+
+    /** No corner yet. */
+    public static SquareUp begin() {
+        return new SquareUp(List.of(), Optional.empty(), OptionalInt.empty());
+    }
+
+    @Override
+    public Step moved(Scene scene, Pointer pointer) {
+        return Step.to(new SquareUp(corners, Optional.of(OnPicture.aim(scene, pointer)), OptionalInt.empty()));
+    }
+
+    @Override
+    public Step pressed(Scene scene, Pointer pointer) {
+        var underlay = OnPicture.at(scene, pointer.at());
+        if (underlay.isEmpty()) {
+            return Step.complain(this, OnPicture.NONE_YET);
+        }
+        var aim = OnPicture.aim(scene, pointer);
+        for (var i = 0; i < corners.size(); i++) {
+            if (corners.get(i).distance(pointer.at()) <= scene.reachMm()) {
+                return Step.to(new SquareUp(corners, Optional.of(aim), OptionalInt.of(i)));
+            }
+        }
+        if (corners.size() == 4) {
+            return Step.complain(this, "All four corners are marked: drag them, press Enter, or Esc to begin again.");
+        }
+        var more = new ArrayList<>(corners);
+        more.add(aim.at());
+        return Step.to(new SquareUp(more, Optional.of(aim), OptionalInt.of(more.size() - 1)))
+                .picking(Set.of(underlay.get().id()));
+    }
+
+    @Override
+    public Step dragged(Scene scene, Pointer pointer) {
+        var aim = OnPicture.aim(scene, pointer);
+        if (held.isEmpty()) {
+            return Step.to(new SquareUp(corners, Optional.of(aim), held));
+        }
+        var moved = new ArrayList<>(corners);
+        moved.set(held.getAsInt(), aim.at());
+        return Step.to(new SquareUp(moved, Optional.of(aim), held));
+    }
+
+    @Override
+    public Step released(Scene scene, Pointer pointer) {
+        return Step.to(new SquareUp(corners, aim, OptionalInt.empty()));
+    }
+
+    @Override
+    public Step entered(Scene scene, List<String> typed) {
+        if (corners.size() < 4) {
+            return Step.complain(this, "Click all four corners first.");
+        }
+        var sizes = new ArrayList<Optional<Length>>();
+        for (var i = 0; i < 2; i++) {
+            var text = Gesture.field(typed, i);
+            if (text.isEmpty()) {
+                sizes.add(Optional.empty());
+                continue;
+            }
+            switch (Gesture.length(scene, text)) {
+                case LengthReading.Bad(var sentence) -> {
+                    return Step.complain(this, sentence);
+                }
+                case LengthReading.Good(var length) -> sizes.add(Optional.of(length));
+            }
+        }
+        return squared(scene, sizes.get(0), sizes.get(1));
+    }
+
+    private Step squared(Scene scene, Optional<Length> across, Optional<Length> up) {
+        var underlay = OnPicture.at(scene, corners.getFirst());
+        if (underlay.isEmpty()) {
+            return Step.complain(this, OnPicture.NONE_YET);
+        }
+        var u = underlay.get();
+        try {
+            var plan = UnderlayEdits.squareUp(scene.plan(), scene.storey(), u.id(), inOrder(u), across, up);
+            return Step.commit(begin(), plan, "Square picture up").picking(Set.of(u.id()));
+        } catch (IllegalArgumentException e) {
+            return Step.complain(this, "That cannot be squared up: " + e.getMessage() + ". Drag the corners.");
+        }
+    }
+
+    private List<Point> inOrder(Underlay underlay) {
+        return Squaring.clockwise(corners.stream().map(underlay::pixel).toList());
+    }
+
+    @Override
+    public Gesture dropped() {
+        return begin();
+    }
+
+    @Override
+    public boolean underWay() {
+        return !corners.isEmpty();
+    }
+
+    @Override
+    public boolean magnifies() {
+        return true;
+    }
+
+    @Override
+    public Readout readout(Scene scene) {
+        var word = aim.map(Aim::word).orElse("");
+        if (corners.size() < 4) {
+            return new Readout(
+                    List.of(),
+                    word,
+                    corners.isEmpty()
+                            ? "Click four corners of something rectangular; the outer corners of the house are best."
+                            : "Click corner " + (corners.size() + 1) + " of 4.");
+        }
+        return new Readout(
+                List.of(new Readout.Field("Across", "as seen"), new Readout.Field("Up", "as seen")),
+                word,
+                "Enter squares it up. If you know how long its sides are, type them first.");
+    }
+
+    @Override
+    public List<Mark> sketch(Scene scene) {
+        var out = new ArrayList<Mark>();
+        var round = corners.size() == 4
+                ? OnPicture.at(scene, corners.getFirst())
+                        .map(u -> inOrder(u).stream().map(u::plan).toList())
+                        .orElse(corners)
+                : corners;
+        for (var i = 0; i + 1 < round.size() + (round.size() == 4 ? 1 : 0); i++) {
+            out.add(Sketches.line(
+                    scene.frame(), new Segment(round.get(i), round.get((i + 1) % round.size())), scene.penMm(), false));
+        }
+        out.addAll(OnPicture.spots(scene, corners));
+        aim.flatMap(Aim::caught)
+                .ifPresent(s -> out.add(Sketches.spot(scene.frame(), s.at(), 4 * scene.penMm(), scene.penMm())));
+        return out;
+    }
+}

@@ -1,0 +1,197 @@
+package honeylamp.desktop.gesture;
+
+import honeylamp.derive.Snapping;
+import honeylamp.drawing.Mark;
+import honeylamp.edit.WallEdits;
+import honeylamp.geometry.Point;
+import honeylamp.geometry.Segment;
+import honeylamp.illustrate.Sketches;
+import honeylamp.plan.ElementId.WallId;
+import honeylamp.plan.Position;
+import honeylamp.survey.RoomWalk;
+import honeylamp.units.Length;
+import honeylamp.units.LengthReading;
+import honeylamp.units.LengthText;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Walks round a room with readings only: wall after wall with its length, and how far one turns at each
+ * corner, the room at the left. Coming back, the closing error is shown and spread.
+ *
+ * @param corners so far, the first where the walk began
+ * @param walls drawn so far
+ * @param wayDeg in which direction the next wall goes, counter-clockwise from east
+ */
+public record WalkRoom(List<Position> corners, List<WallId> walls, double wayDeg) implements Gesture {
+    private static final double SQUARE_DEG = 90;
+
+    /** Freezes the lists. */
+    public WalkRoom {
+        corners = List.copyOf(corners);
+        walls = List.copyOf(walls);
+    }
+
+    /** Not begun. */
+    public static WalkRoom begin() {
+        return new WalkRoom(List.of(), List.of(), 0);
+    }
+
+    @Override
+    public Step moved(Scene scene, Pointer pointer) {
+        return Step.to(this);
+    }
+
+    @Override
+    public Step pressed(Scene scene, Pointer pointer) {
+        if (!walls.isEmpty()) {
+            return Step.to(this);
+        }
+        var at = Snapping.at(scene.geometry(), List.of(), pointer.at(), scene.reachMm())
+                .map(Snapping.Snap::at)
+                .orElse(pointer.at());
+        return Step.to(new WalkRoom(List.of(Position.of(at)), List.of(), wayDeg));
+    }
+
+    @Override
+    public Step entered(Scene scene, List<String> typed) {
+        if (corners.isEmpty()) {
+            return new WalkRoom(List.of(Position.ORIGIN), List.of(), wayDeg).entered(scene, typed);
+        }
+        var turned = turned(Gesture.field(typed, 1));
+        if (turned.isEmpty()) {
+            return Step.complain(
+                    this, "\"" + Gesture.field(typed, 1) + "\" is no turn; type degrees, for example 90 or -45.");
+        }
+        var length = Gesture.field(typed, 0);
+        if (length.isEmpty()) {
+            return Step.to(new WalkRoom(corners, walls, turned.get()));
+        }
+        return switch (Gesture.length(scene, length)) {
+            case LengthReading.Bad(var sentence) -> Step.complain(this, sentence);
+            case LengthReading.Good(var reading) -> walked(scene, reading, turned.get());
+        };
+    }
+
+    /** The way of the next wall: as set, or turned from the last wall by what was typed. */
+    private Optional<Double> turned(String text) {
+        if (text.isEmpty()) {
+            return Optional.of(wayDeg);
+        }
+        try {
+            var turn = Double.parseDouble(text.replace("\u00b0", "").replace(',', '.'));
+            return Math.abs(turn) <= 360 ? Optional.of(lastWay() + turn) : Optional.empty();
+        } catch (NumberFormatException _) {
+            return Optional.empty();
+        }
+    }
+
+    private double lastWay() {
+        var n = corners.size();
+        return n < 2
+                ? 0
+                : corners.get(n - 1).point().minus(corners.get(n - 2).point()).angleDeg();
+    }
+
+    private Step walked(Scene scene, Length length, double way) {
+        var from = corners.getLast();
+        var to = Position.of(from.point().plus(Point.direction(way).times(length.mm())));
+        var added = WallEdits.add(
+                scene.plan(),
+                scene.storey(),
+                from,
+                to,
+                scene.choices().face().body(true),
+                scene.choices().wallType());
+        var more = new ArrayList<>(corners);
+        more.add(to);
+        var drawn = new ArrayList<>(walls);
+        drawn.add(added.id());
+        return Step.commit(new WalkRoom(more, drawn, way + SQUARE_DEG), added.plan(), "Walk wall");
+    }
+
+    @Override
+    public Step key(Scene scene, Key key) {
+        return switch (key) {
+            case TURN -> Step.to(new WalkRoom(corners, walls, wayDeg + SQUARE_DEG));
+            case FLIP -> Step.to(new WalkRoom(corners, walls, wayDeg + 2 * SQUARE_DEG));
+            case CLOSE -> close(scene);
+        };
+    }
+
+    private Step close(Scene scene) {
+        if (walls.size() < 3) {
+            return Step.complain(this, "A room needs three walls at least before it can close.");
+        }
+        return switch (RoomWalk.close(scene.plan(), scene.storey(), corners)) {
+            case RoomWalk.Result.Closed(var plan, var words) ->
+                Step.commit(begin(), plan, "Close room").saying(words);
+            case RoomWalk.Result.TooFar(var errorMm, var lengthMm) ->
+                Step.complain(
+                        this,
+                        "The walk ends " + shown(scene, errorMm) + " from its start after " + shown(scene, lengthMm)
+                                + "; that is no closing error. Walk the missing wall, or undo and read again.");
+        };
+    }
+
+    private static String shown(Scene scene, double mm) {
+        return LengthText.shownWithUnit(Length.ofMm(mm), scene.units());
+    }
+
+    @Override
+    public Gesture dropped() {
+        return begin();
+    }
+
+    @Override
+    public boolean underWay() {
+        return !corners.isEmpty();
+    }
+
+    @Override
+    public Readout readout(Scene scene) {
+        var way = "%.0f\u00b0".formatted(RoomWalk.turnShown(lastWay(), wayDeg));
+        return new Readout(
+                List.of(new Readout.Field("Length", ""), new Readout.Field("Turn", way, Readout.Kind.ANGLE)),
+                "",
+                hint(scene));
+    }
+
+    private String hint(Scene scene) {
+        if (corners.isEmpty()) {
+            return "Click a corner of the room, or type the first wall's length; the room lies at the left.";
+        }
+        if (walls.size() < 3) {
+            return "Next " + RoomWalk.compass(wayDeg) + ". Type its length; R turns a quarter left.";
+        }
+        var error = corners.getLast().point().distance(corners.getFirst().point());
+        return "Next " + RoomWalk.compass(wayDeg) + ". " + shown(scene, error)
+                + " to the start; C closes and spreads it.";
+    }
+
+    @Override
+    public List<Mark> sketch(Scene scene) {
+        var out = new ArrayList<Mark>();
+        if (corners.isEmpty()) {
+            return Sketches.origin(scene.frame(), scene.penMm());
+        }
+        var from = corners.getLast().point();
+        var reach = 60 * scene.penMm() * scene.frame().scale();
+        var tip = from.plus(Point.direction(wayDeg).times(reach));
+        out.add(Sketches.line(scene.frame(), new Segment(from, tip), 1.5 * scene.penMm(), false));
+        for (var side : new int[] {150, -150}) {
+            out.add(Sketches.line(
+                    scene.frame(),
+                    new Segment(tip, tip.plus(Point.direction(wayDeg + side).times(reach / 5))),
+                    1.5 * scene.penMm(),
+                    false));
+        }
+        out.addAll(Sketches.handle(scene.frame(), corners.getFirst().point(), 3.5 * scene.penMm(), scene.penMm()));
+        if (walls.size() > 1) {
+            out.add(Sketches.line(
+                    scene.frame(), new Segment(from, corners.getFirst().point()), scene.penMm(), true));
+        }
+        return out;
+    }
+}

@@ -1,0 +1,206 @@
+package honeylamp.desktop.panel;
+
+import honeylamp.sheet.Scales;
+import honeylamp.store.PdfPages;
+import honeylamp.units.UnitSystem;
+import java.awt.image.BufferedImage;
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.OptionalInt;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import javafx.application.Platform;
+import javafx.css.PseudoClass;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.image.ImageView;
+import javafx.scene.image.WritableImage;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.VBox;
+import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+
+/** Chooses a page of a PDF to trace from, and the scale it was drawn at. */
+public final class PagePicker extends VBox {
+    private static final Logger LOG = LoggerFactory.getLogger(PagePicker.class);
+    private static final PseudoClass ACTIVE = PseudoClass.getPseudoClass("active");
+    private static final int THUMBNAIL_PX = 150;
+    private static final int MOST_PAGES = 200;
+
+    private final ExecutorService worker = Executors.newSingleThreadExecutor(
+            Thread.ofPlatform().daemon().name("pages").factory());
+    private final FlowPane tiles = new FlowPane(10, 10);
+    private final FlowPane scales = new FlowPane(6, 6);
+    private final Label facts = Widgets.quiet("");
+    private final List<Button> pages = new ArrayList<>();
+    private Taking taking = (_, _, _) -> {};
+    private @Nullable PdfPages shown;
+    private UnitSystem units = UnitSystem.MM;
+    private int page;
+    private OptionalInt scale = OptionalInt.empty();
+
+    /** Takes the page that was chosen, with its scale if it is known. */
+    public interface Taking {
+        /** Takes it. */
+        void take(PdfPages pages, int page, OptionalInt scale);
+    }
+
+    /** A picker, hidden at first. */
+    public PagePicker() {
+        super(12);
+        setId("page-picker");
+        getStyleClass().add("finder");
+        setVisible(false);
+        setManaged(false);
+        setMaxSize(560, 560);
+        var scroll = new ScrollPane(tiles);
+        scroll.setFitToWidth(true);
+        scroll.setPrefViewportHeight(300);
+        var take = Widgets.button("Bring in this page", "take-page", "Enter does it too", this::take);
+        take.getStyleClass().add("main-action");
+        var leave = Widgets.button("Cancel", "leave-pages", "Esc does it too", this::close);
+        getChildren()
+                .addAll(
+                        Widgets.heading("Which page?"),
+                        scroll,
+                        Widgets.section("Drawn at", scales, facts),
+                        Widgets.row(take, leave));
+        addEventFilter(KeyEvent.KEY_PRESSED, this::key);
+    }
+
+    /** Opens the picker on a file. */
+    public void open(PdfPages file, UnitSystem system, Taking then) {
+        shown = file;
+        units = system;
+        taking = then;
+        tiles.getChildren().clear();
+        pages.clear();
+        for (var i = 0; i < Math.min(MOST_PAGES, file.count()); i++) {
+            var index = i;
+            var picture = new ImageView();
+            picture.setFitWidth(THUMBNAIL_PX);
+            picture.setPreserveRatio(true);
+            var button = new Button("", new VBox(4, picture, new Label("Page " + (i + 1))));
+            button.setId("page-" + (i + 1));
+            button.getStyleClass().add("tile");
+            button.setAccessibleText("Page " + (i + 1));
+            button.setMinSize(THUMBNAIL_PX + 16, 130);
+            button.setOnAction(_ -> choose(index));
+            pages.add(button);
+            tiles.getChildren().add(button);
+            worker.execute(() -> thumbnail(file, index, picture));
+        }
+        setVisible(true);
+        setManaged(true);
+        choose(0);
+    }
+
+    private static void thumbnail(PdfPages file, int index, ImageView picture) {
+        try {
+            var image = fx(file.thumbnail(index, 2 * THUMBNAIL_PX));
+            Platform.runLater(() -> picture.setImage(image));
+        } catch (IOException e) {
+            LOG.warn("page {} of {} has no thumbnail", index + 1, file.name(), e);
+        }
+    }
+
+    private static WritableImage fx(BufferedImage image) {
+        var out = new WritableImage(image.getWidth(), image.getHeight());
+        for (var y = 0; y < image.getHeight(); y++) {
+            for (var x = 0; x < image.getWidth(); x++) {
+                out.getPixelWriter().setArgb(x, y, 0xFF000000 | image.getRGB(x, y));
+            }
+        }
+        return out;
+    }
+
+    private void choose(int index) {
+        var file = shown;
+        if (file == null) {
+            return;
+        }
+        page = index;
+        for (var i = 0; i < pages.size(); i++) {
+            pages.get(i).pseudoClassStateChanged(ACTIVE, i == index);
+        }
+        pages.get(index).requestFocus();
+        try {
+            var known = file.facts(index);
+            scale = known.statedScale();
+            facts.setText("%.0f \u00d7 %.0f mm of paper. %s"
+                    .formatted(
+                            known.widthMm(),
+                            known.heightMm(),
+                            scale.isPresent()
+                                    ? "1:" + scale.getAsInt() + " is written on it."
+                                    : "No scale is written on it; choose one, or set a known length later."));
+        } catch (IOException e) {
+            scale = OptionalInt.empty();
+            facts.setText("This page cannot be read: " + e.getMessage());
+        }
+        scales();
+    }
+
+    private void scales() {
+        var all = new ArrayList<>(Scales.standard(units));
+        scale.ifPresent(s -> {
+            if (!all.contains(s)) {
+                all.add(s);
+            }
+        });
+        var nodes = new ArrayList<Node>();
+        nodes.add(Widgets.toggle(
+                "Not known",
+                "page-scale-none",
+                "A known length will tell",
+                scale.isEmpty(),
+                () -> at(OptionalInt.empty())));
+        for (int s : all) {
+            nodes.add(Widgets.toggle(
+                    Scales.words(s, units),
+                    "page-scale-" + s,
+                    "The page comes in at its true size",
+                    scale.equals(OptionalInt.of(s)),
+                    () -> at(OptionalInt.of(s))));
+        }
+        scales.getChildren().setAll(nodes);
+    }
+
+    private void at(OptionalInt other) {
+        scale = other;
+        scales();
+    }
+
+    private void key(KeyEvent e) {
+        switch (e.getCode()) {
+            case KeyCode.ESCAPE -> close();
+            case KeyCode.ENTER -> take();
+            case KeyCode.RIGHT -> choose(Math.min(page + 1, pages.size() - 1));
+            case KeyCode.LEFT -> choose(Math.max(page - 1, 0));
+            default -> {
+                return;
+            }
+        }
+        e.consume();
+    }
+
+    private void take() {
+        var file = shown;
+        close();
+        if (file != null) {
+            taking.take(file, page, scale);
+        }
+    }
+
+    private void close() {
+        setVisible(false);
+        setManaged(false);
+        shown = null;
+    }
+}

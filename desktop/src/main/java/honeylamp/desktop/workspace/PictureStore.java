@@ -1,0 +1,60 @@
+package honeylamp.desktop.workspace;
+
+import honeylamp.output.Progress;
+import honeylamp.store.PictureImport;
+import honeylamp.underlay.TracedPicture;
+import java.io.IOException;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+
+/** The pixels of pictures to trace, unpacked once, off every other thread. */
+public final class PictureStore implements AutoCloseable {
+    private static final Logger LOG = LoggerFactory.getLogger(PictureStore.class);
+
+    private final Map<String, TracedPicture> ready = new ConcurrentHashMap<>();
+    private final Set<String> wanted = ConcurrentHashMap.newKeySet();
+    private final ExecutorService loader = Executors.newSingleThreadExecutor(
+            Thread.ofPlatform().daemon().name("underlay").factory());
+
+    /** A picture whose pixels are there. */
+    public Optional<TracedPicture> get(String asset) {
+        return Optional.ofNullable(ready.get(asset));
+    }
+
+    /** Keeps pixels that were read while a picture was brought in. */
+    public void put(String asset, TracedPicture picture) {
+        ready.put(asset, picture);
+    }
+
+    /** Unpacks a picture unless that was asked before; tells when it is there. */
+    public void want(String asset, byte[] bytes, Runnable there) {
+        if (ready.containsKey(asset) || !wanted.add(asset)) {
+            return;
+        }
+        loader.execute(() -> {
+            try {
+                ready.put(asset, PictureImport.pixels(bytes, Progress.NONE));
+                there.run();
+            } catch (IOException | Progress.Cancelled e) {
+                LOG.warn("the underlay {} cannot be shown", asset, e);
+            }
+        });
+    }
+
+    /** Forgets all pictures but these. */
+    public void keepOnly(Set<String> assets) {
+        ready.keySet().retainAll(assets);
+        wanted.retainAll(assets);
+    }
+
+    @Override
+    public void close() {
+        loader.shutdownNow();
+    }
+}
