@@ -29,7 +29,7 @@ public final class BesidePane extends Pane {
     private final WorkspaceModel model;
     private final ImageView picture = new ImageView();
     private final Circle ring = new Circle(RING_PX);
-    private final Label hint = new Label("Wheel zooms, drag moves. The ring shows where the pointer is in the plan.");
+    private final Label hint = new Label("Wheel zooms, drag moves");
     private final ExecutorService worker = Executors.newSingleThreadExecutor(
             Thread.ofPlatform().daemon().name("beside").factory());
     private final AtomicReference<@Nullable Wanted> newest = new AtomicReference<>();

@@ -45,6 +45,7 @@ public final class PlanPane extends Pane {
     private boolean pressed;
     private boolean panning;
     private boolean placed;
+    private boolean inside;
     private double lastX = -1; // the pointer has not been here yet
     private double lastY = -1;
 
@@ -85,7 +86,9 @@ public final class PlanPane extends Pane {
         setOnMouseDragged(this::drag);
         setOnMouseReleased(this::release);
         setOnScroll(this::scroll);
+        setOnMouseEntered(_ -> inside = true);
         setOnMouseExited(_ -> {
+            inside = false;
             caught.setVisible(false);
             lens.setVisible(false);
         });
@@ -344,7 +347,7 @@ public final class PlanPane extends Pane {
         caught.relocate(lastX + 16, lastY + 14);
         var here = plan(lastX, lastY);
         follower.accept(here);
-        if (now.gesture().magnifies() && contains(lastX, lastY)) {
+        if (now.gesture().magnifies() && (inside || keyPointer.leads())) {
             lens.show(here, now.view().pxPerMm(), lastX, lastY, getWidth());
         } else {
             lens.setVisible(false);
