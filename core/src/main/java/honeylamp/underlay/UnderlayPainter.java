@@ -185,8 +185,8 @@ public final class UnderlayPainter {
         var y = Math.max(0, (int) vv);
         var right = x + 1 < readWidth ? 1 : 0;
         var low = y + 1 < readHeight ? readWidth : 0;
-        var fx = (int) (256 * (uu - x));
-        var fy = (int) (256 * (vv - y));
+        var fx = (int) (256 * (uu - x) + 0.5);
+        var fy = (int) (256 * (vv - y) + 0.5);
         var i = y * readWidth + x;
         return between(between(read[i], read[i + right], fx), between(read[i + low], read[i + low + right], fx), fy);
     }

@@ -207,4 +207,30 @@ class PlanFileTest {
         var first = Files.readAllBytes(saved(SailclothYard.plan()));
         assertThat(Files.readAllBytes(saved(SailclothYard.plan()))).isEqualTo(first);
     }
+
+    /** A file of version 1, with one flat underlay and a field this version does not know. */
+    @Test
+    void aPlanOfTheFirstVersionOpensAndIsSavedAsThisOne() throws Exception {
+        var opened = PlanFile.open(Path.of("src/test/resources/plans/version-1.honeylamp"));
+        var document = ((PlanFile.Opened.Good) opened).document();
+        var underlay = document.plan().storeys().getFirst().underlays().getFirst();
+        assertThat(underlay.picture().name()).isEqualTo("sailcloth-yard-survey.jpg");
+        assertThat(underlay.placing().mmPerPixel()).isEqualTo(9.2);
+        assertThat(underlay.placing().turnDeg()).isEqualTo(-1.4);
+        assertThat(underlay.treatment().fade()).isEqualTo(0.35);
+        assertThat(underlay.knownLengths().getFirst().length().mm()).isEqualTo(13_000);
+        var file = folder.resolve("again.honeylamp");
+        PlanFile.save(document, new byte[0], file);
+        var again = ((PlanFile.Opened.Good) PlanFile.open(file)).document();
+        assertThat(again.plan()).isEqualTo(document.plan());
+        assertThat(again.original().path("version").asInt()).isEqualTo(2);
+        var saved = again.original()
+                .path("plan")
+                .path("storeys")
+                .get(0)
+                .path("underlays")
+                .get(0);
+        assertThat(saved.path("futureField").asString()).isEqualTo("kept");
+        assertThat(saved.has("mmPerPixel")).isFalse();
+    }
 }

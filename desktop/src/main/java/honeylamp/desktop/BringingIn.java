@@ -119,7 +119,7 @@ final class BringingIn {
                 .filter(u -> model.now().selection().contains(u.id()))
                 .findFirst()
                 .or(() -> underlays.isEmpty() ? Optional.<Underlay>empty() : Optional.of(underlays.getLast()));
-        var pixels = underlay.flatMap(u -> model.pictures().get(u.picture().asset()));
+        var pixels = underlay.flatMap(u -> model.pictures().get(u.picture()));
         if (underlay.isEmpty() || pixels.isEmpty()) {
             model.complain("There is no picture to level yet. Bring one in first.");
             return;

@@ -135,7 +135,8 @@ class TrueUnderlayTest {
             click(w, 0, 0, 5);
             w.focusPlan();
             w.key(KeyCode.ENTER);
-            assertThat(underlay(w).plan(toPixels.apply(new Point(0, 0))).length()).isLessThan(15);
+            assertThat(underlay(w).plan(toPixels.apply(new Point(0, 0))).length())
+                    .isLessThan(15);
             traced(w);
         }
     }

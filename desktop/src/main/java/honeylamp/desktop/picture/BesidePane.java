@@ -131,7 +131,7 @@ public final class BesidePane extends Pane {
             return;
         }
         var asset = underlay.picture().asset();
-        var pixels = model.pictures().get(asset);
+        var pixels = model.pictures().get(underlay.picture());
         if (pixels.isEmpty()) {
             var bytes = model.now().document().assets().get(asset);
             if (bytes != null) {

@@ -50,7 +50,7 @@ final class Lens extends Group {
         var traced = new ArrayList<Traced>();
         for (var underlay : model.now().currentStorey().underlays()) {
             if (underlay.sight() == Underlay.Sight.SHOWN) {
-                model.pictures().get(underlay.picture().asset()).ifPresent(p -> traced.add(new Traced(underlay, p)));
+                model.pictures().get(underlay.picture()).ifPresent(p -> traced.add(new Traced(underlay, p)));
             }
         }
         setVisible(!traced.isEmpty());

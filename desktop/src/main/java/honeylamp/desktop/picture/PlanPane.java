@@ -248,7 +248,7 @@ public final class PlanPane extends Pane {
             if (now.stage().showsUnderlay() && u.sight() == Underlay.Sight.SHOWN) {
                 var asset = u.picture().asset();
                 model.pictures()
-                        .get(asset)
+                        .get(u.picture())
                         .ifPresentOrElse(p -> underlays.add(new Traced(u, p)), () -> want(now, asset));
             }
         }
@@ -300,10 +300,9 @@ public final class PlanPane extends Pane {
     private boolean allUnpacked(Workspace now) {
         return !now.stage().showsUnderlay()
                 || now.currentStorey().underlays().stream()
-                        .allMatch(u -> model.pictures().get(u.picture().asset()).isPresent()
-                                || !now.document()
-                                        .assets()
-                                        .containsKey(u.picture().asset()));
+                        .map(u -> u.picture().asset())
+                        .allMatch(a -> model.pictures().done(a)
+                                || !now.document().assets().containsKey(a));
     }
 
     static WritableImage image(BufferedImage from) {

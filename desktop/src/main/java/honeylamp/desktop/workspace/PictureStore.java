@@ -1,6 +1,7 @@
 package honeylamp.desktop.workspace;
 
 import honeylamp.output.Progress;
+import honeylamp.plan.Underlay.Picture;
 import honeylamp.store.PictureImport;
 import honeylamp.underlay.TracedPicture;
 import java.io.IOException;
@@ -19,12 +20,20 @@ public final class PictureStore implements AutoCloseable {
 
     private final Map<String, TracedPicture> ready = new ConcurrentHashMap<>();
     private final Set<String> wanted = ConcurrentHashMap.newKeySet();
+    private final Set<String> failed = ConcurrentHashMap.newKeySet();
     private final ExecutorService loader = Executors.newSingleThreadExecutor(
             Thread.ofPlatform().daemon().name("underlay").factory());
 
-    /** A picture whose pixels are there. */
-    public Optional<TracedPicture> get(String asset) {
-        return Optional.ofNullable(ready.get(asset));
+    /** A picture whose pixels are there and are as many as the plan says. */
+    public Optional<TracedPicture> get(Picture picture) {
+        return Optional.ofNullable(ready.get(picture.asset()))
+                .filter(p ->
+                        p.pyramid().width() == picture.widthPx() && p.pyramid().height() == picture.heightPx());
+    }
+
+    /** Whether a picture is unpacked, or cannot be. */
+    public boolean done(String asset) {
+        return ready.containsKey(asset) || failed.contains(asset);
     }
 
     /** Keeps pixels that were read while a picture was brought in. */
@@ -43,6 +52,7 @@ public final class PictureStore implements AutoCloseable {
                 there.run();
             } catch (IOException | Progress.Cancelled e) {
                 LOG.warn("the underlay {} cannot be shown", asset, e);
+                failed.add(asset);
             }
         });
     }

@@ -124,7 +124,7 @@ public final class WorkspaceModel {
         var all = new ArrayList<PictureLines>();
         for (var underlay : w.currentStorey().underlays().reversed()) {
             if (underlay.sight() == Underlay.Sight.SHOWN) {
-                pictures.get(underlay.picture().asset()).ifPresent(p -> all.add(PictureLines.of(underlay, p)));
+                pictures.get(underlay.picture()).ifPresent(p -> all.add(PictureLines.of(underlay, p)));
             }
         }
         return (p, reach) ->
