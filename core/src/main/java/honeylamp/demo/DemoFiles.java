@@ -5,6 +5,7 @@ import honeylamp.edit.UnderlayEdits;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Segment;
 import honeylamp.plan.KnownLength;
+import honeylamp.plan.KnownLength.Trust;
 import honeylamp.plan.Placing;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
@@ -62,10 +63,11 @@ public final class DemoFiles {
         var added = UnderlayEdits.add(plan, storey, picture, CENTRE);
         var toPlan = SURVEY.toPixels(CENTRE).inverse();
         var corner = toPlan.apply(Point.ORIGIN);
-        var known = new KnownLength(
-                SURVEY.toPixels(CENTRE).apply(new Point(0, 0)),
-                SURVEY.toPixels(CENTRE).apply(new Point(13000, 0)),
-                Length.ofMm(13000));
+        var known = List.of(
+                known(0, 0, 13000, 0, 13000),
+                known(13500, 0, 13500, 8800, 8800),
+                known(0, -1500, 5600, -1500, 5600),
+                known(5600, -1500, 13000, -1500, 7600).with(Trust.LEFT_OUT));
         var placed = added.plan()
                 .withStorey(
                         storey,
@@ -75,9 +77,16 @@ public final class DemoFiles {
         return PlanDocument.of(placed).withAsset(asset, bytes);
     }
 
-    private static Underlay placed(Underlay underlay, Point corner, KnownLength known) {
+    /** What is written on the sheet between two points of the plan; the last one is wrong. */
+    private static KnownLength known(double x0, double y0, double x1, double y1, double writtenMm) {
+        var toPixels = SURVEY.toPixels(CENTRE);
+        return new KnownLength(
+                toPixels.apply(new Point(x0, y0)), toPixels.apply(new Point(x1, y1)), Length.ofMm(writtenMm));
+    }
+
+    private static Underlay placed(Underlay underlay, Point corner, List<KnownLength> known) {
         return underlay.with(Placing.of(Position.of(corner), SURVEY.mmPerPixel(), -SURVEY.turnDeg()))
-                .withKnownLengths(List.of(known));
+                .withKnownLengths(known);
     }
 
     /** The sheet as JPEG; the length written below the kitchen is wrong by 200 mm. */

@@ -23,7 +23,7 @@ public final class Card extends VBox {
     private final VBox content = new VBox(12);
     private @Nullable Object shown;
 
-    private record Shown(Plan plan, ElementId storey, Set<ElementId> picked) {}
+    private record Shown(Plan plan, ElementId storey, Set<ElementId> picked, boolean tracing) {}
 
     /** A card on a model. */
     public Card(WorkspaceModel model) {
@@ -42,16 +42,17 @@ public final class Card extends VBox {
     }
 
     private void update(Workspace now) {
-        if (shown instanceof Shown(var plan, var storey, var picked)
+        if (shown instanceof Shown(var plan, var storey, var picked, var tracing)
                 && plan == now.plan()
                 && storey.equals(now.storey())
-                && picked.equals(now.selection())) {
+                && picked.equals(now.selection())
+                && tracing == now.stage().showsUnderlay()) {
             return;
         }
         if (Widgets.sliding(content)) {
             return; // the slider under the hand stays; the rest follows with the next change
         }
-        shown = new Shown(now.plan(), now.storey(), now.selection());
+        shown = new Shown(now.plan(), now.storey(), now.selection(), now.stage().showsUnderlay());
         Widgets.rebuilt(content, nodes(now));
     }
 

@@ -175,6 +175,7 @@ public final class PagePicker extends VBox {
     private void at(OptionalInt other) {
         scale = other;
         scales();
+        pages.get(page).requestFocus(); // so that Enter goes on
     }
 
     private void key(KeyEvent e) {

@@ -40,6 +40,7 @@ public final class Trail extends VBox {
     private Button button(Stage stage) {
         var state = new Label();
         state.getStyleClass().add("stage-state");
+        state.setId("state-" + stage.label().toLowerCase(java.util.Locale.ROOT));
         states.put(stage, state);
         var name = new Label(stage.label());
         name.getStyleClass().add("stage-name");

@@ -52,7 +52,7 @@ record UnderlayTray(WorkspaceModel model, Commands commands) {
                 commands.besideShown(),
                 commands::toggleBeside));
         if (!model.now().currentStorey().walls().isEmpty()) {
-            out.add(Widgets.section("When it is made true, traced work", tracedWork()));
+            out.add(Widgets.section("Traced work", tracedWork()));
         }
         return out;
     }
