@@ -82,8 +82,13 @@ public record ScaleFit(
         }
         return worstPercent() > WARNING_PERCENT
                 ? "The lengths disagree by up to %.1f %%: mark another to see which is wrong.".formatted(worstPercent())
-                : "%d lengths agree to within %.1f %%; %.3f mm per pixel."
-                        .formatted(counted.size(), worstPercent(), mmPerPixelX);
+                : "%d lengths agree%s; %s mm per pixel."
+                        .formatted(
+                                counted.size(),
+                                worstPercent() < 0.05 ? "" : " to within %.1f %%".formatted(worstPercent()),
+                                mmPerPixelX == mmPerPixelY
+                                        ? "%.3f".formatted(mmPerPixelX)
+                                        : "%.3f by %.3f".formatted(mmPerPixelX, mmPerPixelY));
     }
 
     /** The fit of an underlay's known lengths; empty if none counts. */

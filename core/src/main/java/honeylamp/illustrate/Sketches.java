@@ -64,8 +64,8 @@ public final class Sketches {
             }
         }
         for (var underlay : geometry.storey().underlays()) {
-            if (ids.contains(underlay.id())) {
-                path.path(frame.paper(Picking.outline(underlay)));
+            if (ids.contains(underlay.id())) { // its edge only: a wash would hide what is to be traced
+                out.add(new Mark.Stroke(frame.paper(Picking.outline(underlay)), Pen.butt(2 * penMm), HONEY));
             }
         }
         for (var room : geometry.rooms()) {

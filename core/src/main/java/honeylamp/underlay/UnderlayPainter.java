@@ -4,6 +4,8 @@ import honeylamp.geometry.Affine;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Projective;
+import honeylamp.plan.Treatment.Tint;
+import honeylamp.plan.Treatment.Tone;
 import honeylamp.plan.Underlay;
 import java.awt.image.BufferedImage;
 import java.awt.image.DataBufferInt;
@@ -29,7 +31,9 @@ public final class UnderlayPainter {
     private final int[] target;
     private final int width;
     private final Projective toPicture;
-    private final Box shown;
+    private final Projective toRead; // to pixels of what was read
+    private final Box seen; // what is shown, in the same pixels
+    private final boolean asItIs;
     private final double paper;
     private final PaperTone paperTone;
     private final ToneTable tone;
@@ -48,7 +52,6 @@ public final class UnderlayPainter {
         this.target = target;
         this.width = width;
         this.toPicture = toPicture;
-        this.shown = underlay.shownPx();
         this.paper = underlay.treatment().tone().paper();
         this.paperTone = picture.paper();
         this.tone = new ToneTable(underlay.treatment());
@@ -58,6 +61,15 @@ public final class UnderlayPainter {
         this.readY = part.y;
         this.readWidth = part.width;
         this.readHeight = part.height;
+        var scale = 1.0 / level.step();
+        var toRead = Affine.scale(scale, scale).then(Affine.move(-readX, -readY));
+        this.toRead = toPicture.then(toRead);
+        var shown = underlay.shownPx();
+        var low = toRead.apply(new Point(shown.minX(), shown.minY()));
+        var high = toRead.apply(new Point(shown.maxX(), shown.maxY()));
+        this.seen = new Box(low.x(), low.y(), high.x(), high.y());
+        this.asItIs = underlay.treatment().tone().equals(Tone.PLAIN)
+                && underlay.treatment().tint() == Tint.NONE;
         this.read = new int[part.width * part.height];
         level.copy(readX, readY, readWidth, readHeight, read);
     }
@@ -157,38 +169,43 @@ public final class UnderlayPainter {
     }
 
     private void row(int y, int[][] gains) {
-        var t = toPicture;
+        var t = toRead;
         double ys = y + 0.5;
         double nx = t.a() * 0.5 + t.b() * ys + t.c(), ny = t.d() * 0.5 + t.e() * ys + t.f();
         double w = t.g() * 0.5 + t.h() * ys + t.i();
+        var flat = t.g() == 0 && t.h() == 0;
+        var over = 1 / w;
         var sign = Math.signum(w + t.g() * width / 2);
-        var scale = 1.0 / level.step();
         for (var x = 0; x < width; x++, nx += t.a(), ny += t.d(), w += t.g()) {
-            if (w * sign <= 0) {
-                continue;
+            if (!flat) {
+                if (w * sign <= 0) {
+                    continue; // beyond the horizon
+                }
+                over = 1 / w;
             }
-            var px = nx / w;
-            var py = ny / w;
-            if (px < shown.minX() || px > shown.maxX() || py < shown.minY() || py > shown.maxY()) {
-                continue;
+            var u = nx * over;
+            var v = ny * over;
+            if (u >= seen.minX() && u <= seen.maxX() && v >= seen.minY() && v <= seen.maxY()) {
+                var i = y * width + x;
+                var colour = sample((int) (u * 256 - 127.5), (int) (v * 256 - 127.5));
+                target[i] = mixed(target[i], asItIs ? colour : treated(colour, gains, x));
             }
-            var i = y * width + x;
-            target[i] = mixed(target[i], treated(sample(px * scale - 0.5 - readX, py * scale - 0.5 - readY), gains, x));
         }
     }
 
-    /** The colour between four pixels; red and blue ride in one number. */
-    private int sample(double u, double v) {
-        var uu = Math.clamp(u, 0, readWidth - 1.001);
-        var vv = Math.clamp(v, 0, readHeight - 1.001);
-        var x = Math.max(0, (int) uu);
-        var y = Math.max(0, (int) vv);
+    /** The colour between four pixels, at a place in 1/256 of a pixel; red and blue ride in one number. */
+    private int sample(int u, int v) {
+        var uu = Math.clamp(u, 0, (readWidth - 1) << 8);
+        var vv = Math.clamp(v, 0, (readHeight - 1) << 8);
+        var x = uu >> 8;
+        var y = vv >> 8;
         var right = x + 1 < readWidth ? 1 : 0;
         var low = y + 1 < readHeight ? readWidth : 0;
-        var fx = (int) (256 * (uu - x) + 0.5);
-        var fy = (int) (256 * (vv - y) + 0.5);
         var i = y * readWidth + x;
-        return between(between(read[i], read[i + right], fx), between(read[i + low], read[i + low + right], fx), fy);
+        return between(
+                between(read[i], read[i + right], uu & 255),
+                between(read[i + low], read[i + low + right], uu & 255),
+                vv & 255);
     }
 
     private static int between(int a, int b, int share) {

@@ -43,7 +43,9 @@ final class PictureWalk {
             m.light(Lamp.LIT);
         }));
         shots.add(new Shot("2-tracing", this::tracing));
+        shots.add(new Shot("7-underlay", this::underlay));
         shots.add(new Shot("3-rooms-and-finishes", m -> {
+            m.pick(Set.of());
             m.light(Lamp.COLOUR);
             m.go(Stage.FINISHES);
             window.showStorey();
@@ -77,6 +79,15 @@ final class PictureWalk {
         point(MouseEvent.MOUSE_PRESSED, new Point(10950, 2350));
         point(MouseEvent.MOUSE_RELEASED, new Point(10950, 2350));
         point(MouseEvent.MOUSE_MOVED, new Point(8900, 2350));
+    }
+
+    /** The picture at hand with its known lengths, the lens over one of their marks. */
+    private void underlay(WorkspaceModel model) {
+        model.use(Stage.UNDERLAY, 1);
+        window.showStorey();
+        model.pick(Set.of(model.now().currentStorey().underlays().getFirst().id()));
+        point(MouseEvent.MOUSE_ENTERED, new Point(2800, 0));
+        point(MouseEvent.MOUSE_MOVED, new Point(12990, 5));
     }
 
     /** What the mouse would do at a plan point. */

@@ -21,6 +21,7 @@ import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.GridPane;
+import javafx.scene.layout.Region;
 
 /** The lengths written on a picture: what the picture and the trace make of each, and which of them count. */
 record KnownLengthTable(WorkspaceModel model) {
@@ -42,12 +43,14 @@ record KnownLengthTable(WorkspaceModel model) {
     }
 
     private GridPane table(Underlay underlay, Optional<ScaleFit> fit) {
-        var grid = new GridPane(8, 4);
+        var grid = new GridPane(6, 4);
         grid.getStyleClass().add("lengths");
         grid.setId("known-lengths");
         var heads = List.of("Written", "Picture", "Trace", "");
         for (var i = 0; i < heads.size(); i++) {
-            grid.add(Widgets.quiet(heads.get(i)), i, 0);
+            var head = Widgets.quiet(heads.get(i));
+            head.setMinWidth(Region.USE_PREF_SIZE);
+            grid.add(head, i, 0);
         }
         var rows = TracedLengths.of(model.geometry(), underlay);
         for (var i = 0; i < rows.size(); i++) {
@@ -71,11 +74,11 @@ record KnownLengthTable(WorkspaceModel model) {
                         k -> k.with(counts.isSelected() ? Trust.COUNTED : Trust.LEFT_OUT),
                         traced()),
                 counts.isSelected() ? "Count known length" : "Leave known length out"));
+        counts.setMinWidth(Region.USE_PREF_SIZE);
         grid.add(counts, 0, index + 1);
         var percent = 100 * (row.pictureMm() / row.known().length().mm() - 1);
         var picture =
-                new Label(difference(row.pictureMm() - row.known().length().mm())
-                        + String.format(Locale.ROOT, " (%+.1f %%)", percent));
+                new Label(difference(row.pictureMm() - row.known().length().mm()) + percentShown(percent));
         picture.setTooltip(new Tooltip("What the picture measures more or less than what is written"));
         mark(picture, Math.abs(percent) > ScaleFit.WARNING_PERCENT);
         if (fit.flatMap(f -> f.suspect().stream().boxed().findFirst())
@@ -107,10 +110,16 @@ record KnownLengthTable(WorkspaceModel model) {
 
     private String difference(double mm) {
         var text = LengthText.shown(Length.ofMm(Math.abs(mm)), units());
-        return (mm < 0 ? "\u2212" : "+") + text;
+        var nothing = text.equals(LengthText.shown(Length.ZERO, units()));
+        return nothing ? text : (mm < 0 ? "\u2212" : "+") + text;
+    }
+
+    private static String percentShown(double percent) {
+        return Math.abs(percent) < 0.05 ? "" : String.format(Locale.ROOT, " (%+.1f %%)", percent);
     }
 
     private static void mark(Label label, boolean wrong) {
+        label.setMinWidth(Region.USE_PREF_SIZE);
         label.getStyleClass().add(wrong ? "wrong" : "right");
     }
 

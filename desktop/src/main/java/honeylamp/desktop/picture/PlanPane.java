@@ -343,7 +343,8 @@ public final class PlanPane extends Pane {
         var word = model.readout().caught();
         caught.setVisible(!word.isEmpty());
         caught.setText(word);
-        caught.relocate(lastX + 16, lastY + 14);
+        caught.autosize();
+        caught.relocate(Math.min(lastX + 16, getWidth() - caught.getWidth() - 4), lastY + 14);
         var here = plan(lastX, lastY);
         follower.accept(here);
         if (now.gesture().magnifies() && (inside || keyPointer.leads())) {
