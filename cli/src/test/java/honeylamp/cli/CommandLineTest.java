@@ -3,6 +3,7 @@ package honeylamp.cli;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import honeylamp.catalogue.NewPlan;
+import honeylamp.demo.BoatShed;
 import honeylamp.demo.DemoFiles;
 import honeylamp.edit.WallEdits;
 import honeylamp.plan.Plan;
@@ -12,12 +13,21 @@ import honeylamp.store.Journal;
 import honeylamp.store.PlanDocument;
 import honeylamp.store.PlanFile;
 import honeylamp.units.UnitSystem;
+import java.io.BufferedReader;
 import java.io.ByteArrayOutputStream;
+import java.io.InputStreamReader;
+import java.io.PipedInputStream;
+import java.io.PipedOutputStream;
 import java.io.PrintStream;
+import java.net.ConnectException;
+import java.net.InetAddress;
+import java.net.ServerSocket;
+import java.net.Socket;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -161,5 +171,76 @@ class CommandLineTest {
         assertThat(process.waitFor(60, TimeUnit.SECONDS)).isTrue();
         assertThat(process.exitValue()).isZero();
         assertThat(file).exists();
+    }
+
+    @Test
+    void aSurveyBecomesAPlanAndItsClosingErrorIsReported() throws Exception {
+        var readings = Files.write(folder.resolve("shed.csv"), BoatShed.readings());
+        var target = folder.resolve("shed.honeylamp");
+        var ran = run("survey", readings, "-o", target);
+        assertThat(ran.code()).isZero();
+        // by hand from the readings: √(19² + 23²) = 29.8 mm in 48,406 mm
+        assertThat(ran.out())
+                .contains("closing error 29.8 mm (19.0 east, 23.0 north) in 48406 mm, 1:1623")
+                .contains("least squares")
+                .contains("diagonal A-C");
+        assertThat(PlanFile.open(target)).isInstanceOf(PlanFile.Opened.Good.class);
+        var compass = run("survey", readings, "-o", target, "--spread", "COMPASS_RULE");
+        // the first leg carries 14216/48406 of the error: 5.6 mm east and 6.8 mm north are taken off
+        assertThat(compass.out()).contains("compass rule").containsPattern("A-B .*-5\\.6 east +-6\\.8 north");
+    }
+
+    @Test
+    void aSurveyThatCannotBeReadWritesNothing() throws Exception {
+        var readings = Files.writeString(folder.resolve("bad.csv"), "kind,from,to,end\nleg,A,B,1000\nleg,X,Y,500\n");
+        var target = folder.resolve("bad.honeylamp");
+        var ran = run("survey", readings, "-o", target);
+        assertThat(ran.code()).isEqualTo(2);
+        assertThat(ran.err()).contains("bad.csv, line 3").contains("X-Y begins at X");
+        assertThat(target).doesNotExist();
+    }
+
+    /** What is typed at the stand-in comes out at whoever listens; what is no distance does not. */
+    @Test
+    void theStandInMeterSendsWhatIsTyped() throws Exception {
+        int port;
+        try (var free = new ServerSocket(0, 1, InetAddress.getLoopbackAddress())) {
+            port = free.getLocalPort();
+        }
+        var typed = new PipedOutputStream();
+        var kept = System.in;
+        System.setIn(new PipedInputStream(typed));
+        try {
+            var ran = CompletableFuture.supplyAsync(() -> run("meter", "--port", port));
+            try (var listener = listen(port);
+                    var lines = new BufferedReader(
+                            new InputStreamReader(listener.getInputStream(), StandardCharsets.UTF_8))) {
+                Thread.sleep(300); // until the meter has noticed who listens
+                typed.write("3.412 m\nsoft\n2500 mm enter\n".getBytes(StandardCharsets.UTF_8));
+                typed.flush();
+                assertThat(lines.readLine()).isEqualTo("distance 3.412 m");
+                assertThat(lines.readLine()).isEqualTo("distance 2500 mm enter");
+                typed.write("\n".getBytes(StandardCharsets.UTF_8));
+                typed.flush();
+                var done = ran.get(20, TimeUnit.SECONDS);
+                assertThat(done.code()).isZero();
+                assertThat(done.err()).contains("\"soft\" is no distance");
+            }
+        } finally {
+            System.setIn(kept);
+        }
+    }
+
+    private static Socket listen(int port) throws Exception {
+        for (var i = 0; ; i++) {
+            try {
+                return new Socket(InetAddress.getLoopbackAddress(), port);
+            } catch (ConnectException e) {
+                if (i > 100) {
+                    throw e;
+                }
+                Thread.sleep(100);
+            }
+        }
     }
 }

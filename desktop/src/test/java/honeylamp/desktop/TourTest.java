@@ -164,8 +164,9 @@ class TourTest {
         w.press("piece-sofa");
         w.click(2500, 3500);
         var sofa = w.plan().storeys().getFirst().furnishings().getFirst();
-        // its back stands against the upper inner face: centre half its depth below 4,000
-        assertThat(sofa.at().y().mm()).isCloseTo(4000 - sofa.depth().mm() / 2, within(0.01));
+        // its back stands against the upper inner face, 4,000 above where the first click fell
+        var lower = w.plan().storeys().getFirst().walls().getFirst().from().y().mm();
+        assertThat(sofa.at().y().mm()).isCloseTo(lower + 4000 - sofa.depth().mm() / 2, within(0.01));
         w.key(KeyCode.ESCAPE);
         w.press("tool-pick-and-move");
         w.click(sofa.at().x().mm(), sofa.at().y().mm());

@@ -335,6 +335,7 @@ class UnderlayWindowTest {
             var before = StoreyGeometry.of(w.plan(), storey(w)).netAreaMm2();
             w.press("stage-underlay");
             w.press("tool-note");
+            w.show(3000, 5000, 12_000); // a pixel is about 35 mm
             w.click(2000, 7000);
             w.write("chimney removed");
             w.key(KeyCode.ENTER);

@@ -1,7 +1,6 @@
 package honeylamp.desktop.workspace;
 
 import honeylamp.derive.GeometryCache;
-import honeylamp.derive.PictureLines;
 import honeylamp.derive.Snag;
 import honeylamp.derive.Snags;
 import honeylamp.derive.StoreyGeometry;
@@ -20,10 +19,8 @@ import honeylamp.edit.RoomEdits;
 import honeylamp.geometry.Point;
 import honeylamp.illustrate.Illustration;
 import honeylamp.illustrate.Lamp;
-import honeylamp.illustrate.Sketches;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Plan;
-import honeylamp.plan.Underlay;
 import honeylamp.sheet.SheetComposer;
 import honeylamp.store.PlanDocument;
 import java.nio.file.Path;
@@ -107,28 +104,12 @@ public final class WorkspaceModel {
                 1 / (w.view().pxPerMm() * w.frame().scale()),
                 w.choices(),
                 w.selection(),
-                lines());
+                SeenPictures.lines(w, pictures));
     }
 
     /** The pixels of the pictures to trace. */
     public PictureStore pictures() {
         return pictures;
-    }
-
-    /** The lines of the pictures that are seen, the one on top first. */
-    private PictureLines lines() {
-        var w = now();
-        if (w.choices().lines() == Choices.Lines.IGNORED || !w.stage().showsUnderlay()) {
-            return PictureLines.NONE;
-        }
-        var all = new ArrayList<PictureLines>();
-        for (var underlay : w.currentStorey().underlays().reversed()) {
-            if (underlay.sight() == Underlay.Sight.SHOWN) {
-                pictures.get(underlay.picture()).ifPresent(p -> all.add(PictureLines.of(underlay, p)));
-            }
-        }
-        return (p, reach) ->
-                all.stream().flatMap(l -> l.near(p, reach).stream()).findFirst();
     }
 
     /** What the measure line shows. */
@@ -139,14 +120,7 @@ public final class WorkspaceModel {
     /** What lies above the picture. */
     public List<Mark> sketch() {
         var scene = scene();
-        var out = new ArrayList<Mark>();
-        if (now().stage().showsUnderlay()) {
-            for (var underlay : now().currentStorey().underlays()) {
-                if (underlay.sight() == Underlay.Sight.SHOWN) {
-                    out.addAll(Sketches.pictureNotes(scene.frame(), underlay, scene.penMm()));
-                }
-            }
-        }
+        var out = new ArrayList<Mark>(SeenPictures.notes(now(), scene));
         out.addAll(now().gesture().sketch(scene));
         return out;
     }
