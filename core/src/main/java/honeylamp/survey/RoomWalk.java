@@ -33,13 +33,9 @@ public final class RoomWalk {
      * @param corners in order, the first where it began, the last where it came out
      */
     public static Result close(Plan plan, StoreyId storey, List<Position> corners) {
-        var first = corners.getFirst().point();
-        var error = corners.getLast().point().minus(first);
-        var length = 0.0;
-        for (var i = 1; i < corners.size(); i++) {
-            length += corners.get(i).point().distance(corners.get(i - 1).point());
-        }
-        if (error.length() > MOST_SHARE * length) {
+        var error = error(corners);
+        var length = walked(corners);
+        if (!comesBack(corners)) {
             return new Result.TooFar(error.length(), length);
         }
         var closed = plan;
@@ -55,6 +51,23 @@ public final class RoomWalk {
             }
         }
         return new Result.Closed(closed, words(error, length, corners.size() - 1));
+    }
+
+    /** Whether a walk has come so near its start that what is missing is an error, not a wall. */
+    public static boolean comesBack(List<Position> corners) {
+        return error(corners).length() <= MOST_SHARE * walked(corners);
+    }
+
+    private static Point error(List<Position> corners) {
+        return corners.getLast().point().minus(corners.getFirst().point());
+    }
+
+    private static double walked(List<Position> corners) {
+        var length = 0.0;
+        for (var i = 1; i < corners.size(); i++) {
+            length += corners.get(i).point().distance(corners.get(i - 1).point());
+        }
+        return length;
     }
 
     private static String words(Point error, double length, int walls) {

@@ -92,7 +92,7 @@ public final class MainWindow implements Commands {
         }
         scene.getStylesheets().add(style.toExternalForm());
         keys.follow(scene);
-        new WindowKeys(scene, model, plan, measure, finder, this).listen();
+        new WindowKeys(scene, model, plan, measure, finder, pages, this).listen();
         dropping();
     }
 
@@ -118,6 +118,7 @@ public final class MainWindow implements Commands {
         window.setLeft(new Trail(model));
         var root = new StackPane(window, finder, pages);
         StackPane.setAlignment(finder, Pos.TOP_CENTER);
+        StackPane.setAlignment(pages, Pos.TOP_CENTER);
         root.getStyleClass().add("honeylamp");
         return root;
     }

@@ -5,6 +5,7 @@ import honeylamp.desktop.gesture.Gesture;
 import honeylamp.desktop.panel.Commands;
 import honeylamp.desktop.panel.Finder;
 import honeylamp.desktop.panel.MeasureLine;
+import honeylamp.desktop.panel.PagePicker;
 import honeylamp.desktop.picture.PlanPane;
 import honeylamp.desktop.workspace.Stage;
 import honeylamp.desktop.workspace.WorkspaceModel;
@@ -19,7 +20,13 @@ import javafx.scene.input.KeyEvent;
 
 /** What keys do in the window. */
 record WindowKeys(
-        Scene scene, WorkspaceModel model, PlanPane plan, MeasureLine measure, Finder finder, Commands commands) {
+        Scene scene,
+        WorkspaceModel model,
+        PlanPane plan,
+        MeasureLine measure,
+        Finder finder,
+        PagePicker pages,
+        Commands commands) {
     private static final List<String> PARTS = List.of("#plan", "#card", "#trail", "#tray");
     private static final double STEP_PX = 12;
     private static final double FINE_STEP_PX = 1;
@@ -35,6 +42,10 @@ record WindowKeys(
     }
 
     private void pressed(KeyEvent e) {
+        if (pages.isVisible()) {
+            pages.key(e);
+            return;
+        }
         var inText = scene.getFocusOwner() instanceof TextInputControl;
         if (e.getCode() == KeyCode.F6) {
             nextPart();
@@ -157,6 +168,7 @@ record WindowKeys(
                 && !e.isControlDown()
                 && !e.getCharacter().isBlank()
                 && !finder.isVisible()
+                && !pages.isVisible()
                 && measure.type(e.getCharacter())) {
             e.consume();
         }

@@ -213,6 +213,8 @@ class UnderlayWindowTest {
                     .isCloseTo(29_700, within(30.0));
             w.press("bring-in");
             w.key(KeyCode.ESCAPE);
+            javafx.scene.Node picker = w.node("page-picker");
+            assertThat(picker.isVisible()).isFalse();
             assertThat(storey(w).underlays()).hasSize(2);
             w.picture();
         }

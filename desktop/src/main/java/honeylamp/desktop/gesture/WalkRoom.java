@@ -166,8 +166,8 @@ public record WalkRoom(List<Position> corners, List<WallId> walls, double wayDeg
             return "Next " + RoomWalk.compass(wayDeg) + ". Type its length; R turns a quarter left.";
         }
         var error = corners.getLast().point().distance(corners.getFirst().point());
-        return "Next " + RoomWalk.compass(wayDeg) + ". " + shown(scene, error)
-                + " to the start; C closes and spreads it.";
+        return "Next " + RoomWalk.compass(wayDeg) + ". " + shown(scene, error) + " to the start; "
+                + (RoomWalk.comesBack(corners) ? "C closes and spreads it." : "walk on until you are back.");
     }
 
     @Override

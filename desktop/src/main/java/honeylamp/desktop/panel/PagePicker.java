@@ -58,10 +58,10 @@ public final class PagePicker extends VBox {
         getStyleClass().add("finder");
         setVisible(false);
         setManaged(false);
-        setMaxSize(560, 560);
+        setMaxSize(560, USE_PREF_SIZE);
         var scroll = new ScrollPane(tiles);
         scroll.setFitToWidth(true);
-        scroll.setPrefViewportHeight(300);
+        scroll.setPrefViewportHeight(2 * (THUMBNAIL_PX + 48));
         var take = Widgets.button("Bring in this page", "take-page", "Enter does it too", this::take);
         take.getStyleClass().add("main-action");
         var leave = Widgets.button("Cancel", "leave-pages", "Esc does it too", this::close);
@@ -71,7 +71,6 @@ public final class PagePicker extends VBox {
                         scroll,
                         Widgets.section("Drawn at", scales, facts),
                         Widgets.row(take, leave));
-        addEventFilter(KeyEvent.KEY_PRESSED, this::key);
     }
 
     /** Opens the picker on a file. */
@@ -85,12 +84,13 @@ public final class PagePicker extends VBox {
             var index = i;
             var picture = new ImageView();
             picture.setFitWidth(THUMBNAIL_PX);
+            picture.setFitHeight(THUMBNAIL_PX);
             picture.setPreserveRatio(true);
             var button = new Button("", new VBox(4, picture, new Label("Page " + (i + 1))));
             button.setId("page-" + (i + 1));
             button.getStyleClass().add("tile");
             button.setAccessibleText("Page " + (i + 1));
-            button.setMinSize(THUMBNAIL_PX + 16, 130);
+            button.setMinSize(THUMBNAIL_PX + 16, THUMBNAIL_PX + 38);
             button.setOnAction(_ -> choose(index));
             pages.add(button);
             tiles.getChildren().add(button);
@@ -178,7 +178,8 @@ public final class PagePicker extends VBox {
         pages.get(page).requestFocus(); // so that Enter goes on
     }
 
-    private void key(KeyEvent e) {
+    /** A key of the window, while the picker is open. */
+    public void key(KeyEvent e) {
         switch (e.getCode()) {
             case KeyCode.ESCAPE -> close();
             case KeyCode.ENTER -> take();
