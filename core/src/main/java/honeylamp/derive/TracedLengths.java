@@ -29,6 +29,11 @@ public final class TracedLengths {
      * @param tracedMm what the walls say; empty until both ends are traced
      */
     public record Row(KnownLength known, double pictureMm, OptionalDouble tracedMm) {
+        /** What the picture measures more than what is written, in percent of that. */
+        public double picturePercent() {
+            return 100 * (pictureMm / known.length().mm() - 1);
+        }
+
         /** Traced less written, in mm; empty until traced. */
         public OptionalDouble differenceMm() {
             return tracedMm.isEmpty()

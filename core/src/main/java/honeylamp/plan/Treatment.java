@@ -12,18 +12,25 @@ public record Treatment(double fade, Tint tint, Lie lie, Tone tone) {
     /** A colour all its lines are shown in. */
     public enum Tint {
         /** Its own colours. */
-        NONE("Own colours"),
+        NONE("Own colours", 0),
         /** Sage green. */
-        SAGE("Sage"),
+        SAGE("Sage", 0x3F5E45),
         /** Slate blue. */
-        SLATE("Slate"),
+        SLATE("Slate", 0x35506B),
         /** Brick red. */
-        BRICK("Brick");
+        BRICK("Brick", 0x8A3B2C);
 
         private final String label;
+        private final int ink;
 
-        Tint(String label) {
+        Tint(String label, int ink) {
             this.label = label;
+            this.ink = ink;
+        }
+
+        /** What black turns into, as 0xRRGGBB. */
+        public int ink() {
+            return ink;
         }
 
         /** The name shown to people. */

@@ -36,11 +36,6 @@ public sealed interface MeterLine {
         return new Reading(match.group(1) + " " + match.group(2), match.group(3) != null);
     }
 
-    /** The line of a reading. */
-    static String line(Reading reading) {
-        return "distance " + reading.text() + (reading.entered() ? " enter" : "");
-    }
-
     /** How a reading is written. */
     final class Form {
         private static final Pattern READING =

@@ -18,7 +18,7 @@ final class ToneTable {
             level[v] = level(v / 255.0, tone);
         }
         tints = treatment.tint() != Tint.NONE;
-        var ink = ink(treatment.tint());
+        var ink = treatment.tint().ink();
         for (var v = 0; v < 256; v++) {
             tinted[v] = between(ink, PAPER, level[v] / 255.0);
         }
@@ -31,15 +31,6 @@ final class ToneTable {
         var pivot = tone.contrast() > 0 ? 0.82 : 0.5;
         var value = (plain - pivot) * slope + pivot + 0.6 * tone.brightness();
         return (int) Math.round(255 * Math.clamp(value, 0, 1));
-    }
-
-    private static int ink(Tint tint) {
-        return switch (tint) {
-            case NONE -> 0;
-            case SAGE -> 0x3F5E45;
-            case SLATE -> 0x35506B;
-            case BRICK -> 0x8A3B2C;
-        };
     }
 
     private static int between(int a, int b, double share) {

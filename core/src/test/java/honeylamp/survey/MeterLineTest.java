@@ -14,7 +14,6 @@ class MeterLineTest {
     void readingsAreTextForTheMeasureLine() {
         assertThat(MeterLine.parse("distance 3.412 m")).isEqualTo(new Reading("3.412 m", false));
         assertThat(MeterLine.parse(" distance 134 in enter\r")).isEqualTo(new Reading("134 in", true));
-        assertThat(MeterLine.parse(MeterLine.line(new Reading("7 ft", true)))).isEqualTo(new Reading("7 ft", true));
         assertThat(MeterLine.parse("alive")).isEqualTo(new Alive());
         assertThat(MeterLine.parse("")).isEqualTo(new Alive());
     }

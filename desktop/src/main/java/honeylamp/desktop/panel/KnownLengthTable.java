@@ -76,7 +76,7 @@ record KnownLengthTable(WorkspaceModel model) {
                 counts.isSelected() ? "Count known length" : "Leave known length out"));
         counts.setMinWidth(Region.USE_PREF_SIZE);
         grid.add(counts, 0, index + 1);
-        var percent = 100 * (row.pictureMm() / row.known().length().mm() - 1);
+        var percent = row.picturePercent();
         var picture =
                 new Label(difference(row.pictureMm() - row.known().length().mm()) + percentShown(percent));
         picture.setTooltip(new Tooltip("What the picture measures more or less than what is written"));
