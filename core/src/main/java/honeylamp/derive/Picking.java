@@ -4,11 +4,14 @@ import honeylamp.geometry.Box;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Ring;
+import honeylamp.plan.ElementId;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Opening;
+import honeylamp.plan.Storey;
 import honeylamp.plan.Structure;
 import honeylamp.plan.Underlay;
 import honeylamp.plan.Wall;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.Optional;
 
@@ -57,6 +60,15 @@ public final class Picking {
         return geometry.storey().underlays().reversed().stream()
                 .filter(u -> outline(u).shell().contains(p))
                 .findFirst();
+    }
+
+    /** The underlay a command means when none is pointed at: the one picked, else the one on top. */
+    public static Optional<Underlay> underlay(Storey storey, Collection<ElementId> picked) {
+        var all = storey.underlays();
+        return all.stream()
+                .filter(u -> picked.contains(u.id()))
+                .findFirst()
+                .or(() -> all.isEmpty() ? Optional.empty() : Optional.of(all.getLast()));
     }
 
     /** The made size of a furnishing as a ring in plan mm. */

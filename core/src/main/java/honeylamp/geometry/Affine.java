@@ -21,6 +21,18 @@ public record Affine(double a, double b, double c, double d, double e, double f)
         return new Affine(sx, 0, 0, sy, 0, 0);
     }
 
+    /**
+     * Shows all of a box, where y points up, in the middle of a view where y points down.
+     *
+     * @param share of the view that the box may fill, 0 to 1
+     */
+    public static Affine fit(Box box, double width, double height, double share) {
+        var scale = share * Math.min(width / box.width(), height / box.height());
+        return move(-box.centre().x(), -box.centre().y())
+                .then(scale(scale, -scale))
+                .then(move(width / 2, height / 2));
+    }
+
     /** This transform first, then the other. */
     public Affine then(Affine o) {
         return new Affine(

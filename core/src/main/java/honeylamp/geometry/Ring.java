@@ -93,9 +93,12 @@ public record Ring(List<Point> corners) {
      * time with the square of the corners, with boxes compared first.
      */
     public boolean isSimple() {
-        var edges = edges();
+        var edges = edges().stream().filter(e -> e.length() > 0).toList();
         var boxes = edges.stream().map(e -> Box.around(List.of(e.a(), e.b()))).toList();
         var n = edges.size();
+        if (n < 3) {
+            return false;
+        }
         for (var i = 0; i < n; i++) {
             var next = edges.get((i + 1) % n);
             var way = edges.get(i).b().minus(edges.get(i).a());

@@ -4,6 +4,11 @@ import java.util.Optional;
 
 /** A straight line between two points, with a direction. */
 public record Segment(Point a, Point b) {
+    /** A segment so far to both sides of a point, along a direction of length one. */
+    public static Segment through(Point middle, Point unit, double half) {
+        return new Segment(middle.minus(unit.times(half)), middle.plus(unit.times(half)));
+    }
+
     /** Its length. */
     public double length() {
         return a.distance(b);

@@ -25,6 +25,7 @@ import java.util.List;
 
 /** Marks of things picked or under way, in paper mm: what the screen shows above the picture. */
 public final class Sketches {
+    private static final int GRID_LINES = 4;
     private static final Ink HONEY = Ink.of(Palette.HONEY.argb());
     private static final Ink WASH = HONEY.at(0.20);
     private static final Ink NOTE = Ink.of(Palette.SAGE.argb());
@@ -119,6 +120,20 @@ public final class Sketches {
         var pen = Pen.butt(1.2 * penMm);
         return new Mark.Stroke(
                 frame.paper(Path.line(line.a(), line.b())), dashed ? pen.dashed(5 * penMm, 4 * penMm) : pen, HONEY);
+    }
+
+    /** Dashed lines across a box in two directions at right angles, to see a turn by. */
+    public static List<Mark> grid(PaperFrame frame, Box box, double turnDeg, double penMm) {
+        var along = Point.direction(turnDeg);
+        var out = new ArrayList<Mark>();
+        for (var i = 1; i <= GRID_LINES; i++) {
+            var share = (double) i / (GRID_LINES + 1) - 0.5;
+            var level = box.centre().plus(along.left().times(share * box.height()));
+            var plumb = box.centre().plus(along.times(share * box.width()));
+            out.add(line(frame, Segment.through(level, along, box.width() / 2), penMm, true));
+            out.add(line(frame, Segment.through(plumb, along.left(), box.height() / 2), penMm, true));
+        }
+        return out;
     }
 
     /** The plan's origin: a small cross with a ring, shown while there is nothing else to hold on to. */

@@ -1,5 +1,6 @@
 package honeylamp.desktop;
 
+import honeylamp.derive.Picking;
 import honeylamp.desktop.files.PictureIntake;
 import honeylamp.desktop.gesture.AcceptLevel;
 import honeylamp.desktop.panel.PagePicker;
@@ -8,7 +9,6 @@ import honeylamp.desktop.workspace.Stage;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.UnderlayEdits;
 import honeylamp.output.Progress;
-import honeylamp.plan.Underlay;
 import honeylamp.plan.Underlay.Picture;
 import honeylamp.store.PdfPages;
 import honeylamp.store.PictureImport;
@@ -114,11 +114,7 @@ final class BringingIn {
 
     /** Looks for the angle of the picture that is picked, or on top, and shows it. */
     void proposeLevel() {
-        var underlays = model.now().currentStorey().underlays();
-        var underlay = underlays.stream()
-                .filter(u -> model.now().selection().contains(u.id()))
-                .findFirst()
-                .or(() -> underlays.isEmpty() ? Optional.<Underlay>empty() : Optional.of(underlays.getLast()));
+        var underlay = Picking.underlay(model.now().currentStorey(), model.now().selection());
         var pixels = underlay.flatMap(u -> model.pictures().get(u.picture()));
         if (underlay.isEmpty() || pixels.isEmpty()) {
             model.complain("There is no picture to level yet. Bring one in first.");

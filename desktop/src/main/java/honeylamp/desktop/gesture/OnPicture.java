@@ -28,11 +28,7 @@ final class OnPicture {
 
     /** The picture the tools work on: the one picked, else the one on top. */
     static Optional<Underlay> of(Scene scene) {
-        var all = scene.geometry().storey().underlays();
-        return all.stream()
-                .filter(u -> scene.selection().contains(u.id()))
-                .findFirst()
-                .or(() -> all.isEmpty() ? Optional.empty() : Optional.of(all.getLast()));
+        return Picking.underlay(scene.geometry().storey(), scene.selection());
     }
 
     /** The picture at a point, else the one the tools work on. */

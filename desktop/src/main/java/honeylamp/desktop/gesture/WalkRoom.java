@@ -9,12 +9,13 @@ import honeylamp.illustrate.Sketches;
 import honeylamp.plan.ElementId.WallId;
 import honeylamp.plan.Position;
 import honeylamp.survey.RoomWalk;
+import honeylamp.units.AngleReader;
+import honeylamp.units.AngleReading;
 import honeylamp.units.Length;
 import honeylamp.units.LengthReading;
 import honeylamp.units.LengthText;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 
 /**
  * Walks round a room with readings only: wall after wall with its length, and how far one turns at each
@@ -59,32 +60,21 @@ public record WalkRoom(List<Position> corners, List<WallId> walls, double wayDeg
         if (corners.isEmpty()) {
             return new WalkRoom(List.of(Position.ORIGIN), List.of(), wayDeg).entered(scene, typed);
         }
-        var turned = turned(Gesture.field(typed, 1));
-        if (turned.isEmpty()) {
-            return Step.complain(
-                    this, "\"" + Gesture.field(typed, 1) + "\" is no turn; type degrees, for example 90 or -45.");
-        }
-        var length = Gesture.field(typed, 0);
-        if (length.isEmpty()) {
-            return Step.to(new WalkRoom(corners, walls, turned.get()));
-        }
-        return switch (Gesture.length(scene, length)) {
-            case LengthReading.Bad(var sentence) -> Step.complain(this, sentence);
-            case LengthReading.Good(var reading) -> walked(scene, reading, turned.get());
+        var turn = Gesture.field(typed, 1);
+        return switch (turn.isEmpty() ? new AngleReading.Good(wayDeg - lastWay()) : AngleReader.read(turn)) {
+            case AngleReading.Bad(var sentence) -> Step.complain(this, sentence);
+            case AngleReading.Good(var deg) -> walked(scene, Gesture.field(typed, 0), lastWay() + deg);
         };
     }
 
-    /** The way of the next wall: as set, or turned from the last wall by what was typed. */
-    private Optional<Double> turned(String text) {
-        if (text.isEmpty()) {
-            return Optional.of(wayDeg);
+    private Step walked(Scene scene, String length, double way) {
+        if (length.isEmpty()) {
+            return Step.to(new WalkRoom(corners, walls, way));
         }
-        try {
-            var turn = Double.parseDouble(text.replace("\u00b0", "").replace(',', '.'));
-            return Math.abs(turn) <= 360 ? Optional.of(lastWay() + turn) : Optional.empty();
-        } catch (NumberFormatException _) {
-            return Optional.empty();
-        }
+        return switch (Gesture.length(scene, length)) {
+            case LengthReading.Bad(var sentence) -> Step.complain(this, sentence);
+            case LengthReading.Good(var reading) -> walked(scene, reading, way);
+        };
     }
 
     private double lastWay() {

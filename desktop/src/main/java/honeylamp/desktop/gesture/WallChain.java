@@ -16,6 +16,8 @@ import honeylamp.plan.Position;
 import honeylamp.plan.Storey;
 import honeylamp.plan.Wall;
 import honeylamp.plan.Wall.BodySide;
+import honeylamp.units.AngleReader;
+import honeylamp.units.AngleReading;
 import honeylamp.units.Length;
 import honeylamp.units.LengthReading;
 import honeylamp.units.LengthText;
@@ -189,20 +191,21 @@ public record WallChain(List<Position> corners, List<WallId> walls, Point pointe
     private Step turned(Scene scene, String angle, Optional<Length> length) {
         var last = corners.getLast().point();
         var way = pointer.minus(last);
-        Point unit;
         if (!angle.isEmpty()) {
-            try {
-                unit = Point.direction(
-                        Double.parseDouble(angle.replace("\u00b0", "").replace(',', '.')));
-            } catch (NumberFormatException _) {
-                return Step.complain(this, "\"" + angle + "\" is no angle; type degrees, for example 90 or 22.5.");
-            }
-        } else if (way.length() > 0) {
-            unit = way.unit();
-        } else {
-            return Step.complain(this, "Move the pointer to show the direction, or type an angle too.");
+            return switch (AngleReader.read(angle)) {
+                case AngleReading.Bad(var sentence) -> Step.complain(this, sentence);
+                case AngleReading.Good(var deg) -> along(scene, Point.direction(deg), length);
+            };
         }
-        return draw(scene, last.plus(unit.times(length.map(Length::mm).orElse(way.length()))));
+        return way.length() > 0
+                ? along(scene, way.unit(), length)
+                : Step.complain(this, "Move the pointer to show the direction, or type an angle too.");
+    }
+
+    private Step along(Scene scene, Point unit, Optional<Length> length) {
+        var last = corners.getLast().point();
+        var mm = length.map(Length::mm).orElse(pointer.minus(last).length());
+        return draw(scene, last.plus(unit.times(mm)));
     }
 
     @Override

@@ -3,10 +3,16 @@ package honeylamp.desktop.panel;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Plan;
+import honeylamp.units.AngleReader;
+import honeylamp.units.AngleReading;
 import honeylamp.units.Length;
 import honeylamp.units.LengthReader;
+import java.util.function.DoubleFunction;
 import java.util.function.Function;
 import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.HBox;
 
 /** What the cards of all kinds have in common: typed lengths that edit the plan, and deleting. */
 record CardParts(WorkspaceModel model) {
@@ -39,6 +45,25 @@ record CardParts(WorkspaceModel model) {
     LengthField place(String name, String id, Length value, Function<Length, Plan> change, String action) {
         return new LengthField(
                 name, id, value, plan().units(), LengthReader::signed, v -> edit(change, v, action), model::complain);
+    }
+
+    /** An angle in degrees. */
+    Node angle(String id, double deg, DoubleFunction<Plan> change, String action) {
+        var field = new TextField("%.2f".formatted(deg));
+        field.setId(id);
+        field.setAccessibleText("Turn in degrees");
+        var label = new Label("Turn");
+        label.getStyleClass().add("field-name");
+        label.setLabelFor(field);
+        field.setOnAction(_ -> {
+            switch (AngleReader.read(field.getText())) {
+                case AngleReading.Good(var typed) -> model.edit(change.apply(typed), action);
+                case AngleReading.Bad(var sentence) -> model.complain(sentence);
+            }
+        });
+        var row = new HBox(6, label, Widgets.spring(), field, Widgets.quiet("\u00b0"));
+        row.getStyleClass().add("field-row");
+        return row;
     }
 
     /** Applies an edit whose numbers may be impossible; then the sentence says so and nothing changes. */

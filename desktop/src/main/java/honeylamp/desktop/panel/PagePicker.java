@@ -88,9 +88,8 @@ public final class PagePicker extends VBox {
             picture.setPreserveRatio(true);
             var button = new Button("", new VBox(4, picture, new Label("Page " + (i + 1))));
             button.setId("page-" + (i + 1));
-            button.getStyleClass().add("tile");
+            button.getStyleClass().addAll("tile", "page-tile");
             button.setAccessibleText("Page " + (i + 1));
-            button.setMinSize(THUMBNAIL_PX + 16, THUMBNAIL_PX + 38);
             button.setOnAction(_ -> choose(index));
             pages.add(button);
             tiles.getChildren().add(button);

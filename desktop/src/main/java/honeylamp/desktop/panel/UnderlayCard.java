@@ -18,9 +18,7 @@ import java.util.Optional;
 import java.util.function.UnaryOperator;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
-import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
-import javafx.scene.layout.HBox;
 
 /** A picture to trace: its known lengths, place, look and notes. */
 record UnderlayCard(WorkspaceModel model, CardParts parts) {
@@ -202,31 +200,16 @@ record UnderlayCard(WorkspaceModel model, CardParts parts) {
     }
 
     private Node turn(Underlay underlay) {
-        var field = new TextField("%.2f".formatted(underlay.placing().turnDeg()));
-        field.setId("card-turn");
-        field.setAccessibleText("Turn in degrees");
-        var label = new Label("Turn");
-        label.getStyleClass().add("field-name");
-        label.setLabelFor(field);
-        field.setOnAction(_ -> {
-            try {
-                var deg = Double.parseDouble(
-                        field.getText().replace("\u00b0", "").replace(',', '.').strip());
-                model.edit(
-                        UnderlayEdits.turn(
-                                parts.plan(),
-                                parts.at(),
-                                underlay.id(),
-                                deg - underlay.placing().turnDeg(),
-                                UnderlayEdits.TracedWork.STAYS),
-                        "Turn underlay");
-            } catch (IllegalArgumentException _) {
-                model.complain("\"" + field.getText() + "\" is no angle; type degrees, for example 1.4.");
-            }
-        });
-        var row = new HBox(6, label, Widgets.spring(), field, new Label("\u00b0"));
-        row.getStyleClass().add("field-row");
-        return row;
+        return parts.angle(
+                "card-turn",
+                underlay.placing().turnDeg(),
+                deg -> UnderlayEdits.turn(
+                        parts.plan(),
+                        parts.at(),
+                        underlay.id(),
+                        deg - underlay.placing().turnDeg(),
+                        UnderlayEdits.TracedWork.STAYS),
+                "Turn underlay");
     }
 
     private List<Node> notes(Underlay underlay) {

@@ -1,8 +1,10 @@
 package honeylamp.desktop.picture;
 
+import honeylamp.derive.Picking;
 import honeylamp.desktop.workspace.Workspace;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.geometry.Affine;
+import honeylamp.geometry.Box;
 import honeylamp.geometry.Point;
 import honeylamp.output.ScreenPainter;
 import honeylamp.plan.Underlay;
@@ -84,11 +86,7 @@ public final class BesidePane extends Pane {
     }
 
     private static Optional<Underlay> wanted(Workspace now) {
-        var all = now.currentStorey().underlays();
-        return all.stream()
-                .filter(u -> now.selection().contains(u.id()))
-                .findFirst()
-                .or(() -> all.isEmpty() ? Optional.empty() : Optional.of(all.getLast()));
+        return Picking.underlay(now.currentStorey(), now.selection());
     }
 
     private void update() {
@@ -117,11 +115,7 @@ public final class BesidePane extends Pane {
             return;
         }
         placed = now.get();
-        var box = honeylamp.geometry.Box.around(now.get().corners());
-        var scale = AIR * Math.min(getWidth() / box.width(), getHeight() / box.height());
-        toScreen = Affine.move(-box.centre().x(), -box.centre().y())
-                .then(Affine.scale(scale, -scale))
-                .then(Affine.move(getWidth() / 2, getHeight() / 2));
+        toScreen = Affine.fit(Box.around(now.get().corners()), getWidth(), getHeight(), AIR);
         ask();
     }
 
@@ -130,12 +124,11 @@ public final class BesidePane extends Pane {
         if (underlay == null || worker.isShutdown()) {
             return;
         }
-        var asset = underlay.picture().asset();
         var pixels = model.pictures().get(underlay.picture());
         if (pixels.isEmpty()) {
-            var bytes = model.now().document().assets().get(asset);
+            var bytes = model.now().document().assets().get(underlay.picture().asset());
             if (bytes != null) {
-                model.pictures().want(asset, bytes, () -> Platform.runLater(this::ask));
+                model.pictures().want(underlay.picture(), bytes, _ -> Platform.runLater(this::ask));
             }
             return;
         }

@@ -246,10 +246,9 @@ public final class PlanPane extends Pane {
         var underlays = new ArrayList<Traced>();
         for (var u : now.currentStorey().underlays()) {
             if (now.stage().showsUnderlay() && u.sight() == Underlay.Sight.SHOWN) {
-                var asset = u.picture().asset();
                 model.pictures()
                         .get(u.picture())
-                        .ifPresentOrElse(p -> underlays.add(new Traced(u, p)), () -> want(now, asset));
+                        .ifPresentOrElse(p -> underlays.add(new Traced(u, p)), () -> want(now, u.picture()));
             }
         }
         return new PictureRenderer.Request(
@@ -264,14 +263,15 @@ public final class PlanPane extends Pane {
     }
 
     /** Pixels that are still being unpacked are shown as soon as they are there. */
-    private void want(Workspace now, String asset) {
-        var bytes = now.document().assets().get(asset);
+    private void want(Workspace now, Underlay.Picture wanted) {
+        var bytes = now.document().assets().get(wanted.asset());
         if (bytes != null) {
             model.pictures()
                     .want(
-                            asset,
+                            wanted,
                             bytes,
-                            () -> Platform.runLater(() -> {
+                            wrong -> Platform.runLater(() -> {
+                                wrong.ifPresent(model::complain);
                                 drawn = null;
                                 update(model.now());
                             }));

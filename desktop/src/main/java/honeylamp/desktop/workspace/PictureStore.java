@@ -11,12 +11,15 @@ import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.function.Consumer;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 
 /** The pixels of pictures to trace, unpacked once, off every other thread. */
 public final class PictureStore implements AutoCloseable {
     private static final Logger LOG = LoggerFactory.getLogger(PictureStore.class);
+
+    private static final String BRING_IN_AGAIN = " Bring the picture in again and delete this one.";
 
     private final Map<String, TracedPicture> ready = new ConcurrentHashMap<>();
     private final Set<String> wanted = ConcurrentHashMap.newKeySet();
@@ -41,18 +44,37 @@ public final class PictureStore implements AutoCloseable {
         ready.put(asset, picture);
     }
 
-    /** Unpacks a picture unless that was asked before; tells when it is there. */
-    public void want(String asset, byte[] bytes, Runnable there) {
+    /**
+     * Unpacks a picture unless that was asked before.
+     *
+     * @param then is told when its pixels are there, or why they cannot be shown; on the unpacking thread
+     */
+    public void want(Picture picture, byte[] bytes, Consumer<Optional<String>> then) {
+        var asset = picture.asset();
         if (ready.containsKey(asset) || !wanted.add(asset)) {
             return;
         }
         loader.execute(() -> {
             try {
-                ready.put(asset, PictureImport.pixels(bytes, Progress.NONE));
-                there.run();
+                var pixels = PictureImport.pixels(bytes, Progress.NONE);
+                ready.put(asset, pixels);
+                if (get(picture).isPresent()) {
+                    then.accept(Optional.empty());
+                    return;
+                }
+                failed.add(asset);
+                then.accept(Optional.of("The underlay %s holds %d \u00d7 %d pixels, but the plan says %d \u00d7 %d."
+                                .formatted(
+                                        picture.name(),
+                                        pixels.pyramid().width(),
+                                        pixels.pyramid().height(),
+                                        picture.widthPx(),
+                                        picture.heightPx())
+                        + BRING_IN_AGAIN));
             } catch (IOException | Progress.Cancelled e) {
                 LOG.warn("the underlay {} cannot be shown", asset, e);
                 failed.add(asset);
+                then.accept(Optional.of("The underlay " + picture.name() + " cannot be read." + BRING_IN_AGAIN));
             }
         });
     }
