@@ -86,9 +86,9 @@ public final class HoneyLampApp extends Application {
             model.say("The last run ended early; its work is back. Ctrl+Z shows the plan without it.");
         });
         pictures.ifPresent(folder -> new PictureWalk(shown, Path.of(folder), Platform::exit).begin());
-        if (arguments.getNamed().containsKey("train")) {
-            Platform.runLater(() -> new PictureWalk(shown, Path.of(""), Platform::exit).train());
-        }
+        var training = Optional.ofNullable(arguments.getNamed().get("train"));
+        training.ifPresent(picture ->
+                Platform.runLater(() -> new PictureWalk(shown, Path.of(""), Platform::exit).train(Path.of(picture))));
     }
 
     private record Opening(PlanDocument document, Optional<Path> file, Optional<String> problem) {}

@@ -127,11 +127,10 @@ final class PictureWalk {
         next();
     }
 
-    /** Only shows the views, for training the start-up cache, and ends. */
-    void train() {
+    /** Shows the plan and brings a picture in, for training the start-up cache, and ends. */
+    void train(Path picture) {
         whenSettled(() -> {
-            // unpacking a picture and painting it are part of most starts
-            window.model().go(Stage.UNDERLAY);
+            window.dropped(picture);
             whenSettled(end);
         });
     }
@@ -156,7 +155,7 @@ final class PictureWalk {
 
             @Override
             public void handle(long now) {
-                quiet = window.plan().settled() ? quiet + 1 : 0;
+                quiet = window.plan().settled() && !window.reading() ? quiet + 1 : 0;
                 if (quiet > SETTLED_PULSES) {
                     stop();
                     then.run();

@@ -61,7 +61,9 @@ record CardParts(WorkspaceModel model) {
                 case AngleReading.Bad(var sentence) -> model.complain(sentence);
             }
         });
-        var row = new HBox(6, label, Widgets.spring(), field, Widgets.quiet("\u00b0"));
+        var degrees = new Label("\u00b0");
+        degrees.getStyleClass().addAll("quiet", "unit");
+        var row = new HBox(6, label, Widgets.spring(), field, degrees);
         row.getStyleClass().add("field-row");
         return row;
     }

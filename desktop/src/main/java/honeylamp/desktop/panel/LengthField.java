@@ -51,7 +51,7 @@ final class LengthField extends HBox {
             }
         });
         var unit = new Label(units.isMetric() ? units.sign() : "");
-        unit.getStyleClass().add("quiet");
+        unit.getStyleClass().addAll("quiet", "unit");
         getChildren().addAll(label, Widgets.spring(), field, unit);
     }
 }

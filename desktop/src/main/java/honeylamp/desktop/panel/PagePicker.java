@@ -31,11 +31,14 @@ public final class PagePicker extends VBox {
     private static final Logger LOG = LoggerFactory.getLogger(PagePicker.class);
     private static final PseudoClass ACTIVE = PseudoClass.getPseudoClass("active");
     private static final int THUMBNAIL_PX = 150;
+    private static final int PAGES_A_ROW = 3;
+    private static final int ROW_PX = 198;
     private static final int MOST_PAGES = 200;
 
     private final ExecutorService worker = Executors.newSingleThreadExecutor(
             Thread.ofPlatform().daemon().name("pages").factory());
     private final FlowPane tiles = new FlowPane(10, 10);
+    private final ScrollPane scroll = new ScrollPane(tiles);
     private final FlowPane scales = new FlowPane(6, 6);
     private final Label facts = Widgets.quiet("");
     private final List<Button> pages = new ArrayList<>();
@@ -59,9 +62,7 @@ public final class PagePicker extends VBox {
         setVisible(false);
         setManaged(false);
         setMaxSize(560, USE_PREF_SIZE);
-        var scroll = new ScrollPane(tiles);
         scroll.setFitToWidth(true);
-        scroll.setPrefViewportHeight(2 * (THUMBNAIL_PX + 48));
         var take = Widgets.button("Bring in this page", "take-page", "Enter does it too", this::take);
         take.getStyleClass().add("main-action");
         var leave = Widgets.button("Cancel", "leave-pages", "Esc does it too", this::close);
@@ -95,6 +96,7 @@ public final class PagePicker extends VBox {
             tiles.getChildren().add(button);
             worker.execute(() -> thumbnail(file, index, picture));
         }
+        scroll.setPrefViewportHeight((pages.size() > PAGES_A_ROW ? 2 : 1) * ROW_PX);
         setVisible(true);
         setManaged(true);
         choose(0);

@@ -2,6 +2,7 @@ package honeylamp.desktop.panel;
 
 import honeylamp.desktop.workspace.WorkspaceModel;
 import javafx.concurrent.Task;
+import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ProgressBar;
@@ -27,6 +28,7 @@ public final class TopBar extends HBox {
         unsaved.getStyleClass().add("quiet");
         undo = Widgets.button("Undo", "undo", "Take the last action back (Ctrl+Z)", model::undo);
         redo = Widgets.button("Redo", "redo", "Do it again (Ctrl+Y)", model::redo);
+        working.setAlignment(Pos.CENTER);
         working.setVisible(false);
         working.setManaged(false);
         getChildren()
@@ -65,10 +67,14 @@ public final class TopBar extends HBox {
         working.getChildren().setAll(new Label(work.getTitle().isBlank() ? "Exporting" : work.getTitle()), bar, end);
         working.setVisible(true);
         working.setManaged(true);
-        work.runningProperty().subscribe(running -> {
-            if (!running && work.isDone()) {
-                working.setVisible(false);
-                working.setManaged(false);
+        // not isDone: the state is told just before the call has returned
+        work.stateProperty().subscribe(state -> {
+            switch (state) {
+                case SUCCEEDED, FAILED, CANCELLED -> {
+                    working.setVisible(false);
+                    working.setManaged(false);
+                }
+                case READY, SCHEDULED, RUNNING -> {}
             }
         });
     }
