@@ -1,15 +1,12 @@
 package honeylamp.catalogue;
 
 import honeylamp.plan.ElementId.StoreyId;
-import honeylamp.plan.ElementId.WallTypeId;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Sheet;
 import honeylamp.plan.Sheet.Paper;
 import honeylamp.plan.Sheet.TitleBlock;
 import honeylamp.plan.Sheet.Way;
 import honeylamp.plan.Storey;
-import honeylamp.plan.WallType;
-import honeylamp.plan.WallType.Poche;
 import honeylamp.units.Length;
 import honeylamp.units.UnitSystem;
 import java.util.List;
@@ -25,25 +22,7 @@ public final class NewPlan {
         return new Plan(
                 "Untitled plan",
                 units,
-                List.of(
-                        new WallType(
-                                new WallTypeId(1),
-                                "Outer wall",
-                                metric ? Length.ofMm(300) : Length.ofInches(10),
-                                true,
-                                Poche.SOLID),
-                        new WallType(
-                                new WallTypeId(2),
-                                "Inner wall, bearing",
-                                metric ? Length.ofMm(175) : Length.ofInches(6),
-                                true,
-                                Poche.SOLID),
-                        new WallType(
-                                new WallTypeId(3),
-                                "Partition",
-                                metric ? Length.ofMm(100) : Length.ofInches(4.5),
-                                false,
-                                Poche.TINT)),
+                WallTypes.starting(units),
                 List.of(Storey.empty(
                         new StoreyId(4),
                         "Ground storey",
@@ -52,6 +31,6 @@ public final class NewPlan {
                 Looks.DAYLIGHT,
                 Looks.UPPER_LEFT,
                 new Sheet(Paper.A3, Way.LANDSCAPE, Optional.empty(), 90, TitleBlock.of("")),
-                5);
+                6);
     }
 }

@@ -1,5 +1,6 @@
 package honeylamp.derive;
 
+import honeylamp.geometry.Curve;
 import honeylamp.geometry.Point;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -9,8 +10,11 @@ import org.jspecify.annotations.Nullable;
  * does not change.
  */
 final class HalfEdge {
+    private static final double HEADING_MM = 20;
+
     final int node;
     final RawPiece piece;
+    final Curve line;
     final Point unit;
     final double leftMm;
     final double rightMm;
@@ -19,12 +23,33 @@ final class HalfEdge {
     private @Nullable HalfEdge successor;
     private List<Point> wedge = List.of();
 
-    HalfEdge(int node, RawPiece piece, Point unit, double leftMm, double rightMm) {
+    HalfEdge(int node, RawPiece piece, Curve line, double leftMm, double rightMm) {
         this.node = node;
         this.piece = piece;
-        this.unit = unit;
+        this.line = line;
+        this.unit = line.unitAt(0);
         this.leftMm = leftMm;
         this.rightMm = rightMm;
+    }
+
+    /** Where the piece heads a little way from its node, so that arcs that leave along a line tell apart from it. */
+    double headingDeg() {
+        return line.at(Math.min(HEADING_MM, line.length() / 2)).minus(line.a()).angleDeg();
+    }
+
+    /** The face on the left, seen away from the node, between the corners at both ends. */
+    Curve leftFace() {
+        return WallPiece.face(
+                line, leftMm, wedge.getLast(), before(twin()).wedge().getFirst());
+    }
+
+    /** The neighbour clockwise at the same node. */
+    static HalfEdge before(HalfEdge edge) {
+        var before = edge;
+        while (before.successor() != edge) {
+            before = before.successor();
+        }
+        return before;
     }
 
     void pair(HalfEdge other) {

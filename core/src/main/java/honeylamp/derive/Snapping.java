@@ -96,7 +96,7 @@ public final class Snapping {
         for (var piece : geometry.network().pieces()) {
             out.add(Snap.of(piece.line().nearest(p), Caught.ALONG));
             for (var face : piece.faces()) {
-                if (face.length() > 1) {
+                if (face.length() > 1) { // a point has no direction
                     out.add(Snap.of(face.nearest(p), Caught.FACE));
                 }
             }
@@ -134,7 +134,7 @@ public final class Snapping {
     public static Optional<Snap> onRay(StoreyGeometry geometry, Point origin, Point unit, Point p, double reachMm) {
         var ray = new Segment(origin, origin.plus(unit.times(1e6)));
         return geometry.storey().walls().stream()
-                .flatMap(w -> ray.crossing(w.line()).stream())
+                .flatMap(w -> ray.crossings(w.line()).stream())
                 .filter(c -> c.distance(p) <= reachMm && c.distance(origin) > 1)
                 .min(Comparator.comparingDouble(p::distance))
                 .map(c -> Snap.of(c, Caught.ALONG));

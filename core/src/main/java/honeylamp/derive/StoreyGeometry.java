@@ -71,10 +71,10 @@ public record StoreyGeometry(
         Set<RoomMark> used = new HashSet<>();
         for (var face : network.faces()) {
             var mark = sorted.stream()
-                    .filter(m -> !used.contains(m) && face.contains(m.at().point()))
+                    .filter(m -> !used.contains(m) && face.outline().contains(m.at().point()))
                     .findFirst();
             mark.ifPresent(used::add);
-            out.add(new Room(mark, face));
+            out.add(new Room(mark, face.outline(), face.areaMm2()));
         }
         return List.copyOf(out);
     }

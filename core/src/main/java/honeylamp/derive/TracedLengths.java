@@ -66,9 +66,9 @@ public final class TracedLengths {
         var at = line.along(mark);
         return geometry.network().pieces().stream()
                 .flatMap(p -> p.faces().stream())
-                .filter(f -> f.length() > 1 && Math.abs(f.unit().dot(u)) < ACROSS)
+                .filter(f -> f.length() > 1 && Math.abs(f.unitAt(f.along(mark)).dot(u)) < ACROSS)
                 .filter(f -> f.distance(mark) < BESIDE_MM)
-                .flatMap(f -> f.lineCrossing(line).stream())
+                .flatMap(f -> f.carriedCrossings(line).stream())
                 .map(line::along)
                 .filter(s -> Math.abs(s - at) <= REACH_MM)
                 .min(Comparator.comparingDouble(s -> Math.abs(s - at)));

@@ -1,5 +1,6 @@
 package honeylamp.derive;
 
+import honeylamp.derive.WallNetwork.Face;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Regions;
@@ -10,20 +11,29 @@ import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * Walks round the faces of a wall network: inner faces are rooms, the face outside bounds the building, and
  * what lies between is the poché. Where walls are too thick or too short for their corners to meet in order,
  * the outlines come from set operations instead, so that rooms never share ground with each other or a wall.
  *
- * @param rooms the inner outline of every enclosed space, by falling area
+ * @param rooms every enclosed space within its inner faces, by falling area
  */
-record WallFaces(List<Outline> poche, List<Outline> rooms, List<Trace> outside) {
+record WallFaces(List<Outline> poche, List<Face> rooms, List<Trace> outside) {
     /** Faces may run this far against their wall, in mm, before their corners count as crossed. */
     private static final double BACKWARD_MM = 1e-6;
 
-    /** One way round a face: its half-edges, the corners along it, and the area within the drawn lines. */
-    record Trace(List<HalfEdge> edges, List<Point> nodes, List<Point> corners, double nodeArea, int part) {
+    /** What is thinner than this in the mean, in mm, is neither wall nor room. */
+    private static final double FILM_MM = 1;
+
+    /**
+     * One way round a face: its half-edges, the corners along it, and the area within the drawn lines.
+     *
+     * @param beyondMm2 what the area within the corners lacks because arcs are chords there
+     */
+    record Trace(
+            List<HalfEdge> edges, List<Point> nodes, List<Point> corners, double nodeArea, double beyondMm2, int part) {
         /** Whether this is the face round a connected part of the network, not one enclosed by it. */
         boolean isOutside() {
             return nodeArea < 1; // mm²; a lone wall has none
@@ -36,8 +46,8 @@ record WallFaces(List<Outline> poche, List<Outline> rooms, List<Trace> outside) 
             }
             for (var edge : edges) {
                 var start = edge.wedge().getLast();
-                var end = before(edge.twin()).wedge().getFirst();
-                if (end.minus(start).dot(edge.unit) < -BACKWARD_MM) {
+                var end = HalfEdge.before(edge.twin()).wedge().getFirst();
+                if (edge.line.along(end) - edge.line.along(start) < -BACKWARD_MM) {
                     return false;
                 }
             }
@@ -51,7 +61,11 @@ record WallFaces(List<Outline> poche, List<Outline> rooms, List<Trace> outside) 
      *
      * @param traced the shell, if the room is just what was traced, islands taken out
      */
-    private record Enclosed(Trace trace, Optional<Ring> traced, List<Outline> outlines) {}
+    private record Enclosed(Trace trace, Optional<Ring> traced, List<Face> faces) {
+        Stream<Outline> outlines() {
+            return faces.stream().map(Face::outline);
+        }
+    }
 
     static WallFaces of(WallNodes.Split split, List<HalfEdge> edges, List<WallPiece> pieces) {
         var traces = traces(split, edges);
@@ -80,25 +94,21 @@ record WallFaces(List<Outline> poche, List<Outline> rooms, List<Trace> outside) 
             var nodes = new ArrayList<Point>();
             var corners = new ArrayList<Point>();
             var edge = first;
+            var beyond = 0.0;
             do {
                 seen.put(edge, true);
                 walk.add(edge);
                 nodes.add(split.nodes().get(edge.node));
-                edge = before(edge.twin());
+                nodes.addAll(edge.line.between(WallPiece.CHORD_ERROR_MM));
+                var face = edge.leftFace();
+                corners.addAll(face.between(WallPiece.CHORD_ERROR_MM));
+                beyond += face.areaBeyondChords(WallPiece.CHORD_ERROR_MM);
+                edge = HalfEdge.before(edge.twin());
                 corners.addAll(edge.wedge());
             } while (edge != first);
-            traces.add(new Trace(walk, nodes, corners, shoelace(nodes), parts[first.node]));
+            traces.add(new Trace(walk, nodes, corners, shoelace(nodes), beyond, parts[first.node]));
         }
         return traces;
-    }
-
-    /** The neighbour clockwise at the same node. */
-    private static HalfEdge before(HalfEdge edge) {
-        var before = edge;
-        while (before.successor() != edge) {
-            before = before.successor();
-        }
-        return before;
     }
 
     private static int[] connectedParts(WallNodes.Split split) {
@@ -150,22 +160,24 @@ record WallFaces(List<Outline> poche, List<Outline> rooms, List<Trace> outside) 
     }
 
     private static Ring body(WallPiece piece, boolean squareLeft, boolean squareRight) {
-        var a = piece.line().a();
-        var b = piece.line().b();
-        var left = piece.line().unit().left();
         var c = piece.corners();
-        var startLeft = squareLeft ? a.plus(left.times(piece.leftMm())) : c.startLeft();
-        var endLeft = squareLeft ? b.plus(left.times(piece.leftMm())) : c.endLeft();
-        var startRight = squareRight ? a.minus(left.times(piece.rightMm())) : c.startRight();
-        var endRight = squareRight ? b.minus(left.times(piece.rightMm())) : c.endRight();
-        return Ring.of(a, startRight, endRight, b, endLeft, startLeft);
+        var left = piece.line().shiftedLeft(piece.leftMm());
+        var right = piece.line().shiftedLeft(-piece.rightMm());
+        return WallPiece.body(
+                piece.line(),
+                piece.leftMm(),
+                piece.rightMm(),
+                new WallPiece.Corners(
+                        squareLeft ? left.a() : c.startLeft(),
+                        squareRight ? right.a() : c.startRight(),
+                        squareLeft ? left.b() : c.endLeft(),
+                        squareRight ? right.b() : c.endRight()));
     }
 
     /** The outer outlines of other parts of the network that lie in an enclosed face. */
-    private static List<Ring> islands(Trace room, List<Trace> inside, List<Trace> outside) {
+    private static List<Trace> islands(Trace room, List<Trace> inside, List<Trace> outside) {
         return outside.stream()
                 .filter(o -> o.part != room.part && o.corners.size() >= 3 && smallestAround(o, inside) == room)
-                .map(o -> clean(o.corners))
                 .toList();
     }
 
@@ -177,17 +189,26 @@ record WallFaces(List<Outline> poche, List<Outline> rooms, List<Trace> outside) 
                 .orElse(island);
     }
 
-    private static Enclosed enclosed(Trace room, boolean unsound, List<Ring> islands, List<Outline> bodies) {
+    private static Enclosed enclosed(Trace room, boolean unsound, List<Trace> around, List<Outline> bodies) {
         var shell = unsound ? new Ring(room.nodes) : clean(room.corners);
+        var islands = around.stream().map(o -> clean(o.corners)).toList();
         var box = shell.bounds();
         var away = new ArrayList<>(
                 bodies.stream().filter(b -> b.bounds().meets(box)).toList());
         if (away.isEmpty() && liesFree(shell, islands)) {
-            return new Enclosed(room, Optional.of(shell), List.of(new Outline(shell, islands)));
+            var outline = new Outline(shell, islands);
+            var beyond = room.beyondMm2
+                    + around.stream().mapToDouble(Trace::beyondMm2).sum();
+            return new Enclosed(room, Optional.of(shell), List.of(new Face(outline, outline.area() + beyond)));
         }
         islands.forEach(i -> away.add(Outline.of(i)));
         return new Enclosed(
-                room, Optional.empty(), Regions.difference(List.of(Outline.of(shell)), Regions.union(away)));
+                room,
+                Optional.empty(),
+                Regions.difference(List.of(Outline.of(shell)), Regions.union(away)).stream()
+                        .filter(o -> !isFilm(o.shell()))
+                        .map(o -> new Face(o, o.area()))
+                        .toList());
     }
 
     /** Whether islands keep clear of the shell and of each other. */
@@ -204,13 +225,13 @@ record WallFaces(List<Outline> poche, List<Outline> rooms, List<Trace> outside) 
         return true;
     }
 
-    private static List<Outline> byFallingArea(List<Enclosed> enclosed) {
+    private static List<Face> byFallingArea(List<Enclosed> enclosed) {
         return enclosed.stream()
-                .flatMap(e -> e.outlines.stream())
-                .sorted(Comparator.comparingDouble(Outline::area)
+                .flatMap(e -> e.faces.stream())
+                .sorted(Comparator.comparingDouble(Face::areaMm2)
                         .reversed()
-                        .thenComparingDouble(o -> o.bounds().minX())
-                        .thenComparingDouble(o -> o.bounds().minY()))
+                        .thenComparingDouble(f -> f.outline().bounds().minX())
+                        .thenComparingDouble(f -> f.outline().bounds().minY()))
                 .toList();
     }
 
@@ -228,10 +249,23 @@ record WallFaces(List<Outline> poche, List<Outline> rooms, List<Trace> outside) 
             }
         }
         if (solids.size() < outside.size()) {
-            pieces.forEach(p -> solids.add(Outline.of(p.body())));
+            pieces.forEach(p -> solids.add(Outline.of(p.isOrdered() ? p.body() : p.running(0, 0))));
         }
-        var rooms = enclosed.stream().flatMap(e -> e.outlines.stream()).toList();
-        return Regions.difference(Regions.union(solids), rooms);
+        var rooms = enclosed.stream().flatMap(Enclosed::outlines).toList();
+        return withoutFilms(Regions.difference(Regions.union(solids), rooms));
+    }
+
+    /** Set operations leave parts and holes thinner than any line where edges nearly lie on each other. */
+    private static List<Outline> withoutFilms(List<Outline> outlines) {
+        return outlines.stream()
+                .filter(o -> !isFilm(o.shell()))
+                .map(o -> new Outline(
+                        o.shell(), o.holes().stream().filter(h -> !isFilm(h)).toList()))
+                .toList();
+    }
+
+    private static boolean isFilm(Ring ring) {
+        return 2 * ring.area() < FILM_MM * ring.perimeter();
     }
 
     private static List<Ring> holes(List<Enclosed> enclosed, int part) {

@@ -1,8 +1,8 @@
 package honeylamp.derive;
 
+import honeylamp.geometry.Curve;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
-import honeylamp.geometry.Ring;
 import honeylamp.geometry.Segment;
 import honeylamp.plan.Wall;
 import java.util.ArrayList;
@@ -18,25 +18,28 @@ import java.util.function.ToDoubleFunction;
  *
  * @param pieces wall parts between nodes, with their corners
  * @param poche the cut of all walls, joints united, openings not yet taken out
- * @param faces the inner outline of every enclosed space, by falling area
+ * @param faces every enclosed space within its inner faces, by falling area
  * @param openEnds wall ends that meet nothing
  * @param outerEdges wall pieces on the outside, each with its outward face
  */
 public record WallNetwork(
         List<WallPiece> pieces,
         List<Outline> poche,
-        List<Outline> faces,
+        List<Face> faces,
         List<OpenEnd> openEnds,
         List<OuterFace> outerEdges,
         List<Overlapping> overlaps) {
     /** A wall end that meets nothing; {@code unit} points out of the wall. */
     public record OpenEnd(Wall wall, Point at, Point unit) {}
 
-    /** The outward face of a piece; {@code outward} is a unit shift. */
+    /** An enclosed space: its outline, arcs as chords, and its area in mm² as the arcs truly run. */
+    public record Face(Outline outline, double areaMm2) {}
+
+    /** The outward face of a piece, its chord if it is an arc; {@code outward} is a unit shift. */
     public record OuterFace(WallPiece piece, Segment face, Point outward) {}
 
     /** A wall that runs over another. */
-    public record Overlapping(Wall kept, Wall covered, Segment where) {}
+    public record Overlapping(Wall kept, Wall covered, Curve where) {}
 
     /** Beyond this many thicknesses an outer corner is cut off instead of running to a spike. */
     private static final double MITRE_LIMIT = 2.6;
@@ -51,7 +54,7 @@ public record WallNetwork(
         var around = joinAround(split, edges);
         var pieces = new IdentityHashMap<RawPiece, WallPiece>();
         for (var edge : edges) {
-            pieces.computeIfAbsent(edge.piece, _ -> piece(edge, split));
+            pieces.computeIfAbsent(edge.piece, _ -> piece(edge));
         }
         var ordered = split.pieces().stream().map(pieces::get).toList();
         var faces = WallFaces.of(split, edges, ordered);
@@ -67,10 +70,8 @@ public record WallNetwork(
     private static List<HalfEdge> halfEdges(WallNodes.Split split) {
         var edges = new ArrayList<HalfEdge>();
         for (var raw : split.pieces()) {
-            var line = new Segment(
-                    split.nodes().get(raw.startNode()), split.nodes().get(raw.endNode()));
-            var out = new HalfEdge(raw.startNode(), raw, line.unit(), raw.leftMm(), raw.rightMm());
-            var back = new HalfEdge(raw.endNode(), raw, line.unit().times(-1), raw.rightMm(), raw.leftMm());
+            var out = new HalfEdge(raw.startNode(), raw, raw.line(), raw.leftMm(), raw.rightMm());
+            var back = new HalfEdge(raw.endNode(), raw, raw.line().reversed(), raw.rightMm(), raw.leftMm());
             out.pair(back);
             edges.add(out);
             edges.add(back);
@@ -85,7 +86,7 @@ public record WallNetwork(
             around.computeIfAbsent(edge.node, _ -> new ArrayList<>()).add(edge);
         }
         around.forEach((node, star) -> {
-            star.sort(Comparator.comparingDouble(e -> e.unit.angleDeg()));
+            star.sort(Comparator.comparingDouble(HalfEdge::headingDeg));
             for (var i = 0; i < star.size(); i++) {
                 var edge = star.get(i);
                 var next = star.get((i + 1) % star.size());
@@ -103,41 +104,45 @@ public record WallNetwork(
             return List.of(onRight, onLeft); // free end: cut off square
         }
         var sine = edge.unit.cross(next.unit);
-        if (Math.abs(sine) < STRAIGHT_SINE) {
-            return onLeft.distance(onRight) < WallNodes.SAME_MM ? List.of(onLeft) : List.of(onRight, onLeft);
+        var opposite = edge.unit.dot(next.unit) < 0;
+        var straight = Math.abs(sine) < STRAIGHT_SINE && (opposite || !curved(edge, next));
+        var step = onLeft.distance(onRight) < WallNodes.SAME_MM ? List.of(onLeft) : List.of(onRight, onLeft);
+        if (straight) {
+            return step;
         }
-        var left = new Segment(onLeft, onLeft.plus(edge.unit));
-        var right = new Segment(onRight, onRight.plus(next.unit));
-        var corner = left.lineCrossing(right);
+        var left = edge.line.shiftedLeft(edge.leftMm);
+        var right = next.line.shiftedLeft(-next.rightMm);
+        var corner = left.carriedCrossings(right).stream().min(Comparator.comparingDouble(node::distance));
         if (corner.isEmpty()) {
-            return List.of(onRight, onLeft);
+            return step;
         }
         var thickest = Math.max(edge.leftMm + edge.rightMm, next.leftMm + next.rightMm);
-        var outer = sine < 0; // more than half a turn lies between: the outside of the joint
-        if (outer && corner.get().distance(node) > MITRE_LIMIT * thickest) {
-            return List.of(onRight.minus(next.unit.times(thickest / 2)), onLeft.minus(edge.unit.times(thickest / 2)));
+        if (corner.get().distance(node) > MITRE_LIMIT * thickest) {
+            if (opposite) {
+                return step; // nearly in line, faces apart: they would meet far from the joint
+            }
+            if (sine < 0) { // more than half a turn lies between: the outside of the joint
+                return List.of(
+                        onRight.minus(next.unit.times(thickest / 2)), onLeft.minus(edge.unit.times(thickest / 2)));
+            }
         }
         return List.of(corner.get());
     }
 
-    private static WallPiece piece(HalfEdge any, WallNodes.Split split) {
+    private static boolean curved(HalfEdge edge, HalfEdge next) {
+        return edge.piece.wall().isCurved() || next.piece.wall().isCurved();
+    }
+
+    private static WallPiece piece(HalfEdge any) {
         var raw = any.piece;
-        var out = any.node == raw.startNode() ? any : any.twin();
+        var out = any.node == raw.startNode() && any.line == raw.line() ? any : any.twin();
         var back = out.twin();
-        var a = split.nodes().get(raw.startNode());
-        var b = split.nodes().get(raw.endNode());
-        var corners = new WallPiece.Corners(leftCorner(out), rightCorner(out), rightCorner(back), leftCorner(back));
-        var ring = new ArrayList<Point>();
-        for (var p : List.of(a, corners.startRight(), corners.endRight(), b, corners.endLeft(), corners.startLeft())) {
-            if (ring.isEmpty() || ring.getLast().distance(p) > 1e-6) {
-                ring.add(p);
-            }
-        }
-        if (ring.getLast().distance(ring.getFirst()) <= 1e-6) {
-            ring.removeLast();
-        }
-        var body = ring.size() < 3 ? new Ring(List.of(a, b, a)) : new Ring(ring).counterClockwise();
-        return new WallPiece(raw.wall(), new Segment(a, b), raw.leftMm(), raw.rightMm(), corners, body);
+        return WallPiece.of(
+                raw.wall(),
+                raw.line(),
+                raw.leftMm(),
+                raw.rightMm(),
+                new WallPiece.Corners(leftCorner(out), rightCorner(out), rightCorner(back), leftCorner(back)));
     }
 
     private static Point leftCorner(HalfEdge edge) {
@@ -145,11 +150,7 @@ public record WallNetwork(
     }
 
     private static Point rightCorner(HalfEdge edge) {
-        var before = edge;
-        while (before.successor() != edge) {
-            before = before.successor();
-        }
-        return before.wedge().getFirst();
+        return HalfEdge.before(edge).wedge().getFirst();
     }
 
     private static List<OpenEnd> openEnds(WallNodes.Split split, Map<Integer, List<HalfEdge>> around) {
@@ -171,9 +172,9 @@ public record WallNetwork(
                 if (piece == null) {
                     throw new IllegalStateException("a traced piece is missing from the network");
                 }
-                var forward = edge.node == edge.piece.startNode();
-                var face = forward ? piece.leftFace() : piece.rightFace().reversed();
-                out.add(new OuterFace(piece, face, edge.unit.left()));
+                var face = edge.leftFace().chord();
+                var outward = edge.line.chord().unit().left();
+                out.add(new OuterFace(piece, face, outward));
             }
         }
         return List.copyOf(out);

@@ -1,34 +1,39 @@
 package honeylamp.derive;
 
+import honeylamp.geometry.Arc;
 import honeylamp.geometry.Box;
+import honeylamp.geometry.BoxIndex;
+import honeylamp.geometry.Curve;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Segment;
 import honeylamp.plan.Wall;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
+import java.util.Optional;
 import java.util.function.ToDoubleFunction;
 
 /**
  * Finds the nodes of a wall network: shared ends, ends that lie on or in another wall, and crossings;
- * then splits the walls there. Points nearer than {@link #SAME_MM} are one node.
+ * then splits the walls there. Points nearer than {@link #SAME_MM} are one node. Where the nodes lie does
+ * not depend on the order or the direction in which walls were drawn.
  */
 final class WallNodes {
     /** Points nearer than this are the same spot; far below any building tolerance. */
     static final double SAME_MM = 1.0;
 
+    /** A wall is carried on into a wall it stops in by at most so many thicknesses of that wall. */
+    private static final double CARRIED_THICKNESSES = 3;
+
     private final List<Wall> walls;
     private final ToDoubleFunction<Wall> thickness;
     private final List<Point> nodes = new ArrayList<>();
-    private final List<Segment> lines = new ArrayList<>();
-    private final List<Box> boxes = new ArrayList<>();
+    private final List<Curve> drawn;
+    private final List<Curve> lines = new ArrayList<>();
     private final Map<Long, List<Integer>> grid = new HashMap<>();
     private final List<int[]> ends = new ArrayList<>();
-    private final List<List<Integer>> splits = new ArrayList<>();
 
     /** The nodes and the pieces between them. */
     record Split(List<Point> nodes, List<RawPiece> pieces, List<WallNetwork.Overlapping> overlaps) {}
@@ -36,69 +41,86 @@ final class WallNodes {
     private WallNodes(List<Wall> walls, ToDoubleFunction<Wall> thickness) {
         this.walls = walls;
         this.thickness = thickness;
+        this.drawn = walls.stream().map(Wall::line).toList();
     }
 
+    /** Thicker walls come first, so that of two walls on one line the thicker is kept. */
     static Split of(List<Wall> walls, ToDoubleFunction<Wall> thickness) {
         var sorted = new ArrayList<>(walls);
-        sorted.sort(Comparator.comparingInt(w -> w.id().number()));
+        sorted.sort(Comparator.comparingDouble(thickness).reversed().thenComparingInt(w -> w.id().number()));
         return new WallNodes(sorted, thickness).split();
     }
 
     private Split split() {
-        var bodies = walls.stream().map(this::bodyBox).toList();
-        for (var wall : walls) {
-            var line = reaching(wall, bodies);
-            lines.add(line);
-            boxes.add(Box.around(List.of(line.a(), line.b())).grown(SAME_MM));
-            splits.add(new ArrayList<>());
+        var bodies = new BoxIndex(walls.size(), i -> drawn.get(i).bounds().grown(thickness(i) + SAME_MM));
+        for (var i = 0; i < walls.size(); i++) {
+            lines.add(reaching(i, bodies));
         }
-        for (var line : lines) {
-            ends.add(new int[] {node(line.a()), node(line.b())});
-        }
-        crossings();
-        endsOnLines();
-        return pieces();
+        var boxes = lines.stream().map(l -> l.bounds().grown(SAME_MM)).toList();
+        var spots = new ArrayList<Point>();
+        lines.forEach(line -> {
+            spots.add(line.a());
+            spots.add(line.b());
+        });
+        spots.addAll(crossings(boxes));
+        spots.sort(Comparator.comparingDouble(Point::x).thenComparingDouble(Point::y));
+        spots.forEach(this::node);
+        lines.forEach(line -> ends.add(new int[] {node(line.a()), node(line.b())}));
+        return pieces(boxes);
+    }
+
+    private double thickness(int wall) {
+        return thickness.applyAsDouble(walls.get(wall));
     }
 
     /** The drawn line, its ends carried on to the line of a wall whose body they stop in. */
-    private Segment reaching(Wall wall, List<Box> bodies) {
-        var line = wall.line();
-        var a = carried(wall, line.reversed(), bodies);
+    private Curve reaching(int wall, BoxIndex bodies) {
+        var line = drawn.get(wall);
         var b = carried(wall, line, bodies);
-        return a.distance(b) < SAME_MM ? line : new Segment(a, b);
-    }
-
-    private Box bodyBox(Wall wall) {
-        var line = wall.line();
-        return Box.around(List.of(line.a(), line.b())).grown(thickness.applyAsDouble(wall) + SAME_MM);
-    }
-
-    private Point carried(Wall wall, Segment line, List<Box> bodies) {
-        var end = line.b();
-        for (var i = 0; i < walls.size(); i++) {
-            var other = walls.get(i);
-            if (other == wall || !bodies.get(i).contains(end)) {
-                continue;
-            }
-            var host = other.line();
-            var along = host.along(end);
-            if (along < -SAME_MM || along > host.length() + SAME_MM) {
-                continue;
-            }
-            var offset = host.offset(end);
-            var left = thickness.applyAsDouble(other) * other.body().leftShare();
-            var right = thickness.applyAsDouble(other) - left;
-            if (Math.abs(offset) <= SAME_MM || offset > left + SAME_MM || offset < -right - SAME_MM) {
-                continue;
-            }
-            var crossing = line.lineCrossing(host);
-            if (crossing.isPresent()
-                    && crossing.get().distance(end) < 3 * (left + right)
-                    && host.distance(crossing.get()) <= SAME_MM) {
-                return crossing.get();
-            }
+        var a = carried(wall, line.reversed(), bodies);
+        if (a.equals(line.a()) && b.equals(line.b())) {
+            return line;
         }
-        return end;
+        var from = a.equals(line.a()) ? 0 : line.along(a);
+        var to = b.equals(line.b()) ? line.length() : line.along(b);
+        return to - from < SAME_MM ? line : joining(a, line.at((from + to) / 2), b, line);
+    }
+
+    private static Curve joining(Point a, Point middle, Point b, Curve like) {
+        return like instanceof Segment ? new Segment(a, b) : Arc.through(a, middle, b);
+    }
+
+    /** The nearest crossing with the line of a wall in whose body the end lies; the end itself if there is none. */
+    private Point carried(int wall, Curve line, BoxIndex bodies) {
+        var end = line.b();
+        return bodies.meeting(new Box(end.x(), end.y(), end.x(), end.y())).stream()
+                .filter(i -> i != wall)
+                .flatMap(i -> met(line, i).stream())
+                .min(Comparator.<Point>comparingDouble(end::distance)
+                        .thenComparingDouble(Point::x)
+                        .thenComparingDouble(Point::y))
+                .orElse(end);
+    }
+
+    private Optional<Point> met(Curve line, int other) {
+        var end = line.b();
+        var host = drawn.get(other);
+        var along = host.along(end);
+        if (along < -SAME_MM || along > host.length() + SAME_MM) {
+            return Optional.empty();
+        }
+        var offset = host.offset(end);
+        var left = thickness(other) * walls.get(other).body().leftShare();
+        var right = thickness(other) - left;
+        if (Math.abs(offset) <= SAME_MM) {
+            return Optional.of(end); // on the line already: a joint as it is
+        }
+        if (offset > left + SAME_MM || offset < -right - SAME_MM) {
+            return Optional.empty();
+        }
+        return line.carriedCrossings(host).stream()
+                .filter(c -> c.distance(end) < CARRIED_THICKNESSES * (left + right) && host.distance(c) <= SAME_MM)
+                .min(Comparator.comparingDouble(end::distance));
     }
 
     /** The node at a point, new if none lies within {@link #SAME_MM}; found through a grid of small cells. */
@@ -132,74 +154,79 @@ final class WallNodes {
         return cx * 0x9E3779B1L ^ cy;
     }
 
-    private void crossings() {
+    private List<Point> crossings(List<Box> boxes) {
+        var index = new BoxIndex(boxes.size(), boxes::get);
+        var out = new ArrayList<Point>();
         for (var i = 0; i < lines.size(); i++) {
             var a = lines.get(i);
-            for (var j = i + 1; j < lines.size(); j++) {
-                if (!boxes.get(i).meets(boxes.get(j))) {
-                    continue;
-                }
-                var b = lines.get(j);
-                var hit = a.crossing(b);
-                if (hit.isPresent() && inside(a, hit.get()) && inside(b, hit.get())) {
-                    node(hit.get());
+            for (int j : index.meeting(boxes.get(i))) {
+                if (j > i) {
+                    var b = lines.get(j);
+                    a.crossings(b).stream()
+                            .filter(p -> inside(a, p) && inside(b, p))
+                            .forEach(out::add);
                 }
             }
         }
+        return out;
     }
 
-    private static boolean inside(Segment line, Point p) {
+    private static boolean inside(Curve line, Point p) {
         return p.distance(line.a()) > SAME_MM && p.distance(line.b()) > SAME_MM;
     }
 
-    private void endsOnLines() {
-        for (var i = 0; i < lines.size(); i++) {
-            var line = lines.get(i);
-            var box = boxes.get(i);
-            for (var n = 0; n < nodes.size(); n++) {
-                var p = nodes.get(n);
-                if (n != ends.get(i)[0] && n != ends.get(i)[1] && box.contains(p) && line.distance(p) <= SAME_MM) {
-                    splits.get(i).add(n);
-                }
-            }
-            splits.get(i).sort(Comparator.comparingDouble(n -> line.along(nodes.get(n))));
-        }
-    }
-
-    private Split pieces() {
+    private Split pieces(List<Box> boxes) {
+        var spots = new BoxIndex(nodes.size(), n -> {
+            var p = nodes.get(n);
+            return new Box(p.x(), p.y(), p.x(), p.y());
+        });
         var pieces = new ArrayList<RawPiece>();
         var overlaps = new ArrayList<WallNetwork.Overlapping>();
-        Set<Long> taken = new HashSet<>();
+        Map<Long, List<RawPiece>> taken = new HashMap<>();
         for (var i = 0; i < walls.size(); i++) {
             var wall = walls.get(i);
-            var left = thickness.applyAsDouble(wall) * wall.body().leftShare();
-            var right = thickness.applyAsDouble(wall) - left;
-            var stops = new ArrayList<Integer>();
-            stops.add(ends.get(i)[0]);
-            stops.addAll(splits.get(i));
-            stops.add(ends.get(i)[1]);
+            var left = thickness(i) * wall.body().leftShare();
+            var right = thickness(i) - left;
+            var stops = stops(i, spots.meeting(boxes.get(i)));
             for (var k = 0; k + 1 < stops.size(); k++) {
                 int from = stops.get(k);
                 int to = stops.get(k + 1);
                 if (from == to) {
                     continue;
                 }
-                if (taken.add((long) Math.min(from, to) << 32 | Math.max(from, to))) {
-                    pieces.add(new RawPiece(wall, from, to, left, right));
-                } else {
-                    overlaps.add(new WallNetwork.Overlapping(
-                            holder(pieces, from, to), wall, new Segment(nodes.get(from), nodes.get(to))));
-                }
+                var piece = new RawPiece(wall, from, to, between(lines.get(i), from, to), left, right);
+                var rivals = taken.computeIfAbsent(
+                        (long) Math.min(from, to) << 32 | Math.max(from, to), _ -> new ArrayList<>());
+                rivals.stream()
+                        .filter(r -> r.line().middle().distance(piece.line().middle()) <= SAME_MM)
+                        .findFirst()
+                        .ifPresentOrElse(
+                                r -> overlaps.add(new WallNetwork.Overlapping(r.wall(), wall, piece.line())), () -> {
+                                    rivals.add(piece);
+                                    pieces.add(piece);
+                                });
             }
         }
         return new Split(List.copyOf(nodes), List.copyOf(pieces), List.copyOf(overlaps));
     }
 
-    private static Wall holder(List<RawPiece> pieces, int from, int to) {
-        return pieces.stream()
-                .filter(p -> p.startNode() == from && p.endNode() == to || p.startNode() == to && p.endNode() == from)
-                .findFirst()
-                .orElseThrow()
-                .wall();
+    /** The nodes along a wall, from its first end to its second. */
+    private List<Integer> stops(int wall, List<Integer> near) {
+        var line = lines.get(wall);
+        var end = ends.get(wall);
+        var stops = new ArrayList<Integer>();
+        stops.add(end[0]);
+        near.stream()
+                .filter(n -> n != end[0] && n != end[1] && line.distance(nodes.get(n)) <= SAME_MM)
+                .sorted(Comparator.comparingDouble(n -> line.along(nodes.get(n))))
+                .forEach(stops::add);
+        stops.add(end[1]);
+        return stops;
+    }
+
+    private Curve between(Curve line, int from, int to) {
+        var a = nodes.get(from);
+        var b = nodes.get(to);
+        return joining(a, line.at((line.along(a) + line.along(b)) / 2), b, line);
     }
 }

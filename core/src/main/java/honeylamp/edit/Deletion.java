@@ -21,7 +21,8 @@ public final class Deletion {
                         .withFurnishings(Lists.without(s.furnishings(), f -> gone.contains(f.id())))
                         .withUnderlays(Lists.without(s.underlays(), u -> gone.contains(u.id())))
                         .withDimensions(Lists.without(s.dimensions(), d -> gone.contains(d.id())))
-                        .withNotes(Lists.without(s.notes(), n -> gone.contains(n.id()))));
+                        .withNotes(Lists.without(s.notes(), n -> gone.contains(n.id())))
+                        .withSettingOut(Lists.without(s.settingOut(), l -> gone.contains(l.id()))));
     }
 
     /** What a deletion takes with it, in words; empty if nothing more than was picked. */

@@ -57,7 +57,7 @@ public final class Mending {
         return geometry.storey().walls().stream()
                 .filter(w -> !w.id().equals(end.wall().id()))
                 .map(Wall::line)
-                .flatMap(line -> ahead.crossing(line).stream())
+                .flatMap(line -> ahead.crossings(line).stream())
                 .filter(p -> p.distance(end.at()) <= 2 * REACH_MM)
                 .min(Comparator.comparingDouble(p -> p.distance(end.at())));
     }

@@ -1,6 +1,6 @@
 package honeylamp.edit;
 
-import honeylamp.geometry.Point;
+import honeylamp.geometry.Curve;
 import honeylamp.geometry.Segment;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.ElementId.WallId;
@@ -13,6 +13,7 @@ import honeylamp.plan.Wall;
 import honeylamp.plan.Wall.BodySide;
 import honeylamp.units.Length;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -33,11 +34,12 @@ public final class WallEdits {
         TO
     }
 
-    /** Adds a wall as high as its storey. */
+    /** Adds a wall as high as the rule of its type says. */
     public static Added<WallId> add(
             Plan plan, StoreyId storey, Position from, Position to, BodySide body, WallTypeId type) {
         var id = new WallId(plan.nextNumber());
-        var wall = new Wall(id, from, to, body, type, plan.storey(storey).height());
+        var height = plan.wallType(type).heightRule().in(plan.storey(storey).height());
+        var wall = new Wall(id, from, to, body, type, height);
         return new Added<>(plan.numbersTaken(1).withStorey(storey, s -> s.withWalls(Lists.plus(s.walls(), wall))), id);
     }
 
@@ -134,7 +136,7 @@ public final class WallEdits {
         }
     }
 
-    private static Position onto(Wall before, Wall after, Position end, Segment line, Position fallback) {
+    private static Position onto(Wall before, Wall after, Position end, Curve line, Position fallback) {
         var host = before.line();
         var p = end.point();
         var along = host.along(p);
@@ -142,8 +144,9 @@ public final class WallEdits {
         if (!standsOn) {
             return fallback;
         }
-        var crossing = line.lineCrossing(after.line());
-        Point target = crossing.orElseGet(() -> after.line().nearest(p));
+        var target = line.carriedCrossings(after.line()).stream()
+                .min(Comparator.comparingDouble(p::distance))
+                .orElse(p);
         return Position.of(after.line().nearest(target));
     }
 
@@ -160,7 +163,7 @@ public final class WallEdits {
             var jamb = before.line().at(opening.offset().mm());
             var room = Math.max(0, after.line().length() - opening.width().mm());
             var stays = after.from().equals(before.from())
-                    && Math.abs(after.line().unit().cross(before.line().unit())) < 1e-9;
+                    && Math.abs(after.line().unitAt(0).cross(before.line().unitAt(0))) < 1e-9;
             var along = stays ? opening.offset().mm() : after.line().along(jamb);
             out.add(opening.at(Length.ofMm(Math.clamp(along, 0, room))));
         }

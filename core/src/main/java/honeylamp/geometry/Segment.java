@@ -1,15 +1,16 @@
 package honeylamp.geometry;
 
+import java.util.List;
 import java.util.Optional;
 
 /** A straight line between two points, with a direction. */
-public record Segment(Point a, Point b) {
+public record Segment(Point a, Point b) implements Curve {
     /** A segment so far to both sides of a point, along a direction of length one. */
     public static Segment through(Point middle, Point unit, double half) {
         return new Segment(middle.minus(unit.times(half)), middle.plus(unit.times(half)));
     }
 
-    /** Its length. */
+    @Override
     public double length() {
         return a.distance(b);
     }
@@ -19,33 +20,33 @@ public record Segment(Point a, Point b) {
         return b.minus(a).unit();
     }
 
-    /** The middle. */
+    @Override
     public Point middle() {
         return a.towards(b, 0.5);
     }
 
-    /** The distance of the foot of {@code p} from {@code a}, along the line; may lie outside the ends. */
+    @Override
     public double along(Point p) {
         return p.minus(a).dot(unit());
     }
 
-    /** The signed distance of {@code p} from the endless line, positive on the left. */
+    @Override
     public double offset(Point p) {
         return unit().cross(p.minus(a));
     }
 
-    /** The point so many mm from {@code a}. */
+    @Override
     public Point at(double mm) {
         return a.plus(unit().times(mm));
     }
 
-    /** The nearest point on the segment. */
+    @Override
     public Point nearest(Point p) {
         var length = length();
         return length == 0 ? a : at(Math.clamp(along(p), 0, length));
     }
 
-    /** The distance from the segment to a point. */
+    @Override
     public double distance(Point p) {
         return nearest(p).distance(p);
     }
@@ -73,7 +74,7 @@ public record Segment(Point a, Point b) {
         var d3 = o.b.minus(o.a).cross(a.minus(o.a));
         var d4 = o.b.minus(o.a).cross(b.minus(o.a));
         if (d1 == 0 && d2 == 0) {
-            return Box.around(java.util.List.of(a, b)).meets(Box.around(java.util.List.of(o.a, o.b)));
+            return bounds().meets(o.bounds());
         }
         return d1 * d2 <= 0 && d3 * d4 <= 0;
     }
@@ -83,14 +84,44 @@ public record Segment(Point a, Point b) {
         return t >= -1e-6 && t <= length() + 1e-6;
     }
 
-    /** The same line the other way. */
+    @Override
     public Segment reversed() {
         return new Segment(b, a);
     }
 
-    /** The parallel line so many mm to the left. */
+    @Override
     public Segment shiftedLeft(double mm) {
         var shift = unit().left().times(mm);
         return new Segment(a.plus(shift), b.plus(shift));
+    }
+
+    @Override
+    public Point unitAt(double mm) {
+        return unit();
+    }
+
+    @Override
+    public Segment part(double fromMm, double toMm) {
+        return new Segment(at(fromMm), at(toMm));
+    }
+
+    @Override
+    public List<Point> between(double errorMm) {
+        return List.of();
+    }
+
+    @Override
+    public double areaBeyondChords(double errorMm) {
+        return 0;
+    }
+
+    @Override
+    public Segment chord() {
+        return this;
+    }
+
+    @Override
+    public Box bounds() {
+        return Box.around(List.of(a, b));
     }
 }

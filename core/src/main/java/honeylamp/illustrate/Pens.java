@@ -31,6 +31,10 @@ record Pens(double dial, boolean large) {
         return butt(0.35, 0.25);
     }
 
+    Pen hatch() {
+        return butt(0.13, 0.10);
+    }
+
     Pen leaf() {
         return butt(0.25, 0.18);
     }

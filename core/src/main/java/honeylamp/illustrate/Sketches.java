@@ -11,6 +11,7 @@ import honeylamp.drawing.Ink;
 import honeylamp.drawing.Mark;
 import honeylamp.drawing.Pen;
 import honeylamp.geometry.Box;
+import honeylamp.geometry.Curve;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Path;
 import honeylamp.geometry.Point;
@@ -26,6 +27,7 @@ import java.util.List;
 /** Marks of things picked or under way, in paper mm: what the screen shows above the picture. */
 public final class Sketches {
     private static final int GRID_LINES = 4;
+    private static final double CHORD_ERROR_MM = 1;
     private static final Ink HONEY = Ink.of(Palette.HONEY.argb());
     private static final Ink WASH = HONEY.at(0.20);
     private static final Ink NOTE = Ink.of(Palette.SAGE.argb());
@@ -116,10 +118,18 @@ public final class Sketches {
     }
 
     /** A thin line, such as a known length or a guide. */
-    public static Mark line(PaperFrame frame, Segment line, double penMm, boolean dashed) {
+    public static Mark line(PaperFrame frame, Curve line, double penMm, boolean dashed) {
         var pen = Pen.butt(1.2 * penMm);
         return new Mark.Stroke(
-                frame.paper(Path.line(line.a(), line.b())), dashed ? pen.dashed(5 * penMm, 4 * penMm) : pen, HONEY);
+                frame.paper(Path.line(points(line))), dashed ? pen.dashed(5 * penMm, 4 * penMm) : pen, HONEY);
+    }
+
+    private static Point[] points(Curve line) {
+        var out = new ArrayList<Point>();
+        out.add(line.a());
+        out.addAll(line.between(CHORD_ERROR_MM));
+        out.add(line.b());
+        return out.toArray(Point[]::new);
     }
 
     /** Dashed lines across a box in two directions at right angles, to see a turn by. */

@@ -2,20 +2,25 @@ package honeylamp.illustrate;
 
 import honeylamp.catalogue.Palette;
 import honeylamp.derive.StoreyGeometry;
-import honeylamp.derive.WallPiece;
+import honeylamp.derive.WallFills;
+import honeylamp.derive.WallFills.Fill;
+import honeylamp.derive.WallFills.Level;
 import honeylamp.drawing.Ink;
 import honeylamp.drawing.Mark;
+import honeylamp.geometry.Box;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Path;
+import honeylamp.geometry.Point;
 import honeylamp.geometry.Regions;
-import honeylamp.geometry.Ring;
 import honeylamp.plan.Plan;
-import honeylamp.plan.WallType;
 import java.util.ArrayList;
 import java.util.List;
 
-/** Draws the cut of walls: one fill for all, tints for what carries nothing, one outline around. */
+/** Draws walls: the cut of each type filled in its way, one outline around all that is cut, low walls lightly. */
 final class WallArt {
+    /** Lines of a hatch stand so far apart, in paper mm. */
+    private static final double HATCH_SPACING = 1.1;
+
     private final PaperFrame frame;
     private final Pens pens;
 
@@ -25,41 +30,78 @@ final class WallArt {
     }
 
     List<Mark> marks(Plan plan, StoreyGeometry geometry, Lamp lamp) {
+        if (geometry.poche().isEmpty()) {
+            return List.of();
+        }
+        var fills = WallFills.of(plan, geometry);
+        var seen = areas(fills, Level.SEEN);
+        var cut = seen.isEmpty() ? geometry.poche() : Regions.difference(geometry.poche(), seen);
         var out = new ArrayList<Mark>();
-        var whole = path(geometry.poche());
-        if (whole.isEmpty()) {
+        if (!seen.isEmpty()) {
+            var low = path(seen);
+            out.add(new Mark.Fill(low, Ink.of(Palette.PAPER.argb())));
+            out.add(new Mark.Stroke(low, pens.leaf(), Pens.INK));
+        }
+        if (cut.isEmpty()) {
             return out;
         }
+        var whole = path(cut);
         out.add(new Mark.Fill(
                 whole, Ink.of((lamp == Lamp.DRAFT ? Palette.POCHE.lighter(0.45) : Palette.POCHE).argb())));
-        var tinted = path(tinted(plan, geometry));
-        if (!tinted.isEmpty() && lamp != Lamp.DRAFT) {
-            out.add(new Mark.Clip(whole, List.of(new Mark.Fill(tinted, Ink.of(Palette.POCHE_TINT.argb())))));
+        var light = lamp == Lamp.DRAFT ? List.<Mark>of() : lighter(fills);
+        if (!light.isEmpty()) {
+            out.add(new Mark.Clip(whole, light)); // the clip hides what rounding leaves beyond the outline
         }
         out.add(new Mark.Stroke(whole, pens.cutWall(), Pens.INK));
         return out;
     }
 
-    /** The bodies of tinted walls, without the straight strips of the dark walls they run into. */
-    private static List<Outline> tinted(Plan plan, StoreyGeometry geometry) {
-        var light = new ArrayList<Outline>();
-        var dark = new ArrayList<Outline>();
-        for (var piece : geometry.network().pieces()) {
-            var type = plan.wallType(piece.wall().type());
-            if (type.poche() == WallType.Poche.TINT) {
-                light.add(Outline.of(piece.body()));
-            } else {
-                dark.add(Outline.of(strip(piece)));
-                dark.add(Outline.of(piece.body()));
-            }
-        }
-        return Regions.difference(Regions.union(light), Regions.union(dark));
+    private static List<Outline> areas(List<Fill> fills, Level level) {
+        return fills.stream()
+                .filter(f -> f.level() == level)
+                .flatMap(f -> f.area().stream())
+                .toList();
     }
 
-    private static Ring strip(WallPiece piece) {
-        var left = piece.line().shiftedLeft(piece.leftMm());
-        var right = piece.line().shiftedLeft(-piece.rightMm());
-        return Ring.of(right.a(), right.b(), left.b(), left.a());
+    private List<Mark> lighter(List<Fill> fills) {
+        var out = new ArrayList<Mark>();
+        for (var fill : fills) {
+            if (fill.level() == Level.SEEN || fill.area().isEmpty()) {
+                continue;
+            }
+            var area = path(fill.area());
+            switch (fill.type().poche()) {
+                case SOLID -> {}
+                case TINT -> out.add(new Mark.Fill(area, Ink.of(Palette.POCHE_TINT.argb())));
+                case HATCH -> {
+                    out.add(new Mark.Fill(area, Ink.of(Palette.PAPER.argb())));
+                    out.add(new Mark.Clip(area, List.of(new Mark.Stroke(hatch(fill.area()), pens.hatch(), Pens.INK))));
+                    out.add(new Mark.Stroke(area, pens.hatch(), Pens.INK));
+                }
+            }
+        }
+        return out;
+    }
+
+    /** Rising lines at 45 degrees over the boxes of surfaces; all lie on one pattern, fixed to the paper. */
+    private Path hatch(List<Outline> area) {
+        var builder = Path.builder();
+        for (var outline : area) {
+            var ring = outline.shell().through(frame.toPaper());
+            lines(builder, ring.bounds());
+        }
+        return builder.build();
+    }
+
+    /** On paper y points down, so rising lines keep x + y. */
+    private static void lines(Path.Builder builder, Box box) {
+        var step = HATCH_SPACING * Math.sqrt(2);
+        var from = step * Math.ceil((box.minX() + box.minY()) / step);
+        for (var sum = from; sum <= box.maxX() + box.maxY(); sum += step) {
+            var left = Math.max(box.minX(), sum - box.maxY());
+            var right = Math.min(box.maxX(), sum - box.minY());
+            builder.line(new Point(left, sum - left), new Point(right, sum - right));
+        }
     }
 
     private Path path(List<Outline> outlines) {

@@ -18,6 +18,7 @@ public sealed interface ElementId {
                     case DimensionId _ -> "d";
                     case NoteId _ -> "n";
                     case StructureId _ -> "x";
+                    case SettingOutId _ -> "l";
                 }
                 + number();
     }
@@ -51,4 +52,7 @@ public sealed interface ElementId {
 
     /** A post or a stair. */
     record StructureId(int number) implements ElementId {}
+
+    /** A setting-out line. */
+    record SettingOutId(int number) implements ElementId {}
 }

@@ -24,7 +24,8 @@ public record Storey(
         List<Furnishing> furnishings,
         List<Underlay> underlays,
         List<Dimension> dimensions,
-        List<Note> notes) {
+        List<Note> notes,
+        List<SettingOutLine> settingOut) {
     /** Freezes the lists. */
     public Storey {
         Checks.positive("storey height", height);
@@ -36,13 +37,14 @@ public record Storey(
         underlays = List.copyOf(underlays);
         dimensions = List.copyOf(dimensions);
         notes = List.copyOf(notes);
+        settingOut = List.copyOf(settingOut);
     }
 
     /** A storey with nothing on it. */
     public static Storey empty(StoreyId id, String name, Length level, Length height) {
         return new Storey(
                 id, name, level, height, List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), List.of(),
-                List.of());
+                List.of(), List.of());
     }
 
     /** The wall of this id, if it stands here. */
@@ -63,48 +65,162 @@ public record Storey(
     /** The storey with other walls. */
     public Storey withWalls(List<Wall> other) {
         return new Storey(
-                id, name, level, height, other, openings, rooms, structures, furnishings, underlays, dimensions, notes);
+                id,
+                name,
+                level,
+                height,
+                other,
+                openings,
+                rooms,
+                structures,
+                furnishings,
+                underlays,
+                dimensions,
+                notes,
+                settingOut);
     }
 
     /** The storey with other openings. */
     public Storey withOpenings(List<Opening> other) {
         return new Storey(
-                id, name, level, height, walls, other, rooms, structures, furnishings, underlays, dimensions, notes);
+                id,
+                name,
+                level,
+                height,
+                walls,
+                other,
+                rooms,
+                structures,
+                furnishings,
+                underlays,
+                dimensions,
+                notes,
+                settingOut);
     }
 
     /** The storey with other room marks. */
     public Storey withRooms(List<RoomMark> other) {
         return new Storey(
-                id, name, level, height, walls, openings, other, structures, furnishings, underlays, dimensions, notes);
+                id,
+                name,
+                level,
+                height,
+                walls,
+                openings,
+                other,
+                structures,
+                furnishings,
+                underlays,
+                dimensions,
+                notes,
+                settingOut);
     }
 
     /** The storey with other fixed parts. */
     public Storey withStructures(List<Structure> other) {
         return new Storey(
-                id, name, level, height, walls, openings, rooms, other, furnishings, underlays, dimensions, notes);
+                id,
+                name,
+                level,
+                height,
+                walls,
+                openings,
+                rooms,
+                other,
+                furnishings,
+                underlays,
+                dimensions,
+                notes,
+                settingOut);
     }
 
     /** The storey with other furnishings. */
     public Storey withFurnishings(List<Furnishing> other) {
         return new Storey(
-                id, name, level, height, walls, openings, rooms, structures, other, underlays, dimensions, notes);
+                id,
+                name,
+                level,
+                height,
+                walls,
+                openings,
+                rooms,
+                structures,
+                other,
+                underlays,
+                dimensions,
+                notes,
+                settingOut);
     }
 
     /** The storey with other underlays. */
     public Storey withUnderlays(List<Underlay> other) {
         return new Storey(
-                id, name, level, height, walls, openings, rooms, structures, furnishings, other, dimensions, notes);
+                id,
+                name,
+                level,
+                height,
+                walls,
+                openings,
+                rooms,
+                structures,
+                furnishings,
+                other,
+                dimensions,
+                notes,
+                settingOut);
     }
 
     /** The storey with other single dimensions. */
     public Storey withDimensions(List<Dimension> other) {
         return new Storey(
-                id, name, level, height, walls, openings, rooms, structures, furnishings, underlays, other, notes);
+                id,
+                name,
+                level,
+                height,
+                walls,
+                openings,
+                rooms,
+                structures,
+                furnishings,
+                underlays,
+                other,
+                notes,
+                settingOut);
     }
 
     /** The storey with other notes. */
     public Storey withNotes(List<Note> other) {
         return new Storey(
-                id, name, level, height, walls, openings, rooms, structures, furnishings, underlays, dimensions, other);
+                id,
+                name,
+                level,
+                height,
+                walls,
+                openings,
+                rooms,
+                structures,
+                furnishings,
+                underlays,
+                dimensions,
+                other,
+                settingOut);
+    }
+
+    /** The storey with other setting-out lines. */
+    public Storey withSettingOut(List<SettingOutLine> other) {
+        return new Storey(
+                id,
+                name,
+                level,
+                height,
+                walls,
+                openings,
+                rooms,
+                structures,
+                furnishings,
+                underlays,
+                dimensions,
+                notes,
+                other);
     }
 }

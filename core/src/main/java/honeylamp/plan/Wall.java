@@ -1,5 +1,6 @@
 package honeylamp.plan;
 
+import honeylamp.geometry.Curve;
 import honeylamp.geometry.Segment;
 import honeylamp.plan.ElementId.WallId;
 import honeylamp.plan.ElementId.WallTypeId;
@@ -7,10 +8,14 @@ import honeylamp.units.Checks;
 import honeylamp.units.Length;
 
 /**
- * A straight wall, held as the line that was drawn or measured and the side its body lies on. Walls
- * join where their lines share an end or where an end lies on another's line.
+ * A wall, held as the line that was drawn or measured and the side its body lies on. Walls join where
+ * their lines share an end or where an end lies on another's line.
+ *
+ * @param sagitta the rise of a curved wall's line above its chord, to the left seen from its first end;
+ *     negative to the right, zero for a straight wall
  */
-public record Wall(WallId id, Position from, Position to, BodySide body, WallTypeId type, Length height) {
+public record Wall(
+        WallId id, Position from, Position to, BodySide body, WallTypeId type, Length height, Length sagitta) {
     /** Where the body lies, seen along the drawn line from its first end to its second. */
     public enum BodySide {
         /** The line is the right face. */
@@ -42,17 +47,39 @@ public record Wall(WallId id, Position from, Position to, BodySide body, WallTyp
     /** The shortest wall kept, in mm. */
     public static final double SHORTEST_MM = 1;
 
-    /** Refuses a wall shorter than {@link #SHORTEST_MM} or without height. */
+    /** The most an arc may rise, as a share of its chord: about 330 degrees of a circle. */
+    private static final double MOST_CURLED = 3.7;
+
+    /** Refuses a wall shorter than {@link #SHORTEST_MM}, without height, or curled up to nearly a full circle. */
     public Wall {
         Checks.positive("wall height", height);
-        if (from.point().distance(to.point()) < SHORTEST_MM) {
+        var chord = from.point().distance(to.point());
+        if (chord < SHORTEST_MM) {
             throw new IllegalArgumentException("wall " + id.text() + " is shorter than " + SHORTEST_MM + " mm");
+        }
+        if (Math.abs(sagitta.mm()) > MOST_CURLED * chord) {
+            throw new IllegalArgumentException("wall " + id.text() + " is curled up too much; draw it in two parts");
         }
     }
 
+    /** A straight wall. */
+    public Wall(WallId id, Position from, Position to, BodySide body, WallTypeId type, Length height) {
+        this(id, from, to, body, type, height, Length.ZERO);
+    }
+
     /** The drawn line, in plan mm. */
-    public Segment line() {
+    public Curve line() {
+        return Curve.of(from.point(), to.point(), sagitta.mm());
+    }
+
+    /** The straight line between the ends of the drawn line, in plan mm. */
+    public Segment chord() {
         return new Segment(from.point(), to.point());
+    }
+
+    /** Whether the wall is an arc. */
+    public boolean isCurved() {
+        return !sagitta.equals(Length.ZERO);
     }
 
     /** The length of the drawn line. */
@@ -60,23 +87,41 @@ public record Wall(WallId id, Position from, Position to, BodySide body, WallTyp
         return Length.ofMm(line().length());
     }
 
-    /** The wall between other ends. */
+    /** The wall between other ends; an arc keeps its angle and grows or shrinks with its chord. */
     public Wall between(Position newFrom, Position newTo) {
-        return new Wall(id, newFrom, newTo, body, type, height);
+        var grown = isCurved()
+                ? Length.ofMm(sagitta.mm() * newFrom.point().distance(newTo.point()) / chord().length())
+                : sagitta;
+        return new Wall(id, newFrom, newTo, body, type, height, grown);
+    }
+
+    /** The same wall, drawn the other way. */
+    public Wall reversed() {
+        return new Wall(id, to, from, body.flipped(), type, height, sagitta.negated());
+    }
+
+    /** The wall under another id. */
+    public Wall withId(WallId other) {
+        return new Wall(other, from, to, body, type, height, sagitta);
+    }
+
+    /** The wall with another rise above its chord. */
+    public Wall withSagitta(Length other) {
+        return new Wall(id, from, to, body, type, height, other);
     }
 
     /** The wall with another body side. */
     public Wall withBody(BodySide side) {
-        return new Wall(id, from, to, side, type, height);
+        return new Wall(id, from, to, side, type, height, sagitta);
     }
 
     /** The wall with another type. */
     public Wall withType(WallTypeId other) {
-        return new Wall(id, from, to, body, other, height);
+        return new Wall(id, from, to, body, other, height, sagitta);
     }
 
     /** The wall with another height. */
     public Wall withHeight(Length other) {
-        return new Wall(id, from, to, body, type, other);
+        return new Wall(id, from, to, body, type, other, sagitta);
     }
 }

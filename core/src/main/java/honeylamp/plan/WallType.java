@@ -3,19 +3,93 @@ package honeylamp.plan;
 import honeylamp.plan.ElementId.WallTypeId;
 import honeylamp.units.Checks;
 import honeylamp.units.Length;
+import java.util.List;
 
-/** A named kind of wall: its thickness, whether it carries, and how its cut is filled. */
-public record WallType(WallTypeId id, String name, Length thickness, boolean structural, Poche poche) {
+/**
+ * A named kind of wall: its thickness, whether it carries, how its cut is filled, how high it stands.
+ *
+ * @param layers from the outer face to the inner; if there are any, the thickness is their sum
+ */
+public record WallType(
+        WallTypeId id,
+        String name,
+        Length thickness,
+        boolean structural,
+        Poche poche,
+        List<WallLayer> layers,
+        HeightRule heightRule) {
     /** How the cut of a wall is filled. */
     public enum Poche {
         /** One dark tone. */
-        SOLID,
+        SOLID("Solid"),
         /** A lighter tone, for walls that carry nothing. */
-        TINT
+        TINT("Tint"),
+        /** Lines at 45 degrees, so far apart on paper at every scale. */
+        HATCH("Hatch");
+
+        private final String label;
+
+        Poche(String label) {
+            this.label = label;
+        }
+
+        /** The name shown to people. */
+        public String label() {
+            return label;
+        }
     }
 
-    /** Refuses a thickness of zero or less. */
+    /** Freezes the layers; refuses a thickness of zero or less, or one that is not the sum of its layers. */
     public WallType {
         Checks.positive("wall thickness", thickness);
+        layers = List.copyOf(layers);
+        if (!layers.isEmpty() && !sum(layers).equals(thickness)) {
+            throw new IllegalArgumentException("the layers of " + name + " make "
+                    + sum(layers).mmText() + " mm, not " + thickness.mmText() + " mm");
+        }
+    }
+
+    /** A type without layers, as high as its storey. */
+    public WallType(WallTypeId id, String name, Length thickness, boolean structural, Poche poche) {
+        this(id, name, thickness, structural, poche, List.of(), HeightRule.FULL);
+    }
+
+    private static Length sum(List<WallLayer> layers) {
+        return layers.stream().map(WallLayer::thickness).reduce(Length.ZERO, Length::plus);
+    }
+
+    /** The type under another id. */
+    public WallType withId(WallTypeId other) {
+        return new WallType(other, name, thickness, structural, poche, layers, heightRule);
+    }
+
+    /** The type under another name. */
+    public WallType named(String other) {
+        return new WallType(id, other, thickness, structural, poche, layers, heightRule);
+    }
+
+    /** The type so thick, without layers. */
+    public WallType withThickness(Length other) {
+        return new WallType(id, name, other, structural, poche, List.of(), heightRule);
+    }
+
+    /** The type built of layers, which give the thickness; none leave it as it is. */
+    public WallType withLayers(List<WallLayer> other) {
+        return new WallType(id, name, other.isEmpty() ? thickness : sum(other), structural, poche, other, heightRule);
+    }
+
+    /** The type carrying or not. */
+    public WallType withStructural(boolean carries) {
+        return new WallType(id, name, thickness, carries, poche, layers, heightRule);
+    }
+
+    /** The type with another fill of its cut. */
+    public WallType with(Poche other) {
+        return new WallType(id, name, thickness, structural, other, layers, heightRule);
+    }
+
+    /** The type with another rule for its height. */
+    public WallType with(HeightRule other) {
+        return new WallType(id, name, thickness, structural, poche, layers, other);
     }
 }

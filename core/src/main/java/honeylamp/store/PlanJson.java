@@ -28,7 +28,7 @@ import tools.jackson.databind.node.ObjectNode;
 /** Plans as JSON, as described in {@code docs/format.md}: lengths in mm, points as pairs, ids as words. */
 public final class PlanJson {
     /** The version this program writes. */
-    public static final int VERSION = 2;
+    public static final int VERSION = 3;
 
     static final String FORMAT = "honeylamp plan";
 
@@ -175,6 +175,7 @@ public final class PlanJson {
         id(module, ElementId.DimensionId.class, "d", ElementId.DimensionId::new);
         id(module, ElementId.NoteId.class, "n", ElementId.NoteId::new);
         id(module, ElementId.StructureId.class, "x", ElementId.StructureId::new);
+        id(module, ElementId.SettingOutId.class, "l", ElementId.SettingOutId::new);
         return module;
     }
 

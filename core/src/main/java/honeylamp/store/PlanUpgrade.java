@@ -18,6 +18,9 @@ final class PlanUpgrade {
                 }
             }
         }
+        if (version < 3) {
+            wallsOf2(document.path("plan"));
+        }
         if (document instanceof ObjectNode root) {
             root.put("version", PlanJson.VERSION);
         }
@@ -57,6 +60,28 @@ final class PlanUpgrade {
             lengths.add(known);
         }
         u.putArray("notes");
+    }
+
+    /** Version 2 had straight walls only, as high as their storey, and types without layers. */
+    private static void wallsOf2(JsonNode plan) {
+        for (var type : plan.path("wallTypes")) {
+            if (type instanceof ObjectNode t) {
+                t.putArray("layers");
+                var rule = t.putObject("heightRule");
+                rule.put("kind", "to_next_storey");
+                rule.put("by", 0);
+            }
+        }
+        for (var storey : plan.path("storeys")) {
+            for (var wall : storey.path("walls")) {
+                if (wall instanceof ObjectNode w) {
+                    w.put("sagitta", 0);
+                }
+            }
+            if (storey instanceof ObjectNode s) {
+                s.putArray("settingOut");
+            }
+        }
     }
 
     private static void move(ObjectNode from, String field, ObjectNode to, String name) {

@@ -58,6 +58,11 @@ public record Length(long nanometres) implements Comparable<Length> {
         return new Length(Math.floorDiv(nanometres + 1, 2));
     }
 
+    /** The same length the other way. */
+    public Length negated() {
+        return new Length(-nanometres);
+    }
+
     /** Whether this length is below zero. */
     public boolean isNegative() {
         return nanometres < 0;

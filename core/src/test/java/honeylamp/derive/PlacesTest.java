@@ -226,7 +226,8 @@ class PlacesTest {
 
     @Test
     void segmentsOfTheNetworkShareTheirNodes() {
-        var lines = geometry.network().pieces().stream().map(WallPiece::line).toList();
+        var lines =
+                geometry.network().pieces().stream().map(p -> p.line().chord()).toList();
         assertThat(lines).hasSize(7); // the lower and upper walls are split where the partition meets them
         assertThat(lines).filteredOn(s -> touches(s, new Point(2500, 0))).hasSize(3);
     }

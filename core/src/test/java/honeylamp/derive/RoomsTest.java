@@ -237,7 +237,8 @@ class RoomsTest {
             plan.wall(0, j * 3000, 18_000, j * 3000, BodySide.CENTRE, PARTITION);
         }
         var geometry = plan.geometry();
-        var lines = geometry.network().pieces().stream().map(WallPiece::line).toList();
+        var lines =
+                geometry.network().pieces().stream().map(p -> p.line().chord()).toList();
         assertThat(geometry.rooms()).hasSize(30).hasSameSizeAs(Regions.enclosed(lines));
         assertThat(geometry.rooms()).allSatisfy(r -> assertThat(r.areaMm2()).isCloseTo(2900.0 * 2900, within(0.5)));
     }

@@ -63,12 +63,12 @@ class MendingTest {
                 .plan();
         var mended = mend(plan, Snag.Kind.WALL_ON_WALL).orElseThrow().plan();
         assertThat(mended.storeys().getFirst().walls()).hasSize(1);
-        assertThat(mended.storeys().getFirst().walls().getFirst().type()).isEqualTo(PARTITION);
+        assertThat(mended.storeys().getFirst().walls().getFirst().type()).isEqualTo(OUTER); // the thicker is kept
         var withDoor = OpeningEdits.add(
                         plan,
                         TestPlans.storey(plan),
                         Kind.DOOR,
-                        TestPlans.wallId(plan, 1),
+                        TestPlans.wallId(plan, 0),
                         Length.ofMm(500),
                         Length.ofMm(800),
                         Hand.FIRST,

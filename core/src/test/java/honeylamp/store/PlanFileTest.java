@@ -149,7 +149,7 @@ class PlanFileTest {
 
     @Test
     void newerVersionsAreLeftAlone() throws IOException {
-        var json = json(SailclothYard.plan()).replaceFirst("\"version\" : 2", "\"version\" : 7");
+        var json = json(SailclothYard.plan()).replaceFirst("\"version\" : [0-9]+", "\"version\" : 7");
         var file = zip("plan.json", json);
         var before = Files.readAllBytes(file);
         assertThat(refused(file)).contains("newer version").contains("format 7").contains("not touched");
@@ -223,7 +223,7 @@ class PlanFileTest {
         PlanFile.save(document, new byte[0], file);
         var again = ((PlanFile.Opened.Good) PlanFile.open(file)).document();
         assertThat(again.plan()).isEqualTo(document.plan());
-        assertThat(again.original().path("version").asInt()).isEqualTo(2);
+        assertThat(again.original().path("version").asInt()).isEqualTo(3);
         var saved = again.original()
                 .path("plan")
                 .path("storeys")

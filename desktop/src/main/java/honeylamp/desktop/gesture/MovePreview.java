@@ -25,7 +25,7 @@ final class MovePreview {
         return switch (held) {
             case Held.WholeWall(var wall, var grabbed) ->
                 List.of(field(
-                        scene, "Across", Math.abs(wall.line().unit().left().dot(pointer.minus(grabbed)))));
+                        scene, "Across", Math.abs(wall.chord().unit().left().dot(pointer.minus(grabbed)))));
             case Held.Corner(var at) -> moved(scene, at.point(), pointer);
             case Held.Hole hole -> {
                 var host = hole.host();

@@ -35,7 +35,7 @@ final class Moves {
             case Held.Corner(var at) ->
                 WallEdits.moveCorner(plan, storey, at, Position.of(corner(scene, at.point(), pointer)));
             case Held.WholeWall(var wall, var grabbed) -> {
-                var across = wall.line().unit().left();
+                var across = wall.chord().unit().left();
                 var by = across.times(p.minus(grabbed).dot(across));
                 yield WallEdits.moveWall(plan, storey, wall.id(), Length.ofMm(by.x()), Length.ofMm(by.y()));
             }

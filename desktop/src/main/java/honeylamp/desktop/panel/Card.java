@@ -90,6 +90,7 @@ public final class Card extends VBox {
             case ElementId.StructureId _ -> plain("Fixed part");
             case ElementId.DimensionId _ -> plain("Dimension");
             case ElementId.NoteId _ -> plain("Note");
+            case ElementId.SettingOutId _ -> plain("Setting-out line");
             case ElementId.StoreyId _ -> storey(now);
             case ElementId.WallTypeId _ -> storey(now);
         };

@@ -1,0 +1,70 @@
+package honeylamp.catalogue;
+
+import honeylamp.plan.ElementId.WallTypeId;
+import honeylamp.plan.HeightRule;
+import honeylamp.plan.WallLayer;
+import honeylamp.plan.WallType;
+import honeylamp.plan.WallType.Poche;
+import honeylamp.units.Length;
+import honeylamp.units.UnitSystem;
+import java.util.List;
+
+/** The wall types an empty plan starts with. */
+public final class WallTypes {
+    private WallTypes() {}
+
+    /** The types for a unit system; ids 1, 2, 3 and 5. */
+    static List<WallType> starting(UnitSystem units) {
+        return units.isMetric() ? metric() : feetAndInches();
+    }
+
+    private static List<WallType> metric() {
+        return List.of(
+                outer(mm("Render", 20), mm("Insulation", 120), mm("Brick", 145), mm("Plaster", 15)),
+                bearing(mm("Plaster", 15), mm("Brick", 145), mm("Plaster", 15)),
+                partition(mm("Plasterboard", 12.5), mm("Studs", 75), mm("Plasterboard", 12.5)),
+                low(mm("Brick", 115), Length.ofMm(900)));
+    }
+
+    private static List<WallType> feetAndInches() {
+        return List.of(
+                outer(
+                        inches("Brick", 3.625),
+                        inches("Air gap", 1),
+                        inches("Sheathing and studs", 4.75),
+                        inches("Drywall", 0.625)),
+                bearing(inches("Drywall", 0.5), inches("Studs", 5), inches("Drywall", 0.5)),
+                partition(inches("Drywall", 0.5), inches("Studs", 3.5), inches("Drywall", 0.5)),
+                low(inches("Studs and board", 4.5), Length.ofInches(36)));
+    }
+
+    private static WallLayer mm(String name, double mm) {
+        return new WallLayer(name, Length.ofMm(mm));
+    }
+
+    private static WallLayer inches(String name, double inches) {
+        return new WallLayer(name, Length.ofInches(inches));
+    }
+
+    private static WallType outer(WallLayer... layers) {
+        return type(1, "Outer wall", true, Poche.SOLID, HeightRule.FULL, layers);
+    }
+
+    private static WallType bearing(WallLayer... layers) {
+        return type(2, "Inner wall, bearing", true, Poche.SOLID, HeightRule.FULL, layers);
+    }
+
+    private static WallType partition(WallLayer... layers) {
+        return type(3, "Partition", false, Poche.TINT, HeightRule.FULL, layers);
+    }
+
+    private static WallType low(WallLayer layer, Length height) {
+        return type(5, "Low wall", false, Poche.TINT, new HeightRule(HeightRule.Kind.LOW, height), layer);
+    }
+
+    private static WallType type(
+            int number, String name, boolean structural, Poche poche, HeightRule rule, WallLayer... layers) {
+        return new WallType(new WallTypeId(number), name, Length.ofMm(1), structural, poche, List.of(), rule)
+                .withLayers(List.of(layers));
+    }
+}

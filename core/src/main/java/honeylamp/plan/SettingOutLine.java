@@ -1,0 +1,32 @@
+package honeylamp.plan;
+
+import honeylamp.geometry.Segment;
+import honeylamp.plan.ElementId.SettingOutId;
+
+/** A line to draw along, never part of the building and never printed. */
+public record SettingOutLine(SettingOutId id, Position from, Position to, Stay stay) {
+    /** How long it stays. */
+    public enum Stay {
+        /** Until a wall is drawn along it. */
+        UNTIL_USED,
+        /** Until it is deleted. */
+        KEPT
+    }
+
+    /** Refuses a line without direction. */
+    public SettingOutLine {
+        if (from.equals(to)) {
+            throw new IllegalArgumentException("setting-out line " + id.text() + " has no direction");
+        }
+    }
+
+    /** The line, in plan mm; it counts as endless. */
+    public Segment line() {
+        return new Segment(from.point(), to.point());
+    }
+
+    /** The line staying otherwise. */
+    public SettingOutLine staying(Stay other) {
+        return new SettingOutLine(id, from, to, other);
+    }
+}
