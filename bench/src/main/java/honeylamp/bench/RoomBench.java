@@ -2,7 +2,6 @@ package honeylamp.bench;
 
 import honeylamp.catalogue.NewPlan;
 import honeylamp.derive.StoreyGeometry;
-import honeylamp.derive.WallPiece;
 import honeylamp.edit.WallEdits;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Regions;
@@ -36,7 +35,7 @@ public class RoomBench {
 
     private final Plan plan = grid();
     private final List<Segment> lines = StoreyGeometry.of(plan, plan.storeys().getFirst()).network().pieces().stream()
-            .map(WallPiece::line)
+            .map(p -> p.line().chord())
             .toList();
 
     private static Plan grid() {

@@ -21,7 +21,7 @@ public final class Picking {
 
     /** The wall whose body holds the point, or comes within reach of it. */
     public static Optional<Wall> wall(StoreyGeometry geometry, Point p, double reachMm) {
-        return geometry.network().pieces().stream()
+        return geometry.network().near(p, reachMm).stream()
                 .filter(piece -> piece.body().contains(p) || piece.line().distance(p) <= reachMm)
                 .min(Comparator.comparingDouble(piece -> piece.line().distance(p)))
                 .map(WallPiece::wall);

@@ -14,10 +14,30 @@ import java.util.List;
 public record Snag(Kind kind, Point where, List<ElementId> about, String sentence) {
     /** The kinds of snags found so far. */
     public enum Kind {
-        /** A wall end that meets nothing though something is near, or an open chain. */
+        /** Two wall ends near each other that do not meet. */
+        GAP("gap"),
+        /** A wall end a little short of another wall. */
+        SHORT_END("end short of a wall"),
+        /** A wall end a little past the wall it should stop at. */
+        OVERSHOOT("overshoot"),
+        /** A room that only one wall is missing to. */
+        NEARLY_CLOSED("room nearly closed"),
+        /** A chain of walls that encloses nothing. */
         OPEN_END("open end"),
         /** Two walls over the same stretch. */
         WALL_ON_WALL("wall on wall"),
+        /** A step in a run of walls smaller than their thickness. */
+        BUMP("bump"),
+        /** A wall less than a degree and a half off square. */
+        OFF_SQUARE("off square"),
+        /** Two walls that meet at nearly a straight angle. */
+        NEARLY_STRAIGHT("nearly straight"),
+        /** A wall between two of another type, on one line with them. */
+        ODD_TYPE("odd wall type"),
+        /** A short wall that touches nothing. */
+        STRAY("stray piece"),
+        /** A wall of hardly any length. */
+        NO_LENGTH("wall without length"),
         /** A room nobody named. */
         UNNAMED_ROOM("unnamed room"),
         /** An opening that reaches beyond its wall or into another opening. */
@@ -29,6 +49,24 @@ public record Snag(Kind kind, Point where, List<ElementId> about, String sentenc
 
         Kind(String label) {
             this.label = label;
+        }
+
+        /** Whether walls do not meet that probably should. */
+        public boolean isGap() {
+            return switch (this) {
+                case GAP, SHORT_END, NEARLY_CLOSED, OPEN_END -> true;
+                case OVERSHOOT,
+                        WALL_ON_WALL,
+                        BUMP,
+                        OFF_SQUARE,
+                        NEARLY_STRAIGHT,
+                        ODD_TYPE,
+                        STRAY,
+                        NO_LENGTH,
+                        UNNAMED_ROOM,
+                        OPENING_OUT_OF_PLACE,
+                        LOST_NAME -> false;
+            };
         }
 
         /** The kind in words. */

@@ -4,7 +4,6 @@ import honeylamp.plan.ElementId;
 import honeylamp.plan.RoomMark;
 import honeylamp.units.AreaText;
 import honeylamp.units.Length;
-import honeylamp.units.LengthText;
 import honeylamp.units.UnitSystem;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -12,18 +11,27 @@ import java.util.List;
 
 /** Finds what is probably wrong with a storey. */
 public final class Snags {
-    /** An open end is taken for a mistake if another wall lies within this many mm. */
-    static final double GAP_REACH_MM = 600;
+    /** Ends nearer than this to a wall are taken for gaps unless another reach is set. */
+    public static final Length USUAL_GAP_REACH = Length.ofMm(400);
 
     private static final double TOUCHING_MM = 1;
 
     private Snags() {}
 
-    /** All snags of a storey, by kind and then by element number. */
+    /** All snags of a storey, by kind and then by element number, with the usual reach for gaps. */
     public static List<Snag> of(StoreyGeometry geometry, UnitSystem units) {
+        return of(geometry, units, USUAL_GAP_REACH);
+    }
+
+    /**
+     * All snags of a storey, by kind and then by element number.
+     *
+     * @param gapReach ends nearer than this to a wall or to each other are taken for gaps
+     */
+    public static List<Snag> of(StoreyGeometry geometry, UnitSystem units, Length gapReach) {
         var out = new ArrayList<Snag>();
-        openEnds(geometry, units, out);
-        wallOnWall(geometry, units, out);
+        out.addAll(new EndSnags(geometry, units, gapReach.mm()).found());
+        out.addAll(new RunSnags(geometry, units).found());
         openings(geometry, out);
         rooms(geometry, units, out);
         lostNames(geometry, out);
@@ -31,53 +39,6 @@ public final class Snags {
                 .thenComparingInt(s ->
                         s.about().stream().mapToInt(ElementId::number).min().orElse(0)));
         return List.copyOf(out);
-    }
-
-    private static void openEnds(StoreyGeometry geometry, UnitSystem units, List<Snag> out) {
-        var network = geometry.network();
-        var enclosed = !network.faces().isEmpty();
-        for (var end : network.openEnds()) {
-            var nearest = Double.POSITIVE_INFINITY;
-            for (var piece : network.pieces()) {
-                if (!piece.wall().id().equals(end.wall().id())) {
-                    nearest = Math.min(nearest, distance(piece, end));
-                }
-            }
-            if (nearest < GAP_REACH_MM) {
-                out.add(new Snag(
-                        Snag.Kind.OPEN_END,
-                        end.at(),
-                        List.of(end.wall().id()),
-                        "A wall ends " + LengthText.shownWithUnit(Length.ofMm(nearest), units)
-                                + " short of the next wall. Drag its end onto that wall."));
-            } else if (!enclosed) {
-                out.add(new Snag(
-                        Snag.Kind.OPEN_END,
-                        end.at(),
-                        List.of(end.wall().id()),
-                        "This chain of walls is open here, so no room forms. Draw on to close it."));
-            }
-        }
-    }
-
-    private static double distance(WallPiece piece, WallNetwork.OpenEnd end) {
-        return piece.faces().stream()
-                .mapToDouble(f -> f.distance(end.at()))
-                .min()
-                .orElse(Double.POSITIVE_INFINITY);
-    }
-
-    private static void wallOnWall(StoreyGeometry geometry, UnitSystem units, List<Snag> out) {
-        for (var overlap : geometry.network().overlaps()) {
-            out.add(new Snag(
-                    Snag.Kind.WALL_ON_WALL,
-                    overlap.where().middle(),
-                    List.of(overlap.covered().id(), overlap.kept().id()),
-                    "Two walls lie on each other over "
-                            + LengthText.shownWithUnit(
-                                    Length.ofMm(overlap.where().length()), units)
-                            + ". Delete one of them."));
-        }
     }
 
     private static void openings(StoreyGeometry geometry, List<Snag> out) {

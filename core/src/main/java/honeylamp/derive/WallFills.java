@@ -1,14 +1,12 @@
 package honeylamp.derive;
 
-import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
-import honeylamp.geometry.Regions;
+import honeylamp.geometry.Ring;
 import honeylamp.plan.ElementId.WallTypeId;
 import honeylamp.plan.Plan;
 import honeylamp.plan.WallType;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -33,36 +31,35 @@ public final class WallFills {
         SEEN
     }
 
-    /** The part of the poché that walls of one type fill, on one level. */
-    public record Fill(WallType type, Level level, List<Outline> area) {}
+    /**
+     * The bodies of the walls of one type on one level; they may reach into walls that run through.
+     *
+     * @param bodies all counter-clockwise
+     */
+    public record Fill(WallType type, Level level, List<Ring> bodies) {}
 
     private record Key(WallTypeId type, Level level) {}
 
-    /** The fills of a storey, the walls that run through first; all together they make up the poché. */
-    public static List<Fill> of(Plan plan, StoreyGeometry geometry) {
+    /** The fills of a storey, the walls that run through first: painted last to first, each covers what ends in it. */
+    public static List<Fill> of(Plan plan, WallNetwork network) {
         Map<Key, List<WallPiece>> groups = new LinkedHashMap<>();
-        for (var piece : geometry.network().pieces()) {
+        for (var piece : network.pieces()) {
             groups.computeIfAbsent(new Key(piece.wall().type(), level(piece)), _ -> new ArrayList<>())
                     .add(piece);
         }
-        if (groups.size() == 1) {
-            var only = groups.keySet().iterator().next();
-            return List.of(new Fill(plan.wallType(only.type), only.level, geometry.poche()));
-        }
+        var meeting = network.joints();
         var out = new ArrayList<Fill>();
-        List<Outline> left = geometry.poche();
-        var meeting = meeting(geometry.network());
         for (var key : inOrder(plan, groups)) {
-            var own = new ArrayList<Outline>();
+            var bodies = new ArrayList<Ring>();
             for (var piece : groups.getOrDefault(key, List.of())) {
-                own.add(Outline.of(piece.body()));
-                own.add(Outline.of(piece.running(
-                        beyond(piece, piece.line().a(), meeting),
-                        beyond(piece, piece.line().b(), meeting))));
+                bodies.add(piece.body());
+                var before = beyond(piece, piece.line().a(), meeting);
+                var after = beyond(piece, piece.line().b(), meeting);
+                if (before > 0 || after > 0 || !piece.isOrdered()) {
+                    bodies.add(piece.running(before, after));
+                }
             }
-            var area = Regions.intersection(left, Regions.union(own));
-            left = Regions.difference(left, area);
-            out.add(new Fill(plan.wallType(key.type), key.level, area));
+            out.add(new Fill(plan.wallType(key.type), key.level, bodies));
         }
         return List.copyOf(out);
     }
@@ -78,15 +75,6 @@ public final class WallFills {
                         .thenComparing(k -> plan.wallType(k.type).thickness(), Comparator.reverseOrder())
                         .thenComparing(k -> k.type.number()))
                 .toList();
-    }
-
-    private static Map<Point, List<WallPiece>> meeting(WallNetwork network) {
-        Map<Point, List<WallPiece>> out = new HashMap<>();
-        for (var piece : network.pieces()) {
-            out.computeIfAbsent(piece.line().a(), _ -> new ArrayList<>()).add(piece);
-            out.computeIfAbsent(piece.line().b(), _ -> new ArrayList<>()).add(piece);
-        }
-        return out;
     }
 
     /** How far a piece may run on past a node: through the thickest wall of another type that meets it there. */

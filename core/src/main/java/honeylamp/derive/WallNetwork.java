@@ -1,5 +1,7 @@
 package honeylamp.derive;
 
+import honeylamp.geometry.Box;
+import honeylamp.geometry.BoxIndex;
 import honeylamp.geometry.Curve;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
@@ -20,6 +22,7 @@ import java.util.function.ToDoubleFunction;
  * @param poche the cut of all walls, joints united, openings not yet taken out
  * @param faces every enclosed space within its inner faces, by falling area
  * @param openEnds wall ends that meet nothing
+ * @param index finds the pieces whose bodies come near a box, by their place in {@code pieces}
  * @param outerEdges wall pieces on the outside, each with its outward face
  */
 public record WallNetwork(
@@ -28,7 +31,8 @@ public record WallNetwork(
         List<Face> faces,
         List<OpenEnd> openEnds,
         List<OuterFace> outerEdges,
-        List<Overlapping> overlaps) {
+        List<Overlapping> overlaps,
+        BoxIndex index) {
     /** A wall end that meets nothing; {@code unit} points out of the wall. */
     public record OpenEnd(Wall wall, Point at, Point unit) {}
 
@@ -47,6 +51,26 @@ public record WallNetwork(
     /** Faces closer in direction than this are treated as one straight line. */
     private static final double STRAIGHT_SINE = Math.sin(Math.toRadians(0.5));
 
+    /** The pieces whose bodies come within reach of a point. */
+    public List<WallPiece> near(Point p, double reachMm) {
+        return near(new Box(p.x(), p.y(), p.x(), p.y()).grown(reachMm));
+    }
+
+    /** The pieces whose bodies may meet a box. */
+    public List<WallPiece> near(Box box) {
+        return index.meeting(box).stream().map(pieces::get).toList();
+    }
+
+    /** The pieces that meet at each node. */
+    public Map<Point, List<WallPiece>> joints() {
+        Map<Point, List<WallPiece>> out = new LinkedHashMap<>();
+        for (var piece : pieces) {
+            out.computeIfAbsent(piece.line().a(), _ -> new ArrayList<>()).add(piece);
+            out.computeIfAbsent(piece.line().b(), _ -> new ArrayList<>()).add(piece);
+        }
+        return out;
+    }
+
     /** Joins walls into a network. */
     public static WallNetwork of(List<Wall> walls, ToDoubleFunction<Wall> thicknessMm) {
         var split = WallNodes.of(walls, thicknessMm);
@@ -64,7 +88,8 @@ public record WallNetwork(
                 faces.rooms(),
                 openEnds(split, around),
                 outerFaces(faces, pieces),
-                split.overlaps());
+                split.overlaps(),
+                new BoxIndex(ordered.size(), i -> ordered.get(i).body().bounds()));
     }
 
     private static List<HalfEdge> halfEdges(WallNodes.Split split) {

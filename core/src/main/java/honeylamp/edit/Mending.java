@@ -1,23 +1,34 @@
 package honeylamp.edit;
 
 import honeylamp.derive.Snag;
+import honeylamp.derive.Snags;
 import honeylamp.derive.StoreyGeometry;
 import honeylamp.derive.WallNetwork.OpenEnd;
-import honeylamp.derive.WallNetwork.Overlapping;
+import honeylamp.derive.WallPiece;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Segment;
 import honeylamp.plan.ElementId;
+import honeylamp.plan.ElementId.StoreyId;
+import honeylamp.plan.ElementId.WallId;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.Wall;
+import honeylamp.units.Length;
 import java.util.Comparator;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
-/** Puts snags right where one answer is safe; what is mended and how is said before. */
+/** Puts snags right where one answer is safe; what is mended and how is said before, and no mend makes a new snag. */
 public final class Mending {
-    /** An end is carried on at most so far, in mm. */
-    private static final double REACH_MM = 600;
+    /** An end is carried on at most so far past the reach within which it was found, in mm. */
+    private static final double CARRIED_MM = 1200;
+
+    /** Mending all of a kind ends after so many, should mends ever undo each other. */
+    private static final int MOST_MENDS = 2000;
 
     private Mending() {}
 
@@ -28,56 +39,280 @@ public final class Mending {
      */
     public record Mend(String words, Plan plan) {}
 
-    /** The mend of a snag; empty where a person has to decide. */
-    public static Optional<Mend> of(Plan plan, StoreyGeometry geometry, Snag snag) {
-        return switch (snag.kind()) {
-            case OPEN_END -> carriedOn(plan, geometry, snag);
-            case WALL_ON_WALL -> withoutCovered(plan, geometry, snag);
-            case LOST_NAME ->
-                Optional.of(new Mend(
-                        "Delete the name", Deletion.of(plan, geometry.storey().id(), Set.copyOf(snag.about()))));
-            case UNNAMED_ROOM, OPENING_OUT_OF_PLACE -> Optional.empty();
-        };
+    /**
+     * The mend of a snag; empty where a person has to decide.
+     *
+     * <p>Law: the mended plan has this snag no more, and no snag at a place where there was none.
+     */
+    public static Optional<Mend> of(Plan plan, StoreyGeometry geometry, Snag snag, Length gapReach) {
+        return proposed(plan, geometry, snag).filter(m -> mends(plan, geometry, m.plan, gapReach));
     }
 
-    /** Carries the open end on, straight ahead, to the nearest wall line it meets. */
-    private static Optional<Mend> carriedOn(Plan plan, StoreyGeometry geometry, Snag snag) {
+    /** The mend of a snag found with the usual reach. */
+    public static Optional<Mend> of(Plan plan, StoreyGeometry geometry, Snag snag) {
+        return of(plan, geometry, snag, Snags.USUAL_GAP_REACH);
+    }
+
+    /** The plan with all snags of a kind mended that have a mend, one after the other; itself if there is none. */
+    public static Plan all(Plan plan, StoreyId storey, Snag.Kind kind, Length gapReach) {
+        var now = plan;
+        for (var i = 0; i < MOST_MENDS; i++) {
+            var geometry = StoreyGeometry.of(now, now.storey(storey));
+            var before = now;
+            var mend = Snags.of(geometry, now.units(), gapReach).stream()
+                    .filter(s -> s.kind() == kind)
+                    .flatMap(s -> of(before, geometry, s, gapReach).stream())
+                    .findFirst();
+            if (mend.isEmpty()) {
+                return now;
+            }
+            now = mend.get().plan;
+        }
+        return now;
+    }
+
+    private static boolean mends(Plan plan, StoreyGeometry geometry, Plan mended, Length gapReach) {
+        var before = walls(Snags.of(geometry, plan.units(), gapReach));
+        var now = StoreyGeometry.of(mended, mended.storey(geometry.storey().id()));
+        var after = walls(Snags.of(now, mended.units(), gapReach));
+        return after.size() < before.size()
+                && after.stream().allMatch(a -> before.stream().anyMatch(b -> same(a, b)));
+    }
+
+    /** Snags of rooms and openings follow from what is built and do not count against a mend of walls. */
+    private static List<Snag> walls(List<Snag> all) {
+        return all.stream()
+                .filter(s -> s.kind() != Snag.Kind.UNNAMED_ROOM && s.kind() != Snag.Kind.OPEN_END)
+                .toList();
+    }
+
+    private static boolean same(Snag a, Snag b) {
+        return a.kind() == b.kind() && a.about().stream().anyMatch(b.about()::contains);
+    }
+
+    private static Optional<Mend> proposed(Plan plan, StoreyGeometry geometry, Snag snag) {
+        var storey = geometry.storey().id();
+        try {
+            return switch (snag.kind()) {
+                case GAP -> joined(plan, geometry, snag);
+                case SHORT_END -> carriedOn(plan, geometry, snag);
+                case OVERSHOOT -> pulledBack(plan, geometry, snag);
+                case NEARLY_CLOSED -> closed(plan, geometry, snag);
+                case WALL_ON_WALL -> uncovered(plan, geometry, snag);
+                case BUMP -> onOneLine(plan, geometry, snag);
+                case OFF_SQUARE -> squared(plan, geometry, snag);
+                case NEARLY_STRAIGHT -> straightened(plan, geometry, snag);
+                case ODD_TYPE -> typed(plan, geometry, snag);
+                case STRAY ->
+                    Optional.of(new Mend("Delete the piece", Deletion.of(plan, storey, Set.copyOf(snag.about()))));
+                case NO_LENGTH -> shrunk(plan, geometry, snag);
+                case LOST_NAME ->
+                    Optional.of(new Mend("Delete the name", Deletion.of(plan, storey, Set.copyOf(snag.about()))));
+                case OPEN_END, UNNAMED_ROOM, OPENING_OUT_OF_PLACE -> Optional.empty();
+            };
+        } catch (IllegalArgumentException _) {
+            return Optional.empty(); // it would shrink a wall to nothing: a person decides
+        }
+    }
+
+    private static Wall wall(StoreyGeometry geometry, ElementId id) {
+        return geometry.storey().wall((WallId) id).orElseThrow();
+    }
+
+    private static Optional<OpenEnd> openEnd(StoreyGeometry geometry, ElementId wall, Point near) {
         return geometry.network().openEnds().stream()
-                .filter(e -> e.at().equals(snag.where()))
-                .findFirst()
+                .filter(e -> e.wall().id().equals(wall))
+                .min(Comparator.comparingDouble(e -> e.at().distance(near)));
+    }
+
+    /** The stored end of a wall at an open end; the derived one may lie a hair beside it. */
+    private static Position stored(OpenEnd end) {
+        var wall = end.wall();
+        return wall.from().point().distance(end.at()) < wall.to().point().distance(end.at()) ? wall.from() : wall.to();
+    }
+
+    /** Both ends are carried to where their lines cross; ends on one line are brought together. */
+    private static Optional<Mend> joined(Plan plan, StoreyGeometry geometry, Snag snag) {
+        var storey = geometry.storey().id();
+        var a = openEnd(geometry, snag.about().get(0), snag.where());
+        var b = openEnd(geometry, snag.about().get(1), snag.where());
+        if (a.isEmpty() || b.isEmpty()) {
+            return Optional.empty();
+        }
+        var one = a.get();
+        var other = b.get();
+        var apart = one.at().distance(other.at());
+        var corner = one.wall()
+                .chord()
+                .lineCrossing(other.wall().chord())
+                .filter(c -> Math.abs(one.unit().cross(other.unit())) > Math.sin(Math.toRadians(10)))
+                .filter(c -> c.distance(one.at()) <= 2 * apart && c.distance(other.at()) <= 2 * apart)
+                .map(Position::of)
+                .orElse(stored(other));
+        Map<Position, Position> moves = new HashMap<>();
+        moves.put(stored(one), corner);
+        moves.put(stored(other), corner);
+        return Optional.of(new Mend("Bring both ends together", WallEdits.moved(plan, storey, moves)));
+    }
+
+    /** Carries the open end on, straight ahead, to the nearest wall line it meets; else to the nearest point of one. */
+    private static Optional<Mend> carriedOn(Plan plan, StoreyGeometry geometry, Snag snag) {
+        return openEnd(geometry, snag.about().getFirst(), snag.where())
                 .flatMap(end -> met(geometry, end)
+                        .or(() -> Optional.of(
+                                wall(geometry, snag.about().getLast()).line().nearest(end.at())))
                         .map(target -> new Mend(
                                 "Carry the wall on to the next",
-                                WallEdits.moveCorner(
-                                        plan, geometry.storey().id(), Position.of(end.at()), Position.of(target)))));
+                                WallEdits.moveCorner(plan, geometry.storey().id(), stored(end), Position.of(target)))));
     }
 
     private static Optional<Point> met(StoreyGeometry geometry, OpenEnd end) {
-        var ahead = new Segment(end.at(), end.at().plus(end.unit().times(2 * REACH_MM)));
-        return geometry.storey().walls().stream()
+        var ahead = new Segment(end.at(), end.at().plus(end.unit().times(CARRIED_MM)));
+        return geometry.network().near(ahead.bounds()).stream()
+                .map(WallPiece::wall)
                 .filter(w -> !w.id().equals(end.wall().id()))
-                .map(Wall::line)
-                .flatMap(line -> ahead.crossings(line).stream())
-                .filter(p -> p.distance(end.at()) <= 2 * REACH_MM)
+                .flatMap(w -> ahead.crossings(w.line()).stream())
                 .min(Comparator.comparingDouble(p -> p.distance(end.at())));
     }
 
-    /** Deletes the covered wall if the other covers all of it and nothing hangs in it. */
-    private static Optional<Mend> withoutCovered(Plan plan, StoreyGeometry geometry, Snag snag) {
-        return geometry.network().overlaps().stream()
-                .filter(o -> o.where().middle().equals(snag.where()))
-                .filter(o -> whole(o)
-                        && geometry.storey().openingsIn(o.covered().id()).isEmpty())
-                .findFirst()
-                .map(o -> new Mend(
-                        "Delete the covered wall",
-                        Deletion.of(
-                                plan,
-                                geometry.storey().id(),
-                                Set.<ElementId>of(o.covered().id()))));
+    private static Optional<Mend> pulledBack(Plan plan, StoreyGeometry geometry, Snag snag) {
+        return openEnd(geometry, snag.about().getFirst(), snag.where())
+                .flatMap(end -> geometry.network().near(end.at(), 1).stream()
+                        .filter(p -> p.wall().id().equals(end.wall().id()))
+                        .filter(p ->
+                                p.line().a().equals(end.at()) || p.line().b().equals(end.at()))
+                        .map(p -> p.line().a().equals(end.at())
+                                ? p.line().b()
+                                : p.line().a())
+                        .findFirst()
+                        .map(node -> new Mend(
+                                "Draw the end back to the wall it meets",
+                                WallEdits.moveCorner(plan, geometry.storey().id(), stored(end), Position.of(node)))));
     }
 
-    private static boolean whole(Overlapping overlap) {
-        return Math.abs(overlap.where().length() - overlap.covered().line().length()) < 2;
+    private static Optional<Mend> closed(Plan plan, StoreyGeometry geometry, Snag snag) {
+        var a = openEnd(geometry, snag.about().get(0), snag.where());
+        var b = openEnd(geometry, snag.about().get(1), snag.where());
+        if (a.isEmpty() || b.isEmpty()) {
+            return Optional.empty();
+        }
+        var like = a.get().wall();
+        // the missing wall runs on from the first one's end, so its body keeps that side
+        var body = stored(a.get()).equals(like.to()) ? like.body() : like.body().flipped();
+        var added = WallEdits.add(plan, geometry.storey().id(), stored(a.get()), stored(b.get()), body, like.type());
+        return Optional.of(new Mend("Draw the missing wall", added.plan()));
+    }
+
+    /** Deletes a wall that is covered all along, or draws it back to where it comes out; never one with openings. */
+    private static Optional<Mend> uncovered(Plan plan, StoreyGeometry geometry, Snag snag) {
+        var storey = geometry.storey().id();
+        var covered = wall(geometry, snag.about().getFirst());
+        if (!geometry.storey().openingsIn(covered.id()).isEmpty()) {
+            return Optional.empty();
+        }
+        var kept = wall(geometry, snag.about().getLast()).chord();
+        var line = covered.chord();
+        var from = kept.along(line.a());
+        var to = kept.along(line.b());
+        var inA = from > -2 && from < kept.length() + 2;
+        var inB = to > -2 && to < kept.length() + 2;
+        if (inA && inB) {
+            return Optional.of(
+                    new Mend("Delete the covered wall", Deletion.of(plan, storey, Set.<ElementId>of(covered.id()))));
+        }
+        if (!inA && !inB) {
+            return Optional.empty();
+        }
+        var out = inA ? to : from;
+        var end = out > kept.length() ? kept.b() : kept.a();
+        var shorter = inA
+                ? covered.between(Position.of(end), covered.to())
+                : covered.between(covered.from(), Position.of(end));
+        return Optional.of(new Mend(
+                "Draw the covered wall back",
+                plan.withStorey(
+                        storey,
+                        s -> s.withWalls(Lists.changed(s.walls(), w -> w.id().equals(covered.id()), _ -> shorter)))));
+    }
+
+    /** Takes the step out: the shorter of the walls beside it moves over. */
+    private static Optional<Mend> onOneLine(Plan plan, StoreyGeometry geometry, Snag snag) {
+        var storey = geometry.storey();
+        var bump = wall(geometry, snag.about().getFirst());
+        var beside = storey.walls().stream()
+                .filter(w -> !w.id().equals(bump.id()) && (touches(w, bump.from()) || touches(w, bump.to())))
+                .sorted(Comparator.comparing(Wall::length))
+                .toList();
+        if (beside.size() != 2 || !storey.openingsIn(bump.id()).isEmpty()) {
+            return Optional.empty();
+        }
+        var moving = beside.getFirst();
+        var near = touches(moving, bump.from()) ? bump.from() : bump.to();
+        var target = near.equals(bump.from()) ? bump.to() : bump.from();
+        var without = Deletion.of(plan, storey.id(), Set.<ElementId>of(bump.id()));
+        var far = moving.from().equals(near) ? moving.to() : moving.from();
+        var shift = target.point().minus(near.point());
+        Map<Position, Position> moves = new HashMap<>();
+        moves.put(near, target);
+        moves.put(far, far.moved(Length.ofMm(shift.x()), Length.ofMm(shift.y())));
+        return Optional.of(new Mend("Bring both parts on one line", WallEdits.moved(without, storey.id(), moves)));
+    }
+
+    private static boolean touches(Wall wall, Position end) {
+        return wall.from().equals(end) || wall.to().equals(end);
+    }
+
+    /** Turns a wall square about the end where more walls meet. */
+    private static Optional<Mend> squared(Plan plan, StoreyGeometry geometry, Snag snag) {
+        var wall = wall(geometry, snag.about().getFirst());
+        var line = wall.chord();
+        var level = Math.abs(line.unit().x()) > Math.abs(line.unit().y());
+        var fixed = meeting(geometry, wall.from()) >= meeting(geometry, wall.to()) ? wall.from() : wall.to();
+        var loose = fixed.equals(wall.from()) ? wall.to() : wall.from();
+        var target = level ? new Position(loose.x(), fixed.y()) : new Position(fixed.x(), loose.y());
+        return Optional.of(new Mend(
+                level ? "Turn the wall level" : "Turn the wall plumb",
+                WallEdits.moveCorner(plan, geometry.storey().id(), loose, target)));
+    }
+
+    private static long meeting(StoreyGeometry geometry, Position end) {
+        return geometry.storey().walls().stream().filter(w -> touches(w, end)).count();
+    }
+
+    /** Brings the corner onto the straight line between the far ends. */
+    private static Optional<Mend> straightened(Plan plan, StoreyGeometry geometry, Snag snag) {
+        var a = wall(geometry, snag.about().get(0));
+        var b = wall(geometry, snag.about().get(1));
+        var shared = new HashSet<>(Set.of(a.from(), a.to()));
+        shared.retainAll(Set.of(b.from(), b.to()));
+        if (shared.size() != 1) {
+            return Optional.empty();
+        }
+        var corner = shared.iterator().next();
+        var farA = a.from().equals(corner) ? a.to() : a.from();
+        var farB = b.from().equals(corner) ? b.to() : b.from();
+        var line = new Segment(farA.point(), farB.point());
+        return Optional.of(new Mend(
+                "Bring both walls on one line",
+                WallEdits.moveCorner(plan, geometry.storey().id(), corner, Position.of(line.nearest(corner.point())))));
+    }
+
+    private static Optional<Mend> typed(Plan plan, StoreyGeometry geometry, Snag snag) {
+        var wall = wall(geometry, snag.about().getFirst());
+        var type = plan.wallType(wall(geometry, snag.about().getLast()).type());
+        return Optional.of(new Mend(
+                "Make it " + type.name(),
+                WallEdits.setType(plan, geometry.storey().id(), List.of(wall.id()), type.id())));
+    }
+
+    /** Deletes a wall of no length and brings its ends together. */
+    private static Optional<Mend> shrunk(Plan plan, StoreyGeometry geometry, Snag snag) {
+        var wall = wall(geometry, snag.about().getFirst());
+        if (!geometry.storey().openingsIn(wall.id()).isEmpty()) {
+            return Optional.empty();
+        }
+        var without = Deletion.of(plan, geometry.storey().id(), Set.<ElementId>of(wall.id()));
+        return Optional.of(new Mend(
+                "Delete it", WallEdits.moveCorner(without, geometry.storey().id(), wall.from(), wall.to())));
     }
 }

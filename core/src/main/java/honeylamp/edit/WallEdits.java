@@ -98,14 +98,17 @@ public final class WallEdits {
         return plan.storey(storey).wall(id).orElseThrow(() -> new NoSuchElementException("no wall " + id.text()));
     }
 
-    private static Plan moved(Plan plan, StoreyId storeyId, Map<Position, Position> moves) {
+    static Plan moved(Plan plan, StoreyId storeyId, Map<Position, Position> moves) {
         var storey = plan.storey(storeyId);
         Map<WallId, Wall> walls = new HashMap<>();
         for (var wall : storey.walls()) {
-            walls.put(
-                    wall.id(),
-                    wall.between(
-                            moves.getOrDefault(wall.from(), wall.from()), moves.getOrDefault(wall.to(), wall.to())));
+            if (moves.containsKey(wall.from()) || moves.containsKey(wall.to())) {
+                walls.put(
+                        wall.id(),
+                        wall.between(
+                                moves.getOrDefault(wall.from(), wall.from()),
+                                moves.getOrDefault(wall.to(), wall.to())));
+            }
         }
         followers(storey, walls, moves);
         var moved =
@@ -120,24 +123,25 @@ public final class WallEdits {
             if (after.equals(before)) {
                 continue;
             }
+            var host = before.line();
+            var reach = host.bounds().grown(ON_LINE_MM);
             for (var other : storey.walls()) {
-                if (other.id().equals(before.id())) {
+                if (other.id().equals(before.id())
+                        || !reach.contains(other.from().point())
+                                && !reach.contains(other.to().point())) {
                     continue;
                 }
                 var now = walls.getOrDefault(other.id(), other);
                 var from = moves.containsKey(other.from())
                         ? now.from()
-                        : onto(before, after, other.from(), now.line().reversed(), now.from());
-                var to = moves.containsKey(other.to())
-                        ? now.to()
-                        : onto(before, after, other.to(), now.line(), now.to());
+                        : onto(host, after, other.from(), now.line().reversed(), now.from());
+                var to = moves.containsKey(other.to()) ? now.to() : onto(host, after, other.to(), now.line(), now.to());
                 walls.put(other.id(), now.between(from, to));
             }
         }
     }
 
-    private static Position onto(Wall before, Wall after, Position end, Curve line, Position fallback) {
-        var host = before.line();
+    private static Position onto(Curve host, Wall after, Position end, Curve line, Position fallback) {
         var p = end.point();
         var along = host.along(p);
         var standsOn = host.distance(p) <= ON_LINE_MM && along > ON_LINE_MM && along < host.length() - ON_LINE_MM;

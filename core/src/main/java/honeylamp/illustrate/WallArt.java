@@ -12,7 +12,9 @@ import honeylamp.geometry.Outline;
 import honeylamp.geometry.Path;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Regions;
+import honeylamp.geometry.Ring;
 import honeylamp.plan.Plan;
+import honeylamp.plan.WallType.Poche;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -33,8 +35,8 @@ final class WallArt {
         if (geometry.poche().isEmpty()) {
             return List.of();
         }
-        var fills = WallFills.of(plan, geometry);
-        var seen = areas(fills, Level.SEEN);
+        var fills = WallFills.of(plan, geometry.network());
+        var seen = seen(geometry, fills);
         var cut = seen.isEmpty() ? geometry.poche() : Regions.difference(geometry.poche(), seen);
         var out = new ArrayList<Mark>();
         if (!seen.isEmpty()) {
@@ -56,39 +58,53 @@ final class WallArt {
         return out;
     }
 
-    private static List<Outline> areas(List<Fill> fills, Level level) {
+    /** The part of the poché that only low walls make up. */
+    private static List<Outline> seen(StoreyGeometry geometry, List<Fill> fills) {
+        var low = bodies(fills, Level.SEEN);
+        return low.isEmpty()
+                ? List.of()
+                : Regions.difference(
+                        Regions.intersection(geometry.poche(), Regions.union(low)),
+                        Regions.union(bodies(fills, Level.CUT)));
+    }
+
+    private static List<Outline> bodies(List<Fill> fills, Level level) {
         return fills.stream()
                 .filter(f -> f.level() == level)
-                .flatMap(f -> f.area().stream())
+                .flatMap(f -> f.bodies().stream())
+                .map(Outline::of)
                 .toList();
     }
 
+    /** From the walls that end in others to those that run through, all but the dark ground they lie on. */
     private List<Mark> lighter(List<Fill> fills) {
+        var cut = fills.stream().filter(f -> f.level() == Level.CUT).toList();
+        if (cut.stream().allMatch(f -> f.type().poche() == Poche.SOLID)) {
+            return List.of();
+        }
         var out = new ArrayList<Mark>();
-        for (var fill : fills) {
-            if (fill.level() == Level.SEEN || fill.area().isEmpty()) {
-                continue;
-            }
-            var area = path(fill.area());
+        for (var fill : cut.reversed()) {
+            var builder = Path.builder();
+            fill.bodies().forEach(b -> builder.path(frame.paper(Outline.of(b))));
+            var area = builder.build();
             switch (fill.type().poche()) {
-                case SOLID -> {}
+                case SOLID -> out.add(new Mark.Fill(area, Ink.of(Palette.POCHE.argb())));
                 case TINT -> out.add(new Mark.Fill(area, Ink.of(Palette.POCHE_TINT.argb())));
                 case HATCH -> {
                     out.add(new Mark.Fill(area, Ink.of(Palette.PAPER.argb())));
-                    out.add(new Mark.Clip(area, List.of(new Mark.Stroke(hatch(fill.area()), pens.hatch(), Pens.INK))));
-                    out.add(new Mark.Stroke(area, pens.hatch(), Pens.INK));
+                    out.add(new Mark.Clip(
+                            area, List.of(new Mark.Stroke(hatch(fill.bodies()), pens.hatch(), Pens.INK))));
                 }
             }
         }
         return out;
     }
 
-    /** Rising lines at 45 degrees over the boxes of surfaces; all lie on one pattern, fixed to the paper. */
-    private Path hatch(List<Outline> area) {
+    /** Rising lines at 45 degrees over the boxes of bodies; all lie on one pattern, fixed to the paper. */
+    private Path hatch(List<Ring> bodies) {
         var builder = Path.builder();
-        for (var outline : area) {
-            var ring = outline.shell().through(frame.toPaper());
-            lines(builder, ring.bounds());
+        for (var body : bodies) {
+            lines(builder, body.through(frame.toPaper()).bounds());
         }
         return builder.build();
     }

@@ -37,9 +37,9 @@ class SnagsTest {
                 .chain(BodySide.RIGHT, OUTER, true, 0, 0, 6000, 0, 6000, 4000, 0, 4000)
                 .wall(3000, 0, 3000, 3880, BodySide.CENTRE, PARTITION)
                 .plan();
-        var snag = only(of(plan), Snag.Kind.OPEN_END);
+        var snag = only(of(plan), Snag.Kind.SHORT_END);
         assertThat(snag.sentence()).contains("120 mm short");
-        assertThat(snag.about()).containsExactly(TestPlans.wallId(plan, 4));
+        assertThat(snag.about()).containsExactly(TestPlans.wallId(plan, 4), TestPlans.wallId(plan, 2));
         assertThat(snag.where().y()).isEqualTo(3880);
     }
 
@@ -49,7 +49,7 @@ class SnagsTest {
                 .chain(BodySide.RIGHT, OUTER, true, 0, 0, 9000, 0, 9000, 9000, 0, 9000)
                 .wall(3000, 3000, 6000, 3000, BodySide.CENTRE, PARTITION)
                 .plan();
-        assertThat(of(plan)).extracting(Snag::kind).doesNotContain(Snag.Kind.OPEN_END);
+        assertThat(of(plan)).extracting(Snag::kind).doesNotContain(Snag.Kind.OPEN_END, Snag.Kind.SHORT_END);
     }
 
     @Test

@@ -40,9 +40,9 @@ class MendingTest {
                 .chain(BodySide.RIGHT, OUTER, true, 0, 0, 6000, 0, 6000, 4000, 0, 4000)
                 .wall(3000, 0, 3000, 3700, BodySide.CENTRE, PARTITION)
                 .plan();
-        var mended = mend(plan, Snag.Kind.OPEN_END).orElseThrow();
+        var mended = mend(plan, Snag.Kind.SHORT_END).orElseThrow();
         assertThat(mended.words()).contains("Carry");
-        assertThat(count(mended.plan(), Snag.Kind.OPEN_END)).isZero();
+        assertThat(count(mended.plan(), Snag.Kind.SHORT_END)).isZero();
         assertThat(TestPlans.geometry(mended.plan()).rooms()).hasSize(2);
         assertThat(mended.plan().storeys().getFirst().walls().getLast().to()).isEqualTo(Position.ofMm(3000, 4000));
     }
@@ -78,12 +78,16 @@ class MendingTest {
     }
 
     @Test
-    void aPartlyCoveredWallIsLeftToThePerson() {
+    void aPartlyCoveredWallIsDrawnBackToWhereItComesOut() {
         var plan = TestPlans.start()
                 .wall(0, 0, 5000, 0, BodySide.CENTRE, PARTITION)
                 .wall(3000, 0, 8000, 0, BodySide.CENTRE, PARTITION)
                 .plan();
-        assertThat(mend(plan, Snag.Kind.WALL_ON_WALL)).isEmpty();
+        var mended = mend(plan, Snag.Kind.WALL_ON_WALL).orElseThrow();
+        assertThat(mended.words()).contains("back");
+        var walls = mended.plan().storeys().getFirst().walls();
+        assertThat(walls.getLast().from()).isEqualTo(Position.ofMm(5000, 0));
+        assertThat(walls.getLast().to()).isEqualTo(Position.ofMm(8000, 0));
     }
 
     @Test

@@ -1,7 +1,6 @@
 package honeylamp.desktop.panel;
 
 import honeylamp.derive.ScaleFit;
-import honeylamp.derive.Snag;
 import honeylamp.desktop.workspace.Stage;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.plan.Storey;
@@ -74,9 +73,7 @@ public final class Trail extends VBox {
                 yield storey.underlays().isEmpty() ? "none" : scaleState(storey.underlays(), known);
             }
             case WALLS -> {
-                var gaps = model.snags().stream()
-                        .filter(s -> s.kind() == Snag.Kind.OPEN_END)
-                        .count();
+                var gaps = model.snags().stream().filter(s -> s.kind().isGap()).count();
                 yield gaps > 0
                         ? gaps + (gaps == 1 ? " open end" : " open ends")
                         : count(storey.walls().size(), "wall");
