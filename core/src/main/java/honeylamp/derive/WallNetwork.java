@@ -6,6 +6,7 @@ import honeylamp.geometry.Curve;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Segment;
+import honeylamp.plan.ElementId.WallId;
 import honeylamp.plan.Wall;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -59,6 +60,22 @@ public record WallNetwork(
     /** The pieces whose bodies may meet a box. */
     public List<WallPiece> near(Box box) {
         return index.meeting(box).stream().map(pieces::get).toList();
+    }
+
+    /**
+     * How long the faces of a wall are that can be seen, in mm, the shorter first: the same whichever line of
+     * the wall was drawn, and whichever way.
+     */
+    public List<Double> faceLengthsMm(WallId wall) {
+        var left = 0.0;
+        var right = 0.0;
+        for (var piece : pieces) {
+            if (piece.wall().id().equals(wall)) {
+                left += piece.leftFace().length();
+                right += piece.rightFace().length();
+            }
+        }
+        return List.of(Math.min(left, right), Math.max(left, right));
     }
 
     /** The pieces that meet at each node. */

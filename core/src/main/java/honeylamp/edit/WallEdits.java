@@ -24,6 +24,9 @@ import java.util.function.UnaryOperator;
 public final class WallEdits {
     private static final double ON_LINE_MM = 1;
 
+    /** A wall whose length changes by less was moved as a whole, and its openings with it. */
+    private static final double RIGID_MM = 1e-5;
+
     private WallEdits() {}
 
     /** Which end of a wall moves when its length is typed. */
@@ -154,7 +157,7 @@ public final class WallEdits {
         return Position.of(after.line().nearest(target));
     }
 
-    /** Openings of changed walls keep their spot in the plan as far as the wall allows. */
+    /** Openings go along with a wall moved as a whole; else they keep their spot in the plan as far as it allows. */
     private static List<Opening> carried(Storey storey, Map<WallId, Wall> walls) {
         var out = new ArrayList<Opening>();
         for (var opening : storey.openings()) {
@@ -167,7 +170,11 @@ public final class WallEdits {
             var jamb = before.line().at(opening.offset().mm());
             var room = Math.max(0, after.line().length() - opening.width().mm());
             var stays = after.from().equals(before.from())
-                    && Math.abs(after.line().unitAt(0).cross(before.line().unitAt(0))) < 1e-9;
+                            && Math.abs(after.line()
+                                            .unitAt(0)
+                                            .cross(before.line().unitAt(0)))
+                                    < 1e-9
+                    || Math.abs(after.line().length() - before.line().length()) < RIGID_MM;
             var along = stays ? opening.offset().mm() : after.line().along(jamb);
             out.add(opening.at(Length.ofMm(Math.clamp(along, 0, room))));
         }

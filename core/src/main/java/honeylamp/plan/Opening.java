@@ -115,4 +115,26 @@ public record Opening(
     public Opening as(Kind other) {
         return new Opening(id, other, host, offset, width, sill, head, hand, swing);
     }
+
+    /** The opening in another host, or in another part of it. */
+    public Opening in(WallId newHost, Length newOffset) {
+        return new Opening(id, kind, newHost, newOffset, width, sill, head, hand, swing);
+    }
+
+    /** The opening under another id. */
+    public Opening withId(OpeningId other) {
+        return new Opening(other, kind, host, offset, width, sill, head, hand, swing);
+    }
+
+    /** The same opening where its host, so long, is drawn the other way. */
+    public Opening reversed(Length hostLength) {
+        var from = hostLength.minus(end());
+        return new Opening(
+                id, kind, host, Length.max(Length.ZERO, from), width, sill, head, hand.flipped(), swing.flipped());
+    }
+
+    /** The opening as a mirror shows it: hinged at the same jamb, opening to the other side of the drawn line. */
+    public Opening mirrored() {
+        return new Opening(id, kind, host, offset, width, sill, head, hand, swing.flipped());
+    }
 }

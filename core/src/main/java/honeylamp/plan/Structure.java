@@ -41,4 +41,9 @@ public record Structure(
     public Structure movedTo(Position other) {
         return new Structure(id, kind, width, depth, height, other, turnDeg, risers);
     }
+
+    /** The part under another id. */
+    public Structure withId(StructureId other) {
+        return new Structure(other, kind, width, depth, height, at, turnDeg, risers);
+    }
 }

@@ -39,7 +39,14 @@ public final class ReportJson {
             BigDecimal perimeter_mm,
             List<List<BigDecimal>> outline) {}
 
-    record WallPart(String id, String type, BigDecimal length_mm, BigDecimal thickness_mm) {}
+    /**
+     * A wall.
+     *
+     * @param length_mm of the drawn line
+     * @param faces_mm how long its two faces are that can be seen, the shorter first, whichever line was drawn
+     */
+    record WallPart(
+            String id, String type, BigDecimal length_mm, BigDecimal thickness_mm, List<BigDecimal> faces_mm) {}
 
     record OpeningPart(String id, String kind, BigDecimal width_mm, String wall) {}
 
@@ -78,7 +85,10 @@ public final class ReportJson {
                                     w.id().text(),
                                     type.name(),
                                     mm(w.line().length()),
-                                    mm(type.thickness().mm()));
+                                    mm(type.thickness().mm()),
+                                    geometry.network().faceLengthsMm(w.id()).stream()
+                                            .map(ReportJson::mm)
+                                            .toList());
                         })
                         .toList(),
                 storey.openings().stream()

@@ -1,10 +1,10 @@
 package honeylamp.desktop.gesture;
 
+import honeylamp.edit.DrawnFace;
 import honeylamp.edit.OpeningEdits;
 import honeylamp.edit.UnderlayEdits.TracedWork;
 import honeylamp.plan.ElementId.WallTypeId;
 import honeylamp.plan.Opening.Kind;
-import honeylamp.plan.Wall.BodySide;
 import honeylamp.units.Length;
 
 /** What is chosen in the tray and stays chosen until changed there. */
@@ -18,36 +18,6 @@ public record Choices(
         String material,
         TracedWork tracedWork,
         Lines lines) {
-    /** Which line of a wall the pointer draws. */
-    public enum DrawnFace {
-        /** The face away from the room. */
-        OUTER("Outer face"),
-        /** The middle of the wall. */
-        CENTRE("Centre"),
-        /** The face towards the room. */
-        INNER("Inner face");
-
-        private final String label;
-
-        DrawnFace(String label) {
-            this.label = label;
-        }
-
-        /** The name shown to people. */
-        public String label() {
-            return label;
-        }
-
-        /** The body side for a chain that turns counter-clockwise, or clockwise. */
-        BodySide body(boolean counterClockwise) {
-            return switch (this) {
-                case CENTRE -> BodySide.CENTRE;
-                case OUTER -> counterClockwise ? BodySide.LEFT : BodySide.RIGHT;
-                case INNER -> counterClockwise ? BodySide.RIGHT : BodySide.LEFT;
-            };
-        }
-    }
-
     /** Whether walls run square by themselves. */
     public enum Angle {
         /** Level or plumb. */

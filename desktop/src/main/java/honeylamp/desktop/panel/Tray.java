@@ -7,6 +7,7 @@ import honeylamp.desktop.gesture.Choices;
 import honeylamp.desktop.workspace.Stage;
 import honeylamp.desktop.workspace.Workspace;
 import honeylamp.desktop.workspace.WorkspaceModel;
+import honeylamp.edit.DrawnFace;
 import honeylamp.illustrate.Samples;
 import honeylamp.plan.Opening.Kind;
 import honeylamp.units.AreaText;
@@ -150,8 +151,8 @@ public final class Tray extends VBox {
                             () -> model.chooseWithin(model.now().choices().withWallType(type.id()))));
         }
         var faces = choice(
-                Choices.DrawnFace.values(),
-                Choices.DrawnFace::label,
+                DrawnFace.values(),
+                DrawnFace::label,
                 "face-",
                 "Which line of the wall you draw",
                 now.choices().face(),

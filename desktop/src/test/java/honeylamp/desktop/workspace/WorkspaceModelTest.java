@@ -5,9 +5,9 @@ import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.catalogue.NewPlan;
 import honeylamp.demo.SailclothYard;
-import honeylamp.desktop.gesture.Choices.DrawnFace;
 import honeylamp.desktop.gesture.Pointer;
 import honeylamp.desktop.gesture.WallChain;
+import honeylamp.edit.DrawnFace;
 import honeylamp.geometry.Point;
 import honeylamp.illustrate.Lamp;
 import honeylamp.plan.ElementId;

@@ -1,0 +1,102 @@
+package honeylamp.edit;
+
+import honeylamp.geometry.Point;
+import honeylamp.plan.ElementId;
+import honeylamp.plan.ElementId.StoreyId;
+import honeylamp.plan.ElementId.WallId;
+import honeylamp.plan.Plan;
+import honeylamp.plan.Position;
+import honeylamp.plan.Wall;
+import honeylamp.units.Length;
+import java.util.List;
+import java.util.NoSuchElementException;
+import java.util.Set;
+
+/** Bays that stand out from a straight wall; the wall behind them goes. */
+public final class Bays {
+    private Bays() {}
+
+    /** The shape of a bay in plan. */
+    public enum Shape {
+        /** A front and two sides at 45 degrees. */
+        SPLAYED("Splayed"),
+        /** Three equal sides of a hexagon; its depth follows from its width. */
+        HALF_HEXAGON("Half hexagon"),
+        /** A front and two sides at right angles. */
+        SQUARE("Square");
+
+        private final String label;
+
+        Shape(String label) {
+            this.label = label;
+        }
+
+        /** The name shown to people. */
+        public String label() {
+            return label;
+        }
+    }
+
+    /**
+     * The corners of a bay on a wall's drawn line: where it leaves the wall, its outer corners, where it comes back.
+     *
+     * @param left whether it stands out to the left, seen from the wall's first end
+     * @param depth how far it stands out; not used for half a hexagon
+     * @throws IllegalArgumentException if it is deeper than its shape allows, or has no width
+     */
+    public static List<Point> corners(Wall wall, Length from, Length to, Length depth, Shape shape, boolean left) {
+        var width = to.mm() - from.mm();
+        var deep = shape == Shape.HALF_HEXAGON ? width * Math.sqrt(3) / 4 : depth.mm();
+        var in = switch (shape) {
+            case SPLAYED -> deep;
+            case HALF_HEXAGON -> width / 4;
+            case SQUARE -> 0;
+        };
+        if (wall.isCurved()) {
+            throw new IllegalArgumentException("a bay needs a straight wall");
+        }
+        if (width < Wall.SHORTEST_MM || deep < Wall.SHORTEST_MM || width - 2 * in < Wall.SHORTEST_MM) {
+            throw new IllegalArgumentException("a bay of this shape and depth needs more width");
+        }
+        var line = wall.chord();
+        var out = line.unit().left().times(left ? deep : -deep);
+        return List.of(
+                line.at(from.mm()),
+                line.at(from.mm() + in).plus(out),
+                line.at(to.mm() - in).plus(out),
+                line.at(to.mm()));
+    }
+
+    /**
+     * Puts a bay into a wall, of the wall's own type; what of the wall lies behind it goes, with its openings.
+     *
+     * @throws IllegalArgumentException if there is no room for it, or an opening lies across one of its ends
+     */
+    public static Plan add(
+            Plan plan, StoreyId storey, WallId id, Length from, Length to, Length depth, Shape shape, boolean left) {
+        var wall = plan.storey(storey).wall(id).orElseThrow(() -> new NoSuchElementException("no wall " + id.text()));
+        var corners = corners(wall, from, to, depth, shape, left);
+        var cut = WallParts.split(plan, storey, id, from);
+        var rest = WallParts.split(cut.plan(), storey, cut.id(), to.minus(from));
+        var now = Deletion.of(rest.plan(), storey, Set.<ElementId>of(cut.id()));
+        for (var i = 0; i + 1 < corners.size(); i++) {
+            now = WallEdits.add(
+                            now,
+                            storey,
+                            i == 0 ? end(now, storey, id) : Position.of(corners.get(i)),
+                            i == 2 ? start(now, storey, rest.id()) : Position.of(corners.get(i + 1)),
+                            wall.body(),
+                            wall.type())
+                    .plan();
+        }
+        return now;
+    }
+
+    private static Position end(Plan plan, StoreyId storey, WallId id) {
+        return plan.storey(storey).wall(id).orElseThrow().to();
+    }
+
+    private static Position start(Plan plan, StoreyId storey, WallId id) {
+        return plan.storey(storey).wall(id).orElseThrow().from();
+    }
+}

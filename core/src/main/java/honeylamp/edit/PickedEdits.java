@@ -1,0 +1,113 @@
+package honeylamp.edit;
+
+import honeylamp.geometry.Affine;
+import honeylamp.geometry.Box;
+import honeylamp.geometry.Point;
+import honeylamp.geometry.Segment;
+import honeylamp.plan.ElementId;
+import honeylamp.plan.ElementId.StoreyId;
+import honeylamp.plan.Furnishing;
+import honeylamp.plan.Plan;
+import honeylamp.plan.Position;
+import honeylamp.plan.Storey;
+import honeylamp.plan.Wall;
+import honeylamp.units.Length;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.UnaryOperator;
+
+/** Moving, turning and mirroring whatever is picked, all at once; walls beside picked ones stretch. */
+public final class PickedEdits {
+    private PickedEdits() {}
+
+    /** Moves what is picked. */
+    public static Plan move(Plan plan, StoreyId storey, Set<ElementId> picked, Length across, Length up) {
+        return placed(plan, storey, picked, p -> p.moved(across, up), 0);
+    }
+
+    /** Turns what is picked about a point, counter-clockwise. */
+    public static Plan turn(Plan plan, StoreyId storey, Set<ElementId> picked, Point about, double deg) {
+        var turn = Affine.move(-about.x(), -about.y()).then(Affine.turn(deg)).then(Affine.move(about.x(), about.y()));
+        return placed(plan, storey, picked, p -> Position.of(turn.apply(p.point())), deg);
+    }
+
+    /**
+     * Mirrors what is picked on a line; bodies, arcs and swings change sides, furnishings are turned, not mirrored.
+     *
+     * @throws IllegalArgumentException if the line has no direction
+     */
+    public static Plan mirror(Plan plan, StoreyId storey, Set<ElementId> picked, Segment axis) {
+        UnaryOperator<Position> mirrored = p -> {
+            var foot = axis.a().plus(axis.unit().times(axis.along(p.point())));
+            return Position.of(foot.plus(foot.minus(p.point())));
+        };
+        var moved = walls(plan, storey, picked, mirrored)
+                .withStorey(
+                        storey,
+                        s -> s.withWalls(Lists.changed(s.walls(), w -> picked.contains(w.id()), PickedEdits::otherSide))
+                                .withOpenings(Lists.changed(
+                                        s.openings(), o -> picked.contains(o.host()), o -> o.mirrored())));
+        var axisDeg = axis.unit().angleDeg();
+        return loose(
+                moved,
+                storey,
+                picked,
+                f -> f.movedTo(mirrored.apply(f.at())).turnedTo(2 * axisDeg - 180 - f.turnDeg()),
+                mirrored);
+    }
+
+    private static Wall otherSide(Wall wall) {
+        return wall.withBody(wall.body().flipped()).withSagitta(wall.sagitta().negated());
+    }
+
+    private static Plan placed(
+            Plan plan, StoreyId storey, Set<ElementId> picked, UnaryOperator<Position> way, double deg) {
+        return loose(
+                walls(plan, storey, picked, way),
+                storey,
+                picked,
+                f -> f.movedTo(way.apply(f.at())).turnedTo(f.turnDeg() + deg),
+                way);
+    }
+
+    private static Plan walls(Plan plan, StoreyId storey, Set<ElementId> picked, UnaryOperator<Position> way) {
+        Map<Position, Position> moves = new HashMap<>();
+        for (var wall : plan.storey(storey).walls()) {
+            if (picked.contains(wall.id())) {
+                moves.put(wall.from(), way.apply(wall.from()));
+                moves.put(wall.to(), way.apply(wall.to()));
+            }
+        }
+        return moves.isEmpty() ? plan : WallEdits.moved(plan, storey, moves);
+    }
+
+    private static Plan loose(
+            Plan plan,
+            StoreyId storey,
+            Set<ElementId> picked,
+            UnaryOperator<Furnishing> furnishing,
+            UnaryOperator<Position> way) {
+        return plan.withStorey(
+                storey,
+                s -> s.withFurnishings(Lists.changed(s.furnishings(), f -> picked.contains(f.id()), furnishing))
+                        .withStructures(Lists.changed(
+                                s.structures(), x -> picked.contains(x.id()), x -> x.movedTo(way.apply(x.at())))));
+    }
+
+    /** The middle of the box around what is picked; empty if nothing of it has a place of its own. */
+    public static Optional<Point> middle(Storey storey, Set<ElementId> picked) {
+        var points = new ArrayList<Point>();
+        storey.walls().stream().filter(w -> picked.contains(w.id())).forEach(w -> {
+            points.add(w.from().point());
+            points.add(w.to().point());
+        });
+        storey.furnishings().stream().filter(f -> picked.contains(f.id())).forEach(f -> points.add(f.at().point()));
+        storey.structures().stream().filter(x -> picked.contains(x.id())).forEach(x -> points.add(x.at().point()));
+        return points.isEmpty()
+                ? Optional.empty()
+                : Optional.of(Box.around(points).centre());
+    }
+}

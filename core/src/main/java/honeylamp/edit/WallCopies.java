@@ -1,0 +1,129 @@
+package honeylamp.edit;
+
+import honeylamp.geometry.Segment;
+import honeylamp.plan.ElementId.StoreyId;
+import honeylamp.plan.ElementId.WallId;
+import honeylamp.plan.ElementId.WallTypeId;
+import honeylamp.plan.Plan;
+import honeylamp.plan.Position;
+import honeylamp.plan.Wall;
+import honeylamp.plan.Wall.BodySide;
+import honeylamp.units.Length;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.NoSuchElementException;
+
+/** Walls parallel to others: copies at a distance, and divisions of what lies between two. */
+public final class WallCopies {
+    private WallCopies() {}
+
+    /** A plan with several new walls. */
+    public record Several(Plan plan, List<WallId> ids) {}
+
+    /** What is equal when a space is divided. */
+    public enum Spacing {
+        /** From wall centre to wall centre. */
+        CENTRES,
+        /** What is left free between the faces. */
+        CLEAR_WIDTHS
+    }
+
+    /**
+     * Copies of a wall beside it, each so far from the one before, face to like face.
+     *
+     * @param distance to the left seen from the wall's first end; negative to the right
+     * @throws IllegalArgumentException if the distance or the count is nothing
+     */
+    public static Several parallel(Plan plan, StoreyId storey, WallId id, Length distance, int count) {
+        if (count < 1 || count > 200 || distance.equals(Length.ZERO)) {
+            throw new IllegalArgumentException("copies need a distance, and a count from 1 to 200");
+        }
+        var wall = wall(plan, storey, id);
+        var now = plan;
+        var ids = new ArrayList<WallId>();
+        for (var i = 1; i <= count; i++) {
+            var line = wall.line().shiftedLeft(i * distance.mm());
+            var copyId = new WallId(now.nextNumber());
+            var copy = new Wall(
+                    copyId,
+                    Position.of(line.a()),
+                    Position.of(line.b()),
+                    wall.body(),
+                    wall.type(),
+                    wall.height(),
+                    Length.ofMm(wall.sagitta().mm()
+                            * line.chord().length()
+                            / wall.chord().length()));
+            now = now.numbersTaken(1).withStorey(storey, s -> s.withWalls(Lists.plus(s.walls(), copy)));
+            ids.add(copyId);
+        }
+        return new Several(now, List.copyOf(ids));
+    }
+
+    /**
+     * Divides what lies between two parallel walls into equal parts by new walls.
+     *
+     * @param parts how many, from 2 to 100
+     * @throws IllegalArgumentException if the walls do not run the same way or there is no room
+     */
+    public static Several divide(
+            Plan plan, StoreyId storey, WallId one, WallId other, int parts, Spacing spacing, WallTypeId type) {
+        if (parts < 2 || parts > 100) {
+            throw new IllegalArgumentException("a space is divided into 2 to 100 parts");
+        }
+        var first = WallParts.face(plan, wall(plan, storey, one), WallParts.Face.MIDDLE);
+        var far = WallParts.face(plan, wall(plan, storey, other), WallParts.Face.MIDDLE);
+        if (Math.abs(first.unit().cross(far.unit())) > Math.sin(Math.toRadians(0.5))) {
+            throw new IllegalArgumentException("the walls do not run the same way");
+        }
+        var apart = first.offset(far.middle());
+        var thickness = plan.wallType(type).thickness().mm();
+        var now = plan;
+        var ids = new ArrayList<WallId>();
+        for (var centre : centres(
+                Math.abs(apart), half(plan, storey, one), half(plan, storey, other), thickness, parts, spacing)) {
+            var line = between(first, far, Math.signum(apart) * centre);
+            var added = WallEdits.add(now, storey, Position.of(line.a()), Position.of(line.b()), BodySide.CENTRE, type);
+            now = added.plan();
+            ids.add(added.id());
+        }
+        return new Several(now, List.copyOf(ids));
+    }
+
+    private static double half(Plan plan, StoreyId storey, WallId id) {
+        return plan.wallType(wall(plan, storey, id).type()).thickness().mm() / 2;
+    }
+
+    /** How far the middles of the new walls lie from the middle of the first, in mm. */
+    private static List<Double> centres(
+            double apart, double firstHalf, double lastHalf, double thickness, int parts, Spacing spacing) {
+        var out = new ArrayList<Double>();
+        var clear = (apart - firstHalf - lastHalf - (parts - 1) * thickness) / parts;
+        if (clear <= 0) {
+            throw new IllegalArgumentException("there is no room for " + (parts - 1) + " walls of "
+                    + Length.ofMm(thickness).mmText() + " mm");
+        }
+        for (var i = 1; i < parts; i++) {
+            out.add(
+                    switch (spacing) {
+                        case CENTRES -> apart * i / parts;
+                        case CLEAR_WIDTHS -> firstHalf + i * clear + (i - 0.5) * thickness;
+                    });
+        }
+        return out;
+    }
+
+    /** A line parallel to the first, over the stretch that both walls share, or the first's if they share none. */
+    private static Segment between(Segment first, Segment far, double leftMm) {
+        var a = first.along(far.a());
+        var b = first.along(far.b());
+        var from = Math.max(0, Math.min(a, b));
+        var to = Math.min(first.length(), Math.max(a, b));
+        var stretch = to - from > 1 ? first.part(from, to) : first;
+        return stretch.shiftedLeft(leftMm);
+    }
+
+    private static Wall wall(Plan plan, StoreyId storey, WallId id) {
+        return plan.storey(storey).wall(id).orElseThrow(() -> new NoSuchElementException("no wall " + id.text()));
+    }
+}

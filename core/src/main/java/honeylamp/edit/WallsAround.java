@@ -1,0 +1,231 @@
+package honeylamp.edit;
+
+import honeylamp.geometry.Curve;
+import honeylamp.geometry.Point;
+import honeylamp.geometry.Ring;
+import honeylamp.geometry.Segment;
+import honeylamp.plan.ElementId.StoreyId;
+import honeylamp.plan.ElementId.WallId;
+import honeylamp.plan.ElementId.WallTypeId;
+import honeylamp.plan.Plan;
+import honeylamp.plan.Position;
+import honeylamp.plan.Wall;
+import honeylamp.plan.Wall.BodySide;
+import honeylamp.units.Length;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.NoSuchElementException;
+
+/**
+ * Walls around an outline. Where a wall stands already it is shared, not doubled; a new wall that runs on
+ * from one of its kind becomes part of it.
+ */
+public final class WallsAround {
+    private static final double SAME_MM = 1;
+
+    /** Parallel walls that share at least this much of the thinner one's thickness are one wall. */
+    private static final double SHARED = 0.5;
+
+    private static final double PARALLEL_DEG = 0.5;
+
+    private WallsAround() {}
+
+    /**
+     * One side of an outline.
+     *
+     * @param sagittaMm of an arc, to the left of the way round; 0 for a straight side
+     */
+    public record Edge(Position from, Position to, double sagittaMm) {
+        Curve line() {
+            return Curve.of(from.point(), to.point(), sagittaMm);
+        }
+    }
+
+    /** The straight sides of a closed outline. */
+    public static List<Edge> edges(List<Position> corners) {
+        var out = new ArrayList<Edge>();
+        for (var i = 0; i < corners.size(); i++) {
+            out.add(new Edge(corners.get(i), corners.get((i + 1) % corners.size()), 0));
+        }
+        return out;
+    }
+
+    /**
+     * Puts walls around a closed outline.
+     *
+     * @param drawn which line of the walls the outline is
+     */
+    public static Plan add(Plan plan, StoreyId storey, List<Edge> outline, DrawnFace drawn, WallTypeId type) {
+        var body = drawn.body(isCounterClockwise(outline));
+        var now = plan;
+        for (var edge : outline) {
+            if (edge.from.point().distance(edge.to.point()) >= Wall.SHORTEST_MM) {
+                now = side(now, storey, edge, body, type);
+            }
+        }
+        return now;
+    }
+
+    private static boolean isCounterClockwise(List<Edge> outline) {
+        var points = new ArrayList<Point>();
+        for (var edge : outline) {
+            points.add(edge.from.point());
+            points.add(edge.line().middle());
+        }
+        return new Ring(points).signedArea() >= 0;
+    }
+
+    private static Plan side(Plan plan, StoreyId storey, Edge edge, BodySide body, WallTypeId type) {
+        if (edge.sagittaMm != 0) {
+            var added = WallEdits.add(plan, storey, edge.from, edge.to, body, type);
+            return added.plan()
+                    .withStorey(
+                            storey,
+                            s -> s.withWalls(Lists.changed(
+                                    s.walls(),
+                                    w -> w.id().equals(added.id()),
+                                    w -> w.withSagitta(Length.ofMm(edge.sagittaMm)))));
+        }
+        var now = plan;
+        for (var free : free(plan, storey, edge, body, type)) {
+            now = drawn(now, storey, free, type);
+        }
+        return now;
+    }
+
+    /** A stretch still to be drawn, on the line of the wall it runs on from if there is one. */
+    private record Stretch(Position from, Position to, BodySide body) {}
+
+    private static List<Stretch> free(Plan plan, StoreyId storey, Edge edge, BodySide body, WallTypeId type) {
+        var line = new Segment(edge.from.point(), edge.to.point());
+        var thickness = thickness(plan, type);
+        var covered = plan.storey(storey).walls().stream()
+                .filter(w -> !w.isCurved() && covers(plan, w, line, body, thickness))
+                .sorted(Comparator.comparingDouble(w ->
+                        Math.min(line.along(w.chord().a()), line.along(w.chord().b()))))
+                .toList();
+        if (covered.isEmpty()) {
+            return List.of(new Stretch(edge.from, edge.to, body));
+        }
+        var like = covered.getFirst();
+        var turned = like.chord().unit().dot(line.unit()) < 0;
+        var guide = turned ? like.chord().reversed() : like.chord();
+        var side = turned ? like.body().flipped() : like.body();
+        var out = new ArrayList<Stretch>();
+        var from = guide.along(line.a());
+        var end = guide.along(line.b());
+        for (var wall : covered) {
+            var a = guide.along(wall.chord().a());
+            var b = guide.along(wall.chord().b());
+            stretch(guide, from, Math.min(a, b), side, thickness, out);
+            from = Math.max(from, Math.max(a, b));
+        }
+        stretch(guide, from, end, side, thickness, out);
+        return out;
+    }
+
+    /** What sticks out by less than its own thickness is covered by the corner of the wall that stands. */
+    private static void stretch(
+            Segment guide, double from, double to, BodySide side, double thickness, List<Stretch> out) {
+        if (to - from > thickness) {
+            out.add(new Stretch(Position.of(guide.at(from)), Position.of(guide.at(to)), side));
+        }
+    }
+
+    private static boolean covers(Plan plan, Wall wall, Segment line, BodySide body, double thickness) {
+        var other = wall.chord();
+        if (Math.abs(other.unit().cross(line.unit())) > Math.sin(Math.toRadians(PARALLEL_DEG))) {
+            return false;
+        }
+        var a = line.along(other.a());
+        var b = line.along(other.b());
+        if (Math.min(Math.max(a, b), line.length()) - Math.max(Math.min(a, b), 0) < SAME_MM) {
+            return false;
+        }
+        if (Math.abs(line.offset(other.middle())) < SAME_MM) {
+            return true;
+        }
+        var own = middle(line, body, thickness);
+        var theirs = WallParts.face(plan, wall, WallParts.Face.MIDDLE);
+        var otherThickness = thickness(plan, wall.type());
+        var deep = (thickness + otherThickness) / 2 - Math.abs(own.offset(theirs.middle()));
+        return deep >= SHARED * Math.min(thickness, otherThickness);
+    }
+
+    private static Segment middle(Segment line, BodySide body, double thickness) {
+        return line.shiftedLeft(thickness * (body.leftShare() - 0.5));
+    }
+
+    private static double thickness(Plan plan, WallTypeId type) {
+        return plan.wallType(type).thickness().mm();
+    }
+
+    private static Plan drawn(Plan plan, StoreyId storey, Stretch stretch, WallTypeId type) {
+        var from = across(plan, storey, stretch.from, stretch, type);
+        var to = across(plan, storey, stretch.to, stretch, type);
+        var added = WallEdits.add(plan, storey, from, to, stretch.body, type);
+        return runOn(added.plan(), storey, added.id());
+    }
+
+    /** The end of a wall of this kind on the other side of a cross wall that this end stops at; else the end itself. */
+    private static Position across(Plan plan, StoreyId storey, Position end, Stretch stretch, WallTypeId type) {
+        var line = new Segment(stretch.from.point(), stretch.to.point());
+        var walls = plan.storey(storey).walls();
+        for (var other : walls) {
+            if (other.isCurved() || !other.type().equals(type) || !isOn(line, other)) {
+                continue;
+            }
+            for (var theirs : List.of(other.from(), other.to())) {
+                var middle = end.point().towards(theirs.point(), 0.5);
+                var beyond = line.along(theirs.point()) < 0 || line.along(theirs.point()) > line.length();
+                if (beyond
+                        && walls.stream().anyMatch(w -> w != other && !isOn(line, w) && holds(plan, w, middle))
+                        && walls.stream().anyMatch(w -> w != other && !isOn(line, w) && holds(plan, w, theirs.point()))
+                        && walls.stream().anyMatch(w -> w != other && !isOn(line, w) && holds(plan, w, end.point()))) {
+                    return theirs;
+                }
+            }
+        }
+        return end;
+    }
+
+    private static boolean isOn(Segment line, Wall wall) {
+        return Math.abs(line.offset(wall.from().point())) < SAME_MM
+                && Math.abs(line.offset(wall.to().point())) < SAME_MM;
+    }
+
+    private static boolean holds(Plan plan, Wall wall, Point p) {
+        var line = wall.chord();
+        var thickness = thickness(plan, wall.type());
+        var left = thickness * wall.body().leftShare();
+        var along = line.along(p);
+        var offset = line.offset(p);
+        return along > -thickness
+                && along < line.length() + thickness
+                && offset < left + SAME_MM
+                && offset > left - thickness - SAME_MM;
+    }
+
+    /** Joins a new wall to those of its kind that it runs on from. */
+    private static Plan runOn(Plan plan, StoreyId storey, WallId id) {
+        var wall = plan.storey(storey).wall(id).orElseThrow(() -> new NoSuchElementException(id.text()));
+        for (var other : plan.storey(storey).walls()) {
+            if (!other.id().equals(id)
+                    && other.type().equals(wall.type())
+                    && other.height().equals(wall.height())
+                    && (touches(other, wall.from()) || touches(other, wall.to()))) {
+                try {
+                    return runOn(WallParts.join(plan, storey, other.id(), id), storey, other.id());
+                } catch (IllegalArgumentException _) {
+                    continue; // round a corner
+                }
+            }
+        }
+        return plan;
+    }
+
+    private static boolean touches(Wall wall, Position end) {
+        return wall.from().equals(end) || wall.to().equals(end);
+    }
+}
