@@ -16,10 +16,7 @@ public record ClearDistances(double stretchFromMm, double stretchToMm) {
         var line = wall.line();
         var from = 0.0;
         var to = line.length();
-        for (var piece : network.pieces()) {
-            if (!piece.wall().id().equals(wall.id())) {
-                continue;
-            }
+        for (var piece : network.of(wall.id())) {
             var start = line.along(piece.line().a());
             var end = line.along(piece.line().b());
             if (alongMm >= start - 1 && alongMm <= end + 1) {

@@ -7,13 +7,18 @@ import honeylamp.geometry.Ring;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Opening;
+import honeylamp.plan.SettingOutLine;
 import honeylamp.plan.Storey;
 import honeylamp.plan.Structure;
 import honeylamp.plan.Underlay;
 import honeylamp.plan.Wall;
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
+import java.util.HashSet;
+import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /** Finds what lies under a point, kind by kind; the smallest or nearest wins. */
 public final class Picking {
@@ -25,6 +30,64 @@ public final class Picking {
                 .filter(piece -> piece.body().contains(p) || piece.line().distance(p) <= reachMm)
                 .min(Comparator.comparingDouble(piece -> piece.line().distance(p)))
                 .map(WallPiece::wall);
+    }
+
+    /** All walls at a point, the nearest first. */
+    public static List<Wall> walls(StoreyGeometry geometry, Point p, double reachMm) {
+        return geometry.network().near(p, reachMm).stream()
+                .filter(piece -> piece.body().contains(p) || piece.line().distance(p) <= reachMm)
+                .sorted(Comparator.comparingDouble(piece -> piece.line().distance(p)))
+                .map(WallPiece::wall)
+                .distinct()
+                .toList();
+    }
+
+    /** How a box takes things. */
+    public enum Within {
+        /** All of it has to lie inside. */
+        INSIDE,
+        /** A part of it has to lie inside. */
+        TOUCHING
+    }
+
+    /** The walls that a box takes. */
+    public static Set<ElementId> walls(StoreyGeometry geometry, Box box, Within within) {
+        Set<ElementId> out = new HashSet<>();
+        for (var wall : geometry.storey().walls()) {
+            var line = wall.line();
+            var points = new ArrayList<>(line.between(50));
+            points.add(line.a());
+            points.add(line.b());
+            var inside = within == Within.INSIDE
+                    ? points.stream().allMatch(box::contains)
+                    : points.stream().anyMatch(box::contains)
+                            || box.ring().edges().stream()
+                                    .anyMatch(e -> !line.crossings(e).isEmpty());
+            if (inside) {
+                out.add(wall.id());
+            }
+        }
+        return out;
+    }
+
+    /** The furnishings that a box takes. */
+    public static Set<ElementId> furnishings(StoreyGeometry geometry, Box box, Within within) {
+        Set<ElementId> out = new HashSet<>();
+        for (var piece : geometry.storey().furnishings()) {
+            var bounds = footprint(piece).bounds();
+            if (within == Within.INSIDE ? box.contains(bounds) : box.meets(bounds)) {
+                out.add(piece.id());
+            }
+        }
+        return out;
+    }
+
+    /** The setting-out line within reach of a point. */
+    public static Optional<ElementId> settingOut(Storey storey, Point p, double reachMm) {
+        return storey.settingOut().stream()
+                .filter(l -> Math.abs(l.line().offset(p)) <= reachMm)
+                .min(Comparator.comparingDouble(l -> Math.abs(l.line().offset(p))))
+                .map(SettingOutLine::id);
     }
 
     /** The opening whose cut holds the point, or comes within reach of it. */

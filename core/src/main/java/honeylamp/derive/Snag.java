@@ -51,6 +51,11 @@ public record Snag(Kind kind, Point where, List<ElementId> about, String sentenc
             this.label = label;
         }
 
+        /** Whether there may be one safe way to put it right; of the others a person decides. */
+        public boolean mendsByItself() {
+            return this != OPEN_END && this != UNNAMED_ROOM && this != OPENING_OUT_OF_PLACE;
+        }
+
         /** Whether walls do not meet that probably should. */
         public boolean isGap() {
             return switch (this) {

@@ -15,6 +15,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.ToDoubleFunction;
+import java.util.stream.Collectors;
 
 /**
  * The walls of a storey as joined bodies.
@@ -23,6 +24,7 @@ import java.util.function.ToDoubleFunction;
  * @param poche the cut of all walls, joints united, openings not yet taken out
  * @param faces every enclosed space within its inner faces, by falling area
  * @param openEnds wall ends that meet nothing
+ * @param byWall the pieces of each wall
  * @param index finds the pieces whose bodies come near a box, by their place in {@code pieces}
  * @param outerEdges wall pieces on the outside, each with its outward face
  */
@@ -33,7 +35,8 @@ public record WallNetwork(
         List<OpenEnd> openEnds,
         List<OuterFace> outerEdges,
         List<Overlapping> overlaps,
-        BoxIndex index) {
+        BoxIndex index,
+        Map<WallId, List<WallPiece>> byWall) {
     /** A wall end that meets nothing; {@code unit} points out of the wall. */
     public record OpenEnd(Wall wall, Point at, Point unit) {}
 
@@ -69,13 +72,16 @@ public record WallNetwork(
     public List<Double> faceLengthsMm(WallId wall) {
         var left = 0.0;
         var right = 0.0;
-        for (var piece : pieces) {
-            if (piece.wall().id().equals(wall)) {
-                left += piece.leftFace().length();
-                right += piece.rightFace().length();
-            }
+        for (var piece : of(wall)) {
+            left += piece.leftFace().length();
+            right += piece.rightFace().length();
         }
         return List.of(Math.min(left, right), Math.max(left, right));
+    }
+
+    /** The pieces of one wall, in no promised order. */
+    public List<WallPiece> of(WallId wall) {
+        return byWall.getOrDefault(wall, List.of());
     }
 
     /** The pieces that meet at each node. */
@@ -106,7 +112,8 @@ public record WallNetwork(
                 openEnds(split, around),
                 outerFaces(faces, pieces),
                 split.overlaps(),
-                new BoxIndex(ordered.size(), i -> ordered.get(i).body().bounds()));
+                new BoxIndex(ordered.size(), i -> ordered.get(i).body().bounds()),
+                ordered.stream().collect(Collectors.groupingBy(p -> p.wall().id())));
     }
 
     private static List<HalfEdge> halfEdges(WallNodes.Split split) {

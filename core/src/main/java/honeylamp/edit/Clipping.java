@@ -59,6 +59,16 @@ public record Clipping(List<WallType> types, Storey from) {
                 && from.structures().isEmpty();
     }
 
+    /** Whether any of what was copied stands in a storey at its own place. */
+    public boolean standsIn(Storey storey) {
+        return storey.walls().stream()
+                        .anyMatch(w ->
+                                from.walls().stream().anyMatch(o -> o.from().equals(w.from()) && o.to().equals(w.to())))
+                || storey.furnishings().stream()
+                        .anyMatch(f -> from.furnishings().stream()
+                                .anyMatch(o -> o.at().equals(f.at()) && o.kind().equals(f.kind())));
+    }
+
     /** A plan with pasted things, and their ids. */
     public record Pasted(Plan plan, Set<ElementId> ids) {}
 

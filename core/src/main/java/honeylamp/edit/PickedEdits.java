@@ -97,6 +97,16 @@ public final class PickedEdits {
                                 s.structures(), x -> picked.contains(x.id()), x -> x.movedTo(way.apply(x.at())))));
     }
 
+    /** A plumb line through a point, to mirror on. */
+    public static Segment plumb(Point through) {
+        return Segment.through(through, new Point(0, 1), 1000);
+    }
+
+    /** A level line through a point, to mirror on. */
+    public static Segment level(Point through) {
+        return Segment.through(through, new Point(1, 0), 1000);
+    }
+
     /** The middle of the box around what is picked; empty if nothing of it has a place of its own. */
     public static Optional<Point> middle(Storey storey, Set<ElementId> picked) {
         var points = new ArrayList<Point>();

@@ -61,6 +61,27 @@ public final class WallCopies {
     }
 
     /**
+     * A wall of another type against a face of a wall, all along it.
+     *
+     * @param left whether against the left face, seen from the wall's first end
+     */
+    public static Added<WallId> along(Plan plan, StoreyId storey, WallId id, boolean left, WallTypeId type) {
+        var wall = wall(plan, storey, id);
+        var thickness = plan.wallType(wall.type()).thickness().mm();
+        var share = wall.body().leftShare();
+        var face = wall.line().shiftedLeft(thickness * (left ? share : share - 1));
+        var sagitta = wall.sagitta().mm() * face.chord().length() / wall.chord().length();
+        return WallEdits.addArc(
+                plan,
+                storey,
+                Position.of(face.a()),
+                Position.of(face.b()),
+                Length.ofMm(sagitta),
+                left ? BodySide.LEFT : BodySide.RIGHT,
+                type);
+    }
+
+    /**
      * Divides what lies between two parallel walls into equal parts by new walls.
      *
      * @param parts how many, from 2 to 100

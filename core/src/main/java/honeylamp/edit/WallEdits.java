@@ -34,7 +34,9 @@ public final class WallEdits {
         /** The first end moves. */
         FROM,
         /** The second end moves. */
-        TO
+        TO,
+        /** Both ends move by half. */
+        BOTH
     }
 
     /** Adds a wall as high as the rule of its type says. */
@@ -44,6 +46,18 @@ public final class WallEdits {
         var height = plan.wallType(type).heightRule().in(plan.storey(storey).height());
         var wall = new Wall(id, from, to, body, type, height);
         return new Added<>(plan.numbersTaken(1).withStorey(storey, s -> s.withWalls(Lists.plus(s.walls(), wall))), id);
+    }
+
+    /** Adds a curved wall that rises so far left of its chord; negative to the right. */
+    public static Added<WallId> addArc(
+            Plan plan, StoreyId storey, Position from, Position to, Length sagitta, BodySide body, WallTypeId type) {
+        var added = add(plan, storey, from, to, body, type);
+        return new Added<>(change(added.plan(), storey, List.of(added.id()), w -> w.withSagitta(sagitta)), added.id());
+    }
+
+    /** Bends a wall to another rise above its chord; zero makes it straight. */
+    public static Plan bend(Plan plan, StoreyId storey, WallId id, Length sagitta) {
+        return change(plan, storey, List.of(id), w -> w.withSagitta(sagitta));
     }
 
     /**
@@ -68,6 +82,9 @@ public final class WallEdits {
     /** Gives a wall a length by moving one of its ends along its line. */
     public static Plan setLength(Plan plan, StoreyId storey, WallId id, Length length, End moving) {
         var wall = wall(plan, storey, id);
+        if (moving == End.BOTH) {
+            return WallParts.grow(plan, storey, id, length.minus(wall.length()).half());
+        }
         var fixed = moving == End.TO ? wall.from() : wall.to();
         var loose = moving == End.TO ? wall.to() : wall.from();
         var unit = new Segment(fixed.point(), loose.point()).unit();

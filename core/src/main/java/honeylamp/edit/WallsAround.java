@@ -78,14 +78,8 @@ public final class WallsAround {
 
     private static Plan side(Plan plan, StoreyId storey, Edge edge, BodySide body, WallTypeId type) {
         if (edge.sagittaMm != 0) {
-            var added = WallEdits.add(plan, storey, edge.from, edge.to, body, type);
-            return added.plan()
-                    .withStorey(
-                            storey,
-                            s -> s.withWalls(Lists.changed(
-                                    s.walls(),
-                                    w -> w.id().equals(added.id()),
-                                    w -> w.withSagitta(Length.ofMm(edge.sagittaMm)))));
+            return WallEdits.addArc(plan, storey, edge.from, edge.to, Length.ofMm(edge.sagittaMm), body, type)
+                    .plan();
         }
         var now = plan;
         for (var free : free(plan, storey, edge, body, type)) {

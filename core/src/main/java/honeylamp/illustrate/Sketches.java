@@ -28,6 +28,7 @@ import java.util.List;
 public final class Sketches {
     private static final int GRID_LINES = 4;
     private static final double CHORD_ERROR_MM = 1;
+    private static final double ENDLESS_MM = 60_000;
     private static final Ink HONEY = Ink.of(Palette.HONEY.argb());
     private static final Ink WASH = HONEY.at(0.20);
     private static final Ink NOTE = Ink.of(Palette.SAGE.argb());
@@ -41,6 +42,13 @@ public final class Sketches {
         return filled(path.build(), penMm);
     }
 
+    /** Bodies of walls about to be. */
+    public static List<Mark> bodies(PaperFrame frame, List<Outline> bodies, double penMm) {
+        var path = Path.builder();
+        bodies.forEach(o -> path.path(frame.paper(o)));
+        return filled(path.build(), penMm);
+    }
+
     /** The outlines of picked elements. */
     public static List<Mark> picked(
             PaperFrame frame, StoreyGeometry geometry, Collection<ElementId> ids, double penMm) {
@@ -49,6 +57,15 @@ public final class Sketches {
         for (var piece : geometry.network().pieces()) {
             if (ids.contains(piece.wall().id())) {
                 path.path(frame.paper(Path.ring(piece.body())));
+            }
+        }
+        for (var line : geometry.storey().settingOut()) {
+            if (ids.contains(line.id())) {
+                out.add(line(
+                        frame,
+                        Segment.through(line.line().middle(), line.line().unit(), ENDLESS_MM),
+                        2 * penMm,
+                        false));
             }
         }
         for (var cut : geometry.cuts()) {
@@ -157,6 +174,24 @@ public final class Sketches {
                 .build();
         return List.of(new Mark.Stroke(
                 cross, Pen.butt(1.2 * penMm), Ink.of(Palette.INK.argb()).at(0.45)));
+    }
+
+    /** A box to pick by; dashed if it takes all it touches. */
+    public static List<Mark> box(PaperFrame frame, Box box, double penMm, boolean dashed) {
+        var path = frame.paper(Path.ring(box.ring()));
+        var pen = Pen.butt(1.2 * penMm);
+        return List.of(
+                new Mark.Fill(path, HONEY.at(0.08)),
+                new Mark.Stroke(path, dashed ? pen.dashed(5 * penMm, 4 * penMm) : pen, HONEY));
+    }
+
+    /** A setting-out line, endless to both sides, in long dashes. */
+    public static List<Mark> settingOut(PaperFrame frame, Segment line, double penMm) {
+        var whole = Segment.through(line.middle(), line.unit(), ENDLESS_MM);
+        return List.of(new Mark.Stroke(
+                frame.paper(Path.line(whole.a(), whole.b())),
+                Pen.butt(1.1 * penMm).dashed(14 * penMm, 5 * penMm),
+                NOTE));
     }
 
     /** A small ring around a point that was caught or can be dragged. */

@@ -3,9 +3,11 @@ package honeylamp.store;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
+import honeylamp.plan.WallType;
 import honeylamp.units.Length;
 import java.math.BigDecimal;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.function.IntFunction;
 import tools.jackson.core.JacksonException;
@@ -157,6 +159,14 @@ public final class PlanJson {
 
     static byte[] compact(JsonNode document) {
         return MAPPER.writeValueAsBytes(document);
+    }
+
+    static List<WallType> wallTypes(byte[] json) {
+        return List.of(MAPPER.readValue(json, WallType[].class));
+    }
+
+    static byte[] bytes(List<WallType> types) {
+        return MAPPER.writerWithDefaultPrettyPrinter().writeValueAsBytes(types);
     }
 
     private static SimpleModule module() {

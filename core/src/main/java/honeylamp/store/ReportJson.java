@@ -45,8 +45,7 @@ public final class ReportJson {
      * @param length_mm of the drawn line
      * @param faces_mm how long its two faces are that can be seen, the shorter first, whichever line was drawn
      */
-    record WallPart(
-            String id, String type, BigDecimal length_mm, BigDecimal thickness_mm, List<BigDecimal> faces_mm) {}
+    record WallPart(String id, String type, BigDecimal length_mm, BigDecimal thickness_mm, List<BigDecimal> faces_mm) {}
 
     record OpeningPart(String id, String kind, BigDecimal width_mm, String wall) {}
 

@@ -4,6 +4,7 @@ import atlantafx.base.theme.PrimerLight;
 import honeylamp.catalogue.NewPlan;
 import honeylamp.derive.StoreyGeometry;
 import honeylamp.desktop.files.Autosave;
+import honeylamp.desktop.files.KeptWallTypes;
 import honeylamp.desktop.files.WindowDialogs;
 import honeylamp.desktop.files.WindowState;
 import honeylamp.desktop.workspace.WorkspaceModel;
@@ -65,7 +66,12 @@ public final class HoneyLampApp extends Application {
         var model = new WorkspaceModel(first.document, first.file, saving::write);
         var stateFile = home.resolve("window.properties");
         var state = pictures.isPresent() ? new WindowState(1280, 800) : WindowState.read(stateFile);
-        var shown = new MainWindow(model, new WindowDialogs(stage), state.width(), state.height());
+        var shown = new MainWindow(
+                model,
+                new WindowDialogs(stage),
+                new KeptWallTypes(home.resolve("wall-types.json")),
+                state.width(),
+                state.height());
         window = shown;
         stage.setTitle("Honey Lamp");
         stage.setScene(shown.scene());

@@ -15,7 +15,9 @@ import honeylamp.desktop.panel.SnagList;
 import honeylamp.desktop.panel.TopBar;
 import honeylamp.desktop.panel.Trail;
 import honeylamp.desktop.panel.Tray;
+import honeylamp.desktop.panel.WallLibrary;
 import honeylamp.desktop.picture.BesidePane;
+import honeylamp.desktop.picture.GlancePane;
 import honeylamp.desktop.picture.HeldKeys;
 import honeylamp.desktop.picture.PlanPane;
 import honeylamp.desktop.workspace.WorkspaceModel;
@@ -35,6 +37,7 @@ import java.nio.file.Path;
 import java.util.Locale;
 import java.util.Optional;
 import javafx.application.Platform;
+import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Scene;
 import javafx.scene.input.Clipboard;
@@ -60,13 +63,14 @@ public final class MainWindow implements Commands {
     private final Finder finder;
     private final TopBar top;
     private final BesidePane beside;
+    private final GlancePane glance;
     private final PagePicker pages = new PagePicker();
     private final MeterLink meter;
     private final BringingIn bringing;
     private final Scene scene;
 
     /** A window on a model. */
-    public MainWindow(WorkspaceModel model, FileDialogs dialogs, double width, double height) {
+    public MainWindow(WorkspaceModel model, FileDialogs dialogs, WallLibrary library, double width, double height) {
         this.model = model;
         this.dialogs = dialogs;
         for (var font : FONTS) {
@@ -78,6 +82,7 @@ public final class MainWindow implements Commands {
         }
         plan = new PlanPane(model, keys);
         beside = new BesidePane(model);
+        glance = new GlancePane(model);
         plan.followedBy(beside::follow);
         measure = new MeasureLine(model, plan);
         meter = new MeterLink(Integer.getInteger("honeylamp.meter.port", MeterLine.PORT), Platform::runLater);
@@ -85,7 +90,7 @@ public final class MainWindow implements Commands {
         finder = new Finder(model, this);
         top = new TopBar(model, this, new LampDial(model));
         bringing = new BringingIn(model, top, pages, this::focusPlan);
-        scene = new Scene(root(), width, height);
+        scene = new Scene(root(library), width, height);
         var style = MainWindow.class.getResource(STYLE);
         if (style == null) {
             throw new IllegalStateException("the style sheet " + STYLE + " is missing from the program");
@@ -96,7 +101,7 @@ public final class MainWindow implements Commands {
         dropping();
     }
 
-    private StackPane root() {
+    private StackPane root(WallLibrary library) {
         var bottom = new HBox(12, measure, new SnagList(model, plan));
         bottom.getStyleClass().add("bottom");
         bottom.setAlignment(Pos.CENTER_LEFT);
@@ -104,14 +109,18 @@ public final class MainWindow implements Commands {
         plan.setMinSize(0, 0);
         beside.setVisible(false);
         beside.setManaged(false);
-        var middle = new HBox(beside, plan);
-        for (var half : new Region[] {beside, plan}) {
+        var drawing = new StackPane(plan, glance); // the glance lies over a corner of the plan
+        StackPane.setAlignment(glance, Pos.BOTTOM_LEFT);
+        StackPane.setMargin(glance, new Insets(12));
+        drawing.setMinSize(0, 0);
+        var middle = new HBox(beside, drawing);
+        for (var half : new Region[] {beside, drawing}) {
             half.setPrefWidth(1); // both take an equal share
             HBox.setHgrow(half, Priority.ALWAYS);
         }
         var work = new BorderPane(middle);
         work.setLeft(new Tray(model, this));
-        work.setRight(new Card(model));
+        work.setRight(new Card(model, library));
         work.setBottom(bottom); // as wide as tray, plan and card, so that its words never push at the plan
         var window = new BorderPane(work);
         window.setTop(top);
@@ -310,6 +319,16 @@ public final class MainWindow implements Commands {
     }
 
     @Override
+    public void toggleGlance() {
+        glance.setVisible(!glance.isVisible());
+    }
+
+    @Override
+    public boolean glanceShown() {
+        return glance.isVisible();
+    }
+
+    @Override
     public void toggleLines() {
         var choices = model.now().choices();
         var caught = choices.lines() == Choices.Lines.CAUGHT;
@@ -331,6 +350,7 @@ public final class MainWindow implements Commands {
     public void close() {
         meter.disconnect();
         beside.close();
+        glance.close();
         plan.close();
     }
 

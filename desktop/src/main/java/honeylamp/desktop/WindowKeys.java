@@ -9,6 +9,7 @@ import honeylamp.desktop.panel.PagePicker;
 import honeylamp.desktop.picture.PlanPane;
 import honeylamp.desktop.workspace.Stage;
 import honeylamp.desktop.workspace.WorkspaceModel;
+import honeylamp.plan.WallType;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.Node;
@@ -50,11 +51,17 @@ record WindowKeys(
         if (e.getCode() == KeyCode.F6) {
             nextPart();
             e.consume();
-        } else if (scene.getFocusOwner() == plan && pointing(e) || e.isControlDown() && control(e)) {
+        } else if (scene.getFocusOwner() == plan && pointing(e)
+                || e.isControlDown() && !(inText && isTextKey(e)) && control(e)) {
             e.consume();
         } else if (!inText && !e.isControlDown() && plain(e)) {
             e.consume();
         }
+    }
+
+    /** Ctrl and A, C or X belong to the text field that has the keyboard. */
+    private static boolean isTextKey(KeyEvent e) {
+        return e.getCode() == KeyCode.A || e.getCode() == KeyCode.C || e.getCode() == KeyCode.X;
     }
 
     /** The pointer led by keys: arrows move it, finer with Shift; Space presses, and drags while held. */
@@ -90,7 +97,9 @@ record WindowKeys(
                 if (scene.getFocusOwner() instanceof TextInputControl) {
                     return false;
                 }
-                commands.pastePicture();
+                if (!model.paste()) {
+                    commands.pastePicture();
+                }
             }
             case K -> commands.find();
             case Q -> commands.leave();
@@ -103,6 +112,9 @@ record WindowKeys(
             }
             case Y -> model.redo();
             case D -> model.duplicatePicked();
+            case A -> model.pickAll();
+            case C -> model.copyPicked();
+            case X -> model.cutPicked();
             case PLUS, EQUALS, ADD -> plan.zoom(1.25);
             case MINUS, SUBTRACT -> plan.zoom(0.8);
             default -> {
@@ -137,6 +149,16 @@ record WindowKeys(
             case F -> model.key(Gesture.Key.FLIP);
             case C -> model.key(Gesture.Key.CLOSE);
             case Q -> square();
+            case N -> model.key(Gesture.Key.NEXT);
+            case D ->
+                model.chooseWithin(model.now()
+                        .choices()
+                        .withFace(model.now().choices().face().next()));
+            case T -> nextType();
+            case M -> model.use(Stage.WALLS, Stage.WALLS.tools().size() - 1);
+            case G -> commands.toggleGlance();
+            case EQUALS -> model.measured().ifPresent(measure::put);
+            case H -> model.measured().ifPresent(l -> measure.put(l.half()));
             case U -> commands.toggleUnderlays();
             case B -> commands.toggleBeside();
             case P -> commands.toggleLines();
@@ -207,6 +229,18 @@ record WindowKeys(
     private void nextTool() {
         var now = model.now();
         model.use(now.stage(), (now.tool() + 1) % now.stage().tools().size());
+    }
+
+    /** The wall type changes only by this key or in the tray, and the pointer says which it is. */
+    private void nextType() {
+        var types = model.now().plan().wallTypes();
+        var at = types.stream()
+                .map(WallType::id)
+                .toList()
+                .indexOf(model.now().choices().wallType());
+        model.chooseWithin(model.now()
+                .choices()
+                .withWallType(types.get((at + 1) % types.size()).id()));
     }
 
     private void square() {

@@ -82,7 +82,7 @@ final class WindowDriver implements AutoCloseable {
         this.window = onScreen(() -> {
             Application.setUserAgentStylesheet(new PrimerLight().getUserAgentStylesheet());
             var model = new WorkspaceModel(document, Optional.empty(), autosaved::add);
-            var made = new MainWindow(model, answers, SIZE, SIZE);
+            var made = new MainWindow(model, answers, new KeptInMemory(), SIZE, SIZE);
             stage.setScene(made.scene());
             stage.setX(0);
             stage.setY(0);

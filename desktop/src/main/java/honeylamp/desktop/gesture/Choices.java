@@ -1,13 +1,20 @@
 package honeylamp.desktop.gesture;
 
+import honeylamp.derive.Snags;
 import honeylamp.edit.DrawnFace;
 import honeylamp.edit.OpeningEdits;
 import honeylamp.edit.UnderlayEdits.TracedWork;
+import honeylamp.edit.WallEdits.End;
 import honeylamp.plan.ElementId.WallTypeId;
 import honeylamp.plan.Opening.Kind;
 import honeylamp.units.Length;
 
-/** What is chosen in the tray and stays chosen until changed there. */
+/**
+ * What is chosen in the tray and stays chosen until changed there.
+ *
+ * @param lengthEnd the end of a wall that moves when its length is typed
+ * @param gapReach wall ends nearer than this to a wall or to each other are taken for gaps
+ */
 public record Choices(
         WallTypeId wallType,
         DrawnFace face,
@@ -17,7 +24,9 @@ public record Choices(
         String furnishing,
         String material,
         TracedWork tracedWork,
-        Lines lines) {
+        Lines lines,
+        Length gapReach,
+        End lengthEnd) {
     /** Whether walls run square by themselves. */
     public enum Angle {
         /** Level or plumb. */
@@ -45,52 +54,144 @@ public record Choices(
                 "sofa",
                 "wide-plank-oak",
                 TracedWork.GOES_ALONG,
-                Lines.CAUGHT);
+                Lines.CAUGHT,
+                Snags.USUAL_GAP_REACH,
+                End.TO);
     }
 
     /** With another wall type. */
     public Choices withWallType(WallTypeId other) {
-        return new Choices(other, face, angle, opening, openingWidth, furnishing, material, tracedWork, lines);
+        return new Choices(
+                other,
+                face,
+                angle,
+                opening,
+                openingWidth,
+                furnishing,
+                material,
+                tracedWork,
+                lines,
+                gapReach,
+                lengthEnd);
     }
 
     /** With another drawn face. */
     public Choices withFace(DrawnFace other) {
-        return new Choices(wallType, other, angle, opening, openingWidth, furnishing, material, tracedWork, lines);
+        return new Choices(
+                wallType,
+                other,
+                angle,
+                opening,
+                openingWidth,
+                furnishing,
+                material,
+                tracedWork,
+                lines,
+                gapReach,
+                lengthEnd);
     }
 
     /** Square or free. */
     public Choices withAngle(Angle other) {
-        return new Choices(wallType, face, other, opening, openingWidth, furnishing, material, tracedWork, lines);
+        return new Choices(
+                wallType,
+                face,
+                other,
+                opening,
+                openingWidth,
+                furnishing,
+                material,
+                tracedWork,
+                lines,
+                gapReach,
+                lengthEnd);
     }
 
     /** With another kind of opening, at its usual width. */
     public Choices withOpening(Kind other) {
         return new Choices(
-                wallType, face, angle, other, OpeningEdits.usualWidth(other), furnishing, material, tracedWork, lines);
+                wallType,
+                face,
+                angle,
+                other,
+                OpeningEdits.usualWidth(other),
+                furnishing,
+                material,
+                tracedWork,
+                lines,
+                gapReach,
+                lengthEnd);
     }
 
     /** With another width for new openings. */
     public Choices withOpeningWidth(Length other) {
-        return new Choices(wallType, face, angle, opening, other, furnishing, material, tracedWork, lines);
+        return new Choices(
+                wallType, face, angle, opening, other, furnishing, material, tracedWork, lines, gapReach, lengthEnd);
     }
 
     /** With another kind of furnishing. */
     public Choices withFurnishing(String other) {
-        return new Choices(wallType, face, angle, opening, openingWidth, other, material, tracedWork, lines);
+        return new Choices(
+                wallType, face, angle, opening, openingWidth, other, material, tracedWork, lines, gapReach, lengthEnd);
     }
 
     /** With another material. */
     public Choices withMaterial(String other) {
-        return new Choices(wallType, face, angle, opening, openingWidth, furnishing, other, tracedWork, lines);
+        return new Choices(
+                wallType,
+                face,
+                angle,
+                opening,
+                openingWidth,
+                furnishing,
+                other,
+                tracedWork,
+                lines,
+                gapReach,
+                lengthEnd);
     }
 
     /** With another fate of traced work when a picture is made true. */
     public Choices withTracedWork(TracedWork other) {
-        return new Choices(wallType, face, angle, opening, openingWidth, furnishing, material, other, lines);
+        return new Choices(
+                wallType, face, angle, opening, openingWidth, furnishing, material, other, lines, gapReach, lengthEnd);
     }
 
     /** Catching the lines of pictures or not. */
     public Choices withLines(Lines other) {
-        return new Choices(wallType, face, angle, opening, openingWidth, furnishing, material, tracedWork, other);
+        return new Choices(
+                wallType,
+                face,
+                angle,
+                opening,
+                openingWidth,
+                furnishing,
+                material,
+                tracedWork,
+                other,
+                gapReach,
+                lengthEnd);
+    }
+
+    /** With another reach within which wall ends count as gaps. */
+    public Choices withGapReach(Length other) {
+        return new Choices(
+                wallType,
+                face,
+                angle,
+                opening,
+                openingWidth,
+                furnishing,
+                material,
+                tracedWork,
+                lines,
+                other,
+                lengthEnd);
+    }
+
+    /** With another end of a wall that moves when its length is typed. */
+    public Choices withLengthEnd(End other) {
+        return new Choices(
+                wallType, face, angle, opening, openingWidth, furnishing, material, tracedWork, lines, gapReach, other);
     }
 }

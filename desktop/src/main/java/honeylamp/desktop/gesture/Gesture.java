@@ -14,7 +14,9 @@ public interface Gesture {
         /** Change side. */
         FLIP,
         /** Close a chain. */
-        CLOSE
+        CLOSE,
+        /** Catch the next thing within reach. */
+        NEXT
     }
 
     /** The pointer moved without a button. */

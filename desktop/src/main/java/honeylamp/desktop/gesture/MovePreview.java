@@ -68,14 +68,7 @@ final class MovePreview {
     static List<Mark> marks(Scene scene, Held held, Plan plan) {
         var storey = plan.storey(scene.storey());
         return switch (held) {
-            case Held.Corner _, Held.WholeWall _ -> {
-                var changed = storey.walls().stream()
-                        .filter(w -> !scene.geometry().storey().walls().contains(w))
-                        .toList();
-                var alone = Storey.empty(storey.id(), "", storey.level(), storey.height())
-                        .withWalls(changed);
-                yield Sketches.walls(scene.frame(), StoreyGeometry.of(plan, alone), scene.penMm());
-            }
+            case Held.Corner _, Held.WholeWall _ -> LivePlan.marks(scene, plan);
             case Held.Hole hole ->
                 storey.opening(hole.opening().id())
                         .map(o -> Sketches.opening(

@@ -5,6 +5,9 @@ import honeylamp.derive.PieceHandles;
 import honeylamp.drawing.Mark;
 import honeylamp.edit.FurnishingEdits;
 import honeylamp.edit.OpeningEdits;
+import honeylamp.edit.PickedEdits;
+import honeylamp.edit.WallParts;
+import honeylamp.geometry.Box;
 import honeylamp.geometry.Point;
 import honeylamp.illustrate.Sketches;
 import honeylamp.plan.ElementId;
@@ -13,14 +16,22 @@ import honeylamp.plan.Opening;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Underlay;
 import honeylamp.plan.Wall;
+import honeylamp.units.Length;
+import honeylamp.units.LengthReader;
+import honeylamp.units.LengthReading;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 
-/** Picks things of one stage and moves them; the plan changes once, when the button goes up. */
-public record PickAndMove(Reach reach, Optional<Held> held, Optional<Plan> preview, Optional<Point> pointer)
+/**
+ * Picks things of one stage and moves them; the plan changes once, when the button goes up.
+ *
+ * @param boxFrom where a box to pick by was begun
+ */
+public record PickAndMove(
+        Reach reach, Optional<Held> held, Optional<Plan> preview, Optional<Point> pointer, Optional<Point> boxFrom)
         implements Gesture {
     /** What can be picked. */
     public enum Reach {
@@ -36,36 +47,73 @@ public record PickAndMove(Reach reach, Optional<Held> held, Optional<Plan> previ
 
     /** Nothing held. */
     public static PickAndMove of(Reach reach) {
-        return new PickAndMove(reach, Optional.empty(), Optional.empty(), Optional.empty());
+        return new PickAndMove(reach, Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
     }
 
     @Override
     public Step moved(Scene scene, Pointer pointer) {
-        return Step.to(new PickAndMove(reach, Optional.empty(), Optional.empty(), Optional.of(pointer.at())));
+        return Step.to(at(Optional.empty(), Optional.empty(), pointer.at()));
+    }
+
+    private PickAndMove at(Optional<Held> holding, Optional<Plan> shown, Point p) {
+        return new PickAndMove(reach, holding, shown, Optional.of(p), Optional.empty());
     }
 
     @Override
     public Step pressed(Scene scene, Pointer pointer) {
         var handle = handle(scene, pointer.at());
         if (handle.isPresent()) {
-            return Step.to(new PickAndMove(reach, handle, Optional.empty(), Optional.of(pointer.at())));
+            return Step.to(at(handle, Optional.empty(), pointer.at()));
         }
-        var hit = hit(scene, pointer.at());
-        Set<ElementId> picked = new HashSet<>(pointer.keys().shift() ? scene.selection() : Set.of());
-        hit.ifPresent(h -> {
-            if (!picked.add(h)) {
-                picked.remove(h);
-            }
-        });
-        var grabbed = hit.flatMap(id -> grab(scene, id, pointer.at()));
-        return Step.to(new PickAndMove(reach, grabbed, Optional.empty(), Optional.of(pointer.at())))
-                .picking(picked);
+        var hit = hit(scene, pointer);
+        if (hit.isEmpty()) {
+            var rest = at(Optional.empty(), Optional.empty(), pointer.at());
+            return Step.to(rest.boxed(pointer.at())).picking(pointer.keys().shift() ? scene.selection() : Set.of());
+        }
+        var id = hit.get();
+        var grabbed = grab(scene, id, pointer.at());
+        return Step.to(at(grabbed, Optional.empty(), pointer.at())).picking(picked(scene, pointer, id));
+    }
+
+    private PickAndMove boxed(Point from) {
+        return new PickAndMove(reach, held, preview, pointer, Optional.of(from));
+    }
+
+    /** Shift adds or takes away; a second click on a wall takes its chain. Setting-out lines are picked alone. */
+    private static Set<ElementId> picked(Scene scene, Pointer pointer, ElementId hit) {
+        if (hit instanceof ElementId.SettingOutId) {
+            return Set.of(hit);
+        }
+        Set<ElementId> out = new HashSet<>(pointer.keys().shift() ? scene.selection() : Set.of());
+        out.removeIf(ElementId.SettingOutId.class::isInstance);
+        if (pointer.clicks() > 1 && hit instanceof ElementId.WallId wall) {
+            out.addAll(WallParts.chain(scene.plan(), scene.storey(), wall));
+        } else if (!out.add(hit)) {
+            out.remove(hit);
+        }
+        return out;
+    }
+
+    /** What a press means; with Alt held, what lies below that, and so on down. */
+    private Optional<ElementId> hit(Scene scene, Pointer pointer) {
+        if (reach != Reach.WALLS || !pointer.keys().alt()) {
+            return hit(scene, pointer.at());
+        }
+        var all = Picking.walls(scene.geometry(), pointer.at(), scene.reachMm());
+        var last = all.stream().filter(w -> scene.selection().contains(w.id())).findFirst();
+        return all.isEmpty()
+                ? hit(scene, pointer.at())
+                : Optional.of(all.get((last.map(all::indexOf).orElse(-1) + 1) % all.size())
+                        .id());
     }
 
     private Optional<ElementId> hit(Scene scene, Point p) {
         var g = scene.geometry();
         return switch (reach) {
-            case WALLS -> Picking.wall(g, p, scene.reachMm()).map(Wall::id);
+            case WALLS ->
+                Picking.wall(g, p, scene.reachMm())
+                        .<ElementId>map(Wall::id)
+                        .or(() -> Picking.settingOut(g.storey(), p, scene.reachMm()));
             case OPENINGS -> Picking.opening(g, p, scene.reachMm()).map(Opening::id);
             case FURNISHINGS ->
                 Picking.furnishing(g, p)
@@ -133,12 +181,15 @@ public record PickAndMove(Reach reach, Optional<Held> held, Optional<Plan> previ
 
     @Override
     public Step dragged(Scene scene, Pointer pointer) {
+        if (boxFrom.isPresent()) {
+            return Step.to(new PickAndMove(reach, held, preview, Optional.of(pointer.at()), boxFrom));
+        }
         if (held.isEmpty()) {
             return moved(scene, pointer);
         }
         try {
             var plan = Moves.moved(scene, held.get(), pointer);
-            return Step.to(new PickAndMove(reach, held, Optional.of(plan), Optional.of(pointer.at())));
+            return Step.to(at(held, Optional.of(plan), pointer.at()));
         } catch (IllegalArgumentException _) {
             return Step.to(this); // a wall would shrink to nothing: it waits at its last good place
         }
@@ -146,10 +197,62 @@ public record PickAndMove(Reach reach, Optional<Held> held, Optional<Plan> previ
 
     @Override
     public Step released(Scene scene, Pointer pointer) {
-        var rest = new PickAndMove(reach, Optional.empty(), Optional.empty(), Optional.of(pointer.at()));
+        var rest = at(Optional.empty(), Optional.empty(), pointer.at());
+        if (boxFrom.isPresent() && boxFrom.get().distance(pointer.at()) > scene.reachMm()) {
+            var picked = new HashSet<>(pointer.keys().shift() ? scene.selection() : Set.<ElementId>of());
+            picked.addAll(inBox(scene, boxFrom.get(), pointer.at()));
+            return Step.to(rest).picking(picked);
+        }
         return preview.map(
                         plan -> Step.commit(rest, plan, held.map(Moves::action).orElse("Move")))
                 .orElse(Step.to(rest));
+    }
+
+    /** A box drawn to the right takes what lies inside; one drawn to the left what it touches. */
+    private Set<ElementId> inBox(Scene scene, Point from, Point to) {
+        var box = Box.around(List.of(from, to));
+        var what = to.x() >= from.x() ? Picking.Within.INSIDE : Picking.Within.TOUCHING;
+        return switch (reach) {
+            case WALLS -> Picking.walls(scene.geometry(), box, what);
+            case FURNISHINGS -> Picking.furnishings(scene.geometry(), box, what);
+            case OPENINGS, UNDERLAYS -> Set.of();
+        };
+    }
+
+    /** What is picked is moved by typed lengths across and up. */
+    @Override
+    public Step entered(Scene scene, List<String> typed) {
+        if (!movable(scene)) {
+            return Step.to(this);
+        }
+        var by = new ArrayList<Length>();
+        for (var i = 0; i < 2; i++) {
+            var text = Gesture.field(typed, i);
+            if (text.isEmpty()) {
+                by.add(Length.ZERO);
+                continue;
+            }
+            switch (LengthReader.signed(text, scene.units())) {
+                case LengthReading.Bad(var sentence) -> {
+                    return Step.complain(this, sentence);
+                }
+                case LengthReading.Good(var length) -> by.add(length);
+            }
+        }
+        try {
+            var plan = PickedEdits.move(scene.plan(), scene.storey(), scene.selection(), by.get(0), by.get(1));
+            return plan.equals(scene.plan()) ? Step.to(this) : Step.commit(this, plan, "Move by typed lengths");
+        } catch (IllegalArgumentException e) {
+            return Step.complain(this, "That cannot be: " + e.getMessage() + ".");
+        }
+    }
+
+    private boolean movable(Scene scene) {
+        return (reach == Reach.WALLS || reach == Reach.FURNISHINGS)
+                && scene.selection().stream()
+                        .anyMatch(id -> id instanceof ElementId.WallId
+                                || id instanceof ElementId.FurnishingId
+                                || id instanceof ElementId.StructureId);
     }
 
     @Override
@@ -167,7 +270,7 @@ public record PickAndMove(Reach reach, Optional<Held> held, Optional<Plan> previ
             return Step.commit(
                     this, FurnishingEdits.turnBy(scene.plan(), scene.storey(), pieces, 90), "Turn furnishing");
         }
-        if (openings.isEmpty() || key == Key.CLOSE) {
+        if (openings.isEmpty() || key == Key.CLOSE || key == Key.NEXT) {
             return Step.to(this);
         }
         var plan = scene.plan();
@@ -186,7 +289,7 @@ public record PickAndMove(Reach reach, Optional<Held> held, Optional<Plan> previ
 
     @Override
     public boolean underWay() {
-        return held.isPresent() && preview.isPresent();
+        return held.isPresent() && preview.isPresent() || boxFrom.isPresent();
     }
 
     @Override
@@ -197,9 +300,16 @@ public record PickAndMove(Reach reach, Optional<Held> held, Optional<Plan> previ
                     "",
                     "Let go to set it down. Ctrl keeps it from catching.");
         }
+        if (movable(scene)) {
+            return new Readout(
+                    List.of(new Readout.Field("Across", "0"), new Readout.Field("Up", "0")),
+                    "",
+                    "Drag it, or type how far it moves. Shift adds, Alt takes what lies below, a double click the chain.");
+        }
         return Readout.hint(
                 switch (reach) {
-                    case WALLS -> "Click a wall to pick it; drag a corner or a wall to move it.";
+                    case WALLS ->
+                        "Click a wall, or draw a box: to the right for what is inside, to the left for what it touches.";
                     case OPENINGS -> "Click an opening to pick it; drag it along its wall.";
                     case FURNISHINGS -> "Click a piece to pick it; drag to move, the round handle turns.";
                     case UNDERLAYS -> "Click the picture to pick it.";
@@ -211,6 +321,10 @@ public record PickAndMove(Reach reach, Optional<Held> held, Optional<Plan> previ
         var out = new ArrayList<Mark>();
         if (held.isPresent() && preview.isPresent()) {
             out.addAll(MovePreview.marks(scene, held.get(), preview.get()));
+        } else if (boxFrom.isPresent() && pointer.isPresent() && !boxFrom.get().equals(pointer.get())) {
+            var right = pointer.get().x() >= boxFrom.get().x();
+            out.addAll(Sketches.box(
+                    scene.frame(), Box.around(List.of(boxFrom.get(), pointer.get())), scene.penMm(), !right));
         } else {
             out.addAll(Sketches.picked(scene.frame(), scene.geometry(), scene.selection(), scene.penMm()));
             pointer.flatMap(p -> hit(scene, p))

@@ -132,7 +132,7 @@ public record PlaceOpening(Optional<Ghost> ghost, Hand hand, Turned turned) impl
             case TURN -> Step.to(new PlaceOpening(ghost, hand.flipped(), turned));
             case FLIP ->
                 Step.to(new PlaceOpening(ghost, hand, turned == Turned.TO_POINTER ? Turned.AWAY : Turned.TO_POINTER));
-            case CLOSE -> Step.to(this);
+            case CLOSE, NEXT -> Step.to(this);
         };
     }
 

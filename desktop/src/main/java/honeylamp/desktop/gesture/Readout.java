@@ -7,14 +7,17 @@ import java.util.List;
  *
  * @param caught what the pointer caught, in a word; empty if nothing
  * @param hint the next step in words
+ * @param beside a few words at the pointer that always show, such as the wall type; may be empty
  */
-public record Readout(List<Field> fields, String caught, String hint) {
+public record Readout(List<Field> fields, String caught, String hint, String beside) {
     /** How a field is read. */
     public enum Kind {
         /** A length in any unit, sums and halves included. */
         LENGTH,
         /** Degrees. */
         ANGLE,
+        /** A whole number. */
+        COUNT,
         /** Words. */
         WORDS
     }
@@ -30,6 +33,16 @@ public record Readout(List<Field> fields, String caught, String hint) {
     /** Freezes the list. */
     public Readout {
         fields = List.copyOf(fields);
+    }
+
+    /** Nothing that always shows at the pointer. */
+    public Readout(List<Field> fields, String caught, String hint) {
+        this(fields, caught, hint, "");
+    }
+
+    /** The same with a few words at the pointer. */
+    public Readout with(String words) {
+        return new Readout(fields, caught, hint, words);
     }
 
     /** Only a hint. */

@@ -5,7 +5,9 @@ import honeylamp.derive.StoreyGeometry;
 import honeylamp.illustrate.PaperFrame;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Plan;
+import honeylamp.units.LengthText;
 import honeylamp.units.UnitSystem;
+import java.util.Locale;
 import java.util.Set;
 
 /**
@@ -27,6 +29,13 @@ public record Scene(
     /** The storey worked on. */
     public ElementId.StoreyId storey() {
         return geometry.storey().id();
+    }
+
+    /** The type and the line of walls drawn now, in a few words. */
+    public String wallWords() {
+        var type = plan.wallType(choices.wallType());
+        return type.name() + " " + LengthText.shown(type.thickness(), units()) + ", "
+                + choices.face().label().toLowerCase(Locale.ROOT);
     }
 
     /** The plan's units. */

@@ -2,6 +2,7 @@ package honeylamp.desktop.gesture;
 
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Plan;
+import honeylamp.units.Length;
 import java.util.Optional;
 import java.util.Set;
 
@@ -9,10 +10,16 @@ import java.util.Set;
  * What came of one step of a gesture.
  *
  * @param complaint a sentence if what was typed cannot be, else empty
+ * @param measured a length that was measured and can be put in elsewhere
  * @param news a sentence about what was done if it says more than the picture, else empty
  */
 public record Step(
-        Gesture next, Optional<Commit> commit, Optional<Set<ElementId>> selection, String complaint, String news) {
+        Gesture next,
+        Optional<Commit> commit,
+        Optional<Set<ElementId>> selection,
+        String complaint,
+        String news,
+        Optional<Length> measured) {
     /**
      * A finished edit.
      *
@@ -22,26 +29,31 @@ public record Step(
 
     /** The gesture goes on as it now is. */
     public static Step to(Gesture next) {
-        return new Step(next, Optional.empty(), Optional.empty(), "", "");
+        return new Step(next, Optional.empty(), Optional.empty(), "", "", Optional.empty());
     }
 
     /** The plan changes. */
     public static Step commit(Gesture next, Plan plan, String action) {
-        return new Step(next, Optional.of(new Commit(plan, action)), Optional.empty(), "", "");
+        return new Step(next, Optional.of(new Commit(plan, action)), Optional.empty(), "", "", Optional.empty());
     }
 
     /** Something cannot be, and the sentence says why. */
     public static Step complain(Gesture next, String sentence) {
-        return new Step(next, Optional.empty(), Optional.empty(), sentence, "");
+        return new Step(next, Optional.empty(), Optional.empty(), sentence, "", Optional.empty());
     }
 
     /** The same step, picking these elements. */
     public Step picking(Set<ElementId> ids) {
-        return new Step(next, commit, Optional.of(Set.copyOf(ids)), complaint, news);
+        return new Step(next, commit, Optional.of(Set.copyOf(ids)), complaint, news, measured);
     }
 
     /** The same step, with something to say. */
     public Step saying(String sentence) {
-        return new Step(next, commit, selection, complaint, sentence);
+        return new Step(next, commit, selection, complaint, sentence, measured);
+    }
+
+    /** The same step, with a length that was measured. */
+    public Step measuring(Length length) {
+        return new Step(next, commit, selection, complaint, news, Optional.of(length));
     }
 }

@@ -107,6 +107,7 @@ public record WalkRoom(List<Position> corners, List<WallId> walls, double wayDeg
             case TURN -> Step.to(new WalkRoom(corners, walls, wayDeg + SQUARE_DEG));
             case FLIP -> Step.to(new WalkRoom(corners, walls, wayDeg + 2 * SQUARE_DEG));
             case CLOSE -> close(scene);
+            case NEXT -> Step.to(this);
         };
     }
 

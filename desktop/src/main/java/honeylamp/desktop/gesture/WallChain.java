@@ -3,8 +3,8 @@ package honeylamp.desktop.gesture;
 import honeylamp.derive.Snapping;
 import honeylamp.derive.Snapping.Caught;
 import honeylamp.derive.Snapping.Snap;
-import honeylamp.derive.StoreyGeometry;
 import honeylamp.drawing.Mark;
+import honeylamp.edit.DrawnFace;
 import honeylamp.edit.WallEdits;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Ring;
@@ -13,9 +13,7 @@ import honeylamp.illustrate.Sketches;
 import honeylamp.plan.ElementId.WallId;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
-import honeylamp.plan.Storey;
 import honeylamp.plan.Wall;
-import honeylamp.plan.Wall.BodySide;
 import honeylamp.units.AngleReader;
 import honeylamp.units.AngleReading;
 import honeylamp.units.Length;
@@ -31,21 +29,21 @@ import java.util.Optional;
  *
  * @param corners of the chain so far
  * @param walls drawn by it so far
- * @param pointer where the next corner would be
+ * @param faces which line of each was drawn
+ * @param aim where the next corner would be
  */
-public record WallChain(List<Position> corners, List<WallId> walls, Point pointer, Optional<Snap> caught)
+public record WallChain(List<Position> corners, List<WallId> walls, List<DrawnFace> faces, Catch aim)
         implements Gesture {
-    private static final double SPOT_PX = 6;
-
     /** Freezes the lists. */
     public WallChain {
         corners = List.copyOf(corners);
         walls = List.copyOf(walls);
+        faces = List.copyOf(faces);
     }
 
     /** A chain without a corner yet. */
     public static WallChain begin() {
-        return new WallChain(List.of(), List.of(), Point.ORIGIN, Optional.empty());
+        return new WallChain(List.of(), List.of(), List.of(), Catch.none());
     }
 
     @Override
@@ -58,53 +56,51 @@ public record WallChain(List<Position> corners, List<WallId> walls, Point pointe
         var p = pointer.at();
         var catching = !pointer.keys().control();
         if (corners.isEmpty()) {
-            var snap = catching ? snap(scene, p) : Optional.<Snap>empty();
-            return at(snap.map(Snap::at).orElse(p), snap);
+            return with(aim.moved(scene, pointer, List.of()));
         }
         var last = corners.getLast().point();
         var first = corners.getFirst().point();
         if (catching && corners.size() > 2 && first.distance(p) <= scene.reachMm()) {
-            return at(first, Optional.of(new Snap(first, Caught.START, List.of())));
+            return caught(Snap.of(first, Caught.START));
         }
         var free =
                 scene.choices().angle() == Choices.Angle.FREE ^ pointer.keys().shift();
-        if (free) {
-            var snap = catching ? snap(scene, p) : Optional.<Snap>empty();
-            return at(snap.map(Snap::at).orElse(p), snap);
-        }
-        return squared(scene, last, p, catching);
+        return free ? with(aim.moved(scene, pointer, points())) : squared(scene, last, pointer);
     }
 
-    private WallChain squared(Scene scene, Point last, Point p, boolean catching) {
+    private List<Point> points() {
+        return corners.stream().map(Position::point).toList();
+    }
+
+    private WallChain squared(Scene scene, Point last, Pointer pointer) {
+        var p = pointer.at();
         var plain = Snapping.square(last, p);
-        if (!catching || plain.distance(last) < Wall.SHORTEST_MM) {
-            return at(plain, Optional.empty());
+        if (pointer.keys().control() || plain.distance(last) < Wall.SHORTEST_MM) {
+            return at(plain);
         }
-        var met = Snapping.onRay(scene.geometry(), last, plain.minus(last).unit(), plain, scene.reachMm());
-        if (met.isPresent()) {
-            return at(met.get().at(), met);
+        var unit = plain.minus(last).unit();
+        var met = Snapping.onRay(scene.geometry(), last, unit, plain, scene.reachMm())
+                .or(() -> scene.lines().onRay(last, unit, plain, scene.reachMm()));
+        if (met.isPresent() && aim.turn() == 0) {
+            return caught(met.get());
         }
-        var drawn = scene.lines().onRay(last, plain.minus(last).unit(), plain, scene.reachMm());
-        if (drawn.isPresent()) {
-            return at(drawn.get().at(), drawn);
-        }
-        var snap = snap(scene, p).or(() -> snap(scene, plain)).filter(s -> !onlyWith(s, last));
+        var direct = aim.moved(scene, pointer, points());
+        var found = direct.snap()
+                .filter(s -> !onlyWith(s, last))
+                .map(_ -> direct)
+                .orElseGet(() -> aim.moved(scene, new Pointer(plain, 1, pointer.keys()), points()));
+        var snap = found.snap().filter(s -> !onlyWith(s, last));
         if (snap.isEmpty()) {
-            return at(plain, Optional.empty());
+            return at(plain);
         }
         var target = Snapping.square(last, snap.get().at());
-        var onAxis = target.distance(snap.get().at()) < 0.5;
-        if (onAxis) {
-            return at(snap.get().at(), snap);
+        if (target.distance(snap.get().at()) < 0.5) {
+            return with(found);
         }
         return plain.distance(target) <= scene.reachMm()
-                ? at(
-                        target,
-                        Optional.of(new Snap(
-                                target,
-                                Caught.ALIGNED,
-                                List.of(new Segment(snap.get().at(), target)))))
-                : at(plain, Optional.empty());
+                ? caught(new Snap(
+                        target, Caught.ALIGNED, List.of(new Segment(snap.get().at(), target))))
+                : at(plain);
     }
 
     /** Whether a point is in line with nothing but the corner it comes from, which square walls always are. */
@@ -112,17 +108,16 @@ public record WallChain(List<Position> corners, List<WallId> walls, Point pointe
         return snap.caught() == Caught.ALIGNED && snap.guides().stream().allMatch(g -> g.a().distance(last) < 1);
     }
 
-    /** What stands already goes before lines of the picture, and these before being merely in line. */
-    private Optional<Snap> snap(Scene scene, Point p) {
-        var standing = Snapping.at(
-                scene.geometry(), corners.stream().map(Position::point).toList(), p, scene.reachMm());
-        return standing.filter(s -> s.caught() != Caught.ALIGNED)
-                .or(() -> scene.lines().at(p, scene.reachMm()))
-                .or(() -> standing);
+    private WallChain with(Catch other) {
+        return new WallChain(corners, walls, faces, other);
     }
 
-    private WallChain at(Point p, Optional<Snap> snap) {
-        return new WallChain(corners, walls, p, snap);
+    private WallChain at(Point p) {
+        return with(new Catch(p, Optional.empty(), 0));
+    }
+
+    private WallChain caught(Snap snap) {
+        return with(new Catch(snap.at(), Optional.of(snap), 0));
     }
 
     @Override
@@ -131,11 +126,9 @@ public record WallChain(List<Position> corners, List<WallId> walls, Point pointe
             return Step.to(begin());
         }
         var aimed = aimed(scene, pointer);
-        return aimed.corners.isEmpty() ? Step.to(aimed.starting()) : aimed.draw(scene, aimed.pointer);
-    }
-
-    private WallChain starting() {
-        return new WallChain(List.of(Position.of(pointer)), List.of(), pointer, caught);
+        return aimed.corners.isEmpty()
+                ? Step.to(new WallChain(List.of(Position.of(aimed.aim.at())), List.of(), List.of(), aimed.aim))
+                : aimed.draw(scene, aimed.aim.at());
     }
 
     /** Draws the next wall to a point; closing on the first corner ends the chain. */
@@ -145,30 +138,56 @@ public record WallChain(List<Position> corners, List<WallId> walls, Point pointe
         if (from.point().distance(to.point()) < Wall.SHORTEST_MM) {
             return Step.to(this);
         }
-        var side = body(scene, to.point());
+        var longer = drawn(scene, to);
+        return corners.size() > 2 && to.equals(corners.getFirst())
+                ? Step.commit(begin(), longer.plan, "Close walls")
+                : Step.commit(longer.chain, longer.plan, "Draw wall");
+    }
+
+    private record Longer(WallChain chain, Plan plan) {}
+
+    private Longer drawn(Scene scene, Position to) {
+        return drawn(scene, scene.plan(), to);
+    }
+
+    private Longer drawn(Scene scene, Plan plan, Position to) {
+        var turn = isCounterClockwise(to.point());
+        var storey = scene.storey();
+        var face = scene.choices().face();
         var added = WallEdits.add(
-                scene.plan(), scene.storey(), from, to, side, scene.choices().wallType());
-        var drawn = new ArrayList<>(walls);
-        drawn.add(added.id());
-        var plan = WallEdits.setBody(added.plan(), scene.storey(), drawn, side);
-        if (corners.size() > 2 && to.equals(corners.getFirst())) {
-            return Step.commit(begin(), plan, "Close walls");
+                plan,
+                storey,
+                corners.getLast(),
+                to,
+                face.body(turn),
+                scene.choices().wallType());
+        var now = added.plan();
+        for (var i = 0; i < walls.size(); i++) { // outer stays outer when the chain shows which way it turns
+            now = WallEdits.setBody(
+                    now, storey, List.of(walls.get(i)), faces.get(i).body(turn));
         }
-        var more = new ArrayList<>(corners);
-        more.add(to);
-        return Step.commit(new WallChain(more, drawn, to.point(), Optional.empty()), plan, "Draw wall");
+        var chain = new WallChain(
+                plus(corners, to),
+                plus(walls, added.id()),
+                plus(faces, face),
+                new Catch(to.point(), Optional.empty(), 0));
+        return new Longer(chain, now);
+    }
+
+    private static <T> List<T> plus(List<T> list, T more) {
+        var out = new ArrayList<>(list);
+        out.add(more);
+        return out;
     }
 
     private static boolean near(Position corner, Point p) {
         return corner.point().distance(p) < 0.5;
     }
 
-    /** The side follows the way the chain turns, so that outer stays outer whichever way one draws. */
-    private BodySide body(Scene scene, Point next) {
-        var points = new ArrayList<>(corners.stream().map(Position::point).toList());
+    private boolean isCounterClockwise(Point next) {
+        var points = new ArrayList<>(points());
         points.add(next);
-        var area = points.size() < 3 ? 0 : new Ring(points).signedArea();
-        return scene.choices().face().body(area >= 0);
+        return points.size() < 3 || new Ring(points).signedArea() >= 0;
     }
 
     @Override
@@ -189,8 +208,7 @@ public record WallChain(List<Position> corners, List<WallId> walls, Point pointe
 
     /** Draws a wall at a typed angle, or the way the pointer shows; as long as typed, or up to the pointer. */
     private Step turned(Scene scene, String angle, Optional<Length> length) {
-        var last = corners.getLast().point();
-        var way = pointer.minus(last);
+        var way = aim.at().minus(corners.getLast().point());
         if (!angle.isEmpty()) {
             return switch (AngleReader.read(angle)) {
                 case AngleReading.Bad(var sentence) -> Step.complain(this, sentence);
@@ -204,15 +222,32 @@ public record WallChain(List<Position> corners, List<WallId> walls, Point pointe
 
     private Step along(Scene scene, Point unit, Optional<Length> length) {
         var last = corners.getLast().point();
-        var mm = length.map(Length::mm).orElse(pointer.minus(last).length());
+        var mm = length.map(Length::mm).orElse(aim.at().minus(last).length());
         return draw(scene, last.plus(unit.times(mm)));
     }
 
     @Override
     public Step key(Scene scene, Key key) {
-        return key == Key.CLOSE && corners.size() > 2
-                ? draw(scene, corners.getFirst().point())
-                : Step.to(this);
+        return switch (key) {
+            case CLOSE -> corners.size() > 2 ? close(scene) : Step.to(this);
+            case NEXT -> Step.to(with(aim.next()));
+            case TURN, FLIP -> Step.to(this);
+        };
+    }
+
+    /** Closes on the first corner; square walls get the corner that is missing to close at right angles. */
+    private Step close(Scene scene) {
+        var first = corners.getFirst();
+        var last = corners.getLast();
+        var skew = !first.x().equals(last.x()) && !first.y().equals(last.y());
+        if (!skew || scene.choices().angle() == Choices.Angle.FREE) {
+            return draw(scene, first.point());
+        }
+        var before = corners.get(corners.size() - 2);
+        var level = before.y().equals(last.y());
+        var corner = level ? new Position(last.x(), first.y()) : new Position(first.x(), last.y());
+        var there = drawn(scene, corner);
+        return Step.commit(begin(), there.chain.drawn(scene, there.plan, first).plan, "Close walls square");
     }
 
     @Override
@@ -227,20 +262,22 @@ public record WallChain(List<Position> corners, List<WallId> walls, Point pointe
 
     @Override
     public Readout readout(Scene scene) {
-        var word = caught.map(s -> s.caught().word()).orElse("");
         if (corners.isEmpty()) {
-            return new Readout(List.of(), word, "Click the first corner.");
+            return new Readout(List.of(), aim.word(), "Click the first corner.").with(scene.wallWords());
         }
-        var way = pointer.minus(corners.getLast().point());
+        var way = aim.at().minus(corners.getLast().point());
         var length = LengthText.shown(Length.ofMm(way.length()), scene.units());
         var angle = way.length() > 0 ? "%.1f\u00b0".formatted(way.angleDeg()) : "";
         var hint = corners.size() > 2
                 ? "Click or type the next corner; C closes, Esc ends."
                 : "Click, or type a length. Shift frees the angle.";
         return new Readout(
-                List.of(new Readout.Field("Length", length), new Readout.Field("Angle", angle, Readout.Kind.ANGLE)),
-                word,
-                hint);
+                        List.of(
+                                new Readout.Field("Length", length),
+                                new Readout.Field("Angle", angle, Readout.Kind.ANGLE)),
+                        aim.word(),
+                        hint)
+                .with(scene.wallWords());
     }
 
     @Override
@@ -249,30 +286,13 @@ public record WallChain(List<Position> corners, List<WallId> walls, Point pointe
         if (scene.geometry().storey().walls().isEmpty()) {
             out.addAll(Sketches.origin(scene.frame(), scene.penMm()));
         }
-        if (!corners.isEmpty() && pointer.distance(corners.getLast().point()) >= Wall.SHORTEST_MM) {
-            var wall = new Wall(
-                    new WallId(Integer.MAX_VALUE),
-                    corners.getLast(),
-                    Position.of(pointer),
-                    body(scene, pointer),
-                    scene.choices().wallType(),
-                    scene.geometry().storey().height());
-            out.addAll(Sketches.walls(
-                    scene.frame(), alone(scene.plan(), scene.geometry().storey(), wall), scene.penMm()));
+        if (!corners.isEmpty() && aim.at().distance(corners.getLast().point()) >= Wall.SHORTEST_MM) {
+            out.addAll(LivePlan.marks(scene, drawn(scene, Position.of(aim.at())).plan));
         }
-        caught.ifPresent(snap -> {
-            snap.guides().forEach(g -> out.add(Sketches.line(scene.frame(), g, scene.penMm(), true)));
-            out.add(Sketches.spot(scene.frame(), snap.at(), SPOT_PX * scene.penMm(), scene.penMm()));
-        });
+        out.addAll(aim.marks(scene));
         if (!corners.isEmpty()) {
             out.addAll(Sketches.handle(scene.frame(), corners.getFirst().point(), 3.5 * scene.penMm(), scene.penMm()));
         }
         return out;
-    }
-
-    private static StoreyGeometry alone(Plan plan, Storey storey, Wall wall) {
-        return StoreyGeometry.of(
-                plan,
-                Storey.empty(storey.id(), "", storey.level(), storey.height()).withWalls(List.of(wall)));
     }
 }

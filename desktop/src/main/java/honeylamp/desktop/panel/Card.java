@@ -1,11 +1,15 @@
 package honeylamp.desktop.panel;
 
+import honeylamp.desktop.workspace.Stage;
 import honeylamp.desktop.workspace.Workspace;
 import honeylamp.desktop.workspace.WorkspaceModel;
+import honeylamp.edit.SettingOutEdits;
 import honeylamp.edit.StoreyEdits;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Plan;
+import honeylamp.plan.SettingOutLine.Stay;
 import honeylamp.plan.Underlay;
+import honeylamp.plan.Wall;
 import honeylamp.units.AreaText;
 import java.util.ArrayList;
 import java.util.List;
@@ -18,16 +22,43 @@ import org.jspecify.annotations.Nullable;
 
 /** What is picked, as typed values with live effect; with nothing picked, the storey in numbers. */
 public final class Card extends VBox {
+    /** The tool of the walls stage that picks. */
+    private static final int PICKING = 1;
+
     private final WorkspaceModel model;
+    private final WallLibrary library;
     private final CardParts parts;
     private final VBox content = new VBox(12);
     private @Nullable Object shown;
 
-    private record Shown(Plan plan, ElementId storey, Set<ElementId> picked, boolean tracing) {}
+    private record Shown(
+            Plan plan,
+            ElementId storey,
+            Set<ElementId> picked,
+            boolean tracing,
+            Stage stage,
+            int tool,
+            Object choices) {
+        static Shown of(Workspace now) {
+            return new Shown(
+                    now.plan(),
+                    now.storey(),
+                    now.selection(),
+                    now.stage().showsUnderlay(),
+                    now.stage(),
+                    now.tool(),
+                    List.of(now.choices().wallType(), now.choices().lengthEnd()));
+        }
 
-    /** A card on a model. */
-    public Card(WorkspaceModel model) {
+        boolean isStill(Workspace now) {
+            return plan == now.plan() && of(now).equals(this);
+        }
+    }
+
+    /** A card on a model, with the wall types a person keeps. */
+    public Card(WorkspaceModel model, WallLibrary library) {
         this.model = model;
+        this.library = library;
         this.parts = new CardParts(model);
         setId("card");
         getStyleClass().add("card");
@@ -42,23 +73,19 @@ public final class Card extends VBox {
     }
 
     private void update(Workspace now) {
-        if (shown instanceof Shown(var plan, var storey, var picked, var tracing)
-                && plan == now.plan()
-                && storey.equals(now.storey())
-                && picked.equals(now.selection())
-                && tracing == now.stage().showsUnderlay()) {
+        if (shown instanceof Shown s && s.isStill(now)) {
             return;
         }
         if (Widgets.sliding(content)) {
             return; // the slider under the hand stays; the rest follows with the next change
         }
-        shown = new Shown(now.plan(), now.storey(), now.selection(), now.stage().showsUnderlay());
+        shown = Shown.of(now);
         Widgets.rebuilt(content, nodes(now));
     }
 
     private List<Node> nodes(Workspace now) {
         if (now.selection().isEmpty()) {
-            return storey(now);
+            return now.stage() == Stage.WALLS && now.tool() != PICKING ? wallType(now) : storey(now);
         }
         if (now.selection().size() > 1) {
             return many(now);
@@ -90,10 +117,38 @@ public final class Card extends VBox {
             case ElementId.StructureId _ -> plain("Fixed part");
             case ElementId.DimensionId _ -> plain("Dimension");
             case ElementId.NoteId _ -> plain("Note");
-            case ElementId.SettingOutId _ -> plain("Setting-out line");
+            case ElementId.SettingOutId id -> settingOut(now, id);
             case ElementId.StoreyId _ -> storey(now);
             case ElementId.WallTypeId _ -> storey(now);
         };
+    }
+
+    /** While drawing, the type that new walls are of. */
+    private List<Node> wallType(Workspace now) {
+        return new WallTypeCard(model, parts, library)
+                .of(now.plan().wallType(now.choices().wallType()));
+    }
+
+    private List<Node> settingOut(Workspace now, ElementId.SettingOutId id) {
+        return now.currentStorey().settingOut().stream()
+                .filter(l -> l.id().equals(id))
+                .findFirst()
+                .map(line -> List.of(
+                        Widgets.heading("Setting-out line"),
+                        Widgets.toggle(
+                                "Keep it",
+                                "setting-out-keep",
+                                "Otherwise it goes when a wall is drawn along it",
+                                line.stay() == Stay.KEPT,
+                                () -> model.edit(
+                                        SettingOutEdits.stay(
+                                                parts.plan(),
+                                                parts.at(),
+                                                id,
+                                                line.stay() == Stay.KEPT ? Stay.UNTIL_USED : Stay.KEPT),
+                                        "Keep setting-out line")),
+                        parts.delete()))
+                .orElse(List.of());
     }
 
     private List<Node> storey(Workspace now) {
@@ -155,16 +210,14 @@ public final class Card extends VBox {
     }
 
     private List<Node> many(Workspace now) {
-        var walls = new ArrayList<ElementId.WallId>();
-        for (var id : now.selection()) {
-            if (id instanceof ElementId.WallId w) {
-                walls.add(w);
-            }
-        }
+        var walls = now.currentStorey().walls().stream()
+                .map(Wall::id)
+                .filter(now.selection()::contains)
+                .toList();
         var out = new ArrayList<Node>();
         out.add(Widgets.heading(now.selection().size() + " things"));
         if (walls.size() == now.selection().size()) {
-            out.add(new WallCard(model, parts).types(walls, null));
+            out.addAll(new WallCard(model, parts).of(walls));
         }
         out.add(parts.delete());
         return out;

@@ -9,6 +9,7 @@ import honeylamp.units.Length;
 import honeylamp.units.LengthReader;
 import java.util.function.DoubleFunction;
 import java.util.function.Function;
+import java.util.function.Supplier;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
@@ -70,8 +71,13 @@ record CardParts(WorkspaceModel model) {
 
     /** Applies an edit whose numbers may be impossible; then the sentence says so and nothing changes. */
     private void edit(Function<Length, Plan> change, Length value, String action) {
+        apply(() -> change.apply(value), action);
+    }
+
+    /** Applies an edit that may be impossible; then the sentence says so and nothing changes. */
+    void apply(Supplier<Plan> change, String action) {
         try {
-            model.edit(change.apply(value), action);
+            model.edit(change.get(), action);
         } catch (IllegalArgumentException e) {
             model.complain("That cannot be: " + e.getMessage() + ".");
         }

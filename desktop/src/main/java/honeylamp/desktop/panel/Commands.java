@@ -43,6 +43,12 @@ public interface Commands {
     /** Shows or hides all pictures to trace. */
     void toggleUnderlays();
 
+    /** Shows the raised glance in the corner of the plan, or hides it. */
+    void toggleGlance();
+
+    /** Whether the raised glance is shown. */
+    boolean glanceShown();
+
     /** Asks where and exports the sheet. */
     void exportSheet();
 

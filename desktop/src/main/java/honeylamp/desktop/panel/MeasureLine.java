@@ -4,6 +4,7 @@ import honeylamp.desktop.gesture.Readout;
 import honeylamp.desktop.workspace.Workspace.Said.Weight;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.survey.MeterLine;
+import honeylamp.units.Length;
 import honeylamp.units.LengthReader;
 import honeylamp.units.LengthReading;
 import honeylamp.units.LengthText;
@@ -190,6 +191,12 @@ public final class MeasureLine extends HBox {
             }
         }
         model.say("The meter read " + reading.text() + "; nothing asks for a length just now.");
+    }
+
+    /** Puts a length into the first field that takes one, as if typed, and waits for Enter. */
+    public void put(Length length) {
+        reading(new MeterLine.Reading(
+                LengthText.exact(length, model.now().plan().units()), false));
     }
 
     /** Enter was pressed on the plan: the gesture is told, with nothing typed. */

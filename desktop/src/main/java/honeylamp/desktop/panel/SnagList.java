@@ -5,13 +5,17 @@ import honeylamp.desktop.picture.PlanPane;
 import honeylamp.desktop.workspace.View;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.Mending;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Set;
+import javafx.application.Platform;
 import javafx.css.PseudoClass;
 import javafx.geometry.Side;
 import javafx.scene.control.Button;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.CustomMenuItem;
 import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 
 /** The counter of snags; opened, it lists them, and each can be shown. */
@@ -22,6 +26,9 @@ public final class SnagList extends Button {
     private final WorkspaceModel model;
     private final PlanPane plan;
     private final ContextMenu menu = new ContextMenu();
+
+    private static final int MOST_SHOWN = 40;
+    private static final long AT_ONCE_NANOS = 150_000_000;
 
     /** A counter on a model; "Show" moves the plan pane. */
     public SnagList(WorkspaceModel model, PlanPane plan) {
@@ -43,30 +50,113 @@ public final class SnagList extends Button {
 
     private void open() {
         menu.getItems().clear();
-        for (var snag : model.snags()) {
+        var snags = model.snags();
+        for (var snag : snags.subList(0, Math.min(MOST_SHOWN, snags.size()))) {
             menu.getItems().add(item(snag));
         }
-        if (menu.getItems().isEmpty()) {
+        if (snags.isEmpty()) {
             menu.getItems().add(new CustomMenuItem(new Label("Nothing is wrong with this plan.")));
         }
+        menu.getItems().addAll(mendAll(snags));
+        menu.getItems().add(reach());
         menu.show(this, Side.TOP, 0, -4);
+        proposeMends(snags);
     }
 
     private CustomMenuItem item(Snag snag) {
         var kind = Widgets.heading(snag.kind().label());
         var sentence = Widgets.quiet(snag.sentence());
         sentence.setMaxWidth(360);
-        var box = new VBox(4, kind, sentence);
-        Mending.of(model.now().plan(), model.geometry(), snag)
-                .ifPresent(mend -> box.getChildren()
+        var buttons = Widgets.row(Widgets.button("Show", "snag-show", "Goes to the place", () -> {
+            menu.hide();
+            show(snag);
+        }));
+        buttons.setUserData(snag);
+        var item = new CustomMenuItem(new VBox(4, kind, sentence, buttons));
+        item.setOnAction(_ -> show(snag));
+        return item;
+    }
+
+    /** Works out the mends: at once while that is quick, the rest while the list is open. */
+    private void proposeMends(List<Snag> snags) {
+        var plan = model.now().plan();
+        var geometry = model.geometry();
+        var reach = model.now().choices().gapReach();
+        var until = System.nanoTime() + AT_ONCE_NANOS;
+        var later = new ArrayList<Snag>();
+        for (var snag : snags.subList(0, Math.min(MOST_SHOWN, snags.size()))) {
+            if (System.nanoTime() < until) {
+                Mending.of(plan, geometry, snag, reach).ifPresent(m -> offer(snag, m));
+            } else {
+                later.add(snag);
+            }
+        }
+        if (!later.isEmpty()) {
+            Thread.ofPlatform().daemon().name("mends").start(() -> {
+                for (var snag : later) {
+                    var mend = Mending.of(plan, geometry, snag, reach);
+                    Platform.runLater(
+                            () -> mend.filter(_ -> model.now().plan() == plan).ifPresent(m -> offer(snag, m)));
+                }
+            });
+        }
+    }
+
+    private void offer(Snag snag, Mending.Mend mend) {
+        for (var item : menu.getItems()) {
+            if (item instanceof CustomMenuItem c
+                    && c.getContent() instanceof VBox box
+                    && box.getChildren().getLast() instanceof HBox row
+                    && row.getUserData() == snag) {
+                row.getChildren()
                         .add(Widgets.button(mend.words(), "mend", "Mends this snag; Ctrl+Z brings it back", () -> {
                             menu.hide();
                             model.edit(mend.plan(), "Mend: " + snag.kind().label());
                             plan.requestFocus();
-                        })));
-        var item = new CustomMenuItem(box);
-        item.setOnAction(_ -> show(snag));
-        return item;
+                        }));
+            }
+        }
+    }
+
+    /** One button for each kind that is there more than once. */
+    private List<CustomMenuItem> mendAll(List<Snag> snags) {
+        var out = new ArrayList<CustomMenuItem>();
+        for (var kind : Snag.Kind.values()) {
+            var count = snags.stream().filter(s -> s.kind() == kind).count();
+            if (count > 1 && kind.mendsByItself()) {
+                var button = Widgets.button(
+                        "Mend all " + count + ": " + kind.label(),
+                        "mend-all-" + kind.name().toLowerCase(java.util.Locale.ROOT),
+                        "Mends what can be mended safely, as one step",
+                        () -> {
+                            menu.hide();
+                            model.edit(
+                                    Mending.all(
+                                            model.now().plan(),
+                                            model.now().storey(),
+                                            kind,
+                                            model.now().choices().gapReach()),
+                                    "Mend all: " + kind.label());
+                            plan.requestFocus();
+                        });
+                out.add(new CustomMenuItem(button));
+            }
+        }
+        return out;
+    }
+
+    private CustomMenuItem reach() {
+        var field = new LengthField(
+                "Ends count as gaps up to",
+                "gap-reach",
+                model.now().choices().gapReach(),
+                model.now().plan().units(),
+                v -> {
+                    model.chooseWithin(model.now().choices().withGapReach(v));
+                    menu.hide();
+                },
+                model::complain);
+        return new CustomMenuItem(field, false);
     }
 
     private void show(Snag snag) {

@@ -24,12 +24,15 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
+import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 
 /** The few tools and the catalogue of the active stage. */
 public final class Tray extends VBox {
+    private static final int ONE_COLUMN = 7;
     private static final int TILE_PX = 74;
     private static final List<Integer> USUAL_DOORS_MM = List.of(635, 760, 885, 1010);
     private static final List<Integer> USUAL_WINDOWS_MM = List.of(600, 900, 1200, 1500);
@@ -130,7 +133,18 @@ public final class Tray extends VBox {
                         commands.focusPlan();
                     }));
         }
-        return List.of(new VBox(4, buttons.toArray(Node[]::new)));
+        if (buttons.size() <= ONE_COLUMN) {
+            return List.of(new VBox(4, buttons.toArray(Node[]::new)));
+        }
+        var grid = new GridPane(4, 4);
+        for (var i = 0; i < buttons.size(); i++) {
+            GridPane.setHgrow(buttons.get(i), Priority.ALWAYS);
+            grid.add(buttons.get(i), i % 2, i / 2);
+        }
+        var half = new ColumnConstraints();
+        half.setPercentWidth(50);
+        grid.getColumnConstraints().addAll(half, half);
+        return List.of(grid);
     }
 
     private static String id(String label) {
@@ -146,7 +160,7 @@ public final class Tray extends VBox {
                                     + LengthText.shown(
                                             type.thickness(), now.plan().units()),
                             "wall-type-" + type.id().number(),
-                            "New walls are of this type until you change it here",
+                            "New walls are of this type until you change it here (T goes on to the next)",
                             type.id().equals(now.choices().wallType()),
                             () -> model.chooseWithin(model.now().choices().withWallType(type.id()))));
         }
@@ -154,7 +168,7 @@ public final class Tray extends VBox {
                 DrawnFace.values(),
                 DrawnFace::label,
                 "face-",
-                "Which line of the wall you draw",
+                "Which line of the wall you draw (D goes on to the next)",
                 now.choices().face(),
                 f -> model.chooseWithin(model.now().choices().withFace(f)));
         var angles = Widgets.row(
@@ -185,6 +199,15 @@ public final class Tray extends VBox {
                             caught,
                             commands::toggleLines)));
         }
+        out.add(Widgets.toggle(
+                "Raised glance",
+                "toggle-glance",
+                "A small raised picture of the storey in the corner (G)",
+                commands.glanceShown(),
+                () -> {
+                    commands.toggleGlance();
+                    commands.focusPlan();
+                }));
         out.add(Widgets.section(
                 "Laser meter", new MeterTray(commands.meter()).nodes().toArray(Node[]::new)));
         return out;

@@ -37,6 +37,7 @@ public final class PlanPane extends Pane {
     private final ImageView picture = new ImageView();
     private final ImageView sketch = new ImageView();
     private final Label caught = new Label();
+    private final Label words = new Label();
     private final KeyPointer keyPointer = new KeyPointer();
     private final Lens lens;
     private Consumer<Point> follower = _ -> {};
@@ -60,11 +61,15 @@ public final class PlanPane extends Pane {
         getStyleClass().add("plan-pane");
         caught.getStyleClass().add("caught");
         caught.setMouseTransparent(true);
+        words.getStyleClass().add("beside-words");
+        words.setId("beside-words");
+        words.setMouseTransparent(true);
+        words.setVisible(false);
         caught.setVisible(false);
         picture.setMouseTransparent(true);
         sketch.setMouseTransparent(true);
         lens = new Lens(model);
-        getChildren().addAll(picture, sketch, lens, keyPointer, caught);
+        getChildren().addAll(picture, sketch, lens, keyPointer, words, caught);
         var clip = new Rectangle();
         clip.widthProperty().bind(widthProperty());
         clip.heightProperty().bind(heightProperty());
@@ -90,6 +95,7 @@ public final class PlanPane extends Pane {
         setOnMouseExited(_ -> {
             inside = false;
             caught.setVisible(false);
+            words.setVisible(false);
             lens.setVisible(false);
         });
     }
@@ -340,11 +346,16 @@ public final class PlanPane extends Pane {
             sketch.setX(o.x());
             sketch.setY(o.y());
         });
-        var word = model.readout().caught();
+        var readout = model.readout();
+        var word = readout.caught();
         caught.setVisible(!word.isEmpty());
         caught.setText(word);
         caught.autosize();
         caught.relocate(Math.min(lastX + 16, getWidth() - caught.getWidth() - 4), lastY + 14);
+        words.setVisible(!readout.beside().isEmpty() && (inside || keyPointer.leads()));
+        words.setText(readout.beside());
+        words.autosize();
+        words.relocate(Math.min(lastX + 16, getWidth() - words.getWidth() - 4), lastY + (word.isEmpty() ? 14 : 36));
         var here = plan(lastX, lastY);
         follower.accept(here);
         if (now.gesture().magnifies() && (inside || keyPointer.leads())) {

@@ -2,11 +2,16 @@ package honeylamp.desktop.workspace;
 
 import honeylamp.desktop.gesture.Choices;
 import honeylamp.desktop.gesture.CropPicture;
+import honeylamp.desktop.gesture.DrawArc;
+import honeylamp.desktop.gesture.DrawBay;
+import honeylamp.desktop.gesture.DrawShape;
+import honeylamp.desktop.gesture.DrawShape.Kind;
 import honeylamp.desktop.gesture.Gesture;
 import honeylamp.desktop.gesture.LayFinish;
 import honeylamp.desktop.gesture.LevelPicture;
 import honeylamp.desktop.gesture.LookOn;
 import honeylamp.desktop.gesture.MarkKnownLength;
+import honeylamp.desktop.gesture.Measure;
 import honeylamp.desktop.gesture.MeasureBetween;
 import honeylamp.desktop.gesture.NoteOnPicture;
 import honeylamp.desktop.gesture.PickAndMove;
@@ -15,6 +20,7 @@ import honeylamp.desktop.gesture.PickRoom;
 import honeylamp.desktop.gesture.PlaceFurnishing;
 import honeylamp.desktop.gesture.PlaceOpening;
 import honeylamp.desktop.gesture.PutPoint;
+import honeylamp.desktop.gesture.SetOut;
 import honeylamp.desktop.gesture.SquareUp;
 import honeylamp.desktop.gesture.WalkRoom;
 import honeylamp.desktop.gesture.WallChain;
@@ -37,7 +43,15 @@ public enum Stage {
             "Walls",
             tool("Draw walls", _ -> WallChain.begin()),
             tool("Pick and move", _ -> PickAndMove.of(Reach.WALLS)),
-            tool("Walk a room", _ -> WalkRoom.begin())),
+            tool("Walk a room", _ -> WalkRoom.begin()),
+            tool("Rectangle", _ -> DrawShape.begin(Kind.RECTANGLE)),
+            tool("Outline", _ -> DrawShape.begin(Kind.OUTLINE)),
+            tool("Polygon", _ -> DrawShape.begin(Kind.POLYGON)),
+            tool("Circle", _ -> DrawShape.begin(Kind.CIRCLE)),
+            tool("Arc", _ -> DrawArc.begin()),
+            tool("Bay", _ -> DrawBay.begin()),
+            tool("Setting out", _ -> SetOut.begin()),
+            tool("Measure", _ -> Measure.begin())),
     OPENINGS(
             "Openings",
             tool("Put in", _ -> PlaceOpening.begin()),

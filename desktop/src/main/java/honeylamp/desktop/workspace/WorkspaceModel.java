@@ -2,7 +2,6 @@ package honeylamp.desktop.workspace;
 
 import honeylamp.derive.GeometryCache;
 import honeylamp.derive.Snag;
-import honeylamp.derive.Snags;
 import honeylamp.derive.StoreyGeometry;
 import honeylamp.desktop.gesture.Choices;
 import honeylamp.desktop.gesture.Gesture;
@@ -12,19 +11,24 @@ import honeylamp.desktop.gesture.Scene;
 import honeylamp.desktop.gesture.Step;
 import honeylamp.desktop.workspace.Workspace.Said;
 import honeylamp.drawing.Mark;
+import honeylamp.edit.Clipping;
 import honeylamp.edit.Deletion;
 import honeylamp.edit.FurnishingEdits;
 import honeylamp.edit.History;
 import honeylamp.edit.RoomEdits;
+import honeylamp.edit.SettingOutEdits;
 import honeylamp.geometry.Point;
 import honeylamp.illustrate.Illustration;
 import honeylamp.illustrate.Lamp;
+import honeylamp.illustrate.Sketches;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Plan;
 import honeylamp.sheet.SheetComposer;
 import honeylamp.store.PlanDocument;
+import honeylamp.units.Length;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -35,12 +39,16 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
 /** Holds the workspace and is the only one to change it; used on the interface thread. */
 public final class WorkspaceModel {
     private static final double REACH_PX = 10;
+    private static final Length PASTED_ASIDE = Length.ofMm(500);
     private static final double FIRST_PX_PER_MM = 0.055;
 
     private final ReadOnlyObjectWrapper<Workspace> state;
     private final GeometryCache cache = new GeometryCache();
     private final Consumer<Plan> onEdit;
     private final PictureStore pictures = new PictureStore();
+    private final KnownSnags snags = new KnownSnags();
+    private Optional<Length> measured = Optional.empty();
+    private Optional<Clipping> clipping = Optional.empty();
 
     /**
      * A model of a document.
@@ -90,7 +98,12 @@ public final class WorkspaceModel {
 
     /** What is probably wrong with the storey. */
     public List<Snag> snags() {
-        return Snags.of(geometry(), now().plan().units());
+        return snags.of(geometry(), now().plan().units(), now().choices().gapReach());
+    }
+
+    /** What was measured last, to be put in as a length. */
+    public Optional<Length> measured() {
+        return measured;
     }
 
     /** What the gesture under way works in. */
@@ -121,6 +134,11 @@ public final class WorkspaceModel {
     public List<Mark> sketch() {
         var scene = scene();
         var out = new ArrayList<Mark>(SeenPictures.notes(now(), scene));
+        if (now().stage().showsUnderlay()) {
+            for (var line : now().currentStorey().settingOut()) {
+                out.addAll(Sketches.settingOut(scene.frame(), line.line(), scene.penMm()));
+            }
+        }
         out.addAll(now().gesture().sketch(scene));
         return out;
     }
@@ -170,7 +188,10 @@ public final class WorkspaceModel {
         var w = now();
         var whole = plan.storey(w.storey()).walls() == w.currentStorey().walls()
                 ? plan
-                : RoomEdits.markNew(plan, w.storey(), cache.of(plan, plan.storey(w.storey())));
+                : RoomEdits.markNew(
+                        SettingOutEdits.withoutUsed(w.plan(), plan, w.storey()),
+                        w.storey(),
+                        cache.of(plan, plan.storey(w.storey())));
         var history = w.history().then(whole, action);
         if (history != w.history()) {
             state.set(w.with(history).saying(Said.NOTHING));
@@ -335,6 +356,9 @@ public final class WorkspaceModel {
         state.set(complaint.isEmpty() && step.commit().isEmpty() ? w : w.saying(Said.complaint(complaint)));
         step.commit().ifPresent(c -> edit(c.plan(), c.action()));
         step.selection().ifPresent(this::pick);
+        if (step.measured().isPresent()) {
+            measured = step.measured();
+        }
         if (!step.news().isEmpty()) {
             say(step.news());
         }
@@ -353,6 +377,53 @@ public final class WorkspaceModel {
                     .findFirst();
             picks.ifPresent(t -> use(w.stage(), w.stage().tools().indexOf(t)));
         }
+    }
+
+    /** Picks everything the stage works on: all walls, all openings, or all furnishings. */
+    public void pickAll() {
+        var storey = now().currentStorey();
+        Set<ElementId> all = new HashSet<>();
+        switch (now().stage()) {
+            case WALLS -> storey.walls().forEach(w -> all.add(w.id()));
+            case OPENINGS -> storey.openings().forEach(o -> all.add(o.id()));
+            case FURNISH -> storey.furnishings().forEach(f -> all.add(f.id()));
+            case UNDERLAY, ROOMS, FINISHES, DIMENSIONS, LABELS, LIGHT, SHEET -> {}
+        }
+        pick(all);
+    }
+
+    /** Keeps a copy of what is picked, to be pasted into any storey or plan. */
+    public void copyPicked() {
+        var copied = Clipping.of(now().plan(), now().storey(), now().selection());
+        if (!copied.isEmpty()) {
+            clipping = Optional.of(copied);
+            say("Copied. Ctrl+V pastes it, into another storey or plan as well.");
+        }
+    }
+
+    /** Keeps a copy of what is picked and deletes it. */
+    public void cutPicked() {
+        copyPicked();
+        if (clipping.isPresent()) {
+            deletePicked();
+        }
+    }
+
+    /**
+     * Pastes what was copied: in the same place, or a little aside if the same things stand there.
+     *
+     * @return whether there was anything to paste
+     */
+    public boolean paste() {
+        if (clipping.isEmpty()) {
+            return false;
+        }
+        var copied = clipping.get();
+        var aside = copied.standsIn(now().currentStorey()) ? PASTED_ASIDE : Length.ZERO;
+        var pasted = copied.into(now().plan(), now().storey(), aside, aside.negated());
+        edit(pasted.plan(), "Paste");
+        pick(pasted.ids());
+        return true;
     }
 
     /** Places a second furnishing like the one picked, and picks it. */

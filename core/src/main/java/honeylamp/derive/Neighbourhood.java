@@ -1,0 +1,140 @@
+package honeylamp.derive;
+
+import honeylamp.derive.WallNetwork.Face;
+import honeylamp.geometry.Box;
+import honeylamp.geometry.Outline;
+import honeylamp.geometry.Point;
+import honeylamp.geometry.Regions;
+import honeylamp.plan.ElementId.WallId;
+import honeylamp.plan.ElementId.WallTypeId;
+import honeylamp.plan.Plan;
+import honeylamp.plan.Storey;
+import honeylamp.plan.Wall;
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * What follows from a change of a few walls, derived from the walls around them only, so that it costs the
+ * same in a plan of ten rooms and of three hundred.
+ *
+ * @param bodies the united bodies of the changed walls and of those that meet them
+ * @param rooms the spaces beside the changed walls, as they would be
+ */
+public record Neighbourhood(List<Outline> bodies, List<Face> rooms) {
+    /** No more walls than this are looked at; a longer chain is followed no farther. */
+    private static final int MOST_WALLS = 60;
+
+    /**
+     * The neighbourhood of what differs between a derived storey and the same storey after an edit.
+     *
+     * @param after of the plan {@code plan}
+     */
+    public static Neighbourhood of(StoreyGeometry before, Plan plan, Storey after) {
+        Map<WallId, Wall> old = new HashMap<>();
+        before.storey().walls().forEach(w -> old.put(w.id(), w));
+        var thickness = StoreyGeometry.thicknesses(plan);
+        var changed = new ArrayList<Wall>();
+        Map<WallId, Wall> now = new HashMap<>();
+        for (var wall : after.walls()) {
+            now.put(wall.id(), wall);
+            if (!wall.equals(old.get(wall.id()))) {
+                changed.add(wall);
+            }
+        }
+        var touched = touched(changed, old, thickness);
+        if (touched.isEmpty()) {
+            return new Neighbourhood(List.of(), List.of());
+        }
+        var ids = around(before, changed, touched.get());
+        changed.forEach(w -> ids.add(w.id()));
+        var walls = ids.stream()
+                .sorted((a, b) -> Integer.compare(a.number(), b.number()))
+                .filter(now::containsKey)
+                .map(id -> Optional.ofNullable(now.get(id)).orElseThrow())
+                .toList();
+        var network = WallNetwork.of(walls, w -> StoreyGeometry.thicknessOf(thickness, w));
+        return new Neighbourhood(bodies(network, changed), rooms(network, before, changed, touched.get()));
+    }
+
+    /** The box around everything that changed, before and after. */
+    private static Optional<Box> touched(List<Wall> changed, Map<WallId, Wall> old, Map<WallTypeId, Double> thickness) {
+        var boxes = new ArrayList<Box>();
+        for (var wall : changed) {
+            var grown = StoreyGeometry.thicknessOf(thickness, wall) + WallNodes.SAME_MM;
+            boxes.add(wall.line().bounds().grown(grown));
+            Optional.ofNullable(old.get(wall.id()))
+                    .ifPresent(w -> boxes.add(w.line().bounds().grown(grown)));
+        }
+        return boxes.stream().reduce(Box::union);
+    }
+
+    /** Walls near the change, and those that enclose the rooms beside it or run on from it. */
+    private static Set<WallId> around(StoreyGeometry before, List<Wall> changed, Box touched) {
+        Set<WallId> ids = new HashSet<>();
+        var network = before.network();
+        for (var wall : changed) {
+            network.near(wall.line().bounds().grown(1000))
+                    .forEach(p -> ids.add(p.wall().id()));
+        }
+        for (var room : before.rooms()) {
+            if (ids.size() < MOST_WALLS && room.outline().bounds().meets(touched)) {
+                network.near(room.outline().bounds())
+                        .forEach(p -> ids.add(p.wall().id()));
+            }
+        }
+        runOn(network, ids);
+        return ids;
+    }
+
+    private static void runOn(WallNetwork network, Set<WallId> ids) {
+        var open = new ArrayDeque<>(ids);
+        while (!open.isEmpty() && ids.size() < MOST_WALLS) {
+            var id = open.poll();
+            for (var piece : network.of(id)) {
+                for (var end : List.of(piece.line().a(), piece.line().b())) {
+                    for (var met : network.near(end, WallNodes.SAME_MM)) {
+                        if (ids.size() < MOST_WALLS && ids.add(met.wall().id())) {
+                            open.add(met.wall().id());
+                        }
+                    }
+                }
+            }
+        }
+    }
+
+    private static List<Outline> bodies(WallNetwork network, List<Wall> changed) {
+        Set<WallId> own = new HashSet<>();
+        changed.forEach(w -> own.add(w.id()));
+        Set<Point> nodes = new HashSet<>();
+        for (var piece : network.pieces()) {
+            if (own.contains(piece.wall().id())) {
+                nodes.add(piece.line().a());
+                nodes.add(piece.line().b());
+            }
+        }
+        return Regions.union(network.pieces().stream()
+                .filter(p -> own.contains(p.wall().id())
+                        || nodes.contains(p.line().a())
+                        || nodes.contains(p.line().b()))
+                .map(p -> Outline.of(p.isOrdered() ? p.body() : p.running(0, 0)))
+                .toList());
+    }
+
+    /** Only spaces that were there before or that a changed wall bounds; others may be cut short by what is left out. */
+    private static List<Face> rooms(WallNetwork network, StoreyGeometry before, List<Wall> changed, Box touched) {
+        return network.faces().stream()
+                .filter(f -> f.outline().bounds().meets(touched))
+                .filter(f -> changed.stream()
+                        .anyMatch(w -> f.outline().edgeDistance(w.line().middle()) < 1000))
+                .filter(f -> before.rooms().stream()
+                        .noneMatch(r -> Math.abs(r.areaMm2() - f.areaMm2()) < 1
+                                && r.outline().bounds().meets(f.outline().bounds())))
+                .toList();
+    }
+}

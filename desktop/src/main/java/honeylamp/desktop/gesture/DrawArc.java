@@ -1,0 +1,147 @@
+package honeylamp.desktop.gesture;
+
+import honeylamp.drawing.Mark;
+import honeylamp.edit.WallEdits;
+import honeylamp.geometry.Arc;
+import honeylamp.geometry.Point;
+import honeylamp.geometry.Segment;
+import honeylamp.illustrate.Sketches;
+import honeylamp.plan.Plan;
+import honeylamp.plan.Position;
+import honeylamp.units.Length;
+import honeylamp.units.LengthReading;
+import honeylamp.units.LengthText;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * Draws a curved wall: its two ends, then a point on it or its radius.
+ *
+ * @param ends clicked so far
+ */
+public record DrawArc(List<Point> ends, Catch aim) implements Gesture {
+    /** Freezes the list. */
+    public DrawArc {
+        ends = List.copyOf(ends);
+    }
+
+    /** No end yet. */
+    public static DrawArc begin() {
+        return new DrawArc(List.of(), Catch.none());
+    }
+
+    @Override
+    public Step moved(Scene scene, Pointer pointer) {
+        return Step.to(new DrawArc(ends, aim.moved(scene, pointer, ends)));
+    }
+
+    @Override
+    public Step pressed(Scene scene, Pointer pointer) {
+        var caught = aim.moved(scene, pointer, ends);
+        if (ends.size() == 2) {
+            return drawn(scene, Arc.sagitta(ends.get(0), caught.at(), ends.get(1)));
+        }
+        if (!ends.isEmpty() && ends.getFirst().distance(caught.at()) < 1) {
+            return Step.complain(this, "Both ends lie on the same spot; click farther apart.");
+        }
+        var more = new ArrayList<>(ends);
+        more.add(caught.at());
+        return Step.to(new DrawArc(more, caught));
+    }
+
+    private Step drawn(Scene scene, double sagittaMm) {
+        try {
+            return Step.commit(begin(), plan(scene, sagittaMm), "Draw curved wall");
+        } catch (IllegalArgumentException _) {
+            return Step.complain(this, "That arc is nearly a whole circle; draw it in two parts.");
+        }
+    }
+
+    /** An arc that turns counter-clockwise has its centre, and so its inner face, on the left. */
+    private Plan plan(Scene scene, double sagittaMm) {
+        return WallEdits.addArc(
+                        scene.plan(),
+                        scene.storey(),
+                        Position.of(ends.get(0)),
+                        Position.of(ends.get(1)),
+                        Length.ofMm(sagittaMm),
+                        scene.choices().face().body(sagittaMm <= 0),
+                        scene.choices().wallType())
+                .plan();
+    }
+
+    @Override
+    public Step entered(Scene scene, List<String> typed) {
+        if (ends.size() < 2) {
+            return Step.to(begin());
+        }
+        var text = Gesture.field(typed, 0);
+        if (text.isEmpty()) {
+            return drawn(scene, Arc.sagitta(ends.get(0), aim.at(), ends.get(1)));
+        }
+        return switch (Gesture.length(scene, text)) {
+            case LengthReading.Bad(var sentence) -> Step.complain(this, sentence);
+            case LengthReading.Good(var radius) -> withRadius(scene, radius);
+        };
+    }
+
+    /** The shorter arc of that radius, on the side the pointer shows. */
+    private Step withRadius(Scene scene, Length radius) {
+        var chord = new Segment(ends.get(0), ends.get(1));
+        var half = chord.length() / 2;
+        if (radius.mm() < half) {
+            return Step.complain(
+                    this,
+                    "A radius of " + LengthText.shownWithUnit(radius, scene.units()) + " does not reach; type at least "
+                            + LengthText.shownWithUnit(Length.ofMm(half), scene.units()) + ".");
+        }
+        var rise = radius.mm() - Math.sqrt(radius.mm() * radius.mm() - half * half);
+        return drawn(scene, chord.offset(aim.at()) < 0 ? -rise : rise);
+    }
+
+    @Override
+    public Step key(Scene scene, Key key) {
+        return Step.to(key == Key.NEXT ? new DrawArc(ends, aim.next()) : this);
+    }
+
+    @Override
+    public Gesture dropped() {
+        return begin();
+    }
+
+    @Override
+    public boolean underWay() {
+        return !ends.isEmpty();
+    }
+
+    @Override
+    public Readout readout(Scene scene) {
+        var hint = switch (ends.size()) {
+            case 0 -> "Click one end of the curved wall.";
+            case 1 -> "Click its other end.";
+            default -> "Click a point on it, or type its radius.";
+        };
+        if (ends.size() < 2) {
+            return new Readout(List.of(), aim.word(), hint).with(scene.wallWords());
+        }
+        var line = Arc.through(ends.get(0), aim.at(), ends.get(1));
+        var radius = line instanceof Arc arc ? LengthText.shown(Length.ofMm(arc.radius()), scene.units()) : "straight";
+        return new Readout(List.of(new Readout.Field("Radius", radius)), aim.word(), hint).with(scene.wallWords());
+    }
+
+    @Override
+    public List<Mark> sketch(Scene scene) {
+        var out = new ArrayList<Mark>();
+        if (ends.size() == 1 && ends.getFirst().distance(aim.at()) > 1) {
+            out.add(Sketches.line(scene.frame(), new Segment(ends.getFirst(), aim.at()), scene.penMm(), true));
+        } else if (ends.size() == 2) {
+            try {
+                out.addAll(LivePlan.marks(scene, plan(scene, Arc.sagitta(ends.get(0), aim.at(), ends.get(1)))));
+            } catch (IllegalArgumentException _) {
+                out.add(Sketches.line(scene.frame(), new Segment(ends.get(0), ends.get(1)), scene.penMm(), true));
+            }
+        }
+        out.addAll(aim.marks(scene));
+        return out;
+    }
+}

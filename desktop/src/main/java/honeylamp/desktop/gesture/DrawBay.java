@@ -1,0 +1,176 @@
+package honeylamp.desktop.gesture;
+
+import honeylamp.derive.Picking;
+import honeylamp.drawing.Mark;
+import honeylamp.edit.Bays;
+import honeylamp.edit.Bays.Shape;
+import honeylamp.geometry.Segment;
+import honeylamp.illustrate.Sketches;
+import honeylamp.plan.Plan;
+import honeylamp.plan.Wall;
+import honeylamp.units.Length;
+import honeylamp.units.LengthReading;
+import honeylamp.units.LengthText;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Puts a bay into a wall: where it leaves the wall, where it comes back, how far it stands out.
+ *
+ * @param wall it stands out from
+ * @param fromMm where it leaves the wall's drawn line, from the wall's first end
+ * @param toMm where it comes back, if that was clicked
+ */
+public record DrawBay(Shape shape, Optional<Wall> wall, double fromMm, Optional<Double> toMm, Catch aim)
+        implements Gesture {
+    /** No wall yet. */
+    public static DrawBay begin() {
+        return begin(Shape.SPLAYED);
+    }
+
+    private static DrawBay begin(Shape shape) {
+        return new DrawBay(shape, Optional.empty(), 0, Optional.empty(), Catch.none());
+    }
+
+    @Override
+    public Step moved(Scene scene, Pointer pointer) {
+        return Step.to(new DrawBay(shape, wall, fromMm, toMm, aim.moved(scene, pointer, List.of())));
+    }
+
+    @Override
+    public Step pressed(Scene scene, Pointer pointer) {
+        var at = aim.moved(scene, pointer, List.of());
+        if (wall.isEmpty()) {
+            var host = Picking.wall(scene.geometry(), pointer.at(), scene.reachMm())
+                    .filter(w -> !w.isCurved());
+            return host.map(w -> Step.to(new DrawBay(shape, host, w.line().along(at.at()), Optional.empty(), at)))
+                    .orElseGet(() -> Step.complain(this, "Click a straight wall where the bay should leave it."));
+        }
+        var along = wall.get().line().along(at.at());
+        if (toMm.isEmpty()) {
+            return Math.abs(along - fromMm) < Wall.SHORTEST_MM
+                    ? Step.complain(this, "Click farther along the wall, where the bay comes back to it.")
+                    : Step.to(new DrawBay(shape, wall, fromMm, Optional.of(along), at));
+        }
+        return new DrawBay(shape, wall, fromMm, toMm, at).built(scene, depth());
+    }
+
+    private Length depth() {
+        return Length.ofMm(Math.abs(wall.map(w -> w.line().offset(aim.at())).orElse(0.0)));
+    }
+
+    private Step built(Scene scene, Length depth) {
+        try {
+            return Step.commit(begin(shape), plan(scene, depth), "Put in bay");
+        } catch (IllegalArgumentException e) {
+            return Step.complain(this, "No bay fits there: " + e.getMessage() + ".");
+        }
+    }
+
+    private Plan plan(Scene scene, Length depth) {
+        var host = wall.orElseThrow();
+        var end = toMm.orElseThrow();
+        return Bays.add(
+                scene.plan(),
+                scene.storey(),
+                host.id(),
+                Length.ofMm(Math.min(fromMm, end)),
+                Length.ofMm(Math.max(fromMm, end)),
+                depth,
+                shape,
+                host.line().offset(aim.at()) > 0);
+    }
+
+    @Override
+    public Step entered(Scene scene, List<String> typed) {
+        if (wall.isEmpty()) {
+            return Step.to(begin(shape));
+        }
+        var text = Gesture.field(typed, 0);
+        if (text.isEmpty()) {
+            return toMm.isEmpty()
+                    ? Step.complain(this, "Type the width of the bay, or click its other end.")
+                    : built(scene, depth());
+        }
+        return switch (Gesture.length(scene, text)) {
+            case LengthReading.Bad(var sentence) -> Step.complain(this, sentence);
+            case LengthReading.Good(var typedLength) ->
+                toMm.isPresent() ? built(scene, typedLength) : Step.to(wide(typedLength));
+        };
+    }
+
+    private DrawBay wide(Length width) {
+        var back = wall.map(w -> w.line().along(aim.at()) < fromMm).orElse(false);
+        return new DrawBay(shape, wall, fromMm, Optional.of(fromMm + (back ? -width.mm() : width.mm())), aim);
+    }
+
+    @Override
+    public Step key(Scene scene, Key key) {
+        return switch (key) {
+            case FLIP ->
+                Step.to(new DrawBay(
+                        Shape.values()[(shape.ordinal() + 1) % Shape.values().length], wall, fromMm, toMm, aim));
+            case NEXT -> Step.to(new DrawBay(shape, wall, fromMm, toMm, aim.next()));
+            case TURN, CLOSE -> Step.to(this);
+        };
+    }
+
+    @Override
+    public Gesture dropped() {
+        return begin(shape);
+    }
+
+    @Override
+    public boolean underWay() {
+        return wall.isPresent();
+    }
+
+    @Override
+    public Readout readout(Scene scene) {
+        var words = shape.label() + " bay; F changes its shape. ";
+        if (wall.isEmpty()) {
+            return new Readout(List.of(), aim.word(), words + "Click the wall where it begins.");
+        }
+        if (toMm.isEmpty()) {
+            var width = Math.abs(wall.get().line().along(aim.at()) - fromMm);
+            return new Readout(
+                    List.of(new Readout.Field("Width", shown(scene, width))),
+                    aim.word(),
+                    words + "Click or type where it ends.");
+        }
+        return new Readout(
+                List.of(new Readout.Field("Depth", shown(scene, depth().mm()))),
+                aim.word(),
+                words + "Click how far it stands out, or type it.");
+    }
+
+    private static String shown(Scene scene, double mm) {
+        return LengthText.shown(Length.ofMm(mm), scene.units());
+    }
+
+    @Override
+    public List<Mark> sketch(Scene scene) {
+        var out = new ArrayList<Mark>();
+        wall.ifPresent(w -> {
+            if (toMm.isEmpty()) {
+                var line = w.chord();
+                out.add(Sketches.line(
+                        scene.frame(),
+                        new Segment(line.at(fromMm), line.at(line.along(aim.at()) + 0.01)),
+                        3 * scene.penMm(),
+                        false));
+                return;
+            }
+            try {
+                out.addAll(LivePlan.marks(scene, plan(scene, depth())));
+            } catch (IllegalArgumentException _) {
+                var line = w.chord();
+                out.add(Sketches.line(
+                        scene.frame(), new Segment(line.at(fromMm), line.at(toMm.get())), 3 * scene.penMm(), false));
+            }
+        });
+        out.addAll(aim.marks(scene));
+        return out;
+    }
+}

@@ -1,0 +1,354 @@
+package honeylamp.desktop.gesture;
+
+import honeylamp.derive.Snapping;
+import honeylamp.derive.Snapping.Caught;
+import honeylamp.derive.Snapping.Snap;
+import honeylamp.drawing.Mark;
+import honeylamp.edit.WallsAround;
+import honeylamp.edit.WallsAround.Edge;
+import honeylamp.geometry.Point;
+import honeylamp.geometry.Segment;
+import honeylamp.illustrate.Sketches;
+import honeylamp.plan.Plan;
+import honeylamp.plan.Position;
+import honeylamp.units.Length;
+import honeylamp.units.LengthReading;
+import honeylamp.units.LengthText;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/**
+ * Draws the outline of a room and puts walls around it in one step; walls that stand already are shared.
+ *
+ * @param points clicked so far
+ * @param sides of a regular polygon
+ */
+public record DrawShape(Kind kind, List<Point> points, int sides, Catch aim) implements Gesture {
+    private static final int FIRST_SIDES = 6;
+    private static final int MOST_SIDES = 24;
+
+    /** What is drawn. */
+    public enum Kind {
+        /** From corner to corner, or by width and depth. */
+        RECTANGLE,
+        /** Corner by corner. */
+        OUTLINE,
+        /** From its centre to a corner, or by its radius. */
+        POLYGON,
+        /** From its centre to its edge, or by its radius. */
+        CIRCLE
+    }
+
+    /** Freezes the list. */
+    public DrawShape {
+        points = List.copyOf(points);
+    }
+
+    /** Nothing drawn yet. */
+    public static DrawShape begin(Kind kind) {
+        return new DrawShape(kind, List.of(), FIRST_SIDES, Catch.none());
+    }
+
+    private DrawShape with(Catch other) {
+        return new DrawShape(kind, points, sides, other);
+    }
+
+    private DrawShape afresh() {
+        return new DrawShape(kind, List.of(), sides, Catch.none());
+    }
+
+    @Override
+    public Step moved(Scene scene, Pointer pointer) {
+        return Step.to(aimed(scene, pointer));
+    }
+
+    private DrawShape aimed(Scene scene, Pointer pointer) {
+        if (kind != Kind.OUTLINE || points.isEmpty()) {
+            return with(aim.moved(scene, pointer, List.of()));
+        }
+        var first = points.getFirst();
+        if (points.size() > 2 && first.distance(pointer.at()) <= scene.reachMm()) {
+            return with(new Catch(first, Optional.of(Snap.of(first, Caught.START)), 0));
+        }
+        var free =
+                scene.choices().angle() == Choices.Angle.FREE ^ pointer.keys().shift();
+        var caught = aim.moved(scene, pointer, points);
+        return free
+                ? with(caught)
+                : with(new Catch(Snapping.square(points.getLast(), caught.at()), caught.snap(), caught.turn()));
+    }
+
+    @Override
+    public Step pressed(Scene scene, Pointer pointer) {
+        var aimed = aimed(scene, pointer);
+        var p = aimed.aim.at();
+        if (kind == Kind.OUTLINE) {
+            var closing = points.size() > 2 && points.getFirst().distance(p) < 1;
+            return closing ? aimed.built(scene, points) : Step.to(aimed.plus(p));
+        }
+        if (points.isEmpty()) {
+            return Step.to(aimed.plus(p));
+        }
+        return aimed.built(scene, p);
+    }
+
+    /** Rectangles can be dragged as well as clicked. */
+    @Override
+    public Step released(Scene scene, Pointer pointer) {
+        var aimed = aimed(scene, pointer);
+        var far = kind != Kind.OUTLINE
+                && points.size() == 1
+                && points.getFirst().distance(pointer.at()) > 2 * scene.reachMm();
+        return far ? aimed.built(scene, aimed.aim.at()) : Step.to(aimed);
+    }
+
+    private DrawShape plus(Point p) {
+        if (!points.isEmpty() && points.getLast().distance(p) < 1) {
+            return this;
+        }
+        var more = new ArrayList<>(points);
+        more.add(p);
+        return new DrawShape(kind, more, sides, aim);
+    }
+
+    private Step built(Scene scene, Point to) {
+        return built(scene, edges(to));
+    }
+
+    private Step built(Scene scene, List<Point> corners) {
+        return built(scene, WallsAround.edges(corners.stream().map(Position::of).toList()), "Walls around outline");
+    }
+
+    private Step built(Scene scene, Optional<List<Edge>> edges) {
+        return edges.map(e -> built(scene, e, action()))
+                .orElseGet(() -> Step.complain(this, "That has no width; click farther away, or type its size."));
+    }
+
+    private Step built(Scene scene, List<Edge> edges, String action) {
+        return Step.commit(afresh(), plan(scene, edges), action);
+    }
+
+    private String action() {
+        return switch (kind) {
+            case RECTANGLE -> "Draw rectangle";
+            case OUTLINE -> "Walls around outline";
+            case POLYGON -> "Draw polygon";
+            case CIRCLE -> "Draw circle";
+        };
+    }
+
+    private static Plan plan(Scene scene, List<Edge> edges) {
+        return WallsAround.add(
+                scene.plan(),
+                scene.storey(),
+                edges,
+                scene.choices().face(),
+                scene.choices().wallType());
+    }
+
+    /** The sides of the shape whose second point lies there; none if it has no size. */
+    private Optional<List<Edge>> edges(Point to) {
+        var from = points.getFirst();
+        var way = to.minus(from);
+        return switch (kind) {
+            case RECTANGLE ->
+                Math.abs(way.x()) < 1 || Math.abs(way.y()) < 1
+                        ? Optional.empty()
+                        : Optional.of(WallsAround.edges(List.of(
+                                Position.of(from),
+                                Position.ofMm(to.x(), from.y()),
+                                Position.of(to),
+                                Position.ofMm(from.x(), to.y()))));
+            case OUTLINE ->
+                points.size() < 2
+                        ? Optional.empty()
+                        : Optional.of(WallsAround.edges(Stream.concat(points.stream(), Stream.of(to))
+                                .map(Position::of)
+                                .toList()));
+            case POLYGON -> way.length() < 1 ? Optional.empty() : Optional.of(polygon(from, way));
+            case CIRCLE -> way.length() < 1 ? Optional.empty() : Optional.of(circle(from, way));
+        };
+    }
+
+    private List<Edge> polygon(Point centre, Point way) {
+        var corners = new ArrayList<Position>();
+        for (var i = 0; i < sides; i++) {
+            corners.add(Position.of(centre.plus(
+                    Point.direction(way.angleDeg() + 360.0 * i / sides).times(way.length()))));
+        }
+        return WallsAround.edges(corners);
+    }
+
+    /** Two half circles, each rising to the right of its chord on the way round. */
+    private static List<Edge> circle(Point centre, Point way) {
+        var a = Position.of(centre.minus(way));
+        var b = Position.of(centre.plus(way));
+        return List.of(new Edge(a, b, -way.length()), new Edge(b, a, -way.length()));
+    }
+
+    @Override
+    public Step entered(Scene scene, List<String> typed) {
+        if (points.isEmpty()) {
+            return Step.to(afresh());
+        }
+        return switch (kind) {
+            case RECTANGLE -> rectangle(scene, Gesture.field(typed, 0), Gesture.field(typed, 1));
+            case OUTLINE -> outline(scene, Gesture.field(typed, 0));
+            case POLYGON -> sized(scene, Gesture.field(typed, 1), Gesture.field(typed, 0));
+            case CIRCLE -> sized(scene, Gesture.field(typed, 0), "");
+        };
+    }
+
+    /** Typed sizes go the way the pointer shows; a size not typed is the one shown. */
+    private Step rectangle(Scene scene, String width, String depth) {
+        var way = aim.at().minus(points.getFirst());
+        var across =
+                width.isEmpty() ? new LengthReading.Good(Length.ofMm(Math.abs(way.x()))) : Gesture.length(scene, width);
+        var up =
+                depth.isEmpty() ? new LengthReading.Good(Length.ofMm(Math.abs(way.y()))) : Gesture.length(scene, depth);
+        if (across instanceof LengthReading.Bad(var sentence)) {
+            return Step.complain(this, sentence);
+        }
+        if (up instanceof LengthReading.Bad(var sentence)) {
+            return Step.complain(this, sentence);
+        }
+        var w = ((LengthReading.Good) across).length().mm();
+        var d = ((LengthReading.Good) up).length().mm();
+        return built(scene, points.getFirst().plus(new Point(way.x() < 0 ? -w : w, way.y() < 0 ? -d : d)));
+    }
+
+    private Step outline(Scene scene, String length) {
+        if (length.isEmpty()) {
+            return points.size() > 2
+                    ? built(scene, points)
+                    : Step.complain(this, "An outline needs three corners at least.");
+        }
+        var way = aim.at().minus(points.getLast());
+        return switch (Gesture.length(scene, length)) {
+            case LengthReading.Bad(var sentence) -> Step.complain(this, sentence);
+            case LengthReading.Good(var l) ->
+                way.length() < 1
+                        ? Step.complain(this, "Move the pointer to show the direction.")
+                        : Step.to(plus(points.getLast().plus(way.unit().times(l.mm()))));
+        };
+    }
+
+    private Step sized(Scene scene, String radius, String count) {
+        var other = this;
+        if (!count.isEmpty()) {
+            if (!count.matches("[0-9]{1,3}") || Integer.parseInt(count) < 3 || Integer.parseInt(count) > MOST_SIDES) {
+                return Step.complain(this, "A polygon has 3 to " + MOST_SIDES + " sides; 3 make a triangle.");
+            }
+            other = new DrawShape(kind, points, Integer.parseInt(count), aim);
+        }
+        if (radius.isEmpty()) {
+            return count.isEmpty() ? other.built(scene, aim.at()) : Step.to(other);
+        }
+        var way = aim.at().minus(points.getFirst());
+        var unit = way.length() < 1 ? new Point(1, 0) : way.unit();
+        var shaped = other;
+        return switch (Gesture.length(scene, radius)) {
+            case LengthReading.Bad(var sentence) -> Step.complain(this, sentence);
+            case LengthReading.Good(var r) ->
+                shaped.built(scene, points.getFirst().plus(unit.times(r.mm())));
+        };
+    }
+
+    @Override
+    public Step key(Scene scene, Key key) {
+        return switch (key) {
+            case CLOSE -> kind == Kind.OUTLINE && points.size() > 2 ? built(scene, points) : Step.to(this);
+            case NEXT -> Step.to(with(aim.next()));
+            case TURN, FLIP -> Step.to(this);
+        };
+    }
+
+    @Override
+    public Gesture dropped() {
+        return afresh();
+    }
+
+    @Override
+    public boolean underWay() {
+        return !points.isEmpty();
+    }
+
+    @Override
+    public Readout readout(Scene scene) {
+        if (points.isEmpty()) {
+            var hint = switch (kind) {
+                case RECTANGLE -> "Click the first corner of the room, or drag from corner to corner.";
+                case OUTLINE -> "Click the corners of the floor; walls come around it when it closes.";
+                case POLYGON, CIRCLE -> "Click the centre.";
+            };
+            return new Readout(List.of(), aim.word(), hint).with(scene.wallWords());
+        }
+        var way = aim.at().minus(kind == Kind.OUTLINE ? points.getLast() : points.getFirst());
+        var length = new Readout.Field(kind == Kind.OUTLINE ? "Length" : "Radius", shown(scene, way.length()));
+        var shown = switch (kind) {
+            case RECTANGLE ->
+                new Readout(
+                        List.of(
+                                new Readout.Field("Width", shown(scene, Math.abs(way.x()))),
+                                new Readout.Field("Depth", shown(scene, Math.abs(way.y())))),
+                        aim.word(),
+                        "Click the opposite corner, or type width and depth (Tab goes on).");
+            case OUTLINE ->
+                new Readout(
+                        List.of(length), aim.word(), "Click or type the next corner; C or Enter puts walls around it.");
+            case POLYGON ->
+                new Readout(
+                        List.of(new Readout.Field("Sides", Integer.toString(sides), Readout.Kind.COUNT), length),
+                        aim.word(),
+                        "Click a corner, or type sides and radius.");
+            case CIRCLE -> new Readout(List.of(length), aim.word(), "Click the edge, or type the radius.");
+        };
+        return shown.with(scene.wallWords());
+    }
+
+    private static String shown(Scene scene, double mm) {
+        return LengthText.shown(Length.ofMm(mm), scene.units());
+    }
+
+    @Override
+    public List<Mark> sketch(Scene scene) {
+        var out = new ArrayList<Mark>();
+        if (!points.isEmpty()) {
+            edges(aim.at())
+                    .ifPresentOrElse(
+                            e -> out.addAll(LivePlan.marks(scene, plan(scene, e))),
+                            () -> points.stream()
+                                    .filter(p -> p.distance(aim.at()) > 1)
+                                    .forEach(p -> out.add(Sketches.line(
+                                            scene.frame(), new Segment(p, aim.at()), scene.penMm(), true))));
+            if (kind == Kind.RECTANGLE) {
+                out.addAll(numbers(scene));
+            }
+        }
+        out.addAll(aim.marks(scene));
+        return out;
+    }
+
+    /** Each number beside the side it rules. */
+    private List<Mark> numbers(Scene scene) {
+        var from = points.getFirst();
+        var to = aim.at();
+        var way = to.minus(from);
+        var out = new ArrayList<Mark>();
+        if (Math.abs(way.x()) > 1 && Math.abs(way.y()) > 1) {
+            out.addAll(Sketches.words(
+                    scene.frame(),
+                    new Point((from.x() + to.x()) / 2, from.y()),
+                    shown(scene, Math.abs(way.x())),
+                    scene.penMm()));
+            out.addAll(Sketches.words(
+                    scene.frame(),
+                    new Point(to.x(), (from.y() + to.y()) / 2),
+                    shown(scene, Math.abs(way.y())),
+                    scene.penMm()));
+        }
+        return out;
+    }
+}

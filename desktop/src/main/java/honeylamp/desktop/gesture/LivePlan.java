@@ -1,0 +1,27 @@
+package honeylamp.desktop.gesture;
+
+import honeylamp.derive.Neighbourhood;
+import honeylamp.drawing.Mark;
+import honeylamp.illustrate.Sketches;
+import honeylamp.plan.Plan;
+import honeylamp.units.AreaText;
+import java.util.ArrayList;
+import java.util.List;
+
+/** What a plan would look like around the walls that change: with their joints, and the rooms beside them in numbers. */
+final class LivePlan {
+    private LivePlan() {}
+
+    static List<Mark> marks(Scene scene, Plan plan) {
+        var near = Neighbourhood.of(scene.geometry(), plan, plan.storey(scene.storey()));
+        var out = new ArrayList<Mark>(Sketches.bodies(scene.frame(), near.bodies(), scene.penMm()));
+        for (var room : near.rooms()) {
+            out.addAll(Sketches.words(
+                    scene.frame(),
+                    room.outline().bounds().centre(),
+                    AreaText.shown(room.areaMm2(), scene.units()),
+                    scene.penMm()));
+        }
+        return out;
+    }
+}

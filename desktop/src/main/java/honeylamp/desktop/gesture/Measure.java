@@ -1,0 +1,99 @@
+package honeylamp.desktop.gesture;
+
+import honeylamp.drawing.Mark;
+import honeylamp.geometry.Point;
+import honeylamp.geometry.Segment;
+import honeylamp.illustrate.Sketches;
+import honeylamp.units.Length;
+import honeylamp.units.LengthText;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** Measures between two points; what was measured last can be put into the measure line by a key. */
+public record Measure(Optional<Point> from, Optional<Segment> measured, Catch aim) implements Gesture {
+    /** Nothing measured yet. */
+    public static Measure begin() {
+        return new Measure(Optional.empty(), Optional.empty(), Catch.none());
+    }
+
+    private List<Point> chain() {
+        return from.map(List::of).orElse(List.of());
+    }
+
+    @Override
+    public Step moved(Scene scene, Pointer pointer) {
+        return Step.to(new Measure(from, measured, aim.moved(scene, pointer, chain())));
+    }
+
+    @Override
+    public Step pressed(Scene scene, Pointer pointer) {
+        var at = aim.moved(scene, pointer, chain());
+        if (from.isEmpty()) {
+            return Step.to(new Measure(Optional.of(at.at()), Optional.empty(), at));
+        }
+        var line = new Segment(from.get(), at.at());
+        return line.length() < 1
+                ? Step.complain(this, "Both points lie on the same spot; click farther apart.")
+                : Step.to(new Measure(Optional.empty(), Optional.of(line), at)).measuring(Length.ofMm(line.length()));
+    }
+
+    @Override
+    public Step key(Scene scene, Key key) {
+        return Step.to(key == Key.NEXT ? new Measure(from, measured, aim.next()) : this);
+    }
+
+    @Override
+    public Gesture dropped() {
+        return begin();
+    }
+
+    @Override
+    public boolean underWay() {
+        return from.isPresent() || measured.isPresent();
+    }
+
+    private Optional<Segment> line() {
+        return from.map(f -> new Segment(f, aim.at()))
+                .filter(s -> s.length() > 1)
+                .or(() -> measured);
+    }
+
+    @Override
+    public Readout readout(Scene scene) {
+        var hint = from.isPresent()
+                ? "Click the second point."
+                : measured.isPresent()
+                        ? "= puts the length into the measure line of the next tool, H half of it."
+                        : "Click the first point to measure from.";
+        return line().map(s -> {
+                    var way = s.b().minus(s.a());
+                    return new Readout(
+                            List.of(
+                                    new Readout.Field("Length", shown(scene, way.length())),
+                                    new Readout.Field("Across", shown(scene, Math.abs(way.x()))),
+                                    new Readout.Field("Up", shown(scene, Math.abs(way.y()))),
+                                    new Readout.Field(
+                                            "Angle", "%.1f\u00b0".formatted(way.angleDeg()), Readout.Kind.ANGLE),
+                                    new Readout.Field("Half", shown(scene, way.length() / 2))),
+                            aim.word(),
+                            hint);
+                })
+                .orElseGet(() -> new Readout(List.of(), aim.word(), hint));
+    }
+
+    private static String shown(Scene scene, double mm) {
+        return LengthText.shown(Length.ofMm(mm), scene.units());
+    }
+
+    @Override
+    public List<Mark> sketch(Scene scene) {
+        var out = new ArrayList<Mark>();
+        line().ifPresent(s -> {
+            out.add(Sketches.line(scene.frame(), s, scene.penMm(), false));
+            out.addAll(Sketches.words(scene.frame(), s.middle(), shown(scene, s.length()), scene.penMm()));
+        });
+        out.addAll(aim.marks(scene));
+        return out;
+    }
+}

@@ -1,0 +1,119 @@
+package honeylamp.desktop.gesture;
+
+import honeylamp.derive.Picking;
+import honeylamp.derive.Snapping.Caught;
+import honeylamp.drawing.Mark;
+import honeylamp.edit.SettingOutEdits;
+import honeylamp.geometry.Segment;
+import honeylamp.illustrate.Sketches;
+import honeylamp.units.Length;
+import honeylamp.units.LengthReading;
+import honeylamp.units.LengthText;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Lays a setting-out line at a distance from a face, or square to a wall at a distance from its end.
+ *
+ * @param base what it is measured from, running as its wall runs
+ */
+public record SetOut(Optional<Segment> base, Catch aim) implements Gesture {
+    /** Nothing to measure from yet. */
+    public static SetOut begin() {
+        return new SetOut(Optional.empty(), Catch.none());
+    }
+
+    @Override
+    public Step moved(Scene scene, Pointer pointer) {
+        return Step.to(new SetOut(base, aim.moved(scene, pointer, List.of())));
+    }
+
+    @Override
+    public Step pressed(Scene scene, Pointer pointer) {
+        var at = aim.moved(scene, pointer, List.of());
+        if (base.isPresent()) {
+            return laid(scene, base.get().offset(at.at()));
+        }
+        return base(scene, at)
+                .map(b -> Step.to(new SetOut(Optional.of(b), at)))
+                .orElseGet(() -> Step.complain(this, "Click a wall face or a wall end to measure from."));
+    }
+
+    /** At an end, the line through it square to the wall; else the nearest of the wall's faces. */
+    private static Optional<Segment> base(Scene scene, Catch at) {
+        var caught = at.snap().map(s -> s.caught());
+        return Picking.wall(scene.geometry(), at.at(), scene.reachMm())
+                .filter(w -> !w.isCurved())
+                .flatMap(w -> caught.filter(c -> c == Caught.END || c == Caught.CORNER || c == Caught.MIDDLE)
+                        .map(_ -> Segment.through(at.at(), w.chord().unit().left(), 1000))
+                        .or(() -> scene.geometry().network().of(w.id()).stream()
+                                .flatMap(p -> p.faces().stream())
+                                .filter(f -> f.length() > 1)
+                                .min(Comparator.comparingDouble(f -> f.distance(at.at())))
+                                .map(f -> f.chord())));
+    }
+
+    private Step laid(Scene scene, double leftMm) {
+        var line = base.orElseThrow().shiftedLeft(leftMm);
+        var added = SettingOutEdits.add(scene.plan(), scene.storey(), line);
+        return Step.commit(begin(), added.plan(), "Lay setting-out line");
+    }
+
+    @Override
+    public Step entered(Scene scene, List<String> typed) {
+        if (base.isEmpty()) {
+            return Step.to(begin());
+        }
+        var side = base.get().offset(aim.at()) < 0 ? -1 : 1;
+        return switch (Gesture.length(scene, Gesture.field(typed, 0))) {
+            case LengthReading.Bad(var sentence) -> Step.complain(this, sentence);
+            case LengthReading.Good(var distance) -> laid(scene, side * distance.mm());
+        };
+    }
+
+    @Override
+    public Step key(Scene scene, Key key) {
+        return Step.to(key == Key.NEXT ? new SetOut(base, aim.next()) : this);
+    }
+
+    @Override
+    public Gesture dropped() {
+        return begin();
+    }
+
+    @Override
+    public boolean underWay() {
+        return base.isPresent();
+    }
+
+    @Override
+    public Readout readout(Scene scene) {
+        return base.map(b -> new Readout(
+                        List.of(new Readout.Field(
+                                "Distance",
+                                LengthText.shown(Length.ofMm(Math.abs(b.offset(aim.at()))), scene.units()))),
+                        aim.word(),
+                        "Click where the line runs, or type its distance. It goes when a wall is drawn along it."))
+                .orElseGet(() -> new Readout(
+                        List.of(),
+                        aim.word(),
+                        "Click a face to measure from, or an end for a line square to its wall."));
+    }
+
+    @Override
+    public List<Mark> sketch(Scene scene) {
+        var out = new ArrayList<Mark>();
+        base.ifPresent(b -> {
+            out.add(Sketches.line(scene.frame(), b, scene.penMm(), false));
+            out.addAll(Sketches.settingOut(scene.frame(), b.shiftedLeft(b.offset(aim.at())), scene.penMm()));
+            var foot = b.a().plus(b.unit().times(b.along(aim.at())));
+            if (foot.distance(aim.at()) > 1) {
+                out.add(Sketches.line(scene.frame(), new Segment(foot, aim.at()), scene.penMm(), true));
+            }
+        });
+        out.addAll(aim.marks(scene));
+        return out;
+    }
+}
