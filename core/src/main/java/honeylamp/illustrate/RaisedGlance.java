@@ -45,7 +45,7 @@ public final class RaisedGlance {
     }
 
     /** A body from the floor up to a height. */
-    private record Part(List<Point> ring, double fromMm, double toMm) {
+    private record Part(List<Point> ring, double toMm, boolean startShows, boolean endShows) {
         double depth() {
             return ring.stream().mapToDouble(p -> turned(p).y()).average().orElse(0);
         }
@@ -83,25 +83,22 @@ public final class RaisedGlance {
     }
 
     private static List<Part> parts(StoreyGeometry geometry) {
+        var open = geometry.network().openEnds().stream().map(e -> e.at()).toList();
         var out = new ArrayList<Part>();
         for (var piece : geometry.network().pieces()) {
             var high = Math.min(CUT_MM, piece.wall().height().mm());
             var cuts = geometry.cuts().stream()
                     .filter(c -> c.host().id().equals(piece.wall().id()))
                     .toList();
-            for (var stretch : stretches(piece, cuts)) {
-                out.add(new Part(stretch.ring, 0, Math.min(high, stretch.highMm)));
-            }
+            out.addAll(parts(piece, cuts, high, open));
         }
-        out.removeIf(p -> p.toMm <= p.fromMm);
+        out.removeIf(p -> p.toMm <= 0);
         out.sort(Comparator.comparingDouble(Part::depth).reversed());
         return out;
     }
 
-    private record Stretch(List<Point> ring, double highMm) {}
-
     /** A wall piece in short parts; under a window as high as its sill, at a door nothing. */
-    private static List<Stretch> stretches(WallPiece piece, List<OpeningCut> cuts) {
+    private static List<Part> parts(WallPiece piece, List<OpeningCut> cuts, double highMm, List<Point> open) {
         var line = piece.line();
         var stops = new ArrayList<Double>(List.of(0.0, line.length()));
         var wallLine = piece.wall().line();
@@ -114,22 +111,37 @@ public final class RaisedGlance {
             stops.add(mm);
         }
         stops.sort(Comparator.naturalOrder());
-        var out = new ArrayList<Stretch>();
+        var out = new ArrayList<Part>();
+        var before = -1.0;
         for (var i = 0; i + 1 < stops.size(); i++) {
             var from = stops.get(i);
             var to = stops.get(i + 1);
             if (to - from > 1) {
-                var middle = start + (from + to) / 2;
-                var high = cuts.stream()
-                        .filter(c -> c.opening().offset().mm() < middle
-                                && middle < c.opening().end().mm())
-                        .mapToDouble(c -> c.opening().sill().mm())
-                        .findFirst()
-                        .orElse(Double.POSITIVE_INFINITY);
-                out.add(new Stretch(ring(piece, line, from, to), high));
+                var high = Math.min(highMm, high(cuts, start + (from + to) / 2));
+                if (before > high && !out.isEmpty()) {
+                    var last = out.removeLast();
+                    out.add(new Part(last.ring, last.toMm, last.startShows, true));
+                }
+                var atStart = from <= 0 && isOpen(open, line.a());
+                var atEnd = to >= line.length() && isOpen(open, line.b());
+                out.add(new Part(ring(piece, line, from, to), high, atStart || before >= 0 && before < high, atEnd));
+                before = high;
             }
         }
         return out;
+    }
+
+    private static boolean isOpen(List<Point> open, Point end) {
+        return open.stream().anyMatch(o -> o.equals(end));
+    }
+
+    private static double high(List<OpeningCut> cuts, double alongMm) {
+        return cuts.stream()
+                .filter(c -> c.opening().offset().mm() < alongMm
+                        && alongMm < c.opening().end().mm())
+                .mapToDouble(c -> c.opening().sill().mm())
+                .findFirst()
+                .orElse(Double.POSITIVE_INFINITY);
     }
 
     /** The body between two places; at the ends of the piece with its mitred corners. */
@@ -163,22 +175,30 @@ public final class RaisedGlance {
         return out;
     }
 
+    /** The faces that look at the viewer; between parts of one height there is none. */
     private void sides(Part part, List<Mark> out) {
-        for (var i = 0; i < part.ring.size(); i++) {
-            var a = part.ring.get(i);
-            var b = part.ring.get((i + 1) % part.ring.size());
-            var way = turned(b).minus(turned(a));
-            if (way.x() <= 0) {
-                continue; // its face looks away: counter-clockwise, what runs to the right faces the viewer
-            }
-            var light = 0.80 + 0.10 * way.y() / way.length();
-            var path = Path.builder()
-                    .line(seen(a, part.fromMm), seen(b, part.fromMm), seen(b, part.toMm), seen(a, part.toMm))
-                    .build();
-            var ink = Ink.of(new Oklch(light, 0.012, 75).argb());
-            out.add(new Mark.Fill(path, ink));
-            out.add(new Mark.Stroke(path, Pen.round(0.4), ink)); // covers the seam to the next part
+        side(part, 0, out);
+        side(part, 2, out);
+        if (part.endShows) {
+            side(part, 1, out);
         }
+        if (part.startShows) {
+            side(part, 3, out);
+        }
+    }
+
+    private void side(Part part, int edge, List<Mark> out) {
+        var a = part.ring.get(edge);
+        var b = part.ring.get((edge + 1) % part.ring.size());
+        var way = turned(b).minus(turned(a));
+        if (way.x() <= 0) {
+            return; // it looks away: counter-clockwise, what runs to the right faces the viewer
+        }
+        var light = 0.80 + 0.10 * way.y() / way.length();
+        var path = Path.line(seen(a, 0), seen(b, 0), seen(b, part.toMm), seen(a, part.toMm));
+        var ink = Ink.of(new Oklch(light, 0.012, 75).argb());
+        out.add(new Mark.Fill(path, ink));
+        out.add(new Mark.Stroke(path, Pen.round(0.5), ink)); // covers the seam to the next part
     }
 
     private Path outline(List<Point> ring, double highMm) {

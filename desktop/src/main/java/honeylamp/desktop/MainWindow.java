@@ -320,12 +320,8 @@ public final class MainWindow implements Commands {
 
     @Override
     public void toggleGlance() {
-        glance.setVisible(!glance.isVisible());
-    }
-
-    @Override
-    public boolean glanceShown() {
-        return glance.isVisible();
+        var choices = model.now().choices();
+        model.chooseWithin(choices.withGlance(choices.glance().other()));
     }
 
     @Override

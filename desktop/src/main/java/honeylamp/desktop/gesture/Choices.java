@@ -26,7 +26,8 @@ public record Choices(
         TracedWork tracedWork,
         Lines lines,
         Length gapReach,
-        End lengthEnd) {
+        End lengthEnd,
+        Glance glance) {
     /** Whether walls run square by themselves. */
     public enum Angle {
         /** Level or plumb. */
@@ -43,6 +44,19 @@ public record Choices(
         IGNORED
     }
 
+    /** Whether the small raised picture of the storey is shown. */
+    public enum Glance {
+        /** In a corner of the plan. */
+        SHOWN,
+        /** It is not. */
+        HIDDEN;
+
+        /** The other one. */
+        public Glance other() {
+            return this == SHOWN ? HIDDEN : SHOWN;
+        }
+    }
+
     /** The choices of a fresh start. */
     public static Choices of(WallTypeId wallType) {
         return new Choices(
@@ -56,7 +70,8 @@ public record Choices(
                 TracedWork.GOES_ALONG,
                 Lines.CAUGHT,
                 Snags.USUAL_GAP_REACH,
-                End.TO);
+                End.TO,
+                Glance.HIDDEN);
     }
 
     /** With another wall type. */
@@ -72,7 +87,8 @@ public record Choices(
                 tracedWork,
                 lines,
                 gapReach,
-                lengthEnd);
+                lengthEnd,
+                glance);
     }
 
     /** With another drawn face. */
@@ -88,7 +104,8 @@ public record Choices(
                 tracedWork,
                 lines,
                 gapReach,
-                lengthEnd);
+                lengthEnd,
+                glance);
     }
 
     /** Square or free. */
@@ -104,7 +121,8 @@ public record Choices(
                 tracedWork,
                 lines,
                 gapReach,
-                lengthEnd);
+                lengthEnd,
+                glance);
     }
 
     /** With another kind of opening, at its usual width. */
@@ -120,19 +138,42 @@ public record Choices(
                 tracedWork,
                 lines,
                 gapReach,
-                lengthEnd);
+                lengthEnd,
+                glance);
     }
 
     /** With another width for new openings. */
     public Choices withOpeningWidth(Length other) {
         return new Choices(
-                wallType, face, angle, opening, other, furnishing, material, tracedWork, lines, gapReach, lengthEnd);
+                wallType,
+                face,
+                angle,
+                opening,
+                other,
+                furnishing,
+                material,
+                tracedWork,
+                lines,
+                gapReach,
+                lengthEnd,
+                glance);
     }
 
     /** With another kind of furnishing. */
     public Choices withFurnishing(String other) {
         return new Choices(
-                wallType, face, angle, opening, openingWidth, other, material, tracedWork, lines, gapReach, lengthEnd);
+                wallType,
+                face,
+                angle,
+                opening,
+                openingWidth,
+                other,
+                material,
+                tracedWork,
+                lines,
+                gapReach,
+                lengthEnd,
+                glance);
     }
 
     /** With another material. */
@@ -148,13 +189,25 @@ public record Choices(
                 tracedWork,
                 lines,
                 gapReach,
-                lengthEnd);
+                lengthEnd,
+                glance);
     }
 
     /** With another fate of traced work when a picture is made true. */
     public Choices withTracedWork(TracedWork other) {
         return new Choices(
-                wallType, face, angle, opening, openingWidth, furnishing, material, other, lines, gapReach, lengthEnd);
+                wallType,
+                face,
+                angle,
+                opening,
+                openingWidth,
+                furnishing,
+                material,
+                other,
+                lines,
+                gapReach,
+                lengthEnd,
+                glance);
     }
 
     /** Catching the lines of pictures or not. */
@@ -170,7 +223,8 @@ public record Choices(
                 tracedWork,
                 other,
                 gapReach,
-                lengthEnd);
+                lengthEnd,
+                glance);
     }
 
     /** With another reach within which wall ends count as gaps. */
@@ -186,12 +240,41 @@ public record Choices(
                 tracedWork,
                 lines,
                 other,
-                lengthEnd);
+                lengthEnd,
+                glance);
     }
 
     /** With another end of a wall that moves when its length is typed. */
     public Choices withLengthEnd(End other) {
         return new Choices(
-                wallType, face, angle, opening, openingWidth, furnishing, material, tracedWork, lines, gapReach, other);
+                wallType,
+                face,
+                angle,
+                opening,
+                openingWidth,
+                furnishing,
+                material,
+                tracedWork,
+                lines,
+                gapReach,
+                other,
+                glance);
+    }
+
+    /** With the raised glance shown or hidden. */
+    public Choices withGlance(Glance other) {
+        return new Choices(
+                wallType,
+                face,
+                angle,
+                opening,
+                openingWidth,
+                furnishing,
+                material,
+                tracedWork,
+                lines,
+                gapReach,
+                lengthEnd,
+                other);
     }
 }

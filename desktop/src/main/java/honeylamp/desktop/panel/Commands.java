@@ -46,9 +46,6 @@ public interface Commands {
     /** Shows the raised glance in the corner of the plan, or hides it. */
     void toggleGlance();
 
-    /** Whether the raised glance is shown. */
-    boolean glanceShown();
-
     /** Asks where and exports the sheet. */
     void exportSheet();
 

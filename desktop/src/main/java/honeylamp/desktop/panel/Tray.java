@@ -33,6 +33,7 @@ import javafx.scene.layout.VBox;
 /** The few tools and the catalogue of the active stage. */
 public final class Tray extends VBox {
     private static final int ONE_COLUMN = 7;
+    private static final int MAIN_TOOLS = 2;
     private static final int TILE_PX = 74;
     private static final List<Integer> USUAL_DOORS_MM = List.of(635, 760, 885, 1010);
     private static final List<Integer> USUAL_WINDOWS_MM = List.of(600, 900, 1200, 1500);
@@ -139,7 +140,12 @@ public final class Tray extends VBox {
         var grid = new GridPane(4, 4);
         for (var i = 0; i < buttons.size(); i++) {
             GridPane.setHgrow(buttons.get(i), Priority.ALWAYS);
-            grid.add(buttons.get(i), i % 2, i / 2);
+            if (i < MAIN_TOOLS) {
+                grid.add(buttons.get(i), 0, i, 2, 1);
+            } else {
+                buttons.get(i).getStyleClass().add("compact");
+                grid.add(buttons.get(i), i % 2, MAIN_TOOLS + (i - MAIN_TOOLS) / 2);
+            }
         }
         var half = new ColumnConstraints();
         half.setPercentWidth(50);
@@ -203,7 +209,7 @@ public final class Tray extends VBox {
                 "Raised glance",
                 "toggle-glance",
                 "A small raised picture of the storey in the corner (G)",
-                commands.glanceShown(),
+                now.choices().glance() == Choices.Glance.SHOWN,
                 () -> {
                     commands.toggleGlance();
                     commands.focusPlan();

@@ -93,7 +93,7 @@ record WallTypeCard(WorkspaceModel model, CardParts parts, WallLibrary library) 
         var name = new TextField(layer.name());
         name.setId("layer-name-" + index);
         name.setAccessibleText("Name of layer " + (index + 1));
-        name.setPrefColumnCount(9);
+        name.getStyleClass().add("name-field");
         name.setOnAction(
                 _ -> changeLayer(type, index, new WallLayer(name.getText().strip(), layer.thickness())));
         var thickness =

@@ -1,6 +1,7 @@
 package honeylamp.desktop.picture;
 
 import honeylamp.derive.StoreyGeometry;
+import honeylamp.desktop.gesture.Choices;
 import honeylamp.desktop.workspace.Workspace;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.geometry.Affine;
@@ -41,11 +42,11 @@ public final class GlancePane extends Pane {
         empty.relocate(10, 8);
         getChildren().addAll(picture, empty);
         model.state().subscribe(this::update);
-        visibleProperty().subscribe(() -> update(model.now()));
     }
 
     private void update(Workspace now) {
         var geometry = model.geometry();
+        setVisible(now.choices().glance() == Choices.Glance.SHOWN && now.stage().showsUnderlay());
         if (!isVisible() || newest.get() == geometry || worker.isShutdown()) {
             return;
         }
