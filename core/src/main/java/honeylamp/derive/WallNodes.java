@@ -118,8 +118,10 @@ final class WallNodes {
         if (offset > left + SAME_MM || offset < -right - SAME_MM) {
             return Optional.empty();
         }
+        var onFace = offset > left - SAME_MM || offset < SAME_MM - right;
         return line.carriedCrossings(host).stream()
                 .filter(c -> c.distance(end) < CARRIED_THICKNESSES * (left + right) && host.distance(c) <= SAME_MM)
+                .filter(c -> !onFace || line.along(c) > line.length()) // drawn right up to the far face: it stays there
                 .min(Comparator.comparingDouble(end::distance));
     }
 

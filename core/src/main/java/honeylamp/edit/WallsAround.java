@@ -58,14 +58,24 @@ public final class WallsAround {
      */
     public static Plan add(Plan plan, StoreyId storey, List<Edge> outline, DrawnFace drawn, WallTypeId type) {
         var body = drawn.body(isCounterClockwise(outline));
+        var standing = outline.stream()
+                .map(e -> !covering(plan, storey, e, body, type).isEmpty())
+                .toList();
         var now = plan;
-        for (var edge : outline) {
+        for (var i = 0; i < outline.size(); i++) {
+            var edge = outline.get(i);
             if (edge.from.point().distance(edge.to.point()) >= Wall.SHORTEST_MM) {
-                now = side(now, storey, edge, body, type);
+                var corners = new Corners(
+                        standing.get((i + outline.size() - 1) % outline.size()),
+                        standing.get((i + 1) % outline.size()));
+                now = side(now, storey, edge, corners, body, type);
             }
         }
         return now;
     }
+
+    /** Whether walls stand already along the sides before and after one; then its ends need no short stretch to reach them. */
+    private record Corners(boolean before, boolean after) {}
 
     private static boolean isCounterClockwise(List<Edge> outline) {
         var points = new ArrayList<Point>();
@@ -76,13 +86,13 @@ public final class WallsAround {
         return new Ring(points).signedArea() >= 0;
     }
 
-    private static Plan side(Plan plan, StoreyId storey, Edge edge, BodySide body, WallTypeId type) {
+    private static Plan side(Plan plan, StoreyId storey, Edge edge, Corners corners, BodySide body, WallTypeId type) {
         if (edge.sagittaMm != 0) {
             return WallEdits.addArc(plan, storey, edge.from, edge.to, Length.ofMm(edge.sagittaMm), body, type)
                     .plan();
         }
         var now = plan;
-        for (var free : free(plan, storey, edge, body, type)) {
+        for (var free : free(plan, storey, edge, corners, body, type)) {
             now = drawn(now, storey, free, type);
         }
         return now;
@@ -91,14 +101,24 @@ public final class WallsAround {
     /** A stretch still to be drawn, on the line of the wall it runs on from if there is one. */
     private record Stretch(Position from, Position to, BodySide body) {}
 
-    private static List<Stretch> free(Plan plan, StoreyId storey, Edge edge, BodySide body, WallTypeId type) {
+    private static List<Wall> covering(Plan plan, StoreyId storey, Edge edge, BodySide body, WallTypeId type) {
         var line = new Segment(edge.from.point(), edge.to.point());
+        if (edge.sagittaMm != 0 || line.length() < Wall.SHORTEST_MM) {
+            return List.of();
+        }
         var thickness = thickness(plan, type);
-        var covered = plan.storey(storey).walls().stream()
+        return plan.storey(storey).walls().stream()
                 .filter(w -> !w.isCurved() && covers(plan, w, line, body, thickness))
                 .sorted(Comparator.comparingDouble(w ->
                         Math.min(line.along(w.chord().a()), line.along(w.chord().b()))))
                 .toList();
+    }
+
+    private static List<Stretch> free(
+            Plan plan, StoreyId storey, Edge edge, Corners corners, BodySide body, WallTypeId type) {
+        var line = new Segment(edge.from.point(), edge.to.point());
+        var thickness = thickness(plan, type);
+        var covered = covering(plan, storey, edge, body, type);
         if (covered.isEmpty()) {
             return List.of(new Stretch(edge.from, edge.to, body));
         }
@@ -109,20 +129,20 @@ public final class WallsAround {
         var out = new ArrayList<Stretch>();
         var from = guide.along(line.a());
         var end = guide.along(line.b());
-        for (var wall : covered) {
-            var a = guide.along(wall.chord().a());
-            var b = guide.along(wall.chord().b());
-            stretch(guide, from, Math.min(a, b), side, thickness, out);
+        for (var i = 0; i < covered.size(); i++) {
+            var a = guide.along(covered.get(i).chord().a());
+            var b = guide.along(covered.get(i).chord().b());
+            stretch(guide, from, Math.min(a, b), side, i == 0 && !corners.before ? SAME_MM : thickness, out);
             from = Math.max(from, Math.max(a, b));
         }
-        stretch(guide, from, end, side, thickness, out);
+        stretch(guide, from, end, side, corners.after ? thickness : SAME_MM, out);
         return out;
     }
 
-    /** What sticks out by less than its own thickness is covered by the corner of the wall that stands. */
+    /** What sticks out by no more than so much is covered by the corner of the wall that stands. */
     private static void stretch(
-            Segment guide, double from, double to, BodySide side, double thickness, List<Stretch> out) {
-        if (to - from > thickness) {
+            Segment guide, double from, double to, BodySide side, double coveredMm, List<Stretch> out) {
+        if (to - from > coveredMm) {
             out.add(new Stretch(Position.of(guide.at(from)), Position.of(guide.at(to)), side));
         }
     }
@@ -173,10 +193,12 @@ public final class WallsAround {
             for (var theirs : List.of(other.from(), other.to())) {
                 var middle = end.point().towards(theirs.point(), 0.5);
                 var beyond = line.along(theirs.point()) < 0 || line.along(theirs.point()) > line.length();
+                var through = List.of(end.point(), middle, theirs.point());
                 if (beyond
-                        && walls.stream().anyMatch(w -> w != other && !isOn(line, w) && holds(plan, w, middle))
-                        && walls.stream().anyMatch(w -> w != other && !isOn(line, w) && holds(plan, w, theirs.point()))
-                        && walls.stream().anyMatch(w -> w != other && !isOn(line, w) && holds(plan, w, end.point()))) {
+                        && walls.stream()
+                                .anyMatch(w -> w != other
+                                        && !isOn(line, w)
+                                        && through.stream().allMatch(p -> holds(plan, w, p)))) {
                     return theirs;
                 }
             }

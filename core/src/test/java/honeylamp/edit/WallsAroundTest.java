@@ -122,6 +122,17 @@ class WallsAroundTest {
                 .containsOnly(Snag.Kind.UNNAMED_ROOM);
     }
 
+    /** The second room begins at the lower outer corner of the first, and its upper wall runs on from the first's. */
+    @Test
+    void aRoomBegunAtAnOuterCornerSharesTheWall() {
+        var plan = around(
+                around(TestPlans.start().plan(), rectangle(0, 3500, 4000, 0), DrawnFace.INNER),
+                rectangle(4100, -100, 8500, 3500),
+                DrawnFace.INNER);
+        assertThat(rooms(plan)).containsExactly(14_000_000L, 15_840_000L);
+        assertThat(plan.storeys().getFirst().walls()).hasSize(6);
+    }
+
     @Test
     void drawingTheSameRectangleTwiceAddsNothing() {
         var once = around(TestPlans.start().plan(), rectangle(0, 0, 4000, 3000), DrawnFace.INNER);
