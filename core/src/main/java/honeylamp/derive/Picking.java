@@ -42,6 +42,15 @@ public final class Picking {
                 .toList();
     }
 
+    /** The wall on whose drawn line, between its ends, another wall may end at this point. */
+    public static Optional<Wall> hostAt(Storey storey, Point end) {
+        return storey.walls().stream()
+                .filter(w -> w.line().distance(end) <= WallNodes.SAME_MM
+                        && w.line().a().distance(end) > WallNodes.SAME_MM
+                        && w.line().b().distance(end) > WallNodes.SAME_MM)
+                .findFirst();
+    }
+
     /** How a box takes things. */
     public enum Within {
         /** All of it has to lie inside. */

@@ -21,7 +21,7 @@ import java.util.List;
 /** Draws walls: the cut of each type filled in its way, one outline around all that is cut, low walls lightly. */
 final class WallArt {
     /** Lines of a hatch stand so far apart, in paper mm. */
-    private static final double HATCH_SPACING = 1.1;
+    private static final double HATCH_SPACING = 0.9;
 
     private final PaperFrame frame;
     private final Pens pens;

@@ -44,6 +44,27 @@ public final class LengthReader {
         return between(text, system, new Length(-LONGEST.nanometres()), LONGEST);
     }
 
+    /** Whether a text means an offset across and up rather than one length. */
+    public static boolean isOffset(String text) {
+        return text.contains(";");
+    }
+
+    /** An offset: two lengths with a semicolon between, across and up, either with a minus. */
+    public static OffsetReading offset(String text, UnitSystem system) {
+        var parts = text.split(";", -1);
+        if (parts.length != 2) {
+            return new OffsetReading.Bad("\"" + text + "\" is no offset; type across and up, for example 600;-900.");
+        }
+        return switch (signed(parts[0], system)) {
+            case LengthReading.Bad(var sentence) -> new OffsetReading.Bad(sentence);
+            case LengthReading.Good(var across) ->
+                switch (signed(parts[1], system)) {
+                    case LengthReading.Bad(var sentence) -> new OffsetReading.Bad(sentence);
+                    case LengthReading.Good(var up) -> new OffsetReading.Good(across, up);
+                };
+        };
+    }
+
     /** Reads a length from {@code least} to {@code most}, both included. */
     public static LengthReading between(String text, UnitSystem system, Length least, Length most) {
         if (text.isBlank()) {

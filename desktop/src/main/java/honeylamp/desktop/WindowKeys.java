@@ -10,6 +10,7 @@ import honeylamp.desktop.picture.PlanPane;
 import honeylamp.desktop.workspace.Stage;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.plan.WallType;
+import honeylamp.units.Length;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.Node;
@@ -20,17 +21,36 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 
 /** What keys do in the window. */
-record WindowKeys(
-        Scene scene,
-        WorkspaceModel model,
-        PlanPane plan,
-        MeasureLine measure,
-        Finder finder,
-        PagePicker pages,
-        Commands commands) {
+final class WindowKeys {
     private static final List<String> PARTS = List.of("#plan", "#card", "#trail", "#tray");
     private static final double STEP_PX = 12;
     private static final double FINE_STEP_PX = 1;
+
+    private final Scene scene;
+    private final WorkspaceModel model;
+    private final PlanPane plan;
+    private final MeasureLine measure;
+    private final Finder finder;
+    private final PagePicker pages;
+    private final Commands commands;
+    private boolean swallowing;
+
+    WindowKeys(
+            Scene scene,
+            WorkspaceModel model,
+            PlanPane plan,
+            MeasureLine measure,
+            Finder finder,
+            PagePicker pages,
+            Commands commands) {
+        this.scene = scene;
+        this.model = model;
+        this.plan = plan;
+        this.measure = measure;
+        this.finder = finder;
+        this.pages = pages;
+        this.commands = commands;
+    }
 
     void listen() {
         scene.addEventFilter(KeyEvent.KEY_PRESSED, this::pressed);
@@ -157,8 +177,8 @@ record WindowKeys(
             case T -> nextType();
             case M -> model.use(Stage.WALLS, Stage.WALLS.tools().size() - 1);
             case G -> commands.toggleGlance();
-            case EQUALS -> model.measured().ifPresent(measure::put);
-            case H -> model.measured().ifPresent(l -> measure.put(l.half()));
+            case EQUALS -> put(model.measured());
+            case H -> put(model.measured().map(Length::half));
             case U -> commands.toggleUnderlays();
             case B -> commands.toggleBeside();
             case P -> commands.toggleLines();
@@ -186,6 +206,11 @@ record WindowKeys(
     }
 
     private void typed(KeyEvent e) {
+        if (swallowing) {
+            swallowing = false;
+            e.consume();
+            return;
+        }
         if (!(scene.getFocusOwner() instanceof TextInputControl)
                 && !e.isControlDown()
                 && !e.getCharacter().isBlank()
@@ -229,6 +254,14 @@ record WindowKeys(
     private void nextTool() {
         var now = model.now();
         model.use(now.stage(), (now.tool() + 1) % now.stage().tools().size());
+    }
+
+    /** Puts a length into the measure line; the sign of the key that asked for it must not follow it there. */
+    private void put(Optional<Length> length) {
+        length.ifPresent(l -> {
+            measure.put(l);
+            swallowing = true;
+        });
     }
 
     /** The wall type changes only by this key or in the tray, and the pointer says which it is. */

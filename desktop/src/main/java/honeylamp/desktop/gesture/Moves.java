@@ -2,6 +2,7 @@ package honeylamp.desktop.gesture;
 
 import honeylamp.derive.AgainstWall;
 import honeylamp.derive.ClearDistances;
+import honeylamp.derive.Picking;
 import honeylamp.derive.PieceHandles;
 import honeylamp.derive.Snapping;
 import honeylamp.edit.FurnishingEdits;
@@ -19,6 +20,7 @@ import java.util.Optional;
 /** What becomes of the plan when something held is moved. */
 final class Moves {
     private static final double TURN_STEP_DEG = 15;
+    private static final double SLIDE_REACHES = 4;
 
     private Moves() {}
 
@@ -82,6 +84,10 @@ final class Moves {
     private static Point corner(Scene scene, Point old, Pointer pointer) {
         if (pointer.keys().control()) {
             return pointer.at();
+        }
+        var host = Picking.hostAt(scene.geometry().storey(), old);
+        if (host.isPresent() && host.get().line().distance(pointer.at()) <= SLIDE_REACHES * scene.reachMm()) {
+            return host.get().line().nearest(pointer.at()); // a wall that ends on another slides along it
         }
         return Snapping.at(scene.geometry(), List.of(), pointer.at(), scene.reachMm())
                 .map(Snapping.Snap::at)

@@ -169,6 +169,13 @@ public record PickAndMove(
     }
 
     private Optional<Held> handle(Scene scene, Point p) {
+        if (reach == Reach.WALLS) { // the corners of walls that are picked, even where others lie over them
+            return scene.geometry().storey().walls().stream()
+                    .filter(w -> scene.selection().contains(w.id()))
+                    .map(w -> grabWall(scene, w, p))
+                    .filter(Held.Corner.class::isInstance)
+                    .findFirst();
+        }
         return single(scene).flatMap(piece -> {
             if (PieceHandles.turn(piece).distance(p) <= scene.reachMm()) {
                 return Optional.of(new Held.Turn(piece));

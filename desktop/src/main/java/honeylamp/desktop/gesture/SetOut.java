@@ -4,6 +4,7 @@ import honeylamp.derive.Picking;
 import honeylamp.derive.Snapping.Caught;
 import honeylamp.drawing.Mark;
 import honeylamp.edit.SettingOutEdits;
+import honeylamp.geometry.Point;
 import honeylamp.geometry.Segment;
 import honeylamp.illustrate.Sketches;
 import honeylamp.units.Length;
@@ -36,13 +37,13 @@ public record SetOut(Optional<Segment> base, Catch aim) implements Gesture {
         if (base.isPresent()) {
             return laid(scene, base.get().offset(at.at()));
         }
-        return base(scene, at)
+        return base(scene, at, pointer.at())
                 .map(b -> Step.to(new SetOut(Optional.of(b), at)))
                 .orElseGet(() -> Step.complain(this, "Click a wall face or a wall end to measure from."));
     }
 
     /** At an end, the line through it square to the wall; else the nearest of the wall's faces. */
-    private static Optional<Segment> base(Scene scene, Catch at) {
+    private static Optional<Segment> base(Scene scene, Catch at, Point pointer) {
         var caught = at.snap().map(s -> s.caught());
         return Picking.wall(scene.geometry(), at.at(), scene.reachMm())
                 .filter(w -> !w.isCurved())
@@ -51,7 +52,7 @@ public record SetOut(Optional<Segment> base, Catch aim) implements Gesture {
                         .or(() -> scene.geometry().network().of(w.id()).stream()
                                 .flatMap(p -> p.faces().stream())
                                 .filter(f -> f.length() > 1)
-                                .min(Comparator.comparingDouble(f -> f.distance(at.at())))
+                                .min(Comparator.comparingDouble(f -> f.distance(pointer)))
                                 .map(f -> f.chord())));
     }
 

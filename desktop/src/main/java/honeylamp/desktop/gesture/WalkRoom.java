@@ -8,12 +8,15 @@ import honeylamp.geometry.Segment;
 import honeylamp.illustrate.Sketches;
 import honeylamp.plan.ElementId.WallId;
 import honeylamp.plan.Position;
+import honeylamp.plan.Wall;
 import honeylamp.survey.RoomWalk;
 import honeylamp.units.AngleReader;
 import honeylamp.units.AngleReading;
 import honeylamp.units.Length;
+import honeylamp.units.LengthReader;
 import honeylamp.units.LengthReading;
 import honeylamp.units.LengthText;
+import honeylamp.units.OffsetReading;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -71,9 +74,21 @@ public record WalkRoom(List<Position> corners, List<WallId> walls, double wayDeg
         if (length.isEmpty()) {
             return Step.to(new WalkRoom(corners, walls, way));
         }
+        if (LengthReader.isOffset(length)) {
+            return switch (LengthReader.offset(length, scene.units())) {
+                case OffsetReading.Bad(var sentence) -> Step.complain(this, sentence);
+                case OffsetReading.Good(var across, var up) ->
+                    walked(scene, corners.getLast().moved(across, up));
+            };
+        }
         return switch (Gesture.length(scene, length)) {
             case LengthReading.Bad(var sentence) -> Step.complain(this, sentence);
-            case LengthReading.Good(var reading) -> walked(scene, reading, way);
+            case LengthReading.Good(var reading) ->
+                walked(
+                        scene,
+                        Position.of(corners.getLast()
+                                .point()
+                                .plus(Point.direction(way).times(reading.mm()))));
         };
     }
 
@@ -84,9 +99,11 @@ public record WalkRoom(List<Position> corners, List<WallId> walls, double wayDeg
                 : corners.get(n - 1).point().minus(corners.get(n - 2).point()).angleDeg();
     }
 
-    private Step walked(Scene scene, Length length, double way) {
+    private Step walked(Scene scene, Position to) {
         var from = corners.getLast();
-        var to = Position.of(from.point().plus(Point.direction(way).times(length.mm())));
+        if (from.point().distance(to.point()) < Wall.SHORTEST_MM) {
+            return Step.complain(this, "A wall needs some length.");
+        }
         var added = WallEdits.add(
                 scene.plan(),
                 scene.storey(),
@@ -98,7 +115,8 @@ public record WalkRoom(List<Position> corners, List<WallId> walls, double wayDeg
         more.add(to);
         var drawn = new ArrayList<>(walls);
         drawn.add(added.id());
-        return Step.commit(new WalkRoom(more, drawn, way + SQUARE_DEG), added.plan(), "Walk wall");
+        var walked = new Segment(from.point(), to.point()).unit().angleDeg();
+        return Step.commit(new WalkRoom(more, drawn, walked + SQUARE_DEG), added.plan(), "Walk wall");
     }
 
     @Override

@@ -17,8 +17,10 @@ import honeylamp.plan.Wall;
 import honeylamp.units.AngleReader;
 import honeylamp.units.AngleReading;
 import honeylamp.units.Length;
+import honeylamp.units.LengthReader;
 import honeylamp.units.LengthReading;
 import honeylamp.units.LengthText;
+import honeylamp.units.OffsetReading;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -199,6 +201,13 @@ public record WallChain(List<Position> corners, List<WallId> walls, List<DrawnFa
         }
         if (length.isEmpty()) {
             return turned(scene, angle, Optional.empty());
+        }
+        if (LengthReader.isOffset(length)) {
+            return switch (LengthReader.offset(length, scene.units())) {
+                case OffsetReading.Bad(var sentence) -> Step.complain(this, sentence);
+                case OffsetReading.Good(var across, var up) ->
+                    draw(scene, corners.getLast().moved(across, up).point());
+            };
         }
         return switch (Gesture.length(scene, length)) {
             case LengthReading.Good(var typedLength) -> turned(scene, angle, Optional.of(typedLength));

@@ -28,6 +28,7 @@ public final class SnagList extends Button {
     private final ContextMenu menu = new ContextMenu();
 
     private static final int MOST_SHOWN = 40;
+    private static final int SENTENCE_PX = 360;
     private static final long AT_ONCE_NANOS = 150_000_000;
 
     /** A counter on a model; "Show" moves the plan pane. */
@@ -57,8 +58,8 @@ public final class SnagList extends Button {
         if (snags.isEmpty()) {
             menu.getItems().add(new CustomMenuItem(new Label("Nothing is wrong with this plan.")));
         }
-        menu.getItems().addAll(mendAll(snags));
-        menu.getItems().add(reach());
+        menu.getItems().addAll(0, mendAll(snags));
+        menu.getItems().addFirst(reach());
         menu.show(this, Side.TOP, 0, -4);
         proposeMends(snags);
     }
@@ -66,7 +67,8 @@ public final class SnagList extends Button {
     private CustomMenuItem item(Snag snag) {
         var kind = Widgets.heading(snag.kind().label());
         var sentence = Widgets.quiet(snag.sentence());
-        sentence.setMaxWidth(360);
+        sentence.setPrefWidth(SENTENCE_PX);
+        sentence.setMinHeight(USE_PREF_SIZE);
         var buttons = Widgets.row(Widgets.button("Show", "snag-show", "Goes to the place", () -> {
             menu.hide();
             show(snag);
