@@ -36,6 +36,9 @@ public final class DemoFiles {
     /** The file name of the boat shed's readings. */
     public static final String SHED_READINGS = "boat-shed.csv";
 
+    /** The file name of the sheet of joints. */
+    public static final String JOINTS = "joints.honeylamp";
+
     private static final SurveySheet SURVEY = new SurveySheet(1750, 1300, 9.2, 1.4, 20260914L);
     private static final Point CENTRE = new Point(6500, 3900);
     private static final float JPEG_QUALITY = 0.82f;
@@ -51,6 +54,8 @@ public final class DemoFiles {
         var shed = PlanDocument.of(BoatShed.plan());
         PlanFile.save(shed, Preview.png(shed.plan()), folder.resolve(SHED));
         Files.write(folder.resolve(SHED_READINGS), BoatShed.readings());
+        var joints = PlanDocument.of(JointSheet.plan());
+        PlanFile.save(joints, Preview.png(joints.plan()), folder.resolve(JOINTS));
     }
 
     /** The finished plan with its survey sheet as a locked, faded underlay at its true place. */
