@@ -227,6 +227,6 @@ class CatalogueTest {
         assertThat(plan.storeys().getFirst().walls()).isEmpty();
         assertThat(plan.storeys().getFirst().furnishings()).isEmpty();
         assertThat(plan.sheet().title().project()).isEmpty();
-        assertThat(plan.wallTypes()).hasSize(3);
+        assertThat(plan.wallTypes()).hasSize(4);
     }
 }

@@ -25,7 +25,7 @@ class ReportJsonTest {
         assertThat(storey.path("rooms").get(0).propertyNames())
                 .containsExactly("id", "name", "area_m2", "perimeter_mm", "outline");
         assertThat(storey.path("walls").get(0).propertyNames())
-                .containsExactly("id", "type", "length_mm", "thickness_mm");
+                .containsExactly("id", "type", "length_mm", "thickness_mm", "faces_mm");
         assertThat(storey.path("openings").get(0).propertyNames()).containsExactly("id", "kind", "width_mm", "wall");
         assertThat(report.path("totals").propertyNames()).containsExactly("net_area_m2", "gross_area_m2");
     }
@@ -40,6 +40,9 @@ class ReportJsonTest {
         assertThat(room.path("area_m2").asDouble()).isEqualTo(20.0);
         assertThat(room.path("perimeter_mm").asDouble()).isEqualTo(18_000);
         assertThat(room.path("outline")).hasSize(4);
+        var faces = report.path("storeys").get(0).path("walls").get(0).path("faces_mm");
+        assertThat(faces.get(0).asDouble()).isEqualTo(5000);
+        assertThat(faces.get(1).asDouble()).isEqualTo(5600);
         assertThat(room.path("id").asString()).startsWith("r");
         assertThat(report.path("totals").path("gross_area_m2").asDouble()).isCloseTo(25.76, within(1e-9));
         assertThat(report.path("storeys")
