@@ -241,8 +241,21 @@ final class EndSnags {
         return out;
     }
 
+    /** The connected parts that enclose a space already: an opening in such a part may well be meant. */
+    private Set<Integer> enclosing() {
+        Set<Integer> out = new HashSet<>();
+        for (var face : network.faces()) {
+            var edge = face.outline().shell().edges().getFirst().middle();
+            for (var piece : network.near(edge, WallNodes.SAME_MM)) {
+                out.add(parts.getOrDefault(piece.wall().id(), 0));
+            }
+        }
+        return out;
+    }
+
     /** Ends with nothing near: two of one chain may leave a room nearly closed; without any room all are told. */
     private void open(List<OpenEnd> ends) {
+        var enclosing = enclosing();
         Set<OpenEnd> paired = new HashSet<>();
         for (var i = 0; i < ends.size(); i++) {
             for (var j = i + 1; j < ends.size(); j++) {
@@ -252,7 +265,7 @@ final class EndSnags {
                 if (part(a) == part(b)
                         && !a.wall().id().equals(b.wall().id())
                         && apart <= NEARLY_CLOSED_MM
-                        && network.faces().isEmpty()
+                        && !enclosing.contains(part(a))
                         && paired.add(a)
                         && paired.add(b)) {
                     out.add(new Snag(

@@ -178,8 +178,12 @@ public final class WallEdits {
     private static List<Opening> carried(Storey storey, Map<WallId, Wall> walls) {
         var out = new ArrayList<Opening>();
         for (var opening : storey.openings()) {
+            var after = walls.get(opening.host());
+            if (after == null) {
+                out.add(opening);
+                continue;
+            }
             var before = storey.wall(opening.host()).orElseThrow();
-            var after = walls.getOrDefault(opening.host(), before);
             if (after.equals(before)) {
                 out.add(opening);
                 continue;

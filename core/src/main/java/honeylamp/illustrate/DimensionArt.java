@@ -5,10 +5,12 @@ import honeylamp.derive.DimensionTiers.SideTiers;
 import honeylamp.derive.DimensionTiers.Tier;
 import honeylamp.drawing.Face;
 import honeylamp.drawing.Mark;
+import honeylamp.geometry.Arc;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Path;
 import honeylamp.geometry.Point;
 import honeylamp.plan.Dimension;
+import honeylamp.plan.Wall;
 import honeylamp.units.Length;
 import honeylamp.units.LengthText;
 import honeylamp.units.UnitSystem;
@@ -17,6 +19,7 @@ import java.util.List;
 
 /** Draws dimension tiers and single dimensions, with gaps, ticks and heights in paper mm. */
 final class DimensionArt {
+    private static final double RADIUS_LINE_MM = 18;
     static final double FIRST_TIER_MM = 10;
     static final double TIER_STEP_MM = 10;
     static final double WITNESS_GAP_MM = 2;
@@ -164,6 +167,28 @@ final class DimensionArt {
                     Length.ofMm(dimension.from().point().distance(dimension.to().point()));
             var flip = b.x() < a.x() - 1e-9 || Math.abs(b.x() - a.x()) < 1e-9 && b.y() > a.y();
             number(out, LengthText.shown(length, units), flip ? b : a, flip ? a : b, -TEXT_LIFT_MM);
+        }
+        return out;
+    }
+
+    /** The radius of every curved wall's drawn line, with a line from its centre side and an arrow at the wall. */
+    List<Mark> radii(List<Wall> walls, UnitSystem units) {
+        var out = new ArrayList<Mark>();
+        for (var wall : walls) {
+            if (wall.line() instanceof Arc arc) {
+                var tip = arc.middle();
+                var inward = arc.centre().minus(tip).unit();
+                var length = Math.min(arc.radius(), RADIUS_LINE_MM * frame.scale());
+                var a = frame.paper(tip);
+                var b = frame.paper(tip.plus(inward.times(length)));
+                out.add(new Mark.Stroke(Path.builder().line(a, b).build(), pens.dimension(), Pens.dimensionInk()));
+                var ticks = Path.builder();
+                tick(ticks, a);
+                out.add(new Mark.Stroke(ticks.build(), pens.tick(), Pens.dimensionInk()));
+                var flip = b.x() < a.x() - 1e-9 || Math.abs(b.x() - a.x()) < 1e-9 && b.y() > a.y();
+                var text = "R " + LengthText.shown(Length.ofMm(arc.radius()), units);
+                number(out, text, flip ? b : a, flip ? a : b, -TEXT_LIFT_MM);
+            }
         }
         return out;
     }

@@ -195,6 +195,7 @@ public final class Illustration {
     private List<Mark> dimensions() {
         var art = new DimensionArt(frame, pens);
         var out = new ArrayList<>(art.singles(geometry.storey().dimensions(), plan.units()));
+        out.addAll(art.radii(geometry.storey().walls(), plan.units()));
         var sides = DimensionTiers.of(geometry, plan.units());
         if (!sides.isEmpty()) {
             out.addAll(art.tiers(sides, balconyBoxes(geometry)));
