@@ -191,6 +191,9 @@ record WallFaces(List<Outline> poche, List<Face> rooms, List<Trace> outside) {
 
     private static Enclosed enclosed(Trace room, boolean unsound, List<Trace> around, List<Outline> bodies) {
         var shell = unsound ? new Ring(room.nodes) : clean(room.corners);
+        if (isFilm(shell)) {
+            return new Enclosed(room, Optional.empty(), List.of()); // three walls that all but cross in one point
+        }
         var islands = around.stream().map(o -> clean(o.corners)).toList();
         var box = shell.bounds();
         var away = new ArrayList<>(

@@ -6,6 +6,7 @@ import honeylamp.geometry.BoxIndex;
 import honeylamp.geometry.Curve;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Segment;
+import honeylamp.plan.Position;
 import honeylamp.plan.Wall;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -27,6 +28,9 @@ final class WallNodes {
     /** A wall is carried on into a wall it stops in by at most so many thicknesses of that wall. */
     private static final double CARRIED_THICKNESSES = 3;
 
+    private static final Comparator<Position> BY_PLACE =
+            Comparator.comparing(Position::x).thenComparing(Position::y);
+
     private final List<Wall> walls;
     private final ToDoubleFunction<Wall> thickness;
     private final List<Point> nodes = new ArrayList<>();
@@ -44,11 +48,24 @@ final class WallNodes {
         this.drawn = walls.stream().map(Wall::line).toList();
     }
 
-    /** Thicker walls come first, so that of two walls on one line the thicker is kept. */
+    /**
+     * Of two walls on one line the thicker is kept; of equal ones that which begins farther west or south. Only
+     * walls that are the same in everything are told apart by their number.
+     */
     static Split of(List<Wall> walls, ToDoubleFunction<Wall> thickness) {
         var sorted = new ArrayList<>(walls);
-        sorted.sort(Comparator.comparingDouble(thickness).reversed().thenComparingInt(w -> w.id().number()));
+        sorted.sort(Comparator.comparingDouble(thickness)
+                .reversed()
+                .thenComparing(WallNodes::westward, BY_PLACE)
+                .thenComparing(w -> westward(w).equals(w.from()) ? w.to() : w.from(), BY_PLACE)
+                .thenComparing(
+                        w -> westward(w).equals(w.from()) ? w.body() : w.body().flipped())
+                .thenComparingInt(w -> w.id().number()));
         return new WallNodes(sorted, thickness).split();
+    }
+
+    private static Position westward(Wall wall) {
+        return BY_PLACE.compare(wall.from(), wall.to()) <= 0 ? wall.from() : wall.to();
     }
 
     private Split split() {

@@ -49,6 +49,19 @@ public record Arc(Point a, Point b, Point centre, double sweep) implements Curve
         return Math.signum(height) * chord.length() / 2 * Math.tan((Math.PI - seen) / 2);
     }
 
+    /**
+     * The rise of the shorter arc of a radius over a chord so long.
+     *
+     * @throws IllegalArgumentException if the radius does not reach over half the chord
+     */
+    public static double rise(double radiusMm, double chordMm) {
+        var half = chordMm / 2;
+        if (!(radiusMm >= half)) {
+            throw new IllegalArgumentException("a radius of " + radiusMm + " does not reach over " + half);
+        }
+        return radiusMm - Math.sqrt(radiusMm * radiusMm - half * half);
+    }
+
     /** The radius. */
     public double radius() {
         return centre.distance(a);

@@ -14,12 +14,28 @@ import java.util.Optional;
  * Where the pointer means to be, and what it caught there.
  *
  * @param turn how many stronger things are passed over, as asked for by a key
+ * @param pointer as it was, to look again when the key asks for the next thing
  */
-record Catch(Point at, Optional<Snap> snap, int turn) {
+record Catch(Point at, Optional<Snap> snap, int turn, Pointer pointer) {
     private static final double SPOT_PX = 6;
 
     static Catch none() {
-        return new Catch(Point.ORIGIN, Optional.empty(), 0);
+        return plain(Pointer.at(Point.ORIGIN));
+    }
+
+    /** Nothing caught: where the pointer is. */
+    static Catch plain(Pointer pointer) {
+        return new Catch(pointer.at(), Optional.empty(), 0, pointer);
+    }
+
+    /** A point found otherwise, with what it was found by. */
+    static Catch of(Snap snap, Pointer pointer) {
+        return new Catch(snap.at(), Optional.of(snap), 0, pointer);
+    }
+
+    /** The same catch, meaning another point. */
+    Catch meaning(Point other) {
+        return new Catch(other, snap, turn, pointer);
     }
 
     /**
@@ -31,16 +47,16 @@ record Catch(Point at, Optional<Snap> snap, int turn) {
     Catch moved(Scene scene, Pointer pointer, List<Point> chain) {
         var p = pointer.at();
         if (pointer.keys().control()) {
-            return new Catch(p, Optional.empty(), 0);
+            return plain(pointer);
         }
         var all = all(scene, p, chain);
         if (all.isEmpty()) {
-            return new Catch(p, Optional.empty(), 0);
+            return plain(pointer);
         }
         var near = snap.filter(s -> s.at().distance(p) <= scene.reachMm()).isPresent();
         var passed = near ? turn % all.size() : 0;
         var found = passed == 0 ? Snapping.steady(all, snap, p) : Optional.of(all.get(passed));
-        return new Catch(found.map(Snap::at).orElse(p), found, passed);
+        return new Catch(found.map(Snap::at).orElse(p), found, passed, pointer);
     }
 
     private static List<Snap> all(Scene scene, Point p, List<Point> chain) {
@@ -56,9 +72,14 @@ record Catch(Point at, Optional<Snap> snap, int turn) {
         return snap.caught().compareTo(Caught.EQUAL) >= 0;
     }
 
-    /** The next weaker thing within reach; from the weakest back to the strongest. */
-    Catch next() {
-        return new Catch(at, snap, turn + 1);
+    /** One more of the stronger things is passed over; from the weakest back to the strongest. */
+    Catch passing() {
+        return new Catch(at, snap, turn + 1, pointer);
+    }
+
+    /** The next weaker thing within reach of where the pointer is. */
+    Catch next(Scene scene, List<Point> chain) {
+        return passing().moved(scene, pointer, chain);
     }
 
     String word() {

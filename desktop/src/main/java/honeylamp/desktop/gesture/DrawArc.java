@@ -95,13 +95,13 @@ public record DrawArc(List<Point> ends, Catch aim) implements Gesture {
                     "A radius of " + LengthText.shownWithUnit(radius, scene.units()) + " does not reach; type at least "
                             + LengthText.shownWithUnit(Length.ofMm(half), scene.units()) + ".");
         }
-        var rise = radius.mm() - Math.sqrt(radius.mm() * radius.mm() - half * half);
+        var rise = Arc.rise(radius.mm(), chord.length());
         return drawn(scene, chord.offset(aim.at()) < 0 ? -rise : rise);
     }
 
     @Override
     public Step key(Scene scene, Key key) {
-        return Step.to(key == Key.NEXT ? new DrawArc(ends, aim.next()) : this);
+        return Step.to(key == Key.NEXT ? new DrawArc(ends, aim.next(scene, ends)) : this);
     }
 
     @Override

@@ -111,7 +111,7 @@ public record DrawBay(Shape shape, Optional<Wall> wall, double fromMm, Optional<
             case FLIP ->
                 Step.to(new DrawBay(
                         Shape.values()[(shape.ordinal() + 1) % Shape.values().length], wall, fromMm, toMm, aim));
-            case NEXT -> Step.to(new DrawBay(shape, wall, fromMm, toMm, aim.next()));
+            case NEXT -> Step.to(new DrawBay(shape, wall, fromMm, toMm, aim.next(scene, List.of())));
             case TURN, CLOSE -> Step.to(this);
         };
     }

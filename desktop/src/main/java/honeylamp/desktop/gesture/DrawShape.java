@@ -4,6 +4,7 @@ import honeylamp.derive.Snapping;
 import honeylamp.derive.Snapping.Caught;
 import honeylamp.derive.Snapping.Snap;
 import honeylamp.drawing.Mark;
+import honeylamp.edit.Shapes;
 import honeylamp.edit.WallsAround;
 import honeylamp.edit.WallsAround.Edge;
 import honeylamp.geometry.Point;
@@ -16,8 +17,6 @@ import honeylamp.units.LengthReading;
 import honeylamp.units.LengthText;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
-import java.util.stream.Stream;
 
 /**
  * Draws the outline of a room and puts walls around it in one step; walls that stand already are shared.
@@ -70,14 +69,12 @@ public record DrawShape(Kind kind, List<Point> points, int sides, Catch aim) imp
         }
         var first = points.getFirst();
         if (points.size() > 2 && first.distance(pointer.at()) <= scene.reachMm()) {
-            return with(new Catch(first, Optional.of(Snap.of(first, Caught.START)), 0));
+            return with(Catch.of(Snap.of(first, Caught.START), pointer));
         }
         var free =
                 scene.choices().angle() == Choices.Angle.FREE ^ pointer.keys().shift();
         var caught = aim.moved(scene, pointer, points);
-        return free
-                ? with(caught)
-                : with(new Catch(Snapping.square(points.getLast(), caught.at()), caught.snap(), caught.turn()));
+        return free ? with(caught) : with(caught.meaning(Snapping.square(points.getLast(), caught.at())));
     }
 
     @Override
@@ -114,16 +111,14 @@ public record DrawShape(Kind kind, List<Point> points, int sides, Catch aim) imp
     }
 
     private Step built(Scene scene, Point to) {
-        return built(scene, edges(to));
+        var edges = edges(to);
+        return edges.isEmpty()
+                ? Step.complain(this, "That has no width; click farther away, or type its size.")
+                : built(scene, edges, action());
     }
 
     private Step built(Scene scene, List<Point> corners) {
         return built(scene, WallsAround.edges(corners.stream().map(Position::of).toList()), "Walls around outline");
-    }
-
-    private Step built(Scene scene, Optional<List<Edge>> edges) {
-        return edges.map(e -> built(scene, e, action()))
-                .orElseGet(() -> Step.complain(this, "That has no width; click farther away, or type its size."));
     }
 
     private Step built(Scene scene, List<Edge> edges, String action) {
@@ -149,43 +144,14 @@ public record DrawShape(Kind kind, List<Point> points, int sides, Catch aim) imp
     }
 
     /** The sides of the shape whose second point lies there; none if it has no size. */
-    private Optional<List<Edge>> edges(Point to) {
+    private List<Edge> edges(Point to) {
         var from = points.getFirst();
-        var way = to.minus(from);
         return switch (kind) {
-            case RECTANGLE ->
-                Math.abs(way.x()) < 1 || Math.abs(way.y()) < 1
-                        ? Optional.empty()
-                        : Optional.of(WallsAround.edges(List.of(
-                                Position.of(from),
-                                Position.ofMm(to.x(), from.y()),
-                                Position.of(to),
-                                Position.ofMm(from.x(), to.y()))));
-            case OUTLINE ->
-                points.size() < 2
-                        ? Optional.empty()
-                        : Optional.of(WallsAround.edges(Stream.concat(points.stream(), Stream.of(to))
-                                .map(Position::of)
-                                .toList()));
-            case POLYGON -> way.length() < 1 ? Optional.empty() : Optional.of(polygon(from, way));
-            case CIRCLE -> way.length() < 1 ? Optional.empty() : Optional.of(circle(from, way));
+            case RECTANGLE -> Shapes.rectangle(from, to);
+            case OUTLINE -> Shapes.outline(points, to);
+            case POLYGON -> Shapes.polygon(from, to, sides);
+            case CIRCLE -> Shapes.circle(from, to);
         };
-    }
-
-    private List<Edge> polygon(Point centre, Point way) {
-        var corners = new ArrayList<Position>();
-        for (var i = 0; i < sides; i++) {
-            corners.add(Position.of(centre.plus(
-                    Point.direction(way.angleDeg() + 360.0 * i / sides).times(way.length()))));
-        }
-        return WallsAround.edges(corners);
-    }
-
-    /** Two half circles, each rising to the right of its chord on the way round. */
-    private static List<Edge> circle(Point centre, Point way) {
-        var a = Position.of(centre.minus(way));
-        var b = Position.of(centre.plus(way));
-        return List.of(new Edge(a, b, -way.length()), new Edge(b, a, -way.length()));
     }
 
     @Override
@@ -216,7 +182,7 @@ public record DrawShape(Kind kind, List<Point> points, int sides, Catch aim) imp
         }
         var w = ((LengthReading.Good) across).length().mm();
         var d = ((LengthReading.Good) up).length().mm();
-        return built(scene, points.getFirst().plus(new Point(way.x() < 0 ? -w : w, way.y() < 0 ? -d : d)));
+        return built(scene, Shapes.opposite(points.getFirst(), aim.at(), w, d));
     }
 
     private Step outline(Scene scene, String length) {
@@ -260,7 +226,7 @@ public record DrawShape(Kind kind, List<Point> points, int sides, Catch aim) imp
     public Step key(Scene scene, Key key) {
         return switch (key) {
             case CLOSE -> kind == Kind.OUTLINE && points.size() > 2 ? built(scene, points) : Step.to(this);
-            case NEXT -> Step.to(with(aim.next()));
+            case NEXT -> Step.to(with(aim.passing()).aimed(scene, aim.pointer()));
             case TURN, FLIP -> Step.to(this);
         };
     }
@@ -316,13 +282,15 @@ public record DrawShape(Kind kind, List<Point> points, int sides, Catch aim) imp
     public List<Mark> sketch(Scene scene) {
         var out = new ArrayList<Mark>();
         if (!points.isEmpty()) {
-            edges(aim.at())
-                    .ifPresentOrElse(
-                            e -> out.addAll(LivePlan.marks(scene, plan(scene, e))),
-                            () -> points.stream()
-                                    .filter(p -> p.distance(aim.at()) > 1)
-                                    .forEach(p -> out.add(Sketches.line(
-                                            scene.frame(), new Segment(p, aim.at()), scene.penMm(), true))));
+            var edges = edges(aim.at());
+            if (edges.isEmpty()) {
+                points.stream()
+                        .filter(p -> p.distance(aim.at()) > 1)
+                        .forEach(p ->
+                                out.add(Sketches.line(scene.frame(), new Segment(p, aim.at()), scene.penMm(), true)));
+            } else {
+                out.addAll(LivePlan.marks(scene, plan(scene, edges)));
+            }
             if (kind == Kind.RECTANGLE) {
                 out.addAll(numbers(scene));
             }

@@ -40,7 +40,7 @@ public record Measure(Optional<Point> from, Optional<Segment> measured, Catch ai
 
     @Override
     public Step key(Scene scene, Key key) {
-        return Step.to(key == Key.NEXT ? new Measure(from, measured, aim.next()) : this);
+        return Step.to(key == Key.NEXT ? new Measure(from, measured, aim.next(scene, chain())) : this);
     }
 
     @Override

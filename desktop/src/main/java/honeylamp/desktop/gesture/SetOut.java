@@ -76,7 +76,7 @@ public record SetOut(Optional<Segment> base, Catch aim) implements Gesture {
 
     @Override
     public Step key(Scene scene, Key key) {
-        return Step.to(key == Key.NEXT ? new SetOut(base, aim.next()) : this);
+        return Step.to(key == Key.NEXT ? new SetOut(base, aim.next(scene, List.of())) : this);
     }
 
     @Override

@@ -172,7 +172,7 @@ public record WalkRoom(List<Position> corners, List<WallId> walls, double wayDeg
             return "Click a corner of the room, or type the first wall's length; the room lies at the left.";
         }
         if (walls.size() < 3) {
-            return "Next " + RoomWalk.compass(wayDeg) + ". Type its length; R turns a quarter left.";
+            return "Next " + RoomWalk.compass(wayDeg) + ". Type its length, or across;up. R turns a quarter left.";
         }
         var error = corners.getLast().point().distance(corners.getFirst().point());
         return "Next " + RoomWalk.compass(wayDeg) + ". " + shown(scene, error) + " to the start; "

@@ -63,7 +63,7 @@ public record WallChain(List<Position> corners, List<WallId> walls, List<DrawnFa
         var last = corners.getLast().point();
         var first = corners.getFirst().point();
         if (catching && corners.size() > 2 && first.distance(p) <= scene.reachMm()) {
-            return caught(Snap.of(first, Caught.START));
+            return with(Catch.of(Snap.of(first, Caught.START), pointer));
         }
         var free =
                 scene.choices().angle() == Choices.Angle.FREE ^ pointer.keys().shift();
@@ -78,13 +78,13 @@ public record WallChain(List<Position> corners, List<WallId> walls, List<DrawnFa
         var p = pointer.at();
         var plain = Snapping.square(last, p);
         if (pointer.keys().control() || plain.distance(last) < Wall.SHORTEST_MM) {
-            return at(plain);
+            return with(Catch.plain(pointer).meaning(plain));
         }
         var unit = plain.minus(last).unit();
         var met = Snapping.onRay(scene.geometry(), last, unit, plain, scene.reachMm())
                 .or(() -> scene.lines().onRay(last, unit, plain, scene.reachMm()));
         if (met.isPresent() && aim.turn() == 0) {
-            return caught(met.get());
+            return with(Catch.of(met.get(), pointer));
         }
         var direct = aim.moved(scene, pointer, points());
         var found = direct.snap()
@@ -93,16 +93,20 @@ public record WallChain(List<Position> corners, List<WallId> walls, List<DrawnFa
                 .orElseGet(() -> aim.moved(scene, new Pointer(plain, 1, pointer.keys()), points()));
         var snap = found.snap().filter(s -> !onlyWith(s, last));
         if (snap.isEmpty()) {
-            return at(plain);
+            return with(Catch.plain(pointer).meaning(plain));
         }
         var target = Snapping.square(last, snap.get().at());
         if (target.distance(snap.get().at()) < 0.5) {
             return with(found);
         }
         return plain.distance(target) <= scene.reachMm()
-                ? caught(new Snap(
-                        target, Caught.ALIGNED, List.of(new Segment(snap.get().at(), target))))
-                : at(plain);
+                ? with(Catch.of(
+                        new Snap(
+                                target,
+                                Caught.ALIGNED,
+                                List.of(new Segment(snap.get().at(), target))),
+                        pointer))
+                : with(Catch.plain(pointer).meaning(plain));
     }
 
     /** Whether a point is in line with nothing but the corner it comes from, which square walls always are. */
@@ -112,14 +116,6 @@ public record WallChain(List<Position> corners, List<WallId> walls, List<DrawnFa
 
     private WallChain with(Catch other) {
         return new WallChain(corners, walls, faces, other);
-    }
-
-    private WallChain at(Point p) {
-        return with(new Catch(p, Optional.empty(), 0));
-    }
-
-    private WallChain caught(Snap snap) {
-        return with(new Catch(snap.at(), Optional.of(snap), 0));
     }
 
     @Override
@@ -169,10 +165,7 @@ public record WallChain(List<Position> corners, List<WallId> walls, List<DrawnFa
                     now, storey, List.of(walls.get(i)), faces.get(i).body(turn));
         }
         var chain = new WallChain(
-                plus(corners, to),
-                plus(walls, added.id()),
-                plus(faces, face),
-                new Catch(to.point(), Optional.empty(), 0));
+                plus(corners, to), plus(walls, added.id()), plus(faces, face), Catch.plain(Pointer.at(to.point())));
         return new Longer(chain, now);
     }
 
@@ -239,7 +232,7 @@ public record WallChain(List<Position> corners, List<WallId> walls, List<DrawnFa
     public Step key(Scene scene, Key key) {
         return switch (key) {
             case CLOSE -> corners.size() > 2 ? close(scene) : Step.to(this);
-            case NEXT -> Step.to(with(aim.next()));
+            case NEXT -> Step.to(with(aim.passing()).aimed(scene, aim.pointer()));
             case TURN, FLIP -> Step.to(this);
         };
     }

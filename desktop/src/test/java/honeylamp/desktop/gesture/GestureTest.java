@@ -99,6 +99,43 @@ class GestureTest {
         return new Hand(SailclothYard.plan(), gesture);
     }
 
+    /** Near the end of a wall its end, its line and its face are all within reach; the key goes from one to the next. */
+    @Test
+    void aKeyGoesOnToTheNextThingWithinReach() {
+        var hand = drawing();
+        hand.choices = hand.choices.withAngle(Angle.FREE).withFace(DrawnFace.CENTRE);
+        hand.click(0, 0).click(4000, 0);
+        hand.take(hand.gesture.dropped() instanceof WallChain chain ? Step.to(chain) : Step.to(hand.gesture));
+        hand.move(3990, 40);
+        assertThat(hand.gesture.readout(hand.scene()).caught()).isEqualTo("end");
+        hand.take(hand.gesture.key(hand.scene(), Key.NEXT));
+        assertThat(hand.gesture.readout(hand.scene()).caught()).isEqualTo("along");
+        hand.move(3985, 42); // still within reach of what was chosen
+        assertThat(hand.gesture.readout(hand.scene()).caught()).isEqualTo("along");
+        hand.move(1500, 900);
+        hand.move(3990, 40);
+        assertThat(hand.gesture.readout(hand.scene()).caught()).isEqualTo("end");
+    }
+
+    @Test
+    void offsetsAcrossAndUpAreTypedAsOne() {
+        var hand = drawing();
+        hand.click(0, 0).type("600;-900").type("1,5;x");
+        assertThat(hand.storey().walls()).hasSize(1);
+        assertThat(hand.storey().walls().getFirst().to().point()).isEqualTo(new Point(600, -900));
+        assertThat(hand.complaint).isNotEmpty();
+    }
+
+    @Test
+    void whatIsPickedMovesByTypedLengths() {
+        var hand = demo(PickAndMove.of(Reach.WALLS));
+        var wall = hand.storey().walls().get(9); // a partition
+        hand.picked = Set.of(wall.id());
+        hand.type("-250", "");
+        assertThat(hand.storey().walls().get(9).from()).isEqualTo(wall.from().moved(Length.ofMm(-250), Length.ZERO));
+        assertThat(hand.commits).isEqualTo(1);
+    }
+
     @Test
     void aRoomByTypedLengthsIsExactlyAsLarge() {
         var hand = drawing();
