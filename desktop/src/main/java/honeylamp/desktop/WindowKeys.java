@@ -117,7 +117,7 @@ final class WindowKeys {
                 if (scene.getFocusOwner() instanceof TextInputControl) {
                     return false;
                 }
-                if (!model.paste()) {
+                if (!model.picked().paste()) {
                     commands.pastePicture();
                 }
             }
@@ -131,10 +131,10 @@ final class WindowKeys {
                 }
             }
             case Y -> model.redo();
-            case D -> model.duplicatePicked();
-            case A -> model.pickAll();
-            case C -> model.copyPicked();
-            case X -> model.cutPicked();
+            case D -> model.picked().duplicate();
+            case A -> model.picked().all();
+            case C -> model.picked().copy();
+            case X -> model.picked().cut();
             case PLUS, EQUALS, ADD -> plan.zoom(1.25);
             case MINUS, SUBTRACT -> plan.zoom(0.8);
             default -> {
@@ -163,7 +163,7 @@ final class WindowKeys {
         }
         switch (e.getCode()) {
             case ESCAPE -> model.escape();
-            case DELETE, BACK_SPACE -> model.deletePicked();
+            case DELETE, BACK_SPACE -> model.picked().delete();
             case L -> model.light(model.now().lamp().next());
             case R -> model.key(Gesture.Key.TURN);
             case F -> model.key(Gesture.Key.FLIP);

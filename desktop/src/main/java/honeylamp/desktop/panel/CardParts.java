@@ -85,6 +85,6 @@ record CardParts(WorkspaceModel model) {
 
     Node delete() {
         return Widgets.button(
-                "Delete", "card-delete", "Delete does it too; Ctrl+Z brings it back", model::deletePicked);
+                "Delete", "card-delete", "Delete does it too; Ctrl+Z brings it back", model.picked()::delete);
     }
 }

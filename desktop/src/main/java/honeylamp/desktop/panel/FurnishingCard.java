@@ -43,7 +43,10 @@ record FurnishingCard(WorkspaceModel model, CardParts parts) {
                                 "R does it too",
                                 () -> model.edit(turned.apply(piece.turnDeg() + 90), "Turn furnishing")),
                         Widgets.button(
-                                "Another", "piece-another", "A second one beside it (Ctrl+D)", model::duplicatePicked)),
+                                "Another",
+                                "piece-another",
+                                "A second one beside it (Ctrl+D)",
+                                model.picked()::duplicate)),
                 parts.delete());
     }
 }

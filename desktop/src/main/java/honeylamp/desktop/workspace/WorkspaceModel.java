@@ -11,9 +11,6 @@ import honeylamp.desktop.gesture.Scene;
 import honeylamp.desktop.gesture.Step;
 import honeylamp.desktop.workspace.Workspace.Said;
 import honeylamp.drawing.Mark;
-import honeylamp.edit.Clipping;
-import honeylamp.edit.Deletion;
-import honeylamp.edit.FurnishingEdits;
 import honeylamp.edit.History;
 import honeylamp.edit.RoomEdits;
 import honeylamp.edit.SettingOutEdits;
@@ -28,7 +25,6 @@ import honeylamp.store.PlanDocument;
 import honeylamp.units.Length;
 import java.nio.file.Path;
 import java.util.ArrayList;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -39,7 +35,6 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
 /** Holds the workspace and is the only one to change it; used on the interface thread. */
 public final class WorkspaceModel {
     private static final double REACH_PX = 10;
-    private static final Length PASTED_ASIDE = Length.ofMm(500);
     private static final double FIRST_PX_PER_MM = 0.055;
 
     private final ReadOnlyObjectWrapper<Workspace> state;
@@ -48,7 +43,7 @@ public final class WorkspaceModel {
     private final PictureStore pictures = new PictureStore();
     private final KnownSnags snags = new KnownSnags();
     private Optional<Length> measured = Optional.empty();
-    private Optional<Clipping> clipping = Optional.empty();
+    private final PickedActions picked = new PickedActions(this);
 
     /**
      * A model of a document.
@@ -99,6 +94,11 @@ public final class WorkspaceModel {
     /** What is probably wrong with the storey. */
     public List<Snag> snags() {
         return snags.of(geometry(), now().plan().units(), now().choices().gapReach());
+    }
+
+    /** What can be done with what is picked. */
+    public PickedActions picked() {
+        return picked;
     }
 
     /** What was measured last, to be put in as a length. */
@@ -377,76 +377,5 @@ public final class WorkspaceModel {
                     .findFirst();
             picks.ifPresent(t -> use(w.stage(), w.stage().tools().indexOf(t)));
         }
-    }
-
-    /** Picks everything the stage works on: all walls, all openings, or all furnishings. */
-    public void pickAll() {
-        var storey = now().currentStorey();
-        Set<ElementId> all = new HashSet<>();
-        switch (now().stage()) {
-            case WALLS -> storey.walls().forEach(w -> all.add(w.id()));
-            case OPENINGS -> storey.openings().forEach(o -> all.add(o.id()));
-            case FURNISH -> storey.furnishings().forEach(f -> all.add(f.id()));
-            case UNDERLAY, ROOMS, FINISHES, DIMENSIONS, LABELS, LIGHT, SHEET -> {}
-        }
-        pick(all);
-    }
-
-    /** Keeps a copy of what is picked, to be pasted into any storey or plan. */
-    public void copyPicked() {
-        var copied = Clipping.of(now().plan(), now().storey(), now().selection());
-        if (!copied.isEmpty()) {
-            clipping = Optional.of(copied);
-            say("Copied. Ctrl+V pastes it, into another storey or plan as well.");
-        }
-    }
-
-    /** Keeps a copy of what is picked and deletes it. */
-    public void cutPicked() {
-        copyPicked();
-        if (clipping.isPresent()) {
-            deletePicked();
-        }
-    }
-
-    /**
-     * Pastes what was copied: in the same place, or a little aside if the same things stand there.
-     *
-     * @return whether there was anything to paste
-     */
-    public boolean paste() {
-        if (clipping.isEmpty()) {
-            return false;
-        }
-        var copied = clipping.get();
-        var aside = copied.standsIn(now().currentStorey()) ? PASTED_ASIDE : Length.ZERO;
-        var pasted = copied.into(now().plan(), now().storey(), aside, aside.negated());
-        edit(pasted.plan(), "Paste");
-        pick(pasted.ids());
-        return true;
-    }
-
-    /** Places a second furnishing like the one picked, and picks it. */
-    public void duplicatePicked() {
-        var w = now();
-        if (w.selection().size() == 1 && w.selection().iterator().next() instanceof ElementId.FurnishingId id) {
-            var added = FurnishingEdits.duplicate(w.plan(), w.storey(), id);
-            edit(added.plan(), "Another furnishing");
-            pick(Set.of(added.id()));
-        }
-    }
-
-    /** Deletes what is picked and says what went with it. */
-    public void deletePicked() {
-        var w = now();
-        if (w.selection().isEmpty()) {
-            return;
-        }
-        var along = Deletion.alongWith(w.currentStorey(), w.selection());
-        var count = w.selection().size();
-        edit(Deletion.of(w.plan(), w.storey(), w.selection()), "Delete");
-        pick(Set.of());
-        say("Deleted " + (count == 1 ? "one thing" : count + " things") + (along.isEmpty() ? "" : " " + along)
-                + ". Ctrl+Z brings it back.");
     }
 }

@@ -136,6 +136,62 @@ class GestureTest {
         assertThat(hand.commits).isEqualTo(1);
     }
 
+    private static Hand house(Gesture gesture) {
+        return new Hand(honeylamp.TestWalls.house(), gesture);
+    }
+
+    @Test
+    void aBayIsPutInByTypedWidthAndDepthAndItsShapeGoesRound() {
+        var hand = house(DrawBay.begin());
+        hand.click(6000, 1000).move(6010, 3000);
+        hand.take(hand.gesture.key(hand.scene(), Key.FLIP));
+        hand.take(hand.gesture.key(hand.scene(), Key.FLIP)); // splayed, half hexagon, square
+        hand.type("1800").move(6500, 2000);
+        assertThat(hand.gesture.sketch(hand.scene())).isNotEmpty();
+        hand.type("700");
+        assertThat(hand.complaint).isEmpty();
+        assertThat(hand.storey().walls()).hasSize(9); // the wall in two parts and three of the bay, the door wall stays
+        assertThat(hand.storey().walls().subList(6, 9))
+                .extracting(w -> Math.round(w.length().mm()))
+                .containsExactly(700L, 1800L, 700L);
+    }
+
+    @Test
+    void aBayWhereThereIsNoWallIsRefusedInWords() {
+        var hand = house(DrawBay.begin());
+        hand.click(9000, 9000);
+        assertThat(hand.complaint).contains("straight wall");
+        assertThat(hand.commits).isZero();
+    }
+
+    @Test
+    void aSettingOutLineRunsSquareToAWallFromItsEnd() {
+        var hand = house(SetOut.begin());
+        hand.click(0, 0).move(1000, 300).type("1200");
+        var line = hand.storey().settingOut().getFirst().line();
+        assertThat(line.offset(new Point(0, 0))).isNotZero();
+        assertThat(Math.abs(line.offset(new Point(0, 0)))).isCloseTo(1200, within(1e-6));
+    }
+
+    @Test
+    void measuringTellsLengthAcrossUpAngleAndHalf() {
+        var hand = house(Measure.begin());
+        hand.click(0, 0).click(6000, 4000);
+        assertThat(hand.gesture.readout(hand.scene()).fields())
+                .extracting(Readout.Field::value)
+                .containsExactly("7211", "6000", "4000", "33.7\u00b0", "3606");
+    }
+
+    @Test
+    void anArcNeedsARadiusThatReaches() {
+        var hand = house(DrawArc.begin());
+        hand.click(0, 8000).click(3000, 8000).move(1500, 8600).type("1200");
+        assertThat(hand.complaint).contains("does not reach").contains("1500 mm");
+        hand.type("1700");
+        var arc = hand.storey().walls().getLast();
+        assertThat(arc.sagitta().mm()).isCloseTo(1700 - Math.sqrt(1700 * 1700 - 1500 * 1500), within(1e-3));
+    }
+
     @Test
     void aRoomByTypedLengthsIsExactlyAsLarge() {
         var hand = drawing();

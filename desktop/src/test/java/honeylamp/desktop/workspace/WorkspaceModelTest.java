@@ -101,7 +101,7 @@ class WorkspaceModelTest {
         Set<ElementId> wall =
                 Set.of(model.now().currentStorey().openings().getFirst().host());
         model.pick(wall);
-        model.deletePicked();
+        model.picked().delete();
         assertThat(model.now().message()).contains("one thing").contains("the opening in it");
         assertThat(model.now().selection()).isEmpty();
         model.undo();

@@ -1,0 +1,94 @@
+package honeylamp.desktop.workspace;
+
+import honeylamp.edit.Clipping;
+import honeylamp.edit.Deletion;
+import honeylamp.edit.FurnishingEdits;
+import honeylamp.plan.ElementId;
+import honeylamp.units.Length;
+import java.util.HashSet;
+import java.util.Optional;
+import java.util.Set;
+
+/** What can be done with whatever is picked: copying, cutting, pasting, deleting. */
+public final class PickedActions {
+    private static final Length PASTED_ASIDE = Length.ofMm(500);
+
+    private final WorkspaceModel model;
+    private Optional<Clipping> clipping = Optional.empty();
+
+    PickedActions(WorkspaceModel model) {
+        this.model = model;
+    }
+
+    /** Picks everything the stage works on: all walls, all openings, or all furnishings. */
+    public void all() {
+        var storey = model.now().currentStorey();
+        Set<ElementId> all = new HashSet<>();
+        switch (model.now().stage()) {
+            case WALLS -> storey.walls().forEach(w -> all.add(w.id()));
+            case OPENINGS -> storey.openings().forEach(o -> all.add(o.id()));
+            case FURNISH -> storey.furnishings().forEach(f -> all.add(f.id()));
+            case UNDERLAY, ROOMS, FINISHES, DIMENSIONS, LABELS, LIGHT, SHEET -> {}
+        }
+        model.pick(all);
+    }
+
+    /** Keeps a copy of what is picked, to be pasted into any storey or plan. */
+    public void copy() {
+        var copied = Clipping.of(
+                model.now().plan(), model.now().storey(), model.now().selection());
+        if (!copied.isEmpty()) {
+            clipping = Optional.of(copied);
+            model.say("Copied. Ctrl+V pastes it, into another storey or plan as well.");
+        }
+    }
+
+    /** Keeps a copy of what is picked and deletes it. */
+    public void cut() {
+        copy();
+        if (clipping.isPresent()) {
+            delete();
+        }
+    }
+
+    /**
+     * Pastes what was copied: in the same place, or a little aside if the same things stand there.
+     *
+     * @return whether there was anything to paste
+     */
+    public boolean paste() {
+        if (clipping.isEmpty()) {
+            return false;
+        }
+        var copied = clipping.get();
+        var aside = copied.standsIn(model.now().currentStorey()) ? PASTED_ASIDE : Length.ZERO;
+        var pasted = copied.into(model.now().plan(), model.now().storey(), aside, aside.negated());
+        model.edit(pasted.plan(), "Paste");
+        model.pick(pasted.ids());
+        return true;
+    }
+
+    /** Places a second furnishing like the one picked, and picks it. */
+    public void duplicate() {
+        var w = model.now();
+        if (w.selection().size() == 1 && w.selection().iterator().next() instanceof ElementId.FurnishingId id) {
+            var added = FurnishingEdits.duplicate(w.plan(), w.storey(), id);
+            model.edit(added.plan(), "Another furnishing");
+            model.pick(Set.of(added.id()));
+        }
+    }
+
+    /** Deletes what is picked and says what went with it. */
+    public void delete() {
+        var w = model.now();
+        if (w.selection().isEmpty()) {
+            return;
+        }
+        var along = Deletion.alongWith(w.currentStorey(), w.selection());
+        var count = w.selection().size();
+        model.edit(Deletion.of(w.plan(), w.storey(), w.selection()), "Delete");
+        model.pick(Set.of());
+        model.say("Deleted " + (count == 1 ? "one thing" : count + " things") + (along.isEmpty() ? "" : " " + along)
+                + ". Ctrl+Z brings it back.");
+    }
+}
