@@ -102,7 +102,10 @@ public final class WallEdits {
 
     /** Changes on which side of the drawn line the bodies lie. */
     public static Plan setBody(Plan plan, StoreyId storey, List<WallId> ids, BodySide body) {
-        return change(plan, storey, ids, w -> w.withBody(body));
+        return plan.withStorey(
+                storey,
+                s -> s.withWalls(Lists.changed(
+                        s.walls(), w -> ids.contains(w.id()) && w.body() != body, w -> w.withBody(body))));
     }
 
     /** Changes the height of walls. */

@@ -74,19 +74,15 @@ public record Plan(
         return storeys.stream().filter(s -> s.id().equals(id)).findFirst().orElseThrow();
     }
 
-    /** The plan with one storey changed; all others stay the same objects. */
+    /** The plan with one storey changed; all others stay the same objects, and so does a plan that does not change. */
     public Plan withStorey(StoreyId id, UnaryOperator<Storey> change) {
-        return new Plan(
-                name,
-                units,
-                wallTypes,
-                storeys.stream()
-                        .map(s -> s.id().equals(id) ? change.apply(s) : s)
-                        .toList(),
-                look,
-                light,
-                sheet,
-                nextNumber);
+        var before = storeys.stream().filter(s -> s.id().equals(id)).findFirst();
+        var after = before.map(change);
+        if (before.isEmpty() || after.filter(s -> s == before.get()).isPresent()) {
+            return this;
+        }
+        return withStoreys(
+                storeys.stream().map(s -> s == before.get() ? after.get() : s).toList());
     }
 
     /** The plan with other storeys. */

@@ -64,6 +64,9 @@ public record Storey(
 
     /** The storey with other walls. */
     public Storey withWalls(List<Wall> other) {
+        if (other == walls) {
+            return this;
+        }
         return new Storey(
                 id,
                 name,
