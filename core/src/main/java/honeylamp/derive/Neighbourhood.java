@@ -3,7 +3,6 @@ package honeylamp.derive;
 import honeylamp.derive.WallNetwork.Face;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Outline;
-import honeylamp.geometry.Point;
 import honeylamp.geometry.Regions;
 import honeylamp.plan.ElementId.WallId;
 import honeylamp.plan.ElementId.WallTypeId;
@@ -23,7 +22,7 @@ import java.util.Set;
  * What follows from a change of a few walls, derived from the walls around them only, so that it costs the
  * same in a plan of ten rooms and of three hundred.
  *
- * @param bodies the united bodies of the changed walls and of those that meet them
+ * @param bodies the united bodies of the changed walls, joined to those they meet
  * @param rooms the spaces beside the changed walls, as they would be
  */
 public record Neighbourhood(List<Outline> bodies, List<Face> rooms) {
@@ -109,19 +108,8 @@ public record Neighbourhood(List<Outline> bodies, List<Face> rooms) {
     }
 
     private static List<Outline> bodies(WallNetwork network, List<Wall> changed) {
-        Set<WallId> own = new HashSet<>();
-        changed.forEach(w -> own.add(w.id()));
-        Set<Point> nodes = new HashSet<>();
-        for (var piece : network.pieces()) {
-            if (own.contains(piece.wall().id())) {
-                nodes.add(piece.line().a());
-                nodes.add(piece.line().b());
-            }
-        }
-        return Regions.union(network.pieces().stream()
-                .filter(p -> own.contains(p.wall().id())
-                        || nodes.contains(p.line().a())
-                        || nodes.contains(p.line().b()))
+        return Regions.union(changed.stream()
+                .flatMap(w -> network.of(w.id()).stream())
                 .map(p -> Outline.of(p.isOrdered() ? p.body() : p.running(0, 0)))
                 .toList());
     }

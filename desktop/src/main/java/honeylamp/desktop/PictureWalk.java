@@ -1,5 +1,6 @@
 package honeylamp.desktop;
 
+import honeylamp.desktop.gesture.Choices;
 import honeylamp.desktop.workspace.Stage;
 import honeylamp.desktop.workspace.View;
 import honeylamp.desktop.workspace.WorkspaceModel;
@@ -45,6 +46,7 @@ final class PictureWalk {
         shots.add(new Shot("2-tracing", this::tracing));
         shots.add(new Shot("7-underlay", this::underlay));
         shots.add(new Shot("3-rooms-and-finishes", m -> {
+            m.chooseWithin(m.now().choices().withGlance(Choices.Glance.HIDDEN));
             m.pick(Set.of());
             m.light(Lamp.COLOUR);
             m.go(Stage.FINISHES);
@@ -74,6 +76,8 @@ final class PictureWalk {
     /** Draft over the underlay, a wall chain half drawn. */
     private void tracing(WorkspaceModel model) {
         model.light(Lamp.DRAFT);
+        var thinnest = model.now().plan().wallTypes().getLast().id();
+        model.chooseWithin(model.now().choices().withWallType(thinnest).withGlance(Choices.Glance.SHOWN));
         model.use(Stage.WALLS, 0);
         model.show(new View(new Point(9200, 2400), 0.085));
         point(MouseEvent.MOUSE_PRESSED, new Point(10950, 2350));
