@@ -161,6 +161,20 @@ class WallPartsTest {
         assertThat(walls(copies.plan())).extracting(w -> w.from().x().mm()).containsExactly(0.0, 900.0, 1800.0, 2700.0);
     }
 
+    /** A lining of 100 against the right face of a wall of 300 drawn in its middle: its own left face lies there. */
+    @Test
+    void aWallAlongAnotherStandsAgainstItsFace() {
+        var plan = TestPlans.start().wall(0, 0, 3000, 0, BodySide.CENTRE, OUTER).plan();
+        var lined = WallCopies.along(plan, TestPlans.storey(plan), TestPlans.wallId(plan, 0), false, PARTITION);
+        var lining = walls(lined.plan()).getLast();
+        assertThat(lining.from()).isEqualTo(Position.ofMm(0, -150));
+        assertThat(lining.body()).isEqualTo(BodySide.RIGHT);
+        var poche = TestPlans.geometry(lined.plan()).poche().stream()
+                .mapToDouble(o -> o.area())
+                .sum();
+        assertThat(poche).isCloseTo(3000.0 * 400, within(1.0));
+    }
+
     /** 9000 between centres, outer walls 300, partitions 100: clear widths are (9000 - 300 - 200) / 3. */
     @Test
     void aSpaceIsDividedByCentresOrByClearWidths() {

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.TestWalls;
+import honeylamp.catalogue.NewPlan;
 import honeylamp.demo.SailclothYard;
 import honeylamp.derive.StoreyGeometry;
 import honeylamp.desktop.workspace.Stage;
@@ -16,9 +17,11 @@ import honeylamp.plan.SettingOutLine;
 import honeylamp.plan.Wall;
 import honeylamp.plan.Wall.BodySide;
 import honeylamp.store.PlanDocument;
+import honeylamp.units.UnitSystem;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
@@ -342,6 +345,45 @@ class WallsWindowTest {
             assertThat(w.plan().storeys().getLast().walls()).hasSize(5);
             assertThat(w.plan().storeys().getLast().openings()).hasSize(1);
             assertThat(w.plan().storeys().getLast().walls().getFirst().from()).isEqualTo(Position.ofMm(0, 0));
+        }
+    }
+
+    @Test
+    void wallsAreCutOutOfOnePlanAndPastedIntoAnother() throws Exception {
+        try (var w = WindowDriver.with(house())) {
+            use(w, 1);
+            pick(w, 0, 4);
+            w.key(KeyCode.CONTROL, KeyCode.X);
+            assertThat(walls(w)).hasSize(3);
+            assertThat(w.message()).contains("Ctrl+Z");
+            WindowDriver.onScreen(() -> {
+                w.model().open(PlanDocument.of(NewPlan.in(UnitSystem.FEET_INCHES)), Optional.empty());
+                return null;
+            });
+            use(w, 1);
+            w.key(KeyCode.CONTROL, KeyCode.V);
+            assertThat(walls(w)).hasSize(2);
+            assertThat(w.plan().storeys().getFirst().openings()).hasSize(1);
+            assertThat(w.plan().wallType(walls(w).getFirst().type()).thickness().mm())
+                    .isEqualTo(300); // its own type came along
+            assertThat(picked(w)).isEqualTo(2);
+        }
+    }
+
+    /** The partition's left face goes onto the line of the left face of the wall at x = 0; both run up or down. */
+    @Test
+    void facesAreAligned() throws Exception {
+        try (var w = WindowDriver.with(house())) {
+            use(w, 1);
+            pick(w, 3, 4);
+            w.press("align-middle");
+            assertThat(w.message()).isEmpty();
+            assertThat(walls(w).get(4).from().point().x()).isCloseTo(0, within(1e-6));
+            w.key(KeyCode.CONTROL, KeyCode.Z);
+            pick(w, 0);
+            w.press("wall-along-left");
+            assertThat(walls(w)).hasSize(6);
+            assertThat(walls(w).getLast().from()).isEqualTo(Position.ofMm(0, 150));
         }
     }
 
