@@ -10,6 +10,7 @@ import honeylamp.plan.Wall;
 import honeylamp.units.Length;
 import java.util.List;
 import java.util.NoSuchElementException;
+import java.util.Optional;
 import java.util.Set;
 
 /** Bays that stand out from a straight wall; the wall behind them goes. */
@@ -46,18 +47,11 @@ public final class Bays {
      */
     public static List<Point> corners(Wall wall, Length from, Length to, Length depth, Shape shape, boolean left) {
         var width = to.mm() - from.mm();
-        var deep = shape == Shape.HALF_HEXAGON ? width * Math.sqrt(3) / 4 : depth.mm();
-        var in = switch (shape) {
-            case SPLAYED -> deep;
-            case HALF_HEXAGON -> width / 4;
-            case SQUARE -> 0;
-        };
-        if (wall.isCurved()) {
-            throw new IllegalArgumentException("a bay needs a straight wall");
-        }
-        if (width < Wall.SHORTEST_MM || deep < Wall.SHORTEST_MM || width - 2 * in < Wall.SHORTEST_MM) {
-            throw new IllegalArgumentException("a bay of this shape and depth needs more width");
-        }
+        var deep = deep(width, depth, shape);
+        var in = in(width, deep, shape);
+        impossible(wall, from, to, depth, shape).ifPresent(reason -> {
+            throw new IllegalArgumentException(reason);
+        });
         var line = wall.chord();
         var out = line.unit().left().times(left ? deep : -deep);
         return List.of(
@@ -65,6 +59,33 @@ public final class Bays {
                 line.at(from.mm() + in).plus(out),
                 line.at(to.mm() - in).plus(out),
                 line.at(to.mm()));
+    }
+
+    /** Why a bay of a shape cannot be, if it cannot. */
+    public static Optional<String> impossible(Wall wall, Length from, Length to, Length depth, Shape shape) {
+        var width = to.mm() - from.mm();
+        var deep = deep(width, depth, shape);
+        if (wall.isCurved()) {
+            return Optional.of("a bay needs a straight wall");
+        }
+        return width < Wall.SHORTEST_MM
+                        || deep < Wall.SHORTEST_MM
+                        || width - 2 * in(width, deep, shape) < Wall.SHORTEST_MM
+                ? Optional.of("a bay of this shape and depth needs more width")
+                : Optional.empty();
+    }
+
+    private static double deep(double width, Length depth, Shape shape) {
+        return shape == Shape.HALF_HEXAGON ? width * Math.sqrt(3) / 4 : depth.mm();
+    }
+
+    /** How far its outer corners stand in from where it leaves the wall. */
+    private static double in(double width, double deep, Shape shape) {
+        return switch (shape) {
+            case SPLAYED -> deep;
+            case HALF_HEXAGON -> width / 4;
+            case SQUARE -> 0;
+        };
     }
 
     /**

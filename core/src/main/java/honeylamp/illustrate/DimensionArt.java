@@ -15,7 +15,9 @@ import honeylamp.units.Length;
 import honeylamp.units.LengthText;
 import honeylamp.units.UnitSystem;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 
 /** Draws dimension tiers and single dimensions, with gaps, ticks and heights in paper mm. */
 final class DimensionArt {
@@ -171,11 +173,20 @@ final class DimensionArt {
         return out;
     }
 
+    /** The circle an arc is part of, to a millimetre: told once, however many walls run along it. */
+    private record Circle(long x, long y, long radius) {
+        static Circle of(Arc arc) {
+            return new Circle(
+                    Math.round(arc.centre().x()), Math.round(arc.centre().y()), Math.round(arc.radius()));
+        }
+    }
+
     /** The radius of every curved wall's drawn line, with a line from its centre side and an arrow at the wall. */
     List<Mark> radii(List<Wall> walls, UnitSystem units) {
         var out = new ArrayList<Mark>();
+        Set<Circle> told = new HashSet<>();
         for (var wall : walls) {
-            if (wall.line() instanceof Arc arc) {
+            if (wall.line() instanceof Arc arc && told.add(Circle.of(arc))) {
                 var tip = arc.middle();
                 var inward = arc.centre().minus(tip).unit();
                 var length = Math.min(arc.radius(), RADIUS_LINE_MM * frame.scale());

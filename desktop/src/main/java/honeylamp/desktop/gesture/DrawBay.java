@@ -68,6 +68,15 @@ public record DrawBay(Shape shape, Optional<Wall> wall, double fromMm, Optional<
         }
     }
 
+    /** Why no bay fits so deep, if none does. */
+    private Optional<String> impossible() {
+        var host = wall.orElseThrow();
+        var end = toMm.orElseThrow();
+        return Bays.impossible(
+                        host, Length.ofMm(Math.min(fromMm, end)), Length.ofMm(Math.max(fromMm, end)), depth(), shape)
+                .map(reason -> "No bay fits there: " + reason + ".");
+    }
+
     private Plan plan(Scene scene, Length depth) {
         var host = wall.orElseThrow();
         var end = toMm.orElseThrow();
@@ -142,7 +151,7 @@ public record DrawBay(Shape shape, Optional<Wall> wall, double fromMm, Optional<
         return new Readout(
                 List.of(new Readout.Field("Depth", shown(scene, depth().mm()))),
                 aim.word(),
-                words + "Click how far it stands out, or type it.");
+                impossible().orElse(words + "Click how far it stands out, or type it."));
     }
 
     private static String shown(Scene scene, double mm) {
