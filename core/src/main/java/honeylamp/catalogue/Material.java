@@ -10,9 +10,4 @@ package honeylamp.catalogue;
  * @param jointDarker how much darker its joints are
  */
 public record Material(
-        String key, String label, Oklch tone, double toneSpread, double jointDarker, LayingPattern pattern) {
-    /** The colour of its joints. */
-    public Oklch jointTone() {
-        return tone.lighter(-jointDarker);
-    }
-}
+        String key, String label, Oklch tone, double toneSpread, double jointDarker, LayingPattern pattern) {}

@@ -2,12 +2,10 @@ package honeylamp.edit;
 
 import honeylamp.geometry.Arc;
 import honeylamp.geometry.Curve;
-import honeylamp.geometry.Point;
 import honeylamp.geometry.Segment;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.ElementId.WallId;
-import honeylamp.plan.Opening;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.Wall;
@@ -241,20 +239,6 @@ public final class WallParts {
                 .filter(w -> !w.id().equals(wall.id()) && (w.from().equals(end) || w.to().equals(end)))
                 .toList();
         return meeting.size() == 1 ? Optional.of(meeting.getFirst()) : Optional.empty();
-    }
-
-    /** Where on a wall, from its first end, a point would split it: kept clear of openings. */
-    public static Length nearestSplit(Plan plan, StoreyId storey, WallId id, Point p) {
-        var wall = wall(plan, storey, id);
-        var at = Math.clamp(wall.line().along(p), 0, wall.line().length());
-        for (Opening opening : plan.storey(storey).openingsIn(id)) {
-            if (opening.offset().mm() < at && at < opening.end().mm()) {
-                at = at - opening.offset().mm() < opening.end().mm() - at
-                        ? opening.offset().mm()
-                        : opening.end().mm();
-            }
-        }
-        return Length.ofMm(at);
     }
 
     private static Wall wall(Plan plan, StoreyId storey, WallId id) {

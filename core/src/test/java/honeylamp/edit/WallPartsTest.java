@@ -72,9 +72,6 @@ class WallPartsTest {
         assertThatThrownBy(() ->
                         WallParts.split(plan, TestPlans.storey(plan), TestPlans.wallId(plan, 0), Length.ofMm(2300)))
                 .hasMessageContaining("lies across");
-        assertThat(WallParts.nearestSplit(plan, TestPlans.storey(plan), TestPlans.wallId(plan, 0), new Point(2300, 50))
-                        .mm())
-                .isEqualTo(2000);
     }
 
     /** Law: joining what was split gives back the plan, whichever way the parts run. */
