@@ -10,6 +10,8 @@ public final class Palette {
     public static final Oklch POCHE = new Oklch(0.30, 0.010, 60);
     /** Cut walls that carry nothing. */
     public static final Oklch POCHE_TINT = new Oklch(0.46, 0.012, 60);
+    /** Sides of walls in a raised picture; those that face the light are lighter. */
+    public static final Oklch WALL_SIDE = new Oklch(0.80, 0.012, 75);
     /** The colour that cast shadows multiply by. */
     public static final Oklch SHADOW = new Oklch(0.44, 0.014, 290);
     /** The ground around the building. */

@@ -48,11 +48,6 @@ public final class Mending {
         return proposed(plan, geometry, snag).filter(m -> mends(plan, geometry, m.plan, gapReach));
     }
 
-    /** The mend of a snag found with the usual reach. */
-    public static Optional<Mend> of(Plan plan, StoreyGeometry geometry, Snag snag) {
-        return of(plan, geometry, snag, Snags.USUAL_GAP_REACH);
-    }
-
     /** The plan with all snags of a kind mended that have a mend, one after the other; itself if there is none. */
     public static Plan all(Plan plan, StoreyId storey, Snag.Kind kind, Length gapReach) {
         var now = plan;

@@ -1,6 +1,5 @@
 package honeylamp.illustrate;
 
-import honeylamp.catalogue.Oklch;
 import honeylamp.catalogue.Palette;
 import honeylamp.derive.OpeningCut;
 import honeylamp.derive.StoreyGeometry;
@@ -194,9 +193,9 @@ public final class RaisedGlance {
         if (way.x() <= 0) {
             return; // it looks away: counter-clockwise, what runs to the right faces the viewer
         }
-        var light = 0.80 + 0.10 * way.y() / way.length();
         var path = Path.line(seen(a, 0), seen(b, 0), seen(b, part.toMm), seen(a, part.toMm));
-        var ink = Ink.of(new Oklch(light, 0.012, 75).argb());
+        var ink =
+                Ink.of(Palette.WALL_SIDE.lighter(0.10 * way.y() / way.length()).argb());
         out.add(new Mark.Fill(path, ink));
         out.add(new Mark.Stroke(path, Pen.round(0.5), ink)); // covers the seam to the next part
     }

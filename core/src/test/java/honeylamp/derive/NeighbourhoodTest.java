@@ -57,6 +57,7 @@ class NeighbourhoodTest {
     @Test
     void itAgreesWithTheWholePlan() {
         var random = new Random(11);
+        var seen = 0;
         for (var i = 0; i < 25; i++) {
             var plan = grid(5, 4);
             var corner = Position.ofMm(0, 3000 * random.nextInt(5));
@@ -69,11 +70,13 @@ class NeighbourhoodTest {
             var whole = TestPlans.geometry(moved);
             var beyond = Regions.difference(near.bodies(), whole.network().poche());
             assertThat(area(beyond)).isLessThan(1);
+            seen += near.rooms().size();
             for (var room : near.rooms()) {
                 assertThat(whole.rooms())
                         .anySatisfy(r -> assertThat(r.areaMm2()).isCloseTo(room.areaMm2(), within(1.0)));
             }
         }
+        assertThat(seen).isGreaterThan(25); // at least one beside every moved corner, two beside most
     }
 
     @Test

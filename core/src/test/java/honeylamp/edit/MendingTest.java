@@ -25,7 +25,7 @@ class MendingTest {
                 .filter(s -> s.kind() == kind)
                 .findFirst()
                 .orElseThrow();
-        return Mending.of(plan, geometry, snag);
+        return Mending.of(plan, geometry, snag, Snags.USUAL_GAP_REACH);
     }
 
     private static long count(Plan plan, Snag.Kind kind) {

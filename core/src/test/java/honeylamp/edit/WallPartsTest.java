@@ -149,6 +149,18 @@ class WallPartsTest {
         assertThat(walls(aligned).get(1).from()).isEqualTo(Position.ofMm(800, 3000));
     }
 
+    /** The drawn line stays; a body of 100 left of a line running up goes from x -100..0 to 0..100. */
+    @Test
+    void reversingPutsTheBodyOnTheOtherSideOfItsLine() {
+        var plan =
+                TestPlans.start().wall(0, 0, 0, 2000, BodySide.LEFT, PARTITION).plan();
+        var other = WallParts.reverseFace(plan, TestPlans.storey(plan), Set.of(TestPlans.wallId(plan, 0)));
+        assertThat(walls(other).getFirst().from()).isEqualTo(Position.ofMm(0, 0));
+        var box = TestPlans.geometry(other).poche().getFirst().bounds();
+        assertThat(box.minX()).isCloseTo(0, within(1e-9));
+        assertThat(box.maxX()).isCloseTo(100, within(1e-9));
+    }
+
     @Test
     void parallelCopiesKeepTheirDistance() {
         var plan =

@@ -117,7 +117,8 @@ final class WindowKeys {
                 if (scene.getFocusOwner() instanceof TextInputControl) {
                     return false;
                 }
-                if (!model.picked().paste()) {
+                // where pictures are worked on a picture is meant, whatever was copied of a plan before
+                if (model.now().stage() == Stage.UNDERLAY || !model.picked().paste()) {
                     commands.pastePicture();
                 }
             }

@@ -22,6 +22,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
@@ -370,6 +371,24 @@ class WallsWindowTest {
         }
     }
 
+    @Test
+    void whatCannotBeCopiedIsNotCutAway() throws Exception {
+        try (var w = WindowDriver.with(house())) {
+            use(w, 1);
+            pick(w, 4);
+            w.key(KeyCode.CONTROL, KeyCode.C);
+            WindowDriver.onScreen(() -> {
+                var opening =
+                        w.model().now().currentStorey().openings().getFirst().id();
+                w.model().pick(Set.of(opening));
+                return null;
+            });
+            w.key(KeyCode.CONTROL, KeyCode.X);
+            assertThat(w.plan().storeys().getFirst().openings()).hasSize(1);
+            assertThat(w.message()).contains("openings come with their walls");
+        }
+    }
+
     /** The partition's left face goes onto the line of the left face of the wall at x = 0; both run up or down. */
     @Test
     void facesAreAligned() throws Exception {
@@ -480,7 +499,8 @@ class WallsWindowTest {
                 return null;
             });
             assertThat(w.message()).contains("in your library");
-            WindowDriver.onScreen(() -> w.window().scene().lookup("#library-use-1") != null);
+            boolean offered = WindowDriver.onScreen(() -> w.window().scene().lookup("#library-use-1") != null);
+            assertThat(offered).isTrue();
         }
     }
 

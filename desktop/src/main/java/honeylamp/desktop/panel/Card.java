@@ -10,6 +10,7 @@ import honeylamp.plan.Plan;
 import honeylamp.plan.SettingOutLine.Stay;
 import honeylamp.plan.Underlay;
 import honeylamp.plan.Wall;
+import honeylamp.plan.WallType;
 import honeylamp.units.AreaText;
 import java.util.ArrayList;
 import java.util.List;
@@ -39,7 +40,7 @@ public final class Card extends VBox {
             Stage stage,
             int tool,
             Object choices) {
-        static Shown of(Workspace now) {
+        static Shown of(Workspace now, List<WallType> kept) {
             return new Shown(
                     now.plan(),
                     now.storey(),
@@ -47,11 +48,11 @@ public final class Card extends VBox {
                     now.stage().showsUnderlay(),
                     now.stage(),
                     now.tool(),
-                    List.of(now.choices().wallType(), now.choices().lengthEnd()));
+                    List.of(now.choices().wallType(), now.choices().lengthEnd(), kept));
         }
 
-        boolean isStill(Workspace now) {
-            return plan == now.plan() && of(now).equals(this);
+        boolean isStill(Workspace now, List<WallType> kept) {
+            return plan == now.plan() && of(now, kept).equals(this);
         }
     }
 
@@ -73,13 +74,13 @@ public final class Card extends VBox {
     }
 
     private void update(Workspace now) {
-        if (shown instanceof Shown s && s.isStill(now)) {
+        if (shown instanceof Shown s && s.isStill(now, library.types())) {
             return;
         }
         if (Widgets.sliding(content)) {
             return; // the slider under the hand stays; the rest follows with the next change
         }
-        shown = Shown.of(now);
+        shown = Shown.of(now, library.types());
         Widgets.rebuilt(content, nodes(now));
     }
 

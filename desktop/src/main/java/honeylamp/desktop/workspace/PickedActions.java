@@ -35,20 +35,28 @@ public final class PickedActions {
 
     /** Keeps a copy of what is picked, to be pasted into any storey or plan. */
     public void copy() {
-        var copied = Clipping.of(
-                model.now().plan(), model.now().storey(), model.now().selection());
-        if (!copied.isEmpty()) {
-            clipping = Optional.of(copied);
+        if (keep()) {
             model.say("Copied. Ctrl+V pastes it, into another storey or plan as well.");
         }
     }
 
-    /** Keeps a copy of what is picked and deletes it. */
+    /** Keeps a copy of what is picked and deletes it; what cannot be copied is left where it is. */
     public void cut() {
-        copy();
-        if (clipping.isPresent()) {
+        if (keep()) {
             delete();
         }
+    }
+
+    /** Whether there is something to copy; says so if not. */
+    private boolean keep() {
+        var copied = Clipping.of(
+                model.now().plan(), model.now().storey(), model.now().selection());
+        if (copied.isEmpty()) {
+            model.complain("Pick walls, furniture or fixed parts to copy; openings come with their walls.");
+            return false;
+        }
+        clipping = Optional.of(copied);
+        return true;
     }
 
     /**
