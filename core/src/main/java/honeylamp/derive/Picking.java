@@ -1,9 +1,13 @@
 package honeylamp.derive;
 
+import honeylamp.derive.Snapping.Caught;
+import honeylamp.derive.Snapping.Snap;
 import honeylamp.geometry.Box;
+import honeylamp.geometry.Curve;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Ring;
+import honeylamp.geometry.Segment;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Opening;
@@ -22,6 +26,11 @@ import java.util.Set;
 
 /** Finds what lies under a point, kind by kind; the smallest or nearest wins. */
 public final class Picking {
+    /** Half the length at which a line to measure from is held, in mm; it counts as endless. */
+    private static final double MEASURING_MM = 1000;
+
+    private static final Set<Caught> ENDS = Set.of(Caught.END, Caught.CORNER, Caught.MIDDLE);
+
     private Picking() {}
 
     /** The wall whose body holds the point, or comes within reach of it. */
@@ -89,6 +98,30 @@ public final class Picking {
             }
         }
         return out;
+    }
+
+    /**
+     * What a setting-out line is measured from: at the end, corner or middle of a straight wall the line through it
+     * square to the wall, else the wall's face nearest to the pointer.
+     *
+     * @param caught what the pointer caught there, if anything
+     */
+    public static Optional<Segment> measuringLine(
+            StoreyGeometry geometry, Optional<Snap> caught, Point pointer, double reachMm) {
+        var at = caught.map(Snap::at).orElse(pointer);
+        return wall(geometry, at, reachMm)
+                .filter(w -> !w.isCurved())
+                .flatMap(w -> caught.filter(Picking::marksAnEnd)
+                        .map(s -> Segment.through(s.at(), w.chord().unit().left(), MEASURING_MM))
+                        .or(() -> geometry.network().of(w.id()).stream()
+                                .flatMap(p -> p.faces().stream())
+                                .filter(f -> f.length() > WallNodes.SAME_MM)
+                                .min(Comparator.comparingDouble(f -> f.distance(pointer)))
+                                .map(Curve::chord)));
+    }
+
+    private static boolean marksAnEnd(Snap snap) {
+        return ENDS.contains(snap.caught());
     }
 
     /** The setting-out line within reach of a point. */

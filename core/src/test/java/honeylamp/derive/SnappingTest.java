@@ -148,6 +148,22 @@ class SnappingTest {
                 .hasSize(1);
     }
 
+    /** From a face the line runs along it; from an end it stands square to the wall, so it is at x = 6000. */
+    @Test
+    void aSettingOutLineIsMeasuredFromAFaceOrAnEnd() {
+        var geometry = TestPlans.geometry(plan());
+        var low = new Point(2000, -140);
+        var face = Picking.measuringLine(geometry, Optional.of(Snap.of(new Point(2000, 0), Caught.ALONG)), low, 200)
+                .orElseThrow();
+        assertThat(face.offset(new Point(0, -150))).isCloseTo(0, within(1e-9));
+        var end = Picking.measuringLine(
+                        geometry, Optional.of(Snap.of(new Point(6000, 0), Caught.END)), new Point(6010, 5), 200)
+                .orElseThrow();
+        assertThat(Math.abs(end.offset(new Point(0, 0)))).isCloseTo(6000, within(1e-9));
+        assertThat(Picking.measuringLine(geometry, Optional.empty(), new Point(0, 5000), 200))
+                .isEmpty();
+    }
+
     @Test
     void aBoxTakesWhatIsInsideOrWhatItTouches() {
         var plan = TestPlans.clearRectangle(6000, 4000);

@@ -1,17 +1,14 @@
 package honeylamp.desktop.gesture;
 
 import honeylamp.derive.Picking;
-import honeylamp.derive.Snapping.Caught;
 import honeylamp.drawing.Mark;
 import honeylamp.edit.SettingOutEdits;
-import honeylamp.geometry.Point;
 import honeylamp.geometry.Segment;
 import honeylamp.illustrate.Sketches;
 import honeylamp.units.Length;
 import honeylamp.units.LengthReading;
 import honeylamp.units.LengthText;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
@@ -37,23 +34,9 @@ public record SetOut(Optional<Segment> base, Catch aim) implements Gesture {
         if (base.isPresent()) {
             return laid(scene, base.get().offset(at.at()));
         }
-        return base(scene, at, pointer.at())
+        return Picking.measuringLine(scene.geometry(), at.snap(), pointer.at(), scene.reachMm())
                 .map(b -> Step.to(new SetOut(Optional.of(b), at)))
                 .orElseGet(() -> Step.complain(this, "Click a wall face or a wall end to measure from."));
-    }
-
-    /** At an end, the line through it square to the wall; else the nearest of the wall's faces. */
-    private static Optional<Segment> base(Scene scene, Catch at, Point pointer) {
-        var caught = at.snap().map(s -> s.caught());
-        return Picking.wall(scene.geometry(), at.at(), scene.reachMm())
-                .filter(w -> !w.isCurved())
-                .flatMap(w -> caught.filter(c -> c == Caught.END || c == Caught.CORNER || c == Caught.MIDDLE)
-                        .map(_ -> Segment.through(at.at(), w.chord().unit().left(), 1000))
-                        .or(() -> scene.geometry().network().of(w.id()).stream()
-                                .flatMap(p -> p.faces().stream())
-                                .filter(f -> f.length() > 1)
-                                .min(Comparator.comparingDouble(f -> f.distance(pointer)))
-                                .map(f -> f.chord())));
     }
 
     private Step laid(Scene scene, double leftMm) {
