@@ -17,6 +17,7 @@ import javafx.scene.control.CustomMenuItem;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
+import javafx.scene.text.Text;
 
 /** The counter of snags; opened, it lists them, and each can be shown. */
 public final class SnagList extends Button {
@@ -66,9 +67,9 @@ public final class SnagList extends Button {
 
     private CustomMenuItem item(Snag snag) {
         var kind = Widgets.heading(snag.kind().label());
-        var sentence = Widgets.quiet(snag.sentence());
-        sentence.setPrefWidth(SENTENCE_PX);
-        sentence.setMinHeight(USE_PREF_SIZE);
+        var sentence = new Text(snag.sentence()); // a menu asks a label for the height of one line only
+        sentence.setWrappingWidth(SENTENCE_PX);
+        sentence.getStyleClass().add("snag-words");
         var buttons = Widgets.row(Widgets.button("Show", "snag-show", "Goes to the place", () -> {
             menu.hide();
             show(snag);

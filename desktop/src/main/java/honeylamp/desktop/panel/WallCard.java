@@ -116,7 +116,7 @@ record WallCard(WorkspaceModel model, CardParts parts) {
                                 .plan(),
                         "Split wall"),
                 parts.place(
-                        "Grow each end by",
+                        "Grow ends by",
                         "wall-grow",
                         Length.ZERO,
                         v -> WallParts.grow(parts.plan(), parts.at(), wall.id(), v),
@@ -129,7 +129,7 @@ record WallCard(WorkspaceModel model, CardParts parts) {
                 6,
                 count,
                 parts.place(
-                        "Distance to the left",
+                        "To the left by",
                         "wall-copy-distance",
                         Length.ZERO,
                         v -> WallCopies.parallel(parts.plan(), parts.at(), wall.id(), v, count.count())
