@@ -22,8 +22,11 @@ import java.util.function.ToDoubleFunction;
  * not depend on the order or the direction in which walls were drawn.
  */
 final class WallNodes {
-    /** Points nearer than this are the same spot; far below any building tolerance. */
-    static final double SAME_MM = 1.0;
+    /**
+     * Points nearer than this are the same spot; far below any building tolerance. A hair over one millimetre, so
+     * that points typed a whole millimetre apart are judged alike whichever way their distance was worked out.
+     */
+    static final double SAME_MM = 1.0001;
 
     /** A wall is carried on into a wall it stops in by at most so many thicknesses of that wall. */
     private static final double CARRIED_THICKNESSES = 3;
@@ -64,6 +67,11 @@ final class WallNodes {
         return new WallNodes(sorted, thickness).split();
     }
 
+    /** In whole nanometres, so that what rounding left behind cannot decide which of two near points comes first. */
+    private static Point whole(Point p) {
+        return Position.of(p).point();
+    }
+
     private static Position westward(Wall wall) {
         return BY_PLACE.compare(wall.from(), wall.to()) <= 0 ? wall.from() : wall.to();
     }
@@ -80,9 +88,10 @@ final class WallNodes {
             spots.add(line.b());
         });
         spots.addAll(crossings(boxes));
+        spots.replaceAll(WallNodes::whole);
         spots.sort(Comparator.comparingDouble(Point::x).thenComparingDouble(Point::y));
         spots.forEach(this::node);
-        lines.forEach(line -> ends.add(new int[] {node(line.a()), node(line.b())}));
+        lines.forEach(line -> ends.add(new int[] {node(whole(line.a())), node(whole(line.b()))}));
         return pieces(boxes);
     }
 

@@ -24,6 +24,7 @@ import java.util.List;
 import java.util.Random;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
+import org.junit.jupiter.api.Test;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.operation.buffer.BufferOp;
@@ -86,7 +87,7 @@ class WallBodiesTest {
     }
 
     /** Law: walls that only cross cover just what their strips cover, counted pixel by pixel. */
-    @Property(tries = 12)
+    @Property(tries = 12, seed = "20261125")
     void crossingWallsCoverWhatTheirStripsCover(@ForAll long seed) {
         var random = new Random(seed);
         var walls = scattered(random);
@@ -114,7 +115,7 @@ class WallBodiesTest {
     }
 
     /** Law: one chain of equal walls is the mitred buffer of its line. */
-    @Property(tries = 150)
+    @Property(tries = 150, seed = "20261125")
     void aChainIsTheMitredBufferOfItsLine(@ForAll long seed) {
         var random = new Random(seed);
         var points = new ArrayList<Point>();
@@ -163,7 +164,7 @@ class WallBodiesTest {
     }
 
     /** Law: neither the order of the walls nor the way each was drawn changes the bodies. */
-    @Property(tries = 150)
+    @Property(tries = 150, seed = "20261125")
     void orderAndDirectionDoNotMatter(@ForAll long seed) {
         var random = new Random(seed);
         var walls = scattered(random);
@@ -181,8 +182,26 @@ class WallBodiesTest {
         assertThat(apart).isLessThan(1);
     }
 
+    /** An end a whole millimetre beside a line that is a wall's own end too: judged alike from both sides. */
+    @Test
+    void anEndAWholeMillimetreBesideALineIsOneJoint() {
+        var upright = wall(10, new Point(5765, 5493), new Point(5765, 1207), BodySide.RIGHT, TYPES.get(0));
+        var slanted =
+                wall(13, new Point(5764, 3202), new Point(8576.870776, 6014.870776), BodySide.RIGHT, TYPES.get(1));
+        var one = poche(List.of(upright, slanted));
+        for (var turned : List.of(
+                List.of(slanted, upright),
+                List.of(upright.reversed(), slanted),
+                List.of(upright, slanted.reversed()),
+                List.of(slanted.reversed(), upright.reversed()))) {
+            var two = poche(turned);
+            assertThat(area(Regions.difference(one, two)) + area(Regions.difference(two, one)))
+                    .isLessThan(1);
+        }
+    }
+
     /** Law: nothing in the outline is thinner than a millimetre. */
-    @Property(tries = 150)
+    @Property(tries = 150, seed = "20261125")
     void nothingIsThinnerThanAMillimetre(@ForAll long seed) {
         for (var outline : poche(scattered(new Random(seed)))) {
             outline.rings()

@@ -138,7 +138,7 @@ class RandomEditsTest {
     }
 
     /** Law: taking back a random series of 200 edits gives the identical plan. */
-    @Property(tries = 5)
+    @Property(tries = 5, seed = "20261125")
     void undoingTwoHundredEditsGivesBackThePlan(@ForAll long seed) {
         var random = new Random(seed);
         var first = SailclothYard.plan();
@@ -156,7 +156,7 @@ class RandomEditsTest {
         assertThat(history.now()).isEqualTo(first);
     }
 
-    @Property(tries = 20)
+    @Property(tries = 20, seed = "20261125")
     void everyPlanCanBeDerivedAndUndoingGivesTheFirst(@ForAll long seed) {
         var random = new Random(seed);
         var first = SailclothYard.plan();
@@ -183,7 +183,7 @@ class RandomEditsTest {
     }
 
     /** Rooms never overlap each other or the poché, whatever the walls are. */
-    @Property(tries = 20)
+    @Property(tries = 20, seed = "20261125")
     void roomsAndPocheShareNoGround(@ForAll long seed) {
         var random = new Random(seed);
         var plan = SailclothYard.plan();
@@ -208,7 +208,7 @@ class RandomEditsTest {
     }
 
     /** A leaning piece touches its wall's face with its back and reaches into no wall. */
-    @Property(tries = 60)
+    @Property(tries = 60, seed = "20261125")
     void aLeaningPieceTouchesTheFaceAndStaysOutOfTheWall(@ForAll long seed) {
         var random = new Random(seed);
         var geometry = TestPlans.geometry(TestPlans.clearRectangle(5000, 4000));
@@ -233,7 +233,7 @@ class RandomEditsTest {
     }
 
     /** Walls keep their exact lengths when the whole chain is moved together, as whole nanometres. */
-    @Property(tries = 40)
+    @Property(tries = 40, seed = "20261125")
     void movingAWallThereAndBackChangesNothing(@ForAll long seed) {
         var random = new Random(seed);
         var plan = SailclothYard.plan();

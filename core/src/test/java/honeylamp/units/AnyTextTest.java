@@ -22,7 +22,7 @@ class AnyTextTest {
         return Arbitraries.oneOf(signs, Arbitraries.strings().ofMaxLength(60));
     }
 
-    @Property(tries = 2000)
+    @Property(tries = 2000, seed = "20261125")
     void isALengthOrASentence(@ForAll("typed") String text, @ForAll UnitSystem units) {
         for (var reader : READERS) {
             switch (reader.apply(text, units)) {
@@ -34,7 +34,7 @@ class AnyTextTest {
     }
 
     /** What is echoed can be typed again and means the same. */
-    @Property(tries = 500)
+    @Property(tries = 500, seed = "20261125")
     void theEchoReadsBack(@ForAll("typed") String text, @ForAll UnitSystem units) {
         if (LengthReader.signed(text, units) instanceof LengthReading.Good(var length)) {
             assertThat(LengthReader.signed(LengthText.exact(length, units), units))

@@ -102,7 +102,7 @@ class LengthReaderTest {
     }
 
     /** Law: reading what was printed exactly gives the same length, in every unit system. */
-    @Property
+    @Property(seed = "20261125")
     void printingExactlyAndReadingIsTheSame(
             @ForAll @LongRange(min = -4_000_000_000_000L, max = 4_000_000_000_000L) long nanometres,
             @ForAll UnitSystem printed,
@@ -113,7 +113,7 @@ class LengthReaderTest {
     }
 
     /** Law: fractions down to 1/64 in survive in feet-inches, with their marks. */
-    @Property
+    @Property(seed = "20261125")
     void sixtyFourthsSurvive(@ForAll("sixtyFourths") long count) {
         var length = new Length(count * 396_875);
         var text = LengthText.exact(length, UnitSystem.FEET_INCHES);
@@ -127,7 +127,7 @@ class LengthReaderTest {
     }
 
     /** Law: nothing typed makes the reader fail; it answers. */
-    @Property
+    @Property(seed = "20261125")
     void answersWhateverIsTyped(@ForAll("signs") String text, @ForAll UnitSystem system) {
         assertThat(LengthReader.positive(text, system)).isNotNull();
     }
