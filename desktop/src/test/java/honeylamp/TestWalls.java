@@ -5,8 +5,8 @@ import honeylamp.edit.OpeningEdits;
 import honeylamp.edit.WallEdits;
 import honeylamp.plan.ElementId.WallTypeId;
 import honeylamp.plan.Opening.Hand;
-import honeylamp.plan.Opening.Kind;
 import honeylamp.plan.Opening.Swing;
+import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.Wall.BodySide;
@@ -28,7 +28,7 @@ public final class TestWalls {
         return OpeningEdits.add(
                         plan,
                         storey.id(),
-                        Kind.DOOR,
+                        OpeningKind.DOOR,
                         storey.walls().getFirst().id(),
                         Length.ofMm(3000),
                         Length.ofMm(900),

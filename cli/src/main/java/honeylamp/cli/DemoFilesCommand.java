@@ -3,8 +3,10 @@ package honeylamp.cli;
 import honeylamp.demo.DemoFiles;
 import java.io.IOException;
 import java.nio.file.Path;
+import java.util.Optional;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 
 /** Makes the demo plan and its scanned sheet anew. */
@@ -16,10 +18,16 @@ final class DemoFilesCommand implements Callable<Integer> {
     @Parameters(index = "0", paramLabel = "DIR", description = "folder to write to")
     private Path folder = Path.of("");
 
+    @Option(names = "--openings", paramLabel = "FILE", description = "also draw the sheet of openings to this file")
+    private Optional<Path> openings = Optional.empty();
+
     @Override
     public Integer call() {
         try {
             DemoFiles.write(folder);
+            if (openings.isPresent()) {
+                DemoFiles.writeOpenings(openings.get());
+            }
             return 0;
         } catch (IOException e) {
             System.err.println("The demo was not written to \"" + folder + "\": " + e.getMessage());

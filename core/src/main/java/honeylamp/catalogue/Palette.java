@@ -22,6 +22,8 @@ public final class Palette {
     public static final Oklch HONEY = new Oklch(0.68, 0.125, 72);
     /** What is measured, right, or noted. */
     public static final Oklch SAGE = new Oklch(0.56, 0.065, 152);
+    /** What is wrong. */
+    public static final Oklch BRICK = new Oklch(0.53, 0.105, 33);
 
     private Palette() {}
 

@@ -4,6 +4,8 @@ import honeylamp.derive.StoreyGeometry;
 import honeylamp.edit.UnderlayEdits;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Segment;
+import honeylamp.output.Export;
+import honeylamp.output.Progress;
 import honeylamp.plan.KnownLength;
 import honeylamp.plan.KnownLength.Trust;
 import honeylamp.plan.Placing;
@@ -41,6 +43,7 @@ public final class DemoFiles {
 
     private static final SurveySheet SURVEY = new SurveySheet(1750, 1300, 9.2, 1.4, 20260914L);
     private static final Point CENTRE = new Point(6500, 3900);
+    private static final double SHEET_DPI = 150;
     private static final float JPEG_QUALITY = 0.82f;
 
     private DemoFiles() {}
@@ -56,6 +59,16 @@ public final class DemoFiles {
         Files.write(folder.resolve(SHED_READINGS), BoatShed.readings());
         var joints = PlanDocument.of(JointSheet.plan());
         PlanFile.save(joints, Preview.png(joints.plan()), folder.resolve(JOINTS));
+    }
+
+    /** Draws the sheet of openings as PNG, PDF or SVG, as the file's ending says; a PNG at 150 dpi. */
+    public static void writeOpenings(Path file) throws IOException {
+        var format = Export.Format.of(file).orElseThrow(() -> new IOException("it ends in none of .pdf, .png, .svg"));
+        try {
+            Export.write(OpeningSheet.page(), format, SHEET_DPI, file, Progress.NONE);
+        } catch (Progress.Cancelled e) {
+            throw new IOException("it was cancelled", e);
+        }
     }
 
     /** The finished plan with its survey sheet as a locked, faded underlay at its true place. */

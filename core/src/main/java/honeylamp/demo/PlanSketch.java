@@ -12,8 +12,8 @@ import honeylamp.plan.ElementId.WallId;
 import honeylamp.plan.ElementId.WallTypeId;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Opening.Hand;
-import honeylamp.plan.Opening.Kind;
 import honeylamp.plan.Opening.Swing;
+import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.Structure;
@@ -40,14 +40,14 @@ final class PlanSketch {
         return added.id();
     }
 
-    OpeningId opening(Kind kind, WallId host, double offset, double width, Hand hand, Swing swing) {
+    OpeningId opening(OpeningKind kind, WallId host, double offset, double width, Hand hand, Swing swing) {
         var added = OpeningEdits.add(plan, storey, kind, host, Length.ofMm(offset), Length.ofMm(width), hand, swing);
         plan = added.plan();
         return added.id();
     }
 
     OpeningId window(WallId host, double offset, double width) {
-        return opening(Kind.WINDOW, host, offset, width, Hand.FIRST, Swing.LEFT);
+        return opening(OpeningKind.CASEMENT_WINDOW, host, offset, width, Hand.FIRST, Swing.LEFT);
     }
 
     void heights(OpeningId opening, double sill, double head) {

@@ -4,8 +4,8 @@ import honeylamp.catalogue.Looks;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.ElementId.WallTypeId;
 import honeylamp.plan.Opening.Hand;
-import honeylamp.plan.Opening.Kind;
 import honeylamp.plan.Opening.Swing;
+import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Sheet;
 import honeylamp.plan.Sheet.TitleBlock;
@@ -90,14 +90,14 @@ public final class SailclothYard {
         s.window(bay, 250, 1500);
         s.window(bayEast, 212, 640);
         s.window(southEast, 450, 1000);
-        s.opening(Kind.PAIR_DOOR, southEast, 2950, 1500, Hand.FIRST, Swing.RIGHT);
+        s.opening(OpeningKind.PAIR_DOOR, southEast, 2950, 1500, Hand.FIRST, Swing.RIGHT);
         s.heights(s.window(east, 850, 900), 1100, 2000);
         s.window(east, 2950, 1200);
         s.window(east, 6000, 1500);
         s.window(north, 850, 1200);
         s.heights(s.window(north, 3330, 600), 1300, 2100);
         s.heights(s.window(north, 5000, 800), 1300, 2100);
-        s.opening(Kind.DOOR, north, 6720, 950, Hand.SECOND, Swing.LEFT);
+        s.opening(OpeningKind.DOOR, north, 6720, 950, Hand.SECOND, Swing.LEFT);
         s.window(north, 9750, 1500);
         s.window(stone, 6200, 901); // 900 as seen from the west
     }
@@ -112,14 +112,14 @@ public final class SailclothYard {
         var middle = s.wall(7450, 0, 7450, 4650, BodySide.CENTRE, BEARING);
         var nook = s.wall(10950, 0, 10950, 2350, BodySide.CENTRE, PARTITION);
         s.wall(10950, 2350, 13000, 2350, BodySide.CENTRE, PARTITION);
-        s.opening(Kind.PAIR_DOOR, spine, 4700, 1400, Hand.FIRST, Swing.RIGHT);
-        s.opening(Kind.DOOR, spine, 7678, 885, Hand.FIRST, Swing.RIGHT);
-        s.opening(Kind.DOOR, bedroom, 180, 885, Hand.FIRST, Swing.LEFT);
-        s.opening(Kind.DOOR, corridor, 1250, 760, Hand.SECOND, Swing.LEFT);
-        s.opening(Kind.DOOR, corridor, 2470, 760, Hand.FIRST, Swing.RIGHT);
-        s.opening(Kind.DOOR, end, 190, 885, Hand.FIRST, Swing.RIGHT);
-        s.opening(Kind.PLAIN, middle, 1550, 2100, Hand.FIRST, Swing.LEFT);
-        s.opening(Kind.PLAIN, nook, 750, 1200, Hand.FIRST, Swing.LEFT);
+        s.opening(OpeningKind.PAIR_DOOR, spine, 4700, 1400, Hand.FIRST, Swing.RIGHT);
+        s.opening(OpeningKind.DOOR, spine, 7678, 885, Hand.FIRST, Swing.RIGHT);
+        s.opening(OpeningKind.DOOR, bedroom, 180, 885, Hand.FIRST, Swing.LEFT);
+        s.opening(OpeningKind.DOOR, corridor, 1250, 760, Hand.SECOND, Swing.LEFT);
+        s.opening(OpeningKind.DOOR, corridor, 2470, 760, Hand.FIRST, Swing.RIGHT);
+        s.opening(OpeningKind.DOOR, end, 190, 885, Hand.FIRST, Swing.RIGHT);
+        s.opening(OpeningKind.PLAIN, middle, 1550, 2100, Hand.FIRST, Swing.LEFT);
+        s.opening(OpeningKind.PLAIN, nook, 750, 1200, Hand.FIRST, Swing.LEFT);
     }
 
     private static void fixedParts(PlanSketch s) {

@@ -4,31 +4,16 @@ import honeylamp.plan.Opening;
 import honeylamp.plan.Wall;
 
 /**
- * How far an opening lies from the cross walls at both ends of its stretch, measured along the wall
- * from face to jamb, as a tape would on the nearer side.
+ * How far an opening lies from what bounds its stretch of wall, measured along the drawn line from face to
+ * jamb, as a tape would on the nearer side.
  *
  * @param stretchFromMm where the free stretch begins, from the host's first end
  * @param stretchToMm where it ends
  */
 public record ClearDistances(double stretchFromMm, double stretchToMm) {
-    /** The free stretch of a wall around a point so many mm from its first end. */
+    /** The free stretch between the walls that meet a wall, around a point so many mm from its first end. */
     public static ClearDistances around(WallNetwork network, Wall wall, double alongMm) {
-        var line = wall.line();
-        var from = 0.0;
-        var to = line.length();
-        for (var piece : network.of(wall.id())) {
-            var start = line.along(piece.line().a());
-            var end = line.along(piece.line().b());
-            if (alongMm >= start - 1 && alongMm <= end + 1) {
-                from = Math.max(
-                        line.along(piece.corners().startLeft()),
-                        line.along(piece.corners().startRight()));
-                to = Math.min(
-                        line.along(piece.corners().endLeft()),
-                        line.along(piece.corners().endRight()));
-            }
-        }
-        return new ClearDistances(Math.max(0, from), Math.min(line.length(), to));
+        return Stretches.at(Stretches.betweenWalls(network, wall), alongMm);
     }
 
     /** From the beginning of the stretch to the opening's first jamb, in mm. */
@@ -44,5 +29,25 @@ public record ClearDistances(double stretchFromMm, double stretchToMm) {
     /** The length of the stretch, in mm. */
     public double lengthMm() {
         return Math.max(0, stretchToMm - stretchFromMm);
+    }
+
+    /** Its middle, from the host's first end, in mm. */
+    public double middleMm() {
+        return (stretchFromMm + stretchToMm) / 2;
+    }
+
+    /** Whether a place along the wall lies in it, ends included. */
+    public boolean holds(double alongMm) {
+        return alongMm >= stretchFromMm && alongMm <= stretchToMm;
+    }
+
+    /** How far a place along the wall lies outside it, in mm. */
+    public double beyondMm(double alongMm) {
+        return Math.max(0, Math.max(stretchFromMm - alongMm, alongMm - stretchToMm));
+    }
+
+    /** Where an opening so wide begins if it is to lie in this stretch as near as can be to a wanted place. */
+    double nearestFromMm(double wantedFromMm, double widthMm) {
+        return Math.clamp(wantedFromMm, stretchFromMm, Math.max(stretchFromMm, stretchToMm - widthMm));
     }
 }

@@ -17,7 +17,7 @@ public final class GeometryCache {
 
     private record WallsKey(Identity<List<Wall>> walls, Identity<List<WallType>> types) {}
 
-    private record StoreyKey(WallsKey walls, Identity<Object> openings, Identity<Object> rooms) {}
+    private record StoreyKey(WallsKey walls, Identity<Object> openings, Identity<Object> rooms, Storey.Levels levels) {}
 
     private record Identity<T>(T value) {
         @Override
@@ -48,12 +48,14 @@ public final class GeometryCache {
     /** The derived storey, from memory if nothing it depends on has changed. */
     public synchronized StoreyGeometry of(Plan plan, Storey storey) {
         var wallsKey = new WallsKey(new Identity<>(storey.walls()), new Identity<>(plan.wallTypes()));
-        var key = new StoreyKey(wallsKey, new Identity<>(storey.openings()), new Identity<>(storey.rooms()));
+        var key = new StoreyKey(
+                wallsKey, new Identity<>(storey.openings()), new Identity<>(storey.rooms()), storey.levels());
         var known = storeys.get(key);
         if (known != null) {
             return known.storey() == storey
                     ? known
-                    : new StoreyGeometry(storey, known.network(), known.cuts(), known.poche(), known.rooms());
+                    : new StoreyGeometry(
+                            storey, known.network(), known.places(), known.cuts(), known.poche(), known.rooms());
         }
         var thickness = StoreyGeometry.thicknesses(plan);
         var network = networks.computeIfAbsent(

@@ -40,8 +40,10 @@ public record Snag(Kind kind, Point where, List<ElementId> about, String sentenc
         NO_LENGTH("wall without length"),
         /** A room nobody named. */
         UNNAMED_ROOM("unnamed room"),
-        /** An opening that reaches beyond its wall or into another opening. */
+        /** An opening that is shown elsewhere than it was put, for lack of room there. */
         OPENING_OUT_OF_PLACE("opening out of place"),
+        /** An opening for which its wall has no room. */
+        OPENING_WITHOUT_ROOM("opening without room"),
         /** A room mark that lies in no room. */
         LOST_NAME("name without a room");
 
@@ -53,7 +55,7 @@ public record Snag(Kind kind, Point where, List<ElementId> about, String sentenc
 
         /** Whether there may be one safe way to put it right; of the others a person decides. */
         public boolean mendsByItself() {
-            return this != OPEN_END && this != UNNAMED_ROOM && this != OPENING_OUT_OF_PLACE;
+            return this != OPEN_END && this != UNNAMED_ROOM && this != OPENING_WITHOUT_ROOM;
         }
 
         /** Whether walls do not meet that probably should. */
@@ -70,6 +72,7 @@ public record Snag(Kind kind, Point where, List<ElementId> about, String sentenc
                         NO_LENGTH,
                         UNNAMED_ROOM,
                         OPENING_OUT_OF_PLACE,
+                        OPENING_WITHOUT_ROOM,
                         LOST_NAME -> false;
             };
         }

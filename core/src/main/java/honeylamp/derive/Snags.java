@@ -14,8 +14,6 @@ public final class Snags {
     /** Ends nearer than this to a wall are taken for gaps unless another reach is set. */
     public static final Length USUAL_GAP_REACH = Length.ofMm(400);
 
-    private static final double TOUCHING_MM = 1;
-
     private Snags() {}
 
     /** All snags of a storey, by kind and then by element number, with the usual reach for gaps. */
@@ -42,30 +40,28 @@ public final class Snags {
     }
 
     private static void openings(StoreyGeometry geometry, List<Snag> out) {
-        var cuts = geometry.cuts();
-        for (var i = 0; i < cuts.size(); i++) {
-            var cut = cuts.get(i);
-            var opening = cut.opening();
-            if (opening.end().mm() > cut.host().line().length() + TOUCHING_MM) {
-                out.add(outOfPlace(cut, "reaches beyond the end of its wall. Make it narrower or move it."));
-            }
-            for (var j = i + 1; j < cuts.size(); j++) {
-                var other = cuts.get(j).opening();
-                if (other.host().equals(opening.host())
-                        && other.offset().compareTo(opening.end()) < 0
-                        && opening.offset().compareTo(other.end()) < 0) {
-                    out.add(outOfPlace(cut, "overlaps another opening in the same wall. Move one of them."));
-                }
-            }
+        var places = geometry.places();
+        for (var opening : places.moved()) {
+            geometry.cut(opening.id())
+                    .ifPresent(cut -> out.add(new Snag(
+                            Snag.Kind.OPENING_OUT_OF_PLACE,
+                            cut.middle().middle(),
+                            List.of(opening.id()),
+                            opening.kind().label() + " has no room where it was put; it is shown at the nearest place"
+                                    + " that has. Mend keeps it there.")));
         }
-    }
-
-    private static Snag outOfPlace(OpeningCut cut, String sentence) {
-        return new Snag(
-                Snag.Kind.OPENING_OUT_OF_PLACE,
-                cut.middle().middle(),
-                List.of(cut.opening().id()),
-                cut.opening().kind().label() + " " + sentence);
+        for (var opening : places.homeless()) {
+            geometry.storey()
+                    .wall(opening.host())
+                    .ifPresent(host -> out.add(new Snag(
+                            Snag.Kind.OPENING_WITHOUT_ROOM,
+                            host.line()
+                                    .at(Math.clamp(
+                                            opening.middleMm(), 0, host.line().length())),
+                            List.of(opening.id()),
+                            opening.kind().label() + " finds no room in its wall and is not shown. Make it narrower,"
+                                    + " lengthen the wall, or delete it.")));
+        }
     }
 
     private static void rooms(StoreyGeometry geometry, UnitSystem units, List<Snag> out) {

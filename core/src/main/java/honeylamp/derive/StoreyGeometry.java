@@ -3,7 +3,10 @@ package honeylamp.derive;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Regions;
+import honeylamp.plan.ElementId.OpeningId;
+import honeylamp.plan.ElementId.WallId;
 import honeylamp.plan.ElementId.WallTypeId;
+import honeylamp.plan.Opening;
 import honeylamp.plan.Plan;
 import honeylamp.plan.RoomMark;
 import honeylamp.plan.Storey;
@@ -14,30 +17,50 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 
 /**
  * Everything built that follows from one storey.
  *
+ * @param places where the openings lie
+ * @param cuts what they take out of their walls
  * @param poche the cut of all walls, openings taken out
  * @param rooms enclosed spaces by falling area
  */
 public record StoreyGeometry(
-        Storey storey, WallNetwork network, List<OpeningCut> cuts, List<Outline> poche, List<Room> rooms) {
+        Storey storey,
+        WallNetwork network,
+        OpeningPlaces places,
+        List<OpeningCut> cuts,
+        List<Outline> poche,
+        List<Room> rooms) {
 
     /** Derives a storey. */
     public static StoreyGeometry of(Plan plan, Storey storey) {
+        return of(storey, network(plan, storey), thicknesses(plan));
+    }
+
+    /** Joins the walls of a storey and derives nothing else. */
+    public static WallNetwork network(Plan plan, Storey storey) {
         var thickness = thicknesses(plan);
-        var network = WallNetwork.of(storey.walls(), w -> thicknessOf(thickness, w));
-        return of(storey, network, thickness);
+        return WallNetwork.of(storey.walls(), w -> thicknessOf(thickness, w));
     }
 
     static StoreyGeometry of(Storey storey, WallNetwork network, Map<WallTypeId, Double> thickness) {
-        var cuts = cuts(storey, thickness);
-        var holes = cuts.stream().map(c -> Outline.of(c.generous())).toList();
+        Map<WallId, Wall> walls = new HashMap<>();
+        storey.walls().forEach(w -> walls.put(w.id(), w));
+        var places = OpeningPlaces.of(network, walls, storey.openings());
+        var cuts = CornerWindows.joined(places.placed().stream()
+                .map(o -> cut(storey, o, Objects.requireNonNull(walls.get(o.host())), thickness))
+                .toList());
+        var holes = cuts.stream()
+                .filter(c -> c.level() == OpeningCut.Level.CUT)
+                .map(c -> Outline.of(c.generous()))
+                .toList();
         var poche = Regions.difference(network.poche(), holes);
-        return new StoreyGeometry(storey, network, cuts, poche, rooms(network, storey.rooms()));
+        return new StoreyGeometry(storey, network, places, cuts, poche, rooms(network, storey.rooms()));
     }
 
     static Map<WallTypeId, Double> thicknesses(Plan plan) {
@@ -54,13 +77,14 @@ public record StoreyGeometry(
         return mm;
     }
 
-    private static List<OpeningCut> cuts(Storey storey, Map<WallTypeId, Double> thickness) {
-        var out = new ArrayList<OpeningCut>();
-        for (var opening : storey.openings()) {
-            var host = storey.wall(opening.host()).orElseThrow();
-            out.add(OpeningCut.of(opening, host, thicknessOf(thickness, host)));
-        }
-        return List.copyOf(out);
+    private static OpeningCut cut(Storey storey, Opening opening, Wall host, Map<WallTypeId, Double> thickness) {
+        return OpeningCut.of(
+                opening, host, thicknessOf(thickness, host), storey.levels().cut());
+    }
+
+    /** The cut of an opening where it truly lies, if its wall has room for it. */
+    public Optional<OpeningCut> cut(OpeningId opening) {
+        return cuts.stream().filter(c -> c.opening().id().equals(opening)).findFirst();
     }
 
     /** Gives each face the first mark that lies in it; marks by rising number. */

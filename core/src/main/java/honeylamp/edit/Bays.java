@@ -1,13 +1,23 @@
 package honeylamp.edit;
 
+import honeylamp.derive.ClearDistances;
+import honeylamp.derive.StoreyGeometry;
 import honeylamp.geometry.Point;
 import honeylamp.plan.ElementId;
+import honeylamp.plan.ElementId.OpeningId;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.ElementId.WallId;
+import honeylamp.plan.Keeping;
+import honeylamp.plan.Keeping.Between;
+import honeylamp.plan.Opening;
+import honeylamp.plan.Opening.Hand;
+import honeylamp.plan.Opening.Swing;
+import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.Wall;
 import honeylamp.units.Length;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.NoSuchElementException;
 import java.util.Optional;
@@ -15,6 +25,12 @@ import java.util.Set;
 
 /** Bays that stand out from a straight wall; the wall behind them goes. */
 public final class Bays {
+    /** The windows of a bay leave so much wall beside them, and begin so low. */
+    private static final double PIER_MM = 60;
+
+    private static final double SILL_MM = 600;
+    private static final double LEAST_WINDOW_MM = 200;
+
     private Bays() {}
 
     /** The shape of a bay in plan. */
@@ -24,7 +40,9 @@ public final class Bays {
         /** Three equal sides of a hexagon; its depth follows from its width. */
         HALF_HEXAGON("Half hexagon"),
         /** A front and two sides at right angles. */
-        SQUARE("Square");
+        SQUARE("Square"),
+        /** An arc. */
+        BOW("Bow");
 
         private final String label;
 
@@ -84,30 +102,71 @@ public final class Bays {
         return switch (shape) {
             case SPLAYED -> deep;
             case HALF_HEXAGON -> width / 4;
-            case SQUARE -> 0;
+            case SQUARE, BOW -> 0;
         };
     }
+
+    /** A plan with a bay in it, and the walls of the bay in order. */
+    public record Built(Plan plan, List<WallId> walls) {}
 
     /**
      * Puts a bay into a wall, of the wall's own type; what of the wall lies behind it goes, with its openings.
      *
      * @throws IllegalArgumentException if there is no room for it, or an opening lies across one of its ends
      */
-    public static Plan add(
+    public static Built add(
             Plan plan, StoreyId storey, WallId id, Length from, Length to, Length depth, Shape shape, boolean left) {
         var wall = plan.storey(storey).wall(id).orElseThrow(() -> new NoSuchElementException("no wall " + id.text()));
         var corners = corners(wall, from, to, depth, shape, left);
         var cut = WallParts.split(plan, storey, id, from);
         var rest = WallParts.split(cut.plan(), storey, cut.id(), to.minus(from));
         var now = Deletion.of(rest.plan(), storey, Set.<ElementId>of(cut.id()));
+        var leaves = end(now, storey, id);
+        var comes = start(now, storey, rest.id());
+        if (shape == Shape.BOW) {
+            var rise = left ? depth : depth.negated();
+            var bow = WallEdits.addArc(now, storey, leaves, comes, rise, wall.body(), wall.type());
+            return new Built(bow.plan(), List.of(bow.id()));
+        }
+        var walls = new ArrayList<WallId>();
         for (var i = 0; i + 1 < corners.size(); i++) {
-            now = WallEdits.add(
-                            now,
-                            storey,
-                            i == 0 ? end(now, storey, id) : Position.of(corners.get(i)),
-                            i == 2 ? start(now, storey, rest.id()) : Position.of(corners.get(i + 1)),
-                            wall.body(),
-                            wall.type())
+            var leg = WallEdits.add(
+                    now,
+                    storey,
+                    i == 0 ? leaves : Position.of(corners.get(i)),
+                    i == 2 ? comes : Position.of(corners.get(i + 1)),
+                    wall.body(),
+                    wall.type());
+            now = leg.plan();
+            walls.add(leg.id());
+        }
+        return new Built(now, List.copyOf(walls));
+    }
+
+    /** Puts a window into each wall of a bay, centred and as wide as a slim pier at each end leaves it. */
+    public static Plan glazed(Built bay, StoreyId storey, Swing inner) {
+        var geometry = StoreyGeometry.of(bay.plan, bay.plan.storey(storey));
+        var now = bay.plan;
+        for (var id : bay.walls) {
+            var wall = geometry.storey().wall(id).orElseThrow();
+            var stretch =
+                    ClearDistances.around(geometry.network(), wall, wall.line().length() / 2);
+            var width = stretch.lengthMm() - 2 * PIER_MM;
+            if (width < LEAST_WINDOW_MM) {
+                continue; // a side too narrow for glass stays wall
+            }
+            var usual = OpeningKind.CASEMENT_WINDOW.usual(now.units());
+            var window = new Opening(
+                    new OpeningId(now.nextNumber()),
+                    OpeningKind.CASEMENT_WINDOW,
+                    id,
+                    Length.ofMm(stretch.middleMm() - width / 2),
+                    Length.ofMm(width),
+                    Length.ofMm(SILL_MM),
+                    usual.head(),
+                    Hand.FIRST,
+                    inner);
+            now = OpeningEdits.add(now, storey, window.keeping(Keeping.centred(Between.WALLS)))
                     .plan();
         }
         return now;

@@ -103,11 +103,27 @@ public final class Mending {
                 case NO_LENGTH -> shrunk(plan, geometry, snag);
                 case LOST_NAME ->
                     Optional.of(new Mend("Delete the name", Deletion.of(plan, storey, Set.copyOf(snag.about()))));
-                case OPEN_END, UNNAMED_ROOM, OPENING_OUT_OF_PLACE -> Optional.empty();
+                case OPENING_OUT_OF_PLACE -> keptWhereShown(plan, geometry, snag);
+                case OPEN_END, UNNAMED_ROOM, OPENING_WITHOUT_ROOM -> Optional.empty();
             };
         } catch (IllegalArgumentException _) {
             return Optional.empty(); // it would shrink a wall to nothing: a person decides
         }
+    }
+
+    private static Optional<Mend> keptWhereShown(Plan plan, StoreyGeometry geometry, Snag snag) {
+        return snag.about().stream()
+                .filter(ElementId.OpeningId.class::isInstance)
+                .map(ElementId.OpeningId.class::cast)
+                .findFirst()
+                .flatMap(geometry::cut)
+                .map(cut -> new Mend(
+                        "Keep it where it is shown",
+                        OpeningEdits.moveTo(
+                                plan,
+                                geometry.storey().id(),
+                                cut.opening().id(),
+                                cut.opening().offset())));
     }
 
     private static Wall wall(StoreyGeometry geometry, ElementId id) {

@@ -1,91 +1,221 @@
 package honeylamp.edit;
 
 import honeylamp.derive.ClearDistances;
+import honeylamp.derive.OpeningPlacing;
+import honeylamp.derive.Opposite;
+import honeylamp.derive.StoreyGeometry;
 import honeylamp.plan.ElementId.OpeningId;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.ElementId.WallId;
+import honeylamp.plan.Keeping;
+import honeylamp.plan.Keeping.Between;
 import honeylamp.plan.Opening;
+import honeylamp.plan.Opening.Build;
 import honeylamp.plan.Opening.Hand;
-import honeylamp.plan.Opening.Kind;
 import honeylamp.plan.Opening.Swing;
+import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Plan;
 import honeylamp.units.Length;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.NoSuchElementException;
+import java.util.Set;
 import java.util.function.UnaryOperator;
 
 /** Putting openings into walls and correcting them. */
 public final class OpeningEdits {
-    private static final Length DOOR_HEAD = Length.ofMm(2010);
-    private static final Length WINDOW_SILL = Length.ofMm(900);
-    private static final Length WINDOW_HEAD = Length.ofMm(2100);
-
     private OpeningEdits() {}
-
-    /** The usual width of a kind. */
-    public static Length usualWidth(Kind kind) {
-        return switch (kind) {
-            case DOOR -> Length.ofMm(885);
-            case PAIR_DOOR -> Length.ofMm(1500);
-            case WINDOW -> Length.ofMm(1200);
-            case PLAIN -> Length.ofMm(1000);
-        };
-    }
 
     /** Puts an opening into a wall, with the usual heights of its kind. */
     public static Added<OpeningId> add(
-            Plan plan, StoreyId storey, Kind kind, WallId host, Length offset, Length width, Hand hand, Swing swing) {
-        var id = new OpeningId(plan.nextNumber());
-        var window = kind == Kind.WINDOW;
+            Plan plan,
+            StoreyId storey,
+            OpeningKind kind,
+            WallId host,
+            Length offset,
+            Length width,
+            Hand hand,
+            Swing swing) {
+        var usual = kind.usual(plan.units());
         var opening = new Opening(
-                id,
-                kind,
-                host,
-                offset,
-                width,
-                window ? WINDOW_SILL : Length.ZERO,
-                window ? WINDOW_HEAD : DOOR_HEAD,
-                hand,
-                swing);
+                new OpeningId(plan.nextNumber()), kind, host, offset, width, usual.sill(), usual.head(), hand, swing);
+        return add(plan, storey, opening);
+    }
+
+    /** Puts an opening into the wall it names, under a new id. */
+    public static Added<OpeningId> add(Plan plan, StoreyId storey, Opening like) {
+        var id = new OpeningId(plan.nextNumber());
+        var opening = like.withId(id);
         return new Added<>(
                 plan.numbersTaken(1).withStorey(storey, s -> s.withOpenings(Lists.plus(s.openings(), opening))), id);
     }
 
-    /**
-     * The offset that centres an opening at a point of its wall, kept within the free stretch.
-     *
-     * @param centreMm where the centre should lie, from the host's first end
-     */
-    public static Length offsetWithin(ClearDistances stretch, double centreMm, Length width) {
-        var least = stretch.stretchFromMm();
-        var most = Math.max(least, stretch.stretchToMm() - width.mm());
-        return Length.ofMm(Math.max(0, Math.clamp(centreMm - width.mm() / 2, least, most)));
-    }
+    /** A plan with openings put in, and their ids. */
+    public record Put(Plan plan, Set<OpeningId> ids) {}
 
-    /** Moves an opening so that it lies so far from the beginning of its free stretch. */
-    public static Plan setBefore(Plan plan, StoreyId storey, OpeningId id, ClearDistances stretch, Length before) {
-        return change(plan, storey, id, o -> o.at(Length.ofMm(stretch.stretchFromMm() + before.mm())));
-    }
-
-    /** Moves an opening so that it lies so far from the end of its free stretch. */
-    public static Plan setAfter(Plan plan, StoreyId storey, OpeningId id, ClearDistances stretch, Length after) {
-        return change(
-                plan,
+    /** Puts in both halves of a window round a corner; the first is given, the other is as wide and as high. */
+    public static Put addCorner(Plan plan, StoreyId storey, StoreyGeometry geometry, Opening half) {
+        var wall = geometry.storey().wall(half.host()).orElseThrow();
+        var corner = half.offset().equals(Length.ZERO) ? wall.from() : wall.to();
+        var other = OpeningPlacing.beyond(geometry, wall, corner)
+                .orElseThrow(() -> new IllegalArgumentException("no single wall goes on round this corner"));
+        var runsOn = wall.from().equals(corner) != other.from().equals(corner);
+        var offset = other.from().equals(corner)
+                ? Length.ZERO
+                : Length.max(Length.ZERO, other.length().minus(half.width()));
+        var first = add(plan, storey, half);
+        var second = add(
+                first.plan(),
                 storey,
-                id,
-                o -> o.at(Length.ofMm(Math.max(
-                        0, stretch.stretchToMm() - after.mm() - o.width().mm()))));
+                half.in(other.id(), offset)
+                        .hung(half.hand(), runsOn ? half.swing() : half.swing().flipped()));
+        return new Put(second.plan(), Set.of(first.id(), second.id()));
     }
 
-    /** Moves an opening to an offset from its host's first end. */
+    /**
+     * Puts several like openings into one stretch of wall, with equal gaps that stay equal.
+     *
+     * @throws IllegalArgumentException if they are too many for the stretch, or others stand in it
+     */
+    public static Put addRow(Plan plan, StoreyId storey, StoreyGeometry geometry, Opening like, int count) {
+        if (count < 1 || count > Keeping.MOST) {
+            throw new IllegalArgumentException("a row holds up to " + Keeping.MOST + " openings");
+        }
+        var wall = geometry.storey().wall(like.host()).orElseThrow();
+        var stretch = ClearDistances.around(geometry.network(), wall, like.middleMm());
+        var inTheWay = geometry.places().placed().stream()
+                .anyMatch(o -> o.host().equals(wall.id()) && stretch.holds(o.middleMm()));
+        if (inTheWay) {
+            throw new IllegalArgumentException("other openings stand in this stretch of wall");
+        }
+        if (count * like.width().mm() > stretch.lengthMm()) {
+            throw new IllegalArgumentException("together they are wider than this stretch of wall");
+        }
+        var now = plan;
+        var ids = new HashSet<OpeningId>();
+        for (var i = 1; i <= count; i++) {
+            var added = add(now, storey, like.keeping(Keeping.evenly(i, count, Between.WALLS)));
+            now = added.plan();
+            ids.add(added.id());
+        }
+        return new Put(Settling.settled(geometry, now), Set.copyOf(ids));
+    }
+
+    /**
+     * The same opening in the wall across the room it looks into, opposite; it opens the same way into the room.
+     *
+     * @throws IllegalArgumentException if no wall lies opposite
+     */
+    public static Added<OpeningId> copyOpposite(Plan plan, StoreyId storey, StoreyGeometry geometry, OpeningId id) {
+        var cut = geometry.cut(id).orElseThrow(() -> new NoSuchElementException("no opening " + id.text()));
+        var opening = cut.opening();
+        var from = cut.middle().middle();
+        var into = cut.unit().left().times(opening.swing().sign());
+        var hit = Opposite.of(geometry, cut.host(), from, into)
+                .orElseThrow(() -> new IllegalArgumentException("no wall lies opposite"));
+        var wall = hit.wall();
+        var offset = wall.line().along(hit.at()) - opening.width().mm() / 2;
+        var swing = wall.line().offset(from) > 0 ? Swing.LEFT : Swing.RIGHT;
+        var sameWay = wall.line().unitAt(offset).dot(cut.unit()) > 0;
+        var hand = sameWay ? opening.hand() : opening.hand().flipped();
+        var copy = opening.in(wall.id(), Length.ofMm(Math.max(0, offset)))
+                .hung(hand, swing)
+                .keeping(Keeping.AS_PUT);
+        return add(plan, storey, copy);
+    }
+
+    /** Moves an opening so far from the beginning of its free stretch; it keeps that distance. */
+    public static Plan setBefore(Plan plan, StoreyId storey, OpeningId id, ClearDistances stretch, Length before) {
+        var offset = Length.ofMm(stretch.stretchFromMm() + before.mm());
+        return change(plan, storey, id, o -> o.at(offset).keeping(Keeping.fromFirst(before)));
+    }
+
+    /** Moves an opening so far from the end of its free stretch; it keeps that distance. */
+    public static Plan setAfter(Plan plan, StoreyId storey, OpeningId id, ClearDistances stretch, Length after) {
+        return change(plan, storey, id, o -> {
+            var offset = stretch.stretchToMm() - after.mm() - o.width().mm();
+            return o.at(Length.ofMm(Math.max(0, offset))).keeping(Keeping.fromSecond(after));
+        });
+    }
+
+    /** Moves an opening to an offset from its host's first end, where it stays. */
     public static Plan moveTo(Plan plan, StoreyId storey, OpeningId id, Length offset) {
-        return change(plan, storey, id, o -> o.at(offset));
+        return change(plan, storey, id, o -> o.at(offset).keeping(Keeping.AS_PUT));
+    }
+
+    /** Moves an opening to another place in its wall, keeping there to what it was caught by. */
+    public static Plan put(Plan plan, StoreyId storey, Opening placed) {
+        return change(plan, storey, placed.id(), o -> o.at(placed.offset()).keeping(placed.keeping()));
+    }
+
+    /** Lets an opening keep to something from now on. */
+    public static Plan keep(Plan plan, StoreyId storey, OpeningId id, Keeping keeping) {
+        return change(plan, storey, id, o -> o.keeping(keeping));
+    }
+
+    /** Centres openings between what bounds them, and keeps them centred. */
+    public static Plan centre(
+            Plan plan, StoreyId storey, StoreyGeometry geometry, Set<OpeningId> ids, Between between) {
+        var out = plan;
+        for (var id : ids) {
+            out = keep(out, storey, id, Keeping.centred(between));
+        }
+        return Settling.settled(geometry, out);
+    }
+
+    /**
+     * Puts several openings of one wall into a row with equal gaps between the walls that meet it, and keeps them so;
+     * their order stays.
+     *
+     * @throws IllegalArgumentException if they do not lie in one stretch of one wall, or the stretch is too short
+     */
+    public static Plan spaceEvenly(Plan plan, StoreyId storey, StoreyGeometry geometry, Set<OpeningId> ids) {
+        var row = new ArrayList<Opening>();
+        geometry.places().placed().stream().filter(o -> ids.contains(o.id())).forEach(row::add);
+        row.sort(Comparator.comparing(Opening::offset));
+        if (row.size() < 2) {
+            throw new IllegalArgumentException("equal gaps need two openings or more; pick them with Shift");
+        }
+        var wall = geometry.storey().wall(row.getFirst().host()).orElseThrow();
+        if (!row.stream().allMatch(o -> o.host().equals(wall.id()))) {
+            throw new IllegalArgumentException("the openings do not lie in one wall");
+        }
+        var stretch =
+                ClearDistances.around(geometry.network(), wall, row.getFirst().middleMm());
+        if (!row.stream().allMatch(o -> stretch.holds(o.middleMm()))) {
+            throw new IllegalArgumentException("another wall stands between the openings");
+        }
+        if (row.stream().mapToDouble(o -> o.width().mm()).sum() > stretch.lengthMm()) {
+            throw new IllegalArgumentException("together the openings are wider than the stretch of wall");
+        }
+        var out = plan;
+        for (var i = 0; i < row.size(); i++) {
+            out = keep(out, storey, row.get(i).id(), Keeping.evenly(i + 1, row.size(), Between.WALLS));
+        }
+        return Settling.settled(geometry, out);
     }
 
     /** Changes the width; the centre stays, as far as the wall's first end allows. */
     public static Plan setWidth(Plan plan, StoreyId storey, OpeningId id, Length width) {
-        return change(plan, storey, id, o -> {
-            var centre = o.offset().mm() + o.width().mm() / 2;
-            return o.sized(Length.ofMm(Math.max(0, centre - width.mm() / 2)), width);
-        });
+        return change(plan, storey, id, o -> o.sized(Length.ofMm(Math.max(0, o.middleMm() - width.mm() / 2)), width));
+    }
+
+    /** Makes an opening another kind; it keeps its width, and its heights unless it becomes or was a window. */
+    public static Plan setKind(Plan plan, StoreyId storey, OpeningId id, OpeningKind kind) {
+        var usual = kind.usual(plan.units());
+        return change(
+                plan,
+                storey,
+                id,
+                o -> o.kind().isWindow() == kind.isWindow()
+                        ? o.as(kind)
+                        : o.as(kind).withHeights(usual.sill(), usual.head()));
+    }
+
+    /** Makes an opening in another way. */
+    public static Plan build(Plan plan, StoreyId storey, OpeningId id, UnaryOperator<Build> change) {
+        return change(plan, storey, id, o -> o.built(change.apply(o.build())));
     }
 
     /** Changes sill and head. */

@@ -128,7 +128,7 @@ public final class Illustration {
     private Path floorSurface(Room room) {
         var path = Path.builder().path(room.outline().path());
         for (var cut : geometry.cuts()) {
-            if (cut.opening().kind() != Opening.Kind.WINDOW) {
+            if (!cut.opening().kind().isWindow() && cut.level() == OpeningCut.Level.CUT) {
                 side(cut, room).ifPresent(side -> path.ring(leadsOutside(cut, side) ? cut.ring() : cut.half(side)));
             }
         }

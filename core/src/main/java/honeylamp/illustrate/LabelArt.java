@@ -3,6 +3,7 @@ package honeylamp.illustrate;
 import honeylamp.catalogue.Furnishings;
 import honeylamp.catalogue.Palette;
 import honeylamp.derive.LabelSpot;
+import honeylamp.derive.LeafSweep;
 import honeylamp.derive.Room;
 import honeylamp.derive.StoreyGeometry;
 import honeylamp.drawing.Face;
@@ -15,7 +16,6 @@ import honeylamp.geometry.Point;
 import honeylamp.geometry.Ring;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Note;
-import honeylamp.plan.Opening;
 import honeylamp.plan.Storey;
 import honeylamp.plan.Structure;
 import honeylamp.units.AreaText;
@@ -76,16 +76,7 @@ final class LabelArt {
             }
         }
         for (var cut : geometry.cuts()) {
-            if (cut.opening().kind().hasLeaf()) {
-                var middle = cut.middle();
-                var reach = cut.opening().swing() == Opening.Swing.LEFT ? middle.length() : -middle.length();
-                var swing = cut.unit().left().times(reach);
-                out.add(Outline.of(Ring.of(
-                        middle.a(),
-                        middle.b(),
-                        middle.b().plus(swing),
-                        middle.a().plus(swing))));
-            }
+            LeafSweep.of(cut).forEach(leaf -> out.add(leaf.area()));
         }
         return out;
     }

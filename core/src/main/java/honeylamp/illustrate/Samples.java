@@ -2,21 +2,41 @@ package honeylamp.illustrate;
 
 import honeylamp.catalogue.FurnishingKind;
 import honeylamp.catalogue.Material;
+import honeylamp.catalogue.Palette;
+import honeylamp.derive.OpeningCut;
 import honeylamp.drawing.Drawing;
+import honeylamp.drawing.Ink;
 import honeylamp.drawing.Layer;
 import honeylamp.drawing.LayerKind;
+import honeylamp.drawing.Mark;
 import honeylamp.geometry.Box;
+import honeylamp.geometry.Outline;
 import honeylamp.geometry.Path;
+import honeylamp.geometry.Regions;
 import honeylamp.plan.ElementId.FurnishingId;
+import honeylamp.plan.ElementId.OpeningId;
+import honeylamp.plan.ElementId.WallId;
+import honeylamp.plan.ElementId.WallTypeId;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Furnishing;
+import honeylamp.plan.Opening;
+import honeylamp.plan.Opening.Hand;
+import honeylamp.plan.Opening.Swing;
+import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Position;
+import honeylamp.plan.Storey;
+import honeylamp.plan.Wall;
+import honeylamp.plan.Wall.BodySide;
+import honeylamp.units.Length;
+import honeylamp.units.UnitSystem;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 
 /** Small pictures of what can be chosen, drawn as on the sheet, in paper mm about the origin. */
 public final class Samples {
     private static final double SCALE = 50;
+    private static final double SAMPLE_WALL_MM = 175;
 
     private Samples() {}
 
@@ -29,6 +49,42 @@ public final class Samples {
         return new Drawing(Arrays.stream(honeylamp.catalogue.SymbolPart.Level.values())
                 .map(level -> Layer.of(LayerKind.FURNITURE, art.marks(List.of(piece), level)))
                 .toList());
+    }
+
+    /** An opening of a kind at its usual size in a short wall, so many plan mm wide. */
+    public static Drawing of(OpeningKind kind, double widthMm) {
+        var frame = PaperFrame.atOrigin(SCALE);
+        var pens = Pens.of(1, SCALE);
+        var size = kind.usual(UnitSystem.MM);
+        var wall = new Wall(
+                new WallId(1),
+                Position.ofMm(-widthMm, 0),
+                Position.ofMm(widthMm, 0),
+                BodySide.CENTRE,
+                new WallTypeId(1),
+                Length.ofMm(2600));
+        var width = Math.min(size.width().mm(), 0.6 * widthMm);
+        var opening = new Opening(
+                new OpeningId(2),
+                kind,
+                wall.id(),
+                Length.ofMm(widthMm - width / 2),
+                Length.ofMm(width),
+                size.sill(),
+                size.head(),
+                Hand.FIRST,
+                Swing.LEFT);
+        var cut = OpeningCut.of(opening, wall, SAMPLE_WALL_MM, Storey.Levels.USUAL_CUT);
+        var half = SAMPLE_WALL_MM / 2;
+        var solid = Regions.difference(
+                List.of(Outline.of(new Box(-widthMm / 2, -half, widthMm / 2, half).ring())),
+                List.of(Outline.of(cut.hole())));
+        var poche = Path.builder();
+        solid.forEach(o -> poche.path(frame.paper(o)));
+        var marks = new ArrayList<Mark>();
+        marks.add(new Mark.Fill(poche.build(), Ink.of(Palette.POCHE.argb())));
+        marks.addAll(new OpeningArt(frame, pens).all(List.of(cut)));
+        return new Drawing(List.of(Layer.of(LayerKind.OPENINGS, marks)));
     }
 
     /** The larger side of a furnishing's picture, with what stands out of its footprint, in paper mm. */

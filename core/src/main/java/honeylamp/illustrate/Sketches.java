@@ -30,6 +30,7 @@ public final class Sketches {
     private static final double CHORD_ERROR_MM = 1;
     private static final double ENDLESS_MM = 60_000;
     private static final Ink HONEY = Ink.of(Palette.HONEY.argb());
+    private static final Ink WRONG = Ink.of(Palette.BRICK.argb());
     private static final Ink WASH = HONEY.at(0.20);
     private static final Ink NOTE = Ink.of(Palette.SAGE.argb());
 
@@ -129,9 +130,19 @@ public final class Sketches {
         var ring = frame.paper(Path.ring(cut.ring()));
         var out = new ArrayList<Mark>();
         out.add(new Mark.Fill(ring, Ink.of(Palette.PAPER.argb())));
-        out.addAll(new OpeningArt(frame, pens).marks(List.of(cut)));
+        out.addAll(new OpeningArt(frame, pens).all(List.of(cut)));
         out.add(new Mark.Stroke(ring, Pen.butt(1.5 * penMm), HONEY));
         return out;
+    }
+
+    /** An opening for which there is no room: crossed out where it was wanted. */
+    public static List<Mark> noRoom(PaperFrame frame, OpeningCut cut, double penMm) {
+        var crossed = Path.builder()
+                .ring(cut.ring())
+                .line(cut.left().a(), cut.right().b())
+                .line(cut.right().a(), cut.left().b())
+                .build();
+        return List.of(new Mark.Stroke(frame.paper(crossed), Pen.butt(1.5 * penMm), WRONG));
     }
 
     /** A thin line, such as a known length or a guide. */

@@ -1,9 +1,9 @@
 package honeylamp.illustrate;
 
 import honeylamp.catalogue.Furnishings;
+import honeylamp.derive.OpeningCut;
 import honeylamp.derive.StoreyGeometry;
 import honeylamp.geometry.Outline;
-import honeylamp.plan.Opening;
 import honeylamp.plan.Storey;
 import honeylamp.plan.Structure;
 import java.util.ArrayList;
@@ -29,7 +29,8 @@ record Solids(List<Solid> walls, List<Solid> pieces) {
             walls.add(new Solid(part, heightCapMm));
         }
         for (var cut : geometry.cuts()) {
-            if (cut.opening().kind() == Opening.Kind.WINDOW
+            if (cut.opening().kind().isWindow()
+                    && cut.level() == OpeningCut.Level.CUT
                     && cut.opening().sill().mm() > FLAT_MM) {
                 walls.add(new Solid(
                         Outline.of(cut.ring()),

@@ -4,52 +4,29 @@ import honeylamp.plan.ElementId.OpeningId;
 import honeylamp.plan.ElementId.WallId;
 import honeylamp.units.Checks;
 import honeylamp.units.Length;
+import java.util.Optional;
 
 /**
  * An opening that lives in a wall and takes its thickness, angle and side from it.
  *
  * @param offset from the host's first end to the nearer jamb, along the drawn line
+ * @param width jamb to jamb, in the wall
  * @param sill height of the lower edge above the floor
  * @param head height of the upper edge above the floor
+ * @param keeping what it keeps to when its wall changes
  */
 public record Opening(
         OpeningId id,
-        Kind kind,
+        OpeningKind kind,
         WallId host,
         Length offset,
         Length width,
         Length sill,
         Length head,
         Hand hand,
-        Swing swing) {
-    /** What fills the opening. */
-    public enum Kind {
-        /** One hinged leaf. */
-        DOOR("Door"),
-        /** Two hinged leaves. */
-        PAIR_DOOR("Pair of doors"),
-        /** A glazed frame. */
-        WINDOW("Window"),
-        /** Nothing: a plain opening. */
-        PLAIN("Plain opening");
-
-        private final String label;
-
-        Kind(String label) {
-            this.label = label;
-        }
-
-        /** The name shown to people. */
-        public String label() {
-            return label;
-        }
-
-        /** Whether it has a leaf with a hand and a swing. */
-        public boolean hasLeaf() {
-            return this == DOOR || this == PAIR_DOOR;
-        }
-    }
-
+        Swing swing,
+        Keeping keeping,
+        Build build) {
     /** At which jamb the hinges sit, seen along the host from its first end. */
     public enum Hand {
         /** Hinged at the jamb nearer to the host's first end. */
@@ -63,7 +40,7 @@ public record Opening(
         }
     }
 
-    /** To which side of the host the leaf opens, seen along the host from its first end. */
+    /** To which side of the host the leaf opens, seen along the host from its first end; of windows, the inner side. */
     public enum Swing {
         /** To the left. */
         LEFT,
@@ -74,7 +51,48 @@ public record Opening(
         public Swing flipped() {
             return this == LEFT ? RIGHT : LEFT;
         }
+
+        /** One for the left side, minus one for the right. */
+        public int sign() {
+            return this == LEFT ? 1 : -1;
+        }
     }
+
+    /**
+     * How an opening is made, beyond its size.
+     *
+     * @param mainLeaf the width of the wider leaf of an unequal pair, if it is not the usual share
+     * @param reveal from the outer face of the wall to the frame, if the frame is not in the middle
+     * @param product the name of the product it is, or empty words
+     */
+    public record Build(Optional<Length> mainLeaf, Optional<Length> reveal, String product) {
+        /** As usual. */
+        public static final Build USUAL = new Build(Optional.empty(), Optional.empty(), "");
+
+        /** Refuses a leaf without width and a reveal outside the wall. */
+        public Build {
+            mainLeaf.ifPresent(l -> Checks.positive("main leaf", l));
+            reveal.ifPresent(r -> Checks.notNegative("reveal", r));
+        }
+
+        /** With another main leaf. */
+        public Build withMainLeaf(Length other) {
+            return new Build(Optional.of(other), reveal, product);
+        }
+
+        /** With another reveal. */
+        public Build withReveal(Length other) {
+            return new Build(mainLeaf, Optional.of(other), product);
+        }
+
+        /** As a product of this name. */
+        public Build of(String name) {
+            return new Build(mainLeaf, reveal, name);
+        }
+    }
+
+    /** The wider leaf of an unequal pair takes this share of the width unless something else is said. */
+    private static final double MAIN_LEAF_SHARE = 0.7;
 
     /** Refuses sizes of zero or less and a head at or below the sill. */
     public Opening {
@@ -86,55 +104,90 @@ public record Opening(
         }
     }
 
+    /** An opening made as usual, that stays where it is put. */
+    public Opening(
+            OpeningId id,
+            OpeningKind kind,
+            WallId host,
+            Length offset,
+            Length width,
+            Length sill,
+            Length head,
+            Hand hand,
+            Swing swing) {
+        this(id, kind, host, offset, width, sill, head, hand, swing, Keeping.AS_PUT, Build.USUAL);
+    }
+
     /** The far jamb's distance from the host's first end. */
     public Length end() {
         return offset.plus(width);
     }
 
+    /** The middle's distance from the host's first end, in mm. */
+    public double middleMm() {
+        return offset.mm() + width.mm() / 2;
+    }
+
+    /** The width of the wider leaf of an unequal pair. */
+    public Length mainLeaf() {
+        return build.mainLeaf()
+                .filter(l -> l.compareTo(width) < 0)
+                .orElseGet(() -> Length.ofMm(width.mm() * MAIN_LEAF_SHARE));
+    }
+
     /** The opening at another offset. */
     public Opening at(Length newOffset) {
-        return new Opening(id, kind, host, newOffset, width, sill, head, hand, swing);
+        return new Opening(id, kind, host, newOffset, width, sill, head, hand, swing, keeping, build);
     }
 
     /** The opening with another offset and width. */
     public Opening sized(Length newOffset, Length newWidth) {
-        return new Opening(id, kind, host, newOffset, newWidth, sill, head, hand, swing);
+        return new Opening(id, kind, host, newOffset, newWidth, sill, head, hand, swing, keeping, build);
     }
 
     /** The opening with other heights. */
     public Opening withHeights(Length newSill, Length newHead) {
-        return new Opening(id, kind, host, offset, width, newSill, newHead, hand, swing);
+        return new Opening(id, kind, host, offset, width, newSill, newHead, hand, swing, keeping, build);
     }
 
     /** The opening with another hand and swing. */
     public Opening hung(Hand newHand, Swing newSwing) {
-        return new Opening(id, kind, host, offset, width, sill, head, newHand, newSwing);
+        return new Opening(id, kind, host, offset, width, sill, head, newHand, newSwing, keeping, build);
     }
 
     /** The opening as another kind. */
-    public Opening as(Kind other) {
-        return new Opening(id, other, host, offset, width, sill, head, hand, swing);
+    public Opening as(OpeningKind other) {
+        return new Opening(id, other, host, offset, width, sill, head, hand, swing, keeping, build);
     }
 
     /** The opening in another host, or in another part of it. */
     public Opening in(WallId newHost, Length newOffset) {
-        return new Opening(id, kind, newHost, newOffset, width, sill, head, hand, swing);
+        return new Opening(id, kind, newHost, newOffset, width, sill, head, hand, swing, keeping, build);
     }
 
     /** The opening under another id. */
     public Opening withId(OpeningId other) {
-        return new Opening(other, kind, host, offset, width, sill, head, hand, swing);
+        return new Opening(other, kind, host, offset, width, sill, head, hand, swing, keeping, build);
+    }
+
+    /** The opening keeping to something else. */
+    public Opening keeping(Keeping other) {
+        return new Opening(id, kind, host, offset, width, sill, head, hand, swing, other, build);
+    }
+
+    /** The opening made in another way. */
+    public Opening built(Build other) {
+        return new Opening(id, kind, host, offset, width, sill, head, hand, swing, keeping, other);
     }
 
     /** The same opening where its host, so long, is drawn the other way. */
     public Opening reversed(Length hostLength) {
-        var from = hostLength.minus(end());
-        return new Opening(
-                id, kind, host, Length.max(Length.ZERO, from), width, sill, head, hand.flipped(), swing.flipped());
+        var from = Length.max(Length.ZERO, hostLength.minus(end()));
+        return at(from).hung(hand.flipped(), swing.flipped()).keeping(keeping.reversed());
     }
 
     /** The opening as a mirror shows it: hinged at the same jamb, opening to the other side of the drawn line. */
     public Opening mirrored() {
-        return new Opening(id, kind, host, offset, width, sill, head, hand, swing.flipped());
+        return hung(hand, swing.flipped());
     }
 }

@@ -9,14 +9,13 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * One storey: its level above the plan's zero, its clear height, and all that stands on it. Lists keep
+ * One storey: its levels, and all that stands on it. Lists keep
  * the order in which things were made.
  */
 public record Storey(
         StoreyId id,
         String name,
-        Length level,
-        Length height,
+        Levels levels,
         List<Wall> walls,
         List<Opening> openings,
         List<RoomMark> rooms,
@@ -26,9 +25,41 @@ public record Storey(
         List<Dimension> dimensions,
         List<Note> notes,
         List<SettingOutLine> settingOut) {
+    /**
+     * The heights of a storey.
+     *
+     * @param level its floor above the plan's zero
+     * @param height clear, from floor to ceiling
+     * @param cut where the plan is cut, above the floor
+     */
+    public record Levels(Length level, Length height, Length cut) {
+        /** Where plans are usually cut. */
+        public static final Length USUAL_CUT = Length.ofMm(1200);
+
+        /** Refuses a storey without height, and a cut at or below the floor. */
+        public Levels {
+            Checks.positive("storey height", height);
+            Checks.positive("cut height", cut);
+        }
+
+        /** With another level. */
+        public Levels withLevel(Length other) {
+            return new Levels(other, height, cut);
+        }
+
+        /** With another height. */
+        public Levels withHeight(Length other) {
+            return new Levels(level, other, cut);
+        }
+
+        /** Cut at another height. */
+        public Levels withCut(Length other) {
+            return new Levels(level, height, other);
+        }
+    }
+
     /** Freezes the lists. */
     public Storey {
-        Checks.positive("storey height", height);
         walls = List.copyOf(walls);
         openings = List.copyOf(openings);
         rooms = List.copyOf(rooms);
@@ -42,9 +73,54 @@ public record Storey(
 
     /** A storey with nothing on it. */
     public static Storey empty(StoreyId id, String name, Length level, Length height) {
+        var levels = new Levels(level, height, Levels.USUAL_CUT);
         return new Storey(
-                id, name, level, height, List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), List.of(),
+                id, name, levels, List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), List.of(),
                 List.of(), List.of());
+    }
+
+    /** Its floor above the plan's zero. */
+    public Length level() {
+        return levels.level();
+    }
+
+    /** Its clear height. */
+    public Length height() {
+        return levels.height();
+    }
+
+    /** The storey at other levels. */
+    public Storey with(Levels other) {
+        return new Storey(
+                id,
+                name,
+                other,
+                walls,
+                openings,
+                rooms,
+                structures,
+                furnishings,
+                underlays,
+                dimensions,
+                notes,
+                settingOut);
+    }
+
+    /** The storey under another name. */
+    public Storey named(String other) {
+        return new Storey(
+                id,
+                other,
+                levels,
+                walls,
+                openings,
+                rooms,
+                structures,
+                furnishings,
+                underlays,
+                dimensions,
+                notes,
+                settingOut);
     }
 
     /** The wall of this id, if it stands here. */
@@ -70,8 +146,7 @@ public record Storey(
         return new Storey(
                 id,
                 name,
-                level,
-                height,
+                levels,
                 other,
                 openings,
                 rooms,
@@ -88,8 +163,7 @@ public record Storey(
         return new Storey(
                 id,
                 name,
-                level,
-                height,
+                levels,
                 walls,
                 other,
                 rooms,
@@ -106,8 +180,7 @@ public record Storey(
         return new Storey(
                 id,
                 name,
-                level,
-                height,
+                levels,
                 walls,
                 openings,
                 other,
@@ -122,37 +195,13 @@ public record Storey(
     /** The storey with other fixed parts. */
     public Storey withStructures(List<Structure> other) {
         return new Storey(
-                id,
-                name,
-                level,
-                height,
-                walls,
-                openings,
-                rooms,
-                other,
-                furnishings,
-                underlays,
-                dimensions,
-                notes,
-                settingOut);
+                id, name, levels, walls, openings, rooms, other, furnishings, underlays, dimensions, notes, settingOut);
     }
 
     /** The storey with other furnishings. */
     public Storey withFurnishings(List<Furnishing> other) {
         return new Storey(
-                id,
-                name,
-                level,
-                height,
-                walls,
-                openings,
-                rooms,
-                structures,
-                other,
-                underlays,
-                dimensions,
-                notes,
-                settingOut);
+                id, name, levels, walls, openings, rooms, structures, other, underlays, dimensions, notes, settingOut);
     }
 
     /** The storey with other underlays. */
@@ -160,8 +209,7 @@ public record Storey(
         return new Storey(
                 id,
                 name,
-                level,
-                height,
+                levels,
                 walls,
                 openings,
                 rooms,
@@ -176,19 +224,7 @@ public record Storey(
     /** The storey with other single dimensions. */
     public Storey withDimensions(List<Dimension> other) {
         return new Storey(
-                id,
-                name,
-                level,
-                height,
-                walls,
-                openings,
-                rooms,
-                structures,
-                furnishings,
-                underlays,
-                other,
-                notes,
-                settingOut);
+                id, name, levels, walls, openings, rooms, structures, furnishings, underlays, other, notes, settingOut);
     }
 
     /** The storey with other notes. */
@@ -196,8 +232,7 @@ public record Storey(
         return new Storey(
                 id,
                 name,
-                level,
-                height,
+                levels,
                 walls,
                 openings,
                 rooms,
@@ -212,18 +247,6 @@ public record Storey(
     /** The storey with other setting-out lines. */
     public Storey withSettingOut(List<SettingOutLine> other) {
         return new Storey(
-                id,
-                name,
-                level,
-                height,
-                walls,
-                openings,
-                rooms,
-                structures,
-                furnishings,
-                underlays,
-                dimensions,
-                notes,
-                other);
+                id, name, levels, walls, openings, rooms, structures, furnishings, underlays, dimensions, notes, other);
     }
 }

@@ -3,7 +3,6 @@ package honeylamp.store;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
-import honeylamp.plan.WallType;
 import honeylamp.units.Length;
 import java.math.BigDecimal;
 import java.util.HashMap;
@@ -30,7 +29,7 @@ import tools.jackson.databind.node.ObjectNode;
 /** Plans as JSON, as described in {@code docs/format.md}: lengths in mm, points as pairs, ids as words. */
 public final class PlanJson {
     /** The version this program writes. */
-    public static final int VERSION = 3;
+    public static final int VERSION = 4;
 
     static final String FORMAT = "honeylamp plan";
 
@@ -161,12 +160,12 @@ public final class PlanJson {
         return MAPPER.writeValueAsBytes(document);
     }
 
-    static List<WallType> wallTypes(byte[] json) {
-        return List.of(MAPPER.readValue(json, WallType[].class));
+    static <T> List<T> list(byte[] json, Class<T[]> type) {
+        return List.of(MAPPER.readValue(json, type));
     }
 
-    static byte[] bytes(List<WallType> types) {
-        return MAPPER.writerWithDefaultPrettyPrinter().writeValueAsBytes(types);
+    static byte[] bytes(List<?> entries) {
+        return MAPPER.writerWithDefaultPrettyPrinter().writeValueAsBytes(entries);
     }
 
     private static SimpleModule module() {

@@ -21,6 +21,9 @@ final class PlanUpgrade {
         if (version < 3) {
             wallsOf2(document.path("plan"));
         }
+        if (version < 4) {
+            openingsOf3(document.path("plan"));
+        }
         if (document instanceof ObjectNode root) {
             root.put("version", PlanJson.VERSION);
         }
@@ -80,6 +83,36 @@ final class PlanUpgrade {
             }
             if (storey instanceof ObjectNode s) {
                 s.putArray("settingOut");
+            }
+        }
+    }
+
+    /** Version 3 had one kind of window, and openings that keep to nothing; plans were cut at 1.2 m. */
+    private static void openingsOf3(JsonNode plan) {
+        for (var storey : plan.path("storeys")) {
+            if (storey instanceof ObjectNode s) {
+                var levels = s.objectNode();
+                move(s, "level", levels, "level");
+                move(s, "height", levels, "height");
+                levels.put("cut", 1200);
+                s.set("levels", levels);
+            }
+            for (var opening : storey.path("openings")) {
+                if (opening instanceof ObjectNode o) {
+                    if ("window".equals(o.path("kind").asString(""))) {
+                        o.put("kind", "casement_window");
+                    }
+                    var keeping = o.putObject("keeping");
+                    keeping.put("rule", "as_put");
+                    keeping.put("between", "walls");
+                    keeping.put("nib", 0);
+                    keeping.put("place", 1);
+                    keeping.put("of", 1);
+                    var build = o.putObject("build");
+                    build.putNull("mainLeaf");
+                    build.putNull("reveal");
+                    build.put("product", "");
+                }
             }
         }
     }

@@ -1,6 +1,6 @@
 package honeylamp.store;
 
-import honeylamp.plan.Opening.Kind;
+import honeylamp.plan.OpeningKind;
 import honeylamp.survey.Survey;
 import honeylamp.survey.Survey.Reading;
 import honeylamp.survey.SurveyException;
@@ -192,10 +192,10 @@ public final class SurveyFile {
                             station(row, "from"),
                             station(row, "to"),
                             length(row, "end", LengthReader::notNegative)));
-                case "door" -> readings.add(hole(row, Kind.DOOR));
-                case "window" -> readings.add(hole(row, Kind.WINDOW));
-                case "doors" -> readings.add(hole(row, Kind.PAIR_DOOR));
-                case "opening" -> readings.add(hole(row, Kind.PLAIN));
+                case "door" -> readings.add(hole(row, OpeningKind.DOOR));
+                case "window" -> readings.add(hole(row, OpeningKind.CASEMENT_WINDOW));
+                case "doors" -> readings.add(hole(row, OpeningKind.PAIR_DOOR));
+                case "opening" -> readings.add(hole(row, OpeningKind.PLAIN));
                 default ->
                     throw new SurveyException(
                             row.line,
@@ -227,7 +227,7 @@ public final class SurveyFile {
         return row.get(field);
     }
 
-    private Survey.Hole hole(Row row, Kind kind) throws SurveyException {
+    private Survey.Hole hole(Row row, OpeningKind kind) throws SurveyException {
         return new Survey.Hole(
                 row.line,
                 kind,

@@ -1,6 +1,6 @@
 package honeylamp.survey;
 
-import honeylamp.plan.Opening;
+import honeylamp.plan.OpeningKind;
 import honeylamp.units.Checks;
 import honeylamp.units.Length;
 import java.util.List;
@@ -71,7 +71,7 @@ public record Survey(String name, Length storeyHeight, List<Reading> readings) {
     }
 
     /** An opening in a leg, between two running lengths. */
-    public record Hole(int line, Opening.Kind kind, String from, String to, Length start, Length end)
+    public record Hole(int line, OpeningKind kind, String from, String to, Length start, Length end)
             implements Reading {
         /** Refuses openings that end before they begin. */
         public Hole {

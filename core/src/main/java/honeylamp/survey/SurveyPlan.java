@@ -13,8 +13,8 @@ import honeylamp.plan.ElementId.WallId;
 import honeylamp.plan.ElementId.WallTypeId;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Opening.Hand;
-import honeylamp.plan.Opening.Kind;
 import honeylamp.plan.Opening.Swing;
+import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.Sheet.TitleBlock;
@@ -148,7 +148,7 @@ public final class SurveyPlan {
                         Length.ofMm(offset),
                         width,
                         Hand.FIRST,
-                        hole.kind() == Kind.DOOR && left ? Swing.LEFT : Swing.RIGHT)
+                        hole.kind() == OpeningKind.DOOR && left ? Swing.LEFT : Swing.RIGHT)
                 .plan();
     }
 

@@ -10,8 +10,8 @@ import honeylamp.plan.ElementId.WallId;
 import honeylamp.plan.ElementId.WallTypeId;
 import honeylamp.plan.Opening;
 import honeylamp.plan.Opening.Hand;
-import honeylamp.plan.Opening.Kind;
 import honeylamp.plan.Opening.Swing;
+import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.Wall;
@@ -118,7 +118,7 @@ class CurvedWallsTest {
         var wall = arc(10, -2500, 0, 2500, 0, 2500, BodySide.CENTRE);
         var window = new Opening(
                 new OpeningId(20),
-                Kind.WINDOW,
+                OpeningKind.CASEMENT_WINDOW,
                 wall.id(),
                 Length.ofMm(3000),
                 Length.ofMm(1000),

@@ -10,8 +10,8 @@ import honeylamp.derive.DimensionTiers.Side;
 import honeylamp.derive.DimensionTiers.Tier;
 import honeylamp.edit.OpeningEdits;
 import honeylamp.plan.Opening.Hand;
-import honeylamp.plan.Opening.Kind;
 import honeylamp.plan.Opening.Swing;
+import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Wall.BodySide;
 import honeylamp.units.Length;
@@ -100,7 +100,7 @@ class DimensionTiersTest {
         return OpeningEdits.add(
                         plan,
                         TestPlans.storey(plan),
-                        Kind.WINDOW,
+                        OpeningKind.CASEMENT_WINDOW,
                         TestPlans.wallId(plan, 0),
                         Length.ofMm(offset),
                         Length.ofMm(width),

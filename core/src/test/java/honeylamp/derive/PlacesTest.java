@@ -16,8 +16,8 @@ import honeylamp.geometry.Point;
 import honeylamp.geometry.Segment;
 import honeylamp.plan.ElementId.FurnishingId;
 import honeylamp.plan.Opening.Hand;
-import honeylamp.plan.Opening.Kind;
 import honeylamp.plan.Opening.Swing;
+import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.Wall.BodySide;
@@ -143,7 +143,7 @@ class PlacesTest {
         var added = OpeningEdits.add(
                 plan,
                 TestPlans.storey(plan),
-                Kind.DOOR,
+                OpeningKind.DOOR,
                 TestPlans.wallId(plan, 0),
                 Length.ofMm(300),
                 Length.ofMm(885),
@@ -195,7 +195,7 @@ class PlacesTest {
         var added = OpeningEdits.add(
                 plan,
                 TestPlans.storey(plan),
-                Kind.PLAIN,
+                OpeningKind.PLAIN,
                 TestPlans.wallId(plan, 0),
                 Length.ofMm(500),
                 Length.ofMm(1000),

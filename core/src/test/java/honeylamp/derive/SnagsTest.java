@@ -10,8 +10,8 @@ import honeylamp.edit.OpeningEdits;
 import honeylamp.edit.RoomEdits;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Opening.Hand;
-import honeylamp.plan.Opening.Kind;
 import honeylamp.plan.Opening.Swing;
+import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.Wall.BodySide;
@@ -87,19 +87,31 @@ class SnagsTest {
     }
 
     @Test
-    void openingsThatOverlapOrOverreachAreFound() {
+    void openingsWithoutRoomWhereTheyWerePutAreFoundAndShownBesideIt() {
         var plan = TestPlans.clearRectangle(5000, 4000);
+        // the second door, put over the first (500 to 1385), is shown right behind it; behind the end it moves back in
         var two = door(door(plan, 500), 1000);
-        assertThat(only(of(two), Snag.Kind.OPENING_OUT_OF_PLACE).sentence()).contains("overlaps");
+        assertThat(only(of(two), Snag.Kind.OPENING_OUT_OF_PLACE).sentence()).contains("no room where it was put");
+        assertThat(TestPlans.geometry(two).cuts().getLast().opening().offset()).isEqualTo(Length.ofMm(1385));
         var over = door(plan, 4800);
-        assertThat(only(of(over), Snag.Kind.OPENING_OUT_OF_PLACE).sentence()).contains("beyond the end");
+        assertThat(only(of(over), Snag.Kind.OPENING_OUT_OF_PLACE).kind().mendsByItself())
+                .isTrue();
+        assertThat(TestPlans.geometry(over).cuts().getFirst().opening().end()).isEqualTo(Length.ofMm(5000));
+    }
+
+    @Test
+    void anOpeningWiderThanItsWallIsNotCutAndNamed() {
+        var plan = TestPlans.clearRectangle(800, 4000);
+        var wide = door(plan, 0);
+        assertThat(only(of(wide), Snag.Kind.OPENING_WITHOUT_ROOM).sentence()).contains("finds no room");
+        assertThat(TestPlans.geometry(wide).cuts()).isEmpty();
     }
 
     private static Plan door(Plan plan, double offset) {
         return OpeningEdits.add(
                         plan,
                         TestPlans.storey(plan),
-                        Kind.DOOR,
+                        OpeningKind.DOOR,
                         TestPlans.wallId(plan, 0),
                         Length.ofMm(offset),
                         Length.ofMm(885),

@@ -13,10 +13,11 @@ import honeylamp.geometry.Point;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.Finish;
+import honeylamp.plan.Keeping;
 import honeylamp.plan.Opening;
 import honeylamp.plan.Opening.Hand;
-import honeylamp.plan.Opening.Kind;
 import honeylamp.plan.Opening.Swing;
+import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.Structure;
@@ -94,7 +95,7 @@ class EditsTest {
 
     private Added<ElementId.OpeningId> door(double offset) {
         return OpeningEdits.add(
-                plan, storey, Kind.DOOR, TestPlans.wallId(plan, 0), mm(offset), mm(885), Hand.FIRST, Swing.LEFT);
+                plan, storey, OpeningKind.DOOR, TestPlans.wallId(plan, 0), mm(offset), mm(885), Hand.FIRST, Swing.LEFT);
     }
 
     private static Opening opening(Plan plan) {
@@ -135,8 +136,7 @@ class EditsTest {
         // the stretch ends at the partition's face at 2,950
         var after = OpeningEdits.setAfter(added.plan(), storey, added.id(), stretch, mm(100));
         assertThat(opening(after).end()).isEqualTo(mm(2850));
-        assertThat(OpeningEdits.offsetWithin(stretch, 10, mm(885))).isEqualTo(Length.ZERO);
-        assertThat(OpeningEdits.offsetWithin(stretch, 1475, mm(885)).mm()).isCloseTo(1475 - 442.5, within(1e-6));
+        assertThat(opening(after).keeping()).isEqualTo(Keeping.fromSecond(mm(100)));
     }
 
     @Test

@@ -9,8 +9,8 @@ import honeylamp.derive.Snag;
 import honeylamp.derive.Snags;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Opening.Hand;
-import honeylamp.plan.Opening.Kind;
 import honeylamp.plan.Opening.Swing;
+import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.Wall.BodySide;
@@ -67,7 +67,7 @@ class MendingTest {
         var withDoor = OpeningEdits.add(
                         plan,
                         TestPlans.storey(plan),
-                        Kind.DOOR,
+                        OpeningKind.DOOR,
                         TestPlans.wallId(plan, 0),
                         Length.ofMm(500),
                         Length.ofMm(800),

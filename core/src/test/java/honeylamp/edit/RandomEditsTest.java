@@ -13,6 +13,7 @@ import honeylamp.geometry.Point;
 import honeylamp.geometry.Regions;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.Opening;
+import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.Wall;
@@ -92,7 +93,7 @@ class RandomEditsTest {
                     OpeningEdits.add(
                                     plan,
                                     STOREY,
-                                    any(random, List.of(Opening.Kind.values())),
+                                    any(random, List.of(OpeningKind.values())),
                                     any(random, storey.walls()).id(),
                                     mm(random, 0, 3000),
                                     mm(random, 400, 1500),

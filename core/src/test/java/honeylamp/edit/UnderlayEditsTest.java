@@ -15,8 +15,8 @@ import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.ElementId.UnderlayId;
 import honeylamp.plan.KnownLength;
 import honeylamp.plan.Opening.Hand;
-import honeylamp.plan.Opening.Kind;
 import honeylamp.plan.Opening.Swing;
+import honeylamp.plan.OpeningKind;
 import honeylamp.plan.PictureNote;
 import honeylamp.plan.Placing.Axes;
 import honeylamp.plan.Plan;
@@ -82,7 +82,7 @@ class UnderlayEditsTest {
         first = OpeningEdits.add(
                         first,
                         storey,
-                        Kind.DOOR,
+                        OpeningKind.DOOR,
                         wall.id(),
                         Length.ofMm(1000),
                         Length.ofMm(800),

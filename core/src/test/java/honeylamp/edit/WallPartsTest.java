@@ -13,8 +13,8 @@ import honeylamp.geometry.Segment;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Opening;
 import honeylamp.plan.Opening.Hand;
-import honeylamp.plan.Opening.Kind;
 import honeylamp.plan.Opening.Swing;
+import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.Wall;
@@ -34,7 +34,7 @@ class WallPartsTest {
         return OpeningEdits.add(
                         plan,
                         TestPlans.storey(plan),
-                        Kind.DOOR,
+                        OpeningKind.DOOR,
                         TestPlans.wallId(plan, wall),
                         Length.ofMm(offset),
                         Length.ofMm(900),

@@ -17,7 +17,7 @@ import honeylamp.plan.Plan;
 import honeylamp.plan.Wall.BodySide;
 import honeylamp.plan.WallLayer;
 import honeylamp.plan.WallType;
-import honeylamp.store.WallTypeFile;
+import honeylamp.store.KeptFile;
 import honeylamp.units.Length;
 import honeylamp.units.UnitSystem;
 import java.io.IOException;
@@ -91,17 +91,17 @@ class WallTypeEditsTest {
     @Test
     void theLibraryIsKeptInAFileByName() throws IOException {
         var file = folder.resolve("wall-types.json");
-        assertThat(WallTypeFile.read(file)).isEmpty();
+        assertThat(KeptFile.WALL_TYPES.read(file)).isEmpty();
         var types = NewPlan.in(UnitSystem.FEET_INCHES).wallTypes();
-        var kept = WallTypeFile.with(WallTypeFile.with(List.of(), types.get(0)), types.get(2));
-        WallTypeFile.write(file, kept);
-        assertThat(WallTypeFile.read(file)).isEqualTo(kept);
-        var replaced = WallTypeFile.with(kept, types.get(0).withStructural(false));
+        var kept = KeptFile.WALL_TYPES.with(KeptFile.WALL_TYPES.with(List.of(), types.get(0)), types.get(2));
+        KeptFile.WALL_TYPES.write(file, kept);
+        assertThat(KeptFile.WALL_TYPES.read(file)).isEqualTo(kept);
+        var replaced = KeptFile.WALL_TYPES.with(kept, types.get(0).withStructural(false));
         assertThat(replaced)
                 .hasSize(2)
                 .anyMatch(t -> t.name().equals(types.get(0).name()) && !t.structural());
         Files.writeString(file, "[{\"id\": 12}]");
-        assertThatThrownBy(() -> WallTypeFile.read(file)).hasMessageContaining("holds no wall types");
+        assertThatThrownBy(() -> KeptFile.WALL_TYPES.read(file)).hasMessageContaining("holds no wall types");
     }
 
     private static double area(Plan plan, int fill) {

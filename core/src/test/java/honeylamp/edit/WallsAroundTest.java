@@ -161,14 +161,15 @@ class WallsAroundTest {
                 .chain(BodySide.RIGHT, OUTER, true, 0, 0, 6000, 0, 6000, 4000, 0, 4000)
                 .plan();
         var bay = Bays.add(
-                plan,
-                TestPlans.storey(plan),
-                TestPlans.wallId(plan, 0),
-                Length.ofMm(2000),
-                Length.ofMm(4000),
-                Length.ofMm(600),
-                Bays.Shape.SPLAYED,
-                false);
+                        plan,
+                        TestPlans.storey(plan),
+                        TestPlans.wallId(plan, 0),
+                        Length.ofMm(2000),
+                        Length.ofMm(4000),
+                        Length.ofMm(600),
+                        Bays.Shape.SPLAYED,
+                        false)
+                .plan();
         var geometry = StoreyGeometry.of(bay, bay.storeys().getFirst());
         assertThat(geometry.rooms()).hasSize(1);
         assertThat(geometry.rooms().getFirst().areaMm2()).isCloseTo(24e6 + 1400 * 600, within(1.0));
@@ -183,14 +184,15 @@ class WallsAroundTest {
                 .chain(BodySide.RIGHT, OUTER, true, 0, 0, 6000, 0, 6000, 4000, 0, 4000)
                 .plan();
         var bay = Bays.add(
-                plan,
-                TestPlans.storey(plan),
-                TestPlans.wallId(plan, 0),
-                Length.ofMm(2000),
-                Length.ofMm(4000),
-                Length.ofMm(0),
-                Bays.Shape.HALF_HEXAGON,
-                false);
+                        plan,
+                        TestPlans.storey(plan),
+                        TestPlans.wallId(plan, 0),
+                        Length.ofMm(2000),
+                        Length.ofMm(4000),
+                        Length.ofMm(0),
+                        Bays.Shape.HALF_HEXAGON,
+                        false)
+                .plan();
         assertThat(bay.storeys().getFirst().walls().subList(5, 8))
                 .extracting(Wall::length)
                 .allSatisfy(l -> assertThat(l.mm()).isCloseTo(1000, within(1e-3)));

@@ -10,8 +10,8 @@ import honeylamp.edit.WallEdits;
 import honeylamp.geometry.Affine;
 import honeylamp.output.ScreenPainter;
 import honeylamp.plan.Opening.Hand;
-import honeylamp.plan.Opening.Kind;
 import honeylamp.plan.Opening.Swing;
+import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.Wall.BodySide;
@@ -57,14 +57,14 @@ class RaisedGlanceTest {
     @Test
     void aDoorIsAGapAndAWindowStandsOnItsSill() {
         var room = TestPlans.clearRectangle(5000, 4000);
-        var door = opening(room, Kind.DOOR);
-        var window = opening(room, Kind.WINDOW);
+        var door = opening(room, OpeningKind.DOOR);
+        var window = opening(room, OpeningKind.CASEMENT_WINDOW);
         assertThat(dark(door)).isLessThan(dark(room) - 20);
         // under a window the wall stands up to its sill: fewer sides are lost than at a door
         assertThat(filled(window)).isGreaterThan(filled(door));
     }
 
-    private static Plan opening(Plan plan, Kind kind) {
+    private static Plan opening(Plan plan, OpeningKind kind) {
         return OpeningEdits.add(
                         plan,
                         TestPlans.storey(plan),

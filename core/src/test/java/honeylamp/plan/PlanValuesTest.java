@@ -14,7 +14,6 @@ import honeylamp.plan.ElementId.UnderlayId;
 import honeylamp.plan.ElementId.WallId;
 import honeylamp.plan.ElementId.WallTypeId;
 import honeylamp.plan.Opening.Hand;
-import honeylamp.plan.Opening.Kind;
 import honeylamp.plan.Opening.Swing;
 import honeylamp.plan.Underlay.Lock;
 import honeylamp.plan.Underlay.Sight;
@@ -49,13 +48,13 @@ class PlanValuesTest {
     @Test
     void openingsChangeOnlyWhatIsSaid() {
         var door = new Opening(
-                new OpeningId(7), Kind.DOOR, new WallId(1), TEN, TEN, Length.ZERO, TEN, Hand.FIRST, Swing.LEFT);
+                new OpeningId(7), OpeningKind.DOOR, new WallId(1), TEN, TEN, Length.ZERO, TEN, Hand.FIRST, Swing.LEFT);
         assertThat(door.end()).isEqualTo(Length.ofMm(20));
         assertThat(door.at(Length.ofMm(50)).width()).isEqualTo(TEN);
-        assertThat(door.as(Kind.WINDOW).hand()).isEqualTo(Hand.FIRST);
+        assertThat(door.as(OpeningKind.CASEMENT_WINDOW).hand()).isEqualTo(Hand.FIRST);
         assertThat(door.hung(Hand.SECOND, Swing.RIGHT).offset()).isEqualTo(TEN);
-        assertThat(Kind.WINDOW.hasLeaf()).isFalse();
-        assertThat(Kind.PAIR_DOOR.hasLeaf()).isTrue();
+        assertThat(OpeningKind.CASEMENT_WINDOW.hasHinges()).isFalse();
+        assertThat(OpeningKind.PAIR_DOOR.hasHinges()).isTrue();
         assertThatThrownBy(() -> door.withHeights(TEN, TEN)).hasMessageContaining("above the sill");
         assertThatThrownBy(() -> door.sized(Length.ofMm(-1), TEN)).hasMessageContaining("offset");
     }

@@ -223,7 +223,7 @@ class PlanFileTest {
         PlanFile.save(document, new byte[0], file);
         var again = ((PlanFile.Opened.Good) PlanFile.open(file)).document();
         assertThat(again.plan()).isEqualTo(document.plan());
-        assertThat(again.original().path("version").asInt()).isEqualTo(3);
+        assertThat(again.original().path("version").asInt()).isEqualTo(4);
         var saved = again.original()
                 .path("plan")
                 .path("storeys")

@@ -4,9 +4,10 @@ import atlantafx.base.theme.PrimerLight;
 import honeylamp.catalogue.NewPlan;
 import honeylamp.derive.StoreyGeometry;
 import honeylamp.desktop.files.Autosave;
-import honeylamp.desktop.files.KeptWallTypes;
+import honeylamp.desktop.files.KeptLibrary;
 import honeylamp.desktop.files.WindowDialogs;
 import honeylamp.desktop.files.WindowState;
+import honeylamp.desktop.panel.Libraries;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.geometry.Affine;
 import honeylamp.illustrate.Illustration;
@@ -14,6 +15,7 @@ import honeylamp.illustrate.Lamp;
 import honeylamp.output.RasterPainter;
 import honeylamp.plan.Plan;
 import honeylamp.sheet.SheetComposer;
+import honeylamp.store.KeptFile;
 import honeylamp.store.PlanDocument;
 import honeylamp.store.PlanFile;
 import honeylamp.units.UnitSystem;
@@ -69,7 +71,9 @@ public final class HoneyLampApp extends Application {
         var shown = new MainWindow(
                 model,
                 new WindowDialogs(stage),
-                new KeptWallTypes(home.resolve("wall-types.json")),
+                new Libraries(
+                        new KeptLibrary<>(KeptFile.WALL_TYPES, home.resolve("wall-types.json")),
+                        new KeptLibrary<>(KeptFile.PRODUCTS, home.resolve("products.json"))),
                 state.width(),
                 state.height());
         window = shown;

@@ -9,13 +9,13 @@ import honeylamp.desktop.panel.Card;
 import honeylamp.desktop.panel.Commands;
 import honeylamp.desktop.panel.Finder;
 import honeylamp.desktop.panel.LampDial;
+import honeylamp.desktop.panel.Libraries;
 import honeylamp.desktop.panel.MeasureLine;
 import honeylamp.desktop.panel.PagePicker;
 import honeylamp.desktop.panel.SnagList;
 import honeylamp.desktop.panel.TopBar;
 import honeylamp.desktop.panel.Trail;
 import honeylamp.desktop.panel.Tray;
-import honeylamp.desktop.panel.WallLibrary;
 import honeylamp.desktop.picture.BesidePane;
 import honeylamp.desktop.picture.GlancePane;
 import honeylamp.desktop.picture.HeldKeys;
@@ -70,7 +70,7 @@ public final class MainWindow implements Commands {
     private final Scene scene;
 
     /** A window on a model. */
-    public MainWindow(WorkspaceModel model, FileDialogs dialogs, WallLibrary library, double width, double height) {
+    public MainWindow(WorkspaceModel model, FileDialogs dialogs, Libraries libraries, double width, double height) {
         this.model = model;
         this.dialogs = dialogs;
         for (var font : FONTS) {
@@ -90,7 +90,7 @@ public final class MainWindow implements Commands {
         finder = new Finder(model, this);
         top = new TopBar(model, this, new LampDial(model));
         bringing = new BringingIn(model, top, pages, this::focusPlan);
-        scene = new Scene(root(library), width, height);
+        scene = new Scene(root(libraries), width, height);
         var style = MainWindow.class.getResource(STYLE);
         if (style == null) {
             throw new IllegalStateException("the style sheet " + STYLE + " is missing from the program");
@@ -101,7 +101,7 @@ public final class MainWindow implements Commands {
         dropping();
     }
 
-    private StackPane root(WallLibrary library) {
+    private StackPane root(Libraries libraries) {
         var bottom = new HBox(12, measure, new SnagList(model, plan));
         bottom.getStyleClass().add("bottom");
         bottom.setAlignment(Pos.CENTER_LEFT);
@@ -119,8 +119,8 @@ public final class MainWindow implements Commands {
             HBox.setHgrow(half, Priority.ALWAYS);
         }
         var work = new BorderPane(middle);
-        work.setLeft(new Tray(model, this));
-        work.setRight(new Card(model, library));
+        work.setLeft(new Tray(model, this, libraries.products()));
+        work.setRight(new Card(model, libraries));
         work.setBottom(bottom); // as wide as tray, plan and card, so that its words never push at the plan
         var window = new BorderPane(work);
         window.setTop(top);

@@ -1,7 +1,9 @@
 package honeylamp.desktop;
 
+import honeylamp.catalogue.OpeningSizes;
 import honeylamp.desktop.gesture.Choices;
 import honeylamp.desktop.gesture.Gesture;
+import honeylamp.desktop.gesture.NewOpening;
 import honeylamp.desktop.panel.Commands;
 import honeylamp.desktop.panel.Finder;
 import honeylamp.desktop.panel.MeasureLine;
@@ -9,6 +11,7 @@ import honeylamp.desktop.panel.PagePicker;
 import honeylamp.desktop.picture.PlanPane;
 import honeylamp.desktop.workspace.Stage;
 import honeylamp.desktop.workspace.WorkspaceModel;
+import honeylamp.plan.OpeningKind;
 import honeylamp.plan.WallType;
 import honeylamp.units.Length;
 import java.util.List;
@@ -175,7 +178,8 @@ final class WindowKeys {
                 model.chooseWithin(model.now()
                         .choices()
                         .withFace(model.now().choices().face().next()));
-            case T -> nextType();
+            case T -> next();
+            case W -> nextWidth();
             case M -> model.use(Stage.WALLS, Stage.WALLS.tools().size() - 1);
             case G -> commands.toggleGlance();
             case EQUALS -> put(model.measured());
@@ -265,7 +269,32 @@ final class WindowKeys {
         });
     }
 
-    /** The wall type changes only by this key or in the tray, and the pointer says which it is. */
+    /** What is drawn or put in next changes only by this key or in the tray, and the pointer says what it is. */
+    private void next() {
+        if (model.now().stage() == Stage.OPENINGS) {
+            nextKind();
+        } else {
+            nextType();
+        }
+    }
+
+    private void nextKind() {
+        var now = model.now();
+        var kinds = OpeningKind.values();
+        var kind = kinds[(now.choices().opening().kind().ordinal() + 1) % kinds.length];
+        model.chooseWithin(
+                now.choices().withOpening(NewOpening.of(kind, now.plan().units())));
+    }
+
+    private void nextWidth() {
+        var now = model.now();
+        if (now.stage() == Stage.OPENINGS) {
+            var opening = now.choices().opening();
+            var width = OpeningSizes.after(opening.kind(), now.plan().units(), opening.width());
+            model.chooseWithin(now.choices().withOpening(opening.wide(width)));
+        }
+    }
+
     private void nextType() {
         var types = model.now().plan().wallTypes();
         var at = types.stream()

@@ -1,22 +1,26 @@
 package honeylamp.desktop;
 
-import honeylamp.desktop.panel.WallLibrary;
-import honeylamp.plan.WallType;
-import honeylamp.store.WallTypeFile;
+import honeylamp.desktop.panel.Library;
+import honeylamp.store.KeptFile;
 import java.util.List;
 
-/** A library of wall types that lasts as long as a test. */
-final class KeptInMemory implements WallLibrary {
-    private List<WallType> types = List.of();
+/** A library that lasts as long as a test. */
+final class KeptInMemory<T> implements Library<T> {
+    private final KeptFile<T> format;
+    private List<T> entries = List.of();
 
-    @Override
-    public List<WallType> types() {
-        return types;
+    KeptInMemory(KeptFile<T> format) {
+        this.format = format;
     }
 
     @Override
-    public String keep(WallType type) {
-        types = WallTypeFile.with(types, type);
+    public List<T> all() {
+        return entries;
+    }
+
+    @Override
+    public String keep(T entry) {
+        entries = format.with(entries, entry);
         return "";
     }
 }

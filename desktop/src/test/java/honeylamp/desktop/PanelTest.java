@@ -284,7 +284,7 @@ class PanelTest {
             w.fill("opening-width", "-1");
             assertThat(w.message()).isNotEmpty();
             assertThat(WindowDriver.<Length>onScreen(
-                            () -> w.model().now().choices().openingWidth()))
+                            () -> w.model().now().choices().opening().width()))
                     .isEqualTo(Length.ofMm(700));
         }
     }

@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.derive.StoreyGeometry;
 import honeylamp.illustrate.Lamp;
-import honeylamp.plan.Opening;
+import honeylamp.plan.OpeningKind;
 import honeylamp.store.PlanFile;
 import java.awt.Color;
 import java.awt.image.BufferedImage;
@@ -128,12 +128,12 @@ class TourTest {
         w.write("300");
         w.key(KeyCode.ENTER);
         var door = w.plan().storeys().getFirst().openings().getFirst();
-        assertThat(door.kind()).isEqualTo(Opening.Kind.DOOR);
+        assertThat(door.kind()).isEqualTo(OpeningKind.DOOR);
         assertThat(door.offset().mm()).isCloseTo(300, within(0.01));
-        w.press("opening-window");
+        w.press("opening-casement-window");
         w.click(2500, 50);
         var window = w.plan().storeys().getFirst().openings().getLast();
-        assertThat(window.kind()).isEqualTo(Opening.Kind.WINDOW);
+        assertThat(window.kind()).isEqualTo(OpeningKind.CASEMENT_WINDOW);
         w.fill("opening-card-width", "1.5 m");
         w.fill("opening-before", "1750");
         window = w.plan().storeys().getFirst().openings().getLast();

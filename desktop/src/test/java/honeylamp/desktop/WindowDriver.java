@@ -3,9 +3,11 @@ package honeylamp.desktop;
 import atlantafx.base.theme.PrimerLight;
 import honeylamp.catalogue.NewPlan;
 import honeylamp.desktop.files.FileDialogs;
+import honeylamp.desktop.panel.Libraries;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.geometry.Point;
 import honeylamp.plan.Plan;
+import honeylamp.store.KeptFile;
 import honeylamp.store.PlanDocument;
 import honeylamp.units.UnitSystem;
 import java.nio.file.Path;
@@ -82,7 +84,12 @@ final class WindowDriver implements AutoCloseable {
         this.window = onScreen(() -> {
             Application.setUserAgentStylesheet(new PrimerLight().getUserAgentStylesheet());
             var model = new WorkspaceModel(document, Optional.empty(), autosaved::add);
-            var made = new MainWindow(model, answers, new KeptInMemory(), SIZE, SIZE);
+            var made = new MainWindow(
+                    model,
+                    answers,
+                    new Libraries(new KeptInMemory<>(KeptFile.WALL_TYPES), new KeptInMemory<>(KeptFile.PRODUCTS)),
+                    SIZE,
+                    SIZE);
             stage.setScene(made.scene());
             stage.setX(0);
             stage.setY(0);

@@ -2,12 +2,12 @@ package honeylamp.desktop.gesture;
 
 import honeylamp.derive.Snags;
 import honeylamp.edit.DrawnFace;
-import honeylamp.edit.OpeningEdits;
 import honeylamp.edit.UnderlayEdits.TracedWork;
 import honeylamp.edit.WallEdits.End;
 import honeylamp.plan.ElementId.WallTypeId;
-import honeylamp.plan.Opening.Kind;
+import honeylamp.plan.OpeningKind;
 import honeylamp.units.Length;
+import honeylamp.units.UnitSystem;
 
 /**
  * What is chosen in the tray and stays chosen until changed there.
@@ -19,8 +19,7 @@ public record Choices(
         WallTypeId wallType,
         DrawnFace face,
         Angle angle,
-        Kind opening,
-        Length openingWidth,
+        NewOpening opening,
         String furnishing,
         String material,
         TracedWork tracedWork,
@@ -58,13 +57,12 @@ public record Choices(
     }
 
     /** The choices of a fresh start. */
-    public static Choices of(WallTypeId wallType) {
+    public static Choices of(WallTypeId wallType, UnitSystem units) {
         return new Choices(
                 wallType,
                 DrawnFace.INNER,
                 Angle.SQUARE,
-                Kind.DOOR,
-                OpeningEdits.usualWidth(Kind.DOOR),
+                NewOpening.of(OpeningKind.DOOR, units),
                 "sofa",
                 "wide-plank-oak",
                 TracedWork.GOES_ALONG,
@@ -77,204 +75,66 @@ public record Choices(
     /** With another wall type. */
     public Choices withWallType(WallTypeId other) {
         return new Choices(
-                other,
-                face,
-                angle,
-                opening,
-                openingWidth,
-                furnishing,
-                material,
-                tracedWork,
-                lines,
-                gapReach,
-                lengthEnd,
-                glance);
+                other, face, angle, opening, furnishing, material, tracedWork, lines, gapReach, lengthEnd, glance);
     }
 
     /** With another drawn face. */
     public Choices withFace(DrawnFace other) {
         return new Choices(
-                wallType,
-                other,
-                angle,
-                opening,
-                openingWidth,
-                furnishing,
-                material,
-                tracedWork,
-                lines,
-                gapReach,
-                lengthEnd,
-                glance);
+                wallType, other, angle, opening, furnishing, material, tracedWork, lines, gapReach, lengthEnd, glance);
     }
 
     /** Square or free. */
     public Choices withAngle(Angle other) {
         return new Choices(
-                wallType,
-                face,
-                other,
-                opening,
-                openingWidth,
-                furnishing,
-                material,
-                tracedWork,
-                lines,
-                gapReach,
-                lengthEnd,
-                glance);
+                wallType, face, other, opening, furnishing, material, tracedWork, lines, gapReach, lengthEnd, glance);
     }
 
-    /** With another kind of opening, at its usual width. */
-    public Choices withOpening(Kind other) {
+    /** With another opening to put in. */
+    public Choices withOpening(NewOpening other) {
         return new Choices(
-                wallType,
-                face,
-                angle,
-                other,
-                OpeningEdits.usualWidth(other),
-                furnishing,
-                material,
-                tracedWork,
-                lines,
-                gapReach,
-                lengthEnd,
-                glance);
-    }
-
-    /** With another width for new openings. */
-    public Choices withOpeningWidth(Length other) {
-        return new Choices(
-                wallType,
-                face,
-                angle,
-                opening,
-                other,
-                furnishing,
-                material,
-                tracedWork,
-                lines,
-                gapReach,
-                lengthEnd,
-                glance);
+                wallType, face, angle, other, furnishing, material, tracedWork, lines, gapReach, lengthEnd, glance);
     }
 
     /** With another kind of furnishing. */
     public Choices withFurnishing(String other) {
         return new Choices(
-                wallType,
-                face,
-                angle,
-                opening,
-                openingWidth,
-                other,
-                material,
-                tracedWork,
-                lines,
-                gapReach,
-                lengthEnd,
-                glance);
+                wallType, face, angle, opening, other, material, tracedWork, lines, gapReach, lengthEnd, glance);
     }
 
     /** With another material. */
     public Choices withMaterial(String other) {
         return new Choices(
-                wallType,
-                face,
-                angle,
-                opening,
-                openingWidth,
-                furnishing,
-                other,
-                tracedWork,
-                lines,
-                gapReach,
-                lengthEnd,
-                glance);
+                wallType, face, angle, opening, furnishing, other, tracedWork, lines, gapReach, lengthEnd, glance);
     }
 
     /** With another fate of traced work when a picture is made true. */
     public Choices withTracedWork(TracedWork other) {
         return new Choices(
-                wallType,
-                face,
-                angle,
-                opening,
-                openingWidth,
-                furnishing,
-                material,
-                other,
-                lines,
-                gapReach,
-                lengthEnd,
-                glance);
+                wallType, face, angle, opening, furnishing, material, other, lines, gapReach, lengthEnd, glance);
     }
 
     /** Catching the lines of pictures or not. */
     public Choices withLines(Lines other) {
         return new Choices(
-                wallType,
-                face,
-                angle,
-                opening,
-                openingWidth,
-                furnishing,
-                material,
-                tracedWork,
-                other,
-                gapReach,
-                lengthEnd,
-                glance);
+                wallType, face, angle, opening, furnishing, material, tracedWork, other, gapReach, lengthEnd, glance);
     }
 
     /** With another reach within which wall ends count as gaps. */
     public Choices withGapReach(Length other) {
         return new Choices(
-                wallType,
-                face,
-                angle,
-                opening,
-                openingWidth,
-                furnishing,
-                material,
-                tracedWork,
-                lines,
-                other,
-                lengthEnd,
-                glance);
+                wallType, face, angle, opening, furnishing, material, tracedWork, lines, other, lengthEnd, glance);
     }
 
     /** With another end of a wall that moves when its length is typed. */
     public Choices withLengthEnd(End other) {
         return new Choices(
-                wallType,
-                face,
-                angle,
-                opening,
-                openingWidth,
-                furnishing,
-                material,
-                tracedWork,
-                lines,
-                gapReach,
-                other,
-                glance);
+                wallType, face, angle, opening, furnishing, material, tracedWork, lines, gapReach, other, glance);
     }
 
     /** With the raised glance shown or hidden. */
     public Choices withGlance(Glance other) {
         return new Choices(
-                wallType,
-                face,
-                angle,
-                opening,
-                openingWidth,
-                furnishing,
-                material,
-                tracedWork,
-                lines,
-                gapReach,
-                lengthEnd,
-                other);
+                wallType, face, angle, opening, furnishing, material, tracedWork, lines, gapReach, lengthEnd, other);
     }
 }

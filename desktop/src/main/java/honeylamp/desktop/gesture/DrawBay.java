@@ -6,6 +6,7 @@ import honeylamp.edit.Bays;
 import honeylamp.edit.Bays.Shape;
 import honeylamp.geometry.Segment;
 import honeylamp.illustrate.Sketches;
+import honeylamp.plan.Opening;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Wall;
 import honeylamp.units.Length;
@@ -22,20 +23,31 @@ import java.util.Optional;
  * @param fromMm where it leaves the wall's drawn line, from the wall's first end
  * @param toMm where it comes back, if that was clicked
  */
-public record DrawBay(Shape shape, Optional<Wall> wall, double fromMm, Optional<Double> toMm, Catch aim)
+public record DrawBay(Shape shape, Glass glass, Optional<Wall> wall, double fromMm, Optional<Double> toMm, Catch aim)
         implements Gesture {
-    /** No wall yet. */
-    public static DrawBay begin() {
-        return begin(Shape.SPLAYED);
+    /** Whether windows go into its walls at once. */
+    public enum Glass {
+        WINDOWS,
+        NONE
     }
 
-    private static DrawBay begin(Shape shape) {
-        return new DrawBay(shape, Optional.empty(), 0, Optional.empty(), Catch.none());
+    /** No wall yet. */
+    public static DrawBay begin() {
+        return begin(Shape.SPLAYED, Glass.NONE);
+    }
+
+    /** A bay with windows, no wall yet. */
+    public static DrawBay glazed() {
+        return begin(Shape.SPLAYED, Glass.WINDOWS);
+    }
+
+    private static DrawBay begin(Shape shape, Glass glass) {
+        return new DrawBay(shape, glass, Optional.empty(), 0, Optional.empty(), Catch.none());
     }
 
     @Override
     public Step moved(Scene scene, Pointer pointer) {
-        return Step.to(new DrawBay(shape, wall, fromMm, toMm, aim.moved(scene, pointer, List.of())));
+        return Step.to(new DrawBay(shape, glass, wall, fromMm, toMm, aim.moved(scene, pointer, List.of())));
     }
 
     @Override
@@ -44,16 +56,17 @@ public record DrawBay(Shape shape, Optional<Wall> wall, double fromMm, Optional<
         if (wall.isEmpty()) {
             var host = Picking.wall(scene.geometry(), pointer.at(), scene.reachMm())
                     .filter(w -> !w.isCurved());
-            return host.map(w -> Step.to(new DrawBay(shape, host, w.line().along(at.at()), Optional.empty(), at)))
+            return host.map(w ->
+                            Step.to(new DrawBay(shape, glass, host, w.line().along(at.at()), Optional.empty(), at)))
                     .orElseGet(() -> Step.complain(this, "Click a straight wall where the bay should leave it."));
         }
         var along = wall.get().line().along(at.at());
         if (toMm.isEmpty()) {
             return Math.abs(along - fromMm) < Wall.SHORTEST_MM
                     ? Step.complain(this, "Click farther along the wall, where the bay comes back to it.")
-                    : Step.to(new DrawBay(shape, wall, fromMm, Optional.of(along), at));
+                    : Step.to(new DrawBay(shape, glass, wall, fromMm, Optional.of(along), at));
         }
-        return new DrawBay(shape, wall, fromMm, toMm, at).built(scene, depth());
+        return new DrawBay(shape, glass, wall, fromMm, toMm, at).built(scene, depth());
     }
 
     private Length depth() {
@@ -62,7 +75,7 @@ public record DrawBay(Shape shape, Optional<Wall> wall, double fromMm, Optional<
 
     private Step built(Scene scene, Length depth) {
         try {
-            return Step.commit(begin(shape), plan(scene, depth), "Put in bay");
+            return Step.commit(begin(shape, glass), plan(scene, depth), "Put in bay");
         } catch (IllegalArgumentException e) {
             return Step.complain(this, "No bay fits there: " + e.getMessage() + ".");
         }
@@ -80,7 +93,8 @@ public record DrawBay(Shape shape, Optional<Wall> wall, double fromMm, Optional<
     private Plan plan(Scene scene, Length depth) {
         var host = wall.orElseThrow();
         var end = toMm.orElseThrow();
-        return Bays.add(
+        var left = host.line().offset(aim.at()) > 0;
+        var bay = Bays.add(
                 scene.plan(),
                 scene.storey(),
                 host.id(),
@@ -88,13 +102,16 @@ public record DrawBay(Shape shape, Optional<Wall> wall, double fromMm, Optional<
                 Length.ofMm(Math.max(fromMm, end)),
                 depth,
                 shape,
-                host.line().offset(aim.at()) > 0);
+                left);
+        return glass == Glass.NONE
+                ? bay.plan()
+                : Bays.glazed(bay, scene.storey(), left ? Opening.Swing.RIGHT : Opening.Swing.LEFT);
     }
 
     @Override
     public Step entered(Scene scene, List<String> typed) {
         if (wall.isEmpty()) {
-            return Step.to(begin(shape));
+            return Step.to(begin(shape, glass));
         }
         var text = Gesture.field(typed, 0);
         if (text.isEmpty()) {
@@ -111,7 +128,7 @@ public record DrawBay(Shape shape, Optional<Wall> wall, double fromMm, Optional<
 
     private DrawBay wide(Length width) {
         var back = wall.map(w -> w.line().along(aim.at()) < fromMm).orElse(false);
-        return new DrawBay(shape, wall, fromMm, Optional.of(fromMm + (back ? -width.mm() : width.mm())), aim);
+        return new DrawBay(shape, glass, wall, fromMm, Optional.of(fromMm + (back ? -width.mm() : width.mm())), aim);
     }
 
     @Override
@@ -119,15 +136,15 @@ public record DrawBay(Shape shape, Optional<Wall> wall, double fromMm, Optional<
         return switch (key) {
             case FLIP ->
                 Step.to(new DrawBay(
-                        Shape.values()[(shape.ordinal() + 1) % Shape.values().length], wall, fromMm, toMm, aim));
-            case NEXT -> Step.to(new DrawBay(shape, wall, fromMm, toMm, aim.next(scene, List.of())));
+                        Shape.values()[(shape.ordinal() + 1) % Shape.values().length], glass, wall, fromMm, toMm, aim));
+            case NEXT -> Step.to(new DrawBay(shape, glass, wall, fromMm, toMm, aim.next(scene, List.of())));
             case TURN, CLOSE -> Step.to(this);
         };
     }
 
     @Override
     public Gesture dropped() {
-        return begin(shape);
+        return begin(shape, glass);
     }
 
     @Override
@@ -137,7 +154,7 @@ public record DrawBay(Shape shape, Optional<Wall> wall, double fromMm, Optional<
 
     @Override
     public Readout readout(Scene scene) {
-        var words = shape.label() + " bay; F changes its shape. ";
+        var words = shape.label() + (glass == Glass.NONE ? " bay" : " bay window") + "; F changes its shape. ";
         if (wall.isEmpty()) {
             return new Readout(List.of(), aim.word(), words + "Click the wall where it begins.");
         }

@@ -72,15 +72,7 @@ final class MovePreview {
             case Held.Hole hole ->
                 storey.opening(hole.opening().id())
                         .map(o -> Sketches.opening(
-                                plan,
-                                scene.frame(),
-                                OpeningCut.of(
-                                        o,
-                                        hole.host(),
-                                        plan.wallType(hole.host().type())
-                                                .thickness()
-                                                .mm()),
-                                scene.penMm()))
+                                plan, scene.frame(), OpeningCut.in(plan, storey, hole.host(), o), scene.penMm()))
                         .orElse(List.of());
             case Held.Piece piece -> piece(scene, storey, piece.piece());
             case Held.Part part -> outline(scene, plan, part.part().id());

@@ -1,7 +1,7 @@
 package honeylamp.desktop.gesture;
 
 import honeylamp.derive.AgainstWall;
-import honeylamp.derive.ClearDistances;
+import honeylamp.derive.OpeningPlacing;
 import honeylamp.derive.Picking;
 import honeylamp.derive.PieceHandles;
 import honeylamp.derive.Snapping;
@@ -11,6 +11,7 @@ import honeylamp.edit.StructureEdits;
 import honeylamp.edit.UnderlayEdits;
 import honeylamp.edit.WallEdits;
 import honeylamp.geometry.Point;
+import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.units.Length;
@@ -42,16 +43,10 @@ final class Moves {
                 yield WallEdits.moveWall(plan, storey, wall.id(), Length.ofMm(by.x()), Length.ofMm(by.y()));
             }
             case Held.Hole(var opening, var host, var grab) -> {
-                var centre = host.line().along(p) - grab + opening.width().mm() / 2;
-                var stretch = ClearDistances.around(scene.geometry().network(), host, centre);
-                var middle = (stretch.stretchFromMm() + stretch.stretchToMm()) / 2;
-                var caught = Math.abs(centre - middle) <= scene.reachMm()
-                        && !pointer.keys().control();
-                yield OpeningEdits.moveTo(
-                        plan,
-                        storey,
-                        opening.id(),
-                        OpeningEdits.offsetWithin(stretch, caught ? middle : centre, opening.width()));
+                var middle = host.line().along(p) - grab + opening.width().mm() / 2;
+                var free = pointer.keys().control() || opening.kind() == OpeningKind.CORNER_WINDOW;
+                var spot = new OpeningPlacing(scene.geometry(), host, opening).at(middle, free ? 0 : scene.reachMm());
+                yield spot.fit() == OpeningPlacing.Fit.NONE ? plan : OpeningEdits.put(plan, storey, spot.opening());
             }
             case Held.Piece(var piece, var fromCentre) -> {
                 var centre = p.minus(fromCentre);

@@ -1,38 +1,64 @@
 package honeylamp.desktop.gesture;
 
-import honeylamp.derive.ClearDistances;
 import honeylamp.derive.OpeningCut;
+import honeylamp.derive.OpeningPlacing;
+import honeylamp.derive.OpeningPlacing.Spot;
 import honeylamp.derive.Picking;
 import honeylamp.drawing.Mark;
+import honeylamp.edit.Added;
 import honeylamp.edit.OpeningEdits;
 import honeylamp.geometry.Point;
 import honeylamp.illustrate.Sketches;
 import honeylamp.plan.ElementId.OpeningId;
+import honeylamp.plan.Keeping;
+import honeylamp.plan.Keeping.Between;
 import honeylamp.plan.Opening;
 import honeylamp.plan.Opening.Hand;
 import honeylamp.plan.Opening.Swing;
+import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Wall;
 import honeylamp.units.Length;
+import honeylamp.units.LengthReader;
 import honeylamp.units.LengthReading;
 import honeylamp.units.LengthText;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 
-/** Puts openings into walls: the ghost slides in the wall under the pointer, both distances live. */
-public record PlaceOpening(Optional<Ghost> ghost, Hand hand, Turned turned) implements Gesture {
+/**
+ * Puts openings into walls: the ghost slides in the wall under the pointer, both distances live.
+ *
+ * @param centring what it is centred between wherever the pointer is, if that was asked for
+ * @param count how many are put in with equal gaps
+ */
+public record PlaceOpening(Optional<Ghost> ghost, Hand hand, Turned turned, Optional<Between> centring, int count)
+        implements Gesture {
+    private static final String USE = "Click, or type a distance. R hand, F side, C centre, W width.";
+
     /** Whether the swing follows the pointer's side or the other. */
     public enum Turned {
         TO_POINTER,
         AWAY
     }
 
-    /** An opening about to be, in its wall. */
-    public record Ghost(Wall wall, Point pointer, Length offset, ClearDistances stretch, boolean centred) {}
+    /** Whether what lies near catches the ghost. */
+    public enum Catching {
+        ON,
+        OFF
+    }
+
+    /** A place pointed at in a wall; what would go in there follows from what is chosen. */
+    public record Ghost(Wall wall, Point pointer, Catching catching) {}
 
     /** Nothing under the pointer yet. */
     public static PlaceOpening begin() {
-        return new PlaceOpening(Optional.empty(), Hand.FIRST, Turned.TO_POINTER);
+        return new PlaceOpening(Optional.empty(), Hand.FIRST, Turned.TO_POINTER, Optional.empty(), 1);
+    }
+
+    private PlaceOpening with(Optional<Ghost> other) {
+        return new PlaceOpening(other, hand, turned, centring, count);
     }
 
     @Override
@@ -41,60 +67,90 @@ public record PlaceOpening(Optional<Ghost> ghost, Hand hand, Turned turned) impl
     }
 
     private PlaceOpening aimed(Scene scene, Point p, boolean free) {
-        var wall = Picking.wall(scene.geometry(), p, 2.5 * scene.reachMm());
-        return new PlaceOpening(wall.map(w -> slid(scene, w, p, free)), hand, turned);
+        var catching = free ? Catching.OFF : Catching.ON;
+        return with(Picking.wall(scene.geometry(), p, 2.5 * scene.reachMm()).map(w -> new Ghost(w, p, catching)));
     }
 
-    private static Ghost slid(Scene scene, Wall wall, Point p, boolean free) {
-        var along = Math.clamp(wall.line().along(p), 0, wall.line().length());
-        var stretch = ClearDistances.around(scene.geometry().network(), wall, along);
-        var middle = (stretch.stretchFromMm() + stretch.stretchToMm()) / 2;
-        var centred = !free && Math.abs(along - middle) <= scene.reachMm();
-        var offset = OpeningEdits.offsetWithin(
-                stretch, centred ? middle : along, scene.choices().openingWidth());
-        return new Ghost(wall, p, offset, stretch, centred);
+    private Spot spot(Scene scene, Ghost ghost) {
+        var wall = ghost.wall;
+        var along = Math.clamp(wall.line().along(ghost.pointer), 0, wall.line().length());
+        var placing = placing(scene, ghost);
+        if (placing.like().kind() == OpeningKind.CORNER_WINDOW) {
+            return placing.atCorner(along);
+        }
+        return centring.map(between -> placing.centred(along, between))
+                .orElseGet(() -> placing.at(along, ghost.catching == Catching.OFF ? 0 : scene.reachMm()));
     }
 
-    private Opening opening(Scene scene, Ghost ghost) {
-        var added = add(scene, ghost);
-        return added.plan().storey(scene.storey()).opening(added.id()).orElseThrow();
+    private OpeningPlacing placing(Scene scene, Ghost ghost) {
+        return new OpeningPlacing(scene.geometry(), ghost.wall, like(scene, ghost.wall, ghost.pointer));
     }
 
-    private honeylamp.edit.Added<OpeningId> add(Scene scene, Ghost ghost) {
-        return OpeningEdits.add(
-                scene.plan(),
-                scene.storey(),
-                scene.choices().opening(),
-                ghost.wall.id(),
-                ghost.offset,
-                scene.choices().openingWidth(),
+    /** The opening of the tray in a wall, hung as it now is. */
+    private Opening like(Scene scene, Wall wall, Point p) {
+        var chosen = scene.choices().opening();
+        var size = chosen.size();
+        return new Opening(
+                new OpeningId(scene.plan().nextNumber()),
+                chosen.kind(),
+                wall.id(),
+                Length.ZERO,
+                size.width(),
+                size.sill(),
+                size.head(),
                 hand,
-                swing(ghost));
+                swing(wall, p),
+                Keeping.AS_PUT,
+                Opening.Build.USUAL.of(chosen.product()));
     }
 
-    private Swing swing(Ghost ghost) {
-        var side = ghost.wall.line().offset(ghost.pointer) >= 0 ? Swing.LEFT : Swing.RIGHT;
+    private Swing swing(Wall wall, Point p) {
+        var side = wall.line().offset(p) >= 0 ? Swing.LEFT : Swing.RIGHT;
         return turned == Turned.TO_POINTER ? side : side.flipped();
     }
 
     @Override
     public Step pressed(Scene scene, Pointer pointer) {
         var aimed = aimed(scene, pointer.at(), pointer.keys().control());
-        return aimed.ghost.map(g -> aimed.place(scene, g)).orElse(Step.to(aimed));
+        return aimed.ghost.map(g -> aimed.place(scene, aimed.spot(scene, g))).orElse(Step.to(aimed));
     }
 
-    private Step place(Scene scene, Ghost ghost) {
-        if (scene.choices().openingWidth().mm() > ghost.stretch.lengthMm() + 0.5) {
-            return Step.complain(
-                    this,
-                    "The opening is wider than this stretch of wall ("
-                            + LengthText.shownWithUnit(Length.ofMm(ghost.stretch.lengthMm()), scene.units())
-                            + "). Type a smaller width.");
+    private Step place(Scene scene, Spot spot) {
+        if (spot.fit() == OpeningPlacing.Fit.NONE) {
+            return Step.complain(this, noRoom(scene, spot));
         }
-        var added = add(scene, ghost);
-        var action = "Put in " + scene.choices().opening().label().toLowerCase(java.util.Locale.ROOT);
-        return Step.commit(new PlaceOpening(Optional.empty(), hand, turned), added.plan(), action)
-                .picking(Set.of(added.id()));
+        if (count > 1) {
+            return placeRow(scene, spot);
+        }
+        var put = scene.choices().opening().kind() == OpeningKind.CORNER_WINDOW
+                ? OpeningEdits.addCorner(scene.plan(), scene.storey(), scene.geometry(), spot.opening())
+                : one(OpeningEdits.add(scene.plan(), scene.storey(), spot.opening()));
+        return Step.commit(with(Optional.empty()), put.plan(), "Put in " + words(scene))
+                .picking(Set.copyOf(put.ids()));
+    }
+
+    private static OpeningEdits.Put one(Added<OpeningId> added) {
+        return new OpeningEdits.Put(added.plan(), Set.of(added.id()));
+    }
+
+    private static String words(Scene scene) {
+        return scene.choices().opening().kind().label().toLowerCase(Locale.ROOT);
+    }
+
+    private Step placeRow(Scene scene, Spot spot) {
+        try {
+            var added = OpeningEdits.addRow(scene.plan(), scene.storey(), scene.geometry(), spot.opening(), count);
+            return Step.commit(begin(), added.plan(), "Put in " + count + " openings")
+                    .picking(Set.copyOf(added.ids()));
+        } catch (IllegalArgumentException e) {
+            return Step.complain(this, "They cannot be put in there: " + e.getMessage() + ".");
+        }
+    }
+
+    private static String noRoom(Scene scene, Spot spot) {
+        return "There is no room for it in this wall: the longest free stretch is "
+                + LengthText.shownWithUnit(Length.ofMm(spot.longestMm()), scene.units())
+                + ". Type a smaller width, or choose another wall.";
     }
 
     @Override
@@ -102,38 +158,58 @@ public record PlaceOpening(Optional<Ghost> ghost, Hand hand, Turned turned) impl
         if (ghost.isEmpty()) {
             return Step.complain(this, "Move the pointer onto a wall first.");
         }
-        var g = ghost.get();
-        for (var index = 0; index < 2; index++) {
+        var lengths = new ArrayList<Optional<Length>>();
+        for (var index = 0; index < 3; index++) {
             var text = Gesture.field(typed, index);
             if (text.isEmpty()) {
+                lengths.add(Optional.empty());
                 continue;
             }
-            switch (honeylamp.units.LengthReader.notNegative(text, scene.units())) {
+            switch (LengthReader.notNegative(text, scene.units())) {
                 case LengthReading.Bad(var sentence) -> {
                     return Step.complain(this, sentence);
                 }
-                case LengthReading.Good(var distance) -> g = shifted(scene, g, index, distance);
+                case LengthReading.Good(var length) -> lengths.add(Optional.of(length));
             }
         }
-        return place(scene, g);
+        var text = Gesture.field(typed, 3);
+        if (!text.isEmpty() && !text.matches("[1-9][0-9]?")) {
+            return Step.complain(this, "\"" + text + "\" is no number of openings. Type a whole number up to 99.");
+        }
+        var many = text.isEmpty() ? count : Integer.parseInt(text);
+        return typed(scene, ghost.get(), lengths, many);
     }
 
-    private static Ghost shifted(Scene scene, Ghost g, int index, Length distance) {
-        var width = scene.choices().openingWidth().mm();
-        var offset = index == 0
-                ? g.stretch.stretchFromMm() + distance.mm()
-                : g.stretch.stretchToMm() - distance.mm() - width;
-        return new Ghost(g.wall, g.pointer, Length.ofMm(Math.max(0, offset)), g.stretch, false);
+    private Step typed(Scene scene, Ghost g, List<Optional<Length>> lengths, int many) {
+        try {
+            var spot = placing(scene, g).typed(spot(scene, g), lengths.get(0), lengths.get(1), lengths.get(2));
+            return new PlaceOpening(ghost, hand, turned, centring, many).place(scene, spot);
+        } catch (IllegalArgumentException e) {
+            return Step.complain(this, "That cannot be: " + e.getMessage() + ".");
+        }
     }
 
     @Override
     public Step key(Scene scene, Key key) {
-        return switch (key) {
-            case TURN -> Step.to(new PlaceOpening(ghost, hand.flipped(), turned));
-            case FLIP ->
-                Step.to(new PlaceOpening(ghost, hand, turned == Turned.TO_POINTER ? Turned.AWAY : Turned.TO_POINTER));
-            case CLOSE, NEXT -> Step.to(this);
-        };
+        return Step.to(
+                switch (key) {
+                    case TURN -> new PlaceOpening(ghost, hand.flipped(), turned, centring, count);
+                    case FLIP ->
+                        new PlaceOpening(
+                                ghost,
+                                hand,
+                                turned == Turned.TO_POINTER ? Turned.AWAY : Turned.TO_POINTER,
+                                centring,
+                                count);
+                    case CLOSE -> new PlaceOpening(ghost, hand, turned, nextCentring(), count);
+                    case NEXT -> this;
+                });
+    }
+
+    /** From free to centred between walls, between neighbours, between the room's faces, and free again. */
+    private Optional<Between> nextCentring() {
+        var at = centring.map(Between::ordinal).orElse(-1) + 1;
+        return at < Between.values().length ? Optional.of(Between.values()[at]) : Optional.empty();
     }
 
     @Override
@@ -149,16 +225,20 @@ public record PlaceOpening(Optional<Ghost> ghost, Hand hand, Turned turned) impl
     @Override
     public Readout readout(Scene scene) {
         if (ghost.isEmpty()) {
-            return Readout.hint("Point at a wall. R changes the hand, F the side.");
+            return Readout.hint("Point at a wall. R changes the hand, F the side, C centres, W changes the width.");
         }
-        var g = ghost.get();
-        var opening = opening(scene, g);
+        var spot = spot(scene, ghost.get());
         return new Readout(
                 List.of(
-                        new Readout.Field("Before", shown(scene, g.stretch.beforeMm(opening))),
-                        new Readout.Field("After", shown(scene, g.stretch.afterMm(opening)))),
-                g.centred ? "centre" : "",
-                "Click, or type a distance. R changes the hand, F the side.");
+                        new Readout.Field("Before", shown(scene, spot.bounds().beforeMm(spot.opening()))),
+                        new Readout.Field("After", shown(scene, spot.bounds().afterMm(spot.opening()))),
+                        new Readout.Field(
+                                "Width", LengthText.shown(spot.opening().width(), scene.units())),
+                        new Readout.Field("Count", Integer.toString(count), Readout.Kind.COUNT)),
+                spot.caught(),
+                spot.fit() == OpeningPlacing.Fit.NONE ? noRoom(scene, spot) : USE,
+                scene.choices().opening().kind().label() + " "
+                        + LengthText.shown(spot.opening().width(), scene.units()));
     }
 
     private static String shown(Scene scene, double mm) {
@@ -167,14 +247,14 @@ public record PlaceOpening(Optional<Ghost> ghost, Hand hand, Turned turned) impl
 
     @Override
     public List<Mark> sketch(Scene scene) {
-        return ghost.map(g -> Sketches.opening(
-                        scene.plan(),
-                        scene.frame(),
-                        OpeningCut.of(
-                                opening(scene, g),
-                                g.wall,
-                                scene.plan().wallType(g.wall.type()).thickness().mm()),
-                        scene.penMm()))
-                .orElse(List.of());
+        return ghost.map(g -> marks(scene, g)).orElse(List.of());
+    }
+
+    private List<Mark> marks(Scene scene, Ghost g) {
+        var spot = spot(scene, g);
+        var cut = OpeningCut.in(scene.plan(), scene.geometry().storey(), g.wall, spot.opening());
+        return spot.fit() == OpeningPlacing.Fit.NONE
+                ? Sketches.noRoom(scene.frame(), cut, scene.penMm())
+                : Sketches.opening(scene.plan(), scene.frame(), cut, scene.penMm());
     }
 }

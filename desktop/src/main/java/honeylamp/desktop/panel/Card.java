@@ -27,7 +27,7 @@ public final class Card extends VBox {
     private static final int PICKING = 1;
 
     private final WorkspaceModel model;
-    private final WallLibrary library;
+    private final Libraries libraries;
     private final CardParts parts;
     private final VBox content = new VBox(12);
     private @Nullable Object shown;
@@ -56,10 +56,10 @@ public final class Card extends VBox {
         }
     }
 
-    /** A card on a model, with the wall types a person keeps. */
-    public Card(WorkspaceModel model, WallLibrary library) {
+    /** A card on a model, with what a person keeps. */
+    public Card(WorkspaceModel model, Libraries libraries) {
         this.model = model;
-        this.library = library;
+        this.libraries = libraries;
         this.parts = new CardParts(model);
         setId("card");
         getStyleClass().add("card");
@@ -74,13 +74,13 @@ public final class Card extends VBox {
     }
 
     private void update(Workspace now) {
-        if (shown instanceof Shown s && s.isStill(now, library.types())) {
+        if (shown instanceof Shown s && s.isStill(now, libraries.wallTypes().all())) {
             return;
         }
         if (Widgets.sliding(content)) {
             return; // the slider under the hand stays; the rest follows with the next change
         }
-        shown = Shown.of(now, library.types());
+        shown = Shown.of(now, libraries.wallTypes().all());
         Widgets.rebuilt(content, nodes(now));
     }
 
@@ -126,7 +126,7 @@ public final class Card extends VBox {
 
     /** While drawing, the type that new walls are of. */
     private List<Node> wallType(Workspace now) {
-        return new WallTypeCard(model, parts, library)
+        return new WallTypeCard(model, parts, libraries.wallTypes())
                 .of(now.plan().wallType(now.choices().wallType()));
     }
 
@@ -219,6 +219,12 @@ public final class Card extends VBox {
         out.add(Widgets.heading(now.selection().size() + " things"));
         if (walls.size() == now.selection().size()) {
             out.addAll(new WallCard(model, parts).of(walls));
+        }
+        var openings = now.currentStorey().openings().stream()
+                .filter(o -> now.selection().contains(o.id()))
+                .toList();
+        if (openings.size() == now.selection().size()) {
+            out.addAll(new OpeningCard(model, parts).of(openings));
         }
         out.add(parts.delete());
         return out;

@@ -3,15 +3,14 @@ package honeylamp.desktop.panel;
 import honeylamp.catalogue.FurnishingKind;
 import honeylamp.catalogue.Furnishings;
 import honeylamp.catalogue.Materials;
+import honeylamp.catalogue.OpeningSizes.Product;
 import honeylamp.desktop.gesture.Choices;
 import honeylamp.desktop.workspace.Stage;
 import honeylamp.desktop.workspace.Workspace;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.DrawnFace;
 import honeylamp.illustrate.Samples;
-import honeylamp.plan.Opening.Kind;
 import honeylamp.units.AreaText;
-import honeylamp.units.Length;
 import honeylamp.units.LengthText;
 import java.util.List;
 import java.util.Locale;
@@ -35,11 +34,10 @@ public final class Tray extends VBox {
     private static final int ONE_COLUMN = 7;
     private static final int MAIN_TOOLS = 2;
     private static final int TILE_PX = 74;
-    private static final List<Integer> USUAL_DOORS_MM = List.of(635, 760, 885, 1010);
-    private static final List<Integer> USUAL_WINDOWS_MM = List.of(600, 900, 1200, 1500);
 
     private final WorkspaceModel model;
     private final Commands commands;
+    private final Library<Product> products;
     private final VBox content = new VBox(14);
     private final Thumbnails thumbnails = new Thumbnails(
             Executors.newSingleThreadExecutor(
@@ -53,9 +51,10 @@ public final class Tray extends VBox {
     private String searched = "";
 
     /** A tray on a model. */
-    public Tray(WorkspaceModel model, Commands commands) {
+    public Tray(WorkspaceModel model, Commands commands, Library<Product> products) {
         this.model = model;
         this.commands = commands;
+        this.products = products;
         setId("tray");
         getStyleClass().add("tray");
         content.getStyleClass().add("tray-content");
@@ -98,7 +97,7 @@ public final class Tray extends VBox {
         var rest = switch (now.stage()) {
             case UNDERLAY -> new UnderlayTray(model, commands).nodes();
             case WALLS -> walls(now);
-            case OPENINGS -> openings(now);
+            case OPENINGS -> new OpeningTray(model, commands, thumbnails, products).nodes(now);
             case ROOMS -> rooms(now);
             case FINISHES -> finishes(now);
             case FURNISH -> furnish(now);
@@ -239,39 +238,6 @@ public final class Tray extends VBox {
         return box;
     }
 
-    private List<Node> openings(Workspace now) {
-        var kinds = choice(
-                Kind.values(),
-                Kind::label,
-                "opening-",
-                "Put in this kind",
-                now.choices().opening(),
-                k -> {
-                    model.chooseWithin(model.now().choices().withOpening(k));
-                    model.use(Stage.OPENINGS, 0);
-                });
-        var usual = now.choices().opening() == Kind.DOOR ? USUAL_DOORS_MM : USUAL_WINDOWS_MM;
-        var chips = new FlowPane(6, 6);
-        for (int mm : usual) {
-            var width = Length.ofMm(mm);
-            chips.getChildren()
-                    .add(Widgets.toggle(
-                            LengthText.shown(width, now.plan().units()),
-                            "width-" + mm,
-                            "New openings are so wide",
-                            width.equals(now.choices().openingWidth()),
-                            () -> model.chooseWithin(model.now().choices().withOpeningWidth(width))));
-        }
-        var own = new LengthField(
-                "Width",
-                "opening-width",
-                now.choices().openingWidth(),
-                now.plan().units(),
-                w -> model.chooseWithin(model.now().choices().withOpeningWidth(w)),
-                model::complain);
-        return List.of(Widgets.section("Kind", kinds), Widgets.section("Width", chips, own));
-    }
-
     private List<Node> rooms(Workspace now) {
         var list = new VBox(4);
         for (var room : model.geometry().rooms()) {
@@ -298,7 +264,7 @@ public final class Tray extends VBox {
         for (var material : Materials.all()) {
             var picture = thumbnails.view(material.key(), () -> Samples.of(material, 1850), 1850 / 50.0);
             tiles.getChildren()
-                    .add(tile(
+                    .add(Widgets.tile(
                             material.label(),
                             "finish-" + material.key(),
                             picture,
@@ -306,20 +272,6 @@ public final class Tray extends VBox {
                             () -> model.choose(model.now().choices().withMaterial(material.key()))));
         }
         return List.of(tiles);
-    }
-
-    private static Button tile(String label, String id, Node picture, boolean on, Runnable action) {
-        var name = new Label(label);
-        name.setWrapText(true);
-        name.getStyleClass().add("tile-name");
-        name.setMinHeight(USE_PREF_SIZE);
-        var button = new Button("", new VBox(4, picture, name));
-        button.setId(id);
-        button.getStyleClass().add("tile");
-        button.setAccessibleText(label);
-        button.pseudoClassStateChanged(javafx.css.PseudoClass.getPseudoClass("active"), on);
-        button.setOnAction(_ -> action.run());
-        return button;
     }
 
     private List<Node> furnish(Workspace now) {
@@ -344,7 +296,7 @@ public final class Tray extends VBox {
             for (var kind : Furnishings.all()) {
                 if (kind.group() == group && matches(kind)) {
                     tiles.getChildren()
-                            .add(tile(
+                            .add(Widgets.tile(
                                     kind.label(),
                                     "piece-" + kind.key(),
                                     thumbnails.view(kind.key(), () -> Samples.of(kind), Samples.sizeMm(kind) * 1.06),

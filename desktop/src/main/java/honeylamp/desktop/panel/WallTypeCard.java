@@ -19,7 +19,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 
 /** The wall type drawn with, as typed values: name, build-up, fill, height. */
-record WallTypeCard(WorkspaceModel model, CardParts parts, WallLibrary library) {
+record WallTypeCard(WorkspaceModel model, CardParts parts, Library<WallType> library) {
     private static final Length FIRST_LAYER = Length.ofMm(12.5);
 
     List<Node> of(WallType type) {
@@ -185,7 +185,7 @@ record WallTypeCard(WorkspaceModel model, CardParts parts, WallLibrary library) 
                 model.complain(wrong);
             }
         }));
-        for (var kept : library.types()) {
+        for (var kept : library.all()) {
             var name = new Label(kept.name() + "   "
                     + LengthText.shown(kept.thickness(), parts.plan().units()));
             out.add(Widgets.row(

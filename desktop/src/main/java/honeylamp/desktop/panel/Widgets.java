@@ -1,6 +1,7 @@
 package honeylamp.desktop.panel;
 
 import java.util.List;
+import javafx.css.PseudoClass;
 import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.control.Button;
@@ -59,6 +60,21 @@ final class Widgets {
         toggle.setMaxWidth(Double.MAX_VALUE);
         HBox.setHgrow(toggle, Priority.ALWAYS);
         return toggle;
+    }
+
+    /** A picture with its name that can be chosen. */
+    static Button tile(String label, String id, Node picture, boolean on, Runnable action) {
+        var name = new Label(label);
+        name.setWrapText(true);
+        name.getStyleClass().add("tile-name");
+        name.setMinHeight(Region.USE_PREF_SIZE);
+        var button = new Button("", new VBox(4, picture, name));
+        button.setId(id);
+        button.getStyleClass().add("tile");
+        button.setAccessibleText(label);
+        button.pseudoClassStateChanged(PseudoClass.getPseudoClass("active"), on);
+        button.setOnAction(_ -> action.run());
+        return button;
     }
 
     static HBox row(Node... nodes) {

@@ -55,7 +55,8 @@ public enum Stage {
     OPENINGS(
             "Openings",
             tool("Put in", _ -> PlaceOpening.begin()),
-            tool("Pick and move", _ -> PickAndMove.of(Reach.OPENINGS))),
+            tool("Pick and move", _ -> PickAndMove.of(Reach.OPENINGS)),
+            tool("Bay window", _ -> DrawBay.glazed())),
     ROOMS("Rooms", tool("Name rooms", _ -> PickRoom.begin())),
     FINISHES("Finishes", tool("Lay finish", _ -> LayFinish.begin())),
     FURNISH(

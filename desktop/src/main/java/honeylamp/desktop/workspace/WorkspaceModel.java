@@ -14,6 +14,7 @@ import honeylamp.drawing.Mark;
 import honeylamp.edit.History;
 import honeylamp.edit.RoomEdits;
 import honeylamp.edit.SettingOutEdits;
+import honeylamp.edit.Settling;
 import honeylamp.geometry.Point;
 import honeylamp.illustrate.Illustration;
 import honeylamp.illustrate.Lamp;
@@ -58,7 +59,7 @@ public final class WorkspaceModel {
     private Workspace fresh(PlanDocument document, Optional<Path> file) {
         var plan = document.plan();
         var storey = plan.storeys().getFirst();
-        var choices = Choices.of(plan.wallTypes().getFirst().id());
+        var choices = Choices.of(plan.wallTypes().getFirst().id(), plan.units());
         var stage = storey.walls().isEmpty() ? Stage.UNDERLAY : Stage.FURNISH;
         return new Workspace(
                 document,
@@ -183,9 +184,13 @@ public final class WorkspaceModel {
         edit(plan, action);
     }
 
-    /** Makes a plan the present one. Spaces that have just closed become rooms in the same step. */
-    public void edit(Plan plan, String action) {
+    /**
+     * Makes a plan the present one. In the same step openings settle where they keep to, and spaces that have just
+     * closed become rooms.
+     */
+    public void edit(Plan edited, String action) {
         var w = now();
+        var plan = edited.storey(w.storey()) == w.currentStorey() ? edited : Settling.settled(geometry(), edited);
         var whole = plan.storey(w.storey()).walls() == w.currentStorey().walls()
                 ? plan
                 : RoomEdits.markNew(

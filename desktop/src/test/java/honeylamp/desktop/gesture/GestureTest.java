@@ -15,8 +15,8 @@ import honeylamp.edit.DrawnFace;
 import honeylamp.geometry.Point;
 import honeylamp.illustrate.PaperFrame;
 import honeylamp.plan.ElementId;
-import honeylamp.plan.Opening.Kind;
 import honeylamp.plan.Opening.Swing;
+import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Storey;
 import honeylamp.units.Length;
@@ -38,7 +38,7 @@ class GestureTest {
 
         Hand(Plan plan, Gesture gesture) {
             this.plan = plan;
-            this.choices = Choices.of(plan.wallTypes().getFirst().id());
+            this.choices = Choices.of(plan.wallTypes().getFirst().id(), plan.units());
             this.gesture = gesture;
         }
 
@@ -60,6 +60,10 @@ class GestureTest {
         Hand move(double x, double y) {
             take(gesture.moved(scene(), Pointer.at(new Point(x, y))));
             return this;
+        }
+
+        void put(OpeningKind kind, double widthMm) {
+            choices = choices.withOpening(NewOpening.of(kind, plan.units()).wide(Length.ofMm(widthMm)));
         }
 
         Hand click(double x, double y) {
@@ -274,12 +278,11 @@ class GestureTest {
     @Test
     void anOpeningCentresItselfInItsStretch() {
         var hand = demo(PlaceOpening.begin());
-        hand.choices = hand.choices.withOpening(Kind.WINDOW).withOpeningWidth(Length.ofMm(600));
+        hand.put(OpeningKind.CASEMENT_WINDOW, 6000);
         // in the corridor wall between bath and laundry doors there is no room: it is refused with a sentence
-        hand.choices = hand.choices.withOpeningWidth(Length.ofMm(6000));
         hand.click(8800, 7000);
-        assertThat(hand.complaint).contains("wider than this stretch");
-        hand.choices = hand.choices.withOpeningWidth(Length.ofMm(600));
+        assertThat(hand.complaint).contains("no room for it in this wall");
+        hand.put(OpeningKind.CASEMENT_WINDOW, 600);
         // the partition between bath and laundry runs clear from 5,937 to 8,500: middle 7,218.5
         hand.move(8800, 7200);
         assertThat(hand.gesture.readout(hand.scene()).caught()).isEqualTo("centre");
@@ -292,7 +295,7 @@ class GestureTest {
     @Test
     void theLeafOpensToThePointersSideUntilTurned() {
         var hand = demo(PlaceOpening.begin());
-        hand.choices = hand.choices.withOpeningWidth(Length.ofMm(700));
+        hand.put(OpeningKind.DOOR, 700);
         hand.click(8770, 7000);
         assertThat(hand.storey().openings().getLast().swing()).isEqualTo(Swing.LEFT);
         hand.take(hand.gesture.key(hand.scene(), Key.FLIP));

@@ -1,8 +1,7 @@
 package honeylamp.desktop.files;
 
-import honeylamp.desktop.panel.WallLibrary;
-import honeylamp.plan.WallType;
-import honeylamp.store.WallTypeFile;
+import honeylamp.desktop.panel.Library;
+import honeylamp.store.KeptFile;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -10,43 +9,49 @@ import java.util.List;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 
-/** A person's own wall types in a file; a file that cannot be read is left alone and nothing is kept. */
-public final class KeptWallTypes implements WallLibrary {
-    private static final Logger LOG = LoggerFactory.getLogger(KeptWallTypes.class);
+/**
+ * What a person keeps, in a file; a file that cannot be read is left alone and nothing is kept.
+ *
+ * @param <T> what is kept
+ */
+public final class KeptLibrary<T> implements Library<T> {
+    private static final Logger LOG = LoggerFactory.getLogger(KeptLibrary.class);
 
+    private final KeptFile<T> format;
     private final Path file;
-    private List<WallType> types = List.of();
+    private List<T> entries = List.of();
     private boolean whole = true;
 
     /** The library in a file. */
-    public KeptWallTypes(Path file) {
+    public KeptLibrary(KeptFile<T> format, Path file) {
+        this.format = format;
         this.file = file;
         try {
-            types = WallTypeFile.read(file);
+            entries = format.read(file);
         } catch (IOException e) {
             whole = false;
-            LOG.warn("the library of wall types cannot be read", e);
+            LOG.warn("the library of {} cannot be read", format.what(), e);
         }
     }
 
     @Override
-    public List<WallType> types() {
-        return types;
+    public List<T> all() {
+        return entries;
     }
 
     @Override
-    public String keep(WallType type) {
+    public String keep(T entry) {
         if (!whole) {
             return "Your library (" + file
                     + ") cannot be read, so nothing is written over it. Move the file away first.";
         }
-        types = WallTypeFile.with(types, type);
+        entries = format.with(entries, entry);
         try {
             var folder = file.toAbsolutePath().getParent();
             if (folder != null) {
                 Files.createDirectories(folder);
             }
-            WallTypeFile.write(file, types);
+            format.write(file, entries);
             return "";
         } catch (IOException e) {
             return "Your library cannot be written: " + e.getMessage() + ".";

@@ -3,6 +3,7 @@ package honeylamp.desktop.files;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import honeylamp.catalogue.NewPlan;
+import honeylamp.store.KeptFile;
 import honeylamp.units.UnitSystem;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -10,7 +11,7 @@ import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
-class KeptWallTypesTest {
+class KeptLibraryTest {
     @TempDir
     private Path folder;
 
@@ -18,8 +19,8 @@ class KeptWallTypesTest {
     void whatIsKeptIsThereTheNextTime() {
         var file = folder.resolve("home").resolve("wall-types.json");
         var type = NewPlan.in(UnitSystem.MM).wallTypes().get(2);
-        assertThat(new KeptWallTypes(file).keep(type)).isEmpty();
-        assertThat(new KeptWallTypes(file).types())
+        assertThat(new KeptLibrary<>(KeptFile.WALL_TYPES, file).keep(type)).isEmpty();
+        assertThat(new KeptLibrary<>(KeptFile.WALL_TYPES, file).all())
                 .singleElement()
                 .satisfies(t -> assertThat(t.name()).isEqualTo(type.name()));
     }
@@ -28,8 +29,8 @@ class KeptWallTypesTest {
     void aFileThatCannotBeReadIsLeftAlone() throws IOException {
         var file = folder.resolve("wall-types.json");
         Files.writeString(file, "not a list");
-        var kept = new KeptWallTypes(file);
-        assertThat(kept.types()).isEmpty();
+        var kept = new KeptLibrary<>(KeptFile.WALL_TYPES, file);
+        assertThat(kept.all()).isEmpty();
         assertThat(kept.keep(NewPlan.in(UnitSystem.MM).wallTypes().getFirst())).contains("Move the file away");
         assertThat(file).hasContent("not a list");
     }

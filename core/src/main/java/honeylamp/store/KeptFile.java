@@ -1,0 +1,90 @@
+package honeylamp.store;
+
+import honeylamp.catalogue.OpeningSizes.Product;
+import honeylamp.output.WholeFile;
+import honeylamp.plan.ElementId.WallTypeId;
+import honeylamp.plan.WallType;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Function;
+import tools.jackson.core.JacksonException;
+
+/**
+ * What a person keeps for all plans: a JSON list, each entry written as in a plan and known by its name.
+ *
+ * @param <T> what is kept
+ */
+public final class KeptFile<T> {
+    /** Wall types; their ids count from 1. */
+    public static final KeptFile<WallType> WALL_TYPES = new KeptFile<>(
+            WallType[].class, "wall types", WallType::name, (type, i) -> type.withId(new WallTypeId(i + 1)));
+
+    /** Openings of a fixed size. */
+    public static final KeptFile<Product> PRODUCTS =
+            new KeptFile<>(Product[].class, "products", Product::name, (product, _) -> product);
+
+    private static final long MOST_BYTES = 4L << 20;
+
+    private final Class<T[]> type;
+    private final String what;
+    private final Function<T, String> name;
+    private final Numbering<T> numbering;
+
+    private interface Numbering<T> {
+        T at(T entry, int index);
+    }
+
+    private KeptFile(Class<T[]> type, String what, Function<T, String> name, Numbering<T> numbering) {
+        this.type = type;
+        this.what = what;
+        this.name = name;
+        this.numbering = numbering;
+    }
+
+    /** What is kept, for people: "wall types". */
+    public String what() {
+        return what;
+    }
+
+    /**
+     * The entries of a file; none if there is no file.
+     *
+     * @throws IOException if the file cannot be read or holds something else
+     */
+    public List<T> read(Path file) throws IOException {
+        if (!Files.exists(file)) {
+            return List.of();
+        }
+        if (Files.size(file) > MOST_BYTES) {
+            throw new IOException(file + " is too large for a list of " + what);
+        }
+        try {
+            return PlanJson.list(Files.readAllBytes(file), type);
+        } catch (JacksonException e) {
+            throw new IOException(file + " holds no " + what + ": " + e.getOriginalMessage(), e);
+        }
+    }
+
+    /** The list with an entry more, in the place of one of the same name. */
+    public List<T> with(List<T> kept, T entry) {
+        var out = new ArrayList<>(kept);
+        out.removeIf(t -> name.apply(t).equals(name.apply(entry)));
+        out.add(entry);
+        for (var i = 0; i < out.size(); i++) {
+            out.set(i, numbering.at(out.get(i), i));
+        }
+        return List.copyOf(out);
+    }
+
+    /**
+     * Writes the entries whole or not at all.
+     *
+     * @throws IOException if the file cannot be written
+     */
+    public void write(Path file, List<T> entries) throws IOException {
+        WholeFile.write(file, out -> out.write(PlanJson.bytes(entries)));
+    }
+}

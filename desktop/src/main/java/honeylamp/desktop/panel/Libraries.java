@@ -1,0 +1,7 @@
+package honeylamp.desktop.panel;
+
+import honeylamp.catalogue.OpeningSizes.Product;
+import honeylamp.plan.WallType;
+
+/** All that a person keeps for all plans. */
+public record Libraries(Library<WallType> wallTypes, Library<Product> products) {}
