@@ -2,13 +2,21 @@ package honeylamp;
 
 import honeylamp.catalogue.NewPlan;
 import honeylamp.derive.StoreyGeometry;
+import honeylamp.edit.OpeningEdits;
+import honeylamp.edit.Settling;
 import honeylamp.edit.WallEdits;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.ElementId.WallId;
 import honeylamp.plan.ElementId.WallTypeId;
+import honeylamp.plan.Keeping;
+import honeylamp.plan.Opening;
+import honeylamp.plan.Opening.Hand;
+import honeylamp.plan.Opening.Swing;
+import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.Wall.BodySide;
+import honeylamp.units.Length;
 import honeylamp.units.UnitSystem;
 
 /** Small plans for tests: walls of 100 mm (partition) and 300 mm (outer), given by their drawn lines. */
@@ -53,6 +61,33 @@ public final class TestPlans {
 
     public static StoreyGeometry geometry(Plan plan) {
         return StoreyGeometry.of(plan, plan.storeys().getFirst());
+    }
+
+    /** The plan with an opening more, in the wall of this index. */
+    public static Plan opening(
+            Plan plan, int wall, OpeningKind kind, double offset, double width, Hand hand, Swing swing) {
+        return OpeningEdits.add(
+                        plan,
+                        storey(plan),
+                        kind,
+                        wallId(plan, wall),
+                        Length.ofMm(offset),
+                        Length.ofMm(width),
+                        hand,
+                        swing)
+                .plan();
+    }
+
+    /** The newest opening as it lies in the plan. */
+    public static Opening newest(Plan plan) {
+        return plan.storeys().getFirst().openings().getLast();
+    }
+
+    /** The newest opening keeping to something, settled as after an edit of a plan without it. */
+    public static Plan keeping(Plan plan, Keeping keeping) {
+        return Settling.settled(
+                geometry(plan),
+                OpeningEdits.keep(plan, storey(plan), newest(plan).id(), keeping));
     }
 
     public static StoreyId storey(Plan plan) {

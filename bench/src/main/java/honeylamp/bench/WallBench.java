@@ -131,6 +131,6 @@ public class WallBench {
     /** All snags. */
     @Benchmark
     public List<Snag> snags() {
-        return Snags.of(geometry, plan.units());
+        return Snags.of(geometry, plan);
     }
 }

@@ -1,5 +1,6 @@
 package honeylamp.catalogue;
 
+import honeylamp.plan.Brief;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Sheet;
@@ -31,6 +32,7 @@ public final class NewPlan {
                 Looks.DAYLIGHT,
                 Looks.UPPER_LEFT,
                 new Sheet(Paper.A3, Way.LANDSCAPE, Optional.empty(), 90, TitleBlock.of("")),
+                Brief.OPEN,
                 6);
     }
 }

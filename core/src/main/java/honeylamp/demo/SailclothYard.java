@@ -1,6 +1,7 @@
 package honeylamp.demo;
 
 import honeylamp.catalogue.Looks;
+import honeylamp.plan.Brief;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.ElementId.WallTypeId;
 import honeylamp.plan.Opening.Hand;
@@ -73,6 +74,7 @@ public final class SailclothYard {
                                 "Merrin Dole",
                                 "14 September 2026",
                                 "C")),
+                Brief.OPEN,
                 6);
     }
 
@@ -91,13 +93,13 @@ public final class SailclothYard {
         s.window(bayEast, 212, 640);
         s.window(southEast, 450, 1000);
         s.opening(OpeningKind.PAIR_DOOR, southEast, 2950, 1500, Hand.FIRST, Swing.RIGHT);
-        s.heights(s.window(east, 850, 900), 1100, 2000);
+        s.heights(s.opening(OpeningKind.ROUND_WINDOW, east, 850, 900, Hand.FIRST, Swing.LEFT), 1000, 1900);
         s.window(east, 2950, 1200);
         s.window(east, 6000, 1500);
         s.window(north, 850, 1200);
-        s.heights(s.window(north, 3330, 600), 1300, 2100);
-        s.heights(s.window(north, 5000, 800), 1300, 2100);
-        s.opening(OpeningKind.DOOR, north, 6720, 950, Hand.SECOND, Swing.LEFT);
+        s.heights(s.window(north, 3330, 600), 1150, 2100);
+        s.heights(s.window(north, 5000, 800), 1150, 2100);
+        s.opening(OpeningKind.OUTER_DOOR, north, 6720, 950, Hand.SECOND, Swing.LEFT);
         s.window(north, 9750, 1500);
         s.window(stone, 6200, 901); // 900 as seen from the west
     }

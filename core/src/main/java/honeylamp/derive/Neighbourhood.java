@@ -15,8 +15,10 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
  * What follows from a change of a few walls, derived from the walls around them only, so that it costs the
@@ -24,8 +26,10 @@ import java.util.Set;
  *
  * @param bodies the united bodies of the changed walls, joined to those they meet
  * @param rooms the spaces beside the changed walls, as they would be
+ * @param network the walls looked at, joined
+ * @param changed the walls that change
  */
-public record Neighbourhood(List<Outline> bodies, List<Face> rooms) {
+public record Neighbourhood(List<Outline> bodies, List<Face> rooms, WallNetwork network, Set<WallId> changed) {
     /** No more walls than this are looked at; a longer chain is followed no farther. */
     private static final int MOST_WALLS = 60;
 
@@ -48,7 +52,7 @@ public record Neighbourhood(List<Outline> bodies, List<Face> rooms) {
         }
         var touched = touched(changed, old, thickness);
         if (touched.isEmpty()) {
-            return new Neighbourhood(List.of(), List.of());
+            return new Neighbourhood(List.of(), List.of(), WallNetwork.of(List.of(), _ -> 0), Set.of());
         }
         var ids = around(before, changed, touched.get());
         changed.forEach(w -> ids.add(w.id()));
@@ -58,7 +62,23 @@ public record Neighbourhood(List<Outline> bodies, List<Face> rooms) {
                 .map(id -> Optional.ofNullable(now.get(id)).orElseThrow())
                 .toList();
         var network = WallNetwork.of(walls, w -> StoreyGeometry.thicknessOf(thickness, w));
-        return new Neighbourhood(bodies(network, changed), rooms(network, before, changed, touched.get()));
+        return new Neighbourhood(
+                bodies(network, changed),
+                rooms(network, before, changed, touched.get()),
+                network,
+                changed.stream().map(Wall::id).collect(Collectors.toUnmodifiableSet()));
+    }
+
+    /** The openings of the changed walls, where they would lie in a storey of a plan. */
+    public List<OpeningCut> cuts(Plan plan, Storey storey) {
+        Map<WallId, Wall> hosts = new HashMap<>();
+        storey.walls().stream().filter(w -> changed.contains(w.id())).forEach(w -> hosts.put(w.id(), w));
+        var inThem = storey.openings().stream()
+                .filter(o -> changed.contains(o.host()))
+                .toList();
+        return OpeningPlaces.of(network, hosts, inThem).placed().stream()
+                .map(o -> OpeningCut.in(plan, storey, Objects.requireNonNull(hosts.get(o.host())), o))
+                .toList();
     }
 
     /** The box around everything that changed, before and after. */

@@ -88,6 +88,18 @@ public final class Picking {
         return out;
     }
 
+    /** The openings that a box takes. */
+    public static Set<ElementId> openings(StoreyGeometry geometry, Box box, Within within) {
+        Set<ElementId> out = new HashSet<>();
+        for (var cut : geometry.cuts()) {
+            var bounds = cut.ring().bounds();
+            if (within == Within.INSIDE ? box.contains(bounds) : box.meets(bounds)) {
+                out.add(cut.opening().id());
+            }
+        }
+        return out;
+    }
+
     /** The furnishings that a box takes. */
     public static Set<ElementId> furnishings(StoreyGeometry geometry, Box box, Within within) {
         Set<ElementId> out = new HashSet<>();

@@ -44,6 +44,20 @@ public record Snag(Kind kind, Point where, List<ElementId> about, String sentenc
         OPENING_OUT_OF_PLACE("opening out of place"),
         /** An opening for which its wall has no room. */
         OPENING_WITHOUT_ROOM("opening without room"),
+        /** A leaf that meets a wall. */
+        LEAF_AGAINST_WALL("leaf against wall"),
+        /** Too little wall beside the hinges. */
+        SMALL_NIB("nib too small"),
+        /** Two leaves that meet. */
+        LEAF_AGAINST_LEAF("leaf against leaf"),
+        /** A leaf over steps, or too near to them. */
+        LEAF_OVER_STAIR("leaf at a stair"),
+        /** A leaf that meets a piece of furniture or a fixture. */
+        LEAF_AGAINST_PIECE("leaf against a piece"),
+        /** Too little wall for a leaf to slide into. */
+        POCKET_TOO_SHORT("pocket too short"),
+        /** A door narrower than is wanted. */
+        NARROW_DOOR("narrow door"),
         /** A room mark that lies in no room. */
         LOST_NAME("name without a room");
 
@@ -55,7 +69,28 @@ public record Snag(Kind kind, Point where, List<ElementId> about, String sentenc
 
         /** Whether there may be one safe way to put it right; of the others a person decides. */
         public boolean mendsByItself() {
-            return this != OPEN_END && this != UNNAMED_ROOM && this != OPENING_WITHOUT_ROOM;
+            return switch (this) {
+                case OPEN_END, UNNAMED_ROOM, OPENING_WITHOUT_ROOM, NARROW_DOOR -> false;
+                default -> true;
+            };
+        }
+
+        /** Whether it is about where openings lie or how they are hung. */
+        public boolean isOfOpenings() {
+            return isSwing() || this == OPENING_OUT_OF_PLACE || this == OPENING_WITHOUT_ROOM || this == NARROW_DOOR;
+        }
+
+        /** Whether it speaks against how a door is hung. */
+        public boolean isSwing() {
+            return switch (this) {
+                case LEAF_AGAINST_WALL,
+                        SMALL_NIB,
+                        LEAF_AGAINST_LEAF,
+                        LEAF_OVER_STAIR,
+                        LEAF_AGAINST_PIECE,
+                        POCKET_TOO_SHORT -> true;
+                default -> false;
+            };
         }
 
         /** Whether walls do not meet that probably should. */
@@ -73,6 +108,13 @@ public record Snag(Kind kind, Point where, List<ElementId> about, String sentenc
                         UNNAMED_ROOM,
                         OPENING_OUT_OF_PLACE,
                         OPENING_WITHOUT_ROOM,
+                        LEAF_AGAINST_WALL,
+                        SMALL_NIB,
+                        LEAF_AGAINST_LEAF,
+                        LEAF_OVER_STAIR,
+                        LEAF_AGAINST_PIECE,
+                        POCKET_TOO_SHORT,
+                        NARROW_DOOR,
                         LOST_NAME -> false;
             };
         }

@@ -1,6 +1,7 @@
 package honeylamp.derive;
 
 import honeylamp.plan.ElementId;
+import honeylamp.plan.Plan;
 import honeylamp.plan.RoomMark;
 import honeylamp.units.AreaText;
 import honeylamp.units.Length;
@@ -17,20 +18,23 @@ public final class Snags {
     private Snags() {}
 
     /** All snags of a storey, by kind and then by element number, with the usual reach for gaps. */
-    public static List<Snag> of(StoreyGeometry geometry, UnitSystem units) {
-        return of(geometry, units, USUAL_GAP_REACH);
+    public static List<Snag> of(StoreyGeometry geometry, Plan plan) {
+        return of(geometry, plan, USUAL_GAP_REACH);
     }
 
     /**
      * All snags of a storey, by kind and then by element number.
      *
+     * @param plan gives units and the least sizes wanted
      * @param gapReach ends nearer than this to a wall or to each other are taken for gaps
      */
-    public static List<Snag> of(StoreyGeometry geometry, UnitSystem units, Length gapReach) {
+    public static List<Snag> of(StoreyGeometry geometry, Plan plan, Length gapReach) {
+        var units = plan.units();
         var out = new ArrayList<Snag>();
         out.addAll(new EndSnags(geometry, units, gapReach.mm()).found());
         out.addAll(new RunSnags(geometry, units).found());
         openings(geometry, out);
+        out.addAll(new SwingJudgement(geometry, plan.brief().minimums(), units).snags());
         rooms(geometry, units, out);
         lostNames(geometry, out);
         out.sort(Comparator.comparing(Snag::kind)

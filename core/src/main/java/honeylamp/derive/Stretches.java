@@ -59,7 +59,7 @@ public final class Stretches {
     }
 
     /** The stretches of one face: only what meets the wall on that side bounds them. */
-    private static List<ClearDistances> onSide(WallNetwork network, Wall wall, Swing side) {
+    static List<ClearDistances> onSide(WallNetwork network, Wall wall, Swing side) {
         var line = wall.line();
         var left = side == Swing.LEFT;
         var free = new ArrayList<ClearDistances>();

@@ -1,8 +1,10 @@
 package honeylamp.edit;
 
+import honeylamp.derive.OpeningCut;
 import honeylamp.derive.Snag;
 import honeylamp.derive.Snags;
 import honeylamp.derive.StoreyGeometry;
+import honeylamp.derive.SwingJudgement;
 import honeylamp.derive.WallNetwork.OpenEnd;
 import honeylamp.derive.WallPiece;
 import honeylamp.geometry.Point;
@@ -14,10 +16,12 @@ import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.Wall;
 import honeylamp.units.Length;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -45,7 +49,7 @@ public final class Mending {
      * <p>Law: the mended plan has this snag no more, and no snag at a place where there was none.
      */
     public static Optional<Mend> of(Plan plan, StoreyGeometry geometry, Snag snag, Length gapReach) {
-        return proposed(plan, geometry, snag).filter(m -> mends(plan, geometry, m.plan, gapReach));
+        return proposed(plan, geometry, snag).filter(m -> mends(plan, geometry, snag, m.plan, gapReach));
     }
 
     /** The plan with all snags of a kind mended that have a mend, one after the other; itself if there is none. */
@@ -54,7 +58,7 @@ public final class Mending {
         for (var i = 0; i < MOST_MENDS; i++) {
             var geometry = StoreyGeometry.of(now, now.storey(storey));
             var before = now;
-            var mend = Snags.of(geometry, now.units(), gapReach).stream()
+            var mend = Snags.of(geometry, now, gapReach).stream()
                     .filter(s -> s.kind() == kind)
                     .flatMap(s -> of(before, geometry, s, gapReach).stream())
                     .findFirst();
@@ -66,18 +70,19 @@ public final class Mending {
         return now;
     }
 
-    private static boolean mends(Plan plan, StoreyGeometry geometry, Plan mended, Length gapReach) {
-        var before = walls(Snags.of(geometry, plan.units(), gapReach));
+    private static boolean mends(Plan plan, StoreyGeometry geometry, Snag snag, Plan mended, Length gapReach) {
+        var before = likeIt(snag, Snags.of(geometry, plan, gapReach));
         var now = StoreyGeometry.of(mended, mended.storey(geometry.storey().id()));
-        var after = walls(Snags.of(now, mended.units(), gapReach));
+        var after = likeIt(snag, Snags.of(now, mended, gapReach));
         return after.size() < before.size()
                 && after.stream().allMatch(a -> before.stream().anyMatch(b -> same(a, b)));
     }
 
-    /** Snags of rooms and openings follow from what is built and do not count against a mend of walls. */
-    private static List<Snag> walls(List<Snag> all) {
+    /** Snags of rooms and openings follow from what is built and do not count against a mend of walls, nor the reverse. */
+    private static List<Snag> likeIt(Snag snag, List<Snag> all) {
         return all.stream()
                 .filter(s -> s.kind() != Snag.Kind.UNNAMED_ROOM && s.kind() != Snag.Kind.OPEN_END)
+                .filter(s -> s.kind().isOfOpenings() == snag.kind().isOfOpenings())
                 .toList();
     }
 
@@ -104,19 +109,51 @@ public final class Mending {
                 case LOST_NAME ->
                     Optional.of(new Mend("Delete the name", Deletion.of(plan, storey, Set.copyOf(snag.about()))));
                 case OPENING_OUT_OF_PLACE -> keptWhereShown(plan, geometry, snag);
-                case OPEN_END, UNNAMED_ROOM, OPENING_WITHOUT_ROOM -> Optional.empty();
+                case LEAF_AGAINST_WALL,
+                        SMALL_NIB,
+                        LEAF_AGAINST_LEAF,
+                        LEAF_OVER_STAIR,
+                        LEAF_AGAINST_PIECE,
+                        POCKET_TOO_SHORT -> hungAnew(plan, geometry, snag);
+                case OPEN_END, UNNAMED_ROOM, OPENING_WITHOUT_ROOM, NARROW_DOOR -> Optional.empty();
             };
         } catch (IllegalArgumentException _) {
             return Optional.empty(); // it would shrink a wall to nothing: a person decides
         }
     }
 
-    private static Optional<Mend> keptWhereShown(Plan plan, StoreyGeometry geometry, Snag snag) {
+    private static Optional<OpeningCut> opening(StoreyGeometry geometry, Snag snag) {
         return snag.about().stream()
                 .filter(ElementId.OpeningId.class::isInstance)
                 .map(ElementId.OpeningId.class::cast)
                 .findFirst()
-                .flatMap(geometry::cut)
+                .flatMap(geometry::cut);
+    }
+
+    /** The door at its other jamb, to its other side, or both: whichever nothing speaks against. */
+    private static Optional<Mend> hungAnew(Plan plan, StoreyGeometry geometry, Snag snag) {
+        var judgement = new SwingJudgement(geometry, plan.brief().minimums(), plan.units());
+        return opening(geometry, snag)
+                .flatMap(cut -> judgement.better(cut).map(better -> {
+                    var storey = geometry.storey().id();
+                    var id = cut.opening().id();
+                    var now = plan;
+                    var words = new ArrayList<String>();
+                    if (better.hand() != cut.opening().hand()) {
+                        now = OpeningEdits.flipHand(now, storey, id);
+                        words.add("hang it at the other jamb");
+                    }
+                    if (better.swing() != cut.opening().swing()) {
+                        now = OpeningEdits.flipSwing(now, storey, id);
+                        words.add("let it open to the other side");
+                    }
+                    var sentence = String.join(" and ", words);
+                    return new Mend(sentence.substring(0, 1).toUpperCase(Locale.ROOT) + sentence.substring(1), now);
+                }));
+    }
+
+    private static Optional<Mend> keptWhereShown(Plan plan, StoreyGeometry geometry, Snag snag) {
+        return opening(geometry, snag)
                 .map(cut -> new Mend(
                         "Keep it where it is shown",
                         OpeningEdits.moveTo(

@@ -52,7 +52,7 @@ public final class Settling {
         return settled(before, plan, StoreyGeometry.network(plan, storey));
     }
 
-    /** The same, where the walls after the edit are joined already. */
+    /** The same, where the walls after the edit are joined already; openings in walls left out of that stay. */
     public static Plan settled(StoreyGeometry before, Plan plan, WallNetwork after) {
         var storey = plan.storey(before.storey().id());
         var there = new Settling.Storeys(before, storey, after);
@@ -86,15 +86,31 @@ public final class Settling {
         }
 
         Opening settled(Opening opening) {
-            if (opening.keeping().rule() == Rule.AS_PUT) {
+            if (opening.keeping().rule() == Rule.AS_PUT
+                    || network.of(opening.host()).isEmpty()) {
                 return opening;
             }
             var wall = Objects.requireNonNull(walls.get(opening.host()));
             var others = inWall.getOrDefault(opening.host(), List.of());
-            var offset = place(opening, stretch(opening, wall, others), others);
+            var stretch = stretch(opening, wall, others);
+            var wanted = place(opening, stretch, others);
+            var offset = holds(stretch, wanted, opening) ? wanted : across(stretch, opening);
             return Math.abs(offset - opening.offset().mm()) < THERE_MM
                     ? opening
                     : opening.at(Length.ofMm(Math.max(0, offset)));
+        }
+
+        private static boolean holds(ClearDistances stretch, double fromMm, Opening opening) {
+            return fromMm >= stretch.stretchFromMm() - THERE_MM
+                    && fromMm + opening.width().mm() <= stretch.stretchToMm() + THERE_MM;
+        }
+
+        /**
+         * Over the end of its stretch, where there is no room: what is derived then shows the opening at the nearest
+         * place that has, and a snag says that it does not keep what it should.
+         */
+        private static double across(ClearDistances stretch, Opening opening) {
+            return stretch.stretchToMm() - opening.width().mm() / 2;
         }
 
         private static double place(Opening opening, ClearDistances stretch, List<Opening> inWall) {
@@ -166,13 +182,15 @@ public final class Settling {
 
     /** The walls that stand at both ends of a stretch. */
     private record Ends(Set<WallId> first, Set<WallId> second) {
-        /** How many ends meet a wall they met in another stretch. */
+        /** How many ends meet a wall they met in another stretch, whichever way the wall was drawn then. */
         int alike(Ends other) {
-            return (meets(first, other.first) ? 1 : 0) + (meets(second, other.second) ? 1 : 0);
+            return Math.max(
+                    meets(first, other.first) + meets(second, other.second),
+                    meets(first, other.second) + meets(second, other.first));
         }
 
-        private static boolean meets(Set<WallId> a, Set<WallId> b) {
-            return a.stream().anyMatch(b::contains);
+        private static int meets(Set<WallId> a, Set<WallId> b) {
+            return a.stream().anyMatch(b::contains) ? 1 : 0;
         }
     }
 }

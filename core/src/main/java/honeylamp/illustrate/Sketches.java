@@ -135,6 +135,14 @@ public final class Sketches {
         return out;
     }
 
+    /** What meets where it should not, in the colour of what is wrong. */
+    public static List<Mark> conflict(PaperFrame frame, List<Outline> parts, double penMm) {
+        var path = Path.builder();
+        parts.forEach(o -> path.path(frame.paper(o)));
+        var shape = path.build();
+        return List.of(new Mark.Fill(shape, WRONG.at(0.35)), new Mark.Stroke(shape, Pen.butt(1.5 * penMm), WRONG));
+    }
+
     /** An opening for which there is no room: crossed out where it was wanted. */
     public static List<Mark> noRoom(PaperFrame frame, OpeningCut cut, double penMm) {
         var crossed = Path.builder()

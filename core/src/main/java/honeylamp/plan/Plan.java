@@ -21,6 +21,7 @@ public record Plan(
         Look look,
         Light light,
         Sheet sheet,
+        Brief brief,
         int nextNumber) {
     /** Freezes the lists; refuses a plan whose parts do not hang together. */
     public Plan {
@@ -87,41 +88,46 @@ public record Plan(
 
     /** The plan with other storeys. */
     public Plan withStoreys(List<Storey> other) {
-        return new Plan(name, units, wallTypes, other, look, light, sheet, nextNumber);
+        return new Plan(name, units, wallTypes, other, look, light, sheet, brief, nextNumber);
     }
 
     /** The plan after {@code count} more numbers were given out. */
     public Plan numbersTaken(int count) {
-        return new Plan(name, units, wallTypes, storeys, look, light, sheet, nextNumber + count);
+        return new Plan(name, units, wallTypes, storeys, look, light, sheet, brief, nextNumber + count);
     }
 
     /** The plan in another look. */
     public Plan with(Look other) {
-        return new Plan(name, units, wallTypes, storeys, other, light, sheet, nextNumber);
+        return new Plan(name, units, wallTypes, storeys, other, light, sheet, brief, nextNumber);
     }
 
     /** The plan in another light. */
     public Plan with(Light other) {
-        return new Plan(name, units, wallTypes, storeys, look, other, sheet, nextNumber);
+        return new Plan(name, units, wallTypes, storeys, look, other, sheet, brief, nextNumber);
     }
 
     /** The plan on another sheet. */
     public Plan with(Sheet other) {
-        return new Plan(name, units, wallTypes, storeys, look, light, other, nextNumber);
+        return new Plan(name, units, wallTypes, storeys, look, light, other, brief, nextNumber);
+    }
+
+    /** The plan for another brief. */
+    public Plan with(Brief other) {
+        return new Plan(name, units, wallTypes, storeys, look, light, sheet, other, nextNumber);
     }
 
     /** The plan with other wall types. */
     public Plan withWallTypes(List<WallType> other) {
-        return new Plan(name, units, other, storeys, look, light, sheet, nextNumber);
+        return new Plan(name, units, other, storeys, look, light, sheet, brief, nextNumber);
     }
 
     /** The plan shown in other units. */
     public Plan with(UnitSystem other) {
-        return new Plan(name, other, wallTypes, storeys, look, light, sheet, nextNumber);
+        return new Plan(name, other, wallTypes, storeys, look, light, sheet, brief, nextNumber);
     }
 
     /** The plan under another name. */
     public Plan named(String other) {
-        return new Plan(other, units, wallTypes, storeys, look, light, sheet, nextNumber);
+        return new Plan(other, units, wallTypes, storeys, look, light, sheet, brief, nextNumber);
     }
 }

@@ -87,8 +87,18 @@ final class PlanUpgrade {
         }
     }
 
-    /** Version 3 had one kind of window, and openings that keep to nothing; plans were cut at 1.2 m. */
+    /** Version 3 had one kind of window, openings that keep to nothing, and no brief; plans were cut at 1.2 m. */
     private static void openingsOf3(JsonNode plan) {
+        if (plan instanceof ObjectNode p) {
+            var brief = p.putObject("brief");
+            brief.putArray("rooms");
+            brief.putArray("pieces");
+            var minimums = brief.putObject("minimums");
+            minimums.put("clearDoor", 600);
+            minimums.put("nib", 25);
+            minimums.put("landing", 400);
+            minimums.put("headroom", 2000);
+        }
         for (var storey : plan.path("storeys")) {
             if (storey instanceof ObjectNode s) {
                 var levels = s.objectNode();

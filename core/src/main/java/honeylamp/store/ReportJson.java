@@ -136,7 +136,7 @@ public final class ReportJson {
     public static List<Snag> snags(Plan plan) {
         var cache = new GeometryCache();
         return plan.storeys().stream()
-                .flatMap(s -> Snags.of(cache.of(plan, s), plan.units()).stream())
+                .flatMap(s -> Snags.of(cache.of(plan, s), plan).stream())
                 .toList();
     }
 

@@ -121,7 +121,7 @@ class SnagsTest {
     }
 
     private static List<Snag> of(Plan plan) {
-        return Snags.of(TestPlans.geometry(plan), plan.units());
+        return Snags.of(TestPlans.geometry(plan), plan);
     }
 
     private static Snag only(List<Snag> snags, Snag.Kind kind) {

@@ -163,7 +163,7 @@ class BrokenPlansTest {
     }
 
     private static List<Snag> walls(Plan plan) {
-        return Snags.of(TestPlans.geometry(plan), plan.units()).stream()
+        return Snags.of(TestPlans.geometry(plan), plan).stream()
                 .filter(s -> s.kind() != Kind.UNNAMED_ROOM)
                 .toList();
     }
@@ -212,7 +212,7 @@ class BrokenPlansTest {
         for (var i = 0; i < 40; i++) {
             var plan = scribbled(new Random(77 + i));
             var geometry = TestPlans.geometry(plan);
-            for (var snag : Snags.of(geometry, plan.units())) {
+            for (var snag : Snags.of(geometry, plan)) {
                 if (snag.kind() == kind) {
                     Mending.of(plan, geometry, snag, Snags.USUAL_GAP_REACH).ifPresent(mend -> {
                         mended.incrementAndGet();

@@ -48,7 +48,7 @@ class EditsTest {
         var top = TestPlans.wallId(plan, 2);
         var moved = WallEdits.moveWall(plan, storey, top, Length.ZERO, mm(500));
         assertThat(areaM2(moved)).isCloseTo(areaM2(plan) + 2 * 2.95 * 0.5, within(1e-6));
-        assertThat(Snags.of(TestPlans.geometry(moved), moved.units()))
+        assertThat(Snags.of(TestPlans.geometry(moved), moved))
                 .noneMatch(s -> s.kind() == honeylamp.derive.Snag.Kind.SHORT_END);
         var partition = moved.storeys().getFirst().walls().get(4);
         assertThat(partition.to()).isEqualTo(Position.ofMm(3000, 4500));

@@ -21,7 +21,7 @@ import org.junit.jupiter.api.Test;
 class MendingTest {
     private static Optional<Mending.Mend> mend(Plan plan, Snag.Kind kind) {
         var geometry = TestPlans.geometry(plan);
-        var snag = Snags.of(geometry, plan.units()).stream()
+        var snag = Snags.of(geometry, plan).stream()
                 .filter(s -> s.kind() == kind)
                 .findFirst()
                 .orElseThrow();
@@ -29,7 +29,7 @@ class MendingTest {
     }
 
     private static long count(Plan plan, Snag.Kind kind) {
-        return Snags.of(TestPlans.geometry(plan), plan.units()).stream()
+        return Snags.of(TestPlans.geometry(plan), plan).stream()
                 .filter(s -> s.kind() == kind)
                 .count();
     }

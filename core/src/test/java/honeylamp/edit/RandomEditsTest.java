@@ -166,7 +166,7 @@ class RandomEditsTest {
             history = history.then(edited(history.now(), random), "step " + i);
             var plan = history.now();
             var geometry = TestPlans.geometry(plan);
-            var snags = Snags.of(geometry, plan.units());
+            var snags = Snags.of(geometry, plan);
             snags.forEach(s -> assertThat(s.sentence()).endsWith("."));
             for (var opening : geometry.storey().openings()) {
                 var host = geometry.storey().wall(opening.host()).orElseThrow();

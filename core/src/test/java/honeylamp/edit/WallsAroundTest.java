@@ -117,7 +117,7 @@ class WallsAroundTest {
                 rectangle(4100, 0, 7000, 5000),
                 DrawnFace.INNER);
         assertThat(rooms(plan)).containsExactly(12_000_000L, 14_500_000L);
-        assertThat(Snags.of(TestPlans.geometry(plan), plan.units()))
+        assertThat(Snags.of(TestPlans.geometry(plan), plan))
                 .extracting(Snag::kind)
                 .containsOnly(Snag.Kind.UNNAMED_ROOM);
     }

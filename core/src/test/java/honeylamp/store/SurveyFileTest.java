@@ -114,7 +114,7 @@ class SurveyFileTest {
         assertThat(geometry.rooms())
                 .extracting(r -> r.name())
                 .containsExactlyInAnyOrder("Boat hall", "Workshop", "Sail store");
-        assertThat(Snags.of(geometry, plan.units())).isEmpty();
+        assertThat(Snags.of(geometry, plan)).isEmpty();
         assertThat(plan.sheet().title().drawing()).contains("closing error 30 mm in 48.41 m (1:1623)");
         assertThat(SurveyReport.words(good.survey(), adjusted))
                 .contains("closing error 29.8 mm", "1:1623", "least squares");

@@ -2,19 +2,24 @@ package honeylamp.desktop.gesture;
 
 import honeylamp.derive.Neighbourhood;
 import honeylamp.drawing.Mark;
+import honeylamp.edit.Settling;
 import honeylamp.illustrate.Sketches;
 import honeylamp.plan.Plan;
 import honeylamp.units.AreaText;
 import java.util.ArrayList;
 import java.util.List;
 
-/** What a plan would look like around the walls that change: with their joints, and the rooms beside them in numbers. */
+/** What a plan would look like around the walls that change: their joints and openings, the rooms beside in numbers. */
 final class LivePlan {
     private LivePlan() {}
 
     static List<Mark> marks(Scene scene, Plan plan) {
         var near = Neighbourhood.of(scene.geometry(), plan, plan.storey(scene.storey()));
         var out = new ArrayList<Mark>(Sketches.bodies(scene.frame(), near.bodies(), scene.penMm()));
+        var settled = Settling.settled(scene.geometry(), plan, near.network());
+        for (var cut : near.cuts(settled, settled.storey(scene.storey()))) {
+            out.addAll(Sketches.opening(plan, scene.frame(), cut, scene.penMm()));
+        }
         for (var room : near.rooms()) {
             out.addAll(Sketches.words(
                     scene.frame(),

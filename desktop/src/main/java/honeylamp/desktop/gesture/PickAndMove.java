@@ -2,6 +2,7 @@ package honeylamp.desktop.gesture;
 
 import honeylamp.derive.Picking;
 import honeylamp.derive.PieceHandles;
+import honeylamp.derive.SwingJudgement;
 import honeylamp.drawing.Mark;
 import honeylamp.edit.FurnishingEdits;
 import honeylamp.edit.OpeningEdits;
@@ -12,6 +13,8 @@ import honeylamp.geometry.Point;
 import honeylamp.illustrate.Sketches;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Furnishing;
+import honeylamp.plan.Keeping;
+import honeylamp.plan.Keeping.Between;
 import honeylamp.plan.Opening;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Underlay;
@@ -222,7 +225,8 @@ public record PickAndMove(
         return switch (reach) {
             case WALLS -> Picking.walls(scene.geometry(), box, what);
             case FURNISHINGS -> Picking.furnishings(scene.geometry(), box, what);
-            case OPENINGS, UNDERLAYS -> Set.of();
+            case OPENINGS -> Picking.openings(scene.geometry(), box, what);
+            case UNDERLAYS -> Set.of();
         };
     }
 
@@ -277,8 +281,11 @@ public record PickAndMove(
             return Step.commit(
                     this, FurnishingEdits.turnBy(scene.plan(), scene.storey(), pieces, 90), "Turn furnishing");
         }
-        if (openings.isEmpty() || key == Key.CLOSE || key == Key.NEXT) {
+        if (openings.isEmpty() || key == Key.NEXT) {
             return Step.to(this);
+        }
+        if (key == Key.CLOSE) {
+            return Step.commit(this, centred(scene, openings), "Centre opening");
         }
         var plan = scene.plan();
         for (var opening : openings) {
@@ -287,6 +294,15 @@ public record PickAndMove(
                     : OpeningEdits.flipSwing(plan, scene.storey(), opening);
         }
         return Step.commit(this, plan, key == Key.TURN ? "Change hand" : "Change side");
+    }
+
+    /** Centred between walls, or, if they are so already, between neighbours, and then between the room's faces. */
+    private static Plan centred(Scene scene, List<ElementId.OpeningId> openings) {
+        var first = scene.geometry().storey().opening(openings.getFirst()).orElseThrow();
+        var now = first.keeping();
+        var at = now.rule() == Keeping.Rule.EVEN ? now.between().ordinal() + 1 : 0;
+        var between = Between.values()[at % Between.values().length];
+        return OpeningEdits.centre(scene.plan(), scene.storey(), scene.geometry(), Set.copyOf(openings), between);
     }
 
     @Override
@@ -317,7 +333,8 @@ public record PickAndMove(
                 switch (reach) {
                     case WALLS ->
                         "Click a wall, or draw a box: to the right for what is inside, to the left for what it touches.";
-                    case OPENINGS -> "Click an opening to pick it; drag it along its wall.";
+                    case OPENINGS ->
+                        "Click an opening, or draw a box; drag it along its wall. R hand, F side, C centre.";
                     case FURNISHINGS -> "Click a piece to pick it; drag to move, the round handle turns.";
                     case UNDERLAYS -> "Click the picture to pick it.";
                 });
@@ -345,8 +362,21 @@ public record PickAndMove(
             if (reach == Reach.WALLS) {
                 corners(scene, out);
             }
+            if (reach == Reach.OPENINGS) {
+                conflicts(scene, out);
+            }
         }
         return out;
+    }
+
+    /** What speaks against how the picked doors are hung. */
+    private static void conflicts(Scene scene, List<Mark> out) {
+        var judgement =
+                new SwingJudgement(scene.geometry(), scene.plan().brief().minimums(), scene.units());
+        scene.geometry().cuts().stream()
+                .filter(c -> scene.selection().contains(c.opening().id()))
+                .flatMap(c -> judgement.of(c).stream())
+                .forEach(c -> out.addAll(Sketches.conflict(scene.frame(), c.parts(), scene.penMm())));
     }
 
     private static void corners(Scene scene, List<Mark> out) {

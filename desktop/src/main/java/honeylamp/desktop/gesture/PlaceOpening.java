@@ -4,6 +4,7 @@ import honeylamp.derive.OpeningCut;
 import honeylamp.derive.OpeningPlacing;
 import honeylamp.derive.OpeningPlacing.Spot;
 import honeylamp.derive.Picking;
+import honeylamp.derive.SwingJudgement;
 import honeylamp.drawing.Mark;
 import honeylamp.edit.Added;
 import honeylamp.edit.OpeningEdits;
@@ -194,16 +195,32 @@ public record PlaceOpening(Optional<Ghost> ghost, Hand hand, Turned turned, Opti
         return Step.to(
                 switch (key) {
                     case TURN -> new PlaceOpening(ghost, hand.flipped(), turned, centring, count);
-                    case FLIP ->
-                        new PlaceOpening(
-                                ghost,
-                                hand,
-                                turned == Turned.TO_POINTER ? Turned.AWAY : Turned.TO_POINTER,
-                                centring,
-                                count);
+                    case FLIP -> new PlaceOpening(ghost, hand, otherWay(), centring, count);
                     case CLOSE -> new PlaceOpening(ghost, hand, turned, nextCentring(), count);
-                    case NEXT -> this;
+                    case NEXT -> better(scene);
                 });
+    }
+
+    /** Hung so that nothing speaks against it, if there is such a way; N asks for it. */
+    private PlaceOpening better(Scene scene) {
+        return ghost.flatMap(g -> judgement(scene).better(cut(scene, g, spot(scene, g))))
+                .map(o -> {
+                    var toPointer = swing(ghost.orElseThrow().wall, ghost.orElseThrow().pointer) == o.swing();
+                    return new PlaceOpening(ghost, o.hand(), toPointer ? turned : otherWay(), centring, count);
+                })
+                .orElse(this);
+    }
+
+    private Turned otherWay() {
+        return turned == Turned.TO_POINTER ? Turned.AWAY : Turned.TO_POINTER;
+    }
+
+    private static SwingJudgement judgement(Scene scene) {
+        return new SwingJudgement(scene.geometry(), scene.plan().brief().minimums(), scene.units());
+    }
+
+    private static OpeningCut cut(Scene scene, Ghost g, Spot spot) {
+        return OpeningCut.in(scene.plan(), scene.geometry().storey(), g.wall, spot.opening());
     }
 
     /** From free to centred between walls, between neighbours, between the room's faces, and free again. */
@@ -236,9 +253,21 @@ public record PlaceOpening(Optional<Ghost> ghost, Hand hand, Turned turned, Opti
                                 "Width", LengthText.shown(spot.opening().width(), scene.units())),
                         new Readout.Field("Count", Integer.toString(count), Readout.Kind.COUNT)),
                 spot.caught(),
-                spot.fit() == OpeningPlacing.Fit.NONE ? noRoom(scene, spot) : USE,
+                hint(scene, ghost.get(), spot),
                 scene.choices().opening().kind().label() + " "
                         + LengthText.shown(spot.opening().width(), scene.units()));
+    }
+
+    private static String hint(Scene scene, Ghost g, Spot spot) {
+        if (spot.fit() == OpeningPlacing.Fit.NONE) {
+            return noRoom(scene, spot);
+        }
+        var against = judgement(scene).of(cut(scene, g, spot));
+        return against.isEmpty() ? USE : upper(against.getFirst().kind().label()) + ". N hangs it clear of that.";
+    }
+
+    private static String upper(String words) {
+        return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
     }
 
     private static String shown(Scene scene, double mm) {
@@ -252,9 +281,12 @@ public record PlaceOpening(Optional<Ghost> ghost, Hand hand, Turned turned, Opti
 
     private List<Mark> marks(Scene scene, Ghost g) {
         var spot = spot(scene, g);
-        var cut = OpeningCut.in(scene.plan(), scene.geometry().storey(), g.wall, spot.opening());
-        return spot.fit() == OpeningPlacing.Fit.NONE
-                ? Sketches.noRoom(scene.frame(), cut, scene.penMm())
-                : Sketches.opening(scene.plan(), scene.frame(), cut, scene.penMm());
+        var cut = cut(scene, g, spot);
+        if (spot.fit() == OpeningPlacing.Fit.NONE) {
+            return Sketches.noRoom(scene.frame(), cut, scene.penMm());
+        }
+        var out = new ArrayList<>(Sketches.opening(scene.plan(), scene.frame(), cut, scene.penMm()));
+        judgement(scene).of(cut).forEach(c -> out.addAll(Sketches.conflict(scene.frame(), c.parts(), scene.penMm())));
+        return out;
     }
 }

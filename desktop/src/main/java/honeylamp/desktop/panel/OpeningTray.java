@@ -16,16 +16,21 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Stream;
+import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import javafx.scene.shape.Rectangle;
 
 /** The kinds of openings as pictures, and the size the next one has. */
 record OpeningTray(WorkspaceModel model, Commands commands, Thumbnails thumbnails, Library<Product> products) {
     /** So much of a wall is shown with a sample, in mm. */
     private static final double SAMPLE_MM = 1900;
 
+    private static final double SAMPLE_PX = 74;
+    private static final double SHOWN_PX = 48;
     private static final double PAPER_MM = SAMPLE_MM / 50;
 
     List<Node> nodes(Workspace now) {
@@ -47,9 +52,20 @@ record OpeningTray(WorkspaceModel model, Commands commands, Thumbnails thumbnail
         return Widgets.tile(
                 kind.label(),
                 "opening-" + kind.name().toLowerCase(Locale.ROOT).replace('_', '-'),
-                picture,
+                upper(picture),
                 kind == now.choices().opening().kind(),
                 () -> take(NewOpening.of(kind, model.now().plan().units())));
+    }
+
+    /** The upper part of a sample: what lies below the wall is empty. */
+    private static Node upper(Node picture) {
+        var part = new StackPane(picture);
+        part.setAlignment(Pos.TOP_LEFT);
+        part.setMinHeight(SHOWN_PX);
+        part.setMaxHeight(SHOWN_PX);
+        part.setPrefHeight(SHOWN_PX);
+        part.setClip(new Rectangle(SAMPLE_PX, SHOWN_PX));
+        return part;
     }
 
     private void take(NewOpening opening) {

@@ -3,25 +3,31 @@ package honeylamp.desktop.workspace;
 import honeylamp.derive.Snag;
 import honeylamp.derive.Snags;
 import honeylamp.derive.StoreyGeometry;
+import honeylamp.plan.Plan;
+import honeylamp.plan.Storey;
 import honeylamp.units.Length;
-import honeylamp.units.UnitSystem;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
-/** The snags of the newest geometry, found once however many panels ask. */
+/** The snags of the newest storey, found once however many panels ask. */
 final class KnownSnags {
-    private @Nullable StoreyGeometry geometry;
-    private @Nullable UnitSystem units;
+    private @Nullable Storey storey;
+    private @Nullable Plan plan;
     private @Nullable Length reach;
     private List<Snag> found = List.of();
 
-    List<Snag> of(StoreyGeometry now, UnitSystem shown, Length gapReach) {
-        if (geometry != now || units != shown || !gapReach.equals(reach)) {
-            geometry = now;
-            units = shown;
+    List<Snag> of(StoreyGeometry now, Plan shown, Length gapReach) {
+        if (storey != now.storey() || !gapReach.equals(reach) || !(plan instanceof Plan p) || !alike(p, shown)) {
+            storey = now.storey();
+            plan = shown;
             reach = gapReach;
             found = Snags.of(now, shown, gapReach);
         }
         return found;
+    }
+
+    /** Whether two plans agree in all that snags depend on beside the storey. */
+    private static boolean alike(Plan a, Plan b) {
+        return a.units() == b.units() && a.brief() == b.brief() && a.wallTypes() == b.wallTypes();
     }
 }

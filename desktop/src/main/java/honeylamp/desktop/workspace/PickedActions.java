@@ -1,9 +1,12 @@
 package honeylamp.desktop.workspace;
 
+import honeylamp.desktop.gesture.NewOpening;
 import honeylamp.edit.Clipping;
 import honeylamp.edit.Deletion;
 import honeylamp.edit.FurnishingEdits;
 import honeylamp.plan.ElementId;
+import honeylamp.plan.Opening;
+import honeylamp.plan.OpeningKind;
 import honeylamp.units.Length;
 import java.util.HashSet;
 import java.util.Optional;
@@ -76,14 +79,26 @@ public final class PickedActions {
         return true;
     }
 
-    /** Places a second furnishing like the one picked, and picks it. */
+    /** Places a second furnishing like the one picked, or takes up an opening like it. */
     public void duplicate() {
         var w = model.now();
         if (w.selection().size() == 1 && w.selection().iterator().next() instanceof ElementId.FurnishingId id) {
             var added = FurnishingEdits.duplicate(w.plan(), w.storey(), id);
             model.edit(added.plan(), "Another furnishing");
             model.pick(Set.of(added.id()));
+        } else if (w.selection().size() == 1 && w.selection().iterator().next() instanceof ElementId.OpeningId id) {
+            w.currentStorey().opening(id).ifPresent(this::another);
         }
+    }
+
+    /** Takes up an opening like one that is picked, to be put into any wall. */
+    private void another(Opening like) {
+        var size = new OpeningKind.Size(like.width(), like.sill(), like.head());
+        model.chooseWithin(model.now()
+                .choices()
+                .withOpening(new NewOpening(like.kind(), size, like.build().product())));
+        model.use(Stage.OPENINGS, 0);
+        model.say("Another one like it: click where it goes.");
     }
 
     /** Deletes what is picked and says what went with it. */

@@ -94,7 +94,7 @@ public final class WorkspaceModel {
 
     /** What is probably wrong with the storey. */
     public List<Snag> snags() {
-        return snags.of(geometry(), now().plan().units(), now().choices().gapReach());
+        return snags.of(geometry(), now().plan(), now().choices().gapReach());
     }
 
     /** What can be done with what is picked. */

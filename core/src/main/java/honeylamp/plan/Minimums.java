@@ -1,0 +1,46 @@
+package honeylamp.plan;
+
+import honeylamp.units.Checks;
+import honeylamp.units.Length;
+
+/**
+ * What a person wants at least; less gives a snag and blocks nothing. Zero asks for nothing.
+ *
+ * @param clearDoor the clear width of doors
+ * @param nib the wall between hinges and a cross wall
+ * @param landing what a leaf leaves free before the end of a stair
+ * @param headroom above stairs
+ */
+public record Minimums(Length clearDoor, Length nib, Length landing, Length headroom) {
+    /** What is usual in homes: a nib of 25 mm, 400 mm before stairs, 2,000 mm above them. */
+    public static final Minimums USUAL =
+            new Minimums(Length.ofMm(600), Length.ofMm(25), Length.ofMm(400), Length.ofMm(2000));
+
+    /** Refuses negative lengths. */
+    public Minimums {
+        Checks.notNegative("least clear width", clearDoor);
+        Checks.notNegative("least nib", nib);
+        Checks.notNegative("least landing", landing);
+        Checks.notNegative("least headroom", headroom);
+    }
+
+    /** With another clear width of doors. */
+    public Minimums withClearDoor(Length other) {
+        return new Minimums(other, nib, landing, headroom);
+    }
+
+    /** With another nib. */
+    public Minimums withNib(Length other) {
+        return new Minimums(clearDoor, other, landing, headroom);
+    }
+
+    /** With another landing. */
+    public Minimums withLanding(Length other) {
+        return new Minimums(clearDoor, nib, other, headroom);
+    }
+
+    /** With another headroom. */
+    public Minimums withHeadroom(Length other) {
+        return new Minimums(clearDoor, nib, landing, other);
+    }
+}
