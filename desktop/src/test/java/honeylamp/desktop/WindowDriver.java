@@ -20,6 +20,7 @@ import javafx.application.Application;
 import javafx.application.Platform;
 import javafx.geometry.Bounds;
 import javafx.scene.Node;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
@@ -164,11 +165,34 @@ final class WindowDriver implements AutoCloseable {
         if (node == null) {
             throw new AssertionError("nothing is called #" + id);
         }
+        onScreen(() -> {
+            scrolledTo(node);
+            return node;
+        });
+        settle();
         Bounds box = onScreen(() -> node.localToScreen(node.getBoundsInLocal()));
         apart(box.getCenterX(), box.getCenterY());
         robot.moveTo(box.getCenterX(), box.getCenterY());
         robot.press(MouseButton.PRIMARY).release(MouseButton.PRIMARY);
         settle();
+    }
+
+    /** Scrolls what holds a node until it is in sight, as a person would before pressing it. */
+    private static void scrolledTo(Node node) {
+        Node up = node.getParent();
+        while (up != null && !(up instanceof ScrollPane)) {
+            up = up.getParent();
+        }
+        if (up instanceof ScrollPane pane) {
+            var content = pane.getContent();
+            var at = content.sceneToLocal(node.localToScene(node.getBoundsInLocal()));
+            var high = pane.getViewportBounds().getHeight();
+            var spare = content.getLayoutBounds().getHeight() - high;
+            var top = pane.getVvalue() * spare;
+            if (spare > 0 && (at.getMinY() < top || at.getMaxY() > top + high)) {
+                pane.setVvalue(Math.clamp((at.getCenterY() - high / 2) / spare, 0, 1));
+            }
+        }
     }
 
     /** Keeps presses at nearby places from counting as double clicks. */

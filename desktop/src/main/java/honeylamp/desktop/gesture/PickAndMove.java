@@ -5,7 +5,6 @@ import honeylamp.derive.PieceHandles;
 import honeylamp.derive.SwingJudgement;
 import honeylamp.drawing.Mark;
 import honeylamp.edit.FurnishingEdits;
-import honeylamp.edit.OpeningEdits;
 import honeylamp.edit.PickedEdits;
 import honeylamp.edit.WallParts;
 import honeylamp.geometry.Box;
@@ -13,8 +12,6 @@ import honeylamp.geometry.Point;
 import honeylamp.illustrate.Sketches;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Furnishing;
-import honeylamp.plan.Keeping;
-import honeylamp.plan.Keeping.Between;
 import honeylamp.plan.Opening;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Underlay;
@@ -271,9 +268,6 @@ public record PickAndMove(
         if (scene.selection().isEmpty()) {
             return Step.to(this);
         }
-        var openings = scene.selection().stream()
-                .flatMap(id -> id instanceof ElementId.OpeningId o ? java.util.stream.Stream.of(o) : null)
-                .toList();
         var pieces = scene.selection().stream()
                 .flatMap(id -> id instanceof ElementId.FurnishingId f ? java.util.stream.Stream.of(f) : null)
                 .toList();
@@ -281,28 +275,7 @@ public record PickAndMove(
             return Step.commit(
                     this, FurnishingEdits.turnBy(scene.plan(), scene.storey(), pieces, 90), "Turn furnishing");
         }
-        if (openings.isEmpty() || key == Key.NEXT) {
-            return Step.to(this);
-        }
-        if (key == Key.CLOSE) {
-            return Step.commit(this, centred(scene, openings), "Centre opening");
-        }
-        var plan = scene.plan();
-        for (var opening : openings) {
-            plan = key == Key.TURN
-                    ? OpeningEdits.flipHand(plan, scene.storey(), opening)
-                    : OpeningEdits.flipSwing(plan, scene.storey(), opening);
-        }
-        return Step.commit(this, plan, key == Key.TURN ? "Change hand" : "Change side");
-    }
-
-    /** Centred between walls, or, if they are so already, between neighbours, and then between the room's faces. */
-    private static Plan centred(Scene scene, List<ElementId.OpeningId> openings) {
-        var first = scene.geometry().storey().opening(openings.getFirst()).orElseThrow();
-        var now = first.keeping();
-        var at = now.rule() == Keeping.Rule.EVEN ? now.between().ordinal() + 1 : 0;
-        var between = Between.values()[at % Between.values().length];
-        return OpeningEdits.centre(scene.plan(), scene.storey(), scene.geometry(), Set.copyOf(openings), between);
+        return PickedOpenings.key(this, scene, key).orElse(Step.to(this));
     }
 
     @Override

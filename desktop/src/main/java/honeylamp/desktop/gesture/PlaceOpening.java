@@ -192,6 +192,12 @@ public record PlaceOpening(Optional<Ghost> ghost, Hand hand, Turned turned, Opti
 
     @Override
     public Step key(Scene scene, Key key) {
+        if (ghost.isEmpty()) { // what was put in last is still picked: the key is for it
+            var picked = PickedOpenings.key(this, scene, key);
+            if (picked.isPresent()) {
+                return picked.get();
+            }
+        }
         return Step.to(
                 switch (key) {
                     case TURN -> new PlaceOpening(ghost, hand.flipped(), turned, centring, count);

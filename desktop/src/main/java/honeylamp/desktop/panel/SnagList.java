@@ -2,6 +2,7 @@ package honeylamp.desktop.panel;
 
 import honeylamp.derive.Snag;
 import honeylamp.desktop.picture.PlanPane;
+import honeylamp.desktop.workspace.Stage;
 import honeylamp.desktop.workspace.View;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.Mending;
@@ -164,6 +165,9 @@ public final class SnagList extends Button {
 
     private void show(Snag snag) {
         model.show(new View(snag.where(), Math.max(model.now().view().pxPerMm(), CLOSE_PX_PER_MM)));
+        if (snag.kind().isOfOpenings()) {
+            model.use(Stage.OPENINGS, 1); // where what is in a leaf's way is shown
+        }
         model.pick(Set.copyOf(snag.about()));
         model.say(snag.sentence());
         plan.requestFocus();

@@ -298,6 +298,11 @@ class GestureTest {
         hand.put(OpeningKind.DOOR, 700);
         hand.click(8770, 7000);
         assertThat(hand.storey().openings().getLast().swing()).isEqualTo(Swing.LEFT);
+        // right after, the key is for the door just put in
+        hand.take(hand.gesture.key(hand.scene(), Key.FLIP));
+        assertThat(hand.storey().openings().getLast().swing()).isEqualTo(Swing.RIGHT);
+        // with a ghost in a wall it is for the next
+        hand.move(8770, 7900);
         hand.take(hand.gesture.key(hand.scene(), Key.FLIP));
         hand.click(8770, 7900);
         assertThat(hand.storey().openings().getLast().swing()).isEqualTo(Swing.RIGHT);
