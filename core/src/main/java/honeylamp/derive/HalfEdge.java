@@ -19,17 +19,21 @@ final class HalfEdge {
     final double leftMm;
     final double rightMm;
 
+    /** The thickness of the wall, which {@code leftMm} and {@code rightMm} need not sum to. */
+    final double thickMm;
+
     private @Nullable HalfEdge twin;
     private @Nullable HalfEdge successor;
     private List<Point> wedge = List.of();
 
-    HalfEdge(int node, RawPiece piece, Curve line, double leftMm, double rightMm) {
+    HalfEdge(int node, RawPiece piece, Curve line, double leftMm, double rightMm, double thickMm) {
         this.node = node;
         this.piece = piece;
         this.line = line;
         this.unit = line.unitAt(0);
         this.leftMm = leftMm;
         this.rightMm = rightMm;
+        this.thickMm = thickMm;
     }
 
     /** Where the piece heads a little way from its node, so that arcs that leave along a line tell apart from it. */

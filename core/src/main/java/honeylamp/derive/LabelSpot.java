@@ -108,8 +108,21 @@ public final class LabelSpot {
         return part.size() < 3 ? 0 : new Ring(part).area();
     }
 
-    /** The clear distances through a point along the room's longest face and across it, in mm. */
-    public record ClearSize(double alongMm, double acrossMm) {}
+    /**
+     * The clear distances through a point along the room's longest face and across it, in mm.
+     *
+     * @param along the direction of that face, at length one
+     */
+    public record ClearSize(double alongMm, double acrossMm, Point along) {
+        /** Between which faces the two were measured, in words. */
+        public String spans() {
+            return between(along) + ", " + between(along.left());
+        }
+
+        private static String between(Point way) {
+            return Compass.of(way.times(-1)) + " to " + Compass.of(way);
+        }
+    }
 
     /**
      * What a tape reads through a point of a room, from face to face: along the direction of its longest
@@ -122,7 +135,7 @@ public final class LabelSpot {
                 .max(Comparator.comparingDouble(Segment::length))
                 .orElseThrow();
         var unit = longest.unit();
-        return new ClearSize(chord(room, middle, unit), chord(room, middle, unit.left()));
+        return new ClearSize(chord(room, middle, unit), chord(room, middle, unit.left()), unit);
     }
 
     private static double chord(Outline room, Point p, Point unit) {

@@ -58,6 +58,10 @@ public record Snag(Kind kind, Point where, List<ElementId> about, String sentenc
         POCKET_TOO_SHORT("pocket too short"),
         /** A door narrower than is wanted. */
         NARROW_DOOR("narrow door"),
+        /** A door that takes the room of a store instead of opening out of it. */
+        STORE_OPENS_INWARD("store opens inward"),
+        /** A room smaller than is wanted. */
+        SMALL_ROOM("small room"),
         /** A room mark that lies in no room. */
         LOST_NAME("name without a room");
 
@@ -70,7 +74,7 @@ public record Snag(Kind kind, Point where, List<ElementId> about, String sentenc
         /** Whether there may be one safe way to put it right; of the others a person decides. */
         public boolean mendsByItself() {
             return switch (this) {
-                case OPEN_END, UNNAMED_ROOM, OPENING_WITHOUT_ROOM, NARROW_DOOR -> false;
+                case OPEN_END, UNNAMED_ROOM, OPENING_WITHOUT_ROOM, NARROW_DOOR, SMALL_ROOM -> false;
                 default -> true;
             };
         }
@@ -88,7 +92,8 @@ public record Snag(Kind kind, Point where, List<ElementId> about, String sentenc
                         LEAF_AGAINST_LEAF,
                         LEAF_OVER_STAIR,
                         LEAF_AGAINST_PIECE,
-                        POCKET_TOO_SHORT -> true;
+                        POCKET_TOO_SHORT,
+                        STORE_OPENS_INWARD -> true;
                 default -> false;
             };
         }
@@ -115,6 +120,8 @@ public record Snag(Kind kind, Point where, List<ElementId> about, String sentenc
                         LEAF_AGAINST_PIECE,
                         POCKET_TOO_SHORT,
                         NARROW_DOOR,
+                        STORE_OPENS_INWARD,
+                        SMALL_ROOM,
                         LOST_NAME -> false;
             };
         }

@@ -36,6 +36,7 @@ public final class Snags {
         openings(geometry, out);
         out.addAll(new SwingJudgement(geometry, plan.brief().minimums(), units).snags());
         rooms(geometry, units, out);
+        smallRooms(geometry, plan, out);
         lostNames(geometry, out);
         out.sort(Comparator.comparing(Snag::kind)
                 .thenComparingInt(s ->
@@ -83,13 +84,32 @@ public final class Snags {
         }
     }
 
+    /** Rooms smaller than the brief wants rooms of their use to be. */
+    private static void smallRooms(StoreyGeometry geometry, Plan plan, List<Snag> out) {
+        for (var wanted : plan.brief().rooms()) {
+            for (var room : geometry.rooms()) {
+                if (BriefCheck.use(room).equals(wanted.use())) {
+                    for (var words : BriefCheck.tooSmall(plan, room, wanted)) {
+                        out.add(new Snag(
+                                Snag.Kind.SMALL_ROOM,
+                                LabelSpot.freest(room.outline()).centre(),
+                                room.mark()
+                                        .<List<ElementId>>map(m -> List.of(m.id()))
+                                        .orElse(List.of()),
+                                "\"" + room.name() + "\" " + words + " that the brief wants."));
+                    }
+                }
+            }
+        }
+    }
+
     private static void lostNames(StoreyGeometry geometry, List<Snag> out) {
         var placed = geometry.rooms().stream()
                 .flatMap(r -> r.mark().stream())
                 .map(RoomMark::id)
                 .toList();
         for (var mark : geometry.storey().rooms()) {
-            if (!placed.contains(mark.id())) {
+            if (!placed.contains(mark.id()) && mark.standing() == RoomMark.Standing.LIVE) {
                 out.add(new Snag(
                         Snag.Kind.LOST_NAME,
                         mark.at().point(),

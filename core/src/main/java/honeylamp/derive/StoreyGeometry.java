@@ -87,10 +87,10 @@ public record StoreyGeometry(
         return cuts.stream().filter(c -> c.opening().id().equals(opening)).findFirst();
     }
 
-    /** Gives each face the first mark that lies in it; marks by rising number. */
+    /** Gives each face the first mark that lies in it: marks that speak for a room before those that wait, by number. */
     private static List<Room> rooms(WallNetwork network, List<RoomMark> marks) {
         var sorted = new ArrayList<>(marks);
-        sorted.sort(Comparator.comparingInt(m -> m.id().number()));
+        sorted.sort(Comparator.comparing((RoomMark m) -> m.standing()).thenComparingInt(m -> m.id().number()));
         var out = new ArrayList<Room>();
         Set<RoomMark> used = new HashSet<>();
         for (var face : network.faces()) {

@@ -90,7 +90,7 @@ public final class Stretches {
                         .toList());
     }
 
-    private static List<ClearDistances> minus(List<ClearDistances> stretches, List<ClearDistances> taken) {
+    static List<ClearDistances> minus(List<ClearDistances> stretches, List<ClearDistances> taken) {
         var sorted = new ArrayList<>(taken);
         sorted.sort(Comparator.comparingDouble(ClearDistances::stretchFromMm));
         var out = new ArrayList<ClearDistances>();

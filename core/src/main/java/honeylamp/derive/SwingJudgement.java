@@ -10,6 +10,7 @@ import honeylamp.plan.Minimums;
 import honeylamp.plan.Opening;
 import honeylamp.plan.Opening.Hand;
 import honeylamp.plan.OpeningKind;
+import honeylamp.plan.RoomFit;
 import honeylamp.plan.Structure;
 import honeylamp.units.Length;
 import honeylamp.units.LengthText;
@@ -70,6 +71,7 @@ public final class SwingJudgement {
         }
         if (cut.opening().kind().hasHinges()) {
             nibs(cut, out);
+            store(cut, out);
         }
         pocket(cut, out);
         clearWidth(cut, out);
@@ -220,6 +222,18 @@ public final class SwingJudgement {
         var stands = geometry.network().near(beside, 1).stream()
                 .anyMatch(p -> p.body().contains(beside));
         return stands ? Optional.of(nib) : Optional.empty();
+    }
+
+    private void store(OpeningCut cut, List<Conflict> out) {
+        var f = OpeningFrame.of(cut);
+        var into = f.at(f.widthMm() / 2, f.halfMm() + BESIDE_MM);
+        geometry.roomAt(into)
+                .filter(r -> BriefCheck.use(r).equals(RoomFit.STORE))
+                .ifPresent(r -> out.add(new Conflict(
+                        Snag.Kind.STORE_OPENS_INWARD,
+                        LeafSweep.of(cut).stream().map(LeafSweep::area).toList(),
+                        List.of(cut.opening().id()),
+                        name(cut) + " takes the room of a store (\"" + r.name() + "\"). Let it open outward.")));
     }
 
     /** A pocket needs as much wall beside the opening as the leaf is wide. */

@@ -14,6 +14,7 @@ import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Function;
 import java.util.function.ToDoubleFunction;
 import java.util.stream.Collectors;
 
@@ -97,12 +98,9 @@ public record WallNetwork(
     /** Joins walls into a network. */
     public static WallNetwork of(List<Wall> walls, ToDoubleFunction<Wall> thicknessMm) {
         var split = WallNodes.of(walls, thicknessMm);
-        var edges = halfEdges(split);
+        var edges = halfEdges(split, Sides::faces);
         var around = joinAround(split, edges);
-        var pieces = new IdentityHashMap<RawPiece, WallPiece>();
-        for (var edge : edges) {
-            pieces.computeIfAbsent(edge.piece, _ -> piece(edge));
-        }
+        var pieces = pieces(edges);
         var ordered = split.pieces().stream().map(pieces::get).toList();
         var faces = WallFaces.of(split, edges, ordered);
         return new WallNetwork(
@@ -116,11 +114,20 @@ public record WallNetwork(
                 ordered.stream().collect(Collectors.groupingBy(p -> p.wall().id())));
     }
 
-    private static List<HalfEdge> halfEdges(WallNodes.Split split) {
+    /** How far the two sides of a piece lie from its line: its faces, or other lines along it. */
+    record Sides(double leftMm, double rightMm) {
+        static Sides faces(RawPiece raw) {
+            return new Sides(raw.leftMm(), raw.rightMm());
+        }
+    }
+
+    static List<HalfEdge> halfEdges(WallNodes.Split split, Function<RawPiece, Sides> sides) {
         var edges = new ArrayList<HalfEdge>();
         for (var raw : split.pieces()) {
-            var out = new HalfEdge(raw.startNode(), raw, raw.line(), raw.leftMm(), raw.rightMm());
-            var back = new HalfEdge(raw.endNode(), raw, raw.line().reversed(), raw.rightMm(), raw.leftMm());
+            var thick = raw.leftMm() + raw.rightMm();
+            var side = sides.apply(raw);
+            var out = new HalfEdge(raw.startNode(), raw, raw.line(), side.leftMm, side.rightMm, thick);
+            var back = new HalfEdge(raw.endNode(), raw, raw.line().reversed(), side.rightMm, side.leftMm, thick);
             out.pair(back);
             edges.add(out);
             edges.add(back);
@@ -129,7 +136,7 @@ public record WallNetwork(
     }
 
     /** Orders the edges of each node by direction and mitres the faces between neighbours. */
-    private static Map<Integer, List<HalfEdge>> joinAround(WallNodes.Split split, List<HalfEdge> edges) {
+    static Map<Integer, List<HalfEdge>> joinAround(WallNodes.Split split, List<HalfEdge> edges) {
         Map<Integer, List<HalfEdge>> around = new LinkedHashMap<>();
         for (var edge : edges) {
             around.computeIfAbsent(edge.node, _ -> new ArrayList<>()).add(edge);
@@ -165,7 +172,7 @@ public record WallNetwork(
         if (corner.isEmpty()) {
             return step;
         }
-        var thickest = Math.max(edge.leftMm + edge.rightMm, next.leftMm + next.rightMm);
+        var thickest = Math.max(edge.thickMm, next.thickMm);
         if (corner.get().distance(node) > MITRE_LIMIT * thickest) {
             if (opposite) {
                 return step; // nearly in line, faces apart: they would meet far from the joint
@@ -182,6 +189,15 @@ public record WallNetwork(
         return edge.piece.wall().isCurved() || next.piece.wall().isCurved();
     }
 
+    /** The pieces between the corners of joined edges. */
+    static Map<RawPiece, WallPiece> pieces(List<HalfEdge> edges) {
+        var pieces = new IdentityHashMap<RawPiece, WallPiece>();
+        for (var edge : edges) {
+            pieces.computeIfAbsent(edge.piece, _ -> piece(edge));
+        }
+        return pieces;
+    }
+
     private static WallPiece piece(HalfEdge any) {
         var raw = any.piece;
         var out = any.node == raw.startNode() && any.line == raw.line() ? any : any.twin();
@@ -189,8 +205,8 @@ public record WallNetwork(
         return WallPiece.of(
                 raw.wall(),
                 raw.line(),
-                raw.leftMm(),
-                raw.rightMm(),
+                out.leftMm,
+                out.rightMm,
                 new WallPiece.Corners(leftCorner(out), rightCorner(out), rightCorner(back), leftCorner(back)));
     }
 

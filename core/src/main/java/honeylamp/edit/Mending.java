@@ -114,8 +114,9 @@ public final class Mending {
                         LEAF_AGAINST_LEAF,
                         LEAF_OVER_STAIR,
                         LEAF_AGAINST_PIECE,
-                        POCKET_TOO_SHORT -> hungAnew(plan, geometry, snag);
-                case OPEN_END, UNNAMED_ROOM, OPENING_WITHOUT_ROOM, NARROW_DOOR -> Optional.empty();
+                        POCKET_TOO_SHORT,
+                        STORE_OPENS_INWARD -> hungAnew(plan, geometry, snag);
+                case OPEN_END, UNNAMED_ROOM, OPENING_WITHOUT_ROOM, NARROW_DOOR, SMALL_ROOM -> Optional.empty();
             };
         } catch (IllegalArgumentException _) {
             return Optional.empty(); // it would shrink a wall to nothing: a person decides

@@ -8,6 +8,8 @@ import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
+import honeylamp.plan.RoomFit;
+import honeylamp.plan.RoomFit.AreaPart;
 import honeylamp.plan.RoomMark;
 import java.util.function.UnaryOperator;
 
@@ -26,6 +28,16 @@ public final class RoomEdits {
     /** Gives a room a floor. */
     public static Plan floor(Plan plan, StoreyId storey, Room room, Finish floor) {
         return change(plan, storey, room, m -> m.floored(floor));
+    }
+
+    /** Says what a room is for, and as what its area counts. */
+    public static Plan use(Plan plan, StoreyId storey, Room room, String use, AreaPart part) {
+        return fit(plan, storey, room, f -> f.usedAs(use, part));
+    }
+
+    /** Changes what a room is for and how it is fitted. */
+    public static Plan fit(Plan plan, StoreyId storey, Room room, UnaryOperator<RoomFit> change) {
+        return change(plan, storey, room, m -> m.fitted(change.apply(m.fit())));
     }
 
     /** Adds a mark at a point, for rooms known before their walls. */

@@ -1,7 +1,9 @@
 package honeylamp.illustrate;
 
 import honeylamp.catalogue.Materials;
+import honeylamp.catalogue.Oklch;
 import honeylamp.catalogue.Palette;
+import honeylamp.catalogue.RoomUses;
 import honeylamp.catalogue.SymbolPart;
 import honeylamp.derive.DimensionTiers;
 import honeylamp.derive.OpeningCut;
@@ -111,13 +113,21 @@ public final class Illustration {
             var finish = room.mark().map(RoomMark::floor);
             var material = finish.map(Finish::material).flatMap(Materials::of);
             if (finish.isEmpty() || material.isEmpty()) {
-                out.add(new Mark.Fill(frame.paper(surface), Ink.of(Palette.BARE_FLOOR.argb())));
+                out.add(new Mark.Fill(frame.paper(surface), Ink.of(wash(room).argb())));
             } else {
                 var bounds = room.outline().bounds().grown(500);
                 out.add(floors.floor(surface, bounds, material.get(), finish.get(), seed(room)));
             }
         }
         return out;
+    }
+
+    /** A floor nobody chose shows what the room is for. */
+    private static Oklch wash(Room room) {
+        return room.mark()
+                .flatMap(m -> RoomUses.of(m.fit().use()))
+                .map(RoomUses.RoomUse::wash)
+                .orElse(Palette.BARE_FLOOR);
     }
 
     private static long seed(Room room) {

@@ -3,6 +3,7 @@ package honeylamp.illustrate;
 import honeylamp.catalogue.Furnishings;
 import honeylamp.catalogue.Palette;
 import honeylamp.catalogue.SymbolPart;
+import honeylamp.derive.Dissection;
 import honeylamp.derive.OpeningCut;
 import honeylamp.derive.Picking;
 import honeylamp.derive.StoreyGeometry;
@@ -101,6 +102,22 @@ public final class Sketches {
     /** A room about to be chosen or finished. */
     public static List<Mark> room(PaperFrame frame, Outline outline, double penMm) {
         return List.of(new Mark.Stroke(frame.paper(outline), Pen.butt(3 * penMm), HONEY));
+    }
+
+    /** A room taken apart: its parts with the letters by which the working names them. */
+    public static List<Mark> dissection(PaperFrame frame, Dissection dissection, double penMm) {
+        var out = new ArrayList<Mark>();
+        for (var i = 0; i < dissection.parts().size(); i++) {
+            var part = dissection.parts().get(i);
+            var path = frame.paper(Path.ring(part.outline()));
+            out.add(new Mark.Fill(path, NOTE.at(part.areaMm2() < 0 ? 0.06 : 0.14)));
+            out.add(new Mark.Stroke(path, Pen.butt(1.2 * penMm), NOTE));
+        }
+        for (var i = 0; i < dissection.parts().size(); i++) {
+            var box = dissection.parts().get(i).outline().bounds();
+            out.addAll(words(frame, box.centre(), Dissection.letter(i), penMm));
+        }
+        return out;
     }
 
     private static List<Mark> filled(Path path, double penMm) {

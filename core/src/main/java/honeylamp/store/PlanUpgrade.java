@@ -107,6 +107,19 @@ final class PlanUpgrade {
                 levels.put("cut", 1200);
                 s.set("levels", levels);
             }
+            for (var room : storey.path("rooms")) {
+                if (room instanceof ObjectNode r) {
+                    var fit = r.putObject("fit");
+                    fit.put("use", "");
+                    fit.put("number", "");
+                    fit.put("counts", "indoor");
+                    fit.putNull("height");
+                    fit.put("ceiling", "");
+                    fit.put("walls", "");
+                    fit.putArray("sides");
+                    r.put("standing", "live");
+                }
+            }
             for (var opening : storey.path("openings")) {
                 if (opening instanceof ObjectNode o) {
                     if ("window".equals(o.path("kind").asString(""))) {

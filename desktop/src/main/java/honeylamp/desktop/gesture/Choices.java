@@ -26,7 +26,8 @@ public record Choices(
         Lines lines,
         Length gapReach,
         End lengthEnd,
-        Glance glance) {
+        Glance glance,
+        Working working) {
     /** Whether walls run square by themselves. */
     public enum Angle {
         /** Level or plumb. */
@@ -56,6 +57,12 @@ public record Choices(
         }
     }
 
+    /** Whether the room that is picked is shown taken apart. */
+    public enum Working {
+        SHOWN,
+        HIDDEN
+    }
+
     /** The choices of a fresh start. */
     public static Choices of(WallTypeId wallType, UnitSystem units) {
         return new Choices(
@@ -69,72 +76,211 @@ public record Choices(
                 Lines.CAUGHT,
                 Snags.USUAL_GAP_REACH,
                 End.TO,
-                Glance.HIDDEN);
+                Glance.HIDDEN,
+                Working.HIDDEN);
     }
 
     /** With another wall type. */
     public Choices withWallType(WallTypeId other) {
         return new Choices(
-                other, face, angle, opening, furnishing, material, tracedWork, lines, gapReach, lengthEnd, glance);
+                other,
+                face,
+                angle,
+                opening,
+                furnishing,
+                material,
+                tracedWork,
+                lines,
+                gapReach,
+                lengthEnd,
+                glance,
+                working);
     }
 
     /** With another drawn face. */
     public Choices withFace(DrawnFace other) {
         return new Choices(
-                wallType, other, angle, opening, furnishing, material, tracedWork, lines, gapReach, lengthEnd, glance);
+                wallType,
+                other,
+                angle,
+                opening,
+                furnishing,
+                material,
+                tracedWork,
+                lines,
+                gapReach,
+                lengthEnd,
+                glance,
+                working);
     }
 
     /** Square or free. */
     public Choices withAngle(Angle other) {
         return new Choices(
-                wallType, face, other, opening, furnishing, material, tracedWork, lines, gapReach, lengthEnd, glance);
+                wallType,
+                face,
+                other,
+                opening,
+                furnishing,
+                material,
+                tracedWork,
+                lines,
+                gapReach,
+                lengthEnd,
+                glance,
+                working);
     }
 
     /** With another opening to put in. */
     public Choices withOpening(NewOpening other) {
         return new Choices(
-                wallType, face, angle, other, furnishing, material, tracedWork, lines, gapReach, lengthEnd, glance);
+                wallType,
+                face,
+                angle,
+                other,
+                furnishing,
+                material,
+                tracedWork,
+                lines,
+                gapReach,
+                lengthEnd,
+                glance,
+                working);
     }
 
     /** With another kind of furnishing. */
     public Choices withFurnishing(String other) {
         return new Choices(
-                wallType, face, angle, opening, other, material, tracedWork, lines, gapReach, lengthEnd, glance);
+                wallType,
+                face,
+                angle,
+                opening,
+                other,
+                material,
+                tracedWork,
+                lines,
+                gapReach,
+                lengthEnd,
+                glance,
+                working);
     }
 
     /** With another material. */
     public Choices withMaterial(String other) {
         return new Choices(
-                wallType, face, angle, opening, furnishing, other, tracedWork, lines, gapReach, lengthEnd, glance);
+                wallType,
+                face,
+                angle,
+                opening,
+                furnishing,
+                other,
+                tracedWork,
+                lines,
+                gapReach,
+                lengthEnd,
+                glance,
+                working);
     }
 
     /** With another fate of traced work when a picture is made true. */
     public Choices withTracedWork(TracedWork other) {
         return new Choices(
-                wallType, face, angle, opening, furnishing, material, other, lines, gapReach, lengthEnd, glance);
+                wallType,
+                face,
+                angle,
+                opening,
+                furnishing,
+                material,
+                other,
+                lines,
+                gapReach,
+                lengthEnd,
+                glance,
+                working);
     }
 
     /** Catching the lines of pictures or not. */
     public Choices withLines(Lines other) {
         return new Choices(
-                wallType, face, angle, opening, furnishing, material, tracedWork, other, gapReach, lengthEnd, glance);
+                wallType,
+                face,
+                angle,
+                opening,
+                furnishing,
+                material,
+                tracedWork,
+                other,
+                gapReach,
+                lengthEnd,
+                glance,
+                working);
     }
 
     /** With another reach within which wall ends count as gaps. */
     public Choices withGapReach(Length other) {
         return new Choices(
-                wallType, face, angle, opening, furnishing, material, tracedWork, lines, other, lengthEnd, glance);
+                wallType,
+                face,
+                angle,
+                opening,
+                furnishing,
+                material,
+                tracedWork,
+                lines,
+                other,
+                lengthEnd,
+                glance,
+                working);
     }
 
     /** With another end of a wall that moves when its length is typed. */
     public Choices withLengthEnd(End other) {
         return new Choices(
-                wallType, face, angle, opening, furnishing, material, tracedWork, lines, gapReach, other, glance);
+                wallType,
+                face,
+                angle,
+                opening,
+                furnishing,
+                material,
+                tracedWork,
+                lines,
+                gapReach,
+                other,
+                glance,
+                working);
     }
 
     /** With the raised glance shown or hidden. */
     public Choices withGlance(Glance other) {
         return new Choices(
-                wallType, face, angle, opening, furnishing, material, tracedWork, lines, gapReach, lengthEnd, other);
+                wallType,
+                face,
+                angle,
+                opening,
+                furnishing,
+                material,
+                tracedWork,
+                lines,
+                gapReach,
+                lengthEnd,
+                other,
+                working);
+    }
+
+    /** With the working of areas shown or hidden. */
+    public Choices withWorking(Working other) {
+        return new Choices(
+                wallType,
+                face,
+                angle,
+                opening,
+                furnishing,
+                material,
+                tracedWork,
+                lines,
+                gapReach,
+                lengthEnd,
+                glance,
+                other);
     }
 }

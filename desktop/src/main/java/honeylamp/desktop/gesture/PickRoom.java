@@ -1,5 +1,6 @@
 package honeylamp.desktop.gesture;
 
+import honeylamp.derive.Dissection;
 import honeylamp.derive.Room;
 import honeylamp.drawing.Mark;
 import honeylamp.edit.RoomEdits;
@@ -36,7 +37,12 @@ public record PickRoom(Optional<Point> pointer, Optional<Point> picked) implemen
     }
 
     private Optional<Room> room(Scene scene) {
-        return picked.flatMap(scene.geometry()::roomAt);
+        return picked.flatMap(scene.geometry()::roomAt)
+                .or(() -> scene.geometry().rooms().stream()
+                        .filter(r -> r.mark()
+                                .filter(m -> scene.selection().contains(m.id()))
+                                .isPresent())
+                        .findFirst());
     }
 
     @Override
@@ -76,7 +82,12 @@ public record PickRoom(Optional<Point> pointer, Optional<Point> picked) implemen
         var out = new ArrayList<Mark>();
         pointer.flatMap(scene.geometry()::roomAt)
                 .ifPresent(r -> out.addAll(Sketches.room(scene.frame(), r.outline(), 0.5 * scene.penMm())));
-        room(scene).ifPresent(r -> out.addAll(Sketches.room(scene.frame(), r.outline(), scene.penMm())));
+        room(scene).ifPresent(r -> {
+            out.addAll(Sketches.room(scene.frame(), r.outline(), scene.penMm()));
+            if (scene.choices().working() == Choices.Working.SHOWN) {
+                out.addAll(Sketches.dissection(scene.frame(), Dissection.of(scene.geometry(), r), scene.penMm()));
+            }
+        });
         return out;
     }
 }

@@ -20,8 +20,6 @@ import java.util.Set;
 import java.util.function.BiFunction;
 import java.util.stream.Collectors;
 import javafx.scene.Node;
-import javafx.scene.control.MenuButton;
-import javafx.scene.control.MenuItem;
 import javafx.scene.layout.VBox;
 
 /** An opening, or several, as typed values, both distances along the wall among them. */
@@ -88,22 +86,15 @@ record OpeningCard(WorkspaceModel model, CardParts parts) {
     private Node kinds(List<Opening> openings) {
         var kind = openings.getFirst().kind();
         var one = openings.stream().allMatch(o -> o.kind() == kind);
-        var menu = new MenuButton(one ? kind.label() : "Several kinds");
-        menu.setId("opening-kind");
-        menu.setMaxWidth(Double.MAX_VALUE);
-        menu.setAccessibleText("Kind: " + menu.getText());
-        for (var family : OpeningKind.Family.values()) {
-            Arrays.stream(OpeningKind.values())
-                    .filter(k -> k.family() == family)
-                    .forEach(k -> {
-                        var item = new MenuItem(k.label());
-                        item.setOnAction(_ -> parts.apply(
-                                () -> each(openings, (p, o) -> OpeningEdits.setKind(p, parts.at(), o.id(), k)),
-                                "Change kind"));
-                        menu.getItems().add(item);
-                    });
-        }
-        return menu;
+        var kinds = OpeningKind.values();
+        return Widgets.menu(
+                one ? kind.label() : "Several kinds",
+                "opening-kind",
+                "Kind",
+                Arrays.stream(kinds).map(OpeningKind::label).toList(),
+                index -> parts.apply(
+                        () -> each(openings, (p, o) -> OpeningEdits.setKind(p, parts.at(), o.id(), kinds[index])),
+                        "Change kind"));
     }
 
     private Node width(List<Opening> openings) {

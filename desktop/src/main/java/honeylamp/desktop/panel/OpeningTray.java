@@ -49,12 +49,14 @@ record OpeningTray(WorkspaceModel model, Commands commands, Thumbnails thumbnail
 
     private Node tile(Workspace now, OpeningKind kind) {
         var picture = thumbnails.view("opening-" + kind.name(), () -> Samples.of(kind, SAMPLE_MM), PAPER_MM);
-        return Widgets.tile(
+        var tile = Widgets.tile(
                 kind.label(),
                 "opening-" + kind.name().toLowerCase(Locale.ROOT).replace('_', '-'),
                 upper(picture),
                 kind == now.choices().opening().kind(),
                 () -> take(NewOpening.of(kind, model.now().plan().units())));
+        tile.getStyleClass().add("low-tile");
+        return tile;
     }
 
     /** The upper part of a sample: what lies below the wall is empty. */

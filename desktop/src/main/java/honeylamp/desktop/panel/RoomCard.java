@@ -1,55 +1,198 @@
 package honeylamp.desktop.panel;
 
 import honeylamp.catalogue.Materials;
+import honeylamp.catalogue.RoomUses;
+import honeylamp.catalogue.RoomUses.RoomUse;
+import honeylamp.catalogue.SurfaceFinishes;
+import honeylamp.derive.AreaBasis;
+import honeylamp.derive.Areas;
+import honeylamp.derive.Dissection;
 import honeylamp.derive.LabelSpot;
 import honeylamp.derive.Room;
+import honeylamp.derive.WallSides;
+import honeylamp.derive.WallSides.WallSide;
+import honeylamp.desktop.gesture.Choices.Working;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.RoomEdits;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Position;
+import honeylamp.plan.RoomFit;
+import honeylamp.plan.RoomFit.AreaPart;
 import honeylamp.plan.RoomMark;
 import honeylamp.units.AreaText;
 import honeylamp.units.Length;
 import honeylamp.units.LengthText;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.function.UnaryOperator;
 import javafx.scene.Node;
 import javafx.scene.control.TextField;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.VBox;
 
-/** A room: its name, its numbers, how its floor lies. */
+/** A room: its name and use, its numbers, its surfaces, and what is left along its walls. */
 record RoomCard(WorkspaceModel model, CardParts parts) {
     List<Node> of(Room room) {
-        var name = new TextField(room.name());
-        name.setId("room-name");
-        name.setPromptText("Name of the room");
-        name.setAccessibleText("Name");
-        name.setOnAction(_ -> model.edit(RoomEdits.name(parts.plan(), parts.at(), room, name.getText()), "Name room"));
+        var fit = room.mark().map(RoomMark::fit).orElse(RoomFit.NONE);
+        var out = new ArrayList<Node>();
+        out.add(Widgets.heading("Room"));
+        out.add(words(
+                room.name(),
+                "room-name",
+                "Name of the room",
+                name -> model.edit(RoomEdits.name(parts.plan(), parts.at(), room, name), "Name room")));
+        out.add(uses(room, fit));
+        RoomUses.of(fit.use()).ifPresent(use -> out.add(names(room, use)));
+        out.add(words(
+                fit.number(), "room-number", "Number", n -> fit(room, f -> f.numbered(n.strip()), "Number room")));
+        out.add(Widgets.section("Area", areas(room, fit).toArray(Node[]::new)));
+        out.add(height(room, fit));
+        out.add(Widgets.section("Floor", floor(room).toArray(Node[]::new)));
+        out.add(Widgets.section(
+                "Ceiling",
+                finishes(fit.ceiling(), "ceiling", f -> fit(room, x -> x.withCeiling(f), "Finish ceiling"))));
+        out.add(Widgets.section(
+                "All walls", finishes(fit.walls(), "walls", f -> fit(room, x -> x.withWalls(f), "Finish walls"))));
+        out.add(Widgets.section(
+                "Each wall, and what is left of it", sides(room, fit).toArray(Node[]::new)));
+        return out;
+    }
+
+    private void fit(Room room, UnaryOperator<RoomFit> change, String action) {
+        parts.apply(() -> RoomEdits.fit(parts.plan(), parts.at(), room, change), action);
+    }
+
+    private static TextField words(String value, String id, String prompt, Consumer<String> take) {
+        var field = new TextField(value);
+        field.setId(id);
+        field.setPromptText(prompt);
+        field.setAccessibleText(prompt);
+        field.setOnAction(_ -> take.accept(field.getText()));
+        return field;
+    }
+
+    private Node uses(Room room, RoomFit fit) {
+        var label = RoomUses.of(fit.use()).map(RoomUse::label).orElse("Use not said");
+        return Widgets.menu(
+                label,
+                "room-use",
+                "What the room is for",
+                RoomUses.all().stream().map(RoomUse::label).toList(),
+                index -> parts.apply(
+                        () -> RoomEdits.use(
+                                parts.plan(),
+                                parts.at(),
+                                room,
+                                RoomUses.all().get(index).key(),
+                                RoomUses.all().get(index).part()),
+                        "Say what the room is for"));
+    }
+
+    /** Names rooms of this use go by, one press each. */
+    private Node names(Room room, RoomUse use) {
+        var chips = new FlowPane(6, 6);
+        for (var name : use.names()) {
+            chips.getChildren()
+                    .add(Widgets.toggle(
+                            name,
+                            "name-"
+                                    + name.toLowerCase(Locale.ROOT)
+                                            .replace(' ', '-')
+                                            .replace("'", ""),
+                            "Names the room so",
+                            name.equals(room.name()),
+                            () -> model.edit(RoomEdits.name(parts.plan(), parts.at(), room, name), "Name room")));
+        }
+        return chips;
+    }
+
+    private List<Node> areas(Room room, RoomFit fit) {
+        var units = parts.plan().units();
+        var out = new ArrayList<Node>();
+        var at = model.geometry().rooms().indexOf(room);
+        if (at >= 0) {
+            var by = Areas.of(parts.plan(), model.geometry()).rooms().get(at);
+            for (var basis : AreaBasis.values()) {
+                out.add(Widgets.fact(basis.label(), AreaText.both(by.getOrDefault(basis, 0.0))));
+            }
+        }
         var clear = LabelSpot.clearSize(
                 room.outline(), LabelSpot.freest(room.outline()).centre());
-        var units = parts.plan().units();
-        var finish = room.mark().map(RoomMark::floor);
-        var out = new ArrayList<Node>(List.of(
-                Widgets.heading("Room"),
-                name,
-                Widgets.fact("Area, inner faces", AreaText.both(room.areaMm2())),
-                Widgets.fact("Perimeter", LengthText.shownWithUnit(Length.ofMm(room.perimeterMm()), units)),
-                Widgets.fact(
-                        "Clear, through the freest point",
-                        LengthText.shown(Length.ofMm(clear.alongMm()), units) + " \u00d7 "
-                                + LengthText.shownWithUnit(Length.ofMm(clear.acrossMm()), units))));
-        finish.flatMap(f -> Materials.of(f.material())).ifPresent(m -> out.add(Widgets.fact("Floor", m.label())));
-        finish.filter(f -> Materials.of(f.material()).isPresent())
-                .ifPresent(f -> out.add(Widgets.slider(
-                        "Direction, degrees",
-                        "floor-direction",
-                        0,
-                        180,
-                        f.directionDeg(),
-                        (v, going) -> model.slide(
-                                RoomEdits.floor(parts.plan(), parts.at(), room, f.turnedTo(5 * Math.rint(v / 5))),
-                                "Turn finish",
-                                going))));
-        finish.filter(f -> Materials.of(f.material()).isPresent()).ifPresent(f -> out.addAll(start(room, f)));
+        out.add(Widgets.fact(
+                "Clear, " + clear.spans(),
+                LengthText.shown(Length.ofMm(clear.alongMm()), units) + " \u00d7 "
+                        + LengthText.shownWithUnit(Length.ofMm(clear.acrossMm()), units)));
+        out.add(Widgets.fact("Perimeter", LengthText.shownWithUnit(Length.ofMm(room.perimeterMm()), units)));
+        out.add(Widgets.menu(
+                "Counts as " + fit.counts().label().toLowerCase(Locale.ROOT),
+                "room-counts",
+                "As what its area counts in totals",
+                Arrays.stream(AreaPart.values()).map(AreaPart::label).toList(),
+                index -> fit(room, f -> f.counting(AreaPart.values()[index]), "Count room")));
+        var shown = model.now().choices().working() == Working.SHOWN;
+        out.add(Widgets.toggle(
+                "Show the working",
+                "room-working",
+                "Takes the room apart into rectangles, triangles, trapezia and sectors",
+                shown,
+                () -> model.chooseWithin(model.now().choices().withWorking(shown ? Working.HIDDEN : Working.SHOWN))));
+        if (shown) {
+            out.add(working(room));
+        }
+        return out;
+    }
+
+    private Node working(Room room) {
+        var box = new VBox(2);
+        var dissection = Dissection.of(model.geometry(), room);
+        for (var i = 0; i < dissection.parts().size(); i++) {
+            var part = dissection.parts().get(i);
+            box.getChildren()
+                    .add(Widgets.fact(
+                            Dissection.letter(i) + "  " + part.shape().label() + "  "
+                                    + part.working(parts.plan().units()),
+                            AreaText.shown(part.areaMm2(), parts.plan().units())));
+        }
+        box.getChildren()
+                .add(Widgets.fact(
+                        "Sum", AreaText.shown(dissection.areaMm2(), parts.plan().units())));
+        return box;
+    }
+
+    private Node height(Room room, RoomFit fit) {
+        return parts.length(
+                "Height",
+                "room-height",
+                fit.height().orElse(model.now().currentStorey().height()),
+                h -> RoomEdits.fit(parts.plan(), parts.at(), room, f -> f.high(Optional.of(h))),
+                "Set room height");
+    }
+
+    private List<Node> floor(Room room) {
+        var finish = room.mark()
+                .map(RoomMark::floor)
+                .filter(f -> Materials.of(f.material()).isPresent());
+        if (finish.isEmpty()) {
+            return List.of(Widgets.quiet("Nothing is laid yet; the Finishes stage lays floors."));
+        }
+        var f = finish.get();
+        var out = new ArrayList<Node>();
+        Materials.of(f.material()).ifPresent(m -> out.add(Widgets.fact("Finish", m.label())));
+        out.add(Widgets.slider(
+                "Direction, degrees",
+                "floor-direction",
+                0,
+                180,
+                f.directionDeg(),
+                (v, going) -> model.slide(
+                        RoomEdits.floor(parts.plan(), parts.at(), room, f.turnedTo(5 * Math.rint(v / 5))),
+                        "Turn finish",
+                        going)));
+        out.addAll(start(room, f));
         return out;
     }
 
@@ -71,5 +214,42 @@ record RoomCard(WorkspaceModel model, CardParts parts) {
                         y -> RoomEdits.floor(
                                 parts.plan(), parts.at(), room, finish.startingAt(new Position(at.x(), y))),
                         "Move starting point"));
+    }
+
+    private static Node finishes(String now, String id, Consumer<String> take) {
+        var all = SurfaceFinishes.all();
+        var labels = new ArrayList<>(List.of("No finish"));
+        all.forEach(f -> labels.add(f.label()));
+        return Widgets.menu(
+                SurfaceFinishes.of(now).map(f -> f.label()).orElse("No finish"),
+                "finish-" + id,
+                "Finish",
+                labels,
+                index -> take.accept(index == 0 ? "" : all.get(index - 1).key()));
+    }
+
+    private List<Node> sides(Room room, RoomFit fit) {
+        var units = parts.plan().units();
+        var out = new ArrayList<Node>();
+        for (var side : WallSides.of(model.geometry(), room)) {
+            out.add(Widgets.fact(
+                    capital(side.towards()) + ", " + LengthText.shownWithUnit(Length.ofMm(side.lengthMm()), units),
+                    left(side)));
+            out.add(finishes(
+                    fit.side(side.wall(), side.side()),
+                    side.wall().text() + "-" + side.side().name().toLowerCase(Locale.ROOT),
+                    f -> fit(room, x -> x.withSide(side.wall(), side.side(), f), "Finish wall")));
+        }
+        return out;
+    }
+
+    private String left(WallSide side) {
+        var units = parts.plan().units();
+        return LengthText.shown(Length.ofMm(side.leftMm()), units) + " left, "
+                + LengthText.shownWithUnit(Length.ofMm(side.longestFreeMm()), units) + " in one piece";
+    }
+
+    private static String capital(String word) {
+        return word.substring(0, 1).toUpperCase(Locale.ROOT) + word.substring(1);
     }
 }

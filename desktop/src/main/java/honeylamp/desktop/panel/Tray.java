@@ -85,7 +85,11 @@ public final class Tray extends VBox {
             case WALLS ->
                 List.of(now.plan().wallTypes(), now.currentStorey().underlays().isEmpty());
             case ROOMS ->
-                List.of(now.currentStorey().rooms(), now.currentStorey().walls());
+                List.of(
+                        now.currentStorey().rooms(),
+                        now.currentStorey().walls(),
+                        now.currentStorey().furnishings(),
+                        now.plan().brief());
             case LIGHT -> now.plan().look().name();
             case SHEET -> List.of(now.plan().sheet(), now.frame());
             default -> "";
@@ -254,9 +258,11 @@ public final class Tray extends VBox {
             button.setOnAction(_ -> room.mark().ifPresent(m -> model.pick(Set.of(m.id()))));
             list.getChildren().add(button);
         }
-        return list.getChildren().isEmpty()
-                ? List.of(Widgets.quiet("Rooms appear by themselves when walls close. Draw walls first."))
-                : List.of(list);
+        if (list.getChildren().isEmpty()) {
+            list.getChildren().add(Widgets.quiet("Rooms appear by themselves when walls close. Draw walls first."));
+        }
+        return List.of(
+                list, Widgets.section("Brief", new BriefTray(model).nodes().toArray(Node[]::new)));
     }
 
     private List<Node> finishes(Workspace now) {

@@ -1,11 +1,14 @@
 package honeylamp.desktop.panel;
 
 import java.util.List;
+import java.util.function.IntConsumer;
 import javafx.css.PseudoClass;
 import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
 import javafx.scene.control.Slider;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.Tooltip;
@@ -75,6 +78,22 @@ final class Widgets {
         button.pseudoClassStateChanged(PseudoClass.getPseudoClass("active"), on);
         button.setOnAction(_ -> action.run());
         return button;
+    }
+
+    /** A list that opens; {@code take} is told the place of what was chosen. */
+    static MenuButton menu(String text, String id, String tip, List<String> labels, IntConsumer take) {
+        var menu = new MenuButton(text);
+        menu.setId(id);
+        menu.setTooltip(new Tooltip(tip));
+        menu.setAccessibleText(tip + ": " + text);
+        menu.setMaxWidth(Double.MAX_VALUE);
+        for (var i = 0; i < labels.size(); i++) {
+            var index = i;
+            var item = new MenuItem(labels.get(i));
+            item.setOnAction(_ -> take.accept(index));
+            menu.getItems().add(item);
+        }
+        return menu;
     }
 
     static HBox row(Node... nodes) {

@@ -1,5 +1,6 @@
 package honeylamp.desktop.workspace;
 
+import honeylamp.derive.BriefCheck;
 import honeylamp.derive.GeometryCache;
 import honeylamp.derive.Snag;
 import honeylamp.derive.StoreyGeometry;
@@ -13,6 +14,7 @@ import honeylamp.desktop.workspace.Workspace.Said;
 import honeylamp.drawing.Mark;
 import honeylamp.edit.History;
 import honeylamp.edit.RoomEdits;
+import honeylamp.edit.RoomKeeping;
 import honeylamp.edit.SettingOutEdits;
 import honeylamp.edit.Settling;
 import honeylamp.geometry.Point;
@@ -95,6 +97,13 @@ public final class WorkspaceModel {
     /** What is probably wrong with the storey. */
     public List<Snag> snags() {
         return snags.of(geometry(), now().plan(), now().choices().gapReach());
+    }
+
+    /** What of the brief the plan has. */
+    public BriefCheck briefCheck() {
+        var plan = now().plan();
+        return BriefCheck.of(
+                plan, plan.storeys().stream().map(s -> cache.of(plan, s)).toList());
     }
 
     /** What can be done with what is picked. */
@@ -191,17 +200,20 @@ public final class WorkspaceModel {
     public void edit(Plan edited, String action) {
         var w = now();
         var plan = edited.storey(w.storey()) == w.currentStorey() ? edited : Settling.settled(geometry(), edited);
-        var whole = plan.storey(w.storey()).walls() == w.currentStorey().walls()
-                ? plan
-                : RoomEdits.markNew(
-                        SettingOutEdits.withoutUsed(w.plan(), plan, w.storey()),
-                        w.storey(),
-                        cache.of(plan, plan.storey(w.storey())));
+        var whole = plan.storey(w.storey()).walls() == w.currentStorey().walls() ? plan : roomsKept(plan);
         var history = w.history().then(whole, action);
         if (history != w.history()) {
             state.set(w.with(history).saying(Said.NOTHING));
             onEdit.accept(history.now());
         }
+    }
+
+    /** Walls changed: setting-out lines that served their turn go, marks go with their rooms, new spaces get one. */
+    private Plan roomsKept(Plan edited) {
+        var w = now();
+        var plan = SettingOutEdits.withoutUsed(w.plan(), edited, w.storey());
+        var kept = RoomKeeping.kept(plan, geometry(), cache.of(plan, plan.storey(w.storey())));
+        return RoomEdits.markNew(kept, w.storey(), cache.of(kept, kept.storey(w.storey())));
     }
 
     /**

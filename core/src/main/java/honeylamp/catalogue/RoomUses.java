@@ -1,0 +1,164 @@
+package honeylamp.catalogue;
+
+import honeylamp.plan.RoomFit.AreaPart;
+import java.util.List;
+import java.util.Optional;
+
+/** What rooms are for: the names they usually go by, how they are washed in colour, what is expected of them. */
+public final class RoomUses {
+    private static final List<RoomUse> ALL = List.of(
+            new RoomUse(
+                    "living",
+                    "Living",
+                    List.of("Living room", "Sitting room", "Parlour", "Lounge"),
+                    AreaPart.INDOOR,
+                    new Oklch(0.90, 0.040, 75),
+                    14,
+                    3000,
+                    List.of("sofa", "coffee-table")),
+            new RoomUse(
+                    "dining",
+                    "Dining",
+                    List.of("Dining room", "Breakfast room", "Dining"),
+                    AreaPart.INDOOR,
+                    new Oklch(0.91, 0.036, 60),
+                    9,
+                    2600,
+                    List.of("dining-table")),
+            new RoomUse(
+                    "kitchen",
+                    "Kitchen",
+                    List.of("Kitchen", "Kitchen and dining", "Scullery"),
+                    AreaPart.INDOOR,
+                    new Oklch(0.91, 0.034, 110),
+                    6,
+                    1800,
+                    List.of("kitchen-run", "fridge")),
+            new RoomUse(
+                    "bedroom",
+                    "Bedroom",
+                    List.of("Bedroom", "Second bedroom", "Child's room", "Guest room"),
+                    AreaPart.INDOOR,
+                    new Oklch(0.90, 0.030, 265),
+                    8,
+                    2400,
+                    List.of("bed", "wardrobe")),
+            new RoomUse(
+                    "bath",
+                    "Bath",
+                    List.of("Bathroom", "Shower room", "Cloakroom", "WC"),
+                    AreaPart.INDOOR,
+                    new Oklch(0.90, 0.034, 215),
+                    3,
+                    1500,
+                    List.of("toilet", "washbasin")),
+            new RoomUse(
+                    "work",
+                    "Work",
+                    List.of("Study", "Workroom", "Studio", "Reading nook"),
+                    AreaPart.INDOOR,
+                    new Oklch(0.91, 0.030, 145),
+                    6,
+                    2000,
+                    List.of("desk")),
+            new RoomUse(
+                    "circulation",
+                    "Passage",
+                    List.of("Entrance", "Hall", "Corridor", "Landing", "Stair"),
+                    AreaPart.INDOOR,
+                    new Oklch(0.93, 0.014, 85),
+                    0,
+                    900,
+                    List.of()),
+            new RoomUse(
+                    "store",
+                    "Store",
+                    List.of("Store", "Larder", "Closet", "Cellar"),
+                    AreaPart.INDOOR,
+                    new Oklch(0.92, 0.010, 50),
+                    0,
+                    600,
+                    List.of()),
+            new RoomUse(
+                    "service",
+                    "Service",
+                    List.of("Laundry", "Utility room", "Plant room"),
+                    AreaPart.INDOOR,
+                    new Oklch(0.92, 0.020, 240),
+                    0,
+                    1200,
+                    List.of("washing-machine")),
+            new RoomUse(
+                    "trade",
+                    "Trade",
+                    List.of("Tea room", "Shop", "Counter", "Office"),
+                    AreaPart.INDOOR,
+                    new Oklch(0.91, 0.040, 40),
+                    0,
+                    0,
+                    List.of()),
+            new RoomUse(
+                    "garage",
+                    "Garage",
+                    List.of("Garage", "Car port", "Workshop"),
+                    AreaPart.GARAGE,
+                    new Oklch(0.90, 0.006, 260),
+                    12,
+                    2700,
+                    List.of()),
+            new RoomUse(
+                    "outdoor",
+                    "Outdoor",
+                    List.of("Balcony", "Terrace", "Porch", "Yard"),
+                    AreaPart.OUTDOOR,
+                    new Oklch(0.91, 0.040, 130),
+                    0,
+                    1200,
+                    List.of()));
+
+    private RoomUses() {}
+
+    /**
+     * What a room is for.
+     *
+     * @param names what such rooms are called, the most usual first
+     * @param part as what their area counts
+     * @param wash their colour in a plan coloured by use
+     * @param leastAreaM2 what is usual at least; zero if nothing is
+     * @param leastSideMm the shorter side, usual at least; zero if nothing is
+     * @param pieces keys of furnishings one expects to find
+     */
+    public record RoomUse(
+            String key,
+            String label,
+            List<String> names,
+            AreaPart part,
+            Oklch wash,
+            double leastAreaM2,
+            double leastSideMm,
+            List<String> pieces) {
+        /** Freezes the lists. */
+        public RoomUse {
+            names = List.copyOf(names);
+            pieces = List.copyOf(pieces);
+        }
+    }
+
+    /** All uses, those of living first. */
+    public static List<RoomUse> all() {
+        return ALL;
+    }
+
+    /** The use of a key, if the catalogue has it. */
+    public static Optional<RoomUse> of(String key) {
+        return ALL.stream().filter(u -> u.key().equals(key)).findFirst();
+    }
+
+    /** The use whose rooms go by a name, numbers at its end left aside: "Bedroom 2" is a bedroom. */
+    public static Optional<RoomUse> named(String name) {
+        var bare = name.strip().replaceAll("\\s*[0-9]+$", "");
+        return ALL.stream()
+                .filter(u -> u.names().stream().anyMatch(n -> n.equalsIgnoreCase(bare)))
+                .findFirst();
+    }
+}

@@ -1,0 +1,132 @@
+package honeylamp.derive;
+
+import honeylamp.derive.WallNetwork.Sides;
+import honeylamp.geometry.Ring;
+import honeylamp.plan.Plan;
+import honeylamp.plan.RoomFit.AreaPart;
+import honeylamp.plan.Wall;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.EnumMap;
+import java.util.IdentityHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Function;
+import java.util.function.ToDoubleFunction;
+
+/**
+ * The areas of a storey by each basis, in mm².
+ *
+ * @param rooms of each room of the storey, in its order, by basis
+ * @param internalGrossMm2 within the inner faces of the outer walls, inner walls included
+ * @param externalGrossMm2 within the outer faces of the outer walls
+ */
+public record Areas(List<Map<AreaBasis, Double>> rooms, double internalGrossMm2, double externalGrossMm2) {
+    /** What the internal gross area is. */
+    public static final String INTERNAL_GROSS = "within the inner faces of the outer walls, inner walls included";
+
+    /** What the external gross area is. */
+    public static final String EXTERNAL_GROSS = "within the outer faces of the outer walls";
+
+    /** Freezes the list. */
+    public Areas {
+        rooms = List.copyOf(rooms);
+    }
+
+    /** The areas of a derived storey. */
+    public static Areas of(StoreyGeometry geometry, ToDoubleFunction<Wall> thicknessMm) {
+        var split = WallNodes.of(geometry.storey().walls(), thicknessMm);
+        var outer = outer(split);
+        var centres = faces(split, Areas::middle);
+        var toOuter = faces(split, raw -> outward(raw, outer));
+        var rooms = new ArrayList<Map<AreaBasis, Double>>();
+        for (var room : geometry.rooms()) {
+            var by = new EnumMap<AreaBasis, Double>(AreaBasis.class);
+            by.put(AreaBasis.INNER_FACES, room.areaMm2());
+            by.put(AreaBasis.WALL_CENTRES, around(centres, room));
+            by.put(AreaBasis.OUTER_FACES, around(toOuter, room));
+            rooms.add(Collections.unmodifiableMap(by));
+        }
+        var inner = faces(split, raw -> inward(raw, outer)).outside().stream()
+                .mapToDouble(Areas::area)
+                .sum();
+        return new Areas(rooms, inner, geometry.grossAreaMm2());
+    }
+
+    /** The areas of a storey of a plan. */
+    public static Areas of(Plan plan, StoreyGeometry geometry) {
+        var thickness = StoreyGeometry.thicknesses(plan);
+        return of(geometry, w -> StoreyGeometry.thicknessOf(thickness, w));
+    }
+
+    /** The sum over all rooms that count as a part, by a basis. */
+    public double sum(StoreyGeometry geometry, AreaBasis basis, AreaPart part) {
+        var out = 0.0;
+        for (var i = 0; i < rooms.size(); i++) {
+            var counts =
+                    geometry.rooms().get(i).mark().map(m -> m.fit().counts()).orElse(AreaPart.INDOOR);
+            if (counts == part) {
+                out += rooms.get(i).getOrDefault(basis, 0.0);
+            }
+        }
+        return out;
+    }
+
+    /** On which sides of its pieces the outside lies: left, right, or both. */
+    private static Map<RawPiece, boolean[]> outer(WallNodes.Split split) {
+        Map<RawPiece, boolean[]> out = new IdentityHashMap<>();
+        for (var trace : faces(split, Sides::faces).outside()) {
+            for (var edge : trace.edges()) {
+                var forward = edge.node == edge.piece.startNode() && edge.line == edge.piece.line();
+                out.computeIfAbsent(edge.piece, _ -> new boolean[2])[forward ? 0 : 1] = true;
+            }
+        }
+        return out;
+    }
+
+    private static WallFaces faces(WallNodes.Split split, Function<RawPiece, Sides> sides) {
+        var edges = WallNetwork.halfEdges(split, sides);
+        WallNetwork.joinAround(split, edges);
+        var pieces = WallNetwork.pieces(edges);
+        return WallFaces.of(
+                split, edges, split.pieces().stream().map(pieces::get).toList());
+    }
+
+    /** Both sides on the middle of the wall. */
+    private static Sides middle(RawPiece raw) {
+        var at = (raw.leftMm() - raw.rightMm()) / 2;
+        return new Sides(at, -at);
+    }
+
+    /** Both sides on the outer face of an outer wall; walls between rooms, and those free on both sides, in the middle. */
+    private static Sides outward(RawPiece raw, Map<RawPiece, boolean[]> outer) {
+        var sides = outer.get(raw);
+        if (sides == null || sides[0] == sides[1]) {
+            return middle(raw);
+        }
+        return sides[0] ? new Sides(raw.leftMm(), -raw.leftMm()) : new Sides(-raw.rightMm(), raw.rightMm());
+    }
+
+    /** Both sides on the inner face of an outer wall. */
+    private static Sides inward(RawPiece raw, Map<RawPiece, boolean[]> outer) {
+        var sides = outer.get(raw);
+        if (sides == null || sides[0] == sides[1]) {
+            return middle(raw);
+        }
+        return sides[0] ? new Sides(-raw.rightMm(), raw.rightMm()) : new Sides(raw.leftMm(), -raw.leftMm());
+    }
+
+    /** The area of the face that a room lies in; islands are taken out of it as they are out of the room. */
+    private static double around(WallFaces faces, Room room) {
+        var inside = LabelSpot.freest(room.outline()).centre();
+        return faces.rooms().stream()
+                .filter(f -> f.outline().contains(inside))
+                .mapToDouble(WallNetwork.Face::areaMm2)
+                .findFirst()
+                .orElse(room.areaMm2());
+    }
+
+    private static double area(WallFaces.Trace trace) {
+        return trace.corners().size() < 3 ? 0 : Math.abs(new Ring(trace.corners()).signedArea() + trace.beyondMm2());
+    }
+}
