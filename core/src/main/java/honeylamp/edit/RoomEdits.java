@@ -47,6 +47,12 @@ public final class RoomEdits {
         return new Added<>(plan.numbersTaken(1).withStorey(storey, s -> s.withRooms(Lists.plus(s.rooms(), mark))), id);
     }
 
+    /** Gives a space without a mark one, without a name. */
+    public static Added<RoomId> marked(Plan plan, StoreyId storey, Room room) {
+        var at = Position.of(LabelSpot.freest(room.outline()).centre());
+        return mark(plan, storey, at, "", Finish.of(BARE));
+    }
+
     /** Gives every enclosed space that has no mark yet one without a name. */
     public static Plan markNew(Plan plan, StoreyId storey, StoreyGeometry geometry) {
         var out = plan;
@@ -63,8 +69,7 @@ public final class RoomEdits {
             var id = room.mark().get().id();
             return plan.withStorey(storey, s -> s.withRooms(Lists.changed(s.rooms(), m -> m.id().equals(id), change)));
         }
-        var at = Position.of(LabelSpot.freest(room.outline()).centre());
-        var added = mark(plan, storey, at, "", Finish.of(BARE));
+        var added = marked(plan, storey, room);
         return added.plan()
                 .withStorey(storey, s -> s.withRooms(Lists.changed(s.rooms(), m -> m.id().equals(added.id()), change)));
     }

@@ -6,8 +6,6 @@ import honeylamp.drawing.Mark;
 import honeylamp.edit.RoomEdits;
 import honeylamp.geometry.Point;
 import honeylamp.illustrate.Sketches;
-import honeylamp.plan.ElementId;
-import honeylamp.plan.RoomMark;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -28,12 +26,16 @@ public record PickRoom(Optional<Point> pointer, Optional<Point> picked) implemen
     @Override
     public Step pressed(Scene scene, Pointer pointer) {
         var room = scene.geometry().roomAt(pointer.at());
-        Set<ElementId> ids = room.flatMap(Room::mark)
-                .map(RoomMark::id)
-                .<Set<ElementId>>map(Set::of)
-                .orElse(Set.of());
-        return Step.to(new PickRoom(Optional.of(pointer.at()), room.map(_ -> pointer.at())))
-                .picking(ids);
+        var next = new PickRoom(Optional.of(pointer.at()), room.map(_ -> pointer.at()));
+        if (room.isEmpty()) {
+            return Step.to(next).picking(Set.of());
+        }
+        var mark = room.get().mark();
+        if (mark.isPresent()) {
+            return Step.to(next).picking(Set.of(mark.get().id()));
+        }
+        var marked = RoomEdits.marked(scene.plan(), scene.storey(), room.get()); // a plan from elsewhere
+        return Step.commit(next, marked.plan(), "Pick room").picking(Set.of(marked.id()));
     }
 
     private Optional<Room> room(Scene scene) {

@@ -48,7 +48,11 @@ public final class Card extends VBox {
                     now.stage().showsUnderlay(),
                     now.stage(),
                     now.tool(),
-                    List.of(now.choices().wallType(), now.choices().lengthEnd(), kept));
+                    List.of(
+                            now.choices().wallType(),
+                            now.choices().lengthEnd(),
+                            now.choices().working(),
+                            kept));
         }
 
         boolean isStill(Workspace now, List<WallType> kept) {

@@ -33,6 +33,7 @@ final class LengthField extends HBox {
         getStyleClass().add("field-row");
         var label = new Label(name);
         label.getStyleClass().add("field-name");
+        label.setMinWidth(USE_PREF_SIZE);
         var field = new TextField(LengthText.shown(value, units));
         field.setId(id);
         field.setAccessibleText(name);

@@ -1,0 +1,149 @@
+package honeylamp.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import honeylamp.TestWalls;
+import honeylamp.derive.Room;
+import honeylamp.derive.StoreyGeometry;
+import honeylamp.desktop.workspace.Stage;
+import honeylamp.geometry.Point;
+import honeylamp.plan.Plan;
+import honeylamp.plan.RoomFit.AreaPart;
+import honeylamp.plan.RoomMark;
+import honeylamp.store.PlanDocument;
+import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.input.KeyCode;
+import org.junit.jupiter.api.Test;
+
+/**
+ * Rooms in the real window. The house is 6,000 by 4,000 between centres of walls 300 thick; a partition 100 thick at
+ * 2,500 leaves 2,300 by 3,700 in the west and 3,300 by 3,700 in the east.
+ */
+class RoomsWindowTest {
+    private static WindowDriver house() throws Exception {
+        var w = WindowDriver.with(PlanDocument.of(TestWalls.house()));
+        w.show(3000, 2000, 8000);
+        return w;
+    }
+
+    private static Room at(Plan plan, double x, double y) {
+        return StoreyGeometry.of(plan, plan.storeys().getFirst())
+                .roomAt(new Point(x, y))
+                .orElseThrow();
+    }
+
+    private static void name(WindowDriver w, double x, double y, String name) throws Exception {
+        w.press("stage-rooms");
+        w.click(x, y);
+        w.fill("room-name", name);
+    }
+
+    private static void choose(WindowDriver w, String menu, int index) throws Exception {
+        WindowDriver.onScreen(() -> {
+            var button = (MenuButton) w.window().scene().lookup("#" + menu);
+            button.getItems().get(index).fire();
+            return null;
+        });
+        w.settle();
+    }
+
+    @Test
+    void namesAndFloorsStayThroughMovesSplitsAndMerges() throws Exception {
+        try (var w = house()) {
+            name(w, 1200, 2000, "Larder");
+            name(w, 4500, 2000, "Tea room");
+            w.press("stage-finishes");
+            w.press("finish-square-tile");
+            w.click(1200, 2000);
+            // the partition is dragged over the Larder's middle, to 1,000
+            w.press("stage-walls");
+            w.press("tool-pick-and-move");
+            w.click(2500, 1500);
+            w.drag(2500, 1500, 1000, 1500);
+            assertThat(at(w.plan(), 500, 2000).name()).isEqualTo("Larder");
+            assertThat(at(w.plan(), 4500, 2000).name()).isEqualTo("Tea room");
+            // deleted, the larger speaks for both
+            w.key(KeyCode.DELETE);
+            assertThat(at(w.plan(), 500, 2000).name()).isEqualTo("Tea room");
+            // drawn again, the Larder is back, tiled as before
+            w.press("tool-draw-walls");
+            w.click(2000, 0);
+            w.click(2000, 4000);
+            w.key(KeyCode.ESCAPE);
+            var larder = at(w.plan(), 500, 2000);
+            assertThat(larder.name()).isEqualTo("Larder");
+            assertThat(larder.mark().map(RoomMark::floor).orElseThrow().material())
+                    .isEqualTo("square-tile");
+            assertThat(at(w.plan(), 4500, 2000).name()).isEqualTo("Tea room");
+        }
+    }
+
+    @Test
+    void theCardSaysUseNumberHeightAndSurfaces() throws Exception {
+        try (var w = house()) {
+            w.press("stage-rooms");
+            w.click(4500, 2000);
+            choose(w, "room-use", 3); // a bedroom
+            w.press("name-guest-room");
+            w.fill("room-number", "0.3");
+            w.fill("room-height", "2.45 m");
+            choose(w, "finish-ceiling", 1);
+            choose(w, "finish-walls", 2);
+            choose(w, "room-counts", 3);
+            var room = at(w.plan(), 4500, 2000);
+            var fit = room.mark().orElseThrow().fit();
+            assertThat(room.name()).isEqualTo("Guest room");
+            assertThat(fit.use()).isEqualTo("bedroom");
+            assertThat(fit.number()).isEqualTo("0.3");
+            assertThat(fit.height().orElseThrow().mm()).isEqualTo(2450);
+            assertThat(fit.ceiling()).isEqualTo("lime-white");
+            assertThat(fit.walls()).isEqualTo("lime-sand");
+            assertThat(fit.counts()).isEqualTo(AreaPart.LOW_HEADROOM);
+            // one rectangle: 3,300 by 3,700
+            w.press("room-working");
+            assertThat(WindowDriver.<Boolean>onScreen(() -> w.window().scene().getRoot().lookupAll(".label").stream()
+                            .anyMatch(n -> n instanceof Label l && l.getText().contains("3300 \u00d7 3700")
+                                    || n instanceof Label k && k.getText().contains("3700 \u00d7 3300"))))
+                    .isTrue();
+        }
+    }
+
+    @Test
+    void theBriefIsTickedOffAsThePlanGetsWhatIsWanted() throws Exception {
+        try (var w = house()) {
+            w.press("stage-rooms");
+            choose(w, "brief-room", 3); // a bedroom of 8 m² at least
+            assertThat(WindowDriver.onScreen(
+                            () -> w.model().briefCheck().rooms().getFirst().isMet()))
+                    .isFalse();
+            w.click(4500, 2000);
+            choose(w, "room-use", 3); // 12.21 m²
+            assertThat(WindowDriver.onScreen(
+                            () -> w.model().briefCheck().rooms().getFirst().isMet()))
+                    .isTrue();
+            w.press("stage-rooms");
+            w.click(1200, 2000);
+            choose(w, "room-use", 3); // 2,300 wide where 2,400 are wanted
+            var check =
+                    WindowDriver.onScreen(() -> w.model().briefCheck().rooms().getFirst());
+            assertThat(check.isMet()).isFalse();
+            assertThat(check.shortfall()).contains("2300").contains("2400");
+            assertThat(WindowDriver.<Boolean>onScreen(() -> w.model().snags().stream()
+                            .anyMatch(s -> s.sentence().contains("the brief wants"))))
+                    .isTrue();
+            w.press("brief-drop-bedroom");
+            assertThat(w.plan().brief().rooms()).isEmpty();
+            w.fill("least-door", "800");
+            assertThat(w.plan().brief().minimums().clearDoor().mm()).isEqualTo(800);
+            WindowDriver.onScreen(() -> {
+                w.model().use(Stage.OPENINGS, 1);
+                return null;
+            });
+            // the door of 900 leaves 790 clear
+            assertThat(WindowDriver.<Boolean>onScreen(() -> w.model().snags().stream()
+                            .anyMatch(s -> s.sentence().contains("790"))))
+                    .isTrue();
+        }
+    }
+}
