@@ -15,6 +15,7 @@ import picocli.CommandLine.Spec;
         subcommands = {
             ExportCommand.class,
             ReportCommand.class,
+            ScheduleCommand.class,
             SurveyCommand.class,
             MeterCommand.class,
             CheckCommand.class,

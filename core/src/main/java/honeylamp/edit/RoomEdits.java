@@ -64,13 +64,17 @@ public final class RoomEdits {
         return out;
     }
 
+    /** Changes a mark. */
+    public static Plan change(Plan plan, StoreyId storey, RoomId id, UnaryOperator<RoomMark> change) {
+        return plan.withStorey(storey, s -> s.withRooms(Lists.changed(s.rooms(), m -> m.id().equals(id), change)));
+    }
+
     private static Plan change(Plan plan, StoreyId storey, Room room, UnaryOperator<RoomMark> change) {
         if (room.mark().isPresent()) {
             var id = room.mark().get().id();
-            return plan.withStorey(storey, s -> s.withRooms(Lists.changed(s.rooms(), m -> m.id().equals(id), change)));
+            return change(plan, storey, id, change);
         }
         var added = marked(plan, storey, room);
-        return added.plan()
-                .withStorey(storey, s -> s.withRooms(Lists.changed(s.rooms(), m -> m.id().equals(added.id()), change)));
+        return change(added.plan(), storey, added.id(), change);
     }
 }

@@ -9,6 +9,7 @@ import honeylamp.derive.DimensionTiers;
 import honeylamp.derive.OpeningCut;
 import honeylamp.derive.Room;
 import honeylamp.derive.StoreyGeometry;
+import honeylamp.derive.Tags;
 import honeylamp.drawing.Blend;
 import honeylamp.drawing.Drawing;
 import honeylamp.drawing.Ink;
@@ -18,14 +19,17 @@ import honeylamp.drawing.Mark;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Path;
 import honeylamp.geometry.Point;
+import honeylamp.plan.ElementId.OpeningId;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Opening;
 import honeylamp.plan.Plan;
 import honeylamp.plan.RoomMark;
+import honeylamp.plan.Sheet;
 import honeylamp.plan.Structure;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /** The picture of one storey. */
@@ -91,8 +95,11 @@ public final class Illustration {
         add(layers, LayerKind.OVERHEAD, openings.overhead(geometry.cuts()));
         add(layers, LayerKind.DIMENSIONS, dimensions());
         var labels = new LabelArt(frame, plan.units());
-        var words = new ArrayList<>(labels.rooms(geometry));
+        var tagged = plan.sheet().tags() == Sheet.Tags.SHOWN ? Tags.of(plan) : Map.<OpeningId, String>of();
+        var tags = new TagArt(frame, pens);
+        var words = new ArrayList<>(labels.rooms(geometry, tags.covered(geometry.cuts(), tagged)));
         words.addAll(labels.notes(geometry.storey().notes()));
+        words.addAll(tags.marks(geometry.cuts(), tagged));
         add(layers, LayerKind.LABELS, words);
         return new Drawing(layers);
     }

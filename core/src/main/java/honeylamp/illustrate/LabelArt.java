@@ -55,9 +55,10 @@ final class LabelArt {
         }
     }
 
-    List<Mark> rooms(StoreyGeometry geometry) {
+    /** The labels of rooms, clear of what else is given. */
+    List<Mark> rooms(StoreyGeometry geometry, List<Outline> taken) {
         var out = new ArrayList<Mark>();
-        var obstacles = obstacles(geometry);
+        var obstacles = obstacles(geometry, taken);
         for (var room : geometry.rooms()) {
             if (!room.name().isBlank()) {
                 label(out, room, obstacles);
@@ -67,9 +68,10 @@ final class LabelArt {
     }
 
     /** What labels keep off: furniture, posts, stairs, and the swing of doors. */
-    private static List<Outline> obstacles(StoreyGeometry geometry) {
+    private static List<Outline> obstacles(StoreyGeometry geometry, List<Outline> taken) {
         var storey = geometry.storey();
         var out = new ArrayList<>(furniture(storey));
+        out.addAll(taken);
         for (var part : storey.structures()) {
             if (part.kind() != Structure.Kind.BALCONY) {
                 out.add(Outline.of(StructureArt.footprint(part)));

@@ -9,7 +9,7 @@ import java.util.Optional;
  * @param scale the denominator, e.g. 50 for 1:50; empty means the largest standard scale that fits
  * @param northDeg direction of north in the plan, counter-clockwise from east
  */
-public record Sheet(Paper paper, Way way, Optional<Integer> scale, double northDeg, TitleBlock title) {
+public record Sheet(Paper paper, Way way, Optional<Integer> scale, double northDeg, TitleBlock title, Tags tags) {
     /** Paper sizes of ISO 216, in mm, long side first. */
     public enum Paper {
         /** 297 × 210 mm. */
@@ -44,6 +44,14 @@ public record Sheet(Paper paper, Way way, Optional<Integer> scale, double northD
         PORTRAIT
     }
 
+    /** Whether openings bear the tags by which schedules name them. */
+    public enum Tags {
+        /** They do. */
+        SHOWN,
+        /** They do not. */
+        HIDDEN
+    }
+
     /** The words of the title block; empty ones are left out. */
     public record TitleBlock(
             String project, String drawing, String client, String author, String date, String revision) {
@@ -59,6 +67,16 @@ public record Sheet(Paper paper, Way way, Optional<Integer> scale, double northD
         Checks.finite("north", northDeg);
     }
 
+    /** A sheet without tags. */
+    public Sheet(Paper paper, Way way, Optional<Integer> scale, double northDeg, TitleBlock title) {
+        this(paper, way, scale, northDeg, title, Tags.HIDDEN);
+    }
+
+    /** The sheet with tags or without. */
+    public Sheet with(Tags other) {
+        return new Sheet(paper, way, scale, northDeg, title, other);
+    }
+
     /** Width of the page, in paper mm. */
     public double widthMm() {
         return way == Way.LANDSCAPE ? paper.longMm() : paper.shortMm();
@@ -71,16 +89,16 @@ public record Sheet(Paper paper, Way way, Optional<Integer> scale, double northD
 
     /** The sheet on other paper. */
     public Sheet on(Paper otherPaper, Way otherWay) {
-        return new Sheet(otherPaper, otherWay, scale, northDeg, title);
+        return new Sheet(otherPaper, otherWay, scale, northDeg, title, tags);
     }
 
     /** The sheet at another scale. */
     public Sheet at(Optional<Integer> otherScale) {
-        return new Sheet(paper, way, otherScale, northDeg, title);
+        return new Sheet(paper, way, otherScale, northDeg, title, tags);
     }
 
     /** The sheet with another title block. */
     public Sheet titled(TitleBlock other) {
-        return new Sheet(paper, way, scale, northDeg, other);
+        return new Sheet(paper, way, scale, northDeg, other, tags);
     }
 }

@@ -98,6 +98,9 @@ final class PlanUpgrade {
             minimums.put("nib", 25);
             minimums.put("landing", 400);
             minimums.put("headroom", 2000);
+            if (p.path("sheet") instanceof ObjectNode sheet) {
+                sheet.put("tags", "hidden");
+            }
         }
         for (var storey : plan.path("storeys")) {
             if (storey instanceof ObjectNode s) {

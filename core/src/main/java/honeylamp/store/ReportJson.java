@@ -1,18 +1,32 @@
 package honeylamp.store;
 
+import honeylamp.derive.AreaBasis;
+import honeylamp.derive.Areas;
+import honeylamp.derive.FrameSizes;
 import honeylamp.derive.GeometryCache;
+import honeylamp.derive.OpeningCut;
 import honeylamp.derive.Room;
 import honeylamp.derive.Snag;
 import honeylamp.derive.Snags;
 import honeylamp.derive.StoreyGeometry;
+import honeylamp.derive.Stretches;
+import honeylamp.derive.Tags;
 import honeylamp.plan.ElementId;
+import honeylamp.plan.Furnishing;
+import honeylamp.plan.Opening;
 import honeylamp.plan.Plan;
+import honeylamp.plan.RoomFit;
 import honeylamp.plan.RoomMark;
+import honeylamp.plan.Structure;
+import honeylamp.plan.Wall;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.ToDoubleFunction;
 import tools.jackson.databind.json.JsonMapper;
 
 /** The plan in numbers, and its snags, for other programs. Names of fields are the shape of the JSON. */
@@ -30,12 +44,20 @@ public final class ReportJson {
             List<RoomPart> rooms,
             List<WallPart> walls,
             List<OpeningPart> openings,
-            List<FurnishingPart> furnishings) {}
+            List<StairPart> stairs,
+            List<FurnishingPart> furnishings,
+            AreaPartOf areas,
+            BigDecimal internal_gross_m2,
+            BigDecimal external_gross_m2) {}
 
     record RoomPart(
             Optional<String> id,
             String name,
+            String use,
+            String number,
+            String counts,
             BigDecimal area_m2,
+            AreaPartOf areas,
             BigDecimal perimeter_mm,
             List<List<BigDecimal>> outline) {}
 
@@ -47,7 +69,33 @@ public final class ReportJson {
      */
     record WallPart(String id, String type, BigDecimal length_mm, BigDecimal thickness_mm, List<BigDecimal> faces_mm) {}
 
-    record OpeningPart(String id, String kind, BigDecimal width_mm, String wall) {}
+    /**
+     * An opening as it lies in the plan.
+     *
+     * @param hand the jamb with the hinges, {@code first} nearer to the wall's first end; none if it makes no odds
+     * @param swing the side it opens to, seen along the wall from its first end
+     * @param before_mm from what bounds its stretch of wall to its first jamb, {@code after_mm} behind its second
+     */
+    record OpeningPart(
+            String id,
+            String tag,
+            String kind,
+            String wall,
+            BigDecimal width_mm,
+            BigDecimal sill_mm,
+            BigDecimal head_mm,
+            BigDecimal clear_mm,
+            Optional<String> hand,
+            Optional<String> swing,
+            Optional<BigDecimal> before_mm,
+            Optional<BigDecimal> after_mm,
+            String keeps) {}
+
+    /** A flight of stairs. */
+    record StairPart(String id, int risers, BigDecimal riser_mm, BigDecimal going_mm, BigDecimal width_mm) {}
+
+    /** Areas of a room or a storey by basis, in m\u00b2. */
+    record AreaPartOf(BigDecimal inner_faces_m2, BigDecimal wall_centres_m2, BigDecimal outer_faces_m2) {}
 
     record FurnishingPart(
             String id,
@@ -74,46 +122,112 @@ public final class ReportJson {
 
     private static StoreyPart storey(Plan plan, StoreyGeometry geometry) {
         var storey = geometry.storey();
+        var areas = Areas.of(plan, geometry);
+        var tags = Tags.of(plan);
+        var rooms = new ArrayList<RoomPart>();
+        for (var i = 0; i < geometry.rooms().size(); i++) {
+            rooms.add(room(geometry.rooms().get(i), areas.rooms().get(i)));
+        }
         return new StoreyPart(
                 storey.name(),
-                geometry.rooms().stream().map(ReportJson::room).toList(),
-                storey.walls().stream()
-                        .map(w -> {
-                            var type = plan.wallType(w.type());
-                            return new WallPart(
-                                    w.id().text(),
-                                    type.name(),
-                                    mm(w.line().length()),
-                                    mm(type.thickness().mm()),
-                                    geometry.network().faceLengthsMm(w.id()).stream()
-                                            .map(ReportJson::mm)
-                                            .toList());
-                        })
-                        .toList(),
+                rooms,
+                storey.walls().stream().map(w -> wall(plan, geometry, w)).toList(),
                 storey.openings().stream()
-                        .map(o -> new OpeningPart(
-                                o.id().text(),
-                                o.kind().name().toLowerCase(java.util.Locale.ROOT),
-                                mm(o.width().mm()),
-                                o.host().text()))
+                        .map(o -> opening(geometry, o, tags.getOrDefault(o.id(), "")))
                         .toList(),
-                storey.furnishings().stream()
-                        .map(f -> new FurnishingPart(
-                                f.id().text(),
-                                f.kind(),
-                                mm(f.width().mm()),
-                                mm(f.depth().mm()),
-                                mm(f.height().mm()),
-                                List.of(mm(f.at().x().mm()), mm(f.at().y().mm())),
-                                rounded(f.turnDeg(), 3)))
+                storey.structures().stream()
+                        .filter(s -> s.kind() == Structure.Kind.STAIR_DOWN)
+                        .map(ReportJson::stair)
+                        .toList(),
+                storey.furnishings().stream().map(ReportJson::furnishing).toList(),
+                by(basis -> areas.rooms().stream()
+                        .mapToDouble(r -> r.getOrDefault(basis, 0.0))
+                        .sum()),
+                squareMetres(areas.internalGrossMm2()),
+                squareMetres(areas.externalGrossMm2()));
+    }
+
+    private static AreaPartOf by(ToDoubleFunction<AreaBasis> area) {
+        return new AreaPartOf(
+                squareMetres(area.applyAsDouble(AreaBasis.INNER_FACES)),
+                squareMetres(area.applyAsDouble(AreaBasis.WALL_CENTRES)),
+                squareMetres(area.applyAsDouble(AreaBasis.OUTER_FACES)));
+    }
+
+    private static WallPart wall(Plan plan, StoreyGeometry geometry, Wall wall) {
+        var type = plan.wallType(wall.type());
+        return new WallPart(
+                wall.id().text(),
+                type.name(),
+                mm(wall.line().length()),
+                mm(type.thickness().mm()),
+                geometry.network().faceLengthsMm(wall.id()).stream()
+                        .map(ReportJson::mm)
                         .toList());
     }
 
-    private static RoomPart room(Room room) {
+    private static OpeningPart opening(StoreyGeometry geometry, Opening o, String tag) {
+        var placed = geometry.cut(o.id()).map(OpeningCut::opening);
+        var bounds = placed.flatMap(p -> geometry.storey()
+                .wall(p.host())
+                .map(w -> Stretches.bounding(
+                        geometry.network(),
+                        w,
+                        geometry.places().placed().stream()
+                                .filter(x -> x.host().equals(w.id()) && !x.id().equals(o.id()))
+                                .toList(),
+                        p.middleMm())));
+        return new OpeningPart(
+                o.id().text(),
+                tag,
+                lower(o.kind().name()),
+                o.host().text(),
+                mm(o.width().mm()),
+                mm(o.sill().mm()),
+                mm(o.head().mm()),
+                mm(FrameSizes.of(o).clearWidthMm()),
+                o.kind().hasHand() ? Optional.of(lower(o.hand().name())) : Optional.empty(),
+                o.kind().hasSide() ? Optional.of(lower(o.swing().name())) : Optional.empty(),
+                bounds.flatMap(b -> placed.map(p -> mm(b.beforeMm(p)))),
+                bounds.flatMap(b -> placed.map(p -> mm(b.afterMm(p)))),
+                lower(o.keeping().rule().name()));
+    }
+
+    private static String lower(String name) {
+        return name.toLowerCase(Locale.ROOT);
+    }
+
+    private static StairPart stair(Structure stair) {
+        var risers = Math.max(1, stair.risers());
+        return new StairPart(
+                stair.id().text(),
+                stair.risers(),
+                mm(stair.height().mm() / risers),
+                mm(stair.depth().mm() / Math.max(1, risers - 1)),
+                mm(stair.width().mm()));
+    }
+
+    private static FurnishingPart furnishing(Furnishing f) {
+        return new FurnishingPart(
+                f.id().text(),
+                f.kind(),
+                mm(f.width().mm()),
+                mm(f.depth().mm()),
+                mm(f.height().mm()),
+                List.of(mm(f.at().x().mm()), mm(f.at().y().mm())),
+                rounded(f.turnDeg(), 3));
+    }
+
+    private static RoomPart room(Room room, Map<AreaBasis, Double> areas) {
+        var fit = room.mark().map(RoomMark::fit).orElse(RoomFit.NONE);
         return new RoomPart(
                 room.mark().map(RoomMark::id).map(ElementId::text),
                 room.name(),
+                fit.use(),
+                fit.number(),
+                lower(fit.counts().name()),
                 squareMetres(room.areaMm2()),
+                by(basis -> areas.getOrDefault(basis, 0.0)),
                 mm(room.perimeterMm()),
                 room.outline().shell().corners().stream()
                         .map(p -> List.of(mm(p.x()), mm(p.y())))

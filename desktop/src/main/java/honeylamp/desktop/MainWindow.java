@@ -12,6 +12,7 @@ import honeylamp.desktop.panel.LampDial;
 import honeylamp.desktop.panel.Libraries;
 import honeylamp.desktop.panel.MeasureLine;
 import honeylamp.desktop.panel.PagePicker;
+import honeylamp.desktop.panel.SchedulePane;
 import honeylamp.desktop.panel.SnagList;
 import honeylamp.desktop.panel.TopBar;
 import honeylamp.desktop.panel.Trail;
@@ -27,6 +28,7 @@ import honeylamp.plan.Underlay.Sight;
 import honeylamp.store.PlanDocument;
 import honeylamp.store.PlanFile;
 import honeylamp.store.Preview;
+import honeylamp.store.ScheduleFile;
 import honeylamp.store.SurveyFile;
 import honeylamp.survey.Adjustment;
 import honeylamp.survey.MeterLine;
@@ -47,6 +49,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
 import javafx.scene.text.Font;
 import javafx.stage.WindowEvent;
 
@@ -64,6 +67,7 @@ public final class MainWindow implements Commands {
     private final TopBar top;
     private final BesidePane beside;
     private final GlancePane glance;
+    private final SchedulePane schedules;
     private final PagePicker pages = new PagePicker();
     private final MeterLink meter;
     private final BringingIn bringing;
@@ -83,6 +87,7 @@ public final class MainWindow implements Commands {
         plan = new PlanPane(model, keys);
         beside = new BesidePane(model);
         glance = new GlancePane(model);
+        schedules = new SchedulePane(model, this);
         plan.followedBy(beside::follow);
         measure = new MeasureLine(model, plan);
         meter = new MeterLink(Integer.getInteger("honeylamp.meter.port", MeterLine.PORT), Platform::runLater);
@@ -118,7 +123,10 @@ public final class MainWindow implements Commands {
             half.setPrefWidth(1); // both take an equal share
             HBox.setHgrow(half, Priority.ALWAYS);
         }
-        var work = new BorderPane(middle);
+        VBox.setVgrow(middle, Priority.ALWAYS);
+        schedules.setVisible(false);
+        schedules.setManaged(false);
+        var work = new BorderPane(new VBox(middle, schedules));
         work.setLeft(new Tray(model, this, libraries.products()));
         work.setRight(new Card(model, libraries));
         work.setBottom(bottom); // as wide as tray, plan and card, so that its words never push at the plan
@@ -379,6 +387,31 @@ public final class MainWindow implements Commands {
                 + work.getException().getMessage() + ". Choose another place or a lower resolution."));
         top.follow(work);
         Thread.ofPlatform().daemon().name("export").start(work);
+    }
+
+    @Override
+    public void toggleSchedules() {
+        schedules.setVisible(!schedules.isVisible());
+        schedules.setManaged(schedules.isVisible());
+        schedules.update();
+    }
+
+    @Override
+    public void exportSchedules() {
+        dialogs.exportSchedules(fileName() + ".xlsx").ifPresent(file -> {
+            var format = ScheduleFile.Format.of(file);
+            if (format.isEmpty()) {
+                model.complain(
+                        "\"" + file.getFileName() + "\" ends in neither .xlsx nor .csv. Give it such an ending.");
+                return;
+            }
+            try {
+                ScheduleFile.write(model.now().plan(), format.get(), file);
+                model.say("Schedules exported to " + file.getFileName() + ".");
+            } catch (IOException e) {
+                model.complain("The schedules were not written: " + e.getMessage() + ". Choose another place.");
+            }
+        });
     }
 
     @Override

@@ -10,9 +10,15 @@ import honeylamp.geometry.Point;
 import honeylamp.plan.Plan;
 import honeylamp.plan.RoomFit.AreaPart;
 import honeylamp.plan.RoomMark;
+import honeylamp.plan.Sheet.Tags;
 import honeylamp.store.PlanDocument;
+import javafx.event.Event;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
+import javafx.scene.control.TableCell;
+import javafx.scene.control.TableColumn;
+import javafx.scene.control.TablePosition;
+import javafx.scene.control.TableView;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 
@@ -144,6 +150,95 @@ class RoomsWindowTest {
             assertThat(WindowDriver.<Boolean>onScreen(() -> w.model().snags().stream()
                             .anyMatch(s -> s.sentence().contains("790"))))
                     .isTrue();
+        }
+    }
+
+    private static TableCell<?, ?> cell(WindowDriver w, int row, String column) throws Exception {
+        return WindowDriver.onScreen(() -> w.window().scene().getRoot().lookupAll(".table-cell").stream()
+                .filter(n -> n instanceof TableCell<?, ?> c
+                        && c.getTableRow() != null
+                        && c.getTableRow().isVisible()
+                        && c.getTableRow().getIndex() == row
+                        && c.getTableColumn() != null
+                        && c.getTableColumn().getId().equals("schedule-column-" + column))
+                .map(n -> (TableCell<?, ?>) n)
+                .findFirst()
+                .orElseThrow());
+    }
+
+    /** What a cell tells when its text was typed over; the headless toolkit does not open the cell's own field. */
+    private static void type(WindowDriver w, int row, String column, String text) throws Exception {
+        WindowDriver.onScreen(() -> {
+            typed((TableView<?>) w.window().scene().lookup("#schedule-table"), row, column, text);
+            return null;
+        });
+        w.settle();
+    }
+
+    private static <R> void typed(TableView<R> table, int row, String id, String text) {
+        for (var column : table.getColumns()) {
+            if (column.getId().equals("schedule-column-" + id)) {
+                told(table, row, column, text);
+            }
+        }
+    }
+
+    @SuppressWarnings("unchecked") // every column of a schedule shows words
+    private static <R> void told(TableView<R> table, int row, TableColumn<R, ?> column, String text) {
+        var words = (TableColumn<R, String>) column;
+        Event.fireEvent(
+                words,
+                new TableColumn.CellEditEvent<>(
+                        table, new TablePosition<>(table, row, words), TableColumn.<R, String>editCommitEvent(), text));
+    }
+
+    @Test
+    void schedulesPickAndEditInBothDirections() throws Exception {
+        try (var w = house()) {
+            name(w, 1200, 2000, "Larder");
+            name(w, 4500, 2000, "Tea room");
+            w.press("show-schedules");
+            w.robot.clickOn(cell(w, 0, "tag"));
+            w.settle();
+            var door = w.plan().storeys().getFirst().openings().getFirst();
+            assertThat(WindowDriver.onScreen(() -> w.model().now().selection())).containsExactly(door.id());
+            type(w, 0, "width", "1.01 m");
+            assertThat(w.plan()
+                            .storeys()
+                            .getFirst()
+                            .openings()
+                            .getFirst()
+                            .width()
+                            .mm())
+                    .isEqualTo(1010);
+            type(w, 0, "head", "0");
+            assertThat(w.message()).isNotEmpty();
+            assertThat(w.plan()
+                            .storeys()
+                            .getFirst()
+                            .openings()
+                            .getFirst()
+                            .head()
+                            .mm())
+                    .isEqualTo(2010);
+            w.press("schedule-rooms");
+            type(w, 1, "name", "Larder 2");
+            assertThat(at(w.plan(), 1200, 2000).name()).isEqualTo("Larder 2");
+            type(w, 1, "number", "0.2");
+            assertThat(at(w.plan(), 1200, 2000).mark().orElseThrow().fit().number())
+                    .isEqualTo("0.2");
+            // what is picked on the plan is picked in the table
+            w.press("stage-rooms");
+            w.click(4500, 2000);
+            TableView<?> table = w.node("schedule-table");
+            assertThat(WindowDriver.<Integer>onScreen(
+                            () -> table.getSelectionModel().getSelectedIndex()))
+                    .isZero();
+            w.press("schedule-tags");
+            assertThat(w.plan().sheet().tags()).isEqualTo(Tags.SHOWN);
+            w.press("schedule-close");
+            assertThat(WindowDriver.<Boolean>onScreen(() -> w.node("schedules").isVisible()))
+                    .isFalse();
         }
     }
 }

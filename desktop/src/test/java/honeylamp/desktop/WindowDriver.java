@@ -74,6 +74,11 @@ final class WindowDriver implements AutoCloseable {
         }
 
         @Override
+        public Optional<Path> exportSchedules(String suggestedName) {
+            return sheet;
+        }
+
+        @Override
         public Unsaved unsaved(String planName) {
             asked++;
             return unsaved;

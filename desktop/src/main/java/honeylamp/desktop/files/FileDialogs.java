@@ -22,6 +22,9 @@ public interface FileDialogs {
     /** Where to export a sheet; the ending says as what. */
     Optional<Path> exportSheet(String suggestedName);
 
+    /** Where to export schedules; the ending says as what. */
+    Optional<Path> exportSchedules(String suggestedName);
+
     /** What to do with changes that are in no file. */
     enum Unsaved {
         SAVE,

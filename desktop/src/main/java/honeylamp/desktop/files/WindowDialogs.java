@@ -57,6 +57,14 @@ public final class WindowDialogs implements FileDialogs {
         return path(chooser.showSaveDialog(owner));
     }
 
+    @Override
+    public Optional<Path> exportSchedules(String suggestedName) {
+        var chooser =
+                chooser("Export schedules", new ExtensionFilter("XLSX", "*.xlsx"), new ExtensionFilter("CSV", "*.csv"));
+        chooser.setInitialFileName(suggestedName);
+        return path(chooser.showSaveDialog(owner));
+    }
+
     private static FileChooser chooser(String title, ExtensionFilter... filters) {
         var chooser = new FileChooser();
         chooser.setTitle(title);

@@ -49,6 +49,12 @@ public interface Commands {
     /** Asks where and exports the sheet. */
     void exportSheet();
 
+    /** Shows the schedules below the plan, or hides them. */
+    void toggleSchedules();
+
+    /** Asks where and exports the schedules. */
+    void exportSchedules();
+
     /** Opens the finder. */
     void find();
 

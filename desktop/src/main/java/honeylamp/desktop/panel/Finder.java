@@ -119,6 +119,8 @@ public final class Finder extends VBox {
                         () -> commands.meter().disconnect()),
                 new Found("Show or hide underlays", "command", commands::toggleUnderlays),
                 new Found("Export sheet", "command", commands::exportSheet),
+                new Found("Schedules of doors, windows and rooms", "command", commands::toggleSchedules),
+                new Found("Export schedules", "command", commands::exportSchedules),
                 new Found("Show whole sheet", "command", commands::showSheet),
                 new Found("Show plan large", "command", commands::showStorey),
                 new Found("Fit sheet to plan", "command", model::fitSheet),

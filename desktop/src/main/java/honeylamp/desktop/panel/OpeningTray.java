@@ -43,6 +43,8 @@ record OpeningTray(WorkspaceModel model, Commands commands, Thumbnails thumbnail
                     .forEach(k -> tiles.getChildren().add(tile(now, k)));
             out.add(Widgets.section(family.label(), tiles));
         }
+        out.add(Widgets.button(
+                "Schedules", "show-schedules", "Doors, windows and rooms as tables", commands::toggleSchedules));
         out.add(Widgets.section("Products", products(now).toArray(Node[]::new)));
         return out;
     }

@@ -262,7 +262,10 @@ public final class Tray extends VBox {
             list.getChildren().add(Widgets.quiet("Rooms appear by themselves when walls close. Draw walls first."));
         }
         return List.of(
-                list, Widgets.section("Brief", new BriefTray(model).nodes().toArray(Node[]::new)));
+                list,
+                Widgets.button(
+                        "Schedules", "show-schedules", "Doors, windows and rooms as tables", commands::toggleSchedules),
+                Widgets.section("Brief", new BriefTray(model).nodes().toArray(Node[]::new)));
     }
 
     private List<Node> finishes(Workspace now) {

@@ -2,6 +2,7 @@ package honeylamp.desktop.workspace;
 
 import honeylamp.derive.BriefCheck;
 import honeylamp.derive.GeometryCache;
+import honeylamp.derive.Schedule;
 import honeylamp.derive.Snag;
 import honeylamp.derive.StoreyGeometry;
 import honeylamp.desktop.gesture.Choices;
@@ -97,6 +98,11 @@ public final class WorkspaceModel {
     /** What is probably wrong with the storey. */
     public List<Snag> snags() {
         return snags.of(geometry(), now().plan(), now().choices().gapReach());
+    }
+
+    /** A schedule of the plan. */
+    public Schedule schedule(Schedule.Subject subject) {
+        return Schedule.of(now().plan(), cache, subject);
     }
 
     /** What of the brief the plan has. */

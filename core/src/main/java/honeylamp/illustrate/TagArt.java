@@ -1,0 +1,73 @@
+package honeylamp.illustrate;
+
+import honeylamp.catalogue.Palette;
+import honeylamp.derive.OpeningCut;
+import honeylamp.drawing.Face;
+import honeylamp.drawing.Ink;
+import honeylamp.drawing.Mark;
+import honeylamp.geometry.Box;
+import honeylamp.geometry.Outline;
+import honeylamp.geometry.Path;
+import honeylamp.geometry.Point;
+import honeylamp.plan.ElementId.OpeningId;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+
+/** Writes the tag of each opening on a small plate, on the side its leaf does not sweep. */
+final class TagArt {
+    private static final double CAP_MM = 1.8;
+    private static final double HIGH_MM = 3.6;
+    private static final double AIR_MM = 1.1;
+
+    /** From the face of the wall to the middle of the plate, in paper mm. */
+    private static final double AWAY_MM = 3.0;
+
+    private final PaperFrame frame;
+    private final Pens pens;
+
+    TagArt(PaperFrame frame, Pens pens) {
+        this.frame = frame;
+        this.pens = pens;
+    }
+
+    List<Mark> marks(List<OpeningCut> cuts, Map<OpeningId, String> tags) {
+        var out = new ArrayList<Mark>();
+        for (var cut : cuts) {
+            var tag = tags.get(cut.opening().id());
+            if (tag != null) {
+                plate(out, at(cut), tag);
+            }
+        }
+        return out;
+    }
+
+    /** What the tags cover, in plan mm, so that other words keep clear of them. */
+    List<Outline> covered(List<OpeningCut> cuts, Map<OpeningId, String> tags) {
+        var half = frame.planMm(HIGH_MM / 2 + AIR_MM);
+        return cuts.stream()
+                .filter(c -> tags.containsKey(c.opening().id()))
+                .map(this::at)
+                .map(frame::plan)
+                .map(p -> Outline.of(new Box(p.x() - half, p.y() - half, p.x() + half, p.y() + half).ring()))
+                .toList();
+    }
+
+    private Point at(OpeningCut cut) {
+        var away = cut.thicknessMm() / 2 + frame.planMm(AWAY_MM);
+        var side = cut.unit().left().times(-cut.opening().swing().sign() * away);
+        return frame.paper(cut.middle().middle().plus(side));
+    }
+
+    private void plate(List<Mark> out, Point at, String tag) {
+        var half = Math.max(HIGH_MM / 2, Face.MEDIUM.widthMm(tag, CAP_MM, 0) / 2 + AIR_MM);
+        var plate = Path.builder()
+                .roundedBox(
+                        new Box(at.x() - half, at.y() - HIGH_MM / 2, at.x() + half, at.y() + HIGH_MM / 2), HIGH_MM / 2)
+                .build();
+        out.add(new Mark.Fill(plate, Ink.of(Palette.PAPER.argb())));
+        out.add(new Mark.Stroke(plate, pens.dimension(), Pens.dimensionInk()));
+        out.add(new Mark.Text(
+                tag, at.plus(new Point(0, CAP_MM / 2)), CAP_MM, Face.MEDIUM, 0, Mark.Align.MIDDLE, 0, Pens.INK));
+    }
+}

@@ -1,0 +1,143 @@
+package honeylamp.store;
+
+import honeylamp.derive.GeometryCache;
+import honeylamp.derive.Schedule;
+import honeylamp.derive.Schedule.Cell;
+import honeylamp.derive.Schedule.Measure;
+import honeylamp.derive.Schedule.Subject;
+import honeylamp.output.WholeFile;
+import honeylamp.plan.Plan;
+import honeylamp.units.LengthText;
+import honeylamp.units.UnitSystem;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.io.OutputStreamWriter;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVPrinter;
+import org.dhatim.fastexcel.Workbook;
+import org.dhatim.fastexcel.Worksheet;
+
+/**
+ * Schedules for spreadsheets: an XLSX file with a sheet for each, or one CSV file with the subject in its first
+ * column. Lengths are in mm, or in feet and inches as words; areas in m².
+ */
+public final class ScheduleFile {
+    private ScheduleFile() {}
+
+    /** The kinds of file, known by their ending. */
+    public enum Format {
+        XLSX,
+        CSV;
+
+        /** The format a file name asks for by its ending. */
+        public static Optional<Format> of(Path file) {
+            var name = String.valueOf(file.getFileName()).toLowerCase(Locale.ROOT);
+            return Arrays.stream(values())
+                    .filter(f -> name.endsWith("." + f.name().toLowerCase(Locale.ROOT)))
+                    .findFirst();
+        }
+    }
+
+    /**
+     * Writes all schedules of a plan, whole or not at all.
+     *
+     * @throws IOException if the file cannot be written; an older file of that name is then untouched
+     */
+    public static void write(Plan plan, Format format, Path file) throws IOException {
+        var cache = new GeometryCache();
+        var schedules = Arrays.stream(Subject.values())
+                .map(s -> Schedule.of(plan, cache, s))
+                .toList();
+        WholeFile.write(file, out -> {
+            switch (format) {
+                case XLSX -> workbook(schedules, plan.units(), out);
+                case CSV -> csv(schedules, plan.units(), out);
+            }
+        });
+    }
+
+    private static void workbook(List<Schedule> schedules, UnitSystem units, OutputStream out) throws IOException {
+        try (var book = new Workbook(out, "Honey Lamp", "1.0")) {
+            for (var schedule : schedules) {
+                fill(book.newWorksheet(schedule.subject().label()), schedule, units);
+            }
+        }
+    }
+
+    private static void fill(Worksheet sheet, Schedule schedule, UnitSystem units) {
+        var columns = schedule.columns();
+        for (var c = 0; c < columns.size(); c++) {
+            sheet.value(0, c, heading(columns.get(c), units));
+            sheet.style(0, c).bold().set();
+        }
+        sheet.freezePane(0, 1);
+        for (var r = 0; r < schedule.rows().size(); r++) {
+            var cells = schedule.rows().get(r).cells();
+            for (var c = 0; c < cells.size(); c++) {
+                switch (cells.get(c)) {
+                    case Cell.Words(var text) -> sheet.value(r + 1, c, text);
+                    case Cell.Long(var length) when units.isMetric() -> sheet.value(r + 1, c, length.mm());
+                    case Cell.Long(var length) -> sheet.value(r + 1, c, LengthText.shown(length, units));
+                    case Cell.Wide(var area) -> {
+                        sheet.value(r + 1, c, squareMetres(area));
+                        sheet.style(r + 1, c).format("0.00").set();
+                    }
+                }
+            }
+        }
+    }
+
+    private static String heading(Schedule.Column column, UnitSystem units) {
+        return switch (column.measure()) {
+            case WORDS -> column.heading();
+            case LENGTH -> column.heading() + (units.isMetric() ? ", mm" : ", ft-in");
+            case AREA -> column.heading() + ", m\u00b2";
+        };
+    }
+
+    private static BigDecimal squareMetres(double mm2) {
+        return BigDecimal.valueOf(mm2 / 1e6).setScale(4, RoundingMode.HALF_UP);
+    }
+
+    private static void csv(List<Schedule> schedules, UnitSystem units, OutputStream out) throws IOException {
+        var printer = new CSVPrinter(new OutputStreamWriter(out, StandardCharsets.UTF_8), CSVFormat.RFC4180);
+        for (var schedule : schedules) {
+            var head = new ArrayList<Object>();
+            head.add("schedule");
+            schedule.columns().forEach(c -> head.add(c.key() + sign(c.measure(), units)));
+            printer.printRecord(head);
+            for (var row : schedule.rows()) {
+                var line = new ArrayList<Object>();
+                line.add(schedule.subject().name().toLowerCase(Locale.ROOT));
+                row.cells().forEach(c -> line.add(text(c, units)));
+                printer.printRecord(line);
+            }
+        }
+        printer.flush(); // not closed: the file is synced first
+    }
+
+    private static String sign(Measure measure, UnitSystem units) {
+        return switch (measure) {
+            case WORDS -> "";
+            case LENGTH -> units.isMetric() ? "_mm" : "_ft_in";
+            case AREA -> "_m2";
+        };
+    }
+
+    private static String text(Cell cell, UnitSystem units) {
+        return switch (cell) {
+            case Cell.Words(var text) -> text;
+            case Cell.Long(var length) -> units.isMetric() ? length.mmText() : LengthText.shown(length, units);
+            case Cell.Wide(var area) -> squareMetres(area).toPlainString();
+        };
+    }
+}

@@ -1,0 +1,238 @@
+package honeylamp.desktop.panel;
+
+import honeylamp.derive.Schedule;
+import honeylamp.derive.Schedule.Cell;
+import honeylamp.derive.Schedule.Column;
+import honeylamp.derive.Schedule.Row;
+import honeylamp.derive.Schedule.Subject;
+import honeylamp.desktop.workspace.Stage;
+import honeylamp.desktop.workspace.Workspace;
+import honeylamp.desktop.workspace.WorkspaceModel;
+import honeylamp.edit.OpeningEdits;
+import honeylamp.edit.RoomEdits;
+import honeylamp.plan.ElementId;
+import honeylamp.plan.Opening;
+import honeylamp.plan.Plan;
+import honeylamp.plan.RoomMark;
+import honeylamp.plan.Sheet.Tags;
+import honeylamp.units.AreaText;
+import honeylamp.units.Length;
+import honeylamp.units.LengthReader;
+import honeylamp.units.LengthReading;
+import honeylamp.units.LengthText;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+import javafx.beans.property.ReadOnlyStringWrapper;
+import javafx.scene.control.TableColumn;
+import javafx.scene.control.TableView;
+import javafx.scene.control.cell.TextFieldTableCell;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+import org.jspecify.annotations.Nullable;
+
+/** The schedules below the plan: a row picks what it is about, what is picked shows its row, values are typed over. */
+public final class SchedulePane extends VBox {
+    private static final double HIGH_PX = 230;
+
+    /** Columns whose values can be typed over. */
+    private static final Set<String> TYPED = Set.of("width", "sill", "head", "product", "number", "name", "height");
+
+    private final WorkspaceModel model;
+    private final Commands commands;
+    private final TableView<Row> table = new TableView<>();
+    private final HBox bar = new HBox(6);
+    private Subject subject = Subject.DOORS;
+    private @Nullable Subject headed;
+    private @Nullable Plan shown;
+    private boolean following;
+
+    /** Schedules of a model's plan. */
+    public SchedulePane(WorkspaceModel model, Commands commands) {
+        super(6);
+        this.model = model;
+        this.commands = commands;
+        setId("schedules");
+        getStyleClass().add("schedules");
+        setPrefHeight(HIGH_PX);
+        setMinHeight(HIGH_PX);
+        setMaxHeight(HIGH_PX);
+        bar.getStyleClass().add("row");
+        table.setId("schedule-table");
+        table.setEditable(true);
+        table.setPlaceholder(Widgets.quiet("Nothing of this kind is in the plan yet."));
+        getChildren().addAll(bar, table);
+        table.getSelectionModel().selectedItemProperty().subscribe(this::rowPicked);
+        model.state().subscribe(this::follow);
+    }
+
+    /** Builds the table anew for what is now in the plan. */
+    public void update() {
+        if (isVisible()) {
+            shown = null;
+            follow(model.now());
+        }
+    }
+
+    private void follow(Workspace now) {
+        if (!isVisible()) {
+            return;
+        }
+        following = true; // what the model changes must not come back to it as a press on a row
+        if (shown != now.plan()) {
+            shown = now.plan();
+            fill(now);
+        }
+        table.getItems().stream()
+                .filter(r -> now.selection().contains(r.about()))
+                .findFirst()
+                .ifPresentOrElse(
+                        r -> table.getSelectionModel().select(r),
+                        () -> table.getSelectionModel().clearSelection());
+        following = false;
+    }
+
+    private void fill(Workspace now) {
+        var schedule = model.schedule(subject);
+        bar.getChildren().setAll(buttons(now));
+        if (headed != subject) { // widths and the place scrolled to stay while values change
+            headed = subject;
+            table.getColumns()
+                    .setAll(schedule.columns().stream()
+                            .map(c -> column(schedule, c))
+                            .toList());
+        }
+        table.getItems().setAll(schedule.rows());
+    }
+
+    private List<javafx.scene.Node> buttons(Workspace now) {
+        var out = new java.util.ArrayList<javafx.scene.Node>();
+        for (var s : Subject.values()) {
+            var toggle = Widgets.toggle(
+                    s.label(), "schedule-" + s.name().toLowerCase(Locale.ROOT), "Lists these", s == subject, () -> {
+                        subject = s;
+                        update();
+                    });
+            HBox.setHgrow(toggle, javafx.scene.layout.Priority.NEVER);
+            out.add(toggle);
+        }
+        var tags = now.plan().sheet().tags();
+        var tag = Widgets.toggle(
+                "Tags on the plan",
+                "schedule-tags",
+                "Openings bear their tags on the sheet",
+                tags == Tags.SHOWN,
+                () -> model.edit(
+                        model.now()
+                                .plan()
+                                .with(model.now().plan().sheet().with(tags == Tags.SHOWN ? Tags.HIDDEN : Tags.SHOWN)),
+                        "Show tags"));
+        HBox.setHgrow(tag, javafx.scene.layout.Priority.NEVER);
+        out.add(tag);
+        out.add(Widgets.spring());
+        var export =
+                Widgets.button("Export schedules\u2026", "schedule-export", "XLSX or CSV", commands::exportSchedules);
+        var close = Widgets.button("Close", "schedule-close", "Hides the schedules", commands::toggleSchedules);
+        for (var button : List.of(export, close)) {
+            button.setMaxWidth(USE_PREF_SIZE);
+            out.add(button);
+        }
+        return out;
+    }
+
+    private TableColumn<Row, String> column(Schedule schedule, Column column) {
+        var at = schedule.columns().indexOf(column);
+        var out = new TableColumn<Row, String>(column.heading());
+        out.setId("schedule-column-" + column.key());
+        out.setCellValueFactory(
+                r -> new ReadOnlyStringWrapper(text(r.getValue().cells().get(at))));
+        out.setSortable(true);
+        if (TYPED.contains(column.key())) {
+            out.setCellFactory(TextFieldTableCell.forTableColumn());
+            out.setOnEditCommit(e -> typed(e.getRowValue(), column.key(), e.getNewValue()));
+        } else {
+            out.setEditable(false);
+        }
+        return out;
+    }
+
+    private String text(Cell cell) {
+        var units = model.now().plan().units();
+        return switch (cell) {
+            case Cell.Words(var text) -> text;
+            case Cell.Long(var length) -> LengthText.shown(length, units);
+            case Cell.Wide(var area) -> AreaText.shown(area, units);
+        };
+    }
+
+    private void rowPicked(@Nullable Row row) {
+        if (row == null || following) {
+            return;
+        }
+        model.goTo(row.storey());
+        if (row.about() instanceof ElementId.RoomId) {
+            model.use(Stage.ROOMS, 0);
+        } else {
+            model.use(Stage.OPENINGS, 1);
+        }
+        model.pick(Set.of(row.about()));
+    }
+
+    /** Takes a value typed into the table, as the card would. */
+    void typed(Row row, String key, String text) {
+        switch (row.about()) {
+            case ElementId.OpeningId id ->
+                model.now().plan().storey(row.storey()).opening(id).ifPresent(o -> opening(row.storey(), o, key, text));
+            case ElementId.RoomId id -> room(row.storey(), id, key, text);
+            default -> {}
+        }
+        update(); // what was refused shows its old value again
+    }
+
+    private void opening(ElementId.StoreyId storey, Opening opening, String key, String text) {
+        var plan = model.now().plan();
+        switch (key) {
+            case "width" -> length(text, false, v -> OpeningEdits.setWidth(plan, storey, opening.id(), v));
+            case "sill" ->
+                length(text, true, v -> OpeningEdits.setHeights(plan, storey, opening.id(), v, opening.head()));
+            case "head" ->
+                length(text, false, v -> OpeningEdits.setHeights(plan, storey, opening.id(), opening.sill(), v));
+            case "product" ->
+                model.edit(OpeningEdits.build(plan, storey, opening.id(), m -> m.of(text.strip())), "Name product");
+            default -> {}
+        }
+    }
+
+    private void room(ElementId.StoreyId storey, ElementId.RoomId id, String key, String text) {
+        var plan = model.now().plan();
+        switch (key) {
+            case "name" -> model.edit(RoomEdits.change(plan, storey, id, m -> m.named(text.strip())), "Name room");
+            case "number" ->
+                model.edit(
+                        RoomEdits.change(plan, storey, id, m -> m.fitted(m.fit().numbered(text.strip()))),
+                        "Number room");
+            case "height" -> length(text, false, v -> RoomEdits.change(plan, storey, id, m -> high(m, v)));
+            default -> {}
+        }
+    }
+
+    private static RoomMark high(RoomMark mark, Length height) {
+        return mark.fitted(mark.fit().high(Optional.of(height)));
+    }
+
+    private void length(String text, boolean mayBeNothing, Function<Length, Plan> change) {
+        var units = model.now().plan().units();
+        switch (mayBeNothing ? LengthReader.notNegative(text, units) : LengthReader.positive(text, units)) {
+            case LengthReading.Bad(var sentence) -> model.complain(sentence);
+            case LengthReading.Good(var length) -> {
+                try {
+                    model.edit(change.apply(length), "Change in schedule");
+                } catch (IllegalArgumentException e) {
+                    model.complain("That cannot be: " + e.getMessage() + ".");
+                }
+            }
+        }
+    }
+}
