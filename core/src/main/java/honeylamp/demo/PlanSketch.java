@@ -1,5 +1,6 @@
 package honeylamp.demo;
 
+import honeylamp.catalogue.RoomUses;
 import honeylamp.edit.FurnishingEdits;
 import honeylamp.edit.NoteEdits;
 import honeylamp.edit.OpeningEdits;
@@ -24,6 +25,7 @@ import honeylamp.units.Length;
 final class PlanSketch {
     private final StoreyId storey;
     private Plan plan;
+    private int rooms;
 
     PlanSketch(Plan empty) {
         plan = empty;
@@ -55,13 +57,22 @@ final class PlanSketch {
     }
 
     void room(double x, double y, String name, String material, double directionDeg, double startX, double startY) {
-        plan = RoomEdits.mark(
-                        plan,
-                        storey,
-                        Position.ofMm(x, y),
-                        name,
-                        new Finish(material, directionDeg, Position.ofMm(startX, startY)))
-                .plan();
+        var added = RoomEdits.mark(
+                plan,
+                storey,
+                Position.ofMm(x, y),
+                name,
+                new Finish(material, directionDeg, Position.ofMm(startX, startY)));
+        rooms++;
+        var number = "1." + rooms;
+        plan = RoomEdits.change(
+                added.plan(),
+                storey,
+                added.id(),
+                m -> m.fitted(RoomUses.named(name)
+                        .map(u -> m.fit().usedAs(u.key(), u.part()))
+                        .orElse(m.fit())
+                        .numbered(number)));
     }
 
     void piece(String kind, double w, double d, double h, double x, double y, double turnDeg) {

@@ -28,6 +28,9 @@ public record Areas(List<Map<AreaBasis, Double>> rooms, double internalGrossMm2,
     /** What the external gross area is. */
     public static final String EXTERNAL_GROSS = "within the outer faces of the outer walls";
 
+    /** Boundaries are carried on so far into walls, to meet their middles and outer faces. */
+    private static final double INTO_WALL_MM = 1200;
+
     /** Freezes the list. */
     public Areas {
         rooms = List.copyOf(rooms);
@@ -37,8 +40,13 @@ public record Areas(List<Map<AreaBasis, Double>> rooms, double internalGrossMm2,
     public static Areas of(StoreyGeometry geometry, ToDoubleFunction<Wall> thicknessMm) {
         var split = WallNodes.of(geometry.storey().walls(), thicknessMm);
         var outer = outer(split);
-        var centres = faces(split, Areas::middle);
-        var toOuter = faces(split, raw -> outward(raw, outer));
+        var lines = geometry.storey().boundaries().stream()
+                .map(b -> b.line().part(-INTO_WALL_MM, b.line().length() + INTO_WALL_MM))
+                .toList();
+        var centres = Boundaries.divided(
+                geometry.network(), faces(split, Areas::middle).rooms(), lines);
+        var toOuter = Boundaries.divided(
+                geometry.network(), faces(split, raw -> outward(raw, outer)).rooms(), lines);
         var rooms = new ArrayList<Map<AreaBasis, Double>>();
         for (var room : geometry.rooms()) {
             var by = new EnumMap<AreaBasis, Double>(AreaBasis.class);
@@ -117,9 +125,12 @@ public record Areas(List<Map<AreaBasis, Double>> rooms, double internalGrossMm2,
     }
 
     /** The area of the face that a room lies in; islands are taken out of it as they are out of the room. */
-    private static double around(WallFaces faces, Room room) {
+    private static double around(List<WallNetwork.Face> faces, Room room) {
+        if (room.lie() == Room.Lie.OUTSIDE) {
+            return room.areaMm2(); // no wall encloses it
+        }
         var inside = LabelSpot.freest(room.outline()).centre();
-        return faces.rooms().stream()
+        return faces.stream()
                 .filter(f -> f.outline().contains(inside))
                 .mapToDouble(WallNetwork.Face::areaMm2)
                 .findFirst()

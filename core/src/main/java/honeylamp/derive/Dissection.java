@@ -93,10 +93,14 @@ public record Dissection(List<Part> parts) {
 
     /** A room taken apart. */
     public static Dissection of(StoreyGeometry geometry, Room room) {
+        return of(geometry.network(), room.outline());
+    }
+
+    static Dissection of(WallNetwork network, Outline outline) {
         var out = new ArrayList<Part>();
         var straight = new ArrayList<Ring>();
-        straight.add(chords(geometry, room.outline().shell(), 1, out));
-        room.outline().holes().forEach(h -> straight.add(chords(geometry, h, -1, out)));
+        straight.add(chords(network, outline.shell(), 1, out));
+        outline.holes().forEach(h -> straight.add(chords(network, h, -1, out)));
         var slabs = slabs(new Outline(straight.getFirst().counterClockwise(), straight.subList(1, straight.size())));
         slabs.addAll(out);
         return new Dissection(slabs);
@@ -108,8 +112,8 @@ public record Dissection(List<Part> parts) {
      *
      * @param sign one for the room itself, minus one for what stands in it
      */
-    private static Ring chords(StoreyGeometry geometry, Ring ring, int sign, List<Part> sectors) {
-        var arcs = geometry.network().near(ring.bounds()).stream()
+    private static Ring chords(WallNetwork network, Ring ring, int sign, List<Part> sectors) {
+        var arcs = network.near(ring.bounds()).stream()
                 .flatMap(p -> p.faces().stream())
                 .filter(Arc.class::isInstance)
                 .map(Arc.class::cast)

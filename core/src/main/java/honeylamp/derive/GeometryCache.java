@@ -17,7 +17,12 @@ public final class GeometryCache {
 
     private record WallsKey(Identity<List<Wall>> walls, Identity<List<WallType>> types) {}
 
-    private record StoreyKey(WallsKey walls, Identity<Object> openings, Identity<Object> rooms, Storey.Levels levels) {}
+    private record StoreyKey(
+            WallsKey walls,
+            Identity<Object> openings,
+            Identity<Object> rooms,
+            Identity<Object> boundaries,
+            Storey.Levels levels) {}
 
     private record Identity<T>(T value) {
         @Override
@@ -49,7 +54,11 @@ public final class GeometryCache {
     public synchronized StoreyGeometry of(Plan plan, Storey storey) {
         var wallsKey = new WallsKey(new Identity<>(storey.walls()), new Identity<>(plan.wallTypes()));
         var key = new StoreyKey(
-                wallsKey, new Identity<>(storey.openings()), new Identity<>(storey.rooms()), storey.levels());
+                wallsKey,
+                new Identity<>(storey.openings()),
+                new Identity<>(storey.rooms()),
+                new Identity<>(storey.boundaries()),
+                storey.levels());
         var known = storeys.get(key);
         if (known != null) {
             return known.storey() == storey

@@ -8,6 +8,7 @@ import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Ring;
 import honeylamp.geometry.Segment;
+import honeylamp.plan.Boundary;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Opening;
@@ -142,6 +143,14 @@ public final class Picking {
                 .filter(l -> Math.abs(l.line().offset(p)) <= reachMm)
                 .min(Comparator.comparingDouble(l -> Math.abs(l.line().offset(p))))
                 .map(SettingOutLine::id);
+    }
+
+    /** The boundary within reach of a point. */
+    public static Optional<ElementId> boundary(Storey storey, Point p, double reachMm) {
+        return storey.boundaries().stream()
+                .filter(b -> b.line().distance(p) <= reachMm)
+                .min(Comparator.comparingDouble(b -> b.line().distance(p)))
+                .map(Boundary::id);
     }
 
     /** The opening whose cut holds the point, or comes within reach of it. */

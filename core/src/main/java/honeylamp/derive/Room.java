@@ -5,14 +5,23 @@ import honeylamp.plan.RoomMark;
 import java.util.Optional;
 
 /**
- * An enclosed space.
+ * A space within walls, or within boundaries where no wall stands.
  *
  * @param mark what a person said of it, if anything
- * @param outline its inner faces, arcs as chords, posts not taken out
- * @param areaMm2 the area within the inner faces, as arcs truly run
+ * @param outline its inner faces and boundaries, arcs as chords, posts not taken out
+ * @param areaMm2 the area within them, as arcs truly run
+ * @param lie whether walls enclose it
  */
-public record Room(Optional<RoomMark> mark, Outline outline, double areaMm2) {
-    /** The length of the inner faces, in mm. */
+public record Room(Optional<RoomMark> mark, Outline outline, double areaMm2, Lie lie) {
+    /** Where a space lies. */
+    public enum Lie {
+        /** Within walls. */
+        INSIDE,
+        /** Outside them, enclosed by boundaries. */
+        OUTSIDE
+    }
+
+    /** The length of its edges, in mm. */
     public double perimeterMm() {
         return outline.perimeter();
     }

@@ -8,6 +8,7 @@ import honeylamp.plan.ElementId.WallId;
 import honeylamp.plan.ElementId.WallTypeId;
 import honeylamp.plan.Opening;
 import honeylamp.plan.Plan;
+import honeylamp.plan.RoomFit.AreaPart;
 import honeylamp.plan.RoomMark;
 import honeylamp.plan.Storey;
 import honeylamp.plan.Wall;
@@ -60,7 +61,7 @@ public record StoreyGeometry(
                 .map(c -> Outline.of(c.generous()))
                 .toList();
         var poche = Regions.difference(network.poche(), holes);
-        return new StoreyGeometry(storey, network, places, cuts, poche, rooms(network, storey.rooms()));
+        return new StoreyGeometry(storey, network, places, cuts, poche, rooms(network, storey));
     }
 
     static Map<WallTypeId, Double> thicknesses(Plan plan) {
@@ -88,17 +89,19 @@ public record StoreyGeometry(
     }
 
     /** Gives each face the first mark that lies in it: marks that speak for a room before those that wait, by number. */
-    private static List<Room> rooms(WallNetwork network, List<RoomMark> marks) {
-        var sorted = new ArrayList<>(marks);
+    private static List<Room> rooms(WallNetwork network, Storey storey) {
+        var sorted = new ArrayList<>(storey.rooms());
         sorted.sort(Comparator.comparing((RoomMark m) -> m.standing()).thenComparingInt(m -> m.id().number()));
         var out = new ArrayList<Room>();
         Set<RoomMark> used = new HashSet<>();
-        for (var face : network.faces()) {
+        for (var space : Boundaries.spaces(network, storey.boundaries(), Boundaries.REACH_MM)) {
+            var face = space.face();
             var mark = sorted.stream()
                     .filter(m -> !used.contains(m) && face.outline().contains(m.at().point()))
                     .findFirst();
             mark.ifPresent(used::add);
-            out.add(new Room(mark, face.outline(), face.areaMm2()));
+            var lie = space.outside() ? Room.Lie.OUTSIDE : Room.Lie.INSIDE;
+            out.add(new Room(mark, face.outline(), face.areaMm2(), lie));
         }
         return List.copyOf(out);
     }
@@ -108,9 +111,12 @@ public record StoreyGeometry(
         return rooms.stream().filter(r -> r.outline().contains(p)).findFirst();
     }
 
-    /** The sum of all rooms within their inner faces, in mm². */
+    /** The sum of all rooms within their inner faces, in mm²; outdoor areas are not counted. */
     public double netAreaMm2() {
-        return rooms.stream().mapToDouble(Room::areaMm2).sum();
+        return rooms.stream()
+                .filter(r -> r.mark().map(m -> m.fit().counts()).orElse(AreaPart.INDOOR) != AreaPart.OUTDOOR)
+                .mapToDouble(Room::areaMm2)
+                .sum();
     }
 
     /** The area within the outer faces of the walls, in mm². */

@@ -22,7 +22,8 @@ public final class Deletion {
                         .withUnderlays(Lists.without(s.underlays(), u -> gone.contains(u.id())))
                         .withDimensions(Lists.without(s.dimensions(), d -> gone.contains(d.id())))
                         .withNotes(Lists.without(s.notes(), n -> gone.contains(n.id())))
-                        .withSettingOut(Lists.without(s.settingOut(), l -> gone.contains(l.id()))));
+                        .withSettingOut(Lists.without(s.settingOut(), l -> gone.contains(l.id())))
+                        .withBoundaries(Lists.without(s.boundaries(), x -> gone.contains(x.id()))));
     }
 
     /** What a deletion takes with it, in words; empty if nothing more than was picked. */

@@ -3,6 +3,8 @@ package honeylamp.edit;
 import honeylamp.derive.LabelSpot;
 import honeylamp.derive.Room;
 import honeylamp.derive.StoreyGeometry;
+import honeylamp.plan.Boundary;
+import honeylamp.plan.ElementId.BoundaryId;
 import honeylamp.plan.ElementId.RoomId;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.Finish;
@@ -53,12 +55,26 @@ public final class RoomEdits {
         return mark(plan, storey, at, "", Finish.of(BARE));
     }
 
+    /**
+     * Adds an edge of rooms where no wall stands.
+     *
+     * @throws IllegalArgumentException if it has no length
+     */
+    public static Added<BoundaryId> bound(Plan plan, StoreyId storey, Position from, Position to) {
+        var id = new BoundaryId(plan.nextNumber());
+        var boundary = new Boundary(id, from, to);
+        return new Added<>(
+                plan.numbersTaken(1).withStorey(storey, s -> s.withBoundaries(Lists.plus(s.boundaries(), boundary))),
+                id);
+    }
+
     /** Gives every enclosed space that has no mark yet one without a name. */
     public static Plan markNew(Plan plan, StoreyId storey, StoreyGeometry geometry) {
         var out = plan;
         for (var room : geometry.rooms()) {
             if (room.mark().isEmpty()) {
-                out = change(out, storey, room, m -> m);
+                var outside = room.lie() == Room.Lie.OUTSIDE;
+                out = change(out, storey, room, m -> outside ? m.fitted(m.fit().counting(AreaPart.OUTDOOR)) : m);
             }
         }
         return out;

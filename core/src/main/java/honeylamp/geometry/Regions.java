@@ -75,6 +75,25 @@ public final class Regions {
                 new Point(centre.x, centre.y), circle.getRadiusLine().getLength());
     }
 
+    /**
+     * The faces enclosed by the edges of outlines and by lines across them, which need not end on each other
+     * exactly; what of a line encloses nothing is left aside.
+     */
+    public static List<Outline> divided(Collection<Outline> outlines, Collection<Segment> lines) {
+        var edges = new ArrayList<Geometry>();
+        outlines.forEach(o -> edges.add(valid(polygon(o)).getBoundary()));
+        for (var line : lines) {
+            edges.add(FACTORY.createLineString(new Coordinate[] {coordinate(line.a()), coordinate(line.b())}));
+        }
+        var polygonizer = new Polygonizer();
+        polygonizer.add(OverlayNGRobust.union(edges));
+        var out = new ArrayList<Outline>();
+        for (var polygon : polygonizer.getPolygons()) {
+            out.add(outline((Polygon) polygon));
+        }
+        return out;
+    }
+
     /** The faces enclosed by lines that already share their ends exactly. */
     public static List<Outline> enclosed(Collection<Segment> lines) {
         var polygonizer = new Polygonizer();

@@ -19,6 +19,7 @@ public sealed interface ElementId {
                     case NoteId _ -> "n";
                     case StructureId _ -> "x";
                     case SettingOutId _ -> "l";
+                    case BoundaryId _ -> "b";
                 }
                 + number();
     }
@@ -55,4 +56,7 @@ public sealed interface ElementId {
 
     /** A setting-out line. */
     record SettingOutId(int number) implements ElementId {}
+
+    /** A room edge without a wall. */
+    record BoundaryId(int number) implements ElementId {}
 }

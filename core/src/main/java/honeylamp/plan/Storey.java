@@ -24,7 +24,8 @@ public record Storey(
         List<Underlay> underlays,
         List<Dimension> dimensions,
         List<Note> notes,
-        List<SettingOutLine> settingOut) {
+        List<SettingOutLine> settingOut,
+        List<Boundary> boundaries) {
     /**
      * The heights of a storey.
      *
@@ -69,6 +70,7 @@ public record Storey(
         dimensions = List.copyOf(dimensions);
         notes = List.copyOf(notes);
         settingOut = List.copyOf(settingOut);
+        boundaries = List.copyOf(boundaries);
     }
 
     /** A storey with nothing on it. */
@@ -76,7 +78,7 @@ public record Storey(
         var levels = new Levels(level, height, Levels.USUAL_CUT);
         return new Storey(
                 id, name, levels, List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), List.of(),
-                List.of(), List.of());
+                List.of(), List.of(), List.of());
     }
 
     /** Its floor above the plan's zero. */
@@ -103,7 +105,8 @@ public record Storey(
                 underlays,
                 dimensions,
                 notes,
-                settingOut);
+                settingOut,
+                boundaries);
     }
 
     /** The storey under another name. */
@@ -120,7 +123,8 @@ public record Storey(
                 underlays,
                 dimensions,
                 notes,
-                settingOut);
+                settingOut,
+                boundaries);
     }
 
     /** The wall of this id, if it stands here. */
@@ -155,7 +159,8 @@ public record Storey(
                 underlays,
                 dimensions,
                 notes,
-                settingOut);
+                settingOut,
+                boundaries);
     }
 
     /** The storey with other openings. */
@@ -172,7 +177,8 @@ public record Storey(
                 underlays,
                 dimensions,
                 notes,
-                settingOut);
+                settingOut,
+                boundaries);
     }
 
     /** The storey with other room marks. */
@@ -189,19 +195,44 @@ public record Storey(
                 underlays,
                 dimensions,
                 notes,
-                settingOut);
+                settingOut,
+                boundaries);
     }
 
     /** The storey with other fixed parts. */
     public Storey withStructures(List<Structure> other) {
         return new Storey(
-                id, name, levels, walls, openings, rooms, other, furnishings, underlays, dimensions, notes, settingOut);
+                id,
+                name,
+                levels,
+                walls,
+                openings,
+                rooms,
+                other,
+                furnishings,
+                underlays,
+                dimensions,
+                notes,
+                settingOut,
+                boundaries);
     }
 
     /** The storey with other furnishings. */
     public Storey withFurnishings(List<Furnishing> other) {
         return new Storey(
-                id, name, levels, walls, openings, rooms, structures, other, underlays, dimensions, notes, settingOut);
+                id,
+                name,
+                levels,
+                walls,
+                openings,
+                rooms,
+                structures,
+                other,
+                underlays,
+                dimensions,
+                notes,
+                settingOut,
+                boundaries);
     }
 
     /** The storey with other underlays. */
@@ -218,13 +249,26 @@ public record Storey(
                 other,
                 dimensions,
                 notes,
-                settingOut);
+                settingOut,
+                boundaries);
     }
 
     /** The storey with other single dimensions. */
     public Storey withDimensions(List<Dimension> other) {
         return new Storey(
-                id, name, levels, walls, openings, rooms, structures, furnishings, underlays, other, notes, settingOut);
+                id,
+                name,
+                levels,
+                walls,
+                openings,
+                rooms,
+                structures,
+                furnishings,
+                underlays,
+                other,
+                notes,
+                settingOut,
+                boundaries);
     }
 
     /** The storey with other notes. */
@@ -241,12 +285,43 @@ public record Storey(
                 underlays,
                 dimensions,
                 other,
-                settingOut);
+                settingOut,
+                boundaries);
     }
 
     /** The storey with other setting-out lines. */
     public Storey withSettingOut(List<SettingOutLine> other) {
         return new Storey(
-                id, name, levels, walls, openings, rooms, structures, furnishings, underlays, dimensions, notes, other);
+                id,
+                name,
+                levels,
+                walls,
+                openings,
+                rooms,
+                structures,
+                furnishings,
+                underlays,
+                dimensions,
+                notes,
+                other,
+                boundaries);
+    }
+
+    /** The storey with other boundaries. */
+    public Storey withBoundaries(List<Boundary> other) {
+        return new Storey(
+                id,
+                name,
+                levels,
+                walls,
+                openings,
+                rooms,
+                structures,
+                furnishings,
+                underlays,
+                dimensions,
+                notes,
+                settingOut,
+                other);
     }
 }

@@ -185,6 +185,7 @@ public final class PlanJson {
         id(module, ElementId.NoteId.class, "n", ElementId.NoteId::new);
         id(module, ElementId.StructureId.class, "x", ElementId.StructureId::new);
         id(module, ElementId.SettingOutId.class, "l", ElementId.SettingOutId::new);
+        id(module, ElementId.BoundaryId.class, "b", ElementId.BoundaryId::new);
         return module;
     }
 

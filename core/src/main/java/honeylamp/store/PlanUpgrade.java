@@ -109,6 +109,7 @@ final class PlanUpgrade {
                 move(s, "height", levels, "height");
                 levels.put("cut", 1200);
                 s.set("levels", levels);
+                s.putArray("boundaries");
             }
             for (var room : storey.path("rooms")) {
                 if (room instanceof ObjectNode r) {

@@ -21,12 +21,42 @@ class ReportJsonTest {
         assertThat(report.propertyNames()).containsExactly("units", "storeys", "totals");
         assertThat(report.path("units").asString()).isEqualTo("mm");
         var storey = report.path("storeys").get(0);
-        assertThat(storey.propertyNames()).containsExactly("name", "rooms", "walls", "openings", "furnishings");
+        assertThat(storey.propertyNames())
+                .containsExactly(
+                        "name",
+                        "rooms",
+                        "walls",
+                        "openings",
+                        "stairs",
+                        "furnishings",
+                        "areas",
+                        "internal_gross_m2",
+                        "external_gross_m2");
         assertThat(storey.path("rooms").get(0).propertyNames())
-                .containsExactly("id", "name", "area_m2", "perimeter_mm", "outline");
+                .containsExactly(
+                        "id", "name", "use", "number", "counts", "area_m2", "areas", "perimeter_mm", "outline");
         assertThat(storey.path("walls").get(0).propertyNames())
                 .containsExactly("id", "type", "length_mm", "thickness_mm", "faces_mm");
-        assertThat(storey.path("openings").get(0).propertyNames()).containsExactly("id", "kind", "width_mm", "wall");
+        assertThat(storey.path("openings").get(0).propertyNames())
+                .containsExactly(
+                        "id",
+                        "tag",
+                        "kind",
+                        "wall",
+                        "width_mm",
+                        "sill_mm",
+                        "head_mm",
+                        "clear_mm",
+                        "hand",
+                        "swing",
+                        "before_mm",
+                        "after_mm",
+                        "keeps");
+        // 17 risers in 3,100 over 2,700: sixteen goings
+        var stair = storey.path("stairs").get(0);
+        assertThat(stair.path("risers").asInt()).isEqualTo(17);
+        assertThat(stair.path("riser_mm").asDouble()).isCloseTo(3100 / 17.0, within(1e-3));
+        assertThat(stair.path("going_mm").asDouble()).isEqualTo(168.75);
         assertThat(report.path("totals").propertyNames()).containsExactly("net_area_m2", "gross_area_m2");
     }
 

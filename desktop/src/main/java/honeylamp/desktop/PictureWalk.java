@@ -71,6 +71,8 @@ final class PictureWalk {
             m.go(Stage.SHEET);
             window.showSheet();
         }));
+        shots.add(new Shot("8-openings", this::openings));
+        shots.add(new Shot("9-rooms", this::rooms));
     }
 
     /** Draft over the underlay, a wall chain half drawn. */
@@ -83,6 +85,24 @@ final class PictureWalk {
         point(MouseEvent.MOUSE_PRESSED, new Point(10950, 2350));
         point(MouseEvent.MOUSE_RELEASED, new Point(10950, 2350));
         point(MouseEvent.MOUSE_MOVED, new Point(8900, 2350));
+    }
+
+    /** A door about to go into the wall between living room and kitchen, where its leaf meets another. */
+    private void openings(WorkspaceModel model) {
+        model.use(Stage.OPENINGS, 0);
+        model.show(new View(new Point(8600, 3600), 0.11));
+        point(MouseEvent.MOUSE_ENTERED, new Point(8000, 3700));
+        point(MouseEvent.MOUSE_MOVED, new Point(7500, 3900));
+    }
+
+    /** A room taken apart, the schedules below the plan. */
+    private void rooms(WorkspaceModel model) {
+        model.use(Stage.ROOMS, 0);
+        model.chooseWithin(model.now().choices().withWorking(Choices.Working.SHOWN));
+        window.toggleSchedules();
+        point(MouseEvent.MOUSE_PRESSED, new Point(6500, 1500));
+        point(MouseEvent.MOUSE_RELEASED, new Point(6500, 1500));
+        model.show(new View(new Point(6000, 3600), 0.045));
     }
 
     /** The picture at hand with its known lengths, the lens over one of their marks. */

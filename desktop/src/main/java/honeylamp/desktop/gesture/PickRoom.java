@@ -1,7 +1,9 @@
 package honeylamp.desktop.gesture;
 
 import honeylamp.derive.Dissection;
+import honeylamp.derive.Picking;
 import honeylamp.derive.Room;
+import honeylamp.derive.WhyNoRoom;
 import honeylamp.drawing.Mark;
 import honeylamp.edit.RoomEdits;
 import honeylamp.geometry.Point;
@@ -11,24 +13,35 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 
-/** Picks rooms; a typed word and Enter name the picked one. */
-public record PickRoom(Optional<Point> pointer, Optional<Point> picked) implements Gesture {
+/**
+ * Picks rooms; a typed word and Enter name the picked one.
+ *
+ * @param open why the place clicked last lies in no room
+ */
+public record PickRoom(Optional<Point> pointer, Optional<Point> picked, Optional<WhyNoRoom> open) implements Gesture {
     /** Nothing picked. */
     public static PickRoom begin() {
-        return new PickRoom(Optional.empty(), Optional.empty());
+        return new PickRoom(Optional.empty(), Optional.empty(), Optional.empty());
     }
 
     @Override
     public Step moved(Scene scene, Pointer pointer) {
-        return Step.to(new PickRoom(Optional.of(pointer.at()), picked));
+        return Step.to(new PickRoom(Optional.of(pointer.at()), picked, open));
     }
 
     @Override
     public Step pressed(Scene scene, Pointer pointer) {
         var room = scene.geometry().roomAt(pointer.at());
-        var next = new PickRoom(Optional.of(pointer.at()), room.map(_ -> pointer.at()));
+        var next = new PickRoom(Optional.of(pointer.at()), room.map(_ -> pointer.at()), Optional.empty());
+        var boundary = Picking.boundary(scene.geometry().storey(), pointer.at(), scene.reachMm());
+        if (boundary.isPresent()) {
+            return Step.to(begin()).picking(Set.of(boundary.get()));
+        }
         if (room.isEmpty()) {
-            return Step.to(next).picking(Set.of());
+            var why = WhyNoRoom.at(scene.geometry(), pointer.at(), scene.units());
+            return Step.to(new PickRoom(Optional.of(pointer.at()), Optional.empty(), why))
+                    .picking(Set.of())
+                    .saying(why.map(WhyNoRoom::sentence).orElse(""));
         }
         var mark = room.get().mark();
         if (mark.isPresent()) {
@@ -84,6 +97,8 @@ public record PickRoom(Optional<Point> pointer, Optional<Point> picked) implemen
         var out = new ArrayList<Mark>();
         pointer.flatMap(scene.geometry()::roomAt)
                 .ifPresent(r -> out.addAll(Sketches.room(scene.frame(), r.outline(), 0.5 * scene.penMm())));
+        open.flatMap(WhyNoRoom::where)
+                .ifPresent(end -> out.add(Sketches.spot(scene.frame(), end, 9 * scene.penMm(), 1.6 * scene.penMm())));
         room(scene).ifPresent(r -> {
             out.addAll(Sketches.room(scene.frame(), r.outline(), scene.penMm()));
             if (scene.choices().working() == Choices.Working.SHOWN) {

@@ -122,6 +122,7 @@ public final class Card extends VBox {
             case ElementId.StructureId _ -> plain("Fixed part");
             case ElementId.DimensionId _ -> plain("Dimension");
             case ElementId.NoteId _ -> plain("Note");
+            case ElementId.BoundaryId _ -> plain("Boundary");
             case ElementId.SettingOutId id -> settingOut(now, id);
             case ElementId.StoreyId _ -> storey(now);
             case ElementId.WallTypeId _ -> storey(now);

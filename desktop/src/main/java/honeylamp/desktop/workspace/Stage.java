@@ -4,6 +4,7 @@ import honeylamp.desktop.gesture.Choices;
 import honeylamp.desktop.gesture.CropPicture;
 import honeylamp.desktop.gesture.DrawArc;
 import honeylamp.desktop.gesture.DrawBay;
+import honeylamp.desktop.gesture.DrawBoundary;
 import honeylamp.desktop.gesture.DrawShape;
 import honeylamp.desktop.gesture.DrawShape.Kind;
 import honeylamp.desktop.gesture.Gesture;
@@ -57,7 +58,7 @@ public enum Stage {
             tool("Put in", _ -> PlaceOpening.begin()),
             tool("Pick and move", _ -> PickAndMove.of(Reach.OPENINGS)),
             tool("Bay window", _ -> DrawBay.glazed())),
-    ROOMS("Rooms", tool("Name rooms", _ -> PickRoom.begin())),
+    ROOMS("Rooms", tool("Name rooms", _ -> PickRoom.begin()), tool("Boundary", _ -> DrawBoundary.begin())),
     FINISHES("Finishes", tool("Lay finish", _ -> LayFinish.begin())),
     FURNISH(
             "Furnish",

@@ -155,6 +155,12 @@ public final class WorkspaceModel {
                 out.addAll(Sketches.settingOut(scene.frame(), line.line(), scene.penMm()));
             }
         }
+        if (now().stage() == Stage.ROOMS) {
+            for (var boundary : now().currentStorey().boundaries()) {
+                var picked = now().selection().contains(boundary.id());
+                out.add(Sketches.line(scene.frame(), boundary.line(), (picked ? 3 : 1.2) * scene.penMm(), true));
+            }
+        }
         out.addAll(now().gesture().sketch(scene));
         return out;
     }
@@ -206,7 +212,10 @@ public final class WorkspaceModel {
     public void edit(Plan edited, String action) {
         var w = now();
         var plan = edited.storey(w.storey()) == w.currentStorey() ? edited : Settling.settled(geometry(), edited);
-        var whole = plan.storey(w.storey()).walls() == w.currentStorey().walls() ? plan : roomsKept(plan);
+        var storey = plan.storey(w.storey());
+        var bounded = storey.walls() != w.currentStorey().walls()
+                || storey.boundaries() != w.currentStorey().boundaries();
+        var whole = bounded ? roomsKept(plan) : plan;
         var history = w.history().then(whole, action);
         if (history != w.history()) {
             state.set(w.with(history).saying(Said.NOTHING));
@@ -214,7 +223,7 @@ public final class WorkspaceModel {
         }
     }
 
-    /** Walls changed: setting-out lines that served their turn go, marks go with their rooms, new spaces get one. */
+    /** Walls or boundaries changed: setting-out lines that served their turn go, marks go with their rooms, new spaces get one. */
     private Plan roomsKept(Plan edited) {
         var w = now();
         var plan = SettingOutEdits.withoutUsed(w.plan(), edited, w.storey());

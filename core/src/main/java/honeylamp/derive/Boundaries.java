@@ -1,0 +1,84 @@
+package honeylamp.derive;
+
+import honeylamp.derive.WallNetwork.Face;
+import honeylamp.geometry.Outline;
+import honeylamp.geometry.Regions;
+import honeylamp.geometry.Segment;
+import honeylamp.plan.Boundary;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+
+/** Divides the spaces between walls by boundaries, and finds the spaces that boundaries enclose outside. */
+final class Boundaries {
+    /** A boundary that ends so short of a wall, or of another boundary, still reaches it. */
+    static final double REACH_MM = 20;
+
+    /** Smaller faces are what rounding leaves along a boundary, in mm². */
+    private static final double LEAST_MM2 = 1000;
+
+    /** A space, and whether it lies outside all walls. */
+    record Space(Face face, boolean outside) {}
+
+    private Boundaries() {}
+
+    /**
+     * The spaces of a storey by falling area.
+     *
+     * @param reachMm how far boundaries are carried on at both ends
+     */
+    static List<Space> spaces(WallNetwork network, List<Boundary> boundaries, double reachMm) {
+        var lines = boundaries.stream().map(b -> carried(b.line(), reachMm)).toList();
+        var out = new ArrayList<Space>();
+        for (var face : divided(network, network.faces(), lines)) {
+            out.add(new Space(face, false));
+        }
+        if (!lines.isEmpty()) {
+            outside(network, lines).forEach(f -> out.add(new Space(f, true)));
+        }
+        out.sort(Comparator.comparingDouble((Space s) -> s.face.areaMm2())
+                .reversed()
+                .thenComparingDouble(s -> s.face.outline().bounds().minX())
+                .thenComparingDouble(s -> s.face.outline().bounds().minY()));
+        return out;
+    }
+
+    private static Segment carried(Segment line, double by) {
+        return line.part(-by, line.length() + by);
+    }
+
+    /** Faces divided by the lines that cross them; others stay as they are. */
+    static List<Face> divided(WallNetwork network, List<Face> faces, List<Segment> lines) {
+        var out = new ArrayList<Face>();
+        for (var face : faces) {
+            var box = face.outline().bounds();
+            var across = lines.stream().filter(l -> l.bounds().meets(box)).toList();
+            var parts = across.isEmpty() ? List.<Outline>of() : parts(face.outline(), across);
+            if (parts.size() < 2) {
+                out.add(face);
+            } else {
+                parts.forEach(p -> out.add(new Face(p, Dissection.of(network, p).areaMm2())));
+            }
+        }
+        return out;
+    }
+
+    private static List<Outline> parts(Outline face, List<Segment> across) {
+        return Regions.divided(List.of(face), across).stream()
+                .filter(p -> p.area() > LEAST_MM2)
+                .filter(p -> face.contains(LabelSpot.freest(p).centre()))
+                .toList();
+    }
+
+    private static List<Face> outside(WallNetwork network, List<Segment> lines) {
+        var shells = network.poche().stream().map(o -> Outline.of(o.shell())).toList();
+        return Regions.divided(shells, lines).stream()
+                .filter(p -> p.area() > LEAST_MM2)
+                .filter(p -> {
+                    var inside = LabelSpot.freest(p).centre();
+                    return shells.stream().noneMatch(s -> s.contains(inside));
+                })
+                .map(p -> new Face(p, Dissection.of(network, p).areaMm2()))
+                .toList();
+    }
+}

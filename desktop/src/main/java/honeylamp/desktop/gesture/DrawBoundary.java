@@ -1,0 +1,102 @@
+package honeylamp.desktop.gesture;
+
+import honeylamp.drawing.Mark;
+import honeylamp.edit.RoomEdits;
+import honeylamp.geometry.Point;
+import honeylamp.geometry.Segment;
+import honeylamp.illustrate.Sketches;
+import honeylamp.plan.Position;
+import honeylamp.units.Length;
+import honeylamp.units.LengthReading;
+import honeylamp.units.LengthText;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/** Draws edges of rooms where no wall stands, one after the other until Esc. */
+public record DrawBoundary(Optional<Point> from, Catch aim) implements Gesture {
+    /** Nothing drawn yet. */
+    public static DrawBoundary begin() {
+        return new DrawBoundary(Optional.empty(), Catch.none());
+    }
+
+    private List<Point> chain() {
+        return from.map(List::of).orElse(List.of());
+    }
+
+    @Override
+    public Step moved(Scene scene, Pointer pointer) {
+        return Step.to(new DrawBoundary(from, aim.moved(scene, pointer, chain())));
+    }
+
+    @Override
+    public Step pressed(Scene scene, Pointer pointer) {
+        var at = aim.moved(scene, pointer, chain());
+        return from.isEmpty() ? Step.to(new DrawBoundary(Optional.of(at.at()), at)) : drawn(scene, at, at.at());
+    }
+
+    private Step drawn(Scene scene, Catch at, Point end) {
+        try {
+            var start = Position.of(from.orElseThrow());
+            var added = RoomEdits.bound(scene.plan(), scene.storey(), start, Position.of(end));
+            return Step.commit(new DrawBoundary(Optional.of(end), at), added.plan(), "Draw boundary")
+                    .picking(Set.of(added.id()));
+        } catch (IllegalArgumentException _) {
+            return Step.complain(this, "Both ends lie on the same spot; click farther apart.");
+        }
+    }
+
+    @Override
+    public Step entered(Scene scene, List<String> typed) {
+        var text = Gesture.field(typed, 0);
+        if (from.isEmpty() || text.isEmpty()) {
+            return Step.to(begin());
+        }
+        return switch (Gesture.length(scene, text)) {
+            case LengthReading.Bad(var sentence) -> Step.complain(this, sentence);
+            case LengthReading.Good(var length) -> {
+                var way = aim.at().minus(from.get());
+                yield way.length() < 1
+                        ? Step.complain(this, "Point the way first, then type the length.")
+                        : drawn(scene, aim, from.get().plus(way.unit().times(length.mm())));
+            }
+        };
+    }
+
+    @Override
+    public Step key(Scene scene, Key key) {
+        return Step.to(key == Key.NEXT ? new DrawBoundary(from, aim.next(scene, chain())) : this);
+    }
+
+    @Override
+    public Gesture dropped() {
+        return begin();
+    }
+
+    @Override
+    public boolean underWay() {
+        return from.isPresent();
+    }
+
+    @Override
+    public Readout readout(Scene scene) {
+        return from.map(f -> new Readout(
+                        List.of(new Readout.Field(
+                                "Length", LengthText.shown(Length.ofMm(f.distance(aim.at())), scene.units()))),
+                        aim.word(),
+                        "Click or type where the boundary ends; Esc ends the row."))
+                .orElseGet(() -> new Readout(
+                        List.of(), aim.word(), "Click where a room ends without a wall, from wall to wall."));
+    }
+
+    @Override
+    public List<Mark> sketch(Scene scene) {
+        var out = new ArrayList<Mark>();
+        from.map(f -> new Segment(f, aim.at()))
+                .filter(s -> s.length() > 1)
+                .ifPresent(s -> out.add(Sketches.line(scene.frame(), s, 1.6 * scene.penMm(), true)));
+        out.addAll(aim.marks(scene));
+        return out;
+    }
+}
