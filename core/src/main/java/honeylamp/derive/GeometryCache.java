@@ -38,6 +38,7 @@ public final class GeometryCache {
 
     private final Map<WallsKey, WallNetwork> networks = newest();
     private final Map<StoreyKey, StoreyGeometry> storeys = newest();
+    private final Map<StoreyKey, Areas> areas = newest();
 
     private static <K, V> Map<K, V> newest() {
         return new LinkedHashMap<>(16, 0.75f, true) {
@@ -52,13 +53,7 @@ public final class GeometryCache {
 
     /** The derived storey, from memory if nothing it depends on has changed. */
     public synchronized StoreyGeometry of(Plan plan, Storey storey) {
-        var wallsKey = new WallsKey(new Identity<>(storey.walls()), new Identity<>(plan.wallTypes()));
-        var key = new StoreyKey(
-                wallsKey,
-                new Identity<>(storey.openings()),
-                new Identity<>(storey.rooms()),
-                new Identity<>(storey.boundaries()),
-                storey.levels());
+        var key = key(plan, storey);
         var known = storeys.get(key);
         if (known != null) {
             return known.storey() == storey
@@ -68,9 +63,24 @@ public final class GeometryCache {
         }
         var thickness = StoreyGeometry.thicknesses(plan);
         var network = networks.computeIfAbsent(
-                wallsKey, _ -> WallNetwork.of(storey.walls(), w -> StoreyGeometry.thicknessOf(thickness, w)));
+                key.walls, _ -> WallNetwork.of(storey.walls(), w -> StoreyGeometry.thicknessOf(thickness, w)));
         var geometry = StoreyGeometry.of(storey, network, thickness);
         storeys.put(key, geometry);
         return geometry;
+    }
+
+    /** The areas of a storey by each basis, from memory if nothing they depend on has changed. */
+    public synchronized Areas areas(Plan plan, Storey storey) {
+        var geometry = of(plan, storey);
+        return areas.computeIfAbsent(key(plan, storey), _ -> Areas.of(plan, geometry));
+    }
+
+    private static StoreyKey key(Plan plan, Storey storey) {
+        return new StoreyKey(
+                new WallsKey(new Identity<>(storey.walls()), new Identity<>(plan.wallTypes())),
+                new Identity<>(storey.openings()),
+                new Identity<>(storey.rooms()),
+                new Identity<>(storey.boundaries()),
+                storey.levels());
     }
 }

@@ -10,9 +10,11 @@ import honeylamp.plan.RoomMark;
 import honeylamp.plan.Storey;
 import honeylamp.units.Length;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 
 /**
  * A list of everything of one kind, in the order of storeys and tags.
@@ -125,7 +127,7 @@ public record Schedule(Subject subject, List<Column> columns, List<Row> rows) {
             switch (subject) {
                 case DOORS -> openings(geometry, tags, false, rows);
                 case WINDOWS -> openings(geometry, tags, true, rows);
-                case ROOMS -> rooms(plan, geometry, rows);
+                case ROOMS -> rooms(geometry, cache.areas(plan, storey), rows);
             }
         }
         return new Schedule(subject, subject == Subject.ROOMS ? ROOMS : OPENINGS, rows);
@@ -133,14 +135,17 @@ public record Schedule(Subject subject, List<Column> columns, List<Row> rows) {
 
     private static void openings(
             StoreyGeometry geometry, Map<ElementId.OpeningId, String> tags, boolean windows, List<Row> rows) {
+        Map<ElementId.OpeningId, OpeningCut> cuts = new HashMap<>();
+        geometry.cuts().forEach(c -> cuts.put(c.opening().id(), c));
         for (var opening : geometry.storey().openings()) {
             if (opening.kind().isWindow() == windows) {
-                rows.add(opening(geometry, opening, tags.getOrDefault(opening.id(), "")));
+                var cut = Optional.ofNullable(cuts.get(opening.id()));
+                rows.add(opening(geometry, opening, cut, tags.getOrDefault(opening.id(), "")));
             }
         }
     }
 
-    private static Row opening(StoreyGeometry geometry, Opening opening, String tag) {
+    private static Row opening(StoreyGeometry geometry, Opening opening, Optional<OpeningCut> cut, String tag) {
         return new Row(
                 geometry.storey().id(),
                 opening.id(),
@@ -153,8 +158,8 @@ public record Schedule(Subject subject, List<Column> columns, List<Row> rows) {
                         new Cell.Long(opening.head()),
                         new Cell.Long(Length.ofMm(FrameSizes.of(opening).clearWidthMm())),
                         new Cell.Words(hand(opening)),
-                        new Cell.Words(beside(geometry, opening, opening.swing().flipped())),
-                        new Cell.Words(beside(geometry, opening, opening.swing())),
+                        new Cell.Words(beside(geometry, cut, opening.swing().flipped())),
+                        new Cell.Words(beside(geometry, cut, opening.swing())),
                         new Cell.Words(keeps(opening.keeping())),
                         new Cell.Words(opening.build().product())));
     }
@@ -173,11 +178,10 @@ public record Schedule(Subject subject, List<Column> columns, List<Row> rows) {
         return first == left ? "right" : "left";
     }
 
-    private static String beside(StoreyGeometry geometry, Opening opening, Opening.Swing side) {
-        return geometry.cut(opening.id())
-                .map(cut -> {
-                    var away = (cut.thicknessMm() / 2 + 20) * side.sign();
-                    var at = cut.middle().middle().plus(cut.unit().left().times(away));
+    private static String beside(StoreyGeometry geometry, Optional<OpeningCut> cut, Opening.Swing side) {
+        return cut.map(c -> {
+                    var away = (c.thicknessMm() / 2 + 20) * side.sign();
+                    var at = c.middle().middle().plus(c.unit().left().times(away));
                     return geometry.roomAt(at).map(Room::name).orElse("outside");
                 })
                 .orElse("not shown: no room in its wall");
@@ -191,8 +195,7 @@ public record Schedule(Subject subject, List<Column> columns, List<Row> rows) {
         };
     }
 
-    private static void rooms(Plan plan, StoreyGeometry geometry, List<Row> rows) {
-        var areas = Areas.of(plan, geometry);
+    private static void rooms(StoreyGeometry geometry, Areas areas, List<Row> rows) {
         for (var i = 0; i < geometry.rooms().size(); i++) {
             var room = geometry.rooms().get(i);
             var by = areas.rooms().get(i);

@@ -96,8 +96,9 @@ public final class SwingJudgement {
             return;
         }
         var holes = geometry.cuts().stream()
+                .filter(c -> box.grown(c.opening().width().mm() + c.thicknessMm())
+                        .contains(c.leftFace().a()))
                 .map(c -> Outline.of(c.generous()))
-                .filter(o -> o.bounds().meets(box))
                 .toList();
         var solid = Regions.difference(
                 bodies.stream().map(p -> Outline.of(p.body())).toList(), holes);

@@ -1,11 +1,19 @@
 package honeylamp.edit;
 
+import honeylamp.plan.ElementId;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Storey;
+import honeylamp.plan.Storey.Levels;
+import honeylamp.units.Length;
 import java.util.ArrayList;
+import java.util.Collection;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.function.UnaryOperator;
 
-/** Adding storeys. */
+/** Adding, copying and ordering storeys, and their levels. */
 public final class StoreyEdits {
     private StoreyEdits() {}
 
@@ -16,5 +24,87 @@ public final class StoreyEdits {
         var storeys = new ArrayList<>(plan.storeys());
         storeys.add(Storey.empty(id, name.strip(), below.level().plus(below.height()), below.height()));
         return new Added<>(plan.numbersTaken(1).withStoreys(storeys), id);
+    }
+
+    /** Adds a storey on top with all that is built and placed on another; rooms are named anew. */
+    public static Added<StoreyId> copyOnTop(Plan plan, StoreyId like, String name) {
+        var from = plan.storey(like);
+        var added = addOnTop(plan, name);
+        var levels = from.levels();
+        var all = new HashSet<ElementId>();
+        from.walls().forEach(w -> all.add(w.id()));
+        from.furnishings().forEach(f -> all.add(f.id()));
+        from.structures().forEach(s -> all.add(s.id()));
+        var as = added.plan()
+                .withStorey(added.id(), s -> s.with(levels.withLevel(s.level())).withBoundaries(List.of()));
+        return new Added<>(copied(as, like, all, List.of(added.id())), added.id());
+    }
+
+    /** Copies picked walls with their openings, furnishings and fixed parts to storeys, each to the same place. */
+    public static Plan copied(Plan plan, StoreyId from, Set<ElementId> picked, Collection<StoreyId> to) {
+        var clipping = Clipping.of(plan, from, picked);
+        var now = plan;
+        for (var storey : to) {
+            now = clipping.into(now, storey, Length.ZERO, Length.ZERO).plan();
+        }
+        return now;
+    }
+
+    /** Gives a storey another name. */
+    public static Plan name(Plan plan, StoreyId id, String name) {
+        return plan.withStorey(id, s -> s.named(name.strip()));
+    }
+
+    /** Changes level, height or cut of a storey; storeys above keep theirs. */
+    public static Plan levels(Plan plan, StoreyId id, UnaryOperator<Levels> change) {
+        return plan.withStorey(id, s -> s.with(change.apply(s.levels())));
+    }
+
+    /**
+     * Exchanges a storey with the one above it: the lower one's level stays the lower, and the gap between floor and
+     * ceiling stays as high.
+     *
+     * @throws IllegalArgumentException if it is the top one
+     */
+    public static Plan raise(Plan plan, StoreyId id) {
+        var at = index(plan, id);
+        if (at + 1 >= plan.storeys().size()) {
+            throw new IllegalArgumentException("no storey lies above this one");
+        }
+        var lower = plan.storeys().get(at);
+        var upper = plan.storeys().get(at + 1);
+        var gap = upper.level().minus(lower.level().plus(lower.height()));
+        var storeys = new ArrayList<>(plan.storeys());
+        storeys.set(at, upper.with(upper.levels().withLevel(lower.level())));
+        storeys.set(
+                at + 1,
+                lower.with(lower.levels()
+                        .withLevel(lower.level().plus(upper.height()).plus(gap))));
+        return plan.withStoreys(storeys);
+    }
+
+    /** Exchanges a storey with the one below it. */
+    public static Plan lower(Plan plan, StoreyId id) {
+        var at = index(plan, id);
+        if (at == 0) {
+            throw new IllegalArgumentException("no storey lies below this one");
+        }
+        return raise(plan, plan.storeys().get(at - 1).id());
+    }
+
+    /**
+     * Takes a storey out, with all that is on it.
+     *
+     * @throws IllegalArgumentException if it is the only one
+     */
+    public static Plan remove(Plan plan, StoreyId id) {
+        if (plan.storeys().size() == 1) {
+            throw new IllegalArgumentException("a plan needs a storey");
+        }
+        return plan.withStoreys(Lists.without(plan.storeys(), s -> s.id().equals(id)));
+    }
+
+    private static int index(Plan plan, StoreyId id) {
+        return plan.storeys().indexOf(plan.storey(id));
     }
 }

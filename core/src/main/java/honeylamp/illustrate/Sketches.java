@@ -11,6 +11,7 @@ import honeylamp.drawing.Face;
 import honeylamp.drawing.Ink;
 import honeylamp.drawing.Mark;
 import honeylamp.drawing.Pen;
+import honeylamp.geometry.Affine;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Curve;
 import honeylamp.geometry.Outline;
@@ -21,6 +22,7 @@ import honeylamp.plan.ElementId;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Underlay;
+import honeylamp.units.Length;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
@@ -32,6 +34,8 @@ public final class Sketches {
     private static final double ENDLESS_MM = 60_000;
     private static final Ink HONEY = Ink.of(Palette.HONEY.argb());
     private static final Ink WRONG = Ink.of(Palette.BRICK.argb());
+    private static final Ink GHOST = Ink.of(Palette.SAGE.argb());
+    private static final double GHOST_PEN_MM = 0.18;
     private static final Ink WASH = HONEY.at(0.20);
     private static final Ink NOTE = Ink.of(Palette.SAGE.argb());
 
@@ -102,6 +106,30 @@ public final class Sketches {
     /** A room about to be chosen or finished. */
     public static List<Mark> room(PaperFrame frame, Outline outline, double penMm) {
         return List.of(new Mark.Stroke(frame.paper(outline), Pen.butt(3 * penMm), HONEY));
+    }
+
+    /** Another storey seen through this one: its walls as a tint, its openings and fixed parts as gaps in them. */
+    public static List<Mark> ghost(
+            PaperFrame frame, StoreyGeometry geometry, Length across, Length up, double strength) {
+        var moved = Affine.move(across.mm(), up.mm());
+        var path = Path.builder();
+        geometry.poche().forEach(o -> path.path(frame.paper(o.through(moved))));
+        var walls = path.build();
+        var parts = Path.builder();
+        geometry.storey()
+                .structures()
+                .forEach(s -> parts.path(
+                        frame.paper(Path.ring(StructureArt.footprint(s).through(moved)))));
+        var fixed = parts.build();
+        var out = new ArrayList<Mark>();
+        if (!walls.isEmpty()) {
+            out.add(new Mark.Fill(walls, GHOST.at(0.55 * strength)));
+            out.add(new Mark.Stroke(walls, Pen.butt(GHOST_PEN_MM), GHOST.at(strength)));
+        }
+        if (!fixed.isEmpty()) {
+            out.add(new Mark.Stroke(fixed, Pen.butt(GHOST_PEN_MM).dashed(1.6, 0.9), GHOST.at(strength)));
+        }
+        return out;
     }
 
     /** A room taken apart: its parts with the letters by which the working names them. */

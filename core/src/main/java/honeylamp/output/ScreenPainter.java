@@ -1,5 +1,9 @@
 package honeylamp.output;
 
+import honeylamp.drawing.Drawing;
+import honeylamp.drawing.Layer;
+import honeylamp.drawing.LayerKind;
+import honeylamp.drawing.Mark;
 import honeylamp.geometry.Affine;
 import honeylamp.geometry.Point;
 import honeylamp.plan.Treatment.Lie;
@@ -10,6 +14,7 @@ import honeylamp.underlay.UnderlayPainter;
 import java.awt.Color;
 import java.awt.RenderingHints;
 import java.awt.image.BufferedImage;
+import java.util.List;
 import java.util.Optional;
 
 /** Paints the working view: desk, sheet, underlays, picture. */
@@ -23,8 +28,14 @@ public final class ScreenPainter {
     /** A picture to trace and its pixels. */
     public record Traced(Underlay underlay, TracedPicture picture) {}
 
-    /** Paints everything; {@code toPixels} goes from paper mm to pixels of the image. */
-    public static void paint(Page page, Iterable<Traced> underlays, BufferedImage image, Affine toPixels) {
+    /**
+     * Paints everything.
+     *
+     * @param ghost another storey, seen through this one, in paper mm; empty for none
+     * @param toPixels from paper mm to pixels of the image
+     */
+    public static void paint(
+            Page page, Iterable<Traced> underlays, List<Mark> ghost, BufferedImage image, Affine toPixels) {
         var g = image.createGraphics();
         g.setColor(DESK);
         g.fillRect(0, 0, image.getWidth(), image.getHeight());
@@ -37,11 +48,18 @@ public final class ScreenPainter {
                     a.x() - i + 2, a.y() - i + 4, b.x() - a.x() + 2 * i, b.y() - a.y() + 2 * i, 2 * i, 2 * i));
         }
         g.dispose();
-        RasterPainter.paint(page.drawing().only(k -> k == honeylamp.drawing.LayerKind.PAPER), image, toPixels);
+        RasterPainter.paint(page.drawing().only(k -> k == LayerKind.PAPER), image, toPixels);
         var toScreen = page.frame().toPaper().then(toPixels);
         underlays(underlays, Lie.BELOW, image, toScreen);
-        RasterPainter.paint(page.drawing().only(k -> k != honeylamp.drawing.LayerKind.PAPER), image, toPixels);
+        RasterPainter.paint(page.drawing().only(k -> k != LayerKind.PAPER), image, toPixels);
+        if (!ghost.isEmpty()) {
+            RasterPainter.paint(alone(ghost), image, toPixels);
+        }
         underlays(underlays, Lie.ABOVE, image, toScreen);
+    }
+
+    private static Drawing alone(List<Mark> marks) {
+        return new Drawing(List.of(Layer.of(LayerKind.LABELS, marks)));
     }
 
     private static void underlays(Iterable<Traced> underlays, Lie lie, BufferedImage image, Affine toScreen) {
@@ -77,8 +95,7 @@ public final class ScreenPainter {
     public record Overlay(BufferedImage image, int x, int y) {}
 
     /** Paints marks alone, on nothing, in an image as small as can be; empty if they lie outside the view. */
-    public static Optional<Overlay> overlay(
-            java.util.List<honeylamp.drawing.Mark> marks, Affine toPixels, int viewWidth, int viewHeight) {
+    public static Optional<Overlay> overlay(List<Mark> marks, Affine toPixels, int viewWidth, int viewHeight) {
         var box = MarkBounds.of(marks);
         if (box.isEmpty()) {
             return Optional.empty();
@@ -93,11 +110,7 @@ public final class ScreenPainter {
             return Optional.empty();
         }
         var image = new BufferedImage(x1 - x0, y1 - y0, BufferedImage.TYPE_INT_ARGB_PRE);
-        RasterPainter.paint(
-                new honeylamp.drawing.Drawing(
-                        java.util.List.of(honeylamp.drawing.Layer.of(honeylamp.drawing.LayerKind.LABELS, marks))),
-                image,
-                toPixels.then(Affine.move(-x0, -y0)));
+        RasterPainter.paint(alone(marks), image, toPixels.then(Affine.move(-x0, -y0)));
         return Optional.of(new Overlay(image, x0, y0));
     }
 }

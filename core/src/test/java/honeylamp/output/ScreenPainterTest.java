@@ -33,7 +33,11 @@ class ScreenPainterTest {
     private static BufferedImage paint(Page page, List<Traced> traced) {
         var image = new BufferedImage(900, 640, BufferedImage.TYPE_INT_ARGB_PRE);
         ScreenPainter.paint(
-                page, traced, image, Affine.scale(PX_PER_MM, PX_PER_MM).then(Affine.move(30, 20)));
+                page,
+                traced,
+                List.of(),
+                image,
+                Affine.scale(PX_PER_MM, PX_PER_MM).then(Affine.move(30, 20)));
         return image;
     }
 

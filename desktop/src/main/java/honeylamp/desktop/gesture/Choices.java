@@ -4,30 +4,31 @@ import honeylamp.derive.Snags;
 import honeylamp.edit.DrawnFace;
 import honeylamp.edit.UnderlayEdits.TracedWork;
 import honeylamp.edit.WallEdits.End;
+import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.ElementId.WallTypeId;
 import honeylamp.plan.OpeningKind;
 import honeylamp.units.Length;
 import honeylamp.units.UnitSystem;
+import java.util.Optional;
 
 /**
  * What is chosen in the tray and stays chosen until changed there.
  *
- * @param lengthEnd the end of a wall that moves when its length is typed
+ * @param wall how walls are drawn and corrected
+ * @param opening the opening put in next
+ * @param seen what is shown and caught beside the plan itself
+ * @param furnishing the key of the piece placed next
+ * @param material the key of the floor laid next
  * @param gapReach wall ends nearer than this to a wall or to each other are taken for gaps
  */
 public record Choices(
-        WallTypeId wallType,
-        DrawnFace face,
-        Angle angle,
+        NewWall wall,
         NewOpening opening,
+        Seen seen,
         String furnishing,
         String material,
         TracedWork tracedWork,
-        Lines lines,
-        Length gapReach,
-        End lengthEnd,
-        Glance glance,
-        Working working) {
+        Length gapReach) {
     /** Whether walls run square by themselves. */
     public enum Angle {
         /** Level or plumb. */
@@ -57,230 +58,165 @@ public record Choices(
         }
     }
 
-    /** Whether the room that is picked is shown taken apart. */
+    /** Whether the working of areas is shown. */
     public enum Working {
+        /** Rooms are taken apart, all bases listed. */
         SHOWN,
+        /** It is not. */
         HIDDEN
+    }
+
+    /**
+     * How walls are drawn and corrected.
+     *
+     * @param lengthEnd the end of a wall that moves when its length is typed
+     */
+    public record NewWall(WallTypeId type, DrawnFace face, Angle angle, End lengthEnd) {}
+
+    /**
+     * What is shown and caught beside the plan itself.
+     *
+     * @param ghost another storey seen through this one
+     */
+    public record Seen(Lines lines, Glance glance, Working working, Optional<Ghost> ghost) {}
+
+    /**
+     * Another storey seen through this one.
+     *
+     * @param strength from 0 (not seen) to 1
+     * @param across moved so far, to lay two storeys beside each other
+     */
+    public record Ghost(StoreyId storey, double strength, Length across, Length up) {
+        private static final double FAINT = 0.35;
+
+        /** A storey in its true place, faint. */
+        public static Ghost of(StoreyId storey) {
+            return new Ghost(storey, FAINT, Length.ZERO, Length.ZERO);
+        }
     }
 
     /** The choices of a fresh start. */
     public static Choices of(WallTypeId wallType, UnitSystem units) {
         return new Choices(
-                wallType,
-                DrawnFace.INNER,
-                Angle.SQUARE,
+                new NewWall(wallType, DrawnFace.INNER, Angle.SQUARE, End.TO),
                 NewOpening.of(OpeningKind.DOOR, units),
+                new Seen(Lines.CAUGHT, Glance.HIDDEN, Working.HIDDEN, Optional.empty()),
                 "sofa",
                 "wide-plank-oak",
                 TracedWork.GOES_ALONG,
-                Lines.CAUGHT,
-                Snags.USUAL_GAP_REACH,
-                End.TO,
-                Glance.HIDDEN,
-                Working.HIDDEN);
+                Snags.USUAL_GAP_REACH);
+    }
+
+    private Choices with(NewWall other) {
+        return new Choices(other, opening, seen, furnishing, material, tracedWork, gapReach);
+    }
+
+    private Choices with(Seen other) {
+        return new Choices(wall, opening, other, furnishing, material, tracedWork, gapReach);
+    }
+
+    /** The type of walls drawn next. */
+    public WallTypeId wallType() {
+        return wall.type;
+    }
+
+    /** Which line of a wall is drawn. */
+    public DrawnFace face() {
+        return wall.face;
+    }
+
+    /** Square or free. */
+    public Angle angle() {
+        return wall.angle;
+    }
+
+    /** The end of a wall that moves when its length is typed. */
+    public End lengthEnd() {
+        return wall.lengthEnd;
+    }
+
+    /** Whether lines of pictures are caught. */
+    public Lines lines() {
+        return seen.lines;
+    }
+
+    /** Whether the raised glance is shown. */
+    public Glance glance() {
+        return seen.glance;
+    }
+
+    /** Whether the working of areas is shown. */
+    public Working working() {
+        return seen.working;
+    }
+
+    /** The storey seen through this one. */
+    public Optional<Ghost> ghost() {
+        return seen.ghost;
     }
 
     /** With another wall type. */
     public Choices withWallType(WallTypeId other) {
-        return new Choices(
-                other,
-                face,
-                angle,
-                opening,
-                furnishing,
-                material,
-                tracedWork,
-                lines,
-                gapReach,
-                lengthEnd,
-                glance,
-                working);
+        return with(new NewWall(other, wall.face, wall.angle, wall.lengthEnd));
     }
 
     /** With another drawn face. */
     public Choices withFace(DrawnFace other) {
-        return new Choices(
-                wallType,
-                other,
-                angle,
-                opening,
-                furnishing,
-                material,
-                tracedWork,
-                lines,
-                gapReach,
-                lengthEnd,
-                glance,
-                working);
+        return with(new NewWall(wall.type, other, wall.angle, wall.lengthEnd));
     }
 
     /** Square or free. */
     public Choices withAngle(Angle other) {
-        return new Choices(
-                wallType,
-                face,
-                other,
-                opening,
-                furnishing,
-                material,
-                tracedWork,
-                lines,
-                gapReach,
-                lengthEnd,
-                glance,
-                working);
-    }
-
-    /** With another opening to put in. */
-    public Choices withOpening(NewOpening other) {
-        return new Choices(
-                wallType,
-                face,
-                angle,
-                other,
-                furnishing,
-                material,
-                tracedWork,
-                lines,
-                gapReach,
-                lengthEnd,
-                glance,
-                working);
-    }
-
-    /** With another kind of furnishing. */
-    public Choices withFurnishing(String other) {
-        return new Choices(
-                wallType,
-                face,
-                angle,
-                opening,
-                other,
-                material,
-                tracedWork,
-                lines,
-                gapReach,
-                lengthEnd,
-                glance,
-                working);
-    }
-
-    /** With another material. */
-    public Choices withMaterial(String other) {
-        return new Choices(
-                wallType,
-                face,
-                angle,
-                opening,
-                furnishing,
-                other,
-                tracedWork,
-                lines,
-                gapReach,
-                lengthEnd,
-                glance,
-                working);
-    }
-
-    /** With another fate of traced work when a picture is made true. */
-    public Choices withTracedWork(TracedWork other) {
-        return new Choices(
-                wallType,
-                face,
-                angle,
-                opening,
-                furnishing,
-                material,
-                other,
-                lines,
-                gapReach,
-                lengthEnd,
-                glance,
-                working);
-    }
-
-    /** Catching the lines of pictures or not. */
-    public Choices withLines(Lines other) {
-        return new Choices(
-                wallType,
-                face,
-                angle,
-                opening,
-                furnishing,
-                material,
-                tracedWork,
-                other,
-                gapReach,
-                lengthEnd,
-                glance,
-                working);
-    }
-
-    /** With another reach within which wall ends count as gaps. */
-    public Choices withGapReach(Length other) {
-        return new Choices(
-                wallType,
-                face,
-                angle,
-                opening,
-                furnishing,
-                material,
-                tracedWork,
-                lines,
-                other,
-                lengthEnd,
-                glance,
-                working);
+        return with(new NewWall(wall.type, wall.face, other, wall.lengthEnd));
     }
 
     /** With another end of a wall that moves when its length is typed. */
     public Choices withLengthEnd(End other) {
-        return new Choices(
-                wallType,
-                face,
-                angle,
-                opening,
-                furnishing,
-                material,
-                tracedWork,
-                lines,
-                gapReach,
-                other,
-                glance,
-                working);
+        return with(new NewWall(wall.type, wall.face, wall.angle, other));
+    }
+
+    /** With lines of pictures caught or not. */
+    public Choices withLines(Lines other) {
+        return with(new Seen(other, seen.glance, seen.working, seen.ghost));
     }
 
     /** With the raised glance shown or hidden. */
     public Choices withGlance(Glance other) {
-        return new Choices(
-                wallType,
-                face,
-                angle,
-                opening,
-                furnishing,
-                material,
-                tracedWork,
-                lines,
-                gapReach,
-                lengthEnd,
-                other,
-                working);
+        return with(new Seen(seen.lines, other, seen.working, seen.ghost));
     }
 
     /** With the working of areas shown or hidden. */
     public Choices withWorking(Working other) {
-        return new Choices(
-                wallType,
-                face,
-                angle,
-                opening,
-                furnishing,
-                material,
-                tracedWork,
-                lines,
-                gapReach,
-                lengthEnd,
-                glance,
-                other);
+        return with(new Seen(seen.lines, seen.glance, other, seen.ghost));
+    }
+
+    /** With another storey seen through, or none. */
+    public Choices withGhost(Optional<Ghost> other) {
+        return with(new Seen(seen.lines, seen.glance, seen.working, other));
+    }
+
+    /** With another opening to put in. */
+    public Choices withOpening(NewOpening other) {
+        return new Choices(wall, other, seen, furnishing, material, tracedWork, gapReach);
+    }
+
+    /** With another kind of furnishing. */
+    public Choices withFurnishing(String other) {
+        return new Choices(wall, opening, seen, other, material, tracedWork, gapReach);
+    }
+
+    /** With another material. */
+    public Choices withMaterial(String other) {
+        return new Choices(wall, opening, seen, furnishing, other, tracedWork, gapReach);
+    }
+
+    /** With traced work going along with its picture or staying. */
+    public Choices withTracedWork(TracedWork other) {
+        return new Choices(wall, opening, seen, furnishing, material, other, gapReach);
+    }
+
+    /** With another reach within which wall ends count as gaps. */
+    public Choices withGapReach(Length other) {
+        return new Choices(wall, opening, seen, furnishing, material, tracedWork, other);
     }
 }

@@ -4,7 +4,6 @@ import honeylamp.desktop.workspace.Stage;
 import honeylamp.desktop.workspace.Workspace;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.SettingOutEdits;
-import honeylamp.edit.StoreyEdits;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Plan;
 import honeylamp.plan.SettingOutLine.Stay;
@@ -52,6 +51,7 @@ public final class Card extends VBox {
                             now.choices().wallType(),
                             now.choices().lengthEnd(),
                             now.choices().working(),
+                            now.choices().ghost(),
                             kept));
         }
 
@@ -168,15 +168,16 @@ public final class Card extends VBox {
             out.add(Widgets.quiet(
                     "No room yet. Bring in a picture to trace, or draw walls; rooms form by themselves."));
             out.addAll(written(now, lengths));
-            out.add(storeys(now));
+            out.addAll(new StoreysCard(model, parts).nodes(now));
             return out;
         }
         out.add(Widgets.fact("Net, inner faces", AreaText.both(geometry.netAreaMm2())));
         out.add(Widgets.fact("Gross, outer faces", AreaText.both(geometry.grossAreaMm2())));
         out.add(Widgets.fact("Rooms", Integer.toString(geometry.rooms().size())));
+        out.addAll(new AreaTotals(model).nodes());
         out.add(Widgets.quiet("Pick something to see and change its numbers here."));
         out.addAll(written(now, lengths));
-        out.add(storeys(now));
+        out.addAll(new StoreysCard(model, parts).nodes(now));
         return out;
     }
 
@@ -189,26 +190,6 @@ public final class Card extends VBox {
                                 new KnownLengthTable(model).of(u).toArray(Node[]::new)))
                         .toList()
                 : List.of();
-    }
-
-    private Node storeys(Workspace now) {
-        var box = new VBox(4);
-        for (var storey : now.plan().storeys().reversed()) {
-            box.getChildren()
-                    .add(Widgets.toggle(
-                            storey.name(),
-                            "storey-" + storey.id().text(),
-                            "Work on this storey (Page Up and Page Down change it)",
-                            storey.id().equals(now.storey()),
-                            () -> model.goTo(storey.id())));
-        }
-        box.getChildren().add(Widgets.button("Add storey on top", "add-storey", "An empty storey", () -> {
-            var number = now.plan().storeys().size();
-            var added = StoreyEdits.addOnTop(now.plan(), "Storey " + number);
-            model.edit(added.plan(), "Add storey");
-            model.goTo(added.id());
-        }));
-        return Widgets.section("Storeys", box);
     }
 
     private List<Node> plain(String name) {
@@ -230,6 +211,9 @@ public final class Card extends VBox {
                 .toList();
         if (openings.size() == now.selection().size()) {
             out.addAll(new OpeningCard(model, parts).of(openings));
+        }
+        if (now.plan().storeys().size() > 1) {
+            out.add(new StoreysCard(model, parts).copying(now));
         }
         out.add(parts.delete());
         return out;

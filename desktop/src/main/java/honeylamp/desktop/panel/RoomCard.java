@@ -5,7 +5,6 @@ import honeylamp.catalogue.RoomUses;
 import honeylamp.catalogue.RoomUses.RoomUse;
 import honeylamp.catalogue.SurfaceFinishes;
 import honeylamp.derive.AreaBasis;
-import honeylamp.derive.Areas;
 import honeylamp.derive.Dissection;
 import honeylamp.derive.LabelSpot;
 import honeylamp.derive.Room;
@@ -115,7 +114,7 @@ record RoomCard(WorkspaceModel model, CardParts parts) {
         var out = new ArrayList<Node>();
         var at = model.geometry().rooms().indexOf(room);
         if (at >= 0) {
-            var by = Areas.of(parts.plan(), model.geometry()).rooms().get(at);
+            var by = model.areas().rooms().get(at);
             for (var basis : AreaBasis.values()) {
                 out.add(Widgets.fact(basis.label(), AreaText.both(by.getOrDefault(basis, 0.0))));
             }

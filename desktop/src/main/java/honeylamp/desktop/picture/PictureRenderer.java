@@ -2,6 +2,7 @@ package honeylamp.desktop.picture;
 
 import honeylamp.derive.StoreyGeometry;
 import honeylamp.desktop.workspace.View;
+import honeylamp.drawing.Mark;
 import honeylamp.illustrate.Illustration;
 import honeylamp.illustrate.Lamp;
 import honeylamp.illustrate.PaperFrame;
@@ -30,7 +31,8 @@ public final class PictureRenderer implements AutoCloseable {
             View view,
             int width,
             int height,
-            List<Traced> underlays) {}
+            List<Traced> underlays,
+            List<Mark> ghost) {}
 
     /** A painted request. */
     public record Painted(Request request, BufferedImage image) {}
@@ -80,6 +82,7 @@ public final class PictureRenderer implements AutoCloseable {
         ScreenPainter.paint(
                 page(request),
                 request.underlays,
+                request.ghost,
                 image,
                 request.view.paperToPixels(request.frame, request.width, request.height));
         return image;

@@ -242,6 +242,7 @@ public final class PlanPane extends Pane {
         return a.plan() != b.plan()
                 || !a.view().equals(b.view())
                 || a.lamp() != b.lamp()
+                || !a.choices().ghost().equals(b.choices().ghost())
                 || !a.frame().equals(b.frame())
                 || a.stage().showsUnderlay() != b.stage().showsUnderlay()
                 || a.document() != b.document()
@@ -265,7 +266,8 @@ public final class PlanPane extends Pane {
                 now.view(),
                 (int) Math.ceil(getWidth()),
                 (int) Math.ceil(getHeight()),
-                underlays);
+                underlays,
+                model.ghost());
     }
 
     /** Pixels that are still being unpacked are shown as soon as they are there. */

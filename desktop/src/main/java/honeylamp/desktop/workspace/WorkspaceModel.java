@@ -1,5 +1,6 @@
 package honeylamp.desktop.workspace;
 
+import honeylamp.derive.Areas;
 import honeylamp.derive.BriefCheck;
 import honeylamp.derive.GeometryCache;
 import honeylamp.derive.Schedule;
@@ -100,6 +101,22 @@ public final class WorkspaceModel {
         return snags.of(geometry(), now().plan(), now().choices().gapReach());
     }
 
+    /** The areas of the storey worked on. */
+    public Areas areas() {
+        return cache.areas(now().plan(), now().currentStorey());
+    }
+
+    /** The areas of all storeys, and the storeys they are of. */
+    public List<StoreyAreas> allAreas() {
+        var plan = now().plan();
+        return plan.storeys().stream()
+                .map(s -> new StoreyAreas(cache.of(plan, s), cache.areas(plan, s)))
+                .toList();
+    }
+
+    /** A storey and its areas. */
+    public record StoreyAreas(StoreyGeometry geometry, Areas areas) {}
+
     /** A schedule of the plan. */
     public Schedule schedule(Schedule.Subject subject) {
         return Schedule.of(now().plan(), cache, subject);
@@ -165,6 +182,19 @@ public final class WorkspaceModel {
         return out;
     }
 
+    /** The other storey seen through this one, in paper mm; empty if none is. */
+    public List<Mark> ghost() {
+        var w = now();
+        return w.choices()
+                .ghost()
+                .filter(g -> !g.storey().equals(w.storey()))
+                .flatMap(g -> w.plan().storeys().stream()
+                        .filter(s -> s.id().equals(g.storey()))
+                        .findFirst()
+                        .map(s -> Sketches.ghost(w.frame(), cache.of(w.plan(), s), g.across(), g.up(), g.strength())))
+                .orElse(List.of());
+    }
+
     /** Opens another document. */
     public void open(PlanDocument document, Optional<Path> file) {
         pictures.keepOnly(document.assets().keySet());
@@ -211,7 +241,7 @@ public final class WorkspaceModel {
      */
     public void edit(Plan edited, String action) {
         var w = now();
-        var plan = edited.storey(w.storey()) == w.currentStorey() ? edited : Settling.settled(geometry(), edited);
+        var plan = edited.storey(w.storey()) == w.currentStorey() ? edited : settled(edited);
         var storey = plan.storey(w.storey());
         var bounded = storey.walls() != w.currentStorey().walls()
                 || storey.boundaries() != w.currentStorey().boundaries();
@@ -221,6 +251,12 @@ public final class WorkspaceModel {
             state.set(w.with(history).saying(Said.NOTHING));
             onEdit.accept(history.now());
         }
+    }
+
+    /** Openings back where they keep to. */
+    private Plan settled(Plan edited) {
+        var network = cache.of(edited, edited.storey(now().storey())).network();
+        return Settling.settled(geometry(), edited, network);
     }
 
     /** Walls or boundaries changed: setting-out lines that served their turn go, marks go with their rooms, new spaces get one. */
