@@ -8,6 +8,7 @@ import honeylamp.illustrate.Lamp;
 import honeylamp.illustrate.PaperFrame;
 import honeylamp.output.ScreenPainter;
 import honeylamp.output.ScreenPainter.Traced;
+import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.Plan;
 import honeylamp.sheet.Page;
 import honeylamp.sheet.SheetComposer;
@@ -37,7 +38,7 @@ public final class PictureRenderer implements AutoCloseable {
     /** A painted request. */
     public record Painted(Request request, BufferedImage image) {}
 
-    private record PageKey(Plan plan, PaperFrame frame, Lamp lamp) {}
+    private record PageKey(Plan plan, StoreyId storey, PaperFrame frame, Lamp lamp) {}
 
     private final ExecutorService worker = Executors.newSingleThreadExecutor(
             Thread.ofPlatform().daemon().name("picture").factory());
@@ -89,11 +90,12 @@ public final class PictureRenderer implements AutoCloseable {
     }
 
     private Page page(Request request) {
-        var key = new PageKey(request.plan, request.frame, request.lamp);
+        var key = new PageKey(request.plan, request.geometry.storey().id(), request.frame, request.lamp);
         var known = page;
         if (known != null
                 && pageKey != null
                 && pageKey.plan == key.plan
+                && pageKey.storey.equals(key.storey)
                 && pageKey.frame.equals(key.frame)
                 && pageKey.lamp == key.lamp) {
             return known;

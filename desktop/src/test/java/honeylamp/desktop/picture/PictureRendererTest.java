@@ -1,0 +1,66 @@
+package honeylamp.desktop.picture;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import honeylamp.TestWalls;
+import honeylamp.derive.StoreyGeometry;
+import honeylamp.desktop.workspace.View;
+import honeylamp.edit.StoreyEdits;
+import honeylamp.geometry.Point;
+import honeylamp.illustrate.Lamp;
+import honeylamp.plan.Plan;
+import honeylamp.plan.Storey;
+import honeylamp.sheet.SheetComposer;
+import java.awt.image.BufferedImage;
+import java.util.List;
+import java.util.concurrent.LinkedBlockingQueue;
+import java.util.concurrent.TimeUnit;
+import org.junit.jupiter.api.Test;
+
+/** What is remembered of a page must not outlive what it shows. */
+class PictureRendererTest {
+    private static final int DARK = 120;
+
+    /** Dark pixels: a storey of walls has many, an empty one hardly any. */
+    private static long dark(BufferedImage image) {
+        var count = 0L;
+        for (var y = 0; y < image.getHeight(); y++) {
+            for (var x = 0; x < image.getWidth(); x++) {
+                if ((image.getRGB(x, y) & 0xff) < DARK) {
+                    count++;
+                }
+            }
+        }
+        return count;
+    }
+
+    @Test
+    void anotherStoreyOfTheSamePlanIsAnotherPicture() throws Exception {
+        var added = StoreyEdits.addOnTop(TestWalls.house(), "Loft");
+        var painted = new LinkedBlockingQueue<PictureRenderer.Painted>();
+        try (var renderer = new PictureRenderer(Runnable::run, painted::add)) {
+            renderer.request(request(added.plan(), added.plan().storeys().getFirst()));
+            var ground = painted.poll(20, TimeUnit.SECONDS);
+            renderer.request(request(added.plan(), added.plan().storeys().getLast()));
+            var loft = painted.poll(20, TimeUnit.SECONDS);
+            assertThat(ground).isNotNull();
+            assertThat(loft).isNotNull();
+            assertThat(dark(ground.image())).isGreaterThan(1000);
+            assertThat(dark(loft.image())).isLessThan(dark(ground.image()) / 10); // words of the title block
+        }
+    }
+
+    private static PictureRenderer.Request request(Plan plan, Storey storey) {
+        var ground = StoreyGeometry.of(plan, plan.storeys().getFirst());
+        return new PictureRenderer.Request(
+                plan,
+                StoreyGeometry.of(plan, storey),
+                SheetComposer.frame(plan, ground),
+                Lamp.COLOUR,
+                new View(new Point(3000, 2000), 0.05),
+                400,
+                300,
+                List.of(),
+                List.of());
+    }
+}
