@@ -10,7 +10,9 @@ import honeylamp.TestPlans;
 import honeylamp.derive.Snag.Kind;
 import honeylamp.edit.FurnishingEdits;
 import honeylamp.edit.Mending;
+import honeylamp.edit.RoomEdits;
 import honeylamp.edit.StructureEdits;
+import honeylamp.geometry.Point;
 import honeylamp.plan.Brief;
 import honeylamp.plan.Minimums;
 import honeylamp.plan.Opening.Hand;
@@ -18,6 +20,7 @@ import honeylamp.plan.Opening.Swing;
 import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
+import honeylamp.plan.RoomFit;
 import honeylamp.plan.Structure;
 import honeylamp.plan.Wall.BodySide;
 import honeylamp.units.Length;
@@ -196,6 +199,20 @@ class SwingJudgementTest {
         assertThat(better.swing()).isEqualTo(Swing.LEFT);
         var mend = Mending.of(plan, geometry, verdict(plan).getFirst(), Snags.USUAL_GAP_REACH);
         assertThat(mend.map(Mending.Mend::words)).isEqualTo(Optional.of("Hang it at the other jamb"));
+    }
+
+    /** A store of 1,500 by 3,000 behind a partition; a leaf that opens into it is let open outward. */
+    @Test
+    void aStoresDoorOpensOutward() {
+        var plan = door(divided(1550), 4, 1000, Hand.FIRST, Swing.LEFT);
+        var store = geometry(plan).roomAt(new Point(700, 1500)).orElseThrow();
+        plan = RoomEdits.use(plan, storey(plan), store, RoomFit.STORE, RoomFit.AreaPart.INDOOR);
+        var snag = verdict(plan);
+        assertThat(snag).extracting(Snag::kind).containsExactly(Kind.STORE_OPENS_INWARD);
+        var mend = Mending.of(plan, geometry(plan), snag.getFirst(), Snags.USUAL_GAP_REACH)
+                .orElseThrow();
+        assertThat(mend.words()).isEqualTo("Let it open to the other side");
+        assertThat(verdict(mend.plan())).isEmpty();
     }
 
     /** The leaf sweeps a quarter of 800; the piece covers 1,650 to 2,150 by 350 to 850: they share what is drawn. */
