@@ -9,6 +9,7 @@ import honeylamp.drawing.Ink;
 import honeylamp.drawing.Layer;
 import honeylamp.drawing.LayerKind;
 import honeylamp.drawing.Mark;
+import honeylamp.edit.Added;
 import honeylamp.edit.Bays;
 import honeylamp.edit.OpeningEdits;
 import honeylamp.edit.WallEdits;
@@ -18,6 +19,7 @@ import honeylamp.geometry.Point;
 import honeylamp.illustrate.Illustration;
 import honeylamp.illustrate.Lamp;
 import honeylamp.illustrate.PaperFrame;
+import honeylamp.plan.ElementId.OpeningId;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.ElementId.WallId;
 import honeylamp.plan.ElementId.WallTypeId;
@@ -123,8 +125,7 @@ public final class OpeningSheet {
         return put(wall.plan(), wall.id(), kind, offset, width).plan();
     }
 
-    private static honeylamp.edit.Added<honeylamp.plan.ElementId.OpeningId> put(
-            Plan plan, WallId wall, OpeningKind kind, double offset, double width) {
+    private static Added<OpeningId> put(Plan plan, WallId wall, OpeningKind kind, double offset, double width) {
         return OpeningEdits.add(
                 plan, storey(plan), kind, wall, Length.ofMm(offset), Length.ofMm(width), Hand.FIRST, Swing.LEFT);
     }
@@ -144,7 +145,7 @@ public final class OpeningSheet {
         var wall = both.storeys().getFirst().walls().getFirst();
         var usual = OpeningKind.CORNER_WINDOW.usual(UnitSystem.MM);
         var half = new Opening(
-                new honeylamp.plan.ElementId.OpeningId(both.nextNumber()),
+                new OpeningId(both.nextNumber()),
                 OpeningKind.CORNER_WINDOW,
                 wall.id(),
                 wall.length().minus(usual.width()),

@@ -4,6 +4,7 @@ import honeylamp.plan.Brief.WantedPiece;
 import honeylamp.plan.Brief.WantedRoom;
 import honeylamp.plan.Plan;
 import honeylamp.units.AreaText;
+import honeylamp.units.Length;
 import honeylamp.units.LengthText;
 import java.util.ArrayList;
 import java.util.List;
@@ -84,7 +85,7 @@ public record BriefCheck(List<RoomItem> rooms, List<PieceItem> pieces) {
                 room.outline(), LabelSpot.freest(room.outline()).centre());
         var side = Math.min(clear.alongMm(), clear.acrossMm());
         if (side < wanted.leastSide().mm()) {
-            out.add("is " + LengthText.shownWithUnit(honeylamp.units.Length.ofMm(side), plan.units()) + " wide of "
+            out.add("is " + LengthText.shownWithUnit(Length.ofMm(side), plan.units()) + " wide of "
                     + LengthText.shownWithUnit(wanted.leastSide(), plan.units()));
         }
         return out;

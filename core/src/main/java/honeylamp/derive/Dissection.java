@@ -11,6 +11,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.TreeSet;
+import java.util.stream.Collectors;
 
 /**
  * A room taken apart into rectangles, triangles, trapezia and, along arcs, sectors less their triangles. The parts
@@ -249,7 +250,7 @@ public record Dissection(List<Part> parts) {
         }
         return joined(out).stream()
                 .map(s -> s.part(origin, along, up))
-                .collect(java.util.stream.Collectors.toCollection(ArrayList::new));
+                .collect(Collectors.toCollection(ArrayList::new));
     }
 
     /** Between two levels, from left to right edge. */

@@ -14,12 +14,22 @@ public record FrameSizes(double frameWidthMm, double frameHeightMm, double clear
     /** Left free beside and above a frame, to fit it. */
     public static final double FIT_MM = 10;
 
-    private static final double LEAF_MM = 40;
-    private static final double OUTER_LEAF_MM = 55;
-    private static final double FOLDED_LEAF_MM = 32;
-    private static final double FOLDING_LEAF_MM = 380;
-    private static final double WINDOW_FRAME_MM = 60;
-    private static final double WINDOW_DEPTH_MM = 70;
+    /** How thick leaves are: of inner doors, of outer doors, of folding doors. */
+    public static final double LEAF_MM = 40;
+
+    /** An outer door's. */
+    public static final double OUTER_LEAF_MM = 55;
+
+    /** A folding door's. */
+    public static final double FOLDING_LEAF_MM = 30;
+
+    /** The frame of a window, seen from the front. */
+    public static final double WINDOW_FRAME_MM = 60;
+
+    /** How deep it is. */
+    public static final double WINDOW_DEPTH_MM = 70;
+
+    private static final double FOLDING_WIDTH_MM = 380;
 
     /** The sizes of an opening; a plain one has no frame and is clear in its whole width. */
     public static FrameSizes of(Opening opening) {
@@ -43,6 +53,11 @@ public record FrameSizes(double frameWidthMm, double frameHeightMm, double clear
         };
     }
 
+    /** How many leaves a folding door has whose frame is so wide inside: pairs of about 380 mm each. */
+    public static int foldingLeaves(double clearMm) {
+        return 2 * Math.max(1, (int) Math.round(clearMm / (2 * FOLDING_WIDTH_MM)));
+    }
+
     /** How deep the frame of a window stands behind the outer face of a wall so thick unless something else is said. */
     public static double usualRevealMm(double thicknessMm) {
         return Math.max(0, (thicknessMm - WINDOW_DEPTH_MM) / 2);
@@ -58,7 +73,7 @@ public record FrameSizes(double frameWidthMm, double frameHeightMm, double clear
             case PAIR_DOOR, UNEQUAL_PAIR -> linings + 2 * LEAF_MM;
             case SLIDING_PAIR -> linings + clear / 2;
             case POCKET_DOOR -> LeafSweep.LINING_MM;
-            case FOLDING_DOOR -> linings + FOLDED_LEAF_MM * Math.max(2, Math.rint(clear / FOLDING_LEAF_MM));
+            case FOLDING_DOOR -> linings + FOLDING_LEAF_MM * foldingLeaves(clear);
             default -> linings;
         };
     }

@@ -6,6 +6,7 @@ import honeylamp.geometry.Point;
 import honeylamp.geometry.Ring;
 import honeylamp.plan.Opening;
 import honeylamp.plan.OpeningKind;
+import java.util.ArrayList;
 import java.util.List;
 
 /**
@@ -69,7 +70,7 @@ public record LeafSweep(Point hinge, Point closed, Point open, double leafMm) {
 
     /** What it sweeps, its arc as chords. */
     public Outline area() {
-        var points = new java.util.ArrayList<Point>();
+        var points = new ArrayList<Point>();
         points.add(hinge);
         for (var i = 0; i <= CHORDS; i++) {
             var way = Point.direction(shut().angleDeg() + sweepDeg() * i / CHORDS);

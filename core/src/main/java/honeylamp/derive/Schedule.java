@@ -203,6 +203,11 @@ public record Schedule(Subject subject, List<Column> columns, List<Row> rows) {
         }
     }
 
+    /** The key of a finish as words. */
+    private static String plain(String key) {
+        return key.replace('-', ' ');
+    }
+
     private static Row room(Storey storey, Room room, RoomMark mark, Map<AreaBasis, Double> by) {
         var fit = mark.fit();
         return new Row(
@@ -221,8 +226,8 @@ public record Schedule(Subject subject, List<Column> columns, List<Row> rows) {
                         new Cell.Wide(by.getOrDefault(AreaBasis.OUTER_FACES, 0.0)),
                         new Cell.Long(Length.ofMm(room.perimeterMm())),
                         new Cell.Long(fit.height().orElse(storey.height())),
-                        new Cell.Words(mark.floor().material()),
-                        new Cell.Words(fit.ceiling()),
-                        new Cell.Words(fit.walls())));
+                        new Cell.Words(plain(mark.floor().material())),
+                        new Cell.Words(plain(fit.ceiling())),
+                        new Cell.Words(plain(fit.walls()))));
     }
 }

@@ -7,6 +7,7 @@ import honeylamp.plan.Opening.Swing;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 
 /** The wall sides of a room, and what is left of their length beside openings and what stands against them. */
 public final class WallSides {
@@ -70,7 +71,7 @@ public final class WallSides {
                 .toList();
     }
 
-    private static java.util.Optional<WallPiece> piece(StoreyGeometry geometry, Segment edge) {
+    private static Optional<WallPiece> piece(StoreyGeometry geometry, Segment edge) {
         return geometry.network().near(edge.middle(), ON_FACE_MM).stream()
                 .filter(p -> p.faces().stream().anyMatch(f -> f.distance(edge.middle()) <= ON_FACE_MM))
                 .min(Comparator.comparingDouble(p -> p.faces().stream()

@@ -1,5 +1,6 @@
 package honeylamp.illustrate;
 
+import honeylamp.derive.FrameSizes;
 import honeylamp.derive.LeafSweep;
 import honeylamp.derive.OpeningCut;
 import honeylamp.derive.OpeningFrame;
@@ -13,9 +14,9 @@ import java.util.List;
 /** Draws doors; linings and leaves keep their thickness at any width. Sizes in mm. */
 final class DoorArt {
     private static final double LINING = LeafSweep.LINING_MM;
-    private static final double LEAF = 40;
-    private static final double OUTER_LEAF = 55;
-    private static final double FOLDING_LEAF = 30;
+    private static final double LEAF = FrameSizes.LEAF_MM;
+    private static final double OUTER_LEAF = FrameSizes.OUTER_LEAF_MM;
+    private static final double FOLDING_LEAF = FrameSizes.FOLDING_LEAF_MM;
 
     /** A leaf that slides along the wall hangs so far off its face, and covers so much beside the opening. */
     private static final double OFF_FACE = 15;
@@ -28,7 +29,6 @@ final class DoorArt {
     private static final double TRACK = 22;
     private static final double MEETING_STILE = 30;
     private static final double FOLD_DEG = 62;
-    private static final double USUAL_FOLDING_LEAF = 380;
     private static final double SLOT = 36;
     private static final double THRESHOLD_OUT = 35;
     private static final double THRESHOLD_IN = 90;
@@ -140,7 +140,7 @@ final class DoorArt {
     private void folding(OpeningFrame f) {
         linings(f);
         var clear = f.widthMm() - 2 * LINING;
-        var leaves = 2 * Math.max(1, (int) Math.round(clear / (2 * USUAL_FOLDING_LEAF)));
+        var leaves = FrameSizes.foldingLeaves(clear);
         var leaf = clear / leaves;
         var step = leaf * Math.cos(Math.toRadians(FOLD_DEG));
         var out = leaf * Math.sin(Math.toRadians(FOLD_DEG));

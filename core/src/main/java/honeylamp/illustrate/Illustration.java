@@ -90,9 +90,9 @@ public final class Illustration {
         var walls = new ArrayList<>(new WallArt(frame, pens).marks(plan, geometry, lamp));
         walls.addAll(structures.posts(geometry.storey().structures()));
         add(layers, LayerKind.POCHE, walls);
-        var openings = new OpeningArt(frame, pens);
-        add(layers, LayerKind.OPENINGS, openings.marks(geometry.cuts()));
-        add(layers, LayerKind.OVERHEAD, openings.overhead(geometry.cuts()));
+        var openings = new OpeningArt(frame, pens).drawn(geometry.cuts());
+        add(layers, LayerKind.OPENINGS, openings.seen());
+        add(layers, LayerKind.OVERHEAD, openings.overhead());
         add(layers, LayerKind.DIMENSIONS, dimensions());
         var labels = new LabelArt(frame, plan.units());
         var tagged = plan.sheet().tags() == Sheet.Tags.SHOWN ? Tags.of(plan) : Map.<OpeningId, String>of();

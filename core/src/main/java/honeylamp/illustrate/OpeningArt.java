@@ -27,16 +27,6 @@ final class OpeningArt {
         this.pens = pens;
     }
 
-    /** What is seen or cut. */
-    List<Mark> marks(List<OpeningCut> cuts) {
-        return drawn(cuts).seen();
-    }
-
-    /** What lies overhead: edges of the wall above plain openings, leaves under the ceiling. */
-    List<Mark> overhead(List<OpeningCut> cuts) {
-        return drawn(cuts).overhead();
-    }
-
     /** Both, what lies overhead on top. */
     List<Mark> all(List<OpeningCut> cuts) {
         var drawn = drawn(cuts);
@@ -45,7 +35,8 @@ final class OpeningArt {
         return out;
     }
 
-    private OpeningMarks drawn(List<OpeningCut> cuts) {
+    /** What is seen or cut, and what lies overhead: edges of the wall above openings, leaves under the ceiling. */
+    OpeningMarks drawn(List<OpeningCut> cuts) {
         var marks = new OpeningMarks(frame, pens);
         var doors = new DoorArt(marks);
         var windows = new WindowArt(marks);

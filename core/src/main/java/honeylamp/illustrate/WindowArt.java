@@ -1,5 +1,6 @@
 package honeylamp.illustrate;
 
+import honeylamp.derive.FrameSizes;
 import honeylamp.derive.OpeningCut;
 import honeylamp.derive.OpeningFrame;
 import honeylamp.geometry.Curve;
@@ -13,8 +14,8 @@ import java.util.Optional;
 
 /** Draws windows: sill lines along both faces, frame, sashes and glass; frames keep their size at any width, in mm. */
 final class WindowArt {
-    private static final double FRAME_FACE = 60;
-    private static final double FRAME_DEPTH = 70;
+    private static final double FRAME_FACE = FrameSizes.WINDOW_FRAME_MM;
+    private static final double FRAME_DEPTH = FrameSizes.WINDOW_DEPTH_MM;
     private static final double SASH_FACE = 42;
     private static final double SASH_DEPTH = 52;
     private static final double PANE = 18;

@@ -137,6 +137,9 @@ class OpeningCutTest {
         assertThat(FrameSizes.of(door.as(OpeningKind.POCKET_DOOR)).clearWidthMm())
                 .isEqualTo(850);
         assertThat(FrameSizes.usualRevealMm(300)).isEqualTo(115); // (300 - 70) / 2
+        // 1,400 less two linings is 1,330: four leaves of about 380, which folded take 30 each
+        var folding = door.sized(Length.ZERO, Length.ofMm(1400)).as(OpeningKind.FOLDING_DOOR);
+        assertThat(FrameSizes.of(folding).clearWidthMm()).isEqualTo(1330 - 4 * 30);
     }
 
     @Test

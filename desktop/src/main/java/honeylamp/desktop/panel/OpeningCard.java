@@ -16,8 +16,10 @@ import honeylamp.units.LengthText;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import java.util.Set;
 import java.util.function.BiFunction;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import javafx.scene.Node;
 import javafx.scene.layout.VBox;
@@ -127,7 +129,7 @@ record OpeningCard(WorkspaceModel model, CardParts parts) {
         });
     }
 
-    private Node distance(String name, String id, double mm, java.util.function.Function<Length, Plan> change) {
+    private Node distance(String name, String id, double mm, Function<Length, Plan> change) {
         return parts.distance(name, id, Length.ofMm(Math.max(0, mm)), change, "Move opening");
     }
 
@@ -192,10 +194,7 @@ record OpeningCard(WorkspaceModel model, CardParts parts) {
             box.getChildren()
                     .add(Widgets.toggle(
                             "Centred between " + between.label(),
-                            "keep-"
-                                    + between.name()
-                                            .toLowerCase(java.util.Locale.ROOT)
-                                            .replace('_', '-'),
+                            "keep-" + between.name().toLowerCase(Locale.ROOT).replace('_', '-'),
                             "It stays centred when the wall changes (C does it too)",
                             keeping.equals(Keeping.centred(between)),
                             () -> keep(opening, Keeping.centred(between))));

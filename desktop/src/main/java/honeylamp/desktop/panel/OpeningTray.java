@@ -10,16 +10,21 @@ import honeylamp.illustrate.Samples;
 import honeylamp.plan.OpeningKind;
 import honeylamp.plan.OpeningKind.Size;
 import honeylamp.units.Length;
+import honeylamp.units.LengthReader;
 import honeylamp.units.LengthText;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.function.Function;
 import java.util.stream.Stream;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.scene.shape.Rectangle;
@@ -101,7 +106,7 @@ record OpeningTray(WorkspaceModel model, Commands commands, Thumbnails thumbnail
                     "opening-sill-next",
                     size.sill(),
                     units,
-                    honeylamp.units.LengthReader::notNegative,
+                    LengthReader::notNegative,
                     s -> resizeChecked(new Size(size.width(), s, size.head())),
                     model::complain));
         }
@@ -109,7 +114,7 @@ record OpeningTray(WorkspaceModel model, Commands commands, Thumbnails thumbnail
         return out;
     }
 
-    private LengthField field(String name, String id, Length value, java.util.function.Function<Length, Size> change) {
+    private LengthField field(String name, String id, Length value, Function<Length, Size> change) {
         return new LengthField(
                 name, id, value, model.now().plan().units(), v -> resizeChecked(change.apply(v)), model::complain);
     }
@@ -149,8 +154,8 @@ record OpeningTray(WorkspaceModel model, Commands commands, Thumbnails thumbnail
         name.setPromptText("Name of this size");
         name.setAccessibleText("Name under which this size is kept");
         var keep = Widgets.button("Keep", "product-keep", "Keeps kind and size for all your plans", () -> keep(name));
-        keep.setMinWidth(javafx.scene.layout.Region.USE_PREF_SIZE);
-        javafx.scene.layout.HBox.setHgrow(name, javafx.scene.layout.Priority.ALWAYS);
+        keep.setMinWidth(Region.USE_PREF_SIZE);
+        HBox.setHgrow(name, Priority.ALWAYS);
         return List.of(box, Widgets.row(name, keep));
     }
 

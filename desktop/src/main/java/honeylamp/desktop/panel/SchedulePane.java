@@ -26,10 +26,12 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import javafx.beans.property.ReadOnlyStringWrapper;
+import javafx.scene.Node;
 import javafx.scene.control.TableColumn;
 import javafx.scene.control.TableView;
 import javafx.scene.control.cell.TextFieldTableCell;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
 
@@ -107,15 +109,15 @@ public final class SchedulePane extends VBox {
         table.getItems().setAll(schedule.rows());
     }
 
-    private List<javafx.scene.Node> buttons(Workspace now) {
-        var out = new java.util.ArrayList<javafx.scene.Node>();
+    private List<Node> buttons(Workspace now) {
+        var out = new java.util.ArrayList<Node>();
         for (var s : Subject.values()) {
             var toggle = Widgets.toggle(
                     s.label(), "schedule-" + s.name().toLowerCase(Locale.ROOT), "Lists these", s == subject, () -> {
                         subject = s;
                         update();
                     });
-            HBox.setHgrow(toggle, javafx.scene.layout.Priority.NEVER);
+            HBox.setHgrow(toggle, Priority.NEVER);
             out.add(toggle);
         }
         var tags = now.plan().sheet().tags();
@@ -129,7 +131,7 @@ public final class SchedulePane extends VBox {
                                 .plan()
                                 .with(model.now().plan().sheet().with(tags == Tags.SHOWN ? Tags.HIDDEN : Tags.SHOWN)),
                         "Show tags"));
-        HBox.setHgrow(tag, javafx.scene.layout.Priority.NEVER);
+        HBox.setHgrow(tag, Priority.NEVER);
         out.add(tag);
         out.add(Widgets.spring());
         var export =

@@ -8,9 +8,11 @@ import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Storey;
 import honeylamp.units.Length;
+import honeylamp.units.LengthReader;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.BiFunction;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import javafx.scene.Node;
@@ -95,7 +97,7 @@ record StoreysCard(WorkspaceModel model, CardParts parts) {
         return out;
     }
 
-    private void order(java.util.function.BiFunction<Plan, StoreyId, Plan> change, String action) {
+    private void order(BiFunction<Plan, StoreyId, Plan> change, String action) {
         parts.apply(() -> change.apply(parts.plan(), parts.at()), action);
     }
 
@@ -153,7 +155,7 @@ record StoreysCard(WorkspaceModel model, CardParts parts) {
                 id,
                 value,
                 parts.plan().units(),
-                honeylamp.units.LengthReader::signed,
+                LengthReader::signed,
                 v -> ghost(change.apply(v)),
                 model::complain);
     }
