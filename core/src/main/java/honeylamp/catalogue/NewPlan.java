@@ -3,6 +3,7 @@ package honeylamp.catalogue;
 import honeylamp.plan.Brief;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.Plan;
+import honeylamp.plan.Repeats;
 import honeylamp.plan.Sheet;
 import honeylamp.plan.Sheet.Paper;
 import honeylamp.plan.Sheet.TitleBlock;
@@ -33,6 +34,7 @@ public final class NewPlan {
                 Looks.UPPER_LEFT,
                 new Sheet(Paper.A3, Way.LANDSCAPE, Optional.empty(), 90, TitleBlock.of("")),
                 Brief.OPEN,
+                Repeats.NONE,
                 6);
     }
 }

@@ -15,7 +15,7 @@ public final class RoomUses {
                     new Oklch(0.90, 0.040, 75),
                     14,
                     3000,
-                    List.of("sofa", "coffee-table")),
+                    List.of("sofa", "low-table")),
             new RoomUse(
                     "dining",
                     "Dining",
@@ -33,7 +33,7 @@ public final class RoomUses {
                     new Oklch(0.91, 0.034, 110),
                     6,
                     1800,
-                    List.of("kitchen-run", "fridge")),
+                    List.of("base-units", "refrigerator")),
             new RoomUse(
                     "bedroom",
                     "Bedroom",
@@ -51,7 +51,7 @@ public final class RoomUses {
                     new Oklch(0.90, 0.034, 215),
                     3,
                     1500,
-                    List.of("toilet", "washbasin")),
+                    List.of("wc", "basin")),
             new RoomUse(
                     "work",
                     "Work",

@@ -26,7 +26,7 @@ import javax.imageio.IIOImage;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageWriteParam;
 
-/** The demos as files: the finished plan with its underlay, the sheet to trace by hand, the boat shed. */
+/** The demos as files: the finished plan with its underlay, the sheet to trace by hand, the boat shed, the tea room. */
 public final class DemoFiles {
     /** The file name of the plan. */
     public static final String PLAN = "sailcloth-yard.honeylamp";
@@ -37,6 +37,9 @@ public final class DemoFiles {
     public static final String SHED = "boat-shed.honeylamp";
     /** The file name of the boat shed's readings. */
     public static final String SHED_READINGS = "boat-shed.csv";
+
+    /** The file name of the tea room's plan. */
+    public static final String TEA_ROOM = "quillback-lane.honeylamp";
 
     /** The file name of the sheet of joints. */
     public static final String JOINTS = "joints.honeylamp";
@@ -57,6 +60,8 @@ public final class DemoFiles {
         var shed = PlanDocument.of(BoatShed.plan());
         PlanFile.save(shed, Preview.png(shed.plan()), folder.resolve(SHED));
         Files.write(folder.resolve(SHED_READINGS), BoatShed.readings());
+        var teaRoom = PlanDocument.of(QuillbackLane.plan());
+        PlanFile.save(teaRoom, Preview.png(teaRoom.plan()), folder.resolve(TEA_ROOM));
         var joints = PlanDocument.of(JointSheet.plan());
         PlanFile.save(joints, Preview.png(joints.plan()), folder.resolve(JOINTS));
     }

@@ -8,8 +8,10 @@ import honeylamp.plan.Opening.Hand;
 import honeylamp.plan.Opening.Swing;
 import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Plan;
+import honeylamp.plan.Repeats;
 import honeylamp.plan.Sheet;
 import honeylamp.plan.Sheet.TitleBlock;
+import honeylamp.plan.Stair;
 import honeylamp.plan.Storey;
 import honeylamp.plan.Structure;
 import honeylamp.plan.Wall.BodySide;
@@ -59,7 +61,7 @@ public final class SailclothYard {
                         new WallType(BRICK, "Outer wall, brick", Length.ofMm(300), true, Poche.SOLID),
                         new WallType(BEARING, "Inner wall, bearing", Length.ofMm(175), true, Poche.SOLID),
                         new WallType(PARTITION, "Partition", Length.ofMm(100), false, Poche.TINT)),
-                List.of(Storey.empty(new StoreyId(5), "Upper floor", Length.ofMm(3100), Length.ofMm(2700))),
+                List.of(Storey.empty(new StoreyId(5), "Upper floor", Length.ofMm(2405), Length.ofMm(2700))),
                 Looks.DAYLIGHT,
                 Looks.UPPER_LEFT,
                 new Sheet(
@@ -75,6 +77,7 @@ public final class SailclothYard {
                                 "14 September 2026",
                                 "C")),
                 Brief.OPEN,
+                Repeats.NONE,
                 6);
     }
 
@@ -125,10 +128,22 @@ public final class SailclothYard {
     }
 
     private static void fixedParts(PlanSketch s) {
-        s.structure(Structure.Kind.POST, 200, 200, 2700, 2560, 560, 0, 0);
-        s.structure(Structure.Kind.POST, 200, 200, 2700, 5440, 560, 0, 0);
-        s.structure(Structure.Kind.STAIR_DOWN, 900, 2700, 3100, 4700, 7130, 180, 17);
-        s.structure(Structure.Kind.BALCONY, 3600, 1400, 100, 9300, -700, 0, 0);
+        s.block(Structure.Kind.POST, 200, 200, 2700, 2560, 560, 0);
+        s.block(Structure.Kind.POST, 200, 200, 2700, 5440, 560, 0);
+        s.part(
+                Stair.even(
+                        Stair.Shape.STRAIGHT,
+                        Stair.Turn.RIGHT,
+                        Stair.Leads.DOWN,
+                        Length.ofMm(900),
+                        Length.ofMm(226),
+                        13,
+                        Length.ofMm(2405),
+                        Length.ZERO),
+                4700,
+                7144,
+                180);
+        s.block(Structure.Kind.BALCONY, 3600, 1400, 100, 9300, -700, 0);
         s.note(9300, -1000, "Timber balcony");
     }
 

@@ -1,6 +1,8 @@
 package honeylamp.derive;
 
 import honeylamp.derive.WallNetwork.Sides;
+import honeylamp.geometry.Outline;
+import honeylamp.geometry.Regions;
 import honeylamp.geometry.Ring;
 import honeylamp.plan.Plan;
 import honeylamp.plan.RoomFit.AreaPart;
@@ -23,10 +25,12 @@ import java.util.function.ToDoubleFunction;
  */
 public record Areas(List<Map<AreaBasis, Double>> rooms, double internalGrossMm2, double externalGrossMm2) {
     /** What the internal gross area is. */
-    public static final String INTERNAL_GROSS = "within the inner faces of the outer walls, inner walls included";
+    public static final String INTERNAL_GROSS =
+            "within the inner faces of the outer walls, inner walls and stairs included, voids left out";
 
     /** What the external gross area is. */
-    public static final String EXTERNAL_GROSS = "within the outer faces of the outer walls";
+    public static final String EXTERNAL_GROSS =
+            "within the outer faces of the outer walls, stairs included, voids left out";
 
     /** Boundaries are carried on so far into walls, to meet their middles and outer faces. */
     private static final double INTO_WALL_MM = 1200;
@@ -43,10 +47,15 @@ public record Areas(List<Map<AreaBasis, Double>> rooms, double internalGrossMm2,
         var lines = geometry.storey().boundaries().stream()
                 .map(b -> b.line().part(-INTO_WALL_MM, b.line().length() + INTO_WALL_MM))
                 .toList();
-        var centres = Boundaries.divided(
-                geometry.network(), faces(split, Areas::middle).rooms(), lines);
-        var toOuter = Boundaries.divided(
-                geometry.network(), faces(split, raw -> outward(raw, outer)).rooms(), lines);
+        var voids = FixedParts.voids(geometry.storey());
+        var network = geometry.network();
+        var centres = Boundaries.withoutVoids(
+                network, Boundaries.divided(network, faces(split, Areas::middle).rooms(), lines), voids);
+        var toOuter = Boundaries.withoutVoids(
+                network,
+                Boundaries.divided(
+                        network, faces(split, raw -> outward(raw, outer)).rooms(), lines),
+                voids);
         var rooms = new ArrayList<Map<AreaBasis, Double>>();
         for (var room : geometry.rooms()) {
             var by = new EnumMap<AreaBasis, Double>(AreaBasis.class);
@@ -58,7 +67,8 @@ public record Areas(List<Map<AreaBasis, Double>> rooms, double internalGrossMm2,
         var inner = faces(split, raw -> inward(raw, outer)).outside().stream()
                 .mapToDouble(Areas::area)
                 .sum();
-        return new Areas(rooms, inner, geometry.grossAreaMm2());
+        var missing = Regions.union(voids).stream().mapToDouble(Outline::area).sum();
+        return new Areas(rooms, Math.max(0, inner - missing), Math.max(0, geometry.grossAreaMm2() - missing));
     }
 
     /** The areas of a storey of a plan. */

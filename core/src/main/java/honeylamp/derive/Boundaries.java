@@ -5,6 +5,7 @@ import honeylamp.geometry.Outline;
 import honeylamp.geometry.Regions;
 import honeylamp.geometry.Segment;
 import honeylamp.plan.Boundary;
+import honeylamp.plan.Storey;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -21,6 +22,37 @@ final class Boundaries {
     record Space(Face face, boolean outside) {}
 
     private Boundaries() {}
+
+    /** The spaces of a storey by falling area, without the voids in its floor. */
+    static List<Space> spaces(WallNetwork network, Storey storey) {
+        var voids = FixedParts.voids(storey);
+        var spaces = spaces(network, storey.boundaries(), REACH_MM);
+        if (voids.isEmpty()) {
+            return spaces;
+        }
+        var out = new ArrayList<Space>();
+        for (var space : spaces) {
+            withoutVoids(network, List.of(space.face), voids).forEach(f -> out.add(new Space(f, space.outside)));
+        }
+        out.sort(Comparator.comparingDouble((Space s) -> s.face.areaMm2()).reversed());
+        return out;
+    }
+
+    /** Faces less what is missing of their floor; a void right across a face parts it. */
+    static List<Face> withoutVoids(WallNetwork network, List<Face> faces, List<Outline> voids) {
+        if (voids.isEmpty()) {
+            return faces;
+        }
+        var out = new ArrayList<Face>();
+        for (var face : faces) {
+            for (var part : Regions.difference(List.of(face.outline()), voids)) {
+                if (part.area() > LEAST_MM2) {
+                    out.add(new Face(part, Dissection.of(network, part).areaMm2()));
+                }
+            }
+        }
+        return out;
+    }
 
     /**
      * The spaces of a storey by falling area.

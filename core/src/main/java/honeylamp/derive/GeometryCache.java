@@ -1,5 +1,6 @@
 package honeylamp.derive;
 
+import honeylamp.geometry.Outline;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Storey;
 import honeylamp.plan.Wall;
@@ -7,6 +8,8 @@ import honeylamp.plan.WallType;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Remembers derived storeys by the identity of the lists they came from, so that moving a chair does
@@ -22,6 +25,7 @@ public final class GeometryCache {
             Identity<Object> openings,
             Identity<Object> rooms,
             Identity<Object> boundaries,
+            List<Outline> voids,
             Storey.Levels levels) {}
 
     private record Identity<T>(T value) {
@@ -39,6 +43,11 @@ public final class GeometryCache {
     private final Map<WallsKey, WallNetwork> networks = newest();
     private final Map<StoreyKey, StoreyGeometry> storeys = newest();
     private final Map<StoreyKey, Areas> areas = newest();
+    private @Nullable Plan laidFrom;
+    private @Nullable Plan laid;
+    private @Nullable Plan unitsOf;
+    private @Nullable Storey unitsOn;
+    private UnitCopies.OnStorey units = UnitCopies.OnStorey.NONE;
 
     private static <K, V> Map<K, V> newest() {
         return new LinkedHashMap<>(16, 0.75f, true) {
@@ -75,12 +84,55 @@ public final class GeometryCache {
         return areas.computeIfAbsent(key(plan, storey), _ -> Areas.of(plan, geometry));
     }
 
+    /**
+     * The plan with all copies of its units laid into their storeys, to be shown and counted but not edited; what did
+     * not change since the last time is the same object again. A plan without copies is given back as it is.
+     */
+    public synchronized Plan laidOut(Plan plan) {
+        if (plan.repeats().copies().isEmpty()) {
+            return plan;
+        }
+        if (laidFrom != plan) {
+            var before = laid;
+            var now = UnitCopies.laidOut(plan, this);
+            laid = before == null ? now : keeping(before, now);
+            laidFrom = plan;
+        }
+        return Objects.requireNonNull(laid);
+    }
+
+    /** The units of a plan and their copies on a storey, from memory if it is the plan asked for last. */
+    public synchronized UnitCopies.OnStorey units(Plan plan, Storey storey) {
+        if (plan.repeats().units().isEmpty()) {
+            return UnitCopies.OnStorey.NONE;
+        }
+        if (unitsOf != plan || unitsOn != storey) {
+            units = new UnitCopies.OnStorey(UnitCopies.units(plan, this), UnitCopies.on(plan, storey, this));
+            unitsOf = plan;
+            unitsOn = storey;
+        }
+        return units;
+    }
+
+    private static Plan keeping(Plan before, Plan now) {
+        var out = now;
+        for (var was : before.storeys()) {
+            out = out.withStorey(
+                    was.id(),
+                    s -> s.withWalls(s.walls().equals(was.walls()) ? was.walls() : s.walls())
+                            .withOpenings(s.openings().equals(was.openings()) ? was.openings() : s.openings())
+                            .withRooms(s.rooms().equals(was.rooms()) ? was.rooms() : s.rooms()));
+        }
+        return out;
+    }
+
     private static StoreyKey key(Plan plan, Storey storey) {
         return new StoreyKey(
                 new WallsKey(new Identity<>(storey.walls()), new Identity<>(plan.wallTypes())),
                 new Identity<>(storey.openings()),
                 new Identity<>(storey.rooms()),
                 new Identity<>(storey.boundaries()),
+                FixedParts.voids(storey),
                 storey.levels());
     }
 }

@@ -11,6 +11,7 @@ import honeylamp.geometry.Segment;
 import honeylamp.plan.Boundary;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Furnishing;
+import honeylamp.plan.Ground;
 import honeylamp.plan.Opening;
 import honeylamp.plan.SettingOutLine;
 import honeylamp.plan.Storey;
@@ -172,13 +173,20 @@ public final class Picking {
     /** The fixed part whose footprint holds the point. */
     public static Optional<Structure> structure(StoreyGeometry geometry, Point p) {
         return geometry.storey().structures().stream()
-                .filter(s -> new Box(
-                                -s.width().mm() / 2,
-                                -s.depth().mm() / 2,
-                                s.width().mm() / 2,
-                                s.depth().mm() / 2)
-                        .contains(s.placing().inverse().apply(p)))
-                .findFirst();
+                .filter(s -> s.box().contains(s.placing().inverse().apply(p)))
+                .min(Comparator.comparingDouble(s -> s.width().mm() * s.depth().mm()));
+    }
+
+    /** The bay, or the smallest ground, that holds the point; of a plot only its boundary is hit. */
+    public static Optional<ElementId> site(StoreyGeometry geometry, Point p, double reachMm) {
+        var bay = structure(geometry, p).filter(s -> s.form() instanceof Structure.ParkingBay);
+        return bay.<ElementId>map(Structure::id)
+                .or(() -> geometry.storey().grounds().stream()
+                        .filter(g -> g.use() == Ground.Use.PLOT
+                                ? g.ring().edgeDistance(p) <= reachMm
+                                : g.ring().contains(p))
+                        .min(Comparator.comparingDouble(g -> g.ring().area()))
+                        .map(Ground::id));
     }
 
     /** The top underlay whose picture holds the point. */

@@ -119,7 +119,8 @@ public record Schedule(Subject subject, List<Column> columns, List<Row> rows) {
     }
 
     /** A schedule of a plan. */
-    public static Schedule of(Plan plan, GeometryCache cache, Subject subject) {
+    public static Schedule of(Plan drawn, GeometryCache cache, Subject subject) {
+        var plan = cache.laidOut(drawn);
         var rows = new ArrayList<Row>();
         var tags = Tags.of(plan);
         for (var storey : plan.storeys()) {

@@ -62,6 +62,18 @@ public record Snag(Kind kind, Point where, List<ElementId> about, String sentenc
         STORE_OPENS_INWARD("store opens inward"),
         /** A room smaller than is wanted. */
         SMALL_ROOM("small room"),
+        /** A stair that does not reach the storey it leads to. */
+        STAIR_OFF_LEVEL("stair off level"),
+        /** A stair too steep or too flat to climb with ease. */
+        STAIR_HARD_TO_CLIMB("stair hard to climb"),
+        /** A wall that stands over steps with too little room for the head. */
+        LOW_HEADROOM("low headroom"),
+        /** A ramp too steep. */
+        STEEP_RAMP("steep ramp"),
+        /** A building that leaves its plot, or comes too near to its boundary. */
+        SETBACK("over the setback line"),
+        /** A parking bay too small for its car and its doors. */
+        NARROW_BAY("narrow bay"),
         /** A room mark that lies in no room. */
         LOST_NAME("name without a room");
 
@@ -74,7 +86,15 @@ public record Snag(Kind kind, Point where, List<ElementId> about, String sentenc
         /** Whether there may be one safe way to put it right; of the others a person decides. */
         public boolean mendsByItself() {
             return switch (this) {
-                case OPEN_END, UNNAMED_ROOM, OPENING_WITHOUT_ROOM, NARROW_DOOR, SMALL_ROOM -> false;
+                case OPEN_END,
+                        UNNAMED_ROOM,
+                        OPENING_WITHOUT_ROOM,
+                        NARROW_DOOR,
+                        SMALL_ROOM,
+                        LOW_HEADROOM,
+                        STEEP_RAMP,
+                        SETBACK,
+                        NARROW_BAY -> false;
                 default -> true;
             };
         }
@@ -122,6 +142,12 @@ public record Snag(Kind kind, Point where, List<ElementId> about, String sentenc
                         NARROW_DOOR,
                         STORE_OPENS_INWARD,
                         SMALL_ROOM,
+                        STAIR_OFF_LEVEL,
+                        STAIR_HARD_TO_CLIMB,
+                        LOW_HEADROOM,
+                        STEEP_RAMP,
+                        SETBACK,
+                        NARROW_BAY,
                         LOST_NAME -> false;
             };
         }

@@ -34,14 +34,24 @@ public final class Snags {
         out.addAll(new EndSnags(geometry, units, gapReach.mm()).found());
         out.addAll(new RunSnags(geometry, units).found());
         openings(geometry, out);
-        out.addAll(new SwingJudgement(geometry, plan.brief().minimums(), units).snags());
+        out.addAll(new SwingJudgement(geometry, plan).snags());
         rooms(geometry, units, out);
         smallRooms(geometry, plan, out);
         lostNames(geometry, out);
+        out.addAll(StairSnags.of(plan, geometry));
+        out.addAll(SiteSnags.of(plan, geometry));
+        out.removeIf(Snags::isOfCopies);
         out.sort(Comparator.comparing(Snag::kind)
                 .thenComparingInt(s ->
                         s.about().stream().mapToInt(ElementId::number).min().orElse(0)));
         return List.copyOf(out);
+    }
+
+    /** What is wrong with a copy is wrong with its unit, and told there; copies may stand wall on wall. */
+    private static boolean isOfCopies(Snag snag) {
+        var about = snag.about();
+        return !about.isEmpty() && about.stream().allMatch(UnitCopies::isCopied)
+                || snag.kind() == Snag.Kind.WALL_ON_WALL && about.stream().anyMatch(UnitCopies::isCopied);
     }
 
     private static void openings(StoreyGeometry geometry, List<Snag> out) {

@@ -94,7 +94,7 @@ public record StoreyGeometry(
         sorted.sort(Comparator.comparing((RoomMark m) -> m.standing()).thenComparingInt(m -> m.id().number()));
         var out = new ArrayList<Room>();
         Set<RoomMark> used = new HashSet<>();
-        for (var space : Boundaries.spaces(network, storey.boundaries(), Boundaries.REACH_MM)) {
+        for (var space : Boundaries.spaces(network, storey)) {
             var face = space.face();
             var mark = sorted.stream()
                     .filter(m -> !used.contains(m) && face.outline().contains(m.at().point()))

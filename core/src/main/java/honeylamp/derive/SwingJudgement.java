@@ -10,8 +10,8 @@ import honeylamp.plan.Minimums;
 import honeylamp.plan.Opening;
 import honeylamp.plan.Opening.Hand;
 import honeylamp.plan.OpeningKind;
+import honeylamp.plan.Plan;
 import honeylamp.plan.RoomFit;
-import honeylamp.plan.Structure;
 import honeylamp.units.Length;
 import honeylamp.units.LengthText;
 import honeylamp.units.UnitSystem;
@@ -32,9 +32,13 @@ public final class SwingJudgement {
 
     private static final double BESIDE_MM = 12;
 
+    /** A leaf passes under steps higher than this. */
+    private static final double HIGHEST_IN_THE_WAY_MM = 2000;
+
     private final StoreyGeometry geometry;
     private final Minimums minimums;
     private final UnitSystem units;
+    private final List<FixedParts.Flights> stairs;
     private final List<Swept> swept;
 
     private record Swept(OpeningCut cut, LeafSweep leaf, Outline area) {}
@@ -49,10 +53,11 @@ public final class SwingJudgement {
     public record Conflict(Snag.Kind kind, List<Outline> parts, List<ElementId> about, String sentence) {}
 
     /** A judgement of the doors of a storey. */
-    public SwingJudgement(StoreyGeometry geometry, Minimums minimums, UnitSystem units) {
+    public SwingJudgement(StoreyGeometry geometry, Plan plan) {
         this.geometry = geometry;
-        this.minimums = minimums;
-        this.units = units;
+        this.minimums = plan.brief().minimums();
+        this.units = plan.units();
+        this.stairs = FixedParts.on(plan, geometry.storey()).stairs();
         this.swept = geometry.cuts().stream().flatMap(c -> swept(c).stream()).toList();
     }
 
@@ -113,12 +118,9 @@ public final class SwingJudgement {
     }
 
     private void stairs(Swept s, List<Conflict> out) {
-        for (var part : geometry.storey().structures()) {
-            if (part.kind() != Structure.Kind.STAIR_DOWN) {
-                continue;
-            }
-            var about = List.<ElementId>of(s.cut.opening().id(), part.id());
-            var flight = met(s.area, List.of(Outline.of(footprint(part, 0))));
+        for (var stair : stairs) {
+            var about = List.<ElementId>of(s.cut.opening().id(), stair.part().id());
+            var flight = met(s.area, steps(stair));
             if (flight.isPresent()) {
                 out.add(new Conflict(
                         Snag.Kind.LEAF_OVER_STAIR,
@@ -127,7 +129,7 @@ public final class SwingJudgement {
                         name(s.cut) + " opens over the steps of a stair. Let it open away from them."));
                 continue;
             }
-            met(s.area, List.of(Outline.of(footprint(part, minimums.landing().mm()))))
+            met(s.area, landing(stair))
                     .ifPresent(landing -> out.add(new Conflict(
                             Snag.Kind.LEAF_OVER_STAIR,
                             landing,
@@ -138,13 +140,30 @@ public final class SwingJudgement {
         }
     }
 
-    /** A flight with what must stay free before both of its ends. */
-    private static Ring footprint(Structure part, double beyondMm) {
-        var w = part.width().mm() / 2;
-        var d = part.depth().mm() / 2 + beyondMm;
-        return Ring.of(new Point(-w, -d), new Point(w, -d), new Point(w, d), new Point(-w, d))
-                .through(part.placing())
-                .counterClockwise();
+    /** Steps that a leaf would be over: those under the opening of the floor, or low enough to stand in its way. */
+    private static List<Outline> steps(FixedParts.Flights stair) {
+        return switch (stair.seen()) {
+            case HEAD -> stair.well();
+            case FOOT -> stair.steps().below(HIGHEST_IN_THE_WAY_MM);
+        };
+    }
+
+    /** What must stay free before the first step or after the last. */
+    private List<Outline> landing(FixedParts.Flights stair) {
+        var edges = stair.steps().risers();
+        var edge = stair.seen() == FixedParts.End.HEAD ? edges.getLast() : edges.getFirst();
+        var way = stair.seen() == FixedParts.End.HEAD
+                ? stair.steps().spot(stair.steps().walkMm()).unit()
+                : stair.steps().spot(0).unit().times(-1);
+        var away = way.times(minimums.landing().mm());
+        return minimums.landing().mm() <= 0
+                ? List.of()
+                : List.of(Outline.of(Ring.of(
+                                edge.a(),
+                                edge.b(),
+                                edge.b().plus(away),
+                                edge.a().plus(away))
+                        .counterClockwise()));
     }
 
     private void pieces(Swept s, List<Conflict> out) {

@@ -30,7 +30,7 @@ final class AlongWithPicture {
                         .map(r -> r.movedTo(at(r.at(), way)))
                         .toList())
                 .withStructures(storey.structures().stream()
-                        .map(x -> x.movedTo(at(x.at(), way)))
+                        .map(x -> x.movedTo(at(x.at(), way)).turnedTo(x.turnDeg() + turnDeg))
                         .toList())
                 .withFurnishings(storey.furnishings().stream()
                         .map(f -> f.movedTo(at(f.at(), way)).turnedTo(f.turnDeg() + turnDeg))

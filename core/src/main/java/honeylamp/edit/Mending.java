@@ -116,11 +116,28 @@ public final class Mending {
                         LEAF_AGAINST_PIECE,
                         POCKET_TOO_SHORT,
                         STORE_OPENS_INWARD -> hungAnew(plan, geometry, snag);
-                case OPEN_END, UNNAMED_ROOM, OPENING_WITHOUT_ROOM, NARROW_DOOR, SMALL_ROOM -> Optional.empty();
+                case STAIR_OFF_LEVEL, STAIR_HARD_TO_CLIMB -> steppedAnew(plan, storey, snag);
+                case OPEN_END,
+                        UNNAMED_ROOM,
+                        OPENING_WITHOUT_ROOM,
+                        NARROW_DOOR,
+                        SMALL_ROOM,
+                        LOW_HEADROOM,
+                        STEEP_RAMP,
+                        SETBACK,
+                        NARROW_BAY -> Optional.empty();
             };
         } catch (IllegalArgumentException _) {
             return Optional.empty(); // it would shrink a wall to nothing: a person decides
         }
+    }
+
+    private static Optional<Mend> steppedAnew(Plan plan, StoreyId storey, Snag snag) {
+        return snag.about().stream()
+                .filter(ElementId.StructureId.class::isInstance)
+                .map(ElementId.StructureId.class::cast)
+                .findFirst()
+                .map(id -> new Mend("Step it anew from floor to floor", StructureEdits.stepped(plan, storey, id)));
     }
 
     private static Optional<OpeningCut> opening(StoreyGeometry geometry, Snag snag) {
@@ -133,7 +150,7 @@ public final class Mending {
 
     /** The door at its other jamb, to its other side, or both: whichever nothing speaks against. */
     private static Optional<Mend> hungAnew(Plan plan, StoreyGeometry geometry, Snag snag) {
-        var judgement = new SwingJudgement(geometry, plan.brief().minimums(), plan.units());
+        var judgement = new SwingJudgement(geometry, plan);
         return opening(geometry, snag)
                 .flatMap(cut -> judgement.better(cut).map(better -> {
                     var storey = geometry.storey().id();

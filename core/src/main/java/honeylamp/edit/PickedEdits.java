@@ -9,7 +9,9 @@ import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
+import honeylamp.plan.Stair;
 import honeylamp.plan.Storey;
+import honeylamp.plan.Structure;
 import honeylamp.plan.Wall;
 import honeylamp.units.Length;
 import java.util.ArrayList;
@@ -35,7 +37,7 @@ public final class PickedEdits {
     }
 
     /**
-     * Mirrors what is picked on a line; bodies, arcs and swings change sides, furnishings are turned, not mirrored.
+     * Mirrors what is picked on a line; bodies, arcs and swings change sides, stairs turn to the other hand.
      *
      * @throws IllegalArgumentException if the line has no direction
      */
@@ -55,8 +57,17 @@ public final class PickedEdits {
                 moved,
                 storey,
                 picked,
-                f -> f.movedTo(mirrored.apply(f.at())).turnedTo(2 * axisDeg - 180 - f.turnDeg()),
+                f -> f.movedTo(mirrored.apply(f.at()))
+                        .turnedTo(2 * axisDeg - 180 - f.turnDeg())
+                        .inSense(f.sense().other()),
+                x -> mirrored(x, 2 * axisDeg - 180).movedTo(mirrored.apply(x.at())),
                 mirrored);
+    }
+
+    /** A part seen in a mirror, about its own centre: it faces the other way, and a stair turns to the other hand. */
+    private static Structure mirrored(Structure part, double lessDeg) {
+        var turned = part.turnedTo(lessDeg - part.turnDeg());
+        return part.form() instanceof Stair stair ? turned.formed(stair.mirrored()) : turned;
     }
 
     private static Wall otherSide(Wall wall) {
@@ -70,6 +81,7 @@ public final class PickedEdits {
                 storey,
                 picked,
                 f -> f.movedTo(way.apply(f.at())).turnedTo(f.turnDeg() + deg),
+                x -> x.movedTo(way.apply(x.at())).turnedTo(x.turnDeg() + deg),
                 way);
     }
 
@@ -89,12 +101,16 @@ public final class PickedEdits {
             StoreyId storey,
             Set<ElementId> picked,
             UnaryOperator<Furnishing> furnishing,
-            UnaryOperator<Position> way) {
+            UnaryOperator<Structure> part,
+            UnaryOperator<Position> corner) {
         return plan.withStorey(
                 storey,
                 s -> s.withFurnishings(Lists.changed(s.furnishings(), f -> picked.contains(f.id()), furnishing))
-                        .withStructures(Lists.changed(
-                                s.structures(), x -> picked.contains(x.id()), x -> x.movedTo(way.apply(x.at())))));
+                        .withStructures(Lists.changed(s.structures(), x -> picked.contains(x.id()), part))
+                        .withGrounds(Lists.changed(
+                                s.grounds(),
+                                g -> picked.contains(g.id()),
+                                g -> g.within(g.corners().stream().map(corner).toList()))));
     }
 
     /** A plumb line through a point, to mirror on. */

@@ -101,7 +101,8 @@ public final class StoreyEdits {
         if (plan.storeys().size() == 1) {
             throw new IllegalArgumentException("a plan needs a storey");
         }
-        return plan.withStoreys(Lists.without(plan.storeys(), s -> s.id().equals(id)));
+        return plan.with(UnitEdits.without(plan.repeats(), id))
+                .withStoreys(Lists.without(plan.storeys(), s -> s.id().equals(id)));
     }
 
     private static int index(Plan plan, StoreyId id) {

@@ -1,17 +1,21 @@
 package honeylamp.edit;
 
+import honeylamp.derive.FixedParts;
+import honeylamp.derive.StairRule;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.ElementId.StructureId;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
+import honeylamp.plan.Stair;
 import honeylamp.plan.Structure;
 import java.util.function.Function;
+import java.util.function.UnaryOperator;
 
-/** Adding fixed parts that are no walls. */
+/** Adding and changing fixed parts that are no walls. */
 public final class StructureEdits {
     private StructureEdits() {}
 
-    /** Adds a post, stair or balcony; {@code make} is given its identity. */
+    /** Adds a part; {@code make} is given its identity. */
     public static Added<StructureId> add(Plan plan, StoreyId storey, Function<StructureId, Structure> make) {
         var id = new StructureId(plan.nextNumber());
         var part = make.apply(id);
@@ -19,10 +23,48 @@ public final class StructureEdits {
                 plan.numbersTaken(1).withStorey(storey, s -> s.withStructures(Lists.plus(s.structures(), part))), id);
     }
 
-    /** Moves a fixed part. */
-    public static Plan moveTo(Plan plan, StoreyId storey, StructureId id, Position at) {
-        return plan.withStorey(
-                storey,
-                s -> s.withStructures(Lists.changed(s.structures(), x -> x.id().equals(id), x -> x.movedTo(at))));
+    /** Adds a part of a form. */
+    public static Added<StructureId> add(Plan plan, StoreyId storey, Structure.Form form, Position at, double turnDeg) {
+        return add(plan, storey, id -> new Structure(id, form, at, turnDeg));
+    }
+
+    /** Changes a part, on whichever storey it is. */
+    public static Plan change(Plan plan, StructureId id, UnaryOperator<Structure> change) {
+        var out = plan;
+        for (var storey : plan.storeys()) {
+            out = out.withStorey(
+                    storey.id(), s -> s.withStructures(Lists.changed(s.structures(), x -> x.id().equals(id), change)));
+        }
+        return out;
+    }
+
+    /** Moves a part. */
+    public static Plan moveTo(Plan plan, StructureId id, Position at) {
+        return change(plan, id, x -> x.movedTo(at));
+    }
+
+    /** Gives a part another form; a stair keeps its first step where it is. */
+    public static Plan form(Plan plan, StructureId id, Structure.Form form) {
+        return change(
+                plan,
+                id,
+                x -> x.form() instanceof Stair before && form instanceof Stair after
+                        ? Stairs.formed(x, before, after)
+                        : x.formed(form));
+    }
+
+    /** Gives a stair the rise from floor to floor and the steps that it asks for. */
+    public static Plan stepped(Plan plan, StoreyId storey, StructureId id) {
+        return change(
+                plan,
+                id,
+                x -> x.form() instanceof Stair stair
+                        ? Stairs.formed(
+                                x,
+                                stair,
+                                StairRule.stepped(
+                                        stair.rising(FixedParts.rise(plan, plan.storey(storey), stair.leads())),
+                                        plan.units()))
+                        : x);
     }
 }

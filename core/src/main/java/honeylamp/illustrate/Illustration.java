@@ -6,6 +6,7 @@ import honeylamp.catalogue.Palette;
 import honeylamp.catalogue.RoomUses;
 import honeylamp.catalogue.SymbolPart;
 import honeylamp.derive.DimensionTiers;
+import honeylamp.derive.FixedParts;
 import honeylamp.derive.OpeningCut;
 import honeylamp.derive.Room;
 import honeylamp.derive.StoreyGeometry;
@@ -17,10 +18,12 @@ import honeylamp.drawing.Layer;
 import honeylamp.drawing.LayerKind;
 import honeylamp.drawing.Mark;
 import honeylamp.geometry.Box;
+import honeylamp.geometry.Outline;
 import honeylamp.geometry.Path;
 import honeylamp.geometry.Point;
 import honeylamp.plan.ElementId.OpeningId;
 import honeylamp.plan.Finish;
+import honeylamp.plan.Ground;
 import honeylamp.plan.Opening;
 import honeylamp.plan.Plan;
 import honeylamp.plan.RoomMark;
@@ -31,6 +34,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** The picture of one storey. */
 public final class Illustration {
@@ -48,6 +52,8 @@ public final class Illustration {
     private final Pens pens;
     private final FloorArt floors;
     private final StructureArt structures;
+    private final SiteArt site;
+    private final FixedParts fixed;
 
     private Illustration(Plan plan, StoreyGeometry geometry, PaperFrame frame, Lamp lamp, double shadePxPerMm) {
         this.plan = plan;
@@ -58,6 +64,8 @@ public final class Illustration {
         this.pens = Pens.of(plan.look().lineDial(), frame.scale());
         this.floors = new FloorArt(frame, pens, plan.look().textureStrength());
         this.structures = new StructureArt(frame, pens, lamp);
+        this.site = new SiteArt(frame, pens, lamp, floors);
+        this.fixed = FixedParts.on(plan, geometry.storey());
     }
 
     /**
@@ -80,24 +88,34 @@ public final class Illustration {
 
     private Drawing drawing() {
         var layers = new ArrayList<Layer>();
-        add(layers, LayerKind.GROUND, structures.balconies(geometry.storey().structures(), floors));
+        var ground = new ArrayList<>(site.ground(geometry.storey().grounds()));
+        ground.addAll(site.bays(fixed.blocks()));
+        ground.addAll(structures.balconies(fixed.blocks(), floors));
+        add(layers, LayerKind.GROUND, ground);
         add(layers, LayerKind.FLOOR, floorMarks());
         furniture(layers);
         if (lamp == Lamp.LIT) {
             shade(layers);
         }
-        add(layers, LayerKind.STRUCTURES, structures.stairs(geometry.storey().structures()));
+        var onFloor = new ArrayList<>(structures.onFloor(fixed.blocks()));
+        onFloor.addAll(
+                new StairArt(frame, pens, lamp, geometry.storey().levels().cut().mm()).marks(fixed.stairs()));
+        onFloor.addAll(site.cars(fixed.blocks()));
+        add(layers, LayerKind.STRUCTURES, onFloor);
         var walls = new ArrayList<>(new WallArt(frame, pens).marks(plan, geometry, lamp));
-        walls.addAll(structures.posts(geometry.storey().structures()));
+        walls.addAll(structures.cut(fixed.blocks()));
         add(layers, LayerKind.POCHE, walls);
         var openings = new OpeningArt(frame, pens).drawn(geometry.cuts());
         add(layers, LayerKind.OPENINGS, openings.seen());
-        add(layers, LayerKind.OVERHEAD, openings.overhead());
+        var overhead = new ArrayList<>(openings.overhead());
+        overhead.addAll(structures.overhead(fixed.blocks()));
+        add(layers, LayerKind.OVERHEAD, overhead);
         add(layers, LayerKind.DIMENSIONS, dimensions());
         var labels = new LabelArt(frame, plan.units());
         var tagged = plan.sheet().tags() == Sheet.Tags.SHOWN ? Tags.of(plan) : Map.<OpeningId, String>of();
         var tags = new TagArt(frame, pens);
-        var words = new ArrayList<>(labels.rooms(geometry, tags.covered(geometry.cuts(), tagged)));
+        var words = new ArrayList<>(labels.rooms(geometry, fixed, tags.covered(geometry.cuts(), tagged)));
+        words.addAll(site.names(geometry, dimensioned(), plan.units()));
         words.addAll(labels.notes(geometry.storey().notes()));
         words.addAll(tags.marks(geometry.cuts(), tagged));
         add(layers, LayerKind.LABELS, words);
@@ -178,7 +196,7 @@ public final class Illustration {
 
     private void shade(List<Layer> layers) {
         var look = plan.look();
-        var solids = Solids.of(geometry, look.heightCap().mm());
+        var solids = Solids.of(geometry, fixed, look.heightCap().mm());
         var surface = shadedSurface();
         if (surface.isEmpty()) {
             return;
@@ -195,15 +213,20 @@ public final class Illustration {
         }
     }
 
-    /** All floors inside and on balconies, in paper mm. */
+    /** All floors inside, on balconies and around the building, in paper mm. */
     private Path shadedSurface() {
         var path = Path.builder();
         for (var room : geometry.rooms()) {
             path.path(frame.paper(floorSurface(room)));
         }
         for (var part : geometry.storey().structures()) {
-            if (part.kind() == Structure.Kind.BALCONY) {
-                path.path(frame.paper(Path.ring(StructureArt.footprint(part))));
+            if (part.is(Structure.Kind.BALCONY)) {
+                path.path(frame.paper(Path.ring(part.footprint())));
+            }
+        }
+        for (var ground : geometry.storey().grounds()) {
+            if (ground.use() != Ground.Use.PLOT) {
+                path.path(frame.paper(Path.ring(ground.ring())));
             }
         }
         return path.build();
@@ -215,16 +238,27 @@ public final class Illustration {
         out.addAll(art.radii(geometry.storey().walls(), plan.units()));
         var sides = DimensionTiers.of(geometry, plan.units());
         if (!sides.isEmpty()) {
-            out.addAll(art.tiers(sides, balconyBoxes(geometry)));
+            out.addAll(art.tiers(sides, keptClear(geometry)));
         }
         return out;
     }
 
-    private static List<Box> balconyBoxes(StoreyGeometry geometry) {
+    /** What dimensions stay clear of outside the walls: balconies and parked cars. */
+    private static List<Box> keptClear(StoreyGeometry geometry) {
         return geometry.storey().structures().stream()
-                .filter(s -> s.kind() == Structure.Kind.BALCONY)
-                .map(s -> StructureArt.footprint(s).bounds())
+                .filter(s -> s.is(Structure.Kind.BALCONY) || s.form() instanceof Structure.ParkingBay)
+                .map(s -> s.footprint().bounds())
                 .toList();
+    }
+
+    /** Where dimensions are written around the building, in plan mm. */
+    private List<Outline> dimensioned() {
+        var sides = DimensionTiers.of(geometry, plan.units());
+        return sides.isEmpty()
+                ? List.of()
+                : List.of(Outline.of(DimensionArt.occupied(sides, keptClear(geometry))
+                        .grown(frame.planMm(DimensionArt.roomMm(sides)))
+                        .ring()));
     }
 
     /**
@@ -235,9 +269,12 @@ public final class Illustration {
     /** The extent of a storey; empty if there are no walls. */
     public static Optional<Extent> extent(Plan plan, StoreyGeometry geometry) {
         var sides = DimensionTiers.of(geometry, plan.units());
-        return sides.isEmpty()
-                ? Optional.empty()
-                : Optional.of(
-                        new Extent(DimensionArt.occupied(sides, balconyBoxes(geometry)), DimensionArt.roomMm(sides)));
+        var grounds = geometry.storey().grounds().stream().map(g -> g.ring().bounds());
+        var around = Stream.concat(grounds, keptClear(geometry).stream()).reduce(Box::union);
+        if (sides.isEmpty()) {
+            return around.map(box -> new Extent(box, 0));
+        }
+        var building = DimensionArt.occupied(sides, keptClear(geometry));
+        return Optional.of(new Extent(around.map(building::union).orElse(building), DimensionArt.roomMm(sides)));
     }
 }

@@ -2,6 +2,7 @@ package honeylamp.illustrate;
 
 import honeylamp.catalogue.Furnishings;
 import honeylamp.catalogue.Palette;
+import honeylamp.derive.FixedParts;
 import honeylamp.derive.LabelSpot;
 import honeylamp.derive.LeafSweep;
 import honeylamp.derive.Room;
@@ -56,9 +57,9 @@ final class LabelArt {
     }
 
     /** The labels of rooms, clear of what else is given. */
-    List<Mark> rooms(StoreyGeometry geometry, List<Outline> taken) {
+    List<Mark> rooms(StoreyGeometry geometry, FixedParts fixed, List<Outline> taken) {
         var out = new ArrayList<Mark>();
-        var obstacles = obstacles(geometry, taken);
+        var obstacles = obstacles(geometry, fixed, taken);
         for (var room : geometry.rooms()) {
             if (!room.name().isBlank()) {
                 label(out, room, obstacles);
@@ -68,14 +69,20 @@ final class LabelArt {
     }
 
     /** What labels keep off: furniture, posts, stairs, and the swing of doors. */
-    private static List<Outline> obstacles(StoreyGeometry geometry, List<Outline> taken) {
+    private static List<Outline> obstacles(StoreyGeometry geometry, FixedParts fixed, List<Outline> taken) {
         var storey = geometry.storey();
         var out = new ArrayList<>(furniture(storey));
         out.addAll(taken);
-        for (var part : storey.structures()) {
-            if (part.kind() != Structure.Kind.BALCONY) {
-                out.add(Outline.of(StructureArt.footprint(part)));
+        for (var part : fixed.blocks()) {
+            if (!part.is(Structure.Kind.BALCONY)) {
+                out.add(Outline.of(part.footprint()));
             }
+        }
+        for (var stair : fixed.stairs()) {
+            out.addAll(
+                    stair.seen() == FixedParts.End.HEAD
+                            ? stair.well()
+                            : stair.steps().outline());
         }
         for (var cut : geometry.cuts()) {
             LeafSweep.of(cut).forEach(leaf -> out.add(leaf.area()));

@@ -3,7 +3,9 @@ package honeylamp.illustrate;
 import honeylamp.catalogue.FurnishingKind;
 import honeylamp.catalogue.Material;
 import honeylamp.catalogue.Palette;
+import honeylamp.derive.FixedParts;
 import honeylamp.derive.OpeningCut;
+import honeylamp.derive.StairSteps;
 import honeylamp.drawing.Drawing;
 import honeylamp.drawing.Ink;
 import honeylamp.drawing.Layer;
@@ -14,17 +16,22 @@ import honeylamp.geometry.Outline;
 import honeylamp.geometry.Path;
 import honeylamp.geometry.Regions;
 import honeylamp.plan.ElementId.FurnishingId;
+import honeylamp.plan.ElementId.GroundId;
 import honeylamp.plan.ElementId.OpeningId;
+import honeylamp.plan.ElementId.StructureId;
 import honeylamp.plan.ElementId.WallId;
 import honeylamp.plan.ElementId.WallTypeId;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Furnishing;
+import honeylamp.plan.Ground;
 import honeylamp.plan.Opening;
 import honeylamp.plan.Opening.Hand;
 import honeylamp.plan.Opening.Swing;
 import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Position;
+import honeylamp.plan.Stair;
 import honeylamp.plan.Storey;
+import honeylamp.plan.Structure;
 import honeylamp.plan.Wall;
 import honeylamp.plan.Wall.BodySide;
 import honeylamp.units.Length;
@@ -85,6 +92,53 @@ public final class Samples {
         marks.add(new Mark.Fill(poche.build(), Ink.of(Palette.POCHE.argb())));
         marks.addAll(new OpeningArt(frame, pens).all(List.of(cut)));
         return new Drawing(List.of(Layer.of(LayerKind.OPENINGS, marks)));
+    }
+
+    /** A fixed part, drawn to fit a square. */
+    public static Drawing of(Structure.Form form) {
+        var frame = PaperFrame.atOrigin(SCALE);
+        var pens = Pens.of(1, SCALE);
+        var part = new Structure(new StructureId(1), form, Position.ORIGIN, 0);
+        var marks = new ArrayList<Mark>();
+        if (form instanceof Stair stair) {
+            var flights = new FixedParts.Flights(part, stair, FixedParts.End.HEAD, StairSteps.of(part, stair), 0);
+            marks.addAll(new StairArt(frame, pens, Lamp.COLOUR, stair.rise().mm()).marks(List.of(flights)));
+        } else {
+            var art = new StructureArt(frame, pens, Lamp.COLOUR);
+            var site = new SiteArt(frame, pens, Lamp.COLOUR, new FloorArt(frame, pens, 1));
+            marks.addAll(art.balconies(List.of(part), new FloorArt(frame, pens, 1)));
+            marks.addAll(site.bays(List.of(part)));
+            marks.addAll(art.onFloor(List.of(part)));
+            marks.addAll(site.cars(List.of(part)));
+            marks.addAll(art.cut(List.of(part)));
+            marks.addAll(art.overhead(List.of(part)));
+        }
+        marks.removeIf(Mark.Text.class::isInstance);
+        return new Drawing(List.of(Layer.of(LayerKind.STRUCTURES, marks)));
+    }
+
+    /** The larger side of a fixed part's picture, in paper mm. */
+    public static double sizeMm(Structure.Form form) {
+        var hearth = form instanceof Structure.Block b && b.kind() == Structure.Kind.FIREPLACE ? 800 : 0;
+        return (Math.max(form.width().mm(), form.depth().mm()) + hearth) / SCALE;
+    }
+
+    /** A square of ground, so many plan mm wide. */
+    public static Drawing of(Ground.Use use, double widthMm) {
+        var frame = PaperFrame.atOrigin(SCALE);
+        var pens = Pens.of(1, SCALE);
+        var half = widthMm / 2;
+        var ground = new Ground(
+                new GroundId(1),
+                use,
+                List.of(
+                        Position.ofMm(-half, -half),
+                        Position.ofMm(half, -half),
+                        Position.ofMm(half, half),
+                        Position.ofMm(-half, half)),
+                Length.ofMm(use == Ground.Use.PLOT ? widthMm / 6 : 0));
+        var site = new SiteArt(frame, pens, Lamp.COLOUR, new FloorArt(frame, pens, 1));
+        return new Drawing(List.of(Layer.of(LayerKind.GROUND, site.ground(List.of(ground)))));
     }
 
     /** The larger side of a furnishing's picture, with what stands out of its footprint, in paper mm. */

@@ -86,7 +86,13 @@ public final class Sketches {
         }
         for (var part : geometry.storey().structures()) {
             if (ids.contains(part.id())) {
-                path.path(frame.paper(Path.ring(StructureArt.footprint(part))));
+                path.path(frame.paper(Path.ring(part.footprint())));
+            }
+        }
+        for (var ground : geometry.storey().grounds()) {
+            if (ids.contains(ground.id())) {
+                out.add(new Mark.Stroke(frame.paper(Path.ring(ground.ring())), Pen.butt(2.4 * penMm), HONEY));
+                ground.corners().forEach(c -> out.addAll(handle(frame, c.point(), 4.5 * penMm, penMm)));
             }
         }
         for (var underlay : geometry.storey().underlays()) {
@@ -118,8 +124,7 @@ public final class Sketches {
         var parts = Path.builder();
         geometry.storey()
                 .structures()
-                .forEach(s -> parts.path(
-                        frame.paper(Path.ring(StructureArt.footprint(s).through(moved)))));
+                .forEach(s -> parts.path(frame.paper(Path.ring(s.footprint().through(moved)))));
         var fixed = parts.build();
         var out = new ArrayList<Mark>();
         if (!walls.isEmpty()) {

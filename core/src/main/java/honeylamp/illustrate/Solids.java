@@ -1,9 +1,12 @@
 package honeylamp.illustrate;
 
 import honeylamp.catalogue.Furnishings;
+import honeylamp.derive.FixedParts;
 import honeylamp.derive.OpeningCut;
 import honeylamp.derive.StoreyGeometry;
+import honeylamp.geometry.Box;
 import honeylamp.geometry.Outline;
+import honeylamp.plan.Stair;
 import honeylamp.plan.Storey;
 import honeylamp.plan.Structure;
 import java.util.ArrayList;
@@ -22,7 +25,12 @@ record Solids(List<Solid> walls, List<Solid> pieces) {
     /** Pieces lower than this throw nothing: rugs, trays. */
     private static final double FLAT_MM = 40;
 
-    static Solids of(StoreyGeometry geometry, double heightCapMm) {
+    /** Cars shade the ground from their flanks, whose corners are round. */
+    private static final double CAR_SIDE_MM = 700;
+
+    private static final double CAR_CORNER_MM = 120;
+
+    static Solids of(StoreyGeometry geometry, FixedParts fixed, double heightCapMm) {
         var walls = new ArrayList<Solid>();
         var storey = geometry.storey();
         for (var part : geometry.poche()) {
@@ -37,10 +45,10 @@ record Solids(List<Solid> walls, List<Solid> pieces) {
                         Math.min(heightCapMm, cut.opening().sill().mm())));
             }
         }
-        return new Solids(List.copyOf(walls), pieces(storey, heightCapMm));
+        return new Solids(List.copyOf(walls), pieces(storey, fixed, heightCapMm));
     }
 
-    private static List<Solid> pieces(Storey storey, double cap) {
+    private static List<Solid> pieces(Storey storey, FixedParts fixed, double cap) {
         var out = new ArrayList<Solid>();
         for (var piece : storey.furnishings()) {
             var kind = Furnishings.of(piece.kind());
@@ -54,12 +62,40 @@ record Solids(List<Solid> walls, List<Solid> pieces) {
                 }
             }
         }
-        for (var part : storey.structures()) {
-            if (part.kind() == Structure.Kind.POST) {
-                out.add(new Solid(Outline.of(StructureArt.footprint(part)), cap));
+        for (var part : fixed.blocks()) {
+            if (rises(part)) {
+                out.add(new Solid(
+                        Outline.of(part.footprint()),
+                        Math.min(cap, part.height().mm())));
+            } else if (part.form() instanceof Structure.ParkingBay bay) {
+                var w = bay.car().width().mm() / 2;
+                var l = bay.car().length().mm() / 2;
+                var body = new Box(-w, -l, w, l).grown(-CAR_CORNER_MM).ring().through(part.placing());
+                out.add(new Solid(Outline.of(body), Math.min(cap, CAR_SIDE_MM)));
+            }
+        }
+        for (var stair : fixed.stairs()) {
+            if (stair.seen() == FixedParts.End.FOOT) {
+                for (var tread : stair.steps().treads()) {
+                    if (tread.topMm() <= storey.levels().cut().mm()) {
+                        out.add(new Solid(Outline.of(tread.outline()), Math.min(cap, tread.topMm())));
+                    }
+                }
             }
         }
         return List.copyOf(out);
+    }
+
+    /** Whether a part stands up from the floor; the others lie in it or hang above. */
+    private static boolean rises(Structure part) {
+        return switch (part.form()) {
+            case Structure.Block block ->
+                switch (block.kind()) {
+                    case POST, LIFT_SHAFT, CHIMNEY, FIREPLACE -> true;
+                    case BALCONY, RAMP, VOID, GALLERY, BEAM, ROOFLIGHT -> false;
+                };
+            case Structure.ParkingBay _, Stair _ -> false;
+        };
     }
 
     List<Solid> all() {

@@ -8,20 +8,30 @@ import honeylamp.drawing.Ink;
 import honeylamp.drawing.Mark;
 import honeylamp.geometry.Affine;
 import honeylamp.geometry.Box;
+import honeylamp.geometry.Outline;
 import honeylamp.geometry.Path;
 import honeylamp.geometry.Point;
+import honeylamp.geometry.Regions;
 import honeylamp.geometry.Ring;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Position;
 import honeylamp.plan.Structure;
+import honeylamp.plan.Structure.Block;
 import java.util.ArrayList;
 import java.util.List;
 
-/** Draws posts, stairs and balconies. */
+/** Draws fixed parts that three sizes describe: cut ones, those that lie on the floor, those overhead. */
 final class StructureArt {
     private static final Oklch POST = new Oklch(0.60, 0.055, 62);
-    private static final Oklch STEP = new Oklch(0.90, 0.022, 75);
+    private static final Oklch RAMP = new Oklch(0.90, 0.014, 85);
+    private static final Oklch FIRE = new Oklch(0.50, 0.060, 40);
+    private static final Oklch HEARTH = new Oklch(0.80, 0.006, 85);
+    private static final Oklch DEPTH = new Oklch(0.93, 0.012, 80);
     private static final double RAIL_MM = 60;
+    private static final double SHAFT_WALL_MM = 150;
+    private static final double HEARTH_MM = 400;
+    private static final double FLUE_MM = 220;
+    private static final double WORDS_MM = 1.8;
 
     private final PaperFrame frame;
     private final Pens pens;
@@ -33,104 +43,235 @@ final class StructureArt {
         this.lamp = lamp;
     }
 
-    /** The footprint in plan mm, counter-clockwise. */
-    static Ring footprint(Structure part) {
-        var w = part.width().mm() / 2;
-        var d = part.depth().mm() / 2;
-        return new Box(-w, -d, w, d).ring().through(part.placing());
-    }
+    /** A part with what its drawing needs. */
+    private record Drawn(Structure part, Block block, Box box, Affine toPaper) {}
 
-    List<Mark> posts(List<Structure> parts) {
-        var out = new ArrayList<Mark>();
+    private List<Drawn> blocks(List<Structure> parts) {
+        var out = new ArrayList<Drawn>();
         for (var part : parts) {
-            if (part.kind() == Structure.Kind.POST) {
-                var ring = footprint(part);
-                var path = frame.paper(Path.ring(ring));
-                out.add(new Mark.Fill(path, Ink.of(POST.argb())));
-                var c = ring.corners();
-                out.add(new Mark.Stroke(
-                        frame.paper(Path.builder()
-                                .line(c.get(0), c.get(2))
-                                .line(c.get(1), c.get(3))
-                                .build()),
-                        pens.swing(),
-                        Pens.INK));
-                out.add(new Mark.Stroke(path, pens.cutPost(), Pens.INK));
+            if (part.form() instanceof Block block) {
+                out.add(new Drawn(part, block, part.box(), part.placing().then(frame.toPaper())));
             }
         }
         return out;
     }
 
-    List<Mark> stairs(List<Structure> parts) {
+    /** What the plan cuts: posts, shafts, chimneys, chimney breasts. */
+    List<Mark> cut(List<Structure> parts) {
         var out = new ArrayList<Mark>();
-        for (var part : parts) {
-            if (part.kind() == Structure.Kind.STAIR_DOWN) {
-                stair(out, part);
+        for (var d : blocks(parts)) {
+            switch (d.block.kind()) {
+                case POST -> post(out, d);
+                case LIFT_SHAFT -> shaft(out, d);
+                case CHIMNEY -> chimney(out, d);
+                case FIREPLACE -> fireplace(out, d);
+                case BALCONY, RAMP, VOID, GALLERY, BEAM, ROOFLIGHT -> {}
             }
         }
         return out;
     }
 
-    private void stair(List<Mark> out, Structure stair) {
-        var w = stair.width().mm() / 2;
-        var d = stair.depth().mm() / 2;
-        var toPaper = stair.placing().then(frame.toPaper());
-        var outline = Path.ring(new Box(-w, -d, w, d).ring()).through(toPaper);
-        out.add(new Mark.Fill(outline, Ink.of((lamp == Lamp.DRAFT ? Palette.PAPER : STEP).argb())));
-        var goings = Math.max(1, stair.risers() - 1);
-        var treads = Path.builder();
-        for (var i = 0; i < goings; i++) {
-            var y = -d + 2 * d * i / goings;
-            treads.line(new Point(-w, y), new Point(w, y));
-            if (lamp != Lamp.DRAFT) {
-                // lower steps lie in the dark of the well
-                var depth = Math.min(0.5, 0.045 * (goings - i));
-                var step =
-                        Path.ring(new Box(-w, y, w, y + 2 * d / goings).ring()).through(toPaper);
-                out.add(new Mark.Fill(step, new Ink(Palette.SHADOW.argb(), depth * 0.6)));
+    /** What lies in the floor: ramps and voids. */
+    List<Mark> onFloor(List<Structure> parts) {
+        var out = new ArrayList<Mark>();
+        for (var d : blocks(parts)) {
+            switch (d.block.kind()) {
+                case RAMP -> ramp(out, d);
+                case VOID -> missingFloor(out, d);
+                case POST, BALCONY, GALLERY, LIFT_SHAFT, BEAM, FIREPLACE, CHIMNEY, ROOFLIGHT -> {}
             }
         }
-        out.add(new Mark.Stroke(treads.build().through(toPaper), pens.swing(), Pens.swingInk()));
-        out.add(new Mark.Stroke(outline, pens.leaf(), Pens.INK));
-        arrow(out, stair, d, toPaper);
+        return out;
     }
 
-    private void arrow(List<Mark> out, Structure stair, double d, Affine toPaper) {
-        var top = d - 140;
-        var foot = -d + 160;
-        var head = Math.min(90, stair.width().mm() * 0.12);
-        var line = Path.builder()
-                .line(new Point(0, top), new Point(0, foot))
-                .line(new Point(-head, foot + 1.6 * head), new Point(0, foot), new Point(head, foot + 1.6 * head))
+    /** What lies above the cut, dashed: beams, galleries, rooflights. */
+    List<Mark> overhead(List<Structure> parts) {
+        var out = new ArrayList<Mark>();
+        for (var d : blocks(parts)) {
+            switch (d.block.kind()) {
+                case BEAM -> dashed(out, d, sides(d.box));
+                case GALLERY -> gallery(out, d);
+                case ROOFLIGHT -> rooflight(out, d);
+                case POST, BALCONY, RAMP, VOID, LIFT_SHAFT, FIREPLACE, CHIMNEY -> {}
+            }
+        }
+        return out;
+    }
+
+    private void post(List<Mark> out, Drawn d) {
+        var path = path(d, d.box);
+        out.add(new Mark.Fill(path, Ink.of(POST.argb())));
+        out.add(new Mark.Stroke(cross(d.box).through(d.toPaper), pens.swing(), Pens.INK));
+        out.add(new Mark.Stroke(path, pens.cutPost(), Pens.INK));
+    }
+
+    private static Path path(Drawn d, Box box) {
+        return Path.ring(box.ring()).through(d.toPaper);
+    }
+
+    private static Path cross(Box b) {
+        return Path.builder()
+                .line(new Point(b.minX(), b.minY()), new Point(b.maxX(), b.maxY()))
+                .line(new Point(b.minX(), b.maxY()), new Point(b.maxX(), b.minY()))
                 .build();
-        out.add(new Mark.Stroke(line.through(toPaper), pens.leaf(), Pens.INK));
-        out.add(new Mark.Fill(Path.circle(toPaper.apply(new Point(0, top)), 0.6), Pens.INK));
-        var word = toPaper.apply(new Point(-stair.width().mm() / 4 - 60, top - 60));
-        var along = uprightTurn(stair.turnDeg() - 90);
-        var align = along == ((90 - stair.turnDeg()) % 360 + 360) % 360 ? Mark.Align.LEFT : Mark.Align.RIGHT;
-        out.add(new Mark.Text(
-                "down, " + stair.risers() + " risers", word, 1.8, Face.REGULAR, 0, align, along, Pens.INK));
     }
 
-    /** Clockwise page turn of a text along the part's own x, never upside down. */
-    private static double uprightTurn(double turnDeg) {
-        var turn = ((-turnDeg % 360) + 360) % 360;
-        return turn > 90 && turn <= 270 ? turn - 180 : turn;
+    /** The two long sides of a box. */
+    private static Path sides(Box b) {
+        return b.width() >= b.height()
+                ? Path.builder()
+                        .line(new Point(b.minX(), b.minY()), new Point(b.maxX(), b.minY()))
+                        .line(new Point(b.minX(), b.maxY()), new Point(b.maxX(), b.maxY()))
+                        .build()
+                : Path.builder()
+                        .line(new Point(b.minX(), b.minY()), new Point(b.minX(), b.maxY()))
+                        .line(new Point(b.maxX(), b.minY()), new Point(b.maxX(), b.maxY()))
+                        .build();
+    }
+
+    private void poche(List<Mark> out, Drawn d, List<Outline> solid) {
+        for (var part : solid) {
+            var path = part.path().through(d.toPaper);
+            out.add(new Mark.Fill(path, Ink.of(Palette.POCHE.argb())));
+            out.add(new Mark.Stroke(path, pens.cutPost(), Pens.INK));
+        }
+    }
+
+    /** Walls around the shaft with a door to the front, and the car crossed through. */
+    private void shaft(List<Mark> out, Drawn d) {
+        var wall = Math.min(SHAFT_WALL_MM, Math.min(d.box.width(), d.box.height()) / 6);
+        var inner = d.box.grown(-wall);
+        var door = Math.min(900, inner.width() * 0.7) / 2;
+        var gap = new Box(-door, d.box.minY(), door, inner.minY());
+        if (lamp != Lamp.DRAFT) {
+            out.add(new Mark.Fill(path(d, d.box), Ink.of(DEPTH.argb())));
+        }
+        poche(
+                out,
+                d,
+                Regions.difference(
+                        List.of(Outline.of(d.box.ring())), List.of(Outline.of(inner.ring()), Outline.of(gap.ring()))));
+        var car = new Box(inner.minX() + 80, inner.minY() + 60, inner.maxX() - 80, inner.maxY() - 160);
+        var lines = Path.builder()
+                .ring(car.ring())
+                .path(cross(car))
+                .line(new Point(-door, gap.minY() + wall / 3), new Point(door, gap.minY() + wall / 3))
+                .line(new Point(-door, gap.minY() + wall * 2 / 3), new Point(door, gap.minY() + wall * 2 / 3));
+        out.add(new Mark.Stroke(lines.build().through(d.toPaper), pens.swing(), Pens.swingInk()));
+    }
+
+    private void chimney(List<Mark> out, Drawn d) {
+        var size = Math.min(FLUE_MM, Math.min(d.box.width(), d.box.height()) * 0.55);
+        var flues = Math.max(1, (int) (d.box.width() / (1.8 * size)));
+        var holes = new ArrayList<Outline>();
+        var lines = Path.builder();
+        for (var i = 0; i < flues; i++) {
+            var x = d.box.minX() + d.box.width() * (i + 0.5) / flues;
+            var flue = new Box(x - size / 2, -size / 2, x + size / 2, size / 2);
+            holes.add(Outline.of(flue.ring()));
+            lines.line(new Point(flue.minX(), flue.minY()), new Point(flue.maxX(), flue.maxY()));
+        }
+        for (var hole : holes) {
+            out.add(new Mark.Fill(hole.path().through(d.toPaper), Ink.of(Palette.PAPER.argb())));
+        }
+        poche(out, d, Regions.difference(List.of(Outline.of(d.box.ring())), holes));
+        out.add(new Mark.Stroke(lines.build().through(d.toPaper), pens.swing(), Pens.INK));
+    }
+
+    /** The chimney breast with the fire's splayed opening, and the hearth before it. */
+    private void fireplace(List<Mark> out, Drawn d) {
+        var front = d.box.minY();
+        var mouth = d.box.width() * 0.30;
+        var back = mouth * 0.66;
+        var deep = front + d.box.height() * 0.66;
+        var fire = Ring.of(
+                new Point(-mouth, front), new Point(mouth, front), new Point(back, deep), new Point(-back, deep));
+        var slab = new Box(-mouth - 150, front - HEARTH_MM, mouth + 150, front);
+        if (lamp != Lamp.DRAFT) {
+            out.add(new Mark.Fill(path(d, slab), Ink.of(HEARTH.argb())));
+        }
+        out.add(new Mark.Stroke(path(d, slab), pens.swing(), Pens.swingInk()));
+        var mouthPath = Path.ring(fire).through(d.toPaper);
+        out.add(new Mark.Fill(mouthPath, Ink.of((lamp == Lamp.DRAFT ? Palette.PAPER : FIRE).argb())));
+        poche(out, d, Regions.difference(List.of(Outline.of(d.box.ring())), List.of(Outline.of(fire))));
+        out.add(new Mark.Stroke(mouthPath, pens.leaf(), Pens.INK));
+    }
+
+    private void ramp(List<Mark> out, Drawn d) {
+        var path = path(d, d.box);
+        out.add(new Mark.Fill(path, Ink.of((lamp == Lamp.DRAFT ? Palette.PAPER : RAMP).argb())));
+        out.add(new Mark.Stroke(path, pens.leaf(), Pens.INK));
+        var foot = d.box.minY() + Math.min(160, d.box.height() * 0.1);
+        var top = d.box.maxY() - Math.min(160, d.box.height() * 0.1);
+        var head = Math.min(110, d.box.width() * 0.12);
+        var lines = Path.builder()
+                .line(new Point(0, foot), new Point(0, top))
+                .line(new Point(-head, top - 1.7 * head), new Point(0, top), new Point(head, top - 1.7 * head))
+                .build();
+        out.add(new Mark.Stroke(lines.through(d.toPaper), pens.leaf(), Pens.INK));
+        var oneIn = d.block.depth().mm() / d.block.height().mm();
+        words(out, d, "up, 1 in " + Math.round(oneIn), new Point(-d.box.width() / 4, 0), 90);
+    }
+
+    private void missingFloor(List<Mark> out, Drawn d) {
+        var path = path(d, d.box);
+        if (lamp != Lamp.DRAFT) {
+            out.add(new Mark.Fill(path, Ink.of(DEPTH.argb())));
+        }
+        out.add(new Mark.Stroke(cross(d.box).through(d.toPaper), pens.swing(), Pens.innerInk()));
+        out.add(new Mark.Stroke(path, pens.leaf(), Pens.INK));
+        out.add(new Mark.Stroke(path(d, d.box.grown(-RAIL_MM)), pens.swing(), Pens.swingInk()));
+        words(out, d, "void", new Point(0, d.box.height() / 4), 0);
+    }
+
+    private void gallery(List<Mark> out, Drawn d) {
+        dashed(out, d, Path.ring(d.box.ring()));
+        var rail = d.box.minY() + RAIL_MM;
+        dashed(out, d, Path.line(new Point(d.box.minX(), rail), new Point(d.box.maxX(), rail)));
+        words(out, d, "gallery above", new Point(0, d.box.minY() + d.box.height() * 0.25), 0);
+    }
+
+    private void rooflight(List<Mark> out, Drawn d) {
+        dashed(out, d, Path.ring(d.box.ring()));
+        dashed(out, d, cross(d.box));
+    }
+
+    private void dashed(List<Mark> out, Drawn d, Path own) {
+        out.add(new Mark.Stroke(own.through(d.toPaper), pens.overhead(), Pens.swingInk()));
+    }
+
+    /** Words about a point of the part's own frame, along a direction of it, never upside down. */
+    private void words(List<Mark> out, Drawn d, String text, Point at, double alongDeg) {
+        var turn = StairArt.upright(-(d.part.turnDeg() + alongDeg));
+        var up = new Point(Math.sin(Math.toRadians(turn)), -Math.cos(Math.toRadians(turn)));
+        var width = frame.planMm(Face.REGULAR.widthMm(text, WORDS_MM, 0));
+        if (width < Math.max(d.box.width(), d.box.height())) {
+            out.add(new Mark.Text(
+                    text,
+                    d.toPaper.apply(at).minus(up.times(WORDS_MM / 2)),
+                    WORDS_MM,
+                    Face.REGULAR,
+                    0,
+                    Mark.Align.MIDDLE,
+                    turn,
+                    Pens.INK));
+        }
     }
 
     /** Balconies: decking with a railing on all sides but the back. */
     List<Mark> balconies(List<Structure> parts, FloorArt floors) {
         var out = new ArrayList<Mark>();
-        for (var part : parts) {
-            if (part.kind() == Structure.Kind.BALCONY) {
-                balcony(out, part, floors);
+        for (var d : blocks(parts)) {
+            if (d.block.kind() == Structure.Kind.BALCONY) {
+                balcony(out, d, floors);
             }
         }
         return out;
     }
 
-    private void balcony(List<Mark> out, Structure part, FloorArt floors) {
-        var ring = footprint(part);
+    private void balcony(List<Mark> out, Drawn drawn, FloorArt floors) {
+        var part = drawn.part;
+        var ring = part.footprint();
         var material = Materials.of(Materials.DECKING);
         if (lamp != Lamp.DRAFT && material.isPresent()) {
             var finish = new Finish(
@@ -146,7 +287,6 @@ final class StructureArt {
         }
         var w = part.width().mm() / 2;
         var d = part.depth().mm() / 2;
-        var toPaper = part.placing().then(frame.toPaper());
         var rail = Path.builder()
                 .line(new Point(-w, d), new Point(-w, -d), new Point(w, -d), new Point(w, d))
                 .line(
@@ -155,14 +295,14 @@ final class StructureArt {
                         new Point(w - RAIL_MM, -d + RAIL_MM),
                         new Point(w - RAIL_MM, d))
                 .build();
-        out.add(new Mark.Stroke(rail.through(toPaper), pens.leaf(), Pens.INK));
+        out.add(new Mark.Stroke(rail.through(drawn.toPaper), pens.leaf(), Pens.INK));
         var posts = Path.builder();
         var bays = Math.max(1, (int) Math.round(2 * w / 1200));
         for (var i = 0; i <= bays; i++) {
             var x = -w + RAIL_MM / 2 + (2 * w - RAIL_MM) * i / bays;
             posts.ring(new Box(x - 40, -d - 10, x + 40, -d + 70).ring());
         }
-        var path = posts.build().through(toPaper);
+        var path = posts.build().through(drawn.toPaper);
         out.add(new Mark.Fill(path, Ink.of(POST.argb())));
         out.add(new Mark.Stroke(path, pens.swing(), Pens.INK));
     }

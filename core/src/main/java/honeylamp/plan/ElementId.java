@@ -20,6 +20,9 @@ public sealed interface ElementId {
                     case StructureId _ -> "x";
                     case SettingOutId _ -> "l";
                     case BoundaryId _ -> "b";
+                    case GroundId _ -> "g";
+                    case UnitId _ -> "m";
+                    case UnitCopyId _ -> "c";
                 }
                 + number();
     }
@@ -51,7 +54,7 @@ public sealed interface ElementId {
     /** A note. */
     record NoteId(int number) implements ElementId {}
 
-    /** A post or a stair. */
+    /** A fixed part that is no wall. */
     record StructureId(int number) implements ElementId {}
 
     /** A setting-out line. */
@@ -59,4 +62,13 @@ public sealed interface ElementId {
 
     /** A room edge without a wall. */
     record BoundaryId(int number) implements ElementId {}
+
+    /** A surface of the site. */
+    record GroundId(int number) implements ElementId {}
+
+    /** A group of rooms that is repeated. */
+    record UnitId(int number) implements ElementId {}
+
+    /** A place where a unit stands once more. */
+    record UnitCopyId(int number) implements ElementId {}
 }

@@ -10,10 +10,17 @@ import honeylamp.units.Length;
  * someone in front of it; the centre of its footprint stands at {@code at}.
  *
  * @param kind the key of the symbol in the catalogue
- * @param turnDeg counter-clockwise; at 0 the front faces south
+ * @param turnDeg counter-clockwise, after mirroring; at 0 the front faces south
  */
 public record Furnishing(
-        FurnishingId id, String kind, Length width, Length depth, Length height, Position at, double turnDeg) {
+        FurnishingId id,
+        String kind,
+        Length width,
+        Length depth,
+        Length height,
+        Position at,
+        double turnDeg,
+        Sense sense) {
     /** Refuses sizes of zero or less and a turn that is no number. */
     public Furnishing {
         Checks.positive("furnishing width", width);
@@ -22,28 +29,41 @@ public record Furnishing(
         Checks.finite("furnishing turn", turnDeg);
     }
 
+    /** A piece as it is made. */
+    public Furnishing(
+            FurnishingId id, String kind, Length width, Length depth, Length height, Position at, double turnDeg) {
+        this(id, kind, width, depth, height, at, turnDeg, Sense.AS_DRAWN);
+    }
+
     /** From the piece's own frame, in mm about its centre, to plan mm. */
     public Affine placing() {
-        return Affine.turn(turnDeg).then(Affine.move(at.x().mm(), at.y().mm()));
+        return (sense == Sense.MIRRORED ? Affine.scale(-1, 1) : Affine.IDENTITY)
+                .then(Affine.turn(turnDeg))
+                .then(Affine.move(at.x().mm(), at.y().mm()));
     }
 
     /** The piece at another place. */
     public Furnishing movedTo(Position other) {
-        return new Furnishing(id, kind, width, depth, height, other, turnDeg);
+        return new Furnishing(id, kind, width, depth, height, other, turnDeg, sense);
     }
 
     /** The piece turned to another angle, kept from 0 up to 360. */
     public Furnishing turnedTo(double deg) {
-        return new Furnishing(id, kind, width, depth, height, at, ((deg % 360) + 360) % 360);
+        return new Furnishing(id, kind, width, depth, height, at, ((deg % 360) + 360) % 360, sense);
     }
 
     /** The piece made at another size. */
     public Furnishing sized(Length newWidth, Length newDepth, Length newHeight) {
-        return new Furnishing(id, kind, newWidth, newDepth, newHeight, at, turnDeg);
+        return new Furnishing(id, kind, newWidth, newDepth, newHeight, at, turnDeg, sense);
     }
 
     /** The same piece as another element. */
     public Furnishing withId(FurnishingId other) {
-        return new Furnishing(other, kind, width, depth, height, at, turnDeg);
+        return new Furnishing(other, kind, width, depth, height, at, turnDeg, sense);
+    }
+
+    /** The piece as it is made, or its mirror image. */
+    public Furnishing inSense(Sense other) {
+        return new Furnishing(id, kind, width, depth, height, at, turnDeg, other);
     }
 }

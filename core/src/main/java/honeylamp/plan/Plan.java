@@ -22,6 +22,7 @@ public record Plan(
         Light light,
         Sheet sheet,
         Brief brief,
+        Repeats repeats,
         int nextNumber) {
     /** Freezes the lists; refuses a plan whose parts do not hang together. */
     public Plan {
@@ -34,6 +35,20 @@ public record Plan(
         wallTypes.forEach(t -> types.add(t.id()));
         for (var storey : storeys) {
             requireWhole(storey, types);
+        }
+        requireStoreys(repeats, storeys);
+    }
+
+    private static void requireStoreys(Repeats repeats, List<Storey> storeys) {
+        var known = new HashSet<StoreyId>();
+        storeys.forEach(s -> known.add(s.id()));
+        repeats.units().forEach(u -> requireKnown(known, "unit " + u.id().text(), u.storey()));
+        repeats.copies().forEach(c -> requireKnown(known, "copy " + c.id().text(), c.storey()));
+    }
+
+    private static void requireKnown(HashSet<StoreyId> known, String what, StoreyId storey) {
+        if (!known.contains(storey)) {
+            throw new IllegalArgumentException(what + " stands on no storey (" + storey.text() + ")");
         }
     }
 
@@ -88,46 +103,51 @@ public record Plan(
 
     /** The plan with other storeys. */
     public Plan withStoreys(List<Storey> other) {
-        return new Plan(name, units, wallTypes, other, look, light, sheet, brief, nextNumber);
+        return new Plan(name, units, wallTypes, other, look, light, sheet, brief, repeats, nextNumber);
     }
 
     /** The plan after {@code count} more numbers were given out. */
     public Plan numbersTaken(int count) {
-        return new Plan(name, units, wallTypes, storeys, look, light, sheet, brief, nextNumber + count);
+        return new Plan(name, units, wallTypes, storeys, look, light, sheet, brief, repeats, nextNumber + count);
     }
 
     /** The plan in another look. */
     public Plan with(Look other) {
-        return new Plan(name, units, wallTypes, storeys, other, light, sheet, brief, nextNumber);
+        return new Plan(name, units, wallTypes, storeys, other, light, sheet, brief, repeats, nextNumber);
     }
 
     /** The plan in another light. */
     public Plan with(Light other) {
-        return new Plan(name, units, wallTypes, storeys, look, other, sheet, brief, nextNumber);
+        return new Plan(name, units, wallTypes, storeys, look, other, sheet, brief, repeats, nextNumber);
     }
 
     /** The plan on another sheet. */
     public Plan with(Sheet other) {
-        return new Plan(name, units, wallTypes, storeys, look, light, other, brief, nextNumber);
+        return new Plan(name, units, wallTypes, storeys, look, light, other, brief, repeats, nextNumber);
     }
 
     /** The plan for another brief. */
     public Plan with(Brief other) {
-        return new Plan(name, units, wallTypes, storeys, look, light, sheet, other, nextNumber);
+        return new Plan(name, units, wallTypes, storeys, look, light, sheet, other, repeats, nextNumber);
+    }
+
+    /** The plan with other repeats. */
+    public Plan with(Repeats other) {
+        return new Plan(name, units, wallTypes, storeys, look, light, sheet, brief, other, nextNumber);
     }
 
     /** The plan with other wall types. */
     public Plan withWallTypes(List<WallType> other) {
-        return new Plan(name, units, other, storeys, look, light, sheet, brief, nextNumber);
+        return new Plan(name, units, other, storeys, look, light, sheet, brief, repeats, nextNumber);
     }
 
     /** The plan shown in other units. */
     public Plan with(UnitSystem other) {
-        return new Plan(name, other, wallTypes, storeys, look, light, sheet, brief, nextNumber);
+        return new Plan(name, other, wallTypes, storeys, look, light, sheet, brief, repeats, nextNumber);
     }
 
     /** The plan under another name. */
     public Plan named(String other) {
-        return new Plan(other, units, wallTypes, storeys, look, light, sheet, brief, nextNumber);
+        return new Plan(other, units, wallTypes, storeys, look, light, sheet, brief, repeats, nextNumber);
     }
 }

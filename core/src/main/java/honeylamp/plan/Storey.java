@@ -25,7 +25,8 @@ public record Storey(
         List<Dimension> dimensions,
         List<Note> notes,
         List<SettingOutLine> settingOut,
-        List<Boundary> boundaries) {
+        List<Boundary> boundaries,
+        List<Ground> grounds) {
     /**
      * The heights of a storey.
      *
@@ -71,6 +72,7 @@ public record Storey(
         notes = List.copyOf(notes);
         settingOut = List.copyOf(settingOut);
         boundaries = List.copyOf(boundaries);
+        grounds = List.copyOf(grounds);
     }
 
     /** A storey with nothing on it. */
@@ -78,7 +80,7 @@ public record Storey(
         var levels = new Levels(level, height, Levels.USUAL_CUT);
         return new Storey(
                 id, name, levels, List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), List.of(),
-                List.of(), List.of(), List.of());
+                List.of(), List.of(), List.of(), List.of());
     }
 
     /** Its floor above the plan's zero. */
@@ -106,7 +108,8 @@ public record Storey(
                 dimensions,
                 notes,
                 settingOut,
-                boundaries);
+                boundaries,
+                grounds);
     }
 
     /** The storey under another name. */
@@ -124,7 +127,8 @@ public record Storey(
                 dimensions,
                 notes,
                 settingOut,
-                boundaries);
+                boundaries,
+                grounds);
     }
 
     /** The wall of this id, if it stands here. */
@@ -160,7 +164,8 @@ public record Storey(
                 dimensions,
                 notes,
                 settingOut,
-                boundaries);
+                boundaries,
+                grounds);
     }
 
     /** The storey with other openings. */
@@ -178,7 +183,8 @@ public record Storey(
                 dimensions,
                 notes,
                 settingOut,
-                boundaries);
+                boundaries,
+                grounds);
     }
 
     /** The storey with other room marks. */
@@ -196,7 +202,8 @@ public record Storey(
                 dimensions,
                 notes,
                 settingOut,
-                boundaries);
+                boundaries,
+                grounds);
     }
 
     /** The storey with other fixed parts. */
@@ -214,7 +221,8 @@ public record Storey(
                 dimensions,
                 notes,
                 settingOut,
-                boundaries);
+                boundaries,
+                grounds);
     }
 
     /** The storey with other furnishings. */
@@ -232,7 +240,8 @@ public record Storey(
                 dimensions,
                 notes,
                 settingOut,
-                boundaries);
+                boundaries,
+                grounds);
     }
 
     /** The storey with other underlays. */
@@ -250,7 +259,8 @@ public record Storey(
                 dimensions,
                 notes,
                 settingOut,
-                boundaries);
+                boundaries,
+                grounds);
     }
 
     /** The storey with other single dimensions. */
@@ -268,7 +278,8 @@ public record Storey(
                 other,
                 notes,
                 settingOut,
-                boundaries);
+                boundaries,
+                grounds);
     }
 
     /** The storey with other notes. */
@@ -286,7 +297,8 @@ public record Storey(
                 dimensions,
                 other,
                 settingOut,
-                boundaries);
+                boundaries,
+                grounds);
     }
 
     /** The storey with other setting-out lines. */
@@ -304,7 +316,8 @@ public record Storey(
                 dimensions,
                 notes,
                 other,
-                boundaries);
+                boundaries,
+                grounds);
     }
 
     /** The storey with other boundaries. */
@@ -322,6 +335,26 @@ public record Storey(
                 dimensions,
                 notes,
                 settingOut,
+                other,
+                grounds);
+    }
+
+    /** The storey with other ground around it. */
+    public Storey withGrounds(List<Ground> other) {
+        return new Storey(
+                id,
+                name,
+                levels,
+                walls,
+                openings,
+                rooms,
+                structures,
+                furnishings,
+                underlays,
+                dimensions,
+                notes,
+                settingOut,
+                boundaries,
                 other);
     }
 }

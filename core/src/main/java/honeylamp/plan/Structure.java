@@ -1,35 +1,147 @@
 package honeylamp.plan;
 
 import honeylamp.geometry.Affine;
+import honeylamp.geometry.Box;
+import honeylamp.geometry.Ring;
 import honeylamp.plan.ElementId.StructureId;
 import honeylamp.units.Checks;
 import honeylamp.units.Length;
 
 /**
- * A fixed part of the building that is no wall: a post or a straight stair. Placed like a furnishing;
- * a stair climbs to the back (+y of its own frame).
+ * A fixed part of the building or its site that is no wall. Placed like a furnishing: its own frame has
+ * x to the right and y to the back, and the centre of its footprint stands at {@code at}.
  *
- * @param risers number of risers of a stair, 0 for a post
+ * @param turnDeg counter-clockwise; at 0 the front faces south
  */
-public record Structure(
-        StructureId id, Kind kind, Length width, Length depth, Length height, Position at, double turnDeg, int risers) {
-    /** The kinds of fixed parts. */
+public record Structure(StructureId id, Form form, Position at, double turnDeg) {
+    /** What it is and how large. */
+    public sealed interface Form permits Block, Stair, ParkingBay {
+        /** Across the front. */
+        Length width();
+
+        /** From front to back. */
+        Length depth();
+
+        /** How far it rises above its floor. */
+        Length height();
+    }
+
+    /** The kinds of parts that their three sizes describe. */
     public enum Kind {
         /** A timber or stone post, cut by the plan. */
         POST,
-        /** A straight flight that arrives at this storey from below. */
-        STAIR_DOWN,
         /** A slab edge with a railing, such as a balcony. */
-        BALCONY
+        BALCONY,
+        /** A sloping floor; it climbs by its height to the back. */
+        RAMP,
+        /** A part of the floor that is missing, so that one sees into the storey below. */
+        VOID,
+        /** A second floor within the height of a room; its height is where one stands, its front has the railing. */
+        GALLERY,
+        /** A shaft for a lift, through every storey its height reaches. */
+        LIFT_SHAFT,
+        /** A beam under the ceiling; its height is that of its underside. */
+        BEAM,
+        /** A hearth under its chimney breast; the fire opens to the front. */
+        FIREPLACE,
+        /** A chimney with its flues, through every storey its height reaches. */
+        CHIMNEY,
+        /** A window in the roof above. */
+        ROOFLIGHT;
+
+        /** Whether it stands in every storey it reaches. */
+        public boolean runsThrough() {
+            return this == LIFT_SHAFT || this == CHIMNEY;
+        }
+
+        /** Whether it lies above where the plan is cut. */
+        public boolean isOverhead() {
+            return this == BEAM || this == ROOFLIGHT || this == GALLERY;
+        }
     }
 
-    /** Refuses sizes of zero or less. */
+    /** A part that three sizes describe. */
+    public record Block(Kind kind, Length width, Length depth, Length height) implements Form {
+        /** Refuses sizes of zero or less. */
+        public Block {
+            Checks.positive("structure width", width);
+            Checks.positive("structure depth", depth);
+            Checks.positive("structure height", height);
+        }
+    }
+
+    /** A place for a car, its front to the back of the bay. */
+    public record ParkingBay(Car car, Length width, Length depth) implements Form {
+        /** Refuses sizes of zero or less. */
+        public ParkingBay {
+            Checks.positive("bay width", width);
+            Checks.positive("bay depth", depth);
+        }
+
+        @Override
+        public Length height() {
+            return car.height();
+        }
+    }
+
+    /** Cars of three sizes, without their mirrors. */
+    public enum Car {
+        /** A town car. */
+        SMALL(1650, 3700, 1500),
+        /** A family car. */
+        MIDDLE(1800, 4500, 1480),
+        /** An estate or a van. */
+        LARGE(1950, 5000, 1750);
+
+        private final Length width;
+        private final Length length;
+        private final Length height;
+
+        Car(double widthMm, double lengthMm, double heightMm) {
+            this.width = Length.ofMm(widthMm);
+            this.length = Length.ofMm(lengthMm);
+            this.height = Length.ofMm(heightMm);
+        }
+
+        /** Across the body. */
+        public Length width() {
+            return width;
+        }
+
+        /** From bumper to bumper. */
+        public Length length() {
+            return length;
+        }
+
+        /** Up to the roof. */
+        public Length height() {
+            return height;
+        }
+    }
+
+    /** Refuses a turn that is no number. */
     public Structure {
-        Checks.positive("structure width", width);
-        Checks.positive("structure depth", depth);
-        Checks.positive("structure height", height);
         Checks.finite("structure turn", turnDeg);
-        Checks.within("risers", risers, 0, 60);
+    }
+
+    /** Across the front. */
+    public Length width() {
+        return form.width();
+    }
+
+    /** From front to back. */
+    public Length depth() {
+        return form.depth();
+    }
+
+    /** How far it rises above its floor. */
+    public Length height() {
+        return form.height();
+    }
+
+    /** Whether it is a part of this kind. */
+    public boolean is(Kind kind) {
+        return form instanceof Block block && block.kind() == kind;
     }
 
     /** From the part's own frame, in mm about its centre, to plan mm. */
@@ -37,13 +149,35 @@ public record Structure(
         return Affine.turn(turnDeg).then(Affine.move(at.x().mm(), at.y().mm()));
     }
 
+    /** The box around it in its own frame, in mm about its centre. */
+    public Box box() {
+        var w = width().mm() / 2;
+        var d = depth().mm() / 2;
+        return new Box(-w, -d, w, d);
+    }
+
+    /** The footprint in plan mm, counter-clockwise. */
+    public Ring footprint() {
+        return box().ring().through(placing());
+    }
+
     /** The part at another place. */
     public Structure movedTo(Position other) {
-        return new Structure(id, kind, width, depth, height, other, turnDeg, risers);
+        return new Structure(id, form, other, turnDeg);
+    }
+
+    /** The part turned to another angle, kept from 0 up to 360. */
+    public Structure turnedTo(double deg) {
+        return new Structure(id, form, at, ((deg % 360) + 360) % 360);
+    }
+
+    /** The part in another form. */
+    public Structure formed(Form other) {
+        return new Structure(id, other, at, turnDeg);
     }
 
     /** The part under another id. */
     public Structure withId(StructureId other) {
-        return new Structure(other, kind, width, depth, height, at, turnDeg, risers);
+        return new Structure(other, form, at, turnDeg);
     }
 }

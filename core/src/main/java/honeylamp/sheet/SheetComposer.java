@@ -1,8 +1,10 @@
 package honeylamp.sheet;
 
+import honeylamp.catalogue.Grounds;
 import honeylamp.catalogue.Materials;
 import honeylamp.catalogue.Palette;
 import honeylamp.derive.Room;
+import honeylamp.derive.SiteAreas;
 import honeylamp.derive.StoreyGeometry;
 import honeylamp.drawing.Drawing;
 import honeylamp.drawing.Face;
@@ -18,6 +20,7 @@ import honeylamp.geometry.Point;
 import honeylamp.illustrate.Illustration;
 import honeylamp.illustrate.Lamp;
 import honeylamp.illustrate.PaperFrame;
+import honeylamp.plan.Ground;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Structure;
 import honeylamp.units.AreaText;
@@ -137,7 +140,7 @@ public final class SheetComposer {
         rule(out, strip.minX(), strip.maxX(), strip.minY(), STRONG_RULE);
         text(out, title(), strip.minX(), strip.minY() + 11, TITLE_MM, Face.SEMIBOLD, Align.LEFT);
         text(out, subtitle(), strip.minX(), strip.minY() + 18.5, SUBTITLE_MM, Face.REGULAR, Align.LEFT, QUIET);
-        facts(out, strip.minX() + strip.width() * 0.42, strip.minY() + 6, strip.width() * 0.15);
+        facts(out, strip.minX() + strip.width() * 0.40, strip.minY() + 6, strip.width() * 0.12);
         orientation(out, frame, strip.minY() + 13.5, strip.maxX() - 22, strip.maxX() - 8);
     }
 
@@ -160,7 +163,8 @@ public final class SheetComposer {
 
     private String subtitle() {
         var drawing = plan.sheet().title().drawing();
-        return drawing.isBlank() ? geometry.storey().name() : drawing;
+        var storey = geometry.storey().name();
+        return drawing.isBlank() ? storey : plan.storeys().size() == 1 ? drawing : storey + ", " + drawing;
     }
 
     /** The words in lines no wider than a width; a word wider than that keeps its own line. */
@@ -277,7 +281,13 @@ public final class SheetComposer {
         total(out, "Net, within inner faces", geometry.netAreaMm2(), y, Face.MEDIUM);
         y += ROW_MM;
         total(out, "Gross, outer faces", geometry.grossAreaMm2(), y, Face.REGULAR);
-        return y + ROW_MM;
+        y += ROW_MM;
+        var plot = SiteAreas.of(geometry).plotMm2();
+        if (plot > 0) {
+            total(out, "Plot, not counted above", plot, y, Face.REGULAR);
+            y += ROW_MM;
+        }
+        return y;
     }
 
     private void total(List<Mark> out, String label, double areaMm2, double y, Face face) {
@@ -300,12 +310,15 @@ public final class SheetComposer {
                 .flatMap(Optional::stream)
                 .map(m -> m.floor().material());
         var outdoors = geometry.storey().structures().stream()
-                .filter(s -> s.kind() == Structure.Kind.BALCONY)
+                .filter(s -> s.is(Structure.Kind.BALCONY))
                 .map(_ -> Materials.DECKING);
-        var materials = Stream.concat(floors, outdoors)
-                .flatMap(m -> Materials.of(m).stream())
+        var grounds = geometry.storey().grounds().stream()
+                .map(Ground::use)
+                .filter(use -> use != Ground.Use.PLOT)
                 .distinct()
-                .toList();
+                .map(Grounds::material);
+        var inside = Stream.concat(floors, outdoors).flatMap(m -> Materials.of(m).stream());
+        var materials = Stream.concat(inside, grounds).distinct().toList();
         if (materials.isEmpty()) {
             return;
         }

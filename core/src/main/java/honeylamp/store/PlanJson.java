@@ -1,8 +1,12 @@
 package honeylamp.store;
 
+import com.fasterxml.jackson.annotation.JsonSubTypes;
+import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
+import honeylamp.plan.Stair;
+import honeylamp.plan.Structure;
 import honeylamp.units.Length;
 import java.math.BigDecimal;
 import java.util.HashMap;
@@ -29,7 +33,7 @@ import tools.jackson.databind.node.ObjectNode;
 /** Plans as JSON, as described in {@code docs/format.md}: lengths in mm, points as pairs, ids as words. */
 public final class PlanJson {
     /** The version this program writes. */
-    public static final int VERSION = 4;
+    public static final int VERSION = 5;
 
     static final String FORMAT = "honeylamp plan";
 
@@ -44,6 +48,7 @@ public final class PlanJson {
                             .build())
                     .build())
             .addModule(module())
+            .addMixIn(Structure.Form.class, FormNames.class)
             .enable(EnumFeature.WRITE_ENUMS_TO_LOWERCASE)
             .enable(tools.jackson.databind.MapperFeature.ACCEPT_CASE_INSENSITIVE_ENUMS)
             .disable(tools.jackson.databind.MapperFeature.SORT_PROPERTIES_ALPHABETICALLY)
@@ -54,6 +59,15 @@ public final class PlanJson {
             .build();
 
     private PlanJson() {}
+
+    /** How the form of a fixed part says which it is. */
+    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "is")
+    @JsonSubTypes({
+        @JsonSubTypes.Type(value = Structure.Block.class, name = "block"),
+        @JsonSubTypes.Type(value = Stair.class, name = "stair"),
+        @JsonSubTypes.Type(value = Structure.ParkingBay.class, name = "parking_bay")
+    })
+    private interface FormNames {}
 
     /** The plan as a document. */
     public static ObjectNode write(Plan plan) {
@@ -186,6 +200,9 @@ public final class PlanJson {
         id(module, ElementId.StructureId.class, "x", ElementId.StructureId::new);
         id(module, ElementId.SettingOutId.class, "l", ElementId.SettingOutId::new);
         id(module, ElementId.BoundaryId.class, "b", ElementId.BoundaryId::new);
+        id(module, ElementId.GroundId.class, "g", ElementId.GroundId::new);
+        id(module, ElementId.UnitId.class, "m", ElementId.UnitId::new);
+        id(module, ElementId.UnitCopyId.class, "c", ElementId.UnitCopyId::new);
         return module;
     }
 

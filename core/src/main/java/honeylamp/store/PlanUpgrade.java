@@ -1,10 +1,16 @@
 package honeylamp.store;
 
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.util.List;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** Turns the document of an older version into one of the version this program writes. */
 final class PlanUpgrade {
+    /** Decimals of a mm that lengths are held to. */
+    private static final int NANOMETRES = 6;
+
     private PlanUpgrade() {}
 
     /** Changes the document in place; fields this program does not know stay where they are. */
@@ -23,6 +29,9 @@ final class PlanUpgrade {
         }
         if (version < 4) {
             openingsOf3(document.path("plan"));
+        }
+        if (version < 5) {
+            partsOf4(document.path("plan"));
         }
         if (document instanceof ObjectNode root) {
             root.put("version", PlanJson.VERSION);
@@ -142,6 +151,60 @@ final class PlanUpgrade {
                 }
             }
         }
+    }
+
+    /** Version 4 had posts, balconies and straight stairs from below, no site, and nothing repeated. */
+    private static void partsOf4(JsonNode plan) {
+        if (plan instanceof ObjectNode p) {
+            var repeats = p.putObject("repeats");
+            repeats.putArray("units");
+            repeats.putArray("copies");
+        }
+        for (var storey : plan.path("storeys")) {
+            if (storey instanceof ObjectNode s) {
+                s.putArray("grounds");
+            }
+            for (var part : storey.path("structures")) {
+                if (part instanceof ObjectNode x) {
+                    x.set("form", formOf4(x));
+                }
+            }
+            for (var piece : storey.path("furnishings")) {
+                if (piece instanceof ObjectNode f) {
+                    f.put("sense", "as_drawn");
+                }
+            }
+        }
+    }
+
+    private static ObjectNode formOf4(ObjectNode part) {
+        var form = part.objectNode();
+        var risers = part.path("risers").asInt(0);
+        if (!"stair_down".equals(part.path("kind").asString(""))) {
+            form.put("is", "block");
+            for (var field : new String[] {"kind", "width", "depth", "height"}) {
+                move(part, field, form, field);
+            }
+        } else {
+            var steps = Math.max(2, risers);
+            form.put("is", "stair");
+            form.put("shape", "straight");
+            form.put("turn", "right");
+            form.put("leads", "down");
+            move(part, "width", form, "flight");
+            form.put(
+                    "going",
+                    part.path("depth")
+                            .decimalValue()
+                            .divide(BigDecimal.valueOf(steps - 1L), NANOMETRES, RoundingMode.HALF_UP));
+            form.put("risers", steps);
+            form.put("lower", steps - 1);
+            move(part, "height", form, "rise");
+            form.put("well", 0);
+            part.remove(List.of("kind", "depth"));
+        }
+        part.remove("risers");
+        return form;
     }
 
     private static void move(ObjectNode from, String field, ObjectNode to, String name) {

@@ -1,6 +1,6 @@
 package honeylamp.store;
 
-import honeylamp.derive.StoreyGeometry;
+import honeylamp.derive.GeometryCache;
 import honeylamp.geometry.Affine;
 import honeylamp.illustrate.Lamp;
 import honeylamp.output.RasterPainter;
@@ -19,8 +19,10 @@ public final class Preview {
 
     /** The first storey's sheet as a small PNG. */
     public static byte[] png(Plan plan) throws IOException {
-        var geometry = StoreyGeometry.of(plan, plan.storeys().getFirst());
-        var page = SheetComposer.compose(plan, geometry, Lamp.COLOUR, 1);
+        var cache = new GeometryCache();
+        var laid = cache.laidOut(plan);
+        var geometry = cache.of(laid, laid.storeys().getFirst());
+        var page = SheetComposer.compose(laid, geometry, Lamp.COLOUR, 1);
         var image = new BufferedImage(
                 (int) Math.ceil(page.widthMm() * PIXELS_PER_MM),
                 (int) Math.ceil(page.heightMm() * PIXELS_PER_MM),

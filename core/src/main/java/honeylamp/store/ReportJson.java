@@ -2,15 +2,19 @@ package honeylamp.store;
 
 import honeylamp.derive.AreaBasis;
 import honeylamp.derive.Areas;
+import honeylamp.derive.BayClearance;
+import honeylamp.derive.FixedParts;
 import honeylamp.derive.FrameSizes;
 import honeylamp.derive.GeometryCache;
 import honeylamp.derive.OpeningCut;
 import honeylamp.derive.Room;
+import honeylamp.derive.SiteAreas;
 import honeylamp.derive.Snag;
 import honeylamp.derive.Snags;
 import honeylamp.derive.StoreyGeometry;
 import honeylamp.derive.Stretches;
 import honeylamp.derive.Tags;
+import honeylamp.geometry.Outline;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Opening;
@@ -22,6 +26,7 @@ import honeylamp.plan.Wall;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -48,7 +53,8 @@ public final class ReportJson {
             List<FurnishingPart> furnishings,
             AreaPartOf areas,
             BigDecimal internal_gross_m2,
-            BigDecimal external_gross_m2) {}
+            BigDecimal external_gross_m2,
+            SitePart site) {}
 
     record RoomPart(
             Optional<String> id,
@@ -91,8 +97,33 @@ public final class ReportJson {
             Optional<BigDecimal> after_mm,
             String keeps) {}
 
-    /** A flight of stairs. */
-    record StairPart(String id, int risers, BigDecimal riser_mm, BigDecimal going_mm, BigDecimal width_mm) {}
+    /**
+     * A stair.
+     *
+     * @param stride_mm two risers and a going
+     * @param lower_treads those before the turn
+     * @param open_from the first tread over which the upper floor is open
+     */
+    record StairPart(
+            String id,
+            String shape,
+            String turn,
+            String leads,
+            int risers,
+            BigDecimal riser_mm,
+            BigDecimal going_mm,
+            BigDecimal stride_mm,
+            BigDecimal rise_mm,
+            BigDecimal width_mm,
+            int lower_treads,
+            BigDecimal walking_line_mm,
+            int open_from,
+            BigDecimal well_m2) {}
+
+    /** Ground around the building, apart from its own areas. */
+    record SitePart(BigDecimal plot_m2, BigDecimal built_m2, Map<String, BigDecimal> surfaces_m2, List<BayPart> bays) {}
+
+    record BayPart(String id, String car, BigDecimal clear_mm, BigDecimal wanted_mm, BigDecimal long_mm) {}
 
     /** Areas of a room or a storey by basis, in m\u00b2. */
     record AreaPartOf(BigDecimal inner_faces_m2, BigDecimal wall_centres_m2, BigDecimal outer_faces_m2) {}
@@ -109,8 +140,9 @@ public final class ReportJson {
     record Totals(BigDecimal net_area_m2, BigDecimal gross_area_m2) {}
 
     /** The report of a plan. */
-    public static String report(Plan plan) {
+    public static String report(Plan drawn) {
         var cache = new GeometryCache();
+        var plan = cache.laidOut(drawn);
         var parts = plan.storeys().stream().map(s -> cache.of(plan, s)).toList();
         var totals = new Totals(
                 squareMetres(
@@ -135,8 +167,8 @@ public final class ReportJson {
                 storey.openings().stream()
                         .map(o -> opening(geometry, o, tags.getOrDefault(o.id(), "")))
                         .toList(),
-                storey.structures().stream()
-                        .filter(s -> s.kind() == Structure.Kind.STAIR_DOWN)
+                FixedParts.on(plan, storey).stairs().stream()
+                        .filter(f -> storey.structures().contains(f.part()))
                         .map(ReportJson::stair)
                         .toList(),
                 storey.furnishings().stream().map(ReportJson::furnishing).toList(),
@@ -144,7 +176,27 @@ public final class ReportJson {
                         .mapToDouble(r -> r.getOrDefault(basis, 0.0))
                         .sum()),
                 squareMetres(areas.internalGrossMm2()),
-                squareMetres(areas.externalGrossMm2()));
+                squareMetres(areas.externalGrossMm2()),
+                site(geometry));
+    }
+
+    private static SitePart site(StoreyGeometry geometry) {
+        var areas = SiteAreas.of(geometry);
+        var surfaces = new LinkedHashMap<String, BigDecimal>();
+        areas.surfacesMm2().forEach((use, mm2) -> surfaces.put(lower(use.name()), squareMetres(mm2)));
+        var bays = new ArrayList<BayPart>();
+        for (var part : geometry.storey().structures()) {
+            if (part.form() instanceof Structure.ParkingBay bay) {
+                var clear = BayClearance.of(geometry, part, bay);
+                bays.add(new BayPart(
+                        part.id().text(),
+                        lower(bay.car().name()),
+                        mm(clear.clearMm()),
+                        mm(clear.wantedMm()),
+                        mm(clear.longMm())));
+            }
+        }
+        return new SitePart(squareMetres(areas.plotMm2()), squareMetres(areas.builtMm2()), surfaces, bays);
     }
 
     private static AreaPartOf by(ToDoubleFunction<AreaBasis> area) {
@@ -197,14 +249,23 @@ public final class ReportJson {
         return name.toLowerCase(Locale.ROOT);
     }
 
-    private static StairPart stair(Structure stair) {
-        var risers = Math.max(1, stair.risers());
+    private static StairPart stair(FixedParts.Flights flights) {
+        var stair = flights.stair();
         return new StairPart(
-                stair.id().text(),
+                flights.part().id().text(),
+                lower(stair.shape().name()),
+                lower(stair.turn().name()),
+                lower(stair.leads().name()),
                 stair.risers(),
-                mm(stair.height().mm() / risers),
-                mm(stair.depth().mm() / Math.max(1, risers - 1)),
-                mm(stair.width().mm()));
+                mm(stair.riserMm()),
+                mm(stair.going().mm()),
+                mm(stair.strideMm()),
+                mm(stair.rise().mm()),
+                mm(stair.flight().mm()),
+                stair.lower(),
+                mm(flights.steps().walkMm()),
+                flights.openFrom() + 1,
+                squareMetres(flights.well().stream().mapToDouble(Outline::area).sum()));
     }
 
     private static FurnishingPart furnishing(Furnishing f) {
@@ -247,8 +308,9 @@ public final class ReportJson {
     }
 
     /** All snags of a plan, storey by storey. */
-    public static List<Snag> snags(Plan plan) {
+    public static List<Snag> snags(Plan drawn) {
         var cache = new GeometryCache();
+        var plan = cache.laidOut(drawn);
         return plan.storeys().stream()
                 .flatMap(s -> Snags.of(cache.of(plan, s), plan).stream())
                 .toList();

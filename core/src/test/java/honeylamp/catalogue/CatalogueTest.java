@@ -13,6 +13,7 @@ import honeylamp.catalogue.LayingPattern.Plank;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Regions;
+import honeylamp.plan.Ground;
 import honeylamp.units.UnitSystem;
 import java.util.HashSet;
 import java.util.List;
@@ -228,5 +229,34 @@ class CatalogueTest {
         assertThat(plan.storeys().getFirst().furnishings()).isEmpty();
         assertThat(plan.sheet().title().project()).isEmpty();
         assertThat(plan.wallTypes()).hasSize(4);
+    }
+
+    @Test
+    void thePiecesOneExpectsInARoomAreInTheCatalogue() {
+        assertThat(RoomUses.all())
+                .flatExtracting(RoomUses.RoomUse::pieces)
+                .allSatisfy(key -> assertThat(Furnishings.of(key)).as(key).isPresent());
+    }
+
+    /** Every fixed part has a usual size in both kinds of units, and is found again by what it is. */
+    @Test
+    void fixedPartsHaveUsualSizes() {
+        for (var units : UnitSystem.values()) {
+            var plan = NewPlan.in(units);
+            var storey = plan.storeys().getFirst().id();
+            assertThat(PartKinds.all()).allSatisfy(kind -> {
+                var form = PartKinds.usual(kind, plan, storey);
+                assertThat(PartKinds.label(form)).isEqualTo(kind.label());
+                assertThat(form.width().mm()).isBetween(150.0, 6000.0);
+            });
+        }
+    }
+
+    @Test
+    void groundIsQuietToo() {
+        for (var use : Ground.Use.values()) {
+            assertThat(Grounds.material(use).tone().lightness()).isBetween(0.80, 0.97);
+            assertThat(Grounds.material(use).tone().chroma()).isLessThanOrEqualTo(0.055);
+        }
     }
 }

@@ -3,10 +3,16 @@ package honeylamp.demo;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import honeylamp.derive.FixedParts;
+import honeylamp.derive.SiteAreas;
+import honeylamp.derive.StoreyGeometry;
 import honeylamp.output.Progress;
 import honeylamp.plan.Plan;
+import honeylamp.plan.Structure;
 import honeylamp.store.PictureImport;
 import honeylamp.store.PlanFile;
+import honeylamp.store.ReportJson;
+import honeylamp.units.UnitSystem;
 import java.io.ByteArrayInputStream;
 import java.nio.file.Path;
 import java.util.List;
@@ -54,6 +60,33 @@ class DemoTest {
                 assertThat(sheet.getRGB(x, y) & 0xff).isCloseTo(made.getRGB(x, y) & 0xff, within(12));
             }
         }
+    }
+
+    /** 17 risers in 120 in; the plot and its bay; the flat's stair arrives, the kitchen's chimney comes through. */
+    @Test
+    void theTeaRoomHasTwoStoreysThatFitTogether() {
+        var plan = QuillbackLane.plan();
+        assertThat(plan.units()).isEqualTo(UnitSystem.FEET_INCHES);
+        assertThat(ReportJson.snags(plan)).isEmpty();
+        var ground = FixedParts.on(plan, plan.storeys().getFirst());
+        var flat = FixedParts.on(plan, plan.storeys().get(1));
+        assertThat(ground.stairs()).hasSize(1);
+        assertThat(ground.stairs().getFirst().stair().risers()).isEqualTo(17);
+        assertThat(flat.stairs().getFirst().seen()).isEqualTo(FixedParts.End.HEAD);
+        assertThat(flat.blocks().stream().filter(b -> b.is(Structure.Kind.CHIMNEY)))
+                .hasSize(2);
+        var site = SiteAreas.of(StoreyGeometry.of(plan, plan.storeys().getFirst()));
+        // the plot 476 x 760 in, the house 288 x 480 in
+        assertThat(site.plotMm2()).isCloseTo(476 * 760 * 645.16, within(1.0));
+        assertThat(site.builtMm2()).isCloseTo(288 * 480 * 645.16, within(1.0));
+    }
+
+    @Test
+    void theKeptTeaRoomIsTheOneTheGeneratorMakes() {
+        assertThat(PlanFile.open(Path.of("../demo").resolve(DemoFiles.TEA_ROOM)))
+                .isInstanceOfSatisfying(
+                        PlanFile.Opened.Good.class,
+                        g -> assertThat(g.document().plan()).isEqualTo(QuillbackLane.plan()));
     }
 
     private static Plan withoutUnderlay(Plan plan) {

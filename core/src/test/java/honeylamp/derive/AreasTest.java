@@ -7,10 +7,12 @@ import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.TestPlans;
 import honeylamp.edit.RoomEdits;
+import honeylamp.edit.StructureEdits;
 import honeylamp.edit.WallEdits;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.RoomFit.AreaPart;
+import honeylamp.plan.Structure;
 import honeylamp.plan.Wall.BodySide;
 import honeylamp.units.Length;
 import honeylamp.units.UnitSystem;
@@ -82,6 +84,31 @@ class AreasTest {
                     .plan();
             one(plan, 5000 * 4000, 5300.0 * 4300, 5600.0 * 4600);
         }
+    }
+
+    @Test
+    void aVoidOverADoubleHeightIsNoFloor() {
+        // 5,000 x 4,000 less a void of 2,000 x 1,500 in the corner: the same is taken from every basis
+        var plan = TestPlans.clearRectangle(5000, 4000);
+        var open = new Structure.Block(Structure.Kind.VOID, Length.ofMm(2000), Length.ofMm(1500), Length.ofMm(2600));
+        var storey = TestPlans.storey(plan);
+        var corner = StructureEdits.add(plan, storey, open, Position.ofMm(1000, 750), 0)
+                .plan();
+        one(corner, 5000 * 4000 - 3_000_000, 5300.0 * 4300 - 3_000_000, 5600.0 * 4600 - 3_000_000);
+        gross(corner, 5000 * 4000 - 3_000_000, 5600.0 * 4600 - 3_000_000);
+        assertThat(shapes(corner)).containsExactly(Dissection.Shape.RECTANGLE, Dissection.Shape.RECTANGLE);
+        // in the middle of the floor it is a hole
+        var middle = StructureEdits.add(plan, storey, open, Position.ofMm(2500, 2000), 0)
+                .plan();
+        one(middle, 17_000_000, 5300.0 * 4300 - 3_000_000, 5600.0 * 4600 - 3_000_000);
+        // right across, it parts the floor: galleries of 1,500 and 1,500 on both sides
+        var across = new Structure.Block(Structure.Kind.VOID, Length.ofMm(2000), Length.ofMm(4000), Length.ofMm(2600));
+        var parted = StructureEdits.add(plan, storey, across, Position.ofMm(2500, 2000), 0)
+                .plan();
+        assertThat(areas(parted).rooms())
+                .extracting(r -> r.get(AreaBasis.INNER_FACES))
+                .allSatisfy(a -> assertThat(a).isCloseTo(1500 * 4000, within(MM2)))
+                .hasSize(2);
     }
 
     @Test

@@ -21,7 +21,7 @@ import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.RoomFit;
-import honeylamp.plan.Structure;
+import honeylamp.plan.Stair;
 import honeylamp.plan.Wall.BodySide;
 import honeylamp.units.Length;
 import java.util.List;
@@ -73,20 +73,22 @@ class SwingJudgementTest {
                 .plan();
     }
 
-    /** A flight 900 wide and 2,000 long, its middle at a point. */
+    /** A flight 900 wide and 2,000 long that climbs northwards, its middle at a point. */
     private static Plan stair(Plan plan, double x, double y) {
         return StructureEdits.add(
                         plan,
                         storey(plan),
-                        id -> new Structure(
-                                id,
-                                Structure.Kind.STAIR_DOWN,
+                        Stair.even(
+                                Stair.Shape.STRAIGHT,
+                                Stair.Turn.RIGHT,
+                                Stair.Leads.UP,
                                 Length.ofMm(900),
-                                Length.ofMm(2000),
-                                Length.ofMm(2600),
-                                Position.ofMm(x, y),
-                                0,
-                                14))
+                                Length.ofMm(250),
+                                9,
+                                Length.ofMm(1575),
+                                Length.ZERO),
+                        Position.ofMm(x, y),
+                        0)
                 .plan();
     }
 
@@ -192,7 +194,7 @@ class SwingJudgementTest {
     void theOtherHandIsOfferedBeforeTheOtherSide() {
         var plan = door(room(), 0, 10, Hand.FIRST, Swing.LEFT);
         var geometry = geometry(plan);
-        var better = new SwingJudgement(geometry, Minimums.USUAL, plan.units())
+        var better = new SwingJudgement(geometry, plan)
                 .better(geometry.cuts().getFirst())
                 .orElseThrow();
         assertThat(better.hand()).isEqualTo(Hand.SECOND);
@@ -220,7 +222,7 @@ class SwingJudgementTest {
     void theOffendingPartIsWhatBothCover() {
         var plan = piece(door(room(), 0, 1500, Hand.FIRST, Swing.LEFT), 800, 1900, 600);
         var geometry = geometry(plan);
-        var conflict = new SwingJudgement(geometry, Minimums.USUAL, plan.units())
+        var conflict = new SwingJudgement(geometry, plan)
                 .of(geometry.cuts().getFirst())
                 .getFirst();
         var box = conflict.parts().getFirst().bounds();

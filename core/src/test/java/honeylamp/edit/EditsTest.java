@@ -223,8 +223,9 @@ class EditsTest {
         var post = StructureEdits.add(
                 plan,
                 storey,
-                id -> new Structure(
-                        id, Structure.Kind.POST, mm(200), mm(200), mm(2600), Position.ofMm(1000, 1000), 0, 0));
+                new Structure.Block(Structure.Kind.POST, mm(200), mm(200), mm(2600)),
+                Position.ofMm(1000, 1000),
+                0);
         assertThat(post.plan().storeys().getFirst().structures()).hasSize(1);
         assertThat(post.plan().nextNumber()).isEqualTo(plan.nextNumber() + 1);
     }

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.TestPlans;
 import honeylamp.demo.SailclothYard;
+import honeylamp.derive.FixedParts;
 import honeylamp.drawing.Blend;
 import honeylamp.drawing.Drawing;
 import honeylamp.drawing.Layer;
@@ -264,7 +265,11 @@ class IllustrationTest {
 
     @Test
     void lowerCapsAndFlatLooksThrowLessShade() {
-        assertThat(Solids.of(TestPlans.geometry(DEMO), 1100).all())
+        assertThat(Solids.of(
+                                TestPlans.geometry(DEMO),
+                                FixedParts.on(DEMO, DEMO.storeys().getFirst()),
+                                1100)
+                        .all())
                 .allSatisfy(s -> assertThat(s.heightMm()).isLessThanOrEqualTo(1100));
         var flat = DEMO.with(DEMO.look().withCastShadow(0).withCornerShade(0));
         assertThat(picture(flat, Lamp.LIT).layers())

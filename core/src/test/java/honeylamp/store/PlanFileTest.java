@@ -7,8 +7,12 @@ import com.networknt.schema.SchemaRegistry;
 import com.networknt.schema.SpecificationVersion;
 import honeylamp.catalogue.NewPlan;
 import honeylamp.demo.DemoFiles;
+import honeylamp.demo.QuillbackLane;
 import honeylamp.demo.SailclothYard;
 import honeylamp.plan.Plan;
+import honeylamp.plan.Stair;
+import honeylamp.plan.Structure;
+import honeylamp.units.Length;
 import honeylamp.units.UnitSystem;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
@@ -89,6 +93,8 @@ class PlanFileTest {
                 .getSchema(Files.readString(Path.of("../docs/plan.schema.json")), InputFormat.JSON);
         var document = DemoFiles.document();
         assertThat(schema.validate(json(document.plan()), InputFormat.JSON)).isEmpty();
+        assertThat(schema.validate(json(QuillbackLane.plan()), InputFormat.JSON))
+                .isEmpty();
         assertThat(schema.validate(json(NewPlan.in(UnitSystem.MM)), InputFormat.JSON))
                 .isEmpty();
         var broken = json(document.plan()).replaceFirst("\"centre\"", "\"middle\"");
@@ -219,11 +225,24 @@ class PlanFileTest {
         assertThat(underlay.placing().turnDeg()).isEqualTo(-1.4);
         assertThat(underlay.treatment().fade()).isEqualTo(0.35);
         assertThat(underlay.knownLengths().getFirst().length().mm()).isEqualTo(13_000);
+        // its stair was 900 x 2,700 with 17 risers: sixteen goings of 168.75
+        assertThat(document.plan().storeys().getFirst().structures())
+                .extracting(Structure::form)
+                .contains(new Stair(
+                        Stair.Shape.STRAIGHT,
+                        Stair.Turn.RIGHT,
+                        Stair.Leads.DOWN,
+                        Length.ofMm(900),
+                        Length.ofMm(168.75),
+                        17,
+                        16,
+                        Length.ofMm(3100),
+                        Length.ZERO));
         var file = folder.resolve("again.honeylamp");
         PlanFile.save(document, new byte[0], file);
         var again = ((PlanFile.Opened.Good) PlanFile.open(file)).document();
         assertThat(again.plan()).isEqualTo(document.plan());
-        assertThat(again.original().path("version").asInt()).isEqualTo(4);
+        assertThat(again.original().path("version").asInt()).isEqualTo(5);
         var saved = again.original()
                 .path("plan")
                 .path("storeys")

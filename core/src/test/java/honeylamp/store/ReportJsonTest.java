@@ -31,7 +31,8 @@ class ReportJsonTest {
                         "furnishings",
                         "areas",
                         "internal_gross_m2",
-                        "external_gross_m2");
+                        "external_gross_m2",
+                        "site");
         assertThat(storey.path("rooms").get(0).propertyNames())
                 .containsExactly(
                         "id", "name", "use", "number", "counts", "area_m2", "areas", "perimeter_mm", "outline");
@@ -52,11 +53,19 @@ class ReportJsonTest {
                         "before_mm",
                         "after_mm",
                         "keeps");
-        // 17 risers in 3,100 over 2,700: sixteen goings
+        // 13 risers in 2,405: 185 each; twelve goings of 226 make 2,712; 2 x 185 + 226 = 596
         var stair = storey.path("stairs").get(0);
-        assertThat(stair.path("risers").asInt()).isEqualTo(17);
-        assertThat(stair.path("riser_mm").asDouble()).isCloseTo(3100 / 17.0, within(1e-3));
-        assertThat(stair.path("going_mm").asDouble()).isEqualTo(168.75);
+        assertThat(stair.path("shape").asString()).isEqualTo("straight");
+        assertThat(stair.path("leads").asString()).isEqualTo("down");
+        assertThat(stair.path("risers").asInt()).isEqualTo(13);
+        assertThat(stair.path("riser_mm").asDouble()).isEqualTo(185);
+        assertThat(stair.path("going_mm").asDouble()).isEqualTo(226);
+        assertThat(stair.path("stride_mm").asDouble()).isEqualTo(596);
+        assertThat(stair.path("walking_line_mm").asDouble()).isEqualTo(2712);
+        // 2,405 less a floor of 300 leaves 2,105: already over the first step, 185 up, less than 2,000 is left
+        assertThat(stair.path("open_from").asInt()).isEqualTo(1);
+        assertThat(stair.path("well_m2").asDouble()).isCloseTo(0.9 * 2.712, within(1e-6));
+        assertThat(storey.path("site").path("plot_m2").asDouble()).isZero();
         assertThat(report.path("totals").propertyNames()).containsExactly("net_area_m2", "gross_area_m2");
     }
 

@@ -148,7 +148,7 @@ final class WindowKeys {
         return true;
     }
 
-    /** Ctrl and a digit goes to a stage; Ctrl+0 to the last. */
+    /** Ctrl and a digit goes to a stage; Ctrl+0 to the last; with Shift to those between. */
     private boolean digit(KeyEvent e) {
         if (!e.getCode().isDigitKey()) {
             return false;
@@ -157,7 +157,7 @@ final class WindowKeys {
         if (digit < 0 || digit > 9) {
             return false;
         }
-        model.go(Stage.values()[(digit + 9) % 10]);
+        Stage.of(digit, e.isShiftDown()).ifPresent(model::go);
         return true;
     }
 

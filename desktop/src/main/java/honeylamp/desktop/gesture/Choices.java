@@ -19,6 +19,7 @@ import java.util.Optional;
  * @param seen what is shown and caught beside the plan itself
  * @param furnishing the key of the piece placed next
  * @param material the key of the floor laid next
+ * @param part the fixed part, car, ground and unit put in next
  * @param gapReach wall ends nearer than this to a wall or to each other are taken for gaps
  */
 public record Choices(
@@ -27,6 +28,7 @@ public record Choices(
         Seen seen,
         String furnishing,
         String material,
+        NewPart part,
         TracedWork tracedWork,
         Length gapReach) {
     /** Whether walls run square by themselves. */
@@ -103,16 +105,17 @@ public record Choices(
                 new Seen(Lines.CAUGHT, Glance.HIDDEN, Working.HIDDEN, Optional.empty()),
                 "sofa",
                 "wide-plank-oak",
+                NewPart.FIRST,
                 TracedWork.GOES_ALONG,
                 Snags.USUAL_GAP_REACH);
     }
 
     private Choices with(NewWall other) {
-        return new Choices(other, opening, seen, furnishing, material, tracedWork, gapReach);
+        return new Choices(other, opening, seen, furnishing, material, part, tracedWork, gapReach);
     }
 
     private Choices with(Seen other) {
-        return new Choices(wall, opening, other, furnishing, material, tracedWork, gapReach);
+        return new Choices(wall, opening, other, furnishing, material, part, tracedWork, gapReach);
     }
 
     /** The type of walls drawn next. */
@@ -197,26 +200,31 @@ public record Choices(
 
     /** With another opening to put in. */
     public Choices withOpening(NewOpening other) {
-        return new Choices(wall, other, seen, furnishing, material, tracedWork, gapReach);
+        return new Choices(wall, other, seen, furnishing, material, part, tracedWork, gapReach);
     }
 
     /** With another kind of furnishing. */
     public Choices withFurnishing(String other) {
-        return new Choices(wall, opening, seen, other, material, tracedWork, gapReach);
+        return new Choices(wall, opening, seen, other, material, part, tracedWork, gapReach);
     }
 
     /** With another material. */
     public Choices withMaterial(String other) {
-        return new Choices(wall, opening, seen, furnishing, other, tracedWork, gapReach);
+        return new Choices(wall, opening, seen, furnishing, other, part, tracedWork, gapReach);
+    }
+
+    /** With another fixed part, car, ground or unit. */
+    public Choices withPart(NewPart other) {
+        return new Choices(wall, opening, seen, furnishing, material, other, tracedWork, gapReach);
     }
 
     /** With traced work going along with its picture or staying. */
     public Choices withTracedWork(TracedWork other) {
-        return new Choices(wall, opening, seen, furnishing, material, other, gapReach);
+        return new Choices(wall, opening, seen, furnishing, material, part, other, gapReach);
     }
 
     /** With another reach within which wall ends count as gaps. */
     public Choices withGapReach(Length other) {
-        return new Choices(wall, opening, seen, furnishing, material, tracedWork, other);
+        return new Choices(wall, opening, seen, furnishing, material, part, tracedWork, other);
     }
 }

@@ -2,6 +2,7 @@ package honeylamp.desktop.gesture;
 
 import honeylamp.geometry.Point;
 import honeylamp.plan.Furnishing;
+import honeylamp.plan.Ground;
 import honeylamp.plan.Opening;
 import honeylamp.plan.Position;
 import honeylamp.plan.Structure;
@@ -22,8 +23,14 @@ public sealed interface Held {
     /** A piece, grabbed beside its centre. */
     record Piece(Furnishing piece, Point fromCentre) implements Held {}
 
-    /** A post, stair or balcony, grabbed beside its centre. */
+    /** A fixed part, grabbed beside its centre. */
     record Part(Structure part, Point fromCentre) implements Held {}
+
+    /** A corner of ground. */
+    record GroundCorner(Ground ground, Position corner) implements Held {}
+
+    /** Ground, grabbed at a point. */
+    record WholeGround(Ground ground, Point grabbed) implements Held {}
 
     /** A picture that is not locked, grabbed at a point. */
     record Picture(Underlay underlay, Point grabbed) implements Held {}

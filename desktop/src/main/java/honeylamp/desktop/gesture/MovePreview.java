@@ -5,10 +5,12 @@ import honeylamp.derive.OpeningCut;
 import honeylamp.derive.StoreyGeometry;
 import honeylamp.drawing.Mark;
 import honeylamp.geometry.Point;
+import honeylamp.illustrate.PartSketches;
 import honeylamp.illustrate.Sketches;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Plan;
+import honeylamp.plan.Position;
 import honeylamp.plan.Storey;
 import honeylamp.units.Length;
 import honeylamp.units.LengthText;
@@ -39,10 +41,27 @@ final class MovePreview {
             }
             case Held.Piece piece -> size(scene, storey, piece.piece());
             case Held.Part part -> moved(scene, part.part().at().point().plus(part.fromCentre()), pointer);
+            case Held.GroundCorner(var ground, var corner) -> {
+                var now = storey.grounds().stream()
+                        .filter(g -> g.id().equals(ground.id()))
+                        .findFirst()
+                        .orElse(ground);
+                var at = ground.corners().indexOf(corner);
+                var corners = now.corners();
+                var last = corners.size() - 1;
+                yield List.of(
+                        field(scene, "Before", length(corners.get(at == 0 ? last : at - 1), corners.get(at))),
+                        field(scene, "After", length(corners.get(at), corners.get(at == last ? 0 : at + 1))));
+            }
+            case Held.WholeGround ground -> moved(scene, ground.grabbed(), pointer);
             case Held.Picture picture -> moved(scene, picture.grabbed(), pointer);
             case Held.Turn(var piece) -> size(scene, storey, piece);
             case Held.Size(var piece) -> size(scene, storey, piece);
         };
+    }
+
+    private static double length(Position a, Position b) {
+        return a.point().distance(b.point());
     }
 
     private static List<Readout.Field> moved(Scene scene, Point from, Point pointer) {
@@ -75,11 +94,26 @@ final class MovePreview {
                                 plan, scene.frame(), OpeningCut.in(plan, storey, hole.host(), o), scene.penMm()))
                         .orElse(List.of());
             case Held.Piece piece -> piece(scene, storey, piece.piece());
-            case Held.Part part -> outline(scene, plan, part.part().id());
+            case Held.Part(var part, var _) ->
+                storey.structures().stream()
+                        .filter(x -> x.id().equals(part.id()))
+                        .findFirst()
+                        .map(x -> PartSketches.part(scene.frame(), plan, storey, x, scene.penMm()))
+                        .orElse(List.of());
+            case Held.GroundCorner(var ground, var _) -> ground(scene, storey, ground.id());
+            case Held.WholeGround(var ground, var _) -> ground(scene, storey, ground.id());
             case Held.Picture picture -> outline(scene, plan, picture.underlay().id());
             case Held.Turn(var piece) -> piece(scene, storey, piece);
             case Held.Size(var piece) -> piece(scene, storey, piece);
         };
+    }
+
+    private static List<Mark> ground(Scene scene, Storey storey, ElementId id) {
+        return storey.grounds().stream()
+                .filter(g -> g.id().equals(id))
+                .findFirst()
+                .map(g -> PartSketches.outline(scene.frame(), g.ring().corners(), scene.penMm()))
+                .orElse(List.of());
     }
 
     private static List<Mark> outline(Scene scene, Plan plan, ElementId id) {

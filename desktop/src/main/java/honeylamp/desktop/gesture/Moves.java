@@ -5,7 +5,9 @@ import honeylamp.derive.OpeningPlacing;
 import honeylamp.derive.Picking;
 import honeylamp.derive.PieceHandles;
 import honeylamp.derive.Snapping;
+import honeylamp.derive.TouchingWalls;
 import honeylamp.edit.FurnishingEdits;
+import honeylamp.edit.GroundEdits;
 import honeylamp.edit.OpeningEdits;
 import honeylamp.edit.StructureEdits;
 import honeylamp.edit.UnderlayEdits;
@@ -61,8 +63,26 @@ final class Moves {
                 yield wall.map(w -> FurnishingEdits.place(plan, storey, piece.id(), Position.of(w.at()), w.turnDeg()))
                         .orElseGet(() -> FurnishingEdits.moveTo(plan, storey, piece.id(), Position.of(centre)));
             }
-            case Held.Part(var part, var fromCentre) ->
-                StructureEdits.moveTo(plan, storey, part.id(), Position.of(p.minus(fromCentre)));
+            case Held.Part(var part, var fromCentre) -> {
+                var free = part.movedTo(Position.of(p.minus(fromCentre)));
+                var shift = pointer.keys().control()
+                        ? Optional.<Point>empty()
+                        : TouchingWalls.shift(scene.geometry(), free, scene.reachMm());
+                var at = shift.map(free.at().point()::plus).map(Position::of).orElse(free.at());
+                yield StructureEdits.moveTo(plan, part.id(), at);
+            }
+            case Held.GroundCorner(var ground, var from) -> {
+                var to = pointer.keys().control()
+                        ? p
+                        : Snapping.at(scene.geometry(), List.of(), p, scene.reachMm())
+                                .map(Snapping.Snap::at)
+                                .orElse(p);
+                yield GroundEdits.moveCorner(plan, storey, ground.id(), from, Position.of(to));
+            }
+            case Held.WholeGround(var ground, var grabbed) -> {
+                var by = p.minus(grabbed);
+                yield GroundEdits.move(plan, storey, ground.id(), Length.ofMm(by.x()), Length.ofMm(by.y()));
+            }
             case Held.Picture(var underlay, var grabbed) -> {
                 var by = p.minus(grabbed);
                 yield UnderlayEdits.move(plan, storey, underlay.id(), Length.ofMm(by.x()), Length.ofMm(by.y()));
@@ -98,6 +118,8 @@ final class Moves {
             case Held.Hole _ -> "Move opening";
             case Held.Piece _ -> "Move furnishing";
             case Held.Part _ -> "Move fixed part";
+            case Held.GroundCorner _ -> "Move corner of ground";
+            case Held.WholeGround _ -> "Move ground";
             case Held.Picture _ -> "Move underlay";
             case Held.Turn _ -> "Turn furnishing";
             case Held.Size _ -> "Size furnishing";

@@ -6,6 +6,7 @@ import honeylamp.derive.SwingJudgement;
 import honeylamp.drawing.Mark;
 import honeylamp.edit.FurnishingEdits;
 import honeylamp.edit.PickedEdits;
+import honeylamp.edit.StructureEdits;
 import honeylamp.edit.WallParts;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Point;
@@ -14,6 +15,7 @@ import honeylamp.plan.ElementId;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Opening;
 import honeylamp.plan.Plan;
+import honeylamp.plan.Structure;
 import honeylamp.plan.Underlay;
 import honeylamp.plan.Wall;
 import honeylamp.units.Length;
@@ -41,7 +43,11 @@ public record PickAndMove(
         OPENINGS,
         /** Furnishings. */
         FURNISHINGS,
-        /** Underlays, posts, stairs, whatever no other stage picks. */
+        /** Stairs, posts and other fixed parts. */
+        PARTS,
+        /** Ground and parking bays. */
+        SITE,
+        /** Underlays. */
         UNDERLAYS
     }
 
@@ -115,10 +121,12 @@ public record PickAndMove(
                         .<ElementId>map(Wall::id)
                         .or(() -> Picking.settingOut(g.storey(), p, scene.reachMm()));
             case OPENINGS -> Picking.opening(g, p, scene.reachMm()).map(Opening::id);
-            case FURNISHINGS ->
-                Picking.furnishing(g, p)
-                        .<ElementId>map(Furnishing::id)
-                        .or(() -> Picking.structure(g, p).map(s -> s.id()));
+            case FURNISHINGS -> Picking.furnishing(g, p).map(Furnishing::id);
+            case PARTS ->
+                Picking.structure(g, p)
+                        .filter(s -> !(s.form() instanceof Structure.ParkingBay))
+                        .map(Structure::id);
+            case SITE -> Picking.site(g, p, scene.reachMm());
             case UNDERLAYS -> Picking.underlay(g, p).map(u -> u.id());
         };
     }
@@ -139,6 +147,7 @@ public record PickAndMove(
                         .filter(x -> x.id().equals(part))
                         .findFirst()
                         .map(x -> new Held.Part(x, p.minus(x.at().point())));
+            case ElementId.GroundId ground -> grabGround(scene, ground, p);
             case ElementId.UnderlayId picture ->
                 storey.underlays().stream()
                         .filter(u -> u.id().equals(picture) && u.lock() == Underlay.Lock.FREE)
@@ -146,6 +155,17 @@ public record PickAndMove(
                         .map(u -> new Held.Picture(u, p));
             default -> Optional.empty();
         };
+    }
+
+    private static Optional<Held> grabGround(Scene scene, ElementId.GroundId id, Point p) {
+        return scene.geometry().storey().grounds().stream()
+                .filter(g -> g.id().equals(id))
+                .findFirst()
+                .map(g -> g.corners().stream()
+                        .filter(c -> c.point().distance(p) <= 1.6 * scene.reachMm())
+                        .findFirst()
+                        .<Held>map(c -> new Held.GroundCorner(g, c))
+                        .orElseGet(() -> new Held.WholeGround(g, p)));
     }
 
     private static Held grabWall(Scene scene, Wall wall, Point p) {
@@ -223,7 +243,7 @@ public record PickAndMove(
             case WALLS -> Picking.walls(scene.geometry(), box, what);
             case FURNISHINGS -> Picking.furnishings(scene.geometry(), box, what);
             case OPENINGS -> Picking.openings(scene.geometry(), box, what);
-            case UNDERLAYS -> Set.of();
+            case PARTS, SITE, UNDERLAYS -> Set.of();
         };
     }
 
@@ -256,11 +276,12 @@ public record PickAndMove(
     }
 
     private boolean movable(Scene scene) {
-        return (reach == Reach.WALLS || reach == Reach.FURNISHINGS)
+        return (reach == Reach.WALLS || reach == Reach.FURNISHINGS || reach == Reach.PARTS || reach == Reach.SITE)
                 && scene.selection().stream()
                         .anyMatch(id -> id instanceof ElementId.WallId
                                 || id instanceof ElementId.FurnishingId
-                                || id instanceof ElementId.StructureId);
+                                || id instanceof ElementId.StructureId
+                                || id instanceof ElementId.GroundId);
     }
 
     @Override
@@ -275,7 +296,24 @@ public record PickAndMove(
             return Step.commit(
                     this, FurnishingEdits.turnBy(scene.plan(), scene.storey(), pieces, 90), "Turn furnishing");
         }
+        var parts = scene.selection().stream()
+                .filter(ElementId.StructureId.class::isInstance)
+                .toList();
+        if (key == Key.TURN && !parts.isEmpty()) {
+            return Step.commit(this, turned(scene), "Turn fixed part");
+        }
         return PickedOpenings.key(this, scene, key).orElse(Step.to(this));
+    }
+
+    /** Each picked part a quarter turn about its own middle. */
+    private static Plan turned(Scene scene) {
+        var plan = scene.plan();
+        for (var id : scene.selection()) {
+            if (id instanceof ElementId.StructureId part) {
+                plan = StructureEdits.change(plan, part, x -> x.turnedTo(x.turnDeg() + 90));
+            }
+        }
+        return plan;
     }
 
     @Override
@@ -309,6 +347,9 @@ public record PickAndMove(
                     case OPENINGS ->
                         "Click an opening, or draw a box; drag it along its wall. R hand, F side, C centre.";
                     case FURNISHINGS -> "Click a piece to pick it; drag to move, the round handle turns.";
+                    case PARTS -> "Click a stair or another fixed part to pick it; drag to move, R turns it.";
+                    case SITE ->
+                        "Click ground or a bay; drag it, or a corner of ground. A plot is picked by its boundary.";
                     case UNDERLAYS -> "Click the picture to pick it.";
                 });
     }
@@ -344,8 +385,7 @@ public record PickAndMove(
 
     /** What speaks against how the picked doors are hung. */
     private static void conflicts(Scene scene, List<Mark> out) {
-        var judgement =
-                new SwingJudgement(scene.geometry(), scene.plan().brief().minimums(), scene.units());
+        var judgement = new SwingJudgement(scene.geometry(), scene.plan());
         scene.geometry().cuts().stream()
                 .filter(c -> scene.selection().contains(c.opening().id()))
                 .flatMap(c -> judgement.of(c).stream())

@@ -8,7 +8,9 @@ import honeylamp.drawing.Mark;
 import honeylamp.edit.RoomEdits;
 import honeylamp.geometry.Point;
 import honeylamp.illustrate.Sketches;
+import honeylamp.plan.ElementId;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -37,6 +39,13 @@ public record PickRoom(Optional<Point> pointer, Optional<Point> picked, Optional
         if (boundary.isPresent()) {
             return Step.to(begin()).picking(Set.of(boundary.get()));
         }
+        var copy = scene.copies().stream().filter(c -> c.holds(pointer.at())).findFirst();
+        if (copy.isPresent()) {
+            return Step.to(begin())
+                    .picking(Set.of(copy.get().copy().id()))
+                    .saying("This is a copy of " + copy.get().unit().name()
+                            + "; what is drawn there changes all its copies.");
+        }
         if (room.isEmpty()) {
             var why = WhyNoRoom.at(scene.geometry(), pointer.at(), scene.units());
             return Step.to(new PickRoom(Optional.of(pointer.at()), Optional.empty(), why))
@@ -44,11 +53,25 @@ public record PickRoom(Optional<Point> pointer, Optional<Point> picked, Optional
                     .saying(why.map(WhyNoRoom::sentence).orElse(""));
         }
         var mark = room.get().mark();
+        if (mark.isPresent() && pointer.keys().shift()) {
+            return Step.to(next)
+                    .picking(withOrWithout(scene.selection(), mark.get().id()));
+        }
         if (mark.isPresent()) {
             return Step.to(next).picking(Set.of(mark.get().id()));
         }
         var marked = RoomEdits.marked(scene.plan(), scene.storey(), room.get()); // a plan from elsewhere
         return Step.commit(next, marked.plan(), "Pick room").picking(Set.of(marked.id()));
+    }
+
+    /** Shift adds a room to those picked, or takes it away. */
+    private static Set<ElementId> withOrWithout(Set<ElementId> picked, ElementId room) {
+        Set<ElementId> out = new HashSet<>(picked);
+        out.removeIf(id -> !(id instanceof ElementId.RoomId));
+        if (!out.add(room)) {
+            out.remove(room);
+        }
+        return out;
     }
 
     private Optional<Room> room(Scene scene) {
@@ -89,7 +112,7 @@ public record PickRoom(Optional<Point> pointer, Optional<Point> picked, Optional
                         List.of(new Readout.Field("Name", r.name(), Readout.Kind.WORDS)),
                         "",
                         "Type the room's name and press Enter."))
-                .orElse(Readout.hint("Click a room to name it."));
+                .orElse(Readout.hint("Click a room to name it; Shift picks several."));
     }
 
     @Override
@@ -99,6 +122,10 @@ public record PickRoom(Optional<Point> pointer, Optional<Point> picked, Optional
                 .ifPresent(r -> out.addAll(Sketches.room(scene.frame(), r.outline(), 0.5 * scene.penMm())));
         open.flatMap(WhyNoRoom::where)
                 .ifPresent(end -> out.add(Sketches.spot(scene.frame(), end, 9 * scene.penMm(), 1.6 * scene.penMm())));
+        scene.geometry().rooms().stream()
+                .filter(r ->
+                        r.mark().filter(m -> scene.selection().contains(m.id())).isPresent())
+                .forEach(r -> out.addAll(Sketches.room(scene.frame(), r.outline(), scene.penMm())));
         room(scene).ifPresent(r -> {
             out.addAll(Sketches.room(scene.frame(), r.outline(), scene.penMm()));
             if (scene.choices().working() == Choices.Working.SHOWN) {

@@ -222,7 +222,7 @@ public record PlaceOpening(Optional<Ghost> ghost, Hand hand, Turned turned, Opti
     }
 
     private static SwingJudgement judgement(Scene scene) {
-        return new SwingJudgement(scene.geometry(), scene.plan().brief().minimums(), scene.units());
+        return new SwingJudgement(scene.geometry(), scene.plan());
     }
 
     private static OpeningCut cut(Scene scene, Ghost g, Spot spot) {

@@ -2,12 +2,15 @@ package honeylamp.desktop.gesture;
 
 import honeylamp.derive.PictureLines;
 import honeylamp.derive.StoreyGeometry;
+import honeylamp.derive.UnitCopies;
 import honeylamp.illustrate.PaperFrame;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Plan;
 import honeylamp.units.LengthText;
 import honeylamp.units.UnitSystem;
+import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.Set;
 
 /**
@@ -16,6 +19,7 @@ import java.util.Set;
  * @param reachMm how near counts as on something, in plan mm: the same on screen at every zoom
  * @param penMm the width of one screen pixel, in paper mm
  * @param lines the lines of the pictures to trace, none if they are not to be caught
+ * @param repeated units and their copies
  */
 public record Scene(
         Plan plan,
@@ -25,7 +29,18 @@ public record Scene(
         double penMm,
         Choices choices,
         Set<ElementId> selection,
-        PictureLines lines) {
+        PictureLines lines,
+        UnitCopies.OnStorey repeated) {
+    /** The copies of units on the storey. */
+    public List<UnitCopies.Laid> copies() {
+        return repeated.copies();
+    }
+
+    /** A unit where it is drawn. */
+    public Optional<UnitCopies.Drawn> unit(ElementId.UnitId id) {
+        return repeated.units().stream().filter(u -> u.unit().id().equals(id)).findFirst();
+    }
+
     /** The storey worked on. */
     public ElementId.StoreyId storey() {
         return geometry.storey().id();

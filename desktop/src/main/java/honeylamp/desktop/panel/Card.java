@@ -119,7 +119,25 @@ public final class Card extends VBox {
                         .findFirst()
                         .map(new UnderlayCard(model, parts)::of)
                         .orElse(List.of());
-            case ElementId.StructureId _ -> plain("Fixed part");
+            case ElementId.StructureId id ->
+                storey.structures().stream()
+                        .filter(x -> x.id().equals(id))
+                        .findFirst()
+                        .map(new PartCard(model, parts)::of)
+                        .orElse(List.of());
+            case ElementId.GroundId id ->
+                storey.grounds().stream()
+                        .filter(g -> g.id().equals(id))
+                        .findFirst()
+                        .map(new GroundCard(model, parts)::of)
+                        .orElse(List.of());
+            case ElementId.UnitId _ -> storey(now);
+            case ElementId.UnitCopyId id ->
+                model.scene().copies().stream()
+                        .filter(c -> c.copy().id().equals(id))
+                        .findFirst()
+                        .map(new UnitCard(model, parts)::of)
+                        .orElse(List.of());
             case ElementId.DimensionId _ -> plain("Dimension");
             case ElementId.NoteId _ -> plain("Note");
             case ElementId.BoundaryId _ -> plain("Boundary");
@@ -211,6 +229,10 @@ public final class Card extends VBox {
                 .toList();
         if (openings.size() == now.selection().size()) {
             out.addAll(new OpeningCard(model, parts).of(openings));
+        }
+        if (now.selection().stream().allMatch(ElementId.RoomId.class::isInstance)) {
+            out.addAll(new UnitCard(model, parts).making(now));
+            return out;
         }
         if (now.plan().storeys().size() > 1) {
             out.add(new StoreysCard(model, parts).copying(now));

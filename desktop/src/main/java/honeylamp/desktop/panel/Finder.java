@@ -2,6 +2,7 @@ package honeylamp.desktop.panel;
 
 import honeylamp.catalogue.Furnishings;
 import honeylamp.catalogue.Materials;
+import honeylamp.catalogue.PartKinds;
 import honeylamp.desktop.workspace.Stage;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import java.util.ArrayList;
@@ -132,6 +133,14 @@ public final class Finder extends VBox {
                 out.add(new Found(
                         stage.label() + ": " + stage.tools().get(i).label(), "stage", () -> model.use(stage, index)));
             }
+        }
+        for (var kind : PartKinds.all()) {
+            out.add(new Found(kind.label(), "fixed part", () -> {
+                model.chooseWithin(model.now()
+                        .choices()
+                        .withPart(model.now().choices().part().withKind(kind.key())));
+                model.use(Stage.FIXED, 0);
+            }));
         }
         for (var kind : Furnishings.all()) {
             out.add(new Found(kind.label(), "piece", () -> {

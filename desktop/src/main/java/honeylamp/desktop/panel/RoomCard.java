@@ -58,6 +58,7 @@ record RoomCard(WorkspaceModel model, CardParts parts) {
                 "All walls", finishes(fit.walls(), "walls", f -> fit(room, x -> x.withWalls(f), "Finish walls"))));
         out.add(Widgets.section(
                 "Each wall, and what is left of it", sides(room, fit).toArray(Node[]::new)));
+        out.addAll(new UnitCard(model, parts).making(model.now()));
         return out;
     }
 
@@ -112,7 +113,10 @@ record RoomCard(WorkspaceModel model, CardParts parts) {
     private List<Node> areas(Room room, RoomFit fit) {
         var units = parts.plan().units();
         var out = new ArrayList<Node>();
-        var at = model.geometry().rooms().indexOf(room);
+        var at = model.shownGeometry().rooms().stream()
+                .map(r -> r.mark().map(RoomMark::id))
+                .toList()
+                .indexOf(room.mark().map(RoomMark::id));
         if (at >= 0) {
             var by = model.areas().rooms().get(at);
             for (var basis : AreaBasis.values()) {

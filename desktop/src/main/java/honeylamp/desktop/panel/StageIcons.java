@@ -15,6 +15,9 @@ final class StageIcons {
                     case UNDERLAY -> "M3 4 L15 2.5 L15.5 14 L3.5 15.5 Z M6 8 L12 7.2 M6.2 11 L10 10.5";
                     case WALLS -> "M2.5 15.5 V3 H15.5 M5.5 15.5 V6 H15.5 M2.5 15.5 H5.5 M15.5 3 V6";
                     case OPENINGS -> "M2 14 H5 M13 14 H16 M5 14 V5 A 9 9 0 0 1 13 14";
+                    case FIXED -> "M2 15.5 H5.5 V12 H9 V8.5 H12.5 V5 H16 M2 15.5 V12 M16 5 V15.5 H5.5";
+                    case SITE ->
+                        "M2.5 2.5 H15.5 V15.5 H2.5 Z M6 6 H11 V10.5 H6 Z M2.5 13 H15.5 M13.5 6 V6.2 M13.5 9 V9.2";
                     case ROOMS -> "M2.5 3 H15.5 V15 H2.5 Z M9.5 3 V8 M9.5 11 V15 M2.5 9.5 H6";
                     case FINISHES -> "M2 5 H16 M2 9 H16 M2 13 H16 M7 5 V9 M12 9 V13 M5 13 V16 M13 2 V5";
                     case FURNISH -> "M3 15 V7 Q3 4 6 4 H12 Q15 4 15 7 V15 M3 11 H15 M5.5 11 V7.5 H12.5 V11";

@@ -4,9 +4,11 @@ import honeylamp.derive.ScaleFit;
 import honeylamp.desktop.workspace.Stage;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.plan.Storey;
+import honeylamp.plan.Structure;
 import honeylamp.plan.Underlay;
 import java.util.EnumMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import javafx.css.PseudoClass;
 import javafx.scene.control.Button;
@@ -39,22 +41,25 @@ public final class Trail extends VBox {
     private Button button(Stage stage) {
         var state = new Label();
         state.getStyleClass().add("stage-state");
-        state.setId("state-" + stage.label().toLowerCase(java.util.Locale.ROOT));
+        state.setId("state-" + key(stage));
         states.put(stage, state);
         var name = new Label(stage.label());
         name.getStyleClass().add("stage-name");
         var icon = new StackPane(StageIcons.of(stage));
         icon.getStyleClass().add("stage-icon-box");
         var button = new Button("", new HBox(9, icon, new VBox(name, state)));
-        button.setId("stage-" + stage.label().toLowerCase(java.util.Locale.ROOT));
+        button.setId("stage-" + key(stage));
         button.getStyleClass().add("stage");
         button.setMaxWidth(Double.MAX_VALUE);
         button.setOnAction(_ -> model.go(stage));
-        var key = (stage.ordinal() + 1) % 10;
-        button.setTooltip(new Tooltip(stage.label() + "  (Ctrl+" + key + ")"));
+        button.setTooltip(new Tooltip(stage.label() + "  (" + stage.keys() + ")"));
         button.setAccessibleText(stage.label());
         buttons.put(stage, button);
         return button;
+    }
+
+    private static String key(Stage stage) {
+        return stage.label().toLowerCase(Locale.ROOT).replace(' ', '-');
     }
 
     private void update() {
@@ -79,6 +84,8 @@ public final class Trail extends VBox {
                         : count(storey.walls().size(), "wall");
             }
             case OPENINGS -> count(storey.openings().size(), "opening");
+            case FIXED -> count(storey.structures().size() - bays(storey), "part");
+            case SITE -> site(storey);
             case ROOMS -> {
                 var named = geometry.rooms().stream()
                         .filter(r -> !r.name().isBlank())
@@ -108,6 +115,20 @@ public final class Trail extends VBox {
                         + (int) Math.rint(model.now().frame().scale());
             }
         };
+    }
+
+    private static int bays(Storey storey) {
+        return (int) storey.structures().stream()
+                .filter(s -> s.form() instanceof Structure.ParkingBay)
+                .count();
+    }
+
+    private static String site(Storey storey) {
+        var bays = bays(storey);
+        var grounds = storey.grounds().size();
+        return bays > 0 && grounds > 0
+                ? grounds + " + " + count(bays, "bay")
+                : count(bays + grounds, bays > 0 ? "bay" : "outline");
     }
 
     private static String scaleState(List<Underlay> underlays, long known) {

@@ -89,7 +89,9 @@ public final class Tray extends VBox {
                         now.currentStorey().rooms(),
                         now.currentStorey().walls(),
                         now.currentStorey().furnishings(),
-                        now.plan().brief());
+                        now.plan().brief(),
+                        now.plan().repeats());
+            case FIXED -> List.of(now.storey(), now.plan().storeys().size());
             case LIGHT -> now.plan().look().name();
             case SHEET -> List.of(now.plan().sheet(), now.frame());
             default -> "";
@@ -102,6 +104,8 @@ public final class Tray extends VBox {
             case UNDERLAY -> new UnderlayTray(model, commands).nodes();
             case WALLS -> walls(now);
             case OPENINGS -> new OpeningTray(model, commands, thumbnails, products).nodes(now);
+            case FIXED -> new PartTray(model, commands, thumbnails).parts(now);
+            case SITE -> new PartTray(model, commands, thumbnails).site(now);
             case ROOMS -> rooms(now);
             case FINISHES -> finishes(now);
             case FURNISH -> furnish(now);
@@ -265,6 +269,8 @@ public final class Tray extends VBox {
                 list,
                 Widgets.button(
                         "Schedules", "show-schedules", "Doors, windows and rooms as tables", commands::toggleSchedules),
+                Widgets.section(
+                        "Units", new UnitTray(model, commands).nodes(now).toArray(Node[]::new)),
                 Widgets.section("Brief", new BriefTray(model).nodes().toArray(Node[]::new)));
     }
 

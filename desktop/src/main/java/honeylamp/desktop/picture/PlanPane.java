@@ -259,8 +259,8 @@ public final class PlanPane extends Pane {
             }
         }
         return new PictureRenderer.Request(
-                now.plan(),
-                model.geometry(),
+                model.shownPlan(),
+                model.shownGeometry(),
                 now.frame(),
                 now.lamp(),
                 now.view(),

@@ -31,6 +31,8 @@ public final class PickedActions {
             case WALLS -> storey.walls().forEach(w -> all.add(w.id()));
             case OPENINGS -> storey.openings().forEach(o -> all.add(o.id()));
             case FURNISH -> storey.furnishings().forEach(f -> all.add(f.id()));
+            case FIXED -> storey.structures().forEach(x -> all.add(x.id()));
+            case SITE -> storey.grounds().forEach(g -> all.add(g.id()));
             case UNDERLAY, ROOMS, FINISHES, DIMENSIONS, LABELS, LIGHT, SHEET -> {}
         }
         model.pick(all);

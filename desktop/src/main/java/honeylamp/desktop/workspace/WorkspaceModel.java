@@ -22,6 +22,7 @@ import honeylamp.edit.Settling;
 import honeylamp.geometry.Point;
 import honeylamp.illustrate.Illustration;
 import honeylamp.illustrate.Lamp;
+import honeylamp.illustrate.PaperFrame;
 import honeylamp.illustrate.Sketches;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Plan;
@@ -76,9 +77,15 @@ public final class WorkspaceModel {
                 Set.of(),
                 choices,
                 storey.walls().isEmpty() ? Lamp.DRAFT : Lamp.LIT,
-                SheetComposer.frame(plan, cache.of(plan, storey)),
+                frame(plan, storey.id()),
                 new View(new Point(0, 0), FIRST_PX_PER_MM),
                 Said.NOTHING);
+    }
+
+    /** Where a storey lies on its sheet. */
+    private PaperFrame frame(Plan plan, ElementId.StoreyId storey) {
+        var shown = cache.laidOut(plan);
+        return SheetComposer.frame(shown, cache.of(shown, shown.storey(storey)));
     }
 
     /** The workspace, to watch. */
@@ -98,17 +105,18 @@ public final class WorkspaceModel {
 
     /** What is probably wrong with the storey. */
     public List<Snag> snags() {
-        return snags.of(geometry(), now().plan(), now().choices().gapReach());
+        return snags.of(shownGeometry(), shownPlan(), now().choices().gapReach());
     }
 
     /** The areas of the storey worked on. */
     public Areas areas() {
-        return cache.areas(now().plan(), now().currentStorey());
+        var plan = shownPlan();
+        return cache.areas(plan, plan.storey(now().storey()));
     }
 
     /** The areas of all storeys, and the storeys they are of. */
     public List<StoreyAreas> allAreas() {
-        var plan = now().plan();
+        var plan = shownPlan();
         return plan.storeys().stream()
                 .map(s -> new StoreyAreas(cache.of(plan, s), cache.areas(plan, s)))
                 .toList();
@@ -124,7 +132,7 @@ public final class WorkspaceModel {
 
     /** What of the brief the plan has. */
     public BriefCheck briefCheck() {
-        var plan = now().plan();
+        var plan = shownPlan();
         return BriefCheck.of(
                 plan, plan.storeys().stream().map(s -> cache.of(plan, s)).toList());
     }
@@ -150,7 +158,19 @@ public final class WorkspaceModel {
                 1 / (w.view().pxPerMm() * w.frame().scale()),
                 w.choices(),
                 w.selection(),
-                SeenPictures.lines(w, pictures));
+                SeenPictures.lines(w, pictures),
+                cache.units(w.plan(), w.currentStorey()));
+    }
+
+    /** The plan as it is shown and counted: with all copies of units laid out. */
+    public Plan shownPlan() {
+        return cache.laidOut(now().plan());
+    }
+
+    /** The storey worked on as it is shown, derived. */
+    public StoreyGeometry shownGeometry() {
+        var plan = shownPlan();
+        return cache.of(plan, plan.storey(now().storey()));
     }
 
     /** The pixels of the pictures to trace. */
@@ -345,7 +365,7 @@ public final class WorkspaceModel {
 
     /** Lays the plan on the sheet anew, at the sheet's scale or the largest that fits. */
     public void fitSheet() {
-        state.set(now().with(SheetComposer.frame(now().plan(), geometry())));
+        state.set(now().with(frame(now().plan(), now().storey())));
     }
 
     /** Shows the whole sheet in a view so large. */
@@ -360,7 +380,7 @@ public final class WorkspaceModel {
 
     /** Shows the storey with a little air, or the sheet if there is nothing yet. */
     public void showStorey(double width, double height) {
-        Illustration.extent(now().plan(), geometry())
+        Illustration.extent(shownPlan(), shownGeometry())
                 .ifPresentOrElse(
                         extent -> {
                             var box = extent.planMm()

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.catalogue.NewPlan;
 import honeylamp.demo.SailclothYard;
+import honeylamp.derive.GeometryCache;
 import honeylamp.derive.PictureLines;
 import honeylamp.derive.StoreyGeometry;
 import honeylamp.desktop.gesture.Choices.Angle;
@@ -44,7 +45,9 @@ class GestureTest {
 
         Scene scene() {
             var geometry = StoreyGeometry.of(plan, plan.storeys().getFirst());
-            return new Scene(plan, geometry, PaperFrame.atOrigin(50), 80, 0.2, choices, picked, PictureLines.NONE);
+            var repeated = new GeometryCache().units(plan, plan.storeys().getFirst());
+            return new Scene(
+                    plan, geometry, PaperFrame.atOrigin(50), 80, 0.2, choices, picked, PictureLines.NONE, repeated);
         }
 
         void take(Step step) {

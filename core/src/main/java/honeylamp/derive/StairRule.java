@@ -1,0 +1,71 @@
+package honeylamp.derive;
+
+import honeylamp.plan.Stair;
+import honeylamp.units.Length;
+import honeylamp.units.UnitSystem;
+
+/**
+ * How steep a stair is best. Easy steps keep to a stride: twice the riser and the going make about 630 mm
+ * (25 in), a rule F. Blondel gave in his {@code Cours d'architecture} (1675).
+ */
+public final class StairRule {
+    /** Strides outside this are noticed by the foot, in mm. */
+    public static final double SHORTEST_STRIDE_MM = 570;
+
+    /** The longest stride that is easy, in mm. */
+    public static final double LONGEST_STRIDE_MM = 670;
+
+    /** Risers above this are steep, in mm. */
+    public static final double STEEPEST_RISER_MM = 200;
+
+    /** Goings under this have no room for a foot, in mm. */
+    public static final double LEAST_GOING_MM = 220;
+
+    private static final double BEST_RISER_MM = 175;
+    private static final double BEST_RISER_IN = 7;
+    private static final double STRIDE_MM = 630;
+    private static final double STRIDE_IN = 25;
+    private static final double ROUND_GOING_MM = 5;
+    private static final double ROUND_GOING_IN = 0.25;
+    private static final double USUAL_LEAST_GOING_MM = 250;
+    private static final double USUAL_LEAST_GOING_IN = 10;
+    private static final int LEAST_RISERS = 2;
+
+    private StairRule() {}
+
+    /** The steps that a height asks for. */
+    public record Steps(int risers, Length going) {}
+
+    /**
+     * As many risers as come nearest to 175 mm (7 in) each, and the going that makes the stride 630 mm (25 in),
+     * rounded to 5 mm (1/4 in), 250 mm (10 in) at least.
+     *
+     * @param rise from floor to floor
+     */
+    public static Steps steps(Length rise, UnitSystem units) {
+        return units.isMetric()
+                ? steps(rise, BEST_RISER_MM, STRIDE_MM, ROUND_GOING_MM, USUAL_LEAST_GOING_MM, 1)
+                : steps(
+                        rise,
+                        BEST_RISER_IN,
+                        STRIDE_IN,
+                        ROUND_GOING_IN,
+                        USUAL_LEAST_GOING_IN,
+                        Length.ofInches(1).mm());
+    }
+
+    /** All but the rise in the unit that is so many mm. */
+    private static Steps steps(
+            Length rise, double bestRiser, double stride, double roundTo, double leastGoing, double unitMm) {
+        var height = rise.mm() / unitMm;
+        var risers = Math.max(LEAST_RISERS, (int) Math.round(height / bestRiser));
+        var going = roundTo * Math.rint((stride - 2 * height / risers) / roundTo);
+        return new Steps(risers, Length.ofMm(Math.max(leastGoing, going) * unitMm));
+    }
+
+    /** The stair with the steps its rise asks for; its shape keeps the risers it needs. */
+    public static Stair stepped(Stair stair, UnitSystem units) {
+        var steps = steps(stair.rise(), units);
+        return stair.stepped(Math.max(steps.risers(), stair.shape().leastRisers()), steps.going());
+    }
+}

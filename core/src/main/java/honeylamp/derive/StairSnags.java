@@ -1,0 +1,114 @@
+package honeylamp.derive;
+
+import honeylamp.geometry.Outline;
+import honeylamp.geometry.Regions;
+import honeylamp.plan.Plan;
+import honeylamp.plan.Stair;
+import honeylamp.plan.Storey;
+import honeylamp.plan.Structure;
+import honeylamp.plan.Structure.Block;
+import honeylamp.units.Length;
+import honeylamp.units.LengthText;
+import java.util.ArrayList;
+import java.util.List;
+
+/** What is probably wrong with the stairs and ramps of a storey. */
+final class StairSnags {
+    private static final double LEVEL_MM = 1;
+    private static final double LEAST_OVERLAP_MM2 = 1000;
+
+    /** The steepest ramp one climbs with ease: 1 in 12. */
+    private static final double STEEPEST_RAMP = 1.0 / 12;
+
+    private final Plan plan;
+    private final StoreyGeometry geometry;
+    private final Storey storey;
+    private final List<Snag> found = new ArrayList<>();
+
+    private StairSnags(Plan plan, StoreyGeometry geometry) {
+        this.plan = plan;
+        this.geometry = geometry;
+        this.storey = geometry.storey();
+    }
+
+    static List<Snag> of(Plan plan, StoreyGeometry geometry) {
+        var snags = new StairSnags(plan, geometry);
+        for (var part : snags.storey.structures()) {
+            if (part.form() instanceof Stair stair) {
+                snags.level(part, stair);
+                snags.ease(part, stair);
+            } else if (part.form() instanceof Block block && block.kind() == Structure.Kind.RAMP) {
+                snags.ramp(part, block);
+            }
+        }
+        FixedParts.on(plan, snags.storey).stairs().forEach(snags::headroom);
+        return snags.found;
+    }
+
+    private void level(Structure part, Stair stair) {
+        var rise = FixedParts.rise(plan, storey, stair.leads());
+        var known = FixedParts.leadsSomewhere(plan, storey, stair.leads());
+        if (known && Math.abs(rise.minus(stair.rise()).mm()) > LEVEL_MM) {
+            add(
+                    Snag.Kind.STAIR_OFF_LEVEL,
+                    part,
+                    "The stair rises " + shown(stair.rise()) + ", but from floor to floor it is " + shown(rise)
+                            + ". Mend steps it anew.");
+        }
+    }
+
+    private void ease(Structure part, Stair stair) {
+        var riser = Length.ofMm(stair.riserMm());
+        if (stair.riserMm() > StairRule.STEEPEST_RISER_MM) {
+            add(Snag.Kind.STAIR_HARD_TO_CLIMB, part, "Risers of " + shown(riser) + " are steep. Use more of them.");
+        } else if (stair.going().mm() < StairRule.LEAST_GOING_MM) {
+            add(
+                    Snag.Kind.STAIR_HARD_TO_CLIMB,
+                    part,
+                    "Goings of " + shown(stair.going()) + " leave little room for a foot. Make the stair longer.");
+        } else if (stair.strideMm() < StairRule.SHORTEST_STRIDE_MM || stair.strideMm() > StairRule.LONGEST_STRIDE_MM) {
+            add(
+                    Snag.Kind.STAIR_HARD_TO_CLIMB,
+                    part,
+                    "Two risers and a going make " + shown(Length.ofMm(stair.strideMm()))
+                            + "; a stride is about 630 mm. Change the going or the number of risers.");
+        }
+    }
+
+    private void ramp(Structure part, Block ramp) {
+        if (ramp.height().mm() > ramp.depth().mm() * STEEPEST_RAMP + LEVEL_MM) {
+            add(
+                    Snag.Kind.STEEP_RAMP,
+                    part,
+                    "The ramp climbs 1 in "
+                            + Math.round(10 * ramp.depth().mm() / ramp.height().mm()) / 10.0
+                            + "; steeper than 1 in 12 is hard to walk. Make it longer.");
+        }
+    }
+
+    /** Walls of the upper storey over steps that need the floor open. */
+    private void headroom(FixedParts.Flights flights) {
+        if (flights.seen() != FixedParts.End.HEAD) {
+            return;
+        }
+        var over = Regions.intersection(geometry.network().poche(), flights.well()).stream()
+                .mapToDouble(Outline::area)
+                .sum();
+        if (over > LEAST_OVERLAP_MM2) {
+            add(
+                    Snag.Kind.LOW_HEADROOM,
+                    flights.part(),
+                    "A wall stands over steps of the stair with less than "
+                            + shown(plan.brief().minimums().headroom())
+                            + " for the head. Move the stair or the wall.");
+        }
+    }
+
+    private void add(Snag.Kind kind, Structure part, String sentence) {
+        found.add(new Snag(kind, part.at().point(), List.of(part.id()), sentence));
+    }
+
+    private String shown(Length length) {
+        return LengthText.shown(length, plan.units());
+    }
+}

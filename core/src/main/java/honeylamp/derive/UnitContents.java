@@ -1,0 +1,96 @@
+package honeylamp.derive;
+
+import honeylamp.geometry.Point;
+import honeylamp.plan.ElementId.RoomId;
+import honeylamp.plan.ElementId.WallId;
+import honeylamp.plan.Furnishing;
+import honeylamp.plan.Opening;
+import honeylamp.plan.RoomMark;
+import honeylamp.plan.Structure;
+import honeylamp.plan.Unit;
+import honeylamp.plan.Wall;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+
+/**
+ * What belongs to a unit: its rooms and those that only its walls enclose, the walls around them, and all that
+ * hangs in these walls or stands in these rooms. So a room of a unit can be divided, and its parts belong to it.
+ *
+ * @param rooms the derived rooms
+ */
+public record UnitContents(
+        List<Room> rooms,
+        List<Wall> walls,
+        List<Opening> openings,
+        List<RoomMark> marks,
+        List<Structure> structures,
+        List<Furnishing> furnishings) {
+    /** Freezes the lists. */
+    public UnitContents {
+        rooms = List.copyOf(rooms);
+        walls = List.copyOf(walls);
+        openings = List.copyOf(openings);
+        marks = List.copyOf(marks);
+        structures = List.copyOf(structures);
+        furnishings = List.copyOf(furnishings);
+    }
+
+    /**
+     * What belongs to a unit.
+     *
+     * @param geometry of the storey it is drawn on
+     */
+    public static UnitContents of(StoreyGeometry geometry, Unit unit) {
+        return of(geometry, Set.copyOf(unit.rooms()), Set.copyOf(unit.walls()));
+    }
+
+    /** What would belong to a unit of these rooms. */
+    public static UnitContents of(StoreyGeometry geometry, Set<RoomId> marks, Set<WallId> made) {
+        var storey = geometry.storey();
+        var named = geometry.rooms().stream()
+                .filter(r -> r.mark().map(m -> marks.contains(m.id())).orElse(false))
+                .toList();
+        Set<WallId> around = new HashSet<>(made);
+        named.forEach(r -> around.addAll(wallsOf(geometry, r)));
+        var rooms = geometry.rooms().stream()
+                .filter(r -> named.contains(r) || around.containsAll(wallsOf(geometry, r)))
+                .toList();
+        rooms.forEach(r -> around.addAll(wallsOf(geometry, r)));
+        var walls = storey.walls().stream().filter(w -> around.contains(w.id())).toList();
+        return new UnitContents(
+                rooms,
+                walls,
+                storey.openings().stream()
+                        .filter(o -> around.contains(o.host()))
+                        .toList(),
+                storey.rooms().stream()
+                        .filter(m -> within(rooms, m.at().point()))
+                        .toList(),
+                storey.structures().stream()
+                        .filter(s -> within(rooms, s.at().point()))
+                        .toList(),
+                storey.furnishings().stream()
+                        .filter(f -> within(rooms, f.at().point()))
+                        .toList());
+    }
+
+    /** Whether a point lies in the unit or its walls. */
+    public boolean holds(StoreyGeometry geometry, Point p) {
+        return within(rooms, p)
+                || walls.stream()
+                        .flatMap(w -> geometry.network().of(w.id()).stream())
+                        .anyMatch(piece -> piece.body().contains(p));
+    }
+
+    private static boolean within(List<Room> rooms, Point p) {
+        return rooms.stream().anyMatch(r -> r.outline().contains(p));
+    }
+
+    /** The walls whose faces a room sees. */
+    private static Set<WallId> wallsOf(StoreyGeometry geometry, Room room) {
+        Set<WallId> out = new HashSet<>();
+        WallSides.of(geometry, room).forEach(s -> out.add(s.wall()));
+        return out;
+    }
+}

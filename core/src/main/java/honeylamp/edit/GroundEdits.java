@@ -1,0 +1,51 @@
+package honeylamp.edit;
+
+import honeylamp.plan.ElementId.GroundId;
+import honeylamp.plan.ElementId.StoreyId;
+import honeylamp.plan.Ground;
+import honeylamp.plan.Plan;
+import honeylamp.plan.Position;
+import honeylamp.units.Length;
+import java.util.List;
+import java.util.function.UnaryOperator;
+
+/** Laying out the plot and the ground around a building. */
+public final class GroundEdits {
+    private GroundEdits() {}
+
+    /**
+     * Adds ground within an outline.
+     *
+     * @throws IllegalArgumentException if it has fewer than three corners
+     */
+    public static Added<GroundId> add(Plan plan, StoreyId storey, Ground.Use use, List<Position> corners) {
+        var id = new GroundId(plan.nextNumber());
+        var ground = new Ground(id, use, corners, Length.ZERO);
+        return new Added<>(
+                plan.numbersTaken(1).withStorey(storey, s -> s.withGrounds(Lists.plus(s.grounds(), ground))), id);
+    }
+
+    /** Changes some ground. */
+    public static Plan change(Plan plan, StoreyId storey, GroundId id, UnaryOperator<Ground> change) {
+        return plan.withStorey(storey, s -> s.withGrounds(Lists.changed(s.grounds(), g -> g.id().equals(id), change)));
+    }
+
+    /** Moves some ground with all its corners. */
+    public static Plan move(Plan plan, StoreyId storey, GroundId id, Length across, Length up) {
+        return change(
+                plan,
+                storey,
+                id,
+                g -> g.within(g.corners().stream().map(c -> c.moved(across, up)).toList()));
+    }
+
+    /** Moves one corner of some ground. */
+    public static Plan moveCorner(Plan plan, StoreyId storey, GroundId id, Position corner, Position to) {
+        return change(
+                plan,
+                storey,
+                id,
+                g -> g.within(
+                        g.corners().stream().map(c -> c.equals(corner) ? to : c).toList()));
+    }
+}

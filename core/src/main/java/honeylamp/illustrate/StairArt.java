@@ -1,0 +1,258 @@
+package honeylamp.illustrate;
+
+import honeylamp.catalogue.Oklch;
+import honeylamp.catalogue.Palette;
+import honeylamp.derive.FixedParts.End;
+import honeylamp.derive.FixedParts.Flights;
+import honeylamp.derive.StairSteps;
+import honeylamp.drawing.Face;
+import honeylamp.drawing.Ink;
+import honeylamp.drawing.Mark;
+import honeylamp.geometry.Outline;
+import honeylamp.geometry.Path;
+import honeylamp.geometry.Point;
+import honeylamp.geometry.Regions;
+import honeylamp.geometry.Ring;
+import honeylamp.geometry.Segment;
+import honeylamp.plan.Stair;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * Draws stairs: at the foot the steps up to where the plan is cut, the rest dashed above it; at the head all
+ * steps that are seen through the open floor. An arrow runs the way one goes.
+ */
+final class StairArt {
+    private static final Oklch STEP = new Oklch(0.90, 0.022, 75);
+    private static final Oklch NEWEL = new Oklch(0.60, 0.055, 62);
+    private static final double WORDS_MM = 1.8;
+    private static final double DARKER_EACH = 0.026;
+    private static final double DARKEST = 0.30;
+
+    /** The slant of the line of cut, as a share of the flight's width. */
+    private static final double SLANT = 0.22;
+
+    /** Between the two lines of cut. */
+    private static final double CUT_GAP_MM = 60;
+
+    private final PaperFrame frame;
+    private final Pens pens;
+    private final Lamp lamp;
+    private final double cutMm;
+
+    /** An art for a storey cut so far above its floor, in mm. */
+    StairArt(PaperFrame frame, Pens pens, Lamp lamp, double cutMm) {
+        this.frame = frame;
+        this.pens = pens;
+        this.lamp = lamp;
+        this.cutMm = cutMm;
+    }
+
+    List<Mark> marks(List<Flights> stairs) {
+        var out = new ArrayList<Mark>();
+        for (var stair : stairs) {
+            if (stair.seen() == End.FOOT) {
+                foot(out, stair);
+            } else {
+                head(out, stair);
+            }
+        }
+        return out;
+    }
+
+    private void foot(List<Mark> out, Flights flights) {
+        var steps = flights.steps();
+        var cutAt = steps.upTo(cutMm);
+        var whole = cutAt >= steps.treads().size();
+        var lower = whole ? steps.outline() : belowCut(flights, cutAt);
+        fill(out, lower, tone(0));
+        var solid = Path.builder();
+        for (var i = 0; i <= Math.min(cutAt, steps.risers().size() - 1); i++) {
+            solid.line(steps.risers().get(i).a(), steps.risers().get(i).b());
+        }
+        var dashed = Path.builder();
+        for (var i = cutAt + 1; i < steps.risers().size(); i++) {
+            dashed.line(steps.risers().get(i).a(), steps.risers().get(i).b());
+        }
+        if (!whole) {
+            for (var part : Regions.difference(steps.from(cutAt), lower)) {
+                dashed.path(part.path());
+            }
+            var line = cutLine(flights, cutAt, CUT_GAP_MM);
+            out.add(new Mark.Stroke(frame.paper(Path.line(line.a(), line.b())), pens.swing(), Pens.INK));
+            out.add(new Mark.Stroke(frame.paper(dashed.build()), pens.overhead(), Pens.swingInk()));
+        }
+        out.add(new Mark.Stroke(frame.paper(solid.build()), pens.swing(), Pens.swingInk()));
+        outline(out, lower);
+        newel(out, flights);
+        arrow(out, steps.walkingLine(), flights, "up, ");
+    }
+
+    /** What of the steps lies below the cut, ended by the slanting line. */
+    private static List<Outline> belowCut(Flights flights, int cutAt) {
+        var steps = flights.steps();
+        var line = cutLine(flights, cutAt, 0);
+        var away = spotOn(steps, cutAt).unit().times(3 * flights.stair().going().mm());
+        var beyond = Ring.of(line.a(), line.b(), line.b().plus(away), line.a().plus(away))
+                .counterClockwise();
+        var reached = steps.treads().subList(0, cutAt + 1).stream()
+                .map(t -> Outline.of(t.outline()))
+                .toList();
+        return Regions.difference(Regions.union(reached), List.of(Outline.of(beyond)));
+    }
+
+    private static StairSteps.Spot spotOn(StairSteps steps, int tread) {
+        return steps.spot((steps.riserAt().get(tread) + steps.riserAt().get(tread + 1)) / 2);
+    }
+
+    /** The slanting line across a tread, a little beyond both of its sides. */
+    private static Segment cutLine(Flights flights, int tread, double onwardMm) {
+        var spot = spotOn(flights.steps(), tread);
+        var half = flights.stair().flight().mm() / 2;
+        var across = spot.unit().left().times(half).plus(spot.unit().times(half * SLANT));
+        var at = spot.at().plus(spot.unit().times(onwardMm));
+        return new Segment(at.minus(across), at.plus(across));
+    }
+
+    private void head(List<Mark> out, Flights flights) {
+        var well = flights.well();
+        if (well.isEmpty()) {
+            return;
+        }
+        var steps = flights.steps();
+        fill(out, well, tone(steps.treads().size()));
+        var treads = Path.builder();
+        for (var i = flights.openFrom(); i < steps.treads().size(); i++) {
+            fill(
+                    out,
+                    List.of(Outline.of(steps.treads().get(i).outline())),
+                    tone(steps.treads().size() - i));
+            treads.line(steps.risers().get(i).a(), steps.risers().get(i).b());
+        }
+        out.add(new Mark.Stroke(frame.paper(treads.build()), pens.swing(), Pens.swingInk()));
+        outline(out, well);
+        newel(out, flights);
+        arrow(out, descent(flights), flights, "down, ");
+    }
+
+    /** The walking line from the upper floor down to where the floor hides it. */
+    private static List<Point> descent(Flights flights) {
+        var steps = flights.steps();
+        var from = steps.riserAt().get(flights.openFrom());
+        var out = new ArrayList<Point>();
+        out.add(steps.spot(from).at());
+        var along = 0.0;
+        for (var i = 1; i < steps.walkingLine().size(); i++) {
+            along += steps.walkingLine().get(i).distance(steps.walkingLine().get(i - 1));
+            if (along > from + 1) {
+                out.add(steps.walkingLine().get(i));
+            }
+        }
+        return out.reversed();
+    }
+
+    /** Deeper steps lie in the dark of the well. */
+    private Ink tone(int below) {
+        var tone = lamp == Lamp.DRAFT ? Palette.PAPER : STEP;
+        return Ink.of(tone.lighter(lamp == Lamp.DRAFT ? 0 : -Math.min(DARKEST, DARKER_EACH * below))
+                .argb());
+    }
+
+    private void fill(List<Mark> out, List<Outline> parts, Ink ink) {
+        for (var part : parts) {
+            out.add(new Mark.Fill(frame.paper(part), ink));
+        }
+    }
+
+    private void outline(List<Mark> out, List<Outline> parts) {
+        for (var part : parts) {
+            out.add(new Mark.Stroke(frame.paper(part), pens.leaf(), Pens.INK));
+        }
+    }
+
+    private void newel(List<Mark> out, Flights flights) {
+        var stair = flights.stair();
+        if (stair.shape() == Stair.Shape.SPIRAL && stair.well().mm() > 0) {
+            var at = flights.part().placing().apply(Point.ORIGIN);
+            var circle = frame.paper(Path.circle(at, stair.well().mm() / 2));
+            out.add(new Mark.Fill(circle, Ink.of(NEWEL.argb())));
+            out.add(new Mark.Stroke(circle, pens.leaf(), Pens.INK));
+        }
+    }
+
+    private void arrow(List<Mark> out, List<Point> line, Flights flights, String way) {
+        var half = flights.stair().flight().mm() / 2;
+        var shown = shortened(line, Math.min(130, flights.stair().going().mm() / 2));
+        var end = shown.getLast();
+        var unit = end.minus(shown.get(shown.size() - 2)).unit();
+        var head = Math.min(90, half * 0.22);
+        var back = end.minus(unit.times(1.7 * head));
+        var path = Path.builder()
+                .line(shown.toArray(Point[]::new))
+                .line(
+                        back.plus(unit.left().times(head)),
+                        end,
+                        back.minus(unit.left().times(head)))
+                .build();
+        out.add(new Mark.Stroke(frame.paper(path), pens.leaf(), Pens.INK));
+        out.add(new Mark.Fill(Path.circle(frame.paper(shown.getFirst()), 0.6), Pens.INK));
+        words(out, shown, half, way + flights.stair().risers() + " risers");
+    }
+
+    /** A line less so much at both ends. */
+    private static List<Point> shortened(List<Point> line, double byMm) {
+        var out = new ArrayList<>(line);
+        trim(out, byMm);
+        var reversed = new ArrayList<>(out.reversed());
+        trim(reversed, byMm);
+        return reversed.reversed();
+    }
+
+    private static void trim(List<Point> line, double byMm) {
+        var left = byMm;
+        while (line.size() > 2 && line.get(0).distance(line.get(1)) <= left) {
+            left -= line.get(0).distance(line.get(1));
+            line.removeFirst();
+        }
+        var length = line.get(0).distance(line.get(1));
+        line.set(0, line.get(0).towards(line.get(1), Math.min(0.4, left / length)));
+    }
+
+    /** Beside the longest straight part of the arrow if they fit there, else before its beginning. */
+    private void words(List<Mark> out, List<Point> line, double halfFlightMm, String text) {
+        var width = Face.REGULAR.widthMm(text, WORDS_MM, 0);
+        var longest = new Segment(line.get(0), line.get(1));
+        for (var i = 1; i + 1 < line.size(); i++) {
+            var piece = new Segment(line.get(i), line.get(i + 1));
+            longest = piece.length() > longest.length() + 1 ? piece : longest;
+        }
+        if (longest.length() < frame.planMm(width)) {
+            var before = line.get(0).minus(line.get(1)).unit().times(frame.planMm(3.2));
+            out.add(written(text, frame.paper(line.getFirst().plus(before)), 0));
+            return;
+        }
+        var turn = upright(-longest.unit().angleDeg());
+        // the side that is above the line as one reads it
+        var up = new Point(Math.sin(Math.toRadians(turn)), Math.cos(Math.toRadians(turn)));
+        out.add(written(text, frame.paper(longest.middle().plus(up.times(halfFlightMm / 2))), turn));
+    }
+
+    private static Mark written(String text, Point centre, double turnDeg) {
+        var up = new Point(Math.sin(Math.toRadians(turnDeg)), -Math.cos(Math.toRadians(turnDeg)));
+        return new Mark.Text(
+                text,
+                centre.minus(up.times(WORDS_MM / 2)),
+                WORDS_MM,
+                Face.REGULAR,
+                0,
+                Mark.Align.MIDDLE,
+                turnDeg,
+                Pens.INK);
+    }
+
+    /** A clockwise page turn from -90 up to 90, so that no text stands on its head. */
+    static double upright(double turnDeg) {
+        var turn = ((turnDeg % 360) + 360) % 360;
+        return turn > 90.001 && turn <= 270.001 ? turn - 180 : turn > 270 ? turn - 360 : turn;
+    }
+}

@@ -1,0 +1,68 @@
+package honeylamp.plan;
+
+import honeylamp.geometry.Ring;
+import honeylamp.plan.ElementId.GroundId;
+import honeylamp.units.Checks;
+import honeylamp.units.Length;
+import java.util.List;
+
+/**
+ * An outline on the ground around the building: the plot itself, or a surface of its site. Never counted
+ * with the areas of the building.
+ *
+ * @param corners around the outline, three or more
+ * @param setback of a plot, how far buildings keep from its boundary; zero of any other
+ */
+public record Ground(GroundId id, Use use, List<Position> corners, Length setback) {
+    /** What ground is used for. */
+    public enum Use {
+        /** The whole plot, within its boundary. */
+        PLOT,
+        /** Where cars drive and stand. */
+        DRIVE,
+        /** A paved yard. */
+        YARD,
+        /** A terrace. */
+        TERRACE,
+        /** A path. */
+        PATH,
+        /** Grass. */
+        LAWN,
+        /** Beds and shrubs. */
+        PLANTING
+    }
+
+    /** Freezes the corners; refuses fewer than three, and setbacks less than nothing. */
+    public Ground {
+        corners = List.copyOf(corners);
+        if (corners.size() < 3) {
+            throw new IllegalArgumentException("ground " + id.text() + " has " + corners.size() + " corners, needs 3");
+        }
+        Checks.notNegative("setback", setback);
+    }
+
+    /** The outline in plan mm, counter-clockwise. */
+    public Ring ring() {
+        return new Ring(corners.stream().map(Position::point).toList()).counterClockwise();
+    }
+
+    /** The ground used in another way; only a plot has a setback. */
+    public Ground used(Use other) {
+        return new Ground(id, other, corners, other == Use.PLOT ? setback : Length.ZERO);
+    }
+
+    /** The ground within another outline. */
+    public Ground within(List<Position> other) {
+        return new Ground(id, use, other, setback);
+    }
+
+    /** The plot with another setback. */
+    public Ground setBack(Length other) {
+        return new Ground(id, use, corners, other);
+    }
+
+    /** The ground under another id. */
+    public Ground withId(GroundId other) {
+        return new Ground(other, use, corners, setback);
+    }
+}

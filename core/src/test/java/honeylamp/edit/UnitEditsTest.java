@@ -1,0 +1,278 @@
+package honeylamp.edit;
+
+import static honeylamp.TestPlans.OUTER;
+import static honeylamp.TestPlans.PARTITION;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import honeylamp.TestPlans;
+import honeylamp.derive.GeometryCache;
+import honeylamp.derive.LeafSweep;
+import honeylamp.derive.Room;
+import honeylamp.derive.Schedule;
+import honeylamp.derive.Snags;
+import honeylamp.derive.StoreyGeometry;
+import honeylamp.derive.UnitCopies;
+import honeylamp.drawing.Drawing;
+import honeylamp.drawing.LayerKind;
+import honeylamp.drawing.Mark;
+import honeylamp.geometry.Point;
+import honeylamp.illustrate.Illustration;
+import honeylamp.illustrate.Lamp;
+import honeylamp.illustrate.PaperFrame;
+import honeylamp.plan.ElementId.UnitCopyId;
+import honeylamp.plan.ElementId.UnitId;
+import honeylamp.plan.Finish;
+import honeylamp.plan.Opening.Hand;
+import honeylamp.plan.Opening.Swing;
+import honeylamp.plan.OpeningKind;
+import honeylamp.plan.Plan;
+import honeylamp.plan.Position;
+import honeylamp.plan.Repeats;
+import honeylamp.plan.Sense;
+import honeylamp.plan.Wall.BodySide;
+import honeylamp.units.Length;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+
+/** A flat of 5,000 by 4,000 clear, with a closet of 1,000 by 1,500 in its north-west corner. */
+class UnitEditsTest {
+    /** With a door in the south wall and a bed; the middle of its walls is (2500, 2000). */
+    private static Plan flat() {
+        var plan = TestPlans.start()
+                .chain(BodySide.RIGHT, OUTER, true, 0, 0, 5000, 0, 5000, 4000, 0, 4000)
+                .wall(0, 2450, 1050, 2450, BodySide.CENTRE, PARTITION)
+                .wall(1050, 2450, 1050, 4000, BodySide.CENTRE, PARTITION)
+                .plan();
+        plan = TestPlans.opening(plan, 0, OpeningKind.DOOR, 500, 885, Hand.FIRST, Swing.LEFT);
+        var storey = TestPlans.storey(plan);
+        plan = RoomEdits.mark(plan, storey, Position.ofMm(3000, 1000), "Studio", Finish.of("wide-plank-oak"))
+                .plan();
+        plan = RoomEdits.mark(plan, storey, Position.ofMm(500, 3200), "Closet", Finish.of("carpet-oat"))
+                .plan();
+        return FurnishingEdits.add(
+                        plan,
+                        storey,
+                        "bed",
+                        Length.ofMm(1600),
+                        Length.ofMm(2050),
+                        Length.ofMm(900),
+                        Position.ofMm(4000, 2900),
+                        0)
+                .plan();
+    }
+
+    private static Added<UnitId> unit() {
+        var plan = flat();
+        var rooms = plan.storeys().getFirst().rooms().stream()
+                .filter(r -> r.name().equals("Studio"))
+                .map(r -> r.id())
+                .toList();
+        return UnitEdits.make(plan, TestPlans.geometry(plan), Set.copyOf(rooms), "Flat");
+    }
+
+    private static Added<UnitCopyId> placed(double x, double y, double turnDeg, Sense sense) {
+        var made = unit();
+        return UnitEdits.place(
+                made.plan(), made.id(), TestPlans.storey(made.plan()), Position.ofMm(x, y), turnDeg, sense);
+    }
+
+    private static Plan laid(Plan plan) {
+        return new GeometryCache().laidOut(plan);
+    }
+
+    private static StoreyGeometry geometry(Plan plan) {
+        var laid = laid(plan);
+        return StoreyGeometry.of(laid, laid.storeys().getFirst());
+    }
+
+    private static List<Double> areas(Plan plan) {
+        return geometry(plan).rooms().stream().map(Room::areaMm2).toList();
+    }
+
+    @Test
+    void aCopyHasTheSameRoomsWallsDoorsAndPieces() {
+        var plan = placed(12_500, 2000, 0, Sense.AS_DRAWN).plan();
+        // the plan itself is as it was; only laid out there is twice of everything
+        assertThat(plan.storeys().getFirst().walls()).hasSize(6);
+        var storey = laid(plan).storeys().getFirst();
+        assertThat(storey.walls()).hasSize(12);
+        assertThat(storey.openings()).hasSize(2);
+        assertThat(storey.furnishings()).hasSize(2);
+        // 20 m2 less the closet and its walls; the closet twice 1,000 x 1,500
+        var rooms = areas(plan);
+        assertThat(rooms).hasSize(4);
+        assertThat(rooms.get(0)).isCloseTo(5000 * 4000 - 1100 * 1600, within(1.0));
+        assertThat(rooms.get(1)).isCloseTo(rooms.get(0), within(1.0));
+        assertThat(rooms.get(2)).isCloseTo(1000 * 1500, within(1.0));
+        assertThat(rooms.get(3)).isCloseTo(1000 * 1500, within(1.0));
+        assertThat(storey.furnishings().getLast().at()).isEqualTo(Position.ofMm(14_000, 2900));
+    }
+
+    @Test
+    void theClosetThatOnlyItsWallsEncloseBelongsToIt() {
+        // only the studio was picked
+        assertThat(geometry(placed(12_500, 2000, 0, Sense.AS_DRAWN).plan()).rooms())
+                .extracting(Room::name)
+                .containsExactlyInAnyOrder("Studio", "Studio", "Closet", "Closet");
+    }
+
+    @Test
+    void aTurnedCopyIsTurnedAndAMirroredOneMirrored() {
+        var turned = geometry(placed(12_500, 2000, 90, Sense.AS_DRAWN).plan());
+        // (4000, 2900) lies (1500, 900) from the origin; a quarter turn makes (-900, 1500) of it
+        assertThat(turned.storey().furnishings().getLast().at()).isEqualTo(Position.ofMm(11_600, 3500));
+        assertThat(turned.storey().furnishings().getLast().turnDeg()).isEqualTo(90);
+        var mirrored = geometry(placed(12_500, 2000, 0, Sense.MIRRORED).plan());
+        assertThat(mirrored.storey().furnishings().getLast().at()).isEqualTo(Position.ofMm(11_000, 2900));
+        assertThat(mirrored.storey().furnishings().getLast().sense()).isEqualTo(Sense.MIRRORED);
+        assertThat(mirrored.rooms().get(1).areaMm2()).isCloseTo(5000 * 4000 - 1100 * 1600, within(1.0));
+        // the door's hinges are in the west; in the mirror in the east, and it still opens inward, to the north
+        var cut = mirrored.cuts().stream()
+                .filter(c -> UnitCopies.isCopied(c.opening().id()))
+                .findFirst()
+                .orElseThrow();
+        var leaf = LeafSweep.of(cut).getFirst().area();
+        // 500 to 1,385 from the west corner are 3,615 to 4,500 in the mirror: 13,615 to 14,500
+        assertThat(leaf.bounds().centre().y()).isGreaterThan(0);
+        assertThat(leaf.contains(new Point(14_400, 600))).isTrue();
+        assertThat(leaf.contains(new Point(13_680, 600))).isFalse();
+    }
+
+    @Test
+    void oneChangeChangesAll() {
+        var plan = placed(12_500, 2000, 0, Sense.MIRRORED).plan();
+        var storey = TestPlans.storey(plan);
+        var bed = plan.storeys().getFirst().furnishings().getFirst().id();
+        var moved = FurnishingEdits.moveTo(plan, storey, bed, Position.ofMm(4000, 2000));
+        assertThat(laid(moved).storeys().getFirst().furnishings())
+                .extracting(f -> f.at())
+                .containsExactly(Position.ofMm(4000, 2000), Position.ofMm(11_000, 2000));
+        // a wall that divides the studio divides it in the copy too
+        var divided = WallEdits.add(
+                        plan, storey, Position.ofMm(2500, 0), Position.ofMm(2500, 4000), BodySide.CENTRE, PARTITION)
+                .plan();
+        assertThat(areas(divided)).hasSize(6);
+        assertThat(areas(divided).stream().mapToDouble(a -> a).sum())
+                .isCloseTo(2 * (5000.0 * 4000 - 1100 * 1600 - 100 * 4000 + 1000 * 1500), within(2.0));
+        var wall = plan.storeys().getFirst().walls().get(1).id();
+        var wider = WallEdits.moveWall(plan, storey, wall, Length.ofMm(600), Length.ZERO);
+        assertThat(areas(wider).get(1)).isCloseTo(5600 * 4000 - 1100 * 1600, within(1.0));
+    }
+
+    /** Clear 5,000 by 4,000; drawn along the middle of its walls, the party wall of two is one wall. */
+    @Test
+    void twoUnitsBackToBackShareTheirWall() {
+        var room = TestPlans.start()
+                .chain(BodySide.CENTRE, OUTER, true, 0, 0, 5300, 0, 5300, 4300, 0, 4300)
+                .plan();
+        var storey = TestPlans.storey(room);
+        var named = RoomEdits.mark(room, storey, Position.ofMm(1000, 900), "Studio", Finish.of("wide-plank-oak"));
+        var unit = UnitEdits.make(named.plan(), TestPlans.geometry(named.plan()), Set.of(named.id()), "Flat");
+        var plan = UnitEdits.place(unit.plan(), unit.id(), storey, Position.ofMm(2650 + 5300, 2150), 0, Sense.MIRRORED)
+                .plan();
+        assertThat(laid(plan).storeys().getFirst().walls()).hasSize(7);
+        assertThat(areas(plan))
+                .allSatisfy(a -> assertThat(a).isCloseTo(5000 * 4000, within(1.0)))
+                .hasSize(2);
+        assertThat(geometry(plan).grossAreaMm2()).isCloseTo((2 * 5300.0 + 300) * 4600, within(2.0));
+        assertThat(Snags.of(geometry(plan), laid(plan))).isEmpty();
+    }
+
+    /** Drawn along its inner faces, the bodies of both party walls fill the same 300. */
+    @Test
+    void partyWallsDrawnFromBothSidesFillTheSamePlace() {
+        var plan = placed(2500 + 5300, 2000, 0, Sense.MIRRORED).plan();
+        assertThat(geometry(plan).rooms()).hasSize(4);
+        assertThat(geometry(plan).grossAreaMm2()).isCloseTo((5300.0 + 5300 + 300) * 4600, within(2.0));
+        assertThat(Snags.of(geometry(plan), laid(plan))).isEmpty();
+    }
+
+    @Test
+    void wordsOfACopyStayReadable() {
+        var plan = placed(12_500, 2000, 180, Sense.MIRRORED).plan();
+        var laid = laid(plan);
+        var drawing = Illustration.of(
+                laid, StoreyGeometry.of(laid, laid.storeys().getFirst()), PaperFrame.atOrigin(50), Lamp.COLOUR, 1);
+        assertThat(labels(drawing)).filteredOn(t -> t.text().equals("STUDIO")).hasSize(2);
+        assertThat(labels(drawing)).allSatisfy(t -> assertThat(t.turnDeg()).isZero());
+    }
+
+    private static List<Mark.Text> labels(Drawing drawing) {
+        return drawing.layers().stream()
+                .filter(l -> l.kind() == LayerKind.LABELS)
+                .flatMap(l -> l.marks().stream())
+                .filter(Mark.Text.class::isInstance)
+                .map(Mark.Text.class::cast)
+                .toList();
+    }
+
+    @Test
+    void schedulesCountCopies() {
+        var plan = placed(12_500, 2000, 0, Sense.AS_DRAWN).plan();
+        assertThat(Schedule.of(plan, new GeometryCache(), Schedule.Subject.DOORS)
+                        .rows())
+                .hasSize(2);
+        assertThat(Schedule.of(plan, new GeometryCache(), Schedule.Subject.ROOMS)
+                        .rows())
+                .hasSize(4);
+    }
+
+    @Test
+    void aReleasedCopyIsDrawnItselfAndNoLongerChanges() {
+        var placed = placed(12_500, 2000, 0, Sense.MIRRORED);
+        var cache = new GeometryCache();
+        var laid = cache.units(placed.plan(), placed.plan().storeys().getFirst())
+                .copies()
+                .getFirst();
+        var released = UnitEdits.release(placed.plan(), laid);
+        assertThat(released.repeats().copies()).isEmpty();
+        assertThat(released.storeys().getFirst().walls()).hasSize(12);
+        assertThat(areas(released)).isEqualTo(areas(placed.plan()));
+        var bed = released.storeys().getFirst().furnishings().getFirst().id();
+        var moved = FurnishingEdits.moveTo(released, TestPlans.storey(released), bed, Position.ofMm(4000, 2000));
+        assertThat(moved.storeys().getFirst().furnishings().getLast().at()).isEqualTo(Position.ofMm(11_000, 2900));
+        var numbers = released.storeys().getFirst().walls().stream()
+                .mapToInt(w -> w.id().number())
+                .toArray();
+        assertThat(numbers).doesNotHaveDuplicates();
+        assertThat(released.nextNumber())
+                .isGreaterThan(Arrays.stream(numbers).max().orElseThrow());
+    }
+
+    @Test
+    void copiesGoWithTheirUnitAndItsStorey() {
+        var placed = placed(12_500, 2000, 0, Sense.AS_DRAWN);
+        var plan = placed.plan();
+        var storey = TestPlans.storey(plan);
+        assertThat(Deletion.of(plan, storey, Set.of(placed.id())).repeats().copies())
+                .isEmpty();
+        var unit = plan.repeats().units().getFirst().id();
+        assertThat(Deletion.of(plan, storey, Set.of(unit)).repeats()).isEqualTo(Repeats.NONE);
+        var two = StoreyEdits.addOnTop(plan, "Upper storey");
+        var above = UnitEdits.place(two.plan(), unit, two.id(), Position.ofMm(2500, 2000), 0, Sense.AS_DRAWN);
+        assertThat(laid(above.plan()).storeys().get(1).walls()).hasSize(6);
+        var removed = StoreyEdits.remove(above.plan(), storey);
+        assertThat(removed.repeats()).isEqualTo(Repeats.NONE);
+    }
+
+    @Test
+    void aUnitNeedsWalls() {
+        var plan = flat();
+        assertThatThrownBy(() -> UnitEdits.make(plan, TestPlans.geometry(plan), Set.of(), "Nothing"))
+                .hasMessageContaining("needs a room");
+    }
+
+    @Test
+    void whatDidNotChangeIsRememberedWhenAChairMoves() {
+        var plan = placed(12_500, 2000, 0, Sense.AS_DRAWN).plan();
+        var cache = new GeometryCache();
+        var before = cache.laidOut(plan).storeys().getFirst();
+        var bed = plan.storeys().getFirst().furnishings().getFirst().id();
+        var moved = FurnishingEdits.moveTo(plan, TestPlans.storey(plan), bed, Position.ofMm(4000, 2000));
+        assertThat(cache.laidOut(moved).storeys().getFirst().walls()).isSameAs(before.walls());
+    }
+}

@@ -1,0 +1,51 @@
+package honeylamp.desktop.panel;
+
+import honeylamp.desktop.workspace.Stage;
+import honeylamp.desktop.workspace.Workspace;
+import honeylamp.desktop.workspace.WorkspaceModel;
+import honeylamp.edit.UnitEdits;
+import honeylamp.plan.Unit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.TextField;
+
+/** The units of the plan: named here, taken up to be placed. */
+record UnitTray(WorkspaceModel model, Commands commands) {
+    private static final int UNITS = 2;
+
+    List<Node> nodes(Workspace now) {
+        var out = new ArrayList<Node>();
+        for (var unit : now.plan().repeats().units()) {
+            out.add(row(now, unit));
+        }
+        if (out.isEmpty()) {
+            out.add(Widgets.quiet("Rooms that come again, such as flats of one kind, are drawn once: pick them"
+                    + " and make a unit of them in the card."));
+        }
+        return out;
+    }
+
+    private Node row(Workspace now, Unit unit) {
+        var copies = now.plan().repeats().copies().stream()
+                .filter(c -> c.unit().equals(unit.id()))
+                .count();
+        var name = new TextField(unit.name());
+        name.setId("unit-name-" + unit.id().text());
+        name.setAccessibleText("Name of the unit");
+        name.setOnAction(_ -> model.edit(UnitEdits.name(model.now().plan(), unit.id(), name.getText()), "Name unit"));
+        var place = Widgets.toggle(
+                "Place",
+                "unit-place-" + unit.id().text(),
+                "Lets it stand in one more place; it stands in " + (copies + 1) + " now",
+                now.choices().part().unit().equals(Optional.of(unit.id())) && now.tool() == UNITS,
+                () -> {
+                    var choices = model.now().choices();
+                    model.chooseWithin(choices.withPart(choices.part().withUnit(Optional.of(unit.id()))));
+                    model.use(Stage.ROOMS, UNITS);
+                    commands.focusPlan();
+                });
+        return Widgets.row(name, Widgets.quiet("\u00d7 " + (copies + 1)), place);
+    }
+}
