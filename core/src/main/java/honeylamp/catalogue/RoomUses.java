@@ -3,6 +3,7 @@ package honeylamp.catalogue;
 import honeylamp.plan.RoomFit.AreaPart;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** What rooms are for: the names they usually go by, how they are washed in colour, what is expected of them. */
 public final class RoomUses {
@@ -117,6 +118,35 @@ public final class RoomUses {
                     List.of()));
 
     private RoomUses() {}
+
+    /** The names a person wants to choose from for a use, in place of the usual ones. */
+    public record RoomNames(String use, List<String> names) {
+        /** Freezes the list. */
+        public RoomNames {
+            names = List.copyOf(names);
+        }
+
+        /** The same list with a name more. */
+        public RoomNames with(String name) {
+            return new RoomNames(
+                    use,
+                    Stream.concat(names.stream(), Stream.of(name)).distinct().toList());
+        }
+
+        /** The same list without a name. */
+        public RoomNames without(String name) {
+            return new RoomNames(
+                    use, names.stream().filter(n -> !n.equals(name)).toList());
+        }
+    }
+
+    /** The names to choose from for a use: those kept for it, else the usual ones. */
+    public static RoomNames names(RoomUse use, List<RoomNames> kept) {
+        return kept.stream()
+                .filter(k -> k.use().equals(use.key()))
+                .findFirst()
+                .orElse(new RoomNames(use.key(), use.names()));
+    }
 
     /**
      * What a room is for.

@@ -121,7 +121,9 @@ public final class GeometryCache {
                     was.id(),
                     s -> s.withWalls(s.walls().equals(was.walls()) ? was.walls() : s.walls())
                             .withOpenings(s.openings().equals(was.openings()) ? was.openings() : s.openings())
-                            .withRooms(s.rooms().equals(was.rooms()) ? was.rooms() : s.rooms()));
+                            .withRooms(s.rooms().equals(was.rooms()) ? was.rooms() : s.rooms())
+                            .withBoundaries(
+                                    s.boundaries().equals(was.boundaries()) ? was.boundaries() : s.boundaries()));
         }
         return out;
     }

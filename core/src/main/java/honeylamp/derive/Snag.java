@@ -68,6 +68,8 @@ public record Snag(Kind kind, Point where, List<ElementId> about, String sentenc
         STAIR_HARD_TO_CLIMB("stair hard to climb"),
         /** A wall that stands over steps with too little room for the head. */
         LOW_HEADROOM("low headroom"),
+        /** A wall that stands on steps. */
+        WALL_IN_STAIR("wall in a stair"),
         /** A ramp too steep. */
         STEEP_RAMP("steep ramp"),
         /** A building that leaves its plot, or comes too near to its boundary. */
@@ -92,6 +94,7 @@ public record Snag(Kind kind, Point where, List<ElementId> about, String sentenc
                         NARROW_DOOR,
                         SMALL_ROOM,
                         LOW_HEADROOM,
+                        WALL_IN_STAIR,
                         STEEP_RAMP,
                         SETBACK,
                         NARROW_BAY -> false;
@@ -145,6 +148,7 @@ public record Snag(Kind kind, Point where, List<ElementId> about, String sentenc
                         STAIR_OFF_LEVEL,
                         STAIR_HARD_TO_CLIMB,
                         LOW_HEADROOM,
+                        WALL_IN_STAIR,
                         STEEP_RAMP,
                         SETBACK,
                         NARROW_BAY,

@@ -86,22 +86,29 @@ final class StairSnags {
         }
     }
 
-    /** Walls of the upper storey over steps that need the floor open. */
+    /** Walls of the upper storey over steps that need the floor open; walls of the lower one on the steps. */
     private void headroom(FixedParts.Flights flights) {
-        if (flights.seen() != FixedParts.End.HEAD) {
-            return;
-        }
-        var over = Regions.intersection(geometry.network().poche(), flights.well()).stream()
-                .mapToDouble(Outline::area)
-                .sum();
-        if (over > LEAST_OVERLAP_MM2) {
+        var headroom = plan.brief().minimums().headroom();
+        if (flights.seen() == FixedParts.End.HEAD && meetsWall(flights.well())) {
             add(
                     Snag.Kind.LOW_HEADROOM,
                     flights.part(),
-                    "A wall stands over steps of the stair with less than "
-                            + shown(plan.brief().minimums().headroom())
+                    "A wall stands over steps of the stair with less than " + shown(headroom)
                             + " for the head. Move the stair or the wall.");
+        } else if (flights.seen() == FixedParts.End.FOOT
+                && meetsWall(flights.steps().below(headroom.mm()))) {
+            add(
+                    Snag.Kind.WALL_IN_STAIR,
+                    flights.part(),
+                    "A wall stands on steps of the stair. Move the stair or the wall.");
         }
+    }
+
+    private boolean meetsWall(List<Outline> steps) {
+        return Regions.intersection(geometry.network().poche(), steps).stream()
+                        .mapToDouble(Outline::area)
+                        .sum()
+                > LEAST_OVERLAP_MM2;
     }
 
     private void add(Snag.Kind kind, Structure part, String sentence) {

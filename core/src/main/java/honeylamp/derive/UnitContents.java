@@ -1,6 +1,7 @@
 package honeylamp.derive;
 
 import honeylamp.geometry.Point;
+import honeylamp.plan.Boundary;
 import honeylamp.plan.ElementId.RoomId;
 import honeylamp.plan.ElementId.WallId;
 import honeylamp.plan.Furnishing;
@@ -25,7 +26,10 @@ public record UnitContents(
         List<Opening> openings,
         List<RoomMark> marks,
         List<Structure> structures,
-        List<Furnishing> furnishings) {
+        List<Furnishing> furnishings,
+        List<Boundary> boundaries) {
+    private static final double ON_EDGE_MM = 30;
+
     /** Freezes the lists. */
     public UnitContents {
         rooms = List.copyOf(rooms);
@@ -34,6 +38,7 @@ public record UnitContents(
         marks = List.copyOf(marks);
         structures = List.copyOf(structures);
         furnishings = List.copyOf(furnishings);
+        boundaries = List.copyOf(boundaries);
     }
 
     /**
@@ -72,6 +77,10 @@ public record UnitContents(
                         .toList(),
                 storey.furnishings().stream()
                         .filter(f -> within(rooms, f.at().point()))
+                        .toList(),
+                storey.boundaries().stream()
+                        .filter(b -> rooms.stream()
+                                .anyMatch(r -> r.outline().edgeDistance(b.line().middle()) <= ON_EDGE_MM))
                         .toList());
     }
 
@@ -81,6 +90,38 @@ public record UnitContents(
                 || walls.stream()
                         .flatMap(w -> geometry.network().of(w.id()).stream())
                         .anyMatch(piece -> piece.body().contains(p));
+    }
+
+    /**
+     * The stretch of a wall, in mm from its first end, along which it bounds the rooms of the unit; a wall that goes on
+     * beyond them has to be cut there before it can be repeated.
+     */
+    public Stretch along(StoreyGeometry geometry, Wall wall) {
+        var from = Double.POSITIVE_INFINITY;
+        var to = Double.NEGATIVE_INFINITY;
+        for (var room : rooms) {
+            for (var piece : piecesOf(geometry, room)) {
+                if (piece.wall().id().equals(wall.id())) {
+                    var a = wall.line().along(piece.line().a());
+                    var b = wall.line().along(piece.line().b());
+                    from = Math.min(from, Math.min(a, b));
+                    to = Math.max(to, Math.max(a, b));
+                }
+            }
+        }
+        return from < to ? new Stretch(from, to) : new Stretch(0, wall.line().length());
+    }
+
+    /** From so far to so far along a wall, in mm. */
+    public record Stretch(double fromMm, double toMm) {}
+
+    private static List<WallPiece> piecesOf(StoreyGeometry geometry, Room room) {
+        return room.outline()
+                .rings()
+                .flatMap(r -> r.edges().stream())
+                .flatMap(e -> WallSides.piece(geometry, e).stream())
+                .distinct()
+                .toList();
     }
 
     private static boolean within(List<Room> rooms, Point p) {

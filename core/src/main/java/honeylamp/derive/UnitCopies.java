@@ -2,7 +2,9 @@ package honeylamp.derive;
 
 import honeylamp.geometry.Affine;
 import honeylamp.geometry.Point;
+import honeylamp.plan.Boundary;
 import honeylamp.plan.ElementId;
+import honeylamp.plan.ElementId.BoundaryId;
 import honeylamp.plan.ElementId.FurnishingId;
 import honeylamp.plan.ElementId.OpeningId;
 import honeylamp.plan.ElementId.RoomId;
@@ -136,6 +138,7 @@ public final class UnitCopies {
         private final List<RoomMark> rooms;
         private final List<Structure> structures;
         private final List<Furnishing> furnishings;
+        private final List<Boundary> boundaries;
 
         Gathered(Storey storey) {
             this.storey = storey;
@@ -144,6 +147,7 @@ public final class UnitCopies {
             this.rooms = new ArrayList<>(storey.rooms());
             this.structures = new ArrayList<>(storey.structures());
             this.furnishings = new ArrayList<>(storey.furnishings());
+            this.boundaries = new ArrayList<>(storey.boundaries());
         }
 
         void add(Laid laid, int base) {
@@ -170,6 +174,10 @@ public final class UnitCopies {
             for (var part : contents.structures()) {
                 structures.add(part(part, new StructureId(base + part.id().number()), way, mirrored, turn));
             }
+            for (var edge : contents.boundaries()) {
+                var id = new BoundaryId(base + edge.id().number());
+                boundaries.add(new Boundary(id, moved(edge.from(), way), moved(edge.to(), way)));
+            }
             for (var piece : contents.furnishings()) {
                 var id = new FurnishingId(base + piece.id().number());
                 var placed = piece.withId(id).movedTo(moved(piece.at(), way));
@@ -185,7 +193,8 @@ public final class UnitCopies {
                     .withOpenings(openings)
                     .withRooms(rooms)
                     .withStructures(structures)
-                    .withFurnishings(furnishings);
+                    .withFurnishings(furnishings)
+                    .withBoundaries(boundaries);
         }
 
         private static Position moved(Position at, Affine way) {

@@ -71,7 +71,8 @@ public final class WallSides {
                 .toList();
     }
 
-    private static Optional<WallPiece> piece(StoreyGeometry geometry, Segment edge) {
+    /** The piece of wall whose face an edge of a room is. */
+    static Optional<WallPiece> piece(StoreyGeometry geometry, Segment edge) {
         return geometry.network().near(edge.middle(), ON_FACE_MM).stream()
                 .filter(p -> p.faces().stream().anyMatch(f -> f.distance(edge.middle()) <= ON_FACE_MM))
                 .min(Comparator.comparingDouble(p -> p.faces().stream()

@@ -123,6 +123,7 @@ public final class Mending {
                         NARROW_DOOR,
                         SMALL_ROOM,
                         LOW_HEADROOM,
+                        WALL_IN_STAIR,
                         STEEP_RAMP,
                         SETBACK,
                         NARROW_BAY -> Optional.empty();

@@ -16,6 +16,7 @@ import honeylamp.plan.Sense;
 import honeylamp.plan.Unit;
 import honeylamp.plan.UnitCopy;
 import honeylamp.plan.Wall;
+import honeylamp.units.Length;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
@@ -27,11 +28,13 @@ public final class UnitEdits {
     private UnitEdits() {}
 
     /**
-     * Makes a unit of rooms; they stay where they are.
+     * Makes a unit of rooms; they stay where they are. Walls that go on beyond its rooms are parted there.
      *
      * @throws IllegalArgumentException if none of the rooms has walls around it
      */
-    public static Added<UnitId> make(Plan plan, StoreyGeometry geometry, Set<RoomId> rooms, String name) {
+    public static Added<UnitId> make(Plan drawn, StoreyGeometry before, Set<RoomId> rooms, String name) {
+        var plan = parted(drawn, before, UnitContents.of(before, rooms, Set.of()));
+        var geometry = StoreyGeometry.of(plan, plan.storey(before.storey().id()));
         var contents = UnitContents.of(geometry, rooms, Set.of());
         if (contents.walls().isEmpty()) {
             throw new IllegalArgumentException("a unit needs a room with walls around it");
@@ -46,6 +49,23 @@ public final class UnitEdits {
                 contents.walls().stream().map(Wall::id).toList());
         var repeats = plan.repeats();
         return new Added<>(plan.numbersTaken(1).with(repeats.withUnits(Lists.plus(repeats.units(), unit))), id);
+    }
+
+    private static Plan parted(Plan drawn, StoreyGeometry geometry, UnitContents contents) {
+        var storey = geometry.storey().id();
+        var plan = drawn;
+        for (var wall : contents.walls()) {
+            var stretch = contents.along(geometry, wall);
+            if (stretch.toMm() < wall.line().length() - Wall.SHORTEST_MM) {
+                plan = WallParts.split(plan, storey, wall.id(), Length.ofMm(stretch.toMm()))
+                        .plan();
+            }
+            if (stretch.fromMm() > Wall.SHORTEST_MM) {
+                plan = WallParts.split(plan, storey, wall.id(), Length.ofMm(stretch.fromMm()))
+                        .plan();
+            }
+        }
+        return plan;
     }
 
     /** The middle of the walls, to the whole mm. */

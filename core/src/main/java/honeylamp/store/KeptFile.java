@@ -1,6 +1,7 @@
 package honeylamp.store;
 
 import honeylamp.catalogue.OpeningSizes.Product;
+import honeylamp.catalogue.RoomUses.RoomNames;
 import honeylamp.output.WholeFile;
 import honeylamp.plan.ElementId.WallTypeId;
 import honeylamp.plan.WallType;
@@ -25,6 +26,10 @@ public final class KeptFile<T> {
     /** Openings of a fixed size. */
     public static final KeptFile<Product> PRODUCTS =
             new KeptFile<>(Product[].class, "products", Product::name, (product, _) -> product);
+
+    /** Names of rooms to choose from, a list for each use. */
+    public static final KeptFile<RoomNames> ROOM_NAMES =
+            new KeptFile<>(RoomNames[].class, "room names", RoomNames::use, (names, _) -> names);
 
     private static final long MOST_BYTES = 4L << 20;
 

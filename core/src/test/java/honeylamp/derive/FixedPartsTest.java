@@ -170,6 +170,20 @@ class FixedPartsTest {
     }
 
     @Test
+    void aWallOnTheStepsIsASnagUnlessItStandsUnderHighOnes() {
+        var plan = withStair(house(), Stair.Shape.STRAIGHT);
+        var ground = TestPlans.storey(plan);
+        // the steps climb westwards from x = 6,820, a going of 290 each; the eleventh and higher ones, west of 3,630,
+        // rise above 1,876, the twelfth, west of 3,340, above 2,000
+        var onSteps = WallEdits.add(
+                plan, ground, Position.ofMm(4500, 2000), Position.ofMm(4500, 4000), BodySide.CENTRE, OUTER);
+        assertThat(snags(onSteps.plan(), 0)).contains(Snag.Kind.WALL_IN_STAIR);
+        var under = WallEdits.add(
+                plan, ground, Position.ofMm(3000, 2000), Position.ofMm(3000, 4000), BodySide.CENTRE, OUTER);
+        assertThat(snags(under.plan(), 0)).doesNotContain(Snag.Kind.WALL_IN_STAIR);
+    }
+
+    @Test
     void aRampSteeperThanOneInTwelveIsASnag() {
         var plan = TestPlans.clearRectangle(9000, 6000);
         var storey = TestPlans.storey(plan);

@@ -182,6 +182,28 @@ class UnitEditsTest {
         assertThat(Snags.of(geometry(plan), laid(plan))).isEmpty();
     }
 
+    /** Two rooms behind one long wall: only the part along the western one, with its window, is repeated. */
+    @Test
+    void aWallThatGoesOnBeyondTheUnitIsPartedThere() {
+        var row = TestPlans.start()
+                .chain(BodySide.RIGHT, OUTER, true, 0, 0, 8100, 0, 8100, 4000, 0, 4000)
+                .wall(4050, 0, 4050, 4000, BodySide.CENTRE, PARTITION)
+                .plan();
+        row = TestPlans.opening(row, 0, OpeningKind.CASEMENT_WINDOW, 1000, 1200, Hand.FIRST, Swing.LEFT);
+        row = TestPlans.opening(row, 0, OpeningKind.CASEMENT_WINDOW, 6000, 1200, Hand.FIRST, Swing.LEFT);
+        var storey = TestPlans.storey(row);
+        var named = RoomEdits.mark(row, storey, Position.ofMm(1000, 900), "Cell", Finish.of("wide-plank-oak"));
+        var unit = UnitEdits.make(named.plan(), TestPlans.geometry(named.plan()), Set.of(named.id()), "Cell");
+        assertThat(areas(unit.plan())).isEqualTo(areas(named.plan()));
+        var plan = UnitEdits.place(unit.plan(), unit.id(), storey, Position.ofMm(2025, 12_000), 0, Sense.AS_DRAWN)
+                .plan();
+        // both rooms are 4,000 by 4,000
+        assertThat(areas(plan)).hasSize(3).allSatisfy(a -> assertThat(a).isCloseTo(16e6, within(1.0)));
+        var copied = laid(plan).storeys().getFirst();
+        assertThat(copied.openings()).hasSize(3);
+        assertThat(copied.walls()).hasSize(7 + 4);
+    }
+
     /** Drawn along its inner faces, the bodies of both party walls fill the same 300. */
     @Test
     void partyWallsDrawnFromBothSidesFillTheSamePlace() {

@@ -73,7 +73,8 @@ public final class HoneyLampApp extends Application {
                 new WindowDialogs(stage),
                 new Libraries(
                         new KeptLibrary<>(KeptFile.WALL_TYPES, home.resolve("wall-types.json")),
-                        new KeptLibrary<>(KeptFile.PRODUCTS, home.resolve("products.json"))),
+                        new KeptLibrary<>(KeptFile.PRODUCTS, home.resolve("products.json")),
+                        new KeptLibrary<>(KeptFile.ROOM_NAMES, home.resolve("room-names.json"))),
                 state.width(),
                 state.height());
         window = shown;

@@ -93,7 +93,10 @@ final class WindowDriver implements AutoCloseable {
             var made = new MainWindow(
                     model,
                     answers,
-                    new Libraries(new KeptInMemory<>(KeptFile.WALL_TYPES), new KeptInMemory<>(KeptFile.PRODUCTS)),
+                    new Libraries(
+                            new KeptInMemory<>(KeptFile.WALL_TYPES),
+                            new KeptInMemory<>(KeptFile.PRODUCTS),
+                            new KeptInMemory<>(KeptFile.ROOM_NAMES)),
                     SIZE,
                     SIZE);
             stage.setScene(made.scene());

@@ -9,7 +9,6 @@ import honeylamp.plan.Plan;
 import honeylamp.plan.SettingOutLine.Stay;
 import honeylamp.plan.Underlay;
 import honeylamp.plan.Wall;
-import honeylamp.plan.WallType;
 import honeylamp.units.AreaText;
 import java.util.ArrayList;
 import java.util.List;
@@ -39,7 +38,7 @@ public final class Card extends VBox {
             Stage stage,
             int tool,
             Object choices) {
-        static Shown of(Workspace now, List<WallType> kept) {
+        static Shown of(Workspace now, Object kept) {
             return new Shown(
                     now.plan(),
                     now.storey(),
@@ -55,7 +54,7 @@ public final class Card extends VBox {
                             kept));
         }
 
-        boolean isStill(Workspace now, List<WallType> kept) {
+        boolean isStill(Workspace now, Object kept) {
             return plan == now.plan() && of(now, kept).equals(this);
         }
     }
@@ -78,14 +77,18 @@ public final class Card extends VBox {
     }
 
     private void update(Workspace now) {
-        if (shown instanceof Shown s && s.isStill(now, libraries.wallTypes().all())) {
+        if (shown instanceof Shown s && s.isStill(now, kept())) {
             return;
         }
         if (Widgets.sliding(content)) {
             return; // the slider under the hand stays; the rest follows with the next change
         }
-        shown = Shown.of(now, libraries.wallTypes().all());
+        shown = Shown.of(now, kept());
         Widgets.rebuilt(content, nodes(now));
+    }
+
+    private Object kept() {
+        return List.of(libraries.wallTypes().all(), libraries.roomNames().all());
     }
 
     private List<Node> nodes(Workspace now) {
@@ -105,7 +108,7 @@ public final class Card extends VBox {
                 model.geometry().rooms().stream()
                         .filter(r -> r.mark().map(m -> m.id().equals(id)).orElse(false))
                         .findFirst()
-                        .map(new RoomCard(model, parts)::of)
+                        .map(new RoomCard(model, parts, libraries.roomNames())::of)
                         .orElse(List.of());
             case ElementId.FurnishingId id ->
                 storey.furnishings().stream()

@@ -2,6 +2,7 @@ package honeylamp.desktop.panel;
 
 import honeylamp.catalogue.Materials;
 import honeylamp.catalogue.RoomUses;
+import honeylamp.catalogue.RoomUses.RoomNames;
 import honeylamp.catalogue.RoomUses.RoomUse;
 import honeylamp.catalogue.SurfaceFinishes;
 import honeylamp.derive.AreaBasis;
@@ -34,7 +35,7 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 
 /** A room: its name and use, its numbers, its surfaces, and what is left along its walls. */
-record RoomCard(WorkspaceModel model, CardParts parts) {
+record RoomCard(WorkspaceModel model, CardParts parts, Library<RoomNames> kept) {
     List<Node> of(Room room) {
         var fit = room.mark().map(RoomMark::fit).orElse(RoomFit.NONE);
         var out = new ArrayList<Node>();
@@ -45,7 +46,7 @@ record RoomCard(WorkspaceModel model, CardParts parts) {
                 "Name of the room",
                 name -> model.edit(RoomEdits.name(parts.plan(), parts.at(), room, name), "Name room")));
         out.add(uses(room, fit));
-        RoomUses.of(fit.use()).ifPresent(use -> out.add(names(room, use)));
+        RoomUses.of(fit.use()).ifPresent(use -> out.addAll(names(room, RoomUses.names(use, kept.all()))));
         out.add(words(
                 fit.number(), "room-number", "Number", n -> fit(room, f -> f.numbered(n.strip()), "Number room")));
         out.add(Widgets.section("Area", areas(room, fit).toArray(Node[]::new)));
@@ -92,10 +93,10 @@ record RoomCard(WorkspaceModel model, CardParts parts) {
                         "Say what the room is for"));
     }
 
-    /** Names rooms of this use go by, one press each. */
-    private Node names(Room room, RoomUse use) {
+    /** Names rooms of this use go by, one press each; the list is the person's own to change. */
+    private List<Node> names(Room room, RoomNames list) {
         var chips = new FlowPane(6, 6);
-        for (var name : use.names()) {
+        for (var name : list.names()) {
             chips.getChildren()
                     .add(Widgets.toggle(
                             name,
@@ -107,7 +108,23 @@ record RoomCard(WorkspaceModel model, CardParts parts) {
                             name.equals(room.name()),
                             () -> model.edit(RoomEdits.name(parts.plan(), parts.at(), room, name), "Name room")));
         }
-        return chips;
+        if (room.name().isBlank()) {
+            return List.of(chips);
+        }
+        var listed = list.names().contains(room.name());
+        var change = Widgets.button(
+                listed ? "Take it out of the list" : "Keep it in the list",
+                listed ? "room-name-out" : "room-name-keep",
+                "The list of names for rooms of this use, in all plans",
+                () -> {
+                    var problem = kept.keep(listed ? list.without(room.name()) : list.with(room.name()));
+                    if (problem.isEmpty()) {
+                        model.say("\"" + room.name() + "\" is " + (listed ? "no longer" : "now") + " in the list.");
+                    } else {
+                        model.complain(problem);
+                    }
+                });
+        return List.of(chips, change);
     }
 
     private List<Node> areas(Room room, RoomFit fit) {
