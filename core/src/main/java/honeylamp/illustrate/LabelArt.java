@@ -29,6 +29,9 @@ import java.util.Locale;
 
 /** Writes room labels at the freest place and notes where they were put. */
 final class LabelArt {
+    /** Between a label and the walls and furniture beside it. */
+    private static final double AIR_MM = 0.65;
+
     private static final double NAME_MM = 2.9;
     private static final double SIZE_MM = 2.1;
     private static final double SMALL_NAME_MM = 2.2;
@@ -157,7 +160,11 @@ final class LabelArt {
 
     private LabelSpot.Spot spot(Room room, Point middle, List<Line> lines, List<Outline> obstacles) {
         return LabelSpot.forLabel(
-                room.outline(), middle, frame.planMm(width(lines) + 1), frame.planMm(height(lines) + 1), obstacles);
+                room.outline(),
+                middle,
+                frame.planMm(width(lines) + 2 * AIR_MM),
+                frame.planMm(height(lines) + 2 * AIR_MM),
+                obstacles);
     }
 
     /** Writes the label if it finds a place free of all obstacles. */

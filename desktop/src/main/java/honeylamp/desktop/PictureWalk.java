@@ -1,5 +1,6 @@
 package honeylamp.desktop;
 
+import honeylamp.demo.QuillbackLane;
 import honeylamp.desktop.gesture.Choices;
 import honeylamp.desktop.workspace.Stage;
 import honeylamp.desktop.workspace.View;
@@ -7,6 +8,8 @@ import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.geometry.Point;
 import honeylamp.illustrate.Lamp;
 import honeylamp.plan.ElementId;
+import honeylamp.plan.Stair;
+import honeylamp.store.PlanDocument;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -14,6 +17,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayDeque;
 import java.util.Deque;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
 import javafx.animation.AnimationTimer;
@@ -73,6 +77,8 @@ final class PictureWalk {
         }));
         shots.add(new Shot("8-openings", this::openings));
         shots.add(new Shot("9-rooms", this::rooms));
+        shots.add(new Shot("10-fixed-parts", this::fixedParts));
+        shots.add(new Shot("11-site", this::site));
     }
 
     /** Draft over the underlay, a wall chain half drawn. */
@@ -103,6 +109,28 @@ final class PictureWalk {
         point(MouseEvent.MOUSE_PRESSED, new Point(6500, 1500));
         point(MouseEvent.MOUSE_RELEASED, new Point(6500, 1500));
         model.show(new View(new Point(6000, 3600), 0.045));
+    }
+
+    /** The stair of the tea room's flat, picked on the storey it begins on. */
+    private void fixedParts(WorkspaceModel model) {
+        window.toggleSchedules();
+        model.open(PlanDocument.of(QuillbackLane.plan()), Optional.empty());
+        model.light(Lamp.LIT);
+        model.use(Stage.FIXED, 1);
+        model.show(new View(new Point(4000, 9000), 0.075));
+        model.now().currentStorey().structures().stream()
+                .filter(s -> s.form() instanceof Stair)
+                .findFirst()
+                .ifPresent(s -> model.pick(Set.of(s.id())));
+    }
+
+    /** A bay for a car about to be put beside the tea room. */
+    private void site(WorkspaceModel model) {
+        model.pick(Set.of());
+        model.use(Stage.SITE, 2);
+        model.show(new View(new Point(5600, 9500), 0.034));
+        point(MouseEvent.MOUSE_ENTERED, new Point(9000, 11_000));
+        point(MouseEvent.MOUSE_MOVED, new Point(8700, 10_600));
     }
 
     /** The picture at hand with its known lengths, the lens over one of their marks. */

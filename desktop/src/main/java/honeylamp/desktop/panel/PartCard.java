@@ -82,7 +82,7 @@ record PartCard(WorkspaceModel model, CardParts parts) {
         out.add(size(part, "Going", "stair-going", stair.going(), g -> stair.stepped(stair.risers(), g)));
         out.add(size(part, "Flight", "stair-flight", stair.flight(), w -> stair.wide(w, stair.well())));
         if (stair.shape().turning() > 0) {
-            out.add(count("Treads before the turn", "stair-lower", stair.lower(), stair::turningAfter, part));
+            out.add(count("Lower treads", "stair-lower", stair.lower(), stair::turningAfter, part));
         }
         if (stair.shape() == Stair.Shape.HALF || stair.shape() == Stair.Shape.SPIRAL) {
             out.add(parts.distance(
