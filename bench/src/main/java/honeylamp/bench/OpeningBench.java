@@ -12,7 +12,6 @@ import honeylamp.plan.ElementId.OpeningId;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.ElementId.WallId;
 import honeylamp.plan.ElementId.WallTypeId;
-import honeylamp.plan.Minimums;
 import honeylamp.plan.Opening;
 import honeylamp.plan.Opening.Hand;
 import honeylamp.plan.Opening.Swing;
@@ -123,7 +122,7 @@ public class OpeningBench {
                 Swing.RIGHT);
         var spot = new OpeningPlacing(geometry, wall, like).at(step, REACH_MM);
         var cut = OpeningCut.in(plan, geometry.storey(), wall, spot.opening());
-        return new SwingJudgement(geometry, Minimums.USUAL, UnitSystem.MM).of(cut);
+        return new SwingJudgement(geometry, plan).of(cut);
     }
 
     /** All three schedules, nothing derived yet but the storey. */

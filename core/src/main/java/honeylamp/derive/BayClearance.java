@@ -45,7 +45,10 @@ public record BayClearance(double clearMm, int walls, double wantedMm, double lo
         var toOwn = part.placing().inverse();
         var away = Math.max(Math.abs(probe.minX()), probe.maxX());
         var area = Outline.of(probe.ring().through(part.placing()).counterClockwise());
-        return Regions.intersection(geometry.poche(), List.of(area)).stream()
+        var walls = geometry.network().near(area.bounds()).stream()
+                .map(p -> Outline.of(p.body()))
+                .toList();
+        return Regions.intersection(walls, List.of(area)).stream()
                 .flatMap(o -> o.shell().corners().stream())
                 .mapToDouble(p -> Math.abs(toOwn.apply(p).x()))
                 .min()

@@ -6,6 +6,7 @@ import honeylamp.geometry.Outline;
 import honeylamp.geometry.Regions;
 import honeylamp.plan.ElementId.WallId;
 import honeylamp.plan.ElementId.WallTypeId;
+import honeylamp.plan.Opening;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Storey;
 import honeylamp.plan.Wall;
@@ -32,6 +33,8 @@ import java.util.stream.Collectors;
 public record Neighbourhood(List<Outline> bodies, List<Face> rooms, WallNetwork network, Set<WallId> changed) {
     /** No more walls than this are looked at; a longer chain is followed no farther. */
     private static final int MOST_WALLS = 60;
+
+    private static final double BESIDE_MM = 100;
 
     /**
      * The neighbourhood of what differs between a derived storey and the same storey after an edit.
@@ -69,16 +72,38 @@ public record Neighbourhood(List<Outline> bodies, List<Face> rooms, WallNetwork 
                 changed.stream().map(Wall::id).collect(Collectors.toUnmodifiableSet()));
     }
 
-    /** The openings of the changed walls, where they would lie in a storey of a plan. */
-    public List<OpeningCut> cuts(Plan plan, Storey storey) {
-        Map<WallId, Wall> hosts = new HashMap<>();
-        storey.walls().stream().filter(w -> changed.contains(w.id())).forEach(w -> hosts.put(w.id(), w));
-        var inThem = storey.openings().stream()
-                .filter(o -> changed.contains(o.host()))
+    /**
+     * The openings of the changed walls, and those in other walls that settle elsewhere, where they would lie.
+     *
+     * @param plan the plan after the change, its openings settled
+     * @param before the openings before they settled
+     */
+    public List<OpeningCut> cuts(Plan plan, Storey storey, List<Opening> before) {
+        var unmoved = Set.copyOf(before);
+        var moved = storey.openings().stream()
+                .filter(o -> changed.contains(o.host()) || !unmoved.contains(o))
                 .toList();
+        var in = moved.stream().map(Opening::host).collect(Collectors.toSet());
+        Map<WallId, Wall> hosts = new HashMap<>();
+        var moving =
+                storey.walls().stream().filter(w -> changed.contains(w.id())).toList();
+        storey.walls().stream()
+                .filter(w -> in.contains(w.id()) && meetsAny(w, moving))
+                .forEach(w -> hosts.put(w.id(), w));
+        var inThem = storey.openings().stream()
+                .filter(o -> hosts.containsKey(o.host()))
+                .toList();
+        var shown = moved.stream().map(Opening::id).collect(Collectors.toSet());
         return OpeningPlaces.of(network, hosts, inThem).placed().stream()
+                .filter(o -> shown.contains(o.id()))
                 .map(o -> OpeningCut.in(plan, storey, Objects.requireNonNull(hosts.get(o.host())), o))
                 .toList();
+    }
+
+    /** Of walls farther off not all that bounds their openings has been looked at. */
+    private static boolean meetsAny(Wall wall, List<Wall> moving) {
+        var box = wall.line().bounds().grown(BESIDE_MM);
+        return moving.stream().anyMatch(m -> m.line().bounds().meets(box));
     }
 
     /** The box around everything that changed, before and after. */

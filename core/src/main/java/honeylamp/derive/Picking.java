@@ -209,7 +209,7 @@ public final class Picking {
     public static Ring footprint(Furnishing piece) {
         var w = piece.width().mm() / 2;
         var d = piece.depth().mm() / 2;
-        return new Box(-w, -d, w, d).ring().through(piece.placing());
+        return new Box(-w, -d, w, d).ring().through(piece.placing()).counterClockwise();
     }
 
     /** The edge of what is shown of an underlay, in plan mm. */

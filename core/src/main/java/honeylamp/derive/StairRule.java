@@ -29,6 +29,9 @@ public final class StairRule {
     private static final double ROUND_GOING_IN = 0.25;
     private static final double USUAL_LEAST_GOING_MM = 250;
     private static final double USUAL_LEAST_GOING_IN = 10;
+    /** A full turn of a spiral rises by this at least: 2,000 for the head, and a step. */
+    static final double SPIRAL_TURN_MM = 2100;
+
     private static final int LEAST_RISERS = 2;
 
     private StairRule() {}
@@ -63,9 +66,29 @@ public final class StairRule {
         return new Steps(risers, Length.ofMm(Math.max(leastGoing, going) * unitMm));
     }
 
-    /** The stair with the steps its rise asks for; its shape keeps the risers it needs. */
+    /**
+     * The stair with the steps its rise asks for; its shape keeps the risers it needs. A spiral turns slowly enough that
+     * a full turn leaves room for the head below it.
+     */
     public static Stair stepped(Stair stair, UnitSystem units) {
         var steps = steps(stair.rise(), units);
-        return stair.stepped(Math.max(steps.risers(), stair.shape().leastRisers()), steps.going());
+        var risers = Math.max(steps.risers(), stair.shape().leastRisers());
+        var going = steps.going();
+        if (stair.shape() == Stair.Shape.SPIRAL) {
+            var riser = stair.rise().mm() / risers;
+            var most = Math.floor(2 * Math.PI * walkingRadiusMm(stair) * riser / SPIRAL_TURN_MM);
+            going = going.mm() > most ? Length.ofMm(most) : going;
+        }
+        return stair.stepped(risers, going);
+    }
+
+    /** The radius of a spiral's walking line, in mm. */
+    private static double walkingRadiusMm(Stair spiral) {
+        return (spiral.well().mm() + spiral.flight().mm()) / 2;
+    }
+
+    /** How far a spiral rises in a full turn, in mm: the room above its steps, less their thickness. */
+    static double turnRiseMm(Stair spiral) {
+        return 2 * Math.PI * walkingRadiusMm(spiral) / spiral.going().mm() * spiral.riserMm();
     }
 }

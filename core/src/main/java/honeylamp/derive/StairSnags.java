@@ -37,6 +37,7 @@ final class StairSnags {
             if (part.form() instanceof Stair stair) {
                 snags.level(part, stair);
                 snags.ease(part, stair);
+                snags.turns(part, stair);
             } else if (part.form() instanceof Block block && block.kind() == Structure.Kind.RAMP) {
                 snags.ramp(part, block);
             }
@@ -66,12 +67,27 @@ final class StairSnags {
                     Snag.Kind.STAIR_HARD_TO_CLIMB,
                     part,
                     "Goings of " + shown(stair.going()) + " leave little room for a foot. Make the stair longer.");
-        } else if (stair.strideMm() < StairRule.SHORTEST_STRIDE_MM || stair.strideMm() > StairRule.LONGEST_STRIDE_MM) {
+        } else if (stair.shape() != Stair.Shape.SPIRAL && stair.strideMm() < StairRule.SHORTEST_STRIDE_MM
+                || stair.strideMm() > StairRule.LONGEST_STRIDE_MM) {
             add(
                     Snag.Kind.STAIR_HARD_TO_CLIMB,
                     part,
                     "Two risers and a going make " + shown(Length.ofMm(stair.strideMm()))
                             + "; a stride is about 630 mm. Change the going or the number of risers.");
+        }
+    }
+
+    /** Of a spiral that turns more than once, whether the turn above leaves room for the head. */
+    private void turns(Structure part, Stair stair) {
+        var turn = StairRule.turnRiseMm(stair);
+        if (stair.shape() == Stair.Shape.SPIRAL
+                && turn < StairRule.SPIRAL_TURN_MM - LEVEL_MM
+                && turn < stair.rise().mm()) {
+            add(
+                    Snag.Kind.STAIR_HARD_TO_CLIMB,
+                    part,
+                    "A full turn of the spiral rises by " + shown(Length.ofMm(turn))
+                            + " only, too little for the head. Make it wider, or its going smaller.");
         }
     }
 
@@ -105,10 +121,18 @@ final class StairSnags {
     }
 
     private boolean meetsWall(List<Outline> steps) {
-        return Regions.intersection(geometry.network().poche(), steps).stream()
-                        .mapToDouble(Outline::area)
-                        .sum()
-                > LEAST_OVERLAP_MM2;
+        for (var part : steps) {
+            var walls = geometry.network().near(part.bounds()).stream()
+                    .map(p -> Outline.of(p.body()))
+                    .toList();
+            var over = Regions.intersection(walls, List.of(part)).stream()
+                    .mapToDouble(Outline::area)
+                    .sum();
+            if (over > LEAST_OVERLAP_MM2) {
+                return true;
+            }
+        }
+        return false;
     }
 
     private void add(Snag.Kind kind, Structure part, String sentence) {

@@ -182,7 +182,7 @@ public record StairSteps(List<Tread> treads, List<Segment> risers, List<Point> w
             for (var i = 0; i < stair.upper(); i++) {
                 var x = inner.x() + i * going;
                 riser(new Segment(new Point(x, box.maxY()), new Point(x, inner.y())), before + i * going);
-                rings.add(new Box(x, inner.y(), x + going, box.maxY()).ring());
+                rings.add(new Box(x, inner.y(), inner.x() + (i + 1) * going, box.maxY()).ring());
             }
             walk.add(new Point(box.maxX(), inner.y() + flight / 2));
             finish(new Segment(new Point(box.maxX(), box.maxY()), new Point(box.maxX(), inner.y())));
@@ -223,7 +223,7 @@ public record StairSteps(List<Tread> treads, List<Segment> risers, List<Point> w
             for (var i = 0; i < stair.upper(); i++) {
                 var y = landing - i * going;
                 riser(new Segment(new Point(box.maxX(), y), new Point(far.x(), y)), before + i * going);
-                rings.add(new Box(far.x(), y - going, box.maxX(), y).ring());
+                rings.add(new Box(far.x(), landing - (i + 1) * going, box.maxX(), y).ring());
             }
             var end = landing - going * stair.upper();
             walk.add(new Point(far.x() + flight / 2, end));
@@ -236,12 +236,14 @@ public record StairSteps(List<Tread> treads, List<Segment> risers, List<Point> w
             var middle = newel + flight / 2;
             var stepDeg = Math.toDegrees(going / middle);
             for (var i = 0; i < stair.treads(); i++) {
+                // neighbours share their corners to the last digit, so that they unite without a gap
                 var from = -90 - i * stepDeg;
+                var to = -90 - (i + 1) * stepDeg;
                 riser(radius(newel, outer, from), going * i);
-                var corners = new ArrayList<>(round(outer, from, -stepDeg));
-                corners.addAll(newel > 0 ? round(newel, from - stepDeg, stepDeg) : List.of(Point.ORIGIN));
+                var corners = new ArrayList<>(round(Point.ORIGIN, outer, from, to));
+                corners.addAll(newel > 0 ? round(Point.ORIGIN, newel, to, from) : List.of(Point.ORIGIN));
                 rings.add(new Ring(corners).counterClockwise());
-                walk.addAll(round(middle, from, -stepDeg));
+                walk.addAll(round(Point.ORIGIN, middle, from, to));
             }
             finish(radius(newel, outer, -90 - stair.treads() * stepDeg));
         }
@@ -251,17 +253,13 @@ public record StairSteps(List<Tread> treads, List<Segment> risers, List<Point> w
                     Point.direction(deg).times(outer), Point.direction(deg).times(inner));
         }
 
-        /** Points of an arc about the origin, both ends included. */
-        private static List<Point> round(double radius, double fromDeg, double sweepDeg) {
-            return round(Point.ORIGIN, radius, fromDeg, sweepDeg);
-        }
-
-        private static List<Point> round(Point centre, double radius, double fromDeg, double sweepDeg) {
+        /** Points of an arc, both ends included. */
+        private static List<Point> round(Point centre, double radius, double fromDeg, double toDeg) {
             var a = centre.plus(Point.direction(fromDeg).times(radius));
-            var b = centre.plus(Point.direction(fromDeg + sweepDeg).times(radius));
+            var b = centre.plus(Point.direction(toDeg).times(radius));
             var out = new ArrayList<Point>();
             out.add(a);
-            out.addAll(new Arc(a, b, centre, Math.toRadians(sweepDeg)).between(ARC_ERROR_MM));
+            out.addAll(new Arc(a, b, centre, Math.toRadians(toDeg - fromDeg)).between(ARC_ERROR_MM));
             out.add(b);
             return out;
         }
@@ -271,7 +269,7 @@ public record StairSteps(List<Tread> treads, List<Segment> risers, List<Point> w
             for (var i = 0; i < count; i++) {
                 var y = front + i * going;
                 riser(new Segment(new Point(left, y), new Point(left + flight, y)), i * going);
-                rings.add(new Box(left, y, left + flight, y + going).ring());
+                rings.add(new Box(left, y, left + flight, front + (i + 1) * going).ring());
             }
             walk.add(new Point(left + flight / 2, front));
             walk.add(new Point(left + flight / 2, front + count * going));
@@ -283,7 +281,7 @@ public record StairSteps(List<Tread> treads, List<Segment> risers, List<Point> w
         }
 
         private List<Point> quarterRound(Point inner, double fromDeg) {
-            return round(inner, flight / 2, fromDeg, -90);
+            return round(inner, flight / 2, fromDeg, fromDeg - 90);
         }
 
         private void riser(Segment line, double alongMm) {

@@ -169,7 +169,7 @@ public final class SwingJudgement {
     private void pieces(Swept s, List<Conflict> out) {
         for (var piece : geometry.storey().furnishings()) {
             if (piece.height().mm() > FLAT_MM) {
-                met(s.area, List.of(Outline.of(Picking.footprint(piece).counterClockwise())))
+                met(s.area, List.of(Outline.of(Picking.footprint(piece))))
                         .ifPresent(parts -> out.add(new Conflict(
                                 Snag.Kind.LEAF_AGAINST_PIECE,
                                 parts,

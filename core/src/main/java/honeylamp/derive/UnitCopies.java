@@ -76,6 +76,11 @@ public final class UnitCopies {
         return id.number() >= NUMBERS;
     }
 
+    /** The drawn room that a room of a copy is like. */
+    public static RoomId drawn(RoomId copied) {
+        return new RoomId(copied.number() % NUMBERS);
+    }
+
     /** The copies on a storey. */
     public static List<Laid> on(Plan plan, Storey storey, GeometryCache cache) {
         return plan.repeats().copies().stream()

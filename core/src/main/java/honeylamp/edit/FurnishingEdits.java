@@ -55,6 +55,11 @@ public final class FurnishingEdits {
         return change(plan, storey, ids, f -> f.turnedTo(f.turnDeg() + deg));
     }
 
+    /** Exchanges left and right of a piece. */
+    public static Plan mirror(Plan plan, StoreyId storey, FurnishingId id) {
+        return change(plan, storey, List.of(id), f -> f.inSense(f.sense().other()));
+    }
+
     /** Makes a piece at another size; its centre stays. */
     public static Plan resize(Plan plan, StoreyId storey, FurnishingId id, Length width, Length depth, Length height) {
         return change(plan, storey, List.of(id), f -> f.sized(width, depth, height));

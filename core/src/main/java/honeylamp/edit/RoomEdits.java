@@ -32,6 +32,20 @@ public final class RoomEdits {
         return change(plan, storey, room, m -> m.floored(floor));
     }
 
+    /** Lays another material in a room, on whichever storey it is, in the direction its floor had. */
+    public static Plan floor(Plan plan, RoomId id, String material) {
+        var out = plan;
+        for (var storey : plan.storeys()) {
+            out = change(
+                    out,
+                    storey.id(),
+                    id,
+                    m -> m.floored(new Finish(
+                            material, m.floor().directionDeg(), m.floor().start())));
+        }
+        return out;
+    }
+
     /** Says what a room is for, and as what its area counts. */
     public static Plan use(Plan plan, StoreyId storey, Room room, String use, AreaPart part) {
         return fit(plan, storey, room, f -> f.usedAs(use, part));

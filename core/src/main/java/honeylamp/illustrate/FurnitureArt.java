@@ -49,7 +49,8 @@ final class FurnitureArt {
                 contact(
                         out,
                         symbol.solids().stream()
-                                .map(s -> Outline.of(s.footprint().through(piece.placing())))
+                                .map(s -> Outline.of(
+                                        s.footprint().through(piece.placing()).counterClockwise()))
                                 .toList());
             }
             for (var part : symbol.parts()) {

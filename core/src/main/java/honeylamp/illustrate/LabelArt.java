@@ -5,6 +5,7 @@ import honeylamp.catalogue.Palette;
 import honeylamp.derive.FixedParts;
 import honeylamp.derive.LabelSpot;
 import honeylamp.derive.LeafSweep;
+import honeylamp.derive.Picking;
 import honeylamp.derive.Room;
 import honeylamp.derive.StoreyGeometry;
 import honeylamp.drawing.Face;
@@ -14,8 +15,6 @@ import honeylamp.geometry.Box;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Path;
 import honeylamp.geometry.Point;
-import honeylamp.geometry.Ring;
-import honeylamp.plan.Furnishing;
 import honeylamp.plan.Note;
 import honeylamp.plan.Storey;
 import honeylamp.plan.Structure;
@@ -98,18 +97,13 @@ final class LabelArt {
         for (var piece : storey.furnishings()) {
             Furnishings.of(piece.kind()).ifPresent(kind -> {
                 for (var solid : kind.symbol(piece).solids()) {
-                    out.add(Outline.of(solid.footprint().through(piece.placing())));
+                    out.add(Outline.of(
+                            solid.footprint().through(piece.placing()).counterClockwise()));
                 }
-                out.add(Outline.of(footprint(piece)));
+                out.add(Outline.of(Picking.footprint(piece)));
             });
         }
         return out;
-    }
-
-    private static Ring footprint(Furnishing piece) {
-        var w = piece.width().mm() / 2;
-        var d = piece.depth().mm() / 2;
-        return new Box(-w, -d, w, d).ring().through(piece.placing());
     }
 
     /** From the fullest label to the smallest; the first that lies free is written, else one on a plate. */

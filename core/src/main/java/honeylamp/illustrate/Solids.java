@@ -28,6 +28,9 @@ record Solids(List<Solid> walls, List<Solid> pieces) {
     /** Cars shade the ground from their flanks, whose corners are round. */
     private static final double CAR_SIDE_MM = 700;
 
+    /** Steps shade the floor as if all were of one height: those of single steps would fringe it. */
+    private static final double STEPS_MM = 400;
+
     private static final double CAR_CORNER_MM = 120;
 
     static Solids of(StoreyGeometry geometry, FixedParts fixed, double heightCapMm) {
@@ -58,7 +61,9 @@ record Solids(List<Solid> walls, List<Solid> pieces) {
             for (var solid : kind.get().symbol(piece).solids()) {
                 if (solid.heightMm() > FLAT_MM) {
                     out.add(new Solid(
-                            Outline.of(solid.footprint().through(piece.placing())), Math.min(cap, solid.heightMm())));
+                            Outline.of(
+                                    solid.footprint().through(piece.placing()).counterClockwise()),
+                            Math.min(cap, solid.heightMm())));
                 }
             }
         }
@@ -76,10 +81,8 @@ record Solids(List<Solid> walls, List<Solid> pieces) {
         }
         for (var stair : fixed.stairs()) {
             if (stair.seen() == FixedParts.End.FOOT) {
-                for (var tread : stair.steps().treads()) {
-                    if (tread.topMm() <= storey.levels().cut().mm()) {
-                        out.add(new Solid(Outline.of(tread.outline()), Math.min(cap, tread.topMm())));
-                    }
+                for (var part : stair.steps().below(storey.levels().cut().mm())) {
+                    out.add(new Solid(part, Math.min(cap, STEPS_MM)));
                 }
             }
         }

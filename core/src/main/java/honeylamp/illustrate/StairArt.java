@@ -26,6 +26,7 @@ final class StairArt {
     private static final Oklch STEP = new Oklch(0.90, 0.022, 75);
     private static final Oklch NEWEL = new Oklch(0.60, 0.055, 62);
     private static final double WORDS_MM = 1.8;
+    private static final double CLEAR_MM = 1.2;
     private static final double DARKER_EACH = 0.026;
     private static final double DARKEST = 0.30;
 
@@ -71,8 +72,14 @@ final class StairArt {
             solid.line(steps.risers().get(i).a(), steps.risers().get(i).b());
         }
         var dashed = Path.builder();
-        for (var i = cutAt + 1; i < steps.risers().size(); i++) {
-            dashed.line(steps.risers().get(i).a(), steps.risers().get(i).b());
+        for (var riser : steps.risers()
+                .subList(
+                        Math.min(cutAt + 1, steps.risers().size()),
+                        steps.risers().size())) {
+            // where a spiral comes round again its steps hang above those below
+            if (lower.stream().noneMatch(o -> o.contains(riser.middle()))) {
+                dashed.line(riser.a(), riser.b());
+            }
         }
         if (!whole) {
             for (var part : Regions.difference(steps.from(cutAt), lower)) {
@@ -121,15 +128,14 @@ final class StairArt {
         }
         var steps = flights.steps();
         fill(out, well, tone(steps.treads().size()));
-        var treads = Path.builder();
-        for (var i = flights.openFrom(); i < steps.treads().size(); i++) {
+        for (var i = flights.openFrom(); i < steps.treads().size(); i++) { // higher steps over lower ones
             fill(
                     out,
                     List.of(Outline.of(steps.treads().get(i).outline())),
                     tone(steps.treads().size() - i));
-            treads.line(steps.risers().get(i).a(), steps.risers().get(i).b());
+            var riser = steps.risers().get(i);
+            out.add(new Mark.Stroke(frame.paper(Path.line(riser.a(), riser.b())), pens.swing(), Pens.swingInk()));
         }
-        out.add(new Mark.Stroke(frame.paper(treads.build()), pens.swing(), Pens.swingInk()));
         outline(out, well);
         newel(out, flights);
         arrow(out, descent(flights), flights, "down, ");
@@ -196,7 +202,7 @@ final class StairArt {
                 .build();
         out.add(new Mark.Stroke(frame.paper(path), pens.leaf(), Pens.INK));
         out.add(new Mark.Fill(Path.circle(frame.paper(shown.getFirst()), 0.6), Pens.INK));
-        words(out, shown, half, way + flights.stair().risers() + " risers");
+        words(out, shown, flights, way + flights.stair().risers() + " risers");
     }
 
     /** A line less so much at both ends. */
@@ -218,23 +224,57 @@ final class StairArt {
         line.set(0, line.get(0).towards(line.get(1), Math.min(0.4, left / length)));
     }
 
-    /** Beside the longest straight part of the arrow if they fit there, else before its beginning. */
-    private void words(List<Mark> out, List<Point> line, double halfFlightMm, String text) {
+    /**
+     * Beside the first straight part of the arrow that has room for them, the steps below the cut before those above
+     * it; else before its beginning.
+     */
+    private void words(List<Mark> out, List<Point> line, Flights flights, String text) {
         var width = Face.REGULAR.widthMm(text, WORDS_MM, 0);
-        var longest = new Segment(line.get(0), line.get(1));
-        for (var i = 1; i + 1 < line.size(); i++) {
+        var straight = flights.stair().shape() != Stair.Shape.SPIRAL;
+        for (var piece : straight ? pieces(line, flights) : List.<Segment>of()) {
+            if (piece.length() >= frame.planMm(width)) {
+                var turn = upright(-piece.unit().angleDeg());
+                // the side that is above the line as one reads it
+                var up = new Point(Math.sin(Math.toRadians(turn)), Math.cos(Math.toRadians(turn)));
+                var away = up.times(flights.stair().flight().mm() / 4);
+                out.add(written(text, frame.paper(piece.middle().plus(away)), turn));
+                return;
+            }
+        }
+        out.add(written(text, frame.paper(before(flights, line, width)), 0));
+    }
+
+    /** The straight parts of an arrow, parted at the line of cut. */
+    private List<Segment> pieces(List<Point> line, Flights flights) {
+        var steps = flights.steps();
+        var cutAt = steps.upTo(cutMm);
+        var cuts = flights.seen() == End.FOOT && cutAt < steps.treads().size();
+        var out = new ArrayList<Segment>();
+        for (var i = 0; i + 1 < line.size(); i++) {
             var piece = new Segment(line.get(i), line.get(i + 1));
-            longest = piece.length() > longest.length() + 1 ? piece : longest;
+            var at = cuts ? spotOn(steps, cutAt).at() : piece.b();
+            var along = piece.along(at);
+            if (cuts && piece.distance(at) < 1 && along > 1 && along < piece.length() - 1) {
+                out.add(new Segment(piece.a(), at));
+                out.add(new Segment(at, piece.b()));
+            } else {
+                out.add(piece);
+            }
         }
-        if (longest.length() < frame.planMm(width)) {
-            var before = line.get(0).minus(line.get(1)).unit().times(frame.planMm(3.2));
-            out.add(written(text, frame.paper(line.getFirst().plus(before)), 0));
-            return;
+        return out;
+    }
+
+    /** Outside the steps: in front of a spiral, else before the first step of the arrow. */
+    private Point before(Flights flights, List<Point> line, double widthMm) {
+        var air = frame.planMm(CLEAR_MM);
+        if (flights.stair().shape() == Stair.Shape.SPIRAL) {
+            var below = -flights.stair().depth().mm() / 2 - air - frame.planMm(WORDS_MM / 2);
+            return flights.part().placing().apply(Point.ORIGIN).plus(new Point(0, below));
         }
-        var turn = upright(-longest.unit().angleDeg());
-        // the side that is above the line as one reads it
-        var up = new Point(Math.sin(Math.toRadians(turn)), Math.cos(Math.toRadians(turn)));
-        out.add(written(text, frame.paper(longest.middle().plus(up.times(halfFlightMm / 2))), turn));
+        var back = line.get(0).minus(line.get(1)).unit();
+        var half = frame.planMm(Math.abs(back.x()) * widthMm / 2 + Math.abs(back.y()) * WORDS_MM / 2);
+        return line.getFirst()
+                .plus(back.times(half + air + flights.stair().going().mm() / 2));
     }
 
     private static Mark written(String text, Point centre, double turnDeg) {

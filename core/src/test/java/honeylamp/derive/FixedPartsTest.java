@@ -157,6 +157,17 @@ class FixedPartsTest {
     }
 
     @Test
+    void aSpiralThatTurnsTooFastIsASnag() {
+        var plan = TestPlans.clearRectangle(9000, 6000);
+        var spiral = Stair.even(
+                Stair.Shape.SPIRAL, Stair.Turn.RIGHT, Stair.Leads.UP, mm(900), mm(290), 17, mm(2900), mm(100));
+        var fast = StructureEdits.add(plan, TestPlans.storey(plan), spiral, Position.ofMm(4500, 3000), 0);
+        assertThat(snags(fast.plan(), 0)).containsExactly(Snag.Kind.STAIR_HARD_TO_CLIMB);
+        var slower = StructureEdits.form(fast.plan(), fast.id(), spiral.stepped(17, mm(250)));
+        assertThat(snags(slower, 0)).isEmpty();
+    }
+
+    @Test
     void aWallOverTheStepsLeavesTooLittleForTheHead() {
         var plan = withStair(house(), Stair.Shape.STRAIGHT);
         var upper = plan.storeys().get(1).id();

@@ -190,6 +190,22 @@ class StairTest {
                 .allSatisfy(t -> assertThat(t.outline().area()).isCloseTo(270 * 900, within(1200.0)));
     }
 
+    /**
+     * 2,900 in 17 risers of 170.6; a circle of 2 x 3.1416 x 500 shall rise by 2,100: 12.3 steps of 255, where a
+     * straight flight would have 290.
+     */
+    @Test
+    void aFullTurnOfASpiralLeavesRoomForTheHead() {
+        var begun = stair(Shape.SPIRAL, 14, 100).rising(Length.ofMm(2900));
+        var spiral = StairRule.stepped(begun, UnitSystem.MM);
+        assertThat(spiral.risers()).isEqualTo(17);
+        assertThat(spiral.going()).isEqualTo(Length.ofMm(255));
+        assertThat(StairRule.turnRiseMm(spiral)).isBetween(2100.0, 2110.0);
+        // a wide one turns slowly anyhow
+        var wide = StairRule.stepped(begun.wide(Length.ofMm(1500), Length.ofMm(600)), UnitSystem.MM);
+        assertThat(wide.going()).isEqualTo(Length.ofMm(290));
+    }
+
     @Test
     void flightsCanDiffer() {
         var stair = stair(Shape.QUARTER, 12, 0).turningAfter(3);

@@ -169,8 +169,6 @@ class OpeningsWindowTest {
             var right = openings(w).get(2);
             assertThat(right.offset().mm()).isCloseTo(150 + 1900 / 3.0, within(0.01));
             w.focusPlan();
-            System.out.println(
-                    "GESTURE " + WindowDriver.onScreen(() -> w.model().now().gesture()) + " " + right);
             w.key(KeyCode.C); // both centred now overlap: one is shown beside, with a snag, and undo brings them back
             assertThat(WindowDriver.<Integer>onScreen(() -> w.model().snags().size()))
                     .isPositive();

@@ -214,6 +214,50 @@ class PartsWindowTest {
         }
     }
 
+    /** Walls drawn from the house to a copy of its western room enclose a passage between them. */
+    @Test
+    void aSpaceBetweenCopiesIsARoomToo() throws Exception {
+        try (var w = house()) {
+            w.show(2000, -1500, 14_000);
+            w.press("stage-rooms");
+            w.click(1200, 2000);
+            w.press("unit-make");
+            // straight below: its north face lies 3,000 below the house's south face
+            w.move(1250, -5000);
+            w.click(1250, -5000);
+            w.key(KeyCode.ESCAPE);
+            w.press("unit-place-" + w.plan().repeats().units().getFirst().id().text());
+            w.key(KeyCode.ESCAPE);
+            w.click(1250, -5000);
+            w.fill("unit-across", "0");
+            w.fill("unit-up", "-7000");
+            assertThat(w.plan().repeats().copies().getFirst().at()).isEqualTo(Position.ofMm(1250, -5000));
+            w.press("stage-walls");
+            w.press("tool-draw-walls");
+            w.click(0, 0);
+            w.click(0, -3000);
+            w.key(KeyCode.ESCAPE);
+            w.click(2500, 0);
+            w.click(2500, -3000);
+            w.key(KeyCode.ESCAPE);
+            assertThat(areas(w.plan())).hasSize(4);
+            assertThat(WindowDriver.onScreen(() -> w.model().snags()))
+                    .noneSatisfy(s -> assertThat(s.kind().isGap()).isTrue());
+            w.press("stage-rooms");
+            w.press("tool-name-rooms");
+            w.click(1250, -1500);
+            w.fill("room-name", "Passage");
+            assertThat(w.plan().storeys().getFirst().rooms())
+                    .anySatisfy(r -> assertThat(r.name()).isEqualTo("Passage"));
+            // a floor laid in the copy is laid in the unit
+            w.press("stage-finishes");
+            w.press("finish-square-tile");
+            w.click(1250, -5000);
+            assertThat(w.plan().storeys().getFirst().rooms())
+                    .anySatisfy(r -> assertThat(r.floor().material()).isEqualTo("square-tile"));
+        }
+    }
+
     @Test
     void theListOfRoomNamesIsAPersonsOwn() throws Exception {
         try (var w = house()) {

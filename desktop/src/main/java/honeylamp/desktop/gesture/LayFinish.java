@@ -2,6 +2,7 @@ package honeylamp.desktop.gesture;
 
 import honeylamp.catalogue.Materials;
 import honeylamp.derive.Room;
+import honeylamp.derive.UnitCopies;
 import honeylamp.drawing.Mark;
 import honeylamp.edit.RoomEdits;
 import honeylamp.geometry.Point;
@@ -29,9 +30,17 @@ public record LayFinish(Optional<Point> pointer) implements Gesture {
     @Override
     public Step pressed(Scene scene, Pointer pointer) {
         var next = new LayFinish(Optional.of(pointer.at()));
-        var room = scene.geometry().roomAt(pointer.at());
+        var room = scene.shown().roomAt(pointer.at());
         if (room.isEmpty()) {
             return Step.complain(next, "There is no closed room here; a finish needs walls all round.");
+        }
+        var copied = room.flatMap(Room::mark).map(RoomMark::id).filter(UnitCopies::isCopied);
+        if (copied.isPresent()) {
+            var plan = RoomEdits.floor(
+                    scene.plan(),
+                    UnitCopies.drawn(copied.get()),
+                    scene.choices().material());
+            return Step.commit(next, plan, "Lay finish").saying("It is laid in the unit and all its copies.");
         }
         var direction = room.get().mark().map(m -> m.floor().directionDeg()).orElse(0.0);
         var corner = room.get().outline().bounds();
@@ -52,13 +61,13 @@ public record LayFinish(Optional<Point> pointer) implements Gesture {
     @Override
     public Readout readout(Scene scene) {
         var label = Materials.of(scene.choices().material()).map(m -> m.label()).orElse("the finish");
-        var room = pointer.flatMap(scene.geometry()::roomAt).map(Room::name).orElse("");
+        var room = pointer.flatMap(scene.shown()::roomAt).map(Room::name).orElse("");
         return new Readout(List.of(), room, "Click a room to lay " + label + " in it.");
     }
 
     @Override
     public List<Mark> sketch(Scene scene) {
-        return pointer.flatMap(scene.geometry()::roomAt)
+        return pointer.flatMap(scene.shown()::roomAt)
                 .map(r -> Sketches.room(scene.frame(), r.outline(), scene.penMm()))
                 .orElse(List.of());
     }

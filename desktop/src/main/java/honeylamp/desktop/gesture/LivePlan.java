@@ -17,7 +17,10 @@ final class LivePlan {
         var near = Neighbourhood.of(scene.geometry(), plan, plan.storey(scene.storey()));
         var out = new ArrayList<Mark>(Sketches.bodies(scene.frame(), near.bodies(), scene.penMm()));
         var settled = Settling.settled(scene.geometry(), plan, near.network());
-        for (var cut : near.cuts(settled, settled.storey(scene.storey()))) {
+        for (var cut : near.cuts(
+                settled,
+                settled.storey(scene.storey()),
+                plan.storey(scene.storey()).openings())) {
             out.addAll(Sketches.opening(plan, scene.frame(), cut, scene.penMm()));
         }
         for (var room : near.rooms()) {

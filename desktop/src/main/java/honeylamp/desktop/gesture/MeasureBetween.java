@@ -35,7 +35,7 @@ public record MeasureBetween(List<Point> points, Optional<Point> pointer, Option
     private MeasureBetween aimed(Scene scene, Pointer pointer) {
         var snap = pointer.keys().control() || points.size() == 2
                 ? Optional.<Snap>empty()
-                : Snapping.at(scene.geometry(), points, pointer.at(), scene.reachMm());
+                : Snapping.at(scene.shown(), points, pointer.at(), scene.reachMm());
         return new MeasureBetween(points, Optional.of(snap.map(Snap::at).orElse(pointer.at())), snap);
     }
 

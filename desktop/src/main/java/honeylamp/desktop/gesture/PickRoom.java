@@ -33,7 +33,7 @@ public record PickRoom(Optional<Point> pointer, Optional<Point> picked, Optional
 
     @Override
     public Step pressed(Scene scene, Pointer pointer) {
-        var room = scene.geometry().roomAt(pointer.at());
+        var room = scene.shown().roomAt(pointer.at());
         var next = new PickRoom(Optional.of(pointer.at()), room.map(_ -> pointer.at()), Optional.empty());
         var boundary = Picking.boundary(scene.geometry().storey(), pointer.at(), scene.reachMm());
         if (boundary.isPresent()) {
@@ -47,7 +47,7 @@ public record PickRoom(Optional<Point> pointer, Optional<Point> picked, Optional
                             + "; what is drawn there changes all its copies.");
         }
         if (room.isEmpty()) {
-            var why = WhyNoRoom.at(scene.geometry(), pointer.at(), scene.units());
+            var why = WhyNoRoom.at(scene.shown(), pointer.at(), scene.units());
             return Step.to(new PickRoom(Optional.of(pointer.at()), Optional.empty(), why))
                     .picking(Set.of())
                     .saying(why.map(WhyNoRoom::sentence).orElse(""));
@@ -75,8 +75,8 @@ public record PickRoom(Optional<Point> pointer, Optional<Point> picked, Optional
     }
 
     private Optional<Room> room(Scene scene) {
-        return picked.flatMap(scene.geometry()::roomAt)
-                .or(() -> scene.geometry().rooms().stream()
+        return picked.flatMap(scene.shown()::roomAt)
+                .or(() -> scene.shown().rooms().stream()
                         .filter(r -> r.mark()
                                 .filter(m -> scene.selection().contains(m.id()))
                                 .isPresent())
@@ -118,18 +118,18 @@ public record PickRoom(Optional<Point> pointer, Optional<Point> picked, Optional
     @Override
     public List<Mark> sketch(Scene scene) {
         var out = new ArrayList<Mark>();
-        pointer.flatMap(scene.geometry()::roomAt)
+        pointer.flatMap(scene.shown()::roomAt)
                 .ifPresent(r -> out.addAll(Sketches.room(scene.frame(), r.outline(), 0.5 * scene.penMm())));
         open.flatMap(WhyNoRoom::where)
                 .ifPresent(end -> out.add(Sketches.spot(scene.frame(), end, 9 * scene.penMm(), 1.6 * scene.penMm())));
-        scene.geometry().rooms().stream()
+        scene.shown().rooms().stream()
                 .filter(r ->
                         r.mark().filter(m -> scene.selection().contains(m.id())).isPresent())
                 .forEach(r -> out.addAll(Sketches.room(scene.frame(), r.outline(), scene.penMm())));
         room(scene).ifPresent(r -> {
             out.addAll(Sketches.room(scene.frame(), r.outline(), scene.penMm()));
             if (scene.choices().working() == Choices.Working.SHOWN) {
-                out.addAll(Sketches.dissection(scene.frame(), Dissection.of(scene.geometry(), r), scene.penMm()));
+                out.addAll(Sketches.dissection(scene.frame(), Dissection.of(scene.shown(), r), scene.penMm()));
             }
         });
         return out;

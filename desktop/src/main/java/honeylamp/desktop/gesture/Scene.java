@@ -20,6 +20,7 @@ import java.util.Set;
  * @param penMm the width of one screen pixel, in paper mm
  * @param lines the lines of the pictures to trace, none if they are not to be caught
  * @param repeated units and their copies
+ * @param shown the storey with these copies: what the pointer catches, and the rooms there are
  */
 public record Scene(
         Plan plan,
@@ -30,7 +31,8 @@ public record Scene(
         Choices choices,
         Set<ElementId> selection,
         PictureLines lines,
-        UnitCopies.OnStorey repeated) {
+        UnitCopies.OnStorey repeated,
+        StoreyGeometry shown) {
     /** The copies of units on the storey. */
     public List<UnitCopies.Laid> copies() {
         return repeated.copies();

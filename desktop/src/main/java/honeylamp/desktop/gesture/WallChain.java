@@ -81,7 +81,7 @@ public record WallChain(List<Position> corners, List<WallId> walls, List<DrawnFa
             return with(Catch.plain(pointer).meaning(plain));
         }
         var unit = plain.minus(last).unit();
-        var met = Snapping.onRay(scene.geometry(), last, unit, plain, scene.reachMm())
+        var met = Snapping.onRay(scene.shown(), last, unit, plain, scene.reachMm())
                 .or(() -> scene.lines().onRay(last, unit, plain, scene.reachMm()));
         if (met.isPresent() && aim.turn() == 0) {
             return with(Catch.of(met.get(), pointer));

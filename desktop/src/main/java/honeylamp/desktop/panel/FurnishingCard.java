@@ -5,6 +5,7 @@ import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.FurnishingEdits;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Plan;
+import honeylamp.plan.Sense;
 import java.util.List;
 import java.util.function.DoubleFunction;
 import javafx.scene.Node;
@@ -36,6 +37,12 @@ record FurnishingCard(WorkspaceModel model, CardParts parts) {
                         v -> FurnishingEdits.resize(parts.plan(), parts.at(), id, piece.width(), piece.depth(), v),
                         "Size furnishing"),
                 parts.angle("piece-turn", piece.turnDeg(), turned, "Turn furnishing"),
+                Widgets.toggle(
+                        "Mirrored",
+                        "piece-mirrored",
+                        "Left and right exchanged",
+                        piece.sense() == Sense.MIRRORED,
+                        () -> model.edit(FurnishingEdits.mirror(parts.plan(), parts.at(), id), "Mirror furnishing")),
                 Widgets.row(
                         Widgets.button(
                                 "Turn 90\u00b0",

@@ -168,7 +168,7 @@ record RoomCard(WorkspaceModel model, CardParts parts, Library<RoomNames> kept) 
 
     private Node working(Room room) {
         var box = new VBox(2);
-        var dissection = Dissection.of(model.geometry(), room);
+        var dissection = Dissection.of(model.shownGeometry(), room);
         for (var i = 0; i < dissection.parts().size(); i++) {
             var part = dissection.parts().get(i);
             box.getChildren()
@@ -251,7 +251,7 @@ record RoomCard(WorkspaceModel model, CardParts parts, Library<RoomNames> kept) 
     private List<Node> sides(Room room, RoomFit fit) {
         var units = parts.plan().units();
         var out = new ArrayList<Node>();
-        for (var side : WallSides.of(model.geometry(), room)) {
+        for (var side : WallSides.of(model.shownGeometry(), room)) {
             out.add(Widgets.fact(
                     capital(side.towards()) + ", " + LengthText.shownWithUnit(Length.ofMm(side.lengthMm()), units),
                     left(side)));

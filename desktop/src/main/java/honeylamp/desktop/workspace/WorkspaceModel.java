@@ -159,7 +159,8 @@ public final class WorkspaceModel {
                 w.choices(),
                 w.selection(),
                 SeenPictures.lines(w, pictures),
-                cache.units(w.plan(), w.currentStorey()));
+                cache.units(w.plan(), w.currentStorey()),
+                shownGeometry());
     }
 
     /** The plan as it is shown and counted: with all copies of units laid out. */
@@ -208,10 +209,11 @@ public final class WorkspaceModel {
         return w.choices()
                 .ghost()
                 .filter(g -> !g.storey().equals(w.storey()))
-                .flatMap(g -> w.plan().storeys().stream()
+                .flatMap(g -> shownPlan().storeys().stream()
                         .filter(s -> s.id().equals(g.storey()))
                         .findFirst()
-                        .map(s -> Sketches.ghost(w.frame(), cache.of(w.plan(), s), g.across(), g.up(), g.strength())))
+                        .map(s ->
+                                Sketches.ghost(w.frame(), cache.of(shownPlan(), s), g.across(), g.up(), g.strength())))
                 .orElse(List.of());
     }
 
@@ -264,7 +266,8 @@ public final class WorkspaceModel {
         var plan = edited.storey(w.storey()) == w.currentStorey() ? edited : settled(edited);
         var storey = plan.storey(w.storey());
         var bounded = storey.walls() != w.currentStorey().walls()
-                || storey.boundaries() != w.currentStorey().boundaries();
+                || storey.boundaries() != w.currentStorey().boundaries()
+                || plan.repeats() != w.plan().repeats();
         var whole = bounded ? roomsKept(plan) : plan;
         var history = w.history().then(whole, action);
         if (history != w.history()) {
@@ -284,7 +287,12 @@ public final class WorkspaceModel {
         var w = now();
         var plan = SettingOutEdits.withoutUsed(w.plan(), edited, w.storey());
         var kept = RoomKeeping.kept(plan, geometry(), cache.of(plan, plan.storey(w.storey())));
-        return RoomEdits.markNew(kept, w.storey(), cache.of(kept, kept.storey(w.storey())));
+        var drawn = RoomEdits.markNew(kept, w.storey(), cache.of(kept, kept.storey(w.storey())));
+        if (drawn.repeats().copies().isEmpty()) {
+            return drawn;
+        }
+        var laid = cache.laidOut(drawn); // spaces between copies are rooms too
+        return RoomEdits.markNew(drawn, w.storey(), cache.of(laid, laid.storey(w.storey())));
     }
 
     /**

@@ -47,7 +47,16 @@ class GestureTest {
             var geometry = StoreyGeometry.of(plan, plan.storeys().getFirst());
             var repeated = new GeometryCache().units(plan, plan.storeys().getFirst());
             return new Scene(
-                    plan, geometry, PaperFrame.atOrigin(50), 80, 0.2, choices, picked, PictureLines.NONE, repeated);
+                    plan,
+                    geometry,
+                    PaperFrame.atOrigin(50),
+                    80,
+                    0.2,
+                    choices,
+                    picked,
+                    PictureLines.NONE,
+                    repeated,
+                    geometry);
         }
 
         void take(Step step) {
@@ -462,7 +471,7 @@ class GestureTest {
 
     @Test
     void postsAreDraggedToo() {
-        var hand = demo(PickAndMove.of(Reach.FURNISHINGS));
+        var hand = demo(PickAndMove.of(Reach.PARTS));
         hand.drag(2560, 560, 2700, 700, Keys.NONE);
         assertThat(hand.storey().structures().getFirst().at().point().distance(new Point(2700, 700)))
                 .isLessThan(0.01);
