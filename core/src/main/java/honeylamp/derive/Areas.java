@@ -1,7 +1,9 @@
 package honeylamp.derive;
 
 import honeylamp.derive.WallNetwork.Sides;
+import honeylamp.geometry.Box;
 import honeylamp.geometry.Outline;
+import honeylamp.geometry.Point;
 import honeylamp.geometry.Regions;
 import honeylamp.geometry.Ring;
 import honeylamp.plan.Plan;
@@ -49,19 +51,20 @@ public record Areas(List<Map<AreaBasis, Double>> rooms, double internalGrossMm2,
                 .toList();
         var voids = FixedParts.voids(geometry.storey());
         var network = geometry.network();
-        var centres = Boundaries.withoutVoids(
-                network, Boundaries.divided(network, faces(split, Areas::middle).rooms(), lines), voids);
-        var toOuter = Boundaries.withoutVoids(
+        var centres = boxed(Boundaries.withoutVoids(
+                network, Boundaries.divided(network, faces(split, Areas::middle).rooms(), lines), voids));
+        var toOuter = boxed(Boundaries.withoutVoids(
                 network,
                 Boundaries.divided(
                         network, faces(split, raw -> outward(raw, outer)).rooms(), lines),
-                voids);
+                voids));
         var rooms = new ArrayList<Map<AreaBasis, Double>>();
         for (var room : geometry.rooms()) {
             var by = new EnumMap<AreaBasis, Double>(AreaBasis.class);
             by.put(AreaBasis.INNER_FACES, room.areaMm2());
-            by.put(AreaBasis.WALL_CENTRES, around(centres, room));
-            by.put(AreaBasis.OUTER_FACES, around(toOuter, room));
+            var inside = Regions.inside(room.outline());
+            by.put(AreaBasis.WALL_CENTRES, around(centres, room, inside));
+            by.put(AreaBasis.OUTER_FACES, around(toOuter, room, inside));
             rooms.add(Collections.unmodifiableMap(by));
         }
         var inner = faces(split, raw -> inward(raw, outer)).outside().stream()
@@ -134,15 +137,21 @@ public record Areas(List<Map<AreaBasis, Double>> rooms, double internalGrossMm2,
         return sides[0] ? new Sides(-raw.rightMm(), raw.rightMm()) : new Sides(raw.leftMm(), -raw.leftMm());
     }
 
-    /** The area of the face that a room lies in; islands are taken out of it as they are out of the room. */
-    private static double around(List<WallNetwork.Face> faces, Room room) {
+    /** A face and the box around it. */
+    private record Boxed(WallNetwork.Face face, Box box) {}
+
+    private static List<Boxed> boxed(List<WallNetwork.Face> faces) {
+        return faces.stream().map(f -> new Boxed(f, f.outline().bounds())).toList();
+    }
+
+    /** The area of the face around a point of a room; islands are taken out of it as they are out of the room. */
+    private static double around(List<Boxed> faces, Room room, Point inside) {
         if (room.lie() == Room.Lie.OUTSIDE) {
             return room.areaMm2(); // no wall encloses it
         }
-        var inside = LabelSpot.freest(room.outline()).centre();
         return faces.stream()
-                .filter(f -> f.outline().contains(inside))
-                .mapToDouble(WallNetwork.Face::areaMm2)
+                .filter(f -> f.box.contains(inside) && f.face.outline().contains(inside))
+                .mapToDouble(f -> f.face.areaMm2())
                 .findFirst()
                 .orElse(room.areaMm2());
     }

@@ -1,5 +1,6 @@
 package honeylamp.derive;
 
+import honeylamp.geometry.Box;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Keeping;
 import honeylamp.plan.Opening;
@@ -134,19 +135,26 @@ public record Schedule(Subject subject, List<Column> columns, List<Row> rows) {
         return new Schedule(subject, subject == Subject.ROOMS ? ROOMS : OPENINGS, rows);
     }
 
+    /** A room and the box around it. */
+    private record Boxed(Room room, Box box) {}
+
     private static void openings(
             StoreyGeometry geometry, Map<ElementId.OpeningId, String> tags, boolean windows, List<Row> rows) {
         Map<ElementId.OpeningId, OpeningCut> cuts = new HashMap<>();
         geometry.cuts().forEach(c -> cuts.put(c.opening().id(), c));
+        var rooms = geometry.rooms().stream()
+                .map(r -> new Boxed(r, r.outline().bounds()))
+                .toList();
         for (var opening : geometry.storey().openings()) {
             if (opening.kind().isWindow() == windows) {
                 var cut = Optional.ofNullable(cuts.get(opening.id()));
-                rows.add(opening(geometry, opening, cut, tags.getOrDefault(opening.id(), "")));
+                rows.add(opening(geometry, rooms, opening, cut, tags.getOrDefault(opening.id(), "")));
             }
         }
     }
 
-    private static Row opening(StoreyGeometry geometry, Opening opening, Optional<OpeningCut> cut, String tag) {
+    private static Row opening(
+            StoreyGeometry geometry, List<Boxed> rooms, Opening opening, Optional<OpeningCut> cut, String tag) {
         return new Row(
                 geometry.storey().id(),
                 opening.id(),
@@ -159,8 +167,8 @@ public record Schedule(Subject subject, List<Column> columns, List<Row> rows) {
                         new Cell.Long(opening.head()),
                         new Cell.Long(Length.ofMm(FrameSizes.of(opening).clearWidthMm())),
                         new Cell.Words(hand(opening)),
-                        new Cell.Words(beside(geometry, cut, opening.swing().flipped())),
-                        new Cell.Words(beside(geometry, cut, opening.swing())),
+                        new Cell.Words(beside(rooms, cut, opening.swing().flipped())),
+                        new Cell.Words(beside(rooms, cut, opening.swing())),
                         new Cell.Words(keeps(opening.keeping())),
                         new Cell.Words(opening.build().product())));
     }
@@ -179,11 +187,15 @@ public record Schedule(Subject subject, List<Column> columns, List<Row> rows) {
         return first == left ? "right" : "left";
     }
 
-    private static String beside(StoreyGeometry geometry, Optional<OpeningCut> cut, Opening.Swing side) {
+    private static String beside(List<Boxed> rooms, Optional<OpeningCut> cut, Opening.Swing side) {
         return cut.map(c -> {
                     var away = (c.thicknessMm() / 2 + 20) * side.sign();
                     var at = c.middle().middle().plus(c.unit().left().times(away));
-                    return geometry.roomAt(at).map(Room::name).orElse("outside");
+                    return rooms.stream()
+                            .filter(r -> r.box.contains(at) && r.room.outline().contains(at))
+                            .findFirst()
+                            .map(r -> r.room.name())
+                            .orElse("outside");
                 })
                 .orElse("not shown: no room in its wall");
     }

@@ -56,6 +56,12 @@ public final class Regions {
         return parts.isEmpty() ? List.of() : outlines(multi(parts).buffer(byMm, 4));
     }
 
+    /** A point inside a surface, found quickly; not the freest. */
+    public static Point inside(Outline outline) {
+        var c = polygon(outline).getInteriorPoint().getCoordinate();
+        return new Point(c.x, c.y);
+    }
+
     /** A circle inside a surface. */
     public record Clearing(Point centre, double radiusMm) {}
 
