@@ -120,7 +120,8 @@ public final class OpeningSheet {
         var half = 1000.0;
         var wall = WallEdits.add(
                 plan, storey(plan), Position.ofMm(-half, 0), Position.ofMm(half, 0), BodySide.CENTRE, type(kind));
-        var width = Math.min(1500, kind.usual(UnitSystem.MM).width().mm());
+        var most = kind == OpeningKind.PARTING_DOOR ? 1000 : 1500; // its leaves part by half of that to both sides
+        var width = Math.min(most, kind.usual(UnitSystem.MM).width().mm());
         var offset = kind == OpeningKind.POCKET_DOOR ? 2 * half - width - 100 : half - width / 2;
         return put(wall.plan(), wall.id(), kind, offset, width).plan();
     }

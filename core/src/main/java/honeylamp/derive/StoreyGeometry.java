@@ -6,6 +6,7 @@ import honeylamp.geometry.Regions;
 import honeylamp.plan.ElementId.OpeningId;
 import honeylamp.plan.ElementId.WallId;
 import honeylamp.plan.ElementId.WallTypeId;
+import honeylamp.plan.Furnishing;
 import honeylamp.plan.Opening;
 import honeylamp.plan.Plan;
 import honeylamp.plan.RoomFit.AreaPart;
@@ -96,8 +97,11 @@ public record StoreyGeometry(
         Set<RoomMark> used = new HashSet<>();
         for (var space : Boundaries.spaces(network, storey)) {
             var face = space.face();
+            var box = face.outline().bounds();
             var mark = sorted.stream()
-                    .filter(m -> !used.contains(m) && face.outline().contains(m.at().point()))
+                    .filter(m -> box.contains(m.at().point())
+                            && face.outline().contains(m.at().point())
+                            && !used.contains(m))
                     .findFirst();
             mark.ifPresent(used::add);
             var lie = space.outside() ? Room.Lie.OUTSIDE : Room.Lie.INSIDE;
@@ -109,6 +113,13 @@ public record StoreyGeometry(
     /** The room at a point, if there is one. */
     public Optional<Room> roomAt(Point p) {
         return rooms.stream().filter(r -> r.outline().contains(p)).findFirst();
+    }
+
+    /** The furnishings whose middle stands in a room. */
+    public List<Furnishing> furnishingsIn(Room room) {
+        return storey.furnishings().stream()
+                .filter(f -> room.outline().contains(f.at().point()))
+                .toList();
     }
 
     /** The sum of all rooms within their inner faces, in mm²; outdoor areas are not counted. */

@@ -131,7 +131,7 @@ public record UnitContents(
     /** The walls whose faces a room sees. */
     private static Set<WallId> wallsOf(StoreyGeometry geometry, Room room) {
         Set<WallId> out = new HashSet<>();
-        WallSides.of(geometry, room).forEach(s -> out.add(s.wall()));
+        piecesOf(geometry, room).forEach(p -> out.add(p.wall().id()));
         return out;
     }
 }

@@ -9,6 +9,7 @@ import honeylamp.plan.ElementId.FurnishingId;
 import honeylamp.plan.ElementId.OpeningId;
 import honeylamp.plan.ElementId.RoomId;
 import honeylamp.plan.ElementId.StructureId;
+import honeylamp.plan.ElementId.UnitId;
 import honeylamp.plan.ElementId.WallId;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Furnishing;
@@ -82,30 +83,32 @@ public final class UnitCopies {
     }
 
     /** The copies on a storey. */
-    public static List<Laid> on(Plan plan, Storey storey, GeometryCache cache) {
+    static List<Laid> on(Plan plan, Storey storey, GeometryCache cache) {
+        Map<UnitId, Drawn> drawn = new HashMap<>();
         return plan.repeats().copies().stream()
                 .filter(c -> c.storey().equals(storey.id()))
-                .map(c -> laid(plan, c, cache))
+                .map(c -> laid(c, drawn.computeIfAbsent(c.unit(), id -> drawn(plan, id, cache))))
                 .toList();
     }
 
     /** The units of a plan where they are drawn. */
     static List<Drawn> units(Plan plan, GeometryCache cache) {
-        return plan.repeats().units().stream().map(u -> drawn(plan, u, cache)).toList();
+        return plan.repeats().units().stream()
+                .map(u -> drawn(plan, u.id(), cache))
+                .toList();
     }
 
-    private static Drawn drawn(Plan plan, Unit unit, GeometryCache cache) {
+    private static Drawn drawn(Plan plan, UnitId id, GeometryCache cache) {
+        var unit = plan.repeats().units().stream()
+                .filter(u -> u.id().equals(id))
+                .findFirst()
+                .orElseThrow();
         var drawn = cache.of(plan, plan.storey(unit.storey()));
         return new Drawn(unit, drawn, UnitContents.of(drawn, unit));
     }
 
-    private static Laid laid(Plan plan, UnitCopy copy, GeometryCache cache) {
-        var unit = plan.repeats().units().stream()
-                .filter(u -> u.id().equals(copy.unit()))
-                .findFirst()
-                .orElseThrow();
-        var drawn = drawn(plan, unit, cache);
-        return new Laid(copy, unit, drawn.drawn(), drawn.contents());
+    private static Laid laid(UnitCopy copy, Drawn unit) {
+        return new Laid(copy, unit.unit(), unit.drawn(), unit.contents());
     }
 
     /** The plan with all copies laid into their storeys; the same plan if there are none. */

@@ -380,7 +380,7 @@ public final class MainWindow implements Commands {
                     "\"" + file.getFileName() + "\" ends in none of .pdf, .png and .svg. Give it such an ending.");
             return;
         }
-        var work = new ExportWork(model.shownPlan(), model.shownGeometry(), format.get(), file);
+        var work = new ExportWork(model.shown().plan(), model.shown().geometry(), format.get(), file);
         work.setOnSucceeded(_ -> model.say("Exported to " + file.getFileName() + "."));
         work.setOnCancelled(_ -> model.say("Export ended; nothing was written."));
         work.setOnFailed(_ -> model.complain("Export failed: "

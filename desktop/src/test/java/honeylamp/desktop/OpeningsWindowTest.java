@@ -170,7 +170,8 @@ class OpeningsWindowTest {
             assertThat(right.offset().mm()).isCloseTo(150 + 1900 / 3.0, within(0.01));
             w.focusPlan();
             w.key(KeyCode.C); // both centred now overlap: one is shown beside, with a snag, and undo brings them back
-            assertThat(WindowDriver.<Integer>onScreen(() -> w.model().snags().size()))
+            assertThat(WindowDriver.<Integer>onScreen(
+                            () -> w.model().shown().snags().size()))
                     .isPositive();
             w.key(KeyCode.CONTROL, KeyCode.Z);
             assertThat(openings(w).get(2)).isEqualTo(right);
@@ -222,7 +223,7 @@ class OpeningsWindowTest {
             use(w, 1);
             w.click(3450, 0);
             w.fill("opening-before", "0");
-            var snag = WindowDriver.onScreen(() -> w.model().snags().stream()
+            var snag = WindowDriver.onScreen(() -> w.model().shown().snags().stream()
                     .filter(s -> s.kind().isSwing())
                     .findFirst()
                     .orElseThrow());
@@ -231,8 +232,8 @@ class OpeningsWindowTest {
             w.robot.clickOn("Hang it at the other jamb");
             w.settle();
             assertThat(openings(w).getFirst().hand()).isEqualTo(Hand.SECOND);
-            assertThat(WindowDriver.<Boolean>onScreen(() ->
-                            w.model().snags().stream().noneMatch(s -> s.kind().isSwing())))
+            assertThat(WindowDriver.<Boolean>onScreen(() -> w.model().shown().snags().stream()
+                            .noneMatch(s -> s.kind().isSwing())))
                     .isTrue();
         }
     }

@@ -332,7 +332,7 @@ class PanelTest {
             Button counter = w.node("snags");
             assertThat(WindowDriver.<String>onScreen(counter::getText)).isNotEqualTo("No snags");
             w.press("snags");
-            var snag = WindowDriver.onScreen(() -> w.model().snags().getFirst());
+            var snag = WindowDriver.onScreen(() -> w.model().shown().snags().getFirst());
             w.robot.clickOn(snag.kind().label());
             w.settle();
             assertThat(WindowDriver.onScreen(() -> w.model().now().view().centre()))

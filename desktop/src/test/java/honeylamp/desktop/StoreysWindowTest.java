@@ -37,9 +37,9 @@ class StoreysWindowTest {
             assertThat(loft.name()).isEqualTo("Loft");
             assertThat(loft.level().mm()).isEqualTo(3000);
             assertThat(loft.levels().cut().mm()).isEqualTo(1400);
-            assertThat(WindowDriver.onScreen(() -> w.model().ghost())).isEmpty();
+            assertThat(WindowDriver.onScreen(() -> w.model().shown().ghost())).isEmpty();
             w.press("ghost-" + w.plan().storeys().getFirst().id().text());
-            assertThat(WindowDriver.onScreen(() -> w.model().ghost())).isNotEmpty();
+            assertThat(WindowDriver.onScreen(() -> w.model().shown().ghost())).isNotEmpty();
             w.fill("ghost-across", "500");
             assertThat(WindowDriver.onScreen(() -> w.model()
                             .now()

@@ -3,8 +3,8 @@ package honeylamp.desktop.panel;
 import honeylamp.derive.AreaBasis;
 import honeylamp.derive.Areas;
 import honeylamp.desktop.gesture.Choices.Working;
+import honeylamp.desktop.workspace.ShownPlan.StoreyAreas;
 import honeylamp.desktop.workspace.WorkspaceModel;
-import honeylamp.desktop.workspace.WorkspaceModel.StoreyAreas;
 import honeylamp.plan.RoomFit.AreaPart;
 import honeylamp.units.AreaText;
 import java.util.ArrayList;
@@ -25,7 +25,7 @@ record AreaTotals(WorkspaceModel model) {
                 shown,
                 () -> model.chooseWithin(model.now().choices().withWorking(shown ? Working.HIDDEN : Working.SHOWN))));
         if (shown) {
-            var all = model.allAreas();
+            var all = model.shown().allAreas();
             var here = all.stream()
                     .filter(s -> s.geometry().storey().id().equals(model.now().storey()))
                     .toList();

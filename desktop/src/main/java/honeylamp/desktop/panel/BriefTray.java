@@ -28,7 +28,7 @@ record BriefTray(WorkspaceModel model) {
     private static final PseudoClass MET = PseudoClass.getPseudoClass("met");
 
     List<Node> nodes() {
-        var check = model.briefCheck();
+        var check = model.shown().briefCheck();
         var out = new ArrayList<Node>();
         var rows = new VBox(4);
         check.rooms().forEach(r -> rows.getChildren().add(room(r)));

@@ -105,7 +105,7 @@ public final class Card extends VBox {
             case ElementId.OpeningId id ->
                 storey.opening(id).map(new OpeningCard(model, parts)::of).orElse(List.of());
             case ElementId.RoomId id ->
-                model.shownGeometry().rooms().stream()
+                model.shown().geometry().rooms().stream()
                         .filter(r -> r.mark().map(m -> m.id().equals(id)).orElse(false))
                         .findFirst()
                         .map(new RoomCard(model, parts, libraries.roomNames())::of)

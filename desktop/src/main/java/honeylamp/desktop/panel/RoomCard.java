@@ -1,5 +1,6 @@
 package honeylamp.desktop.panel;
 
+import honeylamp.catalogue.Furnishings;
 import honeylamp.catalogue.Materials;
 import honeylamp.catalogue.RoomUses;
 import honeylamp.catalogue.RoomUses.RoomNames;
@@ -12,9 +13,11 @@ import honeylamp.derive.Room;
 import honeylamp.derive.WallSides;
 import honeylamp.derive.WallSides.WallSide;
 import honeylamp.desktop.gesture.Choices.Working;
+import honeylamp.desktop.workspace.Stage;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.RoomEdits;
 import honeylamp.plan.Finish;
+import honeylamp.plan.Furnishing;
 import honeylamp.plan.Position;
 import honeylamp.plan.RoomFit;
 import honeylamp.plan.RoomFit.AreaPart;
@@ -47,6 +50,9 @@ record RoomCard(WorkspaceModel model, CardParts parts, Library<RoomNames> kept) 
                 name -> model.edit(RoomEdits.name(parts.plan(), parts.at(), room, name), "Name room")));
         out.add(uses(room, fit));
         RoomUses.of(fit.use()).ifPresent(use -> out.addAll(names(room, RoomUses.names(use, kept.all()))));
+        RoomUses.of(fit.use())
+                .filter(use -> !use.pieces().isEmpty())
+                .ifPresent(use -> out.add(Widgets.section("One expects here", expected(room, use))));
         out.add(words(
                 fit.number(), "room-number", "Number", n -> fit(room, f -> f.numbered(n.strip()), "Number room")));
         out.add(Widgets.section("Area", areas(room, fit).toArray(Node[]::new)));
@@ -74,6 +80,27 @@ record RoomCard(WorkspaceModel model, CardParts parts, Library<RoomNames> kept) 
         field.setAccessibleText(prompt);
         field.setOnAction(_ -> take.accept(field.getText()));
         return field;
+    }
+
+    /** The pieces one expects in a room of this use, ticked if they are there; a press takes one up to place it. */
+    private Node[] expected(Room room, RoomUse use) {
+        var there = model.shown().geometry().furnishingsIn(room).stream()
+                .map(Furnishing::kind)
+                .toList();
+        return use.pieces().stream()
+                .flatMap(key -> Furnishings.of(key).stream())
+                .map(kind -> Widgets.toggle(
+                        (there.contains(kind.key()) ? "\u2713 " : "\u2013 ") + kind.label(),
+                        "expected-" + kind.key(),
+                        there.contains(kind.key())
+                                ? "It is there; a press places one more"
+                                : "Missing; a press places it",
+                        there.contains(kind.key()),
+                        () -> {
+                            model.chooseWithin(model.now().choices().withFurnishing(kind.key()));
+                            model.use(Stage.FURNISH, 1);
+                        }))
+                .toArray(Node[]::new);
     }
 
     private Node uses(Room room, RoomFit fit) {
@@ -130,12 +157,12 @@ record RoomCard(WorkspaceModel model, CardParts parts, Library<RoomNames> kept) 
     private List<Node> areas(Room room, RoomFit fit) {
         var units = parts.plan().units();
         var out = new ArrayList<Node>();
-        var at = model.shownGeometry().rooms().stream()
+        var at = model.shown().geometry().rooms().stream()
                 .map(r -> r.mark().map(RoomMark::id))
                 .toList()
                 .indexOf(room.mark().map(RoomMark::id));
         if (at >= 0) {
-            var by = model.areas().rooms().get(at);
+            var by = model.shown().areas().rooms().get(at);
             for (var basis : AreaBasis.values()) {
                 out.add(Widgets.fact(basis.label(), AreaText.both(by.getOrDefault(basis, 0.0))));
             }
@@ -168,7 +195,7 @@ record RoomCard(WorkspaceModel model, CardParts parts, Library<RoomNames> kept) 
 
     private Node working(Room room) {
         var box = new VBox(2);
-        var dissection = Dissection.of(model.shownGeometry(), room);
+        var dissection = Dissection.of(model.shown().geometry(), room);
         for (var i = 0; i < dissection.parts().size(); i++) {
             var part = dissection.parts().get(i);
             box.getChildren()
@@ -251,7 +278,7 @@ record RoomCard(WorkspaceModel model, CardParts parts, Library<RoomNames> kept) 
     private List<Node> sides(Room room, RoomFit fit) {
         var units = parts.plan().units();
         var out = new ArrayList<Node>();
-        for (var side : WallSides.of(model.shownGeometry(), room)) {
+        for (var side : WallSides.of(model.shown().geometry(), room)) {
             out.add(Widgets.fact(
                     capital(side.towards()) + ", " + LengthText.shownWithUnit(Length.ofMm(side.lengthMm()), units),
                     left(side)));

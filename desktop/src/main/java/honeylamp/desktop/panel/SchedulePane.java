@@ -97,7 +97,7 @@ public final class SchedulePane extends VBox {
     }
 
     private void fill(Workspace now) {
-        var schedule = model.schedule(subject);
+        var schedule = model.shown().schedule(subject);
         bar.getChildren().setAll(buttons(now));
         if (headed != subject) { // widths and the place scrolled to stay while values change
             headed = subject;

@@ -46,14 +46,14 @@ public final class SnagList extends Button {
     }
 
     private void update() {
-        var count = model.snags().size();
+        var count = model.shown().snags().size();
         setText(count == 0 ? "No snags" : count == 1 ? "1 snag" : count + " snags");
         pseudoClassStateChanged(CLEAN, count == 0);
     }
 
     private void open() {
         menu.getItems().clear();
-        var snags = model.snags();
+        var snags = model.shown().snags();
         for (var snag : snags.subList(0, Math.min(MOST_SHOWN, snags.size()))) {
             menu.getItems().add(item(snag));
         }

@@ -78,7 +78,9 @@ public final class Trail extends VBox {
                 yield storey.underlays().isEmpty() ? "none" : scaleState(storey.underlays(), known);
             }
             case WALLS -> {
-                var gaps = model.snags().stream().filter(s -> s.kind().isGap()).count();
+                var gaps = model.shown().snags().stream()
+                        .filter(s -> s.kind().isGap())
+                        .count();
                 yield gaps > 0
                         ? gaps + (gaps == 1 ? " open end" : " open ends")
                         : count(storey.walls().size(), "wall");

@@ -250,7 +250,7 @@ public final class Tray extends VBox {
 
     private List<Node> rooms(Workspace now) {
         var list = new VBox(4);
-        for (var room : model.shownGeometry().rooms()) {
+        for (var room : model.shown().geometry().rooms()) {
             if (room.mark().map(RoomMark::id).filter(UnitCopies::isCopied).isPresent()) {
                 continue; // it is listed where it is drawn
             }

@@ -45,7 +45,7 @@ public final class GlancePane extends Pane {
     }
 
     private void update(Workspace now) {
-        var geometry = model.shownGeometry();
+        var geometry = model.shown().geometry();
         setVisible(now.choices().glance() == Choices.Glance.SHOWN && now.stage().showsUnderlay());
         if (!isVisible() || newest.get() == geometry || worker.isShutdown()) {
             return;

@@ -259,15 +259,15 @@ public final class PlanPane extends Pane {
             }
         }
         return new PictureRenderer.Request(
-                model.shownPlan(),
-                model.shownGeometry(),
+                model.shown().plan(),
+                model.shown().geometry(),
                 now.frame(),
                 now.lamp(),
                 now.view(),
                 (int) Math.ceil(getWidth()),
                 (int) Math.ceil(getHeight()),
                 underlays,
-                model.ghost());
+                model.shown().ghost());
     }
 
     /** Pixels that are still being unpacked are shown as soon as they are there. */

@@ -28,6 +28,9 @@ final class KnownSnags {
 
     /** Whether two plans agree in all that snags depend on beside the storey. */
     private static boolean alike(Plan a, Plan b) {
-        return a.units() == b.units() && a.brief() == b.brief() && a.wallTypes() == b.wallTypes();
+        return a.units() == b.units()
+                && a.brief() == b.brief()
+                && a.wallTypes() == b.wallTypes()
+                && a.storeys() == b.storeys();
     }
 }

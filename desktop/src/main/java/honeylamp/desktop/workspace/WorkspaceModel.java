@@ -1,10 +1,6 @@
 package honeylamp.desktop.workspace;
 
-import honeylamp.derive.Areas;
-import honeylamp.derive.BriefCheck;
 import honeylamp.derive.GeometryCache;
-import honeylamp.derive.Schedule;
-import honeylamp.derive.Snag;
 import honeylamp.derive.StoreyGeometry;
 import honeylamp.desktop.gesture.Choices;
 import honeylamp.desktop.gesture.Gesture;
@@ -47,7 +43,7 @@ public final class WorkspaceModel {
     private final GeometryCache cache = new GeometryCache();
     private final Consumer<Plan> onEdit;
     private final PictureStore pictures = new PictureStore();
-    private final KnownSnags snags = new KnownSnags();
+    private final ShownPlan shown = new ShownPlan(this::now, cache);
     private Optional<Length> measured = Optional.empty();
     private final PickedActions picked = new PickedActions(this);
 
@@ -84,8 +80,8 @@ public final class WorkspaceModel {
 
     /** Where a storey lies on its sheet. */
     private PaperFrame frame(Plan plan, ElementId.StoreyId storey) {
-        var shown = cache.laidOut(plan);
-        return SheetComposer.frame(shown, cache.of(shown, shown.storey(storey)));
+        var laid = cache.laidOut(plan);
+        return SheetComposer.frame(laid, cache.of(laid, laid.storey(storey)));
     }
 
     /** The workspace, to watch. */
@@ -103,38 +99,9 @@ public final class WorkspaceModel {
         return cache.of(now().plan(), now().currentStorey());
     }
 
-    /** What is probably wrong with the storey. */
-    public List<Snag> snags() {
-        return snags.of(shownGeometry(), shownPlan(), now().choices().gapReach());
-    }
-
-    /** The areas of the storey worked on. */
-    public Areas areas() {
-        var plan = shownPlan();
-        return cache.areas(plan, plan.storey(now().storey()));
-    }
-
-    /** The areas of all storeys, and the storeys they are of. */
-    public List<StoreyAreas> allAreas() {
-        var plan = shownPlan();
-        return plan.storeys().stream()
-                .map(s -> new StoreyAreas(cache.of(plan, s), cache.areas(plan, s)))
-                .toList();
-    }
-
-    /** A storey and its areas. */
-    public record StoreyAreas(StoreyGeometry geometry, Areas areas) {}
-
-    /** A schedule of the plan. */
-    public Schedule schedule(Schedule.Subject subject) {
-        return Schedule.of(now().plan(), cache, subject);
-    }
-
-    /** What of the brief the plan has. */
-    public BriefCheck briefCheck() {
-        var plan = shownPlan();
-        return BriefCheck.of(
-                plan, plan.storeys().stream().map(s -> cache.of(plan, s)).toList());
+    /** The plan as it is shown and counted, and what panels say of it. */
+    public ShownPlan shown() {
+        return shown;
     }
 
     /** What can be done with what is picked. */
@@ -160,18 +127,7 @@ public final class WorkspaceModel {
                 w.selection(),
                 SeenPictures.lines(w, pictures),
                 cache.units(w.plan(), w.currentStorey()),
-                shownGeometry());
-    }
-
-    /** The plan as it is shown and counted: with all copies of units laid out. */
-    public Plan shownPlan() {
-        return cache.laidOut(now().plan());
-    }
-
-    /** The storey worked on as it is shown, derived. */
-    public StoreyGeometry shownGeometry() {
-        var plan = shownPlan();
-        return cache.of(plan, plan.storey(now().storey()));
+                shown.geometry());
     }
 
     /** The pixels of the pictures to trace. */
@@ -201,20 +157,6 @@ public final class WorkspaceModel {
         }
         out.addAll(now().gesture().sketch(scene));
         return out;
-    }
-
-    /** The other storey seen through this one, in paper mm; empty if none is. */
-    public List<Mark> ghost() {
-        var w = now();
-        return w.choices()
-                .ghost()
-                .filter(g -> !g.storey().equals(w.storey()))
-                .flatMap(g -> shownPlan().storeys().stream()
-                        .filter(s -> s.id().equals(g.storey()))
-                        .findFirst()
-                        .map(s ->
-                                Sketches.ghost(w.frame(), cache.of(shownPlan(), s), g.across(), g.up(), g.strength())))
-                .orElse(List.of());
     }
 
     /** Opens another document. */
@@ -388,7 +330,7 @@ public final class WorkspaceModel {
 
     /** Shows the storey with a little air, or the sheet if there is nothing yet. */
     public void showStorey(double width, double height) {
-        Illustration.extent(shownPlan(), shownGeometry())
+        Illustration.extent(shown.plan(), shown.geometry())
                 .ifPresentOrElse(
                         extent -> {
                             var box = extent.planMm()

@@ -58,7 +58,7 @@ class WorkspaceModelTest {
         assertThat(model.now().currentStorey().rooms()).isEmpty();
         model.redo();
         assertThat(model.geometry().netAreaMm2()).isCloseTo(20_000_000, within(1.0));
-        assertThat(model.snags()).hasSize(1);
+        assertThat(model.shown().snags()).hasSize(1);
         assertThat(model.now().unsaved()).isTrue();
     }
 
