@@ -1,6 +1,8 @@
 package honeylamp.derive;
 
+import honeylamp.geometry.Curve;
 import honeylamp.geometry.Point;
+import honeylamp.geometry.Segment;
 import honeylamp.plan.Boundary;
 import honeylamp.plan.ElementId.RoomId;
 import honeylamp.plan.ElementId.WallId;
@@ -29,6 +31,7 @@ public record UnitContents(
         List<Furnishing> furnishings,
         List<Boundary> boundaries) {
     private static final double ON_EDGE_MM = 30;
+    private static final double ON_FACE_MM = 1;
 
     /** Freezes the lists. */
     public UnitContents {
@@ -115,13 +118,21 @@ public record UnitContents(
     /** From so far to so far along a wall, in mm. */
     public record Stretch(double fromMm, double toMm) {}
 
+    /** The pieces of wall whose faces a room sees; along one edge of the room there may be several. */
     private static List<WallPiece> piecesOf(StoreyGeometry geometry, Room room) {
         return room.outline()
                 .rings()
                 .flatMap(r -> r.edges().stream())
-                .flatMap(e -> WallSides.piece(geometry, e).stream())
+                .flatMap(e -> geometry.network().near(e.bounds().grown(ON_FACE_MM)).stream()
+                        .filter(p -> p.faces().stream().anyMatch(f -> liesOn(e, f))))
                 .distinct()
                 .toList();
+    }
+
+    private static boolean liesOn(Segment edge, Curve face) {
+        return face.length() > ON_FACE_MM
+                && (face.distance(edge.middle()) <= ON_FACE_MM
+                        || edge.distance(face.at(face.length() / 2)) <= ON_FACE_MM);
     }
 
     private static boolean within(List<Room> rooms, Point p) {

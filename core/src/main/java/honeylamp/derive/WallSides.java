@@ -71,8 +71,7 @@ public final class WallSides {
                 .toList();
     }
 
-    /** The piece of wall whose face an edge of a room is. */
-    static Optional<WallPiece> piece(StoreyGeometry geometry, Segment edge) {
+    private static Optional<WallPiece> piece(StoreyGeometry geometry, Segment edge) {
         return geometry.network().near(edge.middle(), ON_FACE_MM).stream()
                 .filter(p -> p.faces().stream().anyMatch(f -> f.distance(edge.middle()) <= ON_FACE_MM))
                 .min(Comparator.comparingDouble(p -> p.faces().stream()

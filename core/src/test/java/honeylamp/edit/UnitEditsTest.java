@@ -204,6 +204,25 @@ class UnitEditsTest {
         assertThat(copied.walls()).hasSize(7 + 4);
     }
 
+    /** Another wall meets the party wall from outside, in its middle; the unit still has all of its wall. */
+    @Test
+    void aWallThatOthersMeetFromOutsideStaysWhole() {
+        var plan = TestPlans.start()
+                .chain(BodySide.CENTRE, OUTER, true, 0, 0, 8000, 0, 8000, 4000, 0, 4000)
+                .wall(4000, 0, 4000, 4000, BodySide.CENTRE, PARTITION)
+                .wall(4000, 1500, 8000, 1500, BodySide.CENTRE, PARTITION)
+                .plan();
+        var storey = TestPlans.storey(plan);
+        var named = RoomEdits.mark(plan, storey, Position.ofMm(1000, 900), "Cell", Finish.of("wide-plank-oak"));
+        var unit = UnitEdits.make(named.plan(), TestPlans.geometry(named.plan()), Set.of(named.id()), "Cell");
+        var copied = UnitEdits.place(unit.plan(), unit.id(), storey, Position.ofMm(2000, 12_000), 0, Sense.AS_DRAWN)
+                .plan();
+        // 4,000 less 150 and 50 by 4,000 less 300
+        assertThat(geometry(copied).rooms().stream().filter(r -> r.name().equals("Cell")))
+                .hasSize(2)
+                .allSatisfy(r -> assertThat(r.areaMm2()).isCloseTo(3800 * 3700, within(1.0)));
+    }
+
     /** Drawn along its inner faces, the bodies of both party walls fill the same 300. */
     @Test
     void partyWallsDrawnFromBothSidesFillTheSamePlace() {

@@ -9,7 +9,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.Node;
+import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
 
 /** The units of the plan: named here, taken up to be placed. */
 record UnitTray(WorkspaceModel model, Commands commands) {
@@ -46,6 +49,9 @@ record UnitTray(WorkspaceModel model, Commands commands) {
                     model.use(Stage.ROOMS, UNITS);
                     commands.focusPlan();
                 });
-        return Widgets.row(name, Widgets.quiet("\u00d7 " + (copies + 1)), place);
+        place.setMinWidth(Region.USE_PREF_SIZE);
+        var places = new Label(copies == 0 ? "stands once" : "stands in " + (copies + 1) + " places");
+        places.getStyleClass().add("quiet");
+        return new VBox(6, name, Widgets.row(places, Widgets.spring(), place));
     }
 }
