@@ -5,10 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.TestPlans;
-import honeylamp.demo.QuillbackLane;
 import honeylamp.demo.SailclothYard;
 import honeylamp.derive.FixedParts;
-import honeylamp.derive.StoreyGeometry;
 import honeylamp.drawing.Blend;
 import honeylamp.drawing.Drawing;
 import honeylamp.drawing.Layer;
@@ -16,7 +14,6 @@ import honeylamp.drawing.LayerKind;
 import honeylamp.drawing.Mark;
 import honeylamp.edit.FurnishingEdits;
 import honeylamp.edit.RoomEdits;
-import honeylamp.edit.StructureEdits;
 import honeylamp.geometry.Affine;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Point;
@@ -25,7 +22,6 @@ import honeylamp.plan.Finish;
 import honeylamp.plan.Light;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
-import honeylamp.plan.Stair;
 import honeylamp.plan.Wall.BodySide;
 import honeylamp.units.Length;
 import java.awt.image.BufferedImage;
@@ -265,52 +261,6 @@ class IllustrationTest {
                 / shade.where().height()
                 * shade.grey().height();
         return shade.grey().level((int) x, (int) y);
-    }
-
-    private static List<Mark> stairMarks(Plan plan, int storey) {
-        var geometry = StoreyGeometry.of(plan, plan.storeys().get(storey));
-        return Illustration.of(plan, geometry, FRAME, Lamp.COLOUR, 1).layers().stream()
-                .filter(l -> l.kind() == LayerKind.STRUCTURES)
-                .flatMap(l -> l.marks().stream())
-                .toList();
-    }
-
-    /** On the storey it begins on the upper steps are dashed; from above all that are seen are drawn. */
-    @Test
-    void aStairIsCutBelowAndSeenWholeFromAbove() {
-        var plan = QuillbackLane.plan();
-        assertThat(stairMarks(plan, 0))
-                .anyMatch(m -> m instanceof Mark.Stroke s && !s.pen().dashMm().isEmpty());
-        assertThat(stairMarks(plan, 1))
-                .noneMatch(m -> m instanceof Mark.Stroke s && !s.pen().dashMm().isEmpty());
-        assertThat(words(stairMarks(plan, 0))).extracting(Mark.Text::text).containsExactly("up, 17 risers");
-        assertThat(words(stairMarks(plan, 1))).extracting(Mark.Text::text).containsExactly("down, 17 risers");
-    }
-
-    private static List<Mark.Text> words(List<Mark> marks) {
-        return marks.stream()
-                .filter(Mark.Text.class::isInstance)
-                .map(Mark.Text.class::cast)
-                .toList();
-    }
-
-    @Test
-    void noWordOfAStairStandsOnItsHead() {
-        var plan = QuillbackLane.plan();
-        var stair = plan.storeys().getFirst().structures().getFirst();
-        for (var shape : Stair.Shape.values()) {
-            for (var deg = 0; deg < 360; deg += 30) {
-                var turn = deg;
-                var turned = StructureEdits.change(
-                        plan,
-                        stair.id(),
-                        x -> x.formed(((Stair) x.form()).shaped(shape)).turnedTo(turn));
-                assertThat(words(stairMarks(turned, 0)))
-                        .as("%s turned by %d", shape, turn)
-                        .hasSize(1)
-                        .allSatisfy(t -> assertThat(t.turnDeg()).isBetween(-90.01, 90.01));
-            }
-        }
     }
 
     @Test

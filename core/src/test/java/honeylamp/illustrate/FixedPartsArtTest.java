@@ -1,0 +1,114 @@
+package honeylamp.illustrate;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import honeylamp.demo.QuillbackLane;
+import honeylamp.derive.StoreyGeometry;
+import honeylamp.drawing.LayerKind;
+import honeylamp.drawing.Mark;
+import honeylamp.edit.StructureEdits;
+import honeylamp.plan.Plan;
+import honeylamp.plan.Stair;
+import honeylamp.plan.Structure;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+/** Stairs, other fixed parts and the ground of the tea room, as they are drawn. */
+class FixedPartsArtTest {
+    private static final PaperFrame FRAME = PaperFrame.atOrigin(64);
+
+    private static List<Mark> marks(Plan plan, int storey) {
+        return marks(plan, storey, LayerKind.STRUCTURES);
+    }
+
+    private static List<Mark> marks(Plan plan, int storey, LayerKind kind) {
+        var geometry = StoreyGeometry.of(plan, plan.storeys().get(storey));
+        return Illustration.of(plan, geometry, FRAME, Lamp.COLOUR, 1).layers().stream()
+                .filter(l -> l.kind() == kind)
+                .flatMap(l -> l.marks().stream())
+                .toList();
+    }
+
+    /** On the storey it begins on the upper steps are dashed; from above all that are seen are drawn. */
+    @Test
+    void aStairIsCutBelowAndSeenWholeFromAbove() {
+        var plan = QuillbackLane.plan();
+        assertThat(marks(plan, 0))
+                .anyMatch(m -> m instanceof Mark.Stroke s && !s.pen().dashMm().isEmpty());
+        assertThat(marks(plan, 1))
+                .noneMatch(m -> m instanceof Mark.Stroke s && !s.pen().dashMm().isEmpty());
+        assertThat(words(marks(plan, 0))).extracting(Mark.Text::text).containsExactly("up, 17 risers");
+        assertThat(words(marks(plan, 1))).extracting(Mark.Text::text).containsExactly("down, 17 risers");
+    }
+
+    private static List<Mark.Text> words(List<Mark> marks) {
+        return marks.stream()
+                .filter(Mark.Text.class::isInstance)
+                .map(Mark.Text.class::cast)
+                .toList();
+    }
+
+    @Test
+    void noWordOfAStairStandsOnItsHead() {
+        var plan = QuillbackLane.plan();
+        var stair = plan.storeys().getFirst().structures().getFirst();
+        for (var shape : Stair.Shape.values()) {
+            for (var deg = 0; deg < 360; deg += 30) {
+                var turn = deg;
+                var turned = StructureEdits.change(
+                        plan,
+                        stair.id(),
+                        x -> x.formed(((Stair) x.form()).shaped(shape)).turnedTo(turn));
+                assertThat(words(marks(turned, 0)))
+                        .as("%s turned by %d", shape, turn)
+                        .hasSize(1)
+                        .allSatisfy(t -> assertThat(t.turnDeg()).isBetween(-90.01, 90.01));
+            }
+        }
+    }
+
+    /** Beams and rooflights lie above the cut: they are drawn dashed, over everything that is built. */
+    @Test
+    void whatLiesOverheadIsDashed() {
+        for (var storey = 0; storey < 2; storey++) {
+            var overhead = marks(QuillbackLane.plan(), storey, LayerKind.OVERHEAD);
+            assertThat(overhead)
+                    .filteredOn(Mark.Stroke.class::isInstance)
+                    .isNotEmpty()
+                    .allSatisfy(
+                            m -> assertThat(((Mark.Stroke) m).pen().dashMm()).isNotEmpty());
+        }
+    }
+
+    /** Without its ground floor's chimney the flat above loses one too. */
+    @Test
+    void aChimneyFromBelowIsCutOnTheUpperFloorToo() {
+        var plan = QuillbackLane.plan();
+        var chimney = plan.storeys().getFirst().structures().stream()
+                .filter(s -> s.is(Structure.Kind.CHIMNEY))
+                .findFirst()
+                .orElseThrow();
+        var without = plan.withStorey(
+                plan.storeys().getFirst().id(),
+                s -> s.withStructures(
+                        s.structures().stream().filter(x -> !x.equals(chimney)).toList()));
+        var before = marks(plan, 1, LayerKind.POCHE);
+        assertThat(before.size())
+                .isGreaterThan(marks(without, 1, LayerKind.POCHE).size());
+    }
+
+    /** The ground is named where nothing stands on it and no dimension is written; planting needs no name. */
+    @Test
+    void groundIsNamedOutsideTheBuilding() {
+        var plan = QuillbackLane.plan();
+        var names = words(marks(plan, 0, LayerKind.LABELS));
+        assertThat(names).extracting(Mark.Text::text).contains("Yard").doesNotContain("Planting");
+        var yard =
+                names.stream().filter(t -> t.text().equals("Yard")).findFirst().orElseThrow();
+        // north of the house, whose north face lies 480 in above the origin
+        assertThat(FRAME.plan(yard.at()).y()).isGreaterThan(480 * 25.4);
+        assertThat(words(marks(plan, 1, LayerKind.LABELS)))
+                .extracting(Mark.Text::text)
+                .doesNotContain("Yard");
+    }
+}
