@@ -4,9 +4,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.TestPlans;
+import honeylamp.edit.Settling;
 import honeylamp.edit.WallEdits;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Regions;
+import honeylamp.plan.Keeping;
+import honeylamp.plan.Opening.Hand;
+import honeylamp.plan.Opening.Swing;
+import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.Wall.BodySide;
@@ -51,6 +56,30 @@ class NeighbourhoodTest {
         assertThat(of(plan, divided).rooms())
                 .extracting(r -> Math.round(r.areaMm2()))
                 .containsExactly(16_000_000L, 7_600_000L);
+    }
+
+    /**
+     * A window is centred between the west wall and a partition at 3,000 in a wall of 8,000; the partition moves to
+     * 4,000, the wall stays: the window moves from 150 to 2,950 less its half, to 150 to 3,950 less its half.
+     */
+    @Test
+    void anOpeningOfAWallThatStaysIsShownWhereItSettles() {
+        var plan = TestPlans.start()
+                .chain(BodySide.CENTRE, TestPlans.OUTER, true, 0, 0, 8000, 0, 8000, 4000, 0, 4000)
+                .wall(3000, 0, 3000, 4000, BodySide.CENTRE, TestPlans.PARTITION)
+                .plan();
+        var window = TestPlans.opening(plan, 0, OpeningKind.FIXED_WINDOW, 900, 1000, Hand.FIRST, Swing.LEFT);
+        var centred = TestPlans.keeping(window, Keeping.centred(Keeping.Between.WALLS));
+        var storey = TestPlans.storey(centred);
+        var moved = WallEdits.moveWall(centred, storey, TestPlans.wallId(centred, 4), Length.ofMm(1000), Length.ZERO);
+        var before = TestPlans.geometry(centred);
+        var near = of(centred, moved);
+        var settled = Settling.settled(before, moved, near.network());
+        var cuts =
+                near.cuts(settled, settled.storey(storey), moved.storey(storey).openings());
+        assertThat(cuts).hasSize(1);
+        // the middle of 150 and 3,950
+        assertThat(cuts.getFirst().opening().middleMm()).isCloseTo(2050, within(1e-3));
     }
 
     /** Law: what is shown around an edit is what the whole plan would show there. */
