@@ -10,10 +10,10 @@ import honeylamp.units.UnitSystem;
  */
 public final class StairRule {
     /** Strides outside this are noticed by the foot, in mm. */
-    public static final double SHORTEST_STRIDE_MM = 570;
+    private static final double SHORTEST_STRIDE_MM = 570;
 
     /** The longest stride that is easy, in mm. */
-    public static final double LONGEST_STRIDE_MM = 670;
+    private static final double LONGEST_STRIDE_MM = 670;
 
     /** Risers above this are steep, in mm. */
     public static final double STEEPEST_RISER_MM = 200;
@@ -35,6 +35,16 @@ public final class StairRule {
     private static final int LEAST_RISERS = 2;
 
     private StairRule() {}
+
+    /** The stride stairs are made for. */
+    public static Length stride(UnitSystem units) {
+        return units.isMetric() ? Length.ofMm(STRIDE_MM) : Length.ofInches(STRIDE_IN);
+    }
+
+    /** Whether two risers and a going make an easy stride. */
+    public static boolean isEasy(Stair stair) {
+        return stair.strideMm() >= SHORTEST_STRIDE_MM && stair.strideMm() <= LONGEST_STRIDE_MM;
+    }
 
     /** The steps that a height asks for. */
     public record Steps(int risers, Length going) {}

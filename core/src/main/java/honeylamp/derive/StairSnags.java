@@ -67,13 +67,15 @@ final class StairSnags {
                     Snag.Kind.STAIR_HARD_TO_CLIMB,
                     part,
                     "Goings of " + shown(stair.going()) + " leave little room for a foot. Make the stair longer.");
-        } else if (stair.shape() != Stair.Shape.SPIRAL && stair.strideMm() < StairRule.SHORTEST_STRIDE_MM
-                || stair.strideMm() > StairRule.LONGEST_STRIDE_MM) {
+        } else if (!StairRule.isEasy(stair)
+                && (stair.shape() != Stair.Shape.SPIRAL
+                        || stair.strideMm() > StairRule.stride(plan.units()).mm())) {
             add(
                     Snag.Kind.STAIR_HARD_TO_CLIMB,
                     part,
                     "Two risers and a going make " + shown(Length.ofMm(stair.strideMm()))
-                            + "; a stride is about 630 mm. Change the going or the number of risers.");
+                            + "; a stride is about " + shown(StairRule.stride(plan.units()))
+                            + ". Change the going or the number of risers.");
         }
     }
 
@@ -97,7 +99,7 @@ final class StairSnags {
                     Snag.Kind.STEEP_RAMP,
                     part,
                     "The ramp climbs 1 in "
-                            + Math.round(10 * ramp.depth().mm() / ramp.height().mm()) / 10.0
+                            + Math.round(10 * ramp.climbsOneIn()) / 10.0
                             + "; steeper than 1 in 12 is hard to walk. Make it longer.");
         }
     }

@@ -18,7 +18,6 @@ import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.RoomMark;
 import honeylamp.plan.Sense;
-import honeylamp.plan.Stair;
 import honeylamp.plan.Storey;
 import honeylamp.plan.Structure;
 import honeylamp.plan.Unit;
@@ -253,11 +252,7 @@ public final class UnitCopies {
 
         private static Structure part(Structure part, StructureId id, Affine way, boolean mirrored, double turn) {
             var placed = part.withId(id).movedTo(moved(part.at(), way));
-            if (!mirrored) {
-                return placed.turnedTo(part.turnDeg() + turn);
-            }
-            var faced = placed.turnedTo(turn - part.turnDeg());
-            return part.form() instanceof Stair stair ? faced.formed(stair.mirrored()) : faced;
+            return mirrored ? placed.mirroredTo(turn - part.turnDeg()) : placed.turnedTo(part.turnDeg() + turn);
         }
     }
 }

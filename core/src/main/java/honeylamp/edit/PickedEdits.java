@@ -9,7 +9,6 @@ import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
-import honeylamp.plan.Stair;
 import honeylamp.plan.Storey;
 import honeylamp.plan.Structure;
 import honeylamp.plan.Wall;
@@ -60,14 +59,8 @@ public final class PickedEdits {
                 f -> f.movedTo(mirrored.apply(f.at()))
                         .turnedTo(2 * axisDeg - 180 - f.turnDeg())
                         .inSense(f.sense().other()),
-                x -> mirrored(x, 2 * axisDeg - 180).movedTo(mirrored.apply(x.at())),
+                x -> x.mirroredTo(2 * axisDeg - 180 - x.turnDeg()).movedTo(mirrored.apply(x.at())),
                 mirrored);
-    }
-
-    /** A part seen in a mirror, about its own centre: it faces the other way, and a stair turns to the other hand. */
-    private static Structure mirrored(Structure part, double lessDeg) {
-        var turned = part.turnedTo(lessDeg - part.turnDeg());
-        return part.form() instanceof Stair stair ? turned.formed(stair.mirrored()) : turned;
     }
 
     private static Wall otherSide(Wall wall) {

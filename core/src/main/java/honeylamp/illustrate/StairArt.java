@@ -25,7 +25,7 @@ import java.util.List;
 final class StairArt {
     private static final Oklch STEP = new Oklch(0.90, 0.022, 75);
     private static final Oklch NEWEL = new Oklch(0.60, 0.055, 62);
-    private static final double WORDS_MM = 1.8;
+    static final double WORDS_MM = 1.8;
     private static final double CLEAR_MM = 1.2;
     private static final double DARKER_EACH = 0.026;
     private static final double DARKEST = 0.30;
@@ -277,7 +277,8 @@ final class StairArt {
                 .plus(back.times(half + air + flights.stair().going().mm() / 2));
     }
 
-    private static Mark written(String text, Point centre, double turnDeg) {
+    /** Words centred on a paper point, turned clockwise. */
+    static Mark written(String text, Point centre, double turnDeg) {
         var up = new Point(Math.sin(Math.toRadians(turnDeg)), -Math.cos(Math.toRadians(turnDeg)));
         return new Mark.Text(
                 text,

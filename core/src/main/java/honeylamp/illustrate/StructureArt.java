@@ -31,7 +31,6 @@ final class StructureArt {
     private static final double SHAFT_WALL_MM = 150;
     private static final double HEARTH_MM = 400;
     private static final double FLUE_MM = 220;
-    private static final double WORDS_MM = 1.8;
 
     private final PaperFrame frame;
     private final Pens pens;
@@ -209,8 +208,7 @@ final class StructureArt {
                 .line(new Point(-head, top - 1.7 * head), new Point(0, top), new Point(head, top - 1.7 * head))
                 .build();
         out.add(new Mark.Stroke(lines.through(d.toPaper), pens.leaf(), Pens.INK));
-        var oneIn = d.block.depth().mm() / d.block.height().mm();
-        words(out, d, "up, 1 in " + Math.round(oneIn), new Point(-d.box.width() / 4, 0), 90);
+        words(out, d, "up, 1 in " + Math.round(d.block.climbsOneIn()), new Point(-d.box.width() / 4, 0), 90);
     }
 
     private void missingFloor(List<Mark> out, Drawn d) {
@@ -243,18 +241,9 @@ final class StructureArt {
     /** Words about a point of the part's own frame, along a direction of it, never upside down. */
     private void words(List<Mark> out, Drawn d, String text, Point at, double alongDeg) {
         var turn = StairArt.upright(-(d.part.turnDeg() + alongDeg));
-        var up = new Point(Math.sin(Math.toRadians(turn)), -Math.cos(Math.toRadians(turn)));
-        var width = frame.planMm(Face.REGULAR.widthMm(text, WORDS_MM, 0));
+        var width = frame.planMm(Face.REGULAR.widthMm(text, StairArt.WORDS_MM, 0));
         if (width < Math.max(d.box.width(), d.box.height())) {
-            out.add(new Mark.Text(
-                    text,
-                    d.toPaper.apply(at).minus(up.times(WORDS_MM / 2)),
-                    WORDS_MM,
-                    Face.REGULAR,
-                    0,
-                    Mark.Align.MIDDLE,
-                    turn,
-                    Pens.INK));
+            out.add(StairArt.written(text, d.toPaper.apply(at), turn));
         }
     }
 

@@ -68,6 +68,11 @@ public record Structure(StructureId id, Form form, Position at, double turnDeg) 
             Checks.positive("structure depth", depth);
             Checks.positive("structure height", height);
         }
+
+        /** Of a ramp: it climbs 1 in so much. */
+        public double climbsOneIn() {
+            return depth.mm() / height.mm();
+        }
     }
 
     /** A place for a car, its front to the back of the bay. */
@@ -169,6 +174,12 @@ public record Structure(StructureId id, Form form, Position at, double turnDeg) 
     /** The part turned to another angle, kept from 0 up to 360. */
     public Structure turnedTo(double deg) {
         return new Structure(id, form, at, ((deg % 360) + 360) % 360);
+    }
+
+    /** The part as a mirror shows it, facing so: a stair turns to the other hand, others are alike on both sides. */
+    public Structure mirroredTo(double deg) {
+        var faced = turnedTo(deg);
+        return form instanceof Stair stair ? faced.formed(stair.mirrored()) : faced;
     }
 
     /** The part in another form. */

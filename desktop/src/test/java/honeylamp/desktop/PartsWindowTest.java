@@ -16,6 +16,7 @@ import honeylamp.plan.Structure.ParkingBay;
 import honeylamp.store.PlanDocument;
 import honeylamp.units.Length;
 import java.util.List;
+import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 
@@ -125,6 +126,8 @@ class PartsWindowTest {
             var plot = w.plan().storeys().getFirst().grounds().getFirst();
             assertThat(plot.use()).isEqualTo(Ground.Use.PLOT);
             assertThat(plot.ring().area()).isCloseTo(144e6, within(1.0));
+            assertThat(w.window().scene().getRoot().lookupAll(".label"))
+                    .anySatisfy(n -> assertThat(((Label) n).getText()).isEqualTo("Built on"));
             // the west face lies at -150: 2,850 from the boundary
             w.fill("ground-setback", "3 m");
             assertThat(WindowDriver.onScreen(() -> w.model().shown().snags()))

@@ -100,15 +100,11 @@ record PartCard(WorkspaceModel model, CardParts parts) {
                 () -> parts.apply(
                         () -> StructureEdits.stepped(parts.plan(), parts.at(), part.id()), "Step stair anew")));
         out.add(Widgets.fact("Riser", shown(stair.riserMm())));
-        out.add(Widgets.fact("2R + T", shown(stair.strideMm()) + (isEasy(stair) ? ", easy" : "")));
+        out.add(Widgets.fact("2R + T", shown(stair.strideMm()) + (StairRule.isEasy(stair) ? ", easy" : "")));
         flights.ifPresent(f -> {
             out.add(Widgets.fact("Walking line", shown(f.steps().walkMm())));
             out.add(Widgets.fact("Floor above open from", "step " + (f.openFrom() + 1)));
         });
-    }
-
-    private static boolean isEasy(Stair stair) {
-        return stair.strideMm() >= StairRule.SHORTEST_STRIDE_MM && stair.strideMm() <= StairRule.LONGEST_STRIDE_MM;
     }
 
     private void block(List<Node> out, Structure part, Block block) {
@@ -130,9 +126,7 @@ record PartCard(WorkspaceModel model, CardParts parts) {
                     part, height, "part-height", block.height(), v -> sized(block, block.width(), block.depth(), v)));
         }
         if (block.kind() == Structure.Kind.RAMP) {
-            out.add(Widgets.fact(
-                    "Slope",
-                    "1 in %.1f".formatted(block.depth().mm() / block.height().mm())));
+            out.add(Widgets.fact("Slope", "1 in %.1f".formatted(block.climbsOneIn())));
         }
         if (block.kind().runsThrough()) {
             out.add(Widgets.quiet("It stands in every storey its height reaches."));

@@ -94,6 +94,8 @@ public final class Tray extends VBox {
                         now.plan().brief(),
                         now.plan().repeats());
             case FIXED -> List.of(now.storey(), now.plan().storeys().size());
+            case SITE ->
+                List.of(now.currentStorey().grounds(), now.currentStorey().walls());
             case LIGHT -> now.plan().look().name();
             case SHEET -> List.of(now.plan().sheet(), now.frame());
             default -> "";
