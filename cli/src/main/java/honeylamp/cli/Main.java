@@ -23,6 +23,9 @@ import picocli.CommandLine.Spec;
             DemoFilesCommand.class
         })
 public final class Main implements Runnable {
+    /** The exit code of what nobody expected; 2 is for input that cannot be used. */
+    static final int UNEXPECTED = 3;
+
     @Spec
     private CommandSpec spec = CommandSpec.create();
 
@@ -39,6 +42,18 @@ public final class Main implements Runnable {
 
     /** Runs a command; the result is its exit code. */
     public static int run(String... arguments) {
-        return new CommandLine(new Main()).execute(arguments);
+        return new CommandLine(new Main())
+                .setExecutionExceptionHandler((e, line, _) -> {
+                    line.getErr().println(sentence(e));
+                    return UNEXPECTED;
+                })
+                .execute(arguments);
+    }
+
+    /** What nobody expected, in one line. */
+    private static String sentence(Exception e) {
+        var said = e.getMessage() == null ? e.getClass().getSimpleName() : e.getMessage();
+        return "Something went wrong in the program (" + said.lines().findFirst().orElse("")
+                + "). Nothing was written; please report it with the file it happened on.";
     }
 }

@@ -1,6 +1,7 @@
 package honeylamp.cli;
 
-import honeylamp.store.Journal;
+import honeylamp.store.FileTrouble;
+import honeylamp.store.LeftWork;
 import honeylamp.store.PlanDocument;
 import honeylamp.store.PlanFile;
 import honeylamp.store.Preview;
@@ -15,9 +16,9 @@ import picocli.CommandLine.Parameters;
 @Command(
         name = "recover",
         mixinStandardHelpOptions = true,
-        description = "Writes the newest plan of an autosave journal to a plan file.")
+        description = "Writes the newest plan of an autosave journal, with its pictures, to a plan file.")
 final class RecoverCommand implements Callable<Integer> {
-    @Parameters(index = "0", paramLabel = "JOURNAL", description = "an autosave journal")
+    @Parameters(index = "0", paramLabel = "JOURNAL", description = "the folder of an autosave journal")
     private Path journal = Path.of("");
 
     @Option(
@@ -29,16 +30,21 @@ final class RecoverCommand implements Callable<Integer> {
 
     @Override
     public Integer call() {
-        try {
-            var plan = Journal.recover(journal);
-            if (plan.isEmpty()) {
-                System.err.println("\"" + journal + "\" holds no whole plan.");
-                return 2;
+        return switch (LeftWork.of(journal)) {
+            case LeftWork.Unreadable(_, var sentence) -> {
+                System.err.println("\"" + journal + "\" gives no plan. " + sentence);
+                yield 2;
             }
-            PlanFile.save(PlanDocument.of(plan.get()), Preview.png(plan.get()), output);
+            case LeftWork.Good good -> write(good.document());
+        };
+    }
+
+    private int write(PlanDocument document) {
+        try {
+            PlanFile.save(document, Preview.png(document.plan()), output);
             return 0;
         } catch (IOException e) {
-            System.err.println("\"" + output + "\" was not written: " + e.getMessage());
+            System.err.println("\"" + output + "\" was not written: " + FileTrouble.reason(e) + ".");
             return 2;
         }
     }

@@ -10,6 +10,7 @@ import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.Wall.BodySide;
 import honeylamp.store.Journal;
+import honeylamp.store.Origin;
 import honeylamp.store.PlanDocument;
 import honeylamp.store.PlanFile;
 import honeylamp.units.UnitSystem;
@@ -124,19 +125,32 @@ class CommandLineTest {
     }
 
     @Test
-    void recoversAPlanFromAJournal() throws Exception {
-        var journal = folder.resolve("a.journal");
-        try (var writing = Journal.open(journal)) {
-            writing.append(DemoFiles.document().plan().named("Found again"));
+    void recoversAPlanWithItsPicturesFromAJournal() throws Exception {
+        var journal = folder.resolve("a-journal");
+        var demo = DemoFiles.document();
+        try (var writing = Journal.begin(journal, Origin.of(demo), Journal.Stage.OPENED)) {
+            for (var asset : demo.assets().entrySet()) {
+                writing.keep(asset.getKey(), asset.getValue());
+            }
+            writing.append(demo.plan().named("Found again"));
         }
         var plan = folder.resolve("found.honeylamp");
         assertThat(run("recover", journal, "-o", plan).code).isZero();
-        assertThat(PlanFile.open(plan))
-                .isInstanceOfSatisfying(
-                        PlanFile.Opened.Good.class,
-                        g -> assertThat(g.document().plan().name()).isEqualTo("Found again"));
-        assertThat(run("recover", folder.resolve("none.journal"), "-o", plan).code)
-                .isEqualTo(2);
+        assertThat(PlanFile.open(plan)).isInstanceOfSatisfying(PlanFile.Opened.Good.class, g -> {
+            assertThat(g.document().plan().name()).isEqualTo("Found again");
+            assertThat(g.document().assets().keySet()).isEqualTo(demo.assets().keySet());
+        });
+        var none = run("recover", folder.resolve("none"), "-o", plan);
+        assertThat(none.code).isEqualTo(2);
+        assertThat(none.err).contains("gives no plan");
+    }
+
+    @Test
+    void whatNobodyExpectedHasACodeOfItsOwnAndOneSentence() {
+        var ran = run("meter", "--port", "-7");
+        assertThat(ran.code).isEqualTo(3);
+        assertThat(ran.err.lines()).hasSize(1);
+        assertThat(ran.err).contains("Something went wrong in the program").doesNotContain("\tat ");
     }
 
     @Test

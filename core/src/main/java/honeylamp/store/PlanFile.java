@@ -1,5 +1,6 @@
 package honeylamp.store;
 
+import honeylamp.output.Progress;
 import honeylamp.output.WholeFile;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -148,14 +149,32 @@ public final class PlanFile {
      * @throws IOException if it cannot be written; an older file of that name is then untouched
      */
     public static void save(PlanDocument document, byte[] preview, Path file) throws IOException {
-        WholeFile.<IOException>write(file, out -> {
+        try {
+            save(document, preview, file, Progress.NONE);
+        } catch (Progress.Cancelled e) {
+            throw new IllegalStateException("nobody can end this work", e);
+        }
+    }
+
+    /**
+     * Saves a document as {@link #save(PlanDocument, byte[], Path)} does.
+     *
+     * @throws Progress.Cancelled if the progress ended the work; an older file of that name is then untouched
+     */
+    public static void save(PlanDocument document, byte[] preview, Path file, Progress progress)
+            throws IOException, Progress.Cancelled {
+        WholeFile.<Progress.Cancelled>write(file, out -> {
+            progress.at(0);
             var zip = new ZipOutputStream(out);
             put(zip, PLAN, PlanJson.bytes(PlanJson.write(document.plan(), document.original())));
             put(zip, PREVIEW, preview);
+            var done = 1.0;
             for (var asset : new TreeMap<>(document.assets()).entrySet()) {
+                progress.at(done++ / (document.assets().size() + 1));
                 put(zip, "assets/" + asset.getKey(), asset.getValue());
             }
             zip.finish();
+            progress.at(1);
         });
     }
 

@@ -9,9 +9,11 @@ import honeylamp.plan.Stair;
 import honeylamp.plan.Structure;
 import honeylamp.units.Length;
 import java.math.BigDecimal;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.function.IntFunction;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.JsonGenerator;
@@ -53,6 +55,7 @@ public final class PlanJson {
             .enable(tools.jackson.databind.MapperFeature.ACCEPT_CASE_INSENSITIVE_ENUMS)
             .disable(tools.jackson.databind.MapperFeature.SORT_PROPERTIES_ALPHABETICALLY)
             .enable(DeserializationFeature.FAIL_ON_MISSING_CREATOR_PROPERTIES)
+            .enable(DeserializationFeature.FAIL_ON_NULL_CREATOR_PROPERTIES)
             .enable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
             .enable(DeserializationFeature.USE_BIG_DECIMAL_FOR_FLOATS)
             .disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
@@ -166,6 +169,25 @@ public final class PlanJson {
         }
     }
 
+    /** An empty object. */
+    static ObjectNode object() {
+        return MAPPER.createObjectNode();
+    }
+
+    /** A part of a plan as it stands in a document. */
+    static JsonNode tree(Object part) {
+        return MAPPER.valueToTree(part);
+    }
+
+    /**
+     * Any document as a tree, within the limits of plans.
+     *
+     * @throws JacksonException if it is none
+     */
+    static JsonNode tree(byte[] json) {
+        return MAPPER.readTree(json);
+    }
+
     static byte[] bytes(JsonNode document) {
         return MAPPER.writerWithDefaultPrettyPrinter().writeValueAsBytes(document);
     }
@@ -174,8 +196,12 @@ public final class PlanJson {
         return MAPPER.writeValueAsBytes(document);
     }
 
+    /** The entries of a list; those that are nothing are left out. */
     static <T> List<T> list(byte[] json, Class<T[]> type) {
-        return List.of(MAPPER.readValue(json, type));
+        var read = MAPPER.readValue(json, type);
+        return read == null
+                ? List.of()
+                : Arrays.stream(read).filter(Objects::nonNull).toList();
     }
 
     static byte[] bytes(List<?> entries) {

@@ -2,7 +2,6 @@ package honeylamp.store;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import honeylamp.demo.DemoFiles;
 import honeylamp.demo.SailclothYard;
 import honeylamp.output.Progress;
 import java.awt.Color;
@@ -130,30 +129,6 @@ class DamagedFilesTest {
                 case PictureImport.Result.Pages _ -> throw new AssertionError("no page was written");
                 case PictureImport.Result.Refused(var problem) -> assertSaysWhatAndWhere(problem.sentence(), file);
             }
-        }
-    }
-
-    /** Whatever is cut off the end of a journal, what comes back is one of the plans that went in. */
-    @Test
-    void aJournalCutAnywhereGivesAPlanThatWasWritten() throws IOException {
-        var file = folder.resolve("cut.journal");
-        var plans = new java.util.ArrayList<honeylamp.plan.Plan>();
-        try (var journal = Journal.open(file)) {
-            for (var i = 0; i < 6; i++) {
-                plans.add(DemoFiles.document().plan().named("step " + i));
-                journal.append(plans.getLast());
-            }
-        }
-        var whole = Files.readAllBytes(file);
-        var random = new Random(14);
-        var before = -1;
-        for (var length : random.ints(40, 0, whole.length + 1).sorted().toArray()) {
-            Files.write(file, Arrays.copyOf(whole, length));
-            var back = Journal.recover(file);
-            var index = back.map(plans::indexOf).orElse(-1);
-            assertThat(back.isEmpty() || index >= 0).isTrue();
-            assertThat(index).isGreaterThanOrEqualTo(before); // the more is left, the newer the plan
-            before = index;
         }
     }
 }

@@ -8,31 +8,44 @@ import honeylamp.desktop.files.KeptLibrary;
 import honeylamp.desktop.files.WindowDialogs;
 import honeylamp.desktop.files.WindowState;
 import honeylamp.desktop.panel.Libraries;
+import honeylamp.desktop.workspace.ActionLog;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.geometry.Affine;
 import honeylamp.illustrate.Illustration;
 import honeylamp.illustrate.Lamp;
 import honeylamp.output.RasterPainter;
+import honeylamp.output.WholeFile;
 import honeylamp.plan.Plan;
 import honeylamp.sheet.SheetComposer;
 import honeylamp.store.KeptFile;
+import honeylamp.store.LeftWork;
+import honeylamp.store.Origin;
 import honeylamp.store.PlanDocument;
 import honeylamp.store.PlanFile;
 import honeylamp.units.UnitSystem;
 import java.awt.image.BufferedImage;
+import java.io.IOException;
+import java.nio.file.DirectoryIteratorException;
 import java.nio.file.Path;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.function.Function;
 import javafx.application.Application;
 import javafx.application.Platform;
 import javafx.stage.Stage;
 import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 
 /** Starts the window: with the demo, with a plan file, or with what the last run left unsaved. */
 public final class HoneyLampApp extends Application {
+    private static final Logger LOG = LoggerFactory.getLogger(HoneyLampApp.class);
+
     private @Nullable Opening opening;
     private @Nullable Autosave autosave;
     private @Nullable MainWindow window;
+    private volatile Consumer<String> troubled = _ -> {};
 
     /** Opens the plan and draws it once aside, while the toolkit is still starting. */
     @Override
@@ -42,7 +55,7 @@ public final class HoneyLampApp extends Application {
                 arguments.getUnnamed().stream().findFirst(),
                 Optional.ofNullable(arguments.getNamed().get("demo")));
         opening = first;
-        Thread.ofPlatform().daemon().name("first picture").start(() -> drawAside(first.document.plan()));
+        Thread.ofPlatform().daemon().name("first picture").start(() -> drawAside(first.origin.document().plan()));
     }
 
     /** What this loads and compiles is ready when the window asks for its first picture. */
@@ -61,11 +74,9 @@ public final class HoneyLampApp extends Application {
         var pictures = Optional.ofNullable(arguments.getNamed().get("pictures"));
         var first = Objects.requireNonNull(opening, "init runs before start");
         var home = Path.of(System.getProperty("honeylamp.home", System.getProperty("user.home") + "/.honeylamp"));
-        var journal = home.resolve("autosave.journal");
-        var left = pictures.isPresent() ? Optional.<Plan>empty() : Autosave.leftBehind(journal);
-        var saving = Autosave.to(pictures.isPresent() ? home.resolve("pictures.journal") : journal);
-        autosave = saving;
-        var model = new WorkspaceModel(first.document, first.file, saving::write);
+        var log = pictures.isPresent() ? (ActionLog) _ -> {} : autosave(home);
+        var model = new WorkspaceModel(first.origin, log);
+        troubled = sentence -> Platform.runLater(() -> model.alarm(sentence));
         var stateFile = home.resolve("window.properties");
         var state = pictures.isPresent() ? new WindowState(1280, 800) : WindowState.read(stateFile);
         var shown = new MainWindow(
@@ -78,49 +89,77 @@ public final class HoneyLampApp extends Application {
                 state.width(),
                 state.height());
         window = shown;
+        Mishaps.meet(model);
         stage.setTitle("Honey Lamp");
         stage.setScene(shown.scene());
         stage.setOnCloseRequest(e -> {
-            if (!shown.mayLeave()) {
-                e.consume();
-                return;
-            }
-            if (pictures.isEmpty()) {
-                new WindowState(shown.scene().getWidth(), shown.scene().getHeight()).write(stateFile);
-            }
-            saving.finish();
+            e.consume(); // the plan may have to be saved first
+            shown.leaving(() -> {
+                if (pictures.isEmpty()) {
+                    new WindowState(shown.scene().getWidth(), shown.scene().getHeight()).write(stateFile);
+                }
+                if (autosave != null) {
+                    autosave.finish();
+                    autosave = null;
+                }
+                stage.hide();
+            });
         });
         stage.show();
         first.problem.ifPresent(model::complain);
-        left.filter(p -> !p.equals(model.now().plan())).ifPresent(p -> {
-            model.edit(p, "Recover unsaved work");
-            model.say("The last run ended early; its work is back. Ctrl+Z shows the plan without it.");
-        });
-        pictures.ifPresent(folder -> new PictureWalk(shown, Path.of(folder), Platform::exit).begin());
+        pictures.ifPresentOrElse(
+                folder -> new PictureWalk(shown, Path.of(folder), Platform::exit).begin(),
+                () -> offerLeftWork(home, shown));
         var training = Optional.ofNullable(arguments.getNamed().get("train"));
         training.ifPresent(picture ->
                 Platform.runLater(() -> new PictureWalk(shown, Path.of(""), Platform::exit).train(Path.of(picture))));
     }
 
-    private record Opening(PlanDocument document, Optional<Path> file, Optional<String> problem) {}
+    private Autosave autosave(Path home) {
+        var made = Autosave.in(home, sentence -> troubled.accept(sentence));
+        autosave = made;
+        return made;
+    }
+
+    /** Looks for what earlier runs have left, while the window is already there. */
+    private static void offerLeftWork(Path home, MainWindow window) {
+        Thread.ofPlatform().daemon().name("left work").start(() -> {
+            try {
+                var left = LeftWork.in(Autosave.journals(home));
+                left.forEach(HoneyLampApp::sweepBeside);
+                Platform.runLater(() -> window.offer(left));
+            } catch (IOException | DirectoryIteratorException e) {
+                LOG.warn("the journals in {} cannot be looked through", home, e);
+            }
+        });
+    }
+
+    /** A save that was killed has left an unfinished file beside its target. */
+    private static void sweepBeside(LeftWork work) {
+        if (work instanceof LeftWork.Good good) {
+            good.origin().file().map(Path::toAbsolutePath).map(Path::getParent).ifPresent(WholeFile::sweep);
+        }
+    }
+
+    private record Opening(Origin origin, Optional<String> problem) {}
 
     /** A demo is opened as if it were new, so that saving asks where. */
     private static Opening document(Optional<String> file, Optional<String> demo) {
         if (file.isPresent()) {
             var path = Path.of(file.get());
-            return opened(path, Optional.of(path));
+            return opened(path, d -> Origin.in(path, d));
         }
         if (demo.isPresent()) {
-            return opened(Path.of(demo.get()), Optional.empty());
+            return opened(Path.of(demo.get()), Origin::of);
         }
-        return new Opening(empty(), Optional.empty(), Optional.empty());
+        return new Opening(Origin.of(empty()), Optional.empty());
     }
 
-    private static Opening opened(Path path, Optional<Path> file) {
+    private static Opening opened(Path path, Function<PlanDocument, Origin> origin) {
         return switch (PlanFile.open(path)) {
-            case PlanFile.Opened.Good(var document) -> new Opening(document, file, Optional.empty());
+            case PlanFile.Opened.Good(var document) -> new Opening(origin.apply(document), Optional.empty());
             case PlanFile.Opened.Refused(var problem) ->
-                new Opening(empty(), Optional.empty(), Optional.of(problem.sentence()));
+                new Opening(Origin.of(empty()), Optional.of(problem.sentence()));
         };
     }
 

@@ -1,7 +1,5 @@
 package honeylamp.desktop;
 
-import honeylamp.catalogue.NewPlan;
-import honeylamp.desktop.files.ExportWork;
 import honeylamp.desktop.files.FileDialogs;
 import honeylamp.desktop.gesture.Choices;
 import honeylamp.desktop.meter.MeterLink;
@@ -9,6 +7,7 @@ import honeylamp.desktop.panel.Card;
 import honeylamp.desktop.panel.Commands;
 import honeylamp.desktop.panel.Finder;
 import honeylamp.desktop.panel.LampDial;
+import honeylamp.desktop.panel.LeftWorkPane;
 import honeylamp.desktop.panel.Libraries;
 import honeylamp.desktop.panel.MeasureLine;
 import honeylamp.desktop.panel.PagePicker;
@@ -23,25 +22,20 @@ import honeylamp.desktop.picture.HeldKeys;
 import honeylamp.desktop.picture.PlanPane;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.UnderlayEdits;
-import honeylamp.output.Export;
 import honeylamp.plan.Underlay.Sight;
-import honeylamp.store.PlanDocument;
+import honeylamp.store.LeftWork;
 import honeylamp.store.PlanFile;
-import honeylamp.store.Preview;
-import honeylamp.store.ScheduleFile;
 import honeylamp.store.SurveyFile;
-import honeylamp.survey.Adjustment;
 import honeylamp.survey.MeterLine;
-import honeylamp.survey.SurveyException;
-import honeylamp.survey.SurveyPlan;
 import java.io.IOException;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
 import javafx.application.Platform;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Scene;
+import javafx.scene.control.Label;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.TransferMode;
 import javafx.scene.layout.BorderPane;
@@ -60,6 +54,8 @@ public final class MainWindow implements Commands {
 
     private final WorkspaceModel model;
     private final FileDialogs dialogs;
+    private final FileDesk files;
+    private final LeftWorkPane leftWork;
     private final HeldKeys keys = new HeldKeys();
     private final PlanPane plan;
     private final MeasureLine measure;
@@ -94,15 +90,18 @@ public final class MainWindow implements Commands {
         meter.givesTo(measure::reading);
         finder = new Finder(model, this);
         top = new TopBar(model, this, new LampDial(model));
+        files = new FileDesk(model, dialogs, top);
+        leftWork = new LeftWorkPane(new LeftWorkChoice(model, files, this::showSheet, this::focusPlan));
         bringing = new BringingIn(model, top, pages, this::focusPlan);
         scene = new Scene(root(libraries), width, height);
+        scene.setUserData(model);
         var style = MainWindow.class.getResource(STYLE);
         if (style == null) {
             throw new IllegalStateException("the style sheet " + STYLE + " is missing from the program");
         }
         scene.getStylesheets().add(style.toExternalForm());
         keys.follow(scene);
-        new WindowKeys(scene, model, plan, measure, finder, pages, this).listen();
+        new WindowKeys(scene, model, plan, measure, finder, pages, leftWork, this).listen();
         dropping();
     }
 
@@ -131,13 +130,33 @@ public final class MainWindow implements Commands {
         work.setRight(new Card(model, libraries));
         work.setBottom(bottom); // as wide as tray, plan and card, so that its words never push at the plan
         var window = new BorderPane(work);
-        window.setTop(top);
+        window.setTop(new VBox(top, alarm()));
         window.setLeft(new Trail(model));
-        var root = new StackPane(window, finder, pages);
+        var root = new StackPane(window, finder, pages, leftWork);
+        StackPane.setAlignment(leftWork, Pos.TOP_CENTER);
         StackPane.setAlignment(finder, Pos.TOP_CENTER);
         StackPane.setAlignment(pages, Pos.TOP_CENTER);
         root.getStyleClass().add("honeylamp");
         return root;
+    }
+
+    /** What is wrong and stays said until it is mended. */
+    private Label alarm() {
+        var alarm = new Label();
+        alarm.setId("alarm");
+        alarm.getStyleClass().add("alarm");
+        alarm.setWrapText(true);
+        alarm.setMaxWidth(Double.MAX_VALUE);
+        alarm.setMinHeight(Region.USE_PREF_SIZE);
+        alarm.textProperty().bind(model.alarm());
+        alarm.visibleProperty().bind(model.alarm().isNotEmpty());
+        alarm.managedProperty().bind(alarm.visibleProperty());
+        return alarm;
+    }
+
+    /** Offers what runs that ended early have left, if they have left anything. */
+    public void offer(List<LeftWork> work) {
+        leftWork.offer(work);
     }
 
     /** The scene to put on a stage. */
@@ -177,12 +196,10 @@ public final class MainWindow implements Commands {
     /** A file was dropped on the plan: plans and surveys are opened, anything else is brought in to trace. */
     public void dropped(Path file) {
         if (file.toString().endsWith(PlanFile.ENDING)) {
-            if (mayLeave()) {
-                open(file);
-            }
+            files.open(file, this::showSheet);
         } else if (SurveyFile.ENDINGS.stream()
                 .anyMatch(e -> file.toString().toLowerCase(Locale.ROOT).endsWith("." + e))) {
-            survey(file);
+            files.survey(file, this::showStorey);
         } else {
             bringing.file(file);
         }
@@ -190,22 +207,12 @@ public final class MainWindow implements Commands {
 
     @Override
     public void newPlan() {
-        if (mayLeave()) {
-            model.open(PlanDocument.of(NewPlan.in(model.now().plan().units())), Optional.empty());
-            showSheet();
-        }
+        files.newPlan(this::showSheet);
     }
 
-    /** Whether the present plan may be left: it is saved, or the person said so. */
-    public boolean mayLeave() {
-        if (!model.now().unsaved()) {
-            return true;
-        }
-        return switch (dialogs.unsaved(model.now().plan().name())) {
-            case SAVE -> save(model.now().file());
-            case DROP -> true;
-            case STAY -> false;
-        };
+    /** Goes on once the present plan may be left: it is saved, or the person said so. */
+    public void leaving(Runnable then) {
+        files.leaving(then);
     }
 
     @Override
@@ -216,54 +223,17 @@ public final class MainWindow implements Commands {
 
     @Override
     public void openPlan() {
-        if (mayLeave()) {
-            dialogs.openPlan().ifPresent(this::open);
-        }
-    }
-
-    private void open(Path file) {
-        switch (PlanFile.open(file)) {
-            case PlanFile.Opened.Good(var document) -> {
-                model.open(document, Optional.of(file));
-                showSheet();
-            }
-            case PlanFile.Opened.Refused(var problem) -> model.complain(problem.sentence());
-        }
+        files.open(this::showSheet);
     }
 
     @Override
     public void savePlan() {
-        save(model.now().file());
+        files.save();
     }
 
     @Override
     public void savePlanAs() {
-        save(Optional.empty());
-    }
-
-    private boolean save(Optional<Path> known) {
-        var target = known.or(() -> dialogs.savePlan(fileName()));
-        if (target.isEmpty()) {
-            return false;
-        }
-        var path = target.get().toString().endsWith(PlanFile.ENDING)
-                ? target.get()
-                : Path.of(target.get() + PlanFile.ENDING);
-        var document = model.now().document().with(model.now().plan());
-        try {
-            PlanFile.save(document, Preview.png(document.plan()), path);
-            model.saved(document, path);
-            model.say("Saved as " + path.getFileName() + ".");
-            return true;
-        } catch (IOException e) {
-            model.complain("The plan was not saved to " + path + ": " + e.getMessage() + ". Choose another place.");
-            return false;
-        }
-    }
-
-    private String fileName() {
-        var name = model.now().plan().name().strip().toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-");
-        return name.isBlank() || name.equals("-") ? "plan" : name;
+        files.saveAs();
     }
 
     @Override
@@ -285,29 +255,7 @@ public final class MainWindow implements Commands {
 
     @Override
     public void bringInSurvey() {
-        dialogs.openSurvey().ifPresent(this::survey);
-    }
-
-    private void survey(Path file) {
-        if (!mayLeave()) {
-            return;
-        }
-        switch (SurveyFile.read(file)) {
-            case SurveyFile.Result.Refused(var problem) -> model.complain(problem.sentence());
-            case SurveyFile.Result.Good(var survey, var units) -> {
-                try {
-                    var adjusted = Adjustment.of(survey);
-                    var made = SurveyPlan.of(survey, adjusted, units);
-                    model.open(PlanDocument.of(made), Optional.empty());
-                    showStorey();
-                    var words = adjusted.closingWords();
-                    model.say(words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1) + ".");
-                } catch (SurveyException e) {
-                    model.complain(SurveyFile.problem(e, String.valueOf(file.getFileName()))
-                            .sentence());
-                }
-            }
-        }
+        dialogs.openSurvey().ifPresent(file -> files.survey(file, this::showStorey));
     }
 
     @Override
@@ -345,9 +293,9 @@ public final class MainWindow implements Commands {
         return meter;
     }
 
-    /** Whether a picture is still being read. */
-    public boolean reading() {
-        return bringing.busy();
+    /** Whether something is still being read or written. */
+    public boolean working() {
+        return bringing.busy() || files.busy();
     }
 
     /** Ends all threads of the window. */
@@ -370,23 +318,7 @@ public final class MainWindow implements Commands {
 
     @Override
     public void exportSheet() {
-        dialogs.exportSheet(fileName() + ".pdf").ifPresent(this::export);
-    }
-
-    private void export(Path file) {
-        var format = Export.Format.of(file);
-        if (format.isEmpty()) {
-            model.complain(
-                    "\"" + file.getFileName() + "\" ends in none of .pdf, .png and .svg. Give it such an ending.");
-            return;
-        }
-        var work = new ExportWork(model.shown().plan(), model.shown().geometry(), format.get(), file);
-        work.setOnSucceeded(_ -> model.say("Exported to " + file.getFileName() + "."));
-        work.setOnCancelled(_ -> model.say("Export ended; nothing was written."));
-        work.setOnFailed(_ -> model.complain("Export failed: "
-                + work.getException().getMessage() + ". Choose another place or a lower resolution."));
-        top.follow(work);
-        Thread.ofPlatform().daemon().name("export").start(work);
+        files.exportSheet();
     }
 
     @Override
@@ -398,20 +330,7 @@ public final class MainWindow implements Commands {
 
     @Override
     public void exportSchedules() {
-        dialogs.exportSchedules(fileName() + ".xlsx").ifPresent(file -> {
-            var format = ScheduleFile.Format.of(file);
-            if (format.isEmpty()) {
-                model.complain(
-                        "\"" + file.getFileName() + "\" ends in neither .xlsx nor .csv. Give it such an ending.");
-                return;
-            }
-            try {
-                ScheduleFile.write(model.now().plan(), format.get(), file);
-                model.say("Schedules exported to " + file.getFileName() + ".");
-            } catch (IOException e) {
-                model.complain("The schedules were not written: " + e.getMessage() + ". Choose another place.");
-            }
-        });
+        files.exportSchedules();
     }
 
     @Override

@@ -9,6 +9,7 @@ import honeylamp.geometry.Point;
 import honeylamp.illustrate.Lamp;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Stair;
+import honeylamp.store.Origin;
 import honeylamp.store.PlanDocument;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
@@ -17,7 +18,6 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayDeque;
 import java.util.Deque;
-import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
 import javafx.animation.AnimationTimer;
@@ -114,7 +114,7 @@ final class PictureWalk {
     /** The stair of the tea room's flat, picked on the storey it begins on. */
     private void fixedParts(WorkspaceModel model) {
         window.toggleSchedules();
-        model.open(PlanDocument.of(QuillbackLane.plan()), Optional.empty());
+        model.open(Origin.of(PlanDocument.of(QuillbackLane.plan())));
         model.light(Lamp.LIT);
         model.use(Stage.FIXED, 1);
         model.show(new View(new Point(4000, 9000), 0.075));
@@ -207,7 +207,7 @@ final class PictureWalk {
 
             @Override
             public void handle(long now) {
-                quiet = window.plan().settled() && !window.reading() ? quiet + 1 : 0;
+                quiet = window.plan().settled() && !window.working() ? quiet + 1 : 0;
                 if (quiet > SETTLED_PULSES) {
                     stop();
                     then.run();

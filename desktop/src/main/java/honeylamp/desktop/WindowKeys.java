@@ -6,6 +6,7 @@ import honeylamp.desktop.gesture.Gesture;
 import honeylamp.desktop.gesture.NewOpening;
 import honeylamp.desktop.panel.Commands;
 import honeylamp.desktop.panel.Finder;
+import honeylamp.desktop.panel.LeftWorkPane;
 import honeylamp.desktop.panel.MeasureLine;
 import honeylamp.desktop.panel.PagePicker;
 import honeylamp.desktop.picture.PlanPane;
@@ -35,6 +36,7 @@ final class WindowKeys {
     private final MeasureLine measure;
     private final Finder finder;
     private final PagePicker pages;
+    private final LeftWorkPane leftWork;
     private final Commands commands;
     private boolean swallowing;
 
@@ -45,6 +47,7 @@ final class WindowKeys {
             MeasureLine measure,
             Finder finder,
             PagePicker pages,
+            LeftWorkPane leftWork,
             Commands commands) {
         this.scene = scene;
         this.model = model;
@@ -52,6 +55,7 @@ final class WindowKeys {
         this.measure = measure;
         this.finder = finder;
         this.pages = pages;
+        this.leftWork = leftWork;
         this.commands = commands;
     }
 
@@ -68,6 +72,10 @@ final class WindowKeys {
     private void pressed(KeyEvent e) {
         if (pages.isVisible()) {
             pages.key(e);
+            return;
+        }
+        if (leftWork.isVisible()) {
+            leftWork.key(e);
             return;
         }
         var inText = scene.getFocusOwner() instanceof TextInputControl;
@@ -221,6 +229,7 @@ final class WindowKeys {
                 && !e.getCharacter().isBlank()
                 && !finder.isVisible()
                 && !pages.isVisible()
+                && !leftWork.isVisible()
                 && measure.type(e.getCharacter())) {
             e.consume();
         }

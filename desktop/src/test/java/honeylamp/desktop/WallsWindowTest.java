@@ -16,12 +16,12 @@ import honeylamp.plan.Position;
 import honeylamp.plan.SettingOutLine;
 import honeylamp.plan.Wall;
 import honeylamp.plan.Wall.BodySide;
+import honeylamp.store.Origin;
 import honeylamp.store.PlanDocument;
 import honeylamp.units.UnitSystem;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import javafx.scene.input.KeyCode;
@@ -358,7 +358,7 @@ class WallsWindowTest {
             assertThat(walls(w)).hasSize(3);
             assertThat(w.message()).contains("Ctrl+Z");
             WindowDriver.onScreen(() -> {
-                w.model().open(PlanDocument.of(NewPlan.in(UnitSystem.FEET_INCHES)), Optional.empty());
+                w.model().open(Origin.of(PlanDocument.of(NewPlan.in(UnitSystem.FEET_INCHES))));
                 return null;
             });
             use(w, 1);

@@ -4,10 +4,12 @@ import atlantafx.base.theme.PrimerLight;
 import honeylamp.catalogue.NewPlan;
 import honeylamp.desktop.files.FileDialogs;
 import honeylamp.desktop.panel.Libraries;
+import honeylamp.desktop.workspace.ActionLog;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.geometry.Point;
 import honeylamp.plan.Plan;
 import honeylamp.store.KeptFile;
+import honeylamp.store.Origin;
 import honeylamp.store.PlanDocument;
 import honeylamp.units.UnitSystem;
 import java.nio.file.Path;
@@ -46,6 +48,7 @@ final class WindowDriver implements AutoCloseable {
         Optional<Path> sheet = Optional.empty();
         Optional<Path> survey = Optional.empty();
         Unsaved unsaved = Unsaved.STAY;
+        Changed changed = Changed.STAY;
         int asked;
 
         @Override
@@ -79,17 +82,24 @@ final class WindowDriver implements AutoCloseable {
         }
 
         @Override
+        public Changed changedOnDisk(Path file) {
+            asked++;
+            return changed;
+        }
+
+        @Override
         public Unsaved unsaved(String planName) {
             asked++;
             return unsaved;
         }
     }
 
-    private WindowDriver(Stage stage, PlanDocument document) throws Exception {
+    private WindowDriver(Stage stage, PlanDocument document, Optional<ActionLog> instead) throws Exception {
         this.stage = stage;
+        ActionLog log = instead.orElse(autosaved::add);
         this.window = onScreen(() -> {
             Application.setUserAgentStylesheet(new PrimerLight().getUserAgentStylesheet());
-            var model = new WorkspaceModel(document, Optional.empty(), autosaved::add);
+            var model = new WorkspaceModel(Origin.of(document), log);
             var made = new MainWindow(
                     model,
                     answers,
@@ -113,7 +123,12 @@ final class WindowDriver implements AutoCloseable {
     }
 
     static WindowDriver with(PlanDocument document) throws Exception {
-        return new WindowDriver(FxToolkit.registerPrimaryStage(), document);
+        return new WindowDriver(FxToolkit.registerPrimaryStage(), document, Optional.empty());
+    }
+
+    /** A window whose actions are told to a log. */
+    static WindowDriver with(PlanDocument document, ActionLog log) throws Exception {
+        return new WindowDriver(FxToolkit.registerPrimaryStage(), document, Optional.of(log));
     }
 
     static <T> T onScreen(Callable<T> work) throws Exception {
@@ -139,7 +154,7 @@ final class WindowDriver implements AutoCloseable {
     /** Waits for the interface, and for pictures that are being brought in. */
     void settle() throws Exception {
         WaitForAsyncUtils.waitForFxEvents();
-        WaitForAsyncUtils.waitFor(30, TimeUnit.SECONDS, () -> onScreen(() -> !window.reading()));
+        WaitForAsyncUtils.waitFor(30, TimeUnit.SECONDS, () -> onScreen(() -> !window.working()));
         WaitForAsyncUtils.waitForFxEvents();
     }
 

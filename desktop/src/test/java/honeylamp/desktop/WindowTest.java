@@ -3,7 +3,6 @@ package honeylamp.desktop;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import honeylamp.demo.DemoFiles;
-import honeylamp.desktop.files.Autosave;
 import honeylamp.desktop.files.WindowState;
 import honeylamp.desktop.workspace.Stage;
 import honeylamp.geometry.Point;
@@ -11,7 +10,6 @@ import honeylamp.illustrate.Lamp;
 import honeylamp.units.Length;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.Optional;
 import java.util.concurrent.atomic.AtomicReference;
 import javafx.scene.Node;
 import javafx.scene.control.Labeled;
@@ -270,20 +268,6 @@ class WindowTest {
     void nonsenseInTheWindowStateIsBegunAnew() throws Exception {
         var file = Files.writeString(folder.resolve("window.properties"), "width=wide\n");
         assertThat(WindowState.read(file)).isEqualTo(new WindowState(1280, 800));
-    }
-
-    @Test
-    void autosaveKeepsTheNewestPlanUntilItIsSafe() throws Exception {
-        var file = folder.resolve("autosave.journal");
-        var plan = DemoFiles.document().plan();
-        var first = Autosave.to(file);
-        first.write(plan.named("before"));
-        first.write(plan.named("after"));
-        first.close();
-        assertThat(Autosave.leftBehind(file)).map(p -> p.name()).isEqualTo(Optional.of("after"));
-        var second = Autosave.to(file);
-        second.finish();
-        assertThat(Autosave.leftBehind(file)).isEmpty();
     }
 
     @Test

@@ -25,6 +25,7 @@ public final class ExportWork extends Task<Path> {
         this.geometry = geometry;
         this.format = format;
         this.file = file;
+        updateTitle("Exporting");
     }
 
     @Override

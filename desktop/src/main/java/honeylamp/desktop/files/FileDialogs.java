@@ -32,6 +32,16 @@ public interface FileDialogs {
         STAY
     }
 
+    /** What to do with a file that somebody else has written since it was opened. */
+    enum Changed {
+        WRITE_OVER,
+        ELSEWHERE,
+        STAY
+    }
+
+    /** Asks what to do, told which file it is. */
+    Changed changedOnDisk(Path file);
+
     /** Asks what to do with unsaved changes. */
     Unsaved unsaved(String planName);
 

@@ -2,6 +2,7 @@ package honeylamp.desktop.files;
 
 import java.io.File;
 import java.nio.file.Path;
+import java.util.LinkedHashMap;
 import java.util.Optional;
 import javafx.scene.control.Alert;
 import javafx.scene.control.ButtonBar.ButtonData;
@@ -78,14 +79,36 @@ public final class WindowDialogs implements FileDialogs {
 
     @Override
     public Unsaved unsaved(String planName) {
-        var save = new ButtonType("Save", ButtonData.YES);
-        var drop = new ButtonType("Do not save", ButtonData.NO);
-        var stay = new ButtonType("Stay", ButtonData.CANCEL_CLOSE);
-        var alert = new Alert(
-                Alert.AlertType.NONE, "\"" + planName + "\" has changes that are in no file yet.", save, drop, stay);
+        return ask(
+                "\"" + planName + "\" has changes that are in no file yet.",
+                Unsaved.STAY,
+                new Answer<>("Save", ButtonData.YES, Unsaved.SAVE),
+                new Answer<>("Do not save", ButtonData.NO, Unsaved.DROP),
+                new Answer<>("Stay", ButtonData.CANCEL_CLOSE, Unsaved.STAY));
+    }
+
+    @Override
+    public Changed changedOnDisk(Path file) {
+        return ask(
+                "\"" + file.getFileName() + "\" is no longer as this window left it: it was written, moved or deleted by"
+                        + " somebody else. Saving would put this plan in its place.",
+                Changed.STAY,
+                new Answer<>("Save elsewhere…", ButtonData.YES, Changed.ELSEWHERE),
+                new Answer<>("Write over it", ButtonData.NO, Changed.WRITE_OVER),
+                new Answer<>("Stay", ButtonData.CANCEL_CLOSE, Changed.STAY));
+    }
+
+    private record Answer<T>(String words, ButtonData place, T meaning) {}
+
+    @SafeVarargs
+    private <T> T ask(String question, T otherwise, Answer<T>... answers) {
+        var meanings = new LinkedHashMap<ButtonType, T>();
+        for (var answer : answers) {
+            meanings.put(new ButtonType(answer.words, answer.place), answer.meaning);
+        }
+        var alert = new Alert(Alert.AlertType.NONE, question, meanings.keySet().toArray(ButtonType[]::new));
         alert.setTitle("Honey Lamp");
         alert.initOwner(owner);
-        var answer = alert.showAndWait().orElse(stay);
-        return answer == save ? Unsaved.SAVE : answer == drop ? Unsaved.DROP : Unsaved.STAY;
+        return alert.showAndWait().map(meanings::get).orElse(otherwise);
     }
 }

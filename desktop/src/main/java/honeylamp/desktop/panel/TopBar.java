@@ -1,6 +1,7 @@
 package honeylamp.desktop.panel;
 
 import honeylamp.desktop.workspace.WorkspaceModel;
+import javafx.beans.binding.Bindings;
 import javafx.concurrent.Task;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
@@ -29,8 +30,7 @@ public final class TopBar extends HBox {
         undo = Widgets.button("Undo", "undo", "Take the last action back (Ctrl+Z)", model::undo);
         redo = Widgets.button("Redo", "redo", "Do it again (Ctrl+Y)", model::redo);
         working.setAlignment(Pos.CENTER);
-        working.setVisible(false);
-        working.setManaged(false);
+        working.managedProperty().bind(Bindings.isNotEmpty(working.getChildren()));
         getChildren()
                 .addAll(
                         brand,
@@ -63,17 +63,16 @@ public final class TopBar extends HBox {
         var bar = new ProgressBar();
         bar.setId("progress");
         bar.progressProperty().bind(work.progressProperty());
+        var title = new Label();
+        title.textProperty().bind(work.titleProperty());
         var end = Widgets.button("Cancel", "cancel-work", "End this work; nothing is written", work::cancel);
-        working.getChildren().setAll(new Label(work.getTitle().isBlank() ? "Exporting" : work.getTitle()), bar, end);
-        working.setVisible(true);
-        working.setManaged(true);
+        var row = new HBox(8, title, bar, end);
+        row.setAlignment(Pos.CENTER);
+        working.getChildren().add(row);
         // not isDone: the state is told just before the call has returned
         work.stateProperty().subscribe(state -> {
             switch (state) {
-                case SUCCEEDED, FAILED, CANCELLED -> {
-                    working.setVisible(false);
-                    working.setManaged(false);
-                }
+                case SUCCEEDED, FAILED, CANCELLED -> working.getChildren().remove(row);
                 case READY, SCHEDULED, RUNNING -> {}
             }
         });

@@ -8,6 +8,7 @@ import honeylamp.illustrate.PaperFrame;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Storey;
+import honeylamp.store.Origin;
 import honeylamp.store.PlanDocument;
 import java.nio.file.Path;
 import java.util.Optional;
@@ -16,17 +17,15 @@ import java.util.Set;
 /**
  * Everything the window shows, as one value.
  *
- * @param document assets and unknown fields of the open file; its plan is that of the last opening or saving
- * @param file where the plan is saved, if it is
+ * @param origin the document as it was opened or saved last, with pictures and unknown fields, and its file
  * @param storey the storey worked on
  * @param tool index into the stage's tools
  * @param frame where the plan lies on paper while work goes on
  * @param said what is said to the person
  */
 public record Workspace(
-        PlanDocument document,
+        Origin origin,
         History history,
-        Optional<Path> file,
         ElementId.StoreyId storey,
         Stage stage,
         int tool,
@@ -63,6 +62,16 @@ public record Workspace(
         selection = Set.copyOf(selection);
     }
 
+    /** The document as it was opened or saved last, with pictures and unknown fields. */
+    public PlanDocument document() {
+        return origin.document();
+    }
+
+    /** Where the plan is saved, if it is. */
+    public Optional<Path> file() {
+        return origin.file();
+    }
+
     /** The plan as it is now. */
     public Plan plan() {
         return history.now();
@@ -80,24 +89,23 @@ public record Workspace(
 
     /** Whether there are changes that are in no file. */
     public boolean unsaved() {
-        return !plan().equals(document.plan());
+        return !plan().equals(origin.document().plan());
     }
 
     Workspace with(History other) {
         return new Workspace(
-                document, other, file, storey, stage, tool, gesture, selection, choices, lamp, frame, view, said);
+                origin, other, storey, stage, tool, gesture, selection, choices, lamp, frame, view, said);
     }
 
-    Workspace with(PlanDocument other, Optional<Path> where) {
+    Workspace with(Origin other) {
         return new Workspace(
-                other, history, where, storey, stage, tool, gesture, selection, choices, lamp, frame, view, said);
+                other, history, storey, stage, tool, gesture, selection, choices, lamp, frame, view, said);
     }
 
     Workspace at(Stage other, int otherTool, Gesture begun) {
         return new Workspace(
-                document,
+                origin,
                 history,
-                file,
                 storey,
                 other,
                 otherTool,
@@ -112,41 +120,41 @@ public record Workspace(
 
     Workspace with(Gesture other) {
         return new Workspace(
-                document, history, file, storey, stage, tool, other, selection, choices, lamp, frame, view, said);
+                origin, history, storey, stage, tool, other, selection, choices, lamp, frame, view, said);
     }
 
     Workspace picking(Set<ElementId> ids) {
         return new Workspace(
-                document, history, file, storey, stage, tool, gesture, ids, choices, lamp, frame, view, said);
+                origin, history, storey, stage, tool, gesture, ids, choices, lamp, frame, view, said);
     }
 
     Workspace with(Choices other) {
         return new Workspace(
-                document, history, file, storey, stage, tool, gesture, selection, other, lamp, frame, view, said);
+                origin, history, storey, stage, tool, gesture, selection, other, lamp, frame, view, said);
     }
 
     Workspace with(Lamp other) {
         return new Workspace(
-                document, history, file, storey, stage, tool, gesture, selection, choices, other, frame, view, said);
+                origin, history, storey, stage, tool, gesture, selection, choices, other, frame, view, said);
     }
 
     Workspace with(PaperFrame other) {
         return new Workspace(
-                document, history, file, storey, stage, tool, gesture, selection, choices, lamp, other, view, said);
+                origin, history, storey, stage, tool, gesture, selection, choices, lamp, other, view, said);
     }
 
     Workspace with(View other) {
         return new Workspace(
-                document, history, file, storey, stage, tool, gesture, selection, choices, lamp, frame, other, said);
+                origin, history, storey, stage, tool, gesture, selection, choices, lamp, frame, other, said);
     }
 
     Workspace saying(Said sentence) {
         return new Workspace(
-                document, history, file, storey, stage, tool, gesture, selection, choices, lamp, frame, view, sentence);
+                origin, history, storey, stage, tool, gesture, selection, choices, lamp, frame, view, sentence);
     }
 
     Workspace on(ElementId.StoreyId other) {
         return new Workspace(
-                document, history, file, other, stage, tool, gesture, Set.of(), choices, lamp, frame, view, said);
+                origin, history, other, stage, tool, gesture, Set.of(), choices, lamp, frame, view, said);
     }
 }

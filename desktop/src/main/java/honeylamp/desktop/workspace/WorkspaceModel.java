@@ -23,16 +23,16 @@ import honeylamp.illustrate.Sketches;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Plan;
 import honeylamp.sheet.SheetComposer;
-import honeylamp.store.PlanDocument;
+import honeylamp.store.Origin;
 import honeylamp.units.Length;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.Consumer;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.property.ReadOnlyStringProperty;
+import javafx.beans.property.ReadOnlyStringWrapper;
 
 /** Holds the workspace and is the only one to change it; used on the interface thread. */
 public final class WorkspaceModel {
@@ -41,7 +41,8 @@ public final class WorkspaceModel {
 
     private final ReadOnlyObjectWrapper<Workspace> state;
     private final GeometryCache cache = new GeometryCache();
-    private final Consumer<Plan> onEdit;
+    private final ActionLog log;
+    private final ReadOnlyStringWrapper alarm = new ReadOnlyStringWrapper("");
     private final PictureStore pictures = new PictureStore();
     private final ShownPlan shown = new ShownPlan(this::now, cache);
     private Optional<Length> measured = Optional.empty();
@@ -50,22 +51,22 @@ public final class WorkspaceModel {
     /**
      * A model of a document.
      *
-     * @param onEdit told every plan that an action gave, for autosave
+     * @param log told all that happens to it, for autosave
      */
-    public WorkspaceModel(PlanDocument document, Optional<Path> file, Consumer<Plan> onEdit) {
-        this.onEdit = onEdit;
-        this.state = new ReadOnlyObjectWrapper<>(fresh(document, file));
+    public WorkspaceModel(Origin origin, ActionLog log) {
+        this.log = log;
+        this.state = new ReadOnlyObjectWrapper<>(fresh(origin, History.of(origin.document().plan())));
+        log.opened(origin);
     }
 
-    private Workspace fresh(PlanDocument document, Optional<Path> file) {
-        var plan = document.plan();
+    private Workspace fresh(Origin origin, History history) {
+        var plan = history.now();
         var storey = plan.storeys().getFirst();
         var choices = Choices.of(plan.wallTypes().getFirst().id(), plan.units());
         var stage = storey.walls().isEmpty() ? Stage.UNDERLAY : Stage.FURNISH;
         return new Workspace(
-                document,
-                History.of(plan),
-                file,
+                origin,
+                history,
                 storey.id(),
                 stage,
                 0,
@@ -160,14 +161,41 @@ public final class WorkspaceModel {
     }
 
     /** Opens another document. */
-    public void open(PlanDocument document, Optional<Path> file) {
-        pictures.keepOnly(document.assets().keySet());
-        state.set(fresh(document, file));
+    public void open(Origin origin) {
+        show(origin, fresh(origin, History.of(origin.document().plan())));
+        log.opened(origin);
     }
 
-    /** Notes that the plan now lies in a file. */
-    public void saved(PlanDocument document, Path file) {
-        state.set(now().with(document, Optional.of(file)));
+    /**
+     * Goes on with work that an earlier run left, as a document of its own.
+     *
+     * @param kept to run once the work is safe in this window's journal
+     */
+    public void resume(Origin origin, Plan plan, Runnable kept) {
+        var history = History.of(origin.document().plan()).then(plan, "Work of the run that ended early");
+        show(origin, fresh(origin, history));
+        log.resumed(origin, plan, kept);
+    }
+
+    private void show(Origin origin, Workspace opened) {
+        pictures.keepOnly(origin.document().assets().keySet());
+        state.set(opened);
+    }
+
+    /** Notes that the document now lies in a file; the plan may have gone on since. */
+    public void saved(Origin origin) {
+        state.set(now().with(origin));
+        log.saved(origin);
+    }
+
+    /** What is wrong and stays so until it is mended, such as a full disk; empty if nothing is. */
+    public ReadOnlyStringProperty alarm() {
+        return alarm.getReadOnlyProperty();
+    }
+
+    /** Says what is wrong until it is said that it is not any more, by an empty sentence. */
+    public void alarm(String sentence) {
+        alarm.set(sentence);
     }
 
     /** Works on another storey. */
@@ -195,7 +223,8 @@ public final class WorkspaceModel {
 
     /** Adds a picture to the document, with the plan that shows it. */
     public void addAsset(String name, byte[] bytes, Plan plan, String action) {
-        state.set(now().with(now().document().withAsset(name, bytes), now().file()));
+        state.set(now().with(now().origin().with(now().document().withAsset(name, bytes))));
+        log.brought(name, bytes);
         edit(plan, action);
     }
 
@@ -214,7 +243,7 @@ public final class WorkspaceModel {
         var history = w.history().then(whole, action);
         if (history != w.history()) {
             state.set(w.with(history).saying(Said.NOTHING));
-            onEdit.accept(history.now());
+            log.acted(history.now());
         }
     }
 
@@ -246,7 +275,7 @@ public final class WorkspaceModel {
         var w = now();
         if (going && w.history().undoable().filter(action::equals).isPresent()) {
             state.set(w.with(w.history().amended(plan)));
-            onEdit.accept(plan);
+            log.acted(plan);
         } else {
             edit(plan, action);
         }
@@ -272,7 +301,7 @@ public final class WorkspaceModel {
                     .with(w.gesture().dropped())
                     .picking(Set.of())
                     .saying(Said.NOTHING));
-            onEdit.accept(history.now());
+            log.acted(history.now());
         }
     }
 
@@ -355,6 +384,12 @@ public final class WorkspaceModel {
     /** Says that something cannot be. */
     public void complain(String sentence) {
         state.set(now().saying(Said.complaint(sentence)));
+    }
+
+    /** Drops the gesture under way, which met something it could not do, and says why. */
+    public void dropped(String sentence) {
+        var w = now();
+        state.set(w.with(w.gesture().dropped()).saying(Said.complaint(sentence)));
     }
 
     /** The pointer moved. */

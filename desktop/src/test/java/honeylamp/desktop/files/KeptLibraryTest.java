@@ -34,4 +34,26 @@ class KeptLibraryTest {
         assertThat(kept.keep(NewPlan.in(UnitSystem.MM).wallTypes().getFirst())).contains("Move the file away");
         assertThat(file).hasContent("not a list");
     }
+
+    @Test
+    void entriesThatAreNothingAreLeftOutAndNothingKeepsTheProgramFromStarting() throws IOException {
+        var type = NewPlan.in(UnitSystem.MM).wallTypes().get(2);
+        var file = folder.resolve("wall-types.json");
+        assertThat(new KeptLibrary<>(KeptFile.WALL_TYPES, file).keep(type)).isEmpty();
+        var whole = Files.readString(file);
+        Files.writeString(file, whole.replaceFirst("\\[", "[null,"));
+        assertThat(new KeptLibrary<>(KeptFile.WALL_TYPES, file).all())
+                .singleElement()
+                .satisfies(t -> assertThat(t.name()).isEqualTo(type.name()));
+        for (var damaged : new String[] {
+            "null", "[null]", "[{}]", "[7]", "", whole.replaceFirst("\"name\" *: *\"[^\"]*\"", "\"name\": null")
+        }) {
+            Files.writeString(file, damaged);
+            assertThat(new KeptLibrary<>(KeptFile.WALL_TYPES, file).all())
+                    .as(damaged)
+                    .isEmpty();
+        }
+        assertThat(new KeptLibrary<>(KeptFile.WALL_TYPES, file.resolve("below-a-file.json")).all())
+                .isEmpty();
+    }
 }

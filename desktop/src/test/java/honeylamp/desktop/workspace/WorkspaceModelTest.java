@@ -13,6 +13,7 @@ import honeylamp.illustrate.Lamp;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Light;
 import honeylamp.plan.Plan;
+import honeylamp.store.Origin;
 import honeylamp.store.PlanDocument;
 import honeylamp.units.UnitSystem;
 import java.util.ArrayList;
@@ -26,7 +27,7 @@ class WorkspaceModelTest {
     private final List<Plan> saved = new ArrayList<>();
 
     private WorkspaceModel model(Plan plan) {
-        return new WorkspaceModel(PlanDocument.of(plan), Optional.empty(), saved::add);
+        return new WorkspaceModel(Origin.of(PlanDocument.of(plan)), saved::add);
     }
 
     private static void click(WorkspaceModel model, double x, double y) {
