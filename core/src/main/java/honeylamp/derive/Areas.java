@@ -109,8 +109,7 @@ public record Areas(List<Map<AreaBasis, Double>> rooms, double internalGrossMm2,
         var edges = WallNetwork.halfEdges(split, sides);
         WallNetwork.joinAround(split, edges);
         var pieces = WallNetwork.pieces(edges);
-        return WallFaces.of(
-                split, edges, split.pieces().stream().map(pieces::get).toList());
+        return WallFaces.of(split, edges, pieces, List.of());
     }
 
     /** Both sides on the middle of the wall. */

@@ -47,7 +47,7 @@ final class Boundaries {
         for (var face : faces) {
             for (var part : Regions.difference(List.of(face.outline()), voids)) {
                 if (part.area() > LEAST_MM2) {
-                    out.add(new Face(part, Dissection.of(network, part).areaMm2()));
+                    out.add(face(network, part));
                 }
             }
         }
@@ -85,32 +85,40 @@ final class Boundaries {
         for (var face : faces) {
             var box = face.outline().bounds();
             var across = lines.stream().filter(l -> l.bounds().meets(box)).toList();
-            var parts = across.isEmpty() ? List.<Outline>of() : parts(face.outline(), across);
+            var parts = across.isEmpty() ? List.<Outline>of() : parts(network, face.outline(), across);
             if (parts.size() < 2) {
                 out.add(face);
             } else {
-                parts.forEach(p -> out.add(new Face(p, Dissection.of(network, p).areaMm2())));
+                parts.forEach(p -> out.add(face(network, p)));
             }
         }
         return out;
     }
 
-    private static List<Outline> parts(Outline face, List<Segment> across) {
-        return Regions.divided(List.of(face), across).stream()
+    private static Face face(WallNetwork network, Outline outline) {
+        return new Face(outline, TrueArea.along(network, outline).of(outline));
+    }
+
+    private static List<Outline> parts(WallNetwork network, Outline face, List<Segment> across) {
+        var cornered = TrueArea.along(network, face).cornered(face, across);
+        return Regions.divided(List.of(cornered), across).stream()
                 .filter(p -> p.area() > LEAST_MM2)
                 .filter(p -> face.contains(LabelSpot.freest(p).centre()))
                 .toList();
     }
 
     private static List<Face> outside(WallNetwork network, List<Segment> lines) {
-        var shells = network.poche().stream().map(o -> Outline.of(o.shell())).toList();
+        var shells = network.poche().stream()
+                .map(o -> Outline.of(o.shell()))
+                .map(o -> TrueArea.along(network, o).cornered(o, lines))
+                .toList();
         return Regions.divided(shells, lines).stream()
                 .filter(p -> p.area() > LEAST_MM2)
                 .filter(p -> {
                     var inside = LabelSpot.freest(p).centre();
                     return shells.stream().noneMatch(s -> s.contains(inside));
                 })
-                .map(p -> new Face(p, Dissection.of(network, p).areaMm2()))
+                .map(p -> face(network, p))
                 .toList();
     }
 }

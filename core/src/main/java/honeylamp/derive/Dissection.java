@@ -4,6 +4,7 @@ import honeylamp.geometry.Arc;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Ring;
+import honeylamp.geometry.Segment;
 import honeylamp.units.Length;
 import honeylamp.units.LengthText;
 import honeylamp.units.UnitSystem;
@@ -99,12 +100,54 @@ public record Dissection(List<Part> parts) {
 
     static Dissection of(WallNetwork network, Outline outline) {
         var out = new ArrayList<Part>();
-        var straight = new ArrayList<Ring>();
-        straight.add(chords(network, outline.shell(), 1, out));
-        outline.holes().forEach(h -> straight.add(chords(network, h, -1, out)));
-        var slabs = slabs(new Outline(straight.getFirst().counterClockwise(), straight.subList(1, straight.size())));
-        slabs.addAll(out);
-        return new Dissection(slabs);
+        var shell = chords(network, outline.shell().counterClockwise(), 1, out);
+        var holes = outline.holes().stream()
+                .map(h -> chords(network, h.counterClockwise(), -1, out))
+                .toList();
+        if (out.isEmpty()) {
+            return new Dissection(slabs(outline)); // all straight: what stands in the room is cut out of its slabs
+        }
+        // a chord may run across what stands in the room, so that is taken away by itself
+        var parts = signedSlabs(shell, 1);
+        holes.forEach(h -> parts.addAll(signedSlabs(h, -1)));
+        parts.addAll(out);
+        return new Dissection(parts);
+    }
+
+    /** The slabs of a ring, taken away if {@code sign} is minus one; of one that crosses itself, by its true turns. */
+    private static List<Part> signedSlabs(Ring ring, int sign) {
+        var parts = ring.area() < SAME_MM || ring.isSimple()
+                ? ring.signedArea() < 0 ? negated(slabs(Outline.of(ring))) : slabs(Outline.of(ring))
+                : triangles(ring);
+        return sign > 0 ? parts : negated(parts);
+    }
+
+    private static List<Part> negated(List<Part> parts) {
+        return parts.stream()
+                .map(p -> new Part(p.shape, p.outline, p.firstMm, p.secondMm, p.heightMm, -p.areaMm2))
+                .collect(Collectors.toCollection(ArrayList::new));
+    }
+
+    /** A fan of triangles from the first corner, each by its turn: right for every ring, if not the fewest. */
+    private static List<Part> triangles(Ring ring) {
+        var out = new ArrayList<Part>();
+        var corners = ring.corners();
+        for (var i = 1; i + 1 < corners.size(); i++) {
+            var base = new Segment(corners.getFirst(), corners.get(i));
+            if (base.length() > SAME_MM) {
+                var high = base.offset(corners.get(i + 1));
+                if (Math.abs(high) > SAME_MM) {
+                    out.add(new Part(
+                            Shape.TRIANGLE,
+                            Ring.of(base.a(), base.b(), corners.get(i + 1)),
+                            base.length(),
+                            0,
+                            Math.abs(high),
+                            base.length() * high / 2));
+                }
+            }
+        }
+        return out;
     }
 
     /**
@@ -151,13 +194,13 @@ public record Dissection(List<Part> parts) {
                         arcs.get(arc),
                         corners.get(i),
                         corners.get((start + last + 1) % corners.size()),
-                        ring.signedArea() > 0 ? sign : -sign,
+                        sign,
                         sectors);
                 k = last;
             }
         }
-        if (kept.size() == 2) {
-            kept.add(kept.getFirst()); // two arcs alone: nothing lies between their chords
+        while (kept.size() < 3) {
+            kept.add(kept.getFirst()); // one or two arcs alone: nothing lies between their chords
         }
         return new Ring(kept);
     }
@@ -249,12 +292,17 @@ public record Dissection(List<Part> parts) {
             slab(turned, list.get(i), list.get(i + 1), out);
         }
         return joined(out).stream()
+                .filter(Slab::holdsArea)
                 .map(s -> s.part(origin, along, up))
                 .collect(Collectors.toCollection(ArrayList::new));
     }
 
     /** Between two levels, from left to right edge. */
     private record Slab(double low, double high, double lowLeft, double lowRight, double highLeft, double highRight) {
+        private boolean holdsArea() {
+            return lowRight - lowLeft > SAME_MM || highRight - highLeft > SAME_MM;
+        }
+
         private boolean isRectangle() {
             return Math.abs(lowLeft - highLeft) < SAME_MM && Math.abs(lowRight - highRight) < SAME_MM;
         }

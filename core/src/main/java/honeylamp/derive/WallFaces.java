@@ -1,6 +1,7 @@
 package honeylamp.derive;
 
 import honeylamp.derive.WallNetwork.Face;
+import honeylamp.geometry.Arc;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Regions;
@@ -67,17 +68,26 @@ record WallFaces(List<Outline> poche, List<Face> rooms, List<Trace> outside) {
         }
     }
 
-    static WallFaces of(WallNodes.Split split, List<HalfEdge> edges, List<WallPiece> pieces) {
+    static WallFaces of(
+            WallNodes.Split split, List<HalfEdge> edges, Map<RawPiece, WallPiece> pieces, List<TouchingEnd> touching) {
         var traces = traces(split, edges);
-        var unsound = traces.stream().filter(t -> !t.isSound()).toList();
-        var bodies = bodiesAlong(unsound, split, pieces);
+        var joined = touching.stream().map(TouchingEnd::edge).toList();
+        var bodies = new Bodies(split, edges, pieces, touching);
+        var unsound = traces.stream()
+                .filter(t -> !t.isSound() || t.edges.stream().anyMatch(e -> joined.contains(e) || bodies.fillsBeside(e)))
+                .toList();
+        var arcs = new TrueArea(pieces.values().stream()
+                .flatMap(p -> p.faces().stream())
+                .filter(Arc.class::isInstance)
+                .map(Arc.class::cast)
+                .toList());
         var inside = traces.stream().filter(t -> !t.isOutside()).toList();
         var outside = traces.stream().filter(Trace::isOutside).toList();
         var enclosed = inside.stream()
-                .map(t -> enclosed(t, unsound.contains(t), islands(t, inside, outside), bodies))
+                .map(t -> enclosed(t, unsound, islands(t, inside, outside), bodies, arcs))
                 .toList();
         return new WallFaces(
-                poche(enclosed, outside, unsound, pieces),
+                poche(enclosed, outside, unsound, bodies),
                 byFallingArea(enclosed),
                 outside.stream().filter(t -> smallestAround(t, inside) == t).toList());
     }
@@ -140,40 +150,6 @@ record WallFaces(List<Outline> poche, List<Face> rooms, List<Trace> outside) {
         return new Ring(corners).simplified(1e-4);
     }
 
-    /** The bodies of all walls along unsound faces; on the unsound side they are cut off square, not mitred. */
-    private static List<Outline> bodiesAlong(List<Trace> unsound, WallNodes.Split split, List<WallPiece> pieces) {
-        Map<RawPiece, boolean[]> sides = new IdentityHashMap<>();
-        for (var trace : unsound) {
-            for (var edge : trace.edges) {
-                var side = edge.node == edge.piece.startNode() ? 0 : 1;
-                sides.computeIfAbsent(edge.piece, _ -> new boolean[2])[side] = true;
-            }
-        }
-        var out = new ArrayList<Outline>();
-        for (var i = 0; i < split.pieces().size(); i++) {
-            var square = sides.get(split.pieces().get(i));
-            if (square != null) {
-                out.add(Outline.of(body(pieces.get(i), square[0], square[1])));
-            }
-        }
-        return out;
-    }
-
-    private static Ring body(WallPiece piece, boolean squareLeft, boolean squareRight) {
-        var c = piece.corners();
-        var left = piece.line().shiftedLeft(piece.leftMm());
-        var right = piece.line().shiftedLeft(-piece.rightMm());
-        return WallPiece.body(
-                piece.line(),
-                piece.leftMm(),
-                piece.rightMm(),
-                new WallPiece.Corners(
-                        squareLeft ? left.a() : c.startLeft(),
-                        squareRight ? right.a() : c.startRight(),
-                        squareLeft ? left.b() : c.endLeft(),
-                        squareRight ? right.b() : c.endRight()));
-    }
-
     /** The outer outlines of other parts of the network that lie in an enclosed face. */
     private static List<Trace> islands(Trace room, List<Trace> inside, List<Trace> outside) {
         return outside.stream()
@@ -189,28 +165,37 @@ record WallFaces(List<Outline> poche, List<Face> rooms, List<Trace> outside) {
                 .orElse(island);
     }
 
-    private static Enclosed enclosed(Trace room, boolean unsound, List<Trace> around, List<Outline> bodies) {
-        var shell = unsound ? new Ring(room.nodes) : clean(room.corners);
+    private static Enclosed enclosed(
+            Trace room, List<Trace> unsound, List<Trace> around, Bodies bodies, TrueArea arcs) {
+        var crossed = unsound.contains(room);
+        var shell = crossed ? new Ring(room.nodes) : clean(room.corners);
         if (isFilm(shell)) {
             return new Enclosed(room, Optional.empty(), List.of()); // three walls that all but cross in one point
         }
         var islands = around.stream().map(o -> clean(o.corners)).toList();
-        var box = shell.bounds();
-        var away = new ArrayList<>(
-                bodies.stream().filter(b -> b.bounds().meets(box)).toList());
-        if (away.isEmpty() && liesFree(shell, islands)) {
+        if (!crossed && around.stream().noneMatch(unsound::contains) && liesFree(shell, islands)) {
             var outline = new Outline(shell, islands);
             var beyond = room.beyondMm2
                     + around.stream().mapToDouble(Trace::beyondMm2).sum();
             return new Enclosed(room, Optional.of(shell), List.of(new Face(outline, outline.area() + beyond)));
         }
-        islands.forEach(i -> away.add(Outline.of(i)));
+        var away = new ArrayList<Outline>();
+        if (crossed) {
+            away.addAll(bodies.along(room.edges));
+        }
+        for (var island : around) {
+            if (unsound.contains(island)) {
+                away.addAll(bodies.along(island.edges));
+            } else {
+                away.add(Outline.of(clean(island.corners)));
+            }
+        }
         return new Enclosed(
                 room,
                 Optional.empty(),
                 Regions.difference(List.of(Outline.of(shell)), Regions.union(away)).stream()
                         .filter(o -> !isFilm(o.shell()))
-                        .map(o -> new Face(o, o.area()))
+                        .map(o -> new Face(o, arcs.of(o)))
                         .toList());
     }
 
@@ -239,7 +224,7 @@ record WallFaces(List<Outline> poche, List<Face> rooms, List<Trace> outside) {
     }
 
     private static List<Outline> poche(
-            List<Enclosed> enclosed, List<Trace> outside, List<Trace> unsound, List<WallPiece> pieces) {
+            List<Enclosed> enclosed, List<Trace> outside, List<Trace> unsound, Bodies bodies) {
         if (unsound.isEmpty() && enclosed.stream().allMatch(e -> e.traced.isPresent())) {
             return outside.stream()
                     .map(o -> new Outline(clean(o.corners), holes(enclosed, o.part)))
@@ -252,7 +237,7 @@ record WallFaces(List<Outline> poche, List<Face> rooms, List<Trace> outside) {
             }
         }
         if (solids.size() < outside.size()) {
-            pieces.forEach(p -> solids.add(Outline.of(p.isOrdered() ? p.body() : p.running(0, 0))));
+            solids.addAll(bodies.all());
         }
         var rooms = enclosed.stream().flatMap(Enclosed::outlines).toList();
         return withoutFilms(Regions.difference(Regions.union(solids), rooms));

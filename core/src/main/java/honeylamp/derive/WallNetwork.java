@@ -53,8 +53,8 @@ public record WallNetwork(
     /** Beyond this many thicknesses an outer corner is cut off instead of running to a spike. */
     private static final double MITRE_LIMIT = 2.6;
 
-    /** Faces closer in direction than this are treated as one straight line. */
-    private static final double STRAIGHT_SINE = Math.sin(Math.toRadians(0.5));
+    /** Pieces whose directions differ by less than this sine run straight on; what rounding leaves is far below it. */
+    private static final double STRAIGHT_SINE = 1e-7;
 
     /** The pieces whose bodies come within reach of a point. */
     public List<WallPiece> near(Point p, double reachMm) {
@@ -102,12 +102,13 @@ public record WallNetwork(
         var around = joinAround(split, edges);
         var pieces = pieces(edges);
         var ordered = split.pieces().stream().map(pieces::get).toList();
-        var faces = WallFaces.of(split, edges, ordered);
+        var touching = TouchingEnd.among(split, edges, pieces);
+        var faces = WallFaces.of(split, edges, pieces, touching);
         return new WallNetwork(
                 ordered,
                 faces.poche(),
                 faces.rooms(),
-                openEnds(split, around),
+                openEnds(split, around, touching),
                 outerFaces(faces, pieces),
                 split.overlaps(),
                 new BoxIndex(ordered.size(), i -> ordered.get(i).body().bounds()),
@@ -153,7 +154,7 @@ public record WallNetwork(
     }
 
     /** The corner between an edge's left face and the next edge's right face: one point, or two. */
-    private static List<Point> corners(Point node, HalfEdge edge, HalfEdge next) {
+    static List<Point> corners(Point node, HalfEdge edge, HalfEdge next) {
         var onLeft = node.plus(edge.unit.left().times(edge.leftMm));
         var onRight = node.minus(next.unit.left().times(next.rightMm));
         if (edge == next) {
@@ -218,10 +219,12 @@ public record WallNetwork(
         return HalfEdge.before(edge).wedge().getFirst();
     }
 
-    private static List<OpenEnd> openEnds(WallNodes.Split split, Map<Integer, List<HalfEdge>> around) {
+    private static List<OpenEnd> openEnds(
+            WallNodes.Split split, Map<Integer, List<HalfEdge>> around, List<TouchingEnd> touching) {
+        var joined = touching.stream().map(TouchingEnd::edge).toList();
         var out = new ArrayList<OpenEnd>();
         around.forEach((node, star) -> {
-            if (star.size() == 1) {
+            if (star.size() == 1 && !joined.contains(star.getFirst())) {
                 var edge = star.getFirst();
                 out.add(new OpenEnd(edge.piece.wall(), split.nodes().get(node), edge.unit.times(-1)));
             }

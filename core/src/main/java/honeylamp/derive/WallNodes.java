@@ -23,10 +23,10 @@ import java.util.function.ToDoubleFunction;
  */
 final class WallNodes {
     /**
-     * Points nearer than this are the same spot; far below any building tolerance. A hair over one millimetre, so
-     * that points typed a whole millimetre apart are judged alike whichever way their distance was worked out.
+     * Points nearer than this, in mm, are the same spot: what rounding to whole nanometres leaves where ends lie on
+     * slanted or curved walls. Ends that a person put apart are apart; near misses are snags.
      */
-    static final double SAME_MM = 1.0001;
+    static final double SAME_MM = 1e-5;
 
     /** A wall is carried on into a wall it stops in by at most so many thicknesses of that wall. */
     private static final double CARRIED_THICKNESSES = 3;

@@ -71,8 +71,17 @@ public record WallPiece(Wall wall, Curve line, double leftMm, double rightMm, Co
 
     /** Whether both faces run as the line does; where joints crowd, their corners may pass each other. */
     boolean isOrdered() {
-        return line.along(corners.startLeft()) <= line.along(corners.endLeft())
-                && line.along(corners.startRight()) <= line.along(corners.endRight());
+        return isLeftOrdered() && isRightOrdered();
+    }
+
+    /** Whether the left face runs as the line does. */
+    boolean isLeftOrdered() {
+        return line.along(corners.startLeft()) <= line.along(corners.endLeft());
+    }
+
+    /** Whether the right face runs as the line does. */
+    boolean isRightOrdered() {
+        return line.along(corners.startRight()) <= line.along(corners.endRight());
     }
 
     /** The thickness of the wall. */

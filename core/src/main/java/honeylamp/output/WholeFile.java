@@ -11,6 +11,7 @@ import java.nio.file.AtomicMoveNotSupportedException;
 import java.nio.file.DirectoryIteratorException;
 import java.nio.file.Files;
 import java.nio.file.LinkOption;
+import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.nio.file.StandardOpenOption;
@@ -43,6 +44,9 @@ public final class WholeFile {
         var folder = target.getParent();
         if (folder == null) {
             throw new IOException(file + " names no file");
+        }
+        if (!Files.isDirectory(folder)) {
+            throw new NoSuchFileException(target.toString(), null, "the folder is not there");
         }
         if (Files.exists(target) && !Files.isWritable(target)) {
             throw new AccessDeniedException(target.toString());
