@@ -1,6 +1,7 @@
 package honeylamp.derive;
 
 import honeylamp.geometry.Outline;
+import honeylamp.plan.RoomFit.AreaPart;
 import honeylamp.plan.RoomMark;
 import java.util.Optional;
 
@@ -10,9 +11,10 @@ import java.util.Optional;
  * @param mark what a person said of it, if anything
  * @param outline its inner faces and boundaries, arcs as chords, posts not taken out
  * @param areaMm2 the area within them, as arcs truly run
+ * @param perimeterMm the length of its edges, as arcs truly run
  * @param lie whether walls enclose it
  */
-public record Room(Optional<RoomMark> mark, Outline outline, double areaMm2, Lie lie) {
+public record Room(Optional<RoomMark> mark, Outline outline, double areaMm2, double perimeterMm, Lie lie) {
     /** Where a space lies. */
     public enum Lie {
         /** Within walls. */
@@ -21,9 +23,9 @@ public record Room(Optional<RoomMark> mark, Outline outline, double areaMm2, Lie
         OUTSIDE
     }
 
-    /** The length of its edges, in mm. */
-    public double perimeterMm() {
-        return outline.perimeter();
+    /** As what its area counts. */
+    public AreaPart counts() {
+        return mark.map(m -> m.fit().counts()).orElse(AreaPart.INDOOR);
     }
 
     /** The name, or empty words. */

@@ -105,7 +105,8 @@ public record StoreyGeometry(
                     .findFirst();
             mark.ifPresent(used::add);
             var lie = space.outside() ? Room.Lie.OUTSIDE : Room.Lie.INSIDE;
-            out.add(new Room(mark, face.outline(), face.areaMm2(), lie));
+            var round = TrueArea.along(network, face.outline()).perimeter(face.outline());
+            out.add(new Room(mark, face.outline(), face.areaMm2(), round, lie));
         }
         return List.copyOf(out);
     }
@@ -125,14 +126,33 @@ public record StoreyGeometry(
     /** The sum of all rooms within their inner faces, in mm²; outdoor areas are not counted. */
     public double netAreaMm2() {
         return rooms.stream()
-                .filter(r -> r.mark().map(m -> m.fit().counts()).orElse(AreaPart.INDOOR) != AreaPart.OUTDOOR)
+                .filter(r -> r.counts() != AreaPart.OUTDOOR)
                 .mapToDouble(Room::areaMm2)
                 .sum();
     }
 
-    /** The area within the outer faces of the walls, in mm². */
+    /**
+     * The area within the outer faces of the walls, in mm²; voids, and courtyards and other spaces within walls that
+     * count as outdoor, are left out.
+     */
     public double grossAreaMm2() {
-        var shells = network.poche().stream().map(o -> Outline.of(o.shell())).toList();
-        return Regions.union(shells).stream().mapToDouble(Outline::area).sum();
+        var shells = shells();
+        var outdoor = rooms.stream()
+                .filter(r -> r.lie() == Room.Lie.INSIDE && r.counts() == AreaPart.OUTDOOR)
+                .mapToDouble(Room::areaMm2)
+                .sum();
+        var missing = Regions.intersection(shells, Regions.union(FixedParts.voids(storey))).stream()
+                .mapToDouble(Outline::area)
+                .sum();
+        var within = shells.stream()
+                .mapToDouble(o -> TrueArea.along(network, o).of(o))
+                .sum();
+        return Math.max(0, within - outdoor - missing);
+    }
+
+    /** The ground within the outer faces of all walls, arcs as chords. */
+    List<Outline> shells() {
+        return Regions.union(
+                network.poche().stream().map(o -> Outline.of(o.shell())).toList());
     }
 }

@@ -75,6 +75,11 @@ record TrueArea(List<Arc> arcs) {
         return Optional.empty();
     }
 
+    /** Whether an edge is a chord of one of the arcs. */
+    boolean isChord(Segment edge) {
+        return chordOf(edge).isPresent();
+    }
+
     private static double angle(Segment edge, Arc arc) {
         return 2 * Math.asin(Math.min(1, edge.length() / (2 * arc.radius())));
     }

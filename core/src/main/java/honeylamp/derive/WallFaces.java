@@ -92,6 +92,20 @@ record WallFaces(List<Outline> poche, List<Face> rooms, List<Trace> outside) {
                 outside.stream().filter(t -> smallestAround(t, inside) == t).toList());
     }
 
+    /** The enclosed face that each half-edge has on its left, islands looking to the face around them; none outside. */
+    static Map<HalfEdge, Trace> facing(WallNodes.Split split, List<HalfEdge> edges) {
+        var traces = traces(split, edges);
+        var inside = traces.stream().filter(t -> !t.isOutside()).toList();
+        Map<HalfEdge, Trace> out = new IdentityHashMap<>();
+        for (var trace : traces) {
+            var seen = trace.isOutside() ? smallestAround(trace, inside) : trace;
+            if (!seen.isOutside()) {
+                trace.edges.forEach(e -> out.put(e, seen));
+            }
+        }
+        return out;
+    }
+
     private static List<Trace> traces(WallNodes.Split split, List<HalfEdge> edges) {
         var parts = connectedParts(split);
         Map<HalfEdge, Boolean> seen = new IdentityHashMap<>();

@@ -2,17 +2,22 @@ package honeylamp.geometry;
 
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.stream.Stream;
 import org.locationtech.jts.algorithm.construct.MaximumInscribedCircle;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.LineSegment;
 import org.locationtech.jts.geom.LineString;
 import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.TopologyException;
 import org.locationtech.jts.geom.util.GeometryFixer;
+import org.locationtech.jts.noding.NodedSegmentString;
+import org.locationtech.jts.noding.SegmentString;
+import org.locationtech.jts.noding.snap.SnappingNoder;
 import org.locationtech.jts.operation.overlayng.OverlayNG;
 import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 import org.locationtech.jts.operation.polygonize.Polygonizer;
@@ -93,6 +98,40 @@ public final class Regions {
         }
         var polygonizer = new Polygonizer();
         polygonizer.add(OverlayNGRobust.union(edges));
+        var out = new ArrayList<Outline>();
+        for (var polygon : polygonizer.getPolygons()) {
+            out.add(outline((Polygon) polygon));
+        }
+        return out;
+    }
+
+    /**
+     * The faces enclosed by lines that cross, overlap and end on each other; ends within {@code snapMm} of each other
+     * are one. What of a line encloses nothing is left aside.
+     */
+    public static List<Outline> arranged(Collection<Segment> lines, double snapMm) {
+        var strings = new ArrayList<SegmentString>();
+        for (var line : lines) {
+            if (line.length() > snapMm) {
+                strings.add(new NodedSegmentString(
+                        new Coordinate[] {coordinate(line.a()), coordinate(line.b())}, null));
+            }
+        }
+        var noder = new SnappingNoder(snapMm);
+        noder.computeNodes(strings);
+        var edges = new LinkedHashSet<LineSegment>();
+        for (var string : noder.getNodedSubstrings()) {
+            var corners = ((SegmentString) string).getCoordinates();
+            for (var i = 0; i + 1 < corners.length; i++) {
+                var edge = new LineSegment(corners[i], corners[i + 1]);
+                edge.normalize();
+                if (edge.getLength() > 0) {
+                    edges.add(edge);
+                }
+            }
+        }
+        var polygonizer = new Polygonizer();
+        edges.forEach(e -> polygonizer.add(FACTORY.createLineString(new Coordinate[] {e.p0, e.p1})));
         var out = new ArrayList<Outline>();
         for (var polygon : polygonizer.getPolygons()) {
             out.add(outline((Polygon) polygon));
