@@ -21,6 +21,9 @@ public final class DimensionTiers {
     /** A corner so near the building's edge is that of a wall a bit off square, and gets no stop of its own. */
     private static final double OFF_SQUARE_MM = 40;
 
+    /** Faces shorter than this, where joints crowd, have no direction of their own. */
+    private static final double SHORTEST_FACE_MM = 1e-3;
+
     /** Faces that look to a side by more than this give it their ends. */
     private static final double FACING_COSINE = Math.cos(Math.toRadians(60));
 
@@ -122,7 +125,9 @@ public final class DimensionTiers {
         var stops = new ArrayList<Point>();
         for (var outer : geometry.network().outerEdges()) {
             var facing = outer.outward().dot(side.outward());
-            if (facing < FACING_COSINE || hidden(geometry, outer, side)) {
+            if (outer.face().length() < SHORTEST_FACE_MM
+                    || facing < FACING_COSINE
+                    || hidden(geometry, outer, side)) {
                 continue;
             }
             for (var end : List.of(outer.face().a(), outer.face().b())) {
@@ -205,21 +210,40 @@ public final class DimensionTiers {
         return out;
     }
 
-    /** Rounds the running distance once per stop, so that what is shown adds up to the shown total. */
+    /**
+     * Rounds the running distance once per stop, so that what is shown adds up to the shown total. It runs from the
+     * end from which the lengths come first in order, so that a mirrored plan has the mirrored texts.
+     */
     private static Tier tier(Side side, List<Point> stops, UnitSystem units) {
-        var texts = new ArrayList<String>();
-        var origin = stops.getFirst().x();
-        var before = 0L;
+        var lengths = new ArrayList<Length>();
         for (var i = 1; i < stops.size(); i++) {
-            var running = LengthText.shownUnits(Length.ofMm(stops.get(i).x() - origin), units);
-            texts.add(LengthText.shown(LengthText.ofShownUnits(running - before, units), units));
-            before = running;
+            lengths.add(Length.ofMm(Math.rint((stops.get(i).x() - stops.get(i - 1).x()) * 1000) / 1000));
+        }
+        var fromEnd = order(lengths.reversed(), lengths) < 0;
+        var running = 0.0;
+        var before = 0L;
+        var texts = new ArrayList<String>();
+        for (var length : fromEnd ? lengths.reversed() : lengths) {
+            running += length.mm();
+            var now = LengthText.shownUnits(Length.ofMm(running), units);
+            texts.add(LengthText.shown(LengthText.ofShownUnits(now - before, units), units));
+            before = now;
         }
         return new Tier(
                 side,
                 stops.stream().map(Point::x).toList(),
                 stops.stream().map(Point::y).toList(),
-                List.copyOf(texts),
+                List.copyOf(fromEnd ? texts.reversed() : texts),
                 LengthText.shown(LengthText.ofShownUnits(before, units), units));
+    }
+
+    private static int order(List<Length> a, List<Length> b) {
+        for (var i = 0; i < a.size(); i++) {
+            var by = a.get(i).compareTo(b.get(i));
+            if (by != 0) {
+                return by;
+            }
+        }
+        return 0;
     }
 }

@@ -226,13 +226,13 @@ public record Dissection(List<Part> parts) {
         var a = from.minus(centre);
         var b = to.minus(centre);
         var chord = from.distance(to);
-        var half = Math.asin(Math.min(1, chord / (2 * radius)));
         var middle = arc.at((arc.along(from) + arc.along(to)) / 2);
+        var high = Math.abs(new Segment(from, to).offset(centre));
+        var minor = Math.abs(Math.atan2(a.cross(b), a.dot(b)));
         var major = middle.minus(centre).dot(from.towards(to, 0.5).minus(centre)) < 0;
-        var sweep = major ? 2 * (Math.PI - half) : 2 * half;
+        var sweep = major ? 2 * Math.PI - minor : minor;
         var outward = to.minus(from).cross(middle.minus(from)) < 0 ? sense : -sense;
         var sectorArea = radius * radius * sweep / 2;
-        var high = radius * Math.cos(half);
         var triangle = chord * high / 2;
         out.add(new Part(
                 Shape.SECTOR,

@@ -31,6 +31,9 @@ final class EndSnags {
     /** Walls that touch nothing and are no longer than this all together, in mm, are leftovers. */
     private static final double STRAY_MM = 1000;
 
+    /** Misses smaller than this, in mm, were meant to meet. */
+    private static final double NEAR_MISS_MM = 2;
+
     private final WallNetwork network;
     private final UnitSystem units;
     private final double reach;
@@ -290,7 +293,11 @@ final class EndSnags {
         }
     }
 
+    /** A length for a sentence; one so small that it would round away or nearly so is told in full. */
     private String shown(double mm) {
+        if (mm < NEAR_MISS_MM) {
+            return LengthText.exact(Length.ofMm(Math.rint(mm * 1000) / 1000), UnitSystem.MM);
+        }
         return LengthText.shownWithUnit(Length.ofMm(mm), units);
     }
 }

@@ -231,8 +231,10 @@ final class GroundShares {
                 .filter(Arc.class::isInstance)
                 .map(Arc.class::cast)
                 .toList());
-        within.ifPresent(w -> w.forEach(o -> straight(o, arcs)));
-        geometry.rooms().stream().filter(GroundShares::outdoor).forEach(r -> straight(r.outline(), arcs));
+        within.ifPresent(ground -> {
+            ground.forEach(o -> straight(o, arcs));
+            geometry.rooms().stream().filter(GroundShares::outdoor).forEach(r -> straight(r.outline(), arcs));
+        });
         var voids = Regions.union(FixedParts.voids(geometry.storey()));
         var cells = new ArrayList<Cell>();
         for (var outline : Regions.arranged(lines, SNAP_MM)) {
@@ -244,8 +246,7 @@ final class GroundShares {
             }
         }
         cells.sort(Comparator.comparingDouble((Cell c) -> c.outline.area()).reversed());
-        var groups = groups(cells);
-        return shared(groups);
+        return shared(groups(cells, within.isEmpty()));
     }
 
     /** The straight edges of an outline; those along arcs are there already. */
@@ -265,8 +266,12 @@ final class GroundShares {
         return room.lie() == Room.Lie.INSIDE && room.counts() == AreaPart.OUTDOOR;
     }
 
-    /** Cells by the rooms they go to; cells of outdoor rooms take no others in. */
-    private List<List<Cell>> groups(List<Cell> cells) {
+    /**
+     * Cells by the rooms they go to.
+     *
+     * @param toOutdoor whether cells of outdoor rooms take others in
+     */
+    private List<List<Cell>> groups(List<Cell> cells, boolean toOutdoor) {
         var rooms = geometry.rooms();
         for (var i = 0; i < rooms.size(); i++) {
             if (rooms.get(i).lie() == Room.Lie.INSIDE) {
@@ -292,7 +297,7 @@ final class GroundShares {
         for (var changed = true; changed; ) {
             changed = false;
             for (var cell : List.copyOf(left)) {
-                var to = nearest(cell, beside.getOrDefault(cell, Map.of()), out);
+                var to = nearest(cell, beside.getOrDefault(cell, Map.of()), out, toOutdoor);
                 if (to >= 0) {
                     cell.group = to;
                     out.get(to).add(cell);
@@ -304,13 +309,14 @@ final class GroundShares {
         return out;
     }
 
-    private int nearest(Cell cell, Map<Cell, Double> beside, List<List<Cell>> groups) {
+    private int nearest(Cell cell, Map<Cell, Double> beside, List<List<Cell>> groups, boolean toOutdoor) {
         var shared = new TreeMap<Integer, Double>();
         beside.forEach((other, length) -> {
             if (other != cell
                     && other.group >= 0
-                    && !groups.get(other.group).getFirst().rooms.stream()
-                            .allMatch(r -> outdoor(geometry.rooms().get(r)))) {
+                    && (toOutdoor
+                            || !groups.get(other.group).getFirst().rooms.stream()
+                                    .allMatch(r -> outdoor(geometry.rooms().get(r))))) {
                 shared.merge(other.group, length, Double::sum);
             }
         });

@@ -4,6 +4,7 @@ import honeylamp.geometry.Outline;
 import honeylamp.geometry.Regions;
 import honeylamp.plan.Ground;
 import honeylamp.plan.Ground.Use;
+import java.util.ArrayList;
 import java.util.Collections;
 import java.util.EnumMap;
 import java.util.List;
@@ -14,7 +15,7 @@ import java.util.Map;
  *
  * @param plotMm2 within the boundary, 0 if no plot is drawn
  * @param builtMm2 what of the plot the building covers, by its outer faces
- * @param surfacesMm2 the ground by its use, less what the building covers
+ * @param surfacesMm2 the ground by its use, less what the building and ground laid on top cover
  */
 public record SiteAreas(double plotMm2, double builtMm2, Map<Use, Double> surfacesMm2) {
     /** The areas around the building of a storey. */
@@ -25,9 +26,13 @@ public record SiteAreas(double plotMm2, double builtMm2, Map<Use, Double> surfac
                 .toList());
         var plots = outlines(grounds, Use.PLOT);
         var surfaces = new EnumMap<Use, Double>(Use.class);
-        for (var use : Use.values()) {
-            if (use != Use.PLOT && grounds.stream().anyMatch(g -> g.use() == use)) {
-                surfaces.put(use, sum(Regions.difference(outlines(grounds, use), building)));
+        var covered = new ArrayList<>(building);
+        for (var ground : grounds.reversed()) { // what is laid later lies on top
+            if (ground.use() != Use.PLOT) {
+                var outline = Outline.of(ground.ring());
+                var seen = Regions.difference(List.of(outline), Regions.union(covered));
+                surfaces.merge(ground.use(), sum(seen), Double::sum);
+                covered.add(outline);
             }
         }
         return new SiteAreas(

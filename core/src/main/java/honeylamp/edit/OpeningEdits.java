@@ -19,7 +19,6 @@ import honeylamp.units.Length;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
-import java.util.NoSuchElementException;
 import java.util.Set;
 import java.util.function.UnaryOperator;
 
@@ -105,10 +104,11 @@ public final class OpeningEdits {
     /**
      * The same opening in the wall across the room it looks into, opposite; it opens the same way into the room.
      *
-     * @throws IllegalArgumentException if no wall lies opposite
+     * @throws IllegalArgumentException if no wall lies opposite, or it has no room for the copy
      */
     public static Added<OpeningId> copyOpposite(Plan plan, StoreyId storey, StoreyGeometry geometry, OpeningId id) {
-        var cut = geometry.cut(id).orElseThrow(() -> new NoSuchElementException("no opening " + id.text()));
+        var cut = geometry.cut(id)
+                .orElseThrow(() -> new IllegalArgumentException("this opening has no room in its own wall yet"));
         var opening = cut.opening();
         var from = cut.middle().middle();
         var into = cut.unit().left().times(opening.swing().sign());
@@ -116,10 +116,13 @@ public final class OpeningEdits {
                 .orElseThrow(() -> new IllegalArgumentException("no wall lies opposite"));
         var wall = hit.wall();
         var offset = wall.line().along(hit.at()) - opening.width().mm() / 2;
+        if (offset < 0 || offset + opening.width().mm() > wall.line().length()) {
+            throw new IllegalArgumentException("the wall opposite is too short for it there");
+        }
         var swing = wall.line().offset(from) > 0 ? Swing.LEFT : Swing.RIGHT;
         var sameWay = wall.line().unitAt(offset).dot(cut.unit()) > 0;
         var hand = sameWay ? opening.hand() : opening.hand().flipped();
-        var copy = opening.in(wall.id(), Length.ofMm(Math.max(0, offset)))
+        var copy = opening.in(wall.id(), Length.ofMm(offset))
                 .hung(hand, swing)
                 .keeping(Keeping.AS_PUT);
         return add(plan, storey, copy);
