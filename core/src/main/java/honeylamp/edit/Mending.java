@@ -25,6 +25,9 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import honeylamp.geometry.Curve;
+import java.util.stream.Stream;
+import java.util.function.Function;
 
 /** Puts snags right where one answer is safe; what is mended and how is said before, and no mend makes a new snag. */
 public final class Mending {
@@ -33,6 +36,9 @@ public final class Mending {
 
     /** Mending all of a kind ends after so many, should mends ever undo each other. */
     private static final int MOST_MENDS = 2000;
+
+    /** A wall whose direction changes by a greater sine is turned; whole nanometres turn it by less. */
+    private static final double TURNED_SINE = 1e-6;
 
     private Mending() {}
 
@@ -46,10 +52,39 @@ public final class Mending {
     /**
      * The mend of a snag; empty where a person has to decide.
      *
-     * <p>Law: the mended plan has this snag no more, and no snag at a place where there was none.
+     * <p>Laws: the mended plan has this snag no more, and no snag at a place where there was none; no wall is turned,
+     * unless its snag is that it runs a little askew, and none is moved aside by more than its thickness.
      */
     public static Optional<Mend> of(Plan plan, StoreyGeometry geometry, Snag snag, Length gapReach) {
-        return proposed(plan, geometry, snag).filter(m -> mends(plan, geometry, snag, m.plan, gapReach));
+        return proposed(plan, geometry, snag)
+                .filter(m -> keepsWalls(plan, geometry, snag, m.plan))
+                .filter(m -> mends(plan, geometry, snag, m.plan, gapReach));
+    }
+
+    /**
+     * Whether every wall that is there before and after runs as it ran, but for one that is off square or nearly
+     * straight, and lies where it lay, within its thickness: else a person decides.
+     */
+    private static boolean keepsWalls(Plan plan, StoreyGeometry geometry, Snag snag, Plan mended) {
+        var turns = snag.kind() == Snag.Kind.OFF_SQUARE || snag.kind() == Snag.Kind.NEARLY_STRAIGHT;
+        var before = geometry.storey();
+        var after = mended.storey(before.id());
+        for (var wall : before.walls()) {
+            var now = after.wall(wall.id());
+            if (now.isEmpty() || now.get().equals(wall)) {
+                continue;
+            }
+            var old = wall.chord();
+            var fresh = now.get().chord();
+            var most = plan.wallType(wall.type()).thickness().mm();
+            if (Math.abs(old.offset(fresh.a())) > most || Math.abs(old.offset(fresh.b())) > most) {
+                return false;
+            }
+            if (!turns && Math.abs(old.unit().cross(fresh.unit())) > TURNED_SINE) {
+                return false;
+            }
+        }
+        return true;
     }
 
     /** The plan with all snags of a kind mended that have a mend, one after the other; itself if there is none. */
@@ -198,9 +233,8 @@ public final class Mending {
         return wall.from().point().distance(end.at()) < wall.to().point().distance(end.at()) ? wall.from() : wall.to();
     }
 
-    /** Both ends are carried to where their lines cross; ends on one line are brought together. */
+    /** Both ends are carried to where their lines cross; one of two that run alike, straight on to the other's end. */
     private static Optional<Mend> joined(Plan plan, StoreyGeometry geometry, Snag snag) {
-        var storey = geometry.storey().id();
         var a = openEnd(geometry, snag.about().get(0), snag.where());
         var b = openEnd(geometry, snag.about().get(1), snag.where());
         if (a.isEmpty() || b.isEmpty()) {
@@ -208,37 +242,46 @@ public final class Mending {
         }
         var one = a.get();
         var other = b.get();
-        var apart = one.at().distance(other.at());
-        var corner = one.wall()
-                .chord()
-                .lineCrossing(other.wall().chord())
-                .filter(c -> Math.abs(one.unit().cross(other.unit())) > Math.sin(Math.toRadians(10)))
-                .filter(c -> c.distance(one.at()) <= 2 * apart && c.distance(other.at()) <= 2 * apart)
-                .map(Position::of)
-                .orElse(stored(other));
         Map<Position, Position> moves = new HashMap<>();
-        moves.put(stored(one), corner);
-        moves.put(stored(other), corner);
-        return Optional.of(new Mend("Bring both ends together", WallEdits.moved(plan, storey, moves)));
+        if (Math.abs(one.unit().cross(other.unit())) > Math.sin(Math.toRadians(10))) {
+            var apart = one.at().distance(other.at());
+            var corner = one.wall()
+                    .chord()
+                    .lineCrossing(other.wall().chord())
+                    .filter(c -> c.distance(one.at()) <= 2 * apart && c.distance(other.at()) <= 2 * apart);
+            if (corner.isEmpty()) {
+                return Optional.empty();
+            }
+            moves.put(stored(one), Position.of(corner.get()));
+            moves.put(stored(other), Position.of(corner.get()));
+        } else {
+            var line = one.wall().chord();
+            moves.put(stored(one), Position.of(line.at(line.along(other.at()))));
+        }
+        return Optional.of(new Mend("Bring both ends together", WallEdits.moved(plan, storey(geometry), moves)));
     }
 
-    /** Carries the open end on, straight ahead, to the nearest wall line it meets; else to the nearest point of one. */
+    private static StoreyId storey(StoreyGeometry geometry) {
+        return geometry.storey().id();
+    }
+
+    /** Carries the open end on, straight ahead, to the nearest wall line it meets, or else the nearest face. */
     private static Optional<Mend> carriedOn(Plan plan, StoreyGeometry geometry, Snag snag) {
         return openEnd(geometry, snag.about().getFirst(), snag.where())
-                .flatMap(end -> met(geometry, end)
-                        .or(() -> Optional.of(
-                                wall(geometry, snag.about().getLast()).line().nearest(end.at())))
+                .flatMap(end -> met(geometry, end, p -> Stream.of(p.wall().line()))
+                        .or(() -> met(geometry, end, p -> p.faces().stream()))
                         .map(target -> new Mend(
                                 "Carry the wall on to the next",
                                 WallEdits.moveCorner(plan, geometry.storey().id(), stored(end), Position.of(target)))));
     }
 
-    private static Optional<Point> met(StoreyGeometry geometry, OpenEnd end) {
+    private static Optional<Point> met(
+            StoreyGeometry geometry, OpenEnd end, Function<WallPiece, Stream<Curve>> lines) {
         var ahead = new Segment(end.at(), end.at().plus(end.unit().times(CARRIED_MM)));
         return geometry.network().near(ahead.bounds()).stream()
-                .map(WallPiece::wall)
-                .filter(w -> !w.id().equals(end.wall().id()))
-                .flatMap(w -> ahead.crossings(w.line()).stream())
+                .filter(p -> !p.wall().id().equals(end.wall().id()))
+                .flatMap(lines)
+                .flatMap(l -> ahead.crossings(l).stream())
                 .min(Comparator.comparingDouble(p -> p.distance(end.at())));
     }
 

@@ -150,7 +150,13 @@ final class StructureArt {
                 d,
                 Regions.difference(
                         List.of(Outline.of(d.box.ring())), List.of(Outline.of(inner.ring()), Outline.of(gap.ring()))));
-        var car = new Box(inner.minX() + 80, inner.minY() + 60, inner.maxX() - 80, inner.maxY() - 160);
+        var aside = Math.min(80, inner.width() / 4);
+        var front = Math.min(60, inner.height() / 8);
+        var car = new Box(
+                inner.minX() + aside,
+                inner.minY() + front,
+                inner.maxX() - aside,
+                inner.maxY() - Math.min(160, inner.height() / 4));
         var lines = Path.builder()
                 .ring(car.ring())
                 .path(cross(car))

@@ -180,7 +180,7 @@ class AnyPlanTest {
                 try {
                     walk(NewPlan.in(UnitSystem.MM), number, 12 + number % 20);
                 } catch (RuntimeException e) {
-                    throw new AssertionError("plan " + number + ": " + e, e);
+                    throw new AssertionError("plan " + number + ": " + e + " at " + e.getStackTrace()[1] + " " + e.getStackTrace()[2] + " " + e.getStackTrace()[3] + " " + e.getStackTrace()[4], e);
                 }
             });
         }

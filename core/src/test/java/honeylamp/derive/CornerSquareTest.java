@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.catalogue.NewPlan;
 import honeylamp.edit.Mending;
+import honeylamp.edit.RoomEdits;
 import honeylamp.edit.WallEdits;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
@@ -166,6 +167,43 @@ class CornerSquareTest {
                             .isSubsetOf(directions(drawn.plan)));
         }
         assertThat(geometry.network().openEnds()).as(what).isEmpty();
+    }
+
+    /** A boundary from anywhere in the square of the corner to the far side parts the room. */
+    @Test
+    void aBoundaryToSuchACornerPartsTheRoom() {
+        for (double degrees : new double[] {60, 90, 120}) {
+            for (var body : BodySide.values()) {
+                var corners = outline(degrees);
+                var clear = shifted(corners, offset(body, 300)).corners();
+                var inner = clear.getFirst();
+                var outer = shifted(corners, offset(body, 300) - 300).corners().getFirst();
+                var drawn = Drawing.of(300, 120);
+                for (var i = 0; i < corners.size(); i++) {
+                    drawn = drawn.wall(corners.get(i), corners.get((i + 1) % corners.size()), body, drawn.outer);
+                }
+                var whole = drawn.geometry().netAreaMm2();
+                for (var i = 0; i <= STEPS; i++) {
+                    var from = Position.of(inner.towards(outer, i / (double) STEPS));
+                    for (var to : List.of(
+                            new Position(from.x(), Length.ofMm(clear.get(2).y())),
+                            new Position(Length.ofMm(clear.get(3).x()), from.y()))) {
+                        var bound = RoomEdits.bound(drawn.plan, drawn.storey, from, to)
+                                .plan();
+                        var geometry = StoreyGeometry.of(bound, bound.storey(drawn.storey));
+                        var what = body + " at " + degrees + " from " + from + " to " + to;
+                        assertThat(geometry.rooms()).as(what).hasSize(2);
+                        assertThat(geometry.netAreaMm2()).as(what).isCloseTo(whole, within(1.0));
+                        var areas = Areas.of(bound, geometry);
+                        assertThat(areas.rooms().stream()
+                                        .mapToDouble(r -> r.getOrDefault(AreaBasis.OUTER_FACES, 0.0))
+                                        .sum())
+                                .as(what)
+                                .isCloseTo(geometry.grossAreaMm2(), within(1.0));
+                    }
+                }
+            }
+        }
     }
 
     private static Set<Long> directions(Plan plan) {
