@@ -3,12 +3,16 @@ package honeylamp.units;
 import java.math.BigDecimal;
 import java.math.BigInteger;
 import java.util.Locale;
+import java.util.Optional;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
 
 /**
  * Reads a length as people type it: {@code 3650}, {@code 3.65 m}, {@code 80 cm}, {@code 12' 4 1/2"},
  * {@code 12-4 1/2} (feet-inches plans), sums and halves such as {@code 3600/2} or {@code 2400+150}.
  *
- * <p>Sums are worked out in exact fractions and rounded once, to a nanometre.
+ * <p>Sums are worked out in exact fractions and rounded once, to a nanometre. What could be two lengths is refused
+ * with both of them; {@code docs/lengths.md} has the rule as a table.
  */
 public final class LengthReader {
     /** Longer texts are refused unread. */
@@ -18,6 +22,20 @@ public final class LengthReader {
     public static final Length LONGEST = Length.ofMm(5_000_000);
 
     private static final Length FINEST = new Length(1);
+
+    private static final UnitSystem[] METRIC = {UnitSystem.MM, UnitSystem.CM, UnitSystem.M};
+
+    /** A dash and a fraction right behind a number. */
+    private static final Pattern DASHED_FRACTION = Pattern.compile("-(\\d+)/(\\d+)");
+
+    /** A dash and a mixed number right behind a number. */
+    private static final Pattern DASHED_MIXED = Pattern.compile("-(\\d+ +\\d+/\\d+)");
+
+    /** Thousands parted by blanks; three digits that are the top of a fraction are none. */
+    private static final Pattern THOUSANDS = Pattern.compile("\\d{1,3}(?: \\d{3})+(?![\\d/])(?! */)(?:\\.\\d+)?");
+
+    /** A comma that may part thousands as well as decimals. */
+    private static final Pattern DOUBTFUL_COMMA = Pattern.compile("\\d{1,3}(?:,\\d{3})+(?:\\.\\d*)?");
 
     private final String text;
     private final UnitSystem system;
@@ -118,7 +136,10 @@ public final class LengthReader {
                 .replace('\u2212', '-')
                 .replace('\u2013', '-')
                 .replace('\u00d7', '*')
+                .replace('\u00f7', '/')
                 .replace('\u00a0', ' ')
+                .replace('\u202f', ' ')
+                .replace('\u2009', ' ')
                 .replace("\u00bd", " 1/2")
                 .replace("\u00bc", " 1/4")
                 .replace("\u00be", " 3/4")
@@ -132,6 +153,7 @@ public final class LengthReader {
     private record Value(Ratio amount, boolean isLength) {}
 
     private BigInteger whole() throws Unreadable {
+        eat('=');
         var value = inNanometres(sum());
         skipBlanks();
         if (at < text.length()) {
@@ -185,6 +207,9 @@ public final class LengthReader {
             var value = signed();
             return new Value(Ratio.of(0).minus(value.amount), value.isLength);
         }
+        if (eat('+')) {
+            return signed();
+        }
         if (eat('(')) {
             if (++depth > 20) {
                 throw unreadable("Too many brackets");
@@ -202,18 +227,25 @@ public final class LengthReader {
 
     /** One length with its unit, or a bare number. */
     private Value measure() throws Unreadable {
+        var start = at;
         var number = mixedNumber();
+        var dashed = dashedFraction(start, number);
+        if (dashed.isPresent()) {
+            number = dashed.get();
+        } else if (system.isMetric()) {
+            askAboutDash(start);
+        }
         skipBlanks();
-        if (eat('\'') || eatWord("ft") || eatWord("feet") || eatWord("foot")) {
+        if (eatFeet()) {
             return new Value(feet(number), true);
         }
         if (system == UnitSystem.FEET_INCHES && atFeetDash()) {
             return new Value(feet(number), true);
         }
-        if (eat('"') || eatWord("inches") || eatWord("inch") || eatWord("in")) {
+        if (eatInches()) {
             return new Value(number.times(Ratio.of(Length.NM_PER_INCH)), true);
         }
-        for (var unit : new UnitSystem[] {UnitSystem.MM, UnitSystem.CM, UnitSystem.M}) {
+        for (var unit : METRIC) {
             if (eatWord(unit.sign())) {
                 return new Value(number.times(Ratio.of(unit.bareNumberNm())), true);
             }
@@ -221,33 +253,83 @@ public final class LengthReader {
         return new Value(number, false);
     }
 
+    private boolean eatFeet() {
+        return eat('\'') || eatWord("ft") || eatWord("feet") || eatWord("foot");
+    }
+
+    private boolean eatInches() {
+        return eat('"') || eatWord("inches") || eatWord("inch") || eatWord("in");
+    }
+
+    /** Whether a unit stands here; nothing is taken. */
+    private boolean atUnit() {
+        var mark = at;
+        skipBlanks();
+        var is = eatFeet() || eatInches() || Stream.of(METRIC).anyMatch(u -> eatWord(u.sign()));
+        at = mark;
+        return is;
+    }
+
+    /** 4-1/2 before feet or inches is four and a half of them; without these it is asked about. */
+    private Optional<Ratio> dashedFraction(int start, Ratio whole) throws Unreadable {
+        var fraction = DASHED_FRACTION.matcher(text).region(at, text.length());
+        if (at == 0 || !Character.isDigit(text.charAt(at - 1)) || !fraction.lookingAt()) {
+            return Optional.empty();
+        }
+        var top = Ratio.of(new BigDecimal(fraction.group(1)));
+        var bottom = Ratio.of(new BigDecimal(fraction.group(2)));
+        var mark = at;
+        at = fraction.end();
+        skipBlanks();
+        var before = at;
+        if (eatFeet() || eatInches()) {
+            at = before;
+            return Optional.of(whole.plus(top.dividedBy(bottom)));
+        }
+        var one = text.substring(start, mark);
+        var part = fraction.group(1) + "/" + fraction.group(2);
+        var unit = text.substring(before).strip();
+        throw system.isMetric() || !unit.isEmpty()
+                ? asked(one + " " + part + " " + unit, one + " - " + part + " " + unit)
+                : asked(one + " " + part + "\"", one + "' " + part + "\"");
+    }
+
+    /** 12-4 1/2 in a metric plan may be meant as feet and inches, or as a difference. */
+    private void askAboutDash(int start) throws Unreadable {
+        var inches = DASHED_MIXED.matcher(text).region(at, text.length());
+        if (at > 0 && Character.isDigit(text.charAt(at - 1)) && inches.lookingAt()) {
+            var one = text.substring(start, at);
+            var other = inches.group(1);
+            throw asked(one + "' " + other + "\"", one + " - " + other);
+        }
+    }
+
     /** Feet just read; inches may follow, with a dash or without. */
     private Ratio feet(Ratio feet) throws Unreadable {
         var total = feet.times(Ratio.of(Length.NM_PER_FOOT));
         var mark = at;
         skipBlanks();
-        eat('-');
+        var dashed = eat('-');
         skipBlanks();
         if (!atDigit()) {
             at = mark;
             return total;
         }
-        var dashed = text.charAt(at - 1) == '-' || text.substring(mark, at).contains("-");
+        var start = at;
         var inches = mixedNumber();
+        var fraction = DASHED_FRACTION.matcher(text).region(at, text.length());
+        if (fraction.lookingAt()) {
+            inches = dashedFraction(start, inches).orElse(inches);
+        }
         skipBlanks();
-        if (eat('"')
-                || eatWord("inches")
-                || eatWord("inch")
-                || eatWord("in")
-                || !dashed
-                || system == UnitSystem.FEET_INCHES) {
+        if (eatInches() || !atUnit() && (!dashed || system == UnitSystem.FEET_INCHES)) {
             return total.plus(inches.times(Ratio.of(Length.NM_PER_INCH)));
         }
-        at = mark; // 12' - 300 in a metric plan: a difference, not inches
+        at = mark; // 12' - 300 mm: a difference, not inches
         return total;
     }
 
-    /** Whether a dash between two numbers follows, as in 12-4 1/2, with no unit after the second. */
+    /** Whether a dash between two numbers follows, as in 12-4 1/2, with no feet after the second. */
     private boolean atFeetDash() {
         return at < text.length()
                 && text.charAt(at) == '-'
@@ -258,7 +340,7 @@ public final class LengthReader {
                 && text.indexOf('\'', at) < 0;
     }
 
-    /** 4, 4.5, 1/2 after a whole number, as in 4 1/2. A lone fraction is left to the division. */
+    /** 4, 4.5, 1/2 after a whole number, as in 4 1/2. A lone fraction is left to the division, unless a unit follows. */
     private Ratio mixedNumber() throws Unreadable {
         var number = decimal();
         var mark = at;
@@ -276,8 +358,7 @@ public final class LengthReader {
             skipBlanks();
             if (atDigit()) {
                 var bottom = decimal();
-                skipBlanks();
-                if (at < text.length() && text.charAt(at) == '"') {
+                if (atUnit()) {
                     return number.dividedBy(bottom);
                 }
             }
@@ -288,11 +369,23 @@ public final class LengthReader {
 
     private Ratio decimal() throws Unreadable {
         skipBlanks();
+        var thousands = THOUSANDS.matcher(text).region(at, text.length());
+        if (thousands.lookingAt()) {
+            at = thousands.end();
+            return Ratio.of(new BigDecimal(thousands.group().replace(" ", "")));
+        }
         var start = at;
         while (at < text.length() && (atDigit() || text.charAt(at) == '.' || isDecimalComma())) {
             at++;
         }
-        var digits = text.substring(start, at).replace(',', '.');
+        var typed = text.substring(start, at);
+        if (DOUBTFUL_COMMA.matcher(typed).matches()) {
+            var unit = text.substring(at).strip();
+            throw asked(
+                    typed.replace(",", "") + (unit.isEmpty() ? "" : " " + unit),
+                    typed.replaceFirst(",", ".").replaceFirst("(\\..*)[,.].*", "$1") + (unit.isEmpty() ? "" : " " + unit));
+        }
+        var digits = typed.replace(',', '.');
         try {
             return Ratio.of(new BigDecimal(digits));
         } catch (NumberFormatException _) {
@@ -333,6 +426,11 @@ public final class LengthReader {
             return true;
         }
         return false;
+    }
+
+    /** A question instead of a length: both readings can be typed as they stand. */
+    private static Unreadable asked(String one, String other) {
+        return new Unreadable("Do you mean " + one.strip() + " or " + other.strip() + "? Type it so.");
     }
 
     private Unreadable unreadable(String reason) {

@@ -70,7 +70,7 @@ class LengthReaderTest {
                 "(3",
                 "3)",
                 "1 m * 2 m",
-                "5 / 2 m",
+                "5 m / 2 m",
                 "--",
                 "12 parsec",
                 "1e999"
