@@ -14,7 +14,10 @@ final class PlanArgument {
     /** The plan, or empty after saying on the error stream why not. */
     Optional<Plan> open() {
         return switch (PlanFile.open(file)) {
-            case PlanFile.Opened.Good(var document) -> Optional.of(document.plan());
+            case PlanFile.Opened.Good(var document, var mended) -> {
+                mended.forEach(m -> System.err.println("Mended: " + m + "."));
+                yield Optional.of(document.plan());
+            }
             case PlanFile.Opened.Refused(var problem) -> {
                 System.err.println(problem.sentence());
                 yield Optional.empty();

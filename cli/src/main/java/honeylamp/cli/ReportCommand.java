@@ -1,6 +1,6 @@
 package honeylamp.cli;
 
-import honeylamp.derive.StoreyGeometry;
+import honeylamp.derive.GeometryCache;
 import honeylamp.plan.Plan;
 import honeylamp.store.ReportJson;
 import honeylamp.units.AreaText;
@@ -25,10 +25,12 @@ final class ReportCommand implements Callable<Integer> {
         return opened.isPresent() ? 0 : 2;
     }
 
-    private static String words(Plan plan) {
+    private static String words(Plan drawn) {
+        var cache = new GeometryCache();
+        var plan = cache.laidOut(drawn);
         var out = new StringBuilder(plan.name());
         for (var storey : plan.storeys()) {
-            var geometry = StoreyGeometry.of(plan, storey);
+            var geometry = cache.of(plan, storey);
             out.append('\n').append(storey.name());
             for (var room : geometry.rooms()) {
                 out.append("\n  ")

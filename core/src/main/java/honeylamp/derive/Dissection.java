@@ -23,6 +23,9 @@ import java.util.stream.Collectors;
 public record Dissection(List<Part> parts) {
     private static final double SAME_MM = 1e-6;
 
+    /** The working sums to the area this exactly. */
+    private static final double SAME_MM2 = 0.5;
+
     /** The shapes a room is taken apart into. */
     public enum Shape {
         /** Two sides at right angles. */
@@ -34,7 +37,9 @@ public record Dissection(List<Part> parts) {
         /** Radius and angle, added outside the chord. */
         SECTOR("Sector"),
         /** The triangle between a chord and the centre of its arc, taken away or added. */
-        CHORD_TRIANGLE("Triangle at the centre");
+        CHORD_TRIANGLE("Triangle at the centre"),
+        /** What lies between many short chords and their arcs, where an arc is in too many pieces to be told apart. */
+        RIM("Along the arcs");
 
         private final String label;
 
@@ -70,6 +75,7 @@ public record Dissection(List<Part> parts) {
                     shown(firstMm, units)
                             + "\u00b2 \u00d7 \u03c0 \u00d7 %.2f\u00b0 \u00f7 360\u00b0".formatted(secondMm);
                 case CHORD_TRIANGLE -> shown(firstMm, units) + " \u00d7 " + shown(heightMm, units) + " \u00f7 2";
+                case RIM -> "chords to arcs";
             };
         }
 
@@ -111,6 +117,16 @@ public record Dissection(List<Part> parts) {
         var parts = signedSlabs(shell, 1);
         holes.forEach(h -> parts.addAll(signedSlabs(h, -1)));
         parts.addAll(out);
+        var made = new Dissection(parts);
+        var area = TrueArea.along(network, outline).of(outline);
+        return Math.abs(made.areaMm2() - area) < SAME_MM2 ? made : byChords(outline, area);
+    }
+
+    /** Arcs as the many chords they are held in, and what these lack. */
+    private static Dissection byChords(Outline outline, double area) {
+        var parts = slabs(outline);
+        var rim = area - parts.stream().mapToDouble(Part::areaMm2).sum();
+        parts.add(new Part(Shape.RIM, outline.shell(), 0, 0, 0, rim));
         return new Dissection(parts);
     }
 

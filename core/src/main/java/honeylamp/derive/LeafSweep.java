@@ -30,9 +30,12 @@ public record LeafSweep(Point hinge, Point closed, Point open, double leafMm) {
             return List.of();
         }
         var main = mainLeafMm(opening);
+        if (main < LEAST_LEAF_MM) {
+            return List.of(); // no leaf fits between its linings
+        }
         var first = of(OpeningFrame.of(cut), main);
         var rest = opening.width().mm() - 2 * LINING_MM - main;
-        return rest <= 0
+        return rest < LEAST_LEAF_MM
                 ? List.of(first)
                 : List.of(first, of(OpeningFrame.of(cut, opening.hand().flipped()), rest));
     }
@@ -46,6 +49,9 @@ public record LeafSweep(Point hinge, Point closed, Point open, double leafMm) {
                 ? Math.min(opening.mainLeaf().mm() - LINING_MM, clear)
                 : clear;
     }
+
+    /** Narrower leaves, in mm, have no direction. */
+    private static final double LEAST_LEAF_MM = 1;
 
     private static LeafSweep of(OpeningFrame f, double leafMm) {
         var hinge = f.at(LINING_MM, f.halfMm());

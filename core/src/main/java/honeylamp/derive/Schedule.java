@@ -73,6 +73,11 @@ public record Schedule(Subject subject, List<Column> columns, List<Row> rows) {
         /** A length. */
         record Long(Length length) implements Cell {}
 
+        /** A length that was worked out, to a hundredth of a millimetre: what lies below is rounding. */
+        private static Cell derived(double mm) {
+            return new Long(Length.ofMm(Math.rint(mm * 100) / 100));
+        }
+
         /** An area in mm². */
         record Wide(double areaMm2) implements Cell {}
     }
@@ -165,7 +170,7 @@ public record Schedule(Subject subject, List<Column> columns, List<Row> rows) {
                         new Cell.Long(opening.width()),
                         new Cell.Long(opening.sill()),
                         new Cell.Long(opening.head()),
-                        new Cell.Long(Length.ofMm(FrameSizes.of(opening).clearWidthMm())),
+                        Cell.derived(FrameSizes.of(opening).clearWidthMm()),
                         new Cell.Words(hand(opening)),
                         new Cell.Words(beside(rooms, cut, opening.swing().flipped())),
                         new Cell.Words(beside(rooms, cut, opening.swing())),
@@ -237,7 +242,7 @@ public record Schedule(Subject subject, List<Column> columns, List<Row> rows) {
                         new Cell.Wide(by.getOrDefault(AreaBasis.INNER_FACES, 0.0)),
                         new Cell.Wide(by.getOrDefault(AreaBasis.WALL_CENTRES, 0.0)),
                         new Cell.Wide(by.getOrDefault(AreaBasis.OUTER_FACES, 0.0)),
-                        new Cell.Long(Length.ofMm(room.perimeterMm())),
+                        Cell.derived(room.perimeterMm()),
                         new Cell.Long(fit.height().orElse(storey.height())),
                         new Cell.Words(plain(mark.floor().material())),
                         new Cell.Words(plain(fit.ceiling())),

@@ -26,6 +26,9 @@ import honeylamp.plan.Wall;
 import honeylamp.units.Length;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
+import java.util.Comparator;
+import honeylamp.plan.ElementId.UnitCopyId;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -38,6 +41,9 @@ import java.util.Optional;
 public final class UnitCopies {
     /** Things of the nth copy have numbers from n times this on; drawn things have smaller ones. */
     private static final int NUMBERS = 1_000_000;
+
+    /** So many copies can be told apart. */
+    private static final int SLOTS = 2000;
 
     private static final double SAME_PLACE_MM = 1;
 
@@ -124,10 +130,28 @@ public final class UnitCopies {
 
     private static Storey laidInto(Plan plan, Storey storey, List<Laid> copies) {
         var all = new Gathered(storey);
+        var slots = slots(plan);
         for (var laid : copies) {
-            all.add(laid, NUMBERS * (plan.repeats().copies().indexOf(laid.copy()) + 1));
+            all.add(laid, NUMBERS * (slots.getOrDefault(laid.copy().id(), 0) + 1));
         }
         return all.storey();
+    }
+
+    /** A slot of numbers for each copy, by its own number: taking one copy out leaves the others theirs. */
+    private static Map<UnitCopyId, Integer> slots(Plan plan) {
+        Map<UnitCopyId, Integer> out = new HashMap<>();
+        var taken = new HashSet<Integer>();
+        plan.repeats().copies().stream()
+                .map(UnitCopy::id)
+                .sorted(Comparator.comparingInt(UnitCopyId::number))
+                .forEach(id -> {
+                    var slot = id.number() % SLOTS;
+                    while (!taken.add(slot)) {
+                        slot = (slot + 1) % SLOTS;
+                    }
+                    out.put(id, slot);
+                });
+        return out;
     }
 
     /** The things of one copy as own things, numbered from a number on. */

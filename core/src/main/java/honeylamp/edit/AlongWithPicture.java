@@ -2,10 +2,12 @@ package honeylamp.edit;
 
 import honeylamp.geometry.Affine;
 import honeylamp.geometry.Point;
+import honeylamp.plan.Boundary;
 import honeylamp.plan.Dimension;
 import honeylamp.plan.Note;
 import honeylamp.plan.Opening;
 import honeylamp.plan.Position;
+import honeylamp.plan.SettingOutLine;
 import honeylamp.plan.Storey;
 import honeylamp.plan.Wall;
 import honeylamp.units.Length;
@@ -40,6 +42,15 @@ final class AlongWithPicture {
                         .toList())
                 .withNotes(storey.notes().stream()
                         .map(n -> new Note(n.id(), at(n.at(), way), n.text()))
+                        .toList())
+                .withSettingOut(storey.settingOut().stream()
+                        .map(l -> new SettingOutLine(l.id(), at(l.from(), way), at(l.to(), way), l.stay()))
+                        .toList())
+                .withBoundaries(storey.boundaries().stream()
+                        .map(b -> new Boundary(b.id(), at(b.from(), way), at(b.to(), way)))
+                        .toList())
+                .withGrounds(storey.grounds().stream()
+                        .map(g -> g.within(g.corners().stream().map(c -> at(c, way)).toList()))
                         .toList());
     }
 

@@ -66,7 +66,10 @@ public record Clipping(List<WallType> types, Storey from) {
                                 from.walls().stream().anyMatch(o -> o.from().equals(w.from()) && o.to().equals(w.to())))
                 || storey.furnishings().stream()
                         .anyMatch(f -> from.furnishings().stream()
-                                .anyMatch(o -> o.at().equals(f.at()) && o.kind().equals(f.kind())));
+                                .anyMatch(o -> o.at().equals(f.at()) && o.kind().equals(f.kind())))
+                || storey.structures().stream()
+                        .anyMatch(x -> from.structures().stream()
+                                .anyMatch(o -> o.at().equals(x.at()) && o.form().equals(x.form())));
     }
 
     /** A plan with pasted things, and their ids. */

@@ -27,6 +27,7 @@ import java.util.Optional;
 import java.util.Set;
 import honeylamp.geometry.Curve;
 import java.util.stream.Stream;
+import java.util.function.BooleanSupplier;
 import java.util.function.Function;
 
 /** Puts snags right where one answer is safe; what is mended and how is said before, and no mend makes a new snag. */
@@ -89,8 +90,22 @@ public final class Mending {
 
     /** The plan with all snags of a kind mended that have a mend, one after the other; itself if there is none. */
     public static Plan all(Plan plan, StoreyId storey, Snag.Kind kind, Length gapReach) {
+        return all(plan, storey, kind, gapReach, () -> true).orElse(plan);
+    }
+
+    /**
+     * The plan with all snags of a kind mended, as {@link #all(Plan, StoreyId, Snag.Kind, Length)} gives it.
+     *
+     * @param wanted asked before each mend
+     * @return empty if it was no longer wanted
+     */
+    public static Optional<Plan> all(
+            Plan plan, StoreyId storey, Snag.Kind kind, Length gapReach, BooleanSupplier wanted) {
         var now = plan;
         for (var i = 0; i < MOST_MENDS; i++) {
+            if (!wanted.getAsBoolean()) {
+                return Optional.empty();
+            }
             var geometry = StoreyGeometry.of(now, now.storey(storey));
             var before = now;
             var mend = Snags.of(geometry, now, gapReach).stream()
@@ -98,11 +113,11 @@ public final class Mending {
                     .flatMap(s -> of(before, geometry, s, gapReach).stream())
                     .findFirst();
             if (mend.isEmpty()) {
-                return now;
+                return Optional.of(now);
             }
             now = mend.get().plan;
         }
-        return now;
+        return Optional.of(now);
     }
 
     private static boolean mends(Plan plan, StoreyGeometry geometry, Snag snag, Plan mended, Length gapReach) {

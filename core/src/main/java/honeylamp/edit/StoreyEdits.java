@@ -3,6 +3,14 @@ package honeylamp.edit;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.Plan;
+import honeylamp.plan.RoomMark;
+import honeylamp.plan.Note;
+import honeylamp.plan.ElementId.RoomId;
+import honeylamp.plan.ElementId.NoteId;
+import honeylamp.plan.ElementId.DimensionId;
+import honeylamp.plan.ElementId.BoundaryId;
+import honeylamp.plan.Dimension;
+import honeylamp.plan.Boundary;
 import honeylamp.plan.Storey;
 import honeylamp.plan.Storey.Levels;
 import honeylamp.units.Length;
@@ -36,8 +44,36 @@ public final class StoreyEdits {
         from.furnishings().forEach(f -> all.add(f.id()));
         from.structures().forEach(s -> all.add(s.id()));
         var as = added.plan()
-                .withStorey(added.id(), s -> s.with(levels.withLevel(s.level())).withBoundaries(List.of()));
-        return new Added<>(copied(as, like, all, List.of(added.id())), added.id());
+                .withStorey(added.id(), s -> s.with(levels.withLevel(s.level())));
+        return new Added<>(said(copied(as, like, all, List.of(added.id())), from, added.id()), added.id());
+    }
+
+    /** What is said of rooms, their boundaries, dimensions and notes goes with a whole storey. */
+    private static Plan said(Plan plan, Storey from, StoreyId to) {
+        var number = plan.nextNumber();
+        var rooms = new ArrayList<RoomMark>();
+        for (var room : from.rooms()) {
+            rooms.add(room.withId(new RoomId(number++)));
+        }
+        var boundaries = new ArrayList<Boundary>();
+        for (var boundary : from.boundaries()) {
+            boundaries.add(new Boundary(new BoundaryId(number++), boundary.from(), boundary.to()));
+        }
+        var dimensions = new ArrayList<Dimension>();
+        for (var d : from.dimensions()) {
+            dimensions.add(new Dimension(new DimensionId(number++), d.from(), d.to(), d.offset()));
+        }
+        var notes = new ArrayList<Note>();
+        for (var note : from.notes()) {
+            notes.add(new Note(new NoteId(number++), note.at(), note.text()));
+        }
+        return plan.numbersTaken(number - plan.nextNumber())
+                .withStorey(
+                        to,
+                        s -> s.withRooms(rooms)
+                                .withBoundaries(boundaries)
+                                .withDimensions(dimensions)
+                                .withNotes(notes));
     }
 
     /** Copies picked walls with their openings, furnishings and fixed parts to storeys, each to the same place. */

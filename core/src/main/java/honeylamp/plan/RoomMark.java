@@ -31,6 +31,11 @@ public record RoomMark(RoomId id, Position at, String name, Finish floor, RoomFi
         return new RoomMark(id, at, name, other, fit, standing);
     }
 
+    /** The same mark under another id. */
+    public RoomMark withId(RoomId other) {
+        return new RoomMark(other, at, name, floor, fit, standing);
+    }
+
     /** The mark at another point. */
     public RoomMark movedTo(Position other) {
         return new RoomMark(id, other, name, floor, fit, standing);

@@ -214,7 +214,7 @@ public sealed interface LeftWork {
         PlanDocument document(Path folder) {
             var assets = new HashMap<String, byte[]>();
             file.ifPresent(f -> {
-                if (PlanFile.open(f) instanceof PlanFile.Opened.Good(var document)) {
+                if (PlanFile.open(f) instanceof PlanFile.Opened.Good(var document, _)) {
                     assets.putAll(document.assets());
                 }
             });

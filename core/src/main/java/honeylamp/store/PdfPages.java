@@ -12,6 +12,7 @@ import java.util.regex.Pattern;
 import javax.imageio.ImageIO;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.encryption.InvalidPasswordException;
 import org.apache.pdfbox.rendering.ImageType;
 import org.apache.pdfbox.rendering.PDFRenderer;
@@ -23,6 +24,9 @@ public final class PdfPages {
     private static final double POINTS_PER_INCH = 72;
     private static final double BEST_DPI = 220;
     private static final double MOST_PAGE_PIXELS = 40_000_000;
+    private static final int MOST_PAGES = 10_000;
+    private static final double LEAST_SIDE_PT = 3;
+    private static final double MOST_SIDE_PT = 20_000;
     private static final Pattern STATED_SCALE = Pattern.compile("\\b1\\s*:\\s*(\\d{1,4})\\b");
 
     private final byte[] bytes;
@@ -53,10 +57,16 @@ public final class PdfPages {
 
     static PdfPages read(byte[] bytes, String name) throws IOException {
         try (var document = Loader.loadPDF(bytes)) {
-            if (document.getNumberOfPages() == 0) {
+            var count = 0;
+            for (var pages = document.getPages().iterator(); count < MOST_PAGES && pages.hasNext(); pages.next()) {
+                count++; // the tree itself, whatever the file says of it
+            }
+            if (count == 0) {
                 throw new RefusedException("The PDF file has no page", "Choose another file.");
             }
-            return new PdfPages(bytes, name, document.getNumberOfPages());
+            return new PdfPages(bytes, name, count);
+        } catch (RuntimeException | StackOverflowError e) {
+            throw new IOException("its pages do not hang together", e);
         } catch (InvalidPasswordException _) {
             throw new RefusedException(
                     "The PDF file is locked with a password",
@@ -74,24 +84,54 @@ public final class PdfPages {
         return count;
     }
 
-    /** A small picture of a page, its longer side so many pixels. */
-    public BufferedImage thumbnail(int page, int longSidePx) throws IOException {
+    /** What is done with a page of the file. */
+    private interface OnPage<T> {
+        T of(PDDocument document, PDRectangle box) throws IOException, Progress.Cancelled;
+    }
+
+    /** Opens the file and looks at a page; one without a size, or larger than paper can be, is refused. */
+    private <T> T on(int page, OnPage<T> work) throws IOException, Progress.Cancelled {
         try (var document = Loader.loadPDF(bytes)) {
             var box = document.getPage(page).getCropBox();
+            if (!(box.getWidth() >= LEAST_SIDE_PT
+                    && box.getHeight() >= LEAST_SIDE_PT
+                    && box.getWidth() <= MOST_SIDE_PT
+                    && box.getHeight() <= MOST_SIDE_PT)) {
+                throw new RefusedException(
+                        "Page " + (page + 1) + " is " + box.getWidth() + " by " + box.getHeight()
+                                + " points large, which is no paper",
+                        "Choose another page, or save it anew.");
+            }
+            return work.of(document, box);
+        } catch (RuntimeException | StackOverflowError | OutOfMemoryError e) {
+            throw new IOException("page " + (page + 1) + " cannot be read", e);
+        }
+    }
+
+    private <T> T quietlyOn(int page, OnPage<T> work) throws IOException {
+        try {
+            return on(page, work);
+        } catch (Progress.Cancelled e) {
+            throw new IllegalStateException("nobody can end this work", e);
+        }
+    }
+
+    /** A small picture of a page, its longer side so many pixels. */
+    public BufferedImage thumbnail(int page, int longSidePx) throws IOException {
+        return quietlyOn(page, (document, box) -> {
             var scale = longSidePx / Math.max(box.getWidth(), box.getHeight());
             return new PDFRenderer(document).renderImage(page, scale, ImageType.RGB);
-        }
+        });
     }
 
     /** The size of a page as it is read, and the scale written on it. */
     public Facts facts(int page) throws IOException {
-        try (var document = Loader.loadPDF(bytes)) {
-            var box = document.getPage(page).getCropBox();
+        return quietlyOn(page, (document, box) -> {
             var lying = document.getPage(page).getRotation() % 180 != 0;
             var width = box.getWidth() / POINTS_PER_INCH * MM_PER_INCH;
             var height = box.getHeight() / POINTS_PER_INCH * MM_PER_INCH;
             return new Facts(lying ? height : width, lying ? width : height, statedScale(document, page));
-        }
+        });
     }
 
     private static OptionalInt statedScale(PDDocument document, int page) throws IOException {
@@ -115,8 +155,7 @@ public final class PdfPages {
      */
     public Page page(int page, Progress progress) throws IOException, Progress.Cancelled {
         progress.at(0);
-        try (var document = Loader.loadPDF(bytes)) {
-            var box = document.getPage(page).getCropBox();
+        return on(page, (document, box) -> {
             var inches = box.getWidth() / POINTS_PER_INCH * (box.getHeight() / POINTS_PER_INCH);
             var dpi = Math.min(BEST_DPI, Math.sqrt(MOST_PAGE_PIXELS / inches));
             var image = new PDFRenderer(document).renderImageWithDPI(page, (float) dpi, ImageType.RGB);
@@ -126,7 +165,7 @@ public final class PdfPages {
             progress.at(0.9);
             var png = out.toByteArray();
             return new Page(png, PictureImport.sha256(png), TracedPicture.of(image), MM_PER_INCH / dpi);
-        }
+        });
     }
 
     /** The scale of an underlay from a page at a chosen scale, in mm per pixel; empty without one. */

@@ -33,7 +33,7 @@ public final class PictureImport {
         /**
          * A picture: the bytes to keep, their SHA-256, and the pixels.
          *
-         * @param bytes as they were in the file, or a PNG of what a drawing shows
+         * @param bytes as they were in the file without a camera's notes, or a PNG of what a drawing shows
          */
         record Good(byte[] bytes, String sha256, TracedPicture picture) implements Result {}
 
@@ -86,7 +86,9 @@ public final class PictureImport {
                 var png = SvgPicture.png(bytes);
                 return new Result.Good(png, sha256(png), pixels(png, progress));
             }
-            return new Result.Good(bytes, sha256(bytes), pixels(bytes, progress));
+            var pixels = pixels(bytes, progress);
+            var plain = CameraNotes.without(bytes, PicturePixels.orientation(bytes));
+            return new Result.Good(plain, sha256(plain), pixels);
         } catch (RefusedException e) {
             return refused(e.what(), where, e.todo());
         } catch (IOException e) {

@@ -31,6 +31,11 @@ final class PicturePixels {
 
     private static final double UNPACKED = 0.8;
 
+    /** No packing puts so many pixels into a byte, not even that of blank sheets. */
+    private static final long MOST_PIXELS_A_BYTE = 20_000;
+
+    private static final long DOUBTFUL_PIXELS = 20_000_000;
+
     private PicturePixels() {}
 
     static Pyramid read(byte[] bytes, Progress progress) throws IOException, Progress.Cancelled {
@@ -41,18 +46,51 @@ final class PicturePixels {
         try {
             var width = reader.getWidth(0);
             var height = reader.getHeight(0);
-            if ((long) width * height > PictureImport.MOST_PIXELS) {
-                throw new RefusedException(
-                        "The picture is too large (" + width + " × " + height + " px, "
-                                + (long) width * height / 1_000_000 + " megapixels, at most "
-                                + PictureImport.MOST_PIXELS / 1_000_000 + ")",
-                        "Save it at a lower resolution and bring it in again.");
-            }
+            requireSize(width, height, bytes.length, PictureImport.MOST_PIXELS);
             return unpacked(reader, width, height, orientation(bytes), progress);
-        } catch (RuntimeException e) { // readers trip over broken tables in every way there is
+        } catch (RuntimeException | OutOfMemoryError | StackOverflowError e) {
+            // readers trip over broken tables in every way there is
             throw new IOException("its pixels do not hang together", e);
         } finally {
             reader.dispose();
+        }
+    }
+
+    private static void requireSize(int width, int height, int bytes, long mostPixels) throws RefusedException {
+        var pixels = (long) width * height;
+        if (width <= 0 || height <= 0) {
+            throw new RefusedException(
+                    "The picture has no size (" + width + " × " + height + " px)", "Save it again as PNG or JPEG.");
+        }
+        if (pixels > mostPixels) {
+            throw new RefusedException(
+                    "The picture is too large (" + width + " × " + height + " px, " + pixels / 1_000_000
+                            + " megapixels, at most " + mostPixels / 1_000_000 + ")",
+                    "Save it at a lower resolution and bring it in again.");
+        }
+        if (pixels > DOUBTFUL_PIXELS && pixels / MOST_PIXELS_A_BYTE > bytes) {
+            throw new RefusedException(
+                    "The picture says that it has " + width + " × " + height + " px, but the file holds only " + bytes
+                            + " bytes",
+                    "It is damaged; copy it again from where it came from.");
+        }
+    }
+
+    /**
+     * Looks at the size a picture says it has, without unpacking it.
+     *
+     * @throws RefusedException if it has more pixels than {@code mostPixels}, none, or fewer than it says
+     */
+    static void requireSize(byte[] bytes, long mostPixels) throws IOException {
+        var reader = reader(bytes);
+        if (reader.isPresent()) {
+            try {
+                requireSize(reader.get().getWidth(0), reader.get().getHeight(0), bytes.length, mostPixels);
+            } catch (RuntimeException e) {
+                throw new IOException("its pixels do not hang together", e);
+            } finally {
+                reader.get().dispose();
+            }
         }
     }
 
@@ -136,7 +174,7 @@ final class PicturePixels {
     }
 
     /** The orientation a camera noted (Exif 2.3, tag 274): 1 is upright. */
-    private static int orientation(byte[] bytes) throws IOException {
+    static int orientation(byte[] bytes) throws IOException {
         try {
             var metadata = ImageMetadataReader.readMetadata(new ByteArrayInputStream(bytes));
             var exif = metadata.getFirstDirectoryOfType(ExifIFD0Directory.class);

@@ -7,8 +7,10 @@ import java.nio.file.Files;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.nio.file.attribute.FileTime;
+import java.util.ArrayList;
 import java.util.Collections;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
@@ -36,8 +38,8 @@ public final class PlanFile {
 
     /** What came of opening a file. */
     public sealed interface Opened {
-        /** A plan. */
-        record Good(PlanDocument document) implements Opened {}
+        /** A plan, and what was mended in it, a sentence each. */
+        record Good(PlanDocument document, List<String> mended) implements Opened {}
 
         /** No plan; the sentence says why and what to do. */
         record Refused(PlanProblem problem) implements Opened {}
@@ -91,6 +93,7 @@ public final class PlanFile {
             return refused("The file holds too many parts (" + zip.size() + ")", where, "Choose another file.");
         }
         Map<String, byte[]> assets = new HashMap<>();
+        var mended = new ArrayList<String>();
         var left = MOST_UNPACKED_BYTES;
         for (var entry : Collections.list(zip.entries())) {
             var name = entry.getName();
@@ -107,17 +110,22 @@ public final class PlanFile {
                     return tooLarge(where);
                 }
                 left -= bytes.get().length;
-                assets.put(asset.group(1), bytes.get());
+                if (PictureImport.sha256(bytes.get()).equals(asset.group(1))) {
+                    assets.put(asset.group(1), bytes.get());
+                } else {
+                    mended.add("a damaged picture was left out; bring it in again");
+                }
             }
         }
-        return plan(zip, where, assets);
+        return plan(zip, where, assets, mended);
     }
 
     private static Opened tooLarge(String where) {
         return refused("The file unpacks to more than a plan can be", where, "Choose a file that Honey Lamp saved.");
     }
 
-    private static Opened plan(ZipFile zip, String where, Map<String, byte[]> assets) throws IOException {
+    private static Opened plan(ZipFile zip, String where, Map<String, byte[]> assets, List<String> mended)
+            throws IOException {
         var entry = zip.getEntry(PLAN);
         if (entry == null) {
             return refused(
@@ -128,8 +136,10 @@ public final class PlanFile {
             return tooLarge(where);
         }
         return switch (PlanJson.read(json.get(), where)) {
-            case PlanJson.Read.Good(var plan, var document) ->
-                new Opened.Good(new PlanDocument(plan, assets, document));
+            case PlanJson.Read.Good(var plan, var document, var more) -> {
+                mended.addAll(more);
+                yield new Opened.Good(new PlanDocument(plan, assets, document), List.copyOf(mended));
+            }
             case PlanJson.Read.Bad(var problem) -> new Opened.Refused(problem);
         };
     }

@@ -14,6 +14,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.function.IntFunction;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.JsonGenerator;
@@ -90,8 +91,8 @@ public final class PlanJson {
 
     /** What came of reading a plan. */
     sealed interface Read {
-        /** A plan, and the document it came from. */
-        record Good(Plan plan, JsonNode document) implements Read {}
+        /** A plan, the document it came from, and what was mended in it. */
+        record Good(Plan plan, JsonNode document, List<String> mended) implements Read {}
 
         /** No plan. */
         record Bad(PlanProblem problem) implements Read {}
@@ -113,7 +114,16 @@ public final class PlanJson {
                         "Install the newer version to open it; the file was not touched."));
             }
             PlanUpgrade.toCurrent(root, version.asInt());
-            return new Read.Good(MAPPER.treeToValue(root.path("plan"), Plan.class), root);
+            var plan = MAPPER.treeToValue(root.path("plan"), Plan.class);
+            var wrong = plan == null ? Optional.of("it is empty") : PlanCheck.wrong(plan);
+            if (plan == null || wrong.isPresent()) {
+                return new Read.Bad(new PlanProblem(
+                        "The plan does not hang together: " + wrong.orElse(""),
+                        where,
+                        "Open an earlier copy, or mend that place by hand."));
+            }
+            var checked = PlanCheck.mended(plan);
+            return new Read.Good(checked.plan(), root, checked.mended());
         } catch (JacksonException e) {
             return new Read.Bad(new PlanProblem(
                     "The plan is damaged: " + reason(e),
@@ -123,7 +133,11 @@ public final class PlanJson {
     }
 
     private static String reason(JacksonException e) {
-        var cause = e.getCause() instanceof IllegalArgumentException i ? i.getMessage() : e.getOriginalMessage();
+        var cause = switch (e.getCause()) {
+            case IllegalArgumentException i -> i.getMessage();
+            case NullPointerException _ -> "something is null that must not be";
+            case null, default -> e.getOriginalMessage();
+        };
         var line = cause == null ? "unreadable" : cause.lines().findFirst().orElse("unreadable");
         return line.length() > 160 ? line.substring(0, 160) : line;
     }

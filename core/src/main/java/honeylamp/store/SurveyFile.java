@@ -10,6 +10,7 @@ import honeylamp.units.LengthReading;
 import honeylamp.units.UnitSystem;
 import java.io.IOException;
 import java.io.StringReader;
+import java.io.UncheckedIOException;
 import java.nio.ByteBuffer;
 import java.nio.charset.CharacterCodingException;
 import java.nio.charset.StandardCharsets;
@@ -23,6 +24,7 @@ import java.util.OptionalDouble;
 import java.util.function.BiFunction;
 import java.util.stream.Collectors;
 import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.DuplicateHeaderMode;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.StreamReadConstraints;
 import tools.jackson.core.json.JsonFactory;
@@ -102,7 +104,7 @@ public final class SurveyFile {
             return refused("The survey is no text", where, "Save it as CSV or JSON in UTF-8.");
         } catch (SurveyException e) {
             return new Result.Refused(problem(e, where));
-        } catch (IOException | java.io.UncheckedIOException | IllegalStateException e) {
+        } catch (IOException | UncheckedIOException | IllegalStateException | IllegalArgumentException e) {
             return refused(
                     "The survey is no readable CSV: " + e.getMessage(), where, "See docs/survey.md for its form.");
         } catch (JacksonException e) {
@@ -131,6 +133,8 @@ public final class SurveyFile {
                 .builder()
                 .setHeader()
                 .setSkipHeaderRecord(true)
+                .setAllowMissingColumnNames(true) // spreadsheets write a comma too many
+                .setDuplicateHeaderMode(DuplicateHeaderMode.ALLOW_EMPTY)
                 .setIgnoreEmptyLines(true)
                 .setIgnoreSurroundingSpaces(true)
                 .setCommentMarker('#')

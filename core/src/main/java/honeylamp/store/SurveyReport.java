@@ -7,12 +7,19 @@ import java.util.Locale;
 
 /** What a survey's closing error was and where it went, in words. */
 public final class SurveyReport {
+    /** Smaller errors, in mm, are what rounding leaves. */
+    private static final double EXACT_MM = 0.05;
+
     private SurveyReport() {}
 
     /** The report, a line per ring, leg and diagonal; lengths in mm. */
     public static String words(Survey survey, Adjustment adjusted) {
         var out = new StringBuilder(survey.name()).append('\n');
         for (var closing : adjusted.closings()) {
+            if (closing.errorMm() < EXACT_MM) {
+                line(out, "ring back to %s: closes exactly in %.0f mm", closing.station(), closing.lengthMm());
+                continue;
+            }
             line(
                     out,
                     "ring back to %s: closing error %.1f mm (%.1f east, %.1f north) in %.0f mm, 1:%.0f",
@@ -21,7 +28,7 @@ public final class SurveyReport {
                     closing.error().x(),
                     closing.error().y(),
                     closing.lengthMm(),
-                    closing.errorMm() < 1e-9 ? Double.POSITIVE_INFINITY : closing.ratio());
+                    closing.ratio());
         }
         if (adjusted.closings().isEmpty()) {
             out.append("no ring closes, so nothing tells how good the survey is\n");

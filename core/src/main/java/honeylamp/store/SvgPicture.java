@@ -14,10 +14,13 @@ import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.net.URI;
+import java.nio.charset.StandardCharsets;
+import java.util.Base64;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
+import java.util.regex.Pattern;
 import javax.imageio.ImageIO;
 import javax.xml.stream.XMLInputFactory;
 
@@ -25,7 +28,9 @@ import javax.xml.stream.XMLInputFactory;
 final class SvgPicture {
     private static final int LONG_SIDE_PX = 4000;
     private static final long MOST_BYTES = 20L << 20;
-    private static final long MOST_SECONDS = 30;
+    private static final long MOST_SECONDS = 4;
+    private static final long MOST_EMBEDDED_PIXELS = 40_000_000;
+    private static final Pattern EMBEDDED = Pattern.compile("data:image/[a-z+.-]{1,20};base64,([A-Za-z0-9+/=\\s]+)");
     private static final URI NOWHERE = URI.create("about:blank");
 
     private SvgPicture() {}
@@ -38,6 +43,7 @@ final class SvgPicture {
                             + " MB)",
                     "Save it as PNG or PDF and bring that in.");
         }
+        requireEmbedded(svg);
         var document = document(svg);
         var size = document.size();
         if (!(size.width > 0 && size.height > 0)) {
@@ -54,12 +60,31 @@ final class SvgPicture {
         return out.toByteArray();
     }
 
+    /** Pictures within the drawing are held to a size before anything unpacks them. */
+    private static void requireEmbedded(byte[] svg) throws IOException {
+        var pictures = EMBEDDED.matcher(new String(svg, StandardCharsets.ISO_8859_1));
+        while (pictures.find()) {
+            byte[] bytes;
+            try {
+                bytes = Base64.getMimeDecoder().decode(pictures.group(1));
+            } catch (IllegalArgumentException _) {
+                continue; // no picture: it is drawn as nothing
+            }
+            PicturePixels.requireSize(bytes, MOST_EMBEDDED_PIXELS);
+        }
+    }
+
     private static SVGDocument document(byte[] svg) throws RefusedException {
         XMLInput input = () -> factory().createXMLEventReader(new ByteArrayInputStream(svg));
         var context = LoaderContext.builder()
                 .externalResourcePolicy(ResourcePolicy.DENY_EXTERNAL)
                 .build();
-        var document = new SVGLoader().load(input, NOWHERE, context);
+        SVGDocument document;
+        try {
+            document = new SVGLoader().load(input, NOWHERE, context);
+        } catch (RuntimeException | StackOverflowError _) {
+            document = null; // the reader trips over it
+        }
         if (document == null) {
             throw new RefusedException(
                     "The SVG drawing is damaged or uses what is not taken, such as entities",

@@ -41,6 +41,12 @@ public final class LengthText {
         return unit.toPlainString() + " " + system.sign();
     }
 
+    /** The full length as {@link #exact} gives it, without the sign of a metric unit that stands beside it. */
+    public static String full(Length length, UnitSystem system) {
+        var text = exact(length, system);
+        return system.isMetric() ? text.substring(0, text.lastIndexOf(' ')) : text;
+    }
+
     /** The whole number of shown units (mm, mm, mm, or 1/16 in) that a length rounds to. */
     public static long shownUnits(Length length, UnitSystem system) {
         return system.isMetric()

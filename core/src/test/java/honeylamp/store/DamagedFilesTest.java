@@ -71,7 +71,7 @@ class DamagedFilesTest {
         for (var i = 0; i < DAMAGES; i++) {
             var file = Files.write(folder.resolve("damaged.honeylamp"), damaged(plan, random));
             switch (PlanFile.open(file)) {
-                case PlanFile.Opened.Good(var document) ->
+                case PlanFile.Opened.Good(var document, _) ->
                     assertThat(document.plan()).isEqualTo(SailclothYard.plan());
                 case PlanFile.Opened.Refused(var problem) -> {
                     assertSaysWhatAndWhere(problem.sentence(), file);
@@ -98,7 +98,7 @@ class DamagedFilesTest {
                 zip.write(signs.toString().getBytes(StandardCharsets.UTF_8));
             }
             switch (PlanFile.open(file)) {
-                case PlanFile.Opened.Good(var document) ->
+                case PlanFile.Opened.Good(var document, _) ->
                     assertThat(PlanJson.read(PlanJson.bytes(PlanJson.write(document.plan())), "again"))
                             .isInstanceOfSatisfying(
                                     PlanJson.Read.Good.class,

@@ -78,9 +78,12 @@ final class FileDesk {
     private void opened(Path file, Runnable then) {
         run("Opening", progress -> PlanFile.open(file), opened -> {
             switch (opened) {
-                case PlanFile.Opened.Good(var document) -> {
+                case PlanFile.Opened.Good(var document, var mended) -> {
                     model.open(Origin.in(file, document));
                     then.run();
+                    if (!mended.isEmpty()) {
+                        model.say("The file was not quite whole: " + String.join("; ", mended) + ".");
+                    }
                 }
                 case PlanFile.Opened.Refused(var problem) -> model.complain(problem.sentence());
             }

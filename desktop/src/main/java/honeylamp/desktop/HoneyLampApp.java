@@ -92,6 +92,8 @@ public final class HoneyLampApp extends Application {
         Mishaps.meet(model);
         stage.setTitle("Honey Lamp");
         stage.setScene(shown.scene());
+        stage.setMinWidth(WindowState.LEAST_WIDTH);
+        stage.setMinHeight(WindowState.LEAST_HEIGHT);
         stage.setOnCloseRequest(e -> {
             e.consume(); // the plan may have to be saved first
             shown.leaving(() -> {
@@ -157,7 +159,7 @@ public final class HoneyLampApp extends Application {
 
     private static Opening opened(Path path, Function<PlanDocument, Origin> origin) {
         return switch (PlanFile.open(path)) {
-            case PlanFile.Opened.Good(var document) -> new Opening(origin.apply(document), Optional.empty());
+            case PlanFile.Opened.Good(var document, _) -> new Opening(origin.apply(document), Optional.empty());
             case PlanFile.Opened.Refused(var problem) ->
                 new Opening(Origin.of(empty()), Optional.of(problem.sentence()));
         };

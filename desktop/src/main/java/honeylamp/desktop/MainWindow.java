@@ -106,7 +106,7 @@ public final class MainWindow implements Commands {
     }
 
     private StackPane root(Libraries libraries) {
-        var bottom = new HBox(12, measure, new SnagList(model, plan));
+        var bottom = new HBox(12, measure, new SnagList(model, plan, top::follow));
         bottom.getStyleClass().add("bottom");
         bottom.setAlignment(Pos.CENTER_LEFT);
         HBox.setHgrow(measure, Priority.ALWAYS);

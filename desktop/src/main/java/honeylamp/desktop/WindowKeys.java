@@ -38,6 +38,7 @@ final class WindowKeys {
     private final PagePicker pages;
     private final LeftWorkPane leftWork;
     private final Commands commands;
+    private final TypingFocus typing;
     private boolean swallowing;
 
     WindowKeys(
@@ -57,6 +58,8 @@ final class WindowKeys {
         this.pages = pages;
         this.leftWork = leftWork;
         this.commands = commands;
+        this.typing = new TypingFocus(scene, commands::focusPlan);
+        plan.pointedAt(typing::pointed);
     }
 
     void listen() {
@@ -81,6 +84,8 @@ final class WindowKeys {
         var inText = scene.getFocusOwner() instanceof TextInputControl;
         if (e.getCode() == KeyCode.F6) {
             nextPart();
+            e.consume();
+        } else if (inText && e.getCode() == KeyCode.ESCAPE && typing.escaped()) {
             e.consume();
         } else if (scene.getFocusOwner() == plan && pointing(e)
                 || e.isControlDown() && !(inText && isTextKey(e)) && control(e)) {
@@ -209,7 +214,9 @@ final class WindowKeys {
                 if (scene.getFocusOwner() != plan || e.isShiftDown()) {
                     return false;
                 }
-                nextTool();
+                if (!model.now().gesture().underWay() || !measure.focusFirst()) {
+                    nextTool();
+                }
             }
             default -> {
                 return false;

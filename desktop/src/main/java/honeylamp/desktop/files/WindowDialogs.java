@@ -109,6 +109,6 @@ public final class WindowDialogs implements FileDialogs {
         var alert = new Alert(Alert.AlertType.NONE, question, meanings.keySet().toArray(ButtonType[]::new));
         alert.setTitle("Honey Lamp");
         alert.initOwner(owner);
-        return alert.showAndWait().map(meanings::get).orElse(otherwise);
+        return alert.showAndWait().map(b -> meanings.getOrDefault(b, otherwise)).orElse(otherwise);
     }
 }

@@ -11,7 +11,13 @@ import org.slf4j.LoggerFactory;
 public record WindowState(double width, double height) {
     private static final Logger LOG = LoggerFactory.getLogger(WindowState.class);
     private static final WindowState FIRST = new WindowState(1280, 800);
-    private static final double LEAST = 640;
+
+    /** Nothing is cut off down to this size. */
+    public static final double LEAST_WIDTH = 900;
+
+    /** Nothing is cut off down to this size. */
+    public static final double LEAST_HEIGHT = 600;
+
     private static final double MOST = 8000;
 
     /** The remembered state, or that of a first run. */
@@ -23,8 +29,8 @@ public record WindowState(double width, double height) {
         try (var in = Files.newBufferedReader(file)) {
             properties.load(in);
             return new WindowState(
-                    Math.clamp(Double.parseDouble(properties.getProperty("width", "1280")), LEAST, MOST),
-                    Math.clamp(Double.parseDouble(properties.getProperty("height", "800")), LEAST, MOST));
+                    Math.clamp(Double.parseDouble(properties.getProperty("width", "1280")), LEAST_WIDTH, MOST),
+                    Math.clamp(Double.parseDouble(properties.getProperty("height", "800")), LEAST_HEIGHT, MOST));
         } catch (IOException | IllegalArgumentException e) {
             LOG.warn("the window state {} cannot be read and is begun anew: {}", file, e.getMessage());
             return FIRST;

@@ -6,6 +6,7 @@ import honeylamp.edit.UnderlayEdits.TracedWork;
 import honeylamp.edit.WallEdits.End;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.ElementId.WallTypeId;
+import honeylamp.plan.Plan;
 import honeylamp.plan.OpeningKind;
 import honeylamp.units.Length;
 import honeylamp.units.UnitSystem;
@@ -156,6 +157,13 @@ public record Choices(
     /** The storey seen through this one. */
     public Optional<Ghost> ghost() {
         return seen.ghost;
+    }
+
+    /** The choices as a plan allows them: a wall type that went with an undone action is no choice any more. */
+    public Choices within(Plan plan) {
+        return plan.wallTypes().stream().anyMatch(t -> t.id().equals(wall.type))
+                ? this
+                : withWallType(plan.wallTypes().getFirst().id());
     }
 
     /** With another wall type. */

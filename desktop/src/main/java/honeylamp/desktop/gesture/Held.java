@@ -1,6 +1,7 @@
 package honeylamp.desktop.gesture;
 
 import honeylamp.geometry.Point;
+import honeylamp.plan.ElementId;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Ground;
 import honeylamp.plan.Opening;
@@ -8,6 +9,7 @@ import honeylamp.plan.Position;
 import honeylamp.plan.Structure;
 import honeylamp.plan.Underlay;
 import honeylamp.plan.Wall;
+import java.util.Set;
 
 /** What the button holds, as it was when it went down. */
 public sealed interface Held {
@@ -34,6 +36,9 @@ public sealed interface Held {
 
     /** A picture that is not locked, grabbed at a point. */
     record Picture(Underlay underlay, Point grabbed) implements Held {}
+
+    /** Several things that are picked, grabbed at one of them. */
+    record Several(Set<ElementId> ids, ElementId under, Point grabbed) implements Held {}
 
     /** The turn handle of a piece. */
     record Turn(Furnishing piece) implements Held {}

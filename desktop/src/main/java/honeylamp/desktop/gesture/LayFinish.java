@@ -44,7 +44,12 @@ public record LayFinish(Optional<Point> pointer) implements Gesture {
         }
         var direction = room.get().mark().map(m -> m.floor().directionDeg()).orElse(0.0);
         var corner = room.get().outline().bounds();
-        var finish = new Finish(scene.choices().material(), direction, Position.ofMm(corner.minX(), corner.minY()));
+        var start = room.get().mark()
+                .map(RoomMark::floor)
+                .filter(f -> !f.material().equals(RoomEdits.BARE))
+                .map(Finish::start) // where a person may have put it
+                .orElse(Position.ofMm(corner.minX(), corner.minY()));
+        var finish = new Finish(scene.choices().material(), direction, start);
         var plan = RoomEdits.floor(scene.plan(), scene.storey(), room.get(), finish);
         Set<ElementId> picked = room.flatMap(Room::mark)
                 .map(RoomMark::id)

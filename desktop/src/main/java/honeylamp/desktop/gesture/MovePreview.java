@@ -55,6 +55,7 @@ final class MovePreview {
             }
             case Held.WholeGround ground -> moved(scene, ground.grabbed(), pointer);
             case Held.Picture picture -> moved(scene, picture.grabbed(), pointer);
+            case Held.Several several -> moved(scene, several.grabbed(), pointer);
             case Held.Turn(var piece) -> size(scene, storey, piece);
             case Held.Size(var piece) -> size(scene, storey, piece);
         };
@@ -103,6 +104,7 @@ final class MovePreview {
             case Held.GroundCorner(var ground, var _) -> ground(scene, storey, ground.id());
             case Held.WholeGround(var ground, var _) -> ground(scene, storey, ground.id());
             case Held.Picture picture -> outline(scene, plan, picture.underlay().id());
+            case Held.Several _ -> Difference.marks(scene, plan);
             case Held.Turn(var piece) -> piece(scene, storey, piece);
             case Held.Size(var piece) -> piece(scene, storey, piece);
         };

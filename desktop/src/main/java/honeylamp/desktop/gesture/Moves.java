@@ -1,5 +1,8 @@
 package honeylamp.desktop.gesture;
 
+import honeylamp.catalogue.FurnishingKind;
+import honeylamp.catalogue.Furnishings;
+import honeylamp.edit.PickedEdits;
 import honeylamp.derive.AgainstWall;
 import honeylamp.derive.OpeningPlacing;
 import honeylamp.derive.Picking;
@@ -52,7 +55,11 @@ final class Moves {
             }
             case Held.Piece(var piece, var fromCentre) -> {
                 var centre = p.minus(fromCentre);
-                var wall = pointer.keys().control()
+                var free = pointer.keys().control()
+                        || Furnishings.of(piece.kind())
+                                .filter(k -> k.stand() == FurnishingKind.Stand.AT_WALL)
+                                .isEmpty();
+                var wall = free
                         ? Optional.<AgainstWall.Place>empty()
                         : AgainstWall.nearest(
                                 scene.geometry(),
@@ -86,6 +93,10 @@ final class Moves {
             case Held.Picture(var underlay, var grabbed) -> {
                 var by = p.minus(grabbed);
                 yield UnderlayEdits.move(plan, storey, underlay.id(), Length.ofMm(by.x()), Length.ofMm(by.y()));
+            }
+            case Held.Several(var ids, _, var grabbed) -> {
+                var by = p.minus(grabbed);
+                yield PickedEdits.move(plan, storey, ids, Length.ofMm(by.x()), Length.ofMm(by.y()));
             }
             case Held.Turn(var piece) -> {
                 var front = PieceHandles.facing(piece, p);
@@ -121,6 +132,7 @@ final class Moves {
             case Held.GroundCorner _ -> "Move corner of ground";
             case Held.WholeGround _ -> "Move ground";
             case Held.Picture _ -> "Move underlay";
+            case Held.Several _ -> "Move what is picked";
             case Held.Turn _ -> "Turn furnishing";
             case Held.Size _ -> "Size furnishing";
         };

@@ -77,6 +77,15 @@ public record PickAndMove(
             return Step.to(rest.boxed(pointer.at())).picking(pointer.keys().shift() ? scene.selection() : Set.of());
         }
         var id = hit.get();
+        if (scene.selection().size() > 1
+                && scene.selection().contains(id)
+                && !pointer.keys().shift()
+                && !pointer.keys().alt()
+                && pointer.clicks() == 1
+                && movable(scene)) {
+            var several = new Held.Several(scene.selection(), id, pointer.at());
+            return Step.to(at(Optional.of(several), Optional.empty(), pointer.at()));
+        }
         var grabbed = grab(scene, id, pointer.at());
         return Step.to(at(grabbed, Optional.empty(), pointer.at())).picking(picked(scene, pointer, id));
     }
@@ -229,6 +238,9 @@ public record PickAndMove(
             var picked = new HashSet<>(pointer.keys().shift() ? scene.selection() : Set.<ElementId>of());
             picked.addAll(inBox(scene, boxFrom.get(), pointer.at()));
             return Step.to(rest).picking(picked);
+        }
+        if (preview.isEmpty() && held.orElse(null) instanceof Held.Several several) {
+            return Step.to(rest).picking(Set.of(several.under())); // a click on one of them picks it alone
         }
         return preview.map(
                         plan -> Step.commit(rest, plan, held.map(Moves::action).orElse("Move")))

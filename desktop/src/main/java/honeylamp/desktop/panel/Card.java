@@ -179,7 +179,7 @@ public final class Card extends VBox {
     }
 
     private List<Node> storey(Workspace now) {
-        var geometry = model.geometry();
+        var geometry = model.shown().geometry(); // copies of units count
         var out = new ArrayList<Node>();
         out.add(Widgets.heading(now.currentStorey().name()));
         var lengths = now.currentStorey().underlays().stream()

@@ -34,12 +34,17 @@ final class LengthField extends HBox {
         var label = new Label(name);
         label.getStyleClass().add("field-name");
         label.setMinWidth(USE_PREF_SIZE);
-        var field = new TextField(LengthText.shown(value, units));
+        var shown = LengthText.shown(value, units);
+        var field = new TextField(shown);
         field.setId(id);
         field.setAccessibleText(name);
         field.setTooltip(new Tooltip(LengthText.exact(value, units)));
         label.setLabelFor(field);
         field.setOnAction(_ -> {
+            if (field.getText().equals(shown)) {
+                field.pseudoClassStateChanged(WRONG, false);
+                return; // untouched: the length behind the rounded text stays as it is
+            }
             switch (read.apply(field.getText(), units)) {
                 case LengthReading.Good(var length) -> {
                     field.pseudoClassStateChanged(WRONG, false);

@@ -119,7 +119,10 @@ public final class MeasureLine extends HBox {
             field.getStyleClass().add("words");
         }
         field.setAccessibleText(spec.name());
-        field.textProperty().subscribe(text -> echo(spec, text));
+        field.textProperty().subscribe(text -> {
+            echo(spec, text);
+            model.typing(fields.stream().map(TextField::getText).toList());
+        });
         field.setOnAction(_ -> enter());
         field.addEventFilter(KeyEvent.KEY_PRESSED, e -> {
             if (e.getCode() == KeyCode.ESCAPE) {
@@ -174,6 +177,19 @@ public final class MeasureLine extends HBox {
         field.requestFocus();
         field.appendText(sign);
         field.end();
+        return true;
+    }
+
+    /**
+     * Gives the keyboard to the first field.
+     *
+     * @return whether there is one
+     */
+    public boolean focusFirst() {
+        if (fields.isEmpty()) {
+            return false;
+        }
+        fields.getFirst().requestFocus();
         return true;
     }
 

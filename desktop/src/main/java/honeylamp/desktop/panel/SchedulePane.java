@@ -1,10 +1,11 @@
 package honeylamp.desktop.panel;
 
-import honeylamp.derive.Schedule;
 import honeylamp.derive.Schedule.Cell;
 import honeylamp.derive.Schedule.Column;
+import honeylamp.derive.Schedule.Measure;
 import honeylamp.derive.Schedule.Row;
 import honeylamp.derive.Schedule.Subject;
+import honeylamp.derive.Schedule;
 import honeylamp.desktop.workspace.Stage;
 import honeylamp.desktop.workspace.Workspace;
 import honeylamp.desktop.workspace.WorkspaceModel;
@@ -20,11 +21,13 @@ import honeylamp.units.Length;
 import honeylamp.units.LengthReader;
 import honeylamp.units.LengthReading;
 import honeylamp.units.LengthText;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
+import java.util.regex.Pattern;
 import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.scene.Node;
 import javafx.scene.control.TableColumn;
@@ -151,6 +154,7 @@ public final class SchedulePane extends VBox {
         out.setCellValueFactory(
                 r -> new ReadOnlyStringWrapper(text(r.getValue().cells().get(at))));
         out.setSortable(true);
+        out.setComparator(order(column.measure()));
         if (TYPED.contains(column.key())) {
             out.setCellFactory(TextFieldTableCell.forTableColumn());
             out.setOnEditCommit(e -> typed(e.getRowValue(), column.key(), e.getNewValue()));
@@ -158,6 +162,30 @@ public final class SchedulePane extends VBox {
             out.setEditable(false);
         }
         return out;
+    }
+
+    /** Lengths and areas by their size, words with the numbers in them by these. */
+    private Comparator<String> order(Measure measure) {
+        return switch (measure) {
+            case LENGTH -> Comparator.comparing(this::nanometres).thenComparing(Comparator.naturalOrder());
+            case AREA -> Comparator.comparingDouble(SchedulePane::leading).thenComparing(Comparator.naturalOrder());
+            case WORDS -> Comparator.comparing(SchedulePane::padded);
+        };
+    }
+
+    private long nanometres(String text) {
+        return LengthReader.signed(text, model.now().plan().units()) instanceof LengthReading.Good(var length)
+                ? length.nanometres()
+                : Long.MIN_VALUE;
+    }
+
+    private static double leading(String area) {
+        var number = Pattern.compile("[0-9]+(\\.[0-9]+)?").matcher(area);
+        return number.find() ? Double.parseDouble(number.group()) : -1;
+    }
+
+    private static String padded(String words) {
+        return Pattern.compile("[0-9]+").matcher(words).replaceAll(m -> "0".repeat(Math.max(0, 12 - m.group().length())) + m.group());
     }
 
     private String text(Cell cell) {

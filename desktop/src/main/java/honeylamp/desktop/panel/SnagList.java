@@ -1,15 +1,21 @@
 package honeylamp.desktop.panel;
 
 import honeylamp.derive.Snag;
+import honeylamp.desktop.gesture.TryMend;
 import honeylamp.desktop.picture.PlanPane;
+import honeylamp.desktop.workspace.ShownPlan;
 import honeylamp.desktop.workspace.Stage;
 import honeylamp.desktop.workspace.View;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.Mending;
+import honeylamp.plan.Plan;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
+import java.util.function.Consumer;
 import javafx.application.Platform;
+import javafx.concurrent.Task;
 import javafx.css.PseudoClass;
 import javafx.geometry.Side;
 import javafx.scene.control.Button;
@@ -27,28 +33,41 @@ public final class SnagList extends Button {
 
     private final WorkspaceModel model;
     private final PlanPane plan;
+    private final Consumer<Task<?>> follow;
     private final ContextMenu menu = new ContextMenu();
+    private Thread proposing = Thread.ofPlatform().unstarted(() -> {});
 
     private static final int MOST_SHOWN = 40;
     private static final int SENTENCE_PX = 360;
     private static final long AT_ONCE_NANOS = 150_000_000;
 
-    /** A counter on a model; "Show" moves the plan pane. */
-    public SnagList(WorkspaceModel model, PlanPane plan) {
+    /**
+     * A counter on a model; "Show" moves the plan pane.
+     *
+     * @param follow shows the progress of long work, with a way to end it
+     */
+    public SnagList(WorkspaceModel model, PlanPane plan, Consumer<Task<?>> follow) {
         this.model = model;
         this.plan = plan;
+        this.follow = follow;
         setId("snags");
         getStyleClass().add("snags");
         menu.getStyleClass().add("snag-menu");
         setOnAction(_ -> open());
+        menu.setOnHidden(_ -> {
+            untried();
+            proposing.interrupt(); // nobody waits for the other mends any more
+        });
         model.state().subscribe(_ -> update());
         plan.addEventFilter(javafx.scene.input.MouseEvent.MOUSE_PRESSED, _ -> menu.hide());
     }
 
     private void update() {
         var count = model.shown().snags().size();
-        setText(count == 0 ? "No snags" : count == 1 ? "1 snag" : count + " snags");
-        pseudoClassStateChanged(CLEAN, count == 0);
+        var elsewhere = model.shown().snagsElsewhere().size();
+        var here = count == 0 ? "No snags" : count == 1 ? "1 snag" : count + " snags";
+        setText(elsewhere == 0 ? here : here + " here, " + elsewhere + " on other storeys");
+        pseudoClassStateChanged(CLEAN, count == 0 && elsewhere == 0);
     }
 
     private void open() {
@@ -57,7 +76,11 @@ public final class SnagList extends Button {
         for (var snag : snags.subList(0, Math.min(MOST_SHOWN, snags.size()))) {
             menu.getItems().add(item(snag));
         }
-        if (snags.isEmpty()) {
+        var elsewhere = model.shown().snagsElsewhere();
+        for (var there : elsewhere.subList(0, Math.min(MOST_SHOWN, elsewhere.size()))) {
+            menu.getItems().add(item(there));
+        }
+        if (snags.isEmpty() && elsewhere.isEmpty()) {
             menu.getItems().add(new CustomMenuItem(new Label("Nothing is wrong with this plan.")));
         }
         menu.getItems().addAll(0, mendAll(snags));
@@ -66,18 +89,31 @@ public final class SnagList extends Button {
         proposeMends(snags);
     }
 
+    /** A snag of another storey: showing it goes there. */
+    private CustomMenuItem item(ShownPlan.SnagThere there) {
+        return item(there.snag(), there.storey().name() + ": " + there.snag().kind().label(), () -> {
+            model.goTo(there.storey().id());
+            show(there.snag());
+        });
+    }
+
     private CustomMenuItem item(Snag snag) {
-        var kind = Widgets.heading(snag.kind().label());
+        return item(snag, snag.kind().label(), () -> show(snag));
+    }
+
+    private static CustomMenuItem item(Snag snag, String heading, Runnable show) {
+        var kind = Widgets.heading(heading);
         var sentence = new Text(snag.sentence()); // a menu asks a label for the height of one line only
         sentence.setWrappingWidth(SENTENCE_PX);
         sentence.getStyleClass().add("snag-words");
-        var buttons = Widgets.row(Widgets.button("Show", "snag-show", "Goes to the place", () -> {
-            menu.hide();
-            show(snag);
-        }));
+        var buttons = Widgets.row();
         buttons.setUserData(snag);
         var item = new CustomMenuItem(new VBox(4, kind, sentence, buttons));
-        item.setOnAction(_ -> show(snag));
+        buttons.getChildren().add(Widgets.button("Show", "snag-show", "Goes to the place", () -> {
+            item.getParentPopup().hide();
+            show.run();
+        }));
+        item.setOnAction(_ -> show.run());
         return item;
     }
 
@@ -96,8 +132,12 @@ public final class SnagList extends Button {
             }
         }
         if (!later.isEmpty()) {
-            Thread.ofPlatform().daemon().name("mends").start(() -> {
+            proposing.interrupt();
+            proposing = Thread.ofPlatform().daemon().name("mends").start(() -> {
                 for (var snag : later) {
+                    if (Thread.interrupted()) {
+                        return;
+                    }
                     var mend = Mending.of(plan, geometry, snag, reach);
                     Platform.runLater(
                             () -> mend.filter(_ -> model.now().plan() == plan).ifPresent(m -> offer(snag, m)));
@@ -112,13 +152,27 @@ public final class SnagList extends Button {
                     && c.getContent() instanceof VBox box
                     && box.getChildren().getLast() instanceof HBox row
                     && row.getUserData() == snag) {
-                row.getChildren()
-                        .add(Widgets.button(mend.words(), "mend", "Mends this snag; Ctrl+Z brings it back", () -> {
+                var button = Widgets.button(
+                        mend.words(), "mend", "The plan shows what it will do; Ctrl+Z brings it back", () -> {
                             menu.hide();
                             model.edit(mend.plan(), "Mend: " + snag.kind().label());
                             plan.requestFocus();
-                        }));
+                        });
+                button.hoverProperty().or(button.focusedProperty()).subscribe(looked -> {
+                    untried();
+                    if (looked) {
+                        model.begin(new TryMend(model.now().gesture(), mend.plan()));
+                    }
+                });
+                row.getChildren().add(button);
             }
+        }
+    }
+
+    /** Nothing is shown of a mend any more. */
+    private void untried() {
+        if (model.now().gesture() instanceof TryMend(var under, _)) {
+            model.begin(under);
         }
     }
 
@@ -134,19 +188,40 @@ public final class SnagList extends Button {
                         "Mends what can be mended safely, as one step",
                         () -> {
                             menu.hide();
-                            model.edit(
-                                    Mending.all(
-                                            model.now().plan(),
-                                            model.now().storey(),
-                                            kind,
-                                            model.now().choices().gapReach()),
-                                    "Mend all: " + kind.label());
-                            plan.requestFocus();
+                            mendAll(kind);
                         });
                 out.add(new CustomMenuItem(button));
             }
         }
         return out;
+    }
+
+    /** Mends aside, so that it can be ended; the plan may not have changed meanwhile. */
+    private void mendAll(Snag.Kind kind) {
+        var before = model.now().plan();
+        var storey = model.now().storey();
+        var gaps = model.now().choices().gapReach();
+        var work = new Task<Optional<Plan>>() {
+            @Override
+            protected Optional<Plan> call() {
+                updateTitle("Mending");
+                return Mending.all(before, storey, kind, gaps, () -> !isCancelled());
+            }
+        };
+        work.setOnSucceeded(_ -> work.getValue().ifPresent(mended -> {
+            if (model.now().plan() == before) {
+                model.edit(mended, "Mend all: " + kind.label());
+            } else {
+                model.complain("The plan changed while it was being mended, so nothing was mended. Mend all again.");
+            }
+        }));
+        work.setOnCancelled(_ -> model.say("Mending ended; nothing was changed."));
+        work.setOnFailed(_ -> {
+            throw new IllegalStateException("mending all failed", work.getException());
+        });
+        follow.accept(work);
+        Thread.ofPlatform().daemon().name("mend all").start(work);
+        plan.requestFocus();
     }
 
     private CustomMenuItem reach() {

@@ -97,7 +97,7 @@ record WallTypeCard(WorkspaceModel model, CardParts parts, Library<WallType> lib
         name.setOnAction(
                 _ -> changeLayer(type, index, new WallLayer(name.getText().strip(), layer.thickness())));
         var thickness =
-                new TextField(LengthText.shown(layer.thickness(), parts.plan().units()));
+                new TextField(LengthText.full(layer.thickness(), parts.plan().units()));
         thickness.setId("layer-" + index);
         thickness.setAccessibleText("Thickness of layer " + (index + 1));
         thickness.setOnAction(_ -> {

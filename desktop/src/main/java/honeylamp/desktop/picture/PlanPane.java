@@ -43,6 +43,7 @@ public final class PlanPane extends Pane {
     private Consumer<Point> follower = _ -> {};
     private @Nullable Workspace drawn;
     private @Nullable Painted shown;
+    private Runnable pointed = () -> {};
     private boolean pressed;
     private boolean panning;
     private boolean placed;
@@ -83,6 +84,9 @@ public final class PlanPane extends Pane {
     private void handlers() {
         setOnMouseMoved(e -> {
             if (keyPointer.yieldsTo(e)) {
+                if (e.getX() != lastX || e.getY() != lastY) {
+                    pointed.run();
+                }
                 follow(e);
                 model.moved(pointer(e));
             }
@@ -91,6 +95,11 @@ public final class PlanPane extends Pane {
         setOnMouseDragged(this::drag);
         setOnMouseReleased(this::release);
         setOnScroll(this::scroll);
+        focusedProperty().subscribe(is -> {
+            if (!is) {
+                keyPointer.setVisible(false); // one pointer: that of the keys goes with them
+            }
+        });
         setOnMouseEntered(_ -> inside = true);
         setOnMouseExited(_ -> {
             inside = false;
@@ -98,6 +107,11 @@ public final class PlanPane extends Pane {
             words.setVisible(false);
             lens.setVisible(false);
         });
+    }
+
+    /** Told when the mouse moves over the plan. */
+    public void pointedAt(Runnable told) {
+        pointed = told;
     }
 
     private void press(MouseEvent e) {
@@ -138,6 +152,9 @@ public final class PlanPane extends Pane {
     private void scroll(ScrollEvent e) {
         if (e.getDeltaY() != 0) {
             zoom(e.getDeltaY() > 0 ? ZOOM_STEP : 1 / ZOOM_STEP, e.getX(), e.getY());
+            if (!pressed && !panning) {
+                model.moved(new Pointer(plan(e.getX(), e.getY()), 1, keys.now())); // what is caught goes along
+            }
         }
     }
 
@@ -219,6 +236,8 @@ public final class PlanPane extends Pane {
         if (!placed) {
             placed = true;
             model.showSheet(getWidth(), getHeight()); // the new view asks for its picture by itself
+        } else {
+            model.refit(getWidth(), getHeight());
         }
         if (drawn == null) {
             update(model.now());

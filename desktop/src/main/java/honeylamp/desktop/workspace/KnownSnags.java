@@ -3,26 +3,31 @@ package honeylamp.desktop.workspace;
 import honeylamp.derive.Snag;
 import honeylamp.derive.Snags;
 import honeylamp.derive.StoreyGeometry;
+import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Storey;
 import honeylamp.units.Length;
+import java.util.HashMap;
 import java.util.List;
-import org.jspecify.annotations.Nullable;
+import java.util.Map;
 
-/** The snags of the newest storey, found once however many panels ask. */
+/** The snags of each storey, found once however many panels ask. */
 final class KnownSnags {
-    private @Nullable Storey storey;
-    private @Nullable Plan plan;
-    private @Nullable Length reach;
-    private List<Snag> found = List.of();
+    private record Known(Storey storey, Plan plan, Length reach, List<Snag> found) {}
+
+    private final Map<StoreyId, Known> known = new HashMap<>();
 
     List<Snag> of(StoreyGeometry now, Plan shown, Length gapReach) {
-        if (storey != now.storey() || !gapReach.equals(reach) || !(plan instanceof Plan p) || !alike(p, shown)) {
-            storey = now.storey();
-            plan = shown;
-            reach = gapReach;
-            found = Snags.of(now, shown, gapReach);
+        var id = now.storey().id();
+        var before = known.get(id);
+        if (before != null
+                && before.storey == now.storey()
+                && before.reach.equals(gapReach)
+                && alike(before.plan, shown)) {
+            return before.found;
         }
+        var found = Snags.of(now, shown, gapReach);
+        known.put(id, new Known(now.storey(), shown, gapReach, found));
         return found;
     }
 

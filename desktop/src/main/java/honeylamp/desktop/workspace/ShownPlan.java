@@ -9,6 +9,7 @@ import honeylamp.derive.StoreyGeometry;
 import honeylamp.drawing.Mark;
 import honeylamp.illustrate.Sketches;
 import honeylamp.plan.Plan;
+import honeylamp.plan.Storey;
 import java.util.List;
 import java.util.function.Supplier;
 
@@ -40,6 +41,20 @@ public final class ShownPlan {
     /** What is probably wrong with the storey. */
     public List<Snag> snags() {
         return snags.of(geometry(), plan(), workspace.get().choices().gapReach());
+    }
+
+    /** A snag of another storey than the one worked on. */
+    public record SnagThere(Storey storey, Snag snag) {}
+
+    /** What is probably wrong with the other storeys. */
+    public List<SnagThere> snagsElsewhere() {
+        var plan = plan();
+        var here = workspace.get().storey();
+        var reach = workspace.get().choices().gapReach();
+        return plan.storeys().stream()
+                .filter(s -> !s.id().equals(here))
+                .flatMap(s -> snags.of(cache.of(plan, s), plan, reach).stream().map(x -> new SnagThere(s, x)))
+                .toList();
     }
 
     /** The areas of the storey worked on. */

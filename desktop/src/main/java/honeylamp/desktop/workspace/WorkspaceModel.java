@@ -3,6 +3,7 @@ package honeylamp.desktop.workspace;
 import honeylamp.derive.GeometryCache;
 import honeylamp.derive.StoreyGeometry;
 import honeylamp.desktop.gesture.Choices;
+import honeylamp.desktop.gesture.Difference;
 import honeylamp.desktop.gesture.Gesture;
 import honeylamp.desktop.gesture.Pointer;
 import honeylamp.desktop.gesture.Readout;
@@ -46,6 +47,9 @@ public final class WorkspaceModel {
     private final PictureStore pictures = new PictureStore();
     private final ShownPlan shown = new ShownPlan(this::now, cache);
     private Optional<Length> measured = Optional.empty();
+    private List<String> typing = List.of();
+    private Optional<View> fittedView = Optional.empty();
+    private Fit fit = Fit.SHEET;
     private final PickedActions picked = new PickedActions(this);
 
     /**
@@ -156,8 +160,30 @@ public final class WorkspaceModel {
                 out.add(Sketches.line(scene.frame(), boundary.line(), (picked ? 3 : 1.2) * scene.penMm(), true));
             }
         }
-        out.addAll(now().gesture().sketch(scene));
+        out.addAll(typed(scene).orElseGet(() -> now().gesture().sketch(scene)));
         return out;
+    }
+
+    /** What is typed but not entered yet, as it would be; empty if nothing is typed that can be. */
+    private Optional<List<Mark>> typed(Scene scene) {
+        if (typing.stream().allMatch(String::isBlank)) {
+            return Optional.empty();
+        }
+        var step = now().gesture().entered(scene, typing);
+        if (!step.complaint().isEmpty()) {
+            return Optional.empty();
+        }
+        return Optional.of(step.commit()
+                .map(c -> Difference.marks(scene, c.plan()))
+                .orElseGet(() -> step.next().sketch(scene)));
+    }
+
+    /** The fields of the measure line hold this; the preview shows what Enter would do. */
+    public void typing(List<String> texts) {
+        if (!texts.equals(typing)) {
+            typing = List.copyOf(texts);
+            state.set(now().saying(now().said())); // so that the sketch is painted anew
+        }
     }
 
     /** Opens another document. */
@@ -292,7 +318,7 @@ public final class WorkspaceModel {
     }
 
     private void travel(History history) {
-        var w = now();
+        var w = now().with(now().choices().within(history.now()));
         if (history != w.history()) {
             var here = history.now().storeys().stream().anyMatch(x -> x.id().equals(w.storey()))
                     ? w
@@ -354,7 +380,29 @@ public final class WorkspaceModel {
         var margin = 0.96;
         var perPaper = Math.min(width / sheet.widthMm(), height / sheet.heightMm()) * margin;
         var middle = w.frame().plan(new Point(sheet.widthMm() / 2, sheet.heightMm() / 2));
-        show(new View(middle, perPaper / w.frame().scale()));
+        fitted(new View(middle, perPaper / w.frame().scale()), Fit.SHEET);
+    }
+
+    /** What a view was fitted to. */
+    private enum Fit {
+        SHEET,
+        STOREY
+    }
+
+    private void fitted(View view, Fit what) {
+        fittedView = Optional.of(view);
+        fit = what;
+        show(view);
+    }
+
+    /** The pane has another size: what was fitted to it, and not moved since, is fitted again. */
+    public void refit(double width, double height) {
+        if (fittedView.filter(now().view()::equals).isPresent()) {
+            switch (fit) {
+                case SHEET -> showSheet(width, height);
+                case STOREY -> showStorey(width, height);
+            }
+        }
     }
 
     /** Shows the storey with a little air, or the sheet if there is nothing yet. */
@@ -366,7 +414,7 @@ public final class WorkspaceModel {
                                     .grown(extent.marginPaperMm()
                                             * now().frame().scale());
                             var scale = Math.min(width / box.width(), height / box.height()) * 0.97;
-                            show(new View(box.centre(), scale));
+                            fitted(new View(box.centre(), scale), Fit.STOREY);
                         },
                         () -> showSheet(width, height));
     }

@@ -1,0 +1,407 @@
+package honeylamp.store;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import honeylamp.demo.QuillbackLane;
+import honeylamp.demo.SailclothYard;
+import honeylamp.output.Progress;
+import java.awt.Color;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.ByteBuffer;
+import java.nio.ByteOrder;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Arrays;
+import java.util.Base64;
+import java.util.Random;
+import java.util.function.Function;
+import java.util.stream.Stream;
+import java.util.zip.CRC32;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipOutputStream;
+import javax.imageio.ImageIO;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.pdmodel.common.PDRectangle;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/**
+ * What comes from outside, broken or hostile: mended with a report or refused in a sentence, within 5 s, and nothing
+ * thrown. {@code -Dhoneylamp.damages=10000} damages so many inputs of each kind; the figures are printed.
+ */
+class HostileInputTest {
+    private static final int DAMAGES = Integer.getInteger("honeylamp.damages", 100);
+    private static final long LONGEST_MS = 5000;
+
+    @TempDir
+    private Path folder;
+
+    /** The readers, each with whole input and a way to read damaged input; the answer says how it was taken. */
+    enum Reader {
+        PLAN(HostileInputTest::planBytes, ".honeylamp", HostileInputTest::plan),
+        PLAN_TEXT(() -> PlanJson.bytes(PlanJson.write(QuillbackLane.plan())), ".json", HostileInputTest::planText),
+        JOURNAL(HostileInputTest::journalBytes, "", HostileInputTest::journal),
+        SURVEY(() -> SURVEY_TEXT.getBytes(StandardCharsets.UTF_8), ".csv", HostileInputTest::survey),
+        SVG(() -> SVG_TEXT.getBytes(StandardCharsets.UTF_8), ".svg", HostileInputTest::picture),
+        PDF(HostileInputTest::pdfBytes, ".pdf", HostileInputTest::picture),
+        PNG(() -> image("png"), ".png", HostileInputTest::picture),
+        JPEG(() -> image("jpeg"), ".jpg", HostileInputTest::picture),
+        GIF(() -> image("gif"), ".gif", HostileInputTest::picture),
+        BMP(() -> image("bmp"), ".bmp", HostileInputTest::picture),
+        TIFF(() -> image("tiff"), ".tif", HostileInputTest::picture);
+
+        private interface Whole {
+            byte[] bytes() throws Exception;
+        }
+
+        private interface Reading {
+            String read(Path file) throws Exception;
+        }
+
+        private final Whole whole;
+        private final String ending;
+        private final Reading reading;
+
+        Reader(Whole whole, String ending, Reading reading) {
+            this.whole = whole;
+            this.ending = ending;
+            this.reading = reading;
+        }
+    }
+
+    private static final String SURVEY_TEXT = """
+            kind,from,to,start,end,turn,note
+            survey,,,,,,Shed
+            unit,,,,,,mm
+            leg,A,B,0,4000,90,south
+            leg,B,C,0,3000,90,east
+            leg,C,D,0,4000,90,north
+            leg,D,A,0,3000,90,west
+            door,A,B,1000,1900,,
+            """;
+
+    private static final String SVG_TEXT = """
+            <svg xmlns="http://www.w3.org/2000/svg" width="200" height="100" viewBox="0 0 200 100">
+              <defs><linearGradient id="g"><stop offset="0" stop-color="red"/></linearGradient></defs>
+              <g transform="translate(10 10) rotate(5)"><path d="M0 0 L50 20 A10 10 0 0 1 90 40 Z" fill="url(#g)"/></g>
+              <text x="20" y="60" font-size="12">1:50</text><rect width="30" height="20" stroke="black"/>
+            </svg>
+            """;
+
+    private static byte[] planBytes() throws IOException {
+        var file = Files.createTempFile("whole", ".honeylamp");
+        PlanFile.save(PlanDocument.of(SailclothYard.plan()), new byte[0], file);
+        var bytes = Files.readAllBytes(file);
+        Files.delete(file);
+        return bytes;
+    }
+
+    private static byte[] journalBytes() throws IOException {
+        var folder = Files.createTempDirectory("journal");
+        var plan = SailclothYard.plan();
+        try (var journal = Journal.begin(
+                folder.resolve("j"), Origin.of(PlanDocument.of(plan)), Journal.Stage.OPENED)) {
+            for (var i = 0; i < 5; i++) {
+                journal.append(plan.named("step " + i));
+            }
+            var bytes = Files.readAllBytes(folder.resolve("j").resolve(Journal.RECORDS));
+            journal.discard();
+            Files.delete(folder);
+            return bytes;
+        }
+    }
+
+    private static byte[] pdfBytes() throws IOException {
+        return pdf(new PDRectangle(300, 200));
+    }
+
+    private static byte[] pdf(PDRectangle box) throws IOException {
+        try (var document = new PDDocument()) {
+            document.addPage(new PDPage(box));
+            document.addPage(new PDPage(box));
+            var out = new ByteArrayOutputStream();
+            document.save(out);
+            return out.toByteArray();
+        }
+    }
+
+    private static byte[] image(String format) throws IOException {
+        var image = new BufferedImage(120, 80, BufferedImage.TYPE_INT_RGB);
+        var g = image.createGraphics();
+        g.setColor(Color.ORANGE);
+        g.fillOval(10, 10, 90, 60);
+        g.dispose();
+        var out = new ByteArrayOutputStream();
+        ImageIO.write(image, format, out);
+        return out.toByteArray();
+    }
+
+    private static String plan(Path file) {
+        return switch (PlanFile.open(file)) {
+            case PlanFile.Opened.Good(var document, _) -> "read " + document.plan().name();
+            case PlanFile.Opened.Refused(var problem) -> said(problem, file);
+        };
+    }
+
+    private static String planText(Path file) throws IOException {
+        var zipped = file.resolveSibling("text.honeylamp");
+        try (var zip = new ZipOutputStream(Files.newOutputStream(zipped))) {
+            zip.putNextEntry(new ZipEntry("plan.json"));
+            zip.write(Files.readAllBytes(file));
+        }
+        return plan(zipped);
+    }
+
+    private static String journal(Path file) throws IOException {
+        var folder = Files.createDirectories(file.resolveSibling("a-journal"));
+        Files.copy(file, folder.resolve(Journal.RECORDS), java.nio.file.StandardCopyOption.REPLACE_EXISTING);
+        return switch (LeftWork.of(folder)) {
+            case LeftWork.Good good -> {
+                assertThat(good.plan().name()).matches("step [0-4]|" + SailclothYard.plan().name());
+                yield "read " + good.plan().name();
+            }
+            case LeftWork.Unreadable(_, var sentence) -> {
+                assertThat(sentence).endsWith(".");
+                yield sentence;
+            }
+        };
+    }
+
+    private static String survey(Path file) {
+        return switch (SurveyFile.read(file)) {
+            case SurveyFile.Result.Good good -> "read " + good.survey().name();
+            case SurveyFile.Result.Refused(var problem) -> said(problem, file);
+        };
+    }
+
+    private static String picture(Path file) throws Exception {
+        return switch (PictureImport.read(file, Progress.NONE)) {
+            case PictureImport.Result.Good good -> "read " + good.picture().pyramid().width();
+            case PictureImport.Result.Pages(var pages) -> {
+                for (var i = 0; i < Math.min(3, pages.count()); i++) {
+                    try {
+                        assertThat(pages.facts(i).widthMm()).isPositive();
+                        assertThat(pages.thumbnail(i, 100)).isNotNull();
+                        assertThat(pages.page(i, Progress.NONE).png()).isNotEmpty();
+                    } catch (IOException e) {
+                        assertThat(e.getMessage()).isNotBlank();
+                    }
+                }
+                yield "read " + pages.count();
+            }
+            case PictureImport.Result.Refused(var problem) -> said(problem, file);
+        };
+    }
+
+    private static String said(PlanProblem problem, Path file) {
+        assertThat(problem.sentence()).endsWith(".").contains(".");
+        assertThat(problem.what()).isNotBlank();
+        assertThat(problem.todo()).isNotBlank();
+        return problem.sentence();
+    }
+
+    private static byte[] damaged(byte[] whole, Random random) {
+        var out = whole.clone();
+        for (var k = random.nextInt(3); k >= 0; k--) {
+            if (out.length < 4) {
+                return out;
+            }
+            var from = random.nextInt(out.length);
+            var to = Math.min(out.length, from + 1 + random.nextInt(64));
+            switch (random.nextInt(7)) {
+                case 0 -> out[from] ^= (byte) (1 << random.nextInt(8));
+                case 1 -> Arrays.fill(out, from, to, (byte) random.nextInt(256));
+                case 2 -> out = Arrays.copyOf(out, from);
+                case 3 -> out = joined(Arrays.copyOf(out, from), Arrays.copyOfRange(out, to, out.length));
+                case 4 -> out = joined(Arrays.copyOf(out, to), Arrays.copyOfRange(out, from, out.length));
+                case 5 -> Arrays.fill(out, from, Math.min(out.length, from + 4), (byte) 0xFF);
+                default -> {
+                    var word = any(random, "null", "-1", "1e309", "999999999999", "\"\"", "[]", "{}", "NaN", "<!DOCTYPE")
+                            .getBytes(StandardCharsets.UTF_8);
+                    out = joined(joined(Arrays.copyOf(out, from), word), Arrays.copyOfRange(out, to, out.length));
+                }
+            }
+        }
+        return out;
+    }
+
+    private static String any(Random random, String... of) {
+        return of[random.nextInt(of.length)];
+    }
+
+    private static byte[] joined(byte[] a, byte[] b) {
+        var out = Arrays.copyOf(a, a.length + b.length);
+        System.arraycopy(b, 0, out, a.length, b.length);
+        return out;
+    }
+
+    @ParameterizedTest
+    @EnumSource
+    void damagedInputIsReadOrRefused(Reader reader) throws Exception {
+        var whole = reader.whole.bytes();
+        var file = folder.resolve("in" + reader.ending);
+        Files.write(file, whole);
+        assertThat(reader.reading.read(file)).startsWith("read");
+        var read = 0;
+        var slowest = 0L;
+        for (var seed = 0; seed < DAMAGES; seed++) {
+            Files.write(file, damaged(whole, new Random(seed)));
+            var begun = System.nanoTime();
+            try {
+                read += reader.reading.read(file).startsWith("read") ? 1 : 0;
+            } catch (Exception | StackOverflowError | OutOfMemoryError e) {
+                throw new AssertionError(reader + " throws at seed " + seed, e);
+            }
+            var ms = (System.nanoTime() - begun) / 1_000_000;
+            slowest = Math.max(slowest, ms);
+            assertThat(ms).as(reader + " at seed " + seed).isLessThan(LONGEST_MS);
+        }
+        System.out.printf("%s: %d damaged, %d read all the same, slowest %d ms%n", reader, DAMAGES, read, slowest);
+    }
+
+    private String opened(Function<String, String> change) throws IOException {
+        var text = new String(PlanJson.bytes(PlanJson.write(SailclothYard.plan())), StandardCharsets.UTF_8);
+        var changed = change.apply(text);
+        assertThat(changed).isNotEqualTo(text);
+        var file = Files.writeString(folder.resolve("changed.json"), changed);
+        return planText(file);
+    }
+
+    @Test
+    void aNextNumberThatIsTooLowIsMendedAndTold() throws IOException {
+        var text = new String(PlanJson.bytes(PlanJson.write(SailclothYard.plan())), StandardCharsets.UTF_8)
+                .replaceFirst("\"nextNumber\" : \\d+", "\"nextNumber\" : 3");
+        var read = (PlanJson.Read.Good) PlanJson.read(text.getBytes(StandardCharsets.UTF_8), "x");
+        assertThat(read.plan()).isEqualTo(SailclothYard.plan());
+        assertThat(read.mended()).singleElement().asString().contains("next number");
+    }
+
+    @Test
+    void doubleHugeAndDanglingIdsAndFarPlacesAreSentences() throws IOException {
+        var plan = SailclothYard.plan().storeys().getFirst();
+        var one = plan.furnishings().get(0).id().text();
+        var other = plan.furnishings().get(1).id().text();
+        var wall = plan.walls().getFirst().id().text();
+        assertThat(opened(t -> t.replace("\"" + other + "\"", "\"" + one + "\""))).contains("two elements have the number");
+        assertThat(opened(t -> t.replace("\"" + one + "\"", "\"f123456789\""))).contains("larger than any");
+        assertThat(opened(t -> t.replaceFirst("\"host\" : \"" + wall + "\"|\"host\" : \"w\\d+\"", "\"host\" : \"w9999\"")))
+                .contains("hangs in no wall");
+        assertThat(opened(t -> t.replaceFirst("\"at\" : \\[[^\\]]*\\]", "\"at\" : [ 9.2e12, 0 ]")))
+                .contains("farther than any site");
+        for (var part : new String[] {"name", "walls", "levels", "units", "sheet", "at", "from"}) {
+            assertThat(opened(t -> t.replaceFirst("(?s)\"" + part + "\" : (\\[[^\\]]*\\]|\\{[^}]*\\}|\"[^\"]*\")", "\"" + part + "\" : null")))
+                    .as(part)
+                    .doesNotStartWith("read");
+        }
+        assertThat(opened(t -> t.replaceFirst("\"walls\" : \\[", "\"walls\" : [ null,"))).doesNotStartWith("read");
+    }
+
+    @Test
+    void aPictureThatIsNotWhatItsNameSaysIsLeftOut() throws IOException {
+        var file = folder.resolve("swapped.honeylamp");
+        var bytes = new byte[] {1, 2, 3};
+        var document = PlanDocument.of(SailclothYard.plan()).withAsset(PictureImport.sha256(bytes), new byte[] {9, 9});
+        PlanFile.save(document, new byte[0], file);
+        assertThat(PlanFile.open(file)).isInstanceOfSatisfying(PlanFile.Opened.Good.class, g -> {
+            assertThat(g.document().assets()).isEmpty();
+            assertThat(g.mended()).singleElement().asString().contains("damaged picture");
+        });
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {",", ",,", ";"})
+    void aSurveyFromASpreadsheetMayHaveACommaTooMany(String more) throws Exception {
+        var file = Files.writeString(
+                folder.resolve("s.csv"),
+                more.equals(";") ? SURVEY_TEXT.replace(",", ";").replace("\n", ";\n") : SURVEY_TEXT.replace("\n", more + "\n"));
+        assertThat(survey(file)).isEqualTo("read Shed");
+    }
+
+    /** A BMP of some bytes that says it has 132 megapixels. */
+    @Test
+    void aSmallFileThatClaimsAHugePictureIsRefused() throws Exception {
+        var bytes = ByteBuffer.allocate(438).order(ByteOrder.LITTLE_ENDIAN);
+        bytes.put((byte) 'B').put((byte) 'M').putInt(438).putInt(0).putInt(54);
+        bytes.putInt(40).putInt(11_500).putInt(11_500).putShort((short) 1).putShort((short) 8).putInt(1).putInt(384);
+        bytes.putInt(0).putInt(0).putInt(2).putInt(0);
+        var file = Files.write(folder.resolve("claims.bmp"), bytes.array());
+        assertThat(picture(file)).contains("holds only 438 bytes");
+    }
+
+    @Test
+    void aTiffOfNegativeWidthIsRefused() throws Exception {
+        var whole = ByteBuffer.wrap(image("tiff"));
+        whole.order(whole.get(0) == 'I' ? ByteOrder.LITTLE_ENDIAN : ByteOrder.BIG_ENDIAN);
+        var table = whole.getInt(4);
+        for (var i = 0; i < whole.getShort(table); i++) {
+            var entry = table + 2 + 12 * i;
+            if (whole.getShort(entry) == 256) { // ImageWidth, as a long of -120
+                whole.putShort(entry + 2, (short) 4);
+                whole.putInt(entry + 8, -120);
+            }
+        }
+        var file = Files.write(folder.resolve("negative.tif"), whole.array());
+        assertThat(picture(file)).doesNotStartWith("read");
+    }
+
+    /** A PNG head of 30,000 by 30,000 px within a drawing. */
+    @Test
+    void aHugePictureWithinADrawingIsRefused() throws Exception {
+        var png = ByteBuffer.allocate(33);
+        png.put(new byte[] {(byte) 0x89, 'P', 'N', 'G', 13, 10, 26, 10});
+        png.putInt(13).put("IHDR".getBytes(StandardCharsets.US_ASCII)).putInt(30_000).putInt(30_000);
+        png.put(new byte[] {8, 2, 0, 0, 0});
+        var crc = new CRC32();
+        crc.update(png.array(), 12, 17);
+        png.putInt((int) crc.getValue());
+        var svg = "<svg xmlns=\"http://www.w3.org/2000/svg\" xmlns:xlink=\"http://www.w3.org/1999/xlink\" width=\"10\""
+                + " height=\"10\"><image width=\"10\" height=\"10\" xlink:href=\"data:image/png;base64,"
+                + Base64.getEncoder().encodeToString(png.array()) + "\"/></svg>";
+        assertThat(picture(Files.writeString(folder.resolve("bomb.svg"), svg))).contains("megapixels");
+    }
+
+    @Test
+    void pagesThatAreNoPaperAreSentences() throws Exception {
+        for (var box : Stream.of(new PDRectangle(0, 0), new PDRectangle(1e9f, 1e9f), new PDRectangle(1e9f, 1)).toList()) {
+            var file = Files.write(folder.resolve("odd.pdf"), pdf(box));
+            var pages = ((PictureImport.Result.Pages) PictureImport.read(file, Progress.NONE)).pages();
+            org.assertj.core.api.Assertions.assertThatThrownBy(() -> pages.page(0, Progress.NONE))
+                    .isInstanceOf(IOException.class)
+                    .hasMessageContaining("no paper");
+        }
+        // a count beyond the tree
+        var text = new String(pdf(new PDRectangle(200, 200)), StandardCharsets.ISO_8859_1)
+                .replace("/Count 2", "/Count 9");
+        var file = Files.write(folder.resolve("count.pdf"), text.getBytes(StandardCharsets.ISO_8859_1));
+        assertThat(picture(file)).doesNotStartWith("read 9");
+    }
+
+    /** A JPEG with a place and a maker noted: neither is in what a plan keeps, which side is up is. */
+    @Test
+    void whatACameraNotedIsLeftOut() throws Exception {
+        var whole = image("jpeg");
+        var secret = "Exif\0\0GPS 51.1234 SECRET MAKER".getBytes(StandardCharsets.ISO_8859_1);
+        var noted = ByteBuffer.allocate(whole.length + 4 + secret.length)
+                .put(whole, 0, 2)
+                .put((byte) 0xFF)
+                .put((byte) 0xE1)
+                .putShort((short) (secret.length + 2))
+                .put(secret)
+                .put(whole, 2, whole.length - 2)
+                .array();
+        assertThat(new String(CameraNotes.without(noted, 6), StandardCharsets.ISO_8859_1)).doesNotContain("SECRET");
+        assertThat(PicturePixels.orientation(CameraNotes.without(noted, 6))).isEqualTo(6);
+        assertThat(CameraNotes.without(noted, 1)).isEqualTo(whole);
+        var good = (PictureImport.Result.Good)
+                PictureImport.read(Files.write(folder.resolve("photo.jpg"), noted), Progress.NONE);
+        assertThat(new String(good.bytes(), StandardCharsets.ISO_8859_1)).doesNotContain("SECRET");
+        assertThat(good.sha256()).isEqualTo(PictureImport.sha256(good.bytes()));
+    }
+}

@@ -1,0 +1,51 @@
+package honeylamp.desktop.gesture;
+
+import honeylamp.derive.OpeningCut;
+import honeylamp.drawing.Mark;
+import honeylamp.illustrate.PartSketches;
+import honeylamp.illustrate.Sketches;
+import honeylamp.plan.Plan;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+
+/** What would be other in a plan that has not come about yet: while numbers are typed, and before a mend. */
+public final class Difference {
+    private Difference() {}
+
+    /** Everything of the storey worked on that is new or changed in {@code plan}, as it would be. */
+    public static List<Mark> marks(Scene scene, Plan plan) {
+        var before = scene.geometry().storey();
+        var after = plan.storey(scene.storey());
+        var out = new ArrayList<Mark>();
+        if (after.walls() != before.walls()) {
+            out.addAll(LivePlan.marks(scene, plan));
+        }
+        for (var opening : fresh(before.openings(), after.openings())) {
+            after.wall(opening.host())
+                    .ifPresent(host -> out.addAll(Sketches.opening(
+                            plan, scene.frame(), OpeningCut.in(plan, after, host, opening), scene.penMm())));
+        }
+        for (var piece : fresh(before.furnishings(), after.furnishings())) {
+            out.addAll(Sketches.piece(scene.frame(), piece, scene.penMm()));
+        }
+        for (var part : fresh(before.structures(), after.structures())) {
+            out.addAll(PartSketches.part(scene.frame(), plan, after, part, scene.penMm()));
+        }
+        for (var boundary : fresh(before.boundaries(), after.boundaries())) {
+            out.add(Sketches.line(scene.frame(), boundary.line(), 2 * scene.penMm(), true));
+        }
+        for (var ground : fresh(before.grounds(), after.grounds())) {
+            out.addAll(PartSketches.outline(scene.frame(), ground.ring().corners(), scene.penMm()));
+        }
+        return out;
+    }
+
+    private static <T> List<T> fresh(List<T> before, List<T> after) {
+        if (before == after) {
+            return List.of();
+        }
+        var known = new HashSet<>(before);
+        return after.stream().filter(x -> !known.contains(x)).toList();
+    }
+}

@@ -1,0 +1,45 @@
+package honeylamp.desktop.gesture;
+
+import honeylamp.drawing.Mark;
+import honeylamp.plan.Plan;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * Shows what a mend would do to the plan, above the gesture under way, which goes on as if nothing were shown.
+ *
+ * @param mended the plan as the mend would leave it
+ */
+public record TryMend(Gesture under, Plan mended) implements Gesture {
+    @Override
+    public Step moved(Scene scene, Pointer pointer) {
+        return under.moved(scene, pointer);
+    }
+
+    @Override
+    public Step pressed(Scene scene, Pointer pointer) {
+        return under.pressed(scene, pointer);
+    }
+
+    @Override
+    public Gesture dropped() {
+        return under.dropped();
+    }
+
+    @Override
+    public boolean underWay() {
+        return under.underWay();
+    }
+
+    @Override
+    public Readout readout(Scene scene) {
+        return under.readout(scene);
+    }
+
+    @Override
+    public List<Mark> sketch(Scene scene) {
+        var out = new ArrayList<>(under.sketch(scene));
+        out.addAll(Difference.marks(scene, mended));
+        return out;
+    }
+}
