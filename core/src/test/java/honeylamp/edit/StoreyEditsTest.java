@@ -12,12 +12,14 @@ import honeylamp.drawing.Mark;
 import honeylamp.geometry.Box;
 import honeylamp.illustrate.PaperFrame;
 import honeylamp.illustrate.Sketches;
+import honeylamp.demo.SailclothYard;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Opening;
 import honeylamp.plan.Opening.Hand;
 import honeylamp.plan.Opening.Swing;
 import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Plan;
+import honeylamp.plan.Position;
 import honeylamp.plan.Storey;
 import honeylamp.plan.Wall;
 import honeylamp.units.Length;
@@ -54,6 +56,21 @@ class StoreyEditsTest {
         // the same rooms, derived apart
         assertThat(StoreyGeometry.of(added.plan(), above).netAreaMm2())
                 .isEqualTo(StoreyGeometry.of(added.plan(), below).netAreaMm2());
+    }
+
+    @Test
+    void aCopyOnTopHasTheNamesFloorsBoundariesAndNotesToo() {
+        var demo = SailclothYard.plan();
+        var noted = NoteEdits.add(demo, storey(demo), Position.ofMm(1000, 1000), "A word").plan();
+        var added = StoreyEdits.copyOnTop(noted, storey(noted), "Upper storey");
+        var below = added.plan().storeys().getFirst();
+        var above = added.plan().storey(added.id());
+        assertThat(above.rooms()).map(r -> r.name()).isEqualTo(below.rooms().stream().map(r -> r.name()).toList());
+        assertThat(above.rooms()).map(r -> r.floor()).isEqualTo(below.rooms().stream().map(r -> r.floor()).toList());
+        assertThat(above.notes()).map(n -> n.text()).isEqualTo(below.notes().stream().map(n -> n.text()).toList());
+        assertThat(above.boundaries()).hasSameSizeAs(below.boundaries());
+        var ids = new HashSet<ElementId>();
+        added.plan().storeys().forEach(s -> s.rooms().forEach(r -> assertThat(ids.add(r.id())).isTrue()));
     }
 
     @Test

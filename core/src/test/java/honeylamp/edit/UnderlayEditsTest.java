@@ -20,6 +20,9 @@ import honeylamp.plan.OpeningKind;
 import honeylamp.plan.PictureNote;
 import honeylamp.plan.Placing.Axes;
 import honeylamp.plan.Plan;
+import honeylamp.plan.Position;
+import honeylamp.plan.Ground;
+import honeylamp.geometry.Segment;
 import honeylamp.plan.Squaring;
 import honeylamp.plan.Underlay;
 import honeylamp.plan.Underlay.Lock;
@@ -89,6 +92,16 @@ class UnderlayEditsTest {
                         Hand.FIRST,
                         Swing.LEFT)
                 .plan();
+        first = RoomEdits.bound(first, storey, Position.ofMm(500, 600), Position.ofMm(900, 600))
+                .plan();
+        first = SettingOutEdits.add(first, storey, new Segment(new Point(100, 0), new Point(100, 800)))
+                .plan();
+        first = GroundEdits.add(
+                        first,
+                        storey,
+                        Ground.Use.LAWN,
+                        List.of(Position.ofMm(0, 0), Position.ofMm(700, 0), Position.ofMm(700, 900)))
+                .plan();
         var mark = in(first).plan(new Point(200, 300));
         var along = UnderlayEdits.changeKnown(
                 first, storey, id, 0, k -> k.with(Length.ofMm(12_000)), TracedWork.GOES_ALONG);
@@ -97,6 +110,10 @@ class UnderlayEditsTest {
                 along.storey(storey).walls().getFirst().to().point(),
                 mark.plus(corner.minus(mark).times(2)));
         assertThat(along.storey(storey).openings().getFirst().width().mm()).isCloseTo(1600, within(1e-3));
+        // boundaries, setting-out lines and ground go along as walls do
+        near(along.storey(storey).boundaries().getFirst().to().point(), mark.plus(new Point(900, 600).minus(mark).times(2)));
+        near(along.storey(storey).settingOut().getFirst().to().point(), mark.plus(new Point(100, 800).minus(mark).times(2)));
+        near(along.storey(storey).grounds().getFirst().corners().getLast().point(), mark.plus(new Point(700, 900).minus(mark).times(2)));
         assertThat(area(along)).isCloseTo(4 * area(first), within(1.0));
         var stays = UnderlayEdits.changeKnown(first, storey, id, 0, k -> k.with(Length.ofMm(12_000)), TracedWork.STAYS);
         assertThat(stays.storey(storey).walls()).isEqualTo(first.storey(storey).walls());

@@ -94,6 +94,22 @@ class UnitEditsTest {
     }
 
     @Test
+    void takingOneCopyOutLeavesTheOthersTheirNumbers() {
+        var made = placed(12_500, 2000, 0, Sense.AS_DRAWN);
+        var two = UnitEdits.place(
+                made.plan(),
+                made.plan().repeats().units().getFirst().id(),
+                TestPlans.storey(made.plan()),
+                Position.ofMm(25_000, 2000),
+                0,
+                Sense.AS_DRAWN);
+        var before = laid(two.plan()).storeys().getFirst().furnishings().getLast();
+        var left = Deletion.of(two.plan(), TestPlans.storey(two.plan()), Set.of(made.id()));
+        var after = laid(left).storeys().getFirst().furnishings().getLast();
+        assertThat(after).isEqualTo(before); // the same id, so the same grain
+    }
+
+    @Test
     void aCopyHasTheSameRoomsWallsDoorsAndPieces() {
         var plan = placed(12_500, 2000, 0, Sense.AS_DRAWN).plan();
         // the plan itself is as it was; only laid out there is twice of everything

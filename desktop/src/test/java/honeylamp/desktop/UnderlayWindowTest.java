@@ -313,10 +313,10 @@ class UnderlayWindowTest {
     void thePictureStandsBesideThePlanWithItsOwnZoom() throws Exception {
         try (var w = WindowDriver.with(DemoFiles.document())) {
             w.press("stage-underlay");
-            var view = w.model().now().view();
             w.focusPlan();
             w.key(KeyCode.B);
             w.picture();
+            var view = w.model().now().view(); // fitted anew to the half that is left of the room
             javafx.scene.Node beside = w.node("beside");
             assertThat(beside.isVisible()).isTrue();
             var box = WindowDriver.onScreen(() -> beside.localToScreen(beside.getBoundsInLocal()));

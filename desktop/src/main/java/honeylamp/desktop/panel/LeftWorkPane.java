@@ -49,7 +49,8 @@ public final class LeftWorkPane extends VBox {
         setMaxSize(600, USE_PREF_SIZE);
         var scroll = new ScrollPane(rows);
         scroll.setFitToWidth(true);
-        scroll.setMaxHeight(MOST_HEIGHT);
+        rows.heightProperty().subscribe(h -> scroll.setPrefViewportHeight(Math.min(MOST_HEIGHT, h.doubleValue())));
+        scroll.setMinHeight(0);
         getChildren()
                 .addAll(
                         Widgets.heading("Work from a run that ended early"),

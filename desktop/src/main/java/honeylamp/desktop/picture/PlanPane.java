@@ -77,6 +77,7 @@ public final class PlanPane extends Pane {
         setClip(clip);
         handlers();
         model.state().subscribe(this::update);
+        model.typing().subscribe((_, _) -> sketch());
         widthProperty().subscribe(this::resized);
         heightProperty().subscribe(this::resized);
     }

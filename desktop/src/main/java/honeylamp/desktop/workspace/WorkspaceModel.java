@@ -47,7 +47,7 @@ public final class WorkspaceModel {
     private final PictureStore pictures = new PictureStore();
     private final ShownPlan shown = new ShownPlan(this::now, cache);
     private Optional<Length> measured = Optional.empty();
-    private List<String> typing = List.of();
+    private final ReadOnlyObjectWrapper<List<String>> typing = new ReadOnlyObjectWrapper<>(List.of());
     private Optional<View> fittedView = Optional.empty();
     private Fit fit = Fit.SHEET;
     private final PickedActions picked = new PickedActions(this);
@@ -166,10 +166,10 @@ public final class WorkspaceModel {
 
     /** What is typed but not entered yet, as it would be; empty if nothing is typed that can be. */
     private Optional<List<Mark>> typed(Scene scene) {
-        if (typing.stream().allMatch(String::isBlank)) {
+        if (typing.get().stream().allMatch(String::isBlank)) {
             return Optional.empty();
         }
-        var step = now().gesture().entered(scene, typing);
+        var step = now().gesture().entered(scene, typing.get());
         if (!step.complaint().isEmpty()) {
             return Optional.empty();
         }
@@ -180,10 +180,12 @@ public final class WorkspaceModel {
 
     /** The fields of the measure line hold this; the preview shows what Enter would do. */
     public void typing(List<String> texts) {
-        if (!texts.equals(typing)) {
-            typing = List.copyOf(texts);
-            state.set(now().saying(now().said())); // so that the sketch is painted anew
-        }
+        typing.set(List.copyOf(texts));
+    }
+
+    /** What the fields of the measure line hold, to watch. */
+    public ReadOnlyObjectProperty<List<String>> typing() {
+        return typing.getReadOnlyProperty();
     }
 
     /** Opens another document. */

@@ -334,19 +334,32 @@ class GestureTest {
     }
 
     @Test
-    void aPieceDraggedToAWallLeansOnItUnlessControlIsHeld() {
+    void aPieceDraggedToAWallLeansOnItUnlessControlIsHeldOrItStandsFreely() {
         var hand = demo(PickAndMove.of(Reach.FURNISHINGS));
-        var table = hand.storey().furnishings().stream()
-                .filter(f -> f.kind().equals("dining-table"))
-                .findFirst()
-                .orElseThrow();
+        var table = piece(hand, "dining-table");
         hand.drag(9280, 1900, 9280, 850, CONTROL);
         assertThat(find(hand, table.id()).at().y().mm()).isCloseTo(850, within(0.01));
         assertThat(find(hand, table.id()).turnDeg()).isEqualTo(table.turnDeg());
+        // a table has no back: near the wall it stays as it stands
         hand.drag(9280, 850, 9280, 790, Keys.NONE);
-        // half its depth above the inner face at 300
-        assertThat(find(hand, table.id()).at().y().mm()).isCloseTo(775, within(0.01));
-        assertThat(hand.commits).isEqualTo(2);
+        assertThat(find(hand, table.id()).at().y().mm()).isCloseTo(790, within(0.01));
+        assertThat(find(hand, table.id()).turnDeg()).isEqualTo(table.turnDeg());
+        // a sofa has one: taken 60 mm off its wall it leans on it again
+        var sofa = piece(hand, "sofa");
+        var at = sofa.at().point();
+        var back = Point.direction(sofa.turnDeg() + 90);
+        var off = at.minus(back.times(60));
+        hand.drag(at.x(), at.y(), off.x(), off.y(), CONTROL);
+        assertThat(find(hand, sofa.id()).at().point().distance(off)).isLessThan(0.01);
+        hand.drag(off.x(), off.y(), off.x(), off.y() + 5, Keys.NONE);
+        assertThat(find(hand, sofa.id()).at().point().distance(at)).isLessThan(20); // it stood 17.5 off it
+    }
+
+    private static honeylamp.plan.Furnishing piece(Hand hand, String kind) {
+        return hand.storey().furnishings().stream()
+                .filter(f -> f.kind().equals(kind))
+                .findFirst()
+                .orElseThrow();
     }
 
     private static honeylamp.plan.Furnishing find(Hand hand, ElementId id) {
