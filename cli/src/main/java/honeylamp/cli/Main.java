@@ -53,7 +53,8 @@ public final class Main implements Runnable {
     /** What nobody expected, in one line. */
     private static String sentence(Exception e) {
         var said = e.getMessage() == null ? e.getClass().getSimpleName() : e.getMessage();
-        return "Something went wrong in the program (" + said.lines().findFirst().orElse("")
+        return "Something went wrong in the program ("
+                + said.lines().findFirst().orElse("")
                 + "). Nothing was written; please report it with the file it happened on.";
     }
 }

@@ -31,8 +31,8 @@ final class RecoverCommand implements Callable<Integer> {
     @Override
     public Integer call() {
         return switch (LeftWork.of(journal)) {
-            case LeftWork.Unreadable(_, var sentence) -> {
-                System.err.println("\"" + journal + "\" gives no plan. " + sentence);
+            case LeftWork.Unreadable none -> {
+                System.err.println("\"" + journal + "\" gives no plan. " + none.sentence());
                 yield 2;
             }
             case LeftWork.Good good -> write(good.document());

@@ -23,11 +23,7 @@ final class Bodies {
     private final Map<RawPiece, List<Outline>> solids = new IdentityHashMap<>();
     private final Set<HalfEdge> under = Collections.newSetFromMap(new IdentityHashMap<>());
 
-    Bodies(
-            WallNodes.Split split,
-            List<HalfEdge> edges,
-            Map<RawPiece, WallPiece> pieces,
-            List<TouchingEnd> touching) {
+    Bodies(WallNodes.Split split, List<HalfEdge> edges, Map<RawPiece, WallPiece> pieces, List<TouchingEnd> touching) {
         var nodes = split.nodes();
         pieces.keySet().forEach(raw -> solids.put(raw, new ArrayList<>()));
         edges.forEach(e -> wholeCorner(nodes.get(e.node), e));

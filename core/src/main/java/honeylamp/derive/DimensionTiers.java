@@ -125,9 +125,7 @@ public final class DimensionTiers {
         var stops = new ArrayList<Point>();
         for (var outer : geometry.network().outerEdges()) {
             var facing = outer.outward().dot(side.outward());
-            if (outer.face().length() < SHORTEST_FACE_MM
-                    || facing < FACING_COSINE
-                    || hidden(geometry, outer, side)) {
+            if (outer.face().length() < SHORTEST_FACE_MM || facing < FACING_COSINE || hidden(geometry, outer, side)) {
                 continue;
             }
             for (var end : List.of(outer.face().a(), outer.face().b())) {
@@ -217,7 +215,8 @@ public final class DimensionTiers {
     private static Tier tier(Side side, List<Point> stops, UnitSystem units) {
         var lengths = new ArrayList<Length>();
         for (var i = 1; i < stops.size(); i++) {
-            lengths.add(Length.ofMm(Math.rint((stops.get(i).x() - stops.get(i - 1).x()) * 1000) / 1000));
+            lengths.add(Length.ofMm(
+                    Math.rint((stops.get(i).x() - stops.get(i - 1).x()) * 1000) / 1000));
         }
         var fromEnd = order(lengths.reversed(), lengths) < 0;
         var running = 0.0;

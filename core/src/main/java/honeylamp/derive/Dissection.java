@@ -206,12 +206,7 @@ public record Dissection(List<Part> parts) {
                         && on.get((start + last + 1) % corners.size()).equals(arc)) {
                     last++;
                 }
-                sector(
-                        arcs.get(arc),
-                        corners.get(i),
-                        corners.get((start + last + 1) % corners.size()),
-                        sign,
-                        sectors);
+                sector(arcs.get(arc), corners.get(i), corners.get((start + last + 1) % corners.size()), sign, sectors);
                 k = last;
             }
         }

@@ -64,8 +64,7 @@ final class GroundShares {
      */
     record Shares(Map<Integer, Double> byRoom, double indoorMm2) {}
 
-    private GroundShares(
-            StoreyGeometry geometry, WallNodes.Split split, Function<RawPiece, Sides> sides) {
+    private GroundShares(StoreyGeometry geometry, WallNodes.Split split, Function<RawPiece, Sides> sides) {
         this.geometry = geometry;
         this.thickest = split.pieces().stream()
                 .mapToDouble(p -> p.leftMm() + p.rightMm())
@@ -341,8 +340,10 @@ final class GroundShares {
                 for (var edge : ring.edges()) {
                     var other = first.putIfAbsent(Edge.of(edge), cell);
                     if (other != null) {
-                        out.computeIfAbsent(cell, _ -> new IdentityHashMap<>()).merge(other, edge.length(), Double::sum);
-                        out.computeIfAbsent(other, _ -> new IdentityHashMap<>()).merge(cell, edge.length(), Double::sum);
+                        out.computeIfAbsent(cell, _ -> new IdentityHashMap<>())
+                                .merge(other, edge.length(), Double::sum);
+                        out.computeIfAbsent(other, _ -> new IdentityHashMap<>())
+                                .merge(cell, edge.length(), Double::sum);
                     }
                 }
             }

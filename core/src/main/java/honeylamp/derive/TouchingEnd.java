@@ -1,7 +1,7 @@
 package honeylamp.derive;
 
-import honeylamp.geometry.BoxIndex;
 import honeylamp.geometry.Box;
+import honeylamp.geometry.BoxIndex;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Ring;
@@ -60,7 +60,8 @@ record TouchingEnd(HalfEdge edge, Outline fill) {
         var away = edge.unit.times(-1);
         var across = end.unit().times(TOUCH_MM); // a body that only lies alongside is not met
         var on = away.times(INTO_MM);
-        var pushed = new Segment(end.a().plus(across).plus(on), end.b().minus(across).plus(on));
+        var pushed =
+                new Segment(end.a().plus(across).plus(on), end.b().minus(across).plus(on));
         if (near.stream().noneMatch(b -> touches(pushed, b))) {
             return Optional.empty();
         }
@@ -70,8 +71,7 @@ record TouchingEnd(HalfEdge edge, Outline fill) {
     }
 
     private static boolean touches(Segment end, Ring body) {
-        return body.contains(end.middle())
-                || body.edges().stream().anyMatch(e -> e.length() > 0 && e.touches(end));
+        return body.contains(end.middle()) || body.edges().stream().anyMatch(e -> e.length() > 0 && e.touches(end));
     }
 
     /** How far a corner of the end must go on to reach a body; not at all if there is none ahead. */
@@ -85,8 +85,7 @@ record TouchingEnd(HalfEdge edge, Outline fill) {
             for (var edge : body.edges()) {
                 if (edge.length() > 0) {
                     best = Math.min(
-                            best,
-                            ahead.crossing(edge).map(corner::distance).orElse(Double.POSITIVE_INFINITY));
+                            best, ahead.crossing(edge).map(corner::distance).orElse(Double.POSITIVE_INFINITY));
                 }
             }
         }

@@ -31,7 +31,8 @@ record TrueArea(List<Arc> arcs) {
 
     /** The area of an outline, in mm². */
     double of(Outline outline) {
-        return of(outline.shell()) - outline.holes().stream().mapToDouble(this::of).sum();
+        return of(outline.shell())
+                - outline.holes().stream().mapToDouble(this::of).sum();
     }
 
     /** The area within a ring, in mm². */
@@ -50,9 +51,7 @@ record TrueArea(List<Arc> arcs) {
         var out = 0.0;
         for (var ring : outline.rings().toList()) {
             for (var edge : ring.edges()) {
-                out += chordOf(edge)
-                        .map(a -> a.radius() * angle(edge, a))
-                        .orElse(edge.length());
+                out += chordOf(edge).map(a -> a.radius() * angle(edge, a)).orElse(edge.length());
             }
         }
         return out;
@@ -105,13 +104,14 @@ record TrueArea(List<Arc> arcs) {
         var out = new ArrayList<Point>();
         for (var edge : ring.edges()) {
             out.add(edge.a());
-            chordOf(edge).ifPresent(arc -> lines.stream()
-                    .flatMap(l -> l.crossings(arc).stream())
-                    .filter(p -> edge.along(p) > ON_MM
-                            && edge.along(p) < edge.length() - ON_MM
-                            && Math.abs(edge.offset(p)) <= 2 * WallPiece.CHORD_ERROR_MM)
-                    .sorted(Comparator.comparingDouble(edge::along))
-                    .forEach(out::add));
+            chordOf(edge)
+                    .ifPresent(arc -> lines.stream()
+                            .flatMap(l -> l.crossings(arc).stream())
+                            .filter(p -> edge.along(p) > ON_MM
+                                    && edge.along(p) < edge.length() - ON_MM
+                                    && Math.abs(edge.offset(p)) <= 2 * WallPiece.CHORD_ERROR_MM)
+                            .sorted(Comparator.comparingDouble(edge::along))
+                            .forEach(out::add));
         }
         return new Ring(out);
     }

@@ -74,7 +74,8 @@ record WallFaces(List<Outline> poche, List<Face> rooms, List<Trace> outside) {
         var joined = touching.stream().map(TouchingEnd::edge).toList();
         var bodies = new Bodies(split, edges, pieces, touching);
         var unsound = traces.stream()
-                .filter(t -> !t.isSound() || t.edges.stream().anyMatch(e -> joined.contains(e) || bodies.fillsBeside(e)))
+                .filter(t ->
+                        !t.isSound() || t.edges.stream().anyMatch(e -> joined.contains(e) || bodies.fillsBeside(e)))
                 .toList();
         var arcs = new TrueArea(pieces.values().stream()
                 .flatMap(p -> p.faces().stream())

@@ -50,7 +50,8 @@ final class AlongWithPicture {
                         .map(b -> new Boundary(b.id(), at(b.from(), way), at(b.to(), way)))
                         .toList())
                 .withGrounds(storey.grounds().stream()
-                        .map(g -> g.within(g.corners().stream().map(c -> at(c, way)).toList()))
+                        .map(g -> g.within(
+                                g.corners().stream().map(c -> at(c, way)).toList()))
                         .toList());
     }
 

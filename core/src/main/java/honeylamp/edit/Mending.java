@@ -7,6 +7,7 @@ import honeylamp.derive.StoreyGeometry;
 import honeylamp.derive.SwingJudgement;
 import honeylamp.derive.WallNetwork.OpenEnd;
 import honeylamp.derive.WallPiece;
+import honeylamp.geometry.Curve;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Segment;
 import honeylamp.plan.ElementId;
@@ -25,10 +26,9 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import honeylamp.geometry.Curve;
-import java.util.stream.Stream;
 import java.util.function.BooleanSupplier;
 import java.util.function.Function;
+import java.util.stream.Stream;
 
 /** Puts snags right where one answer is safe; what is mended and how is said before, and no mend makes a new snag. */
 public final class Mending {
@@ -290,8 +290,7 @@ public final class Mending {
                                 WallEdits.moveCorner(plan, geometry.storey().id(), stored(end), Position.of(target)))));
     }
 
-    private static Optional<Point> met(
-            StoreyGeometry geometry, OpenEnd end, Function<WallPiece, Stream<Curve>> lines) {
+    private static Optional<Point> met(StoreyGeometry geometry, OpenEnd end, Function<WallPiece, Stream<Curve>> lines) {
         var ahead = new Segment(end.at(), end.at().plus(end.unit().times(CARRIED_MM)));
         return geometry.network().near(ahead.bounds()).stream()
                 .filter(p -> !p.wall().id().equals(end.wall().id()))

@@ -122,9 +122,7 @@ public final class OpeningEdits {
         var swing = wall.line().offset(from) > 0 ? Swing.LEFT : Swing.RIGHT;
         var sameWay = wall.line().unitAt(offset).dot(cut.unit()) > 0;
         var hand = sameWay ? opening.hand() : opening.hand().flipped();
-        var copy = opening.in(wall.id(), Length.ofMm(offset))
-                .hung(hand, swing)
-                .keeping(Keeping.AS_PUT);
+        var copy = opening.in(wall.id(), Length.ofMm(offset)).hung(hand, swing).keeping(Keeping.AS_PUT);
         return add(plan, storey, copy);
     }
 

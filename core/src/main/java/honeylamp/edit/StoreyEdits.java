@@ -1,16 +1,16 @@
 package honeylamp.edit;
 
+import honeylamp.plan.Boundary;
+import honeylamp.plan.Dimension;
 import honeylamp.plan.ElementId;
+import honeylamp.plan.ElementId.BoundaryId;
+import honeylamp.plan.ElementId.DimensionId;
+import honeylamp.plan.ElementId.NoteId;
+import honeylamp.plan.ElementId.RoomId;
 import honeylamp.plan.ElementId.StoreyId;
+import honeylamp.plan.Note;
 import honeylamp.plan.Plan;
 import honeylamp.plan.RoomMark;
-import honeylamp.plan.Note;
-import honeylamp.plan.ElementId.RoomId;
-import honeylamp.plan.ElementId.NoteId;
-import honeylamp.plan.ElementId.DimensionId;
-import honeylamp.plan.ElementId.BoundaryId;
-import honeylamp.plan.Dimension;
-import honeylamp.plan.Boundary;
 import honeylamp.plan.Storey;
 import honeylamp.plan.Storey.Levels;
 import honeylamp.units.Length;
@@ -43,8 +43,7 @@ public final class StoreyEdits {
         from.walls().forEach(w -> all.add(w.id()));
         from.furnishings().forEach(f -> all.add(f.id()));
         from.structures().forEach(s -> all.add(s.id()));
-        var as = added.plan()
-                .withStorey(added.id(), s -> s.with(levels.withLevel(s.level())));
+        var as = added.plan().withStorey(added.id(), s -> s.with(levels.withLevel(s.level())));
         return new Added<>(said(copied(as, like, all, List.of(added.id())), from, added.id()), added.id());
     }
 

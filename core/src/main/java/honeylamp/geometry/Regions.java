@@ -113,8 +113,8 @@ public final class Regions {
         var strings = new ArrayList<SegmentString>();
         for (var line : lines) {
             if (line.length() > snapMm) {
-                strings.add(new NodedSegmentString(
-                        new Coordinate[] {coordinate(line.a()), coordinate(line.b())}, null));
+                strings.add(
+                        new NodedSegmentString(new Coordinate[] {coordinate(line.a()), coordinate(line.b())}, null));
             }
         }
         var noder = new SnappingNoder(snapMm);

@@ -53,10 +53,10 @@ public final class WholeFile {
         }
         sweep(folder);
         // a short name of its own: that of the file may already be as long as the disk allows
-        var unfinished = folder.resolve(BEGIN + HexFormat.of().toHexDigits(ThreadLocalRandom.current().nextLong()) + END);
+        var unfinished = folder.resolve(
+                BEGIN + HexFormat.of().toHexDigits(ThreadLocalRandom.current().nextLong()) + END);
         try {
-            try (var channel = FileChannel.open(
-                            unfinished, StandardOpenOption.CREATE_NEW, StandardOpenOption.WRITE);
+            try (var channel = FileChannel.open(unfinished, StandardOpenOption.CREATE_NEW, StandardOpenOption.WRITE);
                     var out = new BufferedOutputStream(Channels.newOutputStream(channel), 1 << 16)) {
                 lock(channel);
                 body.writeTo(out);

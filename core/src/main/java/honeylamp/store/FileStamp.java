@@ -15,8 +15,8 @@ public record FileStamp(long bytes, long modifiedMs) {
     /** The stamp of a file as it is now; empty if there is none, or it cannot be looked at. */
     public static Optional<FileStamp> of(Path file) {
         try {
-            return Optional.of(
-                    new FileStamp(Files.size(file), Files.getLastModifiedTime(file).toMillis()));
+            return Optional.of(new FileStamp(
+                    Files.size(file), Files.getLastModifiedTime(file).toMillis()));
         } catch (IOException _) {
             return Optional.empty();
         }

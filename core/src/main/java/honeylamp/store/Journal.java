@@ -99,7 +99,9 @@ public final class Journal implements AutoCloseable {
         root.put("saved", stage == Stage.SAVED);
         start.file().ifPresent(f -> root.put("file", f.toAbsolutePath().toString()));
         start.stamp().ifPresent(s -> root.put("bytes", s.bytes()).put("modified", s.modifiedMs()));
-        root.set("document", PlanJson.write(start.document().plan(), start.document().original()));
+        root.set(
+                "document",
+                PlanJson.write(start.document().plan(), start.document().original()));
         return JournalRecords.zipped(PlanJson.compact(root));
     }
 

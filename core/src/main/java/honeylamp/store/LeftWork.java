@@ -122,8 +122,8 @@ public sealed interface LeftWork {
                 base = tree(record).flatMap(Base::of);
             }
         }
-        return base.flatMap(b -> good(folder, b, records)).orElseGet(() ->
-                new Unreadable(folder, "It is damaged: not one plan in it is whole."));
+        return base.flatMap(b -> good(folder, b, records))
+                .orElseGet(() -> new Unreadable(folder, "It is damaged: not one plan in it is whole."));
     }
 
     private static Optional<JsonNode> tree(Found record) {
@@ -145,11 +145,7 @@ public sealed interface LeftWork {
                     && plan(on.get(), root.get().path("change")) instanceof PlanJson.Read.Good good) {
                 var at = Instant.ofEpochMilli(root.get().path("at").asLong(base.at));
                 return Optional.of(new Good(
-                        folder,
-                        new Origin(base.document(folder), base.file, base.stamp),
-                        good.plan(),
-                        at,
-                        base.saved));
+                        folder, new Origin(base.document(folder), base.file, base.stamp), good.plan(), at, base.saved));
             }
         }
         return Optional.empty();
@@ -177,13 +173,7 @@ public sealed interface LeftWork {
     }
 
     /** What a journal began with. */
-    record Base(
-            Plan plan,
-            JsonNode original,
-            Optional<Path> file,
-            Optional<FileStamp> stamp,
-            boolean saved,
-            long at) {
+    record Base(Plan plan, JsonNode original, Optional<Path> file, Optional<FileStamp> stamp, boolean saved, long at) {
         static Optional<Base> of(JsonNode root) {
             if (!(PlanJson.read(PlanJson.compact(root.path("document")), "journal")
                     instanceof PlanJson.Read.Good good)) {
@@ -214,8 +204,8 @@ public sealed interface LeftWork {
         PlanDocument document(Path folder) {
             var assets = new HashMap<String, byte[]>();
             file.ifPresent(f -> {
-                if (PlanFile.open(f) instanceof PlanFile.Opened.Good(var document, _)) {
-                    assets.putAll(document.assets());
+                if (PlanFile.open(f) instanceof PlanFile.Opened.Good good) {
+                    assets.putAll(good.document().assets());
                 }
             });
             var pictures = folder.resolve(Journal.PICTURES);

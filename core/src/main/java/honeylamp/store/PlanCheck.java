@@ -44,8 +44,8 @@ final class PlanCheck {
         for (var storey : plan.storeys()) {
             var far = positions(storey).filter(PlanCheck::isFar).findFirst();
             if (far.isPresent()) {
-                return Optional.of("on " + storey.name() + " something lies at " + far.get().x() + ", "
-                        + far.get().y() + ", farther than any site");
+                return Optional.of("on " + storey.name() + " something lies at "
+                        + far.get().x() + ", " + far.get().y() + ", farther than any site");
             }
         }
         return Optional.empty();

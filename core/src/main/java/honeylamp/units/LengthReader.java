@@ -383,7 +383,8 @@ public final class LengthReader {
             var unit = text.substring(at).strip();
             throw asked(
                     typed.replace(",", "") + (unit.isEmpty() ? "" : " " + unit),
-                    typed.replaceFirst(",", ".").replaceFirst("(\\..*)[,.].*", "$1") + (unit.isEmpty() ? "" : " " + unit));
+                    typed.replaceFirst(",", ".").replaceFirst("(\\..*)[,.].*", "$1")
+                            + (unit.isEmpty() ? "" : " " + unit));
         }
         var digits = typed.replace(',', '.');
         try {

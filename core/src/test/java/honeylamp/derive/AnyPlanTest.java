@@ -14,9 +14,9 @@ import honeylamp.edit.Settling;
 import honeylamp.edit.StructureEdits;
 import honeylamp.edit.WallEdits;
 import honeylamp.edit.WallParts;
+import honeylamp.geometry.Point;
 import honeylamp.illustrate.Illustration;
 import honeylamp.illustrate.Lamp;
-import honeylamp.geometry.Point;
 import honeylamp.plan.Opening.Hand;
 import honeylamp.plan.Opening.Swing;
 import honeylamp.plan.OpeningKind;
@@ -73,60 +73,66 @@ class AnyPlanTest {
         var body = any(random, List.of(BodySide.values()));
         try {
             return switch (random.nextInt(storey.walls().isEmpty() ? 1 : 13)) {
-                case 0, 1, 2 -> WallEdits.add(plan, id, place(random, plan), place(random, plan), body, type)
-                        .plan();
-                case 3 -> WallEdits.addArc(
-                                plan,
-                                id,
-                                place(random, plan),
-                                place(random, plan),
-                                Length.ofMm(random.nextInt(3000) - 1500),
-                                body,
-                                type)
-                        .plan();
-                case 4 -> RoomEdits.bound(plan, id, place(random, plan), place(random, plan))
-                        .plan();
-                case 5 -> StructureEdits.add(
-                                plan,
-                                id,
-                                new Structure.Block(
-                                        any(random, List.of(Structure.Kind.values())),
-                                        Length.ofMm(1 + random.nextInt(3000)),
-                                        Length.ofMm(1 + random.nextInt(3000)),
-                                        Length.ofMm(2600)),
-                                place(random, plan),
-                                random.nextInt(360))
-                        .plan();
-                case 6, 7 -> OpeningEdits.add(
-                                plan,
-                                id,
-                                any(random, List.of(OpeningKind.values())),
-                                any(random, storey.walls()).id(),
-                                Length.ofMm(random.nextInt(4000)),
-                                Length.ofMm(1 + random.nextInt(2500)),
-                                any(random, List.of(Hand.values())),
-                                any(random, List.of(Swing.values())))
-                        .plan();
-                case 8 -> WallEdits.moveCorner(plan, id, any(random, storey.walls()).from(), place(random, plan));
-                case 9 -> FurnishingEdits.add(
-                                plan,
-                                id,
-                                any(random, Furnishings.all()).key(),
-                                Length.ofMm(1 + random.nextInt(3000)),
-                                Length.ofMm(1 + random.nextInt(2000)),
-                                Length.ofMm(1 + random.nextInt(2000)),
-                                place(random, plan),
-                                random.nextInt(360))
-                        .plan();
-                case 10 -> WallEdits.bend(
-                        plan, id, any(random, storey.walls()).id(), Length.ofMm(random.nextInt(2000) - 1000));
-                case 11 -> WallParts.split(
-                        plan,
-                        id,
-                                any(random, storey.walls()).id(),
-                                Length.ofMm(random.nextInt(3000)))
-                        .plan();
-                default -> Deletion.of(plan, id, Set.of(any(random, storey.walls()).id()));
+                case 0, 1, 2 ->
+                    WallEdits.add(plan, id, place(random, plan), place(random, plan), body, type)
+                            .plan();
+                case 3 ->
+                    WallEdits.addArc(
+                                    plan,
+                                    id,
+                                    place(random, plan),
+                                    place(random, plan),
+                                    Length.ofMm(random.nextInt(3000) - 1500),
+                                    body,
+                                    type)
+                            .plan();
+                case 4 ->
+                    RoomEdits.bound(plan, id, place(random, plan), place(random, plan))
+                            .plan();
+                case 5 ->
+                    StructureEdits.add(
+                                    plan,
+                                    id,
+                                    new Structure.Block(
+                                            any(random, List.of(Structure.Kind.values())),
+                                            Length.ofMm(1 + random.nextInt(3000)),
+                                            Length.ofMm(1 + random.nextInt(3000)),
+                                            Length.ofMm(2600)),
+                                    place(random, plan),
+                                    random.nextInt(360))
+                            .plan();
+                case 6, 7 ->
+                    OpeningEdits.add(
+                                    plan,
+                                    id,
+                                    any(random, List.of(OpeningKind.values())),
+                                    any(random, storey.walls()).id(),
+                                    Length.ofMm(random.nextInt(4000)),
+                                    Length.ofMm(1 + random.nextInt(2500)),
+                                    any(random, List.of(Hand.values())),
+                                    any(random, List.of(Swing.values())))
+                            .plan();
+                case 8 ->
+                    WallEdits.moveCorner(plan, id, any(random, storey.walls()).from(), place(random, plan));
+                case 9 ->
+                    FurnishingEdits.add(
+                                    plan,
+                                    id,
+                                    any(random, Furnishings.all()).key(),
+                                    Length.ofMm(1 + random.nextInt(3000)),
+                                    Length.ofMm(1 + random.nextInt(2000)),
+                                    Length.ofMm(1 + random.nextInt(2000)),
+                                    place(random, plan),
+                                    random.nextInt(360))
+                            .plan();
+                case 10 ->
+                    WallEdits.bend(
+                            plan, id, any(random, storey.walls()).id(), Length.ofMm(random.nextInt(2000) - 1000));
+                case 11 ->
+                    WallParts.split(plan, id, any(random, storey.walls()).id(), Length.ofMm(random.nextInt(3000)))
+                            .plan();
+                default ->
+                    Deletion.of(plan, id, Set.of(any(random, storey.walls()).id()));
             };
         } catch (IllegalArgumentException e) {
             return plan; // such an action is refused
@@ -150,7 +156,9 @@ class AnyPlanTest {
         }
         if (!snags.isEmpty() && random.nextInt(4) == 0) {
             var snag = any(random, snags);
-            Mending.of(plan, geometry, snag, REACH).ifPresent(m -> StoreyGeometry.of(m.plan(), m.plan().storeys().getFirst()));
+            Mending.of(plan, geometry, snag, REACH)
+                    .ifPresent(
+                            m -> StoreyGeometry.of(m.plan(), m.plan().storeys().getFirst()));
         }
         for (var subject : Schedule.Subject.values()) {
             assertThat(Schedule.of(plan, new GeometryCache(), subject)).isNotNull();
@@ -180,7 +188,10 @@ class AnyPlanTest {
                 try {
                     walk(NewPlan.in(UnitSystem.MM), number, 12 + number % 20);
                 } catch (RuntimeException e) {
-                    throw new AssertionError("plan " + number + ": " + e + " at " + e.getStackTrace()[1] + " " + e.getStackTrace()[2] + " " + e.getStackTrace()[3] + " " + e.getStackTrace()[4], e);
+                    throw new AssertionError(
+                            "plan " + number + ": " + e + " at " + e.getStackTrace()[1] + " " + e.getStackTrace()[2]
+                                    + " " + e.getStackTrace()[3] + " " + e.getStackTrace()[4],
+                            e);
                 }
             });
         }

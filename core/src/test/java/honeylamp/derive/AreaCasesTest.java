@@ -53,8 +53,7 @@ class AreaCasesTest {
     }
 
     private static Plan pierced(Plan plan, double x, double y, double wide) {
-        var open = new Structure.Block(
-                Structure.Kind.VOID, Length.ofMm(wide), Length.ofMm(wide), Length.ofMm(2600));
+        var open = new Structure.Block(Structure.Kind.VOID, Length.ofMm(wide), Length.ofMm(wide), Length.ofMm(2600));
         return StructureEdits.add(plan, TestPlans.storey(plan), open, Position.ofMm(x, y), 0)
                 .plan();
     }
@@ -70,15 +69,15 @@ class AreaCasesTest {
     void aVoidInARoundRoomIsTakenAway() {
         var plan = pierced(round(2150), 0, 0, 2000);
         var circle = Math.PI * 2150 * 2150;
-        assertThat(by(plan, AreaBasis.INNER_FACES)).singleElement().satisfies(a -> assertThat(a)
-                .isCloseTo(circle - 4e6, within(MM2)));
+        assertThat(by(plan, AreaBasis.INNER_FACES))
+                .singleElement()
+                .satisfies(a -> assertThat(a).isCloseTo(circle - 4e6, within(MM2)));
         worked(plan);
         var geometry = TestPlans.geometry(plan);
         assertThat(geometry.grossAreaMm2()).isCloseTo(Math.PI * 2450 * 2450 - 4e6, within(MM2));
         assertThat(geometry.netAreaMm2()).isLessThan(geometry.grossAreaMm2());
         // once round the circle and once round the void
-        assertThat(geometry.rooms().getFirst().perimeterMm())
-                .isCloseTo(2 * Math.PI * 2150 + 4 * 2000, within(1e-3));
+        assertThat(geometry.rooms().getFirst().perimeterMm()).isCloseTo(2 * Math.PI * 2150 + 4 * 2000, within(1e-3));
     }
 
     @Test
@@ -101,8 +100,7 @@ class AreaCasesTest {
             var in = 200 * (1 - body.leftShare());
             var thick = TestPlans.start().plan();
             var types = new ArrayList<>(thick.wallTypes());
-            types.replaceAll(t ->
-                    t.id().equals(OUTER) ? t.withLayers(List.of()).withThickness(Length.ofMm(200)) : t);
+            types.replaceAll(t -> t.id().equals(OUTER) ? t.withLayers(List.of()).withThickness(Length.ofMm(200)) : t);
             var plan = thick.withWallTypes(types);
             var storey = TestPlans.storey(plan);
             var corners = List.of(
@@ -287,9 +285,15 @@ class AreaCasesTest {
         var plan = TestPlans.clearRectangle(5000, 4000);
         var storey = TestPlans.storey(plan);
         var box = List.of(
-                Position.ofMm(10_000, 0), Position.ofMm(20_000, 0), Position.ofMm(20_000, 10_000), Position.ofMm(10_000, 10_000));
+                Position.ofMm(10_000, 0),
+                Position.ofMm(20_000, 0),
+                Position.ofMm(20_000, 10_000),
+                Position.ofMm(10_000, 10_000));
         var small = List.of(
-                Position.ofMm(12_000, 0), Position.ofMm(16_000, 0), Position.ofMm(16_000, 5000), Position.ofMm(12_000, 5000));
+                Position.ofMm(12_000, 0),
+                Position.ofMm(16_000, 0),
+                Position.ofMm(16_000, 5000),
+                Position.ofMm(12_000, 5000));
         plan = GroundEdits.add(plan, storey, Ground.Use.LAWN, box).plan();
         plan = GroundEdits.add(plan, storey, Ground.Use.TERRACE, small).plan();
         var areas = SiteAreas.of(TestPlans.geometry(plan));

@@ -260,7 +260,8 @@ class AreaOracleTest {
         var n = 4 + random.nextInt(4);
         var ring = new ArrayList<Point>();
         for (var i = 0; i < n; i++) {
-            var p = Point.direction(360.0 * (i + 0.25 * random.nextDouble()) / n).times(5000);
+            var p = Point.direction(360.0 * (i + 0.25 * random.nextDouble()) / n)
+                    .times(5000);
             ring.add(new Point(Math.rint(p.x() * 1.3), Math.rint(p.y())));
         }
         var body = BodySide.values()[random.nextInt(3)];
@@ -285,7 +286,8 @@ class AreaOracleTest {
             // a boundary ends at the faces
             var from = crossing(net, a, unit, -1);
             var to = crossing(net, a, unit, 1);
-            out.boundaries.add(new Point[] {Position.of(from).point(), Position.of(to).point()});
+            out.boundaries.add(
+                    new Point[] {Position.of(from).point(), Position.of(to).point()});
         }
         var back = unit.times(-1);
         var at = a.towards(b, 0.5);
@@ -348,7 +350,8 @@ class AreaOracleTest {
             out.partition(random, new Point(-Math.rint(x + into), h), new Point(Math.rint(x + into), h), thin);
         } else {
             out.boundaries.add(new Point[] {
-                Position.of(new Point(-x, h)).point(), Position.of(new Point(x, h)).point()
+                Position.of(new Point(-x, h)).point(),
+                Position.of(new Point(x, h)).point()
             });
         }
         var wide = 0.0;
@@ -430,28 +433,24 @@ class AreaOracleTest {
             voids.add(new Structure(
                     new StructureId(number++),
                     new Structure.Block(
-                            Structure.Kind.VOID,
-                            Length.ofMm(hole.wide),
-                            Length.ofMm(hole.deep),
-                            Length.ofMm(2600)),
+                            Structure.Kind.VOID, Length.ofMm(hole.wide), Length.ofMm(hole.deep), Length.ofMm(2600)),
                     Position.of(move.to.apply(hole.at)),
                     move.turnDeg));
         }
         var marks = new ArrayList<RoomMark>();
         for (var at : sample.outdoor) {
             marks.add(new RoomMark(
-                            new RoomId(number++),
-                            Position.of(move.to.apply(at)),
-                            "Court",
-                            Finish.of("stone-slabs"))
+                            new RoomId(number++), Position.of(move.to.apply(at)), "Court", Finish.of("stone-slabs"))
                     .fitted(RoomFit.NONE.counting(AreaPart.OUTDOOR)));
         }
         var storey = plan.storeys().getFirst().id();
         return plan.withWallTypes(types)
-                .withStorey(storey, s -> s.withWalls(walls)
-                        .withBoundaries(boundaries)
-                        .withStructures(voids)
-                        .withRooms(marks))
+                .withStorey(
+                        storey,
+                        s -> s.withWalls(walls)
+                                .withBoundaries(boundaries)
+                                .withStructures(voids)
+                                .withRooms(marks))
                 .numbersTaken(number - plan.nextNumber());
     }
 
@@ -460,7 +459,8 @@ class AreaOracleTest {
             var plan = plan(sample, move, new Random(7));
             var geometry = StoreyGeometry.of(plan, plan.storeys().getFirst());
             var areas = Areas.of(plan, geometry);
-            var name = what + ", " + move.turnDeg + (move.mirrored ? " mirrored" : "") + (move.shuffled ? " shuffled" : "");
+            var name = what + ", " + move.turnDeg + (move.mirrored ? " mirrored" : "")
+                    + (move.shuffled ? " shuffled" : "");
             assertThat(geometry.rooms()).as(name).hasSize(sample.rooms.size());
             var sum = 0.0;
             for (var room : sample.rooms) {
@@ -469,7 +469,9 @@ class AreaOracleTest {
                 assertThat(found).as(name + " at " + at).isPresent();
                 var i = geometry.rooms().indexOf(found.get());
                 var by = areas.rooms().get(i);
-                assertThat(by.get(AreaBasis.INNER_FACES)).as(name + " net at " + at).isCloseTo(room.net, within(MM2));
+                assertThat(by.get(AreaBasis.INNER_FACES))
+                        .as(name + " net at " + at)
+                        .isCloseTo(room.net, within(MM2));
                 assertThat(by.get(AreaBasis.WALL_CENTRES))
                         .as(name + " centres at " + at)
                         .isCloseTo(room.centres, within(MM2));

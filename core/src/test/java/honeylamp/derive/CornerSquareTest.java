@@ -70,7 +70,8 @@ class CornerSquareTest {
     private static Ring shifted(List<Point> corners, double left) {
         var out = new ArrayList<Point>();
         for (var i = 0; i < corners.size(); i++) {
-            var before = new Segment(corners.get(Math.floorMod(i - 1, corners.size())), corners.get(i)).shiftedLeft(left);
+            var before =
+                    new Segment(corners.get(Math.floorMod(i - 1, corners.size())), corners.get(i)).shiftedLeft(left);
             var after = new Segment(corners.get(i), corners.get((i + 1) % corners.size())).shiftedLeft(left);
             out.add(before.lineCrossing(after).orElseThrow());
         }
@@ -91,7 +92,13 @@ class CornerSquareTest {
 
     @ParameterizedTest
     @CsvSource({
-        "90, 300, 120", "90, 120, 300", "60, 300, 120", "60, 120, 300", "120, 300, 120", "120, 120, 300", "90, 300, 100"
+        "90, 300, 120",
+        "90, 120, 300",
+        "60, 300, 120",
+        "60, 120, 300",
+        "120, 300, 120",
+        "120, 120, 300",
+        "90, 300, 100"
     })
     void itJoinsWhereverItsBodyTouches(double degrees, double thick, double thin) {
         var soft = new SoftAssertions();
@@ -105,7 +112,8 @@ class CornerSquareTest {
             var footEast = east.at(east.along(out));
             var southern = new Segment(inner.corners().get(5), inner.corners().get(0));
             var footSouth = southern.at(southern.along(out));
-            var heights = DoubleStream.of(in.y(), out.y(), footEast.y(), footSouth.y()).summaryStatistics();
+            var heights = DoubleStream.of(in.y(), out.y(), footEast.y(), footSouth.y())
+                    .summaryStatistics();
             var span = new Segment(new Point(0, heights.getMin()), new Point(0, heights.getMax()));
             var drawn = Drawing.of(thick, thin);
             for (var i = 0; i < corners.size(); i++) {
@@ -121,7 +129,8 @@ class CornerSquareTest {
                     var what = "%s at %.0f degrees, %.0f over %.0f, ending %.3f;%.3f"
                             .formatted(body, degrees, thick, thin, end.x(), end.y());
                     var here = drawn;
-                    soft.check(() -> check(here, end, thick, thin, inner, outer, out.towards(in, 0.5), span, degrees == 90, what));
+                    soft.check(() -> check(
+                            here, end, thick, thin, inner, outer, out.towards(in, 0.5), span, degrees == 90, what));
                 }
             }
         }
@@ -240,17 +249,20 @@ class CornerSquareTest {
             for (double beyond : new double[] {0, 0.4, 60, 150, 299, 300}) {
                 var drawn = Drawing.of(300, 120);
                 for (var i = 0; i < corners.size(); i++) {
-                    drawn = drawn.wall(corners.get(i), corners.get((i + 1) % corners.size()), BodySide.LEFT, drawn.outer);
+                    drawn = drawn.wall(
+                            corners.get(i), corners.get((i + 1) % corners.size()), BodySide.LEFT, drawn.outer);
                 }
                 var x = 6300 + beside;
-                drawn = drawn.wall(
-                        new Point(x, -300), new Point(x, -6100 - beyond), BodySide.CENTRE, drawn.inner);
+                drawn = drawn.wall(new Point(x, -300), new Point(x, -6100 - beyond), BodySide.CENTRE, drawn.inner);
                 var geometry = drawn.geometry();
                 var what = beside + " beside, " + beyond + " beyond";
                 // 6000 x 7600 and 3800 x 5800 clear, less 120 x 5800 of partition and what the return takes of 300
                 var right = (10_100 - (x + 60)) * 5800;
                 var left = (x - 60 - 300) * 5800 + 6000 * 1800;
-                assertThat(geometry.rooms().stream().mapToDouble(Room::areaMm2).sorted().toArray())
+                assertThat(geometry.rooms().stream()
+                                .mapToDouble(Room::areaMm2)
+                                .sorted()
+                                .toArray())
                         .as(what)
                         .containsExactly(new double[] {right, left}, within(1.0));
                 assertThat(Snags.of(geometry, drawn.plan, REACH).stream()

@@ -7,12 +7,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import honeylamp.TestPlans;
+import honeylamp.demo.SailclothYard;
 import honeylamp.derive.StoreyGeometry;
 import honeylamp.drawing.Mark;
 import honeylamp.geometry.Box;
 import honeylamp.illustrate.PaperFrame;
 import honeylamp.illustrate.Sketches;
-import honeylamp.demo.SailclothYard;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Opening;
 import honeylamp.plan.Opening.Hand;
@@ -61,16 +61,25 @@ class StoreyEditsTest {
     @Test
     void aCopyOnTopHasTheNamesFloorsBoundariesAndNotesToo() {
         var demo = SailclothYard.plan();
-        var noted = NoteEdits.add(demo, storey(demo), Position.ofMm(1000, 1000), "A word").plan();
+        var noted = NoteEdits.add(demo, storey(demo), Position.ofMm(1000, 1000), "A word")
+                .plan();
         var added = StoreyEdits.copyOnTop(noted, storey(noted), "Upper storey");
         var below = added.plan().storeys().getFirst();
         var above = added.plan().storey(added.id());
-        assertThat(above.rooms()).map(r -> r.name()).isEqualTo(below.rooms().stream().map(r -> r.name()).toList());
-        assertThat(above.rooms()).map(r -> r.floor()).isEqualTo(below.rooms().stream().map(r -> r.floor()).toList());
-        assertThat(above.notes()).map(n -> n.text()).isEqualTo(below.notes().stream().map(n -> n.text()).toList());
+        assertThat(above.rooms())
+                .map(r -> r.name())
+                .isEqualTo(below.rooms().stream().map(r -> r.name()).toList());
+        assertThat(above.rooms())
+                .map(r -> r.floor())
+                .isEqualTo(below.rooms().stream().map(r -> r.floor()).toList());
+        assertThat(above.notes())
+                .map(n -> n.text())
+                .isEqualTo(below.notes().stream().map(n -> n.text()).toList());
         assertThat(above.boundaries()).hasSameSizeAs(below.boundaries());
         var ids = new HashSet<ElementId>();
-        added.plan().storeys().forEach(s -> s.rooms().forEach(r -> assertThat(ids.add(r.id())).isTrue()));
+        added.plan()
+                .storeys()
+                .forEach(s -> s.rooms().forEach(r -> assertThat(ids.add(r.id())).isTrue()));
     }
 
     @Test

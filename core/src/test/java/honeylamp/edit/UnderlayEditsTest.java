@@ -11,8 +11,10 @@ import honeylamp.geometry.Affine;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Projective;
+import honeylamp.geometry.Segment;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.ElementId.UnderlayId;
+import honeylamp.plan.Ground;
 import honeylamp.plan.KnownLength;
 import honeylamp.plan.Opening.Hand;
 import honeylamp.plan.Opening.Swing;
@@ -21,8 +23,6 @@ import honeylamp.plan.PictureNote;
 import honeylamp.plan.Placing.Axes;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
-import honeylamp.plan.Ground;
-import honeylamp.geometry.Segment;
 import honeylamp.plan.Squaring;
 import honeylamp.plan.Underlay;
 import honeylamp.plan.Underlay.Lock;
@@ -111,9 +111,15 @@ class UnderlayEditsTest {
                 mark.plus(corner.minus(mark).times(2)));
         assertThat(along.storey(storey).openings().getFirst().width().mm()).isCloseTo(1600, within(1e-3));
         // boundaries, setting-out lines and ground go along as walls do
-        near(along.storey(storey).boundaries().getFirst().to().point(), mark.plus(new Point(900, 600).minus(mark).times(2)));
-        near(along.storey(storey).settingOut().getFirst().to().point(), mark.plus(new Point(100, 800).minus(mark).times(2)));
-        near(along.storey(storey).grounds().getFirst().corners().getLast().point(), mark.plus(new Point(700, 900).minus(mark).times(2)));
+        near(
+                along.storey(storey).boundaries().getFirst().to().point(),
+                mark.plus(new Point(900, 600).minus(mark).times(2)));
+        near(
+                along.storey(storey).settingOut().getFirst().to().point(),
+                mark.plus(new Point(100, 800).minus(mark).times(2)));
+        near(
+                along.storey(storey).grounds().getFirst().corners().getLast().point(),
+                mark.plus(new Point(700, 900).minus(mark).times(2)));
         assertThat(area(along)).isCloseTo(4 * area(first), within(1.0));
         var stays = UnderlayEdits.changeKnown(first, storey, id, 0, k -> k.with(Length.ofMm(12_000)), TracedWork.STAYS);
         assertThat(stays.storey(storey).walls()).isEqualTo(first.storey(storey).walls());

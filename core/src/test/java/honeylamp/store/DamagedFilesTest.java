@@ -71,8 +71,8 @@ class DamagedFilesTest {
         for (var i = 0; i < DAMAGES; i++) {
             var file = Files.write(folder.resolve("damaged.honeylamp"), damaged(plan, random));
             switch (PlanFile.open(file)) {
-                case PlanFile.Opened.Good(var document, _) ->
-                    assertThat(document.plan()).isEqualTo(SailclothYard.plan());
+                case PlanFile.Opened.Good good ->
+                    assertThat(good.document().plan()).isEqualTo(SailclothYard.plan());
                 case PlanFile.Opened.Refused(var problem) -> {
                     assertSaysWhatAndWhere(problem.sentence(), file);
                     refused++;
@@ -98,11 +98,15 @@ class DamagedFilesTest {
                 zip.write(signs.toString().getBytes(StandardCharsets.UTF_8));
             }
             switch (PlanFile.open(file)) {
-                case PlanFile.Opened.Good(var document, _) ->
-                    assertThat(PlanJson.read(PlanJson.bytes(PlanJson.write(document.plan())), "again"))
+                case PlanFile.Opened.Good good ->
+                    assertThat(PlanJson.read(
+                                    PlanJson.bytes(
+                                            PlanJson.write(good.document().plan())),
+                                    "again"))
                             .isInstanceOfSatisfying(
                                     PlanJson.Read.Good.class,
-                                    again -> assertThat(again.plan()).isEqualTo(document.plan()));
+                                    again -> assertThat(again.plan())
+                                            .isEqualTo(good.document().plan()));
                 case PlanFile.Opened.Refused(var problem) -> assertSaysWhatAndWhere(problem.sentence(), file);
             }
         }

@@ -50,8 +50,8 @@ class JournalTest {
         private Worker() {}
 
         public static void main(String[] arguments) throws IOException {
-            try (var journal = Journal.begin(
-                    Path.of(arguments[0]), Origin.of(PlanDocument.of(PLAN)), Journal.Stage.OPENED)) {
+            try (var journal =
+                    Journal.begin(Path.of(arguments[0]), Origin.of(PlanDocument.of(PLAN)), Journal.Stage.OPENED)) {
                 for (var i = 0; i < 1_000_000; i++) {
                     journal.append(PLAN.named("plan " + i));
                     System.out.println(i);
@@ -155,8 +155,7 @@ class JournalTest {
         var whole = Files.readAllBytes(records("cut"));
         var random = new Random(14);
         var before = -1;
-        for (var length :
-                random.ints(60, 0, whole.length + 1).sorted().toArray()) {
+        for (var length : random.ints(60, 0, whole.length + 1).sorted().toArray()) {
             Files.write(records("cut"), Arrays.copyOf(whole, length));
             var index = LeftWork.of(folder.resolve("cut")) instanceof Good g ? plans.indexOf(g.plan()) : -1;
             assertThat(index).isGreaterThanOrEqualTo(before); // the more is left, the newer the plan

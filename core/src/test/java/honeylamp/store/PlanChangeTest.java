@@ -42,7 +42,9 @@ class PlanChangeTest {
             out = switch (random.nextInt(6)) {
                 case 0 -> PickedEdits.move(out, storey.id(), some, Length.ofMm(random.nextInt(99)), Length.ofMm(5));
                 case 1 -> Deletion.of(out, storey.id(), some);
-                case 2 -> out.withStorey(storey.id(), s -> s.withFurnishings(s.furnishings().reversed()));
+                case 2 ->
+                    out.withStorey(
+                            storey.id(), s -> s.withFurnishings(s.furnishings().reversed()));
                 case 3 -> out.withStorey(storey.id(), s -> s.named("floor " + random.nextInt(9)));
                 case 4 -> out.withStoreys(new ArrayList<>(out.storeys()).reversed());
                 default -> out.named("n" + random.nextInt(9)).numbersTaken(random.nextInt(4));

@@ -43,7 +43,9 @@ class LengthTableTest {
                         .as(typed + " in " + system)
                         .isEqualByComparingTo(expected.equals("asked") ? "-1" : expected);
             case LengthReading.Bad(var sentence) -> {
-                assertThat(expected).as(typed + " in " + system + ": " + sentence).isEqualTo("asked");
+                assertThat(expected)
+                        .as(typed + " in " + system + ": " + sentence)
+                        .isEqualTo("asked");
                 assertThat(sentence).contains("Do you mean").contains(" or ");
             }
         }
@@ -55,7 +57,8 @@ class LengthTableTest {
         for (var system : UnitSystem.values()) {
             for (var typed : List.of("4-1/2", "3,650", "3,650 m", "12,500.5 mm", "4-1/2 m", "12-4 1/2")) {
                 if (LengthReader.signed(typed, system) instanceof LengthReading.Bad(var sentence)) {
-                    var words = sentence.substring("Do you mean ".length(), sentence.indexOf('?')).split(" or ");
+                    var words = sentence.substring("Do you mean ".length(), sentence.indexOf('?'))
+                            .split(" or ");
                     var read = Stream.of(words)
                             .map(w -> (LengthReading.Good) LengthReader.signed(w, system))
                             .toList();

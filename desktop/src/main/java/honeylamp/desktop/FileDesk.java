@@ -61,8 +61,7 @@ final class FileDesk {
 
     void newPlan(Runnable then) {
         leaving(() -> {
-            model.open(
-                    Origin.of(PlanDocument.of(NewPlan.in(model.now().plan().units()))));
+            model.open(Origin.of(PlanDocument.of(NewPlan.in(model.now().plan().units()))));
             then.run();
         });
     }
@@ -140,16 +139,18 @@ final class FileDesk {
 
     /** Writes a document to a file that the person names, beside what is open. */
     void saveElsewhere(PlanDocument document, Runnable then) {
-        dialogs.savePlan(fileName(document.plan().name())).map(FileDesk::withEnding).ifPresent(file -> follow(
-                new SaveWork(document, file),
-                _ -> {
-                    model.say("Saved as " + file.getFileName() + ".");
-                    then.run();
-                },
-                () -> model.say("Saving ended; nothing was written."),
-                e -> model.complain(
-                        "The work was not saved to " + file + ": " + reason(e) + ". Choose another place."),
-                () -> {}));
+        dialogs.savePlan(fileName(document.plan().name()))
+                .map(FileDesk::withEnding)
+                .ifPresent(file -> follow(
+                        new SaveWork(document, file),
+                        _ -> {
+                            model.say("Saved as " + file.getFileName() + ".");
+                            then.run();
+                        },
+                        () -> model.say("Saving ended; nothing was written."),
+                        e -> model.complain(
+                                "The work was not saved to " + file + ": " + reason(e) + ". Choose another place."),
+                        () -> {}));
     }
 
     private String fileName() {
@@ -185,8 +186,8 @@ final class FileDesk {
         dialogs.exportSheet(fileName() + ".pdf").ifPresent(file -> {
             var format = Export.Format.of(file);
             if (format.isEmpty()) {
-                model.complain("\"" + file.getFileName()
-                        + "\" ends in none of .pdf, .png and .svg. Give it such an ending.");
+                model.complain(
+                        "\"" + file.getFileName() + "\" ends in none of .pdf, .png and .svg. Give it such an ending.");
                 return;
             }
             follow(

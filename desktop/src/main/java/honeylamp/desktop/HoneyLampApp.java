@@ -55,7 +55,10 @@ public final class HoneyLampApp extends Application {
                 arguments.getUnnamed().stream().findFirst(),
                 Optional.ofNullable(arguments.getNamed().get("demo")));
         opening = first;
-        Thread.ofPlatform().daemon().name("first picture").start(() -> drawAside(first.origin.document().plan()));
+        Thread.ofPlatform()
+                .daemon()
+                .name("first picture")
+                .start(() -> drawAside(first.origin.document().plan()));
     }
 
     /** What this loads and compiles is ready when the window asks for its first picture. */
@@ -159,7 +162,7 @@ public final class HoneyLampApp extends Application {
 
     private static Opening opened(Path path, Function<PlanDocument, Origin> origin) {
         return switch (PlanFile.open(path)) {
-            case PlanFile.Opened.Good(var document, _) -> new Opening(origin.apply(document), Optional.empty());
+            case PlanFile.Opened.Good good -> new Opening(origin.apply(good.document()), Optional.empty());
             case PlanFile.Opened.Refused(var problem) ->
                 new Opening(Origin.of(empty()), Optional.of(problem.sentence()));
         };

@@ -67,7 +67,8 @@ class KillTest {
                 try {
                     model = onScreen(() -> Window.getWindows().isEmpty()
                             ? null
-                            : (WorkspaceModel) Window.getWindows().getFirst().getScene().getUserData());
+                            : (WorkspaceModel)
+                                    Window.getWindows().getFirst().getScene().getUserData());
                 } catch (IllegalStateException _) {
                     // the toolkit is not up yet
                 }
@@ -111,15 +112,9 @@ class KillTest {
             for (var j = 0; j < 17; j++) {
                 var x = 40_000 + i * 4000;
                 var y = j * 4000;
-                for (var to : List.of(
-                        Position.ofMm(x + 4000, y), Position.ofMm(x, y + 4000))) {
+                for (var to : List.of(Position.ofMm(x + 4000, y), Position.ofMm(x, y + 4000))) {
                     walls.add(new Wall(
-                            new WallId(number++),
-                            Position.ofMm(x, y),
-                            to,
-                            BodySide.CENTRE,
-                            type,
-                            Length.ofMm(2500)));
+                            new WallId(number++), Position.ofMm(x, y), to, BodySide.CENTRE, type, Length.ofMm(2500)));
                 }
             }
         }
@@ -153,7 +148,8 @@ class KillTest {
 
     @Test
     void aKilledRunLosesAtMostItsLastActionAndNeverKeepsTheNextFromStarting() throws Exception {
-        var plans = List.of(SailclothYard.plan().named("Yard"), SailclothYard.plan().named("Loft"), large());
+        var plans =
+                List.of(SailclothYard.plan().named("Yard"), SailclothYard.plan().named("Loft"), large());
         for (var plan : plans) {
             PlanFile.save(PlanDocument.of(plan), new byte[0], folder.resolve(plan.name() + ".honeylamp"));
         }
@@ -183,7 +179,8 @@ class KillTest {
             assertThat(work.plan().name()).startsWith(name + " ");
             assertThat(work.origin().file()).contains(file.toAbsolutePath());
             assertThat(kept).isBetween(done - 1, done + 1);
-            assertThat(place(work.plan()) - place(work.origin().document().plan())).isEqualTo(kept);
+            assertThat(place(work.plan()) - place(work.origin().document().plan()))
+                    .isEqualTo(kept);
             lost = Math.max(lost, done - kept);
             actions += done;
             if (kill % 3 == 2) { // sometimes several runs have left something

@@ -199,7 +199,10 @@ class SafeWorkTest {
     void whatIsWrongStaysSaidUntilItIsMended() throws Exception {
         var home = Files.writeString(folder.resolve("home"), "a file of that name");
         try (var w = WindowDriver.with(DemoFiles.document());
-                var autosave = Autosave.in(home, s -> javafx.application.Platform.runLater(() -> w.model().alarm(s)))) {
+                var autosave = Autosave.in(
+                        home,
+                        s -> javafx.application.Platform.runLater(
+                                () -> w.model().alarm(s)))) {
             autosave.opened(Origin.of(DemoFiles.document()));
             until(() -> w.node("alarm").isVisible());
             w.key(KeyCode.ESCAPE);

@@ -95,7 +95,13 @@ class TypingWindowTest {
             w.press("stage-walls");
             w.press("tool-pick-and-move");
             WindowDriver.onScreen(() -> {
-                w.model().pick(Set.of(w.model().now().currentStorey().walls().getFirst().id()));
+                w.model()
+                        .pick(Set.of(w.model()
+                                .now()
+                                .currentStorey()
+                                .walls()
+                                .getFirst()
+                                .id()));
                 return null;
             });
             w.settle();
@@ -148,7 +154,9 @@ class TypingWindowTest {
             var pieces = w.plan().storeys().getFirst().furnishings();
             var geometry = StoreyGeometry.of(w.plan(), w.plan().storeys().getFirst());
             var free = pieces.stream()
-                    .filter(f -> Picking.furnishing(geometry, f.at().point()).filter(f::equals).isPresent())
+                    .filter(f -> Picking.furnishing(geometry, f.at().point())
+                            .filter(f::equals)
+                            .isPresent())
                     .toList(); // nothing lies over its middle
             var a = free.get(0);
             var b = free.get(1);

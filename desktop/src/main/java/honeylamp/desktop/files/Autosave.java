@@ -212,8 +212,9 @@ public final class Autosave implements ActionLog, AutoCloseable {
     private Journal fresh(Origin origin, Journal.Stage stage) throws IOException {
         OwnerOnly.folder(home);
         OwnerOnly.folder(journals(home));
-        var name = NAME.format(LocalDateTime.now()) + "-" + ProcessHandle.current().pid() + "-"
-                + UUID.randomUUID().toString().substring(0, 8);
+        var name =
+                NAME.format(LocalDateTime.now()) + "-" + ProcessHandle.current().pid() + "-"
+                        + UUID.randomUUID().toString().substring(0, 8);
         return Journal.begin(journals(home).resolve(name), origin, stage);
     }
 

@@ -90,7 +90,8 @@ public final class WindowDialogs implements FileDialogs {
     @Override
     public Changed changedOnDisk(Path file) {
         return ask(
-                "\"" + file.getFileName() + "\" is no longer as this window left it: it was written, moved or deleted by"
+                "\"" + file.getFileName()
+                        + "\" is no longer as this window left it: it was written, moved or deleted by"
                         + " somebody else. Saving would put this plan in its place.",
                 Changed.STAY,
                 new Answer<>("Save elsewhere…", ButtonData.YES, Changed.ELSEWHERE),

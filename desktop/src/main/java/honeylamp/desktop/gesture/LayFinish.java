@@ -44,7 +44,8 @@ public record LayFinish(Optional<Point> pointer) implements Gesture {
         }
         var direction = room.get().mark().map(m -> m.floor().directionDeg()).orElse(0.0);
         var corner = room.get().outline().bounds();
-        var start = room.get().mark()
+        var start = room.get()
+                .mark()
                 .map(RoomMark::floor)
                 .filter(f -> !f.material().equals(RoomEdits.BARE))
                 .map(Finish::start) // where a person may have put it

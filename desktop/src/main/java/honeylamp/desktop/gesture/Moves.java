@@ -2,7 +2,6 @@ package honeylamp.desktop.gesture;
 
 import honeylamp.catalogue.FurnishingKind;
 import honeylamp.catalogue.Furnishings;
-import honeylamp.edit.PickedEdits;
 import honeylamp.derive.AgainstWall;
 import honeylamp.derive.OpeningPlacing;
 import honeylamp.derive.Picking;
@@ -12,6 +11,7 @@ import honeylamp.derive.TouchingWalls;
 import honeylamp.edit.FurnishingEdits;
 import honeylamp.edit.GroundEdits;
 import honeylamp.edit.OpeningEdits;
+import honeylamp.edit.PickedEdits;
 import honeylamp.edit.StructureEdits;
 import honeylamp.edit.UnderlayEdits;
 import honeylamp.edit.WallEdits;
@@ -94,9 +94,9 @@ final class Moves {
                 var by = p.minus(grabbed);
                 yield UnderlayEdits.move(plan, storey, underlay.id(), Length.ofMm(by.x()), Length.ofMm(by.y()));
             }
-            case Held.Several(var ids, _, var grabbed) -> {
-                var by = p.minus(grabbed);
-                yield PickedEdits.move(plan, storey, ids, Length.ofMm(by.x()), Length.ofMm(by.y()));
+            case Held.Several several -> {
+                var by = p.minus(several.grabbed());
+                yield PickedEdits.move(plan, storey, several.ids(), Length.ofMm(by.x()), Length.ofMm(by.y()));
             }
             case Held.Turn(var piece) -> {
                 var front = PieceHandles.facing(piece, p);

@@ -92,7 +92,10 @@ public final class LeftWorkPane extends VBox {
 
     private VBox row(LeftWork work, int index) {
         var drop = Widgets.button(
-                "Throw away", "drop-left-" + index, "This work is then gone for good", () -> choice.drop(work, () -> dealt(work)));
+                "Throw away",
+                "drop-left-" + index,
+                "This work is then gone for good",
+                () -> choice.drop(work, () -> dealt(work)));
         return switch (work) {
             case LeftWork.Good good -> {
                 var name = new Label("\"" + good.plan().name() + "\", " + when(good));

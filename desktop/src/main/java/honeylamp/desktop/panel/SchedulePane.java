@@ -1,11 +1,11 @@
 package honeylamp.desktop.panel;
 
+import honeylamp.derive.Schedule;
 import honeylamp.derive.Schedule.Cell;
 import honeylamp.derive.Schedule.Column;
 import honeylamp.derive.Schedule.Measure;
 import honeylamp.derive.Schedule.Row;
 import honeylamp.derive.Schedule.Subject;
-import honeylamp.derive.Schedule;
 import honeylamp.desktop.workspace.Stage;
 import honeylamp.desktop.workspace.Workspace;
 import honeylamp.desktop.workspace.WorkspaceModel;
@@ -185,7 +185,9 @@ public final class SchedulePane extends VBox {
     }
 
     private static String padded(String words) {
-        return Pattern.compile("[0-9]+").matcher(words).replaceAll(m -> "0".repeat(Math.max(0, 12 - m.group().length())) + m.group());
+        return Pattern.compile("[0-9]+")
+                .matcher(words)
+                .replaceAll(m -> "0".repeat(Math.max(0, 12 - m.group().length())) + m.group());
     }
 
     private String text(Cell cell) {

@@ -91,10 +91,11 @@ public final class SnagList extends Button {
 
     /** A snag of another storey: showing it goes there. */
     private CustomMenuItem item(ShownPlan.SnagThere there) {
-        return item(there.snag(), there.storey().name() + ": " + there.snag().kind().label(), () -> {
-            model.goTo(there.storey().id());
-            show(there.snag());
-        });
+        return item(
+                there.snag(), there.storey().name() + ": " + there.snag().kind().label(), () -> {
+                    model.goTo(there.storey().id());
+                    show(there.snag());
+                });
     }
 
     private CustomMenuItem item(Snag snag) {
@@ -171,8 +172,8 @@ public final class SnagList extends Button {
 
     /** Nothing is shown of a mend any more. */
     private void untried() {
-        if (model.now().gesture() instanceof TryMend(var under, _)) {
-            model.begin(under);
+        if (model.now().gesture() instanceof TryMend tried) {
+            model.begin(tried.under());
         }
     }
 

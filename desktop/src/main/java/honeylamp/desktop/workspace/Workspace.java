@@ -93,44 +93,28 @@ public record Workspace(
     }
 
     Workspace with(History other) {
-        return new Workspace(
-                origin, other, storey, stage, tool, gesture, selection, choices, lamp, frame, view, said);
+        return new Workspace(origin, other, storey, stage, tool, gesture, selection, choices, lamp, frame, view, said);
     }
 
     Workspace with(Origin other) {
-        return new Workspace(
-                other, history, storey, stage, tool, gesture, selection, choices, lamp, frame, view, said);
+        return new Workspace(other, history, storey, stage, tool, gesture, selection, choices, lamp, frame, view, said);
     }
 
     Workspace at(Stage other, int otherTool, Gesture begun) {
         return new Workspace(
-                origin,
-                history,
-                storey,
-                other,
-                otherTool,
-                begun,
-                selection,
-                choices,
-                lamp,
-                frame,
-                view,
-                Said.NOTHING);
+                origin, history, storey, other, otherTool, begun, selection, choices, lamp, frame, view, Said.NOTHING);
     }
 
     Workspace with(Gesture other) {
-        return new Workspace(
-                origin, history, storey, stage, tool, other, selection, choices, lamp, frame, view, said);
+        return new Workspace(origin, history, storey, stage, tool, other, selection, choices, lamp, frame, view, said);
     }
 
     Workspace picking(Set<ElementId> ids) {
-        return new Workspace(
-                origin, history, storey, stage, tool, gesture, ids, choices, lamp, frame, view, said);
+        return new Workspace(origin, history, storey, stage, tool, gesture, ids, choices, lamp, frame, view, said);
     }
 
     Workspace with(Choices other) {
-        return new Workspace(
-                origin, history, storey, stage, tool, gesture, selection, other, lamp, frame, view, said);
+        return new Workspace(origin, history, storey, stage, tool, gesture, selection, other, lamp, frame, view, said);
     }
 
     Workspace with(Lamp other) {
@@ -154,7 +138,6 @@ public record Workspace(
     }
 
     Workspace on(ElementId.StoreyId other) {
-        return new Workspace(
-                origin, history, other, stage, tool, gesture, Set.of(), choices, lamp, frame, view, said);
+        return new Workspace(origin, history, other, stage, tool, gesture, Set.of(), choices, lamp, frame, view, said);
     }
 }

@@ -59,7 +59,8 @@ public final class WorkspaceModel {
      */
     public WorkspaceModel(Origin origin, ActionLog log) {
         this.log = log;
-        this.state = new ReadOnlyObjectWrapper<>(fresh(origin, History.of(origin.document().plan())));
+        this.state = new ReadOnlyObjectWrapper<>(
+                fresh(origin, History.of(origin.document().plan())));
         log.opened(origin);
     }
 

@@ -67,7 +67,9 @@ class AutosaveTest {
                 }
             }
         }
-        assertThat(((LeftWork.Good) LeftWork.in(Autosave.journals(folder)).getFirst()).plan().name())
+        assertThat(((LeftWork.Good) LeftWork.in(Autosave.journals(folder)).getFirst())
+                        .plan()
+                        .name())
                 .isEqualTo("300");
         assertThat(troubles).isEmpty();
     }
@@ -79,7 +81,8 @@ class AutosaveTest {
             autosave.opened(NEW);
             autosave.acted(PLAN.named("x"));
         }
-        assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(home))).isEqualTo("rwx------");
+        assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(home)))
+                .isEqualTo("rwx------");
     }
 
     @Test
@@ -127,7 +130,9 @@ class AutosaveTest {
             Files.delete(home);
             until(() -> troubles.getLast().isEmpty());
         }
-        assertThat(((LeftWork.Good) LeftWork.in(Autosave.journals(home)).getFirst()).plan().name())
+        assertThat(((LeftWork.Good) LeftWork.in(Autosave.journals(home)).getFirst())
+                        .plan()
+                        .name())
                 .isEqualTo("kept later");
     }
 
@@ -156,7 +161,8 @@ class AutosaveTest {
             autosave.brought("abc", new byte[] {1, 2, 3});
             autosave.acted(PLAN.named("with picture"));
             autosave.acted(PLAN.named("one more"));
-            assertThat(journals(folder).getFirst().resolve("pictures").resolve("abc")).hasBinaryContent(new byte[] {1, 2, 3});
+            assertThat(journals(folder).getFirst().resolve("pictures").resolve("abc"))
+                    .hasBinaryContent(new byte[] {1, 2, 3});
         }
     }
 }

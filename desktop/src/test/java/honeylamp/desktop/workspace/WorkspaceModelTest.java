@@ -18,7 +18,6 @@ import honeylamp.store.PlanDocument;
 import honeylamp.units.UnitSystem;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 
