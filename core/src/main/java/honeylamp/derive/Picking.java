@@ -33,6 +33,9 @@ public final class Picking {
 
     private static final Set<Caught> ENDS = Set.of(Caught.END, Caught.CORNER, Caught.MIDDLE);
 
+    /** An opening that is only marked on its wall is picked from so far, in mm. */
+    private static final double HOMELESS_REACH_MM = 150;
+
     private Picking() {}
 
     /** The wall whose body holds the point, or comes within reach of it. */
@@ -154,12 +157,26 @@ public final class Picking {
                 .map(Boundary::id);
     }
 
-    /** The opening whose cut holds the point, or comes within reach of it. */
+    /** The opening whose cut holds the point, or comes within reach of it; also one that finds no room in its wall. */
     public static Optional<Opening> opening(StoreyGeometry geometry, Point p, double reachMm) {
         return geometry.cuts().stream()
                 .filter(c -> c.ring().contains(p) || c.middle().distance(p) <= reachMm)
                 .min(Comparator.comparingDouble(c -> c.middle().distance(p)))
-                .map(OpeningCut::opening);
+                .map(OpeningCut::opening)
+                .or(() -> homeless(geometry, p, reachMm));
+    }
+
+    /** An opening without room is picked where it was wanted, on the line of its wall. */
+    private static Optional<Opening> homeless(StoreyGeometry geometry, Point p, double reachMm) {
+        return geometry.places().homeless().stream()
+                .filter(o -> geometry.storey()
+                        .wall(o.host())
+                        .map(Wall::line)
+                        .filter(l -> l.distance(p) <= Math.max(reachMm, HOMELESS_REACH_MM)
+                                && Math.abs(l.along(p) - Math.clamp(o.middleMm(), 0, l.length()))
+                                        <= Math.max(reachMm, o.width().mm() / 2))
+                        .isPresent())
+                .findFirst();
     }
 
     /** The smallest furnishing whose footprint holds the point; rugs give way to what stands on them. */

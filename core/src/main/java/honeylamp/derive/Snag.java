@@ -76,6 +76,12 @@ public record Snag(Kind kind, Point where, List<ElementId> about, String sentenc
         SETBACK("over the setback line"),
         /** A parking bay too small for its car and its doors. */
         NARROW_BAY("narrow bay"),
+        /** A piece that a wall runs through, or that stands in one. */
+        PIECE_IN_WALL("piece in a wall"),
+        /** A piece that stands far from everything that is built. */
+        PIECE_FAR_OFF("piece far off"),
+        /** A plan that does not fit its sheet at the scale asked for. */
+        OFF_SHEET("plan leaves its sheet"),
         /** A room mark that lies in no room. */
         LOST_NAME("name without a room");
 
@@ -97,7 +103,10 @@ public record Snag(Kind kind, Point where, List<ElementId> about, String sentenc
                         WALL_IN_STAIR,
                         STEEP_RAMP,
                         SETBACK,
-                        NARROW_BAY -> false;
+                        NARROW_BAY,
+                        PIECE_IN_WALL,
+                        PIECE_FAR_OFF,
+                        OFF_SHEET -> false;
                 default -> true;
             };
         }
@@ -152,6 +161,9 @@ public record Snag(Kind kind, Point where, List<ElementId> about, String sentenc
                         STEEP_RAMP,
                         SETBACK,
                         NARROW_BAY,
+                        PIECE_IN_WALL,
+                        PIECE_FAR_OFF,
+                        OFF_SHEET,
                         LOST_NAME -> false;
             };
         }

@@ -40,6 +40,7 @@ public final class Snags {
         lostNames(geometry, out);
         out.addAll(StairSnags.of(plan, geometry));
         out.addAll(SiteSnags.of(plan, geometry));
+        out.addAll(PieceSnags.of(geometry));
         out.removeIf(Snags::isOfCopies);
         out.sort(Comparator.comparing(Snag::kind)
                 .thenComparingInt(s ->

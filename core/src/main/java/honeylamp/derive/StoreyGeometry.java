@@ -1,5 +1,6 @@
 package honeylamp.derive;
 
+import honeylamp.geometry.Box;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Regions;
@@ -148,6 +149,11 @@ public record StoreyGeometry(
                 .mapToDouble(o -> TrueArea.along(network, o).of(o))
                 .sum();
         return Math.max(0, within - outdoor - missing);
+    }
+
+    /** The box around all walls; empty if there are none. */
+    public Optional<Box> shellBounds() {
+        return network.poche().stream().map(o -> o.shell().bounds()).reduce(Box::union);
     }
 
     /** The ground within the outer faces of all walls, arcs as chords. */

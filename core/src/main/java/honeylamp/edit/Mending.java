@@ -176,7 +176,10 @@ public final class Mending {
                         WALL_IN_STAIR,
                         STEEP_RAMP,
                         SETBACK,
-                        NARROW_BAY -> Optional.empty();
+                        NARROW_BAY,
+                        PIECE_IN_WALL,
+                        PIECE_FAR_OFF,
+                        OFF_SHEET -> Optional.empty();
             };
         } catch (IllegalArgumentException _) {
             return Optional.empty(); // it would shrink a wall to nothing: a person decides

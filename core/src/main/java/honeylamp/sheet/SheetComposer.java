@@ -66,6 +66,17 @@ public final class SheetComposer {
         return new SheetComposer(plan, geometry).frame();
     }
 
+    /** Whether the plan lies within the part of the page that is meant for it. */
+    static boolean fits(Plan plan, StoreyGeometry geometry) {
+        var composer = new SheetComposer(plan, geometry);
+        var scale = composer.frame().scale();
+        return Illustration.extent(plan, geometry)
+                .map(e -> e.planMm().width() / scale + 2 * e.marginPaperMm() <= composer.layout.view().width() + HAIR_MM
+                        && e.planMm().height() / scale + 2 * e.marginPaperMm()
+                                <= composer.layout.view().height() + HAIR_MM)
+                .orElse(true);
+    }
+
     private Page page(PaperFrame frame, Lamp lamp, double shadePxPerMm) {
         var picture = Illustration.of(plan, geometry, frame, lamp, shadePxPerMm);
         return new Page(
@@ -80,6 +91,9 @@ public final class SheetComposer {
         var project = plan.sheet().title().project();
         return project.isBlank() ? plan.name() : project;
     }
+
+    /** Rounding, in paper mm. */
+    private static final double HAIR_MM = 1e-6;
 
     private PaperFrame frame() {
         var extent = Illustration.extent(plan, geometry);

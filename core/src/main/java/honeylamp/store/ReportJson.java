@@ -19,6 +19,7 @@ import honeylamp.plan.ElementId;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Opening;
 import honeylamp.plan.Plan;
+import honeylamp.sheet.SheetSnags;
 import honeylamp.plan.RoomFit;
 import honeylamp.plan.RoomMark;
 import honeylamp.plan.Structure;
@@ -30,6 +31,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.stream.Stream;
 import java.util.Optional;
 import java.util.function.ToDoubleFunction;
 import tools.jackson.databind.json.JsonMapper;
@@ -312,7 +314,8 @@ public final class ReportJson {
         var cache = new GeometryCache();
         var plan = cache.laidOut(drawn);
         return plan.storeys().stream()
-                .flatMap(s -> Snags.of(cache.of(plan, s), plan).stream())
+                .map(s -> cache.of(plan, s))
+                .flatMap(g -> Stream.concat(Snags.of(g, plan).stream(), SheetSnags.of(plan, g).stream()))
                 .toList();
     }
 

@@ -6,10 +6,12 @@ import honeylamp.derive.StoreyGeometry;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Storey;
+import honeylamp.sheet.SheetSnags;
 import honeylamp.units.Length;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 
 /** The snags of each storey, found once however many panels ask. */
 final class KnownSnags {
@@ -26,7 +28,8 @@ final class KnownSnags {
                 && alike(before.plan, shown)) {
             return before.found;
         }
-        var found = Snags.of(now, shown, gapReach);
+        var found = Stream.concat(Snags.of(now, shown, gapReach).stream(), SheetSnags.of(shown, now).stream())
+                .toList();
         known.put(id, new Known(now.storey(), shown, gapReach, found));
         return found;
     }
@@ -36,6 +39,7 @@ final class KnownSnags {
         return a.units() == b.units()
                 && a.brief() == b.brief()
                 && a.wallTypes() == b.wallTypes()
+                && a.sheet() == b.sheet()
                 && a.storeys() == b.storeys();
     }
 }

@@ -1,6 +1,7 @@
 package honeylamp.desktop.workspace;
 
 import honeylamp.derive.GeometryCache;
+import honeylamp.derive.OpeningCut;
 import honeylamp.derive.StoreyGeometry;
 import honeylamp.desktop.gesture.Choices;
 import honeylamp.desktop.gesture.Difference;
@@ -159,6 +160,14 @@ public final class WorkspaceModel {
             for (var boundary : now().currentStorey().boundaries()) {
                 var picked = now().selection().contains(boundary.id());
                 out.add(Sketches.line(scene.frame(), boundary.line(), (picked ? 3 : 1.2) * scene.penMm(), true));
+            }
+        }
+        if (now().stage() == Stage.OPENINGS) {
+            for (var opening : geometry().places().homeless()) { // marked, so that it can be picked and mended
+                now().currentStorey()
+                        .wall(opening.host())
+                        .map(host -> OpeningCut.in(now().plan(), now().currentStorey(), host, opening))
+                        .ifPresent(cut -> out.addAll(Sketches.noRoom(scene.frame(), cut, scene.penMm())));
             }
         }
         out.addAll(typed(scene).orElseGet(() -> now().gesture().sketch(scene)));

@@ -1,0 +1,30 @@
+package honeylamp.sheet;
+
+import honeylamp.derive.Snag;
+import honeylamp.derive.StoreyGeometry;
+import honeylamp.geometry.Point;
+import honeylamp.plan.Plan;
+import java.util.List;
+
+/** What is probably wrong with a storey's sheet. */
+public final class SheetSnags {
+    private SheetSnags() {}
+
+    /** A plan that does not fit its page: at a scale that was asked for, or at the smallest there is. */
+    public static List<Snag> of(Plan plan, StoreyGeometry geometry) {
+        if (SheetComposer.fits(plan, geometry)) {
+            return List.of();
+        }
+        var scale = (int) Math.rint(SheetComposer.frame(plan, geometry).scale());
+        var todo = plan.sheet().scale().isPresent()
+                ? "Let the sheet choose the scale, or take larger paper."
+                : "Take larger paper, or look for something that lies far off.";
+        var middle = geometry.shellBounds().map(b -> b.centre()).orElse(Point.ORIGIN);
+        return List.of(new Snag(
+                Snag.Kind.OFF_SHEET,
+                middle,
+                List.of(),
+                "At " + Scales.words(scale, plan.units()) + " the plan leaves its sheet of "
+                        + plan.sheet().paper() + ". " + todo));
+    }
+}
