@@ -71,7 +71,8 @@ public final class SheetComposer {
         var composer = new SheetComposer(plan, geometry);
         var scale = composer.frame().scale();
         return Illustration.extent(plan, geometry)
-                .map(e -> e.planMm().width() / scale + 2 * e.marginPaperMm() <= composer.layout.view().width() + HAIR_MM
+                .map(e -> e.planMm().width() / scale + 2 * e.marginPaperMm()
+                                <= composer.layout.view().width() + HAIR_MM
                         && e.planMm().height() / scale + 2 * e.marginPaperMm()
                                 <= composer.layout.view().height() + HAIR_MM)
                 .orElse(true);

@@ -25,9 +25,10 @@ public final class PlanFile {
     /** The ending of plan files. */
     public static final String ENDING = ".honeylamp";
 
-    static final long MOST_BYTES = 300L << 20;
+    // one set of limits for opening and saving: what can be saved can be opened
     static final long MOST_PLAN_BYTES = 64L << 20;
     static final long MOST_UNPACKED_BYTES = 700L << 20;
+    static final long MOST_BYTES = MOST_UNPACKED_BYTES + (1L << 20);
     static final int MOST_ENTRIES = 500;
 
     private static final String PLAN = "plan.json";
@@ -173,10 +174,12 @@ public final class PlanFile {
      */
     public static void save(PlanDocument document, byte[] preview, Path file, Progress progress)
             throws IOException, Progress.Cancelled {
+        var plan = PlanJson.bytes(PlanJson.write(document.plan(), document.original()));
+        requireWithinLimits(document, plan.length + (long) preview.length, plan.length);
         WholeFile.<Progress.Cancelled>write(file, out -> {
             progress.at(0);
             var zip = new ZipOutputStream(out);
-            put(zip, PLAN, PlanJson.bytes(PlanJson.write(document.plan(), document.original())));
+            put(zip, PLAN, plan);
             put(zip, PREVIEW, preview);
             var done = 1.0;
             for (var asset : new TreeMap<>(document.assets()).entrySet()) {
@@ -186,6 +189,22 @@ public final class PlanFile {
             zip.finish();
             progress.at(1);
         });
+    }
+
+    private static void requireWithinLimits(PlanDocument document, long bytes, long planBytes) throws IOException {
+        var unpacked = bytes;
+        for (var asset : document.assets().values()) {
+            unpacked += asset.length;
+        }
+        if (planBytes > MOST_PLAN_BYTES || unpacked > MOST_UNPACKED_BYTES) {
+            throw new IOException(
+                    "the plan and its pictures have " + (unpacked >> 20) + " MB, more than a file can hold ("
+                            + (MOST_UNPACKED_BYTES >> 20) + " MB); take out a picture to trace");
+        }
+        if (document.assets().size() + 2 > MOST_ENTRIES) {
+            throw new IOException("the plan has " + document.assets().size() + " pictures, more than a file can hold ("
+                    + (MOST_ENTRIES - 2) + "); take some out");
+        }
     }
 
     private static void put(ZipOutputStream zip, String name, byte[] bytes) throws IOException {

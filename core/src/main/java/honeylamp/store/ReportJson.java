@@ -19,11 +19,11 @@ import honeylamp.plan.ElementId;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Opening;
 import honeylamp.plan.Plan;
-import honeylamp.sheet.SheetSnags;
 import honeylamp.plan.RoomFit;
 import honeylamp.plan.RoomMark;
 import honeylamp.plan.Structure;
 import honeylamp.plan.Wall;
+import honeylamp.sheet.SheetSnags;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.ArrayList;
@@ -31,9 +31,9 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.stream.Stream;
 import java.util.Optional;
 import java.util.function.ToDoubleFunction;
+import java.util.stream.Stream;
 import tools.jackson.databind.json.JsonMapper;
 
 /** The plan in numbers, and its snags, for other programs. Names of fields are the shape of the JSON. */

@@ -10,6 +10,7 @@ import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.UnderlayEdits;
 import honeylamp.output.Progress;
 import honeylamp.plan.Underlay.Picture;
+import honeylamp.store.FileTrouble;
 import honeylamp.store.PdfPages;
 import honeylamp.store.PictureImport;
 import honeylamp.underlay.LevelFinder;
@@ -61,7 +62,10 @@ final class BringingIn {
     private static byte[] png(Image image) throws IOException {
         var w = (int) image.getWidth();
         var h = (int) image.getHeight();
-        var out = new BufferedImage(Math.max(1, w), Math.max(1, h), BufferedImage.TYPE_INT_ARGB);
+        if (w <= 0 || h <= 0 || image.isError() || image.getPixelReader() == null) {
+            throw new IOException("it holds no pixels");
+        }
+        var out = new BufferedImage(w, h, BufferedImage.TYPE_INT_ARGB);
         var row = new int[out.getWidth()];
         for (var y = 0; y < h; y++) {
             image.getPixelReader()
@@ -142,6 +146,10 @@ final class BringingIn {
                 });
     }
 
+    private static String reason(Throwable e) {
+        return e instanceof Exception x ? FileTrouble.reason(x) : String.valueOf(e.getMessage());
+    }
+
     private <T> void run(Task<T> work, Consumer<T> then) {
         underWay++;
         work.setOnSucceeded(_ -> {
@@ -155,8 +163,8 @@ final class BringingIn {
         work.setOnFailed(_ -> {
             underWay--;
             if (!(work.getException() instanceof Progress.Cancelled)) {
-                model.complain("The picture cannot be brought in: "
-                        + work.getException().getMessage() + ". Try it as PNG or JPEG.");
+                model.complain("The picture cannot be brought in: " + reason(work.getException())
+                        + ". Make room on the disk if it is full; else try the picture as PNG or JPEG.");
             }
         });
         top.follow(work);

@@ -295,7 +295,7 @@ public final class MainWindow implements Commands {
 
     /** Whether something is still being read or written. */
     public boolean working() {
-        return bringing.busy() || files.busy();
+        return bringing.busy() || files.busy() || pages.isReading();
     }
 
     /** Ends all threads of the window. */

@@ -233,4 +233,39 @@ class SafeWorkTest {
             Thread.setDefaultUncaughtExceptionHandler(before);
         }
     }
+
+    /** What leaves the window and what leaves the command line is one page, byte for byte. */
+    @Test
+    void theWindowAndTheCommandLineExportTheSamePage() throws Exception {
+        var file = folder.resolve("yard.honeylamp");
+        PlanFile.save(DemoFiles.document(), new byte[0], file);
+        var byWindow = folder.resolve("window.svg");
+        var byCommand = folder.resolve("command.svg");
+        try (var w = WindowDriver.with(DemoFiles.document())) {
+            w.show(3000, 3000, 4000); // wherever one looks
+            w.answers.sheet = Optional.of(byWindow);
+            w.key(KeyCode.CONTROL, KeyCode.E);
+            until(() -> Files.exists(byWindow));
+            w.settle();
+        }
+        assertThat(honeylamp.cli.Main.run("export", file.toString(), "-o", byCommand.toString()))
+                .isZero();
+        assertThat(byWindow).hasSameBinaryContentAs(byCommand);
+    }
+
+    /** Saving, too, stops at what can be opened again. */
+    @Test
+    void aPlanWithTooManyPicturesIsNotSavedAndSaysSo() throws Exception {
+        var many = new java.util.HashMap<String, byte[]>();
+        for (var i = 0; i < 600; i++) {
+            many.put("%064x".formatted(i), new byte[] {1});
+        }
+        var demo = DemoFiles.document();
+        try (var w = WindowDriver.with(new PlanDocument(demo.plan(), many, demo.original()))) {
+            w.answers.plan = Optional.of(folder.resolve("many.honeylamp"));
+            w.key(KeyCode.CONTROL, KeyCode.S);
+            assertThat(w.message()).contains("600 pictures").contains("take some out");
+            assertThat(folder.resolve("many.honeylamp")).doesNotExist();
+        }
+    }
 }

@@ -47,6 +47,8 @@ public final class PagePicker extends VBox {
     private UnitSystem units = UnitSystem.MM;
     private int page;
     private OptionalInt scale = OptionalInt.empty();
+    private boolean reading;
+    private boolean wanted;
 
     /** Takes the page that was chosen, with its scale if it is known. */
     public interface Taking {
@@ -131,21 +133,47 @@ public final class PagePicker extends VBox {
             pages.get(i).pseudoClassStateChanged(ACTIVE, i == index);
         }
         pages.get(index).requestFocus();
+        scale = OptionalInt.empty();
+        reading = true;
+        facts.setText("Reading the page\u2026");
+        worker.execute(() -> facts(file, index));
+        scales();
+    }
+
+    /** Reads what is known of a page; shown if that page is still the one chosen. */
+    private void facts(PdfPages file, int index) {
+        Runnable show;
         try {
             var known = file.facts(index);
-            scale = known.statedScale();
-            facts.setText("%.0f \u00d7 %.0f mm of paper. %s"
-                    .formatted(
-                            known.widthMm(),
-                            known.heightMm(),
-                            scale.isPresent()
-                                    ? "1:" + scale.getAsInt() + " is written on it."
-                                    : "No scale is written on it; choose one, or set a known length later."));
+            show = () -> {
+                scale = known.statedScale();
+                facts.setText("%.0f \u00d7 %.0f mm of paper. %s"
+                        .formatted(
+                                known.widthMm(),
+                                known.heightMm(),
+                                scale.isPresent()
+                                        ? "1:" + scale.getAsInt() + " is written on it."
+                                        : "No scale is written on it; choose one, or set a known length later."));
+                scales();
+            };
         } catch (IOException e) {
-            scale = OptionalInt.empty();
-            facts.setText("This page cannot be read: " + e.getMessage());
+            show = () -> facts.setText("This page cannot be read: " + e.getMessage());
         }
-        scales();
+        var shownNow = show;
+        Platform.runLater(() -> {
+            if (shown == file && page == index) {
+                reading = false;
+                shownNow.run();
+                if (wanted) {
+                    take();
+                }
+            }
+        });
+    }
+
+    /** Whether what is written on the chosen page is still being read. */
+    public boolean isReading() {
+        return isVisible() && reading;
     }
 
     private void scales() {
@@ -194,6 +222,10 @@ public final class PagePicker extends VBox {
     }
 
     private void take() {
+        if (reading) {
+            wanted = true; // once its scale is known
+            return;
+        }
         var file = shown;
         close();
         if (file != null) {
@@ -202,6 +234,7 @@ public final class PagePicker extends VBox {
     }
 
     private void close() {
+        wanted = false;
         setVisible(false);
         setManaged(false);
         shown = null;
