@@ -3,6 +3,7 @@ package honeylamp.desktop.gesture;
 import honeylamp.derive.PictureLines;
 import honeylamp.derive.StoreyGeometry;
 import honeylamp.derive.UnitCopies;
+import honeylamp.geometry.Point;
 import honeylamp.illustrate.PaperFrame;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Plan;
@@ -20,6 +21,7 @@ import java.util.Set;
  * @param penMm the width of one screen pixel, in paper mm
  * @param lines the lines of the pictures to trace, none if they are not to be caught
  * @param repeated units and their copies
+ * @param middle of what the window shows, in plan mm
  * @param shown the storey with these copies: what the pointer catches, and the rooms there are
  */
 public record Scene(
@@ -32,6 +34,7 @@ public record Scene(
         Set<ElementId> selection,
         PictureLines lines,
         UnitCopies.OnStorey repeated,
+        Point middle,
         StoreyGeometry shown) {
     /** The copies of units on the storey. */
     public List<UnitCopies.Laid> copies() {

@@ -32,10 +32,21 @@ import java.util.Optional;
  * @param corners of the chain so far
  * @param walls drawn by it so far
  * @param faces which line of each was drawn
+ * @param house on which side of the way the rooms are
  * @param aim where the next corner would be
  */
-public record WallChain(List<Position> corners, List<WallId> walls, List<DrawnFace> faces, Catch aim)
+public record WallChain(List<Position> corners, List<WallId> walls, List<DrawnFace> faces, House house, Catch aim)
         implements Gesture {
+    /** On which side of the way walls are drawn in the rooms are. */
+    public enum House {
+        /** Where the chain turns to; until it turns, towards the middle of what is shown. */
+        TURNED_TO,
+        LEFT,
+        RIGHT
+    }
+
+    private static final double STRAIGHT_MM2 = 1; // a chain that turns less has shown no side
+
     /** Freezes the lists. */
     public WallChain {
         corners = List.copyOf(corners);
@@ -45,7 +56,7 @@ public record WallChain(List<Position> corners, List<WallId> walls, List<DrawnFa
 
     /** A chain without a corner yet. */
     public static WallChain begin() {
-        return new WallChain(List.of(), List.of(), List.of(), Catch.none());
+        return new WallChain(List.of(), List.of(), List.of(), House.TURNED_TO, Catch.none());
     }
 
     @Override
@@ -115,7 +126,7 @@ public record WallChain(List<Position> corners, List<WallId> walls, List<DrawnFa
     }
 
     private WallChain with(Catch other) {
-        return new WallChain(corners, walls, faces, other);
+        return new WallChain(corners, walls, faces, house, other);
     }
 
     @Override
@@ -125,7 +136,8 @@ public record WallChain(List<Position> corners, List<WallId> walls, List<DrawnFa
         }
         var aimed = aimed(scene, pointer);
         return aimed.corners.isEmpty()
-                ? Step.to(new WallChain(List.of(Position.of(aimed.aim.at())), List.of(), List.of(), aimed.aim))
+                ? Step.to(new WallChain(
+                        List.of(Position.of(aimed.aim.at())), List.of(), List.of(), House.TURNED_TO, aimed.aim))
                 : aimed.draw(scene, aimed.aim.at());
     }
 
@@ -149,7 +161,7 @@ public record WallChain(List<Position> corners, List<WallId> walls, List<DrawnFa
     }
 
     private Longer drawn(Scene scene, Plan plan, Position to) {
-        var turn = isCounterClockwise(to.point());
+        var turn = hasHouseOnTheLeft(scene, to.point());
         var storey = scene.storey();
         var face = scene.choices().face();
         var added = WallEdits.add(
@@ -165,7 +177,11 @@ public record WallChain(List<Position> corners, List<WallId> walls, List<DrawnFa
                     now, storey, List.of(walls.get(i)), faces.get(i).body(turn));
         }
         var chain = new WallChain(
-                plus(corners, to), plus(walls, added.id()), plus(faces, face), Catch.plain(Pointer.at(to.point())));
+                plus(corners, to),
+                plus(walls, added.id()),
+                plus(faces, face),
+                house,
+                Catch.plain(Pointer.at(to.point())));
         return new Longer(chain, now);
     }
 
@@ -179,10 +195,39 @@ public record WallChain(List<Position> corners, List<WallId> walls, List<DrawnFa
         return corner.point().distance(p) < 0.5;
     }
 
-    private boolean isCounterClockwise(Point next) {
-        var points = new ArrayList<>(points());
-        points.add(next);
-        return points.size() < 3 || new Ring(points).signedArea() >= 0;
+    private boolean hasHouseOnTheLeft(Scene scene, Point next) {
+        return switch (house) {
+            case LEFT -> true;
+            case RIGHT -> false;
+            case TURNED_TO -> {
+                var points = new ArrayList<>(points());
+                points.add(next);
+                var turn = points.size() > 2 ? new Ring(points).signedArea() : 0;
+                yield Math.abs(turn) > STRAIGHT_MM2
+                        ? turn > 0
+                        : next.minus(corners.getFirst().point())
+                                        .cross(scene.middle().minus(corners.getFirst().point()))
+                                >= 0;
+            }
+        };
+    }
+
+    /** The chain with the rooms on the other side, and its walls with it. */
+    private Step otherSide(Scene scene) {
+        if (corners.isEmpty()) {
+            return Step.to(this);
+        }
+        var other = hasHouseOnTheLeft(scene, aim.at()) ? House.RIGHT : House.LEFT;
+        var chain = new WallChain(corners, walls, faces, other, aim);
+        if (walls.isEmpty()) {
+            return Step.to(chain);
+        }
+        var now = scene.plan();
+        for (var i = 0; i < walls.size(); i++) {
+            now = WallEdits.setBody(
+                    now, scene.storey(), List.of(walls.get(i)), faces.get(i).body(other == House.LEFT));
+        }
+        return now.equals(scene.plan()) ? Step.to(chain) : Step.commit(chain, now, "Change side");
     }
 
     @Override
@@ -233,7 +278,8 @@ public record WallChain(List<Position> corners, List<WallId> walls, List<DrawnFa
         return switch (key) {
             case CLOSE -> corners.size() > 2 ? close(scene) : Step.to(this);
             case NEXT -> Step.to(with(aim.passing()).aimed(scene, aim.pointer()));
-            case TURN, FLIP -> Step.to(this);
+            case FLIP -> otherSide(scene);
+            case TURN -> Step.to(this);
         };
     }
 
@@ -272,7 +318,7 @@ public record WallChain(List<Position> corners, List<WallId> walls, List<DrawnFa
         var angle = way.length() > 0 ? "%.1f\u00b0".formatted(way.angleDeg()) : "";
         var hint = corners.size() > 2
                 ? "Click or type the next corner; C closes, Esc ends."
-                : "Click, or type a length. Shift frees the angle.";
+                : "Click, or type a length. F changes the side, Shift frees the angle.";
         return new Readout(
                         List.of(
                                 new Readout.Field("Length", length),

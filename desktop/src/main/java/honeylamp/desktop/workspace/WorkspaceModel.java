@@ -134,6 +134,7 @@ public final class WorkspaceModel {
                 w.selection(),
                 SeenPictures.lines(w, pictures),
                 cache.units(w.plan(), w.currentStorey()),
+                w.view().centre(),
                 shown.geometry());
     }
 

@@ -24,6 +24,8 @@ import honeylamp.units.Length;
 import honeylamp.units.UnitSystem;
 import java.util.List;
 import java.util.Set;
+import honeylamp.plan.Wall;
+import honeylamp.plan.Wall.BodySide;
 import org.junit.jupiter.api.Test;
 
 /** Gestures without a window: pointer and text in, previews and one edit out. */
@@ -35,6 +37,7 @@ class GestureTest {
         Gesture gesture;
         Set<ElementId> picked = Set.of();
         String complaint = "";
+        Point middle = new Point(2000, 1500);
         int commits;
 
         Hand(Plan plan, Gesture gesture) {
@@ -56,6 +59,7 @@ class GestureTest {
                     picked,
                     PictureLines.NONE,
                     repeated,
+                    middle,
                     geometry);
         }
 
@@ -277,6 +281,41 @@ class GestureTest {
         readout = hand.gesture.readout(hand.scene());
         assertThat(readout.fields()).extracting(Readout.Field::value).containsExactly("2000", "180.0°");
         assertThat(readout.hint()).contains("C closes");
+    }
+
+    /**
+     * Until the chain turns, the house is towards the middle of what is shown; then where it turns to; with F
+     * where the person says. The outer face is drawn, so the body lies on the house's side of the way.
+     */
+    @Test
+    void theFirstWallHasItsBodyWhereTheHouseWillBe() {
+        var clockwise = drawing();
+        clockwise.choices = clockwise.choices.withFace(DrawnFace.OUTER);
+        clockwise.middle = new Point(2000, -1500);
+        clockwise.click(0, 0).click(4000, 0);
+        assertThat(sides(clockwise)).containsExactly(BodySide.RIGHT);
+        clockwise.click(4000, -3000);
+        assertThat(sides(clockwise)).containsExactly(BodySide.RIGHT, BodySide.RIGHT);
+
+        var turned = drawing();
+        turned.choices = turned.choices.withFace(DrawnFace.OUTER);
+        turned.middle = new Point(2000, -1500);
+        turned.click(0, 0).click(4000, 0).click(4000, 3000);
+        assertThat(sides(turned)).containsExactly(BodySide.LEFT, BodySide.LEFT);
+
+        var said = drawing();
+        said.choices = said.choices.withFace(DrawnFace.OUTER);
+        said.click(0, 0).move(4000, 0);
+        said.take(said.gesture.key(said.scene(), Key.FLIP));
+        said.click(4000, 0);
+        assertThat(sides(said)).containsExactly(BodySide.RIGHT);
+        said.move(4000, 2000);
+        said.take(said.gesture.key(said.scene(), Key.FLIP));
+        assertThat(sides(said)).containsExactly(BodySide.LEFT);
+    }
+
+    private static List<BodySide> sides(Hand hand) {
+        return hand.storey().walls().stream().map(Wall::body).toList();
     }
 
     @Test
