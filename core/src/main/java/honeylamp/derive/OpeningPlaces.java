@@ -83,6 +83,19 @@ public record OpeningPlaces(List<Opening> placed, List<Opening> moved, List<Open
                 .map(Length::ofMm);
     }
 
+    /** The widest an opening could be in its wall beside the others there, in mm; 0 if there is no room at all. */
+    public static double widestMm(WallNetwork network, Wall wall, Opening opening, List<Opening> placed) {
+        var walls = Stretches.betweenWalls(network, wall);
+        var bounds = opening.kind() == OpeningKind.CORNER_WINDOW ? toEnds(walls, wall) : walls;
+        var others = placed.stream()
+                .filter(o -> o.host().equals(wall.id()) && !o.id().equals(opening.id()))
+                .toList();
+        return Stretches.without(bounds, others).stream()
+                .mapToDouble(ClearDistances::lengthMm)
+                .max()
+                .orElse(0);
+    }
+
     private static boolean fits(List<ClearDistances> stretches, double from, double width) {
         return stretches.stream()
                 .anyMatch(

@@ -25,6 +25,7 @@ import honeylamp.plan.Wall.BodySide;
 import honeylamp.units.Length;
 import java.util.List;
 import java.util.Set;
+import honeylamp.derive.StoreyGeometry;
 import org.junit.jupiter.api.Test;
 
 class EditsTest {
@@ -137,6 +138,39 @@ class EditsTest {
         var after = OpeningEdits.setAfter(added.plan(), storey, added.id(), stretch, mm(100));
         assertThat(opening(after).end()).isEqualTo(mm(2850));
         assertThat(opening(after).keeping()).isEqualTo(Keeping.fromSecond(mm(100)));
+    }
+
+    /** The wall sets the most, and the sentence names it; nothing changes then. */
+    @Test
+    void anOpeningIsNoWiderThanItsWallHasRoomFor() {
+        var added = door(500);
+        var plan = added.plan();
+        var host = plan.storey(storey).wall(opening(plan).host()).orElseThrow();
+        var geometry = StoreyGeometry.of(plan, plan.storey(storey));
+        var clear = ClearDistances.around(geometry.network(), host, host.line().length() / 2)
+                .lengthMm();
+        var ids = Set.of(added.id());
+        assertThat(opening(OpeningLimits.setWidth(plan, storey, geometry, ids, mm(clear)))
+                        .width()
+                        .mm())
+                .isEqualTo(clear);
+        assertThatThrownBy(() -> OpeningLimits.setWidth(plan, storey, geometry, ids, mm(clear + 2)))
+                .hasMessageContaining("room for at most %d mm".formatted(Math.round(clear)));
+    }
+
+    /** A frame is 70 deep: it leaves that much less than the wall is thick. */
+    @Test
+    void aFrameStaysWithinItsWall() {
+        var added = door(500);
+        var plan = OpeningEdits.setKind(added.plan(), storey, added.id(), OpeningKind.CASEMENT_WINDOW);
+        var geometry = StoreyGeometry.of(plan, plan.storey(storey));
+        var most = geometry.cut(added.id()).orElseThrow().thicknessMm() - 70;
+        assertThat(opening(OpeningLimits.setReveal(plan, storey, geometry, added.id(), mm(most)))
+                        .build()
+                        .reveal())
+                .contains(mm(most));
+        assertThatThrownBy(() -> OpeningLimits.setReveal(plan, storey, geometry, added.id(), mm(most + 1)))
+                .hasMessageContaining("reveal of at most %d mm".formatted(Math.round(most)));
     }
 
     @Test

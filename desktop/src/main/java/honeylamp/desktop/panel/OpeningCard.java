@@ -4,6 +4,7 @@ import honeylamp.derive.FrameSizes;
 import honeylamp.derive.Stretches;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.OpeningEdits;
+import honeylamp.edit.OpeningLimits;
 import honeylamp.plan.ElementId.OpeningId;
 import honeylamp.plan.Keeping;
 import honeylamp.plan.Keeping.Between;
@@ -104,7 +105,7 @@ record OpeningCard(WorkspaceModel model, CardParts parts) {
                 openings.getFirst().kind() == OpeningKind.ROUND_WINDOW ? "Diameter" : "Width",
                 "opening-card-width",
                 openings.getFirst().width(),
-                v -> each(openings, (p, o) -> OpeningEdits.setWidth(p, parts.at(), o.id(), v)),
+                v -> OpeningLimits.setWidth(parts.plan(), parts.at(), model.geometry(), ids(openings), v),
                 "Set width");
     }
 
@@ -166,7 +167,7 @@ record OpeningCard(WorkspaceModel model, CardParts parts) {
                             "Reveal",
                             "opening-reveal",
                             opening.build().reveal().orElse(Length.ofMm(FrameSizes.usualRevealMm(cut.thicknessMm()))),
-                            v -> OpeningEdits.build(parts.plan(), parts.at(), id, m -> m.withReveal(v)),
+                            v -> OpeningLimits.setReveal(parts.plan(), parts.at(), model.geometry(), id, v),
                             "Set reveal")));
         }
     }

@@ -6,10 +6,12 @@ import honeylamp.derive.Schedule.Column;
 import honeylamp.derive.Schedule.Measure;
 import honeylamp.derive.Schedule.Row;
 import honeylamp.derive.Schedule.Subject;
+import honeylamp.derive.StoreyGeometry;
 import honeylamp.desktop.workspace.Stage;
 import honeylamp.desktop.workspace.Workspace;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.OpeningEdits;
+import honeylamp.edit.OpeningLimits;
 import honeylamp.edit.RoomEdits;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Opening;
@@ -226,7 +228,10 @@ public final class SchedulePane extends VBox {
     private void opening(ElementId.StoreyId storey, Opening opening, String key, String text) {
         var plan = model.now().plan();
         switch (key) {
-            case "width" -> length(text, false, v -> OpeningEdits.setWidth(plan, storey, opening.id(), v));
+            case "width" -> {
+                var there = StoreyGeometry.of(plan, plan.storey(storey));
+                length(text, false, v -> OpeningLimits.setWidth(plan, storey, there, Set.of(opening.id()), v));
+            }
             case "sill" ->
                 length(text, true, v -> OpeningEdits.setHeights(plan, storey, opening.id(), v, opening.head()));
             case "head" ->

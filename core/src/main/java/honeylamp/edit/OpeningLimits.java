@@ -1,0 +1,74 @@
+package honeylamp.edit;
+
+import honeylamp.derive.FrameSizes;
+import honeylamp.derive.OpeningPlaces;
+import honeylamp.derive.StoreyGeometry;
+import honeylamp.plan.ElementId.OpeningId;
+import honeylamp.plan.ElementId.StoreyId;
+import honeylamp.plan.Opening;
+import honeylamp.plan.Plan;
+import honeylamp.units.Length;
+import honeylamp.units.LengthText;
+import java.util.Locale;
+import java.util.Set;
+import java.util.stream.Collectors;
+
+/** Widths and reveals that openings can have: what their wall has room for, said when they are typed. */
+public final class OpeningLimits {
+    private OpeningLimits() {}
+
+    /**
+     * Gives openings another width; their centres stay as far as their walls allow.
+     *
+     * @param geometry the storey before
+     * @throws IllegalArgumentException if an opening would find no room in its wall; the message names the most
+     */
+    public static Plan setWidth(
+            Plan plan, StoreyId storey, StoreyGeometry geometry, Set<OpeningId> ids, Length width) {
+        var out = plan;
+        for (var id : ids) {
+            out = OpeningEdits.setWidth(out, storey, id, width);
+        }
+        out = Settling.settled(geometry, out);
+        var before = geometry.places().homeless().stream().map(Opening::id).collect(Collectors.toUnmodifiableSet());
+        for (var homeless : StoreyGeometry.of(out, out.storey(storey)).places().homeless()) {
+            if (ids.contains(homeless.id())) {
+                throw new IllegalArgumentException("its wall has room for " + most(plan, geometry, homeless));
+            }
+            if (!before.contains(homeless.id())) {
+                throw new IllegalArgumentException(
+                        "the " + homeless.kind().label().toLowerCase(Locale.ROOT) + " beside it would find no room");
+            }
+        }
+        return out;
+    }
+
+    private static String most(Plan plan, StoreyGeometry geometry, Opening opening) {
+        var most = geometry.storey()
+                .wall(opening.host())
+                .map(w -> OpeningPlaces.widestMm(
+                        geometry.network(), w, opening, geometry.places().placed()))
+                .orElse(0.0);
+        return most < opening.width().mm() && most > 0
+                ? "at most " + LengthText.shownWithUnit(Length.ofMm(Math.floor(most)), plan.units())
+                : "less than that beside the others";
+    }
+
+    /**
+     * Sets a window's frame so deep behind the outer face of its wall.
+     *
+     * @throws IllegalArgumentException if the frame would stand out of the inner face; the message names the most
+     */
+    public static Plan setReveal(Plan plan, StoreyId storey, StoreyGeometry geometry, OpeningId id, Length reveal) {
+        geometry.cut(id).ifPresent(cut -> {
+            var most = Math.max(0, cut.thicknessMm() - FrameSizes.WINDOW_DEPTH_MM);
+            if (reveal.mm() > most) {
+                throw new IllegalArgumentException("a wall of "
+                        + LengthText.shownWithUnit(Length.ofMm(cut.thicknessMm()), plan.units())
+                        + " has room for a reveal of at most "
+                        + LengthText.shownWithUnit(Length.ofMm(most), plan.units()));
+            }
+        });
+        return OpeningEdits.build(plan, storey, id, m -> m.withReveal(reveal));
+    }
+}
