@@ -80,6 +80,8 @@ public record Snag(Kind kind, Point where, List<ElementId> about, String sentenc
         PIECE_IN_WALL("piece in a wall"),
         /** A piece that stands far from everything that is built. */
         PIECE_FAR_OFF("piece far off"),
+        /** A piece made to stand against a wall that stands a little off it. */
+        PIECE_OFF_WALL("piece off its wall"),
         /** A plan that does not fit its sheet at the scale asked for. */
         OFF_SHEET("plan leaves its sheet"),
         /** A room mark that lies in no room. */
@@ -106,6 +108,7 @@ public record Snag(Kind kind, Point where, List<ElementId> about, String sentenc
                         NARROW_BAY,
                         PIECE_IN_WALL,
                         PIECE_FAR_OFF,
+                        PIECE_OFF_WALL,
                         OFF_SHEET -> false;
                 default -> true;
             };
@@ -163,6 +166,7 @@ public record Snag(Kind kind, Point where, List<ElementId> about, String sentenc
                         NARROW_BAY,
                         PIECE_IN_WALL,
                         PIECE_FAR_OFF,
+                        PIECE_OFF_WALL,
                         OFF_SHEET,
                         LOST_NAME -> false;
             };

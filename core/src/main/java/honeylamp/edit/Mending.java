@@ -179,6 +179,7 @@ public final class Mending {
                         NARROW_BAY,
                         PIECE_IN_WALL,
                         PIECE_FAR_OFF,
+                        PIECE_OFF_WALL,
                         OFF_SHEET -> Optional.empty();
             };
         } catch (IllegalArgumentException _) {

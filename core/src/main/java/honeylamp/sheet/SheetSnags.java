@@ -1,17 +1,28 @@
 package honeylamp.sheet;
 
+import honeylamp.catalogue.OffWall;
 import honeylamp.derive.Snag;
+import honeylamp.derive.Snags;
 import honeylamp.derive.StoreyGeometry;
 import honeylamp.geometry.Point;
 import honeylamp.plan.Plan;
+import honeylamp.units.Length;
 import java.util.List;
+import java.util.stream.Stream;
 
-/** What is probably wrong with a storey's sheet. */
+/** What is probably wrong with a storey's sheet, and with the storey on it. */
 public final class SheetSnags {
     private SheetSnags() {}
 
+    /** All that is probably wrong with a storey: what is built, what stands in it, and its sheet. */
+    public static List<Snag> all(Plan plan, StoreyGeometry geometry, Length gapReach) {
+        return Stream.of(Snags.of(geometry, plan, gapReach), OffWall.of(plan, geometry), of(plan, geometry))
+                .flatMap(List::stream)
+                .toList();
+    }
+
     /** A plan that does not fit its page: at a scale that was asked for, or at the smallest there is. */
-    public static List<Snag> of(Plan plan, StoreyGeometry geometry) {
+    static List<Snag> of(Plan plan, StoreyGeometry geometry) {
         if (SheetComposer.fits(plan, geometry)) {
             return List.of();
         }

@@ -33,7 +33,6 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.ToDoubleFunction;
-import java.util.stream.Stream;
 import tools.jackson.databind.json.JsonMapper;
 
 /** The plan in numbers, and its snags, for other programs. Names of fields are the shape of the JSON. */
@@ -315,7 +314,7 @@ public final class ReportJson {
         var plan = cache.laidOut(drawn);
         return plan.storeys().stream()
                 .map(s -> cache.of(plan, s))
-                .flatMap(g -> Stream.concat(Snags.of(g, plan).stream(), SheetSnags.of(plan, g).stream()))
+                .flatMap(g -> SheetSnags.all(plan, g, Snags.USUAL_GAP_REACH).stream())
                 .toList();
     }
 

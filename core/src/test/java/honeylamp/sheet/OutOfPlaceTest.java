@@ -69,6 +69,24 @@ class OutOfPlaceTest {
         assertThat(kinds(with(40_000, 2000))).containsExactly(Snag.Kind.PIECE_FAR_OFF);
     }
 
+    /** The sofa's back is towards north, where the inner face lies at 4,000. */
+    @Test
+    void aPieceOffItsWallAfterTheWallMovedIsASnag() {
+        var plan = with(2500, 4000 - 450);
+        assertThat(kinds(plan)).isEmpty();
+        var north = ROOM.storeys().getFirst().walls().stream()
+                .filter(w -> w.line().middle().y() > 3900)
+                .findFirst()
+                .orElseThrow();
+        var moved = WallEdits.moveWall(plan, TestPlans.storey(plan), north.id(), Length.ZERO, Length.ofMm(250));
+        assertThat(kinds(moved)).containsExactly(Snag.Kind.PIECE_OFF_WALL);
+        assertThat(ReportJson.snags(moved).stream().filter(s -> s.kind() == Snag.Kind.PIECE_OFF_WALL))
+                .singleElement()
+                .satisfies(s -> assertThat(s.sentence()).contains("Sofa stands 250 mm off the wall"));
+        assertThat(kinds(with(2500, 4000 - 450 - 20))).isEmpty();
+        assertThat(kinds(with(2500, 4000 - 450 - 400))).isEmpty(); // put there
+    }
+
     @Test
     void aPlanThatLeavesItsSheetIsASnag() {
         assertThat(kinds(ROOM)).isEmpty();
@@ -83,7 +101,11 @@ class OutOfPlaceTest {
     void theDemosAreInPlace() throws IOException {
         for (var plan : List.of(SailclothYard.plan(), QuillbackLane.plan(), BoatShed.plan())) {
             assertThat(kinds(plan))
-                    .doesNotContain(Snag.Kind.PIECE_IN_WALL, Snag.Kind.PIECE_FAR_OFF, Snag.Kind.OFF_SHEET);
+                    .doesNotContain(
+                            Snag.Kind.PIECE_IN_WALL,
+                            Snag.Kind.PIECE_FAR_OFF,
+                            Snag.Kind.PIECE_OFF_WALL,
+                            Snag.Kind.OFF_SHEET);
         }
     }
 

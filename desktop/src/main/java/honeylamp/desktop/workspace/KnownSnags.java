@@ -1,7 +1,6 @@
 package honeylamp.desktop.workspace;
 
 import honeylamp.derive.Snag;
-import honeylamp.derive.Snags;
 import honeylamp.derive.StoreyGeometry;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.Plan;
@@ -11,7 +10,6 @@ import honeylamp.units.Length;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.stream.Stream;
 
 /** The snags of each storey, found once however many panels ask. */
 final class KnownSnags {
@@ -28,8 +26,7 @@ final class KnownSnags {
                 && alike(before.plan, shown)) {
             return before.found;
         }
-        var found = Stream.concat(Snags.of(now, shown, gapReach).stream(), SheetSnags.of(shown, now).stream())
-                .toList();
+        var found = SheetSnags.all(shown, now, gapReach);
         known.put(id, new Known(now.storey(), shown, gapReach, found));
         return found;
     }
