@@ -1,12 +1,16 @@
 package honeylamp.edit;
 
+import honeylamp.plan.Dimension;
 import honeylamp.plan.ElementId;
+import honeylamp.plan.ElementId.DimensionId;
 import honeylamp.plan.ElementId.FurnishingId;
+import honeylamp.plan.ElementId.NoteId;
 import honeylamp.plan.ElementId.OpeningId;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.ElementId.StructureId;
 import honeylamp.plan.ElementId.WallId;
 import honeylamp.plan.ElementId.WallTypeId;
+import honeylamp.plan.Note;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Storey;
 import honeylamp.plan.WallType;
@@ -20,7 +24,7 @@ import java.util.Set;
 
 /**
  * What was copied, to be pasted into any storey of any plan: walls with their openings, furnishings, posts
- * and stairs, and the wall types they need.
+ * and stairs, notes and dimensions, and the wall types they need.
  *
  * @param types those of the walls
  * @param from a storey that holds nothing but what was copied
@@ -49,6 +53,12 @@ public record Clipping(List<WallType> types, Storey from) {
                                 .toList())
                         .withStructures(s.structures().stream()
                                 .filter(x -> picked.contains(x.id()))
+                                .toList())
+                        .withNotes(s.notes().stream()
+                                .filter(n -> picked.contains(n.id()))
+                                .toList())
+                        .withDimensions(s.dimensions().stream()
+                                .filter(d -> picked.contains(d.id()))
                                 .toList()));
     }
 
@@ -56,7 +66,9 @@ public record Clipping(List<WallType> types, Storey from) {
     public boolean isEmpty() {
         return from.walls().isEmpty()
                 && from.furnishings().isEmpty()
-                && from.structures().isEmpty();
+                && from.structures().isEmpty()
+                && from.notes().isEmpty()
+                && from.dimensions().isEmpty();
     }
 
     /** Whether any of what was copied stands in a storey at its own place. */
@@ -69,7 +81,13 @@ public record Clipping(List<WallType> types, Storey from) {
                                 .anyMatch(o -> o.at().equals(f.at()) && o.kind().equals(f.kind())))
                 || storey.structures().stream()
                         .anyMatch(x -> from.structures().stream()
-                                .anyMatch(o -> o.at().equals(x.at()) && o.form().equals(x.form())));
+                                .anyMatch(o -> o.at().equals(x.at()) && o.form().equals(x.form())))
+                || storey.notes().stream()
+                        .anyMatch(n -> from.notes().stream()
+                                .anyMatch(o -> o.at().equals(n.at()) && o.text().equals(n.text())))
+                || storey.dimensions().stream()
+                        .anyMatch(d -> from.dimensions().stream()
+                                .anyMatch(o -> o.line().equals(d.line())));
     }
 
     /** A plan with pasted things, and their ids. */
@@ -124,6 +142,18 @@ public record Clipping(List<WallType> types, Storey from) {
             ids.add(id);
             structures.add(part.withId(id).movedTo(part.at().moved(across, up)));
         }
+        var notes = new ArrayList<>(target.notes());
+        for (var note : from.notes()) {
+            var id = new NoteId(number++);
+            ids.add(id);
+            notes.add(new Note(id, note.at().moved(across, up), note.text()));
+        }
+        var dimensions = new ArrayList<>(target.dimensions());
+        for (var d : from.dimensions()) {
+            var id = new DimensionId(number++);
+            ids.add(id);
+            dimensions.add(new Dimension(id, d.from().moved(across, up), d.to().moved(across, up), d.offset()));
+        }
         var pasted = plan.numbersTaken(number - plan.nextNumber())
                 .withWallTypes(allTypes)
                 .withStorey(
@@ -131,7 +161,9 @@ public record Clipping(List<WallType> types, Storey from) {
                         s -> s.withWalls(walls)
                                 .withOpenings(openings)
                                 .withFurnishings(furnishings)
-                                .withStructures(structures));
+                                .withStructures(structures)
+                                .withNotes(notes)
+                                .withDimensions(dimensions));
         return new Pasted(pasted, Set.copyOf(ids));
     }
 }

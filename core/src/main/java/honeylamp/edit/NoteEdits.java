@@ -8,8 +8,9 @@ import honeylamp.plan.Note;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.units.Length;
+import java.util.function.UnaryOperator;
 
-/** Adding notes and single dimensions. */
+/** Adding and changing notes and single dimensions. */
 public final class NoteEdits {
     private NoteEdits() {}
 
@@ -27,5 +28,19 @@ public final class NoteEdits {
         return new Added<>(
                 plan.numbersTaken(1).withStorey(storey, s -> s.withDimensions(Lists.plus(s.dimensions(), dimension))),
                 id);
+    }
+
+    /** Changes the words of a note. */
+    public static Plan rewrite(Plan plan, StoreyId storey, NoteId id, String text) {
+        return plan.withStorey(
+                storey,
+                s -> s.withNotes(
+                        Lists.changed(s.notes(), n -> n.id().equals(id), n -> new Note(id, n.at(), text.strip()))));
+    }
+
+    /** Changes a dimension. */
+    public static Plan change(Plan plan, StoreyId storey, DimensionId id, UnaryOperator<Dimension> change) {
+        return plan.withStorey(
+                storey, s -> s.withDimensions(Lists.changed(s.dimensions(), d -> d.id().equals(id), change)));
     }
 }

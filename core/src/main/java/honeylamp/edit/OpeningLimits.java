@@ -23,8 +23,7 @@ public final class OpeningLimits {
      * @param geometry the storey before
      * @throws IllegalArgumentException if an opening would find no room in its wall; the message names the most
      */
-    public static Plan setWidth(
-            Plan plan, StoreyId storey, StoreyGeometry geometry, Set<OpeningId> ids, Length width) {
+    public static Plan setWidth(Plan plan, StoreyId storey, StoreyGeometry geometry, Set<OpeningId> ids, Length width) {
         var out = plan;
         for (var id : ids) {
             out = OpeningEdits.setWidth(out, storey, id, width);

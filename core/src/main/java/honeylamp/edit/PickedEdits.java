@@ -4,9 +4,11 @@ import honeylamp.geometry.Affine;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Segment;
+import honeylamp.plan.Dimension;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.Furnishing;
+import honeylamp.plan.Note;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.Storey;
@@ -60,7 +62,8 @@ public final class PickedEdits {
                         .turnedTo(2 * axisDeg - 180 - f.turnDeg())
                         .inSense(f.sense().other()),
                 x -> x.mirroredTo(2 * axisDeg - 180 - x.turnDeg()).movedTo(mirrored.apply(x.at())),
-                mirrored);
+                mirrored,
+                Length::negated);
     }
 
     private static Wall otherSide(Wall wall) {
@@ -75,7 +78,8 @@ public final class PickedEdits {
                 picked,
                 f -> f.movedTo(way.apply(f.at())).turnedTo(f.turnDeg() + deg),
                 x -> x.movedTo(way.apply(x.at())).turnedTo(x.turnDeg() + deg),
-                way);
+                way,
+                UnaryOperator.identity());
     }
 
     private static Plan walls(Plan plan, StoreyId storey, Set<ElementId> picked, UnaryOperator<Position> way) {
@@ -95,7 +99,8 @@ public final class PickedEdits {
             Set<ElementId> picked,
             UnaryOperator<Furnishing> furnishing,
             UnaryOperator<Structure> part,
-            UnaryOperator<Position> corner) {
+            UnaryOperator<Position> corner,
+            UnaryOperator<Length> aside) {
         return plan.withStorey(
                 storey,
                 s -> s.withFurnishings(Lists.changed(s.furnishings(), f -> picked.contains(f.id()), furnishing))
@@ -103,7 +108,19 @@ public final class PickedEdits {
                         .withGrounds(Lists.changed(
                                 s.grounds(),
                                 g -> picked.contains(g.id()),
-                                g -> g.within(g.corners().stream().map(corner).toList()))));
+                                g -> g.within(g.corners().stream().map(corner).toList())))
+                        .withNotes(Lists.changed(
+                                s.notes(),
+                                n -> picked.contains(n.id()),
+                                n -> new Note(n.id(), corner.apply(n.at()), n.text())))
+                        .withDimensions(Lists.changed(
+                                s.dimensions(),
+                                d -> picked.contains(d.id()),
+                                d -> new Dimension(
+                                        d.id(),
+                                        corner.apply(d.from()),
+                                        corner.apply(d.to()),
+                                        aside.apply(d.offset())))));
     }
 
     /** A plumb line through a point, to mirror on. */
@@ -125,6 +142,11 @@ public final class PickedEdits {
         });
         storey.furnishings().stream().filter(f -> picked.contains(f.id())).forEach(f -> points.add(f.at().point()));
         storey.structures().stream().filter(x -> picked.contains(x.id())).forEach(x -> points.add(x.at().point()));
+        storey.notes().stream().filter(n -> picked.contains(n.id())).forEach(n -> points.add(n.at().point()));
+        storey.dimensions().stream().filter(d -> picked.contains(d.id())).forEach(d -> {
+            points.add(d.from().point());
+            points.add(d.to().point());
+        });
         return points.isEmpty()
                 ? Optional.empty()
                 : Optional.of(Box.around(points).centre());

@@ -37,7 +37,6 @@ final class LabelArt {
     private static final double SMALL_SIZE_MM = 1.8;
     private static final double LEADING = 1.75;
     private static final double TRACKING = 0.04;
-    private static final double NOTE_MM = 2.0;
     private static final double PLATE_AIR_MM = 1.2;
 
     /** A label that touches less than this squared is taken to lie free. */
@@ -216,8 +215,8 @@ final class LabelArt {
     List<Mark> notes(List<Note> notes) {
         var out = new ArrayList<Mark>();
         for (var note : notes) {
-            var at = frame.paper(note.at().point()).plus(new Point(0, NOTE_MM / 2));
-            out.add(new Mark.Text(note.text(), at, NOTE_MM, Face.REGULAR, 0, Mark.Align.MIDDLE, 0, Pens.INK));
+            var at = frame.paper(note.at().point()).plus(new Point(0, Captions.NOTE_MM / 2));
+            out.add(new Mark.Text(note.text(), at, Captions.NOTE_MM, Face.REGULAR, 0, Mark.Align.MIDDLE, 0, Pens.INK));
         }
         return out;
     }

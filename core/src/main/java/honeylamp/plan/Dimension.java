@@ -1,5 +1,6 @@
 package honeylamp.plan;
 
+import honeylamp.geometry.Segment;
 import honeylamp.plan.ElementId.DimensionId;
 import honeylamp.units.Length;
 
@@ -10,5 +11,20 @@ public record Dimension(DimensionId id, Position from, Position to, Length offse
         if (from.equals(to)) {
             throw new IllegalArgumentException("dimension " + id.text() + " measures nothing");
         }
+    }
+
+    /** The same dimension between other points. */
+    public Dimension between(Position otherFrom, Position otherTo) {
+        return new Dimension(id, otherFrom, otherTo, offset);
+    }
+
+    /** The same dimension with its line elsewhere. */
+    public Dimension aside(Length other) {
+        return new Dimension(id, from, to, other);
+    }
+
+    /** Its line, in plan mm. */
+    public Segment line() {
+        return new Segment(from.point(), to.point()).shiftedLeft(offset.mm());
     }
 }

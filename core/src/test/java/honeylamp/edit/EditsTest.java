@@ -9,6 +9,7 @@ import static org.assertj.core.api.Assertions.within;
 import honeylamp.TestPlans;
 import honeylamp.derive.ClearDistances;
 import honeylamp.derive.Snags;
+import honeylamp.derive.StoreyGeometry;
 import honeylamp.geometry.Point;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.ElementId.StoreyId;
@@ -25,7 +26,6 @@ import honeylamp.plan.Wall.BodySide;
 import honeylamp.units.Length;
 import java.util.List;
 import java.util.Set;
-import honeylamp.derive.StoreyGeometry;
 import org.junit.jupiter.api.Test;
 
 class EditsTest {

@@ -2,8 +2,10 @@ package honeylamp.desktop.gesture;
 
 import honeylamp.derive.OpeningCut;
 import honeylamp.drawing.Mark;
+import honeylamp.illustrate.Captions;
 import honeylamp.illustrate.PartSketches;
 import honeylamp.illustrate.Sketches;
+import honeylamp.plan.ElementId;
 import honeylamp.plan.Plan;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -38,6 +40,10 @@ public final class Difference {
         for (var ground : fresh(before.grounds(), after.grounds())) {
             out.addAll(PartSketches.outline(scene.frame(), ground.ring().corners(), scene.penMm()));
         }
+        var words = new HashSet<ElementId>();
+        fresh(before.notes(), after.notes()).forEach(n -> words.add(n.id()));
+        fresh(before.dimensions(), after.dimensions()).forEach(d -> words.add(d.id()));
+        out.addAll(Captions.picked(after, scene.frame(), words, scene.penMm()));
         return out;
     }
 

@@ -5,7 +5,6 @@ import honeylamp.derive.PieceHandles;
 import honeylamp.derive.SwingJudgement;
 import honeylamp.drawing.Mark;
 import honeylamp.edit.FurnishingEdits;
-import honeylamp.edit.PickedEdits;
 import honeylamp.edit.StructureEdits;
 import honeylamp.edit.WallParts;
 import honeylamp.geometry.Box;
@@ -18,9 +17,6 @@ import honeylamp.plan.Plan;
 import honeylamp.plan.Structure;
 import honeylamp.plan.Underlay;
 import honeylamp.plan.Wall;
-import honeylamp.units.Length;
-import honeylamp.units.LengthReader;
-import honeylamp.units.LengthReading;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -265,26 +261,7 @@ public record PickAndMove(
         if (!movable(scene)) {
             return Step.to(this);
         }
-        var by = new ArrayList<Length>();
-        for (var i = 0; i < 2; i++) {
-            var text = Gesture.field(typed, i);
-            if (text.isEmpty()) {
-                by.add(Length.ZERO);
-                continue;
-            }
-            switch (LengthReader.signed(text, scene.units())) {
-                case LengthReading.Bad(var sentence) -> {
-                    return Step.complain(this, sentence);
-                }
-                case LengthReading.Good(var length) -> by.add(length);
-            }
-        }
-        try {
-            var plan = PickedEdits.move(scene.plan(), scene.storey(), scene.selection(), by.get(0), by.get(1));
-            return plan.equals(scene.plan()) ? Step.to(this) : Step.commit(this, plan, "Move by typed lengths");
-        } catch (IllegalArgumentException e) {
-            return Step.complain(this, "That cannot be: " + e.getMessage() + ".");
-        }
+        return TypedMove.entered(this, scene, typed);
     }
 
     private boolean movable(Scene scene) {
@@ -348,7 +325,7 @@ public record PickAndMove(
         }
         if (movable(scene)) {
             return new Readout(
-                    List.of(new Readout.Field("Across", "0"), new Readout.Field("Up", "0")),
+                    TypedMove.fields(),
                     "",
                     "Drag it, or type how far it moves. Shift adds, Alt takes what lies below, a double click the chain.");
         }

@@ -141,8 +141,18 @@ public final class Card extends VBox {
                         .findFirst()
                         .map(new UnitCard(model, parts)::of)
                         .orElse(List.of());
-            case ElementId.DimensionId _ -> plain("Dimension");
-            case ElementId.NoteId _ -> plain("Note");
+            case ElementId.DimensionId id ->
+                storey.dimensions().stream()
+                        .filter(d -> d.id().equals(id))
+                        .findFirst()
+                        .map(new CaptionCard(model, parts)::of)
+                        .orElse(List.of());
+            case ElementId.NoteId id ->
+                storey.notes().stream()
+                        .filter(n -> n.id().equals(id))
+                        .findFirst()
+                        .map(new CaptionCard(model, parts)::of)
+                        .orElse(List.of());
             case ElementId.BoundaryId _ -> plain("Boundary");
             case ElementId.SettingOutId id -> settingOut(now, id);
             case ElementId.StoreyId _ -> storey(now);

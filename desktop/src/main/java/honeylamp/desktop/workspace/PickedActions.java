@@ -33,7 +33,9 @@ public final class PickedActions {
             case FURNISH -> storey.furnishings().forEach(f -> all.add(f.id()));
             case FIXED -> storey.structures().forEach(x -> all.add(x.id()));
             case SITE -> storey.grounds().forEach(g -> all.add(g.id()));
-            case UNDERLAY, ROOMS, FINISHES, DIMENSIONS, LABELS, LIGHT, SHEET -> {}
+            case DIMENSIONS -> storey.dimensions().forEach(d -> all.add(d.id()));
+            case LABELS -> storey.notes().forEach(n -> all.add(n.id()));
+            case UNDERLAY, ROOMS, FINISHES, LIGHT, SHEET -> {}
         }
         model.pick(all);
     }
@@ -57,7 +59,8 @@ public final class PickedActions {
         var copied = Clipping.of(
                 model.now().plan(), model.now().storey(), model.now().selection());
         if (copied.isEmpty()) {
-            model.complain("Pick walls, furniture or fixed parts to copy; openings come with their walls.");
+            model.complain(
+                    "Pick walls, furniture, fixed parts, notes or dimensions to copy; openings come with their walls.");
             return false;
         }
         clipping = Optional.of(copied);

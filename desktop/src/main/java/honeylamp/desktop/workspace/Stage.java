@@ -20,6 +20,7 @@ import honeylamp.desktop.gesture.MeasureBetween;
 import honeylamp.desktop.gesture.NoteOnPicture;
 import honeylamp.desktop.gesture.PickAndMove;
 import honeylamp.desktop.gesture.PickAndMove.Reach;
+import honeylamp.desktop.gesture.PickCaption;
 import honeylamp.desktop.gesture.PickRoom;
 import honeylamp.desktop.gesture.PlaceFurnishing;
 import honeylamp.desktop.gesture.PlaceOpening;
@@ -83,8 +84,11 @@ public enum Stage {
             tool("Pick and move", _ -> PickAndMove.of(Reach.SITE)),
             tool("Lay ground", c -> DrawGround.begin(c.part().ground())),
             tool("Parking bay", c -> PlacePart.bay(c.part().car()))),
-    DIMENSIONS("Dimensions", tool("Measure between", _ -> MeasureBetween.begin())),
-    LABELS("Labels", tool("Write note", _ -> WriteNote.begin())),
+    DIMENSIONS(
+            "Dimensions",
+            tool("Measure between", _ -> MeasureBetween.begin()),
+            tool("Pick and move", _ -> PickCaption.begin())),
+    LABELS("Labels", tool("Write note", _ -> WriteNote.begin()), tool("Pick and move", _ -> PickCaption.begin())),
     LIGHT("Light", tool("Look", _ -> LookOn.at("Turn the light and set the shade in the tray."))),
     SHEET("Sheet", tool("Look", _ -> LookOn.at("Choose paper and scale in the tray, then export.")));
 

@@ -12,6 +12,7 @@ import honeylamp.desktop.gesture.Scene;
 import honeylamp.desktop.gesture.Step;
 import honeylamp.desktop.workspace.Workspace.Said;
 import honeylamp.drawing.Mark;
+import honeylamp.edit.Following;
 import honeylamp.edit.History;
 import honeylamp.edit.RoomEdits;
 import honeylamp.edit.RoomKeeping;
@@ -273,7 +274,9 @@ public final class WorkspaceModel {
      */
     public void edit(Plan edited, String action) {
         var w = now();
-        var plan = edited.storey(w.storey()) == w.currentStorey() ? edited : settled(edited);
+        var same = edited.storey(w.storey()) == w.currentStorey()
+                && edited.wallTypes() == w.plan().wallTypes();
+        var plan = same ? edited : settled(edited);
         var storey = plan.storey(w.storey());
         var bounded = storey.walls() != w.currentStorey().walls()
                 || storey.boundaries() != w.currentStorey().boundaries()
@@ -286,10 +289,10 @@ public final class WorkspaceModel {
         }
     }
 
-    /** Openings back where they keep to. */
+    /** Openings back where they keep to, dimensions on what they measure. */
     private Plan settled(Plan edited) {
         var network = cache.of(edited, edited.storey(now().storey())).network();
-        return Settling.settled(geometry(), edited, network);
+        return Following.dimensions(now().plan(), now().currentStorey(), Settling.settled(geometry(), edited, network));
     }
 
     /** Walls or boundaries changed: setting-out lines that served their turn go, marks go with their rooms, new spaces get one. */

@@ -20,12 +20,12 @@ import honeylamp.plan.Opening.Swing;
 import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Storey;
+import honeylamp.plan.Wall;
+import honeylamp.plan.Wall.BodySide;
 import honeylamp.units.Length;
 import honeylamp.units.UnitSystem;
 import java.util.List;
 import java.util.Set;
-import honeylamp.plan.Wall;
-import honeylamp.plan.Wall.BodySide;
 import org.junit.jupiter.api.Test;
 
 /** Gestures without a window: pointer and text in, previews and one edit out. */

@@ -1,0 +1,111 @@
+package honeylamp.edit;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import honeylamp.TestPlans;
+import honeylamp.geometry.Point;
+import honeylamp.plan.Dimension;
+import honeylamp.plan.ElementId;
+import honeylamp.plan.Opening.Hand;
+import honeylamp.plan.Opening.Swing;
+import honeylamp.plan.OpeningKind;
+import honeylamp.plan.Plan;
+import honeylamp.plan.Position;
+import honeylamp.plan.Wall;
+import honeylamp.units.Length;
+import java.util.HashSet;
+import java.util.List;
+import java.util.function.UnaryOperator;
+import org.junit.jupiter.api.Test;
+
+/** Single dimensions stay on the faces, corners and jambs they measure. */
+class FollowingTest {
+    /** 5,000 by 4,000 clear: inner faces at x 0 and 5,000, y 0 and 4,000; walls of 300. */
+    private static final Plan ROOM = TestPlans.clearRectangle(5000, 4000);
+
+    private static Plan measured(Plan plan, double x0, double y0, double x1, double y1) {
+        return NoteEdits.measure(
+                        plan, TestPlans.storey(plan), Position.ofMm(x0, y0), Position.ofMm(x1, y1), Length.ofMm(300))
+                .plan();
+    }
+
+    private static Dimension after(Plan plan, UnaryOperator<Plan> edit) {
+        var edited = Following.dimensions(plan, plan.storeys().getFirst(), edit.apply(plan));
+        return edited.storeys().getFirst().dimensions().getFirst();
+    }
+
+    private static Wall at(Plan plan, double x, double y) {
+        return plan.storeys().getFirst().walls().stream()
+                .filter(w -> w.line().middle().distance(new Point(x, y)) < 400)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static UnaryOperator<Plan> moving(Wall wall, double dx, double dy) {
+        return p -> WallEdits.moveWall(p, TestPlans.storey(p), wall.id(), Length.ofMm(dx), Length.ofMm(dy));
+    }
+
+    private static void spans(Dimension dimension, double x0, double y0, double x1, double y1) {
+        for (var v : List.of(
+                List.of(dimension.from().point().x(), x0),
+                List.of(dimension.from().point().y(), y0),
+                List.of(dimension.to().point().x(), x1),
+                List.of(dimension.to().point().y(), y1))) {
+            assertThat(v.getFirst()).isCloseTo(v.getLast(), within(1e-5));
+        }
+    }
+
+    @Test
+    void aClearWidthFollowsTheWallThatMoves() {
+        var east = at(ROOM, 5000, 2000);
+        spans(after(measured(ROOM, 0, 1500, 5000, 1500), moving(east, 600, 0)), 0, 1500, 5600, 1500);
+        spans(after(measured(ROOM, 0, 0, 5000, 0), moving(east, 600, 0)), 0, 0, 5600, 0); // from corner to corner
+        spans(after(measured(ROOM, -300, -300, 5300, -300), moving(east, -200, 0)), -300, -300, 5100, -300);
+        spans(after(measured(ROOM, 1000, 1000, 3000, 1000), moving(east, 600, 0)), 1000, 1000, 3000, 1000);
+    }
+
+    @Test
+    void aFaceStaysMeasuredWhenTheWallGetsThicker() {
+        var plan = measured(ROOM, -300, 1500, 5300, 1500);
+        var type = plan.wallType(TestPlans.PARTITION).thickness().mm();
+        var east = at(ROOM, 5000, 2000);
+        var thinner =
+                after(plan, p -> WallEdits.setType(p, TestPlans.storey(p), List.of(east.id()), TestPlans.PARTITION));
+        spans(thinner, -300, 1500, 5000 + type, 1500);
+    }
+
+    /** A door 900 wide from 500 to 1,400 along the south wall, pushed on by 700. */
+    @Test
+    void aJambStaysMeasuredWhenItsDoorMoves() {
+        var south = at(ROOM, 2500, 0);
+        var added = OpeningEdits.add(
+                ROOM,
+                TestPlans.storey(ROOM),
+                OpeningKind.DOOR,
+                south.id(),
+                Length.ofMm(500),
+                Length.ofMm(900),
+                Hand.FIRST,
+                Swing.LEFT);
+        var jamb = south.line().at(1400);
+        var corner = south.line().at(0);
+        var plan = measured(added.plan(), corner.x(), corner.y(), jamb.x(), jamb.y());
+        var moved = after(plan, p -> OpeningEdits.moveTo(p, TestPlans.storey(p), added.id(), Length.ofMm(1200)));
+        var there = south.line().at(2100);
+        spans(moved, corner.x(), corner.y(), there.x(), there.y());
+    }
+
+    @Test
+    void aDimensionThatTheEditMovedItselfIsNotMovedTwice() {
+        var plan = measured(ROOM, 0, 1500, 5000, 1500);
+        var all = new HashSet<ElementId>();
+        plan.storeys().getFirst().walls().forEach(w -> all.add(w.id()));
+        plan.storeys().getFirst().dimensions().forEach(d -> all.add(d.id()));
+        var moved =
+                after(plan, p -> PickedEdits.move(p, TestPlans.storey(p), all, Length.ofMm(1000), Length.ofMm(200)));
+        spans(moved, 1000, 1700, 6000, 1700);
+        var turned = after(plan, p -> PickedEdits.turn(p, TestPlans.storey(p), all, Point.ORIGIN, 90));
+        spans(turned, -1500, 0, -1500, 5000);
+    }
+}

@@ -1,0 +1,198 @@
+package honeylamp.desktop.gesture;
+
+import honeylamp.derive.Snapping;
+import honeylamp.drawing.Mark;
+import honeylamp.edit.NoteEdits;
+import honeylamp.edit.PickedEdits;
+import honeylamp.geometry.Point;
+import honeylamp.illustrate.Captions;
+import honeylamp.plan.Dimension;
+import honeylamp.plan.ElementId;
+import honeylamp.plan.Plan;
+import honeylamp.plan.Position;
+import honeylamp.units.Length;
+import honeylamp.units.LengthText;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * Picks notes and single dimensions. A note is dragged where it should be, a dimension's line beside what it measures,
+ * and an end of a picked dimension to another point.
+ */
+public record PickCaption(Optional<Grip> grip, Optional<Plan> preview, Optional<Point> pointer) implements Gesture {
+    /** What the button holds. */
+    sealed interface Grip {
+        /** All that is picked, grabbed at a point. */
+        record Whole(Point grabbed) implements Grip {}
+
+        /** The line of a dimension. */
+        record Line(Dimension dimension) implements Grip {}
+
+        /** The first end of a dimension, or its second. */
+        record End(Dimension dimension, boolean first) implements Grip {}
+    }
+
+    /** Nothing held. */
+    public static PickCaption begin() {
+        return new PickCaption(Optional.empty(), Optional.empty(), Optional.empty());
+    }
+
+    private PickCaption resting(Point p) {
+        return new PickCaption(Optional.empty(), Optional.empty(), Optional.of(p));
+    }
+
+    private static Optional<ElementId> hit(Scene scene, Point p) {
+        return Captions.at(scene.geometry().storey(), scene.frame(), p, scene.reachMm());
+    }
+
+    private static Optional<Dimension> dimension(Scene scene, ElementId id) {
+        return scene.geometry().storey().dimensions().stream()
+                .filter(d -> d.id().equals(id))
+                .findFirst();
+    }
+
+    @Override
+    public Step moved(Scene scene, Pointer pointer) {
+        return Step.to(resting(pointer.at()));
+    }
+
+    @Override
+    public Step pressed(Scene scene, Pointer pointer) {
+        var p = pointer.at();
+        var end = end(scene, p);
+        if (end.isPresent()) {
+            return Step.to(new PickCaption(end, Optional.empty(), Optional.of(p)));
+        }
+        var hit = hit(scene, p);
+        if (hit.isEmpty()) {
+            return Step.to(resting(p)).picking(pointer.keys().shift() ? scene.selection() : Set.of());
+        }
+        var id = hit.get();
+        Set<ElementId> picked = new HashSet<>(
+                pointer.keys().shift() || scene.selection().contains(id) ? scene.selection() : Set.of());
+        if (!picked.add(id) && pointer.keys().shift()) {
+            picked.remove(id);
+        }
+        var held = picked.size() == 1
+                ? dimension(scene, id).<Grip>map(Grip.Line::new).orElse(new Grip.Whole(p))
+                : new Grip.Whole(p);
+        return Step.to(new PickCaption(Optional.of(held), Optional.empty(), Optional.of(p)))
+                .picking(picked);
+    }
+
+    private static Optional<Grip> end(Scene scene, Point p) {
+        return scene.selection().stream()
+                .flatMap(id -> dimension(scene, id).stream())
+                .filter(d -> d.from().point().distance(p) <= scene.reachMm()
+                        || d.to().point().distance(p) <= scene.reachMm())
+                .findFirst()
+                .map(d -> new Grip.End(
+                        d, d.from().point().distance(p) <= d.to().point().distance(p)));
+    }
+
+    @Override
+    public Step dragged(Scene scene, Pointer pointer) {
+        if (grip.isEmpty()) {
+            return moved(scene, pointer);
+        }
+        try {
+            return Step.to(new PickCaption(
+                    grip, Optional.of(moved(scene, grip.get(), pointer)), Optional.of(pointer.at())));
+        } catch (IllegalArgumentException _) {
+            return Step.to(this); // both ends on one point: it waits where it was
+        }
+    }
+
+    private static Plan moved(Scene scene, Grip grip, Pointer pointer) {
+        var p = pointer.at();
+        var plan = scene.plan();
+        return switch (grip) {
+            case Grip.Whole(var grabbed) -> {
+                var by = p.minus(grabbed);
+                yield PickedEdits.move(
+                        plan, scene.storey(), scene.selection(), Length.ofMm(by.x()), Length.ofMm(by.y()));
+            }
+            case Grip.Line(var d) -> {
+                var away = Length.ofMm(
+                        d.line().shiftedLeft(-d.offset().mm()).offset(p));
+                yield NoteEdits.change(plan, scene.storey(), d.id(), x -> x.aside(away));
+            }
+            case Grip.End(var d, var first) -> {
+                var to = pointer.keys().control()
+                        ? p
+                        : Snapping.at(scene.shown(), List.of(), p, scene.reachMm())
+                                .map(Snapping.Snap::at)
+                                .orElse(p);
+                var end = Position.of(to);
+                yield NoteEdits.change(
+                        plan, scene.storey(), d.id(), x -> first ? x.between(end, x.to()) : x.between(x.from(), end));
+            }
+        };
+    }
+
+    @Override
+    public Step released(Scene scene, Pointer pointer) {
+        var rest = resting(pointer.at());
+        return preview.map(plan -> Step.commit(rest, plan, grip.map(PickCaption::action).orElse("Move")))
+                .orElse(Step.to(rest));
+    }
+
+    private static String action(Grip grip) {
+        return switch (grip) {
+            case Grip.Whole _ -> "Move what is picked";
+            case Grip.Line _ -> "Move dimension line";
+            case Grip.End _ -> "Measure from elsewhere";
+        };
+    }
+
+    /** What is picked is moved by typed lengths across and up. */
+    @Override
+    public Step entered(Scene scene, List<String> typed) {
+        return scene.selection().isEmpty() ? Step.to(this) : TypedMove.entered(this, scene, typed);
+    }
+
+    @Override
+    public Gesture dropped() {
+        return begin();
+    }
+
+    @Override
+    public boolean underWay() {
+        return preview.isPresent();
+    }
+
+    @Override
+    public Readout readout(Scene scene) {
+        if (preview.isPresent() && grip.orElse(null) instanceof Grip.End(var held, _)) {
+            var now = preview.get().storey(scene.storey()).dimensions().stream()
+                    .filter(d -> d.id().equals(held.id()))
+                    .findFirst()
+                    .orElse(held);
+            var mm = now.line().length();
+            return new Readout(
+                    List.of(new Readout.Field("Length", LengthText.shown(Length.ofMm(mm), scene.units()))),
+                    "",
+                    "Let go to measure from here. Ctrl keeps it from catching.");
+        }
+        return scene.selection().isEmpty()
+                ? Readout.hint("Click a note or a single dimension to pick it; Shift adds.")
+                : new Readout(
+                        TypedMove.fields(),
+                        "",
+                        "Drag it, or type how far it moves; a dimension by its line, or by an end.");
+    }
+
+    @Override
+    public List<Mark> sketch(Scene scene) {
+        var storey = preview.map(p -> p.storey(scene.storey()))
+                .orElse(scene.geometry().storey());
+        var ids = new HashSet<>(scene.selection());
+        if (preview.isEmpty()) {
+            pointer.flatMap(p -> hit(scene, p)).ifPresent(ids::add);
+        }
+        return new ArrayList<>(Captions.picked(storey, scene.frame(), ids, scene.penMm()));
+    }
+}
