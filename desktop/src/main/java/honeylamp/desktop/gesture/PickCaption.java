@@ -71,8 +71,8 @@ public record PickCaption(Optional<Grip> grip, Optional<Plan> preview, Optional<
             return Step.to(resting(p)).picking(pointer.keys().shift() ? scene.selection() : Set.of());
         }
         var id = hit.get();
-        Set<ElementId> picked = new HashSet<>(
-                pointer.keys().shift() || scene.selection().contains(id) ? scene.selection() : Set.of());
+        Set<ElementId> picked =
+                new HashSet<>(pointer.keys().shift() || scene.selection().contains(id) ? scene.selection() : Set.of());
         if (!picked.add(id) && pointer.keys().shift()) {
             picked.remove(id);
         }
@@ -99,8 +99,8 @@ public record PickCaption(Optional<Grip> grip, Optional<Plan> preview, Optional<
             return moved(scene, pointer);
         }
         try {
-            return Step.to(new PickCaption(
-                    grip, Optional.of(moved(scene, grip.get(), pointer)), Optional.of(pointer.at())));
+            return Step.to(
+                    new PickCaption(grip, Optional.of(moved(scene, grip.get(), pointer)), Optional.of(pointer.at())));
         } catch (IllegalArgumentException _) {
             return Step.to(this); // both ends on one point: it waits where it was
         }
@@ -116,8 +116,7 @@ public record PickCaption(Optional<Grip> grip, Optional<Plan> preview, Optional<
                         plan, scene.storey(), scene.selection(), Length.ofMm(by.x()), Length.ofMm(by.y()));
             }
             case Grip.Line(var d) -> {
-                var away = Length.ofMm(
-                        d.line().shiftedLeft(-d.offset().mm()).offset(p));
+                var away = Length.ofMm(d.line().shiftedLeft(-d.offset().mm()).offset(p));
                 yield NoteEdits.change(plan, scene.storey(), d.id(), x -> x.aside(away));
             }
             case Grip.End(var d, var first) -> {
@@ -136,7 +135,8 @@ public record PickCaption(Optional<Grip> grip, Optional<Plan> preview, Optional<
     @Override
     public Step released(Scene scene, Pointer pointer) {
         var rest = resting(pointer.at());
-        return preview.map(plan -> Step.commit(rest, plan, grip.map(PickCaption::action).orElse("Move")))
+        return preview.map(plan ->
+                        Step.commit(rest, plan, grip.map(PickCaption::action).orElse("Move")))
                 .orElse(Step.to(rest));
     }
 
@@ -166,7 +166,8 @@ public record PickCaption(Optional<Grip> grip, Optional<Plan> preview, Optional<
 
     @Override
     public Readout readout(Scene scene) {
-        if (preview.isPresent() && grip.orElse(null) instanceof Grip.End(var held, _)) {
+        if (preview.isPresent() && grip.orElse(null) instanceof Grip.End end) {
+            var held = end.dimension();
             var now = preview.get().storey(scene.storey()).dimensions().stream()
                     .filter(d -> d.id().equals(held.id()))
                     .findFirst()

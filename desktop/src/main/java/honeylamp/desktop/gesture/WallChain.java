@@ -203,11 +203,10 @@ public record WallChain(List<Position> corners, List<WallId> walls, List<DrawnFa
                 var points = new ArrayList<>(points());
                 points.add(next);
                 var turn = points.size() > 2 ? new Ring(points).signedArea() : 0;
+                var first = corners.getFirst().point();
                 yield Math.abs(turn) > STRAIGHT_MM2
                         ? turn > 0
-                        : next.minus(corners.getFirst().point())
-                                        .cross(scene.middle().minus(corners.getFirst().point()))
-                                >= 0;
+                        : next.minus(first).cross(scene.middle().minus(first)) >= 0;
             }
         };
     }

@@ -20,8 +20,7 @@ record CaptionCard(WorkspaceModel model, CardParts parts) {
             if (words.getText().isBlank()) {
                 model.complain("A note needs words. Delete it if it is no longer wanted.");
             } else if (!words.getText().strip().equals(note.text())) {
-                model.edit(
-                        NoteEdits.rewrite(parts.plan(), parts.at(), note.id(), words.getText()), "Rewrite note");
+                model.edit(NoteEdits.rewrite(parts.plan(), parts.at(), note.id(), words.getText()), "Rewrite note");
             }
         });
         return List.of(Widgets.heading("Note"), words, parts.delete());

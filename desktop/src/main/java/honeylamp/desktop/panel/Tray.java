@@ -118,8 +118,9 @@ public final class Tray extends VBox {
                         Widgets.quiet(
                                 "Overall and opening tiers follow the plan on all four sides. Measure between two points to add a single dimension; Pick and move takes it up again."));
             case LABELS ->
-                List.<Node>of(Widgets.quiet(
-                        "Room labels find the freest place by themselves. Write notes where you want more words; Pick and move takes them up again."));
+                List.<Node>of(
+                        Widgets.quiet(
+                                "Room labels find the freest place by themselves. Write notes where you want more words; Pick and move takes them up again."));
             case LIGHT -> new LightTray(model).nodes();
             case SHEET -> SheetTray.nodes(model, commands);
         };
