@@ -416,6 +416,50 @@ class HostileInputTest {
         assertThat(picture(file)).doesNotStartWith("read 9");
     }
 
+    /** A PNG with words and a time in it, and a WebP with Exif and XMP: gone, with the pixels and the up side kept. */
+    @Test
+    void wordsInPngAndWebpAreLeftOut() throws Exception {
+        var whole = image("png");
+        var words = "Place\0SECRET".getBytes(StandardCharsets.ISO_8859_1);
+        var sum = new CRC32();
+        sum.update("tEXt".getBytes(StandardCharsets.ISO_8859_1));
+        sum.update(words);
+        var afterHead = 8 + 12 + 13; // signature, frame of a chunk, IHDR
+        var noted = ByteBuffer.allocate(whole.length + 12 + words.length)
+                .put(whole, 0, afterHead)
+                .putInt(words.length)
+                .put("tEXt".getBytes(StandardCharsets.ISO_8859_1))
+                .put(words)
+                .putInt((int) sum.getValue())
+                .put(whole, afterHead, whole.length - afterHead)
+                .array();
+        assertThat(CameraNotes.without(noted, 1)).isEqualTo(CameraNotes.without(whole, 1));
+        assertThat(new String(CameraNotes.without(noted, 1), StandardCharsets.ISO_8859_1))
+                .doesNotContain("SECRET");
+        assertThat(PicturePixels.orientation(CameraNotes.without(noted, 6))).isEqualTo(6);
+        assertThat(PictureImport.read(CameraNotes.without(noted, 6), "up.png", Progress.NONE))
+                .isInstanceOf(PictureImport.Result.Good.class);
+
+        // VP8X with both flags, a picture chunk of one odd byte, Exif and XMP
+        var webp = ByteBuffer.allocate(12 + 18 + 10 + 14 + 14).order(ByteOrder.LITTLE_ENDIAN);
+        webp.put(ascii("RIFF")).putInt(webp.capacity() - 8).put(ascii("WEBP"));
+        webp.put(ascii("VP8X")).putInt(10).put((byte) 0x0C).put(new byte[9]);
+        webp.put(ascii("VP8 ")).putInt(1).put((byte) 7).put((byte) 0);
+        webp.put(ascii("EXIF")).putInt(6).put(ascii("SECRET"));
+        webp.put(ascii("XMP ")).putInt(6).put(ascii("SECRET"));
+        var plain = CameraNotes.without(webp.array(), 1);
+        assertThat(plain).hasSize(12 + 18 + 10);
+        assertThat(ByteBuffer.wrap(plain).order(ByteOrder.LITTLE_ENDIAN).getInt(4))
+                .isEqualTo(plain.length - 8);
+        assertThat(plain[20]).isZero();
+        assertThat(PicturePixels.orientation(CameraNotes.without(webp.array(), 8)))
+                .isEqualTo(8);
+    }
+
+    private static byte[] ascii(String text) {
+        return text.getBytes(StandardCharsets.ISO_8859_1);
+    }
+
     /** A JPEG with a place and a maker noted: neither is in what a plan keeps, which side is up is. */
     @Test
     void whatACameraNotedIsLeftOut() throws Exception {
