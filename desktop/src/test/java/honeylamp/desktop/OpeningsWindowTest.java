@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.TestWalls;
 import honeylamp.desktop.workspace.Stage;
+import honeylamp.edit.OpeningEdits;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Keeping;
 import honeylamp.plan.Keeping.Between;
@@ -14,6 +15,7 @@ import honeylamp.plan.Opening.Hand;
 import honeylamp.plan.Opening.Swing;
 import honeylamp.plan.OpeningKind;
 import honeylamp.store.PlanDocument;
+import honeylamp.units.Length;
 import java.util.List;
 import java.util.Set;
 import javafx.scene.input.KeyCode;
@@ -76,6 +78,37 @@ class OpeningsWindowTest {
             var from = 37.5 + 150 * Math.sqrt(1 + 1 / 16.0);
             assertThat(newest(w).middleMm()).isCloseTo((from + 4450) / 2, within(0.01));
             assertThat(newest(w).keeping()).isEqualTo(Keeping.centred(Between.WALLS));
+        }
+    }
+
+    /** The stretch right of the partition is 3,300 long; a frame 70 deep leaves 230 of a wall of 300. */
+    @Test
+    void theWallsLimitsAreSaidWhenANumberIsTyped() throws Exception {
+        try (var w = house()) {
+            use(w, 1);
+            pick(w, newest(w).id());
+            w.fill("opening-card-width", "3301");
+            assertThat(w.message()).contains("room for at most 3300 mm");
+            assertThat(newest(w).width().mm()).isEqualTo(900);
+            w.fill("opening-card-width", "3300");
+            assertThat(newest(w).width().mm()).isEqualTo(3300);
+            WindowDriver.onScreen(() -> {
+                var now = w.model().now();
+                w.model()
+                        .edit(
+                                OpeningEdits.setKind(
+                                        now.plan(),
+                                        now.storey(),
+                                        now.currentStorey().openings().getLast().id(),
+                                        OpeningKind.CASEMENT_WINDOW),
+                                "Change kind");
+                return null;
+            });
+            w.settle();
+            w.fill("opening-reveal", "231");
+            assertThat(w.message()).contains("reveal of at most 230 mm");
+            w.fill("opening-reveal", "230");
+            assertThat(newest(w).build().reveal()).contains(Length.ofMm(230));
         }
     }
 
