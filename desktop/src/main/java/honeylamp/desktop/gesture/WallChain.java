@@ -317,7 +317,7 @@ public record WallChain(List<Position> corners, List<WallId> walls, List<DrawnFa
         var angle = way.length() > 0 ? "%.1f\u00b0".formatted(way.angleDeg()) : "";
         var hint = corners.size() > 2
                 ? "Click or type the next corner; C closes, Esc ends."
-                : "Click, or type a length. F changes the side, Shift frees the angle.";
+                : "Click or type. F other side, Shift free angle.";
         return new Readout(
                         List.of(
                                 new Readout.Field("Length", length),
