@@ -28,8 +28,8 @@ public record PickCaption(Optional<Grip> grip, Optional<Plan> preview, Optional<
         /** All that is picked, grabbed at a point. */
         record Whole(Point grabbed) implements Grip {}
 
-        /** The line of a dimension. */
-        record Line(Dimension dimension) implements Grip {}
+        /** The line of a dimension, grabbed so far to its left. */
+        record Line(Dimension dimension, double besideMm) implements Grip {}
 
         /** The first end of a dimension, or its second. */
         record End(Dimension dimension, boolean first) implements Grip {}
@@ -77,7 +77,9 @@ public record PickCaption(Optional<Grip> grip, Optional<Plan> preview, Optional<
             picked.remove(id);
         }
         var held = picked.size() == 1
-                ? dimension(scene, id).<Grip>map(Grip.Line::new).orElse(new Grip.Whole(p))
+                ? dimension(scene, id)
+                        .<Grip>map(d -> new Grip.Line(d, d.line().offset(p)))
+                        .orElse(new Grip.Whole(p))
                 : new Grip.Whole(p);
         return Step.to(new PickCaption(Optional.of(held), Optional.empty(), Optional.of(p)))
                 .picking(picked);
@@ -115,8 +117,8 @@ public record PickCaption(Optional<Grip> grip, Optional<Plan> preview, Optional<
                 yield PickedEdits.move(
                         plan, scene.storey(), scene.selection(), Length.ofMm(by.x()), Length.ofMm(by.y()));
             }
-            case Grip.Line(var d) -> {
-                var away = Length.ofMm(d.line().shiftedLeft(-d.offset().mm()).offset(p));
+            case Grip.Line(var d, var beside) -> {
+                var away = Length.ofMm(d.offset().mm() + d.line().offset(p) - beside);
                 yield NoteEdits.change(plan, scene.storey(), d.id(), x -> x.aside(away));
             }
             case Grip.End(var d, var first) -> {
