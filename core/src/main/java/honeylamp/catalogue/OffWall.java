@@ -30,8 +30,8 @@ public final class OffWall {
                         .filter(kind -> kind.stand() == Stand.AT_WALL)
                         .flatMap(kind -> {
                             var band = isWet(kind) ? WET : LOOSE;
-                            var gap = Behind.gapMm(geometry, piece, band.mostMm);
-                            return gap.isPresent() && gap.getAsDouble() >= band.leastMm
+                            var gap = Behind.gapMm(geometry, piece, band.leastMm, band.mostMm);
+                            return gap.isPresent()
                                     ? Stream.of(new Snag(
                                             Snag.Kind.PIECE_OFF_WALL,
                                             piece.at().point(),

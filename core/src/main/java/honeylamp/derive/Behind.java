@@ -14,21 +14,23 @@ public final class Behind {
 
     /**
      * How far the middle of a piece's back stands off the wall face behind it, in mm; empty if no face that runs
-     * along its back lies within reach, or another piece stands between.
+     * along its back lies that far off, or another piece stands between.
      */
-    public static OptionalDouble gapMm(StoreyGeometry geometry, Furnishing piece, double reachMm) {
+    public static OptionalDouble gapMm(StoreyGeometry geometry, Furnishing piece, double leastMm, double mostMm) {
         var out = Point.direction(piece.turnDeg() + 90);
         var back = piece.at().point().plus(out.times(piece.depth().mm() / 2));
-        var ray = new Segment(back, back.plus(out.times(reachMm)));
+        var ray = new Segment(back, back.plus(out.times(mostMm)));
         var gap = geometry.roomAt(piece.at().point()).stream()
                 .flatMap(room -> room.outline().rings())
                 .flatMap(ring -> ring.edges().stream())
                 .filter(face -> face.length() > 1 && Math.abs(face.unit().dot(out)) < ASKEW_SINE)
                 .filter(face -> face.offset(ray.a()) * face.offset(ray.b()) <= 0)
                 .mapToDouble(face -> gap(face, back, out))
-                .filter(d -> d <= reachMm)
+                .filter(d -> d <= mostMm)
                 .min();
-        return gap.isPresent() && isFree(geometry, piece, back, out, gap.getAsDouble()) ? gap : OptionalDouble.empty();
+        return gap.isPresent() && gap.getAsDouble() >= leastMm && isFree(geometry, piece, back, out, gap.getAsDouble())
+                ? gap
+                : OptionalDouble.empty();
     }
 
     /** Along the ray to a face that it meets between its ends; infinite where it passes it by. */

@@ -81,8 +81,7 @@ public final class Following {
         var on = before.walls().stream().flatMap(w -> on(w, p).stream()).toList();
         var moved = on.stream().filter(o -> !o.stays()).findFirst();
         if (moved.isEmpty()) {
-            var host = on.stream().findFirst();
-            return host.flatMap(o -> atJamb(o, p)).orElse(end);
+            return on.stream().flatMap(o -> atJamb(o, p).stream()).findFirst().orElse(end);
         }
         return Position.of(where(moved.get(), on, p));
     }

@@ -8,7 +8,10 @@ import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.Opening;
 import honeylamp.plan.Plan;
 import honeylamp.units.Length;
+import honeylamp.units.LengthReader;
+import honeylamp.units.LengthReading;
 import honeylamp.units.LengthText;
+import honeylamp.units.UnitSystem;
 import java.util.Locale;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -49,7 +52,7 @@ public final class OpeningLimits {
                         geometry.network(), w, opening, geometry.places().placed()))
                 .orElse(0.0);
         return most < opening.width().mm() && most > 0
-                ? "at most " + LengthText.shownWithUnit(Length.ofMm(Math.floor(most)), plan.units())
+                ? "at most " + atMost(most, plan.units())
                 : "less than that beside the others";
     }
 
@@ -65,9 +68,25 @@ public final class OpeningLimits {
                 throw new IllegalArgumentException("a wall of "
                         + LengthText.shownWithUnit(Length.ofMm(cut.thicknessMm()), plan.units())
                         + " has room for a reveal of at most "
-                        + LengthText.shownWithUnit(Length.ofMm(most), plan.units()));
+                        + atMost(most, plan.units()));
             }
         });
         return OpeningEdits.build(plan, storey, id, m -> m.withReveal(reveal));
+    }
+
+    /** A limit as it can be typed: what is shown is rounded, and must not be refused in its turn. */
+    private static String atMost(double mm, UnitSystem units) {
+        var shown = Math.floor(mm);
+        while (shown > 0 && readMm(shown, units) > mm) {
+            shown--;
+        }
+        return LengthText.shownWithUnit(Length.ofMm(shown), units);
+    }
+
+    private static double readMm(double mm, UnitSystem units) {
+        return LengthReader.notNegative(LengthText.shown(Length.ofMm(mm), units), units)
+                        instanceof LengthReading.Good(var length)
+                ? length.mm()
+                : 0;
     }
 }

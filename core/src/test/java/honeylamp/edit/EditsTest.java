@@ -24,6 +24,9 @@ import honeylamp.plan.Position;
 import honeylamp.plan.Structure;
 import honeylamp.plan.Wall.BodySide;
 import honeylamp.units.Length;
+import honeylamp.units.LengthReader;
+import honeylamp.units.LengthReading;
+import honeylamp.units.UnitSystem;
 import java.util.List;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
@@ -156,6 +159,23 @@ class EditsTest {
                 .isEqualTo(clear);
         assertThatThrownBy(() -> OpeningLimits.setWidth(plan, storey, geometry, ids, mm(clear + 2)))
                 .hasMessageContaining("room for at most %d mm".formatted(Math.round(clear)));
+    }
+
+    /** In feet and inches the most is told rounded down: typed as it is told, it is taken. */
+    @Test
+    void theMostThatIsToldCanBeTyped() {
+        var added = door(500);
+        var plan = added.plan().with(UnitSystem.FEET_INCHES);
+        var geometry = StoreyGeometry.of(plan, plan.storey(storey));
+        var ids = Set.of(added.id());
+        assertThatThrownBy(() -> OpeningLimits.setWidth(plan, storey, geometry, ids, mm(50_000)))
+                .satisfies(e -> {
+                    var told = e.getMessage().replaceFirst(".*at most ", "");
+                    var read = ((LengthReading.Good) LengthReader.positive(told, plan.units())).length();
+                    assertThat(opening(OpeningLimits.setWidth(plan, storey, geometry, ids, read))
+                                    .width())
+                            .isEqualTo(read);
+                });
     }
 
     /** A frame is 70 deep: it leaves that much less than the wall is thick. */

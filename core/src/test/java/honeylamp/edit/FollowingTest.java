@@ -16,6 +16,7 @@ import honeylamp.plan.Wall;
 import honeylamp.units.Length;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 import java.util.function.UnaryOperator;
 import org.junit.jupiter.api.Test;
 
@@ -107,5 +108,19 @@ class FollowingTest {
         spans(moved, 1000, 1700, 6000, 1700);
         var turned = after(plan, p -> PickedEdits.turn(p, TestPlans.storey(p), all, Point.ORIGIN, 90));
         spans(turned, -1500, 0, -1500, 5000);
+    }
+
+    /** On the line x = 0: the dimension's line, 300 above y = 1,500, stays above it. */
+    @Test
+    void aMirroredDimensionHasItsLineOnTheMirroredSide() {
+        var plan = measured(ROOM, 0, 1500, 5000, 1500);
+        var id = plan.storeys().getFirst().dimensions().getFirst().id();
+        var mirrored = PickedEdits.mirror(plan, TestPlans.storey(plan), Set.of(id), PickedEdits.plumb(Point.ORIGIN))
+                .storeys()
+                .getFirst()
+                .dimensions()
+                .getFirst();
+        spans(mirrored, 0, 1500, -5000, 1500);
+        assertThat(mirrored.line().middle().y()).isCloseTo(1800, within(1e-6));
     }
 }
