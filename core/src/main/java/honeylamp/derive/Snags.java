@@ -9,6 +9,9 @@ import honeylamp.units.UnitSystem;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
+import java.util.function.BooleanSupplier;
+import java.util.function.Supplier;
 
 /** Finds what is probably wrong with a storey. */
 public final class Snags {
@@ -29,23 +32,43 @@ public final class Snags {
      * @param gapReach ends nearer than this to a wall or to each other are taken for gaps
      */
     public static List<Snag> of(StoreyGeometry geometry, Plan plan, Length gapReach) {
-        var units = plan.units();
+        return of(geometry, plan, gapReach, () -> true).orElseThrow();
+    }
+
+    /**
+     * All snags of a storey, unless nobody waits for them any more.
+     *
+     * @param wanted asked between one family of snags and the next
+     * @return empty if they were not wanted to the end
+     */
+    public static Optional<List<Snag>> of(StoreyGeometry geometry, Plan plan, Length gapReach, BooleanSupplier wanted) {
         var out = new ArrayList<Snag>();
-        out.addAll(new EndSnags(geometry, units, gapReach.mm()).found());
-        out.addAll(new RunSnags(geometry, units).found());
-        openings(geometry, out);
-        out.addAll(new SwingJudgement(geometry, plan).snags());
-        rooms(geometry, units, out);
-        smallRooms(geometry, plan, out);
-        lostNames(geometry, out);
-        out.addAll(StairSnags.of(plan, geometry));
-        out.addAll(SiteSnags.of(plan, geometry));
-        out.addAll(PieceSnags.of(geometry));
+        for (var family : families(geometry, plan, gapReach)) {
+            if (!wanted.getAsBoolean()) {
+                return Optional.empty();
+            }
+            out.addAll(family.get());
+        }
         out.removeIf(Snags::isOfCopies);
         out.sort(Comparator.comparing(Snag::kind)
                 .thenComparingInt(s ->
                         s.about().stream().mapToInt(ElementId::number).min().orElse(0)));
-        return List.copyOf(out);
+        return Optional.of(List.copyOf(out));
+    }
+
+    private static List<Supplier<List<Snag>>> families(StoreyGeometry geometry, Plan plan, Length gapReach) {
+        var units = plan.units();
+        return List.of(
+                () -> new EndSnags(geometry, units, gapReach.mm()).found(),
+                () -> new RunSnags(geometry, units).found(),
+                () -> openings(geometry),
+                () -> new SwingJudgement(geometry, plan).snags(),
+                () -> rooms(geometry, units),
+                () -> smallRooms(geometry, plan),
+                () -> lostNames(geometry),
+                () -> StairSnags.of(plan, geometry),
+                () -> SiteSnags.of(plan, geometry),
+                () -> PieceSnags.of(geometry));
     }
 
     /** What is wrong with a copy is wrong with its unit, and told there; copies may stand wall on wall. */
@@ -55,7 +78,8 @@ public final class Snags {
                 || snag.kind() == Snag.Kind.WALL_ON_WALL && about.stream().anyMatch(UnitCopies::isCopied);
     }
 
-    private static void openings(StoreyGeometry geometry, List<Snag> out) {
+    private static List<Snag> openings(StoreyGeometry geometry) {
+        var out = new ArrayList<Snag>();
         var places = geometry.places();
         for (var opening : places.moved()) {
             geometry.cut(opening.id())
@@ -78,9 +102,11 @@ public final class Snags {
                             opening.kind().label() + " finds no room in its wall and is not shown. Make it narrower,"
                                     + " lengthen the wall, or delete it.")));
         }
+        return out;
     }
 
-    private static void rooms(StoreyGeometry geometry, UnitSystem units, List<Snag> out) {
+    private static List<Snag> rooms(StoreyGeometry geometry, UnitSystem units) {
+        var out = new ArrayList<Snag>();
         for (var room : geometry.rooms()) {
             if (room.name().isBlank()) {
                 List<ElementId> about =
@@ -93,10 +119,12 @@ public final class Snags {
                                 + " has no name. Pick it in the Rooms stage and type one."));
             }
         }
+        return out;
     }
 
     /** Rooms smaller than the brief wants rooms of their use to be. */
-    private static void smallRooms(StoreyGeometry geometry, Plan plan, List<Snag> out) {
+    private static List<Snag> smallRooms(StoreyGeometry geometry, Plan plan) {
+        var out = new ArrayList<Snag>();
         for (var wanted : plan.brief().rooms()) {
             for (var room : geometry.rooms()) {
                 if (BriefCheck.use(room).equals(wanted.use())) {
@@ -112,9 +140,11 @@ public final class Snags {
                 }
             }
         }
+        return out;
     }
 
-    private static void lostNames(StoreyGeometry geometry, List<Snag> out) {
+    private static List<Snag> lostNames(StoreyGeometry geometry) {
+        var out = new ArrayList<Snag>();
         var placed = geometry.rooms().stream()
                 .flatMap(r -> r.mark().stream())
                 .map(RoomMark::id)
@@ -129,5 +159,6 @@ public final class Snags {
                                 + "\" lies in no room of its own. Close the walls around it, or delete the name."));
             }
         }
+        return out;
     }
 }

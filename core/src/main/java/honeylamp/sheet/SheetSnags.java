@@ -8,6 +8,8 @@ import honeylamp.geometry.Point;
 import honeylamp.plan.Plan;
 import honeylamp.units.Length;
 import java.util.List;
+import java.util.Optional;
+import java.util.function.BooleanSupplier;
 import java.util.stream.Stream;
 
 /** What is probably wrong with a storey's sheet, and with the storey on it. */
@@ -16,9 +18,22 @@ public final class SheetSnags {
 
     /** All that is probably wrong with a storey: what is built, what stands in it, and its sheet. */
     public static List<Snag> all(Plan plan, StoreyGeometry geometry, Length gapReach) {
-        return Stream.of(Snags.of(geometry, plan, gapReach), OffWall.of(plan, geometry), of(plan, geometry))
-                .flatMap(List::stream)
-                .toList();
+        return all(plan, geometry, gapReach, () -> true).orElseThrow();
+    }
+
+    /**
+     * All that is probably wrong with a storey, unless nobody waits for it any more.
+     *
+     * @param wanted asked now and then
+     * @return empty if it was not wanted to the end
+     */
+    public static Optional<List<Snag>> all(
+            Plan plan, StoreyGeometry geometry, Length gapReach, BooleanSupplier wanted) {
+        return Snags.of(geometry, plan, gapReach, wanted)
+                .filter(_ -> wanted.getAsBoolean())
+                .map(built -> Stream.of(built, OffWall.of(plan, geometry), of(plan, geometry))
+                        .flatMap(List::stream)
+                        .toList());
     }
 
     /** A plan that does not fit its page: at a scale that was asked for, or at the smallest there is. */

@@ -2,12 +2,8 @@ package honeylamp.store;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import honeylamp.demo.QuillbackLane;
 import honeylamp.demo.SailclothYard;
 import honeylamp.output.Progress;
-import java.awt.Color;
-import java.awt.image.BufferedImage;
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
@@ -20,11 +16,6 @@ import java.util.Random;
 import java.util.function.Function;
 import java.util.stream.Stream;
 import java.util.zip.CRC32;
-import java.util.zip.ZipEntry;
-import java.util.zip.ZipOutputStream;
-import javax.imageio.ImageIO;
-import org.apache.pdfbox.pdmodel.PDDocument;
-import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -42,171 +33,6 @@ class HostileInputTest {
 
     @TempDir
     private Path folder;
-
-    /** The readers, each with whole input and a way to read damaged input; the answer says how it was taken. */
-    enum Reader {
-        PLAN(HostileInputTest::planBytes, ".honeylamp", HostileInputTest::plan),
-        PLAN_TEXT(() -> PlanJson.bytes(PlanJson.write(QuillbackLane.plan())), ".json", HostileInputTest::planText),
-        JOURNAL(HostileInputTest::journalBytes, "", HostileInputTest::journal),
-        SURVEY(() -> SURVEY_TEXT.getBytes(StandardCharsets.UTF_8), ".csv", HostileInputTest::survey),
-        SVG(() -> SVG_TEXT.getBytes(StandardCharsets.UTF_8), ".svg", HostileInputTest::picture),
-        PDF(HostileInputTest::pdfBytes, ".pdf", HostileInputTest::picture),
-        PNG(() -> image("png"), ".png", HostileInputTest::picture),
-        JPEG(() -> image("jpeg"), ".jpg", HostileInputTest::picture),
-        GIF(() -> image("gif"), ".gif", HostileInputTest::picture),
-        BMP(() -> image("bmp"), ".bmp", HostileInputTest::picture),
-        TIFF(() -> image("tiff"), ".tif", HostileInputTest::picture);
-
-        private interface Whole {
-            byte[] bytes() throws Exception;
-        }
-
-        private interface Reading {
-            String read(Path file) throws Exception;
-        }
-
-        private final Whole whole;
-        private final String ending;
-        private final Reading reading;
-
-        Reader(Whole whole, String ending, Reading reading) {
-            this.whole = whole;
-            this.ending = ending;
-            this.reading = reading;
-        }
-    }
-
-    private static final String SURVEY_TEXT = """
-            kind,from,to,start,end,turn,note
-            survey,,,,,,Shed
-            unit,,,,,,mm
-            leg,A,B,0,4000,90,south
-            leg,B,C,0,3000,90,east
-            leg,C,D,0,4000,90,north
-            leg,D,A,0,3000,90,west
-            door,A,B,1000,1900,,
-            """;
-
-    private static final String SVG_TEXT = """
-            <svg xmlns="http://www.w3.org/2000/svg" width="200" height="100" viewBox="0 0 200 100">
-              <defs><linearGradient id="g"><stop offset="0" stop-color="red"/></linearGradient></defs>
-              <g transform="translate(10 10) rotate(5)"><path d="M0 0 L50 20 A10 10 0 0 1 90 40 Z" fill="url(#g)"/></g>
-              <text x="20" y="60" font-size="12">1:50</text><rect width="30" height="20" stroke="black"/>
-            </svg>
-            """;
-
-    private static byte[] planBytes() throws IOException {
-        var file = Files.createTempFile("whole", ".honeylamp");
-        PlanFile.save(PlanDocument.of(SailclothYard.plan()), new byte[0], file);
-        var bytes = Files.readAllBytes(file);
-        Files.delete(file);
-        return bytes;
-    }
-
-    private static byte[] journalBytes() throws IOException {
-        var folder = Files.createTempDirectory("journal");
-        var plan = SailclothYard.plan();
-        try (var journal = Journal.begin(folder.resolve("j"), Origin.of(PlanDocument.of(plan)), Journal.Stage.OPENED)) {
-            for (var i = 0; i < 5; i++) {
-                journal.append(plan.named("step " + i));
-            }
-            var bytes = Files.readAllBytes(folder.resolve("j").resolve(Journal.RECORDS));
-            journal.discard();
-            Files.delete(folder);
-            return bytes;
-        }
-    }
-
-    private static byte[] pdfBytes() throws IOException {
-        return pdf(new PDRectangle(300, 200));
-    }
-
-    private static byte[] pdf(PDRectangle box) throws IOException {
-        try (var document = new PDDocument()) {
-            document.addPage(new PDPage(box));
-            document.addPage(new PDPage(box));
-            var out = new ByteArrayOutputStream();
-            document.save(out);
-            return out.toByteArray();
-        }
-    }
-
-    private static byte[] image(String format) throws IOException {
-        var image = new BufferedImage(120, 80, BufferedImage.TYPE_INT_RGB);
-        var g = image.createGraphics();
-        g.setColor(Color.ORANGE);
-        g.fillOval(10, 10, 90, 60);
-        g.dispose();
-        var out = new ByteArrayOutputStream();
-        ImageIO.write(image, format, out);
-        return out.toByteArray();
-    }
-
-    private static String plan(Path file) {
-        return switch (PlanFile.open(file)) {
-            case PlanFile.Opened.Good good -> "read " + good.document().plan().name();
-            case PlanFile.Opened.Refused(var problem) -> said(problem, file);
-        };
-    }
-
-    private static String planText(Path file) throws IOException {
-        var zipped = file.resolveSibling("text.honeylamp");
-        try (var zip = new ZipOutputStream(Files.newOutputStream(zipped))) {
-            zip.putNextEntry(new ZipEntry("plan.json"));
-            zip.write(Files.readAllBytes(file));
-        }
-        return plan(zipped);
-    }
-
-    private static String journal(Path file) throws IOException {
-        var folder = Files.createDirectories(file.resolveSibling("a-journal"));
-        Files.copy(file, folder.resolve(Journal.RECORDS), java.nio.file.StandardCopyOption.REPLACE_EXISTING);
-        return switch (LeftWork.of(folder)) {
-            case LeftWork.Good good -> {
-                assertThat(good.plan().name())
-                        .matches("step [0-4]|" + SailclothYard.plan().name());
-                yield "read " + good.plan().name();
-            }
-            case LeftWork.Unreadable none -> {
-                assertThat(none.sentence()).endsWith(".");
-                yield none.sentence();
-            }
-        };
-    }
-
-    private static String survey(Path file) {
-        return switch (SurveyFile.read(file)) {
-            case SurveyFile.Result.Good good -> "read " + good.survey().name();
-            case SurveyFile.Result.Refused(var problem) -> said(problem, file);
-        };
-    }
-
-    private static String picture(Path file) throws Exception {
-        return switch (PictureImport.read(file, Progress.NONE)) {
-            case PictureImport.Result.Good good ->
-                "read " + good.picture().pyramid().width();
-            case PictureImport.Result.Pages(var pages) -> {
-                for (var i = 0; i < Math.min(3, pages.count()); i++) {
-                    try {
-                        assertThat(pages.facts(i).widthMm()).isPositive();
-                        assertThat(pages.thumbnail(i, 100)).isNotNull();
-                        assertThat(pages.page(i, Progress.NONE).png()).isNotEmpty();
-                    } catch (IOException e) {
-                        assertThat(e.getMessage()).isNotBlank();
-                    }
-                }
-                yield "read " + pages.count();
-            }
-            case PictureImport.Result.Refused(var problem) -> said(problem, file);
-        };
-    }
-
-    private static String said(PlanProblem problem, Path file) {
-        assertThat(problem.sentence()).endsWith(".").contains(".");
-        assertThat(problem.what()).isNotBlank();
-        assertThat(problem.todo()).isNotBlank();
-        return problem.sentence();
-    }
 
     private static byte[] damaged(byte[] whole, Random random) {
         var out = whole.clone();
@@ -255,18 +81,18 @@ class HostileInputTest {
 
     @ParameterizedTest
     @EnumSource
-    void damagedInputIsReadOrRefused(Reader reader) throws Exception {
-        var whole = reader.whole.bytes();
-        var file = folder.resolve("in" + reader.ending);
+    void damagedInputIsReadOrRefused(HostileReader reader) throws Exception {
+        var whole = reader.whole();
+        var file = folder.resolve("in" + reader.ending());
         Files.write(file, whole);
-        assertThat(reader.reading.read(file)).startsWith("read");
+        assertThat(reader.read(file)).startsWith("read");
         var read = 0;
         var slowest = 0L;
         for (var seed = 0; seed < DAMAGES; seed++) {
             Files.write(file, damaged(whole, new Random(seed)));
             var begun = System.nanoTime();
             try {
-                read += reader.reading.read(file).startsWith("read") ? 1 : 0;
+                read += reader.read(file).startsWith("read") ? 1 : 0;
             } catch (Exception | StackOverflowError | OutOfMemoryError e) {
                 throw new AssertionError(reader + " throws at seed " + seed, e);
             }
@@ -282,7 +108,7 @@ class HostileInputTest {
         var changed = change.apply(text);
         assertThat(changed).isNotEqualTo(text);
         var file = Files.writeString(folder.resolve("changed.json"), changed);
-        return planText(file);
+        return HostileReader.planText(file);
     }
 
     @Test
@@ -337,9 +163,9 @@ class HostileInputTest {
         var file = Files.writeString(
                 folder.resolve("s.csv"),
                 more.equals(";")
-                        ? SURVEY_TEXT.replace(",", ";").replace("\n", ";\n")
-                        : SURVEY_TEXT.replace("\n", more + "\n"));
-        assertThat(survey(file)).isEqualTo("read Shed");
+                        ? HostileReader.SURVEY_TEXT.replace(",", ";").replace("\n", ";\n")
+                        : HostileReader.SURVEY_TEXT.replace("\n", more + "\n"));
+        assertThat(HostileReader.survey(file)).isEqualTo("read Shed");
     }
 
     /** The head of a PNG, and nothing else. */
@@ -361,7 +187,7 @@ class HostileInputTest {
     @Test
     void aSmallFileThatClaimsAHugePictureIsRefused() throws Exception {
         var file = Files.write(folder.resolve("claims.png"), pngHead(11_500, 11_500));
-        assertThat(picture(file)).contains("holds only 33 bytes");
+        assertThat(HostileReader.picture(file)).contains("holds only 33 bytes");
         var bytes = ByteBuffer.allocate(438).order(ByteOrder.LITTLE_ENDIAN);
         bytes.put((byte) 'B').put((byte) 'M').putInt(438).putInt(0).putInt(54);
         bytes.putInt(40)
@@ -370,13 +196,13 @@ class HostileInputTest {
                 .putShort((short) 1)
                 .putShort((short) 24)
                 .putInt(0);
-        assertThat(picture(Files.write(folder.resolve("claims.bmp"), bytes.array())))
+        assertThat(HostileReader.picture(Files.write(folder.resolve("claims.bmp"), bytes.array())))
                 .doesNotStartWith("read");
     }
 
     @Test
     void aTiffOfNegativeWidthIsRefused() throws Exception {
-        var whole = ByteBuffer.wrap(image("tiff"));
+        var whole = ByteBuffer.wrap(HostileReader.image("tiff"));
         whole.order(whole.get(0) == 'I' ? ByteOrder.LITTLE_ENDIAN : ByteOrder.BIG_ENDIAN);
         var table = whole.getInt(4);
         for (var i = 0; i < whole.getShort(table); i++) {
@@ -387,7 +213,7 @@ class HostileInputTest {
             }
         }
         var file = Files.write(folder.resolve("negative.tif"), whole.array());
-        assertThat(picture(file)).doesNotStartWith("read");
+        assertThat(HostileReader.picture(file)).doesNotStartWith("read");
     }
 
     /** A PNG head of 30,000 by 30,000 px within a drawing. */
@@ -396,30 +222,31 @@ class HostileInputTest {
         var svg = "<svg xmlns=\"http://www.w3.org/2000/svg\" xmlns:xlink=\"http://www.w3.org/1999/xlink\" width=\"10\""
                 + " height=\"10\"><image width=\"10\" height=\"10\" xlink:href=\"data:image/png;base64,"
                 + Base64.getEncoder().encodeToString(pngHead(30_000, 30_000)) + "\"/></svg>";
-        assertThat(picture(Files.writeString(folder.resolve("bomb.svg"), svg))).contains("megapixels");
+        assertThat(HostileReader.picture(Files.writeString(folder.resolve("bomb.svg"), svg)))
+                .contains("megapixels");
     }
 
     @Test
     void pagesThatAreNoPaperAreSentences() throws Exception {
         for (var box : Stream.of(new PDRectangle(0, 0), new PDRectangle(1e9f, 1e9f), new PDRectangle(1e9f, 1))
                 .toList()) {
-            var file = Files.write(folder.resolve("odd.pdf"), pdf(box));
+            var file = Files.write(folder.resolve("odd.pdf"), HostileReader.pdf(box));
             var pages = ((PictureImport.Result.Pages) PictureImport.read(file, Progress.NONE)).pages();
             org.assertj.core.api.Assertions.assertThatThrownBy(() -> pages.page(0, Progress.NONE))
                     .isInstanceOf(IOException.class)
                     .hasMessageContaining("no paper");
         }
         // a count beyond the tree
-        var text =
-                new String(pdf(new PDRectangle(200, 200)), StandardCharsets.ISO_8859_1).replace("/Count 2", "/Count 9");
+        var text = new String(HostileReader.pdf(new PDRectangle(200, 200)), StandardCharsets.ISO_8859_1)
+                .replace("/Count 2", "/Count 9");
         var file = Files.write(folder.resolve("count.pdf"), text.getBytes(StandardCharsets.ISO_8859_1));
-        assertThat(picture(file)).doesNotStartWith("read 9");
+        assertThat(HostileReader.picture(file)).doesNotStartWith("read 9");
     }
 
     /** A PNG with words and a time in it, and a WebP with Exif and XMP: gone, with the pixels and the up side kept. */
     @Test
     void wordsInPngAndWebpAreLeftOut() throws Exception {
-        var whole = image("png");
+        var whole = HostileReader.image("png");
         var words = "Place\0SECRET".getBytes(StandardCharsets.ISO_8859_1);
         var sum = new CRC32();
         sum.update("tEXt".getBytes(StandardCharsets.ISO_8859_1));
@@ -463,7 +290,7 @@ class HostileInputTest {
     /** A JPEG with a place and a maker noted: neither is in what a plan keeps, which side is up is. */
     @Test
     void whatACameraNotedIsLeftOut() throws Exception {
-        var whole = image("jpeg");
+        var whole = HostileReader.image("jpeg");
         var secret = "Exif\0\0GPS 51.1234 SECRET MAKER".getBytes(StandardCharsets.ISO_8859_1);
         var noted = ByteBuffer.allocate(whole.length + 4 + secret.length)
                 .put(whole, 0, 2)

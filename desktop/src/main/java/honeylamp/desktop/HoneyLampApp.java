@@ -9,6 +9,7 @@ import honeylamp.desktop.files.WindowDialogs;
 import honeylamp.desktop.files.WindowState;
 import honeylamp.desktop.panel.Libraries;
 import honeylamp.desktop.workspace.ActionLog;
+import honeylamp.desktop.workspace.SnagSearch;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.geometry.Affine;
 import honeylamp.illustrate.Illustration;
@@ -78,7 +79,7 @@ public final class HoneyLampApp extends Application {
         var first = Objects.requireNonNull(opening, "init runs before start");
         var home = Path.of(System.getProperty("honeylamp.home", System.getProperty("user.home") + "/.honeylamp"));
         var log = pictures.isPresent() ? (ActionLog) _ -> {} : autosave(home);
-        var model = new WorkspaceModel(first.origin, log);
+        var model = new WorkspaceModel(first.origin, log, SnagSearch.Threads.aside(Platform::runLater));
         troubled = sentence -> Platform.runLater(() -> model.alarm(sentence));
         var stateFile = home.resolve("window.properties");
         var state = pictures.isPresent() ? new WindowState(1280, 800) : WindowState.read(stateFile);

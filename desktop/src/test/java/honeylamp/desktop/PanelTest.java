@@ -329,6 +329,7 @@ class PanelTest {
                 w.model().edit(added.plan(), "Draw wall");
                 return null;
             });
+            w.settle();
             Button counter = w.node("snags");
             assertThat(WindowDriver.<String>onScreen(counter::getText)).isNotEqualTo("No snags");
             w.press("snags");

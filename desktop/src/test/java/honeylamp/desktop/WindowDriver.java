@@ -5,6 +5,7 @@ import honeylamp.catalogue.NewPlan;
 import honeylamp.desktop.files.FileDialogs;
 import honeylamp.desktop.panel.Libraries;
 import honeylamp.desktop.workspace.ActionLog;
+import honeylamp.desktop.workspace.SnagSearch;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.geometry.Point;
 import honeylamp.plan.Plan;
@@ -40,6 +41,7 @@ final class WindowDriver implements AutoCloseable {
     final Answers answers = new Answers();
     private final Stage stage;
     private final MainWindow window;
+    private final boolean snagsHeld;
 
     /** Files a test answers dialogs with. */
     static final class Answers implements FileDialogs {
@@ -94,12 +96,16 @@ final class WindowDriver implements AutoCloseable {
         }
     }
 
-    private WindowDriver(Stage stage, PlanDocument document, Optional<ActionLog> instead) throws Exception {
+    private WindowDriver(
+            Stage stage, PlanDocument document, Optional<ActionLog> instead, Optional<SnagSearch.Threads> held)
+            throws Exception {
         this.stage = stage;
+        this.snagsHeld = held.isPresent();
         ActionLog log = instead.orElse(autosaved::add);
         this.window = onScreen(() -> {
             Application.setUserAgentStylesheet(new PrimerLight().getUserAgentStylesheet());
-            var model = new WorkspaceModel(Origin.of(document), log);
+            var snags = held.orElseGet(() -> SnagSearch.Threads.aside(Platform::runLater));
+            var model = new WorkspaceModel(Origin.of(document), log, snags);
             var made = new MainWindow(
                     model,
                     answers,
@@ -123,12 +129,17 @@ final class WindowDriver implements AutoCloseable {
     }
 
     static WindowDriver with(PlanDocument document) throws Exception {
-        return new WindowDriver(FxToolkit.registerPrimaryStage(), document, Optional.empty());
+        return new WindowDriver(FxToolkit.registerPrimaryStage(), document, Optional.empty(), Optional.empty());
     }
 
     /** A window whose actions are told to a log. */
     static WindowDriver with(PlanDocument document, ActionLog log) throws Exception {
-        return new WindowDriver(FxToolkit.registerPrimaryStage(), document, Optional.of(log));
+        return new WindowDriver(FxToolkit.registerPrimaryStage(), document, Optional.of(log), Optional.empty());
+    }
+
+    /** A window that looks for snags when the test says so. */
+    static WindowDriver with(PlanDocument document, SnagSearch.Threads held) throws Exception {
+        return new WindowDriver(FxToolkit.registerPrimaryStage(), document, Optional.empty(), Optional.of(held));
     }
 
     static <T> T onScreen(Callable<T> work) throws Exception {
@@ -154,8 +165,12 @@ final class WindowDriver implements AutoCloseable {
     /** Waits for the interface, and for pictures that are being brought in. */
     void settle() throws Exception {
         WaitForAsyncUtils.waitForFxEvents();
-        WaitForAsyncUtils.waitFor(30, TimeUnit.SECONDS, () -> onScreen(() -> !window.working()));
+        WaitForAsyncUtils.waitFor(30, TimeUnit.SECONDS, () -> onScreen(() -> !window.working() && !looking()));
         WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    private boolean looking() {
+        return !snagsHeld && model().shown().search().known().get().progress() == SnagSearch.Progress.LOOKING;
     }
 
     /** Waits until the newest picture is on screen. */

@@ -3,7 +3,8 @@ package honeylamp.desktop.panel;
 import honeylamp.derive.Snag;
 import honeylamp.desktop.gesture.TryMend;
 import honeylamp.desktop.picture.PlanPane;
-import honeylamp.desktop.workspace.ShownPlan;
+import honeylamp.desktop.workspace.SnagSearch.Progress;
+import honeylamp.desktop.workspace.SnagSearch.SnagThere;
 import honeylamp.desktop.workspace.Stage;
 import honeylamp.desktop.workspace.View;
 import honeylamp.desktop.workspace.WorkspaceModel;
@@ -14,6 +15,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
+import javafx.animation.PauseTransition;
 import javafx.application.Platform;
 import javafx.concurrent.Task;
 import javafx.css.PseudoClass;
@@ -25,6 +27,7 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import javafx.scene.text.Text;
+import javafx.util.Duration;
 
 /** The counter of snags; opened, it lists them, and each can be shown. */
 public final class SnagList extends Button {
@@ -34,9 +37,12 @@ public final class SnagList extends Button {
     private final WorkspaceModel model;
     private final PlanPane plan;
     private final Consumer<Task<?>> follow;
-    private final ContextMenu menu = new ContextMenu();
+    private ContextMenu menu = new ContextMenu();
+    private final PauseTransition soon = new PauseTransition(Duration.millis(400));
+    private boolean waiting;
     private Thread proposing = Thread.ofPlatform().unstarted(() -> {});
 
+    private static final String LOOKING = "Looking for snags\u2026";
     private static final int MOST_SHOWN = 40;
     private static final int SENTENCE_PX = 360;
     private static final long AT_ONCE_NANOS = 150_000_000;
@@ -52,26 +58,55 @@ public final class SnagList extends Button {
         this.follow = follow;
         setId("snags");
         getStyleClass().add("snags");
-        menu.getStyleClass().add("snag-menu");
         setOnAction(_ -> open());
-        menu.setOnHidden(_ -> {
-            untried();
-            proposing.interrupt(); // nobody waits for the other mends any more
-        });
+        soon.setOnFinished(_ -> setText(LOOKING));
         model.state().subscribe(_ -> update());
+        model.shown().search().known().subscribe(_ -> {
+            update();
+            if (menu.isShowing() && waiting) {
+                open(); // anew, so that it finds its place: a longer list would grow out of the window
+            }
+        });
         plan.addEventFilter(javafx.scene.input.MouseEvent.MOUSE_PRESSED, _ -> menu.hide());
     }
 
     private void update() {
         var count = model.shown().snags().size();
         var elsewhere = model.shown().snagsElsewhere().size();
-        var here = count == 0 ? "No snags" : count == 1 ? "1 snag" : count + " snags";
-        setText(elsewhere == 0 ? here : here + " here, " + elsewhere + " on other storeys");
-        pseudoClassStateChanged(CLEAN, count == 0 && elsewhere == 0);
+        switch (model.shown().search().known().get().progress()) {
+            case LOOKING -> soon.play(); // what was known stays, unless it takes long
+            case STOPPED -> {
+                soon.stop();
+                setText("Snags not looked for");
+            }
+            case DONE -> {
+                soon.stop();
+                var here = count == 0 ? "No snags" : count == 1 ? "1 snag" : count + " snags";
+                setText(elsewhere == 0 ? here : here + " here, " + elsewhere + " on other storeys");
+                pseudoClassStateChanged(CLEAN, count == 0 && elsewhere == 0);
+            }
+        }
     }
 
     private void open() {
-        menu.getItems().clear();
+        menu.hide();
+        menu = new ContextMenu();
+        menu.getStyleClass().add("snag-menu");
+        menu.setOnHidden(_ -> {
+            untried();
+            proposing.interrupt(); // nobody waits for the other mends any more
+        });
+        fill();
+        menu.show(this, Side.TOP, 0, -4);
+    }
+
+    private void fill() {
+        var progress = model.shown().search().known().get().progress();
+        waiting = progress != Progress.DONE;
+        if (waiting) {
+            menu.getItems().add(searching(progress));
+            return;
+        }
         var snags = model.shown().snags();
         for (var snag : snags.subList(0, Math.min(MOST_SHOWN, snags.size()))) {
             menu.getItems().add(item(snag));
@@ -85,12 +120,22 @@ public final class SnagList extends Button {
         }
         menu.getItems().addAll(0, mendAll(snags));
         menu.getItems().addFirst(reach());
-        menu.show(this, Side.TOP, 0, -4);
         proposeMends(snags);
     }
 
+    /** While snags are looked for, and when the search was ended: the list comes by itself when it is whole. */
+    private CustomMenuItem searching(Progress progress) {
+        var search = model.shown().search();
+        var looking = progress == Progress.LOOKING;
+        var words = new Label(looking ? LOOKING : "The search was ended, so it is not known what is wrong.");
+        var button = looking
+                ? Widgets.button("End the search", "snags-stop", "The plan stays as it is", search::stop)
+                : Widgets.button("Look again", "snags-again", "Looks for what is wrong with the plan", search::again);
+        return new CustomMenuItem(new VBox(6, words, button), false);
+    }
+
     /** A snag of another storey: showing it goes there. */
-    private CustomMenuItem item(ShownPlan.SnagThere there) {
+    private CustomMenuItem item(SnagThere there) {
         return item(
                 there.snag(), there.storey().name() + ": " + there.snag().kind().label(), () -> {
                     model.goTo(there.storey().id());

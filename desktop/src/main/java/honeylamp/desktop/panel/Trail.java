@@ -36,6 +36,7 @@ public final class Trail extends VBox {
             getChildren().add(button(stage));
         }
         model.state().subscribe(_ -> update());
+        model.shown().search().known().subscribe(_ -> update());
     }
 
     private Button button(Stage stage) {

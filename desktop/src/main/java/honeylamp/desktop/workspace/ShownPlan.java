@@ -6,10 +6,10 @@ import honeylamp.derive.GeometryCache;
 import honeylamp.derive.Schedule;
 import honeylamp.derive.Snag;
 import honeylamp.derive.StoreyGeometry;
+import honeylamp.desktop.workspace.SnagSearch.SnagThere;
 import honeylamp.drawing.Mark;
 import honeylamp.illustrate.Sketches;
 import honeylamp.plan.Plan;
-import honeylamp.plan.Storey;
 import java.util.List;
 import java.util.function.Supplier;
 
@@ -17,11 +17,17 @@ import java.util.function.Supplier;
 public final class ShownPlan {
     private final Supplier<Workspace> workspace;
     private final GeometryCache cache;
-    private final KnownSnags snags = new KnownSnags();
+    private final SnagSearch search;
 
-    ShownPlan(Supplier<Workspace> workspace, GeometryCache cache) {
+    ShownPlan(Supplier<Workspace> workspace, GeometryCache cache, SnagSearch search) {
         this.workspace = workspace;
         this.cache = cache;
+        this.search = search;
+    }
+
+    /** The workspace has changed: what is wrong with it is looked for. */
+    void changed() {
+        search.want(plan(), geometry(), workspace.get().choices().gapReach());
     }
 
     /** A storey and its areas. */
@@ -38,22 +44,21 @@ public final class ShownPlan {
         return cache.of(plan, plan.storey(workspace.get().storey()));
     }
 
-    /** What is probably wrong with the storey. */
-    public List<Snag> snags() {
-        return snags.of(geometry(), plan(), workspace.get().choices().gapReach());
+    /** The search for what is probably wrong. */
+    public SnagSearch search() {
+        return search;
     }
 
-    /** A snag of another storey than the one worked on. */
-    public record SnagThere(Storey storey, Snag snag) {}
+    /** What is probably wrong with the storey, as far as is known. */
+    public List<Snag> snags() {
+        return search.known().get().on(workspace.get().storey());
+    }
 
-    /** What is probably wrong with the other storeys. */
+    /** What is probably wrong with the other storeys, as far as is known. */
     public List<SnagThere> snagsElsewhere() {
-        var plan = plan();
         var here = workspace.get().storey();
-        var reach = workspace.get().choices().gapReach();
-        return plan.storeys().stream()
-                .filter(s -> !s.id().equals(here))
-                .flatMap(s -> snags.of(cache.of(plan, s), plan, reach).stream().map(x -> new SnagThere(s, x)))
+        return search.known().get().snags().stream()
+                .filter(s -> !s.storey().id().equals(here))
                 .toList();
     }
 

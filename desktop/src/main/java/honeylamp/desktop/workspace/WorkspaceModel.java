@@ -47,7 +47,7 @@ public final class WorkspaceModel {
     private final ActionLog log;
     private final ReadOnlyStringWrapper alarm = new ReadOnlyStringWrapper("");
     private final PictureStore pictures = new PictureStore();
-    private final ShownPlan shown = new ShownPlan(this::now, cache);
+    private final ShownPlan shown;
     private Optional<Length> measured = Optional.empty();
     private final ReadOnlyObjectWrapper<List<String>> typing = new ReadOnlyObjectWrapper<>(List.of());
     private Optional<View> fittedView = Optional.empty();
@@ -60,9 +60,21 @@ public final class WorkspaceModel {
      * @param log told all that happens to it, for autosave
      */
     public WorkspaceModel(Origin origin, ActionLog log) {
+        this(origin, log, SnagSearch.Threads.AT_ONCE);
+    }
+
+    /**
+     * A model of a document.
+     *
+     * @param log told all that happens to it, for autosave
+     * @param snags where snags are looked for
+     */
+    public WorkspaceModel(Origin origin, ActionLog log, SnagSearch.Threads snags) {
         this.log = log;
+        this.shown = new ShownPlan(this::now, cache, new SnagSearch(snags));
         this.state = new ReadOnlyObjectWrapper<>(
                 fresh(origin, History.of(origin.document().plan())));
+        state.subscribe(_ -> shown.changed());
         log.opened(origin);
     }
 
