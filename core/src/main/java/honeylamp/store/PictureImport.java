@@ -77,13 +77,19 @@ public final class PictureImport {
      * @throws Progress.Cancelled if the work is no longer wanted
      */
     public static Result read(byte[] bytes, String where, Progress progress) throws Progress.Cancelled {
+        return read(bytes, where, progress, GraphicsReader.Source.ASIDE);
+    }
+
+    /** Reads a file that is in memory; drawings and pages as {@code graphics} does. */
+    static Result read(byte[] bytes, String where, Progress progress, GraphicsReader.Source graphics)
+            throws Progress.Cancelled {
         try {
             var head = new String(bytes, 0, Math.min(LOOKED_AT, bytes.length), StandardCharsets.ISO_8859_1);
             if (head.contains("%PDF-")) {
-                return new Result.Pages(PdfPages.read(bytes, where));
+                return new Result.Pages(PdfPages.read(graphics.of(bytes), where, progress));
             }
             if (looksLikeSvg(head)) {
-                var png = SvgPicture.png(bytes);
+                var png = drawn(bytes, graphics, progress);
                 return new Result.Good(png, sha256(png), pixels(png, progress));
             }
             var pixels = pixels(bytes, progress);
@@ -94,6 +100,16 @@ public final class PictureImport {
         } catch (IOException e) {
             return refused(
                     "The picture is damaged: " + e.getMessage(), where, "Copy it again from where it came from.");
+        }
+    }
+
+    private static byte[] drawn(byte[] svg, GraphicsReader.Source graphics, Progress progress)
+            throws IOException, Progress.Cancelled {
+        var reader = graphics.of(svg);
+        try {
+            return reader.read(GraphicsRequest.of(GraphicsRequest.Kind.SVG), progress);
+        } finally {
+            reader.close();
         }
     }
 

@@ -16,10 +16,6 @@ import java.io.IOException;
 import java.net.URI;
 import java.nio.charset.StandardCharsets;
 import java.util.Base64;
-import java.util.concurrent.CompletableFuture;
-import java.util.concurrent.ExecutionException;
-import java.util.concurrent.TimeUnit;
-import java.util.concurrent.TimeoutException;
 import java.util.regex.Pattern;
 import javax.imageio.ImageIO;
 import javax.xml.stream.XMLInputFactory;
@@ -28,7 +24,6 @@ import javax.xml.stream.XMLInputFactory;
 final class SvgPicture {
     private static final int LONG_SIDE_PX = 4000;
     private static final long MOST_BYTES = 20L << 20;
-    private static final long MOST_SECONDS = 4;
     private static final long MOST_EMBEDDED_PIXELS = 40_000_000;
     private static final Pattern EMBEDDED = Pattern.compile("data:image/[a-z+.-]{1,20};base64,([A-Za-z0-9+/=\\s]+)");
     private static final URI NOWHERE = URI.create("about:blank");
@@ -54,7 +49,11 @@ final class SvgPicture {
                 Math.max(1, Math.round(size.width * scale)),
                 Math.max(1, Math.round(size.height * scale)),
                 BufferedImage.TYPE_INT_RGB);
-        inTime(() -> draw(document, image));
+        try {
+            draw(document, image);
+        } catch (RuntimeException | StackOverflowError | OutOfMemoryError e) {
+            throw new IOException("it cannot be drawn", e);
+        }
         var out = new ByteArrayOutputStream();
         ImageIO.write(image, "png", out);
         return out.toByteArray();
@@ -108,32 +107,5 @@ final class SvgPicture {
         g.setRenderingHint(RenderingHints.KEY_STROKE_CONTROL, RenderingHints.VALUE_STROKE_PURE);
         document.render((java.awt.Component) null, g, new ViewBox(image.getWidth(), image.getHeight()));
         g.dispose();
-    }
-
-    /** A hostile drawing may take for ever; after a while it is given up. */
-    private static void inTime(Runnable work) throws IOException {
-        var done = new CompletableFuture<Void>();
-        var thread = Thread.ofPlatform().daemon().name("svg").start(() -> {
-            try {
-                work.run();
-                done.complete(null);
-            } catch (RuntimeException | StackOverflowError | OutOfMemoryError e) {
-                done.completeExceptionally(e);
-            }
-        });
-        try {
-            done.get(MOST_SECONDS, TimeUnit.SECONDS);
-        } catch (TimeoutException _) {
-            thread.interrupt();
-            throw new RefusedException(
-                    "The SVG drawing takes longer than " + MOST_SECONDS + " s to draw",
-                    "Save it as PNG and bring that in.");
-        } catch (ExecutionException e) {
-            throw new IOException("it cannot be drawn", e);
-        } catch (InterruptedException e) {
-            thread.interrupt();
-            Thread.currentThread().interrupt();
-            throw new IOException("drawing it was ended", e);
-        }
     }
 }

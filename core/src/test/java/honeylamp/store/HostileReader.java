@@ -175,7 +175,11 @@ enum HostileReader {
     }
 
     static String picture(Path file) throws Exception {
-        return switch (PictureImport.read(file, Progress.NONE)) {
+        return switch (PictureImport.read(
+                Files.readAllBytes(file),
+                String.valueOf(file.getFileName()),
+                Progress.NONE,
+                GraphicsReader.Source.HERE)) {
             case PictureImport.Result.Good good ->
                 "read " + good.picture().pyramid().width();
             case PictureImport.Result.Pages(var pages) -> {

@@ -19,9 +19,11 @@ import honeylamp.plan.Underlay.Sight;
 import honeylamp.store.PlanDocument;
 import java.awt.Color;
 import java.awt.image.BufferedImage;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.TimeUnit;
 import javafx.geometry.VerticalDirection;
 import javafx.scene.image.WritableImage;
 import javafx.scene.input.Clipboard;
@@ -30,6 +32,7 @@ import javafx.scene.input.KeyCode;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.testfx.util.WaitForAsyncUtils;
 
 /** Pictures to trace in the real window, and the demo's kitchen traced from its sheet. */
 class UnderlayWindowTest {
@@ -354,6 +357,43 @@ class UnderlayWindowTest {
             assertThat(StoreyGeometry.of(w.plan(), storey(w)).netAreaMm2()).isEqualTo(before);
             w.press("note-gone-0");
             assertThat(underlay(w).notes()).hasSize(1);
+        }
+    }
+
+    /** A page whose forms show one another, ten thousand million rectangles in all; then an ordinary page. */
+    private static String endlessPdf() {
+        var pdf = new StringBuilder("%PDF-1.4\n1 0 obj<</Type/Catalog/Pages 2 0 R>>endobj\n"
+                + "2 0 obj<</Type/Pages/Kids[3 0 R 4 0 R]/Count 2>>endobj\n"
+                + "3 0 obj<</Type/Page/Parent 2 0 R/MediaBox[0 0 200 100]"
+                + "/Resources<</XObject<</In 20 0 R>>>>/Contents 5 0 R>>endobj\n"
+                + "4 0 obj<</Type/Page/Parent 2 0 R/MediaBox[0 0 100 300]>>endobj\n"
+                + "5 0 obj<</Length 6>>stream\n/In Do\nendstream endobj\n"
+                + "10 0 obj<</Subtype/Form/BBox[0 0 200 100]/Length 12>>stream\n0 0 1 1 re f\nendstream endobj\n");
+        for (var level = 11; level <= 20; level++) {
+            pdf.append(level)
+                    .append(" 0 obj<</Subtype/Form/BBox[0 0 200 100]/Resources<</XObject<</In ")
+                    .append(level - 1)
+                    .append(" 0 R>>>>/Length 70>>stream\n")
+                    .append("/In Do ".repeat(10))
+                    .append("\nendstream endobj\n");
+        }
+        return pdf.append("trailer<</Root 1 0 R>>\n%%EOF").toString();
+    }
+
+    @Test
+    void aPageThatNeverEndsIsToldAndDoesNotHoldUpTheOthers() throws Exception {
+        try (var w = WindowDriver.empty()) {
+            w.answers.picture = Optional.of(Files.writeString(folder.resolve("endless.pdf"), endlessPdf()));
+            w.press("bring-in");
+            WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> w.robot
+                    .lookup("Page 1, cannot be shown")
+                    .tryQuery()
+                    .isPresent());
+            w.key(KeyCode.RIGHT);
+            w.press("take-page");
+            w.settle();
+            assertThat(storey(w).underlays()).singleElement().satisfies(u -> assertThat(u.picture())
+                    .satisfies(p -> assertThat(3.0 * p.widthPx()).isCloseTo(p.heightPx(), within(3.0))));
         }
     }
 }

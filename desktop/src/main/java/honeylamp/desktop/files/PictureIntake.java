@@ -29,9 +29,15 @@ public final class PictureIntake<T> extends Task<T> {
         return new PictureIntake<>(p -> PictureImport.read(bytes, name, p));
     }
 
-    /** The work of drawing one page. */
+    /** The work of drawing one page, the last that is asked of its file. */
     public static PictureIntake<PdfPages.Page> of(PdfPages pages, int page) {
-        return new PictureIntake<>(p -> pages.page(page, p));
+        return new PictureIntake<>(p -> {
+            try {
+                return pages.page(page, p);
+            } finally {
+                pages.close();
+            }
+        });
     }
 
     @Override

@@ -43,7 +43,7 @@ public final class PagePicker extends VBox {
     private final Label facts = Widgets.quiet("");
     private final List<Button> pages = new ArrayList<>();
     private Taking taking = (_, _, _) -> {};
-    private @Nullable PdfPages shown;
+    private volatile @Nullable PdfPages shown; // asked on the reading thread too
     private UnitSystem units = UnitSystem.MM;
     private int page;
     private OptionalInt scale = OptionalInt.empty();
@@ -67,7 +67,7 @@ public final class PagePicker extends VBox {
         scroll.setFitToWidth(true);
         var take = Widgets.button("Bring in this page", "take-page", "Enter does it too", this::take);
         take.getStyleClass().add("main-action");
-        var leave = Widgets.button("Cancel", "leave-pages", "Esc does it too", this::close);
+        var leave = Widgets.button("Cancel", "leave-pages", "Esc does it too", this::leave);
         getChildren()
                 .addAll(
                         Widgets.heading("Which page?"),
@@ -83,33 +83,40 @@ public final class PagePicker extends VBox {
         taking = then;
         tiles.getChildren().clear();
         pages.clear();
+        var thumbnails = new ArrayList<Runnable>();
         for (var i = 0; i < Math.min(MOST_PAGES, file.count()); i++) {
             var index = i;
             var picture = new ImageView();
             picture.setFitWidth(THUMBNAIL_PX);
             picture.setFitHeight(THUMBNAIL_PX);
             picture.setPreserveRatio(true);
-            var button = new Button("", new VBox(4, picture, new Label("Page " + (i + 1))));
+            var words = new Label("Page " + (i + 1));
+            var button = new Button("", new VBox(4, picture, words));
             button.setId("page-" + (i + 1));
             button.getStyleClass().addAll("tile", "page-tile");
             button.setAccessibleText("Page " + (i + 1));
             button.setOnAction(_ -> choose(index));
             pages.add(button);
             tiles.getChildren().add(button);
-            worker.execute(() -> thumbnail(file, index, picture));
+            thumbnails.add(() -> thumbnail(file, index, picture, words));
         }
         scroll.setPrefViewportHeight((pages.size() > PAGES_A_ROW ? 2 : 1) * ROW_PX);
         setVisible(true);
         setManaged(true);
         choose(0);
+        thumbnails.forEach(worker::execute); // after what is written on the page chosen
     }
 
-    private static void thumbnail(PdfPages file, int index, ImageView picture) {
+    private void thumbnail(PdfPages file, int index, ImageView picture, Label words) {
+        if (shown != file) {
+            return; // put away meanwhile
+        }
         try {
             var image = fx(file.thumbnail(index, 2 * THUMBNAIL_PX));
             Platform.runLater(() -> picture.setImage(image));
         } catch (IOException e) {
             LOG.warn("page {} of {} has no thumbnail", index + 1, file.name(), e);
+            Platform.runLater(() -> words.setText("Page " + (index + 1) + ", cannot be shown"));
         }
     }
 
@@ -210,7 +217,7 @@ public final class PagePicker extends VBox {
     /** A key of the window, while the picker is open. */
     public void key(KeyEvent e) {
         switch (e.getCode()) {
-            case KeyCode.ESCAPE -> close();
+            case KeyCode.ESCAPE -> leave();
             case KeyCode.ENTER -> take();
             case KeyCode.RIGHT -> choose(Math.min(page + 1, pages.size() - 1));
             case KeyCode.LEFT -> choose(Math.max(page - 1, 0));
@@ -230,6 +237,14 @@ public final class PagePicker extends VBox {
         close();
         if (file != null) {
             taking.take(file, page, scale);
+        }
+    }
+
+    private void leave() {
+        var file = shown;
+        close();
+        if (file != null) {
+            file.close();
         }
     }
 

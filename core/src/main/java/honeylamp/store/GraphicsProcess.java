@@ -1,0 +1,152 @@
+package honeylamp.store;
+
+import honeylamp.output.Progress;
+import honeylamp.store.PictureImport.RefusedException;
+import java.io.BufferedInputStream;
+import java.io.BufferedOutputStream;
+import java.io.DataInputStream;
+import java.io.DataOutputStream;
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Has a file read by a process of its own. A drawing can be made so that it never ends or fills all memory; no thread can
+ * be ended against its will, but a process can, and its heap is bounded. One that has ended is begun anew when something
+ * is asked; one that is asked nothing ends by itself, and so does one whose program has gone.
+ */
+final class GraphicsProcess implements GraphicsReader {
+    private static final String HEAP = "-Xmx1g";
+    private static final int MOST_SECONDS_TO_START = 20;
+    private static final long LOOK_MS = 20;
+
+    private final byte[] file;
+    private volatile @Nullable Running running;
+    private volatile boolean closed;
+
+    private GraphicsProcess(byte[] file) {
+        this.file = file;
+    }
+
+    static GraphicsReader of(byte[] file) {
+        return new GraphicsProcess(file);
+    }
+
+    /** A process that has told that it is there. */
+    private record Running(Process process, DataOutputStream to, DataInputStream from) {}
+
+    /** Something that a process says. */
+    private interface Saying<T> {
+        T take() throws IOException;
+    }
+
+    @Override
+    public synchronized byte[] read(GraphicsRequest request, Progress progress) throws IOException, Progress.Cancelled {
+        var there = running();
+        try {
+            return said(there, request.kind().mostSeconds(), progress, () -> {
+                GraphicsServer.ask(there.to, request);
+                return GraphicsServer.answer(there.from);
+            });
+        } catch (TimeoutException _) {
+            throw request.tooLong();
+        }
+    }
+
+    private Running running() throws IOException, Progress.Cancelled {
+        if (closed) {
+            throw new IOException("the file has been put away");
+        }
+        var known = running;
+        if (known != null && known.process.isAlive()) {
+            return known;
+        }
+        var process = new ProcessBuilder(List.of(
+                        Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                        HEAP,
+                        "-XX:+ExitOnOutOfMemoryError",
+                        "-XX:+UseSerialGC",
+                        "-Djava.awt.headless=true",
+                        "-cp",
+                        System.getProperty("java.class.path"),
+                        GraphicsServer.class.getName()))
+                .redirectError(ProcessBuilder.Redirect.DISCARD)
+                .start();
+        var begun = new Running(
+                process,
+                new DataOutputStream(new BufferedOutputStream(process.getOutputStream())),
+                new DataInputStream(new BufferedInputStream(process.getInputStream())));
+        running = begun;
+        try {
+            said(begun, MOST_SECONDS_TO_START, Progress.NONE, () -> {
+                GraphicsServer.begin(begun.to, file);
+                return GraphicsServer.begun(begun.from);
+            });
+        } catch (TimeoutException e) {
+            throw new IOException("the program that draws it did not start", e);
+        }
+        return begun;
+    }
+
+    /** What a process says, waited for; the process is ended if that fails in whatever way. */
+    private <T> T said(Running there, int mostSeconds, Progress progress, Saying<T> saying)
+            throws IOException, Progress.Cancelled, TimeoutException {
+        var answer = new CompletableFuture<T>();
+        Thread.ofVirtual().start(() -> {
+            try {
+                answer.complete(saying.take());
+            } catch (IOException | RuntimeException e) {
+                answer.completeExceptionally(e);
+            }
+        });
+        var until = System.nanoTime() + TimeUnit.SECONDS.toNanos(mostSeconds);
+        var good = false;
+        try {
+            while (true) {
+                try {
+                    var taken = answer.get(LOOK_MS, TimeUnit.MILLISECONDS);
+                    good = true;
+                    return taken;
+                } catch (TimeoutException e) {
+                    if (System.nanoTime() > until) {
+                        throw e;
+                    }
+                    progress.at(0);
+                }
+            }
+        } catch (ExecutionException e) {
+            if (e.getCause() instanceof RefusedException refused) {
+                good = true;
+                throw refused;
+            }
+            if (e.getCause() instanceof GraphicsServer.DamagedException damaged) {
+                good = true;
+                throw new IOException(damaged.getMessage(), damaged);
+            }
+            throw new IOException("it asks for more than there is for it", e); // the process has ended
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IOException("drawing it was ended", e);
+        } finally {
+            if (!good) {
+                there.process.destroyForcibly();
+                running = null;
+            }
+        }
+    }
+
+    /** Waits for nobody: an answer under way is ended too. */
+    @Override
+    public void close() {
+        closed = true;
+        var there = running;
+        if (there != null) {
+            there.process.destroyForcibly();
+        }
+    }
+}
