@@ -36,7 +36,7 @@ final class CameraNotes {
     private static final int BEFORE_TABLES = 10;
 
     /**
-     * A JPEG, PNG or WebP without notes; other bytes as they are.
+     * A JPEG, PNG, WebP or TIFF without notes; other bytes as they are.
      *
      * @param orientation as the camera noted it (Exif 2.3, tag 274): 1 is upright
      */
@@ -48,6 +48,9 @@ final class CameraNotes {
                 && text(bytes, 0).equals("RIFF")
                 && text(bytes, 8).equals("WEBP")) {
             return webp(bytes, orientation);
+        }
+        if (TiffNotes.isTiff(bytes)) {
+            return TiffNotes.without(bytes); // which side is up is no note of these
         }
         return bytes.length < 4 || at(bytes, 0) != MARK || at(bytes, 1) != START_OF_IMAGE
                 ? bytes

@@ -28,12 +28,20 @@ public final class PictureImport {
 
     private PictureImport() {}
 
+    /** Whether what a camera noted beside a picture (place, time, owner) is kept with it. */
+    public enum Notes {
+        /** It goes into the plan file with the picture. */
+        KEPT,
+        /** Only the picture does. */
+        LEFT_OUT
+    }
+
     /** What came of reading a file. */
     public sealed interface Result {
         /**
          * A picture: the bytes to keep, their SHA-256, and the pixels.
          *
-         * @param bytes as they were in the file without a camera's notes, or a PNG of what a drawing shows
+         * @param bytes as they were in the file, with or without a camera's notes, or a PNG of what a drawing shows
          */
         record Good(byte[] bytes, String sha256, TracedPicture picture) implements Result {}
 
@@ -49,7 +57,7 @@ public final class PictureImport {
      *
      * @throws Progress.Cancelled if the work is no longer wanted
      */
-    public static Result read(Path file, Progress progress) throws Progress.Cancelled {
+    public static Result read(Path file, Notes notes, Progress progress) throws Progress.Cancelled {
         var where = String.valueOf(file.getFileName());
         try {
             var size = Files.size(file);
@@ -63,7 +71,7 @@ public final class PictureImport {
                         where,
                         "Save it smaller, for example as JPEG.");
             }
-            return read(Files.readAllBytes(file), where, progress);
+            return read(Files.readAllBytes(file), where, notes, progress);
         } catch (IOException e) {
             return refused(
                     "The picture cannot be read: " + e.getMessage(), where, "Check that the file is there and whole.");
@@ -76,12 +84,12 @@ public final class PictureImport {
      * @param where its name, for sentences
      * @throws Progress.Cancelled if the work is no longer wanted
      */
-    public static Result read(byte[] bytes, String where, Progress progress) throws Progress.Cancelled {
-        return read(bytes, where, progress, GraphicsReader.Source.ASIDE);
+    public static Result read(byte[] bytes, String where, Notes notes, Progress progress) throws Progress.Cancelled {
+        return read(bytes, where, notes, progress, GraphicsReader.Source.ASIDE);
     }
 
     /** Reads a file that is in memory; drawings and pages as {@code graphics} does. */
-    static Result read(byte[] bytes, String where, Progress progress, GraphicsReader.Source graphics)
+    static Result read(byte[] bytes, String where, Notes notes, Progress progress, GraphicsReader.Source graphics)
             throws Progress.Cancelled {
         try {
             var head = new String(bytes, 0, Math.min(LOOKED_AT, bytes.length), StandardCharsets.ISO_8859_1);
@@ -93,8 +101,8 @@ public final class PictureImport {
                 return new Result.Good(png, sha256(png), pixels(png, progress));
             }
             var pixels = pixels(bytes, progress);
-            var plain = CameraNotes.without(bytes, PicturePixels.orientation(bytes));
-            return new Result.Good(plain, sha256(plain), pixels);
+            var kept = notes == Notes.KEPT ? bytes : CameraNotes.without(bytes, PicturePixels.orientation(bytes));
+            return new Result.Good(kept, sha256(kept), pixels);
         } catch (RefusedException e) {
             return refused(e.what(), where, e.todo());
         } catch (IOException e) {

@@ -41,7 +41,8 @@ class DemoTest {
     void theSheetIsTheSameFromTheSameSeed() throws Exception {
         var first = DemoFiles.sheet(SailclothYard.plan());
         assertThat(DemoFiles.sheet(SailclothYard.plan())).isEqualTo(first);
-        assertThat(PictureImport.read(first, "sheet", Progress.NONE)).isInstanceOf(PictureImport.Result.Good.class);
+        assertThat(PictureImport.read(first, "sheet", PictureImport.Notes.LEFT_OUT, Progress.NONE))
+                .isInstanceOf(PictureImport.Result.Good.class);
     }
 
     @Test

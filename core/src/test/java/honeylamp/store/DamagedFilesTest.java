@@ -125,7 +125,7 @@ class DamagedFilesTest {
         var random = new Random(13);
         for (var i = 0; i < DAMAGES; i++) {
             var file = Files.write(folder.resolve("scan." + format), damaged(out.toByteArray(), random));
-            switch (PictureImport.read(file, Progress.NONE)) {
+            switch (PictureImport.read(file, PictureImport.Notes.LEFT_OUT, Progress.NONE)) {
                 case PictureImport.Result.Good good ->
                     assertThat((long) good.picture().pyramid().width()
                                     * good.picture().pyramid().height())

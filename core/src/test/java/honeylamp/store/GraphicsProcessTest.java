@@ -87,7 +87,7 @@ class GraphicsProcessTest {
 
     @Test
     void aDrawingThatNeverEndsIsRefusedAndItsReaderEnds() throws Exception {
-        assertThat(PictureImport.read(endlessSvg(), "endless.svg", Progress.NONE))
+        assertThat(PictureImport.read(endlessSvg(), "endless.svg", PictureImport.Notes.LEFT_OUT, Progress.NONE))
                 .isInstanceOfSatisfying(
                         PictureImport.Result.Refused.class,
                         r -> assertThat(r.problem().sentence())
@@ -102,7 +102,8 @@ class GraphicsProcessTest {
         var svg = ("<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"40\" height=\"20\">"
                         + "<rect width=\"20\" height=\"20\" fill=\"#204060\"/></svg>")
                 .getBytes(StandardCharsets.UTF_8);
-        var aside = (PictureImport.Result.Good) PictureImport.read(svg, "a.svg", Progress.NONE);
+        var aside = (PictureImport.Result.Good)
+                PictureImport.read(svg, "a.svg", PictureImport.Notes.LEFT_OUT, Progress.NONE);
         assertThat(aside.bytes()).isEqualTo(SvgPicture.png(svg));
         assertThat(aside.picture().pyramid().width()).isEqualTo(4000);
         awaitNoReader();
@@ -110,8 +111,9 @@ class GraphicsProcessTest {
 
     @Test
     void aPageThatNeverEndsIsRefusedAndTheOthersAreStillRead() throws Exception {
-        var pages =
-                ((PictureImport.Result.Pages) PictureImport.read(endlessPdf(), "endless.pdf", Progress.NONE)).pages();
+        var pages = ((PictureImport.Result.Pages)
+                        PictureImport.read(endlessPdf(), "endless.pdf", PictureImport.Notes.LEFT_OUT, Progress.NONE))
+                .pages();
         assertThat(pages.count()).isEqualTo(2);
         assertThatThrownBy(() -> pages.thumbnail(0, 50))
                 .isInstanceOf(PictureImport.RefusedException.class)
@@ -127,8 +129,9 @@ class GraphicsProcessTest {
 
     @Test
     void aPageNobodyWaitsForIsEnded() throws Exception {
-        var pages =
-                ((PictureImport.Result.Pages) PictureImport.read(endlessPdf(), "endless.pdf", Progress.NONE)).pages();
+        var pages = ((PictureImport.Result.Pages)
+                        PictureImport.read(endlessPdf(), "endless.pdf", PictureImport.Notes.LEFT_OUT, Progress.NONE))
+                .pages();
         var asked = new AtomicInteger();
         assertThatThrownBy(() -> pages.page(0, _ -> {
                     if (asked.incrementAndGet() > 10) {

@@ -178,6 +178,7 @@ enum HostileReader {
         return switch (PictureImport.read(
                 Files.readAllBytes(file),
                 String.valueOf(file.getFileName()),
+                PictureImport.Notes.LEFT_OUT,
                 Progress.NONE,
                 GraphicsReader.Source.HERE)) {
             case PictureImport.Result.Good good ->

@@ -46,7 +46,7 @@ class PictureImportTest {
     }
 
     private static PictureImport.Result read(byte[] bytes, String name) throws Progress.Cancelled {
-        return PictureImport.read(bytes, name, Progress.NONE);
+        return PictureImport.read(bytes, name, PictureImport.Notes.LEFT_OUT, Progress.NONE);
     }
 
     private static PictureImport.Result.Good good(PictureImport.Result result) {
@@ -82,7 +82,7 @@ class PictureImportTest {
             })
     void readsWhatPeopleHaveInHand(String name) throws Exception {
         var file = Files.write(folder.resolve(name), kept(name));
-        var good = good(PictureImport.read(file, Progress.NONE));
+        var good = good(PictureImport.read(file, PictureImport.Notes.LEFT_OUT, Progress.NONE));
         assertThat(good.picture().pyramid().width()).isEqualTo(60);
         assertThat(good.picture().pyramid().height()).isEqualTo(40);
         assertThat(good.sha256()).hasSize(64);
@@ -210,7 +210,7 @@ class PictureImportTest {
         Progress ended = _ -> {
             throw new Progress.Cancelled();
         };
-        assertThatThrownBy(() -> PictureImport.read(kept("scan.png"), "scan.png", ended))
+        assertThatThrownBy(() -> PictureImport.read(kept("scan.png"), "scan.png", PictureImport.Notes.LEFT_OUT, ended))
                 .isInstanceOf(Progress.Cancelled.class);
     }
 
@@ -240,7 +240,7 @@ class PictureImportTest {
     @Test
     void aTextFileNamedPngIsRefused() throws Exception {
         var file = Files.writeString(folder.resolve("notes.png"), "This is no picture.");
-        assertThat(refused(PictureImport.read(file, Progress.NONE)))
+        assertThat(refused(PictureImport.read(file, PictureImport.Notes.LEFT_OUT, Progress.NONE)))
                 .contains("no picture")
                 .contains("notes.png")
                 .contains("Choose a PNG");
@@ -249,8 +249,9 @@ class PictureImportTest {
     @Test
     void anEmptyAndAMissingFileAreRefused() throws Exception {
         var file = Files.createFile(folder.resolve("empty.png"));
-        assertThat(refused(PictureImport.read(file, Progress.NONE))).contains("empty");
-        assertThat(refused(PictureImport.read(folder.resolve("gone.png"), Progress.NONE)))
+        assertThat(refused(PictureImport.read(file, PictureImport.Notes.LEFT_OUT, Progress.NONE)))
+                .contains("empty");
+        assertThat(refused(PictureImport.read(folder.resolve("gone.png"), PictureImport.Notes.LEFT_OUT, Progress.NONE)))
                 .contains("cannot be read");
     }
 

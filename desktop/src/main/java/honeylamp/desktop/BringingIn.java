@@ -48,7 +48,7 @@ final class BringingIn {
 
     void file(Path file) {
         var name = String.valueOf(file.getFileName());
-        run(PictureIntake.of(file), result -> take(result, name));
+        run(PictureIntake.of(file, model.now().choices().pictures().notes()), result -> take(result, name));
     }
 
     void image(Image image, String name) {

@@ -19,6 +19,9 @@ import honeylamp.plan.Underlay.Sight;
 import honeylamp.store.PlanDocument;
 import java.awt.Color;
 import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.nio.ByteBuffer;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Map;
@@ -360,6 +363,35 @@ class UnderlayWindowTest {
         }
     }
 
+    @Test
+    void aCamerasNotesAreKeptOnlyIfThatIsTicked() throws Exception {
+        var image = new BufferedImage(60, 40, BufferedImage.TYPE_INT_RGB);
+        var out = new ByteArrayOutputStream();
+        ImageIO.write(image, "jpeg", out);
+        var jpeg = out.toByteArray();
+        var secret = "Exif\0\0SECRET PLACE".getBytes(StandardCharsets.ISO_8859_1);
+        var noted = ByteBuffer.allocate(jpeg.length + 4 + secret.length)
+                .put(jpeg, 0, 2)
+                .putShort((short) 0xFFE1) // a segment of notes
+                .putShort((short) (secret.length + 2))
+                .put(secret)
+                .put(jpeg, 2, jpeg.length - 2)
+                .array();
+        try (var w = WindowDriver.empty()) {
+            w.answers.picture = Optional.of(Files.write(folder.resolve("photo.jpg"), noted));
+            w.press("bring-in");
+            w.press("stage-underlay");
+            w.press("keep-notes");
+            w.press("bring-in");
+            var kept = WindowDriver.onScreen(() -> w.model().now().document().assets());
+            assertThat(kept).hasSize(2);
+            assertThat(kept.values().stream()
+                            .map(b -> new String(b, StandardCharsets.ISO_8859_1))
+                            .filter(t -> t.contains("SECRET PLACE")))
+                    .hasSize(1);
+        }
+    }
+
     /** A page whose forms show one another, ten thousand million rectangles in all; then an ordinary page. */
     private static String endlessPdf() {
         var pdf = new StringBuilder("%PDF-1.4\n1 0 obj<</Type/Catalog/Pages 2 0 R>>endobj\n"
@@ -385,15 +417,17 @@ class UnderlayWindowTest {
         try (var w = WindowDriver.empty()) {
             w.answers.picture = Optional.of(Files.writeString(folder.resolve("endless.pdf"), endlessPdf()));
             w.press("bring-in");
-            WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> w.robot
-                    .lookup("Page 1, cannot be shown")
-                    .tryQuery()
-                    .isPresent());
+            WaitForAsyncUtils.waitFor(
+                    20,
+                    TimeUnit.SECONDS,
+                    () -> w.robot.lookup("Page 1, cannot be shown").tryQuery().isPresent());
             w.key(KeyCode.RIGHT);
             w.press("take-page");
             w.settle();
-            assertThat(storey(w).underlays()).singleElement().satisfies(u -> assertThat(u.picture())
-                    .satisfies(p -> assertThat(3.0 * p.widthPx()).isCloseTo(p.heightPx(), within(3.0))));
+            assertThat(storey(w).underlays())
+                    .singleElement()
+                    .satisfies(u -> assertThat(u.picture())
+                            .satisfies(p -> assertThat(3.0 * p.widthPx()).isCloseTo(p.heightPx(), within(3.0))));
         }
     }
 }

@@ -318,6 +318,7 @@ class WindowTest {
                                 "Draw wall");
                 return null;
             });
+            w.settle();
             javafx.scene.control.Button counter = w.node("snags");
             assertThat(WindowDriver.<String>onScreen(counter::getText)).isEqualTo("1 snag");
             w.press("snags");
@@ -327,8 +328,10 @@ class WindowTest {
                 mend.orElseThrow().fire();
                 return null;
             });
+            w.settle();
             assertThat(WindowDriver.<String>onScreen(counter::getText)).isEqualTo("No snags");
             w.key(KeyCode.CONTROL, KeyCode.Z);
+            w.settle();
             assertThat(WindowDriver.<String>onScreen(counter::getText)).isEqualTo("1 snag");
         }
     }

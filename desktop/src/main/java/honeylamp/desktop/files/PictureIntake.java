@@ -20,13 +20,13 @@ public final class PictureIntake<T> extends Task<T> {
     }
 
     /** The work of reading a file. */
-    public static PictureIntake<PictureImport.Result> of(Path file) {
-        return new PictureIntake<>(p -> PictureImport.read(file, p));
+    public static PictureIntake<PictureImport.Result> of(Path file, PictureImport.Notes notes) {
+        return new PictureIntake<>(p -> PictureImport.read(file, notes, p));
     }
 
     /** The work of reading a picture that is in memory. */
     public static PictureIntake<PictureImport.Result> of(byte[] bytes, String name) {
-        return new PictureIntake<>(p -> PictureImport.read(bytes, name, p));
+        return new PictureIntake<>(p -> PictureImport.read(bytes, name, PictureImport.Notes.LEFT_OUT, p));
     }
 
     /** The work of drawing one page, the last that is asked of its file. */

@@ -8,6 +8,7 @@ import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.ElementId.WallTypeId;
 import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Plan;
+import honeylamp.store.PictureImport;
 import honeylamp.units.Length;
 import honeylamp.units.UnitSystem;
 import java.util.Optional;
@@ -21,6 +22,7 @@ import java.util.Optional;
  * @param furnishing the key of the piece placed next
  * @param material the key of the floor laid next
  * @param part the fixed part, car, ground and unit put in next
+ * @param pictures how pictures to trace are brought in and changed
  * @param gapReach wall ends nearer than this to a wall or to each other are taken for gaps
  */
 public record Choices(
@@ -30,7 +32,7 @@ public record Choices(
         String furnishing,
         String material,
         NewPart part,
-        TracedWork tracedWork,
+        Pictures pictures,
         Length gapReach) {
     /** Whether walls run square by themselves. */
     public enum Angle {
@@ -77,6 +79,13 @@ public record Choices(
     public record NewWall(WallTypeId type, DrawnFace face, Angle angle, End lengthEnd) {}
 
     /**
+     * How pictures to trace are brought in and changed.
+     *
+     * @param notes what becomes of a camera's notes
+     */
+    public record Pictures(TracedWork tracedWork, PictureImport.Notes notes) {}
+
+    /**
      * What is shown and caught beside the plan itself.
      *
      * @param ghost another storey seen through this one
@@ -107,16 +116,20 @@ public record Choices(
                 "sofa",
                 "wide-plank-oak",
                 NewPart.FIRST,
-                TracedWork.GOES_ALONG,
+                new Pictures(TracedWork.GOES_ALONG, PictureImport.Notes.LEFT_OUT),
                 Snags.USUAL_GAP_REACH);
     }
 
     private Choices with(NewWall other) {
-        return new Choices(other, opening, seen, furnishing, material, part, tracedWork, gapReach);
+        return new Choices(other, opening, seen, furnishing, material, part, pictures, gapReach);
+    }
+
+    private Choices with(Pictures other) {
+        return new Choices(wall, opening, seen, furnishing, material, part, other, gapReach);
     }
 
     private Choices with(Seen other) {
-        return new Choices(wall, opening, other, furnishing, material, part, tracedWork, gapReach);
+        return new Choices(wall, opening, other, furnishing, material, part, pictures, gapReach);
     }
 
     /** The type of walls drawn next. */
@@ -152,6 +165,11 @@ public record Choices(
     /** Whether the working of areas is shown. */
     public Working working() {
         return seen.working;
+    }
+
+    /** Whether traced work goes along with its picture. */
+    public TracedWork tracedWork() {
+        return pictures.tracedWork;
     }
 
     /** The storey seen through this one. */
@@ -208,31 +226,36 @@ public record Choices(
 
     /** With another opening to put in. */
     public Choices withOpening(NewOpening other) {
-        return new Choices(wall, other, seen, furnishing, material, part, tracedWork, gapReach);
+        return new Choices(wall, other, seen, furnishing, material, part, pictures, gapReach);
     }
 
     /** With another kind of furnishing. */
     public Choices withFurnishing(String other) {
-        return new Choices(wall, opening, seen, other, material, part, tracedWork, gapReach);
+        return new Choices(wall, opening, seen, other, material, part, pictures, gapReach);
     }
 
     /** With another material. */
     public Choices withMaterial(String other) {
-        return new Choices(wall, opening, seen, furnishing, other, part, tracedWork, gapReach);
+        return new Choices(wall, opening, seen, furnishing, other, part, pictures, gapReach);
     }
 
     /** With another fixed part, car, ground or unit. */
     public Choices withPart(NewPart other) {
-        return new Choices(wall, opening, seen, furnishing, material, other, tracedWork, gapReach);
+        return new Choices(wall, opening, seen, furnishing, material, other, pictures, gapReach);
     }
 
     /** With traced work going along with its picture or staying. */
     public Choices withTracedWork(TracedWork other) {
-        return new Choices(wall, opening, seen, furnishing, material, part, other, gapReach);
+        return with(new Pictures(other, pictures.notes));
+    }
+
+    /** With a camera's notes kept or left out. */
+    public Choices withNotes(PictureImport.Notes other) {
+        return with(new Pictures(pictures.tracedWork, other));
     }
 
     /** With another reach within which wall ends count as gaps. */
     public Choices withGapReach(Length other) {
-        return new Choices(wall, opening, seen, furnishing, material, part, tracedWork, other);
+        return new Choices(wall, opening, seen, furnishing, material, part, pictures, other);
     }
 }

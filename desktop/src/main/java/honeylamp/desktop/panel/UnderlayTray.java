@@ -5,12 +5,15 @@ import honeylamp.edit.UnderlayEdits;
 import honeylamp.edit.UnderlayEdits.TracedWork;
 import honeylamp.plan.Underlay;
 import honeylamp.plan.Underlay.Sight;
+import honeylamp.store.PictureImport.Notes;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.VBox;
 
 /** Bringing in pictures and surveys, and the pile of pictures of this storey. */
@@ -30,6 +33,7 @@ record UnderlayTray(WorkspaceModel model, Commands commands) {
                 "bring-in-survey",
                 "Readings taken on site, as CSV or JSON, become a plan",
                 commands::bringInSurvey));
+        out.add(cameraNotes());
         if (underlays.isEmpty()) {
             out.add(
                     Widgets.quiet(
@@ -55,6 +59,18 @@ record UnderlayTray(WorkspaceModel model, Commands commands) {
             out.add(Widgets.section("Traced work", tracedWork()));
         }
         return out;
+    }
+
+    private Node cameraNotes() {
+        var keep = new CheckBox("Keep a camera's notes");
+        keep.setId("keep-notes");
+        keep.setWrapText(true);
+        keep.setTooltip(
+                new Tooltip("Place, time and owner of a photo go into the plan file; else only the picture does"));
+        keep.setSelected(model.now().choices().pictures().notes() == Notes.KEPT);
+        keep.setOnAction(_ ->
+                model.chooseWithin(model.now().choices().withNotes(keep.isSelected() ? Notes.KEPT : Notes.LEFT_OUT)));
+        return keep;
     }
 
     private Node pile(List<Underlay> underlays) {
