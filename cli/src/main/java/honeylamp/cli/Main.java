@@ -1,5 +1,6 @@
 package honeylamp.cli;
 
+import javax.imageio.ImageIO;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
@@ -37,21 +38,27 @@ public final class Main implements Runnable {
     /** Runs a command and ends with its exit code. */
     public static void main(String[] arguments) {
         System.setProperty("java.awt.headless", "true");
+        ImageIO.setUseCache(false); // pictures are packed in memory: the temporary folder may be full
         System.exit(run(arguments));
     }
 
     /** Runs a command; the result is its exit code. */
     public static int run(String... arguments) {
-        return new CommandLine(new Main())
-                .setExecutionExceptionHandler((e, line, _) -> {
-                    line.getErr().println(sentence(e));
-                    return UNEXPECTED;
-                })
-                .execute(arguments);
+        var line = new CommandLine(new Main()).setExecutionExceptionHandler((e, failed, _) -> {
+            failed.getErr().println(sentence(e));
+            return UNEXPECTED;
+        });
+        try {
+            return line.execute(arguments);
+        } catch (LinkageError | VirtualMachineError e) {
+            line.getErr().println(sentence(e));
+            return UNEXPECTED;
+        }
     }
 
     /** What nobody expected, in one line. */
-    private static String sentence(Exception e) {
+    private static String sentence(Throwable thrown) {
+        var e = thrown instanceof ExceptionInInitializerError && thrown.getCause() != null ? thrown.getCause() : thrown;
         var said = e.getMessage() == null ? e.getClass().getSimpleName() : e.getMessage();
         return "Something went wrong in the program ("
                 + said.lines().findFirst().orElse("")

@@ -257,4 +257,30 @@ class CommandLineTest {
             }
         }
     }
+
+    /** A process of its own, because the toolkit asks for the temporary folder once. */
+    @Test
+    void theSheetIsWrittenWithoutATemporaryFolder() throws Exception {
+        for (var ending : List.of("pdf", "png")) {
+            var here = folder.resolve("here." + ending);
+            var there = folder.resolve("there." + ending);
+            assertThat(run("export", demo(), "-o", here).code()).isZero();
+            var process = new ProcessBuilder(
+                            Path.of(System.getProperty("java.home"), "bin", "java")
+                                    .toString(),
+                            "-Djava.io.tmpdir=" + folder.resolve("gone"),
+                            "-cp",
+                            System.getProperty("java.class.path"),
+                            Main.class.getName(),
+                            "export",
+                            demo().toString(),
+                            "-o",
+                            there.toString())
+                    .redirectErrorStream(true)
+                    .start();
+            var said = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+            assertThat(process.waitFor()).as(said).isZero();
+            assertThat(there).hasSameBinaryContentAs(here);
+        }
+    }
 }

@@ -38,9 +38,9 @@ public enum Face {
 
     private static Font load(String file) {
         try (var in = open(file)) {
-            return Font.createFont(Font.TRUETYPE_FONT, in).deriveFont(MEASURING_SIZE);
+            return UnpackedFont.of(in.readAllBytes()).deriveFont(MEASURING_SIZE);
         } catch (IOException e) {
-            throw new UncheckedIOException("the shipped font " + file + " cannot be read", e);
+            throw new UncheckedIOException("the shipped font " + file + " cannot be read: " + e.getMessage(), e);
         } catch (FontFormatException e) {
             throw new IllegalStateException("the shipped font " + file + " is broken", e);
         }

@@ -72,6 +72,7 @@ final class GraphicsProcess implements GraphicsReader {
                         "-XX:+ExitOnOutOfMemoryError",
                         "-XX:+UseSerialGC",
                         "-Djava.awt.headless=true",
+                        "-Djava.io.tmpdir=" + System.getProperty("java.io.tmpdir"),
                         "-cp",
                         System.getProperty("java.class.path"),
                         GraphicsServer.class.getName()))

@@ -11,6 +11,7 @@ import java.io.IOException;
 import java.util.Objects;
 import java.util.concurrent.LinkedBlockingQueue;
 import java.util.concurrent.TimeUnit;
+import javax.imageio.ImageIO;
 
 /**
  * The process that {@link GraphicsProcess} begins: takes one file, then answers requests about it, over its standard
@@ -99,6 +100,7 @@ final class GraphicsServer {
     /** The process. */
     public static void main(String[] args) throws Exception {
         var to = new DataOutputStream(new BufferedOutputStream(new FileOutputStream(FileDescriptor.out)));
+        ImageIO.setUseCache(false); // the temporary folder may be full
         System.setOut(System.err); // whatever a library prints is no answer
         var from = new DataInputStream(new BufferedInputStream(System.in));
         var file = from.readNBytes(from.readInt());

@@ -1,6 +1,7 @@
 package honeylamp.store;
 
 import honeylamp.output.Progress;
+import honeylamp.underlay.Pyramid;
 import honeylamp.underlay.TracedPicture;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
@@ -105,10 +106,17 @@ public final class PictureImport {
             return new Result.Good(kept, sha256(kept), pixels);
         } catch (RefusedException e) {
             return refused(e.what(), where, e.todo());
+        } catch (Pyramid.NoRoomException e) {
+            return refused("The picture cannot be unpacked: " + noRoom(e), where, "Free space there and try again.");
         } catch (IOException e) {
             return refused(
                     "The picture is damaged: " + e.getMessage(), where, "Copy it again from where it came from.");
         }
+    }
+
+    /** Why there is no room for pixels, as the end of a sentence. */
+    public static String noRoom(Pyramid.NoRoomException e) {
+        return e.getMessage() + ", " + FileTrouble.reason(e.getCause());
     }
 
     private static byte[] drawn(byte[] svg, GraphicsReader.Source graphics, Progress progress)
@@ -134,6 +142,7 @@ public final class PictureImport {
      * The pixels of a picture kept in a plan, upright.
      *
      * @throws IOException if they cannot be read
+     * @throws Pyramid.NoRoomException if it is large and the temporary folder is full
      * @throws Progress.Cancelled if the work is no longer wanted
      */
     public static TracedPicture pixels(byte[] bytes, Progress progress) throws IOException, Progress.Cancelled {

@@ -48,6 +48,8 @@ final class PicturePixels {
             var height = reader.getHeight(0);
             requireSize(width, height, bytes.length, PictureImport.MOST_PIXELS);
             return unpacked(reader, width, height, orientation(bytes), progress);
+        } catch (Pyramid.NoRoomException e) {
+            throw e; // no fault of the picture
         } catch (RuntimeException | OutOfMemoryError | StackOverflowError e) {
             // readers trip over broken tables in every way there is
             throw new IOException("its pixels do not hang together", e);

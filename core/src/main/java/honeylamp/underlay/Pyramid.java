@@ -4,6 +4,7 @@ import java.awt.image.BufferedImage;
 import java.awt.image.DataBufferInt;
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.nio.ByteBuffer;
 import java.nio.IntBuffer;
 import java.nio.channels.FileChannel;
 import java.nio.file.Files;
@@ -19,6 +20,8 @@ import java.util.List;
 public final class Pyramid {
     /** Levels with more pixels than this are mapped. */
     static final long MOST_IN_HEAP = 12_000_000;
+
+    private static final int FILL = 8 << 20;
 
     /** The smallest level has about so many pixels. */
     private static final int LEAST = 64 * 64;
@@ -48,7 +51,11 @@ public final class Pyramid {
         }
     }
 
-    /** The pyramid of a picture that is in memory. */
+    /**
+     * The pyramid of a picture that is in memory.
+     *
+     * @throws NoRoomException if it is large and the temporary folder is full
+     */
     public static Pyramid of(BufferedImage image) {
         var level = room(image.getWidth(), image.getHeight(), 1);
         if (image.getType() == BufferedImage.TYPE_INT_RGB
@@ -65,23 +72,50 @@ public final class Pyramid {
         return above(level);
     }
 
-    /** Room for the pixels of one level; mapped if there are many. */
+    /**
+     * Room for the pixels of one level; mapped if there are many.
+     *
+     * @throws NoRoomException if there are many and the temporary folder is full
+     */
     public static Level room(int width, int height, int step) {
         var count = (long) width * height;
         return new Level(
                 width, height, step, count > MOST_IN_HEAP ? mapped(count) : IntBuffer.wrap(new int[(int) count]));
     }
 
+    /** The temporary folder has no room for the pixels of a large picture; the cause says why. */
+    public static final class NoRoomException extends UncheckedIOException {
+        private static final long serialVersionUID = 1L;
+
+        private NoRoomException(long bytes, IOException cause) {
+            super(
+                    "there is no room for its pixels (" + (bytes >> 20) + " MB) in the temporary folder "
+                            + System.getProperty("java.io.tmpdir"),
+                    cause);
+        }
+    }
+
     private static IntBuffer mapped(long count) {
         try {
             Path file = Files.createTempFile("honeylamp-picture", ".pixels");
             try (var channel = FileChannel.open(file, StandardOpenOption.READ, StandardOpenOption.WRITE)) {
-                return channel.map(FileChannel.MapMode.READ_WRITE, 0, 4 * count).asIntBuffer();
+                fill(channel, Integer.BYTES * count);
+                return channel.map(FileChannel.MapMode.READ_WRITE, 0, Integer.BYTES * count)
+                        .asIntBuffer();
             } finally {
                 Files.deleteIfExists(file); // the map lives on without its name, and goes with it
             }
         } catch (IOException e) {
-            throw new UncheckedIOException("no room for the pixels of a large picture", e);
+            throw new NoRoomException(Integer.BYTES * count, e);
+        }
+    }
+
+    /** Takes the room on the disk now: a map of a file that only says how long it is kills the program where none is left. */
+    private static void fill(FileChannel channel, long bytes) throws IOException {
+        var zeros = ByteBuffer.allocateDirect(FILL);
+        for (var left = bytes; left > 0; ) {
+            zeros.clear().limit((int) Math.min(left, FILL));
+            left -= channel.write(zeros);
         }
     }
 

@@ -10,8 +10,10 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
+import java.util.Set;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicInteger;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javax.imageio.ImageIO;
 import org.apache.pdfbox.cos.COSName;
@@ -66,8 +68,15 @@ class GraphicsProcessTest {
         return form;
     }
 
-    /** The processes that this one has begun to read with and that are still there. */
-    private static Stream<ProcessHandle> readers() {
+    /** Those of other tests, which end when they have been idle for a while. */
+    private final Set<ProcessHandle> others = readersOfAll().collect(Collectors.toSet());
+
+    /** The processes that this test has begun to read with and that are still there. */
+    private Stream<ProcessHandle> readers() {
+        return readersOfAll().filter(p -> !others.contains(p));
+    }
+
+    private static Stream<ProcessHandle> readersOfAll() {
         return ProcessHandle.current()
                 .children()
                 .filter(ProcessHandle::isAlive)
@@ -77,7 +86,7 @@ class GraphicsProcessTest {
                         .isPresent());
     }
 
-    private static void awaitNoReader() throws InterruptedException {
+    private void awaitNoReader() throws InterruptedException {
         var until = System.nanoTime() + TimeUnit.SECONDS.toNanos(10);
         while (readers().findAny().isPresent() && System.nanoTime() < until) {
             Thread.sleep(20);

@@ -3,6 +3,7 @@ package honeylamp.desktop.workspace;
 import honeylamp.output.Progress;
 import honeylamp.plan.Underlay.Picture;
 import honeylamp.store.PictureImport;
+import honeylamp.underlay.Pyramid;
 import honeylamp.underlay.TracedPicture;
 import java.io.IOException;
 import java.util.Map;
@@ -71,6 +72,11 @@ public final class PictureStore implements AutoCloseable {
                                         picture.widthPx(),
                                         picture.heightPx())
                         + BRING_IN_AGAIN));
+            } catch (Pyramid.NoRoomException e) {
+                LOG.warn("the underlay {} finds no room", asset, e);
+                failed.add(asset);
+                then.accept(Optional.of("The underlay " + picture.name() + " cannot be shown: "
+                        + PictureImport.noRoom(e) + ". Free space there and open the plan again."));
             } catch (IOException | Progress.Cancelled e) {
                 LOG.warn("the underlay {} cannot be shown", asset, e);
                 failed.add(asset);
