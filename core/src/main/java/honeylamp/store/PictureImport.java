@@ -116,7 +116,7 @@ public final class PictureImport {
 
     /** Why there is no room for pixels, as the end of a sentence. */
     public static String noRoom(Pyramid.NoRoomException e) {
-        return e.getMessage() + ", " + FileTrouble.reason(e.getCause());
+        return e.getMessage() + ", " + FileTrouble.reason(e.why());
     }
 
     private static byte[] drawn(byte[] svg, GraphicsReader.Source graphics, Progress progress)

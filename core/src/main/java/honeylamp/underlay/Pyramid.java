@@ -87,11 +87,19 @@ public final class Pyramid {
     public static final class NoRoomException extends UncheckedIOException {
         private static final long serialVersionUID = 1L;
 
+        private final IOException why;
+
         private NoRoomException(long bytes, IOException cause) {
             super(
                     "there is no room for its pixels (" + (bytes >> 20) + " MB) in the temporary folder "
                             + System.getProperty("java.io.tmpdir"),
                     cause);
+            this.why = cause;
+        }
+
+        /** What the disk said. */
+        public IOException why() {
+            return why;
         }
     }
 
