@@ -110,23 +110,41 @@ public record Dissection(List<Part> parts) {
         var holes = outline.holes().stream()
                 .map(h -> chords(network, h.counterClockwise(), -1, out))
                 .toList();
+        var parts = new ArrayList<Part>();
         if (out.isEmpty()) {
-            return new Dissection(slabs(outline)); // all straight: what stands in the room is cut out of its slabs
+            parts.addAll(slabs(outline)); // all straight: what stands in the room is cut out of its slabs
+        } else {
+            // a chord may run across what stands in the room, so that is taken away by itself
+            parts.addAll(signedSlabs(shell, 1));
+            holes.forEach(h -> parts.addAll(signedSlabs(h, -1)));
+            parts.addAll(out);
         }
-        // a chord may run across what stands in the room, so that is taken away by itself
-        var parts = signedSlabs(shell, 1);
-        holes.forEach(h -> parts.addAll(signedSlabs(h, -1)));
-        parts.addAll(out);
         var made = new Dissection(parts);
         var area = TrueArea.along(network, outline).of(outline);
-        return Math.abs(made.areaMm2() - area) < SAME_MM2 ? made : byChords(outline, area);
+        return made.sumsTo(area) ? made : byCorners(outline, area);
     }
 
-    /** Arcs as the many chords they are held in, and what these lack. */
-    private static Dissection byChords(Outline outline, double area) {
-        var parts = slabs(outline);
-        var rim = area - parts.stream().mapToDouble(Part::areaMm2).sum();
-        parts.add(new Part(Shape.RIM, outline.shell(), 0, 0, 0, rim));
+    private boolean sumsTo(double areaMm2) {
+        return Math.abs(areaMm2() - areaMm2) < SAME_MM2;
+    }
+
+    /**
+     * What slabs do not do justice to, such as a sliver whose edges cross within a hair: a triangle to each edge, arcs as
+     * the many chords they are held in, and what these lack.
+     */
+    private static Dissection byCorners(Outline outline, double area) {
+        var slabs = new Dissection(slabs(outline));
+        var parts = new ArrayList<Part>();
+        if (slabs.sumsTo(outline.area())) {
+            parts.addAll(slabs.parts);
+        } else {
+            parts.addAll(triangles(outline.shell().counterClockwise()));
+            outline.holes().forEach(h -> parts.addAll(negated(triangles(h.counterClockwise()))));
+        }
+        var made = new Dissection(parts);
+        if (!made.sumsTo(area)) {
+            parts.add(new Part(Shape.RIM, outline.shell(), 0, 0, 0, area - made.areaMm2()));
+        }
         return new Dissection(parts);
     }
 

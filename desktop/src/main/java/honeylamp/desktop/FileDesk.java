@@ -17,6 +17,7 @@ import honeylamp.store.SurveyFile;
 import honeylamp.survey.Adjustment;
 import honeylamp.survey.SurveyException;
 import honeylamp.survey.SurveyPlan;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Locale;
 import java.util.Optional;
@@ -133,7 +134,7 @@ final class FileDesk {
                 },
                 () -> model.say("Saving ended; the file is as it was."),
                 e -> model.complain("The plan was not saved to " + file + ": " + reason(e)
-                        + ". What was there is whole. Choose another place."),
+                        + (Files.exists(file) ? ". What was there is whole." : ".") + " Choose another place."),
                 () -> saving = false);
     }
 

@@ -113,7 +113,9 @@ public final class MainWindow implements Commands {
         plan.setMinSize(0, 0);
         beside.setVisible(false);
         beside.setManaged(false);
-        var drawing = new StackPane(plan, glance); // the glance lies over a corner of the plan
+        var drawing = new StackPane(plan, glance, measure.inFull()); // the glance lies over a corner of the plan
+        StackPane.setAlignment(measure.inFull(), Pos.BOTTOM_CENTER);
+        StackPane.setMargin(measure.inFull(), new Insets(12));
         StackPane.setAlignment(glance, Pos.BOTTOM_LEFT);
         StackPane.setMargin(glance, new Insets(12));
         drawing.setMinSize(0, 0);

@@ -380,4 +380,31 @@ class PanelTest {
             assertThat(outline.name()).isEmpty();
         }
     }
+
+    @Test
+    void aLongSentenceIsSaidInFullOverThePlan() throws Exception {
+        var sentence = "The picture cannot be unpacked: there is no room for its pixels (61 MB) in the temporary folder"
+                + " /tmp/honeylamp, the disk is full (scan-of-the-upper-floor.png). Free space there and try again.";
+        try (var w = WindowDriver.with(DemoFiles.document())) {
+            w.press("stage-furnish");
+            w.click(3000, 2300); // a piece, so that fields stand beside the words
+            Label full = w.node("said-in-full");
+            Label hint = w.node("hint");
+            for (var said : List.of(sentence, "Short.")) {
+                WindowDriver.onScreen(() -> {
+                    w.model().complain(said);
+                    return null;
+                });
+                w.settle();
+                var isLong = said.equals(sentence);
+                assertThat(full.isVisible()).as(said).isEqualTo(isLong);
+                assertThat(hint.getText().equals(said)).as(said).isEqualTo(!isLong);
+                if (isLong) {
+                    assertThat(full.getText()).isEqualTo(sentence);
+                    assertThat(full.getHeight()).isGreaterThanOrEqualTo(full.prefHeight(full.getWidth()));
+                    assertThat(full.localToScene(full.getBoundsInLocal()).getMaxX()).isLessThan(1000);
+                }
+            }
+        }
+    }
 }

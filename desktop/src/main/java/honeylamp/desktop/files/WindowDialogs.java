@@ -110,6 +110,7 @@ public final class WindowDialogs implements FileDialogs {
         var alert = new Alert(Alert.AlertType.NONE, question, meanings.keySet().toArray(ButtonType[]::new));
         alert.setTitle("Honey Lamp");
         alert.initOwner(owner);
+        alert.getDialogPane().getStyleClass().add("honeylamp"); // its buttons are ours too
         return alert.showAndWait().map(b -> meanings.getOrDefault(b, otherwise)).orElse(otherwise);
     }
 }

@@ -14,18 +14,24 @@ import javafx.css.PseudoClass;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
+import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.text.Text;
 
 /** Live numbers of the gesture under way, named, and typed over without a click. */
 public final class MeasureLine extends HBox {
     private static final PseudoClass WRONG = PseudoClass.getPseudoClass("wrong");
     private static final PseudoClass NEWS = PseudoClass.getPseudoClass("news");
 
+    private static final int LINES = 2;
+    private static final double FULL_WIDTH_PX = 460;
+
     private final WorkspaceModel model;
     private final Node plan;
+    private final Label inFull = new Label();
     private final HBox box = new HBox(10);
     private final Label echo = new Label();
     private final Label caught = new Label();
@@ -50,6 +56,9 @@ public final class MeasureLine extends HBox {
         hint.getStyleClass().add("hint");
         hint.setId("hint");
         hint.setWrapText(true);
+        var whole = new Tooltip(); // a narrow window cuts the hint
+        whole.textProperty().bind(hint.textProperty());
+        hint.setTooltip(whole);
         for (var fixed : List.of(echo, caught)) {
             fixed.setMinWidth(USE_PREF_SIZE);
         }
@@ -61,8 +70,21 @@ public final class MeasureLine extends HBox {
             side.setMaxWidth(Double.MAX_VALUE);
             HBox.setHgrow(side, Priority.ALWAYS);
         }
+        inFull.setId("said-in-full");
+        inFull.getStyleClass().addAll("hint", "said-in-full");
+        inFull.setWrapText(true);
+        inFull.setMaxSize(FULL_WIDTH_PX, USE_PREF_SIZE);
+        inFull.setMinHeight(USE_PREF_SIZE);
+        inFull.setMouseTransparent(true);
+        inFull.managedProperty().bind(inFull.visibleProperty());
         getChildren().addAll(hint, box, beside);
         model.state().subscribe(_ -> update());
+        hint.widthProperty().subscribe(_ -> update());
+    }
+
+    /** What is said and does not fit beside the fields, in full, to lie over the lower edge of the plan. */
+    public Node inFull() {
+        return inFull;
     }
 
     private void update() {
@@ -78,10 +100,26 @@ public final class MeasureLine extends HBox {
         caught.setVisible(!readout.caught().isEmpty());
         caught.setManaged(!readout.caught().isEmpty());
         var message = model.now().message();
-        hint.setText(message.isEmpty() ? readout.hint() : message);
-        hint.pseudoClassStateChanged(WRONG, model.now().said().weight() == Weight.COMPLAINT);
-        hint.pseudoClassStateChanged(
-                NEWS, !message.isEmpty() && model.now().said().weight() == Weight.NEWS);
+        var fits = fits(message);
+        hint.setText(message.isEmpty() || !fits ? readout.hint() : message);
+        inFull.setText(message);
+        inFull.setVisible(!fits);
+        for (var words : List.of(hint, inFull)) {
+            var said = words == inFull || fits;
+            words.pseudoClassStateChanged(WRONG, said && model.now().said().weight() == Weight.COMPLAINT);
+            words.pseudoClassStateChanged(
+                    NEWS, said && !message.isEmpty() && model.now().said().weight() == Weight.NEWS);
+        }
+    }
+
+    private boolean fits(String message) {
+        var text = new Text(message);
+        text.setFont(hint.getFont());
+        text.setWrappingWidth(Math.max(1, hint.getWidth()));
+        var line = new Text("1");
+        line.setFont(hint.getFont());
+        return message.isEmpty()
+                || text.getLayoutBounds().getHeight() < (LINES + 0.5) * line.getLayoutBounds().getHeight();
     }
 
     private boolean sameNames(List<Readout.Field> next) {
