@@ -187,6 +187,8 @@ class AnyPlanTest {
             soft.check(() -> {
                 try {
                     walk(NewPlan.in(UnitSystem.MM), number, 12 + number % 20);
+                } catch (AssertionError e) {
+                    throw new AssertionError("plan " + number + ": " + e.getMessage(), e);
                 } catch (RuntimeException e) {
                     throw new AssertionError(
                             "plan " + number + ": " + e + " at " + e.getStackTrace()[1] + " " + e.getStackTrace()[2]
