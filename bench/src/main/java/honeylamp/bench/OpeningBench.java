@@ -91,7 +91,7 @@ public class OpeningBench {
             }
         }
         plan = plan.numbersTaken(20_000)
-                .withStorey(storey, s -> s.withWalls(walls).withOpenings(openings));
+                .withStorey(storey, s -> s.with(Wall.class, walls).with(Opening.class, openings));
         geometry = new GeometryCache().of(plan, plan.storeys().getFirst());
     }
 

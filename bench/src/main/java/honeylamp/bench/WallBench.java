@@ -77,7 +77,7 @@ public class WallBench {
                 walls.add(wall(walls.size(), i * WIDE, j * DEEP + 2000, i * WIDE + 700, j * DEEP + 2000));
             }
         }
-        plan = plan.numbersTaken(walls.size() + 100).withStorey(storey, s -> s.withWalls(walls));
+        plan = plan.numbersTaken(walls.size() + 100).withStorey(storey, s -> s.with(Wall.class, walls));
         geometry = new GeometryCache().of(plan, plan.storeys().getFirst());
         corner = Position.ofMm(2 * WIDE, DEEP);
     }

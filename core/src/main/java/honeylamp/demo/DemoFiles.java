@@ -94,9 +94,11 @@ public final class DemoFiles {
         var placed = added.plan()
                 .withStorey(
                         storey,
-                        s -> s.withUnderlays(s.underlays().stream()
-                                .map(u -> placed(u, corner, known))
-                                .toList()));
+                        s -> s.with(
+                                Underlay.class,
+                                s.underlays().stream()
+                                        .map(u -> placed(u, corner, known))
+                                        .toList()));
         return PlanDocument.of(placed).withAsset(asset, bytes);
     }
 

@@ -157,7 +157,7 @@ public final class JointSheet {
                         .between(wall.from().moved(at.x(), at.y()), wall.to().moved(at.x(), at.y())));
             }
         }
-        var drawn = plan.numbersTaken(walls.size()).withStorey(storey, s -> s.withWalls(walls));
+        var drawn = plan.numbersTaken(walls.size()).withStorey(storey, s -> s.with(Wall.class, walls));
         for (var i = 0; i < all.size(); i++) {
             var at = field(i).moved(Length.ofMm(-700), Length.ofMm(-1500));
             drawn = NoteEdits.add(drawn, storey, at, (i + 1) + "  " + all.get(i).name)

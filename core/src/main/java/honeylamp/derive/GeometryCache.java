@@ -1,7 +1,10 @@
 package honeylamp.derive;
 
 import honeylamp.geometry.Outline;
+import honeylamp.plan.Boundary;
+import honeylamp.plan.Opening;
 import honeylamp.plan.Plan;
+import honeylamp.plan.RoomMark;
 import honeylamp.plan.Storey;
 import honeylamp.plan.Wall;
 import honeylamp.plan.WallType;
@@ -119,10 +122,11 @@ public final class GeometryCache {
         for (var was : before.storeys()) {
             out = out.withStorey(
                     was.id(),
-                    s -> s.withWalls(s.walls().equals(was.walls()) ? was.walls() : s.walls())
-                            .withOpenings(s.openings().equals(was.openings()) ? was.openings() : s.openings())
-                            .withRooms(s.rooms().equals(was.rooms()) ? was.rooms() : s.rooms())
-                            .withBoundaries(
+                    s -> s.with(Wall.class, s.walls().equals(was.walls()) ? was.walls() : s.walls())
+                            .with(Opening.class, s.openings().equals(was.openings()) ? was.openings() : s.openings())
+                            .with(RoomMark.class, s.rooms().equals(was.rooms()) ? was.rooms() : s.rooms())
+                            .with(
+                                    Boundary.class,
                                     s.boundaries().equals(was.boundaries()) ? was.boundaries() : s.boundaries()));
         }
         return out;

@@ -2,25 +2,17 @@ package honeylamp.derive;
 
 import honeylamp.geometry.Affine;
 import honeylamp.geometry.Point;
-import honeylamp.plan.Boundary;
+import honeylamp.plan.Element;
 import honeylamp.plan.ElementId;
-import honeylamp.plan.ElementId.BoundaryId;
-import honeylamp.plan.ElementId.FurnishingId;
-import honeylamp.plan.ElementId.OpeningId;
 import honeylamp.plan.ElementId.RoomId;
-import honeylamp.plan.ElementId.StructureId;
 import honeylamp.plan.ElementId.UnitCopyId;
 import honeylamp.plan.ElementId.UnitId;
 import honeylamp.plan.ElementId.WallId;
-import honeylamp.plan.Finish;
-import honeylamp.plan.Furnishing;
+import honeylamp.plan.Motion;
 import honeylamp.plan.Opening;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
-import honeylamp.plan.RoomMark;
-import honeylamp.plan.Sense;
 import honeylamp.plan.Storey;
-import honeylamp.plan.Structure;
 import honeylamp.plan.Unit;
 import honeylamp.plan.UnitCopy;
 import honeylamp.plan.Wall;
@@ -32,6 +24,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * Lays the copies of units into their storeys as ordinary walls, openings, rooms and pieces, so that everything
@@ -166,29 +159,21 @@ public final class UnitCopies {
         private final Storey storey;
         private final List<Wall> walls;
         private final List<Opening> openings;
-        private final List<RoomMark> rooms;
-        private final List<Structure> structures;
-        private final List<Furnishing> furnishings;
-        private final List<Boundary> boundaries;
+        private final List<Element> others = new ArrayList<>();
 
         Gathered(Storey storey) {
             this.storey = storey;
             this.walls = new ArrayList<>(storey.walls());
             this.openings = new ArrayList<>(storey.openings());
-            this.rooms = new ArrayList<>(storey.rooms());
-            this.structures = new ArrayList<>(storey.structures());
-            this.furnishings = new ArrayList<>(storey.furnishings());
-            this.boundaries = new ArrayList<>(storey.boundaries());
         }
 
         void add(Laid laid, int base) {
-            var way = laid.placing();
-            var mirrored = laid.copy().sense() == Sense.MIRRORED;
-            var turn = laid.copy().turnDeg();
+            var motion =
+                    Motion.of(laid.placing(), laid.copy().sense(), laid.copy().turnDeg());
             var contents = laid.contents();
             Map<WallId, Wall> hosts = new HashMap<>();
             for (var wall : contents.walls()) {
-                var there = wall(wall, new WallId(base + wall.id().number()), way, mirrored);
+                var there = wall.moved(motion).numbered(base + wall.id().number());
                 var standing = standing(there);
                 hosts.put(wall.id(), standing.orElse(there));
                 if (standing.isEmpty()) {
@@ -197,47 +182,19 @@ public final class UnitCopies {
             }
             for (var opening : contents.openings()) {
                 Optional.ofNullable(hosts.get(opening.host()))
-                        .ifPresent(host -> openings.add(opening(opening, host, base, laid, mirrored)));
+                        .ifPresent(host -> openings.add(opening(opening, host, base, laid, motion)));
             }
-            for (var mark : contents.marks()) {
-                rooms.add(mark(mark, new RoomId(base + mark.id().number()), way, mirrored, turn));
-            }
-            for (var part : contents.structures()) {
-                structures.add(part(part, new StructureId(base + part.id().number()), way, mirrored, turn));
-            }
-            for (var edge : contents.boundaries()) {
-                var id = new BoundaryId(base + edge.id().number());
-                boundaries.add(new Boundary(id, moved(edge.from(), way), moved(edge.to(), way)));
-            }
-            for (var piece : contents.furnishings()) {
-                var id = new FurnishingId(base + piece.id().number());
-                var placed = piece.withId(id).movedTo(moved(piece.at(), way));
-                furnishings.add(
-                        mirrored
-                                ? placed.inSense(piece.sense().other()).turnedTo(turn - piece.turnDeg())
-                                : placed.turnedTo(piece.turnDeg() + turn));
-            }
+            Stream.of(contents.marks(), contents.structures(), contents.boundaries(), contents.furnishings())
+                    .flatMap(List::stream)
+                    .map(e -> e.moved(motion).numbered(base + e.id().number()))
+                    .forEach(others::add);
         }
 
         Storey storey() {
-            return storey.withWalls(walls)
-                    .withOpenings(openings)
-                    .withRooms(rooms)
-                    .withStructures(structures)
-                    .withFurnishings(furnishings)
-                    .withBoundaries(boundaries);
-        }
-
-        private static Position moved(Position at, Affine way) {
-            return Position.of(way.apply(at.point()));
-        }
-
-        private static Wall wall(Wall wall, WallId id, Affine way, boolean mirrored) {
-            var there = wall.withId(id).between(moved(wall.from(), way), moved(wall.to(), way));
-            return mirrored
-                    ? there.withBody(wall.body().flipped())
-                            .withSagitta(wall.sagitta().negated())
-                    : there;
+            return storey.with(storey.elements()
+                    .with(Wall.class, walls)
+                    .with(Opening.class, openings)
+                    .plus(others));
         }
 
         /** The wall that already stands where a copied one would. */
@@ -257,26 +214,13 @@ public final class UnitCopies {
             return a.point().distance(b.point()) < SAME_PLACE_MM;
         }
 
-        private static Opening opening(Opening opening, Wall host, int base, Laid laid, boolean mirrored) {
-            var hung = (mirrored ? opening.mirrored() : opening)
-                    .withId(new OpeningId(base + opening.id().number()))
-                    .in(host.id(), opening.offset());
+        private static Opening opening(Opening opening, Wall host, int base, Laid laid, Motion motion) {
+            var hung =
+                    opening.moved(motion).numbered(base + opening.id().number()).in(host.id(), opening.offset());
             var first = laid.drawn().storey().wall(opening.host()).orElseThrow().from();
-            return same(host.from(), moved(first, laid.placing()))
+            return same(host.from(), motion.of(first))
                     ? hung
                     : hung.reversed(Length.ofMm(host.line().length()));
-        }
-
-        private static RoomMark mark(RoomMark mark, RoomId id, Affine way, boolean mirrored, double turn) {
-            var floor = mark.floor();
-            var angle = mirrored ? turn - floor.directionDeg() : turn + floor.directionDeg();
-            var laid = new Finish(floor.material(), angle, moved(floor.start(), way));
-            return new RoomMark(id, moved(mark.at(), way), mark.name(), laid, mark.fit(), mark.standing());
-        }
-
-        private static Structure part(Structure part, StructureId id, Affine way, boolean mirrored, double turn) {
-            var placed = part.withId(id).movedTo(moved(part.at(), way));
-            return mirrored ? placed.mirroredTo(turn - part.turnDeg()) : placed.turnedTo(part.turnDeg() + turn);
         }
     }
 }

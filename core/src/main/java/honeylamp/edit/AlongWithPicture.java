@@ -4,13 +4,21 @@ import honeylamp.geometry.Affine;
 import honeylamp.geometry.Point;
 import honeylamp.plan.Boundary;
 import honeylamp.plan.Dimension;
+import honeylamp.plan.Element;
+import honeylamp.plan.Furnishing;
+import honeylamp.plan.Ground;
+import honeylamp.plan.Motion;
 import honeylamp.plan.Note;
 import honeylamp.plan.Opening;
-import honeylamp.plan.Position;
+import honeylamp.plan.RoomMark;
+import honeylamp.plan.Sense;
 import honeylamp.plan.SettingOutLine;
 import honeylamp.plan.Storey;
+import honeylamp.plan.Structure;
+import honeylamp.plan.Underlay;
 import honeylamp.plan.Wall;
 import honeylamp.units.Length;
+import java.util.Optional;
 
 /** Moves, turns and scales what was traced from a picture as the picture itself was. */
 final class AlongWithPicture {
@@ -22,37 +30,17 @@ final class AlongWithPicture {
      */
     static Storey moved(Storey storey, Affine way) {
         var turnDeg = way.apply(new Point(1, 0)).minus(way.apply(Point.ORIGIN)).angleDeg();
-        return storey.withWalls(storey.walls().stream()
-                        .map(w -> w.between(at(w.from(), way), at(w.to(), way)))
-                        .toList())
-                .withOpenings(storey.openings().stream()
-                        .map(o -> opening(storey, o, way))
-                        .toList())
-                .withRooms(storey.rooms().stream()
-                        .map(r -> r.movedTo(at(r.at(), way)))
-                        .toList())
-                .withStructures(storey.structures().stream()
-                        .map(x -> x.movedTo(at(x.at(), way)).turnedTo(x.turnDeg() + turnDeg))
-                        .toList())
-                .withFurnishings(storey.furnishings().stream()
-                        .map(f -> f.movedTo(at(f.at(), way)).turnedTo(f.turnDeg() + turnDeg))
-                        .toList())
-                .withDimensions(storey.dimensions().stream()
-                        .map(d -> new Dimension(d.id(), at(d.from(), way), at(d.to(), way), d.offset()))
-                        .toList())
-                .withNotes(storey.notes().stream()
-                        .map(n -> new Note(n.id(), at(n.at(), way), n.text()))
-                        .toList())
-                .withSettingOut(storey.settingOut().stream()
-                        .map(l -> new SettingOutLine(l.id(), at(l.from(), way), at(l.to(), way), l.stay()))
-                        .toList())
-                .withBoundaries(storey.boundaries().stream()
-                        .map(b -> new Boundary(b.id(), at(b.from(), way), at(b.to(), way)))
-                        .toList())
-                .withGrounds(storey.grounds().stream()
-                        .map(g -> g.within(
-                                g.corners().stream().map(c -> at(c, way)).toList()))
-                        .toList());
+        var motion = Motion.of(way, Sense.AS_DRAWN, turnDeg);
+        return storey.with(storey.elements().changed(e -> Optional.of(moved(storey, e, motion, way))));
+    }
+
+    private static Element moved(Storey storey, Element element, Motion motion, Affine way) {
+        return switch (element) {
+            case Opening o -> opening(storey, o, way);
+            case Underlay u -> u; // the picture itself was moved before
+            case Wall _, RoomMark _, Structure _, Furnishing _, Dimension _, Note _ -> element.moved(motion);
+            case SettingOutLine _, Boundary _, Ground _ -> element.moved(motion);
+        };
     }
 
     private static Opening opening(Storey storey, Opening opening, Affine way) {
@@ -63,9 +51,5 @@ final class AlongWithPicture {
         return opening.sized(
                 Length.ofMm(opening.offset().mm() * share),
                 Length.ofMm(opening.width().mm() * share));
-    }
-
-    private static Position at(Position place, Affine way) {
-        return Position.of(way.apply(place.point()));
     }
 }

@@ -1,18 +1,26 @@
 package honeylamp.edit;
 
+import honeylamp.plan.Boundary;
 import honeylamp.plan.Dimension;
+import honeylamp.plan.Element;
 import honeylamp.plan.ElementId;
-import honeylamp.plan.ElementId.DimensionId;
-import honeylamp.plan.ElementId.FurnishingId;
-import honeylamp.plan.ElementId.NoteId;
-import honeylamp.plan.ElementId.OpeningId;
 import honeylamp.plan.ElementId.StoreyId;
-import honeylamp.plan.ElementId.StructureId;
 import honeylamp.plan.ElementId.WallId;
 import honeylamp.plan.ElementId.WallTypeId;
+import honeylamp.plan.Elements;
+import honeylamp.plan.Furnishing;
+import honeylamp.plan.Ground;
+import honeylamp.plan.Motion;
 import honeylamp.plan.Note;
+import honeylamp.plan.Opening;
 import honeylamp.plan.Plan;
+import honeylamp.plan.Position;
+import honeylamp.plan.RoomMark;
+import honeylamp.plan.SettingOutLine;
 import honeylamp.plan.Storey;
+import honeylamp.plan.Structure;
+import honeylamp.plan.Underlay;
+import honeylamp.plan.Wall;
 import honeylamp.plan.WallType;
 import honeylamp.units.Length;
 import java.util.ArrayList;
@@ -21,15 +29,16 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
- * What was copied, to be pasted into any storey of any plan: walls with their openings, furnishings, posts
- * and stairs, notes and dimensions, and the wall types they need.
+ * What was copied, to be pasted into any storey of any plan: walls with their openings, and the wall
+ * types they need, and whatever else stands by itself.
  *
  * @param types those of the walls
- * @param from a storey that holds nothing but what was copied
+ * @param elements what was copied
  */
-public record Clipping(List<WallType> types, Storey from) {
+public record Clipping(List<WallType> types, Elements elements) {
     /** Freezes the list. */
     public Clipping {
         types = List.copyOf(types);
@@ -37,57 +46,40 @@ public record Clipping(List<WallType> types, Storey from) {
 
     /** A copy of what is picked; openings come with their walls. */
     public static Clipping of(Plan plan, StoreyId storey, Set<ElementId> picked) {
-        var s = plan.storey(storey);
-        var walls = s.walls().stream().filter(w -> picked.contains(w.id())).toList();
-        var used = new HashSet<WallTypeId>();
-        walls.forEach(w -> used.add(w.type()));
+        var copied = plan.storey(storey).elements().only(e -> comesAlong(e, picked));
+        var used = copied.of(Wall.class).stream().map(Wall::type).collect(Collectors.toSet());
         return new Clipping(
-                plan.wallTypes().stream().filter(t -> used.contains(t.id())).toList(),
-                Storey.empty(s.id(), s.name(), s.level(), s.height())
-                        .withWalls(walls)
-                        .withOpenings(s.openings().stream()
-                                .filter(o -> picked.contains(o.host()))
-                                .toList())
-                        .withFurnishings(s.furnishings().stream()
-                                .filter(f -> picked.contains(f.id()))
-                                .toList())
-                        .withStructures(s.structures().stream()
-                                .filter(x -> picked.contains(x.id()))
-                                .toList())
-                        .withNotes(s.notes().stream()
-                                .filter(n -> picked.contains(n.id()))
-                                .toList())
-                        .withDimensions(s.dimensions().stream()
-                                .filter(d -> picked.contains(d.id()))
-                                .toList()));
+                plan.wallTypes().stream().filter(t -> used.contains(t.id())).toList(), copied);
+    }
+
+    private static boolean comesAlong(Element element, Set<ElementId> picked) {
+        return switch (element) {
+            case Opening o -> picked.contains(o.host());
+            case RoomMark _, Underlay _ -> false; // a mark goes with its room, a picture with its file
+            case Wall _, Structure _, Furnishing _, Dimension _, Note _, SettingOutLine _, Boundary _, Ground _ ->
+                picked.contains(element.id());
+        };
     }
 
     /** Whether there is nothing to paste. */
     public boolean isEmpty() {
-        return from.walls().isEmpty()
-                && from.furnishings().isEmpty()
-                && from.structures().isEmpty()
-                && from.notes().isEmpty()
-                && from.dimensions().isEmpty();
+        return elements.isEmpty();
     }
 
     /** Whether any of what was copied stands in a storey at its own place. */
     public boolean standsIn(Storey storey) {
-        return storey.walls().stream()
-                        .anyMatch(w ->
-                                from.walls().stream().anyMatch(o -> o.from().equals(w.from()) && o.to().equals(w.to())))
-                || storey.furnishings().stream()
-                        .anyMatch(f -> from.furnishings().stream()
-                                .anyMatch(o -> o.at().equals(f.at()) && o.kind().equals(f.kind())))
-                || storey.structures().stream()
-                        .anyMatch(x -> from.structures().stream()
-                                .anyMatch(o -> o.at().equals(x.at()) && o.form().equals(x.form())))
-                || storey.notes().stream()
-                        .anyMatch(n -> from.notes().stream()
-                                .anyMatch(o -> o.at().equals(n.at()) && o.text().equals(n.text())))
-                || storey.dimensions().stream()
-                        .anyMatch(d -> from.dimensions().stream()
-                                .anyMatch(o -> o.line().equals(d.line())));
+        var places = elements.all()
+                .filter(e -> !e.places().isEmpty())
+                .map(Standing::of)
+                .collect(Collectors.toSet());
+        return storey.elements().all().map(Standing::of).anyMatch(places::contains);
+    }
+
+    /** What stands where. */
+    private record Standing(Class<? extends Element> kind, List<Position> places) {
+        static Standing of(Element element) {
+            return new Standing(element.getClass(), element.places());
+        }
     }
 
     /** A plan with pasted things, and their ids. */
@@ -113,57 +105,30 @@ public record Clipping(List<WallType> types, Storey from) {
                 typeIds.put(type.id(), id);
             }
         }
-        Map<WallId, WallId> wallIds = new HashMap<>();
+        Map<WallId, WallId> hosts = new HashMap<>();
+        for (var wall : elements.of(Wall.class)) {
+            hosts.put(wall.id(), new WallId(number++));
+        }
+        var motion = Motion.by(across, up);
         Set<ElementId> ids = new HashSet<>();
-        var target = plan.storey(storey);
-        var walls = new ArrayList<>(target.walls());
-        for (var wall : from.walls()) {
-            var id = new WallId(number++);
-            wallIds.put(wall.id(), id);
-            ids.add(id);
-            walls.add(wall.withId(id)
-                    .between(wall.from().moved(across, up), wall.to().moved(across, up))
-                    .withType(typeIds.getOrDefault(wall.type(), wall.type())));
+        var pasted = new ArrayList<Element>();
+        for (var element : elements.all().toList()) {
+            var there = element.moved(motion);
+            var fresh = switch (there) {
+                case Wall w -> w.withId(hosts.get(w.id())).withType(typeIds.getOrDefault(w.type(), w.type()));
+                case Opening o -> o.numbered(number++).in(hosts.get(o.host()), o.offset());
+                case RoomMark _, Underlay _, Structure _, Furnishing _, Dimension _, Note _, SettingOutLine _ ->
+                    there.numbered(number++);
+                case Boundary _, Ground _ -> there.numbered(number++);
+            };
+            pasted.add(fresh);
+            if (!(fresh instanceof Opening)) {
+                ids.add(fresh.id());
+            }
         }
-        var openings = new ArrayList<>(target.openings());
-        for (var opening : from.openings()) {
-            openings.add(opening.withId(new OpeningId(number++))
-                    .in(wallIds.getOrDefault(opening.host(), opening.host()), opening.offset()));
-        }
-        var furnishings = new ArrayList<>(target.furnishings());
-        for (var piece : from.furnishings()) {
-            var id = new FurnishingId(number++);
-            ids.add(id);
-            furnishings.add(piece.withId(id).movedTo(piece.at().moved(across, up)));
-        }
-        var structures = new ArrayList<>(target.structures());
-        for (var part : from.structures()) {
-            var id = new StructureId(number++);
-            ids.add(id);
-            structures.add(part.withId(id).movedTo(part.at().moved(across, up)));
-        }
-        var notes = new ArrayList<>(target.notes());
-        for (var note : from.notes()) {
-            var id = new NoteId(number++);
-            ids.add(id);
-            notes.add(new Note(id, note.at().moved(across, up), note.text()));
-        }
-        var dimensions = new ArrayList<>(target.dimensions());
-        for (var d : from.dimensions()) {
-            var id = new DimensionId(number++);
-            ids.add(id);
-            dimensions.add(new Dimension(id, d.from().moved(across, up), d.to().moved(across, up), d.offset()));
-        }
-        var pasted = plan.numbersTaken(number - plan.nextNumber())
+        var whole = plan.numbersTaken(number - plan.nextNumber())
                 .withWallTypes(allTypes)
-                .withStorey(
-                        storey,
-                        s -> s.withWalls(walls)
-                                .withOpenings(openings)
-                                .withFurnishings(furnishings)
-                                .withStructures(structures)
-                                .withNotes(notes)
-                                .withDimensions(dimensions));
-        return new Pasted(pasted, Set.copyOf(ids));
+                .withStorey(storey, s -> s.with(s.elements().plus(pasted)));
+        return new Pasted(whole, Set.copyOf(ids));
     }
 }

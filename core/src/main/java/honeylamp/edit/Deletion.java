@@ -1,7 +1,9 @@
 package honeylamp.edit;
 
+import honeylamp.plan.Element;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.ElementId.StoreyId;
+import honeylamp.plan.Opening;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Storey;
 import java.util.Set;
@@ -12,21 +14,12 @@ public final class Deletion {
 
     /** The plan without these elements; openings of a deleted wall go with it, names of rooms stay. */
     public static Plan of(Plan plan, StoreyId storey, Set<ElementId> gone) {
-        return plan.withStorey(
-                        storey,
-                        s -> s.withOpenings(Lists.without(
-                                        s.openings(), o -> gone.contains(o.id()) || gone.contains(o.host())))
-                                .withWalls(Lists.without(s.walls(), w -> gone.contains(w.id())))
-                                .withRooms(Lists.without(s.rooms(), r -> gone.contains(r.id())))
-                                .withStructures(Lists.without(s.structures(), x -> gone.contains(x.id())))
-                                .withFurnishings(Lists.without(s.furnishings(), f -> gone.contains(f.id())))
-                                .withUnderlays(Lists.without(s.underlays(), u -> gone.contains(u.id())))
-                                .withDimensions(Lists.without(s.dimensions(), d -> gone.contains(d.id())))
-                                .withNotes(Lists.without(s.notes(), n -> gone.contains(n.id())))
-                                .withSettingOut(Lists.without(s.settingOut(), l -> gone.contains(l.id())))
-                                .withBoundaries(Lists.without(s.boundaries(), x -> gone.contains(x.id())))
-                                .withGrounds(Lists.without(s.grounds(), x -> gone.contains(x.id()))))
+        return plan.withStorey(storey, s -> s.with(s.elements().only(e -> stays(e, gone))))
                 .with(UnitEdits.without(plan.repeats(), gone));
+    }
+
+    private static boolean stays(Element element, Set<ElementId> gone) {
+        return !gone.contains(element.id()) && !(element instanceof Opening o && gone.contains(o.host()));
     }
 
     /** What a deletion takes with it, in words; empty if nothing more than was picked. */

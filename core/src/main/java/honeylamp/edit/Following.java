@@ -56,7 +56,7 @@ public final class Following {
                 .toList();
         return moved.equals(now.dimensions())
                 ? planAfter
-                : planAfter.withStorey(before.id(), s -> s.withDimensions(moved));
+                : planAfter.withStorey(before.id(), s -> s.with(Dimension.class, moved));
     }
 
     private Dimension taken(Dimension dimension) {

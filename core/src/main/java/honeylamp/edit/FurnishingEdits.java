@@ -31,7 +31,8 @@ public final class FurnishingEdits {
         var id = new FurnishingId(plan.nextNumber());
         var piece = new Furnishing(id, kind, width, depth, height, at, turnDeg);
         return new Added<>(
-                plan.numbersTaken(1).withStorey(storey, s -> s.withFurnishings(Lists.plus(s.furnishings(), piece))),
+                plan.numbersTaken(1)
+                        .withStorey(storey, s -> s.with(Furnishing.class, Lists.plus(s.furnishings(), piece))),
                 id);
     }
 
@@ -81,20 +82,22 @@ public final class FurnishingEdits {
 
     /** A second piece like the first, a little aside. */
     public static Added<FurnishingId> duplicate(Plan plan, StoreyId storey, FurnishingId id) {
-        var original = plan.storey(storey).furnishings().stream()
-                .filter(f -> f.id().equals(id))
-                .findFirst()
+        var original = plan.storey(storey)
+                .elements()
+                .find(Furnishing.class, id)
                 .orElseThrow(() -> new NoSuchElementException("no furnishing " + id.text()));
         var copy = new FurnishingId(plan.nextNumber());
         var piece = original.withId(copy)
                 .movedTo(original.at().moved(DUPLICATE_SHIFT, new Length(-DUPLICATE_SHIFT.nanometres())));
         return new Added<>(
-                plan.numbersTaken(1).withStorey(storey, s -> s.withFurnishings(Lists.plus(s.furnishings(), piece))),
+                plan.numbersTaken(1)
+                        .withStorey(storey, s -> s.with(Furnishing.class, Lists.plus(s.furnishings(), piece))),
                 copy);
     }
 
     private static Plan change(Plan plan, StoreyId storey, List<FurnishingId> ids, UnaryOperator<Furnishing> change) {
         return plan.withStorey(
-                storey, s -> s.withFurnishings(Lists.changed(s.furnishings(), f -> ids.contains(f.id()), change)));
+                storey,
+                s -> s.with(Furnishing.class, Lists.changed(s.furnishings(), f -> ids.contains(f.id()), change)));
     }
 }

@@ -22,12 +22,13 @@ public final class GroundEdits {
         var id = new GroundId(plan.nextNumber());
         var ground = new Ground(id, use, corners, Length.ZERO);
         return new Added<>(
-                plan.numbersTaken(1).withStorey(storey, s -> s.withGrounds(Lists.plus(s.grounds(), ground))), id);
+                plan.numbersTaken(1).withStorey(storey, s -> s.with(Ground.class, Lists.plus(s.grounds(), ground))),
+                id);
     }
 
     /** Changes some ground. */
     public static Plan change(Plan plan, StoreyId storey, GroundId id, UnaryOperator<Ground> change) {
-        return plan.withStorey(storey, s -> s.withGrounds(Lists.changed(s.grounds(), g -> g.id().equals(id), change)));
+        return plan.withStorey(storey, s -> s.change(Ground.class, id, change));
     }
 
     /** Moves some ground with all its corners. */

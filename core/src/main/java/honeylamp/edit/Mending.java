@@ -358,9 +358,7 @@ public final class Mending {
                 : covered.between(covered.from(), Position.of(end));
         return Optional.of(new Mend(
                 "Draw the covered wall back",
-                plan.withStorey(
-                        storey,
-                        s -> s.withWalls(Lists.changed(s.walls(), w -> w.id().equals(covered.id()), _ -> shorter)))));
+                plan.withStorey(storey, s -> s.change(Wall.class, covered.id(), _ -> shorter))));
     }
 
     /** Takes the step out: the shorter of the walls beside it moves over. */

@@ -18,7 +18,8 @@ public final class NoteEdits {
     public static Added<NoteId> add(Plan plan, StoreyId storey, Position at, String text) {
         var id = new NoteId(plan.nextNumber());
         var note = new Note(id, at, text.strip());
-        return new Added<>(plan.numbersTaken(1).withStorey(storey, s -> s.withNotes(Lists.plus(s.notes(), note))), id);
+        return new Added<>(
+                plan.numbersTaken(1).withStorey(storey, s -> s.with(Note.class, Lists.plus(s.notes(), note))), id);
     }
 
     /** Measures between two points; the line lies {@code offset} to the left of from → to. */
@@ -26,21 +27,18 @@ public final class NoteEdits {
         var id = new DimensionId(plan.nextNumber());
         var dimension = new Dimension(id, from, to, offset);
         return new Added<>(
-                plan.numbersTaken(1).withStorey(storey, s -> s.withDimensions(Lists.plus(s.dimensions(), dimension))),
+                plan.numbersTaken(1)
+                        .withStorey(storey, s -> s.with(Dimension.class, Lists.plus(s.dimensions(), dimension))),
                 id);
     }
 
     /** Changes the words of a note. */
     public static Plan rewrite(Plan plan, StoreyId storey, NoteId id, String text) {
-        return plan.withStorey(
-                storey,
-                s -> s.withNotes(
-                        Lists.changed(s.notes(), n -> n.id().equals(id), n -> new Note(id, n.at(), text.strip()))));
+        return plan.withStorey(storey, s -> s.change(Note.class, id, n -> new Note(id, n.at(), text.strip())));
     }
 
     /** Changes a dimension. */
     public static Plan change(Plan plan, StoreyId storey, DimensionId id, UnaryOperator<Dimension> change) {
-        return plan.withStorey(
-                storey, s -> s.withDimensions(Lists.changed(s.dimensions(), d -> d.id().equals(id), change)));
+        return plan.withStorey(storey, s -> s.change(Dimension.class, id, change));
     }
 }

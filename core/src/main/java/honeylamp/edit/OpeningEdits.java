@@ -47,7 +47,8 @@ public final class OpeningEdits {
         var id = new OpeningId(plan.nextNumber());
         var opening = like.withId(id);
         return new Added<>(
-                plan.numbersTaken(1).withStorey(storey, s -> s.withOpenings(Lists.plus(s.openings(), opening))), id);
+                plan.numbersTaken(1).withStorey(storey, s -> s.with(Opening.class, Lists.plus(s.openings(), opening))),
+                id);
     }
 
     /** A plan with openings put in, and their ids. */
@@ -235,7 +236,6 @@ public final class OpeningEdits {
     }
 
     private static Plan change(Plan plan, StoreyId storey, OpeningId id, UnaryOperator<Opening> change) {
-        return plan.withStorey(
-                storey, s -> s.withOpenings(Lists.changed(s.openings(), o -> o.id().equals(id), change)));
+        return plan.withStorey(storey, s -> s.change(Opening.class, id, change));
     }
 }

@@ -60,7 +60,8 @@ public final class RoomEdits {
     public static Added<RoomId> mark(Plan plan, StoreyId storey, Position at, String name, Finish floor) {
         var id = new RoomId(plan.nextNumber());
         var mark = new RoomMark(id, at, name, floor);
-        return new Added<>(plan.numbersTaken(1).withStorey(storey, s -> s.withRooms(Lists.plus(s.rooms(), mark))), id);
+        return new Added<>(
+                plan.numbersTaken(1).withStorey(storey, s -> s.with(RoomMark.class, Lists.plus(s.rooms(), mark))), id);
     }
 
     /** Gives a space without a mark one, without a name. */
@@ -78,7 +79,8 @@ public final class RoomEdits {
         var id = new BoundaryId(plan.nextNumber());
         var boundary = new Boundary(id, from, to);
         return new Added<>(
-                plan.numbersTaken(1).withStorey(storey, s -> s.withBoundaries(Lists.plus(s.boundaries(), boundary))),
+                plan.numbersTaken(1)
+                        .withStorey(storey, s -> s.with(Boundary.class, Lists.plus(s.boundaries(), boundary))),
                 id);
     }
 
@@ -96,7 +98,7 @@ public final class RoomEdits {
 
     /** Changes a mark. */
     public static Plan change(Plan plan, StoreyId storey, RoomId id, UnaryOperator<RoomMark> change) {
-        return plan.withStorey(storey, s -> s.withRooms(Lists.changed(s.rooms(), m -> m.id().equals(id), change)));
+        return plan.withStorey(storey, s -> s.change(RoomMark.class, id, change));
     }
 
     private static Plan change(Plan plan, StoreyId storey, Room room, UnaryOperator<RoomMark> change) {

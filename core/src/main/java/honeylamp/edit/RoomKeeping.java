@@ -171,7 +171,8 @@ public final class RoomKeeping {
     private static Plan change(Plan plan, StoreyId storey, RoomMark mark) {
         return plan.withStorey(
                 storey,
-                s -> s.withRooms(
+                s -> s.with(
+                        RoomMark.class,
                         Lists.changed(s.rooms(), m -> m.id().equals(mark.id()) && !m.equals(mark), _ -> mark)));
     }
 }

@@ -23,14 +23,14 @@ public final class SettingOutEdits {
         var id = new SettingOutId(plan.nextNumber());
         var laid = new SettingOutLine(id, Position.of(line.a()), Position.of(line.b()), Stay.UNTIL_USED);
         return new Added<>(
-                plan.numbersTaken(1).withStorey(storey, s -> s.withSettingOut(Lists.plus(s.settingOut(), laid))), id);
+                plan.numbersTaken(1)
+                        .withStorey(storey, s -> s.with(SettingOutLine.class, Lists.plus(s.settingOut(), laid))),
+                id);
     }
 
     /** Keeps a line until it is deleted, or not. */
     public static Plan stay(Plan plan, StoreyId storey, SettingOutId id, Stay stay) {
-        return plan.withStorey(
-                storey,
-                s -> s.withSettingOut(Lists.changed(s.settingOut(), l -> l.id().equals(id), l -> l.staying(stay))));
+        return plan.withStorey(storey, s -> s.change(SettingOutLine.class, id, l -> l.staying(stay)));
     }
 
     /** The plan without the lines that walls new since {@code before} were drawn along. */
@@ -45,7 +45,9 @@ public final class SettingOutEdits {
                 .toList();
         return lines.stream().noneMatch(l -> isUsed(l, fresh))
                 ? plan
-                : plan.withStorey(storey, s -> s.withSettingOut(Lists.without(s.settingOut(), l -> isUsed(l, fresh))));
+                : plan.withStorey(
+                        storey,
+                        s -> s.with(SettingOutLine.class, Lists.without(s.settingOut(), l -> isUsed(l, fresh))));
     }
 
     private static boolean isUsed(SettingOutLine line, List<Wall> walls) {

@@ -63,7 +63,7 @@ public final class Settling {
             moved |= settled != opening;
             openings.add(settled);
         }
-        return moved ? plan.withStorey(storey.id(), s -> s.withOpenings(openings)) : plan;
+        return moved ? plan.withStorey(storey.id(), s -> s.with(Opening.class, openings)) : plan;
     }
 
     private static final class Storeys {

@@ -69,10 +69,10 @@ public final class StoreyEdits {
         return plan.numbersTaken(number - plan.nextNumber())
                 .withStorey(
                         to,
-                        s -> s.withRooms(rooms)
-                                .withBoundaries(boundaries)
-                                .withDimensions(dimensions)
-                                .withNotes(notes));
+                        s -> s.with(RoomMark.class, rooms)
+                                .with(Boundary.class, boundaries)
+                                .with(Dimension.class, dimensions)
+                                .with(Note.class, notes));
     }
 
     /** Copies picked walls with their openings, furnishings and fixed parts to storeys, each to the same place. */

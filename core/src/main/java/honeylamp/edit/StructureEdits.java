@@ -20,7 +20,8 @@ public final class StructureEdits {
         var id = new StructureId(plan.nextNumber());
         var part = make.apply(id);
         return new Added<>(
-                plan.numbersTaken(1).withStorey(storey, s -> s.withStructures(Lists.plus(s.structures(), part))), id);
+                plan.numbersTaken(1).withStorey(storey, s -> s.with(Structure.class, Lists.plus(s.structures(), part))),
+                id);
     }
 
     /** Adds a part of a form. */
@@ -32,8 +33,7 @@ public final class StructureEdits {
     public static Plan change(Plan plan, StructureId id, UnaryOperator<Structure> change) {
         var out = plan;
         for (var storey : plan.storeys()) {
-            out = out.withStorey(
-                    storey.id(), s -> s.withStructures(Lists.changed(s.structures(), x -> x.id().equals(id), change)));
+            out = out.withStorey(storey.id(), s -> s.change(Structure.class, id, change));
         }
         return out;
     }

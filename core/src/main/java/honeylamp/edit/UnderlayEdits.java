@@ -52,7 +52,9 @@ public final class UnderlayEdits {
                 centre.x() - picture.widthPx() * mmPerPixel / 2, centre.y() + picture.heightPx() * mmPerPixel / 2);
         var underlay = Underlay.of(id, picture, Placing.of(at, mmPerPixel, 0));
         return new Added<>(
-                plan.numbersTaken(1).withStorey(storey, s -> s.withUnderlays(Lists.plus(s.underlays(), underlay))), id);
+                plan.numbersTaken(1)
+                        .withStorey(storey, s -> s.with(Underlay.class, Lists.plus(s.underlays(), underlay))),
+                id);
     }
 
     /** Adds a known length and gives the picture the scale that all of them give together. */
@@ -205,7 +207,8 @@ public final class UnderlayEdits {
         var fresh = new UnderlayId(plan.nextNumber());
         var copy = from.with(fresh).withCrop(part.shared(from.picture().box())).withNotes(List.of());
         return new Added<>(
-                plan.numbersTaken(1).withStorey(target, s -> s.withUnderlays(Lists.plus(s.underlays(), copy))), fresh);
+                plan.numbersTaken(1).withStorey(target, s -> s.with(Underlay.class, Lists.plus(s.underlays(), copy))),
+                fresh);
     }
 
     /** Moves a picture by a shift, unless it is locked. */
@@ -237,7 +240,7 @@ public final class UnderlayEdits {
     /** Shows or hides all pictures of a storey. */
     public static Plan showAll(Plan plan, StoreyId storey, Sight sight) {
         return plan.withStorey(
-                storey, s -> s.withUnderlays(Lists.changed(s.underlays(), _ -> true, u -> u.with(sight))));
+                storey, s -> s.with(Underlay.class, Lists.changed(s.underlays(), _ -> true, u -> u.with(sight))));
     }
 
     /** Lays a picture so many places higher in the pile; at most on top, at least at the bottom. */
@@ -248,7 +251,7 @@ public final class UnderlayEdits {
             var to = Math.clamp(pile.indexOf(picked) + by, 0, pile.size() - 1);
             pile.remove(picked);
             pile.add(to, picked);
-            return pile.equals(s.underlays()) ? s : s.withUnderlays(pile);
+            return pile.equals(s.underlays()) ? s : s.with(Underlay.class, pile);
         });
     }
 
@@ -267,10 +270,7 @@ public final class UnderlayEdits {
     }
 
     private static Underlay underlay(Storey storey, UnderlayId id) {
-        return storey.underlays().stream()
-                .filter(u -> u.id().equals(id))
-                .findFirst()
-                .orElseThrow();
+        return storey.elements().find(Underlay.class, id).orElseThrow();
     }
 
     /** Places a picture anew, with or without the work that was traced from it. */
@@ -287,7 +287,6 @@ public final class UnderlayEdits {
     }
 
     private static Plan change(Plan plan, StoreyId storey, UnderlayId id, UnaryOperator<Underlay> change) {
-        return plan.withStorey(
-                storey, s -> s.withUnderlays(Lists.changed(s.underlays(), u -> u.id().equals(id), change)));
+        return plan.withStorey(storey, s -> s.change(Underlay.class, id, change));
     }
 }

@@ -54,7 +54,7 @@ public final class WallCopies {
                     Length.ofMm(wall.sagitta().mm()
                             * line.chord().length()
                             / wall.chord().length()));
-            now = now.numbersTaken(1).withStorey(storey, s -> s.withWalls(Lists.plus(s.walls(), copy)));
+            now = now.numbersTaken(1).withStorey(storey, s -> s.with(Wall.class, Lists.plus(s.walls(), copy)));
             ids.add(copyId);
         }
         return new Several(now, List.copyOf(ids));

@@ -45,7 +45,8 @@ public final class WallEdits {
         var id = new WallId(plan.nextNumber());
         var height = plan.wallType(type).heightRule().in(plan.storey(storey).height());
         var wall = new Wall(id, from, to, body, type, height);
-        return new Added<>(plan.numbersTaken(1).withStorey(storey, s -> s.withWalls(Lists.plus(s.walls(), wall))), id);
+        return new Added<>(
+                plan.numbersTaken(1).withStorey(storey, s -> s.with(Wall.class, Lists.plus(s.walls(), wall))), id);
     }
 
     /** Adds a curved wall that rises so far left of its chord; negative to the right. */
@@ -104,8 +105,10 @@ public final class WallEdits {
     public static Plan setBody(Plan plan, StoreyId storey, List<WallId> ids, BodySide body) {
         return plan.withStorey(
                 storey,
-                s -> s.withWalls(Lists.changed(
-                        s.walls(), w -> ids.contains(w.id()) && w.body() != body, w -> w.withBody(body))));
+                s -> s.with(
+                        Wall.class,
+                        Lists.changed(
+                                s.walls(), w -> ids.contains(w.id()) && w.body() != body, w -> w.withBody(body))));
     }
 
     /** Changes the height of walls. */
@@ -114,7 +117,8 @@ public final class WallEdits {
     }
 
     private static Plan change(Plan plan, StoreyId storey, List<WallId> ids, UnaryOperator<Wall> change) {
-        return plan.withStorey(storey, s -> s.withWalls(Lists.changed(s.walls(), w -> ids.contains(w.id()), change)));
+        return plan.withStorey(
+                storey, s -> s.with(Wall.class, Lists.changed(s.walls(), w -> ids.contains(w.id()), change)));
     }
 
     private static Wall wall(Plan plan, StoreyId storey, WallId id) {
@@ -136,7 +140,7 @@ public final class WallEdits {
         followers(storey, walls, moves);
         var moved =
                 storey.walls().stream().map(w -> walls.getOrDefault(w.id(), w)).toList();
-        return plan.withStorey(storeyId, s -> s.withWalls(moved).withOpenings(carried(storey, walls)));
+        return plan.withStorey(storeyId, s -> s.with(Wall.class, moved).with(Opening.class, carried(storey, walls)));
     }
 
     /** Ends that stood on the line of a wall that moved are put back onto it. */

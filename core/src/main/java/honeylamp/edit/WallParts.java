@@ -6,6 +6,7 @@ import honeylamp.geometry.Segment;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.ElementId.WallId;
+import honeylamp.plan.Opening;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.Wall;
@@ -52,13 +53,20 @@ public final class WallParts {
                 plan.numbersTaken(1)
                         .withStorey(
                                 storey,
-                                s -> s.withWalls(Lists.plus(
-                                                Lists.changed(s.walls(), w -> w.id().equals(id), _ -> first), rest))
-                                        .withOpenings(Lists.changed(
-                                                s.openings(),
-                                                o -> o.host().equals(id)
-                                                        && o.offset().compareTo(at) >= 0,
-                                                o -> o.in(second, o.offset().minus(at))))),
+                                s -> s.with(
+                                                Wall.class,
+                                                Lists.plus(
+                                                        Lists.changed(s.walls(), w -> w.id().equals(id), _ -> first),
+                                                        rest))
+                                        .with(
+                                                Opening.class,
+                                                Lists.changed(
+                                                        s.openings(),
+                                                        o -> o.host().equals(id)
+                                                                && o.offset().compareTo(at) >= 0,
+                                                        o -> o.in(
+                                                                second,
+                                                                o.offset().minus(at))))),
                 second);
     }
 
@@ -127,33 +135,43 @@ public final class WallParts {
                 Length.ofMm(sagitta));
         return plan.withStorey(
                 storey,
-                s -> s.withOpenings(Lists.changed(
-                                s.openings(),
-                                o -> o.host().equals(second.id()),
-                                o -> o.in(first.id(), length.plus(o.offset()))))
-                        .withWalls(Lists.changed(
-                                Lists.without(s.walls(), w -> w.id().equals(second.id())),
-                                w -> w.id().equals(first.id()),
-                                _ -> whole)));
+                s -> s.with(
+                                Opening.class,
+                                Lists.changed(
+                                        s.openings(),
+                                        o -> o.host().equals(second.id()),
+                                        o -> o.in(first.id(), length.plus(o.offset()))))
+                        .with(
+                                Wall.class,
+                                Lists.changed(
+                                        Lists.without(s.walls(), w -> w.id().equals(second.id())),
+                                        w -> w.id().equals(first.id()),
+                                        _ -> whole)));
     }
 
     /** The same wall drawn the other way, its openings where they were. */
     static Plan turnedRound(Plan plan, StoreyId storey, Wall wall) {
         return plan.withStorey(
                 storey,
-                s -> s.withWalls(Lists.changed(s.walls(), w -> w.id().equals(wall.id()), Wall::reversed))
-                        .withOpenings(Lists.changed(
-                                s.openings(), o -> o.host().equals(wall.id()), o -> o.reversed(wall.length()))));
+                s -> s.change(Wall.class, wall.id(), Wall::reversed)
+                        .with(
+                                Opening.class,
+                                Lists.changed(
+                                        s.openings(),
+                                        o -> o.host().equals(wall.id()),
+                                        o -> o.reversed(wall.length()))));
     }
 
     /** Puts the body on the other side of the drawn line; a centred one stays. */
     public static Plan reverseFace(Plan plan, StoreyId storey, Set<ElementId> walls) {
         return plan.withStorey(
                 storey,
-                s -> s.withWalls(Lists.changed(
-                        s.walls(),
-                        w -> walls.contains(w.id()),
-                        w -> w.withBody(w.body().flipped()))));
+                s -> s.with(
+                        Wall.class,
+                        Lists.changed(
+                                s.walls(),
+                                w -> walls.contains(w.id()),
+                                w -> w.withBody(w.body().flipped()))));
     }
 
     /**

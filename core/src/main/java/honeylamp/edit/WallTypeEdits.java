@@ -4,6 +4,7 @@ import honeylamp.plan.ElementId.WallTypeId;
 import honeylamp.plan.HeightRule;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Storey;
+import honeylamp.plan.Wall;
 import honeylamp.plan.WallType;
 import honeylamp.units.Length;
 
@@ -40,10 +41,12 @@ public final class WallTypeEdits {
 
     private static Storey follow(Storey storey, WallType type) {
         var height = type.heightRule().in(storey.height());
-        return storey.withWalls(Lists.changed(
-                storey.walls(),
-                w -> w.type().equals(type.id()) && !w.height().equals(height),
-                w -> w.withHeight(height)));
+        return storey.with(
+                Wall.class,
+                Lists.changed(
+                        storey.walls(),
+                        w -> w.type().equals(type.id()) && !w.height().equals(height),
+                        w -> w.withHeight(height)));
     }
 
     /**

@@ -30,7 +30,7 @@ public final class PartSketches {
         var pens = Pens.of(1, frame.scale());
         var out = new ArrayList<Mark>();
         if (part.form() instanceof Stair) {
-            var alone = plan.withStorey(storey.id(), s -> s.withStructures(List.of(part)));
+            var alone = plan.withStorey(storey.id(), s -> s.with(Structure.class, List.of(part)));
             out.addAll(new StairArt(
                             frame, pens, Lamp.COLOUR, storey.levels().cut().mm())
                     .marks(FixedParts.on(alone, alone.storey(storey.id())).stairs().stream()

@@ -2,9 +2,10 @@ package honeylamp.plan;
 
 import honeylamp.geometry.Segment;
 import honeylamp.plan.ElementId.BoundaryId;
+import java.util.List;
 
 /** An edge of rooms where no wall stands: through an open plan, around a balcony or a covered area. */
-public record Boundary(BoundaryId id, Position from, Position to) {
+public record Boundary(BoundaryId id, Position from, Position to) implements Element {
     private static final double SHORTEST_MM = 1;
 
     /** Refuses a boundary without length. */
@@ -17,5 +18,20 @@ public record Boundary(BoundaryId id, Position from, Position to) {
     /** The line, in plan mm. */
     public Segment line() {
         return new Segment(from.point(), to.point());
+    }
+
+    @Override
+    public Boundary moved(Motion motion) {
+        return new Boundary(id, motion.of(from), motion.of(to));
+    }
+
+    @Override
+    public Boundary numbered(int number) {
+        return new Boundary(new BoundaryId(number), from, to);
+    }
+
+    @Override
+    public List<Position> places() {
+        return List.of(from, to);
     }
 }

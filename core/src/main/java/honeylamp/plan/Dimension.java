@@ -3,9 +3,10 @@ package honeylamp.plan;
 import honeylamp.geometry.Segment;
 import honeylamp.plan.ElementId.DimensionId;
 import honeylamp.units.Length;
+import java.util.List;
 
 /** A single dimension between two points; the line lies {@code offset} to the left of from → to. */
-public record Dimension(DimensionId id, Position from, Position to, Length offset) {
+public record Dimension(DimensionId id, Position from, Position to, Length offset) implements Element {
     /** Refuses a dimension between one and the same point. */
     public Dimension {
         if (from.equals(to)) {
@@ -26,5 +27,21 @@ public record Dimension(DimensionId id, Position from, Position to, Length offse
     /** Its line, in plan mm. */
     public Segment line() {
         return new Segment(from.point(), to.point()).shiftedLeft(offset.mm());
+    }
+
+    @Override
+    public Dimension moved(Motion motion) {
+        var there = between(motion.of(from), motion.of(to));
+        return motion.mirrors() ? there.aside(offset.negated()) : there;
+    }
+
+    @Override
+    public Dimension numbered(int number) {
+        return new Dimension(new DimensionId(number), from, to, offset);
+    }
+
+    @Override
+    public List<Position> places() {
+        return List.of(from, to);
     }
 }

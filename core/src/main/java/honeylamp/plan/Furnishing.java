@@ -4,6 +4,7 @@ import honeylamp.geometry.Affine;
 import honeylamp.plan.ElementId.FurnishingId;
 import honeylamp.units.Checks;
 import honeylamp.units.Length;
+import java.util.List;
 
 /**
  * A placed piece at its made size. Its own frame has x to the right and y to the back, seen by
@@ -20,7 +21,8 @@ public record Furnishing(
         Length height,
         Position at,
         double turnDeg,
-        Sense sense) {
+        Sense sense)
+        implements Element {
     /** Refuses sizes of zero or less and a turn that is no number. */
     public Furnishing {
         Checks.positive("furnishing width", width);
@@ -65,5 +67,21 @@ public record Furnishing(
     /** The piece as it is made, or its mirror image. */
     public Furnishing inSense(Sense other) {
         return new Furnishing(id, kind, width, depth, height, at, turnDeg, other);
+    }
+
+    @Override
+    public Furnishing moved(Motion motion) {
+        var there = movedTo(motion.of(at)).turnedTo(motion.turned(turnDeg));
+        return motion.mirrors() ? there.inSense(sense.other()) : there;
+    }
+
+    @Override
+    public Furnishing numbered(int number) {
+        return withId(new FurnishingId(number));
+    }
+
+    @Override
+    public List<Position> places() {
+        return List.of(at);
     }
 }

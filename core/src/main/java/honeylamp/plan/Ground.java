@@ -13,7 +13,7 @@ import java.util.List;
  * @param corners around the outline, three or more
  * @param setback of a plot, how far buildings keep from its boundary; zero of any other
  */
-public record Ground(GroundId id, Use use, List<Position> corners, Length setback) {
+public record Ground(GroundId id, Use use, List<Position> corners, Length setback) implements Element {
     /** What ground is used for. */
     public enum Use {
         /** The whole plot, within its boundary. */
@@ -64,5 +64,20 @@ public record Ground(GroundId id, Use use, List<Position> corners, Length setbac
     /** The ground under another id. */
     public Ground withId(GroundId other) {
         return new Ground(other, use, corners, setback);
+    }
+
+    @Override
+    public Ground moved(Motion motion) {
+        return within(corners.stream().map(motion::of).toList());
+    }
+
+    @Override
+    public Ground numbered(int number) {
+        return withId(new GroundId(number));
+    }
+
+    @Override
+    public List<Position> places() {
+        return corners;
     }
 }

@@ -4,6 +4,7 @@ import honeylamp.plan.ElementId.OpeningId;
 import honeylamp.plan.ElementId.WallId;
 import honeylamp.units.Checks;
 import honeylamp.units.Length;
+import java.util.List;
 import java.util.Optional;
 
 /**
@@ -26,7 +27,8 @@ public record Opening(
         Hand hand,
         Swing swing,
         Keeping keeping,
-        Build build) {
+        Build build)
+        implements Element {
     /** At which jamb the hinges sit, seen along the host from its first end. */
     public enum Hand {
         /** Hinged at the jamb nearer to the host's first end. */
@@ -189,5 +191,20 @@ public record Opening(
     /** The opening as a mirror shows it: hinged at the same jamb, opening to the other side of the drawn line. */
     public Opening mirrored() {
         return hung(hand, swing.flipped());
+    }
+
+    @Override
+    public Opening moved(Motion motion) {
+        return motion.mirrors() ? mirrored() : this;
+    }
+
+    @Override
+    public Opening numbered(int number) {
+        return withId(new OpeningId(number));
+    }
+
+    @Override
+    public List<Position> places() {
+        return List.of();
     }
 }

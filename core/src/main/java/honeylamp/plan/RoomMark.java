@@ -1,13 +1,15 @@
 package honeylamp.plan;
 
 import honeylamp.plan.ElementId.RoomId;
+import java.util.List;
 
 /**
  * What a person said of a room: a point inside it, its name, its floor, how it is fitted. The outline is derived.
  *
  * @param standing whether it speaks for its room when several marks lie in one
  */
-public record RoomMark(RoomId id, Position at, String name, Finish floor, RoomFit fit, Standing standing) {
+public record RoomMark(RoomId id, Position at, String name, Finish floor, RoomFit fit, Standing standing)
+        implements Element {
     /** Whether a mark speaks for its room. */
     public enum Standing {
         /** It does. */
@@ -49,5 +51,21 @@ public record RoomMark(RoomId id, Position at, String name, Finish floor, RoomFi
     /** The mark with another standing. */
     public RoomMark standing(Standing other) {
         return new RoomMark(id, at, name, floor, fit, other);
+    }
+
+    @Override
+    public RoomMark moved(Motion motion) {
+        var laid = new Finish(floor.material(), motion.turned(floor.directionDeg()), motion.of(floor.start()));
+        return floored(laid).movedTo(motion.of(at));
+    }
+
+    @Override
+    public RoomMark numbered(int number) {
+        return withId(new RoomId(number));
+    }
+
+    @Override
+    public List<Position> places() {
+        return List.of(at);
     }
 }

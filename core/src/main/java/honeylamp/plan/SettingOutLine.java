@@ -2,9 +2,10 @@ package honeylamp.plan;
 
 import honeylamp.geometry.Segment;
 import honeylamp.plan.ElementId.SettingOutId;
+import java.util.List;
 
 /** A line to draw along, never part of the building and never printed. */
-public record SettingOutLine(SettingOutId id, Position from, Position to, Stay stay) {
+public record SettingOutLine(SettingOutId id, Position from, Position to, Stay stay) implements Element {
     /** How long it stays. */
     public enum Stay {
         /** Until a wall is drawn along it. */
@@ -28,5 +29,20 @@ public record SettingOutLine(SettingOutId id, Position from, Position to, Stay s
     /** The line staying otherwise. */
     public SettingOutLine staying(Stay other) {
         return new SettingOutLine(id, from, to, other);
+    }
+
+    @Override
+    public SettingOutLine moved(Motion motion) {
+        return new SettingOutLine(id, motion.of(from), motion.of(to), stay);
+    }
+
+    @Override
+    public SettingOutLine numbered(int number) {
+        return new SettingOutLine(new SettingOutId(number), from, to, stay);
+    }
+
+    @Override
+    public List<Position> places() {
+        return List.of(from, to);
     }
 }

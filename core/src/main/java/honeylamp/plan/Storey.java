@@ -7,26 +7,14 @@ import honeylamp.units.Checks;
 import honeylamp.units.Length;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 
 /**
- * One storey: its levels, and all that stands on it. Lists keep
- * the order in which things were made.
+ * One storey: its levels, and all that stands on it.
+ *
+ * @param elements by kind in the order in which they were made
  */
-public record Storey(
-        StoreyId id,
-        String name,
-        Levels levels,
-        List<Wall> walls,
-        List<Opening> openings,
-        List<RoomMark> rooms,
-        List<Structure> structures,
-        List<Furnishing> furnishings,
-        List<Underlay> underlays,
-        List<Dimension> dimensions,
-        List<Note> notes,
-        List<SettingOutLine> settingOut,
-        List<Boundary> boundaries,
-        List<Ground> grounds) {
+public record Storey(StoreyId id, String name, Levels levels, Elements elements) {
     /**
      * The heights of a storey.
      *
@@ -60,27 +48,9 @@ public record Storey(
         }
     }
 
-    /** Freezes the lists. */
-    public Storey {
-        walls = List.copyOf(walls);
-        openings = List.copyOf(openings);
-        rooms = List.copyOf(rooms);
-        structures = List.copyOf(structures);
-        furnishings = List.copyOf(furnishings);
-        underlays = List.copyOf(underlays);
-        dimensions = List.copyOf(dimensions);
-        notes = List.copyOf(notes);
-        settingOut = List.copyOf(settingOut);
-        boundaries = List.copyOf(boundaries);
-        grounds = List.copyOf(grounds);
-    }
-
     /** A storey with nothing on it. */
     public static Storey empty(StoreyId id, String name, Length level, Length height) {
-        var levels = new Levels(level, height, Levels.USUAL_CUT);
-        return new Storey(
-                id, name, levels, List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), List.of(),
-                List.of(), List.of(), List.of(), List.of());
+        return new Storey(id, name, new Levels(level, height, Levels.USUAL_CUT), Elements.NONE);
     }
 
     /** Its floor above the plan's zero. */
@@ -95,266 +65,96 @@ public record Storey(
 
     /** The storey at other levels. */
     public Storey with(Levels other) {
-        return new Storey(
-                id,
-                name,
-                other,
-                walls,
-                openings,
-                rooms,
-                structures,
-                furnishings,
-                underlays,
-                dimensions,
-                notes,
-                settingOut,
-                boundaries,
-                grounds);
+        return new Storey(id, name, other, elements);
     }
 
     /** The storey under another name. */
     public Storey named(String other) {
-        return new Storey(
-                id,
-                other,
-                levels,
-                walls,
-                openings,
-                rooms,
-                structures,
-                furnishings,
-                underlays,
-                dimensions,
-                notes,
-                settingOut,
-                boundaries,
-                grounds);
+        return new Storey(id, other, levels, elements);
+    }
+
+    /** The storey with other elements; the same storey if they are the same. */
+    public Storey with(Elements other) {
+        return other == elements ? this : new Storey(id, name, levels, other);
+    }
+
+    /** The storey with other elements of one kind. */
+    public <T extends Element> Storey with(Class<T> kind, List<T> other) {
+        return with(elements.with(kind, other));
+    }
+
+    /** The storey with the element of this id changed; the same storey if it is not here or does not change. */
+    public <T extends Element> Storey change(Class<T> kind, ElementId wanted, UnaryOperator<T> change) {
+        return with(elements.change(kind, wanted, change));
+    }
+
+    /** The walls. */
+    public List<Wall> walls() {
+        return elements.of(Wall.class);
+    }
+
+    /** The doors, windows and plain openings. */
+    public List<Opening> openings() {
+        return elements.of(Opening.class);
+    }
+
+    /** What was said of rooms. */
+    public List<RoomMark> rooms() {
+        return elements.of(RoomMark.class);
+    }
+
+    /** The fixed parts that are no walls. */
+    public List<Structure> structures() {
+        return elements.of(Structure.class);
+    }
+
+    /** The pieces. */
+    public List<Furnishing> furnishings() {
+        return elements.of(Furnishing.class);
+    }
+
+    /** The pictures to trace. */
+    public List<Underlay> underlays() {
+        return elements.of(Underlay.class);
+    }
+
+    /** The single dimensions. */
+    public List<Dimension> dimensions() {
+        return elements.of(Dimension.class);
+    }
+
+    /** The notes. */
+    public List<Note> notes() {
+        return elements.of(Note.class);
+    }
+
+    /** The setting-out lines. */
+    public List<SettingOutLine> settingOut() {
+        return elements.of(SettingOutLine.class);
+    }
+
+    /** The room edges without walls. */
+    public List<Boundary> boundaries() {
+        return elements.of(Boundary.class);
+    }
+
+    /** The surfaces of the site. */
+    public List<Ground> grounds() {
+        return elements.of(Ground.class);
     }
 
     /** The wall of this id, if it stands here. */
     public Optional<Wall> wall(WallId wanted) {
-        return walls.stream().filter(w -> w.id().equals(wanted)).findFirst();
+        return elements.find(Wall.class, wanted);
     }
 
     /** The opening of this id, if it is here. */
     public Optional<Opening> opening(OpeningId wanted) {
-        return openings.stream().filter(o -> o.id().equals(wanted)).findFirst();
+        return elements.find(Opening.class, wanted);
     }
 
     /** The openings of a wall. */
     public List<Opening> openingsIn(WallId host) {
-        return openings.stream().filter(o -> o.host().equals(host)).toList();
-    }
-
-    /** The storey with other walls. */
-    public Storey withWalls(List<Wall> other) {
-        if (other == walls) {
-            return this;
-        }
-        return new Storey(
-                id,
-                name,
-                levels,
-                other,
-                openings,
-                rooms,
-                structures,
-                furnishings,
-                underlays,
-                dimensions,
-                notes,
-                settingOut,
-                boundaries,
-                grounds);
-    }
-
-    /** The storey with other openings. */
-    public Storey withOpenings(List<Opening> other) {
-        return new Storey(
-                id,
-                name,
-                levels,
-                walls,
-                other,
-                rooms,
-                structures,
-                furnishings,
-                underlays,
-                dimensions,
-                notes,
-                settingOut,
-                boundaries,
-                grounds);
-    }
-
-    /** The storey with other room marks. */
-    public Storey withRooms(List<RoomMark> other) {
-        return new Storey(
-                id,
-                name,
-                levels,
-                walls,
-                openings,
-                other,
-                structures,
-                furnishings,
-                underlays,
-                dimensions,
-                notes,
-                settingOut,
-                boundaries,
-                grounds);
-    }
-
-    /** The storey with other fixed parts. */
-    public Storey withStructures(List<Structure> other) {
-        return new Storey(
-                id,
-                name,
-                levels,
-                walls,
-                openings,
-                rooms,
-                other,
-                furnishings,
-                underlays,
-                dimensions,
-                notes,
-                settingOut,
-                boundaries,
-                grounds);
-    }
-
-    /** The storey with other furnishings. */
-    public Storey withFurnishings(List<Furnishing> other) {
-        return new Storey(
-                id,
-                name,
-                levels,
-                walls,
-                openings,
-                rooms,
-                structures,
-                other,
-                underlays,
-                dimensions,
-                notes,
-                settingOut,
-                boundaries,
-                grounds);
-    }
-
-    /** The storey with other underlays. */
-    public Storey withUnderlays(List<Underlay> other) {
-        return new Storey(
-                id,
-                name,
-                levels,
-                walls,
-                openings,
-                rooms,
-                structures,
-                furnishings,
-                other,
-                dimensions,
-                notes,
-                settingOut,
-                boundaries,
-                grounds);
-    }
-
-    /** The storey with other single dimensions. */
-    public Storey withDimensions(List<Dimension> other) {
-        return new Storey(
-                id,
-                name,
-                levels,
-                walls,
-                openings,
-                rooms,
-                structures,
-                furnishings,
-                underlays,
-                other,
-                notes,
-                settingOut,
-                boundaries,
-                grounds);
-    }
-
-    /** The storey with other notes. */
-    public Storey withNotes(List<Note> other) {
-        return new Storey(
-                id,
-                name,
-                levels,
-                walls,
-                openings,
-                rooms,
-                structures,
-                furnishings,
-                underlays,
-                dimensions,
-                other,
-                settingOut,
-                boundaries,
-                grounds);
-    }
-
-    /** The storey with other setting-out lines. */
-    public Storey withSettingOut(List<SettingOutLine> other) {
-        return new Storey(
-                id,
-                name,
-                levels,
-                walls,
-                openings,
-                rooms,
-                structures,
-                furnishings,
-                underlays,
-                dimensions,
-                notes,
-                other,
-                boundaries,
-                grounds);
-    }
-
-    /** The storey with other boundaries. */
-    public Storey withBoundaries(List<Boundary> other) {
-        return new Storey(
-                id,
-                name,
-                levels,
-                walls,
-                openings,
-                rooms,
-                structures,
-                furnishings,
-                underlays,
-                dimensions,
-                notes,
-                settingOut,
-                other,
-                grounds);
-    }
-
-    /** The storey with other ground around it. */
-    public Storey withGrounds(List<Ground> other) {
-        return new Storey(
-                id,
-                name,
-                levels,
-                walls,
-                openings,
-                rooms,
-                structures,
-                furnishings,
-                underlays,
-                dimensions,
-                notes,
-                settingOut,
-                boundaries,
-                other);
+        return openings().stream().filter(o -> o.host().equals(host)).toList();
     }
 }

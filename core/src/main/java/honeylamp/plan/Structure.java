@@ -6,6 +6,7 @@ import honeylamp.geometry.Ring;
 import honeylamp.plan.ElementId.StructureId;
 import honeylamp.units.Checks;
 import honeylamp.units.Length;
+import java.util.List;
 
 /**
  * A fixed part of the building or its site that is no wall. Placed like a furnishing: its own frame has
@@ -13,7 +14,7 @@ import honeylamp.units.Length;
  *
  * @param turnDeg counter-clockwise; at 0 the front faces south
  */
-public record Structure(StructureId id, Form form, Position at, double turnDeg) {
+public record Structure(StructureId id, Form form, Position at, double turnDeg) implements Element {
     /** What it is and how large. */
     public sealed interface Form permits Block, Stair, ParkingBay {
         /** Across the front. */
@@ -190,5 +191,21 @@ public record Structure(StructureId id, Form form, Position at, double turnDeg) 
     /** The part under another id. */
     public Structure withId(StructureId other) {
         return new Structure(other, form, at, turnDeg);
+    }
+
+    @Override
+    public Structure moved(Motion motion) {
+        var there = movedTo(motion.of(at));
+        return motion.mirrors() ? there.mirroredTo(motion.turned(turnDeg)) : there.turnedTo(motion.turned(turnDeg));
+    }
+
+    @Override
+    public Structure numbered(int number) {
+        return withId(new StructureId(number));
+    }
+
+    @Override
+    public List<Position> places() {
+        return List.of(at);
     }
 }

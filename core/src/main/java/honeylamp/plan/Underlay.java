@@ -25,7 +25,8 @@ public record Underlay(
         Lock lock,
         Sight sight,
         List<KnownLength> knownLengths,
-        List<PictureNote> notes) {
+        List<PictureNote> notes)
+        implements Element {
     /**
      * The picture itself.
      *
@@ -165,5 +166,22 @@ public record Underlay(
     /** The underlay with other notes on it. */
     public Underlay withNotes(List<PictureNote> other) {
         return new Underlay(id, picture, placing, squaring, crop, treatment, lock, sight, knownLengths, other);
+    }
+
+    /** A picture is turned and never mirrored: it stays as it can be read. */
+    @Override
+    public Underlay moved(Motion motion) {
+        var there = placing.at(motion.of(placing.at()));
+        return with(motion.mirrors() ? there : there.turned(motion.turned(placing.turnDeg())));
+    }
+
+    @Override
+    public Underlay numbered(int number) {
+        return with(new UnderlayId(number));
+    }
+
+    @Override
+    public List<Position> places() {
+        return List.of(placing.at());
     }
 }

@@ -6,6 +6,7 @@ import honeylamp.plan.ElementId.WallId;
 import honeylamp.plan.ElementId.WallTypeId;
 import honeylamp.units.Checks;
 import honeylamp.units.Length;
+import java.util.List;
 
 /**
  * A wall, held as the line that was drawn or measured and the side its body lies on. Walls join where
@@ -14,8 +15,8 @@ import honeylamp.units.Length;
  * @param sagitta the rise of a curved wall's line above its chord, to the left seen from its first end;
  *     negative to the right, zero for a straight wall
  */
-public record Wall(
-        WallId id, Position from, Position to, BodySide body, WallTypeId type, Length height, Length sagitta) {
+public record Wall(WallId id, Position from, Position to, BodySide body, WallTypeId type, Length height, Length sagitta)
+        implements Element {
     /** Where the body lies, seen along the drawn line from its first end to its second. */
     public enum BodySide {
         /** The line is the right face. */
@@ -123,5 +124,21 @@ public record Wall(
     /** The wall with another height. */
     public Wall withHeight(Length other) {
         return new Wall(id, from, to, body, type, other, sagitta);
+    }
+
+    @Override
+    public Wall moved(Motion motion) {
+        var there = between(motion.of(from), motion.of(to));
+        return motion.mirrors() ? there.withBody(body.flipped()).withSagitta(there.sagitta.negated()) : there;
+    }
+
+    @Override
+    public Wall numbered(int number) {
+        return withId(new WallId(number));
+    }
+
+    @Override
+    public List<Position> places() {
+        return List.of(from, to);
     }
 }

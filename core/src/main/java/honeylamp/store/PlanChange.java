@@ -106,7 +106,7 @@ final class PlanChange {
             for (var i = 0; i < from.size(); i++) {
                 if (from.get(i) instanceof Storey old && old.id().equals(storey.id())) {
                     out.put(OF, i);
-                    out.set(CHANGE, between(old, storey));
+                    out.set(CHANGE, between(StoreyForm.of(old), StoreyForm.of(storey)));
                     return out;
                 }
             }

@@ -6,6 +6,7 @@ import honeylamp.plan.ElementId;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.Stair;
+import honeylamp.plan.Storey;
 import honeylamp.plan.Structure;
 import honeylamp.units.Length;
 import java.math.BigDecimal;
@@ -52,6 +53,7 @@ public final class PlanJson {
                     .build())
             .addModule(module())
             .addMixIn(Structure.Form.class, FormNames.class)
+            .addMixIn(Storey.class, StoreyForm.Names.class)
             .enable(EnumFeature.WRITE_ENUMS_TO_LOWERCASE)
             .enable(tools.jackson.databind.MapperFeature.ACCEPT_CASE_INSENSITIVE_ENUMS)
             .disable(tools.jackson.databind.MapperFeature.SORT_PROPERTIES_ALPHABETICALLY)

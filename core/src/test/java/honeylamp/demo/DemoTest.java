@@ -9,6 +9,7 @@ import honeylamp.derive.StoreyGeometry;
 import honeylamp.output.Progress;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Structure;
+import honeylamp.plan.Underlay;
 import honeylamp.store.PictureImport;
 import honeylamp.store.PlanFile;
 import honeylamp.store.ReportJson;
@@ -91,6 +92,6 @@ class DemoTest {
     }
 
     private static Plan withoutUnderlay(Plan plan) {
-        return plan.withStorey(plan.storeys().getFirst().id(), s -> s.withUnderlays(List.of()));
+        return plan.withStorey(plan.storeys().getFirst().id(), s -> s.with(Underlay.class, List.of()));
     }
 }

@@ -179,6 +179,12 @@ class AnyPlanTest {
         derived(plan, random);
     }
 
+    /** A room of 426 mm² whose slabs lost 12 mm² of it. */
+    @Test
+    void theWorkingOfASliverSumsToItsArea() {
+        walk(NewPlan.in(UnitSystem.MM), 1749, 12 + 1749 % 20);
+    }
+
     @Test
     void whateverIsDrawnCanBeDerived() {
         var soft = new SoftAssertions();

@@ -447,10 +447,10 @@ class AreaOracleTest {
         return plan.withWallTypes(types)
                 .withStorey(
                         storey,
-                        s -> s.withWalls(walls)
-                                .withBoundaries(boundaries)
-                                .withStructures(voids)
-                                .withRooms(marks))
+                        s -> s.with(Wall.class, walls)
+                                .with(Boundary.class, boundaries)
+                                .with(Structure.class, voids)
+                                .with(RoomMark.class, marks))
                 .numbersTaken(number - plan.nextNumber());
     }
 

@@ -43,7 +43,7 @@ class CurvedWallsTest {
 
     private static StoreyGeometry of(List<Wall> walls, List<Opening> openings) {
         Plan plan = NewPlan.in(UnitSystem.MM);
-        var storey = plan.storeys().getFirst().withWalls(walls).withOpenings(openings);
+        var storey = plan.storeys().getFirst().with(Wall.class, walls).with(Opening.class, openings);
         return StoreyGeometry.of(plan, storey);
     }
 

@@ -17,6 +17,7 @@ import honeylamp.plan.Opening.Swing;
 import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Storey;
+import honeylamp.plan.Wall;
 import honeylamp.units.Length;
 import org.junit.jupiter.api.Test;
 
@@ -83,9 +84,11 @@ class OpeningCutTest {
         var plan = window(OpeningKind.PLAIN, 0, 800);
         var low = plan.withStorey(
                 storey(plan),
-                s -> s.withWalls(s.walls().stream()
-                        .map(w -> w.withHeight(Length.ofMm(900)))
-                        .toList()));
+                s -> s.with(
+                        Wall.class,
+                        s.walls().stream()
+                                .map(w -> w.withHeight(Length.ofMm(900)))
+                                .toList()));
         assertThat(cut(low).level()).isEqualTo(Level.CUT);
     }
 

@@ -219,7 +219,7 @@ class RoomsTest {
                                     .withBody(wall.body().flipped()));
         }
         Collections.shuffle(walls, random);
-        return plan.withStorey(storey.id(), s -> s.withWalls(walls));
+        return plan.withStorey(storey.id(), s -> s.with(Wall.class, walls));
     }
 
     private static List<Double> areas(StoreyGeometry geometry) {

@@ -22,6 +22,7 @@ import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.Structure;
+import honeylamp.plan.Wall;
 import honeylamp.plan.Wall.BodySide;
 import honeylamp.units.Length;
 import honeylamp.units.LengthReader;
@@ -287,7 +288,7 @@ class EditsTest {
     @Test
     void aPlanThatDoesNotHangTogetherIsRefused() {
         var door = door(500).plan();
-        assertThatThrownBy(() -> door.withStorey(storey, s -> s.withWalls(List.of())))
+        assertThatThrownBy(() -> door.withStorey(storey, s -> s.with(Wall.class, List.of())))
                 .isInstanceOf(IllegalArgumentException.class)
                 .hasMessageContaining("hangs in no wall");
         assertThatThrownBy(() -> plan.withWallTypes(List.of())).hasMessageContaining("unknown type");

@@ -97,7 +97,7 @@ class WallPartsTest {
         var storey = TestPlans.storey(plan);
         var id = TestPlans.wallId(plan, 0);
         var arc = plan.withStorey(
-                storey, s -> s.withWalls(List.of(s.walls().getFirst().withSagitta(Length.ofMm(1000)))));
+                storey, s -> s.with(Wall.class, List.of(s.walls().getFirst().withSagitta(Length.ofMm(1000)))));
         var split = WallParts.split(arc, storey, id, Length.ofMm(500 * Math.PI));
         var quarter = walls(split.plan()).getFirst();
         assertThat(quarter.to().point().distance(new Point(1000, 1000))).isLessThan(1e-3);

@@ -90,7 +90,8 @@ class FixedPartsArtTest {
                 .orElseThrow();
         var without = plan.withStorey(
                 plan.storeys().getFirst().id(),
-                s -> s.withStructures(
+                s -> s.with(
+                        Structure.class,
                         s.structures().stream().filter(x -> !x.equals(chimney)).toList()));
         var before = marks(plan, 1, LayerKind.POCHE);
         assertThat(before.size())

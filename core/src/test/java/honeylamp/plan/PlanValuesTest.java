@@ -118,7 +118,7 @@ class PlanValuesTest {
     void aChangeOfOneStoreyLeavesTheOthersAsTheyAre() {
         var plan = SailclothYard.plan();
         var storey = plan.storeys().getFirst();
-        var changed = plan.withStorey(storey.id(), s -> s.withNotes(java.util.List.of()));
+        var changed = plan.withStorey(storey.id(), s -> s.with(Note.class, java.util.List.of()));
         assertThat(changed.storeys().getFirst().walls()).isSameAs(storey.walls());
         assertThat(changed.storeys().getFirst().furnishings()).isSameAs(storey.furnishings());
         assertThat(plan.storeys().getFirst().notes()).hasSize(1);
@@ -130,7 +130,7 @@ class PlanValuesTest {
     void listsCannotBeChangedFromOutside() {
         var walls = new java.util.ArrayList<>(
                 SailclothYard.plan().storeys().getFirst().walls());
-        var storey = SailclothYard.plan().storeys().getFirst().withWalls(walls);
+        var storey = SailclothYard.plan().storeys().getFirst().with(Wall.class, walls);
         walls.clear();
         assertThat(storey.walls()).hasSize(17);
         assertThatThrownBy(() -> storey.walls().clear()).isInstanceOf(UnsupportedOperationException.class);

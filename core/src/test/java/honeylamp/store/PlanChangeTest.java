@@ -8,6 +8,7 @@ import honeylamp.demo.SailclothYard;
 import honeylamp.edit.Deletion;
 import honeylamp.edit.PickedEdits;
 import honeylamp.plan.ElementId;
+import honeylamp.plan.Furnishing;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Storey;
 import honeylamp.units.Length;
@@ -44,7 +45,8 @@ class PlanChangeTest {
                 case 1 -> Deletion.of(out, storey.id(), some);
                 case 2 ->
                     out.withStorey(
-                            storey.id(), s -> s.withFurnishings(s.furnishings().reversed()));
+                            storey.id(),
+                            s -> s.with(Furnishing.class, s.furnishings().reversed()));
                 case 3 -> out.withStorey(storey.id(), s -> s.named("floor " + random.nextInt(9)));
                 case 4 -> out.withStoreys(new ArrayList<>(out.storeys()).reversed());
                 default -> out.named("n" + random.nextInt(9)).numbersTaken(random.nextInt(4));

@@ -118,7 +118,7 @@ class KillTest {
                 }
             }
         }
-        return demo.withStorey(storey.id(), s -> s.withWalls(walls))
+        return demo.withStorey(storey.id(), s -> s.with(Wall.class, walls))
                 .numbersTaken(number - demo.nextNumber())
                 .named("Large");
     }

@@ -402,7 +402,8 @@ class PanelTest {
                 if (isLong) {
                     assertThat(full.getText()).isEqualTo(sentence);
                     assertThat(full.getHeight()).isGreaterThanOrEqualTo(full.prefHeight(full.getWidth()));
-                    assertThat(full.localToScene(full.getBoundsInLocal()).getMaxX()).isLessThan(1000);
+                    assertThat(full.localToScene(full.getBoundsInLocal()).getMaxX())
+                            .isLessThan(1000);
                 }
             }
         }

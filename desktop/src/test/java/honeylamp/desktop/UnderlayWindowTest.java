@@ -58,7 +58,7 @@ class UnderlayWindowTest {
                 .withStorey(
                         storey.id(),
                         s -> Storey.empty(s.id(), s.name(), s.level(), s.height())
-                                .withUnderlays(s.underlays())));
+                                .with(Underlay.class, s.underlays())));
     }
 
     /**

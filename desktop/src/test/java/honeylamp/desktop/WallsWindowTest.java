@@ -11,6 +11,7 @@ import honeylamp.desktop.workspace.Stage;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Regions;
 import honeylamp.plan.ElementId;
+import honeylamp.plan.Opening;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.SettingOutLine;
@@ -92,7 +93,8 @@ class WallsWindowTest {
             var shell = new ArrayList<>(demo.storeys().getFirst().walls().subList(0, 8));
             shell.replaceAll(x -> x.withType(brick));
             var intended = StoreyGeometry.of(
-                    demo, demo.storeys().getFirst().withOpenings(List.of()).withWalls(shell));
+                    demo,
+                    demo.storeys().getFirst().with(Opening.class, List.of()).with(Wall.class, shell));
             var drawn = geometry(w.plan());
             assertThat(drawn.rooms()).hasSize(1);
             var apart = area(Regions.difference(drawn.poche(), intended.poche()))

@@ -6,6 +6,7 @@ import honeylamp.edit.UnderlayEdits;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Segment;
 import honeylamp.illustrate.Sketches;
+import honeylamp.plan.Underlay;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -41,9 +42,9 @@ public record LevelPicture(Optional<Point> first, Optional<Aim> aim) implements 
         var before = u.placing().turnDeg();
         var plan = UnderlayEdits.level(
                 scene.plan(), scene.storey(), u.id(), u.pixel(first.get()), u.pixel(aim.at()), OnPicture.traced(scene));
-        var after = plan.storey(scene.storey()).underlays().stream()
-                .filter(x -> x.id().equals(u.id()))
-                .findFirst()
+        var after = plan.storey(scene.storey())
+                .elements()
+                .find(Underlay.class, u.id())
                 .orElse(u)
                 .placing()
                 .turnDeg();

@@ -9,9 +9,11 @@ import honeylamp.illustrate.PartSketches;
 import honeylamp.illustrate.Sketches;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Furnishing;
+import honeylamp.plan.Ground;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.Storey;
+import honeylamp.plan.Structure;
 import honeylamp.units.Length;
 import honeylamp.units.LengthText;
 import java.util.List;
@@ -42,10 +44,7 @@ final class MovePreview {
             case Held.Piece piece -> size(scene, storey, piece.piece());
             case Held.Part part -> moved(scene, part.part().at().point().plus(part.fromCentre()), pointer);
             case Held.GroundCorner(var ground, var corner) -> {
-                var now = storey.grounds().stream()
-                        .filter(g -> g.id().equals(ground.id()))
-                        .findFirst()
-                        .orElse(ground);
+                var now = storey.elements().find(Ground.class, ground.id()).orElse(ground);
                 var at = ground.corners().indexOf(corner);
                 var corners = now.corners();
                 var last = corners.size() - 1;
@@ -70,10 +69,7 @@ final class MovePreview {
     }
 
     private static List<Readout.Field> size(Scene scene, Storey storey, Furnishing piece) {
-        var now = storey.furnishings().stream()
-                .filter(f -> f.id().equals(piece.id()))
-                .findFirst()
-                .orElse(piece);
+        var now = storey.elements().find(Furnishing.class, piece.id()).orElse(piece);
         return List.of(
                 field(scene, "Width", now.width().mm()),
                 field(scene, "Depth", now.depth().mm()),
@@ -96,9 +92,8 @@ final class MovePreview {
                         .orElse(List.of());
             case Held.Piece piece -> piece(scene, storey, piece.piece());
             case Held.Part(var part, var _) ->
-                storey.structures().stream()
-                        .filter(x -> x.id().equals(part.id()))
-                        .findFirst()
+                storey.elements()
+                        .find(Structure.class, part.id())
                         .map(x -> PartSketches.part(scene.frame(), plan, storey, x, scene.penMm()))
                         .orElse(List.of());
             case Held.GroundCorner(var ground, var _) -> ground(scene, storey, ground.id());
@@ -111,9 +106,8 @@ final class MovePreview {
     }
 
     private static List<Mark> ground(Scene scene, Storey storey, ElementId id) {
-        return storey.grounds().stream()
-                .filter(g -> g.id().equals(id))
-                .findFirst()
+        return storey.elements()
+                .find(Ground.class, id)
                 .map(g -> PartSketches.outline(scene.frame(), g.ring().corners(), scene.penMm()))
                 .orElse(List.of());
     }
@@ -124,9 +118,8 @@ final class MovePreview {
     }
 
     private static List<Mark> piece(Scene scene, Storey storey, Furnishing piece) {
-        return storey.furnishings().stream()
-                .filter(f -> f.id().equals(piece.id()))
-                .findFirst()
+        return storey.elements()
+                .find(Furnishing.class, piece.id())
                 .map(f -> Sketches.piece(scene.frame(), f, scene.penMm()))
                 .orElse(List.of());
     }

@@ -12,6 +12,7 @@ import honeylamp.geometry.Point;
 import honeylamp.illustrate.Sketches;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Furnishing;
+import honeylamp.plan.Ground;
 import honeylamp.plan.Opening;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Structure;
@@ -148,10 +149,7 @@ public record PickAndMove(
             case ElementId.FurnishingId piece ->
                 piece(scene, piece).map(f -> new Held.Piece(f, p.minus(f.at().point())));
             case ElementId.StructureId part ->
-                storey.structures().stream()
-                        .filter(x -> x.id().equals(part))
-                        .findFirst()
-                        .map(x -> new Held.Part(x, p.minus(x.at().point())));
+                storey.elements().find(Structure.class, part).map(x -> new Held.Part(x, p.minus(x.at().point())));
             case ElementId.GroundId ground -> grabGround(scene, ground, p);
             case ElementId.UnderlayId picture ->
                 storey.underlays().stream()
@@ -163,9 +161,10 @@ public record PickAndMove(
     }
 
     private static Optional<Held> grabGround(Scene scene, ElementId.GroundId id, Point p) {
-        return scene.geometry().storey().grounds().stream()
-                .filter(g -> g.id().equals(id))
-                .findFirst()
+        return scene.geometry()
+                .storey()
+                .elements()
+                .find(Ground.class, id)
                 .map(g -> g.corners().stream()
                         .filter(c -> c.point().distance(p) <= 1.6 * scene.reachMm())
                         .findFirst()
@@ -182,9 +181,7 @@ public record PickAndMove(
     }
 
     private static Optional<Furnishing> piece(Scene scene, ElementId id) {
-        return scene.geometry().storey().furnishings().stream()
-                .filter(f -> f.id().equals(id))
-                .findFirst();
+        return scene.geometry().storey().elements().find(Furnishing.class, id);
     }
 
     private Optional<Furnishing> single(Scene scene) {

@@ -49,9 +49,7 @@ public record PickCaption(Optional<Grip> grip, Optional<Plan> preview, Optional<
     }
 
     private static Optional<Dimension> dimension(Scene scene, ElementId id) {
-        return scene.geometry().storey().dimensions().stream()
-                .filter(d -> d.id().equals(id))
-                .findFirst();
+        return scene.geometry().storey().elements().find(Dimension.class, id);
     }
 
     @Override
@@ -170,9 +168,10 @@ public record PickCaption(Optional<Grip> grip, Optional<Plan> preview, Optional<
     public Readout readout(Scene scene) {
         if (preview.isPresent() && grip.orElse(null) instanceof Grip.End end) {
             var held = end.dimension();
-            var now = preview.get().storey(scene.storey()).dimensions().stream()
-                    .filter(d -> d.id().equals(held.id()))
-                    .findFirst()
+            var now = preview.get()
+                    .storey(scene.storey())
+                    .elements()
+                    .find(Dimension.class, held.id())
                     .orElse(held);
             var mm = now.line().length();
             return new Readout(

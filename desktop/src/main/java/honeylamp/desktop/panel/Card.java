@@ -4,9 +4,15 @@ import honeylamp.desktop.workspace.Stage;
 import honeylamp.desktop.workspace.Workspace;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.SettingOutEdits;
+import honeylamp.plan.Dimension;
 import honeylamp.plan.ElementId;
+import honeylamp.plan.Furnishing;
+import honeylamp.plan.Ground;
+import honeylamp.plan.Note;
 import honeylamp.plan.Plan;
+import honeylamp.plan.SettingOutLine;
 import honeylamp.plan.SettingOutLine.Stay;
+import honeylamp.plan.Structure;
 import honeylamp.plan.Underlay;
 import honeylamp.plan.Wall;
 import honeylamp.units.AreaText;
@@ -111,27 +117,23 @@ public final class Card extends VBox {
                         .map(new RoomCard(model, parts, libraries.roomNames())::of)
                         .orElse(List.of());
             case ElementId.FurnishingId id ->
-                storey.furnishings().stream()
-                        .filter(f -> f.id().equals(id))
-                        .findFirst()
+                storey.elements()
+                        .find(Furnishing.class, id)
                         .map(new FurnishingCard(model, parts)::of)
                         .orElse(List.of());
             case ElementId.UnderlayId id ->
-                storey.underlays().stream()
-                        .filter(u -> u.id().equals(id))
-                        .findFirst()
+                storey.elements()
+                        .find(Underlay.class, id)
                         .map(new UnderlayCard(model, parts)::of)
                         .orElse(List.of());
             case ElementId.StructureId id ->
-                storey.structures().stream()
-                        .filter(x -> x.id().equals(id))
-                        .findFirst()
+                storey.elements()
+                        .find(Structure.class, id)
                         .map(new PartCard(model, parts)::of)
                         .orElse(List.of());
             case ElementId.GroundId id ->
-                storey.grounds().stream()
-                        .filter(g -> g.id().equals(id))
-                        .findFirst()
+                storey.elements()
+                        .find(Ground.class, id)
                         .map(new GroundCard(model, parts)::of)
                         .orElse(List.of());
             case ElementId.UnitId _ -> storey(now);
@@ -142,15 +144,13 @@ public final class Card extends VBox {
                         .map(new UnitCard(model, parts)::of)
                         .orElse(List.of());
             case ElementId.DimensionId id ->
-                storey.dimensions().stream()
-                        .filter(d -> d.id().equals(id))
-                        .findFirst()
+                storey.elements()
+                        .find(Dimension.class, id)
                         .map(new CaptionCard(model, parts)::of)
                         .orElse(List.of());
             case ElementId.NoteId id ->
-                storey.notes().stream()
-                        .filter(n -> n.id().equals(id))
-                        .findFirst()
+                storey.elements()
+                        .find(Note.class, id)
                         .map(new CaptionCard(model, parts)::of)
                         .orElse(List.of());
             case ElementId.BoundaryId _ -> plain("Boundary");
@@ -167,9 +167,9 @@ public final class Card extends VBox {
     }
 
     private List<Node> settingOut(Workspace now, ElementId.SettingOutId id) {
-        return now.currentStorey().settingOut().stream()
-                .filter(l -> l.id().equals(id))
-                .findFirst()
+        return now.currentStorey()
+                .elements()
+                .find(SettingOutLine.class, id)
                 .map(line -> List.of(
                         Widgets.heading("Setting-out line"),
                         Widgets.toggle(

@@ -119,7 +119,8 @@ public final class MeasureLine extends HBox {
         var line = new Text("1");
         line.setFont(hint.getFont());
         return message.isEmpty()
-                || text.getLayoutBounds().getHeight() < (LINES + 0.5) * line.getLayoutBounds().getHeight();
+                || text.getLayoutBounds().getHeight()
+                        < (LINES + 0.5) * line.getLayoutBounds().getHeight();
     }
 
     private boolean sameNames(List<Readout.Field> next) {

@@ -60,7 +60,8 @@ public final class PickedActions {
                 model.now().plan(), model.now().storey(), model.now().selection());
         if (copied.isEmpty()) {
             model.complain(
-                    "Pick walls, furniture, fixed parts, notes or dimensions to copy; openings come with their walls.");
+                    "Pick walls, furniture, fixed parts, ground, lines, notes or dimensions to copy; openings come with"
+                            + " their walls.");
             return false;
         }
         clipping = Optional.of(copied);

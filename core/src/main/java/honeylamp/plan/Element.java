@@ -1,0 +1,29 @@
+package honeylamp.plan;
+
+import java.util.List;
+
+/** Something that stands on a storey: drawn, picked and found by its id. */
+public sealed interface Element
+        permits Wall,
+                Opening,
+                RoomMark,
+                Structure,
+                Furnishing,
+                Underlay,
+                Dimension,
+                Note,
+                SettingOutLine,
+                Boundary,
+                Ground {
+    /** Its identity, which stays whatever is done to it. */
+    ElementId id();
+
+    /** The element where a motion takes it; what hangs in something else goes with that and is at most mirrored. */
+    Element moved(Motion motion);
+
+    /** Its twin under another number. */
+    Element numbered(int number);
+
+    /** The places that it is held by; none if it hangs in something else. */
+    List<Position> places();
+}
