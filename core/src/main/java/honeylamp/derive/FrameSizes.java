@@ -74,7 +74,17 @@ public record FrameSizes(double frameWidthMm, double frameHeightMm, double clear
             case SLIDING_PAIR -> linings + clear / 2;
             case POCKET_DOOR -> LeafSweep.LINING_MM;
             case FOLDING_DOOR -> linings + FOLDING_LEAF_MM * foldingLeaves(clear);
-            default -> linings;
+            case SLIDING_DOOR,
+                    PARTING_DOOR,
+                    GARAGE_DOOR,
+                    PLAIN,
+                    ARCHED,
+                    FIXED_WINDOW,
+                    CASEMENT_WINDOW,
+                    SLIDING_WINDOW,
+                    TILT_WINDOW,
+                    ROUND_WINDOW,
+                    CORNER_WINDOW -> linings;
         };
     }
 }

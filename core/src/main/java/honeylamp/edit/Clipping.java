@@ -115,8 +115,9 @@ public record Clipping(List<WallType> types, Elements elements) {
         for (var element : elements.all().toList()) {
             var there = element.moved(motion);
             var fresh = switch (there) {
-                case Wall w -> w.withId(hosts.get(w.id())).withType(typeIds.getOrDefault(w.type(), w.type()));
-                case Opening o -> o.numbered(number++).in(hosts.get(o.host()), o.offset());
+                case Wall w ->
+                    w.withId(hosts.getOrDefault(w.id(), w.id())).withType(typeIds.getOrDefault(w.type(), w.type()));
+                case Opening o -> o.numbered(number++).in(hosts.getOrDefault(o.host(), o.host()), o.offset());
                 case RoomMark _, Underlay _, Structure _, Furnishing _, Dimension _, Note _, SettingOutLine _ ->
                     there.numbered(number++);
                 case Boundary _, Ground _ -> there.numbered(number++);

@@ -48,7 +48,21 @@ final class WindowArt {
             case CASEMENT_WINDOW -> casements(f, v);
             case SLIDING_WINDOW -> slidingSashes(f, v);
             case TILT_WINDOW -> leaning(cut, f, v);
-            default -> {
+            case FIXED_WINDOW,
+                    ROUND_WINDOW,
+                    CORNER_WINDOW,
+                    DOOR,
+                    PAIR_DOOR,
+                    UNEQUAL_PAIR,
+                    SLIDING_DOOR,
+                    SLIDING_PAIR,
+                    PARTING_DOOR,
+                    POCKET_DOOR,
+                    FOLDING_DOOR,
+                    OUTER_DOOR,
+                    GARAGE_DOOR,
+                    PLAIN,
+                    ARCHED -> {
                 marks.glass(f.strip(from, to, v - PANE / 2, v + PANE / 2));
                 frame(f, from, v);
                 frame(f, to - FRAME_FACE, v);

@@ -156,7 +156,15 @@ public record PickAndMove(
                         .filter(u -> u.id().equals(picture) && u.lock() == Underlay.Lock.FREE)
                         .findFirst()
                         .map(u -> new Held.Picture(u, p));
-            default -> Optional.empty();
+            case ElementId.StoreyId _,
+                    ElementId.WallTypeId _,
+                    ElementId.RoomId _,
+                    ElementId.DimensionId _,
+                    ElementId.NoteId _,
+                    ElementId.SettingOutId _,
+                    ElementId.BoundaryId _,
+                    ElementId.UnitId _,
+                    ElementId.UnitCopyId _ -> Optional.empty();
         };
     }
 

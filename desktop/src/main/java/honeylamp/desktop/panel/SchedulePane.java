@@ -220,7 +220,19 @@ public final class SchedulePane extends VBox {
             case ElementId.OpeningId id ->
                 model.now().plan().storey(row.storey()).opening(id).ifPresent(o -> opening(row.storey(), o, key, text));
             case ElementId.RoomId id -> room(row.storey(), id, key, text);
-            default -> {}
+            case ElementId.StoreyId _,
+                    ElementId.WallTypeId _,
+                    ElementId.WallId _,
+                    ElementId.FurnishingId _,
+                    ElementId.UnderlayId _,
+                    ElementId.DimensionId _,
+                    ElementId.NoteId _,
+                    ElementId.StructureId _,
+                    ElementId.SettingOutId _,
+                    ElementId.BoundaryId _,
+                    ElementId.GroundId _,
+                    ElementId.UnitId _,
+                    ElementId.UnitCopyId _ -> {} // no schedule lists them
         }
         update(); // what was refused shows its old value again
     }

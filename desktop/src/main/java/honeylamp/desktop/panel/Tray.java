@@ -98,7 +98,7 @@ public final class Tray extends VBox {
                 List.of(now.currentStorey().grounds(), now.currentStorey().walls());
             case LIGHT -> now.plan().look().name();
             case SHEET -> List.of(now.plan().sheet(), now.frame());
-            default -> "";
+            case OPENINGS, FINISHES, FURNISH, DIMENSIONS, LABELS -> "";
         };
     }
 
