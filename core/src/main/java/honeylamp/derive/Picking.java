@@ -9,10 +9,14 @@ import honeylamp.geometry.Point;
 import honeylamp.geometry.Ring;
 import honeylamp.geometry.Segment;
 import honeylamp.plan.Boundary;
+import honeylamp.plan.Dimension;
+import honeylamp.plan.Element;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Ground;
+import honeylamp.plan.Note;
 import honeylamp.plan.Opening;
+import honeylamp.plan.RoomMark;
 import honeylamp.plan.SettingOutLine;
 import honeylamp.plan.Storey;
 import honeylamp.plan.Structure;
@@ -21,10 +25,11 @@ import honeylamp.plan.Wall;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Predicate;
+import java.util.stream.Collectors;
 
 /** Finds what lies under a point, kind by kind; the smallest or nearest wins. */
 public final class Picking {
@@ -73,48 +78,49 @@ public final class Picking {
         TOUCHING
     }
 
-    /** The walls that a box takes. */
-    public static Set<ElementId> walls(StoreyGeometry geometry, Box box, Within within) {
-        Set<ElementId> out = new HashSet<>();
-        for (var wall : geometry.storey().walls()) {
-            var line = wall.line();
-            var points = new ArrayList<>(line.between(50));
-            points.add(line.a());
-            points.add(line.b());
-            var inside = within == Within.INSIDE
-                    ? points.stream().allMatch(box::contains)
-                    : points.stream().anyMatch(box::contains)
-                            || box.ring().edges().stream()
-                                    .anyMatch(e -> !line.crossings(e).isEmpty());
-            if (inside) {
-                out.add(wall.id());
-            }
-        }
-        return out;
+    /** The elements of a storey that a box takes, of those that are asked for. */
+    public static Set<ElementId> inBox(StoreyGeometry geometry, Box box, Within within, Predicate<Element> wanted) {
+        return geometry.storey()
+                .elements()
+                .all()
+                .filter(wanted)
+                .filter(e -> takes(geometry, box, within, e))
+                .map(Element::id)
+                .collect(Collectors.toSet());
     }
 
-    /** The openings that a box takes. */
-    public static Set<ElementId> openings(StoreyGeometry geometry, Box box, Within within) {
-        Set<ElementId> out = new HashSet<>();
-        for (var cut : geometry.cuts()) {
-            var bounds = cut.ring().bounds();
-            if (within == Within.INSIDE ? box.contains(bounds) : box.meets(bounds)) {
-                out.add(cut.opening().id());
-            }
-        }
-        return out;
+    private static boolean takes(StoreyGeometry geometry, Box box, Within within, Element element) {
+        return switch (element) {
+            case Wall w -> takes(box, within, w.line());
+            case Dimension d -> takes(box, within, d.line());
+            case SettingOutLine l -> takes(box, within, l.line());
+            case Boundary b -> takes(box, within, b.line());
+            case Opening o ->
+                geometry.cut(o.id())
+                        .map(c -> takes(box, within, c.ring().bounds()))
+                        .orElse(false);
+            case Furnishing f -> takes(box, within, footprint(f).bounds());
+            case Structure x -> takes(box, within, x.footprint().bounds());
+            case Ground g -> takes(box, within, g.ring().bounds());
+            case Underlay u -> takes(box, within, outline(u).shell().bounds());
+            case Note n -> box.contains(n.at().point());
+            case RoomMark m -> box.contains(m.at().point());
+        };
     }
 
-    /** The furnishings that a box takes. */
-    public static Set<ElementId> furnishings(StoreyGeometry geometry, Box box, Within within) {
-        Set<ElementId> out = new HashSet<>();
-        for (var piece : geometry.storey().furnishings()) {
-            var bounds = footprint(piece).bounds();
-            if (within == Within.INSIDE ? box.contains(bounds) : box.meets(bounds)) {
-                out.add(piece.id());
-            }
-        }
-        return out;
+    private static boolean takes(Box box, Within within, Box bounds) {
+        return within == Within.INSIDE ? box.contains(bounds) : box.meets(bounds);
+    }
+
+    private static boolean takes(Box box, Within within, Curve line) {
+        var points = new ArrayList<>(line.between(50));
+        points.add(line.a());
+        points.add(line.b());
+        return within == Within.INSIDE
+                ? points.stream().allMatch(box::contains)
+                : points.stream().anyMatch(box::contains)
+                        || box.ring().edges().stream()
+                                .anyMatch(e -> !line.crossings(e).isEmpty());
     }
 
     /**

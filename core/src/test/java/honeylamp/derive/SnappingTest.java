@@ -14,6 +14,7 @@ import honeylamp.plan.ElementId;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.SettingOutLine.Stay;
+import honeylamp.plan.Wall;
 import honeylamp.plan.Wall.BodySide;
 import honeylamp.units.Length;
 import java.util.List;
@@ -169,8 +170,9 @@ class SnappingTest {
         var plan = TestPlans.clearRectangle(6000, 4000);
         var geometry = TestPlans.geometry(plan);
         var box = new honeylamp.geometry.Box(-500, -500, 6500, 500);
-        Set<ElementId> inside = Picking.walls(geometry, box, Picking.Within.INSIDE);
+        Set<ElementId> inside = Picking.inBox(geometry, box, Picking.Within.INSIDE, Wall.class::isInstance);
         assertThat(inside).containsExactly(TestPlans.wallId(plan, 0));
-        assertThat(Picking.walls(geometry, box, Picking.Within.TOUCHING)).hasSize(3);
+        assertThat(Picking.inBox(geometry, box, Picking.Within.TOUCHING, Wall.class::isInstance))
+                .hasSize(3);
     }
 }

@@ -86,6 +86,22 @@ class CaptionsWindowTest {
         }
     }
 
+    /** The note lies at y 3,000, the dimension's line along y 1,500 from x 0 to 6,000. */
+    @Test
+    void aBoxPicksWhatLiesInsideOrWhatItTouches() throws Exception {
+        try (var w = window(Stage.LABELS)) {
+            var note = storey(w).notes().getFirst().id();
+            w.drag(600, 3500, 5500, 1200); // to the right: the dimension is not wholly inside
+            assertThat(WindowDriver.onScreen(() -> w.model().now().selection())).containsExactly(note);
+            w.drag(5500, 3500, 600, 1200); // to the left: it is touched
+            assertThat(WindowDriver.onScreen(() -> w.model().now().selection()))
+                    .containsExactlyInAnyOrder(note, dimension(w).id());
+            w.key(KeyCode.DELETE);
+            assertThat(storey(w).notes()).isEmpty();
+            assertThat(storey(w).dimensions()).isEmpty();
+        }
+    }
+
     @Test
     void aDimensionFollowsTheWallAndComesBackWithIt() throws Exception {
         try (var w = window(Stage.DIMENSIONS)) {

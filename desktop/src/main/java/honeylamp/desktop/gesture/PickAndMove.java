@@ -10,11 +10,13 @@ import honeylamp.edit.WallParts;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Point;
 import honeylamp.illustrate.Sketches;
+import honeylamp.plan.Element;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Ground;
 import honeylamp.plan.Opening;
 import honeylamp.plan.Plan;
+import honeylamp.plan.SettingOutLine;
 import honeylamp.plan.Structure;
 import honeylamp.plan.Underlay;
 import honeylamp.plan.Wall;
@@ -252,11 +254,18 @@ public record PickAndMove(
     private Set<ElementId> inBox(Scene scene, Point from, Point to) {
         var box = Box.around(List.of(from, to));
         var what = to.x() >= from.x() ? Picking.Within.INSIDE : Picking.Within.TOUCHING;
+        return Picking.inBox(scene.geometry(), box, what, this::takes);
+    }
+
+    private boolean takes(Element element) {
         return switch (reach) {
-            case WALLS -> Picking.walls(scene.geometry(), box, what);
-            case FURNISHINGS -> Picking.furnishings(scene.geometry(), box, what);
-            case OPENINGS -> Picking.openings(scene.geometry(), box, what);
-            case PARTS, SITE, UNDERLAYS -> Set.of();
+            case WALLS -> element instanceof Wall || element instanceof SettingOutLine;
+            case OPENINGS -> element instanceof Opening;
+            case FURNISHINGS -> element instanceof Furnishing;
+            case PARTS -> element instanceof Structure s && !(s.form() instanceof Structure.ParkingBay);
+            case SITE ->
+                element instanceof Ground || element instanceof Structure s && s.form() instanceof Structure.ParkingBay;
+            case UNDERLAYS -> false; // a picture lies under everything: a box over the plan would always take it
         };
     }
 
@@ -341,7 +350,7 @@ public record PickAndMove(
                     case OPENINGS ->
                         "Click an opening, or draw a box; drag it along its wall. R hand, F side, C centre.";
                     case FURNISHINGS -> "Click a piece to pick it; drag to move, the round handle turns.";
-                    case PARTS -> "Click a stair or another fixed part to pick it; drag to move, R turns it.";
+                    case PARTS -> "Click a stair or another fixed part, or draw a box; drag to move, R turns it.";
                     case SITE ->
                         "Click ground or a bay; drag it, or a corner of ground. A plot is picked by its boundary.";
                     case UNDERLAYS -> "Click the picture to pick it.";

@@ -1,13 +1,17 @@
 package honeylamp.desktop.gesture;
 
+import honeylamp.derive.Picking;
 import honeylamp.derive.Snapping;
 import honeylamp.drawing.Mark;
 import honeylamp.edit.NoteEdits;
 import honeylamp.edit.PickedEdits;
+import honeylamp.geometry.Box;
 import honeylamp.geometry.Point;
 import honeylamp.illustrate.Captions;
+import honeylamp.illustrate.Sketches;
 import honeylamp.plan.Dimension;
 import honeylamp.plan.ElementId;
+import honeylamp.plan.Note;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.units.Length;
@@ -30,6 +34,9 @@ public record PickCaption(Optional<Grip> grip, Optional<Plan> preview, Optional<
 
         /** The line of a dimension, grabbed so far to its left. */
         record Line(Dimension dimension, double besideMm) implements Grip {}
+
+        /** A box to pick by, begun at a point. */
+        record Boxed(Point from) implements Grip {}
 
         /** The first end of a dimension, or its second. */
         record End(Dimension dimension, boolean first) implements Grip {}
@@ -66,7 +73,8 @@ public record PickCaption(Optional<Grip> grip, Optional<Plan> preview, Optional<
         }
         var hit = hit(scene, p);
         if (hit.isEmpty()) {
-            return Step.to(resting(p)).picking(pointer.keys().shift() ? scene.selection() : Set.of());
+            return Step.to(new PickCaption(Optional.of(new Grip.Boxed(p)), Optional.empty(), Optional.of(p)))
+                    .picking(pointer.keys().shift() ? scene.selection() : Set.of());
         }
         var id = hit.get();
         Set<ElementId> picked =
@@ -98,6 +106,9 @@ public record PickCaption(Optional<Grip> grip, Optional<Plan> preview, Optional<
         if (grip.isEmpty()) {
             return moved(scene, pointer);
         }
+        if (grip.get() instanceof Grip.Boxed) {
+            return Step.to(new PickCaption(grip, Optional.empty(), Optional.of(pointer.at())));
+        }
         try {
             return Step.to(
                     new PickCaption(grip, Optional.of(moved(scene, grip.get(), pointer)), Optional.of(pointer.at())));
@@ -110,6 +121,7 @@ public record PickCaption(Optional<Grip> grip, Optional<Plan> preview, Optional<
         var p = pointer.at();
         var plan = scene.plan();
         return switch (grip) {
+            case Grip.Boxed _ -> plan;
             case Grip.Whole(var grabbed) -> {
                 var by = p.minus(grabbed);
                 yield PickedEdits.move(
@@ -135,6 +147,16 @@ public record PickCaption(Optional<Grip> grip, Optional<Plan> preview, Optional<
     @Override
     public Step released(Scene scene, Pointer pointer) {
         var rest = resting(pointer.at());
+        if (grip.orElse(null) instanceof Grip.Boxed(var from) && from.distance(pointer.at()) > scene.reachMm()) {
+            var picked = new HashSet<>(pointer.keys().shift() ? scene.selection() : Set.<ElementId>of());
+            var how = pointer.at().x() >= from.x() ? Picking.Within.INSIDE : Picking.Within.TOUCHING;
+            picked.addAll(Picking.inBox(
+                    scene.geometry(),
+                    Box.around(List.of(from, pointer.at())),
+                    how,
+                    e -> e instanceof Note || e instanceof Dimension));
+            return Step.to(rest).picking(picked);
+        }
         return preview.map(plan ->
                         Step.commit(rest, plan, grip.map(PickCaption::action).orElse("Move")))
                 .orElse(Step.to(rest));
@@ -142,6 +164,7 @@ public record PickCaption(Optional<Grip> grip, Optional<Plan> preview, Optional<
 
     private static String action(Grip grip) {
         return switch (grip) {
+            case Grip.Boxed _ -> "Pick";
             case Grip.Whole _ -> "Move what is picked";
             case Grip.Line _ -> "Move dimension line";
             case Grip.End _ -> "Measure from elsewhere";
@@ -161,7 +184,7 @@ public record PickCaption(Optional<Grip> grip, Optional<Plan> preview, Optional<
 
     @Override
     public boolean underWay() {
-        return preview.isPresent();
+        return preview.isPresent() || grip.orElse(null) instanceof Grip.Boxed;
     }
 
     @Override
@@ -180,7 +203,7 @@ public record PickCaption(Optional<Grip> grip, Optional<Plan> preview, Optional<
                     "Let go to measure from here. Ctrl keeps it from catching.");
         }
         return scene.selection().isEmpty()
-                ? Readout.hint("Click a note or a single dimension to pick it; Shift adds.")
+                ? Readout.hint("Click a note or a single dimension, or draw a box around them; Shift adds.")
                 : new Readout(
                         TypedMove.fields(),
                         "",
@@ -195,6 +218,13 @@ public record PickCaption(Optional<Grip> grip, Optional<Plan> preview, Optional<
         if (preview.isEmpty()) {
             pointer.flatMap(p -> hit(scene, p)).ifPresent(ids::add);
         }
-        return new ArrayList<>(Captions.picked(storey, scene.frame(), ids, scene.penMm()));
+        var out = new ArrayList<>(Captions.picked(storey, scene.frame(), ids, scene.penMm()));
+        if (grip.orElse(null) instanceof Grip.Boxed(var from)
+                && pointer.filter(p -> !p.equals(from)).isPresent()) {
+            var box = Box.around(List.of(from, pointer.get()));
+            out.addAll(Sketches.box(
+                    scene.frame(), box, scene.penMm(), pointer.get().x() < from.x()));
+        }
+        return out;
     }
 }
