@@ -8,6 +8,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
+import honeylamp.plan.Elements;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -94,17 +95,36 @@ class FloorsTest {
     void thePlanIsRecordsEnumsAndInterfaces() {
         classes()
                 .that()
+                .belongToAnyOf(Elements.class) // the one collection, as good as a record
+                .should()
+                .haveOnlyFinalFields()
+                .check(core);
+        classes()
+                .that()
                 .resideInAPackage("honeylamp.plan")
                 .and()
                 .areTopLevelClasses()
                 .and()
                 .doNotHaveSimpleName("package-info")
+                .and()
+                .doNotHaveSimpleName("Elements")
                 .should()
                 .beRecords()
                 .orShould()
                 .beInterfaces()
                 .orShould()
                 .beEnums()
+                .check(core);
+    }
+
+    /** A point before decimals on every machine: only these ask for a format, and they say the root's. */
+    @Test
+    void numbersAreWrittenAlikeOnEveryMachine() {
+        noClasses()
+                .should()
+                .callMethod(String.class, "formatted", Object[].class)
+                .orShould()
+                .callMethod(String.class, "format", String.class, Object[].class)
                 .check(core);
     }
 

@@ -8,6 +8,7 @@ import honeylamp.geometry.Segment;
 import honeylamp.units.Length;
 import honeylamp.units.LengthText;
 import honeylamp.units.UnitSystem;
+import honeylamp.units.Words;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -73,7 +74,7 @@ public record Dissection(List<Part> parts) {
                             + " \u00f7 2";
                 case SECTOR ->
                     shown(firstMm, units)
-                            + "\u00b2 \u00d7 \u03c0 \u00d7 %.2f\u00b0 \u00f7 360\u00b0".formatted(secondMm);
+                            + Words.of("\u00b2 \u00d7 \u03c0 \u00d7 %.2f\u00b0 \u00f7 360\u00b0", secondMm);
                 case CHORD_TRIANGLE -> shown(firstMm, units) + " \u00d7 " + shown(heightMm, units) + " \u00f7 2";
                 case RIM -> "chords to arcs";
             };

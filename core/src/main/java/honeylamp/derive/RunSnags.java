@@ -8,6 +8,7 @@ import honeylamp.plan.Wall;
 import honeylamp.units.Length;
 import honeylamp.units.LengthText;
 import honeylamp.units.UnitSystem;
+import honeylamp.units.Words;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
@@ -194,8 +195,9 @@ final class RunSnags {
                         Snag.Kind.OFF_SQUARE,
                         line.middle(),
                         List.of(wall.id()),
-                        "A wall is %.1f\u00b0 off square. Turn it square, or leave it if it is built so."
-                                .formatted(off)));
+                        Words.of(
+                                "A wall is %.1f\u00b0 off square. Turn it square, or leave it if it is built so.",
+                                off)));
             }
         }
     }
@@ -240,8 +242,9 @@ final class RunSnags {
                     Snag.Kind.NEARLY_STRAIGHT,
                     node,
                     List.of(meeting.get(0).wall().id(), meeting.get(1).wall().id()),
-                    "Two walls meet %.1f\u00b0 off a straight line. Bring them on one line, or leave them if they are built so."
-                            .formatted(off)));
+                    Words.of(
+                            "Two walls meet %.1f\u00b0 off a straight line. Bring them on one line, or leave them if they are built so.",
+                            off)));
         }
     }
 

@@ -7,6 +7,7 @@ import honeylamp.plan.Placing.Axes;
 import honeylamp.plan.Underlay;
 import honeylamp.units.LengthText;
 import honeylamp.units.UnitSystem;
+import honeylamp.units.Words;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -68,27 +69,30 @@ public record ScaleFit(
         var counted =
                 residuals.stream().filter(r -> r.known.trust() == Trust.COUNTED).toList();
         if (counted.size() == 1) {
-            return "%.3f mm per pixel; one pixel of error is %.1f mm in a metre. Mark a second length at right angles as a check."
-                    .formatted(mmPerPixelX, counted.getFirst().known.errorMmPerMetre());
+            return Words.of(
+                    "%.3f mm per pixel; one pixel of error is %.1f mm in a metre. Mark a second length at right angles as a check.",
+                    mmPerPixelX, counted.getFirst().known.errorMmPerMetre());
         }
         if (suspect.isPresent()) {
             var wrong = residuals.get(suspect.getAsInt());
-            return "%s disagrees with the others by %.1f %%: read it again, or leave it out in the card."
-                    .formatted(LengthText.shownWithUnit(wrong.known.length(), units), Math.abs(wrong.percent()));
+            return Words.of(
+                    "%s disagrees with the others by %.1f %%: read it again, or leave it out in the card.",
+                    LengthText.shownWithUnit(wrong.known.length(), units), Math.abs(wrong.percent()));
         }
         if (stretched.likely && mmPerPixelX == mmPerPixelY) {
-            return "Rows and columns differ by %.1f %%: the picture seems stretched%s. The card has separate scales."
-                    .formatted(Math.abs(stretched.percent), stretched.checked ? "" : ", or one length is wrong");
+            return Words.of(
+                    "Rows and columns differ by %.1f %%: the picture seems stretched%s. The card has separate scales.",
+                    Math.abs(stretched.percent), stretched.checked ? "" : ", or one length is wrong");
         }
         return worstPercent() > WARNING_PERCENT
-                ? "The lengths disagree by up to %.1f %%: mark another to see which is wrong.".formatted(worstPercent())
-                : "%d lengths agree%s; %s mm per pixel."
-                        .formatted(
-                                counted.size(),
-                                worstPercent() < 0.05 ? "" : " to within %.1f %%".formatted(worstPercent()),
-                                mmPerPixelX == mmPerPixelY
-                                        ? "%.3f".formatted(mmPerPixelX)
-                                        : "%.3f by %.3f".formatted(mmPerPixelX, mmPerPixelY));
+                ? Words.of("The lengths disagree by up to %.1f %%: mark another to see which is wrong.", worstPercent())
+                : Words.of(
+                        "%d lengths agree%s; %s mm per pixel.",
+                        counted.size(),
+                        worstPercent() < 0.05 ? "" : Words.of(" to within %.1f %%", worstPercent()),
+                        mmPerPixelX == mmPerPixelY
+                                ? Words.of("%.3f", mmPerPixelX)
+                                : Words.of("%.3f by %.3f", mmPerPixelX, mmPerPixelY));
     }
 
     /** The fit of an underlay's known lengths; empty if none counts. */

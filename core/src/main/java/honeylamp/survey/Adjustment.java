@@ -3,6 +3,7 @@ package honeylamp.survey;
 import honeylamp.geometry.Point;
 import honeylamp.survey.Survey.Leg;
 import honeylamp.survey.Traverse.Closing;
+import honeylamp.units.Words;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -109,11 +110,11 @@ public record Adjustment(
         var mm = worst.errorMm();
         return mm < 0.5
                 ? "it closes to within a millimetre"
-                : "closing error %.0f mm in %.2f m (1:%.0f), spread over the legs by %s"
-                        .formatted(
-                                mm,
-                                worst.lengthMm() / 1000,
-                                worst.ratio(),
-                                method == Method.COMPASS_RULE ? "the compass rule" : method.label());
+                : Words.of(
+                        "closing error %.0f mm in %.2f m (1:%.0f), spread over the legs by %s",
+                        mm,
+                        worst.lengthMm() / 1000,
+                        worst.ratio(),
+                        method == Method.COMPASS_RULE ? "the compass rule" : method.label());
     }
 }

@@ -5,6 +5,7 @@ import honeylamp.geometry.Point;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
+import honeylamp.units.Words;
 import java.util.List;
 
 /** Closes a room that was walked wall after wall: what is missing to its start is spread by the compass rule. */
@@ -73,8 +74,9 @@ public final class RoomWalk {
     private static String words(Point error, double length, int walls) {
         return error.length() < LEAST_ERROR_MM
                 ? "The walk closes without an error."
-                : "Closing error %.0f mm in %.2f m (1:%.0f), spread over %d walls by the compass rule."
-                        .formatted(error.length(), length / 1000, length / error.length(), walls);
+                : Words.of(
+                        "Closing error %.0f mm in %.2f m (1:%.0f), spread over %d walls by the compass rule.",
+                        error.length(), length / 1000, length / error.length(), walls);
     }
 
     /** The direction nearest to an angle, as a wind. */

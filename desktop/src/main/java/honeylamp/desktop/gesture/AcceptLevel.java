@@ -7,6 +7,7 @@ import honeylamp.illustrate.Sketches;
 import honeylamp.plan.ElementId.UnderlayId;
 import honeylamp.units.AngleReader;
 import honeylamp.units.AngleReading;
+import honeylamp.units.Words;
 import java.util.List;
 import java.util.Set;
 
@@ -53,7 +54,7 @@ public record AcceptLevel(UnderlayId underlay, double turnDeg) implements Gestur
     @Override
     public Readout readout(Scene scene) {
         return new Readout(
-                List.of(new Readout.Field("Turned by", "%.2f\u00b0".formatted(turnDeg), Readout.Kind.ANGLE)),
+                List.of(new Readout.Field("Turned by", Words.of("%.2f\u00b0", turnDeg), Readout.Kind.ANGLE)),
                 "",
                 "The picture's lines run as shown. Enter makes them level, Esc leaves the picture.");
     }

@@ -15,6 +15,7 @@ import honeylamp.plan.Unit;
 import honeylamp.plan.UnitCopy;
 import honeylamp.units.AngleReader;
 import honeylamp.units.AngleReading;
+import honeylamp.units.Words;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -182,7 +183,7 @@ public record LayUnits(
     public Readout readout(Scene scene) {
         return chosen(scene)
                 .map(u -> new Readout(
-                        List.of(new Readout.Field("Turn", "%.0f\u00b0".formatted(turnDeg))),
+                        List.of(new Readout.Field("Turn", Words.of("%.0f\u00b0", turnDeg))),
                         sense == Sense.MIRRORED ? "mirrored" : "",
                         "Click where " + u.name() + " stands once more. R turns it, F mirrors it, Esc leaves."))
                 .orElseGet(

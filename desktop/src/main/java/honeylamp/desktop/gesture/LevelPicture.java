@@ -7,6 +7,7 @@ import honeylamp.geometry.Point;
 import honeylamp.geometry.Segment;
 import honeylamp.illustrate.Sketches;
 import honeylamp.plan.Underlay;
+import honeylamp.units.Words;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -50,7 +51,7 @@ public record LevelPicture(Optional<Point> first, Optional<Aim> aim) implements 
                 .turnDeg();
         return Step.commit(begin(), plan, "Level picture")
                 .picking(Set.of(u.id()))
-                .saying("Turned by %.2f\u00b0; that line is true now.".formatted(after - before));
+                .saying(Words.of("Turned by %.2f\u00b0; that line is true now.", after - before));
     }
 
     @Override

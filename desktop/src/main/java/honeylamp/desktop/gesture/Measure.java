@@ -6,6 +6,7 @@ import honeylamp.geometry.Segment;
 import honeylamp.illustrate.Sketches;
 import honeylamp.units.Length;
 import honeylamp.units.LengthText;
+import honeylamp.units.Words;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -74,7 +75,7 @@ public record Measure(Optional<Point> from, Optional<Segment> measured, Catch ai
                                     new Readout.Field("Across", shown(scene, Math.abs(way.x()))),
                                     new Readout.Field("Up", shown(scene, Math.abs(way.y()))),
                                     new Readout.Field(
-                                            "Angle", "%.1f\u00b0".formatted(way.angleDeg()), Readout.Kind.ANGLE),
+                                            "Angle", Words.of("%.1f\u00b0", way.angleDeg()), Readout.Kind.ANGLE),
                                     new Readout.Field("Half", shown(scene, way.length() / 2))),
                             aim.word(),
                             hint);

@@ -16,6 +16,7 @@ import honeylamp.plan.Storey;
 import honeylamp.plan.Structure;
 import honeylamp.units.Length;
 import honeylamp.units.LengthText;
+import honeylamp.units.Words;
 import java.util.List;
 import java.util.Set;
 
@@ -73,7 +74,7 @@ final class MovePreview {
         return List.of(
                 field(scene, "Width", now.width().mm()),
                 field(scene, "Depth", now.depth().mm()),
-                new Readout.Field("Turn", "%.0f\u00b0".formatted(now.turnDeg()), Readout.Kind.ANGLE));
+                new Readout.Field("Turn", Words.of("%.0f\u00b0", now.turnDeg()), Readout.Kind.ANGLE));
     }
 
     private static Readout.Field field(Scene scene, String name, double mm) {

@@ -17,6 +17,7 @@ import honeylamp.units.LengthReader;
 import honeylamp.units.LengthReading;
 import honeylamp.units.LengthText;
 import honeylamp.units.OffsetReading;
+import honeylamp.units.Words;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -160,7 +161,7 @@ public record WalkRoom(List<Position> corners, List<WallId> walls, double wayDeg
 
     @Override
     public Readout readout(Scene scene) {
-        var way = "%.0f\u00b0".formatted(RoomWalk.turnShown(lastWay(), wayDeg));
+        var way = Words.of("%.0f\u00b0", RoomWalk.turnShown(lastWay(), wayDeg));
         return new Readout(
                 List.of(new Readout.Field("Length", ""), new Readout.Field("Turn", way, Readout.Kind.ANGLE)),
                 "",

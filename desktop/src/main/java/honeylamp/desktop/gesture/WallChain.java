@@ -21,6 +21,7 @@ import honeylamp.units.LengthReader;
 import honeylamp.units.LengthReading;
 import honeylamp.units.LengthText;
 import honeylamp.units.OffsetReading;
+import honeylamp.units.Words;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -314,7 +315,7 @@ public record WallChain(List<Position> corners, List<WallId> walls, List<DrawnFa
         }
         var way = aim.at().minus(corners.getLast().point());
         var length = LengthText.shown(Length.ofMm(way.length()), scene.units());
-        var angle = way.length() > 0 ? "%.1f\u00b0".formatted(way.angleDeg()) : "";
+        var angle = way.length() > 0 ? Words.of("%.1f\u00b0", way.angleDeg()) : "";
         var hint = corners.size() > 2
                 ? "Click or type the next corner; C closes, Esc ends."
                 : "Click or type. F other side, Shift free angle.";

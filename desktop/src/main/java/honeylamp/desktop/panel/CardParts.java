@@ -7,6 +7,7 @@ import honeylamp.units.AngleReader;
 import honeylamp.units.AngleReading;
 import honeylamp.units.Length;
 import honeylamp.units.LengthReader;
+import honeylamp.units.Words;
 import java.util.function.DoubleFunction;
 import java.util.function.Function;
 import java.util.function.Supplier;
@@ -50,7 +51,7 @@ record CardParts(WorkspaceModel model) {
 
     /** An angle in degrees. */
     Node angle(String id, double deg, DoubleFunction<Plan> change, String action) {
-        var field = new TextField("%.2f".formatted(deg));
+        var field = new TextField(Words.of("%.2f", deg));
         field.setId(id);
         field.setAccessibleText("Turn in degrees");
         var label = new Label("Turn");

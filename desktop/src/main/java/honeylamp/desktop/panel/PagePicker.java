@@ -3,6 +3,7 @@ package honeylamp.desktop.panel;
 import honeylamp.sheet.Scales;
 import honeylamp.store.PdfPages;
 import honeylamp.units.UnitSystem;
+import honeylamp.units.Words;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.util.ArrayList;
@@ -154,13 +155,13 @@ public final class PagePicker extends VBox {
             var known = file.facts(index);
             show = () -> {
                 scale = known.statedScale();
-                facts.setText("%.0f \u00d7 %.0f mm of paper. %s"
-                        .formatted(
-                                known.widthMm(),
-                                known.heightMm(),
-                                scale.isPresent()
-                                        ? "1:" + scale.getAsInt() + " is written on it."
-                                        : "No scale is written on it; choose one, or set a known length later."));
+                facts.setText(Words.of(
+                        "%.0f \u00d7 %.0f mm of paper. %s",
+                        known.widthMm(),
+                        known.heightMm(),
+                        scale.isPresent()
+                                ? "1:" + scale.getAsInt() + " is written on it."
+                                : "No scale is written on it; choose one, or set a known length later."));
                 scales();
             };
         } catch (IOException e) {

@@ -14,6 +14,7 @@ import honeylamp.plan.Structure.Car;
 import honeylamp.plan.Structure.ParkingBay;
 import honeylamp.units.Length;
 import honeylamp.units.LengthText;
+import honeylamp.units.Words;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -126,7 +127,7 @@ record PartCard(WorkspaceModel model, CardParts parts) {
                     part, height, "part-height", block.height(), v -> sized(block, block.width(), block.depth(), v)));
         }
         if (block.kind() == Structure.Kind.RAMP) {
-            out.add(Widgets.fact("Slope", "1 in %.1f".formatted(block.climbsOneIn())));
+            out.add(Widgets.fact("Slope", Words.of("1 in %.1f", block.climbsOneIn())));
         }
         if (block.kind().runsThrough()) {
             out.add(Widgets.quiet("It stands in every storey its height reaches."));

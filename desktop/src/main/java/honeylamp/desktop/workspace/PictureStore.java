@@ -5,6 +5,7 @@ import honeylamp.plan.Underlay.Picture;
 import honeylamp.store.PictureImport;
 import honeylamp.underlay.Pyramid;
 import honeylamp.underlay.TracedPicture;
+import honeylamp.units.Words;
 import java.io.IOException;
 import java.util.Map;
 import java.util.Optional;
@@ -64,13 +65,13 @@ public final class PictureStore implements AutoCloseable {
                     return;
                 }
                 failed.add(asset);
-                then.accept(Optional.of("The underlay %s holds %d \u00d7 %d pixels, but the plan says %d \u00d7 %d."
-                                .formatted(
-                                        picture.name(),
-                                        pixels.pyramid().width(),
-                                        pixels.pyramid().height(),
-                                        picture.widthPx(),
-                                        picture.heightPx())
+                then.accept(Optional.of(Words.of(
+                                "The underlay %s holds %d \u00d7 %d pixels, but the plan says %d \u00d7 %d.",
+                                picture.name(),
+                                pixels.pyramid().width(),
+                                pixels.pyramid().height(),
+                                picture.widthPx(),
+                                picture.heightPx())
                         + BRING_IN_AGAIN));
             } catch (Pyramid.NoRoomException e) {
                 LOG.warn("the underlay {} finds no room", asset, e);
