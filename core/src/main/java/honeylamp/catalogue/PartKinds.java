@@ -21,7 +21,7 @@ import java.util.function.Predicate;
 /** The fixed parts one can put in, at the sizes they usually have. */
 public final class PartKinds {
     private static final double ROUND_MM = 1;
-    private static final double ROUND_IN = 25.4;
+    private static final double ROUND_IN = Length.MM_PER_INCH;
 
     /** Groups as shown to people. */
     public enum Group {

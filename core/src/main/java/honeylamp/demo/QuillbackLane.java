@@ -29,7 +29,6 @@ import java.util.Optional;
  * the lane; behind lies a paved yard, beside the house one bay for a car. All numbers in inches.
  */
 public final class QuillbackLane {
-    private static final double INCH_MM = 25.4;
     private static final WallTypeId BRICK = new WallTypeId(1);
     private static final WallTypeId BEARING = new WallTypeId(2);
     private static final WallTypeId PARTITION = new WallTypeId(3);
@@ -40,7 +39,7 @@ public final class QuillbackLane {
 
     /** The finished plan. */
     public static Plan plan() {
-        var sketch = new PlanSketch(empty(), INCH_MM);
+        var sketch = new PlanSketch(empty(), Length.MM_PER_INCH);
         sketch.onto(GROUND, "G.");
         groundWalls(sketch);
         groundParts(sketch);

@@ -29,6 +29,7 @@ import honeylamp.plan.Plan;
 import honeylamp.plan.RoomMark;
 import honeylamp.plan.Sheet;
 import honeylamp.plan.Structure;
+import honeylamp.units.Length;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -39,7 +40,7 @@ import java.util.stream.Stream;
 /** The picture of one storey. */
 public final class Illustration {
     /** Resolution of corner shade on a printed page, in pixels per paper mm: a quarter of 300 dpi. */
-    public static final double PRINT_SHADE_PX_PER_MM = 300 / 25.4 / 4;
+    public static final double PRINT_SHADE_PX_PER_MM = 300 / Length.MM_PER_INCH / 4;
 
     /** Resolution of corner shade on screen, in pixels per paper mm. */
     public static final double SCREEN_SHADE_PX_PER_MM = 1.2;

@@ -8,6 +8,7 @@ import honeylamp.drawing.Mark;
 import honeylamp.drawing.Pen;
 import honeylamp.geometry.Path;
 import honeylamp.sheet.Page;
+import honeylamp.units.Length;
 import java.awt.geom.AffineTransform;
 import java.io.IOException;
 import java.io.OutputStream;
@@ -32,8 +33,7 @@ import org.apache.pdfbox.util.Matrix;
 
 /** Writes a page as PDF: vector lines, embedded subset fonts, one optional-content layer per kind. */
 public final class PdfOutput {
-    private static final double MM_PER_INCH = 25.4;
-    private static final double POINTS_PER_MM = 72 / MM_PER_INCH;
+    private static final double POINTS_PER_MM = 72 / Length.MM_PER_INCH;
 
     private record StateKey(double fill, double stroke, Blend blend) {}
 

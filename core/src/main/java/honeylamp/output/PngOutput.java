@@ -2,6 +2,7 @@ package honeylamp.output;
 
 import honeylamp.geometry.Affine;
 import honeylamp.sheet.Page;
+import honeylamp.units.Length;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.io.OutputStream;
@@ -12,7 +13,6 @@ import javax.imageio.metadata.IIOMetadataNode;
 
 /** Writes a page as PNG at a resolution in dots per inch, which the file states. */
 public final class PngOutput {
-    private static final double MM_PER_INCH = 25.4;
 
     /** The most pixels a page may have: A3 at 600 dpi and a little. */
     static final long MOST_PIXELS = 80_000_000;
@@ -25,7 +25,7 @@ public final class PngOutput {
      * @throws IllegalArgumentException if it would have more than 80 million pixels, or none
      */
     public static BufferedImage image(Page page, double dpi) {
-        var perMm = dpi / MM_PER_INCH;
+        var perMm = dpi / Length.MM_PER_INCH;
         var width = Math.round(page.widthMm() * perMm);
         var height = Math.round(page.heightMm() * perMm);
         if (!(dpi > 0) || width < 1 || height < 1 || width * height > MOST_PIXELS) {
@@ -47,7 +47,7 @@ public final class PngOutput {
         var metadata = writer.getDefaultImageMetadata(ImageTypeSpecifier.createFromRenderedImage(image), parameters);
         var root = new IIOMetadataNode("javax_imageio_png_1.0");
         var physical = new IIOMetadataNode("pHYs");
-        var perMetre = Long.toString(Math.round(dpi / MM_PER_INCH * 1000));
+        var perMetre = Long.toString(Math.round(dpi / Length.MM_PER_INCH * 1000));
         physical.setAttribute("pixelsPerUnitXAxis", perMetre);
         physical.setAttribute("pixelsPerUnitYAxis", perMetre);
         physical.setAttribute("unitSpecifier", "meter");

@@ -24,6 +24,7 @@ import honeylamp.plan.Ground;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Structure;
 import honeylamp.units.AreaText;
+import honeylamp.units.Length;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -249,7 +250,7 @@ public final class SheetComposer {
 
     private void scaleBar(List<Mark> out, double right, double y, double scale) {
         var metric = plan.units().isMetric();
-        var unitMm = metric ? 1000.0 : 304.8;
+        var unitMm = metric ? 1000.0 : Length.MM_PER_FOOT;
         var step = List.of(1, 2, 5, 10, 20, 50).stream()
                 .filter(s -> s * unitMm / scale >= 6)
                 .findFirst()

@@ -4,6 +4,7 @@ import honeylamp.output.Progress;
 import honeylamp.store.GraphicsRequest.Kind;
 import honeylamp.store.PictureImport.RefusedException;
 import honeylamp.underlay.TracedPicture;
+import honeylamp.units.Length;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
@@ -15,7 +16,6 @@ import javax.imageio.ImageIO;
 
 /** The pages of a PDF file, to choose one to trace from. */
 public final class PdfPages {
-    private static final double MM_PER_INCH = 25.4; // exact, by definition
     private static final double DRAWN = 0.6;
 
     private final GraphicsReader reader;
@@ -104,7 +104,7 @@ public final class PdfPages {
         var dpi = ByteBuffer.wrap(answer).getDouble();
         var png = Arrays.copyOfRange(answer, Double.BYTES, answer.length);
         var picture = PictureImport.pixels(png, share -> progress.at(DRAWN + (1 - DRAWN) * share));
-        return new Page(png, PictureImport.sha256(png), picture, MM_PER_INCH / dpi);
+        return new Page(png, PictureImport.sha256(png), picture, Length.MM_PER_INCH / dpi);
     }
 
     /** The scale of an underlay from a page at a chosen scale, in mm per pixel; empty without one. */

@@ -1,6 +1,7 @@
 package honeylamp.store;
 
 import honeylamp.store.PictureImport.RefusedException;
+import honeylamp.units.Length;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -17,7 +18,6 @@ import org.apache.pdfbox.text.PDFTextStripper;
 
 /** Answers what is asked of a PDF file, as {@link GraphicsRequest.Kind} says, however long that takes. */
 final class PdfReading {
-    private static final double MM_PER_INCH = 25.4; // exact, by definition
     private static final double POINTS_PER_INCH = 72;
     private static final double BEST_DPI = 220;
     private static final double MOST_PAGE_PIXELS = 40_000_000;
@@ -72,8 +72,8 @@ final class PdfReading {
     static byte[] facts(byte[] bytes, int page) throws IOException {
         return on(bytes, page, (document, box) -> {
             var lying = document.getPage(page).getRotation() % 180 != 0;
-            var width = box.getWidth() / POINTS_PER_INCH * MM_PER_INCH;
-            var height = box.getHeight() / POINTS_PER_INCH * MM_PER_INCH;
+            var width = box.getWidth() / POINTS_PER_INCH * Length.MM_PER_INCH;
+            var height = box.getHeight() / POINTS_PER_INCH * Length.MM_PER_INCH;
             return ByteBuffer.allocate(2 * Double.BYTES + Integer.BYTES)
                     .putDouble(lying ? height : width)
                     .putDouble(lying ? width : height)

@@ -5,7 +5,6 @@ import java.math.RoundingMode;
 
 /** Prints areas: m² with two decimals, or ft² with one. */
 public final class AreaText {
-    static final double MM_PER_FOOT = 304.8; // exact, by definition
 
     private AreaText() {}
 
@@ -21,7 +20,7 @@ public final class AreaText {
 
     /** Square feet with one decimal. */
     public static String squareFeet(double areaMm2) {
-        return rounded(areaMm2 / (MM_PER_FOOT * MM_PER_FOOT), 1) + " ft\u00b2";
+        return rounded(areaMm2 / (Length.MM_PER_FOOT * Length.MM_PER_FOOT), 1) + " ft\u00b2";
     }
 
     /** Both units, for those who receive the sheet. */

@@ -13,6 +13,13 @@ public record Length(long nanometres) implements Comparable<Length> {
     static final long NM_PER_MM = 1_000_000;
     static final long NM_PER_INCH = 25_400_000; // exact, by definition of the inch
     static final long NM_PER_FOOT = 12 * NM_PER_INCH;
+
+    /** An inch in mm, exactly. */
+    public static final double MM_PER_INCH = NM_PER_INCH / 1e6;
+
+    /** A foot in mm, exactly. */
+    public static final double MM_PER_FOOT = NM_PER_FOOT / 1e6;
+
     static final long NM_PER_64TH_INCH = NM_PER_INCH / 64;
 
     /**

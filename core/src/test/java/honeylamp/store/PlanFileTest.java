@@ -1,6 +1,7 @@
 package honeylamp.store;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import com.networknt.schema.InputFormat;
 import com.networknt.schema.SchemaRegistry;
@@ -9,6 +10,7 @@ import honeylamp.catalogue.NewPlan;
 import honeylamp.demo.DemoFiles;
 import honeylamp.demo.QuillbackLane;
 import honeylamp.demo.SailclothYard;
+import honeylamp.derive.StoreyGeometry;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Stair;
 import honeylamp.plan.Structure;
@@ -24,6 +26,8 @@ import java.util.zip.ZipFile;
 import java.util.zip.ZipOutputStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 class PlanFileTest {
     private static final byte[] NO_PREVIEW = {};
@@ -251,5 +255,35 @@ class PlanFileTest {
                 .get(0);
         assertThat(saved.path("futureField").asString()).isEqualTo("kept");
         assertThat(saved.has("mmPerPixel")).isFalse();
+    }
+
+    /** The demo as each version saved it, with 17 walls, 23 openings, 8 rooms, 4 fixed parts and 35 pieces in its text. */
+    @ParameterizedTest
+    @ValueSource(ints = {2, 3, 4, 5})
+    void aPlanOfEveryVersionOpensWithAllThatIsInIt(int version) throws Exception {
+        var stored = Path.of("src/test/resources/plans/version-" + version + ".honeylamp");
+        try (var zip = new ZipFile(stored.toFile());
+                var text = zip.getInputStream(zip.getEntry("plan.json"))) {
+            assertThat(new String(text.readAllBytes(), StandardCharsets.UTF_8)).contains("\"version\" : " + version);
+        }
+        var document = ((PlanFile.Opened.Good) PlanFile.open(stored)).document();
+        var plan = document.plan();
+        var storey = plan.storeys().getFirst();
+        assertThat(storey.walls()).hasSize(17);
+        assertThat(storey.openings()).hasSize(23);
+        assertThat(storey.rooms()).hasSize(8).noneMatch(r -> r.name().isBlank());
+        assertThat(storey.structures()).hasSize(4);
+        assertThat(storey.furnishings()).hasSize(35);
+        assertThat(storey.underlays()).hasSize(1);
+        assertThat(storey.notes()).hasSize(1);
+        var geometry = StoreyGeometry.of(plan, storey);
+        assertThat(geometry.rooms()).hasSize(8);
+        assertThat(geometry.netAreaMm2()).isCloseTo(95.13e6, within(0.005e6)); // as its sheet has said ever since
+
+        var file = folder.resolve("again.honeylamp");
+        PlanFile.save(document, new byte[0], file);
+        var again = ((PlanFile.Opened.Good) PlanFile.open(file)).document();
+        assertThat(again.plan()).isEqualTo(plan);
+        assertThat(again.original().path("version").asInt()).isEqualTo(PlanJson.VERSION);
     }
 }
