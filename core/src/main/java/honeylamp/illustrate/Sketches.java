@@ -18,10 +18,19 @@ import honeylamp.geometry.Outline;
 import honeylamp.geometry.Path;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Segment;
+import honeylamp.plan.Boundary;
+import honeylamp.plan.Dimension;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Furnishing;
+import honeylamp.plan.Ground;
+import honeylamp.plan.Note;
+import honeylamp.plan.Opening;
 import honeylamp.plan.Plan;
+import honeylamp.plan.RoomMark;
+import honeylamp.plan.SettingOutLine;
+import honeylamp.plan.Structure;
 import honeylamp.plan.Underlay;
+import honeylamp.plan.Wall;
 import honeylamp.units.Length;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -59,54 +68,35 @@ public final class Sketches {
     public static List<Mark> picked(
             PaperFrame frame, StoreyGeometry geometry, Collection<ElementId> ids, double penMm) {
         var out = new ArrayList<Mark>();
-        var path = Path.builder();
-        for (var piece : geometry.network().pieces()) {
-            if (ids.contains(piece.wall().id())) {
-                path.path(frame.paper(Path.ring(piece.body())));
+        var washed = Path.builder();
+        geometry.storey().elements().all().filter(e -> ids.contains(e.id())).forEach(element -> {
+            switch (element) {
+                case Wall w ->
+                    geometry.network().of(w.id()).forEach(p -> washed.path(frame.paper(Path.ring(p.body()))));
+                case Opening o -> geometry.cut(o.id()).ifPresent(c -> washed.path(frame.paper(Path.ring(c.ring()))));
+                case Furnishing f -> washed.path(frame.paper(Path.ring(Picking.footprint(f))));
+                case Structure x -> washed.path(frame.paper(Path.ring(x.footprint())));
+                case SettingOutLine l -> out.add(line(frame, endless(l), 2 * penMm, false));
+                case Ground g -> {
+                    out.add(new Mark.Stroke(frame.paper(Path.ring(g.ring())), Pen.butt(2.4 * penMm), HONEY));
+                    g.corners().forEach(c -> out.addAll(handle(frame, c.point(), 4.5 * penMm, penMm)));
+                }
+                case Underlay u -> // its edge only: a wash would hide what is to be traced
+                    out.add(new Mark.Stroke(frame.paper(Picking.outline(u)), Pen.butt(2 * penMm), HONEY));
+                case RoomMark m ->
+                    geometry.rooms().stream()
+                            .filter(r -> r.mark().filter(m::equals).isPresent())
+                            .forEach(r -> out.addAll(room(frame, r.outline(), penMm)));
+                case Dimension _, Note _ -> {} // Captions marks these
+                case Boundary _ -> {} // drawn in its stage, picked or not
             }
-        }
-        for (var line : geometry.storey().settingOut()) {
-            if (ids.contains(line.id())) {
-                out.add(line(
-                        frame,
-                        Segment.through(line.line().middle(), line.line().unit(), ENDLESS_MM),
-                        2 * penMm,
-                        false));
-            }
-        }
-        for (var cut : geometry.cuts()) {
-            if (ids.contains(cut.opening().id())) {
-                path.path(frame.paper(Path.ring(cut.ring())));
-            }
-        }
-        for (var piece : geometry.storey().furnishings()) {
-            if (ids.contains(piece.id())) {
-                path.path(frame.paper(Path.ring(Picking.footprint(piece))));
-            }
-        }
-        for (var part : geometry.storey().structures()) {
-            if (ids.contains(part.id())) {
-                path.path(frame.paper(Path.ring(part.footprint())));
-            }
-        }
-        for (var ground : geometry.storey().grounds()) {
-            if (ids.contains(ground.id())) {
-                out.add(new Mark.Stroke(frame.paper(Path.ring(ground.ring())), Pen.butt(2.4 * penMm), HONEY));
-                ground.corners().forEach(c -> out.addAll(handle(frame, c.point(), 4.5 * penMm, penMm)));
-            }
-        }
-        for (var underlay : geometry.storey().underlays()) {
-            if (ids.contains(underlay.id())) { // its edge only: a wash would hide what is to be traced
-                out.add(new Mark.Stroke(frame.paper(Picking.outline(underlay)), Pen.butt(2 * penMm), HONEY));
-            }
-        }
-        for (var room : geometry.rooms()) {
-            if (room.mark().map(m -> ids.contains(m.id())).orElse(false)) {
-                out.addAll(room(frame, room.outline(), penMm));
-            }
-        }
-        out.addAll(filled(path.build(), penMm));
+        });
+        out.addAll(filled(washed.build(), penMm));
         return out;
+    }
+
+    private static Segment endless(SettingOutLine line) {
+        return Segment.through(line.line().middle(), line.line().unit(), ENDLESS_MM);
     }
 
     /** A room about to be chosen or finished. */

@@ -7,6 +7,7 @@ import java.io.BufferedOutputStream;
 import java.io.DataInputStream;
 import java.io.DataOutputStream;
 import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.concurrent.CompletableFuture;
@@ -33,8 +34,13 @@ final class GraphicsProcess implements GraphicsReader {
         this.file = file;
     }
 
+    /** A process for a file; where the runtime has no program to begin one with, this one reads it. */
     static GraphicsReader of(byte[] file) {
-        return new GraphicsProcess(file);
+        return Files.isExecutable(java()) ? new GraphicsProcess(file) : Source.HERE.of(file);
+    }
+
+    private static Path java() {
+        return Path.of(System.getProperty("java.home"), "bin", "java");
     }
 
     /** A process that has told that it is there. */
@@ -67,7 +73,7 @@ final class GraphicsProcess implements GraphicsReader {
             return known;
         }
         var process = new ProcessBuilder(List.of(
-                        Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                        java().toString(),
                         HEAP,
                         "-XX:+ExitOnOutOfMemoryError",
                         "-XX:+UseSerialGC",

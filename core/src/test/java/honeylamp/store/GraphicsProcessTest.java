@@ -161,4 +161,19 @@ class GraphicsProcessTest {
         reader.close();
         awaitNoReader();
     }
+
+    @Test
+    void aRuntimeWithoutItsProgramReadsInThisProcess() throws Exception {
+        var home = System.getProperty("java.home");
+        System.setProperty("java.home", "/nowhere");
+        try {
+            var reader = GraphicsReader.Source.ASIDE.of(endlessPdf());
+            assertThat(ByteBuffer.wrap(reader.read(GraphicsRequest.of(Kind.PAGES), Progress.NONE))
+                            .getInt())
+                    .isEqualTo(2);
+        } finally {
+            System.setProperty("java.home", home);
+        }
+        assertThat(readers()).isEmpty();
+    }
 }
