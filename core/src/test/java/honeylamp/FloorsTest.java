@@ -33,7 +33,7 @@ class FloorsTest {
             "store",
             "demo");
 
-    private final JavaClasses core = new ClassFileImporter()
+    private static final JavaClasses CORE = new ClassFileImporter()
             .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS)
             .importPackages("honeylamp");
 
@@ -50,14 +50,14 @@ class FloorsTest {
                         .should()
                         .dependOnClassesThat()
                         .resideInAnyPackage(below)
-                        .check(core);
+                        .check(CORE);
             }
         }
     }
 
     @Test
     void thereAreNoCycles() {
-        slices().matching("honeylamp.(*)..").should().beFreeOfCycles().check(core);
+        slices().matching("honeylamp.(*)..").should().beFreeOfCycles().check(CORE);
     }
 
     @Test
@@ -66,7 +66,7 @@ class FloorsTest {
                 .should()
                 .dependOnClassesThat()
                 .resideInAnyPackage("javafx..", "javax.swing..", "honeylamp.desktop..", "honeylamp.cli..")
-                .check(core);
+                .check(CORE);
     }
 
     @Test
@@ -77,7 +77,7 @@ class FloorsTest {
                 .should()
                 .dependOnClassesThat()
                 .resideInAPackage("org.locationtech..")
-                .check(core);
+                .check(CORE);
     }
 
     @Test
@@ -88,7 +88,7 @@ class FloorsTest {
                 .should()
                 .dependOnClassesThat()
                 .resideInAPackage("tools.jackson..")
-                .check(core);
+                .check(CORE);
     }
 
     @Test
@@ -98,7 +98,7 @@ class FloorsTest {
                 .belongToAnyOf(Elements.class) // the one collection, as good as a record
                 .should()
                 .haveOnlyFinalFields()
-                .check(core);
+                .check(CORE);
         classes()
                 .that()
                 .resideInAPackage("honeylamp.plan")
@@ -114,7 +114,7 @@ class FloorsTest {
                 .beInterfaces()
                 .orShould()
                 .beEnums()
-                .check(core);
+                .check(CORE);
     }
 
     /** A point before decimals on every machine: only these ask for a format, and they say the root's. */
@@ -125,7 +125,7 @@ class FloorsTest {
                 .callMethod(String.class, "formatted", Object[].class)
                 .orShould()
                 .callMethod(String.class, "format", String.class, Object[].class)
-                .check(core);
+                .check(CORE);
     }
 
     @Test
