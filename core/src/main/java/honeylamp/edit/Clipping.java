@@ -75,10 +75,17 @@ public record Clipping(List<WallType> types, Elements elements) {
         return storey.elements().all().map(Standing::of).anyMatch(places::contains);
     }
 
-    /** What stands where. */
-    private record Standing(Class<? extends Element> kind, List<Position> places) {
+    /** What stands where; pieces of different kinds may share a place, as a table and its rug do. */
+    private record Standing(Class<? extends Element> kind, List<Position> places, Object what) {
         static Standing of(Element element) {
-            return new Standing(element.getClass(), element.places());
+            var what = switch (element) {
+                case Furnishing f -> f.kind();
+                case Structure x -> x.form();
+                case Note n -> n.text();
+                case Ground g -> g.use();
+                case Wall _, Opening _, RoomMark _, Underlay _, Dimension _, SettingOutLine _, Boundary _ -> "";
+            };
+            return new Standing(element.getClass(), element.places(), what);
         }
     }
 

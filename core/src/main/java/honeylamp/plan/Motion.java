@@ -7,7 +7,7 @@ import honeylamp.units.Length;
 import java.util.function.UnaryOperator;
 
 /**
- * A motion that keeps lengths: shifting, turning, mirroring.
+ * A motion of what stands on a storey: shifting, turning, mirroring.
  *
  * @param places where it takes a place
  * @param sense whether it exchanges left and right
@@ -41,7 +41,10 @@ public record Motion(UnaryOperator<Position> places, Sense sense, double turnDeg
                 2 * along.angleDeg() - 180);
     }
 
-    /** As a transform does; it must keep lengths, and mirror and turn as is said. */
+    /**
+     * As a transform does, which must mirror and turn as is said. One that scales takes places along; what has a made size
+     * keeps it.
+     */
     public static Motion of(Affine way, Sense sense, double turnDeg) {
         return new Motion(p -> Position.of(way.apply(p.point())), sense, turnDeg);
     }

@@ -113,14 +113,16 @@ public final class MeasureLine extends HBox {
     }
 
     private boolean fits(String message) {
+        if (message.isEmpty()) {
+            return true;
+        }
         var text = new Text(message);
         text.setFont(hint.getFont());
         text.setWrappingWidth(Math.max(1, hint.getWidth()));
         var line = new Text("1");
         line.setFont(hint.getFont());
-        return message.isEmpty()
-                || text.getLayoutBounds().getHeight()
-                        < (LINES + 0.5) * line.getLayoutBounds().getHeight();
+        return text.getLayoutBounds().getHeight()
+                < (LINES + 0.5) * line.getLayoutBounds().getHeight();
     }
 
     private boolean sameNames(List<Readout.Field> next) {
