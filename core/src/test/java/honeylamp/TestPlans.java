@@ -1,6 +1,8 @@
 package honeylamp;
 
 import honeylamp.catalogue.NewPlan;
+import honeylamp.derive.LaidPlan;
+import honeylamp.derive.LaidStorey;
 import honeylamp.derive.StoreyGeometry;
 import honeylamp.edit.OpeningEdits;
 import honeylamp.edit.Settling;
@@ -57,6 +59,11 @@ public final class TestPlans {
 
     public StoreyGeometry geometry() {
         return geometry(plan);
+    }
+
+    /** The first storey as it is shown. */
+    public static LaidStorey laid(Plan plan) {
+        return LaidPlan.of(plan).on(storey(plan));
     }
 
     public static StoreyGeometry geometry(Plan plan) {

@@ -129,10 +129,10 @@ public class OpeningBench {
     @Benchmark
     public int schedules() {
         var cache = new GeometryCache();
-        cache.of(plan, plan.storeys().getFirst());
-        var rows = 0;
+        var laid = cache.laidOut(plan);
+        var rows = laid.all().size();
         for (var subject : Subject.values()) {
-            rows += Schedule.of(plan, cache, subject).rows().size();
+            rows += Schedule.of(laid, subject).rows().size();
         }
         return rows;
     }

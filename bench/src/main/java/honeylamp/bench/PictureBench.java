@@ -1,12 +1,12 @@
 package honeylamp.bench;
 
 import honeylamp.demo.SailclothYard;
-import honeylamp.derive.StoreyGeometry;
+import honeylamp.derive.LaidPlan;
+import honeylamp.derive.LaidStorey;
 import honeylamp.geometry.Affine;
 import honeylamp.illustrate.Illustration;
 import honeylamp.illustrate.Lamp;
 import honeylamp.output.RasterPainter;
-import honeylamp.plan.Plan;
 import honeylamp.sheet.Page;
 import honeylamp.sheet.SheetComposer;
 import java.awt.TexturePaint;
@@ -32,17 +32,15 @@ import org.openjdk.jmh.annotations.Warmup;
 @Measurement(iterations = 4, time = 2)
 @Fork(1)
 public class PictureBench {
-    private final Plan plan = SailclothYard.plan();
-    private final StoreyGeometry geometry =
-            StoreyGeometry.of(plan, plan.storeys().getFirst());
+    private final LaidStorey storey = LaidPlan.of(SailclothYard.plan()).all().getFirst();
     private final BufferedImage screen = new BufferedImage(1280, 800, BufferedImage.TYPE_INT_ARGB_PRE);
     private final BufferedImage tile = new BufferedImage(256, 256, BufferedImage.TYPE_INT_ARGB_PRE);
-    private Page page = SheetComposer.compose(plan, geometry, Lamp.LIT, Illustration.SCREEN_SHADE_PX_PER_MM);
+    private Page page = SheetComposer.compose(storey, Lamp.LIT, Illustration.SCREEN_SHADE_PX_PER_MM);
 
     /** Composes the page once: repainting is measured with warm caches. */
     @Setup
     public void compose() {
-        page = SheetComposer.compose(plan, geometry, Lamp.LIT, Illustration.SCREEN_SHADE_PX_PER_MM);
+        page = SheetComposer.compose(storey, Lamp.LIT, Illustration.SCREEN_SHADE_PX_PER_MM);
     }
 
     /** The plain operation. */

@@ -1,6 +1,6 @@
 package honeylamp.cli;
 
-import honeylamp.derive.GeometryCache;
+import honeylamp.derive.LaidPlan;
 import honeylamp.illustrate.Illustration;
 import honeylamp.illustrate.Lamp;
 import honeylamp.output.Export;
@@ -49,10 +49,8 @@ final class ExportCommand implements Callable<Integer> {
                     + opened.storeys().size() + ".");
             return 2;
         }
-        var cache = new GeometryCache();
-        var laid = cache.laidOut(opened);
-        var geometry = cache.of(laid, laid.storeys().get(page - 1));
-        var composed = SheetComposer.compose(laid, geometry, Lamp.LIT, Illustration.PRINT_SHADE_PX_PER_MM);
+        var storey = LaidPlan.of(opened).all().get(page - 1);
+        var composed = SheetComposer.compose(storey, Lamp.LIT, Illustration.PRINT_SHADE_PX_PER_MM);
         try {
             Export.write(composed, format, dpi, output, Progress.NONE);
             return 0;

@@ -1,6 +1,6 @@
 package honeylamp.cli;
 
-import honeylamp.derive.GeometryCache;
+import honeylamp.derive.LaidPlan;
 import honeylamp.plan.Plan;
 import honeylamp.store.ReportJson;
 import honeylamp.units.AreaText;
@@ -26,12 +26,11 @@ final class ReportCommand implements Callable<Integer> {
     }
 
     private static String words(Plan drawn) {
-        var cache = new GeometryCache();
-        var plan = cache.laidOut(drawn);
+        var plan = LaidPlan.of(drawn);
         var out = new StringBuilder(plan.name());
-        for (var storey : plan.storeys()) {
-            var geometry = cache.of(plan, storey);
-            out.append('\n').append(storey.name());
+        for (var storey : plan.all()) {
+            var geometry = storey.geometry();
+            out.append('\n').append(storey.storey().name());
             for (var room : geometry.rooms()) {
                 out.append("\n  ")
                         .append(room.name().isBlank() ? "(no name)" : room.name())

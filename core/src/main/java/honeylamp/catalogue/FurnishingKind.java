@@ -74,6 +74,6 @@ public record FurnishingKind(
                 piece.width().mm(),
                 piece.depth().mm(),
                 piece.height().mm(),
-                piece.id().number()));
+                piece.id().seed()));
     }
 }

@@ -3,9 +3,8 @@ package honeylamp.catalogue;
 import honeylamp.catalogue.FurnishingKind.Group;
 import honeylamp.catalogue.FurnishingKind.Stand;
 import honeylamp.derive.Behind;
+import honeylamp.derive.LaidStorey;
 import honeylamp.derive.Snag;
-import honeylamp.derive.StoreyGeometry;
-import honeylamp.plan.Plan;
 import honeylamp.units.Length;
 import honeylamp.units.LengthText;
 import java.util.List;
@@ -24,7 +23,9 @@ public final class OffWall {
     private OffWall() {}
 
     /** The pieces of a storey that are off their wall. */
-    public static List<Snag> of(Plan plan, StoreyGeometry geometry) {
+    public static List<Snag> of(LaidStorey storey) {
+        var geometry = storey.geometry();
+        var units = storey.plan().units();
         return geometry.storey().furnishings().stream()
                 .flatMap(piece -> Furnishings.of(piece.kind()).stream()
                         .filter(kind -> kind.stand() == Stand.AT_WALL)
@@ -37,8 +38,7 @@ public final class OffWall {
                                             piece.at().point(),
                                             List.of(piece.id()),
                                             kind.label() + " stands "
-                                                    + LengthText.shownWithUnit(
-                                                            Length.ofMm(gap.getAsDouble()), plan.units())
+                                                    + LengthText.shownWithUnit(Length.ofMm(gap.getAsDouble()), units)
                                                     + " off the wall behind it. Move it back, if that is not meant."))
                                     : Stream.<Snag>empty();
                         }))

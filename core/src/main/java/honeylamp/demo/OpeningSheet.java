@@ -2,6 +2,7 @@ package honeylamp.demo;
 
 import honeylamp.catalogue.NewPlan;
 import honeylamp.catalogue.Palette;
+import honeylamp.derive.LaidPlan;
 import honeylamp.derive.StoreyGeometry;
 import honeylamp.drawing.Drawing;
 import honeylamp.drawing.Face;
@@ -81,8 +82,8 @@ public final class OpeningSheet {
     }
 
     private static List<Layer> drawn(Plan plan, double scale, double x, double y) {
-        var geometry = StoreyGeometry.of(plan, plan.storeys().getFirst());
-        return Illustration.of(plan, geometry, new PaperFrame(scale, x, y), Lamp.COLOUR, 1).layers().stream()
+        var storey = LaidPlan.of(plan).on(storey(plan));
+        return Illustration.of(storey, new PaperFrame(scale, x, y), Lamp.COLOUR, 1).layers().stream()
                 .filter(l -> SHOWN.contains(l.kind()))
                 .toList();
     }

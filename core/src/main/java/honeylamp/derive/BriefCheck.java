@@ -37,10 +37,12 @@ public record BriefCheck(List<RoomItem> rooms, List<PieceItem> pieces) {
         }
     }
 
-    /** The check of a plan, all its storeys derived. */
-    public static BriefCheck of(Plan plan, List<StoreyGeometry> storeys) {
-        var rooms =
-                plan.brief().rooms().stream().map(w -> item(plan, storeys, w)).toList();
+    /** The check of a plan, what stands in copies of units counted. */
+    public static BriefCheck of(LaidPlan plan) {
+        var storeys = plan.all().stream().map(LaidStorey::geometry).toList();
+        var rooms = plan.brief().rooms().stream()
+                .map(w -> item(plan.drawn(), storeys, w))
+                .toList();
         var pieces = plan.brief().pieces().stream()
                 .map(w -> new PieceItem(w, (int) plan.storeys().stream()
                         .flatMap(s -> s.furnishings().stream())

@@ -13,6 +13,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -38,7 +39,7 @@ final class EndSnags {
     private final UnitSystem units;
     private final double reach;
     private final Map<Point, List<WallPiece>> joints;
-    private final Map<WallId, Integer> parts;
+    private final Map<WallId, WallId> parts;
     private final List<Snag> out = new ArrayList<>();
 
     EndSnags(StoreyGeometry geometry, UnitSystem units, double reach) {
@@ -75,12 +76,16 @@ final class EndSnags {
         return out;
     }
 
-    private int part(OpenEnd end) {
-        return parts.getOrDefault(end.wall().id(), 0);
+    private WallId part(OpenEnd end) {
+        return part(end.wall().id());
     }
 
-    /** The connected part of the network each wall belongs to, by the number of one of its walls. */
-    private Map<WallId, Integer> parts() {
+    private WallId part(WallId wall) {
+        return parts.getOrDefault(wall, wall);
+    }
+
+    /** The connected part of the network each wall belongs to, by one of its walls. */
+    private Map<WallId, WallId> parts() {
         Map<WallId, WallId> leader = new HashMap<>();
         for (var meeting : joints.values()) {
             var first = leader(leader, meeting.getFirst().wall().id());
@@ -88,9 +93,9 @@ final class EndSnags {
                 leader.put(leader(leader, piece.wall().id()), first);
             }
         }
-        Map<WallId, Integer> out = new HashMap<>();
+        Map<WallId, WallId> out = new HashMap<>();
         for (var piece : network.pieces()) {
-            out.put(piece.wall().id(), leader(leader, piece.wall().id()).number());
+            out.put(piece.wall().id(), leader(leader, piece.wall().id()));
         }
         return out;
     }
@@ -104,20 +109,20 @@ final class EndSnags {
     }
 
     /** Parts that touch nothing, enclose nothing and are short, unless they are all there is. */
-    private Set<Integer> strays() {
-        Map<Integer, Double> lengths = new HashMap<>();
-        Map<Integer, List<ElementId>> walls = new HashMap<>();
+    private Set<WallId> strays() {
+        Map<WallId, Double> lengths = new LinkedHashMap<>();
+        Map<WallId, List<ElementId>> walls = new HashMap<>();
         for (var piece : network.pieces()) {
-            var part = parts.getOrDefault(piece.wall().id(), 0);
+            var part = part(piece.wall().id());
             lengths.merge(part, piece.line().length(), Double::sum);
             var ids = walls.computeIfAbsent(part, _ -> new ArrayList<>());
             if (!ids.contains(piece.wall().id())) {
                 ids.add(piece.wall().id());
             }
         }
-        var open = new HashSet<Integer>();
+        var open = new HashSet<WallId>();
         network.openEnds().forEach(e -> open.add(part(e)));
-        Set<Integer> strays = new HashSet<>();
+        Set<WallId> strays = new HashSet<>();
         lengths.forEach((part, length) -> {
             if (lengths.size() > 1 && length < STRAY_MM && open.contains(part)) {
                 strays.add(part);
@@ -131,9 +136,9 @@ final class EndSnags {
         return strays;
     }
 
-    private Point where(int part) {
+    private Point where(WallId part) {
         return network.pieces().stream()
-                .filter(p -> parts.getOrDefault(p.wall().id(), 0) == part)
+                .filter(p -> part(p.wall().id()).equals(part))
                 .findFirst()
                 .orElseThrow()
                 .line()
@@ -245,12 +250,12 @@ final class EndSnags {
     }
 
     /** The connected parts that enclose a space already: an opening in such a part may well be meant. */
-    private Set<Integer> enclosing() {
-        Set<Integer> out = new HashSet<>();
+    private Set<WallId> enclosing() {
+        Set<WallId> out = new HashSet<>();
         for (var face : network.faces()) {
             var edge = face.outline().shell().edges().getFirst().middle();
             for (var piece : network.near(edge, WallNodes.SAME_MM)) {
-                out.add(parts.getOrDefault(piece.wall().id(), 0));
+                out.add(part(piece.wall().id()));
             }
         }
         return out;
@@ -265,7 +270,7 @@ final class EndSnags {
                 var a = ends.get(i);
                 var b = ends.get(j);
                 var apart = a.at().distance(b.at());
-                if (part(a) == part(b)
+                if (part(a).equals(part(b))
                         && !a.wall().id().equals(b.wall().id())
                         && apart <= NEARLY_CLOSED_MM
                         && !enclosing.contains(part(a))

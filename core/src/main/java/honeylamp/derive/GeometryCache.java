@@ -11,7 +11,6 @@ import honeylamp.plan.WallType;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -46,8 +45,7 @@ public final class GeometryCache {
     private final Map<WallsKey, WallNetwork> networks = newest();
     private final Map<StoreyKey, StoreyGeometry> storeys = newest();
     private final Map<StoreyKey, Areas> areas = newest();
-    private @Nullable Plan laidFrom;
-    private @Nullable Plan laid;
+    private @Nullable LaidPlan laid;
     private @Nullable Plan unitsOf;
     private @Nullable Storey unitsOn;
     private UnitCopies.OnStorey units = UnitCopies.OnStorey.NONE;
@@ -88,20 +86,18 @@ public final class GeometryCache {
     }
 
     /**
-     * The plan with all copies of its units laid into their storeys, to be shown and counted but not edited; what did
-     * not change since the last time is the same object again. A plan without copies is given back as it is.
+     * The plan with all copies of its units laid into their storeys; what did not change since the last time is the
+     * same object again.
      */
-    public synchronized Plan laidOut(Plan plan) {
-        if (plan.repeats().copies().isEmpty()) {
-            return plan;
+    public synchronized LaidPlan laidOut(Plan plan) {
+        var known = laid;
+        if (known != null && known.drawn() == plan) {
+            return known;
         }
-        if (laidFrom != plan) {
-            var before = laid;
-            var now = UnitCopies.laidOut(plan, this);
-            laid = before == null ? now : keeping(before, now);
-            laidFrom = plan;
-        }
-        return Objects.requireNonNull(laid);
+        var now = UnitCopies.laidOut(plan, this);
+        var made = new LaidPlan(plan, known == null || now == plan ? now : keeping(known.whole(), now), this);
+        laid = made;
+        return made;
     }
 
     /** The units of a plan and their copies on a storey, from memory if it is the plan asked for last. */

@@ -190,7 +190,7 @@ public final class Picking {
         return geometry.storey().furnishings().stream()
                 .filter(f -> footprint(f).contains(p))
                 .min(Comparator.comparingDouble((Furnishing f) -> footprint(f).area())
-                        .thenComparing(f -> f.id().number(), Comparator.reverseOrder()));
+                        .thenComparing(Furnishing::id, ElementId.ORDER.reversed()));
     }
 
     /** The fixed part whose footprint holds the point. */

@@ -77,7 +77,8 @@ final class RunSnags {
                 continue;
             }
             for (var other : network.near(piece.body().bounds())) {
-                var before = piece.wall().id().number() < other.wall().id().number();
+                var before =
+                        ElementId.ORDER.compare(piece.wall().id(), other.wall().id()) < 0;
                 if (before && !other.wall().isCurved()) {
                     var shared = shared(piece, other);
                     if (shared > Math.max(piece.thicknessMm(), other.thicknessMm())

@@ -5,7 +5,6 @@ import honeylamp.plan.ElementId;
 import honeylamp.plan.Keeping;
 import honeylamp.plan.Opening;
 import honeylamp.plan.OpeningKind.Family;
-import honeylamp.plan.Plan;
 import honeylamp.plan.RoomFit.AreaPart;
 import honeylamp.plan.RoomMark;
 import honeylamp.plan.Storey;
@@ -124,17 +123,16 @@ public record Schedule(Subject subject, List<Column> columns, List<Row> rows) {
         return new Column(key, heading, Measure.LENGTH);
     }
 
-    /** A schedule of a plan. */
-    public static Schedule of(Plan drawn, GeometryCache cache, Subject subject) {
-        var plan = cache.laidOut(drawn);
+    /** A schedule of a plan, what stands in copies of units counted. */
+    public static Schedule of(LaidPlan plan, Subject subject) {
         var rows = new ArrayList<Row>();
         var tags = Tags.of(plan);
-        for (var storey : plan.storeys()) {
-            var geometry = cache.of(plan, storey);
+        for (var storey : plan.all()) {
+            var geometry = storey.geometry();
             switch (subject) {
                 case DOORS -> openings(geometry, tags, false, rows);
                 case WINDOWS -> openings(geometry, tags, true, rows);
-                case ROOMS -> rooms(geometry, cache.areas(plan, storey), rows);
+                case ROOMS -> rooms(geometry, storey.areas(), rows);
             }
         }
         return new Schedule(subject, subject == Subject.ROOMS ? ROOMS : OPENINGS, rows);

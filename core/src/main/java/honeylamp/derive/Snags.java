@@ -74,8 +74,8 @@ public final class Snags {
     /** What is wrong with a copy is wrong with its unit, and told there; copies may stand wall on wall. */
     private static boolean isOfCopies(Snag snag) {
         var about = snag.about();
-        return !about.isEmpty() && about.stream().allMatch(UnitCopies::isCopied)
-                || snag.kind() == Snag.Kind.WALL_ON_WALL && about.stream().anyMatch(UnitCopies::isCopied);
+        return !about.isEmpty() && about.stream().allMatch(ElementId::isCopied)
+                || snag.kind() == Snag.Kind.WALL_ON_WALL && about.stream().anyMatch(ElementId::isCopied);
     }
 
     private static List<Snag> openings(StoreyGeometry geometry) {

@@ -4,6 +4,7 @@ import honeylamp.geometry.Box;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Regions;
+import honeylamp.plan.ElementId;
 import honeylamp.plan.ElementId.OpeningId;
 import honeylamp.plan.ElementId.WallId;
 import honeylamp.plan.ElementId.WallTypeId;
@@ -93,7 +94,7 @@ public record StoreyGeometry(
     /** Gives each face the first mark that lies in it: marks that speak for a room before those that wait, by number. */
     private static List<Room> rooms(WallNetwork network, Storey storey) {
         var sorted = new ArrayList<>(storey.rooms());
-        sorted.sort(Comparator.comparing((RoomMark m) -> m.standing()).thenComparingInt(m -> m.id().number()));
+        sorted.sort(Comparator.comparing((RoomMark m) -> m.standing()).thenComparing(RoomMark::id, ElementId.ORDER));
         var out = new ArrayList<Room>();
         Set<RoomMark> used = new HashSet<>();
         for (var space : Boundaries.spaces(network, storey)) {

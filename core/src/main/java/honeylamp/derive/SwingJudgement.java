@@ -336,7 +336,7 @@ public final class SwingJudgement {
     /** Of two doors that meet only the one made first says so. */
     private static boolean first(OpeningCut cut, Conflict conflict) {
         return conflict.about.stream()
-                .allMatch(id -> id.number() >= cut.opening().id().number());
+                .allMatch(id -> ElementId.ORDER.compare(id, cut.opening().id()) >= 0);
     }
 
     private static Point middle(List<Outline> parts) {

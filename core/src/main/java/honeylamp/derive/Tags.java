@@ -1,8 +1,8 @@
 package honeylamp.derive;
 
+import honeylamp.plan.ElementId;
 import honeylamp.plan.ElementId.OpeningId;
 import honeylamp.plan.Opening;
-import honeylamp.plan.Plan;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.Map;
@@ -15,14 +15,14 @@ public final class Tags {
     private Tags() {}
 
     /** The tag of every opening of a plan. */
-    public static Map<OpeningId, String> of(Plan plan) {
+    public static Map<OpeningId, String> of(LaidPlan plan) {
         Map<OpeningId, String> out = new LinkedHashMap<>();
         var doors = 0;
         var plain = 0;
         var windows = 0;
         for (var storey : plan.storeys()) {
             for (var opening : storey.openings().stream()
-                    .sorted(Comparator.comparingInt((Opening o) -> o.id().number()))
+                    .sorted(Comparator.comparing(Opening::id, ElementId.ORDER))
                     .toList()) {
                 out.put(
                         opening.id(),

@@ -3,9 +3,7 @@ package honeylamp.derive;
 import honeylamp.geometry.Affine;
 import honeylamp.geometry.Point;
 import honeylamp.plan.Element;
-import honeylamp.plan.ElementId;
-import honeylamp.plan.ElementId.RoomId;
-import honeylamp.plan.ElementId.UnitCopyId;
+import honeylamp.plan.ElementId.Key;
 import honeylamp.plan.ElementId.UnitId;
 import honeylamp.plan.ElementId.WallId;
 import honeylamp.plan.Motion;
@@ -18,12 +16,11 @@ import honeylamp.plan.UnitCopy;
 import honeylamp.plan.Wall;
 import honeylamp.units.Length;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.IntFunction;
 import java.util.stream.Stream;
 
 /**
@@ -32,12 +29,6 @@ import java.util.stream.Stream;
  * of a copy that lies just where another already stands is that wall.
  */
 public final class UnitCopies {
-    /** Things of the nth copy have numbers from n times this on; drawn things have smaller ones. */
-    private static final int NUMBERS = 1_000_000;
-
-    /** So many copies can be told apart. */
-    private static final int SLOTS = 2000;
-
     private static final double SAME_PLACE_MM = 1;
 
     private UnitCopies() {}
@@ -70,16 +61,6 @@ public final class UnitCopies {
         }
     }
 
-    /** Whether something is part of a copy, not drawn itself. */
-    public static boolean isCopied(ElementId id) {
-        return id.number() >= NUMBERS;
-    }
-
-    /** The drawn room that a room of a copy is like. */
-    public static RoomId drawn(RoomId copied) {
-        return new RoomId(copied.number() % NUMBERS);
-    }
-
     /** The copies on a storey. */
     static List<Laid> on(Plan plan, Storey storey, GeometryCache cache) {
         Map<UnitId, Drawn> drawn = new HashMap<>();
@@ -110,47 +91,29 @@ public final class UnitCopies {
     }
 
     /** The plan with all copies laid into their storeys; the same plan if there are none. */
-    public static Plan laidOut(Plan plan, GeometryCache cache) {
+    static Plan laidOut(Plan plan, GeometryCache cache) {
         var out = plan;
         for (var storey : plan.storeys()) {
             var copies = on(plan, storey, cache);
             if (!copies.isEmpty()) {
-                out = out.withStorey(storey.id(), s -> laidInto(plan, s, copies));
+                out = out.withStorey(storey.id(), s -> laidInto(s, copies));
             }
         }
         return out;
     }
 
-    private static Storey laidInto(Plan plan, Storey storey, List<Laid> copies) {
+    private static Storey laidInto(Storey storey, List<Laid> copies) {
         var all = new Gathered(storey);
-        var slots = slots(plan);
         for (var laid : copies) {
-            all.add(laid, NUMBERS * (slots.getOrDefault(laid.copy().id(), 0) + 1));
+            all.add(laid, number -> new Key.Copied(laid.copy().id(), number));
         }
         return all.storey();
-    }
-
-    /** A slot of numbers for each copy, by its own number: taking one copy out leaves the others theirs. */
-    private static Map<UnitCopyId, Integer> slots(Plan plan) {
-        Map<UnitCopyId, Integer> out = new HashMap<>();
-        var taken = new HashSet<Integer>();
-        plan.repeats().copies().stream()
-                .map(UnitCopy::id)
-                .sorted(Comparator.comparingInt(UnitCopyId::number))
-                .forEach(id -> {
-                    var slot = id.number() % SLOTS;
-                    while (!taken.add(slot)) {
-                        slot = (slot + 1) % SLOTS;
-                    }
-                    out.put(id, slot);
-                });
-        return out;
     }
 
     /** The things of one copy as own things, numbered from a number on. */
     public static Storey asDrawn(Storey storey, Laid laid, int firstNumber) {
         var all = new Gathered(storey);
-        all.add(laid, firstNumber);
+        all.add(laid, number -> new Key.Drawn(firstNumber + number));
         return all.storey();
     }
 
@@ -167,13 +130,13 @@ public final class UnitCopies {
             this.openings = new ArrayList<>(storey.openings());
         }
 
-        void add(Laid laid, int base) {
+        void add(Laid laid, IntFunction<Key> keys) {
             var motion =
                     Motion.of(laid.placing(), laid.copy().sense(), laid.copy().turnDeg());
             var contents = laid.contents();
             Map<WallId, Wall> hosts = new HashMap<>();
             for (var wall : contents.walls()) {
-                var there = wall.moved(motion).numbered(base + wall.id().number());
+                var there = wall.moved(motion).under(keys.apply(wall.id().number()));
                 var standing = standing(there);
                 hosts.put(wall.id(), standing.orElse(there));
                 if (standing.isEmpty()) {
@@ -182,11 +145,11 @@ public final class UnitCopies {
             }
             for (var opening : contents.openings()) {
                 Optional.ofNullable(hosts.get(opening.host()))
-                        .ifPresent(host -> openings.add(opening(opening, host, base, laid, motion)));
+                        .ifPresent(host -> openings.add(opening(opening, host, keys, laid, motion)));
             }
             Stream.of(contents.marks(), contents.structures(), contents.boundaries(), contents.furnishings())
                     .flatMap(List::stream)
-                    .map(e -> e.moved(motion).numbered(base + e.id().number()))
+                    .map(e -> e.moved(motion).under(keys.apply(e.id().number())))
                     .forEach(others::add);
         }
 
@@ -214,9 +177,10 @@ public final class UnitCopies {
             return a.point().distance(b.point()) < SAME_PLACE_MM;
         }
 
-        private static Opening opening(Opening opening, Wall host, int base, Laid laid, Motion motion) {
-            var hung =
-                    opening.moved(motion).numbered(base + opening.id().number()).in(host.id(), opening.offset());
+        private static Opening opening(Opening opening, Wall host, IntFunction<Key> keys, Laid laid, Motion motion) {
+            var hung = opening.moved(motion)
+                    .under(keys.apply(opening.id().number()))
+                    .in(host.id(), opening.offset());
             var first = laid.drawn().storey().wall(opening.host()).orElseThrow().from();
             return same(host.from(), motion.of(first))
                     ? hung

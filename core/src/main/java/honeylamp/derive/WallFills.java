@@ -3,14 +3,15 @@ package honeylamp.derive;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Ring;
 import honeylamp.plan.ElementId.WallTypeId;
-import honeylamp.plan.Plan;
 import honeylamp.plan.WallType;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 
 /**
  * Shares the poché out among wall types. Where walls of different types meet, one runs through: what
@@ -41,7 +42,9 @@ public final class WallFills {
     private record Key(WallTypeId type, Level level) {}
 
     /** The fills of a storey, the walls that run through first: painted last to first, each covers what ends in it. */
-    public static List<Fill> of(Plan plan, WallNetwork network) {
+    public static List<Fill> of(List<WallType> types, WallNetwork network) {
+        Map<WallTypeId, WallType> byId = new HashMap<>();
+        types.forEach(t -> byId.put(t.id(), t));
         Map<Key, List<WallPiece>> groups = new LinkedHashMap<>();
         for (var piece : network.pieces()) {
             groups.computeIfAbsent(new Key(piece.wall().type(), level(piece)), _ -> new ArrayList<>())
@@ -49,7 +52,7 @@ public final class WallFills {
         }
         var meeting = network.joints();
         var out = new ArrayList<Fill>();
-        for (var key : inOrder(plan, groups)) {
+        for (var key : inOrder(byId, groups)) {
             var bodies = new ArrayList<Ring>();
             for (var piece : groups.getOrDefault(key, List.of())) {
                 bodies.add(piece.body());
@@ -59,7 +62,7 @@ public final class WallFills {
                     bodies.add(piece.running(before, after));
                 }
             }
-            out.add(new Fill(plan.wallType(key.type), key.level, bodies));
+            out.add(new Fill(Objects.requireNonNull(byId.get(key.type)), key.level, bodies));
         }
         return List.copyOf(out);
     }
@@ -68,11 +71,13 @@ public final class WallFills {
         return piece.wall().height().mm() < CUT_HEIGHT_MM ? Level.SEEN : Level.CUT;
     }
 
-    private static List<Key> inOrder(Plan plan, Map<Key, List<WallPiece>> groups) {
+    private static List<Key> inOrder(Map<WallTypeId, WallType> types, Map<Key, List<WallPiece>> groups) {
         return groups.keySet().stream()
                 .sorted(Comparator.comparing(Key::level)
-                        .thenComparing(k -> !plan.wallType(k.type).structural())
-                        .thenComparing(k -> plan.wallType(k.type).thickness(), Comparator.reverseOrder())
+                        .thenComparing(
+                                k -> !Objects.requireNonNull(types.get(k.type)).structural())
+                        .thenComparing(
+                                k -> Objects.requireNonNull(types.get(k.type)).thickness(), Comparator.reverseOrder())
                         .thenComparing(k -> k.type.number()))
                 .toList();
     }

@@ -6,6 +6,7 @@ import honeylamp.geometry.BoxIndex;
 import honeylamp.geometry.Curve;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Segment;
+import honeylamp.plan.ElementId;
 import honeylamp.plan.Position;
 import honeylamp.plan.Wall;
 import java.util.ArrayList;
@@ -63,7 +64,7 @@ final class WallNodes {
                 .thenComparing(w -> westward(w).equals(w.from()) ? w.to() : w.from(), BY_PLACE)
                 .thenComparing(
                         w -> westward(w).equals(w.from()) ? w.body() : w.body().flipped())
-                .thenComparingInt(w -> w.id().number()));
+                .thenComparing(Wall::id, ElementId.ORDER));
         return new WallNodes(sorted, thickness).split();
     }
 

@@ -2,6 +2,7 @@ package honeylamp.derive;
 
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Segment;
+import honeylamp.plan.ElementId;
 import honeylamp.plan.ElementId.WallId;
 import honeylamp.plan.Opening.Swing;
 import java.util.ArrayList;
@@ -67,7 +68,7 @@ public final class WallSides {
                 .map(f -> side(geometry, room, f.wall, f.side, List.copyOf(f.faces)))
                 .sorted(Comparator.comparingDouble(WallSide::lengthMm)
                         .reversed()
-                        .thenComparingInt(s -> s.wall().number()))
+                        .thenComparing(WallSide::wall, ElementId.ORDER))
                 .toList();
     }
 

@@ -4,6 +4,7 @@ import honeylamp.plan.Boundary;
 import honeylamp.plan.Dimension;
 import honeylamp.plan.Element;
 import honeylamp.plan.ElementId;
+import honeylamp.plan.ElementId.Key;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.ElementId.WallId;
 import honeylamp.plan.ElementId.WallTypeId;
@@ -124,10 +125,11 @@ public record Clipping(List<WallType> types, Elements elements) {
             var fresh = switch (there) {
                 case Wall w ->
                     w.withId(hosts.getOrDefault(w.id(), w.id())).withType(typeIds.getOrDefault(w.type(), w.type()));
-                case Opening o -> o.numbered(number++).in(hosts.getOrDefault(o.host(), o.host()), o.offset());
+                case Opening o ->
+                    o.under(new Key.Drawn(number++)).in(hosts.getOrDefault(o.host(), o.host()), o.offset());
                 case RoomMark _, Underlay _, Structure _, Furnishing _, Dimension _, Note _, SettingOutLine _ ->
-                    there.numbered(number++);
-                case Boundary _, Ground _ -> there.numbered(number++);
+                    there.under(new Key.Drawn(number++));
+                case Boundary _, Ground _ -> there.under(new Key.Drawn(number++));
             };
             pasted.add(fresh);
             if (!(fresh instanceof Opening)) {

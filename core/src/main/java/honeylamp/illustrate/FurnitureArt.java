@@ -8,6 +8,7 @@ import honeylamp.drawing.Mark;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Path;
 import honeylamp.geometry.Regions;
+import honeylamp.plan.ElementId;
 import honeylamp.plan.Furnishing;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -36,7 +37,7 @@ final class FurnitureArt {
     /** The marks of one level of all pieces, lower pieces first. */
     List<Mark> marks(List<Furnishing> pieces, SymbolPart.Level level) {
         var sorted = new ArrayList<>(pieces);
-        sorted.sort(Comparator.comparing(Furnishing::height).thenComparingInt(f -> f.id().number()));
+        sorted.sort(Comparator.comparing(Furnishing::height).thenComparing(Furnishing::id, ElementId.ORDER));
         var out = new ArrayList<Mark>();
         for (var piece : sorted) {
             var kind = Furnishings.of(piece.kind());

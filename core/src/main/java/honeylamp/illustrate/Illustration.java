@@ -7,6 +7,8 @@ import honeylamp.catalogue.RoomUses;
 import honeylamp.catalogue.SymbolPart;
 import honeylamp.derive.DimensionTiers;
 import honeylamp.derive.FixedParts;
+import honeylamp.derive.LaidPlan;
+import honeylamp.derive.LaidStorey;
 import honeylamp.derive.OpeningCut;
 import honeylamp.derive.Room;
 import honeylamp.derive.StoreyGeometry;
@@ -25,7 +27,6 @@ import honeylamp.plan.ElementId.OpeningId;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Ground;
 import honeylamp.plan.Opening;
-import honeylamp.plan.Plan;
 import honeylamp.plan.RoomMark;
 import honeylamp.plan.Sheet;
 import honeylamp.plan.Structure;
@@ -45,7 +46,8 @@ public final class Illustration {
     /** Resolution of corner shade on screen, in pixels per paper mm. */
     public static final double SCREEN_SHADE_PX_PER_MM = 1.2;
 
-    private final Plan plan;
+    private final LaidStorey storey;
+    private final LaidPlan plan;
     private final StoreyGeometry geometry;
     private final PaperFrame frame;
     private final Lamp lamp;
@@ -56,9 +58,10 @@ public final class Illustration {
     private final SiteArt site;
     private final FixedParts fixed;
 
-    private Illustration(Plan plan, StoreyGeometry geometry, PaperFrame frame, Lamp lamp, double shadePxPerMm) {
-        this.plan = plan;
-        this.geometry = geometry;
+    private Illustration(LaidStorey storey, PaperFrame frame, Lamp lamp, double shadePxPerMm) {
+        this.storey = storey;
+        this.plan = storey.plan();
+        this.geometry = storey.geometry();
         this.frame = frame;
         this.lamp = lamp;
         this.shadePxPerMm = shadePxPerMm;
@@ -66,7 +69,7 @@ public final class Illustration {
         this.floors = new FloorArt(frame, pens, plan.look().textureStrength());
         this.structures = new StructureArt(frame, pens, lamp);
         this.site = new SiteArt(frame, pens, lamp, floors);
-        this.fixed = FixedParts.on(plan, geometry.storey());
+        this.fixed = storey.fixedParts();
     }
 
     /**
@@ -76,14 +79,14 @@ public final class Illustration {
      * @param lamp how much is lit
      * @param shadePxPerMm resolution of corner shade, in pixels per paper mm
      */
-    public static Drawing of(Plan plan, StoreyGeometry geometry, PaperFrame frame, Lamp lamp, double shadePxPerMm) {
-        return new Illustration(plan, geometry, frame, lamp, shadePxPerMm).drawing();
+    public static Drawing of(LaidStorey storey, PaperFrame frame, Lamp lamp, double shadePxPerMm) {
+        return new Illustration(storey, frame, lamp, shadePxPerMm).drawing();
     }
 
     /** Only the shade of a storey, cast and corner, for measuring and comparing. */
-    public static Drawing shadeOnly(Plan plan, StoreyGeometry geometry, PaperFrame frame, double shadePxPerMm) {
+    public static Drawing shadeOnly(LaidStorey storey, PaperFrame frame, double shadePxPerMm) {
         var layers = new ArrayList<Layer>();
-        new Illustration(plan, geometry, frame, Lamp.LIT, shadePxPerMm).shade(layers);
+        new Illustration(storey, frame, Lamp.LIT, shadePxPerMm).shade(layers);
         return new Drawing(layers);
     }
 
@@ -103,7 +106,7 @@ public final class Illustration {
                 new StairArt(frame, pens, lamp, geometry.storey().levels().cut().mm()).marks(fixed.stairs()));
         onFloor.addAll(site.cars(fixed.blocks()));
         add(layers, LayerKind.STRUCTURES, onFloor);
-        var walls = new ArrayList<>(new WallArt(frame, pens).marks(plan, geometry, lamp));
+        var walls = new ArrayList<>(new WallArt(frame, pens).marks(storey, lamp));
         walls.addAll(structures.cut(fixed.blocks()));
         add(layers, LayerKind.POCHE, walls);
         var openings = new OpeningArt(frame, pens).drawn(geometry.cuts());
@@ -157,7 +160,7 @@ public final class Illustration {
     }
 
     private static long seed(Room room) {
-        return room.mark().map(m -> (long) m.id().number()).orElse(0L);
+        return room.mark().map(m -> m.id().seed()).orElse(0L);
     }
 
     /** The room's outline and its half of every door and plain opening, in plan mm. */
@@ -268,7 +271,9 @@ public final class Illustration {
     public record Extent(Box planMm, double marginPaperMm) {}
 
     /** The extent of a storey; empty if there are no walls. */
-    public static Optional<Extent> extent(Plan plan, StoreyGeometry geometry) {
+    public static Optional<Extent> extent(LaidStorey storey) {
+        var geometry = storey.geometry();
+        var plan = storey.plan();
         var sides = DimensionTiers.of(geometry, plan.units());
         var grounds = geometry.storey().grounds().stream().map(g -> g.ring().bounds());
         var around = Stream.concat(grounds, keptClear(geometry).stream()).reduce(Box::union);

@@ -72,10 +72,10 @@ final class SiteArt {
         var path = Path.ring(ring);
         if (lamp != Lamp.DRAFT) {
             var finish = new Finish("", 0, ground.corners().getFirst());
-            var number = ground.id().number();
-            out.add(floors.floor(path, ring.bounds(), Grounds.material(ground.use()), finish, number));
+            var seed = ground.id().seed();
+            out.add(floors.floor(path, ring.bounds(), Grounds.material(ground.use()), finish, seed));
             if (ground.use() == Use.PLANTING) {
-                out.add(new Mark.Clip(frame.paper(path), shrubs(ring.bounds(), Outline.of(ring), number)));
+                out.add(new Mark.Clip(frame.paper(path), shrubs(ring.bounds(), Outline.of(ring), seed)));
             }
         }
         out.add(new Mark.Stroke(frame.paper(path), pens.swing(), Pens.innerInk()));

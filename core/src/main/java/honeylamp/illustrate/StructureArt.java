@@ -278,7 +278,7 @@ final class StructureArt {
                     ring.bounds(),
                     material.get(),
                     finish,
-                    part.id().number()));
+                    part.id().seed()));
         }
         var w = part.width().mm() / 2;
         var d = part.depth().mm() / 2;

@@ -1,8 +1,8 @@
 package honeylamp.illustrate;
 
 import honeylamp.catalogue.Palette;
+import honeylamp.derive.LaidStorey;
 import honeylamp.derive.StoreyGeometry;
-import honeylamp.derive.WallFills;
 import honeylamp.derive.WallFills.Fill;
 import honeylamp.derive.WallFills.Level;
 import honeylamp.drawing.Ink;
@@ -13,7 +13,6 @@ import honeylamp.geometry.Path;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Regions;
 import honeylamp.geometry.Ring;
-import honeylamp.plan.Plan;
 import honeylamp.plan.WallType.Poche;
 import java.util.ArrayList;
 import java.util.List;
@@ -31,11 +30,12 @@ final class WallArt {
         this.pens = pens;
     }
 
-    List<Mark> marks(Plan plan, StoreyGeometry geometry, Lamp lamp) {
+    List<Mark> marks(LaidStorey storey, Lamp lamp) {
+        var geometry = storey.geometry();
         if (geometry.poche().isEmpty()) {
             return List.of();
         }
-        var fills = WallFills.of(plan, geometry.network());
+        var fills = storey.wallFills();
         var seen = seen(geometry, fills);
         var cut = seen.isEmpty() ? geometry.poche() : Regions.difference(geometry.poche(), seen);
         var out = new ArrayList<Mark>();

@@ -26,8 +26,8 @@ public record Boundary(BoundaryId id, Position from, Position to) implements Ele
     }
 
     @Override
-    public Boundary numbered(int number) {
-        return new Boundary(new BoundaryId(number), from, to);
+    public Boundary under(ElementId.Key key) {
+        return new Boundary(new BoundaryId(key), from, to);
     }
 
     @Override

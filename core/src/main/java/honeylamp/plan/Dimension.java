@@ -36,8 +36,8 @@ public record Dimension(DimensionId id, Position from, Position to, Length offse
     }
 
     @Override
-    public Dimension numbered(int number) {
-        return new Dimension(new DimensionId(number), from, to, offset);
+    public Dimension under(ElementId.Key key) {
+        return new Dimension(new DimensionId(key), from, to, offset);
     }
 
     @Override

@@ -21,8 +21,8 @@ public sealed interface Element
     /** The element where a motion takes it; what hangs in something else goes with that and is at most mirrored. */
     Element moved(Motion motion);
 
-    /** Its twin under another number. */
-    Element numbered(int number);
+    /** Its twin under another key. */
+    Element under(ElementId.Key key);
 
     /** The places that it is held by; none if it hangs in something else. */
     List<Position> places();

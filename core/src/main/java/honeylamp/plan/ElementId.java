@@ -1,13 +1,62 @@
 package honeylamp.plan;
 
-/** The stable identity of something in a plan; numbers are unique across all kinds. */
-public sealed interface ElementId {
-    /** The number, unique in the plan. */
-    int number();
+import java.util.Comparator;
 
-    /** Text form: one letter for the kind, then the number, e.g. {@code w12}. */
+/**
+ * The stable identity of something in a plan. Numbers are unique across all kinds; what stands in a copy of a unit is
+ * known by the copy and by the number of what it is a copy of, so it keeps its identity whatever other copies come and
+ * go.
+ */
+public sealed interface ElementId {
+    /** What tells one thing from others of its kind. */
+    sealed interface Key {
+        /** The number: of itself, or of what it is a copy of. */
+        int number();
+
+        /** Of something drawn. */
+        record Drawn(int number) implements Key {}
+
+        /** Of something that stands in a copy of a unit; {@code number} is that of what is drawn. */
+        record Copied(UnitCopyId copy, int number) implements Key {}
+    }
+
+    /** Drawn things first, then copy by copy, each by number. */
+    Comparator<ElementId> ORDER = Comparator.comparingInt(ElementId::copyNumber)
+            .thenComparingInt(id -> id.key().number());
+
+    /** What tells it from others of its kind. */
+    Key key();
+
+    /** The number, unique among what is drawn; in a copy that of what is drawn. */
+    default int number() {
+        return key().number();
+    }
+
+    /** Whether it stands in a copy of a unit and is not drawn itself. */
+    default boolean isCopied() {
+        return key() instanceof Key.Copied;
+    }
+
+    /** What chance in a picture starts from (grain, tones): the same for the same thing always. */
+    default long seed() {
+        return switch (key()) {
+            case Key.Drawn(var number) -> number;
+            case Key.Copied(var copy, var number) -> copy.number() * 1_000_003L + number;
+        };
+    }
+
+    private static int copyNumber(ElementId id) {
+        return switch (id.key()) {
+            case Key.Drawn _ -> -1;
+            case Key.Copied copied -> copied.copy().number();
+        };
+    }
+
+    /** Text form: one letter for the kind, then the number, e.g. {@code w12}; in the copy c7 {@code c7.w12}. */
     default String text() {
-        return switch (this) {
+        var of = key() instanceof Key.Copied copied ? copied.copy().text() + "." : "";
+        return of
+                + switch (this) {
                     case StoreyId _ -> "s";
                     case WallTypeId _ -> "t";
                     case WallId _ -> "w";
@@ -28,47 +77,122 @@ public sealed interface ElementId {
     }
 
     /** A storey. */
-    record StoreyId(int number) implements ElementId {}
+    record StoreyId(Key key) implements ElementId {
+        /** Of something drawn. */
+        public StoreyId(int number) {
+            this(new Key.Drawn(number));
+        }
+    }
 
     /** A wall type. */
-    record WallTypeId(int number) implements ElementId {}
+    record WallTypeId(Key key) implements ElementId {
+        /** Of something drawn. */
+        public WallTypeId(int number) {
+            this(new Key.Drawn(number));
+        }
+    }
 
     /** A wall. */
-    record WallId(int number) implements ElementId {}
+    record WallId(Key key) implements ElementId {
+        /** Of something drawn. */
+        public WallId(int number) {
+            this(new Key.Drawn(number));
+        }
+    }
 
     /** A door, window or plain opening. */
-    record OpeningId(int number) implements ElementId {}
+    record OpeningId(Key key) implements ElementId {
+        /** Of something drawn. */
+        public OpeningId(int number) {
+            this(new Key.Drawn(number));
+        }
+    }
 
     /** A room mark. */
-    record RoomId(int number) implements ElementId {}
+    record RoomId(Key key) implements ElementId {
+        /** Of something drawn. */
+        public RoomId(int number) {
+            this(new Key.Drawn(number));
+        }
+    }
 
     /** A furnishing. */
-    record FurnishingId(int number) implements ElementId {}
+    record FurnishingId(Key key) implements ElementId {
+        /** Of something drawn. */
+        public FurnishingId(int number) {
+            this(new Key.Drawn(number));
+        }
+    }
 
     /** An underlay. */
-    record UnderlayId(int number) implements ElementId {}
+    record UnderlayId(Key key) implements ElementId {
+        /** Of something drawn. */
+        public UnderlayId(int number) {
+            this(new Key.Drawn(number));
+        }
+    }
 
     /** A single dimension. */
-    record DimensionId(int number) implements ElementId {}
+    record DimensionId(Key key) implements ElementId {
+        /** Of something drawn. */
+        public DimensionId(int number) {
+            this(new Key.Drawn(number));
+        }
+    }
 
     /** A note. */
-    record NoteId(int number) implements ElementId {}
+    record NoteId(Key key) implements ElementId {
+        /** Of something drawn. */
+        public NoteId(int number) {
+            this(new Key.Drawn(number));
+        }
+    }
 
     /** A fixed part that is no wall. */
-    record StructureId(int number) implements ElementId {}
+    record StructureId(Key key) implements ElementId {
+        /** Of something drawn. */
+        public StructureId(int number) {
+            this(new Key.Drawn(number));
+        }
+    }
 
     /** A setting-out line. */
-    record SettingOutId(int number) implements ElementId {}
+    record SettingOutId(Key key) implements ElementId {
+        /** Of something drawn. */
+        public SettingOutId(int number) {
+            this(new Key.Drawn(number));
+        }
+    }
 
     /** A room edge without a wall. */
-    record BoundaryId(int number) implements ElementId {}
+    record BoundaryId(Key key) implements ElementId {
+        /** Of something drawn. */
+        public BoundaryId(int number) {
+            this(new Key.Drawn(number));
+        }
+    }
 
     /** A surface of the site. */
-    record GroundId(int number) implements ElementId {}
+    record GroundId(Key key) implements ElementId {
+        /** Of something drawn. */
+        public GroundId(int number) {
+            this(new Key.Drawn(number));
+        }
+    }
 
     /** A group of rooms that is repeated. */
-    record UnitId(int number) implements ElementId {}
+    record UnitId(Key key) implements ElementId {
+        /** Of something drawn. */
+        public UnitId(int number) {
+            this(new Key.Drawn(number));
+        }
+    }
 
     /** A place where a unit stands once more. */
-    record UnitCopyId(int number) implements ElementId {}
+    record UnitCopyId(Key key) implements ElementId {
+        /** Of something drawn. */
+        public UnitCopyId(int number) {
+            this(new Key.Drawn(number));
+        }
+    }
 }

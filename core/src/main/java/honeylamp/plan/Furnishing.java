@@ -76,8 +76,8 @@ public record Furnishing(
     }
 
     @Override
-    public Furnishing numbered(int number) {
-        return withId(new FurnishingId(number));
+    public Furnishing under(ElementId.Key key) {
+        return withId(new FurnishingId(key));
     }
 
     @Override

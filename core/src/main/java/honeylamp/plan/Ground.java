@@ -72,8 +72,8 @@ public record Ground(GroundId id, Use use, List<Position> corners, Length setbac
     }
 
     @Override
-    public Ground numbered(int number) {
-        return withId(new GroundId(number));
+    public Ground under(ElementId.Key key) {
+        return withId(new GroundId(key));
     }
 
     @Override

@@ -11,8 +11,8 @@ public record Note(NoteId id, Position at, String text) implements Element {
     }
 
     @Override
-    public Note numbered(int number) {
-        return new Note(new NoteId(number), at, text);
+    public Note under(ElementId.Key key) {
+        return new Note(new NoteId(key), at, text);
     }
 
     @Override

@@ -199,8 +199,8 @@ public record Opening(
     }
 
     @Override
-    public Opening numbered(int number) {
-        return withId(new OpeningId(number));
+    public Opening under(ElementId.Key key) {
+        return withId(new OpeningId(key));
     }
 
     @Override

@@ -60,8 +60,8 @@ public record RoomMark(RoomId id, Position at, String name, Finish floor, RoomFi
     }
 
     @Override
-    public RoomMark numbered(int number) {
-        return withId(new RoomId(number));
+    public RoomMark under(ElementId.Key key) {
+        return withId(new RoomId(key));
     }
 
     @Override

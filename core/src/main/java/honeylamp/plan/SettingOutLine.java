@@ -37,8 +37,8 @@ public record SettingOutLine(SettingOutId id, Position from, Position to, Stay s
     }
 
     @Override
-    public SettingOutLine numbered(int number) {
-        return new SettingOutLine(new SettingOutId(number), from, to, stay);
+    public SettingOutLine under(ElementId.Key key) {
+        return new SettingOutLine(new SettingOutId(key), from, to, stay);
     }
 
     @Override

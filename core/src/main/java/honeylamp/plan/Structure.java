@@ -200,8 +200,8 @@ public record Structure(StructureId id, Form form, Position at, double turnDeg) 
     }
 
     @Override
-    public Structure numbered(int number) {
-        return withId(new StructureId(number));
+    public Structure under(ElementId.Key key) {
+        return withId(new StructureId(key));
     }
 
     @Override

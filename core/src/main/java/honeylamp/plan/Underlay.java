@@ -176,8 +176,8 @@ public record Underlay(
     }
 
     @Override
-    public Underlay numbered(int number) {
-        return with(new UnderlayId(number));
+    public Underlay under(ElementId.Key key) {
+        return with(new UnderlayId(key));
     }
 
     @Override

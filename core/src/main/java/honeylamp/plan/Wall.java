@@ -133,8 +133,8 @@ public record Wall(WallId id, Position from, Position to, BodySide body, WallTyp
     }
 
     @Override
-    public Wall numbered(int number) {
-        return withId(new WallId(number));
+    public Wall under(ElementId.Key key) {
+        return withId(new WallId(key));
     }
 
     @Override

@@ -3,6 +3,8 @@ package honeylamp.sheet;
 import honeylamp.catalogue.Grounds;
 import honeylamp.catalogue.Materials;
 import honeylamp.catalogue.Palette;
+import honeylamp.derive.LaidPlan;
+import honeylamp.derive.LaidStorey;
 import honeylamp.derive.Room;
 import honeylamp.derive.SiteAreas;
 import honeylamp.derive.StoreyGeometry;
@@ -21,7 +23,6 @@ import honeylamp.illustrate.Illustration;
 import honeylamp.illustrate.Lamp;
 import honeylamp.illustrate.PaperFrame;
 import honeylamp.plan.Ground;
-import honeylamp.plan.Plan;
 import honeylamp.plan.Structure;
 import honeylamp.units.AreaText;
 import honeylamp.units.Length;
@@ -41,37 +42,39 @@ public final class SheetComposer {
     private static final double BODY_MM = 2.0;
     private static final double ROW_MM = 5.2;
 
-    private final Plan plan;
+    private final LaidStorey storey;
+    private final LaidPlan plan;
     private final StoreyGeometry geometry;
     private final SheetLayout layout;
 
-    private SheetComposer(Plan plan, StoreyGeometry geometry) {
-        this.plan = plan;
-        this.geometry = geometry;
+    private SheetComposer(LaidStorey storey) {
+        this.storey = storey;
+        this.plan = storey.plan();
+        this.geometry = storey.geometry();
         this.layout = SheetLayout.of(plan.sheet());
     }
 
     /** The page of one storey; a plan without walls gives a page with an empty view. */
-    public static Page compose(Plan plan, StoreyGeometry geometry, Lamp lamp, double shadePxPerMm) {
-        var composer = new SheetComposer(plan, geometry);
+    public static Page compose(LaidStorey storey, Lamp lamp, double shadePxPerMm) {
+        var composer = new SheetComposer(storey);
         return composer.page(composer.frame(), lamp, shadePxPerMm);
     }
 
     /** The page with the plan where a frame puts it: for work under way, when nothing should jump. */
-    public static Page compose(Plan plan, StoreyGeometry geometry, PaperFrame frame, Lamp lamp, double shadePxPerMm) {
-        return new SheetComposer(plan, geometry).page(frame, lamp, shadePxPerMm);
+    public static Page compose(LaidStorey storey, PaperFrame frame, Lamp lamp, double shadePxPerMm) {
+        return new SheetComposer(storey).page(frame, lamp, shadePxPerMm);
     }
 
     /** Where the plan would lie on the page, without drawing it. */
-    public static PaperFrame frame(Plan plan, StoreyGeometry geometry) {
-        return new SheetComposer(plan, geometry).frame();
+    public static PaperFrame frame(LaidStorey storey) {
+        return new SheetComposer(storey).frame();
     }
 
     /** Whether the plan lies within the part of the page that is meant for it. */
-    static boolean fits(Plan plan, StoreyGeometry geometry) {
-        var composer = new SheetComposer(plan, geometry);
+    static boolean fits(LaidStorey storey) {
+        var composer = new SheetComposer(storey);
         var scale = composer.frame().scale();
-        return Illustration.extent(plan, geometry)
+        return Illustration.extent(storey)
                 .map(e -> e.planMm().width() / scale + 2 * e.marginPaperMm()
                                 <= composer.layout.view().width() + HAIR_MM
                         && e.planMm().height() / scale + 2 * e.marginPaperMm()
@@ -80,7 +83,7 @@ public final class SheetComposer {
     }
 
     private Page page(PaperFrame frame, Lamp lamp, double shadePxPerMm) {
-        var picture = Illustration.of(plan, geometry, frame, lamp, shadePxPerMm);
+        var picture = Illustration.of(storey, frame, lamp, shadePxPerMm);
         return new Page(
                 layout.page().width(),
                 layout.page().height(),
@@ -98,7 +101,7 @@ public final class SheetComposer {
     private static final double HAIR_MM = 1e-6;
 
     private PaperFrame frame() {
-        var extent = Illustration.extent(plan, geometry);
+        var extent = Illustration.extent(storey);
         if (extent.isEmpty()) {
             var scale = plan.sheet().scale().orElse(plan.units().isMetric() ? 50 : 48);
             var middle = layout.view().centre();

@@ -1,11 +1,9 @@
 package honeylamp.sheet;
 
 import honeylamp.catalogue.OffWall;
+import honeylamp.derive.LaidStorey;
 import honeylamp.derive.Snag;
-import honeylamp.derive.Snags;
-import honeylamp.derive.StoreyGeometry;
 import honeylamp.geometry.Point;
-import honeylamp.plan.Plan;
 import honeylamp.units.Length;
 import java.util.List;
 import java.util.Optional;
@@ -17,8 +15,8 @@ public final class SheetSnags {
     private SheetSnags() {}
 
     /** All that is probably wrong with a storey: what is built, what stands in it, and its sheet. */
-    public static List<Snag> all(Plan plan, StoreyGeometry geometry, Length gapReach) {
-        return all(plan, geometry, gapReach, () -> true).orElseThrow();
+    public static List<Snag> all(LaidStorey storey, Length gapReach) {
+        return all(storey, gapReach, () -> true).orElseThrow();
     }
 
     /**
@@ -27,25 +25,25 @@ public final class SheetSnags {
      * @param wanted asked now and then
      * @return empty if it was not wanted to the end
      */
-    public static Optional<List<Snag>> all(
-            Plan plan, StoreyGeometry geometry, Length gapReach, BooleanSupplier wanted) {
-        return Snags.of(geometry, plan, gapReach, wanted)
+    public static Optional<List<Snag>> all(LaidStorey storey, Length gapReach, BooleanSupplier wanted) {
+        return storey.snags(gapReach, wanted)
                 .filter(_ -> wanted.getAsBoolean())
-                .map(built -> Stream.of(built, OffWall.of(plan, geometry), of(plan, geometry))
+                .map(built -> Stream.of(built, OffWall.of(storey), of(storey))
                         .flatMap(List::stream)
                         .toList());
     }
 
     /** A plan that does not fit its page: at a scale that was asked for, or at the smallest there is. */
-    static List<Snag> of(Plan plan, StoreyGeometry geometry) {
-        if (SheetComposer.fits(plan, geometry)) {
+    static List<Snag> of(LaidStorey storey) {
+        if (SheetComposer.fits(storey)) {
             return List.of();
         }
-        var scale = (int) Math.rint(SheetComposer.frame(plan, geometry).scale());
+        var scale = (int) Math.rint(SheetComposer.frame(storey).scale());
+        var plan = storey.plan();
         var todo = plan.sheet().scale().isPresent()
                 ? "Let the sheet choose the scale, or take larger paper."
                 : "Take larger paper, or look for something that lies far off.";
-        var middle = geometry.shellBounds().map(b -> b.centre()).orElse(Point.ORIGIN);
+        var middle = storey.geometry().shellBounds().map(b -> b.centre()).orElse(Point.ORIGIN);
         return List.of(new Snag(
                 Snag.Kind.OFF_SHEET,
                 middle,

@@ -1,6 +1,6 @@
 package honeylamp.store;
 
-import honeylamp.derive.GeometryCache;
+import honeylamp.derive.LaidPlan;
 import honeylamp.geometry.Affine;
 import honeylamp.illustrate.Lamp;
 import honeylamp.output.Progress;
@@ -34,11 +34,9 @@ public final class Preview {
      */
     public static byte[] png(Plan plan, Progress progress) throws IOException, Progress.Cancelled {
         progress.at(0);
-        var cache = new GeometryCache();
-        var laid = cache.laidOut(plan);
-        var geometry = cache.of(laid, laid.storeys().getFirst());
+        var first = LaidPlan.of(plan).on(plan.storeys().getFirst().id());
         progress.at(0.3);
-        var page = SheetComposer.compose(laid, geometry, Lamp.COLOUR, 1);
+        var page = SheetComposer.compose(first, Lamp.COLOUR, 1);
         progress.at(0.6);
         var image = new BufferedImage(
                 (int) Math.ceil(page.widthMm() * PIXELS_PER_MM),

@@ -1,11 +1,11 @@
 package honeylamp.store;
 
 import honeylamp.derive.AreaBasis;
-import honeylamp.derive.Areas;
 import honeylamp.derive.BayClearance;
 import honeylamp.derive.FixedParts;
 import honeylamp.derive.FrameSizes;
-import honeylamp.derive.GeometryCache;
+import honeylamp.derive.LaidPlan;
+import honeylamp.derive.LaidStorey;
 import honeylamp.derive.OpeningCut;
 import honeylamp.derive.Room;
 import honeylamp.derive.SiteAreas;
@@ -142,20 +142,21 @@ public final class ReportJson {
 
     /** The report of a plan. */
     public static String report(Plan drawn) {
-        var cache = new GeometryCache();
-        var plan = cache.laidOut(drawn);
-        var parts = plan.storeys().stream().map(s -> cache.of(plan, s)).toList();
+        var storeys = LaidPlan.of(drawn).all();
+        var parts = storeys.stream().map(LaidStorey::geometry).toList();
         var totals = new Totals(
                 squareMetres(
                         parts.stream().mapToDouble(StoreyGeometry::netAreaMm2).sum()),
                 squareMetres(
                         parts.stream().mapToDouble(StoreyGeometry::grossAreaMm2).sum()));
-        return pretty(new Report("mm", parts.stream().map(g -> storey(plan, g)).toList(), totals));
+        return pretty(new Report("mm", storeys.stream().map(ReportJson::storey).toList(), totals));
     }
 
-    private static StoreyPart storey(Plan plan, StoreyGeometry geometry) {
-        var storey = geometry.storey();
-        var areas = Areas.of(plan, geometry);
+    private static StoreyPart storey(LaidStorey laid) {
+        var plan = laid.plan();
+        var geometry = laid.geometry();
+        var storey = laid.storey();
+        var areas = laid.areas();
         var tags = Tags.of(plan);
         var rooms = new ArrayList<RoomPart>();
         for (var i = 0; i < geometry.rooms().size(); i++) {
@@ -168,7 +169,7 @@ public final class ReportJson {
                 storey.openings().stream()
                         .map(o -> opening(geometry, o, tags.getOrDefault(o.id(), "")))
                         .toList(),
-                FixedParts.on(plan, storey).stairs().stream()
+                laid.fixedParts().stairs().stream()
                         .filter(f -> storey.structures().contains(f.part()))
                         .map(ReportJson::stair)
                         .toList(),
@@ -207,7 +208,7 @@ public final class ReportJson {
                 squareMetres(area.applyAsDouble(AreaBasis.OUTER_FACES)));
     }
 
-    private static WallPart wall(Plan plan, StoreyGeometry geometry, Wall wall) {
+    private static WallPart wall(LaidPlan plan, StoreyGeometry geometry, Wall wall) {
         var type = plan.wallType(wall.type());
         return new WallPart(
                 wall.id().text(),
@@ -310,11 +311,8 @@ public final class ReportJson {
 
     /** All snags of a plan, storey by storey. */
     public static List<Snag> snags(Plan drawn) {
-        var cache = new GeometryCache();
-        var plan = cache.laidOut(drawn);
-        return plan.storeys().stream()
-                .map(s -> cache.of(plan, s))
-                .flatMap(g -> SheetSnags.all(plan, g, Snags.USUAL_GAP_REACH).stream())
+        return LaidPlan.of(drawn).all().stream()
+                .flatMap(s -> SheetSnags.all(s, Snags.USUAL_GAP_REACH).stream())
                 .toList();
     }
 

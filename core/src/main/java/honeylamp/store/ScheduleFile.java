@@ -1,6 +1,6 @@
 package honeylamp.store;
 
-import honeylamp.derive.GeometryCache;
+import honeylamp.derive.LaidPlan;
 import honeylamp.derive.Schedule;
 import honeylamp.derive.Schedule.Cell;
 import honeylamp.derive.Schedule.Measure;
@@ -53,10 +53,9 @@ public final class ScheduleFile {
      * @throws IOException if the file cannot be written; an older file of that name is then untouched
      */
     public static void write(Plan plan, Format format, Path file) throws IOException {
-        var cache = new GeometryCache();
-        var schedules = Arrays.stream(Subject.values())
-                .map(s -> Schedule.of(plan, cache, s))
-                .toList();
+        var laid = LaidPlan.of(plan);
+        var schedules =
+                Arrays.stream(Subject.values()).map(s -> Schedule.of(laid, s)).toList();
         WholeFile.write(file, out -> {
             switch (format) {
                 case XLSX -> workbook(schedules, plan.units(), out);

@@ -3,6 +3,7 @@ package honeylamp.derive;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.data.Offset.offset;
 
+import honeylamp.TestPlans;
 import honeylamp.catalogue.Furnishings;
 import honeylamp.catalogue.NewPlan;
 import honeylamp.edit.Deletion;
@@ -161,9 +162,9 @@ class AnyPlanTest {
                             m -> StoreyGeometry.of(m.plan(), m.plan().storeys().getFirst()));
         }
         for (var subject : Schedule.Subject.values()) {
-            assertThat(Schedule.of(plan, new GeometryCache(), subject)).isNotNull();
+            assertThat(Schedule.of(LaidPlan.of(plan), subject)).isNotNull();
         }
-        var page = SheetComposer.compose(plan, geometry, Lamp.LIT, Illustration.SCREEN_SHADE_PX_PER_MM);
+        var page = SheetComposer.compose(TestPlans.laid(plan), Lamp.LIT, Illustration.SCREEN_SHADE_PX_PER_MM);
         assertThat(page.drawing().layers()).isNotEmpty();
     }
 

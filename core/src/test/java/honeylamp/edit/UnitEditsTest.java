@@ -8,12 +8,13 @@ import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.TestPlans;
 import honeylamp.derive.GeometryCache;
+import honeylamp.derive.LaidPlan;
 import honeylamp.derive.LeafSweep;
 import honeylamp.derive.Room;
 import honeylamp.derive.Schedule;
+import honeylamp.derive.Snag;
 import honeylamp.derive.Snags;
 import honeylamp.derive.StoreyGeometry;
-import honeylamp.derive.UnitCopies;
 import honeylamp.drawing.Drawing;
 import honeylamp.drawing.LayerKind;
 import honeylamp.drawing.Mark;
@@ -21,6 +22,8 @@ import honeylamp.geometry.Point;
 import honeylamp.illustrate.Illustration;
 import honeylamp.illustrate.Lamp;
 import honeylamp.illustrate.PaperFrame;
+import honeylamp.plan.ElementId.FurnishingId;
+import honeylamp.plan.ElementId.Key;
 import honeylamp.plan.ElementId.UnitCopyId;
 import honeylamp.plan.ElementId.UnitId;
 import honeylamp.plan.Finish;
@@ -80,13 +83,16 @@ class UnitEditsTest {
                 made.plan(), made.id(), TestPlans.storey(made.plan()), Position.ofMm(x, y), turnDeg, sense);
     }
 
-    private static Plan laid(Plan plan) {
-        return new GeometryCache().laidOut(plan);
+    private static LaidPlan laid(Plan plan) {
+        return LaidPlan.of(plan);
     }
 
     private static StoreyGeometry geometry(Plan plan) {
-        var laid = laid(plan);
-        return StoreyGeometry.of(laid, laid.storeys().getFirst());
+        return TestPlans.laid(plan).geometry();
+    }
+
+    private static List<Snag> snags(Plan plan) {
+        return TestPlans.laid(plan).snags(Snags.USUAL_GAP_REACH, () -> true).orElseThrow();
     }
 
     private static List<Double> areas(Plan plan) {
@@ -148,7 +154,7 @@ class UnitEditsTest {
         assertThat(mirrored.rooms().get(1).areaMm2()).isCloseTo(5000 * 4000 - 1100 * 1600, within(1.0));
         // the door's hinges are in the west; in the mirror in the east, and it still opens inward, to the north
         var cut = mirrored.cuts().stream()
-                .filter(c -> UnitCopies.isCopied(c.opening().id()))
+                .filter(c -> c.opening().id().isCopied())
                 .findFirst()
                 .orElseThrow();
         var leaf = LeafSweep.of(cut).getFirst().area();
@@ -195,7 +201,7 @@ class UnitEditsTest {
                 .allSatisfy(a -> assertThat(a).isCloseTo(5000 * 4000, within(1.0)))
                 .hasSize(2);
         assertThat(geometry(plan).grossAreaMm2()).isCloseTo((2 * 5300.0 + 300) * 4600, within(2.0));
-        assertThat(Snags.of(geometry(plan), laid(plan))).isEmpty();
+        assertThat(snags(plan)).isEmpty();
     }
 
     /** Two rooms behind one long wall: only the part along the western one, with its window, is repeated. */
@@ -245,15 +251,13 @@ class UnitEditsTest {
         var plan = placed(2500 + 5300, 2000, 0, Sense.MIRRORED).plan();
         assertThat(geometry(plan).rooms()).hasSize(4);
         assertThat(geometry(plan).grossAreaMm2()).isCloseTo((5300.0 + 5300 + 300) * 4600, within(2.0));
-        assertThat(Snags.of(geometry(plan), laid(plan))).isEmpty();
+        assertThat(snags(plan)).isEmpty();
     }
 
     @Test
     void wordsOfACopyStayReadable() {
         var plan = placed(12_500, 2000, 180, Sense.MIRRORED).plan();
-        var laid = laid(plan);
-        var drawing = Illustration.of(
-                laid, StoreyGeometry.of(laid, laid.storeys().getFirst()), PaperFrame.atOrigin(50), Lamp.COLOUR, 1);
+        var drawing = Illustration.of(TestPlans.laid(plan), PaperFrame.atOrigin(50), Lamp.COLOUR, 1);
         assertThat(labels(drawing)).filteredOn(t -> t.text().equals("STUDIO")).hasSize(2);
         assertThat(labels(drawing)).allSatisfy(t -> assertThat(t.turnDeg()).isZero());
     }
@@ -270,11 +274,9 @@ class UnitEditsTest {
     @Test
     void schedulesCountCopies() {
         var plan = placed(12_500, 2000, 0, Sense.AS_DRAWN).plan();
-        assertThat(Schedule.of(plan, new GeometryCache(), Schedule.Subject.DOORS)
-                        .rows())
+        assertThat(Schedule.of(LaidPlan.of(plan), Schedule.Subject.DOORS).rows())
                 .hasSize(2);
-        assertThat(Schedule.of(plan, new GeometryCache(), Schedule.Subject.ROOMS)
-                        .rows())
+        assertThat(Schedule.of(LaidPlan.of(plan), Schedule.Subject.ROOMS).rows())
                 .hasSize(4);
     }
 
@@ -298,6 +300,34 @@ class UnitEditsTest {
         assertThat(numbers).doesNotHaveDuplicates();
         assertThat(released.nextNumber())
                 .isGreaterThan(Arrays.stream(numbers).max().orElseThrow());
+    }
+
+    @Test
+    void whatStandsInACopyKeepsItsIdentityWhenOtherCopiesGo() {
+        var first = placed(12_500, 2000, 0, Sense.AS_DRAWN);
+        var unit = first.plan().repeats().units().getFirst().id();
+        var storey = TestPlans.storey(first.plan());
+        var both = UnitEdits.place(first.plan(), unit, storey, Position.ofMm(22_500, 2000), 90, Sense.MIRRORED);
+        var alone = Deletion.of(both.plan(), storey, Set.of(first.id()));
+        var copied = TestPlans.laid(alone).storey().elements().all().filter(e -> e.id().isCopied());
+        var known = TestPlans.laid(both.plan()).storey().elements();
+        assertThat(copied.toList())
+                .isNotEmpty()
+                .allSatisfy(e -> assertThat(known.find(e.id())).hasValue(e));
+    }
+
+    @Test
+    void whatStandsInACopyIsNoDrawnThing() {
+        var plan = placed(12_500, 2000, 0, Sense.AS_DRAWN);
+        var bed = plan.plan().storeys().getFirst().furnishings().getFirst();
+        var copied = laid(plan.plan()).storeys().getFirst().furnishings().getLast();
+        assertThat(copied.id())
+                .isEqualTo(new FurnishingId(new Key.Copied(plan.id(), bed.id().number())));
+        assertThat(copied.id().text())
+                .isEqualTo(plan.id().text() + "." + bed.id().text());
+        assertThat(copied.id()).isNotEqualTo(bed.id());
+        assertThat(plan.plan().storeys().getFirst().elements().find(copied.id()))
+                .isEmpty();
     }
 
     @Test

@@ -106,7 +106,7 @@ class WallTypeEditsTest {
 
     private static double area(Plan plan, int fill) {
         var network = TestPlans.geometry(plan).network();
-        var fills = WallFills.of(plan, network);
+        var fills = WallFills.of(plan.wallTypes(), network);
         var left = network.poche();
         for (var i = 0; i <= fill; i++) {
             var own = Regions.union(
@@ -127,7 +127,7 @@ class WallTypeEditsTest {
                 .wall(0, 0, 3000, 0, BodySide.CENTRE, OUTER)
                 .wall(0, 0, 0, 3000, BodySide.CENTRE, PARTITION)
                 .plan();
-        var fills = WallFills.of(plan, TestPlans.geometry(plan).network());
+        var fills = WallFills.of(plan.wallTypes(), TestPlans.geometry(plan).network());
         assertThat(fills).extracting(f -> f.type().id()).containsExactly(OUTER, PARTITION);
         assertThat(area(plan, 0)).isCloseTo(300.0 * (3000 + 50), within(1.0));
         assertThat(area(plan, 1)).isCloseTo(100.0 * (3000 - 150), within(1.0));
@@ -150,7 +150,7 @@ class WallTypeEditsTest {
                 .wall(0, 0, 3000, 0, BodySide.CENTRE, OUTER)
                 .wall(1000, 0, 1000, 3000, BodySide.CENTRE, new honeylamp.plan.ElementId.WallTypeId(5))
                 .plan();
-        assertThat(WallFills.of(plan, TestPlans.geometry(plan).network()))
+        assertThat(WallFills.of(plan.wallTypes(), TestPlans.geometry(plan).network()))
                 .extracting(WallFills.Fill::level)
                 .containsExactly(Level.CUT, Level.SEEN);
     }

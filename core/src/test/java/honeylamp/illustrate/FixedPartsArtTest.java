@@ -3,7 +3,7 @@ package honeylamp.illustrate;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import honeylamp.demo.QuillbackLane;
-import honeylamp.derive.StoreyGeometry;
+import honeylamp.derive.LaidPlan;
 import honeylamp.drawing.LayerKind;
 import honeylamp.drawing.Mark;
 import honeylamp.edit.StructureEdits;
@@ -22,8 +22,7 @@ class FixedPartsArtTest {
     }
 
     private static List<Mark> marks(Plan plan, int storey, LayerKind kind) {
-        var geometry = StoreyGeometry.of(plan, plan.storeys().get(storey));
-        return Illustration.of(plan, geometry, FRAME, Lamp.COLOUR, 1).layers().stream()
+        return Illustration.of(LaidPlan.of(plan).all().get(storey), FRAME, Lamp.COLOUR, 1).layers().stream()
                 .filter(l -> l.kind() == kind)
                 .flatMap(l -> l.marks().stream())
                 .toList();

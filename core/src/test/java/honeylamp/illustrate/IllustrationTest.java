@@ -34,7 +34,7 @@ class IllustrationTest {
     private static final Plan DEMO = SailclothYard.plan();
 
     private static Drawing picture(Plan plan, Lamp lamp) {
-        return Illustration.of(plan, TestPlans.geometry(plan), FRAME, lamp, 1);
+        return Illustration.of(TestPlans.laid(plan), FRAME, lamp, 1);
     }
 
     @Test
@@ -300,7 +300,7 @@ class IllustrationTest {
     }
 
     private static int marksOfFloors(int scale) {
-        return Illustration.of(DEMO, TestPlans.geometry(DEMO), PaperFrame.atOrigin(scale), Lamp.COLOUR, 1)
+        return Illustration.of(TestPlans.laid(DEMO), PaperFrame.atOrigin(scale), Lamp.COLOUR, 1)
                 .only(k -> k == LayerKind.FLOOR)
                 .layers()
                 .stream()
@@ -352,7 +352,7 @@ class IllustrationTest {
     void cornerShadeHasNoSteps() {
         var plan = blockInRoom(0.9);
         var flat = plan.with(plan.look().withCastShadow(0).withCornerReach(Length.ofMm(800)));
-        var layer = Illustration.of(flat, TestPlans.geometry(flat), FRAME, Lamp.LIT, 3)
+        var layer = Illustration.of(TestPlans.laid(flat), FRAME, Lamp.LIT, 3)
                 .only(k -> k == LayerKind.CORNER_SHADE)
                 .layers()
                 .getFirst();

@@ -48,7 +48,7 @@ class OutputTest {
     }
 
     private static Page page(Plan plan) {
-        return SheetComposer.compose(plan, TestPlans.geometry(plan), Lamp.LIT, Illustration.PRINT_SHADE_PX_PER_MM);
+        return SheetComposer.compose(TestPlans.laid(plan), Lamp.LIT, Illustration.PRINT_SHADE_PX_PER_MM);
     }
 
     private java.nio.file.Path export(Page page, String name) throws Exception {

@@ -28,11 +28,8 @@ import org.junit.jupiter.api.Test;
 class PictureQualityTest {
     private static final double PX_PER_MM = 6;
 
-    private final Page page = SheetComposer.compose(
-            SailclothYard.plan(),
-            TestPlans.geometry(SailclothYard.plan()),
-            Lamp.LIT,
-            Illustration.PRINT_SHADE_PX_PER_MM);
+    private final Page page =
+            SheetComposer.compose(TestPlans.laid(SailclothYard.plan()), Lamp.LIT, Illustration.PRINT_SHADE_PX_PER_MM);
 
     private BufferedImage raster(Drawing drawing) {
         var image = new BufferedImage(
@@ -156,7 +153,7 @@ class PictureQualityTest {
     @Test
     void bandsShowNoSeam() {
         var plan = SailclothYard.plan();
-        var page = SheetComposer.compose(plan, TestPlans.geometry(plan), Lamp.LIT, 1);
+        var page = SheetComposer.compose(TestPlans.laid(plan), Lamp.LIT, 1);
         var whole = blank(600, 420);
         RasterPainter.paint(page.drawing(), whole, new Affine(1.4, 0, 0, 1.4, 0, 0));
         for (var top = 0; top < 420; top += 140) {

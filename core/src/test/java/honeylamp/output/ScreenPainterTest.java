@@ -27,7 +27,7 @@ class ScreenPainterTest {
     private final Plan plan = TestPlans.clearRectangle(5000, 4000);
 
     private Page page(Lamp lamp) {
-        return SheetComposer.compose(plan, TestPlans.geometry(plan), lamp, 1);
+        return SheetComposer.compose(TestPlans.laid(plan), lamp, 1);
     }
 
     private static BufferedImage paint(Page page, List<Traced> traced) {

@@ -7,6 +7,7 @@ import honeylamp.demo.QuillbackLane;
 import honeylamp.demo.SailclothYard;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Segment;
+import honeylamp.plan.ElementId.Key;
 import honeylamp.units.Length;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -94,10 +95,10 @@ class ElementsTest {
     @ParameterizedTest
     @MethodSource("oneOfEach")
     void aTwinDiffersByItsNumberOnly(Element element) {
-        var twin = element.numbered(77_777);
+        var twin = element.under(new Key.Drawn(77_777));
         assertThat(twin.id().number()).isEqualTo(77_777);
         assertThat(twin.id()).hasSameClassAs(element.id());
-        assertThat(twin.numbered(element.id().number())).isEqualTo(element);
+        assertThat(twin.under(element.id().key())).isEqualTo(element);
     }
 
     /** Laws of motions: there and back is where it was; mirrored twice is as it was drawn; places go where they are told. */

@@ -108,7 +108,7 @@ class SheetTest {
     }
 
     private static Page compose(Plan plan) {
-        return SheetComposer.compose(plan, TestPlans.geometry(plan), Lamp.LIT, 1);
+        return SheetComposer.compose(TestPlans.laid(plan), Lamp.LIT, 1);
     }
 
     private static List<String> texts(Page page) {

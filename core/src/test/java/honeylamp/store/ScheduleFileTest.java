@@ -8,6 +8,7 @@ import honeylamp.demo.SailclothYard;
 import honeylamp.derive.AreaBasis;
 import honeylamp.derive.Areas;
 import honeylamp.derive.GeometryCache;
+import honeylamp.derive.LaidPlan;
 import honeylamp.derive.Schedule;
 import honeylamp.derive.Schedule.Cell;
 import honeylamp.derive.Schedule.Subject;
@@ -39,11 +40,11 @@ class ScheduleFileTest {
     void everyOpeningIsListedOnceUnderTheTagItHasOnThePlan() {
         var plan = SailclothYard.plan();
         var cache = new GeometryCache();
-        var doors = Schedule.of(plan, cache, Subject.DOORS);
-        var windows = Schedule.of(plan, cache, Subject.WINDOWS);
+        var doors = Schedule.of(LaidPlan.of(plan), Subject.DOORS);
+        var windows = Schedule.of(LaidPlan.of(plan), Subject.WINDOWS);
         var openings = plan.storeys().getFirst().openings();
         assertThat(doors.rows().size() + windows.rows().size()).isEqualTo(openings.size());
-        var tags = Tags.of(plan);
+        var tags = Tags.of(LaidPlan.of(plan));
         assertThat(doors.rows()).allSatisfy(r -> assertThat(words(r, 0)).isEqualTo(tags.get(r.about())));
         assertThat(tags.values()).doesNotHaveDuplicates();
     }

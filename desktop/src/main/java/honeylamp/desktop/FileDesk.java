@@ -192,7 +192,7 @@ final class FileDesk {
                 return;
             }
             follow(
-                    new ExportWork(model.shown().plan(), model.shown().geometry(), format.get(), file),
+                    new ExportWork(model.shown().storey(), format.get(), file),
                     _ -> model.say("Exported to " + file.getFileName() + "."),
                     () -> model.say("Export ended; nothing was written."),
                     e -> model.complain(

@@ -2,7 +2,7 @@ package honeylamp.desktop;
 
 import atlantafx.base.theme.PrimerLight;
 import honeylamp.catalogue.NewPlan;
-import honeylamp.derive.StoreyGeometry;
+import honeylamp.derive.LaidPlan;
 import honeylamp.desktop.files.Autosave;
 import honeylamp.desktop.files.KeptLibrary;
 import honeylamp.desktop.files.WindowDialogs;
@@ -64,8 +64,8 @@ public final class HoneyLampApp extends Application {
 
     /** What this loads and compiles is ready when the window asks for its first picture. */
     private static void drawAside(Plan plan) {
-        var geometry = StoreyGeometry.of(plan, plan.storeys().getFirst());
-        var page = SheetComposer.compose(plan, geometry, Lamp.LIT, Illustration.SCREEN_SHADE_PX_PER_MM);
+        var first = LaidPlan.of(plan).on(plan.storeys().getFirst().id());
+        var page = SheetComposer.compose(first, Lamp.LIT, Illustration.SCREEN_SHADE_PX_PER_MM);
         var image = new BufferedImage(640, 450, BufferedImage.TYPE_INT_ARGB_PRE);
         var scale = image.getWidth() / page.widthMm();
         RasterPainter.paint(page.drawing(), image, Affine.scale(scale, scale));

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.TestWalls;
 import honeylamp.derive.GeometryCache;
+import honeylamp.derive.LaidPlan;
 import honeylamp.derive.Room;
 import honeylamp.plan.Ground;
 import honeylamp.plan.Plan;
@@ -167,9 +168,7 @@ class PartsWindowTest {
     }
 
     private static List<Double> areas(Plan plan) {
-        var cache = new GeometryCache();
-        var laid = cache.laidOut(plan);
-        return cache.of(laid, laid.storeys().getFirst()).rooms().stream()
+        return LaidPlan.of(plan).all().getFirst().geometry().rooms().stream()
                 .map(Room::areaMm2)
                 .toList();
     }

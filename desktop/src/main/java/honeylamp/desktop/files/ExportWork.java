@@ -1,11 +1,10 @@
 package honeylamp.desktop.files;
 
-import honeylamp.derive.StoreyGeometry;
+import honeylamp.derive.LaidStorey;
 import honeylamp.illustrate.Illustration;
 import honeylamp.illustrate.Lamp;
 import honeylamp.output.Export;
 import honeylamp.output.Progress;
-import honeylamp.plan.Plan;
 import honeylamp.sheet.SheetComposer;
 import java.nio.file.Path;
 import javafx.concurrent.Task;
@@ -14,15 +13,13 @@ import javafx.concurrent.Task;
 public final class ExportWork extends Task<Path> {
     private static final double COMPOSED = 0.3;
 
-    private final Plan plan;
-    private final StoreyGeometry geometry;
+    private final LaidStorey storey;
     private final Export.Format format;
     private final Path file;
 
     /** The work of exporting one storey's sheet. */
-    public ExportWork(Plan plan, StoreyGeometry geometry, Export.Format format, Path file) {
-        this.plan = plan;
-        this.geometry = geometry;
+    public ExportWork(LaidStorey storey, Export.Format format, Path file) {
+        this.storey = storey;
         this.format = format;
         this.file = file;
         updateTitle("Exporting");
@@ -31,7 +28,7 @@ public final class ExportWork extends Task<Path> {
     @Override
     protected Path call() throws Exception {
         updateProgress(0, 1);
-        var page = SheetComposer.compose(plan, geometry, Lamp.LIT, Illustration.PRINT_SHADE_PX_PER_MM);
+        var page = SheetComposer.compose(storey, Lamp.LIT, Illustration.PRINT_SHADE_PX_PER_MM);
         updateProgress(COMPOSED, 1);
         Export.write(page, format, Export.DEFAULT_DPI, file, share -> {
             if (isCancelled()) {

@@ -2,12 +2,12 @@ package honeylamp.desktop.gesture;
 
 import honeylamp.catalogue.Materials;
 import honeylamp.derive.Room;
-import honeylamp.derive.UnitCopies;
 import honeylamp.drawing.Mark;
 import honeylamp.edit.RoomEdits;
 import honeylamp.geometry.Point;
 import honeylamp.illustrate.Sketches;
 import honeylamp.plan.ElementId;
+import honeylamp.plan.ElementId.RoomId;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Position;
 import honeylamp.plan.RoomMark;
@@ -34,11 +34,11 @@ public record LayFinish(Optional<Point> pointer) implements Gesture {
         if (room.isEmpty()) {
             return Step.complain(next, "There is no closed room here; a finish needs walls all round.");
         }
-        var copied = room.flatMap(Room::mark).map(RoomMark::id).filter(UnitCopies::isCopied);
+        var copied = room.flatMap(Room::mark).map(RoomMark::id).filter(ElementId::isCopied);
         if (copied.isPresent()) {
             var plan = RoomEdits.floor(
                     scene.plan(),
-                    UnitCopies.drawn(copied.get()),
+                    new RoomId(copied.get().number()),
                     scene.choices().material());
             return Step.commit(next, plan, "Lay finish").saying("It is laid in the unit and all its copies.");
         }

@@ -2,8 +2,8 @@ package honeylamp.desktop.panel;
 
 import honeylamp.derive.AreaBasis;
 import honeylamp.derive.Areas;
+import honeylamp.derive.LaidStorey;
 import honeylamp.desktop.gesture.Choices.Working;
-import honeylamp.desktop.workspace.ShownPlan.StoreyAreas;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.plan.RoomFit.AreaPart;
 import honeylamp.units.AreaText;
@@ -25,9 +25,9 @@ record AreaTotals(WorkspaceModel model) {
                 shown,
                 () -> model.chooseWithin(model.now().choices().withWorking(shown ? Working.HIDDEN : Working.SHOWN))));
         if (shown) {
-            var all = model.shown().allAreas();
+            var all = model.shown().plan().all();
             var here = all.stream()
-                    .filter(s -> s.geometry().storey().id().equals(model.now().storey()))
+                    .filter(s -> s.id().equals(model.now().storey()))
                     .toList();
             out.add(Widgets.section("This storey", of(here).toArray(Node[]::new)));
             if (all.size() > 1) {
@@ -37,7 +37,7 @@ record AreaTotals(WorkspaceModel model) {
         return out;
     }
 
-    private static List<Node> of(List<StoreyAreas> storeys) {
+    private static List<Node> of(List<LaidStorey> storeys) {
         var out = new ArrayList<Node>();
         for (var basis : AreaBasis.values()) {
             out.add(Widgets.fact(basis.label(), both(storeys, s -> part(s, basis, AreaPart.INDOOR))));
@@ -58,15 +58,15 @@ record AreaTotals(WorkspaceModel model) {
         return out;
     }
 
-    private static double part(StoreyAreas storey, AreaBasis basis, AreaPart part) {
+    private static double part(LaidStorey storey, AreaBasis basis, AreaPart part) {
         return storey.areas().sum(storey.geometry(), basis, part);
     }
 
-    private static double sum(List<StoreyAreas> storeys, ToDoubleFunction<StoreyAreas> area) {
+    private static double sum(List<LaidStorey> storeys, ToDoubleFunction<LaidStorey> area) {
         return storeys.stream().mapToDouble(area).sum();
     }
 
-    private static String both(List<StoreyAreas> storeys, ToDoubleFunction<StoreyAreas> area) {
+    private static String both(List<LaidStorey> storeys, ToDoubleFunction<LaidStorey> area) {
         return AreaText.both(sum(storeys, area));
     }
 }

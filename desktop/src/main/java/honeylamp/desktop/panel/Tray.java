@@ -4,13 +4,13 @@ import honeylamp.catalogue.FurnishingKind;
 import honeylamp.catalogue.Furnishings;
 import honeylamp.catalogue.Materials;
 import honeylamp.catalogue.OpeningSizes.Product;
-import honeylamp.derive.UnitCopies;
 import honeylamp.desktop.gesture.Choices;
 import honeylamp.desktop.workspace.Stage;
 import honeylamp.desktop.workspace.Workspace;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.DrawnFace;
 import honeylamp.illustrate.Samples;
+import honeylamp.plan.ElementId;
 import honeylamp.plan.RoomMark;
 import honeylamp.units.AreaText;
 import honeylamp.units.LengthText;
@@ -254,7 +254,7 @@ public final class Tray extends VBox {
     private List<Node> rooms(Workspace now) {
         var list = new VBox(4);
         for (var room : model.shown().geometry().rooms()) {
-            if (room.mark().map(RoomMark::id).filter(UnitCopies::isCopied).isPresent()) {
+            if (room.mark().map(RoomMark::id).filter(ElementId::isCopied).isPresent()) {
                 continue; // it is listed where it is drawn
             }
             var name = room.name().isBlank() ? "(no name)" : room.name();

@@ -1,6 +1,7 @@
 package honeylamp.desktop.picture;
 
-import honeylamp.derive.StoreyGeometry;
+import honeylamp.derive.LaidPlan;
+import honeylamp.derive.LaidStorey;
 import honeylamp.desktop.workspace.View;
 import honeylamp.drawing.Mark;
 import honeylamp.illustrate.Illustration;
@@ -9,7 +10,6 @@ import honeylamp.illustrate.PaperFrame;
 import honeylamp.output.ScreenPainter;
 import honeylamp.output.ScreenPainter.Traced;
 import honeylamp.plan.ElementId.StoreyId;
-import honeylamp.plan.Plan;
 import honeylamp.sheet.Page;
 import honeylamp.sheet.SheetComposer;
 import java.awt.image.BufferedImage;
@@ -25,8 +25,7 @@ import org.jspecify.annotations.Nullable;
 public final class PictureRenderer implements AutoCloseable {
     /** What is to be shown. */
     public record Request(
-            Plan plan,
-            StoreyGeometry geometry,
+            LaidStorey storey,
             PaperFrame frame,
             Lamp lamp,
             View view,
@@ -38,7 +37,7 @@ public final class PictureRenderer implements AutoCloseable {
     /** A painted request. */
     public record Painted(Request request, BufferedImage image) {}
 
-    private record PageKey(Plan plan, StoreyId storey, PaperFrame frame, Lamp lamp) {}
+    private record PageKey(LaidPlan plan, StoreyId storey, PaperFrame frame, Lamp lamp) {}
 
     private final ExecutorService worker = Executors.newSingleThreadExecutor(
             Thread.ofPlatform().daemon().name("picture").factory());
@@ -90,7 +89,7 @@ public final class PictureRenderer implements AutoCloseable {
     }
 
     private Page page(Request request) {
-        var key = new PageKey(request.plan, request.geometry.storey().id(), request.frame, request.lamp);
+        var key = new PageKey(request.storey.plan(), request.storey.id(), request.frame, request.lamp);
         var known = page;
         if (known != null
                 && pageKey != null
@@ -100,8 +99,8 @@ public final class PictureRenderer implements AutoCloseable {
                 && pageKey.lamp == key.lamp) {
             return known;
         }
-        var made = SheetComposer.compose(
-                request.plan, request.geometry, request.frame, request.lamp, Illustration.SCREEN_SHADE_PX_PER_MM);
+        var made =
+                SheetComposer.compose(request.storey, request.frame, request.lamp, Illustration.SCREEN_SHADE_PX_PER_MM);
         page = made;
         pageKey = key;
         return made;

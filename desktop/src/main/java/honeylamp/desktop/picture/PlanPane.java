@@ -279,8 +279,7 @@ public final class PlanPane extends Pane {
             }
         }
         return new PictureRenderer.Request(
-                model.shown().plan(),
-                model.shown().geometry(),
+                model.shown().storey(),
                 now.frame(),
                 now.lamp(),
                 now.view(),
@@ -319,7 +318,7 @@ public final class PlanPane extends Pane {
         return now != null
                 && last != null
                 && renderer.idle(last.request())
-                && last.request().plan() == now.plan()
+                && last.request().storey().plan().drawn() == now.plan()
                 && last.request().view().equals(now.view())
                 && last.request().lamp() == now.lamp()
                 && allUnpacked(now);

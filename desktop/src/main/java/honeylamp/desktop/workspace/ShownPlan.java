@@ -3,13 +3,14 @@ package honeylamp.desktop.workspace;
 import honeylamp.derive.Areas;
 import honeylamp.derive.BriefCheck;
 import honeylamp.derive.GeometryCache;
+import honeylamp.derive.LaidPlan;
+import honeylamp.derive.LaidStorey;
 import honeylamp.derive.Schedule;
 import honeylamp.derive.Snag;
 import honeylamp.derive.StoreyGeometry;
 import honeylamp.desktop.workspace.SnagSearch.SnagThere;
 import honeylamp.drawing.Mark;
 import honeylamp.illustrate.Sketches;
-import honeylamp.plan.Plan;
 import java.util.List;
 import java.util.function.Supplier;
 
@@ -27,21 +28,22 @@ public final class ShownPlan {
 
     /** The workspace has changed: what is wrong with it is looked for. */
     void changed() {
-        search.want(plan(), geometry(), workspace.get().choices().gapReach());
+        search.want(storey(), workspace.get().choices().gapReach());
     }
 
-    /** A storey and its areas. */
-    public record StoreyAreas(StoreyGeometry geometry, Areas areas) {}
-
     /** The plan. */
-    public Plan plan() {
+    public LaidPlan plan() {
         return cache.laidOut(workspace.get().plan());
     }
 
-    /** The storey worked on, derived. */
+    /** The storey worked on. */
+    public LaidStorey storey() {
+        return plan().on(workspace.get().storey());
+    }
+
+    /** What is built on the storey worked on. */
     public StoreyGeometry geometry() {
-        var plan = plan();
-        return cache.of(plan, plan.storey(workspace.get().storey()));
+        return storey().geometry();
     }
 
     /** The search for what is probably wrong. */
@@ -64,28 +66,17 @@ public final class ShownPlan {
 
     /** The areas of the storey worked on. */
     public Areas areas() {
-        var plan = plan();
-        return cache.areas(plan, plan.storey(workspace.get().storey()));
-    }
-
-    /** The areas of all storeys, and the storeys they are of. */
-    public List<StoreyAreas> allAreas() {
-        var plan = plan();
-        return plan.storeys().stream()
-                .map(s -> new StoreyAreas(cache.of(plan, s), cache.areas(plan, s)))
-                .toList();
+        return storey().areas();
     }
 
     /** A schedule of the plan. */
     public Schedule schedule(Schedule.Subject subject) {
-        return Schedule.of(workspace.get().plan(), cache, subject);
+        return Schedule.of(plan(), subject);
     }
 
     /** What of the brief the plan has. */
     public BriefCheck briefCheck() {
-        var plan = plan();
-        return BriefCheck.of(
-                plan, plan.storeys().stream().map(s -> cache.of(plan, s)).toList());
+        return BriefCheck.of(plan());
     }
 
     /** The other storey seen through this one, in paper mm; empty if none is. */
@@ -98,7 +89,8 @@ public final class ShownPlan {
                 .flatMap(g -> plan.storeys().stream()
                         .filter(s -> s.id().equals(g.storey()))
                         .findFirst()
-                        .map(s -> Sketches.ghost(now.frame(), cache.of(plan, s), g.across(), g.up(), g.strength())))
+                        .map(s -> Sketches.ghost(
+                                now.frame(), plan.on(s.id()).geometry(), g.across(), g.up(), g.strength())))
                 .orElse(List.of());
     }
 }

@@ -1,10 +1,10 @@
 package honeylamp.desktop.workspace;
 
 import honeylamp.derive.GeometryCache;
+import honeylamp.derive.LaidPlan;
+import honeylamp.derive.LaidStorey;
 import honeylamp.derive.Snag;
-import honeylamp.derive.StoreyGeometry;
 import honeylamp.plan.ElementId.StoreyId;
-import honeylamp.plan.Plan;
 import honeylamp.plan.Storey;
 import honeylamp.sheet.SheetSnags;
 import honeylamp.units.Length;
@@ -71,9 +71,10 @@ public final class SnagSearch {
         }
     }
 
-    private record Request(Plan plan, StoreyGeometry geometry, Length gapReach) {
+    private record Request(LaidStorey here, Length gapReach) {
         /** Whether nothing that snags depend on differs. */
-        boolean isFor(Plan other, Length reach) {
+        boolean isFor(LaidPlan other, Length reach) {
+            var plan = here.plan();
             return gapReach.equals(reach)
                     && plan.units() == other.units()
                     && plan.brief() == other.brief()
@@ -102,12 +103,11 @@ public final class SnagSearch {
     /**
      * Looks for the snags of a plan, unless that is what was looked for last.
      *
-     * @param plan with all copies laid out
-     * @param geometry the storey worked on, derived
+     * @param here the storey worked on
      */
-    void want(Plan plan, StoreyGeometry geometry, Length gapReach) {
-        if (asked == null || !asked.isFor(plan, gapReach)) {
-            look(new Request(plan, geometry, gapReach));
+    void want(LaidStorey here, Length gapReach) {
+        if (asked == null || !asked.isFor(here.plan(), gapReach)) {
+            look(new Request(here, gapReach));
         }
     }
 
@@ -150,13 +150,13 @@ public final class SnagSearch {
 
     private Optional<List<SnagThere>> search(Request request) {
         var out = new ArrayList<SnagThere>();
-        for (var storey : request.plan.storeys()) {
+        var elsewhere = request.here.plan().derivedBy(otherStoreys);
+        for (var storey : request.here.plan().storeys()) {
             if (newest.get() != request) {
                 return Optional.empty();
             }
-            var here = request.geometry.storey() == storey;
-            var geometry = here ? request.geometry : otherStoreys.of(request.plan, storey);
-            var found = SheetSnags.all(request.plan, geometry, request.gapReach, () -> newest.get() == request);
+            var laid = request.here.storey() == storey ? request.here : elsewhere.on(storey.id());
+            var found = SheetSnags.all(laid, request.gapReach, () -> newest.get() == request);
             if (found.isEmpty()) {
                 return Optional.empty();
             }

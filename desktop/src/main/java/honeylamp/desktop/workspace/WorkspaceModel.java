@@ -100,8 +100,7 @@ public final class WorkspaceModel {
 
     /** Where a storey lies on its sheet. */
     private PaperFrame frame(Plan plan, ElementId.StoreyId storey) {
-        var laid = cache.laidOut(plan);
-        return SheetComposer.frame(laid, cache.of(laid, laid.storey(storey)));
+        return SheetComposer.frame(cache.laidOut(plan).on(storey));
     }
 
     /** The workspace, to watch. */
@@ -316,8 +315,8 @@ public final class WorkspaceModel {
         if (drawn.repeats().copies().isEmpty()) {
             return drawn;
         }
-        var laid = cache.laidOut(drawn); // spaces between copies are rooms too
-        return RoomEdits.markNew(drawn, w.storey(), cache.of(laid, laid.storey(w.storey())));
+        var laid = cache.laidOut(drawn).on(w.storey()); // spaces between copies are rooms too
+        return RoomEdits.markNew(drawn, w.storey(), laid.geometry());
     }
 
     /**
@@ -435,7 +434,7 @@ public final class WorkspaceModel {
 
     /** Shows the storey with a little air, or the sheet if there is nothing yet. */
     public void showStorey(double width, double height) {
-        Illustration.extent(shown.plan(), shown.geometry())
+        Illustration.extent(shown.storey())
                 .ifPresentOrElse(
                         extent -> {
                             var box = extent.planMm()

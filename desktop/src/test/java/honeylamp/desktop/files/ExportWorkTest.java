@@ -3,7 +3,7 @@ package honeylamp.desktop.files;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import honeylamp.demo.SailclothYard;
-import honeylamp.derive.StoreyGeometry;
+import honeylamp.derive.LaidPlan;
 import honeylamp.output.Export;
 import java.nio.file.Path;
 import java.util.concurrent.TimeUnit;
@@ -24,8 +24,8 @@ class ExportWorkTest {
 
     private ExportWork work(Path file) {
         var plan = SailclothYard.plan();
-        var geometry = StoreyGeometry.of(plan, plan.storeys().getFirst());
-        return new ExportWork(plan, geometry, Export.Format.of(file).orElseThrow(), file);
+        return new ExportWork(
+                LaidPlan.of(plan).all().getFirst(), Export.Format.of(file).orElseThrow(), file);
     }
 
     @Test

@@ -3,7 +3,7 @@ package honeylamp.desktop.picture;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import honeylamp.TestWalls;
-import honeylamp.derive.StoreyGeometry;
+import honeylamp.derive.LaidPlan;
 import honeylamp.desktop.workspace.View;
 import honeylamp.edit.StoreyEdits;
 import honeylamp.geometry.Point;
@@ -51,11 +51,10 @@ class PictureRendererTest {
     }
 
     private static PictureRenderer.Request request(Plan plan, Storey storey) {
-        var ground = StoreyGeometry.of(plan, plan.storeys().getFirst());
+        var laid = LaidPlan.of(plan);
         return new PictureRenderer.Request(
-                plan,
-                StoreyGeometry.of(plan, storey),
-                SheetComposer.frame(plan, ground),
+                laid.on(storey.id()),
+                SheetComposer.frame(laid.all().getFirst()),
                 Lamp.COLOUR,
                 new View(new Point(3000, 2000), 0.05),
                 400,

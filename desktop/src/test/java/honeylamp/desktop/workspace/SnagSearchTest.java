@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import honeylamp.demo.QuillbackLane;
 import honeylamp.demo.SailclothYard;
+import honeylamp.derive.LaidPlan;
 import honeylamp.derive.Snag;
 import honeylamp.plan.Plan;
 import honeylamp.store.Origin;
@@ -126,8 +127,7 @@ class SnagSearchTest {
     void aSearchThatFailsIsOverAndCanBeTakenUpAnew() {
         var failing = new SnagSearch(new SnagSearch.Threads(search::add, screen::add));
         var plan = SailclothYard.plan();
-        failing.want(
-                plan, honeylamp.derive.StoreyGeometry.of(plan, plan.storeys().getFirst()), null);
+        failing.want(LaidPlan.of(plan).all().getFirst(), null);
         assertThatThrownBy(() -> runAll(search)).isInstanceOf(NullPointerException.class);
         runAll(screen);
         assertThat(failing.known().get()).isEqualTo(new SnagSearch.Known(SnagSearch.Progress.STOPPED, List.of()));
