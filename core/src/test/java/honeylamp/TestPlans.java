@@ -40,6 +40,7 @@ public final class TestPlans {
 
     public TestPlans wall(double x0, double y0, double x1, double y1, BodySide body, WallTypeId type) {
         plan = WallEdits.add(plan, storey(plan), Position.ofMm(x0, y0), Position.ofMm(x1, y1), body, type)
+                .orThrow()
                 .plan();
         return this;
     }

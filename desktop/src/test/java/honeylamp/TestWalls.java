@@ -58,6 +58,7 @@ public final class TestWalls {
                         Position.ofMm(x1, y1),
                         BodySide.CENTRE,
                         type)
+                .orThrow()
                 .plan();
     }
 }

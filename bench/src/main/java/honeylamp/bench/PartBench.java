@@ -83,7 +83,8 @@ public class PartBench {
                         Position.ofMm(1500, 1500),
                         0)
                 .plan();
-        var unit = UnitEdits.make(drawn, cache.of(drawn, drawn.storeys().getFirst()), rooms, "Row");
+        var unit = UnitEdits.make(drawn, cache.of(drawn, drawn.storeys().getFirst()), rooms, "Row")
+                .orThrow();
         var all = unit.plan();
         for (var i = 1; i <= COPIES; i++) {
             var at = Position.ofMm(ROOMS * WIDE / 2, DEEP / 2 + i * (DEEP + 2000));
@@ -103,6 +104,7 @@ public class PartBench {
                         Position.ofMm(x1, y1),
                         BodySide.CENTRE,
                         plan.wallTypes().getFirst().id())
+                .orThrow()
                 .plan();
     }
 
@@ -135,7 +137,8 @@ public class PartBench {
         step = (step + 37) % 2000;
         var storey = plan.storeys().getFirst();
         var wall = storey.walls().get(4);
-        var moved = WallEdits.moveWall(plan, storey.id(), wall.id(), Length.ofMm(step / 10.0), Length.ZERO);
+        var moved = WallEdits.moveWall(plan, storey.id(), wall.id(), Length.ofMm(step / 10.0), Length.ZERO)
+                .orThrow();
         return cache.laidOut(moved).all().getFirst().geometry().rooms().size();
     }
 }

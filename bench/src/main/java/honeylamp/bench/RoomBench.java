@@ -46,10 +46,12 @@ public class RoomBench {
             for (var j = 0; j < ROWS; j++) {
                 var here = Position.ofMm(i * 3000, j * 3000);
                 plan = WallEdits.add(plan, storey, here, Position.ofMm(i * 3000, (j + 1) * 3000), BodySide.CENTRE, type)
+                        .orThrow()
                         .plan();
                 var level = Position.ofMm(j * 3000, i * 3000);
                 plan = WallEdits.add(
                                 plan, storey, level, Position.ofMm((j + 1) * 3000, i * 3000), BodySide.CENTRE, type)
+                        .orThrow()
                         .plan();
             }
         }

@@ -104,12 +104,13 @@ public class WallBench {
     public Neighbourhood drawing() {
         step = (step + 37) % 900;
         var drawn = WallEdits.add(
-                plan,
-                storey,
-                Position.ofMm(5000, 0),
-                Position.ofMm(5000, 2000 + step),
-                BodySide.CENTRE,
-                new WallTypeId(3));
+                        plan,
+                        storey,
+                        Position.ofMm(5000, 0),
+                        Position.ofMm(5000, 2000 + step),
+                        BodySide.CENTRE,
+                        new WallTypeId(3))
+                .orThrow();
         return Neighbourhood.of(geometry, drawn.plan(), drawn.plan().storey(storey));
     }
 
@@ -118,7 +119,8 @@ public class WallBench {
     public Neighbourhood dragging() {
         step = (step + 37) % 400;
         var moved = WallEdits.moveCorner(
-                plan, storey, corner, corner.moved(Length.ofMm(step - 200), Length.ofMm(step / 2.0)));
+                        plan, storey, corner, corner.moved(Length.ofMm(step - 200), Length.ofMm(step / 2.0)))
+                .orThrow();
         return Neighbourhood.of(geometry, moved, moved.storey(storey));
     }
 

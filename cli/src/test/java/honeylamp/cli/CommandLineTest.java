@@ -114,6 +114,7 @@ class CommandLineTest {
                         Position.ofMm(3000, 0),
                         BodySide.CENTRE,
                         empty.wallTypes().getFirst().id())
+                .orThrow()
                 .plan();
         var some = run("check", saved(open), "--json");
         assertThat(some.code).isEqualTo(1);

@@ -120,7 +120,13 @@ public final class OpeningSheet {
         var plan = empty();
         var half = 1000.0;
         var wall = WallEdits.add(
-                plan, storey(plan), Position.ofMm(-half, 0), Position.ofMm(half, 0), BodySide.CENTRE, type(kind));
+                        plan,
+                        storey(plan),
+                        Position.ofMm(-half, 0),
+                        Position.ofMm(half, 0),
+                        BodySide.CENTRE,
+                        type(kind))
+                .orThrow();
         var most = kind == OpeningKind.PARTING_DOOR ? 1000 : 1500; // its leaves part by half of that to both sides
         var width = Math.min(most, kind.usual(UnitSystem.MM).width().mm());
         var offset = kind == OpeningKind.POCKET_DOOR ? 2 * half - width - 100 : half - width / 2;
@@ -135,14 +141,17 @@ public final class OpeningSheet {
     private static Plan high() {
         var plan = straight(OpeningKind.FIXED_WINDOW);
         var window = plan.storeys().getFirst().openings().getFirst();
-        return OpeningEdits.setHeights(plan, storey(plan), window.id(), Length.ofMm(1700), Length.ofMm(2200));
+        return OpeningEdits.setHeights(plan, storey(plan), window.id(), Length.ofMm(1700), Length.ofMm(2200))
+                .orThrow();
     }
 
     private static Plan corner() {
         var plan = empty();
         var corner = Position.ofMm(700, -200);
-        var first = WallEdits.add(plan, storey(plan), Position.ofMm(-1000, -200), corner, BodySide.RIGHT, OUTER);
+        var first = WallEdits.add(plan, storey(plan), Position.ofMm(-1000, -200), corner, BodySide.RIGHT, OUTER)
+                .orThrow();
         var both = WallEdits.add(first.plan(), storey(plan), corner, Position.ofMm(700, 1400), BodySide.RIGHT, OUTER)
+                .orThrow()
                 .plan();
         var wall = both.storeys().getFirst().walls().getFirst();
         var usual = OpeningKind.CORNER_WINDOW.usual(UnitSystem.MM);
@@ -161,35 +170,39 @@ public final class OpeningSheet {
                         storey(both),
                         StoreyGeometry.of(both, both.storeys().getFirst()),
                         half)
+                .orThrow()
                 .plan();
     }
 
     private static Plan bay(Bays.Shape shape) {
         var plan = empty();
         var wall = WallEdits.add(
-                plan, storey(plan), Position.ofMm(-1000, 500), Position.ofMm(1000, 500), BodySide.RIGHT, OUTER);
+                        plan, storey(plan), Position.ofMm(-1000, 500), Position.ofMm(1000, 500), BodySide.RIGHT, OUTER)
+                .orThrow();
         var built = Bays.add(
-                wall.plan(),
-                storey(plan),
-                wall.id(),
-                Length.ofMm(150),
-                Length.ofMm(1850),
-                Length.ofMm(500),
-                shape,
-                false);
+                        wall.plan(),
+                        storey(plan),
+                        wall.id(),
+                        Length.ofMm(150),
+                        Length.ofMm(1850),
+                        Length.ofMm(500),
+                        shape,
+                        false)
+                .orThrow();
         return Bays.glazed(built, storey(plan), Swing.LEFT);
     }
 
     private static Plan curved(OpeningKind kind) {
         var plan = empty();
         var wall = WallEdits.addArc(
-                plan,
-                storey(plan),
-                Position.ofMm(-1000, -250),
-                Position.ofMm(1000, -250),
-                Length.ofMm(450),
-                BodySide.CENTRE,
-                type(kind));
+                        plan,
+                        storey(plan),
+                        Position.ofMm(-1000, -250),
+                        Position.ofMm(1000, -250),
+                        Length.ofMm(450),
+                        BodySide.CENTRE,
+                        type(kind))
+                .orThrow();
         var middle = wall.plan().storeys().getFirst().walls().getFirst().line().length() / 2;
         return put(wall.plan(), wall.id(), kind, middle - 450, 900).plan();
     }

@@ -68,7 +68,8 @@ final class PlanSketch {
     }
 
     WallId wall(double x0, double y0, double x1, double y1, BodySide body, WallTypeId type) {
-        var added = WallEdits.add(plan, storey, at(x0, y0), at(x1, y1), body, type);
+        var added =
+                WallEdits.add(plan, storey, at(x0, y0), at(x1, y1), body, type).orThrow();
         plan = added.plan();
         return added.id();
     }
@@ -84,7 +85,8 @@ final class PlanSketch {
     }
 
     void heights(OpeningId opening, double sill, double head) {
-        plan = OpeningEdits.setHeights(plan, storey, opening, length(sill), length(head));
+        plan = OpeningEdits.setHeights(plan, storey, opening, length(sill), length(head))
+                .orThrow();
     }
 
     void room(double x, double y, String name, String material, double directionDeg, double startX, double startY) {

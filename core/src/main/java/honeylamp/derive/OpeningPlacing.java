@@ -67,28 +67,37 @@ public record OpeningPlacing(StoreyGeometry geometry, Wall wall, Opening like) {
                 : nearest(alongMm);
     }
 
+    /** What typed values make of a place. */
+    public sealed interface Typed {
+        /** The place they give. */
+        record Placed(Spot spot) implements Typed {}
+
+        /** They cannot be, for a reason that ends a sentence. */
+        record Refused(String why) implements Typed {}
+    }
+
     /**
      * The place with typed values; what was not typed stays, and with both distances the width follows from them.
      *
-     * @throws IllegalArgumentException if they leave no width, or reach beyond the stretch
+     * @return refused if they leave no width, or reach beyond the stretch
      */
-    public Spot typed(Spot from, Optional<Length> before, Optional<Length> after, Optional<Length> width) {
+    public Typed typed(Spot from, Optional<Length> before, Optional<Length> after, Optional<Length> width) {
         var bounds = from.bounds();
         var wide = width.map(Length::mm)
                 .orElseGet(() -> before.isPresent() && after.isPresent()
                         ? bounds.lengthMm() - before.get().mm() - after.get().mm()
                         : like.width().mm());
         if (wide < 1) {
-            throw new IllegalArgumentException("the two distances leave no width for it");
+            return new Typed.Refused("the two distances leave no width for it");
         }
         var sized = new OpeningPlacing(geometry, wall, like.sized(like.offset(), Length.ofMm(wide)));
         if (before.isEmpty() && after.isEmpty()) {
-            return sized.resized(from);
+            return new Typed.Placed(sized.resized(from));
         }
         var offset = before.map(b -> bounds.stretchFromMm() + b.mm())
                 .orElseGet(() -> bounds.stretchToMm() - after.orElseThrow().mm() - wide);
         if (offset < bounds.stretchFromMm() - SAME_MM || offset + wide > bounds.stretchToMm() + SAME_MM) {
-            throw new IllegalArgumentException("distance and width together are longer than the free stretch");
+            return new Typed.Refused("distance and width together are longer than the free stretch");
         }
         var rule = before.isPresent() ? Rule.FROM_FIRST : Rule.FROM_SECOND;
         var nib = before.or(() -> after).orElseThrow();
@@ -97,7 +106,7 @@ public record OpeningPlacing(StoreyGeometry geometry, Wall wall, Opening like) {
                 ? walls.stretchFromMm() >= bounds.stretchFromMm() - SAME_MM
                 : walls.stretchToMm() <= bounds.stretchToMm() + SAME_MM;
         var keeping = new Keeping(rule, atWall ? Between.WALLS : Between.NEIGHBOURS, nib, 1, 1);
-        return spot(sized.put(offset, keeping), Fit.FREE, "");
+        return new Typed.Placed(spot(sized.put(offset, keeping), Fit.FREE, ""));
     }
 
     private Spot resized(Spot from) {

@@ -61,22 +61,24 @@ public final class Bays {
      *
      * @param left whether it stands out to the left, seen from the wall's first end
      * @param depth how far it stands out; not used for half a hexagon
-     * @throws IllegalArgumentException if it is deeper than its shape allows, or has no width
+     * @return refused if it is deeper than its shape allows, or has no width
      */
-    public static List<Point> corners(Wall wall, Length from, Length to, Length depth, Shape shape, boolean left) {
+    public static Outcome<List<Point>> corners(
+            Wall wall, Length from, Length to, Length depth, Shape shape, boolean left) {
         var width = to.mm() - from.mm();
         var deep = deep(width, depth, shape);
         var in = in(width, deep, shape);
-        impossible(wall, from, to, depth, shape).ifPresent(reason -> {
-            throw new IllegalArgumentException(reason);
-        });
+        var whyNot = impossible(wall, from, to, depth, shape);
+        if (whyNot.isPresent()) {
+            return Outcome.refused(whyNot.get());
+        }
         var line = wall.chord();
         var out = line.unit().left().times(left ? deep : -deep);
-        return List.of(
+        return Outcome.done(List.of(
                 line.at(from.mm()),
                 line.at(from.mm() + in).plus(out),
                 line.at(to.mm() - in).plus(out),
-                line.at(to.mm()));
+                line.at(to.mm())));
     }
 
     /** Why a bay of a shape cannot be, if it cannot. */
@@ -111,23 +113,32 @@ public final class Bays {
 
     /**
      * Puts a bay into a wall, of the wall's own type; what of the wall lies behind it goes, with its openings.
-     *
-     * @throws IllegalArgumentException if there is no room for it, or an opening lies across one of its ends
+     * Refused if there is no room for it, or an opening lies across one of its ends.
      */
-    public static Built add(
+    public static Outcome<Built> add(
             Plan plan, StoreyId storey, WallId id, Length from, Length to, Length depth, Shape shape, boolean left) {
         var wall = plan.storey(storey).wall(id).orElseThrow(() -> new NoSuchElementException("no wall " + id.text()));
-        var corners = corners(wall, from, to, depth, shape, left);
-        var cut = WallParts.split(plan, storey, id, from);
-        var rest = WallParts.split(cut.plan(), storey, cut.id(), to.minus(from));
-        var now = Deletion.of(rest.plan(), storey, Set.<ElementId>of(cut.id()));
-        var leaves = end(now, storey, id);
-        var comes = start(now, storey, rest.id());
-        if (shape == Shape.BOW) {
-            var rise = left ? depth : depth.negated();
-            var bow = WallEdits.addArc(now, storey, leaves, comes, rise, wall.body(), wall.type());
-            return new Built(bow.plan(), List.of(bow.id()));
-        }
+        return corners(wall, from, to, depth, shape, left)
+                .then(corners -> WallParts.split(plan, storey, id, from)
+                        .then(cut -> WallParts.split(cut.plan(), storey, cut.id(), to.minus(from))
+                                .then(rest -> {
+                                    var now = Deletion.of(rest.plan(), storey, Set.<ElementId>of(cut.id()));
+                                    var comes = start(now, storey, rest.id());
+                                    var rise = left ? depth : depth.negated();
+                                    return shape == Shape.BOW
+                                            ? bow(now, storey, wall, comes, rise)
+                                            : legs(now, storey, wall, comes, corners);
+                                })));
+    }
+
+    private static Outcome<Built> bow(Plan now, StoreyId storey, Wall wall, Position comes, Length rise) {
+        return WallEdits.addArc(now, storey, end(now, storey, wall.id()), comes, rise, wall.body(), wall.type())
+                .map(bow -> new Built(bow.plan(), List.of(bow.id())));
+    }
+
+    private static Outcome<Built> legs(Plan parted, StoreyId storey, Wall wall, Position comes, List<Point> corners) {
+        var leaves = end(parted, storey, wall.id());
+        var now = parted;
         var walls = new ArrayList<WallId>();
         for (var i = 0; i + 1 < corners.size(); i++) {
             var leg = WallEdits.add(
@@ -137,10 +148,13 @@ public final class Bays {
                     i == 2 ? comes : Position.of(corners.get(i + 1)),
                     wall.body(),
                     wall.type());
-            now = leg.plan();
-            walls.add(leg.id());
+            if (leg instanceof Outcome.Refused<Added<WallId>>(var why, var instead)) {
+                return Outcome.refused(why, instead);
+            }
+            now = leg.orThrow().plan();
+            walls.add(leg.orThrow().id());
         }
-        return new Built(now, List.copyOf(walls));
+        return Outcome.done(new Built(now, List.copyOf(walls)));
     }
 
     /** Puts a window into each wall of a bay, centred and as wide as a slim pier at each end leaves it. */

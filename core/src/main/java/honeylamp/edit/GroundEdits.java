@@ -13,11 +13,7 @@ import java.util.function.UnaryOperator;
 public final class GroundEdits {
     private GroundEdits() {}
 
-    /**
-     * Adds ground within an outline.
-     *
-     * @throws IllegalArgumentException if it has fewer than three corners
-     */
+    /** Adds ground within an outline of three corners or more. */
     public static Added<GroundId> add(Plan plan, StoreyId storey, Ground.Use use, List<Position> corners) {
         var id = new GroundId(plan.nextNumber());
         var ground = new Ground(id, use, corners, Length.ZERO);

@@ -142,49 +142,45 @@ public final class Mending {
 
     private static Optional<Mend> proposed(Plan plan, StoreyGeometry geometry, Snag snag) {
         var storey = geometry.storey().id();
-        try {
-            return switch (snag.kind()) {
-                case GAP -> joined(plan, geometry, snag);
-                case SHORT_END -> carriedOn(plan, geometry, snag);
-                case OVERSHOOT -> pulledBack(plan, geometry, snag);
-                case NEARLY_CLOSED -> closed(plan, geometry, snag);
-                case WALL_ON_WALL -> uncovered(plan, geometry, snag);
-                case BUMP -> onOneLine(plan, geometry, snag);
-                case OFF_SQUARE -> squared(plan, geometry, snag);
-                case NEARLY_STRAIGHT -> straightened(plan, geometry, snag);
-                case ODD_TYPE -> typed(plan, geometry, snag);
-                case STRAY ->
-                    Optional.of(new Mend("Delete the piece", Deletion.of(plan, storey, Set.copyOf(snag.about()))));
-                case NO_LENGTH -> shrunk(plan, geometry, snag);
-                case LOST_NAME ->
-                    Optional.of(new Mend("Delete the name", Deletion.of(plan, storey, Set.copyOf(snag.about()))));
-                case OPENING_OUT_OF_PLACE -> keptWhereShown(plan, geometry, snag);
-                case LEAF_AGAINST_WALL,
-                        SMALL_NIB,
-                        LEAF_AGAINST_LEAF,
-                        LEAF_OVER_STAIR,
-                        LEAF_AGAINST_PIECE,
-                        POCKET_TOO_SHORT,
-                        STORE_OPENS_INWARD -> hungAnew(plan, geometry, snag);
-                case STAIR_OFF_LEVEL, STAIR_HARD_TO_CLIMB -> steppedAnew(plan, storey, snag);
-                case OPEN_END,
-                        UNNAMED_ROOM,
-                        OPENING_WITHOUT_ROOM,
-                        NARROW_DOOR,
-                        SMALL_ROOM,
-                        LOW_HEADROOM,
-                        WALL_IN_STAIR,
-                        STEEP_RAMP,
-                        SETBACK,
-                        NARROW_BAY,
-                        PIECE_IN_WALL,
-                        PIECE_FAR_OFF,
-                        PIECE_OFF_WALL,
-                        OFF_SHEET -> Optional.empty();
-            };
-        } catch (IllegalArgumentException _) {
-            return Optional.empty(); // it would shrink a wall to nothing: a person decides
-        }
+        return switch (snag.kind()) {
+            case GAP -> joined(plan, geometry, snag);
+            case SHORT_END -> carriedOn(plan, geometry, snag);
+            case OVERSHOOT -> pulledBack(plan, geometry, snag);
+            case NEARLY_CLOSED -> closed(plan, geometry, snag);
+            case WALL_ON_WALL -> uncovered(plan, geometry, snag);
+            case BUMP -> onOneLine(plan, geometry, snag);
+            case OFF_SQUARE -> squared(plan, geometry, snag);
+            case NEARLY_STRAIGHT -> straightened(plan, geometry, snag);
+            case ODD_TYPE -> typed(plan, geometry, snag);
+            case STRAY ->
+                Optional.of(new Mend("Delete the piece", Deletion.of(plan, storey, Set.copyOf(snag.about()))));
+            case NO_LENGTH -> shrunk(plan, geometry, snag);
+            case LOST_NAME ->
+                Optional.of(new Mend("Delete the name", Deletion.of(plan, storey, Set.copyOf(snag.about()))));
+            case OPENING_OUT_OF_PLACE -> keptWhereShown(plan, geometry, snag);
+            case LEAF_AGAINST_WALL,
+                    SMALL_NIB,
+                    LEAF_AGAINST_LEAF,
+                    LEAF_OVER_STAIR,
+                    LEAF_AGAINST_PIECE,
+                    POCKET_TOO_SHORT,
+                    STORE_OPENS_INWARD -> hungAnew(plan, geometry, snag);
+            case STAIR_OFF_LEVEL, STAIR_HARD_TO_CLIMB -> steppedAnew(plan, storey, snag);
+            case OPEN_END,
+                    UNNAMED_ROOM,
+                    OPENING_WITHOUT_ROOM,
+                    NARROW_DOOR,
+                    SMALL_ROOM,
+                    LOW_HEADROOM,
+                    WALL_IN_STAIR,
+                    STEEP_RAMP,
+                    SETBACK,
+                    NARROW_BAY,
+                    PIECE_IN_WALL,
+                    PIECE_FAR_OFF,
+                    PIECE_OFF_WALL,
+                    OFF_SHEET -> Optional.empty();
+        };
     }
 
     private static Optional<Mend> steppedAnew(Plan plan, StoreyId storey, Snag snag) {
@@ -277,7 +273,12 @@ public final class Mending {
             var line = one.wall().chord();
             moves.put(stored(one), Position.of(line.at(line.along(other.at()))));
         }
-        return Optional.of(new Mend("Bring both ends together", WallEdits.moved(plan, storey(geometry), moves)));
+        return mend("Bring both ends together", WallEdits.moved(plan, storey(geometry), moves));
+    }
+
+    /** A mend, unless it is refused because it would shrink a wall to nothing: then a person decides. */
+    private static Optional<Mend> mend(String words, Outcome<Plan> outcome) {
+        return outcome.result().map(plan -> new Mend(words, plan));
     }
 
     private static StoreyId storey(StoreyGeometry geometry) {
@@ -289,7 +290,7 @@ public final class Mending {
         return openEnd(geometry, snag.about().getFirst(), snag.where())
                 .flatMap(end -> met(geometry, end, p -> Stream.of(p.wall().line()))
                         .or(() -> met(geometry, end, p -> p.faces().stream()))
-                        .map(target -> new Mend(
+                        .flatMap(target -> mend(
                                 "Carry the wall on to the next",
                                 WallEdits.moveCorner(plan, geometry.storey().id(), stored(end), Position.of(target)))));
     }
@@ -313,7 +314,7 @@ public final class Mending {
                                 ? p.line().b()
                                 : p.line().a())
                         .findFirst()
-                        .map(node -> new Mend(
+                        .flatMap(node -> mend(
                                 "Draw the end back to the wall it meets",
                                 WallEdits.moveCorner(plan, geometry.storey().id(), stored(end), Position.of(node)))));
     }
@@ -328,7 +329,7 @@ public final class Mending {
         // the missing wall runs on from the first one's end, so its body keeps that side
         var body = stored(a.get()).equals(like.to()) ? like.body() : like.body().flipped();
         var added = WallEdits.add(plan, geometry.storey().id(), stored(a.get()), stored(b.get()), body, like.type());
-        return Optional.of(new Mend("Draw the missing wall", added.plan()));
+        return mend("Draw the missing wall", added.map(Added::plan));
     }
 
     /** Deletes a wall that is covered all along, or draws it back to where it comes out; never one with openings. */
@@ -353,9 +354,12 @@ public final class Mending {
         }
         var out = inA ? to : from;
         var end = out > kept.length() ? kept.b() : kept.a();
-        var shorter = inA
-                ? covered.between(Position.of(end), covered.to())
-                : covered.between(covered.from(), Position.of(end));
+        var first = inA ? Position.of(end) : covered.from();
+        var second = inA ? covered.to() : Position.of(end);
+        if (covered.whyNotBetween(first, second).isPresent()) {
+            return Optional.empty();
+        }
+        var shorter = covered.between(first, second);
         return Optional.of(new Mend(
                 "Draw the covered wall back",
                 plan.withStorey(storey, s -> s.change(Wall.class, covered.id(), _ -> shorter))));
@@ -381,7 +385,7 @@ public final class Mending {
         Map<Position, Position> moves = new HashMap<>();
         moves.put(near, target);
         moves.put(far, far.moved(Length.ofMm(shift.x()), Length.ofMm(shift.y())));
-        return Optional.of(new Mend("Bring both parts on one line", WallEdits.moved(without, storey.id(), moves)));
+        return mend("Bring both parts on one line", WallEdits.moved(without, storey.id(), moves));
     }
 
     private static boolean touches(Wall wall, Position end) {
@@ -396,9 +400,9 @@ public final class Mending {
         var fixed = meeting(geometry, wall.from()) >= meeting(geometry, wall.to()) ? wall.from() : wall.to();
         var loose = fixed.equals(wall.from()) ? wall.to() : wall.from();
         var target = level ? new Position(loose.x(), fixed.y()) : new Position(fixed.x(), loose.y());
-        return Optional.of(new Mend(
+        return mend(
                 level ? "Turn the wall level" : "Turn the wall plumb",
-                WallEdits.moveCorner(plan, geometry.storey().id(), loose, target)));
+                WallEdits.moveCorner(plan, geometry.storey().id(), loose, target));
     }
 
     private static long meeting(StoreyGeometry geometry, Position end) {
@@ -418,9 +422,9 @@ public final class Mending {
         var farA = a.from().equals(corner) ? a.to() : a.from();
         var farB = b.from().equals(corner) ? b.to() : b.from();
         var line = new Segment(farA.point(), farB.point());
-        return Optional.of(new Mend(
+        return mend(
                 "Bring both walls on one line",
-                WallEdits.moveCorner(plan, geometry.storey().id(), corner, Position.of(line.nearest(corner.point())))));
+                WallEdits.moveCorner(plan, geometry.storey().id(), corner, Position.of(line.nearest(corner.point()))));
     }
 
     private static Optional<Mend> typed(Plan plan, StoreyGeometry geometry, Snag snag) {
@@ -438,7 +442,6 @@ public final class Mending {
             return Optional.empty();
         }
         var without = Deletion.of(plan, geometry.storey().id(), Set.<ElementId>of(wall.id()));
-        return Optional.of(new Mend(
-                "Delete it", WallEdits.moveCorner(without, geometry.storey().id(), wall.from(), wall.to())));
+        return mend("Delete it", WallEdits.moveCorner(without, geometry.storey().id(), wall.from(), wall.to()));
     }
 }

@@ -8,7 +8,6 @@ import honeylamp.plan.Note;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.units.Length;
-import java.util.function.UnaryOperator;
 
 /** Adding and changing notes and single dimensions. */
 public final class NoteEdits {
@@ -22,14 +21,18 @@ public final class NoteEdits {
                 plan.numbersTaken(1).withStorey(storey, s -> s.with(Note.class, Lists.plus(s.notes(), note))), id);
     }
 
-    /** Measures between two points; the line lies {@code offset} to the left of from → to. */
-    public static Added<DimensionId> measure(Plan plan, StoreyId storey, Position from, Position to, Length offset) {
+    /** Measures between two points, the line {@code offset} to the left of from → to; refused if they are one. */
+    public static Outcome<Added<DimensionId>> measure(
+            Plan plan, StoreyId storey, Position from, Position to, Length offset) {
+        if (from.equals(to)) {
+            return Outcome.refused("both ends lie on the same spot");
+        }
         var id = new DimensionId(plan.nextNumber());
         var dimension = new Dimension(id, from, to, offset);
-        return new Added<>(
+        return Outcome.done(new Added<>(
                 plan.numbersTaken(1)
                         .withStorey(storey, s -> s.with(Dimension.class, Lists.plus(s.dimensions(), dimension))),
-                id);
+                id));
     }
 
     /** Changes the words of a note. */
@@ -37,8 +40,15 @@ public final class NoteEdits {
         return plan.withStorey(storey, s -> s.change(Note.class, id, n -> new Note(id, n.at(), text.strip())));
     }
 
-    /** Changes a dimension. */
-    public static Plan change(Plan plan, StoreyId storey, DimensionId id, UnaryOperator<Dimension> change) {
-        return plan.withStorey(storey, s -> s.change(Dimension.class, id, change));
+    /** Lays the line of a dimension so far to its left. */
+    public static Plan aside(Plan plan, StoreyId storey, DimensionId id, Length offset) {
+        return plan.withStorey(storey, s -> s.change(Dimension.class, id, d -> d.aside(offset)));
+    }
+
+    /** Lets a dimension measure between other points; refused if they are one. */
+    public static Outcome<Plan> between(Plan plan, StoreyId storey, DimensionId id, Position from, Position to) {
+        return from.equals(to)
+                ? Outcome.refused("both ends lie on the same spot")
+                : Outcome.done(plan.withStorey(storey, s -> s.change(Dimension.class, id, d -> d.between(from, to))));
     }
 }

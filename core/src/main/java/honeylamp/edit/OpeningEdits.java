@@ -54,12 +54,18 @@ public final class OpeningEdits {
     /** A plan with openings put in, and their ids. */
     public record Put(Plan plan, Set<OpeningId> ids) {}
 
-    /** Puts in both halves of a window round a corner; the first is given, the other is as wide and as high. */
-    public static Put addCorner(Plan plan, StoreyId storey, StoreyGeometry geometry, Opening half) {
+    /**
+     * Puts in both halves of a window round a corner; the first is given, the other is as wide and as high. Refused if no
+     * single wall goes on round the corner.
+     */
+    public static Outcome<Put> addCorner(Plan plan, StoreyId storey, StoreyGeometry geometry, Opening half) {
         var wall = geometry.storey().wall(half.host()).orElseThrow();
         var corner = half.offset().equals(Length.ZERO) ? wall.from() : wall.to();
-        var other = OpeningPlacing.beyond(geometry, wall, corner)
-                .orElseThrow(() -> new IllegalArgumentException("no single wall goes on round this corner"));
+        var beyond = OpeningPlacing.beyond(geometry, wall, corner);
+        if (beyond.isEmpty()) {
+            return Outcome.refused("no single wall goes on round this corner");
+        }
+        var other = beyond.get();
         var runsOn = wall.from().equals(corner) != other.from().equals(corner);
         var offset = other.from().equals(corner)
                 ? Length.ZERO
@@ -70,27 +76,26 @@ public final class OpeningEdits {
                 storey,
                 half.in(other.id(), offset)
                         .hung(half.hand(), runsOn ? half.swing() : half.swing().flipped()));
-        return new Put(second.plan(), Set.of(first.id(), second.id()));
+        return Outcome.done(new Put(second.plan(), Set.of(first.id(), second.id())));
     }
 
     /**
-     * Puts several like openings into one stretch of wall, with equal gaps that stay equal.
-     *
-     * @throws IllegalArgumentException if they are too many for the stretch, or others stand in it
+     * Puts several like openings into one stretch of wall, with equal gaps that stay equal. Refused if they are
+     * too many for the stretch, or others stand in it.
      */
-    public static Put addRow(Plan plan, StoreyId storey, StoreyGeometry geometry, Opening like, int count) {
+    public static Outcome<Put> addRow(Plan plan, StoreyId storey, StoreyGeometry geometry, Opening like, int count) {
         if (count < 1 || count > Keeping.MOST) {
-            throw new IllegalArgumentException("a row holds up to " + Keeping.MOST + " openings");
+            return Outcome.refused("a row holds up to " + Keeping.MOST + " openings");
         }
         var wall = geometry.storey().wall(like.host()).orElseThrow();
         var stretch = ClearDistances.around(geometry.network(), wall, like.middleMm());
         var inTheWay = geometry.places().placed().stream()
                 .anyMatch(o -> o.host().equals(wall.id()) && stretch.holds(o.middleMm()));
         if (inTheWay) {
-            throw new IllegalArgumentException("other openings stand in this stretch of wall");
+            return Outcome.refused("other openings stand in this stretch of wall");
         }
         if (count * like.width().mm() > stretch.lengthMm()) {
-            throw new IllegalArgumentException("together they are wider than this stretch of wall");
+            return Outcome.refused("together they are wider than this stretch of wall");
         }
         var now = plan;
         var ids = new HashSet<OpeningId>();
@@ -99,32 +104,38 @@ public final class OpeningEdits {
             now = added.plan();
             ids.add(added.id());
         }
-        return new Put(Settling.settled(geometry, now), Set.copyOf(ids));
+        return Outcome.done(new Put(Settling.settled(geometry, now), Set.copyOf(ids)));
     }
 
     /**
      * The same opening in the wall across the room it looks into, opposite; it opens the same way into the room.
-     *
-     * @throws IllegalArgumentException if no wall lies opposite, or it has no room for the copy
+     * Refused if no wall lies opposite, or it has no room for the copy.
      */
-    public static Added<OpeningId> copyOpposite(Plan plan, StoreyId storey, StoreyGeometry geometry, OpeningId id) {
-        var cut = geometry.cut(id)
-                .orElseThrow(() -> new IllegalArgumentException("this opening has no room in its own wall yet"));
+    public static Outcome<Added<OpeningId>> copyOpposite(
+            Plan plan, StoreyId storey, StoreyGeometry geometry, OpeningId id) {
+        var standing = geometry.cut(id);
+        if (standing.isEmpty()) {
+            return Outcome.refused("this opening has no room in its own wall yet");
+        }
+        var cut = standing.get();
         var opening = cut.opening();
         var from = cut.middle().middle();
         var into = cut.unit().left().times(opening.swing().sign());
-        var hit = Opposite.of(geometry, cut.host(), from, into)
-                .orElseThrow(() -> new IllegalArgumentException("no wall lies opposite"));
+        var opposite = Opposite.of(geometry, cut.host(), from, into);
+        if (opposite.isEmpty()) {
+            return Outcome.refused("no wall lies opposite");
+        }
+        var hit = opposite.get();
         var wall = hit.wall();
         var offset = wall.line().along(hit.at()) - opening.width().mm() / 2;
         if (offset < 0 || offset + opening.width().mm() > wall.line().length()) {
-            throw new IllegalArgumentException("the wall opposite is too short for it there");
+            return Outcome.refused("the wall opposite is too short for it there");
         }
         var swing = wall.line().offset(from) > 0 ? Swing.LEFT : Swing.RIGHT;
         var sameWay = wall.line().unitAt(offset).dot(cut.unit()) > 0;
         var hand = sameWay ? opening.hand() : opening.hand().flipped();
         var copy = opening.in(wall.id(), Length.ofMm(offset)).hung(hand, swing).keeping(Keeping.AS_PUT);
-        return add(plan, storey, copy);
+        return Outcome.done(add(plan, storey, copy));
     }
 
     /** Moves an opening so far from the beginning of its free stretch; it keeps that distance. */
@@ -168,34 +179,32 @@ public final class OpeningEdits {
 
     /**
      * Puts several openings of one wall into a row with equal gaps between the walls that meet it, and keeps them so;
-     * their order stays.
-     *
-     * @throws IllegalArgumentException if they do not lie in one stretch of one wall, or the stretch is too short
+     * their order stays. Refused if they do not lie in one stretch of one wall, or the stretch is too short.
      */
-    public static Plan spaceEvenly(Plan plan, StoreyId storey, StoreyGeometry geometry, Set<OpeningId> ids) {
+    public static Outcome<Plan> spaceEvenly(Plan plan, StoreyId storey, StoreyGeometry geometry, Set<OpeningId> ids) {
         var row = new ArrayList<Opening>();
         geometry.places().placed().stream().filter(o -> ids.contains(o.id())).forEach(row::add);
         row.sort(Comparator.comparing(Opening::offset));
         if (row.size() < 2) {
-            throw new IllegalArgumentException("equal gaps need two openings or more; pick them with Shift");
+            return Outcome.refused("equal gaps need two openings or more", "Pick them with Shift.");
         }
         var wall = geometry.storey().wall(row.getFirst().host()).orElseThrow();
         if (!row.stream().allMatch(o -> o.host().equals(wall.id()))) {
-            throw new IllegalArgumentException("the openings do not lie in one wall");
+            return Outcome.refused("the openings do not lie in one wall");
         }
         var stretch =
                 ClearDistances.around(geometry.network(), wall, row.getFirst().middleMm());
         if (!row.stream().allMatch(o -> stretch.holds(o.middleMm()))) {
-            throw new IllegalArgumentException("another wall stands between the openings");
+            return Outcome.refused("another wall stands between the openings");
         }
         if (row.stream().mapToDouble(o -> o.width().mm()).sum() > stretch.lengthMm()) {
-            throw new IllegalArgumentException("together the openings are wider than the stretch of wall");
+            return Outcome.refused("together the openings are wider than the stretch of wall");
         }
         var out = plan;
         for (var i = 0; i < row.size(); i++) {
             out = keep(out, storey, row.get(i).id(), Keeping.evenly(i + 1, row.size(), Between.WALLS));
         }
-        return Settling.settled(geometry, out);
+        return Outcome.done(Settling.settled(geometry, out));
     }
 
     /** Changes the width; the centre stays, as far as the wall's first end allows. */
@@ -220,9 +229,12 @@ public final class OpeningEdits {
         return change(plan, storey, id, o -> o.built(change.apply(o.build())));
     }
 
-    /** Changes sill and head. */
-    public static Plan setHeights(Plan plan, StoreyId storey, OpeningId id, Length sill, Length head) {
-        return change(plan, storey, id, o -> o.withHeights(sill, head));
+    /** Changes sill and head; refused if the head would not lie above the sill. */
+    public static Outcome<Plan> setHeights(Plan plan, StoreyId storey, OpeningId id, Length sill, Length head) {
+        if (!Opening.areHeights(sill, head)) {
+            return Outcome.refused("the head must lie above the sill");
+        }
+        return Outcome.done(change(plan, storey, id, o -> o.withHeights(sill, head)));
     }
 
     /** Hangs the leaf at the other jamb. */

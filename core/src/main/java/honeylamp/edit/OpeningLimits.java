@@ -1,6 +1,7 @@
 package honeylamp.edit;
 
 import honeylamp.derive.FrameSizes;
+import honeylamp.derive.OpeningCut;
 import honeylamp.derive.OpeningPlaces;
 import honeylamp.derive.StoreyGeometry;
 import honeylamp.plan.ElementId.OpeningId;
@@ -24,9 +25,10 @@ public final class OpeningLimits {
      * Gives openings another width; their centres stay as far as their walls allow.
      *
      * @param geometry the storey before
-     * @throws IllegalArgumentException if an opening would find no room in its wall; the message names the most
+     * @return refused if an opening would find no room in its wall; the reason names the most
      */
-    public static Plan setWidth(Plan plan, StoreyId storey, StoreyGeometry geometry, Set<OpeningId> ids, Length width) {
+    public static Outcome<Plan> setWidth(
+            Plan plan, StoreyId storey, StoreyGeometry geometry, Set<OpeningId> ids, Length width) {
         var out = plan;
         for (var id : ids) {
             out = OpeningEdits.setWidth(out, storey, id, width);
@@ -35,14 +37,14 @@ public final class OpeningLimits {
         var before = geometry.places().homeless().stream().map(Opening::id).collect(Collectors.toUnmodifiableSet());
         for (var homeless : StoreyGeometry.of(out, out.storey(storey)).places().homeless()) {
             if (ids.contains(homeless.id())) {
-                throw new IllegalArgumentException("its wall has room for " + most(plan, geometry, homeless));
+                return Outcome.refused("its wall has room for " + most(plan, geometry, homeless));
             }
             if (!before.contains(homeless.id())) {
-                throw new IllegalArgumentException(
+                return Outcome.refused(
                         "the " + homeless.kind().label().toLowerCase(Locale.ROOT) + " beside it would find no room");
             }
         }
-        return out;
+        return Outcome.done(out);
     }
 
     private static String most(Plan plan, StoreyGeometry geometry, Opening opening) {
@@ -57,21 +59,20 @@ public final class OpeningLimits {
     }
 
     /**
-     * Sets a window's frame so deep behind the outer face of its wall.
-     *
-     * @throws IllegalArgumentException if the frame would stand out of the inner face; the message names the most
+     * Sets a window's frame so deep behind the outer face of its wall; refused if it would stand out of the
+     * inner face, with the most there can be.
      */
-    public static Plan setReveal(Plan plan, StoreyId storey, StoreyGeometry geometry, OpeningId id, Length reveal) {
-        geometry.cut(id).ifPresent(cut -> {
-            var most = Math.max(0, cut.thicknessMm() - FrameSizes.WINDOW_DEPTH_MM);
-            if (reveal.mm() > most) {
-                throw new IllegalArgumentException("a wall of "
-                        + LengthText.shownWithUnit(Length.ofMm(cut.thicknessMm()), plan.units())
-                        + " has room for a reveal of at most "
-                        + atMost(most, plan.units()));
-            }
-        });
-        return OpeningEdits.build(plan, storey, id, m -> m.withReveal(reveal));
+    public static Outcome<Plan> setReveal(
+            Plan plan, StoreyId storey, StoreyGeometry geometry, OpeningId id, Length reveal) {
+        var thickness = geometry.cut(id).map(OpeningCut::thicknessMm);
+        var most = thickness.map(t -> Math.max(0, t - FrameSizes.WINDOW_DEPTH_MM));
+        if (most.filter(m -> reveal.mm() > m).isPresent()) {
+            return Outcome.refused("a wall of "
+                    + LengthText.shownWithUnit(Length.ofMm(thickness.get()), plan.units())
+                    + " has room for a reveal of at most "
+                    + atMost(most.get(), plan.units()));
+        }
+        return Outcome.done(OpeningEdits.build(plan, storey, id, m -> m.withReveal(reveal)));
     }
 
     /** A limit as it can be typed: what is shown is rounded, and must not be refused in its turn. */

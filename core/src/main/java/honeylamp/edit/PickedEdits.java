@@ -29,30 +29,34 @@ import java.util.Set;
 
 /** Moving, turning and mirroring whatever is picked, all at once; walls beside picked ones stretch. */
 public final class PickedEdits {
+    private static final double LEAST_AXIS_MM = 1e-3;
+
     private PickedEdits() {}
 
-    /** Moves what is picked. */
-    public static Plan move(Plan plan, StoreyId storey, Set<ElementId> picked, Length across, Length up) {
+    /** Moves what is picked; refused if a wall beside it would shrink to nothing. */
+    public static Outcome<Plan> move(Plan plan, StoreyId storey, Set<ElementId> picked, Length across, Length up) {
         return moved(plan, storey, picked, Motion.by(across, up));
     }
 
-    /** Turns what is picked about a point, counter-clockwise. */
-    public static Plan turn(Plan plan, StoreyId storey, Set<ElementId> picked, Point about, double deg) {
+    /** Turns what is picked about a point, counter-clockwise; refused as a move is. */
+    public static Outcome<Plan> turn(Plan plan, StoreyId storey, Set<ElementId> picked, Point about, double deg) {
         return moved(plan, storey, picked, Motion.turn(about, deg));
     }
 
     /**
      * Mirrors what is picked on a line; bodies, arcs and swings change sides, stairs turn to the other hand.
-     *
-     * @throws IllegalArgumentException if the line has no direction
+     * Refused if the line has no direction, and as a move is.
      */
-    public static Plan mirror(Plan plan, StoreyId storey, Set<ElementId> picked, Segment axis) {
-        return moved(plan, storey, picked, Motion.mirror(axis));
+    public static Outcome<Plan> mirror(Plan plan, StoreyId storey, Set<ElementId> picked, Segment axis) {
+        return axis.length() < LEAST_AXIS_MM
+                ? Outcome.refused("the line to mirror on has no direction")
+                : moved(plan, storey, picked, Motion.mirror(axis));
     }
 
-    private static Plan moved(Plan plan, StoreyId storey, Set<ElementId> picked, Motion motion) {
+    private static Outcome<Plan> moved(Plan plan, StoreyId storey, Set<ElementId> picked, Motion motion) {
         return walls(plan, storey, picked, motion)
-                .withStorey(storey, s -> s.with(s.elements().changed(e -> Optional.of(placed(e, picked, motion)))));
+                .map(p -> p.withStorey(
+                        storey, s -> s.with(s.elements().changed(e -> Optional.of(placed(e, picked, motion))))));
     }
 
     /** An element after a motion of what is picked; the ends of walls have been moved before, with those beside them. */
@@ -70,14 +74,14 @@ public final class PickedEdits {
         return wall.withBody(wall.body().flipped()).withSagitta(wall.sagitta().negated());
     }
 
-    private static Plan walls(Plan plan, StoreyId storey, Set<ElementId> picked, Motion motion) {
+    private static Outcome<Plan> walls(Plan plan, StoreyId storey, Set<ElementId> picked, Motion motion) {
         Map<Position, Position> moves = new HashMap<>();
         for (var wall : plan.storey(storey).walls()) {
             if (picked.contains(wall.id())) {
                 wall.places().forEach(p -> moves.put(p, motion.of(p)));
             }
         }
-        return moves.isEmpty() ? plan : WallEdits.moved(plan, storey, moves);
+        return moves.isEmpty() ? Outcome.done(plan) : WallEdits.moved(plan, storey, moves);
     }
 
     /** A plumb line through a point, to mirror on. */

@@ -70,18 +70,17 @@ public final class RoomEdits {
         return mark(plan, storey, at, "", Finish.of(BARE));
     }
 
-    /**
-     * Adds an edge of rooms where no wall stands.
-     *
-     * @throws IllegalArgumentException if it has no length
-     */
-    public static Added<BoundaryId> bound(Plan plan, StoreyId storey, Position from, Position to) {
+    /** Adds an edge of rooms where no wall stands; refused if it has no length. */
+    public static Outcome<Added<BoundaryId>> bound(Plan plan, StoreyId storey, Position from, Position to) {
+        if (!Boundary.isOne(from, to)) {
+            return Outcome.refused("both ends lie on the same spot");
+        }
         var id = new BoundaryId(plan.nextNumber());
         var boundary = new Boundary(id, from, to);
-        return new Added<>(
+        return Outcome.done(new Added<>(
                 plan.numbersTaken(1)
                         .withStorey(storey, s -> s.with(Boundary.class, Lists.plus(s.boundaries(), boundary))),
-                id);
+                id));
     }
 
     /** Gives every enclosed space that has no mark yet one without a name. */

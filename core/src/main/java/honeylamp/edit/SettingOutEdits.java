@@ -18,14 +18,19 @@ public final class SettingOutEdits {
 
     private SettingOutEdits() {}
 
-    /** Lays a line that stays until a wall is drawn along it. */
-    public static Added<SettingOutId> add(Plan plan, StoreyId storey, Segment line) {
+    /** Lays a line that stays until a wall is drawn along it; refused if it has no direction. */
+    public static Outcome<Added<SettingOutId>> add(Plan plan, StoreyId storey, Segment line) {
+        var from = Position.of(line.a());
+        var to = Position.of(line.b());
+        if (from.equals(to)) {
+            return Outcome.refused("a line needs a direction");
+        }
         var id = new SettingOutId(plan.nextNumber());
-        var laid = new SettingOutLine(id, Position.of(line.a()), Position.of(line.b()), Stay.UNTIL_USED);
-        return new Added<>(
+        var laid = new SettingOutLine(id, from, to, Stay.UNTIL_USED);
+        return Outcome.done(new Added<>(
                 plan.numbersTaken(1)
                         .withStorey(storey, s -> s.with(SettingOutLine.class, Lists.plus(s.settingOut(), laid))),
-                id);
+                id));
     }
 
     /** Keeps a line until it is deleted, or not. */

@@ -97,14 +97,12 @@ public final class StoreyEdits {
 
     /**
      * Exchanges a storey with the one above it: the lower one's level stays the lower, and the gap between floor and
-     * ceiling stays as high.
-     *
-     * @throws IllegalArgumentException if it is the top one
+     * ceiling stays as high. Refused if it is the top one.
      */
-    public static Plan raise(Plan plan, StoreyId id) {
+    public static Outcome<Plan> raise(Plan plan, StoreyId id) {
         var at = index(plan, id);
         if (at + 1 >= plan.storeys().size()) {
-            throw new IllegalArgumentException("no storey lies above this one");
+            return Outcome.refused("no storey lies above this one");
         }
         var lower = plan.storeys().get(at);
         var upper = plan.storeys().get(at + 1);
@@ -115,29 +113,25 @@ public final class StoreyEdits {
                 at + 1,
                 lower.with(lower.levels()
                         .withLevel(lower.level().plus(upper.height()).plus(gap))));
-        return plan.withStoreys(storeys);
+        return Outcome.done(plan.withStoreys(storeys));
     }
 
-    /** Exchanges a storey with the one below it. */
-    public static Plan lower(Plan plan, StoreyId id) {
+    /** Exchanges a storey with the one below it; refused if it is the lowest. */
+    public static Outcome<Plan> lower(Plan plan, StoreyId id) {
         var at = index(plan, id);
         if (at == 0) {
-            throw new IllegalArgumentException("no storey lies below this one");
+            return Outcome.refused("no storey lies below this one");
         }
         return raise(plan, plan.storeys().get(at - 1).id());
     }
 
-    /**
-     * Takes a storey out, with all that is on it.
-     *
-     * @throws IllegalArgumentException if it is the only one
-     */
-    public static Plan remove(Plan plan, StoreyId id) {
+    /** Takes a storey out, with all that is on it; refused if it is the only one. */
+    public static Outcome<Plan> remove(Plan plan, StoreyId id) {
         if (plan.storeys().size() == 1) {
-            throw new IllegalArgumentException("a plan needs a storey");
+            return Outcome.refused("a plan needs a storey");
         }
-        return plan.with(UnitEdits.without(plan.repeats(), id))
-                .withStoreys(Lists.without(plan.storeys(), s -> s.id().equals(id)));
+        return Outcome.done(plan.with(UnitEdits.without(plan.repeats(), id))
+                .withStoreys(Lists.without(plan.storeys(), s -> s.id().equals(id))));
     }
 
     private static int index(Plan plan, StoreyId id) {

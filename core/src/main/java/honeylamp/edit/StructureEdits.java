@@ -53,6 +53,20 @@ public final class StructureEdits {
                         : x.formed(form));
     }
 
+    /** Gives a stair another count of risers, its going as it is; refused if its shape has too many or too few. */
+    public static Outcome<Plan> risers(Plan plan, StructureId id, Stair stair, int risers) {
+        return Stair.whyNotRisers(stair.shape(), risers)
+                .map(Outcome::<Plan>refused)
+                .orElseGet(() -> Outcome.done(form(plan, id, stair.stepped(risers, stair.going()))));
+    }
+
+    /** Lets a stair turn after so many treads; refused if it has not as many. */
+    public static Outcome<Plan> turningAfter(Plan plan, StructureId id, Stair stair, int treads) {
+        return stair.whyNotTurningAfter(treads)
+                .map(Outcome::<Plan>refused)
+                .orElseGet(() -> Outcome.done(form(plan, id, stair.turningAfter(treads))));
+    }
+
     /** Gives a stair the rise from floor to floor and the steps that it asks for. */
     public static Plan stepped(Plan plan, StoreyId storey, StructureId id) {
         return change(

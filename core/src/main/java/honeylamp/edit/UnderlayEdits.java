@@ -161,9 +161,22 @@ public final class UnderlayEdits {
     /**
      * Squares a picture up by four corners of something rectangular. With a true size of that rectangle the
      * picture gets its scale too; otherwise the rectangle keeps the mean length of its sides. The first
-     * corner keeps its place and the side from it to the second runs level. Traced work stays.
+     * corner keeps its place and the side from it to the second runs level. Traced work stays. Refused if the corners
+     * do not go round one shape.
      */
-    public static Plan squareUp(
+    public static Outcome<Plan> squareUp(
+            Plan plan,
+            StoreyId storey,
+            UnderlayId id,
+            List<Point> cornersPx,
+            Optional<Length> width,
+            Optional<Length> height) {
+        return Squaring.whyNot(cornersPx)
+                .map(Outcome::<Plan>refused)
+                .orElseGet(() -> Outcome.done(squared(plan, storey, id, cornersPx, width, height)));
+    }
+
+    private static Plan squared(
             Plan plan,
             StoreyId storey,
             UnderlayId id,

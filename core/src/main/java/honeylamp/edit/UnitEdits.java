@@ -29,15 +29,18 @@ public final class UnitEdits {
 
     /**
      * Makes a unit of rooms; they stay where they are. Walls that go on beyond its rooms are parted there.
-     *
-     * @throws IllegalArgumentException if none of the rooms has walls around it
+     * Refused if none of the rooms has walls around it, or a wall cannot be parted.
      */
-    public static Added<UnitId> make(Plan drawn, StoreyGeometry before, Set<RoomId> rooms, String name) {
-        var plan = parted(drawn, before, UnitContents.of(before, rooms, Set.of()));
+    public static Outcome<Added<UnitId>> make(Plan drawn, StoreyGeometry before, Set<RoomId> rooms, String name) {
+        return parted(drawn, before, UnitContents.of(before, rooms, Set.of()))
+                .then(plan -> madeOf(plan, before, rooms, name));
+    }
+
+    private static Outcome<Added<UnitId>> madeOf(Plan plan, StoreyGeometry before, Set<RoomId> rooms, String name) {
         var geometry = StoreyGeometry.of(plan, plan.storey(before.storey().id()));
         var contents = UnitContents.of(geometry, rooms, Set.of());
         if (contents.walls().isEmpty()) {
-            throw new IllegalArgumentException("a unit needs a room with walls around it");
+            return Outcome.refused("a unit needs a room with walls around it");
         }
         var id = new UnitId(plan.nextNumber());
         var unit = new Unit(
@@ -48,24 +51,27 @@ public final class UnitEdits {
                 rooms.stream().sorted(Comparator.comparingInt(RoomId::number)).toList(),
                 contents.walls().stream().map(Wall::id).toList());
         var repeats = plan.repeats();
-        return new Added<>(plan.numbersTaken(1).with(repeats.withUnits(Lists.plus(repeats.units(), unit))), id);
+        return Outcome.done(new Added<>(
+                plan.numbersTaken(1).with(repeats.withUnits(Lists.plus(repeats.units(), unit))), id));
     }
 
-    private static Plan parted(Plan drawn, StoreyGeometry geometry, UnitContents contents) {
+    private static Outcome<Plan> parted(Plan drawn, StoreyGeometry geometry, UnitContents contents) {
         var storey = geometry.storey().id();
-        var plan = drawn;
+        var plan = Outcome.done(drawn);
         for (var wall : contents.walls()) {
             var stretch = contents.along(geometry, wall);
             if (stretch.toMm() < wall.line().length() - Wall.SHORTEST_MM) {
-                plan = WallParts.split(plan, storey, wall.id(), Length.ofMm(stretch.toMm()))
-                        .plan();
+                plan = plan.then(p -> splitAt(p, storey, wall, stretch.toMm()));
             }
             if (stretch.fromMm() > Wall.SHORTEST_MM) {
-                plan = WallParts.split(plan, storey, wall.id(), Length.ofMm(stretch.fromMm()))
-                        .plan();
+                plan = plan.then(p -> splitAt(p, storey, wall, stretch.fromMm()));
             }
         }
         return plan;
+    }
+
+    private static Outcome<Plan> splitAt(Plan plan, StoreyId storey, Wall wall, double atMm) {
+        return WallParts.split(plan, storey, wall.id(), Length.ofMm(atMm)).map(Added::plan);
     }
 
     /** The middle of the walls, to the whole mm. */

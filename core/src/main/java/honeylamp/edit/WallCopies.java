@@ -32,11 +32,11 @@ public final class WallCopies {
      * Copies of a wall beside it, each so far from the one before, face to like face.
      *
      * @param distance to the left seen from the wall's first end; negative to the right
-     * @throws IllegalArgumentException if the distance or the count is nothing
+     * @return refused if the distance or the count is nothing, or the next arc has no radius left
      */
-    public static Several parallel(Plan plan, StoreyId storey, WallId id, Length distance, int count) {
+    public static Outcome<Several> parallel(Plan plan, StoreyId storey, WallId id, Length distance, int count) {
         if (count < 1 || count > 200 || distance.equals(Length.ZERO)) {
-            throw new IllegalArgumentException("copies need a distance, and a count from 1 to 200");
+            return Outcome.refused("copies need a distance, and a count from 1 to 200");
         }
         var wall = wall(plan, storey, id);
         var now = plan;
@@ -44,20 +44,19 @@ public final class WallCopies {
         for (var i = 1; i <= count; i++) {
             var line = wall.line().shiftedLeft(i * distance.mm());
             var copyId = new WallId(now.nextNumber());
-            var copy = new Wall(
-                    copyId,
-                    Position.of(line.a()),
-                    Position.of(line.b()),
-                    wall.body(),
-                    wall.type(),
-                    wall.height(),
-                    Length.ofMm(wall.sagitta().mm()
-                            * line.chord().length()
-                            / wall.chord().length()));
+            var from = Position.of(line.a());
+            var to = Position.of(line.b());
+            var sagitta = Length.ofMm(
+                    wall.sagitta().mm() * line.chord().length() / wall.chord().length());
+            var whyNot = Wall.whyNot(from, to, sagitta);
+            if (whyNot.isPresent()) {
+                return Outcome.refused(whyNot.get());
+            }
+            var copy = new Wall(copyId, from, to, wall.body(), wall.type(), wall.height(), sagitta);
             now = now.numbersTaken(1).withStorey(storey, s -> s.with(Wall.class, Lists.plus(s.walls(), copy)));
             ids.add(copyId);
         }
-        return new Several(now, List.copyOf(ids));
+        return Outcome.done(new Several(now, List.copyOf(ids)));
     }
 
     /**
@@ -65,7 +64,7 @@ public final class WallCopies {
      *
      * @param left whether against the left face, seen from the wall's first end
      */
-    public static Added<WallId> along(Plan plan, StoreyId storey, WallId id, boolean left, WallTypeId type) {
+    public static Outcome<Added<WallId>> along(Plan plan, StoreyId storey, WallId id, boolean left, WallTypeId type) {
         var wall = wall(plan, storey, id);
         var thickness = plan.wallType(wall.type()).thickness().mm();
         var share = wall.body().leftShare();
@@ -85,44 +84,49 @@ public final class WallCopies {
      * Divides what lies between two parallel walls into equal parts by new walls.
      *
      * @param parts how many, from 2 to 100
-     * @throws IllegalArgumentException if the walls do not run the same way or there is no room
+     * @return refused if the walls do not run the same way or there is no room
      */
-    public static Several divide(
+    public static Outcome<Several> divide(
             Plan plan, StoreyId storey, WallId one, WallId other, int parts, Spacing spacing, WallTypeId type) {
         if (parts < 2 || parts > 100) {
-            throw new IllegalArgumentException("a space is divided into 2 to 100 parts");
+            return Outcome.refused("a space is divided into 2 to 100 parts");
         }
         var first = WallParts.face(plan, wall(plan, storey, one), WallParts.Face.MIDDLE);
         var far = WallParts.face(plan, wall(plan, storey, other), WallParts.Face.MIDDLE);
         if (Math.abs(first.unit().cross(far.unit())) > Math.sin(Math.toRadians(0.5))) {
-            throw new IllegalArgumentException("the walls do not run the same way");
+            return Outcome.refused("the walls do not run the same way");
         }
         var apart = first.offset(far.middle());
         var thickness = plan.wallType(type).thickness().mm();
+        var centres =
+                centres(Math.abs(apart), half(plan, storey, one), half(plan, storey, other), thickness, parts, spacing);
+        if (centres.isEmpty()) {
+            return Outcome.refused("there is no room for " + (parts - 1) + " walls of "
+                    + Length.ofMm(thickness).mmText() + " mm");
+        }
         var now = plan;
         var ids = new ArrayList<WallId>();
-        for (var centre : centres(
-                Math.abs(apart), half(plan, storey, one), half(plan, storey, other), thickness, parts, spacing)) {
+        for (var centre : centres) {
             var line = between(first, far, Math.signum(apart) * centre);
-            var added = WallEdits.add(now, storey, Position.of(line.a()), Position.of(line.b()), BodySide.CENTRE, type);
+            var added = WallEdits.add(now, storey, Position.of(line.a()), Position.of(line.b()), BodySide.CENTRE, type)
+                    .orThrow();
             now = added.plan();
             ids.add(added.id());
         }
-        return new Several(now, List.copyOf(ids));
+        return Outcome.done(new Several(now, List.copyOf(ids)));
     }
 
     private static double half(Plan plan, StoreyId storey, WallId id) {
         return plan.wallType(wall(plan, storey, id).type()).thickness().mm() / 2;
     }
 
-    /** How far the middles of the new walls lie from the middle of the first, in mm. */
+    /** How far the middles of the new walls lie from the middle of the first, in mm; none if there is no room. */
     private static List<Double> centres(
             double apart, double firstHalf, double lastHalf, double thickness, int parts, Spacing spacing) {
         var out = new ArrayList<Double>();
         var clear = (apart - firstHalf - lastHalf - (parts - 1) * thickness) / parts;
         if (clear <= 0) {
-            throw new IllegalArgumentException("there is no room for " + (parts - 1) + " walls of "
-                    + Length.ofMm(thickness).mmText() + " mm");
+            return List.of();
         }
         for (var i = 1; i < parts; i++) {
             out.add(

@@ -18,6 +18,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.NoSuchElementException;
+import java.util.Optional;
 import java.util.function.UnaryOperator;
 
 /** Drawing and correcting walls. Neighbours that share a joint follow; openings stay in their wall. */
@@ -39,40 +40,47 @@ public final class WallEdits {
         BOTH
     }
 
-    /** Adds a wall as high as the rule of its type says. */
-    public static Added<WallId> add(
+    /** Adds a wall as high as the rule of its type says; refused if its ends lie on one spot. */
+    public static Outcome<Added<WallId>> add(
             Plan plan, StoreyId storey, Position from, Position to, BodySide body, WallTypeId type) {
+        return addArc(plan, storey, from, to, Length.ZERO, body, type);
+    }
+
+    /**
+     * Adds a curved wall that rises so far left of its chord, negative to the right; refused if it would be nearly a
+     * whole circle.
+     */
+    public static Outcome<Added<WallId>> addArc(
+            Plan plan, StoreyId storey, Position from, Position to, Length sagitta, BodySide body, WallTypeId type) {
+        var whyNot = Wall.whyNot(from, to, sagitta);
+        if (whyNot.isPresent()) {
+            return Outcome.refused(whyNot.get());
+        }
         var id = new WallId(plan.nextNumber());
         var height = plan.wallType(type).heightRule().in(plan.storey(storey).height());
-        var wall = new Wall(id, from, to, body, type, height);
-        return new Added<>(
-                plan.numbersTaken(1).withStorey(storey, s -> s.with(Wall.class, Lists.plus(s.walls(), wall))), id);
+        var wall = new Wall(id, from, to, body, type, height, sagitta);
+        return Outcome.done(new Added<>(
+                plan.numbersTaken(1).withStorey(storey, s -> s.with(Wall.class, Lists.plus(s.walls(), wall))), id));
     }
 
-    /** Adds a curved wall that rises so far left of its chord; negative to the right. */
-    public static Added<WallId> addArc(
-            Plan plan, StoreyId storey, Position from, Position to, Length sagitta, BodySide body, WallTypeId type) {
-        var added = add(plan, storey, from, to, body, type);
-        return new Added<>(change(added.plan(), storey, List.of(added.id()), w -> w.withSagitta(sagitta)), added.id());
-    }
-
-    /** Bends a wall to another rise above its chord; zero makes it straight. */
-    public static Plan bend(Plan plan, StoreyId storey, WallId id, Length sagitta) {
-        return change(plan, storey, List.of(id), w -> w.withSagitta(sagitta));
+    /** Bends a wall to another rise above its chord, zero makes it straight; refused as by {@link #addArc}. */
+    public static Outcome<Plan> bend(Plan plan, StoreyId storey, WallId id, Length sagitta) {
+        var wall = wall(plan, storey, id);
+        return Wall.whyNot(wall.from(), wall.to(), sagitta)
+                .map(Outcome::<Plan>refused)
+                .orElseGet(() -> Outcome.done(change(plan, storey, List.of(id), w -> w.withSagitta(sagitta))));
     }
 
     /**
      * Moves a corner: every wall end at {@code old} goes along, ends standing on those walls follow their
-     * line, openings keep their place as far as the wall allows.
-     *
-     * @throws IllegalArgumentException if a wall would become shorter than a millimetre
+     * line, openings keep their place as far as the wall allows. Refused if a wall would shrink to nothing.
      */
-    public static Plan moveCorner(Plan plan, StoreyId storey, Position old, Position target) {
+    public static Outcome<Plan> moveCorner(Plan plan, StoreyId storey, Position old, Position target) {
         return moved(plan, storey, Map.of(old, target));
     }
 
     /** Moves a wall by a shift; neighbours at its ends stretch. */
-    public static Plan moveWall(Plan plan, StoreyId storey, WallId id, Length dx, Length dy) {
+    public static Outcome<Plan> moveWall(Plan plan, StoreyId storey, WallId id, Length dx, Length dy) {
         var wall = wall(plan, storey, id);
         Map<Position, Position> moves = new HashMap<>();
         moves.put(wall.from(), wall.from().moved(dx, dy));
@@ -81,7 +89,7 @@ public final class WallEdits {
     }
 
     /** Gives a wall a length by moving one of its ends along its line. */
-    public static Plan setLength(Plan plan, StoreyId storey, WallId id, Length length, End moving) {
+    public static Outcome<Plan> setLength(Plan plan, StoreyId storey, WallId id, Length length, End moving) {
         var wall = wall(plan, storey, id);
         if (moving == End.BOTH) {
             return WallParts.grow(plan, storey, id, length.minus(wall.length()).half());
@@ -125,26 +133,32 @@ public final class WallEdits {
         return plan.storey(storey).wall(id).orElseThrow(() -> new NoSuchElementException("no wall " + id.text()));
     }
 
-    static Plan moved(Plan plan, StoreyId storeyId, Map<Position, Position> moves) {
+    static Outcome<Plan> moved(Plan plan, StoreyId storeyId, Map<Position, Position> moves) {
         var storey = plan.storey(storeyId);
         Map<WallId, Wall> walls = new HashMap<>();
         for (var wall : storey.walls()) {
             if (moves.containsKey(wall.from()) || moves.containsKey(wall.to())) {
-                walls.put(
-                        wall.id(),
-                        wall.between(
-                                moves.getOrDefault(wall.from(), wall.from()),
-                                moves.getOrDefault(wall.to(), wall.to())));
+                var from = moves.getOrDefault(wall.from(), wall.from());
+                var to = moves.getOrDefault(wall.to(), wall.to());
+                var whyNot = wall.whyNotBetween(from, to);
+                if (whyNot.isPresent()) {
+                    return Outcome.refused(whyNot.get());
+                }
+                walls.put(wall.id(), wall.between(from, to));
             }
         }
-        followers(storey, walls, moves);
+        var whyNot = followers(storey, walls, moves);
+        if (whyNot.isPresent()) {
+            return Outcome.refused(whyNot.get());
+        }
         var moved =
                 storey.walls().stream().map(w -> walls.getOrDefault(w.id(), w)).toList();
-        return plan.withStorey(storeyId, s -> s.with(Wall.class, moved).with(Opening.class, carried(storey, walls)));
+        return Outcome.done(plan.withStorey(
+                storeyId, s -> s.with(Wall.class, moved).with(Opening.class, carried(storey, walls))));
     }
 
-    /** Ends that stood on the line of a wall that moved are put back onto it. */
-    private static void followers(Storey storey, Map<WallId, Wall> walls, Map<Position, Position> moves) {
+    /** Ends that stood on the line of a wall that moved are put back onto it; the reason if one cannot be. */
+    private static Optional<String> followers(Storey storey, Map<WallId, Wall> walls, Map<Position, Position> moves) {
         for (var before : storey.walls()) {
             var after = walls.getOrDefault(before.id(), before);
             if (after.equals(before)) {
@@ -163,9 +177,14 @@ public final class WallEdits {
                         ? now.from()
                         : onto(host, after, other.from(), now.line().reversed(), now.from());
                 var to = moves.containsKey(other.to()) ? now.to() : onto(host, after, other.to(), now.line(), now.to());
+                var whyNot = now.whyNotBetween(from, to);
+                if (whyNot.isPresent()) {
+                    return whyNot;
+                }
                 walls.put(other.id(), now.between(from, to));
             }
         }
+        return Optional.empty();
     }
 
     private static Position onto(Curve host, Wall after, Position end, Curve line, Position fallback) {

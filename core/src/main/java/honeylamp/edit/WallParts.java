@@ -29,27 +29,27 @@ public final class WallParts {
     private WallParts() {}
 
     /**
-     * Splits a wall at a distance from its first end; the second part is a new wall.
-     *
-     * @throws IllegalArgumentException if a part would be shorter than a millimetre, or an opening lies across
+     * Splits a wall at a distance from its first end; the second part is a new wall. Refused if a part
+     * would be shorter than a millimetre, or an opening lies across.
      */
-    public static Added<WallId> split(Plan plan, StoreyId storey, WallId id, Length at) {
+    public static Outcome<Added<WallId>> split(Plan plan, StoreyId storey, WallId id, Length at) {
         var wall = wall(plan, storey, id);
         var line = wall.line();
         if (at.mm() < Wall.SHORTEST_MM || at.mm() > line.length() - Wall.SHORTEST_MM) {
-            throw new IllegalArgumentException("the wall can only be split between its ends");
+            return Outcome.refused("the wall can only be split between its ends");
         }
         for (var opening : plan.storey(storey).openingsIn(id)) {
             if (opening.offset().compareTo(at) < 0 && opening.end().compareTo(at) > 0) {
-                throw new IllegalArgumentException(
-                        "an opening (" + opening.kind().label() + ") lies across; move it first, or split beside it");
+                return Outcome.refused(
+                        "an opening (" + opening.kind().label() + ") lies across",
+                        "Move it first, or split beside it.");
             }
         }
         var cut = Position.of(line.at(at.mm()));
         var second = new WallId(plan.nextNumber());
         var first = arc(wall, wall.from(), cut, line.part(0, at.mm()));
         var rest = arc(wall, cut, wall.to(), line.part(at.mm(), line.length())).withId(second);
-        return new Added<>(
+        return Outcome.done(new Added<>(
                 plan.numbersTaken(1)
                         .withStorey(
                                 storey,
@@ -67,7 +67,7 @@ public final class WallParts {
                                                         o -> o.in(
                                                                 second,
                                                                 o.offset().minus(at))))),
-                second);
+                second));
     }
 
     /** A wall like another between two ends, curved as a part of its line. */
@@ -77,15 +77,14 @@ public final class WallParts {
     }
 
     /**
-     * Joins two walls that meet end to end on one line and are of one type into the first.
-     *
-     * @throws IllegalArgumentException if they do not
+     * Joins two walls that meet end to end on one line and are of one type into the first; refused if they
+     * do not.
      */
-    public static Plan join(Plan plan, StoreyId storey, WallId one, WallId other) {
+    public static Outcome<Plan> join(Plan plan, StoreyId storey, WallId one, WallId other) {
         var first = wall(plan, storey, one);
         var second = wall(plan, storey, other);
         if (!first.type().equals(second.type())) {
-            throw new IllegalArgumentException("walls of different types are not joined; give them one type first");
+            return Outcome.refused("walls of different types are not joined", "Give them one type first.");
         }
         var now = plan;
         if (first.from().equals(second.from()) || first.from().equals(second.to())) {
@@ -97,12 +96,12 @@ public final class WallParts {
             second = second.reversed();
         }
         if (!first.to().equals(second.from())) {
-            throw new IllegalArgumentException("the walls do not meet end to end");
+            return Outcome.refused("the walls do not meet end to end");
         }
         if (first.body() != second.body() || !onOneLine(first, second)) {
-            throw new IllegalArgumentException("the walls do not lie on one line");
+            return Outcome.refused("the walls do not lie on one line");
         }
-        return joined(now, storey, first, second);
+        return Outcome.done(joined(now, storey, first, second));
     }
 
     private static boolean onOneLine(Wall first, Wall second) {
@@ -175,17 +174,16 @@ public final class WallParts {
     }
 
     /**
-     * Grows a straight wall by a length at each end; negative shrinks it.
-     *
-     * @throws IllegalArgumentException if it is curved or nothing would be left
+     * Grows a straight wall by a length at each end; negative shrinks it. Refused if it is curved or nothing
+     * would be left.
      */
-    public static Plan grow(Plan plan, StoreyId storey, WallId id, Length each) {
+    public static Outcome<Plan> grow(Plan plan, StoreyId storey, WallId id, Length each) {
         var wall = wall(plan, storey, id);
         if (wall.isCurved()) {
-            throw new IllegalArgumentException("an arc is grown by its ends, not by a length");
+            return Outcome.refused("an arc is grown by its ends, not by a length");
         }
         if (wall.length().mm() + 2 * each.mm() < Wall.SHORTEST_MM) {
-            throw new IllegalArgumentException("nothing would be left of the wall");
+            return Outcome.refused("nothing would be left of the wall");
         }
         var by = wall.chord().unit().times(each.mm());
         Map<Position, Position> moves = new HashMap<>();
@@ -206,16 +204,15 @@ public final class WallParts {
 
     /**
      * Moves a wall square to itself until one of its faces lies on the line of another's; neighbours stretch.
-     *
-     * @throws IllegalArgumentException if the walls do not run the same way
+     * Refused if the walls do not run the same way.
      */
-    public static Plan align(Plan plan, StoreyId storey, WallId id, Face own, WallId to, Face theirs) {
+    public static Outcome<Plan> align(Plan plan, StoreyId storey, WallId id, Face own, WallId to, Face theirs) {
         var wall = wall(plan, storey, id);
         var other = wall(plan, storey, to);
         var target = face(plan, other, theirs);
         var mine = face(plan, wall, own);
         if (Math.abs(mine.unit().cross(target.unit())) > Math.sin(Math.toRadians(STRAIGHT_DEG))) {
-            throw new IllegalArgumentException("the walls do not run the same way");
+            return Outcome.refused("the walls do not run the same way");
         }
         var shift = target.unit().left().times(-target.offset(mine.middle()));
         return WallEdits.moveWall(plan, storey, id, Length.ofMm(shift.x()), Length.ofMm(shift.y()));

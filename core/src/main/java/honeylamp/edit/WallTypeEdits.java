@@ -34,6 +34,18 @@ public final class WallTypeEdits {
         return before.heightRule().equals(type.heightRule()) ? changed : follow(changed, type);
     }
 
+    /**
+     * Sets the length of a type's height rule, and the height of its walls; refused if a wall would have no height.
+     *
+     * @param by the height, or what is left free under the next storey
+     */
+    public static Outcome<Plan> setHeight(Plan plan, WallType type, Length by) {
+        var kind = type.heightRule().kind();
+        return kind != HeightRule.Kind.TO_NEXT_STOREY && by.compareTo(Length.ZERO) <= 0
+                ? Outcome.refused("a wall needs some height")
+                : Outcome.done(change(plan, type.with(new HeightRule(kind, by))));
+    }
+
     private static Plan follow(Plan plan, WallType type) {
         return plan.withStoreys(
                 plan.storeys().stream().map(s -> follow(s, type)).toList());
@@ -49,24 +61,20 @@ public final class WallTypeEdits {
                         w -> w.withHeight(height)));
     }
 
-    /**
-     * Takes a type away.
-     *
-     * @throws IllegalArgumentException if a wall is of this type, or it is the only one
-     */
-    public static Plan remove(Plan plan, WallTypeId id) {
+    /** Takes a type away; refused if a wall is of this type, or it is the only one. */
+    public static Outcome<Plan> remove(Plan plan, WallTypeId id) {
         var used = plan.storeys().stream()
                 .flatMap(s -> s.walls().stream())
                 .filter(w -> w.type().equals(id))
                 .count();
         if (used > 0) {
-            throw new IllegalArgumentException(
-                    used + (used == 1 ? " wall is" : " walls are") + " of this type; give them another first");
+            return Outcome.refused(
+                    used + (used == 1 ? " wall is" : " walls are") + " of this type", "Give them another first.");
         }
         if (plan.wallTypes().size() == 1) {
-            throw new IllegalArgumentException("a plan needs one wall type");
+            return Outcome.refused("a plan needs one wall type");
         }
-        return plan.withWallTypes(Lists.without(plan.wallTypes(), t -> t.id().equals(id)));
+        return Outcome.done(plan.withWallTypes(Lists.without(plan.wallTypes(), t -> t.id().equals(id))));
     }
 
     /** The rule a type gets when another kind of rule is chosen, to be changed from there. */

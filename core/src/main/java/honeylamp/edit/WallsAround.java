@@ -52,23 +52,23 @@ public final class WallsAround {
     }
 
     /**
-     * Puts walls around a closed outline.
+     * Puts walls around a closed outline; refused if an arc of it is nearly a whole circle.
      *
      * @param drawn which line of the walls the outline is
      */
-    public static Plan add(Plan plan, StoreyId storey, List<Edge> outline, DrawnFace drawn, WallTypeId type) {
+    public static Outcome<Plan> add(Plan plan, StoreyId storey, List<Edge> outline, DrawnFace drawn, WallTypeId type) {
         var body = drawn.body(isCounterClockwise(outline));
         var standing = outline.stream()
                 .map(e -> !covering(plan, storey, e, body, type).isEmpty())
                 .toList();
-        var now = plan;
+        var now = Outcome.done(plan);
         for (var i = 0; i < outline.size(); i++) {
             var edge = outline.get(i);
             if (edge.from.point().distance(edge.to.point()) >= Wall.SHORTEST_MM) {
                 var corners = new Corners(
                         standing.get((i + outline.size() - 1) % outline.size()),
                         standing.get((i + 1) % outline.size()));
-                now = side(now, storey, edge, corners, body, type);
+                now = now.then(p -> side(p, storey, edge, corners, body, type));
             }
         }
         return now;
@@ -86,14 +86,15 @@ public final class WallsAround {
         return new Ring(points).signedArea() >= 0;
     }
 
-    private static Plan side(Plan plan, StoreyId storey, Edge edge, Corners corners, BodySide body, WallTypeId type) {
+    private static Outcome<Plan> side(
+            Plan plan, StoreyId storey, Edge edge, Corners corners, BodySide body, WallTypeId type) {
         if (edge.sagittaMm != 0) {
             return WallEdits.addArc(plan, storey, edge.from, edge.to, Length.ofMm(edge.sagittaMm), body, type)
-                    .plan();
+                    .map(Added::plan);
         }
-        var now = plan;
+        var now = Outcome.done(plan);
         for (var free : free(plan, storey, edge, corners, body, type)) {
-            now = drawn(now, storey, free, type);
+            now = now.then(p -> drawn(p, storey, free, type));
         }
         return now;
     }
@@ -175,11 +176,11 @@ public final class WallsAround {
         return plan.wallType(type).thickness().mm();
     }
 
-    private static Plan drawn(Plan plan, StoreyId storey, Stretch stretch, WallTypeId type) {
+    private static Outcome<Plan> drawn(Plan plan, StoreyId storey, Stretch stretch, WallTypeId type) {
         var from = across(plan, storey, stretch.from, stretch, type);
         var to = across(plan, storey, stretch.to, stretch, type);
-        var added = WallEdits.add(plan, storey, from, to, stretch.body, type);
-        return runOn(added.plan(), storey, added.id());
+        return WallEdits.add(plan, storey, from, to, stretch.body, type)
+                .map(added -> runOn(added.plan(), storey, added.id()));
     }
 
     /** The end of a wall of this kind on the other side of a cross wall that this end stops at; else the end itself. */
@@ -231,10 +232,9 @@ public final class WallsAround {
                     && other.type().equals(wall.type())
                     && other.height().equals(wall.height())
                     && (touches(other, wall.from()) || touches(other, wall.to()))) {
-                try {
-                    return runOn(WallParts.join(plan, storey, other.id(), id), storey, other.id());
-                } catch (IllegalArgumentException _) {
-                    continue; // round a corner
+                var joined = WallParts.join(plan, storey, other.id(), id).result(); // none round a corner
+                if (joined.isPresent()) {
+                    return runOn(joined.get(), storey, other.id());
                 }
             }
         }

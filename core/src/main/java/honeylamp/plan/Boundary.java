@@ -8,11 +8,19 @@ import java.util.List;
 public record Boundary(BoundaryId id, Position from, Position to) implements Element {
     private static final double SHORTEST_MM = 1;
 
+    /** Turning to whole nanometres may take so much of the length. */
+    private static final double HAIR_MM = 1e-3;
+
     /** Refuses a boundary without length. */
     public Boundary {
-        if (from.point().distance(to.point()) < SHORTEST_MM) {
+        if (from.point().distance(to.point()) < SHORTEST_MM - HAIR_MM) {
             throw new IllegalArgumentException("boundary " + id.text() + " has no length");
         }
+    }
+
+    /** Whether two ends are far enough apart for a boundary. */
+    public static boolean isOne(Position from, Position to) {
+        return from.point().distance(to.point()) >= SHORTEST_MM;
     }
 
     /** The line, in plan mm. */

@@ -101,9 +101,14 @@ public record Opening(
         Checks.positive("opening width", width);
         Checks.notNegative("opening offset", offset);
         Checks.notNegative("sill", sill);
-        if (head.compareTo(sill) <= 0) {
+        if (!areHeights(sill, head)) {
             throw new IllegalArgumentException("head (" + head + ") must lie above the sill (" + sill + ")");
         }
+    }
+
+    /** Whether an opening can reach from one height to the other. */
+    public static boolean areHeights(Length sill, Length head) {
+        return head.compareTo(sill) > 0;
     }
 
     /** An opening made as usual, that stays where it is put. */

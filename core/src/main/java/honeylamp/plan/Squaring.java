@@ -6,6 +6,7 @@ import honeylamp.units.Checks;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * How a picture taken at a slant is squared up: four corners of something rectangular, in picture pixels
@@ -18,17 +19,25 @@ public record Squaring(List<Point> cornersPx, double widthPx, double heightPx) {
         Checks.positive("squared width", widthPx);
         Checks.positive("squared height", heightPx);
         cornersPx = List.copyOf(cornersPx);
-        if (cornersPx.size() != 4) {
-            throw new IllegalArgumentException("squaring up needs 4 corners, not " + cornersPx.size());
+        whyNot(cornersPx).ifPresent(why -> {
+            throw new IllegalArgumentException(why);
+        });
+    }
+
+    /** Why a picture cannot be squared up by these corners; empty if it can. */
+    public static Optional<String> whyNot(List<Point> corners) {
+        if (corners.size() != 4) {
+            return Optional.of("squaring up needs 4 corners, not " + corners.size());
         }
         for (var i = 0; i < 4; i++) {
-            var a = cornersPx.get(i);
-            var b = cornersPx.get((i + 1) % 4);
-            var c = cornersPx.get((i + 2) % 4);
+            var a = corners.get(i);
+            var b = corners.get((i + 1) % 4);
+            var c = corners.get((i + 2) % 4);
             if (!(b.minus(a).cross(c.minus(b)) > 1)) { // y points down, so clockwise is positive
-                throw new IllegalArgumentException("the four corners do not go round clockwise");
+                return Optional.of("the four corners do not go round clockwise");
             }
         }
+        return Optional.empty();
     }
 
     /** Four corners in any order, put clockwise as seen, beginning at the top left. */

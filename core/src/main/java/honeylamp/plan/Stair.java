@@ -2,6 +2,7 @@ package honeylamp.plan;
 
 import honeylamp.units.Checks;
 import honeylamp.units.Length;
+import java.util.Optional;
 
 /**
  * A stair. In its own frame it begins at the front and climbs to the back.
@@ -83,13 +84,30 @@ public record Stair(
         Checks.positive("flight width", flight);
         Checks.positive("going", going);
         Checks.positive("rise", rise);
-        Checks.within("risers", risers, shape.leastRisers(), MOST_RISERS);
+        whyNotRisers(shape, risers).ifPresent(why -> {
+            throw new IllegalArgumentException(why);
+        });
         if (shape.turning() == 0) {
             lower = risers - 1;
         } else {
             Checks.within("treads before the turn", lower, 1, risers - 2 - shape.turning());
         }
         Checks.notNegative("well of a stair", well);
+    }
+
+    /** Why a stair of a shape cannot have so many risers; empty if it can. */
+    public static Optional<String> whyNotRisers(Shape shape, int risers) {
+        return risers < shape.leastRisers() || risers > MOST_RISERS
+                ? Optional.of("a stair of this shape has " + shape.leastRisers() + " to " + MOST_RISERS + " risers")
+                : Optional.empty();
+    }
+
+    /** Why the stair cannot turn after so many treads; empty if it can. */
+    public Optional<String> whyNotTurningAfter(int treads) {
+        var most = risers - 2 - shape.turning();
+        return treads < 1 || treads > most
+                ? Optional.of("with " + risers + " risers it turns after 1 to " + most + " treads")
+                : Optional.empty();
     }
 
     /** The height of one step, in mm. */

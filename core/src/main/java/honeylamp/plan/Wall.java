@@ -7,6 +7,7 @@ import honeylamp.plan.ElementId.WallTypeId;
 import honeylamp.units.Checks;
 import honeylamp.units.Length;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * A wall, held as the line that was drawn or measured and the side its body lies on. Walls join where
@@ -48,19 +49,44 @@ public record Wall(WallId id, Position from, Position to, BodySide body, WallTyp
     /** The shortest wall kept, in mm. */
     public static final double SHORTEST_MM = 1;
 
+    /** Turning to whole nanometres may take so much of a length. */
+    private static final double HAIR_MM = 1e-3;
+
     /** The most an arc may rise, as a share of its chord: about 330 degrees of a circle. */
     private static final double MOST_CURLED = 3.7;
 
     /** Refuses a wall shorter than {@link #SHORTEST_MM}, without height, or curled up to nearly a full circle. */
     public Wall {
         Checks.positive("wall height", height);
-        var chord = from.point().distance(to.point());
+        whyNot(from.point().distance(to.point()) + HAIR_MM, sagitta).ifPresent(why -> {
+            throw new IllegalArgumentException("wall " + id.text() + ": " + why);
+        });
+    }
+
+    /** Why there can be no wall between two ends, with so much rise above its chord; empty if there can. */
+    public static Optional<String> whyNot(Position from, Position to, Length sagitta) {
+        return whyNot(from.point().distance(to.point()), sagitta);
+    }
+
+    private static Optional<String> whyNot(double chord, Length sagitta) {
         if (chord < SHORTEST_MM) {
-            throw new IllegalArgumentException("wall " + id.text() + " is shorter than " + SHORTEST_MM + " mm");
+            return Optional.of(
+                    "a wall would be shorter than " + Length.ofMm(SHORTEST_MM).mmText() + " mm");
         }
-        if (Math.abs(sagitta.mm()) > MOST_CURLED * chord) {
-            throw new IllegalArgumentException("wall " + id.text() + " is curled up too much; draw it in two parts");
-        }
+        return Math.abs(sagitta.mm()) > MOST_CURLED * chord
+                ? Optional.of("an arc would be nearly a whole circle; draw it in two parts")
+                : Optional.empty();
+    }
+
+    /** Why the wall cannot stand between other ends; empty if it can. */
+    public Optional<String> whyNotBetween(Position newFrom, Position newTo) {
+        return whyNot(newFrom, newTo, grown(newFrom, newTo));
+    }
+
+    private Length grown(Position newFrom, Position newTo) {
+        return isCurved()
+                ? Length.ofMm(sagitta.mm() * newFrom.point().distance(newTo.point()) / chord().length())
+                : sagitta;
     }
 
     /** A straight wall. */
@@ -90,10 +116,7 @@ public record Wall(WallId id, Position from, Position to, BodySide body, WallTyp
 
     /** The wall between other ends; an arc keeps its angle and grows or shrinks with its chord. */
     public Wall between(Position newFrom, Position newTo) {
-        var grown = isCurved()
-                ? Length.ofMm(sagitta.mm() * newFrom.point().distance(newTo.point()) / chord().length())
-                : sagitta;
-        return new Wall(id, newFrom, newTo, body, type, height, grown);
+        return new Wall(id, newFrom, newTo, body, type, height, grown(newFrom, newTo));
     }
 
     /** The same wall, drawn the other way. */

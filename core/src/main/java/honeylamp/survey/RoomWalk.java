@@ -1,5 +1,6 @@
 package honeylamp.survey;
 
+import honeylamp.edit.Outcome;
 import honeylamp.edit.WallEdits;
 import honeylamp.geometry.Point;
 import honeylamp.plan.ElementId.StoreyId;
@@ -39,7 +40,7 @@ public final class RoomWalk {
         if (!comesBack(corners)) {
             return new Result.TooFar(error.length(), length);
         }
-        var closed = plan;
+        var closed = Outcome.done(plan);
         var walked = 0.0;
         for (var i = 1; i < corners.size(); i++) {
             walked += corners.get(i).point().distance(corners.get(i - 1).point());
@@ -48,10 +49,14 @@ public final class RoomWalk {
                     ? corners.getFirst()
                     : Position.of(corners.get(i).point().minus(error.times(walked / length)));
             if (!target.equals(corners.get(i))) {
-                closed = WallEdits.moveCorner(closed, storey, corners.get(i), target);
+                var from = corners.get(i);
+                closed = closed.then(p -> WallEdits.moveCorner(p, storey, from, target));
             }
         }
-        return new Result.Closed(closed, words(error, length, corners.size() - 1));
+        return switch (closed) {
+            case Outcome.Done<Plan>(var done) -> new Result.Closed(done, words(error, length, corners.size() - 1));
+            case Outcome.Refused<Plan> _ -> new Result.TooFar(error.length(), length);
+        };
     }
 
     /** Whether a walk has come so near its start that what is missing is an error, not a wall. */

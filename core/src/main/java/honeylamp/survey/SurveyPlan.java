@@ -97,7 +97,8 @@ public final class SurveyPlan {
     private void wall(Leg leg, boolean left) {
         var body = left ? BodySide.RIGHT : BodySide.LEFT;
         var type = type(leg.thickness()); // may add to the plan, so first
-        var added = WallEdits.add(plan, storey, Position.of(at(leg.from())), Position.of(at(leg.to())), body, type);
+        var added = WallEdits.add(plan, storey, Position.of(at(leg.from())), Position.of(at(leg.to())), body, type)
+                .orThrow();
         plan = added.plan();
         walls.put(leg, added.id());
     }

@@ -6,6 +6,7 @@ import static org.assertj.core.data.Offset.offset;
 import honeylamp.TestPlans;
 import honeylamp.catalogue.Furnishings;
 import honeylamp.catalogue.NewPlan;
+import honeylamp.edit.Added;
 import honeylamp.edit.Deletion;
 import honeylamp.edit.FurnishingEdits;
 import honeylamp.edit.Mending;
@@ -72,72 +73,78 @@ class AnyPlanTest {
         var id = storey.id();
         var type = any(random, plan.wallTypes()).id();
         var body = any(random, List.of(BodySide.values()));
-        try {
-            return switch (random.nextInt(storey.walls().isEmpty() ? 1 : 13)) {
-                case 0, 1, 2 ->
-                    WallEdits.add(plan, id, place(random, plan), place(random, plan), body, type)
-                            .plan();
-                case 3 ->
-                    WallEdits.addArc(
-                                    plan,
-                                    id,
-                                    place(random, plan),
-                                    place(random, plan),
-                                    Length.ofMm(random.nextInt(3000) - 1500),
-                                    body,
-                                    type)
-                            .plan();
-                case 4 ->
-                    RoomEdits.bound(plan, id, place(random, plan), place(random, plan))
-                            .plan();
-                case 5 ->
-                    StructureEdits.add(
-                                    plan,
-                                    id,
-                                    new Structure.Block(
-                                            any(random, List.of(Structure.Kind.values())),
-                                            Length.ofMm(1 + random.nextInt(3000)),
-                                            Length.ofMm(1 + random.nextInt(3000)),
-                                            Length.ofMm(2600)),
-                                    place(random, plan),
-                                    random.nextInt(360))
-                            .plan();
-                case 6, 7 ->
-                    OpeningEdits.add(
-                                    plan,
-                                    id,
-                                    any(random, List.of(OpeningKind.values())),
-                                    any(random, storey.walls()).id(),
-                                    Length.ofMm(random.nextInt(4000)),
-                                    Length.ofMm(1 + random.nextInt(2500)),
-                                    any(random, List.of(Hand.values())),
-                                    any(random, List.of(Swing.values())))
-                            .plan();
-                case 8 ->
-                    WallEdits.moveCorner(plan, id, any(random, storey.walls()).from(), place(random, plan));
-                case 9 ->
-                    FurnishingEdits.add(
-                                    plan,
-                                    id,
-                                    any(random, Furnishings.all()).key(),
-                                    Length.ofMm(1 + random.nextInt(3000)),
-                                    Length.ofMm(1 + random.nextInt(2000)),
-                                    Length.ofMm(1 + random.nextInt(2000)),
-                                    place(random, plan),
-                                    random.nextInt(360))
-                            .plan();
-                case 10 ->
-                    WallEdits.bend(
-                            plan, id, any(random, storey.walls()).id(), Length.ofMm(random.nextInt(2000) - 1000));
-                case 11 ->
-                    WallParts.split(plan, id, any(random, storey.walls()).id(), Length.ofMm(random.nextInt(3000)))
-                            .plan();
-                default ->
-                    Deletion.of(plan, id, Set.of(any(random, storey.walls()).id()));
-            };
-        } catch (IllegalArgumentException e) {
-            return plan; // such an action is refused
-        }
+        return switch (random.nextInt(storey.walls().isEmpty() ? 1 : 13)) {
+            case 0, 1, 2 ->
+                WallEdits.add(plan, id, place(random, plan), place(random, plan), body, type)
+                        .map(Added::plan)
+                        .result()
+                        .orElse(plan);
+            case 3 ->
+                WallEdits.addArc(
+                                plan,
+                                id,
+                                place(random, plan),
+                                place(random, plan),
+                                Length.ofMm(random.nextInt(3000) - 1500),
+                                body,
+                                type)
+                        .map(Added::plan)
+                        .result()
+                        .orElse(plan);
+            case 4 ->
+                RoomEdits.bound(plan, id, place(random, plan), place(random, plan))
+                        .map(Added::plan)
+                        .result()
+                        .orElse(plan);
+            case 5 ->
+                StructureEdits.add(
+                                plan,
+                                id,
+                                new Structure.Block(
+                                        any(random, List.of(Structure.Kind.values())),
+                                        Length.ofMm(1 + random.nextInt(3000)),
+                                        Length.ofMm(1 + random.nextInt(3000)),
+                                        Length.ofMm(2600)),
+                                place(random, plan),
+                                random.nextInt(360))
+                        .plan();
+            case 6, 7 ->
+                OpeningEdits.add(
+                                plan,
+                                id,
+                                any(random, List.of(OpeningKind.values())),
+                                any(random, storey.walls()).id(),
+                                Length.ofMm(random.nextInt(4000)),
+                                Length.ofMm(1 + random.nextInt(2500)),
+                                any(random, List.of(Hand.values())),
+                                any(random, List.of(Swing.values())))
+                        .plan();
+            case 8 ->
+                WallEdits.moveCorner(plan, id, any(random, storey.walls()).from(), place(random, plan))
+                        .result()
+                        .orElse(plan);
+            case 9 ->
+                FurnishingEdits.add(
+                                plan,
+                                id,
+                                any(random, Furnishings.all()).key(),
+                                Length.ofMm(1 + random.nextInt(3000)),
+                                Length.ofMm(1 + random.nextInt(2000)),
+                                Length.ofMm(1 + random.nextInt(2000)),
+                                place(random, plan),
+                                random.nextInt(360))
+                        .plan();
+            case 10 ->
+                WallEdits.bend(plan, id, any(random, storey.walls()).id(), Length.ofMm(random.nextInt(2000) - 1000))
+                        .result()
+                        .orElse(plan);
+            case 11 ->
+                WallParts.split(plan, id, any(random, storey.walls()).id(), Length.ofMm(random.nextInt(3000)))
+                        .map(Added::plan)
+                        .result()
+                        .orElse(plan);
+            default -> Deletion.of(plan, id, Set.of(any(random, storey.walls()).id()));
+        };
     }
 
     /** Everything that is derived from a plan whenever it is shown. */

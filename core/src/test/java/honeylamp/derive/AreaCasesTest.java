@@ -47,8 +47,10 @@ class AreaCasesTest {
         var south = Position.ofMm(0, -clear);
         var rise = Length.ofMm(-clear);
         var half = WallEdits.addArc(start, storey, south, north, rise, BodySide.RIGHT, OUTER)
+                .orThrow()
                 .plan();
         return WallEdits.addArc(half, storey, north, south, rise, BodySide.RIGHT, OUTER)
+                .orThrow()
                 .plan();
     }
 
@@ -84,6 +86,7 @@ class AreaCasesTest {
     void anIslandInAHalfRoundRoomCutByABoundary() {
         var plan = pierced(round(3000), 0, 1300, 1000);
         var bound = RoomEdits.bound(plan, TestPlans.storey(plan), Position.ofMm(-3000, 0), Position.ofMm(3000, 0))
+                .orThrow()
                 .plan();
         var half = Math.PI * 3000 * 3000 / 2;
         assertThat(by(bound, AreaBasis.INNER_FACES).sorted().toList())
@@ -110,6 +113,7 @@ class AreaCasesTest {
                     Position.ofMm(in, 5000 - in));
             for (var i = 0; i < 4; i++) {
                 plan = WallEdits.add(plan, storey, corners.get(i), corners.get((i + 1) % 4), body, OUTER)
+                        .orThrow()
                         .plan();
             }
             // 100 long, from the drawn line or the face into the room
@@ -120,6 +124,7 @@ class AreaCasesTest {
                             Position.ofMm(2500, Math.max(in, 200) + 100),
                             BodySide.CENTRE,
                             PARTITION)
+                    .orThrow()
                     .plan();
             assertThat(sum(plan, AreaBasis.INNER_FACES)).isCloseTo(5600 * 4600 - 100 * 100, within(MM2));
             assertThat(sum(plan, AreaBasis.WALL_CENTRES)).as("" + body).isCloseTo(5800 * 4800, within(MM2));
@@ -181,6 +186,7 @@ class AreaCasesTest {
                 .plan();
         for (var to : List.of(Position.ofMm(3700, 300), Position.ofMm(300, 5700), Position.ofMm(300, 2000))) {
             var bound = RoomEdits.bound(plan, TestPlans.storey(plan), Position.ofMm(3700, 5700), to)
+                    .orThrow()
                     .plan();
             assertThat(areas(bound).rooms()).hasSize(2);
             assertThat(sum(bound, AreaBasis.OUTER_FACES)).isCloseTo(56e6, within(MM2));

@@ -189,8 +189,10 @@ class AreasTest {
         var south = Position.ofMm(0, -2000);
         var north = Position.ofMm(0, 2000);
         // drawn upwards an arc to the right has its room on the left and its body on the right
-        var half = WallEdits.addArc(start, storey, south, north, Length.ofMm(-2000), BodySide.RIGHT, OUTER);
+        var half = WallEdits.addArc(start, storey, south, north, Length.ofMm(-2000), BodySide.RIGHT, OUTER)
+                .orThrow();
         var plan = WallEdits.addArc(half.plan(), storey, north, south, Length.ofMm(-2000), BodySide.RIGHT, OUTER)
+                .orThrow()
                 .plan();
         one(plan, Math.PI * 2000 * 2000, Math.PI * 2150 * 2150, Math.PI * 2300 * 2300);
         assertThat(shapes(plan)).contains(Dissection.Shape.SECTOR);
@@ -210,6 +212,7 @@ class AreasTest {
                         Length.ofMm(-1500),
                         BodySide.RIGHT,
                         OUTER)
+                .orThrow()
                 .plan();
         one(
                 plan,

@@ -3,7 +3,6 @@ package honeylamp.derive;
 import static honeylamp.TestPlans.geometry;
 import static honeylamp.TestPlans.storey;
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.TestPlans;
@@ -29,6 +28,7 @@ class BoundariesTest {
         for (var i = 0; i + 3 < xy.length; i += 2) {
             out = RoomEdits.bound(
                             out, storey(out), Position.ofMm(xy[i], xy[i + 1]), Position.ofMm(xy[i + 2], xy[i + 3]))
+                    .orThrow()
                     .plan();
         }
         return out;
@@ -106,7 +106,9 @@ class BoundariesTest {
         var merged = RoomKeeping.kept(gone, geometry(plan), geometry(gone));
         assertThat(geometry(merged).rooms()).hasSize(1);
         assertThat(geometry(merged).rooms().getFirst().name()).isEqualTo("Kitchen");
-        assertThatThrownBy(() -> bounded(gone, 1, 1, 1, 1)).hasMessageContaining("no length");
+        assertThat(RoomEdits.bound(gone, storey(gone), Position.ofMm(1, 1), Position.ofMm(1, 1))
+                        .refusal())
+                .hasValue("That cannot be: both ends lie on the same spot.");
     }
 
     @Test

@@ -51,6 +51,7 @@ class CornerSquareTest {
         Drawing wall(Point a, Point b, BodySide body, WallTypeId type) {
             return new Drawing(
                     WallEdits.add(plan, storey, Position.of(a), Position.of(b), body, type)
+                            .orThrow()
                             .plan(),
                     storey,
                     outer,
@@ -198,6 +199,7 @@ class CornerSquareTest {
                             new Position(from.x(), Length.ofMm(clear.get(2).y())),
                             new Position(Length.ofMm(clear.get(3).x()), from.y()))) {
                         var bound = RoomEdits.bound(drawn.plan, drawn.storey, from, to)
+                                .orThrow()
                                 .plan();
                         var geometry = StoreyGeometry.of(bound, bound.storey(drawn.storey));
                         var what = body + " at " + degrees + " from " + from + " to " + to;

@@ -172,11 +172,13 @@ class FixedPartsTest {
         var plan = withStair(house(), Stair.Shape.STRAIGHT);
         var upper = plan.storeys().get(1).id();
         // the steps climb westwards from x = 6,820; the first three lie east of 5,950
-        var overOpen =
-                WallEdits.add(plan, upper, Position.ofMm(4500, 0), Position.ofMm(4500, 6000), BodySide.CENTRE, OUTER);
+        var overOpen = WallEdits.add(
+                        plan, upper, Position.ofMm(4500, 0), Position.ofMm(4500, 6000), BodySide.CENTRE, OUTER)
+                .orThrow();
         assertThat(snags(overOpen.plan(), 1)).contains(Snag.Kind.LOW_HEADROOM);
-        var overCovered =
-                WallEdits.add(plan, upper, Position.ofMm(6400, 0), Position.ofMm(6400, 6000), BodySide.CENTRE, OUTER);
+        var overCovered = WallEdits.add(
+                        plan, upper, Position.ofMm(6400, 0), Position.ofMm(6400, 6000), BodySide.CENTRE, OUTER)
+                .orThrow();
         assertThat(snags(overCovered.plan(), 1)).isEmpty();
     }
 
@@ -187,10 +189,12 @@ class FixedPartsTest {
         // the steps climb westwards from x = 6,820, a going of 290 each; the eleventh and higher ones, west of 3,630,
         // rise above 1,876, the twelfth, west of 3,340, above 2,000
         var onSteps = WallEdits.add(
-                plan, ground, Position.ofMm(4500, 2000), Position.ofMm(4500, 4000), BodySide.CENTRE, OUTER);
+                        plan, ground, Position.ofMm(4500, 2000), Position.ofMm(4500, 4000), BodySide.CENTRE, OUTER)
+                .orThrow();
         assertThat(snags(onSteps.plan(), 0)).contains(Snag.Kind.WALL_IN_STAIR);
         var under = WallEdits.add(
-                plan, ground, Position.ofMm(3000, 2000), Position.ofMm(3000, 4000), BodySide.CENTRE, OUTER);
+                        plan, ground, Position.ofMm(3000, 2000), Position.ofMm(3000, 4000), BodySide.CENTRE, OUTER)
+                .orThrow();
         assertThat(snags(under.plan(), 0)).doesNotContain(Snag.Kind.WALL_IN_STAIR);
     }
 

@@ -51,6 +51,7 @@ class NeighbourhoodTest {
                         Position.ofMm(2000, 4000),
                         BodySide.LEFT,
                         TestPlans.PARTITION)
+                .orThrow()
                 .plan();
         // the partition lies left of its line, running up: 100 of the left room
         assertThat(of(plan, divided).rooms())
@@ -71,7 +72,8 @@ class NeighbourhoodTest {
         var window = TestPlans.opening(plan, 0, OpeningKind.FIXED_WINDOW, 900, 1000, Hand.FIRST, Swing.LEFT);
         var centred = TestPlans.keeping(window, Keeping.centred(Keeping.Between.WALLS));
         var storey = TestPlans.storey(centred);
-        var moved = WallEdits.moveWall(centred, storey, TestPlans.wallId(centred, 4), Length.ofMm(1000), Length.ZERO);
+        var moved = WallEdits.moveWall(centred, storey, TestPlans.wallId(centred, 4), Length.ofMm(1000), Length.ZERO)
+                .orThrow();
         var before = TestPlans.geometry(centred);
         var near = of(centred, moved);
         var settled = Settling.settled(before, moved, near.network());
@@ -91,10 +93,11 @@ class NeighbourhoodTest {
             var plan = grid(5, 4);
             var corner = Position.ofMm(0, 3000 * random.nextInt(5));
             var moved = WallEdits.moveCorner(
-                    plan,
-                    TestPlans.storey(plan),
-                    corner,
-                    corner.moved(Length.ofMm(-random.nextInt(900)), Length.ofMm(random.nextInt(400) - 200)));
+                            plan,
+                            TestPlans.storey(plan),
+                            corner,
+                            corner.moved(Length.ofMm(-random.nextInt(900)), Length.ofMm(random.nextInt(400) - 200)))
+                    .orThrow();
             var near = of(plan, moved);
             var whole = TestPlans.geometry(moved);
             var beyond = Regions.difference(near.bodies(), whole.network().poche());

@@ -31,7 +31,8 @@ class OpeningCutTest {
 
     private static Plan window(OpeningKind kind, double sill, double head) {
         var plan = opening(ROOM, 0, kind, 1000, 1000, Hand.FIRST, Swing.LEFT);
-        return OpeningEdits.setHeights(plan, storey(plan), newest(plan).id(), Length.ofMm(sill), Length.ofMm(head));
+        return OpeningEdits.setHeights(plan, storey(plan), newest(plan).id(), Length.ofMm(sill), Length.ofMm(head))
+                .orThrow();
     }
 
     private static OpeningCut cut(Plan plan) {
@@ -96,7 +97,8 @@ class OpeningCutTest {
     @Test
     void aWindowRoundACornerTakesTheCornerToo() {
         var first = newest(opening(ROOM, 0, OpeningKind.CORNER_WINDOW, 4000, 1000, Hand.FIRST, Swing.LEFT));
-        var both = OpeningEdits.addCorner(ROOM, storey(ROOM), geometry(ROOM), first);
+        var both = OpeningEdits.addCorner(ROOM, storey(ROOM), geometry(ROOM), first)
+                .orThrow();
         assertThat(both.ids()).hasSize(2);
         assertThat(poche(ROOM) - poche(both.plan())).isCloseTo(2 * 1000 * 300 + 300 * 300, within(2.0));
         var alone = opening(ROOM, 0, OpeningKind.CORNER_WINDOW, 4000, 1000, Hand.FIRST, Swing.LEFT);
@@ -110,14 +112,15 @@ class OpeningCutTest {
     void aBayWindowHasAPaneInEachOfItsWallsAndABowOneInItsArc() {
         for (var shape : Bays.Shape.values()) {
             var bay = Bays.add(
-                    ROOM,
-                    storey(ROOM),
-                    TestPlans.wallId(ROOM, 0),
-                    Length.ofMm(1000),
-                    Length.ofMm(4000),
-                    Length.ofMm(800),
-                    shape,
-                    false);
+                            ROOM,
+                            storey(ROOM),
+                            TestPlans.wallId(ROOM, 0),
+                            Length.ofMm(1000),
+                            Length.ofMm(4000),
+                            Length.ofMm(800),
+                            shape,
+                            false)
+                    .orThrow();
             var glazed = Bays.glazed(bay, storey(ROOM), Swing.LEFT);
             var panes = shape == Bays.Shape.BOW ? 1 : 3;
             assertThat(geometry(glazed).cuts()).as("%s", shape).hasSize(panes);

@@ -4,11 +4,11 @@ import static honeylamp.TestPlans.geometry;
 import static honeylamp.TestPlans.newest;
 import static honeylamp.TestPlans.opening;
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.TestPlans;
 import honeylamp.derive.OpeningPlacing.Fit;
+import honeylamp.derive.OpeningPlacing.Typed;
 import honeylamp.plan.Keeping;
 import honeylamp.plan.Keeping.Between;
 import honeylamp.plan.Keeping.Rule;
@@ -89,21 +89,21 @@ class OpeningPlacingTest {
     void typedValuesPlaceItAndAreKept() {
         var placing = door(900);
         var at = placing.at(3000, 0);
-        var before = placing.typed(at, mm(200), Optional.empty(), Optional.empty());
+        var before = placed(placing.typed(at, mm(200), Optional.empty(), Optional.empty()));
         assertThat(from(before)).isEqualTo(200);
         assertThat(before.opening().keeping().rule()).isEqualTo(Rule.FROM_FIRST);
-        var after = placing.typed(at, Optional.empty(), mm(150), mm(1000));
+        var after = placed(placing.typed(at, Optional.empty(), mm(150), mm(1000)));
         assertThat(after.opening().end()).isEqualTo(Length.ofMm(5850));
         assertThat(after.opening().width()).isEqualTo(Length.ofMm(1000));
         // both distances leave 6,000 - 2,000 - 3,200 for it
-        assertThat(placing.typed(at, mm(2000), mm(3200), Optional.empty())
+        assertThat(placed(placing.typed(at, mm(2000), mm(3200), Optional.empty()))
                         .opening()
                         .width())
                 .isEqualTo(Length.ofMm(800));
-        assertThatThrownBy(() -> placing.typed(at, mm(3000), mm(3000), Optional.empty()))
-                .hasMessageContaining("no width");
-        assertThatThrownBy(() -> placing.typed(at, mm(5500), Optional.empty(), Optional.empty()))
-                .hasMessageContaining("longer than the free stretch");
+        assertThat(placing.typed(at, mm(3000), mm(3000), Optional.empty()))
+                .isEqualTo(new Typed.Refused("the two distances leave no width for it"));
+        assertThat(placing.typed(at, mm(5500), Optional.empty(), Optional.empty()))
+                .isEqualTo(new Typed.Refused("distance and width together are longer than the free stretch"));
     }
 
     private static Optional<Length> mm(double mm) {
@@ -114,7 +114,7 @@ class OpeningPlacingTest {
     void aTypedWidthKeepsACentredOneCentred() {
         var placing = door(900);
         var centred = placing.centred(1000, Between.WALLS);
-        var wider = placing.typed(centred, Optional.empty(), Optional.empty(), mm(1200));
+        var wider = placed(placing.typed(centred, Optional.empty(), Optional.empty(), mm(1200)));
         assertThat(from(wider)).isEqualTo(2400);
         assertThat(wider.opening().keeping()).isEqualTo(Keeping.centred(Between.WALLS));
     }
@@ -129,5 +129,9 @@ class OpeningPlacingTest {
         assertThat(wide.atCorner(1000).fit()).isEqualTo(Fit.NONE); // the wall round the corner is too short
         Opening half = placing.atCorner(1000).opening();
         assertThat(half.width()).isEqualTo(Length.ofMm(1000));
+    }
+
+    private static OpeningPlacing.Spot placed(Typed typed) {
+        return ((Typed.Placed) typed).spot();
     }
 }

@@ -82,6 +82,7 @@ class SnappingTest {
                         Length.ofMm(2000),
                         BodySide.CENTRE,
                         TestPlans.OUTER)
+                .orThrow()
                 .plan();
         assertThat(first(arc, List.of(), 12_010, 10_015).caught()).isEqualTo(Caught.CENTRE);
     }
@@ -114,7 +115,8 @@ class SnappingTest {
     void settingOutLinesAreCaughtAndCrossWallsAndGoWhenUsed() {
         var plan = plan();
         var storey = TestPlans.storey(plan);
-        var laid = SettingOutEdits.add(plan, storey, new Segment(new Point(1500, -100), new Point(1500, 100)));
+        var laid = SettingOutEdits.add(plan, storey, new Segment(new Point(1500, -100), new Point(1500, 100)))
+                .orThrow();
         var geometry = TestPlans.geometry(laid.plan());
         assertThat(first(laid.plan(), List.of(), 1510, 5000).caught()).isEqualTo(Caught.SETTING_OUT);
         assertThat(first(laid.plan(), List.of(), 1510, 8).caught()).isEqualTo(Caught.CROSSING);
@@ -127,6 +129,7 @@ class SnappingTest {
                         Position.ofMm(1500, 2000),
                         BodySide.LEFT,
                         TestPlans.PARTITION)
+                .orThrow()
                 .plan();
         assertThat(SettingOutEdits.withoutUsed(laid.plan(), along, storey)
                         .storeys()
@@ -141,6 +144,7 @@ class SnappingTest {
                         Position.ofMm(1500, 2000),
                         BodySide.LEFT,
                         TestPlans.PARTITION)
+                .orThrow()
                 .plan();
         assertThat(SettingOutEdits.withoutUsed(kept, alongKept, storey)
                         .storeys()

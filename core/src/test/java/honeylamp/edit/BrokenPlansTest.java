@@ -158,6 +158,7 @@ class BrokenPlansTest {
                             Position.ofMm(x1, y1),
                             BodySide.CENTRE,
                             TestPlans.PARTITION)
+                    .orThrow()
                     .plan());
         }
     }
@@ -250,7 +251,8 @@ class BrokenPlansTest {
     void aPlanFullOfErrorsStillDrawsAndTakesEdits() {
         var plan = scribbled(new Random(5));
         var first = plan.storeys().getFirst().walls().getFirst();
-        var moved = WallEdits.moveWall(plan, TestPlans.storey(plan), first.id(), Length.ofMm(250), Length.ofMm(-130));
+        var moved = WallEdits.moveWall(plan, TestPlans.storey(plan), first.id(), Length.ofMm(250), Length.ofMm(-130))
+                .orThrow();
         Wall now = moved.storeys().getFirst().wall(first.id()).orElseThrow();
         assertThat(now.from()).isEqualTo(first.from().moved(Length.ofMm(250), Length.ofMm(-130)));
     }

@@ -43,11 +43,12 @@ class ClippingTest {
         var to = Position.ofMm(4000, 2500);
         var corners = List.of(from, Position.ofMm(3000, 2000), Position.ofMm(3000, 5000));
         var plan = GroundEdits.add(EMPTY, AT, Ground.Use.LAWN, corners).plan();
-        plan = RoomEdits.bound(plan, AT, from, to).plan();
+        plan = RoomEdits.bound(plan, AT, from, to).orThrow().plan();
         plan = SettingOutEdits.add(plan, AT, new Segment(from.point(), to.point()))
+                .orThrow()
                 .plan();
         plan = NoteEdits.add(plan, AT, from, "old well").plan();
-        return NoteEdits.measure(plan, AT, from, to, Length.ofMm(300)).plan();
+        return NoteEdits.measure(plan, AT, from, to, Length.ofMm(300)).orThrow().plan();
     }
 
     private static Set<ElementId> ids(Plan plan) {
@@ -68,7 +69,7 @@ class ClippingTest {
                 .allSatisfy(e -> assertThat(e.places().getFirst()).isEqualTo(Position.ofMm(8000, 1500)));
 
         var axis = PickedEdits.plumb(new Point(10_000, 0));
-        var mirrored = PickedEdits.mirror(pasted.plan(), AT, pasted.ids(), axis);
+        var mirrored = PickedEdits.mirror(pasted.plan(), AT, pasted.ids(), axis).orThrow();
         assertThat(mirrored.storey(AT)
                         .elements()
                         .only(e -> pasted.ids().contains(e.id()))
@@ -76,7 +77,8 @@ class ClippingTest {
                 .allSatisfy(e -> assertThat(e.places().getFirst()).isEqualTo(Position.ofMm(12_000, 1500)));
         assertThat(mirrored.storey(AT).elements().only(e -> all.contains(e.id())))
                 .isEqualTo(plan.storey(AT).elements());
-        assertThat(PickedEdits.mirror(mirrored, AT, pasted.ids(), axis)).isEqualTo(pasted.plan());
+        assertThat(PickedEdits.mirror(mirrored, AT, pasted.ids(), axis).orThrow())
+                .isEqualTo(pasted.plan());
         assertThat(Deletion.of(mirrored, AT, pasted.ids()).storey(AT).elements())
                 .isEqualTo(plan.storey(AT).elements());
     }

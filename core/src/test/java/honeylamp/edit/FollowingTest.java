@@ -28,6 +28,7 @@ class FollowingTest {
     private static Plan measured(Plan plan, double x0, double y0, double x1, double y1) {
         return NoteEdits.measure(
                         plan, TestPlans.storey(plan), Position.ofMm(x0, y0), Position.ofMm(x1, y1), Length.ofMm(300))
+                .orThrow()
                 .plan();
     }
 
@@ -44,7 +45,8 @@ class FollowingTest {
     }
 
     private static UnaryOperator<Plan> moving(Wall wall, double dx, double dy) {
-        return p -> WallEdits.moveWall(p, TestPlans.storey(p), wall.id(), Length.ofMm(dx), Length.ofMm(dy));
+        return p -> WallEdits.moveWall(p, TestPlans.storey(p), wall.id(), Length.ofMm(dx), Length.ofMm(dy))
+                .orThrow();
     }
 
     private static void spans(Dimension dimension, double x0, double y0, double x1, double y1) {
@@ -103,10 +105,15 @@ class FollowingTest {
         var all = new HashSet<ElementId>();
         plan.storeys().getFirst().walls().forEach(w -> all.add(w.id()));
         plan.storeys().getFirst().dimensions().forEach(d -> all.add(d.id()));
-        var moved =
-                after(plan, p -> PickedEdits.move(p, TestPlans.storey(p), all, Length.ofMm(1000), Length.ofMm(200)));
+        var moved = after(
+                plan,
+                p -> PickedEdits.move(p, TestPlans.storey(p), all, Length.ofMm(1000), Length.ofMm(200))
+                        .orThrow());
         spans(moved, 1000, 1700, 6000, 1700);
-        var turned = after(plan, p -> PickedEdits.turn(p, TestPlans.storey(p), all, Point.ORIGIN, 90));
+        var turned = after(
+                plan,
+                p -> PickedEdits.turn(p, TestPlans.storey(p), all, Point.ORIGIN, 90)
+                        .orThrow());
         spans(turned, -1500, 0, -1500, 5000);
     }
 
@@ -116,6 +123,7 @@ class FollowingTest {
         var plan = measured(ROOM, 0, 1500, 5000, 1500);
         var id = plan.storeys().getFirst().dimensions().getFirst().id();
         var mirrored = PickedEdits.mirror(plan, TestPlans.storey(plan), Set.of(id), PickedEdits.plumb(Point.ORIGIN))
+                .orThrow()
                 .storeys()
                 .getFirst()
                 .dimensions()

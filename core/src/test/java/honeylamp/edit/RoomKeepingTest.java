@@ -43,7 +43,10 @@ class RoomKeepingTest {
     }
 
     private static Plan moved(Plan plan, double by) {
-        return kept(plan, WallEdits.moveWall(plan, storey(plan), wallId(plan, 4), Length.ofMm(by), Length.ZERO));
+        return kept(
+                plan,
+                WallEdits.moveWall(plan, storey(plan), wallId(plan, 4), Length.ofMm(by), Length.ZERO)
+                        .orThrow());
     }
 
     @Test
@@ -64,12 +67,13 @@ class RoomKeepingTest {
         assertThat(Snags.of(geometry(merged), merged)).noneMatch(s -> s.kind() == Snag.Kind.LOST_NAME);
         // a new wall elsewhere parts them again: both names are back, each where it was
         var added = WallEdits.add(
-                merged,
-                storey(merged),
-                Position.ofMm(4500, 0),
-                Position.ofMm(4500, 4000),
-                BodySide.CENTRE,
-                TestPlans.PARTITION);
+                        merged,
+                        storey(merged),
+                        Position.ofMm(4500, 0),
+                        Position.ofMm(4500, 4000),
+                        BodySide.CENTRE,
+                        TestPlans.PARTITION)
+                .orThrow();
         var parted = kept(merged, added.plan());
         assertThat(at(parted, 1000, 2000).name()).isEqualTo("Kitchen");
         assertThat(at(parted, 7000, 2000).name()).isEqualTo("Parlour");
@@ -82,12 +86,13 @@ class RoomKeepingTest {
     void theSmallerPartOfASplitRoomIsNewOnTheSameFloor() {
         var before = twoRooms(5000);
         var split = WallEdits.add(
-                before,
-                storey(before),
-                Position.ofMm(1500, 0),
-                Position.ofMm(1500, 4000),
-                BodySide.CENTRE,
-                TestPlans.PARTITION);
+                        before,
+                        storey(before),
+                        Position.ofMm(1500, 0),
+                        Position.ofMm(1500, 4000),
+                        BodySide.CENTRE,
+                        TestPlans.PARTITION)
+                .orThrow();
         // the mark lies at 1,000, in the smaller part: it moves over into the larger
         var plan = kept(before, split.plan());
         assertThat(at(plan, 3000, 2000).name()).isEqualTo("Kitchen");
@@ -124,12 +129,13 @@ class RoomKeepingTest {
     void roomsThatDoNotChangeAreNotTouched() {
         var before = twoRooms(5000);
         var wall = WallEdits.add(
-                before,
-                storey(before),
-                Position.ofMm(6500, 0),
-                Position.ofMm(6500, 4000),
-                BodySide.CENTRE,
-                TestPlans.PARTITION);
+                        before,
+                        storey(before),
+                        Position.ofMm(6500, 0),
+                        Position.ofMm(6500, 4000),
+                        BodySide.CENTRE,
+                        TestPlans.PARTITION)
+                .orThrow();
         var plan = kept(before, wall.plan());
         assertThat(plan.storeys().getFirst().rooms().getFirst())
                 .isSameAs(before.storeys().getFirst().rooms().getFirst());

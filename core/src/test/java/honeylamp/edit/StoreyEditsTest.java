@@ -4,7 +4,6 @@ import static honeylamp.TestPlans.opening;
 import static honeylamp.TestPlans.storey;
 import static honeylamp.TestPlans.wallId;
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import honeylamp.TestPlans;
 import honeylamp.demo.SailclothYard;
@@ -108,20 +107,23 @@ class StoreyEditsTest {
         var added = StoreyEdits.addOnTop(plan, "Attic");
         plan = StoreyEdits.levels(
                 added.plan(), added.id(), l -> l.withHeight(mm(2400)).withLevel(mm(2900)));
-        var raised = StoreyEdits.raise(plan, ground);
+        var raised = StoreyEdits.raise(plan, ground).orThrow();
         assertThat(raised.storeys()).extracting(Storey::name).containsExactly("Attic", "Ground storey");
         assertThat(raised.storeys()).extracting(Storey::level).containsExactly(mm(0), mm(2700));
-        assertThat(StoreyEdits.lower(raised, ground)).isEqualTo(plan);
-        assertThatThrownBy(() -> StoreyEdits.raise(raised, ground)).hasMessageContaining("above");
-        assertThatThrownBy(() -> StoreyEdits.lower(raised, added.id())).hasMessageContaining("below");
+        assertThat(StoreyEdits.lower(raised, ground).orThrow()).isEqualTo(plan);
+        assertThat(StoreyEdits.raise(raised, ground).refusal().orElseThrow()).contains("above");
+        assertThat(StoreyEdits.lower(raised, added.id()).refusal().orElseThrow())
+                .contains("below");
     }
 
     @Test
     void theLastStoreyCannotGo() {
         var plan = room();
-        assertThatThrownBy(() -> StoreyEdits.remove(plan, storey(plan))).hasMessageContaining("needs a storey");
+        assertThat(StoreyEdits.remove(plan, storey(plan)).refusal().orElseThrow())
+                .contains("needs a storey");
         var added = StoreyEdits.addOnTop(plan, "Attic");
-        assertThat(StoreyEdits.remove(added.plan(), added.id()).storeys()).hasSize(1);
+        assertThat(StoreyEdits.remove(added.plan(), added.id()).orThrow().storeys())
+                .hasSize(1);
         assertThat(StoreyEdits.name(plan, storey(plan), " Shop ")
                         .storeys()
                         .getFirst()

@@ -93,8 +93,10 @@ class UnderlayEditsTest {
                         Swing.LEFT)
                 .plan();
         first = RoomEdits.bound(first, storey, Position.ofMm(500, 600), Position.ofMm(900, 600))
+                .orThrow()
                 .plan();
         first = SettingOutEdits.add(first, storey, new Segment(new Point(100, 0), new Point(100, 800)))
+                .orThrow()
                 .plan();
         first = GroundEdits.add(
                         first,
@@ -177,12 +179,13 @@ class UnderlayEditsTest {
                 seen.apply(new Point(0, 400)),
                 seen.apply(new Point(600, 0)));
         var squared = UnderlayEdits.squareUp(
-                plan,
-                storey,
-                id,
-                Squaring.clockwise(corners),
-                Optional.of(Length.ofMm(12_000)),
-                Optional.of(Length.ofMm(8_000)));
+                        plan,
+                        storey,
+                        id,
+                        Squaring.clockwise(corners),
+                        Optional.of(Length.ofMm(12_000)),
+                        Optional.of(Length.ofMm(8_000)))
+                .orThrow();
         var origin = in(squared).plan(seen.apply(new Point(0, 0)));
         for (var p : List.of(new Point(600, 0), new Point(600, 400), new Point(150, 300), new Point(333, 77))) {
             // 20 mm for each pixel of the square; y points down there
@@ -190,14 +193,15 @@ class UnderlayEditsTest {
         }
         var back = UnderlayEdits.unsquare(squared, storey, id);
         assertThat(in(back).squaring()).isEmpty();
-        assertThatThrownBy(() -> UnderlayEdits.squareUp(
-                        plan,
-                        storey,
-                        id,
-                        List.of(new Point(0, 0), new Point(100, 100), new Point(200, 200), new Point(0, 50)),
-                        Optional.empty(),
-                        Optional.empty()))
-                .isInstanceOf(IllegalArgumentException.class);
+        assertThat(UnderlayEdits.squareUp(
+                                plan,
+                                storey,
+                                id,
+                                List.of(new Point(0, 0), new Point(100, 100), new Point(200, 200), new Point(0, 50)),
+                                Optional.empty(),
+                                Optional.empty())
+                        .refusal())
+                .hasValue("That cannot be: the four corners do not go round clockwise.");
     }
 
     @Test

@@ -3,7 +3,6 @@ package honeylamp.edit;
 import static honeylamp.TestPlans.OUTER;
 import static honeylamp.TestPlans.PARTITION;
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.TestPlans;
@@ -74,7 +73,8 @@ class UnitEditsTest {
                 .filter(r -> r.name().equals("Studio"))
                 .map(r -> r.id())
                 .toList();
-        return UnitEdits.make(plan, TestPlans.geometry(plan), Set.copyOf(rooms), "Flat");
+        return UnitEdits.make(plan, TestPlans.geometry(plan), Set.copyOf(rooms), "Flat")
+                .orThrow();
     }
 
     private static Added<UnitCopyId> placed(double x, double y, double turnDeg, Sense sense) {
@@ -176,12 +176,14 @@ class UnitEditsTest {
         // a wall that divides the studio divides it in the copy too
         var divided = WallEdits.add(
                         plan, storey, Position.ofMm(2500, 0), Position.ofMm(2500, 4000), BodySide.CENTRE, PARTITION)
+                .orThrow()
                 .plan();
         assertThat(areas(divided)).hasSize(6);
         assertThat(areas(divided).stream().mapToDouble(a -> a).sum())
                 .isCloseTo(2 * (5000.0 * 4000 - 1100 * 1600 - 100 * 4000 + 1000 * 1500), within(2.0));
         var wall = plan.storeys().getFirst().walls().get(1).id();
-        var wider = WallEdits.moveWall(plan, storey, wall, Length.ofMm(600), Length.ZERO);
+        var wider = WallEdits.moveWall(plan, storey, wall, Length.ofMm(600), Length.ZERO)
+                .orThrow();
         assertThat(areas(wider).get(1)).isCloseTo(5600 * 4000 - 1100 * 1600, within(1.0));
     }
 
@@ -193,7 +195,8 @@ class UnitEditsTest {
                 .plan();
         var storey = TestPlans.storey(room);
         var named = RoomEdits.mark(room, storey, Position.ofMm(1000, 900), "Studio", Finish.of("wide-plank-oak"));
-        var unit = UnitEdits.make(named.plan(), TestPlans.geometry(named.plan()), Set.of(named.id()), "Flat");
+        var unit = UnitEdits.make(named.plan(), TestPlans.geometry(named.plan()), Set.of(named.id()), "Flat")
+                .orThrow();
         var plan = UnitEdits.place(unit.plan(), unit.id(), storey, Position.ofMm(2650 + 5300, 2150), 0, Sense.MIRRORED)
                 .plan();
         assertThat(laid(plan).storeys().getFirst().walls()).hasSize(7);
@@ -215,7 +218,8 @@ class UnitEditsTest {
         row = TestPlans.opening(row, 0, OpeningKind.CASEMENT_WINDOW, 6000, 1200, Hand.FIRST, Swing.LEFT);
         var storey = TestPlans.storey(row);
         var named = RoomEdits.mark(row, storey, Position.ofMm(1000, 900), "Cell", Finish.of("wide-plank-oak"));
-        var unit = UnitEdits.make(named.plan(), TestPlans.geometry(named.plan()), Set.of(named.id()), "Cell");
+        var unit = UnitEdits.make(named.plan(), TestPlans.geometry(named.plan()), Set.of(named.id()), "Cell")
+                .orThrow();
         assertThat(areas(unit.plan())).isEqualTo(areas(named.plan()));
         var plan = UnitEdits.place(unit.plan(), unit.id(), storey, Position.ofMm(2025, 12_000), 0, Sense.AS_DRAWN)
                 .plan();
@@ -236,7 +240,8 @@ class UnitEditsTest {
                 .plan();
         var storey = TestPlans.storey(plan);
         var named = RoomEdits.mark(plan, storey, Position.ofMm(1000, 900), "Cell", Finish.of("wide-plank-oak"));
-        var unit = UnitEdits.make(named.plan(), TestPlans.geometry(named.plan()), Set.of(named.id()), "Cell");
+        var unit = UnitEdits.make(named.plan(), TestPlans.geometry(named.plan()), Set.of(named.id()), "Cell")
+                .orThrow();
         var copied = UnitEdits.place(unit.plan(), unit.id(), storey, Position.ofMm(2000, 12_000), 0, Sense.AS_DRAWN)
                 .plan();
         // 4,000 less 150 and 50 by 4,000 less 300
@@ -342,15 +347,17 @@ class UnitEditsTest {
         var two = StoreyEdits.addOnTop(plan, "Upper storey");
         var above = UnitEdits.place(two.plan(), unit, two.id(), Position.ofMm(2500, 2000), 0, Sense.AS_DRAWN);
         assertThat(laid(above.plan()).storeys().get(1).walls()).hasSize(6);
-        var removed = StoreyEdits.remove(above.plan(), storey);
+        var removed = StoreyEdits.remove(above.plan(), storey).orThrow();
         assertThat(removed.repeats()).isEqualTo(Repeats.NONE);
     }
 
     @Test
     void aUnitNeedsWalls() {
         var plan = flat();
-        assertThatThrownBy(() -> UnitEdits.make(plan, TestPlans.geometry(plan), Set.of(), "Nothing"))
-                .hasMessageContaining("needs a room");
+        assertThat(UnitEdits.make(plan, TestPlans.geometry(plan), Set.of(), "Nothing")
+                        .refusal()
+                        .orElseThrow())
+                .contains("needs a room");
     }
 
     @Test

@@ -3,7 +3,6 @@ package honeylamp.edit;
 import static honeylamp.TestPlans.OUTER;
 import static honeylamp.TestPlans.PARTITION;
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.TestPlans;
@@ -56,7 +55,8 @@ class WallPartsTest {
     @Test
     void aSplitWallKeepsItsOpeningsWhereTheyAre() {
         var plan = door(door(TestPlans.clearRectangle(6000, 4000), 0, 500), 0, 4000);
-        var split = WallParts.split(plan, TestPlans.storey(plan), TestPlans.wallId(plan, 0), Length.ofMm(2500));
+        var split = WallParts.split(plan, TestPlans.storey(plan), TestPlans.wallId(plan, 0), Length.ofMm(2500))
+                .orThrow();
         assertThat(walls(split.plan())).hasSize(5);
         assertThat(walls(split.plan()).get(0).length().mm()).isEqualTo(2500);
         assertThat(walls(split.plan()).get(4).length().mm()).isEqualTo(3500);
@@ -69,9 +69,10 @@ class WallPartsTest {
     @Test
     void anOpeningIsNotCutInTwo() {
         var plan = door(TestPlans.clearRectangle(6000, 4000), 0, 2000);
-        assertThatThrownBy(() ->
-                        WallParts.split(plan, TestPlans.storey(plan), TestPlans.wallId(plan, 0), Length.ofMm(2300)))
-                .hasMessageContaining("lies across");
+        assertThat(WallParts.split(plan, TestPlans.storey(plan), TestPlans.wallId(plan, 0), Length.ofMm(2300))
+                        .refusal()
+                        .orElseThrow())
+                .contains("lies across");
     }
 
     /** Law: joining what was split gives back the plan, whichever way the parts run. */
@@ -80,15 +81,15 @@ class WallPartsTest {
         var plan = door(TestPlans.clearRectangle(6000, 4000), 0, 4000);
         var storey = TestPlans.storey(plan);
         var id = TestPlans.wallId(plan, 0);
-        var split = WallParts.split(plan, storey, id, Length.ofMm(2500));
-        var joined = WallParts.join(split.plan(), storey, id, split.id());
+        var split = WallParts.split(plan, storey, id, Length.ofMm(2500)).orThrow();
+        var joined = WallParts.join(split.plan(), storey, id, split.id()).orThrow();
         assertThat(walls(joined)).isEqualTo(walls(plan));
         assertThat(joined.storeys().getFirst().openings())
                 .isEqualTo(plan.storeys().getFirst().openings());
         var second = split.plan().storeys().getFirst().wall(split.id()).orElseThrow();
         var round = WallParts.turnedRound(split.plan(), storey, second);
         assertThat(jamb(round, 0)).isEqualTo(new Point(4900, 0)); // measured from the other end
-        assertThat(WallParts.join(round, storey, id, split.id())).isEqualTo(joined);
+        assertThat(WallParts.join(round, storey, id, split.id()).orThrow()).isEqualTo(joined);
     }
 
     @Test
@@ -98,11 +99,12 @@ class WallPartsTest {
         var id = TestPlans.wallId(plan, 0);
         var arc = plan.withStorey(
                 storey, s -> s.with(Wall.class, List.of(s.walls().getFirst().withSagitta(Length.ofMm(1000)))));
-        var split = WallParts.split(arc, storey, id, Length.ofMm(500 * Math.PI));
+        var split = WallParts.split(arc, storey, id, Length.ofMm(500 * Math.PI)).orThrow();
         var quarter = walls(split.plan()).getFirst();
         assertThat(quarter.to().point().distance(new Point(1000, 1000))).isLessThan(1e-3);
         assertThat(quarter.sagitta().mm()).isCloseTo(1000 * (1 - Math.sqrt(0.5)), within(1e-3));
-        var joined = walls(WallParts.join(split.plan(), storey, id, split.id())).getFirst();
+        var joined = walls(WallParts.join(split.plan(), storey, id, split.id()).orThrow())
+                .getFirst();
         assertThat(joined.sagitta().mm()).isCloseTo(1000, within(0.01));
     }
 
@@ -114,10 +116,14 @@ class WallPartsTest {
                 .wall(3000, 0, 5000, 0, BodySide.CENTRE, PARTITION)
                 .plan();
         var storey = TestPlans.storey(plan);
-        assertThatThrownBy(() -> WallParts.join(plan, storey, TestPlans.wallId(plan, 0), TestPlans.wallId(plan, 1)))
-                .hasMessageContaining("one line");
-        assertThatThrownBy(() -> WallParts.join(plan, storey, TestPlans.wallId(plan, 0), TestPlans.wallId(plan, 2)))
-                .hasMessageContaining("types");
+        assertThat(WallParts.join(plan, storey, TestPlans.wallId(plan, 0), TestPlans.wallId(plan, 1))
+                        .refusal()
+                        .orElseThrow())
+                .contains("one line");
+        assertThat(WallParts.join(plan, storey, TestPlans.wallId(plan, 0), TestPlans.wallId(plan, 2))
+                        .refusal()
+                        .orElseThrow())
+                .contains("types");
     }
 
     @Test
@@ -126,7 +132,8 @@ class WallPartsTest {
                 .wall(0, 0, 3000, 0, BodySide.CENTRE, OUTER)
                 .wall(3000, 0, 3000, 2000, BodySide.CENTRE, OUTER)
                 .plan();
-        var grown = WallParts.grow(plan, TestPlans.storey(plan), TestPlans.wallId(plan, 0), Length.ofMm(250));
+        var grown = WallParts.grow(plan, TestPlans.storey(plan), TestPlans.wallId(plan, 0), Length.ofMm(250))
+                .orThrow();
         assertThat(walls(grown).get(0).from()).isEqualTo(Position.ofMm(-250, 0));
         assertThat(walls(grown).get(0).to()).isEqualTo(Position.ofMm(3250, 0));
         assertThat(walls(grown).get(1).from()).isEqualTo(Position.ofMm(3250, 0));
@@ -140,12 +147,13 @@ class WallPartsTest {
                 .wall(3050, 3000, 3050, 5000, BodySide.CENTRE, PARTITION)
                 .plan();
         var aligned = WallParts.align(
-                plan,
-                TestPlans.storey(plan),
-                TestPlans.wallId(plan, 1),
-                WallParts.Face.RIGHT,
-                TestPlans.wallId(plan, 0),
-                WallParts.Face.LEFT);
+                        plan,
+                        TestPlans.storey(plan),
+                        TestPlans.wallId(plan, 1),
+                        WallParts.Face.RIGHT,
+                        TestPlans.wallId(plan, 0),
+                        WallParts.Face.LEFT)
+                .orThrow();
         assertThat(walls(aligned).get(1).from()).isEqualTo(Position.ofMm(800, 3000));
     }
 
@@ -165,7 +173,8 @@ class WallPartsTest {
     void parallelCopiesKeepTheirDistance() {
         var plan =
                 TestPlans.start().wall(0, 0, 0, 2000, BodySide.LEFT, PARTITION).plan();
-        var copies = WallCopies.parallel(plan, TestPlans.storey(plan), TestPlans.wallId(plan, 0), Length.ofMm(-900), 3);
+        var copies = WallCopies.parallel(plan, TestPlans.storey(plan), TestPlans.wallId(plan, 0), Length.ofMm(-900), 3)
+                .orThrow();
         assertThat(copies.ids()).hasSize(3);
         assertThat(walls(copies.plan())).extracting(w -> w.from().x().mm()).containsExactly(0.0, 900.0, 1800.0, 2700.0);
     }
@@ -174,7 +183,8 @@ class WallPartsTest {
     @Test
     void aWallAlongAnotherStandsAgainstItsFace() {
         var plan = TestPlans.start().wall(0, 0, 3000, 0, BodySide.CENTRE, OUTER).plan();
-        var lined = WallCopies.along(plan, TestPlans.storey(plan), TestPlans.wallId(plan, 0), false, PARTITION);
+        var lined = WallCopies.along(plan, TestPlans.storey(plan), TestPlans.wallId(plan, 0), false, PARTITION)
+                .orThrow();
         var lining = walls(lined.plan()).getLast();
         assertThat(lining.from()).isEqualTo(Position.ofMm(0, -150));
         assertThat(lining.body()).isEqualTo(BodySide.RIGHT);
@@ -194,16 +204,20 @@ class WallPartsTest {
         var storey = TestPlans.storey(plan);
         var a = TestPlans.wallId(plan, 0);
         var b = TestPlans.wallId(plan, 1);
-        var centres = WallCopies.divide(plan, storey, a, b, 3, WallCopies.Spacing.CENTRES, PARTITION);
+        var centres = WallCopies.divide(plan, storey, a, b, 3, WallCopies.Spacing.CENTRES, PARTITION)
+                .orThrow();
         assertThat(walls(centres.plan()).subList(2, 4))
                 .extracting(w -> w.from().x().mm())
                 .containsExactly(3000.0, 6000.0);
-        var clear = WallCopies.divide(plan, storey, a, b, 3, WallCopies.Spacing.CLEAR_WIDTHS, PARTITION);
+        var clear = WallCopies.divide(plan, storey, a, b, 3, WallCopies.Spacing.CLEAR_WIDTHS, PARTITION)
+                .orThrow();
         var width = (9000 - 300 - 200) / 3.0;
         assertThat(walls(clear.plan()).get(2).from().x().mm()).isCloseTo(150 + width + 50, within(1e-5));
         assertThat(walls(clear.plan()).get(3).from().x().mm()).isCloseTo(150 + 2 * width + 150, within(1e-5));
-        assertThatThrownBy(() -> WallCopies.divide(plan, storey, a, b, 95, WallCopies.Spacing.CENTRES, PARTITION))
-                .hasMessageContaining("no room");
+        assertThat(WallCopies.divide(plan, storey, a, b, 95, WallCopies.Spacing.CENTRES, PARTITION)
+                        .refusal()
+                        .orElseThrow())
+                .contains("no room");
     }
 
     @Test
@@ -222,12 +236,14 @@ class WallPartsTest {
         var storey = TestPlans.storey(plan);
         Set<ElementId> all = new HashSet<>();
         walls(plan).forEach(w -> all.add(w.id()));
-        var moved = PickedEdits.move(plan, storey, all, Length.ofMm(100), Length.ofMm(-50));
+        var moved = PickedEdits.move(plan, storey, all, Length.ofMm(100), Length.ofMm(-50))
+                .orThrow();
         assertThat(walls(moved).getFirst().from()).isEqualTo(Position.ofMm(100, -50));
         assertThat(jamb(moved, 0)).isEqualTo(new Point(600, -50));
-        var turned = PickedEdits.turn(plan, storey, all, new Point(0, 0), 90);
+        var turned = PickedEdits.turn(plan, storey, all, new Point(0, 0), 90).orThrow();
         assertThat(walls(turned).getFirst().to()).isEqualTo(Position.ofMm(0, 6000));
-        var mirrored = PickedEdits.mirror(plan, storey, all, new Segment(new Point(0, 0), new Point(0, 1)));
+        var mirrored = PickedEdits.mirror(plan, storey, all, new Segment(new Point(0, 0), new Point(0, 1)))
+                .orThrow();
         assertThat(walls(mirrored).getFirst().to()).isEqualTo(Position.ofMm(-6000, 0));
         assertThat(StoreyGeometry.of(mirrored, mirrored.storeys().getFirst())
                         .rooms()
@@ -237,7 +253,8 @@ class WallPartsTest {
         assertThat(jamb(mirrored, 0)).isEqualTo(new Point(-500, 0));
         // the leaf opened up, to the left of a wall running east; up is now right of it, running west
         assertThat(mirrored.storeys().getFirst().openings().getFirst().swing()).isEqualTo(Swing.RIGHT);
-        var twice = PickedEdits.mirror(mirrored, storey, all, new Segment(new Point(0, 0), new Point(0, 1)));
+        var twice = PickedEdits.mirror(mirrored, storey, all, new Segment(new Point(0, 0), new Point(0, 1)))
+                .orThrow();
         assertThat(twice).isEqualTo(plan);
     }
 

@@ -81,8 +81,8 @@ class WallTypeEditsTest {
     @Test
     void aTypeInUseIsNotDeletedAndTheSameTypeIsNotAddedTwice() {
         var plan = TestPlans.start().wall(0, 0, 3000, 0, BodySide.CENTRE, OUTER).plan();
-        assertThatThrownBy(() -> WallTypeEdits.remove(plan, OUTER)).hasMessageContaining("1 wall is of this type");
-        assertThat(WallTypeEdits.remove(plan, PARTITION).wallTypes()).hasSize(3);
+        assertThat(WallTypeEdits.remove(plan, OUTER).refusal().orElseThrow()).contains("1 wall is of this type");
+        assertThat(WallTypeEdits.remove(plan, PARTITION).orThrow().wallTypes()).hasSize(3);
         var same = WallTypeEdits.add(plan, plan.wallType(PARTITION));
         assertThat(same.plan()).isEqualTo(plan);
         assertThat(same.id()).isEqualTo(PARTITION);

@@ -3,7 +3,6 @@ package honeylamp.edit;
 import static honeylamp.TestPlans.OUTER;
 import static honeylamp.TestPlans.PARTITION;
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.TestPlans;
@@ -29,7 +28,8 @@ class WallsAroundTest {
     }
 
     private static Plan around(Plan plan, List<Position> corners, DrawnFace face) {
-        return WallsAround.add(plan, TestPlans.storey(plan), WallsAround.edges(corners), face, PARTITION);
+        return WallsAround.add(plan, TestPlans.storey(plan), WallsAround.edges(corners), face, PARTITION)
+                .orThrow();
     }
 
     /** What a report says of walls, whatever line was drawn: how long their faces are. */
@@ -79,6 +79,7 @@ class WallsAroundTest {
                         Position.ofMm(4000, 3500),
                         BodySide.RIGHT,
                         PARTITION)
+                .orThrow()
                 .plan();
         assertThat(rooms(rectangles)).containsExactly(10_500_000L, 14_000_000L);
         assertThat(rooms(wallsFirst)).isEqualTo(rooms(rectangles));
@@ -143,13 +144,14 @@ class WallsAroundTest {
     void aCircleIsTwoArcsAndOneRoom() {
         var plan = TestPlans.start().plan();
         var circle = WallsAround.add(
-                plan,
-                TestPlans.storey(plan),
-                List.of(
-                        new WallsAround.Edge(Position.ofMm(-2000, 0), Position.ofMm(2000, 0), -2000),
-                        new WallsAround.Edge(Position.ofMm(2000, 0), Position.ofMm(-2000, 0), -2000)),
-                DrawnFace.INNER,
-                OUTER);
+                        plan,
+                        TestPlans.storey(plan),
+                        List.of(
+                                new WallsAround.Edge(Position.ofMm(-2000, 0), Position.ofMm(2000, 0), -2000),
+                                new WallsAround.Edge(Position.ofMm(2000, 0), Position.ofMm(-2000, 0), -2000)),
+                        DrawnFace.INNER,
+                        OUTER)
+                .orThrow();
         var room = TestPlans.geometry(circle).rooms().getFirst();
         assertThat(room.areaMm2()).isCloseTo(Math.PI * 4e6, within(1.0));
     }
@@ -169,6 +171,7 @@ class WallsAroundTest {
                         Length.ofMm(600),
                         Bays.Shape.SPLAYED,
                         false)
+                .orThrow()
                 .plan();
         var geometry = StoreyGeometry.of(bay, bay.storeys().getFirst());
         assertThat(geometry.rooms()).hasSize(1);
@@ -192,6 +195,7 @@ class WallsAroundTest {
                         Length.ofMm(0),
                         Bays.Shape.HALF_HEXAGON,
                         false)
+                .orThrow()
                 .plan();
         assertThat(bay.storeys().getFirst().walls().subList(5, 8))
                 .extracting(Wall::length)
@@ -202,15 +206,17 @@ class WallsAroundTest {
     @Test
     void aBayTooDeepForItsWidthIsRefused() {
         var plan = TestPlans.clearRectangle(6000, 4000);
-        assertThatThrownBy(() -> Bays.add(
-                        plan,
-                        TestPlans.storey(plan),
-                        TestPlans.wallId(plan, 0),
-                        Length.ofMm(2000),
-                        Length.ofMm(3000),
-                        Length.ofMm(600),
-                        Bays.Shape.SPLAYED,
-                        false))
-                .hasMessageContaining("more width");
+        assertThat(Bays.add(
+                                plan,
+                                TestPlans.storey(plan),
+                                TestPlans.wallId(plan, 0),
+                                Length.ofMm(2000),
+                                Length.ofMm(3000),
+                                Length.ofMm(600),
+                                Bays.Shape.SPLAYED,
+                                false)
+                        .refusal()
+                        .orElseThrow())
+                .contains("more width");
     }
 }

@@ -50,6 +50,7 @@ class RaisedGlanceTest {
                         Position.ofMm(2500, 4000),
                         BodySide.CENTRE,
                         TestPlans.PARTITION)
+                .orThrow()
                 .plan();
         assertThat(dark(divided)).isGreaterThan(dark(room) + 50);
     }

@@ -64,6 +64,7 @@ class OutOfPlaceTest {
                         Position.ofMm(2800, 4000),
                         BodySide.CENTRE,
                         TestPlans.PARTITION)
+                .orThrow()
                 .plan();
         assertThat(kinds(cut)).containsExactly(Snag.Kind.PIECE_IN_WALL);
         assertThat(kinds(with(40_000, 2000))).containsExactly(Snag.Kind.PIECE_FAR_OFF);
@@ -78,7 +79,8 @@ class OutOfPlaceTest {
                 .filter(w -> w.line().middle().y() > 3900)
                 .findFirst()
                 .orElseThrow();
-        var moved = WallEdits.moveWall(plan, TestPlans.storey(plan), north.id(), Length.ZERO, Length.ofMm(250));
+        var moved = WallEdits.moveWall(plan, TestPlans.storey(plan), north.id(), Length.ZERO, Length.ofMm(250))
+                .orThrow();
         assertThat(kinds(moved)).containsExactly(Snag.Kind.PIECE_OFF_WALL);
         assertThat(ReportJson.snags(moved).stream().filter(s -> s.kind() == Snag.Kind.PIECE_OFF_WALL))
                 .singleElement()

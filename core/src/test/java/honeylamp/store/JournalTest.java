@@ -105,7 +105,8 @@ class JournalTest {
     void oneMovedPieceIsASmallRecord() throws IOException {
         var before = PLAN.storeys().getFirst();
         ElementId piece = before.furnishings().getFirst().id();
-        var moved = PickedEdits.move(PLAN, before.id(), Set.of(piece), Length.ofMm(7), Length.ofMm(0));
+        var moved = PickedEdits.move(PLAN, before.id(), Set.of(piece), Length.ofMm(7), Length.ofMm(0))
+                .orThrow();
         try (var journal = begin("small")) {
             var begun = Files.size(records("small"));
             journal.append(moved);
@@ -172,7 +173,8 @@ class JournalTest {
         var plan = PLAN;
         try (var journal = begin("large")) {
             for (var i = 0; i < 400; i++) {
-                plan = PickedEdits.move(plan, storey.id(), all, Length.ofMm(i % 2 == 0 ? 11 : -7), Length.ofMm(3));
+                plan = PickedEdits.move(plan, storey.id(), all, Length.ofMm(i % 2 == 0 ? 11 : -7), Length.ofMm(3))
+                        .orThrow();
                 journal.append(plan);
             }
         }

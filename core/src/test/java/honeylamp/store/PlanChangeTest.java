@@ -41,7 +41,9 @@ class PlanChangeTest {
             storey.walls().stream().filter(_ -> random.nextInt(4) == 0).forEach(w -> some.add(w.id()));
             storey.furnishings().stream().filter(_ -> random.nextInt(4) == 0).forEach(f -> some.add(f.id()));
             out = switch (random.nextInt(6)) {
-                case 0 -> PickedEdits.move(out, storey.id(), some, Length.ofMm(random.nextInt(99)), Length.ofMm(5));
+                case 0 ->
+                    PickedEdits.move(out, storey.id(), some, Length.ofMm(random.nextInt(99)), Length.ofMm(5))
+                            .orThrow();
                 case 1 -> Deletion.of(out, storey.id(), some);
                 case 2 ->
                     out.withStorey(

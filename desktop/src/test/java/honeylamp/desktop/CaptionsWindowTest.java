@@ -24,6 +24,7 @@ class CaptionsWindowTest {
         var noted = NoteEdits.add(house, at, Position.ofMm(1500, 3000), "damp course renewed")
                 .plan();
         return NoteEdits.measure(noted, at, Position.ofMm(0, 1000), Position.ofMm(6000, 1000), Length.ofMm(500))
+                .orThrow()
                 .plan();
     }
 

@@ -81,7 +81,8 @@ class KillTest {
                     var plan = here.now().plan();
                     var storey = here.now().currentStorey();
                     var piece = storey.furnishings().getFirst().id();
-                    var moved = PickedEdits.move(plan, storey.id(), Set.of(piece), Length.ofMm(1), Length.ofMm(0));
+                    var moved = PickedEdits.move(plan, storey.id(), Set.of(piece), Length.ofMm(1), Length.ofMm(0))
+                            .orThrow();
                     here.edit(moved.named(plan.name().replaceAll(" [0-9]+$", "") + " " + number), "Edit");
                     return null;
                 });

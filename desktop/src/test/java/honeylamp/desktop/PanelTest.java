@@ -320,12 +320,13 @@ class PanelTest {
                 var type = now.plan().wallTypes().getLast().id();
                 // ends 60 mm short of the partition at 8,800
                 var added = WallEdits.add(
-                        now.plan(),
-                        now.storey(),
-                        honeylamp.plan.Position.ofMm(6550, 7600),
-                        honeylamp.plan.Position.ofMm(8690, 7600),
-                        Wall.BodySide.CENTRE,
-                        type);
+                                now.plan(),
+                                now.storey(),
+                                honeylamp.plan.Position.ofMm(6550, 7600),
+                                honeylamp.plan.Position.ofMm(8690, 7600),
+                                Wall.BodySide.CENTRE,
+                                type)
+                        .orThrow();
                 w.model().edit(added.plan(), "Draw wall");
                 return null;
             });

@@ -56,6 +56,7 @@ class TrueUnderlayTest {
                 Position.ofMm(300, HIGH - 300));
         for (var i = 0; i < 4; i++) {
             plan = WallEdits.add(plan, storey, corners.get(i), corners.get((i + 1) % 4), BodySide.RIGHT, outer)
+                    .orThrow()
                     .plan();
         }
         return WallEdits.add(
@@ -65,6 +66,7 @@ class TrueUnderlayTest {
                         Position.ofMm(5300, HIGH - 300),
                         BodySide.RIGHT,
                         plan.wallTypes().get(2).id())
+                .orThrow()
                 .plan();
     }
 

@@ -90,6 +90,7 @@ class TypingWindowTest {
                         Position.ofMm(4000 + 25.4 / 64, 0),
                         BodySide.LEFT,
                         plan.wallTypes().getFirst().id())
+                .orThrow()
                 .plan();
         try (var w = WindowDriver.with(PlanDocument.of(plan))) {
             w.press("stage-walls");
@@ -201,6 +202,7 @@ class TypingWindowTest {
         var upper = plan.storeys().getLast();
         var wall = upper.walls().getFirst();
         var doubled = WallEdits.add(plan, upper.id(), wall.from(), wall.to(), wall.body(), wall.type())
+                .orThrow()
                 .plan();
         try (var w = WindowDriver.with(PlanDocument.of(doubled))) {
             Button counter = w.node("snags");

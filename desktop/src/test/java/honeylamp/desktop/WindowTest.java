@@ -314,6 +314,7 @@ class WindowTest {
                         .edit(
                                 honeylamp.edit.WallEdits.add(
                                                 plan, storey, wall.from(), wall.to(), wall.body(), wall.type())
+                                        .orThrow()
                                         .plan(),
                                 "Draw wall");
                 return null;

@@ -1,6 +1,8 @@
 package honeylamp.desktop.gesture;
 
 import honeylamp.drawing.Mark;
+import honeylamp.edit.Added;
+import honeylamp.edit.Outcome;
 import honeylamp.edit.WallEdits;
 import honeylamp.geometry.Arc;
 import honeylamp.geometry.Point;
@@ -50,15 +52,11 @@ public record DrawArc(List<Point> ends, Catch aim) implements Gesture {
     }
 
     private Step drawn(Scene scene, double sagittaMm) {
-        try {
-            return Step.commit(begin(), plan(scene, sagittaMm), "Draw curved wall");
-        } catch (IllegalArgumentException _) {
-            return Step.complain(this, "That arc is nearly a whole circle; draw it in two parts.");
-        }
+        return Step.outcome(this, plan(scene, sagittaMm), begin(), "Draw curved wall", "That cannot be drawn");
     }
 
     /** An arc that turns counter-clockwise has its centre, and so its inner face, on the left. */
-    private Plan plan(Scene scene, double sagittaMm) {
+    private Outcome<Plan> plan(Scene scene, double sagittaMm) {
         return WallEdits.addArc(
                         scene.plan(),
                         scene.storey(),
@@ -67,7 +65,7 @@ public record DrawArc(List<Point> ends, Catch aim) implements Gesture {
                         Length.ofMm(sagittaMm),
                         scene.choices().face().body(sagittaMm <= 0),
                         scene.choices().wallType())
-                .plan();
+                .map(Added::plan);
     }
 
     @Override
@@ -135,11 +133,11 @@ public record DrawArc(List<Point> ends, Catch aim) implements Gesture {
         if (ends.size() == 1 && ends.getFirst().distance(aim.at()) > 1) {
             out.add(Sketches.line(scene.frame(), new Segment(ends.getFirst(), aim.at()), scene.penMm(), true));
         } else if (ends.size() == 2) {
-            try {
-                out.addAll(LivePlan.marks(scene, plan(scene, Arc.sagitta(ends.get(0), aim.at(), ends.get(1)))));
-            } catch (IllegalArgumentException _) {
-                out.add(Sketches.line(scene.frame(), new Segment(ends.get(0), ends.get(1)), scene.penMm(), true));
-            }
+            out.addAll(plan(scene, Arc.sagitta(ends.get(0), aim.at(), ends.get(1)))
+                    .result()
+                    .map(plan -> LivePlan.marks(scene, plan))
+                    .orElseGet(() -> List.of(
+                            Sketches.line(scene.frame(), new Segment(ends.get(0), ends.get(1)), scene.penMm(), true))));
         }
         out.addAll(aim.marks(scene));
         return out;

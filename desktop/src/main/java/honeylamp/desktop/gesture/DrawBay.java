@@ -4,6 +4,7 @@ import honeylamp.derive.Picking;
 import honeylamp.drawing.Mark;
 import honeylamp.edit.Bays;
 import honeylamp.edit.Bays.Shape;
+import honeylamp.edit.Outcome;
 import honeylamp.geometry.Segment;
 import honeylamp.illustrate.Sketches;
 import honeylamp.plan.Opening;
@@ -74,11 +75,7 @@ public record DrawBay(Shape shape, Glass glass, Optional<Wall> wall, double from
     }
 
     private Step built(Scene scene, Length depth) {
-        try {
-            return Step.commit(begin(shape, glass), plan(scene, depth), "Put in bay");
-        } catch (IllegalArgumentException e) {
-            return Step.complain(this, "No bay fits there: " + e.getMessage() + ".");
-        }
+        return Step.outcome(this, plan(scene, depth), begin(shape, glass), "Put in bay", "No bay fits there");
     }
 
     /** Why no bay fits so deep, if none does. */
@@ -90,22 +87,22 @@ public record DrawBay(Shape shape, Glass glass, Optional<Wall> wall, double from
                 .map(reason -> "No bay fits there: " + reason + ".");
     }
 
-    private Plan plan(Scene scene, Length depth) {
+    private Outcome<Plan> plan(Scene scene, Length depth) {
         var host = wall.orElseThrow();
         var end = toMm.orElseThrow();
         var left = host.line().offset(aim.at()) > 0;
-        var bay = Bays.add(
-                scene.plan(),
-                scene.storey(),
-                host.id(),
-                Length.ofMm(Math.min(fromMm, end)),
-                Length.ofMm(Math.max(fromMm, end)),
-                depth,
-                shape,
-                left);
-        return glass == Glass.NONE
-                ? bay.plan()
-                : Bays.glazed(bay, scene.storey(), left ? Opening.Swing.RIGHT : Opening.Swing.LEFT);
+        return Bays.add(
+                        scene.plan(),
+                        scene.storey(),
+                        host.id(),
+                        Length.ofMm(Math.min(fromMm, end)),
+                        Length.ofMm(Math.max(fromMm, end)),
+                        depth,
+                        shape,
+                        left)
+                .map(bay -> glass == Glass.NONE
+                        ? bay.plan()
+                        : Bays.glazed(bay, scene.storey(), left ? Opening.Swing.RIGHT : Opening.Swing.LEFT));
     }
 
     @Override
@@ -188,13 +185,15 @@ public record DrawBay(Shape shape, Glass glass, Optional<Wall> wall, double from
                         false));
                 return;
             }
-            try {
-                out.addAll(LivePlan.marks(scene, plan(scene, depth())));
-            } catch (IllegalArgumentException _) {
-                var line = w.chord();
-                out.add(Sketches.line(
-                        scene.frame(), new Segment(line.at(fromMm), line.at(toMm.get())), 3 * scene.penMm(), false));
-            }
+            var line = w.chord();
+            out.addAll(plan(scene, depth())
+                    .result()
+                    .map(plan -> LivePlan.marks(scene, plan))
+                    .orElseGet(() -> List.of(Sketches.line(
+                            scene.frame(),
+                            new Segment(line.at(fromMm), line.at(toMm.get())),
+                            3 * scene.penMm(),
+                            false))));
         });
         out.addAll(aim.marks(scene));
         return out;

@@ -37,14 +37,12 @@ public record DrawBoundary(Optional<Point> from, Catch aim) implements Gesture {
     }
 
     private Step drawn(Scene scene, Catch at, Point end) {
-        try {
-            var start = Position.of(from.orElseThrow());
-            var added = RoomEdits.bound(scene.plan(), scene.storey(), start, Position.of(end));
-            return Step.commit(new DrawBoundary(Optional.of(end), at), added.plan(), "Draw boundary")
-                    .picking(Set.of(added.id()));
-        } catch (IllegalArgumentException _) {
-            return Step.complain(this, "Both ends lie on the same spot; click farther apart.");
-        }
+        var start = Position.of(from.orElseThrow());
+        return RoomEdits.bound(scene.plan(), scene.storey(), start, Position.of(end))
+                .result()
+                .map(added -> Step.commit(new DrawBoundary(Optional.of(end), at), added.plan(), "Draw boundary")
+                        .picking(Set.of(added.id())))
+                .orElseGet(() -> Step.complain(this, "Both ends lie on the same spot; click farther apart."));
     }
 
     @Override

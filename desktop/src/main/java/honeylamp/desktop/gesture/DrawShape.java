@@ -4,6 +4,7 @@ import honeylamp.derive.Snapping;
 import honeylamp.derive.Snapping.Caught;
 import honeylamp.derive.Snapping.Snap;
 import honeylamp.drawing.Mark;
+import honeylamp.edit.Outcome;
 import honeylamp.edit.Shapes;
 import honeylamp.edit.WallsAround;
 import honeylamp.edit.WallsAround.Edge;
@@ -122,7 +123,7 @@ public record DrawShape(Kind kind, List<Point> points, int sides, Catch aim) imp
     }
 
     private Step built(Scene scene, List<Edge> edges, String action) {
-        return Step.commit(afresh(), plan(scene, edges), action);
+        return Step.outcome(this, plan(scene, edges), afresh(), action, "That cannot be drawn");
     }
 
     private String action() {
@@ -134,7 +135,7 @@ public record DrawShape(Kind kind, List<Point> points, int sides, Catch aim) imp
         };
     }
 
-    private static Plan plan(Scene scene, List<Edge> edges) {
+    private static Outcome<Plan> plan(Scene scene, List<Edge> edges) {
         return WallsAround.add(
                 scene.plan(),
                 scene.storey(),
@@ -289,7 +290,7 @@ public record DrawShape(Kind kind, List<Point> points, int sides, Catch aim) imp
                         .forEach(p ->
                                 out.add(Sketches.line(scene.frame(), new Segment(p, aim.at()), scene.penMm(), true)));
             } else {
-                out.addAll(LivePlan.marks(scene, plan(scene, edges)));
+                plan(scene, edges).result().ifPresent(plan -> out.addAll(LivePlan.marks(scene, plan)));
             }
             if (kind == Kind.RECTANGLE) {
                 out.addAll(numbers(scene));

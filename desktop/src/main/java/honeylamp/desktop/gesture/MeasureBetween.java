@@ -53,11 +53,12 @@ public record MeasureBetween(List<Point> points, Optional<Point> pointer, Option
         }
         var line = new Segment(points.get(0), points.get(1));
         var added = NoteEdits.measure(
-                scene.plan(),
-                scene.storey(),
-                Position.of(line.a()),
-                Position.of(line.b()),
-                Length.ofMm(line.offset(p)));
+                        scene.plan(),
+                        scene.storey(),
+                        Position.of(line.a()),
+                        Position.of(line.b()),
+                        Length.ofMm(line.offset(p)))
+                .orThrow();
         return Step.commit(begin(), added.plan(), "Add dimension").picking(Set.of(added.id()));
     }
 

@@ -11,6 +11,7 @@ import honeylamp.derive.TouchingWalls;
 import honeylamp.edit.FurnishingEdits;
 import honeylamp.edit.GroundEdits;
 import honeylamp.edit.OpeningEdits;
+import honeylamp.edit.Outcome;
 import honeylamp.edit.PickedEdits;
 import honeylamp.edit.StructureEdits;
 import honeylamp.edit.UnderlayEdits;
@@ -31,11 +32,9 @@ final class Moves {
     private Moves() {}
 
     /**
-     * The plan with a held thing where the pointer now is.
-     *
-     * @throws IllegalArgumentException if a wall would shrink to nothing
+     * The plan with a held thing where the pointer now is; refused if a wall would shrink to nothing.
      */
-    static Plan moved(Scene scene, Held thing, Pointer pointer) {
+    static Outcome<Plan> moved(Scene scene, Held thing, Pointer pointer) {
         var plan = scene.plan();
         var storey = scene.storey();
         var p = pointer.at();
@@ -51,7 +50,8 @@ final class Moves {
                 var middle = host.line().along(p) - grab + opening.width().mm() / 2;
                 var free = pointer.keys().control() || opening.kind() == OpeningKind.CORNER_WINDOW;
                 var spot = new OpeningPlacing(scene.geometry(), host, opening).at(middle, free ? 0 : scene.reachMm());
-                yield spot.fit() == OpeningPlacing.Fit.NONE ? plan : OpeningEdits.put(plan, storey, spot.opening());
+                yield Outcome.done(
+                        spot.fit() == OpeningPlacing.Fit.NONE ? plan : OpeningEdits.put(plan, storey, spot.opening()));
             }
             case Held.Piece(var piece, var fromCentre) -> {
                 var centre = p.minus(fromCentre);
@@ -67,8 +67,9 @@ final class Moves {
                                 piece.width().mm(),
                                 piece.depth().mm(),
                                 scene.reachMm());
-                yield wall.map(w -> FurnishingEdits.place(plan, storey, piece.id(), Position.of(w.at()), w.turnDeg()))
-                        .orElseGet(() -> FurnishingEdits.moveTo(plan, storey, piece.id(), Position.of(centre)));
+                yield Outcome.done(wall.map(
+                                w -> FurnishingEdits.place(plan, storey, piece.id(), Position.of(w.at()), w.turnDeg()))
+                        .orElseGet(() -> FurnishingEdits.moveTo(plan, storey, piece.id(), Position.of(centre))));
             }
             case Held.Part(var part, var fromCentre) -> {
                 var free = part.movedTo(Position.of(p.minus(fromCentre)));
@@ -76,7 +77,7 @@ final class Moves {
                         ? Optional.<Point>empty()
                         : TouchingWalls.shift(scene.geometry(), free, scene.reachMm());
                 var at = shift.map(free.at().point()::plus).map(Position::of).orElse(free.at());
-                yield StructureEdits.moveTo(plan, part.id(), at);
+                yield Outcome.done(StructureEdits.moveTo(plan, part.id(), at));
             }
             case Held.GroundCorner(var ground, var from) -> {
                 var to = pointer.keys().control()
@@ -84,15 +85,17 @@ final class Moves {
                         : Snapping.at(scene.geometry(), List.of(), p, scene.reachMm())
                                 .map(Snapping.Snap::at)
                                 .orElse(p);
-                yield GroundEdits.moveCorner(plan, storey, ground.id(), from, Position.of(to));
+                yield Outcome.done(GroundEdits.moveCorner(plan, storey, ground.id(), from, Position.of(to)));
             }
             case Held.WholeGround(var ground, var grabbed) -> {
                 var by = p.minus(grabbed);
-                yield GroundEdits.move(plan, storey, ground.id(), Length.ofMm(by.x()), Length.ofMm(by.y()));
+                yield Outcome.done(
+                        GroundEdits.move(plan, storey, ground.id(), Length.ofMm(by.x()), Length.ofMm(by.y())));
             }
             case Held.Picture(var underlay, var grabbed) -> {
                 var by = p.minus(grabbed);
-                yield UnderlayEdits.move(plan, storey, underlay.id(), Length.ofMm(by.x()), Length.ofMm(by.y()));
+                yield Outcome.done(
+                        UnderlayEdits.move(plan, storey, underlay.id(), Length.ofMm(by.x()), Length.ofMm(by.y())));
             }
             case Held.Several several -> {
                 var by = p.minus(several.grabbed());
@@ -101,9 +104,9 @@ final class Moves {
             case Held.Turn(var piece) -> {
                 var front = PieceHandles.facing(piece, p);
                 var turn = pointer.keys().shift() ? front : TURN_STEP_DEG * Math.rint(front / TURN_STEP_DEG);
-                yield FurnishingEdits.place(plan, storey, piece.id(), piece.at(), turn);
+                yield Outcome.done(FurnishingEdits.place(plan, storey, piece.id(), piece.at(), turn));
             }
-            case Held.Size(var piece) -> FurnishingEdits.drawCornerTo(plan, storey, piece, p);
+            case Held.Size(var piece) -> Outcome.done(FurnishingEdits.drawCornerTo(plan, storey, piece, p));
         };
     }
 

@@ -226,12 +226,10 @@ public record PickAndMove(
         if (held.isEmpty()) {
             return moved(scene, pointer);
         }
-        try {
-            var plan = Moves.moved(scene, held.get(), pointer);
-            return Step.to(at(held, Optional.of(plan), pointer.at()));
-        } catch (IllegalArgumentException _) {
-            return Step.to(this); // a wall would shrink to nothing: it waits at its last good place
-        }
+        return Moves.moved(scene, held.get(), pointer)
+                .result()
+                .map(plan -> Step.to(at(held, Optional.of(plan), pointer.at())))
+                .orElseGet(() -> Step.to(this)); // a wall would shrink to nothing: it waits at its last good place
     }
 
     @Override

@@ -4,6 +4,7 @@ import honeylamp.derive.Picking;
 import honeylamp.derive.Snapping;
 import honeylamp.drawing.Mark;
 import honeylamp.edit.NoteEdits;
+import honeylamp.edit.Outcome;
 import honeylamp.edit.PickedEdits;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Point;
@@ -109,19 +110,17 @@ public record PickCaption(Optional<Grip> grip, Optional<Plan> preview, Optional<
         if (grip.get() instanceof Grip.Boxed) {
             return Step.to(new PickCaption(grip, Optional.empty(), Optional.of(pointer.at())));
         }
-        try {
-            return Step.to(
-                    new PickCaption(grip, Optional.of(moved(scene, grip.get(), pointer)), Optional.of(pointer.at())));
-        } catch (IllegalArgumentException _) {
-            return Step.to(this); // both ends on one point: it waits where it was
-        }
+        return moved(scene, grip.get(), pointer)
+                .result()
+                .map(plan -> Step.to(new PickCaption(grip, Optional.of(plan), Optional.of(pointer.at()))))
+                .orElseGet(() -> Step.to(this)); // both ends on one point: it waits where it was
     }
 
-    private static Plan moved(Scene scene, Grip grip, Pointer pointer) {
+    private static Outcome<Plan> moved(Scene scene, Grip grip, Pointer pointer) {
         var p = pointer.at();
         var plan = scene.plan();
         return switch (grip) {
-            case Grip.Boxed _ -> plan;
+            case Grip.Boxed _ -> Outcome.done(plan);
             case Grip.Whole(var grabbed) -> {
                 var by = p.minus(grabbed);
                 yield PickedEdits.move(
@@ -129,7 +128,7 @@ public record PickCaption(Optional<Grip> grip, Optional<Plan> preview, Optional<
             }
             case Grip.Line(var d, var beside) -> {
                 var away = Length.ofMm(d.offset().mm() + d.line().offset(p) - beside);
-                yield NoteEdits.change(plan, scene.storey(), d.id(), x -> x.aside(away));
+                yield Outcome.done(NoteEdits.aside(plan, scene.storey(), d.id(), away));
             }
             case Grip.End(var d, var first) -> {
                 var to = pointer.keys().control()
@@ -138,8 +137,7 @@ public record PickCaption(Optional<Grip> grip, Optional<Plan> preview, Optional<
                                 .map(Snapping.Snap::at)
                                 .orElse(p);
                 var end = Position.of(to);
-                yield NoteEdits.change(
-                        plan, scene.storey(), d.id(), x -> first ? x.between(end, x.to()) : x.between(x.from(), end));
+                yield NoteEdits.between(plan, scene.storey(), d.id(), first ? end : d.from(), first ? d.to() : end);
             }
         };
     }

@@ -8,6 +8,7 @@ import honeylamp.derive.SwingJudgement;
 import honeylamp.drawing.Mark;
 import honeylamp.edit.Added;
 import honeylamp.edit.OpeningEdits;
+import honeylamp.edit.Outcome;
 import honeylamp.geometry.Point;
 import honeylamp.illustrate.Sketches;
 import honeylamp.plan.ElementId.OpeningId;
@@ -123,11 +124,12 @@ public record PlaceOpening(Optional<Ghost> ghost, Hand hand, Turned turned, Opti
         if (count > 1) {
             return placeRow(scene, spot);
         }
-        var put = scene.choices().opening().kind() == OpeningKind.CORNER_WINDOW
-                ? OpeningEdits.addCorner(scene.plan(), scene.storey(), scene.geometry(), spot.opening())
-                : one(OpeningEdits.add(scene.plan(), scene.storey(), spot.opening()));
-        return Step.commit(with(Optional.empty()), put.plan(), "Put in " + words(scene))
-                .picking(Set.copyOf(put.ids()));
+        return put(
+                scene.choices().opening().kind() == OpeningKind.CORNER_WINDOW
+                        ? OpeningEdits.addCorner(scene.plan(), scene.storey(), scene.geometry(), spot.opening())
+                        : Outcome.done(one(OpeningEdits.add(scene.plan(), scene.storey(), spot.opening()))),
+                with(Optional.empty()),
+                "Put in " + words(scene));
     }
 
     private static OpeningEdits.Put one(Added<OpeningId> added) {
@@ -139,13 +141,20 @@ public record PlaceOpening(Optional<Ghost> ghost, Hand hand, Turned turned, Opti
     }
 
     private Step placeRow(Scene scene, Spot spot) {
-        try {
-            var added = OpeningEdits.addRow(scene.plan(), scene.storey(), scene.geometry(), spot.opening(), count);
-            return Step.commit(begin(), added.plan(), "Put in " + count + " openings")
-                    .picking(Set.copyOf(added.ids()));
-        } catch (IllegalArgumentException e) {
-            return Step.complain(this, "They cannot be put in there: " + e.getMessage() + ".");
-        }
+        return put(
+                OpeningEdits.addRow(scene.plan(), scene.storey(), scene.geometry(), spot.opening(), count),
+                begin(),
+                "Put in " + count + " openings");
+    }
+
+    private Step put(Outcome<OpeningEdits.Put> outcome, Gesture next, String action) {
+        return switch (outcome) {
+            case Outcome.Done<OpeningEdits.Put>(var put) ->
+                Step.commit(next, put.plan(), action).picking(Set.copyOf(put.ids()));
+            case Outcome.Refused<OpeningEdits.Put> no ->
+                Step.complain(
+                        this, no.sentence(count > 1 ? "They cannot be put in there" : "It cannot be put in there"));
+        };
     }
 
     private static String noRoom(Scene scene, Spot spot) {
@@ -182,12 +191,11 @@ public record PlaceOpening(Optional<Ghost> ghost, Hand hand, Turned turned, Opti
     }
 
     private Step typed(Scene scene, Ghost g, List<Optional<Length>> lengths, int many) {
-        try {
-            var spot = placing(scene, g).typed(spot(scene, g), lengths.get(0), lengths.get(1), lengths.get(2));
-            return new PlaceOpening(ghost, hand, turned, centring, many).place(scene, spot);
-        } catch (IllegalArgumentException e) {
-            return Step.complain(this, "That cannot be: " + e.getMessage() + ".");
-        }
+        return switch (placing(scene, g).typed(spot(scene, g), lengths.get(0), lengths.get(1), lengths.get(2))) {
+            case OpeningPlacing.Typed.Placed(var spot) ->
+                new PlaceOpening(ghost, hand, turned, centring, many).place(scene, spot);
+            case OpeningPlacing.Typed.Refused(var why) -> Step.complain(this, "That cannot be: " + why + ".");
+        };
     }
 
     @Override

@@ -2,6 +2,7 @@ package honeylamp.desktop.gesture;
 
 import honeylamp.derive.Picking;
 import honeylamp.drawing.Mark;
+import honeylamp.edit.Added;
 import honeylamp.edit.SettingOutEdits;
 import honeylamp.geometry.Segment;
 import honeylamp.illustrate.Sketches;
@@ -41,8 +42,12 @@ public record SetOut(Optional<Segment> base, Catch aim) implements Gesture {
 
     private Step laid(Scene scene, double leftMm) {
         var line = base.orElseThrow().shiftedLeft(leftMm);
-        var added = SettingOutEdits.add(scene.plan(), scene.storey(), line);
-        return Step.commit(begin(), added.plan(), "Lay setting-out line");
+        return Step.outcome(
+                this,
+                SettingOutEdits.add(scene.plan(), scene.storey(), line).map(Added::plan),
+                begin(),
+                "Lay setting-out line",
+                "That cannot be laid");
     }
 
     @Override

@@ -2,10 +2,12 @@ package honeylamp.desktop.gesture;
 
 import honeylamp.desktop.gesture.OnPicture.Aim;
 import honeylamp.drawing.Mark;
+import honeylamp.edit.Outcome;
 import honeylamp.edit.UnderlayEdits;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Segment;
 import honeylamp.illustrate.Sketches;
+import honeylamp.plan.Plan;
 import honeylamp.plan.Squaring;
 import honeylamp.plan.Underlay;
 import honeylamp.units.Length;
@@ -104,12 +106,12 @@ public record SquareUp(List<Point> corners, Optional<Aim> aim, OptionalInt held)
             return Step.complain(this, OnPicture.NONE_YET);
         }
         var u = underlay.get();
-        try {
-            var plan = UnderlayEdits.squareUp(scene.plan(), scene.storey(), u.id(), inOrder(u), across, up);
-            return Step.commit(begin(), plan, "Square picture up").picking(Set.of(u.id()));
-        } catch (IllegalArgumentException e) {
-            return Step.complain(this, "That cannot be squared up: " + e.getMessage() + ". Drag the corners.");
-        }
+        return switch (UnderlayEdits.squareUp(scene.plan(), scene.storey(), u.id(), inOrder(u), across, up)) {
+            case Outcome.Done<Plan>(var plan) ->
+                Step.commit(begin(), plan, "Square picture up").picking(Set.of(u.id()));
+            case Outcome.Refused<Plan> no ->
+                Step.complain(this, no.sentence("That cannot be squared up") + " Drag the corners.");
+        };
     }
 
     private List<Point> inOrder(Underlay underlay) {

@@ -1,5 +1,6 @@
 package honeylamp.desktop.gesture;
 
+import honeylamp.edit.Outcome;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Plan;
 import honeylamp.units.Length;
@@ -35,6 +36,18 @@ public record Step(
     /** The plan changes. */
     public static Step commit(Gesture next, Plan plan, String action) {
         return new Step(next, Optional.of(new Commit(plan, action)), Optional.empty(), "", "", Optional.empty());
+    }
+
+    /**
+     * The plan changes and the next gesture goes on; or the edit is refused, this one stays and says why.
+     *
+     * @param words said before the reason, such as {@code That cannot be}
+     */
+    static Step outcome(Gesture stays, Outcome<Plan> outcome, Gesture next, String action, String words) {
+        return switch (outcome) {
+            case Outcome.Done<Plan>(var plan) -> commit(next, plan, action);
+            case Outcome.Refused<Plan> no -> complain(stays, no.sentence(words));
+        };
     }
 
     /** Something cannot be, and the sentence says why. */

@@ -26,12 +26,10 @@ final class TypedMove {
                 case LengthReading.Good(var length) -> by.add(length);
             }
         }
-        try {
-            var plan = PickedEdits.move(scene.plan(), scene.storey(), scene.selection(), by.get(0), by.get(1));
-            return plan.equals(scene.plan()) ? Step.to(gesture) : Step.commit(gesture, plan, "Move by typed lengths");
-        } catch (IllegalArgumentException e) {
-            return Step.complain(gesture, "That cannot be: " + e.getMessage() + ".");
-        }
+        var moved = PickedEdits.move(scene.plan(), scene.storey(), scene.selection(), by.get(0), by.get(1));
+        return moved.result().filter(scene.plan()::equals).isPresent()
+                ? Step.to(gesture)
+                : Step.outcome(gesture, moved, gesture, "Move by typed lengths", "That cannot be");
     }
 
     static List<Readout.Field> fields() {

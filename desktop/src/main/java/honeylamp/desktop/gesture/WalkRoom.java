@@ -106,12 +106,13 @@ public record WalkRoom(List<Position> corners, List<WallId> walls, double wayDeg
             return Step.complain(this, "A wall needs some length.");
         }
         var added = WallEdits.add(
-                scene.plan(),
-                scene.storey(),
-                from,
-                to,
-                scene.choices().face().body(true),
-                scene.choices().wallType());
+                        scene.plan(),
+                        scene.storey(),
+                        from,
+                        to,
+                        scene.choices().face().body(true),
+                        scene.choices().wallType())
+                .orThrow();
         var more = new ArrayList<>(corners);
         more.add(to);
         var drawn = new ArrayList<>(walls);

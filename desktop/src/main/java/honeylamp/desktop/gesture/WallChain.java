@@ -166,12 +166,13 @@ public record WallChain(List<Position> corners, List<WallId> walls, List<DrawnFa
         var storey = scene.storey();
         var face = scene.choices().face();
         var added = WallEdits.add(
-                plan,
-                storey,
-                corners.getLast(),
-                to,
-                face.body(turn),
-                scene.choices().wallType());
+                        plan,
+                        storey,
+                        corners.getLast(),
+                        to,
+                        face.body(turn),
+                        scene.choices().wallType())
+                .orThrow();
         var now = added.plan();
         for (var i = 0; i < walls.size(); i++) { // outer stays outer when the chain shows which way it turns
             now = WallEdits.setBody(

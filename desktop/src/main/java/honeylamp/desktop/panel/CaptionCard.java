@@ -2,6 +2,7 @@ package honeylamp.desktop.panel;
 
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.NoteEdits;
+import honeylamp.edit.Outcome;
 import honeylamp.plan.Dimension;
 import honeylamp.plan.Note;
 import honeylamp.units.Length;
@@ -36,7 +37,7 @@ record CaptionCard(WorkspaceModel model, CardParts parts) {
                         "Line off by",
                         "dimension-offset",
                         dimension.offset(),
-                        v -> NoteEdits.change(parts.plan(), parts.at(), dimension.id(), d -> d.aside(v)),
+                        v -> Outcome.done(NoteEdits.aside(parts.plan(), parts.at(), dimension.id(), v)),
                         "Move dimension line"),
                 Widgets.quiet("Its ends follow the walls they lie on."),
                 parts.delete());

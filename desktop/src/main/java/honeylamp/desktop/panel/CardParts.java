@@ -1,6 +1,7 @@
 package honeylamp.desktop.panel;
 
 import honeylamp.desktop.workspace.WorkspaceModel;
+import honeylamp.edit.Outcome;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Plan;
 import honeylamp.units.AngleReader;
@@ -10,7 +11,6 @@ import honeylamp.units.LengthReader;
 import honeylamp.units.Words;
 import java.util.function.DoubleFunction;
 import java.util.function.Function;
-import java.util.function.Supplier;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
@@ -27,30 +27,37 @@ record CardParts(WorkspaceModel model) {
     }
 
     /** A length above nothing. */
-    LengthField length(String name, String id, Length value, Function<Length, Plan> change, String action) {
-        return new LengthField(name, id, value, plan().units(), v -> edit(change, v, action), model::complain);
+    LengthField length(String name, String id, Length value, Function<Length, Outcome<Plan>> change, String action) {
+        return new LengthField(
+                name, id, value, plan().units(), v -> model.edit(change.apply(v), action), model::complain);
     }
 
     /** A length that may be nothing. */
-    LengthField distance(String name, String id, Length value, Function<Length, Plan> change, String action) {
+    LengthField distance(String name, String id, Length value, Function<Length, Outcome<Plan>> change, String action) {
         return new LengthField(
                 name,
                 id,
                 value,
                 plan().units(),
                 LengthReader::notNegative,
-                v -> edit(change, v, action),
+                v -> model.edit(change.apply(v), action),
                 model::complain);
     }
 
     /** A length that may lie on either side of nothing. */
-    LengthField place(String name, String id, Length value, Function<Length, Plan> change, String action) {
+    LengthField place(String name, String id, Length value, Function<Length, Outcome<Plan>> change, String action) {
         return new LengthField(
-                name, id, value, plan().units(), LengthReader::signed, v -> edit(change, v, action), model::complain);
+                name,
+                id,
+                value,
+                plan().units(),
+                LengthReader::signed,
+                v -> model.edit(change.apply(v), action),
+                model::complain);
     }
 
     /** An angle in degrees. */
-    Node angle(String id, double deg, DoubleFunction<Plan> change, String action) {
+    Node angle(String id, double deg, DoubleFunction<Outcome<Plan>> change, String action) {
         var field = new TextField(Words.of("%.2f", deg));
         field.setId(id);
         field.setAccessibleText("Turn in degrees");
@@ -68,20 +75,6 @@ record CardParts(WorkspaceModel model) {
         var row = new HBox(6, label, Widgets.spring(), field, degrees);
         row.getStyleClass().add("field-row");
         return row;
-    }
-
-    /** Applies an edit whose numbers may be impossible; then the sentence says so and nothing changes. */
-    private void edit(Function<Length, Plan> change, Length value, String action) {
-        apply(() -> change.apply(value), action);
-    }
-
-    /** Applies an edit that may be impossible; then the sentence says so and nothing changes. */
-    void apply(Supplier<Plan> change, String action) {
-        try {
-            model.edit(change.get(), action);
-        } catch (IllegalArgumentException e) {
-            model.complain("That cannot be: " + e.getMessage() + ".");
-        }
     }
 
     Node delete() {

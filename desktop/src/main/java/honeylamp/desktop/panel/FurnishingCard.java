@@ -3,6 +3,7 @@ package honeylamp.desktop.panel;
 import honeylamp.catalogue.Furnishings;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.FurnishingEdits;
+import honeylamp.edit.Outcome;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Sense;
@@ -22,21 +23,24 @@ record FurnishingCard(WorkspaceModel model, CardParts parts) {
                         "Width",
                         "piece-width",
                         piece.width(),
-                        v -> FurnishingEdits.resize(parts.plan(), parts.at(), id, v, piece.depth(), piece.height()),
+                        v -> Outcome.done(
+                                FurnishingEdits.resize(parts.plan(), parts.at(), id, v, piece.depth(), piece.height())),
                         "Size furnishing"),
                 parts.length(
                         "Depth",
                         "piece-depth",
                         piece.depth(),
-                        v -> FurnishingEdits.resize(parts.plan(), parts.at(), id, piece.width(), v, piece.height()),
+                        v -> Outcome.done(
+                                FurnishingEdits.resize(parts.plan(), parts.at(), id, piece.width(), v, piece.height())),
                         "Size furnishing"),
                 parts.length(
                         "Height",
                         "piece-height",
                         piece.height(),
-                        v -> FurnishingEdits.resize(parts.plan(), parts.at(), id, piece.width(), piece.depth(), v),
+                        v -> Outcome.done(
+                                FurnishingEdits.resize(parts.plan(), parts.at(), id, piece.width(), piece.depth(), v)),
                         "Size furnishing"),
-                parts.angle("piece-turn", piece.turnDeg(), turned, "Turn furnishing"),
+                parts.angle("piece-turn", piece.turnDeg(), deg -> Outcome.done(turned.apply(deg)), "Turn furnishing"),
                 Widgets.toggle(
                         "Mirrored",
                         "piece-mirrored",

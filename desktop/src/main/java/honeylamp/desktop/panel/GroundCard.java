@@ -3,6 +3,7 @@ package honeylamp.desktop.panel;
 import honeylamp.catalogue.Grounds;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.GroundEdits;
+import honeylamp.edit.Outcome;
 import honeylamp.plan.Ground;
 import honeylamp.units.AreaText;
 import java.util.ArrayList;
@@ -30,7 +31,7 @@ record GroundCard(WorkspaceModel model, CardParts parts) {
                     "Setback",
                     "ground-setback",
                     ground.setback(),
-                    v -> GroundEdits.change(parts.plan(), parts.at(), ground.id(), g -> g.setBack(v)),
+                    v -> Outcome.done(GroundEdits.change(parts.plan(), parts.at(), ground.id(), g -> g.setBack(v))),
                     "Set back"));
             out.add(Widgets.quiet("A building that comes nearer to the boundary than this is a snag."));
         }

@@ -3,8 +3,10 @@ package honeylamp.desktop.panel;
 import honeylamp.derive.FrameSizes;
 import honeylamp.derive.Stretches;
 import honeylamp.desktop.workspace.WorkspaceModel;
+import honeylamp.edit.Added;
 import honeylamp.edit.OpeningEdits;
 import honeylamp.edit.OpeningLimits;
+import honeylamp.edit.Outcome;
 import honeylamp.plan.ElementId.OpeningId;
 import honeylamp.plan.Keeping;
 import honeylamp.plan.Keeping.Between;
@@ -46,9 +48,9 @@ record OpeningCard(WorkspaceModel model, CardParts parts) {
                 "Copy to the opposite wall",
                 "opening-opposite",
                 "The same in the wall across the room",
-                () -> parts.apply(
-                        () -> OpeningEdits.copyOpposite(parts.plan(), parts.at(), model.geometry(), id)
-                                .plan(),
+                () -> model.edit(
+                        OpeningEdits.copyOpposite(parts.plan(), parts.at(), model.geometry(), id)
+                                .map(Added::plan),
                         "Copy to opposite wall")));
         out.add(parts.delete());
         return out;
@@ -67,8 +69,8 @@ record OpeningCard(WorkspaceModel model, CardParts parts) {
                         "Equal gaps",
                         "openings-even",
                         "Puts them into a row with equal gaps, and keeps them so",
-                        () -> parts.apply(
-                                () -> OpeningEdits.spaceEvenly(parts.plan(), parts.at(), model.geometry(), ids),
+                        () -> model.edit(
+                                OpeningEdits.spaceEvenly(parts.plan(), parts.at(), model.geometry(), ids),
                                 "Space evenly"))));
         out.addAll(hanging(openings));
         return out;
@@ -78,10 +80,10 @@ record OpeningCard(WorkspaceModel model, CardParts parts) {
         return openings.stream().map(Opening::id).collect(Collectors.toUnmodifiableSet());
     }
 
-    private Plan each(List<Opening> openings, BiFunction<Plan, Opening, Plan> change) {
-        var plan = parts.plan();
+    private Outcome<Plan> each(List<Opening> openings, BiFunction<Plan, Opening, Outcome<Plan>> change) {
+        var plan = Outcome.done(parts.plan());
         for (var opening : openings) {
-            plan = change.apply(plan, opening);
+            plan = plan.then(p -> change.apply(p, opening));
         }
         return plan;
     }
@@ -95,8 +97,10 @@ record OpeningCard(WorkspaceModel model, CardParts parts) {
                 "opening-kind",
                 "Kind",
                 Arrays.stream(kinds).map(OpeningKind::label).toList(),
-                index -> parts.apply(
-                        () -> each(openings, (p, o) -> OpeningEdits.setKind(p, parts.at(), o.id(), kinds[index])),
+                index -> model.edit(
+                        each(
+                                openings,
+                                (p, o) -> Outcome.done(OpeningEdits.setKind(p, parts.at(), o.id(), kinds[index]))),
                         "Change kind"));
     }
 
@@ -121,16 +125,16 @@ record OpeningCard(WorkspaceModel model, CardParts parts) {
                     "Before",
                     "opening-before",
                     stretch.beforeMm(shown),
-                    v -> OpeningEdits.setBefore(parts.plan(), parts.at(), id, stretch, v)));
+                    v -> Outcome.done(OpeningEdits.setBefore(parts.plan(), parts.at(), id, stretch, v))));
             out.add(distance(
                     "After",
                     "opening-after",
                     stretch.afterMm(shown),
-                    v -> OpeningEdits.setAfter(parts.plan(), parts.at(), id, stretch, v)));
+                    v -> Outcome.done(OpeningEdits.setAfter(parts.plan(), parts.at(), id, stretch, v))));
         });
     }
 
-    private Node distance(String name, String id, double mm, Function<Length, Plan> change) {
+    private Node distance(String name, String id, double mm, Function<Length, Outcome<Plan>> change) {
         return parts.distance(name, id, Length.ofMm(Math.max(0, mm)), change, "Move opening");
     }
 
@@ -157,7 +161,7 @@ record OpeningCard(WorkspaceModel model, CardParts parts) {
                     "Main leaf",
                     "opening-main-leaf",
                     opening.mainLeaf(),
-                    v -> OpeningEdits.build(parts.plan(), parts.at(), id, m -> m.withMainLeaf(v)),
+                    v -> Outcome.done(OpeningEdits.build(parts.plan(), parts.at(), id, m -> m.withMainLeaf(v))),
                     "Set main leaf"));
         }
         if (opening.kind().isWindow()) {
@@ -217,7 +221,8 @@ record OpeningCard(WorkspaceModel model, CardParts parts) {
                     "flip-hand",
                     "R does it too",
                     () -> model.edit(
-                            each(openings, (p, o) -> OpeningEdits.flipHand(p, parts.at(), o.id())), "Change hand")));
+                            each(openings, (p, o) -> Outcome.done(OpeningEdits.flipHand(p, parts.at(), o.id()))),
+                            "Change hand")));
         }
         if (openings.stream().anyMatch(o -> o.kind().hasSide())) {
             buttons.add(Widgets.button(
@@ -225,7 +230,8 @@ record OpeningCard(WorkspaceModel model, CardParts parts) {
                     "flip-side",
                     "F does it too",
                     () -> model.edit(
-                            each(openings, (p, o) -> OpeningEdits.flipSwing(p, parts.at(), o.id())), "Change side")));
+                            each(openings, (p, o) -> Outcome.done(OpeningEdits.flipSwing(p, parts.at(), o.id()))),
+                            "Change side")));
         }
         return buttons.isEmpty() ? List.of() : List.of(Widgets.row(buttons.toArray(Node[]::new)));
     }

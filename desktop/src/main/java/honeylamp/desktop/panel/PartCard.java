@@ -5,6 +5,7 @@ import honeylamp.derive.BayClearance;
 import honeylamp.derive.FixedParts;
 import honeylamp.derive.StairRule;
 import honeylamp.desktop.workspace.WorkspaceModel;
+import honeylamp.edit.Outcome;
 import honeylamp.edit.StructureEdits;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Stair;
@@ -40,7 +41,7 @@ record PartCard(WorkspaceModel model, CardParts parts) {
         out.add(parts.angle(
                 "part-turn",
                 part.turnDeg(),
-                deg -> StructureEdits.change(parts.plan(), part.id(), x -> x.turnedTo(deg)),
+                deg -> Outcome.done(StructureEdits.change(parts.plan(), part.id(), x -> x.turnedTo(deg))),
                 "Turn fixed part"));
         out.add(parts.delete());
         return out;
@@ -52,7 +53,7 @@ record PartCard(WorkspaceModel model, CardParts parts) {
 
     private LengthField size(
             Structure part, String name, String id, Length value, Function<Length, Structure.Form> change) {
-        return parts.length(name, id, value, v -> formed(part, change.apply(v)), "Size fixed part");
+        return parts.length(name, id, value, v -> Outcome.done(formed(part, change.apply(v))), "Size fixed part");
     }
 
     private void stair(List<Node> out, Structure part, Stair stair) {
@@ -79,18 +80,26 @@ record PartCard(WorkspaceModel model, CardParts parts) {
                     stair.turn(),
                     t -> change(part, stair.turn() == t ? stair : stair.mirrored(), "Mirror stair")));
         }
-        out.add(count("Risers", "stair-risers", stair.risers(), n -> stair.stepped(n, stair.going()), part));
+        out.add(count(
+                "Risers",
+                "stair-risers",
+                stair.risers(),
+                n -> StructureEdits.risers(parts.plan(), part.id(), stair, n)));
         out.add(size(part, "Going", "stair-going", stair.going(), g -> stair.stepped(stair.risers(), g)));
         out.add(size(part, "Flight", "stair-flight", stair.flight(), w -> stair.wide(w, stair.well())));
         if (stair.shape().turning() > 0) {
-            out.add(count("Lower treads", "stair-lower", stair.lower(), stair::turningAfter, part));
+            out.add(count(
+                    "Lower treads",
+                    "stair-lower",
+                    stair.lower(),
+                    n -> StructureEdits.turningAfter(parts.plan(), part.id(), stair, n)));
         }
         if (stair.shape() == Stair.Shape.HALF || stair.shape() == Stair.Shape.SPIRAL) {
             out.add(parts.distance(
                     stair.shape() == Stair.Shape.SPIRAL ? "Newel" : "Well",
                     "stair-well",
                     stair.well(),
-                    w -> formed(part, stair.wide(stair.flight(), w)),
+                    w -> Outcome.done(formed(part, stair.wide(stair.flight(), w))),
                     "Size stair"));
         }
         out.add(size(part, "Rise", "stair-rise", stair.rise(), stair::rising));
@@ -98,8 +107,7 @@ record PartCard(WorkspaceModel model, CardParts parts) {
                 "Steps from floor to floor",
                 "stair-steps",
                 "As many risers of about 175 mm (7 in) as the height asks for, and the going that fits a stride",
-                () -> parts.apply(
-                        () -> StructureEdits.stepped(parts.plan(), parts.at(), part.id()), "Step stair anew")));
+                () -> model.edit(StructureEdits.stepped(parts.plan(), parts.at(), part.id()), "Step stair anew")));
         out.add(Widgets.fact("Riser", shown(stair.riserMm())));
         out.add(Widgets.fact("2R + T", shown(stair.strideMm()) + (StairRule.isEasy(stair) ? ", easy" : "")));
         flights.ifPresent(f -> {
@@ -154,7 +162,7 @@ record PartCard(WorkspaceModel model, CardParts parts) {
     }
 
     private void change(Structure part, Structure.Form form, String action) {
-        parts.apply(() -> formed(part, form), action);
+        model.edit(formed(part, form), action);
     }
 
     private String shown(double mm) {
@@ -177,7 +185,7 @@ record PartCard(WorkspaceModel model, CardParts parts) {
     }
 
     /** A whole number that remakes the stair. */
-    private Node count(String name, String id, int value, IntFunction<Stair> change, Structure part) {
+    private Node count(String name, String id, int value, IntFunction<Outcome<Plan>> change) {
         var field = new TextField(Integer.toString(value));
         field.setId(id);
         field.setAccessibleText(name);
@@ -186,11 +194,7 @@ record PartCard(WorkspaceModel model, CardParts parts) {
         label.setLabelFor(field);
         field.setOnAction(_ -> {
             if (field.getText().strip().matches("[0-9]{1,3}")) {
-                parts.apply(
-                        () -> formed(
-                                part,
-                                change.apply(Integer.parseInt(field.getText().strip()))),
-                        "Change stair");
+                model.edit(change.apply(Integer.parseInt(field.getText().strip())), "Change stair");
             } else {
                 model.complain("\"" + field.getText().strip() + "\" is no count; type a whole number.");
             }

@@ -15,6 +15,7 @@ import honeylamp.derive.WallSides.WallSide;
 import honeylamp.desktop.gesture.Choices.Working;
 import honeylamp.desktop.workspace.Stage;
 import honeylamp.desktop.workspace.WorkspaceModel;
+import honeylamp.edit.Outcome;
 import honeylamp.edit.RoomEdits;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Furnishing;
@@ -70,7 +71,7 @@ record RoomCard(WorkspaceModel model, CardParts parts, Library<RoomNames> kept) 
     }
 
     private void fit(Room room, UnaryOperator<RoomFit> change, String action) {
-        parts.apply(() -> RoomEdits.fit(parts.plan(), parts.at(), room, change), action);
+        model.edit(RoomEdits.fit(parts.plan(), parts.at(), room, change), action);
     }
 
     private static TextField words(String value, String id, String prompt, Consumer<String> take) {
@@ -110,8 +111,8 @@ record RoomCard(WorkspaceModel model, CardParts parts, Library<RoomNames> kept) 
                 "room-use",
                 "What the room is for",
                 RoomUses.all().stream().map(RoomUse::label).toList(),
-                index -> parts.apply(
-                        () -> RoomEdits.use(
+                index -> model.edit(
+                        RoomEdits.use(
                                 parts.plan(),
                                 parts.at(),
                                 room,
@@ -215,7 +216,7 @@ record RoomCard(WorkspaceModel model, CardParts parts, Library<RoomNames> kept) 
                 "Height",
                 "room-height",
                 fit.height().orElse(model.now().currentStorey().height()),
-                h -> RoomEdits.fit(parts.plan(), parts.at(), room, f -> f.high(Optional.of(h))),
+                h -> Outcome.done(RoomEdits.fit(parts.plan(), parts.at(), room, f -> f.high(Optional.of(h)))),
                 "Set room height");
     }
 
@@ -251,15 +252,15 @@ record RoomCard(WorkspaceModel model, CardParts parts, Library<RoomNames> kept) 
                         "Start across",
                         "start-across",
                         at.x(),
-                        x -> RoomEdits.floor(
-                                parts.plan(), parts.at(), room, finish.startingAt(new Position(x, at.y()))),
+                        x -> Outcome.done(RoomEdits.floor(
+                                parts.plan(), parts.at(), room, finish.startingAt(new Position(x, at.y())))),
                         "Move starting point"),
                 parts.place(
                         "Start up",
                         "start-up",
                         at.y(),
-                        y -> RoomEdits.floor(
-                                parts.plan(), parts.at(), room, finish.startingAt(new Position(at.x(), y))),
+                        y -> Outcome.done(RoomEdits.floor(
+                                parts.plan(), parts.at(), room, finish.startingAt(new Position(at.x(), y)))),
                         "Move starting point"));
     }
 

@@ -12,6 +12,7 @@ import honeylamp.desktop.workspace.Workspace;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.OpeningEdits;
 import honeylamp.edit.OpeningLimits;
+import honeylamp.edit.Outcome;
 import honeylamp.edit.RoomEdits;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Opening;
@@ -262,7 +263,8 @@ public final class SchedulePane extends VBox {
                 model.edit(
                         RoomEdits.change(plan, storey, id, m -> m.fitted(m.fit().numbered(text.strip()))),
                         "Number room");
-            case "height" -> length(text, false, v -> RoomEdits.change(plan, storey, id, m -> high(m, v)));
+            case "height" ->
+                length(text, false, v -> Outcome.done(RoomEdits.change(plan, storey, id, m -> high(m, v))));
             default -> {}
         }
     }
@@ -271,16 +273,12 @@ public final class SchedulePane extends VBox {
         return mark.fitted(mark.fit().high(Optional.of(height)));
     }
 
-    private void length(String text, boolean mayBeNothing, Function<Length, Plan> change) {
+    private void length(String text, boolean mayBeNothing, Function<Length, Outcome<Plan>> change) {
         var units = model.now().plan().units();
         switch (mayBeNothing ? LengthReader.notNegative(text, units) : LengthReader.positive(text, units)) {
             case LengthReading.Bad(var sentence) -> model.complain(sentence);
             case LengthReading.Good(var length) -> {
-                try {
-                    model.edit(change.apply(length), "Change in schedule");
-                } catch (IllegalArgumentException e) {
-                    model.complain("That cannot be: " + e.getMessage() + ".");
-                }
+                model.edit(change.apply(length), "Change in schedule");
             }
         }
     }

@@ -3,6 +3,7 @@ package honeylamp.desktop.panel;
 import honeylamp.desktop.gesture.Choices.Ghost;
 import honeylamp.desktop.workspace.Workspace;
 import honeylamp.desktop.workspace.WorkspaceModel;
+import honeylamp.edit.Outcome;
 import honeylamp.edit.StoreyEdits;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.Plan;
@@ -73,19 +74,19 @@ record StoreysCard(WorkspaceModel model, CardParts parts) {
                 "Level",
                 "storey-level",
                 storey.level(),
-                v -> StoreyEdits.levels(parts.plan(), parts.at(), l -> l.withLevel(v)),
+                v -> Outcome.done(StoreyEdits.levels(parts.plan(), parts.at(), l -> l.withLevel(v))),
                 "Set level"));
         out.add(parts.length(
                 "Clear height",
                 "storey-height",
                 storey.height(),
-                v -> StoreyEdits.levels(parts.plan(), parts.at(), l -> l.withHeight(v)),
+                v -> Outcome.done(StoreyEdits.levels(parts.plan(), parts.at(), l -> l.withHeight(v))),
                 "Set storey height"));
         out.add(parts.length(
                 "Plan is cut at",
                 "storey-cut",
                 storey.levels().cut(),
-                v -> StoreyEdits.levels(parts.plan(), parts.at(), l -> l.withCut(v)),
+                v -> Outcome.done(StoreyEdits.levels(parts.plan(), parts.at(), l -> l.withCut(v))),
                 "Set cut height"));
         if (now.plan().storeys().size() > 1) {
             out.add(Widgets.row(
@@ -97,8 +98,8 @@ record StoreysCard(WorkspaceModel model, CardParts parts) {
         return out;
     }
 
-    private void order(BiFunction<Plan, StoreyId, Plan> change, String action) {
-        parts.apply(() -> change.apply(parts.plan(), parts.at()), action);
+    private void order(BiFunction<Plan, StoreyId, Outcome<Plan>> change, String action) {
+        model.edit(change.apply(parts.plan(), parts.at()), action);
     }
 
     private void delete() {
@@ -109,7 +110,7 @@ record StoreysCard(WorkspaceModel model, CardParts parts) {
                 .map(Storey::id)
                 .orElseThrow();
         model.goTo(next);
-        parts.apply(() -> StoreyEdits.remove(parts.plan(), gone), "Delete storey");
+        model.edit(StoreyEdits.remove(parts.plan(), gone), "Delete storey");
     }
 
     private List<Node> ghost(Workspace now) {

@@ -1,6 +1,7 @@
 package honeylamp.desktop.panel;
 
 import honeylamp.desktop.workspace.WorkspaceModel;
+import honeylamp.edit.Outcome;
 import honeylamp.edit.UnderlayEdits;
 import honeylamp.plan.Placing;
 import honeylamp.plan.Position;
@@ -138,13 +139,15 @@ record UnderlayCard(WorkspaceModel model, CardParts parts) {
                 "Left",
                 "card-left",
                 placing.at().x(),
-                v -> at(underlay, placing.at(new Position(v, placing.at().y()))),
+                v -> Outcome.done(
+                        at(underlay, placing.at(new Position(v, placing.at().y())))),
                 "Move underlay"));
         out.add(parts.place(
                 "Top",
                 "card-top",
                 placing.at().y(),
-                v -> at(underlay, placing.at(new Position(placing.at().x(), v))),
+                v -> Outcome.done(
+                        at(underlay, placing.at(new Position(placing.at().x(), v)))),
                 "Move underlay"));
         out.add(turn(underlay));
         out.add(Widgets.row(
@@ -203,12 +206,12 @@ record UnderlayCard(WorkspaceModel model, CardParts parts) {
         return parts.angle(
                 "card-turn",
                 underlay.placing().turnDeg(),
-                deg -> UnderlayEdits.turn(
+                deg -> Outcome.done(UnderlayEdits.turn(
                         parts.plan(),
                         parts.at(),
                         underlay.id(),
                         deg - underlay.placing().turnDeg(),
-                        UnderlayEdits.TracedWork.STAYS),
+                        UnderlayEdits.TracedWork.STAYS)),
                 "Turn underlay");
     }
 

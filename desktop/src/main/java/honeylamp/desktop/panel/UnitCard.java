@@ -4,6 +4,8 @@ import honeylamp.derive.UnitCopies.Laid;
 import honeylamp.desktop.workspace.Stage;
 import honeylamp.desktop.workspace.Workspace;
 import honeylamp.desktop.workspace.WorkspaceModel;
+import honeylamp.edit.Added;
+import honeylamp.edit.Outcome;
 import honeylamp.edit.UnitEdits;
 import honeylamp.plan.ElementId.RoomId;
 import honeylamp.plan.Plan;
@@ -31,19 +33,23 @@ record UnitCard(WorkspaceModel model, CardParts parts) {
                         "Across from it",
                         "unit-across",
                         copy.at().x().minus(origin.x()),
-                        v -> changed(
-                                copy, c -> c.movedTo(new Position(origin.x().plus(v), c.at().y()))),
+                        v -> Outcome.done(changed(
+                                copy, c -> c.movedTo(new Position(origin.x().plus(v), c.at().y())))),
                         "Move unit"),
                 parts.place(
                         "Up from it",
                         "unit-up",
                         copy.at().y().minus(origin.y()),
-                        v -> changed(
+                        v -> Outcome.done(changed(
                                 copy,
                                 c -> c.movedTo(
-                                        new Position(c.at().x(), origin.y().plus(v)))),
+                                        new Position(c.at().x(), origin.y().plus(v))))),
                         "Move unit"),
-                parts.angle("unit-turn", copy.turnDeg(), deg -> changed(copy, c -> c.turnedTo(deg)), "Turn unit"),
+                parts.angle(
+                        "unit-turn",
+                        copy.turnDeg(),
+                        deg -> Outcome.done(changed(copy, c -> c.turnedTo(deg))),
+                        "Turn unit"),
                 Widgets.toggle(
                         "Mirrored",
                         "unit-mirrored",
@@ -76,14 +82,12 @@ record UnitCard(WorkspaceModel model, CardParts parts) {
         field.setId("unit-name");
         field.setAccessibleText("Name of the unit");
         Runnable make = () -> {
-            try {
-                var added = UnitEdits.make(parts.plan(), model.geometry(), rooms, field.getText());
-                model.edit(added.plan(), "Make unit");
+            var made = UnitEdits.make(parts.plan(), model.geometry(), rooms, field.getText());
+            model.edit(made.map(Added::plan), "Make unit");
+            made.result().ifPresent(added -> {
                 model.chooseWithin(now.choices().withPart(now.choices().part().withUnit(Optional.of(added.id()))));
                 model.use(Stage.ROOMS, 2);
-            } catch (IllegalArgumentException e) {
-                model.complain("That cannot be: " + e.getMessage() + ".");
-            }
+            });
         };
         field.setOnAction(_ -> make.run());
         return List.of(Widgets.section(

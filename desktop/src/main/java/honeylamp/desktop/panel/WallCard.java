@@ -1,6 +1,8 @@
 package honeylamp.desktop.panel;
 
 import honeylamp.desktop.workspace.WorkspaceModel;
+import honeylamp.edit.Added;
+import honeylamp.edit.Outcome;
 import honeylamp.edit.PickedEdits;
 import honeylamp.edit.WallCopies;
 import honeylamp.edit.WallEdits;
@@ -8,6 +10,7 @@ import honeylamp.edit.WallEdits.End;
 import honeylamp.edit.WallParts;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.ElementId.WallId;
+import honeylamp.plan.ElementId.WallTypeId;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Wall;
 import honeylamp.units.Length;
@@ -43,7 +46,7 @@ record WallCard(WorkspaceModel model, CardParts parts) {
                 "Height",
                 "wall-height",
                 wall.height(),
-                v -> WallEdits.setHeight(parts.plan(), parts.at(), List.of(id), v),
+                v -> Outcome.done(WallEdits.setHeight(parts.plan(), parts.at(), List.of(id), v)),
                 "Set wall height"));
         out.add(types(List.of(id), wall.type()));
         out.add(Widgets.section("Body beside the drawn line", sides(wall)));
@@ -113,7 +116,7 @@ record WallCard(WorkspaceModel model, CardParts parts) {
                         "wall-split",
                         wall.length().half(),
                         v -> WallParts.split(parts.plan(), parts.at(), wall.id(), v)
-                                .plan(),
+                                .map(Added::plan),
                         "Split wall"),
                 parts.place(
                         "Grow ends by",
@@ -133,7 +136,7 @@ record WallCard(WorkspaceModel model, CardParts parts) {
                         "wall-copy-distance",
                         Length.ZERO,
                         v -> WallCopies.parallel(parts.plan(), parts.at(), wall.id(), v, count.count())
-                                .plan(),
+                                .map(WallCopies.Several::plan),
                         "Copy wall"),
                 Widgets.row(
                         Widgets.button(
@@ -149,14 +152,14 @@ record WallCard(WorkspaceModel model, CardParts parts) {
     }
 
     private void along(Wall wall, boolean left) {
-        parts.apply(
-                () -> WallCopies.along(
+        model.edit(
+                WallCopies.along(
                                 parts.plan(),
                                 parts.at(),
                                 wall.id(),
                                 left,
                                 model.now().choices().wallType())
-                        .plan(),
+                        .map(Added::plan),
                 "Wall along wall");
     }
 
@@ -195,16 +198,16 @@ record WallCard(WorkspaceModel model, CardParts parts) {
                                         "Left to right",
                                         "mirror-plumb",
                                         "Mirrors what is picked on a plumb line through its middle",
-                                        () -> parts.apply(
-                                                () -> PickedEdits.mirror(
+                                        () -> model.edit(
+                                                PickedEdits.mirror(
                                                         parts.plan(), parts.at(), picked, PickedEdits.plumb(middle)),
                                                 "Mirror")),
                                 Widgets.button(
                                         "Top to bottom",
                                         "mirror-level",
                                         "Mirrors what is picked on a level line through its middle",
-                                        () -> parts.apply(
-                                                () -> PickedEdits.mirror(
+                                        () -> model.edit(
+                                                PickedEdits.mirror(
                                                         parts.plan(), parts.at(), picked, PickedEdits.level(middle)),
                                                 "Mirror")))))
                 .orElseGet(() -> Widgets.quiet(""));
@@ -241,9 +244,8 @@ record WallCard(WorkspaceModel model, CardParts parts) {
                             },
                             "align-" + face.name().toLowerCase(java.util.Locale.ROOT),
                             "Moves the second wall picked onto the line of the first",
-                            () -> parts.apply(
-                                    () -> WallParts.align(parts.plan(), parts.at(), other, face, one, face),
-                                    "Align walls")));
+                            () -> model.edit(
+                                    WallParts.align(parts.plan(), parts.at(), other, face, one, face), "Align walls")));
         }
         var count = new CountField("Parts", "divide-parts", 2, 100, model::complain);
         return List.of(
@@ -251,7 +253,7 @@ record WallCard(WorkspaceModel model, CardParts parts) {
                         "Join into one",
                         "walls-join",
                         "Two walls on one line that meet end to end",
-                        () -> parts.apply(() -> WallParts.join(parts.plan(), parts.at(), one, other), "Join walls")),
+                        () -> model.edit(WallParts.join(parts.plan(), parts.at(), one, other), "Join walls")),
                 Widgets.section("Align", faces),
                 Widgets.section(
                         "Divide between them",
@@ -270,8 +272,8 @@ record WallCard(WorkspaceModel model, CardParts parts) {
     }
 
     private void divide(WallId one, WallId other, CountField count, WallCopies.Spacing spacing) {
-        parts.apply(
-                () -> WallCopies.divide(
+        model.edit(
+                WallCopies.divide(
                                 parts.plan(),
                                 parts.at(),
                                 one,
@@ -279,12 +281,12 @@ record WallCard(WorkspaceModel model, CardParts parts) {
                                 count.count(),
                                 spacing,
                                 model.now().choices().wallType())
-                        .plan(),
+                        .map(WallCopies.Several::plan),
                 "Divide space");
     }
 
     /** The wall types to choose from, for these walls. */
-    Node types(List<WallId> ids, ElementId.@Nullable WallTypeId now) {
+    Node types(List<WallId> ids, @Nullable WallTypeId now) {
         var box = new VBox(4);
         Plan plan = parts.plan();
         for (var type : plan.wallTypes()) {

@@ -1,6 +1,7 @@
 package honeylamp.desktop.panel;
 
 import honeylamp.desktop.workspace.WorkspaceModel;
+import honeylamp.edit.Outcome;
 import honeylamp.edit.WallTypeEdits;
 import honeylamp.plan.HeightRule;
 import honeylamp.plan.WallLayer;
@@ -31,7 +32,7 @@ record WallTypeCard(WorkspaceModel model, CardParts parts, Library<WallType> lib
                     "Thickness",
                     "type-thickness",
                     type.thickness(),
-                    v -> WallTypeEdits.change(parts.plan(), type.withThickness(v)),
+                    v -> Outcome.done(WallTypeEdits.change(parts.plan(), type.withThickness(v))),
                     "Set wall thickness"));
         } else {
             out.add(Widgets.fact(
@@ -55,12 +56,12 @@ record WallTypeCard(WorkspaceModel model, CardParts parts, Library<WallType> lib
 
     private void change(WallType before, WallType after, String action) {
         if (!before.equals(after)) {
-            parts.apply(() -> WallTypeEdits.change(parts.plan(), after), action);
+            model.edit(WallTypeEdits.change(parts.plan(), after), action);
         }
     }
 
     private void delete(WallType type) {
-        parts.apply(() -> WallTypeEdits.remove(parts.plan(), type.id()), "Delete wall type");
+        model.edit(WallTypeEdits.remove(parts.plan(), type.id()), "Delete wall type");
         var left = parts.plan().wallTypes();
         if (left.stream().noneMatch(t -> t.id().equals(type.id()))) {
             model.chooseWithin(
@@ -168,9 +169,7 @@ record WallTypeCard(WorkspaceModel model, CardParts parts, Library<WallType> lib
                         type.heightRule().kind() == HeightRule.Kind.TO_NEXT_STOREY ? "Less" : "Height",
                         "type-height",
                         type.heightRule().by(),
-                        v -> WallTypeEdits.change(
-                                parts.plan(),
-                                type.with(new HeightRule(type.heightRule().kind(), v))),
+                        v -> WallTypeEdits.setHeight(parts.plan(), type, v),
                         "Height of wall type"));
         return box;
     }

@@ -14,6 +14,7 @@ import honeylamp.desktop.workspace.Workspace.Said;
 import honeylamp.drawing.Mark;
 import honeylamp.edit.Following;
 import honeylamp.edit.History;
+import honeylamp.edit.Outcome;
 import honeylamp.edit.RoomEdits;
 import honeylamp.edit.RoomKeeping;
 import honeylamp.edit.SettingOutEdits;
@@ -277,6 +278,14 @@ public final class WorkspaceModel {
         state.set(now().with(now().origin().with(now().document().withAsset(name, bytes))));
         log.brought(name, bytes);
         edit(plan, action);
+    }
+
+    /** Makes what an edit gives the present plan, or says why it is refused. */
+    public void edit(Outcome<Plan> outcome, String action) {
+        switch (outcome) {
+            case Outcome.Done<Plan>(var plan) -> edit(plan, action);
+            case Outcome.Refused<Plan> no -> complain(no.sentence("That cannot be"));
+        }
     }
 
     /**
