@@ -5,7 +5,9 @@ import honeylamp.desktop.files.PictureIntake;
 import honeylamp.desktop.gesture.AcceptLevel;
 import honeylamp.desktop.panel.PagePicker;
 import honeylamp.desktop.panel.TopBar;
-import honeylamp.desktop.workspace.Stage;
+import honeylamp.desktop.workspace.Intent;
+import honeylamp.desktop.workspace.Tool;
+import honeylamp.desktop.workspace.Workspace.Said;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.UnderlayEdits;
 import honeylamp.output.Progress;
@@ -107,12 +109,17 @@ final class BringingIn {
                 ? UnderlayEdits.add(now.plan(), now.storey(), picture, centre, mmPerPixel.get())
                 : UnderlayEdits.add(now.plan(), now.storey(), picture, centre);
         model.pictures().put(sha, pixels);
-        model.addAsset(sha, bytes, added.plan(), "Bring in picture");
-        model.use(Stage.UNDERLAY, mmPerPixel.isPresent() ? 0 : 1);
-        model.pick(Set.of(added.id()));
-        if (mmPerPixel.isPresent()) {
-            model.say("The page lies at its true size. A known length is a good check.");
-        }
+        model.addAsset(
+                sha,
+                bytes,
+                added.plan(),
+                "Bring in picture",
+                new Intent.TakeUp(mmPerPixel.isPresent() ? Tool.PICK_PICTURE : Tool.KNOWN_LENGTH),
+                new Intent.Pick(Set.of(added.id())),
+                new Intent.Say(
+                        mmPerPixel.isPresent()
+                                ? Said.news("The page lies at its true size. A known length is a good check.")
+                                : Said.NOTHING));
         focusPlan.run();
     }
 
@@ -139,9 +146,10 @@ final class BringingIn {
                         return;
                     }
                     var turn = found.get().turnDeg() + u.placing().turnDeg();
-                    model.use(Stage.UNDERLAY, 2);
-                    model.pick(Set.of(u.id()));
-                    model.begin(new AcceptLevel(u.id(), turn - 90 * Math.rint(turn / 90)));
+                    model.act(
+                            new Intent.TakeUp(Tool.LEVEL),
+                            new Intent.Pick(Set.of(u.id())),
+                            new Intent.Begin(new AcceptLevel(u.id(), turn - 90 * Math.rint(turn / 90))));
                     focusPlan.run();
                 });
     }

@@ -3,6 +3,7 @@ package honeylamp.desktop;
 import honeylamp.demo.QuillbackLane;
 import honeylamp.desktop.gesture.Choices;
 import honeylamp.desktop.workspace.Stage;
+import honeylamp.desktop.workspace.Tool;
 import honeylamp.desktop.workspace.View;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.geometry.Point;
@@ -86,7 +87,7 @@ final class PictureWalk {
         model.light(Lamp.DRAFT);
         var thinnest = model.now().plan().wallTypes().getLast().id();
         model.chooseWithin(model.now().choices().withWallType(thinnest).withGlance(Choices.Glance.SHOWN));
-        model.use(Stage.WALLS, 0);
+        model.use(Tool.DRAW_WALLS);
         model.show(new View(new Point(9200, 2400), 0.085));
         point(MouseEvent.MOUSE_PRESSED, new Point(10950, 2350));
         point(MouseEvent.MOUSE_RELEASED, new Point(10950, 2350));
@@ -95,7 +96,7 @@ final class PictureWalk {
 
     /** A door about to go into the wall between living room and kitchen, where its leaf meets another. */
     private void openings(WorkspaceModel model) {
-        model.use(Stage.OPENINGS, 0);
+        model.use(Tool.PUT_IN_OPENING);
         model.show(new View(new Point(8600, 3600), 0.11));
         point(MouseEvent.MOUSE_ENTERED, new Point(8000, 3700));
         point(MouseEvent.MOUSE_MOVED, new Point(7500, 3900));
@@ -103,7 +104,7 @@ final class PictureWalk {
 
     /** A room taken apart, the schedules below the plan. */
     private void rooms(WorkspaceModel model) {
-        model.use(Stage.ROOMS, 0);
+        model.use(Tool.NAME_ROOMS);
         model.chooseWithin(model.now().choices().withWorking(Choices.Working.SHOWN));
         window.toggleSchedules();
         point(MouseEvent.MOUSE_PRESSED, new Point(6500, 1500));
@@ -116,7 +117,7 @@ final class PictureWalk {
         window.toggleSchedules();
         model.open(Origin.of(PlanDocument.of(QuillbackLane.plan())));
         model.light(Lamp.LIT);
-        model.use(Stage.FIXED, 1);
+        model.use(Tool.PICK_PARTS);
         model.show(new View(new Point(4000, 9000), 0.075));
         model.now().currentStorey().structures().stream()
                 .filter(s -> s.form() instanceof Stair)
@@ -127,7 +128,7 @@ final class PictureWalk {
     /** A bay for a car about to be put beside the tea room. */
     private void site(WorkspaceModel model) {
         model.pick(Set.of());
-        model.use(Stage.SITE, 2);
+        model.use(Tool.PARKING_BAY);
         model.show(new View(new Point(5600, 9500), 0.034));
         point(MouseEvent.MOUSE_ENTERED, new Point(9000, 11_000));
         point(MouseEvent.MOUSE_MOVED, new Point(8700, 10_600));
@@ -135,7 +136,7 @@ final class PictureWalk {
 
     /** The picture at hand with its known lengths, the lens over one of their marks. */
     private void underlay(WorkspaceModel model) {
-        model.use(Stage.UNDERLAY, 1);
+        model.use(Tool.KNOWN_LENGTH);
         window.showStorey();
         model.pick(Set.of(model.now().currentStorey().underlays().getFirst().id()));
         point(MouseEvent.MOUSE_ENTERED, new Point(2800, 0));

@@ -11,6 +11,7 @@ import honeylamp.desktop.panel.MeasureLine;
 import honeylamp.desktop.panel.PagePicker;
 import honeylamp.desktop.picture.PlanPane;
 import honeylamp.desktop.workspace.Stage;
+import honeylamp.desktop.workspace.Tool;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.plan.OpeningKind;
 import honeylamp.plan.WallType;
@@ -163,15 +164,9 @@ final class WindowKeys {
 
     /** Ctrl and a digit goes to a stage; Ctrl+0 to the last; with Shift to those between. */
     private boolean digit(KeyEvent e) {
-        if (!e.getCode().isDigitKey()) {
-            return false;
-        }
-        var digit = e.getCode().ordinal() - KeyCode.DIGIT0.ordinal();
-        if (digit < 0 || digit > 9) {
-            return false;
-        }
-        Stage.of(digit, e.isShiftDown()).ifPresent(model::go);
-        return true;
+        var stage = Stage.of(e);
+        stage.ifPresent(model::go);
+        return stage.isPresent();
     }
 
     private boolean plain(KeyEvent e) {
@@ -193,10 +188,10 @@ final class WindowKeys {
                         .withFace(model.now().choices().face().next()));
             case T -> next();
             case W -> nextWidth();
-            case M -> model.use(Stage.WALLS, Stage.WALLS.tools().size() - 1);
+            case M -> model.use(Tool.MEASURE);
             case G -> commands.toggleGlance();
-            case EQUALS -> put(model.measured());
-            case H -> put(model.measured().map(Length::half));
+            case EQUALS -> put(model.now().measured());
+            case H -> put(model.now().measured().map(Length::half));
             case U -> commands.toggleUnderlays();
             case B -> commands.toggleBeside();
             case P -> commands.toggleLines();
@@ -273,8 +268,7 @@ final class WindowKeys {
     }
 
     private void nextTool() {
-        var now = model.now();
-        model.use(now.stage(), (now.tool() + 1) % now.stage().tools().size());
+        model.use(model.now().tool().next());
     }
 
     /** Puts a length into the measure line; the sign of the key that asked for it must not follow it there. */

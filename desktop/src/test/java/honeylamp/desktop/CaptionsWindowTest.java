@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.TestWalls;
 import honeylamp.desktop.workspace.Stage;
+import honeylamp.desktop.workspace.Tool;
 import honeylamp.edit.NoteEdits;
 import honeylamp.plan.Dimension;
 import honeylamp.plan.Plan;
@@ -40,7 +41,7 @@ class CaptionsWindowTest {
         var w = WindowDriver.with(PlanDocument.of(plan()));
         w.show(3000, 2000, 8000);
         WindowDriver.onScreen(() -> {
-            w.model().use(stage, 0);
+            w.model().use(stage.tools().getFirst());
             w.window().focusPlan();
             return null;
         });
@@ -107,7 +108,7 @@ class CaptionsWindowTest {
     void aDimensionFollowsTheWallAndComesBackWithIt() throws Exception {
         try (var w = window(Stage.DIMENSIONS)) {
             WindowDriver.onScreen(() -> {
-                w.model().use(Stage.WALLS, 1);
+                w.model().use(Tool.PICK_WALLS);
                 w.window().focusPlan();
                 return null;
             });

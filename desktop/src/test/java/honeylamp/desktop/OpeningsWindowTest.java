@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.TestWalls;
-import honeylamp.desktop.workspace.Stage;
+import honeylamp.desktop.workspace.Tool;
 import honeylamp.edit.OpeningEdits;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Keeping;
@@ -40,9 +40,9 @@ class OpeningsWindowTest {
         return openings(w).getLast();
     }
 
-    private static void use(WindowDriver w, int tool) throws Exception {
+    private static void use(WindowDriver w, Tool tool) throws Exception {
         WindowDriver.onScreen(() -> {
-            w.model().use(Stage.OPENINGS, tool);
+            w.model().use(tool);
             w.window().focusPlan();
             return null;
         });
@@ -85,7 +85,7 @@ class OpeningsWindowTest {
     @Test
     void theWallsLimitsAreSaidWhenANumberIsTyped() throws Exception {
         try (var w = house()) {
-            use(w, 1);
+            use(w, Tool.PICK_OPENINGS);
             pick(w, newest(w).id());
             w.fill("opening-card-width", "3301");
             assertThat(w.message()).contains("room for at most 3300 mm");
@@ -115,7 +115,7 @@ class OpeningsWindowTest {
     @Test
     void keysChooseKindWidthHandSideAndCentre() throws Exception {
         try (var w = house()) {
-            use(w, 0);
+            use(w, Tool.PUT_IN_OPENING);
             w.move(4700, 4050); // on the outer half of the upper wall
             w.key(KeyCode.W); // 885 to 1010
             w.key(KeyCode.T); // on to the pair of doors
@@ -139,7 +139,7 @@ class OpeningsWindowTest {
     @Test
     void bothDistancesWidthAndCountAreTyped() throws Exception {
         try (var w = house()) {
-            use(w, 0);
+            use(w, Tool.PUT_IN_OPENING);
             w.move(1200, 3950);
             w.write("300");
             w.key(KeyCode.TAB);
@@ -166,7 +166,7 @@ class OpeningsWindowTest {
     @Test
     void theCardKeepsCentresBuildsAndCopies() throws Exception {
         try (var w = house()) {
-            use(w, 1);
+            use(w, Tool.PICK_OPENINGS);
             w.click(3450, 0);
             w.press("keep-walls");
             // the lower wall's right part runs from 2,550 to 5,850: middle 4,200
@@ -188,7 +188,7 @@ class OpeningsWindowTest {
     @Test
     void severalAreChangedTogether() throws Exception {
         try (var w = house()) {
-            use(w, 0);
+            use(w, Tool.PUT_IN_OPENING);
             w.press("opening-fixed-window");
             w.click(3300, 3950);
             w.click(4900, 3950);
@@ -214,11 +214,11 @@ class OpeningsWindowTest {
     @Test
     void draggedIntoItsNeighbourADoorStopsBesideIt() throws Exception {
         try (var w = house()) {
-            use(w, 0);
+            use(w, Tool.PUT_IN_OPENING);
             w.press("opening-fixed-window");
             w.click(5000, -50);
             var window = newest(w);
-            use(w, 1);
+            use(w, Tool.PICK_OPENINGS);
             w.drag(3450, 0, 5000, 0);
             var door = openings(w).getFirst();
             assertThat(door.end().mm()).isLessThanOrEqualTo(window.offset().mm() + 1e-6);
@@ -231,11 +231,11 @@ class OpeningsWindowTest {
     @Test
     void aWindowGoesRoundACornerAndABayGetsItsPanes() throws Exception {
         try (var w = house()) {
-            use(w, 0);
+            use(w, Tool.PUT_IN_OPENING);
             w.press("opening-corner-window");
             w.click(5500, 3950);
             assertThat(openings(w)).hasSize(3);
-            use(w, 2);
+            use(w, Tool.BAY_WINDOW);
             w.click(2800, 3990);
             w.click(4700, 3990);
             w.move(3600, 4500);
@@ -253,7 +253,7 @@ class OpeningsWindowTest {
     @Test
     void aBadlyHungDoorIsNamedAndMended() throws Exception {
         try (var w = house()) {
-            use(w, 1);
+            use(w, Tool.PICK_OPENINGS);
             w.click(3450, 0);
             w.fill("opening-before", "0");
             var snag = WindowDriver.onScreen(() -> w.model().shown().snags().stream()
@@ -274,7 +274,7 @@ class OpeningsWindowTest {
     @Test
     void aSizeIsKeptUnderANameAndAnotherLikeAPickedOneIsTakenUp() throws Exception {
         try (var w = house()) {
-            use(w, 0);
+            use(w, Tool.PUT_IN_OPENING);
             w.fill("opening-width", "820");
             w.fill("product-name", "Larder door");
             w.press("product-keep");
@@ -283,7 +283,7 @@ class OpeningsWindowTest {
             w.click(1200, 3950);
             assertThat(newest(w).width().mm()).isEqualTo(820);
             assertThat(newest(w).build().product()).isEqualTo("Larder door");
-            use(w, 1);
+            use(w, Tool.PICK_OPENINGS);
             w.click(3450, 0);
             w.key(KeyCode.CONTROL, KeyCode.D);
             w.click(4700, 3950);

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import honeylamp.demo.DemoFiles;
 import honeylamp.derive.StoreyGeometry;
 import honeylamp.desktop.workspace.Stage;
+import honeylamp.desktop.workspace.Tool;
 import honeylamp.edit.WallEdits;
 import honeylamp.geometry.Point;
 import honeylamp.illustrate.Lamp;
@@ -145,8 +146,8 @@ class PanelTest {
             w.write("openings");
             w.key(KeyCode.DOWN);
             w.key(KeyCode.ENTER);
-            assertThat(WindowDriver.<Integer>onScreen(() -> w.model().now().tool()))
-                    .isEqualTo(1); // the second tool of the stage
+            assertThat(WindowDriver.<Tool>onScreen(() -> w.model().now().tool()))
+                    .isEqualTo(Tool.PICK_OPENINGS);
             w.key(KeyCode.CONTROL, KeyCode.K);
             w.write("no such thing at all");
             w.key(KeyCode.ENTER);

@@ -70,7 +70,7 @@ class PartsWindowTest {
             assertThat(half.lower()).isEqualTo(5);
             assertThat(half.upper()).isEqualTo(9);
             w.fill("stair-lower", "40");
-            assertThat(w.message()).contains("treads before the turn");
+            assertThat(w.message()).contains("turns after 1 to 13 treads");
             assertThat(stair(w)).isEqualTo(half);
             w.press("leads-down");
             assertThat(stair(w).leads()).isEqualTo(Stair.Leads.DOWN);

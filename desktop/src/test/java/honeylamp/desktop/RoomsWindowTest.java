@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import honeylamp.TestWalls;
 import honeylamp.derive.Room;
 import honeylamp.derive.StoreyGeometry;
-import honeylamp.desktop.workspace.Stage;
+import honeylamp.desktop.workspace.Tool;
 import honeylamp.geometry.Point;
 import honeylamp.plan.Plan;
 import honeylamp.plan.RoomFit.AreaPart;
@@ -143,7 +143,7 @@ class RoomsWindowTest {
             w.fill("least-door", "800");
             assertThat(w.plan().brief().minimums().clearDoor().mm()).isEqualTo(800);
             WindowDriver.onScreen(() -> {
-                w.model().use(Stage.OPENINGS, 1);
+                w.model().use(Tool.PICK_OPENINGS);
                 return null;
             });
             // the door of 900 leaves 790 clear

@@ -3,7 +3,7 @@ package honeylamp.desktop;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import honeylamp.TestWalls;
-import honeylamp.desktop.workspace.Stage;
+import honeylamp.desktop.workspace.Tool;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Storey;
 import honeylamp.store.PlanDocument;
@@ -18,7 +18,7 @@ class StoreysWindowTest {
         var w = WindowDriver.with(PlanDocument.of(TestWalls.house()));
         w.show(3000, 2000, 8000);
         WindowDriver.onScreen(() -> {
-            w.model().use(Stage.ROOMS, 0);
+            w.model().use(Tool.NAME_ROOMS);
             return null;
         });
         w.settle();
@@ -65,7 +65,7 @@ class StoreysWindowTest {
             var ground = w.plan().storeys().getFirst();
             WindowDriver.onScreen(() -> {
                 w.model().goTo(ground.id());
-                w.model().use(Stage.WALLS, 1);
+                w.model().use(Tool.PICK_WALLS);
                 w.model()
                         .pick(Set.<ElementId>of(
                                 ground.walls().get(0).id(),

@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.demo.DemoFiles;
 import honeylamp.derive.StoreyGeometry;
-import honeylamp.desktop.workspace.Stage;
+import honeylamp.desktop.workspace.Tool;
 import honeylamp.edit.UnderlayEdits.TracedWork;
 import honeylamp.geometry.Point;
 import honeylamp.plan.ElementId.StoreyId;
@@ -304,7 +304,7 @@ class UnderlayWindowTest {
 
     private static void corner(WindowDriver w, int storey, Point px) throws Exception {
         WindowDriver.onScreen(() -> {
-            w.model().use(Stage.UNDERLAY, 4);
+            w.model().use(Tool.PUT_POINT);
             return null;
         });
         w.picture();

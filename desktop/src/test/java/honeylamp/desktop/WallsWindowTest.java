@@ -8,6 +8,7 @@ import honeylamp.catalogue.NewPlan;
 import honeylamp.demo.SailclothYard;
 import honeylamp.derive.StoreyGeometry;
 import honeylamp.desktop.workspace.Stage;
+import honeylamp.desktop.workspace.Tool;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Regions;
 import honeylamp.plan.ElementId;
@@ -39,9 +40,9 @@ class WallsWindowTest {
     }
 
     /** Takes up a tool of the walls stage. */
-    private static void use(WindowDriver w, int tool) throws Exception {
+    private static void use(WindowDriver w, Tool tool) throws Exception {
         WindowDriver.onScreen(() -> {
-            w.model().use(Stage.WALLS, tool);
+            w.model().use(tool);
             w.window().focusPlan();
             return null;
         });
@@ -81,7 +82,7 @@ class WallsWindowTest {
     @Test
     void theOutlineOfTheDemoByTypedLengthsInUnderSixtyKeys() throws Exception {
         try (var w = WindowDriver.empty()) {
-            use(w, 2);
+            use(w, Tool.WALK_ROOM);
             w.press("face-outer-face");
             w.focusPlan();
             var keys = new Keys(w);
@@ -106,7 +107,7 @@ class WallsWindowTest {
     @Test
     void rectanglesSideBySideShareTheirWall() throws Exception {
         try (var w = WindowDriver.empty()) {
-            use(w, 3);
+            use(w, Tool.RECTANGLE);
             w.show(4000, 2000, 12_000);
             w.click(0, 0);
             w.move(3000, 2500);
@@ -133,7 +134,7 @@ class WallsWindowTest {
     void polygonCircleArcAndBayAreDrawn() throws Exception {
         try (var w = WindowDriver.empty()) {
             w.show(4000, 2000, 16_000);
-            use(w, 5);
+            use(w, Tool.POLYGON);
             w.click(0, 0);
             w.move(1500, 0);
             w.write("3");
@@ -141,7 +142,7 @@ class WallsWindowTest {
             w.write("2000");
             w.key(KeyCode.ENTER);
             assertThat(walls(w)).hasSize(3); // a triangle
-            use(w, 6);
+            use(w, Tool.CIRCLE);
             w.click(7000, 0);
             w.move(8000, 300);
             w.write("1500");
@@ -149,7 +150,7 @@ class WallsWindowTest {
             assertThat(walls(w)).hasSize(5);
             assertThat(geometry(w.plan()).rooms())
                     .anySatisfy(r -> assertThat(r.areaMm2()).isCloseTo(Math.PI * 1500 * 1500, within(5000.0)));
-            use(w, 7);
+            use(w, Tool.ARC);
             w.click(0, 5000);
             w.click(4000, 5000);
             w.move(2000, 6000);
@@ -160,13 +161,13 @@ class WallsWindowTest {
             // chord 4000 and radius 2500: rise 2500 - sqrt(2500² - 2000²) = 1000
             assertThat(Math.abs(arc.sagitta().mm())).isCloseTo(1000, within(25.0));
             w.key(KeyCode.ESCAPE);
-            use(w, 0);
+            use(w, Tool.DRAW_WALLS);
             w.click(6000, 4500);
             w.move(9000, 4500);
             w.write("5000");
             w.key(KeyCode.ENTER);
             w.key(KeyCode.ESCAPE);
-            use(w, 8);
+            use(w, Tool.BAY);
             w.click(7000, 4500);
             w.click(9500, 4500);
             w.move(8200, 3500);
@@ -179,7 +180,7 @@ class WallsWindowTest {
     @Test
     void faceAndTypeChangeMidChainAndThePointerSaysWhich() throws Exception {
         try (var w = WindowDriver.empty()) {
-            use(w, 0);
+            use(w, Tool.DRAW_WALLS);
             w.show(3000, 2000, 10_000);
             w.click(0, 0);
             w.move(3000, 0);
@@ -209,7 +210,7 @@ class WallsWindowTest {
     @Test
     void cornersWallsAndTJointsAreDragged() throws Exception {
         try (var w = WindowDriver.with(house())) {
-            use(w, 1);
+            use(w, Tool.PICK_WALLS);
             w.show(3000, 2000, 8000);
             w.click(3000, -20); // picks the lower wall, off its corners
             w.drag(6000, 0, 6500, -400);
@@ -230,7 +231,7 @@ class WallsWindowTest {
     @Test
     void aTypedLengthMovesTheEndThatWasChosen() throws Exception {
         try (var w = WindowDriver.with(house())) {
-            use(w, 1);
+            use(w, Tool.PICK_WALLS);
             w.show(3000, 2000, 8000);
             w.click(4500, -20);
             w.press("end-from");
@@ -248,7 +249,7 @@ class WallsWindowTest {
     @Test
     void splittingJoiningCopyingAndTurning() throws Exception {
         try (var w = WindowDriver.with(house())) {
-            use(w, 1);
+            use(w, Tool.PICK_WALLS);
             w.show(3000, 2000, 9000);
             w.click(4500, -20);
             w.fill("wall-split", "2000");
@@ -279,7 +280,7 @@ class WallsWindowTest {
     @Test
     void dividingAligningMovingAndChangingMany() throws Exception {
         try (var w = WindowDriver.with(house())) {
-            use(w, 1);
+            use(w, Tool.PICK_WALLS);
             w.show(3000, 2000, 9000);
             pick(w, 1, 3);
             w.fill("divide-parts", "3");
@@ -306,7 +307,7 @@ class WallsWindowTest {
     @Test
     void pickingByBoxChainAndBelow() throws Exception {
         try (var w = WindowDriver.with(house())) {
-            use(w, 1);
+            use(w, Tool.PICK_WALLS);
             w.show(3000, 2000, 10_000);
             w.drag(-1000, -800, 7000, 1000); // to the right: only what lies inside
             assertThat(picked(w)).isEqualTo(1);
@@ -338,7 +339,7 @@ class WallsWindowTest {
     @Test
     void wallsAreCopiedFromStoreyToStoreyWithTheirOpenings() throws Exception {
         try (var w = WindowDriver.with(house())) {
-            use(w, 1);
+            use(w, Tool.PICK_WALLS);
             w.key(KeyCode.CONTROL, KeyCode.A);
             w.key(KeyCode.CONTROL, KeyCode.C);
             w.key(KeyCode.ESCAPE);
@@ -354,7 +355,7 @@ class WallsWindowTest {
     @Test
     void wallsAreCutOutOfOnePlanAndPastedIntoAnother() throws Exception {
         try (var w = WindowDriver.with(house())) {
-            use(w, 1);
+            use(w, Tool.PICK_WALLS);
             pick(w, 0, 4);
             w.key(KeyCode.CONTROL, KeyCode.X);
             assertThat(walls(w)).hasSize(3);
@@ -363,7 +364,7 @@ class WallsWindowTest {
                 w.model().open(Origin.of(PlanDocument.of(NewPlan.in(UnitSystem.FEET_INCHES))));
                 return null;
             });
-            use(w, 1);
+            use(w, Tool.PICK_WALLS);
             w.key(KeyCode.CONTROL, KeyCode.V);
             assertThat(walls(w)).hasSize(2);
             assertThat(w.plan().storeys().getFirst().openings()).hasSize(1);
@@ -376,7 +377,7 @@ class WallsWindowTest {
     @Test
     void whatCannotBeCopiedIsNotCutAway() throws Exception {
         try (var w = WindowDriver.with(house())) {
-            use(w, 1);
+            use(w, Tool.PICK_WALLS);
             pick(w, 4);
             w.key(KeyCode.CONTROL, KeyCode.C);
             WindowDriver.onScreen(() -> {
@@ -395,7 +396,7 @@ class WallsWindowTest {
     @Test
     void facesAreAligned() throws Exception {
         try (var w = WindowDriver.with(house())) {
-            use(w, 1);
+            use(w, Tool.PICK_WALLS);
             pick(w, 3, 4);
             w.press("align-middle");
             assertThat(w.message()).isEmpty();
@@ -411,7 +412,7 @@ class WallsWindowTest {
     @Test
     void deletingSaysWhatGoesAlong() throws Exception {
         try (var w = WindowDriver.with(house())) {
-            use(w, 1);
+            use(w, Tool.PICK_WALLS);
             w.show(3000, 2000, 9000);
             w.click(4500, -20);
             w.key(KeyCode.DELETE);
@@ -423,7 +424,7 @@ class WallsWindowTest {
     @Test
     void aSettingOutLineIsUsedUpByAWallAlongIt() throws Exception {
         try (var w = WindowDriver.with(house())) {
-            use(w, 9);
+            use(w, Tool.SETTING_OUT);
             w.show(3000, 2000, 9000);
             w.click(-150, 1200); // the outer face of the left wall
             w.move(1000, 1200);
@@ -432,11 +433,11 @@ class WallsWindowTest {
             var line = w.plan().storeys().getFirst().settingOut().getFirst();
             assertThat(line.stay()).isEqualTo(SettingOutLine.Stay.UNTIL_USED);
             assertThat(line.from().point().x()).isCloseTo(1500, within(1e-3));
-            use(w, 1);
+            use(w, Tool.PICK_WALLS);
             w.click(1500, 2900);
             w.key(KeyCode.CONTROL, KeyCode.A);
             assertThat(picked(w)).isEqualTo(5); // never together with walls
-            use(w, 0);
+            use(w, Tool.DRAW_WALLS);
             w.click(1500, 150);
             w.click(1500, 3000);
             assertThat(w.plan().storeys().getFirst().settingOut()).isEmpty();
@@ -447,11 +448,11 @@ class WallsWindowTest {
     @Test
     void whatWasMeasuredGoesIntoTheMeasureLine() throws Exception {
         try (var w = WindowDriver.with(house())) {
-            use(w, 10);
+            use(w, Tool.MEASURE);
             w.show(3000, 2000, 9000);
             w.click(0, 0);
             w.click(6000, 0);
-            use(w, 0);
+            use(w, Tool.DRAW_WALLS);
             w.click(0, 6000);
             w.move(3000, 6000);
             w.key(KeyCode.H);
@@ -465,19 +466,22 @@ class WallsWindowTest {
         try (var w = WindowDriver.with(house())) {
             var before = w.plan();
             w.show(3000, 2000, 9000);
-            for (var tool : new int[] {0, 3, 4, 5, 6, 7, 8, 9, 10}) {
+            for (var tool : Stage.WALLS.tools()) {
+                if (tool.picks() || tool == Tool.WALK_ROOM) {
+                    continue;
+                }
                 use(w, tool);
                 w.click(1000, 0);
                 w.key(KeyCode.ESCAPE);
-                assertThat(w.plan()).as("tool %d, one click", tool).isEqualTo(before);
+                assertThat(w.plan()).as("%s, one click", tool).isEqualTo(before);
                 use(w, tool);
                 w.click(1000, 0);
                 w.move(2000, 1200);
                 w.key(KeyCode.ESCAPE);
                 w.key(KeyCode.ESCAPE);
-                assertThat(w.plan()).as("tool %d, a click and a move", tool).isEqualTo(before);
+                assertThat(w.plan()).as("%s, a click and a move", tool).isEqualTo(before);
             }
-            use(w, 0);
+            use(w, Tool.DRAW_WALLS);
             w.click(1000, 1000);
             w.write("123");
             w.key(KeyCode.ESCAPE);
@@ -489,7 +493,7 @@ class WallsWindowTest {
     @Test
     void aTypeIsBuiltOfLayersAndKeptInTheLibrary() throws Exception {
         try (var w = WindowDriver.empty()) {
-            use(w, 0);
+            use(w, Tool.DRAW_WALLS);
             w.press("wall-type-3");
             w.fill("layer-1", "92");
             assertThat(w.plan().wallTypes().get(2).thickness().mm()).isEqualTo(12.5 + 92 + 12.5);

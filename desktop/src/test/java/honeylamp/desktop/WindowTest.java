@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import honeylamp.demo.DemoFiles;
 import honeylamp.desktop.files.WindowState;
+import honeylamp.desktop.workspace.Keys;
 import honeylamp.desktop.workspace.Stage;
 import honeylamp.geometry.Point;
 import honeylamp.illustrate.Lamp;
@@ -28,11 +29,11 @@ class WindowTest {
     void everyStageIsReachedByKeysAndSaysWhatToDo() throws Exception {
         try (var w = WindowDriver.with(DemoFiles.document())) {
             for (var stage : Stage.values()) {
-                var digit = KeyCode.getKeyCode(Integer.toString(stage.digit()));
-                if (stage.sharesDigit()) {
-                    w.key(KeyCode.CONTROL, KeyCode.SHIFT, digit);
+                var keys = stage.keys().orElseThrow();
+                if (keys.shift() == Keys.Shift.HELD) {
+                    w.key(KeyCode.CONTROL, KeyCode.SHIFT, keys.code());
                 } else {
-                    w.key(KeyCode.CONTROL, digit);
+                    w.key(KeyCode.CONTROL, keys.code());
                 }
                 assertThat(WindowDriver.<Stage>onScreen(() -> w.model().now().stage()))
                         .isEqualTo(stage);

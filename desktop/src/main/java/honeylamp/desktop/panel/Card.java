@@ -1,6 +1,7 @@
 package honeylamp.desktop.panel;
 
 import honeylamp.desktop.workspace.Stage;
+import honeylamp.desktop.workspace.Tool;
 import honeylamp.desktop.workspace.Workspace;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.SettingOutEdits;
@@ -27,9 +28,6 @@ import org.jspecify.annotations.Nullable;
 
 /** What is picked, as typed values with live effect; with nothing picked, the storey in numbers. */
 public final class Card extends VBox {
-    /** The tool of the walls stage that picks. */
-    private static final int PICKING = 1;
-
     private final WorkspaceModel model;
     private final Libraries libraries;
     private final CardParts parts;
@@ -37,20 +35,13 @@ public final class Card extends VBox {
     private @Nullable Object shown;
 
     private record Shown(
-            Plan plan,
-            ElementId storey,
-            Set<ElementId> picked,
-            boolean tracing,
-            Stage stage,
-            int tool,
-            Object choices) {
+            Plan plan, ElementId storey, Set<ElementId> picked, boolean tracing, Tool tool, Object choices) {
         static Shown of(Workspace now, Object kept) {
             return new Shown(
                     now.plan(),
                     now.storey(),
                     now.selection(),
                     now.stage().showsUnderlay(),
-                    now.stage(),
                     now.tool(),
                     List.of(
                             now.choices().wallType(),
@@ -99,7 +90,7 @@ public final class Card extends VBox {
 
     private List<Node> nodes(Workspace now) {
         if (now.selection().isEmpty()) {
-            return now.stage() == Stage.WALLS && now.tool() != PICKING ? wallType(now) : storey(now);
+            return now.stage() == Stage.WALLS && !now.tool().picks() ? wallType(now) : storey(now);
         }
         if (now.selection().size() > 1) {
             return many(now);

@@ -3,7 +3,10 @@ package honeylamp.desktop.panel;
 import honeylamp.catalogue.Furnishings;
 import honeylamp.catalogue.Materials;
 import honeylamp.catalogue.PartKinds;
+import honeylamp.desktop.gesture.Choices;
+import honeylamp.desktop.workspace.Intent;
 import honeylamp.desktop.workspace.Stage;
+import honeylamp.desktop.workspace.Tool;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import java.util.ArrayList;
 import java.util.List;
@@ -128,41 +131,45 @@ public final class Finder extends VBox {
                 new Found("Undo", "command", model::undo),
                 new Found("Redo", "command", model::redo)));
         for (var stage : Stage.values()) {
-            for (var i = 0; i < stage.tools().size(); i++) {
-                var index = i;
-                out.add(new Found(
-                        stage.label() + ": " + stage.tools().get(i).label(), "stage", () -> model.use(stage, index)));
+            for (var tool : stage.tools()) {
+                out.add(new Found(stage.label() + ": " + tool.label(), "stage", () -> model.use(tool)));
             }
         }
         for (var kind : PartKinds.all()) {
-            out.add(new Found(kind.label(), "fixed part", () -> {
-                model.chooseWithin(model.now()
-                        .choices()
-                        .withPart(model.now().choices().part().withKind(kind.key())));
-                model.use(Stage.FIXED, 0);
-            }));
+            out.add(new Found(
+                    kind.label(),
+                    "fixed part",
+                    () -> take(
+                            model.now()
+                                    .choices()
+                                    .withPart(model.now().choices().part().withKind(kind.key())),
+                            Tool.PUT_IN_PART)));
         }
         for (var kind : Furnishings.all()) {
-            out.add(new Found(kind.label(), "piece", () -> {
-                model.chooseWithin(model.now().choices().withFurnishing(kind.key()));
-                model.use(Stage.FURNISH, 1);
-            }));
+            out.add(new Found(
+                    kind.label(),
+                    "piece",
+                    () -> take(model.now().choices().withFurnishing(kind.key()), Tool.PLACE_PIECE)));
         }
         for (var material : Materials.all()) {
-            out.add(new Found(material.label(), "finish", () -> {
-                model.chooseWithin(model.now().choices().withMaterial(material.key()));
-                model.use(Stage.FINISHES, 0);
-            }));
+            out.add(new Found(
+                    material.label(),
+                    "finish",
+                    () -> take(model.now().choices().withMaterial(material.key()), Tool.LAY_FINISH)));
         }
         for (var room : model.geometry().rooms()) {
             room.mark()
                     .filter(m -> !m.name().isBlank())
-                    .ifPresent(m -> out.add(new Found(m.name(), "room", () -> {
-                        model.go(Stage.ROOMS);
-                        model.pick(Set.of(m.id()));
-                    })));
+                    .ifPresent(m -> out.add(new Found(
+                            m.name(),
+                            "room",
+                            () -> model.act(new Intent.TakeUp(Tool.NAME_ROOMS), new Intent.Pick(Set.of(m.id()))))));
         }
         return out;
+    }
+
+    private void take(Choices choices, Tool tool) {
+        model.act(new Intent.ChooseWithin(choices), new Intent.TakeUp(tool));
     }
 
     private static final class Row extends ListCell<Found> {

@@ -3,8 +3,10 @@ package honeylamp.desktop.panel;
 import honeylamp.catalogue.OpeningSizes;
 import honeylamp.catalogue.OpeningSizes.Product;
 import honeylamp.desktop.gesture.NewOpening;
-import honeylamp.desktop.workspace.Stage;
+import honeylamp.desktop.workspace.Intent;
+import honeylamp.desktop.workspace.Tool;
 import honeylamp.desktop.workspace.Workspace;
+import honeylamp.desktop.workspace.Workspace.Said;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.illustrate.Samples;
 import honeylamp.plan.OpeningKind;
@@ -78,8 +80,9 @@ record OpeningTray(WorkspaceModel model, Commands commands, Thumbnails thumbnail
     }
 
     private void take(NewOpening opening) {
-        model.chooseWithin(model.now().choices().withOpening(opening));
-        model.use(Stage.OPENINGS, 0);
+        model.act(
+                new Intent.ChooseWithin(model.now().choices().withOpening(opening)),
+                new Intent.TakeUp(Tool.PUT_IN_OPENING));
         commands.focusPlan();
     }
 
@@ -168,8 +171,10 @@ record OpeningTray(WorkspaceModel model, Commands commands, Thumbnails thumbnail
         var opening = model.now().choices().opening();
         var wrong = products.keep(new Product(text, opening.kind(), opening.size()));
         if (wrong.isEmpty()) {
-            model.chooseWithin(model.now().choices().withOpening(new NewOpening(opening.kind(), opening.size(), text)));
-            model.say("\"" + text + "\" is in your library now.");
+            model.act(
+                    new Intent.ChooseWithin(
+                            model.now().choices().withOpening(new NewOpening(opening.kind(), opening.size(), text))),
+                    new Intent.Say(Said.news("\"" + text + "\" is in your library now.")));
         } else {
             model.complain(wrong);
         }

@@ -5,7 +5,8 @@ import honeylamp.catalogue.PartKinds;
 import honeylamp.catalogue.PartKinds.PartKind;
 import honeylamp.derive.SiteAreas;
 import honeylamp.desktop.gesture.NewPart;
-import honeylamp.desktop.workspace.Stage;
+import honeylamp.desktop.workspace.Intent;
+import honeylamp.desktop.workspace.Tool;
 import honeylamp.desktop.workspace.Workspace;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.illustrate.Samples;
@@ -20,8 +21,6 @@ import javafx.scene.layout.FlowPane;
 
 /** The fixed parts of the building, and the ground and bays around it, as pictures. */
 record PartTray(WorkspaceModel model, Commands commands, Thumbnails thumbnails) {
-    private static final int LAY_GROUND = 1;
-    private static final int PARK = 2;
     private static final double GROUND_MM = 2400;
 
     List<Node> parts(Workspace now) {
@@ -42,8 +41,9 @@ record PartTray(WorkspaceModel model, Commands commands, Thumbnails thumbnails) 
                 kind.label(),
                 "part-" + kind.key(),
                 thumbnails.view("part-" + kind.key(), () -> Samples.of(form), Samples.sizeMm(form) * 1.08),
-                now.tool() == 0 && kind.key().equals(now.choices().part().kind()),
-                () -> take(model.now().choices().part().withKind(kind.key()), Stage.FIXED, 0));
+                now.tool() == Tool.PUT_IN_PART
+                        && kind.key().equals(now.choices().part().kind()),
+                () -> take(model.now().choices().part().withKind(kind.key()), Tool.PUT_IN_PART));
     }
 
     List<Node> site(Workspace now) {
@@ -56,8 +56,8 @@ record PartTray(WorkspaceModel model, Commands commands, Thumbnails thumbnails) 
                             "ground-" + use.name().toLowerCase(Locale.ROOT),
                             thumbnails.view(
                                     "ground-" + use.name(), () -> Samples.of(use, GROUND_MM), GROUND_MM / 50 * 1.06),
-                            now.tool() == LAY_GROUND && use == chosen.ground(),
-                            () -> take(model.now().choices().part().withGround(use), Stage.SITE, LAY_GROUND)));
+                            now.tool() == Tool.LAY_GROUND && use == chosen.ground(),
+                            () -> take(model.now().choices().part().withGround(use), Tool.LAY_GROUND)));
         }
         var cars = new FlowPane(8, 8);
         for (var car : Car.values()) {
@@ -67,8 +67,8 @@ record PartTray(WorkspaceModel model, Commands commands, Thumbnails thumbnails) 
                             PartKinds.label(car),
                             "car-" + car.name().toLowerCase(Locale.ROOT),
                             thumbnails.view("car-" + car.name(), () -> Samples.of(bay), Samples.sizeMm(bay) * 1.08),
-                            now.tool() == PARK && car == chosen.car(),
-                            () -> take(model.now().choices().part().withCar(car), Stage.SITE, PARK)));
+                            now.tool() == Tool.PARKING_BAY && car == chosen.car(),
+                            () -> take(model.now().choices().part().withCar(car), Tool.PARKING_BAY)));
         }
         var out = new ArrayList<Node>();
         out.add(Widgets.section("Ground", grounds));
@@ -94,9 +94,8 @@ record PartTray(WorkspaceModel model, Commands commands, Thumbnails thumbnails) 
         return List.of(Widgets.section("Site, not counted with the building", facts.toArray(Node[]::new)));
     }
 
-    private void take(NewPart part, Stage stage, int tool) {
-        model.chooseWithin(model.now().choices().withPart(part));
-        model.use(stage, tool);
+    private void take(NewPart part, Tool tool) {
+        model.act(new Intent.ChooseWithin(model.now().choices().withPart(part)), new Intent.TakeUp(tool));
         commands.focusPlan();
     }
 }

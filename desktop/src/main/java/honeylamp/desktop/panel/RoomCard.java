@@ -13,7 +13,8 @@ import honeylamp.derive.Room;
 import honeylamp.derive.WallSides;
 import honeylamp.derive.WallSides.WallSide;
 import honeylamp.desktop.gesture.Choices.Working;
-import honeylamp.desktop.workspace.Stage;
+import honeylamp.desktop.workspace.Intent;
+import honeylamp.desktop.workspace.Tool;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.Outcome;
 import honeylamp.edit.RoomEdits;
@@ -97,10 +98,9 @@ record RoomCard(WorkspaceModel model, CardParts parts, Library<RoomNames> kept) 
                                 ? "It is there; a press places one more"
                                 : "Missing; a press places it",
                         there.contains(kind.key()),
-                        () -> {
-                            model.chooseWithin(model.now().choices().withFurnishing(kind.key()));
-                            model.use(Stage.FURNISH, 1);
-                        }))
+                        () -> model.act(
+                                new Intent.ChooseWithin(model.now().choices().withFurnishing(kind.key())),
+                                new Intent.TakeUp(Tool.PLACE_PIECE))))
                 .toArray(Node[]::new);
     }
 

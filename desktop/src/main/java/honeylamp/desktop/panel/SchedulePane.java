@@ -7,7 +7,8 @@ import honeylamp.derive.Schedule.Measure;
 import honeylamp.derive.Schedule.Row;
 import honeylamp.derive.Schedule.Subject;
 import honeylamp.derive.StoreyGeometry;
-import honeylamp.desktop.workspace.Stage;
+import honeylamp.desktop.workspace.Intent;
+import honeylamp.desktop.workspace.Tool;
 import honeylamp.desktop.workspace.Workspace;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.OpeningEdits;
@@ -206,13 +207,10 @@ public final class SchedulePane extends VBox {
         if (row == null || following) {
             return;
         }
-        model.goTo(row.storey());
-        if (row.about() instanceof ElementId.RoomId) {
-            model.use(Stage.ROOMS, 0);
-        } else {
-            model.use(Stage.OPENINGS, 1);
-        }
-        model.pick(Set.of(row.about()));
+        model.act(
+                new Intent.GoTo(row.storey()),
+                new Intent.TakeUp(row.about() instanceof ElementId.RoomId ? Tool.NAME_ROOMS : Tool.PICK_OPENINGS),
+                new Intent.Pick(Set.of(row.about())));
     }
 
     /** Takes a value typed into the table, as the card would. */

@@ -1,5 +1,6 @@
 package honeylamp.desktop.panel;
 
+import honeylamp.desktop.workspace.Intent;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.plan.Sheet;
 import honeylamp.plan.Sheet.Paper;
@@ -140,8 +141,7 @@ final class SheetTray {
         var plan = model.now().plan();
         var sheet = change.apply(plan.sheet());
         if (!sheet.equals(plan.sheet())) {
-            model.edit(plan.with(sheet), "Change sheet");
-            model.fitSheet();
+            model.act(new Intent.Edit(plan.with(sheet), "Change sheet"), new Intent.FitSheet());
         }
     }
 }

@@ -3,12 +3,15 @@ package honeylamp.desktop.panel;
 import honeylamp.derive.Snag;
 import honeylamp.desktop.gesture.TryMend;
 import honeylamp.desktop.picture.PlanPane;
+import honeylamp.desktop.workspace.Intent;
 import honeylamp.desktop.workspace.SnagSearch.Progress;
 import honeylamp.desktop.workspace.SnagSearch.SnagThere;
-import honeylamp.desktop.workspace.Stage;
+import honeylamp.desktop.workspace.Tool;
 import honeylamp.desktop.workspace.View;
+import honeylamp.desktop.workspace.Workspace.Said;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.Mending;
+import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.Plan;
 import java.util.ArrayList;
 import java.util.List;
@@ -137,14 +140,13 @@ public final class SnagList extends Button {
     /** A snag of another storey: showing it goes there. */
     private CustomMenuItem item(SnagThere there) {
         return item(
-                there.snag(), there.storey().name() + ": " + there.snag().kind().label(), () -> {
-                    model.goTo(there.storey().id());
-                    show(there.snag());
-                });
+                there.snag(),
+                there.storey().name() + ": " + there.snag().kind().label(),
+                () -> show(there.storey().id(), there.snag()));
     }
 
     private CustomMenuItem item(Snag snag) {
-        return item(snag, snag.kind().label(), () -> show(snag));
+        return item(snag, snag.kind().label(), () -> show(model.now().storey(), snag));
     }
 
     private static CustomMenuItem item(Snag snag, String heading, Runnable show) {
@@ -284,13 +286,17 @@ public final class SnagList extends Button {
         return new CustomMenuItem(field, false);
     }
 
-    private void show(Snag snag) {
-        model.show(new View(snag.where(), Math.max(model.now().view().pxPerMm(), CLOSE_PX_PER_MM)));
-        if (snag.kind().isOfOpenings()) {
-            model.use(Stage.OPENINGS, 1); // where what is in a leaf's way is shown
-        }
-        model.pick(Set.copyOf(snag.about()));
-        model.say(snag.sentence());
+    private void show(StoreyId storey, Snag snag) {
+        var tool = snag.kind().isOfOpenings() // where what is in a leaf's way is shown
+                ? Tool.PICK_OPENINGS
+                : model.now().tool();
+        model.act(
+                new Intent.GoTo(storey),
+                new Intent.Show(
+                        new View(snag.where(), Math.max(model.now().view().pxPerMm(), CLOSE_PX_PER_MM))),
+                new Intent.TakeUp(tool),
+                new Intent.Pick(Set.copyOf(snag.about())),
+                new Intent.Say(Said.news(snag.sentence())));
         plan.requestFocus();
     }
 }

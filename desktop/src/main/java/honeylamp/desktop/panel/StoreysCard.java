@@ -1,6 +1,7 @@
 package honeylamp.desktop.panel;
 
 import honeylamp.desktop.gesture.Choices.Ghost;
+import honeylamp.desktop.workspace.Intent;
 import honeylamp.desktop.workspace.Workspace;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.Outcome;
@@ -52,13 +53,11 @@ record StoreysCard(WorkspaceModel model, CardParts parts) {
                 4,
                 Widgets.button("Add storey on top", "add-storey", "An empty storey", () -> {
                     var added = StoreyEdits.addOnTop(now.plan(), name);
-                    model.edit(added.plan(), "Add storey");
-                    model.goTo(added.id());
+                    model.act(new Intent.Edit(added.plan(), "Add storey"), new Intent.GoTo(added.id()));
                 }),
                 Widgets.button("Copy this one on top", "copy-storey", "With all that is built and placed on it", () -> {
                     var added = StoreyEdits.copyOnTop(now.plan(), now.storey(), name);
-                    model.edit(added.plan(), "Copy storey");
-                    model.goTo(added.id());
+                    model.act(new Intent.Edit(added.plan(), "Copy storey"), new Intent.GoTo(added.id()));
                 }));
     }
 
@@ -109,8 +108,11 @@ record StoreysCard(WorkspaceModel model, CardParts parts) {
                 .findFirst()
                 .map(Storey::id)
                 .orElseThrow();
-        model.goTo(next);
-        model.edit(StoreyEdits.remove(parts.plan(), gone), "Delete storey");
+        switch (StoreyEdits.remove(parts.plan(), gone)) {
+            case Outcome.Done<Plan>(var without) ->
+                model.act(new Intent.GoTo(next), new Intent.Edit(without, "Delete storey"));
+            case Outcome.Refused<Plan> no -> model.complain(no.sentence("That cannot be"));
+        }
     }
 
     private List<Node> ghost(Workspace now) {

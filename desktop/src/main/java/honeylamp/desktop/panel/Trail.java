@@ -53,7 +53,8 @@ public final class Trail extends VBox {
         button.getStyleClass().add("stage");
         button.setMaxWidth(Double.MAX_VALUE);
         button.setOnAction(_ -> model.go(stage));
-        button.setTooltip(new Tooltip(stage.label() + "  (" + stage.keys() + ")"));
+        button.setTooltip(new Tooltip(
+                stage.label() + stage.keys().map(k -> "  (" + k.text() + ")").orElse("")));
         button.setAccessibleText(stage.label());
         buttons.put(stage, button);
         return button;

@@ -5,7 +5,9 @@ import honeylamp.catalogue.Furnishings;
 import honeylamp.catalogue.Materials;
 import honeylamp.catalogue.OpeningSizes.Product;
 import honeylamp.desktop.gesture.Choices;
+import honeylamp.desktop.workspace.Intent;
 import honeylamp.desktop.workspace.Stage;
+import honeylamp.desktop.workspace.Tool;
 import honeylamp.desktop.workspace.Workspace;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.DrawnFace;
@@ -47,7 +49,7 @@ public final class Tray extends VBox {
             Platform::runLater,
             TILE_PX);
 
-    private record Shown(Stage stage, int tool, Choices choices, Object depends) {}
+    private record Shown(Stage stage, Tool tool, Choices choices, Object depends) {}
 
     private @org.jspecify.annotations.Nullable Shown shown;
     private String searched = "";
@@ -137,14 +139,19 @@ public final class Tray extends VBox {
             return List.of();
         }
         var buttons = new java.util.ArrayList<Node>();
-        for (var i = 0; i < tools.size(); i++) {
-            var index = i;
-            var label = tools.get(i).label();
-            buttons.add(Widgets.toggle(
-                    label, "tool-" + id(label), label + " (Tab changes the tool)", now.tool() == i, () -> {
-                        model.use(now.stage(), index);
+        for (var tool : tools) {
+            var keys = tool.keys().map(k -> k.text() + "; ").orElse("");
+            var button = Widgets.toggle(
+                    tool.label(),
+                    "tool-" + id(tool.label()),
+                    tool.hint() + " (" + keys + "Tab changes the tool)",
+                    now.tool() == tool,
+                    () -> {
+                        model.use(tool);
                         commands.focusPlan();
-                    }));
+                    });
+            button.setGraphic(ToolIcons.of(tool));
+            buttons.add(button);
         }
         if (buttons.size() <= ONE_COLUMN) {
             return List.of(new VBox(4, buttons.toArray(Node[]::new)));
@@ -313,7 +320,7 @@ public final class Tray extends VBox {
 
     private void fillGroups(VBox groups, Workspace now) {
         groups.getChildren().clear();
-        var placing = now.tool() == 1;
+        var placing = now.tool() == Tool.PLACE_PIECE;
         for (var group : FurnishingKind.Group.values()) {
             var tiles = new FlowPane(8, 8);
             for (var kind : Furnishings.all()) {
@@ -338,8 +345,9 @@ public final class Tray extends VBox {
     }
 
     private void place(FurnishingKind kind) {
-        model.chooseWithin(model.now().choices().withFurnishing(kind.key()));
-        model.use(Stage.FURNISH, 1);
+        model.act(
+                new Intent.ChooseWithin(model.now().choices().withFurnishing(kind.key())),
+                new Intent.TakeUp(Tool.PLACE_PIECE));
         commands.focusPlan();
     }
 }

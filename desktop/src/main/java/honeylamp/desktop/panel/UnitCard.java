@@ -1,13 +1,15 @@
 package honeylamp.desktop.panel;
 
 import honeylamp.derive.UnitCopies.Laid;
-import honeylamp.desktop.workspace.Stage;
+import honeylamp.desktop.workspace.Intent;
+import honeylamp.desktop.workspace.Tool;
 import honeylamp.desktop.workspace.Workspace;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.Added;
 import honeylamp.edit.Outcome;
 import honeylamp.edit.UnitEdits;
 import honeylamp.plan.ElementId.RoomId;
+import honeylamp.plan.ElementId.UnitId;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.Sense;
@@ -57,13 +59,15 @@ record UnitCard(WorkspaceModel model, CardParts parts) {
                         copy.sense() == Sense.MIRRORED,
                         () -> model.edit(changed(copy, c -> c.inSense(c.sense().other())), "Mirror unit")),
                 Widgets.button("Go to the drawn unit", "unit-go", "Where it can be changed", () -> {
-                    model.goTo(laid.unit().storey());
-                    model.use(Stage.ROOMS, 0);
-                    model.pick(Set.copyOf(laid.unit().rooms()));
+                    model.act(
+                            new Intent.GoTo(laid.unit().storey()),
+                            new Intent.TakeUp(Tool.NAME_ROOMS),
+                            new Intent.Pick(Set.copyOf(laid.unit().rooms())));
                 }),
                 Widgets.button("Make it rooms of its own", "unit-release", "It no longer changes with the unit", () -> {
-                    model.edit(UnitEdits.release(parts.plan(), laid), "Release unit");
-                    model.pick(Set.of());
+                    model.act(
+                            new Intent.Edit(UnitEdits.release(parts.plan(), laid), "Release unit"),
+                            new Intent.Pick(Set.of()));
                 }),
                 parts.delete());
     }
@@ -82,12 +86,15 @@ record UnitCard(WorkspaceModel model, CardParts parts) {
         field.setId("unit-name");
         field.setAccessibleText("Name of the unit");
         Runnable make = () -> {
-            var made = UnitEdits.make(parts.plan(), model.geometry(), rooms, field.getText());
-            model.edit(made.map(Added::plan), "Make unit");
-            made.result().ifPresent(added -> {
-                model.chooseWithin(now.choices().withPart(now.choices().part().withUnit(Optional.of(added.id()))));
-                model.use(Stage.ROOMS, 2);
-            });
+            switch (UnitEdits.make(parts.plan(), model.geometry(), rooms, field.getText())) {
+                case Outcome.Done<Added<UnitId>>(var unit) ->
+                    model.act(
+                            new Intent.Edit(unit.plan(), "Make unit"),
+                            new Intent.ChooseWithin(
+                                    now.choices().withPart(now.choices().part().withUnit(Optional.of(unit.id())))),
+                            new Intent.TakeUp(Tool.UNITS));
+                case Outcome.Refused<Added<UnitId>> no -> model.complain(no.sentence("That cannot be"));
+            }
         };
         field.setOnAction(_ -> make.run());
         return List.of(Widgets.section(

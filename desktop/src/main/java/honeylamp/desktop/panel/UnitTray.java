@@ -1,6 +1,7 @@
 package honeylamp.desktop.panel;
 
-import honeylamp.desktop.workspace.Stage;
+import honeylamp.desktop.workspace.Intent;
+import honeylamp.desktop.workspace.Tool;
 import honeylamp.desktop.workspace.Workspace;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.UnitEdits;
@@ -16,7 +17,6 @@ import javafx.scene.layout.VBox;
 
 /** The units of the plan: named here, taken up to be placed. */
 record UnitTray(WorkspaceModel model, Commands commands) {
-    private static final int UNITS = 2;
 
     List<Node> nodes(Workspace now) {
         var out = new ArrayList<Node>();
@@ -42,11 +42,13 @@ record UnitTray(WorkspaceModel model, Commands commands) {
                 "Place",
                 "unit-place-" + unit.id().text(),
                 "Lets it stand in one more place; it stands in " + (copies + 1) + " now",
-                now.choices().part().unit().equals(Optional.of(unit.id())) && now.tool() == UNITS,
+                now.choices().part().unit().equals(Optional.of(unit.id())) && now.tool() == Tool.UNITS,
                 () -> {
                     var choices = model.now().choices();
-                    model.chooseWithin(choices.withPart(choices.part().withUnit(Optional.of(unit.id()))));
-                    model.use(Stage.ROOMS, UNITS);
+                    model.act(
+                            new Intent.ChooseWithin(
+                                    choices.withPart(choices.part().withUnit(Optional.of(unit.id())))),
+                            new Intent.TakeUp(Tool.UNITS));
                     commands.focusPlan();
                 });
         place.setMinWidth(Region.USE_PREF_SIZE);

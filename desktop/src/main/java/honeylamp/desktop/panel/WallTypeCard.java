@@ -1,9 +1,13 @@
 package honeylamp.desktop.panel;
 
+import honeylamp.desktop.workspace.Intent;
 import honeylamp.desktop.workspace.WorkspaceModel;
+import honeylamp.edit.Added;
 import honeylamp.edit.Outcome;
 import honeylamp.edit.WallTypeEdits;
+import honeylamp.plan.ElementId.WallTypeId;
 import honeylamp.plan.HeightRule;
+import honeylamp.plan.Plan;
 import honeylamp.plan.WallLayer;
 import honeylamp.plan.WallType;
 import honeylamp.plan.WallType.Poche;
@@ -46,8 +50,7 @@ record WallTypeCard(WorkspaceModel model, CardParts parts, Library<WallType> lib
         out.add(Widgets.row(
                 Widgets.button("New type like it", "type-new", "A second type that begins like this one", () -> {
                     var added = WallTypeEdits.add(parts.plan(), type.named(type.name() + " 2"));
-                    model.edit(added.plan(), "New wall type");
-                    model.chooseWithin(model.now().choices().withWallType(added.id()));
+                    draw(added, "New wall type");
                 }),
                 Widgets.button("Delete type", "type-delete", "Only a type no wall is of can go", () -> delete(type))));
         out.add(Widgets.section("My library", libraryNodes(type).toArray(Node[]::new)));
@@ -61,12 +64,22 @@ record WallTypeCard(WorkspaceModel model, CardParts parts, Library<WallType> lib
     }
 
     private void delete(WallType type) {
-        model.edit(WallTypeEdits.remove(parts.plan(), type.id()), "Delete wall type");
-        var left = parts.plan().wallTypes();
-        if (left.stream().noneMatch(t -> t.id().equals(type.id()))) {
-            model.chooseWithin(
-                    model.now().choices().withWallType(left.getFirst().id()));
+        switch (WallTypeEdits.remove(parts.plan(), type.id())) {
+            case Outcome.Done<Plan>(var without) ->
+                model.act(
+                        new Intent.Edit(without, "Delete wall type"),
+                        new Intent.ChooseWithin(model.now()
+                                .choices()
+                                .withWallType(without.wallTypes().getFirst().id())));
+            case Outcome.Refused<Plan> no -> model.complain(no.sentence("That cannot be"));
         }
+    }
+
+    /** Takes a new type into the plan; the next walls are of it. */
+    private void draw(Added<WallTypeId> added, String action) {
+        model.act(
+                new Intent.Edit(added.plan(), action),
+                new Intent.ChooseWithin(model.now().choices().withWallType(added.id())));
     }
 
     private Node layers(WallType type) {
@@ -192,8 +205,7 @@ record WallTypeCard(WorkspaceModel model, CardParts parts, Library<WallType> lib
                     Widgets.spring(),
                     Widgets.button("Use", "library-use-" + kept.id().number(), "Takes it into this plan", () -> {
                         var added = WallTypeEdits.add(parts.plan(), kept);
-                        model.edit(added.plan(), "Wall type from library");
-                        model.chooseWithin(model.now().choices().withWallType(added.id()));
+                        draw(added, "Wall type from library");
                     })));
         }
         return out;

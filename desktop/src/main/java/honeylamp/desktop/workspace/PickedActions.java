@@ -1,6 +1,7 @@
 package honeylamp.desktop.workspace;
 
 import honeylamp.desktop.gesture.NewOpening;
+import honeylamp.desktop.workspace.Workspace.Said;
 import honeylamp.edit.Clipping;
 import honeylamp.edit.Deletion;
 import honeylamp.edit.FurnishingEdits;
@@ -9,7 +10,6 @@ import honeylamp.plan.Opening;
 import honeylamp.plan.OpeningKind;
 import honeylamp.units.Length;
 import java.util.HashSet;
-import java.util.Optional;
 import java.util.Set;
 
 /** What can be done with whatever is picked: copying, cutting, pasting, deleting. */
@@ -17,7 +17,6 @@ public final class PickedActions {
     private static final Length PASTED_ASIDE = Length.ofMm(500);
 
     private final WorkspaceModel model;
-    private Optional<Clipping> clipping = Optional.empty();
 
     PickedActions(WorkspaceModel model) {
         this.model = model;
@@ -64,7 +63,7 @@ public final class PickedActions {
                             + " their walls.");
             return false;
         }
-        clipping = Optional.of(copied);
+        model.act(new Intent.Keep(copied));
         return true;
     }
 
@@ -74,14 +73,13 @@ public final class PickedActions {
      * @return whether there was anything to paste
      */
     public boolean paste() {
-        if (clipping.isEmpty()) {
+        if (model.now().clipping().isEmpty()) {
             return false;
         }
-        var copied = clipping.get();
+        var copied = model.now().clipping().get();
         var aside = copied.standsIn(model.now().currentStorey()) ? PASTED_ASIDE : Length.ZERO;
         var pasted = copied.into(model.now().plan(), model.now().storey(), aside, aside.negated());
-        model.edit(pasted.plan(), "Paste");
-        model.pick(pasted.ids());
+        model.act(new Intent.Edit(pasted.plan(), "Paste"), new Intent.Pick(pasted.ids()));
         return true;
     }
 
@@ -90,8 +88,7 @@ public final class PickedActions {
         var w = model.now();
         if (w.selection().size() == 1 && w.selection().iterator().next() instanceof ElementId.FurnishingId id) {
             var added = FurnishingEdits.duplicate(w.plan(), w.storey(), id);
-            model.edit(added.plan(), "Another furnishing");
-            model.pick(Set.of(added.id()));
+            model.act(new Intent.Edit(added.plan(), "Another furnishing"), new Intent.Pick(Set.of(added.id())));
         } else if (w.selection().size() == 1 && w.selection().iterator().next() instanceof ElementId.OpeningId id) {
             w.currentStorey().opening(id).ifPresent(this::another);
         }
@@ -100,11 +97,13 @@ public final class PickedActions {
     /** Takes up an opening like one that is picked, to be put into any wall. */
     private void another(Opening like) {
         var size = new OpeningKind.Size(like.width(), like.sill(), like.head());
-        model.chooseWithin(model.now()
-                .choices()
-                .withOpening(new NewOpening(like.kind(), size, like.build().product())));
-        model.use(Stage.OPENINGS, 0);
-        model.say("Another one like it: click where it goes.");
+        model.act(
+                new Intent.ChooseWithin(model.now()
+                        .choices()
+                        .withOpening(
+                                new NewOpening(like.kind(), size, like.build().product()))),
+                new Intent.TakeUp(Tool.PUT_IN_OPENING),
+                new Intent.Say(Said.news("Another one like it: click where it goes.")));
     }
 
     /** Deletes what is picked and says what went with it. */
@@ -115,9 +114,10 @@ public final class PickedActions {
         }
         var along = Deletion.alongWith(w.currentStorey(), w.selection());
         var count = w.selection().size();
-        model.edit(Deletion.of(w.plan(), w.storey(), w.selection()), "Delete");
-        model.pick(Set.of());
-        model.say("Deleted " + (count == 1 ? "one thing" : count + " things") + (along.isEmpty() ? "" : " " + along)
-                + ". Ctrl+Z brings it back.");
+        model.act(
+                new Intent.Edit(Deletion.of(w.plan(), w.storey(), w.selection()), "Delete"),
+                new Intent.Pick(Set.of()),
+                new Intent.Say(Said.news("Deleted " + (count == 1 ? "one thing" : count + " things")
+                        + (along.isEmpty() ? "" : " " + along) + ". Ctrl+Z brings it back.")));
     }
 }

@@ -9,26 +9,18 @@ import honeylamp.desktop.gesture.Gesture;
 import honeylamp.desktop.gesture.Pointer;
 import honeylamp.desktop.gesture.Readout;
 import honeylamp.desktop.gesture.Scene;
-import honeylamp.desktop.gesture.Step;
+import honeylamp.desktop.workspace.Intent.Point.Act;
 import honeylamp.desktop.workspace.Workspace.Said;
 import honeylamp.drawing.Mark;
-import honeylamp.edit.Following;
 import honeylamp.edit.History;
 import honeylamp.edit.Outcome;
-import honeylamp.edit.RoomEdits;
-import honeylamp.edit.RoomKeeping;
-import honeylamp.edit.SettingOutEdits;
-import honeylamp.edit.Settling;
 import honeylamp.geometry.Point;
 import honeylamp.illustrate.Illustration;
 import honeylamp.illustrate.Lamp;
-import honeylamp.illustrate.PaperFrame;
 import honeylamp.illustrate.Sketches;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Plan;
-import honeylamp.sheet.SheetComposer;
 import honeylamp.store.Origin;
-import honeylamp.units.Length;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -41,7 +33,6 @@ import javafx.beans.property.ReadOnlyStringWrapper;
 /** Holds the workspace and is the only one to change it; used on the interface thread. */
 public final class WorkspaceModel {
     private static final double REACH_PX = 10;
-    private static final double FIRST_PX_PER_MM = 0.055;
 
     private final ReadOnlyObjectWrapper<Workspace> state;
     private final GeometryCache cache = new GeometryCache();
@@ -49,7 +40,7 @@ public final class WorkspaceModel {
     private final ReadOnlyStringWrapper alarm = new ReadOnlyStringWrapper("");
     private final PictureStore pictures = new PictureStore();
     private final ShownPlan shown;
-    private Optional<Length> measured = Optional.empty();
+    private final WorkspaceRules rules;
     private final ReadOnlyObjectWrapper<List<String>> typing = new ReadOnlyObjectWrapper<>(List.of());
     private Optional<View> fittedView = Optional.empty();
     private Fit fit = Fit.SHEET;
@@ -73,35 +64,11 @@ public final class WorkspaceModel {
     public WorkspaceModel(Origin origin, ActionLog log, SnagSearch.Threads snags) {
         this.log = log;
         this.shown = new ShownPlan(this::now, cache, new SnagSearch(snags));
+        this.rules = new WorkspaceRules(cache, this::scene);
         this.state = new ReadOnlyObjectWrapper<>(
-                fresh(origin, History.of(origin.document().plan())));
+                rules.first(origin, History.of(origin.document().plan())));
         state.subscribe(_ -> shown.changed());
         log.opened(origin);
-    }
-
-    private Workspace fresh(Origin origin, History history) {
-        var plan = history.now();
-        var storey = plan.storeys().getFirst();
-        var choices = Choices.of(plan.wallTypes().getFirst().id(), plan.units());
-        var stage = storey.walls().isEmpty() ? Stage.UNDERLAY : Stage.FURNISH;
-        return new Workspace(
-                origin,
-                history,
-                storey.id(),
-                stage,
-                0,
-                stage.tools().getFirst().begin().apply(choices),
-                Set.of(),
-                choices,
-                storey.walls().isEmpty() ? Lamp.DRAFT : Lamp.LIT,
-                frame(plan, storey.id()),
-                new View(new Point(0, 0), FIRST_PX_PER_MM),
-                Said.NOTHING);
-    }
-
-    /** Where a storey lies on its sheet. */
-    private PaperFrame frame(Plan plan, ElementId.StoreyId storey) {
-        return SheetComposer.frame(cache.laidOut(plan).on(storey));
     }
 
     /** The workspace, to watch. */
@@ -129,17 +96,37 @@ public final class WorkspaceModel {
         return picked;
     }
 
-    /** What was measured last, to be put in as a length. */
-    public Optional<Length> measured() {
-        return measured;
+    /**
+     * Does what the person asks for: all intents of one click make one new state.
+     *
+     * @return whether anything changed
+     */
+    public boolean act(Intent... intents) {
+        var before = now();
+        var after = before;
+        for (var intent : intents) {
+            after = rules.next(after, intent);
+        }
+        if (after == before) {
+            return false;
+        }
+        state.set(after);
+        if (after.plan() != before.plan()) {
+            log.acted(after.plan());
+        }
+        return true;
     }
 
     /** What the gesture under way works in. */
     public Scene scene() {
-        var w = now();
+        return scene(now());
+    }
+
+    private Scene scene(Workspace w) {
+        var laid = cache.laidOut(w.plan()).on(w.storey());
         return new Scene(
                 w.plan(),
-                geometry(),
+                cache.of(w.plan(), w.currentStorey()),
                 w.frame(),
                 REACH_PX / w.view().pxPerMm(),
                 1 / (w.view().pxPerMm() * w.frame().scale()),
@@ -148,7 +135,7 @@ public final class WorkspaceModel {
                 SeenPictures.lines(w, pictures),
                 cache.units(w.plan(), w.currentStorey()),
                 w.view().centre(),
-                shown.geometry());
+                laid.geometry());
     }
 
     /** The pixels of the pictures to trace. */
@@ -214,7 +201,7 @@ public final class WorkspaceModel {
 
     /** Opens another document. */
     public void open(Origin origin) {
-        show(origin, fresh(origin, History.of(origin.document().plan())));
+        show(origin, History.of(origin.document().plan()));
         log.opened(origin);
     }
 
@@ -224,19 +211,18 @@ public final class WorkspaceModel {
      * @param kept to run once the work is safe in this window's journal
      */
     public void resume(Origin origin, Plan plan, Runnable kept) {
-        var history = History.of(origin.document().plan()).then(plan, "Work of the run that ended early");
-        show(origin, fresh(origin, history));
+        show(origin, History.of(origin.document().plan()).then(plan, "Work of the run that ended early"));
         log.resumed(origin, plan, kept);
     }
 
-    private void show(Origin origin, Workspace opened) {
+    private void show(Origin origin, History history) {
         pictures.keepOnly(origin.document().assets().keySet());
-        state.set(opened);
+        state.set(rules.next(now(), new Intent.Open(origin, history)));
     }
 
     /** Notes that the document now lies in a file; the plan may have gone on since. */
     public void saved(Origin origin) {
-        state.set(now().with(origin));
+        state.set(rules.next(now(), new Intent.Rename(origin)));
         log.saved(origin);
     }
 
@@ -252,11 +238,7 @@ public final class WorkspaceModel {
 
     /** Works on another storey. */
     public void goTo(ElementId.StoreyId storey) {
-        var w = now();
-        if (!w.storey().equals(storey)) {
-            var there = w.on(storey);
-            state.set(there.with(there.gesture().dropped()).saying(Said.NOTHING));
-        }
+        act(new Intent.GoTo(storey));
     }
 
     /** Works on the storey so many above, if there is one. */
@@ -270,14 +252,17 @@ public final class WorkspaceModel {
 
     /** Takes up a gesture that no tool of the stage begins. */
     public void begin(Gesture gesture) {
-        state.set(now().with(gesture));
+        act(new Intent.Begin(gesture));
     }
 
-    /** Adds a picture to the document, with the plan that shows it. */
-    public void addAsset(String name, byte[] bytes, Plan plan, String action) {
-        state.set(now().with(now().origin().with(now().document().withAsset(name, bytes))));
+    /** Adds a picture to the document, with the plan that shows it, and goes on with a tool. */
+    public void addAsset(String name, byte[] bytes, Plan plan, String action, Intent... then) {
         log.brought(name, bytes);
-        edit(plan, action);
+        var all = new ArrayList<Intent>(List.of(
+                new Intent.Rename(now().origin().with(now().document().withAsset(name, bytes))),
+                new Intent.Edit(plan, action)));
+        all.addAll(List.of(then));
+        act(all.toArray(Intent[]::new));
     }
 
     /** Makes what an edit gives the present plan, or says why it is refused. */
@@ -288,44 +273,9 @@ public final class WorkspaceModel {
         }
     }
 
-    /**
-     * Makes a plan the present one. In the same step openings settle where they keep to, and spaces that have just
-     * closed become rooms.
-     */
+    /** Makes a plan the present one, with all that follows from the edit. */
     public void edit(Plan edited, String action) {
-        var w = now();
-        var same = edited.storey(w.storey()) == w.currentStorey()
-                && edited.wallTypes() == w.plan().wallTypes();
-        var plan = same ? edited : settled(edited);
-        var storey = plan.storey(w.storey());
-        var bounded = storey.walls() != w.currentStorey().walls()
-                || storey.boundaries() != w.currentStorey().boundaries()
-                || plan.repeats() != w.plan().repeats();
-        var whole = bounded ? roomsKept(plan) : plan;
-        var history = w.history().then(whole, action);
-        if (history != w.history()) {
-            state.set(w.with(history).saying(Said.NOTHING));
-            log.acted(history.now());
-        }
-    }
-
-    /** Openings back where they keep to, dimensions on what they measure. */
-    private Plan settled(Plan edited) {
-        var network = cache.of(edited, edited.storey(now().storey())).network();
-        return Following.dimensions(now().plan(), now().currentStorey(), Settling.settled(geometry(), edited, network));
-    }
-
-    /** Walls or boundaries changed: setting-out lines that served their turn go, marks go with their rooms, new spaces get one. */
-    private Plan roomsKept(Plan edited) {
-        var w = now();
-        var plan = SettingOutEdits.withoutUsed(w.plan(), edited, w.storey());
-        var kept = RoomKeeping.kept(plan, geometry(), cache.of(plan, plan.storey(w.storey())));
-        var drawn = RoomEdits.markNew(kept, w.storey(), cache.of(kept, kept.storey(w.storey())));
-        if (drawn.repeats().copies().isEmpty()) {
-            return drawn;
-        }
-        var laid = cache.laidOut(drawn).on(w.storey()); // spaces between copies are rooms too
-        return RoomEdits.markNew(drawn, w.storey(), laid.geometry());
+        act(new Intent.Edit(edited, action));
     }
 
     /**
@@ -334,79 +284,52 @@ public final class WorkspaceModel {
      * @param going whether the slide goes on: the first step of a slide is an action of its own
      */
     public void slide(Plan plan, String action, boolean going) {
-        var w = now();
-        if (going && w.history().undoable().filter(action::equals).isPresent()) {
-            state.set(w.with(w.history().amended(plan)));
-            log.acted(plan);
-        } else {
-            edit(plan, action);
-        }
+        act(new Intent.Slide(plan, action, going));
     }
 
     /** Takes the last action back. */
     public void undo() {
-        travel(now().history().undo());
+        act(new Intent.Undo());
     }
 
     /** Does again what was taken back. */
     public void redo() {
-        travel(now().history().redo());
-    }
-
-    private void travel(History history) {
-        var w = now().with(now().choices().within(history.now()));
-        if (history != w.history()) {
-            var here = history.now().storeys().stream().anyMatch(x -> x.id().equals(w.storey()))
-                    ? w
-                    : w.on(history.now().storeys().getFirst().id());
-            state.set(here.with(history)
-                    .with(w.gesture().dropped())
-                    .picking(Set.of())
-                    .saying(Said.NOTHING));
-            log.acted(history.now());
-        }
+        act(new Intent.Redo());
     }
 
     /** Goes to a stage with its first tool. */
     public void go(Stage stage) {
-        use(stage, 0);
+        use(stage.tools().getFirst());
     }
 
-    /** Takes up a tool of a stage. */
-    public void use(Stage stage, int tool) {
-        var w = now();
-        var begun = stage.tools().get(tool).begin().apply(w.choices());
-        var kept = stage == w.stage() ? w.selection() : Set.<ElementId>of();
-        state.set(w.at(stage, tool, begun).picking(kept));
-        if (stage == Stage.SHEET) {
-            fitSheet();
-        }
+    /** Takes up a tool, in its stage. */
+    public void use(Tool tool) {
+        act(new Intent.TakeUp(tool));
     }
 
     /** Changes a choice of the tray and begins the tool anew with it. */
     public void choose(Choices choices) {
-        var w = now().with(choices);
-        state.set(w.with(w.stage().tools().get(w.tool()).begin().apply(choices)));
+        act(new Intent.Choose(choices));
     }
 
     /** Changes a choice without dropping the gesture under way, such as a wall type mid-chain. */
     public void chooseWithin(Choices choices) {
-        state.set(now().with(choices));
+        act(new Intent.ChooseWithin(choices));
     }
 
     /** Sets the lamp. */
     public void light(Lamp lamp) {
-        state.set(now().with(lamp));
+        act(new Intent.Light(lamp));
     }
 
     /** Shows another part of the plan. */
     public void show(View view) {
-        state.set(now().with(view));
+        act(new Intent.Show(view));
     }
 
     /** Lays the plan on the sheet anew, at the sheet's scale or the largest that fits. */
     public void fitSheet() {
-        state.set(now().with(frame(now().plan(), now().storey())));
+        act(new Intent.FitSheet());
     }
 
     /** Shows the whole sheet in a view so large. */
@@ -457,82 +380,56 @@ public final class WorkspaceModel {
 
     /** Picks these elements and nothing else. */
     public void pick(Set<ElementId> ids) {
-        state.set(now().picking(ids));
+        act(new Intent.Pick(ids));
     }
 
     /** Says something to the person. */
     public void say(String sentence) {
-        state.set(now().saying(Said.news(sentence)));
+        act(new Intent.Say(Said.news(sentence)));
     }
 
     /** Says that something cannot be. */
     public void complain(String sentence) {
-        state.set(now().saying(Said.complaint(sentence)));
+        act(new Intent.Say(Said.complaint(sentence)));
     }
 
     /** Drops the gesture under way, which met something it could not do, and says why. */
     public void dropped(String sentence) {
-        var w = now();
-        state.set(w.with(w.gesture().dropped()).saying(Said.complaint(sentence)));
+        act(new Intent.Drop(sentence));
     }
 
     /** The pointer moved. */
     public void moved(Pointer pointer) {
-        take(now().gesture().moved(scene(), pointer));
+        act(new Intent.Point(Act.MOVED, pointer));
     }
 
     /** The button went down. */
     public void pressed(Pointer pointer) {
-        state.set(now().saying(Said.NOTHING));
-        take(now().gesture().pressed(scene(), pointer));
+        act(new Intent.Point(Act.PRESSED, pointer));
     }
 
     /** The pointer moved with the button down. */
     public void dragged(Pointer pointer) {
-        take(now().gesture().dragged(scene(), pointer));
+        act(new Intent.Point(Act.DRAGGED, pointer));
     }
 
     /** The button went up. */
     public void released(Pointer pointer) {
-        take(now().gesture().released(scene(), pointer));
+        act(new Intent.Point(Act.RELEASED, pointer));
     }
 
     /** Enter in the measure line. */
     public void entered(List<String> typed) {
-        take(now().gesture().entered(scene(), typed));
+        act(new Intent.Enter(typed));
     }
 
     /** A key of the gesture. */
     public void key(Gesture.Key key) {
-        take(now().gesture().key(scene(), key));
+        act(new Intent.Press(key));
     }
 
-    private void take(Step step) {
-        var w = now().with(step.next());
-        var complaint = step.complaint();
-        state.set(complaint.isEmpty() && step.commit().isEmpty() ? w : w.saying(Said.complaint(complaint)));
-        step.commit().ifPresent(c -> edit(c.plan(), c.action()));
-        step.selection().ifPresent(this::pick);
-        if (step.measured().isPresent()) {
-            measured = step.measured();
-        }
-        if (!step.news().isEmpty()) {
-            say(step.news());
-        }
-    }
-
-    /** Escape: first drops the gesture under way, then what is picked, then goes back to the first tool. */
+    /** Escape: first drops the gesture under way, then what is picked, then goes back to the tool that picks. */
     public void escape() {
-        var w = now();
-        if (w.gesture().underWay()) {
-            state.set(w.with(w.gesture().dropped()).saying(Said.NOTHING));
-        } else if (!w.selection().isEmpty()) {
-            state.set(w.picking(Set.of()).saying(Said.NOTHING));
-        } else if (w.stage().tools().size() > 1) {
-            var picks = w.stage().tools().stream()
-                    .filter(t -> t.label().startsWith("Pick"))
-                    .findFirst();
-            picks.ifPresent(t -> use(w.stage(), w.stage().tools().indexOf(t)));
-        }
+        act(new Intent.Escape());
     }
 }

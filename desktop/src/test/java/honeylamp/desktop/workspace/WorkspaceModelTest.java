@@ -77,16 +77,43 @@ class WorkspaceModelTest {
         assertThat(model.now().plan().light().altitudeDeg()).isEqualTo(30);
     }
 
+    /** A wall drawn, what is picked deleted, a copy pasted: each is one new state, told once. */
+    @Test
+    void oneClickIsOneNewState() {
+        var model = model(SailclothYard.plan());
+        model.use(Tool.DRAW_WALLS);
+        click(model, -3000, -3000);
+        var states = new ArrayList<Workspace>();
+        model.state().subscribe((_, now) -> states.add(now));
+        model.pressed(Pointer.at(new Point(-5000, -3000)));
+        assertThat(states).hasSize(1);
+        assertThat(states.getFirst().plan()).isNotEqualTo(SailclothYard.plan());
+        var wall = model.now().currentStorey().walls().getLast().id();
+        model.pick(Set.of(wall));
+        states.clear();
+        model.picked().copy();
+        assertThat(states).hasSize(2); // kept, and said
+        states.clear();
+        model.picked().delete();
+        assertThat(states).hasSize(1);
+        assertThat(states.getFirst().message()).startsWith("Deleted one thing");
+        assertThat(states.getFirst().selection()).isEmpty();
+        states.clear();
+        model.picked().paste();
+        assertThat(states).hasSize(1);
+        assertThat(states.getFirst().selection()).hasSize(1);
+    }
+
     @Test
     void escapeLeavesStepByStepAndHarmlessly() {
         var model = model(SailclothYard.plan());
-        model.use(Stage.WALLS, 0);
+        model.use(Tool.DRAW_WALLS);
         click(model, -3000, -3000);
         assertThat(model.now().gesture().underWay()).isTrue();
         model.escape();
         assertThat(model.now().gesture()).isEqualTo(WallChain.begin());
         model.escape();
-        assertThat(model.now().tool()).isEqualTo(1);
+        assertThat(model.now().tool()).isEqualTo(Tool.PICK_WALLS);
         var wall = model.now().currentStorey().walls().getFirst().id();
         model.pick(Set.of(wall));
         model.escape();

@@ -1,0 +1,95 @@
+package honeylamp.edit;
+
+import honeylamp.derive.GeometryCache;
+import honeylamp.derive.StoreyGeometry;
+import honeylamp.plan.ElementId.StoreyId;
+import honeylamp.plan.Plan;
+import honeylamp.plan.Storey;
+import honeylamp.plan.UnitCopy;
+import java.util.List;
+
+/**
+ * Completes an edit in the same step: openings settle where they keep to, dimensions go with what they measure,
+ * setting-out lines that served their turn go, marks go with their rooms, and spaces that have just closed become
+ * rooms. Every storey that the edit touched is completed, whichever is worked on.
+ *
+ * <p>Law: completing a complete plan changes nothing.
+ */
+public final class Completing {
+    private final GeometryCache cache;
+
+    /**
+     * Completes edits.
+     *
+     * @param cache knows the plan before, so that only what the edit touched is derived
+     */
+    public Completing(GeometryCache cache) {
+        this.cache = cache;
+    }
+
+    /** The edited plan with all that follows from the edit. */
+    public Plan of(Plan before, Plan edited) {
+        var now = edited;
+        for (var storey : edited.storeys()) {
+            now = completed(before, now, storey.id());
+        }
+        return now;
+    }
+
+    private Plan completed(Plan before, Plan edited, StoreyId id) {
+        var known = before.storeys().stream().filter(s -> s.id().equals(id)).findFirst();
+        if (known.isEmpty()) {
+            return edited; // a new storey brings what is said of its rooms
+        }
+        var was = known.get();
+        var touched = edited.storey(id) != was || edited.wallTypes() != before.wallTypes();
+        var settled = touched ? settled(before, was, edited) : edited;
+        return isBounded(was, settled.storey(id)) || copiesDiffer(before, edited, id)
+                ? roomsKept(before, was, settled)
+                : settled;
+    }
+
+    private static boolean isBounded(Storey was, Storey now) {
+        return now.walls() != was.walls() || now.boundaries() != was.boundaries();
+    }
+
+    /** Whether the copies of units that stand on a storey are others than before, or of other walls. */
+    private static boolean copiesDiffer(Plan before, Plan edited, StoreyId storey) {
+        var was = copies(before, storey);
+        var now = copies(edited, storey);
+        return !now.equals(was) || now.stream().anyMatch(c -> unitDiffers(before, edited, c));
+    }
+
+    private static List<UnitCopy> copies(Plan plan, StoreyId storey) {
+        return plan.repeats().copies().stream()
+                .filter(c -> c.storey().equals(storey))
+                .toList();
+    }
+
+    private static boolean unitDiffers(Plan before, Plan edited, UnitCopy copy) {
+        return edited.repeats().units().stream()
+                .filter(u -> u.id().equals(copy.unit()))
+                .anyMatch(u -> edited.storey(u.storey()).walls()
+                        != before.storey(u.storey()).walls());
+    }
+
+    private Plan settled(Plan before, Storey was, Plan edited) {
+        var network = cache.of(edited, edited.storey(was.id())).network();
+        return Following.dimensions(before, was, Settling.settled(cache.of(before, was), edited, network));
+    }
+
+    private Plan roomsKept(Plan before, Storey was, Plan edited) {
+        var plan = SettingOutEdits.withoutUsed(before, edited, was.id());
+        var kept = RoomKeeping.kept(plan, cache.of(before, was), derived(plan, was.id()));
+        var drawn = RoomEdits.markNew(kept, was.id(), derived(kept, was.id()));
+        if (drawn.repeats().copies().isEmpty()) {
+            return drawn;
+        }
+        var laid = cache.laidOut(drawn).on(was.id()); // spaces between copies are rooms too
+        return RoomEdits.markNew(drawn, was.id(), laid.geometry());
+    }
+
+    private StoreyGeometry derived(Plan plan, StoreyId storey) {
+        return cache.of(plan, plan.storey(storey));
+    }
+}

@@ -1,0 +1,342 @@
+package honeylamp.edit;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import honeylamp.TestPlans;
+import honeylamp.catalogue.PartKinds;
+import honeylamp.demo.QuillbackLane;
+import honeylamp.demo.SailclothYard;
+import honeylamp.derive.GeometryCache;
+import honeylamp.derive.LaidPlan;
+import honeylamp.drawing.Drawing;
+import honeylamp.edit.WallEdits.End;
+import honeylamp.geometry.Segment;
+import honeylamp.illustrate.Illustration;
+import honeylamp.illustrate.Lamp;
+import honeylamp.illustrate.PaperFrame;
+import honeylamp.plan.Element;
+import honeylamp.plan.ElementId;
+import honeylamp.plan.ElementId.StoreyId;
+import honeylamp.plan.Finish;
+import honeylamp.plan.Ground;
+import honeylamp.plan.Opening.Hand;
+import honeylamp.plan.Opening.Swing;
+import honeylamp.plan.OpeningKind;
+import honeylamp.plan.Plan;
+import honeylamp.plan.Position;
+import honeylamp.plan.RoomMark;
+import honeylamp.plan.Sense;
+import honeylamp.plan.Underlay;
+import honeylamp.plan.Wall;
+import honeylamp.plan.Wall.BodySide;
+import honeylamp.units.Length;
+import java.util.List;
+import java.util.Random;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/**
+ * Edits of every kind in any order, each completed as the window completes it: none throws, and taking all back gives
+ * the identical plan and picture. {@code -Dhoneylamp.edits=20000} does more of them, {@code -Dhoneylamp.seed=N} others.
+ */
+class AnyEditTest {
+    private static final int EDITS = Integer.getInteger("honeylamp.edits", 250);
+    private static final long SEED = Long.getLong("honeylamp.seed", 20261126);
+
+    private final Random random = new Random(SEED);
+
+    static Stream<Plan> plans() {
+        return Stream.of(SailclothYard.plan(), QuillbackLane.plan(), TestPlans.clearRectangle(8000, 5000));
+    }
+
+    @ParameterizedTest
+    @MethodSource("plans")
+    void noneThrowsAndUndoGivesBackPlanAndPicture(Plan first) {
+        var before = picture(first);
+        var history = History.of(first);
+        var cache = new GeometryCache();
+        var completing = new Completing(cache);
+        var done = 0;
+        for (var i = 0; i < EDITS / 3; i++) {
+            var now = history.now();
+            var next = history.then(completing.of(now, edited(now)), "edit " + i);
+            done += next == history ? 0 : 1;
+            history = next;
+            if (i % 25 == 0) {
+                assertThat(completing.of(history.now(), history.now())).isSameAs(history.now());
+                assertThat(picture(history.now()).layers()).isNotEmpty();
+            }
+            if (i % 200 == 199) { // a plan that only grows tells less each time
+                history = takenBack(history, first, before);
+            }
+        }
+        assertThat(done).as("seed %d", SEED).isGreaterThan(EDITS / 3 / 2);
+        takenBack(history, first, before);
+    }
+
+    private static History takenBack(History history, Plan first, Drawing picture) {
+        var now = history;
+        while (now.undoable().isPresent()) {
+            now = now.undo();
+        }
+        assertThat(now.now()).isEqualTo(first);
+        assertThat(picture(now.now()).layers()).isEqualTo(picture.layers());
+        return History.of(first);
+    }
+
+    private static Drawing picture(Plan plan) {
+        var storey = LaidPlan.of(plan).all().getLast();
+        return Illustration.of(storey, PaperFrame.atOrigin(100), Lamp.COLOUR, 1);
+    }
+
+    private <T> T any(List<T> from) {
+        return from.get(random.nextInt(from.size()));
+    }
+
+    private Length mm(int least, int most) {
+        return Length.ofMm(least + random.nextInt(most - least + 1));
+    }
+
+    private Position place() {
+        return Position.ofMm(random.nextInt(14_000) - 500, random.nextInt(10_000) - 500);
+    }
+
+    private Set<ElementId> picked(Plan plan, StoreyId storey) {
+        var all = plan.storey(storey).elements().all().map(Element::id).toList();
+        return Stream.generate(() -> any(all)).limit(1 + random.nextInt(4)).collect(Collectors.toUnmodifiableSet());
+    }
+
+    private <E extends Element> Plan with(
+            Plan plan, StoreyId storey, Class<E> kind, Function<E, Outcome<Plan>> change) {
+        var all = plan.storey(storey).elements().of(kind);
+        return all.isEmpty() ? plan : change.apply(any(all)).result().orElse(plan);
+    }
+
+    private Plan edited(Plan plan) {
+        var at = any(plan.storeys()).id();
+        if (plan.storey(at).elements().isEmpty()) {
+            return plan;
+        }
+        return switch (random.nextInt(6)) {
+            case 0 -> wall(plan, at);
+            case 1 -> opening(plan, at);
+            case 2 -> built(plan, at);
+            case 3 -> said(plan, at);
+            case 4 -> picked(plan, at, picked(plan, at));
+            default -> house(plan, at);
+        };
+    }
+
+    private Plan wall(Plan plan, StoreyId at) {
+        var type = any(plan.wallTypes()).id();
+        var body = any(List.of(BodySide.values()));
+        return switch (random.nextInt(9)) {
+            case 0 ->
+                ok(plan, WallEdits.add(plan, at, place(), place(), body, type).map(Added::plan));
+            case 1 -> with(plan, at, Wall.class, w -> WallEdits.moveCorner(plan, at, w.to(), place()));
+            case 2 -> with(plan, at, Wall.class, w -> WallEdits.bend(plan, at, w.id(), mm(-900, 900)));
+            case 3 ->
+                with(
+                        plan,
+                        at,
+                        Wall.class,
+                        w -> WallEdits.setLength(plan, at, w.id(), mm(1, 6000), any(List.of(End.values()))));
+            case 4 ->
+                with(
+                        plan,
+                        at,
+                        Wall.class,
+                        w -> WallParts.split(plan, at, w.id(), mm(0, 5000)).map(Added::plan));
+            case 5 ->
+                with(
+                        plan,
+                        at,
+                        Wall.class,
+                        w -> WallCopies.parallel(plan, at, w.id(), mm(-2000, 2000), 2)
+                                .map(WallCopies.Several::plan));
+            case 6 ->
+                with(
+                        plan,
+                        at,
+                        Wall.class,
+                        w -> WallCopies.along(plan, at, w.id(), random.nextBoolean(), type)
+                                .map(Added::plan));
+            case 7 ->
+                with(
+                        plan,
+                        at,
+                        Wall.class,
+                        w -> Bays.add(
+                                        plan,
+                                        at,
+                                        w.id(),
+                                        mm(0, 2000),
+                                        mm(0, 5000),
+                                        mm(1, 900),
+                                        any(List.of(Bays.Shape.values())),
+                                        true)
+                                .map(b -> Bays.glazed(b, at, Swing.LEFT)));
+            default ->
+                with(
+                        plan,
+                        at,
+                        Wall.class,
+                        w -> WallParts.join(
+                                plan, at, w.id(), any(plan.storey(at).walls()).id()));
+        };
+    }
+
+    private Plan opening(Plan plan, StoreyId at) {
+        var geometry = LaidPlan.of(plan).drawn().storey(at);
+        var kinds = List.of(OpeningKind.values());
+        return with(
+                plan,
+                at,
+                Wall.class,
+                w -> Outcome.done(
+                        switch (random.nextInt(3)) {
+                            case 0 ->
+                                OpeningEdits.add(
+                                                plan,
+                                                at,
+                                                any(kinds),
+                                                w.id(),
+                                                mm(0, 4000),
+                                                mm(1, 2500),
+                                                any(List.of(Hand.values())),
+                                                any(List.of(Swing.values())))
+                                        .plan();
+                            case 1 ->
+                                geometry.openings().isEmpty()
+                                        ? plan
+                                        : OpeningEdits.setKind(
+                                                plan,
+                                                at,
+                                                any(geometry.openings()).id(),
+                                                any(kinds));
+                            default ->
+                                geometry.openings().isEmpty()
+                                        ? plan
+                                        : ok(
+                                                plan,
+                                                OpeningEdits.setHeights(
+                                                        plan,
+                                                        at,
+                                                        any(geometry.openings()).id(),
+                                                        mm(0, 2500),
+                                                        mm(0, 2500)));
+                        }));
+    }
+
+    private Plan built(Plan plan, StoreyId at) {
+        return switch (random.nextInt(5)) {
+            case 0 ->
+                StructureEdits.add(
+                                plan, at, PartKinds.usual(any(PartKinds.all()), plan, at), place(), random.nextInt(360))
+                        .plan();
+            case 1 ->
+                FurnishingEdits.add(
+                                plan,
+                                at,
+                                any(honeylamp.catalogue.Furnishings.all()).key(),
+                                mm(1, 3000),
+                                mm(1, 2000),
+                                mm(1, 2000),
+                                place(),
+                                random.nextInt(360))
+                        .plan();
+            case 2 ->
+                GroundEdits.add(
+                                plan,
+                                at,
+                                any(List.of(Ground.Use.values())),
+                                List.of(place(), place(), place(), place()))
+                        .plan();
+            case 3 ->
+                with(
+                        plan,
+                        at,
+                        Ground.class,
+                        g -> Outcome.done(GroundEdits.moveCorner(plan, at, g.id(), any(g.corners()), place())));
+            default ->
+                UnderlayEdits.add(plan, at, new Underlay.Picture("0".repeat(64), "scan", 800, 600), place().point())
+                        .plan();
+        };
+    }
+
+    private Plan said(Plan plan, StoreyId at) {
+        return switch (random.nextInt(5)) {
+            case 0 -> NoteEdits.add(plan, at, place(), "Note").plan();
+            case 1 ->
+                ok(
+                        plan,
+                        NoteEdits.measure(plan, at, place(), place(), mm(-900, 900))
+                                .map(Added::plan));
+            case 2 -> ok(plan, RoomEdits.bound(plan, at, place(), place()).map(Added::plan));
+            case 3 ->
+                ok(
+                        plan,
+                        SettingOutEdits.add(plan, at, new Segment(place().point(), place().point()))
+                                .map(Added::plan));
+            default ->
+                RoomEdits.mark(plan, at, place(), "Room", Finish.of("screed")).plan();
+        };
+    }
+
+    private Plan picked(Plan plan, StoreyId at, Set<ElementId> ids) {
+        return switch (random.nextInt(6)) {
+            case 0 -> ok(plan, PickedEdits.move(plan, at, ids, mm(-900, 900), mm(-900, 900)));
+            case 1 -> ok(plan, PickedEdits.turn(plan, at, ids, place().point(), random.nextInt(360)));
+            case 2 -> ok(plan, PickedEdits.mirror(plan, at, ids, PickedEdits.plumb(place().point())));
+            case 3 ->
+                Clipping.of(plan, at, ids)
+                        .into(plan, any(plan.storeys()).id(), mm(0, 900), mm(0, 900))
+                        .plan();
+            default -> Deletion.of(plan, at, ids);
+        };
+    }
+
+    private Plan house(Plan plan, StoreyId at) {
+        var geometry = honeylamp.derive.StoreyGeometry.of(plan, plan.storey(at));
+        return switch (random.nextInt(8)) {
+            case 0 ->
+                plan.storeys().size() > 3
+                        ? plan
+                        : StoreyEdits.copyOnTop(plan, at, "Above").plan();
+            case 1 -> ok(plan, StoreyEdits.raise(plan, at));
+            case 2 -> plan.storeys().size() < 3 ? plan : ok(plan, StoreyEdits.remove(plan, at));
+            case 3 -> StoreyEdits.levels(plan, at, l -> l.withHeight(mm(1, 5000)));
+            case 4 ->
+                with(
+                        plan,
+                        at,
+                        RoomMark.class,
+                        r -> UnitEdits.make(plan, geometry, Set.of(r.id()), "Unit")
+                                .map(Added::plan));
+            case 5 ->
+                plan.repeats().units().isEmpty() || plan.repeats().copies().size() > 3
+                        ? plan
+                        : UnitEdits.place(
+                                        plan,
+                                        any(plan.repeats().units()).id(),
+                                        at,
+                                        place(),
+                                        random.nextInt(4) * 90,
+                                        any(List.of(Sense.values())))
+                                .plan();
+            case 6 -> ok(plan, WallTypeEdits.remove(plan, any(plan.wallTypes()).id()));
+            default -> {
+                var type = any(plan.wallTypes());
+                yield ok(plan, WallTypeEdits.setHeight(plan, type, mm(0, 3000)));
+            }
+        };
+    }
+
+    private static Plan ok(Plan plan, Outcome<Plan> outcome) {
+        return outcome.result().orElse(plan);
+    }
+}

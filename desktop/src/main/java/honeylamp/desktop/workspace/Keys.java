@@ -1,0 +1,76 @@
+package honeylamp.desktop.workspace;
+
+import java.util.Locale;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+
+/** A key, pressed with Control or Shift or alone. */
+public record Keys(KeyCode code, Control control, Shift shift) {
+    /** Whether Control is held. */
+    public enum Control {
+        /** It is. */
+        HELD,
+        /** It must not be. */
+        FREE
+    }
+
+    /** Whether Shift is held. */
+    public enum Shift {
+        /** It is. */
+        HELD,
+        /** It must not be. */
+        FREE,
+        /** It makes no difference. */
+        EITHER
+    }
+
+    /** A key alone. */
+    public static Keys alone(KeyCode code) {
+        return new Keys(code, Control.FREE, Shift.EITHER);
+    }
+
+    /** A key with Control. */
+    public static Keys control(KeyCode code) {
+        return new Keys(code, Control.HELD, Shift.FREE);
+    }
+
+    /** A key with Control and Shift. */
+    public static Keys controlShift(KeyCode code) {
+        return new Keys(code, Control.HELD, Shift.HELD);
+    }
+
+    /** A key with Control, whether Shift is held or not: signs that need Shift on some keyboards. */
+    public static Keys controlSign(KeyCode code) {
+        return new Keys(code, Control.HELD, Shift.EITHER);
+    }
+
+    /** Whether these keys were pressed. */
+    public boolean matches(KeyEvent e) {
+        return e.getCode() == code
+                && e.isControlDown() == (control == Control.HELD)
+                && (shift == Shift.EITHER || e.isShiftDown() == (shift == Shift.HELD));
+    }
+
+    /** Their names as they stand on the keys, e.g. {@code Ctrl+Shift+S}. */
+    public String text() {
+        return (control == Control.HELD ? "Ctrl+" : "") + (shift == Shift.HELD ? "Shift+" : "") + name();
+    }
+
+    private String name() {
+        return switch (code) {
+            case EQUALS -> "=";
+            case PLUS, ADD -> "+";
+            case MINUS, SUBTRACT -> "\u2212";
+            case ESCAPE -> "Esc";
+            case BACK_SPACE -> "Backspace";
+            case PAGE_UP -> "Page up";
+            case PAGE_DOWN -> "Page down";
+            default -> {
+                var name = code.getName();
+                yield name.length() < 2
+                        ? name
+                        : name.charAt(0) + name.substring(1).toLowerCase(Locale.ROOT);
+            }
+        };
+    }
+}

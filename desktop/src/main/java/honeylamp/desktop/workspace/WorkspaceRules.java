@@ -1,0 +1,178 @@
+package honeylamp.desktop.workspace;
+
+import honeylamp.derive.GeometryCache;
+import honeylamp.desktop.gesture.Choices;
+import honeylamp.desktop.gesture.Scene;
+import honeylamp.desktop.gesture.Step;
+import honeylamp.desktop.workspace.Workspace.Said;
+import honeylamp.edit.Completing;
+import honeylamp.edit.History;
+import honeylamp.geometry.Point;
+import honeylamp.illustrate.Lamp;
+import honeylamp.illustrate.PaperFrame;
+import honeylamp.plan.ElementId;
+import honeylamp.plan.ElementId.StoreyId;
+import honeylamp.plan.Plan;
+import honeylamp.sheet.SheetComposer;
+import honeylamp.store.Origin;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+
+/** What an intent makes of the workspace: the same of the same, and nothing else happens. */
+final class WorkspaceRules {
+    private static final double FIRST_PX_PER_MM = 0.055;
+
+    private final GeometryCache cache;
+    private final Completing completing;
+    private final Function<Workspace, Scene> scenes;
+
+    /**
+     * Rules.
+     *
+     * @param cache remembers what is derived
+     * @param scenes what gestures work in
+     */
+    WorkspaceRules(GeometryCache cache, Function<Workspace, Scene> scenes) {
+        this.cache = cache;
+        this.completing = new Completing(cache);
+        this.scenes = scenes;
+    }
+
+    /** A workspace on a document, at its first storey. */
+    Workspace first(Origin origin, History history) {
+        var plan = history.now();
+        var storey = plan.storeys().getFirst();
+        var choices = Choices.of(plan.wallTypes().getFirst().id(), plan.units());
+        var empty = storey.walls().isEmpty();
+        var tool = (empty ? Stage.UNDERLAY : Stage.FURNISH).tools().getFirst();
+        return new Workspace(
+                origin,
+                history,
+                storey.id(),
+                tool,
+                tool.begin(choices),
+                Set.of(),
+                choices,
+                empty ? Lamp.DRAFT : Lamp.LIT,
+                frame(plan, storey.id()),
+                new View(new Point(0, 0), FIRST_PX_PER_MM),
+                Said.NOTHING,
+                Optional.empty(),
+                Optional.empty());
+    }
+
+    /** Where a storey lies on its sheet. */
+    private PaperFrame frame(Plan plan, StoreyId storey) {
+        return SheetComposer.frame(cache.laidOut(plan).on(storey));
+    }
+
+    /** The workspace after an intent. */
+    Workspace next(Workspace w, Intent intent) {
+        return switch (intent) {
+            case Intent.Point(var act, var pointer) ->
+                switch (act) {
+                    case MOVED -> after(w, w.gesture().moved(scenes.apply(w), pointer));
+                    case PRESSED -> after(w.saying(Said.NOTHING), w.gesture().pressed(scenes.apply(w), pointer));
+                    case DRAGGED -> after(w, w.gesture().dragged(scenes.apply(w), pointer));
+                    case RELEASED -> after(w, w.gesture().released(scenes.apply(w), pointer));
+                };
+            case Intent.Enter(var typed) -> after(w, w.gesture().entered(scenes.apply(w), typed));
+            case Intent.Press(var key) -> after(w, w.gesture().key(scenes.apply(w), key));
+            case Intent.Escape() -> escaped(w);
+            case Intent.Drop(var sentence) -> w.with(w.gesture().dropped()).saying(Said.complaint(sentence));
+            case Intent.Edit(var plan, var action) -> edited(w, plan, action);
+            case Intent.Slide(var plan, var action, var going) -> slid(w, plan, action, going);
+            case Intent.Undo() -> travelled(w, w.history().undo());
+            case Intent.Redo() -> travelled(w, w.history().redo());
+            case Intent.TakeUp(var tool) -> takenUp(w, tool);
+            case Intent.Begin(var gesture) -> w.with(gesture);
+            case Intent.Choose(var choices) -> w.with(choices).with(w.tool().begin(choices));
+            case Intent.ChooseWithin(var choices) -> w.with(choices);
+            case Intent.Light(var lamp) -> w.with(lamp);
+            case Intent.Show(var view) -> w.with(view);
+            case Intent.FitSheet() -> fitted(w);
+            case Intent.GoTo(var storey) -> wentTo(w, storey);
+            case Intent.Pick(var ids) -> w.picking(ids);
+            case Intent.Keep(var clipping) -> w.keeping(clipping);
+            case Intent.Say(var said) -> w.saying(said);
+            case Intent.Open(var origin, var history) -> opened(w, origin, history);
+            case Intent.Rename(var origin) -> w.with(origin);
+        };
+    }
+
+    /** What was copied can be pasted into another document too. */
+    private Workspace opened(Workspace w, Origin origin, History history) {
+        var fresh = first(origin, history);
+        var kept = w.clipping().map(fresh::keeping).orElse(fresh);
+        return w.measured().map(kept::measuring).orElse(kept);
+    }
+
+    private Workspace fitted(Workspace w) {
+        return w.with(frame(w.plan(), w.storey()));
+    }
+
+    private static Workspace wentTo(Workspace w, StoreyId storey) {
+        return w.storey().equals(storey)
+                ? w
+                : w.on(storey).with(w.gesture().dropped()).saying(Said.NOTHING);
+    }
+
+    private Workspace takenUp(Workspace w, Tool tool) {
+        var kept = tool.stage() == w.stage() ? w.selection() : Set.<ElementId>of();
+        var there = w.at(tool, tool.begin(w.choices())).picking(kept);
+        return tool.stage() == Stage.SHEET ? fitted(there) : there;
+    }
+
+    private Workspace edited(Workspace w, Plan edited, String action) {
+        var history = w.history().then(completing.of(w.plan(), edited), action);
+        return history == w.history() ? w : w.with(history).saying(Said.NOTHING);
+    }
+
+    private Workspace slid(Workspace w, Plan plan, String action, boolean going) {
+        return going && w.history().undoable().filter(action::equals).isPresent()
+                ? w.with(w.history().amended(plan))
+                : edited(w, plan, action);
+    }
+
+    private Workspace travelled(Workspace w, History history) {
+        if (history == w.history()) {
+            return w;
+        }
+        var storeys = history.now().storeys();
+        var here = storeys.stream().anyMatch(x -> x.id().equals(w.storey()))
+                ? w
+                : w.on(storeys.getFirst().id());
+        return here.with(w.choices().within(history.now()))
+                .with(history)
+                .with(w.gesture().dropped())
+                .picking(Set.of())
+                .saying(Said.NOTHING);
+    }
+
+    /** What a step of the gesture asks for, in order: the plan, what is picked, what is said. */
+    private Workspace after(Workspace before, Step step) {
+        var w = before.with(step.next());
+        if (!step.complaint().isEmpty()) {
+            w = w.saying(Said.complaint(step.complaint()));
+        } else if (step.commit().isPresent()) {
+            w = w.saying(Said.NOTHING);
+        }
+        if (step.commit().isPresent()) {
+            w = edited(w, step.commit().get().plan(), step.commit().get().action());
+        }
+        w = step.selection().map(w::picking).orElse(w);
+        w = step.measured().map(w::measuring).orElse(w);
+        return step.news().isEmpty() ? w : w.saying(Said.news(step.news()));
+    }
+
+    private static Workspace escaped(Workspace w) {
+        if (w.gesture().underWay()) {
+            return w.with(w.gesture().dropped()).saying(Said.NOTHING);
+        }
+        if (!w.selection().isEmpty()) {
+            return w.picking(Set.of()).saying(Said.NOTHING);
+        }
+        return Tool.picking(w.stage()).map(t -> w.at(t, t.begin(w.choices()))).orElse(w);
+    }
+}
