@@ -77,16 +77,16 @@ public final class StairRule {
     }
 
     /**
-     * The stair with the steps its rise asks for; its shape keeps the risers it needs. A spiral turns slowly enough that
+     * The stair with the steps its rise asks for, however low or high the storey; its shape keeps the risers it needs. A spiral turns slowly enough that
      * a full turn leaves room for the head below it.
      */
     public static Stair stepped(Stair stair, UnitSystem units) {
         var steps = steps(stair.rise(), units);
-        var risers = Math.max(steps.risers(), stair.shape().leastRisers());
+        var risers = Math.clamp(steps.risers(), stair.shape().leastRisers(), Stair.MOST_RISERS);
         var going = steps.going();
         if (stair.shape() == Stair.Shape.SPIRAL) {
             var riser = stair.rise().mm() / risers;
-            var most = Math.floor(2 * Math.PI * walkingRadiusMm(stair) * riser / SPIRAL_TURN_MM);
+            var most = Math.max(1, Math.floor(2 * Math.PI * walkingRadiusMm(stair) * riser / SPIRAL_TURN_MM));
             going = going.mm() > most ? Length.ofMm(most) : going;
         }
         return stair.stepped(risers, going);

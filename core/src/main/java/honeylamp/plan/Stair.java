@@ -26,7 +26,8 @@ public record Stair(
         Length rise,
         Length well)
         implements Structure.Form {
-    private static final int MOST_RISERS = 60;
+    /** More risers than this are no stair that anybody climbs. */
+    public static final int MOST_RISERS = 60;
 
     /** How a stair runs. */
     public enum Shape {

@@ -4,6 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import honeylamp.TestPlans;
+import honeylamp.catalogue.PartKinds;
+import honeylamp.edit.StoreyEdits;
+import honeylamp.edit.StructureEdits;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
 import honeylamp.plan.ElementId.StructureId;
@@ -20,6 +24,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 class StairTest {
     private static final double HEADROOM = 2000;
@@ -234,5 +239,19 @@ class StairTest {
         assertThat(steps.below(1200).getFirst().area()).isCloseTo(6 * 270 * 900, within(1.0));
         assertThat(IntStream.range(0, 14).allMatch(i -> Math.abs(steps.riserAt().get(i) - 270 * i) < 1e-6))
                 .isTrue();
+    }
+
+    /** Offered in storeys too low or too high to climb as well: what is wrong with the stair is a snag, no mishap. */
+    @ParameterizedTest
+    @ValueSource(doubles = {1, 40, 700, 12_000, 99_000})
+    void everyStairIsOfferedInAnyStorey(double heightMm) {
+        var plan = TestPlans.clearRectangle(8000, 5000);
+        var at = TestPlans.storey(plan);
+        var high = StoreyEdits.levels(plan, at, l -> l.withHeight(Length.ofMm(heightMm)));
+        for (var kind : PartKinds.all()) {
+            var added = StructureEdits.add(high, at, PartKinds.usual(kind, high, at), Position.ofMm(3000, 2500), 0);
+            assertThat(FixedParts.on(added.plan(), added.plan().storey(at))).isNotNull();
+            assertThat(TestPlans.laid(added.plan()).snags(Snags.USUAL_GAP_REACH, () -> true)).isPresent();
+        }
     }
 }

@@ -1,6 +1,7 @@
 package honeylamp.desktop;
 
 import honeylamp.desktop.panel.LeftWorkPane;
+import honeylamp.desktop.workspace.Keys;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.store.FileTrouble;
 import honeylamp.store.LeftWork;
@@ -36,7 +37,7 @@ final class LeftWorkChoice implements LeftWorkPane.Choice {
             showSheet.run();
             model.say(
                     work.unsaved()
-                            ? "The work is back. Ctrl+Z shows the plan without what was in no file."
+                            ? "The work is back. " + Keys.UNDO.text() + " shows the plan without what was in no file."
                             : "The plan is back as it was saved.");
             done.run();
         });

@@ -1,16 +1,18 @@
 package honeylamp.desktop;
 
+import honeylamp.desktop.command.CommandTable;
+import honeylamp.desktop.command.WindowActions;
 import honeylamp.desktop.files.FileDialogs;
 import honeylamp.desktop.gesture.Choices;
 import honeylamp.desktop.meter.MeterLink;
 import honeylamp.desktop.panel.Card;
-import honeylamp.desktop.panel.Commands;
 import honeylamp.desktop.panel.Finder;
 import honeylamp.desktop.panel.LampDial;
 import honeylamp.desktop.panel.LeftWorkPane;
 import honeylamp.desktop.panel.Libraries;
 import honeylamp.desktop.panel.MeasureLine;
 import honeylamp.desktop.panel.PagePicker;
+import honeylamp.desktop.panel.PlanMenu;
 import honeylamp.desktop.panel.SchedulePane;
 import honeylamp.desktop.panel.SnagList;
 import honeylamp.desktop.panel.TopBar;
@@ -27,6 +29,7 @@ import honeylamp.store.LeftWork;
 import honeylamp.store.PlanFile;
 import honeylamp.store.SurveyFile;
 import honeylamp.survey.MeterLine;
+import honeylamp.units.Length;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
@@ -48,7 +51,7 @@ import javafx.scene.text.Font;
 import javafx.stage.WindowEvent;
 
 /** The one window: trail, tray, plan, card, measure line, and what keys do. */
-public final class MainWindow implements Commands {
+public final class MainWindow implements WindowActions {
     private static final String STYLE = "/honeylamp/desktop/honeylamp.css";
     private static final String[] FONTS = {"OpenSans-Regular.ttf", "OpenSans-Medium.ttf", "OpenSans-SemiBold.ttf"};
 
@@ -67,6 +70,8 @@ public final class MainWindow implements Commands {
     private final PagePicker pages = new PagePicker();
     private final MeterLink meter;
     private final BringingIn bringing;
+    private final CommandTable commands;
+    private final WindowParts parts;
     private final Scene scene;
 
     /** A window on a model. */
@@ -80,6 +85,7 @@ public final class MainWindow implements Commands {
                 throw new IllegalStateException("the shipped font " + font + " cannot be read", e);
             }
         }
+        commands = new CommandTable(model, this);
         plan = new PlanPane(model, keys);
         beside = new BesidePane(model);
         glance = new GlancePane(model);
@@ -101,6 +107,8 @@ public final class MainWindow implements Commands {
         }
         scene.getStylesheets().add(style.toExternalForm());
         keys.follow(scene);
+        parts = new WindowParts(scene);
+        new PlanMenu(model, commands, plan);
         new WindowKeys(scene, model, plan, measure, finder, pages, leftWork, this).listen();
         dropping();
     }
@@ -348,6 +356,48 @@ public final class MainWindow implements Commands {
     @Override
     public void showStorey() {
         model.showStorey(plan.getWidth(), plan.getHeight());
+    }
+
+    @Override
+    public void zoom(double factor) {
+        plan.zoom(factor);
+    }
+
+    @Override
+    public void putLength(Length length) {
+        measure.put(length);
+    }
+
+    @Override
+    public void enterFromPlan() {
+        measure.enterFromPlan();
+    }
+
+    @Override
+    public void nextFieldOrTool() {
+        if (!model.now().gesture().underWay() || !measure.focusFirst()) {
+            model.use(model.now().tool().next());
+        }
+    }
+
+    @Override
+    public void steer(double across, double down) {
+        plan.steer(across, down);
+    }
+
+    @Override
+    public void pressHere() {
+        plan.pressHere();
+    }
+
+    @Override
+    public void nextPart() {
+        parts.next();
+    }
+
+    @Override
+    public CommandTable commands() {
+        return commands;
     }
 
     @Override

@@ -27,6 +27,7 @@ import java.nio.file.Path;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
+import javafx.geometry.Point2D;
 import javafx.geometry.VerticalDirection;
 import javafx.scene.image.WritableImage;
 import javafx.scene.input.Clipboard;
@@ -327,7 +328,7 @@ class UnderlayWindowTest {
             assertThat(beside.isVisible()).isTrue();
             var box = WindowDriver.onScreen(() -> beside.localToScreen(beside.getBoundsInLocal()));
             assertThat(box.getWidth()).isGreaterThan(150);
-            w.robot.moveTo(box.getCenterX(), box.getCenterY());
+            w.moveTo(new Point2D(box.getCenterX(), box.getCenterY()));
             w.robot.scroll(2, VerticalDirection.UP);
             w.settle();
             assertThat(w.model().now().view()).isEqualTo(view);

@@ -19,13 +19,16 @@ import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.concurrent.TimeUnit;
+import java.util.function.Consumer;
 import javafx.application.Application;
 import javafx.application.Platform;
 import javafx.geometry.Bounds;
+import javafx.geometry.Point2D;
 import javafx.scene.Node;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
+import javafx.scene.robot.Robot;
 import javafx.stage.Stage;
 import org.testfx.api.FxRobot;
 import org.testfx.api.FxToolkit;
@@ -39,6 +42,15 @@ final class WindowDriver implements AutoCloseable {
     final FxRobot robot = new FxRobot();
     final List<Plan> autosaved = new ArrayList<>();
     final Answers answers = new Answers();
+    /** Presses within this time and place of each other count as one double click. */
+    private static final long DOUBLE_CLICK_MS = 320;
+
+    private static final double FAR_PX = 24;
+    private static final int MOVES = 4;
+
+    private Optional<Point2D> lastPress = Optional.empty();
+    private long lastPressNanos;
+    private final Robot mouse = onScreen(Robot::new);
     private final Stage stage;
     private final MainWindow window;
     private final boolean snagsHeld;
@@ -209,9 +221,11 @@ final class WindowDriver implements AutoCloseable {
         });
         settle();
         Bounds box = onScreen(() -> node.localToScreen(node.getBoundsInLocal()));
-        apart(box.getCenterX(), box.getCenterY());
-        robot.moveTo(box.getCenterX(), box.getCenterY());
-        robot.press(MouseButton.PRIMARY).release(MouseButton.PRIMARY);
+        var middle = new Point2D(box.getCenterX(), box.getCenterY());
+        moveTo(middle);
+        apart(middle);
+        mouse(r -> r.mousePress(MouseButton.PRIMARY));
+        mouse(r -> r.mouseRelease(MouseButton.PRIMARY));
         settle();
     }
 
@@ -233,12 +247,39 @@ final class WindowDriver implements AutoCloseable {
         }
     }
 
-    /** Keeps presses at nearby places from counting as double clicks. */
-    private void apart(double x, double y) throws InterruptedException {
-        Thread.sleep(320);
+    /** Keeps presses at one place from counting as double clicks; presses far from the last one never do. */
+    private void apart(Point2D px) throws InterruptedException {
+        var near = lastPress.filter(p -> p.distance(px) < FAR_PX).isPresent();
+        var since = (System.nanoTime() - lastPressNanos) / 1_000_000;
+        if (near && since < DOUBLE_CLICK_MS) {
+            Thread.sleep(DOUBLE_CLICK_MS - since);
+        }
+        lastPress = Optional.of(px);
+        lastPressNanos = System.nanoTime();
     }
 
-    private javafx.geometry.Point2D screen(double x, double y) throws Exception {
+    private void mouse(Consumer<Robot> act) throws Exception {
+        onScreen(() -> {
+            act.accept(mouse);
+            return null;
+        });
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    /** Moves the mouse in a few steps within one turn of the interface, as a quick hand does. */
+    void moveTo(Point2D px) throws Exception {
+        onScreen(() -> {
+            var from = mouse.getMousePosition();
+            for (var i = 1; i <= MOVES; i++) {
+                var share = (double) i / MOVES;
+                mouse.mouseMove(from.interpolate(px, share));
+            }
+            return null;
+        });
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    private Point2D screen(double x, double y) throws Exception {
         return onScreen(() -> {
             var p = window.plan().pixel(new Point(x, y));
             return window.plan().localToScreen(p.x(), p.y());
@@ -246,25 +287,42 @@ final class WindowDriver implements AutoCloseable {
     }
 
     void move(double x, double y) throws Exception {
-        var p = screen(x, y);
-        robot.moveTo(p.getX(), p.getY());
+        moveTo(screen(x, y));
         settle();
     }
 
     void click(double x, double y) throws Exception {
         move(x, y);
-        apart(x, y);
-        robot.press(MouseButton.PRIMARY).release(MouseButton.PRIMARY);
+        apart(screen(x, y));
+        mouse(r -> r.mousePress(MouseButton.PRIMARY));
+        mouse(r -> r.mouseRelease(MouseButton.PRIMARY));
+        settle();
+    }
+
+    /** Clicks the second button, which opens the menu of the drawing. */
+    void clickSecond(double x, double y) throws Exception {
+        move(x, y);
+        apart(screen(x, y));
+        mouse(r -> r.mousePress(MouseButton.SECONDARY));
+        mouse(r -> r.mouseRelease(MouseButton.SECONDARY));
+        settle();
+    }
+
+    /** Drags with a button by pixels from where the mouse is. */
+    void dragBy(MouseButton button, double across, double down) throws Exception {
+        mouse(r -> r.mousePress(button));
+        moveTo(onScreen(() -> mouse.getMousePosition().add(across, down)));
+        mouse(r -> r.mouseRelease(button));
         settle();
     }
 
     void drag(double x0, double y0, double x1, double y1) throws Exception {
         move(x0, y0);
-        apart(x0, y0);
-        robot.press(MouseButton.PRIMARY);
+        apart(screen(x0, y0));
+        mouse(r -> r.mousePress(MouseButton.PRIMARY));
         move((x0 + x1) / 2, (y0 + y1) / 2);
         move(x1, y1);
-        robot.release(MouseButton.PRIMARY);
+        mouse(r -> r.mouseRelease(MouseButton.PRIMARY));
         settle();
     }
 

@@ -214,9 +214,7 @@ class WindowTest {
             assertThat(after.distance(wheel.get())).isLessThan(0.01);
             assertThat(WindowDriver.onScreen(() -> w.model().now().view().pxPerMm()))
                     .isGreaterThan(1.3 * zoomBefore);
-            w.robot.press(MouseButton.MIDDLE);
-            w.robot.moveBy(60, 40);
-            w.robot.release(MouseButton.MIDDLE);
+            w.dragBy(MouseButton.MIDDLE, 60, 40);
             w.settle();
             var panned = WindowDriver.onScreen(() -> pane.pixel(under.get()));
             assertThat(panned.minus(after).distance(new Point(60, 40))).isLessThan(12);

@@ -1,5 +1,6 @@
 package honeylamp.desktop.panel;
 
+import honeylamp.desktop.workspace.Keys;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.Outcome;
 import honeylamp.plan.ElementId;
@@ -79,6 +80,6 @@ record CardParts(WorkspaceModel model) {
 
     Node delete() {
         return Widgets.button(
-                "Delete", "card-delete", "Delete does it too; Ctrl+Z brings it back", model.picked()::delete);
+                "Delete", "card-delete", "Delete does it too; " + Keys.BRINGS_IT_BACK, model.picked()::delete);
     }
 }

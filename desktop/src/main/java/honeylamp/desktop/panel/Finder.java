@@ -3,6 +3,7 @@ package honeylamp.desktop.panel;
 import honeylamp.catalogue.Furnishings;
 import honeylamp.catalogue.Materials;
 import honeylamp.catalogue.PartKinds;
+import honeylamp.desktop.command.WindowActions;
 import honeylamp.desktop.gesture.Choices;
 import honeylamp.desktop.workspace.Intent;
 import honeylamp.desktop.workspace.Stage;
@@ -28,15 +29,15 @@ public final class Finder extends VBox {
     private record Found(String name, String kind, Runnable action) {}
 
     private final WorkspaceModel model;
-    private final Commands commands;
+    private final WindowActions window;
     private final TextField words = new TextField();
     private final ListView<Found> list = new ListView<>();
 
     /** A finder, hidden at first. */
-    public Finder(WorkspaceModel model, Commands commands) {
+    public Finder(WorkspaceModel model, WindowActions window) {
         super(8);
         this.model = model;
-        this.commands = commands;
+        this.window = window;
         setId("finder");
         getStyleClass().add("finder");
         setVisible(false);
@@ -65,7 +66,7 @@ public final class Finder extends VBox {
     private void close() {
         setVisible(false);
         setManaged(false);
-        commands.focusPlan();
+        window.focusPlan();
     }
 
     private void key(KeyEvent e) {
@@ -104,32 +105,12 @@ public final class Finder extends VBox {
     }
 
     private List<Found> all() {
-        var out = new ArrayList<Found>(List.of(
-                new Found("New plan", "command", commands::newPlan),
-                new Found("Open plan", "command", commands::openPlan),
-                new Found("Save plan", "command", commands::savePlan),
-                new Found("Save plan as", "command", commands::savePlanAs),
-                new Found("Bring in picture", "command", commands::bringInPicture),
-                new Found("Paste picture", "command", commands::pastePicture),
-                new Found("Bring in survey", "command", commands::bringInSurvey),
-                new Found("Propose level of picture", "command", commands::proposeLevel),
-                new Found("Picture beside the plan", "command", commands::toggleBeside),
-                new Found("Catch lines of picture", "command", commands::toggleLines),
-                new Found(
-                        "Connect laser meter", "command", () -> commands.meter().connect()),
-                new Found(
-                        "Disconnect laser meter",
-                        "command",
-                        () -> commands.meter().disconnect()),
-                new Found("Show or hide underlays", "command", commands::toggleUnderlays),
-                new Found("Export sheet", "command", commands::exportSheet),
-                new Found("Schedules of doors, windows and rooms", "command", commands::toggleSchedules),
-                new Found("Export schedules", "command", commands::exportSchedules),
-                new Found("Show whole sheet", "command", commands::showSheet),
-                new Found("Show plan large", "command", commands::showStorey),
-                new Found("Fit sheet to plan", "command", model::fitSheet),
-                new Found("Undo", "command", model::undo),
-                new Found("Redo", "command", model::redo)));
+        var out = new ArrayList<Found>();
+        for (var command : window.commands().all()) {
+            if (command.isFound() && window.commands().isPossible(command)) {
+                out.add(new Found(command.words(), command.keyText(), command.action()));
+            }
+        }
         for (var stage : Stage.values()) {
             for (var tool : stage.tools()) {
                 out.add(new Found(stage.label() + ": " + tool.label(), "stage", () -> model.use(tool)));

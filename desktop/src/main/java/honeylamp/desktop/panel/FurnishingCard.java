@@ -1,6 +1,7 @@
 package honeylamp.desktop.panel;
 
 import honeylamp.catalogue.Furnishings;
+import honeylamp.desktop.workspace.Keys;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.FurnishingEdits;
 import honeylamp.edit.Outcome;
@@ -56,7 +57,7 @@ record FurnishingCard(WorkspaceModel model, CardParts parts) {
                         Widgets.button(
                                 "Another",
                                 "piece-another",
-                                "A second one beside it (Ctrl+D)",
+                                "A second one beside it (" + Keys.DUPLICATE.text() + ")",
                                 model.picked()::duplicate)),
                 parts.delete());
     }

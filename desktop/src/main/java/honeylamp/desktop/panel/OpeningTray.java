@@ -2,8 +2,10 @@ package honeylamp.desktop.panel;
 
 import honeylamp.catalogue.OpeningSizes;
 import honeylamp.catalogue.OpeningSizes.Product;
+import honeylamp.desktop.command.WindowActions;
 import honeylamp.desktop.gesture.NewOpening;
 import honeylamp.desktop.workspace.Intent;
+import honeylamp.desktop.workspace.Keys;
 import honeylamp.desktop.workspace.Tool;
 import honeylamp.desktop.workspace.Workspace;
 import honeylamp.desktop.workspace.Workspace.Said;
@@ -32,7 +34,7 @@ import javafx.scene.layout.VBox;
 import javafx.scene.shape.Rectangle;
 
 /** The kinds of openings as pictures, and the size the next one has. */
-record OpeningTray(WorkspaceModel model, Commands commands, Thumbnails thumbnails, Library<Product> products) {
+record OpeningTray(WorkspaceModel model, WindowActions window, Thumbnails thumbnails, Library<Product> products) {
     /** So much of a wall is shown with a sample, in mm. */
     private static final double SAMPLE_MM = 1900;
 
@@ -51,7 +53,7 @@ record OpeningTray(WorkspaceModel model, Commands commands, Thumbnails thumbnail
             out.add(Widgets.section(family.label(), tiles));
         }
         out.add(Widgets.button(
-                "Schedules", "show-schedules", "Doors, windows and rooms as tables", commands::toggleSchedules));
+                "Schedules", "show-schedules", "Doors, windows and rooms as tables", window::toggleSchedules));
         out.add(Widgets.section("Products", products(now).toArray(Node[]::new)));
         return out;
     }
@@ -83,7 +85,7 @@ record OpeningTray(WorkspaceModel model, Commands commands, Thumbnails thumbnail
         model.act(
                 new Intent.ChooseWithin(model.now().choices().withOpening(opening)),
                 new Intent.TakeUp(Tool.PUT_IN_OPENING));
-        commands.focusPlan();
+        window.focusPlan();
     }
 
     private List<Node> size(Workspace now) {
@@ -95,7 +97,7 @@ record OpeningTray(WorkspaceModel model, Commands commands, Thumbnails thumbnail
                     .add(Widgets.toggle(
                             LengthText.shown(width, units),
                             "width-" + Math.round(width.mm()),
-                            "The next one is so wide (W goes on to the next width)",
+                            "The next one is so wide (" + Keys.NEXT_WIDTH.text() + " goes on to the next width)",
                             width.equals(opening.width()),
                             () -> resize(opening.wide(width).size())));
         }

@@ -4,6 +4,7 @@ import honeylamp.catalogue.Grounds;
 import honeylamp.catalogue.PartKinds;
 import honeylamp.catalogue.PartKinds.PartKind;
 import honeylamp.derive.SiteAreas;
+import honeylamp.desktop.command.WindowActions;
 import honeylamp.desktop.gesture.NewPart;
 import honeylamp.desktop.workspace.Intent;
 import honeylamp.desktop.workspace.Tool;
@@ -20,7 +21,7 @@ import javafx.scene.Node;
 import javafx.scene.layout.FlowPane;
 
 /** The fixed parts of the building, and the ground and bays around it, as pictures. */
-record PartTray(WorkspaceModel model, Commands commands, Thumbnails thumbnails) {
+record PartTray(WorkspaceModel model, WindowActions window, Thumbnails thumbnails) {
     private static final double GROUND_MM = 2400;
 
     List<Node> parts(Workspace now) {
@@ -96,6 +97,6 @@ record PartTray(WorkspaceModel model, Commands commands, Thumbnails thumbnails) 
 
     private void take(NewPart part, Tool tool) {
         model.act(new Intent.ChooseWithin(model.now().choices().withPart(part)), new Intent.TakeUp(tool));
-        commands.focusPlan();
+        window.focusPlan();
     }
 }

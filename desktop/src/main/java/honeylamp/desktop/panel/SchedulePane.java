@@ -7,6 +7,7 @@ import honeylamp.derive.Schedule.Measure;
 import honeylamp.derive.Schedule.Row;
 import honeylamp.derive.Schedule.Subject;
 import honeylamp.derive.StoreyGeometry;
+import honeylamp.desktop.command.WindowActions;
 import honeylamp.desktop.workspace.Intent;
 import honeylamp.desktop.workspace.Tool;
 import honeylamp.desktop.workspace.Workspace;
@@ -50,7 +51,7 @@ public final class SchedulePane extends VBox {
     private static final Set<String> TYPED = Set.of("width", "sill", "head", "product", "number", "name", "height");
 
     private final WorkspaceModel model;
-    private final Commands commands;
+    private final WindowActions window;
     private final TableView<Row> table = new TableView<>();
     private final HBox bar = new HBox(6);
     private Subject subject = Subject.DOORS;
@@ -59,10 +60,10 @@ public final class SchedulePane extends VBox {
     private boolean following;
 
     /** Schedules of a model's plan. */
-    public SchedulePane(WorkspaceModel model, Commands commands) {
+    public SchedulePane(WorkspaceModel model, WindowActions window) {
         super(6);
         this.model = model;
-        this.commands = commands;
+        this.window = window;
         setId("schedules");
         getStyleClass().add("schedules");
         setPrefHeight(HIGH_PX);
@@ -142,8 +143,8 @@ public final class SchedulePane extends VBox {
         out.add(tag);
         out.add(Widgets.spring());
         var export =
-                Widgets.button("Export schedules\u2026", "schedule-export", "XLSX or CSV", commands::exportSchedules);
-        var close = Widgets.button("Close", "schedule-close", "Hides the schedules", commands::toggleSchedules);
+                Widgets.button("Export schedules\u2026", "schedule-export", "XLSX or CSV", window::exportSchedules);
+        var close = Widgets.button("Close", "schedule-close", "Hides the schedules", window::toggleSchedules);
         for (var button : List.of(export, close)) {
             button.setMaxWidth(USE_PREF_SIZE);
             out.add(button);

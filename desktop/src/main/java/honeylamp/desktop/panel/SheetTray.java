@@ -1,5 +1,6 @@
 package honeylamp.desktop.panel;
 
+import honeylamp.desktop.command.WindowActions;
 import honeylamp.desktop.workspace.Intent;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.plan.Sheet;
@@ -22,7 +23,7 @@ import javafx.scene.layout.VBox;
 final class SheetTray {
     private SheetTray() {}
 
-    static List<Node> nodes(WorkspaceModel model, Commands commands) {
+    static List<Node> nodes(WorkspaceModel model, WindowActions window) {
         var plan = model.now().plan();
         var sheet = plan.sheet();
         var paper = new FlowPane(6, 6);
@@ -62,7 +63,7 @@ final class SheetTray {
                             sheet.scale().equals(Optional.of(scale)),
                             () -> change(model, s -> s.at(Optional.of(scale)))));
         }
-        var export = Widgets.button("Export sheet\u2026", "export", "PDF, PNG or SVG (Ctrl+E)", commands::exportSheet);
+        var export = Widgets.button("Export sheet\u2026", "export", window.commands().of("export").tip(), window::exportSheet);
         export.getStyleClass().add("main-action");
         return List.of(
                 export,

@@ -4,6 +4,7 @@ import honeylamp.derive.Snag;
 import honeylamp.desktop.gesture.TryMend;
 import honeylamp.desktop.picture.PlanPane;
 import honeylamp.desktop.workspace.Intent;
+import honeylamp.desktop.workspace.Keys;
 import honeylamp.desktop.workspace.SnagSearch.Progress;
 import honeylamp.desktop.workspace.SnagSearch.SnagThere;
 import honeylamp.desktop.workspace.Tool;
@@ -201,7 +202,7 @@ public final class SnagList extends Button {
                     && box.getChildren().getLast() instanceof HBox row
                     && row.getUserData() == snag) {
                 var button = Widgets.button(
-                        mend.words(), "mend", "The plan shows what it will do; Ctrl+Z brings it back", () -> {
+                        mend.words(), "mend", "The plan shows what it will do; " + Keys.BRINGS_IT_BACK, () -> {
                             menu.hide();
                             model.edit(mend.plan(), "Mend: " + snag.kind().label());
                             plan.requestFocus();

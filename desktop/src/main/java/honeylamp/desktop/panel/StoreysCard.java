@@ -2,6 +2,7 @@ package honeylamp.desktop.panel;
 
 import honeylamp.desktop.gesture.Choices.Ghost;
 import honeylamp.desktop.workspace.Intent;
+import honeylamp.desktop.workspace.Keys;
 import honeylamp.desktop.workspace.Workspace;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.Outcome;
@@ -40,7 +41,7 @@ record StoreysCard(WorkspaceModel model, CardParts parts) {
                     .add(Widgets.toggle(
                             storey.name(),
                             "storey-" + storey.id().text(),
-                            "Work on this storey (Page Up and Page Down change it)",
+                            "Work on this storey (" + Keys.STOREY_UP.text() + " and " + Keys.STOREY_DOWN.text() + " change it)",
                             storey.id().equals(now.storey()),
                             () -> model.goTo(storey.id())));
         }
@@ -92,7 +93,7 @@ record StoreysCard(WorkspaceModel model, CardParts parts) {
                     Widgets.button("Up", "storey-up", "One place up", () -> order(StoreyEdits::raise, "Raise storey")),
                     Widgets.button(
                             "Down", "storey-down", "One place down", () -> order(StoreyEdits::lower, "Lower storey")),
-                    Widgets.button("Delete", "storey-delete", "With all on it; Ctrl+Z brings it back", this::delete)));
+                    Widgets.button("Delete", "storey-delete", "With all on it; " + Keys.BRINGS_IT_BACK, this::delete)));
         }
         return out;
     }

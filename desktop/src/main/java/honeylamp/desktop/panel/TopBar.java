@@ -1,5 +1,6 @@
 package honeylamp.desktop.panel;
 
+import honeylamp.desktop.command.WindowActions;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import javafx.beans.binding.Bindings;
 import javafx.concurrent.Task;
@@ -15,11 +16,12 @@ public final class TopBar extends HBox {
     private final Label name = new Label();
     private final Label unsaved = new Label();
     private final HBox working = new HBox(8);
+    private final WindowActions window;
     private final Button undo;
     private final Button redo;
 
     /** A bar on a model. */
-    public TopBar(WorkspaceModel model, Commands commands, LampDial lamp) {
+    public TopBar(WorkspaceModel model, WindowActions window, LampDial lamp) {
         super(8);
         this.model = model;
         getStyleClass().add("top-bar");
@@ -27,8 +29,9 @@ public final class TopBar extends HBox {
         brand.getStyleClass().add("brand");
         name.getStyleClass().add("plan-name");
         unsaved.getStyleClass().add("quiet");
-        undo = Widgets.button("Undo", "undo", "Take the last action back (Ctrl+Z)", model::undo);
-        redo = Widgets.button("Redo", "redo", "Do it again (Ctrl+Y)", model::redo);
+        this.window = window;
+        undo = button("undo", "Undo");
+        redo = button("redo", "Redo");
         working.setAlignment(Pos.CENTER);
         working.managedProperty().bind(Bindings.isNotEmpty(working.getChildren()));
         getChildren()
@@ -38,14 +41,20 @@ public final class TopBar extends HBox {
                         unsaved,
                         Widgets.spring(),
                         working,
-                        Widgets.button("New", "new", "An empty plan (Ctrl+N)", commands::newPlan),
-                        Widgets.button("Open", "open", "Open a plan (Ctrl+O)", commands::openPlan),
-                        Widgets.button("Save", "save", "Save the plan (Ctrl+S)", commands::savePlan),
+                        button("new", "New"),
+                        button("open", "Open"),
+                        button("save", "Save"),
                         undo,
                         redo,
-                        Widgets.button("Find", "find", "Any command, piece, room or finish (Ctrl+K)", commands::find),
+                        button("find", "Find"),
                         lamp);
         model.state().subscribe(_ -> update());
+    }
+
+    /** A button of a command, under a shorter name. */
+    private Button button(String command, String label) {
+        var asked = window.commands().of(command);
+        return Widgets.button(label, command, asked.tip(), asked.action());
     }
 
     private void update() {
@@ -54,8 +63,12 @@ public final class TopBar extends HBox {
         unsaved.setText(now.unsaved() ? "not saved yet" : "");
         undo.setDisable(now.history().undoable().isEmpty());
         redo.setDisable(now.history().redoable().isEmpty());
-        now.history().undoable().ifPresent(a -> undo.getTooltip().setText("Undo: " + a + " (Ctrl+Z)"));
-        now.history().redoable().ifPresent(a -> redo.getTooltip().setText("Redo: " + a + " (Ctrl+Y)"));
+        now.history().undoable().ifPresent(a -> told(undo, "Undo: " + a));
+        now.history().redoable().ifPresent(a -> told(redo, "Redo: " + a));
+    }
+
+    private void told(Button button, String words) {
+        button.getTooltip().setText(window.commands().of(button.getId()).tip(words));
     }
 
     /** Shows how far a piece of work has come, with a way to end it. */

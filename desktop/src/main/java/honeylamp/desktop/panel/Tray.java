@@ -4,8 +4,10 @@ import honeylamp.catalogue.FurnishingKind;
 import honeylamp.catalogue.Furnishings;
 import honeylamp.catalogue.Materials;
 import honeylamp.catalogue.OpeningSizes.Product;
+import honeylamp.desktop.command.WindowActions;
 import honeylamp.desktop.gesture.Choices;
 import honeylamp.desktop.workspace.Intent;
+import honeylamp.desktop.workspace.Keys;
 import honeylamp.desktop.workspace.Stage;
 import honeylamp.desktop.workspace.Tool;
 import honeylamp.desktop.workspace.Workspace;
@@ -40,7 +42,7 @@ public final class Tray extends VBox {
     private static final int TILE_PX = 74;
 
     private final WorkspaceModel model;
-    private final Commands commands;
+    private final WindowActions window;
     private final Library<Product> products;
     private final VBox content = new VBox(14);
     private final Thumbnails thumbnails = new Thumbnails(
@@ -55,9 +57,9 @@ public final class Tray extends VBox {
     private String searched = "";
 
     /** A tray on a model. */
-    public Tray(WorkspaceModel model, Commands commands, Library<Product> products) {
+    public Tray(WorkspaceModel model, WindowActions window, Library<Product> products) {
         this.model = model;
-        this.commands = commands;
+        this.window = window;
         this.products = products;
         setId("tray");
         getStyleClass().add("tray");
@@ -107,11 +109,11 @@ public final class Tray extends VBox {
     private List<Node> nodes(Workspace now) {
         var tools = tools(now);
         var rest = switch (now.stage()) {
-            case UNDERLAY -> new UnderlayTray(model, commands).nodes();
+            case UNDERLAY -> new UnderlayTray(model, window).nodes();
             case WALLS -> walls(now);
-            case OPENINGS -> new OpeningTray(model, commands, thumbnails, products).nodes(now);
-            case FIXED -> new PartTray(model, commands, thumbnails).parts(now);
-            case SITE -> new PartTray(model, commands, thumbnails).site(now);
+            case OPENINGS -> new OpeningTray(model, window, thumbnails, products).nodes(now);
+            case FIXED -> new PartTray(model, window, thumbnails).parts(now);
+            case SITE -> new PartTray(model, window, thumbnails).site(now);
             case ROOMS -> rooms(now);
             case FINISHES -> finishes(now);
             case FURNISH -> furnish(now);
@@ -124,7 +126,7 @@ public final class Tray extends VBox {
                         Widgets.quiet(
                                 "Room labels find the freest place by themselves. Write notes where you want more words; Pick and move takes them up again."));
             case LIGHT -> new LightTray(model).nodes();
-            case SHEET -> SheetTray.nodes(model, commands);
+            case SHEET -> SheetTray.nodes(model, window);
         };
         var all = new java.util.ArrayList<Node>();
         all.add(Widgets.heading(now.stage().label()));
@@ -144,13 +146,15 @@ public final class Tray extends VBox {
             var button = Widgets.toggle(
                     tool.label(),
                     "tool-" + id(tool.label()),
-                    tool.hint() + " (" + keys + "Tab changes the tool)",
+                    tool.hint() + " (" + keys + Keys.NEXT_TOOL.text() + " changes the tool)",
                     now.tool() == tool,
                     () -> {
                         model.use(tool);
-                        commands.focusPlan();
+                        window.focusPlan();
                     });
-            button.setGraphic(ToolIcons.of(tool));
+            if (tools.size() <= ONE_COLUMN || buttons.size() < MAIN_TOOLS) {
+                button.setGraphic(ToolIcons.of(tool)); // half a column has room for the words only
+            }
             buttons.add(button);
         }
         if (buttons.size() <= ONE_COLUMN) {
@@ -222,7 +226,7 @@ public final class Tray extends VBox {
                             "catch-lines",
                             "The pointer is drawn to the lines of the picture (P changes it, Control frees it for once)",
                             caught,
-                            commands::toggleLines)));
+                            window::toggleLines)));
         }
         out.add(Widgets.toggle(
                 "Raised glance",
@@ -230,11 +234,11 @@ public final class Tray extends VBox {
                 "A small raised picture of the storey in the corner (G)",
                 now.choices().glance() == Choices.Glance.SHOWN,
                 () -> {
-                    commands.toggleGlance();
-                    commands.focusPlan();
+                    window.toggleGlance();
+                    window.focusPlan();
                 }));
         out.add(Widgets.section(
-                "Laser meter", new MeterTray(commands.meter()).nodes().toArray(Node[]::new)));
+                "Laser meter", new MeterTray(window.meter()).nodes().toArray(Node[]::new)));
         return out;
     }
 
@@ -283,9 +287,9 @@ public final class Tray extends VBox {
         return List.of(
                 list,
                 Widgets.button(
-                        "Schedules", "show-schedules", "Doors, windows and rooms as tables", commands::toggleSchedules),
+                        "Schedules", "show-schedules", "Doors, windows and rooms as tables", window::toggleSchedules),
                 Widgets.section(
-                        "Units", new UnitTray(model, commands).nodes(now).toArray(Node[]::new)),
+                        "Units", new UnitTray(model, window).nodes(now).toArray(Node[]::new)),
                 Widgets.section("Brief", new BriefTray(model).nodes().toArray(Node[]::new)));
     }
 
@@ -348,6 +352,6 @@ public final class Tray extends VBox {
         model.act(
                 new Intent.ChooseWithin(model.now().choices().withFurnishing(kind.key())),
                 new Intent.TakeUp(Tool.PLACE_PIECE));
-        commands.focusPlan();
+        window.focusPlan();
     }
 }

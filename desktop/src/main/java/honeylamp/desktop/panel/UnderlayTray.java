@@ -1,5 +1,7 @@
 package honeylamp.desktop.panel;
 
+import honeylamp.desktop.command.WindowActions;
+import honeylamp.desktop.workspace.Keys;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.UnderlayEdits;
 import honeylamp.edit.UnderlayEdits.TracedWork;
@@ -17,22 +19,23 @@ import javafx.scene.control.Tooltip;
 import javafx.scene.layout.VBox;
 
 /** Bringing in pictures and surveys, and the pile of pictures of this storey. */
-record UnderlayTray(WorkspaceModel model, Commands commands) {
+record UnderlayTray(WorkspaceModel model, WindowActions window) {
     List<Node> nodes() {
         var underlays = model.now().currentStorey().underlays();
         var out = new ArrayList<Node>();
         var bring = Widgets.button(
                 "Bring in picture\u2026",
                 "bring-in",
-                "PNG, JPEG, GIF, BMP, TIFF, WebP, SVG or PDF; or drop a file on the plan, or paste (Ctrl+I, Ctrl+V)",
-                commands::bringInPicture);
+                "PNG, JPEG, GIF, BMP, TIFF, WebP, SVG or PDF; or drop a file on the plan, or paste ("
+                        + window.commands().of("picture").keyText() + ", " + Keys.PASTE.text() + ")",
+                window::bringInPicture);
         bring.getStyleClass().add("main-action");
         out.add(bring);
         out.add(Widgets.button(
                 "Bring in survey\u2026",
                 "bring-in-survey",
                 "Readings taken on site, as CSV or JSON, become a plan",
-                commands::bringInSurvey));
+                window::bringInSurvey));
         out.add(cameraNotes());
         if (underlays.isEmpty()) {
             out.add(
@@ -48,13 +51,13 @@ record UnderlayTray(WorkspaceModel model, Commands commands) {
                 "Propose level",
                 "propose-level",
                 "Looks for the angle at which the picture's lines run, and shows it",
-                commands::proposeLevel));
+                window::proposeLevel));
         out.add(Widgets.toggle(
                 "Beside the plan",
                 "toggle-beside",
                 "The picture in a pane of its own (B)",
-                commands.besideShown(),
-                commands::toggleBeside));
+                window.besideShown(),
+                window::toggleBeside));
         if (!model.now().currentStorey().walls().isEmpty()) {
             out.add(Widgets.section("Traced work", tracedWork()));
         }
@@ -97,7 +100,7 @@ record UnderlayTray(WorkspaceModel model, Commands commands) {
                         allHidden ? "Show underlays" : "Hide underlays",
                         "underlay-sight",
                         "U does it too",
-                        commands::toggleUnderlays));
+                        window::toggleUnderlays));
         return box;
     }
 

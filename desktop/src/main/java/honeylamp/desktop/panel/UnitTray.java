@@ -1,5 +1,6 @@
 package honeylamp.desktop.panel;
 
+import honeylamp.desktop.command.WindowActions;
 import honeylamp.desktop.workspace.Intent;
 import honeylamp.desktop.workspace.Tool;
 import honeylamp.desktop.workspace.Workspace;
@@ -16,7 +17,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 /** The units of the plan: named here, taken up to be placed. */
-record UnitTray(WorkspaceModel model, Commands commands) {
+record UnitTray(WorkspaceModel model, WindowActions window) {
 
     List<Node> nodes(Workspace now) {
         var out = new ArrayList<Node>();
@@ -49,7 +50,7 @@ record UnitTray(WorkspaceModel model, Commands commands) {
                             new Intent.ChooseWithin(
                                     choices.withPart(choices.part().withUnit(Optional.of(unit.id())))),
                             new Intent.TakeUp(Tool.UNITS));
-                    commands.focusPlan();
+                    window.focusPlan();
                 });
         place.setMinWidth(Region.USE_PREF_SIZE);
         var places = new Label(copies == 0 ? "stands once" : "stands in " + (copies + 1) + " places");

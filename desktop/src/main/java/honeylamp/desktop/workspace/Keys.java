@@ -6,6 +6,30 @@ import javafx.scene.input.KeyEvent;
 
 /** A key, pressed with Control or Shift or alone. */
 public record Keys(KeyCode code, Control control, Shift shift) {
+    /** Takes back. */
+    public static final Keys UNDO = control(KeyCode.Z);
+
+    /** Pastes what was copied. */
+    public static final Keys PASTE = control(KeyCode.V);
+
+    /** Makes another like what is picked. */
+    public static final Keys DUPLICATE = control(KeyCode.D);
+
+    /** The next usual width. */
+    public static final Keys NEXT_WIDTH = alone(KeyCode.W);
+
+    /** The storey above. */
+    public static final Keys STOREY_UP = alone(KeyCode.PAGE_UP);
+
+    /** The storey below. */
+    public static final Keys STOREY_DOWN = alone(KeyCode.PAGE_DOWN);
+
+    /** The next tool of the stage, or the next field. */
+    public static final Keys NEXT_TOOL = new Keys(KeyCode.TAB, Control.FREE, Shift.FREE);
+
+    /** What is said where something can be taken back. */
+    public static final String BRINGS_IT_BACK = UNDO.text() + " brings it back";
+
     /** Whether Control is held. */
     public enum Control {
         /** It is. */

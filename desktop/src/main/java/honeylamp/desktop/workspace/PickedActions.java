@@ -42,7 +42,7 @@ public final class PickedActions {
     /** Keeps a copy of what is picked, to be pasted into any storey or plan. */
     public void copy() {
         if (keep()) {
-            model.say("Copied. Ctrl+V pastes it, into another storey or plan as well.");
+            model.say("Copied. " + Keys.PASTE.text() + " pastes it, into another storey or plan as well.");
         }
     }
 
@@ -118,6 +118,6 @@ public final class PickedActions {
                 new Intent.Edit(Deletion.of(w.plan(), w.storey(), w.selection()), "Delete"),
                 new Intent.Pick(Set.of()),
                 new Intent.Say(Said.news("Deleted " + (count == 1 ? "one thing" : count + " things")
-                        + (along.isEmpty() ? "" : " " + along) + ". Ctrl+Z brings it back.")));
+                        + (along.isEmpty() ? "" : " " + along) + ". " + Keys.BRINGS_IT_BACK + ".")));
     }
 }

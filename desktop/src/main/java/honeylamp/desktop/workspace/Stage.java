@@ -44,7 +44,7 @@ public enum Stage {
 
     /** The tools; the first is the one a stage begins with. */
     public List<Tool> tools() {
-        return Tool.of(this);
+        return Tool.in(this);
     }
 
     /** The keys that go to the stage; a stage can do without. */

@@ -37,6 +37,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Function;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 
 /**
  * The tools, stage by stage; the first of a stage is the one it begins with. All that is known of a tool stands here:
@@ -333,13 +334,20 @@ public enum Tool {
     }
 
     /** The tools of a stage. */
-    static List<Tool> of(Stage stage) {
+    static List<Tool> in(Stage stage) {
         return Arrays.stream(values()).filter(t -> t.stage == stage).toList();
+    }
+
+    /** The tool these keys take up. */
+    public static Optional<Tool> of(KeyEvent pressed) {
+        return Arrays.stream(values())
+                .filter(t -> t.keys.filter(k -> k.matches(pressed)).isPresent())
+                .findFirst();
     }
 
     /** The tool of a stage that picks, if it has one. */
     static Optional<Tool> picking(Stage stage) {
-        return of(stage).stream().filter(Tool::picks).findFirst();
+        return in(stage).stream().filter(Tool::picks).findFirst();
     }
 
     /** The stage it belongs to. */
@@ -379,7 +387,7 @@ public enum Tool {
 
     /** The next tool of its stage, the first after the last. */
     public Tool next() {
-        var tools = of(stage);
+        var tools = in(stage);
         return tools.get((tools.indexOf(this) + 1) % tools.size());
     }
 

@@ -1,9 +1,10 @@
-package honeylamp.desktop.panel;
+package honeylamp.desktop.command;
 
 import honeylamp.desktop.meter.MeterLink;
+import honeylamp.units.Length;
 
 /** What the window can do besides changing the workspace. */
-public interface Commands {
+public interface WindowActions {
     /** An empty plan. */
     void newPlan();
 
@@ -66,6 +67,30 @@ public interface Commands {
 
     /** Asks the window to close, as its frame would. */
     void leave();
+
+    /** Shows the plan larger or smaller about the middle of the pane. */
+    void zoom(double factor);
+
+    /** Puts a length into the measure line. */
+    void putLength(Length length);
+
+    /** Does what the measure line says, with what is typed there. */
+    void enterFromPlan();
+
+    /** The first field of the measure line while something is under way, else the next tool of the stage. */
+    void nextFieldOrTool();
+
+    /** Moves the pointer over the drawing, in pixels. */
+    void steer(double across, double down);
+
+    /** Presses where the pointer is. */
+    void pressHere();
+
+    /** Gives the keyboard to the next part of the window. */
+    void nextPart();
+
+    /** All commands of the window. */
+    CommandTable commands();
 
     /** Gives the keyboard to the plan. */
     void focusPlan();

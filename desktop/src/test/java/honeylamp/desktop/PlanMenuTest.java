@@ -1,0 +1,81 @@
+package honeylamp.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import honeylamp.demo.DemoFiles;
+import honeylamp.desktop.workspace.Tool;
+import java.util.List;
+import java.util.Set;
+import javafx.scene.control.ContextMenu;
+import javafx.scene.control.MenuItem;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Window;
+import org.junit.jupiter.api.Test;
+
+/** The menu of the drawing: what the commands have for what is picked, and the tools of the stage. */
+class PlanMenuTest {
+    private static List<MenuItem> items() {
+        return Window.getWindows().stream()
+                .filter(ContextMenu.class::isInstance)
+                .map(ContextMenu.class::cast)
+                .filter(m -> "plan-menu".equals(m.getId()))
+                .flatMap(m -> m.getItems().stream())
+                .toList();
+    }
+
+    private static List<String> ids() throws Exception {
+        return WindowDriver.onScreen(() -> items().stream()
+                .map(MenuItem::getId)
+                .filter(id -> id != null)
+                .toList());
+    }
+
+    private static void open(WindowDriver w) throws Exception {
+        w.key(KeyCode.ESCAPE); // the menu before
+        w.clickSecond(6500, 1500);
+    }
+
+    @Test
+    void offersWhatCanBeDoneAndTheToolsOfTheStage() throws Exception {
+        try (var w = WindowDriver.with(DemoFiles.document())) {
+            open(w);
+            assertThat(ids())
+                    .contains("menu-paste", "menu-pick-all", "menu-take-place-piece")
+                    .doesNotContain("menu-delete", "menu-undo");
+            WindowDriver.onScreen(() -> {
+                var piece = w.model().now().currentStorey().furnishings().getFirst();
+                w.model().pick(Set.of(piece.id()));
+                return null;
+            });
+            open(w);
+            assertThat(ids()).contains("menu-delete", "menu-copy", "menu-duplicate");
+            WindowDriver.onScreen(() -> {
+                items().stream()
+                        .filter(i -> "menu-delete".equals(i.getId()))
+                        .findFirst()
+                        .orElseThrow()
+                        .fire();
+                return null;
+            });
+            assertThat(w.plan().storeys().getFirst().furnishings())
+                    .hasSize(DemoFiles.document()
+                                    .plan()
+                                    .storeys()
+                                    .getFirst()
+                                    .furnishings()
+                                    .size()
+                            - 1);
+            open(w);
+            assertThat(ids()).contains("menu-undo");
+            WindowDriver.onScreen(() -> {
+                items().stream()
+                        .filter(i -> "menu-take-place-piece".equals(i.getId()))
+                        .findFirst()
+                        .orElseThrow()
+                        .fire();
+                return null;
+            });
+            assertThat(WindowDriver.<Tool>onScreen(() -> w.model().now().tool())).isEqualTo(Tool.PLACE_PIECE);
+        }
+    }
+}
