@@ -4,6 +4,7 @@ import honeylamp.catalogue.Seeds;
 import honeylamp.derive.StoreyGeometry;
 import honeylamp.drawing.AwtShapes;
 import honeylamp.drawing.Face;
+import honeylamp.drawing.TypeLine;
 import honeylamp.geometry.Affine;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Path;
@@ -175,15 +176,14 @@ public record SurveySheet(
         }
         var middle = p.towards(q, 0.5);
         var angle = Math.atan2(q.y() - p.y(), q.x() - p.x());
-        var glyphs = Face.REGULAR.glyphs(length.text());
-        var box = glyphs.getLogicalBounds();
+        var line = TypeLine.of(Face.REGULAR, length.text(), 0);
         var inner = (Graphics2D) g.create();
         inner.transform(AffineTransform.getTranslateInstance(middle.x(), middle.y()));
         inner.rotate(angle + 0.03 * Seeds.signed(seed, 7000 + index, 1));
         inner.translate(0, -7);
         inner.scale(0.026, 0.026);
-        inner.translate(-box.getWidth() / 2, 0);
-        inner.fill(glyphs.getOutline());
+        inner.translate(-line.widthEm() * 1000 / 2, 0);
+        line.pieces().forEach(piece -> inner.fill(piece.outline()));
         inner.dispose();
     }
 

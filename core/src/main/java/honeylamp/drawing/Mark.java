@@ -31,6 +31,11 @@ public sealed interface Mark {
             double turnDeg,
             Ink ink)
             implements Mark {
+        /** The line as it is set. */
+        public TypeLine set() {
+            return TypeLine.of(face, text, trackingEm);
+        }
+
         /** The width of the line, in paper mm. */
         public double widthMm() {
             return face.widthMm(text, capHeightMm, trackingEm);

@@ -1,7 +1,9 @@
 package honeylamp.output;
 
+import honeylamp.drawing.AwtShapes;
 import honeylamp.drawing.Blend;
 import honeylamp.drawing.Face;
+import honeylamp.drawing.FontFile;
 import honeylamp.drawing.Ink;
 import honeylamp.drawing.Layer;
 import honeylamp.drawing.Mark;
@@ -17,11 +19,13 @@ import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import org.apache.pdfbox.cos.COSDictionary;
 import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
+import org.apache.pdfbox.pdmodel.documentinterchange.markedcontent.PDPropertyList;
 import org.apache.pdfbox.pdmodel.font.PDFont;
 import org.apache.pdfbox.pdmodel.font.PDType0Font;
 import org.apache.pdfbox.pdmodel.graphics.blend.BlendMode;
@@ -38,7 +42,7 @@ public final class PdfOutput {
     private record StateKey(double fill, double stroke, Blend blend) {}
 
     private final PDDocument document;
-    private final Map<Face, PDFont> fonts = new EnumMap<>(Face.class);
+    private final Map<FontFile, PDFont> fonts = new EnumMap<>(FontFile.class);
     private final Map<StateKey, PDExtendedGraphicsState> states = new HashMap<>();
 
     private PdfOutput(PDDocument document) {
@@ -60,9 +64,7 @@ public final class PdfOutput {
 
     private void page(Page page, Progress progress) throws IOException, Progress.Cancelled {
         for (var face : Face.values()) {
-            try (var in = face.open()) {
-                fonts.put(face, PDType0Font.load(document, in, true));
-            }
+            font(face.file());
         }
         var paper = new PDPage(
                 new PDRectangle((float) (page.widthMm() * POINTS_PER_MM), (float) (page.heightMm() * POINTS_PER_MM)));
@@ -195,23 +197,47 @@ public final class PdfOutput {
     }
 
     private void text(PDPageContentStream stream, Mark.Text text, Blend blend) throws IOException {
-        var font = fonts.get(text.face());
-        if (font == null) {
-            throw new IllegalStateException("face " + text.face() + " was not loaded");
-        }
         var size = Face.sizeOfCapHeight(text.capHeightMm());
         var start = text.start();
         colour(stream, text.ink(), blend);
-        stream.beginText();
-        stream.setFont(font, (float) size);
-        stream.setCharacterSpacing((float) (text.trackingEm() * size));
-        var turned = new AffineTransform();
-        turned.translate(start.x(), start.y());
-        turned.rotate(Math.toRadians(text.turnDeg()));
-        turned.scale(1, -1); // glyphs stand up although paper y points down
-        stream.setTextMatrix(new Matrix(turned));
-        stream.showText(text.text());
-        stream.endText();
+        for (var piece : text.set().pieces()) {
+            var at = new AffineTransform();
+            at.translate(start.x(), start.y());
+            at.rotate(Math.toRadians(text.turnDeg()));
+            switch (piece.setting()) {
+                case PLAIN -> {
+                    at.translate(piece.fromEm() * size, 0);
+                    at.scale(1, -1); // glyphs stand up although paper y points down
+                    stream.beginText();
+                    stream.setFont(font(piece.file()), (float) size);
+                    stream.setCharacterSpacing((float) (text.trackingEm() * size));
+                    stream.setTextMatrix(new Matrix(at));
+                    stream.showText(piece.text());
+                    stream.endText();
+                }
+                case SHAPED -> {
+                    at.scale(size / 1000, size / 1000);
+                    var words = new COSDictionary();
+                    words.setString(COSName.ACTUAL_TEXT, piece.text()); // so that it can be found and copied
+                    stream.beginMarkedContent(COSName.getPDFName("Span"), PDPropertyList.create(words));
+                    trace(stream, AwtShapes.path(at.createTransformedShape(piece.outline())));
+                    stream.fill();
+                    stream.endMarkedContent();
+                }
+            }
+        }
+    }
+
+    private PDFont font(FontFile file) throws IOException {
+        var known = fonts.get(file);
+        if (known != null) {
+            return known;
+        }
+        try (var in = file.open()) {
+            var loaded = PDType0Font.load(document, in, true);
+            fonts.put(file, loaded);
+            return loaded;
+        }
     }
 
     private void picture(PDPageContentStream stream, Mark.Picture picture, Blend blend) throws IOException {

@@ -129,19 +129,14 @@ public final class RasterPainter {
     /** Glyph outlines, placed one by one where the letters are spaced out. */
     private static void text(Mark.Text text, Graphics2D g) {
         var size = honeylamp.drawing.Face.sizeOfCapHeight(text.capHeightMm());
-        var glyphs = text.face().glyphs(text.text());
         var perUnit = size / 1000;
-        for (var i = 0; i < glyphs.getNumGlyphs(); i++) {
-            var p = glyphs.getGlyphPosition(i);
-            glyphs.setGlyphPosition(i, new java.awt.geom.Point2D.Double(p.getX() + i * text.trackingEm() * 1000, 0));
-        }
         Point start = text.start();
         var inner = (Graphics2D) g.create();
         inner.translate(start.x(), start.y());
         inner.rotate(Math.toRadians(text.turnDeg()));
         inner.scale(perUnit, perUnit);
         inner.setColor(colour(text.ink()));
-        inner.fill(glyphs.getOutline());
+        text.set().pieces().forEach(p -> inner.fill(p.outline()));
         inner.dispose();
     }
 

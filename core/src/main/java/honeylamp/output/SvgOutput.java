@@ -1,13 +1,17 @@
 package honeylamp.output;
 
+import honeylamp.drawing.AwtShapes;
 import honeylamp.drawing.Blend;
 import honeylamp.drawing.Face;
 import honeylamp.drawing.Ink;
 import honeylamp.drawing.Layer;
 import honeylamp.drawing.Mark;
 import honeylamp.drawing.Pen;
+import honeylamp.drawing.TypeLine;
 import honeylamp.geometry.Path;
+import honeylamp.geometry.Point;
 import honeylamp.sheet.Page;
+import java.awt.geom.AffineTransform;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;
@@ -118,6 +122,30 @@ public final class SvgOutput {
 
     private void text(Mark.Text text) throws XMLStreamException {
         var start = text.start();
+        var size = Face.sizeOfCapHeight(text.capHeightMm());
+        for (var piece : text.set().pieces()) {
+            var at = start.plus(Point.direction(text.turnDeg()).times(piece.fromEm() * size));
+            switch (piece.setting()) {
+                case PLAIN -> plain(text, piece, at, size);
+                case SHAPED -> shaped(text, piece, start, size);
+            }
+        }
+    }
+
+    /** Letters that join, as outlines with the words for readers. */
+    private void shaped(Mark.Text text, TypeLine.Piece piece, Point start, double size) throws XMLStreamException {
+        var at = AffineTransform.getTranslateInstance(start.x(), start.y());
+        at.rotate(Math.toRadians(text.turnDeg()));
+        at.scale(size / 1000, size / 1000);
+        xml.writeEmptyElement("path");
+        xml.writeAttribute("role", "img");
+        xml.writeAttribute("aria-label", piece.text());
+        xml.writeAttribute("d", data(AwtShapes.path(at.createTransformedShape(piece.outline()))));
+        xml.writeAttribute("fill", colour(text.ink()));
+        opacity("fill-opacity", text.ink());
+    }
+
+    private void plain(Mark.Text text, TypeLine.Piece piece, Point start, double size) throws XMLStreamException {
         xml.writeStartElement("text");
         xml.writeAttribute("x", number(start.x()));
         xml.writeAttribute("y", number(start.y()));
@@ -126,15 +154,15 @@ public final class SvgOutput {
                     "transform",
                     "rotate(" + number(text.turnDeg()) + " " + number(start.x()) + " " + number(start.y()) + ")");
         }
-        xml.writeAttribute("font-family", "'" + Face.FAMILY + "', sans-serif");
-        xml.writeAttribute("font-weight", Integer.toString(text.face().weight()));
-        xml.writeAttribute("font-size", number(Face.sizeOfCapHeight(text.capHeightMm())));
-        if (text.text().length() > 1) {
-            xml.writeAttribute("textLength", number(text.widthMm())); // holds with a stand-in font too
+        xml.writeAttribute("font-family", "'" + piece.file().family() + "', sans-serif");
+        xml.writeAttribute("font-weight", Integer.toString(piece.file().weight()));
+        xml.writeAttribute("font-size", number(size));
+        if (piece.text().length() > 1) {
+            xml.writeAttribute("textLength", number(piece.widthEm() * size)); // holds with a stand-in font too
         }
         xml.writeAttribute("fill", colour(text.ink()));
         opacity("fill-opacity", text.ink());
-        xml.writeCharacters(text.text());
+        xml.writeCharacters(piece.text());
         xml.writeEndElement();
     }
 

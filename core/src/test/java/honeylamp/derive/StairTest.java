@@ -251,7 +251,8 @@ class StairTest {
         for (var kind : PartKinds.all()) {
             var added = StructureEdits.add(high, at, PartKinds.usual(kind, high, at), Position.ofMm(3000, 2500), 0);
             assertThat(FixedParts.on(added.plan(), added.plan().storey(at))).isNotNull();
-            assertThat(TestPlans.laid(added.plan()).snags(Snags.USUAL_GAP_REACH, () -> true)).isPresent();
+            assertThat(TestPlans.laid(added.plan()).snags(Snags.USUAL_GAP_REACH, () -> true))
+                    .isPresent();
         }
     }
 }

@@ -24,10 +24,8 @@ class PlanMenuTest {
     }
 
     private static List<String> ids() throws Exception {
-        return WindowDriver.onScreen(() -> items().stream()
-                .map(MenuItem::getId)
-                .filter(id -> id != null)
-                .toList());
+        return WindowDriver.onScreen(() ->
+                items().stream().map(MenuItem::getId).filter(id -> id != null).toList());
     }
 
     private static void open(WindowDriver w) throws Exception {
@@ -75,7 +73,8 @@ class PlanMenuTest {
                         .fire();
                 return null;
             });
-            assertThat(WindowDriver.<Tool>onScreen(() -> w.model().now().tool())).isEqualTo(Tool.PLACE_PIECE);
+            assertThat(WindowDriver.<Tool>onScreen(() -> w.model().now().tool()))
+                    .isEqualTo(Tool.PLACE_PIECE);
         }
     }
 }

@@ -28,7 +28,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import javafx.geometry.Point2D;
-import javafx.geometry.VerticalDirection;
 import javafx.scene.image.WritableImage;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.DataFormat;
@@ -329,8 +328,7 @@ class UnderlayWindowTest {
             var box = WindowDriver.onScreen(() -> beside.localToScreen(beside.getBoundsInLocal()));
             assertThat(box.getWidth()).isGreaterThan(150);
             w.moveTo(new Point2D(box.getCenterX(), box.getCenterY()));
-            w.robot.scroll(2, VerticalDirection.UP);
-            w.settle();
+            w.wheelUp(2);
             assertThat(w.model().now().view()).isEqualTo(view);
             w.focusPlan();
             w.key(KeyCode.B);

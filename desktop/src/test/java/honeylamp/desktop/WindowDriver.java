@@ -43,7 +43,7 @@ final class WindowDriver implements AutoCloseable {
     final List<Plan> autosaved = new ArrayList<>();
     final Answers answers = new Answers();
     /** Presses within this time and place of each other count as one double click. */
-    private static final long DOUBLE_CLICK_MS = 320;
+    private static final long DOUBLE_CLICK_MS = 520;
 
     private static final double FAR_PX = 24;
     private static final int MOVES = 4;
@@ -305,6 +305,14 @@ final class WindowDriver implements AutoCloseable {
         apart(screen(x, y));
         mouse(r -> r.mousePress(MouseButton.SECONDARY));
         mouse(r -> r.mouseRelease(MouseButton.SECONDARY));
+        settle();
+    }
+
+    /** Turns the wheel upward by so many notches where the mouse is. */
+    void wheelUp(int notches) throws Exception {
+        for (var i = 0; i < notches; i++) {
+            mouse(r -> r.mouseWheel(-1));
+        }
         settle();
     }
 

@@ -208,8 +208,7 @@ class WindowTest {
                 return null;
             });
             var zoomBefore = WindowDriver.onScreen(() -> w.model().now().view().pxPerMm());
-            w.robot.scroll(2, javafx.geometry.VerticalDirection.UP);
-            w.settle();
+            w.wheelUp(2);
             var after = WindowDriver.onScreen(() -> pane.pixel(under.get()));
             assertThat(after.distance(wheel.get())).isLessThan(0.01);
             assertThat(WindowDriver.onScreen(() -> w.model().now().view().pxPerMm()))

@@ -44,10 +44,18 @@ public final class CommandTable {
         next();
         seen(window);
         hands(window);
-        add("meter-connect", "Connect laser meter", "Lengths come from a laser meter", Place.DEVICE, () -> window.meter()
-                .connect());
-        add("meter-disconnect", "Disconnect laser meter", "Lengths are typed again", Place.DEVICE, () -> window.meter()
-                .disconnect());
+        add(
+                "meter-connect",
+                "Connect laser meter",
+                "Lengths come from a laser meter",
+                Place.DEVICE,
+                () -> window.meter().connect());
+        add(
+                "meter-disconnect",
+                "Disconnect laser meter",
+                "Lengths are typed again",
+                Place.DEVICE,
+                () -> window.meter().disconnect());
     }
 
     private void plans(WindowActions window) {
@@ -62,18 +70,22 @@ public final class CommandTable {
                 window::savePlanAs,
                 controlShift(KeyCode.S));
         add("export", "Export sheet", "PDF, PNG or SVG", Place.PLAN, window::exportSheet, control(KeyCode.E));
-        add("schedules", "Schedules of doors, windows and rooms", "Lists below the plan", Place.PLAN, () ->
-                window.toggleSchedules());
+        add(
+                "schedules",
+                "Schedules of doors, windows and rooms",
+                "Lists below the plan",
+                Place.PLAN,
+                () -> window.toggleSchedules());
         add("export-schedules", "Export schedules", "XLSX or CSV", Place.PLAN, window::exportSchedules);
         add("survey", "Bring in survey", "Makes a plan of measured readings", Place.PLAN, window::bringInSurvey);
+        add("find", "Find", "Any command, piece, room or finish", Place.PLAN, window::find, control(KeyCode.K));
         add(
-                "find",
-                "Find",
-                "Any command, piece, room or finish",
+                "leave",
+                "Leave",
+                "Ends the program; asks first if something is in no file",
                 Place.PLAN,
-                window::find,
-                control(KeyCode.K));
-        add("leave", "Leave", "Ends the program; asks first if something is in no file", Place.PLAN, window::leave, control(KeyCode.Q));
+                window::leave,
+                control(KeyCode.Q));
     }
 
     private void pictures(WindowActions window) {
@@ -85,10 +97,33 @@ public final class CommandTable {
                 window::bringInPicture,
                 control(KeyCode.I));
         add("paste-picture", "Paste picture", "The picture on the clipboard", Place.PICTURE, window::pastePicture);
-        add("level", "Propose level of picture", "Looks for the angle its lines run at", Place.PICTURE, window::proposeLevel);
-        plain("beside", "Picture beside the plan", "The picture in a pane of its own", Place.PICTURE, window::toggleBeside, KeyCode.B);
-        plain("lines", "Catch lines of picture", "Whether its lines are caught", Place.PICTURE, window::toggleLines, KeyCode.P);
-        plain("underlays", "Show or hide underlays", "All pictures of the storey", Place.PICTURE, window::toggleUnderlays, KeyCode.U);
+        add(
+                "level",
+                "Propose level of picture",
+                "Looks for the angle its lines run at",
+                Place.PICTURE,
+                window::proposeLevel);
+        plain(
+                "beside",
+                "Picture beside the plan",
+                "The picture in a pane of its own",
+                Place.PICTURE,
+                window::toggleBeside,
+                KeyCode.B);
+        plain(
+                "lines",
+                "Catch lines of picture",
+                "Whether its lines are caught",
+                Place.PICTURE,
+                window::toggleLines,
+                KeyCode.P);
+        plain(
+                "underlays",
+                "Show or hide underlays",
+                "All pictures of the storey",
+                Place.PICTURE,
+                window::toggleUnderlays,
+                KeyCode.U);
     }
 
     private void picked() {
@@ -110,11 +145,42 @@ public final class CommandTable {
                 Where.ANYWHERE,
                 w -> w.history().redoable().isPresent(),
                 model::redo));
-        outside("copy", "Copy", "Keeps a copy, to be pasted into any storey or plan", CommandTable::isPicked, model.picked()::copy, control(KeyCode.C));
-        outside("cut", "Cut", "Keeps a copy and deletes what is picked", CommandTable::isPicked, model.picked()::cut, control(KeyCode.X));
-        outside("duplicate", "Another like it", "A second one beside it", CommandTable::isPicked, model.picked()::duplicate, Keys.DUPLICATE);
-        outside("pick-all", "Pick all of the stage", "All walls, all openings, all pieces …", _ -> true, model.picked()::all, control(KeyCode.A));
-        outside("delete", "Delete", "What is picked; what hangs in it goes too", CommandTable::isPicked, model.picked()::delete, alone(KeyCode.DELETE), alone(KeyCode.BACK_SPACE));
+        outside(
+                "copy",
+                "Copy",
+                "Keeps a copy, to be pasted into any storey or plan",
+                CommandTable::isPicked,
+                model.picked()::copy,
+                control(KeyCode.C));
+        outside(
+                "cut",
+                "Cut",
+                "Keeps a copy and deletes what is picked",
+                CommandTable::isPicked,
+                model.picked()::cut,
+                control(KeyCode.X));
+        outside(
+                "duplicate",
+                "Another like it",
+                "A second one beside it",
+                CommandTable::isPicked,
+                model.picked()::duplicate,
+                Keys.DUPLICATE);
+        outside(
+                "pick-all",
+                "Pick all of the stage",
+                "All walls, all openings, all pieces …",
+                _ -> true,
+                model.picked()::all,
+                control(KeyCode.A));
+        outside(
+                "delete",
+                "Delete",
+                "What is picked; what hangs in it goes too",
+                CommandTable::isPicked,
+                model.picked()::delete,
+                alone(KeyCode.DELETE),
+                alone(KeyCode.BACK_SPACE));
     }
 
     private static boolean isPicked(Workspace now) {
@@ -136,11 +202,41 @@ public final class CommandTable {
                         window.pastePicture();
                     }
                 }));
-        plain("escape", "Let go", "Drops what is under way, then what is picked, then takes up the tool that picks", Place.GESTURE, model::escape, KeyCode.ESCAPE);
-        plain("turn", "Turn", "Turns a piece; hangs a leaf at the other jamb", Place.GESTURE, () -> model.key(Gesture.Key.TURN), KeyCode.R);
-        plain("flip", "Other side", "Changes the side, hand or shape of what is put in", Place.GESTURE, () -> model.key(Gesture.Key.FLIP), KeyCode.F);
-        plain("close", "Close", "Closes a chain of walls; centres an opening", Place.GESTURE, () -> model.key(Gesture.Key.CLOSE), KeyCode.C);
-        plain("next-catch", "Next catch", "Catches the next thing within reach", Place.GESTURE, () -> model.key(Gesture.Key.NEXT), KeyCode.N);
+        plain(
+                "escape",
+                "Let go",
+                "Drops what is under way, then what is picked, then takes up the tool that picks",
+                Place.GESTURE,
+                model::escape,
+                KeyCode.ESCAPE);
+        plain(
+                "turn",
+                "Turn",
+                "Turns a piece; hangs a leaf at the other jamb",
+                Place.GESTURE,
+                () -> model.key(Gesture.Key.TURN),
+                KeyCode.R);
+        plain(
+                "flip",
+                "Other side",
+                "Changes the side, hand or shape of what is put in",
+                Place.GESTURE,
+                () -> model.key(Gesture.Key.FLIP),
+                KeyCode.F);
+        plain(
+                "close",
+                "Close",
+                "Closes a chain of walls; centres an opening",
+                Place.GESTURE,
+                () -> model.key(Gesture.Key.CLOSE),
+                KeyCode.C);
+        plain(
+                "next-catch",
+                "Next catch",
+                "Catches the next thing within reach",
+                Place.GESTURE,
+                () -> model.key(Gesture.Key.NEXT),
+                KeyCode.N);
         add(new Command(
                 "measured",
                 "Put in what was measured",
@@ -162,29 +258,119 @@ public final class CommandTable {
     }
 
     private void next() {
-        choice("next-type", "Next type", "The next wall type, or the next kind of opening", NextChoice::type, _ -> true, KeyCode.T);
-        choice("next-width", "Next width", "The next usual width of an opening", NextChoice::width, w -> w.stage() == Stage.OPENINGS, Keys.NEXT_WIDTH.code());
-        choice("next-face", "Next drawn face", "Outer face, centre or inner face is drawn", NextChoice::face, _ -> true, KeyCode.D);
+        choice(
+                "next-type",
+                "Next type",
+                "The next wall type, or the next kind of opening",
+                NextChoice::type,
+                _ -> true,
+                KeyCode.T);
+        choice(
+                "next-width",
+                "Next width",
+                "The next usual width of an opening",
+                NextChoice::width,
+                w -> w.stage() == Stage.OPENINGS,
+                Keys.NEXT_WIDTH.code());
+        choice(
+                "next-face",
+                "Next drawn face",
+                "Outer face, centre or inner face is drawn",
+                NextChoice::face,
+                _ -> true,
+                KeyCode.D);
         choice("square", "Square or free", "Walls at right angles, or at any", NextChoice::angle, _ -> true, KeyCode.Q);
     }
 
     private void seen(WindowActions window) {
-        plain("lamp", "Lamp", "Draft, Colour or Lit", Place.SEEN, () -> model.light(model.now().lamp().next()), KeyCode.L);
-        plain("glance", "Raised glance", "The storey seen from above at a slant", Place.SEEN, window::toggleGlance, KeyCode.G);
-        plain("show-sheet", "Show whole sheet", "The sheet fills the drawing", Place.SEEN, window::showSheet, KeyCode.END);
-        plain("show-storey", "Show plan large", "The storey fills the drawing", Place.SEEN, window::showStorey, KeyCode.HOME);
-        add("fit-sheet", "Fit sheet to plan", "The largest scale that fits, in the middle", Place.SEEN, model::fitSheet);
-        add("zoom-in", "Larger", "As the wheel does", Place.SEEN, () -> window.zoom(1.25), controlSign(KeyCode.PLUS), controlSign(KeyCode.EQUALS), controlSign(KeyCode.ADD));
-        add("zoom-out", "Smaller", "As the wheel does", Place.SEEN, () -> window.zoom(0.8), controlSign(KeyCode.MINUS), controlSign(KeyCode.SUBTRACT));
-        plain("storey-up", "Storey above", "Works on the storey above", Place.SEEN, () -> model.climb(1), Keys.STOREY_UP.code());
-        plain("storey-down", "Storey below", "Works on the storey below", Place.SEEN, () -> model.climb(-1), Keys.STOREY_DOWN.code());
+        plain(
+                "lamp",
+                "Lamp",
+                "Draft, Colour or Lit",
+                Place.SEEN,
+                () -> model.light(model.now().lamp().next()),
+                KeyCode.L);
+        plain(
+                "glance",
+                "Raised glance",
+                "The storey seen from above at a slant",
+                Place.SEEN,
+                window::toggleGlance,
+                KeyCode.G);
+        plain(
+                "show-sheet",
+                "Show whole sheet",
+                "The sheet fills the drawing",
+                Place.SEEN,
+                window::showSheet,
+                KeyCode.END);
+        plain(
+                "show-storey",
+                "Show plan large",
+                "The storey fills the drawing",
+                Place.SEEN,
+                window::showStorey,
+                KeyCode.HOME);
+        add(
+                "fit-sheet",
+                "Fit sheet to plan",
+                "The largest scale that fits, in the middle",
+                Place.SEEN,
+                model::fitSheet);
+        add(
+                "zoom-in",
+                "Larger",
+                "As the wheel does",
+                Place.SEEN,
+                () -> window.zoom(1.25),
+                controlSign(KeyCode.PLUS),
+                controlSign(KeyCode.EQUALS),
+                controlSign(KeyCode.ADD));
+        add(
+                "zoom-out",
+                "Smaller",
+                "As the wheel does",
+                Place.SEEN,
+                () -> window.zoom(0.8),
+                controlSign(KeyCode.MINUS),
+                controlSign(KeyCode.SUBTRACT));
+        plain(
+                "storey-up",
+                "Storey above",
+                "Works on the storey above",
+                Place.SEEN,
+                () -> model.climb(1),
+                Keys.STOREY_UP.code());
+        plain(
+                "storey-down",
+                "Storey below",
+                "Works on the storey below",
+                Place.SEEN,
+                () -> model.climb(-1),
+                Keys.STOREY_DOWN.code());
     }
 
     private void hands(WindowActions window) {
-        add("next-part", "Next part of the window", "Takes the keyboard to the next part", Place.HANDS, window::nextPart, alone(KeyCode.F6));
+        add(
+                "next-part",
+                "Next part of the window",
+                "Takes the keyboard to the next part",
+                Place.HANDS,
+                window::nextPart,
+                alone(KeyCode.F6));
         drawing("enter", "Enter", "Does what the measure line says", window::enterFromPlan, alone(KeyCode.ENTER));
-        drawing("next-field", "Next field or tool", "A field of the measure line while something is under way, else the next tool of the stage", window::nextFieldOrTool, Keys.NEXT_TOOL);
-        drawing("press", "Press", "Presses where the pointer is, and drags while held", window::pressHere, alone(KeyCode.SPACE));
+        drawing(
+                "next-field",
+                "Next field or tool",
+                "A field of the measure line while something is under way, else the next tool of the stage",
+                window::nextFieldOrTool,
+                Keys.NEXT_TOOL);
+        drawing(
+                "press",
+                "Press",
+                "Presses where the pointer is, and drags while held",
+                window::pressHere,
+                alone(KeyCode.SPACE));
         steer(window, "left", -1, 0, KeyCode.LEFT, KeyCode.KP_LEFT);
         steer(window, "right", 1, 0, KeyCode.RIGHT, KeyCode.KP_RIGHT);
         steer(window, "up", 0, -1, KeyCode.UP, KeyCode.KP_UP);

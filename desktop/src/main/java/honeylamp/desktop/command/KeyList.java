@@ -37,6 +37,12 @@ public final class KeyList {
     }
 
     private static void row(StringBuilder out, String keys, String words, String hint) {
-        out.append("| ").append(keys).append(" | ").append(words).append(" | ").append(hint).append(" |\n");
+        out.append("| ")
+                .append(keys)
+                .append(" | ")
+                .append(words)
+                .append(" | ")
+                .append(hint)
+                .append(" |\n");
     }
 }

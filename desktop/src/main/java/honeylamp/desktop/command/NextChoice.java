@@ -25,10 +25,7 @@ final class NextChoice {
 
     private static Choices wallType(Workspace now) {
         var types = now.plan().wallTypes();
-        var at = types.stream()
-                .map(WallType::id)
-                .toList()
-                .indexOf(now.choices().wallType());
+        var at = types.stream().map(WallType::id).toList().indexOf(now.choices().wallType());
         return now.choices().withWallType(types.get((at + 1) % types.size()).id());
     }
 

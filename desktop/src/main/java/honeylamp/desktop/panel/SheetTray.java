@@ -63,7 +63,8 @@ final class SheetTray {
                             sheet.scale().equals(Optional.of(scale)),
                             () -> change(model, s -> s.at(Optional.of(scale)))));
         }
-        var export = Widgets.button("Export sheet\u2026", "export", window.commands().of("export").tip(), window::exportSheet);
+        var export = Widgets.button(
+                "Export sheet\u2026", "export", window.commands().of("export").tip(), window::exportSheet);
         export.getStyleClass().add("main-action");
         return List.of(
                 export,

@@ -41,7 +41,8 @@ record StoreysCard(WorkspaceModel model, CardParts parts) {
                     .add(Widgets.toggle(
                             storey.name(),
                             "storey-" + storey.id().text(),
-                            "Work on this storey (" + Keys.STOREY_UP.text() + " and " + Keys.STOREY_DOWN.text() + " change it)",
+                            "Work on this storey (" + Keys.STOREY_UP.text() + " and " + Keys.STOREY_DOWN.text()
+                                    + " change it)",
                             storey.id().equals(now.storey()),
                             () -> model.goTo(storey.id())));
         }

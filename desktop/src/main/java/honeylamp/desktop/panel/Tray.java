@@ -288,8 +288,7 @@ public final class Tray extends VBox {
                 list,
                 Widgets.button(
                         "Schedules", "show-schedules", "Doors, windows and rooms as tables", window::toggleSchedules),
-                Widgets.section(
-                        "Units", new UnitTray(model, window).nodes(now).toArray(Node[]::new)),
+                Widgets.section("Units", new UnitTray(model, window).nodes(now).toArray(Node[]::new)),
                 Widgets.section("Brief", new BriefTray(model).nodes().toArray(Node[]::new)));
     }
 

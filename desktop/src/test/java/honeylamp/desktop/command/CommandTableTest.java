@@ -28,8 +28,7 @@ class CommandTableTest {
     private static final Path PAGE = Path.of("../docs/keys.md");
 
     private final List<String> asked = new ArrayList<>();
-    private final WorkspaceModel model =
-            new WorkspaceModel(Origin.of(PlanDocument.of(SailclothYard.plan())), _ -> {});
+    private final WorkspaceModel model = new WorkspaceModel(Origin.of(PlanDocument.of(SailclothYard.plan())), _ -> {});
     private final CommandTable table = new CommandTable(model, window());
 
     /** A window that notes what it is asked for. */
@@ -75,13 +74,23 @@ class CommandTableTest {
 
     @Test
     void keysAskForTheirCommandWhereTheyMay() {
-        assertThat(table.of(press(KeyCode.S, true, false), _ -> true).orElseThrow().id()).isEqualTo("save");
-        assertThat(table.of(press(KeyCode.S, true, true), _ -> true).orElseThrow().id()).isEqualTo("save-as");
-        assertThat(table.of(press(KeyCode.Z, true, true), _ -> true).orElseThrow().id()).isEqualTo("redo");
+        assertThat(table.of(press(KeyCode.S, true, false), _ -> true)
+                        .orElseThrow()
+                        .id())
+                .isEqualTo("save");
+        assertThat(table.of(press(KeyCode.S, true, true), _ -> true)
+                        .orElseThrow()
+                        .id())
+                .isEqualTo("save-as");
+        assertThat(table.of(press(KeyCode.Z, true, true), _ -> true)
+                        .orElseThrow()
+                        .id())
+                .isEqualTo("redo");
         var inText = Set.of(Where.ANYWHERE);
         assertThat(table.of(press(KeyCode.C, true, false), inText::contains)).isEmpty();
         assertThat(table.of(press(KeyCode.L, false, false), inText::contains)).isEmpty();
-        assertThat(table.of(press(KeyCode.SPACE, false, false), inText::contains)).isEmpty();
+        assertThat(table.of(press(KeyCode.SPACE, false, false), inText::contains))
+                .isEmpty();
         table.of("export").action().run();
         assertThat(asked).containsExactly("exportSheet");
     }
