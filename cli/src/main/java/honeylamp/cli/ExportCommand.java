@@ -4,6 +4,7 @@ import honeylamp.derive.LaidPlan;
 import honeylamp.illustrate.Illustration;
 import honeylamp.illustrate.Lamp;
 import honeylamp.output.Export;
+import honeylamp.output.Export.Backing;
 import honeylamp.output.Progress;
 import honeylamp.plan.Plan;
 import honeylamp.sheet.SheetComposer;
@@ -28,7 +29,10 @@ final class ExportCommand implements Callable<Integer> {
     private Path output = Path.of("");
 
     @Option(names = "--dpi", paramLabel = "N", description = "dots per inch of a PNG (default 300)")
-    private double dpi = Export.DEFAULT_DPI;
+    private double dpi = Export.Png.USUAL.dpi();
+
+    @Option(names = "--clear", description = "a PNG without paper: what is under it shows through")
+    private boolean clear;
 
     @Option(names = "--page", paramLabel = "N", description = "which page, one per storey (default 1)")
     private int page = 1;
@@ -52,7 +56,12 @@ final class ExportCommand implements Callable<Integer> {
         var storey = LaidPlan.of(opened).all().get(page - 1);
         var composed = SheetComposer.compose(storey, Lamp.LIT, Illustration.PRINT_SHADE_PX_PER_MM);
         try {
-            Export.write(composed, format, dpi, output, Progress.NONE);
+            Export.write(
+                    composed,
+                    format,
+                    new Export.Png(dpi, clear ? Backing.CLEAR : Backing.PAPER),
+                    output,
+                    Progress.NONE);
             return 0;
         } catch (IOException | IllegalArgumentException e) {
             System.err.println("\"" + output + "\" was not written: " + e.getMessage());

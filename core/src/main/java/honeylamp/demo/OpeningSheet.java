@@ -74,7 +74,7 @@ public final class OpeningSheet {
                 List.of(new Mark.Fill(
                         Path.ring(new Box(0, 0, WIDTH_MM, HEIGHT_MM).ring()), Ink.of(Palette.PAPER.argb())))));
         layers.add(Layer.of(LayerKind.LABELS, words));
-        return new Page(WIDTH_MM, HEIGHT_MM, PaperFrame.atOrigin(50), "Openings", new Drawing(layers));
+        return new Page(WIDTH_MM, HEIGHT_MM, PaperFrame.atOrigin(50), "Openings", "", new Drawing(layers));
     }
 
     private static Mark words(String text, double x, double y, double high, Face face) {

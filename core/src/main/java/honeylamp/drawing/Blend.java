@@ -1,9 +1,11 @@
 package honeylamp.drawing;
 
-/** How a layer meets what lies below. */
+/** How a layer, all its marks together, meets what lies below. */
 public enum Blend {
     /** It covers. */
     COVER,
     /** It darkens: levels are multiplied. */
-    MULTIPLY
+    MULTIPLY,
+    /** It lightens: what is missing to white is multiplied. */
+    SCREEN
 }

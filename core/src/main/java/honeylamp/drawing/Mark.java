@@ -3,6 +3,8 @@ package honeylamp.drawing;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Path;
 import honeylamp.geometry.Point;
+import honeylamp.units.Checks;
+import java.util.ArrayList;
 import java.util.List;
 
 /** One thing drawn, in paper mm with y down. Paths are filled by the non-zero rule. */
@@ -58,6 +60,56 @@ public sealed interface Mark {
         MIDDLE,
         RIGHT
     }
+
+    /** A surface of colours that pass into each other, covering so much. */
+    record Shaded(Path path, Gradient gradient, double opacity) implements Mark {
+        /** Refuses opacities outside 0 to 1. */
+        public Shaded {
+            Checks.within("opacity", opacity, 0, 1);
+        }
+    }
+
+    /**
+     * A line of text with room around its letters, in another ink, so that it is read over anything.
+     *
+     * @param roomMm how far it reaches beyond the letters
+     */
+    record Haloed(Text text, double roomMm, Ink ink) implements Mark {}
+
+    /**
+     * Several lines of text, one below the other as the text is turned.
+     *
+     * @param first the first line; the others are set like it
+     * @param stepMm from one base line to the next
+     */
+    record Lines(Text first, List<String> others, double stepMm) implements Mark {
+        /** Freezes the list. */
+        public Lines {
+            others = List.copyOf(others);
+        }
+
+        /** Each line as a text of its own. */
+        public List<Text> texts() {
+            var out = new ArrayList<Text>();
+            out.add(first);
+            var down = Point.direction(first.turnDeg() + 90).times(stepMm);
+            for (var i = 0; i < others.size(); i++) {
+                out.add(new Text(
+                        others.get(i),
+                        first.at().plus(down.times(i + 1)),
+                        first.capHeightMm(),
+                        first.face(),
+                        first.trackingEm(),
+                        first.align(),
+                        first.turnDeg(),
+                        first.ink()));
+            }
+            return List.copyOf(out);
+        }
+    }
+
+    /** A colour picture stretched over a box. */
+    record Image(Pixels pixels, Box where) implements Mark {}
 
     /** A grey picture stretched over a box, meant to be multiplied. */
     record Picture(Grey grey, Box where) implements Mark {}

@@ -24,24 +24,39 @@ public final class Export {
         }
     }
 
-    /** Dots per inch of a PNG unless told otherwise: sharp on a printed page. */
-    public static final double DEFAULT_DPI = 300;
+    /** What lies under everything in a PNG. */
+    public enum Backing {
+        /** The paper. */
+        PAPER,
+        /** Nothing: what is under the picture shows through. */
+        CLEAR
+    }
+
+    /**
+     * How a PNG is made; PDF and SVG have neither.
+     *
+     * @param dpi dots per inch
+     * @param backing what lies under everything
+     */
+    public record Png(double dpi, Backing backing) {
+        /** Sharp on a printed page, on its paper. */
+        public static final Png USUAL = new Png(300, Backing.PAPER);
+    }
 
     private Export() {}
 
     /**
      * Writes the page.
      *
-     * @param dpi resolution of a PNG; PDF and SVG have none
      * @throws IOException if the file cannot be written; an older file of that name is then untouched
      * @throws Progress.Cancelled if the progress ended the work; likewise
      */
-    public static void write(Page page, Format format, double dpi, Path file, Progress progress)
+    public static void write(Page page, Format format, Png png, Path file, Progress progress)
             throws IOException, Progress.Cancelled {
         WholeFile.<Progress.Cancelled>write(file, out -> {
             switch (format) {
                 case PDF -> PdfOutput.write(page, out, progress);
-                case PNG -> PngOutput.write(page, dpi, out, progress);
+                case PNG -> PngOutput.write(page, png, out, progress);
                 case SVG -> SvgOutput.write(page, out, progress);
             }
         });

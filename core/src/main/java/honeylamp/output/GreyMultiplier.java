@@ -2,7 +2,7 @@ package honeylamp.output;
 
 import honeylamp.drawing.Grey;
 
-/** Multiplies a grey picture, scaled up bilinearly, into rows of opaque pixels. */
+/** Multiplies a grey picture, scaled up bilinearly, into rows of pixels whose colours are weighed by what they cover. */
 final class GreyMultiplier {
     private final byte[] levels;
     private final int width;
@@ -72,7 +72,8 @@ final class GreyMultiplier {
             var l = light[i] + 1;
             var redBlue = (p & 0xff00ff) * l >>> 8 & 0xff00ff;
             var green = (p & 0x00ff00) * l >>> 8 & 0x00ff00;
-            row[i] = p & 0xff000000 | redBlue | green;
+            var clear = (255 - (p >>> 24)) * l >>> 8; // over nothing it is black that covers so much
+            row[i] = 255 - clear << 24 | redBlue | green;
         }
     }
 }

@@ -26,6 +26,10 @@ final class MarkBounds {
                                 text.at().y())
                         .grown(reach));
             }
+            case Mark.Shaded shaded -> of(shaded.path(), 0);
+            case Mark.Haloed haloed -> of(haloed.text()).map(b -> b.grown(haloed.roomMm()));
+            case Mark.Lines lines -> of(List.copyOf(lines.texts()));
+            case Mark.Image image -> Optional.of(image.where());
             case Mark.Picture picture -> Optional.of(picture.where());
             case Mark.Clip clip -> of(clip.path(), 0);
         };

@@ -4,14 +4,20 @@ import honeylamp.drawing.AwtShapes;
 import honeylamp.drawing.Blend;
 import honeylamp.drawing.Face;
 import honeylamp.drawing.FontFile;
+import honeylamp.drawing.Grey;
 import honeylamp.drawing.Ink;
 import honeylamp.drawing.Layer;
 import honeylamp.drawing.Mark;
 import honeylamp.drawing.Pen;
+import honeylamp.geometry.Box;
 import honeylamp.geometry.Path;
 import honeylamp.sheet.Page;
 import honeylamp.units.Length;
+import java.awt.color.ColorSpace;
+import java.awt.color.ICC_Profile;
 import java.awt.geom.AffineTransform;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.io.UncheckedIOException;
@@ -21,18 +27,24 @@ import java.util.List;
 import java.util.Map;
 import org.apache.pdfbox.cos.COSDictionary;
 import org.apache.pdfbox.cos.COSName;
+import org.apache.pdfbox.filter.FilterFactory;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
+import org.apache.pdfbox.pdmodel.PDResources;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.documentinterchange.markedcontent.PDPropertyList;
 import org.apache.pdfbox.pdmodel.font.PDFont;
 import org.apache.pdfbox.pdmodel.font.PDType0Font;
 import org.apache.pdfbox.pdmodel.graphics.blend.BlendMode;
+import org.apache.pdfbox.pdmodel.graphics.color.PDDeviceGray;
+import org.apache.pdfbox.pdmodel.graphics.color.PDOutputIntent;
 import org.apache.pdfbox.pdmodel.graphics.image.LosslessFactory;
+import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
 import org.apache.pdfbox.pdmodel.graphics.optionalcontent.PDOptionalContentGroup;
 import org.apache.pdfbox.pdmodel.graphics.optionalcontent.PDOptionalContentProperties;
 import org.apache.pdfbox.pdmodel.graphics.state.PDExtendedGraphicsState;
+import org.apache.pdfbox.pdmodel.interactive.annotation.PDAppearanceStream;
 import org.apache.pdfbox.util.Matrix;
 
 /** Writes a page as PDF: vector lines, embedded subset fonts, one optional-content layer per kind. */
@@ -55,7 +67,17 @@ public final class PdfOutput {
             document.setDocumentId(1L); // the same page gives the same bytes
             var information = document.getDocumentInformation();
             information.setTitle(page.title());
+            information.setAuthor(page.author());
             information.setProducer("Honey Lamp");
+            document.getDocumentCatalog().setLanguage("en");
+            var colours = new ByteArrayInputStream(
+                    ICC_Profile.getInstance(ColorSpace.CS_sRGB).getData());
+            var intent = new PDOutputIntent(document, colours);
+            intent.setInfo("sRGB IEC61966-2.1");
+            intent.setOutputCondition("sRGB");
+            intent.setOutputConditionIdentifier("sRGB IEC61966-2.1");
+            intent.setRegistryName("http://www.color.org");
+            document.getDocumentCatalog().addOutputIntent(intent);
             new PdfOutput(document).page(page, progress);
             document.save(out);
             progress.at(1);
@@ -76,6 +98,7 @@ public final class PdfOutput {
             stream.transform(new Matrix(
                     (float) POINTS_PER_MM, 0, 0, (float) -POINTS_PER_MM, 0, (float) (page.heightMm() * POINTS_PER_MM)));
             var layers = page.drawing().layers();
+            var paperMm = new PDRectangle((float) page.widthMm(), (float) page.heightMm());
             Map<String, PDOptionalContentGroup> groups = new HashMap<>();
             for (var i = 0; i < layers.size(); i++) {
                 var name = layers.get(i).kind().label();
@@ -84,15 +107,34 @@ public final class PdfOutput {
                     properties.addGroup(group);
                 }
                 stream.beginMarkedContent(COSName.OC, group);
-                layer(stream, layers.get(i));
+                layer(stream, layers.get(i), paperMm);
                 stream.endMarkedContent();
                 progress.at(0.9 * (i + 1) / layers.size());
             }
         }
     }
 
-    private void layer(PDPageContentStream stream, Layer layer) throws IOException {
-        marks(stream, layer.marks(), layer.blend());
+    /** Several marks that are blended as a whole make a group of their own. */
+    private void layer(PDPageContentStream stream, Layer layer, PDRectangle paperMm) throws IOException {
+        if (layer.blend() == Blend.COVER || layer.marks().size() < 2) {
+            marks(stream, layer.marks(), layer.blend());
+            return;
+        }
+        var group = new PDAppearanceStream(document);
+        group.setBBox(paperMm);
+        group.setResources(new PDResources());
+        var attributes = new COSDictionary();
+        attributes.setItem(COSName.S, COSName.TRANSPARENCY);
+        attributes.setItem(COSName.CS, COSName.DEVICERGB);
+        attributes.setBoolean(COSName.I, true);
+        group.getCOSObject().setItem(COSName.GROUP, attributes);
+        try (var inner = new PDPageContentStream(document, group)) {
+            marks(inner, layer.marks(), Blend.COVER);
+        }
+        stream.saveGraphicsState();
+        state(stream, 1, layer.blend());
+        stream.drawForm(group);
+        stream.restoreGraphicsState();
     }
 
     private void marks(PDPageContentStream stream, List<Mark> marks, Blend blend) throws IOException {
@@ -110,7 +152,26 @@ public final class PdfOutput {
                     stream.stroke();
                 }
                 case Mark.Text text -> text(stream, text, blend);
-                case Mark.Picture picture -> picture(stream, picture, blend);
+                case Mark.Shaded shaded -> shaded(stream, shaded, blend);
+                case Mark.Haloed(var text, var roomMm, var ink) -> {
+                    colour(stream, ink, blend);
+                    pen(stream, Pen.round(2 * roomMm));
+                    trace(stream, AwtShapes.path(RasterPainter.outline(text)));
+                    stream.stroke();
+                    text(stream, text, blend);
+                }
+                case Mark.Lines lines -> {
+                    for (var text : lines.texts()) {
+                        text(stream, text, blend);
+                    }
+                }
+                case Mark.Image image ->
+                    picture(
+                            stream,
+                            LosslessFactory.createFromImage(document, RasterPainter.image(image)),
+                            image.where(),
+                            blend);
+                case Mark.Picture picture -> picture(stream, grey(picture.grey()), picture.where(), blend);
                 case Mark.Clip(var path, var inside) -> {
                     stream.saveGraphicsState();
                     trace(stream, path);
@@ -136,7 +197,12 @@ public final class PdfOutput {
             var made = new PDExtendedGraphicsState();
             made.setNonStrokingAlphaConstant((float) key.fill());
             made.setStrokingAlphaConstant((float) key.stroke());
-            made.setBlendMode(key.blend() == Blend.MULTIPLY ? BlendMode.MULTIPLY : BlendMode.NORMAL);
+            made.setBlendMode(
+                    switch (key.blend()) {
+                        case COVER -> BlendMode.NORMAL;
+                        case MULTIPLY -> BlendMode.MULTIPLY;
+                        case SCREEN -> BlendMode.SCREEN;
+                    });
             return made;
         });
         stream.setGraphicsStateParameters(state);
@@ -240,10 +306,33 @@ public final class PdfOutput {
         }
     }
 
-    private void picture(PDPageContentStream stream, Mark.Picture picture, Blend blend) throws IOException {
-        var image = LosslessFactory.createFromImage(document, RasterPainter.image(picture));
+    private void shaded(PDPageContentStream stream, Mark.Shaded shaded, Blend blend) throws IOException {
+        stream.saveGraphicsState();
+        state(stream, shaded.opacity(), blend);
+        trace(stream, shaded.path());
+        stream.clip();
+        stream.shadingFill(PdfGradients.of(shaded.gradient()));
+        stream.restoreGraphicsState();
+    }
+
+    /** Grey levels as they are: the JDK takes them for linear light and would brighten them on the way. */
+    private PDImageXObject grey(Grey grey) throws IOException {
+        var packed = new ByteArrayOutputStream();
+        FilterFactory.INSTANCE
+                .getFilter(COSName.FLATE_DECODE)
+                .encode(new ByteArrayInputStream(grey.levels()), packed, new COSDictionary(), 0);
+        return new PDImageXObject(
+                document,
+                new ByteArrayInputStream(packed.toByteArray()),
+                COSName.FLATE_DECODE,
+                grey.width(),
+                grey.height(),
+                8,
+                PDDeviceGray.INSTANCE);
+    }
+
+    private void picture(PDPageContentStream stream, PDImageXObject image, Box where, Blend blend) throws IOException {
         image.setInterpolate(true);
-        var where = picture.where();
         stream.saveGraphicsState();
         state(stream, 1, blend);
         stream.drawImage(

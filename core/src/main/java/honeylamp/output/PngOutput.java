@@ -1,8 +1,13 @@
 package honeylamp.output;
 
+import honeylamp.drawing.LayerKind;
+import honeylamp.drawing.Mark;
 import honeylamp.geometry.Affine;
+import honeylamp.output.Export.Backing;
+import honeylamp.output.Export.Png;
 import honeylamp.sheet.Page;
 import honeylamp.units.Length;
+import java.awt.Color;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.io.OutputStream;
@@ -24,7 +29,8 @@ public final class PngOutput {
      *
      * @throws IllegalArgumentException if it would have more than 80 million pixels, or none
      */
-    public static BufferedImage image(Page page, double dpi) {
+    public static BufferedImage image(Page page, Png png) {
+        var dpi = png.dpi();
         var perMm = dpi / Length.MM_PER_INCH;
         var width = Math.round(page.widthMm() * perMm);
         var height = Math.round(page.heightMm() * perMm);
@@ -32,22 +38,53 @@ public final class PngOutput {
             throw new IllegalArgumentException("a page of " + page.widthMm() + " x " + page.heightMm() + " mm at " + dpi
                     + " dpi has no sensible number of pixels; choose from 30 to 600 dpi");
         }
+        if (png.backing() == Backing.CLEAR) {
+            var clear = new BufferedImage((int) width, (int) height, BufferedImage.TYPE_INT_ARGB_PRE);
+            RasterPainter.paint(page.drawing().only(k -> k != LayerKind.PAPER), clear, Affine.scale(perMm, perMm));
+            return clear;
+        }
         var image = new BufferedImage((int) width, (int) height, BufferedImage.TYPE_INT_RGB);
+        papered(page, image);
         RasterPainter.paint(page.drawing(), image, Affine.scale(perMm, perMm));
         return image;
     }
 
-    static void write(Page page, double dpi, OutputStream out, Progress progress)
-            throws IOException, Progress.Cancelled {
+    /** PNG holds colours that are not weighed by what they cover. */
+    private static BufferedImage unweighed(BufferedImage image) {
+        if (image.getType() == BufferedImage.TYPE_INT_RGB) {
+            return image;
+        }
+        var out = new BufferedImage(image.getWidth(), image.getHeight(), BufferedImage.TYPE_INT_ARGB);
+        image.coerceData(false);
+        out.setData(image.getRaster());
+        return out;
+    }
+
+    /** The paper's colour everywhere, so that a last row of pixels that the page covers in part is no dark line. */
+    private static void papered(Page page, BufferedImage image) {
+        page.drawing().only(k -> k == LayerKind.PAPER).layers().stream()
+                .flatMap(l -> l.marks().stream())
+                .filter(Mark.Fill.class::isInstance)
+                .map(Mark.Fill.class::cast)
+                .findFirst()
+                .ifPresent(paper -> {
+                    var g = image.createGraphics();
+                    g.setColor(new Color(paper.ink().rgb()));
+                    g.fillRect(0, 0, image.getWidth(), image.getHeight());
+                    g.dispose();
+                });
+    }
+
+    static void write(Page page, Png png, OutputStream out, Progress progress) throws IOException, Progress.Cancelled {
         progress.at(0.1);
-        var image = image(page, dpi);
+        var image = unweighed(image(page, png));
         progress.at(0.6);
         var writer = ImageIO.getImageWritersByFormatName("png").next();
         var parameters = writer.getDefaultWriteParam();
         var metadata = writer.getDefaultImageMetadata(ImageTypeSpecifier.createFromRenderedImage(image), parameters);
         var root = new IIOMetadataNode("javax_imageio_png_1.0");
         var physical = new IIOMetadataNode("pHYs");
-        var perMetre = Long.toString(Math.round(dpi / Length.MM_PER_INCH * 1000));
+        var perMetre = Long.toString(Math.round(png.dpi() / Length.MM_PER_INCH * 1000));
         physical.setAttribute("pixelsPerUnitXAxis", perMetre);
         physical.setAttribute("pixelsPerUnitYAxis", perMetre);
         physical.setAttribute("unitSpecifier", "meter");

@@ -3,18 +3,26 @@ package honeylamp.output;
 import honeylamp.drawing.AwtShapes;
 import honeylamp.drawing.Blend;
 import honeylamp.drawing.Drawing;
+import honeylamp.drawing.Gradient;
 import honeylamp.drawing.Ink;
 import honeylamp.drawing.Layer;
 import honeylamp.drawing.Mark;
 import honeylamp.drawing.Pen;
 import honeylamp.geometry.Affine;
+import honeylamp.geometry.Box;
 import honeylamp.geometry.Point;
+import java.awt.AlphaComposite;
 import java.awt.BasicStroke;
 import java.awt.Color;
 import java.awt.Graphics2D;
+import java.awt.LinearGradientPaint;
+import java.awt.Paint;
+import java.awt.RadialGradientPaint;
 import java.awt.RenderingHints;
 import java.awt.Shape;
 import java.awt.geom.AffineTransform;
+import java.awt.geom.Path2D;
+import java.awt.geom.Point2D;
 import java.awt.image.BufferedImage;
 import java.awt.image.DataBufferByte;
 import java.awt.image.DataBufferInt;
@@ -57,20 +65,26 @@ public final class RasterPainter {
     }
 
     private static void paint(Layer layer, BufferedImage image, Affine toPixels) {
-        if (layer.blend() == Blend.MULTIPLY) {
-            for (var mark : layer.marks()) {
-                if (mark instanceof Mark.Picture picture) {
-                    multiply(picture, image, toPixels);
-                }
-            }
-            return;
+        if (layer.blend() == Blend.MULTIPLY
+                && layer.marks().size() == 1
+                && layer.marks().getFirst() instanceof Mark.Picture picture) {
+            multiply(picture, image, toPixels); // the usual shade, without a picture of its own
+        } else if (layer.blend() == Blend.COVER) {
+            cover(layer.marks(), image, toPixels);
+        } else if (!layer.marks().isEmpty()) {
+            var group = new BufferedImage(image.getWidth(), image.getHeight(), BufferedImage.TYPE_INT_ARGB_PRE);
+            cover(layer.marks(), group, toPixels);
+            Blending.into(image, group, layer.blend());
         }
+    }
+
+    private static void cover(List<Mark> marks, BufferedImage image, Affine toPixels) {
         var g = image.createGraphics();
         g.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
         g.setRenderingHint(RenderingHints.KEY_STROKE_CONTROL, RenderingHints.VALUE_STROKE_PURE);
         g.setRenderingHint(RenderingHints.KEY_RENDERING, RenderingHints.VALUE_RENDER_QUALITY);
         g.setTransform(transform(toPixels));
-        for (var mark : layer.marks()) {
+        for (var mark : marks) {
             var soft = mark instanceof Mark.Clip clip ? SoftFills.of(clip) : Optional.<SoftFills>empty();
             soft.ifPresentOrElse(s -> s.paint(image, toPixels), () -> draw(List.of(mark), g));
         }
@@ -94,7 +108,22 @@ public final class RasterPainter {
                     g.draw(AwtShapes.shape(path));
                 }
                 case Mark.Text text -> text(text, g);
-                case Mark.Picture picture -> picture(picture, g);
+                case Mark.Shaded(var path, var gradient, var opacity) -> {
+                    var inner = (Graphics2D) g.create();
+                    inner.setComposite(AlphaComposite.SrcOver.derive((float) opacity));
+                    inner.setPaint(paint(gradient));
+                    inner.fill(AwtShapes.shape(path));
+                    inner.dispose();
+                }
+                case Mark.Haloed(var text, var roomMm, var ink) -> {
+                    g.setColor(colour(ink));
+                    g.setStroke(new BasicStroke((float) (2 * roomMm), BasicStroke.CAP_ROUND, BasicStroke.JOIN_ROUND));
+                    g.draw(outline(text));
+                    text(text, g);
+                }
+                case Mark.Lines lines -> lines.texts().forEach(t -> text(t, g));
+                case Mark.Image picture -> stretched(image(picture), picture.where(), g);
+                case Mark.Picture picture -> stretched(image(picture), picture.where(), g);
                 case Mark.Clip(var path, var inside) -> clipped(AwtShapes.shape(path), inside, g);
             }
         }
@@ -140,13 +169,47 @@ public final class RasterPainter {
         inner.dispose();
     }
 
-    private static void picture(Mark.Picture picture, Graphics2D g) {
-        var image = image(picture);
-        var where = picture.where();
+    private static Paint paint(Gradient gradient) {
+        var at = new float[gradient.stops().size()];
+        var colours = new Color[at.length];
+        for (var i = 0; i < at.length; i++) {
+            at[i] = (float) gradient.stops().get(i).at();
+            colours[i] = new Color(gradient.stops().get(i).rgb());
+        }
+        return switch (gradient) {
+            case Gradient.Linear(var from, var to, var _) ->
+                new LinearGradientPaint(
+                        new Point2D.Double(from.x(), from.y()), new Point2D.Double(to.x(), to.y()), at, colours);
+            case Gradient.Radial(var centre, var radius, var _) ->
+                new RadialGradientPaint(new Point2D.Double(centre.x(), centre.y()), (float) radius, at, colours);
+        };
+    }
+
+    /** The outlines of a line of text where it stands, in paper mm. */
+    static Shape outline(Mark.Text text) {
+        var start = text.start();
+        var at = AffineTransform.getTranslateInstance(start.x(), start.y());
+        at.rotate(Math.toRadians(text.turnDeg()));
+        var perUnit = honeylamp.drawing.Face.sizeOfCapHeight(text.capHeightMm()) / 1000;
+        at.scale(perUnit, perUnit);
+        var out = new Path2D.Double(Path2D.WIND_NON_ZERO);
+        text.set().pieces().forEach(p -> out.append(at.createTransformedShape(p.outline()), false));
+        return out;
+    }
+
+    private static void stretched(BufferedImage image, Box where, Graphics2D g) {
         var at = new AffineTransform(
                 where.width() / image.getWidth(), 0, 0, where.height() / image.getHeight(), where.minX(), where.minY());
         g.setRenderingHint(RenderingHints.KEY_INTERPOLATION, RenderingHints.VALUE_INTERPOLATION_BILINEAR);
         g.drawImage(image, at, null);
+    }
+
+    static BufferedImage image(Mark.Image picture) {
+        var pixels = picture.pixels();
+        var image = new BufferedImage(pixels.width(), pixels.height(), BufferedImage.TYPE_INT_ARGB);
+        var argb = pixels.argb();
+        System.arraycopy(argb, 0, ((DataBufferInt) image.getRaster().getDataBuffer()).getData(), 0, argb.length);
+        return image;
     }
 
     static BufferedImage image(Mark.Picture picture) {

@@ -97,6 +97,7 @@ record SoftFills(Path clip, List<Mark.Fill> fills) {
         var r = ((under >> 16 & 0xff) * rest + red * share + 32_512) / 65_025;
         var g = ((under >> 8 & 0xff) * rest + green * share + 32_512) / 65_025;
         var b = ((under & 0xff) * rest + blue * share + 32_512) / 65_025;
-        return under & 0xff00_0000 | r << 16 | g << 8 | b;
+        var a = ((under >>> 24) * rest + 255 * share + 32_512) / 65_025;
+        return a << 24 | r << 16 | g << 8 | b;
     }
 }

@@ -1,17 +1,19 @@
 package honeylamp.output;
 
 import honeylamp.drawing.AwtShapes;
-import honeylamp.drawing.Blend;
 import honeylamp.drawing.Face;
+import honeylamp.drawing.Gradient;
 import honeylamp.drawing.Ink;
 import honeylamp.drawing.Layer;
 import honeylamp.drawing.Mark;
 import honeylamp.drawing.Pen;
 import honeylamp.drawing.TypeLine;
+import honeylamp.geometry.Box;
 import honeylamp.geometry.Path;
 import honeylamp.geometry.Point;
 import honeylamp.sheet.Page;
 import java.awt.geom.AffineTransform;
+import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;
@@ -26,12 +28,13 @@ import javax.xml.stream.XMLOutputFactory;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamWriter;
 
-/** Writes a page as SVG in millimetres: one group per layer, text as text, shadows as paths. */
+/** Writes a page as SVG in millimetres: one group per layer, text as text with the fonts it needs, shadows as paths. */
 public final class SvgOutput {
     private static final int DECIMALS = 3; // a thousandth of a millimetre on paper
 
     private final XMLStreamWriter xml;
     private int clips;
+    private int gradients;
 
     private SvgOutput(XMLStreamWriter xml) {
         this.xml = xml;
@@ -55,6 +58,10 @@ public final class SvgOutput {
         xml.writeAttribute("height", number(page.heightMm()) + "mm");
         xml.writeAttribute("viewBox", "0 0 " + number(page.widthMm()) + " " + number(page.heightMm()));
         element("title", page.title());
+        var fonts = SvgFonts.rules(page.drawing());
+        if (!fonts.isEmpty()) {
+            element("style", fonts);
+        }
         var layers = page.drawing().layers();
         for (var i = 0; i < layers.size(); i++) {
             layer(layers.get(i), i);
@@ -73,8 +80,10 @@ public final class SvgOutput {
     private void layer(Layer layer, int index) throws XMLStreamException, IOException {
         xml.writeStartElement("g");
         xml.writeAttribute("id", layer.kind().label().toLowerCase(Locale.ROOT).replace(' ', '-') + "-" + index);
-        if (layer.blend() == Blend.MULTIPLY) {
-            xml.writeAttribute("style", "mix-blend-mode:multiply");
+        switch (layer.blend()) {
+            case COVER -> {}
+            case MULTIPLY -> xml.writeAttribute("style", "mix-blend-mode:multiply");
+            case SCREEN -> xml.writeAttribute("style", "mix-blend-mode:screen");
         }
         element("title", layer.kind().label());
         marks(layer.marks());
@@ -87,7 +96,18 @@ public final class SvgOutput {
                 case Mark.Fill(var path, var ink) -> fill(path, ink);
                 case Mark.Stroke(var path, var pen, var ink) -> stroke(path, pen, ink);
                 case Mark.Text text -> text(text);
-                case Mark.Picture picture -> picture(picture);
+                case Mark.Shaded shaded -> shaded(shaded);
+                case Mark.Haloed(var text, var roomMm, var ink) -> {
+                    stroke(AwtShapes.path(RasterPainter.outline(text)), Pen.round(2 * roomMm), ink);
+                    text(text);
+                }
+                case Mark.Lines lines -> {
+                    for (var text : lines.texts()) {
+                        text(text);
+                    }
+                }
+                case Mark.Image image -> picture(RasterPainter.image(image), image.where());
+                case Mark.Picture picture -> picture(RasterPainter.image(picture), picture.where());
                 case Mark.Clip(var path, var inside) -> clip(path, inside);
             }
         }
@@ -166,10 +186,40 @@ public final class SvgOutput {
         xml.writeEndElement();
     }
 
-    private void picture(Mark.Picture picture) throws XMLStreamException, IOException {
+    private void shaded(Mark.Shaded shaded) throws XMLStreamException {
+        var id = "gradient-" + ++gradients;
+        switch (shaded.gradient()) {
+            case Gradient.Linear linear -> {
+                xml.writeStartElement("linearGradient");
+                xml.writeAttribute("x1", number(linear.from().x()));
+                xml.writeAttribute("y1", number(linear.from().y()));
+                xml.writeAttribute("x2", number(linear.to().x()));
+                xml.writeAttribute("y2", number(linear.to().y()));
+            }
+            case Gradient.Radial radial -> {
+                xml.writeStartElement("radialGradient");
+                xml.writeAttribute("cx", number(radial.centre().x()));
+                xml.writeAttribute("cy", number(radial.centre().y()));
+                xml.writeAttribute("r", number(radial.radiusMm()));
+            }
+        }
+        xml.writeAttribute("id", id);
+        xml.writeAttribute("gradientUnits", "userSpaceOnUse");
+        for (var stop : shaded.gradient().stops()) {
+            xml.writeEmptyElement("stop");
+            xml.writeAttribute("offset", number(stop.at()));
+            xml.writeAttribute("stop-color", colour(Ink.of(stop.rgb())));
+        }
+        xml.writeEndElement();
+        xml.writeEmptyElement("path");
+        xml.writeAttribute("d", data(shaded.path()));
+        xml.writeAttribute("fill", "url(#" + id + ")");
+        opacity("fill-opacity", new Ink(0, shaded.opacity()));
+    }
+
+    private void picture(BufferedImage image, Box where) throws XMLStreamException, IOException {
         var png = new ByteArrayOutputStream();
-        ImageIO.write(RasterPainter.image(picture), "png", png);
-        var where = picture.where();
+        ImageIO.write(image, "png", png);
         xml.writeEmptyElement("image");
         xml.writeAttribute("x", number(where.minX()));
         xml.writeAttribute("y", number(where.minY()));

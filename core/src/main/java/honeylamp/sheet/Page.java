@@ -10,5 +10,6 @@ import honeylamp.illustrate.PaperFrame;
  * @param heightMm height in paper mm
  * @param frame where the plan lies on it
  * @param title the document's title
+ * @param author who drew it; empty if it is not said
  */
-public record Page(double widthMm, double heightMm, PaperFrame frame, String title, Drawing drawing) {}
+public record Page(double widthMm, double heightMm, PaperFrame frame, String title, String author, Drawing drawing) {}

@@ -89,6 +89,7 @@ public final class SheetComposer {
                 layout.page().height(),
                 frame,
                 title(),
+                plan.sheet().title().author(),
                 surround(frame).with(picture));
     }
 

@@ -21,6 +21,7 @@ import honeylamp.geometry.Path;
 import honeylamp.geometry.Point;
 import honeylamp.illustrate.Illustration;
 import honeylamp.illustrate.Lamp;
+import honeylamp.output.Export.Backing;
 import honeylamp.plan.Plan;
 import honeylamp.sheet.Page;
 import honeylamp.sheet.SheetComposer;
@@ -53,7 +54,8 @@ class OutputTest {
 
     private java.nio.file.Path export(Page page, String name) throws Exception {
         var file = folder.resolve(name);
-        Export.write(page, Export.Format.of(file).orElseThrow(), 60, file, Progress.NONE);
+        Export.write(
+                page, Export.Format.of(file).orElseThrow(), new Export.Png(60, Backing.PAPER), file, Progress.NONE);
         return file;
     }
 
@@ -194,7 +196,7 @@ class OutputTest {
     @Test
     void thePngStatesItsResolution() throws Exception {
         var file = folder.resolve("demo.png");
-        Export.write(demo(), Export.Format.PNG, 100, file, Progress.NONE);
+        Export.write(demo(), Export.Format.PNG, new Export.Png(100, Backing.PAPER), file, Progress.NONE);
         var image = ImageIO.read(file.toFile());
         // 420 mm at 100 dpi
         assertThat(image.getWidth()).isEqualTo((int) Math.round(420 / 25.4 * 100));
@@ -210,14 +212,16 @@ class OutputTest {
 
     @Test
     void senselessResolutionsAreRefused() {
-        assertThatThrownBy(() -> PngOutput.image(demo(), 5000)).hasMessageContaining("30 to 600 dpi");
-        assertThatThrownBy(() -> PngOutput.image(demo(), Double.NaN)).isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> PngOutput.image(demo(), new Export.Png(5000, Backing.PAPER)))
+                .hasMessageContaining("30 to 600 dpi");
+        assertThatThrownBy(() -> PngOutput.image(demo(), new Export.Png(Double.NaN, Backing.PAPER)))
+                .isInstanceOf(IllegalArgumentException.class);
     }
 
     @Test
     void cancelledWorkLeavesNoFileBehind() {
         var file = folder.resolve("never.pdf");
-        assertThatThrownBy(() -> Export.write(demo(), Export.Format.PDF, 100, file, _ -> {
+        assertThatThrownBy(() -> Export.write(demo(), Export.Format.PDF, Export.Png.USUAL, file, _ -> {
                     throw new Progress.Cancelled();
                 }))
                 .isInstanceOf(Progress.Cancelled.class);
@@ -228,7 +232,7 @@ class OutputTest {
     void anEarlierFileSurvivesAFailedExport() throws Exception {
         var file = folder.resolve("kept.svg");
         Files.writeString(file, "earlier");
-        assertThatThrownBy(() -> Export.write(demo(), Export.Format.SVG, 100, file, _ -> {
+        assertThatThrownBy(() -> Export.write(demo(), Export.Format.SVG, Export.Png.USUAL, file, _ -> {
                     throw new Progress.Cancelled();
                 }))
                 .isInstanceOf(Progress.Cancelled.class);

@@ -192,7 +192,13 @@ final class FileDesk {
                 return;
             }
             follow(
-                    new ExportWork(model.shown().storey(), format.get(), file),
+                    new ExportWork(
+                            model.shown().storey(),
+                            format.get(),
+                            new Export.Png(
+                                    Export.Png.USUAL.dpi(),
+                                    model.now().choices().backing()),
+                            file),
                     _ -> model.say("Exported to " + file.getFileName() + "."),
                     () -> model.say("Export ended; nothing was written."),
                     e -> model.complain(

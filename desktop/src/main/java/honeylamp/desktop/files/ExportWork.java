@@ -15,12 +15,14 @@ public final class ExportWork extends Task<Path> {
 
     private final LaidStorey storey;
     private final Export.Format format;
+    private final Export.Png png;
     private final Path file;
 
     /** The work of exporting one storey's sheet. */
-    public ExportWork(LaidStorey storey, Export.Format format, Path file) {
+    public ExportWork(LaidStorey storey, Export.Format format, Export.Png png, Path file) {
         this.storey = storey;
         this.format = format;
+        this.png = png;
         this.file = file;
         updateTitle("Exporting");
     }
@@ -30,7 +32,7 @@ public final class ExportWork extends Task<Path> {
         updateProgress(0, 1);
         var page = SheetComposer.compose(storey, Lamp.LIT, Illustration.PRINT_SHADE_PX_PER_MM);
         updateProgress(COMPOSED, 1);
-        Export.write(page, format, Export.DEFAULT_DPI, file, share -> {
+        Export.write(page, format, png, file, share -> {
             if (isCancelled()) {
                 throw new Progress.Cancelled();
             }

@@ -4,6 +4,7 @@ import honeylamp.derive.Snags;
 import honeylamp.edit.DrawnFace;
 import honeylamp.edit.UnderlayEdits.TracedWork;
 import honeylamp.edit.WallEdits.End;
+import honeylamp.output.Export.Backing;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.ElementId.WallTypeId;
 import honeylamp.plan.OpeningKind;
@@ -24,6 +25,7 @@ import java.util.Optional;
  * @param part the fixed part, car, ground and unit put in next
  * @param pictures how pictures to trace are brought in and changed
  * @param gapReach wall ends nearer than this to a wall or to each other are taken for gaps
+ * @param backing what lies under an exported PNG
  */
 public record Choices(
         NewWall wall,
@@ -33,7 +35,8 @@ public record Choices(
         String material,
         NewPart part,
         Pictures pictures,
-        Length gapReach) {
+        Length gapReach,
+        Backing backing) {
     /** Whether walls run square by themselves. */
     public enum Angle {
         /** Level or plumb. */
@@ -117,19 +120,20 @@ public record Choices(
                 "wide-plank-oak",
                 NewPart.FIRST,
                 new Pictures(TracedWork.GOES_ALONG, PictureImport.Notes.LEFT_OUT),
-                Snags.USUAL_GAP_REACH);
+                Snags.USUAL_GAP_REACH,
+                Backing.PAPER);
     }
 
     private Choices with(NewWall other) {
-        return new Choices(other, opening, seen, furnishing, material, part, pictures, gapReach);
+        return new Choices(other, opening, seen, furnishing, material, part, pictures, gapReach, backing);
     }
 
     private Choices with(Pictures other) {
-        return new Choices(wall, opening, seen, furnishing, material, part, other, gapReach);
+        return new Choices(wall, opening, seen, furnishing, material, part, other, gapReach, backing);
     }
 
     private Choices with(Seen other) {
-        return new Choices(wall, opening, other, furnishing, material, part, pictures, gapReach);
+        return new Choices(wall, opening, other, furnishing, material, part, pictures, gapReach, backing);
     }
 
     /** The type of walls drawn next. */
@@ -226,22 +230,22 @@ public record Choices(
 
     /** With another opening to put in. */
     public Choices withOpening(NewOpening other) {
-        return new Choices(wall, other, seen, furnishing, material, part, pictures, gapReach);
+        return new Choices(wall, other, seen, furnishing, material, part, pictures, gapReach, backing);
     }
 
     /** With another kind of furnishing. */
     public Choices withFurnishing(String other) {
-        return new Choices(wall, opening, seen, other, material, part, pictures, gapReach);
+        return new Choices(wall, opening, seen, other, material, part, pictures, gapReach, backing);
     }
 
     /** With another material. */
     public Choices withMaterial(String other) {
-        return new Choices(wall, opening, seen, furnishing, other, part, pictures, gapReach);
+        return new Choices(wall, opening, seen, furnishing, other, part, pictures, gapReach, backing);
     }
 
     /** With another fixed part, car, ground or unit. */
     public Choices withPart(NewPart other) {
-        return new Choices(wall, opening, seen, furnishing, material, other, pictures, gapReach);
+        return new Choices(wall, opening, seen, furnishing, material, other, pictures, gapReach, backing);
     }
 
     /** With traced work going along with its picture or staying. */
@@ -256,6 +260,11 @@ public record Choices(
 
     /** With another reach within which wall ends count as gaps. */
     public Choices withGapReach(Length other) {
-        return new Choices(wall, opening, seen, furnishing, material, part, pictures, other);
+        return new Choices(wall, opening, seen, furnishing, material, part, pictures, other, backing);
+    }
+
+    /** Exporting PNGs on another backing. */
+    public Choices withBacking(Backing other) {
+        return new Choices(wall, opening, seen, furnishing, material, part, pictures, gapReach, other);
     }
 }

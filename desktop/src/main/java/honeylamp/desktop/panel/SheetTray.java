@@ -3,6 +3,7 @@ package honeylamp.desktop.panel;
 import honeylamp.desktop.command.WindowActions;
 import honeylamp.desktop.workspace.Intent;
 import honeylamp.desktop.workspace.WorkspaceModel;
+import honeylamp.output.Export.Backing;
 import honeylamp.plan.Sheet;
 import honeylamp.plan.Sheet.Paper;
 import honeylamp.plan.Sheet.TitleBlock;
@@ -68,6 +69,17 @@ final class SheetTray {
         export.getStyleClass().add("main-action");
         return List.of(
                 export,
+                Widgets.toggle(
+                        "PNG without paper",
+                        "png-clear",
+                        "What is under the picture shows through it",
+                        model.now().choices().backing() == Backing.CLEAR,
+                        () -> model.chooseWithin(model.now()
+                                .choices()
+                                .withBacking(
+                                        model.now().choices().backing() == Backing.CLEAR
+                                                ? Backing.PAPER
+                                                : Backing.CLEAR))),
                 Widgets.section("Paper", paper),
                 Widgets.section("Scale", scales),
                 Widgets.section("Title block", words(model)));
