@@ -1,6 +1,7 @@
 package honeylamp.catalogue;
 
 import honeylamp.plan.Ground;
+import honeylamp.plan.Oklch;
 
 /** What the ground around a building is made of. */
 public final class Grounds {
@@ -23,7 +24,13 @@ public final class Grounds {
     public static Material material(Ground.Use use) {
         return switch (use) {
             case PLOT ->
-                new Material("ground-plot", "Ground", Palette.GROUND, 0, 0, new LayingPattern.Grid(1000, 1000, 0));
+                new Material(
+                        "ground-plot",
+                        "Ground",
+                        new Oklch(0.955, 0.010, 95),
+                        0,
+                        0,
+                        new LayingPattern.Grid(1000, 1000, 0));
             case DRIVE ->
                 new Material(
                         "ground-drive",

@@ -1,5 +1,7 @@
 package honeylamp.catalogue;
 
+import honeylamp.plan.Oklch;
+
 /**
  * A floor material.
  *

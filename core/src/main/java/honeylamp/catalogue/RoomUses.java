@@ -1,5 +1,6 @@
 package honeylamp.catalogue;
 
+import honeylamp.plan.Oklch;
 import honeylamp.plan.RoomFit.AreaPart;
 import java.util.List;
 import java.util.Optional;

@@ -1,6 +1,7 @@
 package honeylamp.catalogue;
 
 import honeylamp.geometry.Path;
+import honeylamp.plan.Role;
 
 /**
  * One shape of a furnishing, in the piece's own frame (mm about its centre, front at -y).
@@ -38,7 +39,12 @@ public record SymbolPart(Path path, Paint paint, Edge edge, Level level, Detail 
         LEAF_LIGHT,
         LEAF,
         LEAF_DEEP,
-        EARTH
+        EARTH;
+
+        /** The role that gives it its colour. */
+        public Role role() {
+            return Role.valueOf(name());
+        }
     }
 
     /** The roles of line. */

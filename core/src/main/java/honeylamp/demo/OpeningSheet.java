@@ -1,7 +1,7 @@
 package honeylamp.demo;
 
 import honeylamp.catalogue.NewPlan;
-import honeylamp.catalogue.Palette;
+import honeylamp.catalogue.Palettes;
 import honeylamp.derive.LaidPlan;
 import honeylamp.derive.StoreyGeometry;
 import honeylamp.drawing.Drawing;
@@ -30,6 +30,7 @@ import honeylamp.plan.Opening.Swing;
 import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
+import honeylamp.plan.Role;
 import honeylamp.plan.Wall.BodySide;
 import honeylamp.sheet.Page;
 import honeylamp.units.Length;
@@ -72,13 +73,22 @@ public final class OpeningSheet {
         layers.addFirst(Layer.of(
                 LayerKind.PAPER,
                 List.of(new Mark.Fill(
-                        Path.ring(new Box(0, 0, WIDTH_MM, HEIGHT_MM).ring()), Ink.of(Palette.PAPER.argb())))));
+                        Path.ring(new Box(0, 0, WIDTH_MM, HEIGHT_MM).ring()),
+                        Ink.of(Palettes.DAYLIGHT.of(Role.PAPER).argb())))));
         layers.add(Layer.of(LayerKind.LABELS, words));
         return new Page(WIDTH_MM, HEIGHT_MM, PaperFrame.atOrigin(50), "Openings", "", new Drawing(layers));
     }
 
     private static Mark words(String text, double x, double y, double high, Face face) {
-        return new Mark.Text(text, new Point(x, y), high, face, 0, Mark.Align.LEFT, 0, Ink.of(Palette.INK.argb()));
+        return new Mark.Text(
+                text,
+                new Point(x, y),
+                high,
+                face,
+                0,
+                Mark.Align.LEFT,
+                0,
+                Ink.of(Palettes.DAYLIGHT.of(Role.INK).argb()));
     }
 
     private static List<Layer> drawn(Plan plan, double scale, double x, double y) {

@@ -1,6 +1,6 @@
 package honeylamp.illustrate;
 
-import honeylamp.catalogue.Palette;
+import honeylamp.catalogue.ScreenColours;
 import honeylamp.drawing.Face;
 import honeylamp.drawing.Ink;
 import honeylamp.drawing.Mark;
@@ -24,7 +24,7 @@ public final class Captions {
     static final double NOTE_MM = 2.0;
 
     private static final double AIR_MM = 0.8;
-    private static final Ink HONEY = Ink.of(Palette.HONEY.argb());
+    private static final Ink HONEY = Ink.of(ScreenColours.HONEY.argb());
 
     private Captions() {}
 

@@ -1,6 +1,5 @@
 package honeylamp.illustrate;
 
-import honeylamp.catalogue.Palette;
 import honeylamp.drawing.Ink;
 import honeylamp.drawing.Mark;
 import honeylamp.geometry.Box;
@@ -11,6 +10,7 @@ import honeylamp.geometry.Regions;
 import honeylamp.geometry.Ring;
 import honeylamp.illustrate.Solids.Solid;
 import honeylamp.plan.Light;
+import honeylamp.plan.Role;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
@@ -33,11 +33,11 @@ final class CastShadow {
     private final Light light;
     private final Ink layerInk;
 
-    CastShadow(PaperFrame frame, Light light, double strength) {
+    CastShadow(PaperFrame frame, Pens pens, Light light, double strength) {
         this.frame = frame;
         this.light = light;
         var share = 1 - Math.pow(1 - FULL * strength, 1.0 / SOFT_STEPS.length);
-        this.layerInk = new Ink(Palette.SHADOW.argb(), share);
+        this.layerInk = new Ink(pens.colour(Role.SHADOW).argb(), share);
     }
 
     /** The shadows of all solids on a surface at floor level, clipped to it. */

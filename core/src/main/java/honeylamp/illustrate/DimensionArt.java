@@ -81,8 +81,8 @@ final class DimensionArt {
             stops.add(stop);
         }
         lines.line(stops.getFirst(), stops.getLast());
-        out.add(new Mark.Stroke(lines.build(), pens.dimension(), Pens.dimensionInk()));
-        out.add(new Mark.Stroke(ticks.build(), pens.tick(), Pens.dimensionInk()));
+        out.add(new Mark.Stroke(lines.build(), pens.dimension(), pens.dimensionInk()));
+        out.add(new Mark.Stroke(ticks.build(), pens.tick(), pens.dimensionInk()));
         numbers(out, tier.texts(), stops);
     }
 
@@ -139,12 +139,12 @@ final class DimensionArt {
         }
     }
 
-    private static void number(List<Mark> out, String text, Point a, Point b, double drop) {
+    private void number(List<Mark> out, String text, Point a, Point b, double drop) {
         var along = b.minus(a).unit();
         var down = along.left(); // y is down on paper, so left of the line is below it
         var at = a.towards(b, 0.5).plus(down.times(drop));
         var turn = Math.toDegrees(Math.atan2(along.y(), along.x()));
-        out.add(new Mark.Text(text, at, TEXT_MM, Face.REGULAR, 0, Mark.Align.MIDDLE, turn, Pens.INK));
+        out.add(new Mark.Text(text, at, TEXT_MM, Face.REGULAR, 0, Mark.Align.MIDDLE, turn, pens.ink()));
     }
 
     /** Single dimensions between two points. */
@@ -163,8 +163,8 @@ final class DimensionArt {
             witness(lines, to, b);
             tick(ticks, a);
             tick(ticks, b);
-            out.add(new Mark.Stroke(lines.build(), pens.dimension(), Pens.dimensionInk()));
-            out.add(new Mark.Stroke(ticks.build(), pens.tick(), Pens.dimensionInk()));
+            out.add(new Mark.Stroke(lines.build(), pens.dimension(), pens.dimensionInk()));
+            out.add(new Mark.Stroke(ticks.build(), pens.tick(), pens.dimensionInk()));
             var length =
                     Length.ofMm(dimension.from().point().distance(dimension.to().point()));
             var flip = b.x() < a.x() - 1e-9 || Math.abs(b.x() - a.x()) < 1e-9 && b.y() > a.y();
@@ -192,10 +192,10 @@ final class DimensionArt {
                 var length = Math.min(arc.radius(), RADIUS_LINE_MM * frame.scale());
                 var a = frame.paper(tip);
                 var b = frame.paper(tip.plus(inward.times(length)));
-                out.add(new Mark.Stroke(Path.builder().line(a, b).build(), pens.dimension(), Pens.dimensionInk()));
+                out.add(new Mark.Stroke(Path.builder().line(a, b).build(), pens.dimension(), pens.dimensionInk()));
                 var ticks = Path.builder();
                 tick(ticks, a);
-                out.add(new Mark.Stroke(ticks.build(), pens.tick(), Pens.dimensionInk()));
+                out.add(new Mark.Stroke(ticks.build(), pens.tick(), pens.dimensionInk()));
                 var flip = b.x() < a.x() - 1e-9 || Math.abs(b.x() - a.x()) < 1e-9 && b.y() > a.y();
                 var text = "R " + LengthText.shown(Length.ofMm(arc.radius()), units);
                 number(out, text, flip ? b : a, flip ? a : b, -TEXT_LIFT_MM);

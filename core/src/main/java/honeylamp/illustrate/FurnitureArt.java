@@ -1,7 +1,6 @@
 package honeylamp.illustrate;
 
 import honeylamp.catalogue.Furnishings;
-import honeylamp.catalogue.Palette;
 import honeylamp.catalogue.SymbolPart;
 import honeylamp.drawing.Ink;
 import honeylamp.drawing.Mark;
@@ -10,6 +9,7 @@ import honeylamp.geometry.Path;
 import honeylamp.geometry.Regions;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Furnishing;
+import honeylamp.plan.Role;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -18,9 +18,6 @@ import java.util.List;
 final class FurnitureArt {
     private static final double[] CONTACT_MM = {82, 64, 47, 31, 16};
     private static final double CONTACT_SHARE = 0.048;
-
-    private static final Ink GRAIN =
-            new Ink(Palette.of(SymbolPart.Tone.TIMBER_DARK).lighter(-0.06).argb(), 0.55);
 
     private final PaperFrame frame;
     private final Detail detail;
@@ -72,7 +69,7 @@ final class FurnitureArt {
             }
             var shade = path.build();
             if (!shade.isEmpty()) {
-                out.add(new Mark.Fill(shade, new Ink(Palette.SHADOW.argb(), CONTACT_SHARE)));
+                out.add(new Mark.Fill(shade, new Ink(pens.colour(Role.SHADOW).argb(), CONTACT_SHARE)));
             }
         }
     }
@@ -83,11 +80,11 @@ final class FurnitureArt {
             case SymbolPart.Paint.None() -> {}
         }
         switch (part.edge()) {
-            case OUTLINE -> out.add(new Mark.Stroke(path, pens.furniture(), Pens.furnitureInk()));
-            case INNER -> out.add(new Mark.Stroke(path, pens.furnitureInner(), Pens.innerInk()));
+            case OUTLINE -> out.add(new Mark.Stroke(path, pens.furniture(), pens.furnitureInk()));
+            case INNER -> out.add(new Mark.Stroke(path, pens.furnitureInner(), pens.innerInk()));
             case GRAIN -> {
                 if (lamp != Lamp.DRAFT) {
-                    out.add(new Mark.Stroke(path, pens.furnitureInner(), GRAIN));
+                    out.add(new Mark.Stroke(path, pens.furnitureInner(), grainInk()));
                 }
             }
             case NONE -> {}
@@ -96,6 +93,10 @@ final class FurnitureArt {
 
     /** In draft, pieces are plain paper with bold lines. */
     private Ink fill(SymbolPart.Tone tone) {
-        return Ink.of((lamp == Lamp.DRAFT ? Palette.PAPER : Palette.of(tone)).argb());
+        return Ink.of((lamp == Lamp.DRAFT ? pens.colour(Role.PAPER) : pens.colour(tone.role())).argb());
+    }
+
+    private Ink grainInk() {
+        return new Ink(pens.colour(Role.TIMBER_DARK).lighter(-0.06).argb(), 0.55);
     }
 }

@@ -1,8 +1,6 @@
 package honeylamp.illustrate;
 
 import honeylamp.catalogue.Materials;
-import honeylamp.catalogue.Oklch;
-import honeylamp.catalogue.Palette;
 import honeylamp.catalogue.RoomUses;
 import honeylamp.catalogue.SymbolPart;
 import honeylamp.derive.DimensionTiers;
@@ -26,7 +24,9 @@ import honeylamp.geometry.Point;
 import honeylamp.plan.ElementId.OpeningId;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Ground;
+import honeylamp.plan.Oklch;
 import honeylamp.plan.Opening;
+import honeylamp.plan.Role;
 import honeylamp.plan.RoomMark;
 import honeylamp.plan.Sheet;
 import honeylamp.plan.Structure;
@@ -65,7 +65,7 @@ public final class Illustration {
         this.frame = frame;
         this.lamp = lamp;
         this.shadePxPerMm = shadePxPerMm;
-        this.pens = Pens.of(plan.look().lineDial(), frame.scale());
+        this.pens = Pens.of(plan.look(), frame.scale());
         this.floors = new FloorArt(frame, pens, plan.look().textureStrength());
         this.structures = new StructureArt(frame, pens, lamp);
         this.site = new SiteArt(frame, pens, lamp, floors);
@@ -115,7 +115,7 @@ public final class Illustration {
         overhead.addAll(structures.overhead(fixed.blocks()));
         add(layers, LayerKind.OVERHEAD, overhead);
         add(layers, LayerKind.DIMENSIONS, dimensions());
-        var labels = new LabelArt(frame, plan.units());
+        var labels = new LabelArt(frame, pens, plan.units());
         var tagged = plan.sheet().tags() == Sheet.Tags.SHOWN ? Tags.of(plan) : Map.<OpeningId, String>of();
         var tags = new TagArt(frame, pens);
         var words = new ArrayList<>(labels.rooms(geometry, fixed, tags.covered(geometry.cuts(), tagged)));
@@ -152,11 +152,11 @@ public final class Illustration {
     }
 
     /** A floor nobody chose shows what the room is for. */
-    private static Oklch wash(Room room) {
+    private Oklch wash(Room room) {
         return room.mark()
                 .flatMap(m -> RoomUses.of(m.fit().use()))
                 .map(RoomUses.RoomUse::wash)
-                .orElse(Palette.BARE_FLOOR);
+                .orElse(pens.colour(Role.BARE_FLOOR));
     }
 
     private static long seed(Room room) {
@@ -206,7 +206,7 @@ public final class Illustration {
             return;
         }
         if (look.castShadow() > 0) {
-            var cast = new CastShadow(frame, plan.light(), look.castShadow());
+            var cast = new CastShadow(frame, pens, plan.light(), look.castShadow());
             add(layers, LayerKind.FLOOR_SHADOW, cast.onFloor(surface, solids.all()));
             add(layers, LayerKind.TOP_SHADOW, cast.onTops(solids));
         }

@@ -1,7 +1,6 @@
 package honeylamp.illustrate;
 
 import honeylamp.catalogue.Furnishings;
-import honeylamp.catalogue.Palette;
 import honeylamp.derive.FixedParts;
 import honeylamp.derive.LabelSpot;
 import honeylamp.derive.LeafSweep;
@@ -16,6 +15,7 @@ import honeylamp.geometry.Outline;
 import honeylamp.geometry.Path;
 import honeylamp.geometry.Point;
 import honeylamp.plan.Note;
+import honeylamp.plan.Role;
 import honeylamp.plan.Storey;
 import honeylamp.plan.Structure;
 import honeylamp.units.AreaText;
@@ -43,9 +43,11 @@ final class LabelArt {
     private static final double TOUCH_MM = 0.7;
 
     private final PaperFrame frame;
+    private final Pens pens;
     private final UnitSystem units;
 
-    LabelArt(PaperFrame frame, UnitSystem units) {
+    LabelArt(PaperFrame frame, Pens pens, UnitSystem units) {
+        this.pens = pens;
         this.frame = frame;
         this.units = units;
     }
@@ -188,14 +190,14 @@ final class LabelArt {
         return new Box(centre.x() - w, centre.y() - h, centre.x() + w, centre.y() + h);
     }
 
-    private static void plate(List<Mark> out, Point centre, List<Line> lines) {
+    private void plate(List<Mark> out, Point centre, List<Line> lines) {
         var path = Path.builder()
                 .roundedBox(box(centre, lines).grown(PLATE_AIR_MM), 1)
                 .build();
-        out.add(new Mark.Fill(path, new Ink(Palette.PAPER.argb(), 0.86)));
+        out.add(new Mark.Fill(path, new Ink(pens.colour(Role.PAPER).argb(), 0.86)));
     }
 
-    private static void write(List<Mark> out, Point centre, List<Line> lines) {
+    private void write(List<Mark> out, Point centre, List<Line> lines) {
         var y = centre.y() - height(lines) / 2 + lines.getFirst().height;
         for (var i = 0; i < lines.size(); i++) {
             var line = lines.get(i);
@@ -208,7 +210,7 @@ final class LabelArt {
                     line.tracking,
                     Mark.Align.MIDDLE,
                     0,
-                    Pens.INK));
+                    pens.ink()));
         }
     }
 
@@ -216,7 +218,8 @@ final class LabelArt {
         var out = new ArrayList<Mark>();
         for (var note : notes) {
             var at = frame.paper(note.at().point()).plus(new Point(0, Captions.NOTE_MM / 2));
-            out.add(new Mark.Text(note.text(), at, Captions.NOTE_MM, Face.REGULAR, 0, Mark.Align.MIDDLE, 0, Pens.INK));
+            out.add(new Mark.Text(
+                    note.text(), at, Captions.NOTE_MM, Face.REGULAR, 0, Mark.Align.MIDDLE, 0, pens.ink()));
         }
         return out;
     }

@@ -1,6 +1,6 @@
 package honeylamp.illustrate;
 
-import honeylamp.catalogue.Palette;
+import honeylamp.catalogue.ScreenColours;
 import honeylamp.derive.FixedParts;
 import honeylamp.derive.StoreyGeometry;
 import honeylamp.derive.UnitContents;
@@ -21,13 +21,13 @@ import java.util.List;
 
 /** Marks of fixed parts, ground and units under way, in paper mm. */
 public final class PartSketches {
-    private static final Ink HONEY = Ink.of(Palette.HONEY.argb());
+    private static final Ink HONEY = Ink.of(ScreenColours.HONEY.argb());
 
     private PartSketches() {}
 
     /** A fixed part about to be put in, as it will be drawn. */
     public static List<Mark> part(PaperFrame frame, Plan plan, Storey storey, Structure part, double penMm) {
-        var pens = Pens.of(1, frame.scale());
+        var pens = Pens.usual(frame.scale());
         var out = new ArrayList<Mark>();
         if (part.form() instanceof Stair) {
             var alone = plan.withStorey(storey.id(), s -> s.with(Structure.class, List.of(part)));

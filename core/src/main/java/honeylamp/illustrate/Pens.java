@@ -1,18 +1,40 @@
 package honeylamp.illustrate;
 
-import honeylamp.catalogue.Palette;
+import honeylamp.catalogue.Looks;
 import honeylamp.drawing.Ink;
 import honeylamp.drawing.Pen;
+import honeylamp.plan.Look;
+import honeylamp.plan.Oklch;
+import honeylamp.plan.Palette;
+import honeylamp.plan.Role;
 
-/** The pens of the picture by role, in paper mm; one dial scales them all. */
-record Pens(double dial, boolean large) {
+/** The pens of the picture by role, in paper mm, and the colours of its look; one dial scales all pens. */
+record Pens(double dial, boolean large, Palette palette) {
     /** Coarser scales than this use the finer set of pens. */
     private static final double LARGE_SCALE_LIMIT = 75;
 
-    static final Ink INK = Ink.of(Palette.INK.argb());
+    static Pens of(Look look, double scale) {
+        return new Pens(look.lineDial(), scale <= LARGE_SCALE_LIMIT, look.palette());
+    }
 
-    static Pens of(double lineDial, double scale) {
-        return new Pens(lineDial, scale <= LARGE_SCALE_LIMIT);
+    /** For samples and marks above the picture. */
+    static Pens usual(double scale) {
+        return of(Looks.DAYLIGHT, scale);
+    }
+
+    /** The colour of a role. */
+    Oklch colour(Role role) {
+        return palette.of(role);
+    }
+
+    /** The ink of a role, covering fully. */
+    Ink ink(Role role) {
+        return Ink.of(colour(role).argb());
+    }
+
+    /** The ink of lines and text. */
+    Ink ink() {
+        return ink(Role.INK);
     }
 
     private Pen butt(double atLarge, double atSmall) {
@@ -67,19 +89,19 @@ record Pens(double dial, boolean large) {
         return butt(0.30, 0.30);
     }
 
-    static Ink swingInk() {
-        return INK.at(0.70);
+    Ink swingInk() {
+        return ink().at(0.70);
     }
 
-    static Ink furnitureInk() {
-        return INK.at(0.85);
+    Ink furnitureInk() {
+        return ink().at(0.85);
     }
 
-    static Ink innerInk() {
-        return INK.at(0.55);
+    Ink innerInk() {
+        return ink().at(0.55);
     }
 
-    static Ink dimensionInk() {
-        return INK.at(0.80);
+    Ink dimensionInk() {
+        return ink().at(0.80);
     }
 }

@@ -1,6 +1,6 @@
 package honeylamp.illustrate;
 
-import honeylamp.catalogue.Palette;
+import honeylamp.derive.LaidStorey;
 import honeylamp.derive.OpeningCut;
 import honeylamp.derive.StoreyGeometry;
 import honeylamp.derive.WallPiece;
@@ -11,6 +11,8 @@ import honeylamp.geometry.Box;
 import honeylamp.geometry.Curve;
 import honeylamp.geometry.Path;
 import honeylamp.geometry.Point;
+import honeylamp.plan.Palette;
+import honeylamp.plan.Role;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -38,7 +40,10 @@ public final class RaisedGlance {
     private final double scale;
     private final Point shift;
 
-    private RaisedGlance(double scale, Point shift) {
+    private final Palette palette;
+
+    private RaisedGlance(Palette palette, double scale, Point shift) {
+        this.palette = palette;
         this.scale = scale;
         this.shift = shift;
     }
@@ -51,19 +56,23 @@ public final class RaisedGlance {
     }
 
     /** The marks of a glance in a picture so many pixels large; none if there is no wall. */
-    public static List<Mark> marks(StoreyGeometry geometry, double widthPx, double heightPx) {
+    public static List<Mark> marks(LaidStorey storey, double widthPx, double heightPx) {
+        var geometry = storey.geometry();
+        var palette = storey.plan().look().palette();
         var parts = parts(geometry);
         if (parts.isEmpty()) {
             return List.of();
         }
-        var flat = new RaisedGlance(1, Point.ORIGIN);
+        var flat = new RaisedGlance(palette, 1, Point.ORIGIN);
         var box = Box.around(parts.stream()
                 .flatMap(p -> p.ring.stream())
                 .flatMap(p -> List.of(flat.seen(p, 0), flat.seen(p, CUT_MM)).stream())
                 .toList());
         var scale = AIR * Math.min(widthPx / box.width(), heightPx / box.height());
         var glance = new RaisedGlance(
-                scale, new Point(widthPx / 2, heightPx / 2).minus(box.centre().times(scale)));
+                palette,
+                scale,
+                new Point(widthPx / 2, heightPx / 2).minus(box.centre().times(scale)));
         return glance.marks(geometry, parts);
     }
 
@@ -163,13 +172,13 @@ public final class RaisedGlance {
         for (var room : geometry.rooms()) {
             out.add(new Mark.Fill(
                     outline(room.outline().shell().corners(), 0),
-                    Ink.of(Palette.BARE_FLOOR.lighter(-0.05).argb())));
+                    Ink.of(palette.of(Role.BARE_FLOOR).lighter(-0.05).argb())));
         }
         for (var part : parts) {
             sides(part, out);
             out.add(new Mark.Fill(
                     outline(part.ring, part.toMm),
-                    Ink.of(Palette.POCHE.lighter(0.12).argb())));
+                    Ink.of(palette.of(Role.POCHE).lighter(0.12).argb())));
         }
         return out;
     }
@@ -194,8 +203,9 @@ public final class RaisedGlance {
             return; // it looks away: counter-clockwise, what runs to the right faces the viewer
         }
         var path = Path.line(seen(a, 0), seen(b, 0), seen(b, part.toMm), seen(a, part.toMm));
-        var ink =
-                Ink.of(Palette.WALL_SIDE.lighter(0.10 * way.y() / way.length()).argb());
+        var ink = Ink.of(palette.of(Role.WALL_SIDE)
+                .lighter(0.10 * way.y() / way.length())
+                .argb());
         out.add(new Mark.Fill(path, ink));
         out.add(new Mark.Stroke(path, Pen.round(0.5), ink)); // covers the seam to the next part
     }

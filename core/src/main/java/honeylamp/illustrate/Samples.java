@@ -2,12 +2,10 @@ package honeylamp.illustrate;
 
 import honeylamp.catalogue.FurnishingKind;
 import honeylamp.catalogue.Material;
-import honeylamp.catalogue.Palette;
 import honeylamp.derive.FixedParts;
 import honeylamp.derive.OpeningCut;
 import honeylamp.derive.StairSteps;
 import honeylamp.drawing.Drawing;
-import honeylamp.drawing.Ink;
 import honeylamp.drawing.Layer;
 import honeylamp.drawing.LayerKind;
 import honeylamp.drawing.Mark;
@@ -29,6 +27,7 @@ import honeylamp.plan.Opening.Hand;
 import honeylamp.plan.Opening.Swing;
 import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Position;
+import honeylamp.plan.Role;
 import honeylamp.plan.Stair;
 import honeylamp.plan.Storey;
 import honeylamp.plan.Structure;
@@ -50,7 +49,7 @@ public final class Samples {
     /** A furnishing at its usual size. */
     public static Drawing of(FurnishingKind kind) {
         var frame = PaperFrame.atOrigin(SCALE);
-        var art = new FurnitureArt(frame, Pens.of(1, SCALE), Lamp.COLOUR);
+        var art = new FurnitureArt(frame, Pens.usual(SCALE), Lamp.COLOUR);
         var piece = new Furnishing(
                 new FurnishingId(1), kind.key(), kind.width(), kind.depth(), kind.height(), Position.ORIGIN, 0);
         return new Drawing(Arrays.stream(honeylamp.catalogue.SymbolPart.Level.values())
@@ -61,7 +60,7 @@ public final class Samples {
     /** An opening of a kind at its usual size in a short wall, so many plan mm wide. */
     public static Drawing of(OpeningKind kind, double widthMm) {
         var frame = PaperFrame.atOrigin(SCALE);
-        var pens = Pens.of(1, SCALE);
+        var pens = Pens.usual(SCALE);
         var size = kind.usual(UnitSystem.MM);
         var wall = new Wall(
                 new WallId(1),
@@ -89,7 +88,7 @@ public final class Samples {
         var poche = Path.builder();
         solid.forEach(o -> poche.path(frame.paper(o)));
         var marks = new ArrayList<Mark>();
-        marks.add(new Mark.Fill(poche.build(), Ink.of(Palette.POCHE.argb())));
+        marks.add(new Mark.Fill(poche.build(), pens.ink(Role.POCHE)));
         marks.addAll(new OpeningArt(frame, pens).all(List.of(cut)));
         return new Drawing(List.of(Layer.of(LayerKind.OPENINGS, marks)));
     }
@@ -97,7 +96,7 @@ public final class Samples {
     /** A fixed part, drawn to fit a square. */
     public static Drawing of(Structure.Form form) {
         var frame = PaperFrame.atOrigin(SCALE);
-        var pens = Pens.of(1, SCALE);
+        var pens = Pens.usual(SCALE);
         var part = new Structure(new StructureId(1), form, Position.ORIGIN, 0);
         var marks = new ArrayList<Mark>();
         if (form instanceof Stair stair) {
@@ -126,7 +125,7 @@ public final class Samples {
     /** A square of ground, so many plan mm wide. */
     public static Drawing of(Ground.Use use, double widthMm) {
         var frame = PaperFrame.atOrigin(SCALE);
-        var pens = Pens.of(1, SCALE);
+        var pens = Pens.usual(SCALE);
         var half = widthMm / 2;
         var ground = new Ground(
                 new GroundId(1),
@@ -158,7 +157,7 @@ public final class Samples {
     /** A square of a floor material, so many plan mm wide. */
     public static Drawing of(Material material, double widthMm) {
         var frame = PaperFrame.atOrigin(SCALE);
-        var floors = new FloorArt(frame, Pens.of(1, SCALE), 1);
+        var floors = new FloorArt(frame, Pens.usual(SCALE), 1);
         var box = new Box(-widthMm / 2, -widthMm / 2, widthMm / 2, widthMm / 2);
         var mark = floors.floor(Path.ring(box.ring()), box, material, Finish.of(material.key()), 3);
         return new Drawing(List.of(Layer.of(LayerKind.FLOOR, List.of(mark))));

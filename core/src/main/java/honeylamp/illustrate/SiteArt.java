@@ -1,8 +1,6 @@
 package honeylamp.illustrate;
 
 import honeylamp.catalogue.Grounds;
-import honeylamp.catalogue.Oklch;
-import honeylamp.catalogue.Palette;
 import honeylamp.catalogue.Seeds;
 import honeylamp.catalogue.SymbolPart;
 import honeylamp.derive.Picking;
@@ -19,6 +17,8 @@ import honeylamp.geometry.Regions;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Ground;
 import honeylamp.plan.Ground.Use;
+import honeylamp.plan.Oklch;
+import honeylamp.plan.Role;
 import honeylamp.plan.Structure;
 import honeylamp.plan.Structure.Car;
 import honeylamp.plan.Structure.ParkingBay;
@@ -32,10 +32,6 @@ import java.util.List;
 final class SiteArt {
     private static final double NAME_MM = 2.1;
     private static final double SHRUB_PITCH_MM = 620;
-    private static final Oklch PAINT = new Oklch(0.975, 0.004, 95);
-    private static final Oklch CAR = new Oklch(0.930, 0.012, 230);
-    private static final Oklch CAR_ROOF = new Oklch(0.955, 0.010, 230);
-    private static final Oklch GLASS = new Oklch(0.62, 0.020, 235);
     private static final List<SymbolPart.Tone> LEAVES =
             List.of(SymbolPart.Tone.LEAF_LIGHT, SymbolPart.Tone.LEAF, SymbolPart.Tone.LEAF_DEEP);
 
@@ -78,7 +74,7 @@ final class SiteArt {
                 out.add(new Mark.Clip(frame.paper(path), shrubs(ring.bounds(), Outline.of(ring), seed)));
             }
         }
-        out.add(new Mark.Stroke(frame.paper(path), pens.swing(), Pens.innerInk()));
+        out.add(new Mark.Stroke(frame.paper(path), pens.swing(), pens.innerInk()));
     }
 
     /** Round shrubs in three greens, seeded. */
@@ -100,7 +96,8 @@ final class SiteArt {
     }
 
     private void shrub(List<Mark> out, Point at, double radius, long seed) {
-        var tone = Palette.of(LEAVES.get((int) (Seeds.unit(seed, 1, 2) * 2.999)));
+        var tone =
+                pens.colour(LEAVES.get((int) (Seeds.unit(seed, 1, 2) * 2.999)).role());
         var lobes = 9;
         var edge = Path.builder();
         for (var k = 0; k < lobes; k++) {
@@ -122,11 +119,11 @@ final class SiteArt {
     private void plot(List<Mark> out, Ground plot) {
         var ring = plot.ring();
         var pen = Pen.butt(pens.leaf().widthMm() * 1.2).dashed(6, 1.6);
-        out.add(new Mark.Stroke(frame.paper(Path.ring(ring)), pen, Pens.INK));
+        out.add(new Mark.Stroke(frame.paper(Path.ring(ring)), pen, pens.ink()));
         if (plot.setback().mm() > 0) {
             for (var line :
                     Regions.softened(List.of(Outline.of(ring)), -plot.setback().mm())) {
-                out.add(new Mark.Stroke(frame.paper(line), pens.overhead(), Pens.innerInk()));
+                out.add(new Mark.Stroke(frame.paper(line), pens.overhead(), pens.innerInk()));
             }
         }
     }
@@ -146,9 +143,12 @@ final class SiteArt {
                         .build()
                         .through(part.placing().then(frame.toPaper()));
                 if (lamp != Lamp.DRAFT) {
-                    out.add(new Mark.Stroke(lines, Pen.butt(frame.toPaper().lengthScale() * 90), Ink.of(PAINT.argb())));
+                    out.add(new Mark.Stroke(
+                            lines,
+                            Pen.butt(frame.toPaper().lengthScale() * 90),
+                            Ink.of(pens.colour(Role.PAINT).argb())));
                 }
-                out.add(new Mark.Stroke(lines, pens.swing(), Pens.innerInk()));
+                out.add(new Mark.Stroke(lines, pens.swing(), pens.innerInk()));
             }
         }
         return out;
@@ -178,8 +178,8 @@ final class SiteArt {
                 .roundedBox(new Box(w - 30, cabinFront - 330, w + 150, cabinFront - 210), 50)
                 .build()
                 .through(toPaper);
-        painted(out, mirrors, CAR, pens.furnitureInner());
-        painted(out, body.build().through(toPaper), CAR, pens.furniture());
+        painted(out, mirrors, pens.colour(Role.CAR), pens.furnitureInner());
+        painted(out, body.build().through(toPaper), pens.colour(Role.CAR), pens.furniture());
         var glass = Path.builder()
                 .line(
                         new Point(-0.80 * w, cabinFront),
@@ -192,12 +192,12 @@ final class SiteArt {
                         new Point(-0.80 * w, cabinFront))
                 .build()
                 .through(toPaper);
-        painted(out, glass, GLASS, pens.furnitureInner());
+        painted(out, glass, pens.colour(Role.CAR_GLASS), pens.furnitureInner());
         var roof = new Box(-0.68 * w, cabinBack + 0.28 * w, 0.68 * w, cabinFront - 0.62 * w);
         painted(
                 out,
                 Path.builder().roundedBox(roof, 0.16 * w).build().through(toPaper),
-                CAR_ROOF,
+                pens.colour(Role.CAR_ROOF),
                 pens.furnitureInner());
         var seams = Path.builder()
                 .line(new Point(-0.66 * w, cabinFront + 0.14 * w), new Point(-0.52 * w, l - 0.10 * w))
@@ -208,14 +208,14 @@ final class SiteArt {
                 .line(new Point(0.68 * w, 0.5 * (cabinFront + cabinBack)), new Point(w, 0.5 * (cabinFront + cabinBack)))
                 .build()
                 .through(toPaper);
-        out.add(new Mark.Stroke(seams, pens.furnitureInner(), Pens.innerInk()));
+        out.add(new Mark.Stroke(seams, pens.furnitureInner(), pens.innerInk()));
     }
 
     private void painted(List<Mark> out, Path path, Oklch tone, Pen pen) {
         if (lamp != Lamp.DRAFT) {
             out.add(new Mark.Fill(path, Ink.of(tone.argb())));
         }
-        out.add(new Mark.Stroke(path, pen, Pens.furnitureInk()));
+        out.add(new Mark.Stroke(path, pen, pens.furnitureInk()));
     }
 
     /**
@@ -265,7 +265,7 @@ final class SiteArt {
                 });
     }
 
-    private static Mark text(String words, Point at, Face face) {
-        return new Mark.Text(words, at, NAME_MM, face, 0, Mark.Align.MIDDLE, 0, Pens.INK);
+    private Mark text(String words, Point at, Face face) {
+        return new Mark.Text(words, at, NAME_MM, face, 0, Mark.Align.MIDDLE, 0, pens.ink());
     }
 }

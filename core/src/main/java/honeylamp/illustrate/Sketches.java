@@ -1,7 +1,7 @@
 package honeylamp.illustrate;
 
 import honeylamp.catalogue.Furnishings;
-import honeylamp.catalogue.Palette;
+import honeylamp.catalogue.ScreenColours;
 import honeylamp.catalogue.SymbolPart;
 import honeylamp.derive.Dissection;
 import honeylamp.derive.OpeningCut;
@@ -41,12 +41,12 @@ public final class Sketches {
     private static final int GRID_LINES = 4;
     private static final double CHORD_ERROR_MM = 1;
     private static final double ENDLESS_MM = 60_000;
-    private static final Ink HONEY = Ink.of(Palette.HONEY.argb());
-    private static final Ink WRONG = Ink.of(Palette.BRICK.argb());
-    private static final Ink GHOST = Ink.of(Palette.SAGE.argb());
+    private static final Ink HONEY = Ink.of(ScreenColours.HONEY.argb());
+    private static final Ink WRONG = Ink.of(ScreenColours.BRICK.argb());
+    private static final Ink GHOST = Ink.of(ScreenColours.SAGE.argb());
     private static final double GHOST_PEN_MM = 0.18;
     private static final Ink WASH = HONEY.at(0.20);
-    private static final Ink NOTE = Ink.of(Palette.SAGE.argb());
+    private static final Ink NOTE = Ink.of(ScreenColours.SAGE.argb());
 
     private Sketches() {}
 
@@ -151,7 +151,7 @@ public final class Sketches {
 
     /** A piece as it will look, with its outline. */
     public static List<Mark> piece(PaperFrame frame, Furnishing piece, double penMm) {
-        var pens = Pens.of(1, frame.scale());
+        var pens = Pens.usual(frame.scale());
         var art = new FurnitureArt(frame, pens, Lamp.COLOUR);
         var out = new ArrayList<Mark>();
         for (var level : SymbolPart.Level.values()) {
@@ -166,10 +166,10 @@ public final class Sketches {
 
     /** An opening as it will look: its cut cleared of poché, with leaf or glass. */
     public static List<Mark> opening(Plan plan, PaperFrame frame, OpeningCut cut, double penMm) {
-        var pens = Pens.of(plan.look().lineDial(), frame.scale());
+        var pens = Pens.of(plan.look(), frame.scale());
         var ring = frame.paper(Path.ring(cut.ring()));
         var out = new ArrayList<Mark>();
-        out.add(new Mark.Fill(ring, Ink.of(Palette.PAPER.argb())));
+        out.add(new Mark.Fill(ring, Ink.of(ScreenColours.PAPER.argb())));
         out.addAll(new OpeningArt(frame, pens).all(List.of(cut)));
         out.add(new Mark.Stroke(ring, Pen.butt(1.5 * penMm), HONEY));
         return out;
@@ -232,7 +232,7 @@ public final class Sketches {
                 .path(Path.circle(o, arm / 2))
                 .build();
         return List.of(new Mark.Stroke(
-                cross, Pen.butt(1.2 * penMm), Ink.of(Palette.INK.argb()).at(0.45)));
+                cross, Pen.butt(1.2 * penMm), Ink.of(ScreenColours.INK.argb()).at(0.45)));
     }
 
     /** A box to pick by; dashed if it takes all it touches. */
@@ -262,7 +262,8 @@ public final class Sketches {
     public static List<Mark> handle(PaperFrame frame, Point at, double radiusMm, double penMm) {
         var path = Path.circle(frame.paper(at), radiusMm);
         return List.of(
-                new Mark.Fill(path, Ink.of(Palette.PAPER.argb())), new Mark.Stroke(path, Pen.butt(1.5 * penMm), HONEY));
+                new Mark.Fill(path, Ink.of(ScreenColours.PAPER.argb())),
+                new Mark.Stroke(path, Pen.butt(1.5 * penMm), HONEY));
     }
 
     /** A fine cross that leaves the pixel in its middle clear. */
@@ -285,7 +286,7 @@ public final class Sketches {
                 .roundedBox(new Box(o.x() - half, o.y() - cap, o.x() + half, o.y() + cap), 4 * penMm)
                 .build();
         return List.of(
-                new Mark.Fill(plate, Ink.of(Palette.PAPER.argb()).at(0.92)),
+                new Mark.Fill(plate, Ink.of(ScreenColours.PAPER.argb()).at(0.92)),
                 new Mark.Text(
                         text,
                         o.plus(new Point(0, cap / 2)),
@@ -294,7 +295,7 @@ public final class Sketches {
                         0,
                         Mark.Align.MIDDLE,
                         0,
-                        Ink.of(Palette.INK.argb())));
+                        Ink.of(ScreenColours.INK.argb())));
     }
 
     /** All notes on a picture. */
@@ -319,7 +320,7 @@ public final class Sketches {
         }
         var at = frame.paper(points.getFirst());
         out.add(new Mark.Fill(Path.circle(at, 4.5 * penMm), NOTE));
-        out.add(new Mark.Fill(Path.circle(at, 1.8 * penMm), Ink.of(Palette.PAPER.argb())));
+        out.add(new Mark.Fill(Path.circle(at, 1.8 * penMm), Ink.of(ScreenColours.PAPER.argb())));
         if (!text.isEmpty()) {
             var up = 16 * penMm * frame.scale();
             out.addAll(words(frame, points.getFirst().plus(new Point(0, up)), text, penMm));

@@ -1,7 +1,5 @@
 package honeylamp.illustrate;
 
-import honeylamp.catalogue.Oklch;
-import honeylamp.catalogue.Palette;
 import honeylamp.derive.FixedParts.End;
 import honeylamp.derive.FixedParts.Flights;
 import honeylamp.derive.StairSteps;
@@ -14,6 +12,7 @@ import honeylamp.geometry.Point;
 import honeylamp.geometry.Regions;
 import honeylamp.geometry.Ring;
 import honeylamp.geometry.Segment;
+import honeylamp.plan.Role;
 import honeylamp.plan.Stair;
 import java.util.ArrayList;
 import java.util.List;
@@ -23,8 +22,6 @@ import java.util.List;
  * steps that are seen through the open floor. An arrow runs the way one goes.
  */
 final class StairArt {
-    private static final Oklch STEP = new Oklch(0.90, 0.022, 75);
-    private static final Oklch NEWEL = new Oklch(0.60, 0.055, 62);
     static final double WORDS_MM = 1.8;
     private static final double CLEAR_MM = 1.2;
     private static final double DARKER_EACH = 0.026;
@@ -86,10 +83,10 @@ final class StairArt {
                 dashed.path(part.path());
             }
             var line = cutLine(flights, cutAt, CUT_GAP_MM);
-            out.add(new Mark.Stroke(frame.paper(Path.line(line.a(), line.b())), pens.swing(), Pens.INK));
-            out.add(new Mark.Stroke(frame.paper(dashed.build()), pens.overhead(), Pens.swingInk()));
+            out.add(new Mark.Stroke(frame.paper(Path.line(line.a(), line.b())), pens.swing(), pens.ink()));
+            out.add(new Mark.Stroke(frame.paper(dashed.build()), pens.overhead(), pens.swingInk()));
         }
-        out.add(new Mark.Stroke(frame.paper(solid.build()), pens.swing(), Pens.swingInk()));
+        out.add(new Mark.Stroke(frame.paper(solid.build()), pens.swing(), pens.swingInk()));
         outline(out, lower);
         newel(out, flights);
         arrow(out, steps.walkingLine(), flights, "up, ");
@@ -134,7 +131,7 @@ final class StairArt {
                     List.of(Outline.of(steps.treads().get(i).outline())),
                     tone(steps.treads().size() - i));
             var riser = steps.risers().get(i);
-            out.add(new Mark.Stroke(frame.paper(Path.line(riser.a(), riser.b())), pens.swing(), Pens.swingInk()));
+            out.add(new Mark.Stroke(frame.paper(Path.line(riser.a(), riser.b())), pens.swing(), pens.swingInk()));
         }
         outline(out, well);
         newel(out, flights);
@@ -159,7 +156,7 @@ final class StairArt {
 
     /** Deeper steps lie in the dark of the well. */
     private Ink tone(int below) {
-        var tone = lamp == Lamp.DRAFT ? Palette.PAPER : STEP;
+        var tone = lamp == Lamp.DRAFT ? pens.colour(Role.PAPER) : pens.colour(Role.STEP);
         return Ink.of(tone.lighter(lamp == Lamp.DRAFT ? 0 : -Math.min(DARKEST, DARKER_EACH * below))
                 .argb());
     }
@@ -172,7 +169,7 @@ final class StairArt {
 
     private void outline(List<Mark> out, List<Outline> parts) {
         for (var part : parts) {
-            out.add(new Mark.Stroke(frame.paper(part), pens.leaf(), Pens.INK));
+            out.add(new Mark.Stroke(frame.paper(part), pens.leaf(), pens.ink()));
         }
     }
 
@@ -181,8 +178,8 @@ final class StairArt {
         if (stair.shape() == Stair.Shape.SPIRAL && stair.well().mm() > 0) {
             var at = flights.part().placing().apply(Point.ORIGIN);
             var circle = frame.paper(Path.circle(at, stair.well().mm() / 2));
-            out.add(new Mark.Fill(circle, Ink.of(NEWEL.argb())));
-            out.add(new Mark.Stroke(circle, pens.leaf(), Pens.INK));
+            out.add(new Mark.Fill(circle, Ink.of(pens.colour(Role.NEWEL).argb())));
+            out.add(new Mark.Stroke(circle, pens.leaf(), pens.ink()));
         }
     }
 
@@ -200,8 +197,8 @@ final class StairArt {
                         end,
                         back.minus(unit.left().times(head)))
                 .build();
-        out.add(new Mark.Stroke(frame.paper(path), pens.leaf(), Pens.INK));
-        out.add(new Mark.Fill(Path.circle(frame.paper(shown.getFirst()), 0.6), Pens.INK));
+        out.add(new Mark.Stroke(frame.paper(path), pens.leaf(), pens.ink()));
+        out.add(new Mark.Fill(Path.circle(frame.paper(shown.getFirst()), 0.6), pens.ink()));
         words(out, shown, flights, way + flights.stair().risers() + " risers");
     }
 
@@ -237,11 +234,11 @@ final class StairArt {
                 // the side that is above the line as one reads it
                 var up = new Point(Math.sin(Math.toRadians(turn)), Math.cos(Math.toRadians(turn)));
                 var away = up.times(flights.stair().flight().mm() / 4);
-                out.add(written(text, frame.paper(piece.middle().plus(away)), turn));
+                out.add(written(pens, text, frame.paper(piece.middle().plus(away)), turn));
                 return;
             }
         }
-        out.add(written(text, frame.paper(before(flights, line, width)), 0));
+        out.add(written(pens, text, frame.paper(before(flights, line, width)), 0));
     }
 
     /** The straight parts of an arrow, parted at the line of cut. */
@@ -278,7 +275,7 @@ final class StairArt {
     }
 
     /** Words centred on a paper point, turned clockwise. */
-    static Mark written(String text, Point centre, double turnDeg) {
+    static Mark written(Pens pens, String text, Point centre, double turnDeg) {
         var up = new Point(Math.sin(Math.toRadians(turnDeg)), -Math.cos(Math.toRadians(turnDeg)));
         return new Mark.Text(
                 text,
@@ -288,7 +285,7 @@ final class StairArt {
                 0,
                 Mark.Align.MIDDLE,
                 turnDeg,
-                Pens.INK);
+                pens.ink());
     }
 
     /** A clockwise page turn from -90 up to 90, so that no text stands on its head. */

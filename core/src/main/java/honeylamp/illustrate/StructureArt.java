@@ -1,8 +1,6 @@
 package honeylamp.illustrate;
 
 import honeylamp.catalogue.Materials;
-import honeylamp.catalogue.Oklch;
-import honeylamp.catalogue.Palette;
 import honeylamp.drawing.Face;
 import honeylamp.drawing.Ink;
 import honeylamp.drawing.Mark;
@@ -15,6 +13,7 @@ import honeylamp.geometry.Regions;
 import honeylamp.geometry.Ring;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Position;
+import honeylamp.plan.Role;
 import honeylamp.plan.Structure;
 import honeylamp.plan.Structure.Block;
 import java.util.ArrayList;
@@ -22,11 +21,6 @@ import java.util.List;
 
 /** Draws fixed parts that three sizes describe: cut ones, those that lie on the floor, those overhead. */
 final class StructureArt {
-    private static final Oklch POST = new Oklch(0.60, 0.055, 62);
-    private static final Oklch RAMP = new Oklch(0.90, 0.014, 85);
-    private static final Oklch FIRE = new Oklch(0.50, 0.060, 40);
-    private static final Oklch HEARTH = new Oklch(0.80, 0.006, 85);
-    private static final Oklch DEPTH = new Oklch(0.93, 0.012, 80);
     private static final double RAIL_MM = 60;
     private static final double SHAFT_WALL_MM = 150;
     private static final double HEARTH_MM = 400;
@@ -99,9 +93,9 @@ final class StructureArt {
 
     private void post(List<Mark> out, Drawn d) {
         var path = path(d, d.box);
-        out.add(new Mark.Fill(path, Ink.of(POST.argb())));
-        out.add(new Mark.Stroke(cross(d.box).through(d.toPaper), pens.swing(), Pens.INK));
-        out.add(new Mark.Stroke(path, pens.cutPost(), Pens.INK));
+        out.add(new Mark.Fill(path, Ink.of(pens.colour(Role.POST).argb())));
+        out.add(new Mark.Stroke(cross(d.box).through(d.toPaper), pens.swing(), pens.ink()));
+        out.add(new Mark.Stroke(path, pens.cutPost(), pens.ink()));
     }
 
     private static Path path(Drawn d, Box box) {
@@ -131,8 +125,8 @@ final class StructureArt {
     private void poche(List<Mark> out, Drawn d, List<Outline> solid) {
         for (var part : solid) {
             var path = part.path().through(d.toPaper);
-            out.add(new Mark.Fill(path, Ink.of(Palette.POCHE.argb())));
-            out.add(new Mark.Stroke(path, pens.cutPost(), Pens.INK));
+            out.add(new Mark.Fill(path, pens.ink(Role.POCHE)));
+            out.add(new Mark.Stroke(path, pens.cutPost(), pens.ink()));
         }
     }
 
@@ -143,7 +137,7 @@ final class StructureArt {
         var door = Math.min(900, inner.width() * 0.7) / 2;
         var gap = new Box(-door, d.box.minY(), door, inner.minY());
         if (lamp != Lamp.DRAFT) {
-            out.add(new Mark.Fill(path(d, d.box), Ink.of(DEPTH.argb())));
+            out.add(new Mark.Fill(path(d, d.box), Ink.of(pens.colour(Role.DEPTH).argb())));
         }
         poche(
                 out,
@@ -162,7 +156,7 @@ final class StructureArt {
                 .path(cross(car))
                 .line(new Point(-door, gap.minY() + wall / 3), new Point(door, gap.minY() + wall / 3))
                 .line(new Point(-door, gap.minY() + wall * 2 / 3), new Point(door, gap.minY() + wall * 2 / 3));
-        out.add(new Mark.Stroke(lines.build().through(d.toPaper), pens.swing(), Pens.swingInk()));
+        out.add(new Mark.Stroke(lines.build().through(d.toPaper), pens.swing(), pens.swingInk()));
     }
 
     private void chimney(List<Mark> out, Drawn d) {
@@ -177,10 +171,10 @@ final class StructureArt {
             lines.line(new Point(flue.minX(), flue.minY()), new Point(flue.maxX(), flue.maxY()));
         }
         for (var hole : holes) {
-            out.add(new Mark.Fill(hole.path().through(d.toPaper), Ink.of(Palette.PAPER.argb())));
+            out.add(new Mark.Fill(hole.path().through(d.toPaper), pens.ink(Role.PAPER)));
         }
         poche(out, d, Regions.difference(List.of(Outline.of(d.box.ring())), holes));
-        out.add(new Mark.Stroke(lines.build().through(d.toPaper), pens.swing(), Pens.INK));
+        out.add(new Mark.Stroke(lines.build().through(d.toPaper), pens.swing(), pens.ink()));
     }
 
     /** The chimney breast with the fire's splayed opening, and the hearth before it. */
@@ -193,19 +187,21 @@ final class StructureArt {
                 new Point(-mouth, front), new Point(mouth, front), new Point(back, deep), new Point(-back, deep));
         var slab = new Box(-mouth - 150, front - HEARTH_MM, mouth + 150, front);
         if (lamp != Lamp.DRAFT) {
-            out.add(new Mark.Fill(path(d, slab), Ink.of(HEARTH.argb())));
+            out.add(new Mark.Fill(path(d, slab), Ink.of(pens.colour(Role.HEARTH).argb())));
         }
-        out.add(new Mark.Stroke(path(d, slab), pens.swing(), Pens.swingInk()));
+        out.add(new Mark.Stroke(path(d, slab), pens.swing(), pens.swingInk()));
         var mouthPath = Path.ring(fire).through(d.toPaper);
-        out.add(new Mark.Fill(mouthPath, Ink.of((lamp == Lamp.DRAFT ? Palette.PAPER : FIRE).argb())));
+        out.add(new Mark.Fill(
+                mouthPath, Ink.of((lamp == Lamp.DRAFT ? pens.colour(Role.PAPER) : pens.colour(Role.FIRE)).argb())));
         poche(out, d, Regions.difference(List.of(Outline.of(d.box.ring())), List.of(Outline.of(fire))));
-        out.add(new Mark.Stroke(mouthPath, pens.leaf(), Pens.INK));
+        out.add(new Mark.Stroke(mouthPath, pens.leaf(), pens.ink()));
     }
 
     private void ramp(List<Mark> out, Drawn d) {
         var path = path(d, d.box);
-        out.add(new Mark.Fill(path, Ink.of((lamp == Lamp.DRAFT ? Palette.PAPER : RAMP).argb())));
-        out.add(new Mark.Stroke(path, pens.leaf(), Pens.INK));
+        out.add(new Mark.Fill(
+                path, Ink.of((lamp == Lamp.DRAFT ? pens.colour(Role.PAPER) : pens.colour(Role.RAMP)).argb())));
+        out.add(new Mark.Stroke(path, pens.leaf(), pens.ink()));
         var foot = d.box.minY() + Math.min(160, d.box.height() * 0.1);
         var top = d.box.maxY() - Math.min(160, d.box.height() * 0.1);
         var head = Math.min(110, d.box.width() * 0.12);
@@ -213,18 +209,18 @@ final class StructureArt {
                 .line(new Point(0, foot), new Point(0, top))
                 .line(new Point(-head, top - 1.7 * head), new Point(0, top), new Point(head, top - 1.7 * head))
                 .build();
-        out.add(new Mark.Stroke(lines.through(d.toPaper), pens.leaf(), Pens.INK));
+        out.add(new Mark.Stroke(lines.through(d.toPaper), pens.leaf(), pens.ink()));
         words(out, d, "up, 1 in " + Math.round(d.block.climbsOneIn()), new Point(-d.box.width() / 4, 0), 90);
     }
 
     private void missingFloor(List<Mark> out, Drawn d) {
         var path = path(d, d.box);
         if (lamp != Lamp.DRAFT) {
-            out.add(new Mark.Fill(path, Ink.of(DEPTH.argb())));
+            out.add(new Mark.Fill(path, Ink.of(pens.colour(Role.DEPTH).argb())));
         }
-        out.add(new Mark.Stroke(cross(d.box).through(d.toPaper), pens.swing(), Pens.innerInk()));
-        out.add(new Mark.Stroke(path, pens.leaf(), Pens.INK));
-        out.add(new Mark.Stroke(path(d, d.box.grown(-RAIL_MM)), pens.swing(), Pens.swingInk()));
+        out.add(new Mark.Stroke(cross(d.box).through(d.toPaper), pens.swing(), pens.innerInk()));
+        out.add(new Mark.Stroke(path, pens.leaf(), pens.ink()));
+        out.add(new Mark.Stroke(path(d, d.box.grown(-RAIL_MM)), pens.swing(), pens.swingInk()));
         words(out, d, "void", new Point(0, d.box.height() / 4), 0);
     }
 
@@ -241,7 +237,7 @@ final class StructureArt {
     }
 
     private void dashed(List<Mark> out, Drawn d, Path own) {
-        out.add(new Mark.Stroke(own.through(d.toPaper), pens.overhead(), Pens.swingInk()));
+        out.add(new Mark.Stroke(own.through(d.toPaper), pens.overhead(), pens.swingInk()));
     }
 
     /** Words about a point of the part's own frame, along a direction of it, never upside down. */
@@ -249,7 +245,7 @@ final class StructureArt {
         var turn = StairArt.upright(-(d.part.turnDeg() + alongDeg));
         var width = frame.planMm(Face.REGULAR.widthMm(text, StairArt.WORDS_MM, 0));
         if (width < Math.max(d.box.width(), d.box.height())) {
-            out.add(StairArt.written(text, d.toPaper.apply(at), turn));
+            out.add(StairArt.written(pens, text, d.toPaper.apply(at), turn));
         }
     }
 
@@ -290,7 +286,7 @@ final class StructureArt {
                         new Point(w - RAIL_MM, -d + RAIL_MM),
                         new Point(w - RAIL_MM, d))
                 .build();
-        out.add(new Mark.Stroke(rail.through(drawn.toPaper), pens.leaf(), Pens.INK));
+        out.add(new Mark.Stroke(rail.through(drawn.toPaper), pens.leaf(), pens.ink()));
         var posts = Path.builder();
         var bays = Math.max(1, (int) Math.round(2 * w / 1200));
         for (var i = 0; i <= bays; i++) {
@@ -298,7 +294,7 @@ final class StructureArt {
             posts.ring(new Box(x - 40, -d - 10, x + 40, -d + 70).ring());
         }
         var path = posts.build().through(drawn.toPaper);
-        out.add(new Mark.Fill(path, Ink.of(POST.argb())));
-        out.add(new Mark.Stroke(path, pens.swing(), Pens.INK));
+        out.add(new Mark.Fill(path, Ink.of(pens.colour(Role.POST).argb())));
+        out.add(new Mark.Stroke(path, pens.swing(), pens.ink()));
     }
 }

@@ -1,15 +1,14 @@
 package honeylamp.illustrate;
 
-import honeylamp.catalogue.Palette;
 import honeylamp.derive.OpeningCut;
 import honeylamp.drawing.Face;
-import honeylamp.drawing.Ink;
 import honeylamp.drawing.Mark;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Path;
 import honeylamp.geometry.Point;
 import honeylamp.plan.ElementId.OpeningId;
+import honeylamp.plan.Role;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -65,9 +64,9 @@ final class TagArt {
                 .roundedBox(
                         new Box(at.x() - half, at.y() - HIGH_MM / 2, at.x() + half, at.y() + HIGH_MM / 2), HIGH_MM / 2)
                 .build();
-        out.add(new Mark.Fill(plate, Ink.of(Palette.PAPER.argb())));
-        out.add(new Mark.Stroke(plate, pens.dimension(), Pens.dimensionInk()));
+        out.add(new Mark.Fill(plate, pens.ink(Role.PAPER)));
+        out.add(new Mark.Stroke(plate, pens.dimension(), pens.dimensionInk()));
         out.add(new Mark.Text(
-                tag, at.plus(new Point(0, CAP_MM / 2)), CAP_MM, Face.MEDIUM, 0, Mark.Align.MIDDLE, 0, Pens.INK));
+                tag, at.plus(new Point(0, CAP_MM / 2)), CAP_MM, Face.MEDIUM, 0, Mark.Align.MIDDLE, 0, pens.ink()));
     }
 }

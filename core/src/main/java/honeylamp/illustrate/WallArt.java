@@ -1,6 +1,5 @@
 package honeylamp.illustrate;
 
-import honeylamp.catalogue.Palette;
 import honeylamp.derive.LaidStorey;
 import honeylamp.derive.StoreyGeometry;
 import honeylamp.derive.WallFills.Fill;
@@ -13,6 +12,7 @@ import honeylamp.geometry.Path;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Regions;
 import honeylamp.geometry.Ring;
+import honeylamp.plan.Role;
 import honeylamp.plan.WallType.Poche;
 import java.util.ArrayList;
 import java.util.List;
@@ -41,20 +41,21 @@ final class WallArt {
         var out = new ArrayList<Mark>();
         if (!seen.isEmpty()) {
             var low = path(seen);
-            out.add(new Mark.Fill(low, Ink.of(Palette.PAPER.argb())));
-            out.add(new Mark.Stroke(low, pens.leaf(), Pens.INK));
+            out.add(new Mark.Fill(low, pens.ink(Role.PAPER)));
+            out.add(new Mark.Stroke(low, pens.leaf(), pens.ink()));
         }
         if (cut.isEmpty()) {
             return out;
         }
         var whole = path(cut);
         out.add(new Mark.Fill(
-                whole, Ink.of((lamp == Lamp.DRAFT ? Palette.POCHE.lighter(0.45) : Palette.POCHE).argb())));
+                whole,
+                Ink.of((lamp == Lamp.DRAFT ? pens.colour(Role.POCHE).lighter(0.45) : pens.colour(Role.POCHE)).argb())));
         var light = lamp == Lamp.DRAFT ? List.<Mark>of() : lighter(fills);
         if (!light.isEmpty()) {
             out.add(new Mark.Clip(whole, light)); // the clip hides what rounding leaves beyond the outline
         }
-        out.add(new Mark.Stroke(whole, pens.cutWall(), Pens.INK));
+        out.add(new Mark.Stroke(whole, pens.cutWall(), pens.ink()));
         return out;
     }
 
@@ -88,12 +89,12 @@ final class WallArt {
             fill.bodies().forEach(b -> builder.path(frame.paper(Outline.of(b))));
             var area = builder.build();
             switch (fill.type().poche()) {
-                case SOLID -> out.add(new Mark.Fill(area, Ink.of(Palette.POCHE.argb())));
-                case TINT -> out.add(new Mark.Fill(area, Ink.of(Palette.POCHE_TINT.argb())));
+                case SOLID -> out.add(new Mark.Fill(area, pens.ink(Role.POCHE)));
+                case TINT -> out.add(new Mark.Fill(area, pens.ink(Role.POCHE_TINT)));
                 case HATCH -> {
-                    out.add(new Mark.Fill(area, Ink.of(Palette.PAPER.argb())));
+                    out.add(new Mark.Fill(area, pens.ink(Role.PAPER)));
                     out.add(new Mark.Clip(
-                            area, List.of(new Mark.Stroke(hatch(fill.bodies()), pens.hatch(), Pens.INK))));
+                            area, List.of(new Mark.Stroke(hatch(fill.bodies()), pens.hatch(), pens.ink()))));
                 }
             }
         }

@@ -1,5 +1,6 @@
 package honeylamp.output;
 
+import honeylamp.catalogue.ScreenColours;
 import honeylamp.drawing.Drawing;
 import honeylamp.drawing.Layer;
 import honeylamp.drawing.LayerKind;
@@ -86,7 +87,7 @@ public final class ScreenPainter {
 
     private static void blank(BufferedImage image) {
         var g = image.createGraphics();
-        g.setColor(new Color(honeylamp.catalogue.Palette.PAPER.argb()));
+        g.setColor(new Color(ScreenColours.PAPER.argb()));
         g.fillRect(0, 0, image.getWidth(), image.getHeight());
         g.dispose();
     }

@@ -13,6 +13,7 @@ import honeylamp.units.Length;
  * @param cornerShade strength from 0 (none) to 1
  * @param cornerReach how far corner shade reaches
  * @param heightCap heights above this cast no longer shadow
+ * @param palette the colour of every role
  */
 public record Look(
         String name,
@@ -21,7 +22,8 @@ public record Look(
         double castShadow,
         double cornerShade,
         Length cornerReach,
-        Length heightCap) {
+        Length heightCap,
+        Palette palette) {
     /** Refuses strengths outside 0 to 1 and dials outside 0.5 to 2. */
     public Look {
         Checks.within("line dial", lineDial, 0.5, 2);
@@ -34,26 +36,31 @@ public record Look(
 
     /** The look with another line dial. */
     public Look withLineDial(double dial) {
-        return new Look(name, dial, textureStrength, castShadow, cornerShade, cornerReach, heightCap);
+        return new Look(name, dial, textureStrength, castShadow, cornerShade, cornerReach, heightCap, palette);
     }
 
     /** The look with another texture strength. */
     public Look withTextureStrength(double strength) {
-        return new Look(name, lineDial, strength, castShadow, cornerShade, cornerReach, heightCap);
+        return new Look(name, lineDial, strength, castShadow, cornerShade, cornerReach, heightCap, palette);
     }
 
     /** The look with another strength of cast shadows. */
     public Look withCastShadow(double strength) {
-        return new Look(name, lineDial, textureStrength, strength, cornerShade, cornerReach, heightCap);
+        return new Look(name, lineDial, textureStrength, strength, cornerShade, cornerReach, heightCap, palette);
     }
 
     /** The look with another strength of corner shade. */
     public Look withCornerShade(double strength) {
-        return new Look(name, lineDial, textureStrength, castShadow, strength, cornerReach, heightCap);
+        return new Look(name, lineDial, textureStrength, castShadow, strength, cornerReach, heightCap, palette);
     }
 
     /** The look with another reach of corner shade. */
     public Look withCornerReach(Length reach) {
-        return new Look(name, lineDial, textureStrength, castShadow, cornerShade, reach, heightCap);
+        return new Look(name, lineDial, textureStrength, castShadow, cornerShade, reach, heightCap, palette);
+    }
+
+    /** The look in other colours. */
+    public Look with(Palette other) {
+        return new Look(name, lineDial, textureStrength, castShadow, cornerShade, cornerReach, heightCap, other);
     }
 }

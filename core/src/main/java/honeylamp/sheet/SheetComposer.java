@@ -2,7 +2,6 @@ package honeylamp.sheet;
 
 import honeylamp.catalogue.Grounds;
 import honeylamp.catalogue.Materials;
-import honeylamp.catalogue.Palette;
 import honeylamp.derive.LaidPlan;
 import honeylamp.derive.LaidStorey;
 import honeylamp.derive.Room;
@@ -23,6 +22,7 @@ import honeylamp.illustrate.Illustration;
 import honeylamp.illustrate.Lamp;
 import honeylamp.illustrate.PaperFrame;
 import honeylamp.plan.Ground;
+import honeylamp.plan.Role;
 import honeylamp.plan.Structure;
 import honeylamp.units.AreaText;
 import honeylamp.units.Length;
@@ -33,8 +33,6 @@ import java.util.stream.Stream;
 
 /** Lays a storey's picture, title strip, room schedule and finish legend on the plan's sheet. */
 public final class SheetComposer {
-    private static final Ink INK = Ink.of(Palette.INK.argb());
-    private static final Ink QUIET = INK.at(0.72);
     private static final Pen RULE = Pen.butt(0.13);
     private static final Pen STRONG_RULE = Pen.butt(0.35);
     private static final double TITLE_MM = 4.8;
@@ -46,12 +44,16 @@ public final class SheetComposer {
     private final LaidPlan plan;
     private final StoreyGeometry geometry;
     private final SheetLayout layout;
+    private final Ink ink;
+    private final Ink quiet;
 
     private SheetComposer(LaidStorey storey) {
         this.storey = storey;
         this.plan = storey.plan();
         this.geometry = storey.geometry();
         this.layout = SheetLayout.of(plan.sheet());
+        this.ink = Ink.of(plan.look().palette().of(Role.INK).argb());
+        this.quiet = ink.at(0.72);
     }
 
     /** The page of one storey; a plan without walls gives a page with an empty view. */
@@ -128,7 +130,9 @@ public final class SheetComposer {
     }
 
     private Drawing surround(PaperFrame frame) {
-        var paper = new Mark.Fill(Path.ring(layout.page().ring()), Ink.of(Palette.PAPER.argb()));
+        var paper = new Mark.Fill(
+                Path.ring(layout.page().ring()),
+                Ink.of(plan.look().palette().of(Role.PAPER).argb()));
         var marks = new ArrayList<Mark>();
         if (layout.hasColumn()) {
             var y = schedule(marks, layout.lists().minY());
@@ -140,26 +144,26 @@ public final class SheetComposer {
         return new Drawing(List.of(Layer.of(LayerKind.PAPER, List.of(paper)), Layer.of(LayerKind.SHEET, marks)));
     }
 
-    private static void text(List<Mark> out, String text, double x, double y, double height, Face face, Align align) {
-        text(out, text, x, y, height, face, align, INK);
+    private void text(List<Mark> out, String text, double x, double y, double height, Face face, Align align) {
+        text(out, text, x, y, height, face, align, ink);
     }
 
-    private static void text(
-            List<Mark> out, String text, double x, double y, double height, Face face, Align align, Ink ink) {
+    private void text(
+            List<Mark> out, String text, double x, double y, double height, Face face, Align align, Ink with) {
         if (!text.isBlank()) {
-            out.add(new Mark.Text(text, new Point(x, y), height, face, 0, align, 0, ink));
+            out.add(new Mark.Text(text, new Point(x, y), height, face, 0, align, 0, with));
         }
     }
 
-    private static void rule(List<Mark> out, double x0, double x1, double y, Pen pen) {
-        out.add(new Mark.Stroke(Path.line(new Point(x0, y), new Point(x1, y)), pen, INK));
+    private void rule(List<Mark> out, double x0, double x1, double y, Pen pen) {
+        out.add(new Mark.Stroke(Path.line(new Point(x0, y), new Point(x1, y)), pen, ink));
     }
 
     private void titleStrip(List<Mark> out, PaperFrame frame) {
         var strip = layout.title();
         rule(out, strip.minX(), strip.maxX(), strip.minY(), STRONG_RULE);
         text(out, title(), strip.minX(), strip.minY() + 11, TITLE_MM, Face.SEMIBOLD, Align.LEFT);
-        text(out, subtitle(), strip.minX(), strip.minY() + 18.5, SUBTITLE_MM, Face.REGULAR, Align.LEFT, QUIET);
+        text(out, subtitle(), strip.minX(), strip.minY() + 18.5, SUBTITLE_MM, Face.REGULAR, Align.LEFT, quiet);
         facts(out, strip.minX() + strip.width() * 0.40, strip.minY() + 6, strip.width() * 0.12);
         orientation(out, frame, strip.minY() + 13.5, strip.maxX() - 22, strip.maxX() - 8);
     }
@@ -175,7 +179,7 @@ public final class SheetComposer {
             y += TITLE_MM * 1.75;
         }
         for (var line : wrapped(subtitle(), SUBTITLE_MM, box.width())) {
-            text(out, line, box.minX(), y - 1, SUBTITLE_MM, Face.REGULAR, Align.LEFT, QUIET);
+            text(out, line, box.minX(), y - 1, SUBTITLE_MM, Face.REGULAR, Align.LEFT, quiet);
             y += 1.7 * SUBTITLE_MM;
         }
         facts(out, box.minX(), y + 8 - 1.7 * SUBTITLE_MM, box.width() * 0.62);
@@ -219,9 +223,9 @@ public final class SheetComposer {
         }
     }
 
-    private static void fact(List<Mark> out, double x, double y, String label, String value) {
+    private void fact(List<Mark> out, double x, double y, String label, String value) {
         if (!value.isBlank()) {
-            text(out, label, x, y, 1.8, Face.REGULAR, Align.LEFT, QUIET);
+            text(out, label, x, y, 1.8, Face.REGULAR, Align.LEFT, quiet);
             text(out, value, x, y + 3.8, 2.0, Face.MEDIUM, Align.LEFT);
         }
     }
@@ -242,12 +246,12 @@ public final class SheetComposer {
         var side = up.left().times(radius * 0.30);
         var tip = centre.plus(up.times(radius * 0.86));
         var tail = centre.minus(up.times(radius * 0.86));
-        out.add(new Mark.Stroke(Path.circle(centre, radius), Pen.butt(0.18), INK));
+        out.add(new Mark.Stroke(Path.circle(centre, radius), Pen.butt(0.18), ink));
         out.add(new Mark.Fill(
-                Path.builder().line(tip, centre.plus(side), centre.minus(side)).build(), INK));
+                Path.builder().line(tip, centre.plus(side), centre.minus(side)).build(), ink));
         var south = Path.builder().line(tail, centre.plus(side), centre.minus(side));
         south.close();
-        out.add(new Mark.Stroke(south.build(), Pen.butt(0.18), INK));
+        out.add(new Mark.Stroke(south.build(), Pen.butt(0.18), ink));
         var letter = centre.plus(up.times(radius + 2.2));
         text(out, "N", letter.x(), letter.y() + 0.95, 1.9, Face.MEDIUM, Align.MIDDLE);
     }
@@ -265,13 +269,13 @@ public final class SheetComposer {
         for (var i = 0; i < parts; i++) {
             var bar = new Box(x + i * width, y, x + (i + 1) * width, y + 1.5);
             if (i % 2 == 0) {
-                out.add(new Mark.Fill(Path.ring(bar.ring()), INK));
+                out.add(new Mark.Fill(Path.ring(bar.ring()), ink));
             }
-            out.add(new Mark.Stroke(Path.ring(bar.ring()), RULE, INK));
+            out.add(new Mark.Stroke(Path.ring(bar.ring()), RULE, ink));
         }
         for (var i = 0; i <= parts; i++) {
             var label = i * step + (i == parts ? (metric ? " m" : " ft") : "");
-            text(out, label, x + i * width, y + 4.6, 1.8, Face.REGULAR, Align.MIDDLE, QUIET);
+            text(out, label, x + i * width, y + 4.6, 1.8, Face.REGULAR, Align.MIDDLE, quiet);
         }
     }
 
@@ -347,7 +351,7 @@ public final class SheetComposer {
             var swatch = new Box(column.minX(), y - 3, column.minX() + 7, y + 0.9);
             out.add(new Mark.Fill(
                     Path.ring(swatch.ring()), Ink.of(material.tone().argb())));
-            out.add(new Mark.Stroke(Path.ring(swatch.ring()), RULE, QUIET));
+            out.add(new Mark.Stroke(Path.ring(swatch.ring()), RULE, quiet));
             text(out, material.label(), column.minX() + 10, y, BODY_MM, Face.REGULAR, Align.LEFT);
             y += ROW_MM;
         }

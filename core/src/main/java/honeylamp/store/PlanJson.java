@@ -3,6 +3,7 @@ package honeylamp.store;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import honeylamp.plan.ElementId;
+import honeylamp.plan.Look;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.Stair;
@@ -54,6 +55,7 @@ public final class PlanJson {
             .addModule(module())
             .addMixIn(Structure.Form.class, FormNames.class)
             .addMixIn(Storey.class, StoreyForm.Names.class)
+            .addMixIn(Look.class, LookForm.Names.class)
             .enable(EnumFeature.WRITE_ENUMS_TO_LOWERCASE)
             .enable(tools.jackson.databind.MapperFeature.ACCEPT_CASE_INSENSITIVE_ENUMS)
             .disable(tools.jackson.databind.MapperFeature.SORT_PROPERTIES_ALPHABETICALLY)
@@ -116,6 +118,7 @@ public final class PlanJson {
                         "Install the newer version to open it; the file was not touched."));
             }
             PlanUpgrade.toCurrent(root, version.asInt());
+            FieldDefaults.fill(root);
             var plan = MAPPER.treeToValue(root.path("plan"), Plan.class);
             var wrong = plan == null ? Optional.of("it is empty") : PlanCheck.wrong(plan);
             if (plan == null || wrong.isPresent()) {

@@ -14,6 +14,7 @@ import honeylamp.geometry.Box;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Regions;
 import honeylamp.plan.Ground;
+import honeylamp.plan.Oklch;
 import honeylamp.units.UnitSystem;
 import java.util.HashSet;
 import java.util.List;

@@ -5,8 +5,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.TestPlans;
+import honeylamp.catalogue.Looks;
+import honeylamp.demo.QuillbackLane;
 import honeylamp.demo.SailclothYard;
 import honeylamp.derive.FixedParts;
+import honeylamp.derive.LaidPlan;
 import honeylamp.drawing.Blend;
 import honeylamp.drawing.Drawing;
 import honeylamp.drawing.Layer;
@@ -20,13 +23,20 @@ import honeylamp.geometry.Point;
 import honeylamp.output.RasterPainter;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Light;
+import honeylamp.plan.Oklch;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
+import honeylamp.plan.Role;
 import honeylamp.plan.Wall.BodySide;
+import honeylamp.sheet.SheetComposer;
 import honeylamp.units.Length;
 import java.awt.image.BufferedImage;
 import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.HashSet;
 import java.util.List;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 
 class IllustrationTest {
@@ -279,7 +289,7 @@ class IllustrationTest {
 
     @Test
     void atLeastFourLineWeightsAreToldApart() {
-        var pens = Pens.of(1, 50);
+        var pens = Pens.usual(50);
         assertThat(List.of(
                         pens.cutWall().widthMm(),
                         pens.cutPost().widthMm(),
@@ -287,8 +297,9 @@ class IllustrationTest {
                         pens.swing().widthMm()))
                 .isSortedAccordingTo(java.util.Comparator.reverseOrder())
                 .doesNotHaveDuplicates();
-        assertThat(Pens.of(2, 50).cutWall().widthMm()).isEqualTo(1.0);
-        assertThat(Pens.of(1, 100).cutWall().widthMm()).isEqualTo(0.35);
+        assertThat(Pens.of(Looks.DAYLIGHT.withLineDial(2), 50).cutWall().widthMm())
+                .isEqualTo(1.0);
+        assertThat(Pens.usual(100).cutWall().widthMm()).isEqualTo(0.35);
     }
 
     @Test
@@ -393,5 +404,35 @@ class IllustrationTest {
         assertThat(Sketches.piece(FRAME, sofa, 0.1)).hasSizeGreaterThan(3);
         assertThat(Sketches.picked(FRAME, geometry, List.of(sofa.id()), 0.1)).hasSize(2);
         assertThat(Sketches.picked(FRAME, geometry, List.of(), 0.1)).isEmpty();
+    }
+
+    /** A look of other colours is other throughout: nothing on the sheet keeps a colour of the look before. */
+    @Test
+    void everyColourOfALineAWallAndAPieceIsTheLooks() {
+        var other = new EnumMap<Role, Oklch>(Role.class);
+        for (var role : Role.values()) {
+            other.put(role, new Oklch(0.5 + 0.004 * role.ordinal(), 0.15, 200));
+        }
+        var plan = QuillbackLane.plan();
+        var blue = plan.with(plan.look().with(plan.look().palette().with(other)));
+        var inks = new HashSet<Integer>();
+        for (var role : Role.values()) {
+            inks.add(plan.look().palette().of(role).argb() & 0xffffff);
+        }
+        for (var storey : LaidPlan.of(blue).all()) {
+            var page = SheetComposer.compose(storey, Lamp.LIT, 1);
+            assertThat(all(page.drawing().layers().stream().flatMap(l -> l.marks().stream()))
+                            .flatMapToInt(m -> switch (m) {
+                                case Mark.Fill f -> IntStream.of(f.ink().rgb());
+                                case Mark.Stroke x -> IntStream.of(x.ink().rgb());
+                                case Mark.Text t -> IntStream.of(t.ink().rgb());
+                                default -> IntStream.empty();
+                            }))
+                    .doesNotContainAnyElementsOf(inks);
+        }
+    }
+
+    private static Stream<Mark> all(Stream<Mark> marks) {
+        return marks.flatMap(m -> m instanceof Mark.Clip c ? all(c.inside().stream()) : Stream.of(m));
     }
 }

@@ -39,12 +39,16 @@ final class MarkList {
                 "stroke " + ink(ink) + " " + n(pen.widthMm()) + (pen.dashMm().isEmpty() ? "" : " " + pen.dashMm())
                         + path(path);
             case Mark.Text text ->
-                "text \"" + text.text() + "\" " + n(text.at().x()) + "," + n(text.at().y()) + " " + text.face() + " "
-                        + n(text.capHeightMm()) + " turned " + n(text.turnDeg()) + " " + ink(text.ink());
-            case Mark.Shaded(var path, var gradient, var opacity) -> "shaded " + gradient + " " + n(opacity) + path(path);
-            case Mark.Haloed haloed -> "halo " + n(haloed.roomMm()) + " " + ink(haloed.ink()) + " " + words(haloed.text());
+                "text \"" + text.text() + "\" " + n(text.at().x()) + ","
+                        + n(text.at().y()) + " " + text.face() + " " + n(text.capHeightMm()) + " turned "
+                        + n(text.turnDeg()) + " " + ink(text.ink());
+            case Mark.Shaded(var path, var gradient, var opacity) ->
+                "shaded " + gradient + " " + n(opacity) + path(path);
+            case Mark.Haloed haloed ->
+                "halo " + n(haloed.roomMm()) + " " + ink(haloed.ink()) + " " + words(haloed.text());
             case Mark.Lines lines -> "lines " + words(lines.first()) + " " + lines.others();
-            case Mark.Image image -> "image " + image.pixels().width() + "x" + image.pixels().height();
+            case Mark.Image image ->
+                "image " + image.pixels().width() + "x" + image.pixels().height();
             case Mark.Picture picture ->
                 "picture " + picture.grey().width() + "x" + picture.grey().height() + " mean "
                         + Words.of("%.1f", mean(picture.grey()));
@@ -83,7 +87,14 @@ final class MarkList {
 
             @Override
             public void curveTo(double x1, double y1, double x2, double y2, double x, double y) {
-                out.append(" C").append(n(x1)).append(',').append(n(y1)).append(' ').append(n(x2)).append(',').append(n(y2));
+                out.append(" C")
+                        .append(n(x1))
+                        .append(',')
+                        .append(n(y1))
+                        .append(' ')
+                        .append(n(x2))
+                        .append(',')
+                        .append(n(y2));
                 out.append(' ').append(n(x)).append(',').append(n(y));
             }
 

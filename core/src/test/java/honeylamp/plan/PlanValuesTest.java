@@ -41,7 +41,7 @@ class PlanValuesTest {
         assertThat(BodySide.CENTRE.flipped()).isEqualTo(BodySide.CENTRE);
         assertThat(BodySide.LEFT.leftShare() + BodySide.RIGHT.leftShare()).isEqualTo(1);
         assertThatThrownBy(() -> wall.between(Position.ORIGIN, Position.ofMm(0.5, 0)))
-                .hasMessageContaining("w1 is shorter than");
+                .hasMessageContaining("w1: a wall would be shorter than");
         assertThatThrownBy(() -> wall.withHeight(Length.ZERO)).hasMessageContaining("wall height");
     }
 

@@ -11,7 +11,9 @@ import honeylamp.demo.DemoFiles;
 import honeylamp.demo.QuillbackLane;
 import honeylamp.demo.SailclothYard;
 import honeylamp.derive.StoreyGeometry;
+import honeylamp.plan.Oklch;
 import honeylamp.plan.Plan;
+import honeylamp.plan.Role;
 import honeylamp.plan.Stair;
 import honeylamp.plan.Structure;
 import honeylamp.units.Length;
@@ -21,6 +23,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
+import java.util.Map;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipFile;
 import java.util.zip.ZipOutputStream;
@@ -285,5 +288,24 @@ class PlanFileTest {
         var again = ((PlanFile.Opened.Good) PlanFile.open(file)).document();
         assertThat(again.plan()).isEqualTo(plan);
         assertThat(again.original().path("version").asInt()).isEqualTo(PlanJson.VERSION);
+    }
+
+    /** Of a look's colours a file holds those that are not the shipped look's; a file without any means the shipped ones. */
+    @Test
+    void aLookKeepsItsOwnColours() throws Exception {
+        var plan = SailclothYard.plan();
+        var ink = new Oklch(0.3, 0.05, 250);
+        var own = plan.with(plan.look().with(plan.look().palette().with(Map.of(Role.INK, ink))));
+        var file = folder.resolve("own.honeylamp");
+        PlanFile.save(PlanDocument.of(own), new byte[0], file);
+        var opened = ((PlanFile.Opened.Good) PlanFile.open(file)).document();
+        assertThat(opened.plan()).isEqualTo(own);
+        // put back, the colour does not come again from the file it was read from
+        PlanFile.save(opened.with(plan), new byte[0], file);
+        assertThat(((PlanFile.Opened.Good) PlanFile.open(file))
+                        .document()
+                        .plan()
+                        .look())
+                .isEqualTo(plan.look());
     }
 }

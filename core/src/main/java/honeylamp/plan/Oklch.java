@@ -1,4 +1,4 @@
-package honeylamp.catalogue;
+package honeylamp.plan;
 
 import honeylamp.units.Checks;
 

@@ -1,0 +1,83 @@
+package honeylamp.plan;
+
+/** What a colour of the picture is for; a look says which colour each is. */
+public enum Role {
+    /** The paper. */
+    PAPER,
+    /** Lines and text. */
+    INK,
+    /** Cut walls that carry. */
+    POCHE,
+    /** Cut walls that carry nothing. */
+    POCHE_TINT,
+    /** Sides of walls in a raised picture; those that face the light are lighter. */
+    WALL_SIDE,
+    /** What cast shadows multiply by. */
+    SHADOW,
+    /** Floors nobody chose a finish for. */
+    BARE_FLOOR,
+    /** Glass in windows. */
+    GLASS,
+    /** Frames and sashes. */
+    FRAME,
+    /** Steps of stairs. */
+    STEP,
+    /** Newels of spiral stairs. */
+    NEWEL,
+    /** Posts. */
+    POST,
+    /** Ramps. */
+    RAMP,
+    /** The mouth of a fireplace. */
+    FIRE,
+    /** Hearths. */
+    HEARTH,
+    /** What lies deeper, in voids. */
+    DEPTH,
+    /** Lines painted on the ground. */
+    PAINT,
+    /** Bodies of cars. */
+    CAR,
+    /** Roofs of cars. */
+    CAR_ROOF,
+    /** Windows of cars. */
+    CAR_GLASS,
+    /** Painted bodies of pieces. */
+    BODY,
+    /** Timber. */
+    TIMBER,
+    /** Darker timber. */
+    TIMBER_DARK,
+    /** Cool textiles. */
+    TEXTILE,
+    /** Warm textiles. */
+    TEXTILE_WARM,
+    /** Bed linen. */
+    LINEN,
+    /** Warm cushions. */
+    CUSHION,
+    /** Cool cushions. */
+    CUSHION_COOL,
+    /** Porcelain. */
+    PORCELAIN,
+    /** The inside of basins. */
+    WATER_SHADE,
+    /** Metal. */
+    METAL,
+    /** Glass and plates that are dark. */
+    DARK,
+    /** Counters. */
+    COUNTER,
+    /** Rugs. */
+    RUG,
+    /** Borders of rugs. */
+    RUG_BORDER,
+    /** Leaves in the light. */
+    LEAF_LIGHT,
+    /** Leaves. */
+    LEAF,
+    /** Leaves in the shade. */
+    LEAF_DEEP,
+    /** Earth in pots. */
+    EARTH
+}

@@ -1,0 +1,38 @@
+package honeylamp.store;
+
+import java.util.List;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.JsonNodeFactory;
+import tools.jackson.databind.node.ObjectNode;
+
+/**
+ * What fields hold that a file does not have because they came later. A field that is added gets a line here and no
+ * step of the format: a file without it means what it always meant, and an older program keeps what it does not know.
+ */
+final class FieldDefaults {
+    /**
+     * A field.
+     *
+     * @param of the object it belongs to, by the names that lead there from the plan
+     */
+    private record Field(List<String> of, String name, JsonNode value) {}
+
+    private static final JsonNodeFactory JSON = JsonNodeFactory.instance;
+
+    private static final List<Field> ALL = List.of(new Field(List.of("look"), "colours", JSON.arrayNode()));
+
+    private FieldDefaults() {}
+
+    /** Fills in what a document lacks. */
+    static void fill(JsonNode root) {
+        for (var field : ALL) {
+            var at = root.path("plan");
+            for (var step : field.of) {
+                at = at.path(step);
+            }
+            if (at instanceof ObjectNode object && !object.has(field.name)) {
+                object.set(field.name, field.value.deepCopy());
+            }
+        }
+    }
+}
