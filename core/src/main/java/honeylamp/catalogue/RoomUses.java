@@ -122,7 +122,6 @@ public final class RoomUses {
 
     /** The names a person wants to choose from for a use, in place of the usual ones. */
     public record RoomNames(String use, List<String> names) {
-        /** Freezes the list. */
         public RoomNames {
             names = List.copyOf(names);
         }
@@ -168,7 +167,6 @@ public final class RoomUses {
             double leastAreaM2,
             double leastSideMm,
             List<String> pieces) {
-        /** Freezes the lists. */
         public RoomUse {
             names = List.copyOf(names);
             pieces = List.copyOf(pieces);

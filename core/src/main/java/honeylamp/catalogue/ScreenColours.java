@@ -8,7 +8,7 @@ public final class ScreenColours {
     public static final Oklch HONEY = new Oklch(0.68, 0.125, 72);
     /** What is measured, right, or noted. */
     public static final Oklch SAGE = new Oklch(0.56, 0.065, 152);
-    /** What is wrong. */
+
     public static final Oklch BRICK = new Oklch(0.53, 0.105, 33);
     /** Words and crosses. */
     public static final Oklch INK = new Oklch(0.27, 0.008, 70);

@@ -12,7 +12,6 @@ public record Symbol(List<SymbolPart> parts, List<Solid> solids) {
     /** A convex footprint, counter-clockwise, and the height of its top above the floor in mm. */
     public record Solid(Ring footprint, double heightMm) {}
 
-    /** Freezes the lists. */
     public Symbol {
         parts = List.copyOf(parts);
         solids = List.copyOf(solids);

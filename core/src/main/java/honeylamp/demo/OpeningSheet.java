@@ -57,7 +57,6 @@ public final class OpeningSheet {
 
     private record Sample(String name, Plan plan) {}
 
-    /** The sheet. */
     public static Page page() {
         var samples = samples();
         var layers = new ArrayList<Layer>();

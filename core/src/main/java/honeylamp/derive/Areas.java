@@ -34,7 +34,6 @@ public record Areas(List<Map<AreaBasis, Double>> rooms, double internalGrossMm2,
     public static final String EXTERNAL_GROSS =
             "within the outer faces of the outer walls, stairs included, voids left out";
 
-    /** Freezes the list. */
     public Areas {
         rooms = List.copyOf(rooms);
     }

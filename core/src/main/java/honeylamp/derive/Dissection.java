@@ -85,7 +85,6 @@ public record Dissection(List<Part> parts) {
         }
     }
 
-    /** Freezes the list. */
     public Dissection {
         parts = List.copyOf(parts);
     }

@@ -60,7 +60,6 @@ public record FixedParts(List<Structure> blocks, List<Flights> stairs) {
         HEAD
     }
 
-    /** Freezes the lists. */
     public FixedParts {
         blocks = List.copyOf(blocks);
         stairs = List.copyOf(stairs);

@@ -27,7 +27,6 @@ public record OpeningPlaces(List<Opening> placed, List<Opening> moved, List<Open
     /** Far below a nanometre's worth of anything seen. */
     private static final double ROUNDING_MM = 1e-6;
 
-    /** Freezes the lists. */
     public OpeningPlaces {
         placed = List.copyOf(placed);
         moved = List.copyOf(moved);

@@ -26,7 +26,6 @@ public record Schedule(Subject subject, List<Column> columns, List<Row> rows) {
     public enum Subject {
         /** Doors and plain openings. */
         DOORS("Doors"),
-        /** Windows. */
         WINDOWS("Windows"),
         /** Rooms. */
         ROOMS("Rooms");
@@ -45,9 +44,7 @@ public record Schedule(Subject subject, List<Column> columns, List<Row> rows) {
 
     /** What a cell holds. */
     public enum Measure {
-        /** Words. */
         WORDS,
-        /** A length. */
         LENGTH,
         /** An area. */
         AREA
@@ -58,7 +55,6 @@ public record Schedule(Subject subject, List<Column> columns, List<Row> rows) {
 
     /** A line, about one thing on one storey. */
     public record Row(ElementId.StoreyId storey, ElementId about, List<Cell> cells) {
-        /** Freezes the list. */
         public Row {
             cells = List.copyOf(cells);
         }
@@ -66,10 +62,8 @@ public record Schedule(Subject subject, List<Column> columns, List<Row> rows) {
 
     /** The value of a cell. */
     public sealed interface Cell {
-        /** Words. */
         record Words(String text) implements Cell {}
 
-        /** A length. */
         record Long(Length length) implements Cell {}
 
         /** A length that was worked out, to a hundredth of a millimetre: what lies below is rounding. */
@@ -109,7 +103,6 @@ public record Schedule(Subject subject, List<Column> columns, List<Row> rows) {
             words("ceiling", "Ceiling"),
             words("walls", "Walls"));
 
-    /** Freezes the lists. */
     public Schedule {
         columns = List.copyOf(columns);
         rows = List.copyOf(rows);

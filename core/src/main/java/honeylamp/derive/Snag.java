@@ -20,7 +20,6 @@ public record Snag(Kind kind, Point where, List<ElementId> about, String sentenc
         SWING,
         /** Where an opening lies and how large it is. */
         OPENING,
-        /** Anything else. */
         OTHER
     }
 
@@ -143,7 +142,6 @@ public record Snag(Kind kind, Point where, List<ElementId> about, String sentenc
         }
     }
 
-    /** Freezes the list. */
     public Snag {
         about = List.copyOf(about);
     }

@@ -34,7 +34,6 @@ public record StairSteps(List<Tread> treads, List<Segment> risers, List<Point> w
      */
     public record Tread(Ring outline, double topMm) {}
 
-    /** Freezes the lists. */
     public StairSteps {
         treads = List.copyOf(treads);
         risers = List.copyOf(risers);

@@ -33,7 +33,6 @@ public record UnitContents(
     private static final double ON_EDGE_MM = 30;
     private static final double ON_FACE_MM = 1;
 
-    /** Freezes the lists. */
     public UnitContents {
         rooms = List.copyOf(rooms);
         walls = List.copyOf(walls);

@@ -41,7 +41,6 @@ public final class UnitCopies {
         /** Nothing is repeated. */
         public static final OnStorey NONE = new OnStorey(List.of(), List.of());
 
-        /** Freezes the lists. */
         public OnStorey {
             units = List.copyOf(units);
             copies = List.copyOf(copies);

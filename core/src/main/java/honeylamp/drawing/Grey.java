@@ -21,12 +21,10 @@ public final class Grey {
         this.levels = levels;
     }
 
-    /** Columns. */
     public int width() {
         return width;
     }
 
-    /** Rows. */
     public int height() {
         return height;
     }

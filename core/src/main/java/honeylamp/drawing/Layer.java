@@ -4,7 +4,6 @@ import java.util.List;
 
 /** All marks of one kind of thing, in drawing order. */
 public record Layer(LayerKind kind, Blend blend, List<Mark> marks) {
-    /** Freezes the list. */
     public Layer {
         marks = List.copyOf(marks);
     }

@@ -83,7 +83,6 @@ public sealed interface Mark {
      * @param stepMm from one base line to the next
      */
     record Lines(Text first, List<String> others, double stepMm) implements Mark {
-        /** Freezes the list. */
         public Lines {
             others = List.copyOf(others);
         }
@@ -116,7 +115,6 @@ public sealed interface Mark {
 
     /** Marks seen only inside a path. */
     record Clip(Path path, List<Mark> inside) implements Mark {
-        /** Freezes the list. */
         public Clip {
             inside = List.copyOf(inside);
         }

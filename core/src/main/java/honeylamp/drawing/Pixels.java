@@ -21,12 +21,10 @@ public final class Pixels {
         this.argb = argb;
     }
 
-    /** Columns. */
     public int width() {
         return width;
     }
 
-    /** Rows. */
     public int height() {
         return height;
     }

@@ -77,7 +77,6 @@ public record TypeLine(List<Piece> pieces, double widthEm) {
     private static final FontRenderContext EXACT = new FontRenderContext(null, true, true);
     private static final String BOX = "\u25a1";
 
-    /** Freezes the list. */
     public TypeLine {
         pieces = List.copyOf(pieces);
     }

@@ -40,7 +40,6 @@ import java.util.stream.Collectors;
  * @param elements what was copied
  */
 public record Clipping(List<WallType> types, Elements elements) {
-    /** Freezes the list. */
     public Clipping {
         types = List.copyOf(types);
     }

@@ -18,7 +18,6 @@ public record History(Plan now, List<Step> past, List<Step> future) {
     /** The plan before or after an action, and the action's name. */
     public record Step(Plan plan, String action) {}
 
-    /** Freezes the lists. */
     public History {
         past = List.copyOf(past);
         future = List.copyOf(future);

@@ -62,7 +62,6 @@ public record Arc(Point a, Point b, Point centre, double sweep) implements Curve
         return radiusMm - Math.sqrt(radiusMm * radiusMm - half * half);
     }
 
-    /** The radius. */
     public double radius() {
         return centre.distance(a);
     }

@@ -34,7 +34,6 @@ public record Box(double minX, double minY, double maxX, double maxY) {
         return maxY - minY;
     }
 
-    /** The middle. */
     public Point centre() {
         return new Point((minX + maxX) / 2, (minY + maxY) / 2);
     }

@@ -14,10 +14,8 @@ public sealed interface Curve permits Segment, Arc {
         return sagittaMm == 0 ? new Segment(a, b) : Arc.of(a, b, sagittaMm);
     }
 
-    /** Where it begins. */
     Point a();
 
-    /** Where it ends. */
     Point b();
 
     /** Its length. */

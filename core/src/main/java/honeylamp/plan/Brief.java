@@ -37,23 +37,19 @@ public record Brief(List<WantedRoom> rooms, List<WantedPiece> pieces, Minimums m
         }
     }
 
-    /** Freezes the lists. */
     public Brief {
         rooms = List.copyOf(rooms);
         pieces = List.copyOf(pieces);
     }
 
-    /** With other rooms. */
     public Brief withRooms(List<WantedRoom> other) {
         return new Brief(other, pieces, minimums);
     }
 
-    /** With other pieces. */
     public Brief withPieces(List<WantedPiece> other) {
         return new Brief(rooms, other, minimums);
     }
 
-    /** With other minimums. */
     public Brief with(Minimums other) {
         return new Brief(rooms, pieces, other);
     }

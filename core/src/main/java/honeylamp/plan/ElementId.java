@@ -13,7 +13,6 @@ public sealed interface ElementId {
         /** The number: of itself, or of what it is a copy of. */
         int number();
 
-        /** Of something drawn. */
         record Drawn(int number) implements Key {}
 
         /** Of something that stands in a copy of a unit; {@code number} is that of what is drawn. */
@@ -78,7 +77,6 @@ public sealed interface ElementId {
 
     /** A storey. */
     record StoreyId(Key key) implements ElementId {
-        /** Of something drawn. */
         public StoreyId(int number) {
             this(new Key.Drawn(number));
         }
@@ -86,7 +84,6 @@ public sealed interface ElementId {
 
     /** A wall type. */
     record WallTypeId(Key key) implements ElementId {
-        /** Of something drawn. */
         public WallTypeId(int number) {
             this(new Key.Drawn(number));
         }
@@ -94,7 +91,6 @@ public sealed interface ElementId {
 
     /** A wall. */
     record WallId(Key key) implements ElementId {
-        /** Of something drawn. */
         public WallId(int number) {
             this(new Key.Drawn(number));
         }
@@ -102,7 +98,6 @@ public sealed interface ElementId {
 
     /** A door, window or plain opening. */
     record OpeningId(Key key) implements ElementId {
-        /** Of something drawn. */
         public OpeningId(int number) {
             this(new Key.Drawn(number));
         }
@@ -110,7 +105,6 @@ public sealed interface ElementId {
 
     /** A room mark. */
     record RoomId(Key key) implements ElementId {
-        /** Of something drawn. */
         public RoomId(int number) {
             this(new Key.Drawn(number));
         }
@@ -118,7 +112,6 @@ public sealed interface ElementId {
 
     /** A furnishing. */
     record FurnishingId(Key key) implements ElementId {
-        /** Of something drawn. */
         public FurnishingId(int number) {
             this(new Key.Drawn(number));
         }
@@ -126,7 +119,6 @@ public sealed interface ElementId {
 
     /** An underlay. */
     record UnderlayId(Key key) implements ElementId {
-        /** Of something drawn. */
         public UnderlayId(int number) {
             this(new Key.Drawn(number));
         }
@@ -134,7 +126,6 @@ public sealed interface ElementId {
 
     /** A single dimension. */
     record DimensionId(Key key) implements ElementId {
-        /** Of something drawn. */
         public DimensionId(int number) {
             this(new Key.Drawn(number));
         }
@@ -142,7 +133,6 @@ public sealed interface ElementId {
 
     /** A note. */
     record NoteId(Key key) implements ElementId {
-        /** Of something drawn. */
         public NoteId(int number) {
             this(new Key.Drawn(number));
         }
@@ -150,7 +140,6 @@ public sealed interface ElementId {
 
     /** A fixed part that is no wall. */
     record StructureId(Key key) implements ElementId {
-        /** Of something drawn. */
         public StructureId(int number) {
             this(new Key.Drawn(number));
         }
@@ -158,7 +147,6 @@ public sealed interface ElementId {
 
     /** A setting-out line. */
     record SettingOutId(Key key) implements ElementId {
-        /** Of something drawn. */
         public SettingOutId(int number) {
             this(new Key.Drawn(number));
         }
@@ -166,7 +154,6 @@ public sealed interface ElementId {
 
     /** A room edge without a wall. */
     record BoundaryId(Key key) implements ElementId {
-        /** Of something drawn. */
         public BoundaryId(int number) {
             this(new Key.Drawn(number));
         }
@@ -174,7 +161,6 @@ public sealed interface ElementId {
 
     /** A surface of the site. */
     record GroundId(Key key) implements ElementId {
-        /** Of something drawn. */
         public GroundId(int number) {
             this(new Key.Drawn(number));
         }
@@ -182,7 +168,6 @@ public sealed interface ElementId {
 
     /** A group of rooms that is repeated. */
     record UnitId(Key key) implements ElementId {
-        /** Of something drawn. */
         public UnitId(int number) {
             this(new Key.Drawn(number));
         }
@@ -190,7 +175,6 @@ public sealed interface ElementId {
 
     /** A place where a unit stands once more. */
     record UnitCopyId(Key key) implements ElementId {
-        /** Of something drawn. */
         public UnitCopyId(int number) {
             this(new Key.Drawn(number));
         }

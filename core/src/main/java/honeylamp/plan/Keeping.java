@@ -18,7 +18,6 @@ public record Keeping(Rule rule, Between between, Length nib, int place, int of)
     /** The most openings in a row with equal gaps. */
     public static final int MOST = 60;
 
-    /** What is kept. */
     public enum Rule {
         /** The place in the wall. */
         AS_PUT,

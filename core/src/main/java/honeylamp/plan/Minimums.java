@@ -29,17 +29,14 @@ public record Minimums(Length clearDoor, Length nib, Length landing, Length head
         return new Minimums(other, nib, landing, headroom);
     }
 
-    /** With another nib. */
     public Minimums withNib(Length other) {
         return new Minimums(clearDoor, other, landing, headroom);
     }
 
-    /** With another landing. */
     public Minimums withLanding(Length other) {
         return new Minimums(clearDoor, nib, other, headroom);
     }
 
-    /** With another headroom. */
     public Minimums withHeadroom(Length other) {
         return new Minimums(clearDoor, nib, landing, other);
     }

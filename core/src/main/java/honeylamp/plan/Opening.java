@@ -36,7 +36,6 @@ public record Opening(
         /** Hinged at the other jamb. */
         SECOND;
 
-        /** The other jamb. */
         public Hand flipped() {
             return this == FIRST ? SECOND : FIRST;
         }
@@ -44,12 +43,9 @@ public record Opening(
 
     /** To which side of the host the leaf opens, seen along the host from its first end; of windows, the inner side. */
     public enum Swing {
-        /** To the left. */
         LEFT,
-        /** To the right. */
         RIGHT;
 
-        /** The other side. */
         public Swing flipped() {
             return this == LEFT ? RIGHT : LEFT;
         }
@@ -77,12 +73,10 @@ public record Opening(
             reveal.ifPresent(r -> Checks.notNegative("reveal", r));
         }
 
-        /** With another main leaf. */
         public Build withMainLeaf(Length other) {
             return new Build(Optional.of(other), reveal, product);
         }
 
-        /** With another reveal. */
         public Build withReveal(Length other) {
             return new Build(mainLeaf, Optional.of(other), product);
         }

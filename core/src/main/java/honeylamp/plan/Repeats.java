@@ -19,12 +19,10 @@ public record Repeats(List<Unit> units, List<UnitCopy> copies) {
         }
     }
 
-    /** With other units. */
     public Repeats withUnits(List<Unit> other) {
         return new Repeats(other, copies);
     }
 
-    /** With other copies. */
     public Repeats withCopies(List<UnitCopy> other) {
         return new Repeats(units, other);
     }

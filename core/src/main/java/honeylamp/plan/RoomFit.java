@@ -74,7 +74,6 @@ public record RoomFit(
         return new RoomFit(otherUse, number, part, height, ceiling, walls, sides);
     }
 
-    /** With another number. */
     public RoomFit numbered(String other) {
         return new RoomFit(use, other, counts, height, ceiling, walls, sides);
     }
@@ -89,7 +88,6 @@ public record RoomFit(
         return new RoomFit(use, number, counts, other, ceiling, walls, sides);
     }
 
-    /** With another ceiling. */
     public RoomFit withCeiling(String finish) {
         return new RoomFit(use, number, counts, height, finish, walls, sides);
     }

@@ -12,7 +12,6 @@ public record RoomMark(RoomId id, Position at, String name, Finish floor, RoomFi
         implements Element {
     /** Whether a mark speaks for its room. */
     public enum Standing {
-        /** It does. */
         LIVE,
         /** Its room was merged into another; it speaks again when a wall parts the two. */
         WAITING

@@ -46,9 +46,7 @@ public record Sheet(Paper paper, Way way, Optional<Integer> scale, double northD
 
     /** Whether openings bear the tags by which schedules name them. */
     public enum Tags {
-        /** They do. */
         SHOWN,
-        /** They do not. */
         HIDDEN
     }
 

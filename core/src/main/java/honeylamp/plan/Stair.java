@@ -61,12 +61,9 @@ public record Stair(
 
     /** To which hand it turns, seen by someone who climbs. */
     public enum Turn {
-        /** To the left. */
         LEFT,
-        /** To the right. */
         RIGHT;
 
-        /** The other hand. */
         public Turn other() {
             return this == LEFT ? RIGHT : LEFT;
         }

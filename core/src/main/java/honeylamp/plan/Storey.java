@@ -32,12 +32,10 @@ public record Storey(StoreyId id, String name, Levels levels, Elements elements)
             Checks.positive("cut height", cut);
         }
 
-        /** With another level. */
         public Levels withLevel(Length other) {
             return new Levels(other, height, cut);
         }
 
-        /** With another height. */
         public Levels withHeight(Length other) {
             return new Levels(level, other, cut);
         }
@@ -88,7 +86,6 @@ public record Storey(StoreyId id, String name, Levels levels, Elements elements)
         return with(elements.change(kind, wanted, change));
     }
 
-    /** The walls. */
     public List<Wall> walls() {
         return elements.of(Wall.class);
     }
@@ -108,7 +105,6 @@ public record Storey(StoreyId id, String name, Levels levels, Elements elements)
         return elements.of(Structure.class);
     }
 
-    /** The pieces. */
     public List<Furnishing> furnishings() {
         return elements.of(Furnishing.class);
     }
@@ -123,7 +119,6 @@ public record Storey(StoreyId id, String name, Levels levels, Elements elements)
         return elements.of(Dimension.class);
     }
 
-    /** The notes. */
     public List<Note> notes() {
         return elements.of(Note.class);
     }

@@ -39,7 +39,6 @@ public record Treatment(double fade, Tint tint, Lie lie, Tone tone) {
         }
     }
 
-    /** Where it lies. */
     public enum Lie {
         /** Below all that is drawn. */
         BELOW,
@@ -73,12 +72,10 @@ public record Treatment(double fade, Tint tint, Lie lie, Tone tone) {
             Checks.within("paper removal", paper, 0, 1);
         }
 
-        /** With another brightness. */
         public Tone brighter(double other) {
             return new Tone(other, contrast, paper, sense);
         }
 
-        /** With another contrast. */
         public Tone contrasted(double other) {
             return new Tone(brightness, other, paper, sense);
         }

@@ -15,7 +15,6 @@ import java.util.List;
  * @param walls the walls it was made of; those around its rooms belong to it even if they are newer
  */
 public record Unit(UnitId id, String name, StoreyId storey, Position origin, List<RoomId> rooms, List<WallId> walls) {
-    /** Freezes the lists. */
     public Unit {
         rooms = List.copyOf(rooms);
         walls = List.copyOf(walls);

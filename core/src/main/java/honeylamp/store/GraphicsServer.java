@@ -97,7 +97,6 @@ final class GraphicsServer {
         to.flush();
     }
 
-    /** The process. */
     public static void main(String[] args) throws Exception {
         var to = new DataOutputStream(new BufferedOutputStream(new FileOutputStream(FileDescriptor.out)));
         ImageIO.setUseCache(false); // the temporary folder may be full

@@ -45,7 +45,6 @@ public record Adjustment(
     /** What a diagonal measures after spreading, less what was read, in mm. */
     public record Misfit(Survey.Diagonal diagonal, double mm) {}
 
-    /** Freezes the lists. */
     public Adjustment {
         closings = List.copyOf(closings);
         corrections = List.copyOf(corrections);

@@ -20,7 +20,6 @@ public sealed interface MeterLine {
     /** A sign of life. */
     record Alive() implements MeterLine {}
 
-    /** Anything else. */
     record Nonsense(String what) implements MeterLine {}
 
     /** Reads a line without its end. */

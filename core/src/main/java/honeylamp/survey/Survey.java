@@ -15,7 +15,6 @@ public record Survey(String name, Length storeyHeight, List<Reading> readings) {
     /** The thickness of walls until a survey says otherwise. */
     public static final Length USUAL_THICKNESS = Length.ofMm(300);
 
-    /** Freezes the list. */
     public Survey {
         Checks.positive("storey height", storeyHeight);
         readings = List.copyOf(readings);

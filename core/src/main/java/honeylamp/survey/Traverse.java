@@ -19,7 +19,6 @@ import java.util.Map;
 public record Traverse(Map<String, Point> stations, List<Walked> legs, List<Closing> closings) {
     private static final double SQUARE_DEG = 90;
 
-    /** Freezes the lists. */
     public Traverse {
         legs = List.copyOf(legs);
         closings = List.copyOf(closings);
@@ -35,7 +34,6 @@ public record Traverse(Map<String, Point> stations, List<Walked> legs, List<Clos
      * @param error from the known station to where the ring came out
      */
     public record Closing(String station, List<Integer> ring, Point error, double lengthMm) {
-        /** Freezes the list. */
         public Closing {
             ring = List.copyOf(ring);
         }

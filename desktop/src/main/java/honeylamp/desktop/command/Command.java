@@ -37,7 +37,6 @@ public record Command(
         GESTURE("While drawing and placing"),
         /** What is drawn or put in next. */
         NEXT("What comes next"),
-        /** What is seen. */
         SEEN("What is seen"),
         /** The pointer and the keyboard. */
         HANDS("Pointer and keyboard"),
@@ -66,7 +65,6 @@ public record Command(
         DRAWING
     }
 
-    /** Freezes the list. */
     public Command {
         keys = List.copyOf(keys);
     }

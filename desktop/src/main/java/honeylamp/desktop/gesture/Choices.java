@@ -47,9 +47,7 @@ public record Choices(
 
     /** Whether the lines of pictures to trace are caught. */
     public enum Lines {
-        /** They are. */
         CAUGHT,
-        /** They are not. */
         IGNORED
     }
 
@@ -57,10 +55,8 @@ public record Choices(
     public enum Glance {
         /** In a corner of the plan. */
         SHOWN,
-        /** It is not. */
         HIDDEN;
 
-        /** The other one. */
         public Glance other() {
             return this == SHOWN ? HIDDEN : SHOWN;
         }
@@ -70,7 +66,6 @@ public record Choices(
     public enum Working {
         /** Rooms are taken apart, all bases listed. */
         SHOWN,
-        /** It is not. */
         HIDDEN
     }
 
@@ -188,12 +183,10 @@ public record Choices(
                 : withWallType(plan.wallTypes().getFirst().id());
     }
 
-    /** With another wall type. */
     public Choices withWallType(WallTypeId other) {
         return with(new NewWall(other, wall.face, wall.angle, wall.lengthEnd));
     }
 
-    /** With another drawn face. */
     public Choices withFace(DrawnFace other) {
         return with(new NewWall(wall.type, other, wall.angle, wall.lengthEnd));
     }
@@ -238,7 +231,6 @@ public record Choices(
         return new Choices(wall, opening, seen, other, material, part, pictures, gapReach, backing);
     }
 
-    /** With another material. */
     public Choices withMaterial(String other) {
         return new Choices(wall, opening, seen, furnishing, other, part, pictures, gapReach, backing);
     }

@@ -22,7 +22,6 @@ import java.util.List;
  * @param ends clicked so far
  */
 public record DrawArc(List<Point> ends, Catch aim) implements Gesture {
-    /** Freezes the list. */
     public DrawArc {
         ends = List.copyOf(ends);
     }

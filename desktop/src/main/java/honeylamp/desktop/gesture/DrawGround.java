@@ -28,7 +28,6 @@ import java.util.Set;
 public record DrawGround(Ground.Use use, List<Point> corners, Catch aim) implements Gesture {
     private static final double SQUARE_DEG = 7;
 
-    /** Freezes the list. */
     public DrawGround {
         corners = List.copyOf(corners);
     }

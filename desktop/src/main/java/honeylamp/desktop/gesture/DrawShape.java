@@ -29,7 +29,6 @@ public record DrawShape(Kind kind, List<Point> points, int sides, Catch aim) imp
     private static final int FIRST_SIDES = 6;
     private static final int MOST_SIDES = 24;
 
-    /** What is drawn. */
     public enum Kind {
         /** From corner to corner, or by width and depth. */
         RECTANGLE,
@@ -41,7 +40,6 @@ public record DrawShape(Kind kind, List<Point> points, int sides, Catch aim) imp
         CIRCLE
     }
 
-    /** Freezes the list. */
     public DrawShape {
         points = List.copyOf(points);
     }

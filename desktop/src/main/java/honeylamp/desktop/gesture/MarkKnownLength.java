@@ -33,7 +33,6 @@ public record MarkKnownLength(List<Point> marks, Optional<Aim> aim, Optional<Gri
      */
     public record Grip(Optional<Integer> length, int end) {}
 
-    /** Freezes the list. */
     public MarkKnownLength {
         marks = List.copyOf(marks);
     }

@@ -17,7 +17,6 @@ import java.util.Set;
 
 /** Adds a single dimension: two points, then a third that says where its line lies. */
 public record MeasureBetween(List<Point> points, Optional<Point> pointer, Optional<Snap> caught) implements Gesture {
-    /** Freezes the list. */
     public MeasureBetween {
         points = List.copyOf(points);
     }

@@ -23,12 +23,10 @@ public record NewPart(String kind, Structure.Car car, Ground.Use ground, Optiona
         return new NewPart(other, car, ground, unit);
     }
 
-    /** With another size of car. */
     public NewPart withCar(Structure.Car other) {
         return new NewPart(kind, other, ground, unit);
     }
 
-    /** With another use of ground. */
     public NewPart withGround(Ground.Use other) {
         return new NewPart(kind, car, other, unit);
     }

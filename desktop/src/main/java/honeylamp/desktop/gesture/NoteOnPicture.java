@@ -15,7 +15,6 @@ import java.util.Set;
 public record NoteOnPicture(List<Point> points, boolean drawn) implements Gesture {
     private static final double STEP_SHARE = 0.5;
 
-    /** Freezes the list. */
     public NoteOnPicture {
         points = List.copyOf(points);
     }

@@ -18,19 +18,16 @@ public record Readout(List<Field> fields, String caught, String hint, String bes
         ANGLE,
         /** A whole number. */
         COUNT,
-        /** Words. */
         WORDS
     }
 
     /** A named value that can be typed over. */
     public record Field(String name, String value, Kind kind) {
-        /** A length. */
         public Field(String name, String value) {
             this(name, value, Kind.LENGTH);
         }
     }
 
-    /** Freezes the list. */
     public Readout {
         fields = List.copyOf(fields);
     }

@@ -26,7 +26,6 @@ import java.util.Set;
  * @param held index of the corner that is dragged
  */
 public record SquareUp(List<Point> corners, Optional<Aim> aim, OptionalInt held) implements Gesture {
-    /** Freezes the list. */
     public SquareUp {
         corners = List.copyOf(corners);
     }

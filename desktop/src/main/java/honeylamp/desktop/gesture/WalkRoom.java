@@ -32,7 +32,6 @@ import java.util.List;
 public record WalkRoom(List<Position> corners, List<WallId> walls, double wayDeg) implements Gesture {
     private static final double SQUARE_DEG = 90;
 
-    /** Freezes the lists. */
     public WalkRoom {
         corners = List.copyOf(corners);
         walls = List.copyOf(walls);

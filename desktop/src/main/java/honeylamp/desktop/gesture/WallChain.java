@@ -48,7 +48,6 @@ public record WallChain(List<Position> corners, List<WallId> walls, List<DrawnFa
 
     private static final double STRAIGHT_MM2 = 1; // a chain that turns less has shown no side
 
-    /** Freezes the lists. */
     public WallChain {
         corners = List.copyOf(corners);
         walls = List.copyOf(walls);

@@ -34,7 +34,6 @@ public final class MeterLink {
         OFF,
         /** Wanted, and not there yet. */
         LOOKING,
-        /** There. */
         LINKED
     }
 

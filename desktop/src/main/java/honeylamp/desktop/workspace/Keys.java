@@ -32,7 +32,6 @@ public record Keys(KeyCode code, Control control, Shift shift) {
 
     /** Whether Control is held. */
     public enum Control {
-        /** It is. */
         HELD,
         /** It must not be. */
         FREE
@@ -40,7 +39,6 @@ public record Keys(KeyCode code, Control control, Shift shift) {
 
     /** Whether Shift is held. */
     public enum Shift {
-        /** It is. */
         HELD,
         /** It must not be. */
         FREE,

@@ -31,7 +31,6 @@ public final class ShownPlan {
         search.want(storey(), workspace.get().choices().gapReach());
     }
 
-    /** The plan. */
     public LaidPlan plan() {
         return cache.laidOut(workspace.get().plan());
     }

@@ -65,7 +65,6 @@ public record Workspace(
         }
     }
 
-    /** Freezes the set. */
     public Workspace {
         selection = Set.copyOf(selection);
     }
