@@ -5,7 +5,9 @@ import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.tngtech.archunit.core.domain.JavaClass;
 import com.tngtech.archunit.core.domain.JavaClasses;
+import com.tngtech.archunit.core.domain.JavaCodeUnit;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
 import honeylamp.plan.Elements;
@@ -13,6 +15,8 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 
 /** The floors of the house: a package uses only those above it. */
@@ -53,6 +57,28 @@ class FloorsTest {
                         .check(CORE);
             }
         }
+    }
+
+    @Test
+    void everyPackageIsAFloor() {
+        assertThat(CORE.stream()
+                        .map(JavaClass::getPackageName)
+                        .map(p -> p.replaceFirst("^honeylamp\\.", "").replaceFirst("\\..*", ""))
+                        .collect(Collectors.toSet()))
+                .isEqualTo(Set.copyOf(FLOORS));
+    }
+
+    /** What cannot be done is an outcome; an exception is a mistake in the program, and nobody takes it for an answer. */
+    @Test
+    void noEditTakesAMistakeForAnAnswer() {
+        assertThat(CORE.stream()
+                        .filter(c -> c.getPackageName().matches("honeylamp\\.(plan|derive|edit|illustrate|sheet).*"))
+                        .flatMap(c -> c.getCodeUnits().stream())
+                        .filter(u -> u.getTryCatchBlocks().stream()
+                                .flatMap(t -> t.getCaughtThrowables().stream())
+                                .anyMatch(t -> t.isAssignableTo(RuntimeException.class)))
+                        .map(JavaCodeUnit::getFullName))
+                .isEmpty();
     }
 
     @Test

@@ -1,0 +1,78 @@
+package honeylamp.desktop;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.tngtech.archunit.core.domain.JavaClass;
+import com.tngtech.archunit.core.domain.JavaClasses;
+import com.tngtech.archunit.core.importer.ClassFileImporter;
+import com.tngtech.archunit.core.importer.ImportOption;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.Test;
+
+/** The floors of the window: a package uses only those above it. */
+class DesktopFloorsTest {
+    private static final List<String> FLOORS =
+            List.of("gesture", "meter", "workspace", "command", "picture", "panel", "files");
+
+    private static final JavaClasses DESKTOP = new ClassFileImporter()
+            .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS)
+            .importPackages("honeylamp.desktop");
+
+    @Test
+    void everyPackageUsesOnlyThoseAboveIt() {
+        for (var i = 0; i < FLOORS.size(); i++) {
+            var below = FLOORS.subList(i + 1, FLOORS.size()).stream()
+                    .map(f -> "honeylamp.desktop." + f + "..")
+                    .collect(Collectors.toList());
+            below.add("honeylamp.desktop"); // the window itself lies below all
+            noClasses()
+                    .that()
+                    .resideInAPackage("honeylamp.desktop." + FLOORS.get(i) + "..")
+                    .should()
+                    .dependOnClassesThat()
+                    .resideInAnyPackage(below.toArray(String[]::new))
+                    .check(DESKTOP);
+        }
+    }
+
+    @Test
+    void everyPackageIsAFloor() {
+        assertThat(DESKTOP.stream()
+                        .map(JavaClass::getPackageName)
+                        .map(p -> p.replaceFirst("^honeylamp\\.desktop\\.?", "").replaceFirst("\\..*", ""))
+                        .collect(Collectors.toSet()))
+                .isSubsetOf(withRoot());
+    }
+
+    private static Set<String> withRoot() {
+        var out = FLOORS.stream().collect(Collectors.toSet());
+        out.add("");
+        return out;
+    }
+
+    @Test
+    void thereAreNoCycles() {
+        slices().matching("honeylamp.desktop.(*)..").should().beFreeOfCycles().check(DESKTOP);
+    }
+
+    /** What a person asks for and cannot have is an outcome; an exception is a mistake and is met in one place. */
+    @Test
+    void noGestureAndNoPanelTakesAMistakeForAnAnswer() {
+        var catching = DESKTOP.stream()
+                .flatMap(c -> c.getCodeUnits().stream())
+                .filter(u -> u.getTryCatchBlocks().stream()
+                        .flatMap(t -> t.getCaughtThrowables().stream())
+                        .anyMatch(t -> t.isAssignableTo(RuntimeException.class)
+                                && !t.getName().equals("java.nio.file.DirectoryIteratorException")
+                                && !t.getName().equals("java.io.UncheckedIOException")))
+                .map(u -> u.getOwner().getSimpleName())
+                .distinct()
+                .toList();
+        // the one place that meets mistakes, and a settings file that somebody wrote by hand
+        assertThat(catching).containsExactlyInAnyOrder("Mishaps", "WindowState");
+    }
+}
