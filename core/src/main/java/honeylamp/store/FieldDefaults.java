@@ -23,8 +23,15 @@ final class FieldDefaults {
 
     private FieldDefaults() {}
 
-    /** Fills in what a document lacks. */
+    /** Fills in what a document lacks, and takes out what once was written although it follows from the rest. */
     static void fill(JsonNode root) {
+        for (var storey : root.path("plan").path("storeys")) {
+            for (var wall : storey.path("walls")) {
+                if (wall instanceof ObjectNode object) {
+                    object.remove("curved"); // says its rise
+                }
+            }
+        }
         for (var field : ALL) {
             var at = root.path("plan");
             for (var step : field.of) {

@@ -12,12 +12,12 @@ import honeylamp.plan.Structure;
 import honeylamp.units.Length;
 import java.math.BigDecimal;
 import java.util.Arrays;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.function.IntFunction;
+import java.util.stream.IntStream;
+import com.fasterxml.jackson.annotation.JsonAutoDetect;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.JsonGenerator;
 import tools.jackson.core.JsonParser;
@@ -56,6 +56,7 @@ public final class PlanJson {
             .addMixIn(Structure.Form.class, FormNames.class)
             .addMixIn(Storey.class, StoreyForm.Names.class)
             .addMixIn(Look.class, LookForm.Names.class)
+            .changeDefaultVisibility(v -> v.withIsGetterVisibility(JsonAutoDetect.Visibility.NONE)) // fields only
             .enable(EnumFeature.WRITE_ENUMS_TO_LOWERCASE)
             .enable(tools.jackson.databind.MapperFeature.ACCEPT_CASE_INSENSITIVE_ENUMS)
             .disable(tools.jackson.databind.MapperFeature.SORT_PROPERTIES_ALPHABETICALLY)
@@ -161,7 +162,7 @@ public final class PlanJson {
         return path.isEmpty() ? line : ", at " + path;
     }
 
-    /** Copies fields that only the old document has; elements of lists are matched by their id. */
+    /** Copies fields that only the old document has. */
     private static void keepUnknown(JsonNode old, JsonNode fresh) {
         if (old instanceof ObjectNode from && fresh instanceof ObjectNode to) {
             for (var entry : from.properties()) {
@@ -173,19 +174,41 @@ public final class PlanJson {
                 }
             }
         } else if (old instanceof ArrayNode from && fresh instanceof ArrayNode to) {
-            Map<String, JsonNode> byId = new HashMap<>();
-            for (var element : from) {
-                if (element.path("id").isString()) {
-                    byId.put(element.path("id").asString(), element);
-                }
-            }
-            for (var element : to) {
-                var match = byId.get(element.path("id").asString(""));
-                if (match != null) {
-                    keepUnknown(match, element);
-                }
+            for (var i = 0; i < to.size(); i++) {
+                var element = to.get(i);
+                match(from, to, i).ifPresent(before -> keepUnknown(before, element));
             }
         }
+    }
+
+    /**
+     * What an element of a list was before: what has its id; without ids what is as it is but for fields nobody knows,
+     * or else what stood in its place in a list as long.
+     */
+    private static Optional<JsonNode> match(ArrayNode from, ArrayNode to, int index) {
+        var element = to.get(index);
+        if (element.path("id").isString()) {
+            var id = element.path("id").asString();
+            return from.valueStream()
+                    .filter(e -> id.equals(e.path("id").asString("")))
+                    .findFirst();
+        }
+        var same = from.valueStream().filter(e -> holds(e, element)).findFirst();
+        return same.or(() -> from.size() == to.size() ? Optional.of(from.get(index)) : Optional.empty());
+    }
+
+    /** Whether a node is as another, but for fields that only it has. */
+    private static boolean holds(JsonNode more, JsonNode less) {
+        if (more instanceof ObjectNode a && less instanceof ObjectNode b) {
+            return b.properties().stream().allMatch(e -> a.has(e.getKey()) && holds(a.get(e.getKey()), e.getValue()));
+        }
+        if (more instanceof ArrayNode a && less instanceof ArrayNode b) {
+            return a.size() == b.size()
+                    && IntStream.range(0, a.size()).allMatch(i -> holds(a.get(i), b.get(i)));
+        }
+        return more.isNumber() && less.isNumber()
+                ? more.decimalValue().compareTo(less.decimalValue()) == 0
+                : more.equals(less);
     }
 
     /** An empty object. */

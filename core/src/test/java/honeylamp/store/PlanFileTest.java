@@ -11,11 +11,13 @@ import honeylamp.demo.DemoFiles;
 import honeylamp.demo.QuillbackLane;
 import honeylamp.demo.SailclothYard;
 import honeylamp.derive.StoreyGeometry;
+import honeylamp.edit.WallTypeEdits;
 import honeylamp.plan.Oklch;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Role;
 import honeylamp.plan.Stair;
 import honeylamp.plan.Structure;
+import honeylamp.plan.WallLayer;
 import honeylamp.units.Length;
 import honeylamp.units.UnitSystem;
 import java.io.IOException;
@@ -23,6 +25,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
+import java.util.List;
 import java.util.Map;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipFile;
@@ -31,6 +34,9 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
 
 class PlanFileTest {
     private static final byte[] NO_PREVIEW = {};
@@ -106,6 +112,59 @@ class PlanFileTest {
                 .isEmpty();
         var broken = json(document.plan()).replaceFirst("\"centre\"", "\"middle\"");
         assertThat(schema.validate(broken, InputFormat.JSON)).isNotEmpty();
+    }
+
+    /** Every field that is written stands in the schema, and its title says the format. */
+    @Test
+    void theSchemaKnowsEveryField() throws IOException {
+        var mapper = JsonMapper.builder().build();
+        var tree = mapper.readTree(Path.of("../docs/plan.schema.json").toFile());
+        assertThat(tree.path("title").asString()).isEqualTo("Honey Lamp plan, format " + PlanJson.VERSION);
+        closed(tree);
+        var schema = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
+                .getSchema(tree.toString(), InputFormat.JSON);
+        var coloured = SailclothYard.plan();
+        coloured = coloured.with(coloured.look()
+                .with(coloured.look().palette().with(Map.of(Role.INK, new Oklch(0.3, 0.05, 250)))));
+        for (var plan : List.of(coloured, QuillbackLane.plan(), NewPlan.in(UnitSystem.MM))) {
+            assertThat(schema.validate(json(plan), InputFormat.JSON)).isEmpty();
+        }
+    }
+
+    /** Objects may have no other fields than those that are named. */
+    private static void closed(JsonNode schema) {
+        if (schema instanceof ObjectNode object && object.path("properties").isObject()) {
+            object.put("additionalProperties", false);
+        }
+        schema.forEach(PlanFileTest::closed);
+    }
+
+    /** Layers of a wall type have no ids; what a later version wrote into one stays with it. */
+    @Test
+    void fieldsOfLaterVersionsSurviveInListsWithoutIds() throws IOException {
+        var plan = SailclothYard.plan();
+        var type = plan.wallTypes().getFirst();
+        var half = type.thickness().half();
+        var layers = List.of(new WallLayer("Stone", half), new WallLayer("Lime", type.thickness().minus(half)));
+        var layered = WallTypeEdits.change(plan, type.withLayers(layers));
+        var json = json(layered).replaceFirst("\"name\" : \"Lime\"", "\"name\" : \"Lime\", \"grade\" : \"NHL 2\"");
+        var opened = good(zip("plan.json", json));
+        var file = folder.resolve("layers.honeylamp");
+        // another layer before it, then the layer itself changed
+        var more = WallTypeEdits.change(
+                opened.plan(), type.withLayers(List.of(layers.get(0), new WallLayer("Hemp", half), layers.get(1))));
+        PlanFile.save(opened.with(more), NO_PREVIEW, file);
+        assertThat(planJson(file)).contains("NHL 2");
+        var changed = WallTypeEdits.change(
+                opened.plan(), type.withLayers(List.of(layers.get(0), new WallLayer("Lime", half.half()))));
+        PlanFile.save(opened.with(changed), NO_PREVIEW, file);
+        assertThat(planJson(file)).contains("NHL 2");
+    }
+
+    private static String planJson(Path file) throws IOException {
+        try (var zip = new ZipFile(file.toFile())) {
+            return new String(zip.getInputStream(zip.getEntry("plan.json")).readAllBytes(), StandardCharsets.UTF_8);
+        }
     }
 
     @Test
