@@ -1,12 +1,14 @@
 package honeylamp.cli;
 
 import honeylamp.derive.LaidPlan;
+import honeylamp.derive.LaidStorey;
 import honeylamp.illustrate.Illustration;
 import honeylamp.illustrate.Lamp;
 import honeylamp.output.Export;
 import honeylamp.output.Export.Backing;
 import honeylamp.output.Progress;
 import honeylamp.plan.Plan;
+import honeylamp.sheet.Page;
 import honeylamp.sheet.SheetComposer;
 import java.io.IOException;
 import java.nio.file.Path;
@@ -34,8 +36,11 @@ final class ExportCommand implements Callable<Integer> {
     @Option(names = "--clear", description = "a PNG without paper: what is under it shows through")
     private boolean clear;
 
-    @Option(names = "--page", paramLabel = "N", description = "which page, one per storey (default 1)")
-    private int page = 1;
+    @Option(
+            names = "--page",
+            paramLabel = "N",
+            description = "which page, one per storey (default 1), or all for a PDF of all")
+    private String page = "1";
 
     @Override
     public Integer call() {
@@ -47,21 +52,35 @@ final class ExportCommand implements Callable<Integer> {
         return plan.open().map(p -> write(p, format.get())).orElse(2);
     }
 
+    private static Page composed(LaidStorey storey) {
+        return SheetComposer.compose(storey, Lamp.LIT, Illustration.PRINT_SHADE_PX_PER_MM);
+    }
+
     private int write(Plan opened, Export.Format format) {
-        if (page < 1 || page > opened.storeys().size()) {
-            System.err.println("There is no page " + page + "; the plan has "
-                    + opened.storeys().size() + ".");
+        var count = opened.storeys().size();
+        var all = page.equals("all");
+        var number = page.matches("[0-9]{1,6}") ? Integer.parseInt(page) : 0;
+        if (!all && (number < 1 || number > count)) {
+            System.err.println("There is no page " + page + "; the plan has " + count + ".");
             return 2;
         }
-        var storey = LaidPlan.of(opened).all().get(page - 1);
-        var composed = SheetComposer.compose(storey, Lamp.LIT, Illustration.PRINT_SHADE_PX_PER_MM);
+        if (all && format != Export.Format.PDF) {
+            System.err.println(
+                    "All pages go into one file only as PDF. Give the file the ending .pdf, or choose a page.");
+            return 2;
+        }
+        var storeys = LaidPlan.of(opened).all();
         try {
-            Export.write(
-                    composed,
-                    format,
-                    new Export.Png(dpi, clear ? Backing.CLEAR : Backing.PAPER),
-                    output,
-                    Progress.NONE);
+            if (all) {
+                Export.writeAll(storeys.stream().map(ExportCommand::composed).toList(), output, Progress.NONE);
+            } else {
+                Export.write(
+                        composed(storeys.get(number - 1)),
+                        format,
+                        new Export.Png(dpi, clear ? Backing.CLEAR : Backing.PAPER),
+                        output,
+                        Progress.NONE);
+            }
             return 0;
         } catch (IOException | IllegalArgumentException e) {
             System.err.println("\"" + output + "\" was not written: " + e.getMessage());

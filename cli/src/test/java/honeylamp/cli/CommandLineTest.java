@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import honeylamp.catalogue.NewPlan;
 import honeylamp.demo.BoatShed;
 import honeylamp.demo.DemoFiles;
+import honeylamp.demo.QuillbackLane;
 import honeylamp.edit.WallEdits;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
@@ -30,6 +31,8 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.TimeUnit;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -77,6 +80,32 @@ class CommandLineTest {
             assertThat(ran.code).as(ran.err).isZero();
             assertThat(Files.size(file)).isGreaterThan(20_000);
         }
+    }
+
+    /** A page for each storey, each with its own rooms; only as PDF. */
+    @Test
+    void allPagesGoIntoOnePdf() throws Exception {
+        var plan = folder.resolve("lane.honeylamp");
+        PlanFile.save(PlanDocument.of(QuillbackLane.plan()), new byte[0], plan);
+        var file = folder.resolve("all.pdf");
+        var ran = run("export", plan, "-o", file, "--page", "all");
+        assertThat(ran.code).as(ran.err).isZero();
+        try (var pdf = Loader.loadPDF(file.toFile())) {
+            assertThat(pdf.getNumberOfPages()).isEqualTo(2);
+            for (var i = 0; i < 2; i++) {
+                var words = new PDFTextStripper();
+                words.setStartPage(i + 1);
+                words.setEndPage(i + 1);
+                var text = words.getText(pdf);
+                for (var room : QuillbackLane.plan().storeys().get(i).rooms()) {
+                    assertThat(text).containsIgnoringCase(room.name().split(" ")[0]); // labels are in capitals
+                }
+            }
+        }
+        var png = run("export", plan, "-o", folder.resolve("all.png"), "--page", "all");
+        assertThat(png.code).isEqualTo(2);
+        assertThat(png.err).contains("only as PDF");
+        assertThat(run("export", plan, "-o", file, "--page", "some").err).contains("no page some");
     }
 
     @Test

@@ -4,6 +4,7 @@ import honeylamp.sheet.Page;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.Arrays;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 
@@ -46,6 +47,17 @@ public final class Export {
     private Export() {}
 
     /**
+     * Writes several pages as one PDF.
+     *
+     * @param pages one at least
+     * @throws IOException if the file cannot be written; an older file of that name is then untouched
+     * @throws Progress.Cancelled if the progress ended the work; likewise
+     */
+    public static void writeAll(List<Page> pages, Path file, Progress progress) throws IOException, Progress.Cancelled {
+        WholeFile.<Progress.Cancelled>write(file, out -> PdfOutput.write(pages, out, progress));
+    }
+
+    /**
      * Writes the page.
      *
      * @throws IOException if the file cannot be written; an older file of that name is then untouched
@@ -55,7 +67,7 @@ public final class Export {
             throws IOException, Progress.Cancelled {
         WholeFile.<Progress.Cancelled>write(file, out -> {
             switch (format) {
-                case PDF -> PdfOutput.write(page, out, progress);
+                case PDF -> PdfOutput.write(List.of(page), out, progress);
                 case PNG -> PngOutput.write(page, png, out, progress);
                 case SVG -> SvgOutput.write(page, out, progress);
             }

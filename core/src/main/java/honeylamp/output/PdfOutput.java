@@ -57,17 +57,26 @@ public final class PdfOutput {
     private final Map<FontFile, PDFont> fonts = new EnumMap<>(FontFile.class);
     private final Map<StateKey, PDExtendedGraphicsState> states = new HashMap<>();
 
-    private PdfOutput(PDDocument document) {
+    private final PDOptionalContentProperties properties = new PDOptionalContentProperties();
+    private final Map<String, PDOptionalContentGroup> groups = new HashMap<>();
+
+    private PdfOutput(PDDocument document) throws IOException {
         this.document = document;
+        document.getDocumentCatalog().setOCProperties(properties);
+        for (var face : Face.values()) {
+            font(face.file());
+        }
     }
 
-    static void write(Page page, OutputStream out, Progress progress) throws IOException, Progress.Cancelled {
+    /** One document of several pages; title and author are those of the first. */
+    static void write(List<Page> pages, OutputStream out, Progress progress) throws IOException, Progress.Cancelled {
+        var first = pages.getFirst();
         try (var document = new PDDocument()) {
             document.setVersion(1.6f);
             document.setDocumentId(1L); // the same page gives the same bytes
             var information = document.getDocumentInformation();
-            information.setTitle(page.title());
-            information.setAuthor(page.author());
+            information.setTitle(first.title());
+            information.setAuthor(first.author());
             information.setProducer("Honey Lamp");
             document.getDocumentCatalog().setLanguage("en");
             var colours = new ByteArrayInputStream(
@@ -78,28 +87,26 @@ public final class PdfOutput {
             intent.setOutputConditionIdentifier("sRGB IEC61966-2.1");
             intent.setRegistryName("http://www.color.org");
             document.getDocumentCatalog().addOutputIntent(intent);
-            new PdfOutput(document).page(page, progress);
+            var output = new PdfOutput(document);
+            for (var i = 0; i < pages.size(); i++) {
+                var done = i;
+                output.page(pages.get(i), share -> progress.at(0.95 * (done + share) / pages.size()));
+            }
             document.save(out);
             progress.at(1);
         }
     }
 
     private void page(Page page, Progress progress) throws IOException, Progress.Cancelled {
-        for (var face : Face.values()) {
-            font(face.file());
-        }
         var paper = new PDPage(
                 new PDRectangle((float) (page.widthMm() * POINTS_PER_MM), (float) (page.heightMm() * POINTS_PER_MM)));
         document.addPage(paper);
-        var properties = new PDOptionalContentProperties();
-        document.getDocumentCatalog().setOCProperties(properties);
         try (var stream = new PDPageContentStream(document, paper)) {
             // paper mm, y down
             stream.transform(new Matrix(
                     (float) POINTS_PER_MM, 0, 0, (float) -POINTS_PER_MM, 0, (float) (page.heightMm() * POINTS_PER_MM)));
             var layers = page.drawing().layers();
             var paperMm = new PDRectangle((float) page.widthMm(), (float) page.heightMm());
-            Map<String, PDOptionalContentGroup> groups = new HashMap<>();
             for (var i = 0; i < layers.size(); i++) {
                 var name = layers.get(i).kind().label();
                 var group = groups.computeIfAbsent(name, PDOptionalContentGroup::new);
@@ -109,7 +116,7 @@ public final class PdfOutput {
                 stream.beginMarkedContent(COSName.OC, group);
                 layer(stream, layers.get(i), paperMm);
                 stream.endMarkedContent();
-                progress.at(0.9 * (i + 1) / layers.size());
+                progress.at((i + 1.0) / layers.size());
             }
         }
     }

@@ -1,5 +1,6 @@
 package honeylamp.store;
 
+import com.fasterxml.jackson.annotation.JsonAutoDetect;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import honeylamp.plan.ElementId;
@@ -17,7 +18,6 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.function.IntFunction;
 import java.util.stream.IntStream;
-import com.fasterxml.jackson.annotation.JsonAutoDetect;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.JsonGenerator;
 import tools.jackson.core.JsonParser;
@@ -203,8 +203,7 @@ public final class PlanJson {
             return b.properties().stream().allMatch(e -> a.has(e.getKey()) && holds(a.get(e.getKey()), e.getValue()));
         }
         if (more instanceof ArrayNode a && less instanceof ArrayNode b) {
-            return a.size() == b.size()
-                    && IntStream.range(0, a.size()).allMatch(i -> holds(a.get(i), b.get(i)));
+            return a.size() == b.size() && IntStream.range(0, a.size()).allMatch(i -> holds(a.get(i), b.get(i)));
         }
         return more.isNumber() && less.isNumber()
                 ? more.decimalValue().compareTo(less.decimalValue()) == 0

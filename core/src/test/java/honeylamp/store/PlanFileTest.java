@@ -145,7 +145,9 @@ class PlanFileTest {
         var plan = SailclothYard.plan();
         var type = plan.wallTypes().getFirst();
         var half = type.thickness().half();
-        var layers = List.of(new WallLayer("Stone", half), new WallLayer("Lime", type.thickness().minus(half)));
+        var layers = List.of(
+                new WallLayer("Stone", half),
+                new WallLayer("Lime", type.thickness().minus(half)));
         var layered = WallTypeEdits.change(plan, type.withLayers(layers));
         var json = json(layered).replaceFirst("\"name\" : \"Lime\"", "\"name\" : \"Lime\", \"grade\" : \"NHL 2\"");
         var opened = good(zip("plan.json", json));

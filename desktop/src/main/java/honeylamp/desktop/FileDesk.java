@@ -19,6 +19,7 @@ import honeylamp.survey.SurveyException;
 import honeylamp.survey.SurveyPlan;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Consumer;
@@ -183,6 +184,26 @@ final class FileDesk {
         }));
     }
 
+    /** All storeys as one PDF, a page for each. */
+    void exportAll() {
+        dialogs.exportSheet(fileName() + ".pdf").ifPresent(file -> {
+            if (Export.Format.of(file).filter(f -> f == Export.Format.PDF).isEmpty()) {
+                model.complain("All storeys go into one PDF; give the file the ending .pdf.");
+                return;
+            }
+            export(new ExportWork(model.shown().plan().all(), Export.Format.PDF, Export.Png.USUAL, file), file);
+        });
+    }
+
+    private void export(ExportWork work, Path file) {
+        follow(
+                work,
+                _ -> model.say("Exported to " + file.getFileName() + "."),
+                () -> model.say("Export ended; nothing was written."),
+                e -> model.complain("Export failed: " + reason(e) + ". Choose another place or a lower resolution."),
+                () -> {});
+    }
+
     void exportSheet() {
         dialogs.exportSheet(fileName() + ".pdf").ifPresent(file -> {
             var format = Export.Format.of(file);
@@ -191,19 +212,9 @@ final class FileDesk {
                         "\"" + file.getFileName() + "\" ends in none of .pdf, .png and .svg. Give it such an ending.");
                 return;
             }
-            follow(
-                    new ExportWork(
-                            model.shown().storey(),
-                            format.get(),
-                            new Export.Png(
-                                    Export.Png.USUAL.dpi(),
-                                    model.now().choices().backing()),
-                            file),
-                    _ -> model.say("Exported to " + file.getFileName() + "."),
-                    () -> model.say("Export ended; nothing was written."),
-                    e -> model.complain(
-                            "Export failed: " + reason(e) + ". Choose another place or a lower resolution."),
-                    () -> {});
+            var png =
+                    new Export.Png(Export.Png.USUAL.dpi(), model.now().choices().backing());
+            export(new ExportWork(List.of(model.shown().storey()), format.get(), png, file), file);
         });
     }
 

@@ -332,6 +332,11 @@ public final class MainWindow implements WindowActions {
     }
 
     @Override
+    public void exportAll() {
+        files.exportAll();
+    }
+
+    @Override
     public void toggleSchedules() {
         schedules.setVisible(!schedules.isVisible());
         schedules.setManaged(schedules.isVisible());

@@ -22,6 +22,7 @@ import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
+import org.apache.pdfbox.Loader;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.testfx.util.WaitForAsyncUtils;
@@ -251,6 +252,24 @@ class SafeWorkTest {
         assertThat(honeylamp.cli.Main.run("export", file.toString(), "-o", byCommand.toString()))
                 .isZero();
         assertThat(byWindow).hasSameBinaryContentAs(byCommand);
+    }
+
+    @Test
+    void allStoreysAreExportedAsOnePdf() throws Exception {
+        var file = folder.resolve("lane.pdf");
+        try (var w = WindowDriver.with(PlanDocument.of(QuillbackLane.plan()))) {
+            w.answers.sheet = Optional.of(folder.resolve("lane.png"));
+            w.key(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.E);
+            assertThat(w.message()).contains("ending .pdf");
+            w.answers.sheet = Optional.of(file);
+            w.press("stage-sheet");
+            w.press("export-all");
+            until(() -> Files.exists(file));
+            w.settle();
+        }
+        try (var pdf = Loader.loadPDF(file.toFile())) {
+            assertThat(pdf.getNumberOfPages()).isEqualTo(2);
+        }
     }
 
     /** Saving, too, stops at what can be opened again. */

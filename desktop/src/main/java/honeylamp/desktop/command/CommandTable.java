@@ -70,6 +70,15 @@ public final class CommandTable {
                 window::savePlanAs,
                 controlShift(KeyCode.S));
         add("export", "Export sheet", "PDF, PNG or SVG", Place.PLAN, window::exportSheet, control(KeyCode.E));
+        add(new Command(
+                "export-all",
+                "Export all storeys",
+                "One PDF, a page for each storey",
+                Place.PLAN,
+                List.of(controlShift(KeyCode.E)),
+                Where.ANYWHERE,
+                w -> w.plan().storeys().size() > 1,
+                window::exportAll));
         add(
                 "schedules",
                 "Schedules of doors, windows and rooms",

@@ -47,6 +47,9 @@ public interface WindowActions {
     /** Shows the raised glance in the corner of the plan, or hides it. */
     void toggleGlance();
 
+    /** Asks where and exports all storeys as one PDF. */
+    void exportAll();
+
     /** Asks where and exports the sheet. */
     void exportSheet();
 

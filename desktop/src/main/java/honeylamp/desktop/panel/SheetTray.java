@@ -67,8 +67,12 @@ final class SheetTray {
         var export = Widgets.button(
                 "Export sheet\u2026", "export", window.commands().of("export").tip(), window::exportSheet);
         export.getStyleClass().add("main-action");
+        var all = window.commands().of("export-all");
+        var allStoreys = Widgets.button("Export all storeys\u2026", "export-all", all.tip(), all.action());
+        allStoreys.setDisable(!window.commands().isPossible(all));
         return List.of(
                 export,
+                allStoreys,
                 Widgets.toggle(
                         "PNG without paper",
                         "png-clear",
