@@ -3,9 +3,9 @@ package honeylamp.catalogue;
 import honeylamp.catalogue.FurnishingKind.Size;
 import honeylamp.catalogue.SymbolPart.Detail;
 import honeylamp.catalogue.SymbolPart.Edge;
-import honeylamp.catalogue.SymbolPart.Tone;
 import honeylamp.geometry.Path;
 import honeylamp.geometry.Point;
+import honeylamp.plan.Role;
 
 /** Sanitary pieces. */
 final class BathSymbols {
@@ -17,10 +17,10 @@ final class BathSymbols {
         var cistern = Math.min(190, s.depthMm() * 0.28);
         pen.solid(-w, d - cistern, w, d, s.heightMm());
         pen.solid(-w * 0.9, -d, w * 0.9, d - cistern, 420);
-        pen.shape(bowl(w * 0.94, -d, d - cistern + 40), Tone.PORCELAIN, Edge.OUTLINE, Detail.PLAIN);
-        pen.shape(bowl(w * 0.64, -d + 62, d - cistern - 75), Tone.WATER_SHADE, Edge.INNER, Detail.PLAIN);
-        pen.box(-w, d - cistern, w, d, 28, Tone.PORCELAIN);
-        pen.innerBox(-45, d - cistern / 2 - 20, 45, d - cistern / 2 + 20, 20, Tone.METAL, Detail.DRAWN);
+        pen.shape(bowl(w * 0.94, -d, d - cistern + 40), Role.PORCELAIN, Edge.OUTLINE, Detail.PLAIN);
+        pen.shape(bowl(w * 0.64, -d + 62, d - cistern - 75), Role.WATER_SHADE, Edge.INNER, Detail.PLAIN);
+        pen.box(-w, d - cistern, w, d, 28, Role.PORCELAIN);
+        pen.innerBox(-45, d - cistern / 2 - 20, 45, d - cistern / 2 + 20, 20, Role.METAL, Detail.DRAWN);
     }
 
     /** An egg with its round end to the front. */
@@ -41,12 +41,12 @@ final class BathSymbols {
         var w = s.widthMm() / 2;
         var d = s.depthMm() / 2;
         pen.solid(-w, -d, w, d, s.heightMm());
-        pen.box(-w, -d, w, d, 30, Tone.PORCELAIN);
+        pen.box(-w, -d, w, d, 30, Role.PORCELAIN);
         var rx = Math.min(w - 45, 290);
         var ry = Math.max(40, d - 75);
         var centre = new Point(0, -25);
-        pen.shape(Path.builder().ellipse(centre, rx, ry).build(), Tone.WATER_SHADE, Edge.INNER, Detail.PLAIN);
-        pen.circle(0, centre.y(), 24, Tone.METAL, Edge.INNER, Detail.DRAWN);
+        pen.shape(Path.builder().ellipse(centre, rx, ry).build(), Role.WATER_SHADE, Edge.INNER, Detail.PLAIN);
+        pen.circle(0, centre.y(), 24, Role.METAL, Edge.INNER, Detail.DRAWN);
         KitchenSymbols.tap(pen, 0, d - 42, 100);
     }
 
@@ -54,7 +54,7 @@ final class BathSymbols {
         var w = s.widthMm() / 2;
         var d = s.depthMm() / 2;
         pen.solid(-w, -d, w, d, s.heightMm());
-        pen.box(-w, -d, w, d, 35, Tone.PORCELAIN);
+        pen.box(-w, -d, w, d, 35, Role.PORCELAIN);
         var rim = 60;
         var l = -w + rim + 70; // the tap end keeps a ledge
         var r = w - rim;
@@ -71,10 +71,10 @@ final class BathSymbols {
         path.lineTo(l, b + 80);
         path.curveTo(l, b + 20, l + 20, b, l + 70, b);
         path.close();
-        pen.shape(path.build(), Tone.WATER_SHADE, Edge.INNER, Detail.PLAIN);
-        pen.circle(l + 110, 0, 26, Tone.METAL, Edge.INNER, Detail.DRAWN);
-        pen.circle(-w + 65, 0, 24, Tone.METAL, Edge.INNER, Detail.DRAWN);
-        pen.innerBox(-w + 65, -9, -w + 190, 9, 9, Tone.METAL, Detail.DRAWN);
+        pen.shape(path.build(), Role.WATER_SHADE, Edge.INNER, Detail.PLAIN);
+        pen.circle(l + 110, 0, 26, Role.METAL, Edge.INNER, Detail.DRAWN);
+        pen.circle(-w + 65, 0, 24, Role.METAL, Edge.INNER, Detail.DRAWN);
+        pen.innerBox(-w + 65, -9, -w + 190, 9, 9, Role.METAL, Detail.DRAWN);
         pen.inner(r - h * 0.5, b + h * 0.55, r - h * 0.5, t - h * 0.55, Detail.RICH);
     }
 
@@ -83,16 +83,16 @@ final class BathSymbols {
         var d = s.depthMm() / 2;
         pen.solid(-w, -d, w, -d + 12, s.heightMm() * 0.3);
         pen.on(SymbolPart.Level.FLOOR, () -> {
-            pen.box(-w, -d, w, d, 10, Tone.PORCELAIN);
+            pen.box(-w, -d, w, d, 10, Role.PORCELAIN);
             var drain = new Point(0, 0);
             pen.inner(-w, -d, drain.x(), drain.y(), Detail.DRAWN);
             pen.inner(w, -d, drain.x(), drain.y(), Detail.DRAWN);
             pen.inner(-w, d, drain.x(), drain.y(), Detail.DRAWN);
             pen.inner(w, d, drain.x(), drain.y(), Detail.DRAWN);
-            pen.circle(drain.x(), drain.y(), 55, Tone.METAL, Edge.INNER, Detail.DRAWN);
+            pen.circle(drain.x(), drain.y(), 55, Role.METAL, Edge.INNER, Detail.DRAWN);
         });
-        pen.box(-w, -d, w * 0.25, -d + 14, 2, Tone.WATER_SHADE);
-        pen.circle(w * 0.5, d - 190, 125, Tone.WATER_SHADE, Edge.INNER, Detail.DRAWN);
-        pen.innerBox(w * 0.5 - 10, d - 190, w * 0.5 + 10, d, 8, Tone.METAL, Detail.DRAWN);
+        pen.box(-w, -d, w * 0.25, -d + 14, 2, Role.WATER_SHADE);
+        pen.circle(w * 0.5, d - 190, 125, Role.WATER_SHADE, Edge.INNER, Detail.DRAWN);
+        pen.innerBox(w * 0.5 - 10, d - 190, w * 0.5 + 10, d, 8, Role.METAL, Detail.DRAWN);
     }
 }

@@ -4,9 +4,9 @@ import honeylamp.catalogue.FurnishingKind.Size;
 import honeylamp.catalogue.SymbolPart.Detail;
 import honeylamp.catalogue.SymbolPart.Edge;
 import honeylamp.catalogue.SymbolPart.Level;
-import honeylamp.catalogue.SymbolPart.Tone;
 import honeylamp.geometry.Path;
 import honeylamp.geometry.Point;
+import honeylamp.plan.Role;
 
 /** Counters and what is built into them. */
 final class KitchenSymbols {
@@ -38,17 +38,17 @@ final class KitchenSymbols {
             var x = -w + s.widthMm() * (i + 0.5) / stools;
             var seat = Path.circle(new Point(x, -d - 60), 185);
             pen.solid(seat.flattened(4), 650);
-            pen.shape(seat, Tone.TIMBER_DARK, Edge.OUTLINE, Detail.PLAIN);
+            pen.shape(seat, Role.TIMBER_DARK, Edge.OUTLINE, Detail.PLAIN);
         }
         pen.solid(-w, -d, w, d, s.heightMm());
-        pen.box(-w, -d, w, d, SymbolPen.CRISP, Tone.COUNTER);
+        pen.box(-w, -d, w, d, SymbolPen.CRISP, Role.COUNTER);
     }
 
     private static void counter(SymbolPen pen, Size s) {
         var w = s.widthMm() / 2;
         var d = s.depthMm() / 2;
         pen.solid(-w, -d, w, d, s.heightMm());
-        pen.box(-w, -d, w, d, 4, Tone.COUNTER);
+        pen.box(-w, -d, w, d, 4, Role.COUNTER);
         pen.inner(-w, -d + 20, w, -d + 20, Detail.DRAWN);
     }
 
@@ -58,11 +58,11 @@ final class KitchenSymbols {
         var h = depth / 2;
         var l = x - width / 2;
         pen.on(Level.TOP, () -> {
-            pen.innerBox(l, -h, l + width, h, 30, Tone.METAL, Detail.PLAIN);
+            pen.innerBox(l, -h, l + width, h, 30, Role.METAL, Detail.PLAIN);
             var bowl = Math.min(400, width * 0.52);
-            pen.innerBox(l + 35, -h + 35, l + 35 + bowl, h - 85, 55, Tone.WATER_SHADE, Detail.PLAIN);
+            pen.innerBox(l + 35, -h + 35, l + 35 + bowl, h - 85, 55, Role.WATER_SHADE, Detail.PLAIN);
             var drain = new Point(l + 35 + bowl / 2, -25);
-            pen.circle(drain.x(), drain.y(), 38, Tone.METAL, Edge.INNER, Detail.DRAWN);
+            pen.circle(drain.x(), drain.y(), 38, Role.METAL, Edge.INNER, Detail.DRAWN);
             tap(pen, drain.x(), h - 42, 110);
             for (var gx = l + 35 + bowl + 60; gx < l + width - 40; gx += 62) {
                 pen.inner(gx, -h + 60, gx, h - 90, Detail.DRAWN);
@@ -71,22 +71,22 @@ final class KitchenSymbols {
     }
 
     static void tap(SymbolPen pen, double x, double y, double reach) {
-        pen.circle(x, y, 24, Tone.METAL, Edge.INNER, Detail.DRAWN);
-        pen.innerBox(x - 9, y - reach, x + 9, y, 9, Tone.METAL, Detail.DRAWN);
+        pen.circle(x, y, 24, Role.METAL, Edge.INNER, Detail.DRAWN);
+        pen.innerBox(x - 9, y - reach, x + 9, y, 9, Role.METAL, Detail.DRAWN);
     }
 
     private static void hob(SymbolPen pen, Size s, double x) {
         var h = Math.min(510, s.depthMm() - 80) / 2;
         pen.on(Level.TOP, () -> {
-            pen.innerBox(x - HOB / 2, -h, x + HOB / 2, h, 10, Tone.DARK, Detail.PLAIN);
+            pen.innerBox(x - HOB / 2, -h, x + HOB / 2, h, 10, Role.DARK, Detail.PLAIN);
             for (var i = 0; i < 4; i++) {
                 var cx = x + (i % 2 == 0 ? -145 : 145);
                 var cy = i < 2 ? 105 : -115;
                 var r = i == 0 || i == 3 ? 105 : 82;
-                pen.circle(cx, cy, r, Tone.METAL, Edge.NONE, Detail.PLAIN);
-                pen.circle(cx, cy, r - 14, Tone.DARK, Edge.NONE, Detail.PLAIN);
-                pen.circle(cx, cy, r * 0.42, Tone.METAL, Edge.NONE, Detail.DRAWN);
-                pen.circle(cx, cy, r * 0.42 - 12, Tone.DARK, Edge.NONE, Detail.DRAWN);
+                pen.circle(cx, cy, r, Role.METAL, Edge.NONE, Detail.PLAIN);
+                pen.circle(cx, cy, r - 14, Role.DARK, Edge.NONE, Detail.PLAIN);
+                pen.circle(cx, cy, r * 0.42, Role.METAL, Edge.NONE, Detail.DRAWN);
+                pen.circle(cx, cy, r * 0.42 - 12, Role.DARK, Edge.NONE, Detail.DRAWN);
             }
         });
     }
@@ -95,9 +95,9 @@ final class KitchenSymbols {
         var w = s.widthMm() / 2;
         var d = s.depthMm() / 2;
         pen.solid(-w, -d, w, d, s.heightMm());
-        pen.box(-w, -d + 55, w, d, SymbolPen.CRISP, Tone.BODY);
-        pen.box(-w, -d, w, -d + 50, 10, Tone.METAL);
-        pen.innerBox(w - 80, -d - 38, w - 55, -d, 6, Tone.METAL, Detail.DRAWN);
+        pen.box(-w, -d + 55, w, d, SymbolPen.CRISP, Role.BODY);
+        pen.box(-w, -d, w, -d + 50, 10, Role.METAL);
+        pen.innerBox(w - 80, -d - 38, w - 55, -d, 6, Role.METAL, Detail.DRAWN);
         // a snowflake of three bars: cold, without words
         for (var i = 0; i < 3; i++) {
             var u = Point.direction(90 + 60.0 * i).times(Math.min(90, w * 0.35));
@@ -109,11 +109,11 @@ final class KitchenSymbols {
         var w = s.widthMm() / 2;
         var d = s.depthMm() / 2;
         pen.solid(-w, -d, w, d, s.heightMm());
-        pen.box(-w, -d, w, d, SymbolPen.CRISP, Tone.PORCELAIN);
+        pen.box(-w, -d, w, d, SymbolPen.CRISP, Role.PORCELAIN);
         pen.inner(-w, d - 110, w, d - 110, Detail.PLAIN);
-        pen.circle(w - 90, d - 55, 26, Tone.METAL, Edge.INNER, Detail.DRAWN);
-        pen.innerBox(-w + 40, d - 85, -w + 210, d - 30, 6, Tone.METAL, Detail.DRAWN);
-        pen.circle(0, -45, Math.min(195, w * 0.68), Tone.WATER_SHADE, Edge.INNER, Detail.PLAIN);
-        pen.circle(0, -45, Math.min(150, w * 0.52), Tone.PORCELAIN, Edge.INNER, Detail.DRAWN);
+        pen.circle(w - 90, d - 55, 26, Role.METAL, Edge.INNER, Detail.DRAWN);
+        pen.innerBox(-w + 40, d - 85, -w + 210, d - 30, 6, Role.METAL, Detail.DRAWN);
+        pen.circle(0, -45, Math.min(195, w * 0.68), Role.WATER_SHADE, Edge.INNER, Detail.PLAIN);
+        pen.circle(0, -45, Math.min(150, w * 0.52), Role.PORCELAIN, Edge.INNER, Detail.DRAWN);
     }
 }

@@ -4,10 +4,10 @@ import honeylamp.catalogue.FurnishingKind.Size;
 import honeylamp.catalogue.SymbolPart.Detail;
 import honeylamp.catalogue.SymbolPart.Edge;
 import honeylamp.catalogue.SymbolPart.Level;
-import honeylamp.catalogue.SymbolPart.Tone;
 import honeylamp.geometry.Affine;
 import honeylamp.geometry.Path;
 import honeylamp.geometry.Point;
+import honeylamp.plan.Role;
 
 /** Seats, tables and rugs. */
 final class LivingSymbols {
@@ -22,9 +22,9 @@ final class LivingSymbols {
         upholstered(pen, s, Math.min(190, s.widthMm() * 0.12), Math.max(1, (int) Math.round(s.widthMm() / 780)));
         var r = s.widthMm() / 2;
         pen.on(Level.TOP, () -> {
-            looseCushion(pen, -r + 420, s.depthMm() / 2 - 330, 12, Tone.CUSHION);
+            looseCushion(pen, -r + 420, s.depthMm() / 2 - 330, 12, Role.CUSHION);
             if (s.widthMm() > 1700) {
-                looseCushion(pen, r - 430, s.depthMm() / 2 - 335, -14, Tone.CUSHION_COOL);
+                looseCushion(pen, r - 430, s.depthMm() / 2 - 335, -14, Role.CUSHION_COOL);
             }
         });
     }
@@ -40,11 +40,11 @@ final class LivingSymbols {
         var back = Math.min(220, s.depthMm() * 0.24);
         pen.solid(-w, -d, w, d, SEAT_HEIGHT);
         pen.solid(-w, d - back, w, d, s.heightMm());
-        pen.box(-w, -d, w, d, SymbolPen.SOFT, Tone.TEXTILE);
+        pen.box(-w, -d, w, d, SymbolPen.SOFT, Role.TEXTILE);
         var inside = s.widthMm() - 2 * arm;
         for (var i = 0; i < seats; i++) {
             var x = -w + arm + inside * i / seats;
-            pen.innerBox(x, -d - 12, x + inside / seats, d - back, SymbolPen.SOFT * 0.9, Tone.TEXTILE, Detail.PLAIN);
+            pen.innerBox(x, -d - 12, x + inside / seats, d - back, SymbolPen.SOFT * 0.9, Role.TEXTILE, Detail.PLAIN);
             pen.inner(x + 70, d - back - 70, x + inside / seats - 70, d - back - 70, Detail.RICH);
         }
         pen.line(Path.line(new Point(-w + arm, d - back), new Point(w - arm, d - back)), Edge.INNER, Detail.PLAIN);
@@ -52,7 +52,7 @@ final class LivingSymbols {
         pen.inner(w - arm, -d + 30, w - arm, d - back, Detail.PLAIN);
     }
 
-    private static void looseCushion(SymbolPen pen, double x, double y, double turnDeg, Tone tone) {
+    private static void looseCushion(SymbolPen pen, double x, double y, double turnDeg, Role tone) {
         pen.within(
                 Affine.turn(turnDeg).then(Affine.move(x, y)),
                 () -> pen.shape(pillow(430, 190), tone, Edge.INNER, Detail.DRAWN));
@@ -78,13 +78,13 @@ final class LivingSymbols {
         var w = s.widthMm() / 2;
         var d = s.depthMm() / 2;
         pen.solid(-w, -d, w, d, s.heightMm());
-        pen.box(-w, -d, w, d, SymbolPen.SOFT, Tone.TIMBER);
+        pen.box(-w, -d, w, d, SymbolPen.SOFT, Role.TIMBER);
         grain(pen, w - 40, d - 30, s.seed());
         pen.on(Level.TOP, () -> {
-            pen.circle(w * 0.35, d * 0.1, Math.min(85, d * 0.5), Tone.BODY, Edge.INNER, Detail.RICH);
+            pen.circle(w * 0.35, d * 0.1, Math.min(85, d * 0.5), Role.BODY, Edge.INNER, Detail.RICH);
             pen.within(
                     Affine.turn(14).then(Affine.move(-w * 0.4, -d * 0.1)),
-                    () -> pen.innerBox(-95, -130, 95, 130, 4, Tone.LINEN, Detail.RICH));
+                    () -> pen.innerBox(-95, -130, 95, 130, 4, Role.LINEN, Detail.RICH));
         });
     }
 
@@ -92,7 +92,7 @@ final class LivingSymbols {
         var w = s.widthMm() / 2;
         var d = s.depthMm() / 2;
         pen.solid(-w, -d, w, d, s.heightMm());
-        pen.box(-w, -d, w, d, SymbolPen.CRISP, Tone.TIMBER);
+        pen.box(-w, -d, w, d, SymbolPen.CRISP, Role.TIMBER);
         pen.inner(-w, -d + 22, w, -d + 22, Detail.DRAWN);
         grain(pen, w - 60, d - 50, s.seed());
     }
@@ -101,9 +101,9 @@ final class LivingSymbols {
         var w = s.widthMm() / 2;
         var d = s.depthMm() / 2;
         pen.solid(-w, -d, w, d, s.heightMm());
-        pen.box(-w, -d, w, d, SymbolPen.CRISP, Tone.TIMBER);
-        pen.innerBox(-w + 25, -d + 25, w - 25, d - 25, 40, Tone.TEXTILE_WARM, Detail.DRAWN);
-        pen.on(Level.TOP, () -> looseCushion(pen, -w + 300, d - 190, 8, Tone.CUSHION_COOL));
+        pen.box(-w, -d, w, d, SymbolPen.CRISP, Role.TIMBER);
+        pen.innerBox(-w + 25, -d + 25, w - 25, d - 25, 40, Role.TEXTILE_WARM, Detail.DRAWN);
+        pen.on(Level.TOP, () -> looseCushion(pen, -w + 300, d - 190, 8, Role.CUSHION_COOL));
     }
 
     /** The size is that of the table top; chairs stand around it, tucked in by a third. */
@@ -122,9 +122,9 @@ final class LivingSymbols {
             chair(pen, w + reach, 0, -90);
         }
         pen.solid(-w, -d, w, d, s.heightMm());
-        pen.box(-w, -d, w, d, SymbolPen.SOFT * 0.6, Tone.TIMBER);
+        pen.box(-w, -d, w, d, SymbolPen.SOFT * 0.6, Role.TIMBER);
         grain(pen, w - 50, d - 40, s.seed());
-        pen.on(Level.TOP, () -> pen.circle(0, 0, Math.min(130, d * 0.32), Tone.BODY, Edge.INNER, Detail.RICH));
+        pen.on(Level.TOP, () -> pen.circle(0, 0, Math.min(130, d * 0.32), Role.BODY, Edge.INNER, Detail.RICH));
     }
 
     /** A chair whose back faces {@code turnDeg} counter-clockwise from north. */
@@ -133,14 +133,14 @@ final class LivingSymbols {
             var w = CHAIR_WIDTH / 2;
             var d = CHAIR_DEPTH / 2;
             pen.solid(-w, -d, w, d, SEAT_HEIGHT);
-            pen.box(-w, -d, w, d - 35, 55, Tone.TEXTILE_WARM);
+            pen.box(-w, -d, w, d - 35, 55, Role.TEXTILE_WARM);
             var back = Path.builder();
             back.moveTo(-w - 8, d - 70);
             back.curveTo(-w * 0.6, d + 12, w * 0.6, d + 12, w + 8, d - 70);
             back.lineTo(w - 26, d - 104);
             back.curveTo(w * 0.5, d - 34, -w * 0.5, d - 34, -w + 26, d - 104);
             back.close();
-            pen.shape(back.build(), Tone.TIMBER_DARK, Edge.OUTLINE, Detail.PLAIN);
+            pen.shape(back.build(), Role.TIMBER_DARK, Edge.OUTLINE, Detail.PLAIN);
         });
     }
 
@@ -152,8 +152,8 @@ final class LivingSymbols {
             pen.inner(-w - 55, y, -w, y, Detail.RICH);
             pen.inner(w, y, w + 55, y, Detail.RICH);
         }
-        pen.box(-w, -d, w, d, 8, Tone.RUG_BORDER);
-        pen.innerBox(-w + border, -d + border, w - border, d - border, 4, Tone.RUG, Detail.PLAIN);
+        pen.box(-w, -d, w, d, 8, Role.RUG_BORDER);
+        pen.innerBox(-w + border, -d + border, w - border, d - border, 4, Role.RUG, Detail.PLAIN);
         var inset = border + 70;
         pen.line(SymbolPen.boxPath(-w + inset, -d + inset, w - inset, d - inset, 4), Edge.INNER, Detail.DRAWN);
     }

@@ -4,9 +4,9 @@ import honeylamp.catalogue.FurnishingKind.Size;
 import honeylamp.catalogue.SymbolPart.Detail;
 import honeylamp.catalogue.SymbolPart.Edge;
 import honeylamp.catalogue.SymbolPart.Level;
-import honeylamp.catalogue.SymbolPart.Tone;
 import honeylamp.geometry.Affine;
 import honeylamp.geometry.Path;
+import honeylamp.plan.Role;
 
 /** Beds and the furniture beside them. */
 final class SleepingSymbols {
@@ -20,22 +20,22 @@ final class SleepingSymbols {
         var d = s.depthMm() / 2;
         pen.solid(-w, -d, w, d, s.heightMm() * 0.55);
         pen.solid(-w, d - HEADBOARD, w, d, s.heightMm());
-        pen.box(-w, d - HEADBOARD, w, d, SymbolPen.CRISP, Tone.TIMBER);
-        pen.box(-w + 15, -d, w - 15, d - HEADBOARD, SymbolPen.SOFT, Tone.LINEN);
+        pen.box(-w, d - HEADBOARD, w, d, SymbolPen.CRISP, Role.TIMBER);
+        pen.box(-w + 15, -d, w - 15, d - HEADBOARD, SymbolPen.SOFT, Role.LINEN);
         var top = d - HEADBOARD;
         var cover = top - PILLOW_DEPTH - 190;
         var fold = Math.min(300, s.depthMm() * 0.15);
         pen.on(Level.TOP, () -> {
             pillows(pen, w - 15, top - PILLOW_DEPTH / 2 - 50);
-            pen.shape(coverPath(w - 2, -d - 18, cover, fold), Tone.TEXTILE_WARM, Edge.OUTLINE, Detail.PLAIN);
-            pen.innerBox(-w + 2, cover - fold, w - 2, cover, 22, Tone.LINEN, Detail.PLAIN);
+            pen.shape(coverPath(w - 2, -d - 18, cover, fold), Role.TEXTILE_WARM, Edge.OUTLINE, Detail.PLAIN);
+            pen.innerBox(-w + 2, cover - fold, w - 2, cover, 22, Role.LINEN, Detail.PLAIN);
             pen.innerBox(
                     -w + 2,
                     -d + s.depthMm() * 0.1,
                     w - 2,
                     -d + s.depthMm() * 0.32,
                     10,
-                    Tone.CUSHION_COOL,
+                    Role.CUSHION_COOL,
                     Detail.DRAWN);
             seams(pen, w, -d, cover - fold, s.seed());
         });
@@ -49,7 +49,7 @@ final class SleepingSymbols {
         for (var i = 0; i < n; i++) {
             var x = -halfWidth + gap + pillow / 2 + i * (pillow + gap);
             pen.within(Affine.move(x, y), () -> {
-                pen.shape(LivingSymbols.pillow(pillow, PILLOW_DEPTH), Tone.LINEN, Edge.OUTLINE, Detail.PLAIN);
+                pen.shape(LivingSymbols.pillow(pillow, PILLOW_DEPTH), Role.LINEN, Edge.OUTLINE, Detail.PLAIN);
                 pen.inner(-pillow * 0.28, 22, pillow * 0.2, 34, Detail.RICH);
             });
         }
@@ -81,10 +81,10 @@ final class SleepingSymbols {
         var w = s.widthMm() / 2;
         var d = s.depthMm() / 2;
         pen.solid(-w, -d, w, d, s.heightMm());
-        pen.box(-w, -d, w, d, SymbolPen.CRISP, Tone.TIMBER);
+        pen.box(-w, -d, w, d, SymbolPen.CRISP, Role.TIMBER);
         pen.on(Level.TOP, () -> {
-            pen.circle(0, d * 0.1, Math.min(130, w * 0.62), Tone.LINEN, Edge.INNER, Detail.DRAWN);
-            pen.circle(0, d * 0.1, Math.min(40, w * 0.2), Tone.BODY, Edge.INNER, Detail.RICH);
+            pen.circle(0, d * 0.1, Math.min(130, w * 0.62), Role.LINEN, Edge.INNER, Detail.DRAWN);
+            pen.circle(0, d * 0.1, Math.min(40, w * 0.2), Role.BODY, Edge.INNER, Detail.RICH);
         });
     }
 
@@ -92,7 +92,7 @@ final class SleepingSymbols {
         var w = s.widthMm() / 2;
         var d = s.depthMm() / 2;
         pen.solid(-w, -d, w, d, s.heightMm());
-        pen.box(-w, -d, w, d, SymbolPen.CRISP, Tone.BODY);
+        pen.box(-w, -d, w, d, SymbolPen.CRISP, Role.BODY);
         pen.line(SymbolPen.boxPath(-w + 25, -d + 25, w - 25, d - 20, 2), Edge.INNER, Detail.DRAWN);
         var doors = Math.max(2, (int) Math.round(s.widthMm() / 500));
         for (var i = 1; i < doors; i++) {

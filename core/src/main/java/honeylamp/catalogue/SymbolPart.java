@@ -15,36 +15,8 @@ public record SymbolPart(Path path, Paint paint, Edge edge, Level level, Detail 
         /** No fill: a line only. */
         record None() implements Paint {}
 
-        /** A fill of this tone. */
-        record Of(Tone tone) implements Paint {}
-    }
-
-    /** The roles of colour. */
-    public enum Tone {
-        BODY,
-        TIMBER,
-        TIMBER_DARK,
-        TEXTILE,
-        TEXTILE_WARM,
-        LINEN,
-        CUSHION,
-        CUSHION_COOL,
-        PORCELAIN,
-        WATER_SHADE,
-        METAL,
-        DARK,
-        COUNTER,
-        RUG,
-        RUG_BORDER,
-        LEAF_LIGHT,
-        LEAF,
-        LEAF_DEEP,
-        EARTH;
-
-        /** The role that gives it its colour. */
-        public Role role() {
-            return Role.valueOf(name());
-        }
+        /** A fill of the colour of a role. */
+        record Of(Role role) implements Paint {}
     }
 
     /** The roles of line. */

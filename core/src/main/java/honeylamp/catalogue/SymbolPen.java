@@ -4,12 +4,12 @@ import honeylamp.catalogue.SymbolPart.Detail;
 import honeylamp.catalogue.SymbolPart.Edge;
 import honeylamp.catalogue.SymbolPart.Level;
 import honeylamp.catalogue.SymbolPart.Paint;
-import honeylamp.catalogue.SymbolPart.Tone;
 import honeylamp.geometry.Affine;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Path;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Ring;
+import honeylamp.plan.Role;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -42,12 +42,12 @@ final class SymbolPen {
     }
 
     /** A filled, outlined rectangle with soft corners. */
-    void box(double x0, double y0, double x1, double y1, double radius, Tone tone) {
+    void box(double x0, double y0, double x1, double y1, double radius, Role tone) {
         shape(boxPath(x0, y0, x1, y1, radius), tone, Edge.OUTLINE, Detail.PLAIN);
     }
 
     /** A filled rectangle with a fine line around it. */
-    void innerBox(double x0, double y0, double x1, double y1, double radius, Tone tone, Detail detail) {
+    void innerBox(double x0, double y0, double x1, double y1, double radius, Role tone, Detail detail) {
         shape(boxPath(x0, y0, x1, y1, radius), tone, Edge.INNER, detail);
     }
 
@@ -58,7 +58,7 @@ final class SymbolPen {
     }
 
     /** A filled shape. */
-    void shape(Path path, Tone tone, Edge edge, Detail detail) {
+    void shape(Path path, Role tone, Edge edge, Detail detail) {
         parts.add(new SymbolPart(path.through(frame), new Paint.Of(tone), edge, level, detail));
     }
 
@@ -73,7 +73,7 @@ final class SymbolPen {
     }
 
     /** A fine circle, filled. */
-    void circle(double x, double y, double radius, Tone tone, Edge edge, Detail detail) {
+    void circle(double x, double y, double radius, Role tone, Edge edge, Detail detail) {
         shape(Path.circle(new Point(x, y), radius), tone, edge, detail);
     }
 

@@ -92,8 +92,8 @@ final class FurnitureArt {
     }
 
     /** In draft, pieces are plain paper with bold lines. */
-    private Ink fill(SymbolPart.Tone tone) {
-        return Ink.of((lamp == Lamp.DRAFT ? pens.colour(Role.PAPER) : pens.colour(tone.role())).argb());
+    private Ink fill(Role tone) {
+        return Ink.of((lamp == Lamp.DRAFT ? pens.colour(Role.PAPER) : pens.colour(tone)).argb());
     }
 
     private Ink grainInk() {

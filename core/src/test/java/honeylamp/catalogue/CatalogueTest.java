@@ -15,6 +15,7 @@ import honeylamp.geometry.Outline;
 import honeylamp.geometry.Regions;
 import honeylamp.plan.Ground;
 import honeylamp.plan.Oklch;
+import honeylamp.plan.Role;
 import honeylamp.units.UnitSystem;
 import java.util.HashSet;
 import java.util.List;
@@ -145,7 +146,7 @@ class CatalogueTest {
         var sofa = Furnishings.of("sofa").orElseThrow();
         return sofa.symbol(new Size(width, 950, 800, 1)).parts().stream()
                 .filter(p -> p.edge() == SymbolPart.Edge.INNER && p.level() == SymbolPart.Level.BODY)
-                .filter(p -> p.paint() instanceof SymbolPart.Paint.Of(var tone) && tone == SymbolPart.Tone.TEXTILE)
+                .filter(p -> p.paint() instanceof SymbolPart.Paint.Of(var tone) && tone == Role.TEXTILE)
                 .count();
     }
 
@@ -154,7 +155,7 @@ class CatalogueTest {
         // 1,600 wide less 2 × 15: gap = (1,570 − 2 × pillow) ÷ 3 on both sides and between
         var pillows = Furnishings.of("bed").orElseThrow().symbol(new Size(1600, 2050, 900, 1)).parts().stream()
                 .filter(p -> p.level() == SymbolPart.Level.TOP && p.edge() == SymbolPart.Edge.OUTLINE)
-                .filter(p -> p.paint() instanceof SymbolPart.Paint.Of(var tone) && tone == SymbolPart.Tone.LINEN)
+                .filter(p -> p.paint() instanceof SymbolPart.Paint.Of(var tone) && tone == Role.LINEN)
                 .map(p -> p.path().bounds())
                 .toList();
         assertThat(pillows).hasSize(2);
