@@ -2,19 +2,11 @@ package honeylamp.edit;
 
 import honeylamp.geometry.Affine;
 import honeylamp.geometry.Point;
-import honeylamp.plan.Boundary;
-import honeylamp.plan.Dimension;
 import honeylamp.plan.Element;
-import honeylamp.plan.Furnishing;
-import honeylamp.plan.Ground;
 import honeylamp.plan.Motion;
-import honeylamp.plan.Note;
 import honeylamp.plan.Opening;
-import honeylamp.plan.RoomMark;
 import honeylamp.plan.Sense;
-import honeylamp.plan.SettingOutLine;
 import honeylamp.plan.Storey;
-import honeylamp.plan.Structure;
 import honeylamp.plan.Underlay;
 import honeylamp.plan.Wall;
 import honeylamp.units.Length;
@@ -35,12 +27,10 @@ final class AlongWithPicture {
     }
 
     private static Element moved(Storey storey, Element element, Motion motion, Affine way) {
-        return switch (element) {
-            case Opening o -> opening(storey, o, way);
-            case Underlay u -> u; // the picture itself was moved before
-            case Wall _, RoomMark _, Structure _, Furnishing _, Dimension _, Note _ -> element.moved(motion);
-            case SettingOutLine _, Boundary _, Ground _ -> element.moved(motion);
-        };
+        if (element instanceof Underlay) {
+            return element; // the picture itself was moved before
+        }
+        return element instanceof Opening o ? opening(storey, o, way) : element.moved(motion);
     }
 
     private static Opening opening(Storey storey, Opening opening, Affine way) {

@@ -121,15 +121,12 @@ public record Clipping(List<WallType> types, Elements elements) {
         var pasted = new ArrayList<Element>();
         for (var element : elements.all().toList()) {
             var there = element.moved(motion);
-            var fresh = switch (there) {
-                case Wall w ->
-                    w.withId(hosts.getOrDefault(w.id(), w.id())).withType(typeIds.getOrDefault(w.type(), w.type()));
-                case Opening o ->
-                    o.under(new Key.Drawn(number++)).in(hosts.getOrDefault(o.host(), o.host()), o.offset());
-                case RoomMark _, Underlay _, Structure _, Furnishing _, Dimension _, Note _, SettingOutLine _ ->
-                    there.under(new Key.Drawn(number++));
-                case Boundary _, Ground _ -> there.under(new Key.Drawn(number++));
-            };
+            var fresh = there instanceof Wall w
+                    ? w.withId(hosts.getOrDefault(w.id(), w.id())).withType(typeIds.getOrDefault(w.type(), w.type()))
+                    : there.under(new Key.Drawn(number++));
+            if (fresh instanceof Opening o) {
+                fresh = o.in(hosts.getOrDefault(o.host(), o.host()), o.offset());
+            }
             pasted.add(fresh);
             if (!(fresh instanceof Opening)) {
                 ids.add(fresh.id());

@@ -31,8 +31,7 @@ import java.util.List;
 final class SiteArt {
     private static final double NAME_MM = 2.1;
     private static final double SHRUB_PITCH_MM = 620;
-    private static final List<Role> LEAVES =
-            List.of(Role.LEAF_LIGHT, Role.LEAF, Role.LEAF_DEEP);
+    private static final List<Role> LEAVES = List.of(Role.LEAF_LIGHT, Role.LEAF, Role.LEAF_DEEP);
 
     private final PaperFrame frame;
     private final Pens pens;
@@ -95,8 +94,7 @@ final class SiteArt {
     }
 
     private void shrub(List<Mark> out, Point at, double radius, long seed) {
-        var tone =
-                pens.colour(LEAVES.get((int) (Seeds.unit(seed, 1, 2) * 2.999)));
+        var tone = pens.colour(LEAVES.get((int) (Seeds.unit(seed, 1, 2) * 2.999)));
         var lobes = 9;
         var edge = Path.builder();
         for (var k = 0; k < lobes; k++) {

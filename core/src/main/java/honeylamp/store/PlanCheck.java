@@ -1,5 +1,6 @@
 package honeylamp.store;
 
+import honeylamp.plan.Element;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Ground;
 import honeylamp.plan.Plan;
@@ -84,19 +85,7 @@ final class PlanCheck {
     }
 
     private static Stream<ElementId> ids(Storey s) {
-        return Stream.<Stream<? extends ElementId>>of(
-                        s.walls().stream().map(x -> x.id()),
-                        s.openings().stream().map(x -> x.id()),
-                        s.rooms().stream().map(x -> x.id()),
-                        s.structures().stream().map(x -> x.id()),
-                        s.furnishings().stream().map(x -> x.id()),
-                        s.underlays().stream().map(x -> x.id()),
-                        s.dimensions().stream().map(x -> x.id()),
-                        s.notes().stream().map(x -> x.id()),
-                        s.settingOut().stream().map(x -> x.id()),
-                        s.boundaries().stream().map(x -> x.id()),
-                        s.grounds().stream().map(x -> x.id()))
-                .flatMap(x -> x);
+        return s.elements().all().map(Element::id);
     }
 
     private static Stream<Position> positions(Storey s) {

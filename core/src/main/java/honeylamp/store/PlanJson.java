@@ -16,7 +16,6 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
-import java.util.function.IntFunction;
 import java.util.stream.IntStream;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.JsonGenerator;
@@ -255,26 +254,14 @@ public final class PlanJson {
         module.addDeserializer(Length.class, new LengthReading());
         module.addSerializer(Position.class, new PositionWriter());
         module.addDeserializer(Position.class, new PositionReading());
-        id(module, ElementId.StoreyId.class, "s", ElementId.StoreyId::new);
-        id(module, ElementId.WallTypeId.class, "t", ElementId.WallTypeId::new);
-        id(module, ElementId.WallId.class, "w", ElementId.WallId::new);
-        id(module, ElementId.OpeningId.class, "o", ElementId.OpeningId::new);
-        id(module, ElementId.RoomId.class, "r", ElementId.RoomId::new);
-        id(module, ElementId.FurnishingId.class, "f", ElementId.FurnishingId::new);
-        id(module, ElementId.UnderlayId.class, "u", ElementId.UnderlayId::new);
-        id(module, ElementId.DimensionId.class, "d", ElementId.DimensionId::new);
-        id(module, ElementId.NoteId.class, "n", ElementId.NoteId::new);
-        id(module, ElementId.StructureId.class, "x", ElementId.StructureId::new);
-        id(module, ElementId.SettingOutId.class, "l", ElementId.SettingOutId::new);
-        id(module, ElementId.BoundaryId.class, "b", ElementId.BoundaryId::new);
-        id(module, ElementId.GroundId.class, "g", ElementId.GroundId::new);
-        id(module, ElementId.UnitId.class, "m", ElementId.UnitId::new);
-        id(module, ElementId.UnitCopyId.class, "c", ElementId.UnitCopyId::new);
+        for (var type : ElementId.class.getPermittedSubclasses()) {
+            id(module, type.asSubclass(ElementId.class));
+        }
         return module;
     }
 
-    private static <I extends ElementId> void id(
-            SimpleModule module, Class<I> type, String letter, IntFunction<I> make) {
+    private static <I extends ElementId> void id(SimpleModule module, Class<I> type) {
+        var letter = numbered(type, 1).text().substring(0, 1);
         module.addSerializer(type, new ValueSerializer<I>() {
             @Override
             public void serialize(I value, JsonGenerator out, SerializationContext context) {
@@ -288,9 +275,18 @@ public final class PlanJson {
                 if (!text.matches(letter + "[0-9]{1,9}")) {
                     return context.reportInputMismatch(type, "\"%s\" is no id of the form %s12", text, letter);
                 }
-                return make.apply(Integer.parseInt(text.substring(1)));
+                return numbered(type, Integer.parseInt(text.substring(1)));
             }
         });
+    }
+
+    /** Every kind of id is made of a number. */
+    private static <I extends ElementId> I numbered(Class<I> type, int number) {
+        try {
+            return type.getConstructor(int.class).newInstance(number);
+        } catch (ReflectiveOperationException e) {
+            throw new IllegalStateException(type.getSimpleName() + " cannot be made of a number", e);
+        }
     }
 
     private static final class LengthWriter extends ValueSerializer<Length> {

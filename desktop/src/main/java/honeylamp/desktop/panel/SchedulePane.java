@@ -216,23 +216,10 @@ public final class SchedulePane extends VBox {
 
     /** Takes a value typed into the table, as the card would. */
     void typed(Row row, String key, String text) {
-        switch (row.about()) {
-            case ElementId.OpeningId id ->
-                model.now().plan().storey(row.storey()).opening(id).ifPresent(o -> opening(row.storey(), o, key, text));
-            case ElementId.RoomId id -> room(row.storey(), id, key, text);
-            case ElementId.StoreyId _,
-                    ElementId.WallTypeId _,
-                    ElementId.WallId _,
-                    ElementId.FurnishingId _,
-                    ElementId.UnderlayId _,
-                    ElementId.DimensionId _,
-                    ElementId.NoteId _,
-                    ElementId.StructureId _,
-                    ElementId.SettingOutId _,
-                    ElementId.BoundaryId _,
-                    ElementId.GroundId _,
-                    ElementId.UnitId _,
-                    ElementId.UnitCopyId _ -> {} // no schedule lists them
+        if (row.about() instanceof ElementId.OpeningId id) {
+            model.now().plan().storey(row.storey()).opening(id).ifPresent(o -> opening(row.storey(), o, key, text));
+        } else if (row.about() instanceof ElementId.RoomId id) {
+            room(row.storey(), id, key, text);
         }
         update(); // what was refused shows its old value again
     }
