@@ -151,7 +151,8 @@ class OpeningsWindowTest {
             w.press("opening-fixed-window");
             w.move(4200, 3950);
             WindowDriver.onScreen(() -> {
-                w.model().entered(List.of("", "", "600", "3"));
+                w.model().typing(List.of("", "", "600", "3"));
+                w.model().entered(w.model().typing().get());
                 return null;
             });
             assertThat(w.message()).isEmpty();

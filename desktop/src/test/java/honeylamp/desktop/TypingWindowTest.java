@@ -1,6 +1,7 @@
 package honeylamp.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.catalogue.NewPlan;
 import honeylamp.demo.DemoFiles;
@@ -16,6 +17,7 @@ import honeylamp.store.PlanDocument;
 import honeylamp.units.UnitSystem;
 import java.util.Set;
 import javafx.scene.control.Button;
+import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
@@ -53,6 +55,33 @@ class TypingWindowTest {
             w.key(KeyCode.ENTER);
             assertThat(w.plan().storeys().getFirst().walls().getLast().chord().length())
                     .isEqualTo(3000);
+        }
+    }
+
+    @Test
+    void theEchoSaysOfEveryFieldWhatEnterTakes() throws Exception {
+        try (var w = WindowDriver.with(DemoFiles.document())) {
+            w.press("stage-walls");
+            w.press("tool-draw-walls");
+            w.click(16_000, 2000);
+            w.move(17_000, 2000);
+            Label echo = w.node("echo");
+            w.write("6 m/2");
+            w.key(KeyCode.TAB);
+            w.write("30");
+            assertThat(echo.getText()).startsWith("= 3").endsWith("30.00\u00b0");
+            w.key(KeyCode.ENTER);
+            assertThat(echo.getText()).isEmpty();
+            var drawn = w.plan().storeys().getFirst().walls().getLast().chord();
+            assertThat(drawn.length()).isCloseTo(3000, within(1e-3));
+            assertThat(drawn.b().minus(drawn.a()).angleDeg()).isCloseTo(30, within(1e-3));
+            w.move(17_000, 6000);
+            w.write("-4"); // a wall has no negative length: nothing is echoed, nothing is taken
+            assertThat(echo.getText()).isEmpty();
+            var before = w.plan();
+            w.key(KeyCode.ENTER);
+            assertThat(w.message()).isNotEmpty();
+            assertThat(w.plan()).isEqualTo(before);
         }
     }
 

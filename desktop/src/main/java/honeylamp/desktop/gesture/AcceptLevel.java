@@ -5,8 +5,6 @@ import honeylamp.edit.UnderlayEdits;
 import honeylamp.geometry.Box;
 import honeylamp.illustrate.Sketches;
 import honeylamp.plan.ElementId.UnderlayId;
-import honeylamp.units.AngleReader;
-import honeylamp.units.AngleReading;
 import honeylamp.units.Words;
 import java.util.List;
 import java.util.Set;
@@ -17,6 +15,8 @@ import java.util.Set;
  * @param turnDeg how far its lines are turned now, counter-clockwise
  */
 public record AcceptLevel(UnderlayId underlay, double turnDeg) implements Gesture {
+    private static final Ask<Double> TURNED = Ask.angle("Turned by");
+
     @Override
     public Step moved(Scene scene, Pointer pointer) {
         return Step.to(this);
@@ -28,12 +28,8 @@ public record AcceptLevel(UnderlayId underlay, double turnDeg) implements Gestur
     }
 
     @Override
-    public Step entered(Scene scene, List<String> typed) {
-        var text = Gesture.field(typed, 0);
-        return switch (text.isEmpty() ? new AngleReading.Good(turnDeg) : AngleReader.read(text)) {
-            case AngleReading.Bad(var sentence) -> Step.complain(this, sentence);
-            case AngleReading.Good(var turn) -> level(scene, turn);
-        };
+    public Step entered(Scene scene, Typed typed) {
+        return level(scene, typed.of(TURNED).orElse(turnDeg));
     }
 
     private Step level(Scene scene, double turn) {
@@ -54,7 +50,7 @@ public record AcceptLevel(UnderlayId underlay, double turnDeg) implements Gestur
     @Override
     public Readout readout(Scene scene) {
         return new Readout(
-                List.of(new Readout.Field("Turned by", Words.of("%.2f\u00b0", turnDeg), Readout.Kind.ANGLE)),
+                List.of(new Readout.Field(TURNED, Words.of("%.2f\u00b0", turnDeg))),
                 "",
                 "The picture's lines run as shown. Enter makes them level, Esc leaves the picture.");
     }

@@ -23,6 +23,8 @@ import java.util.Set;
  * @param drawn whether the rectangle is finished
  */
 public record CropPicture(Optional<Point> from, Optional<Point> to, boolean drawn) implements Gesture {
+    private static final Ask<String> STOREY = Ask.words("Storey");
+
     private static final double LEAST_PX = 8;
 
     /** No rectangle yet. */
@@ -76,13 +78,13 @@ public record CropPicture(Optional<Point> from, Optional<Point> to, boolean draw
     }
 
     @Override
-    public Step entered(Scene scene, List<String> typed) {
+    public Step entered(Scene scene, Typed typed) {
         var underlay = OnPicture.of(scene);
         var part = part(scene);
         if (!drawn || underlay.isEmpty() || part.isEmpty()) {
             return Step.complain(this, "Drag a rectangle over the picture first.");
         }
-        var name = Gesture.field(typed, 0);
+        var name = typed.of(STOREY).orElse("");
         return name.isEmpty() || name.equalsIgnoreCase(scene.geometry().storey().name())
                 ? Step.commit(
                                 begin(),
@@ -129,7 +131,7 @@ public record CropPicture(Optional<Point> from, Optional<Point> to, boolean draw
         return drawn
                 ? new Readout(
                         List.of(new Readout.Field(
-                                "Storey", scene.geometry().storey().name(), Readout.Kind.WORDS)),
+                                STOREY, scene.geometry().storey().name())),
                         "",
                         "Enter crops the picture here; or type the storey this part belongs to.")
                 : Readout.hint(

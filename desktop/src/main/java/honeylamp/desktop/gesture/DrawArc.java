@@ -11,7 +11,6 @@ import honeylamp.illustrate.Sketches;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.units.Length;
-import honeylamp.units.LengthReading;
 import honeylamp.units.LengthText;
 import java.util.ArrayList;
 import java.util.List;
@@ -22,6 +21,8 @@ import java.util.List;
  * @param ends clicked so far
  */
 public record DrawArc(List<Point> ends, Catch aim) implements Gesture {
+    private static final Ask<Length> RADIUS = Ask.length("Radius");
+
     public DrawArc {
         ends = List.copyOf(ends);
     }
@@ -68,18 +69,13 @@ public record DrawArc(List<Point> ends, Catch aim) implements Gesture {
     }
 
     @Override
-    public Step entered(Scene scene, List<String> typed) {
+    public Step entered(Scene scene, Typed typed) {
         if (ends.size() < 2) {
             return Step.to(begin());
         }
-        var text = Gesture.field(typed, 0);
-        if (text.isEmpty()) {
-            return drawn(scene, Arc.sagitta(ends.get(0), aim.at(), ends.get(1)));
-        }
-        return switch (Gesture.length(scene, text)) {
-            case LengthReading.Bad(var sentence) -> Step.complain(this, sentence);
-            case LengthReading.Good(var radius) -> withRadius(scene, radius);
-        };
+        return typed.of(RADIUS)
+                .map(radius -> withRadius(scene, radius))
+                .orElseGet(() -> drawn(scene, Arc.sagitta(ends.get(0), aim.at(), ends.get(1))));
     }
 
     /** The shorter arc of that radius, on the side the pointer shows. */
@@ -123,7 +119,7 @@ public record DrawArc(List<Point> ends, Catch aim) implements Gesture {
         }
         var line = Arc.through(ends.get(0), aim.at(), ends.get(1));
         var radius = line instanceof Arc arc ? LengthText.shown(Length.ofMm(arc.radius()), scene.units()) : "straight";
-        return new Readout(List.of(new Readout.Field("Radius", radius)), aim.word(), hint).with(scene.wallWords());
+        return new Readout(List.of(new Readout.Field(RADIUS, radius)), aim.word(), hint).with(scene.wallWords());
     }
 
     @Override

@@ -11,7 +11,6 @@ import honeylamp.plan.Opening;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Wall;
 import honeylamp.units.Length;
-import honeylamp.units.LengthReading;
 import honeylamp.units.LengthText;
 import java.util.ArrayList;
 import java.util.List;
@@ -26,6 +25,9 @@ import java.util.Optional;
  */
 public record DrawBay(Shape shape, Glass glass, Optional<Wall> wall, double fromMm, Optional<Double> toMm, Catch aim)
         implements Gesture {
+    private static final Ask<Length> WIDTH = Ask.length("Width");
+    private static final Ask<Length> DEPTH = Ask.length("Depth");
+
     /** Whether windows go into its walls at once. */
     public enum Glass {
         WINDOWS,
@@ -106,21 +108,16 @@ public record DrawBay(Shape shape, Glass glass, Optional<Wall> wall, double from
     }
 
     @Override
-    public Step entered(Scene scene, List<String> typed) {
+    public Step entered(Scene scene, Typed typed) {
         if (wall.isEmpty()) {
             return Step.to(begin(shape, glass));
         }
-        var text = Gesture.field(typed, 0);
-        if (text.isEmpty()) {
-            return toMm.isEmpty()
-                    ? Step.complain(this, "Type the width of the bay, or click its other end.")
-                    : built(scene, depth());
+        if (toMm.isPresent()) {
+            return built(scene, typed.of(DEPTH).orElseGet(this::depth));
         }
-        return switch (Gesture.length(scene, text)) {
-            case LengthReading.Bad(var sentence) -> Step.complain(this, sentence);
-            case LengthReading.Good(var typedLength) ->
-                toMm.isPresent() ? built(scene, typedLength) : Step.to(wide(typedLength));
-        };
+        return typed.of(WIDTH)
+                .map(width -> Step.to(wide(width)))
+                .orElseGet(() -> Step.complain(this, "Type the width of the bay, or click its other end."));
     }
 
     private DrawBay wide(Length width) {
@@ -158,12 +155,12 @@ public record DrawBay(Shape shape, Glass glass, Optional<Wall> wall, double from
         if (toMm.isEmpty()) {
             var width = Math.abs(wall.get().line().along(aim.at()) - fromMm);
             return new Readout(
-                    List.of(new Readout.Field("Width", shown(scene, width))),
+                    List.of(new Readout.Field(WIDTH, shown(scene, width))),
                     aim.word(),
                     words + "Click or type where it ends.");
         }
         return new Readout(
-                List.of(new Readout.Field("Depth", shown(scene, depth().mm()))),
+                List.of(new Readout.Field(DEPTH, shown(scene, depth().mm()))),
                 aim.word(),
                 impossible().orElse(words + "Click how far it stands out, or type it."));
     }

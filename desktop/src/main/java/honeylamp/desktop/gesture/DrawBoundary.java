@@ -7,7 +7,6 @@ import honeylamp.geometry.Segment;
 import honeylamp.illustrate.Sketches;
 import honeylamp.plan.Position;
 import honeylamp.units.Length;
-import honeylamp.units.LengthReading;
 import honeylamp.units.LengthText;
 import java.util.ArrayList;
 import java.util.List;
@@ -16,6 +15,8 @@ import java.util.Set;
 
 /** Draws edges of rooms where no wall stands, one after the other until Esc. */
 public record DrawBoundary(Optional<Point> from, Catch aim) implements Gesture {
+    private static final Ask<Length> LENGTH = Ask.length("Length");
+
     /** Nothing drawn yet. */
     public static DrawBoundary begin() {
         return new DrawBoundary(Optional.empty(), Catch.none());
@@ -46,20 +47,18 @@ public record DrawBoundary(Optional<Point> from, Catch aim) implements Gesture {
     }
 
     @Override
-    public Step entered(Scene scene, List<String> typed) {
-        var text = Gesture.field(typed, 0);
-        if (from.isEmpty() || text.isEmpty()) {
+    public Step entered(Scene scene, Typed typed) {
+        var length = typed.of(LENGTH);
+        if (from.isEmpty() || length.isEmpty()) {
             return Step.to(begin());
         }
-        return switch (Gesture.length(scene, text)) {
-            case LengthReading.Bad(var sentence) -> Step.complain(this, sentence);
-            case LengthReading.Good(var length) -> {
-                var way = aim.at().minus(from.get());
-                yield way.length() < 1
-                        ? Step.complain(this, "Point the way first, then type the length.")
-                        : drawn(scene, aim, from.get().plus(way.unit().times(length.mm())));
-            }
-        };
+        var way = aim.at().minus(from.get());
+        return way.length() < 1
+                ? Step.complain(this, "Point the way first, then type the length.")
+                : drawn(
+                        scene,
+                        aim,
+                        from.get().plus(way.unit().times(length.get().mm())));
     }
 
     @Override
@@ -81,7 +80,7 @@ public record DrawBoundary(Optional<Point> from, Catch aim) implements Gesture {
     public Readout readout(Scene scene) {
         return from.map(f -> new Readout(
                         List.of(new Readout.Field(
-                                "Length", LengthText.shown(Length.ofMm(f.distance(aim.at())), scene.units()))),
+                                LENGTH, LengthText.shown(Length.ofMm(f.distance(aim.at())), scene.units()))),
                         aim.word(),
                         "Click or type where the boundary ends; Esc ends the row."))
                 .orElseGet(() -> new Readout(

@@ -12,7 +12,6 @@ import honeylamp.plan.Ground;
 import honeylamp.plan.Position;
 import honeylamp.units.AreaText;
 import honeylamp.units.Length;
-import honeylamp.units.LengthReading;
 import honeylamp.units.LengthText;
 import java.util.ArrayList;
 import java.util.List;
@@ -26,6 +25,8 @@ import java.util.Set;
  * @param corners so far
  */
 public record DrawGround(Ground.Use use, List<Point> corners, Catch aim) implements Gesture {
+    private static final Ask<Length> LENGTH = Ask.length("Length");
+    private static final Ask<Length> UP = Ask.length("Up");
     private static final double SQUARE_DEG = 7;
 
     public DrawGround {
@@ -98,30 +99,25 @@ public record DrawGround(Ground.Use use, List<Point> corners, Catch aim) impleme
     }
 
     @Override
-    public Step entered(Scene scene, List<String> typed) {
+    public Step entered(Scene scene, Typed typed) {
         if (corners.isEmpty()) {
             return Step.to(this);
         }
-        var first = Gesture.field(typed, 0);
-        var second = Gesture.field(typed, 1);
-        if (first.isEmpty() && second.isEmpty()) {
+        if (typed.isEmpty()) {
             return closed(scene);
         }
-        return switch (Gesture.length(scene, first)) {
-            case LengthReading.Bad(var sentence) -> Step.complain(this, sentence);
-            case LengthReading.Good(var length) -> {
-                if (second.isEmpty()) {
-                    var way = aim.at().minus(corners.getLast());
-                    yield way.length() < 1
-                            ? Step.complain(this, "Point the way first, then type the length.")
-                            : Step.to(with(corners.getLast().plus(way.unit().times(length.mm())), aim));
-                }
-                yield switch (Gesture.length(scene, second)) {
-                    case LengthReading.Bad(var sentence) -> Step.complain(this, sentence);
-                    case LengthReading.Good(var up) -> rectangle(scene, length, up);
-                };
-            }
-        };
+        var length = typed.of(LENGTH);
+        if (length.isEmpty()) {
+            return Step.complain(this, "Type the length across too.");
+        }
+        if (typed.of(UP).isPresent()) {
+            return rectangle(scene, length.get(), typed.of(UP).get());
+        }
+        var way = aim.at().minus(corners.getLast());
+        return way.length() < 1
+                ? Step.complain(this, "Point the way first, then type the length.")
+                : Step.to(with(
+                        corners.getLast().plus(way.unit().times(length.get().mm())), aim));
     }
 
     /** From the first corner towards the pointer. */
@@ -162,14 +158,14 @@ public record DrawGround(Ground.Use use, List<Point> corners, Catch aim) impleme
         var length = LengthText.shown(Length.ofMm(corners.getLast().distance(aim.at())), scene.units());
         if (corners.size() == 1) {
             return new Readout(
-                    List.of(new Readout.Field("Length", length), new Readout.Field("Up", "")),
+                    List.of(new Readout.Field(LENGTH, length), new Readout.Field(UP, "")),
                     aim.word(),
                     "Click or type the next corner; two lengths make a rectangle.");
         }
         var ring = new ArrayList<>(corners);
         ring.add(aim.at());
         return new Readout(
-                List.of(new Readout.Field("Length", length)),
+                List.of(new Readout.Field(LENGTH, length)),
                 aim.word(),
                 AreaText.shown(new Ring(ring).area(), scene.units())
                         + ". Click the first corner, press C or Enter to close it; Esc drops it.");

@@ -14,10 +14,10 @@ import honeylamp.illustrate.Sketches;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.units.Length;
-import honeylamp.units.LengthReading;
 import honeylamp.units.LengthText;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * Draws the outline of a room and puts walls around it in one step; walls that stand already are shared.
@@ -28,6 +28,12 @@ import java.util.List;
 public record DrawShape(Kind kind, List<Point> points, int sides, Catch aim) implements Gesture {
     private static final int FIRST_SIDES = 6;
     private static final int MOST_SIDES = 24;
+    private static final Ask<Length> WIDTH = Ask.length("Width");
+    private static final Ask<Length> DEPTH = Ask.length("Depth");
+    private static final Ask<Length> LENGTH = Ask.length("Length");
+    private static final Ask<Length> RADIUS = Ask.length("Radius");
+    private static final Ask<Integer> SIDES =
+            Ask.count("Sides", 3, MOST_SIDES, "A polygon has 3 to " + MOST_SIDES + " sides; 3 make a triangle.");
 
     public enum Kind {
         /** From corner to corner, or by width and depth. */
@@ -154,71 +160,46 @@ public record DrawShape(Kind kind, List<Point> points, int sides, Catch aim) imp
     }
 
     @Override
-    public Step entered(Scene scene, List<String> typed) {
+    public Step entered(Scene scene, Typed typed) {
         if (points.isEmpty()) {
             return Step.to(afresh());
         }
         return switch (kind) {
-            case RECTANGLE -> rectangle(scene, Gesture.field(typed, 0), Gesture.field(typed, 1));
-            case OUTLINE -> outline(scene, Gesture.field(typed, 0));
-            case POLYGON -> sized(scene, Gesture.field(typed, 1), Gesture.field(typed, 0));
-            case CIRCLE -> sized(scene, Gesture.field(typed, 0), "");
+            case RECTANGLE -> rectangle(scene, typed.of(WIDTH), typed.of(DEPTH));
+            case OUTLINE -> outline(scene, typed.of(LENGTH));
+            case POLYGON, CIRCLE -> sized(scene, typed.of(RADIUS), typed.of(SIDES));
         };
     }
 
     /** Typed sizes go the way the pointer shows; a size not typed is the one shown. */
-    private Step rectangle(Scene scene, String width, String depth) {
+    private Step rectangle(Scene scene, Optional<Length> width, Optional<Length> depth) {
         var way = aim.at().minus(points.getFirst());
-        var across =
-                width.isEmpty() ? new LengthReading.Good(Length.ofMm(Math.abs(way.x()))) : Gesture.length(scene, width);
-        var up =
-                depth.isEmpty() ? new LengthReading.Good(Length.ofMm(Math.abs(way.y()))) : Gesture.length(scene, depth);
-        if (across instanceof LengthReading.Bad(var sentence)) {
-            return Step.complain(this, sentence);
-        }
-        if (up instanceof LengthReading.Bad(var sentence)) {
-            return Step.complain(this, sentence);
-        }
-        var w = ((LengthReading.Good) across).length().mm();
-        var d = ((LengthReading.Good) up).length().mm();
-        return built(scene, Shapes.opposite(points.getFirst(), aim.at(), w, d));
+        var across = width.map(Length::mm).orElseGet(() -> Math.abs(way.x()));
+        var up = depth.map(Length::mm).orElseGet(() -> Math.abs(way.y()));
+        return built(scene, Shapes.opposite(points.getFirst(), aim.at(), across, up));
     }
 
-    private Step outline(Scene scene, String length) {
+    private Step outline(Scene scene, Optional<Length> length) {
         if (length.isEmpty()) {
             return points.size() > 2
                     ? built(scene, points)
                     : Step.complain(this, "An outline needs three corners at least.");
         }
         var way = aim.at().minus(points.getLast());
-        return switch (Gesture.length(scene, length)) {
-            case LengthReading.Bad(var sentence) -> Step.complain(this, sentence);
-            case LengthReading.Good(var l) ->
-                way.length() < 1
-                        ? Step.complain(this, "Move the pointer to show the direction.")
-                        : Step.to(plus(points.getLast().plus(way.unit().times(l.mm()))));
-        };
+        return way.length() < 1
+                ? Step.complain(this, "Move the pointer to show the direction.")
+                : Step.to(
+                        plus(points.getLast().plus(way.unit().times(length.get().mm()))));
     }
 
-    private Step sized(Scene scene, String radius, String count) {
-        var other = this;
-        if (!count.isEmpty()) {
-            if (!count.matches("[0-9]{1,3}") || Integer.parseInt(count) < 3 || Integer.parseInt(count) > MOST_SIDES) {
-                return Step.complain(this, "A polygon has 3 to " + MOST_SIDES + " sides; 3 make a triangle.");
-            }
-            other = new DrawShape(kind, points, Integer.parseInt(count), aim);
-        }
+    private Step sized(Scene scene, Optional<Length> radius, Optional<Integer> count) {
+        var other = count.map(n -> new DrawShape(kind, points, n, aim)).orElse(this);
         if (radius.isEmpty()) {
             return count.isEmpty() ? other.built(scene, aim.at()) : Step.to(other);
         }
         var way = aim.at().minus(points.getFirst());
         var unit = way.length() < 1 ? new Point(1, 0) : way.unit();
-        var shaped = other;
-        return switch (Gesture.length(scene, radius)) {
-            case LengthReading.Bad(var sentence) -> Step.complain(this, sentence);
-            case LengthReading.Good(var r) ->
-                shaped.built(scene, points.getFirst().plus(unit.times(r.mm())));
-        };
+        return other.built(scene, points.getFirst().plus(unit.times(radius.get().mm())));
     }
 
     @Override
@@ -251,13 +232,13 @@ public record DrawShape(Kind kind, List<Point> points, int sides, Catch aim) imp
             return new Readout(List.of(), aim.word(), hint).with(scene.wallWords());
         }
         var way = aim.at().minus(kind == Kind.OUTLINE ? points.getLast() : points.getFirst());
-        var length = new Readout.Field(kind == Kind.OUTLINE ? "Length" : "Radius", shown(scene, way.length()));
+        var length = new Readout.Field(kind == Kind.OUTLINE ? LENGTH : RADIUS, shown(scene, way.length()));
         var shown = switch (kind) {
             case RECTANGLE ->
                 new Readout(
                         List.of(
-                                new Readout.Field("Width", shown(scene, Math.abs(way.x()))),
-                                new Readout.Field("Depth", shown(scene, Math.abs(way.y())))),
+                                new Readout.Field(WIDTH, shown(scene, Math.abs(way.x()))),
+                                new Readout.Field(DEPTH, shown(scene, Math.abs(way.y())))),
                         aim.word(),
                         "Click the opposite corner, or type width and depth (Tab goes on).");
             case OUTLINE ->
@@ -265,7 +246,7 @@ public record DrawShape(Kind kind, List<Point> points, int sides, Catch aim) imp
                         List.of(length), aim.word(), "Click or type the next corner; C or Enter puts walls around it.");
             case POLYGON ->
                 new Readout(
-                        List.of(new Readout.Field("Sides", Integer.toString(sides), Readout.Kind.COUNT), length),
+                        List.of(new Readout.Field(SIDES, Integer.toString(sides)), length),
                         aim.word(),
                         "Click a corner, or type sides and radius.");
             case CIRCLE -> new Readout(List.of(length), aim.word(), "Click the edge, or type the radius.");

@@ -1,8 +1,6 @@
 package honeylamp.desktop.gesture;
 
 import honeylamp.drawing.Mark;
-import honeylamp.units.LengthReader;
-import honeylamp.units.LengthReading;
 import java.util.List;
 
 /** One way of working with the pointer. Every method gives the next state; nothing is changed in place. */
@@ -35,8 +33,8 @@ public interface Gesture {
         return Step.to(this);
     }
 
-    /** Enter was pressed; {@code typed} holds the text of each field, empty where nothing was typed. */
-    default Step entered(Scene scene, List<String> typed) {
+    /** Enter was pressed with this typed, all of which could be read. */
+    default Step entered(Scene scene, Typed typed) {
         return Step.to(this);
     }
 
@@ -63,14 +61,4 @@ public interface Gesture {
 
     /** What the screen shows above the picture, in paper mm. */
     List<Mark> sketch(Scene scene);
-
-    /** Reads a positive length, or gives the sentence that says why it is none. */
-    static LengthReading length(Scene scene, String text) {
-        return LengthReader.positive(text, scene.units());
-    }
-
-    /** The text of a field, empty if there is none. */
-    static String field(List<String> typed, int index) {
-        return index < typed.size() ? typed.get(index).strip() : "";
-    }
 }

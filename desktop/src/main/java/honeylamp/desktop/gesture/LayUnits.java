@@ -13,8 +13,6 @@ import honeylamp.plan.Position;
 import honeylamp.plan.Sense;
 import honeylamp.plan.Unit;
 import honeylamp.plan.UnitCopy;
-import honeylamp.units.AngleReader;
-import honeylamp.units.AngleReading;
 import honeylamp.units.Words;
 import java.util.ArrayList;
 import java.util.List;
@@ -35,6 +33,8 @@ public record LayUnits(
         Optional<Point> at,
         Optional<Grabbed> held)
         implements Gesture {
+    private static final Ask<Double> TURN = Ask.angle("Turn");
+
     private static final double CATCHING_REACHES = 2;
 
     /** A copy with the button down on it. */
@@ -131,15 +131,10 @@ public record LayUnits(
     }
 
     @Override
-    public Step entered(Scene scene, List<String> typed) {
-        var text = Gesture.field(typed, 0);
-        if (text.isEmpty()) {
-            return at.isPresent() && unit.isPresent() ? placed(scene) : Step.to(this);
-        }
-        return switch (AngleReader.read(text)) {
-            case AngleReading.Good(var deg) -> Step.to(new LayUnits(unit, deg, sense, pointer, at, held));
-            case AngleReading.Bad(var sentence) -> Step.complain(this, sentence);
-        };
+    public Step entered(Scene scene, Typed typed) {
+        return typed.of(TURN)
+                .map(deg -> Step.to(new LayUnits(unit, deg, sense, pointer, at, held)))
+                .orElseGet(() -> at.isPresent() && unit.isPresent() ? placed(scene) : Step.to(this));
     }
 
     @Override
@@ -183,7 +178,7 @@ public record LayUnits(
     public Readout readout(Scene scene) {
         return chosen(scene)
                 .map(u -> new Readout(
-                        List.of(new Readout.Field("Turn", Words.of("%.0f\u00b0", turnDeg))),
+                        List.of(new Readout.Field(TURN, Words.of("%.0f\u00b0", turnDeg))),
                         sense == Sense.MIRRORED ? "mirrored" : "",
                         "Click where " + u.name() + " stands once more. R turns it, F mirrors it, Esc leaves."))
                 .orElseGet(

@@ -10,7 +10,6 @@ import honeylamp.illustrate.Sketches;
 import honeylamp.plan.KnownLength;
 import honeylamp.plan.Underlay;
 import honeylamp.units.Length;
-import honeylamp.units.LengthReading;
 import honeylamp.units.LengthText;
 import java.util.ArrayList;
 import java.util.List;
@@ -25,6 +24,8 @@ import java.util.Set;
  * @param held the mark under the button, if one is dragged
  */
 public record MarkKnownLength(List<Point> marks, Optional<Aim> aim, Optional<Grip> held) implements Gesture {
+    private static final Ask<Length> KNOWN = Ask.length("Known length");
+
     /**
      * One end of a known length, or of the one being marked.
      *
@@ -144,15 +145,14 @@ public record MarkKnownLength(List<Point> marks, Optional<Aim> aim, Optional<Gri
     }
 
     @Override
-    public Step entered(Scene scene, List<String> typed) {
+    public Step entered(Scene scene, Typed typed) {
         var underlay = marks.isEmpty() ? Optional.<Underlay>empty() : OnPicture.at(scene, marks.getFirst());
         if (marks.size() < 2 || underlay.isEmpty()) {
             return Step.complain(this, "Click both ends of a length you know first.");
         }
-        return switch (Gesture.length(scene, Gesture.field(typed, 0))) {
-            case LengthReading.Bad(var sentence) -> Step.complain(this, sentence);
-            case LengthReading.Good(var length) -> known(scene, underlay.get(), length);
-        };
+        return typed.of(KNOWN)
+                .map(length -> known(scene, underlay.get(), length))
+                .orElseGet(() -> Step.complain(this, "Type how long it is between the two marks."));
     }
 
     private Step known(Scene scene, Underlay underlay, Length length) {
@@ -196,7 +196,7 @@ public record MarkKnownLength(List<Point> marks, Optional<Aim> aim, Optional<Gri
             default ->
                 new Readout(
                         List.of(new Readout.Field(
-                                "Known length",
+                                KNOWN,
                                 LengthText.shown(Length.ofMm(marks.get(0).distance(marks.get(1))), scene.units()))),
                         word,
                         "Type the true length and press Enter. The marks can be dragged.");

@@ -13,6 +13,13 @@ import java.util.Optional;
 
 /** Measures between two points; what was measured last can be put into the measure line by a key. */
 public record Measure(Optional<Point> from, Optional<Segment> measured, Catch aim) implements Gesture {
+    private static final Ask<Double> ANGLE = Ask.angle("Angle");
+
+    private static final Ask<Length> LENGTH = Ask.length("Length");
+    private static final Ask<Length> ACROSS = Ask.length("Across");
+    private static final Ask<Length> UP = Ask.length("Up");
+    private static final Ask<Length> HALF = Ask.length("Half");
+
     /** Nothing measured yet. */
     public static Measure begin() {
         return new Measure(Optional.empty(), Optional.empty(), Catch.none());
@@ -71,12 +78,11 @@ public record Measure(Optional<Point> from, Optional<Segment> measured, Catch ai
                     var way = s.b().minus(s.a());
                     return new Readout(
                             List.of(
-                                    new Readout.Field("Length", shown(scene, way.length())),
-                                    new Readout.Field("Across", shown(scene, Math.abs(way.x()))),
-                                    new Readout.Field("Up", shown(scene, Math.abs(way.y()))),
-                                    new Readout.Field(
-                                            "Angle", Words.of("%.1f\u00b0", way.angleDeg()), Readout.Kind.ANGLE),
-                                    new Readout.Field("Half", shown(scene, way.length() / 2))),
+                                    new Readout.Field(LENGTH, shown(scene, way.length())),
+                                    new Readout.Field(ACROSS, shown(scene, Math.abs(way.x()))),
+                                    new Readout.Field(UP, shown(scene, Math.abs(way.y()))),
+                                    new Readout.Field(ANGLE, Words.of("%.1f\u00b0", way.angleDeg())),
+                                    new Readout.Field(HALF, shown(scene, way.length() / 2))),
                             aim.word(),
                             hint);
                 })

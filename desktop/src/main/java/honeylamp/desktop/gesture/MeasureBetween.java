@@ -17,6 +17,11 @@ import java.util.Set;
 
 /** Adds a single dimension: two points, then a third that says where its line lies. */
 public record MeasureBetween(List<Point> points, Optional<Point> pointer, Optional<Snap> caught) implements Gesture {
+    private static final Ask<Length> LENGTH = Ask.length("Length");
+    private static final Ask<Length> ACROSS = Ask.length("Across");
+    private static final Ask<Length> UP = Ask.length("Up");
+    private static final Ask<Length> HALF = Ask.length("Half");
+
     public MeasureBetween {
         points = List.copyOf(points);
     }
@@ -81,10 +86,10 @@ public record MeasureBetween(List<Point> points, Optional<Point> pointer, Option
         var way = end.minus(points.getFirst());
         return new Readout(
                 List.of(
-                        new Readout.Field("Length", shown(scene, way.length())),
-                        new Readout.Field("Across", shown(scene, Math.abs(way.x()))),
-                        new Readout.Field("Up", shown(scene, Math.abs(way.y()))),
-                        new Readout.Field("Half", shown(scene, way.length() / 2))),
+                        new Readout.Field(LENGTH, shown(scene, way.length())),
+                        new Readout.Field(ACROSS, shown(scene, Math.abs(way.x()))),
+                        new Readout.Field(UP, shown(scene, Math.abs(way.y()))),
+                        new Readout.Field(HALF, shown(scene, way.length() / 2))),
                 word,
                 points.size() == 1 ? "Click the second point." : "Click where the dimension line should lie.");
     }

@@ -74,11 +74,11 @@ final class MovePreview {
         return List.of(
                 field(scene, "Width", now.width().mm()),
                 field(scene, "Depth", now.depth().mm()),
-                new Readout.Field("Turn", Words.of("%.0f\u00b0", now.turnDeg()), Readout.Kind.ANGLE));
+                new Readout.Field(Ask.angle("Turn"), Words.of("%.0f\u00b0", now.turnDeg())));
     }
 
     private static Readout.Field field(Scene scene, String name, double mm) {
-        return new Readout.Field(name, LengthText.shown(Length.ofMm(mm), scene.units()));
+        return new Readout.Field(Ask.length(name), LengthText.shown(Length.ofMm(mm), scene.units()));
     }
 
     /** The thing held, where it would now be. */

@@ -13,6 +13,8 @@ import java.util.Set;
  * never part of the plan's geometry and never printed.
  */
 public record NoteOnPicture(List<Point> points, boolean drawn) implements Gesture {
+    private static final Ask<String> NOTE = Ask.words("Note");
+
     private static final double STEP_SHARE = 0.5;
 
     public NoteOnPicture {
@@ -54,12 +56,12 @@ public record NoteOnPicture(List<Point> points, boolean drawn) implements Gestur
     }
 
     @Override
-    public Step entered(Scene scene, List<String> typed) {
+    public Step entered(Scene scene, Typed typed) {
         var underlay = OnPicture.of(scene);
         if (points.isEmpty() || underlay.isEmpty()) {
             return Step.complain(this, "Click or draw on the picture first.");
         }
-        var text = Gesture.field(typed, 0);
+        var text = typed.of(NOTE).orElse("");
         if (text.isEmpty() && points.size() == 1) {
             return Step.complain(this, "Type what the pin says.");
         }
@@ -84,7 +86,7 @@ public record NoteOnPicture(List<Point> points, boolean drawn) implements Gestur
         return points.isEmpty()
                 ? Readout.hint("Click to set a pin, or draw a line. Notes stay on the picture and are never printed.")
                 : new Readout(
-                        List.of(new Readout.Field("Note", "", Readout.Kind.WORDS)),
+                        List.of(new Readout.Field(NOTE, "")),
                         "",
                         points.size() > 1
                                 ? "Type a word for the line, or just press Enter."

@@ -269,7 +269,7 @@ public record PickAndMove(
 
     /** What is picked is moved by typed lengths across and up. */
     @Override
-    public Step entered(Scene scene, List<String> typed) {
+    public Step entered(Scene scene, Typed typed) {
         if (!movable(scene)) {
             return Step.to(this);
         }

@@ -28,6 +28,8 @@ import java.util.Set;
  * and an end of a picked dimension to another point.
  */
 public record PickCaption(Optional<Grip> grip, Optional<Plan> preview, Optional<Point> pointer) implements Gesture {
+    private static final Ask<Length> LENGTH = Ask.length("Length");
+
     /** What the button holds. */
     sealed interface Grip {
         /** All that is picked, grabbed at a point. */
@@ -171,7 +173,7 @@ public record PickCaption(Optional<Grip> grip, Optional<Plan> preview, Optional<
 
     /** What is picked is moved by typed lengths across and up. */
     @Override
-    public Step entered(Scene scene, List<String> typed) {
+    public Step entered(Scene scene, Typed typed) {
         return scene.selection().isEmpty() ? Step.to(this) : TypedMove.entered(this, scene, typed);
     }
 
@@ -196,7 +198,7 @@ public record PickCaption(Optional<Grip> grip, Optional<Plan> preview, Optional<
                     .orElse(held);
             var mm = now.line().length();
             return new Readout(
-                    List.of(new Readout.Field("Length", LengthText.shown(Length.ofMm(mm), scene.units()))),
+                    List.of(new Readout.Field(LENGTH, LengthText.shown(Length.ofMm(mm), scene.units()))),
                     "",
                     "Let go to measure from here. Ctrl keeps it from catching.");
         }

@@ -21,6 +21,8 @@ import java.util.Set;
  * @param open why the place clicked last lies in no room
  */
 public record PickRoom(Optional<Point> pointer, Optional<Point> picked, Optional<WhyNoRoom> open) implements Gesture {
+    private static final Ask<String> NAME = Ask.words("Name");
+
     /** Nothing picked. */
     public static PickRoom begin() {
         return new PickRoom(Optional.empty(), Optional.empty(), Optional.empty());
@@ -84,8 +86,8 @@ public record PickRoom(Optional<Point> pointer, Optional<Point> picked, Optional
     }
 
     @Override
-    public Step entered(Scene scene, List<String> typed) {
-        var name = Gesture.field(typed, 0);
+    public Step entered(Scene scene, Typed typed) {
+        var name = typed.of(NAME).orElse("");
         var room = room(scene);
         if (room.isEmpty()) {
             return Step.complain(this, "Click a room first.");
@@ -109,9 +111,7 @@ public record PickRoom(Optional<Point> pointer, Optional<Point> picked, Optional
     public Readout readout(Scene scene) {
         return room(scene)
                 .map(r -> new Readout(
-                        List.of(new Readout.Field("Name", r.name(), Readout.Kind.WORDS)),
-                        "",
-                        "Type the room's name and press Enter."))
+                        List.of(new Readout.Field(NAME, r.name())), "", "Type the room's name and press Enter."))
                 .orElse(Readout.hint("Click a room to name it; Shift picks several."));
     }
 

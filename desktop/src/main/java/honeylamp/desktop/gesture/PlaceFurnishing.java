@@ -12,7 +12,6 @@ import honeylamp.plan.ElementId.FurnishingId;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Position;
 import honeylamp.units.Length;
-import honeylamp.units.LengthReading;
 import honeylamp.units.LengthText;
 import java.util.List;
 import java.util.Optional;
@@ -22,6 +21,10 @@ import java.util.Set;
 public record PlaceFurnishing(
         FurnishingKind kind, Length width, Length depth, Length height, Optional<Point> pointer, Place place)
         implements Gesture {
+    private static final Ask<Length> WIDTH = Ask.length("Width");
+    private static final Ask<Length> DEPTH = Ask.length("Depth");
+    private static final Ask<Length> HEIGHT = Ask.length("Height");
+
     private static final double WALL_REACH_PX = 3;
 
     /** Where the piece would stand. */
@@ -63,23 +66,15 @@ public record PlaceFurnishing(
     }
 
     @Override
-    public Step entered(Scene scene, List<String> typed) {
-        var sizes = new Length[] {width, depth, height};
-        var any = false;
-        for (var i = 0; i < sizes.length; i++) {
-            var text = Gesture.field(typed, i);
-            if (!text.isEmpty()) {
-                switch (Gesture.length(scene, text)) {
-                    case LengthReading.Good(var length) -> sizes[i] = length;
-                    case LengthReading.Bad(var sentence) -> {
-                        return Step.complain(this, sentence);
-                    }
-                }
-                any = true;
-            }
-        }
-        if (any) {
-            return Step.to(new PlaceFurnishing(kind, sizes[0], sizes[1], sizes[2], pointer, place));
+    public Step entered(Scene scene, Typed typed) {
+        if (!typed.isEmpty()) {
+            return Step.to(new PlaceFurnishing(
+                    kind,
+                    typed.of(WIDTH).orElse(width),
+                    typed.of(DEPTH).orElse(depth),
+                    typed.of(HEIGHT).orElse(height),
+                    pointer,
+                    place));
         }
         return pointer.isPresent() ? placed(scene) : Step.to(this);
     }
@@ -102,9 +97,9 @@ public record PlaceFurnishing(
     public Readout readout(Scene scene) {
         return new Readout(
                 List.of(
-                        new Readout.Field("Width", LengthText.shown(width, scene.units())),
-                        new Readout.Field("Depth", LengthText.shown(depth, scene.units())),
-                        new Readout.Field("Height", LengthText.shown(height, scene.units()))),
+                        new Readout.Field(WIDTH, LengthText.shown(width, scene.units())),
+                        new Readout.Field(DEPTH, LengthText.shown(depth, scene.units())),
+                        new Readout.Field(HEIGHT, LengthText.shown(height, scene.units()))),
                 place.atWall ? "face" : "",
                 "Click to place. R turns, typed sizes remake it, Esc leaves.");
     }

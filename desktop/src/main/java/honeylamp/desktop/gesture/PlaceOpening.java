@@ -20,8 +20,6 @@ import honeylamp.plan.Opening.Swing;
 import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Wall;
 import honeylamp.units.Length;
-import honeylamp.units.LengthReader;
-import honeylamp.units.LengthReading;
 import honeylamp.units.LengthText;
 import java.util.ArrayList;
 import java.util.List;
@@ -37,6 +35,12 @@ import java.util.Set;
  */
 public record PlaceOpening(Optional<Ghost> ghost, Hand hand, Turned turned, Optional<Between> centring, int count)
         implements Gesture {
+    private static final Ask<Length> BEFORE = Ask.distance("Before");
+    private static final Ask<Length> AFTER = Ask.distance("After");
+    private static final Ask<Length> WIDTH = Ask.distance("Width");
+    private static final Ask<Integer> COUNT =
+            Ask.count("Count", 1, 99, "\"%s\" is no number of openings. Type a whole number up to 99.");
+
     private static final String USE = "Click, or type a distance. R hand, F side, C centre, W width.";
 
     /** Whether the swing follows the pointer's side or the other. */
@@ -164,34 +168,14 @@ public record PlaceOpening(Optional<Ghost> ghost, Hand hand, Turned turned, Opti
     }
 
     @Override
-    public Step entered(Scene scene, List<String> typed) {
-        if (ghost.isEmpty()) {
-            return Step.complain(this, "Move the pointer onto a wall first.");
-        }
-        var lengths = new ArrayList<Optional<Length>>();
-        for (var index = 0; index < 3; index++) {
-            var text = Gesture.field(typed, index);
-            if (text.isEmpty()) {
-                lengths.add(Optional.empty());
-                continue;
-            }
-            switch (LengthReader.notNegative(text, scene.units())) {
-                case LengthReading.Bad(var sentence) -> {
-                    return Step.complain(this, sentence);
-                }
-                case LengthReading.Good(var length) -> lengths.add(Optional.of(length));
-            }
-        }
-        var text = Gesture.field(typed, 3);
-        if (!text.isEmpty() && !text.matches("[1-9][0-9]?")) {
-            return Step.complain(this, "\"" + text + "\" is no number of openings. Type a whole number up to 99.");
-        }
-        var many = text.isEmpty() ? count : Integer.parseInt(text);
-        return typed(scene, ghost.get(), lengths, many);
+    public Step entered(Scene scene, Typed typed) {
+        return ghost.map(g -> typed(scene, g, typed))
+                .orElseGet(() -> Step.complain(this, "Move the pointer onto a wall first."));
     }
 
-    private Step typed(Scene scene, Ghost g, List<Optional<Length>> lengths, int many) {
-        return switch (placing(scene, g).typed(spot(scene, g), lengths.get(0), lengths.get(1), lengths.get(2))) {
+    private Step typed(Scene scene, Ghost g, Typed typed) {
+        var many = typed.of(COUNT).orElse(count);
+        return switch (placing(scene, g).typed(spot(scene, g), typed.of(BEFORE), typed.of(AFTER), typed.of(WIDTH))) {
             case OpeningPlacing.Typed.Placed(var spot) ->
                 new PlaceOpening(ghost, hand, turned, centring, many).place(scene, spot);
             case OpeningPlacing.Typed.Refused(var why) -> Step.complain(this, "That cannot be: " + why + ".");
@@ -261,11 +245,10 @@ public record PlaceOpening(Optional<Ghost> ghost, Hand hand, Turned turned, Opti
         var spot = spot(scene, ghost.get());
         return new Readout(
                 List.of(
-                        new Readout.Field("Before", shown(scene, spot.bounds().beforeMm(spot.opening()))),
-                        new Readout.Field("After", shown(scene, spot.bounds().afterMm(spot.opening()))),
-                        new Readout.Field(
-                                "Width", LengthText.shown(spot.opening().width(), scene.units())),
-                        new Readout.Field("Count", Integer.toString(count), Readout.Kind.COUNT)),
+                        new Readout.Field(BEFORE, shown(scene, spot.bounds().beforeMm(spot.opening()))),
+                        new Readout.Field(AFTER, shown(scene, spot.bounds().afterMm(spot.opening()))),
+                        new Readout.Field(WIDTH, LengthText.shown(spot.opening().width(), scene.units())),
+                        new Readout.Field(COUNT, Integer.toString(count))),
                 spot.caught(),
                 hint(scene, ghost.get(), spot),
                 scene.choices().opening().kind().label() + " "

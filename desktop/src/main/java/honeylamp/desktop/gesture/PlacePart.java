@@ -17,7 +17,6 @@ import honeylamp.plan.Structure.Block;
 import honeylamp.plan.Structure.Form;
 import honeylamp.plan.Structure.ParkingBay;
 import honeylamp.units.Length;
-import honeylamp.units.LengthReading;
 import honeylamp.units.LengthText;
 import java.util.ArrayList;
 import java.util.List;
@@ -42,6 +41,12 @@ public record PlacePart(
         double turnDeg,
         boolean touching)
         implements Gesture {
+    private static final Ask<Length> FLIGHT = Ask.length("Flight");
+    private static final Ask<Length> GOING = Ask.length("Going");
+    private static final Ask<Length> WIDTH = Ask.length("Width");
+    private static final Ask<Length> DEPTH = Ask.length("Depth");
+    private static final Ask<Length> HEIGHT = Ask.length("Height");
+
     private static final double HEARTH_REACHES = 3;
 
     /** A fixed part of the catalogue. */
@@ -106,27 +111,25 @@ public record PlacePart(
     }
 
     @Override
-    public Step entered(Scene scene, List<String> typed) {
+    public Step entered(Scene scene, Typed typed) {
+        if (typed.isEmpty()) {
+            return pointer.isPresent() ? placed(scene) : Step.to(this);
+        }
         var now = form(scene);
         var sizes = sizes(now);
-        var any = false;
+        var asks = asks(now);
         for (var i = 0; i < sizes.size(); i++) {
-            var text = Gesture.field(typed, i);
-            if (!text.isEmpty()) {
-                switch (Gesture.length(scene, text)) {
-                    case LengthReading.Good(var length) -> sizes.set(i, length);
-                    case LengthReading.Bad(var sentence) -> {
-                        return Step.complain(this, sentence);
-                    }
-                }
-                any = true;
-            }
+            sizes.set(i, typed.of(asks.get(i)).orElse(sizes.get(i)));
         }
-        if (any) {
-            var resized = Optional.of(resized(now, sizes));
-            return Step.to(new PlacePart(usual, resized, hand, pointer, at, turnDeg, touching));
-        }
-        return pointer.isPresent() ? placed(scene) : Step.to(this);
+        return Step.to(new PlacePart(usual, Optional.of(resized(now, sizes)), hand, pointer, at, turnDeg, touching));
+    }
+
+    private static List<Ask<Length>> asks(Form form) {
+        return switch (form) {
+            case Stair _ -> List.of(FLIGHT, GOING);
+            case Block _ -> List.of(WIDTH, DEPTH, HEIGHT);
+            case ParkingBay _ -> List.of(WIDTH, DEPTH);
+        };
     }
 
     private static List<Length> sizes(Form form) {
@@ -164,15 +167,11 @@ public record PlacePart(
     @Override
     public Readout readout(Scene scene) {
         var form = form(scene);
-        var names = switch (form) {
-            case Stair _ -> List.of("Flight", "Going");
-            case Block _ -> List.of("Width", "Depth", "Height");
-            case ParkingBay _ -> List.of("Width", "Depth");
-        };
+        var asks = asks(form);
         var sizes = sizes(form);
         var fields = new ArrayList<Readout.Field>();
-        for (var i = 0; i < names.size(); i++) {
-            fields.add(new Readout.Field(names.get(i), shown(scene, sizes.get(i))));
+        for (var i = 0; i < asks.size(); i++) {
+            fields.add(new Readout.Field(asks.get(i), shown(scene, sizes.get(i))));
         }
         return new Readout(fields, touching ? "face" : "", hint(scene, form));
     }

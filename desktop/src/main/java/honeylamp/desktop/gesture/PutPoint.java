@@ -10,8 +10,7 @@ import honeylamp.geometry.Segment;
 import honeylamp.illustrate.Sketches;
 import honeylamp.plan.Storey;
 import honeylamp.plan.Wall;
-import honeylamp.units.LengthReader;
-import honeylamp.units.LengthReading;
+import honeylamp.units.Length;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -77,24 +76,13 @@ public record PutPoint(Optional<Point> from, Optional<Aim> aim) implements Gestu
     }
 
     @Override
-    public Step entered(Scene scene, List<String> typed) {
+    public Step entered(Scene scene, Typed typed) {
         if (from.isEmpty()) {
             return Step.complain(this, "Click the point of the picture first.");
         }
-        var place = new double[2];
-        for (var i = 0; i < 2; i++) {
-            var text = Gesture.field(typed, i);
-            if (text.isEmpty()) {
-                continue;
-            }
-            switch (LengthReader.signed(text, scene.units())) {
-                case LengthReading.Bad(var sentence) -> {
-                    return Step.complain(this, sentence);
-                }
-                case LengthReading.Good(var length) -> place[i] = length.mm();
-            }
-        }
-        return put(scene, new Point(place[0], place[1]));
+        var across = typed.of(TypedMove.ACROSS).orElse(Length.ZERO);
+        var up = typed.of(TypedMove.UP).orElse(Length.ZERO);
+        return put(scene, new Point(across.mm(), up.mm()));
     }
 
     private Step put(Scene scene, Point target) {
@@ -129,7 +117,7 @@ public record PutPoint(Optional<Point> from, Optional<Aim> aim) implements Gestu
         return from.isEmpty()
                 ? new Readout(List.of(), word, "Click a point of the picture, such as a corner of the house.")
                 : new Readout(
-                        List.of(new Readout.Field("Across", "0"), new Readout.Field("Up", "0")),
+                        TypedMove.fields(),
                         word,
                         "Enter puts it at the origin; or type a place, or click a corner that stands already.");
     }

@@ -10,21 +10,11 @@ import java.util.List;
  * @param beside a few words at the pointer that always show, such as the wall type; may be empty
  */
 public record Readout(List<Field> fields, String caught, String hint, String beside) {
-    /** How a field is read. */
-    public enum Kind {
-        /** A length in any unit, sums and halves included. */
-        LENGTH,
-        /** Degrees. */
-        ANGLE,
-        /** A whole number. */
-        COUNT,
-        WORDS
-    }
-
-    /** A named value that can be typed over. */
-    public record Field(String name, String value, Kind kind) {
-        public Field(String name, String value) {
-            this(name, value, Kind.LENGTH);
+    /** A value that can be typed over. */
+    public record Field(Ask<?> ask, String value) {
+        /** Shown beside it. */
+        public String name() {
+            return ask.name();
         }
     }
 

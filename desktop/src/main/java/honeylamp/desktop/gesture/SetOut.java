@@ -7,7 +7,6 @@ import honeylamp.edit.SettingOutEdits;
 import honeylamp.geometry.Segment;
 import honeylamp.illustrate.Sketches;
 import honeylamp.units.Length;
-import honeylamp.units.LengthReading;
 import honeylamp.units.LengthText;
 import java.util.ArrayList;
 import java.util.List;
@@ -19,6 +18,8 @@ import java.util.Optional;
  * @param base what it is measured from, running as its wall runs
  */
 public record SetOut(Optional<Segment> base, Catch aim) implements Gesture {
+    private static final Ask<Length> DISTANCE = Ask.length("Distance");
+
     /** Nothing to measure from yet. */
     public static SetOut begin() {
         return new SetOut(Optional.empty(), Catch.none());
@@ -51,15 +52,14 @@ public record SetOut(Optional<Segment> base, Catch aim) implements Gesture {
     }
 
     @Override
-    public Step entered(Scene scene, List<String> typed) {
+    public Step entered(Scene scene, Typed typed) {
         if (base.isEmpty()) {
             return Step.to(begin());
         }
         var side = base.get().offset(aim.at()) < 0 ? -1 : 1;
-        return switch (Gesture.length(scene, Gesture.field(typed, 0))) {
-            case LengthReading.Bad(var sentence) -> Step.complain(this, sentence);
-            case LengthReading.Good(var distance) -> laid(scene, side * distance.mm());
-        };
+        return typed.of(DISTANCE)
+                .map(distance -> laid(scene, side * distance.mm()))
+                .orElseGet(() -> Step.complain(this, "Type how far from the wall the line runs."));
     }
 
     @Override
@@ -81,8 +81,7 @@ public record SetOut(Optional<Segment> base, Catch aim) implements Gesture {
     public Readout readout(Scene scene) {
         return base.map(b -> new Readout(
                         List.of(new Readout.Field(
-                                "Distance",
-                                LengthText.shown(Length.ofMm(Math.abs(b.offset(aim.at()))), scene.units()))),
+                                DISTANCE, LengthText.shown(Length.ofMm(Math.abs(b.offset(aim.at()))), scene.units()))),
                         aim.word(),
                         "Click where the line runs, or type its distance. It goes when a wall is drawn along it."))
                 .orElseGet(() -> new Readout(

@@ -11,7 +11,6 @@ import honeylamp.plan.Plan;
 import honeylamp.plan.Squaring;
 import honeylamp.plan.Underlay;
 import honeylamp.units.Length;
-import honeylamp.units.LengthReading;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -26,6 +25,9 @@ import java.util.Set;
  * @param held index of the corner that is dragged
  */
 public record SquareUp(List<Point> corners, Optional<Aim> aim, OptionalInt held) implements Gesture {
+    private static final Ask<Length> ACROSS = Ask.length("Across");
+    private static final Ask<Length> UP = Ask.length("Up");
+
     public SquareUp {
         corners = List.copyOf(corners);
     }
@@ -78,25 +80,10 @@ public record SquareUp(List<Point> corners, Optional<Aim> aim, OptionalInt held)
     }
 
     @Override
-    public Step entered(Scene scene, List<String> typed) {
-        if (corners.size() < 4) {
-            return Step.complain(this, "Click all four corners first.");
-        }
-        var sizes = new ArrayList<Optional<Length>>();
-        for (var i = 0; i < 2; i++) {
-            var text = Gesture.field(typed, i);
-            if (text.isEmpty()) {
-                sizes.add(Optional.empty());
-                continue;
-            }
-            switch (Gesture.length(scene, text)) {
-                case LengthReading.Bad(var sentence) -> {
-                    return Step.complain(this, sentence);
-                }
-                case LengthReading.Good(var length) -> sizes.add(Optional.of(length));
-            }
-        }
-        return squared(scene, sizes.get(0), sizes.get(1));
+    public Step entered(Scene scene, Typed typed) {
+        return corners.size() < 4
+                ? Step.complain(this, "Click all four corners first.")
+                : squared(scene, typed.of(ACROSS), typed.of(UP));
     }
 
     private Step squared(Scene scene, Optional<Length> across, Optional<Length> up) {
@@ -144,7 +131,7 @@ public record SquareUp(List<Point> corners, Optional<Aim> aim, OptionalInt held)
                             : "Click corner " + (corners.size() + 1) + " of 4.");
         }
         return new Readout(
-                List.of(new Readout.Field("Across", "as seen"), new Readout.Field("Up", "as seen")),
+                List.of(new Readout.Field(ACROSS, "as seen"), new Readout.Field(UP, "as seen")),
                 word,
                 "Enter squares it up. If you know how long its sides are, type them first.");
     }

@@ -10,13 +10,8 @@ import honeylamp.plan.ElementId.WallId;
 import honeylamp.plan.Position;
 import honeylamp.plan.Wall;
 import honeylamp.survey.RoomWalk;
-import honeylamp.units.AngleReader;
-import honeylamp.units.AngleReading;
 import honeylamp.units.Length;
-import honeylamp.units.LengthReader;
-import honeylamp.units.LengthReading;
 import honeylamp.units.LengthText;
-import honeylamp.units.OffsetReading;
 import honeylamp.units.Words;
 import java.util.ArrayList;
 import java.util.List;
@@ -30,6 +25,9 @@ import java.util.List;
  * @param wayDeg in which direction the next wall goes, counter-clockwise from east
  */
 public record WalkRoom(List<Position> corners, List<WallId> walls, double wayDeg) implements Gesture {
+    private static final Ask<Ask.Reach> LENGTH = Ask.reach("Length");
+    private static final Ask<Double> TURN = Ask.angle("Turn");
+
     private static final double SQUARE_DEG = 90;
 
     public WalkRoom {
@@ -59,36 +57,17 @@ public record WalkRoom(List<Position> corners, List<WallId> walls, double wayDeg
     }
 
     @Override
-    public Step entered(Scene scene, List<String> typed) {
+    public Step entered(Scene scene, Typed typed) {
         if (corners.isEmpty()) {
             return new WalkRoom(List.of(Position.ORIGIN), List.of(), wayDeg).entered(scene, typed);
         }
-        var turn = Gesture.field(typed, 1);
-        return switch (turn.isEmpty() ? new AngleReading.Good(wayDeg - lastWay()) : AngleReader.read(turn)) {
-            case AngleReading.Bad(var sentence) -> Step.complain(this, sentence);
-            case AngleReading.Good(var deg) -> walked(scene, Gesture.field(typed, 0), lastWay() + deg);
-        };
-    }
-
-    private Step walked(Scene scene, String length, double way) {
-        if (length.isEmpty()) {
-            return Step.to(new WalkRoom(corners, walls, way));
-        }
-        if (LengthReader.isOffset(length)) {
-            return switch (LengthReader.offset(length, scene.units())) {
-                case OffsetReading.Bad(var sentence) -> Step.complain(this, sentence);
-                case OffsetReading.Good(var across, var up) ->
-                    walked(scene, corners.getLast().moved(across, up));
-            };
-        }
-        return switch (Gesture.length(scene, length)) {
-            case LengthReading.Bad(var sentence) -> Step.complain(this, sentence);
-            case LengthReading.Good(var reading) ->
-                walked(
-                        scene,
-                        Position.of(corners.getLast()
-                                .point()
-                                .plus(Point.direction(way).times(reading.mm()))));
+        var way = typed.of(TURN).map(deg -> lastWay() + deg).orElse(wayDeg);
+        var last = corners.getLast();
+        return switch (typed.of(LENGTH).orElse(null)) {
+            case null -> Step.to(new WalkRoom(corners, walls, way));
+            case Ask.Reach.Offset(var across, var up) -> walked(scene, last.moved(across, up));
+            case Ask.Reach.Along(var length) ->
+                walked(scene, Position.of(last.point().plus(Point.direction(way).times(length.mm()))));
         };
     }
 
@@ -162,10 +141,7 @@ public record WalkRoom(List<Position> corners, List<WallId> walls, double wayDeg
     @Override
     public Readout readout(Scene scene) {
         var way = Words.of("%.0f\u00b0", RoomWalk.turnShown(lastWay(), wayDeg));
-        return new Readout(
-                List.of(new Readout.Field("Length", ""), new Readout.Field("Turn", way, Readout.Kind.ANGLE)),
-                "",
-                hint(scene));
+        return new Readout(List.of(new Readout.Field(LENGTH, ""), new Readout.Field(TURN, way)), "", hint(scene));
     }
 
     private String hint(Scene scene) {

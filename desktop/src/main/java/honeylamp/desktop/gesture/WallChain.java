@@ -14,13 +14,8 @@ import honeylamp.plan.ElementId.WallId;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.Wall;
-import honeylamp.units.AngleReader;
-import honeylamp.units.AngleReading;
 import honeylamp.units.Length;
-import honeylamp.units.LengthReader;
-import honeylamp.units.LengthReading;
 import honeylamp.units.LengthText;
-import honeylamp.units.OffsetReading;
 import honeylamp.units.Words;
 import java.util.ArrayList;
 import java.util.List;
@@ -38,6 +33,9 @@ import java.util.Optional;
  */
 public record WallChain(List<Position> corners, List<WallId> walls, List<DrawnFace> faces, House house, Catch aim)
         implements Gesture {
+    private static final Ask<Ask.Reach> LENGTH = Ask.reach("Length");
+    private static final Ask<Double> ANGLE = Ask.angle("Angle");
+
     /** On which side of the way walls are drawn in the rooms are. */
     public enum House {
         /** Where the chain turns to; until it turns, towards the middle of what is shown. */
@@ -231,37 +229,25 @@ public record WallChain(List<Position> corners, List<WallId> walls, List<DrawnFa
     }
 
     @Override
-    public Step entered(Scene scene, List<String> typed) {
-        var length = Gesture.field(typed, 0);
-        var angle = Gesture.field(typed, 1);
-        if (corners.isEmpty() || length.isEmpty() && angle.isEmpty()) {
+    public Step entered(Scene scene, Typed typed) {
+        if (corners.isEmpty() || typed.isEmpty()) {
             return Step.to(begin());
         }
-        if (length.isEmpty()) {
-            return turned(scene, angle, Optional.empty());
-        }
-        if (LengthReader.isOffset(length)) {
-            return switch (LengthReader.offset(length, scene.units())) {
-                case OffsetReading.Bad(var sentence) -> Step.complain(this, sentence);
-                case OffsetReading.Good(var across, var up) ->
-                    draw(scene, corners.getLast().moved(across, up).point());
-            };
-        }
-        return switch (Gesture.length(scene, length)) {
-            case LengthReading.Good(var typedLength) -> turned(scene, angle, Optional.of(typedLength));
-            case LengthReading.Bad(var sentence) -> Step.complain(this, sentence);
+        var angle = typed.of(ANGLE);
+        return switch (typed.of(LENGTH).orElse(null)) {
+            case null -> turned(scene, angle, Optional.empty());
+            case Ask.Reach.Offset(var across, var up) ->
+                draw(scene, corners.getLast().moved(across, up).point());
+            case Ask.Reach.Along(var length) -> turned(scene, angle, Optional.of(length));
         };
     }
 
     /** Draws a wall at a typed angle, or the way the pointer shows; as long as typed, or up to the pointer. */
-    private Step turned(Scene scene, String angle, Optional<Length> length) {
-        var way = aim.at().minus(corners.getLast().point());
-        if (!angle.isEmpty()) {
-            return switch (AngleReader.read(angle)) {
-                case AngleReading.Bad(var sentence) -> Step.complain(this, sentence);
-                case AngleReading.Good(var deg) -> along(scene, Point.direction(deg), length);
-            };
+    private Step turned(Scene scene, Optional<Double> angle, Optional<Length> length) {
+        if (angle.isPresent()) {
+            return along(scene, Point.direction(angle.get()), length);
         }
+        var way = aim.at().minus(corners.getLast().point());
         return way.length() > 0
                 ? along(scene, way.unit(), length)
                 : Step.complain(this, "Move the pointer to show the direction, or type an angle too.");
@@ -320,11 +306,7 @@ public record WallChain(List<Position> corners, List<WallId> walls, List<DrawnFa
                 ? "Click or type the next corner; C closes, Esc ends."
                 : "Click or type. F other side, Shift free angle.";
         return new Readout(
-                        List.of(
-                                new Readout.Field("Length", length),
-                                new Readout.Field("Angle", angle, Readout.Kind.ANGLE)),
-                        aim.word(),
-                        hint)
+                        List.of(new Readout.Field(LENGTH, length), new Readout.Field(ANGLE, angle)), aim.word(), hint)
                 .with(scene.wallWords());
     }
 

@@ -11,6 +11,8 @@ import java.util.Set;
 
 /** Writes a note: a click says where, typed words and Enter say what. */
 public record WriteNote(Optional<Point> at) implements Gesture {
+    private static final Ask<String> NOTE = Ask.words("Note");
+
     /** No place yet. */
     public static WriteNote begin() {
         return new WriteNote(Optional.empty());
@@ -27,8 +29,8 @@ public record WriteNote(Optional<Point> at) implements Gesture {
     }
 
     @Override
-    public Step entered(Scene scene, List<String> typed) {
-        var text = Gesture.field(typed, 0);
+    public Step entered(Scene scene, Typed typed) {
+        var text = typed.of(NOTE).orElse("");
         if (at.isEmpty() || text.isEmpty()) {
             return Step.complain(this, "Click where the note goes, then type it.");
         }
@@ -50,10 +52,7 @@ public record WriteNote(Optional<Point> at) implements Gesture {
     public Readout readout(Scene scene) {
         return at.isEmpty()
                 ? Readout.hint("Click where the note goes.")
-                : new Readout(
-                        List.of(new Readout.Field("Note", "", Readout.Kind.WORDS)),
-                        "",
-                        "Type the note and press Enter.");
+                : new Readout(List.of(new Readout.Field(NOTE, "")), "", "Type the note and press Enter.");
     }
 
     @Override

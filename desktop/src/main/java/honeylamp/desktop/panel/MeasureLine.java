@@ -1,12 +1,11 @@
 package honeylamp.desktop.panel;
 
+import honeylamp.desktop.gesture.Ask;
 import honeylamp.desktop.gesture.Readout;
 import honeylamp.desktop.workspace.Workspace.Said.Weight;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.survey.MeterLine;
 import honeylamp.units.Length;
-import honeylamp.units.LengthReader;
-import honeylamp.units.LengthReading;
 import honeylamp.units.LengthText;
 import java.util.ArrayList;
 import java.util.List;
@@ -89,7 +88,7 @@ public final class MeasureLine extends HBox {
 
     private void update() {
         var readout = model.readout();
-        if (!sameNames(readout.fields())) {
+        if (!asksTheSame(readout.fields())) {
             rebuild(readout.fields());
         }
         shown = readout.fields();
@@ -125,18 +124,19 @@ public final class MeasureLine extends HBox {
                 < (LINES + 0.5) * line.getLayoutBounds().getHeight();
     }
 
-    private boolean sameNames(List<Readout.Field> next) {
-        return next.stream()
-                .map(Readout.Field::name)
-                .toList()
-                .equals(shown.stream().map(Readout.Field::name).toList());
+    private boolean asksTheSame(List<Readout.Field> next) {
+        return asks(next).equals(asks(shown));
+    }
+
+    private static List<Ask<?>> asks(List<Readout.Field> fields) {
+        return fields.stream().<Ask<?>>map(Readout.Field::ask).toList();
     }
 
     private void rebuild(List<Readout.Field> next) {
         var hadFocus = fields.stream().anyMatch(Node::isFocused);
         fields.clear();
         box.getChildren().clear();
-        echo.setText("");
+        read();
         for (var i = 0; i < next.size(); i++) {
             var field = field(next.get(i), i);
             fields.add(field);
@@ -156,14 +156,11 @@ public final class MeasureLine extends HBox {
         var field = new TextField();
         field.setId("measure-" + index);
         field.getStyleClass().add("measure-field");
-        if (spec.kind() == Readout.Kind.WORDS) {
+        if (spec.ask().kind() == Ask.Kind.WORDS) {
             field.getStyleClass().add("words");
         }
         field.setAccessibleText(spec.name());
-        field.textProperty().subscribe(text -> {
-            echo(spec, text);
-            model.typing(fields.stream().map(TextField::getText).toList());
-        });
+        field.textProperty().subscribe((_, _) -> read());
         field.setOnAction(_ -> enter());
         field.addEventFilter(KeyEvent.KEY_PRESSED, e -> {
             if (e.getCode() == KeyCode.ESCAPE) {
@@ -175,21 +172,14 @@ public final class MeasureLine extends HBox {
         return field;
     }
 
-    /** Says the full value of what is typed, so that it cannot be misread. */
-    private void echo(Readout.Field spec, String text) {
-        if (spec.kind() != Readout.Kind.LENGTH || text.isBlank()) {
-            echo.setText("");
-            return;
-        }
-        var units = model.now().plan().units();
-        echo.setText(
-                LengthReader.signed(text, units) instanceof LengthReading.Good(var length)
-                        ? "= " + LengthText.exact(length, units)
-                        : "");
+    /** What is typed is read; its full value is said, so that it cannot be misread. */
+    private void read() {
+        model.typing(fields.stream().map(TextField::getText).toList());
+        echo.setText(model.typing().get().echo());
     }
 
     private void enter() {
-        var typed = fields.stream().map(TextField::getText).toList();
+        var typed = model.typing().get();
         clear();
         plan.requestFocus();
         model.entered(typed);
@@ -197,7 +187,6 @@ public final class MeasureLine extends HBox {
 
     private void clear() {
         fields.forEach(TextField::clear);
-        echo.setText("");
     }
 
     /**
@@ -209,7 +198,7 @@ public final class MeasureLine extends HBox {
         if (fields.isEmpty() || sign.isEmpty() || sign.charAt(0) < ' ' || sign.charAt(0) == 127) {
             return false;
         }
-        var words = shown.getFirst().kind() == Readout.Kind.WORDS;
+        var words = shown.getFirst().ask().kind() == Ask.Kind.WORDS;
         var numberSign = "0123456789.,-'\"(".indexOf(sign.charAt(0)) >= 0;
         if (!words && !numberSign) {
             return false;
@@ -237,7 +226,7 @@ public final class MeasureLine extends HBox {
     /** A reading came from a meter: it lands in the first field that takes a length, as if typed. */
     public void reading(MeterLine.Reading reading) {
         for (var i = 0; i < fields.size(); i++) {
-            if (shown.get(i).kind() == Readout.Kind.LENGTH) {
+            if (shown.get(i).ask().kind() == Ask.Kind.LENGTH) {
                 fields.get(i).setText(reading.text());
                 fields.get(i).requestFocus();
                 fields.get(i).end();
@@ -263,6 +252,6 @@ public final class MeasureLine extends HBox {
 
     /** Whether the first field takes words, so that letters are no commands. */
     public boolean takesWords() {
-        return !shown.isEmpty() && shown.getFirst().kind() == Readout.Kind.WORDS;
+        return !shown.isEmpty() && shown.getFirst().ask().kind() == Ask.Kind.WORDS;
     }
 }

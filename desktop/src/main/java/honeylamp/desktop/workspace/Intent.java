@@ -3,6 +3,7 @@ package honeylamp.desktop.workspace;
 import honeylamp.desktop.gesture.Choices;
 import honeylamp.desktop.gesture.Gesture;
 import honeylamp.desktop.gesture.Pointer;
+import honeylamp.desktop.gesture.Typed;
 import honeylamp.desktop.workspace.Workspace.Said;
 import honeylamp.edit.Clipping;
 import honeylamp.edit.History;
@@ -10,7 +11,6 @@ import honeylamp.illustrate.Lamp;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Plan;
 import honeylamp.store.Origin;
-import java.util.List;
 import java.util.Set;
 
 /** Something a person does or asks for; {@link WorkspaceRules} say what it makes of the workspace. */
@@ -30,8 +30,8 @@ public sealed interface Intent {
         }
     }
 
-    /** Enter, with what each field of the measure line holds. */
-    record Enter(List<String> typed) implements Intent {}
+    /** Enter, with what the measure line holds. */
+    record Enter(Typed typed) implements Intent {}
 
     /** A key of the gesture under way. */
     record Press(Gesture.Key key) implements Intent {}

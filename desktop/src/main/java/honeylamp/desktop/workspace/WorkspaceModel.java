@@ -9,6 +9,7 @@ import honeylamp.desktop.gesture.Gesture;
 import honeylamp.desktop.gesture.Pointer;
 import honeylamp.desktop.gesture.Readout;
 import honeylamp.desktop.gesture.Scene;
+import honeylamp.desktop.gesture.Typed;
 import honeylamp.desktop.workspace.Intent.Point.Act;
 import honeylamp.desktop.workspace.Workspace.Said;
 import honeylamp.drawing.Mark;
@@ -41,7 +42,7 @@ public final class WorkspaceModel {
     private final PictureStore pictures = new PictureStore();
     private final ShownPlan shown;
     private final WorkspaceRules rules;
-    private final ReadOnlyObjectWrapper<List<String>> typing = new ReadOnlyObjectWrapper<>(List.of());
+    private final ReadOnlyObjectWrapper<Typed> typing = new ReadOnlyObjectWrapper<>(Typed.NOTHING);
     private Optional<View> fittedView = Optional.empty();
     private Fit fit = Fit.SHEET;
     private final PickedActions picked = new PickedActions(this);
@@ -177,7 +178,7 @@ public final class WorkspaceModel {
 
     /** What is typed but not entered yet, as it would be; empty if nothing is typed that can be. */
     private Optional<List<Mark>> typed(Scene scene) {
-        if (typing.get().stream().allMatch(String::isBlank)) {
+        if (typing.get().isEmpty() || typing.get().wrong().isPresent()) {
             return Optional.empty();
         }
         var step = now().gesture().entered(scene, typing.get());
@@ -189,13 +190,13 @@ public final class WorkspaceModel {
                 .orElseGet(() -> step.next().sketch(scene)));
     }
 
-    /** The fields of the measure line hold this; the preview shows what Enter would do. */
+    /** The fields of the measure line hold these texts; they are read, and the preview shows what Enter would do. */
     public void typing(List<String> texts) {
-        typing.set(List.copyOf(texts));
+        typing.set(Typed.read(readout().fields(), texts, now().plan().units()));
     }
 
     /** What the fields of the measure line hold, to watch. */
-    public ReadOnlyObjectProperty<List<String>> typing() {
+    public ReadOnlyObjectProperty<Typed> typing() {
         return typing.getReadOnlyProperty();
     }
 
@@ -418,8 +419,8 @@ public final class WorkspaceModel {
         act(new Intent.Point(Act.RELEASED, pointer));
     }
 
-    /** Enter in the measure line. */
-    public void entered(List<String> typed) {
+    /** Enter, with what was typed into the measure line. */
+    public void entered(Typed typed) {
         act(new Intent.Enter(typed));
     }
 

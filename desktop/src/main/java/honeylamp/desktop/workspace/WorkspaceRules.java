@@ -77,7 +77,12 @@ final class WorkspaceRules {
                     case DRAGGED -> after(w, w.gesture().dragged(scenes.apply(w), pointer));
                     case RELEASED -> after(w, w.gesture().released(scenes.apply(w), pointer));
                 };
-            case Intent.Enter(var typed) -> after(w, w.gesture().entered(scenes.apply(w), typed));
+            case Intent.Enter(var typed) ->
+                after(
+                        w,
+                        typed.wrong()
+                                .map(sentence -> Step.complain(w.gesture(), sentence))
+                                .orElseGet(() -> w.gesture().entered(scenes.apply(w), typed)));
             case Intent.Press(var key) -> after(w, w.gesture().key(scenes.apply(w), key));
             case Intent.Escape() -> escaped(w);
             case Intent.Drop(var sentence) -> w.with(w.gesture().dropped()).saying(Said.complaint(sentence));

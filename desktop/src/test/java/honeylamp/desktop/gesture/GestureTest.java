@@ -100,7 +100,10 @@ class GestureTest {
 
         Hand type(String... texts) {
             complaint = "";
-            take(gesture.entered(scene(), List.of(texts)));
+            var typed = Typed.read(gesture.readout(scene()).fields(), List.of(texts), scene().units());
+            take(typed.wrong()
+                    .map(sentence -> Step.complain(gesture, sentence))
+                    .orElseGet(() -> gesture.entered(scene(), typed)));
             return this;
         }
 
