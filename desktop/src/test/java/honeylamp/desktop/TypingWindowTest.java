@@ -16,6 +16,7 @@ import honeylamp.plan.Wall.BodySide;
 import honeylamp.store.PlanDocument;
 import honeylamp.units.UnitSystem;
 import java.util.Set;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
@@ -82,6 +83,25 @@ class TypingWindowTest {
             w.key(KeyCode.ENTER);
             assertThat(w.message()).isNotEmpty();
             assertThat(w.plan()).isEqualTo(before);
+        }
+    }
+
+    @Test
+    void theEchoEndsBeforeTheSnagsInTheNarrowestWindow() throws Exception {
+        try (var w = WindowDriver.with(DemoFiles.document())) {
+            w.resize(900, 600);
+            w.press("stage-walls");
+            w.press("tool-draw-walls");
+            w.click(16_000, 2000);
+            w.move(17_000, 2000);
+            w.write("12345.5;-23456.5");
+            w.settle();
+            Label echo = w.node("echo");
+            Node line = w.node("measure-line");
+            assertThat(echo.getText()).isEqualTo("= 12345.5 mm; -23456.5 mm");
+            assertThat(echo.localToScene(echo.getBoundsInLocal()).getMaxX())
+                    .isLessThanOrEqualTo(
+                            line.localToScene(line.getBoundsInLocal()).getMaxX());
         }
     }
 

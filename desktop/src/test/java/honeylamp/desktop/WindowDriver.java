@@ -128,6 +128,7 @@ final class WindowDriver implements AutoCloseable {
                     SIZE,
                     SIZE);
             stage.setScene(made.scene());
+            stage.sizeToScene(); // the test before may have made it smaller
             stage.setX(0);
             stage.setY(0);
             stage.show();
@@ -277,6 +278,16 @@ final class WindowDriver implements AutoCloseable {
             return null;
         });
         WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    /** Makes the window that large, in px. */
+    void resize(double width, double height) throws Exception {
+        onScreen(() -> {
+            stage.setWidth(width);
+            stage.setHeight(height);
+            return null;
+        });
+        settle();
     }
 
     private Point2D screen(double x, double y) throws Exception {

@@ -58,6 +58,9 @@ public record Ask<T>(String name, Kind kind, Reader<T> reader) {
         record Offset(Length across, Length up) implements Reach {}
     }
 
+    /** Said where an offset and a direction are both typed. */
+    static final String TWO_WAYS = "An offset says the way already; clear the angle, or type one length.";
+
     private static final Reader<Length> ABOVE_ZERO = (text, units) -> length(LengthReader.positive(text, units), units);
     private static final Reader<Length> FROM_ZERO =
             (text, units) -> length(LengthReader.notNegative(text, units), units);
@@ -132,7 +135,7 @@ public record Ask<T>(String name, Kind kind, Reader<T> reader) {
                 case OffsetReading.Good(var across, var up) ->
                     new Answer.Good<>(
                             new Reach.Offset(across, up),
-                            LengthText.exact(across, units) + " across, " + LengthText.exact(up, units) + " up");
+                            LengthText.exact(across, units) + "; " + LengthText.exact(up, units));
             };
         }
         return switch (length(LengthReader.positive(text, units), units)) {

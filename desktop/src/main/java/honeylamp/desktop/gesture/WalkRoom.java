@@ -65,7 +65,8 @@ public record WalkRoom(List<Position> corners, List<WallId> walls, double wayDeg
         var last = corners.getLast();
         return switch (typed.of(LENGTH).orElse(null)) {
             case null -> Step.to(new WalkRoom(corners, walls, way));
-            case Ask.Reach.Offset(var across, var up) -> walked(scene, last.moved(across, up));
+            case Ask.Reach.Offset(var across, var up) ->
+                typed.of(TURN).isPresent() ? Step.complain(this, Ask.TWO_WAYS) : walked(scene, last.moved(across, up));
             case Ask.Reach.Along(var length) ->
                 walked(scene, Position.of(last.point().plus(Point.direction(way).times(length.mm()))));
         };

@@ -237,7 +237,9 @@ public record WallChain(List<Position> corners, List<WallId> walls, List<DrawnFa
         return switch (typed.of(LENGTH).orElse(null)) {
             case null -> turned(scene, angle, Optional.empty());
             case Ask.Reach.Offset(var across, var up) ->
-                draw(scene, corners.getLast().moved(across, up).point());
+                angle.isPresent()
+                        ? Step.complain(this, Ask.TWO_WAYS)
+                        : draw(scene, corners.getLast().moved(across, up).point());
             case Ask.Reach.Along(var length) -> turned(scene, angle, Optional.of(length));
         };
     }

@@ -58,9 +58,8 @@ public final class MeasureLine extends HBox {
         var whole = new Tooltip(); // a narrow window cuts the hint
         whole.textProperty().bind(hint.textProperty());
         hint.setTooltip(whole);
-        for (var fixed : List.of(echo, caught)) {
-            fixed.setMinWidth(USE_PREF_SIZE);
-        }
+        caught.setMinWidth(USE_PREF_SIZE);
+        echo.setMinWidth(0); // cut rather than laid over its neighbour in the narrowest window
         box.setMinWidth(USE_PREF_SIZE);
         var beside = new HBox(10, echo, caught);
         for (var side : List.of(hint, beside)) { // both sides equally wide, so that the fields stay in the middle
@@ -96,8 +95,7 @@ public final class MeasureLine extends HBox {
             fields.get(i).setPromptText(readout.fields().get(i).value());
         }
         caught.setText(readout.caught());
-        caught.setVisible(!readout.caught().isEmpty());
-        caught.setManaged(!readout.caught().isEmpty());
+        showCaught();
         var message = model.now().message();
         var fits = fits(message);
         hint.setText(message.isEmpty() || !fits ? readout.hint() : message);
@@ -176,6 +174,14 @@ public final class MeasureLine extends HBox {
     private void read() {
         model.typing(fields.stream().map(TextField::getText).toList());
         echo.setText(model.typing().get().echo());
+        showCaught();
+    }
+
+    /** What is typed goes before what the pointer catches, which stands beside the pointer too. */
+    private void showCaught() {
+        var shows = !caught.getText().isEmpty() && echo.getText().isEmpty();
+        caught.setVisible(shows);
+        caught.setManaged(shows);
     }
 
     private void enter() {

@@ -276,6 +276,21 @@ class GestureTest {
     }
 
     @Test
+    void anOffsetAndAnAngleTogetherAreRefused() {
+        for (var begun : List.<Gesture>of(WallChain.begin(), WalkRoom.begin())) {
+            var hand = house(begun);
+            hand.click(0, 7000).move(1000, 7000);
+            var before = hand.plan;
+            hand.type("600;-900", "45");
+            assertThat(hand.complaint).contains("clear the angle");
+            assertThat(hand.plan).isEqualTo(before);
+            hand.type("600;-900");
+            assertThat(hand.complaint).isEmpty();
+            assertThat(hand.storey().walls().getLast().chord().length()).isCloseTo(Math.hypot(600, 900), within(1e-6));
+        }
+    }
+
+    @Test
     void theReadoutTellsLengthAngleAndCatch() {
         var hand = drawing().click(0, 0).click(3000, 0).click(3000, 2000).move(20, 30);
         var readout = hand.gesture.readout(hand.scene());

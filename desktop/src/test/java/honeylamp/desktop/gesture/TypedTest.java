@@ -67,7 +67,7 @@ class TypedTest {
         assertThat(read(List.of(REACH), "600").of(REACH)).contains(new Ask.Reach.Along(Length.ofMm(600)));
         var offset = read(List.of(REACH), "600;-900");
         assertThat(offset.of(REACH)).contains(new Ask.Reach.Offset(Length.ofMm(600), Length.ofMm(-900)));
-        assertThat(offset.echo()).contains("across").contains("up");
+        assertThat(offset.echo()).isEqualTo("= 600 mm; -900 mm");
         assertThat(read(List.of(REACH), "600;;1").wrong()).isPresent();
     }
 
