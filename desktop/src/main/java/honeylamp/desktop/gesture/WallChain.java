@@ -275,7 +275,7 @@ public record WallChain(List<Position> corners, List<WallId> walls, List<DrawnFa
     private Step close(Scene scene) {
         var first = corners.getFirst();
         var last = corners.getLast();
-        var skew = !first.x().equals(last.x()) && !first.y().equals(last.y());
+        var skew = isApart(first.x(), last.x()) && isApart(first.y(), last.y());
         if (!skew || scene.choices().angle() == Choices.Angle.FREE) {
             return draw(scene, first.point());
         }
@@ -284,6 +284,11 @@ public record WallChain(List<Position> corners, List<WallId> walls, List<DrawnFa
         var corner = level ? new Position(last.x(), first.y()) : new Position(first.x(), last.y());
         var there = drawn(scene, corner);
         return Step.commit(begin(), there.chain.drawn(scene, there.plan, first).plan, "Close walls square");
+    }
+
+    /** Whether a wall fits between them. */
+    private static boolean isApart(Length a, Length b) {
+        return Math.abs(a.mm() - b.mm()) >= Wall.SHORTEST_MM;
     }
 
     @Override

@@ -276,6 +276,20 @@ class GestureTest {
     }
 
     @Test
+    void wallsCloseWhereTheLastCornerMissesTheFirstByLessThanAWallNeeds() {
+        var hand = house(WallChain.begin());
+        hand.click(0, 7000).move(1000, 7000);
+        hand.type("4000;0").type("0;3000").type("-3999.6;0"); // 0.4 mm beside the first corner
+        hand.take(hand.gesture.key(hand.scene(), Key.CLOSE));
+        assertThat(hand.complaint).isEmpty();
+        assertThat(hand.storey().walls().getLast().to())
+                .isEqualTo(hand.storey()
+                        .walls()
+                        .get(hand.storey().walls().size() - 4)
+                        .from());
+    }
+
+    @Test
     void anOffsetAndAnAngleTogetherAreRefused() {
         for (var begun : List.<Gesture>of(WallChain.begin(), WalkRoom.begin())) {
             var hand = house(begun);
