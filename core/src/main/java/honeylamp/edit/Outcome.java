@@ -41,11 +41,6 @@ public sealed interface Outcome<R> {
         return new Refused<>(why, instead);
     }
 
-    /** Done unless there is a reason against it. */
-    static <R> Outcome<R> unless(Optional<String> reason, R result) {
-        return reason.map(Outcome::<R>refused).orElseGet(() -> done(result));
-    }
-
     /** Something else made of what is done. */
     default <S> Outcome<S> map(Function<R, S> next) {
         return then(result -> done(next.apply(result)));
