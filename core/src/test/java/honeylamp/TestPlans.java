@@ -1,8 +1,10 @@
 package honeylamp;
 
 import honeylamp.catalogue.NewPlan;
+import honeylamp.derive.LaidPage;
 import honeylamp.derive.LaidPlan;
 import honeylamp.derive.LaidStorey;
+import honeylamp.derive.LaidView;
 import honeylamp.derive.StoreyGeometry;
 import honeylamp.edit.OpeningEdits;
 import honeylamp.edit.Settling;
@@ -11,12 +13,15 @@ import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.ElementId.WallId;
 import honeylamp.plan.ElementId.WallTypeId;
 import honeylamp.plan.Keeping;
+import honeylamp.plan.Light;
+import honeylamp.plan.Look;
 import honeylamp.plan.Opening;
 import honeylamp.plan.Opening.Hand;
 import honeylamp.plan.Opening.Swing;
 import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
+import honeylamp.plan.Sheet;
 import honeylamp.plan.Wall.BodySide;
 import honeylamp.units.Length;
 import honeylamp.units.UnitSystem;
@@ -65,6 +70,31 @@ public final class TestPlans {
     /** The first storey as it is shown. */
     public static LaidStorey laid(Plan plan) {
         return LaidPlan.of(plan).on(storey(plan));
+    }
+
+    /** The first page as it is composed. */
+    public static LaidPage page(Plan plan) {
+        return LaidPlan.of(plan).pages().getFirst();
+    }
+
+    /** The first view as it is pictured. */
+    public static LaidView view(Plan plan) {
+        return page(plan).views().getFirst();
+    }
+
+    /** The look of the first view. */
+    public static Look look(Plan plan) {
+        return view(plan).look();
+    }
+
+    /** The light of the first view. */
+    public static Light light(Plan plan) {
+        return view(plan).view().light();
+    }
+
+    /** The sheet of the first page. */
+    public static Sheet sheet(Plan plan) {
+        return page(plan).page().sheet();
     }
 
     public static StoreyGeometry geometry(Plan plan) {

@@ -1,13 +1,13 @@
 package honeylamp.bench;
 
 import honeylamp.demo.SailclothYard;
+import honeylamp.derive.LaidPage;
 import honeylamp.derive.LaidPlan;
-import honeylamp.derive.LaidStorey;
 import honeylamp.geometry.Affine;
 import honeylamp.illustrate.Illustration;
 import honeylamp.illustrate.Lamp;
 import honeylamp.output.RasterPainter;
-import honeylamp.sheet.Page;
+import honeylamp.sheet.ComposedPage;
 import honeylamp.sheet.SheetComposer;
 import java.awt.TexturePaint;
 import java.awt.geom.Rectangle2D;
@@ -32,15 +32,15 @@ import org.openjdk.jmh.annotations.Warmup;
 @Measurement(iterations = 4, time = 2)
 @Fork(1)
 public class PictureBench {
-    private final LaidStorey storey = LaidPlan.of(SailclothYard.plan()).all().getFirst();
+    private final LaidPage laid = LaidPlan.of(SailclothYard.plan()).pages().getFirst();
     private final BufferedImage screen = new BufferedImage(1280, 800, BufferedImage.TYPE_INT_ARGB_PRE);
     private final BufferedImage tile = new BufferedImage(256, 256, BufferedImage.TYPE_INT_ARGB_PRE);
-    private Page page = SheetComposer.compose(storey, Lamp.LIT, Illustration.SCREEN_SHADE_PX_PER_MM);
+    private ComposedPage page = SheetComposer.compose(laid, Lamp.LIT, Illustration.SCREEN_SHADE_PX_PER_MM);
 
     /** Composes the page once: repainting is measured with warm caches. */
     @Setup
     public void compose() {
-        page = SheetComposer.compose(storey, Lamp.LIT, Illustration.SCREEN_SHADE_PX_PER_MM);
+        page = SheetComposer.compose(laid, Lamp.LIT, Illustration.SCREEN_SHADE_PX_PER_MM);
     }
 
     /** The plain operation. */

@@ -2,7 +2,7 @@ package honeylamp.bench;
 
 import honeylamp.demo.SailclothYard;
 import honeylamp.derive.LaidPlan;
-import honeylamp.derive.LaidStorey;
+import honeylamp.derive.LaidView;
 import honeylamp.drawing.Drawing;
 import honeylamp.drawing.LayerKind;
 import honeylamp.illustrate.Illustration;
@@ -28,7 +28,8 @@ import org.openjdk.jmh.annotations.Warmup;
 public class ShadeBench {
     private static final int A3_PIXELS = 4961 * 3508;
 
-    private final LaidStorey storey = LaidPlan.of(SailclothYard.plan()).all().getFirst();
+    private final LaidView view =
+            LaidPlan.of(SailclothYard.plan()).pages().getFirst().views().getFirst();
     private final int[] from = new int[A3_PIXELS];
     private final int[] to = new int[A3_PIXELS];
 
@@ -42,13 +43,13 @@ public class ShadeBench {
     /** The marks of shade: one grey picture at a quarter of 300 dpi, and the vector shadows. */
     @Benchmark
     public Drawing shade() {
-        return Illustration.shadeOnly(storey, PaperFrame.atOrigin(50), Illustration.PRINT_SHADE_PX_PER_MM);
+        return Illustration.shadeOnly(view, PaperFrame.atOrigin(50), Illustration.PRINT_SHADE_PX_PER_MM);
     }
 
     /** The same at screen resolution, as after an edit. */
     @Benchmark
     public Drawing shadeOnScreen() {
-        return Illustration.shadeOnly(storey, PaperFrame.atOrigin(50), Illustration.SCREEN_SHADE_PX_PER_MM)
+        return Illustration.shadeOnly(view, PaperFrame.atOrigin(50), Illustration.SCREEN_SHADE_PX_PER_MM)
                 .only(k -> k != LayerKind.PAPER);
     }
 }

@@ -1,14 +1,14 @@
 package honeylamp.cli;
 
+import honeylamp.derive.LaidPage;
 import honeylamp.derive.LaidPlan;
-import honeylamp.derive.LaidStorey;
 import honeylamp.illustrate.Illustration;
 import honeylamp.illustrate.Lamp;
 import honeylamp.output.Export;
 import honeylamp.output.Export.Backing;
 import honeylamp.output.Progress;
 import honeylamp.plan.Plan;
-import honeylamp.sheet.Page;
+import honeylamp.sheet.ComposedPage;
 import honeylamp.sheet.SheetComposer;
 import java.io.IOException;
 import java.nio.file.Path;
@@ -39,7 +39,7 @@ final class ExportCommand implements Callable<Integer> {
     @Option(
             names = "--page",
             paramLabel = "N",
-            description = "which page, one per storey (default 1), or all for a PDF of all")
+            description = "which page (default 1), or all for a PDF of all")
     private String page = "1";
 
     @Override
@@ -52,12 +52,12 @@ final class ExportCommand implements Callable<Integer> {
         return plan.open().map(p -> write(p, format.get())).orElse(2);
     }
 
-    private static Page composed(LaidStorey storey) {
-        return SheetComposer.compose(storey, Lamp.LIT, Illustration.PRINT_SHADE_PX_PER_MM);
+    private static ComposedPage composed(LaidPage page) {
+        return SheetComposer.compose(page, Lamp.LIT, Illustration.PRINT_SHADE_PX_PER_MM);
     }
 
     private int write(Plan opened, Export.Format format) {
-        var count = opened.storeys().size();
+        var count = opened.presentation().pages().size();
         var all = page.equals("all");
         var number = page.matches("[0-9]{1,6}") ? Integer.parseInt(page) : 0;
         if (!all && (number < 1 || number > count)) {
@@ -69,13 +69,13 @@ final class ExportCommand implements Callable<Integer> {
                     "All pages go into one file only as PDF. Give the file the ending .pdf, or choose a page.");
             return 2;
         }
-        var storeys = LaidPlan.of(opened).all();
+        var pages = LaidPlan.of(opened).pages();
         try {
             if (all) {
-                Export.writeAll(storeys.stream().map(ExportCommand::composed).toList(), output, Progress.NONE);
+                Export.writeAll(pages.stream().map(ExportCommand::composed).toList(), output, Progress.NONE);
             } else {
                 Export.write(
-                        composed(storeys.get(number - 1)),
+                        composed(pages.get(number - 1)),
                         format,
                         new Export.Png(dpi, clear ? Backing.CLEAR : Backing.PAPER),
                         output,

@@ -3,6 +3,7 @@ package honeylamp.catalogue;
 import honeylamp.plan.Brief;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.Plan;
+import honeylamp.plan.Presentation;
 import honeylamp.plan.Repeats;
 import honeylamp.plan.Sheet;
 import honeylamp.plan.Sheet.Paper;
@@ -12,7 +13,6 @@ import honeylamp.plan.Storey;
 import honeylamp.units.Length;
 import honeylamp.units.UnitSystem;
 import java.util.List;
-import java.util.Optional;
 
 /** What an empty plan starts with: wall types, one storey, a look, a light, a sheet; no room, no figure. */
 public final class NewPlan {
@@ -24,15 +24,18 @@ public final class NewPlan {
         return new Plan(
                 "Untitled plan",
                 units,
+                90,
                 WallTypes.starting(units),
                 List.of(Storey.empty(
                         new StoreyId(4),
                         "Ground storey",
                         Length.ZERO,
                         metric ? Length.ofMm(2600) : Length.ofInches(102))),
-                Looks.DAYLIGHT,
-                Looks.UPPER_LEFT,
-                new Sheet(Paper.A3, Way.LANDSCAPE, Optional.empty(), 90, TitleBlock.of("")),
+                Presentation.of(
+                        Looks.DAYLIGHT,
+                        Looks.UPPER_LEFT,
+                        new Sheet(Paper.A3, Way.LANDSCAPE, TitleBlock.of("")),
+                        List.of(new StoreyId(4))),
                 Brief.OPEN,
                 Repeats.NONE,
                 6);

@@ -2,6 +2,8 @@ package honeylamp.demo;
 
 import honeylamp.catalogue.NewPlan;
 import honeylamp.edit.NoteEdits;
+import honeylamp.edit.PageEdits;
+import honeylamp.edit.ViewEdits;
 import honeylamp.geometry.Point;
 import honeylamp.plan.ElementId.WallId;
 import honeylamp.plan.ElementId.WallTypeId;
@@ -163,8 +165,8 @@ public final class JointSheet {
             drawn = NoteEdits.add(drawn, storey, at, (i + 1) + "  " + all.get(i).name)
                     .plan();
         }
-        return drawn.with(new Sheet(
-                Sheet.Paper.A3, Sheet.Way.LANDSCAPE, Optional.of(100), 90, Sheet.TitleBlock.of("Joints of walls")));
+        var sheet = new Sheet(Sheet.Paper.A3, Sheet.Way.LANDSCAPE, Sheet.TitleBlock.of("Joints of walls"));
+        return PageEdits.sheet(ViewEdits.scale(drawn, Optional.of(100)), _ -> sheet);
     }
 
     private static Position field(int index) {

@@ -32,7 +32,7 @@ import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.Role;
 import honeylamp.plan.Wall.BodySide;
-import honeylamp.sheet.Page;
+import honeylamp.sheet.ComposedPage;
 import honeylamp.units.Length;
 import honeylamp.units.UnitSystem;
 import java.util.ArrayList;
@@ -57,7 +57,7 @@ public final class OpeningSheet {
 
     private record Sample(String name, Plan plan) {}
 
-    public static Page page() {
+    public static ComposedPage page() {
         var samples = samples();
         var layers = new ArrayList<Layer>();
         var words = new ArrayList<Mark>();
@@ -75,7 +75,7 @@ public final class OpeningSheet {
                         Path.ring(new Box(0, 0, WIDTH_MM, HEIGHT_MM).ring()),
                         Ink.of(Palettes.DAYLIGHT.of(Role.PAPER).argb())))));
         layers.add(Layer.of(LayerKind.LABELS, words));
-        return new Page(WIDTH_MM, HEIGHT_MM, PaperFrame.atOrigin(50), "Openings", "", new Drawing(layers));
+        return new ComposedPage(WIDTH_MM, HEIGHT_MM, PaperFrame.atOrigin(50), "Openings", "", new Drawing(layers));
     }
 
     private static Mark words(String text, double x, double y, double high, Face face) {
@@ -91,8 +91,8 @@ public final class OpeningSheet {
     }
 
     private static List<Layer> drawn(Plan plan, double scale, double x, double y) {
-        var storey = LaidPlan.of(plan).on(storey(plan));
-        return Illustration.of(storey, new PaperFrame(scale, x, y), Lamp.COLOUR, 1).layers().stream()
+        var view = LaidPlan.of(plan).pages().getFirst().views().getFirst();
+        return Illustration.of(view, new PaperFrame(scale, x, y), Lamp.COLOUR, 1).layers().stream()
                 .filter(l -> SHOWN.contains(l.kind()))
                 .toList();
     }

@@ -9,6 +9,7 @@ import honeylamp.plan.Opening.Hand;
 import honeylamp.plan.Opening.Swing;
 import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Plan;
+import honeylamp.plan.Presentation;
 import honeylamp.plan.Repeats;
 import honeylamp.plan.Sheet;
 import honeylamp.plan.Sheet.TitleBlock;
@@ -22,7 +23,6 @@ import honeylamp.plan.WallType.Poche;
 import honeylamp.units.Length;
 import honeylamp.units.UnitSystem;
 import java.util.List;
-import java.util.Optional;
 
 /**
  * Quillback Lane, Wrenmouth: a tea room with a flat above, in feet and inches. A shop front and a bay look on
@@ -59,6 +59,7 @@ public final class QuillbackLane {
         return new Plan(
                 "Quillback Lane",
                 UnitSystem.FEET_INCHES,
+                115,
                 List.of(
                         new WallType(BRICK, "Outer wall, brick", Length.ofInches(10), true, Poche.SOLID),
                         new WallType(BEARING, "Inner wall, bearing", Length.ofInches(6), true, Poche.SOLID),
@@ -66,20 +67,16 @@ public final class QuillbackLane {
                 List.of(
                         Storey.empty(GROUND, "Ground floor", Length.ZERO, Length.ofInches(108)),
                         Storey.empty(FLAT, "Upper floor", Length.ofInches(120), Length.ofInches(102))),
-                Looks.DAYLIGHT,
-                Looks.UPPER_LEFT,
-                new Sheet(
+                Presentation.of(Looks.DAYLIGHT, Looks.UPPER_LEFT, new Sheet(
                         Sheet.Paper.A3,
                         Sheet.Way.PORTRAIT,
-                        Optional.empty(),
-                        115,
                         new TitleBlock(
                                 "Quillback Lane, Wrenmouth",
                                 "tea room and flat",
                                 "Isolde Marrable",
                                 "Merrin Dole",
                                 "2 November 2026",
-                                "A")),
+                                "A")), List.of(GROUND, FLAT)),
                 Brief.OPEN,
                 Repeats.NONE,
                 6);

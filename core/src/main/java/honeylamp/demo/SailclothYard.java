@@ -8,6 +8,7 @@ import honeylamp.plan.Opening.Hand;
 import honeylamp.plan.Opening.Swing;
 import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Plan;
+import honeylamp.plan.Presentation;
 import honeylamp.plan.Repeats;
 import honeylamp.plan.Sheet;
 import honeylamp.plan.Sheet.TitleBlock;
@@ -20,7 +21,6 @@ import honeylamp.plan.WallType.Poche;
 import honeylamp.units.Length;
 import honeylamp.units.UnitSystem;
 import java.util.List;
-import java.util.Optional;
 
 /**
  * Sailcloth Yard, Wrenmouth: the upper floor of an old net-and-sail loft turned into a home. An old stone
@@ -56,26 +56,23 @@ public final class SailclothYard {
         return new Plan(
                 "Sailcloth Yard",
                 UnitSystem.MM,
+                72,
                 List.of(
                         new WallType(STONE, "Old stone wall", Length.ofMm(550), true, Poche.SOLID),
                         new WallType(BRICK, "Outer wall, brick", Length.ofMm(300), true, Poche.SOLID),
                         new WallType(BEARING, "Inner wall, bearing", Length.ofMm(175), true, Poche.SOLID),
                         new WallType(PARTITION, "Partition", Length.ofMm(100), false, Poche.TINT)),
                 List.of(Storey.empty(new StoreyId(5), "Upper floor", Length.ofMm(2405), Length.ofMm(2700))),
-                Looks.DAYLIGHT,
-                Looks.UPPER_LEFT,
-                new Sheet(
+                Presentation.of(Looks.DAYLIGHT, Looks.UPPER_LEFT, new Sheet(
                         Sheet.Paper.A3,
                         Sheet.Way.LANDSCAPE,
-                        Optional.empty(),
-                        72,
                         new TitleBlock(
                                 "Sailcloth Yard, Wrenmouth",
                                 "Upper floor, furnished",
                                 "Ottoline and Bram Hask",
                                 "Merrin Dole",
                                 "14 September 2026",
-                                "C")),
+                                "C")), List.of(new StoreyId(5))),
                 Brief.OPEN,
                 Repeats.NONE,
                 6);

@@ -1,13 +1,15 @@
 package honeylamp.derive;
 
 import honeylamp.plan.Brief;
+import honeylamp.plan.ElementId.PageId;
 import honeylamp.plan.ElementId.StoreyId;
+import honeylamp.plan.ElementId.ViewId;
 import honeylamp.plan.ElementId.WallTypeId;
-import honeylamp.plan.Light;
-import honeylamp.plan.Look;
+import honeylamp.plan.Page;
 import honeylamp.plan.Plan;
-import honeylamp.plan.Sheet;
+import honeylamp.plan.Presentation;
 import honeylamp.plan.Storey;
+import honeylamp.plan.View;
 import honeylamp.plan.WallType;
 import honeylamp.units.UnitSystem;
 import java.util.List;
@@ -82,19 +84,54 @@ public final class LaidPlan {
         return drawn.units();
     }
 
-    /** Its look. */
-    public Look look() {
-        return drawn.look();
+    /** How it is shown: its looks, views and pages. */
+    public Presentation presentation() {
+        return drawn.presentation();
     }
 
-    /** Its light. */
-    public Light light() {
-        return drawn.light();
+    /** The direction of north, counter-clockwise from east. */
+    public double northDeg() {
+        return drawn.northDeg();
     }
 
-    /** Its sheet. */
-    public Sheet sheet() {
-        return drawn.sheet();
+    /**
+     * A view of this plan.
+     *
+     * @throws NoSuchElementException if the plan has no such view
+     */
+    public LaidView view(ViewId id) {
+        return view(drawn.presentation().view(id).orElseThrow());
+    }
+
+    private LaidView view(View view) {
+        return new LaidView(
+                on(view.storey()), view, drawn.presentation().look(view.look()));
+    }
+
+    /**
+     * A page of this plan.
+     *
+     * @throws NoSuchElementException if the plan has no such page
+     */
+    public LaidPage page(PageId id) {
+        return page(drawn.presentation().page(id).orElseThrow());
+    }
+
+    private LaidPage page(Page page) {
+        return new LaidPage(this, page, page.views().stream().map(this::view).toList());
+    }
+
+    /** All pages, in their order. */
+    public List<LaidPage> pages() {
+        return drawn.presentation().pages().stream().map(this::page).toList();
+    }
+
+    /** The page a view is first on; the view by itself on a sheet like the first page's if it is on none. */
+    public LaidPage pageOf(ViewId id) {
+        var shown = drawn.presentation();
+        return page(shown.pageOf(id)
+                .orElseGet(() -> Page.of(
+                        shown.nextPage(), id, shown.pages().getFirst().sheet())));
     }
 
     /** Its brief. */

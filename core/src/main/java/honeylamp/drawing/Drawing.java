@@ -1,5 +1,6 @@
 package honeylamp.drawing;
 
+import honeylamp.geometry.Path;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -19,6 +20,13 @@ public record Drawing(List<Layer> layers) {
         var all = new ArrayList<>(layers);
         all.addAll(other.layers);
         return new Drawing(all);
+    }
+
+    /** Only what lies within a path. */
+    public Drawing clipped(Path path) {
+        return new Drawing(layers.stream()
+                .map(l -> new Layer(l.kind(), l.blend(), List.of(new Mark.Clip(path, l.marks()))))
+                .toList());
     }
 
     /** Only the layers that pass. */

@@ -3,6 +3,7 @@ package honeylamp.drawing;
 import honeylamp.geometry.Point;
 import honeylamp.units.Checks;
 import java.util.List;
+import java.util.function.IntUnaryOperator;
 
 /** Colours that pass into each other along a line or out from a point, in paper mm; beyond its ends the end colours. */
 public sealed interface Gradient {
@@ -21,6 +22,17 @@ public sealed interface Gradient {
 
     /** The colours, from 0 to 1. */
     List<Stop> stops();
+
+    /** The same gradient in other colours. */
+    default Gradient mapped(IntUnaryOperator change) {
+        var other = stops().stream()
+                .map(s -> new Stop(s.at(), change.applyAsInt(s.rgb())))
+                .toList();
+        return switch (this) {
+            case Linear(var from, var to, _) -> new Linear(from, to, other);
+            case Radial(var centre, var radius, _) -> new Radial(centre, radius, other);
+        };
+    }
 
     /** Along a line, the same across it. */
     record Linear(Point from, Point to, List<Stop> stops) implements Gradient {

@@ -7,6 +7,7 @@ import honeylamp.derive.DimensionTiers;
 import honeylamp.derive.FixedParts;
 import honeylamp.derive.LaidPlan;
 import honeylamp.derive.LaidStorey;
+import honeylamp.derive.LaidView;
 import honeylamp.derive.OpeningCut;
 import honeylamp.derive.Room;
 import honeylamp.derive.StoreyGeometry;
@@ -24,11 +25,13 @@ import honeylamp.geometry.Point;
 import honeylamp.plan.ElementId.OpeningId;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Ground;
+import honeylamp.plan.Look;
 import honeylamp.plan.Oklch;
 import honeylamp.plan.Opening;
 import honeylamp.plan.Role;
 import honeylamp.plan.RoomMark;
-import honeylamp.plan.Sheet;
+import honeylamp.plan.Showing;
+import honeylamp.plan.Showing.Kind;
 import honeylamp.plan.Structure;
 import honeylamp.units.Length;
 import java.util.ArrayList;
@@ -38,7 +41,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 
-/** The picture of one storey. */
+/** The picture of a view. */
 public final class Illustration {
     /** Resolution of corner shade on a printed page, in pixels per paper mm: a quarter of 300 dpi. */
     public static final double PRINT_SHADE_PX_PER_MM = 300 / Length.MM_PER_INCH / 4;
@@ -46,8 +49,11 @@ public final class Illustration {
     /** Resolution of corner shade on screen, in pixels per paper mm. */
     public static final double SCREEN_SHADE_PX_PER_MM = 1.2;
 
+    private final LaidView view;
     private final LaidStorey storey;
     private final LaidPlan plan;
+    private final Look look;
+    private final Showing showing;
     private final StoreyGeometry geometry;
     private final PaperFrame frame;
     private final Lamp lamp;
@@ -58,35 +64,38 @@ public final class Illustration {
     private final SiteArt site;
     private final FixedParts fixed;
 
-    private Illustration(LaidStorey storey, PaperFrame frame, Lamp lamp, double shadePxPerMm) {
-        this.storey = storey;
-        this.plan = storey.plan();
+    private Illustration(LaidView view, PaperFrame frame, Lamp lamp, double shadePxPerMm) {
+        this.view = view;
+        this.storey = view.storey();
+        this.plan = view.plan();
+        this.look = view.look();
+        this.showing = view.view().showing();
         this.geometry = storey.geometry();
         this.frame = frame;
         this.lamp = lamp;
         this.shadePxPerMm = shadePxPerMm;
-        this.pens = Pens.of(plan.look(), frame.scale());
-        this.floors = new FloorArt(frame, pens, plan.look().textureStrength());
+        this.pens = Pens.of(look, frame.scale());
+        this.floors = new FloorArt(frame, pens, look.textureStrength());
         this.structures = new StructureArt(frame, pens, lamp);
         this.site = new SiteArt(frame, pens, lamp, floors);
         this.fixed = storey.fixedParts();
     }
 
     /**
-     * The whole picture of a storey.
+     * The whole picture of a view.
      *
      * @param frame where the plan lies on paper
      * @param lamp how much is lit
      * @param shadePxPerMm resolution of corner shade, in pixels per paper mm
      */
-    public static Drawing of(LaidStorey storey, PaperFrame frame, Lamp lamp, double shadePxPerMm) {
-        return new Illustration(storey, frame, lamp, shadePxPerMm).drawing();
+    public static Drawing of(LaidView view, PaperFrame frame, Lamp lamp, double shadePxPerMm) {
+        return new Illustration(view, frame, lamp, shadePxPerMm).drawing();
     }
 
-    /** Only the shade of a storey, cast and corner, for measuring and comparing. */
-    public static Drawing shadeOnly(LaidStorey storey, PaperFrame frame, double shadePxPerMm) {
+    /** Only the shade of a view, cast and corner, for measuring and comparing. */
+    public static Drawing shadeOnly(LaidView view, PaperFrame frame, double shadePxPerMm) {
         var layers = new ArrayList<Layer>();
-        new Illustration(storey, frame, Lamp.LIT, shadePxPerMm).shade(layers);
+        new Illustration(view, frame, Lamp.LIT, shadePxPerMm).shade(layers);
         return new Drawing(layers);
     }
 
@@ -95,8 +104,8 @@ public final class Illustration {
         var ground = new ArrayList<>(site.ground(geometry.storey().grounds()));
         ground.addAll(site.bays(fixed.blocks()));
         ground.addAll(structures.balconies(fixed.blocks(), floors));
-        add(layers, LayerKind.GROUND, ground);
-        add(layers, LayerKind.FLOOR, floorMarks());
+        add(layers, LayerKind.GROUND, Kind.GROUND, ground);
+        add(layers, LayerKind.FLOOR, Kind.FINISHES, floorMarks());
         furniture(layers);
         if (lamp == Lamp.LIT) {
             shade(layers);
@@ -105,31 +114,56 @@ public final class Illustration {
         onFloor.addAll(
                 new StairArt(frame, pens, lamp, geometry.storey().levels().cut().mm()).marks(fixed.stairs()));
         onFloor.addAll(site.cars(fixed.blocks()));
-        add(layers, LayerKind.STRUCTURES, onFloor);
+        add(layers, LayerKind.STRUCTURES, Kind.FIXED_PARTS, onFloor);
         var walls = new ArrayList<>(new WallArt(frame, pens).marks(storey, lamp));
         walls.addAll(structures.cut(fixed.blocks()));
-        add(layers, LayerKind.POCHE, walls);
+        add(layers, LayerKind.POCHE, Kind.WALLS, walls);
         var openings = new OpeningArt(frame, pens).drawn(geometry.cuts());
-        add(layers, LayerKind.OPENINGS, openings.seen());
+        add(layers, LayerKind.OPENINGS, Kind.OPENINGS, openings.seen());
         var overhead = new ArrayList<>(openings.overhead());
         overhead.addAll(structures.overhead(fixed.blocks()));
-        add(layers, LayerKind.OVERHEAD, overhead);
-        add(layers, LayerKind.DIMENSIONS, dimensions());
-        var labels = new LabelArt(frame, pens, plan.units());
-        var tagged = plan.sheet().tags() == Sheet.Tags.SHOWN ? Tags.of(plan) : Map.<OpeningId, String>of();
-        var tags = new TagArt(frame, pens);
-        var words = new ArrayList<>(labels.rooms(geometry, fixed, tags.covered(geometry.cuts(), tagged)));
-        words.addAll(site.names(geometry, dimensioned(), plan.units()));
-        words.addAll(labels.notes(geometry.storey().notes()));
-        words.addAll(tags.marks(geometry.cuts(), tagged));
-        add(layers, LayerKind.LABELS, words);
-        return new Drawing(layers);
+        add(layers, LayerKind.OVERHEAD, Kind.OVERHEAD, overhead);
+        if (showing.shows(Kind.DIMENSIONS)) {
+            add(layers, LayerKind.DIMENSIONS, Kind.DIMENSIONS, dimensions());
+        }
+        words(layers);
+        return seen(new Drawing(layers));
     }
 
-    private static void add(List<Layer> layers, LayerKind kind, List<Mark> marks) {
-        if (!marks.isEmpty()) {
-            layers.add(Layer.of(kind, marks));
+    private void words(List<Layer> layers) {
+        var labels = new LabelArt(view, frame, pens);
+        var tagged = showing.shows(Kind.TAGS) ? Tags.of(plan) : Map.<OpeningId, String>of();
+        var tags = new TagArt(frame, pens);
+        var words = new ArrayList<Mark>();
+        if (showing.shows(Kind.ROOM_NAMES)) {
+            var names = new ArrayList<>(labels.rooms(tags.covered(geometry.cuts(), tagged)));
+            names.addAll(site.names(geometry, dimensioned(), plan.units()));
+            words.addAll(faint(Kind.ROOM_NAMES, names));
         }
+        if (showing.shows(Kind.NOTES)) {
+            words.addAll(faint(Kind.NOTES, labels.notes(geometry.storey().notes())));
+        }
+        words.addAll(faint(Kind.TAGS, tags.marks(geometry.cuts(), tagged)));
+        if (!words.isEmpty()) {
+            layers.add(Layer.of(LayerKind.LABELS, words));
+        }
+    }
+
+    private void add(List<Layer> layers, LayerKind layer, Kind kind, List<Mark> marks) {
+        if (!marks.isEmpty() && showing.shows(kind)) {
+            layers.add(Layer.of(layer, faint(kind, marks)));
+        }
+    }
+
+    private List<Mark> faint(Kind kind, List<Mark> marks) {
+        return showing.of(kind) == Showing.Degree.FADED ? Fading.of(marks, pens.colour(Role.PAPER)) : marks;
+    }
+
+    /** What of a picture lies within the part of the plan that is seen. */
+    private Drawing seen(Drawing whole) {
+        return view.crop()
+                .map(box -> whole.clipped(frame.paper(Path.ring(box.ring()))))
+                .orElse(whole);
     }
 
     private List<Mark> floorMarks() {
@@ -193,27 +227,32 @@ public final class Illustration {
     private void furniture(List<Layer> layers) {
         var art = new FurnitureArt(frame, pens, lamp);
         var pieces = geometry.storey().furnishings();
-        add(layers, LayerKind.RUGS, art.marks(pieces, SymbolPart.Level.FLOOR));
-        add(layers, LayerKind.FURNITURE, art.marks(pieces, SymbolPart.Level.BODY));
-        add(layers, LayerKind.TOPS, art.marks(pieces, SymbolPart.Level.TOP));
+        add(layers, LayerKind.RUGS, Kind.FURNITURE, art.marks(pieces, SymbolPart.Level.FLOOR));
+        add(layers, LayerKind.FURNITURE, Kind.FURNITURE, art.marks(pieces, SymbolPart.Level.BODY));
+        add(layers, LayerKind.TOPS, Kind.FURNITURE, art.marks(pieces, SymbolPart.Level.TOP));
     }
 
     private void shade(List<Layer> layers) {
-        var look = plan.look();
-        var solids = Solids.of(geometry, fixed, look.heightCap().mm());
+        var solids = Solids.of(geometry, fixed, showing, look.heightCap().mm());
         var surface = shadedSurface();
         if (surface.isEmpty()) {
             return;
         }
         if (look.castShadow() > 0) {
-            var cast = new CastShadow(frame, pens, plan.light(), look.castShadow());
-            add(layers, LayerKind.FLOOR_SHADOW, cast.onFloor(surface, solids.all()));
-            add(layers, LayerKind.TOP_SHADOW, cast.onTops(solids));
+            var cast = new CastShadow(frame, pens, view.view().light(), look.castShadow());
+            shadow(layers, LayerKind.FLOOR_SHADOW, cast.onFloor(surface, solids.all()));
+            shadow(layers, LayerKind.TOP_SHADOW, cast.onTops(solids));
         }
         if (look.cornerShade() > 0) {
             var picture = CornerShade.of(
                     frame, surface, solids.all(), look.cornerReach().mm(), look.cornerShade(), shadePxPerMm);
             layers.add(new Layer(LayerKind.CORNER_SHADE, Blend.MULTIPLY, List.of(picture)));
+        }
+    }
+
+    private static void shadow(List<Layer> layers, LayerKind layer, List<Mark> marks) {
+        if (!marks.isEmpty()) {
+            layers.add(Layer.of(layer, marks));
         }
     }
 
@@ -240,7 +279,7 @@ public final class Illustration {
         var art = new DimensionArt(frame, pens);
         var out = new ArrayList<>(art.singles(geometry.storey().dimensions(), plan.units()));
         out.addAll(art.radii(geometry.storey().walls(), plan.units()));
-        var sides = DimensionTiers.of(geometry, plan.units());
+        var sides = sides(view);
         if (!sides.isEmpty()) {
             out.addAll(art.tiers(sides, keptClear(geometry)));
         }
@@ -257,7 +296,7 @@ public final class Illustration {
 
     /** Where dimensions are written around the building, in plan mm. */
     private List<Outline> dimensioned() {
-        var sides = DimensionTiers.of(geometry, plan.units());
+        var sides = sides(view);
         return sides.isEmpty()
                 ? List.of()
                 : List.of(Outline.of(DimensionArt.occupied(sides, keptClear(geometry))
@@ -266,21 +305,36 @@ public final class Illustration {
     }
 
     /**
-     * What a storey takes up in the plan, in plan mm, and the paper room its dimensions need around it.
+     * What a view takes up in the plan, in plan mm, and the paper room its dimensions need around it.
      */
     public record Extent(Box planMm, double marginPaperMm) {}
 
-    /** The extent of a storey; empty if there are no walls. */
-    public static Optional<Extent> extent(LaidStorey storey) {
-        var geometry = storey.geometry();
-        var plan = storey.plan();
-        var sides = DimensionTiers.of(geometry, plan.units());
+    /** The dimension tiers that are seen: those around a whole building only. */
+    private static List<DimensionTiers.SideTiers> sides(LaidView view) {
+        return view.view().showing().shows(Kind.DIMENSIONS) && view.crop().isEmpty()
+                ? tiers(view)
+                : List.of();
+    }
+
+    private static List<DimensionTiers.SideTiers> tiers(LaidView view) {
+        return DimensionTiers.of(view.storey().geometry(), view.plan().units());
+    }
+
+    /** The extent of a view; empty if there is nothing to see. */
+    public static Optional<Extent> extent(LaidView view) {
+        if (view.crop().isPresent()) {
+            return view.crop().map(box -> new Extent(box, 0));
+        }
+        var geometry = view.storey().geometry();
+        var sides = tiers(view);
         var grounds = geometry.storey().grounds().stream().map(g -> g.ring().bounds());
         var around = Stream.concat(grounds, keptClear(geometry).stream()).reduce(Box::union);
         if (sides.isEmpty()) {
             return around.map(box -> new Extent(box, 0));
         }
         var building = DimensionArt.occupied(sides, keptClear(geometry));
-        return Optional.of(new Extent(around.map(building::union).orElse(building), DimensionArt.roomMm(sides)));
+        return Optional.of(new Extent(
+                around.map(building::union).orElse(building),
+                sides(view).isEmpty() ? 0 : DimensionArt.roomMm(sides)));
     }
 }

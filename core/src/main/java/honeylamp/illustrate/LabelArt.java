@@ -3,6 +3,7 @@ package honeylamp.illustrate;
 import honeylamp.catalogue.Furnishings;
 import honeylamp.derive.FixedParts;
 import honeylamp.derive.LabelSpot;
+import honeylamp.derive.LaidView;
 import honeylamp.derive.LeafSweep;
 import honeylamp.derive.Picking;
 import honeylamp.derive.Room;
@@ -14,8 +15,11 @@ import honeylamp.geometry.Box;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Path;
 import honeylamp.geometry.Point;
+import honeylamp.geometry.Regions;
+import honeylamp.geometry.Segment;
 import honeylamp.plan.Note;
 import honeylamp.plan.Role;
+import honeylamp.plan.Showing;
 import honeylamp.plan.Storey;
 import honeylamp.plan.Structure;
 import honeylamp.units.AreaText;
@@ -23,8 +27,10 @@ import honeylamp.units.Length;
 import honeylamp.units.LengthText;
 import honeylamp.units.UnitSystem;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 
 /** Writes room labels at the freest place and notes where they were put. */
 final class LabelArt {
@@ -38,6 +44,7 @@ final class LabelArt {
     private static final double LEADING = 1.75;
     private static final double TRACKING = 0.04;
     private static final double PLATE_AIR_MM = 1.2;
+    private static final double LEADER_DOT_MM = 0.5;
 
     /** A label that touches less than this squared is taken to lie free. */
     private static final double TOUCH_MM = 0.7;
@@ -45,36 +52,106 @@ final class LabelArt {
     private final PaperFrame frame;
     private final Pens pens;
     private final UnitSystem units;
+    private final LaidView view;
 
-    LabelArt(PaperFrame frame, Pens pens, UnitSystem units) {
+    LabelArt(LaidView view, PaperFrame frame, Pens pens) {
         this.pens = pens;
         this.frame = frame;
-        this.units = units;
+        this.units = view.plan().units();
+        this.view = view;
     }
 
     /** One line of a label. */
-    private record Line(String text, double height, Face face, double tracking) {
+    record Line(String text, double height, Face face, double tracking) {
         double width() {
             return face.widthMm(text, height, tracking);
         }
     }
 
     /** The labels of rooms, clear of what else is given. */
-    List<Mark> rooms(StoreyGeometry geometry, FixedParts fixed, List<Outline> taken) {
+    List<Mark> rooms(List<Outline> taken) {
         var out = new ArrayList<Mark>();
-        var obstacles = obstacles(geometry, fixed, taken);
+        for (var label : placed(taken)) {
+            label.leader().ifPresent(line -> leader(out, line));
+            if (label.plated()) {
+                plate(out, label.centre(), label.lines());
+            }
+            write(out, label.centre(), label.lines());
+        }
+        return out;
+    }
+
+    /**
+     * The name of a room where it is written.
+     *
+     * @param centre in paper mm
+     * @param plated whether it needs a ground of its own to be read
+     * @param leader from the label into its room, in paper mm, if it lies outside
+     */
+    record Placed(Room room, Point centre, List<Line> lines, boolean plated, Optional<Segment> leader) {
+        /** What it covers, in paper mm. */
+        Box box() {
+            return LabelArt.box(centre, lines);
+        }
+    }
+
+    /** The names of all rooms that are seen, clear of what else is given. */
+    List<Placed> placed(List<Outline> taken) {
+        var geometry = view.storey().geometry();
+        var obstacles = obstacles(geometry, taken);
+        var out = new ArrayList<Placed>();
         for (var room : geometry.rooms()) {
             if (!room.name().isBlank()) {
-                label(out, room, obstacles);
+                seen(room).ifPresent(outline -> out.add(
+                        byHand(room).orElseGet(() -> label(room, outline, obstacles))));
             }
         }
         return out;
     }
 
+    /** The part of a room that is seen. */
+    private Optional<Outline> seen(Room room) {
+        if (view.crop().isEmpty()) {
+            return Optional.of(room.outline());
+        }
+        var part = Outline.of(view.crop().get().ring());
+        return Regions.intersection(List.of(room.outline()), List.of(part)).stream()
+                .max(Comparator.comparingDouble(Outline::area));
+    }
+
+    /** A name that was put somewhere by hand, in full, with a leader if it lies outside its room. */
+    private Optional<Placed> byHand(Room room) {
+        return room.mark().flatMap(m -> view.view().movedName(m.id())).map(at -> {
+            var centre = frame.paper(at.point());
+            var lines = forms(room, room.outline()).getFirst();
+            return new Placed(room, centre, lines, false, leaderTo(room, at.point(), box(centre, lines)));
+        });
+    }
+
+    private Optional<Segment> leaderTo(Room room, Point at, Box label) {
+        if (room.outline().contains(at)) {
+            return Optional.empty();
+        }
+        var end = frame.paper(LabelSpot.freest(room.outline()).centre());
+        var air = label.grown(AIR_MM);
+        var start = new Point(
+                Math.clamp(end.x(), air.minX(), air.maxX()), Math.clamp(end.y(), air.minY(), air.maxY()));
+        return Optional.of(new Segment(start, end));
+    }
+
+    private void leader(List<Mark> out, Segment line) {
+        out.add(new Mark.Stroke(Path.line(line.a(), line.b()), pens.dimension(), pens.dimensionInk()));
+        out.add(new Mark.Fill(Path.circle(line.b(), LEADER_DOT_MM), pens.dimensionInk()));
+    }
+
     /** What labels keep off: furniture, posts, stairs, and the swing of doors. */
-    private static List<Outline> obstacles(StoreyGeometry geometry, FixedParts fixed, List<Outline> taken) {
-        var storey = geometry.storey();
-        var out = new ArrayList<>(furniture(storey));
+    private List<Outline> obstacles(StoreyGeometry geometry, List<Outline> taken) {
+        var showing = view.view().showing();
+        var fixed = view.storey().fixedParts();
+        var out = new ArrayList<Outline>();
+        if (showing.shows(Showing.Kind.FURNITURE)) {
+            out.addAll(furniture(geometry.storey()));
+        }
         out.addAll(taken);
         for (var part : fixed.blocks()) {
             if (!part.is(Structure.Kind.BALCONY)) {
@@ -108,25 +185,30 @@ final class LabelArt {
     }
 
     /** From the fullest label to the smallest; the first that lies free is written, else one on a plate. */
-    private void label(List<Mark> out, Room room, List<Outline> obstacles) {
-        var middle = LabelSpot.freest(room.outline()).centre();
+    private Placed label(Room room, Outline outline, List<Outline> obstacles) {
+        var middle = LabelSpot.freest(outline).centre();
+        var forms = forms(room, outline);
+        for (var form : forms) {
+            var spot = spot(outline, middle, form, obstacles);
+            if (spot.overlapMm2() <= frame.planMm(TOUCH_MM) * frame.planMm(TOUCH_MM)) {
+                return new Placed(room, frame.paper(spot.at()), form, false, Optional.empty());
+            }
+        }
+        var at = spot(outline, middle, forms.getLast(), obstacles).at();
+        return new Placed(room, frame.paper(at), forms.getLast(), true, Optional.empty());
+    }
+
+    private List<List<Line>> forms(Room room, Outline outline) {
+        var middle = LabelSpot.freest(outline).centre();
         var name = room.name().toUpperCase(Locale.ROOT);
         var area = new Line(AreaText.shown(room.areaMm2(), units), SIZE_MM, Face.REGULAR, 0);
         var clear = new Line(clearText(LabelSpot.clearSize(room.outline(), middle)), SIZE_MM, Face.REGULAR, 0);
         var small = new Line(area.text, SMALL_SIZE_MM, Face.REGULAR, 0);
-        var forms = List.of(
+        return List.of(
                 List.of(name(name, NAME_MM), area, clear),
                 List.of(name(name, NAME_MM), area),
                 List.of(name(name, SMALL_NAME_MM), small),
                 broken(name, small));
-        for (var form : forms) {
-            if (place(out, room, middle, form, obstacles)) {
-                return;
-            }
-        }
-        var at = frame.paper(spot(room, middle, forms.getLast(), obstacles).at());
-        plate(out, at, forms.getLast());
-        write(out, at, forms.getLast());
     }
 
     private static Line name(String text, double height) {
@@ -153,23 +235,13 @@ final class LabelArt {
                 : a + " \u00d7 " + b;
     }
 
-    private LabelSpot.Spot spot(Room room, Point middle, List<Line> lines, List<Outline> obstacles) {
+    private LabelSpot.Spot spot(Outline outline, Point middle, List<Line> lines, List<Outline> obstacles) {
         return LabelSpot.forLabel(
-                room.outline(),
+                outline,
                 middle,
                 frame.planMm(width(lines) + 2 * AIR_MM),
                 frame.planMm(height(lines) + 2 * AIR_MM),
                 obstacles);
-    }
-
-    /** Writes the label if it finds a place free of all obstacles. */
-    private boolean place(List<Mark> out, Room room, Point middle, List<Line> lines, List<Outline> obstacles) {
-        var spot = spot(room, middle, lines, obstacles);
-        if (spot.overlapMm2() > frame.planMm(TOUCH_MM) * frame.planMm(TOUCH_MM)) {
-            return false;
-        }
-        write(out, frame.paper(spot.at()), lines);
-        return true;
     }
 
     private static double width(List<Line> lines) {

@@ -1,6 +1,6 @@
 package honeylamp.illustrate;
 
-import honeylamp.derive.LaidStorey;
+import honeylamp.derive.LaidView;
 import honeylamp.derive.OpeningCut;
 import honeylamp.derive.StoreyGeometry;
 import honeylamp.derive.WallPiece;
@@ -56,9 +56,9 @@ public final class RaisedGlance {
     }
 
     /** The marks of a glance in a picture so many pixels large; none if there is no wall. */
-    public static List<Mark> marks(LaidStorey storey, double widthPx, double heightPx) {
-        var geometry = storey.geometry();
-        var palette = storey.plan().look().palette();
+    public static List<Mark> marks(LaidView view, double widthPx, double heightPx) {
+        var geometry = view.storey().geometry();
+        var palette = view.look().palette();
         var parts = parts(geometry);
         if (parts.isEmpty()) {
             return List.of();

@@ -23,9 +23,9 @@ import honeylamp.plan.Dimension;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Ground;
+import honeylamp.plan.Look;
 import honeylamp.plan.Note;
 import honeylamp.plan.Opening;
-import honeylamp.plan.Plan;
 import honeylamp.plan.RoomMark;
 import honeylamp.plan.SettingOutLine;
 import honeylamp.plan.Structure;
@@ -165,8 +165,8 @@ public final class Sketches {
     }
 
     /** An opening as it will look: its cut cleared of poché, with leaf or glass. */
-    public static List<Mark> opening(Plan plan, PaperFrame frame, OpeningCut cut, double penMm) {
-        var pens = Pens.of(plan.look(), frame.scale());
+    public static List<Mark> opening(Look look, PaperFrame frame, OpeningCut cut, double penMm) {
+        var pens = Pens.of(look, frame.scale());
         var ring = frame.paper(Path.ring(cut.ring()));
         var out = new ArrayList<Mark>();
         out.add(new Mark.Fill(ring, Ink.of(ScreenColours.PAPER.argb())));

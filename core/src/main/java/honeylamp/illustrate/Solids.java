@@ -6,6 +6,9 @@ import honeylamp.derive.OpeningCut;
 import honeylamp.derive.StoreyGeometry;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Outline;
+import honeylamp.plan.Showing;
+import honeylamp.plan.Showing.Degree;
+import honeylamp.plan.Showing.Kind;
 import honeylamp.plan.Stair;
 import honeylamp.plan.Storey;
 import honeylamp.plan.Structure;
@@ -33,9 +36,19 @@ record Solids(List<Solid> walls, List<Solid> pieces) {
 
     private static final double CAR_CORNER_MM = 120;
 
-    static Solids of(StoreyGeometry geometry, FixedParts fixed, double heightCapMm) {
+    /** Of what a view shows in full: what is faint throws no shade. */
+    static Solids of(StoreyGeometry geometry, FixedParts fixed, Showing showing, double heightCapMm) {
+        var pieces = new ArrayList<Solid>();
+        if (showing.of(Kind.FURNITURE) == Degree.SHOWN) {
+            pieces.addAll(furniture(geometry.storey(), heightCapMm));
+        }
+        pieces.addAll(parts(geometry.storey(), fixed, showing, heightCapMm));
+        var walls = showing.of(Kind.WALLS) == Degree.SHOWN ? walls(geometry, heightCapMm) : List.<Solid>of();
+        return new Solids(walls, List.copyOf(pieces));
+    }
+
+    private static List<Solid> walls(StoreyGeometry geometry, double heightCapMm) {
         var walls = new ArrayList<Solid>();
-        var storey = geometry.storey();
         for (var part : geometry.poche()) {
             walls.add(new Solid(part, heightCapMm));
         }
@@ -48,10 +61,10 @@ record Solids(List<Solid> walls, List<Solid> pieces) {
                         Math.min(heightCapMm, cut.opening().sill().mm())));
             }
         }
-        return new Solids(List.copyOf(walls), pieces(storey, fixed, heightCapMm));
+        return List.copyOf(walls);
     }
 
-    private static List<Solid> pieces(Storey storey, FixedParts fixed, double cap) {
+    private static List<Solid> furniture(Storey storey, double cap) {
         var out = new ArrayList<Solid>();
         for (var piece : storey.furnishings()) {
             var kind = Furnishings.of(piece.kind());
@@ -67,7 +80,15 @@ record Solids(List<Solid> walls, List<Solid> pieces) {
                 }
             }
         }
+        return out;
+    }
+
+    private static List<Solid> parts(Storey storey, FixedParts fixed, Showing showing, double cap) {
+        var out = new ArrayList<Solid>();
         for (var part : fixed.blocks()) {
+            if (showing.of(kind(part)) != Degree.SHOWN) {
+                continue;
+            }
             if (rises(part)) {
                 out.add(new Solid(
                         Outline.of(part.footprint()),
@@ -80,13 +101,17 @@ record Solids(List<Solid> walls, List<Solid> pieces) {
             }
         }
         for (var stair : fixed.stairs()) {
-            if (stair.seen() == FixedParts.End.FOOT) {
+            if (showing.of(Kind.FIXED_PARTS) == Degree.SHOWN && stair.seen() == FixedParts.End.FOOT) {
                 for (var part : stair.steps().below(storey.levels().cut().mm())) {
                     out.add(new Solid(part, Math.min(cap, STEPS_MM)));
                 }
             }
         }
-        return List.copyOf(out);
+        return out;
+    }
+
+    private static Kind kind(Structure part) {
+        return part.form() instanceof Structure.ParkingBay ? Kind.GROUND : Kind.FIXED_PARTS;
     }
 
     /** Whether a part stands up from the floor; the others lie in it or hang above. */

@@ -1,6 +1,6 @@
 package honeylamp.output;
 
-import honeylamp.sheet.Page;
+import honeylamp.sheet.ComposedPage;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.Arrays;
@@ -53,7 +53,7 @@ public final class Export {
      * @throws IOException if the file cannot be written; an older file of that name is then untouched
      * @throws Progress.Cancelled if the progress ended the work; likewise
      */
-    public static void writeAll(List<Page> pages, Path file, Progress progress) throws IOException, Progress.Cancelled {
+    public static void writeAll(List<ComposedPage> pages, Path file, Progress progress) throws IOException, Progress.Cancelled {
         WholeFile.<Progress.Cancelled>write(file, out -> PdfOutput.write(pages, out, progress));
     }
 
@@ -63,7 +63,7 @@ public final class Export {
      * @throws IOException if the file cannot be written; an older file of that name is then untouched
      * @throws Progress.Cancelled if the progress ended the work; likewise
      */
-    public static void write(Page page, Format format, Png png, Path file, Progress progress)
+    public static void write(ComposedPage page, Format format, Png png, Path file, Progress progress)
             throws IOException, Progress.Cancelled {
         WholeFile.<Progress.Cancelled>write(file, out -> {
             switch (format) {

@@ -11,7 +11,7 @@ import honeylamp.drawing.Mark;
 import honeylamp.drawing.Pen;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Path;
-import honeylamp.sheet.Page;
+import honeylamp.sheet.ComposedPage;
 import honeylamp.units.Length;
 import java.awt.color.ColorSpace;
 import java.awt.color.ICC_Profile;
@@ -69,7 +69,7 @@ public final class PdfOutput {
     }
 
     /** One document of several pages; title and author are those of the first. */
-    static void write(List<Page> pages, OutputStream out, Progress progress) throws IOException, Progress.Cancelled {
+    static void write(List<ComposedPage> pages, OutputStream out, Progress progress) throws IOException, Progress.Cancelled {
         var first = pages.getFirst();
         try (var document = new PDDocument()) {
             document.setVersion(1.6f);
@@ -97,7 +97,7 @@ public final class PdfOutput {
         }
     }
 
-    private void page(Page page, Progress progress) throws IOException, Progress.Cancelled {
+    private void page(ComposedPage page, Progress progress) throws IOException, Progress.Cancelled {
         var paper = new PDPage(
                 new PDRectangle((float) (page.widthMm() * POINTS_PER_MM), (float) (page.heightMm() * POINTS_PER_MM)));
         document.addPage(paper);

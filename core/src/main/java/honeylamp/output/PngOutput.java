@@ -5,7 +5,7 @@ import honeylamp.drawing.Mark;
 import honeylamp.geometry.Affine;
 import honeylamp.output.Export.Backing;
 import honeylamp.output.Export.Png;
-import honeylamp.sheet.Page;
+import honeylamp.sheet.ComposedPage;
 import honeylamp.units.Length;
 import java.awt.Color;
 import java.awt.image.BufferedImage;
@@ -29,7 +29,7 @@ public final class PngOutput {
      *
      * @throws IllegalArgumentException if it would have more than 80 million pixels, or none
      */
-    public static BufferedImage image(Page page, Png png) {
+    public static BufferedImage image(ComposedPage page, Png png) {
         var dpi = png.dpi();
         var perMm = dpi / Length.MM_PER_INCH;
         var width = Math.round(page.widthMm() * perMm);
@@ -61,7 +61,7 @@ public final class PngOutput {
     }
 
     /** The paper's colour everywhere, so that a last row of pixels that the page covers in part is no dark line. */
-    private static void papered(Page page, BufferedImage image) {
+    private static void papered(ComposedPage page, BufferedImage image) {
         page.drawing().only(k -> k == LayerKind.PAPER).layers().stream()
                 .flatMap(l -> l.marks().stream())
                 .filter(Mark.Fill.class::isInstance)
@@ -75,7 +75,7 @@ public final class PngOutput {
                 });
     }
 
-    static void write(Page page, Png png, OutputStream out, Progress progress) throws IOException, Progress.Cancelled {
+    static void write(ComposedPage page, Png png, OutputStream out, Progress progress) throws IOException, Progress.Cancelled {
         progress.at(0.1);
         var image = unweighed(image(page, png));
         progress.at(0.6);

@@ -9,7 +9,7 @@ import honeylamp.geometry.Affine;
 import honeylamp.geometry.Point;
 import honeylamp.plan.Treatment.Lie;
 import honeylamp.plan.Underlay;
-import honeylamp.sheet.Page;
+import honeylamp.sheet.ComposedPage;
 import honeylamp.underlay.TracedPicture;
 import honeylamp.underlay.UnderlayPainter;
 import java.awt.Color;
@@ -36,7 +36,7 @@ public final class ScreenPainter {
      * @param toPixels from paper mm to pixels of the image
      */
     public static void paint(
-            Page page, Iterable<Traced> underlays, List<Mark> ghost, BufferedImage image, Affine toPixels) {
+            ComposedPage page, Iterable<Traced> underlays, List<Mark> ghost, BufferedImage image, Affine toPixels) {
         var g = image.createGraphics();
         g.setColor(DESK);
         g.fillRect(0, 0, image.getWidth(), image.getHeight());

@@ -11,7 +11,7 @@ import honeylamp.drawing.TypeLine;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Path;
 import honeylamp.geometry.Point;
-import honeylamp.sheet.Page;
+import honeylamp.sheet.ComposedPage;
 import java.awt.geom.AffineTransform;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
@@ -40,7 +40,7 @@ public final class SvgOutput {
         this.xml = xml;
     }
 
-    static void write(Page page, OutputStream out, Progress progress) throws IOException, Progress.Cancelled {
+    static void write(ComposedPage page, OutputStream out, Progress progress) throws IOException, Progress.Cancelled {
         try {
             var xml = XMLOutputFactory.newDefaultFactory().createXMLStreamWriter(out, "UTF-8");
             new SvgOutput(xml).page(page, progress);
@@ -50,7 +50,7 @@ public final class SvgOutput {
         }
     }
 
-    private void page(Page page, Progress progress) throws XMLStreamException, IOException, Progress.Cancelled {
+    private void page(ComposedPage page, Progress progress) throws XMLStreamException, IOException, Progress.Cancelled {
         xml.writeStartDocument("UTF-8", "1.0");
         xml.writeStartElement("svg");
         xml.writeDefaultNamespace("http://www.w3.org/2000/svg");

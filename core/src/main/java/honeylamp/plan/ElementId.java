@@ -71,6 +71,9 @@ public sealed interface ElementId {
                     case GroundId _ -> "g";
                     case UnitId _ -> "m";
                     case UnitCopyId _ -> "c";
+                    case LookId _ -> "k";
+                    case ViewId _ -> "v";
+                    case PageId _ -> "p";
                 }
                 + number();
     }
@@ -176,6 +179,27 @@ public sealed interface ElementId {
     /** A place where a unit stands once more. */
     record UnitCopyId(Key key) implements ElementId {
         public UnitCopyId(int number) {
+            this(new Key.Drawn(number));
+        }
+    }
+
+    /** A look that a plan holds; looks are numbered by themselves. */
+    record LookId(Key key) implements ElementId {
+        public LookId(int number) {
+            this(new Key.Drawn(number));
+        }
+    }
+
+    /** A view of a plan; views are numbered by themselves. */
+    record ViewId(Key key) implements ElementId {
+        public ViewId(int number) {
+            this(new Key.Drawn(number));
+        }
+    }
+
+    /** A page of a plan; pages are numbered by themselves. */
+    record PageId(Key key) implements ElementId {
+        public PageId(int number) {
             this(new Key.Drawn(number));
         }
     }

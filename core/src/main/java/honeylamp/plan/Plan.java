@@ -2,6 +2,7 @@ package honeylamp.plan;
 
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.ElementId.WallTypeId;
+import honeylamp.units.Checks;
 import honeylamp.units.UnitSystem;
 import java.util.HashSet;
 import java.util.List;
@@ -11,16 +12,16 @@ import java.util.function.UnaryOperator;
 /**
  * A whole plan: one immutable value from which every picture, list and warning is derived.
  *
+ * @param northDeg direction of north, counter-clockwise from east
  * @param nextNumber the number the next new element gets; larger than every number in use
  */
 public record Plan(
         String name,
         UnitSystem units,
+        double northDeg,
         List<WallType> wallTypes,
         List<Storey> storeys,
-        Look look,
-        Light light,
-        Sheet sheet,
+        Presentation presentation,
         Brief brief,
         Repeats repeats,
         int nextNumber) {
@@ -36,14 +37,20 @@ public record Plan(
         for (var storey : storeys) {
             requireWhole(storey, types);
         }
-        requireStoreys(repeats, storeys);
+        Checks.finite("north", northDeg);
+        requireStoreys(repeats, presentation, storeys);
     }
 
-    private static void requireStoreys(Repeats repeats, List<Storey> storeys) {
+    private static List<StoreyId> ids(List<Storey> storeys) {
+        return storeys.stream().map(Storey::id).toList();
+    }
+
+    private static void requireStoreys(Repeats repeats, Presentation presentation, List<Storey> storeys) {
         var known = new HashSet<StoreyId>();
         storeys.forEach(s -> known.add(s.id()));
         repeats.units().forEach(u -> requireKnown(known, "unit " + u.id().text(), u.storey()));
         repeats.copies().forEach(c -> requireKnown(known, "copy " + c.id().text(), c.storey()));
+        presentation.views().forEach(v -> requireKnown(known, "view " + v.id().text(), v.storey()));
     }
 
     private static void requireKnown(HashSet<StoreyId> known, String what, StoreyId storey) {
@@ -101,53 +108,48 @@ public record Plan(
                 storeys.stream().map(s -> s == before.get() ? after.get() : s).toList());
     }
 
-    /** The plan with other storeys. */
+    /** The plan with other storeys; a new one gets a view and a page, one that goes takes its own along. */
     public Plan withStoreys(List<Storey> other) {
-        return new Plan(name, units, wallTypes, other, look, light, sheet, brief, repeats, nextNumber);
+        return new Plan(name, units, northDeg, wallTypes, other, presentation.following(ids(storeys), ids(other)), brief, repeats, nextNumber);
     }
 
     /** The plan after {@code count} more numbers were given out. */
     public Plan numbersTaken(int count) {
-        return new Plan(name, units, wallTypes, storeys, look, light, sheet, brief, repeats, nextNumber + count);
+        return new Plan(name, units, northDeg, wallTypes, storeys, presentation, brief, repeats, nextNumber + count);
     }
 
-    /** The plan in another look. */
-    public Plan with(Look other) {
-        return new Plan(name, units, wallTypes, storeys, other, light, sheet, brief, repeats, nextNumber);
+    /** The plan shown in another way. */
+    public Plan with(Presentation other) {
+        return new Plan(name, units, northDeg, wallTypes, storeys, other, brief, repeats, nextNumber);
     }
 
-    /** The plan in another light. */
-    public Plan with(Light other) {
-        return new Plan(name, units, wallTypes, storeys, look, other, sheet, brief, repeats, nextNumber);
-    }
-
-    /** The plan on another sheet. */
-    public Plan with(Sheet other) {
-        return new Plan(name, units, wallTypes, storeys, look, light, other, brief, repeats, nextNumber);
+    /** The plan with north elsewhere. */
+    public Plan withNorth(double deg) {
+        return new Plan(name, units, deg, wallTypes, storeys, presentation, brief, repeats, nextNumber);
     }
 
     /** The plan for another brief. */
     public Plan with(Brief other) {
-        return new Plan(name, units, wallTypes, storeys, look, light, sheet, other, repeats, nextNumber);
+        return new Plan(name, units, northDeg, wallTypes, storeys, presentation, other, repeats, nextNumber);
     }
 
     /** The plan with other repeats. */
     public Plan with(Repeats other) {
-        return new Plan(name, units, wallTypes, storeys, look, light, sheet, brief, other, nextNumber);
+        return new Plan(name, units, northDeg, wallTypes, storeys, presentation, brief, other, nextNumber);
     }
 
     /** The plan with other wall types. */
     public Plan withWallTypes(List<WallType> other) {
-        return new Plan(name, units, other, storeys, look, light, sheet, brief, repeats, nextNumber);
+        return new Plan(name, units, northDeg, other, storeys, presentation, brief, repeats, nextNumber);
     }
 
     /** The plan shown in other units. */
     public Plan with(UnitSystem other) {
-        return new Plan(name, other, wallTypes, storeys, look, light, sheet, brief, repeats, nextNumber);
+        return new Plan(name, other, northDeg, wallTypes, storeys, presentation, brief, repeats, nextNumber);
     }
 
     /** The plan under another name. */
     public Plan named(String other) {
-        return new Plan(other, units, wallTypes, storeys, look, light, sheet, brief, repeats, nextNumber);
+        return new Plan(other, units, northDeg, wallTypes, storeys, presentation, brief, repeats, nextNumber);
     }
 }

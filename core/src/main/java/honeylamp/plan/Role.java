@@ -1,5 +1,7 @@
 package honeylamp.plan;
 
+import java.util.Locale;
+
 /** What a colour of the picture is for; a look says which colour each is. */
 public enum Role {
     /** The paper. */
@@ -79,5 +81,11 @@ public enum Role {
     /** Leaves in the shade. */
     LEAF_DEEP,
     /** Earth in pots. */
-    EARTH
+    EARTH;
+
+    /** The name people see. */
+    public String label() {
+        var words = name().charAt(0) + name().substring(1).toLowerCase(Locale.ROOT).replace('_', ' ');
+        return words.replace("Poche", "Poch\u00e9");
+    }
 }

@@ -1,15 +1,9 @@
 package honeylamp.plan;
 
 import honeylamp.units.Checks;
-import java.util.Optional;
 
-/**
- * The page that leaves the house.
- *
- * @param scale the denominator, e.g. 50 for 1:50; empty means the largest standard scale that fits
- * @param northDeg direction of north in the plan, counter-clockwise from east
- */
-public record Sheet(Paper paper, Way way, Optional<Integer> scale, double northDeg, TitleBlock title, Tags tags) {
+/** The paper of a page, the room kept free at its edges, and the words of its title block. */
+public record Sheet(Paper paper, Way way, Margins margins, TitleBlock title) {
     /** Paper sizes of ISO 216, in mm, long side first. */
     public enum Paper {
         /** 297 × 210 mm. */
@@ -44,10 +38,24 @@ public record Sheet(Paper paper, Way way, Optional<Integer> scale, double northD
         PORTRAIT
     }
 
-    /** Whether openings bear the tags by which schedules name them. */
-    public enum Tags {
-        SHOWN,
-        HIDDEN
+    /**
+     * The room kept free at the edges, in paper mm.
+     *
+     * @param bindingMm at the left edge, where pages are bound
+     * @param othersMm at the other edges
+     */
+    public record Margins(double bindingMm, double othersMm) {
+        /** Room for a binding on the left. */
+        public static final Margins USUAL = new Margins(20, 10);
+
+        /** Wider margins leave too little paper. */
+        public static final int MOST_MM = 60;
+
+        /** Refuses margins below 0 or wider than 60 mm. */
+        public Margins {
+            Checks.within("binding edge", bindingMm, 0, MOST_MM);
+            Checks.within("margin", othersMm, 0, MOST_MM);
+        }
     }
 
     /** The words of the title block; empty ones are left out. */
@@ -59,20 +67,9 @@ public record Sheet(Paper paper, Way way, Optional<Integer> scale, double northD
         }
     }
 
-    /** Refuses scales outside 1:1 to 1:5000. */
-    public Sheet {
-        scale.ifPresent(s -> Checks.within("scale", s, 1, 5000));
-        Checks.finite("north", northDeg);
-    }
-
-    /** A sheet without tags. */
-    public Sheet(Paper paper, Way way, Optional<Integer> scale, double northDeg, TitleBlock title) {
-        this(paper, way, scale, northDeg, title, Tags.HIDDEN);
-    }
-
-    /** The sheet with tags or without. */
-    public Sheet with(Tags other) {
-        return new Sheet(paper, way, scale, northDeg, title, other);
+    /** A sheet with the usual margins. */
+    public Sheet(Paper paper, Way way, TitleBlock title) {
+        this(paper, way, Margins.USUAL, title);
     }
 
     /** Width of the page, in paper mm. */
@@ -87,16 +84,16 @@ public record Sheet(Paper paper, Way way, Optional<Integer> scale, double northD
 
     /** The sheet on other paper. */
     public Sheet on(Paper otherPaper, Way otherWay) {
-        return new Sheet(otherPaper, otherWay, scale, northDeg, title, tags);
+        return new Sheet(otherPaper, otherWay, margins, title);
     }
 
-    /** The sheet at another scale. */
-    public Sheet at(Optional<Integer> otherScale) {
-        return new Sheet(paper, way, otherScale, northDeg, title, tags);
+    /** The sheet with other margins. */
+    public Sheet with(Margins other) {
+        return new Sheet(paper, way, other, title);
     }
 
     /** The sheet with another title block. */
     public Sheet titled(TitleBlock other) {
-        return new Sheet(paper, way, scale, northDeg, other, tags);
+        return new Sheet(paper, way, margins, other);
     }
 }

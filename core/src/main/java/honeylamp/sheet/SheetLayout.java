@@ -2,6 +2,8 @@ package honeylamp.sheet;
 
 import honeylamp.geometry.Box;
 import honeylamp.plan.Sheet;
+import java.util.Comparator;
+import java.util.stream.IntStream;
 
 /**
  * Where things lie on a page, in paper mm: a column beside the view on wide paper, a strip below it on
@@ -11,8 +13,6 @@ import honeylamp.plan.Sheet;
  * @param title where the title block goes
  */
 record SheetLayout(Box page, Box view, Box lists, Box title) {
-    static final double MARGIN_MM = 10;
-    static final double BINDING_MM = 20;
     static final double GUTTER_MM = 6;
 
     /** Free space kept around the outermost tier, inside the view: beside a column, and between margin and strip. */
@@ -29,7 +29,8 @@ record SheetLayout(Box page, Box view, Box lists, Box title) {
 
     static SheetLayout of(Sheet sheet) {
         var page = new Box(0, 0, sheet.widthMm(), sheet.heightMm());
-        var inside = new Box(BINDING_MM, MARGIN_MM, page.maxX() - MARGIN_MM, page.maxY() - MARGIN_MM);
+        var edge = sheet.margins().othersMm();
+        var inside = new Box(sheet.margins().bindingMm(), edge, page.maxX() - edge, page.maxY() - edge);
         return page.width() >= COLUMN_FROM_MM ? withColumn(page, inside) : withStrip(page, inside);
     }
 
@@ -55,6 +56,29 @@ record SheetLayout(Box page, Box view, Box lists, Box title) {
     /** Free space kept around the outermost tier; on narrow paper the margins themselves are most of it. */
     double airMm() {
         return hasColumn() ? COLUMN_AIR_MM : STRIP_AIR_MM;
+    }
+
+    /** The share of one of several views: side by side where there is more width, else one below the other. */
+    Box cell(int index, int count) {
+        var columns = columns(count);
+        var rows = (count + columns - 1) / columns;
+        var width = (view.width() - (columns - 1) * GUTTER_MM) / columns;
+        var height = (view.height() - (rows - 1) * GUTTER_MM) / rows;
+        var x = view.minX() + (index % columns) * (width + GUTTER_MM);
+        var y = view.minY() + (index / columns) * (height + GUTTER_MM);
+        return new Box(x, y, x + width, y + height);
+    }
+
+    /** As many columns as make the shares most nearly square. */
+    private int columns(int count) {
+        return IntStream.rangeClosed(1, count)
+                .boxed()
+                .min(Comparator.comparingDouble((Integer columns) -> {
+                            var rows = (count + columns - 1) / columns;
+                            return Math.abs(Math.log(view.width() / columns / (view.height() / rows)));
+                        })
+                        .thenComparing(columns -> columns))
+                .orElseThrow();
     }
 
     boolean hasColumn() {

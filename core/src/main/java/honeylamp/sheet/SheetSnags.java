@@ -1,7 +1,9 @@
 package honeylamp.sheet;
 
 import honeylamp.catalogue.OffWall;
+import honeylamp.derive.LaidPage;
 import honeylamp.derive.LaidStorey;
+import honeylamp.derive.LaidView;
 import honeylamp.derive.Snag;
 import honeylamp.geometry.Point;
 import honeylamp.units.Length;
@@ -35,20 +37,31 @@ public final class SheetSnags {
 
     /** A plan that does not fit its page: at a scale that was asked for, or at the smallest there is. */
     static List<Snag> of(LaidStorey storey) {
-        if (SheetComposer.fits(storey)) {
+        return storey.plan().pages().stream()
+                .flatMap(page -> page.views().stream()
+                        .filter(v -> v.storey().id().equals(storey.id()))
+                        .flatMap(v -> of(page, v).stream()))
+                .toList();
+    }
+
+    private static List<Snag> of(LaidPage page, LaidView view) {
+        if (SheetComposer.fits(page, view.view().id())) {
             return List.of();
         }
-        var scale = (int) Math.rint(SheetComposer.frame(storey).scale());
-        var plan = storey.plan();
-        var todo = plan.sheet().scale().isPresent()
+        var scale = (int) Math.rint(
+                SheetComposer.frame(page, view.view().id()).scale());
+        var plan = page.plan();
+        var todo = view.view().scale().isPresent()
                 ? "Let the sheet choose the scale, or take larger paper."
                 : "Take larger paper, or look for something that lies far off.";
-        var middle = storey.geometry().shellBounds().map(b -> b.centre()).orElse(Point.ORIGIN);
+        var middle = view.storey().geometry().shellBounds().map(b -> b.centre()).orElse(Point.ORIGIN);
         return List.of(new Snag(
                 Snag.Kind.OFF_SHEET,
                 middle,
                 List.of(),
-                "At " + Scales.words(scale, plan.units()) + " the plan leaves its sheet of "
-                        + plan.sheet().paper() + ". " + todo));
+                "At " + Scales.words(scale, plan.units()) + " the plan leaves its "
+                        + (page.views().size() > 1 ? "share of " + page.name() : "sheet")
+                        + " of "
+                        + page.page().sheet().paper() + ". " + todo));
     }
 }

@@ -13,13 +13,13 @@ final class FieldDefaults {
     /**
      * A field.
      *
-     * @param of the object it belongs to, by the names that lead there from the plan
+     * @param of the object it belongs to, by the names that lead there from the plan, through the entries of lists
      */
     private record Field(List<String> of, String name, JsonNode value) {}
 
     private static final JsonNodeFactory JSON = JsonNodeFactory.instance;
 
-    private static final List<Field> ALL = List.of(new Field(List.of("look"), "colours", JSON.arrayNode()));
+    private static final List<Field> ALL = List.of(new Field(List.of("presentation", "looks", "look"), "colours", JSON.arrayNode()));
 
     private FieldDefaults() {}
 
@@ -33,13 +33,18 @@ final class FieldDefaults {
             }
         }
         for (var field : ALL) {
-            var at = root.path("plan");
-            for (var step : field.of) {
-                at = at.path(step);
-            }
-            if (at instanceof ObjectNode object && !object.has(field.name)) {
-                object.set(field.name, field.value.deepCopy());
-            }
+            fill(root.path("plan"), field, 0);
+        }
+    }
+
+    /** Fills a field in below a node; of a list in all its entries. */
+    private static void fill(JsonNode at, Field field, int step) {
+        if (at.isArray()) {
+            at.forEach(entry -> fill(entry, field, step));
+        } else if (step < field.of.size()) {
+            fill(at.path(field.of.get(step)), field, step + 1);
+        } else if (at instanceof ObjectNode object && !object.has(field.name)) {
+            object.set(field.name, field.value.deepCopy());
         }
     }
 }

@@ -35,6 +35,9 @@ final class PlanCheck {
     static Optional<String> wrong(Plan plan) {
         Set<Integer> numbers = new HashSet<>();
         for (var id : ids(plan).toList()) {
+            if (id.isCopied()) {
+                return Optional.of("it holds " + id.text() + ", which stands in a copy and is never kept itself");
+            }
             if (id.number() > MOST_NUMBER) {
                 return Optional.of("the number of " + id.text() + " is larger than any this program gives");
             }

@@ -4,18 +4,22 @@ import com.fasterxml.jackson.annotation.JsonAutoDetect;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import honeylamp.plan.ElementId;
+import honeylamp.plan.ElementId.Key;
+import honeylamp.plan.ElementId.UnitCopyId;
 import honeylamp.plan.Look;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.Stair;
 import honeylamp.plan.Storey;
 import honeylamp.plan.Structure;
+import honeylamp.plan.View;
 import honeylamp.units.Length;
 import java.math.BigDecimal;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.regex.Pattern;
 import java.util.stream.IntStream;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.JsonGenerator;
@@ -37,12 +41,15 @@ import tools.jackson.databind.node.ObjectNode;
 /** Plans as JSON, as described in {@code docs/format.md}: lengths in mm, points as pairs, ids as words. */
 public final class PlanJson {
     /** The version this program writes. */
-    public static final int VERSION = 5;
+    public static final int VERSION = 6;
 
     static final String FORMAT = "honeylamp plan";
 
     private static final int DEEPEST_NESTING = 40;
     private static final int LONGEST_TEXT = 200_000;
+
+    /** What stands in a copy of a unit, as a view may name it. */
+    private static final Pattern COPIED = Pattern.compile("c([0-9]{1,9})\\.(.*)");
 
     private static final JsonMapper MAPPER = JsonMapper.builder(JsonFactory.builder()
                     .streamReadConstraints(StreamReadConstraints.builder()
@@ -53,6 +60,7 @@ public final class PlanJson {
                     .build())
             .addModule(module())
             .addMixIn(Structure.Form.class, FormNames.class)
+            .addMixIn(View.Subject.class, SubjectNames.class)
             .addMixIn(Storey.class, StoreyForm.Names.class)
             .addMixIn(Look.class, LookForm.Names.class)
             .changeDefaultVisibility(v -> v.withIsGetterVisibility(JsonAutoDetect.Visibility.NONE)) // fields only
@@ -76,6 +84,11 @@ public final class PlanJson {
         @JsonSubTypes.Type(value = Structure.ParkingBay.class, name = "parking_bay")
     })
     private interface FormNames {}
+
+    /** How a view says what it is a view of. */
+    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "is")
+    @JsonSubTypes(@JsonSubTypes.Type(value = View.Subject.StoreyPlan.class, name = "storey_plan"))
+    private interface SubjectNames {}
 
     /** The plan as a document. */
     public static ObjectNode write(Plan plan) {
@@ -272,20 +285,29 @@ public final class PlanJson {
             @Override
             public I deserialize(JsonParser in, DeserializationContext context) {
                 var text = in.getValueAsString("");
-                if (!text.matches(letter + "[0-9]{1,9}")) {
+                var copied = COPIED.matcher(text);
+                var own = copied.matches() ? copied.group(2) : text;
+                if (!own.matches(letter + "[0-9]{1,9}")) {
                     return context.reportInputMismatch(type, "\"%s\" is no id of the form %s12", text, letter);
                 }
-                return numbered(type, Integer.parseInt(text.substring(1)));
+                var number = Integer.parseInt(own.substring(1));
+                return copied.matches()
+                        ? made(type, Key.class, new Key.Copied(new UnitCopyId(Integer.parseInt(copied.group(1))), number))
+                        : numbered(type, number);
             }
         });
     }
 
     /** Every kind of id is made of a number. */
     private static <I extends ElementId> I numbered(Class<I> type, int number) {
+        return made(type, int.class, number);
+    }
+
+    private static <I extends ElementId> I made(Class<I> type, Class<?> of, Object key) {
         try {
-            return type.getConstructor(int.class).newInstance(number);
+            return type.getConstructor(of).newInstance(key);
         } catch (ReflectiveOperationException e) {
-            throw new IllegalStateException(type.getSimpleName() + " cannot be made of a number", e);
+            throw new IllegalStateException(type.getSimpleName() + " cannot be made of " + key, e);
         }
     }
 

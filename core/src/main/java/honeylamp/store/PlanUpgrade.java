@@ -33,6 +33,9 @@ final class PlanUpgrade {
         if (version < 5) {
             partsOf4(document.path("plan"));
         }
+        if (version < 6 && document.path("plan") instanceof ObjectNode plan) {
+            shownAs5(plan);
+        }
         if (document instanceof ObjectNode root) {
             root.put("version", PlanJson.VERSION);
         }
@@ -174,6 +177,50 @@ final class PlanUpgrade {
                     f.put("sense", "as_drawn");
                 }
             }
+        }
+    }
+
+    /** Version 5 had one look, one light and one sheet for all storeys. */
+    private static void shownAs5(ObjectNode plan) {
+        var sheet = plan.path("sheet") instanceof ObjectNode s ? s : plan.objectNode();
+        var presentation = plan.putObject("presentation");
+        var look = presentation.putArray("looks").addObject();
+        look.put("id", "k1");
+        move(plan, "look", look, "look");
+        var light = plan.remove("light");
+        var scale = sheet.remove("scale");
+        var tags = sheet.remove("tags");
+        move(sheet, "northDeg", plan, "northDeg");
+        var views = presentation.putArray("views");
+        var pages = presentation.putArray("pages");
+        var paper = plan.objectNode();
+        move(sheet, "paper", paper, "paper");
+        move(sheet, "way", paper, "way");
+        paper.putObject("margins").put("bindingMm", 20).put("othersMm", 10);
+        move(sheet, "title", paper, "title");
+        for (var storey : plan.path("storeys")) {
+            var number = views.size() + 1;
+            var view = views.addObject().put("id", "v" + number).put("name", "");
+            view.putObject("subject").put("is", "storey_plan").set("storey", storey.path("id"));
+            view.put("look", "k1");
+            view.set("light", light);
+            view.set("scale", scale);
+            view.putNull("crop");
+            var showing = view.putObject("showing");
+            showing.putArray("faded");
+            var hidden = showing.putArray("hidden");
+            if (tags == null || !"shown".equals(tags.asString(""))) {
+                hidden.add("tags");
+            }
+            view.putArray("moved");
+            var page = pages.addObject().put("id", "p" + number).put("name", "");
+            page.set("sheet", paper.deepCopy());
+            page.putArray("views").add("v" + number);
+            page.putArray("lists").add("rooms").add("finishes");
+            page.put("notes", "");
+        }
+        if (sheet.isEmpty()) {
+            plan.remove("sheet"); // what nobody knows in it stays
         }
     }
 

@@ -18,7 +18,7 @@ public final class Preview {
 
     private Preview() {}
 
-    /** The first storey's sheet as a small PNG. */
+    /** The first page as a small PNG. */
     public static byte[] png(Plan plan) throws IOException {
         try {
             return png(plan, Progress.NONE);
@@ -28,13 +28,13 @@ public final class Preview {
     }
 
     /**
-     * The first storey's sheet as a small PNG.
+     * The first page as a small PNG.
      *
      * @throws Progress.Cancelled if the progress ended the work
      */
     public static byte[] png(Plan plan, Progress progress) throws IOException, Progress.Cancelled {
         progress.at(0);
-        var first = LaidPlan.of(plan).on(plan.storeys().getFirst().id());
+        var first = LaidPlan.of(plan).pages().getFirst();
         progress.at(0.3);
         var page = SheetComposer.compose(first, Lamp.COLOUR, 1);
         progress.at(0.6);

@@ -11,3 +11,4 @@
 package honeylamp.store;
 
 import org.jspecify.annotations.NullMarked;
+

@@ -3,6 +3,7 @@ package honeylamp.survey;
 import honeylamp.catalogue.NewPlan;
 import honeylamp.derive.StoreyGeometry;
 import honeylamp.edit.OpeningEdits;
+import honeylamp.edit.PageEdits;
 import honeylamp.edit.RoomEdits;
 import honeylamp.edit.WallEdits;
 import honeylamp.geometry.Point;
@@ -61,8 +62,8 @@ public final class SurveyPlan {
 
     private Plan built() throws SurveyException {
         plan = plan.named(survey.name()).withStorey(storey, this::asHigh);
-        plan = plan.with(plan.sheet()
-                .titled(new TitleBlock(survey.name(), "Measured survey: " + adjusted.closingWords(), "", "", "", "")));
+        var title = new TitleBlock(survey.name(), "Measured survey: " + adjusted.closingWords(), "", "", "", "");
+        plan = PageEdits.sheet(plan, s -> s.titled(title));
         var left = leftIsInside();
         for (var leg : survey.legs()) {
             wall(leg, left);

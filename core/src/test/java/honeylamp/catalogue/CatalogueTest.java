@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import honeylamp.TestPlans;
 import honeylamp.catalogue.FurnishingKind.Size;
 import honeylamp.catalogue.LayingPattern.Grid;
 import honeylamp.catalogue.LayingPattern.Herringbone;
@@ -229,7 +230,7 @@ class CatalogueTest {
         var plan = NewPlan.in(UnitSystem.FEET_INCHES);
         assertThat(plan.storeys().getFirst().walls()).isEmpty();
         assertThat(plan.storeys().getFirst().furnishings()).isEmpty();
-        assertThat(plan.sheet().title().project()).isEmpty();
+        assertThat(TestPlans.sheet(plan).title().project()).isEmpty();
         assertThat(plan.wallTypes()).hasSize(4);
     }
 

@@ -171,7 +171,7 @@ class AnyPlanTest {
         for (var subject : Schedule.Subject.values()) {
             assertThat(Schedule.of(LaidPlan.of(plan), subject)).isNotNull();
         }
-        var page = SheetComposer.compose(TestPlans.laid(plan), Lamp.LIT, Illustration.SCREEN_SHADE_PX_PER_MM);
+        var page = SheetComposer.compose(TestPlans.page(plan), Lamp.LIT, Illustration.SCREEN_SHADE_PX_PER_MM);
         assertThat(page.drawing().layers()).isNotEmpty();
     }
 

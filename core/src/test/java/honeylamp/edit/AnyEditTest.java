@@ -96,8 +96,8 @@ class AnyEditTest {
     }
 
     private static Drawing picture(Plan plan) {
-        var storey = LaidPlan.of(plan).all().getLast();
-        return Illustration.of(storey, PaperFrame.atOrigin(100), Lamp.COLOUR, 1);
+        var view = LaidPlan.of(plan).pages().getLast().views().getLast();
+        return Illustration.of(view, PaperFrame.atOrigin(100), Lamp.COLOUR, 1);
     }
 
     private <T> T any(List<T> from) {

@@ -262,7 +262,7 @@ class UnitEditsTest {
     @Test
     void wordsOfACopyStayReadable() {
         var plan = placed(12_500, 2000, 180, Sense.MIRRORED).plan();
-        var drawing = Illustration.of(TestPlans.laid(plan), PaperFrame.atOrigin(50), Lamp.COLOUR, 1);
+        var drawing = Illustration.of(TestPlans.view(plan), PaperFrame.atOrigin(50), Lamp.COLOUR, 1);
         assertThat(labels(drawing)).filteredOn(t -> t.text().equals("STUDIO")).hasSize(2);
         assertThat(labels(drawing)).allSatisfy(t -> assertThat(t.turnDeg()).isZero());
     }

@@ -17,6 +17,7 @@ import honeylamp.drawing.LayerKind;
 import honeylamp.drawing.Mark;
 import honeylamp.edit.FurnishingEdits;
 import honeylamp.edit.RoomEdits;
+import honeylamp.edit.ViewEdits;
 import honeylamp.geometry.Affine;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Point;
@@ -27,6 +28,7 @@ import honeylamp.plan.Oklch;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.Role;
+import honeylamp.plan.Showing;
 import honeylamp.plan.Wall.BodySide;
 import honeylamp.sheet.SheetComposer;
 import honeylamp.units.Length;
@@ -44,7 +46,7 @@ class IllustrationTest {
     private static final Plan DEMO = SailclothYard.plan();
 
     private static Drawing picture(Plan plan, Lamp lamp) {
-        return Illustration.of(TestPlans.laid(plan), FRAME, lamp, 1);
+        return Illustration.of(TestPlans.view(plan), FRAME, lamp, 1);
     }
 
     @Test
@@ -140,24 +142,24 @@ class IllustrationTest {
     void aCastShadowIsAsLongAsHeightOverTangent() {
         var plan = blockInRoom(0.8);
         // from due west at 45°: the shadow runs 800 mm east of the block's right face
-        var lit = plan.with(new Light(270, 45)).with(plan.look().withCornerShade(0));
+        var lit = ViewEdits.look(ViewEdits.light(plan, new Light(270, 45)), l -> l.withCornerShade(0));
         var image = raster(lit);
         assertThat(darkness(image, new Point(1500, 0))).isZero();
         assertThat(darkness(image, new Point(900, 0))).isPositive();
         assertThat(darkness(image, new Point(1100, 0))).isPositive();
         assertThat(darkness(image, new Point(-900, 0))).isZero();
         assertThat(darkness(image, new Point(900, 620))).isZero();
-        assertThat(lit.light().shadowPerHeight()).isCloseTo(1, within(1e-9));
-        assertThat(lit.light().fall().x()).isCloseTo(1, within(1e-9));
+        assertThat(TestPlans.light(lit).shadowPerHeight()).isCloseTo(1, within(1e-9));
+        assertThat(TestPlans.light(lit).fall().x()).isCloseTo(1, within(1e-9));
     }
 
     /** The vector shadow agrees with marching every floor pixel towards the light. */
     @Test
     void castShadowsAgreeWithAMarchTowardsTheLight() {
-        var plan = blockInRoom(0.8).with(new Light(320, 48));
-        var flat = plan.with(plan.look().withCornerShade(0));
+        var plan = ViewEdits.light(blockInRoom(0.8), new Light(320, 48));
+        var flat = ViewEdits.look(plan, l -> l.withCornerShade(0));
         var image = raster(flat);
-        var toLight = flat.light().fall().times(-1);
+        var toLight = TestPlans.light(flat).fall().times(-1);
         var wrong = 0;
         var tested = 0;
         for (var x = -2800; x <= 2800; x += 130) {
@@ -166,7 +168,7 @@ class IllustrationTest {
                 if (block().grown(90).contains(p)) {
                     continue;
                 }
-                var reach = marched(p, toLight, flat.light().shadowPerHeight());
+                var reach = marched(p, toLight, TestPlans.light(flat).shadowPerHeight());
                 if (Math.abs(reach - 1) < 0.25 || nearEdge(p, toLight)) {
                     continue; // the soft edge
                 }
@@ -246,7 +248,7 @@ class IllustrationTest {
         var walls = TestPlans.start()
                 .chain(BodySide.RIGHT, OUTER, true, -3000, -3000, 3000, -3000, 3000, 3000, -3000, 3000)
                 .plan();
-        var plan = walls.with(walls.look().withCastShadow(0).withCornerReach(Length.ofMm(800)));
+        var plan = ViewEdits.look(walls, l -> l.withCastShadow(0).withCornerReach(Length.ofMm(800)));
         var layer = picture(plan, Lamp.LIT)
                 .only(k -> k == LayerKind.CORNER_SHADE)
                 .layers()
@@ -278,10 +280,11 @@ class IllustrationTest {
         assertThat(Solids.of(
                                 TestPlans.geometry(DEMO),
                                 FixedParts.on(DEMO, DEMO.storeys().getFirst()),
+                                Showing.USUAL,
                                 1100)
                         .all())
                 .allSatisfy(s -> assertThat(s.heightMm()).isLessThanOrEqualTo(1100));
-        var flat = DEMO.with(DEMO.look().withCastShadow(0).withCornerShade(0));
+        var flat = ViewEdits.look(DEMO, l -> l.withCastShadow(0).withCornerShade(0));
         assertThat(picture(flat, Lamp.LIT).layers())
                 .extracting(Layer::kind)
                 .doesNotContain(LayerKind.CORNER_SHADE, LayerKind.FLOOR_SHADOW, LayerKind.TOP_SHADOW);
@@ -311,7 +314,7 @@ class IllustrationTest {
     }
 
     private static int marksOfFloors(int scale) {
-        return Illustration.of(TestPlans.laid(DEMO), PaperFrame.atOrigin(scale), Lamp.COLOUR, 1)
+        return Illustration.of(TestPlans.view(DEMO), PaperFrame.atOrigin(scale), Lamp.COLOUR, 1)
                 .only(k -> k == LayerKind.FLOOR)
                 .layers()
                 .stream()
@@ -362,8 +365,8 @@ class IllustrationTest {
     @Test
     void cornerShadeHasNoSteps() {
         var plan = blockInRoom(0.9);
-        var flat = plan.with(plan.look().withCastShadow(0).withCornerReach(Length.ofMm(800)));
-        var layer = Illustration.of(TestPlans.laid(flat), FRAME, Lamp.LIT, 3)
+        var flat = ViewEdits.look(plan, l -> l.withCastShadow(0).withCornerReach(Length.ofMm(800)));
+        var layer = Illustration.of(TestPlans.view(flat), FRAME, Lamp.LIT, 3)
                 .only(k -> k == LayerKind.CORNER_SHADE)
                 .layers()
                 .getFirst();
@@ -414,13 +417,13 @@ class IllustrationTest {
             other.put(role, new Oklch(0.5 + 0.004 * role.ordinal(), 0.15, 200));
         }
         var plan = QuillbackLane.plan();
-        var blue = plan.with(plan.look().with(plan.look().palette().with(other)));
+        var blue = ViewEdits.look(plan, l -> l.with(l.palette().with(other)));
         var inks = new HashSet<Integer>();
         for (var role : Role.values()) {
-            inks.add(plan.look().palette().of(role).argb() & 0xffffff);
+            inks.add(TestPlans.look(plan).palette().of(role).argb() & 0xffffff);
         }
-        for (var storey : LaidPlan.of(blue).all()) {
-            var page = SheetComposer.compose(storey, Lamp.LIT, 1);
+        for (var laid : LaidPlan.of(blue).pages()) {
+            var page = SheetComposer.compose(laid, Lamp.LIT, 1);
             assertThat(all(page.drawing().layers().stream().flatMap(l -> l.marks().stream()))
                             .flatMapToInt(m -> switch (m) {
                                 case Mark.Fill f -> IntStream.of(f.ink().rgb());

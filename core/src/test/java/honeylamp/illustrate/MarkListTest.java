@@ -119,7 +119,8 @@ class MarkListTest {
     }
 
     private static Drawing drawing(Plan plan, int storey) {
-        return Illustration.of(LaidPlan.of(plan).all().get(storey), PaperFrame.atOrigin(200), Lamp.LIT, 1);
+        return Illustration.of(
+                LaidPlan.of(plan).pages().get(storey).views().getFirst(), PaperFrame.atOrigin(200), Lamp.LIT, 1);
     }
 
     @ParameterizedTest(name = "{0}")

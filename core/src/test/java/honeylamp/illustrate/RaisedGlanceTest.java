@@ -21,7 +21,7 @@ import org.junit.jupiter.api.Test;
 
 class RaisedGlanceTest {
     private static List<Mark> glance(Plan plan) {
-        return RaisedGlance.marks(TestPlans.laid(plan), 224, 168);
+        return RaisedGlance.marks(TestPlans.view(plan), 224, 168);
     }
 
     @Test

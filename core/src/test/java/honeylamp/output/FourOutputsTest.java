@@ -22,7 +22,7 @@ import honeylamp.geometry.Box;
 import honeylamp.geometry.Path;
 import honeylamp.geometry.Point;
 import honeylamp.illustrate.PaperFrame;
-import honeylamp.sheet.Page;
+import honeylamp.sheet.ComposedPage;
 import java.awt.RenderingHints;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
@@ -81,7 +81,7 @@ class FourOutputsTest {
     private static final List<Stop> WARM =
             List.of(new Stop(0.1, 0xF2E3C6), new Stop(0.6, 0xC98A2B), new Stop(1, 0x6E4A18));
 
-    private static Page page() {
+    private static ComposedPage page() {
         var layers = new ArrayList<Layer>();
         layers.add(Layer.of(LayerKind.PAPER, List.of(new Mark.Fill(box(0, 0, WIDTH_MM, HEIGHT_MM), Ink.of(0xFBF7EF)))));
         layers.add(Layer.of(
@@ -122,7 +122,7 @@ class FourOutputsTest {
                 List.of(
                         new Mark.Haloed(text("Kitchen 居間", 8, 30), 0.6, Ink.of(0xFBF7EF)),
                         new Mark.Lines(text("One line", 8, 75), List.of("and a second", "and a third"), 4.5))));
-        return new Page(WIDTH_MM, HEIGHT_MM, PaperFrame.atOrigin(50), "Marks", "A. Drawer", new Drawing(layers));
+        return new ComposedPage(WIDTH_MM, HEIGHT_MM, PaperFrame.atOrigin(50), "Marks", "A. Drawer", new Drawing(layers));
     }
 
     private java.nio.file.Path export(String ending) throws Exception {
@@ -295,7 +295,7 @@ class FourOutputsTest {
     @Test
     void thePngEndsWithoutADarkLine() {
         var whole = page();
-        var page = new Page(
+        var page = new ComposedPage(
                 120.08,
                 90.05,
                 whole.frame(),

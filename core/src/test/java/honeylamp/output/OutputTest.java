@@ -15,6 +15,7 @@ import honeylamp.drawing.Layer;
 import honeylamp.drawing.LayerKind;
 import honeylamp.drawing.Mark;
 import honeylamp.drawing.Pen;
+import honeylamp.edit.ViewEdits;
 import honeylamp.geometry.Affine;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Path;
@@ -23,7 +24,7 @@ import honeylamp.illustrate.Illustration;
 import honeylamp.illustrate.Lamp;
 import honeylamp.output.Export.Backing;
 import honeylamp.plan.Plan;
-import honeylamp.sheet.Page;
+import honeylamp.sheet.ComposedPage;
 import honeylamp.sheet.SheetComposer;
 import java.awt.Color;
 import java.awt.image.BufferedImage;
@@ -44,15 +45,15 @@ class OutputTest {
     @TempDir
     private java.nio.file.Path folder;
 
-    private static Page demo() {
+    private static ComposedPage demo() {
         return page(SailclothYard.plan());
     }
 
-    private static Page page(Plan plan) {
-        return SheetComposer.compose(TestPlans.laid(plan), Lamp.LIT, Illustration.PRINT_SHADE_PX_PER_MM);
+    private static ComposedPage page(Plan plan) {
+        return SheetComposer.compose(TestPlans.page(plan), Lamp.LIT, Illustration.PRINT_SHADE_PX_PER_MM);
     }
 
-    private java.nio.file.Path export(Page page, String name) throws Exception {
+    private java.nio.file.Path export(ComposedPage page, String name) throws Exception {
         var file = folder.resolve(name);
         Export.write(
                 page, Export.Format.of(file).orElseThrow(), new Export.Png(60, Backing.PAPER), file, Progress.NONE);
@@ -118,7 +119,7 @@ class OutputTest {
     @Test
     void thePdfIsTrueToScale() throws Exception {
         var plan = TestPlans.clearRectangle(5000, 4000);
-        var sheet = plan.with(plan.sheet().at(Optional.of(50)));
+        var sheet = ViewEdits.scale(plan, Optional.of(50));
         try (var pdf = Loader.loadPDF(export(page(sheet), "true.pdf").toFile())) {
             for (var layer : pdf.getDocumentCatalog().getOCProperties().getGroupNames()) {
                 pdf.getDocumentCatalog().getOCProperties().setGroupEnabled(layer, layer.equals("Walls"));

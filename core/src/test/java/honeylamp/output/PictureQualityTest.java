@@ -16,7 +16,7 @@ import honeylamp.geometry.Path;
 import honeylamp.geometry.Point;
 import honeylamp.illustrate.Illustration;
 import honeylamp.illustrate.Lamp;
-import honeylamp.sheet.Page;
+import honeylamp.sheet.ComposedPage;
 import honeylamp.sheet.SheetComposer;
 import java.awt.image.BufferedImage;
 import java.util.ArrayList;
@@ -28,8 +28,8 @@ import org.junit.jupiter.api.Test;
 class PictureQualityTest {
     private static final double PX_PER_MM = 6;
 
-    private final Page page =
-            SheetComposer.compose(TestPlans.laid(SailclothYard.plan()), Lamp.LIT, Illustration.PRINT_SHADE_PX_PER_MM);
+    private final ComposedPage page =
+            SheetComposer.compose(TestPlans.page(SailclothYard.plan()), Lamp.LIT, Illustration.PRINT_SHADE_PX_PER_MM);
 
     private BufferedImage raster(Drawing drawing) {
         var image = new BufferedImage(
@@ -153,7 +153,7 @@ class PictureQualityTest {
     @Test
     void bandsShowNoSeam() {
         var plan = SailclothYard.plan();
-        var page = SheetComposer.compose(TestPlans.laid(plan), Lamp.LIT, 1);
+        var page = SheetComposer.compose(TestPlans.page(plan), Lamp.LIT, 1);
         var whole = blank(600, 420);
         RasterPainter.paint(page.drawing(), whole, new Affine(1.4, 0, 0, 1.4, 0, 0));
         for (var top = 0; top < 420; top += 140) {

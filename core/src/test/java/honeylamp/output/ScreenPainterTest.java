@@ -13,7 +13,7 @@ import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.Treatment;
 import honeylamp.plan.Underlay;
-import honeylamp.sheet.Page;
+import honeylamp.sheet.ComposedPage;
 import honeylamp.sheet.SheetComposer;
 import honeylamp.underlay.TracedPicture;
 import java.awt.Color;
@@ -26,11 +26,11 @@ class ScreenPainterTest {
 
     private final Plan plan = TestPlans.clearRectangle(5000, 4000);
 
-    private Page page(Lamp lamp) {
-        return SheetComposer.compose(TestPlans.laid(plan), lamp, 1);
+    private ComposedPage page(Lamp lamp) {
+        return SheetComposer.compose(TestPlans.page(plan), lamp, 1);
     }
 
-    private static BufferedImage paint(Page page, List<Traced> traced) {
+    private static BufferedImage paint(ComposedPage page, List<Traced> traced) {
         var image = new BufferedImage(900, 640, BufferedImage.TYPE_INT_ARGB_PRE);
         ScreenPainter.paint(
                 page,
@@ -41,7 +41,7 @@ class ScreenPainterTest {
         return image;
     }
 
-    private static Color at(BufferedImage image, Page page, double x, double y) {
+    private static Color at(BufferedImage image, ComposedPage page, double x, double y) {
         var p = page.frame().paper(new Point(x, y));
         return new Color(image.getRGB((int) (30 + PX_PER_MM * p.x()), (int) (20 + PX_PER_MM * p.y())));
     }

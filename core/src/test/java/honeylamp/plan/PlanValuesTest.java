@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import honeylamp.TestPlans;
 import honeylamp.catalogue.Looks;
 import honeylamp.demo.SailclothYard;
 import honeylamp.geometry.Point;
@@ -98,11 +99,12 @@ class PlanValuesTest {
 
     @Test
     void papersHaveTheirIsoSizes() {
-        var sheet = SailclothYard.plan().sheet();
+        var sheet = TestPlans.sheet(SailclothYard.plan());
         assertThat(sheet.on(Sheet.Paper.A4, Sheet.Way.PORTRAIT).widthMm()).isEqualTo(210);
         assertThat(sheet.on(Sheet.Paper.A4, Sheet.Way.PORTRAIT).heightMm()).isEqualTo(297);
         assertThat(sheet.widthMm() / sheet.heightMm()).isCloseTo(Math.sqrt(2), within(0.002));
-        assertThatThrownBy(() -> sheet.at(Optional.of(0))).hasMessageContaining("scale");
+        var view = TestPlans.view(SailclothYard.plan()).view();
+        assertThatThrownBy(() -> view.at(Optional.of(0))).hasMessageContaining("scale");
     }
 
     @Test

@@ -11,6 +11,7 @@ import honeylamp.derive.Snag;
 import honeylamp.derive.Snags;
 import honeylamp.edit.FurnishingEdits;
 import honeylamp.edit.OpeningEdits;
+import honeylamp.edit.ViewEdits;
 import honeylamp.edit.WallEdits;
 import honeylamp.geometry.Point;
 import honeylamp.plan.Opening.Hand;
@@ -92,7 +93,7 @@ class OutOfPlaceTest {
     @Test
     void aPlanThatLeavesItsSheetIsASnag() {
         assertThat(kinds(ROOM)).isEmpty();
-        var locked = ROOM.with(ROOM.sheet().at(Optional.of(10)));
+        var locked = ViewEdits.scale(ROOM, Optional.of(10));
         assertThat(kinds(locked)).containsExactly(Snag.Kind.OFF_SHEET);
         assertThat(ReportJson.snags(locked).stream().filter(s -> s.kind() == Snag.Kind.OFF_SHEET))
                 .singleElement()

@@ -8,6 +8,8 @@ import honeylamp.catalogue.NewPlan;
 import honeylamp.demo.SailclothYard;
 import honeylamp.drawing.LayerKind;
 import honeylamp.drawing.Mark;
+import honeylamp.edit.PageEdits;
+import honeylamp.edit.ViewEdits;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Point;
 import honeylamp.illustrate.Lamp;
@@ -51,7 +53,7 @@ class SheetTest {
         var page = compose(plan);
         assertThat(page.frame().scale()).isEqualTo(50);
         assertThat(page.widthMm()).isEqualTo(420);
-        var view = SheetLayout.of(plan.sheet()).view();
+        var view = SheetLayout.of(TestPlans.sheet(plan)).view();
         for (var corner : List.of(new Point(0, -1400), new Point(13_000, 8800))) {
             assertThat(view.contains(page.frame().paper(corner))).isTrue();
         }
@@ -63,7 +65,7 @@ class SheetTest {
     @CsvSource({"A4,LANDSCAPE", "A4,PORTRAIT", "A3,PORTRAIT", "A3,LANDSCAPE"})
     void everythingStaysOnThePaper(Sheet.Paper paper, Sheet.Way way) {
         var demo = SailclothYard.plan();
-        var plan = demo.with(demo.sheet().on(paper, way));
+        var plan = PageEdits.sheet(demo, s -> s.on(paper, way));
         var page = compose(plan);
         var edge = new Box(0, 0, page.widthMm(), page.heightMm());
         for (var layer : page.drawing().layers()) {
@@ -83,7 +85,7 @@ class SheetTest {
     @Test
     void aLockedScaleIsKept() {
         var plan = TestPlans.clearRectangle(5000, 4000);
-        assertThat(compose(plan.with(plan.sheet().at(Optional.of(100)))).frame().scale())
+        assertThat(compose(ViewEdits.scale(plan, Optional.of(100))).frame().scale())
                 .isEqualTo(100);
         // 5,600 + tiers fit the A3 view at 1:20
         assertThat(compose(plan).frame().scale()).isEqualTo(20);
@@ -93,7 +95,7 @@ class SheetTest {
     void thePlanLiesInTheMiddleOfItsViewOrALittleAbove() {
         var plan = TestPlans.clearRectangle(5000, 4000);
         var page = compose(plan);
-        var view = SheetLayout.of(plan.sheet()).view();
+        var view = SheetLayout.of(TestPlans.sheet(plan)).view();
         var middle = page.frame().paper(new Point(2500, 2000));
         assertThat(middle.x()).isCloseTo(view.centre().x(), within(0.01));
         assertThat(view.centre().y() - middle.y()).isBetween(0.0, 5.0);
@@ -107,11 +109,11 @@ class SheetTest {
         assertThat(page.drawing().layers()).extracting(l -> l.kind()).contains(LayerKind.PAPER, LayerKind.SHEET);
     }
 
-    private static Page compose(Plan plan) {
-        return SheetComposer.compose(TestPlans.laid(plan), Lamp.LIT, 1);
+    private static ComposedPage compose(Plan plan) {
+        return SheetComposer.compose(TestPlans.page(plan), Lamp.LIT, 1);
     }
 
-    private static List<String> texts(Page page) {
+    private static List<String> texts(ComposedPage page) {
         return page.drawing().layers().stream()
                 .flatMap(l -> l.marks().stream())
                 .flatMap(m -> m instanceof Mark.Text t ? java.util.stream.Stream.of(t.text()) : null)

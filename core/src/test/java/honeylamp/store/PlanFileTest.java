@@ -11,6 +11,7 @@ import honeylamp.demo.DemoFiles;
 import honeylamp.demo.QuillbackLane;
 import honeylamp.demo.SailclothYard;
 import honeylamp.derive.StoreyGeometry;
+import honeylamp.edit.ViewEdits;
 import honeylamp.edit.WallTypeEdits;
 import honeylamp.plan.Oklch;
 import honeylamp.plan.Plan;
@@ -124,8 +125,8 @@ class PlanFileTest {
         var schema = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
                 .getSchema(tree.toString(), InputFormat.JSON);
         var coloured = SailclothYard.plan();
-        coloured = coloured.with(coloured.look()
-                .with(coloured.look().palette().with(Map.of(Role.INK, new Oklch(0.3, 0.05, 250)))));
+        coloured = ViewEdits.look(
+                coloured, l -> l.with(l.palette().with(Map.of(Role.INK, new Oklch(0.3, 0.05, 250)))));
         for (var plan : List.of(coloured, QuillbackLane.plan(), NewPlan.in(UnitSystem.MM))) {
             assertThat(schema.validate(json(plan), InputFormat.JSON)).isEmpty();
         }
@@ -310,7 +311,7 @@ class PlanFileTest {
         PlanFile.save(document, new byte[0], file);
         var again = ((PlanFile.Opened.Good) PlanFile.open(file)).document();
         assertThat(again.plan()).isEqualTo(document.plan());
-        assertThat(again.original().path("version").asInt()).isEqualTo(5);
+        assertThat(again.original().path("version").asInt()).isEqualTo(PlanJson.VERSION);
         var saved = again.original()
                 .path("plan")
                 .path("storeys")
@@ -356,7 +357,7 @@ class PlanFileTest {
     void aLookKeepsItsOwnColours() throws Exception {
         var plan = SailclothYard.plan();
         var ink = new Oklch(0.3, 0.05, 250);
-        var own = plan.with(plan.look().with(plan.look().palette().with(Map.of(Role.INK, ink))));
+        var own = ViewEdits.look(plan, l -> l.with(l.palette().with(Map.of(Role.INK, ink))));
         var file = folder.resolve("own.honeylamp");
         PlanFile.save(PlanDocument.of(own), new byte[0], file);
         var opened = ((PlanFile.Opened.Good) PlanFile.open(file)).document();
@@ -366,7 +367,7 @@ class PlanFileTest {
         assertThat(((PlanFile.Opened.Good) PlanFile.open(file))
                         .document()
                         .plan()
-                        .look())
-                .isEqualTo(plan.look());
+                        .presentation())
+                .isEqualTo(plan.presentation());
     }
 }

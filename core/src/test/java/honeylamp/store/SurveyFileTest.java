@@ -3,6 +3,7 @@ package honeylamp.store;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import honeylamp.TestPlans;
 import honeylamp.demo.BoatShed;
 import honeylamp.derive.Snags;
 import honeylamp.derive.StoreyGeometry;
@@ -46,7 +47,7 @@ class SurveyFileTest {
         assertThat(rooms.getFirst().areaMm2()).isCloseTo(20e6, within(1.0)); // 5 m by 4.5 − 0.5 m, within the faces
         assertThat(storey.openings().getFirst().offset().mm()).isEqualTo(1000);
         assertThat(storey.openings().getFirst().width().mm()).isEqualTo(885);
-        assertThat(plan.sheet().title().drawing()).contains("closes to within a millimetre");
+        assertThat(TestPlans.sheet(plan).title().drawing()).contains("closes to within a millimetre");
     }
 
     @Test
@@ -115,7 +116,7 @@ class SurveyFileTest {
                 .extracting(r -> r.name())
                 .containsExactlyInAnyOrder("Boat hall", "Workshop", "Sail store");
         assertThat(Snags.of(geometry, plan)).isEmpty();
-        assertThat(plan.sheet().title().drawing()).contains("closing error 30 mm in 48.41 m (1:1623)");
+        assertThat(TestPlans.sheet(plan).title().drawing()).contains("closing error 30 mm in 48.41 m (1:1623)");
         assertThat(SurveyReport.words(good.survey(), adjusted))
                 .contains("closing error 29.8 mm", "1:1623", "least squares");
     }

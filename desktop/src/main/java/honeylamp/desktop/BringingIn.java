@@ -104,7 +104,7 @@ final class BringingIn {
         var now = model.now();
         var picture = new Picture(
                 sha, name, pixels.pyramid().width(), pixels.pyramid().height());
-        var centre = now.view().centre();
+        var centre = now.viewport().centre();
         var added = mmPerPixel.isPresent()
                 ? UnderlayEdits.add(now.plan(), now.storey(), picture, centre, mmPerPixel.get())
                 : UnderlayEdits.add(now.plan(), now.storey(), picture, centre);

@@ -184,14 +184,14 @@ final class FileDesk {
         }));
     }
 
-    /** All storeys as one PDF, a page for each. */
+    /** All pages as one PDF. */
     void exportAll() {
         dialogs.exportSheet(fileName() + ".pdf").ifPresent(file -> {
             if (Export.Format.of(file).filter(f -> f == Export.Format.PDF).isEmpty()) {
-                model.complain("All storeys go into one PDF; give the file the ending .pdf.");
+                model.complain("All pages go into one PDF; give the file the ending .pdf.");
                 return;
             }
-            export(new ExportWork(model.shown().plan().all(), Export.Format.PDF, Export.Png.USUAL, file), file);
+            export(new ExportWork(model.shown().plan().pages(), Export.Format.PDF, Export.Png.USUAL, file), file);
         });
     }
 
@@ -214,7 +214,7 @@ final class FileDesk {
             }
             var png =
                     new Export.Png(Export.Png.USUAL.dpi(), model.now().choices().backing());
-            export(new ExportWork(List.of(model.shown().storey()), format.get(), png, file), file);
+            export(new ExportWork(List.of(model.shown().page()), format.get(), png, file), file);
         });
     }
 

@@ -64,7 +64,7 @@ public final class HoneyLampApp extends Application {
 
     /** What this loads and compiles is ready when the window asks for its first picture. */
     private static void drawAside(Plan plan) {
-        var first = LaidPlan.of(plan).on(plan.storeys().getFirst().id());
+        var first = LaidPlan.of(plan).pages().getFirst();
         var page = SheetComposer.compose(first, Lamp.LIT, Illustration.SCREEN_SHADE_PX_PER_MM);
         var image = new BufferedImage(640, 450, BufferedImage.TYPE_INT_ARGB_PRE);
         var scale = image.getWidth() / page.widthMm();

@@ -4,7 +4,7 @@ import honeylamp.demo.QuillbackLane;
 import honeylamp.desktop.gesture.Choices;
 import honeylamp.desktop.workspace.Stage;
 import honeylamp.desktop.workspace.Tool;
-import honeylamp.desktop.workspace.View;
+import honeylamp.desktop.workspace.Viewport;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.geometry.Point;
 import honeylamp.illustrate.Lamp;
@@ -61,7 +61,7 @@ final class PictureWalk {
         shots.add(new Shot("4-furnishing", m -> {
             m.light(Lamp.LIT);
             m.go(Stage.FURNISH);
-            m.show(new View(new Point(3900, 2300), 0.105));
+            m.show(new Viewport(new Point(3900, 2300), 0.105));
             m.now().currentStorey().furnishings().stream()
                     .filter(f -> f.kind().equals("sofa"))
                     .findFirst()
@@ -88,7 +88,7 @@ final class PictureWalk {
         var thinnest = model.now().plan().wallTypes().getLast().id();
         model.chooseWithin(model.now().choices().withWallType(thinnest).withGlance(Choices.Glance.SHOWN));
         model.use(Tool.DRAW_WALLS);
-        model.show(new View(new Point(9200, 2400), 0.085));
+        model.show(new Viewport(new Point(9200, 2400), 0.085));
         point(MouseEvent.MOUSE_PRESSED, new Point(10950, 2350));
         point(MouseEvent.MOUSE_RELEASED, new Point(10950, 2350));
         point(MouseEvent.MOUSE_MOVED, new Point(8900, 2350));
@@ -97,7 +97,7 @@ final class PictureWalk {
     /** A door about to go into the wall between living room and kitchen, where its leaf meets another. */
     private void openings(WorkspaceModel model) {
         model.use(Tool.PUT_IN_OPENING);
-        model.show(new View(new Point(8600, 3600), 0.11));
+        model.show(new Viewport(new Point(8600, 3600), 0.11));
         point(MouseEvent.MOUSE_ENTERED, new Point(8000, 3700));
         point(MouseEvent.MOUSE_MOVED, new Point(7500, 3900));
     }
@@ -109,7 +109,7 @@ final class PictureWalk {
         window.toggleSchedules();
         point(MouseEvent.MOUSE_PRESSED, new Point(6500, 1500));
         point(MouseEvent.MOUSE_RELEASED, new Point(6500, 1500));
-        model.show(new View(new Point(6000, 3600), 0.045));
+        model.show(new Viewport(new Point(6000, 3600), 0.045));
     }
 
     /** The stair of the tea room's flat, picked on the storey it begins on. */
@@ -118,7 +118,7 @@ final class PictureWalk {
         model.open(Origin.of(PlanDocument.of(QuillbackLane.plan())));
         model.light(Lamp.LIT);
         model.use(Tool.PICK_PARTS);
-        model.show(new View(new Point(4000, 9000), 0.075));
+        model.show(new Viewport(new Point(4000, 9000), 0.075));
         model.now().currentStorey().structures().stream()
                 .filter(s -> s.form() instanceof Stair)
                 .findFirst()
@@ -129,7 +129,7 @@ final class PictureWalk {
     private void site(WorkspaceModel model) {
         model.pick(Set.of());
         model.use(Tool.PARKING_BAY);
-        model.show(new View(new Point(5600, 9500), 0.034));
+        model.show(new Viewport(new Point(5600, 9500), 0.034));
         point(MouseEvent.MOUSE_ENTERED, new Point(9000, 11_000));
         point(MouseEvent.MOUSE_MOVED, new Point(8700, 10_600));
     }

@@ -10,7 +10,7 @@ import honeylamp.geometry.Point;
 import honeylamp.plan.Plan;
 import honeylamp.plan.RoomFit.AreaPart;
 import honeylamp.plan.RoomMark;
-import honeylamp.plan.Sheet.Tags;
+import honeylamp.plan.Showing;
 import honeylamp.store.PlanDocument;
 import javafx.event.Event;
 import javafx.scene.control.Label;
@@ -235,7 +235,8 @@ class RoomsWindowTest {
                             () -> table.getSelectionModel().getSelectedIndex()))
                     .isZero();
             w.press("schedule-tags");
-            assertThat(w.plan().sheet().tags()).isEqualTo(Tags.SHOWN);
+            assertThat(w.plan().presentation().views())
+                    .allMatch(v -> v.showing().shows(Showing.Kind.TAGS));
             w.press("schedule-close");
             assertThat(WindowDriver.<Boolean>onScreen(() -> w.node("schedules").isVisible()))
                     .isFalse();

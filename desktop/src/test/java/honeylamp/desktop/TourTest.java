@@ -3,6 +3,7 @@ package honeylamp.desktop;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import honeylamp.TestPlans;
 import honeylamp.derive.StoreyGeometry;
 import honeylamp.illustrate.Lamp;
 import honeylamp.plan.OpeningKind;
@@ -199,9 +200,9 @@ class TourTest {
             altitude.setValue(60);
             return null;
         });
-        assertThat(w.plan().light().altitudeDeg()).isEqualTo(60);
+        assertThat(TestPlans.light(w.plan()).altitudeDeg()).isEqualTo(60);
         w.press("look-late-sun");
-        assertThat(w.plan().look().name()).isEqualTo("Late sun");
+        assertThat(TestPlans.look(w.plan()).name()).isEqualTo("Late sun");
         w.picture();
     }
 

@@ -322,14 +322,14 @@ class UnderlayWindowTest {
             w.focusPlan();
             w.key(KeyCode.B);
             w.picture();
-            var view = w.model().now().view(); // fitted anew to the half that is left of the room
+            var view = w.model().now().viewport(); // fitted anew to the half that is left of the room
             javafx.scene.Node beside = w.node("beside");
             assertThat(beside.isVisible()).isTrue();
             var box = WindowDriver.onScreen(() -> beside.localToScreen(beside.getBoundsInLocal()));
             assertThat(box.getWidth()).isGreaterThan(150);
             w.moveTo(new Point2D(box.getCenterX(), box.getCenterY()));
             w.wheelUp(2);
-            assertThat(w.model().now().view()).isEqualTo(view);
+            assertThat(w.model().now().viewport()).isEqualTo(view);
             w.focusPlan();
             w.key(KeyCode.B);
             assertThat(beside.isVisible()).isFalse();

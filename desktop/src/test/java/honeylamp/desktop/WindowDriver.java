@@ -203,7 +203,7 @@ final class WindowDriver implements AutoCloseable {
     /** Shows a stretch of the plan so that it fills the pane. */
     void show(double x, double y, double widthMm) throws Exception {
         onScreen(() -> {
-            model().show(new honeylamp.desktop.workspace.View(
+            model().show(new honeylamp.desktop.workspace.Viewport(
                     new Point(x, y), window.plan().getWidth() / widthMm));
             return null;
         });

@@ -89,7 +89,7 @@ class WindowTest {
             w.settle();
             var moved = w.plan().storeys().getFirst().furnishings();
             assertThat(moved).hasSize(1);
-            var px = WindowDriver.onScreen(() -> w.model().now().view().pxPerMm());
+            var px = WindowDriver.onScreen(() -> w.model().now().viewport().pxPerMm());
             assertThat(moved.getFirst().at().x().mm() - placed.at().x().mm())
                     .isCloseTo(24 / px, org.assertj.core.api.Assertions.within(0.01));
             assertThat(moved.getFirst().at().y()).isEqualTo(placed.at().y());
@@ -200,18 +200,18 @@ class WindowTest {
                     wheel.set(new Point(e.getX(), e.getY()));
                     under.set(w.model()
                             .now()
-                            .view()
+                            .viewport()
                             .planToPixels(pane.getWidth(), pane.getHeight())
                             .inverse()
                             .apply(wheel.get()));
                 });
                 return null;
             });
-            var zoomBefore = WindowDriver.onScreen(() -> w.model().now().view().pxPerMm());
+            var zoomBefore = WindowDriver.onScreen(() -> w.model().now().viewport().pxPerMm());
             w.wheelUp(2);
             var after = WindowDriver.onScreen(() -> pane.pixel(under.get()));
             assertThat(after.distance(wheel.get())).isLessThan(0.01);
-            assertThat(WindowDriver.onScreen(() -> w.model().now().view().pxPerMm()))
+            assertThat(WindowDriver.onScreen(() -> w.model().now().viewport().pxPerMm()))
                     .isGreaterThan(1.3 * zoomBefore);
             w.dragBy(MouseButton.MIDDLE, 60, 40);
             w.settle();

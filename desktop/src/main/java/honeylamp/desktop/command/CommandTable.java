@@ -72,12 +72,12 @@ public final class CommandTable {
         add("export", "Export sheet", "PDF, PNG or SVG", Place.PLAN, window::exportSheet, control(KeyCode.E));
         add(new Command(
                 "export-all",
-                "Export all storeys",
-                "One PDF, a page for each storey",
+                "Export all pages",
+                "One PDF of all pages",
                 Place.PLAN,
                 List.of(controlShift(KeyCode.E)),
                 Where.ANYWHERE,
-                w -> w.plan().storeys().size() > 1,
+                w -> w.plan().presentation().pages().size() > 1,
                 window::exportAll));
         add(
                 "schedules",

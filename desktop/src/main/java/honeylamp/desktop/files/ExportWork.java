@@ -1,11 +1,11 @@
 package honeylamp.desktop.files;
 
-import honeylamp.derive.LaidStorey;
+import honeylamp.derive.LaidPage;
 import honeylamp.illustrate.Illustration;
 import honeylamp.illustrate.Lamp;
 import honeylamp.output.Export;
 import honeylamp.output.Progress;
-import honeylamp.sheet.Page;
+import honeylamp.sheet.ComposedPage;
 import honeylamp.sheet.SheetComposer;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -16,18 +16,18 @@ import javafx.concurrent.Task;
 public final class ExportWork extends Task<Path> {
     private static final double COMPOSED = 0.3;
 
-    private final List<LaidStorey> storeys;
+    private final List<LaidPage> pages;
     private final Export.Format format;
     private final Export.Png png;
     private final Path file;
 
     /**
-     * The work of exporting sheets.
+     * The work of exporting pages.
      *
-     * @param storeys several only as PDF, a page for each
+     * @param pages several only as PDF
      */
-    public ExportWork(List<LaidStorey> storeys, Export.Format format, Export.Png png, Path file) {
-        this.storeys = List.copyOf(storeys);
+    public ExportWork(List<LaidPage> pages, Export.Format format, Export.Png png, Path file) {
+        this.pages = List.copyOf(pages);
         this.format = format;
         this.png = png;
         this.file = file;
@@ -37,15 +37,15 @@ public final class ExportWork extends Task<Path> {
     @Override
     protected Path call() throws Exception {
         updateProgress(0, 1);
-        var pages = new ArrayList<Page>();
-        for (var storey : storeys) {
-            pages.add(SheetComposer.compose(storey, Lamp.LIT, Illustration.PRINT_SHADE_PX_PER_MM));
-            at(COMPOSED * pages.size() / storeys.size());
+        var composed = new ArrayList<ComposedPage>();
+        for (var page : pages) {
+            composed.add(SheetComposer.compose(page, Lamp.LIT, Illustration.PRINT_SHADE_PX_PER_MM));
+            at(COMPOSED * composed.size() / pages.size());
         }
-        if (pages.size() == 1) {
-            Export.write(pages.getFirst(), format, png, file, this::written);
+        if (composed.size() == 1) {
+            Export.write(composed.getFirst(), format, png, file, this::written);
         } else {
-            Export.writeAll(pages, file, this::written);
+            Export.writeAll(composed, file, this::written);
         }
         return file;
     }

@@ -2,6 +2,7 @@ package honeylamp.desktop.gesture;
 
 import honeylamp.derive.Snags;
 import honeylamp.edit.DrawnFace;
+import honeylamp.edit.Reach;
 import honeylamp.edit.UnderlayEdits.TracedWork;
 import honeylamp.edit.WallEdits.End;
 import honeylamp.output.Export.Backing;
@@ -9,6 +10,7 @@ import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.ElementId.WallTypeId;
 import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Plan;
+import honeylamp.plan.Role;
 import honeylamp.store.PictureImport;
 import honeylamp.units.Length;
 import honeylamp.units.UnitSystem;
@@ -26,6 +28,7 @@ import java.util.Optional;
  * @param pictures how pictures to trace are brought in and changed
  * @param gapReach wall ends nearer than this to a wall or to each other are taken for gaps
  * @param backing what lies under an exported PNG
+ * @param presenting what is changed of looks, views and pages
  */
 public record Choices(
         NewWall wall,
@@ -36,7 +39,8 @@ public record Choices(
         NewPart part,
         Pictures pictures,
         Length gapReach,
-        Backing backing) {
+        Backing backing,
+        Presenting presenting) {
     /** Whether walls run square by themselves. */
     public enum Angle {
         /** Level or plumb. */
@@ -105,6 +109,14 @@ public record Choices(
         }
     }
 
+    /**
+     * What is changed of looks, views and pages.
+     *
+     * @param reach whether of the one worked on or of all
+     * @param role whose colour is changed
+     */
+    public record Presenting(Reach reach, Role role) {}
+
     /** The choices of a fresh start. */
     public static Choices of(WallTypeId wallType, UnitSystem units) {
         return new Choices(
@@ -116,19 +128,20 @@ public record Choices(
                 NewPart.FIRST,
                 new Pictures(TracedWork.GOES_ALONG, PictureImport.Notes.LEFT_OUT),
                 Snags.USUAL_GAP_REACH,
-                Backing.PAPER);
+                Backing.PAPER,
+                new Presenting(Reach.ALL, Role.INK));
     }
 
     private Choices with(NewWall other) {
-        return new Choices(other, opening, seen, furnishing, material, part, pictures, gapReach, backing);
+        return new Choices(other, opening, seen, furnishing, material, part, pictures, gapReach, backing, presenting);
     }
 
     private Choices with(Pictures other) {
-        return new Choices(wall, opening, seen, furnishing, material, part, other, gapReach, backing);
+        return new Choices(wall, opening, seen, furnishing, material, part, other, gapReach, backing, presenting);
     }
 
     private Choices with(Seen other) {
-        return new Choices(wall, opening, other, furnishing, material, part, pictures, gapReach, backing);
+        return new Choices(wall, opening, other, furnishing, material, part, pictures, gapReach, backing, presenting);
     }
 
     /** The type of walls drawn next. */
@@ -223,21 +236,21 @@ public record Choices(
 
     /** With another opening to put in. */
     public Choices withOpening(NewOpening other) {
-        return new Choices(wall, other, seen, furnishing, material, part, pictures, gapReach, backing);
+        return new Choices(wall, other, seen, furnishing, material, part, pictures, gapReach, backing, presenting);
     }
 
     /** With another kind of furnishing. */
     public Choices withFurnishing(String other) {
-        return new Choices(wall, opening, seen, other, material, part, pictures, gapReach, backing);
+        return new Choices(wall, opening, seen, other, material, part, pictures, gapReach, backing, presenting);
     }
 
     public Choices withMaterial(String other) {
-        return new Choices(wall, opening, seen, furnishing, other, part, pictures, gapReach, backing);
+        return new Choices(wall, opening, seen, furnishing, other, part, pictures, gapReach, backing, presenting);
     }
 
     /** With another fixed part, car, ground or unit. */
     public Choices withPart(NewPart other) {
-        return new Choices(wall, opening, seen, furnishing, material, other, pictures, gapReach, backing);
+        return new Choices(wall, opening, seen, furnishing, material, other, pictures, gapReach, backing, presenting);
     }
 
     /** With traced work going along with its picture or staying. */
@@ -252,11 +265,25 @@ public record Choices(
 
     /** With another reach within which wall ends count as gaps. */
     public Choices withGapReach(Length other) {
-        return new Choices(wall, opening, seen, furnishing, material, part, pictures, other, backing);
+        return new Choices(wall, opening, seen, furnishing, material, part, pictures, other, backing, presenting);
     }
 
     /** Exporting PNGs on another backing. */
     public Choices withBacking(Backing other) {
-        return new Choices(wall, opening, seen, furnishing, material, part, pictures, gapReach, other);
+        return new Choices(wall, opening, seen, furnishing, material, part, pictures, gapReach, other, presenting);
+    }
+
+    /** Changing this view and page, or all. */
+    public Choices withReach(Reach other) {
+        return with(new Presenting(other, presenting.role));
+    }
+
+    /** Changing the colour of a role. */
+    public Choices withRole(Role other) {
+        return with(new Presenting(presenting.reach, other));
+    }
+
+    private Choices with(Presenting other) {
+        return new Choices(wall, opening, seen, furnishing, material, part, pictures, gapReach, backing, other);
     }
 }

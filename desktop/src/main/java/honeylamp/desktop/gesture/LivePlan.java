@@ -21,7 +21,7 @@ final class LivePlan {
                 settled,
                 settled.storey(scene.storey()),
                 plan.storey(scene.storey()).openings())) {
-            out.addAll(Sketches.opening(plan, scene.frame(), cut, scene.penMm()));
+            out.addAll(Sketches.opening(scene.view().look(), scene.frame(), cut, scene.penMm()));
         }
         for (var room : near.rooms()) {
             out.addAll(Sketches.words(

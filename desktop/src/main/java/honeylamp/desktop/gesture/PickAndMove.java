@@ -166,7 +166,10 @@ public record PickAndMove(
                     ElementId.SettingOutId _,
                     ElementId.BoundaryId _,
                     ElementId.UnitId _,
-                    ElementId.UnitCopyId _ -> Optional.empty();
+                    ElementId.UnitCopyId _,
+                    ElementId.LookId _,
+                    ElementId.ViewId _,
+                    ElementId.PageId _ -> Optional.empty();
         };
     }
 

@@ -282,7 +282,7 @@ public record PlaceOpening(Optional<Ghost> ghost, Hand hand, Turned turned, Opti
         if (spot.fit() == OpeningPlacing.Fit.NONE) {
             return Sketches.noRoom(scene.frame(), cut, scene.penMm());
         }
-        var out = new ArrayList<>(Sketches.opening(scene.plan(), scene.frame(), cut, scene.penMm()));
+        var out = new ArrayList<>(Sketches.opening(scene.view().look(), scene.frame(), cut, scene.penMm()));
         judgement(scene).of(cut).forEach(c -> out.addAll(Sketches.conflict(scene.frame(), c.parts(), scene.penMm())));
         return out;
     }

@@ -1,5 +1,6 @@
 package honeylamp.desktop.gesture;
 
+import honeylamp.derive.LaidView;
 import honeylamp.derive.PictureLines;
 import honeylamp.derive.StoreyGeometry;
 import honeylamp.derive.UnitCopies;
@@ -22,7 +23,7 @@ import java.util.Set;
  * @param lines the lines of the pictures to trace, none if they are not to be caught
  * @param repeated units and their copies
  * @param middle of what the window shows, in plan mm
- * @param shown the storey with these copies: what the pointer catches, and the rooms there are
+ * @param view the view worked on
  */
 public record Scene(
         Plan plan,
@@ -35,7 +36,12 @@ public record Scene(
         PictureLines lines,
         UnitCopies.OnStorey repeated,
         Point middle,
-        StoreyGeometry shown) {
+        LaidView view) {
+    /** The storey with its copies of units: what the pointer catches, and the rooms there are. */
+    public StoreyGeometry shown() {
+        return view.storey().geometry();
+    }
+
     /** The copies of units on the storey. */
     public List<UnitCopies.Laid> copies() {
         return repeated.copies();

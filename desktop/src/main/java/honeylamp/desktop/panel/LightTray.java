@@ -2,17 +2,28 @@ package honeylamp.desktop.panel;
 
 import honeylamp.catalogue.Looks;
 import honeylamp.desktop.workspace.WorkspaceModel;
+import honeylamp.edit.Reach;
+import honeylamp.edit.ViewEdits;
 import honeylamp.plan.Light;
 import honeylamp.plan.Look;
+import honeylamp.plan.Oklch;
+import honeylamp.plan.Plan;
+import honeylamp.plan.Role;
 import honeylamp.units.Length;
+import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
-import java.util.function.Function;
+import java.util.Map;
+import java.util.function.UnaryOperator;
 import javafx.scene.Node;
 import javafx.scene.layout.VBox;
 
-/** Looks, the light, shade, line and texture, each with live effect. */
+/** The look and the light of the view worked on, or of all: shade, line, texture and colours, each with live effect. */
 final class LightTray {
+    /** Stronger colours than this are no colours of a plan. */
+    private static final double MOST_CHROMA = 0.2;
+
     private final WorkspaceModel model;
 
     LightTray(WorkspaceModel model) {
@@ -20,83 +31,172 @@ final class LightTray {
     }
 
     List<Node> nodes() {
-        var now = model.now();
+        var look = model.shown().view().look();
+        var light = model.now().view().light();
+        var out = new ArrayList<Node>();
+        if (model.now().plan().presentation().views().size() > 1) {
+            out.add(reach(model, "All views", "This view only"));
+        }
+        out.add(Widgets.section("Look", looks(look)));
+        out.add(Widgets.section(
+                "Light",
+                Widgets.slider(
+                        "From, clockwise from the top",
+                        "light-from",
+                        0,
+                        360,
+                        light.fromDeg(),
+                        (v, going) -> light(going, l -> new Light(v, l.altitudeDeg()))),
+                Widgets.slider(
+                        "Height above the horizon",
+                        "light-altitude",
+                        15,
+                        80,
+                        light.altitudeDeg(),
+                        (v, going) -> light(going, l -> new Light(l.fromDeg(), v)))));
+        out.add(shade(look));
+        out.add(Widgets.section(
+                "Line and texture",
+                Widgets.slider(
+                        "Line weight",
+                        "line-dial",
+                        0.5,
+                        2,
+                        look.lineDial(),
+                        (v, going) -> look(going, l -> l.withLineDial(v))),
+                Widgets.slider(
+                        "Texture",
+                        "texture",
+                        0,
+                        1,
+                        look.textureStrength(),
+                        (v, going) -> look(going, l -> l.withTextureStrength(v)))));
+        out.add(colours(look));
+        return out;
+    }
+
+    /** Whether what is changed here is changed of all views and pages, or only of those worked on. */
+    static Node reach(WorkspaceModel model, String all, String one) {
+        var now = model.now().choices().presenting().reach();
+        return Widgets.section(
+                "Changes go for",
+                Widgets.row(
+                        Widgets.toggle(
+                                all,
+                                "reach-all",
+                                "What is changed below is changed everywhere",
+                                now == Reach.ALL,
+                                () -> model.chooseWithin(model.now().choices().withReach(Reach.ALL))),
+                        Widgets.toggle(
+                                one,
+                                "reach-this",
+                                "The others stay as they are",
+                                now == Reach.THIS,
+                                () -> model.chooseWithin(model.now().choices().withReach(Reach.THIS)))));
+    }
+
+    private Node looks(Look look) {
         var looks = new VBox(4);
-        for (var look : Looks.all()) {
+        for (var preset : Looks.all()) {
             looks.getChildren()
                     .add(Widgets.toggle(
-                            look.name(),
-                            "look-" + look.name().toLowerCase(Locale.ROOT).replace(' ', '-'),
+                            preset.name(),
+                            "look-" + preset.name().toLowerCase(Locale.ROOT).replace(' ', '-'),
                             "A preset; every value stays free to change",
-                            look.name().equals(now.plan().look().name()),
-                            () -> model.edit(model.now().plan().with(look), "Choose look")));
+                            preset.name().equals(look.name()),
+                            () -> model.edit(changed(_ -> preset), "Choose look")));
         }
-        var look = now.plan().look();
-        var light = now.plan().light();
-        return List.of(
-                Widgets.section("Look", looks),
-                Widgets.section(
-                        "Light",
-                        Widgets.slider(
-                                "From, clockwise from the top",
-                                "light-from",
-                                0,
-                                360,
-                                light.fromDeg(),
-                                (v, going) -> light(going, l -> new Light(v, l.altitudeDeg()))),
-                        Widgets.slider(
-                                "Height above the horizon",
-                                "light-altitude",
-                                15,
-                                80,
-                                light.altitudeDeg(),
-                                (v, going) -> light(going, l -> new Light(l.fromDeg(), v)))),
-                Widgets.section(
-                        "Shade",
-                        Widgets.slider(
-                                "Cast shadow",
-                                "cast-shadow",
-                                0,
-                                1,
-                                look.castShadow(),
-                                (v, going) -> look(going, l -> l.withCastShadow(v))),
-                        Widgets.slider(
-                                "Corner shade",
-                                "corner-shade",
-                                0,
-                                1,
-                                look.cornerShade(),
-                                (v, going) -> look(going, l -> l.withCornerShade(v))),
-                        Widgets.slider(
-                                "Corner reach, in metres",
-                                "corner-reach",
-                                0.2,
-                                1.5,
-                                look.cornerReach().mm() / 1000,
-                                (v, going) -> look(going, l -> l.withCornerReach(Length.ofMm(1000 * v))))),
-                Widgets.section(
-                        "Line and texture",
-                        Widgets.slider(
-                                "Line weight",
-                                "line-dial",
-                                0.5,
-                                2,
-                                look.lineDial(),
-                                (v, going) -> look(going, l -> l.withLineDial(v))),
-                        Widgets.slider(
-                                "Texture",
-                                "texture",
-                                0,
-                                1,
-                                look.textureStrength(),
-                                (v, going) -> look(going, l -> l.withTextureStrength(v)))));
+        return looks;
     }
 
-    private void look(boolean going, Function<Look, Look> change) {
-        model.slide(model.now().plan().with(change.apply(model.now().plan().look())), "Change look", going);
+    private Node shade(Look look) {
+        return Widgets.section(
+                "Shade",
+                Widgets.slider(
+                        "Cast shadow",
+                        "cast-shadow",
+                        0,
+                        1,
+                        look.castShadow(),
+                        (v, going) -> look(going, l -> l.withCastShadow(v))),
+                Widgets.slider(
+                        "Corner shade",
+                        "corner-shade",
+                        0,
+                        1,
+                        look.cornerShade(),
+                        (v, going) -> look(going, l -> l.withCornerShade(v))),
+                Widgets.slider(
+                        "Corner reach, in metres",
+                        "corner-reach",
+                        0.2,
+                        1.5,
+                        look.cornerReach().mm() / 1000,
+                        (v, going) -> look(going, l -> l.withCornerReach(Length.ofMm(1000 * v)))));
     }
 
-    private void light(boolean going, Function<Light, Light> change) {
-        model.slide(model.now().plan().with(change.apply(model.now().plan().light())), "Turn light", going);
+    /** The colour of one role at a time: how light, how strong, and which. */
+    private Node colours(Look look) {
+        var role = model.now().choices().presenting().role();
+        var colour = look.palette().of(role);
+        var roles = Arrays.asList(Role.values());
+        return Widgets.section(
+                "Colours",
+                Widgets.menu(
+                        role.label(),
+                        "colour-role",
+                        "What the colour is for",
+                        roles.stream().map(Role::label).toList(),
+                        i -> model.chooseWithin(model.now().choices().withRole(roles.get(i)))),
+                Widgets.slider(
+                        "Lightness",
+                        "colour-lightness",
+                        0,
+                        1,
+                        colour.lightness(),
+                        (v, going) -> colour(going, role, c -> new Oklch(v, c.chroma(), c.hueDeg()))),
+                Widgets.slider(
+                        "Strength",
+                        "colour-chroma",
+                        0,
+                        MOST_CHROMA,
+                        colour.chroma(),
+                        (v, going) -> colour(going, role, c -> new Oklch(c.lightness(), v, c.hueDeg()))),
+                Widgets.slider(
+                        "Hue",
+                        "colour-hue",
+                        0,
+                        360,
+                        colour.hueDeg(),
+                        (v, going) -> colour(going, role, c -> new Oklch(c.lightness(), c.chroma(), v))),
+                Widgets.button(
+                        "Colours as the look came",
+                        "colours-back",
+                        "Every role has the colour that the preset gives it",
+                        () -> model.edit(
+                                changed(l -> l.with(Looks.of(l.name()).palette())), "Take colours back")));
+    }
+
+    private void colour(boolean going, Role role, UnaryOperator<Oklch> change) {
+        look(going, l -> l.with(l.palette().with(Map.of(role, change.apply(l.palette().of(role))))));
+    }
+
+    private Plan changed(UnaryOperator<Look> change) {
+        var now = model.now();
+        return ViewEdits.look(
+                now.plan(), now.worked().view(), now.choices().presenting().reach(), change);
+    }
+
+    private void look(boolean going, UnaryOperator<Look> change) {
+        model.slide(changed(change), "Change look", going);
+    }
+
+    private void light(boolean going, UnaryOperator<Light> change) {
+        var now = model.now();
+        model.slide(
+                ViewEdits.light(
+                        now.plan(), now.worked().view(), now.choices().presenting().reach(), change),
+                "Turn light",
+                going);
     }
 }

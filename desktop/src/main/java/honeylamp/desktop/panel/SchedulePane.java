@@ -16,11 +16,13 @@ import honeylamp.edit.OpeningEdits;
 import honeylamp.edit.OpeningLimits;
 import honeylamp.edit.Outcome;
 import honeylamp.edit.RoomEdits;
+import honeylamp.edit.ViewEdits;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Opening;
 import honeylamp.plan.Plan;
 import honeylamp.plan.RoomMark;
-import honeylamp.plan.Sheet.Tags;
+import honeylamp.plan.Showing.Degree;
+import honeylamp.plan.Showing.Kind;
 import honeylamp.units.AreaText;
 import honeylamp.units.Length;
 import honeylamp.units.LengthReader;
@@ -128,16 +130,17 @@ public final class SchedulePane extends VBox {
             HBox.setHgrow(toggle, Priority.NEVER);
             out.add(toggle);
         }
-        var tags = now.plan().sheet().tags();
+        var tags = now.view().showing().of(Kind.TAGS);
         var tag = Widgets.toggle(
                 "Tags on the plan",
                 "schedule-tags",
                 "Openings bear their tags on the sheet",
-                tags == Tags.SHOWN,
+                tags == Degree.SHOWN,
                 () -> model.edit(
-                        model.now()
-                                .plan()
-                                .with(model.now().plan().sheet().with(tags == Tags.SHOWN ? Tags.HIDDEN : Tags.SHOWN)),
+                        ViewEdits.showing(
+                                model.now().plan(),
+                                Kind.TAGS,
+                                tags == Degree.SHOWN ? Degree.HIDDEN : Degree.SHOWN),
                         "Show tags"));
         HBox.setHgrow(tag, Priority.NEVER);
         out.add(tag);

@@ -3,128 +3,200 @@ package honeylamp.desktop.panel;
 import honeylamp.desktop.command.WindowActions;
 import honeylamp.desktop.workspace.Intent;
 import honeylamp.desktop.workspace.WorkspaceModel;
+import honeylamp.edit.Outcome;
+import honeylamp.edit.PageEdits;
+import honeylamp.edit.Reach;
+import honeylamp.edit.ViewEdits;
 import honeylamp.output.Export.Backing;
+import honeylamp.plan.ElementId.PageId;
+import honeylamp.plan.Page;
+import honeylamp.plan.Plan;
 import honeylamp.plan.Sheet;
 import honeylamp.plan.Sheet.Paper;
 import honeylamp.plan.Sheet.TitleBlock;
 import honeylamp.plan.Sheet.Way;
 import honeylamp.sheet.Scales;
+import honeylamp.units.Length;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.function.BiFunction;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import javafx.scene.Node;
-import javafx.scene.control.Label;
-import javafx.scene.control.TextField;
+import javafx.scene.control.TextArea;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 
-/** Paper, scale, words of the title block, and export. */
+/** Export, and the page worked on: paper, scale, words of the title block, lists and notes. */
 final class SheetTray {
-    private SheetTray() {}
+    private final WorkspaceModel model;
+    private final WindowActions window;
+    private final Page page;
 
-    static List<Node> nodes(WorkspaceModel model, WindowActions window) {
-        var plan = model.now().plan();
-        var sheet = plan.sheet();
-        var paper = new FlowPane(6, 6);
+    SheetTray(WorkspaceModel model, WindowActions window) {
+        this.model = model;
+        this.window = window;
+        this.page = model.shown().page().page();
+    }
+
+    List<Node> nodes() {
+        var out = new ArrayList<Node>(export());
+        var pages = new PageParts(model);
+        if (plan().presentation().pages().size() > 1) {
+            out.add(pages.list());
+            out.add(LightTray.reach(model, "All pages", "This page only"));
+        }
+        out.add(Widgets.section("Paper", paper(), margins()));
+        out.add(Widgets.section("Scale", scales()));
+        out.add(Widgets.section("Title block", words()));
+        out.add(Widgets.section("Beside the plan", lists(), notes()));
+        out.addAll(pages.nodes());
+        return out;
+    }
+
+    private Plan plan() {
+        return model.now().plan();
+    }
+
+    /** The page worked on; when it is not in the plan itself, the first. */
+    private PageId id() {
+        return plan().presentation()
+                .page(page.id())
+                .map(Page::id)
+                .orElseGet(() -> plan().presentation().pages().getFirst().id());
+    }
+
+    private Reach reach() {
+        return model.now().choices().presenting().reach();
+    }
+
+    private List<Node> export() {
+        var export = Widgets.button(
+                "Export sheet\u2026", "export", window.commands().of("export").tip(), window::exportSheet);
+        export.getStyleClass().add("main-action");
+        var all = window.commands().of("export-all");
+        var allPages = Widgets.button("Export all pages\u2026", "export-all", all.tip(), all.action());
+        allPages.setDisable(!window.commands().isPossible(all));
+        var backing = model.now().choices().backing();
+        return List.of(
+                export,
+                allPages,
+                Widgets.toggle(
+                        "PNG without paper",
+                        "png-clear",
+                        "What is under the picture shows through it",
+                        backing == Backing.CLEAR,
+                        () -> model.chooseWithin(model.now()
+                                .choices()
+                                .withBacking(backing == Backing.CLEAR ? Backing.PAPER : Backing.CLEAR))));
+    }
+
+    private Node paper() {
+        var out = new FlowPane(6, 6);
+        var sheet = page.sheet();
         for (var p : Paper.values()) {
-            paper.getChildren()
+            out.getChildren()
                     .add(Widgets.toggle(
                             p.name(),
                             "paper-" + p,
                             "ISO 216",
                             p == sheet.paper(),
-                            () -> change(model, s -> s.on(p, s.way()))));
+                            () -> change(s -> s.on(p, s.way()))));
         }
         for (var w : Way.values()) {
             var label = w == Way.LANDSCAPE ? "Across" : "Upright";
-            paper.getChildren()
+            out.getChildren()
                     .add(Widgets.toggle(
                             label,
                             "way-" + label,
                             "How the paper lies",
                             w == sheet.way(),
-                            () -> change(model, s -> s.on(s.paper(), w))));
+                            () -> change(s -> s.on(s.paper(), w))));
         }
-        var scales = new FlowPane(6, 6);
-        scales.getChildren()
+        return out;
+    }
+
+    private Node margins() {
+        var now = page.sheet().margins();
+        return new VBox(
+                4,
+                margin("Binding edge", "margin-binding", now.bindingMm(), mm -> margins(mm, now.othersMm())),
+                margin("Other edges", "margin-others", now.othersMm(), mm -> margins(now.bindingMm(), mm)));
+    }
+
+    private Node margin(String name, String id, double mm, Function<Double, Outcome<Plan>> change) {
+        return new LengthField(
+                name,
+                id,
+                Length.ofMm(mm),
+                plan().units(),
+                honeylamp.units.LengthReader::notNegative,
+                v -> fitted(change.apply(v.mm())),
+                model::complain);
+    }
+
+    private Outcome<Plan> margins(double binding, double others) {
+        return PageEdits.margins(plan(), id(), reach(), binding, others);
+    }
+
+    private Node scales() {
+        var out = new FlowPane(6, 6);
+        var scale = model.now().view().scale();
+        out.getChildren()
                 .add(Widgets.toggle(
                         "Largest that fits",
                         "scale-auto",
                         "The largest standard scale at which the plan fits the sheet",
-                        sheet.scale().isEmpty(),
-                        () -> change(model, s -> s.at(Optional.empty()))));
-        for (int scale : Scales.standard(plan.units()).subList(1, 6)) {
-            scales.getChildren()
+                        scale.isEmpty(),
+                        () -> scale(Optional.empty())));
+        for (int each : Scales.standard(plan().units()).subList(1, 6)) {
+            out.getChildren()
                     .add(Widgets.toggle(
-                            Scales.words(scale, plan.units()),
-                            "scale-" + scale,
+                            Scales.words(each, plan().units()),
+                            "scale-" + each,
                             "Lock this scale",
-                            sheet.scale().equals(Optional.of(scale)),
-                            () -> change(model, s -> s.at(Optional.of(scale)))));
+                            scale.equals(Optional.of(each)),
+                            () -> scale(Optional.of(each))));
         }
-        var export = Widgets.button(
-                "Export sheet\u2026", "export", window.commands().of("export").tip(), window::exportSheet);
-        export.getStyleClass().add("main-action");
-        var all = window.commands().of("export-all");
-        var allStoreys = Widgets.button("Export all storeys\u2026", "export-all", all.tip(), all.action());
-        allStoreys.setDisable(!window.commands().isPossible(all));
-        return List.of(
-                export,
-                allStoreys,
-                Widgets.toggle(
-                        "PNG without paper",
-                        "png-clear",
-                        "What is under the picture shows through it",
-                        model.now().choices().backing() == Backing.CLEAR,
-                        () -> model.chooseWithin(model.now()
-                                .choices()
-                                .withBacking(
-                                        model.now().choices().backing() == Backing.CLEAR
-                                                ? Backing.PAPER
-                                                : Backing.CLEAR))),
-                Widgets.section("Paper", paper),
-                Widgets.section("Scale", scales),
-                Widgets.section("Title block", words(model)));
+        return out;
     }
 
-    private static Node words(WorkspaceModel model) {
+    private void scale(Optional<Integer> scale) {
+        fitted(Outcome.done(ViewEdits.scale(plan(), model.now().worked().view(), reach(), scale)));
+    }
+
+    private Node words() {
         var box = new VBox(6);
         box.getChildren()
                 .addAll(
                         word(
-                                model,
                                 "Project",
                                 TitleBlock::project,
                                 (t, v) ->
                                         new TitleBlock(v, t.drawing(), t.client(), t.author(), t.date(), t.revision())),
                         word(
-                                model,
                                 "Drawing",
                                 TitleBlock::drawing,
                                 (t, v) ->
                                         new TitleBlock(t.project(), v, t.client(), t.author(), t.date(), t.revision())),
                         word(
-                                model,
                                 "Client",
                                 TitleBlock::client,
                                 (t, v) -> new TitleBlock(
                                         t.project(), t.drawing(), v, t.author(), t.date(), t.revision())),
                         word(
-                                model,
                                 "Drawn by",
                                 TitleBlock::author,
                                 (t, v) -> new TitleBlock(
                                         t.project(), t.drawing(), t.client(), v, t.date(), t.revision())),
                         word(
-                                model,
                                 "Date",
                                 TitleBlock::date,
                                 (t, v) -> new TitleBlock(
                                         t.project(), t.drawing(), t.client(), t.author(), v, t.revision())),
                         word(
-                                model,
                                 "Revision",
                                 TitleBlock::revision,
                                 (t, v) ->
@@ -132,34 +204,57 @@ final class SheetTray {
         return box;
     }
 
-    private static Node word(
-            WorkspaceModel model,
-            String name,
-            Function<TitleBlock, String> read,
-            BiFunction<TitleBlock, String, TitleBlock> write) {
-        var field = new TextField(read.apply(model.now().plan().sheet().title()));
-        field.setId("title-" + name.toLowerCase(java.util.Locale.ROOT).replace(' ', '-'));
-        field.setAccessibleText(name);
-        field.setOnAction(_ -> change(
-                model, s -> s.titled(write.apply(s.title(), field.getText().strip()))));
-        field.focusedProperty().subscribe((was, is) -> {
-            if (was && !is) {
-                change(
-                        model,
-                        s -> s.titled(write.apply(s.title(), field.getText().strip())));
-            }
-        });
-        var label = new Label(name);
-        label.getStyleClass().add("field-name");
-        label.setLabelFor(field);
-        return new VBox(2, label, field);
+    private Node word(
+            String name, Function<TitleBlock, String> read, BiFunction<TitleBlock, String, TitleBlock> write) {
+        return PageParts.words(
+                name,
+                "title-" + name.toLowerCase(Locale.ROOT).replace(' ', '-'),
+                read.apply(page.sheet().title()),
+                v -> change(s -> s.titled(write.apply(s.title(), v))));
     }
 
-    private static void change(WorkspaceModel model, UnaryOperator<Sheet> change) {
-        var plan = model.now().plan();
-        var sheet = change.apply(plan.sheet());
-        if (!sheet.equals(plan.sheet())) {
-            model.act(new Intent.Edit(plan.with(sheet), "Change sheet"), new Intent.FitSheet());
+    private Node lists() {
+        var out = new FlowPane(6, 6);
+        for (var list : Page.Listing.values()) {
+            out.getChildren()
+                    .add(Widgets.toggle(
+                            list.label(),
+                            "list-" + list.name().toLowerCase(Locale.ROOT),
+                            "Listed beside the plan on paper as wide as A3 across",
+                            page.lists().contains(list),
+                            () -> model.edit(PageEdits.toggle(plan(), id(), reach(), list), "Change lists")));
+        }
+        return out;
+    }
+
+    private Node notes() {
+        var area = new TextArea(page.notes());
+        area.setId("page-notes");
+        area.setAccessibleText("Notes on the page");
+        area.setPromptText("Notes on the page");
+        area.setWrapText(true);
+        area.setPrefRowCount(3);
+        area.focusedProperty().subscribe((was, is) -> {
+            if (was && !is) {
+                model.edit(PageEdits.notes(plan(), id(), reach(), area.getText()), "Write notes");
+            }
+        });
+        return area;
+    }
+
+    private void change(UnaryOperator<Sheet> change) {
+        fitted(Outcome.done(PageEdits.sheet(plan(), id(), reach(), change)));
+    }
+
+    /** Makes a plan the present one and lays it on its sheet anew. */
+    private void fitted(Outcome<Plan> outcome) {
+        switch (outcome) {
+            case Outcome.Done<Plan>(var after) -> {
+                if (after != plan()) {
+                    model.act(new Intent.Edit(after, "Change sheet"), new Intent.FitSheet());
+                }
+            }
+            case Outcome.Refused<Plan> no -> model.complain(no.sentence("That cannot be"));
         }
     }
 }

@@ -8,7 +8,7 @@ import honeylamp.desktop.workspace.Keys;
 import honeylamp.desktop.workspace.SnagSearch.Progress;
 import honeylamp.desktop.workspace.SnagSearch.SnagThere;
 import honeylamp.desktop.workspace.Tool;
-import honeylamp.desktop.workspace.View;
+import honeylamp.desktop.workspace.Viewport;
 import honeylamp.desktop.workspace.Workspace.Said;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.Mending;
@@ -294,7 +294,7 @@ public final class SnagList extends Button {
         model.act(
                 new Intent.GoTo(storey),
                 new Intent.Show(
-                        new View(snag.where(), Math.max(model.now().view().pxPerMm(), CLOSE_PX_PER_MM))),
+                        new Viewport(snag.where(), Math.max(model.now().viewport().pxPerMm(), CLOSE_PX_PER_MM))),
                 new Intent.TakeUp(tool),
                 new Intent.Pick(Set.copyOf(snag.about())),
                 new Intent.Say(Said.news(snag.sentence())));

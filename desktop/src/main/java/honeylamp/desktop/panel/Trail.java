@@ -112,9 +112,9 @@ public final class Trail extends VBox {
             case FURNISH -> count(storey.furnishings().size(), "piece");
             case DIMENSIONS -> storey.walls().isEmpty() ? "none yet" : "by themselves";
             case LABELS -> count(storey.notes().size(), "note");
-            case LIGHT -> model.now().plan().look().name();
+            case LIGHT -> model.shown().view().look().name();
             case SHEET -> {
-                var sheet = model.now().plan().sheet();
+                var sheet = model.shown().page().page().sheet();
                 yield sheet.paper() + ", 1:"
                         + (int) Math.rint(model.now().frame().scale());
             }

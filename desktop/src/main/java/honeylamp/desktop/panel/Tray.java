@@ -100,8 +100,7 @@ public final class Tray extends VBox {
             case FIXED -> List.of(now.storey(), now.plan().storeys().size());
             case SITE ->
                 List.of(now.currentStorey().grounds(), now.currentStorey().walls());
-            case LIGHT -> now.plan().look().name();
-            case SHEET -> List.of(now.plan().sheet(), now.frame());
+            case LIGHT, SHEET -> List.of(now.plan().presentation(), now.worked(), now.frame());
             case OPENINGS, FINISHES, FURNISH, DIMENSIONS, LABELS -> "";
         };
     }
@@ -126,7 +125,7 @@ public final class Tray extends VBox {
                         Widgets.quiet(
                                 "Room labels find the freest place by themselves. Write notes where you want more words; Pick and move takes them up again."));
             case LIGHT -> new LightTray(model).nodes();
-            case SHEET -> SheetTray.nodes(model, window);
+            case SHEET -> new SheetTray(model, window).nodes();
         };
         var all = new java.util.ArrayList<Node>();
         all.add(Widgets.heading(now.stage().label()));

@@ -45,8 +45,8 @@ public final class GlancePane extends Pane {
     }
 
     private void update(Workspace now) {
-        var storey = model.shown().storey();
-        var geometry = storey.geometry();
+        var view = model.shown().view();
+        var geometry = view.storey().geometry();
         setVisible(now.choices().glance() == Choices.Glance.SHOWN && now.stage().showsUnderlay());
         if (!isVisible() || newest.get() == geometry || worker.isShutdown()) {
             return;
@@ -55,7 +55,7 @@ public final class GlancePane extends Pane {
         empty.setVisible(now.currentStorey().walls().isEmpty());
         worker.execute(() -> {
             if (newest.get() == geometry) {
-                var marks = RaisedGlance.marks(storey, WIDTH_PX, HEIGHT_PX);
+                var marks = RaisedGlance.marks(view, WIDTH_PX, HEIGHT_PX);
                 var image = ScreenPainter.overlay(marks, Affine.IDENTITY, WIDTH_PX, HEIGHT_PX);
                 Platform.runLater(() -> {
                     if (newest.get() == geometry) {

@@ -1,16 +1,17 @@
 package honeylamp.desktop.picture;
 
+import honeylamp.derive.LaidPage;
 import honeylamp.derive.LaidPlan;
-import honeylamp.derive.LaidStorey;
-import honeylamp.desktop.workspace.View;
+import honeylamp.desktop.workspace.Viewport;
 import honeylamp.drawing.Mark;
 import honeylamp.illustrate.Illustration;
 import honeylamp.illustrate.Lamp;
 import honeylamp.illustrate.PaperFrame;
 import honeylamp.output.ScreenPainter;
 import honeylamp.output.ScreenPainter.Traced;
-import honeylamp.plan.ElementId.StoreyId;
-import honeylamp.sheet.Page;
+import honeylamp.plan.ElementId.ViewId;
+import honeylamp.plan.Page;
+import honeylamp.sheet.ComposedPage;
 import honeylamp.sheet.SheetComposer;
 import java.awt.image.BufferedImage;
 import java.util.List;
@@ -25,10 +26,11 @@ import org.jspecify.annotations.Nullable;
 public final class PictureRenderer implements AutoCloseable {
     /** What is to be shown. */
     public record Request(
-            LaidStorey storey,
+            LaidPage page,
+            ViewId worked,
             PaperFrame frame,
             Lamp lamp,
-            View view,
+            Viewport viewport,
             int width,
             int height,
             List<Traced> underlays,
@@ -37,7 +39,7 @@ public final class PictureRenderer implements AutoCloseable {
     /** A painted request. */
     public record Painted(Request request, BufferedImage image) {}
 
-    private record PageKey(LaidPlan plan, StoreyId storey, PaperFrame frame, Lamp lamp) {}
+    private record PageKey(LaidPlan plan, Page page, ViewId worked, PaperFrame frame, Lamp lamp) {}
 
     private final ExecutorService worker = Executors.newSingleThreadExecutor(
             Thread.ofPlatform().daemon().name("picture").factory());
@@ -45,7 +47,7 @@ public final class PictureRenderer implements AutoCloseable {
     private final Executor screen;
     private final Consumer<Painted> show;
     private @Nullable PageKey pageKey; // worker only
-    private @Nullable Page page; // worker only
+    private @Nullable ComposedPage page; // worker only
 
     /**
      * A renderer.
@@ -84,23 +86,25 @@ public final class PictureRenderer implements AutoCloseable {
                 request.underlays,
                 request.ghost,
                 image,
-                request.view.paperToPixels(request.frame, request.width, request.height));
+                request.viewport.paperToPixels(request.frame, request.width, request.height));
         return image;
     }
 
-    private Page page(Request request) {
-        var key = new PageKey(request.storey.plan(), request.storey.id(), request.frame, request.lamp);
+    private ComposedPage page(Request request) {
+        var key = new PageKey(
+                request.page.plan(), request.page.page(), request.worked, request.frame, request.lamp);
         var known = page;
         if (known != null
                 && pageKey != null
                 && pageKey.plan == key.plan
-                && pageKey.storey.equals(key.storey)
+                && pageKey.page.equals(key.page)
+                && pageKey.worked.equals(key.worked)
                 && pageKey.frame.equals(key.frame)
                 && pageKey.lamp == key.lamp) {
             return known;
         }
         var made =
-                SheetComposer.compose(request.storey, request.frame, request.lamp, Illustration.SCREEN_SHADE_PX_PER_MM);
+                SheetComposer.compose(request.page, request.worked, request.frame, request.lamp, Illustration.SCREEN_SHADE_PX_PER_MM);
         page = made;
         pageKey = key;
         return made;

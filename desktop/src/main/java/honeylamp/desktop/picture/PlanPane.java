@@ -2,7 +2,7 @@ package honeylamp.desktop.picture;
 
 import honeylamp.desktop.gesture.Pointer;
 import honeylamp.desktop.picture.PictureRenderer.Painted;
-import honeylamp.desktop.workspace.View;
+import honeylamp.desktop.workspace.Viewport;
 import honeylamp.desktop.workspace.Workspace;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.geometry.Point;
@@ -130,7 +130,7 @@ public final class PlanPane extends Pane {
 
     private void drag(MouseEvent e) {
         if (panning) {
-            model.show(model.now().view().panned(e.getX() - lastX, e.getY() - lastY));
+            model.show(model.now().viewport().panned(e.getX() - lastX, e.getY() - lastY));
         } else if (pressed) {
             model.dragged(pointer(e));
         }
@@ -171,7 +171,7 @@ public final class PlanPane extends Pane {
         var x = Math.clamp(lastX + dx, 0, getWidth());
         var y = Math.clamp(lastY + dy, 0, getHeight());
         if (x != lastX + dx || y != lastY + dy) {
-            model.show(view().panned(x - lastX - dx, y - lastY - dy));
+            model.show(viewport().panned(x - lastX - dx, y - lastY - dy));
         }
         lastX = x;
         lastY = y;
@@ -209,7 +209,7 @@ public final class PlanPane extends Pane {
     }
 
     private void zoom(double factor, double x, double y) {
-        model.show(model.now().view().zoomed(factor, x, y, getWidth(), getHeight()));
+        model.show(model.now().viewport().zoomed(factor, x, y, getWidth(), getHeight()));
     }
 
     private Pointer pointer(MouseEvent e) {
@@ -217,16 +217,16 @@ public final class PlanPane extends Pane {
     }
 
     private Point plan(double x, double y) {
-        return view().planToPixels(getWidth(), getHeight()).inverse().apply(new Point(x, y));
+        return viewport().planToPixels(getWidth(), getHeight()).inverse().apply(new Point(x, y));
     }
 
-    private View view() {
-        return model.now().view();
+    private Viewport viewport() {
+        return model.now().viewport();
     }
 
     /** Where a plan point lies in this pane, in pixels. */
     public Point pixel(Point plan) {
-        return view().planToPixels(getWidth(), getHeight()).apply(plan);
+        return viewport().planToPixels(getWidth(), getHeight()).apply(plan);
     }
 
     private void resized() {
@@ -260,13 +260,13 @@ public final class PlanPane extends Pane {
 
     private static boolean picturesDiffer(Workspace a, Workspace b) {
         return a.plan() != b.plan()
-                || !a.view().equals(b.view())
+                || !a.viewport().equals(b.viewport())
                 || a.lamp() != b.lamp()
                 || !a.choices().ghost().equals(b.choices().ghost())
                 || !a.frame().equals(b.frame())
                 || a.stage().showsUnderlay() != b.stage().showsUnderlay()
                 || a.document() != b.document()
-                || !a.storey().equals(b.storey());
+                || !a.worked().equals(b.worked());
     }
 
     private PictureRenderer.Request request(Workspace now) {
@@ -279,10 +279,11 @@ public final class PlanPane extends Pane {
             }
         }
         return new PictureRenderer.Request(
-                model.shown().storey(),
+                model.shown().page(),
+                now.worked().view(),
                 now.frame(),
                 now.lamp(),
-                now.view(),
+                now.viewport(),
                 (int) Math.ceil(getWidth()),
                 (int) Math.ceil(getHeight()),
                 underlays,
@@ -318,8 +319,8 @@ public final class PlanPane extends Pane {
         return now != null
                 && last != null
                 && renderer.idle(last.request())
-                && last.request().storey().plan().drawn() == now.plan()
-                && last.request().view().equals(now.view())
+                && last.request().page().plan().drawn() == now.plan()
+                && last.request().viewport().equals(now.viewport())
                 && last.request().lamp() == now.lamp()
                 && allUnpacked(now);
     }
@@ -346,8 +347,8 @@ public final class PlanPane extends Pane {
         }
         var request = last.request();
         var from =
-                request.view().planToPixels(request.width(), request.height()).inverse();
-        var to = from.then(view().planToPixels(getWidth(), getHeight()));
+                request.viewport().planToPixels(request.width(), request.height()).inverse();
+        var to = from.then(viewport().planToPixels(getWidth(), getHeight()));
         var corner = to.apply(Point.ORIGIN);
         var scale = to.lengthScale();
         picture.setFitWidth(request.width() * scale);
@@ -358,7 +359,7 @@ public final class PlanPane extends Pane {
 
     private void sketch() {
         var now = model.now();
-        var toPixels = now.view().paperToPixels(now.frame(), getWidth(), getHeight());
+        var toPixels = now.viewport().paperToPixels(now.frame(), getWidth(), getHeight());
         var overlay = ScreenPainter.overlay(
                 model.sketch(), toPixels, (int) Math.ceil(getWidth()), (int) Math.ceil(getHeight()));
         sketch.setVisible(overlay.isPresent());
@@ -380,7 +381,7 @@ public final class PlanPane extends Pane {
         var here = plan(lastX, lastY);
         follower.accept(here);
         if (now.gesture().magnifies() && (inside || keyPointer.leads())) {
-            lens.show(here, now.view().pxPerMm(), lastX, lastY, getWidth());
+            lens.show(here, now.viewport().pxPerMm(), lastX, lastY, getWidth());
         } else {
             lens.setVisible(false);
         }

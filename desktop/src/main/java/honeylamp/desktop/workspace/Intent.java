@@ -5,6 +5,7 @@ import honeylamp.desktop.gesture.Gesture;
 import honeylamp.desktop.gesture.Pointer;
 import honeylamp.desktop.gesture.Typed;
 import honeylamp.desktop.workspace.Workspace.Said;
+import honeylamp.desktop.workspace.Workspace.Worked;
 import honeylamp.edit.Clipping;
 import honeylamp.edit.History;
 import honeylamp.illustrate.Lamp;
@@ -74,13 +75,16 @@ public sealed interface Intent {
     record Light(Lamp lamp) implements Intent {}
 
     /** Shows another part of the plan. */
-    record Show(View view) implements Intent {}
+    record Show(Viewport viewport) implements Intent {}
 
     /** Lays the plan on its sheet anew. */
     record FitSheet() implements Intent {}
 
     /** Works on another storey. */
     record GoTo(ElementId.StoreyId storey) implements Intent {}
+
+    /** Works on a view, on one of its pages. */
+    record TurnTo(Worked worked) implements Intent {}
 
     /** Picks these and nothing else. */
     record Pick(Set<ElementId> ids) implements Intent {}

@@ -3,12 +3,15 @@ package honeylamp.desktop.workspace;
 import honeylamp.derive.Areas;
 import honeylamp.derive.BriefCheck;
 import honeylamp.derive.GeometryCache;
+import honeylamp.derive.LaidPage;
 import honeylamp.derive.LaidPlan;
 import honeylamp.derive.LaidStorey;
+import honeylamp.derive.LaidView;
 import honeylamp.derive.Schedule;
 import honeylamp.derive.Snag;
 import honeylamp.derive.StoreyGeometry;
 import honeylamp.desktop.workspace.SnagSearch.SnagThere;
+import honeylamp.desktop.workspace.Workspace.Worked;
 import honeylamp.drawing.Mark;
 import honeylamp.illustrate.Sketches;
 import java.util.List;
@@ -38,6 +41,21 @@ public final class ShownPlan {
     /** The storey worked on. */
     public LaidStorey storey() {
         return plan().on(workspace.get().storey());
+    }
+
+    /** The view worked on. */
+    public LaidView view() {
+        return plan().view(workspace.get().worked().view());
+    }
+
+    /** The page worked on. */
+    public LaidPage page() {
+        return page(plan(), workspace.get().worked());
+    }
+
+    /** The page of a plan that is worked on. */
+    static LaidPage page(LaidPlan plan, Worked worked) {
+        return worked.page().map(plan::page).orElseGet(() -> plan.pageOf(worked.view()));
     }
 
     /** What is built on the storey worked on. */

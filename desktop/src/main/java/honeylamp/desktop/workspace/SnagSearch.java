@@ -79,7 +79,7 @@ public final class SnagSearch {
                     && plan.units() == other.units()
                     && plan.brief() == other.brief()
                     && plan.wallTypes() == other.wallTypes()
-                    && plan.sheet() == other.sheet()
+                    && plan.presentation() == other.presentation()
                     && plan.storeys() == other.storeys();
         }
     }

@@ -4,11 +4,16 @@ import honeylamp.desktop.gesture.Choices;
 import honeylamp.desktop.gesture.Gesture;
 import honeylamp.edit.Clipping;
 import honeylamp.edit.History;
+import honeylamp.edit.ViewEdits;
 import honeylamp.illustrate.Lamp;
 import honeylamp.illustrate.PaperFrame;
 import honeylamp.plan.ElementId;
+import honeylamp.plan.ElementId.PageId;
+import honeylamp.plan.ElementId.StoreyId;
+import honeylamp.plan.ElementId.ViewId;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Storey;
+import honeylamp.plan.View;
 import honeylamp.store.Origin;
 import honeylamp.store.PlanDocument;
 import honeylamp.units.Length;
@@ -20,27 +25,57 @@ import java.util.Set;
  * Everything the window shows, as one value.
  *
  * @param origin the document as it was opened or saved last, with pictures and unknown fields, and its file
- * @param storey the storey worked on
+ * @param worked the view worked on, and the page it is worked on
  * @param tool the tool taken up; its stage is the active one
- * @param frame where the plan lies on paper while work goes on
+ * @param sight how the view is looked at
  * @param said what is said to the person
- * @param measured what was measured last, to be put in as a length
- * @param clipping what was copied last, to be pasted
+ * @param kept what is kept to be put in later
  */
 public record Workspace(
         Origin origin,
         History history,
-        ElementId.StoreyId storey,
+        Worked worked,
         Tool tool,
         Gesture gesture,
         Set<ElementId> selection,
         Choices choices,
-        Lamp lamp,
-        PaperFrame frame,
-        View view,
+        Sight sight,
         Said said,
-        Optional<Length> measured,
-        Optional<Clipping> clipping) {
+        Kept kept) {
+    /**
+     * The view worked on.
+     *
+     * @param page empty if it is the first that has the view
+     */
+    public record Worked(ViewId view, Optional<PageId> page) {
+        /** What is left of it in a plan: another view of the same storey, or the first, if it is gone. */
+        Worked in(Plan plan, StoreyId storey) {
+            var shown = plan.presentation();
+            if (shown.view(view).isEmpty()) {
+                return new Worked(ViewEdits.first(plan, storey), Optional.empty());
+            }
+            var there = page.flatMap(shown::page).filter(p -> p.views().contains(view));
+            return there.isPresent() == page.isPresent() ? this : new Worked(view, Optional.empty());
+        }
+    }
+
+    /**
+     * How the view is looked at.
+     *
+     * @param frame where the plan lies on paper while work goes on
+     */
+    public record Sight(Lamp lamp, PaperFrame frame, Viewport viewport) {}
+
+    /**
+     * What is kept to be put in later.
+     *
+     * @param measured what was measured last, to be put in as a length
+     * @param clipping what was copied last, to be pasted
+     */
+    public record Kept(Optional<Length> measured, Optional<Clipping> clipping) {
+        static final Kept NOTHING = new Kept(Optional.empty(), Optional.empty());
+    }
+
     /** A sentence for the person; empty if there is nothing to say. */
     public record Said(String text, Weight weight) {
         /** Whether something is wrong. */
@@ -94,9 +129,44 @@ public record Workspace(
         return said.text();
     }
 
+    /** The view worked on, as it is now. */
+    public View view() {
+        return plan().presentation().view(worked.view).orElseThrow();
+    }
+
+    /** The storey worked on. */
+    public StoreyId storey() {
+        return view().storey();
+    }
+
     /** The storey worked on, as it is now. */
     public Storey currentStorey() {
-        return plan().storey(storey);
+        return plan().storey(storey());
+    }
+
+    /** How much of the presentation is lit. */
+    public Lamp lamp() {
+        return sight.lamp;
+    }
+
+    /** Where the plan lies on paper while work goes on. */
+    public PaperFrame frame() {
+        return sight.frame;
+    }
+
+    /** The part of the plan the window shows. */
+    public Viewport viewport() {
+        return sight.viewport;
+    }
+
+    /** What was measured last. */
+    public Optional<Length> measured() {
+        return kept.measured;
+    }
+
+    /** What was copied last. */
+    public Optional<Clipping> clipping() {
+        return kept.clipping;
     }
 
     /** Whether there are changes that are in no file. */
@@ -104,108 +174,68 @@ public record Workspace(
         return !plan().equals(origin.document().plan());
     }
 
+    /** With another history; what is worked on is there in its plan. */
     Workspace with(History other) {
-        return new Workspace(
-                origin, other, storey, tool, gesture, selection, choices, lamp, frame, view, said, measured, clipping);
+        var there = worked.in(other.now(), storey());
+        return new Workspace(origin, other, there, tool, gesture, selection, choices, sight, said, kept);
     }
 
     Workspace with(Origin other) {
-        return new Workspace(
-                other, history, storey, tool, gesture, selection, choices, lamp, frame, view, said, measured, clipping);
+        return new Workspace(other, history, worked, tool, gesture, selection, choices, sight, said, kept);
     }
 
     Workspace with(Gesture other) {
-        return new Workspace(
-                origin, history, storey, tool, other, selection, choices, lamp, frame, view, said, measured, clipping);
+        return new Workspace(origin, history, worked, tool, other, selection, choices, sight, said, kept);
     }
 
     Workspace picking(Set<ElementId> ids) {
-        return new Workspace(
-                origin, history, storey, tool, gesture, ids, choices, lamp, frame, view, said, measured, clipping);
+        return new Workspace(origin, history, worked, tool, gesture, ids, choices, sight, said, kept);
     }
 
     Workspace with(Choices other) {
-        return new Workspace(
-                origin, history, storey, tool, gesture, selection, other, lamp, frame, view, said, measured, clipping);
+        return new Workspace(origin, history, worked, tool, gesture, selection, other, sight, said, kept);
+    }
+
+    private Workspace with(Sight other) {
+        return new Workspace(origin, history, worked, tool, gesture, selection, choices, other, said, kept);
     }
 
     Workspace with(Lamp other) {
-        return new Workspace(
-                origin, history, storey, tool, gesture, selection, choices, other, frame, view, said, measured,
-                clipping);
+        return with(new Sight(other, sight.frame, sight.viewport));
     }
 
     Workspace with(PaperFrame other) {
-        return new Workspace(
-                origin, history, storey, tool, gesture, selection, choices, lamp, other, view, said, measured,
-                clipping);
+        return with(new Sight(sight.lamp, other, sight.viewport));
     }
 
-    Workspace with(View other) {
-        return new Workspace(
-                origin, history, storey, tool, gesture, selection, choices, lamp, frame, other, said, measured,
-                clipping);
+    Workspace with(Viewport other) {
+        return with(new Sight(sight.lamp, sight.frame, other));
     }
 
     Workspace saying(Said sentence) {
-        return new Workspace(
-                origin, history, storey, tool, gesture, selection, choices, lamp, frame, view, sentence, measured,
-                clipping);
+        return new Workspace(origin, history, worked, tool, gesture, selection, choices, sight, sentence, kept);
     }
 
-    Workspace on(ElementId.StoreyId other) {
-        return new Workspace(
-                origin, history, other, tool, gesture, Set.of(), choices, lamp, frame, view, said, measured, clipping);
+    /** With another view worked on, and nothing picked if it is of another storey. */
+    Workspace on(Worked other) {
+        var there = new Workspace(origin, history, other, tool, gesture, selection, choices, sight, said, kept);
+        return there.storey().equals(storey()) ? there : there.picking(Set.of());
+    }
+
+    private Workspace keeping(Kept other) {
+        return new Workspace(origin, history, worked, tool, gesture, selection, choices, sight, said, other);
     }
 
     Workspace measuring(Length length) {
-        return new Workspace(
-                origin,
-                history,
-                storey,
-                tool,
-                gesture,
-                selection,
-                choices,
-                lamp,
-                frame,
-                view,
-                said,
-                Optional.of(length),
-                clipping);
+        return keeping(new Kept(Optional.of(length), kept.clipping));
     }
 
     Workspace keeping(Clipping copied) {
-        return new Workspace(
-                origin,
-                history,
-                storey,
-                tool,
-                gesture,
-                selection,
-                choices,
-                lamp,
-                frame,
-                view,
-                said,
-                measured,
-                Optional.of(copied));
+        return keeping(new Kept(kept.measured, Optional.of(copied)));
     }
 
     Workspace at(Tool other, Gesture begun) {
         return new Workspace(
-                origin,
-                history,
-                storey,
-                other,
-                begun,
-                selection,
-                choices,
-                lamp,
-                frame,
-                view,
-                Said.NOTHING,
-                measured,
-                clipping);
+                origin, history, worked, other, begun, selection, choices, sight, Said.NOTHING, kept);
     }
 }

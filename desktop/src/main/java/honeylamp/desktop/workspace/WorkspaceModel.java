@@ -43,7 +43,7 @@ public final class WorkspaceModel {
     private final ShownPlan shown;
     private final WorkspaceRules rules;
     private final ReadOnlyObjectWrapper<Typed> typing = new ReadOnlyObjectWrapper<>(Typed.NOTHING);
-    private Optional<View> fittedView = Optional.empty();
+    private Optional<Viewport> fittedView = Optional.empty();
     private Fit fit = Fit.SHEET;
     private final PickedActions picked = new PickedActions(this);
 
@@ -124,19 +124,19 @@ public final class WorkspaceModel {
     }
 
     private Scene scene(Workspace w) {
-        var laid = cache.laidOut(w.plan()).on(w.storey());
+        var laid = cache.laidOut(w.plan()).view(w.worked().view());
         return new Scene(
                 w.plan(),
                 cache.of(w.plan(), w.currentStorey()),
                 w.frame(),
-                REACH_PX / w.view().pxPerMm(),
-                1 / (w.view().pxPerMm() * w.frame().scale()),
+                REACH_PX / w.viewport().pxPerMm(),
+                1 / (w.viewport().pxPerMm() * w.frame().scale()),
                 w.choices(),
                 w.selection(),
                 SeenPictures.lines(w, pictures),
                 cache.units(w.plan(), w.currentStorey()),
-                w.view().centre(),
-                laid.geometry());
+                w.viewport().centre(),
+                laid);
     }
 
     /** The pixels of the pictures to trace. */
@@ -324,8 +324,8 @@ public final class WorkspaceModel {
     }
 
     /** Shows another part of the plan. */
-    public void show(View view) {
-        act(new Intent.Show(view));
+    public void show(Viewport viewport) {
+        act(new Intent.Show(viewport));
     }
 
     /** Lays the plan on the sheet anew, at the sheet's scale or the largest that fits. */
@@ -336,11 +336,11 @@ public final class WorkspaceModel {
     /** Shows the whole sheet in a view so large. */
     public void showSheet(double width, double height) {
         var w = now();
-        var sheet = w.plan().sheet();
+        var sheet = shown.page().page().sheet();
         var margin = 0.96;
         var perPaper = Math.min(width / sheet.widthMm(), height / sheet.heightMm()) * margin;
         var middle = w.frame().plan(new Point(sheet.widthMm() / 2, sheet.heightMm() / 2));
-        fitted(new View(middle, perPaper / w.frame().scale()), Fit.SHEET);
+        fitted(new Viewport(middle, perPaper / w.frame().scale()), Fit.SHEET);
     }
 
     /** What a view was fitted to. */
@@ -349,15 +349,15 @@ public final class WorkspaceModel {
         STOREY
     }
 
-    private void fitted(View view, Fit what) {
-        fittedView = Optional.of(view);
+    private void fitted(Viewport viewport, Fit what) {
+        fittedView = Optional.of(viewport);
         fit = what;
-        show(view);
+        show(viewport);
     }
 
     /** The pane has another size: what was fitted to it, and not moved since, is fitted again. */
     public void refit(double width, double height) {
-        if (fittedView.filter(now().view()::equals).isPresent()) {
+        if (fittedView.filter(now().viewport()::equals).isPresent()) {
             switch (fit) {
                 case SHEET -> showSheet(width, height);
                 case STOREY -> showStorey(width, height);
@@ -367,14 +367,14 @@ public final class WorkspaceModel {
 
     /** Shows the storey with a little air, or the sheet if there is nothing yet. */
     public void showStorey(double width, double height) {
-        Illustration.extent(shown.storey())
+        Illustration.extent(shown.view())
                 .ifPresentOrElse(
                         extent -> {
                             var box = extent.planMm()
                                     .grown(extent.marginPaperMm()
                                             * now().frame().scale());
                             var scale = Math.min(width / box.width(), height / box.height()) * 0.97;
-                            fitted(new View(box.centre(), scale), Fit.STOREY);
+                            fitted(new Viewport(box.centre(), scale), Fit.STOREY);
                         },
                         () -> showSheet(width, height));
     }

@@ -4,9 +4,13 @@ import honeylamp.derive.GeometryCache;
 import honeylamp.desktop.gesture.Choices;
 import honeylamp.desktop.gesture.Scene;
 import honeylamp.desktop.gesture.Step;
+import honeylamp.desktop.workspace.Workspace.Kept;
 import honeylamp.desktop.workspace.Workspace.Said;
+import honeylamp.desktop.workspace.Workspace.Sight;
+import honeylamp.desktop.workspace.Workspace.Worked;
 import honeylamp.edit.Completing;
 import honeylamp.edit.History;
+import honeylamp.edit.ViewEdits;
 import honeylamp.geometry.Point;
 import honeylamp.illustrate.Lamp;
 import honeylamp.illustrate.PaperFrame;
@@ -39,32 +43,33 @@ final class WorkspaceRules {
         this.scenes = scenes;
     }
 
-    /** A workspace on a document, at its first storey. */
+    /** A workspace on a document, at a view of its first storey. */
     Workspace first(Origin origin, History history) {
         var plan = history.now();
         var storey = plan.storeys().getFirst();
+        var worked = new Worked(ViewEdits.first(plan, storey.id()), Optional.empty());
         var choices = Choices.of(plan.wallTypes().getFirst().id(), plan.units());
         var empty = storey.walls().isEmpty();
         var tool = (empty ? Stage.UNDERLAY : Stage.FURNISH).tools().getFirst();
         return new Workspace(
                 origin,
                 history,
-                storey.id(),
+                worked,
                 tool,
                 tool.begin(choices),
                 Set.of(),
                 choices,
-                empty ? Lamp.DRAFT : Lamp.LIT,
-                frame(plan, storey.id()),
-                new View(new Point(0, 0), FIRST_PX_PER_MM),
+                new Sight(
+                        empty ? Lamp.DRAFT : Lamp.LIT,
+                        frame(plan, worked),
+                        new Viewport(new Point(0, 0), FIRST_PX_PER_MM)),
                 Said.NOTHING,
-                Optional.empty(),
-                Optional.empty());
+                Kept.NOTHING);
     }
 
-    /** Where a storey lies on its sheet. */
-    private PaperFrame frame(Plan plan, StoreyId storey) {
-        return SheetComposer.frame(cache.laidOut(plan).on(storey));
+    /** Where the plan lies on the page worked on. */
+    private PaperFrame frame(Plan plan, Worked worked) {
+        return SheetComposer.frame(ShownPlan.page(cache.laidOut(plan), worked), worked.view());
     }
 
     /** The workspace after an intent. */
@@ -98,6 +103,7 @@ final class WorkspaceRules {
             case Intent.Show(var view) -> w.with(view);
             case Intent.FitSheet() -> fitted(w);
             case Intent.GoTo(var storey) -> wentTo(w, storey);
+            case Intent.TurnTo(var worked) -> turnedTo(w, worked);
             case Intent.Pick(var ids) -> w.picking(ids);
             case Intent.Keep(var clipping) -> w.keeping(clipping);
             case Intent.Say(var said) -> w.saying(said);
@@ -114,13 +120,23 @@ final class WorkspaceRules {
     }
 
     private Workspace fitted(Workspace w) {
-        return w.with(frame(w.plan(), w.storey()));
+        return w.with(frame(w.plan(), w.worked()));
     }
 
     private static Workspace wentTo(Workspace w, StoreyId storey) {
         return w.storey().equals(storey)
                 ? w
-                : w.on(storey).with(w.gesture().dropped()).saying(Said.NOTHING);
+                : w.on(new Worked(ViewEdits.first(w.plan(), storey), Optional.empty()))
+                        .with(w.gesture().dropped())
+                        .saying(Said.NOTHING);
+    }
+
+    private Workspace turnedTo(Workspace w, Worked worked) {
+        return w.worked().equals(worked)
+                ? w
+                : fitted(w.on(worked.in(w.plan(), w.storey()))
+                        .with(w.gesture().dropped())
+                        .saying(Said.NOTHING));
     }
 
     private Workspace takenUp(Workspace w, Tool tool) {
@@ -144,11 +160,7 @@ final class WorkspaceRules {
         if (history == w.history()) {
             return w;
         }
-        var storeys = history.now().storeys();
-        var here = storeys.stream().anyMatch(x -> x.id().equals(w.storey()))
-                ? w
-                : w.on(storeys.getFirst().id());
-        return here.with(w.choices().within(history.now()))
+        return w.with(w.choices().within(history.now()))
                 .with(history)
                 .with(w.gesture().dropped())
                 .picking(Set.of())

@@ -7,3 +7,4 @@
 package honeylamp.desktop.workspace;
 
 import org.jspecify.annotations.NullMarked;
+

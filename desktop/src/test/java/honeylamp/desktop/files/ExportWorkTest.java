@@ -24,7 +24,7 @@ class ExportWorkTest {
 
     private ExportWork work(Path file) {
         var plan = SailclothYard.plan();
-        return new ExportWork(LaidPlan.of(plan).all(), Export.Format.of(file).orElseThrow(), Export.Png.USUAL, file);
+        return new ExportWork(LaidPlan.of(plan).pages(), Export.Format.of(file).orElseThrow(), Export.Png.USUAL, file);
     }
 
     @Test

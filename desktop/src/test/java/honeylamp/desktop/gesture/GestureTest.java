@@ -3,6 +3,7 @@ package honeylamp.desktop.gesture;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import honeylamp.TestPlans;
 import honeylamp.catalogue.NewPlan;
 import honeylamp.demo.SailclothYard;
 import honeylamp.derive.GeometryCache;
@@ -60,7 +61,7 @@ class GestureTest {
                     PictureLines.NONE,
                     repeated,
                     middle,
-                    geometry);
+                    TestPlans.view(plan));
         }
 
         void take(Step step) {

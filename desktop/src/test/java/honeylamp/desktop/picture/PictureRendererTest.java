@@ -4,8 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import honeylamp.TestWalls;
 import honeylamp.derive.LaidPlan;
-import honeylamp.desktop.workspace.View;
+import honeylamp.desktop.workspace.Viewport;
 import honeylamp.edit.StoreyEdits;
+import honeylamp.edit.ViewEdits;
 import honeylamp.geometry.Point;
 import honeylamp.illustrate.Lamp;
 import honeylamp.plan.Plan;
@@ -52,11 +53,13 @@ class PictureRendererTest {
 
     private static PictureRenderer.Request request(Plan plan, Storey storey) {
         var laid = LaidPlan.of(plan);
+        var page = laid.pageOf(ViewEdits.first(plan, storey.id()));
         return new PictureRenderer.Request(
-                laid.on(storey.id()),
-                SheetComposer.frame(laid.all().getFirst()),
+                page,
+                page.page().views().getFirst(),
+                SheetComposer.frame(laid.pages().getFirst(), laid.pages().getFirst().page().views().getFirst()),
                 Lamp.COLOUR,
-                new View(new Point(3000, 2000), 0.05),
+                new Viewport(new Point(3000, 2000), 0.05),
                 400,
                 300,
                 List.of(),

@@ -8,6 +8,7 @@ import honeylamp.demo.SailclothYard;
 import honeylamp.desktop.gesture.Pointer;
 import honeylamp.desktop.gesture.WallChain;
 import honeylamp.edit.DrawnFace;
+import honeylamp.edit.ViewEdits;
 import honeylamp.geometry.Point;
 import honeylamp.illustrate.Lamp;
 import honeylamp.plan.ElementId;
@@ -66,15 +67,15 @@ class WorkspaceModelTest {
     void allStepsOfOneSlideAreOneAction() {
         var model = model(SailclothYard.plan());
         for (var deg = 41; deg <= 60; deg++) {
-            model.slide(model.now().plan().with(new Light(320, deg)), "Turn light", deg > 41);
+            model.slide(ViewEdits.light(model.now().plan(), new Light(320, deg)), "Turn light", deg > 41);
         }
-        assertThat(model.now().plan().light().altitudeDeg()).isEqualTo(60);
+        assertThat(model.now().view().light().altitudeDeg()).isEqualTo(60);
         model.undo();
         assertThat(model.now().plan()).isEqualTo(SailclothYard.plan());
-        model.slide(model.now().plan().with(new Light(320, 30)), "Turn light", false);
-        model.slide(model.now().plan().with(new Light(320, 31)), "Turn light", false);
+        model.slide(ViewEdits.light(model.now().plan(), new Light(320, 30)), "Turn light", false);
+        model.slide(ViewEdits.light(model.now().plan(), new Light(320, 31)), "Turn light", false);
         model.undo();
-        assertThat(model.now().plan().light().altitudeDeg()).isEqualTo(30);
+        assertThat(model.now().view().light().altitudeDeg()).isEqualTo(30);
     }
 
     /** A wall drawn, what is picked deleted, a copy pasted: each is one new state, told once. */
@@ -148,9 +149,9 @@ class WorkspaceModelTest {
         var model = model(SailclothYard.plan());
         model.showSheet(840, 594);
         // 420 mm of paper on 840 px, with a margin of 4 %
-        assertThat(model.now().view().pxPerMm() * model.now().frame().scale()).isCloseTo(2 * 0.96, within(1e-6));
+        assertThat(model.now().viewport().pxPerMm() * model.now().frame().scale()).isCloseTo(2 * 0.96, within(1e-6));
         model.showStorey(1000, 800);
-        var pixels = model.now().view().planToPixels(1000, 800);
+        var pixels = model.now().viewport().planToPixels(1000, 800);
         for (var corner : List.of(new Point(0, -1400), new Point(13_000, 8800))) {
             var p = pixels.apply(corner);
             assertThat(p.x()).isBetween(0.0, 1000.0);
@@ -160,7 +161,7 @@ class WorkspaceModelTest {
 
     @Test
     void zoomingKeepsAPlaceAndStaysWithinReason() {
-        var view = new View(new Point(4000, 2000), 0.05);
+        var view = new Viewport(new Point(4000, 2000), 0.05);
         var before = view.planToPixels(900, 700).inverse().apply(new Point(123, 456));
         var zoomed = view.zoomed(1.7, 123, 456, 900, 700);
         assertThat(zoomed.planToPixels(900, 700)
@@ -177,7 +178,7 @@ class WorkspaceModelTest {
     void reachIsTheSameOnScreenAtEveryZoom() {
         var model = model(SailclothYard.plan());
         for (var zoom : new double[] {0.02, 0.2}) {
-            model.show(new View(Point.ORIGIN, zoom));
+            model.show(new Viewport(Point.ORIGIN, zoom));
             assertThat(model.scene().reachMm() * zoom).isCloseTo(10, within(1e-9));
             assertThat(model.scene().penMm() * model.now().frame().scale() * zoom)
                     .isCloseTo(1, within(1e-9));

@@ -8,8 +8,8 @@ import honeylamp.illustrate.PaperFrame;
  *
  * @param widthMm width in paper mm
  * @param heightMm height in paper mm
- * @param frame where the plan lies on it
+ * @param frame where the plan lies on it, in the view worked on or the first one
  * @param title the document's title
  * @param author who drew it; empty if it is not said
  */
-public record Page(double widthMm, double heightMm, PaperFrame frame, String title, String author, Drawing drawing) {}
+public record ComposedPage(double widthMm, double heightMm, PaperFrame frame, String title, String author, Drawing drawing) {}

@@ -10,12 +10,12 @@ import honeylamp.illustrate.PaperFrame;
  * @param centre of the view, in plan mm
  * @param pxPerMm screen pixels per plan mm
  */
-public record View(Point centre, double pxPerMm) {
+public record Viewport(Point centre, double pxPerMm) {
     private static final double LEAST = 0.002;
     private static final double MOST = 4;
 
     /** Keeps the zoom within what can be worked at. */
-    public View {
+    public Viewport {
         pxPerMm = Math.clamp(pxPerMm, LEAST, MOST);
     }
 
@@ -30,15 +30,15 @@ public record View(Point centre, double pxPerMm) {
     }
 
     /** Zoomed by a factor, keeping a pixel of the view over the same plan point. */
-    public View zoomed(double factor, double px, double py, double width, double height) {
+    public Viewport zoomed(double factor, double px, double py, double width, double height) {
         var fixed = planToPixels(width, height).inverse().apply(new Point(px, py));
-        var next = new View(centre, pxPerMm * factor);
+        var next = new Viewport(centre, pxPerMm * factor);
         var moved = next.planToPixels(width, height).inverse().apply(new Point(px, py));
-        return new View(centre.plus(fixed.minus(moved)), next.pxPerMm);
+        return new Viewport(centre.plus(fixed.minus(moved)), next.pxPerMm);
     }
 
     /** Moved by so many pixels. */
-    public View panned(double dx, double dy) {
-        return new View(new Point(centre.x() - dx / pxPerMm, centre.y() + dy / pxPerMm), pxPerMm);
+    public Viewport panned(double dx, double dy) {
+        return new Viewport(new Point(centre.x() - dx / pxPerMm, centre.y() + dy / pxPerMm), pxPerMm);
     }
 }

@@ -1,0 +1,117 @@
+package honeylamp.edit;
+
+import honeylamp.plan.ElementId.PageId;
+import honeylamp.plan.ElementId.ViewId;
+import honeylamp.plan.Page;
+import honeylamp.plan.Page.Listing;
+import honeylamp.plan.Plan;
+import honeylamp.plan.Sheet;
+import honeylamp.plan.Sheet.Margins;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.UnaryOperator;
+
+/** The pages that leave the house: their sheets, names, order, and what is on them. */
+public final class PageEdits {
+    /** More views than this are too small to be read on any sheet. */
+    public static final int MOST_VIEWS = 6;
+
+    private PageEdits() {}
+
+    /** Changes the sheet of a page, or of all: what differs from page to page and is not changed stays. */
+    public static Plan sheet(Plan plan, PageId page, Reach reach, UnaryOperator<Sheet> change) {
+        return changed(plan, page, reach, p -> {
+            var sheet = change.apply(p.sheet());
+            return sheet.equals(p.sheet()) ? p : p.on(sheet);
+        });
+    }
+
+    /** Changes the sheets of all pages of a plan. */
+    public static Plan sheet(Plan plan, UnaryOperator<Sheet> change) {
+        return sheet(plan, plan.presentation().pages().getFirst().id(), Reach.ALL, change);
+    }
+
+    /** Sets the margins of a page, or of all, in paper mm; refused if they leave too little of the paper. */
+    public static Outcome<Plan> margins(Plan plan, PageId page, Reach reach, double bindingMm, double othersMm) {
+        if (Math.max(bindingMm, othersMm) > Margins.MOST_MM) {
+            return Outcome.refused(
+                    "a margin of more than " + Margins.MOST_MM + " mm leaves too little paper", "Type a smaller one.");
+        }
+        return Outcome.done(sheet(plan, page, reach, s -> s.with(new Margins(bindingMm, othersMm))));
+    }
+
+    /** Calls a page something else; nothing means it is called like its first view. */
+    public static Plan name(Plan plan, PageId page, String name) {
+        var stripped = name.strip();
+        return changed(plan, page, Reach.THIS, p -> p.name().equals(stripped) ? p : p.named(stripped));
+    }
+
+    /** Writes notes on a page, or on all. */
+    public static Plan notes(Plan plan, PageId page, Reach reach, String notes) {
+        var stripped = notes.strip();
+        return changed(plan, page, reach, p -> p.notes().equals(stripped) ? p : p.noting(stripped));
+    }
+
+    /** Shows a list on a page, or takes it off; on all, they become alike. */
+    public static Plan toggle(Plan plan, PageId page, Reach reach, Listing list) {
+        var has = of(plan, page).lists().contains(list);
+        return changed(plan, page, reach, p -> p.lists().contains(list) == has ? p.toggling(list) : p);
+    }
+
+    /** Puts a view on a page beside those it has, or takes it off; refused if no view or too many would be on it. */
+    public static Outcome<Plan> place(Plan plan, PageId page, ViewId view) {
+        var views = new ArrayList<>(of(plan, page).views());
+        if (!views.remove(view)) {
+            views.add(view);
+        }
+        if (views.isEmpty()) {
+            return Outcome.refused("a page needs a view", "Put another one on it first, or take the page away.");
+        }
+        if (views.size() > MOST_VIEWS) {
+            return Outcome.refused("a page has room for " + MOST_VIEWS + " views", "Make another page.");
+        }
+        return Outcome.done(changed(plan, page, Reach.THIS, p -> p.with(views)));
+    }
+
+    /** Adds a page like another after it, with the same views. */
+    public static Added<PageId> copy(Plan plan, PageId like) {
+        var shown = plan.presentation();
+        var pages = new ArrayList<>(shown.pages());
+        var page = of(plan, like).as(shown.nextPage());
+        pages.add(1 + pages.indexOf(of(plan, like)), page);
+        return new Added<>(plan.with(shown.withPages(pages)), page.id());
+    }
+
+    /** Takes a page away; the views on it stay. Refused if it is the only one. */
+    public static Outcome<Plan> remove(Plan plan, PageId page) {
+        var shown = plan.presentation();
+        if (shown.pages().size() == 1) {
+            return Outcome.refused("a plan needs a page");
+        }
+        return Outcome.done(plan.with(
+                shown.withPages(Lists.without(shown.pages(), p -> p.id().equals(page)))));
+    }
+
+    /** Moves a page so many places towards the end; refused if there is no such place. */
+    public static Outcome<Plan> move(Plan plan, PageId page, int by) {
+        var shown = plan.presentation();
+        var pages = new ArrayList<>(shown.pages());
+        var at = pages.indexOf(of(plan, page));
+        if (at + by < 0 || at + by >= pages.size()) {
+            return Outcome.refused(by < 0 ? "it is the first page" : "it is the last page");
+        }
+        pages.add(at + by, pages.remove(at));
+        return Outcome.done(plan.with(shown.withPages(pages)));
+    }
+
+    private static Page of(Plan plan, PageId page) {
+        return plan.presentation().page(page).orElseThrow();
+    }
+
+    private static Plan changed(Plan plan, PageId page, Reach reach, UnaryOperator<Page> change) {
+        var shown = plan.presentation();
+        var meant = reach == Reach.ALL ? shown.pages().stream().map(Page::id).toList() : List.of(page);
+        var after = shown.changingPages(meant, change);
+        return after.equals(shown) ? plan : plan.with(after);
+    }
+}

@@ -1,0 +1,156 @@
+package honeylamp.edit;
+
+import honeylamp.plan.ElementId.RoomId;
+import honeylamp.plan.ElementId.StoreyId;
+import honeylamp.plan.ElementId.ViewId;
+import honeylamp.plan.HeldLook;
+import honeylamp.plan.Light;
+import honeylamp.plan.Look;
+import honeylamp.plan.Page;
+import honeylamp.plan.Plan;
+import honeylamp.plan.Position;
+import honeylamp.plan.Presentation;
+import honeylamp.plan.Showing;
+import honeylamp.plan.View;
+import honeylamp.plan.View.Crop;
+import honeylamp.plan.View.MovedName;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+
+/** What is seen of a plan and how: views with their looks and lights. */
+public final class ViewEdits {
+    private ViewEdits() {}
+
+    /**
+     * Changes the look of a view. If all are meant, every view takes the changed look; if only this one is, it gets a
+     * look of its own unless it has one.
+     */
+    public static Plan look(Plan plan, ViewId view, Reach reach, UnaryOperator<Look> change) {
+        var shown = plan.presentation();
+        var id = of(plan, view).look();
+        if (change.apply(shown.look(id)).equals(shown.look(id)) && (reach == Reach.THIS || isInOneLook(shown))) {
+            return plan;
+        }
+        if (reach == Reach.ALL) {
+            return plan.with(shown.changing(id, change).changing(all(shown), v -> v.with(id)));
+        }
+        if (shown.views().stream().filter(v -> v.look().equals(id)).count() == 1) {
+            return plan.with(shown.changing(id, change));
+        }
+        var own = new HeldLook(shown.nextLook(), change.apply(shown.look(id)));
+        return plan.with(shown.adding(own).changing(List.of(view), v -> v.with(own.id())));
+    }
+
+    /** Changes the look that all views of a plan have. */
+    public static Plan look(Plan plan, UnaryOperator<Look> change) {
+        return look(plan, first(plan), Reach.ALL, change);
+    }
+
+    private static boolean isInOneLook(Presentation shown) {
+        return shown.looks().size() == 1;
+    }
+
+    /** Changes the light of a view, or of all. */
+    public static Plan light(Plan plan, ViewId view, Reach reach, UnaryOperator<Light> change) {
+        var light = change.apply(of(plan, view).light());
+        return changed(plan, view, reach, v -> v.light().equals(light) ? v : v.with(light));
+    }
+
+    /** Gives all views of a plan one light. */
+    public static Plan light(Plan plan, Light light) {
+        return light(plan, first(plan), Reach.ALL, _ -> light);
+    }
+
+    /** Sets the scale of a view, or of all; none means the largest that fits. */
+    public static Plan scale(Plan plan, ViewId view, Reach reach, Optional<Integer> scale) {
+        return changed(plan, view, reach, v -> v.scale().equals(scale) ? v : v.at(scale));
+    }
+
+    /** Sets the scale of all views of a plan. */
+    public static Plan scale(Plan plan, Optional<Integer> scale) {
+        return scale(plan, first(plan), Reach.ALL, scale);
+    }
+
+    /** Says how much of a kind of things a view shows, or all do. */
+    public static Plan showing(Plan plan, ViewId view, Reach reach, Showing.Kind kind, Showing.Degree degree) {
+        return changed(
+                plan,
+                view,
+                reach,
+                v -> v.showing().of(kind) == degree
+                        ? v
+                        : v.with(v.showing().with(kind, degree)));
+    }
+
+    /** Says how much of a kind of things all views of a plan show. */
+    public static Plan showing(Plan plan, Showing.Kind kind, Showing.Degree degree) {
+        return showing(plan, first(plan), Reach.ALL, kind, degree);
+    }
+
+    /** Shows only a part of the plan, or all of it. */
+    public static Plan crop(Plan plan, ViewId view, Optional<Crop> crop) {
+        return changed(plan, view, Reach.THIS, v -> v.crop().equals(crop) ? v : v.cropped(crop));
+    }
+
+    /** Calls a view something else; nothing means it is called like what it shows. */
+    public static Plan name(Plan plan, ViewId view, String name) {
+        var stripped = name.strip();
+        return changed(plan, view, Reach.THIS, v -> v.name().equals(stripped) ? v : v.named(stripped));
+    }
+
+    /** Puts the middle of a room's name somewhere else in a view; nowhere means where it finds room by itself. */
+    public static Plan moveName(Plan plan, ViewId view, RoomId room, Optional<Position> at) {
+        return changed(plan, view, Reach.THIS, v -> {
+            var others = new ArrayList<>(v.moved());
+            others.removeIf(m -> m.of().equals(room));
+            at.ifPresent(p -> others.add(new MovedName(room, p)));
+            return others.equals(v.moved()) ? v : v.moving(others);
+        });
+    }
+
+    /** Adds a further view like another, on a page of its own after that one's. */
+    public static Added<ViewId> copy(Plan plan, ViewId like) {
+        var shown = plan.presentation();
+        var view = of(plan, like).as(shown.nextView());
+        var page = shown.pageOf(like)
+                .map(p -> p.as(shown.nextPage()).named("").with(List.of(view.id())))
+                .orElseGet(() -> Page.of(
+                        shown.nextPage(), view.id(), shown.pages().getFirst().sheet()));
+        return new Added<>(plan.with(shown.adding(view, page, like)), view.id());
+    }
+
+    /** Takes a view away, with the pages that show no other; refused if the plan has no other. */
+    public static Outcome<Plan> remove(Plan plan, ViewId view) {
+        var shown = plan.presentation();
+        if (shown.views().size() == 1) {
+            return Outcome.refused("a plan needs a view");
+        }
+        return Outcome.done(plan.with(shown.keeping(v -> !v.id().equals(view))));
+    }
+
+    /** The view of a plan by which a storey is worked on first; that of another storey if it has none. */
+    public static ViewId first(Plan plan, StoreyId storey) {
+        return plan.presentation().viewOf(storey).map(View::id).orElseGet(() -> first(plan));
+    }
+
+    private static ViewId first(Plan plan) {
+        return plan.presentation().views().getFirst().id();
+    }
+
+    private static View of(Plan plan, ViewId view) {
+        return plan.presentation().view(view).orElseThrow();
+    }
+
+    private static List<ViewId> all(Presentation shown) {
+        return shown.views().stream().map(View::id).toList();
+    }
+
+    private static Plan changed(Plan plan, ViewId view, Reach reach, UnaryOperator<View> change) {
+        var shown = plan.presentation();
+        var meant = reach == Reach.ALL ? all(shown) : List.of(view);
+        var after = shown.changing(meant, change);
+        return after.equals(shown) ? plan : plan.with(after);
+    }
+}

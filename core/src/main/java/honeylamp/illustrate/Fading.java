@@ -1,0 +1,62 @@
+package honeylamp.illustrate;
+
+import honeylamp.drawing.Gradient;
+import honeylamp.drawing.Ink;
+import honeylamp.drawing.Mark;
+import honeylamp.plan.Oklch;
+import java.util.List;
+
+/** Marks that are seen faintly: most of their colour goes over into that of the paper, in every output alike. */
+final class Fading {
+    /** How much of a colour is left. */
+    private static final double LEFT = 0.30;
+
+    private final int paper;
+
+    private Fading(int paper) {
+        this.paper = paper;
+    }
+
+    static List<Mark> of(List<Mark> marks, Oklch paper) {
+        var fading = new Fading(paper.argb());
+        return marks.stream().map(fading::faint).toList();
+    }
+
+    private Mark faint(Mark mark) {
+        return switch (mark) {
+            case Mark.Fill(var path, var ink) -> new Mark.Fill(path, faint(ink));
+            case Mark.Stroke(var path, var pen, var ink) -> new Mark.Stroke(path, pen, faint(ink));
+            case Mark.Text text -> faint(text);
+            case Mark.Shaded(var path, var gradient, var opacity) ->
+                new Mark.Shaded(path, faint(gradient), opacity);
+            case Mark.Haloed(var text, var room, var ink) -> new Mark.Haloed(faint(text), room, ink);
+            case Mark.Lines(var first, var others, var step) -> new Mark.Lines(faint(first), others, step);
+            case Mark.Clip(var path, var inside) ->
+                new Mark.Clip(path, inside.stream().map(this::faint).toList());
+            case Mark.Image _, Mark.Picture _ -> mark; // no kind of thing is drawn by pictures
+        };
+    }
+
+    private Mark.Text faint(Mark.Text t) {
+        return new Mark.Text(
+                t.text(), t.at(), t.capHeightMm(), t.face(), t.trackingEm(), t.align(), t.turnDeg(), faint(t.ink()));
+    }
+
+    private Ink faint(Ink ink) {
+        return new Ink(mixed(ink.rgb()), ink.opacity());
+    }
+
+    private Gradient faint(Gradient gradient) {
+        return gradient.mapped(this::mixed);
+    }
+
+    private int mixed(int rgb) {
+        return channel(rgb, 16) | channel(rgb, 8) | channel(rgb, 0);
+    }
+
+    private int channel(int rgb, int shift) {
+        var own = rgb >> shift & 0xff;
+        var under = paper >> shift & 0xff;
+        return (int) Math.rint(under + LEFT * (own - under)) << shift;
+    }
+}

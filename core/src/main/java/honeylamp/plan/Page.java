@@ -1,0 +1,96 @@
+package honeylamp.plan;
+
+import honeylamp.plan.ElementId.PageId;
+import honeylamp.plan.ElementId.ViewId;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Set;
+
+/**
+ * A page that leaves the house: views of the plan, lists and words on a sheet.
+ *
+ * @param name empty if it is called like its first view
+ * @param views those on it, side by side in this order
+ * @param lists those beside the views, where the sheet is wide enough
+ * @param notes what is written below the lists; lines as they were typed
+ */
+public record Page(PageId id, String name, Sheet sheet, List<ViewId> views, Set<Listing> lists, String notes) {
+    /** A list that makes itself. */
+    public enum Listing {
+        /** Rooms with their areas. */
+        ROOMS("Rooms and areas"),
+        /** The finishes that are seen. */
+        FINISHES("Finishes");
+
+        private final String label;
+
+        Listing(String label) {
+            this.label = label;
+        }
+
+        /** The name people see. */
+        public String label() {
+            return label;
+        }
+    }
+
+    /** Freezes the lists; refuses a page without a view, and one that has a view twice. */
+    public Page {
+        views = List.copyOf(views);
+        if (views.isEmpty() || views.stream().distinct().count() < views.size()) {
+            throw new IllegalArgumentException("page " + id.text() + " needs views, each once");
+        }
+        var listed = EnumSet.noneOf(Listing.class);
+        listed.addAll(lists);
+        lists = Collections.unmodifiableSet(listed);
+    }
+
+    /** A page as a new plan has it for a view. */
+    public static Page of(PageId id, ViewId view, Sheet sheet) {
+        return new Page(id, "", sheet, List.of(view), EnumSet.allOf(Listing.class), "");
+    }
+
+    /** The same page as another one. */
+    public Page as(PageId other) {
+        return new Page(other, name, sheet, views, lists, notes);
+    }
+
+    /** The page under another name. */
+    public Page named(String other) {
+        return new Page(id, other, sheet, views, lists, notes);
+    }
+
+    /** The page on another sheet. */
+    public Page on(Sheet other) {
+        return new Page(id, name, other, views, lists, notes);
+    }
+
+    /** The page with other views. */
+    public Page with(List<ViewId> other) {
+        return new Page(id, name, sheet, other, lists, notes);
+    }
+
+    /** The page with a list, or without it if it has it. */
+    public Page toggling(Listing list) {
+        var other = EnumSet.noneOf(Listing.class);
+        other.addAll(lists);
+        if (!other.remove(list)) {
+            other.add(list);
+        }
+        return new Page(id, name, sheet, views, other, notes);
+    }
+
+    /** The page with other notes. */
+    public Page noting(String other) {
+        return new Page(id, name, sheet, views, lists, other);
+    }
+
+    /** The page with a view put in place of another. */
+    public Page putting(ViewId instead, ViewId of) {
+        var other = new ArrayList<>(views);
+        other.replaceAll(v -> v.equals(of) ? instead : v);
+        return with(other);
+    }
+}

@@ -1,0 +1,89 @@
+package honeylamp.plan;
+
+import java.util.Collection;
+import java.util.Collections;
+import java.util.EnumSet;
+import java.util.Set;
+
+/**
+ * Which kinds of things a view shows, and which of them faintly.
+ *
+ * @param faded shown, but faintly
+ * @param hidden not shown
+ */
+public record Showing(Set<Kind> faded, Set<Kind> hidden) {
+    /** What is shown and hidden together, from the ground up; the last four are words and lines about the plan. */
+    public enum Kind {
+        GROUND("Ground and cars"),
+        FINISHES("Floor finishes"),
+        FURNITURE("Furniture"),
+        FIXED_PARTS("Stairs and posts"),
+        WALLS("Walls"),
+        OPENINGS("Openings"),
+        OVERHEAD("Overhead"),
+        DIMENSIONS("Dimensions"),
+        ROOM_NAMES("Room names"),
+        NOTES("Notes"),
+        TAGS("Tags of openings");
+
+        private final String label;
+
+        Kind(String label) {
+            this.label = label;
+        }
+
+        /** The name people see. */
+        public String label() {
+            return label;
+        }
+    }
+
+    /** How much of a kind is seen. */
+    public enum Degree {
+        SHOWN,
+        FADED,
+        HIDDEN
+    }
+
+    /** Everything in full, but no tags. */
+    public static final Showing USUAL = new Showing(Set.of(), Set.of(Kind.TAGS));
+
+    /** Freezes the sets, in the order of kinds; what is hidden is not faded. */
+    public Showing {
+        var not = ordered(hidden);
+        var faint = ordered(faded);
+        faint.removeAll(not);
+        faded = Collections.unmodifiableSet(faint);
+        hidden = Collections.unmodifiableSet(not);
+    }
+
+    private static EnumSet<Kind> ordered(Collection<Kind> kinds) {
+        var out = EnumSet.noneOf(Kind.class);
+        out.addAll(kinds);
+        return out;
+    }
+
+    /** How much of a kind is seen. */
+    public Degree of(Kind kind) {
+        return hidden.contains(kind) ? Degree.HIDDEN : faded.contains(kind) ? Degree.FADED : Degree.SHOWN;
+    }
+
+    /** Whether a kind is seen at all. */
+    public boolean shows(Kind kind) {
+        return !hidden.contains(kind);
+    }
+
+    /** With a kind seen so much. */
+    public Showing with(Kind kind, Degree degree) {
+        var faint = ordered(faded);
+        var not = ordered(hidden);
+        faint.remove(kind);
+        not.remove(kind);
+        switch (degree) {
+            case SHOWN -> {}
+            case FADED -> faint.add(kind);
+            case HIDDEN -> not.add(kind);
+        }
+        return new Showing(faint, not);
+    }
+}

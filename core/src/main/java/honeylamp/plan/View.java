@@ -1,0 +1,126 @@
+package honeylamp.plan;
+
+import honeylamp.plan.ElementId.LookId;
+import honeylamp.plan.ElementId.RoomId;
+import honeylamp.plan.ElementId.StoreyId;
+import honeylamp.plan.ElementId.ViewId;
+import honeylamp.units.Checks;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * What is seen of a plan, and how.
+ *
+ * @param name empty if it is called like what it shows
+ * @param look one of the plan's looks
+ * @param scale the denominator, e.g. 50 for 1:50; empty means the largest standard scale that fits
+ * @param crop the part of the plan that is seen; empty means all
+ * @param moved names of rooms that were put elsewhere by hand
+ */
+public record View(
+        ViewId id,
+        String name,
+        Subject subject,
+        LookId look,
+        Light light,
+        Optional<Integer> scale,
+        Optional<Crop> crop,
+        Showing showing,
+        List<MovedName> moved) {
+    /** What a view shows. */
+    public sealed interface Subject {
+        /** A storey from above, cut at its cut height. */
+        record StoreyPlan(StoreyId storey) implements Subject {}
+    }
+
+    /** A part of the plan between two corners, in plan mm. */
+    public record Crop(Position from, Position to) {
+        /** Refuses a part without width or height. */
+        public Crop {
+            if (from.x().equals(to.x()) || from.y().equals(to.y())) {
+                throw new IllegalArgumentException("a part of the plan needs a width and a height");
+            }
+        }
+    }
+
+    /** The middle of a room's name, in plan mm. */
+    public record MovedName(RoomId of, Position at) {}
+
+    /** Freezes the list; refuses scales outside 1:1 to 1:5000. */
+    public View {
+        scale.ifPresent(s -> Checks.within("scale", s, 1, 5000));
+        moved = List.copyOf(moved);
+    }
+
+    /** A view of a whole storey as a new plan has it. */
+    public static View of(ViewId id, StoreyId storey, LookId look, Light light) {
+        return new View(
+                id,
+                "",
+                new Subject.StoreyPlan(storey),
+                look,
+                light,
+                Optional.empty(),
+                Optional.empty(),
+                Showing.USUAL,
+                List.of());
+    }
+
+    /** The storey it is a view of. */
+    public StoreyId storey() {
+        return switch (subject) {
+            case Subject.StoreyPlan(var storey) -> storey;
+        };
+    }
+
+    /** The same view as another one. */
+    public View as(ViewId other) {
+        return new View(other, name, subject, look, light, scale, crop, showing, moved);
+    }
+
+    /** The view under another name. */
+    public View named(String other) {
+        return new View(id, other, subject, look, light, scale, crop, showing, moved);
+    }
+
+    /** The view of something else; names that were put by hand are left behind. */
+    public View of(StoreyId storey) {
+        return new View(
+                id, name, new Subject.StoreyPlan(storey), look, light, scale, Optional.empty(), showing, List.of());
+    }
+
+    /** The view in another look. */
+    public View with(LookId other) {
+        return new View(id, name, subject, other, light, scale, crop, showing, moved);
+    }
+
+    /** The view in another light. */
+    public View with(Light other) {
+        return new View(id, name, subject, look, other, scale, crop, showing, moved);
+    }
+
+    /** The view at another scale. */
+    public View at(Optional<Integer> other) {
+        return new View(id, name, subject, look, light, other, crop, showing, moved);
+    }
+
+    /** The view of another part. */
+    public View cropped(Optional<Crop> other) {
+        return new View(id, name, subject, look, light, scale, other, showing, moved);
+    }
+
+    /** The view showing other kinds of things. */
+    public View with(Showing other) {
+        return new View(id, name, subject, look, light, scale, crop, other, moved);
+    }
+
+    /** The view with other names moved. */
+    public View moving(List<MovedName> other) {
+        return new View(id, name, subject, look, light, scale, crop, showing, other);
+    }
+
+    /** Where a room's name was put by hand. */
+    public Optional<Position> movedName(RoomId room) {
+        return moved.stream().filter(m -> m.of().equals(room)).map(MovedName::at).findFirst();
+    }
+}

@@ -1,0 +1,143 @@
+package honeylamp.sheet;
+
+import honeylamp.derive.LaidPage;
+import honeylamp.drawing.Face;
+import honeylamp.drawing.Mark.Align;
+import honeylamp.drawing.Pen;
+import honeylamp.geometry.Box;
+import honeylamp.geometry.Path;
+import honeylamp.geometry.Point;
+import honeylamp.illustrate.PaperFrame;
+import honeylamp.units.Length;
+import java.util.List;
+
+/** The title block: what and whose it is, and scale and north as one group. */
+final class TitleBlockArt {
+    private static final Pen NEEDLE = Pen.butt(0.18);
+
+    private final LaidPage page;
+    private final SheetLayout layout;
+    private final SheetPen pen;
+    private final List<PaperFrame> frames;
+
+    /**
+     * The block of a page.
+     *
+     * @param frames where the plan lies in each view
+     */
+    TitleBlockArt(LaidPage page, SheetLayout layout, SheetPen pen, List<PaperFrame> frames) {
+        this.page = page;
+        this.layout = layout;
+        this.pen = pen;
+        this.frames = frames;
+    }
+
+    /** As a strip below the views. */
+    void strip(String title) {
+        var strip = layout.title();
+        pen.rule(strip.minX(), strip.maxX(), strip.minY(), SheetPen.STRONG_RULE);
+        pen.text(title, strip.minX(), strip.minY() + 11, SheetPen.TITLE_MM, Face.SEMIBOLD, Align.LEFT);
+        pen.quiet(subtitle(), strip.minX(), strip.minY() + 18.5, SheetPen.SUBTITLE_MM, Face.REGULAR, Align.LEFT);
+        facts(strip.minX() + strip.width() * 0.40, strip.minY() + 6, strip.width() * 0.12);
+        orientation(strip.minY() + 13.5, strip.maxX() - 22, strip.maxX() - 8);
+    }
+
+    /** As the foot of the column beside them. */
+    void column(String title) {
+        var box = layout.title();
+        orientation(box.minY() + 9, box.minX() + 40, box.maxX() - 5.6);
+        var y = box.minY() + 26;
+        pen.rule(box.minX(), box.maxX(), y, SheetPen.STRONG_RULE);
+        y += 10;
+        for (var line : SheetPen.wrapped(title, Face.SEMIBOLD, SheetPen.TITLE_MM, box.width())) {
+            pen.text(line, box.minX(), y, SheetPen.TITLE_MM, Face.SEMIBOLD, Align.LEFT);
+            y += SheetPen.TITLE_MM * 1.75;
+        }
+        for (var line : SheetPen.wrapped(subtitle(), Face.SEMIBOLD, SheetPen.SUBTITLE_MM, box.width())) {
+            pen.quiet(line, box.minX(), y - 1, SheetPen.SUBTITLE_MM, Face.REGULAR, Align.LEFT);
+            y += 1.7 * SheetPen.SUBTITLE_MM;
+        }
+        facts(box.minX(), y + 8 - 1.7 * SheetPen.SUBTITLE_MM, box.width() * 0.62);
+    }
+
+    private String subtitle() {
+        var drawing = page.page().sheet().title().drawing();
+        var isTheWhole = page.plan().presentation().pages().size() == 1 && page.page().name().isBlank();
+        return drawing.isBlank() ? page.name() : isTheWhole ? drawing : page.name() + ", " + drawing;
+    }
+
+    /** Client and author, date and revision: two rows of two, or three rows in a narrow column. */
+    private void facts(double x, double y, double step) {
+        var title = page.page().sheet().title();
+        fact(x, y, "Client", title.client());
+        if (layout.hasColumn()) {
+            fact(x, y + 9, "Drawn by", title.author());
+            fact(x, y + 18, "Date", title.date());
+            fact(x + step, y + 18, "Revision", title.revision());
+        } else {
+            fact(x, y + 9, "Drawn by", title.author());
+            fact(x + 2 * step, y, "Date", title.date());
+            fact(x + 2 * step, y + 9, "Revision", title.revision());
+        }
+    }
+
+    private void fact(double x, double y, String label, String value) {
+        if (!value.isBlank()) {
+            pen.quiet(label, x, y, 1.8, Face.REGULAR, Align.LEFT);
+            pen.text(value, x, y + 3.8, 2.0, Face.MEDIUM, Align.LEFT);
+        }
+    }
+
+    /** Scale in words and scale bar up to {@code right}, and a north arrow about {@code north}, as one group. */
+    private void orientation(double y, double right, double north) {
+        north(new Point(north, y), 5.6);
+        var paper = " on " + page.page().sheet().paper();
+        var scale = frames.getFirst().scale();
+        if (frames.stream().allMatch(f -> f.scale() == scale)) {
+            var words = Scales.words((int) Math.rint(scale), page.plan().units());
+            pen.text(words + paper, right, y - 4, 2.6, Face.MEDIUM, Align.RIGHT);
+            scaleBar(right, y + 1, scale);
+        } else {
+            pen.text("Scales as written" + paper, right, y, 2.6, Face.MEDIUM, Align.RIGHT);
+        }
+    }
+
+    /** A ring with a needle: solid to the north, open to the south. */
+    private void north(Point centre, double radius) {
+        var deg = -page.plan().northDeg(); // page y points down
+        var up = Point.direction(deg);
+        var side = up.left().times(radius * 0.30);
+        var tip = centre.plus(up.times(radius * 0.86));
+        var tail = centre.minus(up.times(radius * 0.86));
+        pen.stroke(Path.circle(centre, radius), NEEDLE);
+        pen.fill(Path.builder().line(tip, centre.plus(side), centre.minus(side)).build());
+        var south = Path.builder().line(tail, centre.plus(side), centre.minus(side));
+        south.close();
+        pen.stroke(south.build(), NEEDLE);
+        var letter = centre.plus(up.times(radius + 2.2));
+        pen.text("N", letter.x(), letter.y() + 0.95, 1.9, Face.MEDIUM, Align.MIDDLE);
+    }
+
+    private void scaleBar(double right, double y, double scale) {
+        var metric = page.plan().units().isMetric();
+        var unitMm = metric ? 1000.0 : Length.MM_PER_FOOT;
+        var step = List.of(1, 2, 5, 10, 20, 50).stream()
+                .filter(s -> s * unitMm / scale >= 6)
+                .findFirst()
+                .orElse(100);
+        var parts = scale <= 50 && metric ? 2 : 4;
+        var width = step * unitMm / scale;
+        var x = right - parts * width;
+        for (var i = 0; i < parts; i++) {
+            var bar = new Box(x + i * width, y, x + (i + 1) * width, y + 1.5);
+            if (i % 2 == 0) {
+                pen.fill(Path.ring(bar.ring()));
+            }
+            pen.stroke(Path.ring(bar.ring()), SheetPen.RULE);
+        }
+        for (var i = 0; i <= parts; i++) {
+            var label = i * step + (i == parts ? (metric ? " m" : " ft") : "");
+            pen.quiet(label, x + i * width, y + 4.6, 1.8, Face.REGULAR, Align.MIDDLE);
+        }
+    }
+}
