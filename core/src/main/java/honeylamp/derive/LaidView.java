@@ -38,6 +38,11 @@ public final class LaidView {
         return look;
     }
 
+    /** The same storey in the same look, seen otherwise. */
+    public LaidView seenAs(View other) {
+        return new LaidView(storey, other, look);
+    }
+
     /** The part of the plan that is seen, in plan mm; empty if all is. */
     public Optional<Box> crop() {
         return view.crop()

@@ -110,6 +110,11 @@ public final class ViewEdits {
         });
     }
 
+    /** Lets the names of all rooms find their place by themselves in a view. */
+    public static Plan namesBack(Plan plan, ViewId view) {
+        return changed(plan, view, Reach.THIS, v -> v.moved().isEmpty() ? v : v.moving(List.of()));
+    }
+
     /** Adds a further view like another, on a page of its own after that one's. */
     public static Added<ViewId> copy(Plan plan, ViewId like) {
         var shown = plan.presentation();

@@ -4,9 +4,7 @@ import honeylamp.catalogue.Furnishings;
 import honeylamp.catalogue.SymbolPart;
 import honeylamp.drawing.Ink;
 import honeylamp.drawing.Mark;
-import honeylamp.geometry.Outline;
 import honeylamp.geometry.Path;
-import honeylamp.geometry.Regions;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Role;
@@ -14,11 +12,8 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 
-/** Draws furnishings from their symbols: rugs, standing pieces with their contact shade, things on top. */
+/** Draws furnishings from their symbols: rugs, standing pieces, things on top. */
 final class FurnitureArt {
-    private static final double[] CONTACT_MM = {82, 64, 47, 31, 16};
-    private static final double CONTACT_SHARE = 0.048;
-
     private final PaperFrame frame;
     private final Detail detail;
     private final Pens pens;
@@ -43,14 +38,6 @@ final class FurnitureArt {
             }
             var symbol = kind.get().symbol(piece);
             var toPaper = piece.placing().then(frame.toPaper());
-            if (level == SymbolPart.Level.BODY && lamp == Lamp.LIT) {
-                contact(
-                        out,
-                        symbol.solids().stream()
-                                .map(s -> Outline.of(
-                                        s.footprint().through(piece.placing()).counterClockwise()))
-                                .toList());
-            }
             for (var part : symbol.parts()) {
                 if (part.level() == level && detail.shows(part.detail())) {
                     part(out, part, part.path().through(toPaper));
@@ -58,20 +45,6 @@ final class FurnitureArt {
             }
         }
         return out;
-    }
-
-    private void contact(List<Mark> out, List<Outline> solids) {
-        var together = Regions.union(solids);
-        for (var reach : CONTACT_MM) {
-            var path = Path.builder();
-            for (var outline : Regions.softened(together, reach)) {
-                path.path(frame.paper(outline));
-            }
-            var shade = path.build();
-            if (!shade.isEmpty()) {
-                out.add(new Mark.Fill(shade, new Ink(pens.colour(Role.SHADOW).argb(), CONTACT_SHARE)));
-            }
-        }
     }
 
     private void part(List<Mark> out, SymbolPart part, Path path) {

@@ -11,7 +11,6 @@ import honeylamp.derive.LaidView;
 import honeylamp.derive.OpeningCut;
 import honeylamp.derive.Room;
 import honeylamp.derive.StoreyGeometry;
-import honeylamp.derive.Tags;
 import honeylamp.drawing.Blend;
 import honeylamp.drawing.Drawing;
 import honeylamp.drawing.Ink;
@@ -22,7 +21,6 @@ import honeylamp.geometry.Box;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Path;
 import honeylamp.geometry.Point;
-import honeylamp.plan.ElementId.OpeningId;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Ground;
 import honeylamp.plan.Look;
@@ -37,7 +35,6 @@ import honeylamp.units.Length;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 
@@ -92,7 +89,7 @@ public final class Illustration {
         return new Illustration(view, frame, lamp, shadePxPerMm).drawing();
     }
 
-    /** Only the shade of a view, cast and corner, for measuring and comparing. */
+    /** Only the shade of a view, for measuring and comparing. */
     public static Drawing shadeOnly(LaidView view, PaperFrame frame, double shadePxPerMm) {
         var layers = new ArrayList<Layer>();
         new Illustration(view, frame, Lamp.LIT, shadePxPerMm).shade(layers);
@@ -132,18 +129,16 @@ public final class Illustration {
 
     private void words(List<Layer> layers) {
         var labels = new LabelArt(view, frame, pens);
-        var tagged = showing.shows(Kind.TAGS) ? Tags.of(plan) : Map.<OpeningId, String>of();
-        var tags = new TagArt(frame, pens);
         var words = new ArrayList<Mark>();
         if (showing.shows(Kind.ROOM_NAMES)) {
-            var names = new ArrayList<>(labels.rooms(tags.covered(geometry.cuts(), tagged)));
+            var names = new ArrayList<>(labels.rooms());
             names.addAll(site.names(geometry, dimensioned(), plan.units()));
             words.addAll(faint(Kind.ROOM_NAMES, names));
         }
         if (showing.shows(Kind.NOTES)) {
             words.addAll(faint(Kind.NOTES, labels.notes(geometry.storey().notes())));
         }
-        words.addAll(faint(Kind.TAGS, tags.marks(geometry.cuts(), tagged)));
+        words.addAll(faint(Kind.TAGS, new TagArt(frame, pens).marks(geometry.cuts(), labels.tags())));
         if (!words.isEmpty()) {
             layers.add(Layer.of(LayerKind.LABELS, words));
         }
@@ -235,24 +230,20 @@ public final class Illustration {
     private void shade(List<Layer> layers) {
         var solids = Solids.of(geometry, fixed, showing, look.heightCap().mm());
         var surface = shadedSurface();
-        if (surface.isEmpty()) {
+        if (surface.isEmpty() || look.castShadow() == 0 && look.cornerShade() == 0) {
             return;
         }
-        if (look.castShadow() > 0) {
-            var cast = new CastShadow(frame, pens, view.view().light(), look.castShadow());
-            shadow(layers, LayerKind.FLOOR_SHADOW, cast.onFloor(surface, solids.all()));
-            shadow(layers, LayerKind.TOP_SHADOW, cast.onTops(solids));
-        }
-        if (look.cornerShade() > 0) {
-            var picture = CornerShade.of(
-                    frame, surface, solids.all(), look.cornerReach().mm(), look.cornerShade(), shadePxPerMm);
-            layers.add(new Layer(LayerKind.CORNER_SHADE, Blend.MULTIPLY, List.of(picture)));
-        }
-    }
-
-    private static void shadow(List<Layer> layers, LayerKind layer, List<Mark> marks) {
-        if (!marks.isEmpty()) {
-            layers.add(Layer.of(layer, marks));
+        var light = view.view().light();
+        var rooms = geometry.rooms().stream()
+                .map(r -> frame.paper(floorSurface(r)))
+                .toList();
+        var shade = FloorShade.of(frame, surface, rooms, solids, look, light, shadePxPerMm);
+        layers.add(new Layer(LayerKind.SHADE, Blend.MULTIPLY, List.of(shade)));
+        var onTops = look.castShadow() > 0
+                ? new TopShadow(frame, pens, light, look.castShadow()).onTops(solids)
+                : List.<Mark>of();
+        if (!onTops.isEmpty()) {
+            layers.add(Layer.of(LayerKind.TOP_SHADOW, onTops));
         }
     }
 

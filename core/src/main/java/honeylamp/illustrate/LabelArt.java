@@ -8,6 +8,7 @@ import honeylamp.derive.LeafSweep;
 import honeylamp.derive.Picking;
 import honeylamp.derive.Room;
 import honeylamp.derive.StoreyGeometry;
+import honeylamp.derive.Tags;
 import honeylamp.drawing.Face;
 import honeylamp.drawing.Ink;
 import honeylamp.drawing.Mark;
@@ -17,6 +18,8 @@ import honeylamp.geometry.Path;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Regions;
 import honeylamp.geometry.Segment;
+import honeylamp.plan.ElementId.OpeningId;
+import honeylamp.plan.ElementId.RoomId;
 import honeylamp.plan.Note;
 import honeylamp.plan.Role;
 import honeylamp.plan.Showing;
@@ -30,6 +33,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 
 /** Writes room labels at the freest place and notes where they were put. */
@@ -68,10 +72,10 @@ final class LabelArt {
         }
     }
 
-    /** The labels of rooms, clear of what else is given. */
-    List<Mark> rooms(List<Outline> taken) {
+    /** The labels of rooms, clear of tags and of what stands in the rooms. */
+    List<Mark> rooms() {
         var out = new ArrayList<Mark>();
-        for (var label : placed(taken)) {
+        for (var label : placed()) {
             label.leader().ifPresent(line -> leader(out, line));
             if (label.plated()) {
                 plate(out, label.centre(), label.lines());
@@ -79,6 +83,11 @@ final class LabelArt {
             write(out, label.centre(), label.lines());
         }
         return out;
+    }
+
+    /** The tags of openings, if the view shows them. */
+    Map<OpeningId, String> tags() {
+        return view.view().showing().shows(Showing.Kind.TAGS) ? Tags.of(view.plan()) : Map.of();
     }
 
     /**
@@ -95,9 +104,10 @@ final class LabelArt {
         }
     }
 
-    /** The names of all rooms that are seen, clear of what else is given. */
-    List<Placed> placed(List<Outline> taken) {
+    /** The names of all rooms that are seen, where they are written. */
+    List<Placed> placed() {
         var geometry = view.storey().geometry();
+        var taken = new TagArt(frame, pens).covered(geometry.cuts(), tags());
         var obstacles = obstacles(geometry, taken);
         var out = new ArrayList<Placed>();
         for (var room : geometry.rooms()) {
@@ -117,6 +127,14 @@ final class LabelArt {
         var part = Outline.of(view.crop().get().ring());
         return Regions.intersection(List.of(room.outline()), List.of(part)).stream()
                 .max(Comparator.comparingDouble(Outline::area));
+    }
+
+    /** The name of a room that was put somewhere by hand. */
+    Optional<Placed> placedByHand(RoomId room) {
+        return view.storey().geometry().rooms().stream()
+                .filter(r -> r.mark().filter(m -> m.id().equals(room)).isPresent())
+                .findFirst()
+                .flatMap(this::byHand);
     }
 
     /** A name that was put somewhere by hand, in full, with a leader if it lies outside its room. */

@@ -11,3 +11,4 @@
 package honeylamp.illustrate;
 
 import org.jspecify.annotations.NullMarked;
+

@@ -1,6 +1,7 @@
 package honeylamp.output;
 
 import honeylamp.drawing.Grey;
+import java.util.Optional;
 
 /** Multiplies a grey picture, scaled up bilinearly, into rows of pixels whose colours are weighed by what they cover. */
 final class GreyMultiplier {
@@ -28,7 +29,12 @@ final class GreyMultiplier {
         this.originY = originY;
     }
 
-    void apply(int[] pixels, int stride, int x0, int y0, int x1, int y1) {
+    /**
+     * Multiplies a part of an image.
+     *
+     * @param covered the share of every pixel of the part that is meant, of 255; all of it if empty
+     */
+    void apply(int[] pixels, int stride, int x0, int y0, int x1, int y1, Optional<byte[]> covered) {
         var n = x1 - x0;
         var column = new int[n];
         var part = new int[n];
@@ -46,9 +52,17 @@ final class GreyMultiplier {
                 var a = mixed[column[i]];
                 light[i] = (a * 256 + (mixed[column[i] + 1] - a) * part[i]) >> 8;
             }
+            var from = (y - y0) * n;
+            covered.ifPresent(shares -> weaken(light, shares, from));
             System.arraycopy(pixels, y * stride + x0, row, 0, n);
             multiply(row, light);
             System.arraycopy(row, 0, pixels, y * stride + x0, n);
+        }
+    }
+
+    private static void weaken(int[] light, byte[] shares, int from) {
+        for (var i = 0; i < light.length; i++) {
+            light[i] = 255 - ((255 - light[i]) * (shares[from + i] & 0xff) + 127) / 255;
         }
     }
 

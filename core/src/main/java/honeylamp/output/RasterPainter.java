@@ -10,6 +10,7 @@ import honeylamp.drawing.Mark;
 import honeylamp.drawing.Pen;
 import honeylamp.geometry.Affine;
 import honeylamp.geometry.Box;
+import honeylamp.geometry.Path;
 import honeylamp.geometry.Point;
 import java.awt.AlphaComposite;
 import java.awt.BasicStroke;
@@ -18,6 +19,7 @@ import java.awt.Graphics2D;
 import java.awt.LinearGradientPaint;
 import java.awt.Paint;
 import java.awt.RadialGradientPaint;
+import java.awt.Rectangle;
 import java.awt.RenderingHints;
 import java.awt.Shape;
 import java.awt.geom.AffineTransform;
@@ -68,7 +70,13 @@ public final class RasterPainter {
         if (layer.blend() == Blend.MULTIPLY
                 && layer.marks().size() == 1
                 && layer.marks().getFirst() instanceof Mark.Picture picture) {
-            multiply(picture, image, toPixels); // the usual shade, without a picture of its own
+            multiply(picture, Optional.empty(), image, toPixels); // shade, without a picture of its own
+        } else if (layer.blend() == Blend.MULTIPLY
+                && layer.marks().size() == 1
+                && layer.marks().getFirst() instanceof Mark.Clip(var clip, var inside)
+                && inside.size() == 1
+                && inside.getFirst() instanceof Mark.Picture picture) {
+            multiply(picture, Optional.of(clip), image, toPixels);
         } else if (layer.blend() == Blend.COVER) {
             cover(layer.marks(), image, toPixels);
         } else if (!layer.marks().isEmpty()) {
@@ -221,7 +229,7 @@ public final class RasterPainter {
     }
 
     /** Scales the grey picture up bilinearly and multiplies it in, row by row. */
-    private static void multiply(Mark.Picture picture, BufferedImage image, Affine toPixels) {
+    private static void multiply(Mark.Picture picture, Optional<Path> clip, BufferedImage image, Affine toPixels) {
         var grey = picture.grey();
         var where = picture.where();
         var origin = toPixels.apply(new Point(where.minX(), where.minY()));
@@ -234,12 +242,26 @@ public final class RasterPainter {
             return;
         }
         var pixels = ((DataBufferInt) image.getRaster().getDataBuffer()).getData();
+        var covered = clip.map(c -> covered(c, toPixels, new Rectangle(x0, y0, x1 - x0, y1 - y0)));
         new GreyMultiplier(
                         grey,
                         (grey.width()) / (end.x() - origin.x()),
                         (grey.height()) / (end.y() - origin.y()),
                         origin.x(),
                         origin.y())
-                .apply(pixels, image.getWidth(), x0, y0, x1, y1);
+                .apply(pixels, image.getWidth(), x0, y0, x1, y1, covered);
+    }
+
+    /** The share of every pixel of a part that lies within a path, of 255. */
+    private static byte[] covered(Path clip, Affine toPixels, Rectangle part) {
+        var mask = new BufferedImage(part.width, part.height, BufferedImage.TYPE_BYTE_GRAY);
+        var g = mask.createGraphics();
+        g.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
+        g.translate(-part.x, -part.y);
+        g.transform(transform(toPixels));
+        g.setColor(Color.WHITE);
+        g.fill(AwtShapes.shape(clip));
+        g.dispose();
+        return ((DataBufferByte) mask.getRaster().getDataBuffer()).getData();
     }
 }

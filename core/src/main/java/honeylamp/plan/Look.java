@@ -13,6 +13,7 @@ import honeylamp.units.Length;
  * @param cornerShade strength from 0 (none) to 1
  * @param cornerReach how far corner shade reaches
  * @param heightCap heights above this cast no longer shadow
+ * @param shadeCeiling the most that shade takes of the light on the bare floor of a room, in its mean, from 0 to 1
  * @param palette the colour of every role
  */
 public record Look(
@@ -23,6 +24,7 @@ public record Look(
         double cornerShade,
         Length cornerReach,
         Length heightCap,
+        double shadeCeiling,
         Palette palette) {
     /** Refuses strengths outside 0 to 1 and dials outside 0.5 to 2. */
     public Look {
@@ -32,35 +34,42 @@ public record Look(
         Checks.within("corner shade", cornerShade, 0, 1);
         Checks.positive("corner reach", cornerReach);
         Checks.positive("height cap", heightCap);
+        Checks.within("most shade", shadeCeiling, 0, 1);
     }
 
     /** The look with another line dial. */
     public Look withLineDial(double dial) {
-        return new Look(name, dial, textureStrength, castShadow, cornerShade, cornerReach, heightCap, palette);
+        return new Look(name, dial, textureStrength, castShadow, cornerShade, cornerReach, heightCap, shadeCeiling, palette);
     }
 
     /** The look with another texture strength. */
     public Look withTextureStrength(double strength) {
-        return new Look(name, lineDial, strength, castShadow, cornerShade, cornerReach, heightCap, palette);
+        return new Look(name, lineDial, strength, castShadow, cornerShade, cornerReach, heightCap, shadeCeiling, palette);
     }
 
     /** The look with another strength of cast shadows. */
     public Look withCastShadow(double strength) {
-        return new Look(name, lineDial, textureStrength, strength, cornerShade, cornerReach, heightCap, palette);
+        return new Look(name, lineDial, textureStrength, strength, cornerShade, cornerReach, heightCap, shadeCeiling, palette);
     }
 
     /** The look with another strength of corner shade. */
     public Look withCornerShade(double strength) {
-        return new Look(name, lineDial, textureStrength, castShadow, strength, cornerReach, heightCap, palette);
+        return new Look(name, lineDial, textureStrength, castShadow, strength, cornerReach, heightCap, shadeCeiling, palette);
     }
 
     /** The look with another reach of corner shade. */
     public Look withCornerReach(Length reach) {
-        return new Look(name, lineDial, textureStrength, castShadow, cornerShade, reach, heightCap, palette);
+        return new Look(name, lineDial, textureStrength, castShadow, cornerShade, reach, heightCap, shadeCeiling, palette);
     }
 
     /** The look in other colours. */
     public Look with(Palette other) {
-        return new Look(name, lineDial, textureStrength, castShadow, cornerShade, cornerReach, heightCap, other);
+        return new Look(name, lineDial, textureStrength, castShadow, cornerShade, cornerReach, heightCap, shadeCeiling, other);
+    }
+
+    /** The look with another ceiling of shade. */
+    public Look withShadeCeiling(double most) {
+        return new Look(
+                name, lineDial, textureStrength, castShadow, cornerShade, cornerReach, heightCap, most, palette);
     }
 }

@@ -19,7 +19,9 @@ final class FieldDefaults {
 
     private static final JsonNodeFactory JSON = JsonNodeFactory.instance;
 
-    private static final List<Field> ALL = List.of(new Field(List.of("presentation", "looks", "look"), "colours", JSON.arrayNode()));
+    private static final List<String> LOOK = List.of("presentation", "looks", "look");
+
+    private static final List<Field> ALL = List.of(new Field(LOOK, "colours", JSON.arrayNode()), new Field(LOOK, "shadeCeiling", JSON.numberNode(0.2)));
 
     private FieldDefaults() {}
 

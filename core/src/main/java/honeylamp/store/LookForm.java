@@ -24,6 +24,7 @@ record LookForm(
         double cornerShade,
         Length cornerReach,
         Length heightCap,
+        double shadeCeiling,
         List<RoleColour> colours) {
     /** The colour of a role. */
     record RoleColour(Role role, Oklch colour) {}
@@ -38,6 +39,7 @@ record LookForm(
                 look.cornerShade(),
                 look.cornerReach(),
                 look.heightCap(),
+                look.shadeCeiling(),
                 own.entrySet().stream()
                         .map(e -> new RoleColour(e.getKey(), e.getValue()))
                         .toList());
@@ -54,6 +56,7 @@ record LookForm(
                 cornerShade,
                 cornerReach,
                 heightCap,
+                shadeCeiling,
                 Looks.of(name).palette().with(own));
     }
 

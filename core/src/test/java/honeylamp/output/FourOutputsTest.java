@@ -104,15 +104,15 @@ class FourOutputsTest {
                                                 Pen.butt(2),
                                                 new Ink(0xA8503F, 0.8)))))));
         layers.add(new Layer(
-                LayerKind.CORNER_SHADE, Blend.MULTIPLY, List.of(new Mark.Picture(shade(), new Box(10, 8, 50, 36)))));
+                LayerKind.SHADE, Blend.MULTIPLY, List.of(new Mark.Picture(shade(), new Box(10, 8, 50, 36)))));
         layers.add(new Layer(
-                LayerKind.CORNER_SHADE,
+                LayerKind.SHADE,
                 Blend.MULTIPLY,
                 List.of(
                         new Mark.Fill(box(20, 30, 60, 30), new Ink(0x9098A8, 0.6)),
                         new Mark.Fill(Path.circle(new Point(60, 45), 12), new Ink(0x9098A8, 0.6)))));
         layers.add(new Layer(
-                LayerKind.CORNER_SHADE,
+                LayerKind.SHADE,
                 Blend.SCREEN,
                 List.of(
                         new Mark.Fill(box(62, 8, 30, 40), new Ink(0x806020, 0.8)),

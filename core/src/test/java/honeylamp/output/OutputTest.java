@@ -79,7 +79,7 @@ class OutputTest {
             assertThat(text).contains("30.59 m²", "1:50 on A3", "Sailcloth Yard", "13000");
             var layers = pdf.getDocumentCatalog().getOCProperties().getGroupNames();
             assertThat(layers)
-                    .contains("Walls", "Furniture", "Dimensions", "Labels", "Corner shade", "Cast shadow on floors");
+                    .contains("Walls", "Furniture", "Dimensions", "Labels", "Shade on floors");
             for (var name : pdf.getPage(0).getResources().getFontNames()) {
                 assertThat(pdf.getPage(0).getResources().getFont(name).isEmbedded())
                         .isTrue();
@@ -184,7 +184,7 @@ class OutputTest {
                 groups.add(n.getFirstChild().getTextContent());
             }
         }
-        assertThat(groups).containsSubsequence("Floor finishes", "Corner shade", "Furniture", "Walls", "Labels");
+        assertThat(groups).containsSubsequence("Floor finishes", "Shade on floors", "Furniture", "Walls", "Labels");
         var texts = document.getElementsByTagName("text");
         var words = new ArrayList<String>();
         for (var i = 0; i < texts.getLength(); i++) {
@@ -250,7 +250,7 @@ class OutputTest {
                         LayerKind.FLOOR,
                         List.of(new Mark.Fill(Path.ring(new Box(0, 0, 40, 40).ring()), Ink.of(0xC08040)))),
                 new Layer(
-                        LayerKind.CORNER_SHADE,
+                        LayerKind.SHADE,
                         Blend.MULTIPLY,
                         List.of(new Mark.Picture(grey, new Box(0, 0, 40, 40))))));
         RasterPainter.paint(drawing, image, Affine.IDENTITY);

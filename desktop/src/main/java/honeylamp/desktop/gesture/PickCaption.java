@@ -6,12 +6,15 @@ import honeylamp.drawing.Mark;
 import honeylamp.edit.NoteEdits;
 import honeylamp.edit.Outcome;
 import honeylamp.edit.PickedEdits;
+import honeylamp.edit.ViewEdits;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Point;
 import honeylamp.illustrate.Captions;
+import honeylamp.illustrate.RoomNames;
 import honeylamp.illustrate.Sketches;
 import honeylamp.plan.Dimension;
 import honeylamp.plan.ElementId;
+import honeylamp.plan.ElementId.RoomId;
 import honeylamp.plan.Note;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
@@ -40,6 +43,9 @@ public record PickCaption(Optional<Grip> grip, Optional<Plan> preview, Optional<
 
         /** A box to pick by, begun at a point. */
         record Boxed(Point from) implements Grip {}
+
+        /** The name of a room, grabbed so far from its middle. */
+        record RoomName(RoomId room, Point from) implements Grip {}
 
         /** The first end of a dimension, or its second. */
         record End(Dimension dimension, boolean first) implements Grip {}
@@ -75,6 +81,14 @@ public record PickCaption(Optional<Grip> grip, Optional<Plan> preview, Optional<
             return Step.to(new PickCaption(end, Optional.empty(), Optional.of(p)));
         }
         var hit = hit(scene, p);
+        var name = hit.isPresent()
+                ? Optional.<RoomNames.Name>empty()
+                : RoomNames.at(scene.view(), scene.frame(), p, scene.reachMm());
+        if (name.isPresent()) {
+            var held = new Grip.RoomName(name.get().room(), p.minus(name.get().middle()));
+            return Step.to(new PickCaption(Optional.of(held), Optional.empty(), Optional.of(p)))
+                    .picking(Set.of());
+        }
         if (hit.isEmpty()) {
             return Step.to(new PickCaption(Optional.of(new Grip.Boxed(p)), Optional.empty(), Optional.of(p)))
                     .picking(pointer.keys().shift() ? scene.selection() : Set.of());
@@ -132,6 +146,9 @@ public record PickCaption(Optional<Grip> grip, Optional<Plan> preview, Optional<
                 var away = Length.ofMm(d.offset().mm() + d.line().offset(p) - beside);
                 yield Outcome.done(NoteEdits.aside(plan, scene.storey(), d.id(), away));
             }
+            case Grip.RoomName(var room, var from) ->
+                Outcome.done(ViewEdits.moveName(
+                        plan, scene.view().view().id(), room, Optional.of(Position.of(p.minus(from)))));
             case Grip.End(var d, var first) -> {
                 var to = pointer.keys().control()
                         ? p
@@ -167,6 +184,7 @@ public record PickCaption(Optional<Grip> grip, Optional<Plan> preview, Optional<
             case Grip.Boxed _ -> "Pick";
             case Grip.Whole _ -> "Move what is picked";
             case Grip.Line _ -> "Move dimension line";
+            case Grip.RoomName _ -> "Move room name";
             case Grip.End _ -> "Measure from elsewhere";
         };
     }
@@ -203,7 +221,7 @@ public record PickCaption(Optional<Grip> grip, Optional<Plan> preview, Optional<
                     "Let go to measure from here. Ctrl keeps it from catching.");
         }
         return scene.selection().isEmpty()
-                ? Readout.hint("Click a note or a single dimension, or draw a box around them; Shift adds.")
+                ? Readout.hint("Click a note or a dimension, or draw a box around them; Shift adds. Drag a room\u2019s name where it should be.")
                 : new Readout(
                         TypedMove.fields(),
                         "",
@@ -219,6 +237,11 @@ public record PickCaption(Optional<Grip> grip, Optional<Plan> preview, Optional<
             pointer.flatMap(p -> hit(scene, p)).ifPresent(ids::add);
         }
         var out = new ArrayList<>(Captions.picked(storey, scene.frame(), ids, scene.penMm()));
+        if (grip.orElse(null) instanceof Grip.RoomName(var room, var _)) {
+            preview.flatMap(p -> p.presentation().view(scene.view().view().id()))
+                    .ifPresent(v -> out.addAll(
+                            RoomNames.held(scene.view().seenAs(v), scene.frame(), room, scene.penMm())));
+        }
         if (grip.orElse(null) instanceof Grip.Boxed(var from)
                 && pointer.filter(p -> !p.equals(from)).isPresent()) {
             var box = Box.around(List.of(from, pointer.get()));

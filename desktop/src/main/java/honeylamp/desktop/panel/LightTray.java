@@ -132,7 +132,14 @@ final class LightTray {
                         0.2,
                         1.5,
                         look.cornerReach().mm() / 1000,
-                        (v, going) -> look(going, l -> l.withCornerReach(Length.ofMm(1000 * v)))));
+                        (v, going) -> look(going, l -> l.withCornerReach(Length.ofMm(1000 * v)))),
+                Widgets.slider(
+                        "Most shade on a room\u2019s floor",
+                        "shade-ceiling",
+                        0.05,
+                        0.6,
+                        look.shadeCeiling(),
+                        (v, going) -> look(going, l -> l.withShadeCeiling(v))));
     }
 
     /** The colour of one role at a time: how light, how strong, and which. */

@@ -13,11 +13,13 @@ import honeylamp.desktop.workspace.Tool;
 import honeylamp.desktop.workspace.Workspace;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.DrawnFace;
+import honeylamp.edit.ViewEdits;
 import honeylamp.illustrate.Samples;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.RoomMark;
 import honeylamp.units.AreaText;
 import honeylamp.units.LengthText;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
@@ -101,7 +103,8 @@ public final class Tray extends VBox {
             case SITE ->
                 List.of(now.currentStorey().grounds(), now.currentStorey().walls());
             case LIGHT, SHEET -> List.of(now.plan().presentation(), now.worked(), now.frame());
-            case OPENINGS, FINISHES, FURNISH, DIMENSIONS, LABELS -> "";
+            case LABELS -> now.view().moved();
+            case OPENINGS, FINISHES, FURNISH, DIMENSIONS -> "";
         };
     }
 
@@ -120,18 +123,33 @@ public final class Tray extends VBox {
                 List.<Node>of(
                         Widgets.quiet(
                                 "Overall and opening tiers follow the plan on all four sides. Measure between two points to add a single dimension; Pick and move takes it up again."));
-            case LABELS ->
-                List.<Node>of(
-                        Widgets.quiet(
-                                "Room labels find the freest place by themselves. Write notes where you want more words; Pick and move takes them up again."));
+            case LABELS -> labels(now);
             case LIGHT -> new LightTray(model).nodes();
             case SHEET -> new SheetTray(model, window).nodes();
         };
-        var all = new java.util.ArrayList<Node>();
+        var all = new ArrayList<Node>();
         all.add(Widgets.heading(now.stage().label()));
         all.addAll(tools);
         all.addAll(rest);
         return all;
+    }
+
+    private List<Node> labels(Workspace now) {
+        var out = new ArrayList<Node>();
+        out.add(
+                Widgets.quiet(
+                        "Room labels find the freest place by themselves; drag one where this view should have it. Write notes where you want more words; Pick and move takes them up again."));
+        if (!now.view().moved().isEmpty()) {
+            out.add(Widgets.button(
+                    "Labels find their place again",
+                    "names-back",
+                    "Those that were put by hand in this view go where they find room",
+                    () -> model.edit(
+                            ViewEdits.namesBack(
+                                    model.now().plan(), model.now().worked().view()),
+                            "Put names back")));
+        }
+        return out;
     }
 
     private List<Node> tools(Workspace now) {
@@ -139,7 +157,7 @@ public final class Tray extends VBox {
         if (tools.size() < 2) {
             return List.of();
         }
-        var buttons = new java.util.ArrayList<Node>();
+        var buttons = new ArrayList<Node>();
         for (var tool : tools) {
             var keys = tool.keys().map(k -> k.text() + "; ").orElse("");
             var button = Widgets.toggle(

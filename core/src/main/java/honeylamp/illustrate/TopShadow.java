@@ -12,15 +12,14 @@ import honeylamp.illustrate.Solids.Solid;
 import honeylamp.plan.Light;
 import honeylamp.plan.Role;
 import java.util.ArrayList;
-import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 
 /**
- * Cast shadows as vector shapes: each footprint swept along the fall of light by height ÷ tan(altitude),
+ * Cast shadows on the tops of pieces as vector shapes: each footprint swept along the fall of light by height ÷ tan(altitude),
  * all shadows of one level as one path filled by the non-zero rule, so that overlaps do not darken twice.
  */
-final class CastShadow {
+final class TopShadow {
     /** Shapes of slightly different length laid over each other give the far edge its softness. */
     private static final double[] SOFT_STEPS = {0.84, 0.87, 0.90, 0.93, 0.96, 0.99, 1.02, 1.05, 1.08, 1.11};
 
@@ -33,29 +32,11 @@ final class CastShadow {
     private final Light light;
     private final Ink layerInk;
 
-    CastShadow(PaperFrame frame, Pens pens, Light light, double strength) {
+    TopShadow(PaperFrame frame, Pens pens, Light light, double strength) {
         this.frame = frame;
         this.light = light;
         var share = 1 - Math.pow(1 - FULL * strength, 1.0 / SOFT_STEPS.length);
         this.layerInk = new Ink(pens.colour(Role.SHADOW).argb(), share);
-    }
-
-    /** The shadows of all solids on a surface at floor level, clipped to it. */
-    List<Mark> onFloor(Path surface, Collection<Solid> solids) {
-        return surface.isEmpty() ? List.of() : List.of(new Mark.Clip(surface, onFloor(solids)));
-    }
-
-    private List<Mark> onFloor(Collection<Solid> solids) {
-        var marks = new ArrayList<Mark>();
-        for (var step : SOFT_STEPS) {
-            var path = Path.builder();
-            for (var solid : solids) {
-                path.path(frame.paper(solid.footprint()));
-                sides(path, solid, shift(solid.heightMm(), step), Optional.empty());
-            }
-            marks.add(new Mark.Fill(path.build(), layerInk));
-        }
-        return marks;
     }
 
     /** The shadows that fall on the tops of pieces, from whatever is higher, top by top. */

@@ -1,0 +1,61 @@
+package honeylamp.illustrate;
+
+import honeylamp.catalogue.ScreenColours;
+import honeylamp.derive.LaidView;
+import honeylamp.drawing.Ink;
+import honeylamp.drawing.Mark;
+import honeylamp.drawing.Pen;
+import honeylamp.geometry.Path;
+import honeylamp.geometry.Point;
+import honeylamp.plan.ElementId.RoomId;
+import honeylamp.plan.Showing;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** The names of rooms where a view writes them: to be taken up and put elsewhere. */
+public final class RoomNames {
+    private static final double AIR_MM = 1;
+
+    private RoomNames() {}
+
+    /**
+     * A name that was taken up.
+     *
+     * @param middle in plan mm
+     */
+    public record Name(RoomId room, Point middle) {}
+
+    /** The name at a point of the plan. */
+    public static Optional<Name> at(LaidView view, PaperFrame frame, Point p, double reachMm) {
+        var onPaper = frame.paper(p);
+        return placed(view, frame).stream()
+                .filter(n -> n.box().grown(reachMm / frame.scale()).contains(onPaper))
+                .flatMap(n -> n.room().mark().stream().map(m -> new Name(m.id(), frame.plan(n.centre()))))
+                .findFirst();
+    }
+
+    /** The frame of a name that a view has somewhere by hand, with its leader. */
+    public static List<Mark> held(LaidView view, PaperFrame frame, RoomId room, double penMm) {
+        var out = new ArrayList<Mark>();
+        art(view, frame).placedByHand(room).ifPresent(name -> {
+            out.add(held(Path.ring(name.box().grown(AIR_MM).ring()), penMm));
+            name.leader().ifPresent(line -> out.add(held(Path.line(line.a(), line.b()), penMm)));
+        });
+        return out;
+    }
+
+    private static Mark held(Path path, double penMm) {
+        return new Mark.Stroke(path, Pen.butt(2 * penMm), Ink.of(ScreenColours.HONEY.argb()));
+    }
+
+    private static List<LabelArt.Placed> placed(LaidView view, PaperFrame frame) {
+        return view.view().showing().shows(Showing.Kind.ROOM_NAMES)
+                ? art(view, frame).placed()
+                : List.of();
+    }
+
+    private static LabelArt art(LaidView view, PaperFrame frame) {
+        return new LabelArt(view, frame, Pens.of(view.look(), frame.scale()));
+    }
+}

@@ -1,0 +1,198 @@
+package honeylamp.sheet;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import honeylamp.TestPlans;
+import honeylamp.demo.QuillbackLane;
+import honeylamp.derive.LaidPlan;
+import honeylamp.drawing.Layer;
+import honeylamp.drawing.LayerKind;
+import honeylamp.drawing.Mark;
+import honeylamp.edit.PageEdits;
+import honeylamp.edit.Reach;
+import honeylamp.edit.ViewEdits;
+import honeylamp.geometry.Box;
+import honeylamp.illustrate.Lamp;
+import honeylamp.plan.ElementId.PageId;
+import honeylamp.plan.ElementId.ViewId;
+import honeylamp.plan.Page.Listing;
+import honeylamp.plan.Plan;
+import honeylamp.plan.Position;
+import honeylamp.plan.Sheet;
+import honeylamp.plan.Showing.Degree;
+import honeylamp.plan.Showing.Kind;
+import honeylamp.plan.View.Crop;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+
+/** What views and pages make of a plan on paper. */
+class PagesTest {
+    private static final PageId FIRST = new PageId(1);
+    private static final ViewId GROUND = new ViewId(1);
+    private static final ViewId FLAT = new ViewId(2);
+
+    private static ComposedPage compose(Plan plan) {
+        return SheetComposer.compose(TestPlans.page(plan), Lamp.LIT, 1);
+    }
+
+    private static Stream<Mark> marks(ComposedPage page, LayerKind kind) {
+        return page.drawing().layers().stream()
+                .filter(l -> l.kind() == kind)
+                .flatMap(l -> l.marks().stream());
+    }
+
+    private static List<String> texts(ComposedPage page, LayerKind kind) {
+        return marks(page, kind)
+                .flatMap(m -> m instanceof Mark.Text t ? Stream.of(t.text()) : Stream.empty())
+                .toList();
+    }
+
+    private static Plan onePage() {
+        var both = PageEdits.place(QuillbackLane.plan(), FIRST, FLAT).orThrow();
+        return PageEdits.sheet(both, FIRST, Reach.THIS, s -> s.on(Sheet.Paper.A3, Sheet.Way.LANDSCAPE));
+    }
+
+    @Test
+    void twoStoreysLieBesideEachOtherOnOnePageEachWithNameAndScale() {
+        var laid = TestPlans.page(onePage());
+        var page = SheetComposer.compose(laid, Lamp.COLOUR, 1);
+        var sheet = texts(page, LayerKind.SHEET);
+        assertThat(sheet).contains("Ground floor", "Upper floor", "Rooms, Ground floor", "Rooms, Upper floor");
+        assertThat(sheet).filteredOn(t -> t.contains("=")).hasSizeGreaterThanOrEqualTo(2); // feet-inches scales
+        var left = SheetComposer.frame(laid, GROUND);
+        var right = SheetComposer.frame(laid, FLAT);
+        assertThat(right.originX()).isGreaterThan(left.originX() + 100); // the shares are some 165 mm wide
+        assertThat(SheetComposer.fits(laid, GROUND)).isTrue();
+        assertThat(SheetComposer.fits(laid, FLAT)).isTrue();
+        assertThat(texts(page, LayerKind.LABELS)).contains("TEA ROOM").hasSizeGreaterThan(8);
+    }
+
+    @Test
+    void aHeldFrameMovesOnlyTheViewWorkedOn() {
+        var laid = TestPlans.page(onePage());
+        var held = SheetComposer.frame(laid, FLAT);
+        var page = SheetComposer.compose(laid, FLAT, held, Lamp.COLOUR, 1);
+        assertThat(page.frame()).isEqualTo(held);
+        assertThat(page.drawing()).isEqualTo(SheetComposer.compose(laid, Lamp.COLOUR, 1).drawing());
+    }
+
+    @Test
+    void whatIsHiddenIsNotDrawnAndThrowsNoShade() {
+        var plan = PageEdits.sheet(QuillbackLane.plan(), s -> s.on(Sheet.Paper.A3, Sheet.Way.LANDSCAPE));
+        for (var kind : List.of(Kind.FURNITURE, Kind.DIMENSIONS, Kind.ROOM_NAMES, Kind.FINISHES)) {
+            plan = ViewEdits.showing(plan, kind, Degree.HIDDEN);
+        }
+        var page = compose(plan);
+        assertThat(page.drawing().layers())
+                .extracting(Layer::kind)
+                .contains(LayerKind.POCHE, LayerKind.OPENINGS)
+                .doesNotContain(LayerKind.FURNITURE, LayerKind.RUGS, LayerKind.TOPS, LayerKind.FLOOR, LayerKind.DIMENSIONS);
+        assertThat(texts(page, LayerKind.LABELS)).doesNotContain("TEA ROOM");
+        assertThat(texts(page, LayerKind.SHEET)).doesNotContain("Finishes").contains("Rooms");
+    }
+
+    /** Of what is faint three tenths of the distance to the paper's colour are left, and it throws no shade. */
+    @Test
+    void whatIsFaintIsNearTheColourOfThePaper() {
+        var plan = QuillbackLane.plan();
+        var full = marks(compose(plan), LayerKind.POCHE).toList();
+        var faint = marks(compose(ViewEdits.showing(plan, Kind.WALLS, Degree.FADED)), LayerKind.POCHE)
+                .toList();
+        assertThat(faint).hasSameSizeAs(full);
+        var paper = ((Mark.Fill) marks(compose(plan), LayerKind.PAPER).findFirst().orElseThrow()).ink().rgb();
+        for (var i = 0; i < full.size(); i++) {
+            if (full.get(i) instanceof Mark.Fill before && faint.get(i) instanceof Mark.Fill after) {
+                assertThat(after.path()).isEqualTo(before.path());
+                for (var shift : List.of(0, 8, 16)) {
+                    var from = paper >> shift & 0xff;
+                    var share = (before.ink().rgb() >> shift & 0xff) - from;
+                    assertThat((double) ((after.ink().rgb() >> shift & 0xff) - from))
+                            .isCloseTo(0.3 * share, within(0.51));
+                }
+            }
+        }
+    }
+
+    /** A part of 4 by 3 m lies alone in the middle of its page at the largest scale that fits; nothing sticks out. */
+    @Test
+    void aPartOfThePlanIsSeenAlone() {
+        var crop = new Crop(Position.ofMm(500, 500), Position.ofMm(4500, 3500));
+        var plan = ViewEdits.crop(TestPlans.clearRectangle(8000, 6000), GROUND, Optional.of(crop));
+        var page = compose(plan);
+        assertThat(page.frame().scale()).isEqualTo(20); // 4,000 mm are 200 mm wide, of 326 mm
+        var seen = page.frame().paper(new Box(500, 500, 4500, 3500));
+        assertThat(seen.centre().x())
+                .isCloseTo(SheetLayout.of(TestPlans.sheet(plan)).view().centre().x(), within(0.01));
+        for (var layer : page.drawing().layers()) {
+            if (layer.kind() != LayerKind.PAPER && layer.kind() != LayerKind.SHEET) {
+                assertThat(layer.marks()).hasSize(1);
+                var clip = (Mark.Clip) layer.marks().getFirst();
+                assertThat(clip.path().bounds()).isEqualTo(seen);
+            }
+        }
+        assertThat(page.drawing().layers()).extracting(Layer::kind).doesNotContain(LayerKind.DIMENSIONS);
+    }
+
+    @Test
+    void aNameThatWasPutOutsideItsRoomHasALeaderIntoIt() {
+        var plan = QuillbackLane.plan();
+        var room = TestPlans.geometry(plan).rooms().stream()
+                .filter(r -> r.name().equals("Tea room"))
+                .findFirst()
+                .orElseThrow();
+        var at = Position.ofMm(-4000, 1000);
+        var moved = ViewEdits.moveName(plan, GROUND, room.mark().orElseThrow().id(), Optional.of(at));
+        var page = compose(moved);
+        var name = (Mark.Text) marks(page, LayerKind.LABELS)
+                .filter(m -> m instanceof Mark.Text t && t.text().equals("TEA ROOM"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(name.at().x()).isCloseTo(page.frame().paper(at.point()).x(), within(1e-9));
+        var leaders = marks(page, LayerKind.LABELS).filter(m -> m instanceof Mark.Stroke).toList();
+        assertThat(leaders).hasSize(1);
+        var line = ((Mark.Stroke) leaders.getFirst()).path().bounds();
+        var end = page.frame().plan(new honeylamp.geometry.Point(line.maxX(), line.centre().y()));
+        assertThat(room.outline().bounds().minX()).isLessThan(end.x());
+        // in the other view and on other pages it lies where it finds room
+        assertThat(TestPlans.view(plan).view().moved()).isEmpty();
+    }
+
+    @Test
+    void listsAndNotesAreThePages() {
+        var plan = QuillbackLane.plan();
+        var wide = PageEdits.sheet(plan, s -> s.on(Sheet.Paper.A3, Sheet.Way.LANDSCAPE));
+        var noted = PageEdits.notes(wide, FIRST, Reach.THIS, "All sizes to be checked on site before anything is ordered.");
+        var bare = PageEdits.toggle(noted, FIRST, Reach.THIS, Listing.ROOMS);
+        var sheet = texts(compose(bare), LayerKind.SHEET);
+        assertThat(sheet).contains("Finishes", "Notes").doesNotContain("Rooms");
+        assertThat(sheet).anyMatch(t -> t.startsWith("All sizes")).anyMatch(t -> t.endsWith("ordered."));
+        var second = SheetComposer.compose(LaidPlan.of(bare).pages().get(1), Lamp.COLOUR, 1);
+        assertThat(texts(second, LayerKind.SHEET)).contains("Rooms").doesNotContain("Notes");
+    }
+
+    @Test
+    void marginsMakeRoomForTheView() {
+        var usual = SheetLayout.of(TestPlans.sheet(QuillbackLane.plan()));
+        var narrow = SheetLayout.of(TestPlans.sheet(QuillbackLane.plan()).with(new Sheet.Margins(5, 5)));
+        assertThat(narrow.view().width()).isCloseTo(usual.view().width() + 15 + 5, within(1e-9));
+        assertThat(narrow.view().height()).isCloseTo(usual.view().height() + 5 + 5, within(1e-9));
+    }
+
+    @Test
+    void theSharesOfAPageAreAlikeAndLieApart() {
+        var layout = SheetLayout.of(TestPlans.sheet(onePage()));
+        for (var count = 2; count <= PageEdits.MOST_VIEWS; count++) {
+            for (var i = 0; i < count; i++) {
+                var cell = layout.cell(i, count);
+                assertThat(layout.view().grown(1e-9).contains(cell.centre())).isTrue();
+                assertThat(cell.width()).isCloseTo(layout.cell(0, count).width(), within(1e-9));
+                for (var j = 0; j < i; j++) {
+                    assertThat(cell.meets(layout.cell(j, count))).isFalse();
+                }
+            }
+        }
+    }
+}

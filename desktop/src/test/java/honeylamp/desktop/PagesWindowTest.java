@@ -1,0 +1,226 @@
+package honeylamp.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import honeylamp.TestPlans;
+import honeylamp.catalogue.Looks;
+import honeylamp.demo.QuillbackLane;
+import honeylamp.derive.LaidPlan;
+import honeylamp.geometry.Point;
+import honeylamp.illustrate.RoomNames;
+import honeylamp.plan.ElementId.PageId;
+import honeylamp.plan.ElementId.RoomId;
+import honeylamp.plan.ElementId.ViewId;
+import honeylamp.plan.HeldLook;
+import honeylamp.plan.Page;
+import honeylamp.plan.Plan;
+import honeylamp.plan.Role;
+import honeylamp.plan.Sheet;
+import honeylamp.plan.Showing.Degree;
+import honeylamp.plan.Showing.Kind;
+import honeylamp.plan.View;
+import honeylamp.store.PlanDocument;
+import honeylamp.store.PlanFile;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.Slider;
+import javafx.scene.control.TextArea;
+import javafx.scene.input.KeyCode;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** Views and pages by the trays: made, changed for one or for all, ordered, taken away, saved and printed. */
+class PagesWindowTest {
+    @TempDir
+    private Path folder;
+
+    private static WindowDriver house() throws Exception {
+        return WindowDriver.with(PlanDocument.of(QuillbackLane.plan()));
+    }
+
+    private static View view(Plan plan, int number) {
+        return plan.presentation().view(new ViewId(number)).orElseThrow();
+    }
+
+    private static ViewId worked(WindowDriver w) throws Exception {
+        return WindowDriver.onScreen(() -> w.model().now().worked().view());
+    }
+
+    private static void choose(WindowDriver w, String menu, int item) throws Exception {
+        MenuButton button = w.node(menu);
+        WindowDriver.onScreen(() -> {
+            button.getItems().get(item).fire();
+            return null;
+        });
+        w.settle();
+    }
+
+    @Test
+    void whoHasOneStoreyMeetsNoPages() throws Exception {
+        try (var w = WindowDriver.with(PlanDocument.of(TestPlans.clearRectangle(5000, 4000)))) {
+            w.press("stage-sheet");
+            assertThat(w.<Node>node("page-p1")).isNull();
+            assertThat(w.<Node>node("reach-all")).isNull();
+            w.press("stage-light");
+            assertThat(w.<Node>node("reach-all")).isNull();
+        }
+    }
+
+    @Test
+    void anotherViewOfAStoreyIsShownInAnotherWayAndPrinted() throws Exception {
+        try (var w = house()) {
+            w.press("stage-sheet");
+            w.press("view-copy");
+            assertThat(worked(w)).isEqualTo(new ViewId(3));
+            assertThat(w.plan().presentation().pages())
+                    .extracting(Page::views)
+                    .containsExactly(List.of(new ViewId(1)), List.of(new ViewId(3)), List.of(new ViewId(2)));
+            w.press("reach-this");
+            choose(w, "seen-furniture", Degree.HIDDEN.ordinal());
+            choose(w, "seen-walls", Degree.FADED.ordinal());
+            assertThat(view(w.plan(), 3).showing().of(Kind.FURNITURE)).isEqualTo(Degree.HIDDEN);
+            assertThat(view(w.plan(), 1).showing().of(Kind.FURNITURE)).isEqualTo(Degree.SHOWN);
+            w.fill("page-name", "Measured");
+            w.press("way-Across");
+            assertThat(w.plan().presentation().page(new PageId(3)).orElseThrow().sheet().way())
+                    .isEqualTo(Sheet.Way.LANDSCAPE);
+            assertThat(TestPlans.sheet(w.plan()).way()).isEqualTo(Sheet.Way.PORTRAIT);
+            TextArea notes = w.node("page-notes");
+            WindowDriver.onScreen(() -> {
+                notes.requestFocus();
+                notes.setText("Check on site.");
+                return null;
+            });
+            w.press("page-p2");
+            assertThat(worked(w)).isEqualTo(new ViewId(2));
+            w.press("page-p3");
+
+            var pdf = folder.resolve("all.pdf");
+            w.answers.sheet = Optional.of(pdf);
+            w.press("export-all");
+            try (var read = Loader.loadPDF(pdf.toFile())) {
+                assertThat(read.getNumberOfPages()).isEqualTo(3);
+                var second = new PDFTextStripper();
+                second.setStartPage(2);
+                second.setEndPage(2);
+                assertThat(second.getText(read)).contains("Measured", "Check on site.");
+            }
+
+            var file = folder.resolve("house.honeylamp");
+            w.answers.plan = Optional.of(file);
+            w.key(KeyCode.CONTROL, KeyCode.S);
+            var saved = ((PlanFile.Opened.Good) PlanFile.open(file)).document().plan();
+            assertThat(saved).isEqualTo(w.plan());
+
+            w.press("view-remove");
+            assertThat(w.plan().presentation().pages()).hasSize(2);
+            assertThat(worked(w)).isEqualTo(new ViewId(1)); // of the same storey
+            for (var i = 0; i < 7; i++) {
+                w.key(KeyCode.CONTROL, KeyCode.Z);
+            }
+            assertThat(w.plan().presentation()).isEqualTo(QuillbackLane.plan().presentation());
+        }
+    }
+
+    @Test
+    void bothStoreysOnOnePageAndThePagesInAnotherOrder() throws Exception {
+        try (var w = house()) {
+            w.press("stage-sheet");
+            w.press("place-v2");
+            assertThat(w.plan().presentation().pages().getFirst().views())
+                    .containsExactly(new ViewId(1), new ViewId(2));
+            assertThat(worked(w)).isEqualTo(new ViewId(1));
+            w.press("page-later");
+            assertThat(w.plan().presentation().pages()).extracting(Page::id).containsExactly(new PageId(2), new PageId(1));
+            w.press("page-later"); // it is the last one: refused in words
+            assertThat(w.message()).contains("it is the last page");
+            w.press("page-copy");
+            assertThat(w.plan().presentation().pages()).hasSize(3);
+            w.press("page-remove");
+            assertThat(w.plan().presentation().pages()).hasSize(2);
+            w.fill("margin-binding", "4 in");
+            assertThat(w.message()).contains("60 mm");
+            w.fill("margin-binding", "1/2 in");
+            assertThat(TestPlans.sheet(w.plan()).margins().bindingMm()).isEqualTo(12.7);
+            w.picture();
+        }
+    }
+
+    @Test
+    void aViewGetsALookAndColoursOfItsOwn() throws Exception {
+        try (var w = house()) {
+            w.press("stage-light");
+            w.press("reach-this");
+            w.press("look-flat");
+            assertThat(w.plan().presentation().looks()).extracting(HeldLook::look).containsExactly(Looks.DAYLIGHT, Looks.FLAT);
+            choose(w, "colour-role", Role.INK.ordinal());
+            Slider hue = w.node("colour-hue");
+            WindowDriver.onScreen(() -> {
+                hue.setValue(250);
+                return null;
+            });
+            w.settle();
+            var flat = LaidPlan.of(w.plan()).view(new ViewId(1)).look();
+            assertThat(flat.palette().of(Role.INK).hueDeg()).isEqualTo(250);
+            w.press("colours-back");
+            assertThat(LaidPlan.of(w.plan()).view(new ViewId(1)).look()).isEqualTo(Looks.FLAT);
+            w.press("reach-all");
+            w.press("look-late-sun");
+            assertThat(w.plan().presentation().looks()).extracting(HeldLook::look).containsExactly(Looks.LATE_SUN);
+        }
+    }
+
+    @Test
+    void aRoomsNameIsDraggedInOneViewAndGoesBack() throws Exception {
+        try (var w = house()) {
+            w.press("stage-labels");
+            w.key(KeyCode.ESCAPE); // to the tool that picks
+            var room = TestPlans.geometry(w.plan()).rooms().stream()
+                    .filter(r -> r.name().equals("Tea room"))
+                    .findFirst()
+                    .orElseThrow();
+            var id = room.mark().orElseThrow().id();
+            var from = WindowDriver.onScreen(() -> RoomNames.at(
+                            w.model().shown().view(),
+                            w.model().now().frame(),
+                            nameOf(w, id),
+                            10)
+                    .orElseThrow());
+            assertThat(from.room()).isEqualTo(id);
+            var to = from.middle().plus(new Point(900, 700));
+            w.drag(from.middle().x(), from.middle().y(), to.x(), to.y());
+            var moved = view(w.plan(), 1).movedName(id).orElseThrow().point();
+            assertThat(moved.distance(to)).isLessThan(60);
+            assertThat(view(w.plan(), 2).moved()).isEmpty();
+            assertThat(w.plan().storeys()).isEqualTo(QuillbackLane.plan().storeys()); // the plan itself is as it was
+            w.press("names-back");
+            assertThat(w.plan()).isEqualTo(QuillbackLane.plan());
+        }
+    }
+
+    /** Where a name lies, found by trying points over its room. */
+    private static Point nameOf(WindowDriver w, RoomId id) {
+        var view = w.model().shown().view();
+        var room = view.storey().geometry().rooms().stream()
+                .filter(r -> r.mark().filter(m -> m.id().equals(id)).isPresent())
+                .findFirst()
+                .orElseThrow();
+        var box = room.outline().bounds();
+        for (var y = box.minY(); y < box.maxY(); y += 100) {
+            for (var x = box.minX(); x < box.maxX(); x += 400) {
+                var p = new Point(x, y);
+                if (RoomNames.at(view, w.model().now().frame(), p, 1)
+                        .filter(n -> n.room().equals(id))
+                        .isPresent()) {
+                    return p;
+                }
+            }
+        }
+        throw new AssertionError("no name of " + room.name());
+    }
+}
