@@ -4,6 +4,7 @@ import honeylamp.desktop.gesture.Choices;
 import honeylamp.desktop.gesture.Gesture;
 import honeylamp.desktop.gesture.Pointer;
 import honeylamp.desktop.gesture.Typed;
+import honeylamp.desktop.workspace.Workspace.Fit;
 import honeylamp.desktop.workspace.Workspace.Said;
 import honeylamp.desktop.workspace.Workspace.Worked;
 import honeylamp.edit.Clipping;
@@ -76,6 +77,9 @@ public sealed interface Intent {
 
     /** Shows another part of the plan. */
     record Show(Viewport viewport) implements Intent {}
+
+    /** Shows the part of the plan that something fills. */
+    record FillWith(Fit fit) implements Intent {}
 
     /** Lays the plan on its sheet anew. */
     record FitSheet() implements Intent {}

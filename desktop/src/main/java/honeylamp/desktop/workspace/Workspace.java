@@ -63,8 +63,24 @@ public record Workspace(
      * How the view is looked at.
      *
      * @param frame where the plan lies on paper while work goes on
+     * @param fit what the window's part of the plan was fitted to, and fits again when the page or the window changes
      */
-    public record Sight(Lamp lamp, PaperFrame frame, Viewport viewport) {}
+    public record Sight(Lamp lamp, PaperFrame frame, Viewport viewport, Fit fit) {}
+
+    /** What fills a pane so many pixels large. */
+    public record Fit(Filling filling, double width, double height) {
+        /** What fills it. */
+        public enum Filling {
+            /** Nothing that has a name: the person chose the part. */
+            ANY_PART,
+            /** The whole sheet. */
+            SHEET,
+            /** The storey with a little air. */
+            STOREY
+        }
+
+        static final Fit NONE = new Fit(Filling.ANY_PART, 0, 0);
+    }
 
     /**
      * What is kept to be put in later.
@@ -201,15 +217,16 @@ public record Workspace(
     }
 
     Workspace with(Lamp other) {
-        return with(new Sight(other, sight.frame, sight.viewport));
+        return with(new Sight(other, sight.frame, sight.viewport, sight.fit));
     }
 
     Workspace with(PaperFrame other) {
-        return with(new Sight(sight.lamp, other, sight.viewport));
+        return with(new Sight(sight.lamp, other, sight.viewport, sight.fit));
     }
 
-    Workspace with(Viewport other) {
-        return with(new Sight(sight.lamp, sight.frame, other));
+    /** Showing another part of the plan, which fills the pane so. */
+    Workspace showing(Viewport other, Fit fit) {
+        return with(new Sight(sight.lamp, sight.frame, other, fit));
     }
 
     Workspace saying(Said sentence) {

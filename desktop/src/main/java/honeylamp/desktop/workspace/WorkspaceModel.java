@@ -11,12 +11,12 @@ import honeylamp.desktop.gesture.Readout;
 import honeylamp.desktop.gesture.Scene;
 import honeylamp.desktop.gesture.Typed;
 import honeylamp.desktop.workspace.Intent.Point.Act;
+import honeylamp.desktop.workspace.Workspace.Fit;
+import honeylamp.desktop.workspace.Workspace.Fit.Filling;
 import honeylamp.desktop.workspace.Workspace.Said;
 import honeylamp.drawing.Mark;
 import honeylamp.edit.History;
 import honeylamp.edit.Outcome;
-import honeylamp.geometry.Point;
-import honeylamp.illustrate.Illustration;
 import honeylamp.illustrate.Lamp;
 import honeylamp.illustrate.Sketches;
 import honeylamp.plan.ElementId;
@@ -43,8 +43,6 @@ public final class WorkspaceModel {
     private final ShownPlan shown;
     private final WorkspaceRules rules;
     private final ReadOnlyObjectWrapper<Typed> typing = new ReadOnlyObjectWrapper<>(Typed.NOTHING);
-    private Optional<Viewport> fittedView = Optional.empty();
-    private Fit fit = Fit.SHEET;
     private final PickedActions picked = new PickedActions(this);
 
     /**
@@ -333,50 +331,19 @@ public final class WorkspaceModel {
         act(new Intent.FitSheet());
     }
 
-    /** Shows the whole sheet in a view so large. */
+    /** Shows the whole sheet in a pane so large. */
     public void showSheet(double width, double height) {
-        var w = now();
-        var sheet = shown.page().page().sheet();
-        var margin = 0.96;
-        var perPaper = Math.min(width / sheet.widthMm(), height / sheet.heightMm()) * margin;
-        var middle = w.frame().plan(new Point(sheet.widthMm() / 2, sheet.heightMm() / 2));
-        fitted(new Viewport(middle, perPaper / w.frame().scale()), Fit.SHEET);
-    }
-
-    /** What a view was fitted to. */
-    private enum Fit {
-        SHEET,
-        STOREY
-    }
-
-    private void fitted(Viewport viewport, Fit what) {
-        fittedView = Optional.of(viewport);
-        fit = what;
-        show(viewport);
+        act(new Intent.FillWith(new Fit(Filling.SHEET, width, height)));
     }
 
     /** The pane has another size: what was fitted to it, and not moved since, is fitted again. */
     public void refit(double width, double height) {
-        if (fittedView.filter(now().viewport()::equals).isPresent()) {
-            switch (fit) {
-                case SHEET -> showSheet(width, height);
-                case STOREY -> showStorey(width, height);
-            }
-        }
+        act(new Intent.FillWith(new Fit(now().sight().fit().filling(), width, height)));
     }
 
     /** Shows the storey with a little air, or the sheet if there is nothing yet. */
     public void showStorey(double width, double height) {
-        Illustration.extent(shown.view())
-                .ifPresentOrElse(
-                        extent -> {
-                            var box = extent.planMm()
-                                    .grown(extent.marginPaperMm()
-                                            * now().frame().scale());
-                            var scale = Math.min(width / box.width(), height / box.height()) * 0.97;
-                            fitted(new Viewport(box.centre(), scale), Fit.STOREY);
-                        },
-                        () -> showSheet(width, height));
+        act(new Intent.FillWith(new Fit(Filling.STOREY, width, height)));
     }
 
     /** Picks these elements and nothing else. */

@@ -4,6 +4,7 @@ import honeylamp.derive.GeometryCache;
 import honeylamp.desktop.gesture.Choices;
 import honeylamp.desktop.gesture.Scene;
 import honeylamp.desktop.gesture.Step;
+import honeylamp.desktop.workspace.Workspace.Fit;
 import honeylamp.desktop.workspace.Workspace.Kept;
 import honeylamp.desktop.workspace.Workspace.Said;
 import honeylamp.desktop.workspace.Workspace.Sight;
@@ -12,6 +13,7 @@ import honeylamp.edit.Completing;
 import honeylamp.edit.History;
 import honeylamp.edit.ViewEdits;
 import honeylamp.geometry.Point;
+import honeylamp.illustrate.Illustration;
 import honeylamp.illustrate.Lamp;
 import honeylamp.illustrate.PaperFrame;
 import honeylamp.plan.ElementId;
@@ -26,6 +28,11 @@ import java.util.function.Function;
 /** What an intent makes of the workspace: the same of the same, and nothing else happens. */
 final class WorkspaceRules {
     private static final double FIRST_PX_PER_MM = 0.055;
+
+    /** What a sheet and a storey fill of a pane: the rest is air. */
+    private static final double SHEET_SHARE = 0.96;
+
+    private static final double STOREY_SHARE = 0.97;
 
     private final GeometryCache cache;
     private final Completing completing;
@@ -62,7 +69,8 @@ final class WorkspaceRules {
                 new Sight(
                         empty ? Lamp.DRAFT : Lamp.LIT,
                         frame(plan, worked),
-                        new Viewport(new Point(0, 0), FIRST_PX_PER_MM)),
+                        new Viewport(new Point(0, 0), FIRST_PX_PER_MM),
+                        Fit.NONE),
                 Said.NOTHING,
                 Kept.NOTHING);
     }
@@ -100,7 +108,8 @@ final class WorkspaceRules {
             case Intent.Choose(var choices) -> w.with(choices).with(w.tool().begin(choices));
             case Intent.ChooseWithin(var choices) -> w.with(choices);
             case Intent.Light(var lamp) -> w.with(lamp);
-            case Intent.Show(var view) -> w.with(view);
+            case Intent.Show(var viewport) -> w.showing(viewport, Fit.NONE);
+            case Intent.FillWith(var fit) -> filled(w, fit);
             case Intent.FitSheet() -> fitted(w);
             case Intent.GoTo(var storey) -> wentTo(w, storey);
             case Intent.TurnTo(var worked) -> turnedTo(w, worked);
@@ -120,7 +129,34 @@ final class WorkspaceRules {
     }
 
     private Workspace fitted(Workspace w) {
-        return w.with(frame(w.plan(), w.worked()));
+        var framed = w.with(frame(w.plan(), w.worked()));
+        return filled(framed, w.sight().fit());
+    }
+
+    private Workspace filled(Workspace w, Fit fit) {
+        return switch (fit.filling()) {
+            case ANY_PART -> w;
+            case SHEET -> w.showing(wholeSheet(w, fit), fit);
+            case STOREY -> w.showing(wholeStorey(w, fit).orElseGet(() -> wholeSheet(w, fit)), fit);
+        };
+    }
+
+    private Viewport wholeSheet(Workspace w, Fit fit) {
+        var sheet = ShownPlan.page(cache.laidOut(w.plan()), w.worked()).page().sheet();
+        var perPaper = Math.min(fit.width() / sheet.widthMm(), fit.height() / sheet.heightMm()) * SHEET_SHARE;
+        var middle = w.frame().plan(new Point(sheet.widthMm() / 2, sheet.heightMm() / 2));
+        return new Viewport(middle, perPaper / w.frame().scale());
+    }
+
+    /** None if nothing is drawn yet. */
+    private Optional<Viewport> wholeStorey(Workspace w, Fit fit) {
+        return Illustration.extent(cache.laidOut(w.plan()).view(w.worked().view()))
+                .map(extent -> {
+                    var margin = extent.marginPaperMm() * w.frame().scale();
+                    var box = extent.planMm().grown(margin);
+                    var scale = Math.min(fit.width() / box.width(), fit.height() / box.height()) * STOREY_SHARE;
+                    return new Viewport(box.centre(), scale);
+                });
     }
 
     private static Workspace wentTo(Workspace w, StoreyId storey) {
