@@ -9,6 +9,7 @@ import honeylamp.geometry.Point;
 import honeylamp.geometry.Ring;
 import honeylamp.geometry.Segment;
 import honeylamp.plan.Boundary;
+import honeylamp.plan.Covering;
 import honeylamp.plan.Dimension;
 import honeylamp.plan.Element;
 import honeylamp.plan.ElementId;
@@ -105,6 +106,7 @@ public final class Picking {
             case Underlay u -> takes(box, within, outline(u).shell().bounds());
             case Note n -> box.contains(n.at().point());
             case RoomMark m -> box.contains(m.at().point());
+            case Covering _ -> false; // goes with its surface
         };
     }
 

@@ -2,12 +2,14 @@ package honeylamp.derive;
 
 import honeylamp.geometry.Box;
 import honeylamp.plan.ElementId;
+import honeylamp.plan.Finish;
 import honeylamp.plan.Keeping;
 import honeylamp.plan.Opening;
 import honeylamp.plan.OpeningKind.Family;
 import honeylamp.plan.RoomFit.AreaPart;
 import honeylamp.plan.RoomMark;
 import honeylamp.plan.Storey;
+import honeylamp.plan.Surface;
 import honeylamp.units.Length;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -236,7 +238,11 @@ public record Schedule(Subject subject, List<Column> columns, List<Row> rows) {
                         Cell.derived(room.perimeterMm()),
                         new Cell.Long(fit.height().orElse(storey.height())),
                         new Cell.Words(plain(mark.floor().material())),
-                        new Cell.Words(plain(fit.ceiling())),
-                        new Cell.Words(plain(fit.walls()))));
+                        new Cell.Words(plain(finish(storey, new Surface.Ceiling(mark.id())))),
+                        new Cell.Words(plain(finish(storey, new Surface.Walls(mark.id()))))));
+    }
+
+    private static String finish(Storey storey, Surface surface) {
+        return Surfaces.finish(storey, surface).map(Finish::material).orElse("");
     }
 }

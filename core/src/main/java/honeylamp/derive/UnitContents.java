@@ -4,17 +4,21 @@ import honeylamp.geometry.Curve;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Segment;
 import honeylamp.plan.Boundary;
+import honeylamp.plan.Covering;
+import honeylamp.plan.ElementId;
 import honeylamp.plan.ElementId.RoomId;
 import honeylamp.plan.ElementId.WallId;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Opening;
 import honeylamp.plan.RoomMark;
 import honeylamp.plan.Structure;
+import honeylamp.plan.Surface;
 import honeylamp.plan.Unit;
 import honeylamp.plan.Wall;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /**
  * What belongs to a unit: its rooms and those that only its walls enclose, the walls around them, and all that
@@ -29,7 +33,8 @@ public record UnitContents(
         List<RoomMark> marks,
         List<Structure> structures,
         List<Furnishing> furnishings,
-        List<Boundary> boundaries) {
+        List<Boundary> boundaries,
+        List<Covering> coverings) {
     private static final double ON_EDGE_MM = 30;
     private static final double ON_FACE_MM = 1;
 
@@ -41,6 +46,7 @@ public record UnitContents(
         structures = List.copyOf(structures);
         furnishings = List.copyOf(furnishings);
         boundaries = List.copyOf(boundaries);
+        coverings = List.copyOf(coverings);
     }
 
     /**
@@ -65,24 +71,32 @@ public record UnitContents(
                 .toList();
         rooms.forEach(r -> around.addAll(wallsOf(geometry, r)));
         var walls = storey.walls().stream().filter(w -> around.contains(w.id())).toList();
+        var openings = storey.openings().stream()
+                .filter(o -> around.contains(o.host()))
+                .toList();
+        var marked = storey.rooms().stream()
+                .filter(m -> within(rooms, m.at().point()))
+                .toList();
+        var parts = storey.structures().stream()
+                .filter(s -> within(rooms, s.at().point()))
+                .toList();
+        Set<ElementId> hosts = new HashSet<>();
+        Stream.of(walls, openings, marked, parts).flatMap(List::stream).forEach(e -> hosts.add(e.id()));
         return new UnitContents(
                 rooms,
                 walls,
-                storey.openings().stream()
-                        .filter(o -> around.contains(o.host()))
-                        .toList(),
-                storey.rooms().stream()
-                        .filter(m -> within(rooms, m.at().point()))
-                        .toList(),
-                storey.structures().stream()
-                        .filter(s -> within(rooms, s.at().point()))
-                        .toList(),
+                openings,
+                marked,
+                parts,
                 storey.furnishings().stream()
                         .filter(f -> within(rooms, f.at().point()))
                         .toList(),
                 storey.boundaries().stream()
                         .filter(b -> rooms.stream()
                                 .anyMatch(r -> r.outline().edgeDistance(b.line().middle()) <= ON_EDGE_MM))
+                        .toList(),
+                storey.coverings().stream()
+                        .filter(c -> hosts.contains(c.surface().host()) && isInside(c, hosts))
                         .toList());
     }
 
@@ -132,6 +146,12 @@ public record UnitContents(
         return face.length() > ON_FACE_MM
                 && (face.distance(edge.middle()) <= ON_FACE_MM
                         || edge.distance(face.at(face.length() / 2)) <= ON_FACE_MM);
+    }
+
+    /** Sides that a room beyond the unit sees are not the unit's. */
+    private static boolean isInside(Covering covering, Set<ElementId> hosts) {
+        return !(covering.surface() instanceof Surface.OnWall side)
+                || side.room().map(hosts::contains).orElse(true);
     }
 
     private static boolean within(List<Room> rooms, Point p) {

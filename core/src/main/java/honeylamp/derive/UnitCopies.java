@@ -2,7 +2,9 @@ package honeylamp.derive;
 
 import honeylamp.geometry.Affine;
 import honeylamp.geometry.Point;
+import honeylamp.plan.Covering;
 import honeylamp.plan.Element;
+import honeylamp.plan.ElementId;
 import honeylamp.plan.ElementId.Key;
 import honeylamp.plan.ElementId.UnitId;
 import honeylamp.plan.ElementId.WallId;
@@ -11,16 +13,20 @@ import honeylamp.plan.Opening;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.Storey;
+import honeylamp.plan.Surface;
 import honeylamp.plan.Unit;
 import honeylamp.plan.UnitCopy;
 import honeylamp.plan.Wall;
 import honeylamp.units.Length;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.IntFunction;
+import java.util.function.Predicate;
 import java.util.stream.Stream;
 
 /**
@@ -134,22 +140,39 @@ public final class UnitCopies {
                     Motion.of(laid.placing(), laid.copy().sense(), laid.copy().turnDeg());
             var contents = laid.contents();
             Map<WallId, Wall> hosts = new HashMap<>();
+            Map<ElementId, ElementId> twins = new HashMap<>();
+            Set<WallId> runBack = new HashSet<>();
             for (var wall : contents.walls()) {
                 var there = wall.moved(motion).under(keys.apply(wall.id().number()));
                 var standing = standing(there);
-                hosts.put(wall.id(), standing.orElse(there));
+                var host = standing.orElse(there);
+                hosts.put(wall.id(), host);
+                twins.put(wall.id(), host.id());
+                if (!same(host.from(), there.from())) {
+                    runBack.add(wall.id());
+                }
                 if (standing.isEmpty()) {
                     walls.add(there);
                 }
             }
             for (var opening : contents.openings()) {
-                Optional.ofNullable(hosts.get(opening.host()))
-                        .ifPresent(host -> openings.add(opening(opening, host, keys, laid, motion)));
+                Optional.ofNullable(hosts.get(opening.host())).ifPresent(host -> {
+                    var hung = opening(opening, host, keys, laid, motion);
+                    openings.add(hung);
+                    twins.put(opening.id(), hung.id());
+                });
             }
             Stream.of(contents.marks(), contents.structures(), contents.boundaries(), contents.furnishings())
                     .flatMap(List::stream)
-                    .map(e -> e.moved(motion).under(keys.apply(e.id().number())))
-                    .forEach(others::add);
+                    .forEach(e -> {
+                        var there = e.moved(motion).under(keys.apply(e.id().number()));
+                        others.add(there);
+                        twins.put(e.id(), there.id());
+                    });
+            for (var covering : contents.coverings()) {
+                var key = keys.apply(covering.id().number());
+                covering(covering, twins, runBack::contains, motion, key).ifPresent(others::add);
+            }
         }
 
         Storey storey() {
@@ -157,6 +180,18 @@ public final class UnitCopies {
                     .with(Wall.class, walls)
                     .with(Opening.class, openings)
                     .plus(others));
+        }
+
+        /** What covers the twin of a surface; a wall that stood there already may run the other way. */
+        private static Optional<Element> covering(
+                Covering covering, Map<ElementId, ElementId> twins, Predicate<WallId> runsBack, Motion motion, Key key) {
+            var there = covering.moved(motion).under(key);
+            return there.surface()
+                    .twin(id -> Optional.ofNullable(twins.get(id)))
+                    .map(twin -> covering.surface() instanceof Surface.OnWall on && runsBack.test(on.wall())
+                            ? twin.mirrored()
+                            : twin)
+                    .map(there::on);
         }
 
         /** The wall that already stands where a copied one would. */

@@ -1,6 +1,7 @@
 package honeylamp.edit;
 
 import honeylamp.plan.Boundary;
+import honeylamp.plan.Covering;
 import honeylamp.plan.Dimension;
 import honeylamp.plan.Element;
 import honeylamp.plan.ElementId;
@@ -29,6 +30,7 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 
@@ -55,6 +57,7 @@ public record Clipping(List<WallType> types, Elements elements) {
     private static boolean comesAlong(Element element, Set<ElementId> picked) {
         return switch (element) {
             case Opening o -> picked.contains(o.host());
+            case Covering c -> picked.contains(c.surface().host());
             case RoomMark _, Underlay _ -> false; // a mark goes with its room, a picture with its file
             case Wall _, Structure _, Furnishing _, Dimension _, Note _, SettingOutLine _, Boundary _, Ground _ ->
                 picked.contains(element.id());
@@ -83,7 +86,7 @@ public record Clipping(List<WallType> types, Elements elements) {
                 case Structure x -> x.form();
                 case Note n -> n.text();
                 case Ground g -> g.use();
-                case Wall _, Opening _, RoomMark _, Underlay _, Dimension _, SettingOutLine _, Boundary _ -> "";
+                case Wall _, Opening _, RoomMark _, Underlay _, Dimension _, SettingOutLine _, Boundary _, Covering _ -> "";
             };
             return new Standing(element.getClass(), element.places(), what);
         }
@@ -112,6 +115,7 @@ public record Clipping(List<WallType> types, Elements elements) {
                 typeIds.put(type.id(), id);
             }
         }
+        Map<ElementId, ElementId> twins = new HashMap<>();
         Map<WallId, WallId> hosts = new HashMap<>();
         for (var wall : elements.of(Wall.class)) {
             hosts.put(wall.id(), new WallId(number++));
@@ -126,6 +130,13 @@ public record Clipping(List<WallType> types, Elements elements) {
                     : there.under(new Key.Drawn(number++));
             if (fresh instanceof Opening o) {
                 fresh = o.in(hosts.getOrDefault(o.host(), o.host()), o.offset());
+            }
+            twins.put(element.id(), fresh.id());
+            if (fresh instanceof Covering c) {
+                c.surface()
+                        .twin(id -> Optional.ofNullable(twins.get(id)))
+                        .ifPresent(surface -> pasted.add(c.on(surface)));
+                continue; // covers its twin, and is picked with it
             }
             pasted.add(fresh);
             if (!(fresh instanceof Opening)) {

@@ -44,9 +44,12 @@ public final class Completing {
         var was = known.get();
         var touched = edited.storey(id) != was || edited.wallTypes() != before.wallTypes();
         var settled = touched ? settled(before, was, edited) : edited;
-        return isBounded(was, settled.storey(id)) || copiesDiffer(before, edited, id)
+        var kept = isBounded(was, settled.storey(id)) || copiesDiffer(before, edited, id)
                 ? roomsKept(before, was, settled)
                 : settled;
+        return Coverings.mayDiffer(was, kept.storey(id))
+                ? Coverings.kept(cache.of(before, was), kept, derived(kept, id))
+                : kept;
     }
 
     private static boolean isBounded(Storey was, Storey now) {

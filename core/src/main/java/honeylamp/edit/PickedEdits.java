@@ -4,6 +4,7 @@ import honeylamp.geometry.Box;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Segment;
 import honeylamp.plan.Boundary;
+import honeylamp.plan.Covering;
 import honeylamp.plan.Dimension;
 import honeylamp.plan.Element;
 import honeylamp.plan.ElementId;
@@ -64,6 +65,7 @@ public final class PickedEdits {
         return switch (element) {
             case Wall w -> picked.contains(w.id()) && motion.mirrors() ? otherSide(w) : w;
             case Opening o -> picked.contains(o.host()) && motion.mirrors() ? o.mirrored() : o;
+            case Covering c -> picked.contains(c.surface().host()) ? c.moved(motion) : c;
             case RoomMark _, Underlay _ -> element; // a mark goes with its room, a picture has ways of its own
             case Structure _, Furnishing _, Dimension _, Note _, SettingOutLine _, Boundary _, Ground _ ->
                 picked.contains(element.id()) ? element.moved(motion) : element;

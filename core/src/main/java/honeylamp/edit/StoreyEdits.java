@@ -1,9 +1,11 @@
 package honeylamp.edit;
 
 import honeylamp.plan.Boundary;
+import honeylamp.plan.Covering;
 import honeylamp.plan.Dimension;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.ElementId.BoundaryId;
+import honeylamp.plan.ElementId.CoveringId;
 import honeylamp.plan.ElementId.DimensionId;
 import honeylamp.plan.ElementId.NoteId;
 import honeylamp.plan.ElementId.RoomId;
@@ -16,8 +18,11 @@ import honeylamp.plan.Storey.Levels;
 import honeylamp.units.Length;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
 
@@ -51,8 +56,18 @@ public final class StoreyEdits {
     private static Plan said(Plan plan, Storey from, StoreyId to) {
         var number = plan.nextNumber();
         var rooms = new ArrayList<RoomMark>();
+        Map<ElementId, ElementId> twins = new HashMap<>();
         for (var room : from.rooms()) {
-            rooms.add(room.withId(new RoomId(number++)));
+            var twin = room.withId(new RoomId(number++));
+            twins.put(room.id(), twin.id());
+            rooms.add(twin);
+        }
+        var coverings = new ArrayList<>(plan.storey(to).coverings()); // those of walls came with the walls
+        for (var covering : from.coverings()) {
+            var there = covering.surface().twin(id -> Optional.ofNullable(twins.get(id)));
+            if (there.isPresent()) {
+                coverings.add(new Covering(new CoveringId(number++), there.get(), covering.finish()));
+            }
         }
         var boundaries = new ArrayList<Boundary>();
         for (var boundary : from.boundaries()) {
@@ -72,7 +87,8 @@ public final class StoreyEdits {
                         s -> s.with(RoomMark.class, rooms)
                                 .with(Boundary.class, boundaries)
                                 .with(Dimension.class, dimensions)
-                                .with(Note.class, notes));
+                                .with(Note.class, notes)
+                                .with(Covering.class, coverings));
     }
 
     /** Copies picked walls with their openings, furnishings and fixed parts to storeys, each to the same place. */

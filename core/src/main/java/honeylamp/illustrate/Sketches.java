@@ -19,6 +19,7 @@ import honeylamp.geometry.Path;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Segment;
 import honeylamp.plan.Boundary;
+import honeylamp.plan.Covering;
 import honeylamp.plan.Dimension;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Furnishing;
@@ -88,6 +89,7 @@ public final class Sketches {
                             .filter(r -> r.mark().filter(m::equals).isPresent())
                             .forEach(r -> out.addAll(room(frame, r.outline(), penMm)));
                 case Dimension _, Note _ -> {} // Captions marks these
+                case Covering _ -> {} // seen on its surface
                 case Boundary _ -> {} // drawn in its stage, picked or not
             }
         });

@@ -14,7 +14,8 @@ public sealed interface Element
                 Note,
                 SettingOutLine,
                 Boundary,
-                Ground {
+                Ground,
+                Covering {
     /** Its identity, which stays whatever is done to it. */
     ElementId id();
 

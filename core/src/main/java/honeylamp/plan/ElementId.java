@@ -71,6 +71,7 @@ public sealed interface ElementId {
                     case GroundId _ -> "g";
                     case UnitId _ -> "m";
                     case UnitCopyId _ -> "c";
+                    case CoveringId _ -> "q";
                     case LookId _ -> "k";
                     case ViewId _ -> "v";
                     case PageId _ -> "p";
@@ -179,6 +180,13 @@ public sealed interface ElementId {
     /** A place where a unit stands once more. */
     record UnitCopyId(Key key) implements ElementId {
         public UnitCopyId(int number) {
+            this(new Key.Drawn(number));
+        }
+    }
+
+    /** The finish of a surface. */
+    record CoveringId(Key key) implements ElementId {
+        public CoveringId(int number) {
             this(new Key.Drawn(number));
         }
     }

@@ -1,11 +1,7 @@
 package honeylamp.plan;
 
-import honeylamp.plan.ElementId.WallId;
-import honeylamp.plan.Opening.Swing;
 import honeylamp.units.Checks;
 import honeylamp.units.Length;
-import java.util.ArrayList;
-import java.util.List;
 import java.util.Optional;
 
 /**
@@ -15,20 +11,14 @@ import java.util.Optional;
  * @param number the number in schedules, or empty words
  * @param counts as what its area counts
  * @param height clear height, if it is not the storey's
- * @param ceiling the finish of the ceiling, or empty words
- * @param walls the finish of all walls, or empty words
- * @param sides finishes of single wall sides, which differ from that of all
  */
 public record RoomFit(
         String use,
         String number,
         AreaPart counts,
-        Optional<Length> height,
-        String ceiling,
-        String walls,
-        List<SideFinish> sides) {
+        Optional<Length> height) {
     /** Nothing said yet. */
-    public static final RoomFit NONE = new RoomFit("", "", AreaPart.INDOOR, Optional.empty(), "", "", List.of());
+    public static final RoomFit NONE = new RoomFit("", "", AreaPart.INDOOR, Optional.empty());
 
     /** The use of stores, whose doors should not take their room. */
     public static final String STORE = "store";
@@ -56,63 +46,27 @@ public record RoomFit(
         }
     }
 
-    /**
-     * The finish of one side of a wall in a room.
-     *
-     * @param side of the wall, seen along it from its first end
-     */
-    public record SideFinish(WallId wall, Swing side, String finish) {}
-
-    /** Freezes the list; refuses a room without height. */
+    /** Refuses a room without height. */
     public RoomFit {
-        sides = List.copyOf(sides);
         height.ifPresent(h -> Checks.positive("room height", h));
     }
 
     /** For another use, counting as another part. */
     public RoomFit usedAs(String otherUse, AreaPart part) {
-        return new RoomFit(otherUse, number, part, height, ceiling, walls, sides);
+        return new RoomFit(otherUse, number, part, height);
     }
 
     public RoomFit numbered(String other) {
-        return new RoomFit(use, other, counts, height, ceiling, walls, sides);
+        return new RoomFit(use, other, counts, height);
     }
 
     /** Counting as another part. */
     public RoomFit counting(AreaPart part) {
-        return new RoomFit(use, number, part, height, ceiling, walls, sides);
+        return new RoomFit(use, number, part, height);
     }
 
     /** As high as something else, or as the storey. */
     public RoomFit high(Optional<Length> other) {
-        return new RoomFit(use, number, counts, other, ceiling, walls, sides);
-    }
-
-    public RoomFit withCeiling(String finish) {
-        return new RoomFit(use, number, counts, height, finish, walls, sides);
-    }
-
-    /** With all walls finished alike. */
-    public RoomFit withWalls(String finish) {
-        return new RoomFit(use, number, counts, height, ceiling, finish, List.of());
-    }
-
-    /** With one wall side finished in another way; empty words make it like all others again. */
-    public RoomFit withSide(WallId wall, Swing side, String finish) {
-        var out = new ArrayList<>(sides);
-        out.removeIf(s -> s.wall().equals(wall) && s.side() == side);
-        if (!finish.isEmpty()) {
-            out.add(new SideFinish(wall, side, finish));
-        }
-        return new RoomFit(use, number, counts, height, ceiling, walls, out);
-    }
-
-    /** The finish of one wall side. */
-    public String side(WallId wall, Swing side) {
-        return sides.stream()
-                .filter(s -> s.wall().equals(wall) && s.side() == side)
-                .map(SideFinish::finish)
-                .findFirst()
-                .orElse(walls);
+        return new RoomFit(use, number, counts, other);
     }
 }

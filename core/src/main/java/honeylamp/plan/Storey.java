@@ -138,6 +138,11 @@ public record Storey(StoreyId id, String name, Levels levels, Elements elements)
         return elements.of(Ground.class);
     }
 
+    /** The finishes of surfaces; those of floors are said of rooms. */
+    public List<Covering> coverings() {
+        return elements.of(Covering.class);
+    }
+
     /** The wall of this id, if it stands here. */
     public Optional<Wall> wall(WallId wanted) {
         return elements.find(Wall.class, wanted);

@@ -12,6 +12,7 @@ import honeylamp.plan.Position;
 import honeylamp.plan.Stair;
 import honeylamp.plan.Storey;
 import honeylamp.plan.Structure;
+import honeylamp.plan.Surface;
 import honeylamp.plan.View;
 import honeylamp.units.Length;
 import java.math.BigDecimal;
@@ -61,6 +62,7 @@ public final class PlanJson {
             .addModule(module())
             .addMixIn(Structure.Form.class, FormNames.class)
             .addMixIn(View.Subject.class, SubjectNames.class)
+            .addMixIn(Surface.class, SurfaceNames.class)
             .addMixIn(Storey.class, StoreyForm.Names.class)
             .addMixIn(Look.class, LookForm.Names.class)
             .changeDefaultVisibility(v -> v.withIsGetterVisibility(JsonAutoDetect.Visibility.NONE)) // fields only
@@ -84,6 +86,20 @@ public final class PlanJson {
         @JsonSubTypes.Type(value = Structure.ParkingBay.class, name = "parking_bay")
     })
     private interface FormNames {}
+
+    /** How a covering says what it covers. */
+    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "is")
+    @JsonSubTypes({
+        @JsonSubTypes.Type(value = Surface.Floor.class, name = "floor"),
+        @JsonSubTypes.Type(value = Surface.Ceiling.class, name = "ceiling"),
+        @JsonSubTypes.Type(value = Surface.Walls.class, name = "walls"),
+        @JsonSubTypes.Type(value = Surface.WallSide.class, name = "wall_side"),
+        @JsonSubTypes.Type(value = Surface.Plinth.class, name = "plinth"),
+        @JsonSubTypes.Type(value = Surface.Reveal.class, name = "reveal"),
+        @JsonSubTypes.Type(value = Surface.Riser.class, name = "riser"),
+        @JsonSubTypes.Type(value = Surface.Tread.class, name = "tread")
+    })
+    private interface SurfaceNames {}
 
     /** How a view says what it is a view of. */
     @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "is")

@@ -4,6 +4,7 @@ import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.List;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** Turns the document of an older version into one of the version this program writes. */
@@ -35,6 +36,7 @@ final class PlanUpgrade {
         }
         if (version < 6 && document.path("plan") instanceof ObjectNode plan) {
             shownAs5(plan);
+            coveredAs5(plan);
         }
         if (document instanceof ObjectNode root) {
             root.put("version", PlanJson.VERSION);
@@ -222,6 +224,46 @@ final class PlanUpgrade {
         if (sheet.isEmpty()) {
             plan.remove("sheet"); // what nobody knows in it stays
         }
+    }
+
+    /** Version 5 held the finishes of ceilings and walls by room. */
+    private static void coveredAs5(ObjectNode plan) {
+        var number = plan.path("nextNumber").asInt(1);
+        for (var storey : plan.path("storeys")) {
+            if (!(storey instanceof ObjectNode s)) {
+                continue;
+            }
+            var coverings = s.putArray("coverings");
+            for (var room : storey.path("rooms")) {
+                if (room.path("fit") instanceof ObjectNode fit) {
+                    for (var part : new String[] {"ceiling", "walls"}) {
+                        var finish = fit.path(part).asString("");
+                        fit.remove(part);
+                        if (!finish.isEmpty()) {
+                            var surface = plan.objectNode().put("is", part);
+                            surface.set("room", room.path("id"));
+                            covering(coverings, number++, surface, finish);
+                        }
+                    }
+                    for (var side : fit.path("sides")) {
+                        var surface = plan.objectNode().put("is", "wall_side");
+                        surface.set("wall", side.path("wall"));
+                        surface.set("side", side.path("side"));
+                        surface.set("room", room.path("id"));
+                        covering(coverings, number++, surface, side.path("finish").asString(""));
+                    }
+                    fit.remove("sides");
+                }
+            }
+        }
+        plan.put("nextNumber", number);
+    }
+
+    private static void covering(ArrayNode coverings, int number, ObjectNode surface, String finish) {
+        var covering = coverings.addObject().put("id", "q" + number);
+        covering.set("surface", surface);
+        var laid = covering.putObject("finish").put("material", finish).put("directionDeg", 0);
+        laid.putArray("start").add(0).add(0);
     }
 
     private static ObjectNode formOf4(ObjectNode part) {

@@ -13,15 +13,18 @@ import honeylamp.derive.Snag;
 import honeylamp.derive.Snags;
 import honeylamp.derive.StoreyGeometry;
 import honeylamp.derive.Stretches;
+import honeylamp.derive.Surfaces;
 import honeylamp.derive.Tags;
 import honeylamp.geometry.Outline;
 import honeylamp.plan.ElementId;
+import honeylamp.plan.Finish;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Opening;
 import honeylamp.plan.Plan;
 import honeylamp.plan.RoomFit;
 import honeylamp.plan.RoomMark;
 import honeylamp.plan.Structure;
+import honeylamp.plan.Surface;
 import honeylamp.plan.Wall;
 import honeylamp.sheet.SheetSnags;
 import java.math.BigDecimal;
@@ -52,10 +55,29 @@ public final class ReportJson {
             List<OpeningPart> openings,
             List<StairPart> stairs,
             List<FurnishingPart> furnishings,
+            List<SurfacePart> surfaces,
             AreaPartOf areas,
             BigDecimal internal_gross_m2,
             BigDecimal external_gross_m2,
             SitePart site) {}
+
+    /**
+     * A surface that can be covered.
+     *
+     * @param of what it is a part of
+     * @param side of a wall, seen along it from its first end
+     * @param room the room that sees it
+     * @param number of a step, from the foot of its stair
+     * @param finish empty if nobody said
+     */
+    record SurfacePart(
+            String is,
+            String of,
+            Optional<String> side,
+            Optional<String> room,
+            Optional<Integer> number,
+            BigDecimal area_m2,
+            Optional<String> finish) {}
 
     record RoomPart(
             Optional<String> id,
@@ -174,6 +196,7 @@ public final class ReportJson {
                         .map(ReportJson::stair)
                         .toList(),
                 storey.furnishings().stream().map(ReportJson::furnishing).toList(),
+                Surfaces.on(laid).stream().map(ReportJson::surface).toList(),
                 by(basis -> areas.rooms().stream()
                         .mapToDouble(r -> r.getOrDefault(basis, 0.0))
                         .sum()),
@@ -279,6 +302,22 @@ public final class ReportJson {
                 mm(f.height().mm()),
                 List.of(mm(f.at().x().mm()), mm(f.at().y().mm())),
                 rounded(f.turnDeg(), 3));
+    }
+
+    private static SurfacePart surface(Surfaces.Found found) {
+        var surface = found.surface();
+        return new SurfacePart(
+                surface.getClass().getSimpleName().replaceAll("(?<=.)([A-Z])", "_$1").toLowerCase(Locale.ROOT),
+                surface.host().text(),
+                surface instanceof Surface.OnWall on ? Optional.of(lower(on.side().name())) : Optional.empty(),
+                switch (surface) {
+                    case Surface.OnWall on -> on.room().map(ElementId::text);
+                    case Surface.OfRoom of -> Optional.of(of.room().text());
+                    case Surface.Reveal _, Surface.OfStair _ -> Optional.empty();
+                },
+                surface instanceof Surface.OfStair step ? Optional.of(step.number()) : Optional.empty(),
+                squareMetres(found.areaMm2()),
+                found.finish().map(Finish::material));
     }
 
     private static RoomPart room(Room room, Map<AreaBasis, Double> areas) {

@@ -1,6 +1,7 @@
 package honeylamp.store;
 
 import honeylamp.plan.Boundary;
+import honeylamp.plan.Covering;
 import honeylamp.plan.Dimension;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.Elements;
@@ -34,7 +35,8 @@ record StoreyForm(
         List<Note> notes,
         List<SettingOutLine> settingOut,
         List<Boundary> boundaries,
-        List<Ground> grounds) {
+        List<Ground> grounds,
+        List<Covering> coverings) {
     static StoreyForm of(Storey s) {
         return new StoreyForm(
                 s.id(),
@@ -50,7 +52,8 @@ record StoreyForm(
                 s.notes(),
                 s.settingOut(),
                 s.boundaries(),
-                s.grounds());
+                s.grounds(),
+                s.coverings());
     }
 
     Storey storey() {
@@ -69,7 +72,8 @@ record StoreyForm(
                         .with(Note.class, notes)
                         .with(SettingOutLine.class, settingOut)
                         .with(Boundary.class, boundaries)
-                        .with(Ground.class, grounds));
+                        .with(Ground.class, grounds)
+                        .with(Covering.class, coverings));
     }
 
     /** Has storeys written and read in this form. */

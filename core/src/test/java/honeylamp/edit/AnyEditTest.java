@@ -8,6 +8,7 @@ import honeylamp.demo.QuillbackLane;
 import honeylamp.demo.SailclothYard;
 import honeylamp.derive.GeometryCache;
 import honeylamp.derive.LaidPlan;
+import honeylamp.derive.Surfaces;
 import honeylamp.drawing.Drawing;
 import honeylamp.edit.WallEdits.End;
 import honeylamp.geometry.Segment;
@@ -26,12 +27,14 @@ import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.RoomMark;
 import honeylamp.plan.Sense;
+import honeylamp.plan.Showing;
 import honeylamp.plan.Underlay;
 import honeylamp.plan.Wall;
 import honeylamp.plan.Wall.BodySide;
 import honeylamp.units.Length;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import java.util.function.Function;
@@ -128,12 +131,13 @@ class AnyEditTest {
         if (plan.storey(at).elements().isEmpty()) {
             return plan;
         }
-        return switch (random.nextInt(6)) {
+        return switch (random.nextInt(7)) {
             case 0 -> wall(plan, at);
             case 1 -> opening(plan, at);
             case 2 -> built(plan, at);
             case 3 -> said(plan, at);
             case 4 -> picked(plan, at, picked(plan, at));
+            case 5 -> shown(plan, at);
             default -> house(plan, at);
         };
     }
@@ -305,6 +309,43 @@ class AnyEditTest {
                         .plan();
             default -> Deletion.of(plan, at, ids);
         };
+    }
+
+    private Plan shown(Plan plan, StoreyId at) {
+        var shown = plan.presentation();
+        var view = any(shown.views()).id();
+        var page = any(shown.pages()).id();
+        var reach = any(List.of(Reach.values()));
+        return switch (random.nextInt(10)) {
+            case 0 ->
+                shown.views().size() > 6
+                        ? plan
+                        : ViewEdits.copy(plan, view).plan();
+            case 1 -> ok(plan, ViewEdits.remove(plan, view));
+            case 2 -> ViewEdits.look(plan, view, reach, l -> l.withCastShadow(random.nextInt(2)));
+            case 3 ->
+                ViewEdits.showing(
+                        plan, view, reach, any(List.of(Showing.Kind.values())), any(List.of(Showing.Degree.values())));
+            case 4 ->
+                with(
+                        plan,
+                        at,
+                        RoomMark.class,
+                        r -> Outcome.done(ViewEdits.moveName(plan, view, r.id(), Optional.of(place()))));
+            case 5 -> ok(plan, PageEdits.place(plan, page, view));
+            case 6 -> ok(plan, PageEdits.move(plan, page, random.nextInt(3) - 1));
+            case 7 -> ok(plan, PageEdits.remove(plan, page));
+            default -> covered(plan, at);
+        };
+    }
+
+    private Plan covered(Plan plan, StoreyId at) {
+        var surfaces = Surfaces.on(LaidPlan.of(plan).on(at)).stream()
+                .map(Surfaces.Found::surface)
+                .filter(s -> !s.host().isCopied())
+                .toList();
+        var finish = random.nextInt(4) == 0 ? Optional.<Finish>empty() : Optional.of(Finish.of("lime-white"));
+        return surfaces.isEmpty() ? plan : Coverings.cover(plan, at, any(surfaces), finish);
     }
 
     private Plan house(Plan plan, StoreyId at) {

@@ -40,6 +40,10 @@ class ElementsTest {
         List<Element> lacking = List.of(
                 new SettingOutLine(new ElementId.SettingOutId(90_001), from, to, SettingOutLine.Stay.KEPT),
                 new Boundary(new ElementId.BoundaryId(90_002), from, to),
+                new Covering(
+                        new ElementId.CoveringId(90_006),
+                        new Surface.WallSide(new ElementId.WallId(90_004), Opening.Swing.LEFT, Optional.empty()),
+                        Finish.of("lime-white")),
                 new Note(new ElementId.NoteId(90_003), from, "Note"),
                 new Dimension(new ElementId.DimensionId(90_004), from, to, Length.ofMm(300)),
                 Underlay.of(
@@ -56,7 +60,7 @@ class ElementsTest {
     @Test
     void everyKindIsThereAndEachElementIsFoundByItsId() {
         assertThat(Elements.kinds())
-                .hasSize(11)
+                .hasSize(12)
                 .allSatisfy(k -> assertThat(ALL.of(k)).isNotEmpty());
         assertThat(ALL.all()).allSatisfy(e -> {
             assertThat(ALL.find(e.id())).containsSame(e);

@@ -5,12 +5,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 import honeylamp.TestWalls;
 import honeylamp.derive.Room;
 import honeylamp.derive.StoreyGeometry;
+import honeylamp.derive.Surfaces;
 import honeylamp.desktop.workspace.Tool;
 import honeylamp.geometry.Point;
 import honeylamp.plan.Plan;
 import honeylamp.plan.RoomFit.AreaPart;
 import honeylamp.plan.RoomMark;
 import honeylamp.plan.Showing;
+import honeylamp.plan.Surface;
 import honeylamp.store.PlanDocument;
 import javafx.event.Event;
 import javafx.scene.control.Label;
@@ -103,8 +105,10 @@ class RoomsWindowTest {
             assertThat(fit.use()).isEqualTo("bedroom");
             assertThat(fit.number()).isEqualTo("0.3");
             assertThat(fit.height().orElseThrow().mm()).isEqualTo(2450);
-            assertThat(fit.ceiling()).isEqualTo("lime-white");
-            assertThat(fit.walls()).isEqualTo("lime-sand");
+            var storey = w.plan().storeys().getFirst();
+            var id = room.mark().orElseThrow().id();
+            assertThat(Surfaces.finish(storey, new Surface.Ceiling(id)).orElseThrow().material()).isEqualTo("lime-white");
+            assertThat(Surfaces.finish(storey, new Surface.Walls(id)).orElseThrow().material()).isEqualTo("lime-sand");
             assertThat(fit.counts()).isEqualTo(AreaPart.LOW_HEADROOM);
             // one rectangle: 3,300 by 3,700
             w.press("room-working");

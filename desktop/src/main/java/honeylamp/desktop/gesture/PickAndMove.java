@@ -167,6 +167,7 @@ public record PickAndMove(
                     ElementId.BoundaryId _,
                     ElementId.UnitId _,
                     ElementId.UnitCopyId _,
+                    ElementId.CoveringId _,
                     ElementId.LookId _,
                     ElementId.ViewId _,
                     ElementId.PageId _ -> Optional.empty();

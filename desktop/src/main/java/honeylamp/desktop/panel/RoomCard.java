@@ -10,20 +10,25 @@ import honeylamp.derive.AreaBasis;
 import honeylamp.derive.Dissection;
 import honeylamp.derive.LabelSpot;
 import honeylamp.derive.Room;
+import honeylamp.derive.Surfaces;
 import honeylamp.derive.WallSides;
 import honeylamp.derive.WallSides.WallSide;
 import honeylamp.desktop.gesture.Choices.Working;
 import honeylamp.desktop.workspace.Intent;
 import honeylamp.desktop.workspace.Tool;
 import honeylamp.desktop.workspace.WorkspaceModel;
+import honeylamp.edit.Added;
+import honeylamp.edit.Coverings;
 import honeylamp.edit.Outcome;
 import honeylamp.edit.RoomEdits;
+import honeylamp.plan.ElementId.RoomId;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Position;
 import honeylamp.plan.RoomFit;
 import honeylamp.plan.RoomFit.AreaPart;
 import honeylamp.plan.RoomMark;
+import honeylamp.plan.Surface;
 import honeylamp.units.AreaText;
 import honeylamp.units.Length;
 import honeylamp.units.LengthText;
@@ -33,6 +38,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Consumer;
+import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import javafx.scene.Node;
 import javafx.scene.control.TextField;
@@ -62,11 +68,11 @@ record RoomCard(WorkspaceModel model, CardParts parts, Library<RoomNames> kept) 
         out.add(Widgets.section("Floor", floor(room).toArray(Node[]::new)));
         out.add(Widgets.section(
                 "Ceiling",
-                finishes(fit.ceiling(), "ceiling", f -> fit(room, x -> x.withCeiling(f), "Finish ceiling"))));
+                covering(room, Surface.Ceiling::new, "ceiling", "Finish ceiling")));
         out.add(Widgets.section(
-                "All walls", finishes(fit.walls(), "walls", f -> fit(room, x -> x.withWalls(f), "Finish walls"))));
+                "All walls", covering(room, Surface.Walls::new, "walls", "Finish walls")));
         out.add(Widgets.section(
-                "Each wall, and what is left of it", sides(room, fit).toArray(Node[]::new)));
+                "Each wall, and what is left of it", sides(room).toArray(Node[]::new)));
         out.addAll(new UnitCard(model, parts).making(model.now()));
         return out;
     }
@@ -264,6 +270,22 @@ record RoomCard(WorkspaceModel model, CardParts parts, Library<RoomNames> kept) 
                         "Move starting point"));
     }
 
+    /** What covers a surface of the room; a room that nobody spoke of is given a mark with its first finish. */
+    private Node covering(Room room, Function<RoomId, Surface> surface, String id, String action) {
+        var now = room.mark()
+                .flatMap(m -> Surfaces.finish(model.shown().geometry().storey(), surface.apply(m.id())))
+                .map(Finish::material)
+                .orElse("");
+        return finishes(now, id, key -> {
+            var marked = room.mark()
+                    .map(m -> new Added<>(parts.plan(), m.id()))
+                    .orElseGet(() -> RoomEdits.marked(parts.plan(), parts.at(), room));
+            var finish = key.isEmpty() ? Optional.<Finish>empty() : Optional.of(Finish.of(key));
+            model.edit(
+                    Coverings.cover(marked.plan(), parts.at(), surface.apply(marked.id()), finish), action);
+        });
+    }
+
     private static Node finishes(String now, String id, Consumer<String> take) {
         var all = SurfaceFinishes.all();
         var labels = new ArrayList<>(List.of("No finish"));
@@ -276,25 +298,40 @@ record RoomCard(WorkspaceModel model, CardParts parts, Library<RoomNames> kept) 
                 index -> take.accept(index == 0 ? "" : all.get(index - 1).key()));
     }
 
-    private List<Node> sides(Room room, RoomFit fit) {
+    private List<Node> sides(Room room) {
         var units = parts.plan().units();
         var out = new ArrayList<Node>();
+        var surfaces = room.mark()
+                .map(m -> Surfaces.ofRoom(model.shown().storey(), room, m))
+                .orElse(List.of());
         for (var side : WallSides.of(model.shown().geometry(), room)) {
             out.add(Widgets.fact(
                     capital(side.towards()) + ", " + LengthText.shownWithUnit(Length.ofMm(side.lengthMm()), units),
-                    left(side)));
-            out.add(finishes(
-                    fit.side(side.wall(), side.side()),
+                    left(side, area(surfaces, side))));
+            out.add(covering(
+                    room,
+                    id -> new Surface.WallSide(side.wall(), side.side(), Optional.of(id)),
                     side.wall().text() + "-" + side.side().name().toLowerCase(Locale.ROOT),
-                    f -> fit(room, x -> x.withSide(side.wall(), side.side(), f), "Finish wall")));
+                    "Finish wall"));
         }
         return out;
     }
 
-    private String left(WallSide side) {
+    private String left(WallSide side, double areaMm2) {
         var units = parts.plan().units();
         return LengthText.shown(Length.ofMm(side.leftMm()), units) + " left, "
-                + LengthText.shownWithUnit(Length.ofMm(side.longestFreeMm()), units) + " in one piece";
+                + LengthText.shownWithUnit(Length.ofMm(side.longestFreeMm()), units) + " in one piece"
+                + (areaMm2 > 0 ? "; " + AreaText.shown(areaMm2, units) + " to cover" : "");
+    }
+
+    /** What of a wall's side can be covered; nothing if the room is not marked. */
+    private static double area(List<Surfaces.Found> surfaces, WallSide side) {
+        return surfaces.stream()
+                .filter(f -> f.surface() instanceof Surface.WallSide s
+                        && s.wall().equals(side.wall())
+                        && s.side() == side.side())
+                .mapToDouble(Surfaces.Found::areaMm2)
+                .sum();
     }
 
     private static String capital(String word) {
