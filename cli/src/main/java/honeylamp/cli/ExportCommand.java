@@ -36,10 +36,7 @@ final class ExportCommand implements Callable<Integer> {
     @Option(names = "--clear", description = "a PNG without paper: what is under it shows through")
     private boolean clear;
 
-    @Option(
-            names = "--page",
-            paramLabel = "N",
-            description = "which page (default 1), or all for a PDF of all")
+    @Option(names = "--page", paramLabel = "N", description = "which page (default 1), or all for a PDF of all")
     private String page = "1";
 
     @Override

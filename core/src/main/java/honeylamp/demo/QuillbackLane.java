@@ -67,16 +67,20 @@ public final class QuillbackLane {
                 List.of(
                         Storey.empty(GROUND, "Ground floor", Length.ZERO, Length.ofInches(108)),
                         Storey.empty(FLAT, "Upper floor", Length.ofInches(120), Length.ofInches(102))),
-                Presentation.of(Looks.DAYLIGHT, Looks.UPPER_LEFT, new Sheet(
-                        Sheet.Paper.A3,
-                        Sheet.Way.PORTRAIT,
-                        new TitleBlock(
-                                "Quillback Lane, Wrenmouth",
-                                "tea room and flat",
-                                "Isolde Marrable",
-                                "Merrin Dole",
-                                "2 November 2026",
-                                "A")), List.of(GROUND, FLAT)),
+                Presentation.of(
+                        Looks.DAYLIGHT,
+                        Looks.UPPER_LEFT,
+                        new Sheet(
+                                Sheet.Paper.A3,
+                                Sheet.Way.PORTRAIT,
+                                new TitleBlock(
+                                        "Quillback Lane, Wrenmouth",
+                                        "tea room and flat",
+                                        "Isolde Marrable",
+                                        "Merrin Dole",
+                                        "2 November 2026",
+                                        "A")),
+                        List.of(GROUND, FLAT)),
                 Brief.OPEN,
                 Repeats.NONE,
                 6);

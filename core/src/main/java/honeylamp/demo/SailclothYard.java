@@ -63,16 +63,20 @@ public final class SailclothYard {
                         new WallType(BEARING, "Inner wall, bearing", Length.ofMm(175), true, Poche.SOLID),
                         new WallType(PARTITION, "Partition", Length.ofMm(100), false, Poche.TINT)),
                 List.of(Storey.empty(new StoreyId(5), "Upper floor", Length.ofMm(2405), Length.ofMm(2700))),
-                Presentation.of(Looks.DAYLIGHT, Looks.UPPER_LEFT, new Sheet(
-                        Sheet.Paper.A3,
-                        Sheet.Way.LANDSCAPE,
-                        new TitleBlock(
-                                "Sailcloth Yard, Wrenmouth",
-                                "Upper floor, furnished",
-                                "Ottoline and Bram Hask",
-                                "Merrin Dole",
-                                "14 September 2026",
-                                "C")), List.of(new StoreyId(5))),
+                Presentation.of(
+                        Looks.DAYLIGHT,
+                        Looks.UPPER_LEFT,
+                        new Sheet(
+                                Sheet.Paper.A3,
+                                Sheet.Way.LANDSCAPE,
+                                new TitleBlock(
+                                        "Sailcloth Yard, Wrenmouth",
+                                        "Upper floor, furnished",
+                                        "Ottoline and Bram Hask",
+                                        "Merrin Dole",
+                                        "14 September 2026",
+                                        "C")),
+                        List.of(new StoreyId(5))),
                 Brief.OPEN,
                 Repeats.NONE,
                 6);

@@ -104,8 +104,7 @@ public final class LaidPlan {
     }
 
     private LaidView view(View view) {
-        return new LaidView(
-                on(view.storey()), view, drawn.presentation().look(view.look()));
+        return new LaidView(on(view.storey()), view, drawn.presentation().look(view.look()));
     }
 
     /**
@@ -130,8 +129,8 @@ public final class LaidPlan {
     public LaidPage pageOf(ViewId id) {
         var shown = drawn.presentation();
         return page(shown.pageOf(id)
-                .orElseGet(() -> Page.of(
-                        shown.nextPage(), id, shown.pages().getFirst().sheet())));
+                .orElseGet(() ->
+                        Page.of(shown.nextPage(), id, shown.pages().getFirst().sheet())));
     }
 
     /** Its brief. */

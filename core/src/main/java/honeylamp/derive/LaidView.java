@@ -45,8 +45,7 @@ public final class LaidView {
 
     /** The part of the plan that is seen, in plan mm; empty if all is. */
     public Optional<Box> crop() {
-        return view.crop()
-                .map(c -> Box.around(List.of(c.from().point(), c.to().point())));
+        return view.crop().map(c -> Box.around(List.of(c.from().point(), c.to().point())));
     }
 
     /** Its name; by itself that of its storey. */

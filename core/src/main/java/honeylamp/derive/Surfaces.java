@@ -110,7 +110,8 @@ public final class Surfaces {
 
     /** The straight stretches of a wall side, or the one a curved side is when it is laid out flat. */
     private static List<Found> stretches(LaidStorey storey, WallSides.WallSide side, OnWall surface, double heightMm) {
-        var isCurved = storey.storey().wall(side.wall()).filter(w -> w.isCurved()).isPresent();
+        var isCurved =
+                storey.storey().wall(side.wall()).filter(w -> w.isCurved()).isPresent();
         if (isCurved) {
             var first = side.faces().getFirst();
             return List.of(upright(storey, surface, first, side.lengthMm(), heightMm, List.of()));
@@ -154,8 +155,8 @@ public final class Surfaces {
     /** Jamb, head, jamb and, above the floor, sill, laid out one after the other. */
     private static Found reveal(LaidStorey storey, OpeningCut cut) {
         var opening = cut.opening();
-        var length = 2 * heightMm(opening)
-                + opening.width().mm() * (opening.sill().mm() > LEAST_MM ? 2 : 1);
+        var length =
+                2 * heightMm(opening) + opening.width().mm() * (opening.sill().mm() > LEAST_MM ? 2 : 1);
         var frame = new Frame(
                 cut.middle().a(),
                 storey.storey().level().plus(opening.sill()).mm(),
@@ -173,8 +174,7 @@ public final class Surfaces {
         for (var i = 0; i < treads.size(); i++) {
             var tread = treads.get(i);
             var frame = new Frame(Point.ORIGIN, level + tread.topMm(), new Point(1, 0), Up.LEVEL);
-            out.add(found(
-                    storey.storey(), new Surface.Tread(id, i + 1), frame, List.of(Outline.of(tread.outline()))));
+            out.add(found(storey.storey(), new Surface.Tread(id, i + 1), frame, List.of(Outline.of(tread.outline()))));
         }
         var rise = stair.stair().rise().mm() / stair.stair().risers();
         var risers = stair.steps().risers();
@@ -212,7 +212,11 @@ public final class Surfaces {
                         .or(() -> room.flatMap(r -> finish(storey, new Surface.Walls(r))));
             case Surface.Floor(var room) ->
                 storey.elements().find(RoomMark.class, room).map(RoomMark::floor);
-            case Surface.Plinth _, Surface.Ceiling _, Surface.Walls _, Surface.Reveal _, Surface.Riser _,
+            case Surface.Plinth _,
+                    Surface.Ceiling _,
+                    Surface.Walls _,
+                    Surface.Reveal _,
+                    Surface.Riser _,
                     Surface.Tread _ -> Optional.empty();
         };
     }

@@ -184,7 +184,11 @@ public final class UnitCopies {
 
         /** What covers the twin of a surface; a wall that stood there already may run the other way. */
         private static Optional<Element> covering(
-                Covering covering, Map<ElementId, ElementId> twins, Predicate<WallId> runsBack, Motion motion, Key key) {
+                Covering covering,
+                Map<ElementId, ElementId> twins,
+                Predicate<WallId> runsBack,
+                Motion motion,
+                Key key) {
             var there = covering.moved(motion).under(key);
             return there.surface()
                     .twin(id -> Optional.ofNullable(twins.get(id)))

@@ -29,8 +29,8 @@ public sealed interface Gradient {
                 .map(s -> new Stop(s.at(), change.applyAsInt(s.rgb())))
                 .toList();
         return switch (this) {
-            case Linear(var from, var to, _) -> new Linear(from, to, other);
-            case Radial(var centre, var radius, _) -> new Radial(centre, radius, other);
+            case Linear line -> new Linear(line.from(), line.to(), other);
+            case Radial round -> new Radial(round.centre(), round.radiusMm(), other);
         };
     }
 

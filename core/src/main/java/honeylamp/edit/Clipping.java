@@ -86,7 +86,8 @@ public record Clipping(List<WallType> types, Elements elements) {
                 case Structure x -> x.form();
                 case Note n -> n.text();
                 case Ground g -> g.use();
-                case Wall _, Opening _, RoomMark _, Underlay _, Dimension _, SettingOutLine _, Boundary _, Covering _ -> "";
+                case Wall _, Opening _, RoomMark _, Underlay _, Dimension _, SettingOutLine _, Boundary _, Covering _ ->
+                    "";
             };
             return new Standing(element.getClass(), element.places(), what);
         }

@@ -105,11 +105,12 @@ public final class Coverings {
                         .map(s -> inItsRoom(s, storey, now))
                         .toList();
                 out.addAll(sides);
-                side.room().ifPresent(room -> newRooms(room, was, storey)
-                        .forEach(r -> sides.stream()
-                                .map(s -> s.on(s.wall(), s.side(), Optional.of(r)))
-                                .filter(s -> sees(now, s))
-                                .forEach(out::add)));
+                side.room()
+                        .ifPresent(room -> newRooms(room, was, storey)
+                                .forEach(r -> sides.stream()
+                                        .map(s -> s.on(s.wall(), s.side(), Optional.of(r)))
+                                        .filter(s -> sees(now, s))
+                                        .forEach(out::add)));
             }
             case OfRoom of -> {
                 out.add(of);
@@ -177,7 +178,9 @@ public final class Coverings {
 
     /** Whether a new wall lies on an old one's line, or a longer one has taken it in. */
     private static boolean liesOn(Wall wall, Wall old, boolean isNew) {
-        Point middle = isNew ? wall.line().at(wall.line().length() / 2) : old.line().at(old.line().length() / 2);
+        Point middle = isNew
+                ? wall.line().at(wall.line().length() / 2)
+                : old.line().at(old.line().length() / 2);
         var line = isNew ? old.line() : wall.line();
         return line.distance(middle) <= ON_MM
                 && line.distance(isNew ? wall.from().point() : old.from().point()) <= ON_MM
@@ -187,7 +190,8 @@ public final class Coverings {
     /** The rooms that have come where this one was. */
     private static List<RoomId> newRooms(RoomId room, StoreyGeometry was, Storey storey) {
         return storey.rooms().stream()
-                .filter(m -> was.storey().elements().find(RoomMark.class, m.id()).isEmpty())
+                .filter(m ->
+                        was.storey().elements().find(RoomMark.class, m.id()).isEmpty())
                 .filter(m -> was.roomAt(m.at().point())
                         .flatMap(r -> r.mark())
                         .filter(r -> r.id().equals(room))

@@ -88,8 +88,7 @@ public final class PageEdits {
         if (shown.pages().size() == 1) {
             return Outcome.refused("a plan needs a page");
         }
-        return Outcome.done(plan.with(
-                shown.withPages(Lists.without(shown.pages(), p -> p.id().equals(page)))));
+        return Outcome.done(plan.with(shown.withPages(Lists.without(shown.pages(), p -> p.id().equals(page)))));
     }
 
     /** Moves a page so many places towards the end; refused if there is no such place. */

@@ -79,9 +79,7 @@ public final class ViewEdits {
                 plan,
                 view,
                 reach,
-                v -> v.showing().of(kind) == degree
-                        ? v
-                        : v.with(v.showing().with(kind, degree)));
+                v -> v.showing().of(kind) == degree ? v : v.with(v.showing().with(kind, degree)));
     }
 
     /** Says how much of a kind of things all views of a plan show. */

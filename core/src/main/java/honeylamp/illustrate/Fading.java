@@ -27,8 +27,7 @@ final class Fading {
             case Mark.Fill(var path, var ink) -> new Mark.Fill(path, faint(ink));
             case Mark.Stroke(var path, var pen, var ink) -> new Mark.Stroke(path, pen, faint(ink));
             case Mark.Text text -> faint(text);
-            case Mark.Shaded(var path, var gradient, var opacity) ->
-                new Mark.Shaded(path, faint(gradient), opacity);
+            case Mark.Shaded(var path, var gradient, var opacity) -> new Mark.Shaded(path, faint(gradient), opacity);
             case Mark.Haloed(var text, var room, var ink) -> new Mark.Haloed(faint(text), room, ink);
             case Mark.Lines(var first, var others, var step) -> new Mark.Lines(faint(first), others, step);
             case Mark.Clip(var path, var inside) ->

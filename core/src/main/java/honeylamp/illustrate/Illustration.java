@@ -234,9 +234,8 @@ public final class Illustration {
             return;
         }
         var light = view.view().light();
-        var rooms = geometry.rooms().stream()
-                .map(r -> frame.paper(floorSurface(r)))
-                .toList();
+        var rooms =
+                geometry.rooms().stream().map(r -> frame.paper(floorSurface(r))).toList();
         var shade = FloorShade.of(frame, surface, rooms, solids, look, light, shadePxPerMm);
         layers.add(new Layer(LayerKind.SHADE, Blend.MULTIPLY, List.of(shade)));
         var onTops = look.castShadow() > 0
@@ -302,9 +301,7 @@ public final class Illustration {
 
     /** The dimension tiers that are seen: those around a whole building only. */
     private static List<DimensionTiers.SideTiers> sides(LaidView view) {
-        return view.view().showing().shows(Kind.DIMENSIONS) && view.crop().isEmpty()
-                ? tiers(view)
-                : List.of();
+        return view.view().showing().shows(Kind.DIMENSIONS) && view.crop().isEmpty() ? tiers(view) : List.of();
     }
 
     private static List<DimensionTiers.SideTiers> tiers(LaidView view) {
@@ -325,7 +322,6 @@ public final class Illustration {
         }
         var building = DimensionArt.occupied(sides, keptClear(geometry));
         return Optional.of(new Extent(
-                around.map(building::union).orElse(building),
-                sides(view).isEmpty() ? 0 : DimensionArt.roomMm(sides)));
+                around.map(building::union).orElse(building), sides(view).isEmpty() ? 0 : DimensionArt.roomMm(sides)));
     }
 }

@@ -112,8 +112,7 @@ final class LabelArt {
         var out = new ArrayList<Placed>();
         for (var room : geometry.rooms()) {
             if (!room.name().isBlank()) {
-                seen(room).ifPresent(outline -> out.add(
-                        byHand(room).orElseGet(() -> label(room, outline, obstacles))));
+                seen(room).ifPresent(outline -> out.add(byHand(room).orElseGet(() -> label(room, outline, obstacles))));
             }
         }
         return out;
@@ -152,8 +151,7 @@ final class LabelArt {
         }
         var end = frame.paper(LabelSpot.freest(room.outline()).centre());
         var air = label.grown(AIR_MM);
-        var start = new Point(
-                Math.clamp(end.x(), air.minX(), air.maxX()), Math.clamp(end.y(), air.minY(), air.maxY()));
+        var start = new Point(Math.clamp(end.x(), air.minX(), air.maxX()), Math.clamp(end.y(), air.minY(), air.maxY()));
         return Optional.of(new Segment(start, end));
     }
 

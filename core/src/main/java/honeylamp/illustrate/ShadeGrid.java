@@ -27,20 +27,13 @@ record ShadeGrid(Box bounds, double pxPerMm, PaperFrame frame, int width, int he
 
     static ShadeGrid over(Box paper, double pxPerMm, PaperFrame frame) {
         return new ShadeGrid(
-                paper,
-                pxPerMm,
-                frame,
-                Math.max(1, (int) Math.ceil(paper.width() * pxPerMm)),
-                Math.max(1, (int) Math.ceil(paper.height() * pxPerMm)));
+                paper, pxPerMm, frame, Math.max(1, (int) Math.ceil(paper.width() * pxPerMm)), Math.max(1, (int)
+                        Math.ceil(paper.height() * pxPerMm)));
     }
 
     /** The part of the paper that its pixels cover, in paper mm. */
     Box where() {
-        return new Box(
-                bounds.minX(),
-                bounds.minY(),
-                bounds.minX() + width / pxPerMm,
-                bounds.minY() + height / pxPerMm);
+        return new Box(bounds.minX(), bounds.minY(), bounds.minX() + width / pxPerMm, bounds.minY() + height / pxPerMm);
     }
 
     /** The side of a pixel, in plan mm. */
@@ -65,13 +58,16 @@ record ShadeGrid(Box bounds, double pxPerMm, PaperFrame frame, int width, int he
      * together with the coverage, which is smooth, edges of things that lie turned do not step.
      */
     float[] heights(Collection<Solid> solids, double capMm) {
-        var fine = drawn(2, RenderingHints.VALUE_ANTIALIAS_OFF, g -> solids.stream()
-                .sorted(Comparator.comparingDouble(Solid::heightMm)) // the highest is drawn last and wins
-                .forEach(s -> {
-                    var level = (int) Math.round(LEVELS * Math.min(1, s.heightMm() / capMm));
-                    g.setColor(new Color(level, level, level));
-                    g.fill(AwtShapes.shape(frame.paper(s.footprint())));
-                }));
+        var fine = drawn(
+                2,
+                RenderingHints.VALUE_ANTIALIAS_OFF,
+                g -> solids.stream()
+                        .sorted(Comparator.comparingDouble(Solid::heightMm)) // the highest is drawn last and wins
+                        .forEach(s -> {
+                            var level = (int) Math.round(LEVELS * Math.min(1, s.heightMm() / capMm));
+                            g.setColor(new Color(level, level, level));
+                            g.fill(AwtShapes.shape(frame.paper(s.footprint())));
+                        }));
         var out = new float[count()];
         for (var y = 0; y < height; y++) {
             for (var x = 0; x < width; x++) {

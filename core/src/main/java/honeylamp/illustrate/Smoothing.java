@@ -16,9 +16,7 @@ final class Smoothing {
      * @return the same array if nothing spreads
      */
     static float[] soft(float[] values, int width, int height, double radius) {
-        return radius < 0.05
-                ? values
-                : box(box(values, width, height, radius / 2), width, height, radius / 2);
+        return radius < 0.05 ? values : box(box(values, width, height, radius / 2), width, height, radius / 2);
     }
 
     /**

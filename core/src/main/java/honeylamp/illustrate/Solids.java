@@ -56,7 +56,8 @@ record Solids(List<Solid> walls, List<Solid> pieces) {
             if (cut.opening().kind().isWindow()
                     && cut.level() == OpeningCut.Level.CUT
                     && cut.opening().sill().mm() > FLAT_MM) {
-                walls.add(new Solid(Outline.of(cut.ring()), heightCapMm)); // lower ones would notch the shade of their wall
+                walls.add(new Solid(
+                        Outline.of(cut.ring()), heightCapMm)); // lower ones would notch the shade of their wall
             }
         }
         return List.copyOf(walls);

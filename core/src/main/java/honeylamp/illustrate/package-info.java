@@ -11,4 +11,3 @@
 package honeylamp.illustrate;
 
 import org.jspecify.annotations.NullMarked;
-

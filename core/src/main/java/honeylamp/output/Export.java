@@ -53,7 +53,8 @@ public final class Export {
      * @throws IOException if the file cannot be written; an older file of that name is then untouched
      * @throws Progress.Cancelled if the progress ended the work; likewise
      */
-    public static void writeAll(List<ComposedPage> pages, Path file, Progress progress) throws IOException, Progress.Cancelled {
+    public static void writeAll(List<ComposedPage> pages, Path file, Progress progress)
+            throws IOException, Progress.Cancelled {
         WholeFile.<Progress.Cancelled>write(file, out -> PdfOutput.write(pages, out, progress));
     }
 

@@ -69,7 +69,8 @@ public final class PdfOutput {
     }
 
     /** One document of several pages; title and author are those of the first. */
-    static void write(List<ComposedPage> pages, OutputStream out, Progress progress) throws IOException, Progress.Cancelled {
+    static void write(List<ComposedPage> pages, OutputStream out, Progress progress)
+            throws IOException, Progress.Cancelled {
         var first = pages.getFirst();
         try (var document = new PDDocument()) {
             document.setVersion(1.6f);

@@ -75,7 +75,8 @@ public final class PngOutput {
                 });
     }
 
-    static void write(ComposedPage page, Png png, OutputStream out, Progress progress) throws IOException, Progress.Cancelled {
+    static void write(ComposedPage page, Png png, OutputStream out, Progress progress)
+            throws IOException, Progress.Cancelled {
         progress.at(0.1);
         var image = unweighed(image(page, png));
         progress.at(0.6);

@@ -39,32 +39,38 @@ public record Look(
 
     /** The look with another line dial. */
     public Look withLineDial(double dial) {
-        return new Look(name, dial, textureStrength, castShadow, cornerShade, cornerReach, heightCap, shadeCeiling, palette);
+        return new Look(
+                name, dial, textureStrength, castShadow, cornerShade, cornerReach, heightCap, shadeCeiling, palette);
     }
 
     /** The look with another texture strength. */
     public Look withTextureStrength(double strength) {
-        return new Look(name, lineDial, strength, castShadow, cornerShade, cornerReach, heightCap, shadeCeiling, palette);
+        return new Look(
+                name, lineDial, strength, castShadow, cornerShade, cornerReach, heightCap, shadeCeiling, palette);
     }
 
     /** The look with another strength of cast shadows. */
     public Look withCastShadow(double strength) {
-        return new Look(name, lineDial, textureStrength, strength, cornerShade, cornerReach, heightCap, shadeCeiling, palette);
+        return new Look(
+                name, lineDial, textureStrength, strength, cornerShade, cornerReach, heightCap, shadeCeiling, palette);
     }
 
     /** The look with another strength of corner shade. */
     public Look withCornerShade(double strength) {
-        return new Look(name, lineDial, textureStrength, castShadow, strength, cornerReach, heightCap, shadeCeiling, palette);
+        return new Look(
+                name, lineDial, textureStrength, castShadow, strength, cornerReach, heightCap, shadeCeiling, palette);
     }
 
     /** The look with another reach of corner shade. */
     public Look withCornerReach(Length reach) {
-        return new Look(name, lineDial, textureStrength, castShadow, cornerShade, reach, heightCap, shadeCeiling, palette);
+        return new Look(
+                name, lineDial, textureStrength, castShadow, cornerShade, reach, heightCap, shadeCeiling, palette);
     }
 
     /** The look in other colours. */
     public Look with(Palette other) {
-        return new Look(name, lineDial, textureStrength, castShadow, cornerShade, cornerReach, heightCap, shadeCeiling, other);
+        return new Look(
+                name, lineDial, textureStrength, castShadow, cornerShade, cornerReach, heightCap, shadeCeiling, other);
     }
 
     /** The look with another ceiling of shade. */

@@ -110,7 +110,16 @@ public record Plan(
 
     /** The plan with other storeys; a new one gets a view and a page, one that goes takes its own along. */
     public Plan withStoreys(List<Storey> other) {
-        return new Plan(name, units, northDeg, wallTypes, other, presentation.following(ids(storeys), ids(other)), brief, repeats, nextNumber);
+        return new Plan(
+                name,
+                units,
+                northDeg,
+                wallTypes,
+                other,
+                presentation.following(ids(storeys), ids(other)),
+                brief,
+                repeats,
+                nextNumber);
     }
 
     /** The plan after {@code count} more numbers were given out. */

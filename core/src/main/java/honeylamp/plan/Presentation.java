@@ -28,7 +28,10 @@ public record Presentation(List<HeldLook> looks, List<View> views, List<Page> pa
             throw new IllegalArgumentException("a plan needs a view and a page");
         }
         var known = new HashSet<ElementId>();
-        Stream.of(looks.stream().map(HeldLook::id), views.stream().map(View::id), pages.stream().map(Page::id))
+        Stream.of(
+                        looks.stream().map(HeldLook::id),
+                        views.stream().map(View::id),
+                        pages.stream().map(Page::id))
                 .flatMap(ids -> ids)
                 .forEach(id -> requireOnce(known, id));
         views.forEach(v -> requireKnown(known, "view " + v.id().text(), v.look()));
@@ -196,7 +199,9 @@ public record Presentation(List<HeldLook> looks, List<View> views, List<Page> pa
                 left,
                 pagesLeft.isEmpty()
                         ? List.of(Page.of(
-                                nextPage(), left.getFirst().id(), pages.getFirst().sheet()))
+                                nextPage(),
+                                left.getFirst().id(),
+                                pages.getFirst().sheet()))
                         : pagesLeft);
     }
 

@@ -85,7 +85,8 @@ public enum Role {
 
     /** The name people see. */
     public String label() {
-        var words = name().charAt(0) + name().substring(1).toLowerCase(Locale.ROOT).replace('_', ' ');
+        var words =
+                name().charAt(0) + name().substring(1).toLowerCase(Locale.ROOT).replace('_', ' ');
         return words.replace("Poche", "Poch\u00e9");
     }
 }

@@ -12,11 +12,7 @@ import java.util.Optional;
  * @param counts as what its area counts
  * @param height clear height, if it is not the storey's
  */
-public record RoomFit(
-        String use,
-        String number,
-        AreaPart counts,
-        Optional<Length> height) {
+public record RoomFit(String use, String number, AreaPart counts, Optional<Length> height) {
     /** Nothing said yet. */
     public static final RoomFit NONE = new RoomFit("", "", AreaPart.INDOOR, Optional.empty());
 

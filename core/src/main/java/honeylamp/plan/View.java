@@ -121,6 +121,9 @@ public record View(
 
     /** Where a room's name was put by hand. */
     public Optional<Position> movedName(RoomId room) {
-        return moved.stream().filter(m -> m.of().equals(room)).map(MovedName::at).findFirst();
+        return moved.stream()
+                .filter(m -> m.of().equals(room))
+                .map(MovedName::at)
+                .findFirst();
     }
 }

@@ -12,4 +12,5 @@ import honeylamp.illustrate.PaperFrame;
  * @param title the document's title
  * @param author who drew it; empty if it is not said
  */
-public record ComposedPage(double widthMm, double heightMm, PaperFrame frame, String title, String author, Drawing drawing) {}
+public record ComposedPage(
+        double widthMm, double heightMm, PaperFrame frame, String title, String author, Drawing drawing) {}

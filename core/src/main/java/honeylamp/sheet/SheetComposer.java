@@ -26,7 +26,6 @@ public final class SheetComposer {
     /** Below each of several views, for its name and scale. */
     private static final double CAPTION_MM = 8;
 
-
     private final LaidPage page;
     private final LaidPlan plan;
     private final Sheet sheet;
@@ -47,8 +46,7 @@ public final class SheetComposer {
     }
 
     /** The page with one view where a frame puts it: for work under way, when nothing should jump. */
-    public static ComposedPage compose(
-            LaidPage page, ViewId worked, PaperFrame frame, Lamp lamp, double shadePxPerMm) {
+    public static ComposedPage compose(LaidPage page, ViewId worked, PaperFrame frame, Lamp lamp, double shadePxPerMm) {
         var composer = new SheetComposer(page);
         var frames = new ArrayList<PaperFrame>();
         for (var i = 0; i < page.views().size(); i++) {
@@ -150,8 +148,7 @@ public final class SheetComposer {
         if (frames.size() > 1) {
             captions(frames, pen);
         }
-        return new Drawing(
-                List.of(Layer.of(LayerKind.PAPER, List.of(paper)), Layer.of(LayerKind.SHEET, pen.marks())));
+        return new Drawing(List.of(Layer.of(LayerKind.PAPER, List.of(paper)), Layer.of(LayerKind.SHEET, pen.marks())));
     }
 
     /** Below each of several views its name and scale. */

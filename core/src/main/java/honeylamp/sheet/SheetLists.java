@@ -105,13 +105,7 @@ final class SheetLists {
 
     private void total(String label, double areaMm2, double y, Face face) {
         pen.text(label, column.minX(), y, SheetPen.BODY_MM, face, Align.LEFT);
-        pen.text(
-                AreaText.shown(areaMm2, page.plan().units()),
-                column.maxX(),
-                y,
-                SheetPen.BODY_MM,
-                face,
-                Align.RIGHT);
+        pen.text(AreaText.shown(areaMm2, page.plan().units()), column.maxX(), y, SheetPen.BODY_MM, face, Align.RIGHT);
     }
 
     private double heading(String text, double top) {

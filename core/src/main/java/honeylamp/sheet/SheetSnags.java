@@ -48,8 +48,7 @@ public final class SheetSnags {
         if (SheetComposer.fits(page, view.view().id())) {
             return List.of();
         }
-        var scale = (int) Math.rint(
-                SheetComposer.frame(page, view.view().id()).scale());
+        var scale = (int) Math.rint(SheetComposer.frame(page, view.view().id()).scale());
         var plan = page.plan();
         var todo = view.view().scale().isPresent()
                 ? "Let the sheet choose the scale, or take larger paper."

@@ -62,7 +62,8 @@ final class TitleBlockArt {
 
     private String subtitle() {
         var drawing = page.page().sheet().title().drawing();
-        var isTheWhole = page.plan().presentation().pages().size() == 1 && page.page().name().isBlank();
+        var isTheWhole = page.plan().presentation().pages().size() == 1
+                && page.page().name().isBlank();
         return drawing.isBlank() ? page.name() : isTheWhole ? drawing : page.name() + ", " + drawing;
     }
 

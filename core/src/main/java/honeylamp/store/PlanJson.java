@@ -308,7 +308,10 @@ public final class PlanJson {
                 }
                 var number = Integer.parseInt(own.substring(1));
                 return copied.matches()
-                        ? made(type, Key.class, new Key.Copied(new UnitCopyId(Integer.parseInt(copied.group(1))), number))
+                        ? made(
+                                type,
+                                Key.class,
+                                new Key.Copied(new UnitCopyId(Integer.parseInt(copied.group(1))), number))
                         : numbered(type, number);
             }
         });

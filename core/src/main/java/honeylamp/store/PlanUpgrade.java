@@ -250,7 +250,11 @@ final class PlanUpgrade {
                         surface.set("wall", side.path("wall"));
                         surface.set("side", side.path("side"));
                         surface.set("room", room.path("id"));
-                        covering(coverings, number++, surface, side.path("finish").asString(""));
+                        covering(
+                                coverings,
+                                number++,
+                                surface,
+                                side.path("finish").asString(""));
                     }
                     fit.remove("sides");
                 }

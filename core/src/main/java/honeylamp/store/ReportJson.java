@@ -307,9 +307,14 @@ public final class ReportJson {
     private static SurfacePart surface(Surfaces.Found found) {
         var surface = found.surface();
         return new SurfacePart(
-                surface.getClass().getSimpleName().replaceAll("(?<=.)([A-Z])", "_$1").toLowerCase(Locale.ROOT),
+                surface.getClass()
+                        .getSimpleName()
+                        .replaceAll("(?<=.)([A-Z])", "_$1")
+                        .toLowerCase(Locale.ROOT),
                 surface.host().text(),
-                surface instanceof Surface.OnWall on ? Optional.of(lower(on.side().name())) : Optional.empty(),
+                surface instanceof Surface.OnWall on
+                        ? Optional.of(lower(on.side().name()))
+                        : Optional.empty(),
                 switch (surface) {
                     case Surface.OnWall on -> on.room().map(ElementId::text);
                     case Surface.OfRoom of -> Optional.of(of.room().text());

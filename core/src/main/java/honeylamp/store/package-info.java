@@ -11,4 +11,3 @@
 package honeylamp.store;
 
 import org.jspecify.annotations.NullMarked;
-

@@ -9,7 +9,6 @@ import honeylamp.TestPlans;
 import honeylamp.demo.QuillbackLane;
 import honeylamp.demo.SailclothYard;
 import honeylamp.edit.RoomEdits;
-import honeylamp.geometry.Point;
 import honeylamp.plan.ElementId.RoomId;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Opening.Hand;
@@ -72,10 +71,13 @@ class SurfacesTest {
         assertThat(area(all, Surface.Reveal.class))
                 .isCloseTo(300 * (2 * doorHigh + 900) + 300 * (2 * windowHigh + 2 * 1200), within(1.0));
         var windowed = all.stream()
-                .filter(f -> f.surface() instanceof Surface.WallSide s && s.wall().equals(window.host()))
+                .filter(f ->
+                        f.surface() instanceof Surface.WallSide s && s.wall().equals(window.host()))
                 .findFirst()
                 .orElseThrow();
-        assertThat(windowed.outline()).singleElement().satisfies(o -> assertThat(o.rings()).hasSize(2)); // a hole
+        assertThat(windowed.outline())
+                .singleElement()
+                .satisfies(o -> assertThat(o.rings()).hasSize(2)); // a hole
     }
 
     /** From its frame every corner of a side comes to lie on the face of its wall, between floor and ceiling. */
@@ -92,14 +94,17 @@ class SurfacesTest {
                 assertThat(found.frame().along().length()).isCloseTo(1, within(1e-9));
                 for (var part : found.outline()) {
                     for (var corner : part.shell().corners()) {
-                        var at = found.frame().origin().plus(found.frame().along().times(corner.x()));
+                        var at = found.frame()
+                                .origin()
+                                .plus(found.frame().along().times(corner.x()));
                         assertThat(storey.geometry().network().of(side.wall()).stream()
                                         .flatMap(p -> p.faces().stream())
                                         .mapToDouble(f -> f.distance(at))
                                         .min()
                                         .orElseThrow())
                                 .isLessThan(1.0);
-                        assertThat(corner.y()).isBetween(-1e-6, storey.storey().height().mm() + 1e-6);
+                        assertThat(corner.y())
+                                .isBetween(-1e-6, storey.storey().height().mm() + 1e-6);
                     }
                 }
             }
@@ -114,7 +119,9 @@ class SurfacesTest {
         for (var room : storey.geometry().rooms()) {
             var sides = Surfaces.ofRoom(storey, room, room.mark().orElseThrow()).stream()
                     .filter(f -> f.surface() instanceof Surface.Plinth)
-                    .mapToDouble(f -> f.outline().stream().mapToDouble(o -> o.bounds().width()).sum())
+                    .mapToDouble(f -> f.outline().stream()
+                            .mapToDouble(o -> o.bounds().width())
+                            .sum())
                     .sum();
             assertThat(sides).isLessThanOrEqualTo(room.perimeterMm() + 1);
         }
@@ -123,11 +130,15 @@ class SurfacesTest {
     @Test
     void aStairHasItsTreadsAndRisers() {
         var all = found(QuillbackLane.plan());
-        var risers = all.stream().filter(f -> f.surface() instanceof Surface.Riser).toList();
-        var treads = all.stream().filter(f -> f.surface() instanceof Surface.Tread).toList();
+        var risers =
+                all.stream().filter(f -> f.surface() instanceof Surface.Riser).toList();
+        var treads =
+                all.stream().filter(f -> f.surface() instanceof Surface.Tread).toList();
         assertThat(risers).hasSizeGreaterThan(10);
         assertThat(treads).hasSize(risers.size() - 1); // the last riser leads onto the upper floor
-        assertThat(treads).isSortedAccordingTo((a, b) -> Double.compare(a.frame().levelMm(), b.frame().levelMm()));
+        assertThat(treads)
+                .isSortedAccordingTo(
+                        (a, b) -> Double.compare(a.frame().levelMm(), b.frame().levelMm()));
         assertThat(risers.get(3).outline().getFirst().bounds().height())
                 .isCloseTo(risers.get(0).outline().getFirst().bounds().height(), within(1e-9));
     }
@@ -137,7 +148,8 @@ class SurfacesTest {
         var plan = room();
         var floor = Surfaces.finish(plan.storeys().getFirst(), new Surface.Floor(mark(plan)));
         assertThat(floor.map(Finish::material)).contains("bare");
-        assertThat(Surfaces.finish(plan.storeys().getFirst(), new Surface.Ceiling(mark(plan)))).isEmpty();
+        assertThat(Surfaces.finish(plan.storeys().getFirst(), new Surface.Ceiling(mark(plan))))
+                .isEmpty();
     }
 
     /** A wall between two rooms has two sides, each seen by one room. */
@@ -148,8 +160,10 @@ class SurfacesTest {
                 .wall(2000, 0, 2000, 4000, BodySide.CENTRE, PARTITION)
                 .plan();
         var storey = TestPlans.storey(walls);
-        var one = RoomEdits.mark(walls, storey, Position.ofMm(1000, 2000), "A", Finish.of("bare")).plan();
-        var two = RoomEdits.mark(one, storey, Position.ofMm(4000, 2000), "B", Finish.of("bare")).plan();
+        var one = RoomEdits.mark(walls, storey, Position.ofMm(1000, 2000), "A", Finish.of("bare"))
+                .plan();
+        var two = RoomEdits.mark(one, storey, Position.ofMm(4000, 2000), "B", Finish.of("bare"))
+                .plan();
         var partition = two.storeys().getFirst().walls().getLast().id();
         assertThat(found(two))
                 .extracting(Surfaces.Found::surface)

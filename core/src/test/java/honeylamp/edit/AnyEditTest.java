@@ -318,9 +318,7 @@ class AnyEditTest {
         var reach = any(List.of(Reach.values()));
         return switch (random.nextInt(10)) {
             case 0 ->
-                shown.views().size() > 6
-                        ? plan
-                        : ViewEdits.copy(plan, view).plan();
+                shown.views().size() > 6 ? plan : ViewEdits.copy(plan, view).plan();
             case 1 -> ok(plan, ViewEdits.remove(plan, view));
             case 2 -> ViewEdits.look(plan, view, reach, l -> l.withCastShadow(random.nextInt(2)));
             case 3 ->

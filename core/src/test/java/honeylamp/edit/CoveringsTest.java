@@ -65,10 +65,13 @@ class CoveringsTest {
 
     private static List<String> sage(Plan plan, StoreyId storey) {
         return Surfaces.on(LaidPlan.of(plan).on(storey)).stream()
-                .filter(f -> f.surface() instanceof Surface.WallSide && f.finish().equals(SAGE))
+                .filter(f ->
+                        f.surface() instanceof Surface.WallSide && f.finish().equals(SAGE))
                 .map(f -> {
                     var box = f.outline().getFirst().bounds();
-                    var at = f.frame().origin().plus(f.frame().along().times(box.centre().x()));
+                    var at = f.frame()
+                            .origin()
+                            .plus(f.frame().along().times(box.centre().x()));
                     return Math.round(at.x() / 100) + "," + Math.round(at.y() / 100);
                 })
                 .collect(Collectors.toCollection(TreeSet::new))
@@ -113,26 +116,29 @@ class CoveringsTest {
         assertThat(sage(both)).containsExactly("25,0"); // one side between two corners, of two walls that are covered
         assertThat(both.storeys().getFirst().coverings())
                 .extracting(c -> c.surface().host())
-                .containsExactly(south(plan), both.storeys().getFirst().walls().getLast().id());
+                .containsExactly(
+                        south(plan), both.storeys().getFirst().walls().getLast().id());
     }
 
     @Test
     void joinedWallsKeepIt() {
         var plan = room();
-        var parted = WallParts.split(plan, storey(plan), south(plan), Length.ofMm(2000)).orThrow();
+        var parted = WallParts.split(plan, storey(plan), south(plan), Length.ofMm(2000))
+                .orThrow();
         var both = completed(plan, parted.plan());
-        var joined = WallParts.join(both, storey(plan), south(plan), parted.id()).orThrow();
+        var joined =
+                WallParts.join(both, storey(plan), south(plan), parted.id()).orThrow();
         assertThat(sage(completed(both, joined))).containsExactly("25,0");
         // and the other way round, where the first is turned to join
-        var turned = WallParts.join(both, storey(plan), parted.id(), south(plan)).orThrow();
+        var turned =
+                WallParts.join(both, storey(plan), parted.id(), south(plan)).orThrow();
         assertThat(sage(completed(both, turned))).containsExactly("25,0");
     }
 
     @Test
     void aWallDrawnTheOtherWayKeepsItOnTheSameSide() {
         var plan = room();
-        var reversed = plan.withStorey(
-                storey(plan), s -> s.change(Wall.class, south(plan), Wall::reversed));
+        var reversed = plan.withStorey(storey(plan), s -> s.change(Wall.class, south(plan), Wall::reversed));
         assertThat(sage(completed(plan, reversed))).containsExactly("25,0");
     }
 
@@ -146,7 +152,8 @@ class CoveringsTest {
                 new Segment(new Point(2500, 0), new Point(2500, 100)), // upright through its middle
                 new Segment(new Point(0, -1000), new Point(100, -1000)), // level below it
                 new Segment(new Point(0, 0), new Point(100, 100)))) {
-            var mirrored = completed(plan, PickedEdits.mirror(plan, storey(plan), all, axis).orThrow());
+            var mirrored = completed(
+                    plan, PickedEdits.mirror(plan, storey(plan), all, axis).orThrow());
             var at = Affines.mirrored(axis, new Point(2500, 0));
             assertThat(sage(mirrored)).containsExactly(Math.round(at.x() / 100) + "," + Math.round(at.y() / 100));
         }
@@ -167,8 +174,7 @@ class CoveringsTest {
         var plan = room();
         Set<ElementId> all =
                 plan.storeys().getFirst().walls().stream().map(Wall::id).collect(Collectors.toSet());
-        var pasted = Clipping.of(plan, storey(plan), all)
-                .into(plan, storey(plan), Length.ofMm(9000), Length.ZERO);
+        var pasted = Clipping.of(plan, storey(plan), all).into(plan, storey(plan), Length.ofMm(9000), Length.ZERO);
         var done = completed(plan, pasted.plan());
         assertThat(sage(done)).containsExactly("115,0", "25,0");
         assertThat(pasted.ids()).hasSize(4); // the walls; what covers them is not picked by itself
@@ -208,7 +214,8 @@ class CoveringsTest {
         var top = StoreyEdits.copyOnTop(ceiled, storey(plan), "Upper");
         assertThat(sage(top.plan(), top.id())).containsExactly("25,0");
         var room = top.plan().storey(top.id()).rooms().getFirst().id();
-        assertThat(Surfaces.finish(top.plan().storey(top.id()), new Surface.Ceiling(room))).isEqualTo(SAGE);
+        assertThat(Surfaces.finish(top.plan().storey(top.id()), new Surface.Ceiling(room)))
+                .isEqualTo(SAGE);
     }
 
     /** In a mirrored copy of a unit the finish is on the side that faces the copied room, and goes with the unit. */
@@ -216,10 +223,10 @@ class CoveringsTest {
     void aCopyOfAUnitHasItOnTheSameSide() {
         var plan = room();
         var mark = plan.storeys().getFirst().rooms().getFirst().id();
-        var made = UnitEdits.make(plan, TestPlans.geometry(plan), Set.of(mark), "Studio").orThrow();
+        var made = UnitEdits.make(plan, TestPlans.geometry(plan), Set.of(mark), "Studio")
+                .orThrow();
         for (var sense : Sense.values()) {
-            var placed = UnitEdits.place(
-                            made.plan(), made.id(), storey(plan), Position.ofMm(12_000, 0), 0, sense)
+            var placed = UnitEdits.place(made.plan(), made.id(), storey(plan), Position.ofMm(12_000, 0), 0, sense)
                     .plan();
             // its origin is the middle of the room, so that the south wall comes to lie 2,000 mm below
             assertThat(sage(placed)).containsExactly("120,-20", "25,0");

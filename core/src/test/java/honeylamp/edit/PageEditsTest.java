@@ -81,10 +81,13 @@ class PageEditsTest {
         var shorter = PageEdits.toggle(HOUSE, FIRST, Reach.THIS, Listing.FINISHES);
         assertThat(page(shorter, FIRST).lists()).containsExactly(Listing.ROOMS);
         var alike = PageEdits.toggle(shorter, SECOND, Reach.ALL, Listing.FINISHES);
-        assertThat(alike.presentation().pages()).extracting(Page::lists).containsOnly(List.of(Listing.ROOMS).stream()
-                .collect(java.util.stream.Collectors.toSet()));
-        assertThat(page(PageEdits.name(HOUSE, FIRST, " Tea room "), FIRST).name()).isEqualTo("Tea room");
-        assertThat(page(PageEdits.notes(HOUSE, FIRST, Reach.THIS, "Check on site. "), FIRST).notes())
+        assertThat(alike.presentation().pages())
+                .extracting(Page::lists)
+                .containsOnly(List.of(Listing.ROOMS).stream().collect(java.util.stream.Collectors.toSet()));
+        assertThat(page(PageEdits.name(HOUSE, FIRST, " Tea room "), FIRST).name())
+                .isEqualTo("Tea room");
+        assertThat(page(PageEdits.notes(HOUSE, FIRST, Reach.THIS, "Check on site. "), FIRST)
+                        .notes())
                 .isEqualTo("Check on site.");
     }
 }

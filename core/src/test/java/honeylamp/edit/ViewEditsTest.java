@@ -39,8 +39,10 @@ class ViewEditsTest {
     void aPlanHasOneLookAndAViewAndAPageOfEachStorey() {
         var shown = HOUSE.presentation();
         assertThat(shown.looks()).extracting(HeldLook::look).containsExactly(Looks.DAYLIGHT);
-        assertThat(shown.views()).extracting(View::storey).containsExactly(
-                HOUSE.storeys().get(0).id(), HOUSE.storeys().get(1).id());
+        assertThat(shown.views())
+                .extracting(View::storey)
+                .containsExactly(
+                        HOUSE.storeys().get(0).id(), HOUSE.storeys().get(1).id());
         assertThat(shown.pages()).extracting(Page::views).containsExactly(List.of(GROUND), List.of(FLAT));
     }
 
@@ -94,7 +96,8 @@ class ViewEditsTest {
         assertThat(added.plan().presentation().pages())
                 .extracting(Page::views)
                 .containsExactly(List.of(GROUND), List.of(new ViewId(3)), List.of(FLAT));
-        assertThat(view(added.plan(), added.id()).storey()).isEqualTo(view(HOUSE, GROUND).storey());
+        assertThat(view(added.plan(), added.id()).storey())
+                .isEqualTo(view(HOUSE, GROUND).storey());
         var without = ViewEdits.remove(added.plan(), added.id()).orThrow();
         assertThat(without).isEqualTo(HOUSE);
     }
@@ -136,11 +139,15 @@ class ViewEditsTest {
     @Test
     void theStoreyOfTheOnlyViewAndPageCanGo() {
         var groundOnly = ViewEdits.remove(HOUSE, FLAT).orThrow();
-        var flat = StoreyEdits.remove(groundOnly, HOUSE.storeys().getFirst().id()).orThrow();
-        assertThat(flat.presentation().views()).extracting(View::storey).containsExactly(HOUSE.storeys().get(1).id());
+        var flat =
+                StoreyEdits.remove(groundOnly, HOUSE.storeys().getFirst().id()).orThrow();
+        assertThat(flat.presentation().views())
+                .extracting(View::storey)
+                .containsExactly(HOUSE.storeys().get(1).id());
         assertThat(flat.presentation().pages()).hasSize(1);
         var groundsPage = PageEdits.remove(HOUSE, new PageId(2)).orThrow();
-        var noPage = StoreyEdits.remove(groundsPage, HOUSE.storeys().getFirst().id()).orThrow();
+        var noPage =
+                StoreyEdits.remove(groundsPage, HOUSE.storeys().getFirst().id()).orThrow();
         assertThat(noPage.presentation().pages()).extracting(Page::views).containsExactly(List.of(FLAT));
     }
 

@@ -22,8 +22,9 @@ class FixedPartsArtTest {
     }
 
     private static List<Mark> marks(Plan plan, int storey, LayerKind kind) {
-        return Illustration.of(
-                LaidPlan.of(plan).pages().get(storey).views().getFirst(), FRAME, Lamp.COLOUR, 1).layers().stream()
+        return Illustration.of(LaidPlan.of(plan).pages().get(storey).views().getFirst(), FRAME, Lamp.COLOUR, 1)
+                .layers()
+                .stream()
                 .filter(l -> l.kind() == kind)
                 .flatMap(l -> l.marks().stream())
                 .toList();

@@ -165,10 +165,8 @@ class FloorShadeTest {
                 .chain(BodySide.RIGHT, OUTER, true, -3000, -3000, 3000, -3000, 3000, 3000, -3000, 3000)
                 .plan();
         var plan = ViewEdits.look(walls, l -> l.withCastShadow(0).withCornerReach(Length.ofMm(800)));
-        var layer = picture(plan, Lamp.LIT)
-                .only(k -> k == LayerKind.SHADE)
-                .layers()
-                .getFirst();
+        var layer =
+                picture(plan, Lamp.LIT).only(k -> k == LayerKind.SHADE).layers().getFirst();
         assertThat(layer.blend()).isEqualTo(Blend.MULTIPLY);
         var shade = picture(layer);
         var corner = level(shade, new Point(-2900, 2900));
@@ -292,7 +290,9 @@ class FloorShadeTest {
                 var losses = bare(view, room).stream()
                         .mapToDouble(p -> 1 - share(rgb(before, p.x(), p.y()), rgb(after, p.x(), p.y()), 8))
                         .summaryStatistics();
-                assertThat(losses.getAverage()).as(room.name()).isLessThan(ceiling + 0.03); // levels are whole, and 2.2 is near the curve, not the curve
+                assertThat(losses.getAverage())
+                        .as(room.name())
+                        .isLessThan(ceiling + 0.03); // levels are whole, and 2.2 is near the curve, not the curve
             }
         }
     }
@@ -306,7 +306,8 @@ class FloorShadeTest {
         for (var x = box.minX() + 30; x < box.maxX(); x += 70) {
             for (var y = box.minY() + 30; y < box.maxY(); y += 70) {
                 var p = new Point(x, y);
-                if (room.outline().contains(p) && standing.stream().noneMatch(o -> o.footprint().contains(p))) {
+                if (room.outline().contains(p)
+                        && standing.stream().noneMatch(o -> o.footprint().contains(p))) {
                     out.add(p);
                 }
             }
@@ -323,7 +324,8 @@ class FloorShadeTest {
             assertThat(darkness(image, new Point(at, 2970))) // the wall to the north throws it
                     .as("at %s", at)
                     .isGreaterThanOrEqualTo(darkness(image, new Point(at, 2850)) - 3);
-            assertThat(darkness(image, new Point(-2970, at))).isGreaterThanOrEqualTo(darkness(image, new Point(-2850, at)) - 3);
+            assertThat(darkness(image, new Point(-2970, at)))
+                    .isGreaterThanOrEqualTo(darkness(image, new Point(-2850, at)) - 3);
         }
     }
 

@@ -1,6 +1,5 @@
 package honeylamp.illustrate;
 
-import static honeylamp.TestPlans.OUTER;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 

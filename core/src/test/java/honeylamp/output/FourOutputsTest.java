@@ -103,8 +103,8 @@ class FourOutputsTest {
                                                 Path.line(new Point(88, 55), new Point(112, 58)),
                                                 Pen.butt(2),
                                                 new Ink(0xA8503F, 0.8)))))));
-        layers.add(new Layer(
-                LayerKind.SHADE, Blend.MULTIPLY, List.of(new Mark.Picture(shade(), new Box(10, 8, 50, 36)))));
+        layers.add(
+                new Layer(LayerKind.SHADE, Blend.MULTIPLY, List.of(new Mark.Picture(shade(), new Box(10, 8, 50, 36)))));
         layers.add(new Layer(
                 LayerKind.SHADE,
                 Blend.MULTIPLY,
@@ -122,7 +122,8 @@ class FourOutputsTest {
                 List.of(
                         new Mark.Haloed(text("Kitchen 居間", 8, 30), 0.6, Ink.of(0xFBF7EF)),
                         new Mark.Lines(text("One line", 8, 75), List.of("and a second", "and a third"), 4.5))));
-        return new ComposedPage(WIDTH_MM, HEIGHT_MM, PaperFrame.atOrigin(50), "Marks", "A. Drawer", new Drawing(layers));
+        return new ComposedPage(
+                WIDTH_MM, HEIGHT_MM, PaperFrame.atOrigin(50), "Marks", "A. Drawer", new Drawing(layers));
     }
 
     private java.nio.file.Path export(String ending) throws Exception {

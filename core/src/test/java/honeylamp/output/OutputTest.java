@@ -78,8 +78,7 @@ class OutputTest {
             }
             assertThat(text).contains("30.59 m²", "1:50 on A3", "Sailcloth Yard", "13000");
             var layers = pdf.getDocumentCatalog().getOCProperties().getGroupNames();
-            assertThat(layers)
-                    .contains("Walls", "Furniture", "Dimensions", "Labels", "Shade on floors");
+            assertThat(layers).contains("Walls", "Furniture", "Dimensions", "Labels", "Shade on floors");
             for (var name : pdf.getPage(0).getResources().getFontNames()) {
                 assertThat(pdf.getPage(0).getResources().getFont(name).isEmbedded())
                         .isTrue();
@@ -249,10 +248,7 @@ class OutputTest {
                 Layer.of(
                         LayerKind.FLOOR,
                         List.of(new Mark.Fill(Path.ring(new Box(0, 0, 40, 40).ring()), Ink.of(0xC08040)))),
-                new Layer(
-                        LayerKind.SHADE,
-                        Blend.MULTIPLY,
-                        List.of(new Mark.Picture(grey, new Box(0, 0, 40, 40))))));
+                new Layer(LayerKind.SHADE, Blend.MULTIPLY, List.of(new Mark.Picture(grey, new Box(0, 0, 40, 40))))));
         RasterPainter.paint(drawing, image, Affine.IDENTITY);
         assertThat(image.getRGB(2, 20) & 0xffffff).isEqualTo(0xC08040);
         // half of 0xC0, 0x80, 0x40

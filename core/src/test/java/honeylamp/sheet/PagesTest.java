@@ -39,9 +39,7 @@ class PagesTest {
     }
 
     private static Stream<Mark> marks(ComposedPage page, LayerKind kind) {
-        return page.drawing().layers().stream()
-                .filter(l -> l.kind() == kind)
-                .flatMap(l -> l.marks().stream());
+        return page.drawing().layers().stream().filter(l -> l.kind() == kind).flatMap(l -> l.marks().stream());
     }
 
     private static List<String> texts(ComposedPage page, LayerKind kind) {
@@ -76,7 +74,8 @@ class PagesTest {
         var held = SheetComposer.frame(laid, FLAT);
         var page = SheetComposer.compose(laid, FLAT, held, Lamp.COLOUR, 1);
         assertThat(page.frame()).isEqualTo(held);
-        assertThat(page.drawing()).isEqualTo(SheetComposer.compose(laid, Lamp.COLOUR, 1).drawing());
+        assertThat(page.drawing())
+                .isEqualTo(SheetComposer.compose(laid, Lamp.COLOUR, 1).drawing());
     }
 
     @Test
@@ -89,7 +88,8 @@ class PagesTest {
         assertThat(page.drawing().layers())
                 .extracting(Layer::kind)
                 .contains(LayerKind.POCHE, LayerKind.OPENINGS)
-                .doesNotContain(LayerKind.FURNITURE, LayerKind.RUGS, LayerKind.TOPS, LayerKind.FLOOR, LayerKind.DIMENSIONS);
+                .doesNotContain(
+                        LayerKind.FURNITURE, LayerKind.RUGS, LayerKind.TOPS, LayerKind.FLOOR, LayerKind.DIMENSIONS);
         assertThat(texts(page, LayerKind.LABELS)).doesNotContain("TEA ROOM");
         assertThat(texts(page, LayerKind.SHEET)).doesNotContain("Finishes").contains("Rooms");
     }
@@ -102,7 +102,10 @@ class PagesTest {
         var faint = marks(compose(ViewEdits.showing(plan, Kind.WALLS, Degree.FADED)), LayerKind.POCHE)
                 .toList();
         assertThat(faint).hasSameSizeAs(full);
-        var paper = ((Mark.Fill) marks(compose(plan), LayerKind.PAPER).findFirst().orElseThrow()).ink().rgb();
+        var paper = ((Mark.Fill)
+                        marks(compose(plan), LayerKind.PAPER).findFirst().orElseThrow())
+                .ink()
+                .rgb();
         for (var i = 0; i < full.size(); i++) {
             if (full.get(i) instanceof Mark.Fill before && faint.get(i) instanceof Mark.Fill after) {
                 assertThat(after.path()).isEqualTo(before.path());
@@ -151,10 +154,13 @@ class PagesTest {
                 .findFirst()
                 .orElseThrow();
         assertThat(name.at().x()).isCloseTo(page.frame().paper(at.point()).x(), within(1e-9));
-        var leaders = marks(page, LayerKind.LABELS).filter(m -> m instanceof Mark.Stroke).toList();
+        var leaders = marks(page, LayerKind.LABELS)
+                .filter(m -> m instanceof Mark.Stroke)
+                .toList();
         assertThat(leaders).hasSize(1);
         var line = ((Mark.Stroke) leaders.getFirst()).path().bounds();
-        var end = page.frame().plan(new honeylamp.geometry.Point(line.maxX(), line.centre().y()));
+        var end = page.frame()
+                .plan(new honeylamp.geometry.Point(line.maxX(), line.centre().y()));
         assertThat(room.outline().bounds().minX()).isLessThan(end.x());
         // in the other view and on other pages it lies where it finds room
         assertThat(TestPlans.view(plan).view().moved()).isEmpty();
@@ -164,7 +170,8 @@ class PagesTest {
     void listsAndNotesAreThePages() {
         var plan = QuillbackLane.plan();
         var wide = PageEdits.sheet(plan, s -> s.on(Sheet.Paper.A3, Sheet.Way.LANDSCAPE));
-        var noted = PageEdits.notes(wide, FIRST, Reach.THIS, "All sizes to be checked on site before anything is ordered.");
+        var noted =
+                PageEdits.notes(wide, FIRST, Reach.THIS, "All sizes to be checked on site before anything is ordered.");
         var bare = PageEdits.toggle(noted, FIRST, Reach.THIS, Listing.ROOMS);
         var sheet = texts(compose(bare), LayerKind.SHEET);
         assertThat(sheet).contains("Finishes", "Notes").doesNotContain("Rooms");

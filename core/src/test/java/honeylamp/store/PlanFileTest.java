@@ -125,8 +125,7 @@ class PlanFileTest {
         var schema = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
                 .getSchema(tree.toString(), InputFormat.JSON);
         var coloured = SailclothYard.plan();
-        coloured = ViewEdits.look(
-                coloured, l -> l.with(l.palette().with(Map.of(Role.INK, new Oklch(0.3, 0.05, 250)))));
+        coloured = ViewEdits.look(coloured, l -> l.with(l.palette().with(Map.of(Role.INK, new Oklch(0.3, 0.05, 250)))));
         for (var plan : List.of(coloured, QuillbackLane.plan(), NewPlan.in(UnitSystem.MM))) {
             assertThat(schema.validate(json(plan), InputFormat.JSON)).isEmpty();
         }

@@ -2,10 +2,11 @@ package honeylamp.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import honeylamp.TestPlans;
 import honeylamp.catalogue.Looks;
+import honeylamp.catalogue.NewPlan;
 import honeylamp.demo.QuillbackLane;
 import honeylamp.derive.LaidPlan;
+import honeylamp.derive.StoreyGeometry;
 import honeylamp.geometry.Point;
 import honeylamp.illustrate.RoomNames;
 import honeylamp.plan.ElementId.PageId;
@@ -21,6 +22,7 @@ import honeylamp.plan.Showing.Kind;
 import honeylamp.plan.View;
 import honeylamp.store.PlanDocument;
 import honeylamp.store.PlanFile;
+import honeylamp.units.UnitSystem;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
@@ -62,7 +64,7 @@ class PagesWindowTest {
 
     @Test
     void whoHasOneStoreyMeetsNoPages() throws Exception {
-        try (var w = WindowDriver.with(PlanDocument.of(TestPlans.clearRectangle(5000, 4000)))) {
+        try (var w = WindowDriver.with(PlanDocument.of(NewPlan.in(UnitSystem.MM)))) {
             w.press("stage-sheet");
             assertThat(w.<Node>node("page-p1")).isNull();
             assertThat(w.<Node>node("reach-all")).isNull();
@@ -87,9 +89,14 @@ class PagesWindowTest {
             assertThat(view(w.plan(), 1).showing().of(Kind.FURNITURE)).isEqualTo(Degree.SHOWN);
             w.fill("page-name", "Measured");
             w.press("way-Across");
-            assertThat(w.plan().presentation().page(new PageId(3)).orElseThrow().sheet().way())
+            assertThat(w.plan()
+                            .presentation()
+                            .page(new PageId(3))
+                            .orElseThrow()
+                            .sheet()
+                            .way())
                     .isEqualTo(Sheet.Way.LANDSCAPE);
-            assertThat(TestPlans.sheet(w.plan()).way()).isEqualTo(Sheet.Way.PORTRAIT);
+            assertThat(WindowDriver.firstPage(w.plan()).page().sheet().way()).isEqualTo(Sheet.Way.PORTRAIT);
             TextArea notes = w.node("page-notes");
             WindowDriver.onScreen(() -> {
                 notes.requestFocus();
@@ -136,7 +143,9 @@ class PagesWindowTest {
                     .containsExactly(new ViewId(1), new ViewId(2));
             assertThat(worked(w)).isEqualTo(new ViewId(1));
             w.press("page-later");
-            assertThat(w.plan().presentation().pages()).extracting(Page::id).containsExactly(new PageId(2), new PageId(1));
+            assertThat(w.plan().presentation().pages())
+                    .extracting(Page::id)
+                    .containsExactly(new PageId(2), new PageId(1));
             w.press("page-later"); // it is the last one: refused in words
             assertThat(w.message()).contains("it is the last page");
             w.press("page-copy");
@@ -146,7 +155,8 @@ class PagesWindowTest {
             w.fill("margin-binding", "4 in");
             assertThat(w.message()).contains("60 mm");
             w.fill("margin-binding", "1/2 in");
-            assertThat(TestPlans.sheet(w.plan()).margins().bindingMm()).isEqualTo(12.7);
+            assertThat(WindowDriver.firstPage(w.plan()).page().sheet().margins().bindingMm())
+                    .isEqualTo(12.7);
             w.picture();
         }
     }
@@ -157,7 +167,9 @@ class PagesWindowTest {
             w.press("stage-light");
             w.press("reach-this");
             w.press("look-flat");
-            assertThat(w.plan().presentation().looks()).extracting(HeldLook::look).containsExactly(Looks.DAYLIGHT, Looks.FLAT);
+            assertThat(w.plan().presentation().looks())
+                    .extracting(HeldLook::look)
+                    .containsExactly(Looks.DAYLIGHT, Looks.FLAT);
             choose(w, "colour-role", Role.INK.ordinal());
             Slider hue = w.node("colour-hue");
             WindowDriver.onScreen(() -> {
@@ -171,7 +183,9 @@ class PagesWindowTest {
             assertThat(LaidPlan.of(w.plan()).view(new ViewId(1)).look()).isEqualTo(Looks.FLAT);
             w.press("reach-all");
             w.press("look-late-sun");
-            assertThat(w.plan().presentation().looks()).extracting(HeldLook::look).containsExactly(Looks.LATE_SUN);
+            assertThat(w.plan().presentation().looks())
+                    .extracting(HeldLook::look)
+                    .containsExactly(Looks.LATE_SUN);
         }
     }
 
@@ -180,17 +194,14 @@ class PagesWindowTest {
         try (var w = house()) {
             w.press("stage-labels");
             w.key(KeyCode.ESCAPE); // to the tool that picks
-            var room = TestPlans.geometry(w.plan()).rooms().stream()
+            var room = StoreyGeometry.of(w.plan(), w.plan().storeys().getFirst()).rooms().stream()
                     .filter(r -> r.name().equals("Tea room"))
                     .findFirst()
                     .orElseThrow();
             var id = room.mark().orElseThrow().id();
-            var from = WindowDriver.onScreen(() -> RoomNames.at(
-                            w.model().shown().view(),
-                            w.model().now().frame(),
-                            nameOf(w, id),
-                            10)
-                    .orElseThrow());
+            var from = WindowDriver.onScreen(
+                    () -> RoomNames.at(w.model().shown().view(), w.model().now().frame(), nameOf(w, id), 10)
+                            .orElseThrow());
             assertThat(from.room()).isEqualTo(id);
             var to = from.middle().plus(new Point(900, 700));
             w.drag(from.middle().x(), from.middle().y(), to.x(), to.y());

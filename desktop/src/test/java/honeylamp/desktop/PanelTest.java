@@ -3,7 +3,6 @@ package honeylamp.desktop;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import honeylamp.TestPlans;
 import honeylamp.demo.DemoFiles;
 import honeylamp.derive.StoreyGeometry;
 import honeylamp.desktop.workspace.Stage;
@@ -85,15 +84,21 @@ class PanelTest {
             slide(w, "corner-reach", 0.9);
             slide(w, "line-dial", 1.5);
             slide(w, "texture", 0.3);
-            assertThat(TestPlans.light(w.plan()).fromDeg()).isEqualTo(300);
-            var look = TestPlans.look(w.plan());
+            assertThat(WindowDriver.firstPage(w.plan())
+                            .views()
+                            .getFirst()
+                            .view()
+                            .light()
+                            .fromDeg())
+                    .isEqualTo(300);
+            var look = WindowDriver.firstPage(w.plan()).look();
             assertThat(look.castShadow()).isEqualTo(0.4);
             assertThat(look.cornerShade()).isEqualTo(0.2);
             assertThat(look.cornerReach().mm()).isCloseTo(900, within(1e-6));
             assertThat(look.lineDial()).isEqualTo(1.5);
             assertThat(look.textureStrength()).isEqualTo(0.3);
             w.press("look-flat");
-            assertThat(TestPlans.look(w.plan()).castShadow()).isZero();
+            assertThat(WindowDriver.firstPage(w.plan()).look().castShadow()).isZero();
             // one action for the light, one for the look's slides at least, one for the preset
             for (var i = 0; i < 7; i++) {
                 w.key(KeyCode.CONTROL, KeyCode.Z);
@@ -111,20 +116,32 @@ class PanelTest {
                             () -> w.model().now().frame().scale()))
                     .isEqualTo(50);
             w.press("paper-A4");
-            assertThat(TestPlans.sheet(w.plan()).paper()).isEqualTo(Sheet.Paper.A4);
+            assertThat(WindowDriver.firstPage(w.plan()).page().sheet().paper()).isEqualTo(Sheet.Paper.A4);
             assertThat(WindowDriver.<Double>onScreen(
                             () -> w.model().now().frame().scale()))
                     .isEqualTo(100);
             w.press("way-Upright");
-            assertThat(TestPlans.sheet(w.plan()).way()).isEqualTo(Sheet.Way.PORTRAIT);
+            assertThat(WindowDriver.firstPage(w.plan()).page().sheet().way()).isEqualTo(Sheet.Way.PORTRAIT);
             w.press("scale-200");
-            assertThat(TestPlans.view(w.plan()).view().scale()).isEqualTo(Optional.of(200));
+            assertThat(WindowDriver.firstPage(w.plan())
+                            .views()
+                            .getFirst()
+                            .view()
+                            .scale())
+                    .isEqualTo(Optional.of(200));
             w.press("scale-auto");
-            assertThat(TestPlans.view(w.plan()).view().scale()).isEmpty();
+            assertThat(WindowDriver.firstPage(w.plan())
+                            .views()
+                            .getFirst()
+                            .view()
+                            .scale())
+                    .isEmpty();
             w.fill("title-client", "  Idony Farr ");
-            assertThat(TestPlans.sheet(w.plan()).title().client()).isEqualTo("Idony Farr");
+            assertThat(WindowDriver.firstPage(w.plan()).page().sheet().title().client())
+                    .isEqualTo("Idony Farr");
             w.fill("title-drawn-by", "P. Tansel");
-            assertThat(TestPlans.sheet(w.plan()).title().author()).isEqualTo("P. Tansel");
+            assertThat(WindowDriver.firstPage(w.plan()).page().sheet().title().author())
+                    .isEqualTo("P. Tansel");
         }
     }
 

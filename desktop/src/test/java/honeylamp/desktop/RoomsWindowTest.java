@@ -107,8 +107,14 @@ class RoomsWindowTest {
             assertThat(fit.height().orElseThrow().mm()).isEqualTo(2450);
             var storey = w.plan().storeys().getFirst();
             var id = room.mark().orElseThrow().id();
-            assertThat(Surfaces.finish(storey, new Surface.Ceiling(id)).orElseThrow().material()).isEqualTo("lime-white");
-            assertThat(Surfaces.finish(storey, new Surface.Walls(id)).orElseThrow().material()).isEqualTo("lime-sand");
+            assertThat(Surfaces.finish(storey, new Surface.Ceiling(id))
+                            .orElseThrow()
+                            .material())
+                    .isEqualTo("lime-white");
+            assertThat(Surfaces.finish(storey, new Surface.Walls(id))
+                            .orElseThrow()
+                            .material())
+                    .isEqualTo("lime-sand");
             assertThat(fit.counts()).isEqualTo(AreaPart.LOW_HEADROOM);
             // one rectangle: 3,300 by 3,700
             w.press("room-working");

@@ -3,7 +3,6 @@ package honeylamp.desktop;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import honeylamp.TestPlans;
 import honeylamp.derive.StoreyGeometry;
 import honeylamp.illustrate.Lamp;
 import honeylamp.plan.OpeningKind;
@@ -200,9 +199,15 @@ class TourTest {
             altitude.setValue(60);
             return null;
         });
-        assertThat(TestPlans.light(w.plan()).altitudeDeg()).isEqualTo(60);
+        assertThat(WindowDriver.firstPage(w.plan())
+                        .views()
+                        .getFirst()
+                        .view()
+                        .light()
+                        .altitudeDeg())
+                .isEqualTo(60);
         w.press("look-late-sun");
-        assertThat(TestPlans.look(w.plan()).name()).isEqualTo("Late sun");
+        assertThat(WindowDriver.firstPage(w.plan()).look().name()).isEqualTo("Late sun");
         w.picture();
     }
 

@@ -2,6 +2,8 @@ package honeylamp.desktop;
 
 import atlantafx.base.theme.PrimerLight;
 import honeylamp.catalogue.NewPlan;
+import honeylamp.derive.LaidPage;
+import honeylamp.derive.LaidPlan;
 import honeylamp.desktop.files.FileDialogs;
 import honeylamp.desktop.panel.Libraries;
 import honeylamp.desktop.workspace.ActionLog;
@@ -157,6 +159,11 @@ final class WindowDriver implements AutoCloseable {
 
     static <T> T onScreen(Callable<T> work) throws Exception {
         return WaitForAsyncUtils.asyncFx(work).get(20, TimeUnit.SECONDS);
+    }
+
+    /** The first page of a plan. */
+    static LaidPage firstPage(Plan plan) {
+        return LaidPlan.of(plan).pages().getFirst();
     }
 
     MainWindow window() {

@@ -207,7 +207,8 @@ class WindowTest {
                 });
                 return null;
             });
-            var zoomBefore = WindowDriver.onScreen(() -> w.model().now().viewport().pxPerMm());
+            var zoomBefore =
+                    WindowDriver.onScreen(() -> w.model().now().viewport().pxPerMm());
             w.wheelUp(2);
             var after = WindowDriver.onScreen(() -> pane.pixel(under.get()));
             assertThat(after.distance(wheel.get())).isLessThan(0.01);

@@ -25,7 +25,11 @@ public final class Difference {
         }
         for (var opening : fresh(before.openings(), after.openings())) {
             after.wall(opening.host())
-                    .ifPresent(host -> out.addAll(Sketches.opening(scene.view().look(), scene.frame(), OpeningCut.in(plan, after, host, opening), scene.penMm())));
+                    .ifPresent(host -> out.addAll(Sketches.opening(
+                            scene.view().look(),
+                            scene.frame(),
+                            OpeningCut.in(plan, after, host, opening),
+                            scene.penMm())));
         }
         for (var piece : fresh(before.furnishings(), after.furnishings())) {
             out.addAll(Sketches.piece(scene.frame(), piece, scene.penMm()));

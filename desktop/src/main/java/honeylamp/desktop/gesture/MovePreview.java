@@ -88,7 +88,11 @@ final class MovePreview {
             case Held.Corner _, Held.WholeWall _ -> LivePlan.marks(scene, plan);
             case Held.Hole hole ->
                 storey.opening(hole.opening().id())
-                        .map(o -> Sketches.opening(scene.view().look(), scene.frame(), OpeningCut.in(plan, storey, hole.host(), o), scene.penMm()))
+                        .map(o -> Sketches.opening(
+                                scene.view().look(),
+                                scene.frame(),
+                                OpeningCut.in(plan, storey, hole.host(), o),
+                                scene.penMm()))
                         .orElse(List.of());
             case Held.Piece piece -> piece(scene, storey, piece.piece());
             case Held.Part(var part, var _) ->

@@ -221,7 +221,8 @@ public record PickCaption(Optional<Grip> grip, Optional<Plan> preview, Optional<
                     "Let go to measure from here. Ctrl keeps it from catching.");
         }
         return scene.selection().isEmpty()
-                ? Readout.hint("Click a note or a dimension, or draw a box around them; Shift adds. Drag a room\u2019s name where it should be.")
+                ? Readout.hint(
+                        "Click a note or a dimension, or draw a box around them; Shift adds. Drag a room\u2019s name where it should be.")
                 : new Readout(
                         TypedMove.fields(),
                         "",
@@ -239,8 +240,8 @@ public record PickCaption(Optional<Grip> grip, Optional<Plan> preview, Optional<
         var out = new ArrayList<>(Captions.picked(storey, scene.frame(), ids, scene.penMm()));
         if (grip.orElse(null) instanceof Grip.RoomName(var room, var _)) {
             preview.flatMap(p -> p.presentation().view(scene.view().view().id()))
-                    .ifPresent(v -> out.addAll(
-                            RoomNames.held(scene.view().seenAs(v), scene.frame(), room, scene.penMm())));
+                    .ifPresent(v ->
+                            out.addAll(RoomNames.held(scene.view().seenAs(v), scene.frame(), room, scene.penMm())));
         }
         if (grip.orElse(null) instanceof Grip.Boxed(var from)
                 && pointer.filter(p -> !p.equals(from)).isPresent()) {

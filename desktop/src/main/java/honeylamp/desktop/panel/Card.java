@@ -147,7 +147,11 @@ public final class Card extends VBox {
             case ElementId.BoundaryId _ -> plain("Boundary");
             case ElementId.SettingOutId id -> settingOut(now, id);
             case ElementId.StoreyId _ -> storey(now);
-            case ElementId.WallTypeId _, ElementId.CoveringId _, ElementId.LookId _, ElementId.ViewId _, ElementId.PageId _ -> storey(now);
+            case ElementId.WallTypeId _,
+                    ElementId.CoveringId _,
+                    ElementId.LookId _,
+                    ElementId.ViewId _,
+                    ElementId.PageId _ -> storey(now);
         };
     }
 

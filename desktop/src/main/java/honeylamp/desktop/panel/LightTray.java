@@ -180,12 +180,14 @@ final class LightTray {
                         "Colours as the look came",
                         "colours-back",
                         "Every role has the colour that the preset gives it",
-                        () -> model.edit(
-                                changed(l -> l.with(Looks.of(l.name()).palette())), "Take colours back")));
+                        () -> model.edit(changed(l -> l.with(Looks.of(l.name()).palette())), "Take colours back")));
     }
 
     private void colour(boolean going, Role role, UnaryOperator<Oklch> change) {
-        look(going, l -> l.with(l.palette().with(Map.of(role, change.apply(l.palette().of(role))))));
+        look(
+                going,
+                l -> l.with(
+                        l.palette().with(Map.of(role, change.apply(l.palette().of(role))))));
     }
 
     private Plan changed(UnaryOperator<Look> change) {
@@ -202,7 +204,10 @@ final class LightTray {
         var now = model.now();
         model.slide(
                 ViewEdits.light(
-                        now.plan(), now.worked().view(), now.choices().presenting().reach(), change),
+                        now.plan(),
+                        now.worked().view(),
+                        now.choices().presenting().reach(),
+                        change),
                 "Turn light",
                 going);
     }

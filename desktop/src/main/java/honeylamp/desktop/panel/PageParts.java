@@ -40,9 +40,7 @@ final class PageParts {
     }
 
     private Optional<PageId> page() {
-        return plan().presentation()
-                .page(model.shown().page().page().id())
-                .map(p -> p.id());
+        return plan().presentation().page(model.shown().page().page().id()).map(p -> p.id());
     }
 
     /** All pages in their order; each is worked on by a click. */
@@ -93,9 +91,7 @@ final class PageParts {
                             kind.label() + ": " + words(now),
                             "seen-" + kind.name().toLowerCase(Locale.ROOT),
                             "How much of it the view shows",
-                            Arrays.stream(Degree.values())
-                                    .map(PageParts::words)
-                                    .toList(),
+                            Arrays.stream(Degree.values()).map(PageParts::words).toList(),
                             i -> fitted(
                                     ViewEdits.showing(
                                             plan(),
@@ -209,8 +205,7 @@ final class PageParts {
     private void copyView() {
         var added = ViewEdits.copy(plan(), view());
         model.act(
-                new Intent.Edit(added.plan(), "Add view"),
-                new Intent.TurnTo(new Worked(added.id(), Optional.empty())));
+                new Intent.Edit(added.plan(), "Add view"), new Intent.TurnTo(new Worked(added.id(), Optional.empty())));
     }
 
     private void copyPage(PageId page) {

@@ -66,13 +66,9 @@ record RoomCard(WorkspaceModel model, CardParts parts, Library<RoomNames> kept) 
         out.add(Widgets.section("Area", areas(room, fit).toArray(Node[]::new)));
         out.add(height(room, fit));
         out.add(Widgets.section("Floor", floor(room).toArray(Node[]::new)));
-        out.add(Widgets.section(
-                "Ceiling",
-                covering(room, Surface.Ceiling::new, "ceiling", "Finish ceiling")));
-        out.add(Widgets.section(
-                "All walls", covering(room, Surface.Walls::new, "walls", "Finish walls")));
-        out.add(Widgets.section(
-                "Each wall, and what is left of it", sides(room).toArray(Node[]::new)));
+        out.add(Widgets.section("Ceiling", covering(room, Surface.Ceiling::new, "ceiling", "Finish ceiling")));
+        out.add(Widgets.section("All walls", covering(room, Surface.Walls::new, "walls", "Finish walls")));
+        out.add(Widgets.section("Each wall, and what is left of it", sides(room).toArray(Node[]::new)));
         out.addAll(new UnitCard(model, parts).making(model.now()));
         return out;
     }
@@ -281,8 +277,7 @@ record RoomCard(WorkspaceModel model, CardParts parts, Library<RoomNames> kept) 
                     .map(m -> new Added<>(parts.plan(), m.id()))
                     .orElseGet(() -> RoomEdits.marked(parts.plan(), parts.at(), room));
             var finish = key.isEmpty() ? Optional.<Finish>empty() : Optional.of(Finish.of(key));
-            model.edit(
-                    Coverings.cover(marked.plan(), parts.at(), surface.apply(marked.id()), finish), action);
+            model.edit(Coverings.cover(marked.plan(), parts.at(), surface.apply(marked.id()), finish), action);
         });
     }
 

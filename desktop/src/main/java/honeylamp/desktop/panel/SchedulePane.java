@@ -138,9 +138,7 @@ public final class SchedulePane extends VBox {
                 tags == Degree.SHOWN,
                 () -> model.edit(
                         ViewEdits.showing(
-                                model.now().plan(),
-                                Kind.TAGS,
-                                tags == Degree.SHOWN ? Degree.HIDDEN : Degree.SHOWN),
+                                model.now().plan(), Kind.TAGS, tags == Degree.SHOWN ? Degree.HIDDEN : Degree.SHOWN),
                         "Show tags"));
         HBox.setHgrow(tag, Priority.NEVER);
         out.add(tag);

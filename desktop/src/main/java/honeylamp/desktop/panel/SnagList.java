@@ -293,8 +293,8 @@ public final class SnagList extends Button {
                 : model.now().tool();
         model.act(
                 new Intent.GoTo(storey),
-                new Intent.Show(
-                        new Viewport(snag.where(), Math.max(model.now().viewport().pxPerMm(), CLOSE_PX_PER_MM))),
+                new Intent.Show(new Viewport(
+                        snag.where(), Math.max(model.now().viewport().pxPerMm(), CLOSE_PX_PER_MM))),
                 new Intent.TakeUp(tool),
                 new Intent.Pick(Set.copyOf(snag.about())),
                 new Intent.Say(Said.news(snag.sentence())));

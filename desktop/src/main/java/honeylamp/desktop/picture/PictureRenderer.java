@@ -91,8 +91,7 @@ public final class PictureRenderer implements AutoCloseable {
     }
 
     private ComposedPage page(Request request) {
-        var key = new PageKey(
-                request.page.plan(), request.page.page(), request.worked, request.frame, request.lamp);
+        var key = new PageKey(request.page.plan(), request.page.page(), request.worked, request.frame, request.lamp);
         var known = page;
         if (known != null
                 && pageKey != null
@@ -103,8 +102,8 @@ public final class PictureRenderer implements AutoCloseable {
                 && pageKey.lamp == key.lamp) {
             return known;
         }
-        var made =
-                SheetComposer.compose(request.page, request.worked, request.frame, request.lamp, Illustration.SCREEN_SHADE_PX_PER_MM);
+        var made = SheetComposer.compose(
+                request.page, request.worked, request.frame, request.lamp, Illustration.SCREEN_SHADE_PX_PER_MM);
         page = made;
         pageKey = key;
         return made;

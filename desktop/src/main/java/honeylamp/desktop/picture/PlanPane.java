@@ -346,8 +346,9 @@ public final class PlanPane extends Pane {
             return;
         }
         var request = last.request();
-        var from =
-                request.viewport().planToPixels(request.width(), request.height()).inverse();
+        var from = request.viewport()
+                .planToPixels(request.width(), request.height())
+                .inverse();
         var to = from.then(viewport().planToPixels(getWidth(), getHeight()));
         var corner = to.apply(Point.ORIGIN);
         var scale = to.lengthScale();

@@ -252,7 +252,6 @@ public record Workspace(
     }
 
     Workspace at(Tool other, Gesture begun) {
-        return new Workspace(
-                origin, history, worked, other, begun, selection, choices, sight, Said.NOTHING, kept);
+        return new Workspace(origin, history, worked, other, begun, selection, choices, sight, Said.NOTHING, kept);
     }
 }

@@ -7,4 +7,3 @@
 package honeylamp.desktop.workspace;
 
 import org.jspecify.annotations.NullMarked;
-

@@ -3,10 +3,10 @@ package honeylamp.desktop.gesture;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import honeylamp.TestPlans;
 import honeylamp.catalogue.NewPlan;
 import honeylamp.demo.SailclothYard;
 import honeylamp.derive.GeometryCache;
+import honeylamp.derive.LaidPlan;
 import honeylamp.derive.PictureLines;
 import honeylamp.derive.StoreyGeometry;
 import honeylamp.desktop.gesture.Choices.Angle;
@@ -61,7 +61,7 @@ class GestureTest {
                     PictureLines.NONE,
                     repeated,
                     middle,
-                    TestPlans.view(plan));
+                    LaidPlan.of(plan).pages().getFirst().views().getFirst());
         }
 
         void take(Step step) {

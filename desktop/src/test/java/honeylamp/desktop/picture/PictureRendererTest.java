@@ -57,7 +57,9 @@ class PictureRendererTest {
         return new PictureRenderer.Request(
                 page,
                 page.page().views().getFirst(),
-                SheetComposer.frame(laid.pages().getFirst(), laid.pages().getFirst().page().views().getFirst()),
+                SheetComposer.frame(
+                        laid.pages().getFirst(),
+                        laid.pages().getFirst().page().views().getFirst()),
                 Lamp.COLOUR,
                 new Viewport(new Point(3000, 2000), 0.05),
                 400,

@@ -149,7 +149,8 @@ class WorkspaceModelTest {
         var model = model(SailclothYard.plan());
         model.showSheet(840, 594);
         // 420 mm of paper on 840 px, with a margin of 4 %
-        assertThat(model.now().viewport().pxPerMm() * model.now().frame().scale()).isCloseTo(2 * 0.96, within(1e-6));
+        assertThat(model.now().viewport().pxPerMm() * model.now().frame().scale())
+                .isCloseTo(2 * 0.96, within(1e-6));
         model.showStorey(1000, 800);
         var pixels = model.now().viewport().planToPixels(1000, 800);
         for (var corner : List.of(new Point(0, -1400), new Point(13_000, 8800))) {
