@@ -10,6 +10,7 @@ import honeylamp.geometry.Box;
 import honeylamp.geometry.Path;
 import honeylamp.geometry.Point;
 import honeylamp.plan.Dimension;
+import honeylamp.plan.TextRole;
 import honeylamp.plan.Wall;
 import honeylamp.units.Length;
 import honeylamp.units.LengthText;
@@ -27,7 +28,6 @@ final class DimensionArt {
     static final double WITNESS_GAP_MM = 2;
     static final double WITNESS_PAST_MM = 2;
     static final double TICK_MM = 3;
-    static final double TEXT_MM = 2.0;
     static final double TEXT_LIFT_MM = 0.9;
 
     private final PaperFrame frame;
@@ -131,9 +131,10 @@ final class DimensionArt {
                 a = b.y() > a.y() ? b : a;
                 b = a == b ? swap : b;
             }
-            var width = Face.REGULAR.widthMm(texts.get(i), TEXT_MM, 0);
+            var width = Face.REGULAR.widthMm(texts.get(i), pens.cap(TextRole.DIMENSION), 0);
             var fits = width + 1.2 <= a.distance(b);
-            var below = TEXT_LIFT_MM + TEXT_MM + (dropped % 2) * (TEXT_MM + 0.7);
+            var below =
+                    TEXT_LIFT_MM + pens.cap(TextRole.DIMENSION) + (dropped % 2) * (pens.cap(TextRole.DIMENSION) + 0.7);
             dropped = fits ? 0 : dropped + 1;
             number(out, texts.get(i), a, b, fits ? -TEXT_LIFT_MM : below);
         }
@@ -144,7 +145,8 @@ final class DimensionArt {
         var down = along.left(); // y is down on paper, so left of the line is below it
         var at = a.towards(b, 0.5).plus(down.times(drop));
         var turn = Math.toDegrees(Math.atan2(along.y(), along.x()));
-        out.add(new Mark.Text(text, at, TEXT_MM, Face.REGULAR, 0, Mark.Align.MIDDLE, turn, pens.ink()));
+        out.add(new Mark.Text(
+                text, at, pens.cap(TextRole.DIMENSION), Face.REGULAR, 0, Mark.Align.MIDDLE, turn, pens.ink()));
     }
 
     /** Single dimensions between two points. */
@@ -214,8 +216,8 @@ final class DimensionArt {
     }
 
     /** Paper room the tiers need outside what is occupied. */
-    static double roomMm(List<SideTiers> sides) {
+    static double roomMm(List<SideTiers> sides, double textMm) {
         var most = sides.stream().mapToInt(s -> s.tiers().size()).max().orElse(0);
-        return most == 0 ? 0 : FIRST_TIER_MM + (most - 1) * TIER_STEP_MM + TEXT_MM + 2 * TEXT_LIFT_MM;
+        return most == 0 ? 0 : FIRST_TIER_MM + (most - 1) * TIER_STEP_MM + textMm + 2 * TEXT_LIFT_MM;
     }
 }

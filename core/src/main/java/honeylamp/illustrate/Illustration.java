@@ -31,6 +31,7 @@ import honeylamp.plan.RoomMark;
 import honeylamp.plan.Showing;
 import honeylamp.plan.Showing.Kind;
 import honeylamp.plan.Structure;
+import honeylamp.plan.TextRole;
 import honeylamp.units.Length;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -290,7 +291,7 @@ public final class Illustration {
         return sides.isEmpty()
                 ? List.of()
                 : List.of(Outline.of(DimensionArt.occupied(sides, keptClear(geometry))
-                        .grown(frame.planMm(DimensionArt.roomMm(sides)))
+                        .grown(frame.planMm(DimensionArt.roomMm(sides, pens.cap(TextRole.DIMENSION))))
                         .ring()));
     }
 
@@ -322,6 +323,9 @@ public final class Illustration {
         }
         var building = DimensionArt.occupied(sides, keptClear(geometry));
         return Optional.of(new Extent(
-                around.map(building::union).orElse(building), sides(view).isEmpty() ? 0 : DimensionArt.roomMm(sides)));
+                around.map(building::union).orElse(building),
+                sides(view).isEmpty()
+                        ? 0
+                        : DimensionArt.roomMm(sides, view.look().drafting().of(TextRole.DIMENSION))));
     }
 }

@@ -25,6 +25,7 @@ import honeylamp.plan.Role;
 import honeylamp.plan.Showing;
 import honeylamp.plan.Storey;
 import honeylamp.plan.Structure;
+import honeylamp.plan.TextRole;
 import honeylamp.units.AreaText;
 import honeylamp.units.Length;
 import honeylamp.units.LengthText;
@@ -41,10 +42,6 @@ final class LabelArt {
     /** Between a label and the walls and furniture beside it. */
     private static final double AIR_MM = 0.65;
 
-    private static final double NAME_MM = 2.9;
-    private static final double SIZE_MM = 2.1;
-    private static final double SMALL_NAME_MM = 2.2;
-    private static final double SMALL_SIZE_MM = 1.8;
     private static final double LEADING = 1.75;
     private static final double TRACKING = 0.04;
     private static final double PLATE_AIR_MM = 1.2;
@@ -217,13 +214,14 @@ final class LabelArt {
     private List<List<Line>> forms(Room room, Outline outline) {
         var middle = LabelSpot.freest(outline).centre();
         var name = room.name().toUpperCase(Locale.ROOT);
-        var area = new Line(AreaText.shown(room.areaMm2(), units), SIZE_MM, Face.REGULAR, 0);
-        var clear = new Line(clearText(LabelSpot.clearSize(room.outline(), middle)), SIZE_MM, Face.REGULAR, 0);
-        var small = new Line(area.text, SMALL_SIZE_MM, Face.REGULAR, 0);
+        var area = new Line(AreaText.shown(room.areaMm2(), units), pens.cap(TextRole.ROOM_SIZE), Face.REGULAR, 0);
+        var clear = new Line(
+                clearText(LabelSpot.clearSize(room.outline(), middle)), pens.cap(TextRole.ROOM_SIZE), Face.REGULAR, 0);
+        var small = new Line(area.text, pens.cap(TextRole.SMALL_ROOM_SIZE), Face.REGULAR, 0);
         return List.of(
-                List.of(name(name, NAME_MM), area, clear),
-                List.of(name(name, NAME_MM), area),
-                List.of(name(name, SMALL_NAME_MM), small),
+                List.of(name(name, pens.cap(TextRole.ROOM_NAME)), area, clear),
+                List.of(name(name, pens.cap(TextRole.ROOM_NAME)), area),
+                List.of(name(name, pens.cap(TextRole.SMALL_ROOM_NAME)), small),
                 broken(name, small));
     }
 
@@ -232,13 +230,13 @@ final class LabelArt {
     }
 
     /** The name in two lines where it has words to break between. */
-    private static List<Line> broken(String name, Line area) {
+    private List<Line> broken(String name, Line area) {
         var middle = name.indexOf(' ');
         return middle < 0
-                ? List.of(name(name, SMALL_NAME_MM), area)
+                ? List.of(name(name, pens.cap(TextRole.SMALL_ROOM_NAME)), area)
                 : List.of(
-                        name(name.substring(0, middle), SMALL_NAME_MM),
-                        name(name.substring(middle + 1), SMALL_NAME_MM),
+                        name(name.substring(0, middle), pens.cap(TextRole.SMALL_ROOM_NAME)),
+                        name(name.substring(middle + 1), pens.cap(TextRole.SMALL_ROOM_NAME)),
                         area);
     }
 
@@ -305,9 +303,9 @@ final class LabelArt {
     List<Mark> notes(List<Note> notes) {
         var out = new ArrayList<Mark>();
         for (var note : notes) {
-            var at = frame.paper(note.at().point()).plus(new Point(0, Captions.NOTE_MM / 2));
-            out.add(new Mark.Text(
-                    note.text(), at, Captions.NOTE_MM, Face.REGULAR, 0, Mark.Align.MIDDLE, 0, pens.ink()));
+            var high = pens.cap(TextRole.NOTE);
+            var at = frame.paper(note.at().point()).plus(new Point(0, high / 2));
+            out.add(new Mark.Text(note.text(), at, high, Face.REGULAR, 0, Mark.Align.MIDDLE, 0, pens.ink()));
         }
         return out;
     }

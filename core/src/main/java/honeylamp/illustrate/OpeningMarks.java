@@ -67,8 +67,7 @@ final class OpeningMarks {
 
     /** An edge above the height at which the plan is cut. */
     void above(Path path) {
-        overhead.add(
-                new Mark.Stroke(frame.paper(path), pens.overhead(), pens.ink().at(0.7)));
+        overhead.add(new Mark.Stroke(frame.paper(path), pens.overhead(), pens.swingInk()));
     }
 
     /** An edge hidden by the wall it lies in: light dashes on the dark cut. */

@@ -3,18 +3,22 @@ package honeylamp.illustrate;
 import honeylamp.catalogue.Looks;
 import honeylamp.drawing.Ink;
 import honeylamp.drawing.Pen;
+import honeylamp.plan.Drafting;
+import honeylamp.plan.InkRole;
+import honeylamp.plan.LineRole;
 import honeylamp.plan.Look;
 import honeylamp.plan.Oklch;
 import honeylamp.plan.Palette;
 import honeylamp.plan.Role;
+import honeylamp.plan.TextRole;
 
 /** The pens of the picture by role, in paper mm, and the colours of its look; one dial scales all pens. */
-record Pens(double dial, boolean large, Palette palette) {
+record Pens(double dial, boolean large, Palette palette, Drafting drafting) {
     /** Coarser scales than this use the finer set of pens. */
     private static final double LARGE_SCALE_LIMIT = 75;
 
     static Pens of(Look look, double scale) {
-        return new Pens(look.lineDial(), scale <= LARGE_SCALE_LIMIT, look.palette());
+        return new Pens(look.lineDial(), scale <= LARGE_SCALE_LIMIT, look.palette(), look.drafting());
     }
 
     /** For samples and marks above the picture. */
@@ -37,71 +41,92 @@ record Pens(double dial, boolean large, Palette palette) {
         return ink(Role.INK);
     }
 
-    private Pen butt(double atLarge, double atSmall) {
-        return Pen.butt(dial * (large ? atLarge : atSmall));
+    /** The height of capitals, in paper mm. */
+    double cap(TextRole role) {
+        return drafting.of(role);
     }
 
-    private Pen round(double atLarge, double atSmall) {
-        return Pen.round(dial * (large ? atLarge : atSmall));
+    private double widthMm(LineRole role) {
+        var line = drafting.of(role);
+        return dial * (large ? line.largeMm() : line.smallMm());
+    }
+
+    /** What a line of a role is drawn with: round for furniture, square for what is built. */
+    Pen pen(LineRole role) {
+        return switch (role) {
+            case FURNITURE, FURNITURE_INNER, GRAIN -> Pen.round(widthMm(role));
+            case OVERHEAD -> Pen.butt(widthMm(role)).dashed(2.0, 1.0);
+            case PLOT -> Pen.butt(widthMm(role)).dashed(6, 1.6);
+            case CUT_WALL, CUT_POST, HATCH, LEAF, SWING, DIMENSION, TICK, RULE, HEADING_RULE, TITLE_RULE, NEEDLE ->
+                Pen.butt(widthMm(role));
+        };
+    }
+
+    private Ink ink(InkRole role) {
+        return ink().at(drafting.of(role));
     }
 
     Pen cutWall() {
-        return butt(0.50, 0.35);
+        return pen(LineRole.CUT_WALL);
     }
 
     Pen cutPost() {
-        return butt(0.35, 0.25);
+        return pen(LineRole.CUT_POST);
     }
 
     Pen hatch() {
-        return butt(0.13, 0.10);
+        return pen(LineRole.HATCH);
     }
 
     Pen leaf() {
-        return butt(0.25, 0.18);
+        return pen(LineRole.LEAF);
     }
 
     Pen swing() {
-        return butt(0.13, 0.13);
+        return pen(LineRole.SWING);
     }
 
     Pen furniture() {
-        return round(0.20, 0.15);
+        return pen(LineRole.FURNITURE);
     }
 
     Pen furnitureInner() {
-        return round(0.10, 0.08);
+        return pen(LineRole.FURNITURE_INNER);
     }
 
     Pen grain() {
-        return round(0.05, 0.05);
+        return pen(LineRole.GRAIN);
     }
 
     Pen overhead() {
-        return butt(0.18, 0.18).dashed(2.0, 1.0);
+        return pen(LineRole.OVERHEAD);
+    }
+
+    Pen plot() {
+        return pen(LineRole.PLOT);
     }
 
     Pen dimension() {
-        return butt(0.13, 0.13);
+        return pen(LineRole.DIMENSION);
     }
 
     Pen tick() {
-        return butt(0.30, 0.30);
+        return pen(LineRole.TICK);
     }
 
     Ink swingInk() {
-        return ink().at(0.70);
+        return ink(InkRole.SWING);
     }
 
     Ink furnitureInk() {
-        return ink().at(0.85);
+        return ink(InkRole.FURNITURE);
     }
 
     Ink innerInk() {
-        return ink().at(0.55);
+        return ink(InkRole.INNER);
     }
 
     Ink dimensionInk() {
-        return ink().at(0.80);
+        return ink(InkRole.DIMENSION);
     }
 }

@@ -21,6 +21,7 @@ import honeylamp.plan.Role;
 import honeylamp.plan.Structure;
 import honeylamp.plan.Structure.Car;
 import honeylamp.plan.Structure.ParkingBay;
+import honeylamp.plan.TextRole;
 import honeylamp.units.AreaText;
 import honeylamp.units.UnitSystem;
 import java.util.ArrayList;
@@ -29,7 +30,6 @@ import java.util.List;
 
 /** Draws the ground around a building: its surfaces, the boundary and the setback line, bays with their cars. */
 final class SiteArt {
-    private static final double NAME_MM = 2.1;
     private static final double SHRUB_PITCH_MM = 620;
     private static final List<Role> LEAVES = List.of(Role.LEAF_LIGHT, Role.LEAF, Role.LEAF_DEEP);
 
@@ -115,8 +115,7 @@ final class SiteArt {
 
     private void plot(List<Mark> out, Ground plot) {
         var ring = plot.ring();
-        var pen = Pen.butt(pens.leaf().widthMm() * 1.2).dashed(6, 1.6);
-        out.add(new Mark.Stroke(frame.paper(Path.ring(ring)), pen, pens.ink()));
+        out.add(new Mark.Stroke(frame.paper(Path.ring(ring)), pens.plot(), pens.ink()));
         if (plot.setback().mm() > 0) {
             for (var line :
                     Regions.softened(List.of(Outline.of(ring)), -plot.setback().mm())) {
@@ -252,17 +251,17 @@ final class SiteArt {
         free.stream()
                 .map(o -> Regions.freestPoint(o, 30))
                 .max(Comparator.comparingDouble(Regions.Clearing::radiusMm))
-                .filter(c -> c.radiusMm() > frame.planMm(Face.REGULAR.widthMm(words, NAME_MM, 0) / 2))
+                .filter(c -> c.radiusMm() > frame.planMm(Face.REGULAR.widthMm(words, pens.cap(TextRole.SITE), 0) / 2))
                 .ifPresent(c -> {
                     var at = frame.paper(c.centre());
                     out.add(text(words, at, Face.REGULAR));
-                    if (c.radiusMm() > frame.planMm(Face.REGULAR.widthMm(area, NAME_MM, 0) / 2 + 1)) {
-                        out.add(text(area, at.plus(new Point(0, NAME_MM * 1.75)), Face.REGULAR));
+                    if (c.radiusMm() > frame.planMm(Face.REGULAR.widthMm(area, pens.cap(TextRole.SITE), 0) / 2 + 1)) {
+                        out.add(text(area, at.plus(new Point(0, pens.cap(TextRole.SITE) * 1.75)), Face.REGULAR));
                     }
                 });
     }
 
     private Mark text(String words, Point at, Face face) {
-        return new Mark.Text(words, at, NAME_MM, face, 0, Mark.Align.MIDDLE, 0, pens.ink());
+        return new Mark.Text(words, at, pens.cap(TextRole.SITE), face, 0, Mark.Align.MIDDLE, 0, pens.ink());
     }
 }

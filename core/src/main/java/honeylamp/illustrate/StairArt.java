@@ -14,6 +14,7 @@ import honeylamp.geometry.Ring;
 import honeylamp.geometry.Segment;
 import honeylamp.plan.Role;
 import honeylamp.plan.Stair;
+import honeylamp.plan.TextRole;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -22,7 +23,6 @@ import java.util.List;
  * steps that are seen through the open floor. An arrow runs the way one goes.
  */
 final class StairArt {
-    static final double WORDS_MM = 1.8;
     private static final double CLEAR_MM = 1.2;
     private static final double DARKER_EACH = 0.026;
     private static final double DARKEST = 0.30;
@@ -226,7 +226,7 @@ final class StairArt {
      * it; else before its beginning.
      */
     private void words(List<Mark> out, List<Point> line, Flights flights, String text) {
-        var width = Face.REGULAR.widthMm(text, WORDS_MM, 0);
+        var width = Face.REGULAR.widthMm(text, pens.cap(TextRole.STAIR), 0);
         var straight = flights.stair().shape() != Stair.Shape.SPIRAL;
         for (var piece : straight ? pieces(line, flights) : List.<Segment>of()) {
             if (piece.length() >= frame.planMm(width)) {
@@ -265,11 +265,11 @@ final class StairArt {
     private Point before(Flights flights, List<Point> line, double widthMm) {
         var air = frame.planMm(CLEAR_MM);
         if (flights.stair().shape() == Stair.Shape.SPIRAL) {
-            var below = -flights.stair().depth().mm() / 2 - air - frame.planMm(WORDS_MM / 2);
+            var below = -flights.stair().depth().mm() / 2 - air - frame.planMm(pens.cap(TextRole.STAIR) / 2);
             return flights.part().placing().apply(Point.ORIGIN).plus(new Point(0, below));
         }
         var back = line.get(0).minus(line.get(1)).unit();
-        var half = frame.planMm(Math.abs(back.x()) * widthMm / 2 + Math.abs(back.y()) * WORDS_MM / 2);
+        var half = frame.planMm(Math.abs(back.x()) * widthMm / 2 + Math.abs(back.y()) * pens.cap(TextRole.STAIR) / 2);
         return line.getFirst()
                 .plus(back.times(half + air + flights.stair().going().mm() / 2));
     }
@@ -279,8 +279,8 @@ final class StairArt {
         var up = new Point(Math.sin(Math.toRadians(turnDeg)), -Math.cos(Math.toRadians(turnDeg)));
         return new Mark.Text(
                 text,
-                centre.minus(up.times(WORDS_MM / 2)),
-                WORDS_MM,
+                centre.minus(up.times(pens.cap(TextRole.STAIR) / 2)),
+                pens.cap(TextRole.STAIR),
                 Face.REGULAR,
                 0,
                 Mark.Align.MIDDLE,

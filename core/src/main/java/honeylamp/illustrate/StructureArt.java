@@ -16,6 +16,7 @@ import honeylamp.plan.Position;
 import honeylamp.plan.Role;
 import honeylamp.plan.Structure;
 import honeylamp.plan.Structure.Block;
+import honeylamp.plan.TextRole;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -243,7 +244,7 @@ final class StructureArt {
     /** Words about a point of the part's own frame, along a direction of it, never upside down. */
     private void words(List<Mark> out, Drawn d, String text, Point at, double alongDeg) {
         var turn = StairArt.upright(-(d.part.turnDeg() + alongDeg));
-        var width = frame.planMm(Face.REGULAR.widthMm(text, StairArt.WORDS_MM, 0));
+        var width = frame.planMm(Face.REGULAR.widthMm(text, pens.cap(TextRole.STAIR), 0));
         if (width < Math.max(d.box.width(), d.box.height())) {
             out.add(StairArt.written(pens, text, d.toPaper.apply(at), turn));
         }

@@ -9,14 +9,13 @@ import honeylamp.geometry.Path;
 import honeylamp.geometry.Point;
 import honeylamp.plan.ElementId.OpeningId;
 import honeylamp.plan.Role;
+import honeylamp.plan.TextRole;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 
 /** Writes the tag of each opening on a small plate, on the side its leaf does not sweep. */
 final class TagArt {
-    private static final double CAP_MM = 1.8;
-    private static final double HIGH_MM = 3.6;
     private static final double AIR_MM = 1.1;
 
     /** From the face of the wall to the middle of the plate, in paper mm. */
@@ -43,7 +42,7 @@ final class TagArt {
 
     /** What the tags cover, in plan mm, so that other words keep clear of them. */
     List<Outline> covered(List<OpeningCut> cuts, Map<OpeningId, String> tags) {
-        var half = frame.planMm(HIGH_MM / 2 + AIR_MM);
+        var half = frame.planMm(highMm() / 2 + AIR_MM);
         return cuts.stream()
                 .filter(c -> tags.containsKey(c.opening().id()))
                 .map(this::at)
@@ -59,14 +58,27 @@ final class TagArt {
     }
 
     private void plate(List<Mark> out, Point at, String tag) {
-        var half = Math.max(HIGH_MM / 2, Face.MEDIUM.widthMm(tag, CAP_MM, 0) / 2 + AIR_MM);
+        var half = Math.max(highMm() / 2, Face.MEDIUM.widthMm(tag, pens.cap(TextRole.TAG), 0) / 2 + AIR_MM);
         var plate = Path.builder()
                 .roundedBox(
-                        new Box(at.x() - half, at.y() - HIGH_MM / 2, at.x() + half, at.y() + HIGH_MM / 2), HIGH_MM / 2)
+                        new Box(at.x() - half, at.y() - highMm() / 2, at.x() + half, at.y() + highMm() / 2),
+                        highMm() / 2)
                 .build();
         out.add(new Mark.Fill(plate, pens.ink(Role.PAPER)));
         out.add(new Mark.Stroke(plate, pens.dimension(), pens.dimensionInk()));
         out.add(new Mark.Text(
-                tag, at.plus(new Point(0, CAP_MM / 2)), CAP_MM, Face.MEDIUM, 0, Mark.Align.MIDDLE, 0, pens.ink()));
+                tag,
+                at.plus(new Point(0, pens.cap(TextRole.TAG) / 2)),
+                pens.cap(TextRole.TAG),
+                Face.MEDIUM,
+                0,
+                Mark.Align.MIDDLE,
+                0,
+                pens.ink()));
+    }
+
+    /** The height of a plate. */
+    private double highMm() {
+        return 2 * pens.cap(TextRole.TAG);
     }
 }

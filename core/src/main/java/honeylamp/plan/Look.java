@@ -15,6 +15,7 @@ import honeylamp.units.Length;
  * @param heightCap heights above this cast no longer shadow
  * @param shadeCeiling the most that shade takes of the light on the bare floor of a room, in its mean, from 0 to 1
  * @param palette the colour of every role
+ * @param drafting the pen of every line and the height of all type
  */
 public record Look(
         String name,
@@ -25,7 +26,8 @@ public record Look(
         Length cornerReach,
         Length heightCap,
         double shadeCeiling,
-        Palette palette) {
+        Palette palette,
+        Drafting drafting) {
     /** Refuses strengths outside 0 to 1 and dials outside 0.5 to 2. */
     public Look {
         Checks.within("line dial", lineDial, 0.5, 2);
@@ -40,42 +42,120 @@ public record Look(
     /** The look with another line dial. */
     public Look withLineDial(double dial) {
         return new Look(
-                name, dial, textureStrength, castShadow, cornerShade, cornerReach, heightCap, shadeCeiling, palette);
+                name,
+                dial,
+                textureStrength,
+                castShadow,
+                cornerShade,
+                cornerReach,
+                heightCap,
+                shadeCeiling,
+                palette,
+                drafting);
     }
 
     /** The look with another texture strength. */
     public Look withTextureStrength(double strength) {
         return new Look(
-                name, lineDial, strength, castShadow, cornerShade, cornerReach, heightCap, shadeCeiling, palette);
+                name,
+                lineDial,
+                strength,
+                castShadow,
+                cornerShade,
+                cornerReach,
+                heightCap,
+                shadeCeiling,
+                palette,
+                drafting);
     }
 
     /** The look with another strength of cast shadows. */
     public Look withCastShadow(double strength) {
         return new Look(
-                name, lineDial, textureStrength, strength, cornerShade, cornerReach, heightCap, shadeCeiling, palette);
+                name,
+                lineDial,
+                textureStrength,
+                strength,
+                cornerShade,
+                cornerReach,
+                heightCap,
+                shadeCeiling,
+                palette,
+                drafting);
     }
 
     /** The look with another strength of corner shade. */
     public Look withCornerShade(double strength) {
         return new Look(
-                name, lineDial, textureStrength, castShadow, strength, cornerReach, heightCap, shadeCeiling, palette);
+                name,
+                lineDial,
+                textureStrength,
+                castShadow,
+                strength,
+                cornerReach,
+                heightCap,
+                shadeCeiling,
+                palette,
+                drafting);
     }
 
     /** The look with another reach of corner shade. */
     public Look withCornerReach(Length reach) {
         return new Look(
-                name, lineDial, textureStrength, castShadow, cornerShade, reach, heightCap, shadeCeiling, palette);
+                name,
+                lineDial,
+                textureStrength,
+                castShadow,
+                cornerShade,
+                reach,
+                heightCap,
+                shadeCeiling,
+                palette,
+                drafting);
     }
 
     /** The look in other colours. */
     public Look with(Palette other) {
         return new Look(
-                name, lineDial, textureStrength, castShadow, cornerShade, cornerReach, heightCap, shadeCeiling, other);
+                name,
+                lineDial,
+                textureStrength,
+                castShadow,
+                cornerShade,
+                cornerReach,
+                heightCap,
+                shadeCeiling,
+                other,
+                drafting);
     }
 
     /** The look with another ceiling of shade. */
     public Look withShadeCeiling(double most) {
         return new Look(
-                name, lineDial, textureStrength, castShadow, cornerShade, cornerReach, heightCap, most, palette);
+                name,
+                lineDial,
+                textureStrength,
+                castShadow,
+                cornerShade,
+                cornerReach,
+                heightCap,
+                most,
+                palette,
+                drafting);
+    }
+
+    /** The look drawn with other pens and type. */
+    public Look with(Drafting other) {
+        return new Look(
+                name,
+                lineDial,
+                textureStrength,
+                castShadow,
+                cornerShade,
+                cornerReach,
+                heightCap,
+                shadeCeiling,
+                palette,
+                other);
     }
 }

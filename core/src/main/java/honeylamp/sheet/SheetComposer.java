@@ -15,8 +15,10 @@ import honeylamp.illustrate.Illustration;
 import honeylamp.illustrate.Lamp;
 import honeylamp.illustrate.PaperFrame;
 import honeylamp.plan.ElementId.ViewId;
+import honeylamp.plan.LineRole;
 import honeylamp.plan.Role;
 import honeylamp.plan.Sheet;
+import honeylamp.plan.TextRole;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
@@ -137,7 +139,7 @@ public final class SheetComposer {
         var paper = new Mark.Fill(
                 Path.ring(layout.page().ring()),
                 Ink.of(page.look().palette().of(Role.PAPER).argb()));
-        var pen = new SheetPen(Ink.of(page.look().palette().of(Role.INK).argb()));
+        var pen = new SheetPen(page.look());
         var block = new TitleBlockArt(page, layout, pen, frames);
         if (layout.hasColumn()) {
             new SheetLists(page, layout.lists(), pen).draw();
@@ -157,9 +159,9 @@ public final class SheetComposer {
             var cell = layout.cell(i, frames.size());
             var name = page.views().get(i).name();
             var scale = Scales.words((int) Math.rint(frames.get(i).scale()), plan.units());
-            pen.text(name, cell.minX(), cell.maxY() - 1, SheetPen.SUBTITLE_MM, Face.MEDIUM, Align.LEFT);
-            pen.quiet(scale, cell.maxX(), cell.maxY() - 1, SheetPen.BODY_MM, Face.REGULAR, Align.RIGHT);
-            pen.rule(cell.minX(), cell.maxX(), cell.maxY() - CAPTION_MM + 1, SheetPen.RULE);
+            pen.text(name, cell.minX(), cell.maxY() - 1, TextRole.HEADING, Face.MEDIUM, Align.LEFT);
+            pen.quiet(scale, cell.maxX(), cell.maxY() - 1, TextRole.BODY, Face.REGULAR, Align.RIGHT);
+            pen.rule(cell.minX(), cell.maxX(), cell.maxY() - CAPTION_MM + 1, LineRole.RULE);
         }
     }
 }

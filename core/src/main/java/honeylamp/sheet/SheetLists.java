@@ -12,14 +12,15 @@ import honeylamp.derive.StoreyGeometry;
 import honeylamp.drawing.Face;
 import honeylamp.drawing.Ink;
 import honeylamp.drawing.Mark.Align;
-import honeylamp.drawing.Pen;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Path;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.Ground;
+import honeylamp.plan.LineRole;
 import honeylamp.plan.Page.Listing;
 import honeylamp.plan.Showing.Kind;
 import honeylamp.plan.Structure;
+import honeylamp.plan.TextRole;
 import honeylamp.units.AreaText;
 import java.util.Collection;
 import java.util.LinkedHashMap;
@@ -78,39 +79,39 @@ final class SheetLists {
         }
         var y = heading(words, top);
         for (var room : named) {
-            pen.text(room.name(), column.minX(), y, SheetPen.BODY_MM, Face.REGULAR, Align.LEFT);
+            pen.text(room.name(), column.minX(), y, TextRole.BODY, Face.REGULAR, Align.LEFT);
             pen.text(
                     AreaText.shown(room.areaMm2(), page.plan().units()),
                     column.maxX(),
                     y,
-                    SheetPen.BODY_MM,
+                    TextRole.BODY,
                     Face.REGULAR,
                     Align.RIGHT);
-            y += SheetPen.ROW_MM;
+            y += pen.row();
         }
-        y -= SheetPen.ROW_MM - 2;
-        pen.rule(column.minX(), column.maxX(), y, SheetPen.RULE);
+        y -= pen.row() - 2;
+        pen.rule(column.minX(), column.maxX(), y, LineRole.RULE);
         y += 4.4;
         total("Net, within inner faces", geometry.netAreaMm2(), y, Face.MEDIUM);
-        y += SheetPen.ROW_MM;
+        y += pen.row();
         total("Gross, outer faces", geometry.grossAreaMm2(), y, Face.REGULAR);
-        y += SheetPen.ROW_MM;
+        y += pen.row();
         var plot = SiteAreas.of(geometry).plotMm2();
         if (plot > 0) {
             total("Plot, not counted above", plot, y, Face.REGULAR);
-            y += SheetPen.ROW_MM;
+            y += pen.row();
         }
         return y;
     }
 
     private void total(String label, double areaMm2, double y, Face face) {
-        pen.text(label, column.minX(), y, SheetPen.BODY_MM, face, Align.LEFT);
-        pen.text(AreaText.shown(areaMm2, page.plan().units()), column.maxX(), y, SheetPen.BODY_MM, face, Align.RIGHT);
+        pen.text(label, column.minX(), y, TextRole.BODY, face, Align.LEFT);
+        pen.text(AreaText.shown(areaMm2, page.plan().units()), column.maxX(), y, TextRole.BODY, face, Align.RIGHT);
     }
 
     private double heading(String text, double top) {
-        pen.text(text, column.minX(), top + 3, SheetPen.SUBTITLE_MM, Face.SEMIBOLD, Align.LEFT);
-        pen.rule(column.minX(), column.maxX(), top + 5.4, Pen.butt(0.25));
+        pen.text(text, column.minX(), top + 3, TextRole.HEADING, Face.SEMIBOLD, Align.LEFT);
+        pen.rule(column.minX(), column.maxX(), top + 5.4, LineRole.HEADING_RULE);
         return top + 10.6;
     }
 
@@ -131,9 +132,9 @@ final class SheetLists {
         for (var material : materials) {
             var swatch = new Box(column.minX(), y - 3, column.minX() + 7, y + 0.9);
             pen.fill(Path.ring(swatch.ring()), Ink.of(material.tone().argb()));
-            pen.quietStroke(Path.ring(swatch.ring()), SheetPen.RULE);
-            pen.text(material.label(), column.minX() + 10, y, SheetPen.BODY_MM, Face.REGULAR, Align.LEFT);
-            y += SheetPen.ROW_MM;
+            pen.quietStroke(Path.ring(swatch.ring()), LineRole.RULE);
+            pen.text(material.label(), column.minX() + 10, y, TextRole.BODY, Face.REGULAR, Align.LEFT);
+            y += pen.row();
         }
         return y + BETWEEN_MM;
     }
@@ -160,9 +161,9 @@ final class SheetLists {
         }
         var y = heading("Notes", top);
         for (var line : page.page().notes().lines().toList()) {
-            for (var part : SheetPen.wrapped(line, Face.REGULAR, SheetPen.BODY_MM, column.width())) {
-                pen.text(part, column.minX(), y, SheetPen.BODY_MM, Face.REGULAR, Align.LEFT);
-                y += SheetPen.BODY_MM * 1.9;
+            for (var part : pen.wrapped(line, Face.REGULAR, TextRole.BODY, column.width())) {
+                pen.text(part, column.minX(), y, TextRole.BODY, Face.REGULAR, Align.LEFT);
+                y += pen.cap(TextRole.BODY) * 1.9;
             }
         }
     }

@@ -7,25 +7,40 @@ import honeylamp.drawing.Mark.Align;
 import honeylamp.drawing.Pen;
 import honeylamp.geometry.Path;
 import honeylamp.geometry.Point;
+import honeylamp.plan.InkRole;
+import honeylamp.plan.LineRole;
+import honeylamp.plan.Look;
+import honeylamp.plan.Role;
+import honeylamp.plan.TextRole;
 import java.util.ArrayList;
 import java.util.List;
 
 /** Writes and rules beside the views, in paper mm, with one ink and its quieter tone. */
 final class SheetPen {
-    static final Pen RULE = Pen.butt(0.13);
-    static final Pen STRONG_RULE = Pen.butt(0.35);
-    static final double TITLE_MM = 4.8;
-    static final double SUBTITLE_MM = 2.6;
-    static final double BODY_MM = 2.0;
-    static final double ROW_MM = 5.2;
+    private static final double ROWS = 2.6;
 
-    private static final double QUIET = 0.72;
-
+    private final Look look;
     private final Ink ink;
     private final List<Mark> marks = new ArrayList<>();
 
-    SheetPen(Ink ink) {
-        this.ink = ink;
+    SheetPen(Look look) {
+        this.look = look;
+        this.ink = Ink.of(look.palette().of(Role.INK).argb());
+    }
+
+    /** The height of capitals, in paper mm. */
+    double cap(TextRole role) {
+        return look.drafting().of(role);
+    }
+
+    /** From one row of a list to the next, in paper mm. */
+    double row() {
+        return ROWS * cap(TextRole.BODY);
+    }
+
+    /** The pen of a line. */
+    private Pen pen(LineRole role) {
+        return Pen.butt(look.drafting().of(role).largeMm());
     }
 
     /** All that was drawn so far. */
@@ -34,13 +49,13 @@ final class SheetPen {
     }
 
     /** Writes a line, unless it is blank. */
-    void text(String text, double x, double y, double height, Face face, Align align) {
-        text(text, x, y, height, face, align, ink);
+    void text(String text, double x, double y, TextRole role, Face face, Align align) {
+        text(text, x, y, cap(role), face, align, ink);
     }
 
     /** Writes a line in the quieter tone, unless it is blank. */
-    void quiet(String text, double x, double y, double height, Face face, Align align) {
-        text(text, x, y, height, face, align, ink.at(QUIET));
+    void quiet(String text, double x, double y, TextRole role, Face face, Align align) {
+        text(text, x, y, cap(role), face, align, ink.at(look.drafting().of(InkRole.QUIET)));
     }
 
     private void text(String text, double x, double y, double height, Face face, Align align, Ink with) {
@@ -50,18 +65,18 @@ final class SheetPen {
     }
 
     /** Draws a level line. */
-    void rule(double x0, double x1, double y, Pen pen) {
-        stroke(Path.line(new Point(x0, y), new Point(x1, y)), pen);
+    void rule(double x0, double x1, double y, LineRole role) {
+        stroke(Path.line(new Point(x0, y), new Point(x1, y)), role);
     }
 
     /** Draws a line. */
-    void stroke(Path path, Pen pen) {
-        marks.add(new Mark.Stroke(path, pen, ink));
+    void stroke(Path path, LineRole role) {
+        marks.add(new Mark.Stroke(path, pen(role), ink));
     }
 
     /** Draws a line in the quieter tone. */
-    void quietStroke(Path path, Pen pen) {
-        marks.add(new Mark.Stroke(path, pen, ink.at(QUIET)));
+    void quietStroke(Path path, LineRole role) {
+        marks.add(new Mark.Stroke(path, pen(role), ink.at(look.drafting().of(InkRole.QUIET))));
     }
 
     /** Fills a surface with the ink. */
@@ -75,12 +90,12 @@ final class SheetPen {
     }
 
     /** The words in lines no wider than a width; a word wider than that keeps its own line. */
-    static List<String> wrapped(String text, Face face, double capHeight, double width) {
+    List<String> wrapped(String text, Face face, TextRole role, double width) {
         var lines = new ArrayList<String>();
         var line = "";
         for (var word : text.split(" ")) {
             var longer = line.isEmpty() ? word : line + " " + word;
-            if (!line.isEmpty() && face.widthMm(longer, capHeight, 0) > width) {
+            if (!line.isEmpty() && face.widthMm(longer, cap(role), 0) > width) {
                 lines.add(line);
                 line = word;
             } else {

@@ -3,18 +3,17 @@ package honeylamp.sheet;
 import honeylamp.derive.LaidPage;
 import honeylamp.drawing.Face;
 import honeylamp.drawing.Mark.Align;
-import honeylamp.drawing.Pen;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Path;
 import honeylamp.geometry.Point;
 import honeylamp.illustrate.PaperFrame;
+import honeylamp.plan.LineRole;
+import honeylamp.plan.TextRole;
 import honeylamp.units.Length;
 import java.util.List;
 
 /** The title block: what and whose it is, and scale and north as one group. */
 final class TitleBlockArt {
-    private static final Pen NEEDLE = Pen.butt(0.18);
-
     private final LaidPage page;
     private final SheetLayout layout;
     private final SheetPen pen;
@@ -35,9 +34,9 @@ final class TitleBlockArt {
     /** As a strip below the views. */
     void strip(String title) {
         var strip = layout.title();
-        pen.rule(strip.minX(), strip.maxX(), strip.minY(), SheetPen.STRONG_RULE);
-        pen.text(title, strip.minX(), strip.minY() + 11, SheetPen.TITLE_MM, Face.SEMIBOLD, Align.LEFT);
-        pen.quiet(subtitle(), strip.minX(), strip.minY() + 18.5, SheetPen.SUBTITLE_MM, Face.REGULAR, Align.LEFT);
+        pen.rule(strip.minX(), strip.maxX(), strip.minY(), LineRole.TITLE_RULE);
+        pen.text(title, strip.minX(), strip.minY() + 11, TextRole.TITLE, Face.SEMIBOLD, Align.LEFT);
+        pen.quiet(subtitle(), strip.minX(), strip.minY() + 18.5, TextRole.HEADING, Face.REGULAR, Align.LEFT);
         facts(strip.minX() + strip.width() * 0.40, strip.minY() + 6, strip.width() * 0.12);
         orientation(strip.minY() + 13.5, strip.maxX() - 22, strip.maxX() - 8);
     }
@@ -47,17 +46,17 @@ final class TitleBlockArt {
         var box = layout.title();
         orientation(box.minY() + 9, box.minX() + 40, box.maxX() - 5.6);
         var y = box.minY() + 26;
-        pen.rule(box.minX(), box.maxX(), y, SheetPen.STRONG_RULE);
+        pen.rule(box.minX(), box.maxX(), y, LineRole.TITLE_RULE);
         y += 10;
-        for (var line : SheetPen.wrapped(title, Face.SEMIBOLD, SheetPen.TITLE_MM, box.width())) {
-            pen.text(line, box.minX(), y, SheetPen.TITLE_MM, Face.SEMIBOLD, Align.LEFT);
-            y += SheetPen.TITLE_MM * 1.75;
+        for (var line : pen.wrapped(title, Face.SEMIBOLD, TextRole.TITLE, box.width())) {
+            pen.text(line, box.minX(), y, TextRole.TITLE, Face.SEMIBOLD, Align.LEFT);
+            y += pen.cap(TextRole.TITLE) * 1.75;
         }
-        for (var line : SheetPen.wrapped(subtitle(), Face.SEMIBOLD, SheetPen.SUBTITLE_MM, box.width())) {
-            pen.quiet(line, box.minX(), y - 1, SheetPen.SUBTITLE_MM, Face.REGULAR, Align.LEFT);
-            y += 1.7 * SheetPen.SUBTITLE_MM;
+        for (var line : pen.wrapped(subtitle(), Face.SEMIBOLD, TextRole.HEADING, box.width())) {
+            pen.quiet(line, box.minX(), y - 1, TextRole.HEADING, Face.REGULAR, Align.LEFT);
+            y += 1.7 * pen.cap(TextRole.HEADING);
         }
-        facts(box.minX(), y + 8 - 1.7 * SheetPen.SUBTITLE_MM, box.width() * 0.62);
+        facts(box.minX(), y + 8 - 1.7 * pen.cap(TextRole.HEADING), box.width() * 0.62);
     }
 
     private String subtitle() {
@@ -84,8 +83,8 @@ final class TitleBlockArt {
 
     private void fact(double x, double y, String label, String value) {
         if (!value.isBlank()) {
-            pen.quiet(label, x, y, 1.8, Face.REGULAR, Align.LEFT);
-            pen.text(value, x, y + 3.8, 2.0, Face.MEDIUM, Align.LEFT);
+            pen.quiet(label, x, y, TextRole.SMALL, Face.REGULAR, Align.LEFT);
+            pen.text(value, x, y + 3.8, TextRole.BODY, Face.MEDIUM, Align.LEFT);
         }
     }
 
@@ -96,10 +95,10 @@ final class TitleBlockArt {
         var scale = frames.getFirst().scale();
         if (frames.stream().allMatch(f -> f.scale() == scale)) {
             var words = Scales.words((int) Math.rint(scale), page.plan().units());
-            pen.text(words + paper, right, y - 4, 2.6, Face.MEDIUM, Align.RIGHT);
+            pen.text(words + paper, right, y - 4, TextRole.HEADING, Face.MEDIUM, Align.RIGHT);
             scaleBar(right, y + 1, scale);
         } else {
-            pen.text("Scales as written" + paper, right, y, 2.6, Face.MEDIUM, Align.RIGHT);
+            pen.text("Scales as written" + paper, right, y, TextRole.HEADING, Face.MEDIUM, Align.RIGHT);
         }
     }
 
@@ -110,13 +109,13 @@ final class TitleBlockArt {
         var side = up.left().times(radius * 0.30);
         var tip = centre.plus(up.times(radius * 0.86));
         var tail = centre.minus(up.times(radius * 0.86));
-        pen.stroke(Path.circle(centre, radius), NEEDLE);
+        pen.stroke(Path.circle(centre, radius), LineRole.NEEDLE);
         pen.fill(Path.builder().line(tip, centre.plus(side), centre.minus(side)).build());
         var south = Path.builder().line(tail, centre.plus(side), centre.minus(side));
         south.close();
-        pen.stroke(south.build(), NEEDLE);
+        pen.stroke(south.build(), LineRole.NEEDLE);
         var letter = centre.plus(up.times(radius + 2.2));
-        pen.text("N", letter.x(), letter.y() + 0.95, 1.9, Face.MEDIUM, Align.MIDDLE);
+        pen.text("N", letter.x(), letter.y() + 0.95, TextRole.NORTH, Face.MEDIUM, Align.MIDDLE);
     }
 
     private void scaleBar(double right, double y, double scale) {
@@ -134,11 +133,11 @@ final class TitleBlockArt {
             if (i % 2 == 0) {
                 pen.fill(Path.ring(bar.ring()));
             }
-            pen.stroke(Path.ring(bar.ring()), SheetPen.RULE);
+            pen.stroke(Path.ring(bar.ring()), LineRole.RULE);
         }
         for (var i = 0; i <= parts; i++) {
             var label = i * step + (i == parts ? (metric ? " m" : " ft") : "");
-            pen.quiet(label, x + i * width, y + 4.6, 1.8, Face.REGULAR, Align.MIDDLE);
+            pen.quiet(label, x + i * width, y + 4.6, TextRole.SMALL, Face.REGULAR, Align.MIDDLE);
         }
     }
 }

@@ -22,7 +22,11 @@ final class FieldDefaults {
     private static final List<String> LOOK = List.of("presentation", "looks", "look");
 
     private static final List<Field> ALL = List.of(
-            new Field(LOOK, "colours", JSON.arrayNode()), new Field(LOOK, "shadeCeiling", JSON.numberNode(0.2)));
+            new Field(LOOK, "colours", JSON.arrayNode()),
+            new Field(LOOK, "lines", JSON.arrayNode()),
+            new Field(LOOK, "inks", JSON.arrayNode()),
+            new Field(LOOK, "type", JSON.arrayNode()),
+            new Field(LOOK, "shadeCeiling", JSON.numberNode(0.2)));
 
     private FieldDefaults() {}
 

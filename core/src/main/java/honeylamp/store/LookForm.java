@@ -1,20 +1,27 @@
 package honeylamp.store;
 
 import honeylamp.catalogue.Looks;
+import honeylamp.plan.Drafting;
+import honeylamp.plan.InkRole;
+import honeylamp.plan.LineRole;
 import honeylamp.plan.Look;
 import honeylamp.plan.Oklch;
 import honeylamp.plan.Role;
+import honeylamp.plan.TextRole;
 import honeylamp.units.Length;
+import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
+import java.util.function.BiFunction;
+import java.util.function.Function;
 import tools.jackson.databind.annotation.JsonDeserialize;
 import tools.jackson.databind.annotation.JsonSerialize;
 import tools.jackson.databind.util.StdConverter;
 
 /**
- * A look as it stands in a file: of its colours only those that differ from the shipped look of its name.
+ * A look as it stands in a file: of its colours, pens and type only those that differ from the shipped look of its name.
  *
- * @param colours by role, in the order of roles
+ * @param colours by role, in the order of roles, as are lines, inks and type
  */
 record LookForm(
         String name,
@@ -25,11 +32,25 @@ record LookForm(
         Length cornerReach,
         Length heightCap,
         double shadeCeiling,
-        List<RoleColour> colours) {
+        List<RoleColour> colours,
+        List<RoleLine> lines,
+        List<RoleInk> inks,
+        List<RoleType> type) {
     /** The colour of a role. */
     record RoleColour(Role role, Oklch colour) {}
 
+    /** The pen of a role. */
+    record RoleLine(LineRole role, Drafting.Line line) {}
+
+    /** How much of the ink a role takes. */
+    record RoleInk(InkRole role, double share) {}
+
+    /** The height of capitals of a role, in paper mm. */
+    record RoleType(TextRole role, double capHeightMm) {}
+
     static LookForm of(Look look) {
+        var mine = look.drafting();
+        var shipped = Looks.of(look.name()).drafting();
         var own = look.palette().unlike(Looks.of(look.name()).palette());
         return new LookForm(
                 look.name(),
@@ -42,7 +63,33 @@ record LookForm(
                 look.shadeCeiling(),
                 own.entrySet().stream()
                         .map(e -> new RoleColour(e.getKey(), e.getValue()))
-                        .toList());
+                        .toList(),
+                unlike(LineRole.values(), mine::of, shipped::of, RoleLine::new),
+                unlike(InkRole.values(), mine::of, shipped::of, RoleInk::new),
+                unlike(TextRole.values(), mine::of, shipped::of, RoleType::new));
+    }
+
+    /** What differs from the shipped look, in the order of roles. */
+    private static <R, V, F> List<F> unlike(
+            R[] roles, Function<R, V> mine, Function<R, V> shipped, BiFunction<R, V, F> form) {
+        return Arrays.stream(roles)
+                .filter(r -> !mine.apply(r).equals(shipped.apply(r)))
+                .map(r -> form.apply(r, mine.apply(r)))
+                .toList();
+    }
+
+    private Drafting drafting() {
+        var out = Looks.of(name).drafting();
+        for (var l : lines) {
+            out = out.with(l.role, l.line);
+        }
+        for (var i : inks) {
+            out = out.with(i.role, i.share);
+        }
+        for (var t : type) {
+            out = out.with(t.role, t.capHeightMm);
+        }
+        return out;
     }
 
     Look look() {
@@ -57,7 +104,8 @@ record LookForm(
                 cornerReach,
                 heightCap,
                 shadeCeiling,
-                Looks.of(name).palette().with(own));
+                Looks.of(name).palette().with(own),
+                drafting());
     }
 
     static final class Writing extends StdConverter<Look, LookForm> {

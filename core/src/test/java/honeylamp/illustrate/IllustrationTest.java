@@ -16,12 +16,16 @@ import honeylamp.drawing.Mark;
 import honeylamp.edit.ViewEdits;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Point;
+import honeylamp.plan.Drafting;
+import honeylamp.plan.LineRole;
 import honeylamp.plan.Oklch;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Role;
 import honeylamp.plan.Showing;
+import honeylamp.plan.TextRole;
 import honeylamp.sheet.SheetComposer;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.HashSet;
 import java.util.List;
@@ -247,6 +251,42 @@ class IllustrationTest {
                                 default -> IntStream.empty();
                             }))
                     .doesNotContainAnyElementsOf(inks);
+        }
+    }
+
+    /** Of a look with pens and type of its own every line and every word on the page is of these. */
+    @Test
+    void everyPenAndAllTypeIsTheLooks() {
+        var drafting =
+                QuillbackLane.plan().presentation().looks().getFirst().look().drafting();
+        for (var role : LineRole.values()) {
+            drafting = drafting.with(role, new Drafting.Line(0.7 + 0.01 * role.ordinal(), 0.7 + 0.01 * role.ordinal()));
+        }
+        for (var role : TextRole.values()) {
+            drafting = drafting.with(role, 2.25 + 0.01 * role.ordinal());
+        }
+        var own = drafting;
+        var plan = ViewEdits.look(QuillbackLane.plan(), l -> l.with(own));
+        plan = ViewEdits.showing(plan, Showing.Kind.TAGS, Showing.Degree.SHOWN);
+        var widths =
+                Arrays.stream(LineRole.values()).map(r -> own.of(r).largeMm()).toList();
+        var heights = Arrays.stream(TextRole.values()).map(own::of).toList();
+        for (var laid : LaidPlan.of(plan).pages()) {
+            var page = SheetComposer.compose(laid, Lamp.LIT, 1);
+            all(page.drawing().layers().stream().flatMap(l -> l.marks().stream()))
+                    .forEach(m -> {
+                        switch (m) {
+                            case Mark.Text t -> assertThat(heights).as(t.text()).contains(t.capHeightMm());
+                            case Mark.Stroke s ->
+                                // joints of finishes and shrubs have widths of what they are in the plan
+                                assertThat(s.pen().widthMm() < 0.69
+                                                || s.pen().widthMm() > 1
+                                                || widths.contains(s.pen().widthMm()))
+                                        .as("%s", s.pen())
+                                        .isTrue();
+                            default -> {}
+                        }
+                    });
         }
     }
 

@@ -13,11 +13,15 @@ import honeylamp.demo.SailclothYard;
 import honeylamp.derive.StoreyGeometry;
 import honeylamp.edit.ViewEdits;
 import honeylamp.edit.WallTypeEdits;
+import honeylamp.plan.Drafting;
+import honeylamp.plan.InkRole;
+import honeylamp.plan.LineRole;
 import honeylamp.plan.Oklch;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Role;
 import honeylamp.plan.Stair;
 import honeylamp.plan.Structure;
+import honeylamp.plan.TextRole;
 import honeylamp.plan.WallLayer;
 import honeylamp.units.Length;
 import honeylamp.units.UnitSystem;
@@ -361,6 +365,15 @@ class PlanFileTest {
         PlanFile.save(PlanDocument.of(own), new byte[0], file);
         var opened = ((PlanFile.Opened.Good) PlanFile.open(file)).document();
         assertThat(opened.plan()).isEqualTo(own);
+        var drawn = ViewEdits.look(
+                own,
+                l -> l.with(l.drafting()
+                        .with(LineRole.CUT_WALL, new Drafting.Line(0.7, 0.5))
+                        .with(InkRole.SWING, 0.4)
+                        .with(TextRole.ROOM_NAME, 3.4)));
+        PlanFile.save(opened.with(drawn), new byte[0], file);
+        assertThat(((PlanFile.Opened.Good) PlanFile.open(file)).document().plan())
+                .isEqualTo(drawn);
         // put back, the colour does not come again from the file it was read from
         PlanFile.save(opened.with(plan), new byte[0], file);
         assertThat(((PlanFile.Opened.Good) PlanFile.open(file))

@@ -1,6 +1,7 @@
 package honeylamp.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.catalogue.Looks;
 import honeylamp.catalogue.NewPlan;
@@ -13,12 +14,14 @@ import honeylamp.plan.ElementId.PageId;
 import honeylamp.plan.ElementId.RoomId;
 import honeylamp.plan.ElementId.ViewId;
 import honeylamp.plan.HeldLook;
+import honeylamp.plan.LineRole;
 import honeylamp.plan.Page;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Role;
 import honeylamp.plan.Sheet;
 import honeylamp.plan.Showing.Degree;
 import honeylamp.plan.Showing.Kind;
+import honeylamp.plan.TextRole;
 import honeylamp.plan.View;
 import honeylamp.store.PlanDocument;
 import honeylamp.store.PlanFile;
@@ -186,6 +189,63 @@ class PagesWindowTest {
             assertThat(w.plan().presentation().looks())
                     .extracting(HeldLook::look)
                     .containsExactly(Looks.LATE_SUN);
+        }
+    }
+
+    @Test
+    void pensAndTypeAreTheLooks() throws Exception {
+        try (var w = house()) {
+            w.press("stage-light");
+            choose(w, "pen-role", LineRole.CUT_WALL.ordinal());
+            Slider width = w.node("pen-width");
+            WindowDriver.onScreen(() -> {
+                width.setValue(0.8);
+                return null;
+            });
+            w.settle();
+            var look = WindowDriver.firstPage(w.plan()).look();
+            assertThat(look.drafting().of(LineRole.CUT_WALL).largeMm()).isEqualTo(0.8);
+            assertThat(look.drafting().of(LineRole.CUT_WALL).smallMm()).isCloseTo(0.56, within(1e-9));
+            choose(w, "type-role", TextRole.ROOM_NAME.ordinal());
+            w.press("type-larger");
+            assertThat(WindowDriver.firstPage(w.plan()).look().drafting().of(TextRole.ROOM_NAME))
+                    .isCloseTo(3.19, within(1e-9));
+            w.press("drafting-back");
+            assertThat(w.plan().presentation()).isEqualTo(QuillbackLane.plan().presentation());
+        }
+    }
+
+    @Test
+    void aViewShowsAPartByADragByTypedSizesAndAllAgain() throws Exception {
+        try (var w = house()) {
+            w.press("stage-sheet");
+            w.press("tool-show-a-part");
+            w.press("reach-this");
+            w.drag(500, 500, 6500, 5000);
+            var crop = view(w.plan(), 1).crop().orElseThrow();
+            assertThat(crop.to().x().minus(crop.from().x()).mm()).isCloseTo(6000, within(60.0));
+            assertThat(view(w.plan(), 2).crop()).isEmpty();
+            // 6 m are 250 mm at 1/2 inch to the foot: the view is laid on its page anew
+            assertThat(WindowDriver.<Double>onScreen(
+                            () -> w.model().now().frame().scale()))
+                    .isEqualTo(24);
+            w.key(KeyCode.CONTROL, KeyCode.Z);
+            assertThat(view(w.plan(), 1).crop()).isEmpty();
+            assertThat(WindowDriver.<Double>onScreen(
+                            () -> w.model().now().frame().scale()))
+                    .isGreaterThan(24);
+            w.click(500, 500);
+            w.focusPlan();
+            w.write("10'");
+            w.key(KeyCode.TAB);
+            w.write("8'");
+            w.key(KeyCode.ENTER);
+            var typed = view(w.plan(), 1).crop().orElseThrow();
+            assertThat(typed.to().x().minus(typed.from().x()).mm()).isEqualTo(3048);
+            assertThat(typed.to().y().minus(typed.from().y()).mm()).isEqualTo(2438.4);
+            w.picture();
+            w.press("see-all");
+            assertThat(w.plan()).isEqualTo(QuillbackLane.plan());
         }
     }
 

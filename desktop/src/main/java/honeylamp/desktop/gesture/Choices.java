@@ -8,9 +8,11 @@ import honeylamp.edit.WallEdits.End;
 import honeylamp.output.Export.Backing;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.ElementId.WallTypeId;
+import honeylamp.plan.LineRole;
 import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Role;
+import honeylamp.plan.TextRole;
 import honeylamp.store.PictureImport;
 import honeylamp.units.Length;
 import honeylamp.units.UnitSystem;
@@ -114,8 +116,10 @@ public record Choices(
      *
      * @param reach whether of the one worked on or of all
      * @param role whose colour is changed
+     * @param line whose pen is changed
+     * @param text whose type is changed
      */
-    public record Presenting(Reach reach, Role role) {}
+    public record Presenting(Reach reach, Role role, LineRole line, TextRole text) {}
 
     /** The choices of a fresh start. */
     public static Choices of(WallTypeId wallType, UnitSystem units) {
@@ -129,7 +133,7 @@ public record Choices(
                 new Pictures(TracedWork.GOES_ALONG, PictureImport.Notes.LEFT_OUT),
                 Snags.USUAL_GAP_REACH,
                 Backing.PAPER,
-                new Presenting(Reach.ALL, Role.INK));
+                new Presenting(Reach.ALL, Role.INK, LineRole.CUT_WALL, TextRole.ROOM_NAME));
     }
 
     private Choices with(NewWall other) {
@@ -275,12 +279,22 @@ public record Choices(
 
     /** Changing this view and page, or all. */
     public Choices withReach(Reach other) {
-        return with(new Presenting(other, presenting.role));
+        return with(new Presenting(other, presenting.role, presenting.line, presenting.text));
     }
 
     /** Changing the colour of a role. */
     public Choices withRole(Role other) {
-        return with(new Presenting(presenting.reach, other));
+        return with(new Presenting(presenting.reach, other, presenting.line, presenting.text));
+    }
+
+    /** Changing the pen of a role. */
+    public Choices withLine(LineRole other) {
+        return with(new Presenting(presenting.reach, presenting.role, other, presenting.text));
+    }
+
+    /** Changing the type of a role. */
+    public Choices withText(TextRole other) {
+        return with(new Presenting(presenting.reach, presenting.role, presenting.line, other));
     }
 
     private Choices with(Presenting other) {

@@ -61,7 +61,7 @@ public record PickCaption(Optional<Grip> grip, Optional<Plan> preview, Optional<
     }
 
     private static Optional<ElementId> hit(Scene scene, Point p) {
-        return Captions.at(scene.geometry().storey(), scene.frame(), p, scene.reachMm());
+        return Captions.at(scene.geometry().storey(), scene.view().look(), scene.frame(), p, scene.reachMm());
     }
 
     private static Optional<Dimension> dimension(Scene scene, ElementId id) {
@@ -237,7 +237,7 @@ public record PickCaption(Optional<Grip> grip, Optional<Plan> preview, Optional<
         if (preview.isEmpty()) {
             pointer.flatMap(p -> hit(scene, p)).ifPresent(ids::add);
         }
-        var out = new ArrayList<>(Captions.picked(storey, scene.frame(), ids, scene.penMm()));
+        var out = new ArrayList<>(Captions.picked(storey, scene.view().look(), scene.frame(), ids, scene.penMm()));
         if (grip.orElse(null) instanceof Grip.RoomName(var room, var _)) {
             preview.flatMap(p -> p.presentation().view(scene.view().view().id()))
                     .ifPresent(v ->

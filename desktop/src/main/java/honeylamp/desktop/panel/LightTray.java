@@ -4,11 +4,14 @@ import honeylamp.catalogue.Looks;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.Reach;
 import honeylamp.edit.ViewEdits;
+import honeylamp.plan.Drafting;
 import honeylamp.plan.Light;
+import honeylamp.plan.LineRole;
 import honeylamp.plan.Look;
 import honeylamp.plan.Oklch;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Role;
+import honeylamp.plan.TextRole;
 import honeylamp.units.Length;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -23,6 +26,8 @@ import javafx.scene.layout.VBox;
 final class LightTray {
     /** Stronger colours than this are no colours of a plan. */
     private static final double MOST_CHROMA = 0.2;
+
+    private static final double LARGER = 1.1;
 
     private final WorkspaceModel model;
 
@@ -71,6 +76,8 @@ final class LightTray {
                         1,
                         look.textureStrength(),
                         (v, going) -> look(going, l -> l.withTextureStrength(v)))));
+        out.add(pens(look));
+        out.add(type(look));
         out.add(colours(look));
         return out;
     }
@@ -140,6 +147,78 @@ final class LightTray {
                         0.6,
                         look.shadeCeiling(),
                         (v, going) -> look(going, l -> l.withShadeCeiling(v))));
+    }
+
+    /** The pen of one kind of line at a time. */
+    private Node pens(Look look) {
+        var role = model.now().choices().presenting().line();
+        var line = look.drafting().of(role);
+        var roles = Arrays.asList(LineRole.values());
+        return Widgets.section(
+                "Pens",
+                Widgets.menu(
+                        role.label(),
+                        "pen-role",
+                        "What the pen draws",
+                        roles.stream().map(LineRole::label).toList(),
+                        i -> model.chooseWithin(model.now().choices().withLine(roles.get(i)))),
+                Widgets.slider(
+                        "Width, in mm on paper",
+                        "pen-width",
+                        0.05,
+                        1,
+                        line.largeMm(),
+                        (v, going) -> look(
+                                going,
+                                l -> l.with(l.drafting()
+                                        .with(
+                                                role,
+                                                l.drafting()
+                                                        .of(role)
+                                                        .times(v
+                                                                / l.drafting()
+                                                                        .of(role)
+                                                                        .largeMm()))))));
+    }
+
+    /** The height of one kind of words at a time, and of all. */
+    private Node type(Look look) {
+        var role = model.now().choices().presenting().text();
+        var roles = Arrays.asList(TextRole.values());
+        return Widgets.section(
+                "Type",
+                Widgets.menu(
+                        role.label(),
+                        "type-role",
+                        "What the words are",
+                        roles.stream().map(TextRole::label).toList(),
+                        i -> model.chooseWithin(model.now().choices().withText(roles.get(i)))),
+                Widgets.slider(
+                        "Height of capitals, in mm on paper",
+                        "type-height",
+                        Drafting.LEAST_CAP_MM,
+                        Drafting.MOST_CAP_MM,
+                        look.drafting().of(role),
+                        (v, going) -> look(going, l -> l.with(l.drafting().with(role, v)))),
+                Widgets.row(
+                        Widgets.button(
+                                "All larger",
+                                "type-larger",
+                                "All words a tenth higher",
+                                () -> model.edit(
+                                        changed(l -> l.with(l.drafting().typeTimes(LARGER))), "Larger type")),
+                        Widgets.button(
+                                "All smaller",
+                                "type-smaller",
+                                "All words a tenth lower, none below what can be read",
+                                () -> model.edit(
+                                        changed(l -> l.with(l.drafting().typeTimes(1 / LARGER))), "Smaller type"))),
+                Widgets.button(
+                        "Pens and type as the look came",
+                        "drafting-back",
+                        "Every pen and all type as the preset has them",
+                        () -> model.edit(
+                                changed(l -> l.with(Looks.of(l.name()).drafting())), "Take pens and type back")));
     }
 
     /** The colour of one role at a time: how light, how strong, and which. */

@@ -70,6 +70,13 @@ final class PageParts {
     List<Node> nodes() {
         var out = new ArrayList<Node>();
         out.add(Widgets.section("Seen in this view", kinds()));
+        if (model.now().view().crop().isPresent()) {
+            out.add(Widgets.button(
+                    "Show all of it again",
+                    "see-all",
+                    "The view shows the whole storey",
+                    () -> model.edit(ViewEdits.crop(plan(), view(), Optional.empty()), "Show all")));
+        }
         page().ifPresent(page -> {
             if (plan().presentation().views().size() > 1) {
                 out.add(Widgets.section("Views on this page", placed(page)));
@@ -92,7 +99,7 @@ final class PageParts {
                             "seen-" + kind.name().toLowerCase(Locale.ROOT),
                             "How much of it the view shows",
                             Arrays.stream(Degree.values()).map(PageParts::words).toList(),
-                            i -> fitted(
+                            i -> model.edit(
                                     ViewEdits.showing(
                                             plan(),
                                             view(),
@@ -134,9 +141,7 @@ final class PageParts {
                 var views = after.presentation().page(page).orElseThrow().views();
                 var worked = views.contains(view()) ? view() : views.getFirst();
                 model.act(
-                        new Intent.Edit(after, "Place view"),
-                        new Intent.TurnTo(new Worked(worked, Optional.of(page))),
-                        new Intent.FitSheet());
+                        new Intent.Edit(after, "Place view"), new Intent.TurnTo(new Worked(worked, Optional.of(page))));
             }
             case Outcome.Refused<Plan> no -> model.complain(no.sentence("That cannot be"));
         }
@@ -213,10 +218,6 @@ final class PageParts {
         model.act(
                 new Intent.Edit(added.plan(), "Add page"),
                 new Intent.TurnTo(new Worked(view(), Optional.of(added.id()))));
-    }
-
-    private void fitted(Plan after, String action) {
-        model.act(new Intent.Edit(after, action), new Intent.FitSheet());
     }
 
     /** A line of words, taken by Enter or on leaving the field. */

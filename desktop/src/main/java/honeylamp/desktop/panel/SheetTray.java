@@ -1,7 +1,6 @@
 package honeylamp.desktop.panel;
 
 import honeylamp.desktop.command.WindowActions;
-import honeylamp.desktop.workspace.Intent;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.Outcome;
 import honeylamp.edit.PageEdits;
@@ -133,7 +132,7 @@ final class SheetTray {
                 Length.ofMm(mm),
                 plan().units(),
                 honeylamp.units.LengthReader::notNegative,
-                v -> fitted(change.apply(v.mm())),
+                v -> model.edit(change.apply(v.mm()), "Change margins"),
                 model::complain);
     }
 
@@ -164,7 +163,7 @@ final class SheetTray {
     }
 
     private void scale(Optional<Integer> scale) {
-        fitted(Outcome.done(ViewEdits.scale(plan(), model.now().worked().view(), reach(), scale)));
+        model.edit(ViewEdits.scale(plan(), model.now().worked().view(), reach(), scale), "Change scale");
     }
 
     private Node words() {
@@ -243,18 +242,6 @@ final class SheetTray {
     }
 
     private void change(UnaryOperator<Sheet> change) {
-        fitted(Outcome.done(PageEdits.sheet(plan(), id(), reach(), change)));
-    }
-
-    /** Makes a plan the present one and lays it on its sheet anew. */
-    private void fitted(Outcome<Plan> outcome) {
-        switch (outcome) {
-            case Outcome.Done<Plan>(var after) -> {
-                if (after != plan()) {
-                    model.act(new Intent.Edit(after, "Change sheet"), new Intent.FitSheet());
-                }
-            }
-            case Outcome.Refused<Plan> no -> model.complain(no.sentence("That cannot be"));
-        }
+        model.edit(PageEdits.sheet(plan(), id(), reach(), change), "Change sheet");
     }
 }

@@ -26,6 +26,7 @@ import honeylamp.desktop.gesture.PlaceFurnishing;
 import honeylamp.desktop.gesture.PlaceOpening;
 import honeylamp.desktop.gesture.PlacePart;
 import honeylamp.desktop.gesture.PutPoint;
+import honeylamp.desktop.gesture.SeePart;
 import honeylamp.desktop.gesture.SetOut;
 import honeylamp.desktop.gesture.SquareUp;
 import honeylamp.desktop.gesture.WalkRoom;
@@ -286,7 +287,13 @@ public enum Tool {
             "Look",
             Icons.LOOK,
             "The tray chooses paper and scale",
-            _ -> LookOn.at("Choose paper and scale in the tray, then export."));
+            _ -> LookOn.at("Choose paper and scale in the tray, then export.")),
+    SEE_PART(
+            Stage.SHEET,
+            "Show a part",
+            "M2 5 V2 H5 M13 2 H16 V5 M16 13 V16 H13 M5 16 H2 V13 M5.5 6 H12.5 V12 H5.5 Z",
+            "The view shows only what lies in a rectangle",
+            _ -> SeePart.begin());
 
     /** Whether Escape comes back to a tool because it picks. */
     private enum Picks {

@@ -18,7 +18,9 @@ import honeylamp.illustrate.Lamp;
 import honeylamp.illustrate.PaperFrame;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.ElementId.StoreyId;
+import honeylamp.plan.Page;
 import honeylamp.plan.Plan;
+import honeylamp.plan.Showing.Kind;
 import honeylamp.sheet.SheetComposer;
 import honeylamp.store.Origin;
 import java.util.Optional;
@@ -159,12 +161,14 @@ final class WorkspaceRules {
                 });
     }
 
-    private static Workspace wentTo(Workspace w, StoreyId storey) {
-        return w.storey().equals(storey)
-                ? w
-                : w.on(new Worked(ViewEdits.first(w.plan(), storey), Optional.empty()))
-                        .with(w.gesture().dropped())
-                        .saying(Said.NOTHING);
+    private Workspace wentTo(Workspace w, StoreyId storey) {
+        if (w.storey().equals(storey)) {
+            return w;
+        }
+        var there = w.on(new Worked(ViewEdits.first(w.plan(), storey), Optional.empty()))
+                .with(w.gesture().dropped())
+                .saying(Said.NOTHING);
+        return isLaidAlike(w, there) ? there : fitted(there);
     }
 
     private Workspace turnedTo(Workspace w, Worked worked) {
@@ -183,7 +187,28 @@ final class WorkspaceRules {
 
     private Workspace edited(Workspace w, Plan edited, String action) {
         var history = w.history().then(completing.of(w.plan(), edited), action);
-        return history == w.history() ? w : w.with(history).saying(Said.NOTHING);
+        return history == w.history() ? w : laid(w, w.with(history).saying(Said.NOTHING));
+    }
+
+    /** After an edit the plan is laid on its page anew only if the page, or what the view shows of the plan, is another. */
+    private Workspace laid(Workspace before, Workspace after) {
+        return before.plan().presentation() == after.plan().presentation()
+                        || before.view().id().equals(after.view().id()) && isLaidAlike(before, after)
+                ? after
+                : fitted(after);
+    }
+
+    private boolean isLaidAlike(Workspace a, Workspace b) {
+        return a.view().scale().equals(b.view().scale())
+                && a.view().crop().equals(b.view().crop())
+                && a.view().showing().shows(Kind.DIMENSIONS)
+                        == b.view().showing().shows(Kind.DIMENSIONS)
+                && page(a).sheet().equals(page(b).sheet())
+                && page(a).views().size() == page(b).views().size();
+    }
+
+    private Page page(Workspace w) {
+        return ShownPlan.page(cache.laidOut(w.plan()), w.worked()).page();
     }
 
     private Workspace slid(Workspace w, Plan plan, String action, boolean going) {
@@ -196,8 +221,7 @@ final class WorkspaceRules {
         if (history == w.history()) {
             return w;
         }
-        return w.with(w.choices().within(history.now()))
-                .with(history)
+        return laid(w, w.with(w.choices().within(history.now())).with(history))
                 .with(w.gesture().dropped())
                 .picking(Set.of())
                 .saying(Said.NOTHING);

@@ -1,0 +1,82 @@
+package honeylamp.catalogue;
+
+import honeylamp.plan.Drafting;
+import honeylamp.plan.Drafting.Line;
+import honeylamp.plan.InkRole;
+import honeylamp.plan.LineRole;
+import honeylamp.plan.TextRole;
+import java.util.EnumMap;
+
+/** The pens and the type of the shipped looks. */
+public final class Draftings {
+    /** Cut walls heaviest, dimensions fine; names of rooms large, all else small. */
+    public static final Drafting USUAL = usual();
+
+    private Draftings() {}
+
+    private static Drafting usual() {
+        var lines = new EnumMap<LineRole, Line>(LineRole.class);
+        for (var role : LineRole.values()) {
+            lines.put(role, line(role));
+        }
+        var type = new EnumMap<TextRole, Double>(TextRole.class);
+        for (var role : TextRole.values()) {
+            type.put(role, capHeightMm(role));
+        }
+        var inks = new EnumMap<InkRole, Double>(InkRole.class);
+        for (var role : InkRole.values()) {
+            inks.put(role, share(role));
+        }
+        return new Drafting(lines, inks, type);
+    }
+
+    private static Line line(LineRole role) {
+        return switch (role) {
+            case CUT_WALL -> new Line(0.50, 0.35);
+            case CUT_POST -> new Line(0.35, 0.25);
+            case HATCH -> new Line(0.13, 0.10);
+            case LEAF -> new Line(0.25, 0.18);
+            case SWING -> new Line(0.13, 0.13);
+            case FURNITURE -> new Line(0.20, 0.15);
+            case FURNITURE_INNER -> new Line(0.10, 0.08);
+            case GRAIN -> new Line(0.05, 0.05);
+            case OVERHEAD -> new Line(0.18, 0.18);
+            case PLOT -> new Line(0.30, 0.216);
+            case DIMENSION -> new Line(0.13, 0.13);
+            case TICK -> new Line(0.30, 0.30);
+            case RULE -> new Line(0.13, 0.13);
+            case HEADING_RULE -> new Line(0.25, 0.25);
+            case TITLE_RULE -> new Line(0.35, 0.35);
+            case NEEDLE -> new Line(0.18, 0.18);
+        };
+    }
+
+    private static double share(InkRole role) {
+        return switch (role) {
+            case SWING -> 0.70;
+            case FURNITURE -> 0.85;
+            case INNER -> 0.55;
+            case DIMENSION -> 0.80;
+            case QUIET -> 0.72;
+        };
+    }
+
+    private static double capHeightMm(TextRole role) {
+        return switch (role) {
+            case ROOM_NAME -> 2.9;
+            case ROOM_SIZE -> 2.1;
+            case SMALL_ROOM_NAME -> 2.2;
+            case SMALL_ROOM_SIZE -> 1.8;
+            case DIMENSION -> 2.0;
+            case NOTE -> 2.0;
+            case TAG -> 1.8;
+            case STAIR -> 1.8;
+            case SITE -> 2.1;
+            case TITLE -> 4.8;
+            case HEADING -> 2.6;
+            case BODY -> 2.0;
+            case SMALL -> 1.8;
+            case NORTH -> 1.9;
+        };
+    }
+}

@@ -1,0 +1,40 @@
+package honeylamp.plan;
+
+import java.util.Locale;
+
+/** What words of the picture are; a look says how high the capitals of each are. */
+public enum TextRole {
+    /** Names of rooms. */
+    ROOM_NAME,
+    /** Sizes and areas of rooms. */
+    ROOM_SIZE,
+    /** Names of rooms that have less space. */
+    SMALL_ROOM_NAME,
+    /** Areas of rooms that have less space. */
+    SMALL_ROOM_SIZE,
+    /** Figures of dimensions. */
+    DIMENSION,
+    /** Notes on the plan. */
+    NOTE,
+    /** Tags of openings. */
+    TAG,
+    /** Words on stairs and fixed parts. */
+    STAIR,
+    /** Names of surfaces of the site. */
+    SITE,
+    /** The title of the sheet. */
+    TITLE,
+    /** Headings on the sheet. */
+    HEADING,
+    /** Lists, notes and facts on the sheet. */
+    BODY,
+    /** Names of facts, figures of the scale bar. */
+    SMALL,
+    /** The letter at the north arrow. */
+    NORTH;
+
+    /** The name people see. */
+    public String label() {
+        return name().charAt(0) + name().substring(1).toLowerCase(Locale.ROOT).replace('_', ' ');
+    }
+}
