@@ -130,7 +130,6 @@ public class WallBench {
         return StoreyGeometry.of(plan, plan.storeys().getFirst());
     }
 
-    /** All snags. */
     @Benchmark
     public List<Snag> snags() {
         return Snags.of(geometry, plan);

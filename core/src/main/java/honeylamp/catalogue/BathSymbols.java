@@ -3,7 +3,7 @@ package honeylamp.catalogue;
 import honeylamp.catalogue.FurnishingKind.Size;
 import honeylamp.catalogue.SymbolPart.Detail;
 import honeylamp.catalogue.SymbolPart.Edge;
-import honeylamp.geometry.Path;
+import honeylamp.geometry.Figure;
 import honeylamp.geometry.Point;
 import honeylamp.plan.Role;
 
@@ -24,10 +24,10 @@ final class BathSymbols {
     }
 
     /** An egg with its round end to the front. */
-    private static Path bowl(double w, double front, double back) {
+    private static Figure bowl(double w, double front, double back) {
         var length = back - front;
         var belly = front + length * 0.52;
-        var path = Path.builder();
+        var path = Figure.builder();
         path.moveTo(-w * 0.72, back);
         path.curveTo(-w * 0.96, back - length * 0.12, -w, belly + length * 0.14, -w, belly);
         path.curveTo(-w, front + length * 0.16, -w * 0.56, front, 0, front);
@@ -45,7 +45,7 @@ final class BathSymbols {
         var rx = Math.min(w - 45, 290);
         var ry = Math.max(40, d - 75);
         var centre = new Point(0, -25);
-        pen.shape(Path.builder().ellipse(centre, rx, ry).build(), Role.WATER_SHADE, Edge.INNER, Detail.PLAIN);
+        pen.shape(Figure.builder().ellipse(centre, rx, ry).build(), Role.WATER_SHADE, Edge.INNER, Detail.PLAIN);
         pen.circle(0, centre.y(), 24, Role.METAL, Edge.INNER, Detail.DRAWN);
         KitchenSymbols.tap(pen, 0, d - 42, 100);
     }
@@ -61,7 +61,7 @@ final class BathSymbols {
         var b = -d + rim;
         var t = d - rim;
         var h = (t - b) / 2;
-        var path = Path.builder();
+        var path = Figure.builder();
         path.moveTo(l + 70, b);
         path.lineTo(r - h, b + 12);
         path.curveTo(r - h * 0.35, b + 12, r, b + h * 0.45, r, b + h);

@@ -4,7 +4,7 @@ import honeylamp.catalogue.FurnishingKind.Size;
 import honeylamp.catalogue.SymbolPart.Detail;
 import honeylamp.catalogue.SymbolPart.Edge;
 import honeylamp.catalogue.SymbolPart.Level;
-import honeylamp.geometry.Path;
+import honeylamp.geometry.Figure;
 import honeylamp.geometry.Point;
 import honeylamp.plan.Role;
 
@@ -36,7 +36,7 @@ final class KitchenSymbols {
         var stools = Math.max(1, (int) (s.widthMm() / 650));
         for (var i = 0; i < stools; i++) {
             var x = -w + s.widthMm() * (i + 0.5) / stools;
-            var seat = Path.circle(new Point(x, -d - 60), 185);
+            var seat = Figure.circle(new Point(x, -d - 60), 185);
             pen.solid(seat.flattened(4), 650);
             pen.shape(seat, Role.TIMBER_DARK, Edge.OUTLINE, Detail.PLAIN);
         }

@@ -5,7 +5,7 @@ import honeylamp.catalogue.SymbolPart.Detail;
 import honeylamp.catalogue.SymbolPart.Edge;
 import honeylamp.catalogue.SymbolPart.Level;
 import honeylamp.geometry.Affine;
-import honeylamp.geometry.Path;
+import honeylamp.geometry.Figure;
 import honeylamp.geometry.Point;
 import honeylamp.plan.Role;
 
@@ -47,7 +47,7 @@ final class LivingSymbols {
             pen.innerBox(x, -d - 12, x + inside / seats, d - back, SymbolPen.SOFT * 0.9, Role.TEXTILE, Detail.PLAIN);
             pen.inner(x + 70, d - back - 70, x + inside / seats - 70, d - back - 70, Detail.RICH);
         }
-        pen.line(Path.line(new Point(-w + arm, d - back), new Point(w - arm, d - back)), Edge.INNER, Detail.PLAIN);
+        pen.line(Figure.line(new Point(-w + arm, d - back), new Point(w - arm, d - back)), Edge.INNER, Detail.PLAIN);
         pen.inner(-w + arm, -d + 30, -w + arm, d - back, Detail.PLAIN);
         pen.inner(w - arm, -d + 30, w - arm, d - back, Detail.PLAIN);
     }
@@ -59,12 +59,12 @@ final class LivingSymbols {
     }
 
     /** A cushion with pulled-in corners and a slight bulge, about the origin. */
-    static Path pillow(double width, double depth) {
+    static Figure pillow(double width, double depth) {
         var w = width / 2;
         var d = depth / 2;
         var bx = width * 0.035;
         var by = depth * 0.07;
-        var path = Path.builder();
+        var path = Figure.builder();
         path.moveTo(-w + bx, -d + by);
         path.curveTo(-w * 0.5, -d - by * 0.4, w * 0.5, -d - by * 0.4, w - bx, -d + by);
         path.curveTo(w + bx * 0.4, -d * 0.5, w + bx * 0.4, d * 0.5, w - bx, d - by);
@@ -134,7 +134,7 @@ final class LivingSymbols {
             var d = CHAIR_DEPTH / 2;
             pen.solid(-w, -d, w, d, SEAT_HEIGHT);
             pen.box(-w, -d, w, d - 35, 55, Role.TEXTILE_WARM);
-            var back = Path.builder();
+            var back = Figure.builder();
             back.moveTo(-w - 8, d - 70);
             back.curveTo(-w * 0.6, d + 12, w * 0.6, d + 12, w + 8, d - 70);
             back.lineTo(w - 26, d - 104);
@@ -169,7 +169,7 @@ final class LivingSymbols {
             var from = -w + 1.1 * w * Seeds.unit(seed, i, 2);
             var to = Math.min(w, from + 0.4 * w + 1.2 * w * Seeds.unit(seed, i, 3));
             var bow = 9 * Seeds.signed(seed, i, 4);
-            var line = Path.builder();
+            var line = Figure.builder();
             line.moveTo(from, Math.clamp(y, -d, d));
             line.curveTo(
                     from + (to - from) * 0.35,

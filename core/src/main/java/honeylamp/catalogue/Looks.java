@@ -29,7 +29,6 @@ public final class Looks {
         return all().stream().filter(l -> l.name().equals(name)).findFirst().orElse(DAYLIGHT);
     }
 
-    /** All looks. */
     public static List<Look> all() {
         return List.of(DAYLIGHT, LATE_SUN, FLAT);
     }

@@ -5,7 +5,7 @@ import honeylamp.catalogue.SymbolPart.Detail;
 import honeylamp.catalogue.SymbolPart.Edge;
 import honeylamp.catalogue.SymbolPart.Level;
 import honeylamp.geometry.Affine;
-import honeylamp.geometry.Path;
+import honeylamp.geometry.Figure;
 import honeylamp.geometry.Point;
 import honeylamp.plan.Role;
 
@@ -55,7 +55,7 @@ final class OtherSymbols {
         var w = s.widthMm() / 2;
         var d = s.depthMm() / 2;
         pen.on(Level.FLOOR, () -> pen.box(-w - 220, -d - 420, w + 220, d + 60, 10, Role.METAL));
-        var body = Path.builder().ellipse(Point.ORIGIN, w, d).build();
+        var body = Figure.builder().ellipse(Point.ORIGIN, w, d).build();
         pen.solid(body.flattened(4), s.heightMm());
         pen.shape(body, Role.DARK, Edge.OUTLINE, Detail.PLAIN);
         pen.circle(0, d * 0.3, Math.min(75, w * 0.4), Role.METAL, Edge.INNER, Detail.PLAIN);
@@ -66,7 +66,7 @@ final class OtherSymbols {
     static void plant(SymbolPen pen, Size s) {
         var r = Math.min(s.widthMm(), s.depthMm()) / 2;
         var pot = Math.min(r * 0.52, 200);
-        pen.solid(Path.circle(Point.ORIGIN, r * 0.78).flattened(3), s.heightMm());
+        pen.solid(Figure.circle(Point.ORIGIN, r * 0.78).flattened(3), s.heightMm());
         pen.circle(0, 0, pot, Role.TIMBER_DARK, Edge.OUTLINE, Detail.PLAIN);
         pen.circle(0, 0, pot * 0.82, Role.EARTH, Edge.INNER, Detail.PLAIN);
         pen.on(Level.TOP, () -> {
@@ -81,7 +81,7 @@ final class OtherSymbols {
         for (var i = 0; i < count; i++) {
             var turn = 360.0 * (i + 0.5 * ring) / count + 16 * Seeds.signed(seed, 10L + ring, i);
             var length = reach * (0.82 + 0.18 * Seeds.unit(seed, 20L + ring, i));
-            var leaf = Path.builder();
+            var leaf = Figure.builder();
             var bend = width * 0.25 * Seeds.signed(seed, 30L + ring, i);
             leaf.moveTo(reach * 0.06, 0);
             leaf.curveTo(length * 0.35, width * 0.62, length * 0.75, width * 0.42, length, bend);
@@ -91,7 +91,7 @@ final class OtherSymbols {
             pen.within(Affine.turn(turn), () -> {
                 pen.shape(path, tone, Edge.INNER, detail);
                 pen.line(
-                        Path.line(new Point(reach * 0.1, 0), new Point(length * 0.8, bend * 0.6)),
+                        Figure.line(new Point(reach * 0.1, 0), new Point(length * 0.8, bend * 0.6)),
                         Edge.INNER,
                         Detail.RICH);
             });

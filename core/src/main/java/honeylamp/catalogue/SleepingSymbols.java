@@ -5,7 +5,7 @@ import honeylamp.catalogue.SymbolPart.Detail;
 import honeylamp.catalogue.SymbolPart.Edge;
 import honeylamp.catalogue.SymbolPart.Level;
 import honeylamp.geometry.Affine;
-import honeylamp.geometry.Path;
+import honeylamp.geometry.Figure;
 import honeylamp.plan.Role;
 
 /** Beds and the furniture beside them. */
@@ -55,8 +55,8 @@ final class SleepingSymbols {
         }
     }
 
-    private static Path coverPath(double w, double y0, double y1, double fold) {
-        var path = Path.builder();
+    private static Figure coverPath(double w, double y0, double y1, double fold) {
+        var path = Figure.builder();
         path.moveTo(-w, y1);
         path.lineTo(-w - 10, y0 + 60);
         path.curveTo(-w - 10, y0, -w + 20, y0 - 6, -w + 70, y0);

@@ -6,7 +6,7 @@ import honeylamp.catalogue.SymbolPart.Level;
 import honeylamp.catalogue.SymbolPart.Paint;
 import honeylamp.geometry.Affine;
 import honeylamp.geometry.Box;
-import honeylamp.geometry.Path;
+import honeylamp.geometry.Figure;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Ring;
 import honeylamp.plan.Role;
@@ -51,30 +51,30 @@ final class SymbolPen {
         shape(boxPath(x0, y0, x1, y1, radius), tone, Edge.INNER, detail);
     }
 
-    static Path boxPath(double x0, double y0, double x1, double y1, double radius) {
-        return Path.builder()
+    static Figure boxPath(double x0, double y0, double x1, double y1, double radius) {
+        return Figure.builder()
                 .roundedBox(new Box(Math.min(x0, x1), Math.min(y0, y1), Math.max(x0, x1), Math.max(y0, y1)), radius)
                 .build();
     }
 
     /** A filled shape. */
-    void shape(Path path, Role tone, Edge edge, Detail detail) {
+    void shape(Figure path, Role tone, Edge edge, Detail detail) {
         parts.add(new SymbolPart(path.through(frame), new Paint.Of(tone), edge, level, detail));
     }
 
     /** A line without fill. */
-    void line(Path path, Edge edge, Detail detail) {
+    void line(Figure path, Edge edge, Detail detail) {
         parts.add(new SymbolPart(path.through(frame), new Paint.None(), edge, level, detail));
     }
 
     /** A fine straight line. */
     void inner(double x0, double y0, double x1, double y1, Detail detail) {
-        line(Path.line(new Point(x0, y0), new Point(x1, y1)), Edge.INNER, detail);
+        line(Figure.line(new Point(x0, y0), new Point(x1, y1)), Edge.INNER, detail);
     }
 
     /** A fine circle, filled. */
     void circle(double x, double y, double radius, Role tone, Edge edge, Detail detail) {
-        shape(Path.circle(new Point(x, y), radius), tone, edge, detail);
+        shape(Figure.circle(new Point(x, y), radius), tone, edge, detail);
     }
 
     /** Something that throws shade over a rectangle. */

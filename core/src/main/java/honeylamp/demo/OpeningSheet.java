@@ -5,17 +5,17 @@ import honeylamp.catalogue.Palettes;
 import honeylamp.derive.LaidPlan;
 import honeylamp.derive.StoreyGeometry;
 import honeylamp.drawing.Drawing;
-import honeylamp.drawing.Face;
 import honeylamp.drawing.Ink;
 import honeylamp.drawing.Layer;
 import honeylamp.drawing.LayerKind;
 import honeylamp.drawing.Mark;
+import honeylamp.drawing.Typeface;
 import honeylamp.edit.Added;
 import honeylamp.edit.Bays;
 import honeylamp.edit.OpeningEdits;
 import honeylamp.edit.WallEdits;
 import honeylamp.geometry.Box;
-import honeylamp.geometry.Path;
+import honeylamp.geometry.Figure;
 import honeylamp.geometry.Point;
 import honeylamp.illustrate.Illustration;
 import honeylamp.illustrate.Lamp;
@@ -61,24 +61,24 @@ public final class OpeningSheet {
         var samples = samples();
         var layers = new ArrayList<Layer>();
         var words = new ArrayList<Mark>();
-        words.add(words("Openings at 1:50 and 1:100", MARGIN_MM, MARGIN_MM + 5, 4, Face.SEMIBOLD));
+        words.add(words("Openings at 1:50 and 1:100", MARGIN_MM, MARGIN_MM + 5, 4, Typeface.SEMIBOLD));
         for (var i = 0; i < samples.size(); i++) {
             var left = MARGIN_MM + FIELD_WIDTH_MM * (i % COLUMNS);
             var top = MARGIN_MM + HEADING_MM + FIELD_HEIGHT_MM * (i / COLUMNS);
-            words.add(words(samples.get(i).name, left, top, 2.1, Face.MEDIUM));
+            words.add(words(samples.get(i).name, left, top, 2.1, Typeface.MEDIUM));
             layers.addAll(drawn(samples.get(i).plan, 50, left + 20, top + AXIS_MM));
             layers.addAll(drawn(samples.get(i).plan, 100, left + 58, top + AXIS_MM));
         }
         layers.addFirst(Layer.of(
                 LayerKind.PAPER,
                 List.of(new Mark.Fill(
-                        Path.ring(new Box(0, 0, WIDTH_MM, HEIGHT_MM).ring()),
+                        Figure.ring(new Box(0, 0, WIDTH_MM, HEIGHT_MM).ring()),
                         Ink.of(Palettes.DAYLIGHT.of(Role.PAPER).argb())))));
         layers.add(Layer.of(LayerKind.LABELS, words));
         return new ComposedPage(WIDTH_MM, HEIGHT_MM, PaperFrame.atOrigin(50), "Openings", "", new Drawing(layers));
     }
 
-    private static Mark words(String text, double x, double y, double high, Face face) {
+    private static Mark words(String text, double x, double y, double high, Typeface face) {
         return new Mark.Text(
                 text,
                 new Point(x, y),

@@ -3,11 +3,11 @@ package honeylamp.demo;
 import honeylamp.catalogue.Seeds;
 import honeylamp.derive.StoreyGeometry;
 import honeylamp.drawing.AwtShapes;
-import honeylamp.drawing.Face;
 import honeylamp.drawing.TypeLine;
+import honeylamp.drawing.Typeface;
 import honeylamp.geometry.Affine;
+import honeylamp.geometry.Figure;
 import honeylamp.geometry.Outline;
-import honeylamp.geometry.Path;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Projective;
 import honeylamp.geometry.Ring;
@@ -145,7 +145,7 @@ public record SurveySheet(
         if (style == Style.RULED) {
             g.setColor(new Color(0x30, 0x30, 0x30));
             g.setStroke(new BasicStroke(2f, BasicStroke.CAP_BUTT, BasicStroke.JOIN_MITER));
-            g.draw(AwtShapes.shape(Path.line(p, q)));
+            g.draw(AwtShapes.shape(Figure.line(p, q)));
             return;
         }
         var u = q.minus(p).unit();
@@ -155,7 +155,7 @@ public record SurveySheet(
             var bow = u.left().times(1.2 * Seeds.signed(seed, index, 20 + pass));
             var s = p.minus(over).plus(shift);
             var e = q.plus(over).plus(shift);
-            var path = Path.builder();
+            var path = Figure.builder();
             path.moveTo(s.x(), s.y());
             var m1 = s.towards(e, 0.33).plus(bow);
             var m2 = s.towards(e, 0.66).minus(bow);
@@ -172,11 +172,11 @@ public record SurveySheet(
         var q = toPixels.apply(length.line().b());
         for (var end : new Point[] {p, q}) {
             var half = new Point(6, -6);
-            g.draw(AwtShapes.shape(Path.line(end.minus(half), end.plus(half))));
+            g.draw(AwtShapes.shape(Figure.line(end.minus(half), end.plus(half))));
         }
         var middle = p.towards(q, 0.5);
         var angle = Math.atan2(q.y() - p.y(), q.x() - p.x());
-        var line = TypeLine.of(Face.REGULAR, length.text(), 0);
+        var line = TypeLine.of(Typeface.REGULAR, length.text(), 0);
         var inner = (Graphics2D) g.create();
         inner.transform(AffineTransform.getTranslateInstance(middle.x(), middle.y()));
         inner.rotate(angle + 0.03 * Seeds.signed(seed, 7000 + index, 1));

@@ -133,12 +133,10 @@ public final class LaidPlan {
                         Page.of(shown.nextPage(), id, shown.pages().getFirst().sheet())));
     }
 
-    /** Its brief. */
     public Brief brief() {
         return drawn.brief();
     }
 
-    /** Its wall types. */
     public List<WallType> wallTypes() {
         return drawn.wallTypes();
     }

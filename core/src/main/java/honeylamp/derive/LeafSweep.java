@@ -1,7 +1,7 @@
 package honeylamp.derive;
 
+import honeylamp.geometry.Figure;
 import honeylamp.geometry.Outline;
-import honeylamp.geometry.Path;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Ring;
 import honeylamp.plan.Opening;
@@ -70,8 +70,10 @@ public record LeafSweep(Point hinge, Point closed, Point open, double leafMm) {
     }
 
     /** The way of the free edge. */
-    public Path arc() {
-        return Path.builder().arc(hinge, leafMm, shut().angleDeg(), sweepDeg()).build();
+    public Figure arc() {
+        return Figure.builder()
+                .arc(hinge, leafMm, shut().angleDeg(), sweepDeg())
+                .build();
     }
 
     /** What it sweeps, its arc as chords. */

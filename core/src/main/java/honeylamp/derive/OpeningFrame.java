@@ -1,7 +1,7 @@
 package honeylamp.derive;
 
 import honeylamp.geometry.Curve;
-import honeylamp.geometry.Path;
+import honeylamp.geometry.Figure;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Ring;
 import honeylamp.geometry.Segment;
@@ -57,8 +57,8 @@ public record OpeningFrame(Curve middle, double widthMm, double halfMm, Hand han
     }
 
     /** The same as a path. */
-    public Path line(double fromU, double toU, double v) {
-        return Path.line(run(fromU, toU, v).toArray(Point[]::new));
+    public Figure line(double fromU, double toU, double v) {
+        return Figure.line(run(fromU, toU, v).toArray(Point[]::new));
     }
 
     /** A strip along the wall, between two distances along it and two across. */

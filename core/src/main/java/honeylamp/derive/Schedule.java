@@ -29,7 +29,6 @@ public record Schedule(Subject subject, List<Column> columns, List<Row> rows) {
         /** Doors and plain openings. */
         DOORS("Doors"),
         WINDOWS("Windows"),
-        /** Rooms. */
         ROOMS("Rooms");
 
         private final String label;
@@ -48,7 +47,6 @@ public record Schedule(Subject subject, List<Column> columns, List<Row> rows) {
     public enum Measure {
         WORDS,
         LENGTH,
-        /** An area. */
         AREA
     }
 

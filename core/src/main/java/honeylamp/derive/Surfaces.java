@@ -36,7 +36,6 @@ public final class Surfaces {
     public enum Up {
         /** Level: up is to the left of along, seen from above. */
         LEVEL,
-        /** Plumb. */
         PLUMB
     }
 

@@ -1,6 +1,6 @@
 package honeylamp.drawing;
 
-import honeylamp.geometry.Path;
+import honeylamp.geometry.Figure;
 import java.awt.Shape;
 import java.awt.geom.Path2D;
 import java.awt.geom.PathIterator;
@@ -10,8 +10,8 @@ public final class AwtShapes {
     private AwtShapes() {}
 
     /** A shape as a path; its curves of second order become ones of third. */
-    public static Path path(Shape shape) {
-        var out = Path.builder();
+    public static Figure path(Shape shape) {
+        var out = Figure.builder();
         var at = new double[6];
         var x = 0.0;
         var y = 0.0;
@@ -42,9 +42,9 @@ public final class AwtShapes {
     }
 
     /** The path as a shape with the non-zero rule. */
-    public static Path2D shape(Path path) {
+    public static Path2D shape(Figure path) {
         var out = new Path2D.Double(Path2D.WIND_NON_ZERO);
-        path.walk(new Path.Walker() {
+        path.walk(new Figure.Walker() {
             @Override
             public void moveTo(double x, double y) {
                 out.moveTo(x, y);

@@ -2,7 +2,6 @@ package honeylamp.drawing;
 
 /** How a layer, all its marks together, meets what lies below. */
 public enum Blend {
-    /** It covers. */
     COVER,
     /** It darkens: levels are multiplied. */
     MULTIPLY,

@@ -1,6 +1,6 @@
 package honeylamp.drawing;
 
-import honeylamp.geometry.Path;
+import honeylamp.geometry.Figure;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -23,7 +23,7 @@ public record Drawing(List<Layer> layers) {
     }
 
     /** Only what lies within a path. */
-    public Drawing clipped(Path path) {
+    public Drawing clipped(Figure path) {
         return new Drawing(layers.stream()
                 .map(l -> new Layer(l.kind(), l.blend(), List.of(new Mark.Clip(path, l.marks()))))
                 .toList());

@@ -1,7 +1,7 @@
 package honeylamp.drawing;
 
 import honeylamp.geometry.Box;
-import honeylamp.geometry.Path;
+import honeylamp.geometry.Figure;
 import honeylamp.geometry.Point;
 import honeylamp.units.Checks;
 import java.util.ArrayList;
@@ -10,10 +10,10 @@ import java.util.List;
 /** One thing drawn, in paper mm with y down. Paths are filled by the non-zero rule. */
 public sealed interface Mark {
     /** A filled surface. */
-    record Fill(Path path, Ink ink) implements Mark {}
+    record Fill(Figure path, Ink ink) implements Mark {}
 
     /** A drawn line. */
-    record Stroke(Path path, Pen pen, Ink ink) implements Mark {}
+    record Stroke(Figure path, Pen pen, Ink ink) implements Mark {}
 
     /**
      * One line of text.
@@ -27,7 +27,7 @@ public sealed interface Mark {
             String text,
             Point at,
             double capHeightMm,
-            Face face,
+            Typeface face,
             double trackingEm,
             Align align,
             double turnDeg,
@@ -62,7 +62,7 @@ public sealed interface Mark {
     }
 
     /** A surface of colours that pass into each other, covering so much. */
-    record Shaded(Path path, Gradient gradient, double opacity) implements Mark {
+    record Shaded(Figure path, Gradient gradient, double opacity) implements Mark {
         /** Refuses opacities outside 0 to 1. */
         public Shaded {
             Checks.within("opacity", opacity, 0, 1);
@@ -114,7 +114,7 @@ public sealed interface Mark {
     record Picture(Grey grey, Box where) implements Mark {}
 
     /** Marks seen only inside a path. */
-    record Clip(Path path, List<Mark> inside) implements Mark {
+    record Clip(Figure path, List<Mark> inside) implements Mark {
         public Clip {
             inside = List.copyOf(inside);
         }

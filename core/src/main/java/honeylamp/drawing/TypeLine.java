@@ -43,7 +43,6 @@ public record TypeLine(List<Piece> pieces, double widthEm) {
             this.glyphs = glyphs;
         }
 
-        /** Its font. */
         public FontFile file() {
             return file;
         }
@@ -86,7 +85,7 @@ public record TypeLine(List<Piece> pieces, double widthEm) {
      *
      * @param trackingEm extra room between letters, as a share of the size
      */
-    public static TypeLine of(Face face, String text, double trackingEm) {
+    public static TypeLine of(Typeface face, String text, double trackingEm) {
         var out = new Setter(face, trackingEm);
         var chars = text.toCharArray();
         if (face.font().canDisplayUpTo(text) < 0 && !Font.textRequiresLayout(chars, 0, chars.length)) {
@@ -98,12 +97,12 @@ public record TypeLine(List<Piece> pieces, double widthEm) {
     }
 
     private static final class Setter {
-        private final Face face;
+        private final Typeface face;
         private final double trackingEm;
         private final List<Piece> pieces = new ArrayList<>();
         private double atEm;
 
-        Setter(Face face, double trackingEm) {
+        Setter(Typeface face, double trackingEm) {
             this.face = face;
             this.trackingEm = trackingEm;
         }

@@ -22,7 +22,6 @@ public final class GroundEdits {
                 id);
     }
 
-    /** Changes some ground. */
     public static Plan change(Plan plan, StoreyId storey, GroundId id, UnaryOperator<Ground> change) {
         return plan.withStorey(storey, s -> s.change(Ground.class, id, change));
     }

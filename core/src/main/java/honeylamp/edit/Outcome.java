@@ -10,7 +10,6 @@ import java.util.function.Function;
  * @param <R> what there is when it is done: the plan, alone or with what is new in it
  */
 public sealed interface Outcome<R> {
-    /** It is done. */
     record Done<R>(R made) implements Outcome<R> {}
 
     /**

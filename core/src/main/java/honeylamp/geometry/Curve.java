@@ -18,7 +18,6 @@ public sealed interface Curve permits Segment, Arc {
 
     Point b();
 
-    /** Its length. */
     double length();
 
     /** The point so many mm from {@code a}, measured along it; may lie beyond its ends. */
@@ -57,7 +56,6 @@ public sealed interface Curve permits Segment, Arc {
      */
     double areaBeyondChords(double errorMm);
 
-    /** Its middle. */
     default Point middle() {
         return at(length() / 2);
     }

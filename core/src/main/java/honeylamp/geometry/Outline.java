@@ -58,8 +58,8 @@ public record Outline(Ring shell, List<Ring> holes) {
     }
 
     /** All rings as one path; holes run the other way, so both fill rules agree. */
-    public Path path() {
-        var builder = Path.builder();
+    public Figure path() {
+        var builder = Figure.builder();
         rings().forEach(builder::ring);
         return builder.build();
     }

@@ -1,12 +1,12 @@
 package honeylamp.illustrate;
 
 import honeylamp.catalogue.ScreenColours;
-import honeylamp.drawing.Face;
 import honeylamp.drawing.Ink;
 import honeylamp.drawing.Mark;
 import honeylamp.drawing.Pen;
+import honeylamp.drawing.Typeface;
 import honeylamp.geometry.Box;
-import honeylamp.geometry.Path;
+import honeylamp.geometry.Figure;
 import honeylamp.geometry.Point;
 import honeylamp.plan.Dimension;
 import honeylamp.plan.ElementId;
@@ -55,7 +55,7 @@ public final class Captions {
     /** The place a note's words take, in paper mm. */
     private static Box box(PaperFrame frame, Note note, double highMm) {
         var at = frame.paper(note.at().point());
-        var half = Face.REGULAR.widthMm(note.text(), highMm, 0) / 2;
+        var half = Typeface.REGULAR.widthMm(note.text(), highMm, 0) / 2;
         return new Box(at.x() - half, at.y() - highMm / 2, at.x() + half, at.y() + highMm / 2).grown(AIR_MM);
     }
 
@@ -66,7 +66,7 @@ public final class Captions {
         for (var note : storey.notes()) {
             if (ids.contains(note.id())) {
                 out.add(new Mark.Stroke(
-                        Path.ring(box(frame, note, look.drafting().of(TextRole.NOTE))
+                        Figure.ring(box(frame, note, look.drafting().of(TextRole.NOTE))
                                 .ring()),
                         Pen.butt(2 * penMm),
                         HONEY));

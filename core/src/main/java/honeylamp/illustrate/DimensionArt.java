@@ -3,11 +3,11 @@ package honeylamp.illustrate;
 import honeylamp.derive.DimensionTiers.Side;
 import honeylamp.derive.DimensionTiers.SideTiers;
 import honeylamp.derive.DimensionTiers.Tier;
-import honeylamp.drawing.Face;
 import honeylamp.drawing.Mark;
+import honeylamp.drawing.Typeface;
 import honeylamp.geometry.Arc;
 import honeylamp.geometry.Box;
-import honeylamp.geometry.Path;
+import honeylamp.geometry.Figure;
 import honeylamp.geometry.Point;
 import honeylamp.plan.Dimension;
 import honeylamp.plan.TextRole;
@@ -66,8 +66,8 @@ final class DimensionArt {
     }
 
     private void tier(List<Mark> out, Tier tier, double line, List<Box> outside) {
-        var lines = Path.builder();
-        var ticks = Path.builder();
+        var lines = Figure.builder();
+        var ticks = Figure.builder();
         var stops = new ArrayList<Point>();
         for (var i = 0; i < tier.stopsMm().size(); i++) {
             var building = tier.side().alongX()
@@ -106,7 +106,7 @@ final class DimensionArt {
         return start;
     }
 
-    private static void witness(Path.Builder lines, Point building, Point stop) {
+    private static void witness(Figure.Builder lines, Point building, Point stop) {
         var way = stop.minus(building);
         if (way.length() > WITNESS_GAP_MM) {
             var unit = way.unit();
@@ -115,7 +115,7 @@ final class DimensionArt {
     }
 
     /** A short stroke at 45 degrees, rising to the right on the page. */
-    private static void tick(Path.Builder ticks, Point at) {
+    private static void tick(Figure.Builder ticks, Point at) {
         var half = TICK_MM / 2 * Math.sqrt(0.5);
         ticks.line(new Point(at.x() - half, at.y() + half), new Point(at.x() + half, at.y() - half));
     }
@@ -131,7 +131,7 @@ final class DimensionArt {
                 a = b.y() > a.y() ? b : a;
                 b = a == b ? swap : b;
             }
-            var width = Face.REGULAR.widthMm(texts.get(i), pens.cap(TextRole.DIMENSION), 0);
+            var width = Typeface.REGULAR.widthMm(texts.get(i), pens.cap(TextRole.DIMENSION), 0);
             var fits = width + 1.2 <= a.distance(b);
             var below =
                     TEXT_LIFT_MM + pens.cap(TextRole.DIMENSION) + (dropped % 2) * (pens.cap(TextRole.DIMENSION) + 0.7);
@@ -146,7 +146,7 @@ final class DimensionArt {
         var at = a.towards(b, 0.5).plus(down.times(drop));
         var turn = Math.toDegrees(Math.atan2(along.y(), along.x()));
         out.add(new Mark.Text(
-                text, at, pens.cap(TextRole.DIMENSION), Face.REGULAR, 0, Mark.Align.MIDDLE, turn, pens.ink()));
+                text, at, pens.cap(TextRole.DIMENSION), Typeface.REGULAR, 0, Mark.Align.MIDDLE, turn, pens.ink()));
     }
 
     /** Single dimensions between two points. */
@@ -159,8 +159,8 @@ final class DimensionArt {
             var shift = to.minus(from).unit().left().times(-dimension.offset().mm() / frame.scale());
             var a = from.plus(shift);
             var b = to.plus(shift);
-            var lines = Path.builder().line(a, b);
-            var ticks = Path.builder();
+            var lines = Figure.builder().line(a, b);
+            var ticks = Figure.builder();
             witness(lines, from, a);
             witness(lines, to, b);
             tick(ticks, a);
@@ -194,8 +194,8 @@ final class DimensionArt {
                 var length = Math.min(arc.radius(), RADIUS_LINE_MM * frame.scale());
                 var a = frame.paper(tip);
                 var b = frame.paper(tip.plus(inward.times(length)));
-                out.add(new Mark.Stroke(Path.builder().line(a, b).build(), pens.dimension(), pens.dimensionInk()));
-                var ticks = Path.builder();
+                out.add(new Mark.Stroke(Figure.builder().line(a, b).build(), pens.dimension(), pens.dimensionInk()));
+                var ticks = Figure.builder();
                 tick(ticks, a);
                 out.add(new Mark.Stroke(ticks.build(), pens.tick(), pens.dimensionInk()));
                 var flip = b.x() < a.x() - 1e-9 || Math.abs(b.x() - a.x()) < 1e-9 && b.y() > a.y();

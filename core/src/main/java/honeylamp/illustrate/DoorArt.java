@@ -4,7 +4,7 @@ import honeylamp.derive.FrameSizes;
 import honeylamp.derive.LeafSweep;
 import honeylamp.derive.OpeningCut;
 import honeylamp.derive.OpeningFrame;
-import honeylamp.geometry.Path;
+import honeylamp.geometry.Figure;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Ring;
 import honeylamp.plan.Opening.Hand;
@@ -111,7 +111,7 @@ final class DoorArt {
     private void arrow(OpeningFrame f, double fromU, double toU, double v) {
         var back = Math.signum(fromU - toU) * 60;
         marks.way(f.line(fromU, toU, v));
-        marks.way(Path.line(f.at(toU + back, v + 28), f.at(toU, v), f.at(toU + back, v - 28)));
+        marks.way(Figure.line(f.at(toU + back, v + 28), f.at(toU, v), f.at(toU + back, v - 28)));
     }
 
     /** Two leaves on two tracks within the wall, shown closed, each with the way it goes. */
@@ -132,7 +132,7 @@ final class DoorArt {
         var leaf = f.widthMm() - LINING;
         marks.solid(f.strip(f.widthMm() - LINING, f.widthMm(), -f.halfMm(), f.halfMm()));
         marks.clear(f.strip(-leaf, 0, -SLOT, SLOT));
-        marks.way(Path.line(f.at(0, SLOT), f.at(-leaf, SLOT), f.at(-leaf, -SLOT), f.at(0, -SLOT)));
+        marks.way(Figure.line(f.at(0, SLOT), f.at(-leaf, SLOT), f.at(-leaf, -SLOT), f.at(0, -SLOT)));
         marks.solid(f.strip(-SHOWN_OPEN * leaf, (1 - SHOWN_OPEN) * leaf, -LEAF / 2, LEAF / 2));
     }
 
@@ -164,7 +164,7 @@ final class DoorArt {
         marks.edge(f.line(0, f.widthMm(), -f.halfMm()));
         marks.solid(f.strip(LINING / 2, f.widthMm() - LINING / 2, f.halfMm() - PANEL, f.halfMm()));
         var deep = f.halfMm() + cut.opening().head().mm();
-        marks.above(
-                Path.line(f.at(0, f.halfMm()), f.at(0, deep), f.at(f.widthMm(), deep), f.at(f.widthMm(), f.halfMm())));
+        marks.above(Figure.line(
+                f.at(0, f.halfMm()), f.at(0, deep), f.at(f.widthMm(), deep), f.at(f.widthMm(), f.halfMm())));
     }
 }

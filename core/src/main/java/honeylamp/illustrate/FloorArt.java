@@ -8,7 +8,7 @@ import honeylamp.drawing.Ink;
 import honeylamp.drawing.Mark;
 import honeylamp.geometry.Affine;
 import honeylamp.geometry.Box;
-import honeylamp.geometry.Path;
+import honeylamp.geometry.Figure;
 import honeylamp.geometry.Point;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Oklch;
@@ -38,14 +38,14 @@ final class FloorArt {
     }
 
     /** The marks of one floor: clipped to {@code surface}, seeded by the room's number. */
-    Mark floor(Path surface, Box bounds, Material material, Finish finish, long seed) {
+    Mark floor(Figure surface, Box bounds, Material material, Finish finish, long seed) {
         var laid = Affine.turn(finish.directionDeg())
                 .then(Affine.move(finish.start().x().mm(), finish.start().y().mm()));
         var cover = bounds.ring().through(laid.inverse()).bounds();
         var marks = new ArrayList<Mark>();
         var ground = frame.paper(
                 bounds.grown(frame.planMm(1)).ring().through(Affine.IDENTITY).bounds());
-        var whole = Path.ring(ground.ring());
+        var whole = Figure.ring(ground.ring());
         var pattern = material.pattern();
         if (pattern instanceof Seamless seamless) {
             marks.add(new Mark.Fill(whole, ink(material.tone())));
@@ -64,8 +64,8 @@ final class FloorArt {
     }
 
     private void pieces(List<Mark> marks, List<Piece> pieces, Box bounds, Affine laid, Material material, long seed) {
-        Map<Integer, Path.Builder> byTone = new TreeMap<>();
-        var grain = Path.builder();
+        Map<Integer, Figure.Builder> byTone = new TreeMap<>();
+        var grain = Figure.builder();
         var toPaper = laid.then(frame.toPaper());
         for (var piece : pieces) {
             var ring = piece.ring().through(laid);
@@ -76,7 +76,7 @@ final class FloorArt {
             var tone = strength
                     * (material.toneSpread() * Seeds.signed(seed, piece.i(), piece.j())
                             + DRIFT * drift(seed, centre.x(), centre.y()));
-            byTone.computeIfAbsent((int) Math.round(tone / TONE_STEP), _ -> Path.builder())
+            byTone.computeIfAbsent((int) Math.round(tone / TONE_STEP), _ -> Figure.builder())
                     .ring(piece.ring().through(toPaper));
             if (material.pattern().hasGrain() && detail.showsGrain()) {
                 grain(grain, piece, toPaper, seed);
@@ -95,7 +95,7 @@ final class FloorArt {
     }
 
     /** Two or three fine lines along a block, bowed a little, never up to its edges. */
-    private static void grain(Path.Builder out, Piece piece, Affine toPaper, long seed) {
+    private static void grain(Figure.Builder out, Piece piece, Affine toPaper, long seed) {
         var corners = piece.ring().corners();
         var a = corners.get(0);
         var u = corners.get(1).minus(a);
@@ -139,8 +139,8 @@ final class FloorArt {
 
     private void pile(List<Mark> marks, Box cover, Affine toPaper, Material material, long seed) {
         var pitch = Math.max(95, frame.planMm(1.5));
-        var dark = Path.builder();
-        var light = Path.builder();
+        var dark = Figure.builder();
+        var light = Figure.builder();
         for (var j = (long) Math.floor(cover.minY() / pitch); j * pitch <= cover.maxY(); j++) {
             for (var i = (long) Math.floor(cover.minX() / pitch); i * pitch <= cover.maxX(); i++) {
                 var p = new Point(
@@ -165,7 +165,7 @@ final class FloorArt {
     private void clouds(List<Mark> marks, Box cover, Affine toPaper, Material material, long seed) {
         var pitch = 900.0;
         for (var pass = 0; pass < 2; pass++) {
-            var path = Path.builder();
+            var path = Figure.builder();
             for (var j = (long) Math.floor(cover.minY() / pitch) - 1; (j - 1) * pitch <= cover.maxY(); j++) {
                 for (var i = (long) Math.floor(cover.minX() / pitch) - 1; (i - 1) * pitch <= cover.maxX(); i++) {
                     var p = new Point(
@@ -173,7 +173,7 @@ final class FloorArt {
                             (j + Seeds.unit(seed + pass, i, 2 * j + 1)) * pitch);
                     var rx = pitch * (0.35 + 0.5 * Seeds.unit(seed + pass, i, j + 77));
                     var ry = rx * (0.4 + 0.4 * Seeds.unit(seed + pass, i, j + 99));
-                    path.path(Path.builder().ellipse(p, rx, ry).build().through(toPaper));
+                    path.path(Figure.builder().ellipse(p, rx, ry).build().through(toPaper));
                 }
             }
             marks.add(new Mark.Fill(

@@ -2,7 +2,7 @@ package honeylamp.illustrate;
 
 import honeylamp.drawing.Grey;
 import honeylamp.drawing.Mark;
-import honeylamp.geometry.Path;
+import honeylamp.geometry.Figure;
 import honeylamp.plan.Light;
 import honeylamp.plan.Look;
 import java.util.List;
@@ -49,14 +49,20 @@ final class FloorShade {
      * @param pxPerMm resolution, in pixels per paper mm
      */
     static Mark of(
-            PaperFrame frame, Path surface, List<Path> rooms, Solids solids, Look look, Light light, double pxPerMm) {
+            PaperFrame frame,
+            Figure surface,
+            List<Figure> rooms,
+            Solids solids,
+            Look look,
+            Light light,
+            double pxPerMm) {
         var around = look.cornerReach().mm() / frame.scale();
         var grid = ShadeGrid.over(surface.bounds().grown(around), pxPerMm, frame);
         var picture = new FloorShade(grid, look).picture(rooms, solids, light);
         return new Mark.Clip(surface, List.of(picture));
     }
 
-    private Mark.Picture picture(List<Path> rooms, Solids solids, Light light) {
+    private Mark.Picture picture(List<Figure> rooms, Solids solids, Light light) {
         var coverage = grid.coverage(solids.all());
         var dark = darkness(solids, coverage, light);
         var share = RoomShares.of(grid, rooms, dark, coverage, look.shadeCeiling());

@@ -4,7 +4,7 @@ import honeylamp.catalogue.Furnishings;
 import honeylamp.catalogue.SymbolPart;
 import honeylamp.drawing.Ink;
 import honeylamp.drawing.Mark;
-import honeylamp.geometry.Path;
+import honeylamp.geometry.Figure;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Role;
@@ -47,7 +47,7 @@ final class FurnitureArt {
         return out;
     }
 
-    private void part(List<Mark> out, SymbolPart part, Path path) {
+    private void part(List<Mark> out, SymbolPart part, Figure path) {
         switch (part.paint()) {
             case SymbolPart.Paint.Of(var tone) -> out.add(new Mark.Fill(path, fill(tone)));
             case SymbolPart.Paint.None() -> {}

@@ -18,8 +18,8 @@ import honeylamp.drawing.Layer;
 import honeylamp.drawing.LayerKind;
 import honeylamp.drawing.Mark;
 import honeylamp.geometry.Box;
+import honeylamp.geometry.Figure;
 import honeylamp.geometry.Outline;
-import honeylamp.geometry.Path;
 import honeylamp.geometry.Point;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Ground;
@@ -158,7 +158,7 @@ public final class Illustration {
     /** What of a picture lies within the part of the plan that is seen. */
     private Drawing seen(Drawing whole) {
         return view.crop()
-                .map(box -> whole.clipped(frame.paper(Path.ring(box.ring()))))
+                .map(box -> whole.clipped(frame.paper(Figure.ring(box.ring()))))
                 .orElse(whole);
     }
 
@@ -194,8 +194,8 @@ public final class Illustration {
     }
 
     /** The room's outline and its half of every door and plain opening, in plan mm. */
-    private Path floorSurface(Room room) {
-        var path = Path.builder().path(room.outline().path());
+    private Figure floorSurface(Room room) {
+        var path = Figure.builder().path(room.outline().path());
         for (var cut : geometry.cuts()) {
             if (!cut.opening().kind().isWindow() && cut.level() == OpeningCut.Level.CUT) {
                 side(cut, room).ifPresent(side -> path.ring(leadsOutside(cut, side) ? cut.ring() : cut.half(side)));
@@ -248,19 +248,19 @@ public final class Illustration {
     }
 
     /** All floors inside, on balconies and around the building, in paper mm. */
-    private Path shadedSurface() {
-        var path = Path.builder();
+    private Figure shadedSurface() {
+        var path = Figure.builder();
         for (var room : geometry.rooms()) {
             path.path(frame.paper(floorSurface(room)));
         }
         for (var part : geometry.storey().structures()) {
             if (part.is(Structure.Kind.BALCONY)) {
-                path.path(frame.paper(Path.ring(part.footprint())));
+                path.path(frame.paper(Figure.ring(part.footprint())));
             }
         }
         for (var ground : geometry.storey().grounds()) {
             if (ground.use() != Ground.Use.PLOT) {
-                path.path(frame.paper(Path.ring(ground.ring())));
+                path.path(frame.paper(Figure.ring(ground.ring())));
             }
         }
         return path.build();

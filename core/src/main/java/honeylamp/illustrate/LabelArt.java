@@ -9,12 +9,12 @@ import honeylamp.derive.Picking;
 import honeylamp.derive.Room;
 import honeylamp.derive.StoreyGeometry;
 import honeylamp.derive.Tags;
-import honeylamp.drawing.Face;
 import honeylamp.drawing.Ink;
 import honeylamp.drawing.Mark;
+import honeylamp.drawing.Typeface;
 import honeylamp.geometry.Box;
+import honeylamp.geometry.Figure;
 import honeylamp.geometry.Outline;
-import honeylamp.geometry.Path;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Regions;
 import honeylamp.geometry.Segment;
@@ -63,7 +63,7 @@ final class LabelArt {
     }
 
     /** One line of a label. */
-    record Line(String text, double height, Face face, double tracking) {
+    record Line(String text, double height, Typeface face, double tracking) {
         double width() {
             return face.widthMm(text, height, tracking);
         }
@@ -153,8 +153,8 @@ final class LabelArt {
     }
 
     private void leader(List<Mark> out, Segment line) {
-        out.add(new Mark.Stroke(Path.line(line.a(), line.b()), pens.dimension(), pens.dimensionInk()));
-        out.add(new Mark.Fill(Path.circle(line.b(), LEADER_DOT_MM), pens.dimensionInk()));
+        out.add(new Mark.Stroke(Figure.line(line.a(), line.b()), pens.dimension(), pens.dimensionInk()));
+        out.add(new Mark.Fill(Figure.circle(line.b(), LEADER_DOT_MM), pens.dimensionInk()));
     }
 
     /** What labels keep off: furniture, posts, stairs, and the swing of doors. */
@@ -214,10 +214,13 @@ final class LabelArt {
     private List<List<Line>> forms(Room room, Outline outline) {
         var middle = LabelSpot.freest(outline).centre();
         var name = room.name().toUpperCase(Locale.ROOT);
-        var area = new Line(AreaText.shown(room.areaMm2(), units), pens.cap(TextRole.ROOM_SIZE), Face.REGULAR, 0);
+        var area = new Line(AreaText.shown(room.areaMm2(), units), pens.cap(TextRole.ROOM_SIZE), Typeface.REGULAR, 0);
         var clear = new Line(
-                clearText(LabelSpot.clearSize(room.outline(), middle)), pens.cap(TextRole.ROOM_SIZE), Face.REGULAR, 0);
-        var small = new Line(area.text, pens.cap(TextRole.SMALL_ROOM_SIZE), Face.REGULAR, 0);
+                clearText(LabelSpot.clearSize(room.outline(), middle)),
+                pens.cap(TextRole.ROOM_SIZE),
+                Typeface.REGULAR,
+                0);
+        var small = new Line(area.text, pens.cap(TextRole.SMALL_ROOM_SIZE), Typeface.REGULAR, 0);
         return List.of(
                 List.of(name(name, pens.cap(TextRole.ROOM_NAME)), area, clear),
                 List.of(name(name, pens.cap(TextRole.ROOM_NAME)), area),
@@ -226,7 +229,7 @@ final class LabelArt {
     }
 
     private static Line name(String text, double height) {
-        return new Line(text, height, Face.MEDIUM, TRACKING);
+        return new Line(text, height, Typeface.MEDIUM, TRACKING);
     }
 
     /** The name in two lines where it has words to break between. */
@@ -277,7 +280,7 @@ final class LabelArt {
     }
 
     private void plate(List<Mark> out, Point centre, List<Line> lines) {
-        var path = Path.builder()
+        var path = Figure.builder()
                 .roundedBox(box(centre, lines).grown(PLATE_AIR_MM), 1)
                 .build();
         out.add(new Mark.Fill(path, new Ink(pens.colour(Role.PAPER).argb(), 0.86)));
@@ -305,7 +308,7 @@ final class LabelArt {
         for (var note : notes) {
             var high = pens.cap(TextRole.NOTE);
             var at = frame.paper(note.at().point()).plus(new Point(0, high / 2));
-            out.add(new Mark.Text(note.text(), at, high, Face.REGULAR, 0, Mark.Align.MIDDLE, 0, pens.ink()));
+            out.add(new Mark.Text(note.text(), at, high, Typeface.REGULAR, 0, Mark.Align.MIDDLE, 0, pens.ink()));
         }
         return out;
     }

@@ -3,7 +3,7 @@ package honeylamp.illustrate;
 import honeylamp.derive.OpeningCut;
 import honeylamp.derive.OpeningFrame;
 import honeylamp.drawing.Mark;
-import honeylamp.geometry.Path;
+import honeylamp.geometry.Figure;
 import honeylamp.plan.OpeningKind;
 import java.util.ArrayList;
 import java.util.List;
@@ -56,7 +56,7 @@ final class OpeningArt {
 
     private static void hidden(OpeningMarks marks, OpeningCut cut) {
         var f = OpeningFrame.of(cut);
-        marks.within(Path.ring(f.strip(0, f.widthMm(), -HIDDEN_SHARE * f.halfMm(), HIDDEN_SHARE * f.halfMm())));
+        marks.within(Figure.ring(f.strip(0, f.widthMm(), -HIDDEN_SHARE * f.halfMm(), HIDDEN_SHARE * f.halfMm())));
     }
 
     /** The edges of the wall above; of an arch also its curve. */
@@ -71,8 +71,9 @@ final class OpeningArt {
             var start = f.at(0, f.halfMm()).minus(centre);
             var end = f.at(f.widthMm(), f.halfMm()).minus(centre);
             var sweep = ((end.angleDeg() - start.angleDeg() + 540) % 360) - 180;
-            marks.above(
-                    Path.builder().arc(centre, radius, start.angleDeg(), sweep).build());
+            marks.above(Figure.builder()
+                    .arc(centre, radius, start.angleDeg(), sweep)
+                    .build());
         }
     }
 }

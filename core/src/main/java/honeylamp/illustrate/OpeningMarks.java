@@ -3,7 +3,7 @@ package honeylamp.illustrate;
 import honeylamp.drawing.Ink;
 import honeylamp.drawing.Mark;
 import honeylamp.drawing.Pen;
-import honeylamp.geometry.Path;
+import honeylamp.geometry.Figure;
 import honeylamp.geometry.Ring;
 import honeylamp.plan.Role;
 import java.util.ArrayList;
@@ -45,33 +45,33 @@ final class OpeningMarks {
     }
 
     private void fill(Ring ring, Ink ink, Pen pen) {
-        var path = frame.paper(Path.ring(ring));
+        var path = frame.paper(Figure.ring(ring));
         seen.add(new Mark.Fill(path, ink));
         seen.add(new Mark.Stroke(path, pen, pens.ink()));
     }
 
     /** The bare paper, under what stands in a wall. */
     void clear(Ring ring) {
-        seen.add(new Mark.Fill(frame.paper(Path.ring(ring)), pens.ink(Role.PAPER)));
+        seen.add(new Mark.Fill(frame.paper(Figure.ring(ring)), pens.ink(Role.PAPER)));
     }
 
     /** An edge of the wall, as of a sill. */
-    void edge(Path path) {
+    void edge(Figure path) {
         seen.add(new Mark.Stroke(frame.paper(path), pens.leaf(), pens.ink()));
     }
 
     /** The way a leaf takes. */
-    void way(Path path) {
+    void way(Figure path) {
         seen.add(new Mark.Stroke(frame.paper(path), pens.swing(), pens.swingInk()));
     }
 
     /** An edge above the height at which the plan is cut. */
-    void above(Path path) {
+    void above(Figure path) {
         overhead.add(new Mark.Stroke(frame.paper(path), pens.overhead(), pens.swingInk()));
     }
 
     /** An edge hidden by the wall it lies in: light dashes on the dark cut. */
-    void within(Path path) {
+    void within(Figure path) {
         seen.add(new Mark.Stroke(frame.paper(path), pens.overhead(), pens.ink(Role.PAPER)));
     }
 }

@@ -2,8 +2,8 @@ package honeylamp.illustrate;
 
 import honeylamp.geometry.Affine;
 import honeylamp.geometry.Box;
+import honeylamp.geometry.Figure;
 import honeylamp.geometry.Outline;
-import honeylamp.geometry.Path;
 import honeylamp.geometry.Point;
 import honeylamp.units.Checks;
 
@@ -40,12 +40,12 @@ public record PaperFrame(double scale, double originX, double originY) {
     }
 
     /** A plan path on paper. */
-    public Path paper(Path plan) {
+    public Figure paper(Figure plan) {
         return plan.through(toPaper());
     }
 
     /** A plan surface on paper. */
-    public Path paper(Outline plan) {
+    public Figure paper(Outline plan) {
         return paper(plan.path());
     }
 

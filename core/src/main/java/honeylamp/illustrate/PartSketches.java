@@ -8,7 +8,7 @@ import honeylamp.drawing.Ink;
 import honeylamp.drawing.Mark;
 import honeylamp.drawing.Pen;
 import honeylamp.geometry.Affine;
-import honeylamp.geometry.Path;
+import honeylamp.geometry.Figure;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Ring;
 import honeylamp.geometry.Segment;
@@ -45,7 +45,7 @@ public final class PartSketches {
             out.addAll(art.cut(List.of(part)));
             out.addAll(art.overhead(List.of(part)));
         }
-        out.add(new Mark.Stroke(frame.paper(Path.ring(part.footprint())), Pen.butt(1.6 * penMm), HONEY));
+        out.add(new Mark.Stroke(frame.paper(Figure.ring(part.footprint())), Pen.butt(1.6 * penMm), HONEY));
         return out;
     }
 
@@ -53,10 +53,11 @@ public final class PartSketches {
     public static List<Mark> outline(PaperFrame frame, List<Point> corners, double penMm) {
         var out = new ArrayList<Mark>();
         if (corners.size() > 2) {
-            out.add(new Mark.Fill(frame.paper(Path.ring(new Ring(corners))), HONEY.at(0.14)));
+            out.add(new Mark.Fill(frame.paper(Figure.ring(new Ring(corners))), HONEY.at(0.14)));
         }
         if (corners.size() > 1) {
-            out.add(new Mark.Stroke(frame.paper(Path.line(corners.toArray(Point[]::new))), Pen.butt(2 * penMm), HONEY));
+            out.add(new Mark.Stroke(
+                    frame.paper(Figure.line(corners.toArray(Point[]::new))), Pen.butt(2 * penMm), HONEY));
             out.add(Sketches.line(frame, new Segment(corners.getLast(), corners.getFirst()), penMm, true));
         }
         return out;
@@ -65,10 +66,10 @@ public final class PartSketches {
     /** Where a copy of a unit stands, or would: its walls as a wash, and its rooms' edges. */
     public static List<Mark> unit(
             PaperFrame frame, StoreyGeometry drawn, UnitContents contents, Affine placing, double penMm) {
-        var walls = Path.builder();
+        var walls = Figure.builder();
         for (var wall : contents.walls()) {
             for (var piece : drawn.network().of(wall.id())) {
-                walls.path(frame.paper(Path.ring(piece.body().through(placing))));
+                walls.path(frame.paper(Figure.ring(piece.body().through(placing))));
             }
         }
         var out = new ArrayList<Mark>();

@@ -9,7 +9,7 @@ import honeylamp.drawing.Mark;
 import honeylamp.drawing.Pen;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Curve;
-import honeylamp.geometry.Path;
+import honeylamp.geometry.Figure;
 import honeylamp.geometry.Point;
 import honeylamp.plan.Palette;
 import honeylamp.plan.Role;
@@ -202,7 +202,7 @@ public final class RaisedGlance {
         if (way.x() <= 0) {
             return; // it looks away: counter-clockwise, what runs to the right faces the viewer
         }
-        var path = Path.line(seen(a, 0), seen(b, 0), seen(b, part.toMm), seen(a, part.toMm));
+        var path = Figure.line(seen(a, 0), seen(b, 0), seen(b, part.toMm), seen(a, part.toMm));
         var ink = Ink.of(palette.of(Role.WALL_SIDE)
                 .lighter(0.10 * way.y() / way.length())
                 .argb());
@@ -210,7 +210,7 @@ public final class RaisedGlance {
         out.add(new Mark.Stroke(path, Pen.round(0.5), ink)); // covers the seam to the next part
     }
 
-    private Path outline(List<Point> ring, double highMm) {
-        return Path.line(ring.stream().map(p -> seen(p, highMm)).toArray(Point[]::new));
+    private Figure outline(List<Point> ring, double highMm) {
+        return Figure.line(ring.stream().map(p -> seen(p, highMm)).toArray(Point[]::new));
     }
 }

@@ -5,7 +5,7 @@ import honeylamp.derive.LaidView;
 import honeylamp.drawing.Ink;
 import honeylamp.drawing.Mark;
 import honeylamp.drawing.Pen;
-import honeylamp.geometry.Path;
+import honeylamp.geometry.Figure;
 import honeylamp.geometry.Point;
 import honeylamp.plan.ElementId.RoomId;
 import honeylamp.plan.Showing;
@@ -39,13 +39,13 @@ public final class RoomNames {
     public static List<Mark> held(LaidView view, PaperFrame frame, RoomId room, double penMm) {
         var out = new ArrayList<Mark>();
         art(view, frame).placedByHand(room).ifPresent(name -> {
-            out.add(held(Path.ring(name.box().grown(AIR_MM).ring()), penMm));
-            name.leader().ifPresent(line -> out.add(held(Path.line(line.a(), line.b()), penMm)));
+            out.add(held(Figure.ring(name.box().grown(AIR_MM).ring()), penMm));
+            name.leader().ifPresent(line -> out.add(held(Figure.line(line.a(), line.b()), penMm)));
         });
         return out;
     }
 
-    private static Mark held(Path path, double penMm) {
+    private static Mark held(Figure path, double penMm) {
         return new Mark.Stroke(path, Pen.butt(2 * penMm), Ink.of(ScreenColours.HONEY.argb()));
     }
 

@@ -1,6 +1,6 @@
 package honeylamp.illustrate;
 
-import honeylamp.geometry.Path;
+import honeylamp.geometry.Figure;
 import java.util.Arrays;
 import java.util.List;
 
@@ -23,7 +23,7 @@ final class RoomShares {
     private final float[] dark;
     private final float[] coverage;
 
-    private RoomShares(ShadeGrid grid, List<Path> rooms, float[] dark, float[] coverage) {
+    private RoomShares(ShadeGrid grid, List<Figure> rooms, float[] dark, float[] coverage) {
         this.grid = grid;
         this.rooms = grid.numbered(rooms);
         this.grown = grid.numbered(rooms, GROWN_MM);
@@ -39,7 +39,7 @@ final class RoomShares {
      * @param coverage the share of every pixel that something stands on
      * @param ceiling the most that may be lost in the mean of a room
      */
-    static float[] of(ShadeGrid grid, List<Path> rooms, float[] dark, float[] coverage, double ceiling) {
+    static float[] of(ShadeGrid grid, List<Figure> rooms, float[] dark, float[] coverage, double ceiling) {
         return new RoomShares(grid, rooms, dark, coverage).shares(ceiling);
     }
 

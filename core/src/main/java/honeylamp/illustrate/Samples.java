@@ -10,8 +10,8 @@ import honeylamp.drawing.Layer;
 import honeylamp.drawing.LayerKind;
 import honeylamp.drawing.Mark;
 import honeylamp.geometry.Box;
+import honeylamp.geometry.Figure;
 import honeylamp.geometry.Outline;
-import honeylamp.geometry.Path;
 import honeylamp.geometry.Regions;
 import honeylamp.plan.ElementId.FurnishingId;
 import honeylamp.plan.ElementId.GroundId;
@@ -85,7 +85,7 @@ public final class Samples {
         var solid = Regions.difference(
                 List.of(Outline.of(new Box(-widthMm / 2, -half, widthMm / 2, half).ring())),
                 List.of(Outline.of(cut.hole())));
-        var poche = Path.builder();
+        var poche = Figure.builder();
         solid.forEach(o -> poche.path(frame.paper(o)));
         var marks = new ArrayList<Mark>();
         marks.add(new Mark.Fill(poche.build(), pens.ink(Role.POCHE)));
@@ -159,7 +159,7 @@ public final class Samples {
         var frame = PaperFrame.atOrigin(SCALE);
         var floors = new FloorArt(frame, Pens.usual(SCALE), 1);
         var box = new Box(-widthMm / 2, -widthMm / 2, widthMm / 2, widthMm / 2);
-        var mark = floors.floor(Path.ring(box.ring()), box, material, Finish.of(material.key()), 3);
+        var mark = floors.floor(Figure.ring(box.ring()), box, material, Finish.of(material.key()), 3);
         return new Drawing(List.of(Layer.of(LayerKind.FLOOR, List.of(mark))));
     }
 }

@@ -2,7 +2,7 @@ package honeylamp.illustrate;
 
 import honeylamp.drawing.AwtShapes;
 import honeylamp.geometry.Box;
-import honeylamp.geometry.Path;
+import honeylamp.geometry.Figure;
 import honeylamp.illustrate.Solids.Solid;
 import java.awt.BasicStroke;
 import java.awt.Color;
@@ -82,12 +82,12 @@ record ShadeGrid(Box bounds, double pxPerMm, PaperFrame frame, int width, int he
     }
 
     /** For every pixel the number of the surface it lies in, from 1; 0 outside all. At most 255. */
-    byte[] numbered(List<Path> surfaces) {
+    byte[] numbered(List<Figure> surfaces) {
         return drawn(1, RenderingHints.VALUE_ANTIALIAS_OFF, g -> number(g, surfaces, false));
     }
 
     /** The same, with each surface grown by so many plan mm where no other lies. */
-    byte[] numbered(List<Path> surfaces, double grownMm) {
+    byte[] numbered(List<Figure> surfaces, double grownMm) {
         return drawn(1, RenderingHints.VALUE_ANTIALIAS_OFF, g -> {
             g.setStroke(new BasicStroke((float) (2 * grownMm / frame.scale())));
             number(g, surfaces, true);
@@ -95,7 +95,7 @@ record ShadeGrid(Box bounds, double pxPerMm, PaperFrame frame, int width, int he
         });
     }
 
-    private static void number(Graphics2D g, List<Path> surfaces, boolean edges) {
+    private static void number(Graphics2D g, List<Figure> surfaces, boolean edges) {
         for (var i = 0; i < Math.min(LEVELS, surfaces.size()); i++) {
             g.setColor(new Color(i + 1, i + 1, i + 1));
             var shape = AwtShapes.shape(surfaces.get(i));

@@ -4,13 +4,13 @@ import honeylamp.catalogue.Grounds;
 import honeylamp.catalogue.Seeds;
 import honeylamp.derive.Picking;
 import honeylamp.derive.StoreyGeometry;
-import honeylamp.drawing.Face;
 import honeylamp.drawing.Ink;
 import honeylamp.drawing.Mark;
 import honeylamp.drawing.Pen;
+import honeylamp.drawing.Typeface;
 import honeylamp.geometry.Box;
+import honeylamp.geometry.Figure;
 import honeylamp.geometry.Outline;
-import honeylamp.geometry.Path;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Regions;
 import honeylamp.plan.Finish;
@@ -63,7 +63,7 @@ final class SiteArt {
 
     private void surface(List<Mark> out, Ground ground) {
         var ring = ground.ring();
-        var path = Path.ring(ring);
+        var path = Figure.ring(ring);
         if (lamp != Lamp.DRAFT) {
             var finish = new Finish("", 0, ground.corners().getFirst());
             var seed = ground.id().seed();
@@ -96,26 +96,26 @@ final class SiteArt {
     private void shrub(List<Mark> out, Point at, double radius, long seed) {
         var tone = pens.colour(LEAVES.get((int) (Seeds.unit(seed, 1, 2) * 2.999)));
         var lobes = 9;
-        var edge = Path.builder();
+        var edge = Figure.builder();
         for (var k = 0; k < lobes; k++) {
             var around = at.plus(Point.direction(360.0 * k / lobes + 40 * Seeds.unit(seed, 3, k))
                     .times(radius * 0.62));
-            edge.path(Path.circle(around, radius * (0.40 + 0.10 * Seeds.unit(seed, 4, k))));
+            edge.path(Figure.circle(around, radius * (0.40 + 0.10 * Seeds.unit(seed, 4, k))));
         }
-        edge.path(Path.circle(at, radius * 0.7));
+        edge.path(Figure.circle(at, radius * 0.7));
         var whole = frame.paper(edge.build());
         out.add(new Mark.Stroke(
                 whole, pens.furniture(), Ink.of(tone.lighter(-0.14).argb())));
         out.add(new Mark.Fill(whole, Ink.of(tone.argb())));
         var light = at.plus(new Point(-0.22 * radius, 0.26 * radius));
         out.add(new Mark.Fill(
-                frame.paper(Path.circle(light, radius * 0.46)),
+                frame.paper(Figure.circle(light, radius * 0.46)),
                 Ink.of(tone.lighter(0.07).argb())));
     }
 
     private void plot(List<Mark> out, Ground plot) {
         var ring = plot.ring();
-        out.add(new Mark.Stroke(frame.paper(Path.ring(ring)), pens.plot(), pens.ink()));
+        out.add(new Mark.Stroke(frame.paper(Figure.ring(ring)), pens.plot(), pens.ink()));
         if (plot.setback().mm() > 0) {
             for (var line :
                     Regions.softened(List.of(Outline.of(ring)), -plot.setback().mm())) {
@@ -130,7 +130,7 @@ final class SiteArt {
         for (var part : parts) {
             if (part.form() instanceof ParkingBay) {
                 var b = part.box();
-                var lines = Path.builder()
+                var lines = Figure.builder()
                         .line(
                                 new Point(b.minX(), b.minY()),
                                 new Point(b.minX(), b.maxY()),
@@ -168,15 +168,15 @@ final class SiteArt {
         var l = car.length().mm() / 2;
         var cabinFront = l - (car == Car.LARGE ? 0.24 : 0.30) * 2 * l;
         var cabinBack = -l + (car == Car.LARGE ? 0.05 : 0.12) * 2 * l;
-        var body = Path.builder().roundedBox(new Box(-w, -l, w, l), 0.42 * w);
-        var mirrors = Path.builder()
+        var body = Figure.builder().roundedBox(new Box(-w, -l, w, l), 0.42 * w);
+        var mirrors = Figure.builder()
                 .roundedBox(new Box(-w - 150, cabinFront - 330, -w + 30, cabinFront - 210), 50)
                 .roundedBox(new Box(w - 30, cabinFront - 330, w + 150, cabinFront - 210), 50)
                 .build()
                 .through(toPaper);
         painted(out, mirrors, pens.colour(Role.CAR), pens.furnitureInner());
         painted(out, body.build().through(toPaper), pens.colour(Role.CAR), pens.furniture());
-        var glass = Path.builder()
+        var glass = Figure.builder()
                 .line(
                         new Point(-0.80 * w, cabinFront),
                         new Point(0, cabinFront + 0.10 * w),
@@ -192,10 +192,10 @@ final class SiteArt {
         var roof = new Box(-0.68 * w, cabinBack + 0.28 * w, 0.68 * w, cabinFront - 0.62 * w);
         painted(
                 out,
-                Path.builder().roundedBox(roof, 0.16 * w).build().through(toPaper),
+                Figure.builder().roundedBox(roof, 0.16 * w).build().through(toPaper),
                 pens.colour(Role.CAR_ROOF),
                 pens.furnitureInner());
-        var seams = Path.builder()
+        var seams = Figure.builder()
                 .line(new Point(-0.66 * w, cabinFront + 0.14 * w), new Point(-0.52 * w, l - 0.10 * w))
                 .line(new Point(0.66 * w, cabinFront + 0.14 * w), new Point(0.52 * w, l - 0.10 * w))
                 .line(
@@ -207,7 +207,7 @@ final class SiteArt {
         out.add(new Mark.Stroke(seams, pens.furnitureInner(), pens.innerInk()));
     }
 
-    private void painted(List<Mark> out, Path path, Oklch tone, Pen pen) {
+    private void painted(List<Mark> out, Figure path, Oklch tone, Pen pen) {
         if (lamp != Lamp.DRAFT) {
             out.add(new Mark.Fill(path, Ink.of(tone.argb())));
         }
@@ -251,17 +251,19 @@ final class SiteArt {
         free.stream()
                 .map(o -> Regions.freestPoint(o, 30))
                 .max(Comparator.comparingDouble(Regions.Clearing::radiusMm))
-                .filter(c -> c.radiusMm() > frame.planMm(Face.REGULAR.widthMm(words, pens.cap(TextRole.SITE), 0) / 2))
+                .filter(c ->
+                        c.radiusMm() > frame.planMm(Typeface.REGULAR.widthMm(words, pens.cap(TextRole.SITE), 0) / 2))
                 .ifPresent(c -> {
                     var at = frame.paper(c.centre());
-                    out.add(text(words, at, Face.REGULAR));
-                    if (c.radiusMm() > frame.planMm(Face.REGULAR.widthMm(area, pens.cap(TextRole.SITE), 0) / 2 + 1)) {
-                        out.add(text(area, at.plus(new Point(0, pens.cap(TextRole.SITE) * 1.75)), Face.REGULAR));
+                    out.add(text(words, at, Typeface.REGULAR));
+                    if (c.radiusMm()
+                            > frame.planMm(Typeface.REGULAR.widthMm(area, pens.cap(TextRole.SITE), 0) / 2 + 1)) {
+                        out.add(text(area, at.plus(new Point(0, pens.cap(TextRole.SITE) * 1.75)), Typeface.REGULAR));
                     }
                 });
     }
 
-    private Mark text(String words, Point at, Face face) {
+    private Mark text(String words, Point at, Typeface face) {
         return new Mark.Text(words, at, pens.cap(TextRole.SITE), face, 0, Mark.Align.MIDDLE, 0, pens.ink());
     }
 }

@@ -7,15 +7,15 @@ import honeylamp.derive.Dissection;
 import honeylamp.derive.OpeningCut;
 import honeylamp.derive.Picking;
 import honeylamp.derive.StoreyGeometry;
-import honeylamp.drawing.Face;
 import honeylamp.drawing.Ink;
 import honeylamp.drawing.Mark;
 import honeylamp.drawing.Pen;
+import honeylamp.drawing.Typeface;
 import honeylamp.geometry.Affine;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Curve;
+import honeylamp.geometry.Figure;
 import honeylamp.geometry.Outline;
-import honeylamp.geometry.Path;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Segment;
 import honeylamp.plan.Boundary;
@@ -53,14 +53,14 @@ public final class Sketches {
 
     /** Walls about to be: bodies in honey, edges clear. */
     public static List<Mark> walls(PaperFrame frame, StoreyGeometry geometry, double penMm) {
-        var path = Path.builder();
+        var path = Figure.builder();
         geometry.network().poche().forEach(o -> path.path(frame.paper(o)));
         return filled(path.build(), penMm);
     }
 
     /** Bodies of walls about to be. */
     public static List<Mark> bodies(PaperFrame frame, List<Outline> bodies, double penMm) {
-        var path = Path.builder();
+        var path = Figure.builder();
         bodies.forEach(o -> path.path(frame.paper(o)));
         return filled(path.build(), penMm);
     }
@@ -69,17 +69,17 @@ public final class Sketches {
     public static List<Mark> picked(
             PaperFrame frame, StoreyGeometry geometry, Collection<ElementId> ids, double penMm) {
         var out = new ArrayList<Mark>();
-        var washed = Path.builder();
+        var washed = Figure.builder();
         geometry.storey().elements().all().filter(e -> ids.contains(e.id())).forEach(element -> {
             switch (element) {
                 case Wall w ->
-                    geometry.network().of(w.id()).forEach(p -> washed.path(frame.paper(Path.ring(p.body()))));
-                case Opening o -> geometry.cut(o.id()).ifPresent(c -> washed.path(frame.paper(Path.ring(c.ring()))));
-                case Furnishing f -> washed.path(frame.paper(Path.ring(Picking.footprint(f))));
-                case Structure x -> washed.path(frame.paper(Path.ring(x.footprint())));
+                    geometry.network().of(w.id()).forEach(p -> washed.path(frame.paper(Figure.ring(p.body()))));
+                case Opening o -> geometry.cut(o.id()).ifPresent(c -> washed.path(frame.paper(Figure.ring(c.ring()))));
+                case Furnishing f -> washed.path(frame.paper(Figure.ring(Picking.footprint(f))));
+                case Structure x -> washed.path(frame.paper(Figure.ring(x.footprint())));
                 case SettingOutLine l -> out.add(line(frame, endless(l), 2 * penMm, false));
                 case Ground g -> {
-                    out.add(new Mark.Stroke(frame.paper(Path.ring(g.ring())), Pen.butt(2.4 * penMm), HONEY));
+                    out.add(new Mark.Stroke(frame.paper(Figure.ring(g.ring())), Pen.butt(2.4 * penMm), HONEY));
                     g.corners().forEach(c -> out.addAll(handle(frame, c.point(), 4.5 * penMm, penMm)));
                 }
                 case Underlay u -> // its edge only: a wash would hide what is to be traced
@@ -110,13 +110,13 @@ public final class Sketches {
     public static List<Mark> ghost(
             PaperFrame frame, StoreyGeometry geometry, Length across, Length up, double strength) {
         var moved = Affine.move(across.mm(), up.mm());
-        var path = Path.builder();
+        var path = Figure.builder();
         geometry.poche().forEach(o -> path.path(frame.paper(o.through(moved))));
         var walls = path.build();
-        var parts = Path.builder();
+        var parts = Figure.builder();
         geometry.storey()
                 .structures()
-                .forEach(s -> parts.path(frame.paper(Path.ring(s.footprint().through(moved)))));
+                .forEach(s -> parts.path(frame.paper(Figure.ring(s.footprint().through(moved)))));
         var fixed = parts.build();
         var out = new ArrayList<Mark>();
         if (!walls.isEmpty()) {
@@ -134,7 +134,7 @@ public final class Sketches {
         var out = new ArrayList<Mark>();
         for (var i = 0; i < dissection.parts().size(); i++) {
             var part = dissection.parts().get(i);
-            var path = frame.paper(Path.ring(part.outline()));
+            var path = frame.paper(Figure.ring(part.outline()));
             out.add(new Mark.Fill(path, NOTE.at(part.areaMm2() < 0 ? 0.06 : 0.14)));
             out.add(new Mark.Stroke(path, Pen.butt(1.2 * penMm), NOTE));
         }
@@ -145,7 +145,7 @@ public final class Sketches {
         return out;
     }
 
-    private static List<Mark> filled(Path path, double penMm) {
+    private static List<Mark> filled(Figure path, double penMm) {
         return path.isEmpty()
                 ? List.of()
                 : List.of(new Mark.Fill(path, WASH), new Mark.Stroke(path, Pen.butt(1.5 * penMm), HONEY));
@@ -162,14 +162,14 @@ public final class Sketches {
         if (Furnishings.of(piece.kind()).isEmpty()) {
             return out;
         }
-        out.add(new Mark.Stroke(frame.paper(Path.ring(Picking.footprint(piece))), Pen.butt(1.5 * penMm), HONEY));
+        out.add(new Mark.Stroke(frame.paper(Figure.ring(Picking.footprint(piece))), Pen.butt(1.5 * penMm), HONEY));
         return out;
     }
 
     /** An opening as it will look: its cut cleared of poché, with leaf or glass. */
     public static List<Mark> opening(Look look, PaperFrame frame, OpeningCut cut, double penMm) {
         var pens = Pens.of(look, frame.scale());
-        var ring = frame.paper(Path.ring(cut.ring()));
+        var ring = frame.paper(Figure.ring(cut.ring()));
         var out = new ArrayList<Mark>();
         out.add(new Mark.Fill(ring, Ink.of(ScreenColours.PAPER.argb())));
         out.addAll(new OpeningArt(frame, pens).all(List.of(cut)));
@@ -179,7 +179,7 @@ public final class Sketches {
 
     /** What meets where it should not, in the colour of what is wrong. */
     public static List<Mark> conflict(PaperFrame frame, List<Outline> parts, double penMm) {
-        var path = Path.builder();
+        var path = Figure.builder();
         parts.forEach(o -> path.path(frame.paper(o)));
         var shape = path.build();
         return List.of(new Mark.Fill(shape, WRONG.at(0.35)), new Mark.Stroke(shape, Pen.butt(1.5 * penMm), WRONG));
@@ -187,7 +187,7 @@ public final class Sketches {
 
     /** An opening for which there is no room: crossed out where it was wanted. */
     public static List<Mark> noRoom(PaperFrame frame, OpeningCut cut, double penMm) {
-        var crossed = Path.builder()
+        var crossed = Figure.builder()
                 .ring(cut.ring())
                 .line(cut.left().a(), cut.right().b())
                 .line(cut.right().a(), cut.left().b())
@@ -199,7 +199,7 @@ public final class Sketches {
     public static Mark line(PaperFrame frame, Curve line, double penMm, boolean dashed) {
         var pen = Pen.butt(1.2 * penMm);
         return new Mark.Stroke(
-                frame.paper(Path.line(points(line))), dashed ? pen.dashed(5 * penMm, 4 * penMm) : pen, HONEY);
+                frame.paper(Figure.line(points(line))), dashed ? pen.dashed(5 * penMm, 4 * penMm) : pen, HONEY);
     }
 
     private static Point[] points(Curve line) {
@@ -228,10 +228,10 @@ public final class Sketches {
     public static List<Mark> origin(PaperFrame frame, double penMm) {
         var o = frame.paper(Point.ORIGIN);
         var arm = 12 * penMm;
-        var cross = Path.builder()
+        var cross = Figure.builder()
                 .line(new Point(o.x() - arm, o.y()), new Point(o.x() + arm, o.y()))
                 .line(new Point(o.x(), o.y() - arm), new Point(o.x(), o.y() + arm))
-                .path(Path.circle(o, arm / 2))
+                .path(Figure.circle(o, arm / 2))
                 .build();
         return List.of(new Mark.Stroke(
                 cross, Pen.butt(1.2 * penMm), Ink.of(ScreenColours.INK.argb()).at(0.45)));
@@ -239,7 +239,7 @@ public final class Sketches {
 
     /** A box to pick by; dashed if it takes all it touches. */
     public static List<Mark> box(PaperFrame frame, Box box, double penMm, boolean dashed) {
-        var path = frame.paper(Path.ring(box.ring()));
+        var path = frame.paper(Figure.ring(box.ring()));
         var pen = Pen.butt(1.2 * penMm);
         return List.of(
                 new Mark.Fill(path, HONEY.at(0.08)),
@@ -250,19 +250,19 @@ public final class Sketches {
     public static List<Mark> settingOut(PaperFrame frame, Segment line, double penMm) {
         var whole = Segment.through(line.middle(), line.unit(), ENDLESS_MM);
         return List.of(new Mark.Stroke(
-                frame.paper(Path.line(whole.a(), whole.b())),
+                frame.paper(Figure.line(whole.a(), whole.b())),
                 Pen.butt(1.1 * penMm).dashed(14 * penMm, 5 * penMm),
                 NOTE));
     }
 
     /** A small ring around a point that was caught or can be dragged. */
     public static Mark spot(PaperFrame frame, Point at, double radiusMm, double penMm) {
-        return new Mark.Stroke(Path.circle(frame.paper(at), radiusMm), Pen.butt(1.6 * penMm), HONEY);
+        return new Mark.Stroke(Figure.circle(frame.paper(at), radiusMm), Pen.butt(1.6 * penMm), HONEY);
     }
 
     /** A filled handle. */
     public static List<Mark> handle(PaperFrame frame, Point at, double radiusMm, double penMm) {
-        var path = Path.circle(frame.paper(at), radiusMm);
+        var path = Figure.circle(frame.paper(at), radiusMm);
         return List.of(
                 new Mark.Fill(path, Ink.of(ScreenColours.PAPER.argb())),
                 new Mark.Stroke(path, Pen.butt(1.5 * penMm), HONEY));
@@ -272,7 +272,7 @@ public final class Sketches {
     public static Mark cross(PaperFrame frame, Point at, double armMm, double penMm) {
         var o = frame.paper(at);
         var gap = armMm / 5;
-        var path = Path.builder();
+        var path = Figure.builder();
         for (var way : List.of(new Point(1, 0), new Point(-1, 0), new Point(0, 1), new Point(0, -1))) {
             path.line(o.plus(way.times(gap)), o.plus(way.times(armMm)));
         }
@@ -283,8 +283,8 @@ public final class Sketches {
     public static List<Mark> words(PaperFrame frame, Point at, String text, double penMm) {
         var cap = 8.5 * penMm;
         var o = frame.paper(at);
-        var half = Face.MEDIUM.widthMm(text, cap, 0) / 2 + 5 * penMm;
-        var plate = Path.builder()
+        var half = Typeface.MEDIUM.widthMm(text, cap, 0) / 2 + 5 * penMm;
+        var plate = Figure.builder()
                 .roundedBox(new Box(o.x() - half, o.y() - cap, o.x() + half, o.y() + cap), 4 * penMm)
                 .build();
         return List.of(
@@ -293,7 +293,7 @@ public final class Sketches {
                         text,
                         o.plus(new Point(0, cap / 2)),
                         cap,
-                        Face.MEDIUM,
+                        Typeface.MEDIUM,
                         0,
                         Mark.Align.MIDDLE,
                         0,
@@ -314,15 +314,15 @@ public final class Sketches {
     public static List<Mark> pictureNote(PaperFrame frame, List<Point> points, String text, double penMm) {
         var out = new ArrayList<Mark>();
         if (points.size() > 1) {
-            var path = Path.builder();
+            var path = Figure.builder();
             for (var i = 1; i < points.size(); i++) {
                 path.line(frame.paper(points.get(i - 1)), frame.paper(points.get(i)));
             }
             out.add(new Mark.Stroke(path.build(), Pen.round(2 * penMm), NOTE));
         }
         var at = frame.paper(points.getFirst());
-        out.add(new Mark.Fill(Path.circle(at, 4.5 * penMm), NOTE));
-        out.add(new Mark.Fill(Path.circle(at, 1.8 * penMm), Ink.of(ScreenColours.PAPER.argb())));
+        out.add(new Mark.Fill(Figure.circle(at, 4.5 * penMm), NOTE));
+        out.add(new Mark.Fill(Figure.circle(at, 1.8 * penMm), Ink.of(ScreenColours.PAPER.argb())));
         if (!text.isEmpty()) {
             var up = 16 * penMm * frame.scale();
             out.addAll(words(frame, points.getFirst().plus(new Point(0, up)), text, penMm));

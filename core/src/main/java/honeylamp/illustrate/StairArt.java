@@ -3,11 +3,11 @@ package honeylamp.illustrate;
 import honeylamp.derive.FixedParts.End;
 import honeylamp.derive.FixedParts.Flights;
 import honeylamp.derive.StairSteps;
-import honeylamp.drawing.Face;
 import honeylamp.drawing.Ink;
 import honeylamp.drawing.Mark;
+import honeylamp.drawing.Typeface;
+import honeylamp.geometry.Figure;
 import honeylamp.geometry.Outline;
-import honeylamp.geometry.Path;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Regions;
 import honeylamp.geometry.Ring;
@@ -64,11 +64,11 @@ final class StairArt {
         var whole = cutAt >= steps.treads().size();
         var lower = whole ? steps.outline() : belowCut(flights, cutAt);
         fill(out, lower, tone(0));
-        var solid = Path.builder();
+        var solid = Figure.builder();
         for (var i = 0; i <= Math.min(cutAt, steps.risers().size() - 1); i++) {
             solid.line(steps.risers().get(i).a(), steps.risers().get(i).b());
         }
-        var dashed = Path.builder();
+        var dashed = Figure.builder();
         for (var riser : steps.risers()
                 .subList(
                         Math.min(cutAt + 1, steps.risers().size()),
@@ -83,7 +83,7 @@ final class StairArt {
                 dashed.path(part.path());
             }
             var line = cutLine(flights, cutAt, CUT_GAP_MM);
-            out.add(new Mark.Stroke(frame.paper(Path.line(line.a(), line.b())), pens.swing(), pens.ink()));
+            out.add(new Mark.Stroke(frame.paper(Figure.line(line.a(), line.b())), pens.swing(), pens.ink()));
             out.add(new Mark.Stroke(frame.paper(dashed.build()), pens.overhead(), pens.swingInk()));
         }
         out.add(new Mark.Stroke(frame.paper(solid.build()), pens.swing(), pens.swingInk()));
@@ -131,7 +131,7 @@ final class StairArt {
                     List.of(Outline.of(steps.treads().get(i).outline())),
                     tone(steps.treads().size() - i));
             var riser = steps.risers().get(i);
-            out.add(new Mark.Stroke(frame.paper(Path.line(riser.a(), riser.b())), pens.swing(), pens.swingInk()));
+            out.add(new Mark.Stroke(frame.paper(Figure.line(riser.a(), riser.b())), pens.swing(), pens.swingInk()));
         }
         outline(out, well);
         newel(out, flights);
@@ -177,7 +177,7 @@ final class StairArt {
         var stair = flights.stair();
         if (stair.shape() == Stair.Shape.SPIRAL && stair.well().mm() > 0) {
             var at = flights.part().placing().apply(Point.ORIGIN);
-            var circle = frame.paper(Path.circle(at, stair.well().mm() / 2));
+            var circle = frame.paper(Figure.circle(at, stair.well().mm() / 2));
             out.add(new Mark.Fill(circle, Ink.of(pens.colour(Role.NEWEL).argb())));
             out.add(new Mark.Stroke(circle, pens.leaf(), pens.ink()));
         }
@@ -190,7 +190,7 @@ final class StairArt {
         var unit = end.minus(shown.get(shown.size() - 2)).unit();
         var head = Math.min(90, half * 0.22);
         var back = end.minus(unit.times(1.7 * head));
-        var path = Path.builder()
+        var path = Figure.builder()
                 .line(shown.toArray(Point[]::new))
                 .line(
                         back.plus(unit.left().times(head)),
@@ -198,7 +198,7 @@ final class StairArt {
                         back.minus(unit.left().times(head)))
                 .build();
         out.add(new Mark.Stroke(frame.paper(path), pens.leaf(), pens.ink()));
-        out.add(new Mark.Fill(Path.circle(frame.paper(shown.getFirst()), 0.6), pens.ink()));
+        out.add(new Mark.Fill(Figure.circle(frame.paper(shown.getFirst()), 0.6), pens.ink()));
         words(out, shown, flights, way + flights.stair().risers() + " risers");
     }
 
@@ -226,7 +226,7 @@ final class StairArt {
      * it; else before its beginning.
      */
     private void words(List<Mark> out, List<Point> line, Flights flights, String text) {
-        var width = Face.REGULAR.widthMm(text, pens.cap(TextRole.STAIR), 0);
+        var width = Typeface.REGULAR.widthMm(text, pens.cap(TextRole.STAIR), 0);
         var straight = flights.stair().shape() != Stair.Shape.SPIRAL;
         for (var piece : straight ? pieces(line, flights) : List.<Segment>of()) {
             if (piece.length() >= frame.planMm(width)) {
@@ -281,7 +281,7 @@ final class StairArt {
                 text,
                 centre.minus(up.times(pens.cap(TextRole.STAIR) / 2)),
                 pens.cap(TextRole.STAIR),
-                Face.REGULAR,
+                Typeface.REGULAR,
                 0,
                 Mark.Align.MIDDLE,
                 turnDeg,

@@ -1,13 +1,13 @@
 package honeylamp.illustrate;
 
 import honeylamp.catalogue.Materials;
-import honeylamp.drawing.Face;
 import honeylamp.drawing.Ink;
 import honeylamp.drawing.Mark;
+import honeylamp.drawing.Typeface;
 import honeylamp.geometry.Affine;
 import honeylamp.geometry.Box;
+import honeylamp.geometry.Figure;
 import honeylamp.geometry.Outline;
-import honeylamp.geometry.Path;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Regions;
 import honeylamp.geometry.Ring;
@@ -99,25 +99,25 @@ final class StructureArt {
         out.add(new Mark.Stroke(path, pens.cutPost(), pens.ink()));
     }
 
-    private static Path path(Drawn d, Box box) {
-        return Path.ring(box.ring()).through(d.toPaper);
+    private static Figure path(Drawn d, Box box) {
+        return Figure.ring(box.ring()).through(d.toPaper);
     }
 
-    private static Path cross(Box b) {
-        return Path.builder()
+    private static Figure cross(Box b) {
+        return Figure.builder()
                 .line(new Point(b.minX(), b.minY()), new Point(b.maxX(), b.maxY()))
                 .line(new Point(b.minX(), b.maxY()), new Point(b.maxX(), b.minY()))
                 .build();
     }
 
     /** The two long sides of a box. */
-    private static Path sides(Box b) {
+    private static Figure sides(Box b) {
         return b.width() >= b.height()
-                ? Path.builder()
+                ? Figure.builder()
                         .line(new Point(b.minX(), b.minY()), new Point(b.maxX(), b.minY()))
                         .line(new Point(b.minX(), b.maxY()), new Point(b.maxX(), b.maxY()))
                         .build()
-                : Path.builder()
+                : Figure.builder()
                         .line(new Point(b.minX(), b.minY()), new Point(b.minX(), b.maxY()))
                         .line(new Point(b.maxX(), b.minY()), new Point(b.maxX(), b.maxY()))
                         .build();
@@ -152,7 +152,7 @@ final class StructureArt {
                 inner.minY() + front,
                 inner.maxX() - aside,
                 inner.maxY() - Math.min(160, inner.height() / 4));
-        var lines = Path.builder()
+        var lines = Figure.builder()
                 .ring(car.ring())
                 .path(cross(car))
                 .line(new Point(-door, gap.minY() + wall / 3), new Point(door, gap.minY() + wall / 3))
@@ -164,7 +164,7 @@ final class StructureArt {
         var size = Math.min(FLUE_MM, Math.min(d.box.width(), d.box.height()) * 0.55);
         var flues = Math.max(1, (int) (d.box.width() / (1.8 * size)));
         var holes = new ArrayList<Outline>();
-        var lines = Path.builder();
+        var lines = Figure.builder();
         for (var i = 0; i < flues; i++) {
             var x = d.box.minX() + d.box.width() * (i + 0.5) / flues;
             var flue = new Box(x - size / 2, -size / 2, x + size / 2, size / 2);
@@ -191,7 +191,7 @@ final class StructureArt {
             out.add(new Mark.Fill(path(d, slab), Ink.of(pens.colour(Role.HEARTH).argb())));
         }
         out.add(new Mark.Stroke(path(d, slab), pens.swing(), pens.swingInk()));
-        var mouthPath = Path.ring(fire).through(d.toPaper);
+        var mouthPath = Figure.ring(fire).through(d.toPaper);
         out.add(new Mark.Fill(
                 mouthPath, Ink.of((lamp == Lamp.DRAFT ? pens.colour(Role.PAPER) : pens.colour(Role.FIRE)).argb())));
         poche(out, d, Regions.difference(List.of(Outline.of(d.box.ring())), List.of(Outline.of(fire))));
@@ -206,7 +206,7 @@ final class StructureArt {
         var foot = d.box.minY() + Math.min(160, d.box.height() * 0.1);
         var top = d.box.maxY() - Math.min(160, d.box.height() * 0.1);
         var head = Math.min(110, d.box.width() * 0.12);
-        var lines = Path.builder()
+        var lines = Figure.builder()
                 .line(new Point(0, foot), new Point(0, top))
                 .line(new Point(-head, top - 1.7 * head), new Point(0, top), new Point(head, top - 1.7 * head))
                 .build();
@@ -226,25 +226,25 @@ final class StructureArt {
     }
 
     private void gallery(List<Mark> out, Drawn d) {
-        dashed(out, d, Path.ring(d.box.ring()));
+        dashed(out, d, Figure.ring(d.box.ring()));
         var rail = d.box.minY() + RAIL_MM;
-        dashed(out, d, Path.line(new Point(d.box.minX(), rail), new Point(d.box.maxX(), rail)));
+        dashed(out, d, Figure.line(new Point(d.box.minX(), rail), new Point(d.box.maxX(), rail)));
         words(out, d, "gallery above", new Point(0, d.box.minY() + d.box.height() * 0.25), 0);
     }
 
     private void rooflight(List<Mark> out, Drawn d) {
-        dashed(out, d, Path.ring(d.box.ring()));
+        dashed(out, d, Figure.ring(d.box.ring()));
         dashed(out, d, cross(d.box));
     }
 
-    private void dashed(List<Mark> out, Drawn d, Path own) {
+    private void dashed(List<Mark> out, Drawn d, Figure own) {
         out.add(new Mark.Stroke(own.through(d.toPaper), pens.overhead(), pens.swingInk()));
     }
 
     /** Words about a point of the part's own frame, along a direction of it, never upside down. */
     private void words(List<Mark> out, Drawn d, String text, Point at, double alongDeg) {
         var turn = StairArt.upright(-(d.part.turnDeg() + alongDeg));
-        var width = frame.planMm(Face.REGULAR.widthMm(text, pens.cap(TextRole.STAIR), 0));
+        var width = frame.planMm(Typeface.REGULAR.widthMm(text, pens.cap(TextRole.STAIR), 0));
         if (width < Math.max(d.box.width(), d.box.height())) {
             out.add(StairArt.written(pens, text, d.toPaper.apply(at), turn));
         }
@@ -271,7 +271,7 @@ final class StructureArt {
                     part.turnDeg() + 90,
                     Position.of(ring.corners().getFirst()));
             out.add(floors.floor(
-                    Path.ring(ring),
+                    Figure.ring(ring),
                     ring.bounds(),
                     material.get(),
                     finish,
@@ -279,7 +279,7 @@ final class StructureArt {
         }
         var w = part.width().mm() / 2;
         var d = part.depth().mm() / 2;
-        var rail = Path.builder()
+        var rail = Figure.builder()
                 .line(new Point(-w, d), new Point(-w, -d), new Point(w, -d), new Point(w, d))
                 .line(
                         new Point(-w + RAIL_MM, d),
@@ -288,7 +288,7 @@ final class StructureArt {
                         new Point(w - RAIL_MM, d))
                 .build();
         out.add(new Mark.Stroke(rail.through(drawn.toPaper), pens.leaf(), pens.ink()));
-        var posts = Path.builder();
+        var posts = Figure.builder();
         var bays = Math.max(1, (int) Math.round(2 * w / 1200));
         for (var i = 0; i <= bays; i++) {
             var x = -w + RAIL_MM / 2 + (2 * w - RAIL_MM) * i / bays;

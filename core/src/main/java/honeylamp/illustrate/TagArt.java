@@ -1,11 +1,11 @@
 package honeylamp.illustrate;
 
 import honeylamp.derive.OpeningCut;
-import honeylamp.drawing.Face;
 import honeylamp.drawing.Mark;
+import honeylamp.drawing.Typeface;
 import honeylamp.geometry.Box;
+import honeylamp.geometry.Figure;
 import honeylamp.geometry.Outline;
-import honeylamp.geometry.Path;
 import honeylamp.geometry.Point;
 import honeylamp.plan.ElementId.OpeningId;
 import honeylamp.plan.Role;
@@ -58,8 +58,8 @@ final class TagArt {
     }
 
     private void plate(List<Mark> out, Point at, String tag) {
-        var half = Math.max(highMm() / 2, Face.MEDIUM.widthMm(tag, pens.cap(TextRole.TAG), 0) / 2 + AIR_MM);
-        var plate = Path.builder()
+        var half = Math.max(highMm() / 2, Typeface.MEDIUM.widthMm(tag, pens.cap(TextRole.TAG), 0) / 2 + AIR_MM);
+        var plate = Figure.builder()
                 .roundedBox(
                         new Box(at.x() - half, at.y() - highMm() / 2, at.x() + half, at.y() + highMm() / 2),
                         highMm() / 2)
@@ -70,7 +70,7 @@ final class TagArt {
                 tag,
                 at.plus(new Point(0, pens.cap(TextRole.TAG) / 2)),
                 pens.cap(TextRole.TAG),
-                Face.MEDIUM,
+                Typeface.MEDIUM,
                 0,
                 Mark.Align.MIDDLE,
                 0,

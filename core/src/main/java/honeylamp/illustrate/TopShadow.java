@@ -3,8 +3,8 @@ package honeylamp.illustrate;
 import honeylamp.drawing.Ink;
 import honeylamp.drawing.Mark;
 import honeylamp.geometry.Box;
+import honeylamp.geometry.Figure;
 import honeylamp.geometry.Outline;
-import honeylamp.geometry.Path;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Regions;
 import honeylamp.geometry.Ring;
@@ -63,7 +63,7 @@ final class TopShadow {
     private Optional<Mark> onTop(Outline top, double level, List<Solid> higher) {
         var fills = new ArrayList<Mark>();
         for (var step : SOFT_STEPS) {
-            var path = Path.builder();
+            var path = Figure.builder();
             for (var solid : higher) {
                 sides(path, solid, shift(solid.heightMm() - level, step), Optional.of(top.bounds()));
             }
@@ -84,7 +84,7 @@ final class TopShadow {
      * Edges that face the light sweep over their own footprint and what the far edges cover, so they are left
      * out. The solid lies left of its edges.
      */
-    private void sides(Path.Builder out, Solid solid, Point shift, Optional<Box> near) {
+    private void sides(Figure.Builder out, Solid solid, Point shift, Optional<Box> near) {
         solid.footprint().rings().forEach(ring -> {
             for (var edge : ring.edges()) {
                 var a = edge.a();
@@ -93,7 +93,7 @@ final class TopShadow {
                     continue; // faces the light, sweeps next to nothing, or far away
                 }
                 out.path(frame.paper(
-                        Path.ring(new Ring(List.of(b, a, a.plus(shift), b.plus(shift))).counterClockwise())));
+                        Figure.ring(new Ring(List.of(b, a, a.plus(shift), b.plus(shift))).counterClockwise())));
             }
         });
     }

@@ -7,8 +7,8 @@ import honeylamp.derive.WallFills.Level;
 import honeylamp.drawing.Ink;
 import honeylamp.drawing.Mark;
 import honeylamp.geometry.Box;
+import honeylamp.geometry.Figure;
 import honeylamp.geometry.Outline;
-import honeylamp.geometry.Path;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Regions;
 import honeylamp.geometry.Ring;
@@ -85,7 +85,7 @@ final class WallArt {
         }
         var out = new ArrayList<Mark>();
         for (var fill : cut.reversed()) {
-            var builder = Path.builder();
+            var builder = Figure.builder();
             fill.bodies().forEach(b -> builder.path(frame.paper(Outline.of(b))));
             var area = builder.build();
             switch (fill.type().poche()) {
@@ -102,8 +102,8 @@ final class WallArt {
     }
 
     /** Rising lines at 45 degrees over the boxes of bodies; all lie on one pattern, fixed to the paper. */
-    private Path hatch(List<Ring> bodies) {
-        var builder = Path.builder();
+    private Figure hatch(List<Ring> bodies) {
+        var builder = Figure.builder();
         for (var body : bodies) {
             lines(builder, body.through(frame.toPaper()).bounds());
         }
@@ -111,7 +111,7 @@ final class WallArt {
     }
 
     /** On paper y points down, so rising lines keep x + y. */
-    private static void lines(Path.Builder builder, Box box) {
+    private static void lines(Figure.Builder builder, Box box) {
         var step = HATCH_SPACING * Math.sqrt(2);
         var from = step * Math.ceil((box.minX() + box.minY()) / step);
         for (var sum = from; sum <= box.maxX() + box.maxY(); sum += step) {
@@ -121,8 +121,8 @@ final class WallArt {
         }
     }
 
-    private Path path(List<Outline> outlines) {
-        var builder = Path.builder();
+    private Figure path(List<Outline> outlines) {
+        var builder = Figure.builder();
         outlines.forEach(o -> builder.path(frame.paper(o)));
         return builder.build();
     }

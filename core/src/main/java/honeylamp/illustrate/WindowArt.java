@@ -4,7 +4,7 @@ import honeylamp.derive.FrameSizes;
 import honeylamp.derive.OpeningCut;
 import honeylamp.derive.OpeningFrame;
 import honeylamp.geometry.Curve;
-import honeylamp.geometry.Path;
+import honeylamp.geometry.Figure;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Ring;
 import honeylamp.geometry.Segment;
@@ -121,7 +121,7 @@ final class WindowArt {
         var o = cut.opening();
         var in = v + FRAME_DEPTH / 2 + LEANS * (o.head().mm() - o.sill().mm());
         var edge = v + FRAME_DEPTH / 2;
-        marks.above(Path.line(f.at(from, edge), f.at(from, in), f.at(to, in), f.at(to, edge)));
+        marks.above(Figure.line(f.at(from, edge), f.at(from, in), f.at(to, in), f.at(to, edge)));
         sash(f, FRAME_FACE, v, SASH_DEPTH);
         sash(f, f.widthMm() - FRAME_FACE - SASH_FACE, v, SASH_DEPTH);
         frame(f, 0, v);
@@ -140,7 +140,7 @@ final class WindowArt {
                 end(f, first, 0, half)));
         var v = middle(cut, f);
         for (var edge : new double[] {half, -half}) {
-            marks.edge(Path.line(end(f, first, 0, edge), end(f, second, f.widthMm(), edge)));
+            marks.edge(Figure.line(end(f, first, 0, edge), end(f, second, f.widthMm(), edge)));
         }
         marks.glass(Ring.of(
                 end(f, first, 0, v - PANE / 2),

@@ -27,7 +27,6 @@ public final class Export {
 
     /** What lies under everything in a PNG. */
     public enum Backing {
-        /** The paper. */
         PAPER,
         /** Nothing: what is under the picture shows through. */
         CLEAR

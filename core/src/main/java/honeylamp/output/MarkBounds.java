@@ -35,7 +35,7 @@ final class MarkBounds {
         };
     }
 
-    private static Optional<Box> of(honeylamp.geometry.Path path, double grown) {
+    private static Optional<Box> of(honeylamp.geometry.Figure path, double grown) {
         return path.isEmpty() ? Optional.empty() : Optional.of(path.bounds().grown(grown));
     }
 }

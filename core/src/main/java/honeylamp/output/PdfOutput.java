@@ -2,15 +2,15 @@ package honeylamp.output;
 
 import honeylamp.drawing.AwtShapes;
 import honeylamp.drawing.Blend;
-import honeylamp.drawing.Face;
 import honeylamp.drawing.FontFile;
 import honeylamp.drawing.Grey;
 import honeylamp.drawing.Ink;
 import honeylamp.drawing.Layer;
 import honeylamp.drawing.Mark;
 import honeylamp.drawing.Pen;
+import honeylamp.drawing.Typeface;
 import honeylamp.geometry.Box;
-import honeylamp.geometry.Path;
+import honeylamp.geometry.Figure;
 import honeylamp.sheet.ComposedPage;
 import honeylamp.units.Length;
 import java.awt.color.ColorSpace;
@@ -63,7 +63,7 @@ public final class PdfOutput {
     private PdfOutput(PDDocument document) throws IOException {
         this.document = document;
         document.getDocumentCatalog().setOCProperties(properties);
-        for (var face : Face.values()) {
+        for (var face : Typeface.values()) {
             font(face.file());
         }
     }
@@ -228,7 +228,7 @@ public final class PdfOutput {
         stream.setLineDashPattern(dash, 0);
     }
 
-    private static void trace(PDPageContentStream stream, Path path) throws IOException {
+    private static void trace(PDPageContentStream stream, Figure path) throws IOException {
         try {
             path.walk(new Tracer(stream));
         } catch (UncheckedIOException e) {
@@ -236,7 +236,7 @@ public final class PdfOutput {
         }
     }
 
-    private record Tracer(PDPageContentStream stream) implements Path.Walker {
+    private record Tracer(PDPageContentStream stream) implements Figure.Walker {
         private interface Step {
             void run() throws IOException;
         }
@@ -271,7 +271,7 @@ public final class PdfOutput {
     }
 
     private void text(PDPageContentStream stream, Mark.Text text, Blend blend) throws IOException {
-        var size = Face.sizeOfCapHeight(text.capHeightMm());
+        var size = Typeface.sizeOfCapHeight(text.capHeightMm());
         var start = text.start();
         colour(stream, text.ink(), blend);
         for (var piece : text.set().pieces()) {

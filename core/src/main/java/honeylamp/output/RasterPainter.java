@@ -10,7 +10,7 @@ import honeylamp.drawing.Mark;
 import honeylamp.drawing.Pen;
 import honeylamp.geometry.Affine;
 import honeylamp.geometry.Box;
-import honeylamp.geometry.Path;
+import honeylamp.geometry.Figure;
 import honeylamp.geometry.Point;
 import java.awt.AlphaComposite;
 import java.awt.BasicStroke;
@@ -165,7 +165,7 @@ public final class RasterPainter {
 
     /** Glyph outlines, placed one by one where the letters are spaced out. */
     private static void text(Mark.Text text, Graphics2D g) {
-        var size = honeylamp.drawing.Face.sizeOfCapHeight(text.capHeightMm());
+        var size = honeylamp.drawing.Typeface.sizeOfCapHeight(text.capHeightMm());
         var perUnit = size / 1000;
         Point start = text.start();
         var inner = (Graphics2D) g.create();
@@ -198,7 +198,7 @@ public final class RasterPainter {
         var start = text.start();
         var at = AffineTransform.getTranslateInstance(start.x(), start.y());
         at.rotate(Math.toRadians(text.turnDeg()));
-        var perUnit = honeylamp.drawing.Face.sizeOfCapHeight(text.capHeightMm()) / 1000;
+        var perUnit = honeylamp.drawing.Typeface.sizeOfCapHeight(text.capHeightMm()) / 1000;
         at.scale(perUnit, perUnit);
         var out = new Path2D.Double(Path2D.WIND_NON_ZERO);
         text.set().pieces().forEach(p -> out.append(at.createTransformedShape(p.outline()), false));
@@ -229,7 +229,7 @@ public final class RasterPainter {
     }
 
     /** Scales the grey picture up bilinearly and multiplies it in, row by row. */
-    private static void multiply(Mark.Picture picture, Optional<Path> clip, BufferedImage image, Affine toPixels) {
+    private static void multiply(Mark.Picture picture, Optional<Figure> clip, BufferedImage image, Affine toPixels) {
         var grey = picture.grey();
         var where = picture.where();
         var origin = toPixels.apply(new Point(where.minX(), where.minY()));
@@ -253,7 +253,7 @@ public final class RasterPainter {
     }
 
     /** The share of every pixel of a part that lies within a path, of 255. */
-    private static byte[] covered(Path clip, Affine toPixels, Rectangle part) {
+    private static byte[] covered(Figure clip, Affine toPixels, Rectangle part) {
         var mask = new BufferedImage(part.width, part.height, BufferedImage.TYPE_BYTE_GRAY);
         var g = mask.createGraphics();
         g.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);

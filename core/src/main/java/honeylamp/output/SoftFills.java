@@ -3,7 +3,7 @@ package honeylamp.output;
 import honeylamp.drawing.AwtShapes;
 import honeylamp.drawing.Mark;
 import honeylamp.geometry.Affine;
-import honeylamp.geometry.Path;
+import honeylamp.geometry.Figure;
 import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.Rectangle;
@@ -19,7 +19,7 @@ import java.util.Optional;
  * gathered in a grey mask and the colour is laid on once: the same picture as filling one by one, without the
  * slow path the toolkit takes for every fill under a curved clip, and with a smooth edge at the clip.
  */
-record SoftFills(Path clip, List<Mark.Fill> fills) {
+record SoftFills(Figure clip, List<Mark.Fill> fills) {
     /** The fills of a clip, if it holds nothing else and they are all of one colour. */
     static Optional<SoftFills> of(Mark.Clip clip) {
         var fills = clip.inside().stream()
@@ -52,7 +52,7 @@ record SoftFills(Path clip, List<Mark.Fill> fills) {
     }
 
     private record Mask(BufferedImage image, Graphics2D g) {
-        void fill(Path path, Color colour) {
+        void fill(Figure path, Color colour) {
             g.setColor(colour);
             g.fill(AwtShapes.shape(path));
         }

@@ -1,15 +1,15 @@
 package honeylamp.output;
 
 import honeylamp.drawing.AwtShapes;
-import honeylamp.drawing.Face;
 import honeylamp.drawing.Gradient;
 import honeylamp.drawing.Ink;
 import honeylamp.drawing.Layer;
 import honeylamp.drawing.Mark;
 import honeylamp.drawing.Pen;
 import honeylamp.drawing.TypeLine;
+import honeylamp.drawing.Typeface;
 import honeylamp.geometry.Box;
-import honeylamp.geometry.Path;
+import honeylamp.geometry.Figure;
 import honeylamp.geometry.Point;
 import honeylamp.sheet.ComposedPage;
 import java.awt.geom.AffineTransform;
@@ -113,14 +113,14 @@ public final class SvgOutput {
         }
     }
 
-    private void fill(Path path, Ink ink) throws XMLStreamException {
+    private void fill(Figure path, Ink ink) throws XMLStreamException {
         xml.writeEmptyElement("path");
         xml.writeAttribute("d", data(path));
         xml.writeAttribute("fill", colour(ink));
         opacity("fill-opacity", ink);
     }
 
-    private void stroke(Path path, Pen pen, Ink ink) throws XMLStreamException {
+    private void stroke(Figure path, Pen pen, Ink ink) throws XMLStreamException {
         xml.writeEmptyElement("path");
         xml.writeAttribute("d", data(path));
         xml.writeAttribute("fill", "none");
@@ -142,7 +142,7 @@ public final class SvgOutput {
 
     private void text(Mark.Text text) throws XMLStreamException {
         var start = text.start();
-        var size = Face.sizeOfCapHeight(text.capHeightMm());
+        var size = Typeface.sizeOfCapHeight(text.capHeightMm());
         for (var piece : text.set().pieces()) {
             var at = start.plus(Point.direction(text.turnDeg()).times(piece.fromEm() * size));
             switch (piece.setting()) {
@@ -230,7 +230,7 @@ public final class SvgOutput {
                 "href", "data:image/png;base64," + Base64.getEncoder().encodeToString(png.toByteArray()));
     }
 
-    private void clip(Path path, List<Mark> inside) throws XMLStreamException, IOException {
+    private void clip(Figure path, List<Mark> inside) throws XMLStreamException, IOException {
         var id = "clip-" + ++clips;
         xml.writeStartElement("clipPath");
         xml.writeAttribute("id", id);
@@ -258,9 +258,9 @@ public final class SvgOutput {
         return rounded.signum() == 0 ? "0" : rounded.stripTrailingZeros().toPlainString();
     }
 
-    private static String data(Path path) {
+    private static String data(Figure path) {
         var out = new StringBuilder();
-        path.walk(new Path.Walker() {
+        path.walk(new Figure.Walker() {
             @Override
             public void moveTo(double x, double y) {
                 step('M', x, y);

@@ -79,21 +79,18 @@ public sealed interface ElementId {
                 + number();
     }
 
-    /** A storey. */
     record StoreyId(Key key) implements ElementId {
         public StoreyId(int number) {
             this(new Key.Drawn(number));
         }
     }
 
-    /** A wall type. */
     record WallTypeId(Key key) implements ElementId {
         public WallTypeId(int number) {
             this(new Key.Drawn(number));
         }
     }
 
-    /** A wall. */
     record WallId(Key key) implements ElementId {
         public WallId(int number) {
             this(new Key.Drawn(number));
@@ -114,14 +111,12 @@ public sealed interface ElementId {
         }
     }
 
-    /** A furnishing. */
     record FurnishingId(Key key) implements ElementId {
         public FurnishingId(int number) {
             this(new Key.Drawn(number));
         }
     }
 
-    /** An underlay. */
     record UnderlayId(Key key) implements ElementId {
         public UnderlayId(int number) {
             this(new Key.Drawn(number));
@@ -135,7 +130,6 @@ public sealed interface ElementId {
         }
     }
 
-    /** A note. */
     record NoteId(Key key) implements ElementId {
         public NoteId(int number) {
             this(new Key.Drawn(number));

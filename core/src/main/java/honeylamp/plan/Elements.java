@@ -16,7 +16,6 @@ import org.jspecify.annotations.Nullable;
  * kind that does not change keeps its list, the very object, so that what was derived from it stays good.
  */
 public final class Elements {
-    /** No elements. */
     public static final Elements NONE = new Elements(Map.of());
 
     private final Map<Class<? extends Element>, OfKind<?>> kinds;

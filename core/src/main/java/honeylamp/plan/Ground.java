@@ -22,9 +22,7 @@ public record Ground(GroundId id, Use use, List<Position> corners, Length setbac
         DRIVE,
         /** A paved yard. */
         YARD,
-        /** A terrace. */
         TERRACE,
-        /** A path. */
         PATH,
         /** Grass. */
         LAWN,

@@ -11,7 +11,6 @@ import honeylamp.units.Length;
 public record KnownLength(Point firstPx, Point secondPx, Length length, Trust trust) {
     /** Whether a length gives the picture its scale. */
     public enum Trust {
-        /** It counts. */
         COUNTED,
         /** It is only compared. */
         LEFT_OUT

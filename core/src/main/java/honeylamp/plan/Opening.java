@@ -64,7 +64,6 @@ public record Opening(
      * @param product the name of the product it is, or empty words
      */
     public record Build(Optional<Length> mainLeaf, Optional<Length> reveal, String product) {
-        /** As usual. */
         public static final Build USUAL = new Build(Optional.empty(), Optional.empty(), "");
 
         /** Refuses a leaf without width and a reveal outside the wall. */

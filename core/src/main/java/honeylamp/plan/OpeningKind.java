@@ -46,7 +46,6 @@ public enum OpeningKind {
     public enum Family {
         /** With leaves one passes through. */
         DOOR("Doors"),
-        /** Open. */
         PLAIN("Open"),
         /** Glazed. */
         WINDOW("Windows");

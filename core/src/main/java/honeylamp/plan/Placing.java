@@ -47,7 +47,6 @@ public record Placing(Position at, double mmPerPixelX, double mmPerPixelY, doubl
         return Math.sqrt(mmPerPixelX * mmPerPixelY);
     }
 
-    /** At another place. */
     public Placing at(Position other) {
         return new Placing(other, mmPerPixelX, mmPerPixelY, turnDeg, axes);
     }
@@ -57,7 +56,6 @@ public record Placing(Position at, double mmPerPixelX, double mmPerPixelY, doubl
         return new Placing(at, mmPerPixelX, mmPerPixelY, otherDeg, axes);
     }
 
-    /** At another scale. */
     public Placing scaled(double x, double y, Axes other) {
         return new Placing(at, x, y, turnDeg, other);
     }

@@ -123,7 +123,6 @@ public record Presentation(List<HeldLook> looks, List<View> views, List<Page> pa
                 otherLooks.stream().filter(l -> used.contains(l.id())).toList(), otherViews, pages);
     }
 
-    /** With other pages. */
     public Presentation withPages(List<Page> other) {
         return new Presentation(looks, views, other);
     }
@@ -154,7 +153,6 @@ public record Presentation(List<HeldLook> looks, List<View> views, List<Page> pa
                         .toList());
     }
 
-    /** With pages changed. */
     public Presentation changingPages(Collection<PageId> ids, UnaryOperator<Page> change) {
         return withPages(pages.stream()
                 .map(p -> ids.contains(p.id()) ? change.apply(p) : p)

@@ -4,7 +4,6 @@ import java.util.Locale;
 
 /** What a colour of the picture is for; a look says which colour each is. */
 public enum Role {
-    /** The paper. */
     PAPER,
     /** Lines and text. */
     INK,
@@ -26,13 +25,10 @@ public enum Role {
     STEP,
     /** Newels of spiral stairs. */
     NEWEL,
-    /** Posts. */
     POST,
-    /** Ramps. */
     RAMP,
     /** The mouth of a fireplace. */
     FIRE,
-    /** Hearths. */
     HEARTH,
     /** What lies deeper, in voids. */
     DEPTH,
@@ -40,39 +36,30 @@ public enum Role {
     PAINT,
     /** Bodies of cars. */
     CAR,
-    /** Roofs of cars. */
     CAR_ROOF,
     /** Windows of cars. */
     CAR_GLASS,
     /** Painted bodies of pieces. */
     BODY,
-    /** Timber. */
     TIMBER,
     /** Darker timber. */
     TIMBER_DARK,
     /** Cool textiles. */
     TEXTILE,
-    /** Warm textiles. */
     TEXTILE_WARM,
     /** Bed linen. */
     LINEN,
     /** Warm cushions. */
     CUSHION,
-    /** Cool cushions. */
     CUSHION_COOL,
-    /** Porcelain. */
     PORCELAIN,
     /** The inside of basins. */
     WATER_SHADE,
-    /** Metal. */
     METAL,
     /** Glass and plates that are dark. */
     DARK,
-    /** Counters. */
     COUNTER,
-    /** Rugs. */
     RUG,
-    /** Borders of rugs. */
     RUG_BORDER,
     /** Leaves in the light. */
     LEAF_LIGHT,

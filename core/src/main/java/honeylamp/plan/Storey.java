@@ -123,7 +123,6 @@ public record Storey(StoreyId id, String name, Levels levels, Elements elements)
         return elements.of(Note.class);
     }
 
-    /** The setting-out lines. */
     public List<SettingOutLine> settingOut() {
         return elements.of(SettingOutLine.class);
     }

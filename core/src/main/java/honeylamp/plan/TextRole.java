@@ -4,7 +4,6 @@ import java.util.Locale;
 
 /** What words of the picture are; a look says how high the capitals of each are. */
 public enum TextRole {
-    /** Names of rooms. */
     ROOM_NAME,
     /** Sizes and areas of rooms. */
     ROOM_SIZE,

@@ -3,14 +3,14 @@ package honeylamp.sheet;
 import honeylamp.derive.LaidPage;
 import honeylamp.derive.LaidPlan;
 import honeylamp.drawing.Drawing;
-import honeylamp.drawing.Face;
 import honeylamp.drawing.Ink;
 import honeylamp.drawing.Layer;
 import honeylamp.drawing.LayerKind;
 import honeylamp.drawing.Mark;
 import honeylamp.drawing.Mark.Align;
+import honeylamp.drawing.Typeface;
 import honeylamp.geometry.Box;
-import honeylamp.geometry.Path;
+import honeylamp.geometry.Figure;
 import honeylamp.illustrate.Illustration;
 import honeylamp.illustrate.Lamp;
 import honeylamp.illustrate.PaperFrame;
@@ -137,7 +137,7 @@ public final class SheetComposer {
 
     private Drawing surround(List<PaperFrame> frames) {
         var paper = new Mark.Fill(
-                Path.ring(layout.page().ring()),
+                Figure.ring(layout.page().ring()),
                 Ink.of(page.look().palette().of(Role.PAPER).argb()));
         var pen = new SheetPen(page.look());
         var block = new TitleBlockArt(page, layout, pen, frames);
@@ -159,8 +159,8 @@ public final class SheetComposer {
             var cell = layout.cell(i, frames.size());
             var name = page.views().get(i).name();
             var scale = Scales.words((int) Math.rint(frames.get(i).scale()), plan.units());
-            pen.text(name, cell.minX(), cell.maxY() - 1, TextRole.HEADING, Face.MEDIUM, Align.LEFT);
-            pen.quiet(scale, cell.maxX(), cell.maxY() - 1, TextRole.BODY, Face.REGULAR, Align.RIGHT);
+            pen.text(name, cell.minX(), cell.maxY() - 1, TextRole.HEADING, Typeface.MEDIUM, Align.LEFT);
+            pen.quiet(scale, cell.maxX(), cell.maxY() - 1, TextRole.BODY, Typeface.REGULAR, Align.RIGHT);
             pen.rule(cell.minX(), cell.maxX(), cell.maxY() - CAPTION_MM + 1, LineRole.RULE);
         }
     }

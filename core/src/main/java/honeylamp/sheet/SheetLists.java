@@ -9,11 +9,11 @@ import honeylamp.derive.LaidView;
 import honeylamp.derive.Room;
 import honeylamp.derive.SiteAreas;
 import honeylamp.derive.StoreyGeometry;
-import honeylamp.drawing.Face;
 import honeylamp.drawing.Ink;
 import honeylamp.drawing.Mark.Align;
+import honeylamp.drawing.Typeface;
 import honeylamp.geometry.Box;
-import honeylamp.geometry.Path;
+import honeylamp.geometry.Figure;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.Ground;
 import honeylamp.plan.LineRole;
@@ -79,38 +79,38 @@ final class SheetLists {
         }
         var y = heading(words, top);
         for (var room : named) {
-            pen.text(room.name(), column.minX(), y, TextRole.BODY, Face.REGULAR, Align.LEFT);
+            pen.text(room.name(), column.minX(), y, TextRole.BODY, Typeface.REGULAR, Align.LEFT);
             pen.text(
                     AreaText.shown(room.areaMm2(), page.plan().units()),
                     column.maxX(),
                     y,
                     TextRole.BODY,
-                    Face.REGULAR,
+                    Typeface.REGULAR,
                     Align.RIGHT);
             y += pen.row();
         }
         y -= pen.row() - 2;
         pen.rule(column.minX(), column.maxX(), y, LineRole.RULE);
         y += 4.4;
-        total("Net, within inner faces", geometry.netAreaMm2(), y, Face.MEDIUM);
+        total("Net, within inner faces", geometry.netAreaMm2(), y, Typeface.MEDIUM);
         y += pen.row();
-        total("Gross, outer faces", geometry.grossAreaMm2(), y, Face.REGULAR);
+        total("Gross, outer faces", geometry.grossAreaMm2(), y, Typeface.REGULAR);
         y += pen.row();
         var plot = SiteAreas.of(geometry).plotMm2();
         if (plot > 0) {
-            total("Plot, not counted above", plot, y, Face.REGULAR);
+            total("Plot, not counted above", plot, y, Typeface.REGULAR);
             y += pen.row();
         }
         return y;
     }
 
-    private void total(String label, double areaMm2, double y, Face face) {
+    private void total(String label, double areaMm2, double y, Typeface face) {
         pen.text(label, column.minX(), y, TextRole.BODY, face, Align.LEFT);
         pen.text(AreaText.shown(areaMm2, page.plan().units()), column.maxX(), y, TextRole.BODY, face, Align.RIGHT);
     }
 
     private double heading(String text, double top) {
-        pen.text(text, column.minX(), top + 3, TextRole.HEADING, Face.SEMIBOLD, Align.LEFT);
+        pen.text(text, column.minX(), top + 3, TextRole.HEADING, Typeface.SEMIBOLD, Align.LEFT);
         pen.rule(column.minX(), column.maxX(), top + 5.4, LineRole.HEADING_RULE);
         return top + 10.6;
     }
@@ -131,9 +131,9 @@ final class SheetLists {
         var y = heading("Finishes", top);
         for (var material : materials) {
             var swatch = new Box(column.minX(), y - 3, column.minX() + 7, y + 0.9);
-            pen.fill(Path.ring(swatch.ring()), Ink.of(material.tone().argb()));
-            pen.quietStroke(Path.ring(swatch.ring()), LineRole.RULE);
-            pen.text(material.label(), column.minX() + 10, y, TextRole.BODY, Face.REGULAR, Align.LEFT);
+            pen.fill(Figure.ring(swatch.ring()), Ink.of(material.tone().argb()));
+            pen.quietStroke(Figure.ring(swatch.ring()), LineRole.RULE);
+            pen.text(material.label(), column.minX() + 10, y, TextRole.BODY, Typeface.REGULAR, Align.LEFT);
             y += pen.row();
         }
         return y + BETWEEN_MM;
@@ -161,8 +161,8 @@ final class SheetLists {
         }
         var y = heading("Notes", top);
         for (var line : page.page().notes().lines().toList()) {
-            for (var part : pen.wrapped(line, Face.REGULAR, TextRole.BODY, column.width())) {
-                pen.text(part, column.minX(), y, TextRole.BODY, Face.REGULAR, Align.LEFT);
+            for (var part : pen.wrapped(line, Typeface.REGULAR, TextRole.BODY, column.width())) {
+                pen.text(part, column.minX(), y, TextRole.BODY, Typeface.REGULAR, Align.LEFT);
                 y += pen.cap(TextRole.BODY) * 1.9;
             }
         }

@@ -1,11 +1,11 @@
 package honeylamp.sheet;
 
-import honeylamp.drawing.Face;
 import honeylamp.drawing.Ink;
 import honeylamp.drawing.Mark;
 import honeylamp.drawing.Mark.Align;
 import honeylamp.drawing.Pen;
-import honeylamp.geometry.Path;
+import honeylamp.drawing.Typeface;
+import honeylamp.geometry.Figure;
 import honeylamp.geometry.Point;
 import honeylamp.plan.InkRole;
 import honeylamp.plan.LineRole;
@@ -49,16 +49,16 @@ final class SheetPen {
     }
 
     /** Writes a line, unless it is blank. */
-    void text(String text, double x, double y, TextRole role, Face face, Align align) {
+    void text(String text, double x, double y, TextRole role, Typeface face, Align align) {
         text(text, x, y, cap(role), face, align, ink);
     }
 
     /** Writes a line in the quieter tone, unless it is blank. */
-    void quiet(String text, double x, double y, TextRole role, Face face, Align align) {
+    void quiet(String text, double x, double y, TextRole role, Typeface face, Align align) {
         text(text, x, y, cap(role), face, align, ink.at(look.drafting().of(InkRole.QUIET)));
     }
 
-    private void text(String text, double x, double y, double height, Face face, Align align, Ink with) {
+    private void text(String text, double x, double y, double height, Typeface face, Align align, Ink with) {
         if (!text.isBlank()) {
             marks.add(new Mark.Text(text, new Point(x, y), height, face, 0, align, 0, with));
         }
@@ -66,31 +66,31 @@ final class SheetPen {
 
     /** Draws a level line. */
     void rule(double x0, double x1, double y, LineRole role) {
-        stroke(Path.line(new Point(x0, y), new Point(x1, y)), role);
+        stroke(Figure.line(new Point(x0, y), new Point(x1, y)), role);
     }
 
     /** Draws a line. */
-    void stroke(Path path, LineRole role) {
+    void stroke(Figure path, LineRole role) {
         marks.add(new Mark.Stroke(path, pen(role), ink));
     }
 
     /** Draws a line in the quieter tone. */
-    void quietStroke(Path path, LineRole role) {
+    void quietStroke(Figure path, LineRole role) {
         marks.add(new Mark.Stroke(path, pen(role), ink.at(look.drafting().of(InkRole.QUIET))));
     }
 
     /** Fills a surface with the ink. */
-    void fill(Path path) {
+    void fill(Figure path) {
         fill(path, ink);
     }
 
     /** Fills a surface with another ink. */
-    void fill(Path path, Ink with) {
+    void fill(Figure path, Ink with) {
         marks.add(new Mark.Fill(path, with));
     }
 
     /** The words in lines no wider than a width; a word wider than that keeps its own line. */
-    List<String> wrapped(String text, Face face, TextRole role, double width) {
+    List<String> wrapped(String text, Typeface face, TextRole role, double width) {
         var lines = new ArrayList<String>();
         var line = "";
         for (var word : text.split(" ")) {

@@ -1,10 +1,10 @@
 package honeylamp.sheet;
 
 import honeylamp.derive.LaidPage;
-import honeylamp.drawing.Face;
 import honeylamp.drawing.Mark.Align;
+import honeylamp.drawing.Typeface;
 import honeylamp.geometry.Box;
-import honeylamp.geometry.Path;
+import honeylamp.geometry.Figure;
 import honeylamp.geometry.Point;
 import honeylamp.illustrate.PaperFrame;
 import honeylamp.plan.LineRole;
@@ -35,8 +35,8 @@ final class TitleBlockArt {
     void strip(String title) {
         var strip = layout.title();
         pen.rule(strip.minX(), strip.maxX(), strip.minY(), LineRole.TITLE_RULE);
-        pen.text(title, strip.minX(), strip.minY() + 11, TextRole.TITLE, Face.SEMIBOLD, Align.LEFT);
-        pen.quiet(subtitle(), strip.minX(), strip.minY() + 18.5, TextRole.HEADING, Face.REGULAR, Align.LEFT);
+        pen.text(title, strip.minX(), strip.minY() + 11, TextRole.TITLE, Typeface.SEMIBOLD, Align.LEFT);
+        pen.quiet(subtitle(), strip.minX(), strip.minY() + 18.5, TextRole.HEADING, Typeface.REGULAR, Align.LEFT);
         facts(strip.minX() + strip.width() * 0.40, strip.minY() + 6, strip.width() * 0.12);
         orientation(strip.minY() + 13.5, strip.maxX() - 22, strip.maxX() - 8);
     }
@@ -48,12 +48,12 @@ final class TitleBlockArt {
         var y = box.minY() + 26;
         pen.rule(box.minX(), box.maxX(), y, LineRole.TITLE_RULE);
         y += 10;
-        for (var line : pen.wrapped(title, Face.SEMIBOLD, TextRole.TITLE, box.width())) {
-            pen.text(line, box.minX(), y, TextRole.TITLE, Face.SEMIBOLD, Align.LEFT);
+        for (var line : pen.wrapped(title, Typeface.SEMIBOLD, TextRole.TITLE, box.width())) {
+            pen.text(line, box.minX(), y, TextRole.TITLE, Typeface.SEMIBOLD, Align.LEFT);
             y += pen.cap(TextRole.TITLE) * 1.75;
         }
-        for (var line : pen.wrapped(subtitle(), Face.SEMIBOLD, TextRole.HEADING, box.width())) {
-            pen.quiet(line, box.minX(), y - 1, TextRole.HEADING, Face.REGULAR, Align.LEFT);
+        for (var line : pen.wrapped(subtitle(), Typeface.SEMIBOLD, TextRole.HEADING, box.width())) {
+            pen.quiet(line, box.minX(), y - 1, TextRole.HEADING, Typeface.REGULAR, Align.LEFT);
             y += 1.7 * pen.cap(TextRole.HEADING);
         }
         facts(box.minX(), y + 8 - 1.7 * pen.cap(TextRole.HEADING), box.width() * 0.62);
@@ -83,8 +83,8 @@ final class TitleBlockArt {
 
     private void fact(double x, double y, String label, String value) {
         if (!value.isBlank()) {
-            pen.quiet(label, x, y, TextRole.SMALL, Face.REGULAR, Align.LEFT);
-            pen.text(value, x, y + 3.8, TextRole.BODY, Face.MEDIUM, Align.LEFT);
+            pen.quiet(label, x, y, TextRole.SMALL, Typeface.REGULAR, Align.LEFT);
+            pen.text(value, x, y + 3.8, TextRole.BODY, Typeface.MEDIUM, Align.LEFT);
         }
     }
 
@@ -95,10 +95,10 @@ final class TitleBlockArt {
         var scale = frames.getFirst().scale();
         if (frames.stream().allMatch(f -> f.scale() == scale)) {
             var words = Scales.words((int) Math.rint(scale), page.plan().units());
-            pen.text(words + paper, right, y - 4, TextRole.HEADING, Face.MEDIUM, Align.RIGHT);
+            pen.text(words + paper, right, y - 4, TextRole.HEADING, Typeface.MEDIUM, Align.RIGHT);
             scaleBar(right, y + 1, scale);
         } else {
-            pen.text("Scales as written" + paper, right, y, TextRole.HEADING, Face.MEDIUM, Align.RIGHT);
+            pen.text("Scales as written" + paper, right, y, TextRole.HEADING, Typeface.MEDIUM, Align.RIGHT);
         }
     }
 
@@ -109,13 +109,15 @@ final class TitleBlockArt {
         var side = up.left().times(radius * 0.30);
         var tip = centre.plus(up.times(radius * 0.86));
         var tail = centre.minus(up.times(radius * 0.86));
-        pen.stroke(Path.circle(centre, radius), LineRole.NEEDLE);
-        pen.fill(Path.builder().line(tip, centre.plus(side), centre.minus(side)).build());
-        var south = Path.builder().line(tail, centre.plus(side), centre.minus(side));
+        pen.stroke(Figure.circle(centre, radius), LineRole.NEEDLE);
+        pen.fill(Figure.builder()
+                .line(tip, centre.plus(side), centre.minus(side))
+                .build());
+        var south = Figure.builder().line(tail, centre.plus(side), centre.minus(side));
         south.close();
         pen.stroke(south.build(), LineRole.NEEDLE);
         var letter = centre.plus(up.times(radius + 2.2));
-        pen.text("N", letter.x(), letter.y() + 0.95, TextRole.NORTH, Face.MEDIUM, Align.MIDDLE);
+        pen.text("N", letter.x(), letter.y() + 0.95, TextRole.NORTH, Typeface.MEDIUM, Align.MIDDLE);
     }
 
     private void scaleBar(double right, double y, double scale) {
@@ -131,13 +133,13 @@ final class TitleBlockArt {
         for (var i = 0; i < parts; i++) {
             var bar = new Box(x + i * width, y, x + (i + 1) * width, y + 1.5);
             if (i % 2 == 0) {
-                pen.fill(Path.ring(bar.ring()));
+                pen.fill(Figure.ring(bar.ring()));
             }
-            pen.stroke(Path.ring(bar.ring()), LineRole.RULE);
+            pen.stroke(Figure.ring(bar.ring()), LineRole.RULE);
         }
         for (var i = 0; i <= parts; i++) {
             var label = i * step + (i == parts ? (metric ? " m" : " ft") : "");
-            pen.quiet(label, x + i * width, y + 4.6, TextRole.SMALL, Face.REGULAR, Align.MIDDLE);
+            pen.quiet(label, x + i * width, y + 4.6, TextRole.SMALL, Typeface.REGULAR, Align.MIDDLE);
         }
     }
 }

@@ -127,7 +127,6 @@ public final class PlanJson {
         /** A plan, the document it came from, and what was mended in it. */
         record Good(Plan plan, JsonNode document, List<String> mended) implements Read {}
 
-        /** No plan. */
         record Bad(PlanProblem problem) implements Read {}
     }
 

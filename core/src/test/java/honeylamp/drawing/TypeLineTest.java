@@ -14,7 +14,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 /** Lines of type in any script: which font each stretch comes from, and where it stands. */
 class TypeLineTest {
     private static TypeLine line(String text) {
-        return TypeLine.of(Face.REGULAR, text, 0);
+        return TypeLine.of(Typeface.REGULAR, text, 0);
     }
 
     @Test
@@ -84,9 +84,9 @@ class TypeLineTest {
 
     @Test
     void lettersAreSpacedOutButNotThoseThatJoin() {
-        assertThat(TypeLine.of(Face.REGULAR, "ABC", 0.1).widthEm())
+        assertThat(TypeLine.of(Typeface.REGULAR, "ABC", 0.1).widthEm())
                 .isCloseTo(line("ABC").widthEm() + 0.2, within(1e-9));
-        assertThat(TypeLine.of(Face.REGULAR, "غرفة", 0.1).widthEm())
+        assertThat(TypeLine.of(Typeface.REGULAR, "غرفة", 0.1).widthEm())
                 .isCloseTo(line("غرفة").widthEm(), within(1e-9));
     }
 }

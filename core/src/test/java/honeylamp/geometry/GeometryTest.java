@@ -141,7 +141,7 @@ class GeometryTest {
 
     @Test
     void circlesAreRoundToAFewHundredths() {
-        var ring = Path.circle(Point.ORIGIN, 100).flattened(32);
+        var ring = Figure.circle(Point.ORIGIN, 100).flattened(32);
         assertThat(ring.area()).isCloseTo(Math.PI * 10_000, within(40.0));
         for (var p : ring.corners()) {
             assertThat(p.length()).isCloseTo(100, within(0.03));
@@ -150,7 +150,7 @@ class GeometryTest {
 
     @Test
     void arcsBeginAndEndWhereTheyShould() {
-        var path = Path.builder().arc(new Point(10, 0), 5, 0, 90).build();
+        var path = Figure.builder().arc(new Point(10, 0), 5, 0, 90).build();
         var box = path.bounds();
         assertThat(box.maxX()).isCloseTo(15, within(1e-9));
         assertThat(box.maxY()).isCloseTo(5, within(1e-9));
@@ -158,11 +158,11 @@ class GeometryTest {
 
     @Test
     void pathsAreValues() {
-        var a = Path.builder().ring(SQUARE).build();
-        var b = Path.ring(new Box(0, 0, 10, 10).ring());
+        var a = Figure.builder().ring(SQUARE).build();
+        var b = Figure.ring(new Box(0, 0, 10, 10).ring());
         assertThat(a).isEqualTo(b).hasSameHashCodeAs(b);
         assertThat(a.through(Affine.move(1, 0))).isNotEqualTo(b);
-        assertThat(Path.builder().build().isEmpty()).isTrue();
+        assertThat(Figure.builder().build().isEmpty()).isTrue();
     }
 
     @Test

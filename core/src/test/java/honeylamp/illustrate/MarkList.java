@@ -4,7 +4,7 @@ import honeylamp.drawing.Drawing;
 import honeylamp.drawing.Grey;
 import honeylamp.drawing.Ink;
 import honeylamp.drawing.Mark;
-import honeylamp.geometry.Path;
+import honeylamp.geometry.Figure;
 import honeylamp.units.Words;
 import java.util.List;
 
@@ -72,9 +72,9 @@ final class MarkList {
         return Words.of("%.2f", value == 0 ? 0.0 : value).replace("-0.00", "0.00");
     }
 
-    private static String path(Path path) {
+    private static String path(Figure path) {
         var out = new StringBuilder();
-        path.walk(new Path.Walker() {
+        path.walk(new Figure.Walker() {
             @Override
             public void moveTo(double x, double y) {
                 out.append(" M").append(n(x)).append(',').append(n(y));

@@ -6,7 +6,6 @@ import com.github.weisj.jsvg.parser.LoaderContext;
 import com.github.weisj.jsvg.parser.SVGLoader;
 import honeylamp.drawing.Blend;
 import honeylamp.drawing.Drawing;
-import honeylamp.drawing.Face;
 import honeylamp.drawing.Gradient;
 import honeylamp.drawing.Gradient.Stop;
 import honeylamp.drawing.Grey;
@@ -17,9 +16,10 @@ import honeylamp.drawing.Mark;
 import honeylamp.drawing.Mark.Align;
 import honeylamp.drawing.Pen;
 import honeylamp.drawing.Pixels;
+import honeylamp.drawing.Typeface;
 import honeylamp.geometry.Affine;
 import honeylamp.geometry.Box;
-import honeylamp.geometry.Path;
+import honeylamp.geometry.Figure;
 import honeylamp.geometry.Point;
 import honeylamp.illustrate.PaperFrame;
 import honeylamp.sheet.ComposedPage;
@@ -54,12 +54,12 @@ class FourOutputsTest {
     @TempDir
     private java.nio.file.Path folder;
 
-    private static Path box(double x, double y, double w, double h) {
-        return Path.ring(new Box(x, y, x + w, y + h).ring());
+    private static Figure box(double x, double y, double w, double h) {
+        return Figure.ring(new Box(x, y, x + w, y + h).ring());
     }
 
     private static Mark.Text text(String words, double x, double y) {
-        return new Mark.Text(words, new Point(x, y), 3, Face.MEDIUM, 0.02, Align.LEFT, 0, Ink.of(0x2B2A28));
+        return new Mark.Text(words, new Point(x, y), 3, Typeface.MEDIUM, 0.02, Align.LEFT, 0, Ink.of(0x2B2A28));
     }
 
     private static Pixels picture() {
@@ -92,15 +92,15 @@ class FourOutputsTest {
                         new Mark.Shaded(
                                 box(5, 45, 40, 20), new Gradient.Linear(new Point(5, 45), new Point(45, 65), WARM), 1),
                         new Mark.Shaded(
-                                Path.circle(new Point(75, 55), 14),
+                                Figure.circle(new Point(75, 55), 14),
                                 new Gradient.Radial(new Point(75, 55), 14, WARM),
                                 0.7),
                         new Mark.Clip(
-                                Path.circle(new Point(100, 55), 10),
+                                Figure.circle(new Point(100, 55), 10),
                                 List.of(
                                         new Mark.Fill(box(88, 43, 14, 24), Ink.of(0x6E8B74)),
                                         new Mark.Stroke(
-                                                Path.line(new Point(88, 55), new Point(112, 58)),
+                                                Figure.line(new Point(88, 55), new Point(112, 58)),
                                                 Pen.butt(2),
                                                 new Ink(0xA8503F, 0.8)))))));
         layers.add(
@@ -110,7 +110,7 @@ class FourOutputsTest {
                 Blend.MULTIPLY,
                 List.of(
                         new Mark.Fill(box(20, 30, 60, 30), new Ink(0x9098A8, 0.6)),
-                        new Mark.Fill(Path.circle(new Point(60, 45), 12), new Ink(0x9098A8, 0.6)))));
+                        new Mark.Fill(Figure.circle(new Point(60, 45), 12), new Ink(0x9098A8, 0.6)))));
         layers.add(new Layer(
                 LayerKind.SHADE,
                 Blend.SCREEN,

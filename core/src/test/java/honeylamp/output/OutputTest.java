@@ -8,17 +8,17 @@ import honeylamp.TestPlans;
 import honeylamp.demo.SailclothYard;
 import honeylamp.drawing.Blend;
 import honeylamp.drawing.Drawing;
-import honeylamp.drawing.Face;
 import honeylamp.drawing.Grey;
 import honeylamp.drawing.Ink;
 import honeylamp.drawing.Layer;
 import honeylamp.drawing.LayerKind;
 import honeylamp.drawing.Mark;
 import honeylamp.drawing.Pen;
+import honeylamp.drawing.Typeface;
 import honeylamp.edit.ViewEdits;
 import honeylamp.geometry.Affine;
 import honeylamp.geometry.Box;
-import honeylamp.geometry.Path;
+import honeylamp.geometry.Figure;
 import honeylamp.geometry.Point;
 import honeylamp.illustrate.Illustration;
 import honeylamp.illustrate.Lamp;
@@ -247,7 +247,7 @@ class OutputTest {
         var drawing = new Drawing(List.of(
                 Layer.of(
                         LayerKind.FLOOR,
-                        List.of(new Mark.Fill(Path.ring(new Box(0, 0, 40, 40).ring()), Ink.of(0xC08040)))),
+                        List.of(new Mark.Fill(Figure.ring(new Box(0, 0, 40, 40).ring()), Ink.of(0xC08040)))),
                 new Layer(LayerKind.SHADE, Blend.MULTIPLY, List.of(new Mark.Picture(grey, new Box(0, 0, 40, 40))))));
         RasterPainter.paint(drawing, image, Affine.IDENTITY);
         assertThat(image.getRGB(2, 20) & 0xffffff).isEqualTo(0xC08040);
@@ -258,8 +258,8 @@ class OutputTest {
     @Test
     void clipsHoldBackWhatLiesOutside() {
         var image = new BufferedImage(20, 20, BufferedImage.TYPE_INT_RGB);
-        var inside = new Mark.Fill(Path.ring(new Box(0, 0, 20, 20).ring()), Ink.of(0xff0000));
-        var clip = new Mark.Clip(Path.ring(new Box(5, 5, 10, 10).ring()), List.of(inside));
+        var inside = new Mark.Fill(Figure.ring(new Box(0, 0, 20, 20).ring()), Ink.of(0xff0000));
+        var clip = new Mark.Clip(Figure.ring(new Box(5, 5, 10, 10).ring()), List.of(inside));
         RasterPainter.paint(new Drawing(List.of(Layer.of(LayerKind.FLOOR, List.of(clip)))), image, Affine.IDENTITY);
         assertThat(image.getRGB(7, 7) & 0xffffff).isEqualTo(0xff0000);
         assertThat(image.getRGB(15, 7) & 0xffffff).isZero();
@@ -267,7 +267,7 @@ class OutputTest {
 
     @Test
     void overlaysAreAsSmallAsWhatTheyShow() {
-        var mark = new Mark.Stroke(Path.line(new Point(10, 10), new Point(30, 10)), Pen.butt(1), Ink.of(0));
+        var mark = new Mark.Stroke(Figure.line(new Point(10, 10), new Point(30, 10)), Pen.butt(1), Ink.of(0));
         var overlay = ScreenPainter.overlay(List.of(mark), Affine.scale(2, 2), 400, 300)
                 .orElseThrow();
         assertThat(overlay.image().getWidth()).isBetween(40, 52);
@@ -280,10 +280,11 @@ class OutputTest {
     @Test
     void textWidthsComeFromTheShippedFont() {
         // every figure is as wide as any other
-        assertThat(Face.REGULAR.widthMm("1111", 2, 0)).isCloseTo(Face.REGULAR.widthMm("8808", 2, 0), within(1e-6));
-        var plain = Face.MEDIUM.widthMm("AB", 2, 0);
-        assertThat(Face.MEDIUM.widthMm("AB", 2, 0.1)).isCloseTo(plain + 0.1 * 2 / Face.CAP_SHARE, within(1e-6));
-        var text = new Mark.Text("AB", new Point(10, 10), 2, Face.MEDIUM, 0, Mark.Align.RIGHT, 0, Ink.of(0));
+        assertThat(Typeface.REGULAR.widthMm("1111", 2, 0))
+                .isCloseTo(Typeface.REGULAR.widthMm("8808", 2, 0), within(1e-6));
+        var plain = Typeface.MEDIUM.widthMm("AB", 2, 0);
+        assertThat(Typeface.MEDIUM.widthMm("AB", 2, 0.1)).isCloseTo(plain + 0.1 * 2 / Typeface.CAP_SHARE, within(1e-6));
+        var text = new Mark.Text("AB", new Point(10, 10), 2, Typeface.MEDIUM, 0, Mark.Align.RIGHT, 0, Ink.of(0));
         assertThat(text.start().x()).isCloseTo(10 - plain, within(1e-6));
     }
 }

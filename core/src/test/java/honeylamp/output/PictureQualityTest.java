@@ -12,7 +12,7 @@ import honeylamp.drawing.LayerKind;
 import honeylamp.drawing.Mark;
 import honeylamp.geometry.Affine;
 import honeylamp.geometry.Box;
-import honeylamp.geometry.Path;
+import honeylamp.geometry.Figure;
 import honeylamp.geometry.Point;
 import honeylamp.illustrate.Illustration;
 import honeylamp.illustrate.Lamp;
@@ -175,7 +175,7 @@ class PictureQualityTest {
 
     @Test
     void layersAreSortedHoweverTheyAreGathered() {
-        var fill = new Mark.Fill(Path.ring(new Box(0, 0, 1, 1).ring()), Ink.of(0));
+        var fill = new Mark.Fill(Figure.ring(new Box(0, 0, 1, 1).ring()), Ink.of(0));
         var drawing = new Drawing(
                         List.of(Layer.of(LayerKind.LABELS, List.of(fill)), Layer.of(LayerKind.FLOOR, List.of(fill))))
                 .with(new Drawing(List.of(Layer.of(LayerKind.POCHE, List.of(fill)))));

@@ -7,7 +7,7 @@ import honeylamp.drawing.Ink;
 import honeylamp.drawing.Mark;
 import honeylamp.geometry.Affine;
 import honeylamp.geometry.Box;
-import honeylamp.geometry.Path;
+import honeylamp.geometry.Figure;
 import java.awt.Color;
 import java.awt.image.BufferedImage;
 import java.util.List;
@@ -17,8 +17,8 @@ class SoftFillsTest {
     private static final Affine TO_PIXELS = new Affine(10, 0, 0, 10, 0, 0);
     private static final Ink SHADE = new Ink(0xff404048, 0.1);
 
-    private static Path box(double x0, double y0, double x1, double y1) {
-        return Path.ring(new Box(x0, y0, x1, y1).ring());
+    private static Figure box(double x0, double y0, double x1, double y1) {
+        return Figure.ring(new Box(x0, y0, x1, y1).ring());
     }
 
     private static BufferedImage ground() {

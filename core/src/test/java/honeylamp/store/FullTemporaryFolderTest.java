@@ -54,7 +54,8 @@ class FullTemporaryFolderTest {
                                     .plan()
                                     .name());
                 }
-                case "text" -> System.out.println("read " + honeylamp.drawing.Face.MEDIUM.widthMm("Kitchen", 3, 0.04));
+                case "text" ->
+                    System.out.println("read " + honeylamp.drawing.Typeface.MEDIUM.widthMm("Kitchen", 3, 0.04));
                 default -> throw new IllegalArgumentException(args[0]);
             }
             System.exit(0);
@@ -135,6 +136,6 @@ class FullTemporaryFolderTest {
         assertThat(said("small")).isEqualTo("read 400");
         assertThat(said("drawing")).isEqualTo("read 4000");
         assertThat(said("save")).isEqualTo("read " + SailclothYard.plan().name());
-        assertThat(said("text")).isEqualTo("read " + honeylamp.drawing.Face.MEDIUM.widthMm("Kitchen", 3, 0.04));
+        assertThat(said("text")).isEqualTo("read " + honeylamp.drawing.Typeface.MEDIUM.widthMm("Kitchen", 3, 0.04));
     }
 }

@@ -40,7 +40,6 @@ public record Command(
         SEEN("What is seen"),
         /** The pointer and the keyboard. */
         HANDS("Pointer and keyboard"),
-        /** Devices. */
         DEVICE("Devices");
 
         private final String label;
@@ -61,7 +60,6 @@ public record Command(
         ANYWHERE,
         /** Anywhere but where something is being typed. */
         OUTSIDE_TEXT,
-        /** On the drawing. */
         DRAWING
     }
 

@@ -18,23 +18,23 @@ public record AcceptLevel(UnderlayId underlay, double turnDeg) implements Gestur
     private static final Ask<Double> TURNED = Ask.angle("Turned by");
 
     @Override
-    public Step moved(Scene scene, Pointer pointer) {
-        return Step.to(this);
+    public Reply moved(Surroundings scene, Pointer pointer) {
+        return Reply.to(this);
     }
 
     @Override
-    public Step pressed(Scene scene, Pointer pointer) {
-        return Step.to(this);
+    public Reply pressed(Surroundings scene, Pointer pointer) {
+        return Reply.to(this);
     }
 
     @Override
-    public Step entered(Scene scene, Typed typed) {
+    public Reply entered(Surroundings scene, Typed typed) {
         return level(scene, typed.of(TURNED).orElse(turnDeg));
     }
 
-    private Step level(Scene scene, double turn) {
+    private Reply level(Surroundings scene, double turn) {
         var plan = UnderlayEdits.turn(scene.plan(), scene.storey(), underlay, -turn, OnPicture.traced(scene));
-        return Step.commit(LevelPicture.begin(), plan, "Level picture").picking(Set.of(underlay));
+        return Reply.commit(LevelPicture.begin(), plan, "Level picture").picking(Set.of(underlay));
     }
 
     @Override
@@ -48,7 +48,7 @@ public record AcceptLevel(UnderlayId underlay, double turnDeg) implements Gestur
     }
 
     @Override
-    public Readout readout(Scene scene) {
+    public Readout readout(Surroundings scene) {
         return new Readout(
                 List.of(new Readout.Field(TURNED, Words.of("%.2f\u00b0", turnDeg))),
                 "",
@@ -56,7 +56,7 @@ public record AcceptLevel(UnderlayId underlay, double turnDeg) implements Gestur
     }
 
     @Override
-    public List<Mark> sketch(Scene scene) {
+    public List<Mark> sketch(Surroundings scene) {
         return scene.geometry().storey().underlays().stream()
                 .filter(u -> u.id().equals(underlay))
                 .flatMap(u -> Sketches.grid(scene.frame(), Box.around(u.corners()), turnDeg, scene.penMm()).stream())

@@ -94,7 +94,6 @@ public record Ask<T>(String name, Kind kind, Reader<T> reader) {
         return new Ask<>(name, Kind.ANGLE, DEGREES);
     }
 
-    /** Words. */
     public static Ask<String> words(String name) {
         return new Ask<>(name, Kind.WORDS, AS_TYPED);
     }

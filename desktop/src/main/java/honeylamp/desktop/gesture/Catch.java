@@ -44,7 +44,7 @@ record Catch(Point at, Optional<Snap> snap, int turn, Pointer pointer) {
      *
      * @param chain corners drawn so far, the last one last
      */
-    Catch moved(Scene scene, Pointer pointer, List<Point> chain) {
+    Catch moved(Surroundings scene, Pointer pointer, List<Point> chain) {
         var p = pointer.at();
         if (pointer.keys().control()) {
             return plain(pointer);
@@ -59,7 +59,7 @@ record Catch(Point at, Optional<Snap> snap, int turn, Pointer pointer) {
         return new Catch(found.map(Snap::at).orElse(p), found, passed, pointer);
     }
 
-    private static List<Snap> all(Scene scene, Point p, List<Point> chain) {
+    private static List<Snap> all(Surroundings scene, Point p, List<Point> chain) {
         var out = new ArrayList<Snap>();
         var standing = Snapping.all(scene.shown(), chain, p, scene.reachMm());
         standing.stream().filter(s -> !soft(s)).forEach(out::add);
@@ -78,7 +78,7 @@ record Catch(Point at, Optional<Snap> snap, int turn, Pointer pointer) {
     }
 
     /** The next weaker thing within reach of where the pointer is. */
-    Catch next(Scene scene, List<Point> chain) {
+    Catch next(Surroundings scene, List<Point> chain) {
         return passing().moved(scene, pointer, chain);
     }
 
@@ -87,7 +87,7 @@ record Catch(Point at, Optional<Snap> snap, int turn, Pointer pointer) {
     }
 
     /** The mark of what was caught, with guides to what it was found by. */
-    List<Mark> marks(Scene scene) {
+    List<Mark> marks(Surroundings scene) {
         var out = new ArrayList<Mark>();
         snap.ifPresent(s -> {
             s.guides().forEach(g -> out.add(Sketches.line(scene.frame(), g, scene.penMm(), true)));

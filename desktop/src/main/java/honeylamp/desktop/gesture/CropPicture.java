@@ -33,40 +33,40 @@ public record CropPicture(Optional<Point> from, Optional<Point> to, boolean draw
     }
 
     @Override
-    public Step moved(Scene scene, Pointer pointer) {
-        return Step.to(drawn || from.isEmpty() ? this : new CropPicture(from, Optional.of(pointer.at()), false));
+    public Reply moved(Surroundings scene, Pointer pointer) {
+        return Reply.to(drawn || from.isEmpty() ? this : new CropPicture(from, Optional.of(pointer.at()), false));
     }
 
     /** A second press ends a rectangle that was begun by a single click. */
     @Override
-    public Step pressed(Scene scene, Pointer pointer) {
+    public Reply pressed(Surroundings scene, Pointer pointer) {
         var underlay = OnPicture.at(scene, pointer.at());
         if (underlay.isEmpty()) {
-            return Step.complain(this, OnPicture.NONE_YET);
+            return Reply.complain(this, OnPicture.NONE_YET);
         }
         if (from.isPresent() && !drawn) {
             return finished(scene, pointer.at());
         }
-        return Step.to(new CropPicture(Optional.of(pointer.at()), Optional.of(pointer.at()), false))
+        return Reply.to(new CropPicture(Optional.of(pointer.at()), Optional.of(pointer.at()), false))
                 .picking(Set.of(underlay.get().id()));
     }
 
     @Override
-    public Step released(Scene scene, Pointer pointer) {
+    public Reply released(Surroundings scene, Pointer pointer) {
         return from.isEmpty() || drawn || from.get().distance(pointer.at()) <= scene.reachMm()
-                ? Step.to(this)
+                ? Reply.to(this)
                 : finished(scene, pointer.at());
     }
 
-    private Step finished(Scene scene, Point corner) {
+    private Reply finished(Surroundings scene, Point corner) {
         var next = new CropPicture(from, Optional.of(corner), true);
         return next.part(scene).isPresent()
-                ? Step.to(next)
-                : Step.complain(begin(), "That rectangle shows hardly any of the picture; drag a larger one.");
+                ? Reply.to(next)
+                : Reply.complain(begin(), "That rectangle shows hardly any of the picture; drag a larger one.");
     }
 
     /** The rectangle in picture pixels, as far as it lies on the picture. */
-    private Optional<Box> part(Scene scene) {
+    private Optional<Box> part(Surroundings scene) {
         var underlay = OnPicture.of(scene);
         if (underlay.isEmpty() || from.isEmpty() || to.isEmpty()) {
             return Optional.empty();
@@ -78,15 +78,15 @@ public record CropPicture(Optional<Point> from, Optional<Point> to, boolean draw
     }
 
     @Override
-    public Step entered(Scene scene, Typed typed) {
+    public Reply entered(Surroundings scene, Typed typed) {
         var underlay = OnPicture.of(scene);
         var part = part(scene);
         if (!drawn || underlay.isEmpty() || part.isEmpty()) {
-            return Step.complain(this, "Drag a rectangle over the picture first.");
+            return Reply.complain(this, "Drag a rectangle over the picture first.");
         }
         var name = typed.of(STOREY).orElse("");
         return name.isEmpty() || name.equalsIgnoreCase(scene.geometry().storey().name())
-                ? Step.commit(
+                ? Reply.commit(
                                 begin(),
                                 UnderlayEdits.crop(
                                         scene.plan(),
@@ -98,7 +98,7 @@ public record CropPicture(Optional<Point> from, Optional<Point> to, boolean draw
                 : assigned(scene, underlay.get(), part.get(), name);
     }
 
-    private Step assigned(Scene scene, Underlay underlay, Box part, String name) {
+    private Reply assigned(Surroundings scene, Underlay underlay, Box part, String name) {
         Plan plan = scene.plan();
         var known = plan.storeys().stream()
                 .filter(s -> s.name().equalsIgnoreCase(name))
@@ -111,7 +111,7 @@ public record CropPicture(Optional<Point> from, Optional<Point> to, boolean draw
             target = Optional.of(added.id());
         }
         var laid = UnderlayEdits.partFor(plan, scene.storey(), underlay.id(), part, target.get());
-        return Step.commit(begin(), laid.plan(), "Part of picture for " + name)
+        return Reply.commit(begin(), laid.plan(), "Part of picture for " + name)
                 .saying("That part now lies on \"" + name + "\"" + (known.isEmpty() ? ", a new storey" : "")
                         + ". Page Up and Page Down go from storey to storey.");
     }
@@ -127,7 +127,7 @@ public record CropPicture(Optional<Point> from, Optional<Point> to, boolean draw
     }
 
     @Override
-    public Readout readout(Scene scene) {
+    public Readout readout(Surroundings scene) {
         return drawn
                 ? new Readout(
                         List.of(new Readout.Field(
@@ -141,7 +141,7 @@ public record CropPicture(Optional<Point> from, Optional<Point> to, boolean draw
     }
 
     @Override
-    public List<Mark> sketch(Scene scene) {
+    public List<Mark> sketch(Surroundings scene) {
         var out = new ArrayList<Mark>();
         var underlay = OnPicture.of(scene);
         part(scene)

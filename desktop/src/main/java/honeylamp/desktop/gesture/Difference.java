@@ -16,7 +16,7 @@ public final class Difference {
     private Difference() {}
 
     /** Everything of the storey worked on that is new or changed in {@code plan}, as it would be. */
-    public static List<Mark> marks(Scene scene, Plan plan) {
+    public static List<Mark> marks(Surroundings scene, Plan plan) {
         var before = scene.geometry().storey();
         var after = plan.storey(scene.storey());
         var out = new ArrayList<Mark>();

@@ -33,30 +33,30 @@ public record DrawArc(List<Point> ends, Catch aim) implements Gesture {
     }
 
     @Override
-    public Step moved(Scene scene, Pointer pointer) {
-        return Step.to(new DrawArc(ends, aim.moved(scene, pointer, ends)));
+    public Reply moved(Surroundings scene, Pointer pointer) {
+        return Reply.to(new DrawArc(ends, aim.moved(scene, pointer, ends)));
     }
 
     @Override
-    public Step pressed(Scene scene, Pointer pointer) {
+    public Reply pressed(Surroundings scene, Pointer pointer) {
         var caught = aim.moved(scene, pointer, ends);
         if (ends.size() == 2) {
             return drawn(scene, Arc.sagitta(ends.get(0), caught.at(), ends.get(1)));
         }
         if (!ends.isEmpty() && ends.getFirst().distance(caught.at()) < 1) {
-            return Step.complain(this, "Both ends lie on the same spot; click farther apart.");
+            return Reply.complain(this, "Both ends lie on the same spot; click farther apart.");
         }
         var more = new ArrayList<>(ends);
         more.add(caught.at());
-        return Step.to(new DrawArc(more, caught));
+        return Reply.to(new DrawArc(more, caught));
     }
 
-    private Step drawn(Scene scene, double sagittaMm) {
-        return Step.outcome(this, plan(scene, sagittaMm), begin(), "Draw curved wall", "That cannot be drawn");
+    private Reply drawn(Surroundings scene, double sagittaMm) {
+        return Reply.outcome(this, plan(scene, sagittaMm), begin(), "Draw curved wall", "That cannot be drawn");
     }
 
     /** An arc that turns counter-clockwise has its centre, and so its inner face, on the left. */
-    private Outcome<Plan> plan(Scene scene, double sagittaMm) {
+    private Outcome<Plan> plan(Surroundings scene, double sagittaMm) {
         return WallEdits.addArc(
                         scene.plan(),
                         scene.storey(),
@@ -69,9 +69,9 @@ public record DrawArc(List<Point> ends, Catch aim) implements Gesture {
     }
 
     @Override
-    public Step entered(Scene scene, Typed typed) {
+    public Reply entered(Surroundings scene, Typed typed) {
         if (ends.size() < 2) {
-            return Step.to(begin());
+            return Reply.to(begin());
         }
         return typed.of(RADIUS)
                 .map(radius -> withRadius(scene, radius))
@@ -79,11 +79,11 @@ public record DrawArc(List<Point> ends, Catch aim) implements Gesture {
     }
 
     /** The shorter arc of that radius, on the side the pointer shows. */
-    private Step withRadius(Scene scene, Length radius) {
+    private Reply withRadius(Surroundings scene, Length radius) {
         var chord = new Segment(ends.get(0), ends.get(1));
         var half = chord.length() / 2;
         if (radius.mm() < half) {
-            return Step.complain(
+            return Reply.complain(
                     this,
                     "A radius of " + LengthText.shownWithUnit(radius, scene.units()) + " does not reach; type at least "
                             + LengthText.shownWithUnit(Length.ofMm(half), scene.units()) + ".");
@@ -93,8 +93,8 @@ public record DrawArc(List<Point> ends, Catch aim) implements Gesture {
     }
 
     @Override
-    public Step key(Scene scene, Key key) {
-        return Step.to(key == Key.NEXT ? new DrawArc(ends, aim.next(scene, ends)) : this);
+    public Reply key(Surroundings scene, Key key) {
+        return Reply.to(key == Key.NEXT ? new DrawArc(ends, aim.next(scene, ends)) : this);
     }
 
     @Override
@@ -108,7 +108,7 @@ public record DrawArc(List<Point> ends, Catch aim) implements Gesture {
     }
 
     @Override
-    public Readout readout(Scene scene) {
+    public Readout readout(Surroundings scene) {
         var hint = switch (ends.size()) {
             case 0 -> "Click one end of the curved wall.";
             case 1 -> "Click its other end.";
@@ -123,7 +123,7 @@ public record DrawArc(List<Point> ends, Catch aim) implements Gesture {
     }
 
     @Override
-    public List<Mark> sketch(Scene scene) {
+    public List<Mark> sketch(Surroundings scene) {
         var out = new ArrayList<Mark>();
         if (ends.size() == 1 && ends.getFirst().distance(aim.at()) > 1) {
             out.add(Sketches.line(scene.frame(), new Segment(ends.getFirst(), aim.at()), scene.penMm(), true));

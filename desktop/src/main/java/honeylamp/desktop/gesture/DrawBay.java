@@ -49,25 +49,25 @@ public record DrawBay(Shape shape, Glass glass, Optional<Wall> wall, double from
     }
 
     @Override
-    public Step moved(Scene scene, Pointer pointer) {
-        return Step.to(new DrawBay(shape, glass, wall, fromMm, toMm, aim.moved(scene, pointer, List.of())));
+    public Reply moved(Surroundings scene, Pointer pointer) {
+        return Reply.to(new DrawBay(shape, glass, wall, fromMm, toMm, aim.moved(scene, pointer, List.of())));
     }
 
     @Override
-    public Step pressed(Scene scene, Pointer pointer) {
+    public Reply pressed(Surroundings scene, Pointer pointer) {
         var at = aim.moved(scene, pointer, List.of());
         if (wall.isEmpty()) {
             var host = Picking.wall(scene.geometry(), pointer.at(), scene.reachMm())
                     .filter(w -> !w.isCurved());
             return host.map(w ->
-                            Step.to(new DrawBay(shape, glass, host, w.line().along(at.at()), Optional.empty(), at)))
-                    .orElseGet(() -> Step.complain(this, "Click a straight wall where the bay should leave it."));
+                            Reply.to(new DrawBay(shape, glass, host, w.line().along(at.at()), Optional.empty(), at)))
+                    .orElseGet(() -> Reply.complain(this, "Click a straight wall where the bay should leave it."));
         }
         var along = wall.get().line().along(at.at());
         if (toMm.isEmpty()) {
             return Math.abs(along - fromMm) < Wall.SHORTEST_MM
-                    ? Step.complain(this, "Click farther along the wall, where the bay comes back to it.")
-                    : Step.to(new DrawBay(shape, glass, wall, fromMm, Optional.of(along), at));
+                    ? Reply.complain(this, "Click farther along the wall, where the bay comes back to it.")
+                    : Reply.to(new DrawBay(shape, glass, wall, fromMm, Optional.of(along), at));
         }
         return new DrawBay(shape, glass, wall, fromMm, toMm, at).built(scene, depth());
     }
@@ -76,8 +76,8 @@ public record DrawBay(Shape shape, Glass glass, Optional<Wall> wall, double from
         return Length.ofMm(Math.abs(wall.map(w -> w.line().offset(aim.at())).orElse(0.0)));
     }
 
-    private Step built(Scene scene, Length depth) {
-        return Step.outcome(this, plan(scene, depth), begin(shape, glass), "Put in bay", "No bay fits there");
+    private Reply built(Surroundings scene, Length depth) {
+        return Reply.outcome(this, plan(scene, depth), begin(shape, glass), "Put in bay", "No bay fits there");
     }
 
     /** Why no bay fits so deep, if none does. */
@@ -89,7 +89,7 @@ public record DrawBay(Shape shape, Glass glass, Optional<Wall> wall, double from
                 .map(reason -> "No bay fits there: " + reason + ".");
     }
 
-    private Outcome<Plan> plan(Scene scene, Length depth) {
+    private Outcome<Plan> plan(Surroundings scene, Length depth) {
         var host = wall.orElseThrow();
         var end = toMm.orElseThrow();
         var left = host.line().offset(aim.at()) > 0;
@@ -108,16 +108,16 @@ public record DrawBay(Shape shape, Glass glass, Optional<Wall> wall, double from
     }
 
     @Override
-    public Step entered(Scene scene, Typed typed) {
+    public Reply entered(Surroundings scene, Typed typed) {
         if (wall.isEmpty()) {
-            return Step.to(begin(shape, glass));
+            return Reply.to(begin(shape, glass));
         }
         if (toMm.isPresent()) {
             return built(scene, typed.of(DEPTH).orElseGet(this::depth));
         }
         return typed.of(WIDTH)
-                .map(width -> Step.to(wide(width)))
-                .orElseGet(() -> Step.complain(this, "Type the width of the bay, or click its other end."));
+                .map(width -> Reply.to(wide(width)))
+                .orElseGet(() -> Reply.complain(this, "Type the width of the bay, or click its other end."));
     }
 
     private DrawBay wide(Length width) {
@@ -126,13 +126,13 @@ public record DrawBay(Shape shape, Glass glass, Optional<Wall> wall, double from
     }
 
     @Override
-    public Step key(Scene scene, Key key) {
+    public Reply key(Surroundings scene, Key key) {
         return switch (key) {
             case FLIP ->
-                Step.to(new DrawBay(
+                Reply.to(new DrawBay(
                         Shape.values()[(shape.ordinal() + 1) % Shape.values().length], glass, wall, fromMm, toMm, aim));
-            case NEXT -> Step.to(new DrawBay(shape, glass, wall, fromMm, toMm, aim.next(scene, List.of())));
-            case TURN, CLOSE -> Step.to(this);
+            case NEXT -> Reply.to(new DrawBay(shape, glass, wall, fromMm, toMm, aim.next(scene, List.of())));
+            case TURN, CLOSE -> Reply.to(this);
         };
     }
 
@@ -147,7 +147,7 @@ public record DrawBay(Shape shape, Glass glass, Optional<Wall> wall, double from
     }
 
     @Override
-    public Readout readout(Scene scene) {
+    public Readout readout(Surroundings scene) {
         var words = shape.label() + (glass == Glass.NONE ? " bay" : " bay window") + "; F changes its shape. ";
         if (wall.isEmpty()) {
             return new Readout(List.of(), aim.word(), words + "Click the wall where it begins.");
@@ -165,12 +165,12 @@ public record DrawBay(Shape shape, Glass glass, Optional<Wall> wall, double from
                 impossible().orElse(words + "Click how far it stands out, or type it."));
     }
 
-    private static String shown(Scene scene, double mm) {
+    private static String shown(Surroundings scene, double mm) {
         return LengthText.shown(Length.ofMm(mm), scene.units());
     }
 
     @Override
-    public List<Mark> sketch(Scene scene) {
+    public List<Mark> sketch(Surroundings scene) {
         var out = new ArrayList<Mark>();
         wall.ifPresent(w -> {
             if (toMm.isEmpty()) {

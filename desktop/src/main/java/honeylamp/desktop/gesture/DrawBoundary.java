@@ -27,34 +27,34 @@ public record DrawBoundary(Optional<Point> from, Catch aim) implements Gesture {
     }
 
     @Override
-    public Step moved(Scene scene, Pointer pointer) {
-        return Step.to(new DrawBoundary(from, aim.moved(scene, pointer, chain())));
+    public Reply moved(Surroundings scene, Pointer pointer) {
+        return Reply.to(new DrawBoundary(from, aim.moved(scene, pointer, chain())));
     }
 
     @Override
-    public Step pressed(Scene scene, Pointer pointer) {
+    public Reply pressed(Surroundings scene, Pointer pointer) {
         var at = aim.moved(scene, pointer, chain());
-        return from.isEmpty() ? Step.to(new DrawBoundary(Optional.of(at.at()), at)) : drawn(scene, at, at.at());
+        return from.isEmpty() ? Reply.to(new DrawBoundary(Optional.of(at.at()), at)) : drawn(scene, at, at.at());
     }
 
-    private Step drawn(Scene scene, Catch at, Point end) {
+    private Reply drawn(Surroundings scene, Catch at, Point end) {
         var start = Position.of(from.orElseThrow());
         return RoomEdits.bound(scene.plan(), scene.storey(), start, Position.of(end))
                 .result()
-                .map(added -> Step.commit(new DrawBoundary(Optional.of(end), at), added.plan(), "Draw boundary")
+                .map(added -> Reply.commit(new DrawBoundary(Optional.of(end), at), added.plan(), "Draw boundary")
                         .picking(Set.of(added.id())))
-                .orElseGet(() -> Step.complain(this, "Both ends lie on the same spot; click farther apart."));
+                .orElseGet(() -> Reply.complain(this, "Both ends lie on the same spot; click farther apart."));
     }
 
     @Override
-    public Step entered(Scene scene, Typed typed) {
+    public Reply entered(Surroundings scene, Typed typed) {
         var length = typed.of(LENGTH);
         if (from.isEmpty() || length.isEmpty()) {
-            return Step.to(begin());
+            return Reply.to(begin());
         }
         var way = aim.at().minus(from.get());
         return way.length() < 1
-                ? Step.complain(this, "Point the way first, then type the length.")
+                ? Reply.complain(this, "Point the way first, then type the length.")
                 : drawn(
                         scene,
                         aim,
@@ -62,8 +62,8 @@ public record DrawBoundary(Optional<Point> from, Catch aim) implements Gesture {
     }
 
     @Override
-    public Step key(Scene scene, Key key) {
-        return Step.to(key == Key.NEXT ? new DrawBoundary(from, aim.next(scene, chain())) : this);
+    public Reply key(Surroundings scene, Key key) {
+        return Reply.to(key == Key.NEXT ? new DrawBoundary(from, aim.next(scene, chain())) : this);
     }
 
     @Override
@@ -77,7 +77,7 @@ public record DrawBoundary(Optional<Point> from, Catch aim) implements Gesture {
     }
 
     @Override
-    public Readout readout(Scene scene) {
+    public Readout readout(Surroundings scene) {
         return from.map(f -> new Readout(
                         List.of(new Readout.Field(
                                 LENGTH, LengthText.shown(Length.ofMm(f.distance(aim.at())), scene.units()))),
@@ -88,7 +88,7 @@ public record DrawBoundary(Optional<Point> from, Catch aim) implements Gesture {
     }
 
     @Override
-    public List<Mark> sketch(Scene scene) {
+    public List<Mark> sketch(Surroundings scene) {
         var out = new ArrayList<Mark>();
         from.map(f -> new Segment(f, aim.at()))
                 .filter(s -> s.length() > 1)

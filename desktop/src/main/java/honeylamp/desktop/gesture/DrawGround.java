@@ -39,12 +39,12 @@ public record DrawGround(Ground.Use use, List<Point> corners, Catch aim) impleme
     }
 
     @Override
-    public Step moved(Scene scene, Pointer pointer) {
-        return Step.to(new DrawGround(use, corners, aimed(scene, pointer)));
+    public Reply moved(Surroundings scene, Pointer pointer) {
+        return Reply.to(new DrawGround(use, corners, aimed(scene, pointer)));
     }
 
     /** Runs level or plumb from the last corner where the pointer nearly does and catches nothing. */
-    private Catch aimed(Scene scene, Pointer pointer) {
+    private Catch aimed(Surroundings scene, Pointer pointer) {
         var caught = aim.moved(scene, pointer, corners);
         if (corners.isEmpty() || caught.snap().isPresent() || pointer.keys().control()) {
             return caught;
@@ -61,12 +61,12 @@ public record DrawGround(Ground.Use use, List<Point> corners, Catch aim) impleme
     }
 
     @Override
-    public Step pressed(Scene scene, Pointer pointer) {
+    public Reply pressed(Surroundings scene, Pointer pointer) {
         var at = aimed(scene, pointer);
         if (corners.size() > 2 && at.at().distance(corners.getFirst()) <= scene.reachMm()) {
             return closed(scene);
         }
-        return Step.to(with(at.at(), at));
+        return Reply.to(with(at.at(), at));
     }
 
     private DrawGround with(Point corner, Catch caught) {
@@ -78,50 +78,51 @@ public record DrawGround(Ground.Use use, List<Point> corners, Catch aim) impleme
         return new DrawGround(use, all, caught);
     }
 
-    private Step closed(Scene scene) {
+    private Reply closed(Surroundings scene) {
         if (corners.size() < 3) {
-            return Step.complain(this, "An outline needs three corners; click one more.");
+            return Reply.complain(this, "An outline needs three corners; click one more.");
         }
         if (!new Ring(corners).isSimple()) {
-            return Step.complain(this, "The outline crosses itself. Press Esc and go around it once.");
+            return Reply.complain(this, "The outline crosses itself. Press Esc and go around it once.");
         }
         return laid(scene, corners);
     }
 
-    private Step laid(Scene scene, List<Point> around) {
+    private Reply laid(Surroundings scene, List<Point> around) {
         var added = GroundEdits.add(
                 scene.plan(),
                 scene.storey(),
                 use,
                 around.stream().map(Position::of).toList());
-        return Step.commit(begin(use), added.plan(), "Lay " + Grounds.label(use).toLowerCase(Locale.ROOT))
+        return Reply.commit(
+                        begin(use), added.plan(), "Lay " + Grounds.label(use).toLowerCase(Locale.ROOT))
                 .picking(Set.of(added.id()));
     }
 
     @Override
-    public Step entered(Scene scene, Typed typed) {
+    public Reply entered(Surroundings scene, Typed typed) {
         if (corners.isEmpty()) {
-            return Step.to(this);
+            return Reply.to(this);
         }
         if (typed.isEmpty()) {
             return closed(scene);
         }
         var length = typed.of(LENGTH);
         if (length.isEmpty()) {
-            return Step.complain(this, "Type the length across too.");
+            return Reply.complain(this, "Type the length across too.");
         }
         if (typed.of(UP).isPresent()) {
             return rectangle(scene, length.get(), typed.of(UP).get());
         }
         var way = aim.at().minus(corners.getLast());
         return way.length() < 1
-                ? Step.complain(this, "Point the way first, then type the length.")
-                : Step.to(with(
+                ? Reply.complain(this, "Point the way first, then type the length.")
+                : Reply.to(with(
                         corners.getLast().plus(way.unit().times(length.get().mm())), aim));
     }
 
     /** From the first corner towards the pointer. */
-    private Step rectangle(Scene scene, Length across, Length up) {
+    private Reply rectangle(Surroundings scene, Length across, Length up) {
         var a = corners.getFirst();
         var x = a.x() + (aim.at().x() < a.x() ? -1 : 1) * across.mm();
         var y = a.y() + (aim.at().y() < a.y() ? -1 : 1) * up.mm();
@@ -129,11 +130,11 @@ public record DrawGround(Ground.Use use, List<Point> corners, Catch aim) impleme
     }
 
     @Override
-    public Step key(Scene scene, Key key) {
+    public Reply key(Surroundings scene, Key key) {
         return switch (key) {
             case CLOSE -> closed(scene);
-            case NEXT -> Step.to(new DrawGround(use, corners, aim.next(scene, corners)));
-            case TURN, FLIP -> Step.to(this);
+            case NEXT -> Reply.to(new DrawGround(use, corners, aim.next(scene, corners)));
+            case TURN, FLIP -> Reply.to(this);
         };
     }
 
@@ -148,7 +149,7 @@ public record DrawGround(Ground.Use use, List<Point> corners, Catch aim) impleme
     }
 
     @Override
-    public Readout readout(Scene scene) {
+    public Readout readout(Surroundings scene) {
         if (corners.isEmpty()) {
             return new Readout(
                     List.of(),
@@ -172,7 +173,7 @@ public record DrawGround(Ground.Use use, List<Point> corners, Catch aim) impleme
     }
 
     @Override
-    public List<Mark> sketch(Scene scene) {
+    public List<Mark> sketch(Surroundings scene) {
         var out = new ArrayList<Mark>();
         if (!corners.isEmpty()) {
             var all = new ArrayList<>(corners);

@@ -64,11 +64,11 @@ public record DrawShape(Kind kind, List<Point> points, int sides, Catch aim) imp
     }
 
     @Override
-    public Step moved(Scene scene, Pointer pointer) {
-        return Step.to(aimed(scene, pointer));
+    public Reply moved(Surroundings scene, Pointer pointer) {
+        return Reply.to(aimed(scene, pointer));
     }
 
-    private DrawShape aimed(Scene scene, Pointer pointer) {
+    private DrawShape aimed(Surroundings scene, Pointer pointer) {
         if (kind != Kind.OUTLINE || points.isEmpty()) {
             return with(aim.moved(scene, pointer, List.of()));
         }
@@ -83,27 +83,27 @@ public record DrawShape(Kind kind, List<Point> points, int sides, Catch aim) imp
     }
 
     @Override
-    public Step pressed(Scene scene, Pointer pointer) {
+    public Reply pressed(Surroundings scene, Pointer pointer) {
         var aimed = aimed(scene, pointer);
         var p = aimed.aim.at();
         if (kind == Kind.OUTLINE) {
             var closing = points.size() > 2 && points.getFirst().distance(p) < 1;
-            return closing ? aimed.built(scene, points) : Step.to(aimed.plus(p));
+            return closing ? aimed.built(scene, points) : Reply.to(aimed.plus(p));
         }
         if (points.isEmpty()) {
-            return Step.to(aimed.plus(p));
+            return Reply.to(aimed.plus(p));
         }
         return aimed.built(scene, p);
     }
 
     /** Rectangles can be dragged as well as clicked. */
     @Override
-    public Step released(Scene scene, Pointer pointer) {
+    public Reply released(Surroundings scene, Pointer pointer) {
         var aimed = aimed(scene, pointer);
         var far = kind != Kind.OUTLINE
                 && points.size() == 1
                 && points.getFirst().distance(pointer.at()) > 2 * scene.reachMm();
-        return far ? aimed.built(scene, aimed.aim.at()) : Step.to(aimed);
+        return far ? aimed.built(scene, aimed.aim.at()) : Reply.to(aimed);
     }
 
     private DrawShape plus(Point p) {
@@ -115,19 +115,19 @@ public record DrawShape(Kind kind, List<Point> points, int sides, Catch aim) imp
         return new DrawShape(kind, more, sides, aim);
     }
 
-    private Step built(Scene scene, Point to) {
+    private Reply built(Surroundings scene, Point to) {
         var edges = edges(to);
         return edges.isEmpty()
-                ? Step.complain(this, "That has no width; click farther away, or type its size.")
+                ? Reply.complain(this, "That has no width; click farther away, or type its size.")
                 : built(scene, edges, action());
     }
 
-    private Step built(Scene scene, List<Point> corners) {
+    private Reply built(Surroundings scene, List<Point> corners) {
         return built(scene, WallsAround.edges(corners.stream().map(Position::of).toList()), "Walls around outline");
     }
 
-    private Step built(Scene scene, List<Edge> edges, String action) {
-        return Step.outcome(this, plan(scene, edges), afresh(), action, "That cannot be drawn");
+    private Reply built(Surroundings scene, List<Edge> edges, String action) {
+        return Reply.outcome(this, plan(scene, edges), afresh(), action, "That cannot be drawn");
     }
 
     private String action() {
@@ -139,7 +139,7 @@ public record DrawShape(Kind kind, List<Point> points, int sides, Catch aim) imp
         };
     }
 
-    private static Outcome<Plan> plan(Scene scene, List<Edge> edges) {
+    private static Outcome<Plan> plan(Surroundings scene, List<Edge> edges) {
         return WallsAround.add(
                 scene.plan(),
                 scene.storey(),
@@ -160,9 +160,9 @@ public record DrawShape(Kind kind, List<Point> points, int sides, Catch aim) imp
     }
 
     @Override
-    public Step entered(Scene scene, Typed typed) {
+    public Reply entered(Surroundings scene, Typed typed) {
         if (points.isEmpty()) {
-            return Step.to(afresh());
+            return Reply.to(afresh());
         }
         return switch (kind) {
             case RECTANGLE -> rectangle(scene, typed.of(WIDTH), typed.of(DEPTH));
@@ -172,30 +172,30 @@ public record DrawShape(Kind kind, List<Point> points, int sides, Catch aim) imp
     }
 
     /** Typed sizes go the way the pointer shows; a size not typed is the one shown. */
-    private Step rectangle(Scene scene, Optional<Length> width, Optional<Length> depth) {
+    private Reply rectangle(Surroundings scene, Optional<Length> width, Optional<Length> depth) {
         var way = aim.at().minus(points.getFirst());
         var across = width.map(Length::mm).orElseGet(() -> Math.abs(way.x()));
         var up = depth.map(Length::mm).orElseGet(() -> Math.abs(way.y()));
         return built(scene, Shapes.opposite(points.getFirst(), aim.at(), across, up));
     }
 
-    private Step outline(Scene scene, Optional<Length> length) {
+    private Reply outline(Surroundings scene, Optional<Length> length) {
         if (length.isEmpty()) {
             return points.size() > 2
                     ? built(scene, points)
-                    : Step.complain(this, "An outline needs three corners at least.");
+                    : Reply.complain(this, "An outline needs three corners at least.");
         }
         var way = aim.at().minus(points.getLast());
         return way.length() < 1
-                ? Step.complain(this, "Move the pointer to show the direction.")
-                : Step.to(
+                ? Reply.complain(this, "Move the pointer to show the direction.")
+                : Reply.to(
                         plus(points.getLast().plus(way.unit().times(length.get().mm()))));
     }
 
-    private Step sized(Scene scene, Optional<Length> radius, Optional<Integer> count) {
+    private Reply sized(Surroundings scene, Optional<Length> radius, Optional<Integer> count) {
         var other = count.map(n -> new DrawShape(kind, points, n, aim)).orElse(this);
         if (radius.isEmpty()) {
-            return count.isEmpty() ? other.built(scene, aim.at()) : Step.to(other);
+            return count.isEmpty() ? other.built(scene, aim.at()) : Reply.to(other);
         }
         var way = aim.at().minus(points.getFirst());
         var unit = way.length() < 1 ? new Point(1, 0) : way.unit();
@@ -203,11 +203,11 @@ public record DrawShape(Kind kind, List<Point> points, int sides, Catch aim) imp
     }
 
     @Override
-    public Step key(Scene scene, Key key) {
+    public Reply key(Surroundings scene, Key key) {
         return switch (key) {
-            case CLOSE -> kind == Kind.OUTLINE && points.size() > 2 ? built(scene, points) : Step.to(this);
-            case NEXT -> Step.to(with(aim.passing()).aimed(scene, aim.pointer()));
-            case TURN, FLIP -> Step.to(this);
+            case CLOSE -> kind == Kind.OUTLINE && points.size() > 2 ? built(scene, points) : Reply.to(this);
+            case NEXT -> Reply.to(with(aim.passing()).aimed(scene, aim.pointer()));
+            case TURN, FLIP -> Reply.to(this);
         };
     }
 
@@ -222,7 +222,7 @@ public record DrawShape(Kind kind, List<Point> points, int sides, Catch aim) imp
     }
 
     @Override
-    public Readout readout(Scene scene) {
+    public Readout readout(Surroundings scene) {
         if (points.isEmpty()) {
             var hint = switch (kind) {
                 case RECTANGLE -> "Click the first corner of the room, or drag from corner to corner.";
@@ -254,12 +254,12 @@ public record DrawShape(Kind kind, List<Point> points, int sides, Catch aim) imp
         return shown.with(scene.wallWords());
     }
 
-    private static String shown(Scene scene, double mm) {
+    private static String shown(Surroundings scene, double mm) {
         return LengthText.shown(Length.ofMm(mm), scene.units());
     }
 
     @Override
-    public List<Mark> sketch(Scene scene) {
+    public List<Mark> sketch(Surroundings scene) {
         var out = new ArrayList<Mark>();
         if (!points.isEmpty()) {
             var edges = edges(aim.at());
@@ -280,7 +280,7 @@ public record DrawShape(Kind kind, List<Point> points, int sides, Catch aim) imp
     }
 
     /** Each number beside the side it rules. */
-    private List<Mark> numbers(Scene scene) {
+    private List<Mark> numbers(Surroundings scene) {
         var from = points.getFirst();
         var to = aim.at();
         var way = to.minus(from);

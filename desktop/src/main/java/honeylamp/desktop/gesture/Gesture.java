@@ -18,29 +18,29 @@ public interface Gesture {
     }
 
     /** The pointer moved without a button. */
-    Step moved(Scene scene, Pointer pointer);
+    Reply moved(Surroundings scene, Pointer pointer);
 
     /** The button went down. */
-    Step pressed(Scene scene, Pointer pointer);
+    Reply pressed(Surroundings scene, Pointer pointer);
 
     /** The pointer moved with the button down. */
-    default Step dragged(Scene scene, Pointer pointer) {
+    default Reply dragged(Surroundings scene, Pointer pointer) {
         return moved(scene, pointer);
     }
 
     /** The button went up. */
-    default Step released(Scene scene, Pointer pointer) {
-        return Step.to(this);
+    default Reply released(Surroundings scene, Pointer pointer) {
+        return Reply.to(this);
     }
 
     /** Enter was pressed with this typed, all of which could be read. */
-    default Step entered(Scene scene, Typed typed) {
-        return Step.to(this);
+    default Reply entered(Surroundings scene, Typed typed) {
+        return Reply.to(this);
     }
 
     /** A key of the gesture was pressed. */
-    default Step key(Scene scene, Key key) {
-        return Step.to(this);
+    default Reply key(Surroundings scene, Key key) {
+        return Reply.to(this);
     }
 
     /** Escape was pressed: the gesture as it was before it began. */
@@ -57,8 +57,8 @@ public interface Gesture {
     }
 
     /** Numbers and words for the measure line. */
-    Readout readout(Scene scene);
+    Readout readout(Surroundings scene);
 
     /** What the screen shows above the picture, in paper mm. */
-    List<Mark> sketch(Scene scene);
+    List<Mark> sketch(Surroundings scene);
 }

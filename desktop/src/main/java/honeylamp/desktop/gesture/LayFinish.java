@@ -23,16 +23,16 @@ public record LayFinish(Optional<Point> pointer) implements Gesture {
     }
 
     @Override
-    public Step moved(Scene scene, Pointer pointer) {
-        return Step.to(new LayFinish(Optional.of(pointer.at())));
+    public Reply moved(Surroundings scene, Pointer pointer) {
+        return Reply.to(new LayFinish(Optional.of(pointer.at())));
     }
 
     @Override
-    public Step pressed(Scene scene, Pointer pointer) {
+    public Reply pressed(Surroundings scene, Pointer pointer) {
         var next = new LayFinish(Optional.of(pointer.at()));
         var room = scene.shown().roomAt(pointer.at());
         if (room.isEmpty()) {
-            return Step.complain(next, "There is no closed room here; a finish needs walls all round.");
+            return Reply.complain(next, "There is no closed room here; a finish needs walls all round.");
         }
         var copied = room.flatMap(Room::mark).map(RoomMark::id).filter(ElementId::isCopied);
         if (copied.isPresent()) {
@@ -40,7 +40,7 @@ public record LayFinish(Optional<Point> pointer) implements Gesture {
                     scene.plan(),
                     new RoomId(copied.get().number()),
                     scene.choices().material());
-            return Step.commit(next, plan, "Lay finish").saying("It is laid in the unit and all its copies.");
+            return Reply.commit(next, plan, "Lay finish").saying("It is laid in the unit and all its copies.");
         }
         var direction = room.get().mark().map(m -> m.floor().directionDeg()).orElse(0.0);
         var corner = room.get().outline().bounds();
@@ -56,7 +56,7 @@ public record LayFinish(Optional<Point> pointer) implements Gesture {
                 .map(RoomMark::id)
                 .<Set<ElementId>>map(Set::of)
                 .orElse(Set.of());
-        return Step.commit(next, plan, "Lay finish").picking(picked);
+        return Reply.commit(next, plan, "Lay finish").picking(picked);
     }
 
     @Override
@@ -65,14 +65,14 @@ public record LayFinish(Optional<Point> pointer) implements Gesture {
     }
 
     @Override
-    public Readout readout(Scene scene) {
+    public Readout readout(Surroundings scene) {
         var label = Materials.of(scene.choices().material()).map(m -> m.label()).orElse("the finish");
         var room = pointer.flatMap(scene.shown()::roomAt).map(Room::name).orElse("");
         return new Readout(List.of(), room, "Click a room to lay " + label + " in it.");
     }
 
     @Override
-    public List<Mark> sketch(Scene scene) {
+    public List<Mark> sketch(Surroundings scene) {
         return pointer.flatMap(scene.shown()::roomAt)
                 .map(r -> Sketches.room(scene.frame(), r.outline(), scene.penMm()))
                 .orElse(List.of());

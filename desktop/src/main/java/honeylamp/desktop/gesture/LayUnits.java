@@ -45,29 +45,29 @@ public record LayUnits(
         return new LayUnits(unit, 0, Sense.AS_DRAWN, Optional.empty(), Optional.empty(), Optional.empty());
     }
 
-    private Optional<Unit> chosen(Scene scene) {
+    private Optional<Unit> chosen(Surroundings scene) {
         return unit.flatMap(id -> scene.plan().repeats().units().stream()
                 .filter(u -> u.id().equals(id))
                 .findFirst());
     }
 
-    private static Optional<Laid> copyAt(Scene scene, Point p) {
+    private static Optional<Laid> copyAt(Surroundings scene, Point p) {
         return scene.copies().stream().filter(c -> c.holds(p)).findFirst();
     }
 
     @Override
-    public Step moved(Scene scene, Pointer to) {
-        return Step.to(aimed(scene, to));
+    public Reply moved(Surroundings scene, Pointer to) {
+        return Reply.to(aimed(scene, to));
     }
 
-    private LayUnits aimed(Scene scene, Pointer to) {
+    private LayUnits aimed(Surroundings scene, Pointer to) {
         var where = chosen(scene)
                 .map(u -> new UnitCopy(new UnitCopyId(0), u.id(), scene.storey(), Position.of(to.at()), turnDeg, sense))
                 .map(copy -> caught(scene, copy, to));
         return new LayUnits(unit, turnDeg, sense, Optional.of(to.at()), where, Optional.empty());
     }
 
-    private static Point caught(Scene scene, UnitCopy copy, Pointer to) {
+    private static Point caught(Surroundings scene, UnitCopy copy, Pointer to) {
         var at = copy.at().point();
         if (to.keys().control()) {
             return at;
@@ -83,27 +83,27 @@ public record LayUnits(
     }
 
     @Override
-    public Step pressed(Scene scene, Pointer to) {
+    public Reply pressed(Surroundings scene, Pointer to) {
         var copy = copyAt(scene, to.at());
         if (copy.isPresent()) {
             var grabbed = new Grabbed(copy.get(), to.at(), false);
-            return Step.to(new LayUnits(
+            return Reply.to(new LayUnits(
                             unit, turnDeg, sense, Optional.of(to.at()), Optional.empty(), Optional.of(grabbed)))
                     .picking(Set.of(copy.get().copy().id()));
         }
         var aimed = aimed(scene, to);
-        return aimed.at.isPresent() ? aimed.placed(scene) : Step.to(aimed).picking(Set.of());
+        return aimed.at.isPresent() ? aimed.placed(scene) : Reply.to(aimed).picking(Set.of());
     }
 
-    private Step placed(Scene scene) {
+    private Reply placed(Surroundings scene) {
         var id = unit.orElseThrow();
         var added = UnitEdits.place(scene.plan(), id, scene.storey(), Position.of(at.orElseThrow()), turnDeg, sense);
-        return Step.commit(this, added.plan(), "Place unit").picking(Set.of(added.id()));
+        return Reply.commit(this, added.plan(), "Place unit").picking(Set.of(added.id()));
     }
 
     @Override
-    public Step dragged(Scene scene, Pointer to) {
-        return held.<Step>map(g -> Step.to(new LayUnits(
+    public Reply dragged(Surroundings scene, Pointer to) {
+        return held.<Reply>map(g -> Reply.to(new LayUnits(
                         unit,
                         turnDeg,
                         sense,
@@ -113,42 +113,42 @@ public record LayUnits(
                 .orElseGet(() -> moved(scene, to));
     }
 
-    private static Point dragging(Scene scene, Grabbed grabbed, Pointer to) {
+    private static Point dragging(Surroundings scene, Grabbed grabbed, Pointer to) {
         var copy = grabbed.laid.copy();
         var there = copy.at().point().plus(to.at().minus(grabbed.from));
         return caught(scene, copy.movedTo(Position.of(there)), to);
     }
 
     @Override
-    public Step released(Scene scene, Pointer to) {
+    public Reply released(Surroundings scene, Pointer to) {
         var rest = new LayUnits(unit, turnDeg, sense, Optional.of(to.at()), Optional.empty(), Optional.empty());
         return held.filter(Grabbed::moved)
-                .flatMap(g -> at.map(p -> Step.commit(
+                .flatMap(g -> at.map(p -> Reply.commit(
                         rest,
                         UnitEdits.change(scene.plan(), g.laid.copy().id(), c -> c.movedTo(Position.of(p))),
                         "Move unit")))
-                .orElse(Step.to(rest));
+                .orElse(Reply.to(rest));
     }
 
     @Override
-    public Step entered(Scene scene, Typed typed) {
+    public Reply entered(Surroundings scene, Typed typed) {
         return typed.of(TURN)
-                .map(deg -> Step.to(new LayUnits(unit, deg, sense, pointer, at, held)))
-                .orElseGet(() -> at.isPresent() && unit.isPresent() ? placed(scene) : Step.to(this));
+                .map(deg -> Reply.to(new LayUnits(unit, deg, sense, pointer, at, held)))
+                .orElseGet(() -> at.isPresent() && unit.isPresent() ? placed(scene) : Reply.to(this));
     }
 
     @Override
-    public Step key(Scene scene, Key key) {
+    public Reply key(Surroundings scene, Key key) {
         var picked = scene.copies().stream()
                 .map(Laid::copy)
                 .filter(c -> scene.selection().contains(c.id()))
                 .findFirst();
         var turning = key == Key.TURN;
         if (!turning && key != Key.FLIP) {
-            return Step.to(this);
+            return Reply.to(this);
         }
         if (unit.isEmpty() && picked.isPresent()) {
-            return Step.commit(
+            return Reply.commit(
                     this,
                     UnitEdits.change(
                             scene.plan(),
@@ -158,7 +158,7 @@ public record LayUnits(
                                     : c.inSense(c.sense().other())),
                     turning ? "Turn unit" : "Mirror unit");
         }
-        return Step.to(
+        return Reply.to(
                 turning
                         ? new LayUnits(unit, (turnDeg + 90) % 360, sense, pointer, at, held)
                         : new LayUnits(unit, turnDeg, sense.other(), pointer, at, held));
@@ -175,7 +175,7 @@ public record LayUnits(
     }
 
     @Override
-    public Readout readout(Scene scene) {
+    public Readout readout(Surroundings scene) {
         return chosen(scene)
                 .map(u -> new Readout(
                         List.of(new Readout.Field(TURN, Words.of("%.0f\u00b0", turnDeg))),
@@ -189,7 +189,7 @@ public record LayUnits(
     }
 
     @Override
-    public List<Mark> sketch(Scene scene) {
+    public List<Mark> sketch(Surroundings scene) {
         var out = new ArrayList<Mark>();
         for (var laid : scene.copies()) {
             var isHeld = held.filter(g -> g.laid.copy().id().equals(laid.copy().id()))
@@ -211,7 +211,7 @@ public record LayUnits(
         return out;
     }
 
-    private static List<Mark> sketch(Scene scene, UnitContents contents, Unit unit, UnitCopy copy) {
+    private static List<Mark> sketch(Surroundings scene, UnitContents contents, Unit unit, UnitCopy copy) {
         return scene.unit(unit.id())
                 .map(d -> PartSketches.unit(
                         scene.frame(), d.drawn(), contents, copy.placing(unit.origin()), scene.penMm()))

@@ -21,24 +21,24 @@ public record LevelPicture(Optional<Point> first, Optional<Aim> aim) implements 
     }
 
     @Override
-    public Step moved(Scene scene, Pointer pointer) {
-        return Step.to(new LevelPicture(first, Optional.of(OnPicture.aim(scene, pointer))));
+    public Reply moved(Surroundings scene, Pointer pointer) {
+        return Reply.to(new LevelPicture(first, Optional.of(OnPicture.aim(scene, pointer))));
     }
 
     @Override
-    public Step pressed(Scene scene, Pointer pointer) {
+    public Reply pressed(Surroundings scene, Pointer pointer) {
         var underlay = OnPicture.at(scene, pointer.at());
         if (underlay.isEmpty()) {
-            return Step.complain(this, OnPicture.NONE_YET);
+            return Reply.complain(this, OnPicture.NONE_YET);
         }
         var u = underlay.get();
         var aim = OnPicture.aim(scene, pointer);
         if (first.isEmpty()) {
-            return Step.to(new LevelPicture(Optional.of(aim.at()), Optional.of(aim)))
+            return Reply.to(new LevelPicture(Optional.of(aim.at()), Optional.of(aim)))
                     .picking(Set.of(u.id()));
         }
         if (first.get().distance(aim.at()) <= scene.reachMm()) {
-            return Step.complain(this, "The second click lies on the first; click the far end of the line.");
+            return Reply.complain(this, "The second click lies on the first; click the far end of the line.");
         }
         var before = u.placing().turnDeg();
         var plan = UnderlayEdits.level(
@@ -49,7 +49,7 @@ public record LevelPicture(Optional<Point> first, Optional<Aim> aim) implements 
                 .orElse(u)
                 .placing()
                 .turnDeg();
-        return Step.commit(begin(), plan, "Level picture")
+        return Reply.commit(begin(), plan, "Level picture")
                 .picking(Set.of(u.id()))
                 .saying(Words.of("Turned by %.2f\u00b0; that line is true now.", after - before));
     }
@@ -70,7 +70,7 @@ public record LevelPicture(Optional<Point> first, Optional<Aim> aim) implements 
     }
 
     @Override
-    public Readout readout(Scene scene) {
+    public Readout readout(Surroundings scene) {
         return new Readout(
                 List.of(),
                 aim.map(Aim::word).orElse(""),
@@ -80,7 +80,7 @@ public record LevelPicture(Optional<Point> first, Optional<Aim> aim) implements 
     }
 
     @Override
-    public List<Mark> sketch(Scene scene) {
+    public List<Mark> sketch(Surroundings scene) {
         var out = new ArrayList<Mark>();
         first.ifPresent(p -> {
             out.addAll(OnPicture.mark(scene, p));

@@ -13,7 +13,7 @@ import java.util.List;
 final class LivePlan {
     private LivePlan() {}
 
-    static List<Mark> marks(Scene scene, Plan plan) {
+    static List<Mark> marks(Surroundings scene, Plan plan) {
         var near = Neighbourhood.of(scene.geometry(), plan, plan.storey(scene.storey()));
         var out = new ArrayList<Mark>(Sketches.bodies(scene.frame(), near.bodies(), scene.penMm()));
         var settled = Settling.settled(scene.geometry(), plan, near.network());

@@ -11,13 +11,13 @@ public record LookOn(String hint) implements Gesture {
     }
 
     @Override
-    public Step moved(Scene scene, Pointer pointer) {
-        return Step.to(this);
+    public Reply moved(Surroundings scene, Pointer pointer) {
+        return Reply.to(this);
     }
 
     @Override
-    public Step pressed(Scene scene, Pointer pointer) {
-        return Step.to(this);
+    public Reply pressed(Surroundings scene, Pointer pointer) {
+        return Reply.to(this);
     }
 
     @Override
@@ -26,12 +26,12 @@ public record LookOn(String hint) implements Gesture {
     }
 
     @Override
-    public Readout readout(Scene scene) {
+    public Readout readout(Surroundings scene) {
         return Readout.hint(hint);
     }
 
     @Override
-    public List<Mark> sketch(Scene scene) {
+    public List<Mark> sketch(Surroundings scene) {
         return List.of();
     }
 }

@@ -44,31 +44,31 @@ public record MarkKnownLength(List<Point> marks, Optional<Aim> aim, Optional<Gri
     }
 
     @Override
-    public Step moved(Scene scene, Pointer pointer) {
-        return Step.to(new MarkKnownLength(marks, Optional.of(OnPicture.aim(scene, pointer)), Optional.empty()));
+    public Reply moved(Surroundings scene, Pointer pointer) {
+        return Reply.to(new MarkKnownLength(marks, Optional.of(OnPicture.aim(scene, pointer)), Optional.empty()));
     }
 
     @Override
-    public Step pressed(Scene scene, Pointer pointer) {
+    public Reply pressed(Surroundings scene, Pointer pointer) {
         var underlay = OnPicture.at(scene, pointer.at());
         if (underlay.isEmpty()) {
-            return Step.complain(this, OnPicture.NONE_YET);
+            return Reply.complain(this, OnPicture.NONE_YET);
         }
         var aim = OnPicture.aim(scene, pointer);
         var held = held(scene, underlay.get(), pointer.at());
         if (held.isPresent()) {
-            return Step.to(new MarkKnownLength(marks, Optional.of(aim), held))
+            return Reply.to(new MarkKnownLength(marks, Optional.of(aim), held))
                     .picking(Set.of(underlay.get().id()));
         }
         var more = new ArrayList<>(marks.size() < 2 ? marks : List.of());
         more.add(aim.at());
-        return Step.to(new MarkKnownLength(
+        return Reply.to(new MarkKnownLength(
                         more, Optional.of(aim), Optional.of(new Grip(Optional.empty(), more.size() - 1))))
                 .picking(Set.of(underlay.get().id()));
     }
 
     /** The mark within reach: of the length being marked first, then of those known. */
-    private Optional<Grip> held(Scene scene, Underlay underlay, Point p) {
+    private Optional<Grip> held(Surroundings scene, Underlay underlay, Point p) {
         for (var end = 0; end < marks.size() && marks.size() == 2; end++) {
             if (marks.get(end).distance(p) <= scene.reachMm()) {
                 return Optional.of(new Grip(Optional.empty(), end));
@@ -90,36 +90,36 @@ public record MarkKnownLength(List<Point> marks, Optional<Aim> aim, Optional<Gri
     }
 
     @Override
-    public Step dragged(Scene scene, Pointer pointer) {
+    public Reply dragged(Surroundings scene, Pointer pointer) {
         if (held.isEmpty()) {
-            return Step.to(this);
+            return Reply.to(this);
         }
         var aim = OnPicture.aim(scene, pointer);
         if (held.get().length.isPresent()) {
-            return Step.to(new MarkKnownLength(marks, Optional.of(aim), held));
+            return Reply.to(new MarkKnownLength(marks, Optional.of(aim), held));
         }
         var moved = new ArrayList<>(marks);
         moved.set(held.get().end, aim.at());
-        return Step.to(new MarkKnownLength(moved, Optional.of(aim), held));
+        return Reply.to(new MarkKnownLength(moved, Optional.of(aim), held));
     }
 
     @Override
-    public Step released(Scene scene, Pointer pointer) {
+    public Reply released(Surroundings scene, Pointer pointer) {
         var underlay = OnPicture.of(scene);
         var known = held.flatMap(Grip::length);
         var free = new MarkKnownLength(marks, aim, Optional.empty());
         if (known.isEmpty() || underlay.isEmpty() || aim.isEmpty()) {
-            return Step.to(free);
+            return Reply.to(free);
         }
         var line = ends(underlay.get(), known.get());
         if (line.length() * underlay.get().toPlan().inverse().near(line.a()).lengthScale() < 1) {
-            return Step.complain(free, "Both marks lie on the same spot; drag them farther apart.");
+            return Reply.complain(free, "Both marks lie on the same spot; drag them farther apart.");
         }
         var u = underlay.get();
         if (line.equals(new Segment(
                 u.plan(u.knownLengths().get(known.get()).firstPx()),
                 u.plan(u.knownLengths().get(known.get()).secondPx())))) {
-            return Step.to(free); // only pressed
+            return Reply.to(free); // only pressed
         }
         var plan = UnderlayEdits.changeKnown(
                 scene.plan(),
@@ -128,7 +128,7 @@ public record MarkKnownLength(List<Point> marks, Optional<Aim> aim, Optional<Gri
                 known.get(),
                 k -> k.between(u.pixel(line.a()), u.pixel(line.b())),
                 OnPicture.traced(scene));
-        return Step.commit(begin(), plan, "Move mark").picking(Set.of(u.id()));
+        return Reply.commit(begin(), plan, "Move mark").picking(Set.of(u.id()));
     }
 
     /** A known length in the plan, with the mark that is dragged where the pointer is. */
@@ -145,25 +145,25 @@ public record MarkKnownLength(List<Point> marks, Optional<Aim> aim, Optional<Gri
     }
 
     @Override
-    public Step entered(Scene scene, Typed typed) {
+    public Reply entered(Surroundings scene, Typed typed) {
         var underlay = marks.isEmpty() ? Optional.<Underlay>empty() : OnPicture.at(scene, marks.getFirst());
         if (marks.size() < 2 || underlay.isEmpty()) {
-            return Step.complain(this, "Click both ends of a length you know first.");
+            return Reply.complain(this, "Click both ends of a length you know first.");
         }
         return typed.of(KNOWN)
                 .map(length -> known(scene, underlay.get(), length))
-                .orElseGet(() -> Step.complain(this, "Type how long it is between the two marks."));
+                .orElseGet(() -> Reply.complain(this, "Type how long it is between the two marks."));
     }
 
-    private Step known(Scene scene, Underlay underlay, Length length) {
+    private Reply known(Surroundings scene, Underlay underlay, Length length) {
         var a = underlay.pixel(marks.get(0));
         var b = underlay.pixel(marks.get(1));
         if (a.distance(b) < 1) {
-            return Step.complain(this, "Both marks lie on the same spot; click them farther apart.");
+            return Reply.complain(this, "Both marks lie on the same spot; click them farther apart.");
         }
         var plan = UnderlayEdits.addKnown(
                 scene.plan(), scene.storey(), underlay.id(), new KnownLength(a, b, length), OnPicture.traced(scene));
-        return Step.commit(begin(), plan, "Add known length").picking(Set.of(underlay.id()));
+        return Reply.commit(begin(), plan, "Add known length").picking(Set.of(underlay.id()));
     }
 
     @Override
@@ -182,7 +182,7 @@ public record MarkKnownLength(List<Point> marks, Optional<Aim> aim, Optional<Gri
     }
 
     @Override
-    public Readout readout(Scene scene) {
+    public Readout readout(Surroundings scene) {
         var word = aim.map(Aim::word).orElse("");
         return switch (marks.size()) {
             case 0 ->
@@ -204,7 +204,7 @@ public record MarkKnownLength(List<Point> marks, Optional<Aim> aim, Optional<Gri
     }
 
     @Override
-    public List<Mark> sketch(Scene scene) {
+    public List<Mark> sketch(Surroundings scene) {
         var out = new ArrayList<Mark>();
         OnPicture.of(scene).ifPresent(u -> {
             for (var i = 0; i < u.knownLengths().size(); i++) {
@@ -221,7 +221,7 @@ public record MarkKnownLength(List<Point> marks, Optional<Aim> aim, Optional<Gri
         return out;
     }
 
-    private List<Mark> known(Scene scene, Underlay underlay, int index) {
+    private List<Mark> known(Surroundings scene, Underlay underlay, int index) {
         var line = ends(underlay, index);
         var out = new ArrayList<Mark>();
         out.add(Sketches.line(scene.frame(), line, scene.penMm(), true));

@@ -30,25 +30,25 @@ public record Measure(Optional<Point> from, Optional<Segment> measured, Catch ai
     }
 
     @Override
-    public Step moved(Scene scene, Pointer pointer) {
-        return Step.to(new Measure(from, measured, aim.moved(scene, pointer, chain())));
+    public Reply moved(Surroundings scene, Pointer pointer) {
+        return Reply.to(new Measure(from, measured, aim.moved(scene, pointer, chain())));
     }
 
     @Override
-    public Step pressed(Scene scene, Pointer pointer) {
+    public Reply pressed(Surroundings scene, Pointer pointer) {
         var at = aim.moved(scene, pointer, chain());
         if (from.isEmpty()) {
-            return Step.to(new Measure(Optional.of(at.at()), Optional.empty(), at));
+            return Reply.to(new Measure(Optional.of(at.at()), Optional.empty(), at));
         }
         var line = new Segment(from.get(), at.at());
         return line.length() < 1
-                ? Step.complain(this, "Both points lie on the same spot; click farther apart.")
-                : Step.to(new Measure(Optional.empty(), Optional.of(line), at)).measuring(Length.ofMm(line.length()));
+                ? Reply.complain(this, "Both points lie on the same spot; click farther apart.")
+                : Reply.to(new Measure(Optional.empty(), Optional.of(line), at)).measuring(Length.ofMm(line.length()));
     }
 
     @Override
-    public Step key(Scene scene, Key key) {
-        return Step.to(key == Key.NEXT ? new Measure(from, measured, aim.next(scene, chain())) : this);
+    public Reply key(Surroundings scene, Key key) {
+        return Reply.to(key == Key.NEXT ? new Measure(from, measured, aim.next(scene, chain())) : this);
     }
 
     @Override
@@ -68,7 +68,7 @@ public record Measure(Optional<Point> from, Optional<Segment> measured, Catch ai
     }
 
     @Override
-    public Readout readout(Scene scene) {
+    public Readout readout(Surroundings scene) {
         var hint = from.isPresent()
                 ? "Click the second point."
                 : measured.isPresent()
@@ -89,12 +89,12 @@ public record Measure(Optional<Point> from, Optional<Segment> measured, Catch ai
                 .orElseGet(() -> new Readout(List.of(), aim.word(), hint));
     }
 
-    private static String shown(Scene scene, double mm) {
+    private static String shown(Surroundings scene, double mm) {
         return LengthText.shown(Length.ofMm(mm), scene.units());
     }
 
     @Override
-    public List<Mark> sketch(Scene scene) {
+    public List<Mark> sketch(Surroundings scene) {
         var out = new ArrayList<Mark>();
         line().ifPresent(s -> {
             out.add(Sketches.line(scene.frame(), s, scene.penMm(), false));

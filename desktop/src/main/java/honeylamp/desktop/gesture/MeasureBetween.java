@@ -32,11 +32,11 @@ public record MeasureBetween(List<Point> points, Optional<Point> pointer, Option
     }
 
     @Override
-    public Step moved(Scene scene, Pointer pointer) {
-        return Step.to(aimed(scene, pointer));
+    public Reply moved(Surroundings scene, Pointer pointer) {
+        return Reply.to(aimed(scene, pointer));
     }
 
-    private MeasureBetween aimed(Scene scene, Pointer pointer) {
+    private MeasureBetween aimed(Surroundings scene, Pointer pointer) {
         var snap = pointer.keys().control() || points.size() == 2
                 ? Optional.<Snap>empty()
                 : Snapping.at(scene.shown(), points, pointer.at(), scene.reachMm());
@@ -44,16 +44,16 @@ public record MeasureBetween(List<Point> points, Optional<Point> pointer, Option
     }
 
     @Override
-    public Step pressed(Scene scene, Pointer pointer) {
+    public Reply pressed(Surroundings scene, Pointer pointer) {
         var aimed = aimed(scene, pointer);
         var p = aimed.pointer.orElse(pointer.at());
         if (points.size() < 2) {
             if (!points.isEmpty() && points.getFirst().distance(p) < 1) {
-                return Step.complain(aimed, "Both points lie on the same spot; click farther apart.");
+                return Reply.complain(aimed, "Both points lie on the same spot; click farther apart.");
             }
             var more = new ArrayList<>(points);
             more.add(p);
-            return Step.to(new MeasureBetween(more, Optional.of(p), aimed.caught));
+            return Reply.to(new MeasureBetween(more, Optional.of(p), aimed.caught));
         }
         var line = new Segment(points.get(0), points.get(1));
         var added = NoteEdits.measure(
@@ -63,7 +63,7 @@ public record MeasureBetween(List<Point> points, Optional<Point> pointer, Option
                         Position.of(line.b()),
                         Length.ofMm(line.offset(p)))
                 .orThrow();
-        return Step.commit(begin(), added.plan(), "Add dimension").picking(Set.of(added.id()));
+        return Reply.commit(begin(), added.plan(), "Add dimension").picking(Set.of(added.id()));
     }
 
     @Override
@@ -77,7 +77,7 @@ public record MeasureBetween(List<Point> points, Optional<Point> pointer, Option
     }
 
     @Override
-    public Readout readout(Scene scene) {
+    public Readout readout(Surroundings scene) {
         var word = caught.map(s -> s.caught().word()).orElse("");
         if (points.isEmpty()) {
             return new Readout(List.of(), word, "Click the first point to measure from.");
@@ -94,12 +94,12 @@ public record MeasureBetween(List<Point> points, Optional<Point> pointer, Option
                 points.size() == 1 ? "Click the second point." : "Click where the dimension line should lie.");
     }
 
-    private static String shown(Scene scene, double mm) {
+    private static String shown(Surroundings scene, double mm) {
         return LengthText.shown(Length.ofMm(mm), scene.units());
     }
 
     @Override
-    public List<Mark> sketch(Scene scene) {
+    public List<Mark> sketch(Surroundings scene) {
         var out = new ArrayList<Mark>();
         if (!points.isEmpty() && pointer.isPresent()) {
             var end = points.size() == 2 ? points.get(1) : pointer.get();

@@ -25,7 +25,7 @@ final class MovePreview {
     private MovePreview() {}
 
     /** The live numbers of the thing held. */
-    static List<Readout.Field> fields(Scene scene, Held held, Plan plan, Point pointer) {
+    static List<Readout.Field> fields(Surroundings scene, Held held, Plan plan, Point pointer) {
         var storey = plan.storey(scene.storey());
         return switch (held) {
             case Held.WholeWall(var wall, var grabbed) ->
@@ -65,11 +65,11 @@ final class MovePreview {
         return a.point().distance(b.point());
     }
 
-    private static List<Readout.Field> moved(Scene scene, Point from, Point pointer) {
+    private static List<Readout.Field> moved(Surroundings scene, Point from, Point pointer) {
         return List.of(field(scene, "Moved", from.distance(pointer)));
     }
 
-    private static List<Readout.Field> size(Scene scene, Storey storey, Furnishing piece) {
+    private static List<Readout.Field> size(Surroundings scene, Storey storey, Furnishing piece) {
         var now = storey.elements().find(Furnishing.class, piece.id()).orElse(piece);
         return List.of(
                 field(scene, "Width", now.width().mm()),
@@ -77,12 +77,12 @@ final class MovePreview {
                 new Readout.Field(Ask.angle("Turn"), Words.of("%.0f\u00b0", now.turnDeg())));
     }
 
-    private static Readout.Field field(Scene scene, String name, double mm) {
+    private static Readout.Field field(Surroundings scene, String name, double mm) {
         return new Readout.Field(Ask.length(name), LengthText.shown(Length.ofMm(mm), scene.units()));
     }
 
     /** The thing held, where it would now be. */
-    static List<Mark> marks(Scene scene, Held held, Plan plan) {
+    static List<Mark> marks(Surroundings scene, Held held, Plan plan) {
         var storey = plan.storey(scene.storey());
         return switch (held) {
             case Held.Corner _, Held.WholeWall _ -> LivePlan.marks(scene, plan);
@@ -109,19 +109,19 @@ final class MovePreview {
         };
     }
 
-    private static List<Mark> ground(Scene scene, Storey storey, ElementId id) {
+    private static List<Mark> ground(Surroundings scene, Storey storey, ElementId id) {
         return storey.elements()
                 .find(Ground.class, id)
                 .map(g -> PartSketches.outline(scene.frame(), g.ring().corners(), scene.penMm()))
                 .orElse(List.of());
     }
 
-    private static List<Mark> outline(Scene scene, Plan plan, ElementId id) {
+    private static List<Mark> outline(Surroundings scene, Plan plan, ElementId id) {
         var geometry = StoreyGeometry.of(plan, plan.storey(scene.storey()));
         return Sketches.picked(scene.frame(), geometry, Set.of(id), scene.penMm());
     }
 
-    private static List<Mark> piece(Scene scene, Storey storey, Furnishing piece) {
+    private static List<Mark> piece(Surroundings scene, Storey storey, Furnishing piece) {
         return storey.elements()
                 .find(Furnishing.class, piece.id())
                 .map(f -> Sketches.piece(scene.frame(), f, scene.penMm()))

@@ -34,7 +34,7 @@ final class Moves {
     /**
      * The plan with a held thing where the pointer now is; refused if a wall would shrink to nothing.
      */
-    static Outcome<Plan> moved(Scene scene, Held thing, Pointer pointer) {
+    static Outcome<Plan> moved(Surroundings scene, Held thing, Pointer pointer) {
         var plan = scene.plan();
         var storey = scene.storey();
         var p = pointer.at();
@@ -110,7 +110,7 @@ final class Moves {
         };
     }
 
-    private static Point corner(Scene scene, Point old, Pointer pointer) {
+    private static Point corner(Surroundings scene, Point old, Pointer pointer) {
         if (pointer.keys().control()) {
             return pointer.at();
         }

@@ -16,7 +16,6 @@ public record NewOpening(OpeningKind kind, Size size, String product) {
         return new NewOpening(kind, kind.usual(units), "");
     }
 
-    /** Its width. */
     public Length width() {
         return size.width();
     }

@@ -27,47 +27,47 @@ public record NoteOnPicture(List<Point> points, boolean drawn) implements Gestur
     }
 
     @Override
-    public Step moved(Scene scene, Pointer pointer) {
-        return Step.to(this);
+    public Reply moved(Surroundings scene, Pointer pointer) {
+        return Reply.to(this);
     }
 
     @Override
-    public Step pressed(Scene scene, Pointer pointer) {
+    public Reply pressed(Surroundings scene, Pointer pointer) {
         var underlay = OnPicture.at(scene, pointer.at());
         return underlay.isEmpty()
-                ? Step.complain(this, OnPicture.NONE_YET)
-                : Step.to(new NoteOnPicture(List.of(pointer.at()), false))
+                ? Reply.complain(this, OnPicture.NONE_YET)
+                : Reply.to(new NoteOnPicture(List.of(pointer.at()), false))
                         .picking(Set.of(underlay.get().id()));
     }
 
     @Override
-    public Step dragged(Scene scene, Pointer pointer) {
+    public Reply dragged(Surroundings scene, Pointer pointer) {
         if (points.isEmpty() || drawn || points.getLast().distance(pointer.at()) < STEP_SHARE * scene.reachMm()) {
-            return Step.to(this);
+            return Reply.to(this);
         }
         var more = new ArrayList<>(points);
         more.add(pointer.at());
-        return Step.to(new NoteOnPicture(more, false));
+        return Reply.to(new NoteOnPicture(more, false));
     }
 
     @Override
-    public Step released(Scene scene, Pointer pointer) {
-        return Step.to(new NoteOnPicture(points, !points.isEmpty()));
+    public Reply released(Surroundings scene, Pointer pointer) {
+        return Reply.to(new NoteOnPicture(points, !points.isEmpty()));
     }
 
     @Override
-    public Step entered(Scene scene, Typed typed) {
+    public Reply entered(Surroundings scene, Typed typed) {
         var underlay = OnPicture.of(scene);
         if (points.isEmpty() || underlay.isEmpty()) {
-            return Step.complain(this, "Click or draw on the picture first.");
+            return Reply.complain(this, "Click or draw on the picture first.");
         }
         var text = typed.of(NOTE).orElse("");
         if (text.isEmpty() && points.size() == 1) {
-            return Step.complain(this, "Type what the pin says.");
+            return Reply.complain(this, "Type what the pin says.");
         }
         var u = underlay.get();
         var note = new PictureNote(points.stream().map(u::pixel).toList(), text);
-        return Step.commit(begin(), UnderlayEdits.note(scene.plan(), scene.storey(), u.id(), note), "Note on picture")
+        return Reply.commit(begin(), UnderlayEdits.note(scene.plan(), scene.storey(), u.id(), note), "Note on picture")
                 .picking(Set.of(u.id()));
     }
 
@@ -82,7 +82,7 @@ public record NoteOnPicture(List<Point> points, boolean drawn) implements Gestur
     }
 
     @Override
-    public Readout readout(Scene scene) {
+    public Readout readout(Surroundings scene) {
         return points.isEmpty()
                 ? Readout.hint("Click to set a pin, or draw a line. Notes stay on the picture and are never printed.")
                 : new Readout(
@@ -94,7 +94,7 @@ public record NoteOnPicture(List<Point> points, boolean drawn) implements Gestur
     }
 
     @Override
-    public List<Mark> sketch(Scene scene) {
+    public List<Mark> sketch(Surroundings scene) {
         return points.isEmpty()
                 ? List.of()
                 : honeylamp.illustrate.Sketches.pictureNote(scene.frame(), points, "", scene.penMm());

@@ -27,12 +27,12 @@ final class OnPicture {
     }
 
     /** The picture the tools work on: the one picked, else the one on top. */
-    static Optional<Underlay> of(Scene scene) {
+    static Optional<Underlay> of(Surroundings scene) {
         return Picking.underlay(scene.geometry().storey(), scene.selection());
     }
 
     /** The picture at a point, else the one the tools work on. */
-    static Optional<Underlay> at(Scene scene, Point p) {
+    static Optional<Underlay> at(Surroundings scene, Point p) {
         return of(scene)
                 .filter(u -> scene.selection().contains(u.id()))
                 .or(() -> Picking.underlay(scene.geometry(), p))
@@ -40,7 +40,7 @@ final class OnPicture {
     }
 
     /** Where the pointer is, drawn to a line of the picture unless Control is held. */
-    static Aim aim(Scene scene, Pointer pointer) {
+    static Aim aim(Surroundings scene, Pointer pointer) {
         var snap = pointer.keys().control()
                 ? Optional.<Snap>empty()
                 : scene.lines().at(pointer.at(), scene.reachMm());
@@ -48,20 +48,20 @@ final class OnPicture {
     }
 
     /** What becomes of traced work; with nothing traced it does not matter. */
-    static TracedWork traced(Scene scene) {
+    static TracedWork traced(Surroundings scene) {
         return scene.geometry().storey().walls().isEmpty()
                 ? TracedWork.STAYS
                 : scene.choices().tracedWork();
     }
 
-    static List<Mark> spots(Scene scene, List<Point> marks) {
+    static List<Mark> spots(Surroundings scene, List<Point> marks) {
         var out = new ArrayList<Mark>();
         marks.forEach(m -> out.addAll(mark(scene, m)));
         return out;
     }
 
     /** A ring with a fine cross, so that the pixel under it stays in sight. */
-    static List<Mark> mark(Scene scene, Point at) {
+    static List<Mark> mark(Surroundings scene, Point at) {
         return List.of(
                 Sketches.spot(scene.frame(), at, SPOT_PX * scene.penMm(), scene.penMm()),
                 Sketches.cross(scene.frame(), at, 1.7 * SPOT_PX * scene.penMm(), scene.penMm()));

@@ -38,15 +38,12 @@ public record PickAndMove(
     public enum Reach {
         /** Walls and their corners. */
         WALLS,
-        /** Openings. */
         OPENINGS,
-        /** Furnishings. */
         FURNISHINGS,
         /** Stairs, posts and other fixed parts. */
         PARTS,
         /** Ground and parking bays. */
         SITE,
-        /** Underlays. */
         UNDERLAYS
     }
 
@@ -56,8 +53,8 @@ public record PickAndMove(
     }
 
     @Override
-    public Step moved(Scene scene, Pointer pointer) {
-        return Step.to(at(Optional.empty(), Optional.empty(), pointer.at()));
+    public Reply moved(Surroundings scene, Pointer pointer) {
+        return Reply.to(at(Optional.empty(), Optional.empty(), pointer.at()));
     }
 
     private PickAndMove at(Optional<Held> holding, Optional<Plan> shown, Point p) {
@@ -65,15 +62,15 @@ public record PickAndMove(
     }
 
     @Override
-    public Step pressed(Scene scene, Pointer pointer) {
+    public Reply pressed(Surroundings scene, Pointer pointer) {
         var handle = handle(scene, pointer.at());
         if (handle.isPresent()) {
-            return Step.to(at(handle, Optional.empty(), pointer.at()));
+            return Reply.to(at(handle, Optional.empty(), pointer.at()));
         }
         var hit = hit(scene, pointer);
         if (hit.isEmpty()) {
             var rest = at(Optional.empty(), Optional.empty(), pointer.at());
-            return Step.to(rest.boxed(pointer.at())).picking(pointer.keys().shift() ? scene.selection() : Set.of());
+            return Reply.to(rest.boxed(pointer.at())).picking(pointer.keys().shift() ? scene.selection() : Set.of());
         }
         var id = hit.get();
         if (scene.selection().size() > 1
@@ -83,10 +80,10 @@ public record PickAndMove(
                 && pointer.clicks() == 1
                 && movable(scene)) {
             var several = new Held.Several(scene.selection(), id, pointer.at());
-            return Step.to(at(Optional.of(several), Optional.empty(), pointer.at()));
+            return Reply.to(at(Optional.of(several), Optional.empty(), pointer.at()));
         }
         var grabbed = grab(scene, id, pointer.at());
-        return Step.to(at(grabbed, Optional.empty(), pointer.at())).picking(picked(scene, pointer, id));
+        return Reply.to(at(grabbed, Optional.empty(), pointer.at())).picking(picked(scene, pointer, id));
     }
 
     private PickAndMove boxed(Point from) {
@@ -94,7 +91,7 @@ public record PickAndMove(
     }
 
     /** Shift adds or takes away; a second click on a wall takes its chain. Setting-out lines are picked alone. */
-    private static Set<ElementId> picked(Scene scene, Pointer pointer, ElementId hit) {
+    private static Set<ElementId> picked(Surroundings scene, Pointer pointer, ElementId hit) {
         if (hit instanceof ElementId.SettingOutId) {
             return Set.of(hit);
         }
@@ -109,7 +106,7 @@ public record PickAndMove(
     }
 
     /** What a press means; with Alt held, what lies below that, and so on down. */
-    private Optional<ElementId> hit(Scene scene, Pointer pointer) {
+    private Optional<ElementId> hit(Surroundings scene, Pointer pointer) {
         if (reach != Reach.WALLS || !pointer.keys().alt()) {
             return hit(scene, pointer.at());
         }
@@ -121,7 +118,7 @@ public record PickAndMove(
                         .id());
     }
 
-    private Optional<ElementId> hit(Scene scene, Point p) {
+    private Optional<ElementId> hit(Surroundings scene, Point p) {
         var g = scene.geometry();
         return switch (reach) {
             case WALLS ->
@@ -139,7 +136,7 @@ public record PickAndMove(
         };
     }
 
-    private Optional<Held> grab(Scene scene, ElementId id, Point p) {
+    private Optional<Held> grab(Surroundings scene, ElementId id, Point p) {
         var storey = scene.geometry().storey();
         return switch (id) {
             case ElementId.WallId wall -> storey.wall(wall).map(w -> grabWall(scene, w, p));
@@ -174,7 +171,7 @@ public record PickAndMove(
         };
     }
 
-    private static Optional<Held> grabGround(Scene scene, ElementId.GroundId id, Point p) {
+    private static Optional<Held> grabGround(Surroundings scene, ElementId.GroundId id, Point p) {
         return scene.geometry()
                 .storey()
                 .elements()
@@ -186,7 +183,7 @@ public record PickAndMove(
                         .orElseGet(() -> new Held.WholeGround(g, p)));
     }
 
-    private static Held grabWall(Scene scene, Wall wall, Point p) {
+    private static Held grabWall(Surroundings scene, Wall wall, Point p) {
         var near = 1.6 * scene.reachMm();
         if (wall.from().point().distance(p) <= near) {
             return new Held.Corner(wall.from());
@@ -194,17 +191,17 @@ public record PickAndMove(
         return wall.to().point().distance(p) <= near ? new Held.Corner(wall.to()) : new Held.WholeWall(wall, p);
     }
 
-    private static Optional<Furnishing> piece(Scene scene, ElementId id) {
+    private static Optional<Furnishing> piece(Surroundings scene, ElementId id) {
         return scene.geometry().storey().elements().find(Furnishing.class, id);
     }
 
-    private Optional<Furnishing> single(Scene scene) {
+    private Optional<Furnishing> single(Surroundings scene) {
         return reach == Reach.FURNISHINGS && scene.selection().size() == 1
                 ? piece(scene, scene.selection().iterator().next())
                 : Optional.empty();
     }
 
-    private Optional<Held> handle(Scene scene, Point p) {
+    private Optional<Held> handle(Surroundings scene, Point p) {
         if (reach == Reach.WALLS) { // the corners of walls that are picked, even where others lie over them
             return scene.geometry().storey().walls().stream()
                     .filter(w -> scene.selection().contains(w.id()))
@@ -223,37 +220,37 @@ public record PickAndMove(
     }
 
     @Override
-    public Step dragged(Scene scene, Pointer pointer) {
+    public Reply dragged(Surroundings scene, Pointer pointer) {
         if (boxFrom.isPresent()) {
-            return Step.to(new PickAndMove(reach, held, preview, Optional.of(pointer.at()), boxFrom));
+            return Reply.to(new PickAndMove(reach, held, preview, Optional.of(pointer.at()), boxFrom));
         }
         if (held.isEmpty()) {
             return moved(scene, pointer);
         }
         return Moves.moved(scene, held.get(), pointer)
                 .result()
-                .map(plan -> Step.to(at(held, Optional.of(plan), pointer.at())))
-                .orElseGet(() -> Step.to(this)); // a wall would shrink to nothing: it waits at its last good place
+                .map(plan -> Reply.to(at(held, Optional.of(plan), pointer.at())))
+                .orElseGet(() -> Reply.to(this)); // a wall would shrink to nothing: it waits at its last good place
     }
 
     @Override
-    public Step released(Scene scene, Pointer pointer) {
+    public Reply released(Surroundings scene, Pointer pointer) {
         var rest = at(Optional.empty(), Optional.empty(), pointer.at());
         if (boxFrom.isPresent() && boxFrom.get().distance(pointer.at()) > scene.reachMm()) {
             var picked = new HashSet<>(pointer.keys().shift() ? scene.selection() : Set.<ElementId>of());
             picked.addAll(inBox(scene, boxFrom.get(), pointer.at()));
-            return Step.to(rest).picking(picked);
+            return Reply.to(rest).picking(picked);
         }
         if (preview.isEmpty() && held.orElse(null) instanceof Held.Several several) {
-            return Step.to(rest).picking(Set.of(several.under())); // a click on one of them picks it alone
+            return Reply.to(rest).picking(Set.of(several.under())); // a click on one of them picks it alone
         }
         return preview.map(
-                        plan -> Step.commit(rest, plan, held.map(Moves::action).orElse("Move")))
-                .orElse(Step.to(rest));
+                        plan -> Reply.commit(rest, plan, held.map(Moves::action).orElse("Move")))
+                .orElse(Reply.to(rest));
     }
 
     /** A box drawn to the right takes what lies inside; one drawn to the left what it touches. */
-    private Set<ElementId> inBox(Scene scene, Point from, Point to) {
+    private Set<ElementId> inBox(Surroundings scene, Point from, Point to) {
         var box = Box.around(List.of(from, to));
         var what = to.x() >= from.x() ? Picking.Within.INSIDE : Picking.Within.TOUCHING;
         return Picking.inBox(scene.geometry(), box, what, this::takes);
@@ -273,14 +270,14 @@ public record PickAndMove(
 
     /** What is picked is moved by typed lengths across and up. */
     @Override
-    public Step entered(Scene scene, Typed typed) {
+    public Reply entered(Surroundings scene, Typed typed) {
         if (!movable(scene)) {
-            return Step.to(this);
+            return Reply.to(this);
         }
         return TypedMove.entered(this, scene, typed);
     }
 
-    private boolean movable(Scene scene) {
+    private boolean movable(Surroundings scene) {
         return (reach == Reach.WALLS || reach == Reach.FURNISHINGS || reach == Reach.PARTS || reach == Reach.SITE)
                 && scene.selection().stream()
                         .anyMatch(id -> id instanceof ElementId.WallId
@@ -290,28 +287,28 @@ public record PickAndMove(
     }
 
     @Override
-    public Step key(Scene scene, Key key) {
+    public Reply key(Surroundings scene, Key key) {
         if (scene.selection().isEmpty()) {
-            return Step.to(this);
+            return Reply.to(this);
         }
         var pieces = scene.selection().stream()
                 .flatMap(id -> id instanceof ElementId.FurnishingId f ? java.util.stream.Stream.of(f) : null)
                 .toList();
         if (key == Key.TURN && !pieces.isEmpty()) {
-            return Step.commit(
+            return Reply.commit(
                     this, FurnishingEdits.turnBy(scene.plan(), scene.storey(), pieces, 90), "Turn furnishing");
         }
         var parts = scene.selection().stream()
                 .filter(ElementId.StructureId.class::isInstance)
                 .toList();
         if (key == Key.TURN && !parts.isEmpty()) {
-            return Step.commit(this, turned(scene), "Turn fixed part");
+            return Reply.commit(this, turned(scene), "Turn fixed part");
         }
-        return PickedOpenings.key(this, scene, key).orElse(Step.to(this));
+        return PickedOpenings.key(this, scene, key).orElse(Reply.to(this));
     }
 
     /** Each picked part a quarter turn about its own middle. */
-    private static Plan turned(Scene scene) {
+    private static Plan turned(Surroundings scene) {
         var plan = scene.plan();
         for (var id : scene.selection()) {
             if (id instanceof ElementId.StructureId part) {
@@ -332,7 +329,7 @@ public record PickAndMove(
     }
 
     @Override
-    public Readout readout(Scene scene) {
+    public Readout readout(Surroundings scene) {
         if (held.isPresent() && preview.isPresent() && pointer.isPresent()) {
             return new Readout(
                     MovePreview.fields(scene, held.get(), preview.get(), pointer.get()),
@@ -360,7 +357,7 @@ public record PickAndMove(
     }
 
     @Override
-    public List<Mark> sketch(Scene scene) {
+    public List<Mark> sketch(Surroundings scene) {
         var out = new ArrayList<Mark>();
         if (held.isPresent() && preview.isPresent()) {
             out.addAll(MovePreview.marks(scene, held.get(), preview.get()));
@@ -389,7 +386,7 @@ public record PickAndMove(
     }
 
     /** What speaks against how the picked doors are hung. */
-    private static void conflicts(Scene scene, List<Mark> out) {
+    private static void conflicts(Surroundings scene, List<Mark> out) {
         var judgement = new SwingJudgement(scene.geometry(), scene.plan());
         scene.geometry().cuts().stream()
                 .filter(c -> scene.selection().contains(c.opening().id()))
@@ -397,7 +394,7 @@ public record PickAndMove(
                 .forEach(c -> out.addAll(Sketches.conflict(scene.frame(), c.parts(), scene.penMm())));
     }
 
-    private static void corners(Scene scene, List<Mark> out) {
+    private static void corners(Surroundings scene, List<Mark> out) {
         for (var wall : scene.geometry().storey().walls()) {
             if (scene.selection().contains(wall.id())) {
                 for (var end : List.of(wall.from(), wall.to())) {

@@ -60,25 +60,25 @@ public record PickCaption(Optional<Grip> grip, Optional<Plan> preview, Optional<
         return new PickCaption(Optional.empty(), Optional.empty(), Optional.of(p));
     }
 
-    private static Optional<ElementId> hit(Scene scene, Point p) {
+    private static Optional<ElementId> hit(Surroundings scene, Point p) {
         return Captions.at(scene.geometry().storey(), scene.view().look(), scene.frame(), p, scene.reachMm());
     }
 
-    private static Optional<Dimension> dimension(Scene scene, ElementId id) {
+    private static Optional<Dimension> dimension(Surroundings scene, ElementId id) {
         return scene.geometry().storey().elements().find(Dimension.class, id);
     }
 
     @Override
-    public Step moved(Scene scene, Pointer pointer) {
-        return Step.to(resting(pointer.at()));
+    public Reply moved(Surroundings scene, Pointer pointer) {
+        return Reply.to(resting(pointer.at()));
     }
 
     @Override
-    public Step pressed(Scene scene, Pointer pointer) {
+    public Reply pressed(Surroundings scene, Pointer pointer) {
         var p = pointer.at();
         var end = end(scene, p);
         if (end.isPresent()) {
-            return Step.to(new PickCaption(end, Optional.empty(), Optional.of(p)));
+            return Reply.to(new PickCaption(end, Optional.empty(), Optional.of(p)));
         }
         var hit = hit(scene, p);
         var name = hit.isPresent()
@@ -86,11 +86,11 @@ public record PickCaption(Optional<Grip> grip, Optional<Plan> preview, Optional<
                 : RoomNames.at(scene.view(), scene.frame(), p, scene.reachMm());
         if (name.isPresent()) {
             var held = new Grip.RoomName(name.get().room(), p.minus(name.get().middle()));
-            return Step.to(new PickCaption(Optional.of(held), Optional.empty(), Optional.of(p)))
+            return Reply.to(new PickCaption(Optional.of(held), Optional.empty(), Optional.of(p)))
                     .picking(Set.of());
         }
         if (hit.isEmpty()) {
-            return Step.to(new PickCaption(Optional.of(new Grip.Boxed(p)), Optional.empty(), Optional.of(p)))
+            return Reply.to(new PickCaption(Optional.of(new Grip.Boxed(p)), Optional.empty(), Optional.of(p)))
                     .picking(pointer.keys().shift() ? scene.selection() : Set.of());
         }
         var id = hit.get();
@@ -104,11 +104,11 @@ public record PickCaption(Optional<Grip> grip, Optional<Plan> preview, Optional<
                         .<Grip>map(d -> new Grip.Line(d, d.line().offset(p)))
                         .orElse(new Grip.Whole(p))
                 : new Grip.Whole(p);
-        return Step.to(new PickCaption(Optional.of(held), Optional.empty(), Optional.of(p)))
+        return Reply.to(new PickCaption(Optional.of(held), Optional.empty(), Optional.of(p)))
                 .picking(picked);
     }
 
-    private static Optional<Grip> end(Scene scene, Point p) {
+    private static Optional<Grip> end(Surroundings scene, Point p) {
         return scene.selection().stream()
                 .flatMap(id -> dimension(scene, id).stream())
                 .filter(d -> d.from().point().distance(p) <= scene.reachMm()
@@ -119,20 +119,20 @@ public record PickCaption(Optional<Grip> grip, Optional<Plan> preview, Optional<
     }
 
     @Override
-    public Step dragged(Scene scene, Pointer pointer) {
+    public Reply dragged(Surroundings scene, Pointer pointer) {
         if (grip.isEmpty()) {
             return moved(scene, pointer);
         }
         if (grip.get() instanceof Grip.Boxed) {
-            return Step.to(new PickCaption(grip, Optional.empty(), Optional.of(pointer.at())));
+            return Reply.to(new PickCaption(grip, Optional.empty(), Optional.of(pointer.at())));
         }
         return moved(scene, grip.get(), pointer)
                 .result()
-                .map(plan -> Step.to(new PickCaption(grip, Optional.of(plan), Optional.of(pointer.at()))))
-                .orElseGet(() -> Step.to(this)); // both ends on one point: it waits where it was
+                .map(plan -> Reply.to(new PickCaption(grip, Optional.of(plan), Optional.of(pointer.at()))))
+                .orElseGet(() -> Reply.to(this)); // both ends on one point: it waits where it was
     }
 
-    private static Outcome<Plan> moved(Scene scene, Grip grip, Pointer pointer) {
+    private static Outcome<Plan> moved(Surroundings scene, Grip grip, Pointer pointer) {
         var p = pointer.at();
         var plan = scene.plan();
         return switch (grip) {
@@ -162,7 +162,7 @@ public record PickCaption(Optional<Grip> grip, Optional<Plan> preview, Optional<
     }
 
     @Override
-    public Step released(Scene scene, Pointer pointer) {
+    public Reply released(Surroundings scene, Pointer pointer) {
         var rest = resting(pointer.at());
         if (grip.orElse(null) instanceof Grip.Boxed(var from) && from.distance(pointer.at()) > scene.reachMm()) {
             var picked = new HashSet<>(pointer.keys().shift() ? scene.selection() : Set.<ElementId>of());
@@ -172,11 +172,11 @@ public record PickCaption(Optional<Grip> grip, Optional<Plan> preview, Optional<
                     Box.around(List.of(from, pointer.at())),
                     how,
                     e -> e instanceof Note || e instanceof Dimension));
-            return Step.to(rest).picking(picked);
+            return Reply.to(rest).picking(picked);
         }
         return preview.map(plan ->
-                        Step.commit(rest, plan, grip.map(PickCaption::action).orElse("Move")))
-                .orElse(Step.to(rest));
+                        Reply.commit(rest, plan, grip.map(PickCaption::action).orElse("Move")))
+                .orElse(Reply.to(rest));
     }
 
     private static String action(Grip grip) {
@@ -191,8 +191,8 @@ public record PickCaption(Optional<Grip> grip, Optional<Plan> preview, Optional<
 
     /** What is picked is moved by typed lengths across and up. */
     @Override
-    public Step entered(Scene scene, Typed typed) {
-        return scene.selection().isEmpty() ? Step.to(this) : TypedMove.entered(this, scene, typed);
+    public Reply entered(Surroundings scene, Typed typed) {
+        return scene.selection().isEmpty() ? Reply.to(this) : TypedMove.entered(this, scene, typed);
     }
 
     @Override
@@ -206,7 +206,7 @@ public record PickCaption(Optional<Grip> grip, Optional<Plan> preview, Optional<
     }
 
     @Override
-    public Readout readout(Scene scene) {
+    public Readout readout(Surroundings scene) {
         if (preview.isPresent() && grip.orElse(null) instanceof Grip.End end) {
             var held = end.dimension();
             var now = preview.get()
@@ -230,7 +230,7 @@ public record PickCaption(Optional<Grip> grip, Optional<Plan> preview, Optional<
     }
 
     @Override
-    public List<Mark> sketch(Scene scene) {
+    public List<Mark> sketch(Surroundings scene) {
         var storey = preview.map(p -> p.storey(scene.storey()))
                 .orElse(scene.geometry().storey());
         var ids = new HashSet<>(scene.selection());

@@ -29,41 +29,41 @@ public record PickRoom(Optional<Point> pointer, Optional<Point> picked, Optional
     }
 
     @Override
-    public Step moved(Scene scene, Pointer pointer) {
-        return Step.to(new PickRoom(Optional.of(pointer.at()), picked, open));
+    public Reply moved(Surroundings scene, Pointer pointer) {
+        return Reply.to(new PickRoom(Optional.of(pointer.at()), picked, open));
     }
 
     @Override
-    public Step pressed(Scene scene, Pointer pointer) {
+    public Reply pressed(Surroundings scene, Pointer pointer) {
         var room = scene.shown().roomAt(pointer.at());
         var next = new PickRoom(Optional.of(pointer.at()), room.map(_ -> pointer.at()), Optional.empty());
         var boundary = Picking.boundary(scene.geometry().storey(), pointer.at(), scene.reachMm());
         if (boundary.isPresent()) {
-            return Step.to(begin()).picking(Set.of(boundary.get()));
+            return Reply.to(begin()).picking(Set.of(boundary.get()));
         }
         var copy = scene.copies().stream().filter(c -> c.holds(pointer.at())).findFirst();
         if (copy.isPresent()) {
-            return Step.to(begin())
+            return Reply.to(begin())
                     .picking(Set.of(copy.get().copy().id()))
                     .saying("This is a copy of " + copy.get().unit().name()
                             + "; what is drawn there changes all its copies.");
         }
         if (room.isEmpty()) {
             var why = WhyNoRoom.at(scene.shown(), pointer.at(), scene.units());
-            return Step.to(new PickRoom(Optional.of(pointer.at()), Optional.empty(), why))
+            return Reply.to(new PickRoom(Optional.of(pointer.at()), Optional.empty(), why))
                     .picking(Set.of())
                     .saying(why.map(WhyNoRoom::sentence).orElse(""));
         }
         var mark = room.get().mark();
         if (mark.isPresent() && pointer.keys().shift()) {
-            return Step.to(next)
+            return Reply.to(next)
                     .picking(withOrWithout(scene.selection(), mark.get().id()));
         }
         if (mark.isPresent()) {
-            return Step.to(next).picking(Set.of(mark.get().id()));
+            return Reply.to(next).picking(Set.of(mark.get().id()));
         }
         var marked = RoomEdits.marked(scene.plan(), scene.storey(), room.get()); // a plan from elsewhere
-        return Step.commit(next, marked.plan(), "Pick room").picking(Set.of(marked.id()));
+        return Reply.commit(next, marked.plan(), "Pick room").picking(Set.of(marked.id()));
     }
 
     /** Shift adds a room to those picked, or takes it away. */
@@ -76,7 +76,7 @@ public record PickRoom(Optional<Point> pointer, Optional<Point> picked, Optional
         return out;
     }
 
-    private Optional<Room> room(Scene scene) {
+    private Optional<Room> room(Surroundings scene) {
         return picked.flatMap(scene.shown()::roomAt)
                 .or(() -> scene.shown().rooms().stream()
                         .filter(r -> r.mark()
@@ -86,15 +86,15 @@ public record PickRoom(Optional<Point> pointer, Optional<Point> picked, Optional
     }
 
     @Override
-    public Step entered(Scene scene, Typed typed) {
+    public Reply entered(Surroundings scene, Typed typed) {
         var name = typed.of(NAME).orElse("");
         var room = room(scene);
         if (room.isEmpty()) {
-            return Step.complain(this, "Click a room first.");
+            return Reply.complain(this, "Click a room first.");
         }
         return name.isEmpty()
-                ? Step.to(this)
-                : Step.commit(this, RoomEdits.name(scene.plan(), scene.storey(), room.get(), name), "Name room");
+                ? Reply.to(this)
+                : Reply.commit(this, RoomEdits.name(scene.plan(), scene.storey(), room.get(), name), "Name room");
     }
 
     @Override
@@ -108,7 +108,7 @@ public record PickRoom(Optional<Point> pointer, Optional<Point> picked, Optional
     }
 
     @Override
-    public Readout readout(Scene scene) {
+    public Readout readout(Surroundings scene) {
         return room(scene)
                 .map(r -> new Readout(
                         List.of(new Readout.Field(NAME, r.name())), "", "Type the room's name and press Enter."))
@@ -116,7 +116,7 @@ public record PickRoom(Optional<Point> pointer, Optional<Point> picked, Optional
     }
 
     @Override
-    public List<Mark> sketch(Scene scene) {
+    public List<Mark> sketch(Surroundings scene) {
         var out = new ArrayList<Mark>();
         pointer.flatMap(scene.shown()::roomAt)
                 .ifPresent(r -> out.addAll(Sketches.room(scene.frame(), r.outline(), 0.5 * scene.penMm())));

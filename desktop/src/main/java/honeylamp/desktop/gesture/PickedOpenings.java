@@ -16,7 +16,7 @@ final class PickedOpenings {
     private PickedOpenings() {}
 
     /** The step of a key; empty if no opening is picked or the key means nothing for one. */
-    static Optional<Step> key(Gesture gesture, Scene scene, Key key) {
+    static Optional<Reply> key(Gesture gesture, Surroundings scene, Key key) {
         var openings = scene.selection().stream()
                 .flatMap(id -> id instanceof OpeningId o ? Stream.of(o) : Stream.empty())
                 .toList();
@@ -24,14 +24,14 @@ final class PickedOpenings {
             return Optional.empty();
         }
         return switch (key) {
-            case TURN -> Optional.of(Step.commit(gesture, hung(scene, openings, key), "Change hand"));
-            case FLIP -> Optional.of(Step.commit(gesture, hung(scene, openings, key), "Change side"));
-            case CLOSE -> Optional.of(Step.commit(gesture, centred(scene, openings), "Centre opening"));
+            case TURN -> Optional.of(Reply.commit(gesture, hung(scene, openings, key), "Change hand"));
+            case FLIP -> Optional.of(Reply.commit(gesture, hung(scene, openings, key), "Change side"));
+            case CLOSE -> Optional.of(Reply.commit(gesture, centred(scene, openings), "Centre opening"));
             case NEXT -> Optional.empty();
         };
     }
 
-    private static Plan hung(Scene scene, List<OpeningId> openings, Key key) {
+    private static Plan hung(Surroundings scene, List<OpeningId> openings, Key key) {
         var plan = scene.plan();
         for (var opening : openings) {
             plan = key == Key.TURN
@@ -42,7 +42,7 @@ final class PickedOpenings {
     }
 
     /** Centred between walls, or, if they are so already, between neighbours, and then between the room's faces. */
-    private static Plan centred(Scene scene, List<OpeningId> openings) {
+    private static Plan centred(Surroundings scene, List<OpeningId> openings) {
         var now = scene.geometry()
                 .storey()
                 .opening(openings.getFirst())

@@ -39,11 +39,11 @@ public record PlaceFurnishing(
     }
 
     @Override
-    public Step moved(Scene scene, Pointer pointer) {
-        return Step.to(aimed(scene, pointer));
+    public Reply moved(Surroundings scene, Pointer pointer) {
+        return Reply.to(aimed(scene, pointer));
     }
 
-    private PlaceFurnishing aimed(Scene scene, Pointer pointer) {
+    private PlaceFurnishing aimed(Surroundings scene, Pointer pointer) {
         var p = pointer.at();
         var wall = kind.stand() == Stand.AT_WALL && !pointer.keys().control()
                 ? AgainstWall.nearest(scene.geometry(), p, width.mm(), depth.mm(), WALL_REACH_PX * scene.reachMm())
@@ -54,21 +54,21 @@ public record PlaceFurnishing(
     }
 
     @Override
-    public Step pressed(Scene scene, Pointer pointer) {
+    public Reply pressed(Surroundings scene, Pointer pointer) {
         return aimed(scene, pointer).placed(scene);
     }
 
-    private Step placed(Scene scene) {
+    private Reply placed(Surroundings scene) {
         var added = FurnishingEdits.add(
                 scene.plan(), scene.storey(), kind.key(), width, depth, height, Position.of(place.at), place.turnDeg);
-        return Step.commit(this, added.plan(), "Place " + kind.label().toLowerCase(java.util.Locale.ROOT))
+        return Reply.commit(this, added.plan(), "Place " + kind.label().toLowerCase(java.util.Locale.ROOT))
                 .picking(Set.of(added.id()));
     }
 
     @Override
-    public Step entered(Scene scene, Typed typed) {
+    public Reply entered(Surroundings scene, Typed typed) {
         if (!typed.isEmpty()) {
-            return Step.to(new PlaceFurnishing(
+            return Reply.to(new PlaceFurnishing(
                     kind,
                     typed.of(WIDTH).orElse(width),
                     typed.of(DEPTH).orElse(depth),
@@ -76,16 +76,16 @@ public record PlaceFurnishing(
                     pointer,
                     place));
         }
-        return pointer.isPresent() ? placed(scene) : Step.to(this);
+        return pointer.isPresent() ? placed(scene) : Reply.to(this);
     }
 
     @Override
-    public Step key(Scene scene, Key key) {
+    public Reply key(Surroundings scene, Key key) {
         if (key != Key.TURN) {
-            return Step.to(this);
+            return Reply.to(this);
         }
         var turned = new Place(place.at, (place.turnDeg + 90) % 360, false);
-        return Step.to(new PlaceFurnishing(kind, width, depth, height, pointer, turned));
+        return Reply.to(new PlaceFurnishing(kind, width, depth, height, pointer, turned));
     }
 
     @Override
@@ -94,7 +94,7 @@ public record PlaceFurnishing(
     }
 
     @Override
-    public Readout readout(Scene scene) {
+    public Readout readout(Surroundings scene) {
         return new Readout(
                 List.of(
                         new Readout.Field(WIDTH, LengthText.shown(width, scene.units())),
@@ -105,7 +105,7 @@ public record PlaceFurnishing(
     }
 
     @Override
-    public List<Mark> sketch(Scene scene) {
+    public List<Mark> sketch(Surroundings scene) {
         return pointer.isEmpty()
                 ? List.of()
                 : Sketches.piece(

@@ -68,16 +68,16 @@ public record PlaceOpening(Optional<Ghost> ghost, Hand hand, Turned turned, Opti
     }
 
     @Override
-    public Step moved(Scene scene, Pointer pointer) {
-        return Step.to(aimed(scene, pointer.at(), pointer.keys().control()));
+    public Reply moved(Surroundings scene, Pointer pointer) {
+        return Reply.to(aimed(scene, pointer.at(), pointer.keys().control()));
     }
 
-    private PlaceOpening aimed(Scene scene, Point p, boolean free) {
+    private PlaceOpening aimed(Surroundings scene, Point p, boolean free) {
         var catching = free ? Catching.OFF : Catching.ON;
         return with(Picking.wall(scene.geometry(), p, 2.5 * scene.reachMm()).map(w -> new Ghost(w, p, catching)));
     }
 
-    private Spot spot(Scene scene, Ghost ghost) {
+    private Spot spot(Surroundings scene, Ghost ghost) {
         var wall = ghost.wall;
         var along = Math.clamp(wall.line().along(ghost.pointer), 0, wall.line().length());
         var placing = placing(scene, ghost);
@@ -88,12 +88,12 @@ public record PlaceOpening(Optional<Ghost> ghost, Hand hand, Turned turned, Opti
                 .orElseGet(() -> placing.at(along, ghost.catching == Catching.OFF ? 0 : scene.reachMm()));
     }
 
-    private OpeningPlacing placing(Scene scene, Ghost ghost) {
+    private OpeningPlacing placing(Surroundings scene, Ghost ghost) {
         return new OpeningPlacing(scene.geometry(), ghost.wall, like(scene, ghost.wall, ghost.pointer));
     }
 
     /** The opening of the tray in a wall, hung as it now is. */
-    private Opening like(Scene scene, Wall wall, Point p) {
+    private Opening like(Surroundings scene, Wall wall, Point p) {
         var chosen = scene.choices().opening();
         var size = chosen.size();
         return new Opening(
@@ -116,14 +116,14 @@ public record PlaceOpening(Optional<Ghost> ghost, Hand hand, Turned turned, Opti
     }
 
     @Override
-    public Step pressed(Scene scene, Pointer pointer) {
+    public Reply pressed(Surroundings scene, Pointer pointer) {
         var aimed = aimed(scene, pointer.at(), pointer.keys().control());
-        return aimed.ghost.map(g -> aimed.place(scene, aimed.spot(scene, g))).orElse(Step.to(aimed));
+        return aimed.ghost.map(g -> aimed.place(scene, aimed.spot(scene, g))).orElse(Reply.to(aimed));
     }
 
-    private Step place(Scene scene, Spot spot) {
+    private Reply place(Surroundings scene, Spot spot) {
         if (spot.fit() == OpeningPlacing.Fit.NONE) {
-            return Step.complain(this, noRoom(scene, spot));
+            return Reply.complain(this, noRoom(scene, spot));
         }
         if (count > 1) {
             return placeRow(scene, spot);
@@ -140,57 +140,57 @@ public record PlaceOpening(Optional<Ghost> ghost, Hand hand, Turned turned, Opti
         return new OpeningEdits.Put(added.plan(), Set.of(added.id()));
     }
 
-    private static String words(Scene scene) {
+    private static String words(Surroundings scene) {
         return scene.choices().opening().kind().label().toLowerCase(Locale.ROOT);
     }
 
-    private Step placeRow(Scene scene, Spot spot) {
+    private Reply placeRow(Surroundings scene, Spot spot) {
         return put(
                 OpeningEdits.addRow(scene.plan(), scene.storey(), scene.geometry(), spot.opening(), count),
                 begin(),
                 "Put in " + count + " openings");
     }
 
-    private Step put(Outcome<OpeningEdits.Put> outcome, Gesture next, String action) {
+    private Reply put(Outcome<OpeningEdits.Put> outcome, Gesture next, String action) {
         return switch (outcome) {
             case Outcome.Done<OpeningEdits.Put>(var put) ->
-                Step.commit(next, put.plan(), action).picking(Set.copyOf(put.ids()));
+                Reply.commit(next, put.plan(), action).picking(Set.copyOf(put.ids()));
             case Outcome.Refused<OpeningEdits.Put> no ->
-                Step.complain(
+                Reply.complain(
                         this, no.sentence(count > 1 ? "They cannot be put in there" : "It cannot be put in there"));
         };
     }
 
-    private static String noRoom(Scene scene, Spot spot) {
+    private static String noRoom(Surroundings scene, Spot spot) {
         return "There is no room for it in this wall: the longest free stretch is "
                 + LengthText.shownWithUnit(Length.ofMm(spot.longestMm()), scene.units())
                 + ". Type a smaller width, or choose another wall.";
     }
 
     @Override
-    public Step entered(Scene scene, Typed typed) {
+    public Reply entered(Surroundings scene, Typed typed) {
         return ghost.map(g -> typed(scene, g, typed))
-                .orElseGet(() -> Step.complain(this, "Move the pointer onto a wall first."));
+                .orElseGet(() -> Reply.complain(this, "Move the pointer onto a wall first."));
     }
 
-    private Step typed(Scene scene, Ghost g, Typed typed) {
+    private Reply typed(Surroundings scene, Ghost g, Typed typed) {
         var many = typed.of(COUNT).orElse(count);
         return switch (placing(scene, g).typed(spot(scene, g), typed.of(BEFORE), typed.of(AFTER), typed.of(WIDTH))) {
             case OpeningPlacing.Typed.Placed(var spot) ->
                 new PlaceOpening(ghost, hand, turned, centring, many).place(scene, spot);
-            case OpeningPlacing.Typed.Refused(var why) -> Step.complain(this, "That cannot be: " + why + ".");
+            case OpeningPlacing.Typed.Refused(var why) -> Reply.complain(this, "That cannot be: " + why + ".");
         };
     }
 
     @Override
-    public Step key(Scene scene, Key key) {
+    public Reply key(Surroundings scene, Key key) {
         if (ghost.isEmpty()) { // what was put in last is still picked: the key is for it
             var picked = PickedOpenings.key(this, scene, key);
             if (picked.isPresent()) {
                 return picked.get();
             }
         }
-        return Step.to(
+        return Reply.to(
                 switch (key) {
                     case TURN -> new PlaceOpening(ghost, hand.flipped(), turned, centring, count);
                     case FLIP -> new PlaceOpening(ghost, hand, otherWay(), centring, count);
@@ -200,7 +200,7 @@ public record PlaceOpening(Optional<Ghost> ghost, Hand hand, Turned turned, Opti
     }
 
     /** Hung so that nothing speaks against it, if there is such a way; N asks for it. */
-    private PlaceOpening better(Scene scene) {
+    private PlaceOpening better(Surroundings scene) {
         return ghost.flatMap(g -> judgement(scene).better(cut(scene, g, spot(scene, g))))
                 .map(o -> {
                     var toPointer = swing(ghost.orElseThrow().wall, ghost.orElseThrow().pointer) == o.swing();
@@ -213,11 +213,11 @@ public record PlaceOpening(Optional<Ghost> ghost, Hand hand, Turned turned, Opti
         return turned == Turned.TO_POINTER ? Turned.AWAY : Turned.TO_POINTER;
     }
 
-    private static SwingJudgement judgement(Scene scene) {
+    private static SwingJudgement judgement(Surroundings scene) {
         return new SwingJudgement(scene.geometry(), scene.plan());
     }
 
-    private static OpeningCut cut(Scene scene, Ghost g, Spot spot) {
+    private static OpeningCut cut(Surroundings scene, Ghost g, Spot spot) {
         return OpeningCut.in(scene.plan(), scene.geometry().storey(), g.wall, spot.opening());
     }
 
@@ -238,7 +238,7 @@ public record PlaceOpening(Optional<Ghost> ghost, Hand hand, Turned turned, Opti
     }
 
     @Override
-    public Readout readout(Scene scene) {
+    public Readout readout(Surroundings scene) {
         if (ghost.isEmpty()) {
             return Readout.hint("Point at a wall. R changes the hand, F the side, C centres, W changes the width.");
         }
@@ -255,7 +255,7 @@ public record PlaceOpening(Optional<Ghost> ghost, Hand hand, Turned turned, Opti
                         + LengthText.shown(spot.opening().width(), scene.units()));
     }
 
-    private static String hint(Scene scene, Ghost g, Spot spot) {
+    private static String hint(Surroundings scene, Ghost g, Spot spot) {
         if (spot.fit() == OpeningPlacing.Fit.NONE) {
             return noRoom(scene, spot);
         }
@@ -267,16 +267,16 @@ public record PlaceOpening(Optional<Ghost> ghost, Hand hand, Turned turned, Opti
         return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
     }
 
-    private static String shown(Scene scene, double mm) {
+    private static String shown(Surroundings scene, double mm) {
         return LengthText.shown(Length.ofMm(mm), scene.units());
     }
 
     @Override
-    public List<Mark> sketch(Scene scene) {
+    public List<Mark> sketch(Surroundings scene) {
         return ghost.map(g -> marks(scene, g)).orElse(List.of());
     }
 
-    private List<Mark> marks(Scene scene, Ghost g) {
+    private List<Mark> marks(Surroundings scene, Ghost g) {
         var spot = spot(scene, g);
         var cut = cut(scene, g, spot);
         if (spot.fit() == OpeningPlacing.Fit.NONE) {

@@ -33,7 +33,7 @@ import java.util.function.Function;
  * @param hand to which a stair turns
  */
 public record PlacePart(
-        Function<Scene, Form> usual,
+        Function<Surroundings, Form> usual,
         Optional<Form> made,
         Stair.Turn hand,
         Optional<Point> pointer,
@@ -59,25 +59,25 @@ public record PlacePart(
         return of(scene -> PartKinds.bay(car, scene.units()));
     }
 
-    private static PlacePart of(Function<Scene, Form> usual) {
+    private static PlacePart of(Function<Surroundings, Form> usual) {
         return new PlacePart(usual, Optional.empty(), Stair.Turn.RIGHT, Optional.empty(), Point.ORIGIN, 0, false);
     }
 
-    private Form form(Scene scene) {
+    private Form form(Surroundings scene) {
         var form = made.orElseGet(() -> usual.apply(scene));
         return form instanceof Stair stair && stair.turn() != hand ? stair.mirrored() : form;
     }
 
-    private Structure part(Scene scene) {
+    private Structure part(Surroundings scene) {
         return new Structure(new StructureId(scene.plan().nextNumber()), form(scene), Position.of(at), turnDeg);
     }
 
     @Override
-    public Step moved(Scene scene, Pointer pointer) {
-        return Step.to(aimed(scene, pointer));
+    public Reply moved(Surroundings scene, Pointer pointer) {
+        return Reply.to(aimed(scene, pointer));
     }
 
-    private PlacePart aimed(Scene scene, Pointer to) {
+    private PlacePart aimed(Surroundings scene, Pointer to) {
         var form = form(scene);
         if (to.keys().control()) {
             return standing(to.at(), to.at(), turnDeg, false);
@@ -99,21 +99,22 @@ public record PlacePart(
     }
 
     @Override
-    public Step pressed(Scene scene, Pointer pointer) {
+    public Reply pressed(Surroundings scene, Pointer pointer) {
         return aimed(scene, pointer).placed(scene);
     }
 
-    private Step placed(Scene scene) {
+    private Reply placed(Surroundings scene) {
         var form = form(scene);
         var added = StructureEdits.add(scene.plan(), scene.storey(), form, Position.of(at), turnDeg);
-        return Step.commit(this, added.plan(), "Put in " + PartKinds.label(form).toLowerCase(Locale.ROOT))
+        return Reply.commit(
+                        this, added.plan(), "Put in " + PartKinds.label(form).toLowerCase(Locale.ROOT))
                 .picking(Set.of(added.id()));
     }
 
     @Override
-    public Step entered(Scene scene, Typed typed) {
+    public Reply entered(Surroundings scene, Typed typed) {
         if (typed.isEmpty()) {
-            return pointer.isPresent() ? placed(scene) : Step.to(this);
+            return pointer.isPresent() ? placed(scene) : Reply.to(this);
         }
         var now = form(scene);
         var sizes = sizes(now);
@@ -121,7 +122,7 @@ public record PlacePart(
         for (var i = 0; i < sizes.size(); i++) {
             sizes.set(i, typed.of(asks.get(i)).orElse(sizes.get(i)));
         }
-        return Step.to(new PlacePart(usual, Optional.of(resized(now, sizes)), hand, pointer, at, turnDeg, touching));
+        return Reply.to(new PlacePart(usual, Optional.of(resized(now, sizes)), hand, pointer, at, turnDeg, touching));
     }
 
     private static List<Ask<Length>> asks(Form form) {
@@ -150,8 +151,8 @@ public record PlacePart(
     }
 
     @Override
-    public Step key(Scene scene, Key key) {
-        return Step.to(
+    public Reply key(Surroundings scene, Key key) {
+        return Reply.to(
                 switch (key) {
                     case TURN -> new PlacePart(usual, made, hand, pointer, at, (turnDeg + 90) % 360, false);
                     case FLIP -> new PlacePart(usual, made, hand.other(), pointer, at, turnDeg, touching);
@@ -165,7 +166,7 @@ public record PlacePart(
     }
 
     @Override
-    public Readout readout(Scene scene) {
+    public Readout readout(Surroundings scene) {
         var form = form(scene);
         var asks = asks(form);
         var sizes = sizes(form);
@@ -176,7 +177,7 @@ public record PlacePart(
         return new Readout(fields, touching ? "face" : "", hint(scene, form));
     }
 
-    private String hint(Scene scene, Form form) {
+    private String hint(Surroundings scene, Form form) {
         return switch (form) {
             case Stair stair ->
                 stair.risers() + " risers of " + shown(scene, Length.ofMm(stair.riserMm())) + ", 2R + T "
@@ -191,12 +192,12 @@ public record PlacePart(
         };
     }
 
-    private static String shown(Scene scene, Length length) {
+    private static String shown(Surroundings scene, Length length) {
         return LengthText.shown(length, scene.units());
     }
 
     @Override
-    public List<Mark> sketch(Scene scene) {
+    public List<Mark> sketch(Surroundings scene) {
         return pointer.isEmpty()
                 ? List.of()
                 : PartSketches.part(

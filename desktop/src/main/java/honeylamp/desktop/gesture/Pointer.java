@@ -11,7 +11,6 @@ import honeylamp.geometry.Point;
 public record Pointer(Point at, int clicks, Keys keys) {
     /** Keys held down. */
     public record Keys(boolean shift, boolean alt, boolean control) {
-        /** None. */
         public static final Keys NONE = new Keys(false, false, false);
     }
 

@@ -29,11 +29,11 @@ public record PutPoint(Optional<Point> from, Optional<Aim> aim) implements Gestu
     }
 
     @Override
-    public Step moved(Scene scene, Pointer pointer) {
-        return Step.to(new PutPoint(from, Optional.of(aimed(scene, pointer))));
+    public Reply moved(Surroundings scene, Pointer pointer) {
+        return Reply.to(new PutPoint(from, Optional.of(aimed(scene, pointer))));
     }
 
-    private Aim aimed(Scene scene, Pointer pointer) {
+    private Aim aimed(Surroundings scene, Pointer pointer) {
         if (from.isEmpty()) {
             return OnPicture.aim(scene, pointer);
         }
@@ -44,7 +44,7 @@ public record PutPoint(Optional<Point> from, Optional<Aim> aim) implements Gestu
     }
 
     /** The origin and all wall ends of other storeys. */
-    private static List<Point> corners(Scene scene) {
+    private static List<Point> corners(Surroundings scene) {
         var out = new ArrayList<Point>();
         out.add(Point.ORIGIN);
         otherWalls(scene).forEach(w -> {
@@ -54,7 +54,7 @@ public record PutPoint(Optional<Point> from, Optional<Aim> aim) implements Gestu
         return out;
     }
 
-    private static List<Wall> otherWalls(Scene scene) {
+    private static List<Wall> otherWalls(Surroundings scene) {
         return scene.plan().storeys().stream()
                 .filter(s -> !s.id().equals(scene.storey()))
                 .map(Storey::walls)
@@ -63,37 +63,37 @@ public record PutPoint(Optional<Point> from, Optional<Aim> aim) implements Gestu
     }
 
     @Override
-    public Step pressed(Scene scene, Pointer pointer) {
+    public Reply pressed(Surroundings scene, Pointer pointer) {
         var underlay = OnPicture.at(scene, pointer.at());
         if (underlay.isEmpty()) {
-            return Step.complain(this, OnPicture.NONE_YET);
+            return Reply.complain(this, OnPicture.NONE_YET);
         }
         var aim = aimed(scene, pointer);
         return from.isEmpty()
-                ? Step.to(new PutPoint(Optional.of(aim.at()), Optional.of(aim)))
+                ? Reply.to(new PutPoint(Optional.of(aim.at()), Optional.of(aim)))
                         .picking(Set.of(underlay.get().id()))
                 : put(scene, aim.at());
     }
 
     @Override
-    public Step entered(Scene scene, Typed typed) {
+    public Reply entered(Surroundings scene, Typed typed) {
         if (from.isEmpty()) {
-            return Step.complain(this, "Click the point of the picture first.");
+            return Reply.complain(this, "Click the point of the picture first.");
         }
         var across = typed.of(TypedMove.ACROSS).orElse(Length.ZERO);
         var up = typed.of(TypedMove.UP).orElse(Length.ZERO);
         return put(scene, new Point(across.mm(), up.mm()));
     }
 
-    private Step put(Scene scene, Point target) {
+    private Reply put(Surroundings scene, Point target) {
         var underlay = OnPicture.of(scene);
         if (underlay.isEmpty() || from.isEmpty()) {
-            return Step.complain(this, OnPicture.NONE_YET);
+            return Reply.complain(this, OnPicture.NONE_YET);
         }
         var u = underlay.get();
         var plan = UnderlayEdits.putPoint(
                 scene.plan(), scene.storey(), u.id(), u.pixel(from.get()), target, OnPicture.traced(scene));
-        return Step.commit(begin(), plan, "Put point of picture").picking(Set.of(u.id()));
+        return Reply.commit(begin(), plan, "Put point of picture").picking(Set.of(u.id()));
     }
 
     @Override
@@ -112,7 +112,7 @@ public record PutPoint(Optional<Point> from, Optional<Aim> aim) implements Gestu
     }
 
     @Override
-    public Readout readout(Scene scene) {
+    public Readout readout(Surroundings scene) {
         var word = aim.map(Aim::word).orElse("");
         return from.isEmpty()
                 ? new Readout(List.of(), word, "Click a point of the picture, such as a corner of the house.")
@@ -123,7 +123,7 @@ public record PutPoint(Optional<Point> from, Optional<Aim> aim) implements Gestu
     }
 
     @Override
-    public List<Mark> sketch(Scene scene) {
+    public List<Mark> sketch(Surroundings scene) {
         var out = new ArrayList<Mark>(Sketches.origin(scene.frame(), scene.penMm()));
         otherWalls(scene).forEach(w -> out.add(Sketches.line(scene.frame(), w.line(), 0.6 * scene.penMm(), true)));
         from.ifPresent(p -> {

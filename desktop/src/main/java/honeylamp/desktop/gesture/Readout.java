@@ -32,7 +32,6 @@ public record Readout(List<Field> fields, String caught, String hint, String bes
         return new Readout(fields, caught, hint, words);
     }
 
-    /** Only a hint. */
     public static Readout hint(String hint) {
         return new Readout(List.of(), "", hint);
     }

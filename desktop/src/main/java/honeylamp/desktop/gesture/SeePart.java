@@ -33,46 +33,46 @@ public record SeePart(Optional<Point> from, Optional<Point> to) implements Gestu
     }
 
     @Override
-    public Step moved(Scene scene, Pointer pointer) {
-        return Step.to(new SeePart(from, Optional.of(pointer.at())));
+    public Reply moved(Surroundings scene, Pointer pointer) {
+        return Reply.to(new SeePart(from, Optional.of(pointer.at())));
     }
 
     /** A second press ends a rectangle that was begun by a single click. */
     @Override
-    public Step pressed(Scene scene, Pointer pointer) {
+    public Reply pressed(Surroundings scene, Pointer pointer) {
         return from.isPresent()
                 ? seen(scene, pointer.at())
-                : Step.to(new SeePart(Optional.of(pointer.at()), Optional.of(pointer.at())));
+                : Reply.to(new SeePart(Optional.of(pointer.at()), Optional.of(pointer.at())));
     }
 
     @Override
-    public Step dragged(Scene scene, Pointer pointer) {
+    public Reply dragged(Surroundings scene, Pointer pointer) {
         return moved(scene, pointer);
     }
 
     @Override
-    public Step released(Scene scene, Pointer pointer) {
+    public Reply released(Surroundings scene, Pointer pointer) {
         return from.filter(f -> f.distance(pointer.at()) > scene.reachMm())
                 .map(_ -> seen(scene, pointer.at()))
-                .orElseGet(() -> Step.to(this));
+                .orElseGet(() -> Reply.to(this));
     }
 
-    private Step seen(Scene scene, Point corner) {
+    private Reply seen(Surroundings scene, Point corner) {
         var box = Box.around(List.of(from.orElse(corner), corner));
         if (box.width() < LEAST_MM || box.height() < LEAST_MM) {
-            return Step.complain(begin(), "That part is hardly wider than a wall; draw a larger rectangle.");
+            return Reply.complain(begin(), "That part is hardly wider than a wall; draw a larger rectangle.");
         }
         var crop = new Crop(
                 Position.of(new Point(box.minX(), box.minY())), Position.of(new Point(box.maxX(), box.maxY())));
         Plan plan = ViewEdits.crop(scene.plan(), scene.view().view().id(), Optional.of(crop));
-        return Step.commit(begin(), plan, "Show a part");
+        return Reply.commit(begin(), plan, "Show a part");
     }
 
     /** So wide and so deep from the first corner, to the side where the pointer is. */
     @Override
-    public Step entered(Scene scene, Typed typed) {
+    public Reply entered(Surroundings scene, Typed typed) {
         if (from.isEmpty()) {
-            return Step.complain(this, "Click a corner of the part first.");
+            return Reply.complain(this, "Click a corner of the part first.");
         }
         var now = to.orElse(from.get()).minus(from.get());
         var width = typed.of(WIDTH).map(Length::mm).orElse(Math.abs(now.x()));
@@ -92,7 +92,7 @@ public record SeePart(Optional<Point> from, Optional<Point> to) implements Gestu
     }
 
     @Override
-    public Readout readout(Scene scene) {
+    public Readout readout(Surroundings scene) {
         if (from.isEmpty()) {
             return Readout.hint(
                     "Drag a rectangle around the part that this view should show, or click its first corner.");
@@ -107,7 +107,7 @@ public record SeePart(Optional<Point> from, Optional<Point> to) implements Gestu
     }
 
     @Override
-    public List<Mark> sketch(Scene scene) {
+    public List<Mark> sketch(Surroundings scene) {
         if (from.isEmpty() || to.isEmpty()) {
             return List.of();
         }

@@ -26,24 +26,24 @@ public record SetOut(Optional<Segment> base, Catch aim) implements Gesture {
     }
 
     @Override
-    public Step moved(Scene scene, Pointer pointer) {
-        return Step.to(new SetOut(base, aim.moved(scene, pointer, List.of())));
+    public Reply moved(Surroundings scene, Pointer pointer) {
+        return Reply.to(new SetOut(base, aim.moved(scene, pointer, List.of())));
     }
 
     @Override
-    public Step pressed(Scene scene, Pointer pointer) {
+    public Reply pressed(Surroundings scene, Pointer pointer) {
         var at = aim.moved(scene, pointer, List.of());
         if (base.isPresent()) {
             return laid(scene, base.get().offset(at.at()));
         }
         return Picking.measuringLine(scene.geometry(), at.snap(), pointer.at(), scene.reachMm())
-                .map(b -> Step.to(new SetOut(Optional.of(b), at)))
-                .orElseGet(() -> Step.complain(this, "Click a wall face or a wall end to measure from."));
+                .map(b -> Reply.to(new SetOut(Optional.of(b), at)))
+                .orElseGet(() -> Reply.complain(this, "Click a wall face or a wall end to measure from."));
     }
 
-    private Step laid(Scene scene, double leftMm) {
+    private Reply laid(Surroundings scene, double leftMm) {
         var line = base.orElseThrow().shiftedLeft(leftMm);
-        return Step.outcome(
+        return Reply.outcome(
                 this,
                 SettingOutEdits.add(scene.plan(), scene.storey(), line).map(Added::plan),
                 begin(),
@@ -52,19 +52,19 @@ public record SetOut(Optional<Segment> base, Catch aim) implements Gesture {
     }
 
     @Override
-    public Step entered(Scene scene, Typed typed) {
+    public Reply entered(Surroundings scene, Typed typed) {
         if (base.isEmpty()) {
-            return Step.to(begin());
+            return Reply.to(begin());
         }
         var side = base.get().offset(aim.at()) < 0 ? -1 : 1;
         return typed.of(DISTANCE)
                 .map(distance -> laid(scene, side * distance.mm()))
-                .orElseGet(() -> Step.complain(this, "Type how far from the wall the line runs."));
+                .orElseGet(() -> Reply.complain(this, "Type how far from the wall the line runs."));
     }
 
     @Override
-    public Step key(Scene scene, Key key) {
-        return Step.to(key == Key.NEXT ? new SetOut(base, aim.next(scene, List.of())) : this);
+    public Reply key(Surroundings scene, Key key) {
+        return Reply.to(key == Key.NEXT ? new SetOut(base, aim.next(scene, List.of())) : this);
     }
 
     @Override
@@ -78,7 +78,7 @@ public record SetOut(Optional<Segment> base, Catch aim) implements Gesture {
     }
 
     @Override
-    public Readout readout(Scene scene) {
+    public Readout readout(Surroundings scene) {
         return base.map(b -> new Readout(
                         List.of(new Readout.Field(
                                 DISTANCE, LengthText.shown(Length.ofMm(Math.abs(b.offset(aim.at()))), scene.units()))),
@@ -91,7 +91,7 @@ public record SetOut(Optional<Segment> base, Catch aim) implements Gesture {
     }
 
     @Override
-    public List<Mark> sketch(Scene scene) {
+    public List<Mark> sketch(Surroundings scene) {
         var out = new ArrayList<Mark>();
         base.ifPresent(b -> {
             out.add(Sketches.line(scene.frame(), b, scene.penMm(), false));

@@ -38,65 +38,65 @@ public record SquareUp(List<Point> corners, Optional<Aim> aim, OptionalInt held)
     }
 
     @Override
-    public Step moved(Scene scene, Pointer pointer) {
-        return Step.to(new SquareUp(corners, Optional.of(OnPicture.aim(scene, pointer)), OptionalInt.empty()));
+    public Reply moved(Surroundings scene, Pointer pointer) {
+        return Reply.to(new SquareUp(corners, Optional.of(OnPicture.aim(scene, pointer)), OptionalInt.empty()));
     }
 
     @Override
-    public Step pressed(Scene scene, Pointer pointer) {
+    public Reply pressed(Surroundings scene, Pointer pointer) {
         var underlay = OnPicture.at(scene, pointer.at());
         if (underlay.isEmpty()) {
-            return Step.complain(this, OnPicture.NONE_YET);
+            return Reply.complain(this, OnPicture.NONE_YET);
         }
         var aim = OnPicture.aim(scene, pointer);
         for (var i = 0; i < corners.size(); i++) {
             if (corners.get(i).distance(pointer.at()) <= scene.reachMm()) {
-                return Step.to(new SquareUp(corners, Optional.of(aim), OptionalInt.of(i)));
+                return Reply.to(new SquareUp(corners, Optional.of(aim), OptionalInt.of(i)));
             }
         }
         if (corners.size() == 4) {
-            return Step.complain(this, "All four corners are marked: drag them, press Enter, or Esc to begin again.");
+            return Reply.complain(this, "All four corners are marked: drag them, press Enter, or Esc to begin again.");
         }
         var more = new ArrayList<>(corners);
         more.add(aim.at());
-        return Step.to(new SquareUp(more, Optional.of(aim), OptionalInt.of(more.size() - 1)))
+        return Reply.to(new SquareUp(more, Optional.of(aim), OptionalInt.of(more.size() - 1)))
                 .picking(Set.of(underlay.get().id()));
     }
 
     @Override
-    public Step dragged(Scene scene, Pointer pointer) {
+    public Reply dragged(Surroundings scene, Pointer pointer) {
         var aim = OnPicture.aim(scene, pointer);
         if (held.isEmpty()) {
-            return Step.to(new SquareUp(corners, Optional.of(aim), held));
+            return Reply.to(new SquareUp(corners, Optional.of(aim), held));
         }
         var moved = new ArrayList<>(corners);
         moved.set(held.getAsInt(), aim.at());
-        return Step.to(new SquareUp(moved, Optional.of(aim), held));
+        return Reply.to(new SquareUp(moved, Optional.of(aim), held));
     }
 
     @Override
-    public Step released(Scene scene, Pointer pointer) {
-        return Step.to(new SquareUp(corners, aim, OptionalInt.empty()));
+    public Reply released(Surroundings scene, Pointer pointer) {
+        return Reply.to(new SquareUp(corners, aim, OptionalInt.empty()));
     }
 
     @Override
-    public Step entered(Scene scene, Typed typed) {
+    public Reply entered(Surroundings scene, Typed typed) {
         return corners.size() < 4
-                ? Step.complain(this, "Click all four corners first.")
+                ? Reply.complain(this, "Click all four corners first.")
                 : squared(scene, typed.of(ACROSS), typed.of(UP));
     }
 
-    private Step squared(Scene scene, Optional<Length> across, Optional<Length> up) {
+    private Reply squared(Surroundings scene, Optional<Length> across, Optional<Length> up) {
         var underlay = OnPicture.at(scene, corners.getFirst());
         if (underlay.isEmpty()) {
-            return Step.complain(this, OnPicture.NONE_YET);
+            return Reply.complain(this, OnPicture.NONE_YET);
         }
         var u = underlay.get();
         return switch (UnderlayEdits.squareUp(scene.plan(), scene.storey(), u.id(), inOrder(u), across, up)) {
             case Outcome.Done<Plan>(var plan) ->
-                Step.commit(begin(), plan, "Square picture up").picking(Set.of(u.id()));
+                Reply.commit(begin(), plan, "Square picture up").picking(Set.of(u.id()));
             case Outcome.Refused<Plan> no ->
-                Step.complain(this, no.sentence("That cannot be squared up") + " Drag the corners.");
+                Reply.complain(this, no.sentence("That cannot be squared up") + " Drag the corners.");
         };
     }
 
@@ -120,7 +120,7 @@ public record SquareUp(List<Point> corners, Optional<Aim> aim, OptionalInt held)
     }
 
     @Override
-    public Readout readout(Scene scene) {
+    public Readout readout(Surroundings scene) {
         var word = aim.map(Aim::word).orElse("");
         if (corners.size() < 4) {
             return new Readout(
@@ -137,7 +137,7 @@ public record SquareUp(List<Point> corners, Optional<Aim> aim, OptionalInt held)
     }
 
     @Override
-    public List<Mark> sketch(Scene scene) {
+    public List<Mark> sketch(Surroundings scene) {
         var out = new ArrayList<Mark>();
         var round = corners.size() == 4
                 ? OnPicture.at(scene, corners.getFirst())

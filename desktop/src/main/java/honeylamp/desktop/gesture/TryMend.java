@@ -12,12 +12,12 @@ import java.util.List;
  */
 public record TryMend(Gesture under, Plan mended) implements Gesture {
     @Override
-    public Step moved(Scene scene, Pointer pointer) {
+    public Reply moved(Surroundings scene, Pointer pointer) {
         return under.moved(scene, pointer);
     }
 
     @Override
-    public Step pressed(Scene scene, Pointer pointer) {
+    public Reply pressed(Surroundings scene, Pointer pointer) {
         return under.pressed(scene, pointer);
     }
 
@@ -32,12 +32,12 @@ public record TryMend(Gesture under, Plan mended) implements Gesture {
     }
 
     @Override
-    public Readout readout(Scene scene) {
+    public Readout readout(Surroundings scene) {
         return under.readout(scene);
     }
 
     @Override
-    public List<Mark> sketch(Scene scene) {
+    public List<Mark> sketch(Surroundings scene) {
         var out = new ArrayList<>(under.sketch(scene));
         out.addAll(Difference.marks(scene, mended));
         return out;

@@ -9,7 +9,6 @@ import java.util.stream.Collectors;
 
 /** What is typed into the measure line, read once: preview, echo and Enter take the same values. */
 public record Typed(List<Given<?>> given) {
-    /** Nothing typed. */
     public static final Typed NOTHING = new Typed(List.of());
 
     /** One field that holds something. */

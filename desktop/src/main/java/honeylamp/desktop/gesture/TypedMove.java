@@ -11,13 +11,13 @@ final class TypedMove {
 
     private TypedMove() {}
 
-    static Step entered(Gesture gesture, Scene scene, Typed typed) {
+    static Reply entered(Gesture gesture, Surroundings scene, Typed typed) {
         var across = typed.of(ACROSS).orElse(Length.ZERO);
         var up = typed.of(UP).orElse(Length.ZERO);
         var moved = PickedEdits.move(scene.plan(), scene.storey(), scene.selection(), across, up);
         return moved.result().filter(scene.plan()::equals).isPresent()
-                ? Step.to(gesture)
-                : Step.outcome(gesture, moved, gesture, "Move by typed lengths", "That cannot be");
+                ? Reply.to(gesture)
+                : Reply.outcome(gesture, moved, gesture, "Move by typed lengths", "That cannot be");
     }
 
     static List<Readout.Field> fields() {

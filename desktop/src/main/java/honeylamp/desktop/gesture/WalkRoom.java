@@ -41,32 +41,32 @@ public record WalkRoom(List<Position> corners, List<WallId> walls, double wayDeg
     }
 
     @Override
-    public Step moved(Scene scene, Pointer pointer) {
-        return Step.to(this);
+    public Reply moved(Surroundings scene, Pointer pointer) {
+        return Reply.to(this);
     }
 
     @Override
-    public Step pressed(Scene scene, Pointer pointer) {
+    public Reply pressed(Surroundings scene, Pointer pointer) {
         if (!walls.isEmpty()) {
-            return Step.to(this);
+            return Reply.to(this);
         }
         var at = Snapping.at(scene.geometry(), List.of(), pointer.at(), scene.reachMm())
                 .map(Snapping.Snap::at)
                 .orElse(pointer.at());
-        return Step.to(new WalkRoom(List.of(Position.of(at)), List.of(), wayDeg));
+        return Reply.to(new WalkRoom(List.of(Position.of(at)), List.of(), wayDeg));
     }
 
     @Override
-    public Step entered(Scene scene, Typed typed) {
+    public Reply entered(Surroundings scene, Typed typed) {
         if (corners.isEmpty()) {
             return new WalkRoom(List.of(Position.ORIGIN), List.of(), wayDeg).entered(scene, typed);
         }
         var way = typed.of(TURN).map(deg -> lastWay() + deg).orElse(wayDeg);
         var last = corners.getLast();
         return switch (typed.of(LENGTH).orElse(null)) {
-            case null -> Step.to(new WalkRoom(corners, walls, way));
+            case null -> Reply.to(new WalkRoom(corners, walls, way));
             case Ask.Reach.Offset(var across, var up) ->
-                typed.of(TURN).isPresent() ? Step.complain(this, Ask.TWO_WAYS) : walked(scene, last.moved(across, up));
+                typed.of(TURN).isPresent() ? Reply.complain(this, Ask.TWO_WAYS) : walked(scene, last.moved(across, up));
             case Ask.Reach.Along(var length) ->
                 walked(scene, Position.of(last.point().plus(Point.direction(way).times(length.mm()))));
         };
@@ -79,10 +79,10 @@ public record WalkRoom(List<Position> corners, List<WallId> walls, double wayDeg
                 : corners.get(n - 1).point().minus(corners.get(n - 2).point()).angleDeg();
     }
 
-    private Step walked(Scene scene, Position to) {
+    private Reply walked(Surroundings scene, Position to) {
         var from = corners.getLast();
         if (from.point().distance(to.point()) < Wall.SHORTEST_MM) {
-            return Step.complain(this, "A wall needs some length.");
+            return Reply.complain(this, "A wall needs some length.");
         }
         var added = WallEdits.add(
                         scene.plan(),
@@ -97,35 +97,35 @@ public record WalkRoom(List<Position> corners, List<WallId> walls, double wayDeg
         var drawn = new ArrayList<>(walls);
         drawn.add(added.id());
         var walked = new Segment(from.point(), to.point()).unit().angleDeg();
-        return Step.commit(new WalkRoom(more, drawn, walked + SQUARE_DEG), added.plan(), "Walk wall");
+        return Reply.commit(new WalkRoom(more, drawn, walked + SQUARE_DEG), added.plan(), "Walk wall");
     }
 
     @Override
-    public Step key(Scene scene, Key key) {
+    public Reply key(Surroundings scene, Key key) {
         return switch (key) {
-            case TURN -> Step.to(new WalkRoom(corners, walls, wayDeg + SQUARE_DEG));
-            case FLIP -> Step.to(new WalkRoom(corners, walls, wayDeg + 2 * SQUARE_DEG));
+            case TURN -> Reply.to(new WalkRoom(corners, walls, wayDeg + SQUARE_DEG));
+            case FLIP -> Reply.to(new WalkRoom(corners, walls, wayDeg + 2 * SQUARE_DEG));
             case CLOSE -> close(scene);
-            case NEXT -> Step.to(this);
+            case NEXT -> Reply.to(this);
         };
     }
 
-    private Step close(Scene scene) {
+    private Reply close(Surroundings scene) {
         if (walls.size() < 3) {
-            return Step.complain(this, "A room needs three walls at least before it can close.");
+            return Reply.complain(this, "A room needs three walls at least before it can close.");
         }
         return switch (RoomWalk.close(scene.plan(), scene.storey(), corners)) {
             case RoomWalk.Result.Closed(var plan, var words) ->
-                Step.commit(begin(), plan, "Close room").saying(words);
+                Reply.commit(begin(), plan, "Close room").saying(words);
             case RoomWalk.Result.TooFar(var errorMm, var lengthMm) ->
-                Step.complain(
+                Reply.complain(
                         this,
                         "The walk ends " + shown(scene, errorMm) + " from its start after " + shown(scene, lengthMm)
                                 + "; that is no closing error. Walk the missing wall, or undo and read again.");
         };
     }
 
-    private static String shown(Scene scene, double mm) {
+    private static String shown(Surroundings scene, double mm) {
         return LengthText.shownWithUnit(Length.ofMm(mm), scene.units());
     }
 
@@ -140,12 +140,12 @@ public record WalkRoom(List<Position> corners, List<WallId> walls, double wayDeg
     }
 
     @Override
-    public Readout readout(Scene scene) {
+    public Readout readout(Surroundings scene) {
         var way = Words.of("%.0f\u00b0", RoomWalk.turnShown(lastWay(), wayDeg));
         return new Readout(List.of(new Readout.Field(LENGTH, ""), new Readout.Field(TURN, way)), "", hint(scene));
     }
 
-    private String hint(Scene scene) {
+    private String hint(Surroundings scene) {
         if (corners.isEmpty()) {
             return "Click a corner of the room, or type the first wall's length; the room lies at the left.";
         }
@@ -158,7 +158,7 @@ public record WalkRoom(List<Position> corners, List<WallId> walls, double wayDeg
     }
 
     @Override
-    public List<Mark> sketch(Scene scene) {
+    public List<Mark> sketch(Surroundings scene) {
         var out = new ArrayList<Mark>();
         if (corners.isEmpty()) {
             return Sketches.origin(scene.frame(), scene.penMm());

@@ -58,12 +58,12 @@ public record WallChain(List<Position> corners, List<WallId> walls, List<DrawnFa
     }
 
     @Override
-    public Step moved(Scene scene, Pointer pointer) {
-        return Step.to(aimed(scene, pointer));
+    public Reply moved(Surroundings scene, Pointer pointer) {
+        return Reply.to(aimed(scene, pointer));
     }
 
     /** The chain with its next corner under the pointer, caught by what is near. */
-    private WallChain aimed(Scene scene, Pointer pointer) {
+    private WallChain aimed(Surroundings scene, Pointer pointer) {
         var p = pointer.at();
         var catching = !pointer.keys().control();
         if (corners.isEmpty()) {
@@ -83,7 +83,7 @@ public record WallChain(List<Position> corners, List<WallId> walls, List<DrawnFa
         return corners.stream().map(Position::point).toList();
     }
 
-    private WallChain squared(Scene scene, Point last, Pointer pointer) {
+    private WallChain squared(Surroundings scene, Point last, Pointer pointer) {
         var p = pointer.at();
         var plain = Snapping.square(last, p);
         if (pointer.keys().control() || plain.distance(last) < Wall.SHORTEST_MM) {
@@ -128,37 +128,37 @@ public record WallChain(List<Position> corners, List<WallId> walls, List<DrawnFa
     }
 
     @Override
-    public Step pressed(Scene scene, Pointer pointer) {
+    public Reply pressed(Surroundings scene, Pointer pointer) {
         if (pointer.clicks() > 1 && !corners.isEmpty()) {
-            return Step.to(begin());
+            return Reply.to(begin());
         }
         var aimed = aimed(scene, pointer);
         return aimed.corners.isEmpty()
-                ? Step.to(new WallChain(
+                ? Reply.to(new WallChain(
                         List.of(Position.of(aimed.aim.at())), List.of(), List.of(), House.TURNED_TO, aimed.aim))
                 : aimed.draw(scene, aimed.aim.at());
     }
 
     /** Draws the next wall to a point; closing on the first corner ends the chain. */
-    private Step draw(Scene scene, Point target) {
+    private Reply draw(Surroundings scene, Point target) {
         var from = corners.getLast();
         var to = near(corners.getFirst(), target) ? corners.getFirst() : Position.of(target);
         if (from.point().distance(to.point()) < Wall.SHORTEST_MM) {
-            return Step.to(this);
+            return Reply.to(this);
         }
         var longer = drawn(scene, to);
         return corners.size() > 2 && to.equals(corners.getFirst())
-                ? Step.commit(begin(), longer.plan, "Close walls")
-                : Step.commit(longer.chain, longer.plan, "Draw wall");
+                ? Reply.commit(begin(), longer.plan, "Close walls")
+                : Reply.commit(longer.chain, longer.plan, "Draw wall");
     }
 
     private record Longer(WallChain chain, Plan plan) {}
 
-    private Longer drawn(Scene scene, Position to) {
+    private Longer drawn(Surroundings scene, Position to) {
         return drawn(scene, scene.plan(), to);
     }
 
-    private Longer drawn(Scene scene, Plan plan, Position to) {
+    private Longer drawn(Surroundings scene, Plan plan, Position to) {
         var turn = hasHouseOnTheLeft(scene, to.point());
         var storey = scene.storey();
         var face = scene.choices().face();
@@ -194,7 +194,7 @@ public record WallChain(List<Position> corners, List<WallId> walls, List<DrawnFa
         return corner.point().distance(p) < 0.5;
     }
 
-    private boolean hasHouseOnTheLeft(Scene scene, Point next) {
+    private boolean hasHouseOnTheLeft(Surroundings scene, Point next) {
         return switch (house) {
             case LEFT -> true;
             case RIGHT -> false;
@@ -211,68 +211,68 @@ public record WallChain(List<Position> corners, List<WallId> walls, List<DrawnFa
     }
 
     /** The chain with the rooms on the other side, and its walls with it. */
-    private Step otherSide(Scene scene) {
+    private Reply otherSide(Surroundings scene) {
         if (corners.isEmpty()) {
-            return Step.to(this);
+            return Reply.to(this);
         }
         var other = hasHouseOnTheLeft(scene, aim.at()) ? House.RIGHT : House.LEFT;
         var chain = new WallChain(corners, walls, faces, other, aim);
         if (walls.isEmpty()) {
-            return Step.to(chain);
+            return Reply.to(chain);
         }
         var now = scene.plan();
         for (var i = 0; i < walls.size(); i++) {
             now = WallEdits.setBody(
                     now, scene.storey(), List.of(walls.get(i)), faces.get(i).body(other == House.LEFT));
         }
-        return now.equals(scene.plan()) ? Step.to(chain) : Step.commit(chain, now, "Change side");
+        return now.equals(scene.plan()) ? Reply.to(chain) : Reply.commit(chain, now, "Change side");
     }
 
     @Override
-    public Step entered(Scene scene, Typed typed) {
+    public Reply entered(Surroundings scene, Typed typed) {
         if (corners.isEmpty() || typed.isEmpty()) {
-            return Step.to(begin());
+            return Reply.to(begin());
         }
         var angle = typed.of(ANGLE);
         return switch (typed.of(LENGTH).orElse(null)) {
             case null -> turned(scene, angle, Optional.empty());
             case Ask.Reach.Offset(var across, var up) ->
                 angle.isPresent()
-                        ? Step.complain(this, Ask.TWO_WAYS)
+                        ? Reply.complain(this, Ask.TWO_WAYS)
                         : draw(scene, corners.getLast().moved(across, up).point());
             case Ask.Reach.Along(var length) -> turned(scene, angle, Optional.of(length));
         };
     }
 
     /** Draws a wall at a typed angle, or the way the pointer shows; as long as typed, or up to the pointer. */
-    private Step turned(Scene scene, Optional<Double> angle, Optional<Length> length) {
+    private Reply turned(Surroundings scene, Optional<Double> angle, Optional<Length> length) {
         if (angle.isPresent()) {
             return along(scene, Point.direction(angle.get()), length);
         }
         var way = aim.at().minus(corners.getLast().point());
         return way.length() > 0
                 ? along(scene, way.unit(), length)
-                : Step.complain(this, "Move the pointer to show the direction, or type an angle too.");
+                : Reply.complain(this, "Move the pointer to show the direction, or type an angle too.");
     }
 
-    private Step along(Scene scene, Point unit, Optional<Length> length) {
+    private Reply along(Surroundings scene, Point unit, Optional<Length> length) {
         var last = corners.getLast().point();
         var mm = length.map(Length::mm).orElse(aim.at().minus(last).length());
         return draw(scene, last.plus(unit.times(mm)));
     }
 
     @Override
-    public Step key(Scene scene, Key key) {
+    public Reply key(Surroundings scene, Key key) {
         return switch (key) {
-            case CLOSE -> corners.size() > 2 ? close(scene) : Step.to(this);
-            case NEXT -> Step.to(with(aim.passing()).aimed(scene, aim.pointer()));
+            case CLOSE -> corners.size() > 2 ? close(scene) : Reply.to(this);
+            case NEXT -> Reply.to(with(aim.passing()).aimed(scene, aim.pointer()));
             case FLIP -> otherSide(scene);
-            case TURN -> Step.to(this);
+            case TURN -> Reply.to(this);
         };
     }
 
     /** Closes on the first corner; square walls get the corner that is missing to close at right angles. */
-    private Step close(Scene scene) {
+    private Reply close(Surroundings scene) {
         var first = corners.getFirst();
         var last = corners.getLast();
         var skew = isApart(first.x(), last.x()) && isApart(first.y(), last.y());
@@ -283,7 +283,7 @@ public record WallChain(List<Position> corners, List<WallId> walls, List<DrawnFa
         var level = before.y().equals(last.y());
         var corner = level ? new Position(last.x(), first.y()) : new Position(first.x(), last.y());
         var there = drawn(scene, corner);
-        return Step.commit(begin(), there.chain.drawn(scene, there.plan, first).plan, "Close walls square");
+        return Reply.commit(begin(), there.chain.drawn(scene, there.plan, first).plan, "Close walls square");
     }
 
     /** Whether a wall fits between them. */
@@ -302,7 +302,7 @@ public record WallChain(List<Position> corners, List<WallId> walls, List<DrawnFa
     }
 
     @Override
-    public Readout readout(Scene scene) {
+    public Readout readout(Surroundings scene) {
         if (corners.isEmpty()) {
             return new Readout(List.of(), aim.word(), "Click the first corner.").with(scene.wallWords());
         }
@@ -318,7 +318,7 @@ public record WallChain(List<Position> corners, List<WallId> walls, List<DrawnFa
     }
 
     @Override
-    public List<Mark> sketch(Scene scene) {
+    public List<Mark> sketch(Surroundings scene) {
         var out = new ArrayList<Mark>();
         if (scene.geometry().storey().walls().isEmpty()) {
             out.addAll(Sketches.origin(scene.frame(), scene.penMm()));

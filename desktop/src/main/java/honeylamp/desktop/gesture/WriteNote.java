@@ -19,23 +19,23 @@ public record WriteNote(Optional<Point> at) implements Gesture {
     }
 
     @Override
-    public Step moved(Scene scene, Pointer pointer) {
-        return Step.to(this);
+    public Reply moved(Surroundings scene, Pointer pointer) {
+        return Reply.to(this);
     }
 
     @Override
-    public Step pressed(Scene scene, Pointer pointer) {
-        return Step.to(new WriteNote(Optional.of(pointer.at())));
+    public Reply pressed(Surroundings scene, Pointer pointer) {
+        return Reply.to(new WriteNote(Optional.of(pointer.at())));
     }
 
     @Override
-    public Step entered(Scene scene, Typed typed) {
+    public Reply entered(Surroundings scene, Typed typed) {
         var text = typed.of(NOTE).orElse("");
         if (at.isEmpty() || text.isEmpty()) {
-            return Step.complain(this, "Click where the note goes, then type it.");
+            return Reply.complain(this, "Click where the note goes, then type it.");
         }
         var added = NoteEdits.add(scene.plan(), scene.storey(), Position.of(at.get()), text);
-        return Step.commit(begin(), added.plan(), "Write note").picking(Set.of(added.id()));
+        return Reply.commit(begin(), added.plan(), "Write note").picking(Set.of(added.id()));
     }
 
     @Override
@@ -49,14 +49,14 @@ public record WriteNote(Optional<Point> at) implements Gesture {
     }
 
     @Override
-    public Readout readout(Scene scene) {
+    public Readout readout(Surroundings scene) {
         return at.isEmpty()
                 ? Readout.hint("Click where the note goes.")
                 : new Readout(List.of(new Readout.Field(NOTE, "")), "", "Type the note and press Enter.");
     }
 
     @Override
-    public List<Mark> sketch(Scene scene) {
+    public List<Mark> sketch(Surroundings scene) {
         return at.map(p -> List.of(Sketches.spot(scene.frame(), p, 6 * scene.penMm(), scene.penMm())))
                 .orElse(List.of());
     }

@@ -53,7 +53,6 @@ public final class PagePicker extends VBox {
 
     /** Takes the page that was chosen, with its scale if it is known. */
     public interface Taking {
-        /** Takes it. */
         void take(PdfPages pages, int page, OptionalInt scale);
     }
 

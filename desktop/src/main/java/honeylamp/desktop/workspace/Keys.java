@@ -46,7 +46,6 @@ public record Keys(KeyCode code, Control control, Shift shift) {
         EITHER
     }
 
-    /** A key alone. */
     public static Keys alone(KeyCode code) {
         return new Keys(code, Control.FREE, Shift.EITHER);
     }

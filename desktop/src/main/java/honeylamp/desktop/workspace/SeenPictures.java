@@ -2,7 +2,7 @@ package honeylamp.desktop.workspace;
 
 import honeylamp.derive.PictureLines;
 import honeylamp.desktop.gesture.Choices;
-import honeylamp.desktop.gesture.Scene;
+import honeylamp.desktop.gesture.Surroundings;
 import honeylamp.drawing.Mark;
 import honeylamp.illustrate.Sketches;
 import honeylamp.plan.Underlay;
@@ -36,7 +36,7 @@ final class SeenPictures {
     }
 
     /** The notes on them. */
-    static List<Mark> notes(Workspace now, Scene scene) {
+    static List<Mark> notes(Workspace now, Surroundings scene) {
         return of(now).stream()
                 .flatMap(u -> Sketches.pictureNotes(scene.frame(), u, scene.penMm()).stream())
                 .toList();

@@ -69,7 +69,6 @@ public record Workspace(
 
     /** What fills a pane so many pixels large. */
     public record Fit(Filling filling, double width, double height) {
-        /** What fills it. */
         public enum Filling {
             /** Nothing that has a name: the person chose the part. */
             ANY_PART,

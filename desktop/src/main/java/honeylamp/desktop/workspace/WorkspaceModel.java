@@ -8,7 +8,7 @@ import honeylamp.desktop.gesture.Difference;
 import honeylamp.desktop.gesture.Gesture;
 import honeylamp.desktop.gesture.Pointer;
 import honeylamp.desktop.gesture.Readout;
-import honeylamp.desktop.gesture.Scene;
+import honeylamp.desktop.gesture.Surroundings;
 import honeylamp.desktop.gesture.Typed;
 import honeylamp.desktop.workspace.Intent.Point.Act;
 import honeylamp.desktop.workspace.Workspace.Fit;
@@ -75,7 +75,6 @@ public final class WorkspaceModel {
         return state.getReadOnlyProperty();
     }
 
-    /** The workspace now. */
     public Workspace now() {
         return state.get();
     }
@@ -117,13 +116,13 @@ public final class WorkspaceModel {
     }
 
     /** What the gesture under way works in. */
-    public Scene scene() {
+    public Surroundings scene() {
         return scene(now());
     }
 
-    private Scene scene(Workspace w) {
+    private Surroundings scene(Workspace w) {
         var laid = cache.laidOut(w.plan()).view(w.worked().view());
-        return new Scene(
+        return new Surroundings(
                 w.plan(),
                 cache.of(w.plan(), w.currentStorey()),
                 w.frame(),
@@ -175,7 +174,7 @@ public final class WorkspaceModel {
     }
 
     /** What is typed but not entered yet, as it would be; empty if nothing is typed that can be. */
-    private Optional<List<Mark>> typed(Scene scene) {
+    private Optional<List<Mark>> typed(Surroundings scene) {
         if (typing.get().isEmpty() || typing.get().wrong().isPresent()) {
             return Optional.empty();
         }

@@ -2,8 +2,8 @@ package honeylamp.desktop.workspace;
 
 import honeylamp.derive.GeometryCache;
 import honeylamp.desktop.gesture.Choices;
-import honeylamp.desktop.gesture.Scene;
-import honeylamp.desktop.gesture.Step;
+import honeylamp.desktop.gesture.Reply;
+import honeylamp.desktop.gesture.Surroundings;
 import honeylamp.desktop.workspace.Workspace.Fit;
 import honeylamp.desktop.workspace.Workspace.Kept;
 import honeylamp.desktop.workspace.Workspace.Said;
@@ -38,7 +38,7 @@ final class WorkspaceRules {
 
     private final GeometryCache cache;
     private final Completing completing;
-    private final Function<Workspace, Scene> scenes;
+    private final Function<Workspace, Surroundings> scenes;
 
     /**
      * Rules.
@@ -46,7 +46,7 @@ final class WorkspaceRules {
      * @param cache remembers what is derived
      * @param scenes what gestures work in
      */
-    WorkspaceRules(GeometryCache cache, Function<Workspace, Scene> scenes) {
+    WorkspaceRules(GeometryCache cache, Function<Workspace, Surroundings> scenes) {
         this.cache = cache;
         this.completing = new Completing(cache);
         this.scenes = scenes;
@@ -96,7 +96,7 @@ final class WorkspaceRules {
                 after(
                         w,
                         typed.wrong()
-                                .map(sentence -> Step.complain(w.gesture(), sentence))
+                                .map(sentence -> Reply.complain(w.gesture(), sentence))
                                 .orElseGet(() -> w.gesture().entered(scenes.apply(w), typed)));
             case Intent.Press(var key) -> after(w, w.gesture().key(scenes.apply(w), key));
             case Intent.Escape() -> escaped(w);
@@ -228,7 +228,7 @@ final class WorkspaceRules {
     }
 
     /** What a step of the gesture asks for, in order: the plan, what is picked, what is said. */
-    private Workspace after(Workspace before, Step step) {
+    private Workspace after(Workspace before, Reply step) {
         var w = before.with(step.next());
         if (!step.complaint().isEmpty()) {
             w = w.saying(Said.complaint(step.complaint()));

@@ -5,22 +5,15 @@ import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.catalogue.NewPlan;
 import honeylamp.demo.SailclothYard;
-import honeylamp.derive.GeometryCache;
-import honeylamp.derive.LaidPlan;
-import honeylamp.derive.PictureLines;
-import honeylamp.derive.StoreyGeometry;
 import honeylamp.desktop.gesture.Choices.Angle;
 import honeylamp.desktop.gesture.Gesture.Key;
 import honeylamp.desktop.gesture.PickAndMove.Reach;
 import honeylamp.desktop.gesture.Pointer.Keys;
 import honeylamp.edit.DrawnFace;
 import honeylamp.geometry.Point;
-import honeylamp.illustrate.PaperFrame;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Opening.Swing;
 import honeylamp.plan.OpeningKind;
-import honeylamp.plan.Plan;
-import honeylamp.plan.Storey;
 import honeylamp.plan.Wall;
 import honeylamp.plan.Wall.BodySide;
 import honeylamp.units.Length;
@@ -31,88 +24,6 @@ import org.junit.jupiter.api.Test;
 
 /** Gestures without a window: pointer and text in, previews and one edit out. */
 class GestureTest {
-    /** Plays a gesture against a plan, as the window would. */
-    private static final class Hand {
-        Plan plan;
-        Choices choices;
-        Gesture gesture;
-        Set<ElementId> picked = Set.of();
-        String complaint = "";
-        Point middle = new Point(2000, 1500);
-        int commits;
-
-        Hand(Plan plan, Gesture gesture) {
-            this.plan = plan;
-            this.choices = Choices.of(plan.wallTypes().getFirst().id(), plan.units());
-            this.gesture = gesture;
-        }
-
-        Scene scene() {
-            var geometry = StoreyGeometry.of(plan, plan.storeys().getFirst());
-            var repeated = new GeometryCache().units(plan, plan.storeys().getFirst());
-            return new Scene(
-                    plan,
-                    geometry,
-                    PaperFrame.atOrigin(50),
-                    80,
-                    0.2,
-                    choices,
-                    picked,
-                    PictureLines.NONE,
-                    repeated,
-                    middle,
-                    LaidPlan.of(plan).pages().getFirst().views().getFirst());
-        }
-
-        void take(Step step) {
-            gesture = step.next();
-            complaint = step.complaint().isEmpty() ? complaint : step.complaint();
-            step.commit().ifPresent(c -> {
-                plan = c.plan();
-                commits++;
-            });
-            step.selection().ifPresent(s -> picked = s);
-        }
-
-        Hand move(double x, double y) {
-            take(gesture.moved(scene(), Pointer.at(new Point(x, y))));
-            return this;
-        }
-
-        void put(OpeningKind kind, double widthMm) {
-            choices = choices.withOpening(NewOpening.of(kind, plan.units()).wide(Length.ofMm(widthMm)));
-        }
-
-        Hand click(double x, double y) {
-            move(x, y);
-            take(gesture.pressed(scene(), Pointer.at(new Point(x, y))));
-            take(gesture.released(scene(), Pointer.at(new Point(x, y))));
-            return this;
-        }
-
-        Hand drag(double x0, double y0, double x1, double y1, Keys keys) {
-            take(gesture.pressed(scene(), new Pointer(new Point(x0, y0), 1, keys)));
-            take(gesture.dragged(scene(), new Pointer(new Point((x0 + x1) / 2, (y0 + y1) / 2), 1, keys)));
-            assertThat(gesture.sketch(scene())).isNotEmpty();
-            take(gesture.dragged(scene(), new Pointer(new Point(x1, y1), 1, keys)));
-            take(gesture.released(scene(), new Pointer(new Point(x1, y1), 1, keys)));
-            return this;
-        }
-
-        Hand type(String... texts) {
-            complaint = "";
-            var typed = Typed.read(gesture.readout(scene()).fields(), List.of(texts), scene().units());
-            take(typed.wrong()
-                    .map(sentence -> Step.complain(gesture, sentence))
-                    .orElseGet(() -> gesture.entered(scene(), typed)));
-            return this;
-        }
-
-        Storey storey() {
-            return plan.storeys().getFirst();
-        }
-    }
-
     private static final Keys CONTROL = new Keys(false, false, true);
 
     private static Hand drawing() {
@@ -129,7 +40,7 @@ class GestureTest {
         var hand = drawing();
         hand.choices = hand.choices.withAngle(Angle.FREE).withFace(DrawnFace.CENTRE);
         hand.click(0, 0).click(4000, 0);
-        hand.take(hand.gesture.dropped() instanceof WallChain chain ? Step.to(chain) : Step.to(hand.gesture));
+        hand.take(hand.gesture.dropped() instanceof WallChain chain ? Reply.to(chain) : Reply.to(hand.gesture));
         hand.move(3990, 40);
         assertThat(hand.gesture.readout(hand.scene()).caught()).isEqualTo("end");
         hand.take(hand.gesture.key(hand.scene(), Key.NEXT));

@@ -5,7 +5,7 @@ import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 
 /** An immutable drawn path of lines and cubic curves in one or more parts, compact in memory. */
-public final class Path {
+public final class Figure {
     /** What a sink does with each step of a path. */
     public interface Walker {
         /** Begins a part. */
@@ -32,7 +32,7 @@ public final class Path {
     private final byte[] steps;
     private final double[] numbers;
 
-    private Path(byte[] steps, double[] numbers) {
+    private Figure(byte[] steps, double[] numbers) {
         this.steps = steps;
         this.numbers = numbers;
     }
@@ -43,17 +43,17 @@ public final class Path {
     }
 
     /** One open line through these points. */
-    public static Path line(Point... points) {
+    public static Figure line(Point... points) {
         return builder().line(points).build();
     }
 
     /** One closed ring. */
-    public static Path ring(Ring ring) {
+    public static Figure ring(Ring ring) {
         return builder().ring(ring).build();
     }
 
     /** A circle of four cubic curves. */
-    public static Path circle(Point centre, double radius) {
+    public static Figure circle(Point centre, double radius) {
         return builder().ellipse(centre, radius, radius).build();
     }
 
@@ -77,13 +77,13 @@ public final class Path {
     }
 
     /** The path seen through a transform. */
-    public Path through(Affine t) {
+    public Figure through(Affine t) {
         var out = new double[numbers.length];
         for (var i = 0; i < out.length; i += 2) {
             out[i] = t.a() * numbers[i] + t.c() * numbers[i + 1] + t.e();
             out[i + 1] = t.b() * numbers[i] + t.d() * numbers[i + 1] + t.f();
         }
-        return new Path(steps, out);
+        return new Figure(steps, out);
     }
 
     /**
@@ -147,7 +147,7 @@ public final class Path {
 
     @Override
     public boolean equals(@Nullable Object o) {
-        return o instanceof Path p && Arrays.equals(steps, p.steps) && Arrays.equals(numbers, p.numbers);
+        return o instanceof Figure p && Arrays.equals(steps, p.steps) && Arrays.equals(numbers, p.numbers);
     }
 
     @Override
@@ -211,7 +211,7 @@ public final class Path {
         }
 
         /** Adds all steps of a path. */
-        public Builder path(Path path) {
+        public Builder path(Figure path) {
             path.walk(this);
             return this;
         }
@@ -269,8 +269,8 @@ public final class Path {
         }
 
         /** The path so far. */
-        public Path build() {
-            return new Path(Arrays.copyOf(steps, stepCount), Arrays.copyOf(numbers, numberCount));
+        public Figure build() {
+            return new Figure(Arrays.copyOf(steps, stepCount), Arrays.copyOf(numbers, numberCount));
         }
 
         private void step(byte kind) {

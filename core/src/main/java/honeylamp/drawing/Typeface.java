@@ -3,7 +3,7 @@ package honeylamp.drawing;
 import java.awt.Font;
 
 /** The shipped faces of type: one humanist family with tabular figures; other fonts step in for what it has not. */
-public enum Face {
+public enum Typeface {
     /** For sizes, areas, dimensions and notes. */
     REGULAR(FontFile.OPEN_SANS_REGULAR),
     /** For room names. */
@@ -17,12 +17,11 @@ public enum Face {
     private final FontFile file;
     private final Font font;
 
-    Face(FontFile file) {
+    Typeface(FontFile file) {
         this.file = file;
         this.font = file.load();
     }
 
-    /** Its font file. */
     public FontFile file() {
         return file;
     }

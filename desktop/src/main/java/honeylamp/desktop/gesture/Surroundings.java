@@ -25,7 +25,7 @@ import java.util.Set;
  * @param middle of what the window shows, in plan mm
  * @param view the view worked on
  */
-public record Scene(
+public record Surroundings(
         Plan plan,
         StoreyGeometry geometry,
         PaperFrame frame,

@@ -14,7 +14,7 @@ import java.util.Set;
  * @param measured a length that was measured and can be put in elsewhere
  * @param news a sentence about what was done if it says more than the picture, else empty
  */
-public record Step(
+public record Reply(
         Gesture next,
         Optional<Commit> commit,
         Optional<Set<ElementId>> selection,
@@ -29,13 +29,13 @@ public record Step(
     public record Commit(Plan plan, String action) {}
 
     /** The gesture goes on as it now is. */
-    public static Step to(Gesture next) {
-        return new Step(next, Optional.empty(), Optional.empty(), "", "", Optional.empty());
+    public static Reply to(Gesture next) {
+        return new Reply(next, Optional.empty(), Optional.empty(), "", "", Optional.empty());
     }
 
     /** The plan changes. */
-    public static Step commit(Gesture next, Plan plan, String action) {
-        return new Step(next, Optional.of(new Commit(plan, action)), Optional.empty(), "", "", Optional.empty());
+    public static Reply commit(Gesture next, Plan plan, String action) {
+        return new Reply(next, Optional.of(new Commit(plan, action)), Optional.empty(), "", "", Optional.empty());
     }
 
     /**
@@ -43,7 +43,7 @@ public record Step(
      *
      * @param words said before the reason, such as {@code That cannot be}
      */
-    static Step outcome(Gesture stays, Outcome<Plan> outcome, Gesture next, String action, String words) {
+    static Reply outcome(Gesture stays, Outcome<Plan> outcome, Gesture next, String action, String words) {
         return switch (outcome) {
             case Outcome.Done<Plan>(var plan) -> commit(next, plan, action);
             case Outcome.Refused<Plan> no -> complain(stays, no.sentence(words));
@@ -51,22 +51,22 @@ public record Step(
     }
 
     /** Something cannot be, and the sentence says why. */
-    public static Step complain(Gesture next, String sentence) {
-        return new Step(next, Optional.empty(), Optional.empty(), sentence, "", Optional.empty());
+    public static Reply complain(Gesture next, String sentence) {
+        return new Reply(next, Optional.empty(), Optional.empty(), sentence, "", Optional.empty());
     }
 
     /** The same step, picking these elements. */
-    public Step picking(Set<ElementId> ids) {
-        return new Step(next, commit, Optional.of(Set.copyOf(ids)), complaint, news, measured);
+    public Reply picking(Set<ElementId> ids) {
+        return new Reply(next, commit, Optional.of(Set.copyOf(ids)), complaint, news, measured);
     }
 
     /** The same step, with something to say. */
-    public Step saying(String sentence) {
-        return new Step(next, commit, selection, complaint, sentence, measured);
+    public Reply saying(String sentence) {
+        return new Reply(next, commit, selection, complaint, sentence, measured);
     }
 
     /** The same step, with a length that was measured. */
-    public Step measuring(Length length) {
-        return new Step(next, commit, selection, complaint, news, Optional.of(length));
+    public Reply measuring(Length length) {
+        return new Reply(next, commit, selection, complaint, news, Optional.of(length));
     }
 }

@@ -1,0 +1,263 @@
+package honeylamp.desktop.gesture;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import honeylamp.catalogue.NewPlan;
+import honeylamp.catalogue.PartKinds;
+import honeylamp.demo.QuillbackLane;
+import honeylamp.demo.SailclothYard;
+import honeylamp.derive.StoreyGeometry;
+import honeylamp.desktop.gesture.Pointer.Keys;
+import honeylamp.edit.NoteEdits;
+import honeylamp.edit.UnderlayEdits;
+import honeylamp.edit.UnitEdits;
+import honeylamp.geometry.Point;
+import honeylamp.plan.Ground;
+import honeylamp.plan.Plan;
+import honeylamp.plan.Position;
+import honeylamp.plan.Stair;
+import honeylamp.plan.Structure;
+import honeylamp.plan.Underlay;
+import honeylamp.units.UnitSystem;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.Test;
+
+/** One test of each gesture that {@link GestureTest} does not play: what it makes, what it refuses, and that it is dropped. */
+class EachGestureTest {
+    private static final Keys NONE = new Keys(false, false, false);
+
+    /** An empty plan with a picture of 800 × 600 pixels in its middle. */
+    private static Plan traced() {
+        var plan = NewPlan.in(UnitSystem.MM);
+        return UnderlayEdits.add(
+                        plan,
+                        plan.storeys().getFirst().id(),
+                        new Underlay.Picture("0".repeat(64), "scan", 800, 600),
+                        Point.ORIGIN)
+                .plan();
+    }
+
+    private static Underlay picture(Hand hand) {
+        return hand.storey().underlays().getFirst();
+    }
+
+    /** A point of the plan over a pixel of the picture. */
+    private static Point over(Hand hand, double x, double y) {
+        return picture(hand).plan(new Point(x, y));
+    }
+
+    private static void isDropped(Hand hand) {
+        hand.gesture = hand.gesture.dropped();
+        assertThat(hand.gesture.underWay()).isFalse();
+    }
+
+    @Test
+    void drawBoundary() {
+        var hand = new Hand(SailclothYard.plan(), DrawBoundary.begin());
+        hand.click(8000, 1000).click(8000, 1000);
+        assertThat(hand.commits).isZero(); // no length
+        isDropped(hand);
+        hand.click(8000, 1000).click(9000, 1500);
+        assertThat(hand.storey().boundaries())
+                .hasSize(1
+                        + SailclothYard.plan().storeys().getFirst().boundaries().size());
+        isDropped(hand);
+    }
+
+    @Test
+    void drawGround() {
+        var hand = new Hand(NewPlan.in(UnitSystem.MM), DrawGround.begin(Ground.Use.LAWN));
+        hand.click(0, 0).click(5000, 0).click(5000, 3000);
+        assertThat(hand.gesture.underWay()).isTrue();
+        hand.click(0, 3000).click(0, 0);
+        assertThat(hand.storey().grounds()).singleElement().satisfies(g -> {
+            assertThat(g.use()).isEqualTo(Ground.Use.LAWN);
+            assertThat(g.corners()).hasSize(4);
+        });
+        isDropped(hand);
+    }
+
+    @Test
+    void drawShape() {
+        var hand = new Hand(NewPlan.in(UnitSystem.MM), DrawShape.begin(DrawShape.Kind.RECTANGLE));
+        hand.click(0, 0).type("4000", "3000");
+        assertThat(hand.storey().walls()).hasSize(4);
+        assertThat(hand.storey().walls())
+                .extracting(w -> w.length().mm())
+                .containsExactlyInAnyOrder(4000.0, 3000.0, 4000.0, 3000.0);
+        isDropped(hand);
+    }
+
+    @Test
+    void placePart() {
+        for (var kind : PartKinds.all()) {
+            var hand = new Hand(QuillbackLane.plan(), PlacePart.begin(kind));
+            var before = hand.storey().structures().size();
+            hand.click(3000, 3000);
+            assertThat(hand.storey().structures()).as("%s", kind).hasSize(before + 1);
+            isDropped(hand);
+        }
+        var bay = new Hand(QuillbackLane.plan(), PlacePart.bay(Structure.Car.values()[0]));
+        bay.click(9000, 9000);
+        assertThat(bay.storey().structures()).anyMatch(s -> s.form() instanceof Structure.ParkingBay);
+    }
+
+    @Test
+    void placePartStepsAStairByTypedSizes() {
+        var stair = PartKinds.all().stream()
+                .filter(k -> PartKinds.usual(
+                                k,
+                                QuillbackLane.plan(),
+                                QuillbackLane.plan().storeys().getFirst().id())
+                        instanceof Stair)
+                .findFirst()
+                .orElseThrow();
+        var hand = new Hand(QuillbackLane.plan(), PlacePart.begin(stair));
+        hand.move(3000, 3000).type("1100 mm");
+        assertThat(hand.complaint).isEmpty();
+        hand.type("no length");
+        assertThat(hand.complaint).isNotEmpty();
+    }
+
+    @Test
+    void layUnits() {
+        var plan = SailclothYard.plan();
+        var room = plan.storeys().getFirst().rooms().getLast().id();
+        var geometry = StoreyGeometry.of(plan, plan.storeys().getFirst());
+        var made = UnitEdits.make(plan, geometry, Set.of(room), "Nook").orThrow();
+        var hand = new Hand(made.plan(), LayUnits.begin(Optional.of(made.id())));
+        hand.click(30_000, 5000);
+        assertThat(hand.plan.repeats().copies()).hasSize(1);
+        isDropped(hand);
+    }
+
+    @Test
+    void levelPicture() {
+        var hand = new Hand(traced(), LevelPicture.begin());
+        var from = over(hand, 100, 300);
+        var along = new Point(1000, 100);
+        hand.click(from.x(), from.y()).click(from.x() + along.x(), from.y() + along.y());
+        assertThat(picture(hand).placing().turnDeg()).isCloseTo(-Math.toDegrees(Math.atan2(100, 1000)), within(0.01));
+        isDropped(hand);
+    }
+
+    @Test
+    void acceptLevel() {
+        var plan = traced();
+        var hand = new Hand(
+                plan,
+                new AcceptLevel(plan.storeys().getFirst().underlays().getFirst().id(), 2.5));
+        hand.type("");
+        assertThat(hand.commits).isEqualTo(1);
+        assertThat(Math.abs(picture(hand).placing().turnDeg())).isCloseTo(2.5, within(1e-6));
+    }
+
+    @Test
+    void putPoint() {
+        var hand = new Hand(traced(), PutPoint.begin());
+        var from = over(hand, 200, 150);
+        hand.click(from.x(), from.y()).click(7000, 5000);
+        assertThat(over(hand, 200, 150).distance(new Point(7000, 5000))).isLessThan(1);
+        isDropped(hand);
+    }
+
+    @Test
+    void squareUp() {
+        var hand = new Hand(traced(), SquareUp.begin());
+        for (var pixel : List.of(new Point(100, 100), new Point(700, 120), new Point(690, 500), new Point(110, 480))) {
+            var p = over(hand, pixel.x(), pixel.y());
+            hand.click(p.x(), p.y());
+        }
+        hand.type("6000", "4000");
+        assertThat(picture(hand).squaring()).isPresent();
+        isDropped(hand);
+    }
+
+    @Test
+    void cropPicture() {
+        var hand = new Hand(traced(), CropPicture.begin());
+        var from = over(hand, 100, 100);
+        var to = over(hand, 500, 400);
+        hand.click(from.x(), from.y()).click(to.x(), to.y()).type("");
+        var crop = picture(hand).crop().orElseThrow();
+        assertThat(crop.width()).isCloseTo(400, within(2.0));
+        assertThat(crop.height()).isCloseTo(300, within(2.0));
+        isDropped(hand);
+    }
+
+    @Test
+    void noteOnPicture() {
+        var hand = new Hand(traced(), NoteOnPicture.begin());
+        var from = over(hand, 100, 100);
+        var to = over(hand, 300, 200);
+        hand.drag(from.x(), from.y(), to.x(), to.y(), NONE).type("damp here");
+        assertThat(picture(hand).notes())
+                .singleElement()
+                .satisfies(n -> assertThat(n.text()).isEqualTo("damp here"));
+        isDropped(hand);
+    }
+
+    @Test
+    void pickCaption() {
+        var plan = SailclothYard.plan();
+        var added = NoteEdits.add(plan, plan.storeys().getFirst().id(), Position.ofMm(20_000, 5000), "Note");
+        var hand = new Hand(added.plan(), PickCaption.begin());
+        hand.drag(20_000, 5000, 21_000, 5500, NONE);
+        assertThat(hand.storey().notes().getLast().at()).isEqualTo(Position.ofMm(21_000, 5500));
+        assertThat(hand.picked).containsExactly(added.id());
+        isDropped(hand);
+    }
+
+    @Test
+    void seePart() {
+        var hand = new Hand(SailclothYard.plan(), SeePart.begin());
+        hand.click(1000, 1000).type("4000", "3000");
+        assertThat(hand.plan.presentation().views().getFirst().crop()).isPresent();
+        hand.click(1000, 1000).click(1020, 1030);
+        assertThat(hand.complaint).contains("larger rectangle");
+        isDropped(hand);
+    }
+
+    @Test
+    void lookOn() {
+        var hand = new Hand(SailclothYard.plan(), LookOn.at("Look."));
+        hand.click(1000, 1000).type();
+        assertThat(hand.commits).isZero();
+        assertThat(hand.gesture.readout(hand.scene()).hint()).isEqualTo("Look.");
+        isDropped(hand);
+    }
+
+    /** A gesture without a test of its own name here or in the tests beside it is found. */
+    @Test
+    void everyGestureIsPlayed() throws IOException {
+        var here = Path.of("src/test/java/honeylamp/desktop");
+        var tests = new StringBuilder();
+        try (var files = Files.walk(here)) {
+            for (var file :
+                    files.filter(f -> f.toString().endsWith("Test.java")).toList()) {
+                tests.append(Files.readString(file));
+            }
+        }
+        try (var files = Files.list(Path.of("src/main/java/honeylamp/desktop/gesture"))) {
+            var gestures = files.filter(f -> read(f).contains("implements Gesture"))
+                    .map(f -> f.getFileName().toString().replace(".java", ""))
+                    .collect(Collectors.toSet());
+            assertThat(gestures).hasSizeGreaterThan(25).allMatch(g -> tests.indexOf(g) >= 0);
+        }
+    }
+
+    private static String read(Path file) {
+        try {
+            return Files.readString(file);
+        } catch (IOException e) {
+            throw new java.io.UncheckedIOException(e);
+        }
+    }
+}

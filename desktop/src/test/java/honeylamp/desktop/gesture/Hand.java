@@ -1,0 +1,100 @@
+package honeylamp.desktop.gesture;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import honeylamp.derive.GeometryCache;
+import honeylamp.derive.LaidPlan;
+import honeylamp.derive.PictureLines;
+import honeylamp.derive.StoreyGeometry;
+import honeylamp.desktop.gesture.Pointer.Keys;
+import honeylamp.geometry.Point;
+import honeylamp.illustrate.PaperFrame;
+import honeylamp.plan.ElementId;
+import honeylamp.plan.OpeningKind;
+import honeylamp.plan.Plan;
+import honeylamp.plan.Storey;
+import honeylamp.units.Length;
+import java.util.List;
+import java.util.Set;
+
+/** Plays a gesture against a plan, as the window would. */
+final class Hand {
+    Plan plan;
+    Choices choices;
+    Gesture gesture;
+    Set<ElementId> picked = Set.of();
+    String complaint = "";
+    Point middle = new Point(2000, 1500);
+    int commits;
+
+    Hand(Plan plan, Gesture gesture) {
+        this.plan = plan;
+        this.choices = Choices.of(plan.wallTypes().getFirst().id(), plan.units());
+        this.gesture = gesture;
+    }
+
+    Surroundings scene() {
+        var geometry = StoreyGeometry.of(plan, plan.storeys().getFirst());
+        var repeated = new GeometryCache().units(plan, plan.storeys().getFirst());
+        return new Surroundings(
+                plan,
+                geometry,
+                PaperFrame.atOrigin(50),
+                80,
+                0.2,
+                choices,
+                picked,
+                PictureLines.NONE,
+                repeated,
+                middle,
+                LaidPlan.of(plan).pages().getFirst().views().getFirst());
+    }
+
+    void take(Reply step) {
+        gesture = step.next();
+        complaint = step.complaint().isEmpty() ? complaint : step.complaint();
+        step.commit().ifPresent(c -> {
+            plan = c.plan();
+            commits++;
+        });
+        step.selection().ifPresent(s -> picked = s);
+    }
+
+    Hand move(double x, double y) {
+        take(gesture.moved(scene(), Pointer.at(new Point(x, y))));
+        return this;
+    }
+
+    void put(OpeningKind kind, double widthMm) {
+        choices = choices.withOpening(NewOpening.of(kind, plan.units()).wide(Length.ofMm(widthMm)));
+    }
+
+    Hand click(double x, double y) {
+        move(x, y);
+        take(gesture.pressed(scene(), Pointer.at(new Point(x, y))));
+        take(gesture.released(scene(), Pointer.at(new Point(x, y))));
+        return this;
+    }
+
+    Hand drag(double x0, double y0, double x1, double y1, Keys keys) {
+        take(gesture.pressed(scene(), new Pointer(new Point(x0, y0), 1, keys)));
+        take(gesture.dragged(scene(), new Pointer(new Point((x0 + x1) / 2, (y0 + y1) / 2), 1, keys)));
+        assertThat(gesture.sketch(scene())).isNotEmpty();
+        take(gesture.dragged(scene(), new Pointer(new Point(x1, y1), 1, keys)));
+        take(gesture.released(scene(), new Pointer(new Point(x1, y1), 1, keys)));
+        return this;
+    }
+
+    Hand type(String... texts) {
+        complaint = "";
+        var typed = Typed.read(gesture.readout(scene()).fields(), List.of(texts), scene().units());
+        take(typed.wrong()
+                .map(sentence -> Reply.complain(gesture, sentence))
+                .orElseGet(() -> gesture.entered(scene(), typed)));
+        return this;
+    }
+
+    Storey storey() {
+        return plan.storeys().getFirst();
+    }
+}
