@@ -4,20 +4,51 @@ import honeylamp.plan.Light;
 import honeylamp.plan.Look;
 import honeylamp.units.Length;
 import java.util.List;
+import java.util.Map;
 
 /** The looks that ship with the program. */
 public final class Looks {
     /** Soft shade and full colour: the look of a new plan. */
     public static final Look DAYLIGHT = new Look(
-            "Daylight", 1, 1, 0.74, 0.46, Length.ofMm(650), Length.ofMm(1100), 0.2, Palettes.DAYLIGHT, Draftings.USUAL);
+            "Daylight",
+            1,
+            1,
+            0.74,
+            0.46,
+            Length.ofMm(650),
+            Length.ofMm(1100),
+            0.2,
+            Palettes.DAYLIGHT,
+            Draftings.USUAL,
+            Map.of());
 
     /** Deeper shade, for large prints. */
     public static final Look LATE_SUN = new Look(
-            "Late sun", 1, 1, 0.9, 0.56, Length.ofMm(800), Length.ofMm(1300), 0.26, Palettes.DAYLIGHT, Draftings.USUAL);
+            "Late sun",
+            1,
+            1,
+            0.9,
+            0.56,
+            Length.ofMm(800),
+            Length.ofMm(1300),
+            0.26,
+            Palettes.DAYLIGHT,
+            Draftings.USUAL,
+            Map.of());
 
     /** Plain tones and lines, no shade. */
     public static final Look FLAT = new Look(
-            "Flat", 1, 0.5, 0, 0, Length.ofMm(600), Length.ofMm(1100), 0.2, Palettes.DAYLIGHT, Draftings.USUAL);
+            "Flat",
+            1,
+            0.5,
+            0,
+            0,
+            Length.ofMm(600),
+            Length.ofMm(1100),
+            0.2,
+            Palettes.DAYLIGHT,
+            Draftings.USUAL,
+            Map.of());
 
     /** Light from the upper left of the sheet. */
     public static final Light UPPER_LEFT = new Light(320, 48);

@@ -1,6 +1,8 @@
 package honeylamp.catalogue;
 
+import honeylamp.plan.Look;
 import honeylamp.plan.Oklch;
+import java.util.Map;
 
 /**
  * A floor material.
@@ -12,4 +14,15 @@ import honeylamp.plan.Oklch;
  * @param jointDarker how much darker its joints are
  */
 public record Material(
-        String key, String label, Oklch tone, double toneSpread, double jointDarker, LayingPattern pattern) {}
+        String key, String label, Oklch tone, double toneSpread, double jointDarker, LayingPattern pattern) {
+    /** The material as it is in a look, which may give it another tone. */
+    public Material in(Look look) {
+        return toned(look.tones());
+    }
+
+    /** The material in the tone that is given for it, or in its own. */
+    public Material toned(Map<String, Oklch> tones) {
+        var other = tones.getOrDefault(key, tone);
+        return other.equals(tone) ? this : new Material(key, label, other, toneSpread, jointDarker, pattern);
+    }
+}

@@ -144,8 +144,8 @@ public record Clipping(List<WallType> types, Elements elements) {
                 ids.add(fresh.id());
             }
         }
-        var whole = plan.numbersTaken(number - plan.nextNumber())
-                .withWallTypes(allTypes)
+        var typed = allTypes.size() == plan.wallTypes().size() ? plan : plan.withWallTypes(allTypes);
+        var whole = typed.numbersTaken(number - plan.nextNumber())
                 .withStorey(storey, s -> s.with(s.elements().plus(pasted)));
         return new Pasted(whole, Set.copyOf(ids));
     }

@@ -38,7 +38,8 @@ final class FloorArt {
     }
 
     /** The marks of one floor: clipped to {@code surface}, seeded by the room's number. */
-    Mark floor(Figure surface, Box bounds, Material material, Finish finish, long seed) {
+    Mark floor(Figure surface, Box bounds, Material usual, Finish finish, long seed) {
+        var material = usual.in(pens.look());
         var laid = Affine.turn(finish.directionDeg())
                 .then(Affine.move(finish.start().x().mm(), finish.start().y().mm()));
         var cover = bounds.ring().through(laid.inverse()).bounds();

@@ -3,22 +3,20 @@ package honeylamp.illustrate;
 import honeylamp.catalogue.Looks;
 import honeylamp.drawing.Ink;
 import honeylamp.drawing.Pen;
-import honeylamp.plan.Drafting;
 import honeylamp.plan.InkRole;
 import honeylamp.plan.LineRole;
 import honeylamp.plan.Look;
 import honeylamp.plan.Oklch;
-import honeylamp.plan.Palette;
 import honeylamp.plan.Role;
 import honeylamp.plan.TextRole;
 
 /** The pens of the picture by role, in paper mm, and the colours of its look; one dial scales all pens. */
-record Pens(double dial, boolean large, Palette palette, Drafting drafting) {
+record Pens(double dial, boolean large, Look look) {
     /** Coarser scales than this use the finer set of pens. */
     private static final double LARGE_SCALE_LIMIT = 75;
 
     static Pens of(Look look, double scale) {
-        return new Pens(look.lineDial(), scale <= LARGE_SCALE_LIMIT, look.palette(), look.drafting());
+        return new Pens(look.lineDial(), scale <= LARGE_SCALE_LIMIT, look);
     }
 
     /** For samples and marks above the picture. */
@@ -28,7 +26,7 @@ record Pens(double dial, boolean large, Palette palette, Drafting drafting) {
 
     /** The colour of a role. */
     Oklch colour(Role role) {
-        return palette.of(role);
+        return look.palette().of(role);
     }
 
     /** The ink of a role, covering fully. */
@@ -43,11 +41,11 @@ record Pens(double dial, boolean large, Palette palette, Drafting drafting) {
 
     /** The height of capitals, in paper mm. */
     double cap(TextRole role) {
-        return drafting.of(role);
+        return look.drafting().of(role);
     }
 
     private double widthMm(LineRole role) {
-        var line = drafting.of(role);
+        var line = look.drafting().of(role);
         return dial * (large ? line.largeMm() : line.smallMm());
     }
 
@@ -63,7 +61,7 @@ record Pens(double dial, boolean large, Palette palette, Drafting drafting) {
     }
 
     private Ink ink(InkRole role) {
-        return ink().at(drafting.of(role));
+        return ink().at(look.drafting().of(role));
     }
 
     Pen cutWall() {

@@ -2,6 +2,9 @@ package honeylamp.plan;
 
 import honeylamp.units.Checks;
 import honeylamp.units.Length;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.Optional;
 
 /**
  * How the plan is pictured: a named preset of line, colour and shade, each value free to change.
@@ -16,6 +19,7 @@ import honeylamp.units.Length;
  * @param shadeCeiling the most that shade takes of the light on the bare floor of a room, in its mean, from 0 to 1
  * @param palette the colour of every role
  * @param drafting the pen of every line and the height of all type
+ * @param tones of materials that have another tone than usual, by the keys of the materials
  */
 public record Look(
         String name,
@@ -27,7 +31,8 @@ public record Look(
         Length heightCap,
         double shadeCeiling,
         Palette palette,
-        Drafting drafting) {
+        Drafting drafting,
+        Map<String, Oklch> tones) {
     /** Refuses strengths outside 0 to 1 and dials outside 0.5 to 2. */
     public Look {
         Checks.within("line dial", lineDial, 0.5, 2);
@@ -36,6 +41,7 @@ public record Look(
         Checks.within("corner shade", cornerShade, 0, 1);
         Checks.positive("corner reach", cornerReach);
         Checks.positive("height cap", heightCap);
+        tones = Map.copyOf(tones);
         Checks.within("most shade", shadeCeiling, 0, 1);
     }
 
@@ -51,7 +57,8 @@ public record Look(
                 heightCap,
                 shadeCeiling,
                 palette,
-                drafting);
+                drafting,
+                tones);
     }
 
     /** The look with another texture strength. */
@@ -66,7 +73,8 @@ public record Look(
                 heightCap,
                 shadeCeiling,
                 palette,
-                drafting);
+                drafting,
+                tones);
     }
 
     /** The look with another strength of cast shadows. */
@@ -81,7 +89,8 @@ public record Look(
                 heightCap,
                 shadeCeiling,
                 palette,
-                drafting);
+                drafting,
+                tones);
     }
 
     /** The look with another strength of corner shade. */
@@ -96,7 +105,8 @@ public record Look(
                 heightCap,
                 shadeCeiling,
                 palette,
-                drafting);
+                drafting,
+                tones);
     }
 
     /** The look with another reach of corner shade. */
@@ -111,7 +121,8 @@ public record Look(
                 heightCap,
                 shadeCeiling,
                 palette,
-                drafting);
+                drafting,
+                tones);
     }
 
     /** The look in other colours. */
@@ -126,7 +137,8 @@ public record Look(
                 heightCap,
                 shadeCeiling,
                 other,
-                drafting);
+                drafting,
+                tones);
     }
 
     /** The look with another ceiling of shade. */
@@ -141,7 +153,8 @@ public record Look(
                 heightCap,
                 most,
                 palette,
-                drafting);
+                drafting,
+                tones);
     }
 
     /** The look drawn with other pens and type. */
@@ -156,6 +169,26 @@ public record Look(
                 heightCap,
                 shadeCeiling,
                 palette,
-                other);
+                other,
+                tones);
+    }
+
+    /** The look with another tone of a material; empty gives it back its usual one. */
+    public Look withTone(String material, Optional<Oklch> tone) {
+        var all = new HashMap<>(tones);
+        all.remove(material);
+        tone.ifPresent(t -> all.put(material, t));
+        return new Look(
+                name,
+                lineDial,
+                textureStrength,
+                castShadow,
+                cornerShade,
+                cornerReach,
+                heightCap,
+                shadeCeiling,
+                palette,
+                drafting,
+                all);
     }
 }

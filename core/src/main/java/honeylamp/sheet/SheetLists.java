@@ -131,7 +131,9 @@ final class SheetLists {
         var y = heading("Finishes", top);
         for (var material : materials) {
             var swatch = new Box(column.minX(), y - 3, column.minX() + 7, y + 0.9);
-            pen.fill(Figure.ring(swatch.ring()), Ink.of(material.tone().argb()));
+            pen.fill(
+                    Figure.ring(swatch.ring()),
+                    Ink.of(material.in(page.look()).tone().argb()));
             pen.quietStroke(Figure.ring(swatch.ring()), LineRole.RULE);
             pen.text(material.label(), column.minX() + 10, y, TextRole.BODY, Typeface.REGULAR, Align.LEFT);
             y += pen.row();

@@ -26,6 +26,7 @@ final class FieldDefaults {
             new Field(LOOK, "lines", JSON.arrayNode()),
             new Field(LOOK, "inks", JSON.arrayNode()),
             new Field(LOOK, "type", JSON.arrayNode()),
+            new Field(LOOK, "tones", JSON.arrayNode()),
             new Field(LOOK, "shadeCeiling", JSON.numberNode(0.2)));
 
     private FieldDefaults() {}

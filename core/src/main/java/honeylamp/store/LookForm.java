@@ -12,8 +12,10 @@ import honeylamp.units.Length;
 import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.function.BiFunction;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 import tools.jackson.databind.annotation.JsonDeserialize;
 import tools.jackson.databind.annotation.JsonSerialize;
 import tools.jackson.databind.util.StdConverter;
@@ -35,9 +37,13 @@ record LookForm(
         List<RoleColour> colours,
         List<RoleLine> lines,
         List<RoleInk> inks,
-        List<RoleType> type) {
+        List<RoleType> type,
+        List<MaterialTone> tones) {
     /** The colour of a role. */
     record RoleColour(Role role, Oklch colour) {}
+
+    /** The tone of a material. */
+    record MaterialTone(String material, Oklch tone) {}
 
     /** The pen of a role. */
     record RoleLine(LineRole role, Drafting.Line line) {}
@@ -66,7 +72,11 @@ record LookForm(
                         .toList(),
                 unlike(LineRole.values(), mine::of, shipped::of, RoleLine::new),
                 unlike(InkRole.values(), mine::of, shipped::of, RoleInk::new),
-                unlike(TextRole.values(), mine::of, shipped::of, RoleType::new));
+                unlike(TextRole.values(), mine::of, shipped::of, RoleType::new),
+                look.tones().entrySet().stream()
+                        .sorted(Map.Entry.comparingByKey())
+                        .map(e -> new MaterialTone(e.getKey(), e.getValue()))
+                        .toList());
     }
 
     /** What differs from the shipped look, in the order of roles. */
@@ -105,7 +115,9 @@ record LookForm(
                 heightCap,
                 shadeCeiling,
                 Looks.of(name).palette().with(own),
-                drafting());
+                drafting(),
+                tones.stream()
+                        .collect(Collectors.toMap(MaterialTone::material, MaterialTone::tone, (_, last) -> last)));
     }
 
     static final class Writing extends StdConverter<Look, LookForm> {

@@ -30,6 +30,7 @@ import java.util.EnumMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -288,6 +289,26 @@ class IllustrationTest {
                         }
                     });
         }
+    }
+
+    /** A finish has the look's tone wherever it lies, and in the legend. */
+    @Test
+    void aToneOfAFinishIsTheLooks() {
+        var green = new Oklch(0.7, 0.12, 150);
+        var key = DEMO.storeys().getFirst().rooms().stream()
+                .map(r -> r.floor().material())
+                .filter(k -> k.contains("herringbone"))
+                .findFirst()
+                .orElseThrow();
+        var toned = ViewEdits.look(DEMO, l -> l.withTone(key, Optional.of(green)));
+        var legend = SheetComposer.compose(TestPlans.page(toned), Lamp.COLOUR, 1).drawing().layers().stream()
+                .filter(l -> l.kind() == LayerKind.SHEET)
+                .flatMap(l -> l.marks().stream());
+        assertThat(legend).anyMatch(m -> m instanceof Mark.Fill f && f.ink().rgb() == (green.argb() & 0xffffff));
+        assertThat(picture(toned, Lamp.COLOUR).only(k -> k == LayerKind.FLOOR))
+                .isNotEqualTo(picture(DEMO, Lamp.COLOUR).only(k -> k == LayerKind.FLOOR));
+        var back = ViewEdits.look(toned, l -> l.withTone(key, Optional.empty()));
+        assertThat(back).isEqualTo(DEMO);
     }
 
     private static Stream<Mark> all(Stream<Mark> marks) {

@@ -32,6 +32,7 @@ import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipFile;
 import java.util.zip.ZipOutputStream;
@@ -368,9 +369,10 @@ class PlanFileTest {
         var drawn = ViewEdits.look(
                 own,
                 l -> l.with(l.drafting()
-                        .with(LineRole.CUT_WALL, new Drafting.Line(0.7, 0.5))
-                        .with(InkRole.SWING, 0.4)
-                        .with(TextRole.ROOM_NAME, 3.4)));
+                                .with(LineRole.CUT_WALL, new Drafting.Line(0.7, 0.5))
+                                .with(InkRole.SWING, 0.4)
+                                .with(TextRole.ROOM_NAME, 3.4))
+                        .withTone("wide-plank-oak", Optional.of(new Oklch(0.6, 0.1, 60))));
         PlanFile.save(opened.with(drawn), new byte[0], file);
         assertThat(((PlanFile.Opened.Good) PlanFile.open(file)).document().plan())
                 .isEqualTo(drawn);

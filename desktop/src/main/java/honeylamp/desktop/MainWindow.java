@@ -3,7 +3,6 @@ package honeylamp.desktop;
 import honeylamp.desktop.command.CommandTable;
 import honeylamp.desktop.command.WindowActions;
 import honeylamp.desktop.files.FileDialogs;
-import honeylamp.desktop.gesture.Choices;
 import honeylamp.desktop.meter.MeterLink;
 import honeylamp.desktop.panel.Card;
 import honeylamp.desktop.panel.Finder;
@@ -23,23 +22,16 @@ import honeylamp.desktop.picture.GlancePane;
 import honeylamp.desktop.picture.HeldKeys;
 import honeylamp.desktop.picture.PlanPane;
 import honeylamp.desktop.workspace.WorkspaceModel;
-import honeylamp.edit.UnderlayEdits;
-import honeylamp.plan.Underlay.Sight;
 import honeylamp.store.LeftWork;
-import honeylamp.store.PlanFile;
-import honeylamp.store.SurveyFile;
 import honeylamp.survey.MeterLine;
-import honeylamp.units.Length;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
-import java.util.Locale;
 import javafx.application.Platform;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Scene;
 import javafx.scene.control.Label;
-import javafx.scene.input.Clipboard;
 import javafx.scene.input.TransferMode;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
@@ -48,31 +40,32 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.scene.text.Font;
-import javafx.stage.WindowEvent;
 
 /** The one window: trail, tray, plan, card, measure line, and what keys do. */
-public final class MainWindow implements WindowActions {
+public final class MainWindow {
     private static final String STYLE = "/honeylamp/desktop/honeylamp.css";
     private static final String[] FONTS = {"OpenSans-Regular.ttf", "OpenSans-Medium.ttf", "OpenSans-SemiBold.ttf"};
 
-    private final WorkspaceModel model;
-    private final FileDialogs dialogs;
-    private final FileDesk files;
-    private final LeftWorkPane leftWork;
-    private final HeldKeys keys = new HeldKeys();
-    private final PlanPane plan;
-    private final MeasureLine measure;
-    private final Finder finder;
-    private final TopBar top;
-    private final BesidePane beside;
-    private final GlancePane glance;
-    private final SchedulePane schedules;
-    private final PagePicker pages = new PagePicker();
-    private final MeterLink meter;
-    private final BringingIn bringing;
-    private final CommandTable commands;
-    private final WindowParts parts;
-    private final Scene scene;
+    final WorkspaceModel model;
+    final FileDialogs dialogs;
+    final FileDesk files;
+    final ExportDesk exports;
+    private final WindowDesk desk = new WindowDesk(this);
+    final LeftWorkPane leftWork;
+    final HeldKeys keys = new HeldKeys();
+    final PlanPane plan;
+    final MeasureLine measure;
+    final Finder finder;
+    final TopBar top;
+    final BesidePane beside;
+    final GlancePane glance;
+    final SchedulePane schedules;
+    final PagePicker pages = new PagePicker();
+    final MeterLink meter;
+    final BringingIn bringing;
+    final CommandTable commands;
+    final WindowParts parts;
+    final Scene scene;
 
     /** A window on a model. */
     public MainWindow(WorkspaceModel model, FileDialogs dialogs, Libraries libraries, double width, double height) {
@@ -85,20 +78,21 @@ public final class MainWindow implements WindowActions {
                 throw new IllegalStateException("the shipped font " + font + " cannot be read", e);
             }
         }
-        commands = new CommandTable(model, this);
+        commands = new CommandTable(model, desk);
         plan = new PlanPane(model, keys);
         beside = new BesidePane(model);
         glance = new GlancePane(model);
-        schedules = new SchedulePane(model, this);
+        schedules = new SchedulePane(model, desk);
         plan.followedBy(beside::follow);
         measure = new MeasureLine(model, plan);
         meter = new MeterLink(Integer.getInteger("honeylamp.meter.port", MeterLine.PORT), Platform::runLater);
         meter.givesTo(measure::reading);
-        finder = new Finder(model, this);
-        top = new TopBar(model, this, new LampDial(model));
-        files = new FileDesk(model, dialogs, top);
-        leftWork = new LeftWorkPane(new LeftWorkChoice(model, files, this::showSheet, this::focusPlan));
-        bringing = new BringingIn(model, top, pages, this::focusPlan);
+        finder = new Finder(model, desk);
+        top = new TopBar(model, desk, new LampDial(model));
+        files = new FileDesk(model, dialogs, new Errands(model, top));
+        exports = new ExportDesk(model, dialogs, new Errands(model, top));
+        leftWork = new LeftWorkPane(new LeftWorkChoice(model, files, desk::showSheet, desk::focusPlan));
+        bringing = new BringingIn(model, top, pages, desk::focusPlan);
         scene = new Scene(root(libraries), width, height);
         scene.setUserData(model);
         var style = MainWindow.class.getResource(STYLE);
@@ -109,7 +103,7 @@ public final class MainWindow implements WindowActions {
         keys.follow(scene);
         parts = new WindowParts(scene);
         new PlanMenu(model, commands, plan);
-        new WindowKeys(scene, model, plan, measure, finder, pages, leftWork, this).listen();
+        new WindowKeys(scene, model, plan, measure, finder, pages, leftWork, desk).listen();
         dropping();
     }
 
@@ -136,7 +130,7 @@ public final class MainWindow implements WindowActions {
         schedules.setVisible(false);
         schedules.setManaged(false);
         var work = new BorderPane(new VBox(middle, schedules));
-        work.setLeft(new Tray(model, this, libraries.products()));
+        work.setLeft(new Tray(model, desk, libraries.products()));
         work.setRight(new Card(model, libraries));
         work.setBottom(bottom); // as wide as tray, plan and card, so that its words never push at the plan
         var window = new BorderPane(work);
@@ -179,6 +173,11 @@ public final class MainWindow implements WindowActions {
         return plan;
     }
 
+    /** What can be asked of the window. */
+    public WindowActions actions() {
+        return desk;
+    }
+
     /** The model shown. */
     public WorkspaceModel model() {
         return model;
@@ -193,7 +192,7 @@ public final class MainWindow implements WindowActions {
         });
         plan.setOnDragDropped(e -> {
             var files = e.getDragboard().getFiles();
-            files.forEach(f -> dropped(f.toPath()));
+            files.forEach(f -> desk.dropped(f.toPath()));
             var picture = files.isEmpty() && e.getDragboard().hasImage();
             if (picture) {
                 bringing.image(e.getDragboard().getImage(), "Dropped picture");
@@ -203,109 +202,9 @@ public final class MainWindow implements WindowActions {
         });
     }
 
-    /** A file was dropped on the plan: plans and surveys are opened, anything else is brought in to trace. */
-    public void dropped(Path file) {
-        if (file.toString().endsWith(PlanFile.ENDING)) {
-            files.open(file, this::showSheet);
-        } else if (SurveyFile.ENDINGS.stream()
-                .anyMatch(e -> file.toString().toLowerCase(Locale.ROOT).endsWith("." + e))) {
-            files.survey(file, this::showStorey);
-        } else {
-            bringing.file(file);
-        }
-    }
-
-    @Override
-    public void newPlan() {
-        files.newPlan(this::showSheet);
-    }
-
-    /** Goes on once the present plan may be left: it is saved, or the person said so. */
-    public void leaving(Runnable then) {
-        files.leaving(then);
-    }
-
-    @Override
-    public void leave() {
-        var stage = scene.getWindow();
-        stage.fireEvent(new WindowEvent(stage, WindowEvent.WINDOW_CLOSE_REQUEST));
-    }
-
-    @Override
-    public void openPlan() {
-        files.open(this::showSheet);
-    }
-
-    @Override
-    public void savePlan() {
-        files.save();
-    }
-
-    @Override
-    public void savePlanAs() {
-        files.saveAs();
-    }
-
-    @Override
-    public void bringInPicture() {
-        dialogs.openPicture().ifPresent(bringing::file);
-    }
-
-    @Override
-    public void pastePicture() {
-        var clipboard = Clipboard.getSystemClipboard();
-        if (clipboard.hasFiles()) {
-            clipboard.getFiles().forEach(f -> dropped(f.toPath()));
-        } else if (clipboard.hasImage()) {
-            bringing.image(clipboard.getImage(), "Pasted picture");
-        } else {
-            model.complain("The clipboard holds no picture. Copy one, or a file, and paste again.");
-        }
-    }
-
-    @Override
-    public void bringInSurvey() {
-        dialogs.openSurvey().ifPresent(file -> files.survey(file, this::showStorey));
-    }
-
-    @Override
-    public void proposeLevel() {
-        bringing.proposeLevel();
-    }
-
-    @Override
-    public void toggleBeside() {
-        beside.setVisible(!beside.isVisible());
-        beside.setManaged(beside.isVisible());
-    }
-
-    @Override
-    public boolean besideShown() {
-        return beside.isVisible();
-    }
-
-    @Override
-    public void toggleGlance() {
-        var choices = model.now().choices();
-        model.chooseWithin(choices.withGlance(choices.glance().other()));
-    }
-
-    @Override
-    public void toggleLines() {
-        var choices = model.now().choices();
-        var caught = choices.lines() == Choices.Lines.CAUGHT;
-        model.chooseWithin(choices.withLines(caught ? Choices.Lines.IGNORED : Choices.Lines.CAUGHT));
-        model.say(caught ? "Lines of the picture are no longer caught." : "Lines of the picture are caught.");
-    }
-
-    @Override
-    public MeterLink meter() {
-        return meter;
-    }
-
     /** Whether something is still being read or written. */
     public boolean working() {
-        return bringing.busy() || files.busy() || pages.isReading();
+        return bringing.busy() || files.busy() || exports.busy() || pages.isReading();
     }
 
     /** Ends all threads of the window. */
@@ -316,97 +215,13 @@ public final class MainWindow implements WindowActions {
         plan.close();
     }
 
-    @Override
-    public void toggleUnderlays() {
-        var now = model.now();
-        var underlays = now.currentStorey().underlays();
-        if (!underlays.isEmpty()) {
-            var next = underlays.getLast().sight() == Sight.SHOWN ? Sight.HIDDEN : Sight.SHOWN;
-            model.edit(UnderlayEdits.showAll(now.plan(), now.storey(), next), "Show or hide underlays");
-        }
+    /** A file was dropped on the plan: plans and surveys are opened, anything else is brought in to trace. */
+    public void dropped(Path file) {
+        desk.dropped(file);
     }
 
-    @Override
-    public void exportSheet() {
-        files.exportSheet();
-    }
-
-    @Override
-    public void exportAll() {
-        files.exportAll();
-    }
-
-    @Override
-    public void toggleSchedules() {
-        schedules.setVisible(!schedules.isVisible());
-        schedules.setManaged(schedules.isVisible());
-        schedules.update();
-    }
-
-    @Override
-    public void exportSchedules() {
-        files.exportSchedules();
-    }
-
-    @Override
-    public void find() {
-        finder.open();
-    }
-
-    @Override
-    public void showSheet() {
-        model.showSheet(plan.getWidth(), plan.getHeight());
-    }
-
-    @Override
-    public void showStorey() {
-        model.showStorey(plan.getWidth(), plan.getHeight());
-    }
-
-    @Override
-    public void zoom(double factor) {
-        plan.zoom(factor);
-    }
-
-    @Override
-    public void putLength(Length length) {
-        measure.put(length);
-    }
-
-    @Override
-    public void enterFromPlan() {
-        measure.enterFromPlan();
-    }
-
-    @Override
-    public void nextFieldOrTool() {
-        if (!model.now().gesture().underWay() || !measure.focusFirst()) {
-            model.use(model.now().tool().next());
-        }
-    }
-
-    @Override
-    public void steer(double across, double down) {
-        plan.steer(across, down);
-    }
-
-    @Override
-    public void pressHere() {
-        plan.pressHere();
-    }
-
-    @Override
-    public void nextPart() {
-        parts.next();
-    }
-
-    @Override
-    public CommandTable commands() {
-        return commands;
-    }
-
-    @Override
-    public void focusPlan() {
-        plan.requestFocus();
+    /** Goes on once the present plan may be left: it is saved, or the person said so. */
+    public void leaving(Runnable then) {
+        files.leaving(then);
     }
 }

@@ -55,7 +55,7 @@ final class PictureWalk {
             m.pick(Set.of());
             m.light(Lamp.COLOUR);
             m.go(Stage.FINISHES);
-            window.showStorey();
+            window.actions().showStorey();
             point(MouseEvent.MOUSE_MOVED, new Point(9300, 3200));
         }));
         shots.add(new Shot("4-furnishing", m -> {
@@ -70,11 +70,11 @@ final class PictureWalk {
         shots.add(new Shot("5-lit", m -> {
             m.go(Stage.LIGHT);
             m.pick(Set.of());
-            window.showStorey();
+            window.actions().showStorey();
         }));
         shots.add(new Shot("6-sheet", m -> {
             m.go(Stage.SHEET);
-            window.showSheet();
+            window.actions().showSheet();
         }));
         shots.add(new Shot("8-openings", this::openings));
         shots.add(new Shot("9-rooms", this::rooms));
@@ -106,7 +106,7 @@ final class PictureWalk {
     private void rooms(WorkspaceModel model) {
         model.use(Tool.NAME_ROOMS);
         model.chooseWithin(model.now().choices().withWorking(Choices.Working.SHOWN));
-        window.toggleSchedules();
+        window.actions().toggleSchedules();
         point(MouseEvent.MOUSE_PRESSED, new Point(6500, 1500));
         point(MouseEvent.MOUSE_RELEASED, new Point(6500, 1500));
         model.show(new Viewport(new Point(6000, 3600), 0.045));
@@ -114,7 +114,7 @@ final class PictureWalk {
 
     /** The stair of the tea room's flat, picked on the storey it begins on. */
     private void fixedParts(WorkspaceModel model) {
-        window.toggleSchedules();
+        window.actions().toggleSchedules();
         model.open(Origin.of(PlanDocument.of(QuillbackLane.plan())));
         model.light(Lamp.LIT);
         model.use(Tool.PICK_PARTS);
@@ -137,7 +137,7 @@ final class PictureWalk {
     /** The picture at hand with its known lengths, the lens over one of their marks. */
     private void underlay(WorkspaceModel model) {
         model.use(Tool.KNOWN_LENGTH);
-        window.showStorey();
+        window.actions().showStorey();
         model.pick(Set.of(model.now().currentStorey().underlays().getFirst().id()));
         point(MouseEvent.MOUSE_ENTERED, new Point(2800, 0));
         point(MouseEvent.MOUSE_MOVED, new Point(12990, 5));

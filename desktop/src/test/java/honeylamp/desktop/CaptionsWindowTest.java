@@ -42,7 +42,7 @@ class CaptionsWindowTest {
         w.show(3000, 2000, 8000);
         WindowDriver.onScreen(() -> {
             w.model().use(stage.tools().getFirst());
-            w.window().focusPlan();
+            w.window().actions().focusPlan();
             return null;
         });
         w.settle();
@@ -109,7 +109,7 @@ class CaptionsWindowTest {
         try (var w = window(Stage.DIMENSIONS)) {
             WindowDriver.onScreen(() -> {
                 w.model().use(Tool.PICK_WALLS);
-                w.window().focusPlan();
+                w.window().actions().focusPlan();
                 return null;
             });
             w.settle();

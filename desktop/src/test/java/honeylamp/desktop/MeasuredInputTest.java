@@ -120,7 +120,7 @@ class MeasuredInputTest {
             try (var w = WindowDriver.empty()) {
                 w.press("stage-walls");
                 w.press("tool-walk-a-room");
-                MeterLink link = w.window().meter();
+                MeterLink link = w.window().actions().meter();
                 w.press("meter");
                 try (var meter = server.accept()) {
                     until(() -> link.state().get().link() == Link.LINKED);
@@ -160,7 +160,7 @@ class MeasuredInputTest {
         System.setProperty("honeylamp.meter.port", "1");
         try (var w = WindowDriver.empty()) {
             WindowDriver.onScreen(() -> {
-                w.window().meter().connect();
+                w.window().actions().meter().connect();
                 return null;
             });
             w.press("stage-walls");
@@ -168,7 +168,7 @@ class MeasuredInputTest {
             w.click(2000, 0);
             assertThat(storey(w).walls()).hasSize(1);
             assertThat(WindowDriver.onScreen(
-                            () -> w.window().meter().state().get().link()))
+                            () -> w.window().actions().meter().state().get().link()))
                     .isEqualTo(Link.LOOKING);
         } finally {
             System.clearProperty("honeylamp.meter.port");

@@ -43,7 +43,7 @@ class OpeningsWindowTest {
     private static void use(WindowDriver w, Tool tool) throws Exception {
         WindowDriver.onScreen(() -> {
             w.model().use(tool);
-            w.window().focusPlan();
+            w.window().actions().focusPlan();
             return null;
         });
         w.settle();

@@ -210,6 +210,16 @@ class PagesWindowTest {
             w.press("type-larger");
             assertThat(WindowDriver.firstPage(w.plan()).look().drafting().of(TextRole.ROOM_NAME))
                     .isCloseTo(3.19, within(1e-9));
+            Slider tone = w.node("tone-lightness");
+            WindowDriver.onScreen(() -> {
+                tone.setValue(0.55);
+                return null;
+            });
+            w.settle();
+            assertThat(WindowDriver.firstPage(w.plan()).look().tones().values())
+                    .extracting(t -> t.lightness())
+                    .containsExactly(0.55);
+            w.press("tone-back");
             w.press("drafting-back");
             assertThat(w.plan().presentation()).isEqualTo(QuillbackLane.plan().presentation());
         }

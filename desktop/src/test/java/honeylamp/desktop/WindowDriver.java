@@ -355,7 +355,7 @@ final class WindowDriver implements AutoCloseable {
     /** Gives the keyboard to the plan. */
     void focusPlan() throws Exception {
         onScreen(() -> {
-            window.focusPlan();
+            window.actions().focusPlan();
             return null;
         });
     }

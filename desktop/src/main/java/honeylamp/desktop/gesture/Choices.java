@@ -118,8 +118,9 @@ public record Choices(
      * @param role whose colour is changed
      * @param line whose pen is changed
      * @param text whose type is changed
+     * @param material the key of the finish whose tone is changed
      */
-    public record Presenting(Reach reach, Role role, LineRole line, TextRole text) {}
+    public record Presenting(Reach reach, Role role, LineRole line, TextRole text, String material) {}
 
     /** The choices of a fresh start. */
     public static Choices of(WallTypeId wallType, UnitSystem units) {
@@ -133,7 +134,7 @@ public record Choices(
                 new Pictures(TracedWork.GOES_ALONG, PictureImport.Notes.LEFT_OUT),
                 Snags.USUAL_GAP_REACH,
                 Backing.PAPER,
-                new Presenting(Reach.ALL, Role.INK, LineRole.CUT_WALL, TextRole.ROOM_NAME));
+                new Presenting(Reach.ALL, Role.INK, LineRole.CUT_WALL, TextRole.ROOM_NAME, ""));
     }
 
     private Choices with(NewWall other) {
@@ -279,22 +280,27 @@ public record Choices(
 
     /** Changing this view and page, or all. */
     public Choices withReach(Reach other) {
-        return with(new Presenting(other, presenting.role, presenting.line, presenting.text));
+        return with(new Presenting(other, presenting.role, presenting.line, presenting.text, presenting.material));
     }
 
     /** Changing the colour of a role. */
     public Choices withRole(Role other) {
-        return with(new Presenting(presenting.reach, other, presenting.line, presenting.text));
+        return with(new Presenting(presenting.reach, other, presenting.line, presenting.text, presenting.material));
     }
 
     /** Changing the pen of a role. */
     public Choices withLine(LineRole other) {
-        return with(new Presenting(presenting.reach, presenting.role, other, presenting.text));
+        return with(new Presenting(presenting.reach, presenting.role, other, presenting.text, presenting.material));
+    }
+
+    /** Changing the tone of a finish. */
+    public Choices withToned(String material) {
+        return with(new Presenting(presenting.reach, presenting.role, presenting.line, presenting.text, material));
     }
 
     /** Changing the type of a role. */
     public Choices withText(TextRole other) {
-        return with(new Presenting(presenting.reach, presenting.role, presenting.line, other));
+        return with(new Presenting(presenting.reach, presenting.role, presenting.line, other, presenting.material));
     }
 
     private Choices with(Presenting other) {

@@ -1,6 +1,8 @@
 package honeylamp.desktop.panel;
 
 import honeylamp.catalogue.Looks;
+import honeylamp.catalogue.Material;
+import honeylamp.catalogue.Materials;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.Reach;
 import honeylamp.edit.ViewEdits;
@@ -18,6 +20,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.UnaryOperator;
 import javafx.scene.Node;
 import javafx.scene.layout.VBox;
@@ -76,6 +79,7 @@ final class LightTray {
                         1,
                         look.textureStrength(),
                         (v, going) -> look(going, l -> l.withTextureStrength(v)))));
+        materials().ifPresent(all -> out.add(tones(look, all)));
         out.add(pens(look));
         out.add(type(look));
         out.add(colours(look));
@@ -147,6 +151,67 @@ final class LightTray {
                         0.6,
                         look.shadeCeiling(),
                         (v, going) -> look(going, l -> l.withShadeCeiling(v))));
+    }
+
+    /** The materials laid anywhere in the plan; none if nothing is laid. */
+    private Optional<List<Material>> materials() {
+        var laid = model.now().plan().storeys().stream()
+                .flatMap(s -> s.rooms().stream())
+                .flatMap(r -> Materials.of(r.floor().material()).stream())
+                .distinct()
+                .toList();
+        return laid.isEmpty() ? Optional.empty() : Optional.of(laid);
+    }
+
+    /** The tone of one material that is laid at a time, wherever it lies. */
+    private Node tones(Look look, List<Material> laid) {
+        var chosen = model.now().choices().presenting().material();
+        var material =
+                laid.stream().filter(m -> m.key().equals(chosen)).findFirst().orElse(laid.getFirst());
+        var tone = material.in(look).tone();
+        return Widgets.section(
+                "Tones of finishes",
+                Widgets.menu(
+                        material.label(),
+                        "tone-material",
+                        "Which finish",
+                        laid.stream().map(Material::label).toList(),
+                        i -> model.chooseWithin(
+                                model.now().choices().withToned(laid.get(i).key()))),
+                Widgets.slider(
+                        "Lightness",
+                        "tone-lightness",
+                        0.3,
+                        1,
+                        tone.lightness(),
+                        (v, going) -> tone(going, material, t -> new Oklch(v, t.chroma(), t.hueDeg()))),
+                Widgets.slider(
+                        "Strength",
+                        "tone-chroma",
+                        0,
+                        MOST_CHROMA,
+                        tone.chroma(),
+                        (v, going) -> tone(going, material, t -> new Oklch(t.lightness(), v, t.hueDeg()))),
+                Widgets.slider(
+                        "Hue",
+                        "tone-hue",
+                        0,
+                        360,
+                        tone.hueDeg(),
+                        (v, going) -> tone(going, material, t -> new Oklch(t.lightness(), t.chroma(), v))),
+                Widgets.button(
+                        "Tone as it came",
+                        "tone-back",
+                        "The finish has its usual tone again",
+                        () -> model.edit(
+                                changed(l -> l.withTone(material.key(), Optional.empty())), "Take tone back")));
+    }
+
+    private void tone(boolean going, Material material, UnaryOperator<Oklch> change) {
+        look(
+                going,
+                l -> l.withTone(
+                        material.key(), Optional.of(change.apply(material.in(l).tone()))));
     }
 
     /** The pen of one kind of line at a time. */

@@ -1,0 +1,91 @@
+package honeylamp.desktop;
+
+import honeylamp.desktop.files.ExportWork;
+import honeylamp.desktop.files.FileDialogs;
+import honeylamp.desktop.workspace.WorkspaceModel;
+import honeylamp.output.Export;
+import honeylamp.store.ScheduleFile;
+import java.nio.file.Path;
+import java.util.List;
+
+/** Exports pages and schedules; writing never holds up the interface. */
+final class ExportDesk {
+    private final WorkspaceModel model;
+    private final FileDialogs dialogs;
+    private final Errands errands;
+
+    ExportDesk(WorkspaceModel model, FileDialogs dialogs, Errands errands) {
+        this.model = model;
+        this.dialogs = dialogs;
+        this.errands = errands;
+    }
+
+    /** Whether something is still being written. */
+    boolean busy() {
+        return errands.busy();
+    }
+
+    /** All pages as one PDF. */
+    void exportAll() {
+        dialogs.exportSheet(FileDesk.fileName(model.now().plan().name()) + ".pdf")
+                .ifPresent(file -> {
+                    if (Export.Format.of(file)
+                            .filter(f -> f == Export.Format.PDF)
+                            .isEmpty()) {
+                        model.complain("All pages go into one PDF; give the file the ending .pdf.");
+                        return;
+                    }
+                    export(
+                            new ExportWork(model.shown().plan().pages(), Export.Format.PDF, Export.Png.USUAL, file),
+                            file);
+                });
+    }
+
+    private void export(ExportWork work, Path file) {
+        errands.follow(
+                work,
+                _ -> model.say("Exported to " + file.getFileName() + "."),
+                () -> model.say("Export ended; nothing was written."),
+                e -> model.complain(
+                        "Export failed: " + Errands.reason(e) + ". Choose another place or a lower resolution."),
+                () -> {});
+    }
+
+    void exportSheet() {
+        dialogs.exportSheet(FileDesk.fileName(model.now().plan().name()) + ".pdf")
+                .ifPresent(file -> {
+                    var format = Export.Format.of(file);
+                    if (format.isEmpty()) {
+                        model.complain("\"" + file.getFileName()
+                                + "\" ends in none of .pdf, .png and .svg. Give it such an ending.");
+                        return;
+                    }
+                    var png = new Export.Png(
+                            Export.Png.USUAL.dpi(), model.now().choices().backing());
+                    export(new ExportWork(List.of(model.shown().page()), format.get(), png, file), file);
+                });
+    }
+
+    void exportSchedules() {
+        dialogs.exportSchedules(FileDesk.fileName(model.now().plan().name()) + ".xlsx")
+                .ifPresent(file -> {
+                    var format = ScheduleFile.Format.of(file);
+                    if (format.isEmpty()) {
+                        model.complain("\"" + file.getFileName()
+                                + "\" ends in neither .xlsx nor .csv. Give it such an ending.");
+                        return;
+                    }
+                    var plan = model.now().plan();
+                    errands.follow(
+                            Errands.work("Exporting the schedules", _ -> {
+                                ScheduleFile.write(plan, format.get(), file);
+                                return file;
+                            }),
+                            _ -> model.say("Schedules exported to " + file.getFileName() + "."),
+                            () -> model.say("Export ended."),
+                            e -> model.complain(
+                                    "The schedules were not written: " + Errands.reason(e) + ". Choose another place."),
+                            () -> {});
+                });
+    }
+}

@@ -1,0 +1,213 @@
+package honeylamp.desktop;
+
+import honeylamp.desktop.command.CommandTable;
+import honeylamp.desktop.command.WindowActions;
+import honeylamp.desktop.gesture.Choices;
+import honeylamp.desktop.meter.MeterLink;
+import honeylamp.edit.UnderlayEdits;
+import honeylamp.plan.Underlay.Sight;
+import honeylamp.store.PlanFile;
+import honeylamp.store.SurveyFile;
+import honeylamp.units.Length;
+import java.nio.file.Path;
+import java.util.Locale;
+import javafx.scene.input.Clipboard;
+import javafx.stage.WindowEvent;
+
+/** Does what people ask of the window: by keys, buttons, menus, and files that are dropped. */
+final class WindowDesk implements WindowActions {
+    private final MainWindow window;
+
+    WindowDesk(MainWindow window) {
+        this.window = window;
+    }
+
+    /** A file was dropped on the plan: plans and surveys are opened, anything else is brought in to trace. */
+    public void dropped(Path file) {
+        if (file.toString().endsWith(PlanFile.ENDING)) {
+            window.files.open(file, this::showSheet);
+        } else if (SurveyFile.ENDINGS.stream()
+                .anyMatch(e -> file.toString().toLowerCase(Locale.ROOT).endsWith("." + e))) {
+            window.files.survey(file, this::showStorey);
+        } else {
+            window.bringing.file(file);
+        }
+    }
+
+    @Override
+    public void newPlan() {
+        window.files.newPlan(this::showSheet);
+    }
+
+    @Override
+    public void leave() {
+        var stage = window.scene.getWindow();
+        stage.fireEvent(new WindowEvent(stage, WindowEvent.WINDOW_CLOSE_REQUEST));
+    }
+
+    @Override
+    public void openPlan() {
+        window.files.open(this::showSheet);
+    }
+
+    @Override
+    public void savePlan() {
+        window.files.save();
+    }
+
+    @Override
+    public void savePlanAs() {
+        window.files.saveAs();
+    }
+
+    @Override
+    public void bringInPicture() {
+        window.dialogs.openPicture().ifPresent(window.bringing::file);
+    }
+
+    @Override
+    public void pastePicture() {
+        var clipboard = Clipboard.getSystemClipboard();
+        if (clipboard.hasFiles()) {
+            clipboard.getFiles().forEach(f -> dropped(f.toPath()));
+        } else if (clipboard.hasImage()) {
+            window.bringing.image(clipboard.getImage(), "Pasted picture");
+        } else {
+            window.model.complain("The clipboard holds no picture. Copy one, or a file, and paste again.");
+        }
+    }
+
+    @Override
+    public void bringInSurvey() {
+        window.dialogs.openSurvey().ifPresent(file -> window.files.survey(file, this::showStorey));
+    }
+
+    @Override
+    public void proposeLevel() {
+        window.bringing.proposeLevel();
+    }
+
+    @Override
+    public void toggleBeside() {
+        window.beside.setVisible(!window.beside.isVisible());
+        window.beside.setManaged(window.beside.isVisible());
+    }
+
+    @Override
+    public boolean besideShown() {
+        return window.beside.isVisible();
+    }
+
+    @Override
+    public void toggleGlance() {
+        var choices = window.model.now().choices();
+        window.model.chooseWithin(choices.withGlance(choices.glance().other()));
+    }
+
+    @Override
+    public void toggleLines() {
+        var choices = window.model.now().choices();
+        var caught = choices.lines() == Choices.Lines.CAUGHT;
+        window.model.chooseWithin(choices.withLines(caught ? Choices.Lines.IGNORED : Choices.Lines.CAUGHT));
+        window.model.say(caught ? "Lines of the picture are no longer caught." : "Lines of the picture are caught.");
+    }
+
+    @Override
+    public MeterLink meter() {
+        return window.meter;
+    }
+
+    @Override
+    public void toggleUnderlays() {
+        var now = window.model.now();
+        var underlays = now.currentStorey().underlays();
+        if (!underlays.isEmpty()) {
+            var next = underlays.getLast().sight() == Sight.SHOWN ? Sight.HIDDEN : Sight.SHOWN;
+            window.model.edit(UnderlayEdits.showAll(now.plan(), now.storey(), next), "Show or hide underlays");
+        }
+    }
+
+    @Override
+    public void exportSheet() {
+        window.exports.exportSheet();
+    }
+
+    @Override
+    public void exportAll() {
+        window.exports.exportAll();
+    }
+
+    @Override
+    public void toggleSchedules() {
+        window.schedules.setVisible(!window.schedules.isVisible());
+        window.schedules.setManaged(window.schedules.isVisible());
+        window.schedules.update();
+    }
+
+    @Override
+    public void exportSchedules() {
+        window.exports.exportSchedules();
+    }
+
+    @Override
+    public void find() {
+        window.finder.open();
+    }
+
+    @Override
+    public void showSheet() {
+        window.model.showSheet(window.plan.getWidth(), window.plan.getHeight());
+    }
+
+    @Override
+    public void showStorey() {
+        window.model.showStorey(window.plan.getWidth(), window.plan.getHeight());
+    }
+
+    @Override
+    public void zoom(double factor) {
+        window.plan.zoom(factor);
+    }
+
+    @Override
+    public void putLength(Length length) {
+        window.measure.put(length);
+    }
+
+    @Override
+    public void enterFromPlan() {
+        window.measure.enterFromPlan();
+    }
+
+    @Override
+    public void nextFieldOrTool() {
+        if (!window.model.now().gesture().underWay() || !window.measure.focusFirst()) {
+            window.model.use(window.model.now().tool().next());
+        }
+    }
+
+    @Override
+    public void steer(double across, double down) {
+        window.plan.steer(across, down);
+    }
+
+    @Override
+    public void pressHere() {
+        window.plan.pressHere();
+    }
+
+    @Override
+    public void nextPart() {
+        window.parts.next();
+    }
+
+    @Override
+    public CommandTable commands() {
+        return window.commands;
+    }
+
+    @Override
+    public void focusPlan() {
+        window.plan.requestFocus();
+    }
+}
