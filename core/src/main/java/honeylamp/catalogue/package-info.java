@@ -1,5 +1,5 @@
 /**
- * What can be chosen: floor materials, furnishings, looks, wall types, colours.
+ * What can be chosen: floor materials, furnishings, looks with their colours, pens and type, wall types.
  *
  * <p><b>Holds</b> true-size geometry that is made anew for every typed size, never a stretched
  * picture, and the one table of colours. <b>Leaves out</b> pens, paper and marks: parts carry roles,

@@ -1,6 +1,6 @@
 /**
  * What follows from a plan: joints and wall bodies, rooms and areas, opening cuts, dimension tiers,
- * label places, snags, and the report.
+ * label places, snags, surfaces that can be covered, and the views and pages with what is laid in them.
  *
  * <p>How walls become rooms: (1) wall ends, ends on other walls and crossings become shared nodes;
  * (2) walls are split at nodes into pieces; (3) around each node neighbouring faces are mitred; (4)

@@ -1,15 +1,24 @@
 package honeylamp.desktop.panel;
 
+import honeylamp.catalogue.SurfaceFinishes;
+import honeylamp.derive.Surfaces;
 import honeylamp.desktop.workspace.Keys;
 import honeylamp.desktop.workspace.WorkspaceModel;
+import honeylamp.edit.Coverings;
 import honeylamp.edit.Outcome;
 import honeylamp.plan.ElementId;
+import honeylamp.plan.Finish;
 import honeylamp.plan.Plan;
+import honeylamp.plan.Surface;
 import honeylamp.units.AngleReader;
 import honeylamp.units.AngleReading;
 import honeylamp.units.Length;
 import honeylamp.units.LengthReader;
 import honeylamp.units.Words;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
 import java.util.function.DoubleFunction;
 import java.util.function.Function;
 import javafx.scene.Node;
@@ -81,5 +90,35 @@ record CardParts(WorkspaceModel model) {
     Node delete() {
         return Widgets.button(
                 "Delete", "card-delete", "Delete does it too; " + Keys.BRINGS_IT_BACK, model.picked()::delete);
+    }
+
+    /** What covers surfaces that are finished alike, such as all treads of a stair; said of all of them at once. */
+    Node covering(List<Surface> surfaces, String id, String action) {
+        var storey = plan().storey(at());
+        var now = surfaces.stream()
+                .map(s -> Surfaces.finish(storey, s).map(Finish::material).orElse(""))
+                .distinct()
+                .toList();
+        return finishes(now.size() == 1 ? now.getFirst() : "", id, key -> {
+            var finish = key.isEmpty() ? Optional.<Finish>empty() : Optional.of(Finish.of(key));
+            var covered = plan();
+            for (var surface : surfaces) {
+                covered = Coverings.cover(covered, at(), surface, finish);
+            }
+            model.edit(covered, action);
+        });
+    }
+
+    /** A list of finishes; {@code take} is told the key of the one chosen, nothing for none. */
+    static Node finishes(String now, String id, Consumer<String> take) {
+        var all = SurfaceFinishes.all();
+        var labels = new ArrayList<>(List.of("No finish"));
+        all.forEach(f -> labels.add(f.label()));
+        return Widgets.menu(
+                SurfaceFinishes.of(now).map(f -> f.label()).orElse("No finish"),
+                "finish-" + id,
+                "Finish",
+                labels,
+                index -> take.accept(index == 0 ? "" : all.get(index - 1).key()));
     }
 }

@@ -14,6 +14,7 @@ import honeylamp.plan.Keeping.Rule;
 import honeylamp.plan.Opening;
 import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Plan;
+import honeylamp.plan.Surface;
 import honeylamp.units.Length;
 import honeylamp.units.LengthText;
 import java.util.ArrayList;
@@ -44,6 +45,7 @@ record OpeningCard(WorkspaceModel model, CardParts parts) {
         out.add(Widgets.section("Keeps", keeps(opening)));
         out.addAll(hanging(List.of(opening)));
         sizes(opening, out);
+        out.add(Widgets.section("Reveal", parts.covering(List.of(new Surface.Reveal(id)), "reveal", "Finish reveal")));
         out.add(Widgets.button(
                 "Copy to the opposite wall",
                 "opening-opposite",

@@ -4,24 +4,29 @@ import honeylamp.catalogue.PartKinds;
 import honeylamp.derive.BayClearance;
 import honeylamp.derive.FixedParts;
 import honeylamp.derive.StairRule;
+import honeylamp.derive.StairSteps;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.Outcome;
 import honeylamp.edit.StructureEdits;
+import honeylamp.plan.ElementId.StructureId;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Stair;
 import honeylamp.plan.Structure;
 import honeylamp.plan.Structure.Block;
 import honeylamp.plan.Structure.Car;
 import honeylamp.plan.Structure.ParkingBay;
+import honeylamp.plan.Surface;
 import honeylamp.units.Length;
 import honeylamp.units.LengthText;
 import honeylamp.units.Words;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.function.BiFunction;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.function.IntFunction;
+import java.util.stream.IntStream;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
@@ -114,6 +119,8 @@ record PartCard(WorkspaceModel model, CardParts parts) {
             out.add(Widgets.fact("Walking line", shown(f.steps().walkMm())));
             out.add(Widgets.fact("Floor above open from", "step " + (f.openFrom() + 1)));
         });
+        out.add(Widgets.section("Treads", parts.covering(steps(part, Surface.Tread::new), "treads", "Finish treads")));
+        out.add(Widgets.section("Risers", parts.covering(steps(part, Surface.Riser::new), "risers", "Finish risers")));
     }
 
     private void block(List<Node> out, Structure part, Block block) {
@@ -204,5 +211,16 @@ record PartCard(WorkspaceModel model, CardParts parts) {
         var row = new HBox(6, label, Widgets.spring(), field, unit);
         row.getStyleClass().add("field-row");
         return row;
+    }
+
+    /** The treads or the risers of a stair, from its foot. */
+    private static List<Surface> steps(Structure part, BiFunction<StructureId, Integer, Surface> kind) {
+        var steps = StairSteps.of((Stair) part.form());
+        var count = kind.apply(part.id(), 1) instanceof Surface.Tread
+                ? steps.treads().size()
+                : steps.risers().size();
+        return IntStream.rangeClosed(1, count)
+                .mapToObj(i -> kind.apply(part.id(), i))
+                .toList();
     }
 }

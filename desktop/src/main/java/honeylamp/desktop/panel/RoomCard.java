@@ -5,7 +5,6 @@ import honeylamp.catalogue.Materials;
 import honeylamp.catalogue.RoomUses;
 import honeylamp.catalogue.RoomUses.RoomNames;
 import honeylamp.catalogue.RoomUses.RoomUse;
-import honeylamp.catalogue.SurfaceFinishes;
 import honeylamp.derive.AreaBasis;
 import honeylamp.derive.Dissection;
 import honeylamp.derive.LabelSpot;
@@ -272,25 +271,13 @@ record RoomCard(WorkspaceModel model, CardParts parts, Library<RoomNames> kept) 
                 .flatMap(m -> Surfaces.finish(model.shown().geometry().storey(), surface.apply(m.id())))
                 .map(Finish::material)
                 .orElse("");
-        return finishes(now, id, key -> {
+        return CardParts.finishes(now, id, key -> {
             var marked = room.mark()
                     .map(m -> new Added<>(parts.plan(), m.id()))
                     .orElseGet(() -> RoomEdits.marked(parts.plan(), parts.at(), room));
             var finish = key.isEmpty() ? Optional.<Finish>empty() : Optional.of(Finish.of(key));
             model.edit(Coverings.cover(marked.plan(), parts.at(), surface.apply(marked.id()), finish), action);
         });
-    }
-
-    private static Node finishes(String now, String id, Consumer<String> take) {
-        var all = SurfaceFinishes.all();
-        var labels = new ArrayList<>(List.of("No finish"));
-        all.forEach(f -> labels.add(f.label()));
-        return Widgets.menu(
-                SurfaceFinishes.of(now).map(f -> f.label()).orElse("No finish"),
-                "finish-" + id,
-                "Finish",
-                labels,
-                index -> take.accept(index == 0 ? "" : all.get(index - 1).key()));
     }
 
     private List<Node> sides(Room room) {
