@@ -17,6 +17,7 @@ import honeylamp.store.PlanDocument;
 import honeylamp.store.PlanFile;
 import java.nio.file.Path;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
 import javafx.scene.control.MenuButton;
 import javafx.scene.input.KeyCode;
@@ -50,17 +51,17 @@ class SurfacesWindowTest {
     }
 
     /** A place along a wall where it can be parted: beside its openings. */
-    private static int free(Plan plan, WallId wall) {
+    private static OptionalInt free(Plan plan, WallId wall) {
         var openings = ground(plan).openingsIn(wall);
         for (var at = 400; at < ground(plan).wall(wall).orElseThrow().length().mm() - 400; at += 100) {
             var here = at;
             if (openings.stream()
                     .noneMatch(o -> here > o.offset().mm() - 200
                             && here < o.offset().plus(o.width()).mm() + 200)) {
-                return at;
+                return OptionalInt.of(at);
             }
         }
-        throw new AssertionError("the wall is full of openings");
+        return OptionalInt.empty();
     }
 
     @Test
@@ -73,6 +74,7 @@ class SurfacesWindowTest {
                     .map(Surfaces.Found::surface)
                     .filter(s -> s instanceof Surface.WallSide on && on.room().equals(Optional.of(room.id())))
                     .map(Surface.WallSide.class::cast)
+                    .filter(s -> free(QuillbackLane.plan(), s.wall()).isPresent())
                     .findFirst()
                     .orElseThrow();
             choose(w, "finish-" + side.wall().text() + "-" + side.side().name().toLowerCase(java.util.Locale.ROOT), 3);
@@ -82,7 +84,7 @@ class SurfacesWindowTest {
             w.press("stage-walls");
             w.press("tool-pick-and-move");
             pick(w, side.wall());
-            w.fill("wall-split", free(w.plan(), side.wall()) + " mm");
+            w.fill("wall-split", free(w.plan(), side.wall()).orElseThrow() + " mm");
             var walls = ground(w.plan()).walls();
             assertThat(walls).hasSize(ground(QuillbackLane.plan()).walls().size() + 1);
             assertThat(ground(w.plan()).coverings())
