@@ -29,6 +29,7 @@ class ReportJsonTest {
                         "openings",
                         "stairs",
                         "furnishings",
+                        "surfaces",
                         "areas",
                         "internal_gross_m2",
                         "external_gross_m2",
@@ -53,6 +54,9 @@ class ReportJsonTest {
                         "before_mm",
                         "after_mm",
                         "keeps");
+        assertThat(storey.path("surfaces").get(0).propertyNames())
+                .containsExactly("is", "of", "side", "room", "number", "area_m2", "finish");
+        assertThat(storey.path("surfaces").get(0).path("is").asString()).isEqualTo("floor");
         // 13 risers in 2,405: 185 each; twelve goings of 226 make 2,712; 2 x 185 + 226 = 596
         var stair = storey.path("stairs").get(0);
         assertThat(stair.path("shape").asString()).isEqualTo("straight");
