@@ -79,9 +79,9 @@ public record BriefCheck(List<RoomItem> rooms, List<PieceItem> pieces) {
     /** What a room lacks of a wanted one, in words. */
     static List<String> tooSmall(Plan plan, Room room, WantedRoom wanted) {
         var out = new ArrayList<String>();
-        if (room.areaMm2() < wanted.leastAreaM2() * 1e6) {
+        if (room.areaMm2() < wanted.leastAreaM2() * AreaText.MM2_PER_M2) {
             out.add("has " + AreaText.shown(room.areaMm2(), plan.units()) + " of "
-                    + AreaText.shown(wanted.leastAreaM2() * 1e6, plan.units()));
+                    + AreaText.shown(wanted.leastAreaM2() * AreaText.MM2_PER_M2, plan.units()));
         }
         var clear = LabelSpot.clearSize(
                 room.outline(), LabelSpot.freest(room.outline()).centre());

@@ -27,6 +27,7 @@ import honeylamp.plan.Structure;
 import honeylamp.plan.Surface;
 import honeylamp.plan.Wall;
 import honeylamp.sheet.SheetSnags;
+import honeylamp.units.AreaText;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.ArrayList;
@@ -346,7 +347,7 @@ public final class ReportJson {
     }
 
     private static BigDecimal squareMetres(double mm2) {
-        return rounded(mm2 / 1e6, 6);
+        return rounded(mm2 / AreaText.MM2_PER_M2, 6);
     }
 
     private static BigDecimal rounded(double value, int decimals) {

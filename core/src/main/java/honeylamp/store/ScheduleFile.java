@@ -7,6 +7,7 @@ import honeylamp.derive.Schedule.Measure;
 import honeylamp.derive.Schedule.Subject;
 import honeylamp.output.WholeFile;
 import honeylamp.plan.Plan;
+import honeylamp.units.AreaText;
 import honeylamp.units.LengthText;
 import honeylamp.units.UnitSystem;
 import java.io.IOException;
@@ -104,7 +105,7 @@ public final class ScheduleFile {
     }
 
     private static BigDecimal squareMetres(double mm2) {
-        return BigDecimal.valueOf(mm2 / 1e6).setScale(4, RoundingMode.HALF_UP);
+        return BigDecimal.valueOf(mm2 / AreaText.MM2_PER_M2).setScale(4, RoundingMode.HALF_UP);
     }
 
     private static void csv(List<Schedule> schedules, UnitSystem units, OutputStream out) throws IOException {

@@ -5,6 +5,8 @@ import java.math.RoundingMode;
 
 /** Prints areas: m² with two decimals, or ft² with one. */
 public final class AreaText {
+    /** Square millimetres of a square metre. */
+    public static final double MM2_PER_M2 = 1e6;
 
     private AreaText() {}
 
@@ -15,7 +17,7 @@ public final class AreaText {
 
     /** Square metres with two decimals. */
     public static String squareMetres(double areaMm2) {
-        return rounded(areaMm2 / 1e6, 2) + " m\u00b2";
+        return rounded(areaMm2 / MM2_PER_M2, 2) + " m\u00b2";
     }
 
     /** Square feet with one decimal. */
