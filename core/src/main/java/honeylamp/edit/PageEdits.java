@@ -73,6 +73,15 @@ public final class PageEdits {
         return Outcome.done(changed(plan, page, Reach.THIS, p -> p.with(views)));
     }
 
+    /** Adds a page for a view at the end, on a sheet like the last one's. */
+    public static Added<PageId> add(Plan plan, ViewId view) {
+        var shown = plan.presentation();
+        var pages = new ArrayList<>(shown.pages());
+        var page = Page.of(shown.nextPage(), view, shown.pages().getLast().sheet());
+        pages.add(page);
+        return new Added<>(plan.with(shown.withPages(pages)), page.id());
+    }
+
     /** Adds a page like another after it, with the same views. */
     public static Added<PageId> copy(Plan plan, PageId like) {
         var shown = plan.presentation();

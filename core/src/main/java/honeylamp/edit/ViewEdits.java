@@ -24,23 +24,28 @@ public final class ViewEdits {
     private ViewEdits() {}
 
     /**
-     * Changes the look of a view. If all are meant, every view takes the changed look; if only this one is, it gets a
-     * look of its own unless it has one.
+     * Changes the look of a view. If all are meant, every look is changed alike: what differs from view to view and is
+     * not changed stays, and looks that have become the same are one. If only this view is meant, it gets a look of its
+     * own unless it has one.
      */
     public static Plan look(Plan plan, ViewId view, Reach reach, UnaryOperator<Look> change) {
         var shown = plan.presentation();
         var id = of(plan, view).look();
-        if (change.apply(shown.look(id)).equals(shown.look(id)) && (reach == Reach.THIS || isInOneLook(shown))) {
-            return plan;
-        }
-        if (reach == Reach.ALL) {
-            return plan.with(shown.changing(id, change).changing(all(shown), v -> v.with(id)));
-        }
-        if (shown.views().stream().filter(v -> v.look().equals(id)).count() == 1) {
-            return plan.with(shown.changing(id, change));
-        }
-        var own = new HeldLook(shown.nextLook(), change.apply(shown.look(id)));
-        return plan.with(shown.adding(own).changing(List.of(view), v -> v.with(own.id())));
+        var isShared = shown.views().stream().filter(v -> v.look().equals(id)).count() > 1;
+        var after = reach == Reach.ALL
+                ? shown.changingLooks(change)
+                : isShared ? apart(shown, view, change.apply(shown.look(id))) : shown.changing(id, change);
+        return after.equals(shown) ? plan : plan.with(after);
+    }
+
+    /** A view in another look than those it shared one with; as it was if the look is no other. */
+    private static Presentation apart(Presentation shown, ViewId view, Look look) {
+        var own = new HeldLook(shown.nextLook(), look);
+        return shown.views().stream()
+                        .anyMatch(
+                                v -> v.id().equals(view) && shown.look(v.look()).equals(look))
+                ? shown
+                : shown.adding(own).changing(List.of(view), v -> v.with(own.id()));
     }
 
     /** Changes the look that all views of a plan have. */
@@ -48,14 +53,12 @@ public final class ViewEdits {
         return look(plan, first(plan), Reach.ALL, change);
     }
 
-    private static boolean isInOneLook(Presentation shown) {
-        return shown.looks().size() == 1;
-    }
-
     /** Changes the light of a view, or of all. */
     public static Plan light(Plan plan, ViewId view, Reach reach, UnaryOperator<Light> change) {
-        var light = change.apply(of(plan, view).light());
-        return changed(plan, view, reach, v -> v.light().equals(light) ? v : v.with(light));
+        return changed(plan, view, reach, v -> {
+            var light = change.apply(v.light());
+            return v.light().equals(light) ? v : v.with(light);
+        });
     }
 
     /** Gives all views of a plan one light. */

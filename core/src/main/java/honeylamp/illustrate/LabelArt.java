@@ -36,6 +36,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Predicate;
 
 /** Writes room labels at the freest place and notes where they were put. */
 final class LabelArt {
@@ -103,16 +104,27 @@ final class LabelArt {
 
     /** The names of all rooms that are seen, where they are written. */
     List<Placed> placed() {
+        return placed(_ -> true);
+    }
+
+    /** The names of some rooms, where they are written. */
+    List<Placed> placed(Predicate<Room> wanted) {
         var geometry = view.storey().geometry();
         var taken = new TagArt(frame, pens).covered(geometry.cuts(), tags());
         var obstacles = obstacles(geometry, taken);
         var out = new ArrayList<Placed>();
         for (var room : geometry.rooms()) {
-            if (!room.name().isBlank()) {
+            if (!room.name().isBlank() && wanted.test(room)) {
                 seen(room).ifPresent(outline -> out.add(byHand(room).orElseGet(() -> label(room, outline, obstacles))));
             }
         }
         return out;
+    }
+
+    /** Whether the name of a room may lie at a point: within the room, or wherever a hand put it. */
+    boolean mayLieAt(Room room, Point p, double reachMm) {
+        return room.outline().bounds().grown(reachMm).contains(p)
+                || room.mark().flatMap(m -> view.view().movedName(m.id())).isPresent();
     }
 
     /** The part of a room that is seen. */

@@ -29,7 +29,11 @@ public final class RoomNames {
     /** The name at a point of the plan. */
     public static Optional<Name> at(LaidView view, PaperFrame frame, Point p, double reachMm) {
         var onPaper = frame.paper(p);
-        return placed(view, frame).stream()
+        if (!view.view().showing().shows(Showing.Kind.ROOM_NAMES)) {
+            return Optional.empty();
+        }
+        var art = art(view, frame);
+        return art.placed(room -> art.mayLieAt(room, p, reachMm)).stream()
                 .filter(n -> n.box().grown(reachMm / frame.scale()).contains(onPaper))
                 .flatMap(n -> n.room().mark().stream().map(m -> new Name(m.id(), frame.plan(n.centre()))))
                 .findFirst();
@@ -47,12 +51,6 @@ public final class RoomNames {
 
     private static Mark held(Figure path, double penMm) {
         return new Mark.Stroke(path, Pen.butt(2 * penMm), Ink.of(ScreenColours.HONEY.argb()));
-    }
-
-    private static List<LabelArt.Placed> placed(LaidView view, PaperFrame frame) {
-        return view.view().showing().shows(Showing.Kind.ROOM_NAMES)
-                ? art(view, frame).placed()
-                : List.of();
     }
 
     private static LabelArt art(LaidView view, PaperFrame frame) {

@@ -15,16 +15,16 @@ final class RoomShares {
     /** A room takes a little of its neighbours' shares through its doorways; what that leaves too dark is evened out. */
     private static final int PASSES = 3;
 
-    private static final int NUMBERS = 256;
-
     private final ShadeGrid grid;
-    private final byte[] rooms;
-    private final byte[] grown;
+    private final int numbers;
+    private final int[] rooms;
+    private final int[] grown;
     private final float[] dark;
     private final float[] coverage;
 
     private RoomShares(ShadeGrid grid, List<Figure> rooms, float[] dark, float[] coverage) {
         this.grid = grid;
+        this.numbers = rooms.size() + 1;
         this.rooms = grid.numbered(rooms);
         this.grown = grid.numbered(rooms, GROWN_MM);
         this.dark = dark;
@@ -44,14 +44,14 @@ final class RoomShares {
     }
 
     private float[] shares(double ceiling) {
-        var kept = new double[NUMBERS];
+        var kept = new double[numbers];
         Arrays.fill(kept, 1);
         var out = new float[dark.length];
         Arrays.fill(out, 1);
         for (var pass = 0; pass < PASSES; pass++) {
             var means = means(out);
             var even = true;
-            for (var i = 1; i < NUMBERS; i++) {
+            for (var i = 1; i < numbers; i++) {
                 if (means[i] > ceiling) {
                     kept[i] *= ceiling / means[i];
                     even = false;
@@ -67,15 +67,15 @@ final class RoomShares {
 
     /** What is lost on the bare floor of every room, in its mean. */
     private double[] means(float[] shares) {
-        var sums = new double[NUMBERS];
-        var counts = new int[NUMBERS];
+        var sums = new double[numbers];
+        var counts = new int[numbers];
         for (var i = 0; i < dark.length; i++) {
             if (coverage[i] < BARE) {
-                sums[rooms[i] & 0xff] += dark[i] * shares[i];
-                counts[rooms[i] & 0xff]++;
+                sums[rooms[i]] += dark[i] * shares[i];
+                counts[rooms[i]]++;
             }
         }
-        for (var i = 0; i < NUMBERS; i++) {
+        for (var i = 0; i < numbers; i++) {
             sums[i] = counts[i] == 0 ? 0 : sums[i] / counts[i];
         }
         return sums;
@@ -84,7 +84,7 @@ final class RoomShares {
     private float[] softened(double[] kept) {
         var left = new float[dark.length]; // what is left out: nothing beyond the rooms, nor beyond the grid
         for (var i = 0; i < left.length; i++) {
-            left[i] = (float) (1 - kept[grown[i] & 0xff]);
+            left[i] = (float) (1 - kept[grown[i]]);
         }
         var out = Smoothing.soft(left, grid.width(), grid.height(), GROWN_MM / grid.pixelMm());
         for (var i = 0; i < out.length; i++) {

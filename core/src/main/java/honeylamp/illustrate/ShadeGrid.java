@@ -10,6 +10,7 @@ import java.awt.Graphics2D;
 import java.awt.RenderingHints;
 import java.awt.image.BufferedImage;
 import java.awt.image.DataBufferByte;
+import java.awt.image.DataBufferInt;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
@@ -81,14 +82,14 @@ record ShadeGrid(Box bounds, double pxPerMm, PaperFrame frame, int width, int he
         return Smoothing.highest(out, width, height);
     }
 
-    /** For every pixel the number of the surface it lies in, from 1; 0 outside all. At most 255. */
-    byte[] numbered(List<Figure> surfaces) {
-        return drawn(1, RenderingHints.VALUE_ANTIALIAS_OFF, g -> number(g, surfaces, false));
+    /** For every pixel the number of the surface it lies in, from 1; 0 outside all. */
+    int[] numbered(List<Figure> surfaces) {
+        return numbers(g -> number(g, surfaces, false));
     }
 
     /** The same, with each surface grown by so many plan mm where no other lies. */
-    byte[] numbered(List<Figure> surfaces, double grownMm) {
-        return drawn(1, RenderingHints.VALUE_ANTIALIAS_OFF, g -> {
+    int[] numbered(List<Figure> surfaces, double grownMm) {
+        return numbers(g -> {
             g.setStroke(new BasicStroke((float) (2 * grownMm / frame.scale())));
             number(g, surfaces, true);
             number(g, surfaces, false);
@@ -96,8 +97,8 @@ record ShadeGrid(Box bounds, double pxPerMm, PaperFrame frame, int width, int he
     }
 
     private static void number(Graphics2D g, List<Figure> surfaces, boolean edges) {
-        for (var i = 0; i < Math.min(LEVELS, surfaces.size()); i++) {
-            g.setColor(new Color(i + 1, i + 1, i + 1));
+        for (var i = 0; i < surfaces.size(); i++) {
+            g.setColor(new Color(i + 1)); // a colour is a number here
             var shape = AwtShapes.shape(surfaces.get(i));
             if (edges) {
                 g.draw(shape);
@@ -107,15 +108,29 @@ record ShadeGrid(Box bounds, double pxPerMm, PaperFrame frame, int width, int he
         }
     }
 
+    private int[] numbers(Consumer<Graphics2D> paint) {
+        var image = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
+        draw(image, 1, RenderingHints.VALUE_ANTIALIAS_OFF, paint);
+        var out = ((DataBufferInt) image.getRaster().getDataBuffer()).getData();
+        for (var i = 0; i < out.length; i++) {
+            out[i] &= 0xffffff;
+        }
+        return out;
+    }
+
     private byte[] drawn(int times, Object smooth, Consumer<Graphics2D> paint) {
         var image = new BufferedImage(times * width, times * height, BufferedImage.TYPE_BYTE_GRAY);
+        draw(image, times, smooth, paint);
+        return ((DataBufferByte) image.getRaster().getDataBuffer()).getData();
+    }
+
+    private void draw(BufferedImage image, int times, Object smooth, Consumer<Graphics2D> paint) {
         var g = image.createGraphics();
         g.setRenderingHint(RenderingHints.KEY_ANTIALIASING, smooth);
         g.scale(times * pxPerMm, times * pxPerMm);
         g.translate(-bounds.minX(), -bounds.minY());
         paint.accept(g);
         g.dispose();
-        return ((DataBufferByte) image.getRaster().getDataBuffer()).getData();
     }
 
     private static float[] shares(byte[] levels) {

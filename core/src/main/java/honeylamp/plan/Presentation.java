@@ -6,8 +6,11 @@ import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.ElementId.ViewId;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.HashMap;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.NoSuchElementException;
 import java.util.Optional;
 import java.util.function.Predicate;
@@ -132,6 +135,24 @@ public record Presentation(List<HeldLook> looks, List<View> views, List<Page> pa
         var all = new ArrayList<>(looks);
         all.add(look);
         return new Presentation(all, views, pages);
+    }
+
+    /** With all looks changed alike; those that become the same are one, which all their views have. */
+    public Presentation changingLooks(UnaryOperator<Look> change) {
+        Map<Look, LookId> kept = new LinkedHashMap<>();
+        Map<LookId, LookId> now = new HashMap<>();
+        for (var held : looks) {
+            var id = kept.computeIfAbsent(change.apply(held.look()), _ -> held.id());
+            now.put(held.id(), id);
+        }
+        return new Presentation(
+                kept.entrySet().stream()
+                        .map(e -> new HeldLook(e.getValue(), e.getKey()))
+                        .toList(),
+                views.stream()
+                        .map(v -> v.with(now.getOrDefault(v.look(), v.look())))
+                        .toList(),
+                pages);
     }
 
     /** With a look changed, for all that have it. */

@@ -9,6 +9,7 @@ import honeylamp.TestPlans;
 import honeylamp.demo.QuillbackLane;
 import honeylamp.demo.SailclothYard;
 import honeylamp.edit.RoomEdits;
+import honeylamp.edit.WallEdits;
 import honeylamp.plan.ElementId.RoomId;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Opening.Hand;
@@ -18,6 +19,7 @@ import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.Surface;
 import honeylamp.plan.Wall.BodySide;
+import honeylamp.units.Length;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -111,20 +113,27 @@ class SurfacesTest {
         }
     }
 
-    /** A round room's side laid out flat is as long as the arc of its face. */
+    /** A round room of 2 m radius: its two half-round sides laid out flat are as long as its circle, 2 pi r. */
     @Test
-    void aCurvedSideIsAsLongAsItsFace() {
-        var plan = SailclothYard.plan();
-        var storey = TestPlans.laid(plan);
-        for (var room : storey.geometry().rooms()) {
-            var sides = Surfaces.ofRoom(storey, room, room.mark().orElseThrow()).stream()
-                    .filter(f -> f.surface() instanceof Surface.Plinth)
-                    .mapToDouble(f -> f.outline().stream()
-                            .mapToDouble(o -> o.bounds().width())
-                            .sum())
-                    .sum();
-            assertThat(sides).isLessThanOrEqualTo(room.perimeterMm() + 1);
-        }
+    void curvedSidesAreAsLongAsTheirFace() {
+        var start = TestPlans.start().plan();
+        var storey = TestPlans.storey(start);
+        var north = Position.ofMm(0, 2000);
+        var south = Position.ofMm(0, -2000);
+        var rise = Length.ofMm(-2000);
+        var half = WallEdits.addArc(start, storey, south, north, rise, BodySide.RIGHT, OUTER)
+                .orThrow();
+        var round = WallEdits.addArc(half.plan(), storey, north, south, rise, BodySide.RIGHT, OUTER)
+                .orThrow();
+        var plan = RoomEdits.mark(round.plan(), storey, Position.ofMm(0, 0), "Silo", Finish.of("bare"))
+                .plan();
+        var sides = found(plan).stream()
+                .filter(f -> f.surface() instanceof Surface.WallSide)
+                .toList();
+        assertThat(sides).hasSize(2);
+        assertThat(area(found(plan), Surface.WallSide.class))
+                .isCloseTo(2 * Math.PI * 2000 * 2600, within(2 * Math.PI * 2000 * 2600 * 1e-3)); // chords for arcs
+        assertThat(sides).allSatisfy(f -> assertThat(f.areaMm2()).isCloseTo(Math.PI * 2000 * 2600, within(2e4)));
     }
 
     @Test

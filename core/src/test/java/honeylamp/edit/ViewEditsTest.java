@@ -65,6 +65,19 @@ class ViewEditsTest {
         assertThat(castShadow(alike, FLAT)).isEqualTo(0.4);
     }
 
+    /** A change for all leaves alone what differs from view to view and is not changed. */
+    @Test
+    void aChangeForAllKeepsWhatDiffers() {
+        var heavy = ViewEdits.look(HOUSE, FLAT, Reach.THIS, l -> l.withLineDial(1.7));
+        var lit = ViewEdits.look(heavy, GROUND, Reach.ALL, l -> l.withCastShadow(0.4));
+        assertThat(castShadow(lit, FLAT)).isEqualTo(0.4);
+        var look = lit.presentation().look(view(lit, FLAT).look());
+        assertThat(look.lineDial()).isEqualTo(1.7);
+        var low = ViewEdits.light(heavy, FLAT, Reach.THIS, l -> new Light(l.fromDeg(), 20));
+        var turned = ViewEdits.light(low, GROUND, Reach.ALL, l -> new Light(90, l.altitudeDeg()));
+        assertThat(view(turned, FLAT).light()).isEqualTo(new Light(90, 20));
+    }
+
     @Test
     void whatDoesNotChangeIsTheSamePlan() {
         assertThat(ViewEdits.look(HOUSE, FLAT, Reach.THIS, l -> l)).isSameAs(HOUSE);

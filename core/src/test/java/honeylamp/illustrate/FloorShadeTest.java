@@ -19,6 +19,7 @@ import honeylamp.edit.RoomEdits;
 import honeylamp.edit.ViewEdits;
 import honeylamp.geometry.Affine;
 import honeylamp.geometry.Box;
+import honeylamp.geometry.Figure;
 import honeylamp.geometry.Point;
 import honeylamp.output.RasterPainter;
 import honeylamp.plan.Finish;
@@ -340,6 +341,22 @@ class FloorShadeTest {
             for (var y = 1500; y < 2950; y += 50) {
                 assertThat(darkness(with, new Point(x, y))).isCloseTo(darkness(solid, new Point(x, y)), within(2));
             }
+        }
+    }
+
+    /** However many rooms there are, each has a number of its own. */
+    @Test
+    void threeHundredRoomsAreToldApart() {
+        var grid = ShadeGrid.over(new Box(0, 0, 60, 45), 1, FRAME);
+        var rooms = new ArrayList<Figure>();
+        for (var i = 0; i < 300; i++) {
+            var x = 3 * (i % 20);
+            var y = 3 * (i / 20);
+            rooms.add(Figure.ring(new Box(x, y, x + 3, y + 3).ring()));
+        }
+        var numbers = grid.numbered(rooms);
+        for (var i = 0; i < 300; i++) {
+            assertThat(numbers[(3 * (i / 20) + 1) * 60 + 3 * (i % 20) + 1]).isEqualTo(i + 1);
         }
     }
 

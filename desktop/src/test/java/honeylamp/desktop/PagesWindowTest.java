@@ -193,6 +193,19 @@ class PagesWindowTest {
     }
 
     @Test
+    void aViewWhosePageWasTakenAwayIsPutOnOneAgain() throws Exception {
+        try (var w = house()) {
+            w.press("stage-sheet");
+            w.press("page-remove");
+            assertThat(w.plan().presentation().pages()).extracting(Page::id).containsExactly(new PageId(2));
+            assertThat(w.<Node>node("paper-A4")).isNull(); // there is no page to change
+            w.press("page-add");
+            assertThat(w.plan().presentation().pages().getLast().views()).containsExactly(new ViewId(1));
+            assertThat(w.<Node>node("paper-A4")).isNotNull();
+        }
+    }
+
+    @Test
     void pensAndTypeAreTheLooks() throws Exception {
         try (var w = house()) {
             w.press("stage-light");

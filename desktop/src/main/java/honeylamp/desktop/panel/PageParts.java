@@ -66,6 +66,17 @@ final class PageParts {
         model.act(new Intent.TurnTo(worked));
     }
 
+    /** For a view that is on no page. */
+    Node none() {
+        return Widgets.section(
+                "This view is on no page",
+                Widgets.button(
+                        "Put it on a page",
+                        "page-add",
+                        "A page of its own, after the others",
+                        () -> model.edit(PageEdits.add(plan(), view()).plan(), "Add page")));
+    }
+
     /** What the view shows, and what can be done with view and page. */
     List<Node> nodes() {
         var out = new ArrayList<Node>();

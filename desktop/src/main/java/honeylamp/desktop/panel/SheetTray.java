@@ -47,10 +47,14 @@ final class SheetTray {
             out.add(pages.list());
             out.add(LightTray.reach(model, "All pages", "This page only"));
         }
-        out.add(Widgets.section("Paper", paper(), margins()));
-        out.add(Widgets.section("Scale", scales()));
-        out.add(Widgets.section("Title block", words()));
-        out.add(Widgets.section("Beside the plan", lists(), notes()));
+        if (plan().presentation().page(page.id()).isPresent()) {
+            out.add(Widgets.section("Paper", paper(), margins()));
+            out.add(Widgets.section("Scale", scales()));
+            out.add(Widgets.section("Title block", words()));
+            out.add(Widgets.section("Beside the plan", lists(), notes()));
+        } else {
+            out.add(pages.none());
+        }
         out.addAll(pages.nodes());
         return out;
     }
@@ -59,12 +63,8 @@ final class SheetTray {
         return model.now().plan();
     }
 
-    /** The page worked on; when it is not in the plan itself, the first. */
     private PageId id() {
-        return plan().presentation()
-                .page(page.id())
-                .map(Page::id)
-                .orElseGet(() -> plan().presentation().pages().getFirst().id());
+        return page.id();
     }
 
     private Reach reach() {
