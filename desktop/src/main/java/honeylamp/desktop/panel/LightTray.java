@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.function.UnaryOperator;
 import javafx.scene.Node;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 
 /** The look and the light of the view worked on, or of all: shade, line, texture and colours, each with live effect. */
@@ -74,7 +75,9 @@ final class LightTray {
         var now = model.now().choices().presenting().reach();
         return Widgets.section(
                 "Changes go for",
-                Widgets.row(
+                new FlowPane(
+                        6,
+                        6,
                         Widgets.toggle(
                                 all,
                                 "reach-all",
