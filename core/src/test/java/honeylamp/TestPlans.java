@@ -1,11 +1,11 @@
 package honeylamp;
 
 import honeylamp.catalogue.NewPlan;
-import honeylamp.derive.LaidPage;
-import honeylamp.derive.LaidPlan;
-import honeylamp.derive.LaidStorey;
-import honeylamp.derive.LaidView;
-import honeylamp.derive.StoreyGeometry;
+import honeylamp.derive.storeys.LaidPage;
+import honeylamp.derive.storeys.LaidPlan;
+import honeylamp.derive.storeys.LaidStorey;
+import honeylamp.derive.storeys.LaidView;
+import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.edit.OpeningEdits;
 import honeylamp.edit.Settling;
 import honeylamp.edit.WallEdits;

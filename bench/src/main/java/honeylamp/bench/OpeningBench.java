@@ -1,13 +1,13 @@
 package honeylamp.bench;
 
 import honeylamp.catalogue.NewPlan;
-import honeylamp.derive.GeometryCache;
-import honeylamp.derive.OpeningCut;
-import honeylamp.derive.OpeningPlacing;
-import honeylamp.derive.Schedule;
-import honeylamp.derive.Schedule.Subject;
-import honeylamp.derive.StoreyGeometry;
-import honeylamp.derive.SwingJudgement;
+import honeylamp.derive.listing.Schedule;
+import honeylamp.derive.listing.Schedule.Subject;
+import honeylamp.derive.openings.OpeningCut;
+import honeylamp.derive.pointing.OpeningPlacing;
+import honeylamp.derive.snags.SwingJudgement;
+import honeylamp.derive.storeys.GeometryCache;
+import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.plan.ElementId.OpeningId;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.ElementId.WallId;

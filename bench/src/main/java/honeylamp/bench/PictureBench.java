@@ -1,11 +1,11 @@
 package honeylamp.bench;
 
-import honeylamp.demo.SailclothYard;
-import honeylamp.derive.LaidPage;
-import honeylamp.derive.LaidPlan;
+import honeylamp.demo.place.SailclothYard;
+import honeylamp.derive.storeys.LaidPage;
+import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.geometry.Affine;
 import honeylamp.illustrate.Illustration;
-import honeylamp.illustrate.Lamp;
+import honeylamp.illustrate.paper.Lamp;
 import honeylamp.output.RasterPainter;
 import honeylamp.sheet.ComposedPage;
 import honeylamp.sheet.SheetComposer;

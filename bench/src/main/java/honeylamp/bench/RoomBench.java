@@ -1,7 +1,7 @@
 package honeylamp.bench;
 
 import honeylamp.catalogue.NewPlan;
-import honeylamp.derive.StoreyGeometry;
+import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.edit.WallEdits;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Regions;

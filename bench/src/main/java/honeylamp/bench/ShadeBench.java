@@ -1,12 +1,12 @@
 package honeylamp.bench;
 
-import honeylamp.demo.SailclothYard;
-import honeylamp.derive.LaidPlan;
-import honeylamp.derive.LaidView;
+import honeylamp.demo.place.SailclothYard;
+import honeylamp.derive.storeys.LaidPlan;
+import honeylamp.derive.storeys.LaidView;
 import honeylamp.drawing.Drawing;
 import honeylamp.drawing.LayerKind;
 import honeylamp.illustrate.Illustration;
-import honeylamp.illustrate.PaperFrame;
+import honeylamp.illustrate.paper.PaperFrame;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;

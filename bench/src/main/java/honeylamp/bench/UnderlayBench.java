@@ -1,9 +1,9 @@
 package honeylamp.bench;
 
-import honeylamp.demo.SailclothYard;
-import honeylamp.demo.SurveySheet;
-import honeylamp.demo.SurveySheet.Style;
-import honeylamp.derive.StoreyGeometry;
+import honeylamp.demo.place.SailclothYard;
+import honeylamp.demo.place.SurveySheet;
+import honeylamp.demo.place.SurveySheet.Style;
+import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.geometry.Affine;
 import honeylamp.geometry.Point;
 import honeylamp.plan.ElementId.UnderlayId;

@@ -1,12 +1,12 @@
 package honeylamp.bench;
 
 import honeylamp.catalogue.NewPlan;
-import honeylamp.derive.GeometryCache;
-import honeylamp.derive.Neighbourhood;
-import honeylamp.derive.Snag;
-import honeylamp.derive.Snags;
-import honeylamp.derive.Snapping;
-import honeylamp.derive.StoreyGeometry;
+import honeylamp.derive.pointing.Snapping;
+import honeylamp.derive.snags.Snag;
+import honeylamp.derive.snags.Snags;
+import honeylamp.derive.storeys.GeometryCache;
+import honeylamp.derive.storeys.Neighbourhood;
+import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.edit.WallEdits;
 import honeylamp.geometry.Point;
 import honeylamp.plan.ElementId.StoreyId;

@@ -1,9 +1,9 @@
 package honeylamp.cli;
 
-import honeylamp.derive.LaidPage;
-import honeylamp.derive.LaidPlan;
+import honeylamp.derive.storeys.LaidPage;
+import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.illustrate.Illustration;
-import honeylamp.illustrate.Lamp;
+import honeylamp.illustrate.paper.Lamp;
 import honeylamp.output.Export;
 import honeylamp.output.Export.Backing;
 import honeylamp.output.Progress;

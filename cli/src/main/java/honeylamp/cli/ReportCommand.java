@@ -1,6 +1,6 @@
 package honeylamp.cli;
 
-import honeylamp.derive.LaidPlan;
+import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.plan.Plan;
 import honeylamp.store.ReportJson;
 import honeylamp.units.AreaText;

@@ -3,9 +3,9 @@ package honeylamp.cli;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import honeylamp.catalogue.NewPlan;
-import honeylamp.demo.BoatShed;
 import honeylamp.demo.DemoFiles;
-import honeylamp.demo.QuillbackLane;
+import honeylamp.demo.place.BoatShed;
+import honeylamp.demo.place.QuillbackLane;
 import honeylamp.edit.WallEdits;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;

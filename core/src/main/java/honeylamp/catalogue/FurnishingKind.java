@@ -1,5 +1,8 @@
 package honeylamp.catalogue;
 
+import honeylamp.catalogue.symbol.Symbol;
+import honeylamp.catalogue.symbol.SymbolPart;
+import honeylamp.catalogue.symbol.SymbolPen;
 import honeylamp.plan.Furnishing;
 import honeylamp.units.Length;
 import java.util.function.BiConsumer;

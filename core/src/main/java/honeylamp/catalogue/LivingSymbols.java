@@ -1,9 +1,11 @@
 package honeylamp.catalogue;
 
 import honeylamp.catalogue.FurnishingKind.Size;
-import honeylamp.catalogue.SymbolPart.Detail;
-import honeylamp.catalogue.SymbolPart.Edge;
-import honeylamp.catalogue.SymbolPart.Level;
+import honeylamp.catalogue.pattern.Seeds;
+import honeylamp.catalogue.symbol.SymbolPart.Detail;
+import honeylamp.catalogue.symbol.SymbolPart.Edge;
+import honeylamp.catalogue.symbol.SymbolPart.Level;
+import honeylamp.catalogue.symbol.SymbolPen;
 import honeylamp.geometry.Affine;
 import honeylamp.geometry.Figure;
 import honeylamp.geometry.Point;

@@ -1,5 +1,6 @@
 package honeylamp.catalogue;
 
+import honeylamp.catalogue.pattern.LayingPattern;
 import honeylamp.plan.Oklch;
 import java.util.List;
 import java.util.Optional;

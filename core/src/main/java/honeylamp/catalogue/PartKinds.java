@@ -1,7 +1,7 @@
 package honeylamp.catalogue;
 
-import honeylamp.derive.FixedParts;
-import honeylamp.derive.StairRule;
+import honeylamp.derive.fixed.FixedParts;
+import honeylamp.derive.fixed.StairRule;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Stair;

@@ -10,7 +10,7 @@ import honeylamp.units.UnitSystem;
 import java.util.List;
 
 /** The wall types an empty plan starts with. */
-public final class WallTypes {
+final class WallTypes {
     private WallTypes() {}
 
     /** The types for a unit system; ids 1, 2, 3 and 5. */

@@ -1,6 +1,12 @@
 package honeylamp.demo;
 
-import honeylamp.derive.StoreyGeometry;
+import honeylamp.demo.place.BoatShed;
+import honeylamp.demo.place.JointSheet;
+import honeylamp.demo.place.OpeningSheet;
+import honeylamp.demo.place.QuillbackLane;
+import honeylamp.demo.place.SailclothYard;
+import honeylamp.demo.place.SurveySheet;
+import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.edit.UnderlayEdits;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Segment;
@@ -51,6 +57,11 @@ public final class DemoFiles {
     private static final float JPEG_QUALITY = 0.82f;
 
     private DemoFiles() {}
+
+    /** The plan of the tea room with a flat above, for whoever needs two storeys. */
+    public static Plan twoStoreys() {
+        return QuillbackLane.plan();
+    }
 
     /** Writes all files into a folder, made if need be. */
     public static void write(Path folder) throws IOException {

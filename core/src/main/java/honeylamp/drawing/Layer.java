@@ -1,5 +1,6 @@
 package honeylamp.drawing;
 
+import honeylamp.drawing.ink.Blend;
 import java.util.List;
 
 /** All marks of one kind of thing, in drawing order. */

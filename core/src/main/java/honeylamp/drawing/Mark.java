@@ -1,5 +1,12 @@
 package honeylamp.drawing;
 
+import honeylamp.drawing.ink.Gradient;
+import honeylamp.drawing.ink.Grey;
+import honeylamp.drawing.ink.Ink;
+import honeylamp.drawing.ink.Pen;
+import honeylamp.drawing.ink.Pixels;
+import honeylamp.drawing.ink.TypeLine;
+import honeylamp.drawing.ink.Typeface;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Figure;
 import honeylamp.geometry.Point;

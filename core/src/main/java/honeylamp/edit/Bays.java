@@ -1,7 +1,7 @@
 package honeylamp.edit;
 
-import honeylamp.derive.ClearDistances;
-import honeylamp.derive.StoreyGeometry;
+import honeylamp.derive.openings.ClearDistances;
+import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.geometry.Point;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.ElementId.OpeningId;

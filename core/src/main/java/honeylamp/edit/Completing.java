@@ -1,7 +1,7 @@
 package honeylamp.edit;
 
-import honeylamp.derive.GeometryCache;
-import honeylamp.derive.StoreyGeometry;
+import honeylamp.derive.storeys.GeometryCache;
+import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Storey;

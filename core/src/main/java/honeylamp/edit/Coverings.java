@@ -1,8 +1,8 @@
 package honeylamp.edit;
 
-import honeylamp.derive.StoreyGeometry;
-import honeylamp.derive.Surfaces;
-import honeylamp.derive.WallSides;
+import honeylamp.derive.listing.Surfaces;
+import honeylamp.derive.listing.WallSides;
+import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.geometry.Point;
 import honeylamp.plan.Covering;
 import honeylamp.plan.ElementId.CoveringId;

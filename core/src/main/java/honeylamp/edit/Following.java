@@ -20,7 +20,7 @@ import java.util.Optional;
  * jamb of an opening stays on it when an edit moves it. Ends that lie on no wall stay, as do dimensions that the edit
  * itself has changed.
  */
-public final class Following {
+final class Following {
     /** So near to a face is on it, in mm. */
     private static final double ON_MM = 1;
 

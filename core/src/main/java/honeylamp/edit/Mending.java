@@ -1,12 +1,12 @@
 package honeylamp.edit;
 
-import honeylamp.derive.OpeningCut;
-import honeylamp.derive.Snag;
-import honeylamp.derive.Snags;
-import honeylamp.derive.StoreyGeometry;
-import honeylamp.derive.SwingJudgement;
-import honeylamp.derive.WallNetwork.OpenEnd;
-import honeylamp.derive.WallPiece;
+import honeylamp.derive.openings.OpeningCut;
+import honeylamp.derive.snags.Snag;
+import honeylamp.derive.snags.Snags;
+import honeylamp.derive.snags.SwingJudgement;
+import honeylamp.derive.storeys.StoreyGeometry;
+import honeylamp.derive.walls.WallNetwork.OpenEnd;
+import honeylamp.derive.walls.WallPiece;
 import honeylamp.geometry.Curve;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Segment;

@@ -1,9 +1,9 @@
 package honeylamp.edit;
 
-import honeylamp.derive.ClearDistances;
-import honeylamp.derive.OpeningPlacing;
-import honeylamp.derive.Opposite;
-import honeylamp.derive.StoreyGeometry;
+import honeylamp.derive.openings.ClearDistances;
+import honeylamp.derive.pointing.OpeningPlacing;
+import honeylamp.derive.pointing.Opposite;
+import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.plan.ElementId.OpeningId;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.ElementId.WallId;

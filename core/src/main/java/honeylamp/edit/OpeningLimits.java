@@ -1,9 +1,9 @@
 package honeylamp.edit;
 
-import honeylamp.derive.FrameSizes;
-import honeylamp.derive.OpeningCut;
-import honeylamp.derive.OpeningPlaces;
-import honeylamp.derive.StoreyGeometry;
+import honeylamp.derive.openings.FrameSizes;
+import honeylamp.derive.openings.OpeningCut;
+import honeylamp.derive.openings.OpeningPlaces;
+import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.plan.ElementId.OpeningId;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.Opening;

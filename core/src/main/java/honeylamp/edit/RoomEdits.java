@@ -1,8 +1,8 @@
 package honeylamp.edit;
 
-import honeylamp.derive.LabelSpot;
-import honeylamp.derive.Room;
-import honeylamp.derive.StoreyGeometry;
+import honeylamp.derive.rooms.LabelSpot;
+import honeylamp.derive.rooms.Room;
+import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.plan.Boundary;
 import honeylamp.plan.ElementId.BoundaryId;
 import honeylamp.plan.ElementId.RoomId;

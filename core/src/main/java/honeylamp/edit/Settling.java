@@ -1,9 +1,9 @@
 package honeylamp.edit;
 
-import honeylamp.derive.ClearDistances;
-import honeylamp.derive.StoreyGeometry;
-import honeylamp.derive.Stretches;
-import honeylamp.derive.WallNetwork;
+import honeylamp.derive.openings.ClearDistances;
+import honeylamp.derive.openings.Stretches;
+import honeylamp.derive.storeys.StoreyGeometry;
+import honeylamp.derive.walls.WallNetwork;
 import honeylamp.plan.ElementId.WallId;
 import honeylamp.plan.Keeping.Rule;
 import honeylamp.plan.Opening;

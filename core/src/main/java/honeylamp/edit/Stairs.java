@@ -1,6 +1,6 @@
 package honeylamp.edit;
 
-import honeylamp.derive.StairSteps;
+import honeylamp.derive.fixed.StairSteps;
 import honeylamp.geometry.Point;
 import honeylamp.plan.Position;
 import honeylamp.plan.Stair;

@@ -1,7 +1,7 @@
 package honeylamp.edit;
 
-import honeylamp.derive.FixedParts;
-import honeylamp.derive.StairRule;
+import honeylamp.derive.fixed.FixedParts;
+import honeylamp.derive.fixed.StairRule;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.ElementId.StructureId;
 import honeylamp.plan.Plan;

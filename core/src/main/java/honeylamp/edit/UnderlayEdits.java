@@ -1,6 +1,6 @@
 package honeylamp.edit;
 
-import honeylamp.derive.ScaleFit;
+import honeylamp.derive.traced.ScaleFit;
 import honeylamp.geometry.Affine;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Point;

@@ -1,8 +1,8 @@
 package honeylamp.edit;
 
-import honeylamp.derive.StoreyGeometry;
-import honeylamp.derive.UnitContents;
-import honeylamp.derive.UnitCopies;
+import honeylamp.derive.storeys.StoreyGeometry;
+import honeylamp.derive.storeys.UnitContents;
+import honeylamp.derive.storeys.UnitCopies;
 import honeylamp.geometry.Box;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.ElementId.RoomId;

@@ -1,8 +1,8 @@
 package honeylamp.illustrate;
 
-import honeylamp.drawing.Gradient;
-import honeylamp.drawing.Ink;
 import honeylamp.drawing.Mark;
+import honeylamp.drawing.ink.Gradient;
+import honeylamp.drawing.ink.Ink;
 import honeylamp.plan.Oklch;
 import java.util.List;
 

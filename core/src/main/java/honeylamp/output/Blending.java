@@ -1,6 +1,6 @@
 package honeylamp.output;
 
-import honeylamp.drawing.Blend;
+import honeylamp.drawing.ink.Blend;
 import java.awt.image.BufferedImage;
 import java.awt.image.DataBufferInt;
 

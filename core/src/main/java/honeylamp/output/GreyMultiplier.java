@@ -1,6 +1,6 @@
 package honeylamp.output;
 
-import honeylamp.drawing.Grey;
+import honeylamp.drawing.ink.Grey;
 import java.util.Optional;
 
 /** Multiplies a grey picture, scaled up bilinearly, into rows of pixels whose colours are weighed by what they cover. */

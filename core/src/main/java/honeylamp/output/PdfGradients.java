@@ -1,7 +1,7 @@
 package honeylamp.output;
 
-import honeylamp.drawing.Gradient;
-import honeylamp.drawing.Gradient.Stop;
+import honeylamp.drawing.ink.Gradient;
+import honeylamp.drawing.ink.Gradient.Stop;
 import java.util.List;
 import org.apache.pdfbox.cos.COSArray;
 import org.apache.pdfbox.cos.COSBoolean;

@@ -1,14 +1,14 @@
 package honeylamp.output;
 
-import honeylamp.drawing.AwtShapes;
-import honeylamp.drawing.Blend;
-import honeylamp.drawing.FontFile;
-import honeylamp.drawing.Grey;
-import honeylamp.drawing.Ink;
 import honeylamp.drawing.Layer;
 import honeylamp.drawing.Mark;
-import honeylamp.drawing.Pen;
-import honeylamp.drawing.Typeface;
+import honeylamp.drawing.ink.AwtShapes;
+import honeylamp.drawing.ink.Blend;
+import honeylamp.drawing.ink.FontFile;
+import honeylamp.drawing.ink.Grey;
+import honeylamp.drawing.ink.Ink;
+import honeylamp.drawing.ink.Pen;
+import honeylamp.drawing.ink.Typeface;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Figure;
 import honeylamp.sheet.ComposedPage;
@@ -48,7 +48,7 @@ import org.apache.pdfbox.pdmodel.interactive.annotation.PDAppearanceStream;
 import org.apache.pdfbox.util.Matrix;
 
 /** Writes a page as PDF: vector lines, embedded subset fonts, one optional-content layer per kind. */
-public final class PdfOutput {
+final class PdfOutput {
     private static final double POINTS_PER_MM = 72 / Length.MM_PER_INCH;
 
     private record StateKey(double fill, double stroke, Blend blend) {}

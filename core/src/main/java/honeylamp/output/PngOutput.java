@@ -17,7 +17,7 @@ import javax.imageio.ImageTypeSpecifier;
 import javax.imageio.metadata.IIOMetadataNode;
 
 /** Writes a page as PNG at a resolution in dots per inch, which the file states. */
-public final class PngOutput {
+final class PngOutput {
 
     /** The most pixels a page may have: A3 at 600 dpi and a little. */
     static final long MOST_PIXELS = 80_000_000;

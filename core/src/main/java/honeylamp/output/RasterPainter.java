@@ -1,13 +1,13 @@
 package honeylamp.output;
 
-import honeylamp.drawing.AwtShapes;
-import honeylamp.drawing.Blend;
 import honeylamp.drawing.Drawing;
-import honeylamp.drawing.Gradient;
-import honeylamp.drawing.Ink;
 import honeylamp.drawing.Layer;
 import honeylamp.drawing.Mark;
-import honeylamp.drawing.Pen;
+import honeylamp.drawing.ink.AwtShapes;
+import honeylamp.drawing.ink.Blend;
+import honeylamp.drawing.ink.Gradient;
+import honeylamp.drawing.ink.Ink;
+import honeylamp.drawing.ink.Pen;
 import honeylamp.geometry.Affine;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Figure;
@@ -165,7 +165,7 @@ public final class RasterPainter {
 
     /** Glyph outlines, placed one by one where the letters are spaced out. */
     private static void text(Mark.Text text, Graphics2D g) {
-        var size = honeylamp.drawing.Typeface.sizeOfCapHeight(text.capHeightMm());
+        var size = honeylamp.drawing.ink.Typeface.sizeOfCapHeight(text.capHeightMm());
         var perUnit = size / 1000;
         Point start = text.start();
         var inner = (Graphics2D) g.create();
@@ -198,7 +198,7 @@ public final class RasterPainter {
         var start = text.start();
         var at = AffineTransform.getTranslateInstance(start.x(), start.y());
         at.rotate(Math.toRadians(text.turnDeg()));
-        var perUnit = honeylamp.drawing.Typeface.sizeOfCapHeight(text.capHeightMm()) / 1000;
+        var perUnit = honeylamp.drawing.ink.Typeface.sizeOfCapHeight(text.capHeightMm()) / 1000;
         at.scale(perUnit, perUnit);
         var out = new Path2D.Double(Path2D.WIND_NON_ZERO);
         text.set().pieces().forEach(p -> out.append(at.createTransformedShape(p.outline()), false));

@@ -1,7 +1,7 @@
 package honeylamp.output;
 
-import honeylamp.drawing.AwtShapes;
 import honeylamp.drawing.Mark;
+import honeylamp.drawing.ink.AwtShapes;
 import honeylamp.geometry.Affine;
 import honeylamp.geometry.Figure;
 import java.awt.Color;

@@ -1,9 +1,9 @@
 package honeylamp.output;
 
 import honeylamp.drawing.Drawing;
-import honeylamp.drawing.FontFile;
 import honeylamp.drawing.Mark;
-import honeylamp.drawing.TypeLine;
+import honeylamp.drawing.ink.FontFile;
+import honeylamp.drawing.ink.TypeLine;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.Base64;

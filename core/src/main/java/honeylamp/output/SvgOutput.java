@@ -1,13 +1,13 @@
 package honeylamp.output;
 
-import honeylamp.drawing.AwtShapes;
-import honeylamp.drawing.Gradient;
-import honeylamp.drawing.Ink;
 import honeylamp.drawing.Layer;
 import honeylamp.drawing.Mark;
-import honeylamp.drawing.Pen;
-import honeylamp.drawing.TypeLine;
-import honeylamp.drawing.Typeface;
+import honeylamp.drawing.ink.AwtShapes;
+import honeylamp.drawing.ink.Gradient;
+import honeylamp.drawing.ink.Ink;
+import honeylamp.drawing.ink.Pen;
+import honeylamp.drawing.ink.TypeLine;
+import honeylamp.drawing.ink.Typeface;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Figure;
 import honeylamp.geometry.Point;
@@ -29,7 +29,7 @@ import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamWriter;
 
 /** Writes a page as SVG in millimetres: one group per layer, text as text with the fonts it needs, shadows as paths. */
-public final class SvgOutput {
+final class SvgOutput {
     private static final int DECIMALS = 3; // a thousandth of a millimetre on paper
 
     private final XMLStreamWriter xml;

@@ -1,7 +1,7 @@
 package honeylamp.sheet;
 
 import honeylamp.drawing.Drawing;
-import honeylamp.illustrate.PaperFrame;
+import honeylamp.illustrate.paper.PaperFrame;
 
 /**
  * One composed page.

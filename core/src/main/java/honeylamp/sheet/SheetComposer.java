@@ -1,19 +1,19 @@
 package honeylamp.sheet;
 
-import honeylamp.derive.LaidPage;
-import honeylamp.derive.LaidPlan;
+import honeylamp.derive.storeys.LaidPage;
+import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.drawing.Drawing;
-import honeylamp.drawing.Ink;
 import honeylamp.drawing.Layer;
 import honeylamp.drawing.LayerKind;
 import honeylamp.drawing.Mark;
 import honeylamp.drawing.Mark.Align;
-import honeylamp.drawing.Typeface;
+import honeylamp.drawing.ink.Ink;
+import honeylamp.drawing.ink.Typeface;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Figure;
 import honeylamp.illustrate.Illustration;
-import honeylamp.illustrate.Lamp;
-import honeylamp.illustrate.PaperFrame;
+import honeylamp.illustrate.paper.Lamp;
+import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.plan.ElementId.ViewId;
 import honeylamp.plan.LineRole;
 import honeylamp.plan.Role;

@@ -1,32 +1,25 @@
 package honeylamp.sheet;
 
-import honeylamp.catalogue.Grounds;
-import honeylamp.catalogue.Material;
-import honeylamp.catalogue.Materials;
-import honeylamp.derive.LaidPage;
-import honeylamp.derive.LaidStorey;
-import honeylamp.derive.LaidView;
-import honeylamp.derive.Room;
-import honeylamp.derive.SiteAreas;
-import honeylamp.derive.StoreyGeometry;
-import honeylamp.drawing.Ink;
+import honeylamp.derive.listing.SiteAreas;
+import honeylamp.derive.storeys.LaidPage;
+import honeylamp.derive.storeys.LaidStorey;
+import honeylamp.derive.storeys.LaidView;
+import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.drawing.Mark.Align;
-import honeylamp.drawing.Typeface;
+import honeylamp.drawing.ink.Ink;
+import honeylamp.drawing.ink.Typeface;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Figure;
 import honeylamp.plan.ElementId.StoreyId;
-import honeylamp.plan.Ground;
 import honeylamp.plan.LineRole;
 import honeylamp.plan.Page.Listing;
 import honeylamp.plan.Showing.Kind;
-import honeylamp.plan.Structure;
 import honeylamp.plan.TextRole;
+import honeylamp.takeoff.FinishKey;
 import honeylamp.units.AreaText;
 import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Optional;
-import java.util.stream.Stream;
 
 /** What is listed in the column beside the views: rooms with their areas, finishes, and notes. */
 final class SheetLists {
@@ -120,11 +113,7 @@ final class SheetLists {
         var showing = page.views().stream()
                 .filter(v -> v.view().showing().shows(Kind.FINISHES))
                 .toList();
-        var materials = once(showing).stream()
-                .map(LaidStorey::geometry)
-                .flatMap(SheetLists::materials)
-                .distinct()
-                .toList();
+        var materials = FinishKey.of(once(showing));
         if (materials.isEmpty()) {
             return top;
         }
@@ -139,22 +128,6 @@ final class SheetLists {
             y += pen.row();
         }
         return y + BETWEEN_MM;
-    }
-
-    private static Stream<Material> materials(StoreyGeometry geometry) {
-        var floors = geometry.rooms().stream()
-                .map(Room::mark)
-                .flatMap(Optional::stream)
-                .map(m -> m.floor().material());
-        var outdoors = geometry.storey().structures().stream()
-                .filter(s -> s.is(Structure.Kind.BALCONY))
-                .map(_ -> Materials.DECKING);
-        var grounds = geometry.storey().grounds().stream()
-                .map(Ground::use)
-                .filter(use -> use != Ground.Use.PLOT)
-                .distinct()
-                .map(Grounds::material);
-        return Stream.concat(Stream.concat(floors, outdoors).flatMap(m -> Materials.of(m).stream()), grounds);
     }
 
     private void notes(double top) {

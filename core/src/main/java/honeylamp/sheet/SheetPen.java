@@ -1,10 +1,10 @@
 package honeylamp.sheet;
 
-import honeylamp.drawing.Ink;
 import honeylamp.drawing.Mark;
 import honeylamp.drawing.Mark.Align;
-import honeylamp.drawing.Pen;
-import honeylamp.drawing.Typeface;
+import honeylamp.drawing.ink.Ink;
+import honeylamp.drawing.ink.Pen;
+import honeylamp.drawing.ink.Typeface;
 import honeylamp.geometry.Figure;
 import honeylamp.geometry.Point;
 import honeylamp.plan.InkRole;

@@ -1,11 +1,12 @@
 package honeylamp.sheet;
 
-import honeylamp.catalogue.OffWall;
-import honeylamp.derive.LaidPage;
-import honeylamp.derive.LaidStorey;
-import honeylamp.derive.LaidView;
-import honeylamp.derive.Snag;
+import honeylamp.derive.snags.Snag;
+import honeylamp.derive.snags.Snags;
+import honeylamp.derive.storeys.LaidPage;
+import honeylamp.derive.storeys.LaidStorey;
+import honeylamp.derive.storeys.LaidView;
 import honeylamp.geometry.Point;
+import honeylamp.takeoff.OffWall;
 import honeylamp.units.Length;
 import java.util.List;
 import java.util.Optional;
@@ -28,7 +29,7 @@ public final class SheetSnags {
      * @return empty if it was not wanted to the end
      */
     public static Optional<List<Snag>> all(LaidStorey storey, Length gapReach, BooleanSupplier wanted) {
-        return storey.snags(gapReach, wanted)
+        return Snags.of(storey, gapReach, wanted)
                 .filter(_ -> wanted.getAsBoolean())
                 .map(built -> Stream.of(built, OffWall.of(storey), of(storey))
                         .flatMap(List::stream)

@@ -1,12 +1,12 @@
 package honeylamp.sheet;
 
-import honeylamp.derive.LaidPage;
+import honeylamp.derive.storeys.LaidPage;
 import honeylamp.drawing.Mark.Align;
-import honeylamp.drawing.Typeface;
+import honeylamp.drawing.ink.Typeface;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Figure;
 import honeylamp.geometry.Point;
-import honeylamp.illustrate.PaperFrame;
+import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.plan.LineRole;
 import honeylamp.plan.TextRole;
 import honeylamp.units.Length;

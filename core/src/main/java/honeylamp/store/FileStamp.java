@@ -11,7 +11,7 @@ import java.util.Optional;
  * @param bytes its size
  * @param modifiedMs when it was written, in milliseconds since 1970
  */
-public record FileStamp(long bytes, long modifiedMs) {
+record FileStamp(long bytes, long modifiedMs) {
     /** The stamp of a file as it is now; empty if there is none, or it cannot be looked at. */
     public static Optional<FileStamp> of(Path file) {
         try {

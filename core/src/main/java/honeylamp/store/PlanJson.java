@@ -40,7 +40,7 @@ import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** Plans as JSON, as described in {@code docs/format.md}: lengths in mm, points as pairs, ids as words. */
-public final class PlanJson {
+final class PlanJson {
     /** The version this program writes. */
     public static final int VERSION = 6;
 

@@ -1,8 +1,8 @@
 package honeylamp.store;
 
-import honeylamp.derive.LaidPlan;
+import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.geometry.Affine;
-import honeylamp.illustrate.Lamp;
+import honeylamp.illustrate.paper.Lamp;
 import honeylamp.output.Progress;
 import honeylamp.output.RasterPainter;
 import honeylamp.plan.Plan;

@@ -1,10 +1,10 @@
 package honeylamp.store;
 
-import honeylamp.derive.LaidPlan;
-import honeylamp.derive.Schedule;
-import honeylamp.derive.Schedule.Cell;
-import honeylamp.derive.Schedule.Measure;
-import honeylamp.derive.Schedule.Subject;
+import honeylamp.derive.listing.Schedule;
+import honeylamp.derive.listing.Schedule.Cell;
+import honeylamp.derive.listing.Schedule.Measure;
+import honeylamp.derive.listing.Schedule.Subject;
+import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.output.WholeFile;
 import honeylamp.plan.Plan;
 import honeylamp.units.AreaText;

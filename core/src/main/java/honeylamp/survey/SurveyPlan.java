@@ -1,7 +1,7 @@
 package honeylamp.survey;
 
 import honeylamp.catalogue.NewPlan;
-import honeylamp.derive.StoreyGeometry;
+import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.edit.OpeningEdits;
 import honeylamp.edit.PageEdits;
 import honeylamp.edit.RoomEdits;

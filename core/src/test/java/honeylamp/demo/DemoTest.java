@@ -3,9 +3,11 @@ package honeylamp.demo;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import honeylamp.derive.FixedParts;
-import honeylamp.derive.SiteAreas;
-import honeylamp.derive.StoreyGeometry;
+import honeylamp.demo.place.QuillbackLane;
+import honeylamp.demo.place.SailclothYard;
+import honeylamp.derive.fixed.FixedParts;
+import honeylamp.derive.listing.SiteAreas;
+import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.output.Progress;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Structure;

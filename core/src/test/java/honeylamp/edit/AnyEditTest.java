@@ -4,17 +4,17 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import honeylamp.TestPlans;
 import honeylamp.catalogue.PartKinds;
-import honeylamp.demo.QuillbackLane;
-import honeylamp.demo.SailclothYard;
-import honeylamp.derive.GeometryCache;
-import honeylamp.derive.LaidPlan;
-import honeylamp.derive.Surfaces;
+import honeylamp.demo.place.QuillbackLane;
+import honeylamp.demo.place.SailclothYard;
+import honeylamp.derive.listing.Surfaces;
+import honeylamp.derive.storeys.GeometryCache;
+import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.drawing.Drawing;
 import honeylamp.edit.WallEdits.End;
 import honeylamp.geometry.Segment;
 import honeylamp.illustrate.Illustration;
-import honeylamp.illustrate.Lamp;
-import honeylamp.illustrate.PaperFrame;
+import honeylamp.illustrate.paper.Lamp;
+import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.plan.Element;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.ElementId.StoreyId;
@@ -347,7 +347,7 @@ class AnyEditTest {
     }
 
     private Plan house(Plan plan, StoreyId at) {
-        var geometry = honeylamp.derive.StoreyGeometry.of(plan, plan.storey(at));
+        var geometry = honeylamp.derive.storeys.StoreyGeometry.of(plan, plan.storey(at));
         return switch (random.nextInt(8)) {
             case 0 ->
                 plan.storeys().size() > 3

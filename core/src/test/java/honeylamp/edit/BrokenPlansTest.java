@@ -3,12 +3,12 @@ package honeylamp.edit;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import honeylamp.TestPlans;
-import honeylamp.demo.BoatShed;
-import honeylamp.demo.SailclothYard;
-import honeylamp.derive.Snag;
-import honeylamp.derive.Snag.Kind;
-import honeylamp.derive.Snags;
-import honeylamp.derive.StoreyGeometry;
+import honeylamp.demo.place.BoatShed;
+import honeylamp.demo.place.SailclothYard;
+import honeylamp.derive.snags.Snag;
+import honeylamp.derive.snags.Snag.Kind;
+import honeylamp.derive.snags.Snags;
+import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.geometry.Point;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;

@@ -3,7 +3,7 @@ package honeylamp.edit;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import honeylamp.TestPlans;
-import honeylamp.derive.GeometryCache;
+import honeylamp.derive.storeys.GeometryCache;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Keeping;
 import honeylamp.plan.Opening.Hand;
@@ -49,7 +49,7 @@ class CompletingTest {
 
     @Test
     void completingACompletePlanChangesNothing() {
-        var plan = honeylamp.demo.QuillbackLane.plan();
+        var plan = honeylamp.demo.place.QuillbackLane.plan();
         var storey = plan.storeys().getLast().id();
         var edited = WallEdits.moveWall(
                         plan, storey, plan.storey(storey).walls().getLast().id(), Length.ofMm(-80), Length.ofMm(40))

@@ -5,9 +5,9 @@ import static honeylamp.TestPlans.PARTITION;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import honeylamp.TestPlans;
-import honeylamp.derive.GeometryCache;
-import honeylamp.derive.LaidPlan;
-import honeylamp.derive.Surfaces;
+import honeylamp.derive.listing.Surfaces;
+import honeylamp.derive.storeys.GeometryCache;
+import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Segment;
 import honeylamp.plan.Covering;

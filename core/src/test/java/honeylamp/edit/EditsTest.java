@@ -7,9 +7,9 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.TestPlans;
-import honeylamp.derive.ClearDistances;
-import honeylamp.derive.Snags;
-import honeylamp.derive.StoreyGeometry;
+import honeylamp.derive.openings.ClearDistances;
+import honeylamp.derive.snags.Snags;
+import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.geometry.Point;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.ElementId.StoreyId;
@@ -54,7 +54,7 @@ class EditsTest {
         var moved = WallEdits.moveWall(plan, storey, top, Length.ZERO, mm(500)).orThrow();
         assertThat(areaM2(moved)).isCloseTo(areaM2(plan) + 2 * 2.95 * 0.5, within(1e-6));
         assertThat(Snags.of(TestPlans.geometry(moved), moved))
-                .noneMatch(s -> s.kind() == honeylamp.derive.Snag.Kind.SHORT_END);
+                .noneMatch(s -> s.kind() == honeylamp.derive.snags.Snag.Kind.SHORT_END);
         var partition = moved.storeys().getFirst().walls().get(4);
         assertThat(partition.to()).isEqualTo(Position.ofMm(3000, 4500));
     }

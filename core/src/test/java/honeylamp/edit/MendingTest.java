@@ -5,8 +5,8 @@ import static honeylamp.TestPlans.PARTITION;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import honeylamp.TestPlans;
-import honeylamp.derive.Snag;
-import honeylamp.derive.Snags;
+import honeylamp.derive.snags.Snag;
+import honeylamp.derive.snags.Snags;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Opening.Hand;
 import honeylamp.plan.Opening.Swing;

@@ -3,8 +3,8 @@ package honeylamp.edit;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import honeylamp.catalogue.Looks;
-import honeylamp.demo.QuillbackLane;
-import honeylamp.derive.GeometryCache;
+import honeylamp.demo.place.QuillbackLane;
+import honeylamp.derive.storeys.GeometryCache;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.Finish;

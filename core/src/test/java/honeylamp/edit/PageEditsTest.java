@@ -2,7 +2,7 @@ package honeylamp.edit;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import honeylamp.demo.QuillbackLane;
+import honeylamp.demo.place.QuillbackLane;
 import honeylamp.plan.ElementId.PageId;
 import honeylamp.plan.ElementId.ViewId;
 import honeylamp.plan.Page;

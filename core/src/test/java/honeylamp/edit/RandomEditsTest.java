@@ -5,9 +5,9 @@ import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.TestPlans;
 import honeylamp.catalogue.Furnishings;
-import honeylamp.demo.SailclothYard;
-import honeylamp.derive.AgainstWall;
-import honeylamp.derive.Snags;
+import honeylamp.demo.place.SailclothYard;
+import honeylamp.derive.pointing.AgainstWall;
+import honeylamp.derive.snags.Snags;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Regions;

@@ -6,9 +6,9 @@ import static honeylamp.TestPlans.wallId;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import honeylamp.TestPlans;
-import honeylamp.derive.Room;
-import honeylamp.derive.Snag;
-import honeylamp.derive.Snags;
+import honeylamp.derive.rooms.Room;
+import honeylamp.derive.snags.Snag;
+import honeylamp.derive.snags.Snags;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;

@@ -10,8 +10,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.TestPlans;
-import honeylamp.derive.Snag;
-import honeylamp.derive.Snags;
+import honeylamp.derive.snags.Snag;
+import honeylamp.derive.snags.Snags;
 import honeylamp.plan.ElementId.OpeningId;
 import honeylamp.plan.Keeping;
 import honeylamp.plan.Keeping.Between;

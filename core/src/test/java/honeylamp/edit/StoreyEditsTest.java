@@ -6,12 +6,12 @@ import static honeylamp.TestPlans.wallId;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import honeylamp.TestPlans;
-import honeylamp.demo.SailclothYard;
-import honeylamp.derive.StoreyGeometry;
+import honeylamp.demo.place.SailclothYard;
+import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.drawing.Mark;
 import honeylamp.geometry.Box;
-import honeylamp.illustrate.PaperFrame;
-import honeylamp.illustrate.Sketches;
+import honeylamp.illustrate.paper.PaperFrame;
+import honeylamp.illustrate.sketch.Sketches;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Opening;
 import honeylamp.plan.Opening.Hand;

@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.TestPlans;
-import honeylamp.derive.StoreyGeometry;
+import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.edit.UnderlayEdits.TracedWork;
 import honeylamp.geometry.Affine;
 import honeylamp.geometry.Box;

@@ -6,21 +6,21 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.TestPlans;
-import honeylamp.derive.GeometryCache;
-import honeylamp.derive.LaidPlan;
-import honeylamp.derive.LeafSweep;
-import honeylamp.derive.Room;
-import honeylamp.derive.Schedule;
-import honeylamp.derive.Snag;
-import honeylamp.derive.Snags;
-import honeylamp.derive.StoreyGeometry;
+import honeylamp.derive.listing.Schedule;
+import honeylamp.derive.openings.LeafSweep;
+import honeylamp.derive.rooms.Room;
+import honeylamp.derive.snags.Snag;
+import honeylamp.derive.snags.Snags;
+import honeylamp.derive.storeys.GeometryCache;
+import honeylamp.derive.storeys.LaidPlan;
+import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.drawing.Drawing;
 import honeylamp.drawing.LayerKind;
 import honeylamp.drawing.Mark;
 import honeylamp.geometry.Point;
 import honeylamp.illustrate.Illustration;
-import honeylamp.illustrate.Lamp;
-import honeylamp.illustrate.PaperFrame;
+import honeylamp.illustrate.paper.Lamp;
+import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.plan.ElementId.FurnishingId;
 import honeylamp.plan.ElementId.Key;
 import honeylamp.plan.ElementId.UnitCopyId;
@@ -92,7 +92,7 @@ class UnitEditsTest {
     }
 
     private static List<Snag> snags(Plan plan) {
-        return TestPlans.laid(plan).snags(Snags.USUAL_GAP_REACH, () -> true).orElseThrow();
+        return Snags.of(TestPlans.laid(plan), Snags.USUAL_GAP_REACH, () -> true).orElseThrow();
     }
 
     private static List<Double> areas(Plan plan) {

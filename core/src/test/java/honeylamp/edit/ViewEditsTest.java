@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import honeylamp.catalogue.Looks;
-import honeylamp.demo.QuillbackLane;
+import honeylamp.demo.place.QuillbackLane;
 import honeylamp.plan.ElementId.PageId;
 import honeylamp.plan.ElementId.RoomId;
 import honeylamp.plan.ElementId.ViewId;

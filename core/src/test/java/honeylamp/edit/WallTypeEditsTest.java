@@ -8,8 +8,8 @@ import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.TestPlans;
 import honeylamp.catalogue.NewPlan;
-import honeylamp.derive.WallFills;
-import honeylamp.derive.WallFills.Level;
+import honeylamp.derive.walls.WallFills;
+import honeylamp.derive.walls.WallFills.Level;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Regions;
 import honeylamp.plan.HeightRule;

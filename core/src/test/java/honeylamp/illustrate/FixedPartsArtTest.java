@@ -2,11 +2,13 @@ package honeylamp.illustrate;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import honeylamp.demo.QuillbackLane;
-import honeylamp.derive.LaidPlan;
+import honeylamp.demo.place.QuillbackLane;
+import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.drawing.LayerKind;
 import honeylamp.drawing.Mark;
 import honeylamp.edit.StructureEdits;
+import honeylamp.illustrate.paper.Lamp;
+import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Stair;
 import honeylamp.plan.Structure;

@@ -6,10 +6,9 @@ import static org.assertj.core.api.Assertions.within;
 import honeylamp.TestPlans;
 import honeylamp.catalogue.Draftings;
 import honeylamp.catalogue.Looks;
-import honeylamp.demo.QuillbackLane;
-import honeylamp.demo.SailclothYard;
-import honeylamp.derive.FixedParts;
-import honeylamp.derive.LaidPlan;
+import honeylamp.demo.place.QuillbackLane;
+import honeylamp.demo.place.SailclothYard;
+import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.drawing.Drawing;
 import honeylamp.drawing.Layer;
 import honeylamp.drawing.LayerKind;
@@ -17,6 +16,11 @@ import honeylamp.drawing.Mark;
 import honeylamp.edit.ViewEdits;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Point;
+import honeylamp.illustrate.paper.Lamp;
+import honeylamp.illustrate.paper.PaperFrame;
+import honeylamp.illustrate.pen.Pens;
+import honeylamp.illustrate.sketch.Samples;
+import honeylamp.illustrate.sketch.Sketches;
 import honeylamp.plan.Drafting;
 import honeylamp.plan.LineRole;
 import honeylamp.plan.Oklch;
@@ -132,14 +136,7 @@ class IllustrationTest {
     }
 
     @Test
-    void lowerCapsAndFlatLooksThrowLessShade() {
-        assertThat(Solids.of(
-                                TestPlans.geometry(DEMO),
-                                FixedParts.on(DEMO, DEMO.storeys().getFirst()),
-                                Showing.USUAL,
-                                1100)
-                        .all())
-                .allSatisfy(s -> assertThat(s.heightMm()).isLessThanOrEqualTo(1100));
+    void aFlatLookHasNoShade() {
         var flat = ViewEdits.look(DEMO, l -> l.withCastShadow(0).withCornerShade(0));
         assertThat(picture(flat, Lamp.LIT).layers())
                 .extracting(Layer::kind)
@@ -209,7 +206,7 @@ class IllustrationTest {
         var deck = FRAME.paper(new Box(7550, -1350, 11_050, -50));
         for (var mark : lines) {
             if (mark instanceof Mark.Stroke(var path, var pen, var ink) && ink.opacity() > 0 && pen.widthMm() < 0.2) {
-                var shape = honeylamp.drawing.AwtShapes.shape(path);
+                var shape = honeylamp.drawing.ink.AwtShapes.shape(path);
                 var drawn = new java.awt.BasicStroke(0.01f).createStrokedShape(shape);
                 assertThat(drawn.intersects(deck.minX(), deck.minY(), deck.width(), deck.height()))
                         .isFalse();

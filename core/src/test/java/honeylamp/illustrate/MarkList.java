@@ -1,9 +1,9 @@
 package honeylamp.illustrate;
 
 import honeylamp.drawing.Drawing;
-import honeylamp.drawing.Grey;
-import honeylamp.drawing.Ink;
 import honeylamp.drawing.Mark;
+import honeylamp.drawing.ink.Grey;
+import honeylamp.drawing.ink.Ink;
 import honeylamp.geometry.Figure;
 import honeylamp.units.Words;
 import java.util.List;

@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import honeylamp.TestPlans;
 import honeylamp.catalogue.PartKinds;
-import honeylamp.derive.LaidPlan;
+import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.drawing.Drawing;
 import honeylamp.edit.FurnishingEdits;
 import honeylamp.edit.GroundEdits;
@@ -13,6 +13,8 @@ import honeylamp.edit.RoomEdits;
 import honeylamp.edit.StoreyEdits;
 import honeylamp.edit.StructureEdits;
 import honeylamp.edit.WallEdits;
+import honeylamp.illustrate.paper.Lamp;
+import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Ground;
 import honeylamp.plan.Opening.Hand;

@@ -6,7 +6,7 @@ import honeylamp.TestPlans;
 import honeylamp.edit.UnderlayEdits;
 import honeylamp.geometry.Affine;
 import honeylamp.geometry.Point;
-import honeylamp.illustrate.Lamp;
+import honeylamp.illustrate.paper.Lamp;
 import honeylamp.output.ScreenPainter.Traced;
 import honeylamp.plan.Placing;
 import honeylamp.plan.Plan;

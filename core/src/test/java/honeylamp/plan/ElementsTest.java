@@ -3,8 +3,8 @@ package honeylamp.plan;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.data.Offset.offset;
 
-import honeylamp.demo.QuillbackLane;
-import honeylamp.demo.SailclothYard;
+import honeylamp.demo.place.QuillbackLane;
+import honeylamp.demo.place.SailclothYard;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Segment;
 import honeylamp.plan.ElementId.Key;

@@ -6,7 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.TestPlans;
 import honeylamp.catalogue.Looks;
-import honeylamp.demo.SailclothYard;
+import honeylamp.demo.place.SailclothYard;
 import honeylamp.geometry.Point;
 import honeylamp.plan.ElementId.DimensionId;
 import honeylamp.plan.ElementId.FurnishingId;

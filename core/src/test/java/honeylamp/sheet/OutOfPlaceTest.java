@@ -3,12 +3,12 @@ package honeylamp.sheet;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import honeylamp.TestPlans;
-import honeylamp.demo.BoatShed;
-import honeylamp.demo.QuillbackLane;
-import honeylamp.demo.SailclothYard;
-import honeylamp.derive.Picking;
-import honeylamp.derive.Snag;
-import honeylamp.derive.Snags;
+import honeylamp.demo.place.BoatShed;
+import honeylamp.demo.place.QuillbackLane;
+import honeylamp.demo.place.SailclothYard;
+import honeylamp.derive.pointing.Picking;
+import honeylamp.derive.snags.Snag;
+import honeylamp.derive.snags.Snags;
 import honeylamp.edit.FurnishingEdits;
 import honeylamp.edit.OpeningEdits;
 import honeylamp.edit.ViewEdits;

@@ -5,14 +5,14 @@ import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.TestPlans;
 import honeylamp.catalogue.NewPlan;
-import honeylamp.demo.SailclothYard;
+import honeylamp.demo.place.SailclothYard;
 import honeylamp.drawing.LayerKind;
 import honeylamp.drawing.Mark;
 import honeylamp.edit.PageEdits;
 import honeylamp.edit.ViewEdits;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Point;
-import honeylamp.illustrate.Lamp;
+import honeylamp.illustrate.paper.Lamp;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Sheet;
 import honeylamp.units.UnitSystem;

@@ -2,7 +2,7 @@ package honeylamp.store;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import honeylamp.demo.SailclothYard;
+import honeylamp.demo.place.SailclothYard;
 import honeylamp.output.Progress;
 import honeylamp.store.PictureImport.Notes;
 import java.awt.image.BufferedImage;
@@ -55,7 +55,7 @@ class FullTemporaryFolderTest {
                                     .name());
                 }
                 case "text" ->
-                    System.out.println("read " + honeylamp.drawing.Typeface.MEDIUM.widthMm("Kitchen", 3, 0.04));
+                    System.out.println("read " + honeylamp.drawing.ink.Typeface.MEDIUM.widthMm("Kitchen", 3, 0.04));
                 default -> throw new IllegalArgumentException(args[0]);
             }
             System.exit(0);
@@ -136,6 +136,6 @@ class FullTemporaryFolderTest {
         assertThat(said("small")).isEqualTo("read 400");
         assertThat(said("drawing")).isEqualTo("read 4000");
         assertThat(said("save")).isEqualTo("read " + SailclothYard.plan().name());
-        assertThat(said("text")).isEqualTo("read " + honeylamp.drawing.Typeface.MEDIUM.widthMm("Kitchen", 3, 0.04));
+        assertThat(said("text")).isEqualTo("read " + honeylamp.drawing.ink.Typeface.MEDIUM.widthMm("Kitchen", 3, 0.04));
     }
 }

@@ -2,7 +2,7 @@ package honeylamp.store;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import honeylamp.demo.SailclothYard;
+import honeylamp.demo.place.SailclothYard;
 import honeylamp.output.Progress;
 import java.io.IOException;
 import java.nio.ByteBuffer;

@@ -2,8 +2,8 @@ package honeylamp.store;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import honeylamp.demo.QuillbackLane;
-import honeylamp.demo.SailclothYard;
+import honeylamp.demo.place.QuillbackLane;
+import honeylamp.demo.place.SailclothYard;
 import honeylamp.output.Progress;
 import java.awt.Color;
 import java.awt.image.BufferedImage;

@@ -3,7 +3,7 @@ package honeylamp.store;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import honeylamp.demo.DemoFiles;
-import honeylamp.demo.SailclothYard;
+import honeylamp.demo.place.SailclothYard;
 import honeylamp.edit.PickedEdits;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Plan;

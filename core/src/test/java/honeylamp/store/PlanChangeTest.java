@@ -3,8 +3,8 @@ package honeylamp.store;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import honeylamp.catalogue.NewPlan;
-import honeylamp.demo.QuillbackLane;
-import honeylamp.demo.SailclothYard;
+import honeylamp.demo.place.QuillbackLane;
+import honeylamp.demo.place.SailclothYard;
 import honeylamp.edit.Deletion;
 import honeylamp.edit.PickedEdits;
 import honeylamp.plan.ElementId;

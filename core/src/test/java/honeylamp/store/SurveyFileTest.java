@@ -4,9 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.TestPlans;
-import honeylamp.demo.BoatShed;
-import honeylamp.derive.Snags;
-import honeylamp.derive.StoreyGeometry;
+import honeylamp.demo.place.BoatShed;
+import honeylamp.derive.snags.Snags;
+import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.plan.Plan;
 import honeylamp.survey.Adjustment;
 import honeylamp.survey.SurveyPlan;

@@ -3,8 +3,8 @@ package honeylamp.underlay;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import honeylamp.demo.SurveySheet;
-import honeylamp.demo.SurveySheet.Style;
+import honeylamp.demo.place.SurveySheet;
+import honeylamp.demo.place.SurveySheet.Style;
 import java.awt.image.BufferedImage;
 import java.util.Random;
 import org.junit.jupiter.api.Test;

@@ -2,7 +2,7 @@ package honeylamp.underlay;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import honeylamp.demo.SurveySheet.Style;
+import honeylamp.demo.place.SurveySheet.Style;
 import honeylamp.geometry.Point;
 import honeylamp.underlay.LineFinder.Found;
 import java.awt.BasicStroke;

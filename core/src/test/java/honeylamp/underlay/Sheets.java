@@ -1,11 +1,11 @@
 package honeylamp.underlay;
 
 import honeylamp.TestPlans;
-import honeylamp.demo.SailclothYard;
-import honeylamp.demo.SurveySheet;
-import honeylamp.demo.SurveySheet.Style;
-import honeylamp.demo.SurveySheet.Written;
-import honeylamp.derive.StoreyGeometry;
+import honeylamp.demo.place.SailclothYard;
+import honeylamp.demo.place.SurveySheet;
+import honeylamp.demo.place.SurveySheet.Style;
+import honeylamp.demo.place.SurveySheet.Written;
+import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Segment;
 import java.util.ArrayList;

@@ -1,8 +1,8 @@
 package honeylamp.desktop;
 
-import honeylamp.derive.Picking;
+import honeylamp.derive.pointing.Picking;
 import honeylamp.desktop.files.PictureIntake;
-import honeylamp.desktop.gesture.AcceptLevel;
+import honeylamp.desktop.gesture.trace.AcceptLevel;
 import honeylamp.desktop.panel.PagePicker;
 import honeylamp.desktop.panel.TopBar;
 import honeylamp.desktop.workspace.Intent;

@@ -1,13 +1,13 @@
 package honeylamp.desktop;
 
-import honeylamp.demo.QuillbackLane;
+import honeylamp.demo.DemoFiles;
 import honeylamp.desktop.gesture.Choices;
 import honeylamp.desktop.workspace.Stage;
 import honeylamp.desktop.workspace.Tool;
 import honeylamp.desktop.workspace.Viewport;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.geometry.Point;
-import honeylamp.illustrate.Lamp;
+import honeylamp.illustrate.paper.Lamp;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Stair;
 import honeylamp.store.Origin;
@@ -115,7 +115,7 @@ final class PictureWalk {
     /** The stair of the tea room's flat, picked on the storey it begins on. */
     private void fixedParts(WorkspaceModel model) {
         window.actions().toggleSchedules();
-        model.open(Origin.of(PlanDocument.of(QuillbackLane.plan())));
+        model.open(Origin.of(PlanDocument.of(DemoFiles.twoStoreys())));
         model.light(Lamp.LIT);
         model.use(Tool.PICK_PARTS);
         model.show(new Viewport(new Point(4000, 9000), 0.075));

@@ -1,6 +1,6 @@
 package honeylamp.desktop;
 
-import honeylamp.desktop.panel.Library;
+import honeylamp.desktop.panel.part.Library;
 import honeylamp.store.KeptFile;
 import java.util.List;
 

@@ -2,7 +2,7 @@ package honeylamp.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import honeylamp.demo.SailclothYard;
+import honeylamp.demo.place.SailclothYard;
 import honeylamp.desktop.files.Autosave;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.PickedEdits;

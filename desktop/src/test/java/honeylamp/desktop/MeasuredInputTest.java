@@ -3,8 +3,8 @@ package honeylamp.desktop;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import honeylamp.demo.BoatShed;
-import honeylamp.derive.StoreyGeometry;
+import honeylamp.demo.place.BoatShed;
+import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.desktop.meter.MeterLink;
 import honeylamp.desktop.meter.MeterLink.Link;
 import honeylamp.plan.Storey;

@@ -5,11 +5,11 @@ import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.catalogue.Looks;
 import honeylamp.catalogue.NewPlan;
-import honeylamp.demo.QuillbackLane;
-import honeylamp.derive.LaidPlan;
-import honeylamp.derive.StoreyGeometry;
+import honeylamp.demo.place.QuillbackLane;
+import honeylamp.derive.storeys.LaidPlan;
+import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.geometry.Point;
-import honeylamp.illustrate.RoomNames;
+import honeylamp.illustrate.sketch.RoomNames;
 import honeylamp.plan.ElementId.PageId;
 import honeylamp.plan.ElementId.RoomId;
 import honeylamp.plan.ElementId.ViewId;

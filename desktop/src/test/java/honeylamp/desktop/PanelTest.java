@@ -4,12 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.demo.DemoFiles;
-import honeylamp.derive.StoreyGeometry;
+import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.desktop.workspace.Stage;
 import honeylamp.desktop.workspace.Tool;
 import honeylamp.edit.WallEdits;
 import honeylamp.geometry.Point;
-import honeylamp.illustrate.Lamp;
+import honeylamp.illustrate.paper.Lamp;
 import honeylamp.plan.Opening;
 import honeylamp.plan.Sheet;
 import honeylamp.plan.Storey;

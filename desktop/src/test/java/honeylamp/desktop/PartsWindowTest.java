@@ -4,9 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.TestWalls;
-import honeylamp.derive.GeometryCache;
-import honeylamp.derive.LaidPlan;
-import honeylamp.derive.Room;
+import honeylamp.derive.rooms.Room;
+import honeylamp.derive.storeys.GeometryCache;
+import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.plan.Ground;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;

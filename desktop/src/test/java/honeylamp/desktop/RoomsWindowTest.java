@@ -3,9 +3,9 @@ package honeylamp.desktop;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import honeylamp.TestWalls;
-import honeylamp.derive.Room;
-import honeylamp.derive.StoreyGeometry;
-import honeylamp.derive.Surfaces;
+import honeylamp.derive.listing.Surfaces;
+import honeylamp.derive.rooms.Room;
+import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.desktop.workspace.Tool;
 import honeylamp.geometry.Point;
 import honeylamp.plan.Plan;

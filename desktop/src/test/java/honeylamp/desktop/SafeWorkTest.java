@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import honeylamp.catalogue.NewPlan;
 import honeylamp.demo.DemoFiles;
-import honeylamp.demo.QuillbackLane;
+import honeylamp.demo.place.QuillbackLane;
 import honeylamp.desktop.files.Autosave;
 import honeylamp.desktop.files.FileDialogs;
 import honeylamp.plan.Plan;

@@ -2,8 +2,8 @@ package honeylamp.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import honeylamp.demo.QuillbackLane;
-import honeylamp.derive.Surfaces;
+import honeylamp.demo.place.QuillbackLane;
+import honeylamp.derive.listing.Surfaces;
 import honeylamp.plan.Covering;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.ElementId.WallId;

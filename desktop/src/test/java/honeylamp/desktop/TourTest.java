@@ -3,8 +3,8 @@ package honeylamp.desktop;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import honeylamp.derive.StoreyGeometry;
-import honeylamp.illustrate.Lamp;
+import honeylamp.derive.storeys.StoreyGeometry;
+import honeylamp.illustrate.paper.Lamp;
 import honeylamp.plan.OpeningKind;
 import honeylamp.store.PlanFile;
 import java.awt.Color;

@@ -4,11 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.catalogue.NewPlan;
-import honeylamp.demo.SurveySheet;
-import honeylamp.demo.SurveySheet.Style;
-import honeylamp.demo.SurveySheet.Written;
-import honeylamp.derive.ScaleFit;
-import honeylamp.derive.StoreyGeometry;
+import honeylamp.demo.place.SurveySheet;
+import honeylamp.demo.place.SurveySheet.Style;
+import honeylamp.demo.place.SurveySheet.Written;
+import honeylamp.derive.storeys.StoreyGeometry;
+import honeylamp.derive.traced.ScaleFit;
 import honeylamp.edit.WallEdits;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Projective;
@@ -170,7 +170,7 @@ class TrueUnderlayTest {
                 assertThat(off).as("corner %s", corner).isLessThan(15);
             }
         }
-        var lengths = honeylamp.derive.TracedLengths.of(
+        var lengths = honeylamp.derive.traced.TracedLengths.of(
                 StoreyGeometry.of(made, made.storeys().getFirst()), underlay(w));
         // walls are traced from inside; the outer faces stand where the wall type puts them
         assertThat(lengths.get(2).tracedMm().orElseThrow()).isCloseTo(5000, within(20.0));

@@ -5,10 +5,10 @@ import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.catalogue.NewPlan;
 import honeylamp.demo.DemoFiles;
-import honeylamp.demo.QuillbackLane;
-import honeylamp.derive.Picking;
-import honeylamp.derive.StoreyGeometry;
-import honeylamp.desktop.gesture.TryMend;
+import honeylamp.demo.place.QuillbackLane;
+import honeylamp.derive.pointing.Picking;
+import honeylamp.derive.storeys.StoreyGeometry;
+import honeylamp.desktop.gesture.look.TryMend;
 import honeylamp.edit.WallEdits;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Position;

@@ -5,8 +5,8 @@ import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.TestWalls;
 import honeylamp.catalogue.NewPlan;
-import honeylamp.demo.SailclothYard;
-import honeylamp.derive.StoreyGeometry;
+import honeylamp.demo.place.SailclothYard;
+import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.desktop.workspace.Stage;
 import honeylamp.desktop.workspace.Tool;
 import honeylamp.geometry.Outline;

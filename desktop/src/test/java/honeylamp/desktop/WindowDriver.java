@@ -2,10 +2,10 @@ package honeylamp.desktop;
 
 import atlantafx.base.theme.PrimerLight;
 import honeylamp.catalogue.NewPlan;
-import honeylamp.derive.LaidPage;
-import honeylamp.derive.LaidPlan;
+import honeylamp.derive.storeys.LaidPage;
+import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.desktop.files.FileDialogs;
-import honeylamp.desktop.panel.Libraries;
+import honeylamp.desktop.panel.part.Libraries;
 import honeylamp.desktop.workspace.ActionLog;
 import honeylamp.desktop.workspace.SnagSearch;
 import honeylamp.desktop.workspace.WorkspaceModel;

@@ -7,7 +7,7 @@ import honeylamp.desktop.files.WindowState;
 import honeylamp.desktop.workspace.Keys;
 import honeylamp.desktop.workspace.Stage;
 import honeylamp.geometry.Point;
-import honeylamp.illustrate.Lamp;
+import honeylamp.illustrate.paper.Lamp;
 import honeylamp.units.Length;
 import java.nio.file.Files;
 import java.nio.file.Path;

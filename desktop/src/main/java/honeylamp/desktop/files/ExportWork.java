@@ -1,8 +1,8 @@
 package honeylamp.desktop.files;
 
-import honeylamp.derive.LaidPage;
+import honeylamp.derive.storeys.LaidPage;
 import honeylamp.illustrate.Illustration;
-import honeylamp.illustrate.Lamp;
+import honeylamp.illustrate.paper.Lamp;
 import honeylamp.output.Export;
 import honeylamp.output.Progress;
 import honeylamp.sheet.ComposedPage;

@@ -59,7 +59,7 @@ public record Ask<T>(String name, Kind kind, Reader<T> reader) {
     }
 
     /** Said where an offset and a direction are both typed. */
-    static final String TWO_WAYS = "An offset says the way already; clear the angle, or type one length.";
+    public static final String TWO_WAYS = "An offset says the way already; clear the angle, or type one length.";
 
     private static final Reader<Length> ABOVE_ZERO = (text, units) -> length(LengthReader.positive(text, units), units);
     private static final Reader<Length> FROM_ZERO =

@@ -1,11 +1,11 @@
 package honeylamp.desktop.gesture;
 
-import honeylamp.derive.Snapping;
-import honeylamp.derive.Snapping.Caught;
-import honeylamp.derive.Snapping.Snap;
+import honeylamp.derive.pointing.Snapping;
+import honeylamp.derive.pointing.Snapping.Caught;
+import honeylamp.derive.pointing.Snapping.Snap;
 import honeylamp.drawing.Mark;
 import honeylamp.geometry.Point;
-import honeylamp.illustrate.Sketches;
+import honeylamp.illustrate.sketch.Sketches;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -16,25 +16,25 @@ import java.util.Optional;
  * @param turn how many stronger things are passed over, as asked for by a key
  * @param pointer as it was, to look again when the key asks for the next thing
  */
-record Catch(Point at, Optional<Snap> snap, int turn, Pointer pointer) {
+public record Catch(Point at, Optional<Snap> snap, int turn, Pointer pointer) {
     private static final double SPOT_PX = 6;
 
-    static Catch none() {
+    public static Catch none() {
         return plain(Pointer.at(Point.ORIGIN));
     }
 
     /** Nothing caught: where the pointer is. */
-    static Catch plain(Pointer pointer) {
+    public static Catch plain(Pointer pointer) {
         return new Catch(pointer.at(), Optional.empty(), 0, pointer);
     }
 
     /** A point found otherwise, with what it was found by. */
-    static Catch of(Snap snap, Pointer pointer) {
+    public static Catch of(Snap snap, Pointer pointer) {
         return new Catch(snap.at(), Optional.of(snap), 0, pointer);
     }
 
     /** The same catch, meaning another point. */
-    Catch meaning(Point other) {
+    public Catch meaning(Point other) {
         return new Catch(other, snap, turn, pointer);
     }
 
@@ -44,7 +44,7 @@ record Catch(Point at, Optional<Snap> snap, int turn, Pointer pointer) {
      *
      * @param chain corners drawn so far, the last one last
      */
-    Catch moved(Surroundings scene, Pointer pointer, List<Point> chain) {
+    public Catch moved(Surroundings scene, Pointer pointer, List<Point> chain) {
         var p = pointer.at();
         if (pointer.keys().control()) {
             return plain(pointer);
@@ -73,21 +73,21 @@ record Catch(Point at, Optional<Snap> snap, int turn, Pointer pointer) {
     }
 
     /** One more of the stronger things is passed over; from the weakest back to the strongest. */
-    Catch passing() {
+    public Catch passing() {
         return new Catch(at, snap, turn + 1, pointer);
     }
 
     /** The next weaker thing within reach of where the pointer is. */
-    Catch next(Surroundings scene, List<Point> chain) {
+    public Catch next(Surroundings scene, List<Point> chain) {
         return passing().moved(scene, pointer, chain);
     }
 
-    String word() {
+    public String word() {
         return snap.map(s -> s.caught().word()).orElse("");
     }
 
     /** The mark of what was caught, with guides to what it was found by. */
-    List<Mark> marks(Surroundings scene) {
+    public List<Mark> marks(Surroundings scene) {
         var out = new ArrayList<Mark>();
         snap.ifPresent(s -> {
             s.guides().forEach(g -> out.add(Sketches.line(scene.frame(), g, scene.penMm(), true)));

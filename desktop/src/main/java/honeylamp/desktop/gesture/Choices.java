@@ -1,6 +1,6 @@
 package honeylamp.desktop.gesture;
 
-import honeylamp.derive.Snags;
+import honeylamp.derive.snags.Snags;
 import honeylamp.edit.DrawnFace;
 import honeylamp.edit.Reach;
 import honeylamp.edit.UnderlayEdits.TracedWork;

@@ -1,10 +1,10 @@
 package honeylamp.desktop.gesture;
 
-import honeylamp.derive.OpeningCut;
+import honeylamp.derive.openings.OpeningCut;
 import honeylamp.drawing.Mark;
-import honeylamp.illustrate.Captions;
-import honeylamp.illustrate.PartSketches;
-import honeylamp.illustrate.Sketches;
+import honeylamp.illustrate.sketch.Captions;
+import honeylamp.illustrate.sketch.PartSketches;
+import honeylamp.illustrate.sketch.Sketches;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Plan;
 import java.util.ArrayList;

@@ -1,19 +1,19 @@
 package honeylamp.desktop.gesture;
 
-import honeylamp.derive.Neighbourhood;
+import honeylamp.derive.storeys.Neighbourhood;
 import honeylamp.drawing.Mark;
 import honeylamp.edit.Settling;
-import honeylamp.illustrate.Sketches;
+import honeylamp.illustrate.sketch.Sketches;
 import honeylamp.plan.Plan;
 import honeylamp.units.AreaText;
 import java.util.ArrayList;
 import java.util.List;
 
 /** What a plan would look like around the walls that change: their joints and openings, the rooms beside in numbers. */
-final class LivePlan {
+public final class LivePlan {
     private LivePlan() {}
 
-    static List<Mark> marks(Surroundings scene, Plan plan) {
+    public static List<Mark> marks(Surroundings scene, Plan plan) {
         var near = Neighbourhood.of(scene.geometry(), plan, plan.storey(scene.storey()));
         var out = new ArrayList<Mark>(Sketches.bodies(scene.frame(), near.bodies(), scene.penMm()));
         var settled = Settling.settled(scene.geometry(), plan, near.network());

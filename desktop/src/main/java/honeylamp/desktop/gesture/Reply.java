@@ -43,7 +43,7 @@ public record Reply(
      *
      * @param words said before the reason, such as {@code That cannot be}
      */
-    static Reply outcome(Gesture stays, Outcome<Plan> outcome, Gesture next, String action, String words) {
+    public static Reply outcome(Gesture stays, Outcome<Plan> outcome, Gesture next, String action, String words) {
         return switch (outcome) {
             case Outcome.Done<Plan>(var plan) -> commit(next, plan, action);
             case Outcome.Refused<Plan> no -> complain(stays, no.sentence(words));

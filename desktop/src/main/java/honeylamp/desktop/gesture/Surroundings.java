@@ -1,11 +1,11 @@
 package honeylamp.desktop.gesture;
 
-import honeylamp.derive.LaidView;
-import honeylamp.derive.PictureLines;
-import honeylamp.derive.StoreyGeometry;
-import honeylamp.derive.UnitCopies;
+import honeylamp.derive.storeys.LaidView;
+import honeylamp.derive.storeys.StoreyGeometry;
+import honeylamp.derive.storeys.UnitCopies;
+import honeylamp.derive.traced.PictureLines;
 import honeylamp.geometry.Point;
-import honeylamp.illustrate.PaperFrame;
+import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Plan;
 import honeylamp.units.LengthText;

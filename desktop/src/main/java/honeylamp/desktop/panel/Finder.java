@@ -5,6 +5,7 @@ import honeylamp.catalogue.Materials;
 import honeylamp.catalogue.PartKinds;
 import honeylamp.desktop.command.WindowActions;
 import honeylamp.desktop.gesture.Choices;
+import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.desktop.workspace.Intent;
 import honeylamp.desktop.workspace.Stage;
 import honeylamp.desktop.workspace.Tool;

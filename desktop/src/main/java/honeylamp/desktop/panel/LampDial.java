@@ -1,7 +1,8 @@
 package honeylamp.desktop.panel;
 
+import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.desktop.workspace.WorkspaceModel;
-import honeylamp.illustrate.Lamp;
+import honeylamp.illustrate.paper.Lamp;
 import java.util.EnumMap;
 import java.util.Map;
 import javafx.scene.control.ToggleButton;

@@ -1,5 +1,6 @@
 package honeylamp.desktop.panel;
 
+import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.store.LeftWork;
 import java.time.LocalDate;
 import java.time.LocalDateTime;

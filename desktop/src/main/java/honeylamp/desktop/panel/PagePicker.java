@@ -1,5 +1,6 @@
 package honeylamp.desktop.panel;
 
+import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.sheet.Scales;
 import honeylamp.store.PdfPages;
 import honeylamp.units.UnitSystem;

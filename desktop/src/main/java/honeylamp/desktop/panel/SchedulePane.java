@@ -1,13 +1,14 @@
 package honeylamp.desktop.panel;
 
-import honeylamp.derive.Schedule;
-import honeylamp.derive.Schedule.Cell;
-import honeylamp.derive.Schedule.Column;
-import honeylamp.derive.Schedule.Measure;
-import honeylamp.derive.Schedule.Row;
-import honeylamp.derive.Schedule.Subject;
-import honeylamp.derive.StoreyGeometry;
+import honeylamp.derive.listing.Schedule;
+import honeylamp.derive.listing.Schedule.Cell;
+import honeylamp.derive.listing.Schedule.Column;
+import honeylamp.derive.listing.Schedule.Measure;
+import honeylamp.derive.listing.Schedule.Row;
+import honeylamp.derive.listing.Schedule.Subject;
+import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.desktop.command.WindowActions;
+import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.desktop.workspace.Intent;
 import honeylamp.desktop.workspace.Tool;
 import honeylamp.desktop.workspace.Workspace;

@@ -1,7 +1,9 @@
 package honeylamp.desktop.panel;
 
-import honeylamp.derive.Snag;
-import honeylamp.desktop.gesture.TryMend;
+import honeylamp.derive.snags.Snag;
+import honeylamp.desktop.gesture.look.TryMend;
+import honeylamp.desktop.panel.part.LengthField;
+import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.desktop.picture.PlanPane;
 import honeylamp.desktop.workspace.Intent;
 import honeylamp.desktop.workspace.Keys;

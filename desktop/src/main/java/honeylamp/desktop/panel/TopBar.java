@@ -1,6 +1,7 @@
 package honeylamp.desktop.panel;
 
 import honeylamp.desktop.command.WindowActions;
+import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import javafx.beans.binding.Bindings;
 import javafx.concurrent.Task;

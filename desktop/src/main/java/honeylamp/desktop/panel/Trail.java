@@ -1,6 +1,7 @@
 package honeylamp.desktop.panel;
 
-import honeylamp.derive.ScaleFit;
+import honeylamp.derive.traced.ScaleFit;
+import honeylamp.desktop.panel.part.StageIcons;
 import honeylamp.desktop.workspace.Stage;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.plan.Storey;

@@ -1,6 +1,6 @@
 package honeylamp.desktop.picture;
 
-import honeylamp.derive.Picking;
+import honeylamp.derive.pointing.Picking;
 import honeylamp.desktop.workspace.Workspace;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.geometry.Affine;

@@ -1,11 +1,11 @@
 package honeylamp.desktop.picture;
 
-import honeylamp.derive.StoreyGeometry;
+import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.desktop.gesture.Choices;
 import honeylamp.desktop.workspace.Workspace;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.geometry.Affine;
-import honeylamp.illustrate.RaisedGlance;
+import honeylamp.illustrate.sketch.RaisedGlance;
 import honeylamp.output.ScreenPainter;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;

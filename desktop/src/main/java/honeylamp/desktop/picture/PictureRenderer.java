@@ -1,12 +1,12 @@
 package honeylamp.desktop.picture;
 
-import honeylamp.derive.LaidPage;
-import honeylamp.derive.LaidPlan;
+import honeylamp.derive.storeys.LaidPage;
+import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.desktop.workspace.Viewport;
 import honeylamp.drawing.Mark;
 import honeylamp.illustrate.Illustration;
-import honeylamp.illustrate.Lamp;
-import honeylamp.illustrate.PaperFrame;
+import honeylamp.illustrate.paper.Lamp;
+import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.output.ScreenPainter;
 import honeylamp.output.ScreenPainter.Traced;
 import honeylamp.plan.ElementId.ViewId;

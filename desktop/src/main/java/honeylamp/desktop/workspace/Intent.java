@@ -9,7 +9,7 @@ import honeylamp.desktop.workspace.Workspace.Said;
 import honeylamp.desktop.workspace.Workspace.Worked;
 import honeylamp.edit.Clipping;
 import honeylamp.edit.History;
-import honeylamp.illustrate.Lamp;
+import honeylamp.illustrate.paper.Lamp;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Plan;
 import honeylamp.store.Origin;

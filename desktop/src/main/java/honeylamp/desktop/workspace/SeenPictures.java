@@ -1,10 +1,10 @@
 package honeylamp.desktop.workspace;
 
-import honeylamp.derive.PictureLines;
+import honeylamp.derive.traced.PictureLines;
 import honeylamp.desktop.gesture.Choices;
 import honeylamp.desktop.gesture.Surroundings;
 import honeylamp.drawing.Mark;
-import honeylamp.illustrate.Sketches;
+import honeylamp.illustrate.sketch.Sketches;
 import honeylamp.plan.Underlay;
 import honeylamp.plan.Underlay.Sight;
 import java.util.ArrayList;

@@ -1,19 +1,19 @@
 package honeylamp.desktop.workspace;
 
-import honeylamp.derive.Areas;
-import honeylamp.derive.BriefCheck;
-import honeylamp.derive.GeometryCache;
-import honeylamp.derive.LaidPage;
-import honeylamp.derive.LaidPlan;
-import honeylamp.derive.LaidStorey;
-import honeylamp.derive.LaidView;
-import honeylamp.derive.Schedule;
-import honeylamp.derive.Snag;
-import honeylamp.derive.StoreyGeometry;
+import honeylamp.derive.listing.BriefCheck;
+import honeylamp.derive.listing.Schedule;
+import honeylamp.derive.snags.Snag;
+import honeylamp.derive.storeys.Areas;
+import honeylamp.derive.storeys.GeometryCache;
+import honeylamp.derive.storeys.LaidPage;
+import honeylamp.derive.storeys.LaidPlan;
+import honeylamp.derive.storeys.LaidStorey;
+import honeylamp.derive.storeys.LaidView;
+import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.desktop.workspace.SnagSearch.SnagThere;
 import honeylamp.desktop.workspace.Workspace.Worked;
 import honeylamp.drawing.Mark;
-import honeylamp.illustrate.Sketches;
+import honeylamp.illustrate.sketch.Sketches;
 import java.util.List;
 import java.util.function.Supplier;
 

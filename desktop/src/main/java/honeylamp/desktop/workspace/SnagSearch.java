@@ -1,9 +1,9 @@
 package honeylamp.desktop.workspace;
 
-import honeylamp.derive.GeometryCache;
-import honeylamp.derive.LaidPlan;
-import honeylamp.derive.LaidStorey;
-import honeylamp.derive.Snag;
+import honeylamp.derive.snags.Snag;
+import honeylamp.derive.storeys.GeometryCache;
+import honeylamp.derive.storeys.LaidPlan;
+import honeylamp.derive.storeys.LaidStorey;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.Storey;
 import honeylamp.sheet.SheetSnags;

@@ -2,7 +2,7 @@ package honeylamp.desktop.workspace;
 
 import honeylamp.geometry.Affine;
 import honeylamp.geometry.Point;
-import honeylamp.illustrate.PaperFrame;
+import honeylamp.illustrate.paper.PaperFrame;
 
 /**
  * The part of the plan the window shows.

@@ -1,8 +1,8 @@
 package honeylamp.desktop.workspace;
 
-import honeylamp.derive.GeometryCache;
-import honeylamp.derive.OpeningCut;
-import honeylamp.derive.StoreyGeometry;
+import honeylamp.derive.openings.OpeningCut;
+import honeylamp.derive.storeys.GeometryCache;
+import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.desktop.gesture.Choices;
 import honeylamp.desktop.gesture.Difference;
 import honeylamp.desktop.gesture.Gesture;
@@ -17,8 +17,8 @@ import honeylamp.desktop.workspace.Workspace.Said;
 import honeylamp.drawing.Mark;
 import honeylamp.edit.History;
 import honeylamp.edit.Outcome;
-import honeylamp.illustrate.Lamp;
-import honeylamp.illustrate.Sketches;
+import honeylamp.illustrate.paper.Lamp;
+import honeylamp.illustrate.sketch.Sketches;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Plan;
 import honeylamp.store.Origin;

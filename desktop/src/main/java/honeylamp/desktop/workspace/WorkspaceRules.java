@@ -1,6 +1,6 @@
 package honeylamp.desktop.workspace;
 
-import honeylamp.derive.GeometryCache;
+import honeylamp.derive.storeys.GeometryCache;
 import honeylamp.desktop.gesture.Choices;
 import honeylamp.desktop.gesture.Reply;
 import honeylamp.desktop.gesture.Surroundings;
@@ -14,8 +14,8 @@ import honeylamp.edit.History;
 import honeylamp.edit.ViewEdits;
 import honeylamp.geometry.Point;
 import honeylamp.illustrate.Illustration;
-import honeylamp.illustrate.Lamp;
-import honeylamp.illustrate.PaperFrame;
+import honeylamp.illustrate.paper.Lamp;
+import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.Page;

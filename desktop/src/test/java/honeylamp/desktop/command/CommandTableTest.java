@@ -2,7 +2,7 @@ package honeylamp.desktop.command;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import honeylamp.demo.SailclothYard;
+import honeylamp.demo.place.SailclothYard;
 import honeylamp.desktop.command.Command.Where;
 import honeylamp.desktop.workspace.Keys;
 import honeylamp.desktop.workspace.Stage;

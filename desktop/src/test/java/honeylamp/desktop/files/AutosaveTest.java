@@ -3,7 +3,7 @@ package honeylamp.desktop.files;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import honeylamp.demo.DemoFiles;
-import honeylamp.demo.SailclothYard;
+import honeylamp.demo.place.SailclothYard;
 import honeylamp.plan.Plan;
 import honeylamp.store.LeftWork;
 import honeylamp.store.Origin;

@@ -2,8 +2,8 @@ package honeylamp.desktop.files;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import honeylamp.demo.SailclothYard;
-import honeylamp.derive.LaidPlan;
+import honeylamp.demo.place.SailclothYard;
+import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.output.Export;
 import java.nio.file.Path;
 import java.util.concurrent.TimeUnit;

@@ -5,10 +5,23 @@ import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.catalogue.NewPlan;
 import honeylamp.catalogue.PartKinds;
-import honeylamp.demo.QuillbackLane;
-import honeylamp.demo.SailclothYard;
-import honeylamp.derive.StoreyGeometry;
+import honeylamp.demo.place.QuillbackLane;
+import honeylamp.demo.place.SailclothYard;
+import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.desktop.gesture.Pointer.Keys;
+import honeylamp.desktop.gesture.draw.DrawBoundary;
+import honeylamp.desktop.gesture.draw.DrawGround;
+import honeylamp.desktop.gesture.draw.DrawShape;
+import honeylamp.desktop.gesture.look.SeePart;
+import honeylamp.desktop.gesture.pick.PickCaption;
+import honeylamp.desktop.gesture.place.LayUnits;
+import honeylamp.desktop.gesture.place.PlacePart;
+import honeylamp.desktop.gesture.trace.AcceptLevel;
+import honeylamp.desktop.gesture.trace.CropPicture;
+import honeylamp.desktop.gesture.trace.LevelPicture;
+import honeylamp.desktop.gesture.trace.NoteOnPicture;
+import honeylamp.desktop.gesture.trace.PutPoint;
+import honeylamp.desktop.gesture.trace.SquareUp;
 import honeylamp.edit.NoteEdits;
 import honeylamp.edit.UnderlayEdits;
 import honeylamp.edit.UnitEdits;
@@ -245,8 +258,8 @@ class EachGestureTest {
                 tests.append(Files.readString(file));
             }
         }
-        try (var files = Files.list(Path.of("src/main/java/honeylamp/desktop/gesture"))) {
-            var gestures = files.filter(f -> read(f).contains("implements Gesture"))
+        try (var files = Files.walk(Path.of("src/main/java/honeylamp/desktop/gesture"))) {
+            var gestures = files.filter(f -> f.toString().endsWith(".java") && read(f).contains("implements Gesture"))
                     .map(f -> f.getFileName().toString().replace(".java", ""))
                     .collect(Collectors.toSet());
             assertThat(gestures).hasSizeGreaterThan(25).allMatch(g -> tests.indexOf(g) >= 0);

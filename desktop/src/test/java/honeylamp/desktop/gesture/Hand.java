@@ -2,13 +2,13 @@ package honeylamp.desktop.gesture;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import honeylamp.derive.GeometryCache;
-import honeylamp.derive.LaidPlan;
-import honeylamp.derive.PictureLines;
-import honeylamp.derive.StoreyGeometry;
+import honeylamp.derive.storeys.GeometryCache;
+import honeylamp.derive.storeys.LaidPlan;
+import honeylamp.derive.storeys.StoreyGeometry;
+import honeylamp.derive.traced.PictureLines;
 import honeylamp.desktop.gesture.Pointer.Keys;
 import honeylamp.geometry.Point;
-import honeylamp.illustrate.PaperFrame;
+import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Plan;

@@ -3,12 +3,12 @@ package honeylamp.desktop.picture;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import honeylamp.TestWalls;
-import honeylamp.derive.LaidPlan;
+import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.desktop.workspace.Viewport;
 import honeylamp.edit.StoreyEdits;
 import honeylamp.edit.ViewEdits;
 import honeylamp.geometry.Point;
-import honeylamp.illustrate.Lamp;
+import honeylamp.illustrate.paper.Lamp;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Storey;
 import honeylamp.sheet.SheetComposer;

@@ -3,10 +3,10 @@ package honeylamp.desktop.workspace;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import honeylamp.demo.QuillbackLane;
-import honeylamp.demo.SailclothYard;
-import honeylamp.derive.LaidPlan;
-import honeylamp.derive.Snag;
+import honeylamp.demo.place.QuillbackLane;
+import honeylamp.demo.place.SailclothYard;
+import honeylamp.derive.snags.Snag;
+import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.plan.Plan;
 import honeylamp.store.Origin;
 import honeylamp.store.PlanDocument;
@@ -101,7 +101,7 @@ class SnagSearchTest {
         var model = model(SailclothYard.plan());
         runAll(search);
         runAll(screen);
-        model.light(honeylamp.illustrate.Lamp.DRAFT);
+        model.light(honeylamp.illustrate.paper.Lamp.DRAFT);
         model.pick(Set.of());
         assertThat(search).isEmpty();
         model.chooseWithin(model.now().choices().withGapReach(honeylamp.units.Length.ofMm(123)));

@@ -4,13 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.catalogue.NewPlan;
-import honeylamp.demo.SailclothYard;
+import honeylamp.demo.place.SailclothYard;
 import honeylamp.desktop.gesture.Pointer;
-import honeylamp.desktop.gesture.WallChain;
+import honeylamp.desktop.gesture.draw.WallChain;
 import honeylamp.edit.DrawnFace;
 import honeylamp.edit.ViewEdits;
 import honeylamp.geometry.Point;
-import honeylamp.illustrate.Lamp;
+import honeylamp.illustrate.paper.Lamp;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Light;
 import honeylamp.plan.Plan;

@@ -1,7 +1,0 @@
-package honeylamp.derive;
-
-import honeylamp.geometry.Curve;
-import honeylamp.plan.Wall;
-
-/** A part of a wall between two nodes, before its corners are known; its line runs as the wall runs. */
-record RawPiece(Wall wall, int startNode, int endNode, Curve line, double leftMm, double rightMm) {}

@@ -1,0 +1,253 @@
+package honeylamp.derive.listing;
+
+import honeylamp.derive.openings.FrameSizes;
+import honeylamp.derive.openings.OpeningCut;
+import honeylamp.derive.rooms.Room;
+import honeylamp.derive.storeys.AreaBasis;
+import honeylamp.derive.storeys.Areas;
+import honeylamp.derive.storeys.LaidPlan;
+import honeylamp.derive.storeys.StoreyGeometry;
+import honeylamp.geometry.Box;
+import honeylamp.plan.ElementId;
+import honeylamp.plan.Finish;
+import honeylamp.plan.Keeping;
+import honeylamp.plan.Opening;
+import honeylamp.plan.OpeningKind.Family;
+import honeylamp.plan.RoomFit.AreaPart;
+import honeylamp.plan.RoomMark;
+import honeylamp.plan.Storey;
+import honeylamp.plan.Surface;
+import honeylamp.units.Length;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * A list of everything of one kind, in the order of storeys and tags.
+ *
+ * @param columns what each cell of a row is
+ */
+public record Schedule(Subject subject, List<Column> columns, List<Row> rows) {
+    /** What a schedule lists. */
+    public enum Subject {
+        /** Doors and plain openings. */
+        DOORS("Doors"),
+        WINDOWS("Windows"),
+        ROOMS("Rooms");
+
+        private final String label;
+
+        Subject(String label) {
+            this.label = label;
+        }
+
+        /** The name shown to people. */
+        public String label() {
+            return label;
+        }
+    }
+
+    /** What a cell holds. */
+    public enum Measure {
+        WORDS,
+        LENGTH,
+        AREA
+    }
+
+    /** A column; {@code key} names it for other programs. */
+    public record Column(String key, String heading, Measure measure) {}
+
+    /** A line, about one thing on one storey. */
+    public record Row(ElementId.StoreyId storey, ElementId about, List<Cell> cells) {
+        public Row {
+            cells = List.copyOf(cells);
+        }
+    }
+
+    /** The value of a cell. */
+    public sealed interface Cell {
+        record Words(String text) implements Cell {}
+
+        record Long(Length length) implements Cell {}
+
+        /** A length that was worked out, to a hundredth of a millimetre: what lies below is rounding. */
+        private static Cell derived(double mm) {
+            return new Long(Length.ofMm(Math.rint(mm * 100) / 100));
+        }
+
+        /** An area in mm². */
+        record Wide(double areaMm2) implements Cell {}
+    }
+
+    private static final List<Column> OPENINGS = List.of(
+            words("tag", "Tag"),
+            words("storey", "Storey"),
+            words("kind", "Kind"),
+            length("width", "Width"),
+            length("sill", "Sill"),
+            length("head", "Head"),
+            length("clear", "Clear width"),
+            words("hand", "Hand"),
+            words("from", "From"),
+            words("to", "To"),
+            words("keeps", "Keeps"),
+            words("product", "Product"));
+
+    private static final List<Column> ROOMS = List.of(
+            words("number", "Number"),
+            words("storey", "Storey"),
+            words("name", "Name"),
+            words("counts", "Counts as"),
+            new Column("inner", "Inner faces", Measure.AREA),
+            new Column("centres", "Wall centres", Measure.AREA),
+            new Column("outer", "Outer faces", Measure.AREA),
+            length("perimeter", "Perimeter"),
+            length("height", "Height"),
+            words("floor", "Floor"),
+            words("ceiling", "Ceiling"),
+            words("walls", "Walls"));
+
+    public Schedule {
+        columns = List.copyOf(columns);
+        rows = List.copyOf(rows);
+    }
+
+    private static Column words(String key, String heading) {
+        return new Column(key, heading, Measure.WORDS);
+    }
+
+    private static Column length(String key, String heading) {
+        return new Column(key, heading, Measure.LENGTH);
+    }
+
+    /** A schedule of a plan, what stands in copies of units counted. */
+    public static Schedule of(LaidPlan plan, Subject subject) {
+        var rows = new ArrayList<Row>();
+        var tags = Tags.of(plan);
+        for (var storey : plan.all()) {
+            var geometry = storey.geometry();
+            switch (subject) {
+                case DOORS -> openings(geometry, tags, false, rows);
+                case WINDOWS -> openings(geometry, tags, true, rows);
+                case ROOMS -> rooms(geometry, storey.areas(), rows);
+            }
+        }
+        return new Schedule(subject, subject == Subject.ROOMS ? ROOMS : OPENINGS, rows);
+    }
+
+    /** A room and the box around it. */
+    private record Boxed(Room room, Box box) {}
+
+    private static void openings(
+            StoreyGeometry geometry, Map<ElementId.OpeningId, String> tags, boolean windows, List<Row> rows) {
+        Map<ElementId.OpeningId, OpeningCut> cuts = new HashMap<>();
+        geometry.cuts().forEach(c -> cuts.put(c.opening().id(), c));
+        var rooms = geometry.rooms().stream()
+                .map(r -> new Boxed(r, r.outline().bounds()))
+                .toList();
+        for (var opening : geometry.storey().openings()) {
+            if (opening.kind().isWindow() == windows) {
+                var cut = Optional.ofNullable(cuts.get(opening.id()));
+                rows.add(opening(geometry, rooms, opening, cut, tags.getOrDefault(opening.id(), "")));
+            }
+        }
+    }
+
+    private static Row opening(
+            StoreyGeometry geometry, List<Boxed> rooms, Opening opening, Optional<OpeningCut> cut, String tag) {
+        return new Row(
+                geometry.storey().id(),
+                opening.id(),
+                List.of(
+                        new Cell.Words(tag),
+                        new Cell.Words(geometry.storey().name()),
+                        new Cell.Words(opening.kind().label()),
+                        new Cell.Long(opening.width()),
+                        new Cell.Long(opening.sill()),
+                        new Cell.Long(opening.head()),
+                        Cell.derived(FrameSizes.of(opening).clearWidthMm()),
+                        new Cell.Words(hand(opening)),
+                        new Cell.Words(beside(rooms, cut, opening.swing().flipped())),
+                        new Cell.Words(beside(rooms, cut, opening.swing())),
+                        new Cell.Words(keeps(opening.keeping())),
+                        new Cell.Words(opening.build().product())));
+    }
+
+    /**
+     * Left or right, seen from the side it opens to: where the hinges are when one pulls the door towards oneself.
+     * Empty words if it makes no difference.
+     */
+    public static String hand(Opening opening) {
+        if (opening.kind().family() != Family.DOOR || !opening.kind().hasHand()) {
+            return "";
+        }
+        var first = opening.hand() == Opening.Hand.FIRST;
+        var left = opening.swing() == Opening.Swing.LEFT;
+        // on the left side of the wall, looking at it, the wall's first end is at one's right hand
+        return first == left ? "right" : "left";
+    }
+
+    private static String beside(List<Boxed> rooms, Optional<OpeningCut> cut, Opening.Swing side) {
+        return cut.map(c -> {
+                    var away = (c.thicknessMm() / 2 + 20) * side.sign();
+                    var at = c.middle().middle().plus(c.unit().left().times(away));
+                    return rooms.stream()
+                            .filter(r -> r.box.contains(at) && r.room.outline().contains(at))
+                            .findFirst()
+                            .map(r -> r.room.name())
+                            .orElse("outside");
+                })
+                .orElse("not shown: no room in its wall");
+    }
+
+    private static String keeps(Keeping keeping) {
+        return switch (keeping.rule()) {
+            case AS_PUT -> "";
+            case FROM_FIRST, FROM_SECOND -> "distance";
+            case EVEN -> keeping.of() == 1 ? "centred" : "equal gaps";
+        };
+    }
+
+    private static void rooms(StoreyGeometry geometry, Areas areas, List<Row> rows) {
+        for (var i = 0; i < geometry.rooms().size(); i++) {
+            var room = geometry.rooms().get(i);
+            var by = areas.rooms().get(i);
+            room.mark().ifPresent(mark -> rows.add(room(geometry.storey(), room, mark, by)));
+        }
+    }
+
+    /** The key of a finish as words. */
+    private static String plain(String key) {
+        return key.replace('-', ' ');
+    }
+
+    private static Row room(Storey storey, Room room, RoomMark mark, Map<AreaBasis, Double> by) {
+        var fit = mark.fit();
+        return new Row(
+                storey.id(),
+                mark.id(),
+                List.of(
+                        new Cell.Words(fit.number()),
+                        new Cell.Words(storey.name()),
+                        new Cell.Words(mark.name()),
+                        new Cell.Words(
+                                fit.counts() == AreaPart.INDOOR
+                                        ? ""
+                                        : fit.counts().label().toLowerCase(Locale.ROOT)),
+                        new Cell.Wide(by.getOrDefault(AreaBasis.INNER_FACES, 0.0)),
+                        new Cell.Wide(by.getOrDefault(AreaBasis.WALL_CENTRES, 0.0)),
+                        new Cell.Wide(by.getOrDefault(AreaBasis.OUTER_FACES, 0.0)),
+                        Cell.derived(room.perimeterMm()),
+                        new Cell.Long(fit.height().orElse(storey.height())),
+                        new Cell.Words(plain(mark.floor().material())),
+                        new Cell.Words(plain(finish(storey, new Surface.Ceiling(mark.id())))),
+                        new Cell.Words(plain(finish(storey, new Surface.Walls(mark.id()))))));
+    }
+
+    private static String finish(Storey storey, Surface surface) {
+        return Surfaces.finish(storey, surface).map(Finish::material).orElse("");
+    }
+}

@@ -1,0 +1,240 @@
+package honeylamp.derive.listing;
+
+import honeylamp.derive.fixed.FixedParts;
+import honeylamp.derive.openings.OpeningCut;
+import honeylamp.derive.rooms.Room;
+import honeylamp.derive.storeys.LaidStorey;
+import honeylamp.geometry.Box;
+import honeylamp.geometry.Outline;
+import honeylamp.geometry.Point;
+import honeylamp.geometry.Regions;
+import honeylamp.geometry.Segment;
+import honeylamp.plan.Covering;
+import honeylamp.plan.ElementId.RoomId;
+import honeylamp.plan.Finish;
+import honeylamp.plan.Opening;
+import honeylamp.plan.RoomMark;
+import honeylamp.plan.Storey;
+import honeylamp.plan.Surface;
+import honeylamp.plan.Surface.OnWall;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * The surfaces of a storey that can be covered: where each lies, and its outline in a frame of its own.
+ *
+ * <p>Lengths in a frame are mm along and up from its origin. Sides of curved walls and reveals are laid out flat: along
+ * follows the face.
+ */
+public final class Surfaces {
+    /** The height of the strip along the foot of a wall. */
+    public static final double PLINTH_MM = 80;
+
+    /** Shorter or lower than this is no surface. */
+    private static final double LEAST_MM = 1;
+
+    private Surfaces() {}
+
+    /** Which way up is in a frame. */
+    public enum Up {
+        /** Level: up is to the left of along, seen from above. */
+        LEVEL,
+        PLUMB
+    }
+
+    /**
+     * Where a surface lies.
+     *
+     * @param origin in plan mm
+     * @param levelMm the origin's height above the plan's zero
+     * @param along of length one
+     */
+    public record Frame(Point origin, double levelMm, Point along, Up up) {}
+
+    /**
+     * A surface that was found.
+     *
+     * @param outline its parts in the frame, holes left out of them
+     * @param finish what covers it; empty if nobody said
+     */
+    public record Found(Surface surface, Frame frame, List<Outline> outline, Optional<Finish> finish) {
+        public Found {
+            outline = List.copyOf(outline);
+        }
+
+        /** Its area, holes not counted. */
+        public double areaMm2() {
+            return outline.stream().mapToDouble(Outline::area).sum();
+        }
+    }
+
+    /** All surfaces of a storey: room by room, then the reveals, then the steps. */
+    public static List<Found> on(LaidStorey storey) {
+        var out = new ArrayList<Found>();
+        for (var room : storey.geometry().rooms()) {
+            room.mark().ifPresent(mark -> out.addAll(ofRoom(storey, room, mark)));
+        }
+        for (var cut : storey.geometry().cuts()) {
+            out.add(reveal(storey, cut));
+        }
+        for (var stair : storey.fixedParts().stairs()) {
+            if (stair.seen() == FixedParts.End.FOOT) {
+                out.addAll(steps(storey, stair));
+            }
+        }
+        return List.copyOf(out);
+    }
+
+    /** The surfaces of one room. */
+    public static List<Found> ofRoom(LaidStorey storey, Room room, RoomMark mark) {
+        var level = storey.storey().level().mm();
+        var height = mark.fit().height().orElse(storey.storey().height()).mm();
+        var out = new ArrayList<Found>();
+        var outline = List.of(room.outline());
+        var flat = new Frame(Point.ORIGIN, level, new Point(1, 0), Up.LEVEL);
+        out.add(new Found(new Surface.Floor(mark.id()), flat, outline, Optional.of(mark.floor())));
+        out.add(found(
+                storey.storey(),
+                new Surface.Ceiling(mark.id()),
+                new Frame(Point.ORIGIN, level + height, new Point(1, 0), Up.LEVEL),
+                outline));
+        for (var side : WallSides.of(storey.geometry(), room)) {
+            var surface = new Surface.WallSide(side.wall(), side.side(), Optional.of(mark.id()));
+            out.addAll(stretches(storey, side, surface, height));
+            out.addAll(stretches(
+                    storey,
+                    side,
+                    new Surface.Plinth(side.wall(), side.side(), Optional.of(mark.id())),
+                    Math.min(PLINTH_MM, height)));
+        }
+        return out;
+    }
+
+    /** The straight stretches of a wall side, or the one a curved side is when it is laid out flat. */
+    private static List<Found> stretches(LaidStorey storey, WallSides.WallSide side, OnWall surface, double heightMm) {
+        var isCurved =
+                storey.storey().wall(side.wall()).filter(w -> w.isCurved()).isPresent();
+        if (isCurved) {
+            var first = side.faces().getFirst();
+            return List.of(upright(storey, surface, first, side.lengthMm(), heightMm, List.of()));
+        }
+        return side.faces().stream()
+                .filter(f -> f.length() > LEAST_MM)
+                .map(f -> upright(storey, surface, f, f.length(), heightMm, openings(storey, side, f)))
+                .toList();
+    }
+
+    private static Found upright(
+            LaidStorey storey, OnWall surface, Segment face, double length, double height, List<Outline> holes) {
+        var frame = new Frame(face.a(), storey.storey().level().mm(), face.unit(), Up.PLUMB);
+        var whole = List.of(Outline.of(new Box(0, 0, length, height).ring()));
+        var left = holes.isEmpty() ? whole : Regions.difference(whole, holes);
+        return found(storey.storey(), surface, frame, left);
+    }
+
+    /** The openings in a stretch of a wall's side, in the frame of the stretch. */
+    private static List<Outline> openings(LaidStorey storey, WallSides.WallSide side, Segment face) {
+        var out = new ArrayList<Outline>();
+        for (var cut : storey.geometry().cuts()) {
+            if (cut.host().id().equals(side.wall())) {
+                var a = face.along(cut.middle().a());
+                var b = face.along(cut.middle().b());
+                var from = Math.min(a, b);
+                var to = Math.max(a, b);
+                if (to > 0 && from < face.length()) {
+                    var sill = cut.opening().sill().mm();
+                    out.add(Outline.of(new Box(from, sill, to, sill + heightMm(cut.opening())).ring()));
+                }
+            }
+        }
+        return out;
+    }
+
+    private static double heightMm(Opening opening) {
+        return opening.head().minus(opening.sill()).mm();
+    }
+
+    /** Jamb, head, jamb and, above the floor, sill, laid out one after the other. */
+    private static Found reveal(LaidStorey storey, OpeningCut cut) {
+        var opening = cut.opening();
+        var length =
+                2 * heightMm(opening) + opening.width().mm() * (opening.sill().mm() > LEAST_MM ? 2 : 1);
+        var frame = new Frame(
+                cut.middle().a(),
+                storey.storey().level().plus(opening.sill()).mm(),
+                cut.middle().unit().left(),
+                Up.PLUMB);
+        var strip = List.of(Outline.of(new Box(0, 0, cut.thicknessMm(), length).ring()));
+        return found(storey.storey(), new Surface.Reveal(opening.id()), frame, strip);
+    }
+
+    private static List<Found> steps(LaidStorey storey, FixedParts.Flights stair) {
+        var out = new ArrayList<Found>();
+        var level = storey.storey().level().mm();
+        var id = stair.part().id();
+        var treads = stair.steps().treads();
+        for (var i = 0; i < treads.size(); i++) {
+            var tread = treads.get(i);
+            var frame = new Frame(Point.ORIGIN, level + tread.topMm(), new Point(1, 0), Up.LEVEL);
+            out.add(found(storey.storey(), new Surface.Tread(id, i + 1), frame, List.of(Outline.of(tread.outline()))));
+        }
+        var rise = stair.stair().rise().mm() / stair.stair().risers();
+        var risers = stair.steps().risers();
+        for (var i = 0; i < risers.size(); i++) {
+            var line = risers.get(i);
+            var frame = new Frame(line.a(), level + i * rise, line.unit(), Up.PLUMB);
+            var face = Outline.of(new Box(0, 0, line.length(), rise).ring());
+            out.add(found(storey.storey(), new Surface.Riser(id, i + 1), frame, List.of(face)));
+        }
+        return out;
+    }
+
+    private static Found found(Storey storey, Surface surface, Frame frame, List<Outline> outline) {
+        return new Found(surface, frame, outline, finish(storey, surface));
+    }
+
+    /**
+     * What covers a surface: what was said of it, or of the whole side of its wall, or of all walls of its room. What was
+     * said of a room that has gone into another goes on for the sides it had.
+     */
+    public static Optional<Finish> finish(Storey storey, Surface surface) {
+        var own = covering(storey, surface).map(Covering::finish);
+        if (own.isPresent()) {
+            return own;
+        }
+        return switch (surface) {
+            case Surface.WallSide(var wall, var side, var room) ->
+                storey.coverings().stream()
+                        .filter(c -> c.surface() instanceof Surface.WallSide(var w, var s, var r)
+                                && w.equals(wall)
+                                && s == side
+                                && r.map(id -> isGone(storey, id)).orElse(true))
+                        .map(Covering::finish)
+                        .findFirst()
+                        .or(() -> room.flatMap(r -> finish(storey, new Surface.Walls(r))));
+            case Surface.Floor(var room) ->
+                storey.elements().find(RoomMark.class, room).map(RoomMark::floor);
+            case Surface.Plinth _,
+                    Surface.Ceiling _,
+                    Surface.Walls _,
+                    Surface.Reveal _,
+                    Surface.Riser _,
+                    Surface.Tread _ -> Optional.empty();
+        };
+    }
+
+    /** What was said of this very surface. */
+    public static Optional<Covering> covering(Storey storey, Surface surface) {
+        return storey.coverings().stream()
+                .filter(c -> c.surface().equals(surface))
+                .findFirst();
+    }
+
+    private static boolean isGone(Storey storey, RoomId room) {
+        return storey.elements()
+                .find(RoomMark.class, room)
+                .map(m -> m.standing() == RoomMark.Standing.WAITING)
+                .orElse(true);
+    }
+}

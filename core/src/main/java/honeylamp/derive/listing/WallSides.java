@@ -1,0 +1,144 @@
+package honeylamp.derive.listing;
+
+import honeylamp.derive.openings.ClearDistances;
+import honeylamp.derive.openings.Stretches;
+import honeylamp.derive.pointing.Picking;
+import honeylamp.derive.rooms.Compass;
+import honeylamp.derive.rooms.Room;
+import honeylamp.derive.storeys.StoreyGeometry;
+import honeylamp.derive.walls.WallPiece;
+import honeylamp.geometry.Point;
+import honeylamp.geometry.Segment;
+import honeylamp.plan.ElementId;
+import honeylamp.plan.ElementId.WallId;
+import honeylamp.plan.Opening.Swing;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+
+/** The wall sides of a room, and what is left of their length beside openings and what stands against them. */
+public final class WallSides {
+    private static final double ON_FACE_MM = 1;
+
+    /** A piece so near to a wall stands against it. */
+    private static final double AGAINST_MM = 120;
+
+    private static final double FLAT_MM = 40;
+
+    private WallSides() {}
+
+    /**
+     * One side.
+     *
+     * @param side of the wall, seen along it from its first end
+     * @param faces what of it the room sees, in order round the room
+     * @param towards the point of the compass its outward direction is nearest to: "north" for the wall in the north
+     * @param lengthMm the length of all its faces
+     * @param takenMm what openings and pieces take of it
+     * @param longestFreeMm the longest stretch nothing stands against
+     */
+    public record WallSide(
+            WallId wall,
+            Swing side,
+            List<Segment> faces,
+            String towards,
+            double lengthMm,
+            double takenMm,
+            double longestFreeMm) {
+        /** What is left of the length. */
+        public double leftMm() {
+            return Math.max(0, lengthMm - takenMm);
+        }
+    }
+
+    /** The sides of a room, the longest first. */
+    public static List<WallSide> of(StoreyGeometry geometry, Room room) {
+        record Found(WallId wall, Swing side, List<Segment> faces) {}
+        var found = new ArrayList<Found>();
+        for (var ring : room.outline().rings().toList()) {
+            for (var edge : ring.edges()) {
+                piece(geometry, edge).ifPresent(p -> {
+                    var side = p.leftFace().distance(edge.middle()) <= ON_FACE_MM ? Swing.LEFT : Swing.RIGHT;
+                    var known = found.stream()
+                            .filter(f -> f.wall.equals(p.wall().id()) && f.side == side)
+                            .findFirst();
+                    if (known.isPresent()) {
+                        known.get().faces.add(edge);
+                    } else {
+                        found.add(new Found(p.wall().id(), side, new ArrayList<>(List.of(edge))));
+                    }
+                });
+            }
+        }
+        return found.stream()
+                .map(f -> side(geometry, room, f.wall, f.side, List.copyOf(f.faces)))
+                .sorted(Comparator.comparingDouble(WallSide::lengthMm)
+                        .reversed()
+                        .thenComparing(WallSide::wall, ElementId.ORDER))
+                .toList();
+    }
+
+    private static Optional<WallPiece> piece(StoreyGeometry geometry, Segment edge) {
+        return geometry.network().near(edge.middle(), ON_FACE_MM).stream()
+                .filter(p -> p.faces().stream().anyMatch(f -> f.distance(edge.middle()) <= ON_FACE_MM))
+                .min(Comparator.comparingDouble(p -> p.faces().stream()
+                        .mapToDouble(f -> f.distance(edge.middle()))
+                        .min()
+                        .orElse(0)));
+    }
+
+    private static WallSide side(StoreyGeometry geometry, Room room, WallId wall, Swing side, List<Segment> faces) {
+        var length = 0.0;
+        var taken = 0.0;
+        var longest = 0.0;
+        for (var face : faces) {
+            var spans = spans(geometry, wall, face);
+            var free = Stretches.minus(List.of(new ClearDistances(0, face.length())), spans);
+            var left = free.stream().mapToDouble(ClearDistances::lengthMm).sum();
+            length += face.length();
+            taken += face.length() - left;
+            longest = Math.max(
+                    longest,
+                    free.stream().mapToDouble(ClearDistances::lengthMm).max().orElse(0));
+        }
+        return new WallSide(wall, side, faces, towards(room, faces.getFirst()), length, taken, longest);
+    }
+
+    /** What openings of the wall, and pieces near the face, take of it. */
+    private static List<ClearDistances> spans(StoreyGeometry geometry, WallId wall, Segment face) {
+        var out = new ArrayList<ClearDistances>();
+        for (var cut : geometry.cuts()) {
+            if (cut.host().id().equals(wall) && !cut.opening().kind().isWindow()) {
+                add(out, face, List.of(cut.middle().a(), cut.middle().b()));
+            }
+        }
+        var near = face.bounds().grown(AGAINST_MM);
+        for (var piece : geometry.storey().furnishings()) {
+            var footprint = Picking.footprint(piece);
+            if (piece.height().mm() > FLAT_MM
+                    && near.meets(footprint.bounds())
+                    && footprint.corners().stream().anyMatch(c -> face.distance(c) <= AGAINST_MM)) {
+                add(out, face, footprint.corners());
+            }
+        }
+        return out;
+    }
+
+    private static void add(List<ClearDistances> out, Segment face, List<Point> points) {
+        var along = points.stream().mapToDouble(face::along).summaryStatistics();
+        var from = Math.max(0, along.getMin());
+        var to = Math.min(face.length(), along.getMax());
+        if (to > from) {
+            out.add(new ClearDistances(from, to));
+        }
+    }
+
+    /** Which way the wall lies, seen from the room; its outlines run counter-clockwise, or clockwise round islands. */
+    private static String towards(Room room, Segment face) {
+        var middle = face.middle();
+        var left = face.unit().left();
+        var outward = room.outline().contains(middle.plus(left.times(5))) ? left.times(-1) : left;
+        return Compass.of(outward);
+    }
+}

@@ -1,0 +1,145 @@
+package honeylamp.derive.storeys;
+
+import honeylamp.derive.fixed.FixedParts;
+import honeylamp.derive.walls.WallNetwork;
+import honeylamp.geometry.Outline;
+import honeylamp.plan.Boundary;
+import honeylamp.plan.Opening;
+import honeylamp.plan.Plan;
+import honeylamp.plan.RoomMark;
+import honeylamp.plan.Storey;
+import honeylamp.plan.Wall;
+import honeylamp.plan.WallType;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Remembers derived storeys by the identity of the lists they came from, so that moving a chair does
+ * not join walls anew. Safe to share between threads.
+ */
+public final class GeometryCache {
+    private static final int KEPT = 12;
+
+    private record WallsKey(Identity<List<Wall>> walls, Identity<List<WallType>> types) {}
+
+    private record StoreyKey(
+            WallsKey walls,
+            Identity<Object> openings,
+            Identity<Object> rooms,
+            Identity<Object> boundaries,
+            List<Outline> voids,
+            Storey.Levels levels) {}
+
+    private record Identity<T>(T value) {
+        @Override
+        public boolean equals(Object o) {
+            return o instanceof Identity<?> i && i.value == value;
+        }
+
+        @Override
+        public int hashCode() {
+            return System.identityHashCode(value);
+        }
+    }
+
+    private final Map<WallsKey, WallNetwork> networks = newest();
+    private final Map<StoreyKey, StoreyGeometry> storeys = newest();
+    private final Map<StoreyKey, Areas> areas = newest();
+    private @Nullable LaidPlan laid;
+    private @Nullable Plan unitsOf;
+    private @Nullable Storey unitsOn;
+    private UnitCopies.OnStorey units = UnitCopies.OnStorey.NONE;
+
+    /** A cache that remembers nothing yet. */
+    public GeometryCache() {}
+
+    private static <K, V> Map<K, V> newest() {
+        return new LinkedHashMap<>(16, 0.75f, true) {
+            private static final long serialVersionUID = 1L;
+
+            @Override
+            protected boolean removeEldestEntry(Map.Entry<K, V> eldest) {
+                return size() > KEPT;
+            }
+        };
+    }
+
+    /** The derived storey, from memory if nothing it depends on has changed. */
+    public synchronized StoreyGeometry of(Plan plan, Storey storey) {
+        var key = key(plan, storey);
+        var known = storeys.get(key);
+        if (known != null) {
+            return known.storey() == storey
+                    ? known
+                    : new StoreyGeometry(
+                            storey, known.network(), known.places(), known.cuts(), known.poche(), known.rooms());
+        }
+        var thickness = StoreyGeometry.thicknesses(plan);
+        var network = networks.computeIfAbsent(
+                key.walls, _ -> WallNetwork.of(storey.walls(), w -> StoreyGeometry.thicknessOf(thickness, w)));
+        var geometry = StoreyGeometry.of(storey, network, thickness);
+        storeys.put(key, geometry);
+        return geometry;
+    }
+
+    /** The areas of a storey by each basis, from memory if nothing they depend on has changed. */
+    public synchronized Areas areas(Plan plan, Storey storey) {
+        var geometry = of(plan, storey);
+        return areas.computeIfAbsent(key(plan, storey), _ -> Areas.of(plan, geometry));
+    }
+
+    /**
+     * The plan with all copies of its units laid into their storeys; what did not change since the last time is the
+     * same object again.
+     */
+    public synchronized LaidPlan laidOut(Plan plan) {
+        var known = laid;
+        if (known != null && known.drawn() == plan) {
+            return known;
+        }
+        var now = UnitCopies.laidOut(plan, this);
+        var made = new LaidPlan(plan, known == null || now == plan ? now : keeping(known.whole(), now), this);
+        laid = made;
+        return made;
+    }
+
+    /** The units of a plan and their copies on a storey, from memory if it is the plan asked for last. */
+    public synchronized UnitCopies.OnStorey units(Plan plan, Storey storey) {
+        if (plan.repeats().units().isEmpty()) {
+            return UnitCopies.OnStorey.NONE;
+        }
+        if (unitsOf != plan || unitsOn != storey) {
+            units = new UnitCopies.OnStorey(UnitCopies.units(plan, this), UnitCopies.on(plan, storey, this));
+            unitsOf = plan;
+            unitsOn = storey;
+        }
+        return units;
+    }
+
+    private static Plan keeping(Plan before, Plan now) {
+        var out = now;
+        for (var was : before.storeys()) {
+            out = out.withStorey(
+                    was.id(),
+                    s -> s.with(Wall.class, s.walls().equals(was.walls()) ? was.walls() : s.walls())
+                            .with(Opening.class, s.openings().equals(was.openings()) ? was.openings() : s.openings())
+                            .with(RoomMark.class, s.rooms().equals(was.rooms()) ? was.rooms() : s.rooms())
+                            .with(
+                                    Boundary.class,
+                                    s.boundaries().equals(was.boundaries()) ? was.boundaries() : s.boundaries()));
+        }
+        return out;
+    }
+
+    private static StoreyKey key(Plan plan, Storey storey) {
+        return new StoreyKey(
+                new WallsKey(new Identity<>(storey.walls()), new Identity<>(plan.wallTypes())),
+                new Identity<>(storey.openings()),
+                new Identity<>(storey.rooms()),
+                new Identity<>(storey.boundaries()),
+                FixedParts.voids(storey),
+                storey.levels());
+    }
+}

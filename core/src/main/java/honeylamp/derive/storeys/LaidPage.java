@@ -1,0 +1,46 @@
+package honeylamp.derive.storeys;
+
+import honeylamp.plan.Look;
+import honeylamp.plan.Page;
+import java.util.List;
+import java.util.stream.Collectors;
+
+/** A page with the views that are on it; made by {@link LaidPlan} only. */
+public final class LaidPage {
+    private final LaidPlan plan;
+    private final Page page;
+    private final List<LaidView> views;
+
+    LaidPage(LaidPlan plan, Page page, List<LaidView> views) {
+        this.plan = plan;
+        this.page = page;
+        this.views = List.copyOf(views);
+    }
+
+    /** The plan it is a page of. */
+    public LaidPlan plan() {
+        return plan;
+    }
+
+    /** The page itself. */
+    public Page page() {
+        return page;
+    }
+
+    /** The views on it, one at least. */
+    public List<LaidView> views() {
+        return views;
+    }
+
+    /** The look of the paper and of all that is written beside the views: that of the first. */
+    public Look look() {
+        return views.getFirst().look();
+    }
+
+    /** Its name; by itself those of its views. */
+    public String name() {
+        return page.name().isBlank()
+                ? views.stream().map(LaidView::name).collect(Collectors.joining(", "))
+                : page.name();
+    }
+}

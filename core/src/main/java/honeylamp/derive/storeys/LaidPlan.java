@@ -1,0 +1,152 @@
+package honeylamp.derive.storeys;
+
+import honeylamp.plan.Brief;
+import honeylamp.plan.ElementId.PageId;
+import honeylamp.plan.ElementId.StoreyId;
+import honeylamp.plan.ElementId.ViewId;
+import honeylamp.plan.ElementId.WallTypeId;
+import honeylamp.plan.Page;
+import honeylamp.plan.Plan;
+import honeylamp.plan.Presentation;
+import honeylamp.plan.Storey;
+import honeylamp.plan.View;
+import honeylamp.plan.WallType;
+import honeylamp.units.UnitSystem;
+import java.util.List;
+import java.util.NoSuchElementException;
+
+/**
+ * A plan with all copies of its units laid into their storeys: what is shown, printed, counted and listed. It is a type
+ * of its own so that nothing can be shown or counted without its copies, and nothing of a copy can be edited. Two are
+ * equal only if they are the same object; a cache gives the same one for the same plan. Safe to share between threads.
+ */
+public final class LaidPlan {
+    private final Plan drawn;
+    private final Plan whole;
+    private final GeometryCache cache;
+
+    LaidPlan(Plan drawn, Plan whole, GeometryCache cache) {
+        this.drawn = drawn;
+        this.whole = whole;
+        this.cache = cache;
+    }
+
+    /** A plan laid out once, for work that keeps no cache. */
+    public static LaidPlan of(Plan drawn) {
+        return new GeometryCache().laidOut(drawn);
+    }
+
+    /** The plan as it is drawn and edited. */
+    public Plan drawn() {
+        return drawn;
+    }
+
+    /** The plan with its copies, for what is derived of several storeys at once; no edit may ever start from it. */
+    public Plan whole() {
+        return whole;
+    }
+
+    /** The same plan derived with memory of its own, for a thread that should keep nobody waiting. */
+    public LaidPlan derivedBy(GeometryCache other) {
+        return new LaidPlan(drawn, whole, other);
+    }
+
+    /** The storeys with what is copied to them, lowest first. */
+    public List<Storey> storeys() {
+        return whole.storeys();
+    }
+
+    /**
+     * A storey of this plan, derived.
+     *
+     * @throws NoSuchElementException if the plan has no such storey
+     */
+    public LaidStorey on(StoreyId storey) {
+        return on(whole.storey(storey));
+    }
+
+    /** All storeys, derived, lowest first. */
+    public List<LaidStorey> all() {
+        return whole.storeys().stream().map(this::on).toList();
+    }
+
+    private LaidStorey on(Storey storey) {
+        return new LaidStorey(this, cache.of(whole, storey), cache);
+    }
+
+    /** The plan's name. */
+    public String name() {
+        return drawn.name();
+    }
+
+    /** The units it is shown in. */
+    public UnitSystem units() {
+        return drawn.units();
+    }
+
+    /** How it is shown: its looks, views and pages. */
+    public Presentation presentation() {
+        return drawn.presentation();
+    }
+
+    /** The direction of north, counter-clockwise from east. */
+    public double northDeg() {
+        return drawn.northDeg();
+    }
+
+    /**
+     * A view of this plan.
+     *
+     * @throws NoSuchElementException if the plan has no such view
+     */
+    public LaidView view(ViewId id) {
+        return view(drawn.presentation().view(id).orElseThrow());
+    }
+
+    private LaidView view(View view) {
+        return new LaidView(on(view.storey()), view, drawn.presentation().look(view.look()));
+    }
+
+    /**
+     * A page of this plan.
+     *
+     * @throws NoSuchElementException if the plan has no such page
+     */
+    public LaidPage page(PageId id) {
+        return page(drawn.presentation().page(id).orElseThrow());
+    }
+
+    private LaidPage page(Page page) {
+        return new LaidPage(this, page, page.views().stream().map(this::view).toList());
+    }
+
+    /** All pages, in their order. */
+    public List<LaidPage> pages() {
+        return drawn.presentation().pages().stream().map(this::page).toList();
+    }
+
+    /** The page a view is first on; the view by itself on a sheet like the first page's if it is on none. */
+    public LaidPage pageOf(ViewId id) {
+        var shown = drawn.presentation();
+        return page(shown.pageOf(id)
+                .orElseGet(() ->
+                        Page.of(shown.nextPage(), id, shown.pages().getFirst().sheet())));
+    }
+
+    public Brief brief() {
+        return drawn.brief();
+    }
+
+    public List<WallType> wallTypes() {
+        return drawn.wallTypes();
+    }
+
+    /**
+     * The wall type of this id.
+     *
+     * @throws NoSuchElementException if the plan has none
+     */
+    public WallType wallType(WallTypeId id) {
+        return drawn.wallType(id);
+    }
+}

@@ -1,0 +1,55 @@
+package honeylamp.derive.storeys;
+
+import honeylamp.geometry.Box;
+import honeylamp.plan.Look;
+import honeylamp.plan.View;
+import java.util.List;
+import java.util.Optional;
+
+/** A view with the storey it shows and the look it is pictured in; made by {@link LaidPlan} only. */
+public final class LaidView {
+    private final LaidStorey storey;
+    private final View view;
+    private final Look look;
+
+    LaidView(LaidStorey storey, View view, Look look) {
+        this.storey = storey;
+        this.view = view;
+        this.look = look;
+    }
+
+    /** The plan it is a view of. */
+    public LaidPlan plan() {
+        return storey.plan();
+    }
+
+    /** The storey it shows. */
+    public LaidStorey storey() {
+        return storey;
+    }
+
+    /** The view itself. */
+    public View view() {
+        return view;
+    }
+
+    /** The look it is pictured in. */
+    public Look look() {
+        return look;
+    }
+
+    /** The same storey in the same look, seen otherwise. */
+    public LaidView seenAs(View other) {
+        return new LaidView(storey, other, look);
+    }
+
+    /** The part of the plan that is seen, in plan mm; empty if all is. */
+    public Optional<Box> crop() {
+        return view.crop().map(c -> Box.around(List.of(c.from().point(), c.to().point())));
+    }
+
+    /** Its name; by itself that of its storey. */
+    public String name() {
+        return view.name().isBlank() ? storey.storey().name() : view.name();
+    }
+}

@@ -1,0 +1,173 @@
+package honeylamp.derive.storeys;
+
+import honeylamp.derive.fixed.FixedParts;
+import honeylamp.derive.openings.CornerWindows;
+import honeylamp.derive.openings.OpeningCut;
+import honeylamp.derive.openings.OpeningPlaces;
+import honeylamp.derive.rooms.Boundaries;
+import honeylamp.derive.rooms.Room;
+import honeylamp.derive.walls.TrueArea;
+import honeylamp.derive.walls.WallNetwork;
+import honeylamp.geometry.Box;
+import honeylamp.geometry.Outline;
+import honeylamp.geometry.Point;
+import honeylamp.geometry.Regions;
+import honeylamp.plan.ElementId;
+import honeylamp.plan.ElementId.OpeningId;
+import honeylamp.plan.ElementId.WallId;
+import honeylamp.plan.ElementId.WallTypeId;
+import honeylamp.plan.Furnishing;
+import honeylamp.plan.Opening;
+import honeylamp.plan.Plan;
+import honeylamp.plan.RoomFit.AreaPart;
+import honeylamp.plan.RoomMark;
+import honeylamp.plan.Storey;
+import honeylamp.plan.Wall;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * Everything built that follows from one storey.
+ *
+ * @param places where the openings lie
+ * @param cuts what they take out of their walls
+ * @param poche the cut of all walls, openings taken out
+ * @param rooms enclosed spaces by falling area
+ */
+public record StoreyGeometry(
+        Storey storey,
+        WallNetwork network,
+        OpeningPlaces places,
+        List<OpeningCut> cuts,
+        List<Outline> poche,
+        List<Room> rooms) {
+
+    /** Derives a storey. */
+    public static StoreyGeometry of(Plan plan, Storey storey) {
+        return of(storey, network(plan, storey), thicknesses(plan));
+    }
+
+    /** Joins the walls of a storey and derives nothing else. */
+    public static WallNetwork network(Plan plan, Storey storey) {
+        var thickness = thicknesses(plan);
+        return WallNetwork.of(storey.walls(), w -> thicknessOf(thickness, w));
+    }
+
+    static StoreyGeometry of(Storey storey, WallNetwork network, Map<WallTypeId, Double> thickness) {
+        Map<WallId, Wall> walls = new HashMap<>();
+        storey.walls().forEach(w -> walls.put(w.id(), w));
+        var places = OpeningPlaces.of(network, walls, storey.openings());
+        var cuts = CornerWindows.joined(places.placed().stream()
+                .map(o -> cut(storey, o, Objects.requireNonNull(walls.get(o.host())), thickness))
+                .toList());
+        var holes = cuts.stream()
+                .filter(c -> c.level() == OpeningCut.Level.CUT)
+                .map(c -> Outline.of(c.generous()))
+                .toList();
+        var poche = Regions.difference(network.poche(), holes);
+        return new StoreyGeometry(storey, network, places, cuts, poche, rooms(network, storey));
+    }
+
+    static Map<WallTypeId, Double> thicknesses(Plan plan) {
+        Map<WallTypeId, Double> out = new HashMap<>();
+        plan.wallTypes().forEach(t -> out.put(t.id(), t.thickness().mm()));
+        return out;
+    }
+
+    static double thicknessOf(Map<WallTypeId, Double> thickness, Wall wall) {
+        var mm = thickness.get(wall.type());
+        if (mm == null) {
+            throw new IllegalArgumentException("wall " + wall.id().text() + " is of unknown type");
+        }
+        return mm;
+    }
+
+    private static OpeningCut cut(Storey storey, Opening opening, Wall host, Map<WallTypeId, Double> thickness) {
+        return OpeningCut.of(
+                opening, host, thicknessOf(thickness, host), storey.levels().cut());
+    }
+
+    /** The cut of an opening where it truly lies, if its wall has room for it. */
+    public Optional<OpeningCut> cut(OpeningId opening) {
+        return cuts.stream().filter(c -> c.opening().id().equals(opening)).findFirst();
+    }
+
+    /** Gives each face the first mark that lies in it: marks that speak for a room before those that wait, by number. */
+    private static List<Room> rooms(WallNetwork network, Storey storey) {
+        var sorted = new ArrayList<>(storey.rooms());
+        sorted.sort(Comparator.comparing((RoomMark m) -> m.standing()).thenComparing(RoomMark::id, ElementId.ORDER));
+        var out = new ArrayList<Room>();
+        Set<RoomMark> used = new HashSet<>();
+        for (var space : Boundaries.spaces(network, storey)) {
+            var face = space.face();
+            var box = face.outline().bounds();
+            var mark = sorted.stream()
+                    .filter(m -> box.contains(m.at().point())
+                            && face.outline().contains(m.at().point())
+                            && !used.contains(m))
+                    .findFirst();
+            mark.ifPresent(used::add);
+            var lie = space.outside() ? Room.Lie.OUTSIDE : Room.Lie.INSIDE;
+            var round = TrueArea.along(network, face.outline()).perimeter(face.outline());
+            out.add(new Room(mark, face.outline(), face.areaMm2(), round, lie));
+        }
+        return List.copyOf(out);
+    }
+
+    /** The room at a point, if there is one. */
+    public Optional<Room> roomAt(Point p) {
+        return rooms.stream().filter(r -> r.outline().contains(p)).findFirst();
+    }
+
+    /** The furnishings whose middle stands in a room. */
+    public List<Furnishing> furnishingsIn(Room room) {
+        return storey.furnishings().stream()
+                .filter(f -> room.outline().contains(f.at().point()))
+                .toList();
+    }
+
+    /** The sum of all rooms within their inner faces, in mm²; outdoor areas are not counted. */
+    public double netAreaMm2() {
+        return rooms.stream()
+                .filter(r -> r.counts() != AreaPart.OUTDOOR)
+                .mapToDouble(Room::areaMm2)
+                .sum();
+    }
+
+    /**
+     * The area within the outer faces of the walls, in mm²; voids, and courtyards and other spaces within walls that
+     * count as outdoor, are left out.
+     */
+    public double grossAreaMm2() {
+        var shells = shells();
+        var outdoor = rooms.stream()
+                .filter(r -> r.lie() == Room.Lie.INSIDE && r.counts() == AreaPart.OUTDOOR)
+                .mapToDouble(Room::areaMm2)
+                .sum();
+        var missing = Regions.intersection(shells, Regions.union(FixedParts.voids(storey))).stream()
+                .mapToDouble(Outline::area)
+                .sum();
+        var within = shells.stream()
+                .mapToDouble(o -> TrueArea.along(network, o).of(o))
+                .sum();
+        return Math.max(0, within - outdoor - missing);
+    }
+
+    /** The box around all walls; empty if there are none. */
+    public Optional<Box> shellBounds() {
+        return network.poche().stream().map(o -> o.shell().bounds()).reduce(Box::union);
+    }
+
+    /** The ground within the outer faces of all walls, arcs as chords. */
+    List<Outline> shells() {
+        return Regions.union(
+                network.poche().stream().map(o -> Outline.of(o.shell())).toList());
+    }
+}

@@ -1,0 +1,299 @@
+package honeylamp.illustrate.building;
+
+import honeylamp.derive.fixed.FixedParts.End;
+import honeylamp.derive.fixed.FixedParts.Flights;
+import honeylamp.derive.fixed.StairSteps;
+import honeylamp.drawing.Mark;
+import honeylamp.drawing.ink.Ink;
+import honeylamp.drawing.ink.Typeface;
+import honeylamp.geometry.Figure;
+import honeylamp.geometry.Outline;
+import honeylamp.geometry.Point;
+import honeylamp.geometry.Regions;
+import honeylamp.geometry.Ring;
+import honeylamp.geometry.Segment;
+import honeylamp.illustrate.paper.Lamp;
+import honeylamp.illustrate.paper.PaperFrame;
+import honeylamp.illustrate.pen.Pens;
+import honeylamp.plan.Role;
+import honeylamp.plan.Stair;
+import honeylamp.plan.TextRole;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * Draws stairs: at the foot the steps up to where the plan is cut, the rest dashed above it; at the head all
+ * steps that are seen through the open floor. An arrow runs the way one goes.
+ */
+public final class StairArt {
+    private static final double CLEAR_MM = 1.2;
+    private static final double DARKER_EACH = 0.026;
+    private static final double DARKEST = 0.30;
+
+    /** The slant of the line of cut, as a share of the flight's width. */
+    private static final double SLANT = 0.22;
+
+    /** Between the two lines of cut. */
+    private static final double CUT_GAP_MM = 60;
+
+    private final PaperFrame frame;
+    private final Pens pens;
+    private final Lamp lamp;
+    private final double cutMm;
+
+    /** An art for a storey cut so far above its floor, in mm. */
+    public StairArt(PaperFrame frame, Pens pens, Lamp lamp, double cutMm) {
+        this.frame = frame;
+        this.pens = pens;
+        this.lamp = lamp;
+        this.cutMm = cutMm;
+    }
+
+    public List<Mark> marks(List<Flights> stairs) {
+        var out = new ArrayList<Mark>();
+        for (var stair : stairs) {
+            if (stair.seen() == End.FOOT) {
+                foot(out, stair);
+            } else {
+                head(out, stair);
+            }
+        }
+        return out;
+    }
+
+    private void foot(List<Mark> out, Flights flights) {
+        var steps = flights.steps();
+        var cutAt = steps.upTo(cutMm);
+        var whole = cutAt >= steps.treads().size();
+        var lower = whole ? steps.outline() : belowCut(flights, cutAt);
+        fill(out, lower, tone(0));
+        var solid = Figure.builder();
+        for (var i = 0; i <= Math.min(cutAt, steps.risers().size() - 1); i++) {
+            solid.line(steps.risers().get(i).a(), steps.risers().get(i).b());
+        }
+        var dashed = Figure.builder();
+        for (var riser : steps.risers()
+                .subList(
+                        Math.min(cutAt + 1, steps.risers().size()),
+                        steps.risers().size())) {
+            // where a spiral comes round again its steps hang above those below
+            if (lower.stream().noneMatch(o -> o.contains(riser.middle()))) {
+                dashed.line(riser.a(), riser.b());
+            }
+        }
+        if (!whole) {
+            for (var part : Regions.difference(steps.from(cutAt), lower)) {
+                dashed.path(part.path());
+            }
+            var line = cutLine(flights, cutAt, CUT_GAP_MM);
+            out.add(new Mark.Stroke(frame.paper(Figure.line(line.a(), line.b())), pens.swing(), pens.ink()));
+            out.add(new Mark.Stroke(frame.paper(dashed.build()), pens.overhead(), pens.swingInk()));
+        }
+        out.add(new Mark.Stroke(frame.paper(solid.build()), pens.swing(), pens.swingInk()));
+        outline(out, lower);
+        newel(out, flights);
+        arrow(out, steps.walkingLine(), flights, "up, ");
+    }
+
+    /** What of the steps lies below the cut, ended by the slanting line. */
+    private static List<Outline> belowCut(Flights flights, int cutAt) {
+        var steps = flights.steps();
+        var line = cutLine(flights, cutAt, 0);
+        var away = spotOn(steps, cutAt).unit().times(3 * flights.stair().going().mm());
+        var beyond = Ring.of(line.a(), line.b(), line.b().plus(away), line.a().plus(away))
+                .counterClockwise();
+        var reached = steps.treads().subList(0, cutAt + 1).stream()
+                .map(t -> Outline.of(t.outline()))
+                .toList();
+        return Regions.difference(Regions.union(reached), List.of(Outline.of(beyond)));
+    }
+
+    private static StairSteps.Spot spotOn(StairSteps steps, int tread) {
+        return steps.spot((steps.riserAt().get(tread) + steps.riserAt().get(tread + 1)) / 2);
+    }
+
+    /** The slanting line across a tread, a little beyond both of its sides. */
+    private static Segment cutLine(Flights flights, int tread, double onwardMm) {
+        var spot = spotOn(flights.steps(), tread);
+        var half = flights.stair().flight().mm() / 2;
+        var across = spot.unit().left().times(half).plus(spot.unit().times(half * SLANT));
+        var at = spot.at().plus(spot.unit().times(onwardMm));
+        return new Segment(at.minus(across), at.plus(across));
+    }
+
+    private void head(List<Mark> out, Flights flights) {
+        var well = flights.well();
+        if (well.isEmpty()) {
+            return;
+        }
+        var steps = flights.steps();
+        fill(out, well, tone(steps.treads().size()));
+        for (var i = flights.openFrom(); i < steps.treads().size(); i++) { // higher steps over lower ones
+            fill(
+                    out,
+                    List.of(Outline.of(steps.treads().get(i).outline())),
+                    tone(steps.treads().size() - i));
+            var riser = steps.risers().get(i);
+            out.add(new Mark.Stroke(frame.paper(Figure.line(riser.a(), riser.b())), pens.swing(), pens.swingInk()));
+        }
+        outline(out, well);
+        newel(out, flights);
+        arrow(out, descent(flights), flights, "down, ");
+    }
+
+    /** The walking line from the upper floor down to where the floor hides it. */
+    private static List<Point> descent(Flights flights) {
+        var steps = flights.steps();
+        var from = steps.riserAt().get(flights.openFrom());
+        var out = new ArrayList<Point>();
+        out.add(steps.spot(from).at());
+        var along = 0.0;
+        for (var i = 1; i < steps.walkingLine().size(); i++) {
+            along += steps.walkingLine().get(i).distance(steps.walkingLine().get(i - 1));
+            if (along > from + 1) {
+                out.add(steps.walkingLine().get(i));
+            }
+        }
+        return out.reversed();
+    }
+
+    /** Deeper steps lie in the dark of the well. */
+    private Ink tone(int below) {
+        var tone = lamp == Lamp.DRAFT ? pens.colour(Role.PAPER) : pens.colour(Role.STEP);
+        return Ink.of(tone.lighter(lamp == Lamp.DRAFT ? 0 : -Math.min(DARKEST, DARKER_EACH * below))
+                .argb());
+    }
+
+    private void fill(List<Mark> out, List<Outline> parts, Ink ink) {
+        for (var part : parts) {
+            out.add(new Mark.Fill(frame.paper(part), ink));
+        }
+    }
+
+    private void outline(List<Mark> out, List<Outline> parts) {
+        for (var part : parts) {
+            out.add(new Mark.Stroke(frame.paper(part), pens.leaf(), pens.ink()));
+        }
+    }
+
+    private void newel(List<Mark> out, Flights flights) {
+        var stair = flights.stair();
+        if (stair.shape() == Stair.Shape.SPIRAL && stair.well().mm() > 0) {
+            var at = flights.part().placing().apply(Point.ORIGIN);
+            var circle = frame.paper(Figure.circle(at, stair.well().mm() / 2));
+            out.add(new Mark.Fill(circle, Ink.of(pens.colour(Role.NEWEL).argb())));
+            out.add(new Mark.Stroke(circle, pens.leaf(), pens.ink()));
+        }
+    }
+
+    private void arrow(List<Mark> out, List<Point> line, Flights flights, String way) {
+        var half = flights.stair().flight().mm() / 2;
+        var shown = shortened(line, Math.min(130, flights.stair().going().mm() / 2));
+        var end = shown.getLast();
+        var unit = end.minus(shown.get(shown.size() - 2)).unit();
+        var head = Math.min(90, half * 0.22);
+        var back = end.minus(unit.times(1.7 * head));
+        var path = Figure.builder()
+                .line(shown.toArray(Point[]::new))
+                .line(
+                        back.plus(unit.left().times(head)),
+                        end,
+                        back.minus(unit.left().times(head)))
+                .build();
+        out.add(new Mark.Stroke(frame.paper(path), pens.leaf(), pens.ink()));
+        out.add(new Mark.Fill(Figure.circle(frame.paper(shown.getFirst()), 0.6), pens.ink()));
+        words(out, shown, flights, way + flights.stair().risers() + " risers");
+    }
+
+    /** A line less so much at both ends. */
+    private static List<Point> shortened(List<Point> line, double byMm) {
+        var out = new ArrayList<>(line);
+        trim(out, byMm);
+        var reversed = new ArrayList<>(out.reversed());
+        trim(reversed, byMm);
+        return reversed.reversed();
+    }
+
+    private static void trim(List<Point> line, double byMm) {
+        var left = byMm;
+        while (line.size() > 2 && line.get(0).distance(line.get(1)) <= left) {
+            left -= line.get(0).distance(line.get(1));
+            line.removeFirst();
+        }
+        var length = line.get(0).distance(line.get(1));
+        line.set(0, line.get(0).towards(line.get(1), Math.min(0.4, left / length)));
+    }
+
+    /**
+     * Beside the first straight part of the arrow that has room for them, the steps below the cut before those above
+     * it; else before its beginning.
+     */
+    private void words(List<Mark> out, List<Point> line, Flights flights, String text) {
+        var width = Typeface.REGULAR.widthMm(text, pens.cap(TextRole.STAIR), 0);
+        var straight = flights.stair().shape() != Stair.Shape.SPIRAL;
+        for (var piece : straight ? pieces(line, flights) : List.<Segment>of()) {
+            if (piece.length() >= frame.planMm(width)) {
+                var turn = upright(-piece.unit().angleDeg());
+                // the side that is above the line as one reads it
+                var up = new Point(Math.sin(Math.toRadians(turn)), Math.cos(Math.toRadians(turn)));
+                var away = up.times(flights.stair().flight().mm() / 4);
+                out.add(written(pens, text, frame.paper(piece.middle().plus(away)), turn));
+                return;
+            }
+        }
+        out.add(written(pens, text, frame.paper(before(flights, line, width)), 0));
+    }
+
+    /** The straight parts of an arrow, parted at the line of cut. */
+    private List<Segment> pieces(List<Point> line, Flights flights) {
+        var steps = flights.steps();
+        var cutAt = steps.upTo(cutMm);
+        var cuts = flights.seen() == End.FOOT && cutAt < steps.treads().size();
+        var out = new ArrayList<Segment>();
+        for (var i = 0; i + 1 < line.size(); i++) {
+            var piece = new Segment(line.get(i), line.get(i + 1));
+            var at = cuts ? spotOn(steps, cutAt).at() : piece.b();
+            var along = piece.along(at);
+            if (cuts && piece.distance(at) < 1 && along > 1 && along < piece.length() - 1) {
+                out.add(new Segment(piece.a(), at));
+                out.add(new Segment(at, piece.b()));
+            } else {
+                out.add(piece);
+            }
+        }
+        return out;
+    }
+
+    /** Outside the steps: in front of a spiral, else before the first step of the arrow. */
+    private Point before(Flights flights, List<Point> line, double widthMm) {
+        var air = frame.planMm(CLEAR_MM);
+        if (flights.stair().shape() == Stair.Shape.SPIRAL) {
+            var below = -flights.stair().depth().mm() / 2 - air - frame.planMm(pens.cap(TextRole.STAIR) / 2);
+            return flights.part().placing().apply(Point.ORIGIN).plus(new Point(0, below));
+        }
+        var back = line.get(0).minus(line.get(1)).unit();
+        var half = frame.planMm(Math.abs(back.x()) * widthMm / 2 + Math.abs(back.y()) * pens.cap(TextRole.STAIR) / 2);
+        return line.getFirst()
+                .plus(back.times(half + air + flights.stair().going().mm() / 2));
+    }
+
+    /** Words centred on a paper point, turned clockwise. */
+    static Mark written(Pens pens, String text, Point centre, double turnDeg) {
+        var up = new Point(Math.sin(Math.toRadians(turnDeg)), -Math.cos(Math.toRadians(turnDeg)));
+        return new Mark.Text(
+                text,
+                centre.minus(up.times(pens.cap(TextRole.STAIR) / 2)),
+                pens.cap(TextRole.STAIR),
+                Typeface.REGULAR,
+                0,
+                Mark.Align.MIDDLE,
+                turnDeg,
+                pens.ink());
+    }
+
+    /** A clockwise page turn from -90 up to 90, so that no text stands on its head. */
+    static double upright(double turnDeg) {
+        var turn = ((turnDeg % 360) + 360) % 360;
+        return turn > 90.001 && turn <= 270.001 ? turn - 180 : turn > 270 ? turn - 360 : turn;
+    }
+}

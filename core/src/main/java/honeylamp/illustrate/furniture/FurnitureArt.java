@@ -1,0 +1,79 @@
+package honeylamp.illustrate.furniture;
+
+import honeylamp.catalogue.Furnishings;
+import honeylamp.catalogue.symbol.SymbolPart;
+import honeylamp.drawing.Mark;
+import honeylamp.drawing.ink.Ink;
+import honeylamp.geometry.Figure;
+import honeylamp.illustrate.paper.Lamp;
+import honeylamp.illustrate.paper.PaperFrame;
+import honeylamp.illustrate.pen.Detail;
+import honeylamp.illustrate.pen.Pens;
+import honeylamp.plan.ElementId;
+import honeylamp.plan.Furnishing;
+import honeylamp.plan.Role;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+
+/** Draws furnishings from their symbols: rugs, standing pieces, things on top. */
+public final class FurnitureArt {
+    private final PaperFrame frame;
+    private final Detail detail;
+    private final Pens pens;
+    private final Lamp lamp;
+
+    public FurnitureArt(PaperFrame frame, Pens pens, Lamp lamp) {
+        this.frame = frame;
+        this.detail = new Detail(frame.scale());
+        this.pens = pens;
+        this.lamp = lamp;
+    }
+
+    /** The marks of one level of all pieces, lower pieces first. */
+    public List<Mark> marks(List<Furnishing> pieces, SymbolPart.Level level) {
+        var sorted = new ArrayList<>(pieces);
+        sorted.sort(Comparator.comparing(Furnishing::height).thenComparing(Furnishing::id, ElementId.ORDER));
+        var out = new ArrayList<Mark>();
+        for (var piece : sorted) {
+            var kind = Furnishings.of(piece.kind());
+            if (kind.isEmpty()) {
+                continue;
+            }
+            var symbol = kind.get().symbol(piece);
+            var toPaper = piece.placing().then(frame.toPaper());
+            for (var part : symbol.parts()) {
+                if (part.level() == level && detail.shows(part.detail())) {
+                    part(out, part, part.path().through(toPaper));
+                }
+            }
+        }
+        return out;
+    }
+
+    private void part(List<Mark> out, SymbolPart part, Figure path) {
+        switch (part.paint()) {
+            case SymbolPart.Paint.Of(var tone) -> out.add(new Mark.Fill(path, fill(tone)));
+            case SymbolPart.Paint.None() -> {}
+        }
+        switch (part.edge()) {
+            case OUTLINE -> out.add(new Mark.Stroke(path, pens.furniture(), pens.furnitureInk()));
+            case INNER -> out.add(new Mark.Stroke(path, pens.furnitureInner(), pens.innerInk()));
+            case GRAIN -> {
+                if (lamp != Lamp.DRAFT) {
+                    out.add(new Mark.Stroke(path, pens.furnitureInner(), grainInk()));
+                }
+            }
+            case NONE -> {}
+        }
+    }
+
+    /** In draft, pieces are plain paper with bold lines. */
+    private Ink fill(Role tone) {
+        return Ink.of((lamp == Lamp.DRAFT ? pens.colour(Role.PAPER) : pens.colour(tone)).argb());
+    }
+
+    private Ink grainInk() {
+        return new Ink(pens.colour(Role.TIMBER_DARK).lighter(-0.06).argb(), 0.55);
+    }
+}

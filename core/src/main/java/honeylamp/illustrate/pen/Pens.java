@@ -1,0 +1,130 @@
+package honeylamp.illustrate.pen;
+
+import honeylamp.catalogue.Looks;
+import honeylamp.drawing.ink.Ink;
+import honeylamp.drawing.ink.Pen;
+import honeylamp.plan.InkRole;
+import honeylamp.plan.LineRole;
+import honeylamp.plan.Look;
+import honeylamp.plan.Oklch;
+import honeylamp.plan.Role;
+import honeylamp.plan.TextRole;
+
+/** The pens of the picture by role, in paper mm, and the colours of its look; one dial scales all pens. */
+public record Pens(double dial, boolean large, Look look) {
+    /** Coarser scales than this use the finer set of pens. */
+    private static final double LARGE_SCALE_LIMIT = 75;
+
+    public static Pens of(Look look, double scale) {
+        return new Pens(look.lineDial(), scale <= LARGE_SCALE_LIMIT, look);
+    }
+
+    /** For samples and marks above the picture. */
+    public static Pens usual(double scale) {
+        return of(Looks.DAYLIGHT, scale);
+    }
+
+    /** The colour of a role. */
+    public Oklch colour(Role role) {
+        return look.palette().of(role);
+    }
+
+    /** The ink of a role, covering fully. */
+    public Ink ink(Role role) {
+        return Ink.of(colour(role).argb());
+    }
+
+    /** The ink of lines and text. */
+    public Ink ink() {
+        return ink(Role.INK);
+    }
+
+    /** The height of capitals, in paper mm. */
+    public double cap(TextRole role) {
+        return look.drafting().of(role);
+    }
+
+    private double widthMm(LineRole role) {
+        var line = look.drafting().of(role);
+        return dial * (large ? line.largeMm() : line.smallMm());
+    }
+
+    /** What a line of a role is drawn with: round for furniture, square for what is built. */
+    Pen pen(LineRole role) {
+        return switch (role) {
+            case FURNITURE, FURNITURE_INNER, GRAIN -> Pen.round(widthMm(role));
+            case OVERHEAD -> Pen.butt(widthMm(role)).dashed(2.0, 1.0);
+            case PLOT -> Pen.butt(widthMm(role)).dashed(6, 1.6);
+            case CUT_WALL, CUT_POST, HATCH, LEAF, SWING, DIMENSION, TICK, RULE, HEADING_RULE, TITLE_RULE, NEEDLE ->
+                Pen.butt(widthMm(role));
+        };
+    }
+
+    private Ink ink(InkRole role) {
+        return ink().at(look.drafting().of(role));
+    }
+
+    public Pen cutWall() {
+        return pen(LineRole.CUT_WALL);
+    }
+
+    public Pen cutPost() {
+        return pen(LineRole.CUT_POST);
+    }
+
+    public Pen hatch() {
+        return pen(LineRole.HATCH);
+    }
+
+    public Pen leaf() {
+        return pen(LineRole.LEAF);
+    }
+
+    public Pen swing() {
+        return pen(LineRole.SWING);
+    }
+
+    public Pen furniture() {
+        return pen(LineRole.FURNITURE);
+    }
+
+    public Pen furnitureInner() {
+        return pen(LineRole.FURNITURE_INNER);
+    }
+
+    public Pen grain() {
+        return pen(LineRole.GRAIN);
+    }
+
+    public Pen overhead() {
+        return pen(LineRole.OVERHEAD);
+    }
+
+    public Pen plot() {
+        return pen(LineRole.PLOT);
+    }
+
+    public Pen dimension() {
+        return pen(LineRole.DIMENSION);
+    }
+
+    public Pen tick() {
+        return pen(LineRole.TICK);
+    }
+
+    public Ink swingInk() {
+        return ink(InkRole.SWING);
+    }
+
+    public Ink furnitureInk() {
+        return ink(InkRole.FURNITURE);
+    }
+
+    public Ink innerInk() {
+        return ink(InkRole.INNER);
+    }
+
+    public Ink dimensionInk() {
+        return ink(InkRole.DIMENSION);
+    }
+}

@@ -1,0 +1,95 @@
+package honeylamp.illustrate.shade;
+
+import honeylamp.geometry.Figure;
+import java.util.Arrays;
+import java.util.List;
+
+/** How much of their shade rooms keep, so that none is darker in the mean of its bare floor than a look allows. */
+final class RoomShares {
+    /** Rooms are shaded as one up to the middle of most walls; in doorways one passes into the other. */
+    private static final double GROWN_MM = 140;
+
+    /** More of a pixel covered than this, and it is no bare floor. */
+    private static final float BARE = 0.5f;
+
+    /** A room takes a little of its neighbours' shares through its doorways; what that leaves too dark is evened out. */
+    private static final int PASSES = 3;
+
+    private final ShadeGrid grid;
+    private final int numbers;
+    private final int[] rooms;
+    private final int[] grown;
+    private final float[] dark;
+    private final float[] coverage;
+
+    private RoomShares(ShadeGrid grid, List<Figure> rooms, float[] dark, float[] coverage) {
+        this.grid = grid;
+        this.numbers = rooms.size() + 1;
+        this.rooms = grid.numbered(rooms);
+        this.grown = grid.numbered(rooms, GROWN_MM);
+        this.dark = dark;
+        this.coverage = coverage;
+    }
+
+    /**
+     * The share of its shade that every pixel keeps, from 0 to 1.
+     *
+     * @param rooms their floors, in paper mm
+     * @param dark what of the light is lost at every pixel
+     * @param coverage the share of every pixel that something stands on
+     * @param ceiling the most that may be lost in the mean of a room
+     */
+    static float[] of(ShadeGrid grid, List<Figure> rooms, float[] dark, float[] coverage, double ceiling) {
+        return new RoomShares(grid, rooms, dark, coverage).shares(ceiling);
+    }
+
+    private float[] shares(double ceiling) {
+        var kept = new double[numbers];
+        Arrays.fill(kept, 1);
+        var out = new float[dark.length];
+        Arrays.fill(out, 1);
+        for (var pass = 0; pass < PASSES; pass++) {
+            var means = means(out);
+            var even = true;
+            for (var i = 1; i < numbers; i++) {
+                if (means[i] > ceiling) {
+                    kept[i] *= ceiling / means[i];
+                    even = false;
+                }
+            }
+            if (even) {
+                break;
+            }
+            out = softened(kept);
+        }
+        return out;
+    }
+
+    /** What is lost on the bare floor of every room, in its mean. */
+    private double[] means(float[] shares) {
+        var sums = new double[numbers];
+        var counts = new int[numbers];
+        for (var i = 0; i < dark.length; i++) {
+            if (coverage[i] < BARE) {
+                sums[rooms[i]] += dark[i] * shares[i];
+                counts[rooms[i]]++;
+            }
+        }
+        for (var i = 0; i < numbers; i++) {
+            sums[i] = counts[i] == 0 ? 0 : sums[i] / counts[i];
+        }
+        return sums;
+    }
+
+    private float[] softened(double[] kept) {
+        var left = new float[dark.length]; // what is left out: nothing beyond the rooms, nor beyond the grid
+        for (var i = 0; i < left.length; i++) {
+            left[i] = (float) (1 - kept[grown[i]]);
+        }
+        var out = Smoothing.soft(left, grid.width(), grid.height(), GROWN_MM / grid.pixelMm());
+        for (var i = 0; i < out.length; i++) {
+            out[i] = 1 - out[i];
+        }
+        return out;
+    }
+}

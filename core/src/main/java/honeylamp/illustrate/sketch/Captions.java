@@ -1,0 +1,86 @@
+package honeylamp.illustrate.sketch;
+
+import honeylamp.catalogue.ScreenColours;
+import honeylamp.drawing.Mark;
+import honeylamp.drawing.ink.Ink;
+import honeylamp.drawing.ink.Pen;
+import honeylamp.drawing.ink.Typeface;
+import honeylamp.geometry.Box;
+import honeylamp.geometry.Figure;
+import honeylamp.geometry.Point;
+import honeylamp.illustrate.paper.PaperFrame;
+import honeylamp.plan.Dimension;
+import honeylamp.plan.ElementId;
+import honeylamp.plan.Look;
+import honeylamp.plan.Note;
+import honeylamp.plan.Storey;
+import honeylamp.plan.TextRole;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+
+/** Notes and single dimensions where they are drawn: to be picked, and marked when they are. */
+public final class Captions {
+    private static final double AIR_MM = 0.8;
+    private static final Ink HONEY = Ink.of(ScreenColours.HONEY.argb());
+
+    private Captions() {}
+
+    /** The note or dimension at a point of the plan, or within reach of it; a note before a dimension. */
+    public static Optional<ElementId> at(Storey storey, Look look, PaperFrame frame, Point p, double reachMm) {
+        var noteMm = look.drafting().of(TextRole.NOTE);
+        var figureMm = look.drafting().of(TextRole.DIMENSION);
+        var onPaper = frame.paper(p);
+        return storey.notes().reversed().stream()
+                .filter(n ->
+                        box(frame, n, noteMm).grown(reachMm / frame.scale()).contains(onPaper))
+                .findFirst()
+                .<ElementId>map(Note::id)
+                .or(() -> storey.dimensions().stream()
+                        .filter(d -> distance(frame, d, p, figureMm) <= reachMm)
+                        .min(Comparator.comparingDouble(d -> distance(frame, d, p, figureMm)))
+                        .map(Dimension::id));
+    }
+
+    /** From a dimension's line, or from the number above it. */
+    private static double distance(PaperFrame frame, Dimension dimension, Point p, double highMm) {
+        var line = dimension.line();
+        var number = line.unit().left().times(frame.planMm(highMm));
+        var above = line.unit().x() < 0 ? number.times(-1) : number;
+        var middle = line.middle().plus(above);
+        return Math.min(line.distance(p), Math.max(0, middle.distance(p) - frame.planMm(highMm)));
+    }
+
+    /** The place a note's words take, in paper mm. */
+    private static Box box(PaperFrame frame, Note note, double highMm) {
+        var at = frame.paper(note.at().point());
+        var half = Typeface.REGULAR.widthMm(note.text(), highMm, 0) / 2;
+        return new Box(at.x() - half, at.y() - highMm / 2, at.x() + half, at.y() + highMm / 2).grown(AIR_MM);
+    }
+
+    /** Marks those that are picked: a note by a frame, a dimension by a stroke along its line and its ends. */
+    public static List<Mark> picked(
+            Storey storey, Look look, PaperFrame frame, Collection<ElementId> ids, double penMm) {
+        var out = new ArrayList<Mark>();
+        for (var note : storey.notes()) {
+            if (ids.contains(note.id())) {
+                out.add(new Mark.Stroke(
+                        Figure.ring(box(frame, note, look.drafting().of(TextRole.NOTE))
+                                .ring()),
+                        Pen.butt(2 * penMm),
+                        HONEY));
+            }
+        }
+        for (var dimension : storey.dimensions()) {
+            if (ids.contains(dimension.id())) {
+                out.add(Sketches.line(frame, dimension.line(), 3 * penMm, false));
+                for (var end : List.of(dimension.from(), dimension.to())) {
+                    out.addAll(Sketches.handle(frame, end.point(), 4.5 * penMm, penMm));
+                }
+            }
+        }
+        return out;
+    }
+}

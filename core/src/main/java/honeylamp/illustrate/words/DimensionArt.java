@@ -1,0 +1,225 @@
+package honeylamp.illustrate.words;
+
+import honeylamp.derive.tiers.DimensionTiers.Side;
+import honeylamp.derive.tiers.DimensionTiers.SideTiers;
+import honeylamp.derive.tiers.DimensionTiers.Tier;
+import honeylamp.drawing.Mark;
+import honeylamp.drawing.ink.Typeface;
+import honeylamp.geometry.Arc;
+import honeylamp.geometry.Box;
+import honeylamp.geometry.Figure;
+import honeylamp.geometry.Point;
+import honeylamp.illustrate.paper.PaperFrame;
+import honeylamp.illustrate.pen.Pens;
+import honeylamp.plan.Dimension;
+import honeylamp.plan.TextRole;
+import honeylamp.plan.Wall;
+import honeylamp.units.Length;
+import honeylamp.units.LengthText;
+import honeylamp.units.UnitSystem;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+
+/** Draws dimension tiers and single dimensions, with gaps, ticks and heights in paper mm. */
+public final class DimensionArt {
+    private static final double RADIUS_LINE_MM = 18;
+    static final double FIRST_TIER_MM = 10;
+    static final double TIER_STEP_MM = 10;
+    static final double WITNESS_GAP_MM = 2;
+    static final double WITNESS_PAST_MM = 2;
+    static final double TICK_MM = 3;
+    static final double TEXT_LIFT_MM = 0.9;
+
+    private final PaperFrame frame;
+    private final Pens pens;
+
+    public DimensionArt(PaperFrame frame, Pens pens) {
+        this.frame = frame;
+        this.pens = pens;
+    }
+
+    /**
+     * The tiers of all sides.
+     *
+     * @param balconies what lies outside the walls, in plan mm; tiers stay clear of it and no witness line crosses it
+     */
+    public List<Mark> tiers(List<SideTiers> sides, List<Box> balconies) {
+        var out = new ArrayList<Mark>();
+        var clear = frame.paper(occupied(sides, balconies));
+        var outside = balconies.stream().map(frame::paper).toList();
+        for (var side : sides) {
+            for (var i = 0; i < side.tiers().size(); i++) {
+                var line = edge(side.side(), clear, FIRST_TIER_MM + i * TIER_STEP_MM);
+                tier(out, side.tiers().get(i), line, outside);
+            }
+        }
+        return out;
+    }
+
+    private static double edge(Side side, Box clear, double away) {
+        return switch (side) {
+            case NORTH -> clear.minY() - away;
+            case SOUTH -> clear.maxY() + away;
+            case WEST -> clear.minX() - away;
+            case EAST -> clear.maxX() + away;
+        };
+    }
+
+    private void tier(List<Mark> out, Tier tier, double line, List<Box> outside) {
+        var lines = Figure.builder();
+        var ticks = Figure.builder();
+        var stops = new ArrayList<Point>();
+        for (var i = 0; i < tier.stopsMm().size(); i++) {
+            var building = tier.side().alongX()
+                    ? frame.paper(
+                            new Point(tier.stopsMm().get(i), tier.witnessMm().get(i)))
+                    : frame.paper(
+                            new Point(tier.witnessMm().get(i), tier.stopsMm().get(i)));
+            var stop = tier.side().alongX() ? new Point(building.x(), line) : new Point(line, building.y());
+            witness(lines, past(outside, building, stop), stop);
+            tick(ticks, stop);
+            stops.add(stop);
+        }
+        lines.line(stops.getFirst(), stops.getLast());
+        out.add(new Mark.Stroke(lines.build(), pens.dimension(), pens.dimensionInk()));
+        out.add(new Mark.Stroke(ticks.build(), pens.tick(), pens.dimensionInk()));
+        numbers(out, tier.texts(), stops);
+    }
+
+    /** Where a witness line leaves the last thing it would cross on its way out, or where it begins. */
+    private static Point past(List<Box> outside, Point building, Point stop) {
+        var start = building;
+        var way = stop.minus(building);
+        for (var box : outside) {
+            var line = new Box(
+                    Math.min(building.x(), stop.x()),
+                    Math.min(building.y(), stop.y()),
+                    Math.max(building.x(), stop.x()),
+                    Math.max(building.y(), stop.y()));
+            if (box.meets(line)) {
+                var exit = Math.abs(way.x()) > Math.abs(way.y())
+                        ? new Point(way.x() > 0 ? box.maxX() : box.minX(), building.y())
+                        : new Point(building.x(), way.y() > 0 ? box.maxY() : box.minY());
+                start = exit.distance(stop) < start.distance(stop) ? exit : start;
+            }
+        }
+        return start;
+    }
+
+    private static void witness(Figure.Builder lines, Point building, Point stop) {
+        var way = stop.minus(building);
+        if (way.length() > WITNESS_GAP_MM) {
+            var unit = way.unit();
+            lines.line(building.plus(unit.times(WITNESS_GAP_MM)), stop.plus(unit.times(WITNESS_PAST_MM)));
+        }
+    }
+
+    /** A short stroke at 45 degrees, rising to the right on the page. */
+    private static void tick(Figure.Builder ticks, Point at) {
+        var half = TICK_MM / 2 * Math.sqrt(0.5);
+        ticks.line(new Point(at.x() - half, at.y() + half), new Point(at.x() + half, at.y() - half));
+    }
+
+    /** Numbers above their line; where a gap is too narrow, the number drops below, every other one lower. */
+    private void numbers(List<Mark> out, List<String> texts, List<Point> stops) {
+        var dropped = 0;
+        for (var i = 0; i < texts.size(); i++) {
+            var a = stops.get(i);
+            var b = stops.get(i + 1);
+            if (a.y() != b.y()) { // upward on the page, read from the right
+                var swap = a;
+                a = b.y() > a.y() ? b : a;
+                b = a == b ? swap : b;
+            }
+            var width = Typeface.REGULAR.widthMm(texts.get(i), pens.cap(TextRole.DIMENSION), 0);
+            var fits = width + 1.2 <= a.distance(b);
+            var below =
+                    TEXT_LIFT_MM + pens.cap(TextRole.DIMENSION) + (dropped % 2) * (pens.cap(TextRole.DIMENSION) + 0.7);
+            dropped = fits ? 0 : dropped + 1;
+            number(out, texts.get(i), a, b, fits ? -TEXT_LIFT_MM : below);
+        }
+    }
+
+    private void number(List<Mark> out, String text, Point a, Point b, double drop) {
+        var along = b.minus(a).unit();
+        var down = along.left(); // y is down on paper, so left of the line is below it
+        var at = a.towards(b, 0.5).plus(down.times(drop));
+        var turn = Math.toDegrees(Math.atan2(along.y(), along.x()));
+        out.add(new Mark.Text(
+                text, at, pens.cap(TextRole.DIMENSION), Typeface.REGULAR, 0, Mark.Align.MIDDLE, turn, pens.ink()));
+    }
+
+    /** Single dimensions between two points. */
+    public List<Mark> singles(List<Dimension> dimensions, UnitSystem units) {
+        var out = new ArrayList<Mark>();
+        for (var dimension : dimensions) {
+            var from = frame.paper(dimension.from().point());
+            var to = frame.paper(dimension.to().point());
+            // left in the plan is up the page for a line running right
+            var shift = to.minus(from).unit().left().times(-dimension.offset().mm() / frame.scale());
+            var a = from.plus(shift);
+            var b = to.plus(shift);
+            var lines = Figure.builder().line(a, b);
+            var ticks = Figure.builder();
+            witness(lines, from, a);
+            witness(lines, to, b);
+            tick(ticks, a);
+            tick(ticks, b);
+            out.add(new Mark.Stroke(lines.build(), pens.dimension(), pens.dimensionInk()));
+            out.add(new Mark.Stroke(ticks.build(), pens.tick(), pens.dimensionInk()));
+            var length =
+                    Length.ofMm(dimension.from().point().distance(dimension.to().point()));
+            var flip = b.x() < a.x() - 1e-9 || Math.abs(b.x() - a.x()) < 1e-9 && b.y() > a.y();
+            number(out, LengthText.shown(length, units), flip ? b : a, flip ? a : b, -TEXT_LIFT_MM);
+        }
+        return out;
+    }
+
+    /** The circle an arc is part of, to a millimetre: told once, however many walls run along it. */
+    private record Circle(long x, long y, long radius) {
+        static Circle of(Arc arc) {
+            return new Circle(
+                    Math.round(arc.centre().x()), Math.round(arc.centre().y()), Math.round(arc.radius()));
+        }
+    }
+
+    /** The radius of every curved wall's drawn line, with a line from its centre side and an arrow at the wall. */
+    public List<Mark> radii(List<Wall> walls, UnitSystem units) {
+        var out = new ArrayList<Mark>();
+        Set<Circle> told = new HashSet<>();
+        for (var wall : walls) {
+            if (wall.line() instanceof Arc arc && told.add(Circle.of(arc))) {
+                var tip = arc.middle();
+                var inward = arc.centre().minus(tip).unit();
+                var length = Math.min(arc.radius(), RADIUS_LINE_MM * frame.scale());
+                var a = frame.paper(tip);
+                var b = frame.paper(tip.plus(inward.times(length)));
+                out.add(new Mark.Stroke(Figure.builder().line(a, b).build(), pens.dimension(), pens.dimensionInk()));
+                var ticks = Figure.builder();
+                tick(ticks, a);
+                out.add(new Mark.Stroke(ticks.build(), pens.tick(), pens.dimensionInk()));
+                var flip = b.x() < a.x() - 1e-9 || Math.abs(b.x() - a.x()) < 1e-9 && b.y() > a.y();
+                var text = "R " + LengthText.shown(Length.ofMm(arc.radius()), units);
+                number(out, text, flip ? b : a, flip ? a : b, -TEXT_LIFT_MM);
+            }
+        }
+        return out;
+    }
+
+    /** The tiers of a storey with its balconies kept clear. */
+    public static Box occupied(List<SideTiers> sides, List<Box> extra) {
+        var box = sides.getFirst().building();
+        for (var more : extra) {
+            box = box.union(more);
+        }
+        return box;
+    }
+
+    /** Paper room the tiers need outside what is occupied. */
+    public static double roomMm(List<SideTiers> sides, double textMm) {
+        var most = sides.stream().mapToInt(s -> s.tiers().size()).max().orElse(0);
+        return most == 0 ? 0 : FIRST_TIER_MM + (most - 1) * TIER_STEP_MM + textMm + 2 * TEXT_LIFT_MM;
+    }
+}

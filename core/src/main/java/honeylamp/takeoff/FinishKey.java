@@ -1,0 +1,47 @@
+package honeylamp.takeoff;
+
+import honeylamp.catalogue.Grounds;
+import honeylamp.catalogue.Material;
+import honeylamp.catalogue.Materials;
+import honeylamp.derive.rooms.Room;
+import honeylamp.derive.storeys.LaidStorey;
+import honeylamp.plan.Ground;
+import honeylamp.plan.Storey;
+import honeylamp.plan.Structure;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/** The finishes one sees on storeys, as the key of a sheet lists them. */
+public final class FinishKey {
+    private FinishKey() {}
+
+    /** Each material once: floors of rooms, then balconies, then ground out of doors, storey by storey. */
+    public static List<Material> of(List<LaidStorey> storeys) {
+        return storeys.stream().flatMap(FinishKey::on).distinct().toList();
+    }
+
+    private static Stream<Material> on(LaidStorey laid) {
+        var floors = laid.geometry().rooms().stream()
+                .map(Room::mark)
+                .flatMap(Optional::stream)
+                .flatMap(m -> Materials.of(m.floor().material()).stream());
+        return Stream.of(floors, balconies(laid.storey()), grounds(laid.storey()))
+                .flatMap(s -> s);
+    }
+
+    private static Stream<Material> balconies(Storey storey) {
+        return storey.structures().stream()
+                .filter(s -> s.is(Structure.Kind.BALCONY))
+                .flatMap(_ -> Materials.of(Materials.DECKING).stream());
+    }
+
+    /** A plot is a boundary and no surface. */
+    private static Stream<Material> grounds(Storey storey) {
+        return storey.grounds().stream()
+                .map(Ground::use)
+                .filter(use -> use != Ground.Use.PLOT)
+                .distinct()
+                .map(Grounds::material);
+    }
+}

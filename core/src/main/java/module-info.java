@@ -1,0 +1,46 @@
+/**
+ * All that Honey Lamp works out, without a window. The window and the command line see the doors below; how walls are
+ * joined, pens chosen and marks made stays inside, and {@code DesktopFloorsTest} tells of a door that nobody uses.
+ */
+module honeylamp.core {
+    requires java.desktop;
+    requires java.xml;
+    requires static org.jspecify;
+    requires com.drew.metadata;
+    requires com.fasterxml.jackson.annotation;
+    requires com.github.weisj.jsvg;
+    requires commons.math3;
+    requires org.apache.commons.csv;
+    requires org.apache.fontbox;
+    requires org.apache.pdfbox;
+    requires org.apache.pdfbox.io;
+    requires org.dhatim.fastexcel;
+    requires org.locationtech.jts;
+    requires org.slf4j;
+    requires tools.jackson.core;
+    requires tools.jackson.databind;
+
+    exports honeylamp.catalogue;
+    exports honeylamp.demo;
+    exports honeylamp.derive.fixed;
+    exports honeylamp.derive.listing;
+    exports honeylamp.derive.openings;
+    exports honeylamp.derive.pointing;
+    exports honeylamp.derive.rooms;
+    exports honeylamp.derive.snags;
+    exports honeylamp.derive.storeys;
+    exports honeylamp.derive.traced;
+    exports honeylamp.drawing;
+    exports honeylamp.edit;
+    exports honeylamp.geometry;
+    exports honeylamp.illustrate;
+    exports honeylamp.illustrate.paper;
+    exports honeylamp.illustrate.sketch;
+    exports honeylamp.output;
+    exports honeylamp.plan;
+    exports honeylamp.sheet;
+    exports honeylamp.store;
+    exports honeylamp.survey;
+    exports honeylamp.underlay;
+    exports honeylamp.units;
+}

@@ -1,0 +1,48 @@
+package honeylamp.desktop.gesture.pick;
+
+import honeylamp.geometry.Point;
+import honeylamp.plan.ElementId;
+import honeylamp.plan.Furnishing;
+import honeylamp.plan.Ground;
+import honeylamp.plan.Opening;
+import honeylamp.plan.Position;
+import honeylamp.plan.Structure;
+import honeylamp.plan.Underlay;
+import honeylamp.plan.Wall;
+import java.util.Set;
+
+/** What the button holds, as it was when it went down. */
+public sealed interface Held {
+    /** A corner of walls. */
+    record Corner(Position at) implements Held {}
+
+    /** A wall, grabbed at a point. */
+    record WholeWall(Wall wall, Point grabbed) implements Held {}
+
+    /** An opening, grabbed so far from its first jamb. */
+    record Hole(Opening opening, Wall host, double grabMm) implements Held {}
+
+    /** A piece, grabbed beside its centre. */
+    record Piece(Furnishing piece, Point fromCentre) implements Held {}
+
+    /** A fixed part, grabbed beside its centre. */
+    record Part(Structure part, Point fromCentre) implements Held {}
+
+    /** A corner of ground. */
+    record GroundCorner(Ground ground, Position corner) implements Held {}
+
+    /** Ground, grabbed at a point. */
+    record WholeGround(Ground ground, Point grabbed) implements Held {}
+
+    /** A picture that is not locked, grabbed at a point. */
+    record Picture(Underlay underlay, Point grabbed) implements Held {}
+
+    /** Several things that are picked, grabbed at one of them. */
+    record Several(Set<ElementId> ids, ElementId under, Point grabbed) implements Held {}
+
+    /** The turn handle of a piece. */
+    record Turn(Furnishing piece) implements Held {}
+
+    /** The size handle of a piece. */
+    record Size(Furnishing piece) implements Held {}
+}

@@ -1,0 +1,135 @@
+package honeylamp.desktop.gesture.pick;
+
+import honeylamp.derive.openings.ClearDistances;
+import honeylamp.derive.openings.OpeningCut;
+import honeylamp.derive.storeys.StoreyGeometry;
+import honeylamp.desktop.gesture.Ask;
+import honeylamp.desktop.gesture.Difference;
+import honeylamp.desktop.gesture.LivePlan;
+import honeylamp.desktop.gesture.Readout;
+import honeylamp.desktop.gesture.Surroundings;
+import honeylamp.drawing.Mark;
+import honeylamp.geometry.Point;
+import honeylamp.illustrate.sketch.PartSketches;
+import honeylamp.illustrate.sketch.Sketches;
+import honeylamp.plan.ElementId;
+import honeylamp.plan.Furnishing;
+import honeylamp.plan.Ground;
+import honeylamp.plan.Plan;
+import honeylamp.plan.Position;
+import honeylamp.plan.Storey;
+import honeylamp.plan.Structure;
+import honeylamp.units.Length;
+import honeylamp.units.LengthText;
+import honeylamp.units.Words;
+import java.util.List;
+import java.util.Set;
+
+/** What is shown of a thing while it is moved: its numbers and its outline. */
+final class MovePreview {
+    private MovePreview() {}
+
+    /** The live numbers of the thing held. */
+    static List<Readout.Field> fields(Surroundings scene, Held held, Plan plan, Point pointer) {
+        var storey = plan.storey(scene.storey());
+        return switch (held) {
+            case Held.WholeWall(var wall, var grabbed) ->
+                List.of(field(
+                        scene, "Across", Math.abs(wall.chord().unit().left().dot(pointer.minus(grabbed)))));
+            case Held.Corner(var at) -> moved(scene, at.point(), pointer);
+            case Held.Hole hole -> {
+                var host = hole.host();
+                var now = storey.opening(hole.opening().id()).orElse(hole.opening());
+                var stretch = ClearDistances.around(
+                        scene.geometry().network(),
+                        host,
+                        now.offset().mm() + now.width().mm() / 2);
+                yield List.of(
+                        field(scene, "Before", stretch.beforeMm(now)), field(scene, "After", stretch.afterMm(now)));
+            }
+            case Held.Piece piece -> size(scene, storey, piece.piece());
+            case Held.Part part -> moved(scene, part.part().at().point().plus(part.fromCentre()), pointer);
+            case Held.GroundCorner(var ground, var corner) -> {
+                var now = storey.elements().find(Ground.class, ground.id()).orElse(ground);
+                var at = ground.corners().indexOf(corner);
+                var corners = now.corners();
+                var last = corners.size() - 1;
+                yield List.of(
+                        field(scene, "Before", length(corners.get(at == 0 ? last : at - 1), corners.get(at))),
+                        field(scene, "After", length(corners.get(at), corners.get(at == last ? 0 : at + 1))));
+            }
+            case Held.WholeGround ground -> moved(scene, ground.grabbed(), pointer);
+            case Held.Picture picture -> moved(scene, picture.grabbed(), pointer);
+            case Held.Several several -> moved(scene, several.grabbed(), pointer);
+            case Held.Turn(var piece) -> size(scene, storey, piece);
+            case Held.Size(var piece) -> size(scene, storey, piece);
+        };
+    }
+
+    private static double length(Position a, Position b) {
+        return a.point().distance(b.point());
+    }
+
+    private static List<Readout.Field> moved(Surroundings scene, Point from, Point pointer) {
+        return List.of(field(scene, "Moved", from.distance(pointer)));
+    }
+
+    private static List<Readout.Field> size(Surroundings scene, Storey storey, Furnishing piece) {
+        var now = storey.elements().find(Furnishing.class, piece.id()).orElse(piece);
+        return List.of(
+                field(scene, "Width", now.width().mm()),
+                field(scene, "Depth", now.depth().mm()),
+                new Readout.Field(Ask.angle("Turn"), Words.of("%.0f\u00b0", now.turnDeg())));
+    }
+
+    private static Readout.Field field(Surroundings scene, String name, double mm) {
+        return new Readout.Field(Ask.length(name), LengthText.shown(Length.ofMm(mm), scene.units()));
+    }
+
+    /** The thing held, where it would now be. */
+    static List<Mark> marks(Surroundings scene, Held held, Plan plan) {
+        var storey = plan.storey(scene.storey());
+        return switch (held) {
+            case Held.Corner _, Held.WholeWall _ -> LivePlan.marks(scene, plan);
+            case Held.Hole hole ->
+                storey.opening(hole.opening().id())
+                        .map(o -> Sketches.opening(
+                                scene.view().look(),
+                                scene.frame(),
+                                OpeningCut.in(plan, storey, hole.host(), o),
+                                scene.penMm()))
+                        .orElse(List.of());
+            case Held.Piece piece -> piece(scene, storey, piece.piece());
+            case Held.Part(var part, var _) ->
+                storey.elements()
+                        .find(Structure.class, part.id())
+                        .map(x -> PartSketches.part(scene.frame(), plan, storey, x, scene.penMm()))
+                        .orElse(List.of());
+            case Held.GroundCorner(var ground, var _) -> ground(scene, storey, ground.id());
+            case Held.WholeGround(var ground, var _) -> ground(scene, storey, ground.id());
+            case Held.Picture picture -> outline(scene, plan, picture.underlay().id());
+            case Held.Several _ -> Difference.marks(scene, plan);
+            case Held.Turn(var piece) -> piece(scene, storey, piece);
+            case Held.Size(var piece) -> piece(scene, storey, piece);
+        };
+    }
+
+    private static List<Mark> ground(Surroundings scene, Storey storey, ElementId id) {
+        return storey.elements()
+                .find(Ground.class, id)
+                .map(g -> PartSketches.outline(scene.frame(), g.ring().corners(), scene.penMm()))
+                .orElse(List.of());
+    }
+
+    private static List<Mark> outline(Surroundings scene, Plan plan, ElementId id) {
+        var geometry = StoreyGeometry.of(plan, plan.storey(scene.storey()));
+        return Sketches.picked(scene.frame(), geometry, Set.of(id), scene.penMm());
+    }
+
+    private static List<Mark> piece(Surroundings scene, Storey storey, Furnishing piece) {
+        return storey.elements()
+                .find(Furnishing.class, piece.id())
+                .map(f -> Sketches.piece(scene.frame(), f, scene.penMm()))
+                .orElse(List.of());
+    }
+}

@@ -1,0 +1,262 @@
+package honeylamp.desktop.gesture.pick;
+
+import honeylamp.derive.pointing.Picking;
+import honeylamp.derive.pointing.Snapping;
+import honeylamp.desktop.gesture.Ask;
+import honeylamp.desktop.gesture.Gesture;
+import honeylamp.desktop.gesture.Pointer;
+import honeylamp.desktop.gesture.Readout;
+import honeylamp.desktop.gesture.Reply;
+import honeylamp.desktop.gesture.Surroundings;
+import honeylamp.desktop.gesture.Typed;
+import honeylamp.desktop.gesture.TypedMove;
+import honeylamp.drawing.Mark;
+import honeylamp.edit.NoteEdits;
+import honeylamp.edit.Outcome;
+import honeylamp.edit.PickedEdits;
+import honeylamp.edit.ViewEdits;
+import honeylamp.geometry.Box;
+import honeylamp.geometry.Point;
+import honeylamp.illustrate.sketch.Captions;
+import honeylamp.illustrate.sketch.RoomNames;
+import honeylamp.illustrate.sketch.Sketches;
+import honeylamp.plan.Dimension;
+import honeylamp.plan.ElementId;
+import honeylamp.plan.ElementId.RoomId;
+import honeylamp.plan.Note;
+import honeylamp.plan.Plan;
+import honeylamp.plan.Position;
+import honeylamp.units.Length;
+import honeylamp.units.LengthText;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * Picks notes and single dimensions. A note is dragged where it should be, a dimension's line beside what it measures,
+ * and an end of a picked dimension to another point.
+ */
+public record PickCaption(Optional<Grip> grip, Optional<Plan> preview, Optional<Point> pointer) implements Gesture {
+    private static final Ask<Length> LENGTH = Ask.length("Length");
+
+    /** What the button holds. */
+    sealed interface Grip {
+        /** All that is picked, grabbed at a point. */
+        record Whole(Point grabbed) implements Grip {}
+
+        /** The line of a dimension, grabbed so far to its left. */
+        record Line(Dimension dimension, double besideMm) implements Grip {}
+
+        /** A box to pick by, begun at a point. */
+        record Boxed(Point from) implements Grip {}
+
+        /** The name of a room, grabbed so far from its middle. */
+        record RoomName(RoomId room, Point from) implements Grip {}
+
+        /** The first end of a dimension, or its second. */
+        record End(Dimension dimension, boolean first) implements Grip {}
+    }
+
+    /** Nothing held. */
+    public static PickCaption begin() {
+        return new PickCaption(Optional.empty(), Optional.empty(), Optional.empty());
+    }
+
+    private PickCaption resting(Point p) {
+        return new PickCaption(Optional.empty(), Optional.empty(), Optional.of(p));
+    }
+
+    private static Optional<ElementId> hit(Surroundings scene, Point p) {
+        return Captions.at(scene.geometry().storey(), scene.view().look(), scene.frame(), p, scene.reachMm());
+    }
+
+    private static Optional<Dimension> dimension(Surroundings scene, ElementId id) {
+        return scene.geometry().storey().elements().find(Dimension.class, id);
+    }
+
+    @Override
+    public Reply moved(Surroundings scene, Pointer pointer) {
+        return Reply.to(resting(pointer.at()));
+    }
+
+    @Override
+    public Reply pressed(Surroundings scene, Pointer pointer) {
+        var p = pointer.at();
+        var end = end(scene, p);
+        if (end.isPresent()) {
+            return Reply.to(new PickCaption(end, Optional.empty(), Optional.of(p)));
+        }
+        var hit = hit(scene, p);
+        var name = hit.isPresent()
+                ? Optional.<RoomNames.Name>empty()
+                : RoomNames.at(scene.view(), scene.frame(), p, scene.reachMm());
+        if (name.isPresent()) {
+            var held = new Grip.RoomName(name.get().room(), p.minus(name.get().middle()));
+            return Reply.to(new PickCaption(Optional.of(held), Optional.empty(), Optional.of(p)))
+                    .picking(Set.of());
+        }
+        if (hit.isEmpty()) {
+            return Reply.to(new PickCaption(Optional.of(new Grip.Boxed(p)), Optional.empty(), Optional.of(p)))
+                    .picking(pointer.keys().shift() ? scene.selection() : Set.of());
+        }
+        var id = hit.get();
+        Set<ElementId> picked =
+                new HashSet<>(pointer.keys().shift() || scene.selection().contains(id) ? scene.selection() : Set.of());
+        if (!picked.add(id) && pointer.keys().shift()) {
+            picked.remove(id);
+        }
+        var held = picked.size() == 1
+                ? dimension(scene, id)
+                        .<Grip>map(d -> new Grip.Line(d, d.line().offset(p)))
+                        .orElse(new Grip.Whole(p))
+                : new Grip.Whole(p);
+        return Reply.to(new PickCaption(Optional.of(held), Optional.empty(), Optional.of(p)))
+                .picking(picked);
+    }
+
+    private static Optional<Grip> end(Surroundings scene, Point p) {
+        return scene.selection().stream()
+                .flatMap(id -> dimension(scene, id).stream())
+                .filter(d -> d.from().point().distance(p) <= scene.reachMm()
+                        || d.to().point().distance(p) <= scene.reachMm())
+                .findFirst()
+                .map(d -> new Grip.End(
+                        d, d.from().point().distance(p) <= d.to().point().distance(p)));
+    }
+
+    @Override
+    public Reply dragged(Surroundings scene, Pointer pointer) {
+        if (grip.isEmpty()) {
+            return moved(scene, pointer);
+        }
+        if (grip.get() instanceof Grip.Boxed) {
+            return Reply.to(new PickCaption(grip, Optional.empty(), Optional.of(pointer.at())));
+        }
+        return moved(scene, grip.get(), pointer)
+                .result()
+                .map(plan -> Reply.to(new PickCaption(grip, Optional.of(plan), Optional.of(pointer.at()))))
+                .orElseGet(() -> Reply.to(this)); // both ends on one point: it waits where it was
+    }
+
+    private static Outcome<Plan> moved(Surroundings scene, Grip grip, Pointer pointer) {
+        var p = pointer.at();
+        var plan = scene.plan();
+        return switch (grip) {
+            case Grip.Boxed _ -> Outcome.done(plan);
+            case Grip.Whole(var grabbed) -> {
+                var by = p.minus(grabbed);
+                yield PickedEdits.move(
+                        plan, scene.storey(), scene.selection(), Length.ofMm(by.x()), Length.ofMm(by.y()));
+            }
+            case Grip.Line(var d, var beside) -> {
+                var away = Length.ofMm(d.offset().mm() + d.line().offset(p) - beside);
+                yield Outcome.done(NoteEdits.aside(plan, scene.storey(), d.id(), away));
+            }
+            case Grip.RoomName(var room, var from) ->
+                Outcome.done(ViewEdits.moveName(
+                        plan, scene.view().view().id(), room, Optional.of(Position.of(p.minus(from)))));
+            case Grip.End(var d, var first) -> {
+                var to = pointer.keys().control()
+                        ? p
+                        : Snapping.at(scene.shown(), List.of(), p, scene.reachMm())
+                                .map(Snapping.Snap::at)
+                                .orElse(p);
+                var end = Position.of(to);
+                yield NoteEdits.between(plan, scene.storey(), d.id(), first ? end : d.from(), first ? d.to() : end);
+            }
+        };
+    }
+
+    @Override
+    public Reply released(Surroundings scene, Pointer pointer) {
+        var rest = resting(pointer.at());
+        if (grip.orElse(null) instanceof Grip.Boxed(var from) && from.distance(pointer.at()) > scene.reachMm()) {
+            var picked = new HashSet<>(pointer.keys().shift() ? scene.selection() : Set.<ElementId>of());
+            var how = pointer.at().x() >= from.x() ? Picking.Within.INSIDE : Picking.Within.TOUCHING;
+            picked.addAll(Picking.inBox(
+                    scene.geometry(),
+                    Box.around(List.of(from, pointer.at())),
+                    how,
+                    e -> e instanceof Note || e instanceof Dimension));
+            return Reply.to(rest).picking(picked);
+        }
+        return preview.map(plan ->
+                        Reply.commit(rest, plan, grip.map(PickCaption::action).orElse("Move")))
+                .orElse(Reply.to(rest));
+    }
+
+    private static String action(Grip grip) {
+        return switch (grip) {
+            case Grip.Boxed _ -> "Pick";
+            case Grip.Whole _ -> "Move what is picked";
+            case Grip.Line _ -> "Move dimension line";
+            case Grip.RoomName _ -> "Move room name";
+            case Grip.End _ -> "Measure from elsewhere";
+        };
+    }
+
+    /** What is picked is moved by typed lengths across and up. */
+    @Override
+    public Reply entered(Surroundings scene, Typed typed) {
+        return scene.selection().isEmpty() ? Reply.to(this) : TypedMove.entered(this, scene, typed);
+    }
+
+    @Override
+    public Gesture dropped() {
+        return begin();
+    }
+
+    @Override
+    public boolean underWay() {
+        return preview.isPresent() || grip.orElse(null) instanceof Grip.Boxed;
+    }
+
+    @Override
+    public Readout readout(Surroundings scene) {
+        if (preview.isPresent() && grip.orElse(null) instanceof Grip.End end) {
+            var held = end.dimension();
+            var now = preview.get()
+                    .storey(scene.storey())
+                    .elements()
+                    .find(Dimension.class, held.id())
+                    .orElse(held);
+            var mm = now.line().length();
+            return new Readout(
+                    List.of(new Readout.Field(LENGTH, LengthText.shown(Length.ofMm(mm), scene.units()))),
+                    "",
+                    "Let go to measure from here. Ctrl keeps it from catching.");
+        }
+        return scene.selection().isEmpty()
+                ? Readout.hint(
+                        "Click a note or a dimension, or draw a box around them; Shift adds. Drag a room\u2019s name where it should be.")
+                : new Readout(
+                        TypedMove.fields(),
+                        "",
+                        "Drag it, or type how far it moves; a dimension by its line, or by an end.");
+    }
+
+    @Override
+    public List<Mark> sketch(Surroundings scene) {
+        var storey = preview.map(p -> p.storey(scene.storey()))
+                .orElse(scene.geometry().storey());
+        var ids = new HashSet<>(scene.selection());
+        if (preview.isEmpty()) {
+            pointer.flatMap(p -> hit(scene, p)).ifPresent(ids::add);
+        }
+        var out = new ArrayList<>(Captions.picked(storey, scene.view().look(), scene.frame(), ids, scene.penMm()));
+        if (grip.orElse(null) instanceof Grip.RoomName(var room, var _)) {
+            preview.flatMap(p -> p.presentation().view(scene.view().view().id()))
+                    .ifPresent(v ->
+                            out.addAll(RoomNames.held(scene.view().seenAs(v), scene.frame(), room, scene.penMm())));
+        }
+        if (grip.orElse(null) instanceof Grip.Boxed(var from)
+                && pointer.filter(p -> !p.equals(from)).isPresent()) {
+            var box = Box.around(List.of(from, pointer.get()));
+            out.addAll(Sketches.box(
+                    scene.frame(), box, scene.penMm(), pointer.get().x() < from.x()));
+        }
+        return out;
+    }
+}

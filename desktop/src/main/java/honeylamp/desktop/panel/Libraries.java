@@ -1,8 +1,0 @@
-package honeylamp.desktop.panel;
-
-import honeylamp.catalogue.OpeningSizes.Product;
-import honeylamp.catalogue.RoomUses.RoomNames;
-import honeylamp.plan.WallType;
-
-/** All that a person keeps for all plans. */
-public record Libraries(Library<WallType> wallTypes, Library<Product> products, Library<RoomNames> roomNames) {}

@@ -1,0 +1,253 @@
+package honeylamp.desktop.panel.card;
+
+import honeylamp.desktop.panel.part.Libraries;
+import honeylamp.desktop.panel.part.Widgets;
+import honeylamp.desktop.workspace.Stage;
+import honeylamp.desktop.workspace.Tool;
+import honeylamp.desktop.workspace.Workspace;
+import honeylamp.desktop.workspace.WorkspaceModel;
+import honeylamp.edit.SettingOutEdits;
+import honeylamp.plan.Dimension;
+import honeylamp.plan.ElementId;
+import honeylamp.plan.Furnishing;
+import honeylamp.plan.Ground;
+import honeylamp.plan.Note;
+import honeylamp.plan.Plan;
+import honeylamp.plan.SettingOutLine;
+import honeylamp.plan.SettingOutLine.Stay;
+import honeylamp.plan.Structure;
+import honeylamp.plan.Underlay;
+import honeylamp.plan.Wall;
+import honeylamp.units.AreaText;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import javafx.scene.Node;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import org.jspecify.annotations.Nullable;
+
+/** What is picked, as typed values with live effect; with nothing picked, the storey in numbers. */
+public final class Card extends VBox {
+    private final WorkspaceModel model;
+    private final Libraries libraries;
+    private final CardParts parts;
+    private final VBox content = new VBox(12);
+    private @Nullable Object shown;
+
+    private record Shown(
+            Plan plan, ElementId storey, Set<ElementId> picked, boolean tracing, Tool tool, Object choices) {
+        static Shown of(Workspace now, Object kept) {
+            return new Shown(
+                    now.plan(),
+                    now.storey(),
+                    now.selection(),
+                    now.stage().showsUnderlay(),
+                    now.tool(),
+                    List.of(
+                            now.choices().wallType(),
+                            now.choices().lengthEnd(),
+                            now.choices().working(),
+                            now.choices().ghost(),
+                            kept));
+        }
+
+        boolean isStill(Workspace now, Object kept) {
+            return plan == now.plan() && of(now, kept).equals(this);
+        }
+    }
+
+    /** A card on a model, with what a person keeps. */
+    public Card(WorkspaceModel model, Libraries libraries) {
+        this.model = model;
+        this.libraries = libraries;
+        this.parts = new CardParts(model);
+        setId("card");
+        getStyleClass().add("card");
+        content.getStyleClass().add("card-content");
+        var scroll = new ScrollPane(content);
+        scroll.setFitToWidth(true);
+        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        scroll.setFocusTraversable(false);
+        VBox.setVgrow(scroll, Priority.ALWAYS);
+        getChildren().add(scroll);
+        model.state().subscribe(this::update);
+    }
+
+    private void update(Workspace now) {
+        if (shown instanceof Shown s && s.isStill(now, kept())) {
+            return;
+        }
+        if (Widgets.sliding(content)) {
+            return; // the slider under the hand stays; the rest follows with the next change
+        }
+        shown = Shown.of(now, kept());
+        Widgets.rebuilt(content, nodes(now));
+    }
+
+    private Object kept() {
+        return List.of(libraries.wallTypes().all(), libraries.roomNames().all());
+    }
+
+    private List<Node> nodes(Workspace now) {
+        if (now.selection().isEmpty()) {
+            return now.stage() == Stage.WALLS && !now.tool().picks() ? wallType(now) : storey(now);
+        }
+        if (now.selection().size() > 1) {
+            return many(now);
+        }
+        var storey = now.currentStorey();
+        return switch (now.selection().iterator().next()) {
+            case ElementId.WallId id ->
+                storey.wall(id).map(new WallCard(model, parts)::of).orElse(List.of());
+            case ElementId.OpeningId id ->
+                storey.opening(id).map(new OpeningCard(model, parts)::of).orElse(List.of());
+            case ElementId.RoomId id ->
+                model.shown().geometry().rooms().stream()
+                        .filter(r -> r.mark().map(m -> m.id().equals(id)).orElse(false))
+                        .findFirst()
+                        .map(new RoomCard(model, parts, libraries.roomNames())::of)
+                        .orElse(List.of());
+            case ElementId.FurnishingId id ->
+                storey.elements()
+                        .find(Furnishing.class, id)
+                        .map(new FurnishingCard(model, parts)::of)
+                        .orElse(List.of());
+            case ElementId.UnderlayId id ->
+                storey.elements()
+                        .find(Underlay.class, id)
+                        .map(new UnderlayCard(model, parts)::of)
+                        .orElse(List.of());
+            case ElementId.StructureId id ->
+                storey.elements()
+                        .find(Structure.class, id)
+                        .map(new PartCard(model, parts)::of)
+                        .orElse(List.of());
+            case ElementId.GroundId id ->
+                storey.elements()
+                        .find(Ground.class, id)
+                        .map(new GroundCard(model, parts)::of)
+                        .orElse(List.of());
+            case ElementId.UnitId _ -> storey(now);
+            case ElementId.UnitCopyId id ->
+                model.scene().copies().stream()
+                        .filter(c -> c.copy().id().equals(id))
+                        .findFirst()
+                        .map(new UnitCard(model, parts)::of)
+                        .orElse(List.of());
+            case ElementId.DimensionId id ->
+                storey.elements()
+                        .find(Dimension.class, id)
+                        .map(new CaptionCard(model, parts)::of)
+                        .orElse(List.of());
+            case ElementId.NoteId id ->
+                storey.elements()
+                        .find(Note.class, id)
+                        .map(new CaptionCard(model, parts)::of)
+                        .orElse(List.of());
+            case ElementId.BoundaryId _ -> plain("Boundary");
+            case ElementId.SettingOutId id -> settingOut(now, id);
+            case ElementId.StoreyId _ -> storey(now);
+            case ElementId.WallTypeId _,
+                    ElementId.CoveringId _,
+                    ElementId.LookId _,
+                    ElementId.ViewId _,
+                    ElementId.PageId _ -> storey(now);
+        };
+    }
+
+    /** While drawing, the type that new walls are of. */
+    private List<Node> wallType(Workspace now) {
+        return new WallTypeCard(model, parts, libraries.wallTypes())
+                .of(now.plan().wallType(now.choices().wallType()));
+    }
+
+    private List<Node> settingOut(Workspace now, ElementId.SettingOutId id) {
+        return now.currentStorey()
+                .elements()
+                .find(SettingOutLine.class, id)
+                .map(line -> List.of(
+                        Widgets.heading("Setting-out line"),
+                        Widgets.toggle(
+                                "Keep it",
+                                "setting-out-keep",
+                                "Otherwise it goes when a wall is drawn along it",
+                                line.stay() == Stay.KEPT,
+                                () -> model.edit(
+                                        SettingOutEdits.stay(
+                                                parts.plan(),
+                                                parts.at(),
+                                                id,
+                                                line.stay() == Stay.KEPT ? Stay.UNTIL_USED : Stay.KEPT),
+                                        "Keep setting-out line")),
+                        parts.delete()))
+                .orElse(List.of());
+    }
+
+    private List<Node> storey(Workspace now) {
+        var geometry = model.shown().geometry(); // copies of units count
+        var out = new ArrayList<Node>();
+        out.add(Widgets.heading(now.currentStorey().name()));
+        var lengths = now.currentStorey().underlays().stream()
+                .filter(u -> !u.knownLengths().isEmpty())
+                .toList();
+        if (geometry.rooms().isEmpty()) {
+            out.add(Widgets.quiet(
+                    "No room yet. Bring in a picture to trace, or draw walls; rooms form by themselves."));
+            out.addAll(written(now, lengths));
+            out.addAll(new StoreysCard(model, parts).nodes(now));
+            return out;
+        }
+        out.add(Widgets.fact("Net, inner faces", AreaText.both(geometry.netAreaMm2())));
+        out.add(Widgets.fact("Gross, outer faces", AreaText.both(geometry.grossAreaMm2())));
+        out.add(Widgets.fact("Rooms", Integer.toString(geometry.rooms().size())));
+        out.addAll(new AreaTotals(model).nodes());
+        out.add(Widgets.quiet("Pick something to see and change its numbers here."));
+        out.addAll(written(now, lengths));
+        out.addAll(new StoreysCard(model, parts).nodes(now));
+        return out;
+    }
+
+    /** While tracing, what is written on the pictures beside what the trace says. */
+    private List<Node> written(Workspace now, List<Underlay> underlays) {
+        return now.stage().showsUnderlay()
+                ? underlays.stream()
+                        .<Node>map(u -> Widgets.section(
+                                "Written lengths",
+                                new KnownLengthTable(model).of(u).toArray(Node[]::new)))
+                        .toList()
+                : List.of();
+    }
+
+    private List<Node> plain(String name) {
+        return List.of(Widgets.heading(name), parts.delete());
+    }
+
+    private List<Node> many(Workspace now) {
+        var walls = now.currentStorey().walls().stream()
+                .map(Wall::id)
+                .filter(now.selection()::contains)
+                .toList();
+        var out = new ArrayList<Node>();
+        out.add(Widgets.heading(now.selection().size() + " things"));
+        if (walls.size() == now.selection().size()) {
+            out.addAll(new WallCard(model, parts).of(walls));
+        }
+        var openings = now.currentStorey().openings().stream()
+                .filter(o -> now.selection().contains(o.id()))
+                .toList();
+        if (openings.size() == now.selection().size()) {
+            out.addAll(new OpeningCard(model, parts).of(openings));
+        }
+        if (now.selection().stream().allMatch(ElementId.RoomId.class::isInstance)) {
+            out.addAll(new UnitCard(model, parts).making(now));
+            return out;
+        }
+        if (now.plan().storeys().size() > 1) {
+            out.add(new StoreysCard(model, parts).copying(now));
+        }
+        out.add(parts.delete());
+        return out;
+    }
+}

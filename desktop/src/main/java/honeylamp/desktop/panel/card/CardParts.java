@@ -1,0 +1,126 @@
+package honeylamp.desktop.panel.card;
+
+import honeylamp.catalogue.SurfaceFinishes;
+import honeylamp.derive.listing.Surfaces;
+import honeylamp.desktop.panel.part.LengthField;
+import honeylamp.desktop.panel.part.Widgets;
+import honeylamp.desktop.workspace.Keys;
+import honeylamp.desktop.workspace.WorkspaceModel;
+import honeylamp.edit.Coverings;
+import honeylamp.edit.Outcome;
+import honeylamp.plan.ElementId;
+import honeylamp.plan.Finish;
+import honeylamp.plan.Plan;
+import honeylamp.plan.Surface;
+import honeylamp.units.AngleReader;
+import honeylamp.units.AngleReading;
+import honeylamp.units.Length;
+import honeylamp.units.LengthReader;
+import honeylamp.units.Words;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.function.DoubleFunction;
+import java.util.function.Function;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.HBox;
+
+/** What the cards of all kinds have in common: typed lengths that edit the plan, and deleting. */
+record CardParts(WorkspaceModel model) {
+    Plan plan() {
+        return model.now().plan();
+    }
+
+    ElementId.StoreyId at() {
+        return model.now().storey();
+    }
+
+    /** A length above nothing. */
+    LengthField length(String name, String id, Length value, Function<Length, Outcome<Plan>> change, String action) {
+        return new LengthField(
+                name, id, value, plan().units(), v -> model.edit(change.apply(v), action), model::complain);
+    }
+
+    /** A length that may be nothing. */
+    LengthField distance(String name, String id, Length value, Function<Length, Outcome<Plan>> change, String action) {
+        return new LengthField(
+                name,
+                id,
+                value,
+                plan().units(),
+                LengthReader::notNegative,
+                v -> model.edit(change.apply(v), action),
+                model::complain);
+    }
+
+    /** A length that may lie on either side of nothing. */
+    LengthField place(String name, String id, Length value, Function<Length, Outcome<Plan>> change, String action) {
+        return new LengthField(
+                name,
+                id,
+                value,
+                plan().units(),
+                LengthReader::signed,
+                v -> model.edit(change.apply(v), action),
+                model::complain);
+    }
+
+    /** An angle in degrees. */
+    Node angle(String id, double deg, DoubleFunction<Outcome<Plan>> change, String action) {
+        var field = new TextField(Words.of("%.2f", deg));
+        field.setId(id);
+        field.setAccessibleText("Turn in degrees");
+        var label = new Label("Turn");
+        label.getStyleClass().add("field-name");
+        label.setLabelFor(field);
+        field.setOnAction(_ -> {
+            switch (AngleReader.read(field.getText())) {
+                case AngleReading.Good(var typed) -> model.edit(change.apply(typed), action);
+                case AngleReading.Bad(var sentence) -> model.complain(sentence);
+            }
+        });
+        var degrees = new Label("\u00b0");
+        degrees.getStyleClass().addAll("quiet", "unit");
+        var row = new HBox(6, label, Widgets.spring(), field, degrees);
+        row.getStyleClass().add("field-row");
+        return row;
+    }
+
+    Node delete() {
+        return Widgets.button(
+                "Delete", "card-delete", "Delete does it too; " + Keys.BRINGS_IT_BACK, model.picked()::delete);
+    }
+
+    /** What covers surfaces that are finished alike, such as all treads of a stair; said of all of them at once. */
+    Node covering(List<Surface> surfaces, String id, String action) {
+        var storey = plan().storey(at());
+        var now = surfaces.stream()
+                .map(s -> Surfaces.finish(storey, s).map(Finish::material).orElse(""))
+                .distinct()
+                .toList();
+        return finishes(now.size() == 1 ? now.getFirst() : "", id, key -> {
+            var finish = key.isEmpty() ? Optional.<Finish>empty() : Optional.of(Finish.of(key));
+            var covered = plan();
+            for (var surface : surfaces) {
+                covered = Coverings.cover(covered, at(), surface, finish);
+            }
+            model.edit(covered, action);
+        });
+    }
+
+    /** A list of finishes; {@code take} is told the key of the one chosen, nothing for none. */
+    static Node finishes(String now, String id, Consumer<String> take) {
+        var all = SurfaceFinishes.all();
+        var labels = new ArrayList<>(List.of("No finish"));
+        all.forEach(f -> labels.add(f.label()));
+        return Widgets.menu(
+                SurfaceFinishes.of(now).map(f -> f.label()).orElse("No finish"),
+                "finish-" + id,
+                "Finish",
+                labels,
+                index -> take.accept(index == 0 ? "" : all.get(index - 1).key()));
+    }
+}

@@ -1,0 +1,324 @@
+package honeylamp.desktop.panel.card;
+
+import honeylamp.catalogue.Furnishings;
+import honeylamp.catalogue.Materials;
+import honeylamp.catalogue.RoomUses;
+import honeylamp.catalogue.RoomUses.RoomNames;
+import honeylamp.catalogue.RoomUses.RoomUse;
+import honeylamp.derive.listing.Dissection;
+import honeylamp.derive.listing.Surfaces;
+import honeylamp.derive.listing.WallSides;
+import honeylamp.derive.listing.WallSides.WallSide;
+import honeylamp.derive.rooms.LabelSpot;
+import honeylamp.derive.rooms.Room;
+import honeylamp.derive.storeys.AreaBasis;
+import honeylamp.desktop.gesture.Choices.Working;
+import honeylamp.desktop.panel.part.Library;
+import honeylamp.desktop.panel.part.Widgets;
+import honeylamp.desktop.workspace.Intent;
+import honeylamp.desktop.workspace.Tool;
+import honeylamp.desktop.workspace.WorkspaceModel;
+import honeylamp.edit.Added;
+import honeylamp.edit.Coverings;
+import honeylamp.edit.Outcome;
+import honeylamp.edit.RoomEdits;
+import honeylamp.plan.ElementId.RoomId;
+import honeylamp.plan.Finish;
+import honeylamp.plan.Furnishing;
+import honeylamp.plan.Position;
+import honeylamp.plan.RoomFit;
+import honeylamp.plan.RoomFit.AreaPart;
+import honeylamp.plan.RoomMark;
+import honeylamp.plan.Surface;
+import honeylamp.units.AreaText;
+import honeylamp.units.Length;
+import honeylamp.units.LengthText;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.function.Function;
+import java.util.function.UnaryOperator;
+import javafx.scene.Node;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.VBox;
+
+/** A room: its name and use, its numbers, its surfaces, and what is left along its walls. */
+record RoomCard(WorkspaceModel model, CardParts parts, Library<RoomNames> kept) {
+    List<Node> of(Room room) {
+        var fit = room.mark().map(RoomMark::fit).orElse(RoomFit.NONE);
+        var out = new ArrayList<Node>();
+        out.add(Widgets.heading("Room"));
+        out.add(words(
+                room.name(),
+                "room-name",
+                "Name of the room",
+                name -> model.edit(RoomEdits.name(parts.plan(), parts.at(), room, name), "Name room")));
+        out.add(uses(room, fit));
+        RoomUses.of(fit.use()).ifPresent(use -> out.addAll(names(room, RoomUses.names(use, kept.all()))));
+        RoomUses.of(fit.use())
+                .filter(use -> !use.pieces().isEmpty())
+                .ifPresent(use -> out.add(Widgets.section("One expects here", expected(room, use))));
+        out.add(words(
+                fit.number(), "room-number", "Number", n -> fit(room, f -> f.numbered(n.strip()), "Number room")));
+        out.add(Widgets.section("Area", areas(room, fit).toArray(Node[]::new)));
+        out.add(height(room, fit));
+        out.add(Widgets.section("Floor", floor(room).toArray(Node[]::new)));
+        out.add(Widgets.section("Ceiling", covering(room, Surface.Ceiling::new, "ceiling", "Finish ceiling")));
+        out.add(Widgets.section("All walls", covering(room, Surface.Walls::new, "walls", "Finish walls")));
+        out.add(Widgets.section("Each wall, and what is left of it", sides(room).toArray(Node[]::new)));
+        out.addAll(new UnitCard(model, parts).making(model.now()));
+        return out;
+    }
+
+    private void fit(Room room, UnaryOperator<RoomFit> change, String action) {
+        model.edit(RoomEdits.fit(parts.plan(), parts.at(), room, change), action);
+    }
+
+    private static TextField words(String value, String id, String prompt, Consumer<String> take) {
+        var field = new TextField(value);
+        field.setId(id);
+        field.setPromptText(prompt);
+        field.setAccessibleText(prompt);
+        field.setOnAction(_ -> take.accept(field.getText()));
+        return field;
+    }
+
+    /** The pieces one expects in a room of this use, ticked if they are there; a press takes one up to place it. */
+    private Node[] expected(Room room, RoomUse use) {
+        var there = model.shown().geometry().furnishingsIn(room).stream()
+                .map(Furnishing::kind)
+                .toList();
+        return use.pieces().stream()
+                .flatMap(key -> Furnishings.of(key).stream())
+                .map(kind -> Widgets.toggle(
+                        (there.contains(kind.key()) ? "\u2713 " : "\u2013 ") + kind.label(),
+                        "expected-" + kind.key(),
+                        there.contains(kind.key())
+                                ? "It is there; a press places one more"
+                                : "Missing; a press places it",
+                        there.contains(kind.key()),
+                        () -> model.act(
+                                new Intent.ChooseWithin(model.now().choices().withFurnishing(kind.key())),
+                                new Intent.TakeUp(Tool.PLACE_PIECE))))
+                .toArray(Node[]::new);
+    }
+
+    private Node uses(Room room, RoomFit fit) {
+        var label = RoomUses.of(fit.use()).map(RoomUse::label).orElse("Use not said");
+        return Widgets.menu(
+                label,
+                "room-use",
+                "What the room is for",
+                RoomUses.all().stream().map(RoomUse::label).toList(),
+                index -> model.edit(
+                        RoomEdits.use(
+                                parts.plan(),
+                                parts.at(),
+                                room,
+                                RoomUses.all().get(index).key(),
+                                RoomUses.all().get(index).part()),
+                        "Say what the room is for"));
+    }
+
+    /** Names rooms of this use go by, one press each; the list is the person's own to change. */
+    private List<Node> names(Room room, RoomNames list) {
+        var chips = new FlowPane(6, 6);
+        for (var name : list.names()) {
+            chips.getChildren()
+                    .add(Widgets.toggle(
+                            name,
+                            "name-"
+                                    + name.toLowerCase(Locale.ROOT)
+                                            .replace(' ', '-')
+                                            .replace("'", ""),
+                            "Names the room so",
+                            name.equals(room.name()),
+                            () -> model.edit(RoomEdits.name(parts.plan(), parts.at(), room, name), "Name room")));
+        }
+        if (room.name().isBlank()) {
+            return List.of(chips);
+        }
+        var listed = list.names().contains(room.name());
+        var change = Widgets.button(
+                listed ? "Take it out of the list" : "Keep it in the list",
+                listed ? "room-name-out" : "room-name-keep",
+                "The list of names for rooms of this use, in all plans",
+                () -> {
+                    var problem = kept.keep(listed ? list.without(room.name()) : list.with(room.name()));
+                    if (problem.isEmpty()) {
+                        model.say("\"" + room.name() + "\" is " + (listed ? "no longer" : "now") + " in the list.");
+                    } else {
+                        model.complain(problem);
+                    }
+                });
+        return List.of(chips, change);
+    }
+
+    private List<Node> areas(Room room, RoomFit fit) {
+        var units = parts.plan().units();
+        var out = new ArrayList<Node>();
+        var at = model.shown().geometry().rooms().stream()
+                .map(r -> r.mark().map(RoomMark::id))
+                .toList()
+                .indexOf(room.mark().map(RoomMark::id));
+        if (at >= 0) {
+            var by = model.shown().areas().rooms().get(at);
+            for (var basis : AreaBasis.values()) {
+                out.add(Widgets.fact(basis.label(), AreaText.both(by.getOrDefault(basis, 0.0))));
+            }
+        }
+        var clear = LabelSpot.clearSize(
+                room.outline(), LabelSpot.freest(room.outline()).centre());
+        out.add(Widgets.fact(
+                "Clear, " + clear.spans(),
+                LengthText.shown(Length.ofMm(clear.alongMm()), units) + " \u00d7 "
+                        + LengthText.shownWithUnit(Length.ofMm(clear.acrossMm()), units)));
+        out.add(Widgets.fact("Perimeter", LengthText.shownWithUnit(Length.ofMm(room.perimeterMm()), units)));
+        out.add(Widgets.menu(
+                "Counts as " + fit.counts().label().toLowerCase(Locale.ROOT),
+                "room-counts",
+                "As what its area counts in totals",
+                Arrays.stream(AreaPart.values()).map(AreaPart::label).toList(),
+                index -> fit(room, f -> f.counting(AreaPart.values()[index]), "Count room")));
+        var shown = model.now().choices().working() == Working.SHOWN;
+        out.add(Widgets.toggle(
+                "Show the working",
+                "room-working",
+                "Takes the room apart into rectangles, triangles, trapezia and sectors",
+                shown,
+                () -> model.chooseWithin(model.now().choices().withWorking(shown ? Working.HIDDEN : Working.SHOWN))));
+        if (shown) {
+            out.add(working(room));
+        }
+        return out;
+    }
+
+    private Node working(Room room) {
+        var box = new VBox(2);
+        var dissection = Dissection.of(model.shown().geometry(), room);
+        for (var i = 0; i < dissection.parts().size(); i++) {
+            var part = dissection.parts().get(i);
+            box.getChildren()
+                    .add(Widgets.fact(
+                            Dissection.letter(i) + "  " + part.shape().label() + "  "
+                                    + part.working(parts.plan().units()),
+                            AreaText.shown(part.areaMm2(), parts.plan().units())));
+        }
+        box.getChildren()
+                .add(Widgets.fact(
+                        "Sum", AreaText.shown(dissection.areaMm2(), parts.plan().units())));
+        return box;
+    }
+
+    private Node height(Room room, RoomFit fit) {
+        return parts.length(
+                "Height",
+                "room-height",
+                fit.height().orElse(model.now().currentStorey().height()),
+                h -> Outcome.done(RoomEdits.fit(parts.plan(), parts.at(), room, f -> f.high(Optional.of(h)))),
+                "Set room height");
+    }
+
+    private List<Node> floor(Room room) {
+        var finish = room.mark()
+                .map(RoomMark::floor)
+                .filter(f -> Materials.of(f.material()).isPresent());
+        if (finish.isEmpty()) {
+            return List.of(Widgets.quiet("Nothing is laid yet; the Finishes stage lays floors."));
+        }
+        var f = finish.get();
+        var out = new ArrayList<Node>();
+        Materials.of(f.material()).ifPresent(m -> out.add(Widgets.fact("Finish", m.label())));
+        out.add(Widgets.slider(
+                "Direction, degrees",
+                "floor-direction",
+                0,
+                180,
+                f.directionDeg(),
+                (v, going) -> model.slide(
+                        RoomEdits.floor(parts.plan(), parts.at(), room, f.turnedTo(5 * Math.rint(v / 5))),
+                        "Turn finish",
+                        going)));
+        out.addAll(start(room, f));
+        return out;
+    }
+
+    /** The starting point of the pattern, from the plan's origin. */
+    private List<Node> start(Room room, Finish finish) {
+        var at = finish.start();
+        return List.of(
+                parts.place(
+                        "Start across",
+                        "start-across",
+                        at.x(),
+                        x -> Outcome.done(RoomEdits.floor(
+                                parts.plan(), parts.at(), room, finish.startingAt(new Position(x, at.y())))),
+                        "Move starting point"),
+                parts.place(
+                        "Start up",
+                        "start-up",
+                        at.y(),
+                        y -> Outcome.done(RoomEdits.floor(
+                                parts.plan(), parts.at(), room, finish.startingAt(new Position(at.x(), y)))),
+                        "Move starting point"));
+    }
+
+    /** What covers a surface of the room; a room that nobody spoke of is given a mark with its first finish. */
+    private Node covering(Room room, Function<RoomId, Surface> surface, String id, String action) {
+        var now = room.mark()
+                .flatMap(m -> Surfaces.finish(model.shown().geometry().storey(), surface.apply(m.id())))
+                .map(Finish::material)
+                .orElse("");
+        return CardParts.finishes(now, id, key -> {
+            var marked = room.mark()
+                    .map(m -> new Added<>(parts.plan(), m.id()))
+                    .orElseGet(() -> RoomEdits.marked(parts.plan(), parts.at(), room));
+            var finish = key.isEmpty() ? Optional.<Finish>empty() : Optional.of(Finish.of(key));
+            model.edit(Coverings.cover(marked.plan(), parts.at(), surface.apply(marked.id()), finish), action);
+        });
+    }
+
+    private List<Node> sides(Room room) {
+        var units = parts.plan().units();
+        var out = new ArrayList<Node>();
+        var surfaces = room.mark()
+                .map(m -> Surfaces.ofRoom(model.shown().storey(), room, m))
+                .orElse(List.of());
+        for (var side : WallSides.of(model.shown().geometry(), room)) {
+            out.add(Widgets.fact(
+                    capital(side.towards()) + ", " + LengthText.shownWithUnit(Length.ofMm(side.lengthMm()), units),
+                    left(side, area(surfaces, side))));
+            out.add(covering(
+                    room,
+                    id -> new Surface.WallSide(side.wall(), side.side(), Optional.of(id)),
+                    side.wall().text() + "-" + side.side().name().toLowerCase(Locale.ROOT),
+                    "Finish wall"));
+        }
+        return out;
+    }
+
+    private String left(WallSide side, double areaMm2) {
+        var units = parts.plan().units();
+        return LengthText.shown(Length.ofMm(side.leftMm()), units) + " left, "
+                + LengthText.shownWithUnit(Length.ofMm(side.longestFreeMm()), units) + " in one piece"
+                + (areaMm2 > 0 ? "; " + AreaText.shown(areaMm2, units) + " to cover" : "");
+    }
+
+    /** What of a wall's side can be covered; nothing if the room is not marked. */
+    private static double area(List<Surfaces.Found> surfaces, WallSide side) {
+        return surfaces.stream()
+                .filter(f -> f.surface() instanceof Surface.WallSide s
+                        && s.wall().equals(side.wall())
+                        && s.side() == side.side())
+                .mapToDouble(Surfaces.Found::areaMm2)
+                .sum();
+    }
+
+    private static String capital(String word) {
+        return word.substring(0, 1).toUpperCase(Locale.ROOT) + word.substring(1);
+    }
+}

@@ -1,0 +1,310 @@
+package honeylamp.desktop.panel.card;
+
+import honeylamp.desktop.panel.part.CountField;
+import honeylamp.desktop.panel.part.Widgets;
+import honeylamp.desktop.workspace.WorkspaceModel;
+import honeylamp.edit.Added;
+import honeylamp.edit.Outcome;
+import honeylamp.edit.PickedEdits;
+import honeylamp.edit.WallCopies;
+import honeylamp.edit.WallEdits;
+import honeylamp.edit.WallEdits.End;
+import honeylamp.edit.WallParts;
+import honeylamp.plan.ElementId;
+import honeylamp.plan.ElementId.WallId;
+import honeylamp.plan.ElementId.WallTypeId;
+import honeylamp.plan.Plan;
+import honeylamp.plan.Wall;
+import honeylamp.units.Length;
+import honeylamp.units.LengthText;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import javafx.scene.Node;
+import javafx.scene.layout.VBox;
+import org.jspecify.annotations.Nullable;
+
+/** One wall, or several, as typed values and corrections. */
+record WallCard(WorkspaceModel model, CardParts parts) {
+    private static final int FIRST_COPIES = 1;
+
+    List<Node> of(Wall wall) {
+        var id = wall.id();
+        var out = new ArrayList<Node>();
+        out.add(Widgets.heading("Wall"));
+        if (wall.isCurved()) {
+            out.add(Widgets.fact("Length", shown(wall.length())));
+            out.add(parts.place(
+                    "Rise",
+                    "wall-rise",
+                    wall.sagitta(),
+                    v -> WallEdits.bend(parts.plan(), parts.at(), id, v),
+                    "Bend wall"));
+        } else {
+            out.add(length(wall));
+        }
+        out.add(parts.length(
+                "Height",
+                "wall-height",
+                wall.height(),
+                v -> Outcome.done(WallEdits.setHeight(parts.plan(), parts.at(), List.of(id), v)),
+                "Set wall height"));
+        out.add(types(List.of(id), wall.type()));
+        out.add(Widgets.section("Body beside the drawn line", sides(wall)));
+        out.add(Widgets.section("Part it", split(wall)));
+        out.add(Widgets.section("Copies beside it", copies(wall)));
+        out.add(Widgets.section("Turn and mirror", turning(Set.of(id))));
+        out.add(Widgets.row(
+                Widgets.button(
+                        "Its chain",
+                        "pick-chain",
+                        "Picks all walls of its chain (double click)",
+                        () -> pick(WallParts.chain(parts.plan(), parts.at(), id))),
+                Widgets.button(
+                        "All of its type",
+                        "pick-type",
+                        "Picks all walls of this type",
+                        () -> pick(model.now().currentStorey().walls().stream()
+                                .filter(w -> w.type().equals(wall.type()))
+                                .map(Wall::id)
+                                .toList()))));
+        out.add(parts.delete());
+        return out;
+    }
+
+    private void pick(List<WallId> walls) {
+        model.pick(Set.copyOf(walls));
+    }
+
+    /** The length, and which end moves when it is typed. */
+    private Node length(Wall wall) {
+        var ends = Widgets.row();
+        var now = model.now().choices().lengthEnd();
+        for (var end : End.values()) {
+            ends.getChildren()
+                    .add(Widgets.toggle(
+                            switch (end) {
+                                case FROM -> "First end";
+                                case TO -> "Second end";
+                                case BOTH -> "Both";
+                            },
+                            "end-" + end.name().toLowerCase(java.util.Locale.ROOT),
+                            "Moves when a length is typed",
+                            end == now,
+                            () -> model.chooseWithin(model.now().choices().withLengthEnd(end))));
+        }
+        return new VBox(
+                6,
+                parts.length(
+                        "Length",
+                        "wall-length",
+                        wall.length(),
+                        v -> WallEdits.setLength(
+                                parts.plan(),
+                                parts.at(),
+                                wall.id(),
+                                v,
+                                model.now().choices().lengthEnd()),
+                        "Set wall length"),
+                ends);
+    }
+
+    private Node split(Wall wall) {
+        return new VBox(
+                6,
+                parts.length(
+                        "Split at",
+                        "wall-split",
+                        wall.length().half(),
+                        v -> WallParts.split(parts.plan(), parts.at(), wall.id(), v)
+                                .map(Added::plan),
+                        "Split wall"),
+                parts.place(
+                        "Grow ends by",
+                        "wall-grow",
+                        Length.ZERO,
+                        v -> WallParts.grow(parts.plan(), parts.at(), wall.id(), v),
+                        "Grow wall"));
+    }
+
+    private Node copies(Wall wall) {
+        var count = new CountField("How many", "wall-copies", FIRST_COPIES, 200, model::complain);
+        return new VBox(
+                6,
+                count,
+                parts.place(
+                        "To the left by",
+                        "wall-copy-distance",
+                        Length.ZERO,
+                        v -> WallCopies.parallel(parts.plan(), parts.at(), wall.id(), v, count.count())
+                                .map(WallCopies.Several::plan),
+                        "Copy wall"),
+                Widgets.row(
+                        Widgets.button(
+                                "Along its left",
+                                "wall-along-left",
+                                "A wall of the drawn type against this face",
+                                () -> along(wall, true)),
+                        Widgets.button(
+                                "Along its right",
+                                "wall-along-right",
+                                "A wall of the drawn type against this face",
+                                () -> along(wall, false))));
+    }
+
+    private void along(Wall wall, boolean left) {
+        model.edit(
+                WallCopies.along(
+                                parts.plan(),
+                                parts.at(),
+                                wall.id(),
+                                left,
+                                model.now().choices().wallType())
+                        .map(Added::plan),
+                "Wall along wall");
+    }
+
+    private Node sides(Wall wall) {
+        var box = Widgets.row();
+        for (var side : Wall.BodySide.values()) {
+            var label = switch (side) {
+                case LEFT -> "Left";
+                case CENTRE -> "Centre";
+                case RIGHT -> "Right";
+            };
+            box.getChildren()
+                    .add(Widgets.toggle(
+                            label,
+                            "body-" + label,
+                            "Seen from its first end",
+                            side == wall.body(),
+                            () -> model.edit(
+                                    WallEdits.setBody(parts.plan(), parts.at(), List.of(wall.id()), side),
+                                    "Shift wall body")));
+        }
+        return box;
+    }
+
+    private Node turning(Set<ElementId> picked) {
+        var about = PickedEdits.middle(model.now().currentStorey(), picked);
+        return about.<Node>map(middle -> new VBox(
+                        6,
+                        parts.angle(
+                                "walls-turn",
+                                0,
+                                deg -> PickedEdits.turn(parts.plan(), parts.at(), picked, middle, deg),
+                                "Turn walls"),
+                        Widgets.row(
+                                Widgets.button(
+                                        "Left to right",
+                                        "mirror-plumb",
+                                        "Mirrors what is picked on a plumb line through its middle",
+                                        () -> model.edit(
+                                                PickedEdits.mirror(
+                                                        parts.plan(), parts.at(), picked, PickedEdits.plumb(middle)),
+                                                "Mirror")),
+                                Widgets.button(
+                                        "Top to bottom",
+                                        "mirror-level",
+                                        "Mirrors what is picked on a level line through its middle",
+                                        () -> model.edit(
+                                                PickedEdits.mirror(
+                                                        parts.plan(), parts.at(), picked, PickedEdits.level(middle)),
+                                                "Mirror")))))
+                .orElseGet(() -> Widgets.quiet(""));
+    }
+
+    /** Several walls: their shared type, and what two of them can do together. */
+    List<Node> of(List<WallId> walls) {
+        var storey = model.now().currentStorey();
+        var types = new HashSet<ElementId.WallTypeId>();
+        storey.walls().stream().filter(w -> walls.contains(w.id())).forEach(w -> types.add(w.type()));
+        var out = new ArrayList<Node>();
+        out.add(types(walls, types.size() == 1 ? types.iterator().next() : null));
+        if (walls.size() == 2) {
+            out.addAll(pair(walls.get(0), walls.get(1)));
+        }
+        out.add(Widgets.button(
+                "Other side of the drawn line",
+                "walls-reverse",
+                "Puts every body on the other side of its line",
+                () -> model.edit(WallParts.reverseFace(parts.plan(), parts.at(), Set.copyOf(walls)), "Reverse walls")));
+        out.add(Widgets.section("Turn and mirror", turning(Set.copyOf(walls))));
+        return out;
+    }
+
+    private List<Node> pair(WallId one, WallId other) {
+        var faces = Widgets.row();
+        for (var face : WallParts.Face.values()) {
+            faces.getChildren()
+                    .add(Widgets.button(
+                            switch (face) {
+                                case LEFT -> "Left faces";
+                                case MIDDLE -> "Middles";
+                                case RIGHT -> "Right faces";
+                            },
+                            "align-" + face.name().toLowerCase(java.util.Locale.ROOT),
+                            "Moves the second wall picked onto the line of the first",
+                            () -> model.edit(
+                                    WallParts.align(parts.plan(), parts.at(), other, face, one, face), "Align walls")));
+        }
+        var count = new CountField("Parts", "divide-parts", 2, 100, model::complain);
+        return List.of(
+                Widgets.button(
+                        "Join into one",
+                        "walls-join",
+                        "Two walls on one line that meet end to end",
+                        () -> model.edit(WallParts.join(parts.plan(), parts.at(), one, other), "Join walls")),
+                Widgets.section("Align", faces),
+                Widgets.section(
+                        "Divide between them",
+                        count,
+                        Widgets.row(
+                                Widgets.button(
+                                        "Equal centres",
+                                        "divide-centres",
+                                        "Equal from centre to centre",
+                                        () -> divide(one, other, count, WallCopies.Spacing.CENTRES)),
+                                Widgets.button(
+                                        "Equal widths",
+                                        "divide-clear",
+                                        "Equal clear widths between faces",
+                                        () -> divide(one, other, count, WallCopies.Spacing.CLEAR_WIDTHS)))));
+    }
+
+    private void divide(WallId one, WallId other, CountField count, WallCopies.Spacing spacing) {
+        model.edit(
+                WallCopies.divide(
+                                parts.plan(),
+                                parts.at(),
+                                one,
+                                other,
+                                count.count(),
+                                spacing,
+                                model.now().choices().wallType())
+                        .map(WallCopies.Several::plan),
+                "Divide space");
+    }
+
+    /** The wall types to choose from, for these walls. */
+    Node types(List<WallId> ids, @Nullable WallTypeId now) {
+        var box = new VBox(4);
+        Plan plan = parts.plan();
+        for (var type : plan.wallTypes()) {
+            box.getChildren()
+                    .add(Widgets.toggle(
+                            type.name() + "   " + shown(type.thickness()),
+                            "card-type-" + type.id().number(),
+                            "Change the type",
+                            type.id().equals(now),
+                            () -> model.edit(
+                                    WallEdits.setType(parts.plan(), parts.at(), ids, type.id()), "Change wall type")));
+        }
+        return Widgets.section("Type", box);
+    }
+
+    private String shown(Length length) {
+        return LengthText.shown(length, parts.plan().units());
+    }
+}

@@ -1,0 +1,229 @@
+package honeylamp.desktop.panel.card;
+
+import honeylamp.desktop.panel.part.Library;
+import honeylamp.desktop.panel.part.Widgets;
+import honeylamp.desktop.workspace.Intent;
+import honeylamp.desktop.workspace.WorkspaceModel;
+import honeylamp.edit.Added;
+import honeylamp.edit.Outcome;
+import honeylamp.edit.WallTypeEdits;
+import honeylamp.plan.ElementId.WallTypeId;
+import honeylamp.plan.HeightRule;
+import honeylamp.plan.Plan;
+import honeylamp.plan.WallLayer;
+import honeylamp.plan.WallType;
+import honeylamp.plan.WallType.Poche;
+import honeylamp.units.Length;
+import honeylamp.units.LengthReader;
+import honeylamp.units.LengthReading;
+import honeylamp.units.LengthText;
+import java.util.ArrayList;
+import java.util.List;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+
+/** The wall type drawn with, as typed values: name, build-up, fill, height. */
+record WallTypeCard(WorkspaceModel model, CardParts parts, Library<WallType> library) {
+    private static final Length FIRST_LAYER = Length.ofMm(12.5);
+
+    List<Node> of(WallType type) {
+        var out = new ArrayList<Node>();
+        out.add(Widgets.heading("Wall type"));
+        out.add(text("Name", "type-name", type.name(), name -> change(type, type.named(name), "Name wall type")));
+        if (type.layers().isEmpty()) {
+            out.add(parts.length(
+                    "Thickness",
+                    "type-thickness",
+                    type.thickness(),
+                    v -> Outcome.done(WallTypeEdits.change(parts.plan(), type.withThickness(v))),
+                    "Set wall thickness"));
+        } else {
+            out.add(Widgets.fact(
+                    "Thickness",
+                    LengthText.shownWithUnit(type.thickness(), parts.plan().units())));
+        }
+        out.add(Widgets.section("Layers, from outside in", layers(type)));
+        out.add(Widgets.section("Carries", carries(type)));
+        out.add(Widgets.section("Fill of the cut", poche(type)));
+        out.add(Widgets.section("Height", height(type)));
+        out.add(Widgets.row(
+                Widgets.button("New type like it", "type-new", "A second type that begins like this one", () -> {
+                    var added = WallTypeEdits.add(parts.plan(), type.named(type.name() + " 2"));
+                    draw(added, "New wall type");
+                }),
+                Widgets.button("Delete type", "type-delete", "Only a type no wall is of can go", () -> delete(type))));
+        out.add(Widgets.section("My library", libraryNodes(type).toArray(Node[]::new)));
+        return out;
+    }
+
+    private void change(WallType before, WallType after, String action) {
+        if (!before.equals(after)) {
+            model.edit(WallTypeEdits.change(parts.plan(), after), action);
+        }
+    }
+
+    private void delete(WallType type) {
+        switch (WallTypeEdits.remove(parts.plan(), type.id())) {
+            case Outcome.Done<Plan>(var without) ->
+                model.act(
+                        new Intent.Edit(without, "Delete wall type"),
+                        new Intent.ChooseWithin(model.now()
+                                .choices()
+                                .withWallType(without.wallTypes().getFirst().id())));
+            case Outcome.Refused<Plan> no -> model.complain(no.sentence("That cannot be"));
+        }
+    }
+
+    /** Takes a new type into the plan; the next walls are of it. */
+    private void draw(Added<WallTypeId> added, String action) {
+        model.act(
+                new Intent.Edit(added.plan(), action),
+                new Intent.ChooseWithin(model.now().choices().withWallType(added.id())));
+    }
+
+    private Node layers(WallType type) {
+        var box = new VBox(4);
+        for (var i = 0; i < type.layers().size(); i++) {
+            box.getChildren().add(layer(type, i));
+        }
+        box.getChildren().add(Widgets.button("Add layer", "layer-add", "Layers give the thickness", () -> {
+            var first = type.layers().isEmpty()
+                    ? new WallLayer("Core", type.thickness())
+                    : new WallLayer("Layer", FIRST_LAYER);
+            change(type, type.withLayers(plus(type.layers(), first)), "Add layer");
+        }));
+        return box;
+    }
+
+    private static List<WallLayer> plus(List<WallLayer> layers, WallLayer more) {
+        var out = new ArrayList<>(layers);
+        out.add(more);
+        return out;
+    }
+
+    private Node layer(WallType type, int index) {
+        var layer = type.layers().get(index);
+        var name = new TextField(layer.name());
+        name.setId("layer-name-" + index);
+        name.setAccessibleText("Name of layer " + (index + 1));
+        name.getStyleClass().add("name-field");
+        name.setOnAction(
+                _ -> changeLayer(type, index, new WallLayer(name.getText().strip(), layer.thickness())));
+        var thickness =
+                new TextField(LengthText.full(layer.thickness(), parts.plan().units()));
+        thickness.setId("layer-" + index);
+        thickness.setAccessibleText("Thickness of layer " + (index + 1));
+        thickness.setOnAction(_ -> {
+            switch (LengthReader.positive(thickness.getText(), parts.plan().units())) {
+                case LengthReading.Good(var v) -> changeLayer(type, index, new WallLayer(layer.name(), v));
+                case LengthReading.Bad(var sentence) -> model.complain(sentence);
+            }
+        });
+        var gone = Widgets.button("\u00d7", "layer-gone-" + index, "Take this layer out", () -> {
+            var left = new ArrayList<>(type.layers());
+            left.remove(index);
+            change(type, type.withLayers(left), "Take layer out");
+        });
+        var row = new HBox(4, name, thickness, gone);
+        row.getStyleClass().add("row");
+        return row;
+    }
+
+    private void changeLayer(WallType type, int index, WallLayer layer) {
+        var layers = new ArrayList<>(type.layers());
+        layers.set(index, layer);
+        change(type, type.withLayers(layers), "Change layer");
+    }
+
+    private Node carries(WallType type) {
+        return Widgets.row(
+                Widgets.toggle(
+                        "Carries",
+                        "type-carries",
+                        "Runs through where it meets walls that carry nothing",
+                        type.structural(),
+                        () -> change(type, type.withStructural(true), "Wall type carries")),
+                Widgets.toggle(
+                        "Carries nothing",
+                        "type-light",
+                        "Ends at walls that carry",
+                        !type.structural(),
+                        () -> change(type, type.withStructural(false), "Wall type carries nothing")));
+    }
+
+    private Node poche(WallType type) {
+        var row = Widgets.row();
+        for (var poche : Poche.values()) {
+            row.getChildren()
+                    .add(Widgets.toggle(
+                            poche.label(),
+                            "poche-" + poche.name().toLowerCase(java.util.Locale.ROOT),
+                            "How the cut is filled",
+                            poche == type.poche(),
+                            () -> change(type, type.with(poche), "Fill of the cut")));
+        }
+        return row;
+    }
+
+    private Node height(WallType type) {
+        var box = new VBox(4);
+        for (var kind : HeightRule.Kind.values()) {
+            box.getChildren()
+                    .add(Widgets.toggle(
+                            kind.label(),
+                            "height-" + kind.name().toLowerCase(java.util.Locale.ROOT),
+                            "Sets the height of all walls of this type",
+                            kind == type.heightRule().kind(),
+                            () -> change(type, type.with(WallTypeEdits.rule(kind)), "Height of wall type")));
+        }
+        box.getChildren()
+                .add(parts.distance(
+                        type.heightRule().kind() == HeightRule.Kind.TO_NEXT_STOREY ? "Less" : "Height",
+                        "type-height",
+                        type.heightRule().by(),
+                        v -> WallTypeEdits.setHeight(parts.plan(), type, v),
+                        "Height of wall type"));
+        return box;
+    }
+
+    private List<Node> libraryNodes(WallType type) {
+        var out = new ArrayList<Node>();
+        out.add(Widgets.button("Keep this type", "library-keep", "For all your plans", () -> {
+            var wrong = library.keep(type);
+            if (wrong.isEmpty()) {
+                model.say("\"" + type.name() + "\" is in your library now.");
+            } else {
+                model.complain(wrong);
+            }
+        }));
+        for (var kept : library.all()) {
+            var name = new Label(kept.name() + "   "
+                    + LengthText.shown(kept.thickness(), parts.plan().units()));
+            out.add(Widgets.row(
+                    name,
+                    Widgets.spring(),
+                    Widgets.button("Use", "library-use-" + kept.id().number(), "Takes it into this plan", () -> {
+                        var added = WallTypeEdits.add(parts.plan(), kept);
+                        draw(added, "Wall type from library");
+                    })));
+        }
+        return out;
+    }
+
+    private Node text(String label, String id, String value, java.util.function.Consumer<String> take) {
+        var field = new TextField(value);
+        field.setId(id);
+        field.setAccessibleText(label);
+        field.setOnAction(_ -> {
+            if (field.getText().isBlank()) {
+                model.complain("A wall type needs a name.");
+            } else {
+                take.accept(field.getText().strip());
+            }
+        });
+        return field;
+    }
+}

@@ -1,0 +1,64 @@
+package honeylamp.desktop.panel.part;
+
+import honeylamp.units.Length;
+import honeylamp.units.LengthReader;
+import honeylamp.units.LengthReading;
+import honeylamp.units.LengthText;
+import honeylamp.units.UnitSystem;
+import java.util.function.BiFunction;
+import java.util.function.Consumer;
+import javafx.css.PseudoClass;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.HBox;
+
+/** A named length that can be typed in any unit; Enter takes it, a bad one is marked and explained. */
+public final class LengthField extends HBox {
+    private static final PseudoClass WRONG = PseudoClass.getPseudoClass("wrong");
+
+    public LengthField(
+            String name, String id, Length value, UnitSystem units, Consumer<Length> take, Consumer<String> say) {
+        this(name, id, value, units, LengthReader::positive, take, say);
+    }
+
+    public LengthField(
+            String name,
+            String id,
+            Length value,
+            UnitSystem units,
+            BiFunction<String, UnitSystem, LengthReading> read,
+            Consumer<Length> take,
+            Consumer<String> say) {
+        super(6);
+        getStyleClass().add("field-row");
+        var label = new Label(name);
+        label.getStyleClass().add("field-name");
+        label.setMinWidth(USE_PREF_SIZE);
+        var shown = LengthText.shown(value, units);
+        var field = new TextField(shown);
+        field.setId(id);
+        field.setAccessibleText(name);
+        field.setTooltip(new Tooltip(LengthText.exact(value, units)));
+        label.setLabelFor(field);
+        field.setOnAction(_ -> {
+            if (field.getText().equals(shown)) {
+                field.pseudoClassStateChanged(WRONG, false);
+                return; // untouched: the length behind the rounded text stays as it is
+            }
+            switch (read.apply(field.getText(), units)) {
+                case LengthReading.Good(var length) -> {
+                    field.pseudoClassStateChanged(WRONG, false);
+                    take.accept(length);
+                }
+                case LengthReading.Bad(var sentence) -> {
+                    field.pseudoClassStateChanged(WRONG, true);
+                    say.accept(sentence);
+                }
+            }
+        });
+        var unit = new Label(units.isMetric() ? units.sign() : "");
+        unit.getStyleClass().addAll("quiet", "unit");
+        getChildren().addAll(label, Widgets.spring(), field, unit);
+    }
+}

@@ -1,0 +1,20 @@
+package honeylamp.desktop.panel.part;
+
+import java.util.List;
+
+/**
+ * What a person keeps for all plans.
+ *
+ * @param <T> what is kept
+ */
+public interface Library<T> {
+    /** All that is kept. */
+    List<T> all();
+
+    /**
+     * Keeps something; what has the same name is replaced.
+     *
+     * @return why it cannot be kept, or empty words
+     */
+    String keep(T entry);
+}

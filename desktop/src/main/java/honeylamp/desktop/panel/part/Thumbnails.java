@@ -1,0 +1,67 @@
+package honeylamp.desktop.panel.part;
+
+import honeylamp.drawing.Drawing;
+import honeylamp.geometry.Affine;
+import honeylamp.output.RasterPainter;
+import java.awt.image.BufferedImage;
+import java.awt.image.DataBufferInt;
+import java.nio.IntBuffer;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.concurrent.Executor;
+import java.util.function.Supplier;
+import javafx.scene.image.Image;
+import javafx.scene.image.ImageView;
+import javafx.scene.image.PixelBuffer;
+import javafx.scene.image.PixelFormat;
+import javafx.scene.image.WritableImage;
+
+/** Small pictures for the tray, painted once each off the interface thread. */
+public final class Thumbnails {
+    private final Map<String, Image> known = new HashMap<>(); // interface thread only
+    private final Executor worker;
+    private final Executor screen;
+    private final int px;
+
+    /**
+     * Thumbnails of one size.
+     *
+     * @param worker paints
+     * @param screen runs on the interface thread
+     */
+    public Thumbnails(Executor worker, Executor screen, int px) {
+        this.worker = worker;
+        this.screen = screen;
+        this.px = px;
+    }
+
+    /** A view that shows a drawing about the paper origin as soon as it is painted; {@code sizeMm} fills it. */
+    public ImageView view(String key, Supplier<Drawing> drawing, double sizeMm) {
+        var view = new ImageView();
+        view.setFitWidth(px);
+        view.setFitHeight(px);
+        var image = known.get(key);
+        if (image != null) {
+            view.setImage(image);
+            return view;
+        }
+        worker.execute(() -> {
+            var painted = paint(drawing.get(), sizeMm);
+            screen.execute(() -> view.setImage(known.computeIfAbsent(key, _ -> image(painted))));
+        });
+        return view;
+    }
+
+    private BufferedImage paint(Drawing drawing, double sizeMm) {
+        var image = new BufferedImage(px, px, BufferedImage.TYPE_INT_ARGB_PRE);
+        var scale = px / sizeMm;
+        RasterPainter.paint(drawing, image, new Affine(scale, 0, 0, scale, px / 2.0, px / 2.0));
+        return image;
+    }
+
+    private static Image image(BufferedImage from) {
+        var pixels = ((DataBufferInt) from.getRaster().getDataBuffer()).getData();
+        return new WritableImage(new PixelBuffer<>(
+                from.getWidth(), from.getHeight(), IntBuffer.wrap(pixels), PixelFormat.getIntArgbPreInstance()));
+    }
+}

@@ -1,0 +1,159 @@
+package honeylamp.desktop.panel.part;
+
+import java.util.List;
+import java.util.function.IntConsumer;
+import javafx.css.PseudoClass;
+import javafx.scene.Node;
+import javafx.scene.Parent;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.Slider;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Pane;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+
+/** The few kinds of controls the panels are made of. */
+public final class Widgets {
+    private Widgets() {}
+
+    public static Label heading(String text) {
+        var label = new Label(text);
+        label.getStyleClass().add("heading");
+        return label;
+    }
+
+    public static VBox fact(String name, String value) {
+        var label = new Label(name);
+        label.getStyleClass().add("field-name");
+        var number = new Label(value);
+        number.getStyleClass().add("number");
+        return new VBox(1, label, number);
+    }
+
+    public static Label quiet(String text) {
+        var label = new Label(text);
+        label.getStyleClass().add("quiet");
+        label.setWrapText(true);
+        return label;
+    }
+
+    public static Button button(String text, String id, String tip, Runnable action) {
+        var button = new Button(text);
+        button.setId(id);
+        button.setOnAction(_ -> action.run());
+        button.setTooltip(new Tooltip(tip));
+        button.setAccessibleText(text + ". " + tip);
+        button.setMaxWidth(Double.MAX_VALUE);
+        return button;
+    }
+
+    public static ToggleButton toggle(String text, String id, String tip, boolean on, Runnable action) {
+        var toggle = new ToggleButton(text);
+        toggle.setId(id);
+        toggle.setSelected(on);
+        toggle.setOnAction(_ -> action.run());
+        toggle.setTooltip(new Tooltip(tip));
+        toggle.setAccessibleText(text + ". " + tip);
+        toggle.setMaxWidth(Double.MAX_VALUE);
+        HBox.setHgrow(toggle, Priority.ALWAYS);
+        return toggle;
+    }
+
+    /** A picture with its name that can be chosen. */
+    public static Button tile(String label, String id, Node picture, boolean on, Runnable action) {
+        var name = new Label(label);
+        name.setWrapText(true);
+        name.getStyleClass().add("tile-name");
+        name.setMinHeight(Region.USE_PREF_SIZE);
+        var button = new Button("", new VBox(4, picture, name));
+        button.setId(id);
+        button.getStyleClass().add("tile");
+        button.setAccessibleText(label);
+        button.pseudoClassStateChanged(PseudoClass.getPseudoClass("active"), on);
+        button.setOnAction(_ -> action.run());
+        return button;
+    }
+
+    /** A list that opens; {@code take} is told the place of what was chosen. */
+    public static MenuButton menu(String text, String id, String tip, List<String> labels, IntConsumer take) {
+        var menu = new MenuButton(text);
+        menu.setId(id);
+        menu.setTooltip(new Tooltip(tip));
+        menu.setAccessibleText(tip + ": " + text);
+        menu.setMaxWidth(Double.MAX_VALUE);
+        for (var i = 0; i < labels.size(); i++) {
+            var index = i;
+            var item = new MenuItem(labels.get(i));
+            item.setOnAction(_ -> take.accept(index));
+            menu.getItems().add(item);
+        }
+        return menu;
+    }
+
+    public static HBox row(Node... nodes) {
+        var row = new HBox(6, nodes);
+        row.getStyleClass().add("row");
+        return row;
+    }
+
+    public static VBox section(String heading, Node... nodes) {
+        var box = new VBox(6);
+        box.getStyleClass().add("section");
+        box.getChildren().add(heading(heading));
+        box.getChildren().addAll(nodes);
+        return box;
+    }
+
+    public static Region spring() {
+        var region = new Region();
+        HBox.setHgrow(region, Priority.ALWAYS);
+        return region;
+    }
+
+    /** Takes each value of a slider; told whether it belongs to a slide that has begun before. */
+    public interface Sliding {
+        void take(double value, boolean going);
+    }
+
+    /** A named slider with live effect; all values of one drag are one slide. */
+    public static VBox slider(String name, String id, double least, double most, double value, Sliding sliding) {
+        var slider = new Slider(least, most, value);
+        slider.setId(id);
+        slider.setAccessibleText(name);
+        var going = new boolean[1];
+        slider.valueProperty().subscribe((_, now) -> {
+            sliding.take(now.doubleValue(), going[0]);
+            going[0] = slider.isValueChanging();
+        });
+        slider.valueChangingProperty().subscribe((_, is) -> going[0] = going[0] && is);
+        var box = new VBox(2, quiet(name), slider);
+        box.getStyleClass().add("slider-box");
+        return box;
+    }
+
+    /** Whether a slider within is being dragged, so that it must not be replaced now. */
+    public static boolean sliding(Parent parent) {
+        return parent.getChildrenUnmodifiable().stream()
+                .anyMatch(n -> n instanceof Slider s ? s.isValueChanging() : n instanceof Parent p && sliding(p));
+    }
+
+    /** Builds a pane's content anew; what had the keyboard has it again if it is still there. */
+    public static void rebuilt(Pane pane, List<Node> nodes) {
+        var owner = pane.getScene() == null ? null : pane.getScene().getFocusOwner();
+        var id = owner == null ? null : owner.getId();
+        var within = false;
+        for (Node node = owner; node != null; node = node.getParent()) {
+            within |= node == pane;
+        }
+        pane.getChildren().setAll(nodes);
+        if (within && id != null && pane.lookup("#" + id) instanceof Node again) {
+            again.requestFocus();
+        }
+    }
+}

@@ -1,0 +1,138 @@
+package honeylamp.desktop.panel.tray;
+
+import honeylamp.catalogue.FurnishingKind;
+import honeylamp.catalogue.Furnishings;
+import honeylamp.catalogue.RoomUses;
+import honeylamp.catalogue.RoomUses.RoomUse;
+import honeylamp.derive.listing.BriefCheck.PieceItem;
+import honeylamp.derive.listing.BriefCheck.RoomItem;
+import honeylamp.desktop.panel.part.LengthField;
+import honeylamp.desktop.panel.part.Widgets;
+import honeylamp.desktop.workspace.WorkspaceModel;
+import honeylamp.edit.BriefEdits;
+import honeylamp.plan.Brief.WantedPiece;
+import honeylamp.plan.Brief.WantedRoom;
+import honeylamp.plan.Minimums;
+import honeylamp.plan.Plan;
+import honeylamp.units.Length;
+import honeylamp.units.LengthReader;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.BiFunction;
+import javafx.css.PseudoClass;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+
+/** The brief as a live checklist: what is wanted, ticked off as the plan comes to have it, and the least sizes. */
+record BriefTray(WorkspaceModel model) {
+    private static final PseudoClass MET = PseudoClass.getPseudoClass("met");
+
+    List<Node> nodes() {
+        var check = model.shown().briefCheck();
+        var out = new ArrayList<Node>();
+        var rows = new VBox(4);
+        check.rooms().forEach(r -> rows.getChildren().add(room(r)));
+        check.pieces().forEach(p -> rows.getChildren().add(piece(p)));
+        if (rows.getChildren().isEmpty()) {
+            rows.getChildren().add(Widgets.quiet("Write down what is wanted; it is ticked off as the plan gets it."));
+        }
+        out.add(rows);
+        out.add(Widgets.menu(
+                "Want a room",
+                "brief-room",
+                "Rooms the client wants; once more wants one more",
+                RoomUses.all().stream().map(RoomUse::label).toList(),
+                index -> want(RoomUses.all().get(index))));
+        out.add(Widgets.menu(
+                "Want a piece",
+                "brief-piece",
+                "Pieces the client wants; once more wants one more",
+                Furnishings.all().stream().map(FurnishingKind::label).toList(),
+                index -> want(Furnishings.all().get(index))));
+        out.add(Widgets.section("At least", minimums().toArray(Node[]::new)));
+        return out;
+    }
+
+    private Plan plan() {
+        return model.now().plan();
+    }
+
+    private void want(RoomUse use) {
+        var count = plan().brief().rooms().stream()
+                .filter(r -> r.use().equals(use.key()))
+                .mapToInt(WantedRoom::count)
+                .sum();
+        model.edit(
+                BriefEdits.want(
+                        plan(),
+                        new WantedRoom(use.key(), count + 1, use.leastAreaM2(), Length.ofMm(use.leastSideMm()))),
+                "Want a room");
+    }
+
+    private void want(FurnishingKind kind) {
+        var count = plan().brief().pieces().stream()
+                .filter(p -> p.kind().equals(kind.key()))
+                .mapToInt(WantedPiece::count)
+                .sum();
+        model.edit(BriefEdits.want(plan(), new WantedPiece(kind.key(), count + 1)), "Want a piece");
+    }
+
+    private Node room(RoomItem item) {
+        var wanted = item.wanted();
+        var name = RoomUses.of(wanted.use()).map(RoomUse::label).orElse(wanted.use());
+        var row = row(
+                name + "  " + item.found() + " of " + wanted.count(),
+                item.isMet(),
+                "brief-drop-" + wanted.use(),
+                () -> model.edit(BriefEdits.wantNoRoom(plan(), wanted.use()), "Take room off the brief"));
+        return item.isMet() ? row : new VBox(0, row, Widgets.quiet(item.shortfall()));
+    }
+
+    private Node piece(PieceItem item) {
+        var kind = item.wanted().kind();
+        return row(
+                Furnishings.of(kind).map(FurnishingKind::label).orElse(kind) + "  " + item.found() + " of "
+                        + item.wanted().count(),
+                item.isMet(),
+                "brief-drop-" + kind,
+                () -> model.edit(BriefEdits.wantNoPiece(plan(), kind), "Take piece off the brief"));
+    }
+
+    /** A tick or a gap, said in words as well. */
+    private static Node row(String text, boolean met, String id, Runnable drop) {
+        var mark = new Label(met ? "\u2713" : "\u2013");
+        mark.getStyleClass().add("brief-mark");
+        mark.pseudoClassStateChanged(MET, met);
+        mark.setAccessibleText(met ? "there" : "missing");
+        mark.setMinWidth(Region.USE_PREF_SIZE);
+        var words = new Label(text);
+        words.setWrapText(true);
+        var off = Widgets.button("\u00d7", id, "Takes it off the brief", drop);
+        off.getStyleClass().add("small");
+        off.setMaxWidth(Region.USE_PREF_SIZE);
+        off.setMinWidth(Region.USE_PREF_SIZE);
+        return Widgets.row(mark, words, Widgets.spring(), off);
+    }
+
+    private List<Node> minimums() {
+        var now = plan().brief().minimums();
+        return List.of(
+                least("Door, clear", "least-door", now.clearDoor(), Minimums::withClearDoor),
+                least("Nib", "least-nib", now.nib(), Minimums::withNib),
+                least("Before stairs", "least-landing", now.landing(), Minimums::withLanding),
+                least("Headroom", "least-headroom", now.headroom(), Minimums::withHeadroom));
+    }
+
+    private Node least(String name, String id, Length value, BiFunction<Minimums, Length, Minimums> change) {
+        return new LengthField(
+                name,
+                id,
+                value,
+                plan().units(),
+                LengthReader::notNegative,
+                v -> model.edit(BriefEdits.minimums(plan(), m -> change.apply(m, v)), "Set least size"),
+                model::complain);
+    }
+}

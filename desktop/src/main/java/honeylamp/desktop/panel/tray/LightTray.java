@@ -1,0 +1,154 @@
+package honeylamp.desktop.panel.tray;
+
+import honeylamp.catalogue.Looks;
+import honeylamp.desktop.panel.part.Widgets;
+import honeylamp.desktop.workspace.WorkspaceModel;
+import honeylamp.edit.Reach;
+import honeylamp.edit.ViewEdits;
+import honeylamp.plan.Light;
+import honeylamp.plan.Look;
+import honeylamp.units.Length;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.function.UnaryOperator;
+import javafx.scene.Node;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.VBox;
+
+/** The look and the light of the view worked on, or of all: shade, line, texture and colours, each with live effect. */
+final class LightTray {
+    private final WorkspaceModel model;
+    private final LookParts parts;
+
+    LightTray(WorkspaceModel model) {
+        this.model = model;
+        this.parts = new LookParts(model);
+    }
+
+    List<Node> nodes() {
+        var look = model.shown().view().look();
+        var light = model.now().view().light();
+        var out = new ArrayList<Node>();
+        if (model.now().plan().presentation().views().size() > 1) {
+            out.add(reach(model, "All views", "This view only"));
+        }
+        out.add(Widgets.section("Look", looks(look)));
+        out.add(Widgets.section(
+                "Light",
+                Widgets.slider(
+                        "From, clockwise from the top",
+                        "light-from",
+                        0,
+                        360,
+                        light.fromDeg(),
+                        (v, going) -> light(going, l -> new Light(v, l.altitudeDeg()))),
+                Widgets.slider(
+                        "Height above the horizon",
+                        "light-altitude",
+                        15,
+                        80,
+                        light.altitudeDeg(),
+                        (v, going) -> light(going, l -> new Light(l.fromDeg(), v)))));
+        out.add(shade(look));
+        out.add(Widgets.section(
+                "Line and texture",
+                Widgets.slider(
+                        "Line weight",
+                        "line-dial",
+                        0.5,
+                        2,
+                        look.lineDial(),
+                        (v, going) -> parts.look(going, l -> l.withLineDial(v))),
+                Widgets.slider(
+                        "Texture",
+                        "texture",
+                        0,
+                        1,
+                        look.textureStrength(),
+                        (v, going) -> parts.look(going, l -> l.withTextureStrength(v)))));
+        out.addAll(parts.nodes(look));
+        return out;
+    }
+
+    /** Whether what is changed here is changed of all views and pages, or only of those worked on. */
+    static Node reach(WorkspaceModel model, String all, String one) {
+        var now = model.now().choices().presenting().reach();
+        return Widgets.section(
+                "Changes go for",
+                new FlowPane(
+                        6,
+                        6,
+                        Widgets.toggle(
+                                all,
+                                "reach-all",
+                                "What is changed below is changed everywhere",
+                                now == Reach.ALL,
+                                () -> model.chooseWithin(model.now().choices().withReach(Reach.ALL))),
+                        Widgets.toggle(
+                                one,
+                                "reach-this",
+                                "The others stay as they are",
+                                now == Reach.THIS,
+                                () -> model.chooseWithin(model.now().choices().withReach(Reach.THIS)))));
+    }
+
+    private Node looks(Look look) {
+        var looks = new VBox(4);
+        for (var preset : Looks.all()) {
+            looks.getChildren()
+                    .add(Widgets.toggle(
+                            preset.name(),
+                            "look-" + preset.name().toLowerCase(Locale.ROOT).replace(' ', '-'),
+                            "A preset; every value stays free to change",
+                            preset.name().equals(look.name()),
+                            () -> model.edit(parts.changed(_ -> preset), "Choose look")));
+        }
+        return looks;
+    }
+
+    private Node shade(Look look) {
+        return Widgets.section(
+                "Shade",
+                Widgets.slider(
+                        "Cast shadow",
+                        "cast-shadow",
+                        0,
+                        1,
+                        look.castShadow(),
+                        (v, going) -> parts.look(going, l -> l.withCastShadow(v))),
+                Widgets.slider(
+                        "Corner shade",
+                        "corner-shade",
+                        0,
+                        1,
+                        look.cornerShade(),
+                        (v, going) -> parts.look(going, l -> l.withCornerShade(v))),
+                Widgets.slider(
+                        "Corner reach, in metres",
+                        "corner-reach",
+                        0.2,
+                        1.5,
+                        look.cornerReach().mm() / 1000,
+                        (v, going) -> parts.look(going, l -> l.withCornerReach(Length.ofMm(1000 * v)))),
+                Widgets.slider(
+                        "Most shade on a room\u2019s floor",
+                        "shade-ceiling",
+                        0.05,
+                        0.6,
+                        look.shadeCeiling(),
+                        (v, going) -> parts.look(going, l -> l.withShadeCeiling(v))));
+    }
+
+    private void light(boolean going, UnaryOperator<Light> change) {
+        var now = model.now();
+        model.slide(
+                ViewEdits.light(
+                        now.plan(),
+                        now.worked().view(),
+                        now.choices().presenting().reach(),
+                        change),
+                "Turn light",
+                going);
+    }
+}

@@ -1,0 +1,238 @@
+package honeylamp.desktop.panel.tray;
+
+import honeylamp.catalogue.Looks;
+import honeylamp.catalogue.Material;
+import honeylamp.catalogue.Materials;
+import honeylamp.desktop.panel.part.Widgets;
+import honeylamp.desktop.workspace.WorkspaceModel;
+import honeylamp.edit.ViewEdits;
+import honeylamp.plan.Drafting;
+import honeylamp.plan.LineRole;
+import honeylamp.plan.Look;
+import honeylamp.plan.Oklch;
+import honeylamp.plan.Plan;
+import honeylamp.plan.Role;
+import honeylamp.plan.TextRole;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+import javafx.scene.Node;
+
+/** What a look is made of, one thing at a time: tones of finishes, pens, type, colours. */
+final class LookParts {
+    /** Stronger colours than this are no colours of a plan. */
+    private static final double MOST_CHROMA = 0.2;
+
+    private static final double LARGER = 1.1;
+
+    private final WorkspaceModel model;
+
+    LookParts(WorkspaceModel model) {
+        this.model = model;
+    }
+
+    List<Node> nodes(Look look) {
+        var out = new ArrayList<Node>();
+        materials().ifPresent(all -> out.add(tones(look, all)));
+        out.add(pens(look));
+        out.add(type(look));
+        out.add(colours(look));
+        return out;
+    }
+
+    /** The materials laid anywhere in the plan; none if nothing is laid. */
+    private Optional<List<Material>> materials() {
+        var laid = model.now().plan().storeys().stream()
+                .flatMap(s -> s.rooms().stream())
+                .flatMap(r -> Materials.of(r.floor().material()).stream())
+                .distinct()
+                .toList();
+        return laid.isEmpty() ? Optional.empty() : Optional.of(laid);
+    }
+
+    /** The tone of one material that is laid at a time, wherever it lies. */
+    private Node tones(Look look, List<Material> laid) {
+        var chosen = model.now().choices().presenting().material();
+        var material =
+                laid.stream().filter(m -> m.key().equals(chosen)).findFirst().orElse(laid.getFirst());
+        var tone = material.in(look).tone();
+        return Widgets.section(
+                "Tones of finishes",
+                Widgets.menu(
+                        material.label(),
+                        "tone-material",
+                        "Which finish",
+                        laid.stream().map(Material::label).toList(),
+                        i -> model.chooseWithin(
+                                model.now().choices().withToned(laid.get(i).key()))),
+                Widgets.slider(
+                        "Lightness",
+                        "tone-lightness",
+                        0.3,
+                        1,
+                        tone.lightness(),
+                        (v, going) -> tone(going, material, t -> new Oklch(v, t.chroma(), t.hueDeg()))),
+                Widgets.slider(
+                        "Strength",
+                        "tone-chroma",
+                        0,
+                        MOST_CHROMA,
+                        tone.chroma(),
+                        (v, going) -> tone(going, material, t -> new Oklch(t.lightness(), v, t.hueDeg()))),
+                Widgets.slider(
+                        "Hue",
+                        "tone-hue",
+                        0,
+                        360,
+                        tone.hueDeg(),
+                        (v, going) -> tone(going, material, t -> new Oklch(t.lightness(), t.chroma(), v))),
+                Widgets.button(
+                        "Tone as it came",
+                        "tone-back",
+                        "The finish has its usual tone again",
+                        () -> model.edit(
+                                changed(l -> l.withTone(material.key(), Optional.empty())), "Take tone back")));
+    }
+
+    private void tone(boolean going, Material material, UnaryOperator<Oklch> change) {
+        look(
+                going,
+                l -> l.withTone(
+                        material.key(), Optional.of(change.apply(material.in(l).tone()))));
+    }
+
+    /** The pen of one kind of line at a time. */
+    private Node pens(Look look) {
+        var role = model.now().choices().presenting().line();
+        var line = look.drafting().of(role);
+        var roles = Arrays.asList(LineRole.values());
+        return Widgets.section(
+                "Pens",
+                Widgets.menu(
+                        role.label(),
+                        "pen-role",
+                        "What the pen draws",
+                        roles.stream().map(LineRole::label).toList(),
+                        i -> model.chooseWithin(model.now().choices().withLine(roles.get(i)))),
+                Widgets.slider(
+                        "Width, in mm on paper",
+                        "pen-width",
+                        0.05,
+                        1,
+                        line.largeMm(),
+                        (v, going) -> look(
+                                going,
+                                l -> l.with(l.drafting()
+                                        .with(
+                                                role,
+                                                l.drafting()
+                                                        .of(role)
+                                                        .times(v
+                                                                / l.drafting()
+                                                                        .of(role)
+                                                                        .largeMm()))))));
+    }
+
+    /** The height of one kind of words at a time, and of all. */
+    private Node type(Look look) {
+        var role = model.now().choices().presenting().text();
+        var roles = Arrays.asList(TextRole.values());
+        return Widgets.section(
+                "Type",
+                Widgets.menu(
+                        role.label(),
+                        "type-role",
+                        "What the words are",
+                        roles.stream().map(TextRole::label).toList(),
+                        i -> model.chooseWithin(model.now().choices().withText(roles.get(i)))),
+                Widgets.slider(
+                        "Height of capitals, in mm on paper",
+                        "type-height",
+                        Drafting.LEAST_CAP_MM,
+                        Drafting.MOST_CAP_MM,
+                        look.drafting().of(role),
+                        (v, going) -> look(going, l -> l.with(l.drafting().with(role, v)))),
+                Widgets.row(
+                        Widgets.button(
+                                "All larger",
+                                "type-larger",
+                                "All words a tenth higher",
+                                () -> model.edit(
+                                        changed(l -> l.with(l.drafting().typeTimes(LARGER))), "Larger type")),
+                        Widgets.button(
+                                "All smaller",
+                                "type-smaller",
+                                "All words a tenth lower, none below what can be read",
+                                () -> model.edit(
+                                        changed(l -> l.with(l.drafting().typeTimes(1 / LARGER))), "Smaller type"))),
+                Widgets.button(
+                        "Pens and type as the look came",
+                        "drafting-back",
+                        "Every pen and all type as the preset has them",
+                        () -> model.edit(
+                                changed(l -> l.with(Looks.of(l.name()).drafting())), "Take pens and type back")));
+    }
+
+    /** The colour of one role at a time: how light, how strong, and which. */
+    private Node colours(Look look) {
+        var role = model.now().choices().presenting().role();
+        var colour = look.palette().of(role);
+        var roles = Arrays.asList(Role.values());
+        return Widgets.section(
+                "Colours",
+                Widgets.menu(
+                        role.label(),
+                        "colour-role",
+                        "What the colour is for",
+                        roles.stream().map(Role::label).toList(),
+                        i -> model.chooseWithin(model.now().choices().withRole(roles.get(i)))),
+                Widgets.slider(
+                        "Lightness",
+                        "colour-lightness",
+                        0,
+                        1,
+                        colour.lightness(),
+                        (v, going) -> colour(going, role, c -> new Oklch(v, c.chroma(), c.hueDeg()))),
+                Widgets.slider(
+                        "Strength",
+                        "colour-chroma",
+                        0,
+                        MOST_CHROMA,
+                        colour.chroma(),
+                        (v, going) -> colour(going, role, c -> new Oklch(c.lightness(), v, c.hueDeg()))),
+                Widgets.slider(
+                        "Hue",
+                        "colour-hue",
+                        0,
+                        360,
+                        colour.hueDeg(),
+                        (v, going) -> colour(going, role, c -> new Oklch(c.lightness(), c.chroma(), v))),
+                Widgets.button(
+                        "Colours as the look came",
+                        "colours-back",
+                        "Every role has the colour that the preset gives it",
+                        () -> model.edit(changed(l -> l.with(Looks.of(l.name()).palette())), "Take colours back")));
+    }
+
+    private void colour(boolean going, Role role, UnaryOperator<Oklch> change) {
+        look(
+                going,
+                l -> l.with(
+                        l.palette().with(Map.of(role, change.apply(l.palette().of(role))))));
+    }
+
+    /** The plan with the look of the view worked on changed, or that of all. */
+    Plan changed(UnaryOperator<Look> change) {
+        var now = model.now();
+        return ViewEdits.look(
+                now.plan(), now.worked().view(), now.choices().presenting().reach(), change);
+    }
+
+    /** Changes the look while a slider moves. */
+    void look(boolean going, UnaryOperator<Look> change) {
+        model.slide(changed(change), "Change look", going);
+    }
+}

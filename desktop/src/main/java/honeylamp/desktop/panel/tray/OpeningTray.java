@@ -1,0 +1,188 @@
+package honeylamp.desktop.panel.tray;
+
+import honeylamp.catalogue.OpeningSizes;
+import honeylamp.catalogue.OpeningSizes.Product;
+import honeylamp.desktop.command.WindowActions;
+import honeylamp.desktop.gesture.NewOpening;
+import honeylamp.desktop.panel.part.LengthField;
+import honeylamp.desktop.panel.part.Library;
+import honeylamp.desktop.panel.part.Thumbnails;
+import honeylamp.desktop.panel.part.Widgets;
+import honeylamp.desktop.workspace.Intent;
+import honeylamp.desktop.workspace.Keys;
+import honeylamp.desktop.workspace.Tool;
+import honeylamp.desktop.workspace.Workspace;
+import honeylamp.desktop.workspace.Workspace.Said;
+import honeylamp.desktop.workspace.WorkspaceModel;
+import honeylamp.illustrate.sketch.Samples;
+import honeylamp.plan.OpeningKind;
+import honeylamp.plan.OpeningKind.Size;
+import honeylamp.units.Length;
+import honeylamp.units.LengthReader;
+import honeylamp.units.LengthText;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.function.Function;
+import java.util.stream.Stream;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+import javafx.scene.shape.Rectangle;
+
+/** The kinds of openings as pictures, and the size the next one has. */
+record OpeningTray(WorkspaceModel model, WindowActions window, Thumbnails thumbnails, Library<Product> products) {
+    /** So much of a wall is shown with a sample, in mm. */
+    private static final double SAMPLE_MM = 1900;
+
+    private static final double SAMPLE_PX = 74;
+    private static final double SHOWN_PX = 48;
+    private static final double PAPER_MM = SAMPLE_MM / 50;
+
+    List<Node> nodes(Workspace now) {
+        var out = new ArrayList<Node>();
+        out.add(Widgets.section("Size", size(now).toArray(Node[]::new)));
+        for (var family : OpeningKind.Family.values()) {
+            var tiles = new FlowPane(8, 8);
+            Arrays.stream(OpeningKind.values())
+                    .filter(k -> k.family() == family)
+                    .forEach(k -> tiles.getChildren().add(tile(now, k)));
+            out.add(Widgets.section(family.label(), tiles));
+        }
+        out.add(Widgets.button(
+                "Schedules", "show-schedules", "Doors, windows and rooms as tables", window::toggleSchedules));
+        out.add(Widgets.section("Products", products(now).toArray(Node[]::new)));
+        return out;
+    }
+
+    private Node tile(Workspace now, OpeningKind kind) {
+        var picture = thumbnails.view("opening-" + kind.name(), () -> Samples.of(kind, SAMPLE_MM), PAPER_MM);
+        var tile = Widgets.tile(
+                kind.label(),
+                "opening-" + kind.name().toLowerCase(Locale.ROOT).replace('_', '-'),
+                upper(picture),
+                kind == now.choices().opening().kind(),
+                () -> take(NewOpening.of(kind, model.now().plan().units())));
+        tile.getStyleClass().add("low-tile");
+        return tile;
+    }
+
+    /** The upper part of a sample: what lies below the wall is empty. */
+    private static Node upper(Node picture) {
+        var part = new StackPane(picture);
+        part.setAlignment(Pos.TOP_LEFT);
+        part.setMinHeight(SHOWN_PX);
+        part.setMaxHeight(SHOWN_PX);
+        part.setPrefHeight(SHOWN_PX);
+        part.setClip(new Rectangle(SAMPLE_PX, SHOWN_PX));
+        return part;
+    }
+
+    private void take(NewOpening opening) {
+        model.act(
+                new Intent.ChooseWithin(model.now().choices().withOpening(opening)),
+                new Intent.TakeUp(Tool.PUT_IN_OPENING));
+        window.focusPlan();
+    }
+
+    private List<Node> size(Workspace now) {
+        var opening = now.choices().opening();
+        var units = now.plan().units();
+        var chips = new FlowPane(6, 6);
+        for (var width : OpeningSizes.widths(opening.kind(), units)) {
+            chips.getChildren()
+                    .add(Widgets.toggle(
+                            LengthText.shown(width, units),
+                            "width-" + Math.round(width.mm()),
+                            "The next one is so wide (" + Keys.NEXT_WIDTH.text() + " goes on to the next width)",
+                            width.equals(opening.width()),
+                            () -> resize(opening.wide(width).size())));
+        }
+        var size = opening.size();
+        var out = new ArrayList<Node>();
+        out.add(chips);
+        out.add(field("Width", "opening-width", size.width(), w -> new Size(w, size.sill(), size.head())));
+        if (opening.kind().isWindow()) {
+            out.add(new LengthField(
+                    "Sill",
+                    "opening-sill-next",
+                    size.sill(),
+                    units,
+                    LengthReader::notNegative,
+                    s -> resizeChecked(new Size(size.width(), s, size.head())),
+                    model::complain));
+        }
+        out.add(field("Head", "opening-head-next", size.head(), h -> new Size(size.width(), size.sill(), h)));
+        return out;
+    }
+
+    private LengthField field(String name, String id, Length value, Function<Length, Size> change) {
+        return new LengthField(
+                name, id, value, model.now().plan().units(), v -> resizeChecked(change.apply(v)), model::complain);
+    }
+
+    private void resizeChecked(Size size) {
+        if (size.head().compareTo(size.sill()) <= 0) {
+            model.complain("The head must lie above the sill. Type a higher head or a lower sill.");
+        } else {
+            resize(size);
+        }
+    }
+
+    private void resize(Size size) {
+        var now = model.now();
+        model.chooseWithin(
+                now.choices().withOpening(new NewOpening(now.choices().opening().kind(), size, "")));
+    }
+
+    /** Products of the chosen kind, and a way to keep the present size under a name. */
+    private List<Node> products(Workspace now) {
+        var opening = now.choices().opening();
+        var units = now.plan().units();
+        var box = new VBox(4);
+        Stream.concat(products.all().stream(), OpeningSizes.products(units).stream())
+                .filter(p -> p.kind() == opening.kind())
+                .forEach(p -> box.getChildren()
+                        .add(Widgets.toggle(
+                                p.name() + "   " + LengthText.shown(p.size().width(), units) + " \u00d7 "
+                                        + LengthText.shown(
+                                                p.size().head().minus(p.size().sill()), units),
+                                "product-" + p.name().toLowerCase(Locale.ROOT).replace(' ', '-'),
+                                "The next one is this product",
+                                p.name().equals(opening.product()),
+                                () -> take(new NewOpening(p.kind(), p.size(), p.name())))));
+        var name = new TextField();
+        name.setId("product-name");
+        name.setPromptText("Name of this size");
+        name.setAccessibleText("Name under which this size is kept");
+        var keep = Widgets.button("Keep", "product-keep", "Keeps kind and size for all your plans", () -> keep(name));
+        keep.setMinWidth(Region.USE_PREF_SIZE);
+        HBox.setHgrow(name, Priority.ALWAYS);
+        return List.of(box, Widgets.row(name, keep));
+    }
+
+    private void keep(TextField name) {
+        var text = name.getText().strip();
+        if (text.isEmpty()) {
+            model.complain("Type a name for this size first.");
+            return;
+        }
+        var opening = model.now().choices().opening();
+        var wrong = products.keep(new Product(text, opening.kind(), opening.size()));
+        if (wrong.isEmpty()) {
+            model.act(
+                    new Intent.ChooseWithin(
+                            model.now().choices().withOpening(new NewOpening(opening.kind(), opening.size(), text))),
+                    new Intent.Say(Said.news("\"" + text + "\" is in your library now.")));
+        } else {
+            model.complain(wrong);
+        }
+    }
+}

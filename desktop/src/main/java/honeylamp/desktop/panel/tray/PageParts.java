@@ -1,0 +1,251 @@
+package honeylamp.desktop.panel.tray;
+
+import honeylamp.desktop.panel.part.Widgets;
+import honeylamp.desktop.workspace.Intent;
+import honeylamp.desktop.workspace.Workspace.Worked;
+import honeylamp.desktop.workspace.WorkspaceModel;
+import honeylamp.edit.Outcome;
+import honeylamp.edit.PageEdits;
+import honeylamp.edit.ViewEdits;
+import honeylamp.plan.ElementId.PageId;
+import honeylamp.plan.ElementId.ViewId;
+import honeylamp.plan.Plan;
+import honeylamp.plan.Showing.Degree;
+import honeylamp.plan.Showing.Kind;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.function.Consumer;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.VBox;
+
+/** The pages and views of a plan: which are worked on, their names and order, and what a view shows. */
+final class PageParts {
+    private final WorkspaceModel model;
+
+    PageParts(WorkspaceModel model) {
+        this.model = model;
+    }
+
+    private Plan plan() {
+        return model.now().plan();
+    }
+
+    private ViewId view() {
+        return model.now().worked().view();
+    }
+
+    private Optional<PageId> page() {
+        return plan().presentation().page(model.shown().page().page().id()).map(p -> p.id());
+    }
+
+    /** All pages in their order; each is worked on by a click. */
+    Node list() {
+        var box = new VBox(4);
+        var number = 1;
+        for (var page : model.shown().plan().pages()) {
+            var id = page.page().id();
+            var first = page.page().views().getFirst();
+            box.getChildren()
+                    .add(Widgets.toggle(
+                            number + "  " + page.name(),
+                            "page-" + id.text(),
+                            "Work on this page",
+                            page().equals(Optional.of(id)),
+                            () -> turn(new Worked(first, Optional.of(id)))));
+            number++;
+        }
+        return Widgets.section("Pages", box);
+    }
+
+    private void turn(Worked worked) {
+        model.act(new Intent.TurnTo(worked));
+    }
+
+    /** For a view that is on no page. */
+    Node none() {
+        return Widgets.section(
+                "This view is on no page",
+                Widgets.button(
+                        "Put it on a page",
+                        "page-add",
+                        "A page of its own, after the others",
+                        () -> model.edit(PageEdits.add(plan(), view()).plan(), "Add page")));
+    }
+
+    /** What the view shows, and what can be done with view and page. */
+    List<Node> nodes() {
+        var out = new ArrayList<Node>();
+        out.add(Widgets.section("Seen in this view", kinds()));
+        if (model.now().view().crop().isPresent()) {
+            out.add(Widgets.button(
+                    "Show all of it again",
+                    "see-all",
+                    "The view shows the whole storey",
+                    () -> model.edit(ViewEdits.crop(plan(), view(), Optional.empty()), "Show all")));
+        }
+        page().ifPresent(page -> {
+            if (plan().presentation().views().size() > 1) {
+                out.add(Widgets.section("Views on this page", placed(page)));
+            }
+            if (plan().presentation().pages().size() > 1) {
+                out.add(Widgets.section("This page", name(page), order(page)));
+            }
+        });
+        out.add(Widgets.section("Further pages", further()));
+        return out;
+    }
+
+    private Node kinds() {
+        var box = new VBox(4);
+        for (var kind : Kind.values()) {
+            var now = model.now().view().showing().of(kind);
+            box.getChildren()
+                    .add(Widgets.menu(
+                            kind.label() + ": " + words(now),
+                            "seen-" + kind.name().toLowerCase(Locale.ROOT),
+                            "How much of it the view shows",
+                            Arrays.stream(Degree.values()).map(PageParts::words).toList(),
+                            i -> model.edit(
+                                    ViewEdits.showing(
+                                            plan(),
+                                            view(),
+                                            model.now().choices().presenting().reach(),
+                                            kind,
+                                            Degree.values()[i]),
+                                    "Change what is seen")));
+        }
+        return box;
+    }
+
+    private static String words(Degree degree) {
+        return switch (degree) {
+            case SHOWN -> "shown";
+            case FADED -> "faint";
+            case HIDDEN -> "hidden";
+        };
+    }
+
+    private Node placed(PageId page) {
+        var box = new VBox(4);
+        var on = plan().presentation().page(page).orElseThrow().views();
+        for (var each : plan().presentation().views()) {
+            var name = model.shown().plan().view(each.id()).name();
+            box.getChildren()
+                    .add(Widgets.toggle(
+                            name,
+                            "place-" + each.id().text(),
+                            "Puts the view on this page beside the others, or takes it off",
+                            on.contains(each.id()),
+                            () -> place(page, each.id())));
+        }
+        return box;
+    }
+
+    private void place(PageId page, ViewId each) {
+        switch (PageEdits.place(plan(), page, each)) {
+            case Outcome.Done<Plan>(var after) -> {
+                var views = after.presentation().page(page).orElseThrow().views();
+                var worked = views.contains(view()) ? view() : views.getFirst();
+                model.act(
+                        new Intent.Edit(after, "Place view"), new Intent.TurnTo(new Worked(worked, Optional.of(page))));
+            }
+            case Outcome.Refused<Plan> no -> model.complain(no.sentence("That cannot be"));
+        }
+    }
+
+    private Node name(PageId page) {
+        return words(
+                "Name",
+                "page-name",
+                plan().presentation().page(page).orElseThrow().name(),
+                v -> model.edit(PageEdits.name(plan(), page, v), "Name page"));
+    }
+
+    private Node order(PageId page) {
+        return new FlowPane(
+                6,
+                6,
+                Widgets.button(
+                        "Earlier",
+                        "page-earlier",
+                        "Changes places with the page before it",
+                        () -> model.edit(PageEdits.move(plan(), page, -1), "Move page")),
+                Widgets.button(
+                        "Later",
+                        "page-later",
+                        "Changes places with the page after it",
+                        () -> model.edit(PageEdits.move(plan(), page, 1), "Move page")),
+                Widgets.button(
+                        "Take page away",
+                        "page-remove",
+                        "The views on it stay",
+                        () -> model.edit(PageEdits.remove(plan(), page), "Take page away")));
+    }
+
+    private Node further() {
+        var out = new VBox(
+                6,
+                Widgets.button(
+                        "Another view of this storey",
+                        "view-copy",
+                        "Like this one, on a page of its own, to be shown in another way",
+                        this::copyView));
+        page().ifPresent(page -> out.getChildren()
+                .add(Widgets.button(
+                        "Another page with these views",
+                        "page-copy",
+                        "Like this one, for other paper or other words",
+                        () -> copyPage(page))));
+        if (plan().presentation().views().size() > 1) {
+            out.getChildren()
+                    .addAll(
+                            words(
+                                    "Name of this view",
+                                    "view-name",
+                                    model.now().view().name(),
+                                    v -> model.edit(ViewEdits.name(plan(), view(), v), "Name view")),
+                            Widgets.button(
+                                    "Take this view away",
+                                    "view-remove",
+                                    "With the pages that show no other; the plan itself stays as it is",
+                                    () -> model.edit(ViewEdits.remove(plan(), view()), "Take view away")));
+        }
+        return out;
+    }
+
+    private void copyView() {
+        var added = ViewEdits.copy(plan(), view());
+        model.act(
+                new Intent.Edit(added.plan(), "Add view"), new Intent.TurnTo(new Worked(added.id(), Optional.empty())));
+    }
+
+    private void copyPage(PageId page) {
+        var added = PageEdits.copy(plan(), page);
+        model.act(
+                new Intent.Edit(added.plan(), "Add page"),
+                new Intent.TurnTo(new Worked(view(), Optional.of(added.id()))));
+    }
+
+    /** A line of words, taken by Enter or on leaving the field. */
+    static Node words(String name, String id, String value, Consumer<String> take) {
+        var field = new TextField(value);
+        field.setId(id);
+        field.setAccessibleText(name);
+        field.setOnAction(_ -> take.accept(field.getText().strip()));
+        field.focusedProperty().subscribe((was, is) -> {
+            if (was && !is) {
+                take.accept(field.getText().strip());
+            }
+        });
+        var label = new Label(name);
+        label.getStyleClass().add("field-name");
+        label.setLabelFor(field);
+        return new VBox(2, label, field);
+    }
+}

@@ -1,0 +1,61 @@
+package honeylamp.desktop.panel.tray;
+
+import honeylamp.desktop.command.WindowActions;
+import honeylamp.desktop.panel.part.Widgets;
+import honeylamp.desktop.workspace.Intent;
+import honeylamp.desktop.workspace.Tool;
+import honeylamp.desktop.workspace.Workspace;
+import honeylamp.desktop.workspace.WorkspaceModel;
+import honeylamp.edit.UnitEdits;
+import honeylamp.plan.Unit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+
+/** The units of the plan: named here, taken up to be placed. */
+record UnitTray(WorkspaceModel model, WindowActions window) {
+
+    List<Node> nodes(Workspace now) {
+        var out = new ArrayList<Node>();
+        for (var unit : now.plan().repeats().units()) {
+            out.add(row(now, unit));
+        }
+        if (out.isEmpty()) {
+            out.add(Widgets.quiet("Rooms that come again, such as flats of one kind, are drawn once: pick them"
+                    + " and make a unit of them in the card."));
+        }
+        return out;
+    }
+
+    private Node row(Workspace now, Unit unit) {
+        var copies = now.plan().repeats().copies().stream()
+                .filter(c -> c.unit().equals(unit.id()))
+                .count();
+        var name = new TextField(unit.name());
+        name.setId("unit-name-" + unit.id().text());
+        name.setAccessibleText("Name of the unit");
+        name.setOnAction(_ -> model.edit(UnitEdits.name(model.now().plan(), unit.id(), name.getText()), "Name unit"));
+        var place = Widgets.toggle(
+                "Place",
+                "unit-place-" + unit.id().text(),
+                "Lets it stand in one more place; it stands in " + (copies + 1) + " now",
+                now.choices().part().unit().equals(Optional.of(unit.id())) && now.tool() == Tool.UNITS,
+                () -> {
+                    var choices = model.now().choices();
+                    model.act(
+                            new Intent.ChooseWithin(
+                                    choices.withPart(choices.part().withUnit(Optional.of(unit.id())))),
+                            new Intent.TakeUp(Tool.UNITS));
+                    window.focusPlan();
+                });
+        place.setMinWidth(Region.USE_PREF_SIZE);
+        var places = new Label(copies == 0 ? "stands once" : "stands in " + (copies + 1) + " places");
+        places.getStyleClass().add("quiet");
+        return new VBox(6, name, Widgets.row(places, Widgets.spring(), place));
+    }
+}

@@ -1,0 +1,12 @@
+/** The window. */
+module honeylamp.desktop {
+    requires atlantafx.base;
+    requires honeylamp.core;
+    requires java.desktop;
+    requires javafx.controls;
+    requires static org.jspecify;
+    requires org.slf4j;
+
+    exports honeylamp.desktop to
+            javafx.graphics;
+}
