@@ -13,7 +13,7 @@ import java.util.Set;
  *
  * @param name empty if it is called like its first view
  * @param views those on it, side by side in this order
- * @param lists those beside the views, where the sheet is wide enough
+ * @param lists those beside the views, or below them on narrow paper
  * @param notes what is written below the lists; lines as they were typed
  */
 public record Page(PageId id, String name, Sheet sheet, List<ViewId> views, Set<Listing> lists, String notes) {
@@ -47,9 +47,13 @@ public record Page(PageId id, String name, Sheet sheet, List<ViewId> views, Set<
         lists = Collections.unmodifiableSet(listed);
     }
 
-    /** A page as a new plan has it for a view. */
+    /** A page as a new plan has it for a view: with all lists where they take no room from it. */
     public static Page of(PageId id, ViewId view, Sheet sheet) {
-        return new Page(id, "", sheet, List.of(view), EnumSet.allOf(Listing.class), "");
+        return new Page(id, "", sheet, List.of(view), usualLists(sheet), "");
+    }
+
+    private static Set<Listing> usualLists(Sheet sheet) {
+        return sheet.hasColumn() ? EnumSet.allOf(Listing.class) : EnumSet.noneOf(Listing.class);
     }
 
     /** The same page as another one. */
@@ -62,9 +66,10 @@ public record Page(PageId id, String name, Sheet sheet, List<ViewId> views, Set<
         return new Page(id, other, sheet, views, lists, notes);
     }
 
-    /** The page on another sheet. */
+    /** The page on another sheet; lists that nobody chose are those usual for it. */
     public Page on(Sheet other) {
-        return new Page(id, name, other, views, lists, notes);
+        var listed = lists.equals(usualLists(sheet)) ? usualLists(other) : lists;
+        return new Page(id, name, other, views, listed, notes);
     }
 
     /** The page with other views. */

@@ -82,6 +82,14 @@ public record Sheet(Paper paper, Way way, Margins margins, TitleBlock title) {
         return way == Way.LANDSCAPE ? paper.shortMm() : paper.longMm();
     }
 
+    /** Paper narrower than this has no room for a column beside the views. */
+    private static final double COLUMN_FROM_MM = 400;
+
+    /** Whether lists have room in a column beside the views; on narrower paper they go in a band below them. */
+    public boolean hasColumn() {
+        return widthMm() >= COLUMN_FROM_MM;
+    }
+
     /** The sheet on other paper. */
     public Sheet on(Paper otherPaper, Way otherWay) {
         return new Sheet(otherPaper, otherWay, margins, title);

@@ -37,7 +37,8 @@ public final class SheetComposer {
         this.page = page;
         this.plan = page.plan();
         this.sheet = page.page().sheet();
-        this.layout = SheetLayout.of(sheet);
+        this.layout =
+                SheetLayout.of(sheet, sheet.hasColumn() ? 0 : SheetLists.bandMm(page, SheetLayout.insideMm(sheet)));
     }
 
     /** A page as it leaves the house; a plan without walls gives empty views. */
@@ -142,9 +143,10 @@ public final class SheetComposer {
         var pen = new SheetPen(page.look());
         var block = new TitleBlockArt(page, layout, pen, frames);
         if (layout.hasColumn()) {
-            new SheetLists(page, layout.lists(), pen).draw();
+            new SheetLists(page, pen).column(layout.lists());
             block.column(title());
         } else {
+            new SheetLists(page, pen).band(layout.lists());
             block.strip(title());
         }
         if (frames.size() > 1) {

@@ -7,12 +7,13 @@ import java.util.stream.IntStream;
 
 /**
  * Where things lie on a page, in paper mm: a column beside the view on wide paper, a strip below it on
- * narrow paper.
+ * narrow paper, and above the strip a band as high as the lists need.
  *
- * @param lists where schedule and legend go; empty on narrow paper
+ * @param lists where schedule and legend go
  * @param title where the title block goes
+ * @param hasColumn whether lists and title block stand beside the view
  */
-record SheetLayout(Box page, Box view, Box lists, Box title) {
+record SheetLayout(Box page, Box view, Box lists, Box title, boolean hasColumn) {
     static final double GUTTER_MM = 6;
 
     /** Free space kept around the outermost tier, inside the view: beside a column, and between margin and strip. */
@@ -24,14 +25,26 @@ record SheetLayout(Box page, Box view, Box lists, Box title) {
     private static final double COLUMN_MM = 54;
     private static final double COLUMN_TITLE_MM = 84;
 
-    /** Paper narrower than this has no room for a column beside the view. */
-    private static final double COLUMN_FROM_MM = 400;
+    /** No more of the height than this goes to lists on narrow paper: the plan is what the page is for. */
+    private static final double MOST_BAND = 0.4;
 
-    static SheetLayout of(Sheet sheet) {
+    /**
+     * The layout of a sheet.
+     *
+     * @param bandMm as high as the lists are on narrow paper; more than two fifths of the height is not given
+     */
+    static SheetLayout of(Sheet sheet, double bandMm) {
         var page = new Box(0, 0, sheet.widthMm(), sheet.heightMm());
         var edge = sheet.margins().othersMm();
         var inside = new Box(sheet.margins().bindingMm(), edge, page.maxX() - edge, page.maxY() - edge);
-        return page.width() >= COLUMN_FROM_MM ? withColumn(page, inside) : withStrip(page, inside);
+        return sheet.hasColumn()
+                ? withColumn(page, inside)
+                : withStrip(page, inside, Math.min(bandMm, inside.height() * MOST_BAND));
+    }
+
+    /** The width between the margins of a sheet. */
+    static double insideMm(Sheet sheet) {
+        return sheet.widthMm() - sheet.margins().bindingMm() - sheet.margins().othersMm();
     }
 
     private static SheetLayout withColumn(Box page, Box inside) {
@@ -41,21 +54,24 @@ record SheetLayout(Box page, Box view, Box lists, Box title) {
                 page,
                 new Box(inside.minX(), inside.minY(), left - GUTTER_MM, inside.maxY()),
                 new Box(left, inside.minY(), inside.maxX(), top - GUTTER_MM),
-                new Box(left, top, inside.maxX(), inside.maxY()));
+                new Box(left, top, inside.maxX(), inside.maxY()),
+                true);
     }
 
-    private static SheetLayout withStrip(Box page, Box inside) {
+    private static SheetLayout withStrip(Box page, Box inside, double bandMm) {
         var top = inside.maxY() - STRIP_MM;
+        var band = top - GUTTER_MM - bandMm;
         return new SheetLayout(
                 page,
-                new Box(inside.minX(), inside.minY(), inside.maxX(), top - GUTTER_MM),
-                new Box(inside.maxX(), inside.minY(), inside.maxX(), inside.minY()),
-                new Box(inside.minX(), top, inside.maxX(), inside.maxY()));
+                new Box(inside.minX(), inside.minY(), inside.maxX(), bandMm > 0 ? band - GUTTER_MM : band),
+                new Box(inside.minX(), band, inside.maxX(), top - GUTTER_MM),
+                new Box(inside.minX(), top, inside.maxX(), inside.maxY()),
+                false);
     }
 
     /** Free space kept around the outermost tier; on narrow paper the margins themselves are most of it. */
     double airMm() {
-        return hasColumn() ? COLUMN_AIR_MM : STRIP_AIR_MM;
+        return hasColumn ? COLUMN_AIR_MM : STRIP_AIR_MM;
     }
 
     /** The share of one of several views: side by side where there is more width, else one below the other. */
@@ -79,9 +95,5 @@ record SheetLayout(Box page, Box view, Box lists, Box title) {
                         })
                         .thenComparing(columns -> columns))
                 .orElseThrow();
-    }
-
-    boolean hasColumn() {
-        return lists.width() > 0;
     }
 }

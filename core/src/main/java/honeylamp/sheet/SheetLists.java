@@ -1,6 +1,8 @@
 package honeylamp.sheet;
 
+import honeylamp.catalogue.Material;
 import honeylamp.derive.listing.SiteAreas;
+import honeylamp.derive.rooms.Room;
 import honeylamp.derive.storeys.LaidPage;
 import honeylamp.derive.storeys.LaidStorey;
 import honeylamp.derive.storeys.LaidView;
@@ -17,40 +19,93 @@ import honeylamp.plan.Showing.Kind;
 import honeylamp.plan.TextRole;
 import honeylamp.takeoff.FinishKey;
 import honeylamp.units.AreaText;
+import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 
-/** What is listed in the column beside the views: rooms with their areas, finishes, and notes. */
+/**
+ * What is listed on a page: rooms with their areas, finishes, and notes. In a column one stands below the other; in a
+ * band they stand side by side, each in the column that is shortest so far.
+ */
 final class SheetLists {
     private static final double BETWEEN_MM = 7;
+    private static final double COLUMN_MM = 54;
 
     private final LaidPage page;
-    private final Box column;
     private final SheetPen pen;
 
-    SheetLists(LaidPage page, Box column, SheetPen pen) {
+    /** Draws one list into a column from its top; returns the y below it. */
+    private interface Block {
+        double in(Box column);
+    }
+
+    SheetLists(LaidPage page, SheetPen pen) {
         this.page = page;
-        this.column = column;
         this.pen = pen;
     }
 
-    void draw() {
+    /** As high as the lists of a page are in a band of this width; 0 if there are none. */
+    static double bandMm(LaidPage page, double widthMm) {
+        var tried = new SheetLists(page, new SheetPen(page.look()));
+        var room = new Box(0, 0, widthMm, page.page().sheet().heightMm());
+        return tried.band(room) - room.minY();
+    }
+
+    /** One below the other. */
+    void column(Box column) {
         var y = column.minY();
+        for (var block : blocks()) {
+            y = block.in(new Box(column.minX(), y, column.maxX(), column.maxY())) + BETWEEN_MM;
+        }
+    }
+
+    /** Side by side; returns the y below the longest. */
+    double band(Box band) {
+        var count = Math.max(1, (int) ((band.width() + BETWEEN_MM) / (COLUMN_MM + BETWEEN_MM)));
+        var width = (band.width() - (count - 1) * BETWEEN_MM) / count;
+        var down = new double[count];
+        Arrays.fill(down, band.minY());
+        var lowest = band.minY();
+        for (var block : blocks()) {
+            var to = 0;
+            for (var i = 1; i < count; i++) {
+                to = down[i] < down[to] ? i : to;
+            }
+            var x = band.minX() + to * (width + BETWEEN_MM);
+            var below = block.in(new Box(x, down[to], x + width, band.maxY()));
+            lowest = Math.max(lowest, below);
+            down[to] = below + BETWEEN_MM;
+        }
+        return lowest;
+    }
+
+    private List<Block> blocks() {
+        var out = new ArrayList<Block>();
+        var listed = page.page().lists();
         var storeys = storeys();
-        if (page.page().lists().contains(Listing.ROOMS)) {
+        if (listed.contains(Listing.ROOMS)) {
             for (var storey : storeys) {
                 var words = storeys.size() == 1
                         ? "Rooms"
                         : "Rooms, " + storey.storey().name();
-                y = rooms(storey.geometry(), words, y) + (storey == storeys.getLast() ? 0 : BETWEEN_MM);
+                var named = storey.geometry().rooms().stream()
+                        .filter(r -> !r.name().isBlank())
+                        .toList();
+                if (!named.isEmpty()) {
+                    out.add(column -> rooms(storey.geometry(), named, words, column));
+                }
             }
         }
-        y += BETWEEN_MM;
-        if (page.page().lists().contains(Listing.FINISHES)) {
-            y = finishes(y);
+        var materials = listed.contains(Listing.FINISHES) ? materials() : List.<Material>of();
+        if (!materials.isEmpty()) {
+            out.add(column -> finishes(materials, column));
         }
-        notes(y);
+        if (!page.page().notes().isBlank()) {
+            out.add(this::notes);
+        }
+        return out;
     }
 
     /** Those that are seen, each once. */
@@ -64,61 +119,73 @@ final class SheetLists {
         return List.copyOf(out.values());
     }
 
-    /** Rooms with their areas; returns the y below it. */
-    private double rooms(StoreyGeometry geometry, String words, double top) {
-        var named = geometry.rooms().stream().filter(r -> !r.name().isBlank()).toList();
-        if (named.isEmpty()) {
-            return top;
-        }
-        var y = heading(words, top);
-        for (var room : named) {
-            pen.text(room.name(), column.minX(), y, TextRole.BODY, Typeface.REGULAR, Align.LEFT);
-            pen.text(
-                    AreaText.shown(room.areaMm2(), page.plan().units()),
-                    column.maxX(),
-                    y,
-                    TextRole.BODY,
-                    Typeface.REGULAR,
-                    Align.RIGHT);
+    private double rooms(StoreyGeometry geometry, List<Room> named, String words, Box column) {
+        var y = heading(words, column);
+        var plot = SiteAreas.of(geometry).plotMm2();
+        var totals = (plot > 0 ? 3 : 2) * pen.row() + 4.4;
+        var shown = fitting(named.size(), y, column.maxY() - totals);
+        for (var room : named.subList(0, shown)) {
+            line(room.name(), room.areaMm2(), column, y, Typeface.REGULAR);
             y += pen.row();
         }
+        y = andMore(named.size() - shown, column, y);
         y -= pen.row() - 2;
         pen.rule(column.minX(), column.maxX(), y, LineRole.RULE);
         y += 4.4;
-        total("Net, within inner faces", geometry.netAreaMm2(), y, Typeface.MEDIUM);
+        line("Net, within inner faces", geometry.netAreaMm2(), column, y, Typeface.MEDIUM);
         y += pen.row();
-        total("Gross, outer faces", geometry.grossAreaMm2(), y, Typeface.REGULAR);
+        line("Gross, outer faces", geometry.grossAreaMm2(), column, y, Typeface.REGULAR);
         y += pen.row();
-        var plot = SiteAreas.of(geometry).plotMm2();
         if (plot > 0) {
-            total("Plot, not counted above", plot, y, Typeface.REGULAR);
+            line("Plot, not counted above", plot, column, y, Typeface.REGULAR);
             y += pen.row();
         }
         return y;
     }
 
-    private void total(String label, double areaMm2, double y, Typeface face) {
+    private void line(String label, double areaMm2, Box column, double y, Typeface face) {
         pen.text(label, column.minX(), y, TextRole.BODY, face, Align.LEFT);
         pen.text(AreaText.shown(areaMm2, page.plan().units()), column.maxX(), y, TextRole.BODY, face, Align.RIGHT);
     }
 
-    private double heading(String text, double top) {
-        pen.text(text, column.minX(), top + 3, TextRole.HEADING, Typeface.SEMIBOLD, Align.LEFT);
-        pen.rule(column.minX(), column.maxX(), top + 5.4, LineRole.HEADING_RULE);
-        return top + 10.6;
+    /** How many rows have room; if not all have, one row less, for the words that say so. */
+    private int fitting(int rows, double y, double bottom) {
+        var room = (int) Math.floor((bottom - y) / pen.row() + 1e-9) + 1;
+        return rows <= room ? rows : Math.clamp(room - 1L, 0, rows);
     }
 
-    /** The finishes that are seen; returns the y below them. */
-    private double finishes(double top) {
-        var showing = page.views().stream()
-                .filter(v -> v.view().showing().shows(Kind.FINISHES))
-                .toList();
-        var materials = FinishKey.of(once(showing));
-        if (materials.isEmpty()) {
-            return top;
+    /** Says that rows were left out; returns the y of the next row. */
+    private double andMore(int left, Box column, double y) {
+        if (left == 0) {
+            return y;
         }
-        var y = heading("Finishes", top);
-        for (var material : materials) {
+        pen.quiet(
+                "and " + left + " more, for which the page has no room",
+                column.minX(),
+                y,
+                TextRole.BODY,
+                Typeface.REGULAR,
+                Align.LEFT);
+        return y + pen.row();
+    }
+
+    private double heading(String text, Box column) {
+        pen.text(text, column.minX(), column.minY() + 3, TextRole.HEADING, Typeface.SEMIBOLD, Align.LEFT);
+        pen.rule(column.minX(), column.maxX(), column.minY() + 5.4, LineRole.HEADING_RULE);
+        return column.minY() + 10.6;
+    }
+
+    /** The finishes that are seen. */
+    private List<Material> materials() {
+        return FinishKey.of(once(page.views().stream()
+                .filter(v -> v.view().showing().shows(Kind.FINISHES))
+                .toList()));
+    }
+
+    private double finishes(List<Material> materials, Box column) {
+        var y = heading("Finishes", column);
+        var shown = fitting(materials.size(), y, column.maxY());
+        for (var material : materials.subList(0, shown)) {
             var swatch = new Box(column.minX(), y - 3, column.minX() + 7, y + 0.9);
             pen.fill(
                     Figure.ring(swatch.ring()),
@@ -127,19 +194,24 @@ final class SheetLists {
             pen.text(material.label(), column.minX() + 10, y, TextRole.BODY, Typeface.REGULAR, Align.LEFT);
             y += pen.row();
         }
-        return y + BETWEEN_MM;
+        return andMore(materials.size() - shown, column, y);
     }
 
-    private void notes(double top) {
-        if (page.page().notes().isBlank()) {
-            return;
-        }
-        var y = heading("Notes", top);
-        for (var line : page.page().notes().lines().toList()) {
-            for (var part : pen.wrapped(line, Typeface.REGULAR, TextRole.BODY, column.width())) {
-                pen.text(part, column.minX(), y, TextRole.BODY, Typeface.REGULAR, Align.LEFT);
-                y += pen.cap(TextRole.BODY) * 1.9;
+    private double notes(Box column) {
+        var y = heading("Notes", column);
+        var lines = page.page()
+                .notes()
+                .lines()
+                .flatMap(l -> pen.wrapped(l, Typeface.REGULAR, TextRole.BODY, column.width()).stream())
+                .toList();
+        var step = pen.cap(TextRole.BODY) * 1.9;
+        for (var i = 0; i < lines.size(); i++) {
+            if (y > column.maxY() - step && i < lines.size() - 1) {
+                return andMore(lines.size() - i, column, y);
             }
+            pen.text(lines.get(i), column.minX(), y, TextRole.BODY, Typeface.REGULAR, Align.LEFT);
+            y += step;
         }
+        return y;
     }
 }

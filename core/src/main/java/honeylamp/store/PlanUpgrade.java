@@ -218,7 +218,11 @@ final class PlanUpgrade {
             var page = pages.addObject().put("id", "p" + number).put("name", "");
             page.set("sheet", paper.deepCopy());
             page.putArray("views").add("v" + number);
-            page.putArray("lists").add("rooms").add("finishes");
+            var lists = page.putArray("lists");
+            if (paper.path("paper").asString("").equals("A3")
+                    && paper.path("way").asString("").equals("landscape")) {
+                lists.add("rooms").add("finishes"); // narrower paper showed none
+            }
             page.put("notes", "");
         }
         if (sheet.isEmpty()) {

@@ -11,11 +11,13 @@ import honeylamp.drawing.LayerKind;
 import honeylamp.drawing.Mark;
 import honeylamp.edit.PageEdits;
 import honeylamp.edit.Reach;
+import honeylamp.edit.RoomEdits;
 import honeylamp.edit.ViewEdits;
 import honeylamp.geometry.Box;
 import honeylamp.illustrate.paper.Lamp;
 import honeylamp.plan.ElementId.PageId;
 import honeylamp.plan.ElementId.ViewId;
+import honeylamp.plan.Finish;
 import honeylamp.plan.Page.Listing;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
@@ -23,6 +25,7 @@ import honeylamp.plan.Sheet;
 import honeylamp.plan.Showing.Degree;
 import honeylamp.plan.Showing.Kind;
 import honeylamp.plan.View.Crop;
+import honeylamp.plan.Wall.BodySide;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -78,6 +81,84 @@ class PagesTest {
                 .isEqualTo(SheetComposer.compose(laid, Lamp.COLOUR, 1).drawing());
     }
 
+    /** On narrow paper lists are wished for; they lie in a band between plan and title block, and the plan above it. */
+    @Test
+    void narrowPaperHasItsListsInABandBelowThePlan() {
+        for (var way : Sheet.Way.values()) {
+            var bare = PageEdits.sheet(QuillbackLane.plan(), s -> s.on(Sheet.Paper.A4, way));
+            assertThat(texts(compose(bare), LayerKind.SHEET)).doesNotContain("Rooms", "Finishes");
+            var noted = PageEdits.notes(bare, FIRST, Reach.THIS, "All sizes to be checked on site.");
+            var plan = PageEdits.toggle(
+                    PageEdits.toggle(noted, FIRST, Reach.THIS, Listing.ROOMS), FIRST, Reach.THIS, Listing.FINISHES);
+            var page = compose(plan);
+            assertThat(texts(page, LayerKind.SHEET)).contains("Rooms", "Finishes", "Notes");
+            var headings = marks(page, LayerKind.SHEET)
+                    .flatMap(m -> m instanceof Mark.Text t
+                                    && List.of("Rooms", "Finishes", "Notes").contains(t.text())
+                            ? Stream.of(t.at())
+                            : Stream.empty())
+                    .toList();
+            assertThat(headings).extracting(p -> p.x()).doesNotHaveDuplicates(); // side by side
+            var top = headings.stream().mapToDouble(p -> p.y()).min().orElseThrow() - 4;
+            assertThat(SheetComposer.fits(TestPlans.page(plan), GROUND)).isTrue();
+            assertThat(marks(page, LayerKind.POCHE))
+                    .isNotEmpty()
+                    .allSatisfy(m -> assertThat(lowest(m)).isLessThan(top));
+        }
+    }
+
+    private static double lowest(Mark mark) {
+        return switch (mark) {
+            case Mark.Stroke(var path, var _, var _) -> path.bounds().maxY();
+            case Mark.Fill(var path, var _) -> path.bounds().maxY();
+            default -> Double.NEGATIVE_INFINITY;
+        };
+    }
+
+    /** Nine by ten rooms of 2 × 2 m, each named by its number. */
+    private static Plan ninetyRooms() {
+        var walls = TestPlans.start();
+        for (var i = 0; i <= 10; i++) {
+            walls.wall(0, i * 2000, 18000, i * 2000, BodySide.CENTRE, TestPlans.PARTITION);
+        }
+        for (var i = 0; i <= 9; i++) {
+            walls.wall(i * 2000, 0, i * 2000, 20000, BodySide.CENTRE, TestPlans.PARTITION);
+        }
+        var plan = walls.plan();
+        for (var i = 0; i < 90; i++) {
+            plan = RoomEdits.mark(
+                            plan,
+                            TestPlans.storey(plan),
+                            Position.ofMm(1000 + 2000 * (i % 9), 1000 + 2000 * (i / 9)),
+                            "Room " + (i + 1),
+                            Finish.of("oak"))
+                    .plan();
+        }
+        return plan;
+    }
+
+    /** Ninety rooms have no room in a column of some 180 mm; the list says how many it leaves out, and ends above the title. */
+    @Test
+    void aListThatIsTooLongSaysWhatItLeavesOut() {
+        var plan = PageEdits.sheet(ninetyRooms(), s -> s.on(Sheet.Paper.A3, Sheet.Way.LANDSCAPE));
+        var page = compose(plan);
+        var layout = SheetLayout.of(TestPlans.sheet(plan), 0);
+        var more = texts(page, LayerKind.SHEET).stream()
+                .filter(t -> t.endsWith("for which the page has no room"))
+                .findFirst()
+                .orElseThrow();
+        var listed = texts(page, LayerKind.SHEET).stream()
+                .filter(t -> t.matches("Room \\d+"))
+                .count();
+        assertThat(more).startsWith("and " + (90 - listed) + " more");
+        assertThat(listed).isGreaterThan(20);
+        assertThat(marks(page, LayerKind.SHEET)
+                        .filter(m -> m instanceof Mark.Text t && t.text().startsWith("Gross")))
+                .singleElement()
+                .satisfies(m -> assertThat(((Mark.Text) m).at().y())
+                        .isLessThan(layout.title().minY()));
+    }
+
     @Test
     void whatIsHiddenIsNotDrawnAndThrowsNoShade() {
         var plan = PageEdits.sheet(QuillbackLane.plan(), s -> s.on(Sheet.Paper.A3, Sheet.Way.LANDSCAPE));
@@ -128,7 +209,8 @@ class PagesTest {
         assertThat(page.frame().scale()).isEqualTo(20); // 4,000 mm are 200 mm wide, of 326 mm
         var seen = page.frame().paper(new Box(500, 500, 4500, 3500));
         assertThat(seen.centre().x())
-                .isCloseTo(SheetLayout.of(TestPlans.sheet(plan)).view().centre().x(), within(0.01));
+                .isCloseTo(
+                        SheetLayout.of(TestPlans.sheet(plan), 0).view().centre().x(), within(0.01));
         for (var layer : page.drawing().layers()) {
             if (layer.kind() != LayerKind.PAPER && layer.kind() != LayerKind.SHEET) {
                 assertThat(layer.marks()).hasSize(1);
@@ -182,15 +264,15 @@ class PagesTest {
 
     @Test
     void marginsMakeRoomForTheView() {
-        var usual = SheetLayout.of(TestPlans.sheet(QuillbackLane.plan()));
-        var narrow = SheetLayout.of(TestPlans.sheet(QuillbackLane.plan()).with(new Sheet.Margins(5, 5)));
+        var usual = SheetLayout.of(TestPlans.sheet(QuillbackLane.plan()), 0);
+        var narrow = SheetLayout.of(TestPlans.sheet(QuillbackLane.plan()).with(new Sheet.Margins(5, 5)), 0);
         assertThat(narrow.view().width()).isCloseTo(usual.view().width() + 15 + 5, within(1e-9));
         assertThat(narrow.view().height()).isCloseTo(usual.view().height() + 5 + 5, within(1e-9));
     }
 
     @Test
     void theSharesOfAPageAreAlikeAndLieApart() {
-        var layout = SheetLayout.of(TestPlans.sheet(onePage()));
+        var layout = SheetLayout.of(TestPlans.sheet(onePage()), 0);
         for (var count = 2; count <= PageEdits.MOST_VIEWS; count++) {
             for (var i = 0; i < count; i++) {
                 var cell = layout.cell(i, count);

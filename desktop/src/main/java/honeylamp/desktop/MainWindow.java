@@ -53,6 +53,7 @@ public final class MainWindow {
     private final WindowDesk desk = new WindowDesk(this);
     final LeftWorkPane leftWork;
     final HeldKeys keys = new HeldKeys();
+    private final WindowKeys asked;
     final PlanPane plan;
     final MeasureLine measure;
     final Finder finder;
@@ -103,7 +104,8 @@ public final class MainWindow {
         keys.follow(scene);
         parts = new WindowParts(scene);
         new PlanMenu(model, commands, plan);
-        new WindowKeys(scene, model, plan, measure, finder, pages, leftWork, desk).listen();
+        asked = new WindowKeys(scene, model, plan, measure, finder, pages, leftWork, desk);
+        asked.listen();
         dropping();
     }
 
@@ -222,6 +224,7 @@ public final class MainWindow {
 
     /** Goes on once the present plan may be left: it is saved, or the person said so. */
     public void leaving(Runnable then) {
+        asked.taken();
         files.leaving(then);
     }
 }

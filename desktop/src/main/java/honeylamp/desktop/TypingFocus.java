@@ -4,6 +4,7 @@ import javafx.event.ActionEvent;
 import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.TextField;
+import javafx.scene.control.TextInputControl;
 
 /**
  * Sees to it that typing goes where the person looks: who points at the plan types into the measure line, whatever
@@ -17,16 +18,16 @@ final class TypingFocus {
     TypingFocus(Scene scene, Runnable focusPlan) {
         this.scene = scene;
         this.focusPlan = focusPlan;
-        scene.focusOwnerProperty().subscribe(owner -> begun = owner instanceof TextField f ? f.getText() : "");
+        scene.focusOwnerProperty().subscribe(owner -> begun = owner instanceof TextInputControl f ? f.getText() : "");
     }
 
-    /** The mouse moved over the plan. */
-    void pointed() {
-        if (scene.getFocusOwner() instanceof TextField field && isAside(field)) {
+    /** What was typed into a field of card or tray is taken, as when the mouse moves over the plan or the plan is saved. */
+    void taken() {
+        if (scene.getFocusOwner() instanceof TextInputControl field && isAside(field)) {
             var changed = !field.getText().equals(begun);
-            focusPlan.run();
-            if (changed) {
-                field.fireEvent(new ActionEvent(field, field));
+            focusPlan.run(); // an area of words and a line of words are taken by leaving them
+            if (changed && field instanceof TextField line) {
+                line.fireEvent(new ActionEvent(line, line));
             }
         }
     }
@@ -37,7 +38,7 @@ final class TypingFocus {
      * @return whether there was such a field
      */
     boolean escaped() {
-        if (scene.getFocusOwner() instanceof TextField field && isAside(field)) {
+        if (scene.getFocusOwner() instanceof TextInputControl field && isAside(field)) {
             field.setText(begun);
             focusPlan.run();
             return true;
@@ -46,7 +47,7 @@ final class TypingFocus {
     }
 
     /** Whether a field belongs to card or tray, not to the measure line or to what lies in front. */
-    private static boolean isAside(TextField field) {
+    private static boolean isAside(TextInputControl field) {
         for (Node node = field; node != null; node = node.getParent()) {
             if ("card".equals(node.getId()) || "tray".equals(node.getId())) {
                 return true;

@@ -47,7 +47,7 @@ final class WindowKeys {
         this.leftWork = leftWork;
         this.window = window;
         this.typing = new TypingFocus(scene, window::focusPlan);
-        plan.pointedAt(typing::pointed);
+        plan.pointedAt(typing::taken);
     }
 
     void listen() {
@@ -58,6 +58,11 @@ final class WindowKeys {
                 plan.releaseHere();
             }
         });
+    }
+
+    /** What is being typed into a field of card or tray is taken. */
+    void taken() {
+        typing.taken();
     }
 
     private void pressed(KeyEvent e) {
@@ -86,6 +91,9 @@ final class WindowKeys {
         }
         var command = window.commands().of(e, this::reaches);
         if (command.isPresent()) {
+            if (command.get().place() == Command.Place.PLAN) {
+                typing.taken(); // saving saves what stands in the field
+            }
             if (window.commands().isPossible(command.get())) {
                 command.get().action().run();
                 swallowing = !e.isControlDown() && isSign(e.getCode());

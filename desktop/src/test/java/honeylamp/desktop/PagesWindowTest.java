@@ -317,4 +317,27 @@ class PagesWindowTest {
         }
         throw new AssertionError("no name of " + room.name());
     }
+
+    @Test
+    void whatIsBeingTypedIsSavedToo() throws Exception {
+        var file = folder.resolve("typed.honeylamp");
+        try (var w = house()) {
+            w.answers.plan = Optional.of(file);
+            w.press("stage-sheet");
+            TextArea notes = w.node("page-notes");
+            WindowDriver.onScreen(() -> {
+                notes.requestFocus();
+                return null;
+            });
+            w.write("Door to be kept.");
+            w.key(KeyCode.CONTROL, KeyCode.S);
+            assertThat(w.message()).contains("Saved as typed.honeylamp");
+            assertThat(((PlanFile.Opened.Good) PlanFile.open(file))
+                            .document()
+                            .plan()
+                            .presentation()
+                            .pages())
+                    .anyMatch(p -> p.notes().equals("Door to be kept."));
+        }
+    }
 }

@@ -53,7 +53,7 @@ final class SheetTray {
             out.add(Widgets.section("Paper", paper(), margins()));
             out.add(Widgets.section("Scale", scales()));
             out.add(Widgets.section("Title block", words()));
-            out.add(Widgets.section("Beside the plan", lists(), notes()));
+            out.add(Widgets.section(page.sheet().hasColumn() ? "Beside the plan" : "Below the plan", lists(), notes()));
         } else {
             out.add(pages.none());
         }
@@ -221,7 +221,9 @@ final class SheetTray {
                     .add(Widgets.toggle(
                             list.label(),
                             "list-" + list.name().toLowerCase(Locale.ROOT),
-                            "Listed beside the plan on paper as wide as A3 across",
+                            page.sheet().hasColumn()
+                                    ? "Listed in the column beside the plan"
+                                    : "Listed in a band below the plan; the plan has the less room",
                             page.lists().contains(list),
                             () -> model.edit(PageEdits.toggle(plan(), id(), reach(), list), "Change lists")));
         }
