@@ -27,7 +27,7 @@ public final class Draftings {
         for (var role : InkRole.values()) {
             inks.put(role, share(role));
         }
-        return new Drafting(lines, inks, type);
+        return new Drafting(lines, inks, type, 0);
     }
 
     private static Line line(LineRole role) {

@@ -1,12 +1,12 @@
 package honeylamp.catalogue;
 
-import honeylamp.plan.Oklch;
+import honeylamp.plan.Role;
 import honeylamp.plan.RoomFit.AreaPart;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 
-/** What rooms are for: the names they usually go by, how they are washed in colour, what is expected of them. */
+/** What rooms are for: the names they usually go by, the colour of their bare floors, what is expected of them. */
 public final class RoomUses {
     private static final List<RoomUse> ALL = List.of(
             new RoomUse(
@@ -14,7 +14,7 @@ public final class RoomUses {
                     "Living",
                     List.of("Living room", "Sitting room", "Parlour", "Lounge"),
                     AreaPart.INDOOR,
-                    new Oklch(0.90, 0.040, 75),
+                    Role.LIVING_FLOOR,
                     14,
                     3000,
                     List.of("sofa", "low-table")),
@@ -23,7 +23,7 @@ public final class RoomUses {
                     "Dining",
                     List.of("Dining room", "Breakfast room", "Dining"),
                     AreaPart.INDOOR,
-                    new Oklch(0.91, 0.036, 60),
+                    Role.DINING_FLOOR,
                     9,
                     2600,
                     List.of("dining-table")),
@@ -32,7 +32,7 @@ public final class RoomUses {
                     "Kitchen",
                     List.of("Kitchen", "Kitchen and dining", "Scullery"),
                     AreaPart.INDOOR,
-                    new Oklch(0.91, 0.034, 110),
+                    Role.KITCHEN_FLOOR,
                     6,
                     1800,
                     List.of("base-units", "refrigerator")),
@@ -41,7 +41,7 @@ public final class RoomUses {
                     "Bedroom",
                     List.of("Bedroom", "Second bedroom", "Child's room", "Guest room"),
                     AreaPart.INDOOR,
-                    new Oklch(0.90, 0.030, 265),
+                    Role.BEDROOM_FLOOR,
                     8,
                     2400,
                     List.of("bed", "wardrobe")),
@@ -50,7 +50,7 @@ public final class RoomUses {
                     "Bath",
                     List.of("Bathroom", "Shower room", "Cloakroom", "WC"),
                     AreaPart.INDOOR,
-                    new Oklch(0.90, 0.034, 215),
+                    Role.BATH_FLOOR,
                     3,
                     1500,
                     List.of("wc", "basin")),
@@ -59,7 +59,7 @@ public final class RoomUses {
                     "Work",
                     List.of("Study", "Workroom", "Studio", "Reading nook"),
                     AreaPart.INDOOR,
-                    new Oklch(0.91, 0.030, 145),
+                    Role.WORK_FLOOR,
                     6,
                     2000,
                     List.of("desk")),
@@ -68,7 +68,7 @@ public final class RoomUses {
                     "Passage",
                     List.of("Entrance", "Hall", "Corridor", "Landing", "Stair"),
                     AreaPart.INDOOR,
-                    new Oklch(0.93, 0.014, 85),
+                    Role.PASSAGE_FLOOR,
                     0,
                     900,
                     List.of()),
@@ -77,7 +77,7 @@ public final class RoomUses {
                     "Store",
                     List.of("Store", "Larder", "Closet", "Cellar"),
                     AreaPart.INDOOR,
-                    new Oklch(0.92, 0.010, 50),
+                    Role.STORE_FLOOR,
                     0,
                     600,
                     List.of()),
@@ -86,7 +86,7 @@ public final class RoomUses {
                     "Service",
                     List.of("Laundry", "Utility room", "Plant room"),
                     AreaPart.INDOOR,
-                    new Oklch(0.92, 0.020, 240),
+                    Role.SERVICE_FLOOR,
                     0,
                     1200,
                     List.of("washing-machine")),
@@ -95,7 +95,7 @@ public final class RoomUses {
                     "Trade",
                     List.of("Tea room", "Shop", "Counter", "Office"),
                     AreaPart.INDOOR,
-                    new Oklch(0.91, 0.040, 40),
+                    Role.TRADE_FLOOR,
                     0,
                     0,
                     List.of()),
@@ -104,7 +104,7 @@ public final class RoomUses {
                     "Garage",
                     List.of("Garage", "Car port", "Workshop"),
                     AreaPart.GARAGE,
-                    new Oklch(0.90, 0.006, 260),
+                    Role.GARAGE_FLOOR,
                     12,
                     2700,
                     List.of()),
@@ -113,7 +113,7 @@ public final class RoomUses {
                     "Outdoor",
                     List.of("Balcony", "Terrace", "Porch", "Yard"),
                     AreaPart.OUTDOOR,
-                    new Oklch(0.91, 0.040, 130),
+                    Role.OUTDOOR_FLOOR,
                     0,
                     1200,
                     List.of()));
@@ -153,7 +153,7 @@ public final class RoomUses {
      *
      * @param names what such rooms are called, the most usual first
      * @param part as what their area counts
-     * @param wash their colour in a plan coloured by use
+     * @param floor what colour their floors have while nobody chose a finish for them
      * @param leastAreaM2 what is usual at least; zero if nothing is
      * @param leastSideMm the shorter side, usual at least; zero if nothing is
      * @param pieces keys of furnishings one expects to find
@@ -163,7 +163,7 @@ public final class RoomUses {
             String label,
             List<String> names,
             AreaPart part,
-            Oklch wash,
+            Role floor,
             double leastAreaM2,
             double leastSideMm,
             List<String> pieces) {

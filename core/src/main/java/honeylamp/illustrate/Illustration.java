@@ -30,6 +30,7 @@ import honeylamp.illustrate.ground.FloorArt;
 import honeylamp.illustrate.ground.SiteArt;
 import honeylamp.illustrate.paper.Lamp;
 import honeylamp.illustrate.paper.PaperFrame;
+import honeylamp.illustrate.pen.DrawnByHand;
 import honeylamp.illustrate.pen.Pens;
 import honeylamp.illustrate.shade.FloorShade;
 import honeylamp.illustrate.shade.Solids;
@@ -163,8 +164,13 @@ public final class Illustration {
 
     private void add(List<Layer> layers, LayerKind layer, Kind kind, List<Mark> marks) {
         if (!marks.isEmpty() && showing.shows(kind)) {
-            layers.add(Layer.of(layer, faint(kind, marks)));
+            layers.add(Layer.of(layer, faint(kind, layer == LayerKind.FLOOR ? marks : byHand(marks))));
         }
+    }
+
+    /** Joints of floors are too fine and too many to be drawn by hand. */
+    private List<Mark> byHand(List<Mark> marks) {
+        return DrawnByHand.of(marks, look.drafting().unsteadyMm(), frame);
     }
 
     private List<Mark> faint(Kind kind, List<Mark> marks) {
@@ -188,7 +194,8 @@ public final class Illustration {
             var finish = room.mark().map(RoomMark::floor);
             var material = finish.map(Finish::material).flatMap(Materials::of);
             if (finish.isEmpty() || material.isEmpty()) {
-                out.add(new Mark.Fill(frame.paper(surface), Ink.of(wash(room).argb())));
+                out.add(new Mark.Fill(
+                        frame.paper(surface), Ink.of(bareFloor(room).argb())));
             } else {
                 var bounds = room.outline().bounds().grown(500);
                 out.add(floors.floor(surface, bounds, material.get(), finish.get(), seed(room)));
@@ -198,11 +205,11 @@ public final class Illustration {
     }
 
     /** A floor nobody chose shows what the room is for. */
-    private Oklch wash(Room room) {
-        return room.mark()
+    private Oklch bareFloor(Room room) {
+        return pens.colour(room.mark()
                 .flatMap(m -> RoomUses.of(m.fit().use()))
-                .map(RoomUses.RoomUse::wash)
-                .orElse(pens.colour(Role.BARE_FLOOR));
+                .map(RoomUses.RoomUse::floor)
+                .orElse(Role.BARE_FLOOR));
     }
 
     private static long seed(Room room) {

@@ -6,13 +6,18 @@ import java.util.Map;
 import java.util.Objects;
 
 /**
- * The pens and the type a picture is drawn with, by what is drawn.
+ * The pens, the hand and the type a picture is drawn with, by what is drawn.
  *
  * @param lines the pen of every role
  * @param inks how much of the ink is laid, from 0 to 1; what has no role is drawn with all of it
  * @param capHeightsMm the height of capitals of every role, in paper mm
+ * @param unsteadyMm how far a hand strays from a line, in paper mm; 0 for lines along a ruler
  */
-public record Drafting(Map<LineRole, Line> lines, Map<InkRole, Double> inks, Map<TextRole, Double> capHeightsMm) {
+public record Drafting(
+        Map<LineRole, Line> lines, Map<InkRole, Double> inks, Map<TextRole, Double> capHeightsMm, double unsteadyMm) {
+    /** A hand that strays farther draws no plan, in paper mm. */
+    public static final double MOST_UNSTEADY_MM = 0.6;
+
     /** Nothing smaller than this is read at arm's length, in paper mm. */
     public static final double LEAST_CAP_MM = 1.8;
 
@@ -61,6 +66,7 @@ public record Drafting(Map<LineRole, Line> lines, Map<InkRole, Double> inks, Map
                 throw new IllegalArgumentException("there is no height of type for " + role);
             }
         }
+        Checks.within("unsteadiness of the hand", unsteadyMm, 0, MOST_UNSTEADY_MM);
         capHeightsMm.values().forEach(mm -> Checks.within("height of type", mm, LEAST_CAP_MM, MOST_CAP_MM));
     }
 
@@ -83,27 +89,32 @@ public record Drafting(Map<LineRole, Line> lines, Map<InkRole, Double> inks, Map
     public Drafting with(LineRole role, Line line) {
         var all = new EnumMap<LineRole, Line>(lines);
         all.put(role, line);
-        return new Drafting(all, inks, capHeightsMm);
+        return new Drafting(all, inks, capHeightsMm, unsteadyMm);
     }
 
     /** With another share of ink for a role. */
     public Drafting with(InkRole role, double share) {
         var all = new EnumMap<InkRole, Double>(inks);
         all.put(role, share);
-        return new Drafting(lines, all, capHeightsMm);
+        return new Drafting(lines, all, capHeightsMm, unsteadyMm);
     }
 
     /** With type of another height for a role. */
     public Drafting with(TextRole role, double capHeightMm) {
         var all = new EnumMap<TextRole, Double>(capHeightsMm);
         all.put(role, capHeightMm);
-        return new Drafting(lines, inks, all);
+        return new Drafting(lines, inks, all, unsteadyMm);
+    }
+
+    /** Drawn by another hand: how far it strays from a line, in paper mm. */
+    public Drafting unsteady(double mm) {
+        return new Drafting(lines, inks, capHeightsMm, mm);
     }
 
     /** With all type so many times as high, within what can be read. */
     public Drafting typeTimes(double factor) {
         var all = new EnumMap<TextRole, Double>(capHeightsMm);
         all.replaceAll((_, mm) -> Math.clamp(mm * factor, LEAST_CAP_MM, MOST_CAP_MM));
-        return new Drafting(lines, inks, all);
+        return new Drafting(lines, inks, all, unsteadyMm);
     }
 }

@@ -15,8 +15,21 @@ public enum Role {
     WALL_SIDE,
     /** What cast shadows multiply by. */
     SHADOW,
-    /** Floors nobody chose a finish for. */
+    /** Floors nobody chose a finish for, of rooms nobody said a use of. */
     BARE_FLOOR,
+    /** Floors nobody chose a finish for, by the use of their room. */
+    LIVING_FLOOR,
+    DINING_FLOOR,
+    KITCHEN_FLOOR,
+    BEDROOM_FLOOR,
+    BATH_FLOOR,
+    WORK_FLOOR,
+    PASSAGE_FLOOR,
+    STORE_FLOOR,
+    SERVICE_FLOOR,
+    TRADE_FLOOR,
+    GARAGE_FLOOR,
+    OUTDOOR_FLOOR,
     /** Glass in windows. */
     GLASS,
     /** Frames and sashes. */

@@ -22,6 +22,11 @@ record SheetLayout(Box page, Box view, Box lists, Box title, boolean hasColumn) 
     private static final double STRIP_AIR_MM = 2;
 
     private static final double STRIP_MM = 24;
+
+    /** On paper too narrow for title, facts and scale side by side the facts stand in a row of their own. */
+    private static final double TALL_STRIP_MM = 36;
+
+    private static final double TALL_BELOW_MM = 230;
     private static final double COLUMN_MM = 54;
     private static final double COLUMN_TITLE_MM = 84;
 
@@ -42,6 +47,11 @@ record SheetLayout(Box page, Box view, Box lists, Box title, boolean hasColumn) 
                 : withStrip(page, inside, Math.min(bandMm, inside.height() * MOST_BAND));
     }
 
+    /** Whether the title block has a row for facts of its own. */
+    boolean hasTallStrip() {
+        return !hasColumn && title.width() < TALL_BELOW_MM;
+    }
+
     /** The width between the margins of a sheet. */
     static double insideMm(Sheet sheet) {
         return sheet.widthMm() - sheet.margins().bindingMm() - sheet.margins().othersMm();
@@ -59,7 +69,7 @@ record SheetLayout(Box page, Box view, Box lists, Box title, boolean hasColumn) 
     }
 
     private static SheetLayout withStrip(Box page, Box inside, double bandMm) {
-        var top = inside.maxY() - STRIP_MM;
+        var top = inside.maxY() - (inside.width() < TALL_BELOW_MM ? TALL_STRIP_MM : STRIP_MM);
         var band = top - GUTTER_MM - bandMm;
         return new SheetLayout(
                 page,

@@ -7,6 +7,7 @@ import honeylamp.drawing.ink.Pen;
 import honeylamp.drawing.ink.Typeface;
 import honeylamp.geometry.Figure;
 import honeylamp.geometry.Point;
+import honeylamp.plan.Drafting;
 import honeylamp.plan.InkRole;
 import honeylamp.plan.LineRole;
 import honeylamp.plan.Look;
@@ -18,6 +19,9 @@ import java.util.List;
 /** Writes and rules beside the views, in paper mm, with one ink and its quieter tone. */
 final class SheetPen {
     private static final double ROWS = 2.6;
+
+    /** Type is made no smaller than this share of its height before words are cut. */
+    private static final double LEAST_SHARE = 0.6;
 
     private final Look look;
     private final Ink ink;
@@ -62,6 +66,20 @@ final class SheetPen {
         if (!text.isBlank()) {
             marks.add(new Mark.Text(text, new Point(x, y), height, face, 0, align, 0, with));
         }
+    }
+
+    /** Writes a line no wider than a width: in smaller type if it must be, and cut short if that is not enough. */
+    void fitted(String text, double x, double y, TextRole role, Typeface face, double widthMm) {
+        var height = cap(role);
+        var wide = face.widthMm(text, height, 0);
+        if (wide > widthMm) {
+            height = Math.max(Drafting.LEAST_CAP_MM, height * Math.max(LEAST_SHARE, widthMm / wide));
+        }
+        var shown = text;
+        while (shown.length() > 1 && face.widthMm(shown, height, 0) > widthMm) {
+            shown = shown.replaceFirst(".\u2026?$", "\u2026");
+        }
+        text(shown, x, y, height, face, Align.LEFT, ink);
     }
 
     /** Draws a level line. */

@@ -14,6 +14,14 @@ import java.util.List;
 
 /** The title block: what and whose it is, and scale and north as one group. */
 final class TitleBlockArt {
+    /** What scale, bar and north arrow take of a strip. */
+    private static final double ORIENTATION_MM = 60;
+
+    /** Where the facts begin in a strip, as a share of its width. */
+    private static final double FACTS_FROM = 0.40;
+
+    private static final double AIR_MM = 4;
+
     private final LaidPage page;
     private final SheetLayout layout;
     private final SheetPen pen;
@@ -34,11 +42,27 @@ final class TitleBlockArt {
     /** As a strip below the views. */
     void strip(String title) {
         var strip = layout.title();
+        var tall = layout.hasTallStrip();
+        var beside = tall ? strip.width() - ORIENTATION_MM : strip.width() * FACTS_FROM;
         pen.rule(strip.minX(), strip.maxX(), strip.minY(), LineRole.TITLE_RULE);
-        pen.text(title, strip.minX(), strip.minY() + 11, TextRole.TITLE, Typeface.SEMIBOLD, Align.LEFT);
+        pen.fitted(title, strip.minX(), strip.minY() + 11, TextRole.TITLE, Typeface.SEMIBOLD, beside - AIR_MM);
         pen.quiet(subtitle(), strip.minX(), strip.minY() + 18.5, TextRole.HEADING, Typeface.REGULAR, Align.LEFT);
-        facts(strip.minX() + strip.width() * 0.40, strip.minY() + 6, strip.width() * 0.12);
+        if (tall) {
+            factsInARow(strip);
+        } else {
+            facts(strip.minX() + beside, strip.minY() + 6, strip.width() * 0.12, strip.maxX() - ORIENTATION_MM);
+        }
         orientation(strip.minY() + 13.5, strip.maxX() - 22, strip.maxX() - 8);
+    }
+
+    private void factsInARow(Box strip) {
+        var title = page.page().sheet().title();
+        var step = strip.width() / 4;
+        var y = strip.minY() + 27;
+        fact(strip.minX(), y, "Client", title.client(), step - AIR_MM);
+        fact(strip.minX() + step, y, "Drawn by", title.author(), step - AIR_MM);
+        fact(strip.minX() + 2 * step, y, "Date", title.date(), step - AIR_MM);
+        fact(strip.minX() + 3 * step, y, "Revision", title.revision(), step - AIR_MM);
     }
 
     /** As the foot of the column beside them. */
@@ -56,7 +80,7 @@ final class TitleBlockArt {
             pen.quiet(line, box.minX(), y - 1, TextRole.HEADING, Typeface.REGULAR, Align.LEFT);
             y += 1.7 * pen.cap(TextRole.HEADING);
         }
-        facts(box.minX(), y + 8 - 1.7 * pen.cap(TextRole.HEADING), box.width() * 0.62);
+        facts(box.minX(), y + 8 - 1.7 * pen.cap(TextRole.HEADING), box.width() * 0.62, box.maxX());
     }
 
     private String subtitle() {
@@ -67,24 +91,26 @@ final class TitleBlockArt {
     }
 
     /** Client and author, date and revision: two rows of two, or three rows in a narrow column. */
-    private void facts(double x, double y, double step) {
+    private void facts(double x, double y, double step, double right) {
         var title = page.page().sheet().title();
-        fact(x, y, "Client", title.client());
         if (layout.hasColumn()) {
-            fact(x, y + 9, "Drawn by", title.author());
-            fact(x, y + 18, "Date", title.date());
-            fact(x + step, y + 18, "Revision", title.revision());
+            fact(x, y, "Client", title.client(), right - x);
+            fact(x, y + 9, "Drawn by", title.author(), right - x);
+            fact(x, y + 18, "Date", title.date(), step - AIR_MM / 2);
+            fact(x + step, y + 18, "Revision", title.revision(), right - x - step);
         } else {
-            fact(x, y + 9, "Drawn by", title.author());
-            fact(x + 2 * step, y, "Date", title.date());
-            fact(x + 2 * step, y + 9, "Revision", title.revision());
+            var date = x + 2 * step;
+            fact(x, y, "Client", title.client(), 2 * step - AIR_MM);
+            fact(x, y + 9, "Drawn by", title.author(), 2 * step - AIR_MM);
+            fact(date, y, "Date", title.date(), right - date);
+            fact(date, y + 9, "Revision", title.revision(), right - date);
         }
     }
 
-    private void fact(double x, double y, String label, String value) {
+    private void fact(double x, double y, String label, String value, double widthMm) {
         if (!value.isBlank()) {
             pen.quiet(label, x, y, TextRole.SMALL, Typeface.REGULAR, Align.LEFT);
-            pen.text(value, x, y + 3.8, TextRole.BODY, Typeface.MEDIUM, Align.LEFT);
+            pen.fitted(value, x, y + 3.8, TextRole.BODY, Typeface.MEDIUM, widthMm);
         }
     }
 

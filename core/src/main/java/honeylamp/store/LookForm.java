@@ -34,6 +34,7 @@ record LookForm(
         Length cornerReach,
         Length heightCap,
         double shadeCeiling,
+        double unsteadyMm,
         List<RoleColour> colours,
         List<RoleLine> lines,
         List<RoleInk> inks,
@@ -67,6 +68,7 @@ record LookForm(
                 look.cornerReach(),
                 look.heightCap(),
                 look.shadeCeiling(),
+                mine.unsteadyMm(),
                 own.entrySet().stream()
                         .map(e -> new RoleColour(e.getKey(), e.getValue()))
                         .toList(),
@@ -89,7 +91,7 @@ record LookForm(
     }
 
     private Drafting drafting() {
-        var out = Looks.of(name).drafting();
+        var out = Looks.of(name).drafting().unsteady(unsteadyMm);
         for (var l : lines) {
             out = out.with(l.role, l.line);
         }

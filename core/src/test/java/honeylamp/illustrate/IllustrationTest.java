@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import honeylamp.TestPlans;
 import honeylamp.catalogue.Draftings;
 import honeylamp.catalogue.Looks;
+import honeylamp.catalogue.Palettes;
 import honeylamp.demo.place.QuillbackLane;
 import honeylamp.demo.place.SailclothYard;
 import honeylamp.derive.storeys.LaidPlan;
@@ -13,6 +14,7 @@ import honeylamp.drawing.Drawing;
 import honeylamp.drawing.Layer;
 import honeylamp.drawing.LayerKind;
 import honeylamp.drawing.Mark;
+import honeylamp.edit.RoomEdits;
 import honeylamp.edit.ViewEdits;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Point;
@@ -26,6 +28,7 @@ import honeylamp.plan.LineRole;
 import honeylamp.plan.Oklch;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Role;
+import honeylamp.plan.RoomFit.AreaPart;
 import honeylamp.plan.Showing;
 import honeylamp.plan.TextRole;
 import honeylamp.sheet.SheetComposer;
@@ -35,6 +38,7 @@ import java.util.EnumMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -133,6 +137,27 @@ class IllustrationTest {
                 }
             }
         }
+    }
+
+    /** A floor nobody chose a finish for has the colour that the look gives the use of its room. */
+    @Test
+    void bareFloorsTakeTheirColourFromTheLook() {
+        var red = new Oklch(0.6, 0.2, 30);
+        var plan = TestPlans.clearRectangle(4000, 3000);
+        var room = TestPlans.geometry(plan).rooms().getFirst();
+        var used = RoomEdits.use(plan, TestPlans.storey(plan), room, "bath", AreaPart.INDOOR);
+        assertThat(floor(used)).isEqualTo(Palettes.DAYLIGHT.of(Role.BATH_FLOOR).argb() & 0xffffff);
+        var look = ViewEdits.look(used, l -> l.with(l.palette().with(Map.of(Role.BATH_FLOOR, red))));
+        assertThat(floor(look)).isEqualTo(red.argb() & 0xffffff);
+    }
+
+    private static int floor(Plan plan) {
+        return picture(plan, Lamp.COLOUR).layers().stream()
+                .filter(l -> l.kind() == LayerKind.FLOOR)
+                .flatMap(l -> l.marks().stream())
+                .map(m -> ((Mark.Fill) m).ink().rgb() & 0xffffff)
+                .findFirst()
+                .orElseThrow();
     }
 
     @Test

@@ -85,11 +85,10 @@ class PagesTest {
     @Test
     void narrowPaperHasItsListsInABandBelowThePlan() {
         for (var way : Sheet.Way.values()) {
-            var bare = PageEdits.sheet(QuillbackLane.plan(), s -> s.on(Sheet.Paper.A4, way));
+            var bare = listing(PageEdits.sheet(QuillbackLane.plan(), s -> s.on(Sheet.Paper.A4, way)));
             assertThat(texts(compose(bare), LayerKind.SHEET)).doesNotContain("Rooms", "Finishes");
             var noted = PageEdits.notes(bare, FIRST, Reach.THIS, "All sizes to be checked on site.");
-            var plan = PageEdits.toggle(
-                    PageEdits.toggle(noted, FIRST, Reach.THIS, Listing.ROOMS), FIRST, Reach.THIS, Listing.FINISHES);
+            var plan = listing(noted);
             var page = compose(plan);
             assertThat(texts(page, LayerKind.SHEET)).contains("Rooms", "Finishes", "Notes");
             var headings = marks(page, LayerKind.SHEET)
@@ -105,6 +104,12 @@ class PagesTest {
                     .isNotEmpty()
                     .allSatisfy(m -> assertThat(lowest(m)).isLessThan(top));
         }
+    }
+
+    /** With both lists if it had none, without them if it had both. */
+    private static Plan listing(Plan plan) {
+        return PageEdits.toggle(
+                PageEdits.toggle(plan, FIRST, Reach.THIS, Listing.ROOMS), FIRST, Reach.THIS, Listing.FINISHES);
     }
 
     private static double lowest(Mark mark) {

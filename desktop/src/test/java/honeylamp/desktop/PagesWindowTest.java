@@ -233,6 +233,14 @@ class PagesWindowTest {
                     .extracting(t -> t.lightness())
                     .containsExactly(0.55);
             w.press("tone-back");
+            Slider hand = w.node("unsteady-hand");
+            WindowDriver.onScreen(() -> {
+                hand.setValue(0.3);
+                return null;
+            });
+            w.settle();
+            assertThat(WindowDriver.firstPage(w.plan()).look().drafting().unsteadyMm())
+                    .isEqualTo(0.3);
             w.press("drafting-back");
             assertThat(w.plan().presentation()).isEqualTo(QuillbackLane.plan().presentation());
         }

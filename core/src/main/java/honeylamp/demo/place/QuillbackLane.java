@@ -1,6 +1,8 @@
 package honeylamp.demo.place;
 
 import honeylamp.catalogue.Looks;
+import honeylamp.edit.PageEdits;
+import honeylamp.edit.Reach;
 import honeylamp.plan.Brief;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.ElementId.WallTypeId;
@@ -8,6 +10,7 @@ import honeylamp.plan.Ground;
 import honeylamp.plan.Opening.Hand;
 import honeylamp.plan.Opening.Swing;
 import honeylamp.plan.OpeningKind;
+import honeylamp.plan.Page.Listing;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Presentation;
 import honeylamp.plan.Repeats;
@@ -52,7 +55,14 @@ public final class QuillbackLane {
         flatRooms(sketch);
         living(sketch);
         flatRest(sketch);
-        return sketch.plan();
+        return listed(sketch.plan());
+    }
+
+    /** A tall sheet has room for its lists below the plan. */
+    private static Plan listed(Plan plan) {
+        var first = plan.presentation().pages().getFirst().id();
+        var rooms = PageEdits.toggle(plan, first, Reach.ALL, Listing.ROOMS);
+        return PageEdits.toggle(rooms, first, Reach.ALL, Listing.FINISHES);
     }
 
     private static Plan empty() {

@@ -5,6 +5,7 @@ import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.Reach;
 import honeylamp.edit.ViewEdits;
+import honeylamp.plan.Drafting;
 import honeylamp.plan.Light;
 import honeylamp.plan.Look;
 import honeylamp.units.Length;
@@ -60,6 +61,13 @@ final class LightTray {
                         2,
                         look.lineDial(),
                         (v, going) -> parts.look(going, l -> l.withLineDial(v))),
+                Widgets.slider(
+                        "Unsteady hand, in mm on paper",
+                        "unsteady-hand",
+                        0,
+                        Drafting.MOST_UNSTEADY_MM,
+                        look.drafting().unsteadyMm(),
+                        (v, going) -> parts.look(going, l -> l.with(l.drafting().unsteady(v)))),
                 Widgets.slider(
                         "Texture",
                         "texture",

@@ -1,0 +1,103 @@
+package honeylamp.illustrate.pen;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import honeylamp.TestPlans;
+import honeylamp.demo.place.SailclothYard;
+import honeylamp.drawing.Drawing;
+import honeylamp.drawing.LayerKind;
+import honeylamp.drawing.Mark;
+import honeylamp.drawing.ink.Ink;
+import honeylamp.drawing.ink.Pen;
+import honeylamp.edit.ViewEdits;
+import honeylamp.geometry.Figure;
+import honeylamp.geometry.Point;
+import honeylamp.illustrate.Illustration;
+import honeylamp.illustrate.paper.Lamp;
+import honeylamp.illustrate.paper.PaperFrame;
+import honeylamp.plan.Plan;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+
+/** Lines by an unsteady hand: how far they stray, and that they stray the same way whenever they are drawn. */
+class DrawnByHandTest {
+    private static final PaperFrame FRAME = PaperFrame.atOrigin(50);
+
+    private static Figure drawn(PaperFrame frame, double unsteadyMm, Point... plan) {
+        var path = frame.paper(Figure.line(plan));
+        var mark = DrawnByHand.of(List.of(new Mark.Stroke(path, Pen.butt(0.2), Ink.of(0xff000000))), unsteadyMm, frame)
+                .getFirst();
+        return ((Mark.Stroke) mark).path();
+    }
+
+    private static List<Point> points(Figure path) {
+        return path.flattened(8).corners();
+    }
+
+    /** A level line of 100 mm on paper: its ends stay, it strays to both sides, and never farther than the hand does. */
+    @Test
+    void aLineKeepsItsEndsAndStraysNoFartherThanTheHand() {
+        var line = points(drawn(FRAME, 0.3, new Point(0, 0), new Point(5000, 0)));
+        assertThat(line.getFirst()).isEqualTo(new Point(0, 0));
+        assertThat(line.getLast().distance(new Point(100, 0))).isLessThan(1e-9);
+        assertThat(line).allSatisfy(p -> assertThat(Math.abs(p.y())).isLessThan(0.3 * 1.3));
+        assertThat(line.stream().mapToDouble(Point::y).max().orElseThrow()).isGreaterThan(0.03);
+        assertThat(line.stream().mapToDouble(Point::y).min().orElseThrow()).isLessThan(-0.03);
+    }
+
+    @Test
+    void theSameLineIsDrawnTheSameWhereverThePaperLiesAndWhicheverWayItRuns() {
+        var a = new Point(1200, 340.5);
+        var b = new Point(4700, 2210);
+        var here = points(drawn(FRAME, 0.3, a, b));
+        var moved = new PaperFrame(50, 37.3, 61.7);
+        var shift = moved.paper(Point.ORIGIN).minus(FRAME.paper(Point.ORIGIN));
+        var there = points(drawn(moved, 0.3, a, b));
+        var back = points(drawn(FRAME, 0.3, b, a)).reversed();
+        assertThat(there).hasSameSizeAs(here);
+        assertThat(back).hasSameSizeAs(here);
+        for (var i = 0; i < here.size(); i++) {
+            assertThat(there.get(i).minus(shift).distance(here.get(i))).isCloseTo(0, within(1e-6));
+            assertThat(back.get(i).distance(here.get(i))).isCloseTo(0, within(1e-6));
+        }
+    }
+
+    private static Drawing picture(Plan plan) {
+        return Illustration.of(TestPlans.view(plan), FRAME, Lamp.COLOUR, 1);
+    }
+
+    private static Stream<Mark> marks(Drawing drawing, Set<LayerKind> kinds) {
+        return drawing.layers().stream().filter(l -> kinds.contains(l.kind())).flatMap(l -> l.marks().stream());
+    }
+
+    /** Walls, pieces and dimensions are drawn by hand; colours, floors and words lie where they lay. */
+    @Test
+    void aPlanByHandHasOtherLinesAndTheSameColoursAndWords() {
+        var ruled = SailclothYard.plan();
+        var plan = ViewEdits.look(ruled, l -> l.with(l.drafting().unsteady(0.25)));
+        var floors = Set.of(LayerKind.FLOOR, LayerKind.LABELS);
+        assertThat(marks(picture(plan), floors))
+                .containsExactlyElementsOf(marks(picture(ruled), floors).toList());
+        for (var kind : List.of(LayerKind.POCHE, LayerKind.FURNITURE, LayerKind.OPENINGS, LayerKind.DIMENSIONS)) {
+            var before = marks(picture(ruled), Set.of(kind)).toList();
+            var after = marks(picture(plan), Set.of(kind)).toList();
+            assertThat(after).hasSameSizeAs(before).isNotEqualTo(before);
+            for (var i = 0; i < before.size(); i++) {
+                if (!(before.get(i) instanceof Mark.Stroke) && !(before.get(i) instanceof Mark.Clip)) {
+                    assertThat(after.get(i)).isEqualTo(before.get(i));
+                }
+            }
+        }
+        assertThat(picture(plan)).isEqualTo(picture(plan));
+    }
+
+    @Test
+    void aSteadyHandChangesNothing() {
+        var marks = List.<Mark>of(
+                new Mark.Stroke(Figure.line(Point.ORIGIN, new Point(9, 9)), Pen.butt(1), Ink.of(0xff112233)));
+        assertThat(DrawnByHand.of(marks, 0, FRAME)).isSameAs(marks);
+    }
+}
