@@ -11,6 +11,7 @@ import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.Presentation;
 import honeylamp.plan.Showing;
+import honeylamp.plan.Side;
 import honeylamp.plan.View;
 import honeylamp.plan.View.Crop;
 import honeylamp.plan.View.MovedName;
@@ -114,6 +115,16 @@ public final class ViewEdits {
     /** Lets the names of all rooms find their place by themselves in a view. */
     public static Plan namesBack(Plan plan, ViewId view) {
         return changed(plan, view, Reach.THIS, v -> v.moved().isEmpty() ? v : v.moving(List.of()));
+    }
+
+    /** Puts a tier of dimensions so much farther from the building than usual in a view, in paper mm; 0 puts it back. */
+    public static Plan moveTier(Plan plan, ViewId view, Side side, int tier, double awayMm) {
+        return changed(plan, view, Reach.THIS, v -> v.awayMm(side, tier) == awayMm ? v : v.moving(side, tier, awayMm));
+    }
+
+    /** Lets all tiers of dimensions lie where they usually do in a view. */
+    public static Plan tiersBack(Plan plan, ViewId view) {
+        return changed(plan, view, Reach.THIS, v -> v.movedTiers().isEmpty() ? v : v.withTiers(List.of()));
     }
 
     /** Adds a further view like another, on a page of its own after that one's. */

@@ -10,7 +10,6 @@ import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.derive.storeys.LaidStorey;
 import honeylamp.derive.storeys.LaidView;
 import honeylamp.derive.storeys.StoreyGeometry;
-import honeylamp.derive.tiers.DimensionTiers;
 import honeylamp.drawing.Drawing;
 import honeylamp.drawing.Layer;
 import honeylamp.drawing.LayerKind;
@@ -38,6 +37,7 @@ import honeylamp.illustrate.shade.TopShadow;
 import honeylamp.illustrate.words.DimensionArt;
 import honeylamp.illustrate.words.LabelArt;
 import honeylamp.illustrate.words.TagArt;
+import honeylamp.illustrate.words.TierPlaces;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Ground;
 import honeylamp.plan.Look;
@@ -293,28 +293,17 @@ public final class Illustration {
         var art = new DimensionArt(frame, pens);
         var out = new ArrayList<>(art.singles(geometry.storey().dimensions(), plan.units()));
         out.addAll(art.radii(geometry.storey().walls(), plan.units()));
-        var sides = sides(view);
-        if (!sides.isEmpty()) {
-            out.addAll(art.tiers(sides, keptClear(geometry)));
-        }
+        out.addAll(art.tiers(view));
         return out;
-    }
-
-    /** What dimensions stay clear of outside the walls: balconies and parked cars. */
-    private static List<Box> keptClear(StoreyGeometry geometry) {
-        return geometry.storey().structures().stream()
-                .filter(s -> s.is(Structure.Kind.BALCONY) || s.form() instanceof Structure.ParkingBay)
-                .map(s -> s.footprint().bounds())
-                .toList();
     }
 
     /** Where dimensions are written around the building, in plan mm. */
     private List<Outline> dimensioned() {
-        var sides = sides(view);
+        var sides = TierPlaces.seen(view);
         return sides.isEmpty()
                 ? List.of()
-                : List.of(Outline.of(DimensionArt.occupied(sides, keptClear(geometry))
-                        .grown(frame.planMm(DimensionArt.roomMm(sides, pens.cap(TextRole.DIMENSION))))
+                : List.of(Outline.of(TierPlaces.occupied(view, sides)
+                        .grown(frame.planMm(TierPlaces.roomMm(view, sides, pens.cap(TextRole.DIMENSION))))
                         .ring()));
     }
 
@@ -323,32 +312,24 @@ public final class Illustration {
      */
     public record Extent(Box planMm, double marginPaperMm) {}
 
-    /** The dimension tiers that are seen: those around a whole building only. */
-    private static List<DimensionTiers.SideTiers> sides(LaidView view) {
-        return view.view().showing().shows(Kind.DIMENSIONS) && view.crop().isEmpty() ? tiers(view) : List.of();
-    }
-
-    private static List<DimensionTiers.SideTiers> tiers(LaidView view) {
-        return DimensionTiers.of(view.storey().geometry(), view.plan().units());
-    }
-
     /** The extent of a view; empty if there is nothing to see. */
     public static Optional<Extent> extent(LaidView view) {
         if (view.crop().isPresent()) {
             return view.crop().map(box -> new Extent(box, 0));
         }
         var geometry = view.storey().geometry();
-        var sides = tiers(view);
+        var sides = TierPlaces.all(view);
         var grounds = geometry.storey().grounds().stream().map(g -> g.ring().bounds());
-        var around = Stream.concat(grounds, keptClear(geometry).stream()).reduce(Box::union);
+        var around =
+                Stream.concat(grounds, TierPlaces.keptClear(geometry).stream()).reduce(Box::union);
         if (sides.isEmpty()) {
             return around.map(box -> new Extent(box, 0));
         }
-        var building = DimensionArt.occupied(sides, keptClear(geometry));
+        var building = TierPlaces.occupied(view, sides);
         return Optional.of(new Extent(
                 around.map(building::union).orElse(building),
-                sides(view).isEmpty()
+                TierPlaces.seen(view).isEmpty()
                         ? 0
-                        : DimensionArt.roomMm(sides, view.look().drafting().of(TextRole.DIMENSION))));
+                        : TierPlaces.roomMm(view, sides, view.look().drafting().of(TextRole.DIMENSION))));
     }
 }

@@ -5,6 +5,7 @@ import honeylamp.plan.ElementId.RoomId;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.ElementId.ViewId;
 import honeylamp.units.Checks;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -16,6 +17,7 @@ import java.util.Optional;
  * @param scale the denominator, e.g. 50 for 1:50; empty means the largest standard scale that fits
  * @param crop the part of the plan that is seen; empty means all
  * @param moved names of rooms that were put elsewhere by hand
+ * @param movedTiers tiers of dimensions that were put nearer or farther by hand
  */
 public record View(
         ViewId id,
@@ -26,7 +28,8 @@ public record View(
         Optional<Integer> scale,
         Optional<Crop> crop,
         Showing showing,
-        List<MovedName> moved) {
+        List<MovedName> moved,
+        List<MovedTier> movedTiers) {
     /** What a view shows. */
     public sealed interface Subject {
         /** A storey from above, cut at its cut height. */
@@ -46,10 +49,28 @@ public record View(
     /** The middle of a room's name, in plan mm. */
     public record MovedName(RoomId of, Position at) {}
 
-    /** Freezes the list; refuses scales outside 1:1 to 1:5000. */
+    /**
+     * A tier of dimensions that lies elsewhere than usual.
+     *
+     * @param tier its place on its side, 0 for the innermost
+     * @param awayMm how much farther from the building it lies than usual, in paper mm; less than 0 if it lies nearer
+     */
+    public record MovedTier(Side side, int tier, double awayMm) {
+        /** Farther than this no tier is put from its place, in paper mm. */
+        public static final double MOST_MM = 200;
+
+        /** Refuses tiers that are none, and shifts of more than 200 mm. */
+        public MovedTier {
+            Checks.within("tier", tier, 0, 9);
+            Checks.within("shift of a tier", awayMm, -MOST_MM, MOST_MM);
+        }
+    }
+
+    /** Freezes the lists; refuses scales outside 1:1 to 1:5000. */
     public View {
         scale.ifPresent(s -> Checks.within("scale", s, 1, 5000));
         moved = List.copyOf(moved);
+        movedTiers = List.copyOf(movedTiers);
     }
 
     /** A view of a whole storey as a new plan has it. */
@@ -63,6 +84,7 @@ public record View(
                 Optional.empty(),
                 Optional.empty(),
                 Showing.USUAL,
+                List.of(),
                 List.of());
     }
 
@@ -75,48 +97,81 @@ public record View(
 
     /** The same view as another one. */
     public View as(ViewId other) {
-        return new View(other, name, subject, look, light, scale, crop, showing, moved);
+        return new View(other, name, subject, look, light, scale, crop, showing, moved, movedTiers);
     }
 
     /** The view under another name. */
     public View named(String other) {
-        return new View(id, other, subject, look, light, scale, crop, showing, moved);
+        return new View(id, other, subject, look, light, scale, crop, showing, moved, movedTiers);
     }
 
     /** The view of something else; names that were put by hand are left behind. */
     public View of(StoreyId storey) {
         return new View(
-                id, name, new Subject.StoreyPlan(storey), look, light, scale, Optional.empty(), showing, List.of());
+                id,
+                name,
+                new Subject.StoreyPlan(storey),
+                look,
+                light,
+                scale,
+                Optional.empty(),
+                showing,
+                List.of(),
+                List.of());
     }
 
     /** The view in another look. */
     public View with(LookId other) {
-        return new View(id, name, subject, other, light, scale, crop, showing, moved);
+        return new View(id, name, subject, other, light, scale, crop, showing, moved, movedTiers);
     }
 
     /** The view in another light. */
     public View with(Light other) {
-        return new View(id, name, subject, look, other, scale, crop, showing, moved);
+        return new View(id, name, subject, look, other, scale, crop, showing, moved, movedTiers);
     }
 
     /** The view at another scale. */
     public View at(Optional<Integer> other) {
-        return new View(id, name, subject, look, light, other, crop, showing, moved);
+        return new View(id, name, subject, look, light, other, crop, showing, moved, movedTiers);
     }
 
     /** The view of another part. */
     public View cropped(Optional<Crop> other) {
-        return new View(id, name, subject, look, light, scale, other, showing, moved);
+        return new View(id, name, subject, look, light, scale, other, showing, moved, movedTiers);
     }
 
     /** The view showing other kinds of things. */
     public View with(Showing other) {
-        return new View(id, name, subject, look, light, scale, crop, other, moved);
+        return new View(id, name, subject, look, light, scale, crop, other, moved, movedTiers);
     }
 
     /** The view with other names moved. */
     public View moving(List<MovedName> other) {
-        return new View(id, name, subject, look, light, scale, crop, showing, other);
+        return new View(id, name, subject, look, light, scale, crop, showing, other, movedTiers);
+    }
+
+    /** The view with a tier put so much farther than usual, in paper mm; 0 puts it back. */
+    public View moving(Side side, int tier, double awayMm) {
+        var other = new ArrayList<>(movedTiers);
+        other.removeIf(m -> m.side() == side && m.tier() == tier);
+        if (awayMm != 0) {
+            other.add(new MovedTier(side, tier, awayMm));
+        }
+        return withTiers(other);
+    }
+
+    /** The view with other tiers moved. */
+    public View withTiers(List<MovedTier> other) {
+        return new View(id, name, subject, look, light, scale, crop, showing, moved, other);
+    }
+
+    /** How much farther than usual a tier lies, in paper mm. */
+    public double awayMm(Side side, int tier) {
+        return movedTiers.stream()
+                .filter(m -> m.side() == side && m.tier() == tier)
+                .mapToDouble(MovedTier::awayMm)
+                .findFirst()
+                .orElse(0);
     }
 
     /** Where a room's name was put by hand. */

@@ -27,6 +27,7 @@ final class FieldDefaults {
             new Field(LOOK, "inks", JSON.arrayNode()),
             new Field(LOOK, "type", JSON.arrayNode()),
             new Field(LOOK, "tones", JSON.arrayNode()),
+            new Field(List.of("presentation", "views"), "movedTiers", JSON.arrayNode()),
             new Field(LOOK, "unsteadyMm", JSON.numberNode(0)),
             new Field(LOOK, "shadeCeiling", JSON.numberNode(0.2)));
 

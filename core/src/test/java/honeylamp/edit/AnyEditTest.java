@@ -28,6 +28,7 @@ import honeylamp.plan.Position;
 import honeylamp.plan.RoomMark;
 import honeylamp.plan.Sense;
 import honeylamp.plan.Showing;
+import honeylamp.plan.Side;
 import honeylamp.plan.Underlay;
 import honeylamp.plan.Wall;
 import honeylamp.plan.Wall.BodySide;
@@ -316,7 +317,7 @@ class AnyEditTest {
         var view = any(shown.views()).id();
         var page = any(shown.pages()).id();
         var reach = any(List.of(Reach.values()));
-        return switch (random.nextInt(10)) {
+        return switch (random.nextInt(12)) {
             case 0 ->
                 shown.views().size() > 6 ? plan : ViewEdits.copy(plan, view).plan();
             case 1 -> ok(plan, ViewEdits.remove(plan, view));
@@ -333,6 +334,9 @@ class AnyEditTest {
             case 5 -> ok(plan, PageEdits.place(plan, page, view));
             case 6 -> ok(plan, PageEdits.move(plan, page, random.nextInt(3) - 1));
             case 7 -> ok(plan, PageEdits.remove(plan, page));
+            case 8 ->
+                ViewEdits.moveTier(plan, view, any(List.of(Side.values())), random.nextInt(2), random.nextInt(30) - 8);
+            case 9 -> ViewEdits.look(plan, view, reach, l -> l.with(l.drafting().unsteady(random.nextInt(7) / 10.0)));
             default -> covered(plan, at);
         };
     }

@@ -14,7 +14,10 @@ import honeylamp.edit.Reach;
 import honeylamp.edit.RoomEdits;
 import honeylamp.edit.ViewEdits;
 import honeylamp.geometry.Box;
+import honeylamp.illustrate.Illustration;
 import honeylamp.illustrate.paper.Lamp;
+import honeylamp.illustrate.paper.PaperFrame;
+import honeylamp.illustrate.words.TierPlaces;
 import honeylamp.plan.ElementId.PageId;
 import honeylamp.plan.ElementId.ViewId;
 import honeylamp.plan.Finish;
@@ -24,6 +27,7 @@ import honeylamp.plan.Position;
 import honeylamp.plan.Sheet;
 import honeylamp.plan.Showing.Degree;
 import honeylamp.plan.Showing.Kind;
+import honeylamp.plan.Side;
 import honeylamp.plan.View.Crop;
 import honeylamp.plan.Wall.BodySide;
 import java.util.List;
@@ -118,6 +122,28 @@ class PagesTest {
             case Mark.Fill(var path, var _) -> path.bounds().maxY();
             default -> Double.NEGATIVE_INFINITY;
         };
+    }
+
+    /** A tier put 12 mm farther in one view lies there in that view only; the view makes room for it. */
+    @Test
+    void aTierLiesWhereAHandPutItInItsView() {
+        var plan = ViewEdits.moveTier(QuillbackLane.plan(), FLAT, Side.WEST, 0, 12);
+        var usual = LaidPlan.of(QuillbackLane.plan());
+        var moved = LaidPlan.of(plan);
+        var frame = PaperFrame.atOrigin(100);
+        assertThat(TierPlaces.of(moved.view(GROUND), frame)).isEqualTo(TierPlaces.of(usual.view(GROUND), frame));
+        var before = TierPlaces.of(usual.view(FLAT), frame);
+        var after = TierPlaces.of(moved.view(FLAT), frame);
+        assertThat(after).hasSameSizeAs(before);
+        for (var i = 0; i < before.size(); i++) {
+            var isIt = before.get(i).tier().side() == Side.WEST && before.get(i).index() == 0;
+            assertThat(after.get(i).line()).isCloseTo(before.get(i).line() - (isIt ? 12 : 0), within(1e-9));
+        }
+        var farther =
+                LaidPlan.of(ViewEdits.moveTier(plan, FLAT, Side.WEST, 1, 40)).view(FLAT);
+        assertThat(Illustration.extent(farther).orElseThrow().marginPaperMm())
+                .isCloseTo(Illustration.extent(usual.view(FLAT)).orElseThrow().marginPaperMm() + 40, within(1e-9));
+        assertThat(ViewEdits.tiersBack(plan, FLAT)).isEqualTo(QuillbackLane.plan());
     }
 
     /** Nine by ten rooms of 2 × 2 m, each named by its number. */

@@ -14,11 +14,13 @@ import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.edit.ViewEdits;
 import honeylamp.edit.WallTypeEdits;
 import honeylamp.plan.Drafting;
+import honeylamp.plan.ElementId.ViewId;
 import honeylamp.plan.InkRole;
 import honeylamp.plan.LineRole;
 import honeylamp.plan.Oklch;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Role;
+import honeylamp.plan.Side;
 import honeylamp.plan.Stair;
 import honeylamp.plan.Structure;
 import honeylamp.plan.TextRole;
@@ -131,6 +133,8 @@ class PlanFileTest {
                 .getSchema(tree.toString(), InputFormat.JSON);
         var coloured = SailclothYard.plan();
         coloured = ViewEdits.look(coloured, l -> l.with(l.palette().with(Map.of(Role.INK, new Oklch(0.3, 0.05, 250)))));
+        coloured = ViewEdits.moveTier(coloured, new ViewId(1), Side.EAST, 1, -2.5);
+        assertThat(good(saved(coloured)).plan()).isEqualTo(coloured);
         for (var plan : List.of(coloured, QuillbackLane.plan(), NewPlan.in(UnitSystem.MM))) {
             assertThat(schema.validate(json(plan), InputFormat.JSON)).isEmpty();
         }
@@ -371,7 +375,8 @@ class PlanFileTest {
                 l -> l.with(l.drafting()
                                 .with(LineRole.CUT_WALL, new Drafting.Line(0.7, 0.5))
                                 .with(InkRole.SWING, 0.4)
-                                .with(TextRole.ROOM_NAME, 3.4))
+                                .with(TextRole.ROOM_NAME, 3.4)
+                                .unsteady(0.2))
                         .withTone("wide-plank-oak", Optional.of(new Oklch(0.6, 0.1, 60))));
         PlanFile.save(opened.with(drawn), new byte[0], file);
         assertThat(((PlanFile.Opened.Good) PlanFile.open(file)).document().plan())

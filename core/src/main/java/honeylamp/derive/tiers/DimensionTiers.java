@@ -5,6 +5,7 @@ import honeylamp.derive.walls.WallNetwork;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
+import honeylamp.plan.Side;
 import honeylamp.units.Length;
 import honeylamp.units.LengthText;
 import honeylamp.units.UnitSystem;
@@ -33,34 +34,6 @@ public final class DimensionTiers {
     private static final double SQUARE_COSINE = Math.cos(Math.toRadians(8));
 
     private DimensionTiers() {}
-
-    /** The sides of the plan, by the way they face. */
-    public enum Side {
-        /** Top of an upright plan. */
-        NORTH(0, 1),
-        /** Right. */
-        EAST(1, 0),
-        /** Bottom. */
-        SOUTH(0, -1),
-        /** Left. */
-        WEST(-1, 0);
-
-        private final Point outward;
-
-        Side(double x, double y) {
-            outward = new Point(x, y);
-        }
-
-        /** Square to the side, away from the building. */
-        public Point outward() {
-            return outward;
-        }
-
-        /** Whether distances on this side are measured along x. */
-        public boolean alongX() {
-            return outward.x() == 0;
-        }
-    }
 
     /**
      * One chain of dimensions.

@@ -1,7 +1,6 @@
 package honeylamp.illustrate.words;
 
-import honeylamp.derive.tiers.DimensionTiers.Side;
-import honeylamp.derive.tiers.DimensionTiers.SideTiers;
+import honeylamp.derive.storeys.LaidView;
 import honeylamp.derive.tiers.DimensionTiers.Tier;
 import honeylamp.drawing.Mark;
 import honeylamp.drawing.ink.Typeface;
@@ -25,8 +24,6 @@ import java.util.Set;
 /** Draws dimension tiers and single dimensions, with gaps, ticks and heights in paper mm. */
 public final class DimensionArt {
     private static final double RADIUS_LINE_MM = 18;
-    static final double FIRST_TIER_MM = 10;
-    static final double TIER_STEP_MM = 10;
     static final double WITNESS_GAP_MM = 2;
     static final double WITNESS_PAST_MM = 2;
     static final double TICK_MM = 3;
@@ -40,31 +37,16 @@ public final class DimensionArt {
         this.pens = pens;
     }
 
-    /**
-     * The tiers of all sides.
-     *
-     * @param balconies what lies outside the walls, in plan mm; tiers stay clear of it and no witness line crosses it
-     */
-    public List<Mark> tiers(List<SideTiers> sides, List<Box> balconies) {
+    /** The tiers of a view; they stay clear of what lies outside the walls, and no witness line crosses it. */
+    public List<Mark> tiers(LaidView view) {
         var out = new ArrayList<Mark>();
-        var clear = frame.paper(occupied(sides, balconies));
-        var outside = balconies.stream().map(frame::paper).toList();
-        for (var side : sides) {
-            for (var i = 0; i < side.tiers().size(); i++) {
-                var line = edge(side.side(), clear, FIRST_TIER_MM + i * TIER_STEP_MM);
-                tier(out, side.tiers().get(i), line, outside);
-            }
+        var outside = TierPlaces.keptClear(view.storey().geometry()).stream()
+                .map(frame::paper)
+                .toList();
+        for (var placed : TierPlaces.of(view, frame)) {
+            tier(out, placed.tier(), placed.line(), outside);
         }
         return out;
-    }
-
-    private static double edge(Side side, Box clear, double away) {
-        return switch (side) {
-            case NORTH -> clear.minY() - away;
-            case SOUTH -> clear.maxY() + away;
-            case WEST -> clear.minX() - away;
-            case EAST -> clear.maxX() + away;
-        };
     }
 
     private void tier(List<Mark> out, Tier tier, double line, List<Box> outside) {
@@ -206,20 +188,5 @@ public final class DimensionArt {
             }
         }
         return out;
-    }
-
-    /** The tiers of a storey with its balconies kept clear. */
-    public static Box occupied(List<SideTiers> sides, List<Box> extra) {
-        var box = sides.getFirst().building();
-        for (var more : extra) {
-            box = box.union(more);
-        }
-        return box;
-    }
-
-    /** Paper room the tiers need outside what is occupied. */
-    public static double roomMm(List<SideTiers> sides, double textMm) {
-        var most = sides.stream().mapToInt(s -> s.tiers().size()).max().orElse(0);
-        return most == 0 ? 0 : FIRST_TIER_MM + (most - 1) * TIER_STEP_MM + textMm + 2 * TEXT_LIFT_MM;
     }
 }

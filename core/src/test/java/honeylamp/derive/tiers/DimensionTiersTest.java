@@ -6,13 +6,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import honeylamp.TestPlans;
 import honeylamp.demo.place.SailclothYard;
-import honeylamp.derive.tiers.DimensionTiers.Side;
 import honeylamp.derive.tiers.DimensionTiers.Tier;
 import honeylamp.edit.OpeningEdits;
 import honeylamp.plan.Opening.Hand;
 import honeylamp.plan.Opening.Swing;
 import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Plan;
+import honeylamp.plan.Side;
 import honeylamp.plan.Wall.BodySide;
 import honeylamp.units.Length;
 import honeylamp.units.UnitSystem;

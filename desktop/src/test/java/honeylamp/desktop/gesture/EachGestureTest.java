@@ -29,9 +29,11 @@ import honeylamp.geometry.Point;
 import honeylamp.plan.Ground;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
+import honeylamp.plan.Side;
 import honeylamp.plan.Stair;
 import honeylamp.plan.Structure;
 import honeylamp.plan.Underlay;
+import honeylamp.plan.View.MovedTier;
 import honeylamp.units.UnitSystem;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -226,6 +228,34 @@ class EachGestureTest {
         assertThat(hand.storey().notes().getLast().at()).isEqualTo(Position.ofMm(21_000, 5500));
         assertThat(hand.picked).containsExactly(added.id());
         isDropped(hand);
+    }
+
+    /** The outermost tier north lies 20 mm on paper off the building, at 1:50 a metre; 8 mm farther are 400. */
+    @Test
+    void aTierOfDimensionsIsDraggedOrTyped() {
+        var plan = SailclothYard.plan();
+        var hand = new Hand(plan, PickCaption.begin());
+        var north = hand.scene().geometry().network().poche().stream()
+                .mapToDouble(o -> o.bounds().maxY())
+                .max()
+                .orElseThrow();
+        hand.drag(6000, north + 1000, 6000, north + 1400, NONE);
+        assertThat(tiers(hand)).containsExactly(new MovedTier(Side.NORTH, 1, 8));
+        assertThat(hand.gesture.readout(hand.scene()).fields().getFirst().value())
+                .isEqualTo("28");
+        hand.type("35");
+        assertThat(tiers(hand)).containsExactly(new MovedTier(Side.NORTH, 1, 15));
+        hand.type("2 m");
+        assertThat(hand.complaint).contains("200 mm");
+        hand.drag(6000, north + 1750, 6000, north - 3000, NONE); // onto the building: it stays 3 mm off it
+        assertThat(tiers(hand)).containsExactly(new MovedTier(Side.NORTH, 1, -17));
+        hand.click(6000, 5000);
+        assertThat(hand.gesture.readout(hand.scene()).fields()).isEmpty();
+        isDropped(hand);
+    }
+
+    private static List<MovedTier> tiers(Hand hand) {
+        return hand.plan.presentation().views().getFirst().movedTiers();
     }
 
     @Test

@@ -2,6 +2,7 @@ package honeylamp.desktop.gesture.pick;
 
 import honeylamp.derive.pointing.Picking;
 import honeylamp.derive.pointing.Snapping;
+import honeylamp.derive.storeys.LaidView;
 import honeylamp.desktop.gesture.Ask;
 import honeylamp.desktop.gesture.Gesture;
 import honeylamp.desktop.gesture.Pointer;
@@ -20,12 +21,15 @@ import honeylamp.geometry.Point;
 import honeylamp.illustrate.sketch.Captions;
 import honeylamp.illustrate.sketch.RoomNames;
 import honeylamp.illustrate.sketch.Sketches;
+import honeylamp.illustrate.sketch.TierLines;
 import honeylamp.plan.Dimension;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.ElementId.RoomId;
 import honeylamp.plan.Note;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
+import honeylamp.plan.Side;
+import honeylamp.plan.View;
 import honeylamp.units.Length;
 import honeylamp.units.LengthText;
 import java.util.ArrayList;
@@ -36,9 +40,15 @@ import java.util.Set;
 
 /**
  * Picks notes and single dimensions. A note is dragged where it should be, a dimension's line beside what it measures,
- * and an end of a picked dimension to another point.
+ * and an end of a picked dimension to another point; the name of a room and a tier of dimensions are dragged where this
+ * view should have them.
+ *
+ * @param tier the tier taken up last: its distance can be typed
  */
-public record PickCaption(Optional<Grip> grip, Optional<Plan> preview, Optional<Point> pointer) implements Gesture {
+public record PickCaption(
+        Optional<Grip> grip, Optional<Plan> preview, Optional<Point> pointer, Optional<Grip.Tier> tier)
+        implements Gesture {
+    private static final Ask<Length> AWAY = Ask.length("From the building, on paper");
     private static final Ask<Length> LENGTH = Ask.length("Length");
 
     /** What the button holds. */
@@ -55,17 +65,28 @@ public record PickCaption(Optional<Grip> grip, Optional<Plan> preview, Optional<
         /** The name of a room, grabbed so far from its middle. */
         record RoomName(RoomId room, Point from) implements Grip {}
 
+        /** A tier of dimensions of a side, so far from the building when it was grabbed, in paper mm. */
+        record Tier(Side side, int index, double fromBuildingMm, Point grabbed) implements Grip {}
+
         /** The first end of a dimension, or its second. */
         record End(Dimension dimension, boolean first) implements Grip {}
     }
 
     /** Nothing held. */
     public static PickCaption begin() {
-        return new PickCaption(Optional.empty(), Optional.empty(), Optional.empty());
+        return new PickCaption(Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
     }
 
     private PickCaption resting(Point p) {
-        return new PickCaption(Optional.empty(), Optional.empty(), Optional.of(p));
+        return new PickCaption(Optional.empty(), Optional.empty(), Optional.of(p), tier);
+    }
+
+    private static PickCaption holding(Grip grip, Point p) {
+        return new PickCaption(Optional.of(grip), Optional.empty(), Optional.of(p), taken(grip));
+    }
+
+    private static Optional<Grip.Tier> taken(Grip grip) {
+        return grip instanceof Grip.Tier t ? Optional.of(t) : Optional.empty();
     }
 
     private static Optional<ElementId> hit(Surroundings scene, Point p) {
@@ -86,7 +107,7 @@ public record PickCaption(Optional<Grip> grip, Optional<Plan> preview, Optional<
         var p = pointer.at();
         var end = end(scene, p);
         if (end.isPresent()) {
-            return Reply.to(new PickCaption(end, Optional.empty(), Optional.of(p)));
+            return Reply.to(holding(end.get(), p));
         }
         var hit = hit(scene, p);
         var name = hit.isPresent()
@@ -94,11 +115,18 @@ public record PickCaption(Optional<Grip> grip, Optional<Plan> preview, Optional<
                 : RoomNames.at(scene.view(), scene.frame(), p, scene.reachMm());
         if (name.isPresent()) {
             var held = new Grip.RoomName(name.get().room(), p.minus(name.get().middle()));
-            return Reply.to(new PickCaption(Optional.of(held), Optional.empty(), Optional.of(p)))
+            return Reply.to(holding(held, p)).picking(Set.of());
+        }
+        var line = hit.isPresent()
+                ? Optional.<TierLines.Line>empty()
+                : TierLines.at(scene.view(), scene.frame(), p, scene.reachMm());
+        if (line.isPresent()) {
+            var taken = line.get();
+            return Reply.to(holding(new Grip.Tier(taken.side(), taken.index(), taken.fromBuildingMm(), p), p))
                     .picking(Set.of());
         }
         if (hit.isEmpty()) {
-            return Reply.to(new PickCaption(Optional.of(new Grip.Boxed(p)), Optional.empty(), Optional.of(p)))
+            return Reply.to(holding(new Grip.Boxed(p), p))
                     .picking(pointer.keys().shift() ? scene.selection() : Set.of());
         }
         var id = hit.get();
@@ -112,8 +140,7 @@ public record PickCaption(Optional<Grip> grip, Optional<Plan> preview, Optional<
                         .<Grip>map(d -> new Grip.Line(d, d.line().offset(p)))
                         .orElse(new Grip.Whole(p))
                 : new Grip.Whole(p);
-        return Reply.to(new PickCaption(Optional.of(held), Optional.empty(), Optional.of(p)))
-                .picking(picked);
+        return Reply.to(holding(held, p)).picking(picked);
     }
 
     private static Optional<Grip> end(Surroundings scene, Point p) {
@@ -132,11 +159,11 @@ public record PickCaption(Optional<Grip> grip, Optional<Plan> preview, Optional<
             return moved(scene, pointer);
         }
         if (grip.get() instanceof Grip.Boxed) {
-            return Reply.to(new PickCaption(grip, Optional.empty(), Optional.of(pointer.at())));
+            return Reply.to(new PickCaption(grip, Optional.empty(), Optional.of(pointer.at()), tier));
         }
         return moved(scene, grip.get(), pointer)
                 .result()
-                .map(plan -> Reply.to(new PickCaption(grip, Optional.of(plan), Optional.of(pointer.at()))))
+                .map(plan -> Reply.to(new PickCaption(grip, Optional.of(plan), Optional.of(pointer.at()), tier)))
                 .orElseGet(() -> Reply.to(this)); // both ends on one point: it waits where it was
     }
 
@@ -157,6 +184,8 @@ public record PickCaption(Optional<Grip> grip, Optional<Plan> preview, Optional<
             case Grip.RoomName(var room, var from) ->
                 Outcome.done(ViewEdits.moveName(
                         plan, scene.view().view().id(), room, Optional.of(Position.of(p.minus(from)))));
+            case Grip.Tier(var side, var index, var from, var grabbed) ->
+                putTier(scene, side, index, from + TierLines.outwardMm(side, scene.frame(), grabbed, p));
             case Grip.End(var d, var first) -> {
                 var to = pointer.keys().control()
                         ? p
@@ -167,6 +196,16 @@ public record PickCaption(Optional<Grip> grip, Optional<Plan> preview, Optional<
                 yield NoteEdits.between(plan, scene.storey(), d.id(), first ? end : d.from(), first ? d.to() : end);
             }
         };
+    }
+
+    /** Whole tenths of a millimetre on paper; nearer than the view has it, or farther than a page is wide, it is not put. */
+    private static Outcome<Plan> putTier(Surroundings scene, Side side, int index, double fromBuildingMm) {
+        var line = new TierLines.Line(side, index, fromBuildingMm);
+        var away = Math.rint(line.awayMm(Math.max(TierLines.NEAREST_MM, fromBuildingMm)) * 10) / 10;
+        return Math.abs(away) > View.MovedTier.MOST_MM
+                ? Outcome.refused("a tier lies no farther than 200 mm from its place on paper")
+                : Outcome.done(
+                        ViewEdits.moveTier(scene.plan(), scene.view().view().id(), side, index, away));
     }
 
     @Override
@@ -193,6 +232,7 @@ public record PickCaption(Optional<Grip> grip, Optional<Plan> preview, Optional<
             case Grip.Whole _ -> "Move what is picked";
             case Grip.Line _ -> "Move dimension line";
             case Grip.RoomName _ -> "Move room name";
+            case Grip.Tier _ -> "Move tier of dimensions";
             case Grip.End _ -> "Measure from elsewhere";
         };
     }
@@ -200,6 +240,17 @@ public record PickCaption(Optional<Grip> grip, Optional<Plan> preview, Optional<
     /** What is picked is moved by typed lengths across and up. */
     @Override
     public Reply entered(Surroundings scene, Typed typed) {
+        if (tier.isPresent() && scene.selection().isEmpty()) {
+            var taken = tier.get();
+            return typed.of(AWAY)
+                    .map(away -> Reply.outcome(
+                            this,
+                            putTier(scene, taken.side(), taken.index(), away.mm()),
+                            this,
+                            "Move tier of dimensions",
+                            "That cannot be"))
+                    .orElse(Reply.to(this));
+        }
         return scene.selection().isEmpty() ? Reply.to(this) : TypedMove.entered(this, scene, typed);
     }
 
@@ -228,13 +279,30 @@ public record PickCaption(Optional<Grip> grip, Optional<Plan> preview, Optional<
                     "",
                     "Let go to measure from here. Ctrl keeps it from catching.");
         }
+        if (tier.isPresent() && scene.selection().isEmpty()) {
+            var taken = tier.get();
+            var now = TierLines.now(seen(scene), scene.frame(), taken.side(), taken.index())
+                    .map(TierLines.Line::fromBuildingMm)
+                    .orElse(taken.fromBuildingMm());
+            return new Readout(
+                    List.of(new Readout.Field(AWAY, LengthText.shown(Length.ofMm(now), scene.units()))),
+                    "",
+                    "Drag the tier nearer or farther, or type how far it lies from the building.");
+        }
         return scene.selection().isEmpty()
                 ? Readout.hint(
-                        "Click a note or a dimension, or draw a box around them; Shift adds. Drag a room\u2019s name where it should be.")
+                        "Click a note or a dimension, or draw a box around them; Shift adds. Drag a room\u2019s name or a tier where it should be.")
                 : new Readout(
                         TypedMove.fields(),
                         "",
                         "Drag it, or type how far it moves; a dimension by its line, or by an end.");
+    }
+
+    /** The view with what is being dragged where it is now. */
+    private LaidView seen(Surroundings scene) {
+        return preview.flatMap(p -> p.presentation().view(scene.view().view().id()))
+                .map(scene.view()::seenAs)
+                .orElse(scene.view());
     }
 
     @Override
@@ -247,9 +315,11 @@ public record PickCaption(Optional<Grip> grip, Optional<Plan> preview, Optional<
         }
         var out = new ArrayList<>(Captions.picked(storey, scene.view().look(), scene.frame(), ids, scene.penMm()));
         if (grip.orElse(null) instanceof Grip.RoomName(var room, var _)) {
-            preview.flatMap(p -> p.presentation().view(scene.view().view().id()))
-                    .ifPresent(v ->
-                            out.addAll(RoomNames.held(scene.view().seenAs(v), scene.frame(), room, scene.penMm())));
+            out.addAll(RoomNames.held(seen(scene), scene.frame(), room, scene.penMm()));
+        }
+        if (scene.selection().isEmpty()) {
+            tier.ifPresent(
+                    t -> out.addAll(TierLines.held(seen(scene), scene.frame(), t.side(), t.index(), scene.penMm())));
         }
         if (grip.orElse(null) instanceof Grip.Boxed(var from)
                 && pointer.filter(p -> !p.equals(from)).isPresent()) {

@@ -108,7 +108,8 @@ public final class Tray extends VBox {
                 List.of(now.currentStorey().grounds(), now.currentStorey().walls());
             case LIGHT, SHEET -> List.of(now.plan().presentation(), now.worked(), now.frame());
             case LABELS -> now.view().moved();
-            case OPENINGS, FINISHES, FURNISH, DIMENSIONS -> "";
+            case DIMENSIONS -> now.view().movedTiers();
+            case OPENINGS, FINISHES, FURNISH -> "";
         };
     }
 
@@ -123,10 +124,7 @@ public final class Tray extends VBox {
             case ROOMS -> rooms(now);
             case FINISHES -> finishes(now);
             case FURNISH -> furnish(now);
-            case DIMENSIONS ->
-                List.<Node>of(
-                        Widgets.quiet(
-                                "Overall and opening tiers follow the plan on all four sides. Measure between two points to add a single dimension; Pick and move takes it up again."));
+            case DIMENSIONS -> dimensions(now);
             case LABELS -> labels(now);
             case LIGHT -> new LightTray(model).nodes();
             case SHEET -> new SheetTray(model, window).nodes();
@@ -136,6 +134,24 @@ public final class Tray extends VBox {
         all.addAll(tools);
         all.addAll(rest);
         return all;
+    }
+
+    private List<Node> dimensions(Workspace now) {
+        var out = new ArrayList<Node>();
+        out.add(
+                Widgets.quiet(
+                        "Overall and opening tiers follow the plan on all four sides; drag a tier nearer or farther for this view. Measure between two points to add a single dimension; Pick and move takes it up again."));
+        if (!now.view().movedTiers().isEmpty()) {
+            out.add(Widgets.button(
+                    "Tiers where they usually lie",
+                    "tiers-back",
+                    "Those that were dragged in this view go back to their places",
+                    () -> model.edit(
+                            ViewEdits.tiersBack(
+                                    model.now().plan(), model.now().worked().view()),
+                            "Put tiers back")));
+        }
+        return out;
     }
 
     private List<Node> labels(Workspace now) {

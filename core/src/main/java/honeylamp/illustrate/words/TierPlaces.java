@@ -1,0 +1,107 @@
+package honeylamp.illustrate.words;
+
+import honeylamp.derive.storeys.LaidView;
+import honeylamp.derive.storeys.StoreyGeometry;
+import honeylamp.derive.tiers.DimensionTiers;
+import honeylamp.derive.tiers.DimensionTiers.SideTiers;
+import honeylamp.derive.tiers.DimensionTiers.Tier;
+import honeylamp.geometry.Box;
+import honeylamp.illustrate.paper.PaperFrame;
+import honeylamp.plan.Showing.Kind;
+import honeylamp.plan.Side;
+import honeylamp.plan.Structure;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Where the tiers of dimensions of a view lie: a tier every 10 mm on paper, and farther or nearer where a hand put it. */
+public final class TierPlaces {
+    static final double FIRST_TIER_MM = 10;
+    static final double TIER_STEP_MM = 10;
+
+    /** Nearer to the building no tier is put, in paper mm. */
+    public static final double NEAREST_MM = 3;
+
+    private TierPlaces() {}
+
+    /**
+     * A tier and its line.
+     *
+     * @param index its place on its side, 0 for the innermost
+     * @param fromBuildingMm how far its line lies from what is built and parked, in paper mm
+     * @param line the coordinate of its line across the side, in paper mm
+     */
+    public record Placed(Tier tier, int index, double fromBuildingMm, double line) {}
+
+    /** The tiers that are seen: those around a whole building only. */
+    public static List<SideTiers> seen(LaidView view) {
+        return view.view().showing().shows(Kind.DIMENSIONS) && view.crop().isEmpty() ? all(view) : List.of();
+    }
+
+    /** The tiers of a view's storey, seen or not. */
+    public static List<SideTiers> all(LaidView view) {
+        return DimensionTiers.of(view.storey().geometry(), view.plan().units());
+    }
+
+    /** What tiers stay clear of outside the walls: balconies and parked cars, in plan mm. */
+    public static List<Box> keptClear(StoreyGeometry geometry) {
+        return geometry.storey().structures().stream()
+                .filter(s -> s.is(Structure.Kind.BALCONY) || s.form() instanceof Structure.ParkingBay)
+                .map(s -> s.footprint().bounds())
+                .toList();
+    }
+
+    /** The building with what is kept clear, in plan mm. */
+    public static Box occupied(LaidView view, List<SideTiers> sides) {
+        var box = sides.getFirst().building();
+        for (var more : keptClear(view.storey().geometry())) {
+            box = box.union(more);
+        }
+        return box;
+    }
+
+    /** The tiers that are seen, with their lines on paper. */
+    public static List<Placed> of(LaidView view, PaperFrame frame) {
+        var sides = seen(view);
+        var out = new ArrayList<Placed>();
+        if (sides.isEmpty()) {
+            return out;
+        }
+        var clear = frame.paper(occupied(view, sides));
+        for (var side : sides) {
+            for (var i = 0; i < side.tiers().size(); i++) {
+                var away = fromBuildingMm(view, side.side(), i);
+                out.add(new Placed(side.tiers().get(i), i, away, edge(side.side(), clear, away)));
+            }
+        }
+        return out;
+    }
+
+    /** How far from the building a tier usually lies, in paper mm. */
+    public static double usualMm(int index) {
+        return FIRST_TIER_MM + index * TIER_STEP_MM;
+    }
+
+    private static double fromBuildingMm(LaidView view, Side side, int index) {
+        return Math.max(NEAREST_MM, usualMm(index) + view.view().awayMm(side, index));
+    }
+
+    private static double edge(Side side, Box clear, double away) {
+        return switch (side) {
+            case NORTH -> clear.minY() - away;
+            case SOUTH -> clear.maxY() + away;
+            case WEST -> clear.minX() - away;
+            case EAST -> clear.maxX() + away;
+        };
+    }
+
+    /** Paper room the tiers need outside what is occupied. */
+    public static double roomMm(LaidView view, List<SideTiers> sides, double textMm) {
+        var farthest = 0.0;
+        for (var side : sides) {
+            for (var i = 0; i < side.tiers().size(); i++) {
+                farthest = Math.max(farthest, fromBuildingMm(view, side.side(), i));
+            }
+        }
+        return farthest == 0 ? 0 : farthest + textMm + 2 * DimensionArt.TEXT_LIFT_MM;
+    }
+}
