@@ -102,6 +102,11 @@ public final class ViewEdits {
         return changed(plan, view, Reach.THIS, v -> v.name().equals(stripped) ? v : v.named(stripped));
     }
 
+    /** Turns the plan on the page in a view to so many degrees counter-clockwise. */
+    public static Plan turn(Plan plan, ViewId view, Reach reach, double deg) {
+        return changed(plan, view, reach, v -> v.turned(deg));
+    }
+
     /** Puts the middle of a room's name somewhere else in a view; nowhere means where it finds room by itself. */
     public static Plan moveName(Plan plan, ViewId view, RoomId room, Optional<Position> at) {
         return changed(plan, view, Reach.THIS, v -> {
@@ -117,9 +122,22 @@ public final class ViewEdits {
         return changed(plan, view, Reach.THIS, v -> v.moved().isEmpty() ? v : v.moving(List.of()));
     }
 
-    /** Puts a tier of dimensions so much farther from the building than usual in a view, in paper mm; 0 puts it back. */
-    public static Plan moveTier(Plan plan, ViewId view, Side side, int tier, double awayMm) {
-        return changed(plan, view, Reach.THIS, v -> v.awayMm(side, tier) == awayMm ? v : v.moving(side, tier, awayMm));
+    /**
+     * Puts a tier of dimensions so much farther from the building than usual in a view, in paper mm; 0 puts it back.
+     * Refused in a view that is turned by no quarters: its tiers are on other sides than one draws on.
+     *
+     * @param side of the plan as it is drawn
+     */
+    public static Outcome<Plan> moveTier(Plan plan, ViewId view, Side side, int tier, double awayMm) {
+        var quarters = of(plan, view).quarters();
+        if (quarters.isEmpty()) {
+            return Outcome.refused(
+                    "this view is turned at a slant on its page",
+                    "Turn it by quarter turns, or not at all, to move its tiers.");
+        }
+        var to = side.turned(quarters.get());
+        return Outcome.done(
+                changed(plan, view, Reach.THIS, v -> v.awayMm(to, tier) == awayMm ? v : v.moving(to, tier, awayMm)));
     }
 
     /** Lets all tiers of dimensions lie where they usually do in a view. */

@@ -30,6 +30,11 @@ public enum Side {
         return outward.x() == 0;
     }
 
+    /** The side that this one becomes by so many quarter turns counter-clockwise. */
+    public Side turned(int quarters) {
+        return values()[Math.floorMod(ordinal() - quarters, values().length)];
+    }
+
     /** The name people see. */
     public String label() {
         return name().charAt(0) + name().substring(1).toLowerCase(Locale.ROOT);

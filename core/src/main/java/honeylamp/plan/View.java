@@ -1,5 +1,6 @@
 package honeylamp.plan;
 
+import honeylamp.geometry.Point;
 import honeylamp.plan.ElementId.LookId;
 import honeylamp.plan.ElementId.RoomId;
 import honeylamp.plan.ElementId.StoreyId;
@@ -8,6 +9,7 @@ import honeylamp.units.Checks;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * What is seen of a plan, and how.
@@ -15,7 +17,8 @@ import java.util.Optional;
  * @param name empty if it is called like what it shows
  * @param look one of the plan's looks
  * @param scale the denominator, e.g. 50 for 1:50; empty means the largest standard scale that fits
- * @param crop the part of the plan that is seen; empty means all
+ * @param crop the part of the plan that is seen, as it lies when turned; empty means all
+ * @param turnDeg how far the plan is turned on the page, counter-clockwise, from 0 up to 360 degrees
  * @param moved names of rooms that were put elsewhere by hand
  * @param movedTiers tiers of dimensions that were put nearer or farther by hand
  */
@@ -27,6 +30,7 @@ public record View(
         Light light,
         Optional<Integer> scale,
         Optional<Crop> crop,
+        double turnDeg,
         Showing showing,
         List<MovedName> moved,
         List<MovedTier> movedTiers) {
@@ -43,6 +47,17 @@ public record View(
             if (from.x().equals(to.x()) || from.y().equals(to.y())) {
                 throw new IllegalArgumentException("a part of the plan needs a width and a height");
             }
+        }
+
+        /** The box around the part where a motion takes it. */
+        Crop moved(Motion motion) {
+            var corners = Stream.of(from, to, new Position(from.x(), to.y()), new Position(to.x(), from.y()))
+                    .map(motion::of)
+                    .toList();
+            var across = corners.stream().map(Position::x).sorted().toList();
+            var up = corners.stream().map(Position::y).sorted().toList();
+            return new Crop(
+                    new Position(across.getFirst(), up.getFirst()), new Position(across.getLast(), up.getLast()));
         }
     }
 
@@ -68,6 +83,7 @@ public record View(
 
     /** Freezes the lists; refuses scales outside 1:1 to 1:5000. */
     public View {
+        Checks.within("turn of a view", turnDeg, 0, 360);
         scale.ifPresent(s -> Checks.within("scale", s, 1, 5000));
         moved = List.copyOf(moved);
         movedTiers = List.copyOf(movedTiers);
@@ -83,6 +99,7 @@ public record View(
                 light,
                 Optional.empty(),
                 Optional.empty(),
+                0,
                 Showing.USUAL,
                 List.of(),
                 List.of());
@@ -97,12 +114,12 @@ public record View(
 
     /** The same view as another one. */
     public View as(ViewId other) {
-        return new View(other, name, subject, look, light, scale, crop, showing, moved, movedTiers);
+        return new View(other, name, subject, look, light, scale, crop, turnDeg, showing, moved, movedTiers);
     }
 
     /** The view under another name. */
     public View named(String other) {
-        return new View(id, other, subject, look, light, scale, crop, showing, moved, movedTiers);
+        return new View(id, other, subject, look, light, scale, crop, turnDeg, showing, moved, movedTiers);
     }
 
     /** The view of something else; names that were put by hand are left behind. */
@@ -115,6 +132,7 @@ public record View(
                 light,
                 scale,
                 Optional.empty(),
+                turnDeg,
                 showing,
                 List.of(),
                 List.of());
@@ -122,32 +140,60 @@ public record View(
 
     /** The view in another look. */
     public View with(LookId other) {
-        return new View(id, name, subject, other, light, scale, crop, showing, moved, movedTiers);
+        return new View(id, name, subject, other, light, scale, crop, turnDeg, showing, moved, movedTiers);
     }
 
     /** The view in another light. */
     public View with(Light other) {
-        return new View(id, name, subject, look, other, scale, crop, showing, moved, movedTiers);
+        return new View(id, name, subject, look, other, scale, crop, turnDeg, showing, moved, movedTiers);
     }
 
     /** The view at another scale. */
     public View at(Optional<Integer> other) {
-        return new View(id, name, subject, look, light, other, crop, showing, moved, movedTiers);
+        return new View(id, name, subject, look, light, other, crop, turnDeg, showing, moved, movedTiers);
     }
 
     /** The view of another part. */
     public View cropped(Optional<Crop> other) {
-        return new View(id, name, subject, look, light, scale, other, showing, moved, movedTiers);
+        return new View(id, name, subject, look, light, scale, other, turnDeg, showing, moved, movedTiers);
+    }
+
+    /**
+     * The view with the plan turned otherwise, in degrees counter-clockwise. What was put by hand turns along by quarter
+     * turns; at other turns tiers go back to their places, and of a part the box around it is seen.
+     */
+    public View turned(double deg) {
+        var to = (deg % 360 + 360) % 360;
+        var by = to - turnDeg;
+        var motion = Motion.turn(Point.ORIGIN, by);
+        var part = crop.map(c -> c.moved(motion));
+        var quarters = by / 90;
+        var tiers = quarters == Math.rint(quarters)
+                ? movedTiers.stream()
+                        .map(t -> new MovedTier(t.side().turned((int) quarters), t.tier(), t.awayMm()))
+                        .toList()
+                : List.<MovedTier>of();
+        return new View(id, name, subject, look, light, scale, part, to, showing, moved, tiers);
+    }
+
+    /** The view as one draws in it: not turned, and all of it. */
+    public View straight() {
+        return turnDeg == 0 ? this : turned(0).cropped(Optional.empty());
+    }
+
+    /** How many quarters it is turned, counter-clockwise; empty if it stands between two. */
+    public Optional<Integer> quarters() {
+        return Optional.of(turnDeg / 90).filter(q -> q == Math.rint(q)).map(Double::intValue);
     }
 
     /** The view showing other kinds of things. */
     public View with(Showing other) {
-        return new View(id, name, subject, look, light, scale, crop, other, moved, movedTiers);
+        return new View(id, name, subject, look, light, scale, crop, turnDeg, other, moved, movedTiers);
     }
 
     /** The view with other names moved. */
     public View moving(List<MovedName> other) {
-        return new View(id, name, subject, look, light, scale, crop, showing, other, movedTiers);
+        return new View(id, name, subject, look, light, scale, crop, turnDeg, showing, other, movedTiers);
     }
 
     /** The view with a tier put so much farther than usual, in paper mm; 0 puts it back. */
@@ -162,7 +208,7 @@ public record View(
 
     /** The view with other tiers moved. */
     public View withTiers(List<MovedTier> other) {
-        return new View(id, name, subject, look, light, scale, crop, showing, moved, other);
+        return new View(id, name, subject, look, light, scale, crop, turnDeg, showing, moved, other);
     }
 
     /** How much farther than usual a tier lies, in paper mm. */

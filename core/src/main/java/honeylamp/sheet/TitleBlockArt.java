@@ -130,7 +130,7 @@ final class TitleBlockArt {
 
     /** A ring with a needle: solid to the north, open to the south. */
     private void north(Point centre, double radius) {
-        var deg = -page.plan().northDeg(); // page y points down
+        var deg = -page.northDeg(); // page y points down
         var up = Point.direction(deg);
         var side = up.left().times(radius * 0.30);
         var tip = centre.plus(up.times(radius * 0.86));

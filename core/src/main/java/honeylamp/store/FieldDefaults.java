@@ -21,13 +21,16 @@ final class FieldDefaults {
 
     private static final List<String> LOOK = List.of("presentation", "looks", "look");
 
+    private static final List<String> VIEWS = List.of("presentation", "views");
+
     private static final List<Field> ALL = List.of(
             new Field(LOOK, "colours", JSON.arrayNode()),
             new Field(LOOK, "lines", JSON.arrayNode()),
             new Field(LOOK, "inks", JSON.arrayNode()),
             new Field(LOOK, "type", JSON.arrayNode()),
             new Field(LOOK, "tones", JSON.arrayNode()),
-            new Field(List.of("presentation", "views"), "movedTiers", JSON.arrayNode()),
+            new Field(VIEWS, "turnDeg", JSON.numberNode(0)),
+            new Field(VIEWS, "movedTiers", JSON.arrayNode()),
             new Field(LOOK, "unsteadyMm", JSON.numberNode(0)),
             new Field(LOOK, "shadeCeiling", JSON.numberNode(0.2)));
 

@@ -317,7 +317,7 @@ class AnyEditTest {
         var view = any(shown.views()).id();
         var page = any(shown.pages()).id();
         var reach = any(List.of(Reach.values()));
-        return switch (random.nextInt(12)) {
+        return switch (random.nextInt(13)) {
             case 0 ->
                 shown.views().size() > 6 ? plan : ViewEdits.copy(plan, view).plan();
             case 1 -> ok(plan, ViewEdits.remove(plan, view));
@@ -335,7 +335,11 @@ class AnyEditTest {
             case 6 -> ok(plan, PageEdits.move(plan, page, random.nextInt(3) - 1));
             case 7 -> ok(plan, PageEdits.remove(plan, page));
             case 8 ->
-                ViewEdits.moveTier(plan, view, any(List.of(Side.values())), random.nextInt(2), random.nextInt(30) - 8);
+                ok(
+                        plan,
+                        ViewEdits.moveTier(
+                                plan, view, any(List.of(Side.values())), random.nextInt(2), random.nextInt(30) - 8));
+            case 10 -> ViewEdits.turn(plan, view, reach, random.nextInt(3) * 45);
             case 9 -> ViewEdits.look(plan, view, reach, l -> l.with(l.drafting().unsteady(random.nextInt(7) / 10.0)));
             default -> covered(plan, at);
         };

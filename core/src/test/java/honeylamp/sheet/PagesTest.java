@@ -9,21 +9,27 @@ import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.drawing.Layer;
 import honeylamp.drawing.LayerKind;
 import honeylamp.drawing.Mark;
+import honeylamp.edit.Outcome;
 import honeylamp.edit.PageEdits;
+import honeylamp.edit.PickedEdits;
 import honeylamp.edit.Reach;
 import honeylamp.edit.RoomEdits;
 import honeylamp.edit.ViewEdits;
 import honeylamp.geometry.Box;
+import honeylamp.geometry.Point;
 import honeylamp.illustrate.Illustration;
 import honeylamp.illustrate.paper.Lamp;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.words.TierPlaces;
+import honeylamp.plan.Element;
 import honeylamp.plan.ElementId.PageId;
 import honeylamp.plan.ElementId.ViewId;
 import honeylamp.plan.Finish;
+import honeylamp.plan.Motion;
 import honeylamp.plan.Page.Listing;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
+import honeylamp.plan.RoomMark;
 import honeylamp.plan.Sheet;
 import honeylamp.plan.Showing.Degree;
 import honeylamp.plan.Showing.Kind;
@@ -32,6 +38,7 @@ import honeylamp.plan.View.Crop;
 import honeylamp.plan.Wall.BodySide;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 
@@ -127,7 +134,8 @@ class PagesTest {
     /** A tier put 12 mm farther in one view lies there in that view only; the view makes room for it. */
     @Test
     void aTierLiesWhereAHandPutItInItsView() {
-        var plan = ViewEdits.moveTier(QuillbackLane.plan(), FLAT, Side.WEST, 0, 12);
+        var plan =
+                ViewEdits.moveTier(QuillbackLane.plan(), FLAT, Side.WEST, 0, 12).orThrow();
         var usual = LaidPlan.of(QuillbackLane.plan());
         var moved = LaidPlan.of(plan);
         var frame = PaperFrame.atOrigin(100);
@@ -139,11 +147,71 @@ class PagesTest {
             var isIt = before.get(i).tier().side() == Side.WEST && before.get(i).index() == 0;
             assertThat(after.get(i).line()).isCloseTo(before.get(i).line() - (isIt ? 12 : 0), within(1e-9));
         }
-        var farther =
-                LaidPlan.of(ViewEdits.moveTier(plan, FLAT, Side.WEST, 1, 40)).view(FLAT);
+        var farther = LaidPlan.of(
+                        ViewEdits.moveTier(plan, FLAT, Side.WEST, 1, 40).orThrow())
+                .view(FLAT);
         assertThat(Illustration.extent(farther).orElseThrow().marginPaperMm())
                 .isCloseTo(Illustration.extent(usual.view(FLAT)).orElseThrow().marginPaperMm() + 40, within(1e-9));
         assertThat(ViewEdits.tiersBack(plan, FLAT)).isEqualTo(QuillbackLane.plan());
+    }
+
+    /** A view turned on its page is the picture of the plan as if all of it had been turned by hand. */
+    @Test
+    void aTurnedViewIsThePictureOfTheTurnedPlan() {
+        var plan = QuillbackLane.plan();
+        var byHand = plan;
+        for (var storey : plan.storeys()) {
+            var all = storey.elements().all().map(Element::id).collect(Collectors.toSet());
+            byHand =
+                    PickedEdits.turn(byHand, storey.id(), all, Point.ORIGIN, 90).orThrow();
+            // marks of rooms are kept where their rooms are by completing an edit; here they are turned one by one
+            for (var mark : storey.rooms()) {
+                byHand = RoomEdits.change(
+                        byHand, storey.id(), mark.id(), m -> (RoomMark) m.moved(Motion.turn(Point.ORIGIN, 90)));
+            }
+        }
+        var turned = ViewEdits.turn(plan, GROUND, Reach.THIS, 90);
+        var frame = PaperFrame.atOrigin(100);
+        var expected = Illustration.of(LaidPlan.of(byHand).view(GROUND), frame, Lamp.LIT, 2);
+        assertThat(Illustration.of(LaidPlan.of(turned).view(GROUND), frame, Lamp.LIT, 2))
+                .isEqualTo(expected)
+                .isNotEqualTo(Illustration.of(LaidPlan.of(plan).view(GROUND), frame, Lamp.LIT, 2));
+        assertThat(LaidPlan.of(turned).page(FIRST).northDeg()).isEqualTo(plan.northDeg() + 90);
+        assertThat(LaidPlan.of(turned).storeys()).isEqualTo(LaidPlan.of(plan).storeys());
+        assertThat(Illustration.of(LaidPlan.of(turned).straight(GROUND), frame, Lamp.LIT, 2))
+                .isEqualTo(Illustration.of(LaidPlan.of(plan).view(GROUND), frame, Lamp.LIT, 2));
+    }
+
+    /** Tiers and part turn along by quarters: north becomes west; all comes back with the fourth quarter. */
+    @Test
+    void whatWasPutByHandTurnsAlong() {
+        var crop = new Crop(Position.ofMm(1000, 500), Position.ofMm(4000, 2500));
+        var plan = ViewEdits.crop(QuillbackLane.plan(), GROUND, Optional.of(crop));
+        plan = ViewEdits.moveTier(plan, GROUND, Side.NORTH, 1, 5).orThrow();
+        var once = ViewEdits.turn(plan, GROUND, Reach.THIS, 90);
+        var view = once.presentation().view(GROUND).orElseThrow();
+        assertThat(view.awayMm(Side.WEST, 1)).isEqualTo(5);
+        assertThat(view.crop()).contains(new Crop(Position.ofMm(-2500, 1000), Position.ofMm(-500, 4000)));
+        assertThat(ViewEdits.turn(once, GROUND, Reach.THIS, 360)).isEqualTo(plan);
+        var slanted = ViewEdits.turn(plan, GROUND, Reach.THIS, 30);
+        assertThat(ViewEdits.moveTier(slanted, GROUND, Side.NORTH, 0, 3))
+                .isInstanceOfSatisfying(
+                        Outcome.Refused.class,
+                        no -> assertThat(no.sentence("No")).contains("turned at a slant"));
+    }
+
+    /** No text of a view turned by half stands on its head. */
+    @Test
+    void wordsStayUprightInATurnedView() {
+        var page = compose(ViewEdits.turn(QuillbackLane.plan(), GROUND, Reach.ALL, 180));
+        assertThat(marks(page, LayerKind.LABELS)).isNotEmpty();
+        for (var layer : page.drawing().layers()) {
+            for (var mark : layer.marks()) {
+                if (mark instanceof Mark.Text t) {
+                    assertThat(Math.cos(Math.toRadians(t.turnDeg()))).isGreaterThan(-0.01);
+                }
+            }
+        }
     }
 
     /** Nine by ten rooms of 2 × 2 m, each named by its number. */

@@ -11,6 +11,7 @@ import honeylamp.demo.DemoFiles;
 import honeylamp.demo.place.QuillbackLane;
 import honeylamp.demo.place.SailclothYard;
 import honeylamp.derive.storeys.StoreyGeometry;
+import honeylamp.edit.Reach;
 import honeylamp.edit.ViewEdits;
 import honeylamp.edit.WallTypeEdits;
 import honeylamp.plan.Drafting;
@@ -133,7 +134,9 @@ class PlanFileTest {
                 .getSchema(tree.toString(), InputFormat.JSON);
         var coloured = SailclothYard.plan();
         coloured = ViewEdits.look(coloured, l -> l.with(l.palette().with(Map.of(Role.INK, new Oklch(0.3, 0.05, 250)))));
-        coloured = ViewEdits.moveTier(coloured, new ViewId(1), Side.EAST, 1, -2.5);
+        coloured =
+                ViewEdits.moveTier(coloured, new ViewId(1), Side.EAST, 1, -2.5).orThrow();
+        coloured = ViewEdits.turn(coloured, new ViewId(1), Reach.ALL, 22.5);
         assertThat(good(saved(coloured)).plan()).isEqualTo(coloured);
         for (var plan : List.of(coloured, QuillbackLane.plan(), NewPlan.in(UnitSystem.MM))) {
             assertThat(schema.validate(json(plan), InputFormat.JSON)).isEmpty();

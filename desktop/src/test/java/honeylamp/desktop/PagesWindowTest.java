@@ -348,4 +348,37 @@ class PagesWindowTest {
                     .anyMatch(p -> p.notes().equals("Door to be kept."));
         }
     }
+
+    /** The sheet shows the plan turned, and one draws in it as it was measured. */
+    @Test
+    void aPlanIsTurnedOnItsPageAndDrawnInAsItIs() throws Exception {
+        try (var w = house()) {
+            w.press("stage-walls");
+            var drawn = WindowDriver.onScreen(() -> w.model().now().frame());
+            w.press("stage-sheet");
+            w.press("turn-left");
+            assertThat(view(w.plan(), 1).turnDeg()).isEqualTo(90);
+            assertThat(WindowDriver.<Double>onScreen(
+                            () -> w.model().shown().view().view().turnDeg()))
+                    .isEqualTo(90);
+            assertThat(WindowDriver.onScreen(() -> w.model().now().frame())).isNotEqualTo(drawn);
+            w.press("stage-walls");
+            assertThat(WindowDriver.onScreen(() -> w.model().now().frame())).isEqualTo(drawn);
+            w.focusPlan();
+            w.key(KeyCode.ESCAPE); // takes up picking
+            var wall = w.plan().storeys().getFirst().walls().getFirst();
+            var middle = wall.line().middle();
+            w.click(middle.x(), middle.y());
+            assertThat(WindowDriver.onScreen(() -> w.model().now().selection())).containsExactly(wall.id());
+            w.press("stage-sheet");
+            w.fill("view-turn", "one quarter");
+            assertThat(w.message()).contains("is no angle");
+            w.fill("view-turn", "12.5");
+            assertThat(view(w.plan(), 1).turnDeg()).isEqualTo(12.5);
+            w.focusPlan();
+            w.key(KeyCode.CONTROL, KeyCode.Z);
+            w.key(KeyCode.CONTROL, KeyCode.Z);
+            assertThat(w.plan().presentation()).isEqualTo(QuillbackLane.plan().presentation());
+        }
+    }
 }

@@ -3,7 +3,9 @@ package honeylamp.derive.storeys;
 import honeylamp.derive.fixed.FixedParts;
 import honeylamp.derive.walls.WallNetwork;
 import honeylamp.geometry.Outline;
+import honeylamp.geometry.Point;
 import honeylamp.plan.Boundary;
+import honeylamp.plan.Motion;
 import honeylamp.plan.Opening;
 import honeylamp.plan.Plan;
 import honeylamp.plan.RoomMark;
@@ -13,6 +15,7 @@ import honeylamp.plan.WallType;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -32,6 +35,8 @@ public final class GeometryCache {
             List<Outline> voids,
             Storey.Levels levels) {}
 
+    private record TurnKey(Identity<Plan> plan, double deg) {}
+
     private record Identity<T>(T value) {
         @Override
         public boolean equals(Object o) {
@@ -47,6 +52,7 @@ public final class GeometryCache {
     private final Map<WallsKey, WallNetwork> networks = newest();
     private final Map<StoreyKey, StoreyGeometry> storeys = newest();
     private final Map<StoreyKey, Areas> areas = newest();
+    private final Map<TurnKey, Plan> turned = newest();
     private @Nullable LaidPlan laid;
     private @Nullable Plan unitsOf;
     private @Nullable Storey unitsOn;
@@ -103,6 +109,18 @@ public final class GeometryCache {
         var made = new LaidPlan(plan, known == null || now == plan ? now : keeping(known.whole(), now), this);
         laid = made;
         return made;
+    }
+
+    /** A plan turned about its origin, counter-clockwise, from memory if it was turned so before. */
+    synchronized Plan turned(Plan plan, double deg) {
+        return turned.computeIfAbsent(new TurnKey(new Identity<>(plan), deg), _ -> {
+            var motion = Motion.turn(Point.ORIGIN, deg);
+            var out = plan;
+            for (var storey : plan.storeys()) {
+                out = out.withStorey(storey.id(), s -> s.with(s.elements().changed(e -> Optional.of(e.moved(motion)))));
+            }
+            return out;
+        });
     }
 
     /** The units of a plan and their copies on a storey, from memory if it is the plan asked for last. */

@@ -37,6 +37,11 @@ public final class LaidPage {
         return views.getFirst().look();
     }
 
+    /** The direction of north on it, counter-clockwise from the right: as its first view is turned. */
+    public double northDeg() {
+        return plan.northDeg() + views.getFirst().view().turnDeg();
+    }
+
     /** Its name; by itself those of its views. */
     public String name() {
         return page.name().isBlank()

@@ -1,10 +1,12 @@
 package honeylamp.derive.storeys;
 
+import honeylamp.geometry.Point;
 import honeylamp.plan.Brief;
 import honeylamp.plan.ElementId.PageId;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.ElementId.ViewId;
 import honeylamp.plan.ElementId.WallTypeId;
+import honeylamp.plan.Motion;
 import honeylamp.plan.Page;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Presentation;
@@ -104,7 +106,27 @@ public final class LaidPlan {
     }
 
     private LaidView view(View view) {
-        return new LaidView(on(view.storey()), view, drawn.presentation().look(view.look()));
+        var look = drawn.presentation().look(view.look());
+        return view.turnDeg() == 0
+                ? new LaidView(on(view.storey()), view, look)
+                : new LaidView(turned(view.turnDeg()).on(view.storey()), turnedNames(view), look);
+    }
+
+    /** The same plan turned about its origin: for the picture of a view, never to be drawn in. */
+    private LaidPlan turned(double deg) {
+        return new LaidPlan(drawn, cache.turned(whole, deg), cache);
+    }
+
+    private static View turnedNames(View view) {
+        var motion = Motion.turn(Point.ORIGIN, view.turnDeg());
+        return view.moving(view.moved().stream()
+                .map(m -> new View.MovedName(m.of(), motion.of(m.at())))
+                .toList());
+    }
+
+    /** A view as one draws in it: not turned. */
+    public LaidView straight(ViewId id) {
+        return view(drawn.presentation().view(id).orElseThrow().straight());
     }
 
     /**
@@ -118,6 +140,16 @@ public final class LaidPlan {
 
     private LaidPage page(Page page) {
         return new LaidPage(this, page, page.views().stream().map(this::view).toList());
+    }
+
+    /** A page with one of its views as one draws in it. */
+    public LaidPage straight(LaidPage page, ViewId worked) {
+        return new LaidPage(
+                this,
+                page.page(),
+                page.views().stream()
+                        .map(v -> v.view().id().equals(worked) ? straight(worked) : v)
+                        .toList());
     }
 
     /** All pages, in their order. */

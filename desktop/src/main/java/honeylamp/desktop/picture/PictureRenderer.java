@@ -2,6 +2,7 @@ package honeylamp.desktop.picture;
 
 import honeylamp.derive.storeys.LaidPage;
 import honeylamp.derive.storeys.LaidPlan;
+import honeylamp.derive.storeys.LaidView;
 import honeylamp.desktop.workspace.Viewport;
 import honeylamp.drawing.Mark;
 import honeylamp.illustrate.Illustration;
@@ -11,6 +12,7 @@ import honeylamp.output.ScreenPainter;
 import honeylamp.output.ScreenPainter.Traced;
 import honeylamp.plan.ElementId.ViewId;
 import honeylamp.plan.Page;
+import honeylamp.plan.View;
 import honeylamp.sheet.ComposedPage;
 import honeylamp.sheet.SheetComposer;
 import java.awt.image.BufferedImage;
@@ -39,7 +41,7 @@ public final class PictureRenderer implements AutoCloseable {
     /** A painted request. */
     public record Painted(Request request, BufferedImage image) {}
 
-    private record PageKey(LaidPlan plan, Page page, ViewId worked, PaperFrame frame, Lamp lamp) {}
+    private record PageKey(LaidPlan plan, Page page, List<View> views, ViewId worked, PaperFrame frame, Lamp lamp) {}
 
     private final ExecutorService worker = Executors.newSingleThreadExecutor(
             Thread.ofPlatform().daemon().name("picture").factory());
@@ -91,12 +93,19 @@ public final class PictureRenderer implements AutoCloseable {
     }
 
     private ComposedPage page(Request request) {
-        var key = new PageKey(request.page.plan(), request.page.page(), request.worked, request.frame, request.lamp);
+        var key = new PageKey(
+                request.page.plan(),
+                request.page.page(),
+                request.page.views().stream().map(LaidView::view).toList(),
+                request.worked,
+                request.frame,
+                request.lamp);
         var known = page;
         if (known != null
                 && pageKey != null
                 && pageKey.plan == key.plan
                 && pageKey.page.equals(key.page)
+                && pageKey.views.equals(key.views)
                 && pageKey.worked.equals(key.worked)
                 && pageKey.frame.equals(key.frame)
                 && pageKey.lamp == key.lamp) {

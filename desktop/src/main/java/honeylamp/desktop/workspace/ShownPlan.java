@@ -45,17 +45,25 @@ public final class ShownPlan {
 
     /** The view worked on. */
     public LaidView view() {
-        return plan().view(workspace.get().worked().view());
+        var now = workspace.get();
+        return view(plan(), now.worked(), now.stage());
+    }
+
+    /** The view of a plan that is worked on; it is turned only where one looks at the sheet, and drawn in as it is built. */
+    static LaidView view(LaidPlan plan, Worked worked, Stage stage) {
+        return stage == Stage.SHEET ? plan.view(worked.view()) : plan.straight(worked.view());
     }
 
     /** The page worked on. */
     public LaidPage page() {
-        return page(plan(), workspace.get().worked());
+        var now = workspace.get();
+        return page(plan(), now.worked(), now.stage());
     }
 
-    /** The page of a plan that is worked on. */
-    static LaidPage page(LaidPlan plan, Worked worked) {
-        return worked.page().map(plan::page).orElseGet(() -> plan.pageOf(worked.view()));
+    /** The page of a plan that is worked on, the view worked on as in {@link #view}. */
+    static LaidPage page(LaidPlan plan, Worked worked, Stage stage) {
+        var page = worked.page().map(plan::page).orElseGet(() -> plan.pageOf(worked.view()));
+        return stage == Stage.SHEET ? page : plan.straight(page, worked.view());
     }
 
     /** What is built on the storey worked on. */
@@ -102,6 +110,7 @@ public final class ShownPlan {
         var plan = plan();
         return now.choices()
                 .ghost()
+                .filter(_ -> view().view().turnDeg() == 0)
                 .filter(g -> !g.storey().equals(now.storey()))
                 .flatMap(g -> plan.storeys().stream()
                         .filter(s -> s.id().equals(g.storey()))

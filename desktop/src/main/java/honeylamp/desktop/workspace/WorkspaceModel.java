@@ -121,10 +121,11 @@ public final class WorkspaceModel {
     }
 
     private Surroundings scene(Workspace w) {
-        var laid = cache.laidOut(w.plan()).view(w.worked().view());
+        var laid = ShownPlan.view(cache.laidOut(w.plan()), w.worked(), w.stage());
+        var turned = laid.view().turnDeg() != 0;
         return new Surroundings(
                 w.plan(),
-                cache.of(w.plan(), w.currentStorey()),
+                turned ? laid.storey().geometry() : cache.of(w.plan(), w.currentStorey()),
                 w.frame(),
                 REACH_PX / w.viewport().pxPerMm(),
                 1 / (w.viewport().pxPerMm() * w.frame().scale()),

@@ -70,7 +70,7 @@ final class WorkspaceRules {
                 choices,
                 new Sight(
                         empty ? Lamp.DRAFT : Lamp.LIT,
-                        frame(plan, worked),
+                        frame(plan, worked, tool.stage()),
                         new Viewport(new Point(0, 0), FIRST_PX_PER_MM),
                         Fit.NONE),
                 Said.NOTHING,
@@ -78,8 +78,8 @@ final class WorkspaceRules {
     }
 
     /** Where the plan lies on the page worked on. */
-    private PaperFrame frame(Plan plan, Worked worked) {
-        return SheetComposer.frame(ShownPlan.page(cache.laidOut(plan), worked), worked.view());
+    private PaperFrame frame(Plan plan, Worked worked, Stage stage) {
+        return SheetComposer.frame(ShownPlan.page(cache.laidOut(plan), worked, stage), worked.view());
     }
 
     /** The workspace after an intent. */
@@ -131,7 +131,7 @@ final class WorkspaceRules {
     }
 
     private Workspace fitted(Workspace w) {
-        var framed = w.with(frame(w.plan(), w.worked()));
+        var framed = w.with(frame(w.plan(), w.worked(), w.stage()));
         return filled(framed, w.sight().fit());
     }
 
@@ -144,7 +144,9 @@ final class WorkspaceRules {
     }
 
     private Viewport wholeSheet(Workspace w, Fit fit) {
-        var sheet = ShownPlan.page(cache.laidOut(w.plan()), w.worked()).page().sheet();
+        var sheet = ShownPlan.page(cache.laidOut(w.plan()), w.worked(), w.stage())
+                .page()
+                .sheet();
         var perPaper = Math.min(fit.width() / sheet.widthMm(), fit.height() / sheet.heightMm()) * SHEET_SHARE;
         var middle = w.frame().plan(new Point(sheet.widthMm() / 2, sheet.heightMm() / 2));
         return new Viewport(middle, perPaper / w.frame().scale());
@@ -152,7 +154,7 @@ final class WorkspaceRules {
 
     /** None if nothing is drawn yet. */
     private Optional<Viewport> wholeStorey(Workspace w, Fit fit) {
-        return Illustration.extent(cache.laidOut(w.plan()).view(w.worked().view()))
+        return Illustration.extent(ShownPlan.view(cache.laidOut(w.plan()), w.worked(), w.stage()))
                 .map(extent -> {
                     var margin = extent.marginPaperMm() * w.frame().scale();
                     var box = extent.planMm().grown(margin);
@@ -182,7 +184,10 @@ final class WorkspaceRules {
     private Workspace takenUp(Workspace w, Tool tool) {
         var kept = tool.stage() == w.stage() ? w.selection() : Set.<ElementId>of();
         var there = w.at(tool, tool.begin(w.choices())).picking(kept);
-        return tool.stage() == Stage.SHEET ? fitted(there) : there;
+        var leaves = w.stage() == Stage.SHEET
+                && tool.stage() != Stage.SHEET
+                && w.view().turnDeg() != 0;
+        return tool.stage() == Stage.SHEET || leaves ? fitted(there) : there;
     }
 
     private Workspace edited(Workspace w, Plan edited, String action) {
@@ -201,6 +206,7 @@ final class WorkspaceRules {
     private boolean isLaidAlike(Workspace a, Workspace b) {
         return a.view().scale().equals(b.view().scale())
                 && a.view().crop().equals(b.view().crop())
+                && a.view().turnDeg() == b.view().turnDeg()
                 && a.view().showing().shows(Kind.DIMENSIONS)
                         == b.view().showing().shows(Kind.DIMENSIONS)
                 && page(a).sheet().equals(page(b).sheet())
@@ -208,7 +214,7 @@ final class WorkspaceRules {
     }
 
     private Page page(Workspace w) {
-        return ShownPlan.page(cache.laidOut(w.plan()), w.worked()).page();
+        return ShownPlan.page(cache.laidOut(w.plan()), w.worked(), w.stage()).page();
     }
 
     private Workspace slid(Workspace w, Plan plan, String action, boolean going) {

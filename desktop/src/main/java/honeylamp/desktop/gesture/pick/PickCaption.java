@@ -204,8 +204,7 @@ public record PickCaption(
         var away = Math.rint(line.awayMm(Math.max(TierLines.NEAREST_MM, fromBuildingMm)) * 10) / 10;
         return Math.abs(away) > View.MovedTier.MOST_MM
                 ? Outcome.refused("a tier lies no farther than 200 mm from its place on paper")
-                : Outcome.done(
-                        ViewEdits.moveTier(scene.plan(), scene.view().view().id(), side, index, away));
+                : ViewEdits.moveTier(scene.plan(), scene.view().view().id(), side, index, away);
     }
 
     @Override

@@ -12,6 +12,8 @@ import honeylamp.plan.ElementId.ViewId;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Showing.Degree;
 import honeylamp.plan.Showing.Kind;
+import honeylamp.units.AngleReader;
+import honeylamp.units.AngleReading;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -89,6 +91,7 @@ final class PageParts {
                     "The view shows the whole storey",
                     () -> model.edit(ViewEdits.crop(plan(), view(), Optional.empty()), "Show all")));
         }
+        out.add(Widgets.section("Turned on the page", turned()));
         page().ifPresent(page -> {
             if (plan().presentation().views().size() > 1) {
                 out.add(Widgets.section("Views on this page", placed(page)));
@@ -99,6 +102,38 @@ final class PageParts {
         });
         out.add(Widgets.section("Further pages", further()));
         return out;
+    }
+
+    /** Walls are drawn as they are measured; here the page says how they lie on it. */
+    private Node turned() {
+        var now = model.now().view().turnDeg();
+        return new VBox(
+                6,
+                words("Degrees, counter-clockwise", "view-turn", shownDeg(now), text -> {
+                    switch (AngleReader.read(text)) {
+                        case AngleReading.Good(var deg) -> turnPlan(deg);
+                        case AngleReading.Bad(var sentence) -> model.complain(sentence);
+                    }
+                }),
+                new FlowPane(
+                        6,
+                        6,
+                        Widgets.button(
+                                "A quarter left",
+                                "turn-left",
+                                "Counter-clockwise on the page",
+                                () -> turnPlan(now + 90)),
+                        Widgets.button(
+                                "A quarter right", "turn-right", "Clockwise on the page", () -> turnPlan(now - 90))));
+    }
+
+    private static String shownDeg(double deg) {
+        return deg == Math.rint(deg) ? String.valueOf((int) deg) : String.valueOf(deg);
+    }
+
+    private void turnPlan(double deg) {
+        var reach = model.now().choices().presenting().reach();
+        model.edit(ViewEdits.turn(plan(), view(), reach, deg), "Turn on the page");
     }
 
     private Node kinds() {
