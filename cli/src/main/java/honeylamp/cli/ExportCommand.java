@@ -7,9 +7,10 @@ import honeylamp.illustrate.paper.Lamp;
 import honeylamp.output.Export;
 import honeylamp.output.Export.Backing;
 import honeylamp.output.Progress;
-import honeylamp.plan.Plan;
 import honeylamp.sheet.ComposedPage;
 import honeylamp.sheet.SheetComposer;
+import honeylamp.store.PagePictures;
+import honeylamp.store.PlanDocument;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.concurrent.Callable;
@@ -46,15 +47,16 @@ final class ExportCommand implements Callable<Integer> {
             System.err.println("\"" + output + "\" ends in none of .pdf, .png and .svg. Give the file such an ending.");
             return 2;
         }
-        return plan.open().map(p -> write(p, format.get())).orElse(2);
+        return plan.document().map(d -> write(d, format.get())).orElse(2);
     }
 
-    private static ComposedPage composed(LaidPage page) {
-        return SheetComposer.compose(page, Lamp.LIT, Illustration.PRINT_SHADE_PX_PER_MM);
+    private static ComposedPage composed(LaidPage page, PlanDocument from) {
+        var composed = SheetComposer.compose(page, Lamp.LIT, Illustration.PRINT_SHADE_PX_PER_MM);
+        return new PagePictures().onto(composed, page, from.assets());
     }
 
-    private int write(Plan opened, Export.Format format) {
-        var count = opened.presentation().pages().size();
+    private int write(PlanDocument opened, Export.Format format) {
+        var count = opened.plan().presentation().pages().size();
         var all = page.equals("all");
         var number = page.matches("[0-9]{1,6}") ? Integer.parseInt(page) : 0;
         if (!all && (number < 1 || number > count)) {
@@ -66,13 +68,13 @@ final class ExportCommand implements Callable<Integer> {
                     "All pages go into one file only as PDF. Give the file the ending .pdf, or choose a page.");
             return 2;
         }
-        var pages = LaidPlan.of(opened).pages();
+        var pages = LaidPlan.of(opened.plan()).pages();
         try {
             if (all) {
-                Export.writeAll(pages.stream().map(ExportCommand::composed).toList(), output, Progress.NONE);
+                Export.writeAll(pages.stream().map(p -> composed(p, opened)).toList(), output, Progress.NONE);
             } else {
                 Export.write(
-                        composed(pages.get(number - 1)),
+                        composed(pages.get(number - 1), opened),
                         format,
                         new Export.Png(dpi, clear ? Backing.CLEAR : Backing.PAPER),
                         output,

@@ -1,6 +1,7 @@
 package honeylamp.cli;
 
 import honeylamp.plan.Plan;
+import honeylamp.store.PlanDocument;
 import honeylamp.store.PlanFile;
 import java.nio.file.Path;
 import java.util.Optional;
@@ -13,14 +14,19 @@ final class PlanArgument {
 
     /** The plan, or empty after saying on the error stream why not. */
     Optional<Plan> open() {
+        return document().map(PlanDocument::plan);
+    }
+
+    /** The plan with the pictures in its file, or empty after saying on the error stream why not. */
+    Optional<PlanDocument> document() {
         return switch (PlanFile.open(file)) {
             case PlanFile.Opened.Good(var document, var mended) -> {
                 mended.forEach(m -> System.err.println("Mended: " + m + "."));
-                yield Optional.of(document.plan());
+                yield Optional.of(document);
             }
             case PlanFile.Opened.Refused(var problem) -> {
                 System.err.println(problem.sentence());
-                yield Optional.empty();
+                yield Optional.<PlanDocument>empty();
             }
         };
     }

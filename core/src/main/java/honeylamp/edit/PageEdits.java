@@ -3,10 +3,12 @@ package honeylamp.edit;
 import honeylamp.plan.ElementId.PageId;
 import honeylamp.plan.ElementId.ViewId;
 import honeylamp.plan.Page;
+import honeylamp.plan.Page.LaidPicture;
 import honeylamp.plan.Page.Listing;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Sheet;
 import honeylamp.plan.Sheet.Margins;
+import honeylamp.plan.Underlay.Picture;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.UnaryOperator;
@@ -15,6 +17,11 @@ import java.util.function.UnaryOperator;
 public final class PageEdits {
     /** More views than this are too small to be read on any sheet. */
     public static final int MOST_VIEWS = 6;
+
+    /** More pictures than this make a file heavy and a page restless. */
+    public static final int MOST_PICTURES = 12;
+
+    private static final double FIRST_WIDTH_MM = 40;
 
     private PageEdits() {}
 
@@ -56,6 +63,53 @@ public final class PageEdits {
     public static Plan toggle(Plan plan, PageId page, Reach reach, Listing list) {
         var has = of(plan, page).lists().contains(list);
         return changed(plan, page, reach, p -> p.lists().contains(list) == has ? p.toggling(list) : p);
+    }
+
+    /** Lays a picture on a page, small and inside the margins; refused if there are too many. */
+    public static Outcome<Plan> layPicture(Plan plan, PageId page, Picture picture) {
+        var on = of(plan, page);
+        if (on.pictures().size() >= MOST_PICTURES) {
+            return Outcome.refused("a page has room for " + MOST_PICTURES + " pictures", "Take one away first.");
+        }
+        var sheet = on.sheet();
+        var margins = sheet.margins();
+        var high = Math.max(LaidPicture.LEAST_MM, Math.min(FIRST_WIDTH_MM, sheet.heightMm() / 3));
+        var width = Math.clamp(high * picture.widthPx() / picture.heightPx(), LaidPicture.LEAST_MM, FIRST_WIDTH_MM);
+        var laid = new LaidPicture(picture, margins.bindingMm(), margins.othersMm(), width);
+        return Outcome.done(changed(plan, page, Reach.THIS, p -> p.laying(Lists.plus(p.pictures(), laid))));
+    }
+
+    /**
+     * Puts a picture of a page elsewhere, or makes it another size; refused if it would not lie on the paper.
+     *
+     * @param at its place among the page's pictures
+     */
+    public static Outcome<Plan> putPicture(
+            Plan plan, PageId page, int at, double leftMm, double downMm, double widthMm) {
+        var on = of(plan, page);
+        if (!(widthMm >= LaidPicture.LEAST_MM)) {
+            return Outcome.refused("a picture less than 2 mm wide cannot be seen", "Make it wider, or take it away.");
+        }
+        var sheet = on.sheet();
+        if (!(leftMm >= 0 && downMm >= 0 && leftMm < sheet.widthMm() && downMm < sheet.heightMm())
+                || widthMm > sheet.widthMm()) {
+            return Outcome.refused(
+                    "the picture would not lie on the paper", "Put its upper left corner on it, and make it no wider.");
+        }
+        return Outcome.done(changed(plan, page, Reach.THIS, p -> {
+            var pictures = new ArrayList<>(p.pictures());
+            pictures.set(at, new LaidPicture(pictures.get(at).picture(), leftMm, downMm, widthMm));
+            return p.laying(pictures);
+        }));
+    }
+
+    /** Takes a picture off a page. */
+    public static Plan takePicture(Plan plan, PageId page, int at) {
+        return changed(plan, page, Reach.THIS, p -> {
+            var pictures = new ArrayList<>(p.pictures());
+            pictures.remove(at);
+            return p.laying(pictures);
+        });
     }
 
     /** Puts a view on a page beside those it has, or takes it off; refused if no view or too many would be on it. */

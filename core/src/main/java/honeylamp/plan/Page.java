@@ -1,7 +1,10 @@
 package honeylamp.plan;
 
+import honeylamp.geometry.Box;
 import honeylamp.plan.ElementId.PageId;
 import honeylamp.plan.ElementId.ViewId;
+import honeylamp.plan.Underlay.Picture;
+import honeylamp.units.Checks;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.EnumSet;
@@ -15,8 +18,45 @@ import java.util.Set;
  * @param views those on it, side by side in this order
  * @param lists those beside the views, or below them on narrow paper
  * @param notes what is written below the lists; lines as they were typed
+ * @param pictures those laid on it, the last on top
  */
-public record Page(PageId id, String name, Sheet sheet, List<ViewId> views, Set<Listing> lists, String notes) {
+public record Page(
+        PageId id,
+        String name,
+        Sheet sheet,
+        List<ViewId> views,
+        Set<Listing> lists,
+        String notes,
+        List<LaidPicture> pictures) {
+    /**
+     * A picture laid on the page, as a mark of the house or a photograph; it keeps its proportions.
+     *
+     * @param leftMm from the left edge of the paper to its own, in paper mm
+     * @param downMm from the upper edge of the paper to its own, in paper mm
+     * @param widthMm in paper mm
+     */
+    public record LaidPicture(Picture picture, double leftMm, double downMm, double widthMm) {
+        /** Smaller than this nothing is seen of a picture, in paper mm. */
+        public static final double LEAST_MM = 2;
+
+        /** Refuses pictures narrower than 2 mm, and places that are none. */
+        public LaidPicture {
+            Checks.within("width of a picture", widthMm, LEAST_MM, 2000);
+            Checks.within("left of a picture", leftMm, 0, 2000);
+            Checks.within("top of a picture", downMm, 0, 2000);
+        }
+
+        /** In paper mm. */
+        public double heightMm() {
+            return widthMm * picture.heightPx() / picture.widthPx();
+        }
+
+        /** What it covers, in paper mm. */
+        public Box box() {
+            return new Box(leftMm, downMm, leftMm + widthMm, downMm + heightMm());
+        }
+    }
+
     /** A list that makes itself. */
     public enum Listing {
         /** Rooms with their areas. */
@@ -45,11 +85,12 @@ public record Page(PageId id, String name, Sheet sheet, List<ViewId> views, Set<
         var listed = EnumSet.noneOf(Listing.class);
         listed.addAll(lists);
         lists = Collections.unmodifiableSet(listed);
+        pictures = List.copyOf(pictures);
     }
 
     /** A page as a new plan has it for a view: with all lists where they take no room from it. */
     public static Page of(PageId id, ViewId view, Sheet sheet) {
-        return new Page(id, "", sheet, List.of(view), usualLists(sheet), "");
+        return new Page(id, "", sheet, List.of(view), usualLists(sheet), "", List.of());
     }
 
     private static Set<Listing> usualLists(Sheet sheet) {
@@ -58,23 +99,23 @@ public record Page(PageId id, String name, Sheet sheet, List<ViewId> views, Set<
 
     /** The same page as another one. */
     public Page as(PageId other) {
-        return new Page(other, name, sheet, views, lists, notes);
+        return new Page(other, name, sheet, views, lists, notes, pictures);
     }
 
     /** The page under another name. */
     public Page named(String other) {
-        return new Page(id, other, sheet, views, lists, notes);
+        return new Page(id, other, sheet, views, lists, notes, pictures);
     }
 
     /** The page on another sheet; lists that nobody chose are those usual for it. */
     public Page on(Sheet other) {
         var listed = lists.equals(usualLists(sheet)) ? usualLists(other) : lists;
-        return new Page(id, name, other, views, listed, notes);
+        return new Page(id, name, other, views, listed, notes, pictures);
     }
 
     /** The page with other views. */
     public Page with(List<ViewId> other) {
-        return new Page(id, name, sheet, other, lists, notes);
+        return new Page(id, name, sheet, other, lists, notes, pictures);
     }
 
     /** The page with a list, or without it if it has it. */
@@ -84,12 +125,17 @@ public record Page(PageId id, String name, Sheet sheet, List<ViewId> views, Set<
         if (!other.remove(list)) {
             other.add(list);
         }
-        return new Page(id, name, sheet, views, other, notes);
+        return new Page(id, name, sheet, views, other, notes, pictures);
     }
 
     /** The page with other notes. */
     public Page noting(String other) {
-        return new Page(id, name, sheet, views, lists, other);
+        return new Page(id, name, sheet, views, lists, other, pictures);
+    }
+
+    /** The page with other pictures on it. */
+    public Page laying(List<LaidPicture> other) {
+        return new Page(id, name, sheet, views, lists, notes, other);
     }
 
     /** The page with a view put in place of another. */

@@ -1,7 +1,9 @@
 package honeylamp.sheet;
 
 import honeylamp.drawing.Drawing;
+import honeylamp.drawing.Layer;
 import honeylamp.illustrate.paper.PaperFrame;
+import java.util.List;
 
 /**
  * One composed page.
@@ -13,4 +15,9 @@ import honeylamp.illustrate.paper.PaperFrame;
  * @param author who drew it; empty if it is not said
  */
 public record ComposedPage(
-        double widthMm, double heightMm, PaperFrame frame, String title, String author, Drawing drawing) {}
+        double widthMm, double heightMm, PaperFrame frame, String title, String author, Drawing drawing) {
+    /** The page with a layer more, on top. */
+    public ComposedPage with(Layer layer) {
+        return new ComposedPage(widthMm, heightMm, frame, title, author, drawing.with(new Drawing(List.of(layer))));
+    }
+}

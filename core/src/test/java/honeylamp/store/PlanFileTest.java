@@ -11,10 +11,12 @@ import honeylamp.demo.DemoFiles;
 import honeylamp.demo.place.QuillbackLane;
 import honeylamp.demo.place.SailclothYard;
 import honeylamp.derive.storeys.StoreyGeometry;
+import honeylamp.edit.PageEdits;
 import honeylamp.edit.Reach;
 import honeylamp.edit.ViewEdits;
 import honeylamp.edit.WallTypeEdits;
 import honeylamp.plan.Drafting;
+import honeylamp.plan.ElementId.PageId;
 import honeylamp.plan.ElementId.ViewId;
 import honeylamp.plan.InkRole;
 import honeylamp.plan.LineRole;
@@ -25,6 +27,7 @@ import honeylamp.plan.Side;
 import honeylamp.plan.Stair;
 import honeylamp.plan.Structure;
 import honeylamp.plan.TextRole;
+import honeylamp.plan.Underlay;
 import honeylamp.plan.WallLayer;
 import honeylamp.units.Length;
 import honeylamp.units.UnitSystem;
@@ -137,6 +140,8 @@ class PlanFileTest {
         coloured =
                 ViewEdits.moveTier(coloured, new ViewId(1), Side.EAST, 1, -2.5).orThrow();
         coloured = ViewEdits.turn(coloured, new ViewId(1), Reach.ALL, 22.5);
+        coloured = PageEdits.layPicture(coloured, new PageId(1), new Underlay.Picture("0".repeat(64), "mark", 80, 60))
+                .orThrow();
         assertThat(good(saved(coloured)).plan()).isEqualTo(coloured);
         for (var plan : List.of(coloured, QuillbackLane.plan(), NewPlan.in(UnitSystem.MM))) {
             assertThat(schema.validate(json(plan), InputFormat.JSON)).isEmpty();

@@ -9,8 +9,11 @@ import honeylamp.desktop.workspace.Intent;
 import honeylamp.desktop.workspace.Tool;
 import honeylamp.desktop.workspace.Workspace.Said;
 import honeylamp.desktop.workspace.WorkspaceModel;
+import honeylamp.edit.Outcome;
+import honeylamp.edit.PageEdits;
 import honeylamp.edit.UnderlayEdits;
 import honeylamp.output.Progress;
+import honeylamp.plan.Plan;
 import honeylamp.plan.Underlay.Picture;
 import honeylamp.store.FileTrouble;
 import honeylamp.store.PdfPages;
@@ -48,14 +51,28 @@ final class BringingIn {
         return underWay > 0;
     }
 
+    /** Lays a picture that has been read somewhere. */
+    private interface Laying {
+        void lay(byte[] bytes, String sha, TracedPicture pixels, String name, Optional<Double> mmPerPixel);
+    }
+
     void file(Path file) {
+        file(file, this::lay);
+    }
+
+    /** A picture is laid on the page worked on, as a mark of the house or a photograph. */
+    void onPage(Path file) {
+        file(file, this::layOnPage);
+    }
+
+    private void file(Path file, Laying laying) {
         var name = String.valueOf(file.getFileName());
-        run(PictureIntake.of(file, model.now().choices().pictures().notes()), result -> take(result, name));
+        run(PictureIntake.of(file, model.now().choices().pictures().notes()), result -> take(result, name, laying));
     }
 
     void image(Image image, String name) {
         try {
-            run(PictureIntake.of(png(image), name), result -> take(result, name));
+            run(PictureIntake.of(png(image), name), result -> take(result, name, this::lay));
         } catch (IOException e) {
             model.complain("The picture cannot be read: " + e.getMessage() + ". Save it as a file and bring that in.");
         }
@@ -79,20 +96,20 @@ final class BringingIn {
         return bytes.toByteArray();
     }
 
-    private void take(PictureImport.Result result, String name) {
+    private void take(PictureImport.Result result, String name, Laying laying) {
         switch (result) {
             case PictureImport.Result.Refused(var problem) -> model.complain(problem.sentence());
             case PictureImport.Result.Good(var bytes, var sha, var picture) ->
-                lay(bytes, sha, picture, name, Optional.empty());
+                laying.lay(bytes, sha, picture, name, Optional.empty());
             case PictureImport.Result.Pages(var pages) ->
-                picker.open(pages, model.now().plan().units(), this::page);
+                picker.open(pages, model.now().plan().units(), (file, page, scale) -> page(file, page, scale, laying));
         }
     }
 
-    private void page(PdfPages pages, int index, OptionalInt scale) {
+    private void page(PdfPages pages, int index, OptionalInt scale, Laying laying) {
         run(
                 PictureIntake.of(pages, index),
-                page -> lay(
+                page -> laying.lay(
                         page.png(),
                         page.sha256(),
                         page.picture(),
@@ -120,6 +137,17 @@ final class BringingIn {
                         mmPerPixel.isPresent()
                                 ? Said.news("The page lies at its true size. A known length is a good check.")
                                 : Said.NOTHING));
+        focusPlan.run();
+    }
+
+    private void layOnPage(byte[] bytes, String sha, TracedPicture pixels, String name, Optional<Double> mmPerPixel) {
+        var page = model.shown().page().page().id();
+        var picture = new Picture(
+                sha, name, pixels.pyramid().width(), pixels.pyramid().height());
+        switch (PageEdits.layPicture(model.now().plan(), page, picture)) {
+            case Outcome.Done<Plan>(var plan) -> model.addAsset(sha, bytes, plan, "Lay picture on page");
+            case Outcome.Refused<Plan> no -> model.complain(no.sentence("That cannot be"));
+        }
         focusPlan.run();
     }
 

@@ -36,7 +36,12 @@ final class ExportDesk {
                         return;
                     }
                     export(
-                            new ExportWork(model.shown().plan().pages(), Export.Format.PDF, Export.Png.USUAL, file),
+                            new ExportWork(
+                                    model.shown().plan().pages(),
+                                    model.now().document().assets(),
+                                    Export.Format.PDF,
+                                    Export.Png.USUAL,
+                                    file),
                             file);
                 });
     }
@@ -62,7 +67,14 @@ final class ExportDesk {
                     }
                     var png = new Export.Png(
                             Export.Png.USUAL.dpi(), model.now().choices().backing());
-                    export(new ExportWork(List.of(model.shown().page()), format.get(), png, file), file);
+                    export(
+                            new ExportWork(
+                                    List.of(model.shown().page()),
+                                    model.now().document().assets(),
+                                    format.get(),
+                                    png,
+                                    file),
+                            file);
                 });
     }
 

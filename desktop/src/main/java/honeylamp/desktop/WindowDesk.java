@@ -78,6 +78,11 @@ final class WindowDesk implements WindowActions {
     }
 
     @Override
+    public void layPictureOnPage() {
+        window.dialogs.openPicture().ifPresent(window.bringing::onPage);
+    }
+
+    @Override
     public void bringInSurvey() {
         window.dialogs.openSurvey().ifPresent(file -> window.files.survey(file, this::showStorey));
     }

@@ -16,6 +16,7 @@ import honeylamp.plan.ElementId.ViewId;
 import honeylamp.plan.HeldLook;
 import honeylamp.plan.LineRole;
 import honeylamp.plan.Page;
+import honeylamp.plan.Page.LaidPicture;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Role;
 import honeylamp.plan.Sheet;
@@ -380,5 +381,45 @@ class PagesWindowTest {
             w.key(KeyCode.CONTROL, KeyCode.Z);
             assertThat(w.plan().presentation()).isEqualTo(QuillbackLane.plan().presentation());
         }
+    }
+
+    /** Laid on the page from a file, typed wider, deleted by key, brought back, and printed. */
+    @Test
+    void aPictureIsLaidOnThePage() throws Exception {
+        try (var w = house()) {
+            w.press("stage-sheet");
+            var image = new java.awt.image.BufferedImage(40, 20, java.awt.image.BufferedImage.TYPE_INT_RGB);
+            var file = folder.resolve("mark.png");
+            javax.imageio.ImageIO.write(image, "png", file.toFile());
+            w.answers.picture = Optional.of(file);
+            w.press("page-picture");
+            w.settle();
+            assertThat(pictures(w))
+                    .singleElement()
+                    .satisfies(p -> assertThat(p.widthMm()).isEqualTo(40));
+            w.fill("picture-width-0", "1/2\"");
+            assertThat(pictures(w).getFirst().widthMm()).isCloseTo(12.7, within(1e-9));
+            w.fill("picture-left-0", "900\"");
+            assertThat(w.message()).contains("would not lie on the paper");
+            var box = pictures(w).getFirst().box().centre();
+            var at = WindowDriver.onScreen(() -> w.model().now().frame().plan(box));
+            w.click(at.x(), at.y());
+            w.key(KeyCode.DELETE);
+            assertThat(pictures(w)).isEmpty();
+            w.key(KeyCode.CONTROL, KeyCode.Z);
+            assertThat(pictures(w)).hasSize(1);
+            var pdf = folder.resolve("with-picture.pdf");
+            w.answers.sheet = Optional.of(pdf);
+            w.press("export");
+            w.settle();
+            try (var document = Loader.loadPDF(pdf.toFile())) {
+                var resources = document.getPage(0).getResources();
+                assertThat(resources.getXObjectNames()).isNotEmpty();
+            }
+        }
+    }
+
+    private static List<LaidPicture> pictures(WindowDriver w) throws Exception {
+        return w.plan().presentation().pages().getFirst().pictures();
     }
 }

@@ -251,6 +251,11 @@ public final class Sketches {
                 new Mark.Stroke(path, dashed ? pen.dashed(5 * penMm, 4 * penMm) : pen, HONEY));
     }
 
+    /** The frame of something that is picked on the page, in paper mm. */
+    public static List<Mark> onPage(Box box, double penMm) {
+        return List.of(new Mark.Stroke(Figure.ring(box.ring()), Pen.butt(2 * penMm), HONEY));
+    }
+
     /** A setting-out line, endless to both sides, in long dashes. */
     public static List<Mark> settingOut(PaperFrame frame, Segment line, double penMm) {
         var whole = Segment.through(line.middle(), line.unit(), ENDLESS_MM);

@@ -9,6 +9,7 @@ import honeylamp.desktop.command.Command.Place;
 import honeylamp.desktop.command.Command.Where;
 import honeylamp.desktop.gesture.Choices;
 import honeylamp.desktop.gesture.Gesture;
+import honeylamp.desktop.workspace.Intent;
 import honeylamp.desktop.workspace.Keys;
 import honeylamp.desktop.workspace.Stage;
 import honeylamp.desktop.workspace.Workspace;
@@ -186,8 +187,14 @@ public final class CommandTable {
                 "delete",
                 "Delete",
                 "What is picked; what hangs in it goes too",
-                CommandTable::isPicked,
-                model.picked()::delete,
+                now -> isPicked(now) || now.gesture().takesAway(),
+                () -> {
+                    if (isPicked(model.now())) {
+                        model.picked().delete();
+                    } else {
+                        model.act(new Intent.Press(Gesture.Key.AWAY));
+                    }
+                },
                 alone(KeyCode.DELETE),
                 alone(KeyCode.BACK_SPACE));
     }

@@ -20,6 +20,9 @@ public interface WindowActions {
     /** Asks for a picture and brings it in. */
     void bringInPicture();
 
+    /** Asks for a picture and lays it on the page worked on. */
+    void layPictureOnPage();
+
     /** Brings in what the clipboard holds: a picture, or files. */
     void pastePicture();
 

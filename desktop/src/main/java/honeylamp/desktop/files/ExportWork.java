@@ -7,9 +7,11 @@ import honeylamp.output.Export;
 import honeylamp.output.Progress;
 import honeylamp.sheet.ComposedPage;
 import honeylamp.sheet.SheetComposer;
+import honeylamp.store.PagePictures;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import javafx.concurrent.Task;
 
 /** Exports a sheet off the interface thread; can be cancelled and tells how far it has come. */
@@ -17,6 +19,7 @@ public final class ExportWork extends Task<Path> {
     private static final double COMPOSED = 0.3;
 
     private final List<LaidPage> pages;
+    private final Map<String, byte[]> assets;
     private final Export.Format format;
     private final Export.Png png;
     private final Path file;
@@ -25,9 +28,12 @@ public final class ExportWork extends Task<Path> {
      * The work of exporting pages.
      *
      * @param pages several only as PDF
+     * @param assets the bytes of the pictures on them
      */
-    public ExportWork(List<LaidPage> pages, Export.Format format, Export.Png png, Path file) {
+    public ExportWork(
+            List<LaidPage> pages, Map<String, byte[]> assets, Export.Format format, Export.Png png, Path file) {
         this.pages = List.copyOf(pages);
+        this.assets = Map.copyOf(assets);
         this.format = format;
         this.png = png;
         this.file = file;
@@ -38,8 +44,10 @@ public final class ExportWork extends Task<Path> {
     protected Path call() throws Exception {
         updateProgress(0, 1);
         var composed = new ArrayList<ComposedPage>();
+        var pictures = new PagePictures();
         for (var page : pages) {
-            composed.add(SheetComposer.compose(page, Lamp.LIT, Illustration.PRINT_SHADE_PX_PER_MM));
+            composed.add(pictures.onto(
+                    SheetComposer.compose(page, Lamp.LIT, Illustration.PRINT_SHADE_PX_PER_MM), page, assets));
             at(COMPOSED * composed.size() / pages.size());
         }
         if (composed.size() == 1) {

@@ -14,7 +14,9 @@ public interface Gesture {
         /** Close a chain. */
         CLOSE,
         /** Catch the next thing within reach. */
-        NEXT
+        NEXT,
+        /** Take away what is taken up. */
+        AWAY
     }
 
     /** The pointer moved without a button. */
@@ -41,6 +43,11 @@ public interface Gesture {
     /** A key of the gesture was pressed. */
     default Reply key(Surroundings scene, Key key) {
         return Reply.to(this);
+    }
+
+    /** Whether something is taken up that can be taken away. */
+    default boolean takesAway() {
+        return false;
     }
 
     /** Escape was pressed: the gesture as it was before it began. */

@@ -7,6 +7,7 @@ import honeylamp.derive.traced.PictureLines;
 import honeylamp.geometry.Point;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.plan.ElementId;
+import honeylamp.plan.Page;
 import honeylamp.plan.Plan;
 import honeylamp.units.LengthText;
 import honeylamp.units.UnitSystem;
@@ -24,6 +25,7 @@ import java.util.Set;
  * @param repeated units and their copies
  * @param middle of what the window shows, in plan mm
  * @param view the view worked on
+ * @param page the page worked on; none if the view is on none
  */
 public record Surroundings(
         Plan plan,
@@ -36,7 +38,8 @@ public record Surroundings(
         PictureLines lines,
         UnitCopies.OnStorey repeated,
         Point middle,
-        LaidView view) {
+        LaidView view,
+        Optional<Page> page) {
     /** The storey with its copies of units: what the pointer catches, and the rooms there are. */
     public StoreyGeometry shown() {
         return view.storey().geometry();

@@ -15,8 +15,10 @@ import honeylamp.plan.Page;
 import honeylamp.plan.View;
 import honeylamp.sheet.ComposedPage;
 import honeylamp.sheet.SheetComposer;
+import honeylamp.store.PagePictures;
 import java.awt.image.BufferedImage;
 import java.util.List;
+import java.util.Map;
 import java.util.concurrent.Executor;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
@@ -36,7 +38,8 @@ public final class PictureRenderer implements AutoCloseable {
             int width,
             int height,
             List<Traced> underlays,
-            List<Mark> ghost) {}
+            List<Mark> ghost,
+            Map<String, byte[]> assets) {}
 
     /** A painted request. */
     public record Painted(Request request, BufferedImage image) {}
@@ -48,6 +51,7 @@ public final class PictureRenderer implements AutoCloseable {
     private final AtomicReference<@Nullable Request> newest = new AtomicReference<>();
     private final Executor screen;
     private final Consumer<Painted> show;
+    private final PagePictures pictures = new PagePictures();
     private @Nullable PageKey pageKey; // worker only
     private @Nullable ComposedPage page; // worker only
 
@@ -113,6 +117,7 @@ public final class PictureRenderer implements AutoCloseable {
         }
         var made = SheetComposer.compose(
                 request.page, request.worked, request.frame, request.lamp, Illustration.SCREEN_SHADE_PX_PER_MM);
+        made = pictures.onto(made, request.page, request.assets);
         page = made;
         pageKey = key;
         return made;

@@ -287,7 +287,8 @@ public final class PlanPane extends Pane {
                 (int) Math.ceil(getWidth()),
                 (int) Math.ceil(getHeight()),
                 underlays,
-                model.shown().ghost());
+                model.shown().ghost(),
+                now.document().assets());
     }
 
     /** Pixels that are still being unpacked are shown as soon as they are there. */

@@ -19,6 +19,7 @@ import honeylamp.desktop.gesture.look.SeePart;
 import honeylamp.desktop.gesture.pick.PickAndMove;
 import honeylamp.desktop.gesture.pick.PickAndMove.Reach;
 import honeylamp.desktop.gesture.pick.PickCaption;
+import honeylamp.desktop.gesture.pick.PickOnPage;
 import honeylamp.desktop.gesture.pick.PickRoom;
 import honeylamp.desktop.gesture.place.LayFinish;
 import honeylamp.desktop.gesture.place.LayUnits;
@@ -282,12 +283,7 @@ public enum Tool {
             Icons.LOOK,
             "The tray turns the light and sets the shade",
             _ -> LookOn.at("Turn the light and set the shade in the tray.")),
-    LOOK_AT_SHEET(
-            Stage.SHEET,
-            "Look",
-            Icons.LOOK,
-            "The tray chooses paper and scale",
-            _ -> LookOn.at("Choose paper and scale in the tray, then export.")),
+    LOOK_AT_SHEET(Stage.SHEET, "Look", Icons.LOOK, "The tray chooses paper and scale", _ -> PickOnPage.begin()),
     SEE_PART(
             Stage.SHEET,
             "Show a part",

@@ -20,6 +20,7 @@ import honeylamp.edit.Outcome;
 import honeylamp.illustrate.paper.Lamp;
 import honeylamp.illustrate.sketch.Sketches;
 import honeylamp.plan.ElementId;
+import honeylamp.plan.Page;
 import honeylamp.plan.Plan;
 import honeylamp.store.Origin;
 import java.util.ArrayList;
@@ -134,7 +135,14 @@ public final class WorkspaceModel {
                 SeenPictures.lines(w, pictures),
                 cache.units(w.plan(), w.currentStorey()),
                 w.viewport().centre(),
-                laid);
+                laid,
+                page(w));
+    }
+
+    private Optional<Page> page(Workspace w) {
+        var page =
+                ShownPlan.page(cache.laidOut(w.plan()), w.worked(), w.stage()).page();
+        return w.plan().presentation().page(page.id());
     }
 
     /** The pixels of the pictures to trace. */

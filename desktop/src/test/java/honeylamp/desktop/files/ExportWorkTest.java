@@ -6,6 +6,7 @@ import honeylamp.demo.place.SailclothYard;
 import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.output.Export;
 import java.nio.file.Path;
+import java.util.Map;
 import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -24,7 +25,8 @@ class ExportWorkTest {
 
     private ExportWork work(Path file) {
         var plan = SailclothYard.plan();
-        return new ExportWork(LaidPlan.of(plan).pages(), Export.Format.of(file).orElseThrow(), Export.Png.USUAL, file);
+        return new ExportWork(
+                LaidPlan.of(plan).pages(), Map.of(), Export.Format.of(file).orElseThrow(), Export.Png.USUAL, file);
     }
 
     @Test

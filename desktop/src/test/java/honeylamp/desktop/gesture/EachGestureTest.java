@@ -14,6 +14,7 @@ import honeylamp.desktop.gesture.draw.DrawGround;
 import honeylamp.desktop.gesture.draw.DrawShape;
 import honeylamp.desktop.gesture.look.SeePart;
 import honeylamp.desktop.gesture.pick.PickCaption;
+import honeylamp.desktop.gesture.pick.PickOnPage;
 import honeylamp.desktop.gesture.place.LayUnits;
 import honeylamp.desktop.gesture.place.PlacePart;
 import honeylamp.desktop.gesture.trace.AcceptLevel;
@@ -23,10 +24,13 @@ import honeylamp.desktop.gesture.trace.NoteOnPicture;
 import honeylamp.desktop.gesture.trace.PutPoint;
 import honeylamp.desktop.gesture.trace.SquareUp;
 import honeylamp.edit.NoteEdits;
+import honeylamp.edit.PageEdits;
 import honeylamp.edit.UnderlayEdits;
 import honeylamp.edit.UnitEdits;
 import honeylamp.geometry.Point;
+import honeylamp.plan.ElementId.PageId;
 import honeylamp.plan.Ground;
+import honeylamp.plan.Page.LaidPicture;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.Side;
@@ -256,6 +260,28 @@ class EachGestureTest {
 
     private static List<MovedTier> tiers(Hand hand) {
         return hand.plan.presentation().views().getFirst().movedTiers();
+    }
+
+    /** A picture of 40 by 30 mm on paper, at 20, 10 within the margins; at 1:50 a millimetre on paper is 50 in the plan. */
+    @Test
+    void pickOnPage() {
+        var page = new PageId(1);
+        var picture = new Underlay.Picture("0".repeat(64), "mark", 800, 600);
+        var hand = new Hand(
+                PageEdits.layPicture(SailclothYard.plan(), page, picture).orThrow(), PickOnPage.begin());
+        hand.drag(25 * 50, -15 * 50, 125 * 50, -65 * 50, NONE); // 100 mm to the right and 50 down the page
+        assertThat(pictures(hand)).containsExactly(new LaidPicture(picture, 120, 60, 40));
+        hand.type("30", "", "60");
+        assertThat(pictures(hand)).containsExactly(new LaidPicture(picture, 30, 60, 60));
+        hand.type("-5", "", "");
+        assertThat(hand.complaint).contains("would not lie on the paper");
+        hand.take(hand.gesture.key(hand.scene(), Gesture.Key.AWAY));
+        assertThat(pictures(hand)).isEmpty();
+        isDropped(hand);
+    }
+
+    private static List<LaidPicture> pictures(Hand hand) {
+        return hand.plan.presentation().pages().getFirst().pictures();
     }
 
     @Test

@@ -15,6 +15,7 @@ import honeylamp.plan.Plan;
 import honeylamp.plan.Storey;
 import honeylamp.units.Length;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 
 /** Plays a gesture against a plan, as the window would. */
@@ -47,7 +48,8 @@ final class Hand {
                 PictureLines.NONE,
                 repeated,
                 middle,
-                LaidPlan.of(plan).pages().getFirst().views().getFirst());
+                LaidPlan.of(plan).pages().getFirst().views().getFirst(),
+                Optional.of(plan.presentation().pages().getFirst()));
     }
 
     void take(Reply step) {

@@ -14,6 +14,7 @@ import honeylamp.plan.Storey;
 import honeylamp.sheet.SheetComposer;
 import java.awt.image.BufferedImage;
 import java.util.List;
+import java.util.Map;
 import java.util.concurrent.LinkedBlockingQueue;
 import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.Test;
@@ -65,6 +66,7 @@ class PictureRendererTest {
                 400,
                 300,
                 List.of(),
-                List.of());
+                List.of(),
+                Map.of());
     }
 }

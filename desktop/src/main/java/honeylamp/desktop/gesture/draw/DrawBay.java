@@ -141,7 +141,7 @@ public record DrawBay(Shape shape, Glass glass, Optional<Wall> wall, double from
                 Reply.to(new DrawBay(
                         Shape.values()[(shape.ordinal() + 1) % Shape.values().length], glass, wall, fromMm, toMm, aim));
             case NEXT -> Reply.to(new DrawBay(shape, glass, wall, fromMm, toMm, aim.next(scene, List.of())));
-            case TURN, CLOSE -> Reply.to(this);
+            case TURN, CLOSE, AWAY -> Reply.to(this);
         };
     }
 

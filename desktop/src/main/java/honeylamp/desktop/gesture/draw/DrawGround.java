@@ -142,7 +142,7 @@ public record DrawGround(Ground.Use use, List<Point> corners, Catch aim) impleme
         return switch (key) {
             case CLOSE -> closed(scene);
             case NEXT -> Reply.to(new DrawGround(use, corners, aim.next(scene, corners)));
-            case TURN, FLIP -> Reply.to(this);
+            case TURN, FLIP, AWAY -> Reply.to(this);
         };
     }
 

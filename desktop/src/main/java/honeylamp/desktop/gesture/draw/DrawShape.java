@@ -217,7 +217,7 @@ public record DrawShape(Kind kind, List<Point> points, int sides, Catch aim) imp
         return switch (key) {
             case CLOSE -> kind == Kind.OUTLINE && points.size() > 2 ? built(scene, points) : Reply.to(this);
             case NEXT -> Reply.to(with(aim.passing()).aimed(scene, aim.pointer()));
-            case TURN, FLIP -> Reply.to(this);
+            case TURN, FLIP, AWAY -> Reply.to(this);
         };
     }
 

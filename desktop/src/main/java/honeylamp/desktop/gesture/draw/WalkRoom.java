@@ -113,7 +113,7 @@ public record WalkRoom(List<Position> corners, List<WallId> walls, double wayDeg
             case TURN -> Reply.to(new WalkRoom(corners, walls, wayDeg + SQUARE_DEG));
             case FLIP -> Reply.to(new WalkRoom(corners, walls, wayDeg + 2 * SQUARE_DEG));
             case CLOSE -> close(scene);
-            case NEXT -> Reply.to(this);
+            case NEXT, AWAY -> Reply.to(this);
         };
     }
 

@@ -277,7 +277,7 @@ public record WallChain(List<Position> corners, List<WallId> walls, List<DrawnFa
             case CLOSE -> corners.size() > 2 ? close(scene) : Reply.to(this);
             case NEXT -> Reply.to(with(aim.passing()).aimed(scene, aim.pointer()));
             case FLIP -> otherSide(scene);
-            case TURN -> Reply.to(this);
+            case TURN, AWAY -> Reply.to(this);
         };
     }
 

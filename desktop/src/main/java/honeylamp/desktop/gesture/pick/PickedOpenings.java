@@ -30,7 +30,7 @@ public final class PickedOpenings {
             case TURN -> Optional.of(Reply.commit(gesture, hung(scene, openings, key), "Change hand"));
             case FLIP -> Optional.of(Reply.commit(gesture, hung(scene, openings, key), "Change side"));
             case CLOSE -> Optional.of(Reply.commit(gesture, centred(scene, openings), "Centre opening"));
-            case NEXT -> Optional.empty();
+            case NEXT, AWAY -> Optional.empty();
         };
     }
 

@@ -204,6 +204,7 @@ public record PlaceOpening(Optional<Ghost> ghost, Hand hand, Turned turned, Opti
                     case FLIP -> new PlaceOpening(ghost, hand, otherWay(), centring, count);
                     case CLOSE -> new PlaceOpening(ghost, hand, turned, nextCentring(), count);
                     case NEXT -> better(scene);
+                    case AWAY -> this;
                 });
     }
 

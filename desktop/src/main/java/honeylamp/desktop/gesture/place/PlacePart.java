@@ -163,7 +163,7 @@ public record PlacePart(
                 switch (key) {
                     case TURN -> new PlacePart(usual, made, hand, pointer, at, (turnDeg + 90) % 360, false);
                     case FLIP -> new PlacePart(usual, made, hand.other(), pointer, at, turnDeg, touching);
-                    case CLOSE, NEXT -> this;
+                    case CLOSE, NEXT, AWAY -> this;
                 });
     }
 

@@ -26,6 +26,7 @@ import java.util.function.BiFunction;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import javafx.scene.Node;
+import javafx.scene.control.Label;
 import javafx.scene.control.TextArea;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
@@ -54,6 +55,7 @@ final class SheetTray {
             out.add(Widgets.section("Scale", scales()));
             out.add(Widgets.section("Title block", words()));
             out.add(Widgets.section(page.sheet().hasColumn() ? "Beside the plan" : "Below the plan", lists(), notes()));
+            out.add(Widgets.section("Pictures on the page", pictures()));
         } else {
             out.add(pages.none());
         }
@@ -243,6 +245,65 @@ final class SheetTray {
             }
         });
         return area;
+    }
+
+    /** A mark of the house, a photograph: dragged on the page, or typed here. */
+    private Node pictures() {
+        var out = new VBox(
+                6,
+                Widgets.button(
+                        "Lay a picture on the page\u2026",
+                        "page-picture",
+                        "A mark of the house, a photograph: it lies above the plan and is printed",
+                        window::layPictureOnPage));
+        for (var i = 0; i < page.pictures().size(); i++) {
+            out.getChildren().add(picture(i));
+        }
+        return out;
+    }
+
+    private Node picture(int at) {
+        var laid = page.pictures().get(at);
+        var name = new Label(laid.picture().name());
+        name.getStyleClass().add("field-name");
+        return new VBox(
+                4,
+                name,
+                paperMm(
+                        "From the left",
+                        "picture-left-" + at,
+                        laid.leftMm(),
+                        mm -> put(at, mm, laid.downMm(), laid.widthMm())),
+                paperMm(
+                        "From the top",
+                        "picture-down-" + at,
+                        laid.downMm(),
+                        mm -> put(at, laid.leftMm(), mm, laid.widthMm())),
+                paperMm(
+                        "Width",
+                        "picture-width-" + at,
+                        laid.widthMm(),
+                        mm -> put(at, laid.leftMm(), laid.downMm(), mm)),
+                Widgets.button(
+                        "Take it away",
+                        "picture-away-" + at,
+                        "The page is without it; undo brings it back",
+                        () -> model.edit(PageEdits.takePicture(plan(), id(), at), "Take picture away")));
+    }
+
+    private Outcome<Plan> put(int at, double left, double down, double width) {
+        return PageEdits.putPicture(plan(), id(), at, left, down, width);
+    }
+
+    private Node paperMm(String name, String id, double mm, Function<Double, Outcome<Plan>> change) {
+        return new LengthField(
+                name,
+                id,
+                Length.ofMm(mm),
+                plan().units(),
+                honeylamp.units.LengthReader::notNegative,
+                v -> model.edit(change.apply(v.mm()), "Put picture"),
+                model::complain);
     }
 
     private void change(UnaryOperator<Sheet> change) {

@@ -1,0 +1,122 @@
+package honeylamp.store;
+
+import honeylamp.derive.storeys.LaidPage;
+import honeylamp.drawing.Layer;
+import honeylamp.drawing.LayerKind;
+import honeylamp.drawing.Mark;
+import honeylamp.drawing.ink.Ink;
+import honeylamp.drawing.ink.Pen;
+import honeylamp.drawing.ink.Pixels;
+import honeylamp.geometry.Box;
+import honeylamp.geometry.Figure;
+import honeylamp.sheet.ComposedPage;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
+import javax.imageio.ImageIO;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+
+/**
+ * Lays the pictures of a page on it when it is composed. They keep what is clear in them, are unpacked once, and no finer
+ * than is seen in print. One that is not in the file, or cannot be read, leaves its frame. Safe to share between threads.
+ */
+public final class PagePictures {
+    private static final Logger LOG = LoggerFactory.getLogger(PagePictures.class);
+
+    /** Half an A4 page at 300 dots an inch; of larger pictures every second pixel is taken, or every third. */
+    private static final double MOST_PIXELS = 4_000_000;
+
+    private static final double FRAME_MM = 0.13;
+
+    private final Map<String, Optional<Pixels>> ready = new ConcurrentHashMap<>();
+
+    /** Pictures of which none is unpacked yet. */
+    public PagePictures() {}
+
+    /**
+     * The page with its pictures on top of all else.
+     *
+     * @param assets the bytes of pictures, by the SHA-256 that names them
+     */
+    public ComposedPage onto(ComposedPage page, LaidPage laid, Map<String, byte[]> assets) {
+        var marks = new ArrayList<Mark>();
+        for (var picture : laid.page().pictures()) {
+            var asset = picture.picture().asset();
+            var bytes = assets.get(asset);
+            var pixels = bytes == null
+                    ? Optional.<Pixels>empty()
+                    : ready.computeIfAbsent(asset, name -> unpacked(name, bytes));
+            marks.add(pixels.<Mark>map(p -> new Mark.Image(p, picture.box())).orElseGet(() -> frame(picture.box())));
+        }
+        return marks.isEmpty() ? page : page.with(Layer.of(LayerKind.SHEET, marks));
+    }
+
+    private static Mark frame(Box box) {
+        return new Mark.Stroke(
+                Figure.ring(box.ring()), Pen.butt(FRAME_MM), Ink.of(0xff000000).at(0.5));
+    }
+
+    private static Optional<Pixels> unpacked(String asset, byte[] bytes) {
+        try {
+            return Optional.of(read(bytes));
+        } catch (IOException e) {
+            LOG.warn("the picture {} on a page cannot be read", asset, e);
+            return Optional.empty();
+        }
+    }
+
+    private static Pixels read(byte[] bytes) throws IOException {
+        try (var in = ImageIO.createImageInputStream(new ByteArrayInputStream(bytes))) {
+            var readers = ImageIO.getImageReaders(in);
+            if (!readers.hasNext()) {
+                throw new IOException("no reader knows it");
+            }
+            var reader = readers.next();
+            try {
+                reader.setInput(in);
+                var parameters = reader.getDefaultReadParam();
+                var step = (int) Math.ceil(Math.sqrt((double) reader.getWidth(0) * reader.getHeight(0) / MOST_PIXELS));
+                parameters.setSourceSubsampling(Math.max(1, step), Math.max(1, step), 0, 0);
+                return upright(reader.read(0, parameters), PicturePixels.orientation(bytes));
+            } finally {
+                reader.dispose();
+            }
+        } catch (RuntimeException | OutOfMemoryError e) {
+            throw new IOException("its pixels do not hang together", e); // readers trip over broken tables
+        }
+    }
+
+    /** The picture as the camera was held, by the eight orientations of Exif (CIPA DC-008, 4.6.4). */
+    private static Pixels upright(BufferedImage image, int orientation) {
+        var w = image.getWidth();
+        var h = image.getHeight();
+        var argb = image.getRGB(0, 0, w, h, null, 0, w);
+        if (orientation == 1) {
+            return new Pixels(w, h, argb);
+        }
+        var turned = orientation >= 5;
+        var out = new int[w * h];
+        for (var y = 0; y < h; y++) {
+            for (var x = 0; x < w; x++) {
+                var mx = w - 1 - x;
+                var my = h - 1 - y;
+                var i = switch (orientation) {
+                    case 2 -> y * w + mx;
+                    case 3 -> my * w + mx;
+                    case 4 -> my * w + x;
+                    case 5 -> x * h + y;
+                    case 6 -> x * h + my;
+                    case 7 -> mx * h + my;
+                    default -> mx * h + y;
+                };
+                out[i] = argb[y * w + x];
+            }
+        }
+        return new Pixels(turned ? h : w, turned ? w : h, out);
+    }
+}

@@ -1,0 +1,118 @@
+package honeylamp.store;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import honeylamp.TestPlans;
+import honeylamp.demo.place.SailclothYard;
+import honeylamp.drawing.Mark;
+import honeylamp.edit.Outcome;
+import honeylamp.edit.PageEdits;
+import honeylamp.illustrate.paper.Lamp;
+import honeylamp.output.Export;
+import honeylamp.output.Progress;
+import honeylamp.plan.ElementId.PageId;
+import honeylamp.plan.Plan;
+import honeylamp.plan.Underlay.Picture;
+import honeylamp.sheet.ComposedPage;
+import honeylamp.sheet.SheetComposer;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Map;
+import javax.imageio.ImageIO;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** Pictures on a page: where they lie, what is clear in them, and what becomes of those that are not there. */
+class PagePicturesTest {
+    private static final PageId FIRST = new PageId(1);
+    private static final int BRICK = 0xffa8503f;
+
+    @TempDir
+    private Path folder;
+
+    /** 60 \u00d7 30 pixels: the left half brick, the right half clear. */
+    private static byte[] mark() throws IOException {
+        var image = new BufferedImage(60, 30, BufferedImage.TYPE_INT_ARGB);
+        for (var y = 0; y < 30; y++) {
+            for (var x = 0; x < 30; x++) {
+                image.setRGB(x, y, BRICK);
+            }
+        }
+        var out = new ByteArrayOutputStream();
+        ImageIO.write(image, "png", out);
+        return out.toByteArray();
+    }
+
+    private static Plan with(byte[] bytes) {
+        var picture = new Picture(PictureImport.sha256(bytes), "mark.png", 60, 30);
+        var laid = PageEdits.layPicture(SailclothYard.plan(), FIRST, picture).orThrow();
+        return PageEdits.putPicture(laid, FIRST, 0, 30, 20, 50).orThrow();
+    }
+
+    private static ComposedPage composed(Plan plan, Map<String, byte[]> assets) {
+        var page = TestPlans.page(plan);
+        return new PagePictures().onto(SheetComposer.compose(page, Lamp.COLOUR, 1), page, assets);
+    }
+
+    /** The left half is brick in the exported picture, 25 by 25 mm from 30, 20; the right half shows the paper. */
+    @Test
+    void aPictureIsPrintedWhereItWasPutAndWhatIsClearInItStaysClear() throws Exception {
+        var bytes = mark();
+        var plan = with(bytes);
+        var page = composed(plan, Map.of(PictureImport.sha256(bytes), bytes));
+        var file = folder.resolve("page.png");
+        Export.write(page, Export.Format.PNG, new Export.Png(50.8, Export.Backing.PAPER), file, Progress.NONE);
+        var image = ImageIO.read(file.toFile()); // two pixels a millimetre
+        assertThat(image.getRGB(2 * 32, 2 * 22)).isEqualTo(BRICK);
+        assertThat(image.getRGB(2 * 54, 2 * 44)).isEqualTo(BRICK);
+        var paper = image.getRGB(4, 4);
+        assertThat(image.getRGB(2 * 57, 2 * 22)).isEqualTo(paper);
+        assertThat(image.getRGB(2 * 28, 2 * 22)).isEqualTo(paper);
+        for (var format : Export.Format.values()) {
+            var out = folder.resolve("all." + format.name().toLowerCase(java.util.Locale.ROOT));
+            Export.write(page, format, Export.Png.USUAL, out, Progress.NONE);
+            assertThat(Files.size(out)).isGreaterThan(10_000);
+        }
+    }
+
+    @Test
+    void aPictureThatIsMissingOrBrokenLeavesItsFrame() throws Exception {
+        var bytes = mark();
+        var plan = with(bytes);
+        for (var assets : java.util.List.of(
+                Map.<String, byte[]>of(), Map.of(PictureImport.sha256(bytes), new byte[] {1, 2, 3}))) {
+            var marks = composed(plan, assets).drawing().layers().getLast().marks();
+            assertThat(marks)
+                    .singleElement()
+                    .isInstanceOfSatisfying(
+                            Mark.Stroke.class,
+                            s -> assertThat(s.path().bounds().width()).isCloseTo(50, within(1e-9)));
+        }
+    }
+
+    @Test
+    void aPictureIsKeptInTheFileAndComesOffAgain() throws Exception {
+        var bytes = mark();
+        var plan = with(bytes);
+        var file = folder.resolve("kept.honeylamp");
+        PlanFile.save(PlanDocument.of(plan).withAsset(PictureImport.sha256(bytes), bytes), new byte[0], file);
+        var opened = ((PlanFile.Opened.Good) PlanFile.open(file)).document();
+        assertThat(opened.plan()).isEqualTo(plan);
+        assertThat(opened.assets()).containsKey(PictureImport.sha256(bytes));
+        assertThat(PageEdits.takePicture(plan, FIRST, 0)).isEqualTo(SailclothYard.plan());
+    }
+
+    @Test
+    void placesOffThePaperAndSizesThatAreNoneAreRefused() throws Exception {
+        var plan = with(mark());
+        for (var wrong :
+                new double[][] {{-1, 0, 20}, {0, 298, 20}, {421, 0, 20}, {0, 0, 1}, {0, 0, 500}, {0, 0, Double.NaN}}) {
+            assertThat(PageEdits.putPicture(plan, FIRST, 0, wrong[0], wrong[1], wrong[2]))
+                    .isInstanceOf(Outcome.Refused.class);
+        }
+    }
+}
