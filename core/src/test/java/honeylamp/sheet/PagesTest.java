@@ -29,7 +29,6 @@ import honeylamp.plan.Motion;
 import honeylamp.plan.Page.Listing;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
-import honeylamp.plan.RoomMark;
 import honeylamp.plan.Sheet;
 import honeylamp.plan.Showing.Degree;
 import honeylamp.plan.Showing.Kind;
@@ -166,8 +165,7 @@ class PagesTest {
                     PickedEdits.turn(byHand, storey.id(), all, Point.ORIGIN, 90).orThrow();
             // marks of rooms are kept where their rooms are by completing an edit; here they are turned one by one
             for (var mark : storey.rooms()) {
-                byHand = RoomEdits.change(
-                        byHand, storey.id(), mark.id(), m -> (RoomMark) m.moved(Motion.turn(Point.ORIGIN, 90)));
+                byHand = RoomEdits.change(byHand, storey.id(), mark.id(), m -> m.moved(Motion.turn(Point.ORIGIN, 90)));
             }
         }
         var turned = ViewEdits.turn(plan, GROUND, Reach.THIS, 90);
