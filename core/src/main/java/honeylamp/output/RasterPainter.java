@@ -130,7 +130,7 @@ public final class RasterPainter {
                     text(text, g);
                 }
                 case Mark.Lines lines -> lines.texts().forEach(t -> text(t, g));
-                case Mark.Image picture -> stretched(image(picture), picture.where(), g);
+                case Mark.Image picture -> stretched(image(seen(picture, g)), picture.where(), g);
                 case Mark.Picture picture -> stretched(image(picture), picture.where(), g);
                 case Mark.Clip(var path, var inside) -> clipped(AwtShapes.shape(path), inside, g);
             }
@@ -210,6 +210,17 @@ public final class RasterPainter {
                 where.width() / image.getWidth(), 0, 0, where.height() / image.getHeight(), where.minX(), where.minY());
         g.setRenderingHint(RenderingHints.KEY_INTERPOLATION, RenderingHints.VALUE_INTERPOLATION_BILINEAR);
         g.drawImage(image, at, null);
+    }
+
+    /** A picture of far more pixels than are seen is halved first: taking some of them would leave it ragged. */
+    private static Mark.Image seen(Mark.Image picture, Graphics2D g) {
+        var across =
+                picture.where().width() * Math.sqrt(Math.abs(g.getTransform().getDeterminant()));
+        var pixels = picture.pixels();
+        while (pixels.width() > 2 * across && pixels.width() > 1 && pixels.height() > 1) {
+            pixels = pixels.half();
+        }
+        return new Mark.Image(pixels, picture.where());
     }
 
     static BufferedImage image(Mark.Image picture) {

@@ -10,6 +10,7 @@ import honeylamp.drawing.ink.Pixels;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Figure;
 import honeylamp.sheet.ComposedPage;
+import honeylamp.units.Length;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
@@ -33,7 +34,12 @@ public final class PagePictures {
 
     private static final double FRAME_MM = 0.13;
 
+    private static final double MOST_PX_PER_MM = 600 / Length.MM_PER_INCH;
+
+    private record Smaller(String asset, int halves) {}
+
     private final Map<String, Optional<Pixels>> ready = new ConcurrentHashMap<>();
+    private final Map<Smaller, Pixels> smaller = new ConcurrentHashMap<>();
 
     /** Pictures of which none is unpacked yet. */
     public PagePictures() {}
@@ -48,12 +54,30 @@ public final class PagePictures {
         for (var picture : laid.page().pictures()) {
             var asset = picture.picture().asset();
             var bytes = assets.get(asset);
-            var pixels = bytes == null
-                    ? Optional.<Pixels>empty()
-                    : ready.computeIfAbsent(asset, name -> unpacked(name, bytes));
+            var pixels = bytes == null ? Optional.<Pixels>empty() : fit(asset, bytes, picture.widthMm());
             marks.add(pixels.<Mark>map(p -> new Mark.Image(p, picture.box())).orElseGet(() -> frame(picture.box())));
         }
         return marks.isEmpty() ? page : page.with(Layer.of(LayerKind.SHEET, marks));
+    }
+
+    /** No finer than 600 dots an inch where it lies. */
+    private Optional<Pixels> fit(String asset, byte[] bytes, double widthMm) {
+        var whole = ready.computeIfAbsent(asset, name -> unpacked(name, bytes));
+        return whole.map(pixels -> {
+            var most = widthMm * MOST_PX_PER_MM;
+            var halves = 0;
+            for (var w = pixels.width(); w > 2 * most && w > 1; w /= 2) {
+                halves++;
+            }
+            var times = halves;
+            return smaller.computeIfAbsent(new Smaller(asset, times), _ -> {
+                var out = pixels;
+                for (var k = 0; k < times; k++) {
+                    out = out.half();
+                }
+                return out;
+            });
+        });
     }
 
     private static Mark frame(Box box) {

@@ -79,6 +79,32 @@ class PagePicturesTest {
         }
     }
 
+    /** A chequer of single black and white pixels, far finer than the screen, is an even grey and no moir\u00e9. */
+    @Test
+    void aPictureFarFinerThanIsSeenIsItsMean() throws Exception {
+        var image = new BufferedImage(1600, 800, BufferedImage.TYPE_INT_RGB);
+        for (var y = 0; y < 800; y++) {
+            for (var x = 0; x < 1600; x++) {
+                image.setRGB(x, y, (x + y) % 2 == 0 ? 0xffffff : 0);
+            }
+        }
+        var out = new ByteArrayOutputStream();
+        ImageIO.write(image, "png", out);
+        var bytes = out.toByteArray();
+        var plan = with(bytes);
+        var file = folder.resolve("fine.png");
+        Export.write(
+                composed(plan, Map.of(PictureImport.sha256(bytes), bytes)),
+                Export.Format.PNG,
+                new Export.Png(50.8, Export.Backing.PAPER),
+                file,
+                Progress.NONE);
+        var page = ImageIO.read(file.toFile());
+        for (var x = 31; x < 79; x++) {
+            assertThat(page.getRGB(2 * x, 2 * 30) & 0xff).isBetween(120, 135);
+        }
+    }
+
     @Test
     void aPictureThatIsMissingOrBrokenLeavesItsFrame() throws Exception {
         var bytes = mark();
