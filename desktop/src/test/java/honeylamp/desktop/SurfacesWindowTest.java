@@ -96,6 +96,29 @@ class SurfacesWindowTest {
         }
     }
 
+    /** All plinths of a room are covered with one choice, and each is a surface of its own. */
+    @Test
+    void plinthsAreCoveredAllRound() throws Exception {
+        try (var w = WindowDriver.with(PlanDocument.of(QuillbackLane.plan()))) {
+            w.press("stage-rooms");
+            var room = ground(w.plan()).rooms().getFirst();
+            pick(w, room.id());
+            var plinths = Surfaces.on(
+                            WindowDriver.onScreen(() -> w.model().shown().storey()))
+                    .stream()
+                    .map(Surfaces.Found::surface)
+                    .filter(s -> s instanceof Surface.Plinth p && p.room().equals(Optional.of(room.id())))
+                    .toList();
+            assertThat(plinths).hasSizeGreaterThan(3);
+            choose(w, "finish-plinth", 2);
+            assertThat(ground(w.plan()).coverings())
+                    .extracting(Covering::surface)
+                    .containsExactlyInAnyOrderElementsOf(plinths);
+            choose(w, "finish-plinth", 0);
+            assertThat(ground(w.plan()).coverings()).isEmpty();
+        }
+    }
+
     @Test
     void revealsAndStepsAreCoveredAndKeptInAFile() throws Exception {
         try (var w = WindowDriver.with(PlanDocument.of(QuillbackLane.plan()))) {

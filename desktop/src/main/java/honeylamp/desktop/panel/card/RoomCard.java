@@ -69,6 +69,7 @@ record RoomCard(WorkspaceModel model, CardParts parts, Library<RoomNames> kept) 
         out.add(Widgets.section("Floor", floor(room).toArray(Node[]::new)));
         out.add(Widgets.section("Ceiling", covering(room, Surface.Ceiling::new, "ceiling", "Finish ceiling")));
         out.add(Widgets.section("All walls", covering(room, Surface.Walls::new, "walls", "Finish walls")));
+        plinths(room).ifPresent(menu -> out.add(Widgets.section("Plinth, all round", menu)));
         out.add(Widgets.section("Each wall, and what is left of it", sides(room).toArray(Node[]::new)));
         out.addAll(new UnitCard(model, parts).making(model.now()));
         return out;
@@ -280,6 +281,15 @@ record RoomCard(WorkspaceModel model, CardParts parts, Library<RoomNames> kept) 
             var finish = key.isEmpty() ? Optional.<Finish>empty() : Optional.of(Finish.of(key));
             model.edit(Coverings.cover(marked.plan(), parts.at(), surface.apply(marked.id()), finish), action);
         });
+    }
+
+    /** What covers the plinths along all walls of the room; none if nobody spoke of the room, or it has no walls. */
+    private Optional<Node> plinths(Room room) {
+        var all = room.mark().map(m -> Surfaces.ofRoom(model.shown().storey(), room, m)).orElse(List.of()).stream()
+                .map(Surfaces.Found::surface)
+                .filter(Surface.Plinth.class::isInstance)
+                .toList();
+        return Optional.of(all).filter(a -> !a.isEmpty()).map(a -> parts.covering(a, "plinth", "Finish plinth"));
     }
 
     private List<Node> sides(Room room) {
