@@ -158,7 +158,7 @@ class CommandLineTest {
     void recoversAPlanWithItsPicturesFromAJournal() throws Exception {
         var journal = folder.resolve("a-journal");
         var demo = DemoFiles.document();
-        try (var writing = Journal.begin(journal, Origin.of(demo), Journal.Stage.OPENED)) {
+        try (var writing = Journal.begin(journal, Origin.of(demo), Journal.Begun.OPENED)) {
             for (var asset : demo.assets().entrySet()) {
                 writing.keep(asset.getKey(), asset.getValue());
             }

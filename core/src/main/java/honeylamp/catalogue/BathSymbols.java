@@ -1,10 +1,10 @@
 package honeylamp.catalogue;
 
 import honeylamp.catalogue.FurnishingKind.Size;
-import honeylamp.catalogue.symbol.SymbolPart;
-import honeylamp.catalogue.symbol.SymbolPart.Detail;
-import honeylamp.catalogue.symbol.SymbolPart.Edge;
 import honeylamp.catalogue.symbol.SymbolPen;
+import honeylamp.catalogue.symbol.SymbolShape;
+import honeylamp.catalogue.symbol.SymbolShape.Detail;
+import honeylamp.catalogue.symbol.SymbolShape.Edge;
 import honeylamp.geometry.Figure;
 import honeylamp.geometry.Point;
 import honeylamp.plan.Role;
@@ -84,7 +84,7 @@ final class BathSymbols {
         var w = s.widthMm() / 2;
         var d = s.depthMm() / 2;
         pen.solid(-w, -d, w, -d + 12, s.heightMm() * 0.3);
-        pen.on(SymbolPart.Level.FLOOR, () -> {
+        pen.on(SymbolShape.Level.FLOOR, () -> {
             pen.box(-w, -d, w, d, 10, Role.PORCELAIN);
             var drain = new Point(0, 0);
             pen.inner(-w, -d, drain.x(), drain.y(), Detail.DRAWN);

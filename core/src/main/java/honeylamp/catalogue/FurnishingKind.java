@@ -1,8 +1,8 @@
 package honeylamp.catalogue;
 
 import honeylamp.catalogue.symbol.Symbol;
-import honeylamp.catalogue.symbol.SymbolPart;
 import honeylamp.catalogue.symbol.SymbolPen;
+import honeylamp.catalogue.symbol.SymbolShape;
 import honeylamp.plan.Furnishing;
 import honeylamp.units.Length;
 import java.util.function.BiConsumer;
@@ -64,7 +64,7 @@ public record FurnishingKind(
     public Symbol symbol(Size size) {
         var pen = new SymbolPen();
         if (stand == Stand.UNDERFOOT) {
-            pen.on(SymbolPart.Level.FLOOR, () -> maker.accept(pen, size));
+            pen.on(SymbolShape.Level.FLOOR, () -> maker.accept(pen, size));
         } else {
             maker.accept(pen, size);
         }

@@ -2,10 +2,10 @@ package honeylamp.catalogue;
 
 import honeylamp.catalogue.FurnishingKind.Size;
 import honeylamp.catalogue.pattern.Seeds;
-import honeylamp.catalogue.symbol.SymbolPart.Detail;
-import honeylamp.catalogue.symbol.SymbolPart.Edge;
-import honeylamp.catalogue.symbol.SymbolPart.Level;
 import honeylamp.catalogue.symbol.SymbolPen;
+import honeylamp.catalogue.symbol.SymbolShape.Detail;
+import honeylamp.catalogue.symbol.SymbolShape.Edge;
+import honeylamp.catalogue.symbol.SymbolShape.Level;
 import honeylamp.geometry.Affine;
 import honeylamp.geometry.Figure;
 import honeylamp.geometry.Point;

@@ -119,8 +119,8 @@ public final class Bays {
             Plan plan, StoreyId storey, WallId id, Length from, Length to, Length depth, Shape shape, boolean left) {
         var wall = plan.storey(storey).wall(id).orElseThrow(() -> new NoSuchElementException("no wall " + id.text()));
         return corners(wall, from, to, depth, shape, left)
-                .then(corners -> WallParts.split(plan, storey, id, from)
-                        .then(cut -> WallParts.split(cut.plan(), storey, cut.id(), to.minus(from))
+                .then(corners -> WallShaping.split(plan, storey, id, from)
+                        .then(cut -> WallShaping.split(cut.plan(), storey, cut.id(), to.minus(from))
                                 .then(rest -> {
                                     var now = Deletion.of(rest.plan(), storey, Set.<ElementId>of(cut.id()));
                                     var comes = start(now, storey, rest.id());

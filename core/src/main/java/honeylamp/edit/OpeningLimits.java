@@ -68,7 +68,7 @@ public final class OpeningLimits {
         var most = thickness.map(t -> Math.max(0, t - FrameSizes.WINDOW_DEPTH_MM));
         if (most.filter(m -> reveal.mm() > m).isPresent()) {
             return Outcome.refused("a wall of "
-                    + LengthText.shownWithUnit(Length.ofMm(thickness.get()), plan.units())
+                    + LengthText.roundedWithUnit(Length.ofMm(thickness.get()), plan.units())
                     + " has room for a reveal of at most "
                     + atMost(most.get(), plan.units()));
         }
@@ -81,11 +81,11 @@ public final class OpeningLimits {
         while (shown > 0 && readMm(shown, units) > mm) {
             shown--;
         }
-        return LengthText.shownWithUnit(Length.ofMm(shown), units);
+        return LengthText.roundedWithUnit(Length.ofMm(shown), units);
     }
 
     private static double readMm(double mm, UnitSystem units) {
-        return LengthReader.notNegative(LengthText.shown(Length.ofMm(mm), units), units)
+        return LengthReader.notNegative(LengthText.rounded(Length.ofMm(mm), units), units)
                         instanceof LengthReading.Good(var length)
                 ? length.mm()
                 : 0;

@@ -129,41 +129,43 @@ public final class PageEdits {
 
     /** Adds a page for a view at the end, on a sheet like the last one's. */
     public static Added<PageId> add(Plan plan, ViewId view) {
-        var shown = plan.presentation();
-        var pages = new ArrayList<>(shown.pages());
-        var page = Page.of(shown.nextPage(), view, shown.pages().getLast().sheet());
+        var presentation = plan.presentation();
+        var pages = new ArrayList<>(presentation.pages());
+        var page = Page.of(
+                presentation.nextPage(), view, presentation.pages().getLast().sheet());
         pages.add(page);
-        return new Added<>(plan.with(shown.withPages(pages)), page.id());
+        return new Added<>(plan.with(presentation.withPages(pages)), page.id());
     }
 
     /** Adds a page like another after it, with the same views. */
     public static Added<PageId> copy(Plan plan, PageId like) {
-        var shown = plan.presentation();
-        var pages = new ArrayList<>(shown.pages());
-        var page = of(plan, like).as(shown.nextPage());
+        var presentation = plan.presentation();
+        var pages = new ArrayList<>(presentation.pages());
+        var page = of(plan, like).as(presentation.nextPage());
         pages.add(1 + pages.indexOf(of(plan, like)), page);
-        return new Added<>(plan.with(shown.withPages(pages)), page.id());
+        return new Added<>(plan.with(presentation.withPages(pages)), page.id());
     }
 
     /** Takes a page away; the views on it stay. Refused if it is the only one. */
     public static Outcome<Plan> remove(Plan plan, PageId page) {
-        var shown = plan.presentation();
-        if (shown.pages().size() == 1) {
+        var presentation = plan.presentation();
+        if (presentation.pages().size() == 1) {
             return Outcome.refused("a plan needs a page");
         }
-        return Outcome.done(plan.with(shown.withPages(Lists.without(shown.pages(), p -> p.id().equals(page)))));
+        return Outcome.done(
+                plan.with(presentation.withPages(Lists.without(presentation.pages(), p -> p.id().equals(page)))));
     }
 
     /** Moves a page so many places towards the end; refused if there is no such place. */
     public static Outcome<Plan> move(Plan plan, PageId page, int by) {
-        var shown = plan.presentation();
-        var pages = new ArrayList<>(shown.pages());
+        var presentation = plan.presentation();
+        var pages = new ArrayList<>(presentation.pages());
         var at = pages.indexOf(of(plan, page));
         if (at + by < 0 || at + by >= pages.size()) {
             return Outcome.refused(by < 0 ? "it is the first page" : "it is the last page");
         }
         pages.add(at + by, pages.remove(at));
-        return Outcome.done(plan.with(shown.withPages(pages)));
+        return Outcome.done(plan.with(presentation.withPages(pages)));
     }
 
     private static Page of(Plan plan, PageId page) {
@@ -171,9 +173,10 @@ public final class PageEdits {
     }
 
     private static Plan changed(Plan plan, PageId page, Reach reach, UnaryOperator<Page> change) {
-        var shown = plan.presentation();
-        var meant = reach == Reach.ALL ? shown.pages().stream().map(Page::id).toList() : List.of(page);
-        var after = shown.changingPages(meant, change);
-        return after.equals(shown) ? plan : plan.with(after);
+        var presentation = plan.presentation();
+        var meant =
+                reach == Reach.ALL ? presentation.pages().stream().map(Page::id).toList() : List.of(page);
+        var after = presentation.changingPages(meant, change);
+        return after.equals(presentation) ? plan : plan.with(after);
     }
 }

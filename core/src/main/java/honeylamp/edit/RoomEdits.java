@@ -11,7 +11,7 @@ import honeylamp.plan.Finish;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.RoomFit;
-import honeylamp.plan.RoomFit.AreaPart;
+import honeylamp.plan.RoomFit.CountsAs;
 import honeylamp.plan.RoomMark;
 import java.util.function.UnaryOperator;
 
@@ -47,7 +47,7 @@ public final class RoomEdits {
     }
 
     /** Says what a room is for, and as what its area counts. */
-    public static Plan use(Plan plan, StoreyId storey, Room room, String use, AreaPart part) {
+    public static Plan use(Plan plan, StoreyId storey, Room room, String use, CountsAs part) {
         return fit(plan, storey, room, f -> f.usedAs(use, part));
     }
 
@@ -89,7 +89,7 @@ public final class RoomEdits {
         for (var room : geometry.rooms()) {
             if (room.mark().isEmpty()) {
                 var outside = room.lie() == Room.Lie.OUTSIDE;
-                out = change(out, storey, room, m -> outside ? m.fitted(m.fit().counting(AreaPart.OUTDOOR)) : m);
+                out = change(out, storey, room, m -> outside ? m.fitted(m.fit().counting(CountsAs.OUTDOOR)) : m);
             }
         }
         return out;

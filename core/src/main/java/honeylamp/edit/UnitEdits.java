@@ -71,7 +71,7 @@ public final class UnitEdits {
     }
 
     private static Outcome<Plan> splitAt(Plan plan, StoreyId storey, Wall wall, double atMm) {
-        return WallParts.split(plan, storey, wall.id(), Length.ofMm(atMm)).map(Added::plan);
+        return WallShaping.split(plan, storey, wall.id(), Length.ofMm(atMm)).map(Added::plan);
     }
 
     /** The middle of the walls, to the whole mm. */

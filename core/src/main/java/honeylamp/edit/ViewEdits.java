@@ -30,23 +30,26 @@ public final class ViewEdits {
      * own unless it has one.
      */
     public static Plan look(Plan plan, ViewId view, Reach reach, UnaryOperator<Look> change) {
-        var shown = plan.presentation();
+        var presentation = plan.presentation();
         var id = of(plan, view).look();
-        var isShared = shown.views().stream().filter(v -> v.look().equals(id)).count() > 1;
+        var isShared =
+                presentation.views().stream().filter(v -> v.look().equals(id)).count() > 1;
         var after = reach == Reach.ALL
-                ? shown.changingLooks(change)
-                : isShared ? apart(shown, view, change.apply(shown.look(id))) : shown.changing(id, change);
-        return after.equals(shown) ? plan : plan.with(after);
+                ? presentation.changingLooks(change)
+                : isShared
+                        ? apart(presentation, view, change.apply(presentation.look(id)))
+                        : presentation.changing(id, change);
+        return after.equals(presentation) ? plan : plan.with(after);
     }
 
     /** A view in another look than those it shared one with; as it was if the look is no other. */
-    private static Presentation apart(Presentation shown, ViewId view, Look look) {
-        var own = new HeldLook(shown.nextLook(), look);
-        return shown.views().stream()
-                        .anyMatch(
-                                v -> v.id().equals(view) && shown.look(v.look()).equals(look))
-                ? shown
-                : shown.adding(own).changing(List.of(view), v -> v.with(own.id()));
+    private static Presentation apart(Presentation presentation, ViewId view, Look look) {
+        var own = new HeldLook(presentation.nextLook(), look);
+        return presentation.views().stream()
+                        .anyMatch(v -> v.id().equals(view)
+                                && presentation.look(v.look()).equals(look))
+                ? presentation
+                : presentation.adding(own).changing(List.of(view), v -> v.with(own.id()));
     }
 
     /** Changes the look that all views of a plan have. */
@@ -147,22 +150,25 @@ public final class ViewEdits {
 
     /** Adds a further view like another, on a page of its own after that one's. */
     public static Added<ViewId> copy(Plan plan, ViewId like) {
-        var shown = plan.presentation();
-        var view = of(plan, like).as(shown.nextView());
-        var page = shown.pageOf(like)
-                .map(p -> p.as(shown.nextPage()).named("").with(List.of(view.id())))
+        var presentation = plan.presentation();
+        var view = of(plan, like).as(presentation.nextView());
+        var page = presentation
+                .pageOf(like)
+                .map(p -> p.as(presentation.nextPage()).named("").with(List.of(view.id())))
                 .orElseGet(() -> Page.of(
-                        shown.nextPage(), view.id(), shown.pages().getFirst().sheet()));
-        return new Added<>(plan.with(shown.adding(view, page, like)), view.id());
+                        presentation.nextPage(),
+                        view.id(),
+                        presentation.pages().getFirst().sheet()));
+        return new Added<>(plan.with(presentation.adding(view, page, like)), view.id());
     }
 
     /** Takes a view away, with the pages that show no other; refused if the plan has no other. */
     public static Outcome<Plan> remove(Plan plan, ViewId view) {
-        var shown = plan.presentation();
-        if (shown.views().size() == 1) {
+        var presentation = plan.presentation();
+        if (presentation.views().size() == 1) {
             return Outcome.refused("a plan needs a view");
         }
-        return Outcome.done(plan.with(shown.keeping(v -> !v.id().equals(view))));
+        return Outcome.done(plan.with(presentation.keeping(v -> !v.id().equals(view))));
     }
 
     /** The view of a plan by which a storey is worked on first; that of another storey if it has none. */
@@ -178,14 +184,14 @@ public final class ViewEdits {
         return plan.presentation().view(view).orElseThrow();
     }
 
-    private static List<ViewId> all(Presentation shown) {
-        return shown.views().stream().map(View::id).toList();
+    private static List<ViewId> all(Presentation presentation) {
+        return presentation.views().stream().map(View::id).toList();
     }
 
     private static Plan changed(Plan plan, ViewId view, Reach reach, UnaryOperator<View> change) {
-        var shown = plan.presentation();
-        var meant = reach == Reach.ALL ? all(shown) : List.of(view);
-        var after = shown.changing(meant, change);
-        return after.equals(shown) ? plan : plan.with(after);
+        var presentation = plan.presentation();
+        var meant = reach == Reach.ALL ? all(presentation) : List.of(view);
+        var after = presentation.changing(meant, change);
+        return after.equals(presentation) ? plan : plan.with(after);
     }
 }

@@ -91,8 +91,8 @@ public final class WallCopies {
         if (parts < 2 || parts > 100) {
             return Outcome.refused("a space is divided into 2 to 100 parts");
         }
-        var first = WallParts.face(plan, wall(plan, storey, one), WallParts.Face.MIDDLE);
-        var far = WallParts.face(plan, wall(plan, storey, other), WallParts.Face.MIDDLE);
+        var first = WallShaping.face(plan, wall(plan, storey, one), WallShaping.Face.MIDDLE);
+        var far = WallShaping.face(plan, wall(plan, storey, other), WallShaping.Face.MIDDLE);
         if (Math.abs(first.unit().cross(far.unit())) > Math.sin(Math.toRadians(0.5))) {
             return Outcome.refused("the walls do not run the same way");
         }

@@ -92,7 +92,8 @@ public final class WallEdits {
     public static Outcome<Plan> setLength(Plan plan, StoreyId storey, WallId id, Length length, End moving) {
         var wall = wall(plan, storey, id);
         if (moving == End.BOTH) {
-            return WallParts.grow(plan, storey, id, length.minus(wall.length()).half());
+            return WallShaping.grow(
+                    plan, storey, id, length.minus(wall.length()).half());
         }
         var fixed = moving == End.TO ? wall.from() : wall.to();
         var loose = moving == End.TO ? wall.to() : wall.from();

@@ -162,7 +162,7 @@ public final class WallsAround {
             return true;
         }
         var own = middle(line, body, thickness);
-        var theirs = WallParts.face(plan, wall, WallParts.Face.MIDDLE);
+        var theirs = WallShaping.face(plan, wall, WallShaping.Face.MIDDLE);
         var otherThickness = thickness(plan, wall.type());
         var deep = (thickness + otherThickness) / 2 - Math.abs(own.offset(theirs.middle()));
         return deep >= SHARED * Math.min(thickness, otherThickness);
@@ -232,7 +232,7 @@ public final class WallsAround {
                     && other.type().equals(wall.type())
                     && other.height().equals(wall.height())
                     && (touches(other, wall.from()) || touches(other, wall.to()))) {
-                var joined = WallParts.join(plan, storey, other.id(), id).result(); // none round a corner
+                var joined = WallShaping.join(plan, storey, other.id(), id).result(); // none round a corner
                 if (joined.isPresent()) {
                     return runOn(joined.get(), storey, other.id());
                 }

@@ -2,7 +2,7 @@ package honeylamp.illustrate;
 
 import honeylamp.catalogue.Materials;
 import honeylamp.catalogue.RoomUses;
-import honeylamp.catalogue.symbol.SymbolPart;
+import honeylamp.catalogue.symbol.SymbolShape;
 import honeylamp.derive.fixed.FixedParts;
 import honeylamp.derive.openings.OpeningCut;
 import honeylamp.derive.rooms.Room;
@@ -246,9 +246,9 @@ public final class Illustration {
     private void furniture(List<Layer> layers) {
         var art = new FurnitureArt(frame, pens, lamp);
         var pieces = geometry.storey().furnishings();
-        add(layers, LayerKind.RUGS, Kind.FURNITURE, art.marks(pieces, SymbolPart.Level.FLOOR));
-        add(layers, LayerKind.FURNITURE, Kind.FURNITURE, art.marks(pieces, SymbolPart.Level.BODY));
-        add(layers, LayerKind.TOPS, Kind.FURNITURE, art.marks(pieces, SymbolPart.Level.TOP));
+        add(layers, LayerKind.RUGS, Kind.FURNITURE, art.marks(pieces, SymbolShape.Level.FLOOR));
+        add(layers, LayerKind.FURNITURE, Kind.FURNITURE, art.marks(pieces, SymbolShape.Level.BODY));
+        add(layers, LayerKind.TOPS, Kind.FURNITURE, art.marks(pieces, SymbolShape.Level.TOP));
     }
 
     private void shade(List<Layer> layers) {

@@ -12,15 +12,15 @@ import java.util.Optional;
  * @param counts as what its area counts
  * @param height clear height, if it is not the storey's
  */
-public record RoomFit(String use, String number, AreaPart counts, Optional<Length> height) {
+public record RoomFit(String use, String number, CountsAs counts, Optional<Length> height) {
     /** Nothing said yet. */
-    public static final RoomFit NONE = new RoomFit("", "", AreaPart.INDOOR, Optional.empty());
+    public static final RoomFit NONE = new RoomFit("", "", CountsAs.INDOOR, Optional.empty());
 
     /** The use of stores, whose doors should not take their room. */
     public static final String STORE = "store";
 
     /** As what the area of a room counts in totals. */
-    public enum AreaPart {
+    public enum CountsAs {
         /** Living area within the building. */
         INDOOR("Indoor"),
         /** Garages and car ports. */
@@ -32,7 +32,7 @@ public record RoomFit(String use, String number, AreaPart counts, Optional<Lengt
 
         private final String label;
 
-        AreaPart(String label) {
+        CountsAs(String label) {
             this.label = label;
         }
 
@@ -48,7 +48,7 @@ public record RoomFit(String use, String number, AreaPart counts, Optional<Lengt
     }
 
     /** For another use, counting as another part. */
-    public RoomFit usedAs(String otherUse, AreaPart part) {
+    public RoomFit usedAs(String otherUse, CountsAs part) {
         return new RoomFit(otherUse, number, part, height);
     }
 
@@ -57,7 +57,7 @@ public record RoomFit(String use, String number, AreaPart counts, Optional<Lengt
     }
 
     /** Counting as another part. */
-    public RoomFit counting(AreaPart part) {
+    public RoomFit counting(CountsAs part) {
         return new RoomFit(use, number, part, height);
     }
 

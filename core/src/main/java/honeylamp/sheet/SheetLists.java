@@ -145,7 +145,7 @@ final class SheetLists {
 
     private void line(String label, double areaMm2, Box column, double y, Typeface face) {
         pen.text(label, column.minX(), y, TextRole.BODY, face, Align.LEFT);
-        pen.text(AreaText.shown(areaMm2, page.plan().units()), column.maxX(), y, TextRole.BODY, face, Align.RIGHT);
+        pen.text(AreaText.rounded(areaMm2, page.plan().units()), column.maxX(), y, TextRole.BODY, face, Align.RIGHT);
     }
 
     /** How many rows have room; if not all have, one row less, for the words that say so. */

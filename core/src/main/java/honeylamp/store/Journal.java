@@ -46,7 +46,7 @@ public final class Journal implements AutoCloseable {
     private @Nullable CompletableFuture<Whole> coming;
 
     /** What was done with the document a journal begins with. */
-    public enum Stage {
+    public enum Begun {
         /** It was opened or begun. */
         OPENED,
         /** This run has saved it. */
@@ -55,11 +55,11 @@ public final class Journal implements AutoCloseable {
 
     private record Whole(Plan plan, int number, byte[] payload) {}
 
-    private Journal(Path folder, FileChannel lockChannel, Origin start, Stage stage) throws IOException {
+    private Journal(Path folder, FileChannel lockChannel, Origin start, Begun begun) throws IOException {
         this.folder = folder;
         this.lockChannel = lockChannel;
         this.since = start.document().plan();
-        this.base = baseOf(start, stage);
+        this.base = baseOf(start, begun);
         this.channel = written(base);
         this.wholeBytes = channel.size();
     }
@@ -70,7 +70,7 @@ public final class Journal implements AutoCloseable {
      * @param folder that is not there yet
      * @throws IOException if it cannot be written
      */
-    public static Journal begin(Path folder, Origin start, Stage stage) throws IOException {
+    public static Journal begin(Path folder, Origin start, Begun begun) throws IOException {
         OwnerOnly.folder(folder);
         var channel = FileChannel.open(folder.resolve(LOCK), StandardOpenOption.CREATE, StandardOpenOption.WRITE);
         try {
@@ -78,7 +78,7 @@ public final class Journal implements AutoCloseable {
             if (lock(channel).isEmpty()) {
                 throw new IOException("another window keeps its journal in " + folder);
             }
-            return new Journal(folder, channel, start, stage);
+            return new Journal(folder, channel, start, begun);
         } catch (IOException | RuntimeException e) {
             channel.close();
             throw e;
@@ -93,10 +93,10 @@ public final class Journal implements AutoCloseable {
         }
     }
 
-    private static byte[] baseOf(Origin start, Stage stage) {
+    private static byte[] baseOf(Origin start, Begun begun) {
         var root = PlanJson.object();
         root.put("at", Instant.now().toEpochMilli());
-        root.put("saved", stage == Stage.SAVED);
+        root.put("saved", begun == Begun.SAVED);
         start.file().ifPresent(f -> root.put("file", f.toAbsolutePath().toString()));
         start.stamp().ifPresent(s -> root.put("bytes", s.bytes()).put("modified", s.modifiedMs()));
         root.set(
@@ -205,7 +205,7 @@ public final class Journal implements AutoCloseable {
      * @param plan as it is by now, perhaps further than what was saved
      */
     public void saved(Origin now, Plan plan) throws IOException {
-        var payload = baseOf(now, Stage.SAVED);
+        var payload = baseOf(now, Begun.SAVED);
         var fresh = written(payload);
         channel.close();
         channel = fresh;

@@ -86,7 +86,7 @@ public final class ScheduleFile {
                 switch (cells.get(c)) {
                     case Cell.Words(var text) -> sheet.value(r + 1, c, text);
                     case Cell.Long(var length) when units.isMetric() -> sheet.value(r + 1, c, length.mm());
-                    case Cell.Long(var length) -> sheet.value(r + 1, c, LengthText.shown(length, units));
+                    case Cell.Long(var length) -> sheet.value(r + 1, c, LengthText.rounded(length, units));
                     case Cell.Wide(var area) -> {
                         sheet.value(r + 1, c, squareMetres(area));
                         sheet.style(r + 1, c).format("0.00").set();
@@ -136,7 +136,7 @@ public final class ScheduleFile {
     private static String text(Cell cell, UnitSystem units) {
         return switch (cell) {
             case Cell.Words(var text) -> text;
-            case Cell.Long(var length) -> units.isMetric() ? length.mmText() : LengthText.shown(length, units);
+            case Cell.Long(var length) -> units.isMetric() ? length.mmText() : LengthText.rounded(length, units);
             case Cell.Wide(var area) -> squareMetres(area).toPlainString();
         };
     }

@@ -115,7 +115,7 @@ public final class SurveyPlan {
         List<WallType> more = new ArrayList<>(plan.wallTypes());
         more.add(new WallType(
                 id,
-                "Wall " + LengthText.shownWithUnit(thickness, plan.units()),
+                "Wall " + LengthText.roundedWithUnit(thickness, plan.units()),
                 thickness,
                 thickness.mm() >= 115,
                 thickness.mm() >= 115 ? WallType.Poche.SOLID : WallType.Poche.TINT));

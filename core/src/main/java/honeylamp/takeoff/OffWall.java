@@ -40,7 +40,7 @@ public final class OffWall {
                                             piece.at().point(),
                                             List.of(piece.id()),
                                             kind.label() + " stands "
-                                                    + LengthText.shownWithUnit(Length.ofMm(gap.getAsDouble()), units)
+                                                    + LengthText.roundedWithUnit(Length.ofMm(gap.getAsDouble()), units)
                                                     + " off the wall behind it. Move it back, if that is not meant."))
                                     : Stream.<Snag>empty();
                         }))

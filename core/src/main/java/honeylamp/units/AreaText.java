@@ -11,7 +11,7 @@ public final class AreaText {
     private AreaText() {}
 
     /** The area in the plan's own unit, e.g. {@code 20.00 m²}. */
-    public static String shown(double areaMm2, UnitSystem system) {
+    public static String rounded(double areaMm2, UnitSystem system) {
         return system.isMetric() ? squareMetres(areaMm2) : squareFeet(areaMm2);
     }
 

@@ -11,7 +11,7 @@ public final class LengthText {
      * The length as shown on a drawing: whole mm, mm as cm or m, or feet-inches to 1/16 in. Halves
      * round away from zero.
      */
-    public static String shown(Length length, UnitSystem system) {
+    public static String rounded(Length length, UnitSystem system) {
         return switch (system) {
             case MM -> metric(length, 6, 0);
             case CM -> metric(length, 7, 1);
@@ -21,8 +21,8 @@ public final class LengthText {
     }
 
     /** The shown length with its unit, for running text. */
-    public static String shownWithUnit(Length length, UnitSystem system) {
-        return system.isMetric() ? shown(length, system) + " " + system.sign() : shown(length, system);
+    public static String roundedWithUnit(Length length, UnitSystem system) {
+        return system.isMetric() ? rounded(length, system) + " " + system.sign() : rounded(length, system);
     }
 
     /**
@@ -48,7 +48,7 @@ public final class LengthText {
     }
 
     /** The whole number of shown units (mm, mm, mm, or 1/16 in) that a length rounds to. */
-    public static long shownUnits(Length length, UnitSystem system) {
+    public static long roundedUnits(Length length, UnitSystem system) {
         return system.isMetric()
                 ? BigDecimal.valueOf(length.nanometres(), 6)
                         .setScale(0, RoundingMode.HALF_UP)
@@ -56,7 +56,7 @@ public final class LengthText {
                 : shownSixteenths(length);
     }
 
-    /** The length of so many shown units, the way back from {@link #shownUnits}. */
+    /** The length of so many shown units, the way back from {@link #roundedUnits}. */
     public static Length ofShownUnits(long units, UnitSystem system) {
         return new Length(units * (system.isMetric() ? Length.NM_PER_MM : 4 * Length.NM_PER_64TH_INCH));
     }

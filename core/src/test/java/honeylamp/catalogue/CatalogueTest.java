@@ -13,7 +13,7 @@ import honeylamp.catalogue.pattern.LayingPattern.Hexagon;
 import honeylamp.catalogue.pattern.LayingPattern.Piece;
 import honeylamp.catalogue.pattern.LayingPattern.Plank;
 import honeylamp.catalogue.pattern.Seeds;
-import honeylamp.catalogue.symbol.SymbolPart;
+import honeylamp.catalogue.symbol.SymbolShape;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Regions;
@@ -149,8 +149,8 @@ class CatalogueTest {
     private static long seats(double width) {
         var sofa = Furnishings.of("sofa").orElseThrow();
         return sofa.symbol(new Size(width, 950, 800, 1)).parts().stream()
-                .filter(p -> p.edge() == SymbolPart.Edge.INNER && p.level() == SymbolPart.Level.BODY)
-                .filter(p -> p.paint() instanceof SymbolPart.Paint.Of(var tone) && tone == Role.TEXTILE)
+                .filter(p -> p.edge() == SymbolShape.Edge.INNER && p.level() == SymbolShape.Level.BODY)
+                .filter(p -> p.paint() instanceof SymbolShape.Paint.Of(var tone) && tone == Role.TEXTILE)
                 .count();
     }
 
@@ -158,8 +158,8 @@ class CatalogueTest {
     void pillowsLieEvenlySpaced() {
         // 1,600 wide less 2 × 15: gap = (1,570 − 2 × pillow) ÷ 3 on both sides and between
         var pillows = Furnishings.of("bed").orElseThrow().symbol(new Size(1600, 2050, 900, 1)).parts().stream()
-                .filter(p -> p.level() == SymbolPart.Level.TOP && p.edge() == SymbolPart.Edge.OUTLINE)
-                .filter(p -> p.paint() instanceof SymbolPart.Paint.Of(var tone) && tone == Role.LINEN)
+                .filter(p -> p.level() == SymbolShape.Level.TOP && p.edge() == SymbolShape.Edge.OUTLINE)
+                .filter(p -> p.paint() instanceof SymbolShape.Paint.Of(var tone) && tone == Role.LINEN)
                 .map(p -> p.path().bounds())
                 .toList();
         assertThat(pillows).hasSize(2);
@@ -182,7 +182,7 @@ class CatalogueTest {
     void rugsLieBelowAllElse() {
         var rug = Furnishings.of("rug").orElseThrow();
         assertThat(rug.symbol(new Size(2400, 1700, 12, 1)).parts())
-                .allSatisfy(p -> assertThat(p.level()).isEqualTo(SymbolPart.Level.FLOOR));
+                .allSatisfy(p -> assertThat(p.level()).isEqualTo(SymbolShape.Level.FLOOR));
     }
 
     @Test

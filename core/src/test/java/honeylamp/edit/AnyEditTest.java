@@ -162,7 +162,7 @@ class AnyEditTest {
                         plan,
                         at,
                         Wall.class,
-                        w -> WallParts.split(plan, at, w.id(), mm(0, 5000)).map(Added::plan));
+                        w -> WallShaping.split(plan, at, w.id(), mm(0, 5000)).map(Added::plan));
             case 5 ->
                 with(
                         plan,
@@ -197,7 +197,7 @@ class AnyEditTest {
                         plan,
                         at,
                         Wall.class,
-                        w -> WallParts.join(
+                        w -> WallShaping.join(
                                 plan, at, w.id(), any(plan.storey(at).walls()).id()));
         };
     }
@@ -313,13 +313,15 @@ class AnyEditTest {
     }
 
     private Plan shown(Plan plan, StoreyId at) {
-        var shown = plan.presentation();
-        var view = any(shown.views()).id();
-        var page = any(shown.pages()).id();
+        var presentation = plan.presentation();
+        var view = any(presentation.views()).id();
+        var page = any(presentation.pages()).id();
         var reach = any(List.of(Reach.values()));
         return switch (random.nextInt(13)) {
             case 0 ->
-                shown.views().size() > 6 ? plan : ViewEdits.copy(plan, view).plan();
+                presentation.views().size() > 6
+                        ? plan
+                        : ViewEdits.copy(plan, view).plan();
             case 1 -> ok(plan, ViewEdits.remove(plan, view));
             case 2 -> ViewEdits.look(plan, view, reach, l -> l.withCastShadow(random.nextInt(2)));
             case 3 ->

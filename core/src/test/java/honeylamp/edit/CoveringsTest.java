@@ -109,7 +109,7 @@ class CoveringsTest {
     @Test
     void aPartedWallKeepsItOnBothParts() {
         var plan = room();
-        var parted = WallParts.split(plan, storey(plan), south(plan), Length.ofMm(2000))
+        var parted = WallShaping.split(plan, storey(plan), south(plan), Length.ofMm(2000))
                 .orThrow()
                 .plan();
         var both = completed(plan, parted);
@@ -123,15 +123,15 @@ class CoveringsTest {
     @Test
     void joinedWallsKeepIt() {
         var plan = room();
-        var parted = WallParts.split(plan, storey(plan), south(plan), Length.ofMm(2000))
+        var parted = WallShaping.split(plan, storey(plan), south(plan), Length.ofMm(2000))
                 .orThrow();
         var both = completed(plan, parted.plan());
         var joined =
-                WallParts.join(both, storey(plan), south(plan), parted.id()).orThrow();
+                WallShaping.join(both, storey(plan), south(plan), parted.id()).orThrow();
         assertThat(sage(completed(both, joined))).containsExactly("25,0");
         // and the other way round, where the first is turned to join
         var turned =
-                WallParts.join(both, storey(plan), parted.id(), south(plan)).orThrow();
+                WallShaping.join(both, storey(plan), parted.id(), south(plan)).orThrow();
         assertThat(sage(completed(both, turned))).containsExactly("25,0");
     }
 

@@ -107,12 +107,12 @@ class RandomEditsTest {
                                 Opening.Swing.LEFT)
                         .plan();
             case 8 ->
-                WallParts.split(plan, STOREY, any(random, storey.walls()).id(), mm(random, 100, 4000))
+                WallShaping.split(plan, STOREY, any(random, storey.walls()).id(), mm(random, 100, 4000))
                         .map(Added::plan)
                         .result()
                         .orElse(plan);
             case 9 ->
-                WallParts.join(
+                WallShaping.join(
                                 plan,
                                 STOREY,
                                 any(random, storey.walls()).id(),

@@ -159,7 +159,7 @@ class SettlingTest {
     @Test
     void aSplitOrReversedWallCarriesWhatItsDoorsKeepTo() {
         var plan = door(hall(), 0, 5200, Keeping.fromFirst(Length.ofMm(60)));
-        var split = WallParts.split(plan, storey(plan), wallId(plan, 0), Length.ofMm(5000))
+        var split = WallShaping.split(plan, storey(plan), wallId(plan, 0), Length.ofMm(5000))
                 .orThrow();
         var settled = Settling.settled(geometry(plan), split.plan());
         assertThat(newest(settled).host()).isEqualTo(split.id());
@@ -256,7 +256,7 @@ class SettlingTest {
                         storey.id(),
                         List.of(wallId(plan, 4 + random.nextInt(3))),
                         plan.wallTypes().get(random.nextInt(3)).id());
-            case 3 -> WallParts.turnedRound(plan, storey.id(), storey.walls().getFirst());
+            case 3 -> WallShaping.turnedRound(plan, storey.id(), storey.walls().getFirst());
             default ->
                 OpeningEdits.setWidth(
                         plan,

@@ -37,13 +37,13 @@ class ViewEditsTest {
 
     @Test
     void aPlanHasOneLookAndAViewAndAPageOfEachStorey() {
-        var shown = HOUSE.presentation();
-        assertThat(shown.looks()).extracting(HeldLook::look).containsExactly(Looks.DAYLIGHT);
-        assertThat(shown.views())
+        var presentation = HOUSE.presentation();
+        assertThat(presentation.looks()).extracting(HeldLook::look).containsExactly(Looks.DAYLIGHT);
+        assertThat(presentation.views())
                 .extracting(View::storey)
                 .containsExactly(
                         HOUSE.storeys().get(0).id(), HOUSE.storeys().get(1).id());
-        assertThat(shown.pages()).extracting(Page::views).containsExactly(List.of(GROUND), List.of(FLAT));
+        assertThat(presentation.pages()).extracting(Page::views).containsExactly(List.of(GROUND), List.of(FLAT));
     }
 
     @Test
@@ -140,10 +140,10 @@ class ViewEditsTest {
         var upright = PageEdits.sheet(HOUSE, s -> s.on(Paper.A4, s.way()));
         var scaled = ViewEdits.scale(upright, Optional.of(64));
         var added = StoreyEdits.addOnTop(scaled, "Loft");
-        var shown = added.plan().presentation();
-        assertThat(shown.viewOf(added.id()).orElseThrow().scale()).contains(64);
-        assertThat(shown.pages()).hasSize(3);
-        assertThat(shown.pages().getLast().sheet().paper()).isEqualTo(Paper.A4);
+        var presentation = added.plan().presentation();
+        assertThat(presentation.viewOf(added.id()).orElseThrow().scale()).contains(64);
+        assertThat(presentation.pages()).hasSize(3);
+        assertThat(presentation.pages().getLast().sheet().paper()).isEqualTo(Paper.A4);
         assertThat(StoreyEdits.remove(added.plan(), added.id()).orThrow().presentation())
                 .isEqualTo(scaled.presentation());
     }
@@ -166,15 +166,17 @@ class ViewEditsTest {
 
     @Test
     void whatHangsTogetherIsRequired() {
-        var shown = HOUSE.presentation();
-        assertThatThrownBy(() -> new Presentation(List.of(), shown.views(), shown.pages()))
+        var presentation = HOUSE.presentation();
+        assertThatThrownBy(() -> new Presentation(List.of(), presentation.views(), presentation.pages()))
                 .hasMessageContaining("view v1 asks for k1");
-        assertThatThrownBy(() -> new Presentation(shown.looks(), shown.views().subList(0, 1), shown.pages()))
+        assertThatThrownBy(() -> new Presentation(
+                        presentation.looks(), presentation.views().subList(0, 1), presentation.pages()))
                 .hasMessageContaining("page p2 asks for v2");
-        assertThatThrownBy(() -> new Presentation(shown.looks(), shown.views(), List.of()))
+        assertThatThrownBy(() -> new Presentation(presentation.looks(), presentation.views(), List.of()))
                 .hasMessageContaining("needs a view and a page");
-        var twice = List.of(shown.views().getFirst(), shown.views().getFirst());
-        assertThatThrownBy(() -> new Presentation(shown.looks(), twice, shown.pages()))
+        var twice =
+                List.of(presentation.views().getFirst(), presentation.views().getFirst());
+        assertThatThrownBy(() -> new Presentation(presentation.looks(), twice, presentation.pages()))
                 .hasMessageContaining("two are called v1");
     }
 }

@@ -28,7 +28,7 @@ import honeylamp.plan.LineRole;
 import honeylamp.plan.Oklch;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Role;
-import honeylamp.plan.RoomFit.AreaPart;
+import honeylamp.plan.RoomFit.CountsAs;
 import honeylamp.plan.Showing;
 import honeylamp.plan.TextRole;
 import honeylamp.sheet.SheetComposer;
@@ -145,7 +145,7 @@ class IllustrationTest {
         var red = new Oklch(0.6, 0.2, 30);
         var plan = TestPlans.clearRectangle(4000, 3000);
         var room = TestPlans.geometry(plan).rooms().getFirst();
-        var used = RoomEdits.use(plan, TestPlans.storey(plan), room, "bath", AreaPart.INDOOR);
+        var used = RoomEdits.use(plan, TestPlans.storey(plan), room, "bath", CountsAs.INDOOR);
         assertThat(floor(used)).isEqualTo(Palettes.DAYLIGHT.of(Role.BATH_FLOOR).argb() & 0xffffff);
         var look = ViewEdits.look(used, l -> l.with(l.palette().with(Map.of(Role.BATH_FLOOR, red))));
         assertThat(floor(look)).isEqualTo(red.argb() & 0xffffff);

@@ -99,7 +99,7 @@ enum HostileReader {
     private static byte[] journalBytes() throws IOException {
         var folder = Files.createTempDirectory("journal");
         var plan = SailclothYard.plan();
-        try (var journal = Journal.begin(folder.resolve("j"), Origin.of(PlanDocument.of(plan)), Journal.Stage.OPENED)) {
+        try (var journal = Journal.begin(folder.resolve("j"), Origin.of(PlanDocument.of(plan)), Journal.Begun.OPENED)) {
             for (var i = 0; i < 5; i++) {
                 journal.append(plan.named("step " + i));
             }

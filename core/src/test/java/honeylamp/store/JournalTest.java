@@ -34,7 +34,7 @@ class JournalTest {
     private Path folder;
 
     private Journal begin(String name) throws IOException {
-        return Journal.begin(folder.resolve(name), Origin.of(PlanDocument.of(PLAN)), Journal.Stage.OPENED);
+        return Journal.begin(folder.resolve(name), Origin.of(PlanDocument.of(PLAN)), Journal.Begun.OPENED);
     }
 
     private Path records(String name) {
@@ -51,7 +51,7 @@ class JournalTest {
 
         public static void main(String[] arguments) throws IOException {
             try (var journal =
-                    Journal.begin(Path.of(arguments[0]), Origin.of(PlanDocument.of(PLAN)), Journal.Stage.OPENED)) {
+                    Journal.begin(Path.of(arguments[0]), Origin.of(PlanDocument.of(PLAN)), Journal.Begun.OPENED)) {
                 for (var i = 0; i < 1_000_000; i++) {
                     journal.append(PLAN.named("plan " + i));
                     System.out.println(i);
@@ -220,7 +220,7 @@ class JournalTest {
         var root = PlanJson.write(demo.plan());
         root.put("from_later", 7);
         var document = new PlanDocument(demo.plan(), Map.of(), root);
-        try (var journal = Journal.begin(folder.resolve("p"), Origin.of(document), Journal.Stage.OPENED)) {
+        try (var journal = Journal.begin(folder.resolve("p"), Origin.of(document), Journal.Begun.OPENED)) {
             for (var asset : demo.assets().entrySet()) {
                 journal.keep(asset.getKey(), asset.getValue());
             }
@@ -273,7 +273,7 @@ class JournalTest {
     void theFileItWasSavedToMayBeGone() throws IOException {
         var gone = new Origin(
                 PlanDocument.of(PLAN), Optional.of(folder.resolve("gone.honeylamp")), Optional.of(new FileStamp(1, 2)));
-        try (var journal = Journal.begin(folder.resolve("g"), gone, Journal.Stage.SAVED)) {
+        try (var journal = Journal.begin(folder.resolve("g"), gone, Journal.Begun.SAVED)) {
             journal.append(PLAN.named("x"));
         }
         assertThat(good("g").origin().changedOnDisk()).isTrue();

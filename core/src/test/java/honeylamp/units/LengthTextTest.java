@@ -29,14 +29,14 @@ class LengthTextTest {
                 "FEET_INCHES|-304.8|-1' 0\""
             })
     void showsRounded(UnitSystem system, double mm, String text) {
-        assertThat(LengthText.shown(Length.ofMm(mm), system)).isEqualTo(text);
+        assertThat(LengthText.rounded(Length.ofMm(mm), system)).isEqualTo(text);
     }
 
     @Test
     void feetInchesRoundToSixteenths() {
         // 3 ft 2 in and 3/32 in lies half way between 2/16 and 1/16; halves go up
         var length = Length.ofInches(38 + 3.0 / 32);
-        assertThat(LengthText.shown(length, UnitSystem.FEET_INCHES)).isEqualTo("3' 2 1/8\"");
+        assertThat(LengthText.rounded(length, UnitSystem.FEET_INCHES)).isEqualTo("3' 2 1/8\"");
     }
 
     @Test
@@ -52,8 +52,8 @@ class LengthTextTest {
             @ForAll @LongRange(min = 0, max = 9_000_000_000L) long first,
             @ForAll @LongRange(min = 0, max = 9_000_000_000L) long second,
             @ForAll UnitSystem system) {
-        var a = LengthText.shownUnits(new Length(first), system);
-        var all = LengthText.shownUnits(new Length(first + second), system);
+        var a = LengthText.roundedUnits(new Length(first), system);
+        var all = LengthText.roundedUnits(new Length(first + second), system);
         var parts = LengthText.ofShownUnits(a, system).plus(LengthText.ofShownUnits(all - a, system));
         assertThat(parts).isEqualTo(LengthText.ofShownUnits(all, system));
     }
@@ -62,7 +62,7 @@ class LengthTextTest {
     void areasInBothUnits() {
         // 5 m × 4 m; 20 m² ÷ 0.09290304 m² per ft² = 215.278…
         assertThat(AreaText.both(20e6)).isEqualTo("20.00 m² · 215.3 ft²");
-        assertThat(AreaText.shown(20e6, UnitSystem.FEET_INCHES)).isEqualTo("215.3 ft²");
+        assertThat(AreaText.rounded(20e6, UnitSystem.FEET_INCHES)).isEqualTo("215.3 ft²");
     }
 
     @Test

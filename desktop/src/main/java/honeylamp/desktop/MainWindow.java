@@ -65,7 +65,7 @@ public final class MainWindow {
     final MeterLink meter;
     final BringingIn bringing;
     final CommandTable commands;
-    final WindowParts parts;
+    final WindowRound parts;
     final Scene scene;
 
     /** A window on a model. */
@@ -102,7 +102,7 @@ public final class MainWindow {
         }
         scene.getStylesheets().add(style.toExternalForm());
         keys.follow(scene);
-        parts = new WindowParts(scene);
+        parts = new WindowRound(scene);
         new PlanMenu(model, commands, plan);
         asked = new WindowKeys(scene, model, plan, measure, finder, pages, leftWork, desk);
         asked.listen();

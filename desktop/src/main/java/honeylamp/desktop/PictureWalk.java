@@ -2,9 +2,9 @@ package honeylamp.desktop;
 
 import honeylamp.demo.DemoFiles;
 import honeylamp.desktop.gesture.Choices;
-import honeylamp.desktop.workspace.Stage;
 import honeylamp.desktop.workspace.Tool;
 import honeylamp.desktop.workspace.Viewport;
+import honeylamp.desktop.workspace.WorkStage;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.geometry.Point;
 import honeylamp.illustrate.paper.Lamp;
@@ -45,7 +45,7 @@ final class PictureWalk {
         this.folder = folder;
         this.end = end;
         shots.add(new Shot("1-start", m -> {
-            m.go(Stage.UNDERLAY);
+            m.go(WorkStage.UNDERLAY);
             m.light(Lamp.LIT);
         }));
         shots.add(new Shot("2-tracing", this::tracing));
@@ -54,13 +54,13 @@ final class PictureWalk {
             m.chooseWithin(m.now().choices().withGlance(Choices.Glance.HIDDEN));
             m.pick(Set.of());
             m.light(Lamp.COLOUR);
-            m.go(Stage.FINISHES);
+            m.go(WorkStage.FINISHES);
             window.actions().showStorey();
             point(MouseEvent.MOUSE_MOVED, new Point(9300, 3200));
         }));
         shots.add(new Shot("4-furnishing", m -> {
             m.light(Lamp.LIT);
-            m.go(Stage.FURNISH);
+            m.go(WorkStage.FURNISH);
             m.show(new Viewport(new Point(3900, 2300), 0.105));
             m.now().currentStorey().furnishings().stream()
                     .filter(f -> f.kind().equals("sofa"))
@@ -68,12 +68,12 @@ final class PictureWalk {
                     .ifPresent(f -> m.pick(Set.of(f.id())));
         }));
         shots.add(new Shot("5-lit", m -> {
-            m.go(Stage.LIGHT);
+            m.go(WorkStage.LIGHT);
             m.pick(Set.of());
             window.actions().showStorey();
         }));
         shots.add(new Shot("6-sheet", m -> {
-            m.go(Stage.SHEET);
+            m.go(WorkStage.SHEET);
             window.actions().showSheet();
         }));
         shots.add(new Shot("8-openings", this::openings));

@@ -7,8 +7,8 @@ import honeylamp.desktop.panel.LeftWorkPane;
 import honeylamp.desktop.panel.MeasureLine;
 import honeylamp.desktop.panel.PagePicker;
 import honeylamp.desktop.picture.PlanPane;
-import honeylamp.desktop.workspace.Stage;
 import honeylamp.desktop.workspace.Tool;
+import honeylamp.desktop.workspace.WorkStage;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import java.util.Optional;
 import javafx.scene.Scene;
@@ -100,7 +100,7 @@ final class WindowKeys {
             }
             return true;
         }
-        var stage = Stage.of(e);
+        var stage = WorkStage.of(e);
         stage.ifPresent(model::go);
         var tool = stage.isPresent() || inText() ? Optional.<Tool>empty() : Tool.of(e);
         tool.ifPresent(model::use);

@@ -4,8 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.TestWalls;
-import honeylamp.desktop.workspace.Stage;
 import honeylamp.desktop.workspace.Tool;
+import honeylamp.desktop.workspace.WorkStage;
 import honeylamp.edit.NoteEdits;
 import honeylamp.plan.Dimension;
 import honeylamp.plan.Plan;
@@ -37,7 +37,7 @@ class CaptionsWindowTest {
         return storey(w).dimensions().getFirst();
     }
 
-    private static WindowDriver window(Stage stage) throws Exception {
+    private static WindowDriver window(WorkStage stage) throws Exception {
         var w = WindowDriver.with(PlanDocument.of(plan()));
         w.show(3000, 2000, 8000);
         WindowDriver.onScreen(() -> {
@@ -52,7 +52,7 @@ class CaptionsWindowTest {
 
     @Test
     void aNoteIsMovedRewrittenCopiedAndDeleted() throws Exception {
-        try (var w = window(Stage.LABELS)) {
+        try (var w = window(WorkStage.LABELS)) {
             w.drag(1500, 3000, 2600, 2500);
             var moved = storey(w).notes().getFirst();
             assertThat(moved.at().x().mm()).isCloseTo(2600, within(30.0));
@@ -77,7 +77,7 @@ class CaptionsWindowTest {
 
     @Test
     void aDimensionIsMovedByItsLineAndByItsEnds() throws Exception {
-        try (var w = window(Stage.DIMENSIONS)) {
+        try (var w = window(WorkStage.DIMENSIONS)) {
             w.drag(4500, 1500, 4500, 2200);
             assertThat(dimension(w).offset().mm()).isCloseTo(1200, within(30.0));
             w.fill("dimension-offset", "750");
@@ -91,7 +91,7 @@ class CaptionsWindowTest {
     /** The note lies at y 3,000, the dimension's line along y 1,500 from x 0 to 6,000. */
     @Test
     void aBoxPicksWhatLiesInsideOrWhatItTouches() throws Exception {
-        try (var w = window(Stage.LABELS)) {
+        try (var w = window(WorkStage.LABELS)) {
             var note = storey(w).notes().getFirst().id();
             w.drag(600, 3500, 5500, 1200); // to the right: the dimension is not wholly inside
             assertThat(WindowDriver.onScreen(() -> w.model().now().selection())).containsExactly(note);
@@ -106,7 +106,7 @@ class CaptionsWindowTest {
 
     @Test
     void aDimensionFollowsTheWallAndComesBackWithIt() throws Exception {
-        try (var w = window(Stage.DIMENSIONS)) {
+        try (var w = window(WorkStage.DIMENSIONS)) {
             WindowDriver.onScreen(() -> {
                 w.model().use(Tool.PICK_WALLS);
                 w.window().actions().focusPlan();

@@ -5,8 +5,8 @@ import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.demo.DemoFiles;
 import honeylamp.derive.storeys.StoreyGeometry;
-import honeylamp.desktop.workspace.Stage;
 import honeylamp.desktop.workspace.Tool;
+import honeylamp.desktop.workspace.WorkStage;
 import honeylamp.edit.WallEdits;
 import honeylamp.geometry.Point;
 import honeylamp.illustrate.paper.Lamp;
@@ -151,8 +151,8 @@ class PanelTest {
             w.key(KeyCode.CONTROL, KeyCode.K);
             w.write("laundry");
             w.key(KeyCode.ENTER);
-            assertThat(WindowDriver.<Stage>onScreen(() -> w.model().now().stage()))
-                    .isEqualTo(Stage.ROOMS);
+            assertThat(WindowDriver.<WorkStage>onScreen(() -> w.model().now().stage()))
+                    .isEqualTo(WorkStage.ROOMS);
             assertThat(text(w, "room-name")).isEqualTo("Laundry");
             w.key(KeyCode.CONTROL, KeyCode.K);
             w.write("screed");

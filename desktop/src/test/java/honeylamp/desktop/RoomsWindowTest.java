@@ -9,7 +9,7 @@ import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.desktop.workspace.Tool;
 import honeylamp.geometry.Point;
 import honeylamp.plan.Plan;
-import honeylamp.plan.RoomFit.AreaPart;
+import honeylamp.plan.RoomFit.CountsAs;
 import honeylamp.plan.RoomMark;
 import honeylamp.plan.Showing;
 import honeylamp.plan.Surface;
@@ -115,7 +115,7 @@ class RoomsWindowTest {
                             .orElseThrow()
                             .material())
                     .isEqualTo("lime-sand");
-            assertThat(fit.counts()).isEqualTo(AreaPart.LOW_HEADROOM);
+            assertThat(fit.counts()).isEqualTo(CountsAs.LOW_HEADROOM);
             // one rectangle: 3,300 by 3,700
             w.press("room-working");
             assertThat(WindowDriver.<Boolean>onScreen(() -> w.window().scene().getRoot().lookupAll(".label").stream()

@@ -35,7 +35,7 @@ class SafeWorkTest {
     /** Leaves the journal of a run that ended early: a document with its pictures, and one action more. */
     private Path left(String name, Origin origin, String renamed) throws IOException {
         var journal = Autosave.journals(folder.resolve("home")).resolve(name);
-        try (var writing = Journal.begin(journal, origin, Journal.Stage.OPENED)) {
+        try (var writing = Journal.begin(journal, origin, Journal.Begun.OPENED)) {
             for (var asset : origin.document().assets().entrySet()) {
                 writing.keep(asset.getKey(), asset.getValue());
             }

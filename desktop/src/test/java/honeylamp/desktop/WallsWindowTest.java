@@ -7,8 +7,8 @@ import honeylamp.TestWalls;
 import honeylamp.catalogue.NewPlan;
 import honeylamp.demo.place.SailclothYard;
 import honeylamp.derive.storeys.StoreyGeometry;
-import honeylamp.desktop.workspace.Stage;
 import honeylamp.desktop.workspace.Tool;
+import honeylamp.desktop.workspace.WorkStage;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Regions;
 import honeylamp.plan.ElementId;
@@ -466,7 +466,7 @@ class WallsWindowTest {
         try (var w = WindowDriver.with(house())) {
             var before = w.plan();
             w.show(3000, 2000, 9000);
-            for (var tool : Stage.WALLS.tools()) {
+            for (var tool : WorkStage.WALLS.tools()) {
                 if (tool.picks() || tool == Tool.WALK_ROOM) {
                     continue;
                 }

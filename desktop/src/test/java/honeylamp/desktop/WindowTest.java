@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import honeylamp.demo.DemoFiles;
 import honeylamp.desktop.files.WindowState;
 import honeylamp.desktop.workspace.Keys;
-import honeylamp.desktop.workspace.Stage;
+import honeylamp.desktop.workspace.WorkStage;
 import honeylamp.geometry.Point;
 import honeylamp.illustrate.paper.Lamp;
 import honeylamp.units.Length;
@@ -28,14 +28,15 @@ class WindowTest {
     @Test
     void everyStageIsReachedByKeysAndSaysWhatToDo() throws Exception {
         try (var w = WindowDriver.with(DemoFiles.document())) {
-            for (var stage : Stage.values()) {
+            for (var stage : WorkStage.values()) {
                 var keys = stage.keys().orElseThrow();
                 if (keys.shift() == Keys.Shift.HELD) {
                     w.key(KeyCode.CONTROL, KeyCode.SHIFT, keys.code());
                 } else {
                     w.key(KeyCode.CONTROL, keys.code());
                 }
-                assertThat(WindowDriver.<Stage>onScreen(() -> w.model().now().stage()))
+                assertThat(WindowDriver.<WorkStage>onScreen(
+                                () -> w.model().now().stage()))
                         .isEqualTo(stage);
                 var hint =
                         WindowDriver.<String>onScreen(() -> w.model().readout().hint());
@@ -224,7 +225,7 @@ class WindowTest {
     @Test
     void everyControlHasANameForReaders() throws Exception {
         try (var w = WindowDriver.with(DemoFiles.document())) {
-            for (var stage : Stage.values()) {
+            for (var stage : WorkStage.values()) {
                 WindowDriver.onScreen(() -> {
                     w.model().go(stage);
                     return null;

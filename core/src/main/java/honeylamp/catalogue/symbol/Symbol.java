@@ -8,7 +8,7 @@ import java.util.List;
  *
  * @param solids what throws shade: convex footprints with their heights
  */
-public record Symbol(List<SymbolPart> parts, List<Solid> solids) {
+public record Symbol(List<SymbolShape> parts, List<Solid> solids) {
     /** A convex footprint, counter-clockwise, and the height of its top above the floor in mm. */
     public record Solid(Ring footprint, double heightMm) {}
 

@@ -1,9 +1,9 @@
 package honeylamp.catalogue.symbol;
 
-import honeylamp.catalogue.symbol.SymbolPart.Detail;
-import honeylamp.catalogue.symbol.SymbolPart.Edge;
-import honeylamp.catalogue.symbol.SymbolPart.Level;
-import honeylamp.catalogue.symbol.SymbolPart.Paint;
+import honeylamp.catalogue.symbol.SymbolShape.Detail;
+import honeylamp.catalogue.symbol.SymbolShape.Edge;
+import honeylamp.catalogue.symbol.SymbolShape.Level;
+import honeylamp.catalogue.symbol.SymbolShape.Paint;
 import honeylamp.geometry.Affine;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Figure;
@@ -20,7 +20,7 @@ public final class SymbolPen {
 
     public static final double SOFT = 45;
 
-    private final List<SymbolPart> parts = new ArrayList<>();
+    private final List<SymbolShape> parts = new ArrayList<>();
     private final List<Symbol.Solid> solids = new ArrayList<>();
     private Affine frame = Affine.IDENTITY;
     private Level level = Level.BODY;
@@ -59,12 +59,12 @@ public final class SymbolPen {
 
     /** A filled shape. */
     public void shape(Figure path, Role tone, Edge edge, Detail detail) {
-        parts.add(new SymbolPart(path.through(frame), new Paint.Of(tone), edge, level, detail));
+        parts.add(new SymbolShape(path.through(frame), new Paint.Of(tone), edge, level, detail));
     }
 
     /** A line without fill. */
     public void line(Figure path, Edge edge, Detail detail) {
-        parts.add(new SymbolPart(path.through(frame), new Paint.None(), edge, level, detail));
+        parts.add(new SymbolShape(path.through(frame), new Paint.None(), edge, level, detail));
     }
 
     /** A fine straight line. */

@@ -85,15 +85,15 @@ public record BriefCheck(List<RoomItem> rooms, List<PieceItem> pieces) {
     public static List<String> tooSmall(Plan plan, Room room, WantedRoom wanted) {
         var out = new ArrayList<String>();
         if (room.areaMm2() < wanted.leastAreaM2() * AreaText.MM2_PER_M2) {
-            out.add("has " + AreaText.shown(room.areaMm2(), plan.units()) + " of "
-                    + AreaText.shown(wanted.leastAreaM2() * AreaText.MM2_PER_M2, plan.units()));
+            out.add("has " + AreaText.rounded(room.areaMm2(), plan.units()) + " of "
+                    + AreaText.rounded(wanted.leastAreaM2() * AreaText.MM2_PER_M2, plan.units()));
         }
         var clear = LabelSpot.clearSize(
                 room.outline(), LabelSpot.freest(room.outline()).centre());
         var side = Math.min(clear.alongMm(), clear.acrossMm());
         if (side < wanted.leastSide().mm()) {
-            out.add("is " + LengthText.shownWithUnit(Length.ofMm(side), plan.units()) + " wide of "
-                    + LengthText.shownWithUnit(wanted.leastSide(), plan.units()));
+            out.add("is " + LengthText.roundedWithUnit(Length.ofMm(side), plan.units()) + " wide of "
+                    + LengthText.roundedWithUnit(wanted.leastSide(), plan.units()));
         }
         return out;
     }

@@ -86,7 +86,7 @@ public record Dissection(List<Part> parts) {
         }
 
         private static String shown(double mm, UnitSystem units) {
-            return LengthText.shown(Length.ofMm(mm), units);
+            return LengthText.rounded(Length.ofMm(mm), units);
         }
     }
 

@@ -13,7 +13,7 @@ import honeylamp.plan.Finish;
 import honeylamp.plan.Keeping;
 import honeylamp.plan.Opening;
 import honeylamp.plan.OpeningKind.Family;
-import honeylamp.plan.RoomFit.AreaPart;
+import honeylamp.plan.RoomFit.CountsAs;
 import honeylamp.plan.RoomMark;
 import honeylamp.plan.Storey;
 import honeylamp.plan.Surface;
@@ -234,7 +234,7 @@ public record Schedule(Subject subject, List<Column> columns, List<Row> rows) {
                         new Cell.Words(storey.name()),
                         new Cell.Words(mark.name()),
                         new Cell.Words(
-                                fit.counts() == AreaPart.INDOOR
+                                fit.counts() == CountsAs.INDOOR
                                         ? ""
                                         : fit.counts().label().toLowerCase(Locale.ROOT)),
                         new Cell.Wide(by.getOrDefault(AreaBasis.INNER_FACES, 0.0)),

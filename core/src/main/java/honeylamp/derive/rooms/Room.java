@@ -1,7 +1,7 @@
 package honeylamp.derive.rooms;
 
 import honeylamp.geometry.Outline;
-import honeylamp.plan.RoomFit.AreaPart;
+import honeylamp.plan.RoomFit.CountsAs;
 import honeylamp.plan.RoomMark;
 import java.util.Optional;
 
@@ -24,8 +24,8 @@ public record Room(Optional<RoomMark> mark, Outline outline, double areaMm2, dou
     }
 
     /** As what its area counts. */
-    public AreaPart counts() {
-        return mark.map(m -> m.fit().counts()).orElse(AreaPart.INDOOR);
+    public CountsAs counts() {
+        return mark.map(m -> m.fit().counts()).orElse(CountsAs.INDOOR);
     }
 
     /** The name, or empty words. */

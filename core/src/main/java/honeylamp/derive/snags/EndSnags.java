@@ -307,6 +307,6 @@ final class EndSnags {
         if (mm < NEAR_MISS_MM) {
             return LengthText.exact(Length.ofMm(Math.rint(mm * 1000) / 1000), UnitSystem.MM);
         }
-        return LengthText.shownWithUnit(Length.ofMm(mm), units);
+        return LengthText.roundedWithUnit(Length.ofMm(mm), units);
     }
 }

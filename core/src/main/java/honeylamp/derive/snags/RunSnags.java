@@ -295,6 +295,6 @@ final class RunSnags {
     }
 
     private String shown(double mm) {
-        return LengthText.shownWithUnit(Length.ofMm(mm), units);
+        return LengthText.roundedWithUnit(Length.ofMm(mm), units);
     }
 }

@@ -94,6 +94,6 @@ final class SiteSnags {
     }
 
     private static String shown(Plan plan, double mm) {
-        return LengthText.shown(Length.ofMm(mm), plan.units());
+        return LengthText.rounded(Length.ofMm(mm), plan.units());
     }
 }

@@ -130,7 +130,7 @@ public final class Snags {
                         Snag.Kind.UNNAMED_ROOM,
                         LabelSpot.freest(room.outline()).centre(),
                         about,
-                        "A room of " + AreaText.shown(room.areaMm2(), units)
+                        "A room of " + AreaText.rounded(room.areaMm2(), units)
                                 + " has no name. Pick it in the Rooms stage and type one."));
             }
         }

@@ -145,6 +145,6 @@ final class StairSnags {
     }
 
     private String shown(Length length) {
-        return LengthText.shown(length, plan.units());
+        return LengthText.rounded(length, plan.units());
     }
 }

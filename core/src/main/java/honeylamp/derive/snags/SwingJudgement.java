@@ -98,7 +98,7 @@ public final class SwingJudgement {
     }
 
     private String shown(double mm) {
-        return LengthText.shownWithUnit(Length.ofMm(Math.max(0, mm)), units);
+        return LengthText.roundedWithUnit(Length.ofMm(Math.max(0, mm)), units);
     }
 
     private void walls(Swept s, List<Conflict> out) {

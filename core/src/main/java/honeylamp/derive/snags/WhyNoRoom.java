@@ -38,7 +38,8 @@ public record WhyNoRoom(Optional<Point> where, String sentence) {
                 .mapToDouble(o -> o.at().distance(end.at()))
                 .min();
         var words = gap.isPresent()
-                ? "; the next open end is " + LengthText.shownWithUnit(Length.ofMm(gap.getAsDouble()), units) + " away"
+                ? "; the next open end is " + LengthText.roundedWithUnit(Length.ofMm(gap.getAsDouble()), units)
+                        + " away"
                 : "";
         return new WhyNoRoom(
                 Optional.of(end.at()),

@@ -9,7 +9,7 @@ import honeylamp.derive.walls.WallNodes;
 import honeylamp.geometry.Regions;
 import honeylamp.geometry.Ring;
 import honeylamp.plan.Plan;
-import honeylamp.plan.RoomFit.AreaPart;
+import honeylamp.plan.RoomFit.CountsAs;
 import honeylamp.plan.Wall;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -60,7 +60,7 @@ public record Areas(List<Map<AreaBasis, Double>> rooms, double internalGrossMm2,
             by.put(AreaBasis.WALL_CENTRES, free ? own : centres.byRoom().getOrDefault(i, own));
             by.put(
                     AreaBasis.OUTER_FACES,
-                    free || room.counts() == AreaPart.OUTDOOR
+                    free || room.counts() == CountsAs.OUTDOOR
                             ? own
                             : toOuter.byRoom().getOrDefault(i, own));
             rooms.add(Collections.unmodifiableMap(by));
@@ -75,7 +75,7 @@ public record Areas(List<Map<AreaBasis, Double>> rooms, double internalGrossMm2,
     }
 
     /** The sum over all rooms that count as a part, by a basis. */
-    public double sum(StoreyGeometry geometry, AreaBasis basis, AreaPart part) {
+    public double sum(StoreyGeometry geometry, AreaBasis basis, CountsAs part) {
         var out = 0.0;
         for (var i = 0; i < rooms.size(); i++) {
             if (geometry.rooms().get(i).counts() == part) {
@@ -114,7 +114,7 @@ public record Areas(List<Map<AreaBasis, Double>> rooms, double internalGrossMm2,
                 distinct.stream()
                         .filter(t -> new Ring(t.nodes()).contains(inside))
                         .min(Comparator.comparingDouble(WallFaces.Trace::nodeArea))
-                        .ifPresent(room.counts() == AreaPart.OUTDOOR ? out::add : indoor::add);
+                        .ifPresent(room.counts() == CountsAs.OUTDOOR ? out::add : indoor::add);
             }
         }
         out.removeAll(indoor);

@@ -17,7 +17,7 @@ import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Regions;
 import honeylamp.geometry.Segment;
-import honeylamp.plan.RoomFit.AreaPart;
+import honeylamp.plan.RoomFit.CountsAs;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -272,7 +272,7 @@ final class GroundShares {
     }
 
     private static boolean outdoor(Room room) {
-        return room.lie() == Room.Lie.INSIDE && room.counts() == AreaPart.OUTDOOR;
+        return room.lie() == Room.Lie.INSIDE && room.counts() == CountsAs.OUTDOOR;
     }
 
     /**

@@ -159,10 +159,13 @@ public final class LaidPlan {
 
     /** The page a view is first on; the view by itself on a sheet like the first page's if it is on none. */
     public LaidPage pageOf(ViewId id) {
-        var shown = drawn.presentation();
-        return page(shown.pageOf(id)
-                .orElseGet(() ->
-                        Page.of(shown.nextPage(), id, shown.pages().getFirst().sheet())));
+        var presentation = drawn.presentation();
+        return page(presentation
+                .pageOf(id)
+                .orElseGet(() -> Page.of(
+                        presentation.nextPage(),
+                        id,
+                        presentation.pages().getFirst().sheet())));
     }
 
     public Brief brief() {

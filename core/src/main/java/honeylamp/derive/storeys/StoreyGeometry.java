@@ -19,7 +19,7 @@ import honeylamp.plan.ElementId.WallTypeId;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Opening;
 import honeylamp.plan.Plan;
-import honeylamp.plan.RoomFit.AreaPart;
+import honeylamp.plan.RoomFit.CountsAs;
 import honeylamp.plan.RoomMark;
 import honeylamp.plan.Storey;
 import honeylamp.plan.Wall;
@@ -136,7 +136,7 @@ public record StoreyGeometry(
     /** The sum of all rooms within their inner faces, in mm²; outdoor areas are not counted. */
     public double netAreaMm2() {
         return rooms.stream()
-                .filter(r -> r.counts() != AreaPart.OUTDOOR)
+                .filter(r -> r.counts() != CountsAs.OUTDOOR)
                 .mapToDouble(Room::areaMm2)
                 .sum();
     }
@@ -148,7 +148,7 @@ public record StoreyGeometry(
     public double grossAreaMm2() {
         var shells = shells();
         var outdoor = rooms.stream()
-                .filter(r -> r.lie() == Room.Lie.INSIDE && r.counts() == AreaPart.OUTDOOR)
+                .filter(r -> r.lie() == Room.Lie.INSIDE && r.counts() == CountsAs.OUTDOOR)
                 .mapToDouble(Room::areaMm2)
                 .sum();
         var missing = Regions.intersection(shells, Regions.union(FixedParts.voids(storey))).stream()

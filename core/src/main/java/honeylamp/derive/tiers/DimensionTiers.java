@@ -199,8 +199,8 @@ public final class DimensionTiers {
         var texts = new ArrayList<String>();
         for (var length : fromEnd ? lengths.reversed() : lengths) {
             running += length.mm();
-            var now = LengthText.shownUnits(Length.ofMm(running), units);
-            texts.add(LengthText.shown(LengthText.ofShownUnits(now - before, units), units));
+            var now = LengthText.roundedUnits(Length.ofMm(running), units);
+            texts.add(LengthText.rounded(LengthText.ofShownUnits(now - before, units), units));
             before = now;
         }
         return new Tier(
@@ -208,7 +208,7 @@ public final class DimensionTiers {
                 stops.stream().map(Point::x).toList(),
                 stops.stream().map(Point::y).toList(),
                 List.copyOf(fromEnd ? texts.reversed() : texts),
-                LengthText.shown(LengthText.ofShownUnits(before, units), units));
+                LengthText.rounded(LengthText.ofShownUnits(before, units), units));
     }
 
     private static int order(List<Length> a, List<Length> b) {

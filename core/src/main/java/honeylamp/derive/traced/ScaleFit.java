@@ -77,7 +77,7 @@ public record ScaleFit(
             var wrong = residuals.get(suspect.getAsInt());
             return Words.of(
                     "%s disagrees with the others by %.1f %%: read it again, or leave it out in the card.",
-                    LengthText.shownWithUnit(wrong.known.length(), units), Math.abs(wrong.percent()));
+                    LengthText.roundedWithUnit(wrong.known.length(), units), Math.abs(wrong.percent()));
         }
         if (stretched.likely && mmPerPixelX == mmPerPixelY) {
             return Words.of(

@@ -1,7 +1,7 @@
 package honeylamp.illustrate.furniture;
 
 import honeylamp.catalogue.Furnishings;
-import honeylamp.catalogue.symbol.SymbolPart;
+import honeylamp.catalogue.symbol.SymbolShape;
 import honeylamp.drawing.Mark;
 import honeylamp.drawing.ink.Ink;
 import honeylamp.geometry.Figure;
@@ -31,7 +31,7 @@ public final class FurnitureArt {
     }
 
     /** The marks of one level of all pieces, lower pieces first. */
-    public List<Mark> marks(List<Furnishing> pieces, SymbolPart.Level level) {
+    public List<Mark> marks(List<Furnishing> pieces, SymbolShape.Level level) {
         var sorted = new ArrayList<>(pieces);
         sorted.sort(Comparator.comparing(Furnishing::height).thenComparing(Furnishing::id, ElementId.ORDER));
         var out = new ArrayList<Mark>();
@@ -51,10 +51,10 @@ public final class FurnitureArt {
         return out;
     }
 
-    private void part(List<Mark> out, SymbolPart part, Figure path) {
+    private void part(List<Mark> out, SymbolShape part, Figure path) {
         switch (part.paint()) {
-            case SymbolPart.Paint.Of(var tone) -> out.add(new Mark.Fill(path, fill(tone)));
-            case SymbolPart.Paint.None() -> {}
+            case SymbolShape.Paint.Of(var tone) -> out.add(new Mark.Fill(path, fill(tone)));
+            case SymbolShape.Paint.None() -> {}
         }
         switch (part.edge()) {
             case OUTLINE -> out.add(new Mark.Stroke(path, pens.furniture(), pens.furnitureInk()));

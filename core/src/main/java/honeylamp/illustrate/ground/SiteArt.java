@@ -250,7 +250,7 @@ public final class SiteArt {
 
     private void name(List<Mark> out, Ground ground, List<Outline> free, double areaMm2, UnitSystem units) {
         var words = Grounds.label(ground.use());
-        var area = AreaText.shown(areaMm2, units);
+        var area = AreaText.rounded(areaMm2, units);
         free.stream()
                 .map(o -> Regions.freestPoint(o, 30))
                 .max(Comparator.comparingDouble(Regions.Clearing::radiusMm))

@@ -1,6 +1,6 @@
 package honeylamp.illustrate.pen;
 
-import honeylamp.catalogue.symbol.SymbolPart;
+import honeylamp.catalogue.symbol.SymbolShape;
 
 /** How much is drawn at a scale: nothing finer than 0.35 mm on paper. */
 public record Detail(double scale) {
@@ -9,7 +9,7 @@ public record Detail(double scale) {
     /** Below this pitch on paper a pattern becomes its mean tone. */
     static final double LEAST_PITCH_PAPER_MM = 0.8;
 
-    public boolean shows(SymbolPart.Detail detail) {
+    public boolean shows(SymbolShape.Detail detail) {
         return switch (detail) {
             case PLAIN -> true;
             case DRAWN -> scale <= 100;

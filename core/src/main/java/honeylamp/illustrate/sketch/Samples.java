@@ -61,7 +61,7 @@ public final class Samples {
         var art = new FurnitureArt(frame, Pens.usual(SCALE), Lamp.COLOUR);
         var piece = new Furnishing(
                 new FurnishingId(1), kind.key(), kind.width(), kind.depth(), kind.height(), Position.ORIGIN, 0);
-        return new Drawing(Arrays.stream(honeylamp.catalogue.symbol.SymbolPart.Level.values())
+        return new Drawing(Arrays.stream(honeylamp.catalogue.symbol.SymbolShape.Level.values())
                 .map(level -> Layer.of(LayerKind.FURNITURE, art.marks(List.of(piece), level)))
                 .toList());
     }

@@ -2,7 +2,7 @@ package honeylamp.illustrate.sketch;
 
 import honeylamp.catalogue.Furnishings;
 import honeylamp.catalogue.ScreenColours;
-import honeylamp.catalogue.symbol.SymbolPart;
+import honeylamp.catalogue.symbol.SymbolShape;
 import honeylamp.derive.listing.Dissection;
 import honeylamp.derive.openings.OpeningCut;
 import honeylamp.derive.pointing.Picking;
@@ -161,7 +161,7 @@ public final class Sketches {
         var pens = Pens.usual(frame.scale());
         var art = new FurnitureArt(frame, pens, Lamp.COLOUR);
         var out = new ArrayList<Mark>();
-        for (var level : SymbolPart.Level.values()) {
+        for (var level : SymbolShape.Level.values()) {
             out.addAll(art.marks(List.of(piece), level));
         }
         if (Furnishings.of(piece.kind()).isEmpty()) {

@@ -154,7 +154,7 @@ public final class DimensionArt {
             var length =
                     Length.ofMm(dimension.from().point().distance(dimension.to().point()));
             var flip = b.x() < a.x() - 1e-9 || Math.abs(b.x() - a.x()) < 1e-9 && b.y() > a.y();
-            number(out, LengthText.shown(length, units), flip ? b : a, flip ? a : b, -TEXT_LIFT_MM);
+            number(out, LengthText.rounded(length, units), flip ? b : a, flip ? a : b, -TEXT_LIFT_MM);
         }
         return out;
     }
@@ -183,7 +183,7 @@ public final class DimensionArt {
                 tick(ticks, a);
                 out.add(new Mark.Stroke(ticks.build(), pens.tick(), pens.dimensionInk()));
                 var flip = b.x() < a.x() - 1e-9 || Math.abs(b.x() - a.x()) < 1e-9 && b.y() > a.y();
-                var text = "R " + LengthText.shown(Length.ofMm(arc.radius()), units);
+                var text = "R " + LengthText.rounded(Length.ofMm(arc.radius()), units);
                 number(out, text, flip ? b : a, flip ? a : b, -TEXT_LIFT_MM);
             }
         }

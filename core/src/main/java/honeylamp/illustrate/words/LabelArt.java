@@ -228,7 +228,7 @@ public final class LabelArt {
     private List<List<Line>> forms(Room room, Outline outline) {
         var middle = LabelSpot.freest(outline).centre();
         var name = room.name().toUpperCase(Locale.ROOT);
-        var area = new Line(AreaText.shown(room.areaMm2(), units), pens.cap(TextRole.ROOM_SIZE), Typeface.REGULAR, 0);
+        var area = new Line(AreaText.rounded(room.areaMm2(), units), pens.cap(TextRole.ROOM_SIZE), Typeface.REGULAR, 0);
         var clear = new Line(
                 clearText(LabelSpot.clearSize(room.outline(), middle)),
                 pens.cap(TextRole.ROOM_SIZE),
@@ -259,8 +259,8 @@ public final class LabelArt {
 
     private String clearText(LabelSpot.ClearSize clear) {
         var shownIn = units.isMetric() ? UnitSystem.M : units;
-        var a = LengthText.shown(Length.ofMm(clear.alongMm()), shownIn);
-        var b = LengthText.shown(Length.ofMm(clear.acrossMm()), shownIn);
+        var a = LengthText.rounded(Length.ofMm(clear.alongMm()), shownIn);
+        var b = LengthText.rounded(Length.ofMm(clear.acrossMm()), shownIn);
         return units.isMetric()
                 ? a.substring(0, a.length() - 1) + " \u00d7 " + b.substring(0, b.length() - 1) + " m"
                 : a + " \u00d7 " + b;

@@ -17,7 +17,7 @@ import honeylamp.geometry.Point;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
-import honeylamp.plan.RoomFit.AreaPart;
+import honeylamp.plan.RoomFit.CountsAs;
 import honeylamp.units.UnitSystem;
 import java.util.Map;
 import java.util.Set;
@@ -88,10 +88,10 @@ class BoundariesTest {
         var balcony = rooms.getLast();
         assertThat(balcony.lie()).isEqualTo(Room.Lie.OUTSIDE);
         assertThat(balcony.areaMm2()).isCloseTo(3000 * 1200, within(MM2));
-        assertThat(balcony.mark().orElseThrow().fit().counts()).isEqualTo(AreaPart.OUTDOOR);
+        assertThat(balcony.mark().orElseThrow().fit().counts()).isEqualTo(CountsAs.OUTDOOR);
         assertThat(geometry(plan).netAreaMm2()).isCloseTo(32_000_000, within(MM2));
         var areas = Areas.of(plan, geometry(plan));
-        assertThat(areas.sum(geometry(plan), AreaBasis.INNER_FACES, AreaPart.OUTDOOR))
+        assertThat(areas.sum(geometry(plan), AreaBasis.INNER_FACES, CountsAs.OUTDOOR))
                 .isCloseTo(3_600_000, within(MM2));
         assertThat(areas.externalGrossMm2()).isCloseTo(8600.0 * 4600, within(MM2));
     }

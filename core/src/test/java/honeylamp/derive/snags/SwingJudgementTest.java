@@ -208,7 +208,7 @@ class SwingJudgementTest {
     void aStoresDoorOpensOutward() {
         var plan = door(divided(1550), 4, 1000, Hand.FIRST, Swing.LEFT);
         var store = geometry(plan).roomAt(new Point(700, 1500)).orElseThrow();
-        plan = RoomEdits.use(plan, storey(plan), store, RoomFit.STORE, RoomFit.AreaPart.INDOOR);
+        plan = RoomEdits.use(plan, storey(plan), store, RoomFit.STORE, RoomFit.CountsAs.INDOOR);
         var snag = verdict(plan);
         assertThat(snag).extracting(Snag::kind).containsExactly(Kind.STORE_OPENS_INWARD);
         var mend = Mending.of(plan, geometry(plan), snag.getFirst(), Snags.USUAL_GAP_REACH)

@@ -19,7 +19,7 @@ import honeylamp.edit.RoomEdits;
 import honeylamp.edit.Settling;
 import honeylamp.edit.StructureEdits;
 import honeylamp.edit.WallEdits;
-import honeylamp.edit.WallParts;
+import honeylamp.edit.WallShaping;
 import honeylamp.geometry.Point;
 import honeylamp.illustrate.Illustration;
 import honeylamp.illustrate.paper.Lamp;
@@ -143,7 +143,7 @@ class AnyPlanTest {
                         .result()
                         .orElse(plan);
             case 11 ->
-                WallParts.split(plan, id, any(random, storey.walls()).id(), Length.ofMm(random.nextInt(3000)))
+                WallShaping.split(plan, id, any(random, storey.walls()).id(), Length.ofMm(random.nextInt(3000)))
                         .map(Added::plan)
                         .result()
                         .orElse(plan);

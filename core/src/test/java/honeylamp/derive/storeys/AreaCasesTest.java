@@ -19,7 +19,7 @@ import honeylamp.plan.Finish;
 import honeylamp.plan.Ground;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
-import honeylamp.plan.RoomFit.AreaPart;
+import honeylamp.plan.RoomFit.CountsAs;
 import honeylamp.plan.Structure;
 import honeylamp.plan.Wall.BodySide;
 import honeylamp.units.Length;
@@ -213,10 +213,10 @@ class AreaCasesTest {
         var court = TestPlans.geometry(plan)
                 .roomAt(Position.ofMm(6000, 4500).point())
                 .orElseThrow();
-        plan = RoomEdits.use(plan, storey, court, "balcony", AreaPart.OUTDOOR);
+        plan = RoomEdits.use(plan, storey, court, "balcony", CountsAs.OUTDOOR);
         var areas = areas(plan);
         assertThat(areas.externalGrossMm2()).isCloseTo(108e6, within(MM2));
-        assertThat(areas.sum(TestPlans.geometry(plan), AreaBasis.OUTER_FACES, AreaPart.INDOOR))
+        assertThat(areas.sum(TestPlans.geometry(plan), AreaBasis.OUTER_FACES, CountsAs.INDOOR))
                 .isCloseTo(108e6, within(MM2));
         // inner faces of the outer walls: 11,400 x 9,400 outside, 4,600 x 3,600 around the court
         assertThat(areas.internalGrossMm2()).isCloseTo(11_400 * 9400 - 4600 * 3600, within(MM2));

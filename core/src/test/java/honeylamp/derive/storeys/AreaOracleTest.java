@@ -16,7 +16,7 @@ import honeylamp.plan.Finish;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.RoomFit;
-import honeylamp.plan.RoomFit.AreaPart;
+import honeylamp.plan.RoomFit.CountsAs;
 import honeylamp.plan.RoomMark;
 import honeylamp.plan.Structure;
 import honeylamp.plan.Wall;
@@ -442,7 +442,7 @@ class AreaOracleTest {
         for (var at : sample.outdoor) {
             marks.add(new RoomMark(
                             new RoomId(number++), Position.of(move.to.apply(at)), "Court", Finish.of("stone-slabs"))
-                    .fitted(RoomFit.NONE.counting(AreaPart.OUTDOOR)));
+                    .fitted(RoomFit.NONE.counting(CountsAs.OUTDOOR)));
         }
         var storey = plan.storeys().getFirst().id();
         return plan.withWallTypes(types)
@@ -482,7 +482,7 @@ class AreaOracleTest {
                 assertThat(Dissection.of(geometry, found.get()).areaMm2())
                         .as(name + " working at " + at)
                         .isCloseTo(room.net, within(MM2));
-                sum += found.get().counts() == AreaPart.OUTDOOR ? 0 : by.get(AreaBasis.OUTER_FACES);
+                sum += found.get().counts() == CountsAs.OUTDOOR ? 0 : by.get(AreaBasis.OUTER_FACES);
             }
             assertThat(areas.externalGrossMm2()).as(name).isCloseTo(sample.external, within(MM2));
             assertThat(sum).as(name).isCloseTo(sample.external, within(MM2));

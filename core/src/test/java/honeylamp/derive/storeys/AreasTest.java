@@ -12,7 +12,7 @@ import honeylamp.edit.StructureEdits;
 import honeylamp.edit.WallEdits;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
-import honeylamp.plan.RoomFit.AreaPart;
+import honeylamp.plan.RoomFit.CountsAs;
 import honeylamp.plan.Structure;
 import honeylamp.plan.Wall.BodySide;
 import honeylamp.units.Length;
@@ -295,12 +295,12 @@ class AreasTest {
                 .plan();
         var garage = TestPlans.geometry(plan).rooms().get(1);
         var storey = TestPlans.storey(plan);
-        plan = RoomEdits.fit(plan, storey, garage, f -> f.counting(AreaPart.GARAGE));
+        plan = RoomEdits.fit(plan, storey, garage, f -> f.counting(CountsAs.GARAGE));
         var geometry = TestPlans.geometry(plan);
         var areas = Areas.of(plan, geometry);
         // 5,000 x 4,000 to live in, 3,000 x 4,000 for the car
-        assertThat(areas.sum(geometry, AreaBasis.INNER_FACES, AreaPart.INDOOR)).isCloseTo(20_000_000, within(MM2));
-        assertThat(areas.sum(geometry, AreaBasis.INNER_FACES, AreaPart.GARAGE)).isCloseTo(12_000_000, within(MM2));
-        assertThat(areas.sum(geometry, AreaBasis.INNER_FACES, AreaPart.OUTDOOR)).isZero();
+        assertThat(areas.sum(geometry, AreaBasis.INNER_FACES, CountsAs.INDOOR)).isCloseTo(20_000_000, within(MM2));
+        assertThat(areas.sum(geometry, AreaBasis.INNER_FACES, CountsAs.GARAGE)).isCloseTo(12_000_000, within(MM2));
+        assertThat(areas.sum(geometry, AreaBasis.INNER_FACES, CountsAs.OUTDOOR)).isZero();
     }
 }

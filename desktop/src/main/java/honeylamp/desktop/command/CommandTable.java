@@ -11,7 +11,7 @@ import honeylamp.desktop.gesture.Choices;
 import honeylamp.desktop.gesture.Gesture;
 import honeylamp.desktop.workspace.Intent;
 import honeylamp.desktop.workspace.Keys;
-import honeylamp.desktop.workspace.Stage;
+import honeylamp.desktop.workspace.WorkStage;
 import honeylamp.desktop.workspace.Workspace;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import java.util.ArrayList;
@@ -214,7 +214,8 @@ public final class CommandTable {
                 _ -> true,
                 () -> {
                     // where pictures are worked on a picture is meant, whatever was copied of a plan before
-                    if (model.now().stage() == Stage.UNDERLAY || !model.picked().paste()) {
+                    if (model.now().stage() == WorkStage.UNDERLAY
+                            || !model.picked().paste()) {
                         window.pastePicture();
                     }
                 }));
@@ -286,7 +287,7 @@ public final class CommandTable {
                 "Next width",
                 "The next usual width of an opening",
                 NextChoice::width,
-                w -> w.stage() == Stage.OPENINGS,
+                w -> w.stage() == WorkStage.OPENINGS,
                 Keys.NEXT_WIDTH.code());
         choice(
                 "next-face",

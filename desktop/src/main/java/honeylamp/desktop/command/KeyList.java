@@ -1,8 +1,8 @@
 package honeylamp.desktop.command;
 
 import honeylamp.desktop.workspace.Keys;
-import honeylamp.desktop.workspace.Stage;
 import honeylamp.desktop.workspace.Tool;
+import honeylamp.desktop.workspace.WorkStage;
 import java.util.Arrays;
 
 /** The list of all keys, as a page of the docs. */
@@ -22,7 +22,7 @@ public final class KeyList {
             }
         }
         heading(out, "Stages");
-        for (var stage : Stage.values()) {
+        for (var stage : WorkStage.values()) {
             stage.keys().ifPresent(k -> row(out, k.text(), stage.label(), "Goes to the stage"));
         }
         heading(out, "Tools");

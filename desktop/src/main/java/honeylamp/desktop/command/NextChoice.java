@@ -3,7 +3,7 @@ package honeylamp.desktop.command;
 import honeylamp.catalogue.OpeningSizes;
 import honeylamp.desktop.gesture.Choices;
 import honeylamp.desktop.gesture.NewOpening;
-import honeylamp.desktop.workspace.Stage;
+import honeylamp.desktop.workspace.WorkStage;
 import honeylamp.desktop.workspace.Workspace;
 import honeylamp.plan.OpeningKind;
 import honeylamp.plan.WallType;
@@ -14,7 +14,7 @@ final class NextChoice {
 
     /** The next kind of opening among openings, else the next wall type. */
     static Choices type(Workspace now) {
-        return now.stage() == Stage.OPENINGS ? kind(now) : wallType(now);
+        return now.stage() == WorkStage.OPENINGS ? kind(now) : wallType(now);
     }
 
     private static Choices kind(Workspace now) {

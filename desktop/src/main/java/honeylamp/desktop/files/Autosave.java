@@ -206,10 +206,10 @@ public final class Autosave implements ActionLog, AutoCloseable {
         if (old != null) {
             old.discard();
         }
-        journal = fresh(origin, Journal.Stage.OPENED);
+        journal = fresh(origin, Journal.Begun.OPENED);
     }
 
-    private Journal fresh(Origin origin, Journal.Stage stage) throws IOException {
+    private Journal fresh(Origin origin, Journal.Begun stage) throws IOException {
         OwnerOnly.folder(home);
         OwnerOnly.folder(journals(home));
         var name =
@@ -223,7 +223,7 @@ public final class Autosave implements ActionLog, AutoCloseable {
         var at = last == null ? origin.document().plan() : last;
         var now = journal;
         if (now == null) {
-            journal = fresh(origin, Journal.Stage.SAVED);
+            journal = fresh(origin, Journal.Begun.SAVED);
             current().append(at);
         } else {
             now.saved(origin, at);
@@ -248,7 +248,7 @@ public final class Autosave implements ActionLog, AutoCloseable {
         if (begun == null) {
             throw new IOException("no document was opened");
         }
-        var made = fresh(begun, Journal.Stage.OPENED);
+        var made = fresh(begun, Journal.Begun.OPENED);
         journal = made;
         return made;
     }

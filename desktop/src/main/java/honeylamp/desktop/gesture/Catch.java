@@ -61,7 +61,7 @@ public record Catch(Point at, Optional<Snap> snap, int turn, Pointer pointer) {
 
     private static List<Snap> all(Surroundings scene, Point p, List<Point> chain) {
         var out = new ArrayList<Snap>();
-        var standing = Snapping.all(scene.shown(), chain, p, scene.reachMm());
+        var standing = Snapping.all(scene.laid(), chain, p, scene.reachMm());
         standing.stream().filter(s -> !soft(s)).forEach(out::add);
         scene.lines().at(p, scene.reachMm()).ifPresent(out::add);
         standing.stream().filter(Catch::soft).forEach(out::add);

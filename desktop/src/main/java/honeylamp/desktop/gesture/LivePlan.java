@@ -27,7 +27,7 @@ public final class LivePlan {
             out.addAll(Sketches.words(
                     scene.frame(),
                     room.outline().bounds().centre(),
-                    AreaText.shown(room.areaMm2(), scene.units()),
+                    AreaText.rounded(room.areaMm2(), scene.units()),
                     scene.penMm()));
         }
         return out;

@@ -41,7 +41,7 @@ public record Surroundings(
         LaidView view,
         Optional<Page> page) {
     /** The storey with its copies of units: what the pointer catches, and the rooms there are. */
-    public StoreyGeometry shown() {
+    public StoreyGeometry laid() {
         return view.storey().geometry();
     }
 
@@ -63,7 +63,7 @@ public record Surroundings(
     /** The type and the line of walls drawn now, in a few words. */
     public String wallWords() {
         var type = plan.wallType(choices.wallType());
-        return type.name() + " " + LengthText.shown(type.thickness(), units()) + ", "
+        return type.name() + " " + LengthText.rounded(type.thickness(), units()) + ", "
                 + choices.face().label().toLowerCase(Locale.ROOT);
     }
 

@@ -7,8 +7,8 @@ import honeylamp.desktop.command.WindowActions;
 import honeylamp.desktop.gesture.Choices;
 import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.desktop.workspace.Intent;
-import honeylamp.desktop.workspace.Stage;
 import honeylamp.desktop.workspace.Tool;
+import honeylamp.desktop.workspace.WorkStage;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import java.util.ArrayList;
 import java.util.List;
@@ -112,7 +112,7 @@ public final class Finder extends VBox {
                 out.add(new Found(command.words(), command.keyText(), command.action()));
             }
         }
-        for (var stage : Stage.values()) {
+        for (var stage : WorkStage.values()) {
             for (var tool : stage.tools()) {
                 out.add(new Found(stage.label() + ": " + tool.label(), "stage", () -> model.use(tool)));
             }

@@ -201,8 +201,8 @@ public final class SchedulePane extends VBox {
         var units = model.now().plan().units();
         return switch (cell) {
             case Cell.Words(var text) -> text;
-            case Cell.Long(var length) -> LengthText.shown(length, units);
-            case Cell.Wide(var area) -> AreaText.shown(area, units);
+            case Cell.Long(var length) -> LengthText.rounded(length, units);
+            case Cell.Wide(var area) -> AreaText.rounded(area, units);
         };
     }
 

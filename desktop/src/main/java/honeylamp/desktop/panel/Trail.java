@@ -2,7 +2,7 @@ package honeylamp.desktop.panel;
 
 import honeylamp.derive.traced.ScaleFit;
 import honeylamp.desktop.panel.part.StageIcons;
-import honeylamp.desktop.workspace.Stage;
+import honeylamp.desktop.workspace.WorkStage;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.plan.Storey;
 import honeylamp.plan.Structure;
@@ -24,8 +24,8 @@ public final class Trail extends VBox {
     private static final PseudoClass ACTIVE = PseudoClass.getPseudoClass("active");
 
     private final WorkspaceModel model;
-    private final Map<Stage, Label> states = new EnumMap<>(Stage.class);
-    private final Map<Stage, Button> buttons = new EnumMap<>(Stage.class);
+    private final Map<WorkStage, Label> states = new EnumMap<>(WorkStage.class);
+    private final Map<WorkStage, Button> buttons = new EnumMap<>(WorkStage.class);
 
     /** A trail on a model. */
     public Trail(WorkspaceModel model) {
@@ -33,14 +33,14 @@ public final class Trail extends VBox {
         this.model = model;
         setId("trail");
         getStyleClass().add("trail");
-        for (var stage : Stage.values()) {
+        for (var stage : WorkStage.values()) {
             getChildren().add(button(stage));
         }
         model.state().subscribe(_ -> update());
         model.shown().search().known().subscribe(_ -> update());
     }
 
-    private Button button(Stage stage) {
+    private Button button(WorkStage stage) {
         var state = new Label();
         state.getStyleClass().add("stage-state");
         state.setId("state-" + key(stage));
@@ -61,7 +61,7 @@ public final class Trail extends VBox {
         return button;
     }
 
-    private static String key(Stage stage) {
+    private static String key(WorkStage stage) {
         return stage.label().toLowerCase(Locale.ROOT).replace(' ', '-');
     }
 
@@ -71,7 +71,7 @@ public final class Trail extends VBox {
         states.forEach((stage, label) -> label.setText(state(stage, now.currentStorey())));
     }
 
-    private String state(Stage stage, Storey storey) {
+    private String state(WorkStage stage, Storey storey) {
         var geometry = model.geometry();
         return switch (stage) {
             case UNDERLAY -> {

@@ -50,8 +50,8 @@ public final class ShownPlan {
     }
 
     /** The view of a plan that is worked on; it is turned only where one looks at the sheet, and drawn in as it is built. */
-    static LaidView view(LaidPlan plan, Worked worked, Stage stage) {
-        return stage == Stage.SHEET ? plan.view(worked.view()) : plan.straight(worked.view());
+    static LaidView view(LaidPlan plan, Worked worked, WorkStage stage) {
+        return stage == WorkStage.SHEET ? plan.view(worked.view()) : plan.straight(worked.view());
     }
 
     /** The page worked on. */
@@ -61,9 +61,9 @@ public final class ShownPlan {
     }
 
     /** The page of a plan that is worked on, the view worked on as in {@link #view}. */
-    static LaidPage page(LaidPlan plan, Worked worked, Stage stage) {
+    static LaidPage page(LaidPlan plan, Worked worked, WorkStage stage) {
         var page = worked.page().map(plan::page).orElseGet(() -> plan.pageOf(worked.view()));
-        return stage == Stage.SHEET ? page : plan.straight(page, worked.view());
+        return stage == WorkStage.SHEET ? page : plan.straight(page, worked.view());
     }
 
     /** What is built on the storey worked on. */

@@ -13,9 +13,9 @@ import honeylamp.desktop.gesture.draw.DrawShape.Kind;
 import honeylamp.desktop.gesture.draw.SetOut;
 import honeylamp.desktop.gesture.draw.WalkRoom;
 import honeylamp.desktop.gesture.draw.WallChain;
+import honeylamp.desktop.gesture.look.CropView;
 import honeylamp.desktop.gesture.look.Measure;
 import honeylamp.desktop.gesture.look.MeasureBetween;
-import honeylamp.desktop.gesture.look.SeePart;
 import honeylamp.desktop.gesture.pick.PickAndMove;
 import honeylamp.desktop.gesture.pick.PickAndMove.Reach;
 import honeylamp.desktop.gesture.pick.PickCaption;
@@ -47,107 +47,112 @@ import javafx.scene.input.KeyEvent;
  */
 public enum Tool {
     PICK_PICTURE(
-            Stage.UNDERLAY,
+            WorkStage.UNDERLAY,
             "Pick picture",
             Icons.PICK,
             "Takes a picture up; drags it if it is free",
             Picks.PICKS,
             _ -> PickAndMove.of(Reach.UNDERLAYS)),
     KNOWN_LENGTH(
-            Stage.UNDERLAY,
+            WorkStage.UNDERLAY,
             "Known length",
             "M2 7 H16 V12 H2 Z M5 7 V9.5 M8 7 V10.5 M11 7 V9.5 M14 7 V10.5",
             "Gives the picture its scale by a length written on it",
             _ -> MarkKnownLength.begin()),
     LEVEL(
-            Stage.UNDERLAY,
+            WorkStage.UNDERLAY,
             "Level",
             "M2 13 H16 M2.5 10 L15.5 6",
             "Turns the picture so that a line on it runs level or plumb",
             _ -> LevelPicture.begin()),
     SQUARE_UP(
-            Stage.UNDERLAY,
+            WorkStage.UNDERLAY,
             "Square up",
             "M3 4 L14 2.5 L15.5 15 L4 15.5 Z M6 6 H13 V13 H6 Z",
             "Makes a picture taken at a slant square, by four corners",
             _ -> SquareUp.begin()),
     PUT_POINT(
-            Stage.UNDERLAY,
+            WorkStage.UNDERLAY,
             "Put a point",
             "M9 2 V6.5 M9 11.5 V16 M2 9 H6.5 M11.5 9 H16 M7.5 9 A 1.5 1.5 0 1 0 10.5 9 A 1.5 1.5 0 1 0 7.5 9",
             "Lays a point of the picture on a point of the plan",
             _ -> PutPoint.begin()),
     CROP(
-            Stage.UNDERLAY,
+            WorkStage.UNDERLAY,
             "Crop",
             "M5 1.5 V13 H16.5 M1.5 5 H13 V16.5",
             "Shows only a part of the picture",
             _ -> CropPicture.begin()),
     NOTE_ON_PICTURE(
-            Stage.UNDERLAY,
+            WorkStage.UNDERLAY,
             "Note",
             "M3 3 H15 V12 H9 L6 15.5 V12 H3 Z M6 6 H12 M6 9 H10",
             "Writes a remark on the picture, never printed",
             _ -> NoteOnPicture.begin()),
 
     DRAW_WALLS(
-            Stage.WALLS,
+            WorkStage.WALLS,
             "Draw walls",
             "M2.5 15.5 V4 H13.5 M5.5 15.5 V7 H13.5 M13.5 4 V7 M2.5 15.5 H5.5",
             "One wall after the other, typed or by pointing",
             _ -> WallChain.begin()),
     PICK_WALLS(
-            Stage.WALLS,
+            WorkStage.WALLS,
             "Pick and move",
             Icons.PICK,
             "Takes up walls, corners and several at once",
             Picks.PICKS,
             _ -> PickAndMove.of(Reach.WALLS)),
     WALK_ROOM(
-            Stage.WALLS,
+            WorkStage.WALLS,
             "Walk a room",
             "M3 14.5 V3.5 H14.5 V11 M14.5 11 L12.5 8.5 M14.5 11 L16.5 8.5",
             "Readings wall by wall, as one measures a room",
             _ -> WalkRoom.begin()),
     RECTANGLE(
-            Stage.WALLS,
+            WorkStage.WALLS,
             "Rectangle",
             "M3 5 H15 V13 H3 Z",
             "Four walls by two corners or by width and depth",
             _ -> DrawShape.begin(Kind.RECTANGLE)),
     OUTLINE(
-            Stage.WALLS,
+            WorkStage.WALLS,
             "Outline",
             "M3 14 V4 H9 V8 H15 V14 Z",
             "Walls around an outline drawn corner by corner",
             _ -> DrawShape.begin(Kind.OUTLINE)),
     POLYGON(
-            Stage.WALLS,
+            WorkStage.WALLS,
             "Polygon",
             "M9 2.5 L15.5 7.2 L13 15 H5 L2.5 7.2 Z",
             "Walls around a regular polygon",
             _ -> DrawShape.begin(Kind.POLYGON)),
     CIRCLE(
-            Stage.WALLS,
+            WorkStage.WALLS,
             "Circle",
             "M3 9 A 6 6 0 1 0 15 9 A 6 6 0 1 0 3 9",
             "A round of walls by its radius",
             _ -> DrawShape.begin(Kind.CIRCLE)),
     ARC(
-            Stage.WALLS,
+            WorkStage.WALLS,
             "Arc",
             "M2.5 13 Q9 1.5 15.5 13",
             "A curved wall by its ends and a point between",
             _ -> DrawArc.begin()),
-    BAY(Stage.WALLS, "Bay", "M2 5 H5.5 L7 11 H11 L12.5 5 H16", "A bay that stands out of a wall", _ -> DrawBay.begin()),
+    BAY(
+            WorkStage.WALLS,
+            "Bay",
+            "M2 5 H5.5 L7 11 H11 L12.5 5 H16",
+            "A bay that stands out of a wall",
+            _ -> DrawBay.begin()),
     SETTING_OUT(
-            Stage.WALLS,
+            WorkStage.WALLS,
             "Setting out",
             "M2 12.5 H16 M2 6 H4 M6 6 H8 M10 6 H12 M14 6 H16 M9 8 V10.5",
             "A line beside a wall to draw along, never printed",
             _ -> SetOut.begin()),
     MEASURE(
-            Stage.WALLS,
+            WorkStage.WALLS,
             "Measure",
             "M3 15 L15 3 M2 12.5 L5.5 16 M12.5 2 L16 5.5",
             "Tells how far two points are apart; nothing is drawn",
@@ -156,33 +161,33 @@ public enum Tool {
             _ -> Measure.begin()),
 
     PUT_IN_OPENING(
-            Stage.OPENINGS,
+            WorkStage.OPENINGS,
             "Put in",
             "M2 14 H5 M13 14 H16 M5 14 V5 A 9 9 0 0 1 13 14",
             "Puts the chosen door or window into a wall",
             _ -> PlaceOpening.begin()),
     PICK_OPENINGS(
-            Stage.OPENINGS,
+            WorkStage.OPENINGS,
             "Pick and move",
             Icons.PICK,
             "Takes up openings and moves them along",
             Picks.PICKS,
             _ -> PickAndMove.of(Reach.OPENINGS)),
     BAY_WINDOW(
-            Stage.OPENINGS,
+            WorkStage.OPENINGS,
             "Bay window",
             "M2 5 H5 L7 12 H11 L13 5 H16 M7 14 H11",
             "A bay with a window in each of its sides",
             _ -> DrawBay.glazed()),
 
     PUT_IN_PART(
-            Stage.FIXED,
+            WorkStage.FIXED,
             "Put in",
             "M2 15.5 H5.5 V12 H9 V8.5 H12.5 V5 H16",
             "Puts the chosen stair or other fixed part in",
             c -> PlacePart.begin(PartKinds.of(c.part().kind()).orElseThrow())),
     PICK_PARTS(
-            Stage.FIXED,
+            WorkStage.FIXED,
             "Pick and move",
             Icons.PICK,
             "Takes up stairs and other fixed parts",
@@ -190,73 +195,73 @@ public enum Tool {
             _ -> PickAndMove.of(Reach.PARTS)),
 
     NAME_ROOMS(
-            Stage.ROOMS,
+            WorkStage.ROOMS,
             "Name rooms",
             "M2.5 3 H15.5 V15 H2.5 Z M6 11.5 L9 5.5 L12 11.5 M7 9.5 H11",
             "Click a room, then say what it is",
             _ -> PickRoom.begin()),
     BOUNDARY(
-            Stage.ROOMS,
+            WorkStage.ROOMS,
             "Boundary",
             "M2.5 3 H15.5 V15 H2.5 Z M9 3 V5 M9 7 V9 M9 11 V13",
             "Parts one space into rooms where no wall stands",
             _ -> DrawBoundary.begin()),
     UNITS(
-            Stage.ROOMS,
+            WorkStage.ROOMS,
             "Units",
             "M2.5 4 H8 V14 H2.5 Z M10 4 H15.5 V14 H10 Z M5 14 V11 M13 14 V11",
             "Lets rooms drawn once stand in more places",
             c -> LayUnits.begin(c.part().unit())),
 
     LAY_FINISH(
-            Stage.FINISHES,
+            WorkStage.FINISHES,
             "Lay finish",
             "M2 5 H16 M2 9 H16 M2 13 H16 M7 5 V9 M12 9 V13",
             "Lays the chosen finish in the rooms clicked",
             _ -> LayFinish.begin()),
 
     PICK_PIECES(
-            Stage.FURNISH,
+            WorkStage.FURNISH,
             "Pick and move",
             Icons.PICK,
             "Takes up pieces, turns and sizes them",
             Picks.PICKS,
             _ -> PickAndMove.of(Reach.FURNISHINGS)),
     PLACE_PIECE(
-            Stage.FURNISH,
+            WorkStage.FURNISH,
             "Place",
             "M3 15 V7 Q3 4 6 4 H12 Q15 4 15 7 V15 M3 11 H15",
             "Places the chosen piece",
             c -> PlaceFurnishing.begin(c.furnishing())),
 
     PICK_SITE(
-            Stage.SITE,
+            WorkStage.SITE,
             "Pick and move",
             Icons.PICK,
             "Takes up ground, its corners and parking bays",
             Picks.PICKS,
             _ -> PickAndMove.of(Reach.SITE)),
     LAY_GROUND(
-            Stage.SITE,
+            WorkStage.SITE,
             "Lay ground",
             "M3 13 L6 4 L14 5.5 L15.5 12 L9 15.5 Z",
             "Lays the chosen ground corner by corner",
             c -> DrawGround.begin(c.part().ground())),
     PARKING_BAY(
-            Stage.SITE,
+            WorkStage.SITE,
             "Parking bay",
             "M3.5 2.5 V15.5 M14.5 2.5 V15.5 M6.5 5 H11.5 V13 H6.5 Z",
             "Places a bay for the chosen car",
             c -> PlacePart.bay(c.part().car())),
 
     MEASURE_BETWEEN(
-            Stage.DIMENSIONS,
+            WorkStage.DIMENSIONS,
             "Measure between",
             "M2 9 H16 M3.5 11 L6.5 7 M11.5 11 L14.5 7 M5 4 V14 M13 4 V14",
             "Adds a dimension between two points",
             _ -> MeasureBetween.begin()),
     PICK_DIMENSIONS(
-            Stage.DIMENSIONS,
+            WorkStage.DIMENSIONS,
             "Pick and move",
             Icons.PICK,
             "Takes up single dimensions and notes",
@@ -264,13 +269,13 @@ public enum Tool {
             _ -> PickCaption.begin()),
 
     WRITE_NOTE(
-            Stage.LABELS,
+            WorkStage.LABELS,
             "Write note",
             "M3 5 H15 M9 5 V14 M6.5 14 H11.5",
             "Writes words where you click",
             _ -> WriteNote.begin()),
     PICK_LABELS(
-            Stage.LABELS,
+            WorkStage.LABELS,
             "Pick and move",
             Icons.PICK,
             "Takes up notes and single dimensions",
@@ -278,18 +283,18 @@ public enum Tool {
             _ -> PickCaption.begin()),
 
     LOOK_AT_LIGHT(
-            Stage.LIGHT,
+            WorkStage.LIGHT,
             "Look",
             Icons.LOOK,
             "The tray turns the light and sets the shade",
             _ -> LookOn.at("Turn the light and set the shade in the tray.")),
-    LOOK_AT_SHEET(Stage.SHEET, "Look", Icons.LOOK, "The tray chooses paper and scale", _ -> PickOnPage.begin()),
+    LOOK_AT_SHEET(WorkStage.SHEET, "Look", Icons.LOOK, "The tray chooses paper and scale", _ -> PickOnPage.begin()),
     SEE_PART(
-            Stage.SHEET,
+            WorkStage.SHEET,
             "Show a part",
             "M2 5 V2 H5 M13 2 H16 V5 M16 13 V16 H13 M5 16 H2 V13 M5.5 6 H12.5 V12 H5.5 Z",
             "The view shows only what lies in a rectangle",
-            _ -> SeePart.begin());
+            _ -> CropView.begin());
 
     /** Whether Escape comes back to a tool because it picks. */
     private enum Picks {
@@ -303,7 +308,7 @@ public enum Tool {
         static final String LOOK = "M2 9 Q9 2 16 9 Q9 16 2 9 M7 9 A 2 2 0 1 0 11 9 A 2 2 0 1 0 7 9";
     }
 
-    private final Stage stage;
+    private final WorkStage stage;
     private final String label;
     private final String icon;
     private final String hint;
@@ -311,16 +316,16 @@ public enum Tool {
     private final Picks picks;
     private final Function<Choices, Gesture> begin;
 
-    Tool(Stage stage, String label, String icon, String hint, Function<Choices, Gesture> begin) {
+    Tool(WorkStage stage, String label, String icon, String hint, Function<Choices, Gesture> begin) {
         this(stage, label, icon, hint, Picks.DOES_NOT, begin);
     }
 
-    Tool(Stage stage, String label, String icon, String hint, Picks picks, Function<Choices, Gesture> begin) {
+    Tool(WorkStage stage, String label, String icon, String hint, Picks picks, Function<Choices, Gesture> begin) {
         this(stage, label, icon, hint, Optional.empty(), picks, begin);
     }
 
     Tool(
-            Stage stage,
+            WorkStage stage,
             String label,
             String icon,
             String hint,
@@ -337,7 +342,7 @@ public enum Tool {
     }
 
     /** The tools of a stage. */
-    static List<Tool> in(Stage stage) {
+    static List<Tool> in(WorkStage stage) {
         return Arrays.stream(values()).filter(t -> t.stage == stage).toList();
     }
 
@@ -349,12 +354,12 @@ public enum Tool {
     }
 
     /** The tool of a stage that picks, if it has one. */
-    static Optional<Tool> picking(Stage stage) {
+    static Optional<Tool> picking(WorkStage stage) {
         return in(stage).stream().filter(Tool::picks).findFirst();
     }
 
     /** The stage it belongs to. */
-    public Stage stage() {
+    public WorkStage stage() {
         return stage;
     }
 

@@ -50,11 +50,11 @@ public record Workspace(
     public record Worked(ViewId view, Optional<PageId> page) {
         /** What is left of it in a plan: another view of the same storey, or the first, if it is gone. */
         Worked in(Plan plan, StoreyId storey) {
-            var shown = plan.presentation();
-            if (shown.view(view).isEmpty()) {
+            var presentation = plan.presentation();
+            if (presentation.view(view).isEmpty()) {
                 return new Worked(ViewEdits.first(plan, storey), Optional.empty());
             }
-            var there = page.flatMap(shown::page).filter(p -> p.views().contains(view));
+            var there = page.flatMap(presentation::page).filter(p -> p.views().contains(view));
             return there.isPresent() == page.isPresent() ? this : new Worked(view, Optional.empty());
         }
     }
@@ -125,7 +125,7 @@ public record Workspace(
     }
 
     /** The active stage. */
-    public Stage stage() {
+    public WorkStage stage() {
         return tool.stage();
     }
 

@@ -164,13 +164,13 @@ public final class WorkspaceModel {
                 out.addAll(Sketches.settingOut(scene.frame(), line.line(), scene.penMm()));
             }
         }
-        if (now().stage() == Stage.ROOMS) {
+        if (now().stage() == WorkStage.ROOMS) {
             for (var boundary : now().currentStorey().boundaries()) {
                 var picked = now().selection().contains(boundary.id());
                 out.add(Sketches.line(scene.frame(), boundary.line(), (picked ? 3 : 1.2) * scene.penMm(), true));
             }
         }
-        if (now().stage() == Stage.OPENINGS) {
+        if (now().stage() == WorkStage.OPENINGS) {
             for (var opening : geometry().places().homeless()) { // marked, so that it can be picked and mended
                 now().currentStorey()
                         .wall(opening.host())
@@ -305,7 +305,7 @@ public final class WorkspaceModel {
     }
 
     /** Goes to a stage with its first tool. */
-    public void go(Stage stage) {
+    public void go(WorkStage stage) {
         use(stage.tools().getFirst());
     }
 

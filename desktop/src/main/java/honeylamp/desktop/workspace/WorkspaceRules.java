@@ -59,7 +59,7 @@ final class WorkspaceRules {
         var worked = new Worked(ViewEdits.first(plan, storey.id()), Optional.empty());
         var choices = Choices.of(plan.wallTypes().getFirst().id(), plan.units());
         var empty = storey.walls().isEmpty();
-        var tool = (empty ? Stage.UNDERLAY : Stage.FURNISH).tools().getFirst();
+        var tool = (empty ? WorkStage.UNDERLAY : WorkStage.FURNISH).tools().getFirst();
         return new Workspace(
                 origin,
                 history,
@@ -78,7 +78,7 @@ final class WorkspaceRules {
     }
 
     /** Where the plan lies on the page worked on. */
-    private PaperFrame frame(Plan plan, Worked worked, Stage stage) {
+    private PaperFrame frame(Plan plan, Worked worked, WorkStage stage) {
         return SheetComposer.frame(ShownPlan.page(cache.laidOut(plan), worked, stage), worked.view());
     }
 
@@ -184,10 +184,10 @@ final class WorkspaceRules {
     private Workspace takenUp(Workspace w, Tool tool) {
         var kept = tool.stage() == w.stage() ? w.selection() : Set.<ElementId>of();
         var there = w.at(tool, tool.begin(w.choices())).picking(kept);
-        var leaves = w.stage() == Stage.SHEET
-                && tool.stage() != Stage.SHEET
+        var leaves = w.stage() == WorkStage.SHEET
+                && tool.stage() != WorkStage.SHEET
                 && w.view().turnDeg() != 0;
-        return tool.stage() == Stage.SHEET || leaves ? fitted(there) : there;
+        return tool.stage() == WorkStage.SHEET || leaves ? fitted(there) : there;
     }
 
     private Workspace edited(Workspace w, Plan edited, String action) {

@@ -5,8 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import honeylamp.demo.place.SailclothYard;
 import honeylamp.desktop.command.Command.Where;
 import honeylamp.desktop.workspace.Keys;
-import honeylamp.desktop.workspace.Stage;
 import honeylamp.desktop.workspace.Tool;
+import honeylamp.desktop.workspace.WorkStage;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.store.Origin;
 import honeylamp.store.PlanDocument;
@@ -48,7 +48,7 @@ class CommandTableTest {
     void theKeysOfCommandsStagesAndToolsNeverMeet() {
         var all = new ArrayList<Keys>();
         table.all().forEach(c -> all.addAll(c.keys()));
-        Arrays.stream(Stage.values()).forEach(s -> s.keys().ifPresent(all::add));
+        Arrays.stream(WorkStage.values()).forEach(s -> s.keys().ifPresent(all::add));
         Arrays.stream(Tool.values()).forEach(t -> t.keys().ifPresent(all::add));
         for (var one : all) {
             for (var shift : List.of(true, false)) {

@@ -12,7 +12,7 @@ import honeylamp.desktop.gesture.Pointer.Keys;
 import honeylamp.desktop.gesture.draw.DrawBoundary;
 import honeylamp.desktop.gesture.draw.DrawGround;
 import honeylamp.desktop.gesture.draw.DrawShape;
-import honeylamp.desktop.gesture.look.SeePart;
+import honeylamp.desktop.gesture.look.CropView;
 import honeylamp.desktop.gesture.pick.PickCaption;
 import honeylamp.desktop.gesture.pick.PickOnPage;
 import honeylamp.desktop.gesture.place.LayUnits;
@@ -286,7 +286,7 @@ class EachGestureTest {
 
     @Test
     void seePart() {
-        var hand = new Hand(SailclothYard.plan(), SeePart.begin());
+        var hand = new Hand(SailclothYard.plan(), CropView.begin());
         hand.click(1000, 1000).type("4000", "3000");
         assertThat(hand.plan.presentation().views().getFirst().crop()).isPresent();
         hand.click(1000, 1000).click(1020, 1030);

@@ -38,15 +38,15 @@ class WorkspaceModelTest {
 
     @Test
     void anEmptyPlanBeginsWithTheUnderlayAFinishedOneWithFurnishing() {
-        assertThat(model(NewPlan.in(UnitSystem.MM)).now().stage()).isEqualTo(Stage.UNDERLAY);
+        assertThat(model(NewPlan.in(UnitSystem.MM)).now().stage()).isEqualTo(WorkStage.UNDERLAY);
         assertThat(model(NewPlan.in(UnitSystem.MM)).now().lamp()).isEqualTo(Lamp.DRAFT);
-        assertThat(model(SailclothYard.plan()).now().stage()).isEqualTo(Stage.FURNISH);
+        assertThat(model(SailclothYard.plan()).now().stage()).isEqualTo(WorkStage.FURNISH);
     }
 
     @Test
     void aRoomThatClosesIsMarkedInTheSameStep() {
         var model = model(NewPlan.in(UnitSystem.MM));
-        model.go(Stage.WALLS);
+        model.go(WorkStage.WALLS);
         model.chooseWithin(model.now().choices().withFace(DrawnFace.INNER));
         for (var c : List.of(new Point(0, 0), new Point(5000, 0), new Point(5000, 4000), new Point(0, 4000))) {
             click(model, c.x(), c.y());
@@ -140,7 +140,7 @@ class WorkspaceModelTest {
     void changingTheStageDropsWhatIsPickedElsewhere() {
         var model = model(SailclothYard.plan());
         model.pick(Set.of(model.now().currentStorey().furnishings().getFirst().id()));
-        model.go(Stage.WALLS);
+        model.go(WorkStage.WALLS);
         assertThat(model.now().selection()).isEmpty();
     }
 

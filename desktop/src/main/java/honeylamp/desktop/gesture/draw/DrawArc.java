@@ -94,8 +94,9 @@ public record DrawArc(List<Point> ends, Catch aim) implements Gesture {
         if (radius.mm() < half) {
             return Reply.complain(
                     this,
-                    "A radius of " + LengthText.shownWithUnit(radius, scene.units()) + " does not reach; type at least "
-                            + LengthText.shownWithUnit(Length.ofMm(half), scene.units()) + ".");
+                    "A radius of " + LengthText.roundedWithUnit(radius, scene.units())
+                            + " does not reach; type at least "
+                            + LengthText.roundedWithUnit(Length.ofMm(half), scene.units()) + ".");
         }
         var rise = Arc.rise(radius.mm(), chord.length());
         return drawn(scene, chord.offset(aim.at()) < 0 ? -rise : rise);
@@ -127,7 +128,8 @@ public record DrawArc(List<Point> ends, Catch aim) implements Gesture {
             return new Readout(List.of(), aim.word(), hint).with(scene.wallWords());
         }
         var line = Arc.through(ends.get(0), aim.at(), ends.get(1));
-        var radius = line instanceof Arc arc ? LengthText.shown(Length.ofMm(arc.radius()), scene.units()) : "straight";
+        var radius =
+                line instanceof Arc arc ? LengthText.rounded(Length.ofMm(arc.radius()), scene.units()) : "straight";
         return new Readout(List.of(new Readout.Field(RADIUS, radius)), aim.word(), hint).with(scene.wallWords());
     }
 

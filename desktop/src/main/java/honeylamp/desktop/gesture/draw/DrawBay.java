@@ -175,7 +175,7 @@ public record DrawBay(Shape shape, Glass glass, Optional<Wall> wall, double from
     }
 
     private static String shown(Surroundings scene, double mm) {
-        return LengthText.shown(Length.ofMm(mm), scene.units());
+        return LengthText.rounded(Length.ofMm(mm), scene.units());
     }
 
     @Override

@@ -88,7 +88,7 @@ public record DrawBoundary(Optional<Point> from, Catch aim) implements Gesture {
     public Readout readout(Surroundings scene) {
         return from.map(f -> new Readout(
                         List.of(new Readout.Field(
-                                LENGTH, LengthText.shown(Length.ofMm(f.distance(aim.at())), scene.units()))),
+                                LENGTH, LengthText.rounded(Length.ofMm(f.distance(aim.at())), scene.units()))),
                         aim.word(),
                         "Click or type where the boundary ends; Esc ends the row."))
                 .orElseGet(() -> new Readout(

@@ -164,7 +164,7 @@ public record DrawGround(Ground.Use use, List<Point> corners, Catch aim) impleme
                     aim.word(),
                     "Click the first corner of the " + Grounds.label(use).toLowerCase(Locale.ROOT) + ".");
         }
-        var length = LengthText.shown(Length.ofMm(corners.getLast().distance(aim.at())), scene.units());
+        var length = LengthText.rounded(Length.ofMm(corners.getLast().distance(aim.at())), scene.units());
         if (corners.size() == 1) {
             return new Readout(
                     List.of(new Readout.Field(LENGTH, length), new Readout.Field(UP, "")),
@@ -176,7 +176,7 @@ public record DrawGround(Ground.Use use, List<Point> corners, Catch aim) impleme
         return new Readout(
                 List.of(new Readout.Field(LENGTH, length)),
                 aim.word(),
-                AreaText.shown(new Ring(ring).area(), scene.units())
+                AreaText.rounded(new Ring(ring).area(), scene.units())
                         + ". Click the first corner, press C or Enter to close it; Esc drops it.");
     }
 

@@ -265,7 +265,7 @@ public record DrawShape(Kind kind, List<Point> points, int sides, Catch aim) imp
     }
 
     private static String shown(Surroundings scene, double mm) {
-        return LengthText.shown(Length.ofMm(mm), scene.units());
+        return LengthText.rounded(Length.ofMm(mm), scene.units());
     }
 
     @Override

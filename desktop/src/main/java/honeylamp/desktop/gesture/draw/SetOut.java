@@ -89,7 +89,8 @@ public record SetOut(Optional<Segment> base, Catch aim) implements Gesture {
     public Readout readout(Surroundings scene) {
         return base.map(b -> new Readout(
                         List.of(new Readout.Field(
-                                DISTANCE, LengthText.shown(Length.ofMm(Math.abs(b.offset(aim.at()))), scene.units()))),
+                                DISTANCE,
+                                LengthText.rounded(Length.ofMm(Math.abs(b.offset(aim.at()))), scene.units()))),
                         aim.word(),
                         "Click where the line runs, or type its distance. It goes when a wall is drawn along it."))
                 .orElseGet(() -> new Readout(

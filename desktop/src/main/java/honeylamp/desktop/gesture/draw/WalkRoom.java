@@ -133,7 +133,7 @@ public record WalkRoom(List<Position> corners, List<WallId> walls, double wayDeg
     }
 
     private static String shown(Surroundings scene, double mm) {
-        return LengthText.shownWithUnit(Length.ofMm(mm), scene.units());
+        return LengthText.roundedWithUnit(Length.ofMm(mm), scene.units());
     }
 
     @Override

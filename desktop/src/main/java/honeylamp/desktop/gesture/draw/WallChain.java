@@ -100,7 +100,7 @@ public record WallChain(List<Position> corners, List<WallId> walls, List<DrawnFa
             return with(Catch.plain(pointer).meaning(plain));
         }
         var unit = plain.minus(last).unit();
-        var met = Snapping.onRay(scene.shown(), last, unit, plain, scene.reachMm())
+        var met = Snapping.onRay(scene.laid(), last, unit, plain, scene.reachMm())
                 .or(() -> scene.lines().onRay(last, unit, plain, scene.reachMm()));
         if (met.isPresent() && aim.turn() == 0) {
             return with(Catch.of(met.get(), pointer));
@@ -317,7 +317,7 @@ public record WallChain(List<Position> corners, List<WallId> walls, List<DrawnFa
             return new Readout(List.of(), aim.word(), "Click the first corner.").with(scene.wallWords());
         }
         var way = aim.at().minus(corners.getLast().point());
-        var length = LengthText.shown(Length.ofMm(way.length()), scene.units());
+        var length = LengthText.rounded(Length.ofMm(way.length()), scene.units());
         var angle = way.length() > 0 ? Words.of("%.1f\u00b0", way.angleDeg()) : "";
         var hint = corners.size() > 2
                 ? "Click or type the next corner; C closes, Esc ends."

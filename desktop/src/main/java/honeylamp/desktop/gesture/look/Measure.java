@@ -97,7 +97,7 @@ public record Measure(Optional<Point> from, Optional<Segment> measured, Catch ai
     }
 
     private static String shown(Surroundings scene, double mm) {
-        return LengthText.shown(Length.ofMm(mm), scene.units());
+        return LengthText.rounded(Length.ofMm(mm), scene.units());
     }
 
     @Override

@@ -45,7 +45,7 @@ public record MeasureBetween(List<Point> points, Optional<Point> pointer, Option
     private MeasureBetween aimed(Surroundings scene, Pointer pointer) {
         var snap = pointer.keys().control() || points.size() == 2
                 ? Optional.<Snap>empty()
-                : Snapping.at(scene.shown(), points, pointer.at(), scene.reachMm());
+                : Snapping.at(scene.laid(), points, pointer.at(), scene.reachMm());
         return new MeasureBetween(points, Optional.of(snap.map(Snap::at).orElse(pointer.at())), snap);
     }
 
@@ -101,7 +101,7 @@ public record MeasureBetween(List<Point> points, Optional<Point> pointer, Option
     }
 
     private static String shown(Surroundings scene, double mm) {
-        return LengthText.shown(Length.ofMm(mm), scene.units());
+        return LengthText.rounded(Length.ofMm(mm), scene.units());
     }
 
     @Override

@@ -83,7 +83,7 @@ final class MovePreview {
     }
 
     private static Readout.Field field(Surroundings scene, String name, double mm) {
-        return new Readout.Field(Ask.length(name), LengthText.shown(Length.ofMm(mm), scene.units()));
+        return new Readout.Field(Ask.length(name), LengthText.rounded(Length.ofMm(mm), scene.units()));
     }
 
     /** The thing held, where it would now be. */

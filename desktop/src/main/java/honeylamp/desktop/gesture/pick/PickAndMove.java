@@ -13,7 +13,7 @@ import honeylamp.desktop.gesture.TypedMove;
 import honeylamp.drawing.Mark;
 import honeylamp.edit.FurnishingEdits;
 import honeylamp.edit.StructureEdits;
-import honeylamp.edit.WallParts;
+import honeylamp.edit.WallShaping;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Point;
 import honeylamp.illustrate.sketch.Sketches;
@@ -105,7 +105,7 @@ public record PickAndMove(
         Set<ElementId> out = new HashSet<>(pointer.keys().shift() ? scene.selection() : Set.of());
         out.removeIf(ElementId.SettingOutId.class::isInstance);
         if (pointer.clicks() > 1 && hit instanceof ElementId.WallId wall) {
-            out.addAll(WallParts.chain(scene.plan(), scene.storey(), wall));
+            out.addAll(WallShaping.chain(scene.plan(), scene.storey(), wall));
         } else if (!out.add(hit)) {
             out.remove(hit);
         }

@@ -189,7 +189,7 @@ public record PickCaption(
             case Grip.End(var d, var first) -> {
                 var to = pointer.keys().control()
                         ? p
-                        : Snapping.at(scene.shown(), List.of(), p, scene.reachMm())
+                        : Snapping.at(scene.laid(), List.of(), p, scene.reachMm())
                                 .map(Snapping.Snap::at)
                                 .orElse(p);
                 var end = Position.of(to);
@@ -274,7 +274,7 @@ public record PickCaption(
                     .orElse(held);
             var mm = now.line().length();
             return new Readout(
-                    List.of(new Readout.Field(LENGTH, LengthText.shown(Length.ofMm(mm), scene.units()))),
+                    List.of(new Readout.Field(LENGTH, LengthText.rounded(Length.ofMm(mm), scene.units()))),
                     "",
                     "Let go to measure from here. Ctrl keeps it from catching.");
         }
@@ -284,7 +284,7 @@ public record PickCaption(
                     .map(TierLines.Line::fromBuildingMm)
                     .orElse(taken.fromBuildingMm());
             return new Readout(
-                    List.of(new Readout.Field(AWAY, LengthText.shown(Length.ofMm(now), scene.units()))),
+                    List.of(new Readout.Field(AWAY, LengthText.rounded(Length.ofMm(now), scene.units()))),
                     "",
                     "Drag the tier nearer or farther, or type how far it lies from the building.");
         }

@@ -146,7 +146,7 @@ public record PickOnPage(Optional<Integer> taken, Optional<Point> grabbed, Optio
     }
 
     private static Readout.Field field(Ask<Length> ask, double mm, Surroundings scene) {
-        return new Readout.Field(ask, LengthText.shown(Length.ofMm(mm), scene.units()));
+        return new Readout.Field(ask, LengthText.rounded(Length.ofMm(mm), scene.units()));
     }
 
     /** The pictures with the one that is dragged where it is now. */

@@ -43,7 +43,7 @@ public record PickRoom(Optional<Point> pointer, Optional<Point> picked, Optional
 
     @Override
     public Reply pressed(Surroundings scene, Pointer pointer) {
-        var room = scene.shown().roomAt(pointer.at());
+        var room = scene.laid().roomAt(pointer.at());
         var next = new PickRoom(Optional.of(pointer.at()), room.map(_ -> pointer.at()), Optional.empty());
         var boundary = Picking.boundary(scene.geometry().storey(), pointer.at(), scene.reachMm());
         if (boundary.isPresent()) {
@@ -57,7 +57,7 @@ public record PickRoom(Optional<Point> pointer, Optional<Point> picked, Optional
                             + "; what is drawn there changes all its copies.");
         }
         if (room.isEmpty()) {
-            var why = WhyNoRoom.at(scene.shown(), pointer.at(), scene.units());
+            var why = WhyNoRoom.at(scene.laid(), pointer.at(), scene.units());
             return Reply.to(new PickRoom(Optional.of(pointer.at()), Optional.empty(), why))
                     .picking(Set.of())
                     .saying(why.map(WhyNoRoom::sentence).orElse(""));
@@ -85,8 +85,8 @@ public record PickRoom(Optional<Point> pointer, Optional<Point> picked, Optional
     }
 
     private Optional<Room> room(Surroundings scene) {
-        return picked.flatMap(scene.shown()::roomAt)
-                .or(() -> scene.shown().rooms().stream()
+        return picked.flatMap(scene.laid()::roomAt)
+                .or(() -> scene.laid().rooms().stream()
                         .filter(r -> r.mark()
                                 .filter(m -> scene.selection().contains(m.id()))
                                 .isPresent())
@@ -126,18 +126,18 @@ public record PickRoom(Optional<Point> pointer, Optional<Point> picked, Optional
     @Override
     public List<Mark> sketch(Surroundings scene) {
         var out = new ArrayList<Mark>();
-        pointer.flatMap(scene.shown()::roomAt)
+        pointer.flatMap(scene.laid()::roomAt)
                 .ifPresent(r -> out.addAll(Sketches.room(scene.frame(), r.outline(), 0.5 * scene.penMm())));
         open.flatMap(WhyNoRoom::where)
                 .ifPresent(end -> out.add(Sketches.spot(scene.frame(), end, 9 * scene.penMm(), 1.6 * scene.penMm())));
-        scene.shown().rooms().stream()
+        scene.laid().rooms().stream()
                 .filter(r ->
                         r.mark().filter(m -> scene.selection().contains(m.id())).isPresent())
                 .forEach(r -> out.addAll(Sketches.room(scene.frame(), r.outline(), scene.penMm())));
         room(scene).ifPresent(r -> {
             out.addAll(Sketches.room(scene.frame(), r.outline(), scene.penMm()));
             if (scene.choices().working() == Choices.Working.SHOWN) {
-                out.addAll(Sketches.dissection(scene.frame(), Dissection.of(scene.shown(), r), scene.penMm()));
+                out.addAll(Sketches.dissection(scene.frame(), Dissection.of(scene.laid(), r), scene.penMm()));
             }
         });
         return out;

@@ -35,7 +35,7 @@ public record LayFinish(Optional<Point> pointer) implements Gesture {
     @Override
     public Reply pressed(Surroundings scene, Pointer pointer) {
         var next = new LayFinish(Optional.of(pointer.at()));
-        var room = scene.shown().roomAt(pointer.at());
+        var room = scene.laid().roomAt(pointer.at());
         if (room.isEmpty()) {
             return Reply.complain(next, "There is no closed room here; a finish needs walls all round.");
         }
@@ -72,13 +72,13 @@ public record LayFinish(Optional<Point> pointer) implements Gesture {
     @Override
     public Readout readout(Surroundings scene) {
         var label = Materials.of(scene.choices().material()).map(m -> m.label()).orElse("the finish");
-        var room = pointer.flatMap(scene.shown()::roomAt).map(Room::name).orElse("");
+        var room = pointer.flatMap(scene.laid()::roomAt).map(Room::name).orElse("");
         return new Readout(List.of(), room, "Click a room to lay " + label + " in it.");
     }
 
     @Override
     public List<Mark> sketch(Surroundings scene) {
-        return pointer.flatMap(scene.shown()::roomAt)
+        return pointer.flatMap(scene.laid()::roomAt)
                 .map(r -> Sketches.room(scene.frame(), r.outline(), scene.penMm()))
                 .orElse(List.of());
     }

@@ -104,9 +104,9 @@ public record PlaceFurnishing(
     public Readout readout(Surroundings scene) {
         return new Readout(
                 List.of(
-                        new Readout.Field(WIDTH, LengthText.shown(width, scene.units())),
-                        new Readout.Field(DEPTH, LengthText.shown(depth, scene.units())),
-                        new Readout.Field(HEIGHT, LengthText.shown(height, scene.units()))),
+                        new Readout.Field(WIDTH, LengthText.rounded(width, scene.units())),
+                        new Readout.Field(DEPTH, LengthText.rounded(depth, scene.units())),
+                        new Readout.Field(HEIGHT, LengthText.rounded(height, scene.units()))),
                 place.atWall ? "face" : "",
                 "Click to place. R turns, typed sizes remake it, Esc leaves.");
     }

@@ -171,7 +171,7 @@ public record PlaceOpening(Optional<Ghost> ghost, Hand hand, Turned turned, Opti
 
     private static String noRoom(Surroundings scene, Spot spot) {
         return "There is no room for it in this wall: the longest free stretch is "
-                + LengthText.shownWithUnit(Length.ofMm(spot.longestMm()), scene.units())
+                + LengthText.roundedWithUnit(Length.ofMm(spot.longestMm()), scene.units())
                 + ". Type a smaller width, or choose another wall.";
     }
 
@@ -256,12 +256,13 @@ public record PlaceOpening(Optional<Ghost> ghost, Hand hand, Turned turned, Opti
                 List.of(
                         new Readout.Field(BEFORE, shown(scene, spot.bounds().beforeMm(spot.opening()))),
                         new Readout.Field(AFTER, shown(scene, spot.bounds().afterMm(spot.opening()))),
-                        new Readout.Field(WIDTH, LengthText.shown(spot.opening().width(), scene.units())),
+                        new Readout.Field(
+                                WIDTH, LengthText.rounded(spot.opening().width(), scene.units())),
                         new Readout.Field(COUNT, Integer.toString(count))),
                 spot.caught(),
                 hint(scene, ghost.get(), spot),
                 scene.choices().opening().kind().label() + " "
-                        + LengthText.shown(spot.opening().width(), scene.units()));
+                        + LengthText.rounded(spot.opening().width(), scene.units()));
     }
 
     private static String hint(Surroundings scene, Ghost g, Spot spot) {
@@ -277,7 +278,7 @@ public record PlaceOpening(Optional<Ghost> ghost, Hand hand, Turned turned, Opti
     }
 
     private static String shown(Surroundings scene, double mm) {
-        return LengthText.shown(Length.ofMm(mm), scene.units());
+        return LengthText.rounded(Length.ofMm(mm), scene.units());
     }
 
     @Override

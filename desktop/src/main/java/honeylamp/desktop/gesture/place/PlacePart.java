@@ -200,7 +200,7 @@ public record PlacePart(
     }
 
     private static String shown(Surroundings scene, Length length) {
-        return LengthText.shown(length, scene.units());
+        return LengthText.rounded(length, scene.units());
     }
 
     @Override

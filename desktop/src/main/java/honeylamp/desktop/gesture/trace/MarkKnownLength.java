@@ -204,7 +204,7 @@ public record MarkKnownLength(List<Point> marks, Optional<Aim> aim, Optional<Gri
                 new Readout(
                         List.of(new Readout.Field(
                                 KNOWN,
-                                LengthText.shown(Length.ofMm(marks.get(0).distance(marks.get(1))), scene.units()))),
+                                LengthText.rounded(Length.ofMm(marks.get(0).distance(marks.get(1))), scene.units()))),
                         word,
                         "Type the true length and press Enter. The marks can be dragged.");
         };
@@ -236,7 +236,7 @@ public record MarkKnownLength(List<Point> marks, Optional<Aim> aim, Optional<Gri
         out.addAll(Sketches.words(
                 scene.frame(),
                 line.middle(),
-                LengthText.shown(underlay.knownLengths().get(index).length(), scene.units()),
+                LengthText.rounded(underlay.knownLengths().get(index).length(), scene.units()),
                 scene.penMm()));
         return out;
     }

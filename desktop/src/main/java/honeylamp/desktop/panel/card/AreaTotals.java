@@ -6,7 +6,7 @@ import honeylamp.derive.storeys.LaidStorey;
 import honeylamp.desktop.gesture.Choices.Working;
 import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.desktop.workspace.WorkspaceModel;
-import honeylamp.plan.RoomFit.AreaPart;
+import honeylamp.plan.RoomFit.CountsAs;
 import honeylamp.units.AreaText;
 import java.util.ArrayList;
 import java.util.List;
@@ -41,14 +41,14 @@ record AreaTotals(WorkspaceModel model) {
     private static List<Node> of(List<LaidStorey> storeys) {
         var out = new ArrayList<Node>();
         for (var basis : AreaBasis.values()) {
-            out.add(Widgets.fact(basis.label(), both(storeys, s -> part(s, basis, AreaPart.INDOOR))));
+            out.add(Widgets.fact(basis.label(), both(storeys, s -> part(s, basis, CountsAs.INDOOR))));
             out.add(Widgets.quiet("Indoor rooms " + basis.definition() + "."));
-            for (var part : AreaPart.values()) {
+            for (var part : CountsAs.values()) {
                 var area = sum(storeys, s -> part(s, basis, part));
-                if (part != AreaPart.INDOOR && area > 0) {
+                if (part != CountsAs.INDOOR && area > 0) {
                     out.add(Widgets.fact(
                             "With " + part.label().toLowerCase(Locale.ROOT),
-                            AreaText.both(area + sum(storeys, s -> part(s, basis, AreaPart.INDOOR)))));
+                            AreaText.both(area + sum(storeys, s -> part(s, basis, CountsAs.INDOOR)))));
                 }
             }
         }
@@ -59,7 +59,7 @@ record AreaTotals(WorkspaceModel model) {
         return out;
     }
 
-    private static double part(LaidStorey storey, AreaBasis basis, AreaPart part) {
+    private static double part(LaidStorey storey, AreaBasis basis, CountsAs part) {
         return storey.areas().sum(storey.geometry(), basis, part);
     }
 

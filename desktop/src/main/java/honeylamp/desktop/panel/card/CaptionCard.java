@@ -13,7 +13,7 @@ import javafx.scene.Node;
 import javafx.scene.control.TextField;
 
 /** A note by its words, a single dimension by what it measures and how far off its line lies. */
-record CaptionCard(WorkspaceModel model, CardParts parts) {
+record CaptionCard(WorkspaceModel model, CardFields parts) {
     List<Node> of(Note note) {
         var words = new TextField(note.text());
         words.setId("note-words");
@@ -33,7 +33,7 @@ record CaptionCard(WorkspaceModel model, CardParts parts) {
         var mm = dimension.line().length();
         return List.of(
                 Widgets.heading("Dimension"),
-                Widgets.fact("Measures", LengthText.shownWithUnit(Length.ofMm(mm), units)),
+                Widgets.fact("Measures", LengthText.roundedWithUnit(Length.ofMm(mm), units)),
                 parts.place(
                         "Line off by",
                         "dimension-offset",

@@ -2,8 +2,8 @@ package honeylamp.desktop.panel.card;
 
 import honeylamp.desktop.panel.part.Libraries;
 import honeylamp.desktop.panel.part.Widgets;
-import honeylamp.desktop.workspace.Stage;
 import honeylamp.desktop.workspace.Tool;
+import honeylamp.desktop.workspace.WorkStage;
 import honeylamp.desktop.workspace.Workspace;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.SettingOutEdits;
@@ -32,7 +32,7 @@ import org.jspecify.annotations.Nullable;
 public final class Card extends VBox {
     private final WorkspaceModel model;
     private final Libraries libraries;
-    private final CardParts parts;
+    private final CardFields parts;
     private final VBox content = new VBox(12);
     private @Nullable Object shown;
 
@@ -62,7 +62,7 @@ public final class Card extends VBox {
     public Card(WorkspaceModel model, Libraries libraries) {
         this.model = model;
         this.libraries = libraries;
-        this.parts = new CardParts(model);
+        this.parts = new CardFields(model);
         setId("card");
         getStyleClass().add("card");
         content.getStyleClass().add("card-content");
@@ -92,7 +92,7 @@ public final class Card extends VBox {
 
     private List<Node> nodes(Workspace now) {
         if (now.selection().isEmpty()) {
-            return now.stage() == Stage.WALLS && !now.tool().picks() ? wallType(now) : storey(now);
+            return now.stage() == WorkStage.WALLS && !now.tool().picks() ? wallType(now) : storey(now);
         }
         if (now.selection().size() > 1) {
             return many(now);

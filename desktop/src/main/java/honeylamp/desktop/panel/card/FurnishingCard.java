@@ -14,7 +14,7 @@ import java.util.function.DoubleFunction;
 import javafx.scene.Node;
 
 /** A furnishing as typed values. */
-record FurnishingCard(WorkspaceModel model, CardParts parts) {
+record FurnishingCard(WorkspaceModel model, CardFields parts) {
     List<Node> of(Furnishing piece) {
         var id = piece.id();
         var label = Furnishings.of(piece.kind()).map(k -> k.label()).orElse(piece.kind());

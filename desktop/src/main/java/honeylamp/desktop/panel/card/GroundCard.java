@@ -13,7 +13,7 @@ import java.util.List;
 import javafx.scene.Node;
 
 /** Ground around the building: what it is used for, how large it is, how far buildings keep from a boundary. */
-record GroundCard(WorkspaceModel model, CardParts parts) {
+record GroundCard(WorkspaceModel model, CardFields parts) {
     List<Node> of(Ground ground) {
         var out = new ArrayList<Node>();
         out.add(Widgets.heading(Grounds.label(ground.use())));

@@ -61,7 +61,7 @@ record KnownLengthTable(WorkspaceModel model) {
     }
 
     private void row(GridPane grid, Underlay underlay, Optional<ScaleFit> fit, TracedLengths.Row row, int index) {
-        var counts = new CheckBox(LengthText.shown(row.known().length(), units()));
+        var counts = new CheckBox(LengthText.rounded(row.known().length(), units()));
         counts.setId("known-" + index);
         counts.setSelected(row.known().trust() == Trust.COUNTED);
         counts.setTooltip(new Tooltip("Counts for the scale; without the tick it is only compared"));
@@ -110,8 +110,8 @@ record KnownLengthTable(WorkspaceModel model) {
     }
 
     private String difference(double mm) {
-        var text = LengthText.shown(Length.ofMm(Math.abs(mm)), units());
-        var nothing = text.equals(LengthText.shown(Length.ZERO, units()));
+        var text = LengthText.rounded(Length.ofMm(Math.abs(mm)), units());
+        var nothing = text.equals(LengthText.rounded(Length.ZERO, units()));
         return nothing ? text : (mm < 0 ? "\u2212" : "+") + text;
     }
 

@@ -30,7 +30,7 @@ import javafx.scene.Node;
 import javafx.scene.layout.VBox;
 
 /** An opening, or several, as typed values, both distances along the wall among them. */
-record OpeningCard(WorkspaceModel model, CardParts parts) {
+record OpeningCard(WorkspaceModel model, CardFields parts) {
     List<Node> of(Opening opening) {
         var id = opening.id();
         var out = new ArrayList<Node>();
@@ -186,7 +186,8 @@ record OpeningCard(WorkspaceModel model, CardParts parts) {
             box.getChildren()
                     .add(Widgets.fact(
                             keeping.rule() == Rule.FROM_FIRST ? "Distance before it" : "Distance after it",
-                            LengthText.shownWithUnit(keeping.nib(), parts.plan().units())));
+                            LengthText.roundedWithUnit(
+                                    keeping.nib(), parts.plan().units())));
         }
         if (keeping.of() > 1) {
             box.getChildren().add(Widgets.fact("Equal gaps", keeping.place() + " of " + keeping.of()));
@@ -259,6 +260,6 @@ record OpeningCard(WorkspaceModel model, CardParts parts) {
     }
 
     private String shown(double mm) {
-        return LengthText.shown(Length.ofMm(Math.max(0, mm)), parts.plan().units());
+        return LengthText.rounded(Length.ofMm(Math.max(0, mm)), parts.plan().units());
     }
 }

@@ -36,7 +36,7 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 
 /** A stair, another fixed part, or a parking bay, as typed values. */
-record PartCard(WorkspaceModel model, CardParts parts) {
+record PartCard(WorkspaceModel model, CardFields parts) {
     List<Node> of(Structure part) {
         var out = new ArrayList<Node>();
         out.add(Widgets.heading(PartKinds.label(part.form())));
@@ -175,7 +175,7 @@ record PartCard(WorkspaceModel model, CardParts parts) {
     }
 
     private String shown(double mm) {
-        return LengthText.shown(Length.ofMm(mm), parts.plan().units());
+        return LengthText.rounded(Length.ofMm(mm), parts.plan().units());
     }
 
     private static <T extends Enum<T>> FlowPane chips(

@@ -27,7 +27,7 @@ import honeylamp.plan.Finish;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Position;
 import honeylamp.plan.RoomFit;
-import honeylamp.plan.RoomFit.AreaPart;
+import honeylamp.plan.RoomFit.CountsAs;
 import honeylamp.plan.RoomMark;
 import honeylamp.plan.Surface;
 import honeylamp.units.AreaText;
@@ -47,7 +47,7 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 
 /** A room: its name and use, its numbers, its surfaces, and what is left along its walls. */
-record RoomCard(WorkspaceModel model, CardParts parts, Library<RoomNames> kept) {
+record RoomCard(WorkspaceModel model, CardFields parts, Library<RoomNames> kept) {
     List<Node> of(Room room) {
         var fit = room.mark().map(RoomMark::fit).orElse(RoomFit.NONE);
         var out = new ArrayList<Node>();
@@ -176,15 +176,15 @@ record RoomCard(WorkspaceModel model, CardParts parts, Library<RoomNames> kept) 
                 room.outline(), LabelSpot.freest(room.outline()).centre());
         out.add(Widgets.fact(
                 "Clear, " + clear.spans(),
-                LengthText.shown(Length.ofMm(clear.alongMm()), units) + " \u00d7 "
-                        + LengthText.shownWithUnit(Length.ofMm(clear.acrossMm()), units)));
-        out.add(Widgets.fact("Perimeter", LengthText.shownWithUnit(Length.ofMm(room.perimeterMm()), units)));
+                LengthText.rounded(Length.ofMm(clear.alongMm()), units) + " \u00d7 "
+                        + LengthText.roundedWithUnit(Length.ofMm(clear.acrossMm()), units)));
+        out.add(Widgets.fact("Perimeter", LengthText.roundedWithUnit(Length.ofMm(room.perimeterMm()), units)));
         out.add(Widgets.menu(
                 "Counts as " + fit.counts().label().toLowerCase(Locale.ROOT),
                 "room-counts",
                 "As what its area counts in totals",
-                Arrays.stream(AreaPart.values()).map(AreaPart::label).toList(),
-                index -> fit(room, f -> f.counting(AreaPart.values()[index]), "Count room")));
+                Arrays.stream(CountsAs.values()).map(CountsAs::label).toList(),
+                index -> fit(room, f -> f.counting(CountsAs.values()[index]), "Count room")));
         var shown = model.now().choices().working() == Working.SHOWN;
         out.add(Widgets.toggle(
                 "Show the working",
@@ -207,11 +207,12 @@ record RoomCard(WorkspaceModel model, CardParts parts, Library<RoomNames> kept) 
                     .add(Widgets.fact(
                             Dissection.letter(i) + "  " + part.shape().label() + "  "
                                     + part.working(parts.plan().units()),
-                            AreaText.shown(part.areaMm2(), parts.plan().units())));
+                            AreaText.rounded(part.areaMm2(), parts.plan().units())));
         }
         box.getChildren()
                 .add(Widgets.fact(
-                        "Sum", AreaText.shown(dissection.areaMm2(), parts.plan().units())));
+                        "Sum",
+                        AreaText.rounded(dissection.areaMm2(), parts.plan().units())));
         return box;
     }
 
@@ -274,7 +275,7 @@ record RoomCard(WorkspaceModel model, CardParts parts, Library<RoomNames> kept) 
                 .flatMap(m -> Surfaces.finish(model.shown().geometry().storey(), surface.apply(m.id())))
                 .map(Finish::material)
                 .orElse("");
-        return CardParts.finishes(now, id, key -> {
+        return CardFields.finishes(now, id, key -> {
             var marked = room.mark()
                     .map(m -> new Added<>(parts.plan(), m.id()))
                     .orElseGet(() -> RoomEdits.marked(parts.plan(), parts.at(), room));
@@ -300,7 +301,7 @@ record RoomCard(WorkspaceModel model, CardParts parts, Library<RoomNames> kept) 
                 .orElse(List.of());
         for (var side : WallSides.of(model.shown().geometry(), room)) {
             out.add(Widgets.fact(
-                    capital(side.towards()) + ", " + LengthText.shownWithUnit(Length.ofMm(side.lengthMm()), units),
+                    capital(side.towards()) + ", " + LengthText.roundedWithUnit(Length.ofMm(side.lengthMm()), units),
                     left(side, area(surfaces, side))));
             out.add(covering(
                     room,
@@ -313,9 +314,9 @@ record RoomCard(WorkspaceModel model, CardParts parts, Library<RoomNames> kept) 
 
     private String left(WallSide side, double areaMm2) {
         var units = parts.plan().units();
-        return LengthText.shown(Length.ofMm(side.leftMm()), units) + " left, "
-                + LengthText.shownWithUnit(Length.ofMm(side.longestFreeMm()), units) + " in one piece"
-                + (areaMm2 > 0 ? "; " + AreaText.shown(areaMm2, units) + " to cover" : "");
+        return LengthText.rounded(Length.ofMm(side.leftMm()), units) + " left, "
+                + LengthText.roundedWithUnit(Length.ofMm(side.longestFreeMm()), units) + " in one piece"
+                + (areaMm2 > 0 ? "; " + AreaText.rounded(areaMm2, units) + " to cover" : "");
     }
 
     /** What of a wall's side can be covered; nothing if the room is not marked. */

@@ -25,7 +25,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.VBox;
 
 /** The storeys of a plan: which one is worked on, its name and heights, their order, and one seen through another. */
-record StoreysCard(WorkspaceModel model, CardParts parts) {
+record StoreysCard(WorkspaceModel model, CardFields parts) {
     List<Node> nodes(Workspace now) {
         var out = new ArrayList<Node>();
         out.add(Widgets.section("Storeys", list(now), adding(now)));

@@ -23,7 +23,7 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
 
 /** A picture to trace: its known lengths, place, look and notes. */
-record UnderlayCard(WorkspaceModel model, CardParts parts) {
+record UnderlayCard(WorkspaceModel model, CardFields parts) {
     List<Node> of(Underlay underlay) {
         var out = new ArrayList<Node>();
         out.add(Widgets.heading("Underlay"));

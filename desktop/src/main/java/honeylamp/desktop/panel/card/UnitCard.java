@@ -25,7 +25,7 @@ import javafx.scene.Node;
 import javafx.scene.control.TextField;
 
 /** Copies of units, and making units of the rooms that are picked. */
-record UnitCard(WorkspaceModel model, CardParts parts) {
+record UnitCard(WorkspaceModel model, CardFields parts) {
     List<Node> of(Laid laid) {
         var copy = laid.copy();
         var origin = laid.unit().origin();

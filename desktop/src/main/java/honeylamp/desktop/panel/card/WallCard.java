@@ -9,7 +9,7 @@ import honeylamp.edit.PickedEdits;
 import honeylamp.edit.WallCopies;
 import honeylamp.edit.WallEdits;
 import honeylamp.edit.WallEdits.End;
-import honeylamp.edit.WallParts;
+import honeylamp.edit.WallShaping;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.ElementId.WallId;
 import honeylamp.plan.ElementId.WallTypeId;
@@ -26,7 +26,7 @@ import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
 
 /** One wall, or several, as typed values and corrections. */
-record WallCard(WorkspaceModel model, CardParts parts) {
+record WallCard(WorkspaceModel model, CardFields parts) {
     private static final int FIRST_COPIES = 1;
 
     List<Node> of(Wall wall) {
@@ -60,7 +60,7 @@ record WallCard(WorkspaceModel model, CardParts parts) {
                         "Its chain",
                         "pick-chain",
                         "Picks all walls of its chain (double click)",
-                        () -> pick(WallParts.chain(parts.plan(), parts.at(), id))),
+                        () -> pick(WallShaping.chain(parts.plan(), parts.at(), id))),
                 Widgets.button(
                         "All of its type",
                         "pick-type",
@@ -117,14 +117,14 @@ record WallCard(WorkspaceModel model, CardParts parts) {
                         "Split at",
                         "wall-split",
                         wall.length().half(),
-                        v -> WallParts.split(parts.plan(), parts.at(), wall.id(), v)
+                        v -> WallShaping.split(parts.plan(), parts.at(), wall.id(), v)
                                 .map(Added::plan),
                         "Split wall"),
                 parts.place(
                         "Grow ends by",
                         "wall-grow",
                         Length.ZERO,
-                        v -> WallParts.grow(parts.plan(), parts.at(), wall.id(), v),
+                        v -> WallShaping.grow(parts.plan(), parts.at(), wall.id(), v),
                         "Grow wall"));
     }
 
@@ -229,14 +229,15 @@ record WallCard(WorkspaceModel model, CardParts parts) {
                 "Other side of the drawn line",
                 "walls-reverse",
                 "Puts every body on the other side of its line",
-                () -> model.edit(WallParts.reverseFace(parts.plan(), parts.at(), Set.copyOf(walls)), "Reverse walls")));
+                () -> model.edit(
+                        WallShaping.reverseFace(parts.plan(), parts.at(), Set.copyOf(walls)), "Reverse walls")));
         out.add(Widgets.section("Turn and mirror", turning(Set.copyOf(walls))));
         return out;
     }
 
     private List<Node> pair(WallId one, WallId other) {
         var faces = Widgets.row();
-        for (var face : WallParts.Face.values()) {
+        for (var face : WallShaping.Face.values()) {
             faces.getChildren()
                     .add(Widgets.button(
                             switch (face) {
@@ -247,7 +248,8 @@ record WallCard(WorkspaceModel model, CardParts parts) {
                             "align-" + face.name().toLowerCase(java.util.Locale.ROOT),
                             "Moves the second wall picked onto the line of the first",
                             () -> model.edit(
-                                    WallParts.align(parts.plan(), parts.at(), other, face, one, face), "Align walls")));
+                                    WallShaping.align(parts.plan(), parts.at(), other, face, one, face),
+                                    "Align walls")));
         }
         var count = new CountField("Parts", "divide-parts", 2, 100, model::complain);
         return List.of(
@@ -255,7 +257,7 @@ record WallCard(WorkspaceModel model, CardParts parts) {
                         "Join into one",
                         "walls-join",
                         "Two walls on one line that meet end to end",
-                        () -> model.edit(WallParts.join(parts.plan(), parts.at(), one, other), "Join walls")),
+                        () -> model.edit(WallShaping.join(parts.plan(), parts.at(), one, other), "Join walls")),
                 Widgets.section("Align", faces),
                 Widgets.section(
                         "Divide between them",
@@ -305,6 +307,6 @@ record WallCard(WorkspaceModel model, CardParts parts) {
     }
 
     private String shown(Length length) {
-        return LengthText.shown(length, parts.plan().units());
+        return LengthText.rounded(length, parts.plan().units());
     }
 }

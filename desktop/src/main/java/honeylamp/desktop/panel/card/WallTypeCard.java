@@ -26,7 +26,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 
 /** The wall type drawn with, as typed values: name, build-up, fill, height. */
-record WallTypeCard(WorkspaceModel model, CardParts parts, Library<WallType> library) {
+record WallTypeCard(WorkspaceModel model, CardFields parts, Library<WallType> library) {
     private static final Length FIRST_LAYER = Length.ofMm(12.5);
 
     List<Node> of(WallType type) {
@@ -43,7 +43,7 @@ record WallTypeCard(WorkspaceModel model, CardParts parts, Library<WallType> lib
         } else {
             out.add(Widgets.fact(
                     "Thickness",
-                    LengthText.shownWithUnit(type.thickness(), parts.plan().units())));
+                    LengthText.roundedWithUnit(type.thickness(), parts.plan().units())));
         }
         out.add(Widgets.section("Layers, from outside in", layers(type)));
         out.add(Widgets.section("Carries", carries(type)));
@@ -201,7 +201,7 @@ record WallTypeCard(WorkspaceModel model, CardParts parts, Library<WallType> lib
         }));
         for (var kept : library.all()) {
             var name = new Label(kept.name() + "   "
-                    + LengthText.shown(kept.thickness(), parts.plan().units()));
+                    + LengthText.rounded(kept.thickness(), parts.plan().units()));
             out.add(Widgets.row(
                     name,
                     Widgets.spring(),

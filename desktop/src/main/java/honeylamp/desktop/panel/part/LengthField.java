@@ -35,7 +35,7 @@ public final class LengthField extends HBox {
         var label = new Label(name);
         label.getStyleClass().add("field-name");
         label.setMinWidth(USE_PREF_SIZE);
-        var shown = LengthText.shown(value, units);
+        var shown = LengthText.rounded(value, units);
         var field = new TextField(shown);
         field.setId(id);
         field.setAccessibleText(name);

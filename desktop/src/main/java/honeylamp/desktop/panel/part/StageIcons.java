@@ -1,13 +1,13 @@
 package honeylamp.desktop.panel.part;
 
-import honeylamp.desktop.workspace.Stage;
+import honeylamp.desktop.workspace.WorkStage;
 import javafx.scene.shape.SVGPath;
 
 /** Line icons of the stages, drawn for Honey Lamp on an 18 by 18 grid. */
 public final class StageIcons {
     private StageIcons() {}
 
-    public static SVGPath of(Stage stage) {
+    public static SVGPath of(WorkStage stage) {
         var icon = new SVGPath();
         icon.getStyleClass().add("stage-icon");
         icon.setContent(

@@ -20,11 +20,11 @@ import javafx.scene.layout.VBox;
 /** The look and the light of the view worked on, or of all: shade, line, texture and colours, each with live effect. */
 final class LightTray {
     private final WorkspaceModel model;
-    private final LookParts parts;
+    private final LookFields parts;
 
     LightTray(WorkspaceModel model) {
         this.model = model;
-        this.parts = new LookParts(model);
+        this.parts = new LookFields(model);
     }
 
     List<Node> nodes() {

@@ -99,7 +99,7 @@ record OpeningTray(WorkspaceModel model, WindowActions window, Thumbnails thumbn
         for (var width : OpeningSizes.widths(opening.kind(), units)) {
             chips.getChildren()
                     .add(Widgets.toggle(
-                            LengthText.shown(width, units),
+                            LengthText.rounded(width, units),
                             "width-" + Math.round(width.mm()),
                             "The next one is so wide (" + Keys.NEXT_WIDTH.text() + " goes on to the next width)",
                             width.equals(opening.width()),
@@ -151,8 +151,8 @@ record OpeningTray(WorkspaceModel model, WindowActions window, Thumbnails thumbn
                 .filter(p -> p.kind() == opening.kind())
                 .forEach(p -> box.getChildren()
                         .add(Widgets.toggle(
-                                p.name() + "   " + LengthText.shown(p.size().width(), units) + " \u00d7 "
-                                        + LengthText.shown(
+                                p.name() + "   " + LengthText.rounded(p.size().width(), units) + " \u00d7 "
+                                        + LengthText.rounded(
                                                 p.size().head().minus(p.size().sill()), units),
                                 "product-" + p.name().toLowerCase(Locale.ROOT).replace(' ', '-'),
                                 "The next one is this product",

@@ -89,11 +89,11 @@ record PartTray(WorkspaceModel model, WindowActions window, Thumbnails thumbnail
         var units = now.plan().units();
         var facts = new ArrayList<Node>();
         if (areas.plotMm2() > 0) {
-            facts.add(Widgets.fact("Plot", AreaText.shown(areas.plotMm2(), units)));
-            facts.add(Widgets.fact("Built on", AreaText.shown(areas.builtMm2(), units)));
+            facts.add(Widgets.fact("Plot", AreaText.rounded(areas.plotMm2(), units)));
+            facts.add(Widgets.fact("Built on", AreaText.rounded(areas.builtMm2(), units)));
         }
         areas.surfacesMm2()
-                .forEach((use, mm2) -> facts.add(Widgets.fact(Grounds.label(use), AreaText.shown(mm2, units))));
+                .forEach((use, mm2) -> facts.add(Widgets.fact(Grounds.label(use), AreaText.rounded(mm2, units))));
         return List.of(Widgets.section("Site, not counted with the building", facts.toArray(Node[]::new)));
     }
 

@@ -45,7 +45,7 @@ final class SheetTray {
 
     List<Node> nodes() {
         var out = new ArrayList<Node>(export());
-        var pages = new PageParts(model);
+        var pages = new PageFields(model);
         if (plan().presentation().pages().size() > 1) {
             out.add(pages.list());
             out.add(LightTray.reach(model, "All pages", "This page only"));
@@ -209,7 +209,7 @@ final class SheetTray {
 
     private Node word(
             String name, Function<TitleBlock, String> read, BiFunction<TitleBlock, String, TitleBlock> write) {
-        return PageParts.words(
+        return PageFields.words(
                 name,
                 "title-" + name.toLowerCase(Locale.ROOT).replace(' ', '-'),
                 read.apply(page.sheet().title()),

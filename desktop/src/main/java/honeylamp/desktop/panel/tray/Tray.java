@@ -12,8 +12,8 @@ import honeylamp.desktop.panel.part.ToolIcons;
 import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.desktop.workspace.Intent;
 import honeylamp.desktop.workspace.Keys;
-import honeylamp.desktop.workspace.Stage;
 import honeylamp.desktop.workspace.Tool;
+import honeylamp.desktop.workspace.WorkStage;
 import honeylamp.desktop.workspace.Workspace;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.DrawnFace;
@@ -57,7 +57,7 @@ public final class Tray extends VBox {
             Platform::runLater,
             TILE_PX);
 
-    private record Shown(Stage stage, Tool tool, Choices choices, Object depends) {}
+    private record Shown(WorkStage stage, Tool tool, Choices choices, Object depends) {}
 
     private @org.jspecify.annotations.Nullable Shown shown;
     private String searched = "";
@@ -223,7 +223,7 @@ public final class Tray extends VBox {
             types.getChildren()
                     .add(Widgets.toggle(
                             type.name() + "   "
-                                    + LengthText.shown(
+                                    + LengthText.rounded(
                                             type.thickness(), now.plan().units()),
                             "wall-type-" + type.id().number(),
                             "New walls are of this type until you change it here (T goes on to the next)",
@@ -311,7 +311,8 @@ public final class Tray extends VBox {
                     Widgets.row(
                             new Label(name),
                             Widgets.spring(),
-                            new Label(AreaText.shown(room.areaMm2(), now.plan().units()))));
+                            new Label(
+                                    AreaText.rounded(room.areaMm2(), now.plan().units()))));
             button.getStyleClass().add("list-row");
             button.setMaxWidth(Double.MAX_VALUE);
             button.setAccessibleText(name);

@@ -27,10 +27,10 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 
 /** The pages and views of a plan: which are worked on, their names and order, and what a view shows. */
-final class PageParts {
+final class PageFields {
     private final WorkspaceModel model;
 
-    PageParts(WorkspaceModel model) {
+    PageFields(WorkspaceModel model) {
         this.model = model;
     }
 
@@ -145,7 +145,9 @@ final class PageParts {
                             kind.label() + ": " + words(now),
                             "seen-" + kind.name().toLowerCase(Locale.ROOT),
                             "How much of it the view shows",
-                            Arrays.stream(Degree.values()).map(PageParts::words).toList(),
+                            Arrays.stream(Degree.values())
+                                    .map(PageFields::words)
+                                    .toList(),
                             i -> model.edit(
                                     ViewEdits.showing(
                                             plan(),

@@ -22,7 +22,7 @@ import java.util.function.UnaryOperator;
 import javafx.scene.Node;
 
 /** What a look is made of, one thing at a time: tones of finishes, pens, type, colours. */
-final class LookParts {
+final class LookFields {
     /** Stronger colours than this are no colours of a plan. */
     private static final double MOST_CHROMA = 0.2;
 
@@ -30,7 +30,7 @@ final class LookParts {
 
     private final WorkspaceModel model;
 
-    LookParts(WorkspaceModel model) {
+    LookFields(WorkspaceModel model) {
         this.model = model;
     }
 

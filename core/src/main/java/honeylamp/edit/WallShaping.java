@@ -20,13 +20,13 @@ import java.util.Optional;
 import java.util.Set;
 
 /** Taking walls apart and putting them together; openings stay where they are in the plan. */
-public final class WallParts {
+public final class WallShaping {
     /** Walls within this many degrees of one line are on one line. */
     private static final double STRAIGHT_DEG = 0.5;
 
     private static final double SAME_MM = 1;
 
-    private WallParts() {}
+    private WallShaping() {}
 
     /**
      * Splits a wall at a distance from its first end; the second part is a new wall. Refused if a part

@@ -29,7 +29,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 
 /** What the cards of all kinds have in common: typed lengths that edit the plan, and deleting. */
-record CardParts(WorkspaceModel model) {
+record CardFields(WorkspaceModel model) {
     Plan plan() {
         return model.now().plan();
     }

@@ -9,7 +9,7 @@ import honeylamp.plan.Role;
  * @param level when it is drawn among the parts of all pieces
  * @param detail the least fineness of picture in which it appears
  */
-public record SymbolPart(Figure path, Paint paint, Edge edge, Level level, Detail detail) {
+public record SymbolShape(Figure path, Paint paint, Edge edge, Level level, Detail detail) {
     /** Whether a shape is filled, and with what. */
     public sealed interface Paint {
         /** No fill: a line only. */

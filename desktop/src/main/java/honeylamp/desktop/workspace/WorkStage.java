@@ -7,7 +7,7 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 
 /** The stages of the trail, in the order people work. */
-public enum Stage {
+public enum WorkStage {
     UNDERLAY("Underlay", Keys.control(KeyCode.DIGIT1), Traced.SHOWN),
     WALLS("Walls", Keys.control(KeyCode.DIGIT2), Traced.SHOWN),
     OPENINGS("Openings", Keys.control(KeyCode.DIGIT3), Traced.SHOWN),
@@ -31,7 +31,7 @@ public enum Stage {
     private final Optional<Keys> keys;
     private final Traced traced;
 
-    Stage(String label, Keys keys, Traced traced) {
+    WorkStage(String label, Keys keys, Traced traced) {
         this.label = label;
         this.keys = Optional.of(keys);
         this.traced = traced;
@@ -53,7 +53,7 @@ public enum Stage {
     }
 
     /** The stage these keys go to. */
-    public static Optional<Stage> of(KeyEvent pressed) {
+    public static Optional<WorkStage> of(KeyEvent pressed) {
         return Arrays.stream(values())
                 .filter(s -> s.keys.filter(k -> k.matches(pressed)).isPresent())
                 .findFirst();

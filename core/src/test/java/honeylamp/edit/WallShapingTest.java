@@ -24,7 +24,7 @@ import java.util.List;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 
-class WallPartsTest {
+class WallShapingTest {
     private static List<Wall> walls(Plan plan) {
         return plan.storeys().getFirst().walls();
     }
@@ -55,7 +55,7 @@ class WallPartsTest {
     @Test
     void aSplitWallKeepsItsOpeningsWhereTheyAre() {
         var plan = door(door(TestPlans.clearRectangle(6000, 4000), 0, 500), 0, 4000);
-        var split = WallParts.split(plan, TestPlans.storey(plan), TestPlans.wallId(plan, 0), Length.ofMm(2500))
+        var split = WallShaping.split(plan, TestPlans.storey(plan), TestPlans.wallId(plan, 0), Length.ofMm(2500))
                 .orThrow();
         assertThat(walls(split.plan())).hasSize(5);
         assertThat(walls(split.plan()).get(0).length().mm()).isEqualTo(2500);
@@ -69,7 +69,7 @@ class WallPartsTest {
     @Test
     void anOpeningIsNotCutInTwo() {
         var plan = door(TestPlans.clearRectangle(6000, 4000), 0, 2000);
-        assertThat(WallParts.split(plan, TestPlans.storey(plan), TestPlans.wallId(plan, 0), Length.ofMm(2300))
+        assertThat(WallShaping.split(plan, TestPlans.storey(plan), TestPlans.wallId(plan, 0), Length.ofMm(2300))
                         .refusal()
                         .orElseThrow())
                 .contains("lies across");
@@ -81,15 +81,15 @@ class WallPartsTest {
         var plan = door(TestPlans.clearRectangle(6000, 4000), 0, 4000);
         var storey = TestPlans.storey(plan);
         var id = TestPlans.wallId(plan, 0);
-        var split = WallParts.split(plan, storey, id, Length.ofMm(2500)).orThrow();
-        var joined = WallParts.join(split.plan(), storey, id, split.id()).orThrow();
+        var split = WallShaping.split(plan, storey, id, Length.ofMm(2500)).orThrow();
+        var joined = WallShaping.join(split.plan(), storey, id, split.id()).orThrow();
         assertThat(walls(joined)).isEqualTo(walls(plan));
         assertThat(joined.storeys().getFirst().openings())
                 .isEqualTo(plan.storeys().getFirst().openings());
         var second = split.plan().storeys().getFirst().wall(split.id()).orElseThrow();
-        var round = WallParts.turnedRound(split.plan(), storey, second);
+        var round = WallShaping.turnedRound(split.plan(), storey, second);
         assertThat(jamb(round, 0)).isEqualTo(new Point(4900, 0)); // measured from the other end
-        assertThat(WallParts.join(round, storey, id, split.id()).orThrow()).isEqualTo(joined);
+        assertThat(WallShaping.join(round, storey, id, split.id()).orThrow()).isEqualTo(joined);
     }
 
     @Test
@@ -99,11 +99,13 @@ class WallPartsTest {
         var id = TestPlans.wallId(plan, 0);
         var arc = plan.withStorey(
                 storey, s -> s.with(Wall.class, List.of(s.walls().getFirst().withSagitta(Length.ofMm(1000)))));
-        var split = WallParts.split(arc, storey, id, Length.ofMm(500 * Math.PI)).orThrow();
+        var split =
+                WallShaping.split(arc, storey, id, Length.ofMm(500 * Math.PI)).orThrow();
         var quarter = walls(split.plan()).getFirst();
         assertThat(quarter.to().point().distance(new Point(1000, 1000))).isLessThan(1e-3);
         assertThat(quarter.sagitta().mm()).isCloseTo(1000 * (1 - Math.sqrt(0.5)), within(1e-3));
-        var joined = walls(WallParts.join(split.plan(), storey, id, split.id()).orThrow())
+        var joined = walls(
+                        WallShaping.join(split.plan(), storey, id, split.id()).orThrow())
                 .getFirst();
         assertThat(joined.sagitta().mm()).isCloseTo(1000, within(0.01));
     }
@@ -116,11 +118,11 @@ class WallPartsTest {
                 .wall(3000, 0, 5000, 0, BodySide.CENTRE, PARTITION)
                 .plan();
         var storey = TestPlans.storey(plan);
-        assertThat(WallParts.join(plan, storey, TestPlans.wallId(plan, 0), TestPlans.wallId(plan, 1))
+        assertThat(WallShaping.join(plan, storey, TestPlans.wallId(plan, 0), TestPlans.wallId(plan, 1))
                         .refusal()
                         .orElseThrow())
                 .contains("one line");
-        assertThat(WallParts.join(plan, storey, TestPlans.wallId(plan, 0), TestPlans.wallId(plan, 2))
+        assertThat(WallShaping.join(plan, storey, TestPlans.wallId(plan, 0), TestPlans.wallId(plan, 2))
                         .refusal()
                         .orElseThrow())
                 .contains("types");
@@ -132,7 +134,7 @@ class WallPartsTest {
                 .wall(0, 0, 3000, 0, BodySide.CENTRE, OUTER)
                 .wall(3000, 0, 3000, 2000, BodySide.CENTRE, OUTER)
                 .plan();
-        var grown = WallParts.grow(plan, TestPlans.storey(plan), TestPlans.wallId(plan, 0), Length.ofMm(250))
+        var grown = WallShaping.grow(plan, TestPlans.storey(plan), TestPlans.wallId(plan, 0), Length.ofMm(250))
                 .orThrow();
         assertThat(walls(grown).get(0).from()).isEqualTo(Position.ofMm(-250, 0));
         assertThat(walls(grown).get(0).to()).isEqualTo(Position.ofMm(3250, 0));
@@ -146,13 +148,13 @@ class WallPartsTest {
                 .wall(1000, 0, 1000, 2000, BodySide.CENTRE, OUTER)
                 .wall(3050, 3000, 3050, 5000, BodySide.CENTRE, PARTITION)
                 .plan();
-        var aligned = WallParts.align(
+        var aligned = WallShaping.align(
                         plan,
                         TestPlans.storey(plan),
                         TestPlans.wallId(plan, 1),
-                        WallParts.Face.RIGHT,
+                        WallShaping.Face.RIGHT,
                         TestPlans.wallId(plan, 0),
-                        WallParts.Face.LEFT)
+                        WallShaping.Face.LEFT)
                 .orThrow();
         assertThat(walls(aligned).get(1).from()).isEqualTo(Position.ofMm(800, 3000));
     }
@@ -162,7 +164,7 @@ class WallPartsTest {
     void reversingPutsTheBodyOnTheOtherSideOfItsLine() {
         var plan =
                 TestPlans.start().wall(0, 0, 0, 2000, BodySide.LEFT, PARTITION).plan();
-        var other = WallParts.reverseFace(plan, TestPlans.storey(plan), Set.of(TestPlans.wallId(plan, 0)));
+        var other = WallShaping.reverseFace(plan, TestPlans.storey(plan), Set.of(TestPlans.wallId(plan, 0)));
         assertThat(walls(other).getFirst().from()).isEqualTo(Position.ofMm(0, 0));
         var box = TestPlans.geometry(other).poche().getFirst().bounds();
         assertThat(box.minX()).isCloseTo(0, within(1e-9));
@@ -226,7 +228,7 @@ class WallPartsTest {
                 .chain(BodySide.CENTRE, OUTER, false, 0, 0, 1000, 0, 2000, 0, 3000, 500)
                 .wall(2000, 0, 2000, -900, BodySide.CENTRE, PARTITION)
                 .plan();
-        assertThat(WallParts.chain(plan, TestPlans.storey(plan), TestPlans.wallId(plan, 0)))
+        assertThat(WallShaping.chain(plan, TestPlans.storey(plan), TestPlans.wallId(plan, 0)))
                 .containsExactlyInAnyOrder(TestPlans.wallId(plan, 0), TestPlans.wallId(plan, 1));
     }
 

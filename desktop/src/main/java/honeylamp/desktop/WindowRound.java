@@ -7,7 +7,7 @@ import javafx.scene.Parent;
 import javafx.scene.Scene;
 
 /** The parts of the window that the keyboard goes round. */
-record WindowParts(Scene scene) {
+record WindowRound(Scene scene) {
     private static final List<String> PARTS = List.of("#plan", "#card", "#trail", "#tray");
 
     /** The keyboard goes on to the next part of the window that takes it. */

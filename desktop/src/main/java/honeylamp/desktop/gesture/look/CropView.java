@@ -27,7 +27,7 @@ import java.util.Optional;
  * @param from the first corner, in plan mm
  * @param to where the pointer is
  */
-public record SeePart(Optional<Point> from, Optional<Point> to) implements Gesture {
+public record CropView(Optional<Point> from, Optional<Point> to) implements Gesture {
     private static final Ask<Length> WIDTH = Ask.length("Width");
     private static final Ask<Length> DEPTH = Ask.length("Depth");
 
@@ -35,13 +35,13 @@ public record SeePart(Optional<Point> from, Optional<Point> to) implements Gestu
     private static final double LEAST_MM = 100;
 
     /** No corner yet. */
-    public static SeePart begin() {
-        return new SeePart(Optional.empty(), Optional.empty());
+    public static CropView begin() {
+        return new CropView(Optional.empty(), Optional.empty());
     }
 
     @Override
     public Reply moved(Surroundings scene, Pointer pointer) {
-        return Reply.to(new SeePart(from, Optional.of(pointer.at())));
+        return Reply.to(new CropView(from, Optional.of(pointer.at())));
     }
 
     /** A second press ends a rectangle that was begun by a single click. */
@@ -49,7 +49,7 @@ public record SeePart(Optional<Point> from, Optional<Point> to) implements Gestu
     public Reply pressed(Surroundings scene, Pointer pointer) {
         return from.isPresent()
                 ? seen(scene, pointer.at())
-                : Reply.to(new SeePart(Optional.of(pointer.at()), Optional.of(pointer.at())));
+                : Reply.to(new CropView(Optional.of(pointer.at()), Optional.of(pointer.at())));
     }
 
     @Override
@@ -107,8 +107,8 @@ public record SeePart(Optional<Point> from, Optional<Point> to) implements Gestu
         var now = to.orElse(from.get()).minus(from.get());
         return new Readout(
                 List.of(
-                        new Readout.Field(WIDTH, LengthText.shown(Length.ofMm(Math.abs(now.x())), scene.units())),
-                        new Readout.Field(DEPTH, LengthText.shown(Length.ofMm(Math.abs(now.y())), scene.units()))),
+                        new Readout.Field(WIDTH, LengthText.rounded(Length.ofMm(Math.abs(now.x())), scene.units())),
+                        new Readout.Field(DEPTH, LengthText.rounded(Length.ofMm(Math.abs(now.y())), scene.units()))),
                 "",
                 "Click the opposite corner, or type width and depth.");
     }
