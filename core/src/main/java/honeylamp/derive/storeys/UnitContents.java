@@ -7,48 +7,41 @@ import honeylamp.geometry.Point;
 import honeylamp.geometry.Segment;
 import honeylamp.plan.Boundary;
 import honeylamp.plan.Covering;
+import honeylamp.plan.Dimension;
+import honeylamp.plan.Element;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.ElementId.RoomId;
 import honeylamp.plan.ElementId.WallId;
+import honeylamp.plan.Elements;
 import honeylamp.plan.Furnishing;
+import honeylamp.plan.Ground;
+import honeylamp.plan.Note;
 import honeylamp.plan.Opening;
 import honeylamp.plan.RoomMark;
+import honeylamp.plan.SettingOutLine;
 import honeylamp.plan.Structure;
 import honeylamp.plan.Surface;
+import honeylamp.plan.Underlay;
 import honeylamp.plan.Unit;
 import honeylamp.plan.Wall;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
-import java.util.stream.Stream;
+import java.util.stream.Collectors;
 
 /**
  * What belongs to a unit: its rooms and those that only its walls enclose, the walls around them, and all that
  * hangs in these walls or stands in these rooms. So a room of a unit can be divided, and its parts belong to it.
  *
  * @param rooms the derived rooms
+ * @param elements all of the storey that belongs to it
  */
-public record UnitContents(
-        List<Room> rooms,
-        List<Wall> walls,
-        List<Opening> openings,
-        List<RoomMark> marks,
-        List<Structure> structures,
-        List<Furnishing> furnishings,
-        List<Boundary> boundaries,
-        List<Covering> coverings) {
+public record UnitContents(List<Room> rooms, Elements elements) {
     private static final double ON_EDGE_MM = 30;
     private static final double ON_FACE_MM = 1;
 
     public UnitContents {
         rooms = List.copyOf(rooms);
-        walls = List.copyOf(walls);
-        openings = List.copyOf(openings);
-        marks = List.copyOf(marks);
-        structures = List.copyOf(structures);
-        furnishings = List.copyOf(furnishings);
-        boundaries = List.copyOf(boundaries);
-        coverings = List.copyOf(coverings);
     }
 
     /**
@@ -72,40 +65,37 @@ public record UnitContents(
                 .filter(r -> named.contains(r) || around.containsAll(wallsOf(geometry, r)))
                 .toList();
         rooms.forEach(r -> around.addAll(wallsOf(geometry, r)));
-        var walls = storey.walls().stream().filter(w -> around.contains(w.id())).toList();
-        var openings = storey.openings().stream()
-                .filter(o -> around.contains(o.host()))
+        var standing = storey.elements().only(e -> belongs(e, around, rooms));
+        var hosts = standing.all().map(Element::id).collect(Collectors.toSet());
+        var covered = storey.coverings().stream()
+                .filter(c -> hosts.contains(c.surface().host()) && isInside(c, hosts))
                 .toList();
-        var marked = storey.rooms().stream()
-                .filter(m -> within(rooms, m.at().point()))
-                .toList();
-        var parts = storey.structures().stream()
-                .filter(s -> within(rooms, s.at().point()))
-                .toList();
-        Set<ElementId> hosts = new HashSet<>();
-        Stream.of(walls, openings, marked, parts).flatMap(List::stream).forEach(e -> hosts.add(e.id()));
-        return new UnitContents(
-                rooms,
-                walls,
-                openings,
-                marked,
-                parts,
-                storey.furnishings().stream()
-                        .filter(f -> within(rooms, f.at().point()))
-                        .toList(),
-                storey.boundaries().stream()
-                        .filter(b -> rooms.stream()
-                                .anyMatch(r -> r.outline().edgeDistance(b.line().middle()) <= ON_EDGE_MM))
-                        .toList(),
-                storey.coverings().stream()
-                        .filter(c -> hosts.contains(c.surface().host()) && isInside(c, hosts))
-                        .toList());
+        return new UnitContents(rooms, standing.with(Covering.class, covered));
+    }
+
+    /** Whether a wall encloses the rooms, hangs in such a wall or stands in a room; what covers these comes after. */
+    private static boolean belongs(Element element, Set<WallId> around, List<Room> rooms) {
+        return switch (element) {
+            case Wall w -> around.contains(w.id());
+            case Opening o -> around.contains(o.host());
+            case RoomMark m -> within(rooms, m.at().point());
+            case Structure x -> within(rooms, x.at().point());
+            case Furnishing f -> within(rooms, f.at().point());
+            case Boundary b ->
+                rooms.stream().anyMatch(r -> r.outline().edgeDistance(b.line().middle()) <= ON_EDGE_MM);
+            case Covering _, Underlay _, Dimension _, Note _, SettingOutLine _, Ground _ -> false;
+        };
+    }
+
+    /** The walls around its rooms. */
+    public List<Wall> walls() {
+        return elements.of(Wall.class);
     }
 
     /** Whether a point lies in the unit or its walls. */
     public boolean holds(StoreyGeometry geometry, Point p) {
         return within(rooms, p)
-                || walls.stream()
+                || walls().stream()
                         .flatMap(w -> geometry.network().of(w.id()).stream())
                         .anyMatch(piece -> piece.body().contains(p));
     }

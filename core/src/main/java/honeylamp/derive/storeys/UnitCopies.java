@@ -27,7 +27,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.IntFunction;
 import java.util.function.Predicate;
-import java.util.stream.Stream;
 
 /**
  * Lays the copies of units into their storeys as ordinary walls, openings, rooms and pieces, so that everything
@@ -155,24 +154,27 @@ public final class UnitCopies {
                     walls.add(there);
                 }
             }
-            for (var opening : contents.openings()) {
+            for (var opening : contents.elements().of(Opening.class)) {
                 Optional.ofNullable(hosts.get(opening.host())).ifPresent(host -> {
                     var hung = opening(opening, host, keys, laid, motion);
                     openings.add(hung);
                     twins.put(opening.id(), hung.id());
                 });
             }
-            Stream.of(contents.marks(), contents.structures(), contents.boundaries(), contents.furnishings())
-                    .flatMap(List::stream)
-                    .forEach(e -> {
-                        var there = e.moved(motion).under(keys.apply(e.id().number()));
-                        others.add(there);
-                        twins.put(e.id(), there.id());
-                    });
-            for (var covering : contents.coverings()) {
+            contents.elements().all().filter(e -> !hangs(e)).forEach(e -> {
+                var there = e.moved(motion).under(keys.apply(e.id().number()));
+                others.add(there);
+                twins.put(e.id(), there.id());
+            });
+            for (var covering : contents.elements().of(Covering.class)) {
                 var key = keys.apply(covering.id().number());
                 covering(covering, twins, runBack::contains, motion, key).ifPresent(others::add);
             }
+        }
+
+        /** Walls may stand already; what hangs in them or covers something follows those. */
+        private static boolean hangs(Element element) {
+            return element instanceof Wall || element instanceof Opening || element instanceof Covering;
         }
 
         Storey storey() {
