@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.demo.DemoFiles;
+import honeylamp.demo.place.SailclothYard;
 import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.desktop.workspace.Tool;
 import honeylamp.desktop.workspace.WorkStage;
@@ -15,9 +16,11 @@ import honeylamp.plan.Sheet;
 import honeylamp.plan.Storey;
 import honeylamp.plan.Underlay;
 import honeylamp.plan.Wall;
+import honeylamp.store.PlanDocument;
 import honeylamp.units.Length;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -426,6 +429,27 @@ class PanelTest {
                             .isLessThan(1000);
                 }
             }
+        }
+    }
+
+    /** Nodes stay the same objects while nothing they show changes, and are others as soon as it does. */
+    @Test
+    void aTrayIsMadeAnewOnlyWhenWhatItShowsChanges() throws Exception {
+        try (var w = WindowDriver.with(PlanDocument.of(SailclothYard.plan()))) {
+            w.press("stage-walls");
+            Node before = w.node("wall-type-1");
+            w.move(3000, 3000);
+            w.wheelUp(2);
+            WindowDriver.onScreen(() -> {
+                var chair = w.model().now().currentStorey().furnishings().getFirst();
+                w.model().pick(Set.of(chair.id()));
+                w.model().picked().delete();
+                return null;
+            });
+            w.settle();
+            assertThat(w.<Node>node("wall-type-1")).isSameAs(before);
+            w.press("wall-type-2");
+            assertThat(w.<Node>node("wall-type-1")).isNotSameAs(before);
         }
     }
 }

@@ -16,12 +16,16 @@ import honeylamp.drawing.Mark;
 import honeylamp.illustrate.sketch.Sketches;
 import java.util.List;
 import java.util.function.Supplier;
+import org.jspecify.annotations.Nullable;
 
 /** The plan as it is shown and counted, all copies of its units laid out, and what panels say of it. */
 public final class ShownPlan {
     private final Supplier<Workspace> workspace;
     private final GeometryCache cache;
     private final SnagSearch search;
+    private @Nullable Checked checked;
+
+    private record Checked(LaidPlan plan, BriefCheck check) {}
 
     ShownPlan(Supplier<Workspace> workspace, GeometryCache cache, SnagSearch search) {
         this.workspace = workspace;
@@ -101,7 +105,13 @@ public final class ShownPlan {
 
     /** What of the brief the plan has. */
     public BriefCheck briefCheck() {
-        return BriefCheck.of(plan());
+        var plan = plan();
+        var known = checked;
+        if (known == null || known.plan() != plan) {
+            known = new Checked(plan, BriefCheck.of(plan)); // panels ask at every move of the pointer
+            checked = known;
+        }
+        return known.check();
     }
 
     /** The other storey seen through this one, in paper mm; empty if none is. */

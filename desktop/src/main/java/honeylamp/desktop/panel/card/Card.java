@@ -1,14 +1,21 @@
 package honeylamp.desktop.panel.card;
 
+import honeylamp.catalogue.RoomUses.RoomNames;
+import honeylamp.desktop.gesture.Choices;
+import honeylamp.desktop.panel.part.Content;
 import honeylamp.desktop.panel.part.Libraries;
+import honeylamp.desktop.panel.part.Watched;
 import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.desktop.workspace.Tool;
 import honeylamp.desktop.workspace.WorkStage;
 import honeylamp.desktop.workspace.Workspace;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.SettingOutEdits;
+import honeylamp.edit.WallEdits.End;
 import honeylamp.plan.Dimension;
 import honeylamp.plan.ElementId;
+import honeylamp.plan.ElementId.StoreyId;
+import honeylamp.plan.ElementId.WallTypeId;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Ground;
 import honeylamp.plan.Note;
@@ -18,45 +25,64 @@ import honeylamp.plan.SettingOutLine.Stay;
 import honeylamp.plan.Structure;
 import honeylamp.plan.Underlay;
 import honeylamp.plan.Wall;
+import honeylamp.plan.WallType;
 import honeylamp.units.AreaText;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import javafx.scene.Node;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import org.jspecify.annotations.Nullable;
 
 /** What is picked, as typed values with live effect; with nothing picked, the storey in numbers. */
 public final class Card extends VBox {
     private final WorkspaceModel model;
     private final Libraries libraries;
     private final CardFields parts;
-    private final VBox content = new VBox(12);
-    private @Nullable Object shown;
 
-    private record Shown(
-            Plan plan, ElementId storey, Set<ElementId> picked, boolean tracing, Tool tool, Object choices) {
-        static Shown of(Workspace now, Object kept) {
-            return new Shown(
+    /**
+     * What the card is made of: numbers of a thing follow from all of the plan.
+     *
+     * @param wallTypes those a person keeps, as are the names of rooms
+     */
+    private record Part(
+            Plan plan,
+            StoreyId storey,
+            Set<ElementId> picked,
+            WorkStage stage,
+            Tool tool,
+            WallTypeId wallType,
+            End lengthEnd,
+            Choices.Working working,
+            Optional<Choices.Ghost> ghost,
+            List<WallType> wallTypes,
+            List<RoomNames> roomNames) {}
+
+    private final Content<Part> made = new Content<>() {
+        @Override
+        public Part part(Workspace now) {
+            var choices = now.choices();
+            return new Part(
                     now.plan(),
                     now.storey(),
                     now.selection(),
-                    now.stage().showsUnderlay(),
+                    now.stage(),
                     now.tool(),
-                    List.of(
-                            now.choices().wallType(),
-                            now.choices().lengthEnd(),
-                            now.choices().working(),
-                            now.choices().ghost(),
-                            kept));
+                    choices.wallType(),
+                    choices.lengthEnd(),
+                    choices.working(),
+                    choices.ghost(),
+                    libraries.wallTypes().all(),
+                    libraries.roomNames().all());
         }
 
-        boolean isStill(Workspace now, Object kept) {
-            return plan == now.plan() && of(now, kept).equals(this);
+        @Override
+        public List<Node> nodes(Part part) {
+            return Card.this.nodes(model.now());
         }
-    }
+    };
 
     /** A card on a model, with what a person keeps. */
     public Card(WorkspaceModel model, Libraries libraries) {
@@ -65,6 +91,7 @@ public final class Card extends VBox {
         this.parts = new CardFields(model);
         setId("card");
         getStyleClass().add("card");
+        var content = new VBox(12);
         content.getStyleClass().add("card-content");
         var scroll = new ScrollPane(content);
         scroll.setFitToWidth(true);
@@ -72,22 +99,7 @@ public final class Card extends VBox {
         scroll.setFocusTraversable(false);
         VBox.setVgrow(scroll, Priority.ALWAYS);
         getChildren().add(scroll);
-        model.state().subscribe(this::update);
-    }
-
-    private void update(Workspace now) {
-        if (shown instanceof Shown s && s.isStill(now, kept())) {
-            return;
-        }
-        if (Widgets.sliding(content)) {
-            return; // the slider under the hand stays; the rest follows with the next change
-        }
-        shown = Shown.of(now, kept());
-        Widgets.rebuilt(content, nodes(now));
-    }
-
-    private Object kept() {
-        return List.of(libraries.wallTypes().all(), libraries.roomNames().all());
+        Watched.in(content, model, made::of);
     }
 
     private List<Node> nodes(Workspace now) {

@@ -4,10 +4,13 @@ import honeylamp.catalogue.FurnishingKind;
 import honeylamp.catalogue.Furnishings;
 import honeylamp.catalogue.RoomUses;
 import honeylamp.catalogue.RoomUses.RoomUse;
+import honeylamp.derive.listing.BriefCheck;
 import honeylamp.derive.listing.BriefCheck.PieceItem;
 import honeylamp.derive.listing.BriefCheck.RoomItem;
+import honeylamp.desktop.panel.part.Content;
 import honeylamp.desktop.panel.part.LengthField;
 import honeylamp.desktop.panel.part.Widgets;
+import honeylamp.desktop.workspace.Workspace;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.BriefEdits;
 import honeylamp.plan.Brief.WantedPiece;
@@ -16,6 +19,7 @@ import honeylamp.plan.Minimums;
 import honeylamp.plan.Plan;
 import honeylamp.units.Length;
 import honeylamp.units.LengthReader;
+import honeylamp.units.UnitSystem;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.BiFunction;
@@ -26,11 +30,23 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 /** The brief as a live checklist: what is wanted, ticked off as the plan comes to have it, and the least sizes. */
-record BriefTray(WorkspaceModel model) {
+record BriefTray(WorkspaceModel model) implements Content<BriefTray.Part> {
+    /** What is shown. */
+    record Part(BriefCheck check, Minimums least, UnitSystem units) {}
+
     private static final PseudoClass MET = PseudoClass.getPseudoClass("met");
 
-    List<Node> nodes() {
-        var check = model.shown().briefCheck();
+    @Override
+    public Part part(Workspace now) {
+        return new Part(
+                model.shown().briefCheck(),
+                now.plan().brief().minimums(),
+                now.plan().units());
+    }
+
+    @Override
+    public List<Node> nodes(Part part) {
+        var check = part.check();
         var out = new ArrayList<Node>();
         var rows = new VBox(4);
         check.rooms().forEach(r -> rows.getChildren().add(room(r)));

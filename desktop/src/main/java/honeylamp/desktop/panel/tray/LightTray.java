@@ -1,7 +1,11 @@
 package honeylamp.desktop.panel.tray;
 
 import honeylamp.catalogue.Looks;
+import honeylamp.catalogue.Material;
+import honeylamp.desktop.gesture.Choices.Presenting;
+import honeylamp.desktop.panel.part.Content;
 import honeylamp.desktop.panel.part.Widgets;
+import honeylamp.desktop.workspace.Workspace;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.Reach;
 import honeylamp.edit.ViewEdits;
@@ -18,7 +22,7 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 
 /** The look and the light of the view worked on, or of all: shade, line, texture and colours, each with live effect. */
-final class LightTray {
+final class LightTray implements Content<LightTray.Part> {
     private final WorkspaceModel model;
     private final LookFields parts;
 
@@ -27,12 +31,31 @@ final class LightTray {
         this.parts = new LookFields(model);
     }
 
-    List<Node> nodes() {
-        var look = model.shown().view().look();
-        var light = model.now().view().light();
+    /**
+     * What is shown.
+     *
+     * @param several whether the plan has further views
+     * @param laid the materials laid anywhere
+     */
+    record Part(Look look, Light light, boolean several, Presenting presenting, List<Material> laid) {}
+
+    @Override
+    public Part part(Workspace now) {
+        return new Part(
+                model.shown().view().look(),
+                now.view().light(),
+                now.plan().presentation().views().size() > 1,
+                now.choices().presenting(),
+                LookFields.laid(now.plan()));
+    }
+
+    @Override
+    public List<Node> nodes(Part part) {
+        var look = part.look();
+        var light = part.light();
         var out = new ArrayList<Node>();
-        if (model.now().plan().presentation().views().size() > 1) {
-            out.add(reach(model, "All views", "This view only"));
+        if (part.several()) {
+            out.add(reach(model, part.presenting().reach(), "All views", "This view only"));
         }
         out.add(Widgets.section("Look", looks(look)));
         out.add(Widgets.section(
@@ -75,13 +98,12 @@ final class LightTray {
                         1,
                         look.textureStrength(),
                         (v, going) -> parts.look(going, l -> l.withTextureStrength(v)))));
-        out.addAll(parts.nodes(look));
+        out.addAll(parts.nodes(look, part.presenting(), part.laid()));
         return out;
     }
 
     /** Whether what is changed here is changed of all views and pages, or only of those worked on. */
-    static Node reach(WorkspaceModel model, String all, String one) {
-        var now = model.now().choices().presenting().reach();
+    static Node reach(WorkspaceModel model, Reach now, String all, String one) {
         return Widgets.section(
                 "Changes go for",
                 new FlowPane(

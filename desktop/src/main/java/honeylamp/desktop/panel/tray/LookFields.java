@@ -3,6 +3,7 @@ package honeylamp.desktop.panel.tray;
 import honeylamp.catalogue.Looks;
 import honeylamp.catalogue.Material;
 import honeylamp.catalogue.Materials;
+import honeylamp.desktop.gesture.Choices.Presenting;
 import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.ViewEdits;
@@ -34,28 +35,28 @@ final class LookFields {
         this.model = model;
     }
 
-    List<Node> nodes(Look look) {
+    List<Node> nodes(Look look, Presenting chosen, List<Material> laid) {
         var out = new ArrayList<Node>();
-        materials().ifPresent(all -> out.add(tones(look, all)));
-        out.add(pens(look));
-        out.add(type(look));
-        out.add(colours(look));
+        if (!laid.isEmpty()) {
+            out.add(tones(look, laid, chosen.material()));
+        }
+        out.add(pens(look, chosen.line()));
+        out.add(type(look, chosen.text()));
+        out.add(colours(look, chosen.role()));
         return out;
     }
 
-    /** The materials laid anywhere in the plan; none if nothing is laid. */
-    private Optional<List<Material>> materials() {
-        var laid = model.now().plan().storeys().stream()
+    /** The materials laid anywhere in a plan. */
+    static List<Material> laid(Plan plan) {
+        return plan.storeys().stream()
                 .flatMap(s -> s.rooms().stream())
                 .flatMap(r -> Materials.of(r.floor().material()).stream())
                 .distinct()
                 .toList();
-        return laid.isEmpty() ? Optional.empty() : Optional.of(laid);
     }
 
     /** The tone of one material that is laid at a time, wherever it lies. */
-    private Node tones(Look look, List<Material> laid) {
-        var chosen = model.now().choices().presenting().material();
+    private Node tones(Look look, List<Material> laid, String chosen) {
         var material =
                 laid.stream().filter(m -> m.key().equals(chosen)).findFirst().orElse(laid.getFirst());
         var tone = material.in(look).tone();
@@ -105,8 +106,7 @@ final class LookFields {
     }
 
     /** The pen of one kind of line at a time. */
-    private Node pens(Look look) {
-        var role = model.now().choices().presenting().line();
+    private Node pens(Look look, LineRole role) {
         var line = look.drafting().of(role);
         var roles = Arrays.asList(LineRole.values());
         return Widgets.section(
@@ -137,8 +137,7 @@ final class LookFields {
     }
 
     /** The height of one kind of words at a time, and of all. */
-    private Node type(Look look) {
-        var role = model.now().choices().presenting().text();
+    private Node type(Look look, TextRole role) {
         var roles = Arrays.asList(TextRole.values());
         return Widgets.section(
                 "Type",
@@ -177,8 +176,7 @@ final class LookFields {
     }
 
     /** The colour of one role at a time: how light, how strong, and which. */
-    private Node colours(Look look) {
-        var role = model.now().choices().presenting().role();
+    private Node colours(Look look, Role role) {
         var colour = look.palette().of(role);
         var roles = Arrays.asList(Role.values());
         return Widgets.section(

@@ -4,6 +4,7 @@ import honeylamp.catalogue.OpeningSizes;
 import honeylamp.catalogue.OpeningSizes.Product;
 import honeylamp.desktop.command.WindowActions;
 import honeylamp.desktop.gesture.NewOpening;
+import honeylamp.desktop.panel.part.Content;
 import honeylamp.desktop.panel.part.LengthField;
 import honeylamp.desktop.panel.part.Library;
 import honeylamp.desktop.panel.part.Thumbnails;
@@ -20,6 +21,7 @@ import honeylamp.plan.OpeningKind.Size;
 import honeylamp.units.Length;
 import honeylamp.units.LengthReader;
 import honeylamp.units.LengthText;
+import honeylamp.units.UnitSystem;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -38,7 +40,16 @@ import javafx.scene.layout.VBox;
 import javafx.scene.shape.Rectangle;
 
 /** The kinds of openings as pictures, and the size the next one has. */
-record OpeningTray(WorkspaceModel model, WindowActions window, Thumbnails thumbnails, Library<Product> products) {
+record OpeningTray(WorkspaceModel model, WindowActions window, Thumbnails thumbnails, Library<Product> products)
+        implements Content<OpeningTray.Part> {
+    /**
+     * What is shown.
+     *
+     * @param next the opening put in next
+     * @param kept the products a person keeps
+     */
+    record Part(NewOpening next, UnitSystem units, List<Product> kept) {}
+
     /** So much of a wall is shown with a sample, in mm. */
     private static final double SAMPLE_MM = 1900;
 
@@ -46,30 +57,36 @@ record OpeningTray(WorkspaceModel model, WindowActions window, Thumbnails thumbn
     private static final double SHOWN_PX = 48;
     private static final double PAPER_MM = SAMPLE_MM / 50;
 
-    List<Node> nodes(Workspace now) {
+    @Override
+    public Part part(Workspace now) {
+        return new Part(now.choices().opening(), now.plan().units(), products.all());
+    }
+
+    @Override
+    public List<Node> nodes(Part part) {
         var out = new ArrayList<Node>();
-        out.add(Widgets.section("Size", size(now).toArray(Node[]::new)));
+        out.add(Widgets.section("Size", size(part).toArray(Node[]::new)));
         for (var family : OpeningKind.Family.values()) {
             var tiles = new FlowPane(8, 8);
             Arrays.stream(OpeningKind.values())
                     .filter(k -> k.family() == family)
-                    .forEach(k -> tiles.getChildren().add(tile(now, k)));
+                    .forEach(k -> tiles.getChildren().add(tile(part, k)));
             out.add(Widgets.section(family.label(), tiles));
         }
         out.add(Widgets.button(
                 "Schedules", "show-schedules", "Doors, windows and rooms as tables", window::toggleSchedules));
-        out.add(Widgets.section("Products", products(now).toArray(Node[]::new)));
+        out.add(Widgets.section("Products", products(part).toArray(Node[]::new)));
         return out;
     }
 
-    private Node tile(Workspace now, OpeningKind kind) {
+    private Node tile(Part part, OpeningKind kind) {
         var picture = thumbnails.view("opening-" + kind.name(), () -> Samples.of(kind, SAMPLE_MM), PAPER_MM);
         var tile = Widgets.tile(
                 kind.label(),
                 "opening-" + kind.name().toLowerCase(Locale.ROOT).replace('_', '-'),
                 upper(picture),
-                kind == now.choices().opening().kind(),
-                () -> take(NewOpening.of(kind, model.now().plan().units())));
+                kind == part.next().kind(),
+                () -> take(NewOpening.of(kind, part.units())));
         tile.getStyleClass().add("low-tile");
         return tile;
     }
@@ -92,9 +109,9 @@ record OpeningTray(WorkspaceModel model, WindowActions window, Thumbnails thumbn
         window.focusPlan();
     }
 
-    private List<Node> size(Workspace now) {
-        var opening = now.choices().opening();
-        var units = now.plan().units();
+    private List<Node> size(Part part) {
+        var opening = part.next();
+        var units = part.units();
         var chips = new FlowPane(6, 6);
         for (var width : OpeningSizes.widths(opening.kind(), units)) {
             chips.getChildren()
@@ -143,11 +160,11 @@ record OpeningTray(WorkspaceModel model, WindowActions window, Thumbnails thumbn
     }
 
     /** Products of the chosen kind, and a way to keep the present size under a name. */
-    private List<Node> products(Workspace now) {
-        var opening = now.choices().opening();
-        var units = now.plan().units();
+    private List<Node> products(Part part) {
+        var opening = part.next();
+        var units = part.units();
         var box = new VBox(4);
-        Stream.concat(products.all().stream(), OpeningSizes.products(units).stream())
+        Stream.concat(part.kept().stream(), OpeningSizes.products(units).stream())
                 .filter(p -> p.kind() == opening.kind())
                 .forEach(p -> box.getChildren()
                         .add(Widgets.toggle(

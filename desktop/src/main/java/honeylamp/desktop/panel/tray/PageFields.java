@@ -9,6 +9,7 @@ import honeylamp.edit.PageEdits;
 import honeylamp.edit.ViewEdits;
 import honeylamp.plan.ElementId.PageId;
 import honeylamp.plan.ElementId.ViewId;
+import honeylamp.plan.Page;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Showing.Degree;
 import honeylamp.plan.Showing.Kind;
@@ -29,9 +30,11 @@ import javafx.scene.layout.VBox;
 /** The pages and views of a plan: which are worked on, their names and order, and what a view shows. */
 final class PageFields {
     private final WorkspaceModel model;
+    private final SheetTray.Part part;
 
-    PageFields(WorkspaceModel model) {
+    PageFields(WorkspaceModel model, SheetTray.Part part) {
         this.model = model;
+        this.part = part;
     }
 
     private Plan plan() {
@@ -39,28 +42,25 @@ final class PageFields {
     }
 
     private ViewId view() {
-        return model.now().worked().view();
+        return part.view().id();
     }
 
     private Optional<PageId> page() {
-        return plan().presentation().page(model.shown().page().page().id()).map(p -> p.id());
+        return part.presentation().page(part.page().id()).map(Page::id);
     }
 
     /** All pages in their order; each is worked on by a click. */
     Node list() {
         var box = new VBox(4);
-        var number = 1;
-        for (var page : model.shown().plan().pages()) {
-            var id = page.page().id();
-            var first = page.page().views().getFirst();
+        for (var i = 0; i < part.pageNames().size(); i++) {
+            var page = part.presentation().pages().get(i);
             box.getChildren()
                     .add(Widgets.toggle(
-                            number + "  " + page.name(),
-                            "page-" + id.text(),
+                            (i + 1) + "  " + part.pageNames().get(i),
+                            "page-" + page.id().text(),
                             "Work on this page",
-                            page().equals(Optional.of(id)),
-                            () -> turn(new Worked(first, Optional.of(id)))));
-            number++;
+                            page().equals(Optional.of(page.id())),
+                            () -> turn(new Worked(page.views().getFirst(), Optional.of(page.id())))));
         }
         return Widgets.section("Pages", box);
     }
@@ -84,7 +84,7 @@ final class PageFields {
     List<Node> nodes() {
         var out = new ArrayList<Node>();
         out.add(Widgets.section("Seen in this view", kinds()));
-        if (model.now().view().crop().isPresent()) {
+        if (part.view().crop().isPresent()) {
             out.add(Widgets.button(
                     "Show all of it again",
                     "see-all",
@@ -93,10 +93,10 @@ final class PageFields {
         }
         out.add(Widgets.section("Turned on the page", turned()));
         page().ifPresent(page -> {
-            if (plan().presentation().views().size() > 1) {
+            if (part.presentation().views().size() > 1) {
                 out.add(Widgets.section("Views on this page", placed(page)));
             }
-            if (plan().presentation().pages().size() > 1) {
+            if (part.presentation().pages().size() > 1) {
                 out.add(Widgets.section("This page", name(page), order(page)));
             }
         });
@@ -106,7 +106,7 @@ final class PageFields {
 
     /** Walls are drawn as they are measured; here the page says how they lie on it. */
     private Node turned() {
-        var now = model.now().view().turnDeg();
+        var now = part.view().turnDeg();
         return new VBox(
                 6,
                 words("Degrees, counter-clockwise", "view-turn", shownDeg(now), text -> {
@@ -132,14 +132,14 @@ final class PageFields {
     }
 
     private void turnPlan(double deg) {
-        var reach = model.now().choices().presenting().reach();
+        var reach = part.reach();
         model.edit(ViewEdits.turn(plan(), view(), reach, deg), "Turn on the page");
     }
 
     private Node kinds() {
         var box = new VBox(4);
         for (var kind : Kind.values()) {
-            var now = model.now().view().showing().of(kind);
+            var now = part.view().showing().of(kind);
             box.getChildren()
                     .add(Widgets.menu(
                             kind.label() + ": " + words(now),
@@ -149,12 +149,7 @@ final class PageFields {
                                     .map(PageFields::words)
                                     .toList(),
                             i -> model.edit(
-                                    ViewEdits.showing(
-                                            plan(),
-                                            view(),
-                                            model.now().choices().presenting().reach(),
-                                            kind,
-                                            Degree.values()[i]),
+                                    ViewEdits.showing(plan(), view(), part.reach(), kind, Degree.values()[i]),
                                     "Change what is seen")));
         }
         return box;
@@ -170,9 +165,10 @@ final class PageFields {
 
     private Node placed(PageId page) {
         var box = new VBox(4);
-        var on = plan().presentation().page(page).orElseThrow().views();
-        for (var each : plan().presentation().views()) {
-            var name = model.shown().plan().view(each.id()).name();
+        var on = part.presentation().page(page).orElseThrow().views();
+        for (var i = 0; i < part.viewNames().size(); i++) {
+            var each = part.presentation().views().get(i);
+            var name = part.viewNames().get(i);
             box.getChildren()
                     .add(Widgets.toggle(
                             name,
@@ -200,7 +196,7 @@ final class PageFields {
         return words(
                 "Name",
                 "page-name",
-                plan().presentation().page(page).orElseThrow().name(),
+                part.presentation().page(page).orElseThrow().name(),
                 v -> model.edit(PageEdits.name(plan(), page, v), "Name page"));
     }
 
@@ -239,13 +235,13 @@ final class PageFields {
                         "page-copy",
                         "Like this one, for other paper or other words",
                         () -> copyPage(page))));
-        if (plan().presentation().views().size() > 1) {
+        if (part.presentation().views().size() > 1) {
             out.getChildren()
                     .addAll(
                             words(
                                     "Name of this view",
                                     "view-name",
-                                    model.now().view().name(),
+                                    part.view().name(),
                                     v -> model.edit(ViewEdits.name(plan(), view(), v), "Name view")),
                             Widgets.button(
                                     "Take this view away",

@@ -1,11 +1,14 @@
 package honeylamp.desktop.panel.tray;
 
 import honeylamp.desktop.command.WindowActions;
+import honeylamp.desktop.panel.part.Content;
 import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.desktop.workspace.Keys;
+import honeylamp.desktop.workspace.Workspace;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.UnderlayEdits;
 import honeylamp.edit.UnderlayEdits.TracedWork;
+import honeylamp.plan.ElementId;
 import honeylamp.plan.Underlay;
 import honeylamp.plan.Underlay.Sight;
 import honeylamp.store.PictureImport.Notes;
@@ -20,9 +23,35 @@ import javafx.scene.control.Tooltip;
 import javafx.scene.layout.VBox;
 
 /** Bringing in pictures and surveys, and the pile of pictures of this storey. */
-record UnderlayTray(WorkspaceModel model, WindowActions window) {
-    List<Node> nodes() {
-        var underlays = model.now().currentStorey().underlays();
+record UnderlayTray(WorkspaceModel model, WindowActions window) implements Content<UnderlayTray.Part> {
+    /**
+     * What is shown.
+     *
+     * @param traced whether walls stand on the storey
+     * @param beside whether a picture is shown beside the plan
+     */
+    record Part(
+            List<Underlay> underlays,
+            Set<ElementId> picked,
+            boolean traced,
+            Notes notes,
+            TracedWork tracedWork,
+            boolean beside) {}
+
+    @Override
+    public Part part(Workspace now) {
+        return new Part(
+                now.currentStorey().underlays(),
+                now.selection(),
+                !now.currentStorey().walls().isEmpty(),
+                now.choices().pictures().notes(),
+                now.choices().tracedWork(),
+                window.besideShown());
+    }
+
+    @Override
+    public List<Node> nodes(Part part) {
+        var underlays = part.underlays();
         var out = new ArrayList<Node>();
         var bring = Widgets.button(
                 "Bring in picture\u2026",
@@ -37,15 +66,15 @@ record UnderlayTray(WorkspaceModel model, WindowActions window) {
                 "bring-in-survey",
                 "Readings taken on site, as CSV or JSON, become a plan",
                 window::bringInSurvey));
-        out.add(cameraNotes());
+        out.add(cameraNotes(part.notes()));
         if (underlays.isEmpty()) {
             out.add(
                     Widgets.quiet(
                             "Bring in a scan, a photo, a listing picture or a page to trace. No picture? Go to Walls and walk a room."));
             return out;
         }
-        out.add(Widgets.section("Pictures", pile(underlays)));
-        if (underlays.stream().noneMatch(u -> model.now().selection().contains(u.id()))) {
+        out.add(Widgets.section("Pictures", pile(underlays, part.picked())));
+        if (underlays.stream().noneMatch(u -> part.picked().contains(u.id()))) {
             out.add(fade(underlays.getLast())); // the card has it for a picture that is picked
         }
         out.add(Widgets.button(
@@ -57,27 +86,27 @@ record UnderlayTray(WorkspaceModel model, WindowActions window) {
                 "Beside the plan",
                 "toggle-beside",
                 "The picture in a pane of its own (B)",
-                window.besideShown(),
+                part.beside(),
                 window::toggleBeside));
-        if (!model.now().currentStorey().walls().isEmpty()) {
-            out.add(Widgets.section("Traced work", tracedWork()));
+        if (part.traced()) {
+            out.add(Widgets.section("Traced work", tracedWork(part.tracedWork())));
         }
         return out;
     }
 
-    private Node cameraNotes() {
+    private Node cameraNotes(Notes notes) {
         var keep = new CheckBox("Keep a camera's notes");
         keep.setId("keep-notes");
         keep.setWrapText(true);
         keep.setTooltip(
                 new Tooltip("Place, time and owner of a photo go into the plan file; else only the picture does"));
-        keep.setSelected(model.now().choices().pictures().notes() == Notes.KEPT);
+        keep.setSelected(notes == Notes.KEPT);
         keep.setOnAction(_ ->
                 model.chooseWithin(model.now().choices().withNotes(keep.isSelected() ? Notes.KEPT : Notes.LEFT_OUT)));
         return keep;
     }
 
-    private Node pile(List<Underlay> underlays) {
+    private Node pile(List<Underlay> underlays, Set<ElementId> picked) {
         var box = new VBox(4);
         for (var underlay : underlays.reversed()) {
             var hidden = underlay.sight() == Sight.HIDDEN;
@@ -87,8 +116,7 @@ record UnderlayTray(WorkspaceModel model, WindowActions window) {
             name.setMaxWidth(Double.MAX_VALUE);
             name.setAccessibleText("Pick " + underlay.picture().name());
             name.pseudoClassStateChanged(
-                    javafx.css.PseudoClass.getPseudoClass("active"),
-                    model.now().selection().contains(underlay.id()));
+                    javafx.css.PseudoClass.getPseudoClass("active"), picked.contains(underlay.id()));
             name.setOnAction(_ -> model.pick(Set.of(underlay.id())));
             box.getChildren().add(name);
             if (hidden) {
@@ -118,8 +146,8 @@ record UnderlayTray(WorkspaceModel model, WindowActions window) {
                         going));
     }
 
-    private Node tracedWork() {
-        var goes = model.now().choices().tracedWork() == TracedWork.GOES_ALONG;
+    private Node tracedWork(TracedWork now) {
+        var goes = now == TracedWork.GOES_ALONG;
         return Widgets.row(
                 Widgets.toggle(
                         "Goes along",

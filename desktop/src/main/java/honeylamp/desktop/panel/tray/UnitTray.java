@@ -1,6 +1,7 @@
 package honeylamp.desktop.panel.tray;
 
 import honeylamp.desktop.command.WindowActions;
+import honeylamp.desktop.panel.part.Content;
 import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.desktop.workspace.Intent;
 import honeylamp.desktop.workspace.Tool;
@@ -18,13 +19,30 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 /** The units of the plan: named here, taken up to be placed. */
-record UnitTray(WorkspaceModel model, WindowActions window) {
+record UnitTray(WorkspaceModel model, WindowActions window) implements Content<UnitTray.Part> {
+    /** A unit, in how many places it stands besides where it is drawn, and whether it is placed next. */
+    record Row(Unit unit, long copies, boolean placing) {}
 
-    List<Node> nodes(Workspace now) {
+    /** What is shown. */
+    record Part(List<Row> units) {}
+
+    @Override
+    public Part part(Workspace now) {
+        var next = now.tool() == Tool.UNITS ? now.choices().part().unit() : Optional.empty();
+        return new Part(now.plan().repeats().units().stream()
+                .map(u -> new Row(
+                        u,
+                        now.plan().repeats().copies().stream()
+                                .filter(c -> c.unit().equals(u.id()))
+                                .count(),
+                        next.equals(Optional.of(u.id()))))
+                .toList());
+    }
+
+    @Override
+    public List<Node> nodes(Part part) {
         var out = new ArrayList<Node>();
-        for (var unit : now.plan().repeats().units()) {
-            out.add(row(now, unit));
-        }
+        part.units().forEach(r -> out.add(row(r)));
         if (out.isEmpty()) {
             out.add(Widgets.quiet("Rooms that come again, such as flats of one kind, are drawn once: pick them"
                     + " and make a unit of them in the card."));
@@ -32,10 +50,9 @@ record UnitTray(WorkspaceModel model, WindowActions window) {
         return out;
     }
 
-    private Node row(Workspace now, Unit unit) {
-        var copies = now.plan().repeats().copies().stream()
-                .filter(c -> c.unit().equals(unit.id()))
-                .count();
+    private Node row(Row row) {
+        var unit = row.unit();
+        var copies = row.copies();
         var name = new TextField(unit.name());
         name.setId("unit-name-" + unit.id().text());
         name.setAccessibleText("Name of the unit");
@@ -44,7 +61,7 @@ record UnitTray(WorkspaceModel model, WindowActions window) {
                 "Place",
                 "unit-place-" + unit.id().text(),
                 "Lets it stand in one more place; it stands in " + (copies + 1) + " now",
-                now.choices().part().unit().equals(Optional.of(unit.id())) && now.tool() == Tool.UNITS,
+                row.placing(),
                 () -> {
                     var choices = model.now().choices();
                     model.act(

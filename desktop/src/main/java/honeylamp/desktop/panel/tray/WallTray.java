@@ -1,0 +1,127 @@
+package honeylamp.desktop.panel.tray;
+
+import honeylamp.desktop.command.WindowActions;
+import honeylamp.desktop.gesture.Choices;
+import honeylamp.desktop.panel.part.Content;
+import honeylamp.desktop.panel.part.Widgets;
+import honeylamp.desktop.workspace.Workspace;
+import honeylamp.desktop.workspace.WorkspaceModel;
+import honeylamp.edit.DrawnFace;
+import honeylamp.plan.ElementId.WallTypeId;
+import honeylamp.plan.WallType;
+import honeylamp.units.LengthText;
+import honeylamp.units.UnitSystem;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.function.Function;
+import javafx.scene.Node;
+import javafx.scene.layout.VBox;
+
+/** What the next walls are like. */
+record WallTray(WorkspaceModel model, WindowActions window) implements Content<WallTray.Part> {
+    /**
+     * What is shown.
+     *
+     * @param lines whether lines of pictures are caught; empty if there is no picture
+     */
+    record Part(
+            List<WallType> types,
+            UnitSystem units,
+            WallTypeId type,
+            DrawnFace face,
+            Choices.Angle angle,
+            Optional<Choices.Lines> lines,
+            Choices.Glance glance) {}
+
+    @Override
+    public Part part(Workspace now) {
+        var choices = now.choices();
+        return new Part(
+                now.plan().wallTypes(),
+                now.plan().units(),
+                choices.wallType(),
+                choices.face(),
+                choices.angle(),
+                Optional.of(choices.lines())
+                        .filter(_ -> !now.currentStorey().underlays().isEmpty()),
+                choices.glance());
+    }
+
+    @Override
+    public List<Node> nodes(Part part) {
+        var types = new VBox(4);
+        for (var type : part.types()) {
+            types.getChildren()
+                    .add(Widgets.toggle(
+                            type.name() + "   " + LengthText.rounded(type.thickness(), part.units()),
+                            "wall-type-" + type.id().number(),
+                            "New walls are of this type until you change it here (T goes on to the next)",
+                            type.id().equals(part.type()),
+                            () -> model.chooseWithin(model.now().choices().withWallType(type.id()))));
+        }
+        var faces = choice(
+                DrawnFace.values(),
+                DrawnFace::label,
+                "face-",
+                "Which line of the wall you draw (D goes on to the next)",
+                part.face(),
+                f -> model.chooseWithin(model.now().choices().withFace(f)));
+        var angles = Widgets.row(
+                Widgets.toggle(
+                        "Square",
+                        "angle-square",
+                        "Level or plumb (Q changes it)",
+                        part.angle() == Choices.Angle.SQUARE,
+                        () -> model.chooseWithin(model.now().choices().withAngle(Choices.Angle.SQUARE))),
+                Widgets.toggle(
+                        "Free",
+                        "angle-free",
+                        "Any direction (Q changes it, Shift for one wall)",
+                        part.angle() == Choices.Angle.FREE,
+                        () -> model.chooseWithin(model.now().choices().withAngle(Choices.Angle.FREE))));
+        var out = new ArrayList<Node>(List.of(
+                Widgets.section("Wall type", types),
+                Widgets.section("Drawn face", faces),
+                Widgets.section("Angle", angles)));
+        if (part.lines().isPresent()) {
+            var caught = part.lines().get() == Choices.Lines.CAUGHT;
+            out.add(Widgets.section(
+                    "Picture",
+                    Widgets.toggle(
+                            "Catch its lines",
+                            "catch-lines",
+                            "The pointer is drawn to the lines of the picture (P changes it, Control frees it for once)",
+                            caught,
+                            window::toggleLines)));
+        }
+        out.add(Widgets.toggle(
+                "Raised glance",
+                "toggle-glance",
+                "A small raised picture of the storey in the corner (G)",
+                part.glance() == Choices.Glance.SHOWN,
+                () -> {
+                    window.toggleGlance();
+                    window.focusPlan();
+                }));
+        out.add(Widgets.section(
+                "Laser meter", new MeterTray(window.meter()).nodes().toArray(Node[]::new)));
+        return out;
+    }
+
+    private <T> VBox choice(
+            T[] values, Function<T, String> label, String id, String tip, T selected, Consumer<T> take) {
+        var box = new VBox(4);
+        for (var value : values) {
+            box.getChildren()
+                    .add(Widgets.toggle(
+                            label.apply(value),
+                            id + Tray.id(label.apply(value)),
+                            tip,
+                            value.equals(selected),
+                            () -> take.accept(value)));
+        }
+        return box;
+    }
+}
