@@ -1,0 +1,254 @@
+package honeylamp.desktop.panel.tray;
+
+import honeylamp.desktop.command.WindowActions;
+import honeylamp.desktop.panel.part.LengthField;
+import honeylamp.desktop.panel.part.Widgets;
+import honeylamp.desktop.workspace.WorkspaceModel;
+import honeylamp.edit.Outcome;
+import honeylamp.edit.PageEdits;
+import honeylamp.edit.Reach;
+import honeylamp.edit.ViewEdits;
+import honeylamp.output.Export.Backing;
+import honeylamp.plan.ElementId.PageId;
+import honeylamp.plan.Page;
+import honeylamp.plan.Plan;
+import honeylamp.plan.Sheet;
+import honeylamp.plan.Sheet.Paper;
+import honeylamp.plan.Sheet.TitleBlock;
+import honeylamp.plan.Sheet.Way;
+import honeylamp.sheet.Scales;
+import honeylamp.units.Length;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.function.BiFunction;
+import java.util.function.Function;
+import java.util.function.UnaryOperator;
+import javafx.scene.Node;
+import javafx.scene.control.TextArea;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.VBox;
+
+/** What of a page can be set: paper, scale, words of the title block, lists, notes; and its export. */
+final class SheetFields {
+    private final WorkspaceModel model;
+    private final WindowActions window;
+    private final SheetTray.Part part;
+    private final Page page;
+
+    SheetFields(WorkspaceModel model, WindowActions window, SheetTray.Part part) {
+        this.model = model;
+        this.window = window;
+        this.part = part;
+        this.page = part.page();
+    }
+
+    List<Node> nodes() {
+        var out = new ArrayList<Node>(export());
+        var pages = new PageFields(model, part);
+        if (part.presentation().pages().size() > 1) {
+            out.add(pages.list());
+            out.add(LightTray.reach(model, part.reach(), "All pages", "This page only"));
+        }
+        if (part.presentation().page(page.id()).isPresent()) {
+            out.add(Widgets.section("Paper", paper(), margins()));
+            out.add(Widgets.section("Scale", scales()));
+            out.add(Widgets.section("Title block", words()));
+            out.add(Widgets.section(page.sheet().hasColumn() ? "Beside the plan" : "Below the plan", lists(), notes()));
+            out.add(Widgets.section("Pictures on the page", new PictureFields(model, window, part).all()));
+        } else {
+            out.add(pages.none());
+        }
+        out.addAll(pages.nodes());
+        return out;
+    }
+
+    private Plan plan() {
+        return model.now().plan();
+    }
+
+    private PageId id() {
+        return page.id();
+    }
+
+    private Reach reach() {
+        return part.reach();
+    }
+
+    private List<Node> export() {
+        var export = Widgets.button(
+                "Export sheet\u2026", "export", window.commands().of("export").tip(), window::exportSheet);
+        export.getStyleClass().add("main-action");
+        var all = window.commands().of("export-all");
+        var allPages = Widgets.button("Export all pages\u2026", "export-all", all.tip(), all.action());
+        allPages.setDisable(part.presentation().pages().size() < 2);
+        var backing = part.backing();
+        return List.of(
+                export,
+                allPages,
+                Widgets.toggle(
+                        "PNG without paper",
+                        "png-clear",
+                        "What is under the picture shows through it",
+                        backing == Backing.CLEAR,
+                        () -> model.chooseWithin(model.now()
+                                .choices()
+                                .withBacking(backing == Backing.CLEAR ? Backing.PAPER : Backing.CLEAR))));
+    }
+
+    private Node paper() {
+        var out = new FlowPane(6, 6);
+        var sheet = page.sheet();
+        for (var p : Paper.values()) {
+            out.getChildren()
+                    .add(Widgets.toggle(
+                            p.name(),
+                            "paper-" + p,
+                            "ISO 216",
+                            p == sheet.paper(),
+                            () -> change(s -> s.on(p, s.way()))));
+        }
+        for (var w : Way.values()) {
+            var label = w == Way.LANDSCAPE ? "Across" : "Upright";
+            out.getChildren()
+                    .add(Widgets.toggle(
+                            label,
+                            "way-" + label,
+                            "How the paper lies",
+                            w == sheet.way(),
+                            () -> change(s -> s.on(s.paper(), w))));
+        }
+        return out;
+    }
+
+    private Node margins() {
+        var now = page.sheet().margins();
+        return new VBox(
+                4,
+                margin("Binding edge", "margin-binding", now.bindingMm(), mm -> margins(mm, now.othersMm())),
+                margin("Other edges", "margin-others", now.othersMm(), mm -> margins(now.bindingMm(), mm)));
+    }
+
+    private Node margin(String name, String id, double mm, Function<Double, Outcome<Plan>> change) {
+        return new LengthField(
+                name,
+                id,
+                Length.ofMm(mm),
+                part.units(),
+                honeylamp.units.LengthReader::notNegative,
+                v -> model.edit(change.apply(v.mm()), "Change margins"),
+                model::complain);
+    }
+
+    private Outcome<Plan> margins(double binding, double others) {
+        return PageEdits.margins(plan(), id(), reach(), binding, others);
+    }
+
+    private Node scales() {
+        var out = new FlowPane(6, 6);
+        var scale = part.view().scale();
+        out.getChildren()
+                .add(Widgets.toggle(
+                        "Largest that fits",
+                        "scale-auto",
+                        "The largest standard scale at which the plan fits the sheet",
+                        scale.isEmpty(),
+                        () -> scale(Optional.empty())));
+        for (int each : Scales.standard(part.units()).subList(1, 6)) {
+            out.getChildren()
+                    .add(Widgets.toggle(
+                            Scales.words(each, part.units()),
+                            "scale-" + each,
+                            "Lock this scale",
+                            scale.equals(Optional.of(each)),
+                            () -> scale(Optional.of(each))));
+        }
+        return out;
+    }
+
+    private void scale(Optional<Integer> scale) {
+        model.edit(ViewEdits.scale(plan(), model.now().worked().view(), reach(), scale), "Change scale");
+    }
+
+    private Node words() {
+        var box = new VBox(6);
+        box.getChildren()
+                .addAll(
+                        word(
+                                "Project",
+                                TitleBlock::project,
+                                (t, v) ->
+                                        new TitleBlock(v, t.drawing(), t.client(), t.author(), t.date(), t.revision())),
+                        word(
+                                "Drawing",
+                                TitleBlock::drawing,
+                                (t, v) ->
+                                        new TitleBlock(t.project(), v, t.client(), t.author(), t.date(), t.revision())),
+                        word(
+                                "Client",
+                                TitleBlock::client,
+                                (t, v) -> new TitleBlock(
+                                        t.project(), t.drawing(), v, t.author(), t.date(), t.revision())),
+                        word(
+                                "Drawn by",
+                                TitleBlock::author,
+                                (t, v) -> new TitleBlock(
+                                        t.project(), t.drawing(), t.client(), v, t.date(), t.revision())),
+                        word(
+                                "Date",
+                                TitleBlock::date,
+                                (t, v) -> new TitleBlock(
+                                        t.project(), t.drawing(), t.client(), t.author(), v, t.revision())),
+                        word(
+                                "Revision",
+                                TitleBlock::revision,
+                                (t, v) ->
+                                        new TitleBlock(t.project(), t.drawing(), t.client(), t.author(), t.date(), v)));
+        return box;
+    }
+
+    private Node word(
+            String name, Function<TitleBlock, String> read, BiFunction<TitleBlock, String, TitleBlock> write) {
+        return PageFields.words(
+                name,
+                "title-" + name.toLowerCase(Locale.ROOT).replace(' ', '-'),
+                read.apply(page.sheet().title()),
+                v -> change(s -> s.titled(write.apply(s.title(), v))));
+    }
+
+    private Node lists() {
+        var out = new FlowPane(6, 6);
+        for (var list : Page.Listing.values()) {
+            out.getChildren()
+                    .add(Widgets.toggle(
+                            list.label(),
+                            "list-" + list.name().toLowerCase(Locale.ROOT),
+                            page.sheet().hasColumn()
+                                    ? "Listed in the column beside the plan"
+                                    : "Listed in a band below the plan; the plan has the less room",
+                            page.lists().contains(list),
+                            () -> model.edit(PageEdits.toggle(plan(), id(), reach(), list), "Change lists")));
+        }
+        return out;
+    }
+
+    private Node notes() {
+        var area = new TextArea(page.notes());
+        area.setId("page-notes");
+        area.setAccessibleText("Notes on the page");
+        area.setPromptText("Notes on the page");
+        area.setWrapText(true);
+        area.setPrefRowCount(3);
+        area.focusedProperty().subscribe((was, is) -> {
+            if (was && !is) {
+                model.edit(PageEdits.notes(plan(), id(), reach(), area.getText()), "Write notes");
+            }
+        });
+        return area;
+    }
+
+    private void change(UnaryOperator<Sheet> change) {
+        model.edit(PageEdits.sheet(plan(), id(), reach(), change), "Change sheet");
+    }
+}
