@@ -14,6 +14,7 @@ import honeylamp.edit.OpeningEdits;
 import honeylamp.edit.ViewEdits;
 import honeylamp.edit.WallEdits;
 import honeylamp.geometry.Point;
+import honeylamp.plan.Opening;
 import honeylamp.plan.Opening.Hand;
 import honeylamp.plan.Opening.Swing;
 import honeylamp.plan.OpeningKind;
@@ -129,7 +130,9 @@ class OutOfPlaceTest {
         var geometry = TestPlans.geometry(wide);
         assertThat(geometry.places().homeless()).hasSize(1);
         assertThat(Snags.of(geometry, wide)).anyMatch(s -> s.kind() == Snag.Kind.OPENING_WITHOUT_ROOM);
-        assertThat(Picking.opening(geometry, new Point(2500, -60), 20)).isPresent();
-        assertThat(Picking.opening(geometry, new Point(2500, 2000), 20)).isEmpty();
+        assertThat(Picking.at(geometry, new Point(2500, -60), 20, Opening.class::isInstance))
+                .isNotEmpty();
+        assertThat(Picking.at(geometry, new Point(2500, 2000), 20, Opening.class::isInstance))
+                .isEmpty();
     }
 }

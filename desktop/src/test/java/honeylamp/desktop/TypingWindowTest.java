@@ -11,6 +11,7 @@ import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.desktop.gesture.look.TryMend;
 import honeylamp.edit.WallEdits;
 import honeylamp.plan.ElementId;
+import honeylamp.plan.Furnishing;
 import honeylamp.plan.Position;
 import honeylamp.plan.Wall.BodySide;
 import honeylamp.store.PlanDocument;
@@ -204,9 +205,9 @@ class TypingWindowTest {
             var pieces = w.plan().storeys().getFirst().furnishings();
             var geometry = StoreyGeometry.of(w.plan(), w.plan().storeys().getFirst());
             var free = pieces.stream()
-                    .filter(f -> Picking.furnishing(geometry, f.at().point())
-                            .filter(f::equals)
-                            .isPresent())
+                    .filter(f -> Picking.at(geometry, f.at().point(), 0, Furnishing.class::isInstance)
+                            .getFirst()
+                            .equals(f.id()))
                     .toList(); // nothing lies over its middle
             var a = free.get(0);
             var b = free.get(1);

@@ -32,11 +32,13 @@ import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
-/** Finds what lies under a point, kind by kind; the smallest or nearest wins. */
+/** Finds what lies under a point or in a box, one loop for all kinds. */
 public final class Picking {
     /** Half the length at which a line to measure from is held, in mm; it counts as endless. */
     private static final double MEASURING_MM = 1000;
@@ -54,16 +56,6 @@ public final class Picking {
                 .filter(piece -> piece.body().contains(p) || piece.line().distance(p) <= reachMm)
                 .min(Comparator.comparingDouble(piece -> piece.line().distance(p)))
                 .map(WallPiece::wall);
-    }
-
-    /** All walls at a point, the nearest first. */
-    public static List<Wall> walls(StoreyGeometry geometry, Point p, double reachMm) {
-        return geometry.network().near(p, reachMm).stream()
-                .filter(piece -> piece.body().contains(p) || piece.line().distance(p) <= reachMm)
-                .sorted(Comparator.comparingDouble(piece -> piece.line().distance(p)))
-                .map(WallPiece::wall)
-                .distinct()
-                .toList();
     }
 
     /** The wall on whose drawn line, between its ends, another wall may end at this point. */
@@ -153,76 +145,115 @@ public final class Picking {
         return ENDS.contains(snap.caught());
     }
 
-    /** The setting-out line within reach of a point. */
-    public static Optional<ElementId> settingOut(Storey storey, Point p, double reachMm) {
-        return storey.settingOut().stream()
-                .filter(l -> Math.abs(l.line().offset(p)) <= reachMm)
-                .min(Comparator.comparingDouble(l -> Math.abs(l.line().offset(p))))
-                .map(SettingOutLine::id);
+    /**
+     * What lies at a point, of what is asked for: openings before the walls they are in, what stands before what it stands
+     * on; of a kind the nearest or smallest first, and of those alike the newest.
+     *
+     * @param reachMm lines and edges are hit from so far
+     */
+    public static List<ElementId> at(StoreyGeometry geometry, Point p, double reachMm, Predicate<Element> wanted) {
+        return candidates(geometry, p, reachMm)
+                .filter(wanted)
+                .distinct()
+                .flatMap(e -> {
+                    var hit = hit(geometry, e, p, reachMm);
+                    return hit.isPresent() ? Stream.of(new Hit(e, hit.getAsDouble())) : Stream.empty();
+                })
+                .sorted(Comparator.comparingInt((Hit h) -> order(h.element))
+                        .thenComparingDouble(Hit::score)
+                        .thenComparing(h -> h.element.id(), ElementId.ORDER.reversed()))
+                .map(h -> h.element.id())
+                .toList();
     }
 
-    /** The boundary within reach of a point. */
-    public static Optional<ElementId> boundary(Storey storey, Point p, double reachMm) {
-        return storey.boundaries().stream()
-                .filter(b -> b.line().distance(p) <= reachMm)
-                .min(Comparator.comparingDouble(b -> b.line().distance(p)))
-                .map(Boundary::id);
+    private record Hit(Element element, double score) {}
+
+    /** Of walls and openings, which are many, only those near the point. */
+    private static Stream<Element> candidates(StoreyGeometry geometry, Point p, double reachMm) {
+        var walls = geometry.network().near(p, reachMm).stream().map(WallPiece::wall);
+        var openings = geometry.cuts().stream()
+                .filter(c -> c.ring().bounds().grown(reachMm).contains(p))
+                .map(OpeningCut::opening);
+        var others = geometry.storey().elements().all().filter(e -> !(e instanceof Wall || e instanceof Opening));
+        return Stream.of(walls, openings, geometry.places().homeless().stream(), others)
+                .flatMap(s -> s);
     }
 
-    /** The opening whose cut holds the point, or comes within reach of it; also one that finds no room in its wall. */
-    public static Optional<Opening> opening(StoreyGeometry geometry, Point p, double reachMm) {
-        return geometry.cuts().stream()
-                .filter(c -> c.ring().contains(p) || c.middle().distance(p) <= reachMm)
-                .min(Comparator.comparingDouble(c -> c.middle().distance(p)))
-                .map(OpeningCut::opening)
-                .or(() -> homeless(geometry, p, reachMm));
+    /** Whether an element is hit; of those of a kind that are, the one with the least number wins. */
+    private static OptionalDouble hit(StoreyGeometry geometry, Element element, Point p, double reachMm) {
+        return switch (element) {
+            case Wall w ->
+                geometry.network().of(w.id()).stream()
+                        .filter(piece ->
+                                piece.body().contains(p) || piece.line().distance(p) <= reachMm)
+                        .mapToDouble(piece -> piece.line().distance(p))
+                        .min();
+            case Opening o ->
+                geometry.cut(o.id())
+                        .map(c -> within(
+                                c.ring().contains(p) ? 0 : c.middle().distance(p),
+                                reachMm,
+                                c.middle().distance(p)))
+                        .orElseGet(() -> isWantedAt(geometry, o, p, reachMm)
+                                ? OptionalDouble.of(Double.MAX_VALUE)
+                                : OptionalDouble.empty());
+            case SettingOutLine l -> within(Math.abs(l.line().offset(p)), reachMm);
+            case Boundary b -> within(b.line().distance(p), reachMm);
+            case Furnishing f -> inside(footprint(f), p);
+            case Structure x ->
+                x.box().contains(x.placing().inverse().apply(p))
+                        ? OptionalDouble.of(x.width().mm() * x.depth().mm())
+                        : OptionalDouble.empty();
+            case Ground g ->
+                g.use() == Ground.Use.PLOT // of a plot only its boundary is hit
+                        ? g.ring().edgeDistance(p) <= reachMm
+                                ? OptionalDouble.of(g.ring().area())
+                                : OptionalDouble.empty()
+                        : inside(g.ring(), p);
+            case Underlay u ->
+                outline(u).shell().contains(p)
+                        ? OptionalDouble.of(-geometry.storey().underlays().indexOf(u)) // the top one first
+                        : OptionalDouble.empty();
+            case RoomMark _, Covering _ -> OptionalDouble.empty(); // rooms and surfaces are derived
+            case Dimension _, Note _ -> OptionalDouble.empty(); // words are hit where they are written on paper
+        };
+    }
+
+    /** Kinds of which some lie over others: what is hit first. */
+    private static int order(Element element) {
+        return switch (element) {
+            case Dimension _, Note _, RoomMark _, Covering _ -> 0;
+            case Opening _ -> 1;
+            case Wall _ -> 2;
+            case SettingOutLine _, Boundary _ -> 3;
+            case Furnishing _ -> 4;
+            case Structure _ -> 5;
+            case Ground _ -> 6;
+            case Underlay _ -> 7;
+        };
+    }
+
+    private static OptionalDouble within(double distanceMm, double reachMm) {
+        return within(distanceMm, reachMm, distanceMm);
+    }
+
+    private static OptionalDouble within(double distanceMm, double reachMm, double score) {
+        return distanceMm <= reachMm ? OptionalDouble.of(score) : OptionalDouble.empty();
+    }
+
+    private static OptionalDouble inside(Ring ring, Point p) {
+        return ring.contains(p) ? OptionalDouble.of(ring.area()) : OptionalDouble.empty();
     }
 
     /** An opening without room is picked where it was wanted, on the line of its wall. */
-    private static Optional<Opening> homeless(StoreyGeometry geometry, Point p, double reachMm) {
-        return geometry.places().homeless().stream()
-                .filter(o -> geometry.storey()
-                        .wall(o.host())
-                        .map(Wall::line)
-                        .filter(l -> l.distance(p) <= Math.max(reachMm, HOMELESS_REACH_MM)
-                                && Math.abs(l.along(p) - Math.clamp(o.middleMm(), 0, l.length()))
-                                        <= Math.max(reachMm, o.width().mm() / 2))
-                        .isPresent())
-                .findFirst();
-    }
-
-    /** The smallest furnishing whose footprint holds the point; rugs give way to what stands on them. */
-    public static Optional<Furnishing> furnishing(StoreyGeometry geometry, Point p) {
-        return geometry.storey().furnishings().stream()
-                .filter(f -> footprint(f).contains(p))
-                .min(Comparator.comparingDouble((Furnishing f) -> footprint(f).area())
-                        .thenComparing(Furnishing::id, ElementId.ORDER.reversed()));
-    }
-
-    /** The fixed part whose footprint holds the point. */
-    public static Optional<Structure> structure(StoreyGeometry geometry, Point p) {
-        return geometry.storey().structures().stream()
-                .filter(s -> s.box().contains(s.placing().inverse().apply(p)))
-                .min(Comparator.comparingDouble(s -> s.width().mm() * s.depth().mm()));
-    }
-
-    /** The bay, or the smallest ground, that holds the point; of a plot only its boundary is hit. */
-    public static Optional<ElementId> site(StoreyGeometry geometry, Point p, double reachMm) {
-        var bay = structure(geometry, p).filter(s -> s.form() instanceof Structure.ParkingBay);
-        return bay.<ElementId>map(Structure::id)
-                .or(() -> geometry.storey().grounds().stream()
-                        .filter(g -> g.use() == Ground.Use.PLOT
-                                ? g.ring().edgeDistance(p) <= reachMm
-                                : g.ring().contains(p))
-                        .min(Comparator.comparingDouble(g -> g.ring().area()))
-                        .map(Ground::id));
-    }
-
-    /** The top underlay whose picture holds the point. */
-    public static Optional<Underlay> underlay(StoreyGeometry geometry, Point p) {
-        return geometry.storey().underlays().reversed().stream()
-                .filter(u -> outline(u).shell().contains(p))
-                .findFirst();
+    private static boolean isWantedAt(StoreyGeometry geometry, Opening opening, Point p, double reachMm) {
+        return geometry.storey()
+                .wall(opening.host())
+                .map(Wall::line)
+                .filter(l -> l.distance(p) <= Math.max(reachMm, HOMELESS_REACH_MM)
+                        && Math.abs(l.along(p) - Math.clamp(opening.middleMm(), 0, l.length()))
+                                <= Math.max(reachMm, opening.width().mm() / 2))
+                .isPresent();
     }
 
     /** The underlay a command means when none is pointed at: the one picked, else the one on top. */

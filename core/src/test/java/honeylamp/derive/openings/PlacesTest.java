@@ -16,16 +16,20 @@ import honeylamp.derive.storeys.GeometryCache;
 import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.edit.FurnishingEdits;
 import honeylamp.edit.OpeningEdits;
+import honeylamp.edit.SettingOutEdits;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Segment;
 import honeylamp.plan.ElementId.FurnishingId;
+import honeylamp.plan.Furnishing;
+import honeylamp.plan.Opening;
 import honeylamp.plan.Opening.Hand;
 import honeylamp.plan.Opening.Swing;
 import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
+import honeylamp.plan.Wall;
 import honeylamp.plan.Wall.BodySide;
 import honeylamp.units.Length;
 import java.util.List;
@@ -89,7 +93,8 @@ class PlacesTest {
                 .map(w -> w.id())
                 .contains(TestPlans.wallId(plan, 4));
         assertThat(Picking.wall(geometry, new Point(4000, 2000), 5)).isEmpty();
-        assertThat(Picking.opening(geometry, new Point(4000, 2000), 5)).isEmpty();
+        assertThat(Picking.at(geometry, new Point(4000, 2000), 5, Opening.class::isInstance))
+                .isEmpty();
     }
 
     @Test
@@ -98,10 +103,30 @@ class PlacesTest {
         var rug = add(plan, "rug", 2400, 1700, 4000, 2000);
         var table = add(rug, "low-table", 900, 600, 4000, 2000);
         var pieces = table.storey(storey).furnishings();
-        var hit = Picking.furnishing(TestPlans.geometry(table), new Point(4000, 2000));
-        assertThat(hit).contains(pieces.getLast());
-        assertThat(Picking.furnishing(TestPlans.geometry(table), new Point(5000, 2000)))
-                .contains(pieces.getFirst());
+        assertThat(Picking.at(TestPlans.geometry(table), new Point(4000, 2000), 5, Furnishing.class::isInstance))
+                .containsExactly(pieces.getLast().id(), pieces.getFirst().id());
+        assertThat(Picking.at(TestPlans.geometry(table), new Point(5000, 2000), 5, Furnishing.class::isInstance))
+                .containsExactly(pieces.getFirst().id());
+    }
+
+    /** At a spot in a wall with an opening, on a setting-out line: one after the other, and only what is asked for. */
+    @Test
+    void allThatLiesAtAPointIsFoundInOneOrder() {
+        var storey = TestPlans.storey(plan);
+        var wall = TestPlans.wallId(plan, 4);
+        var line = plan.storey(storey).wall(wall).orElseThrow().line();
+        var door = TestPlans.opening(plan, 4, OpeningKind.DOOR, line.length() / 2 - 450, 900, Hand.FIRST, Swing.LEFT);
+        var middle = line.middle();
+        var laid = SettingOutEdits.add(
+                        door,
+                        storey,
+                        new Segment(new Point(middle.x(), middle.y() - 100), new Point(middle.x(), middle.y() + 100)))
+                .orThrow();
+        var geometry = TestPlans.geometry(laid.plan());
+        assertThat(Picking.at(geometry, middle, 30, _ -> true))
+                .startsWith(TestPlans.newest(door).id(), wall)
+                .contains(laid.id());
+        assertThat(Picking.at(geometry, middle, 30, Wall.class::isInstance)).containsExactly(wall);
     }
 
     private static Plan add(Plan plan, String kind, double w, double d, double x, double y) {

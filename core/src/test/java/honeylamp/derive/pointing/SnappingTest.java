@@ -13,6 +13,7 @@ import honeylamp.geometry.Segment;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
+import honeylamp.plan.SettingOutLine;
 import honeylamp.plan.SettingOutLine.Stay;
 import honeylamp.plan.Wall;
 import honeylamp.plan.Wall.BodySide;
@@ -120,8 +121,8 @@ class SnappingTest {
         var geometry = TestPlans.geometry(laid.plan());
         assertThat(first(laid.plan(), List.of(), 1510, 5000).caught()).isEqualTo(Caught.SETTING_OUT);
         assertThat(first(laid.plan(), List.of(), 1510, 8).caught()).isEqualTo(Caught.CROSSING);
-        assertThat(Picking.settingOut(geometry.storey(), new Point(1520, 900), 40))
-                .contains(laid.id());
+        assertThat(Picking.at(geometry, new Point(1520, 900), 40, SettingOutLine.class::isInstance))
+                .containsExactly(laid.id());
         var along = WallEdits.add(
                         laid.plan(),
                         storey,

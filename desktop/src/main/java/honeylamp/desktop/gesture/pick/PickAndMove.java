@@ -114,33 +114,16 @@ public record PickAndMove(
 
     /** What a press means; with Alt held, what lies below that, and so on down. */
     private Optional<ElementId> hit(Surroundings scene, Pointer pointer) {
-        if (reach != Reach.WALLS || !pointer.keys().alt()) {
-            return hit(scene, pointer.at());
-        }
-        var all = Picking.walls(scene.geometry(), pointer.at(), scene.reachMm());
-        var last = all.stream().filter(w -> scene.selection().contains(w.id())).findFirst();
-        return all.isEmpty()
-                ? hit(scene, pointer.at())
-                : Optional.of(all.get((last.map(all::indexOf).orElse(-1) + 1) % all.size())
-                        .id());
+        var all = hits(scene, pointer.at());
+        var last = all.stream().filter(scene.selection()::contains).findFirst();
+        return all.isEmpty() || !pointer.keys().alt()
+                ? all.stream().findFirst()
+                : Optional.of(all.get((last.map(all::indexOf).orElse(-1) + 1) % all.size()));
     }
 
-    private Optional<ElementId> hit(Surroundings scene, Point p) {
-        var g = scene.geometry();
-        return switch (reach) {
-            case WALLS ->
-                Picking.wall(g, p, scene.reachMm())
-                        .<ElementId>map(Wall::id)
-                        .or(() -> Picking.settingOut(g.storey(), p, scene.reachMm()));
-            case OPENINGS -> Picking.opening(g, p, scene.reachMm()).map(Opening::id);
-            case FURNISHINGS -> Picking.furnishing(g, p).map(Furnishing::id);
-            case PARTS ->
-                Picking.structure(g, p)
-                        .filter(s -> !(s.form() instanceof Structure.ParkingBay))
-                        .map(Structure::id);
-            case SITE -> Picking.site(g, p, scene.reachMm());
-            case UNDERLAYS -> Picking.underlay(g, p).map(u -> u.id());
-        };
+    private List<ElementId> hits(Surroundings scene, Point p) {
+        return Picking.at(
+                scene.geometry(), p, scene.reachMm(), e -> reach == Reach.UNDERLAYS ? e instanceof Underlay : takes(e));
     }
 
     private Optional<Held> grab(Surroundings scene, ElementId id, Point p) {
@@ -374,7 +357,7 @@ public record PickAndMove(
                     scene.frame(), Box.around(List.of(boxFrom.get(), pointer.get())), scene.penMm(), !right));
         } else {
             out.addAll(Sketches.picked(scene.frame(), scene.geometry(), scene.selection(), scene.penMm()));
-            pointer.flatMap(p -> hit(scene, p))
+            pointer.flatMap(p -> hits(scene, p).stream().findFirst())
                     .filter(id -> !scene.selection().contains(id))
                     .ifPresent(id -> out.addAll(
                             Sketches.picked(scene.frame(), scene.geometry(), Set.of(id), 0.7 * scene.penMm())));

@@ -16,6 +16,7 @@ import honeylamp.drawing.Mark;
 import honeylamp.edit.RoomEdits;
 import honeylamp.geometry.Point;
 import honeylamp.illustrate.sketch.Sketches;
+import honeylamp.plan.Boundary;
 import honeylamp.plan.ElementId;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -45,7 +46,8 @@ public record PickRoom(Optional<Point> pointer, Optional<Point> picked, Optional
     public Reply pressed(Surroundings scene, Pointer pointer) {
         var room = scene.laid().roomAt(pointer.at());
         var next = new PickRoom(Optional.of(pointer.at()), room.map(_ -> pointer.at()), Optional.empty());
-        var boundary = Picking.boundary(scene.geometry().storey(), pointer.at(), scene.reachMm());
+        var boundary = Picking.at(scene.geometry(), pointer.at(), scene.reachMm(), Boundary.class::isInstance).stream()
+                .findFirst();
         if (boundary.isPresent()) {
             return Reply.to(begin()).picking(Set.of(boundary.get()));
         }

@@ -37,7 +37,9 @@ final class OnPicture {
     static Optional<Underlay> at(Surroundings scene, Point p) {
         return of(scene)
                 .filter(u -> scene.selection().contains(u.id()))
-                .or(() -> Picking.underlay(scene.geometry(), p))
+                .or(() -> Picking.at(scene.geometry(), p, scene.reachMm(), Underlay.class::isInstance).stream()
+                        .findFirst()
+                        .flatMap(id -> scene.geometry().storey().elements().find(Underlay.class, id)))
                 .or(() -> of(scene));
     }
 
