@@ -21,7 +21,14 @@ final class TypingFocus {
         scene.focusOwnerProperty().subscribe(owner -> begun = owner instanceof TextInputControl f ? f.getText() : "");
     }
 
-    /** What was typed into a field of card or tray is taken, as when the mouse moves over the plan or the plan is saved. */
+    /** The mouse moved over the plan; who writes several lines of words goes on writing them. */
+    void pointed() {
+        if (scene.getFocusOwner() instanceof TextField) {
+            taken();
+        }
+    }
+
+    /** What was typed into a field of card or tray is taken, as when the plan is saved or left. */
     void taken() {
         if (scene.getFocusOwner() instanceof TextInputControl field && isAside(field)) {
             var changed = !field.getText().equals(begun);

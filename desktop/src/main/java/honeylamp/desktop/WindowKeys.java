@@ -47,7 +47,7 @@ final class WindowKeys {
         this.leftWork = leftWork;
         this.window = window;
         this.typing = new TypingFocus(scene, window::focusPlan);
-        plan.pointedAt(typing::taken);
+        plan.pointedAt(typing::pointed);
     }
 
     void listen() {
