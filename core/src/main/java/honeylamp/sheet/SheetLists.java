@@ -37,9 +37,22 @@ final class SheetLists {
     private final SheetPen pen;
 
     /** Draws one list into a column from its top; returns the y below it. */
-    private interface Block {
+    private interface Drawing {
         double in(Box column);
     }
+
+    /** A list, and the height below which it cannot be begun, in paper mm. */
+    private record Block(double leastMm, Drawing drawing) {
+        boolean fits(Box column) {
+            return column.minY() + leastMm <= column.maxY();
+        }
+    }
+
+    /** A heading and two rows. */
+    private static final double LEAST_MM = 18;
+
+    /** A heading, a row, and the sums. */
+    private static final double LEAST_ROOMS_MM = 34;
 
     SheetLists(LaidPage page, SheetPen pen) {
         this.page = page;
@@ -56,9 +69,16 @@ final class SheetLists {
     /** One below the other. */
     void column(Box column) {
         var y = column.minY();
+        var left = 0;
         for (var block : blocks()) {
-            y = block.in(new Box(column.minX(), y, column.maxX(), column.maxY())) + BETWEEN_MM;
+            var rest = new Box(column.minX(), Math.min(y, column.maxY()), column.maxX(), column.maxY());
+            if (block.fits(rest)) {
+                y = block.drawing.in(rest) + BETWEEN_MM;
+            } else {
+                left++;
+            }
         }
+        listsLeft(left, column);
     }
 
     /** Side by side; returns the y below the longest. */
@@ -68,17 +88,39 @@ final class SheetLists {
         var down = new double[count];
         Arrays.fill(down, band.minY());
         var lowest = band.minY();
+        var left = 0;
         for (var block : blocks()) {
             var to = 0;
             for (var i = 1; i < count; i++) {
                 to = down[i] < down[to] ? i : to;
             }
             var x = band.minX() + to * (width + BETWEEN_MM);
-            var below = block.in(new Box(x, down[to], x + width, band.maxY()));
-            lowest = Math.max(lowest, below);
-            down[to] = below + BETWEEN_MM;
+            var rest = new Box(x, Math.min(down[to], band.maxY()), x + width, band.maxY());
+            if (block.fits(rest)) {
+                var below = block.drawing.in(rest);
+                lowest = Math.max(lowest, below);
+                down[to] = below + BETWEEN_MM;
+            } else {
+                left++;
+            }
         }
+        listsLeft(left, band);
         return lowest;
+    }
+
+    /** Says that whole lists were left out, in the last row there is. */
+    private void listsLeft(int left, Box room) {
+        if (left > 0) {
+            pen.quiet(
+                    left == 1
+                            ? "One list more, for which the page has no room"
+                            : left + " lists more, for which the page has no room",
+                    room.minX(),
+                    room.maxY(),
+                    TextRole.BODY,
+                    Typeface.REGULAR,
+                    Align.LEFT);
+        }
     }
 
     private List<Block> blocks() {
@@ -94,16 +136,16 @@ final class SheetLists {
                         .filter(r -> !r.name().isBlank())
                         .toList();
                 if (!named.isEmpty()) {
-                    out.add(column -> rooms(storey.geometry(), named, words, column));
+                    out.add(new Block(LEAST_ROOMS_MM, column -> rooms(storey.geometry(), named, words, column)));
                 }
             }
         }
         var materials = listed.contains(Listing.FINISHES) ? materials() : List.<Material>of();
         if (!materials.isEmpty()) {
-            out.add(column -> finishes(materials, column));
+            out.add(new Block(LEAST_MM, column -> finishes(materials, column)));
         }
         if (!page.page().notes().isBlank()) {
-            out.add(this::notes);
+            out.add(new Block(LEAST_MM, this::notes));
         }
         return out;
     }

@@ -130,6 +130,36 @@ class PagesTest {
         };
     }
 
+    /** Where ninety rooms fill the column, finishes and notes are left out, and the page says so above its title. */
+    @Test
+    void listsForWhichThereIsNoRoomAreNamedAndNotLaidOverTheTitle() {
+        for (var way : Sheet.Way.values()) {
+            for (var paper : Sheet.Paper.values()) {
+                var plan = PageEdits.sheet(ninetyRooms(), s -> s.on(paper, way));
+                var page = plan.presentation().pages().getFirst();
+                for (var list : Listing.values()) {
+                    plan = page.lists().contains(list) ? plan : PageEdits.toggle(plan, FIRST, Reach.THIS, list);
+                }
+                plan = PageEdits.notes(plan, FIRST, Reach.THIS, "Walls as measured. ".repeat(400));
+                var composed = compose(plan);
+                var texts = texts(composed, LayerKind.SHEET);
+                assertThat(texts).anyMatch(t -> t.contains("for which the page has no room"));
+                var band = SheetLists.bandMm(TestPlans.page(plan), SheetLayout.insideMm(TestPlans.sheet(plan)));
+                var title = SheetLayout.of(
+                                TestPlans.sheet(plan), TestPlans.sheet(plan).hasColumn() ? 0 : band)
+                        .title();
+                var lists = marks(composed, LayerKind.SHEET)
+                        .flatMap(m -> m instanceof Mark.Text t
+                                        && (t.text().startsWith("Room ")
+                                                || t.text().startsWith("Walls as"))
+                                ? Stream.of(t.at().y())
+                                : Stream.<Double>empty())
+                        .toList();
+                assertThat(lists).isNotEmpty().allSatisfy(y -> assertThat(y).isLessThan(title.minY()));
+            }
+        }
+    }
+
     /** A tier put 12 mm farther in one view lies there in that view only; the view makes room for it. */
     @Test
     void aTierLiesWhereAHandPutItInItsView() {

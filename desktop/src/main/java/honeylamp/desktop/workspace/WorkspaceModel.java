@@ -139,10 +139,12 @@ public final class WorkspaceModel {
                 page(w));
     }
 
-    private Optional<Page> page(Workspace w) {
-        var page =
-                ShownPlan.page(cache.laidOut(w.plan()), w.worked(), w.stage()).page();
-        return w.plan().presentation().page(page.id());
+    private static Optional<Page> page(Workspace w) {
+        var presentation = w.plan().presentation();
+        return w.worked()
+                .page()
+                .flatMap(presentation::page)
+                .or(() -> presentation.pageOf(w.worked().view()));
     }
 
     /** The pixels of the pictures to trace. */

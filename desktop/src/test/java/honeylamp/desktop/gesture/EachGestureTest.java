@@ -7,6 +7,7 @@ import honeylamp.catalogue.NewPlan;
 import honeylamp.catalogue.PartKinds;
 import honeylamp.demo.place.QuillbackLane;
 import honeylamp.demo.place.SailclothYard;
+import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.desktop.gesture.Pointer.Keys;
 import honeylamp.desktop.gesture.draw.DrawBoundary;
@@ -25,10 +26,13 @@ import honeylamp.desktop.gesture.trace.PutPoint;
 import honeylamp.desktop.gesture.trace.SquareUp;
 import honeylamp.edit.NoteEdits;
 import honeylamp.edit.PageEdits;
+import honeylamp.edit.Reach;
 import honeylamp.edit.UnderlayEdits;
 import honeylamp.edit.UnitEdits;
+import honeylamp.edit.ViewEdits;
 import honeylamp.geometry.Point;
 import honeylamp.plan.ElementId.PageId;
+import honeylamp.plan.ElementId.ViewId;
 import honeylamp.plan.Ground;
 import honeylamp.plan.Page.LaidPicture;
 import honeylamp.plan.Plan;
@@ -256,6 +260,26 @@ class EachGestureTest {
         hand.click(6000, 5000);
         assertThat(hand.gesture.readout(hand.scene()).fields()).isEmpty();
         isDropped(hand);
+    }
+
+    /** In a view turned a quarter left, north lies on the left of the page; one drags it where it is drawn. */
+    @Test
+    void aTierOfATurnedViewIsDraggedWhereItIsDrawn() {
+        var turned = ViewEdits.turn(SailclothYard.plan(), new ViewId(1), Reach.ALL, 90);
+        var hand = new Hand(turned, PickCaption.begin()) {
+            @Override
+            Surroundings scene() {
+                return seenAs(LaidPlan.of(plan).straight(new ViewId(1)));
+            }
+        };
+        var north = hand.scene().geometry().network().poche().stream()
+                .mapToDouble(o -> o.bounds().maxY())
+                .max()
+                .orElseThrow();
+        hand.drag(6000, north + 1000, 6000, north + 1400, NONE);
+        assertThat(tiers(hand)).containsExactly(new MovedTier(Side.WEST, 1, 8));
+        assertThat(hand.gesture.readout(hand.scene()).fields().getFirst().value())
+                .isEqualTo("28");
     }
 
     private static List<MovedTier> tiers(Hand hand) {

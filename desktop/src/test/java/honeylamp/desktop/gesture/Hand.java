@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import honeylamp.derive.storeys.GeometryCache;
 import honeylamp.derive.storeys.LaidPlan;
+import honeylamp.derive.storeys.LaidView;
 import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.derive.traced.PictureLines;
 import honeylamp.desktop.gesture.Pointer.Keys;
@@ -19,7 +20,7 @@ import java.util.Optional;
 import java.util.Set;
 
 /** Plays a gesture against a plan, as the window would. */
-final class Hand {
+class Hand {
     Plan plan;
     Choices choices;
     Gesture gesture;
@@ -35,6 +36,10 @@ final class Hand {
     }
 
     Surroundings scene() {
+        return seenAs(LaidPlan.of(plan).pages().getFirst().views().getFirst());
+    }
+
+    final Surroundings seenAs(LaidView view) {
         var geometry = StoreyGeometry.of(plan, plan.storeys().getFirst());
         var repeated = new GeometryCache().units(plan, plan.storeys().getFirst());
         return new Surroundings(
@@ -48,7 +53,7 @@ final class Hand {
                 PictureLines.NONE,
                 repeated,
                 middle,
-                LaidPlan.of(plan).pages().getFirst().views().getFirst(),
+                view,
                 Optional.of(plan.presentation().pages().getFirst()));
     }
 

@@ -297,10 +297,10 @@ public record PickCaption(
                         "Drag it, or type how far it moves; a dimension by its line, or by an end.");
     }
 
-    /** The view with what is being dragged where it is now. */
+    /** The view with what is being dragged where it is now, as one draws in it. */
     private LaidView seen(Surroundings scene) {
         return preview.flatMap(p -> p.presentation().view(scene.view().view().id()))
-                .map(scene.view()::seenAs)
+                .map(v -> scene.view().seenAs(v.straight()))
                 .orElse(scene.view());
     }
 
