@@ -8,6 +8,8 @@ import honeylamp.edit.Outcome;
 import honeylamp.edit.PageEdits;
 import honeylamp.plan.Plan;
 import honeylamp.units.Length;
+import honeylamp.units.LengthReader;
+import honeylamp.units.UnitSystem;
 import java.util.function.Function;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -67,13 +69,25 @@ record PictureFields(WorkspaceModel model, WindowActions window, SheetTray.Part 
     }
 
     private Node paperMm(String name, String id, double mm, Function<Double, Outcome<Plan>> change) {
+        return paperMm(model, part.units(), name, id, mm, change, "Put picture");
+    }
+
+    /** A length on paper, from 0. */
+    static Node paperMm(
+            WorkspaceModel model,
+            UnitSystem units,
+            String name,
+            String id,
+            double mm,
+            Function<Double, Outcome<Plan>> change,
+            String action) {
         return new LengthField(
                 name,
                 id,
                 Length.ofMm(mm),
-                part.units(),
-                honeylamp.units.LengthReader::notNegative,
-                v -> model.edit(change.apply(v.mm()), "Put picture"),
+                units,
+                LengthReader::notNegative,
+                v -> model.edit(change.apply(v.mm()), action),
                 model::complain);
     }
 }

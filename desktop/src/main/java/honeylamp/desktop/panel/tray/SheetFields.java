@@ -1,7 +1,6 @@
 package honeylamp.desktop.panel.tray;
 
 import honeylamp.desktop.command.WindowActions;
-import honeylamp.desktop.panel.part.LengthField;
 import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.Outcome;
@@ -17,7 +16,6 @@ import honeylamp.plan.Sheet.Paper;
 import honeylamp.plan.Sheet.TitleBlock;
 import honeylamp.plan.Sheet.Way;
 import honeylamp.sheet.Scales;
-import honeylamp.units.Length;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -131,14 +129,7 @@ final class SheetFields {
     }
 
     private Node margin(String name, String id, double mm, Function<Double, Outcome<Plan>> change) {
-        return new LengthField(
-                name,
-                id,
-                Length.ofMm(mm),
-                part.units(),
-                honeylamp.units.LengthReader::notNegative,
-                v -> model.edit(change.apply(v.mm()), "Change margins"),
-                model::complain);
+        return PictureFields.paperMm(model, part.units(), name, id, mm, change, "Change margins");
     }
 
     private Outcome<Plan> margins(double binding, double others) {
