@@ -330,6 +330,6 @@ public final class Illustration {
                 around.map(building::union).orElse(building),
                 TierPlaces.seen(view).isEmpty()
                         ? 0
-                        : TierPlaces.roomMm(view, sides, view.look().drafting().of(TextRole.DIMENSION))));
+                        : TierPlaces.usualRoomMm(sides, view.look().drafting().of(TextRole.DIMENSION))));
     }
 }

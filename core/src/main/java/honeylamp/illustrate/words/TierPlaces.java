@@ -94,7 +94,7 @@ public final class TierPlaces {
         };
     }
 
-    /** Paper room the tiers need outside what is occupied. */
+    /** Paper room the tiers of a view take outside what is occupied. */
     public static double roomMm(LaidView view, List<SideTiers> sides, double textMm) {
         var farthest = 0.0;
         for (var side : sides) {
@@ -103,5 +103,11 @@ public final class TierPlaces {
             }
         }
         return farthest == 0 ? 0 : farthest + textMm + 2 * DimensionArt.TEXT_LIFT_MM;
+    }
+
+    /** The same where no hand put one elsewhere: what is put farther must not make the whole plan smaller. */
+    public static double usualRoomMm(List<SideTiers> sides, double textMm) {
+        var most = sides.stream().mapToInt(s -> s.tiers().size()).max().orElse(0);
+        return most == 0 ? 0 : usualMm(most - 1) + textMm + 2 * DimensionArt.TEXT_LIFT_MM;
     }
 }
