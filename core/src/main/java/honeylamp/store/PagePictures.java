@@ -9,6 +9,9 @@ import honeylamp.drawing.ink.Pen;
 import honeylamp.drawing.ink.Pixels;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Figure;
+import honeylamp.plan.LineRole;
+import honeylamp.plan.Look;
+import honeylamp.plan.Role;
 import honeylamp.sheet.ComposedPage;
 import honeylamp.units.Length;
 import java.awt.image.BufferedImage;
@@ -32,8 +35,6 @@ public final class PagePictures {
     /** Half an A4 page at 300 dots an inch; of larger pictures every second pixel is taken, or every third. */
     private static final double MOST_PIXELS = 4_000_000;
 
-    private static final double FRAME_MM = 0.13;
-
     private static final double MOST_PX_PER_MM = 600 / Length.MM_PER_INCH;
 
     private record Smaller(String asset, int halves) {}
@@ -55,7 +56,8 @@ public final class PagePictures {
             var asset = picture.picture().asset();
             var bytes = assets.get(asset);
             var pixels = bytes == null ? Optional.<Pixels>empty() : fit(asset, bytes, picture.widthMm());
-            marks.add(pixels.<Mark>map(p -> new Mark.Image(p, picture.box())).orElseGet(() -> frame(picture.box())));
+            marks.add(pixels.<Mark>map(p -> new Mark.Image(p, picture.box()))
+                    .orElseGet(() -> frame(picture.box(), laid.look())));
         }
         return marks.isEmpty() ? page : page.with(Layer.of(LayerKind.SHEET, marks));
     }
@@ -80,9 +82,11 @@ public final class PagePictures {
         });
     }
 
-    private static Mark frame(Box box) {
+    private static Mark frame(Box box, Look look) {
         return new Mark.Stroke(
-                Figure.ring(box.ring()), Pen.butt(FRAME_MM), Ink.of(0xff000000).at(0.5));
+                Figure.ring(box.ring()),
+                Pen.butt(look.drafting().of(LineRole.RULE).largeMm()),
+                Ink.of(look.palette().of(Role.INK).argb()));
     }
 
     private static Optional<Pixels> unpacked(String asset, byte[] bytes) {

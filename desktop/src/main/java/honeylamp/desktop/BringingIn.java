@@ -142,6 +142,10 @@ final class BringingIn {
 
     private void layOnPage(byte[] bytes, String sha, TracedPicture pixels, String name, Optional<Double> mmPerPixel) {
         var page = model.shown().page().page().id();
+        if (model.now().plan().presentation().page(page).isEmpty()) { // taken away while the picture was read
+            model.complain("This view is on no page. Put it on one, then lay the picture on that.");
+            return;
+        }
         var picture = new Picture(
                 sha, name, pixels.pyramid().width(), pixels.pyramid().height());
         switch (PageEdits.layPicture(model.now().plan(), page, picture)) {

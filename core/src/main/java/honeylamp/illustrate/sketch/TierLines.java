@@ -17,9 +17,6 @@ import java.util.Optional;
 
 /** The lines of dimension tiers where a view draws them: to be taken up and put nearer or farther. */
 public final class TierLines {
-    /** Nearer to the building no tier is put, in paper mm. */
-    public static final double NEAREST_MM = TierPlaces.NEAREST_MM;
-
     private TierLines() {}
 
     /**
@@ -29,9 +26,10 @@ public final class TierLines {
      * @param fromBuildingMm how far its line lies from what is built, in paper mm
      */
     public record Line(Side side, int index, double fromBuildingMm) {
-        /** How much farther than usual it would lie, if its line lay so far from what is built. */
-        public double awayMm(double fromBuildingMm) {
-            return fromBuildingMm - TierPlaces.usualMm(index);
+        /** How much farther than usual it lies, in whole tenths of a millimetre, no nearer than a view draws it. */
+        public double awayMm() {
+            var away = Math.max(TierPlaces.NEAREST_MM, fromBuildingMm) - TierPlaces.usualMm(index);
+            return Math.rint(away * 10) / 10;
         }
     }
 

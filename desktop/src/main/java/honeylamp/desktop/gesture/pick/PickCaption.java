@@ -198,10 +198,9 @@ public record PickCaption(
         };
     }
 
-    /** Whole tenths of a millimetre on paper; nearer than the view has it, or farther than a page is wide, it is not put. */
+    /** Farther than a page is wide it is not put. */
     private static Outcome<Plan> putTier(Surroundings scene, Side side, int index, double fromBuildingMm) {
-        var line = new TierLines.Line(side, index, fromBuildingMm);
-        var away = Math.rint(line.awayMm(Math.max(TierLines.NEAREST_MM, fromBuildingMm)) * 10) / 10;
+        var away = new TierLines.Line(side, index, fromBuildingMm).awayMm();
         return Math.abs(away) > View.MovedTier.MOST_MM
                 ? Outcome.refused("a tier lies no farther than 200 mm from its place on paper")
                 : ViewEdits.moveTier(scene.plan(), scene.view().view().id(), side, index, away);

@@ -15,6 +15,7 @@ import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.illustrate.sketch.Samples;
 import honeylamp.plan.Ground;
 import honeylamp.plan.Structure.Car;
+import honeylamp.plan.Wall;
 import honeylamp.units.AreaText;
 import honeylamp.units.UnitSystem;
 import java.util.ArrayList;
@@ -33,8 +34,10 @@ record SiteTray(WorkspaceModel model, WindowActions window, Thumbnails thumbnail
      *
      * @param ground the use of the ground laid next; empty if none is
      * @param car the size of the bay put in next; empty if none is
+     * @param grounds with the walls, what the areas follow from, which are too dear to be asked at every move
      */
-    record Part(Optional<Ground.Use> ground, Optional<Car> car, UnitSystem units, SiteAreas areas) {}
+    record Part(
+            Optional<Ground.Use> ground, Optional<Car> car, UnitSystem units, List<Ground> grounds, List<Wall> walls) {}
 
     @Override
     public Part part(Workspace now) {
@@ -43,7 +46,8 @@ record SiteTray(WorkspaceModel model, WindowActions window, Thumbnails thumbnail
                 Optional.of(chosen.ground()).filter(_ -> now.tool() == Tool.LAY_GROUND),
                 Optional.of(chosen.car()).filter(_ -> now.tool() == Tool.PARKING_BAY),
                 now.plan().units(),
-                SiteAreas.of(model.geometry()));
+                now.currentStorey().grounds(),
+                now.currentStorey().walls());
     }
 
     @Override
@@ -73,7 +77,7 @@ record SiteTray(WorkspaceModel model, WindowActions window, Thumbnails thumbnail
         var out = new ArrayList<Node>();
         out.add(Widgets.section("Ground", grounds));
         out.add(Widgets.section("Bays for cars", cars));
-        out.addAll(areas(part.areas(), part.units()));
+        out.addAll(areas(SiteAreas.of(model.geometry()), part.units()));
         return out;
     }
 
