@@ -5,6 +5,8 @@
 module honeylamp.core {
     requires java.desktop;
     requires java.xml;
+    requires static io.soabase.recordbuilder.core;
+    requires static java.compiler;
     requires static org.jspecify;
     requires com.drew.metadata;
     requires com.fasterxml.jackson.annotation;

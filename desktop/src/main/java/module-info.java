@@ -4,6 +4,8 @@ module honeylamp.desktop {
     requires honeylamp.core;
     requires java.desktop;
     requires javafx.controls;
+    requires static io.soabase.recordbuilder.core;
+    requires static java.compiler;
     requires static org.jspecify;
     requires org.slf4j;
 

@@ -118,7 +118,7 @@ public class PartBench {
         var at = TouchingWalls.shift(laid, part, 120)
                 .map(by -> part.at().point().plus(by))
                 .orElse(part.at().point());
-        return PartSketches.part(PaperFrame.atOrigin(50), plan, storey, part.movedTo(Position.of(at)), 0.2);
+        return PartSketches.part(PaperFrame.atOrigin(50), plan, storey, part.withAt(Position.of(at)), 0.2);
     }
 
     /** A chair of the unit moves: all copies are laid out anew, their walls are known. */

@@ -59,7 +59,7 @@ public class UnderlayBench {
                         new UnderlayId(1),
                         new Underlay.Picture("a".repeat(64), "scan", width, height),
                         Placing.of(Position.ofMm(0, 2500), 1, 1.4))
-                .with(Treatment.FIRST);
+                .withTreatment(Treatment.FIRST);
     }
 
     /** Draws the scan. */
@@ -93,7 +93,10 @@ public class UnderlayBench {
     @Benchmark
     public BufferedImage underlayCleaned() {
         UnderlayPainter.paint(
-                plain.with(Treatment.FIRST.with(new Tone(0.1, 0.3, 1, Tone.Sense.AS_IS))), picture, screen, TO_SCREEN);
+                plain.withTreatment(Treatment.FIRST.withTone(new Tone(0.1, 0.3, 1, Tone.Sense.AS_IS))),
+                picture,
+                screen,
+                TO_SCREEN);
         return screen;
     }
 
@@ -106,7 +109,7 @@ public class UnderlayBench {
                 2400);
         UnderlayPainter.paint(
                 plain.withSquaring(Optional.of(squaring))
-                        .with(Treatment.FIRST.with(new Tone(0.1, 0.3, 1, Tone.Sense.AS_IS))),
+                        .withTreatment(Treatment.FIRST.withTone(new Tone(0.1, 0.3, 1, Tone.Sense.AS_IS))),
                 picture,
                 screen,
                 TO_SCREEN);

@@ -162,7 +162,7 @@ class CommandLineTest {
             for (var asset : demo.assets().entrySet()) {
                 writing.keep(asset.getKey(), asset.getValue());
             }
-            writing.append(demo.plan().named("Found again"));
+            writing.append(demo.plan().withName("Found again"));
         }
         var plan = folder.resolve("found.honeylamp");
         assertThat(run("recover", journal, "-o", plan).code).isZero();

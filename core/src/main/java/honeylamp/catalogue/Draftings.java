@@ -40,6 +40,7 @@ public final class Draftings {
             case FURNITURE -> new Line(0.20, 0.15);
             case FURNITURE_INNER -> new Line(0.10, 0.08);
             case GRAIN -> new Line(0.05, 0.05);
+            case TRIM -> new Line(0.13, 0.10);
             case OVERHEAD -> new Line(0.18, 0.18);
             case PLOT -> new Line(0.30, 0.216);
             case DIMENSION -> new Line(0.13, 0.13);

@@ -102,7 +102,7 @@ public final class DemoFiles {
                 known(0, 0, 13000, 0, 13000),
                 known(13500, 0, 13500, 8800, 8800),
                 known(0, -1500, 5600, -1500, 5600),
-                known(5600, -1500, 13000, -1500, 7600).with(Trust.LEFT_OUT));
+                known(5600, -1500, 13000, -1500, 7600).withTrust(Trust.LEFT_OUT));
         var placed = added.plan()
                 .withStorey(
                         storey,
@@ -122,7 +122,7 @@ public final class DemoFiles {
     }
 
     private static Underlay placed(Underlay underlay, Point corner, List<KnownLength> known) {
-        return underlay.with(Placing.of(Position.of(corner), SURVEY.mmPerPixel(), -SURVEY.turnDeg()))
+        return underlay.withPlacing(Placing.of(Position.of(corner), SURVEY.mmPerPixel(), -SURVEY.turnDeg()))
                 .withKnownLengths(known);
     }
 

@@ -180,7 +180,7 @@ public final class Bays {
                     usual.head(),
                     Hand.FIRST,
                     inner);
-            now = OpeningEdits.add(now, storey, window.keeping(Keeping.centred(Between.WALLS)))
+            now = OpeningEdits.add(now, storey, window.withKeeping(Keeping.centred(Between.WALLS)))
                     .plan();
         }
         return now;

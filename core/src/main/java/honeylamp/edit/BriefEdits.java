@@ -21,7 +21,7 @@ public final class BriefEdits {
         } else {
             out.set(at, room);
         }
-        return plan.with(plan.brief().withRooms(out));
+        return plan.withBrief(plan.brief().withRooms(out));
     }
 
     private static int indexOf(ArrayList<WantedRoom> rooms, String use) {
@@ -30,25 +30,25 @@ public final class BriefEdits {
 
     /** No longer wants rooms of a use. */
     public static Plan wantNoRoom(Plan plan, String use) {
-        return plan.with(plan.brief()
+        return plan.withBrief(plan.brief()
                 .withRooms(Lists.without(plan.brief().rooms(), r -> r.use().equals(use))));
     }
 
     /** Wants pieces of a kind; what was wanted of the same kind is replaced. */
     public static Plan want(Plan plan, WantedPiece piece) {
         var rest = Lists.without(plan.brief().pieces(), p -> p.kind().equals(piece.kind()));
-        return plan.with(plan.brief().withPieces(Lists.plus(rest, piece)));
+        return plan.withBrief(plan.brief().withPieces(Lists.plus(rest, piece)));
     }
 
     /** No longer wants pieces of a kind. */
     public static Plan wantNoPiece(Plan plan, String kind) {
-        return plan.with(plan.brief()
+        return plan.withBrief(plan.brief()
                 .withPieces(Lists.without(plan.brief().pieces(), p -> p.kind().equals(kind))));
     }
 
     /** Sets the least sizes of things. */
     public static Plan minimums(Plan plan, UnaryOperator<Minimums> change) {
         Brief brief = plan.brief();
-        return plan.with(brief.with(change.apply(brief.minimums())));
+        return plan.withBrief(brief.withMinimums(change.apply(brief.minimums())));
     }
 }

@@ -17,6 +17,7 @@ import honeylamp.plan.Note;
 import honeylamp.plan.Opening;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
+import honeylamp.plan.Region;
 import honeylamp.plan.RoomMark;
 import honeylamp.plan.SettingOutLine;
 import honeylamp.plan.Storey;
@@ -48,7 +49,11 @@ public record Clipping(List<WallType> types, Elements elements) {
 
     /** A copy of what is picked; openings come with their walls. */
     public static Clipping of(Plan plan, StoreyId storey, Set<ElementId> picked) {
-        var copied = plan.storey(storey).elements().only(e -> comesAlong(e, picked));
+        var hosts = new HashSet<>(picked);
+        plan.storey(storey).regions().stream()
+                .filter(r -> picked.contains(r.carrier()))
+                .forEach(r -> hosts.add(r.id()));
+        var copied = plan.storey(storey).elements().only(e -> comesAlong(e, hosts));
         var used = copied.of(Wall.class).stream().map(Wall::type).collect(Collectors.toSet());
         return new Clipping(
                 plan.wallTypes().stream().filter(t -> used.contains(t.id())).toList(), copied);
@@ -57,6 +62,7 @@ public record Clipping(List<WallType> types, Elements elements) {
     private static boolean comesAlong(Element element, Set<ElementId> picked) {
         return switch (element) {
             case Opening o -> picked.contains(o.host());
+            case Region r -> picked.contains(r.carrier());
             case Covering c -> picked.contains(c.surface().host());
             case RoomMark _, Underlay _ -> false; // a mark goes with its room, a picture with its file
             case Wall _, Structure _, Furnishing _, Dimension _, Note _, SettingOutLine _, Boundary _, Ground _ ->
@@ -86,11 +92,29 @@ public record Clipping(List<WallType> types, Elements elements) {
                 case Structure x -> x.form();
                 case Note n -> n.text();
                 case Ground g -> g.use();
+                case Region r -> r.on();
                 case Wall _, Opening _, RoomMark _, Underlay _, Dimension _, SettingOutLine _, Boundary _, Covering _ ->
                     "";
             };
             return new Standing(element.getClass(), element.places(), what);
         }
+    }
+
+    /** What lies on something else lies on the twin of that; nothing if that was not pasted. */
+    private static Optional<? extends Element> onItsTwin(Element fresh, Map<ElementId, ElementId> twins) {
+        if (fresh instanceof Region r) {
+            return r.twin(id -> Optional.ofNullable(twins.get(id)));
+        }
+        return fresh instanceof Covering c
+                ? c.surface().twin(id -> Optional.ofNullable(twins.get(id))).map(c::withSurface)
+                : Optional.of(fresh);
+    }
+
+    /** What hangs in something or lies on it is picked with that. */
+    private static boolean isPickedItself(Element element) {
+        return !(element instanceof Opening
+                || element instanceof Covering
+                || element instanceof Region r && r.wall().isPresent());
     }
 
     /** A plan with pasted things, and their ids. */
@@ -132,17 +156,13 @@ public record Clipping(List<WallType> types, Elements elements) {
             if (fresh instanceof Opening o) {
                 fresh = o.in(hosts.getOrDefault(o.host(), o.host()), o.offset());
             }
-            twins.put(element.id(), fresh.id());
-            if (fresh instanceof Covering c) {
-                c.surface()
-                        .twin(id -> Optional.ofNullable(twins.get(id)))
-                        .ifPresent(surface -> pasted.add(c.on(surface)));
-                continue; // covers its twin, and is picked with it
-            }
-            pasted.add(fresh);
-            if (!(fresh instanceof Opening)) {
-                ids.add(fresh.id());
-            }
+            onItsTwin(fresh, twins).ifPresent(pastedOne -> {
+                twins.put(element.id(), pastedOne.id());
+                pasted.add(pastedOne);
+                if (isPickedItself(pastedOne)) {
+                    ids.add(pastedOne.id());
+                }
+            });
         }
         var typed = allTypes.size() == plan.wallTypes().size() ? plan : plan.withWallTypes(allTypes);
         var whole = typed.numbersTaken(number - plan.nextNumber())

@@ -47,9 +47,10 @@ public final class Completing {
         var kept = isBounded(was, settled.storey(id)) || copiesDiffer(before, edited, id)
                 ? roomsKept(before, was, settled)
                 : settled;
-        return Coverings.mayDiffer(was, kept.storey(id))
-                ? Coverings.kept(cache.of(before, was), kept, derived(kept, id))
-                : kept;
+        var outlined = kept.storey(id).regions().isEmpty() ? kept : OwnRegions.kept(was, kept, id);
+        return Coverings.mayDiffer(was, outlined.storey(id))
+                ? Coverings.kept(cache.of(before, was), outlined, derived(outlined, id))
+                : outlined;
     }
 
     private static boolean isBounded(Storey was, Storey now) {

@@ -44,7 +44,7 @@ public final class Coverings {
                     ? plan
                     : plan.withStorey(storey, s -> s.with(Covering.class, List.copyOf(all)));
         }
-        all.add(before.map(c -> c.with(finish.get()))
+        all.add(before.map(c -> c.withFinish(finish.get()))
                 .orElseGet(() -> new Covering(new CoveringId(plan.nextNumber()), surface, finish.get())));
         var numbered = before.isPresent() ? plan : plan.numbersTaken(1);
         return numbered.withStorey(storey, s -> s.with(Covering.class, List.copyOf(all)));
@@ -63,6 +63,7 @@ public final class Coverings {
                         || now.rooms() != was.rooms()
                         || now.openings() != was.openings()
                         || now.structures() != was.structures()
+                        || now.regions() != was.regions()
                         || now.coverings() != was.coverings());
     }
 
@@ -116,7 +117,7 @@ public final class Coverings {
                 out.add(of);
                 newRooms(of.room(), was, storey).forEach(r -> out.add(of.of(r)));
             }
-            case Surface.Reveal _, Surface.OfStair _ -> out.add(surface);
+            case Surface.Reveal _, Surface.OfStair _, Surface.OwnRegion _ -> out.add(surface);
         }
         out.removeIf(s -> storey.elements().find(s.host()).isEmpty());
         return out;
@@ -141,7 +142,12 @@ public final class Coverings {
                 .orElse(side);
     }
 
-    private static List<OnWall> onWalls(OnWall side, Storey was, Storey storey, boolean isAsBefore) {
+    /**
+     * The sides on which what lay on one lies after an edit: of the same wall, of its parts, of one that took it in.
+     *
+     * @param isAsBefore whether the edit left what lies there alone, so that a wall drawn the other way changes its side
+     */
+    static List<OnWall> onWalls(OnWall side, Storey was, Storey storey, boolean isAsBefore) {
         var before = was.wall(side.wall());
         var after = storey.wall(side.wall());
         if (before.isEmpty()) {

@@ -15,7 +15,7 @@ public final class Deletion {
     /** The plan without these elements; openings of a deleted wall go with it, names of rooms stay. */
     public static Plan of(Plan plan, StoreyId storey, Set<ElementId> gone) {
         return plan.withStorey(storey, s -> s.with(s.elements().only(e -> stays(e, gone))))
-                .with(UnitEdits.without(plan.repeats(), gone));
+                .withRepeats(UnitEdits.without(plan.repeats(), gone));
     }
 
     private static boolean stays(Element element, Set<ElementId> gone) {

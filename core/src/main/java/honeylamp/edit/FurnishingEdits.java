@@ -38,17 +38,17 @@ public final class FurnishingEdits {
 
     /** Moves a piece. */
     public static Plan moveTo(Plan plan, StoreyId storey, FurnishingId id, Position at) {
-        return change(plan, storey, List.of(id), f -> f.movedTo(at));
+        return change(plan, storey, List.of(id), f -> f.withAt(at));
     }
 
     /** Moves pieces by a shift. */
     public static Plan move(Plan plan, StoreyId storey, List<FurnishingId> ids, Length dx, Length dy) {
-        return change(plan, storey, ids, f -> f.movedTo(f.at().moved(dx, dy)));
+        return change(plan, storey, ids, f -> f.withAt(f.at().moved(dx, dy)));
     }
 
     /** Places a piece anew, moved and turned. */
     public static Plan place(Plan plan, StoreyId storey, FurnishingId id, Position at, double turnDeg) {
-        return change(plan, storey, List.of(id), f -> f.movedTo(at).turnedTo(turnDeg));
+        return change(plan, storey, List.of(id), f -> f.withAt(at).turnedTo(turnDeg));
     }
 
     /** Turns pieces by an angle, each about its own centre. */
@@ -58,7 +58,7 @@ public final class FurnishingEdits {
 
     /** Exchanges left and right of a piece. */
     public static Plan mirror(Plan plan, StoreyId storey, FurnishingId id) {
-        return change(plan, storey, List.of(id), f -> f.inSense(f.sense().other()));
+        return change(plan, storey, List.of(id), f -> f.withSense(f.sense().other()));
     }
 
     /** Makes a piece at another size; its centre stays. */
@@ -88,7 +88,7 @@ public final class FurnishingEdits {
                 .orElseThrow(() -> new NoSuchElementException("no furnishing " + id.text()));
         var copy = new FurnishingId(plan.nextNumber());
         var piece = original.withId(copy)
-                .movedTo(original.at().moved(DUPLICATE_SHIFT, new Length(-DUPLICATE_SHIFT.nanometres())));
+                .withAt(original.at().moved(DUPLICATE_SHIFT, new Length(-DUPLICATE_SHIFT.nanometres())));
         return new Added<>(
                 plan.numbersTaken(1)
                         .withStorey(storey, s -> s.with(Furnishing.class, Lists.plus(s.furnishings(), piece))),

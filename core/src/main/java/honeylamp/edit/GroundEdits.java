@@ -25,23 +25,4 @@ public final class GroundEdits {
     public static Plan change(Plan plan, StoreyId storey, GroundId id, UnaryOperator<Ground> change) {
         return plan.withStorey(storey, s -> s.change(Ground.class, id, change));
     }
-
-    /** Moves some ground with all its corners. */
-    public static Plan move(Plan plan, StoreyId storey, GroundId id, Length across, Length up) {
-        return change(
-                plan,
-                storey,
-                id,
-                g -> g.within(g.corners().stream().map(c -> c.moved(across, up)).toList()));
-    }
-
-    /** Moves one corner of some ground. */
-    public static Plan moveCorner(Plan plan, StoreyId storey, GroundId id, Position corner, Position to) {
-        return change(
-                plan,
-                storey,
-                id,
-                g -> g.within(
-                        g.corners().stream().map(c -> c.equals(corner) ? to : c).toList()));
-    }
 }

@@ -179,6 +179,7 @@ public final class Mending {
                     PIECE_IN_WALL,
                     PIECE_FAR_OFF,
                     PIECE_OFF_WALL,
+                    REGION_OFF_SURFACE,
                     OFF_SHEET -> Optional.empty();
         };
     }

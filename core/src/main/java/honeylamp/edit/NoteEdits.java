@@ -42,7 +42,7 @@ public final class NoteEdits {
 
     /** Lays the line of a dimension so far to its left. */
     public static Plan aside(Plan plan, StoreyId storey, DimensionId id, Length offset) {
-        return plan.withStorey(storey, s -> s.change(Dimension.class, id, d -> d.aside(offset)));
+        return plan.withStorey(storey, s -> s.change(Dimension.class, id, d -> d.withOffset(offset)));
     }
 
     /** Lets a dimension measure between other points; refused if they are one. */

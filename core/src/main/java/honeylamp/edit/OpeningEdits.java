@@ -100,7 +100,7 @@ public final class OpeningEdits {
         var now = plan;
         var ids = new HashSet<OpeningId>();
         for (var i = 1; i <= count; i++) {
-            var added = add(now, storey, like.keeping(Keeping.evenly(i, count, Between.WALLS)));
+            var added = add(now, storey, like.withKeeping(Keeping.evenly(i, count, Between.WALLS)));
             now = added.plan();
             ids.add(added.id());
         }
@@ -134,37 +134,38 @@ public final class OpeningEdits {
         var swing = wall.line().offset(from) > 0 ? Swing.LEFT : Swing.RIGHT;
         var sameWay = wall.line().unitAt(offset).dot(cut.unit()) > 0;
         var hand = sameWay ? opening.hand() : opening.hand().flipped();
-        var copy = opening.in(wall.id(), Length.ofMm(offset)).hung(hand, swing).keeping(Keeping.AS_PUT);
+        var copy = opening.in(wall.id(), Length.ofMm(offset)).hung(hand, swing).withKeeping(Keeping.AS_PUT);
         return Outcome.done(add(plan, storey, copy));
     }
 
     /** Moves an opening so far from the beginning of its free stretch; it keeps that distance. */
     public static Plan setBefore(Plan plan, StoreyId storey, OpeningId id, ClearDistances stretch, Length before) {
         var offset = Length.ofMm(stretch.stretchFromMm() + before.mm());
-        return change(plan, storey, id, o -> o.at(offset).keeping(Keeping.fromFirst(before)));
+        return change(plan, storey, id, o -> o.withOffset(offset).withKeeping(Keeping.fromFirst(before)));
     }
 
     /** Moves an opening so far from the end of its free stretch; it keeps that distance. */
     public static Plan setAfter(Plan plan, StoreyId storey, OpeningId id, ClearDistances stretch, Length after) {
         return change(plan, storey, id, o -> {
             var offset = stretch.stretchToMm() - after.mm() - o.width().mm();
-            return o.at(Length.ofMm(Math.max(0, offset))).keeping(Keeping.fromSecond(after));
+            return o.withOffset(Length.ofMm(Math.max(0, offset))).withKeeping(Keeping.fromSecond(after));
         });
     }
 
     /** Moves an opening to an offset from its host's first end, where it stays. */
     public static Plan moveTo(Plan plan, StoreyId storey, OpeningId id, Length offset) {
-        return change(plan, storey, id, o -> o.at(offset).keeping(Keeping.AS_PUT));
+        return change(plan, storey, id, o -> o.withOffset(offset).withKeeping(Keeping.AS_PUT));
     }
 
     /** Moves an opening to another place in its wall, keeping there to what it was caught by. */
     public static Plan put(Plan plan, StoreyId storey, Opening placed) {
-        return change(plan, storey, placed.id(), o -> o.at(placed.offset()).keeping(placed.keeping()));
+        return change(
+                plan, storey, placed.id(), o -> o.withOffset(placed.offset()).withKeeping(placed.keeping()));
     }
 
     /** Lets an opening keep to something from now on. */
     public static Plan keep(Plan plan, StoreyId storey, OpeningId id, Keeping keeping) {
-        return change(plan, storey, id, o -> o.keeping(keeping));
+        return change(plan, storey, id, o -> o.withKeeping(keeping));
     }
 
     /** Centres openings between what bounds them, and keeps them centred. */
@@ -220,13 +221,13 @@ public final class OpeningEdits {
                 storey,
                 id,
                 o -> o.kind().isWindow() == kind.isWindow()
-                        ? o.as(kind)
-                        : o.as(kind).withHeights(usual.sill(), usual.head()));
+                        ? o.withKind(kind)
+                        : o.withKind(kind).withHeights(usual.sill(), usual.head()));
     }
 
     /** Makes an opening in another way. */
     public static Plan build(Plan plan, StoreyId storey, OpeningId id, UnaryOperator<Build> change) {
-        return change(plan, storey, id, o -> o.built(change.apply(o.build())));
+        return change(plan, storey, id, o -> o.withBuild(change.apply(o.build())));
     }
 
     /** Changes sill and head; refused if the head would not lie above the sill. */

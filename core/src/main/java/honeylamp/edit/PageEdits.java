@@ -44,19 +44,19 @@ public final class PageEdits {
             return Outcome.refused(
                     "a margin of more than " + Margins.MOST_MM + " mm leaves too little paper", "Type a smaller one.");
         }
-        return Outcome.done(sheet(plan, page, reach, s -> s.with(new Margins(bindingMm, othersMm))));
+        return Outcome.done(sheet(plan, page, reach, s -> s.withMargins(new Margins(bindingMm, othersMm))));
     }
 
     /** Calls a page something else; nothing means it is called like its first view. */
     public static Plan name(Plan plan, PageId page, String name) {
         var stripped = name.strip();
-        return changed(plan, page, Reach.THIS, p -> p.name().equals(stripped) ? p : p.named(stripped));
+        return changed(plan, page, Reach.THIS, p -> p.name().equals(stripped) ? p : p.withName(stripped));
     }
 
     /** Writes notes on a page, or on all. */
     public static Plan notes(Plan plan, PageId page, Reach reach, String notes) {
         var stripped = notes.strip();
-        return changed(plan, page, reach, p -> p.notes().equals(stripped) ? p : p.noting(stripped));
+        return changed(plan, page, reach, p -> p.notes().equals(stripped) ? p : p.withNotes(stripped));
     }
 
     /** Shows a list on a page, or takes it off; on all, they become alike. */
@@ -76,7 +76,7 @@ public final class PageEdits {
         var high = Math.max(LaidPicture.LEAST_MM, Math.min(FIRST_WIDTH_MM, sheet.heightMm() / 3));
         var width = Math.clamp(high * picture.widthPx() / picture.heightPx(), LaidPicture.LEAST_MM, FIRST_WIDTH_MM);
         var laid = new LaidPicture(picture, margins.bindingMm(), margins.othersMm(), width);
-        return Outcome.done(changed(plan, page, Reach.THIS, p -> p.laying(Lists.plus(p.pictures(), laid))));
+        return Outcome.done(changed(plan, page, Reach.THIS, p -> p.withPictures(Lists.plus(p.pictures(), laid))));
     }
 
     /**
@@ -99,7 +99,7 @@ public final class PageEdits {
         return Outcome.done(changed(plan, page, Reach.THIS, p -> {
             var pictures = new ArrayList<>(p.pictures());
             pictures.set(at, new LaidPicture(pictures.get(at).picture(), leftMm, downMm, widthMm));
-            return p.laying(pictures);
+            return p.withPictures(pictures);
         }));
     }
 
@@ -108,7 +108,7 @@ public final class PageEdits {
         return changed(plan, page, Reach.THIS, p -> {
             var pictures = new ArrayList<>(p.pictures());
             pictures.remove(at);
-            return p.laying(pictures);
+            return p.withPictures(pictures);
         });
     }
 
@@ -124,7 +124,7 @@ public final class PageEdits {
         if (views.size() > MOST_VIEWS) {
             return Outcome.refused("a page has room for " + MOST_VIEWS + " views", "Make another page.");
         }
-        return Outcome.done(changed(plan, page, Reach.THIS, p -> p.with(views)));
+        return Outcome.done(changed(plan, page, Reach.THIS, p -> p.withViews(views)));
     }
 
     /** Adds a page for a view at the end, on a sheet like the last one's. */
@@ -134,16 +134,16 @@ public final class PageEdits {
         var page = Page.of(
                 presentation.nextPage(), view, presentation.pages().getLast().sheet());
         pages.add(page);
-        return new Added<>(plan.with(presentation.withPages(pages)), page.id());
+        return new Added<>(plan.withPresentation(presentation.withPages(pages)), page.id());
     }
 
     /** Adds a page like another after it, with the same views. */
     public static Added<PageId> copy(Plan plan, PageId like) {
         var presentation = plan.presentation();
         var pages = new ArrayList<>(presentation.pages());
-        var page = of(plan, like).as(presentation.nextPage());
+        var page = of(plan, like).withId(presentation.nextPage());
         pages.add(1 + pages.indexOf(of(plan, like)), page);
-        return new Added<>(plan.with(presentation.withPages(pages)), page.id());
+        return new Added<>(plan.withPresentation(presentation.withPages(pages)), page.id());
     }
 
     /** Takes a page away; the views on it stay. Refused if it is the only one. */
@@ -152,8 +152,8 @@ public final class PageEdits {
         if (presentation.pages().size() == 1) {
             return Outcome.refused("a plan needs a page");
         }
-        return Outcome.done(
-                plan.with(presentation.withPages(Lists.without(presentation.pages(), p -> p.id().equals(page)))));
+        return Outcome.done(plan.withPresentation(
+                presentation.withPages(Lists.without(presentation.pages(), p -> p.id().equals(page)))));
     }
 
     /** Moves a page so many places towards the end; refused if there is no such place. */
@@ -165,7 +165,7 @@ public final class PageEdits {
             return Outcome.refused(by < 0 ? "it is the first page" : "it is the last page");
         }
         pages.add(at + by, pages.remove(at));
-        return Outcome.done(plan.with(presentation.withPages(pages)));
+        return Outcome.done(plan.withPresentation(presentation.withPages(pages)));
     }
 
     private static Page of(Plan plan, PageId page) {
@@ -177,6 +177,6 @@ public final class PageEdits {
         var meant =
                 reach == Reach.ALL ? presentation.pages().stream().map(Page::id).toList() : List.of(page);
         var after = presentation.changingPages(meant, change);
-        return after.equals(presentation) ? plan : plan.with(after);
+        return after.equals(presentation) ? plan : plan.withPresentation(after);
     }
 }

@@ -16,6 +16,7 @@ import honeylamp.plan.Note;
 import honeylamp.plan.Opening;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
+import honeylamp.plan.Region;
 import honeylamp.plan.RoomMark;
 import honeylamp.plan.SettingOutLine;
 import honeylamp.plan.Storey;
@@ -65,6 +66,7 @@ public final class PickedEdits {
         return switch (element) {
             case Wall w -> picked.contains(w.id()) && motion.mirrors() ? otherSide(w) : w;
             case Opening o -> picked.contains(o.host()) && motion.mirrors() ? o.mirrored() : o;
+            case Region r -> picked.contains(r.carrier()) ? r.moved(motion) : r;
             case Covering c -> picked.contains(c.surface().host()) ? c.moved(motion) : c;
             case RoomMark _, Underlay _ -> element; // a mark goes with its room, a picture has ways of its own
             case Structure _, Furnishing _, Dimension _, Note _, SettingOutLine _, Boundary _, Ground _ ->

@@ -24,12 +24,12 @@ public final class RoomEdits {
 
     /** Gives a room a name. */
     public static Plan name(Plan plan, StoreyId storey, Room room, String name) {
-        return change(plan, storey, room, m -> m.named(name.strip()));
+        return change(plan, storey, room, m -> m.withName(name.strip()));
     }
 
     /** Gives a room a floor. */
     public static Plan floor(Plan plan, StoreyId storey, Room room, Finish floor) {
-        return change(plan, storey, room, m -> m.floored(floor));
+        return change(plan, storey, room, m -> m.withFloor(floor));
     }
 
     /** Lays another material in a room, on whichever storey it is, in the direction its floor had. */
@@ -40,7 +40,7 @@ public final class RoomEdits {
                     out,
                     storey.id(),
                     id,
-                    m -> m.floored(new Finish(
+                    m -> m.withFloor(new Finish(
                             material, m.floor().directionDeg(), m.floor().start())));
         }
         return out;
@@ -53,7 +53,7 @@ public final class RoomEdits {
 
     /** Changes what a room is for and how it is fitted. */
     public static Plan fit(Plan plan, StoreyId storey, Room room, UnaryOperator<RoomFit> change) {
-        return change(plan, storey, room, m -> m.fitted(change.apply(m.fit())));
+        return change(plan, storey, room, m -> m.withFit(change.apply(m.fit())));
     }
 
     /** Adds a mark at a point, for rooms known before their walls. */
@@ -89,7 +89,7 @@ public final class RoomEdits {
         for (var room : geometry.rooms()) {
             if (room.mark().isEmpty()) {
                 var outside = room.lie() == Room.Lie.OUTSIDE;
-                out = change(out, storey, room, m -> outside ? m.fitted(m.fit().counting(CountsAs.OUTDOOR)) : m);
+                out = change(out, storey, room, m -> outside ? m.withFit(m.fit().withCounts(CountsAs.OUTDOOR)) : m);
             }
         }
         return out;

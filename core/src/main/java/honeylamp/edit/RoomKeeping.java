@@ -51,7 +51,7 @@ public final class RoomKeeping {
         var now = plan;
         for (var share : shares) {
             if (given.add(share.mark.id())) { // its room went into one that another mark speaks for
-                now = change(now, before.storey().id(), share.mark.standing(Standing.WAITING));
+                now = change(now, before.storey().id(), share.mark.withStanding(Standing.WAITING));
             }
         }
         for (var entry : speaks.entrySet()) {
@@ -120,10 +120,10 @@ public final class RoomKeeping {
     }
 
     private static RoomMark inside(Room space, RoomMark mark) {
-        var live = mark.standing(Standing.LIVE);
+        var live = mark.withStanding(Standing.LIVE);
         return space.outline().contains(mark.at().point())
                 ? live
-                : live.movedTo(Position.of(LabelSpot.freest(space.outline()).centre()));
+                : live.withAt(Position.of(LabelSpot.freest(space.outline()).centre()));
     }
 
     /** Parts of split rooms that no mark speaks for lie on the floor of the room they were part of. */
@@ -162,7 +162,7 @@ public final class RoomKeeping {
                     .filter(m -> space.outline().contains(m.at().point()))
                     .toList();
             if (!here.isEmpty() && here.stream().allMatch(m -> m.standing() == Standing.WAITING)) {
-                now = change(now, storey, here.getFirst().standing(Standing.LIVE));
+                now = change(now, storey, here.getFirst().withStanding(Standing.LIVE));
             }
         }
         return now;

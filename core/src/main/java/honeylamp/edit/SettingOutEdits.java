@@ -35,7 +35,7 @@ public final class SettingOutEdits {
 
     /** Keeps a line until it is deleted, or not. */
     public static Plan stay(Plan plan, StoreyId storey, SettingOutId id, Stay stay) {
-        return plan.withStorey(storey, s -> s.change(SettingOutLine.class, id, l -> l.staying(stay)));
+        return plan.withStorey(storey, s -> s.change(SettingOutLine.class, id, l -> l.withStay(stay)));
     }
 
     /** The plan without the lines that walls new since {@code before} were drawn along. */

@@ -97,7 +97,7 @@ public final class Settling {
             var offset = holds(stretch, wanted, opening) ? wanted : across(stretch, opening);
             return Math.abs(offset - opening.offset().mm()) < THERE_MM
                     ? opening
-                    : opening.at(Length.ofMm(Math.max(0, offset)));
+                    : opening.withOffset(Length.ofMm(Math.max(0, offset)));
         }
 
         private static boolean holds(ClearDistances stretch, double fromMm, Opening opening) {

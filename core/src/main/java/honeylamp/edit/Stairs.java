@@ -13,9 +13,9 @@ final class Stairs {
     /** A stair in another form, the middle of its fixed end where it was: the foot, or the head if it leads down. */
     static Structure formed(Structure part, Stair before, Stair after) {
         var was = end(part, before);
-        var formed = part.formed(after);
+        var formed = part.withForm(after);
         var is = end(formed, after);
-        return formed.movedTo(Position.of(part.at().point().plus(was.minus(is))));
+        return formed.withAt(Position.of(part.at().point().plus(was.minus(is))));
     }
 
     private static Point end(Structure part, Stair stair) {

@@ -48,7 +48,8 @@ public final class StoreyEdits {
         from.walls().forEach(w -> all.add(w.id()));
         from.furnishings().forEach(f -> all.add(f.id()));
         from.structures().forEach(s -> all.add(s.id()));
-        var as = added.plan().withStorey(added.id(), s -> s.with(levels.withLevel(s.level())));
+        from.regions().forEach(r -> all.add(r.id()));
+        var as = added.plan().withStorey(added.id(), s -> s.withLevels(levels.withLevel(s.level())));
         return new Added<>(said(copied(as, like, all, List.of(added.id())), from, added.id()), added.id());
     }
 
@@ -75,11 +76,11 @@ public final class StoreyEdits {
         }
         var dimensions = new ArrayList<Dimension>();
         for (var d : from.dimensions()) {
-            dimensions.add(new Dimension(new DimensionId(number++), d.from(), d.to(), d.offset()));
+            dimensions.add(d.withId(new DimensionId(number++)));
         }
         var notes = new ArrayList<Note>();
         for (var note : from.notes()) {
-            notes.add(new Note(new NoteId(number++), note.at(), note.text()));
+            notes.add(note.withId(new NoteId(number++)));
         }
         return plan.numbersTaken(number - plan.nextNumber())
                 .withStorey(
@@ -103,12 +104,12 @@ public final class StoreyEdits {
 
     /** Gives a storey another name. */
     public static Plan name(Plan plan, StoreyId id, String name) {
-        return plan.withStorey(id, s -> s.named(name.strip()));
+        return plan.withStorey(id, s -> s.withName(name.strip()));
     }
 
     /** Changes level, height or cut of a storey; storeys above keep theirs. */
     public static Plan levels(Plan plan, StoreyId id, UnaryOperator<Levels> change) {
-        return plan.withStorey(id, s -> s.with(change.apply(s.levels())));
+        return plan.withStorey(id, s -> s.withLevels(change.apply(s.levels())));
     }
 
     /**
@@ -124,10 +125,10 @@ public final class StoreyEdits {
         var upper = plan.storeys().get(at + 1);
         var gap = upper.level().minus(lower.level().plus(lower.height()));
         var storeys = new ArrayList<>(plan.storeys());
-        storeys.set(at, upper.with(upper.levels().withLevel(lower.level())));
+        storeys.set(at, upper.withLevels(upper.levels().withLevel(lower.level())));
         storeys.set(
                 at + 1,
-                lower.with(lower.levels()
+                lower.withLevels(lower.levels()
                         .withLevel(lower.level().plus(upper.height()).plus(gap))));
         return Outcome.done(plan.withStoreys(storeys));
     }
@@ -146,7 +147,7 @@ public final class StoreyEdits {
         if (plan.storeys().size() == 1) {
             return Outcome.refused("a plan needs a storey");
         }
-        return Outcome.done(plan.with(UnitEdits.without(plan.repeats(), id))
+        return Outcome.done(plan.withRepeats(UnitEdits.without(plan.repeats(), id))
                 .withStoreys(Lists.without(plan.storeys(), s -> s.id().equals(id))));
     }
 

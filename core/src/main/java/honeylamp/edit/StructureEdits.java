@@ -40,7 +40,7 @@ public final class StructureEdits {
 
     /** Moves a part. */
     public static Plan moveTo(Plan plan, StructureId id, Position at) {
-        return change(plan, id, x -> x.movedTo(at));
+        return change(plan, id, x -> x.withAt(at));
     }
 
     /** Gives a part another form; a stair keeps its first step where it is. */
@@ -50,7 +50,7 @@ public final class StructureEdits {
                 id,
                 x -> x.form() instanceof Stair before && form instanceof Stair after
                         ? Stairs.formed(x, before, after)
-                        : x.formed(form));
+                        : x.withForm(form));
     }
 
     /** Gives a stair another count of risers, its going as it is; refused if its shape has too many or too few. */
@@ -64,7 +64,7 @@ public final class StructureEdits {
     public static Outcome<Plan> turningAfter(Plan plan, StructureId id, Stair stair, int treads) {
         return stair.whyNotTurningAfter(treads)
                 .map(Outcome::<Plan>refused)
-                .orElseGet(() -> Outcome.done(form(plan, id, stair.turningAfter(treads))));
+                .orElseGet(() -> Outcome.done(form(plan, id, stair.withLower(treads))));
     }
 
     /** Gives a stair the rise from floor to floor and the steps that it asks for. */
@@ -77,7 +77,7 @@ public final class StructureEdits {
                                 x,
                                 stair,
                                 StairRule.stepped(
-                                        stair.rising(FixedParts.rise(plan, plan.storey(storey), stair.leads())),
+                                        stair.withRise(FixedParts.rise(plan, plan.storey(storey), stair.leads())),
                                         plan.units()))
                         : x);
     }

@@ -90,7 +90,7 @@ public final class UnderlayEdits {
     public static Plan setAxes(Plan plan, StoreyId storey, UnderlayId id, Axes axes, TracedWork traced) {
         return refitted(plan, storey, id, traced, u -> {
             var mean = u.placing().mmPerPixel();
-            return u.with(
+            return u.withPlacing(
                     axes == Axes.ONE
                             ? u.placing().scaled(mean, mean, axes)
                             : u.placing()
@@ -114,7 +114,7 @@ public final class UnderlayEdits {
                                         fit.mmPerPixelX(),
                                         fit.mmPerPixelY(),
                                         u.placing().axes());
-                        return pinned(u.with(placing), pin, before.plan(pin));
+                        return pinned(u.withPlacing(placing), pin, before.plan(pin));
                     })
                     .orElse(u);
         });
@@ -124,7 +124,7 @@ public final class UnderlayEdits {
     private static Underlay pinned(Underlay u, Point px, Point target) {
         var off = target.minus(u.plan(px));
         var at = u.placing().at().point().plus(off);
-        return u.with(u.placing().at(Position.of(at)));
+        return u.withPlacing(u.placing().at(Position.of(at)));
     }
 
     /** Turns a picture so that a line between two of its pixels runs level or plumb, about the first of them. */
@@ -144,7 +144,7 @@ public final class UnderlayEdits {
     }
 
     private static Underlay turned(Underlay u, double byDeg, Point aboutPx) {
-        var turned = u.with(u.placing().turned(u.placing().turnDeg() + byDeg));
+        var turned = u.withPlacing(u.placing().turned(u.placing().turnDeg() + byDeg));
         return pinned(turned, aboutPx, u.plan(aboutPx));
     }
 
@@ -155,7 +155,7 @@ public final class UnderlayEdits {
 
     /** Places a picture by typed values; traced work stays. */
     public static Plan place(Plan plan, StoreyId storey, UnderlayId id, Placing placing) {
-        return change(plan, storey, id, u -> u.with(placing));
+        return change(plan, storey, id, u -> u.withPlacing(placing));
     }
 
     /**
@@ -193,7 +193,7 @@ public final class UnderlayEdits {
                     .or(() -> height.map(h -> h.mm() / squaring.heightPx()))
                     .orElse(u.placing().mmPerPixel());
             var placing = Placing.of(u.placing().at(), scale, 0);
-            return pinned(u.withSquaring(Optional.of(squaring)).with(placing), cornersPx.getFirst(), target);
+            return pinned(u.withSquaring(Optional.of(squaring)).withPlacing(placing), cornersPx.getFirst(), target);
         });
     }
 
@@ -218,7 +218,8 @@ public final class UnderlayEdits {
     public static Added<UnderlayId> partFor(Plan plan, StoreyId storey, UnderlayId id, Box part, StoreyId target) {
         var from = underlay(plan.storey(storey), id);
         var fresh = new UnderlayId(plan.nextNumber());
-        var copy = from.with(fresh).withCrop(part.shared(from.picture().box())).withNotes(List.of());
+        var copy =
+                from.withId(fresh).withCrop(part.shared(from.picture().box())).withNotes(List.of());
         return new Added<>(
                 plan.numbersTaken(1).withStorey(target, s -> s.with(Underlay.class, Lists.plus(s.underlays(), copy))),
                 fresh);
@@ -232,28 +233,28 @@ public final class UnderlayEdits {
                 id,
                 u -> u.lock() == Lock.LOCKED
                         ? u
-                        : u.with(u.placing().at(u.placing().at().moved(dx, dy))));
+                        : u.withPlacing(u.placing().at(u.placing().at().moved(dx, dy))));
     }
 
     /** Shows a picture in another way: fade, tint, tone, below or above. */
     public static Plan treat(Plan plan, StoreyId storey, UnderlayId id, UnaryOperator<Treatment> change) {
-        return change(plan, storey, id, u -> u.with(change.apply(u.treatment())));
+        return change(plan, storey, id, u -> u.withTreatment(change.apply(u.treatment())));
     }
 
     /** Locks or frees a picture. */
     public static Plan lock(Plan plan, StoreyId storey, UnderlayId id, Lock lock) {
-        return change(plan, storey, id, u -> u.with(lock));
+        return change(plan, storey, id, u -> u.withLock(lock));
     }
 
     /** Shows or hides one picture. */
     public static Plan show(Plan plan, StoreyId storey, UnderlayId id, Sight sight) {
-        return change(plan, storey, id, u -> u.with(sight));
+        return change(plan, storey, id, u -> u.withSight(sight));
     }
 
     /** Shows or hides all pictures of a storey. */
     public static Plan showAll(Plan plan, StoreyId storey, Sight sight) {
         return plan.withStorey(
-                storey, s -> s.with(Underlay.class, Lists.changed(s.underlays(), _ -> true, u -> u.with(sight))));
+                storey, s -> s.with(Underlay.class, Lists.changed(s.underlays(), _ -> true, u -> u.withSight(sight))));
     }
 
     /** Lays a picture so many places higher in the pile; at most on top, at least at the bottom. */

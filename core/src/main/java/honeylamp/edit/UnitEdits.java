@@ -52,7 +52,7 @@ public final class UnitEdits {
                 contents.walls().stream().map(Wall::id).toList());
         var repeats = plan.repeats();
         return Outcome.done(new Added<>(
-                plan.numbersTaken(1).with(repeats.withUnits(Lists.plus(repeats.units(), unit))), id));
+                plan.numbersTaken(1).withRepeats(repeats.withUnits(Lists.plus(repeats.units(), unit))), id));
     }
 
     private static Outcome<Plan> parted(Plan drawn, StoreyGeometry geometry, UnitContents contents) {
@@ -89,19 +89,20 @@ public final class UnitEdits {
         var id = new UnitCopyId(plan.nextNumber());
         var copy = new UnitCopy(id, unit, storey, at, turnDeg, sense);
         var repeats = plan.repeats();
-        return new Added<>(plan.numbersTaken(1).with(repeats.withCopies(Lists.plus(repeats.copies(), copy))), id);
+        return new Added<>(
+                plan.numbersTaken(1).withRepeats(repeats.withCopies(Lists.plus(repeats.copies(), copy))), id);
     }
 
     /** Moves, turns or mirrors a copy. */
     public static Plan change(Plan plan, UnitCopyId id, UnaryOperator<UnitCopy> change) {
         var repeats = plan.repeats();
-        return plan.with(repeats.withCopies(Lists.changed(repeats.copies(), c -> c.id().equals(id), change)));
+        return plan.withRepeats(repeats.withCopies(Lists.changed(repeats.copies(), c -> c.id().equals(id), change)));
     }
 
     /** Gives a unit another name. */
     public static Plan name(Plan plan, UnitId id, String name) {
         var repeats = plan.repeats();
-        return plan.with(
+        return plan.withRepeats(
                 repeats.withUnits(Lists.changed(repeats.units(), u -> u.id().equals(id), u -> u.named(name.strip()))));
     }
 
@@ -110,7 +111,7 @@ public final class UnitEdits {
         var first = plan.nextNumber();
         var drawn = plan.withStorey(laid.copy().storey(), s -> UnitCopies.asDrawn(s, laid, first));
         return drawn.numbersTaken(first)
-                .with(without(plan.repeats(), Set.of(laid.copy().id())));
+                .withRepeats(without(plan.repeats(), Set.of(laid.copy().id())));
     }
 
     /** Repeats less what is deleted; the copies of a unit go with it. */

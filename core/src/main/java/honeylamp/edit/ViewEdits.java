@@ -39,7 +39,7 @@ public final class ViewEdits {
                 : isShared
                         ? apart(presentation, view, change.apply(presentation.look(id)))
                         : presentation.changing(id, change);
-        return after.equals(presentation) ? plan : plan.with(after);
+        return after.equals(presentation) ? plan : plan.withPresentation(after);
     }
 
     /** A view in another look than those it shared one with; as it was if the look is no other. */
@@ -49,7 +49,7 @@ public final class ViewEdits {
                         .anyMatch(v -> v.id().equals(view)
                                 && presentation.look(v.look()).equals(look))
                 ? presentation
-                : presentation.adding(own).changing(List.of(view), v -> v.with(own.id()));
+                : presentation.adding(own).changing(List.of(view), v -> v.withLook(own.id()));
     }
 
     /** Changes the look that all views of a plan have. */
@@ -61,7 +61,7 @@ public final class ViewEdits {
     public static Plan light(Plan plan, ViewId view, Reach reach, UnaryOperator<Light> change) {
         return changed(plan, view, reach, v -> {
             var light = change.apply(v.light());
-            return v.light().equals(light) ? v : v.with(light);
+            return v.light().equals(light) ? v : v.withLight(light);
         });
     }
 
@@ -72,7 +72,7 @@ public final class ViewEdits {
 
     /** Sets the scale of a view, or of all; none means the largest that fits. */
     public static Plan scale(Plan plan, ViewId view, Reach reach, Optional<Integer> scale) {
-        return changed(plan, view, reach, v -> v.scale().equals(scale) ? v : v.at(scale));
+        return changed(plan, view, reach, v -> v.scale().equals(scale) ? v : v.withScale(scale));
     }
 
     /** Sets the scale of all views of a plan. */
@@ -86,7 +86,9 @@ public final class ViewEdits {
                 plan,
                 view,
                 reach,
-                v -> v.showing().of(kind) == degree ? v : v.with(v.showing().with(kind, degree)));
+                v -> v.showing().of(kind) == degree
+                        ? v
+                        : v.withShowing(v.showing().with(kind, degree)));
     }
 
     /** Says how much of a kind of things all views of a plan show. */
@@ -96,13 +98,13 @@ public final class ViewEdits {
 
     /** Shows only a part of the plan, or all of it. */
     public static Plan crop(Plan plan, ViewId view, Optional<Crop> crop) {
-        return changed(plan, view, Reach.THIS, v -> v.crop().equals(crop) ? v : v.cropped(crop));
+        return changed(plan, view, Reach.THIS, v -> v.crop().equals(crop) ? v : v.withCrop(crop));
     }
 
     /** Calls a view something else; nothing means it is called like what it shows. */
     public static Plan name(Plan plan, ViewId view, String name) {
         var stripped = name.strip();
-        return changed(plan, view, Reach.THIS, v -> v.name().equals(stripped) ? v : v.named(stripped));
+        return changed(plan, view, Reach.THIS, v -> v.name().equals(stripped) ? v : v.withName(stripped));
     }
 
     /** Turns the plan on the page in a view to so many degrees counter-clockwise. */
@@ -116,13 +118,13 @@ public final class ViewEdits {
             var others = new ArrayList<>(v.moved());
             others.removeIf(m -> m.of().equals(room));
             at.ifPresent(p -> others.add(new MovedName(room, p)));
-            return others.equals(v.moved()) ? v : v.moving(others);
+            return others.equals(v.moved()) ? v : v.withMoved(others);
         });
     }
 
     /** Lets the names of all rooms find their place by themselves in a view. */
     public static Plan namesBack(Plan plan, ViewId view) {
-        return changed(plan, view, Reach.THIS, v -> v.moved().isEmpty() ? v : v.moving(List.of()));
+        return changed(plan, view, Reach.THIS, v -> v.moved().isEmpty() ? v : v.withMoved(List.of()));
     }
 
     /**
@@ -145,21 +147,21 @@ public final class ViewEdits {
 
     /** Lets all tiers of dimensions lie where they usually do in a view. */
     public static Plan tiersBack(Plan plan, ViewId view) {
-        return changed(plan, view, Reach.THIS, v -> v.movedTiers().isEmpty() ? v : v.withTiers(List.of()));
+        return changed(plan, view, Reach.THIS, v -> v.movedTiers().isEmpty() ? v : v.withMovedTiers(List.of()));
     }
 
     /** Adds a further view like another, on a page of its own after that one's. */
     public static Added<ViewId> copy(Plan plan, ViewId like) {
         var presentation = plan.presentation();
-        var view = of(plan, like).as(presentation.nextView());
+        var view = of(plan, like).withId(presentation.nextView());
         var page = presentation
                 .pageOf(like)
-                .map(p -> p.as(presentation.nextPage()).named("").with(List.of(view.id())))
+                .map(p -> p.withId(presentation.nextPage()).withName("").withViews(List.of(view.id())))
                 .orElseGet(() -> Page.of(
                         presentation.nextPage(),
                         view.id(),
                         presentation.pages().getFirst().sheet()));
-        return new Added<>(plan.with(presentation.adding(view, page, like)), view.id());
+        return new Added<>(plan.withPresentation(presentation.adding(view, page, like)), view.id());
     }
 
     /** Takes a view away, with the pages that show no other; refused if the plan has no other. */
@@ -168,7 +170,7 @@ public final class ViewEdits {
         if (presentation.views().size() == 1) {
             return Outcome.refused("a plan needs a view");
         }
-        return Outcome.done(plan.with(presentation.keeping(v -> !v.id().equals(view))));
+        return Outcome.done(plan.withPresentation(presentation.keeping(v -> !v.id().equals(view))));
     }
 
     /** The view of a plan by which a storey is worked on first; that of another storey if it has none. */
@@ -192,6 +194,6 @@ public final class ViewEdits {
         var presentation = plan.presentation();
         var meant = reach == Reach.ALL ? all(presentation) : List.of(view);
         var after = presentation.changing(meant, change);
-        return after.equals(presentation) ? plan : plan.with(after);
+        return after.equals(presentation) ? plan : plan.withPresentation(after);
     }
 }

@@ -224,7 +224,7 @@ public final class WallEdits {
                                     < 1e-9
                     || Math.abs(after.line().length() - before.line().length()) < RIGID_MM;
             var along = stays ? opening.offset().mm() : after.line().along(jamb);
-            out.add(opening.at(Length.ofMm(Math.clamp(along, 0, room))));
+            out.add(opening.withOffset(Length.ofMm(Math.clamp(along, 0, room))));
         }
         return List.copyOf(out);
     }

@@ -73,7 +73,7 @@ public final class WallShaping {
     /** A wall like another between two ends, curved as a part of its line. */
     private static Wall arc(Wall like, Position from, Position to, Curve part) {
         var sagitta = like.isCurved() ? Arc.sagitta(from.point(), part.middle(), to.point()) : 0;
-        return new Wall(like.id(), from, to, like.body(), like.type(), like.height(), Length.ofMm(sagitta));
+        return like.with(copy -> copy.from(from).to(to).sagitta(Length.ofMm(sagitta)));
     }
 
     /**
@@ -124,14 +124,7 @@ public final class WallShaping {
         var sagitta = first.isCurved()
                 ? Arc.sagitta(first.from().point(), on, second.to().point())
                 : 0;
-        var whole = new Wall(
-                first.id(),
-                first.from(),
-                second.to(),
-                first.body(),
-                first.type(),
-                first.height(),
-                Length.ofMm(sagitta));
+        var whole = first.with(copy -> copy.to(second.to()).sagitta(Length.ofMm(sagitta)));
         return plan.withStorey(
                 storey,
                 s -> s.with(

@@ -43,7 +43,7 @@ public final class WallTypeEdits {
         var kind = type.heightRule().kind();
         return kind != HeightRule.Kind.TO_NEXT_STOREY && by.compareTo(Length.ZERO) <= 0
                 ? Outcome.refused("a wall needs some height")
-                : Outcome.done(change(plan, type.with(new HeightRule(kind, by))));
+                : Outcome.done(change(plan, type.withHeightRule(new HeightRule(kind, by))));
     }
 
     private static Plan follow(Plan plan, WallType type) {

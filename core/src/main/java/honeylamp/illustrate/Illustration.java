@@ -4,11 +4,13 @@ import honeylamp.catalogue.Materials;
 import honeylamp.catalogue.RoomUses;
 import honeylamp.catalogue.symbol.SymbolShape;
 import honeylamp.derive.fixed.FixedParts;
+import honeylamp.derive.listing.Surfaces;
 import honeylamp.derive.openings.OpeningCut;
 import honeylamp.derive.rooms.Room;
 import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.derive.storeys.LaidStorey;
 import honeylamp.derive.storeys.LaidView;
+import honeylamp.derive.storeys.RegionPlaces;
 import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.drawing.Drawing;
 import honeylamp.drawing.Layer;
@@ -43,11 +45,13 @@ import honeylamp.plan.Ground;
 import honeylamp.plan.Look;
 import honeylamp.plan.Oklch;
 import honeylamp.plan.Opening;
+import honeylamp.plan.Region;
 import honeylamp.plan.Role;
 import honeylamp.plan.RoomMark;
 import honeylamp.plan.Showing;
 import honeylamp.plan.Showing.Kind;
 import honeylamp.plan.Structure;
+import honeylamp.plan.Surface;
 import honeylamp.plan.TextRole;
 import honeylamp.units.Length;
 import java.util.ArrayList;
@@ -199,6 +203,32 @@ public final class Illustration {
             } else {
                 var bounds = room.outline().bounds().grown(500);
                 out.add(floors.floor(surface, bounds, material.get(), finish.get(), seed(room)));
+            }
+        }
+        out.addAll(regionMarks());
+        return out;
+    }
+
+    /** What was outlined on floors, later ones over earlier ones, each within a fine line. */
+    private List<Mark> regionMarks() {
+        var out = new ArrayList<Mark>();
+        for (var region : geometry.storey().regions()) {
+            if (region.on() instanceof Region.Floors) {
+                var path = Figure.builder();
+                RegionPlaces.level(geometry, region).forEach(o -> path.path(o.path()));
+                var shape = path.build();
+                var finish = Surfaces.finish(geometry.storey(), new Surface.OwnRegion(region.id()));
+                var material = finish.map(Finish::material).flatMap(Materials::of);
+                if (material.isPresent() && !shape.isEmpty()) {
+                    var bounds = region.ring().bounds().grown(500);
+                    out.add(floors.floor(
+                            shape,
+                            bounds,
+                            material.get(),
+                            finish.get(),
+                            region.id().seed()));
+                    out.add(new Mark.Stroke(frame.paper(shape), pens.trim(), pens.innerInk()));
+                }
             }
         }
         return out;

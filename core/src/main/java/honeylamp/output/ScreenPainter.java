@@ -82,7 +82,7 @@ public final class ScreenPainter {
     /** Paints one picture to trace in full strength, on paper. */
     public static void beside(Underlay underlay, TracedPicture picture, BufferedImage image, Affine toScreen) {
         blank(image);
-        UnderlayPainter.paint(underlay.with(underlay.treatment().faded(0)), picture, image, toScreen);
+        UnderlayPainter.paint(underlay.withTreatment(underlay.treatment().withFade(0)), picture, image, toScreen);
     }
 
     private static void blank(BufferedImage image) {

@@ -2,10 +2,12 @@ package honeylamp.plan;
 
 import honeylamp.units.Checks;
 import honeylamp.units.Length;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 
 /** What a client wants: rooms, pieces, and the least sizes of things. */
-public record Brief(List<WantedRoom> rooms, List<WantedPiece> pieces, Minimums minimums) {
+@RecordBuilder
+public record Brief(List<WantedRoom> rooms, List<WantedPiece> pieces, Minimums minimums) implements BriefBuilder.With {
     /** Nothing in particular. */
     public static final Brief OPEN = new Brief(List.of(), List.of(), Minimums.USUAL);
 
@@ -40,17 +42,5 @@ public record Brief(List<WantedRoom> rooms, List<WantedPiece> pieces, Minimums m
     public Brief {
         rooms = List.copyOf(rooms);
         pieces = List.copyOf(pieces);
-    }
-
-    public Brief withRooms(List<WantedRoom> other) {
-        return new Brief(other, pieces, minimums);
-    }
-
-    public Brief withPieces(List<WantedPiece> other) {
-        return new Brief(rooms, other, minimums);
-    }
-
-    public Brief with(Minimums other) {
-        return new Brief(rooms, pieces, other);
     }
 }

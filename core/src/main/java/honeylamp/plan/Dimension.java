@@ -3,10 +3,13 @@ package honeylamp.plan;
 import honeylamp.geometry.Segment;
 import honeylamp.plan.ElementId.DimensionId;
 import honeylamp.units.Length;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 
 /** A single dimension between two points; the line lies {@code offset} to the left of from → to. */
-public record Dimension(DimensionId id, Position from, Position to, Length offset) implements Element {
+@RecordBuilder
+public record Dimension(DimensionId id, Position from, Position to, Length offset)
+        implements Element, DimensionBuilder.With {
     /** Refuses a dimension between one and the same point. */
     public Dimension {
         if (from.equals(to)) {
@@ -16,12 +19,7 @@ public record Dimension(DimensionId id, Position from, Position to, Length offse
 
     /** The same dimension between other points. */
     public Dimension between(Position otherFrom, Position otherTo) {
-        return new Dimension(id, otherFrom, otherTo, offset);
-    }
-
-    /** The same dimension with its line elsewhere. */
-    public Dimension aside(Length other) {
-        return new Dimension(id, from, to, other);
+        return with(copy -> copy.from(otherFrom).to(otherTo));
     }
 
     /** Its line, in plan mm. */
@@ -32,12 +30,12 @@ public record Dimension(DimensionId id, Position from, Position to, Length offse
     @Override
     public Dimension moved(Motion motion) {
         var there = between(motion.of(from), motion.of(to));
-        return motion.mirrors() ? there.aside(offset.negated()) : there;
+        return motion.mirrors() ? there.withOffset(offset.negated()) : there;
     }
 
     @Override
     public Dimension under(ElementId.Key key) {
-        return new Dimension(new DimensionId(key), from, to, offset);
+        return withId(new DimensionId(key));
     }
 
     @Override

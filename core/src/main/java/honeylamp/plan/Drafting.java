@@ -1,6 +1,7 @@
 package honeylamp.plan;
 
 import honeylamp.units.Checks;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.EnumMap;
 import java.util.Map;
 import java.util.Objects;
@@ -13,8 +14,10 @@ import java.util.Objects;
  * @param capHeightsMm the height of capitals of every role, in paper mm
  * @param unsteadyMm how far a hand strays from a line, in paper mm; 0 for lines along a ruler
  */
+@RecordBuilder
 public record Drafting(
-        Map<LineRole, Line> lines, Map<InkRole, Double> inks, Map<TextRole, Double> capHeightsMm, double unsteadyMm) {
+        Map<LineRole, Line> lines, Map<InkRole, Double> inks, Map<TextRole, Double> capHeightsMm, double unsteadyMm)
+        implements DraftingBuilder.With {
     /** A hand that strays farther draws no plan, in paper mm. */
     public static final double MOST_UNSTEADY_MM = 0.6;
 
@@ -89,32 +92,27 @@ public record Drafting(
     public Drafting with(LineRole role, Line line) {
         var all = new EnumMap<LineRole, Line>(lines);
         all.put(role, line);
-        return new Drafting(all, inks, capHeightsMm, unsteadyMm);
+        return withLines(all);
     }
 
     /** With another share of ink for a role. */
     public Drafting with(InkRole role, double share) {
         var all = new EnumMap<InkRole, Double>(inks);
         all.put(role, share);
-        return new Drafting(lines, all, capHeightsMm, unsteadyMm);
+        return withInks(all);
     }
 
     /** With type of another height for a role. */
     public Drafting with(TextRole role, double capHeightMm) {
         var all = new EnumMap<TextRole, Double>(capHeightsMm);
         all.put(role, capHeightMm);
-        return new Drafting(lines, inks, all, unsteadyMm);
-    }
-
-    /** Drawn by another hand: how far it strays from a line, in paper mm. */
-    public Drafting unsteady(double mm) {
-        return new Drafting(lines, inks, capHeightsMm, mm);
+        return withCapHeightsMm(all);
     }
 
     /** With all type so many times as high, within what can be read. */
     public Drafting typeTimes(double factor) {
         var all = new EnumMap<TextRole, Double>(capHeightsMm);
         all.replaceAll((_, mm) -> Math.clamp(mm * factor, LEAST_CAP_MM, MOST_CAP_MM));
-        return new Drafting(lines, inks, all, unsteadyMm);
+        return withCapHeightsMm(all);
     }
 }

@@ -15,6 +15,7 @@ public sealed interface Element
                 SettingOutLine,
                 Boundary,
                 Ground,
+                Region,
                 Covering {
     /** Its identity, which stays whatever is done to it. */
     ElementId id();

@@ -72,6 +72,7 @@ public sealed interface ElementId {
                     case UnitId _ -> "m";
                     case UnitCopyId _ -> "c";
                     case CoveringId _ -> "q";
+                    case RegionId _ -> "a";
                     case LookId _ -> "k";
                     case ViewId _ -> "v";
                     case PageId _ -> "p";
@@ -181,6 +182,13 @@ public sealed interface ElementId {
     /** The finish of a surface. */
     record CoveringId(Key key) implements ElementId {
         public CoveringId(int number) {
+            this(new Key.Drawn(number));
+        }
+    }
+
+    /** A part of a surface that is covered by itself. */
+    record RegionId(Key key) implements ElementId {
+        public RegionId(int number) {
             this(new Key.Drawn(number));
         }
     }

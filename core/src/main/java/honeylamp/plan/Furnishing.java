@@ -4,6 +4,7 @@ import honeylamp.geometry.Affine;
 import honeylamp.plan.ElementId.FurnishingId;
 import honeylamp.units.Checks;
 import honeylamp.units.Length;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 
 /**
@@ -13,6 +14,7 @@ import java.util.List;
  * @param kind the key of the symbol in the catalogue
  * @param turnDeg counter-clockwise, after mirroring; at 0 the front faces south
  */
+@RecordBuilder
 public record Furnishing(
         FurnishingId id,
         String kind,
@@ -22,7 +24,7 @@ public record Furnishing(
         Position at,
         double turnDeg,
         Sense sense)
-        implements Element {
+        implements Element, FurnishingBuilder.With {
     /** Refuses sizes of zero or less and a turn that is no number. */
     public Furnishing {
         Checks.positive("furnishing width", width);
@@ -44,35 +46,20 @@ public record Furnishing(
                 .then(Affine.move(at.x().mm(), at.y().mm()));
     }
 
-    /** The piece at another place. */
-    public Furnishing movedTo(Position other) {
-        return new Furnishing(id, kind, width, depth, height, other, turnDeg, sense);
-    }
-
     /** The piece turned to another angle, kept from 0 up to 360. */
     public Furnishing turnedTo(double deg) {
-        return new Furnishing(id, kind, width, depth, height, at, ((deg % 360) + 360) % 360, sense);
+        return withTurnDeg(((deg % 360) + 360) % 360);
     }
 
     /** The piece made at another size. */
     public Furnishing sized(Length newWidth, Length newDepth, Length newHeight) {
-        return new Furnishing(id, kind, newWidth, newDepth, newHeight, at, turnDeg, sense);
-    }
-
-    /** The same piece as another element. */
-    public Furnishing withId(FurnishingId other) {
-        return new Furnishing(other, kind, width, depth, height, at, turnDeg, sense);
-    }
-
-    /** The piece as it is made, or its mirror image. */
-    public Furnishing inSense(Sense other) {
-        return new Furnishing(id, kind, width, depth, height, at, turnDeg, other);
+        return with(copy -> copy.width(newWidth).depth(newDepth).height(newHeight));
     }
 
     @Override
     public Furnishing moved(Motion motion) {
-        var there = movedTo(motion.of(at)).turnedTo(motion.turned(turnDeg));
-        return motion.mirrors() ? there.inSense(sense.other()) : there;
+        var there = withAt(motion.of(at)).turnedTo(motion.turned(turnDeg));
+        return motion.mirrors() ? there.withSense(sense.other()) : there;
     }
 
     @Override

@@ -4,6 +4,7 @@ import honeylamp.geometry.Ring;
 import honeylamp.plan.ElementId.GroundId;
 import honeylamp.units.Checks;
 import honeylamp.units.Length;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 
 /**
@@ -13,7 +14,9 @@ import java.util.List;
  * @param corners around the outline, three or more
  * @param setback of a plot, how far buildings keep from its boundary; zero of any other
  */
-public record Ground(GroundId id, Use use, List<Position> corners, Length setback) implements Element {
+@RecordBuilder
+public record Ground(GroundId id, Use use, List<Position> corners, Length setback)
+        implements Element, Outlined, GroundBuilder.With {
     /** What ground is used for. */
     public enum Use {
         /** The whole plot, within its boundary. */
@@ -40,33 +43,24 @@ public record Ground(GroundId id, Use use, List<Position> corners, Length setbac
     }
 
     /** The outline in plan mm, counter-clockwise. */
+    @Override
     public Ring ring() {
         return new Ring(corners.stream().map(Position::point).toList()).counterClockwise();
     }
 
     /** The ground used in another way; only a plot has a setback. */
     public Ground used(Use other) {
-        return new Ground(id, other, corners, other == Use.PLOT ? setback : Length.ZERO);
-    }
-
-    /** The ground within another outline. */
-    public Ground within(List<Position> other) {
-        return new Ground(id, use, other, setback);
-    }
-
-    /** The plot with another setback. */
-    public Ground setBack(Length other) {
-        return new Ground(id, use, corners, other);
-    }
-
-    /** The ground under another id. */
-    public Ground withId(GroundId other) {
-        return new Ground(other, use, corners, setback);
+        return with(copy -> copy.use(other).setback(other == Use.PLOT ? setback : Length.ZERO));
     }
 
     @Override
     public Ground moved(Motion motion) {
-        return within(corners.stream().map(motion::of).toList());
+        return withCorners(corners.stream().map(motion::of).toList());
+    }
+
+    @Override
+    public Ground around(List<Position> other) {
+        return withCorners(other);
     }
 
     @Override

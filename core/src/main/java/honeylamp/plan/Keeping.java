@@ -2,6 +2,7 @@ package honeylamp.plan;
 
 import honeylamp.units.Checks;
 import honeylamp.units.Length;
+import io.soabase.recordbuilder.core.RecordBuilder;
 
 /**
  * What an opening keeps to when its wall, or what meets the wall, changes.
@@ -11,7 +12,8 @@ import honeylamp.units.Length;
  * @param place its place from the first end in a row with equal gaps, from one
  * @param of how many such openings are in the row; one means centred
  */
-public record Keeping(Rule rule, Between between, Length nib, int place, int of) {
+@RecordBuilder
+public record Keeping(Rule rule, Between between, Length nib, int place, int of) implements KeepingBuilder.With {
     /** It stays where it was put. */
     public static final Keeping AS_PUT = new Keeping(Rule.AS_PUT, Between.WALLS, Length.ZERO, 1, 1);
 
@@ -81,9 +83,9 @@ public record Keeping(Rule rule, Between between, Length nib, int place, int of)
     public Keeping reversed() {
         return switch (rule) {
             case AS_PUT -> this;
-            case FROM_FIRST -> new Keeping(Rule.FROM_SECOND, between, nib, place, of);
-            case FROM_SECOND -> new Keeping(Rule.FROM_FIRST, between, nib, place, of);
-            case EVEN -> new Keeping(rule, between, nib, of + 1 - place, of);
+            case FROM_FIRST -> withRule(Rule.FROM_SECOND);
+            case FROM_SECOND -> withRule(Rule.FROM_FIRST);
+            case EVEN -> withPlace(of + 1 - place);
         };
     }
 }

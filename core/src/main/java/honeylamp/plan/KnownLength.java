@@ -3,12 +3,15 @@ package honeylamp.plan;
 import honeylamp.geometry.Point;
 import honeylamp.units.Checks;
 import honeylamp.units.Length;
+import io.soabase.recordbuilder.core.RecordBuilder;
 
 /**
  * A length read off a picture: two marks on it, in picture pixels, and what is written or was measured
  * between them.
  */
-public record KnownLength(Point firstPx, Point secondPx, Length length, Trust trust) {
+@RecordBuilder
+public record KnownLength(Point firstPx, Point secondPx, Length length, Trust trust)
+        implements KnownLengthBuilder.With {
     /** Whether a length gives the picture its scale. */
     public enum Trust {
         COUNTED,
@@ -34,18 +37,8 @@ public record KnownLength(Point firstPx, Point secondPx, Length length, Trust tr
         return 1000 / firstPx.distance(secondPx);
     }
 
-    /** The same marks, trusted or not. */
-    public KnownLength with(Trust other) {
-        return new KnownLength(firstPx, secondPx, length, other);
-    }
-
-    /** The same marks with another length between them. */
-    public KnownLength with(Length other) {
-        return new KnownLength(firstPx, secondPx, other, trust);
-    }
-
     /** The length between other marks. */
     public KnownLength between(Point first, Point second) {
-        return new KnownLength(first, second, length, trust);
+        return with(copy -> copy.firstPx(first).secondPx(second));
     }
 }

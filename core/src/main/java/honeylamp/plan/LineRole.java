@@ -20,6 +20,8 @@ public enum LineRole {
     FURNITURE_INNER,
     /** Grain and joints of finishes. */
     GRAIN,
+    /** Where one finish meets another in the same room. */
+    TRIM,
     /** What hangs overhead. */
     OVERHEAD,
     /** The boundary of the plot. */

@@ -2,6 +2,7 @@ package honeylamp.plan;
 
 import honeylamp.units.Checks;
 import honeylamp.units.Length;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
@@ -21,6 +22,7 @@ import java.util.Optional;
  * @param drafting the pen of every line and the height of all type
  * @param tones of materials that have another tone than usual, by the keys of the materials
  */
+@RecordBuilder
 public record Look(
         String name,
         double lineDial,
@@ -32,7 +34,8 @@ public record Look(
         double shadeCeiling,
         Palette palette,
         Drafting drafting,
-        Map<String, Oklch> tones) {
+        Map<String, Oklch> tones)
+        implements LookBuilder.With {
     /** Refuses strengths outside 0 to 1 and dials outside 0.5 to 2. */
     public Look {
         Checks.within("line dial", lineDial, 0.5, 2);
@@ -45,150 +48,11 @@ public record Look(
         Checks.within("most shade", shadeCeiling, 0, 1);
     }
 
-    /** The look with another line dial. */
-    public Look withLineDial(double dial) {
-        return new Look(
-                name,
-                dial,
-                textureStrength,
-                castShadow,
-                cornerShade,
-                cornerReach,
-                heightCap,
-                shadeCeiling,
-                palette,
-                drafting,
-                tones);
-    }
-
-    /** The look with another texture strength. */
-    public Look withTextureStrength(double strength) {
-        return new Look(
-                name,
-                lineDial,
-                strength,
-                castShadow,
-                cornerShade,
-                cornerReach,
-                heightCap,
-                shadeCeiling,
-                palette,
-                drafting,
-                tones);
-    }
-
-    /** The look with another strength of cast shadows. */
-    public Look withCastShadow(double strength) {
-        return new Look(
-                name,
-                lineDial,
-                textureStrength,
-                strength,
-                cornerShade,
-                cornerReach,
-                heightCap,
-                shadeCeiling,
-                palette,
-                drafting,
-                tones);
-    }
-
-    /** The look with another strength of corner shade. */
-    public Look withCornerShade(double strength) {
-        return new Look(
-                name,
-                lineDial,
-                textureStrength,
-                castShadow,
-                strength,
-                cornerReach,
-                heightCap,
-                shadeCeiling,
-                palette,
-                drafting,
-                tones);
-    }
-
-    /** The look with another reach of corner shade. */
-    public Look withCornerReach(Length reach) {
-        return new Look(
-                name,
-                lineDial,
-                textureStrength,
-                castShadow,
-                cornerShade,
-                reach,
-                heightCap,
-                shadeCeiling,
-                palette,
-                drafting,
-                tones);
-    }
-
-    /** The look in other colours. */
-    public Look with(Palette other) {
-        return new Look(
-                name,
-                lineDial,
-                textureStrength,
-                castShadow,
-                cornerShade,
-                cornerReach,
-                heightCap,
-                shadeCeiling,
-                other,
-                drafting,
-                tones);
-    }
-
-    /** The look with another ceiling of shade. */
-    public Look withShadeCeiling(double most) {
-        return new Look(
-                name,
-                lineDial,
-                textureStrength,
-                castShadow,
-                cornerShade,
-                cornerReach,
-                heightCap,
-                most,
-                palette,
-                drafting,
-                tones);
-    }
-
-    /** The look drawn with other pens and type. */
-    public Look with(Drafting other) {
-        return new Look(
-                name,
-                lineDial,
-                textureStrength,
-                castShadow,
-                cornerShade,
-                cornerReach,
-                heightCap,
-                shadeCeiling,
-                palette,
-                other,
-                tones);
-    }
-
     /** The look with another tone of a material; empty gives it back its usual one. */
     public Look withTone(String material, Optional<Oklch> tone) {
         var all = new HashMap<>(tones);
         all.remove(material);
         tone.ifPresent(t -> all.put(material, t));
-        return new Look(
-                name,
-                lineDial,
-                textureStrength,
-                castShadow,
-                cornerShade,
-                cornerReach,
-                heightCap,
-                shadeCeiling,
-                palette,
-                drafting,
-                all);
+        return withTones(all);
     }
 }

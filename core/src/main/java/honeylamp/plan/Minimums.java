@@ -2,6 +2,7 @@ package honeylamp.plan;
 
 import honeylamp.units.Checks;
 import honeylamp.units.Length;
+import io.soabase.recordbuilder.core.RecordBuilder;
 
 /**
  * What a person wants at least; less gives a snag and blocks nothing. Zero asks for nothing.
@@ -11,7 +12,8 @@ import honeylamp.units.Length;
  * @param landing what a leaf leaves free before the end of a stair
  * @param headroom above stairs
  */
-public record Minimums(Length clearDoor, Length nib, Length landing, Length headroom) {
+@RecordBuilder
+public record Minimums(Length clearDoor, Length nib, Length landing, Length headroom) implements MinimumsBuilder.With {
     /** What is usual in homes: a nib of 25 mm, 400 mm before stairs, 2,000 mm above them. */
     public static final Minimums USUAL =
             new Minimums(Length.ofMm(600), Length.ofMm(25), Length.ofMm(400), Length.ofMm(2000));
@@ -22,22 +24,5 @@ public record Minimums(Length clearDoor, Length nib, Length landing, Length head
         Checks.notNegative("least nib", nib);
         Checks.notNegative("least landing", landing);
         Checks.notNegative("least headroom", headroom);
-    }
-
-    /** With another clear width of doors. */
-    public Minimums withClearDoor(Length other) {
-        return new Minimums(other, nib, landing, headroom);
-    }
-
-    public Minimums withNib(Length other) {
-        return new Minimums(clearDoor, other, landing, headroom);
-    }
-
-    public Minimums withLanding(Length other) {
-        return new Minimums(clearDoor, nib, other, headroom);
-    }
-
-    public Minimums withHeadroom(Length other) {
-        return new Minimums(clearDoor, nib, landing, other);
     }
 }

@@ -1,18 +1,20 @@
 package honeylamp.plan;
 
 import honeylamp.plan.ElementId.NoteId;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 
 /** A line of text on the plan, centred at a point. */
-public record Note(NoteId id, Position at, String text) implements Element {
+@RecordBuilder
+public record Note(NoteId id, Position at, String text) implements Element, NoteBuilder.With {
     @Override
     public Note moved(Motion motion) {
-        return new Note(id, motion.of(at), text);
+        return withAt(motion.of(at));
     }
 
     @Override
     public Note under(ElementId.Key key) {
-        return new Note(new NoteId(key), at, text);
+        return withId(new NoteId(key));
     }
 
     @Override

@@ -4,6 +4,7 @@ import honeylamp.plan.ElementId.OpeningId;
 import honeylamp.plan.ElementId.WallId;
 import honeylamp.units.Checks;
 import honeylamp.units.Length;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Optional;
 
@@ -16,6 +17,8 @@ import java.util.Optional;
  * @param head height of the upper edge above the floor
  * @param keeping what it keeps to when its wall changes
  */
+@RecordBuilder
+@RecordBuilder.Options(buildMethodName = "made")
 public record Opening(
         OpeningId id,
         OpeningKind kind,
@@ -28,7 +31,7 @@ public record Opening(
         Swing swing,
         Keeping keeping,
         Build build)
-        implements Element {
+        implements Element, OpeningBuilder.With {
     /** At which jamb the hinges sit, seen along the host from its first end. */
     public enum Hand {
         /** Hinged at the jamb nearer to the host's first end. */
@@ -63,7 +66,9 @@ public record Opening(
      * @param reveal from the outer face of the wall to the frame, if the frame is not in the middle
      * @param product the name of the product it is, or empty words
      */
-    public record Build(Optional<Length> mainLeaf, Optional<Length> reveal, String product) {
+    @RecordBuilder
+    public record Build(Optional<Length> mainLeaf, Optional<Length> reveal, String product)
+            implements OpeningBuildBuilder.With {
         public static final Build USUAL = new Build(Optional.empty(), Optional.empty(), "");
 
         /** Refuses a leaf without width and a reveal outside the wall. */
@@ -73,16 +78,11 @@ public record Opening(
         }
 
         public Build withMainLeaf(Length other) {
-            return new Build(Optional.of(other), reveal, product);
+            return with(copy -> copy.mainLeaf(Optional.of(other)));
         }
 
         public Build withReveal(Length other) {
-            return new Build(mainLeaf, Optional.of(other), product);
-        }
-
-        /** As a product of this name. */
-        public Build of(String name) {
-            return new Build(mainLeaf, reveal, name);
+            return with(copy -> copy.reveal(Optional.of(other)));
         }
     }
 
@@ -135,55 +135,30 @@ public record Opening(
                 .orElseGet(() -> Length.ofMm(width.mm() * MAIN_LEAF_SHARE));
     }
 
-    /** The opening at another offset. */
-    public Opening at(Length newOffset) {
-        return new Opening(id, kind, host, newOffset, width, sill, head, hand, swing, keeping, build);
-    }
-
     /** The opening with another offset and width. */
     public Opening sized(Length newOffset, Length newWidth) {
-        return new Opening(id, kind, host, newOffset, newWidth, sill, head, hand, swing, keeping, build);
+        return with(copy -> copy.offset(newOffset).width(newWidth));
     }
 
     /** The opening with other heights. */
     public Opening withHeights(Length newSill, Length newHead) {
-        return new Opening(id, kind, host, offset, width, newSill, newHead, hand, swing, keeping, build);
+        return with(copy -> copy.sill(newSill).head(newHead));
     }
 
     /** The opening with another hand and swing. */
     public Opening hung(Hand newHand, Swing newSwing) {
-        return new Opening(id, kind, host, offset, width, sill, head, newHand, newSwing, keeping, build);
-    }
-
-    /** The opening as another kind. */
-    public Opening as(OpeningKind other) {
-        return new Opening(id, other, host, offset, width, sill, head, hand, swing, keeping, build);
+        return with(copy -> copy.hand(newHand).swing(newSwing));
     }
 
     /** The opening in another host, or in another part of it. */
     public Opening in(WallId newHost, Length newOffset) {
-        return new Opening(id, kind, newHost, newOffset, width, sill, head, hand, swing, keeping, build);
-    }
-
-    /** The opening under another id. */
-    public Opening withId(OpeningId other) {
-        return new Opening(other, kind, host, offset, width, sill, head, hand, swing, keeping, build);
-    }
-
-    /** The opening keeping to something else. */
-    public Opening keeping(Keeping other) {
-        return new Opening(id, kind, host, offset, width, sill, head, hand, swing, other, build);
-    }
-
-    /** The opening made in another way. */
-    public Opening built(Build other) {
-        return new Opening(id, kind, host, offset, width, sill, head, hand, swing, keeping, other);
+        return with(copy -> copy.host(newHost).offset(newOffset));
     }
 
     /** The same opening where its host, so long, is drawn the other way. */
     public Opening reversed(Length hostLength) {
         var from = Length.max(Length.ZERO, hostLength.minus(end()));
-        return at(from).hung(hand.flipped(), swing.flipped()).keeping(keeping.reversed());
+        return withOffset(from).hung(hand.flipped(), swing.flipped()).withKeeping(keeping.reversed());
     }
 
     /** The opening as a mirror shows it: hinged at the same jamb, opening to the other side of the drawn line. */

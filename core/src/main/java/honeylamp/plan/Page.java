@@ -5,6 +5,7 @@ import honeylamp.plan.ElementId.PageId;
 import honeylamp.plan.ElementId.ViewId;
 import honeylamp.plan.Underlay.Picture;
 import honeylamp.units.Checks;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.EnumSet;
@@ -20,6 +21,7 @@ import java.util.Set;
  * @param notes what is written below the lists; lines as they were typed
  * @param pictures those laid on it, the last on top
  */
+@RecordBuilder
 public record Page(
         PageId id,
         String name,
@@ -27,7 +29,8 @@ public record Page(
         List<ViewId> views,
         Set<Listing> lists,
         String notes,
-        List<LaidPicture> pictures) {
+        List<LaidPicture> pictures)
+        implements PageBuilder.With {
     /**
      * A picture laid on the page, as a mark of the house or a photograph; it keeps its proportions.
      *
@@ -97,25 +100,10 @@ public record Page(
         return sheet.hasColumn() ? EnumSet.allOf(Listing.class) : EnumSet.noneOf(Listing.class);
     }
 
-    /** The same page as another one. */
-    public Page as(PageId other) {
-        return new Page(other, name, sheet, views, lists, notes, pictures);
-    }
-
-    /** The page under another name. */
-    public Page named(String other) {
-        return new Page(id, other, sheet, views, lists, notes, pictures);
-    }
-
     /** The page on another sheet; lists that nobody chose are those usual for it. */
     public Page on(Sheet other) {
         var listed = lists.equals(usualLists(sheet)) ? usualLists(other) : lists;
-        return new Page(id, name, other, views, listed, notes, pictures);
-    }
-
-    /** The page with other views. */
-    public Page with(List<ViewId> other) {
-        return new Page(id, name, sheet, other, lists, notes, pictures);
+        return with(copy -> copy.sheet(other).lists(listed));
     }
 
     /** The page with a list, or without it if it has it. */
@@ -125,23 +113,13 @@ public record Page(
         if (!other.remove(list)) {
             other.add(list);
         }
-        return new Page(id, name, sheet, views, other, notes, pictures);
-    }
-
-    /** The page with other notes. */
-    public Page noting(String other) {
-        return new Page(id, name, sheet, views, lists, other, pictures);
-    }
-
-    /** The page with other pictures on it. */
-    public Page laying(List<LaidPicture> other) {
-        return new Page(id, name, sheet, views, lists, notes, other);
+        return withLists(other);
     }
 
     /** The page with a view put in place of another. */
     public Page putting(ViewId instead, ViewId of) {
         var other = new ArrayList<>(views);
         other.replaceAll(v -> v.equals(of) ? instead : v);
-        return with(other);
+        return withViews(other);
     }
 }

@@ -4,6 +4,7 @@ import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.ElementId.WallTypeId;
 import honeylamp.units.Checks;
 import honeylamp.units.UnitSystem;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.HashSet;
 import java.util.List;
 import java.util.NoSuchElementException;
@@ -15,6 +16,7 @@ import java.util.function.UnaryOperator;
  * @param northDeg direction of north, counter-clockwise from east
  * @param nextNumber the number the next new element gets; larger than every number in use
  */
+@RecordBuilder
 public record Plan(
         String name,
         UnitSystem units,
@@ -24,7 +26,8 @@ public record Plan(
         Presentation presentation,
         Brief brief,
         Repeats repeats,
-        int nextNumber) {
+        int nextNumber)
+        implements PlanBuilder.With {
     /** Freezes the lists; refuses a plan whose parts do not hang together. */
     public Plan {
         wallTypes = List.copyOf(wallTypes);
@@ -110,55 +113,11 @@ public record Plan(
 
     /** The plan with other storeys; a new one gets a view and a page, one that goes takes its own along. */
     public Plan withStoreys(List<Storey> other) {
-        return new Plan(
-                name,
-                units,
-                northDeg,
-                wallTypes,
-                other,
-                presentation.following(ids(storeys), ids(other)),
-                brief,
-                repeats,
-                nextNumber);
+        return with(copy -> copy.storeys(other).presentation(presentation.following(ids(storeys), ids(other))));
     }
 
     /** The plan after {@code count} more numbers were given out. */
     public Plan numbersTaken(int count) {
-        return new Plan(name, units, northDeg, wallTypes, storeys, presentation, brief, repeats, nextNumber + count);
-    }
-
-    /** The plan shown in another way. */
-    public Plan with(Presentation other) {
-        return new Plan(name, units, northDeg, wallTypes, storeys, other, brief, repeats, nextNumber);
-    }
-
-    /** The plan with north elsewhere. */
-    public Plan withNorth(double deg) {
-        return new Plan(name, units, deg, wallTypes, storeys, presentation, brief, repeats, nextNumber);
-    }
-
-    /** The plan for another brief. */
-    public Plan with(Brief other) {
-        return new Plan(name, units, northDeg, wallTypes, storeys, presentation, other, repeats, nextNumber);
-    }
-
-    /** The plan with other repeats. */
-    public Plan with(Repeats other) {
-        return new Plan(name, units, northDeg, wallTypes, storeys, presentation, brief, other, nextNumber);
-    }
-
-    /** The plan with other wall types. */
-    public Plan withWallTypes(List<WallType> other) {
-        return new Plan(name, units, northDeg, other, storeys, presentation, brief, repeats, nextNumber);
-    }
-
-    /** The plan shown in other units. */
-    public Plan with(UnitSystem other) {
-        return new Plan(name, other, northDeg, wallTypes, storeys, presentation, brief, repeats, nextNumber);
-    }
-
-    /** The plan under another name. */
-    public Plan named(String other) {
-        return new Plan(other, units, northDeg, wallTypes, storeys, presentation, brief, repeats, nextNumber);
+        return withNextNumber(nextNumber + count);
     }
 }

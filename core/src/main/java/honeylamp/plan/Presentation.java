@@ -4,6 +4,7 @@ import honeylamp.plan.ElementId.LookId;
 import honeylamp.plan.ElementId.PageId;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.ElementId.ViewId;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
@@ -21,7 +22,9 @@ import java.util.stream.Stream;
  * How a plan is shown: its looks, its views and its pages in their order. Looks, views and pages are numbered each by
  * themselves, so that what chance makes of the numbers of elements never changes with them.
  */
-public record Presentation(List<HeldLook> looks, List<View> views, List<Page> pages) {
+@RecordBuilder
+public record Presentation(List<HeldLook> looks, List<View> views, List<Page> pages)
+        implements PresentationBuilder.With {
     /** Freezes the lists; refuses a view in no look and a page of no view. */
     public Presentation {
         looks = List.copyOf(looks);
@@ -126,15 +129,11 @@ public record Presentation(List<HeldLook> looks, List<View> views, List<Page> pa
                 otherLooks.stream().filter(l -> used.contains(l.id())).toList(), otherViews, pages);
     }
 
-    public Presentation withPages(List<Page> other) {
-        return new Presentation(looks, views, other);
-    }
-
     /** With a further look. */
     public Presentation adding(HeldLook look) {
         var all = new ArrayList<>(looks);
         all.add(look);
-        return new Presentation(all, views, pages);
+        return withLooks(all);
     }
 
     /** With all looks changed alike; those that become the same are one, which all their views have. */
@@ -150,19 +149,16 @@ public record Presentation(List<HeldLook> looks, List<View> views, List<Page> pa
                         .map(e -> new HeldLook(e.getValue(), e.getKey()))
                         .toList(),
                 views.stream()
-                        .map(v -> v.with(now.getOrDefault(v.look(), v.look())))
+                        .map(v -> v.withLook(now.getOrDefault(v.look(), v.look())))
                         .toList(),
                 pages);
     }
 
     /** With a look changed, for all that have it. */
     public Presentation changing(LookId id, UnaryOperator<Look> change) {
-        return new Presentation(
-                looks.stream()
-                        .map(l -> l.id().equals(id) ? new HeldLook(id, change.apply(l.look())) : l)
-                        .toList(),
-                views,
-                pages);
+        return withLooks(looks.stream()
+                .map(l -> l.id().equals(id) ? new HeldLook(id, change.apply(l.look())) : l)
+                .toList());
     }
 
     /** With views changed. */
@@ -209,7 +205,7 @@ public record Presentation(List<HeldLook> looks, List<View> views, List<Page> pa
         left.forEach(v -> ids.add(v.id()));
         var pagesLeft = pages.stream()
                 .filter(p -> p.views().stream().anyMatch(ids::contains))
-                .map(p -> p.with(p.views().stream().filter(ids::contains).toList()))
+                .map(p -> p.withViews(p.views().stream().filter(ids::contains).toList()))
                 .toList();
         var used = new HashSet<LookId>();
         left.forEach(v -> used.add(v.look()));
@@ -242,8 +238,8 @@ public record Presentation(List<HeldLook> looks, List<View> views, List<Page> pa
     private Presentation showing(StoreyId storey) {
         var like = views.getLast();
         var view = View.of(nextView(), storey, like.look(), like.light())
-                .at(like.scale())
-                .with(like.showing());
+                .withScale(like.scale())
+                .withShowing(like.showing());
         return adding(view, Page.of(nextPage(), view.id(), pages.getLast().sheet()), like.id());
     }
 }

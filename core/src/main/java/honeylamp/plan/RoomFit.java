@@ -2,6 +2,7 @@ package honeylamp.plan;
 
 import honeylamp.units.Checks;
 import honeylamp.units.Length;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Optional;
 
 /**
@@ -12,7 +13,9 @@ import java.util.Optional;
  * @param counts as what its area counts
  * @param height clear height, if it is not the storey's
  */
-public record RoomFit(String use, String number, CountsAs counts, Optional<Length> height) {
+@RecordBuilder
+public record RoomFit(String use, String number, CountsAs counts, Optional<Length> height)
+        implements RoomFitBuilder.With {
     /** Nothing said yet. */
     public static final RoomFit NONE = new RoomFit("", "", CountsAs.INDOOR, Optional.empty());
 
@@ -49,20 +52,6 @@ public record RoomFit(String use, String number, CountsAs counts, Optional<Lengt
 
     /** For another use, counting as another part. */
     public RoomFit usedAs(String otherUse, CountsAs part) {
-        return new RoomFit(otherUse, number, part, height);
-    }
-
-    public RoomFit numbered(String other) {
-        return new RoomFit(use, other, counts, height);
-    }
-
-    /** Counting as another part. */
-    public RoomFit counting(CountsAs part) {
-        return new RoomFit(use, number, part, height);
-    }
-
-    /** As high as something else, or as the storey. */
-    public RoomFit high(Optional<Length> other) {
-        return new RoomFit(use, number, counts, other);
+        return with(copy -> copy.use(otherUse).counts(part));
     }
 }

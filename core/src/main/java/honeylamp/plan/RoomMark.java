@@ -1,6 +1,7 @@
 package honeylamp.plan;
 
 import honeylamp.plan.ElementId.RoomId;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 
 /**
@@ -8,8 +9,9 @@ import java.util.List;
  *
  * @param standing whether it speaks for its room when several marks lie in one
  */
+@RecordBuilder
 public record RoomMark(RoomId id, Position at, String name, Finish floor, RoomFit fit, Standing standing)
-        implements Element {
+        implements Element, RoomMarkBuilder.With {
     /** Whether a mark speaks for its room. */
     public enum Standing {
         LIVE,
@@ -22,40 +24,10 @@ public record RoomMark(RoomId id, Position at, String name, Finish floor, RoomFi
         this(id, at, name, floor, RoomFit.NONE, Standing.LIVE);
     }
 
-    /** The mark with another name. */
-    public RoomMark named(String other) {
-        return new RoomMark(id, at, other, floor, fit, standing);
-    }
-
-    /** The mark with another floor. */
-    public RoomMark floored(Finish other) {
-        return new RoomMark(id, at, name, other, fit, standing);
-    }
-
-    /** The same mark under another id. */
-    public RoomMark withId(RoomId other) {
-        return new RoomMark(other, at, name, floor, fit, standing);
-    }
-
-    /** The mark at another point. */
-    public RoomMark movedTo(Position other) {
-        return new RoomMark(id, other, name, floor, fit, standing);
-    }
-
-    /** The mark of a room fitted in another way. */
-    public RoomMark fitted(RoomFit other) {
-        return new RoomMark(id, at, name, floor, other, standing);
-    }
-
-    /** The mark with another standing. */
-    public RoomMark standing(Standing other) {
-        return new RoomMark(id, at, name, floor, fit, other);
-    }
-
     @Override
     public RoomMark moved(Motion motion) {
         var laid = new Finish(floor.material(), motion.turned(floor.directionDeg()), motion.of(floor.start()));
-        return floored(laid).movedTo(motion.of(at));
+        return withFloor(laid).withAt(motion.of(at));
     }
 
     @Override

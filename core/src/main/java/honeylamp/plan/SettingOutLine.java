@@ -2,10 +2,13 @@ package honeylamp.plan;
 
 import honeylamp.geometry.Segment;
 import honeylamp.plan.ElementId.SettingOutId;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 
 /** A line to draw along, never part of the building and never printed. */
-public record SettingOutLine(SettingOutId id, Position from, Position to, Stay stay) implements Element {
+@RecordBuilder
+public record SettingOutLine(SettingOutId id, Position from, Position to, Stay stay)
+        implements Element, SettingOutLineBuilder.With {
     /** How long it stays. */
     public enum Stay {
         /** Until a wall is drawn along it. */
@@ -26,19 +29,14 @@ public record SettingOutLine(SettingOutId id, Position from, Position to, Stay s
         return new Segment(from.point(), to.point());
     }
 
-    /** The line staying otherwise. */
-    public SettingOutLine staying(Stay other) {
-        return new SettingOutLine(id, from, to, other);
-    }
-
     @Override
     public SettingOutLine moved(Motion motion) {
-        return new SettingOutLine(id, motion.of(from), motion.of(to), stay);
+        return with(copy -> copy.from(motion.of(from)).to(motion.of(to)));
     }
 
     @Override
     public SettingOutLine under(ElementId.Key key) {
-        return new SettingOutLine(new SettingOutId(key), from, to, stay);
+        return withId(new SettingOutId(key));
     }
 
     @Override

@@ -1,9 +1,11 @@
 package honeylamp.plan;
 
 import honeylamp.units.Checks;
+import io.soabase.recordbuilder.core.RecordBuilder;
 
 /** The paper of a page, the room kept free at its edges, and the words of its title block. */
-public record Sheet(Paper paper, Way way, Margins margins, TitleBlock title) {
+@RecordBuilder
+public record Sheet(Paper paper, Way way, Margins margins, TitleBlock title) implements SheetBuilder.With {
     /** Paper sizes of ISO 216, in mm, long side first. */
     public enum Paper {
         /** 297 × 210 mm. */
@@ -59,8 +61,9 @@ public record Sheet(Paper paper, Way way, Margins margins, TitleBlock title) {
     }
 
     /** The words of the title block; empty ones are left out. */
-    public record TitleBlock(
-            String project, String drawing, String client, String author, String date, String revision) {
+    @RecordBuilder
+    public record TitleBlock(String project, String drawing, String client, String author, String date, String revision)
+            implements SheetTitleBlockBuilder.With {
         /** A block with only the project's name. */
         public static TitleBlock of(String project) {
             return new TitleBlock(project, "", "", "", "", "");
@@ -92,16 +95,6 @@ public record Sheet(Paper paper, Way way, Margins margins, TitleBlock title) {
 
     /** The sheet on other paper. */
     public Sheet on(Paper otherPaper, Way otherWay) {
-        return new Sheet(otherPaper, otherWay, margins, title);
-    }
-
-    /** The sheet with other margins. */
-    public Sheet with(Margins other) {
-        return new Sheet(paper, way, other, title);
-    }
-
-    /** The sheet with another title block. */
-    public Sheet titled(TitleBlock other) {
-        return new Sheet(paper, way, margins, other);
+        return with(copy -> copy.paper(otherPaper).way(otherWay));
     }
 }

@@ -2,6 +2,7 @@ package honeylamp.plan;
 
 import honeylamp.units.Checks;
 import honeylamp.units.Length;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Optional;
 
 /**
@@ -15,6 +16,7 @@ import java.util.Optional;
  * @param rise from floor to floor
  * @param well clear gap between two flights; of a spiral, the diameter of its newel
  */
+@RecordBuilder
 public record Stair(
         Shape shape,
         Turn turn,
@@ -25,7 +27,7 @@ public record Stair(
         int lower,
         Length rise,
         Length well)
-        implements Structure.Form {
+        implements Structure.Form, StairBuilder.With {
     /** More risers than this are no stair that anybody climbs. */
     public static final int MOST_RISERS = 60;
 
@@ -171,32 +173,17 @@ public record Stair(
 
     /** The stair turning to the other hand. */
     public Stair mirrored() {
-        return new Stair(shape, turn.other(), leads, flight, going, risers, lower, rise, well);
-    }
-
-    /** The stair leading the other way. */
-    public Stair leading(Leads other) {
-        return new Stair(shape, turn, other, flight, going, risers, lower, rise, well);
+        return withTurn(turn.other());
     }
 
     /** The stair with other steps; with another number of them its flights are alike. */
     public Stair stepped(int otherRisers, Length otherGoing) {
         var before = otherRisers == risers ? lower : halved(shape, otherRisers);
-        return new Stair(shape, turn, leads, flight, otherGoing, otherRisers, before, rise, well);
-    }
-
-    /** The stair with so many treads before the turn. */
-    public Stair turningAfter(int treads) {
-        return new Stair(shape, turn, leads, flight, going, risers, treads, rise, well);
-    }
-
-    /** The stair up to another height, by as many steps. */
-    public Stair rising(Length other) {
-        return new Stair(shape, turn, leads, flight, going, risers, lower, other, well);
+        return with(copy -> copy.going(otherGoing).risers(otherRisers).lower(before));
     }
 
     /** The stair with flights of another width. */
     public Stair wide(Length otherFlight, Length otherWell) {
-        return new Stair(shape, turn, leads, otherFlight, going, risers, lower, rise, otherWell);
+        return with(copy -> copy.flight(otherFlight).well(otherWell));
     }
 }

@@ -5,6 +5,7 @@ import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.ElementId.WallId;
 import honeylamp.units.Checks;
 import honeylamp.units.Length;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
@@ -14,7 +15,8 @@ import java.util.function.UnaryOperator;
  *
  * @param elements by kind in the order in which they were made
  */
-public record Storey(StoreyId id, String name, Levels levels, Elements elements) {
+@RecordBuilder
+public record Storey(StoreyId id, String name, Levels levels, Elements elements) implements StoreyBuilder.With {
     /**
      * The heights of a storey.
      *
@@ -22,7 +24,8 @@ public record Storey(StoreyId id, String name, Levels levels, Elements elements)
      * @param height clear, from floor to ceiling
      * @param cut where the plan is cut, above the floor
      */
-    public record Levels(Length level, Length height, Length cut) {
+    @RecordBuilder
+    public record Levels(Length level, Length height, Length cut) implements StoreyLevelsBuilder.With {
         /** Where plans are usually cut. */
         public static final Length USUAL_CUT = Length.ofMm(1200);
 
@@ -30,19 +33,6 @@ public record Storey(StoreyId id, String name, Levels levels, Elements elements)
         public Levels {
             Checks.positive("storey height", height);
             Checks.positive("cut height", cut);
-        }
-
-        public Levels withLevel(Length other) {
-            return new Levels(other, height, cut);
-        }
-
-        public Levels withHeight(Length other) {
-            return new Levels(level, other, cut);
-        }
-
-        /** Cut at another height. */
-        public Levels withCut(Length other) {
-            return new Levels(level, height, other);
         }
     }
 
@@ -61,19 +51,9 @@ public record Storey(StoreyId id, String name, Levels levels, Elements elements)
         return levels.height();
     }
 
-    /** The storey at other levels. */
-    public Storey with(Levels other) {
-        return new Storey(id, name, other, elements);
-    }
-
-    /** The storey under another name. */
-    public Storey named(String other) {
-        return new Storey(id, other, levels, elements);
-    }
-
     /** The storey with other elements; the same storey if they are the same. */
     public Storey with(Elements other) {
-        return other == elements ? this : new Storey(id, name, levels, other);
+        return other == elements ? this : withElements(other);
     }
 
     /** The storey with other elements of one kind. */
@@ -140,6 +120,11 @@ public record Storey(StoreyId id, String name, Levels levels, Elements elements)
     /** The finishes of surfaces; those of floors are said of rooms. */
     public List<Covering> coverings() {
         return elements.of(Covering.class);
+    }
+
+    /** The parts of surfaces that are covered by themselves. */
+    public List<Region> regions() {
+        return elements.of(Region.class);
     }
 
     /** The wall of this id, if it stands here. */

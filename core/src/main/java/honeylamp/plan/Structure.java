@@ -6,6 +6,7 @@ import honeylamp.geometry.Ring;
 import honeylamp.plan.ElementId.StructureId;
 import honeylamp.units.Checks;
 import honeylamp.units.Length;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 
 /**
@@ -14,7 +15,9 @@ import java.util.List;
  *
  * @param turnDeg counter-clockwise; at 0 the front faces south
  */
-public record Structure(StructureId id, Form form, Position at, double turnDeg) implements Element {
+@RecordBuilder
+public record Structure(StructureId id, Form form, Position at, double turnDeg)
+        implements Element, StructureBuilder.With {
     /** What it is and how large. */
     public sealed interface Form permits Block, Stair, ParkingBay {
         /** Across the front. */
@@ -77,7 +80,8 @@ public record Structure(StructureId id, Form form, Position at, double turnDeg) 
     }
 
     /** A place for a car, its front to the back of the bay. */
-    public record ParkingBay(Car car, Length width, Length depth) implements Form {
+    @RecordBuilder
+    public record ParkingBay(Car car, Length width, Length depth) implements Form, StructureParkingBayBuilder.With {
         /** Refuses sizes of zero or less. */
         public ParkingBay {
             Checks.positive("bay width", width);
@@ -167,35 +171,20 @@ public record Structure(StructureId id, Form form, Position at, double turnDeg) 
         return box().ring().through(placing());
     }
 
-    /** The part at another place. */
-    public Structure movedTo(Position other) {
-        return new Structure(id, form, other, turnDeg);
-    }
-
     /** The part turned to another angle, kept from 0 up to 360. */
     public Structure turnedTo(double deg) {
-        return new Structure(id, form, at, ((deg % 360) + 360) % 360);
+        return withTurnDeg(((deg % 360) + 360) % 360);
     }
 
     /** The part as a mirror shows it, facing so: a stair turns to the other hand, others are alike on both sides. */
     public Structure mirroredTo(double deg) {
         var faced = turnedTo(deg);
-        return form instanceof Stair stair ? faced.formed(stair.mirrored()) : faced;
-    }
-
-    /** The part in another form. */
-    public Structure formed(Form other) {
-        return new Structure(id, other, at, turnDeg);
-    }
-
-    /** The part under another id. */
-    public Structure withId(StructureId other) {
-        return new Structure(other, form, at, turnDeg);
+        return form instanceof Stair stair ? faced.withForm(stair.mirrored()) : faced;
     }
 
     @Override
     public Structure moved(Motion motion) {
-        var there = movedTo(motion.of(at));
+        var there = withAt(motion.of(at));
         return motion.mirrors() ? there.mirroredTo(motion.turned(turnDeg)) : there.turnedTo(motion.turned(turnDeg));
     }
 

@@ -1,6 +1,7 @@
 package honeylamp.plan;
 
 import honeylamp.plan.ElementId.OpeningId;
+import honeylamp.plan.ElementId.RegionId;
 import honeylamp.plan.ElementId.RoomId;
 import honeylamp.plan.ElementId.StructureId;
 import honeylamp.plan.ElementId.WallId;
@@ -147,6 +148,19 @@ public sealed interface Surface {
         @Override
         public Optional<Surface> twin(Function<ElementId, Optional<ElementId>> twins) {
             return twins.apply(opening).map(o -> new Reveal((OpeningId) o));
+        }
+    }
+
+    /** A part of a surface that a person outlined. */
+    record OwnRegion(RegionId region) implements Surface {
+        @Override
+        public ElementId host() {
+            return region;
+        }
+
+        @Override
+        public Optional<Surface> twin(Function<ElementId, Optional<ElementId>> twins) {
+            return twins.apply(region).map(r -> new OwnRegion((RegionId) r));
         }
     }
 

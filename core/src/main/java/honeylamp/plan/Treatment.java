@@ -1,6 +1,7 @@
 package honeylamp.plan;
 
 import honeylamp.units.Checks;
+import io.soabase.recordbuilder.core.RecordBuilder;
 
 /**
  * How a picture to trace is shown; its own pixels are never changed.
@@ -8,7 +9,8 @@ import honeylamp.units.Checks;
  * @param fade 0 shows it in full, 1 not at all
  * @param lie below or above the plan
  */
-public record Treatment(double fade, Tint tint, Lie lie, Tone tone) {
+@RecordBuilder
+public record Treatment(double fade, Tint tint, Lie lie, Tone tone) implements TreatmentBuilder.With {
     /** A colour all its lines are shown in. */
     public enum Tint {
         /** Its own colours. */
@@ -53,7 +55,9 @@ public record Treatment(double fade, Tint tint, Lie lie, Tone tone) {
      * @param contrast -1 to 1, 0 leaves it
      * @param paper how much of the paper's tone and of uneven light is taken out, 0 to 1
      */
-    public record Tone(double brightness, double contrast, double paper, Sense sense) {
+    @RecordBuilder
+    public record Tone(double brightness, double contrast, double paper, Sense sense)
+            implements TreatmentToneBuilder.With {
         /** Dark on light or light on dark. */
         public enum Sense {
             /** As it is. */
@@ -71,24 +75,6 @@ public record Treatment(double fade, Tint tint, Lie lie, Tone tone) {
             Checks.within("contrast", contrast, -1, 1);
             Checks.within("paper removal", paper, 0, 1);
         }
-
-        public Tone brighter(double other) {
-            return new Tone(other, contrast, paper, sense);
-        }
-
-        public Tone contrasted(double other) {
-            return new Tone(brightness, other, paper, sense);
-        }
-
-        /** With more or less of the paper taken out. */
-        public Tone cleaned(double other) {
-            return new Tone(brightness, contrast, other, sense);
-        }
-
-        /** Inverted or not. */
-        public Tone with(Sense other) {
-            return new Tone(brightness, contrast, paper, other);
-        }
     }
 
     /** A third faded, otherwise as it is. */
@@ -97,25 +83,5 @@ public record Treatment(double fade, Tint tint, Lie lie, Tone tone) {
     /** Refuses values out of range. */
     public Treatment {
         Checks.within("fade", fade, 0, 1);
-    }
-
-    /** Faded so much. */
-    public Treatment faded(double other) {
-        return new Treatment(other, tint, lie, tone);
-    }
-
-    /** In another tint. */
-    public Treatment with(Tint other) {
-        return new Treatment(fade, other, lie, tone);
-    }
-
-    /** Below or above. */
-    public Treatment with(Lie other) {
-        return new Treatment(fade, tint, other, tone);
-    }
-
-    /** In another tone. */
-    public Treatment with(Tone other) {
-        return new Treatment(fade, tint, lie, other);
     }
 }

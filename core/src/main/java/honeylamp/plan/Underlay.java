@@ -5,6 +5,7 @@ import honeylamp.geometry.Point;
 import honeylamp.geometry.Projective;
 import honeylamp.plan.ElementId.UnderlayId;
 import honeylamp.units.Checks;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Optional;
 
@@ -15,6 +16,7 @@ import java.util.Optional;
  * @param crop the part that is shown, in picture pixels; the whole picture if empty
  * @param knownLengths in the order they were marked
  */
+@RecordBuilder
 public record Underlay(
         UnderlayId id,
         Picture picture,
@@ -26,7 +28,7 @@ public record Underlay(
         Sight sight,
         List<KnownLength> knownLengths,
         List<PictureNote> notes)
-        implements Element {
+        implements Element, UnderlayBuilder.With {
     /**
      * The picture itself.
      *
@@ -123,61 +125,16 @@ public record Underlay(
                 toPlan.apply(new Point(box.minX(), box.maxY())));
     }
 
-    /** The underlay under another id. */
-    public Underlay with(UnderlayId other) {
-        return new Underlay(other, picture, placing, squaring, crop, treatment, lock, sight, knownLengths, notes);
-    }
-
-    /** The underlay placed anew. */
-    public Underlay with(Placing other) {
-        return new Underlay(id, picture, other, squaring, crop, treatment, lock, sight, knownLengths, notes);
-    }
-
-    /** The underlay squared up, or as it is. */
-    public Underlay withSquaring(Optional<Squaring> other) {
-        return new Underlay(id, picture, placing, other, crop, treatment, lock, sight, knownLengths, notes);
-    }
-
-    /** The underlay cropped, or whole. */
-    public Underlay withCrop(Optional<Box> other) {
-        return new Underlay(id, picture, placing, squaring, other, treatment, lock, sight, knownLengths, notes);
-    }
-
-    /** The underlay shown in another way. */
-    public Underlay with(Treatment other) {
-        return new Underlay(id, picture, placing, squaring, crop, other, lock, sight, knownLengths, notes);
-    }
-
-    /** The underlay locked or freed. */
-    public Underlay with(Lock other) {
-        return new Underlay(id, picture, placing, squaring, crop, treatment, other, sight, knownLengths, notes);
-    }
-
-    /** The underlay shown or hidden. */
-    public Underlay with(Sight other) {
-        return new Underlay(id, picture, placing, squaring, crop, treatment, lock, other, knownLengths, notes);
-    }
-
-    /** The underlay with other known lengths. */
-    public Underlay withKnownLengths(List<KnownLength> other) {
-        return new Underlay(id, picture, placing, squaring, crop, treatment, lock, sight, other, notes);
-    }
-
-    /** The underlay with other notes on it. */
-    public Underlay withNotes(List<PictureNote> other) {
-        return new Underlay(id, picture, placing, squaring, crop, treatment, lock, sight, knownLengths, other);
-    }
-
     /** A picture is turned and never mirrored: it stays as it can be read. */
     @Override
     public Underlay moved(Motion motion) {
         var there = placing.at(motion.of(placing.at()));
-        return with(motion.mirrors() ? there : there.turned(motion.turned(placing.turnDeg())));
+        return withPlacing(motion.mirrors() ? there : there.turned(motion.turned(placing.turnDeg())));
     }
 
     @Override
     public Underlay under(ElementId.Key key) {
-        return with(new UnderlayId(key));
+        return withId(new UnderlayId(key));
     }
 
     @Override

@@ -5,6 +5,7 @@ import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.ElementId.UnitCopyId;
 import honeylamp.plan.ElementId.UnitId;
 import honeylamp.units.Checks;
+import io.soabase.recordbuilder.core.RecordBuilder;
 
 /**
  * A place where a unit stands once more.
@@ -12,7 +13,9 @@ import honeylamp.units.Checks;
  * @param at where the unit's origin comes to lie
  * @param turnDeg counter-clockwise, after mirroring
  */
-public record UnitCopy(UnitCopyId id, UnitId unit, StoreyId storey, Position at, double turnDeg, Sense sense) {
+@RecordBuilder
+public record UnitCopy(UnitCopyId id, UnitId unit, StoreyId storey, Position at, double turnDeg, Sense sense)
+        implements UnitCopyBuilder.With {
     /** Refuses a turn that is no number. */
     public UnitCopy {
         Checks.finite("turn of a unit", turnDeg);
@@ -26,18 +29,8 @@ public record UnitCopy(UnitCopyId id, UnitId unit, StoreyId storey, Position at,
                 .then(Affine.move(at.x().mm(), at.y().mm()));
     }
 
-    /** The copy at another place. */
-    public UnitCopy movedTo(Position other) {
-        return new UnitCopy(id, unit, storey, other, turnDeg, sense);
-    }
-
     /** The copy turned to another angle, kept from 0 up to 360. */
     public UnitCopy turnedTo(double deg) {
-        return new UnitCopy(id, unit, storey, at, ((deg % 360) + 360) % 360, sense);
-    }
-
-    /** The copy mirrored or not. */
-    public UnitCopy inSense(Sense other) {
-        return new UnitCopy(id, unit, storey, at, turnDeg, other);
+        return withTurnDeg(((deg % 360) + 360) % 360);
     }
 }

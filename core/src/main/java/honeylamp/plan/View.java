@@ -6,6 +6,7 @@ import honeylamp.plan.ElementId.RoomId;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.ElementId.ViewId;
 import honeylamp.units.Checks;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -22,6 +23,7 @@ import java.util.stream.Stream;
  * @param moved names of rooms that were put elsewhere by hand
  * @param movedTiers tiers of dimensions that were put nearer or farther by hand
  */
+@RecordBuilder
 public record View(
         ViewId id,
         String name,
@@ -33,7 +35,8 @@ public record View(
         double turnDeg,
         Showing showing,
         List<MovedName> moved,
-        List<MovedTier> movedTiers) {
+        List<MovedTier> movedTiers)
+        implements ViewBuilder.With {
     /** What a view shows. */
     public sealed interface Subject {
         /** A storey from above, cut at its cut height. */
@@ -112,50 +115,12 @@ public record View(
         };
     }
 
-    /** The same view as another one. */
-    public View as(ViewId other) {
-        return new View(other, name, subject, look, light, scale, crop, turnDeg, showing, moved, movedTiers);
-    }
-
-    /** The view under another name. */
-    public View named(String other) {
-        return new View(id, other, subject, look, light, scale, crop, turnDeg, showing, moved, movedTiers);
-    }
-
     /** The view of something else; names that were put by hand are left behind. */
     public View of(StoreyId storey) {
-        return new View(
-                id,
-                name,
-                new Subject.StoreyPlan(storey),
-                look,
-                light,
-                scale,
-                Optional.empty(),
-                turnDeg,
-                showing,
-                List.of(),
-                List.of());
-    }
-
-    /** The view in another look. */
-    public View with(LookId other) {
-        return new View(id, name, subject, other, light, scale, crop, turnDeg, showing, moved, movedTiers);
-    }
-
-    /** The view in another light. */
-    public View with(Light other) {
-        return new View(id, name, subject, look, other, scale, crop, turnDeg, showing, moved, movedTiers);
-    }
-
-    /** The view at another scale. */
-    public View at(Optional<Integer> other) {
-        return new View(id, name, subject, look, light, other, crop, turnDeg, showing, moved, movedTiers);
-    }
-
-    /** The view of another part. */
-    public View cropped(Optional<Crop> other) {
-        return new View(id, name, subject, look, light, scale, other, turnDeg, showing, moved, movedTiers);
+        return with(copy -> copy.subject(new Subject.StoreyPlan(storey))
+                .crop(Optional.empty())
+                .moved(List.of())
+                .movedTiers(List.of()));
     }
 
     /**
@@ -173,27 +138,17 @@ public record View(
                         .map(t -> new MovedTier(t.side().turned((int) quarters), t.tier(), t.awayMm()))
                         .toList()
                 : List.<MovedTier>of();
-        return new View(id, name, subject, look, light, scale, part, to, showing, moved, tiers);
+        return with(copy -> copy.crop(part).turnDeg(to).movedTiers(tiers));
     }
 
     /** The view as one draws in it: not turned, and all of it. */
     public View straight() {
-        return turnDeg == 0 ? this : turned(0).cropped(Optional.empty());
+        return turnDeg == 0 ? this : turned(0).withCrop(Optional.empty());
     }
 
     /** How many quarters it is turned, counter-clockwise; empty if it stands between two. */
     public Optional<Integer> quarters() {
         return Optional.of(turnDeg / 90).filter(q -> q == Math.rint(q)).map(Double::intValue);
-    }
-
-    /** The view showing other kinds of things. */
-    public View with(Showing other) {
-        return new View(id, name, subject, look, light, scale, crop, turnDeg, other, moved, movedTiers);
-    }
-
-    /** The view with other names moved. */
-    public View moving(List<MovedName> other) {
-        return new View(id, name, subject, look, light, scale, crop, turnDeg, showing, other, movedTiers);
     }
 
     /** The view with a tier put so much farther than usual, in paper mm; 0 puts it back. */
@@ -203,12 +158,7 @@ public record View(
         if (awayMm != 0) {
             other.add(new MovedTier(side, tier, awayMm));
         }
-        return withTiers(other);
-    }
-
-    /** The view with other tiers moved. */
-    public View withTiers(List<MovedTier> other) {
-        return new View(id, name, subject, look, light, scale, crop, turnDeg, showing, moved, other);
+        return withMovedTiers(other);
     }
 
     /** How much farther than usual a tier lies, in paper mm. */

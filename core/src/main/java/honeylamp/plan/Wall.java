@@ -6,6 +6,7 @@ import honeylamp.plan.ElementId.WallId;
 import honeylamp.plan.ElementId.WallTypeId;
 import honeylamp.units.Checks;
 import honeylamp.units.Length;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Optional;
 
@@ -16,8 +17,9 @@ import java.util.Optional;
  * @param sagitta the rise of a curved wall's line above its chord, to the left seen from its first end;
  *     negative to the right, zero for a straight wall
  */
+@RecordBuilder
 public record Wall(WallId id, Position from, Position to, BodySide body, WallTypeId type, Length height, Length sagitta)
-        implements Element {
+        implements Element, WallBuilder.With {
     /** Where the body lies, seen along the drawn line from its first end to its second. */
     public enum BodySide {
         /** The line is the right face. */
@@ -116,37 +118,12 @@ public record Wall(WallId id, Position from, Position to, BodySide body, WallTyp
 
     /** The wall between other ends; an arc keeps its angle and grows or shrinks with its chord. */
     public Wall between(Position newFrom, Position newTo) {
-        return new Wall(id, newFrom, newTo, body, type, height, grown(newFrom, newTo));
+        return with(copy -> copy.from(newFrom).to(newTo).sagitta(grown(newFrom, newTo)));
     }
 
     /** The same wall, drawn the other way. */
     public Wall reversed() {
         return new Wall(id, to, from, body.flipped(), type, height, sagitta.negated());
-    }
-
-    /** The wall under another id. */
-    public Wall withId(WallId other) {
-        return new Wall(other, from, to, body, type, height, sagitta);
-    }
-
-    /** The wall with another rise above its chord. */
-    public Wall withSagitta(Length other) {
-        return new Wall(id, from, to, body, type, height, other);
-    }
-
-    /** The wall with another body side. */
-    public Wall withBody(BodySide side) {
-        return new Wall(id, from, to, side, type, height, sagitta);
-    }
-
-    /** The wall with another type. */
-    public Wall withType(WallTypeId other) {
-        return new Wall(id, from, to, body, other, height, sagitta);
-    }
-
-    /** The wall with another height. */
-    public Wall withHeight(Length other) {
-        return new Wall(id, from, to, body, type, other, sagitta);
     }
 
     @Override

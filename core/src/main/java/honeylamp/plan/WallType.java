@@ -3,6 +3,7 @@ package honeylamp.plan;
 import honeylamp.plan.ElementId.WallTypeId;
 import honeylamp.units.Checks;
 import honeylamp.units.Length;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 
 /**
@@ -10,6 +11,7 @@ import java.util.List;
  *
  * @param layers from the outer face to the inner; if there are any, the thickness is their sum
  */
+@RecordBuilder
 public record WallType(
         WallTypeId id,
         String name,
@@ -17,7 +19,8 @@ public record WallType(
         boolean structural,
         Poche poche,
         List<WallLayer> layers,
-        HeightRule heightRule) {
+        HeightRule heightRule)
+        implements WallTypeBuilder.With {
     /** How the cut of a wall is filled. */
     public enum Poche {
         /** One dark tone. */
@@ -58,38 +61,14 @@ public record WallType(
         return layers.stream().map(WallLayer::thickness).reduce(Length.ZERO, Length::plus);
     }
 
-    /** The type under another id. */
-    public WallType withId(WallTypeId other) {
-        return new WallType(other, name, thickness, structural, poche, layers, heightRule);
-    }
-
-    /** The type under another name. */
-    public WallType named(String other) {
-        return new WallType(id, other, thickness, structural, poche, layers, heightRule);
-    }
-
     /** The type so thick, without layers. */
     public WallType withThickness(Length other) {
-        return new WallType(id, name, other, structural, poche, List.of(), heightRule);
+        return with(copy -> copy.thickness(other).layers(List.of()));
     }
 
     /** The type built of layers, which give the thickness; none leave it as it is. */
     public WallType withLayers(List<WallLayer> other) {
-        return new WallType(id, name, other.isEmpty() ? thickness : sum(other), structural, poche, other, heightRule);
-    }
-
-    /** The type carrying or not. */
-    public WallType withStructural(boolean carries) {
-        return new WallType(id, name, thickness, carries, poche, layers, heightRule);
-    }
-
-    /** The type with another fill of its cut. */
-    public WallType with(Poche other) {
-        return new WallType(id, name, thickness, structural, other, layers, heightRule);
-    }
-
-    /** The type with another rule for its height. */
-    public WallType with(HeightRule other) {
-        return new WallType(id, name, thickness, structural, poche, layers, other);
+        return with(
+                copy -> copy.thickness(other.isEmpty() ? thickness : sum(other)).layers(other));
     }
 }

@@ -30,6 +30,7 @@ final class FieldDefaults {
             new Field(LOOK, "type", JSON.arrayNode()),
             new Field(LOOK, "tones", JSON.arrayNode()),
             new Field(List.of("presentation", "pages"), "pictures", JSON.arrayNode()),
+            new Field(List.of("storeys"), "regions", JSON.arrayNode()),
             new Field(VIEWS, "turnDeg", JSON.numberNode(0)),
             new Field(VIEWS, "movedTiers", JSON.arrayNode()),
             new Field(LOOK, "unsteadyMm", JSON.numberNode(0)),

@@ -91,7 +91,7 @@ record LookForm(
     }
 
     private Drafting drafting() {
-        var out = Looks.of(name).drafting().unsteady(unsteadyMm);
+        var out = Looks.of(name).drafting().withUnsteadyMm(unsteadyMm);
         for (var l : lines) {
             out = out.with(l.role, l.line);
         }

@@ -5,6 +5,7 @@ import honeylamp.plan.ElementId;
 import honeylamp.plan.Ground;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
+import honeylamp.plan.Region;
 import honeylamp.plan.Repeats;
 import honeylamp.plan.Storey;
 import java.util.ArrayList;
@@ -71,7 +72,7 @@ final class PlanCheck {
                 .toList();
         if (copies.size() < out.repeats().copies().size()) {
             told.add("copies of a unit that is not there were left out");
-            out = out.with(new Repeats(out.repeats().units(), copies));
+            out = out.withRepeats(new Repeats(out.repeats().units(), copies));
         }
         return new Checked(out, List.copyOf(told));
     }
@@ -101,7 +102,8 @@ final class PlanCheck {
                         s.notes().stream().map(n -> n.at()),
                         s.settingOut().stream().flatMap(l -> Stream.of(l.from(), l.to())),
                         s.boundaries().stream().flatMap(b -> Stream.of(b.from(), b.to())),
-                        s.grounds().stream().map(Ground::corners).flatMap(List::stream))
+                        s.grounds().stream().map(Ground::corners).flatMap(List::stream),
+                        s.regions().stream().map(Region::corners).flatMap(List::stream))
                 .flatMap(x -> x);
     }
 }

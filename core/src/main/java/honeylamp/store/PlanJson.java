@@ -9,6 +9,7 @@ import honeylamp.plan.ElementId.UnitCopyId;
 import honeylamp.plan.Look;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
+import honeylamp.plan.Region;
 import honeylamp.plan.Stair;
 import honeylamp.plan.Storey;
 import honeylamp.plan.Structure;
@@ -63,6 +64,7 @@ final class PlanJson {
             .addMixIn(Structure.Form.class, FormNames.class)
             .addMixIn(View.Subject.class, SubjectNames.class)
             .addMixIn(Surface.class, SurfaceNames.class)
+            .addMixIn(Region.On.class, RegionNames.class)
             .addMixIn(Storey.class, StoreyForm.Names.class)
             .addMixIn(Look.class, LookForm.Names.class)
             .changeDefaultVisibility(v -> v.withIsGetterVisibility(JsonAutoDetect.Visibility.NONE)) // fields only
@@ -97,9 +99,19 @@ final class PlanJson {
         @JsonSubTypes.Type(value = Surface.Plinth.class, name = "plinth"),
         @JsonSubTypes.Type(value = Surface.Reveal.class, name = "reveal"),
         @JsonSubTypes.Type(value = Surface.Riser.class, name = "riser"),
-        @JsonSubTypes.Type(value = Surface.Tread.class, name = "tread")
+        @JsonSubTypes.Type(value = Surface.Tread.class, name = "tread"),
+        @JsonSubTypes.Type(value = Surface.OwnRegion.class, name = "own_region")
     })
     private interface SurfaceNames {}
+
+    /** How a region says what it lies on. */
+    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "is")
+    @JsonSubTypes({
+        @JsonSubTypes.Type(value = Region.Floors.class, name = "floors"),
+        @JsonSubTypes.Type(value = Region.Ceilings.class, name = "ceilings"),
+        @JsonSubTypes.Type(value = Region.Upright.class, name = "wall_side")
+    })
+    private interface RegionNames {}
 
     /** How a view says what it is a view of. */
     @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "is")

@@ -9,6 +9,7 @@ import honeylamp.plan.Furnishing;
 import honeylamp.plan.Ground;
 import honeylamp.plan.Note;
 import honeylamp.plan.Opening;
+import honeylamp.plan.Region;
 import honeylamp.plan.RoomMark;
 import honeylamp.plan.SettingOutLine;
 import honeylamp.plan.Storey;
@@ -36,6 +37,7 @@ record StoreyForm(
         List<SettingOutLine> settingOut,
         List<Boundary> boundaries,
         List<Ground> grounds,
+        List<Region> regions,
         List<Covering> coverings) {
     static StoreyForm of(Storey s) {
         return new StoreyForm(
@@ -53,6 +55,7 @@ record StoreyForm(
                 s.settingOut(),
                 s.boundaries(),
                 s.grounds(),
+                s.regions(),
                 s.coverings());
     }
 
@@ -73,6 +76,7 @@ record StoreyForm(
                         .with(SettingOutLine.class, settingOut)
                         .with(Boundary.class, boundaries)
                         .with(Ground.class, grounds)
+                        .with(Region.class, regions)
                         .with(Covering.class, coverings));
     }
 

@@ -61,9 +61,9 @@ public final class SurveyPlan {
     }
 
     private Plan built() throws SurveyException {
-        plan = plan.named(survey.name()).withStorey(storey, this::asHigh);
+        plan = plan.withName(survey.name()).withStorey(storey, this::asHigh);
         var title = new TitleBlock(survey.name(), "Measured survey: " + adjusted.closingWords(), "", "", "", "");
-        plan = PageEdits.sheet(plan, s -> s.titled(title));
+        plan = PageEdits.sheet(plan, s -> s.withTitle(title));
         var left = leftIsInside();
         for (var leg : survey.legs()) {
             wall(leg, left);

@@ -3,11 +3,15 @@ package honeylamp.takeoff;
 import honeylamp.catalogue.Grounds;
 import honeylamp.catalogue.Material;
 import honeylamp.catalogue.Materials;
+import honeylamp.derive.listing.Surfaces;
 import honeylamp.derive.rooms.Room;
 import honeylamp.derive.storeys.LaidStorey;
+import honeylamp.derive.storeys.RegionPlaces;
 import honeylamp.plan.Ground;
+import honeylamp.plan.Region;
 import honeylamp.plan.Storey;
 import honeylamp.plan.Structure;
+import honeylamp.plan.Surface;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -16,7 +20,7 @@ import java.util.stream.Stream;
 public final class FinishKey {
     private FinishKey() {}
 
-    /** Each material once: floors of rooms, then balconies, then ground out of doors, storey by storey. */
+    /** Each material once: floors of rooms, then regions on them, then balconies, then ground out of doors, storey by storey. */
     public static List<Material> of(List<LaidStorey> storeys) {
         return storeys.stream().flatMap(FinishKey::on).distinct().toList();
     }
@@ -26,8 +30,16 @@ public final class FinishKey {
                 .map(Room::mark)
                 .flatMap(Optional::stream)
                 .flatMap(m -> Materials.of(m.floor().material()).stream());
-        return Stream.of(floors, balconies(laid.storey()), grounds(laid.storey()))
+        return Stream.of(floors, regions(laid), balconies(laid.storey()), grounds(laid.storey()))
                 .flatMap(s -> s);
+    }
+
+    private static Stream<Material> regions(LaidStorey laid) {
+        return laid.storey().regions().stream()
+                .filter(r -> r.on() instanceof Region.Floors
+                        && !RegionPlaces.level(laid.geometry(), r).isEmpty())
+                .flatMap(r -> Surfaces.finish(laid.storey(), new Surface.OwnRegion(r.id())).stream())
+                .flatMap(f -> Materials.of(f.material()).stream());
     }
 
     private static Stream<Material> balconies(Storey storey) {

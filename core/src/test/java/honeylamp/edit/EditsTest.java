@@ -176,7 +176,7 @@ class EditsTest {
     @Test
     void theMostThatIsToldCanBeTyped() {
         var added = door(500);
-        var plan = added.plan().with(UnitSystem.FEET_INCHES);
+        var plan = added.plan().withUnits(UnitSystem.FEET_INCHES);
         var geometry = StoreyGeometry.of(plan, plan.storey(storey));
         var ids = Set.of(added.id());
         assertThat(OpeningLimits.setWidth(plan, storey, geometry, ids, mm(50_000))

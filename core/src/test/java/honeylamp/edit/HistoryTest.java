@@ -23,7 +23,7 @@ class HistoryTest {
             history = switch (random.nextInt(3)) {
                 case 0 -> history.undo();
                 case 1 -> history.redo();
-                default -> history.then(EMPTY.named("plan " + random.nextInt(5)), "name");
+                default -> history.then(EMPTY.withName("plan " + random.nextInt(5)), "name");
             };
             if (history.undoable().isPresent()) {
                 assertThat(history.undo().redo()).isEqualTo(history);
@@ -39,7 +39,7 @@ class HistoryTest {
         var history = History.of(EMPTY);
         List<Plan> plans = new ArrayList<>(List.of(EMPTY));
         for (var i = 0; i < 5; i++) {
-            plans.add(EMPTY.named("plan " + i));
+            plans.add(EMPTY.withName("plan " + i));
             history = history.then(plans.getLast(), "action " + i);
         }
         assertThat(history.undoable()).contains("action 4");
@@ -54,12 +54,12 @@ class HistoryTest {
     @Test
     void anActionWithoutEffectIsNone() {
         var history = History.of(EMPTY);
-        assertThat(history.then(EMPTY.named(EMPTY.name()), "nothing")).isSameAs(history);
+        assertThat(history.then(EMPTY.withName(EMPTY.name()), "nothing")).isSameAs(history);
     }
 
     @Test
     void aNewActionForgetsWhatWasTakenBack() {
-        var history = History.of(EMPTY).then(EMPTY.named("a"), "a").undo().then(EMPTY.named("b"), "b");
+        var history = History.of(EMPTY).then(EMPTY.withName("a"), "a").undo().then(EMPTY.withName("b"), "b");
         assertThat(history.redoable()).isEmpty();
         assertThat(history.redo()).isSameAs(history);
     }
@@ -68,15 +68,15 @@ class HistoryTest {
     void theOldestStepsAreLetGo() {
         var history = History.of(EMPTY);
         for (var i = 0; i < History.DEEPEST + 20; i++) {
-            history = history.then(EMPTY.named("plan " + i), "a");
+            history = history.then(EMPTY.withName("plan " + i), "a");
         }
         assertThat(history.past()).hasSize(History.DEEPEST);
     }
 
     @Test
     void anAmendedActionIsStillOneAction() {
-        var history = History.of(EMPTY).then(EMPTY.named("a"), "slide");
-        var amended = history.amended(EMPTY.named("b")).amended(EMPTY.named("c"));
+        var history = History.of(EMPTY).then(EMPTY.withName("a"), "slide");
+        var amended = history.amended(EMPTY.withName("b")).amended(EMPTY.withName("c"));
         assertThat(amended.now().name()).isEqualTo("c");
         assertThat(amended.past()).hasSize(1);
         assertThat(amended.undo().now()).isEqualTo(EMPTY);

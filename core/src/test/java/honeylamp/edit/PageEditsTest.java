@@ -29,7 +29,7 @@ class PageEditsTest {
         var one = PageEdits.sheet(HOUSE, SECOND, Reach.THIS, s -> s.on(Paper.A4, s.way()));
         assertThat(page(one, FIRST).sheet().paper()).isEqualTo(Paper.A3);
         assertThat(page(one, SECOND).sheet().paper()).isEqualTo(Paper.A4);
-        var named = PageEdits.sheet(one, FIRST, Reach.ALL, s -> s.with(new Margins(15, 8)));
+        var named = PageEdits.sheet(one, FIRST, Reach.ALL, s -> s.withMargins(new Margins(15, 8)));
         assertThat(page(named, SECOND).sheet().paper()).isEqualTo(Paper.A4); // what was not changed stays
         assertThat(named.presentation().pages())
                 .extracting(p -> p.sheet().margins())

@@ -110,7 +110,7 @@ class RoomKeepingTest {
                 plan,
                 storey(plan),
                 parlour,
-                f -> f.usedAs("living", CountsAs.INDOOR).numbered("0.2"));
+                f -> f.usedAs("living", CountsAs.INDOOR).withNumber("0.2"));
         var after = moved(plan, 2500); // the partition goes to 7,500: the mark at 7,000 is left behind
         var fit = at(after, 7800, 2000).mark().orElseThrow().fit();
         assertThat(fit.use()).isEqualTo("living");

@@ -106,7 +106,7 @@ class UnderlayEditsTest {
                 .plan();
         var mark = in(first).plan(new Point(200, 300));
         var along = UnderlayEdits.changeKnown(
-                first, storey, id, 0, k -> k.with(Length.ofMm(12_000)), TracedWork.GOES_ALONG);
+                first, storey, id, 0, k -> k.withLength(Length.ofMm(12_000)), TracedWork.GOES_ALONG);
         var corner = first.storey(storey).walls().getFirst().to().point();
         near(
                 along.storey(storey).walls().getFirst().to().point(),
@@ -123,7 +123,8 @@ class UnderlayEditsTest {
                 along.storey(storey).grounds().getFirst().corners().getLast().point(),
                 mark.plus(new Point(700, 900).minus(mark).times(2)));
         assertThat(area(along)).isCloseTo(4 * area(first), within(1.0));
-        var stays = UnderlayEdits.changeKnown(first, storey, id, 0, k -> k.with(Length.ofMm(12_000)), TracedWork.STAYS);
+        var stays = UnderlayEdits.changeKnown(
+                first, storey, id, 0, k -> k.withLength(Length.ofMm(12_000)), TracedWork.STAYS);
         assertThat(stays.storey(storey).walls()).isEqualTo(first.storey(storey).walls());
         // what lay on a pixel still does
         near(
@@ -274,7 +275,7 @@ class UnderlayEditsTest {
         var noted = UnderlayEdits.note(plan, storey, id, new PictureNote(List.of(new Point(3, 4)), "damp"));
         assertThat(in(noted).notes()).hasSize(1);
         assertThat(in(UnderlayEdits.removeNote(noted, storey, id, 0)).notes()).isEmpty();
-        assertThat(in(UnderlayEdits.treat(plan, storey, id, t -> t.faded(1)))
+        assertThat(in(UnderlayEdits.treat(plan, storey, id, t -> t.withFade(1)))
                         .treatment()
                         .fade())
                 .isEqualTo(1);

@@ -69,12 +69,13 @@ class WallTypeEditsTest {
                 .wall(0, 0, 0, 3000, BodySide.CENTRE, OUTER)
                 .plan();
         var type = plan.wallType(PARTITION);
-        var low = WallTypeEdits.change(plan, type.with(new HeightRule(HeightRule.Kind.LOW, Length.ofMm(850))));
+        var low =
+                WallTypeEdits.change(plan, type.withHeightRule(new HeightRule(HeightRule.Kind.LOW, Length.ofMm(850))));
         var walls = low.storeys().getFirst().walls();
         assertThat(walls.get(0).height()).isEqualTo(Length.ofMm(850));
         assertThat(walls.get(1).height()).isEqualTo(Length.ofMm(2600));
-        var less =
-                WallTypeEdits.change(low, type.with(new HeightRule(HeightRule.Kind.TO_NEXT_STOREY, Length.ofMm(300))));
+        var less = WallTypeEdits.change(
+                low, type.withHeightRule(new HeightRule(HeightRule.Kind.TO_NEXT_STOREY, Length.ofMm(300))));
         assertThat(less.storeys().getFirst().walls().get(0).height()).isEqualTo(Length.ofMm(2300));
     }
 

@@ -61,7 +61,7 @@ class FixedPartsArtTest {
                 var turned = StructureEdits.change(
                         plan,
                         stair.id(),
-                        x -> x.formed(((Stair) x.form()).shaped(shape)).turnedTo(turn));
+                        x -> x.withForm(((Stair) x.form()).shaped(shape)).turnedTo(turn));
                 assertThat(words(marks(turned, 0)))
                         .as("%s turned by %d", shape, turn)
                         .hasSize(1)

@@ -147,7 +147,7 @@ class IllustrationTest {
         var room = TestPlans.geometry(plan).rooms().getFirst();
         var used = RoomEdits.use(plan, TestPlans.storey(plan), room, "bath", CountsAs.INDOOR);
         assertThat(floor(used)).isEqualTo(Palettes.DAYLIGHT.of(Role.BATH_FLOOR).argb() & 0xffffff);
-        var look = ViewEdits.look(used, l -> l.with(l.palette().with(Map.of(Role.BATH_FLOOR, red))));
+        var look = ViewEdits.look(used, l -> l.withPalette(l.palette().with(Map.of(Role.BATH_FLOOR, red))));
         assertThat(floor(look)).isEqualTo(red.argb() & 0xffffff);
     }
 
@@ -260,7 +260,7 @@ class IllustrationTest {
             other.put(role, new Oklch(0.5 + 0.004 * role.ordinal(), 0.15, 200));
         }
         var plan = QuillbackLane.plan();
-        var blue = ViewEdits.look(plan, l -> l.with(l.palette().with(other)));
+        var blue = ViewEdits.look(plan, l -> l.withPalette(l.palette().with(other)));
         var inks = new HashSet<Integer>();
         for (var role : Role.values()) {
             inks.add(TestPlans.look(plan).palette().of(role).argb() & 0xffffff);
@@ -290,7 +290,7 @@ class IllustrationTest {
             drafting = drafting.with(role, 2.25 + 0.01 * role.ordinal());
         }
         var own = drafting;
-        var plan = ViewEdits.look(QuillbackLane.plan(), l -> l.with(own));
+        var plan = ViewEdits.look(QuillbackLane.plan(), l -> l.withDrafting(own));
         plan = ViewEdits.showing(plan, Showing.Kind.TAGS, Showing.Degree.SHOWN);
         var widths =
                 Arrays.stream(LineRole.values()).map(r -> own.of(r).largeMm()).toList();

@@ -108,7 +108,7 @@ class MarkListTest {
     }
 
     private static Plan site() {
-        var plan = TestPlans.clearRectangle(3048, 2438.4).with(UnitSystem.FEET_INCHES);
+        var plan = TestPlans.clearRectangle(3048, 2438.4).withUnits(UnitSystem.FEET_INCHES);
         var storey = TestPlans.storey(plan);
         var plot = List.of(
                 Position.ofMm(-2000, -2000),

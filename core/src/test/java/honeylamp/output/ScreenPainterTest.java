@@ -57,7 +57,8 @@ class ScreenPainterTest {
                 plan, TestPlans.storey(plan), new Underlay.Picture("a".repeat(64), "green", 100, 100), Point.ORIGIN);
         var underlay = added.plan().storeys().getFirst().underlays().getFirst();
         return new Traced(
-                underlay.with(Placing.of(Position.ofMm(0, 5000), 50, 0)).with(Treatment.FIRST.faded(fade)),
+                underlay.withPlacing(Placing.of(Position.ofMm(0, 5000), 50, 0))
+                        .withTreatment(Treatment.FIRST.withFade(fade)),
                 TracedPicture.of(pixels));
     }
 

@@ -44,6 +44,10 @@ class ElementsTest {
                         new ElementId.CoveringId(90_006),
                         new Surface.WallSide(new ElementId.WallId(90_004), Opening.Swing.LEFT, Optional.empty()),
                         Finish.of("lime-white")),
+                new Region(
+                        new ElementId.RegionId(90_007),
+                        new Region.Floors(),
+                        List.of(from, to, Position.ofMm(1000, 2000))),
                 new Note(new ElementId.NoteId(90_003), from, "Note"),
                 new Dimension(new ElementId.DimensionId(90_004), from, to, Length.ofMm(300)),
                 Underlay.of(
@@ -60,7 +64,7 @@ class ElementsTest {
     @Test
     void everyKindIsThereAndEachElementIsFoundByItsId() {
         assertThat(Elements.kinds())
-                .hasSize(12)
+                .hasSize(13)
                 .allSatisfy(k -> assertThat(ALL.of(k)).isNotEmpty());
         assertThat(ALL.all()).allSatisfy(e -> {
             assertThat(ALL.find(e.id())).containsSame(e);

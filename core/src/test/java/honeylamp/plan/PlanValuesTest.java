@@ -51,8 +51,8 @@ class PlanValuesTest {
         var door = new Opening(
                 new OpeningId(7), OpeningKind.DOOR, new WallId(1), TEN, TEN, Length.ZERO, TEN, Hand.FIRST, Swing.LEFT);
         assertThat(door.end()).isEqualTo(Length.ofMm(20));
-        assertThat(door.at(Length.ofMm(50)).width()).isEqualTo(TEN);
-        assertThat(door.as(OpeningKind.CASEMENT_WINDOW).hand()).isEqualTo(Hand.FIRST);
+        assertThat(door.withOffset(Length.ofMm(50)).width()).isEqualTo(TEN);
+        assertThat(door.withKind(OpeningKind.CASEMENT_WINDOW).hand()).isEqualTo(Hand.FIRST);
         assertThat(door.hung(Hand.SECOND, Swing.RIGHT).offset()).isEqualTo(TEN);
         assertThat(OpeningKind.CASEMENT_WINDOW.hasHinges()).isFalse();
         assertThat(OpeningKind.PAIR_DOOR.hasHinges()).isTrue();
@@ -77,8 +77,9 @@ class PlanValuesTest {
                 new Underlay.Picture("a".repeat(64), "scan", 200, 100),
                 Placing.of(Position.ofMm(1000, 500), 5, 0));
         assertThat(underlay.plan(new Point(200, 100))).isEqualTo(new Point(2000, 0));
-        assertThat(underlay.with(Sight.HIDDEN).with(Lock.FREE).treatment()).isEqualTo(Treatment.FIRST);
-        assertThatThrownBy(() -> underlay.treatment().faded(1.2)).hasMessageContaining("fade");
+        assertThat(underlay.withSight(Sight.HIDDEN).withLock(Lock.FREE).treatment())
+                .isEqualTo(Treatment.FIRST);
+        assertThatThrownBy(() -> underlay.treatment().withFade(1.2)).hasMessageContaining("fade");
         assertThatThrownBy(() -> new KnownLength(new Point(3, 3), new Point(3.5, 3), TEN))
                 .hasMessageContaining("within one pixel");
         // 3-4-5: 500 pixels for 5 m
@@ -104,7 +105,7 @@ class PlanValuesTest {
         assertThat(sheet.on(Sheet.Paper.A4, Sheet.Way.PORTRAIT).heightMm()).isEqualTo(297);
         assertThat(sheet.widthMm() / sheet.heightMm()).isCloseTo(Math.sqrt(2), within(0.002));
         var view = TestPlans.view(SailclothYard.plan()).view();
-        assertThatThrownBy(() -> view.at(Optional.of(0))).hasMessageContaining("scale");
+        assertThatThrownBy(() -> view.withScale(Optional.of(0))).hasMessageContaining("scale");
     }
 
     @Test

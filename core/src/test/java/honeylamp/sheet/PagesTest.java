@@ -390,7 +390,7 @@ class PagesTest {
     @Test
     void marginsMakeRoomForTheView() {
         var usual = SheetLayout.of(TestPlans.sheet(QuillbackLane.plan()), 0);
-        var narrow = SheetLayout.of(TestPlans.sheet(QuillbackLane.plan()).with(new Sheet.Margins(5, 5)), 0);
+        var narrow = SheetLayout.of(TestPlans.sheet(QuillbackLane.plan()).withMargins(new Sheet.Margins(5, 5)), 0);
         assertThat(narrow.view().width()).isCloseTo(usual.view().width() + 15 + 5, within(1e-9));
         assertThat(narrow.view().height()).isCloseTo(usual.view().height() + 5 + 5, within(1e-9));
     }

@@ -101,7 +101,7 @@ enum HostileReader {
         var plan = SailclothYard.plan();
         try (var journal = Journal.begin(folder.resolve("j"), Origin.of(PlanDocument.of(plan)), Journal.Begun.OPENED)) {
             for (var i = 0; i < 5; i++) {
-                journal.append(plan.named("step " + i));
+                journal.append(plan.withName("step " + i));
             }
             var bytes = Files.readAllBytes(folder.resolve("j").resolve(Journal.RECORDS));
             journal.discard();

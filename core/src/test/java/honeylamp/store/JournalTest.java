@@ -53,7 +53,7 @@ class JournalTest {
             try (var journal =
                     Journal.begin(Path.of(arguments[0]), Origin.of(PlanDocument.of(PLAN)), Journal.Begun.OPENED)) {
                 for (var i = 0; i < 1_000_000; i++) {
-                    journal.append(PLAN.named("plan " + i));
+                    journal.append(PLAN.withName("plan " + i));
                     System.out.println(i);
                     System.out.flush();
                 }
@@ -89,7 +89,7 @@ class JournalTest {
             var number = Integer.parseInt(recovered.name().substring("plan ".length()));
             // all that was said to be written is there; at most the action under way is more
             assertThat(number).isBetween(last(said), last(said) + 1);
-            assertThat(recovered).isEqualTo(PLAN.named("plan " + number));
+            assertThat(recovered).isEqualTo(PLAN.withName("plan " + number));
         }
         assertThat(LeftWork.in(folder)).hasSize(KILLS);
     }
@@ -118,11 +118,11 @@ class JournalTest {
     @Test
     void tornAndDamagedRecordsHideNoOther() throws IOException {
         try (var journal = begin("torn")) {
-            journal.append(PLAN.named("first"));
+            journal.append(PLAN.withName("first"));
             Files.write(records("torn"), new byte[] {0, 0, 7, 7, 1, 2, 3}, StandardOpenOption.APPEND);
             var torn = Files.readAllBytes(records("torn"));
             // what a full disk left of a record is cut off; here it is put back, as if that had failed too
-            journal.append(PLAN.named("second"));
+            journal.append(PLAN.withName("second"));
             var whole = Files.readAllBytes(records("torn"));
             var second = Arrays.copyOfRange(whole, torn.length - 7, whole.length);
             Files.write(records("torn"), torn);
@@ -134,8 +134,8 @@ class JournalTest {
     @Test
     void aRecordWithAFlippedBitIsNotBelieved() throws IOException {
         try (var journal = begin("bit")) {
-            journal.append(PLAN.named("first"));
-            journal.append(PLAN.named("second"));
+            journal.append(PLAN.withName("first"));
+            journal.append(PLAN.withName("second"));
         }
         var bytes = Files.readAllBytes(records("bit"));
         bytes[bytes.length - 20] ^= 4;
@@ -149,7 +149,7 @@ class JournalTest {
         var plans = new ArrayList<>(List.of(PLAN));
         try (var journal = begin("cut")) {
             for (var i = 0; i < 6; i++) {
-                plans.add(PLAN.named("step " + i));
+                plans.add(PLAN.withName("step " + i));
                 journal.append(plans.getLast());
             }
         }
@@ -185,11 +185,11 @@ class JournalTest {
     @Test
     void savedWorkComesBackAsSavedWithItsFile() throws IOException {
         var file = folder.resolve("yard.honeylamp");
-        var saved = PlanDocument.of(PLAN.named("saved"));
+        var saved = PlanDocument.of(PLAN.withName("saved"));
         PlanFile.save(saved, new byte[0], file);
         try (var journal = begin("saved")) {
-            journal.append(PLAN.named("saved"));
-            journal.saved(Origin.in(file, saved), PLAN.named("saved"));
+            journal.append(PLAN.withName("saved"));
+            journal.saved(Origin.in(file, saved), PLAN.withName("saved"));
         }
         assertThat(good("saved").unsaved()).isFalse();
         assertThat(good("saved").origin().file()).contains(file.toAbsolutePath());
@@ -205,10 +205,10 @@ class JournalTest {
         var file = folder.resolve("yard.honeylamp");
         try (var journal = begin("on")) {
             // while the save ran, one more action was done
-            journal.saved(Origin.in(file, PlanDocument.of(PLAN.named("saved"))), PLAN.named("further"));
+            journal.saved(Origin.in(file, PlanDocument.of(PLAN.withName("saved"))), PLAN.withName("further"));
             assertThat(good("on").plan().name()).isEqualTo("further");
             assertThat(good("on").origin().document().plan().name()).isEqualTo("saved");
-            journal.append(PLAN.named("still further"));
+            journal.append(PLAN.withName("still further"));
         }
         assertThat(good("on").plan().name()).isEqualTo("still further");
         assertThat(good("on").unsaved()).isTrue();
@@ -224,7 +224,7 @@ class JournalTest {
             for (var asset : demo.assets().entrySet()) {
                 journal.keep(asset.getKey(), asset.getValue());
             }
-            journal.append(demo.plan().named("x"));
+            journal.append(demo.plan().withName("x"));
         }
         assertThat(good("p").document().assets()).containsExactlyEntriesOf(demo.assets());
         assertThat(good("p").document().original().path("from_later").asInt()).isEqualTo(7);
@@ -233,7 +233,7 @@ class JournalTest {
     @Test
     void whatIsKeptByAWindowThatRunsIsNotOfferedAndNobodyElseMayReadIt() throws IOException {
         var journal = begin("held");
-        journal.append(PLAN.named("x"));
+        journal.append(PLAN.withName("x"));
         journal.keep("ab", new byte[3]);
         assertThat(LeftWork.in(folder)).isEmpty();
         for (var file : List.of(
@@ -274,7 +274,7 @@ class JournalTest {
         var gone = new Origin(
                 PlanDocument.of(PLAN), Optional.of(folder.resolve("gone.honeylamp")), Optional.of(new FileStamp(1, 2)));
         try (var journal = Journal.begin(folder.resolve("g"), gone, Journal.Begun.SAVED)) {
-            journal.append(PLAN.named("x"));
+            journal.append(PLAN.withName("x"));
         }
         assertThat(good("g").origin().changedOnDisk()).isTrue();
         assertThat(good("g").plan().name()).isEqualTo("x");

@@ -49,9 +49,9 @@ class PlanChangeTest {
                     out.withStorey(
                             storey.id(),
                             s -> s.with(Furnishing.class, s.furnishings().reversed()));
-                case 3 -> out.withStorey(storey.id(), s -> s.named("floor " + random.nextInt(9)));
+                case 3 -> out.withStorey(storey.id(), s -> s.withName("floor " + random.nextInt(9)));
                 case 4 -> out.withStoreys(new ArrayList<>(out.storeys()).reversed());
-                default -> out.named("n" + random.nextInt(9)).numbersTaken(random.nextInt(4));
+                default -> out.withName("n" + random.nextInt(9)).numbersTaken(random.nextInt(4));
             };
         }
         return out;
@@ -76,7 +76,7 @@ class PlanChangeTest {
     void aChangeWithinOneStoreySaysNothingOfTheOthers() {
         var from = QuillbackLane.plan();
         Storey upper = from.storeys().getLast();
-        var to = from.withStorey(upper.id(), s -> s.named("Attic"));
+        var to = from.withStorey(upper.id(), s -> s.withName("Attic"));
         assertThat(PlanChange.between(from, to))
                 .hasToString("{\"storeys\":{\"runs\":[[0,1],{\"of\":1,\"change\":{\"name\":{\"value\":\"Attic\"}}}]}}");
         assertThat(PlanChange.between(from, from)).isEmpty();

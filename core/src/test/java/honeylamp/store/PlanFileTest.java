@@ -136,7 +136,8 @@ class PlanFileTest {
         var schema = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
                 .getSchema(tree.toString(), InputFormat.JSON);
         var coloured = SailclothYard.plan();
-        coloured = ViewEdits.look(coloured, l -> l.with(l.palette().with(Map.of(Role.INK, new Oklch(0.3, 0.05, 250)))));
+        coloured = ViewEdits.look(
+                coloured, l -> l.withPalette(l.palette().with(Map.of(Role.INK, new Oklch(0.3, 0.05, 250)))));
         coloured =
                 ViewEdits.moveTier(coloured, new ViewId(1), Side.EAST, 1, -2.5).orThrow();
         coloured = ViewEdits.turn(coloured, new ViewId(1), Reach.ALL, 22.5);
@@ -192,7 +193,7 @@ class PlanFileTest {
                 .replaceFirst("\"name\" : \"Sailcloth Yard\"", "\"name\" : \"Sailcloth Yard\", \"mood\" : \"calm\"")
                 .replaceFirst("\"id\" : \"w6\"", "\"id\" : \"w6\", \"lining\" : \"clay\"");
         var opened = good(zip("plan.json", json));
-        var moved = opened.plan().named("Renamed");
+        var moved = opened.plan().withName("Renamed");
         var file = folder.resolve("again.honeylamp");
         PlanFile.save(opened.with(moved), NO_PREVIEW, file);
         try (var zip = new ZipFile(file.toFile())) {
@@ -373,18 +374,18 @@ class PlanFileTest {
     void aLookKeepsItsOwnColours() throws Exception {
         var plan = SailclothYard.plan();
         var ink = new Oklch(0.3, 0.05, 250);
-        var own = ViewEdits.look(plan, l -> l.with(l.palette().with(Map.of(Role.INK, ink))));
+        var own = ViewEdits.look(plan, l -> l.withPalette(l.palette().with(Map.of(Role.INK, ink))));
         var file = folder.resolve("own.honeylamp");
         PlanFile.save(PlanDocument.of(own), new byte[0], file);
         var opened = ((PlanFile.Opened.Good) PlanFile.open(file)).document();
         assertThat(opened.plan()).isEqualTo(own);
         var drawn = ViewEdits.look(
                 own,
-                l -> l.with(l.drafting()
+                l -> l.withDrafting(l.drafting()
                                 .with(LineRole.CUT_WALL, new Drafting.Line(0.7, 0.5))
                                 .with(InkRole.SWING, 0.4)
                                 .with(TextRole.ROOM_NAME, 3.4)
-                                .unsteady(0.2))
+                                .withUnsteadyMm(0.2))
                         .withTone("wide-plank-oak", Optional.of(new Oklch(0.6, 0.1, 60))));
         PlanFile.save(opened.with(drawn), new byte[0], file);
         assertThat(((PlanFile.Opened.Good) PlanFile.open(file)).document().plan())

@@ -60,7 +60,7 @@ class ScheduleFileTest {
         assertThat(Schedule.hand(west)).isEqualTo("right");
         assertThat(Schedule.hand(west.hung(Hand.SECOND, Swing.LEFT))).isEqualTo("left");
         assertThat(Schedule.hand(west.hung(Hand.FIRST, Swing.RIGHT))).isEqualTo("left");
-        assertThat(Schedule.hand(west.as(OpeningKind.PAIR_DOOR))).isEmpty();
+        assertThat(Schedule.hand(west.withKind(OpeningKind.PAIR_DOOR))).isEmpty();
     }
 
     @Test

@@ -39,10 +39,10 @@ class UnderlayPainterTest {
                         new UnderlayId(1),
                         new Underlay.Picture("a".repeat(64), "ramp", SIZE, SIZE),
                         Placing.of(Position.ofMm(0, 2000), 10, 0))
-                .with(treatment);
+                .withTreatment(treatment);
     }
 
-    private static final Treatment FULL = Treatment.FIRST.faded(0);
+    private static final Treatment FULL = Treatment.FIRST.withFade(0);
 
     /** 10 mm of the plan is a pixel of the picture and a pixel of the screen. */
     private static BufferedImage painted(Underlay underlay, BufferedImage picture) {
@@ -104,16 +104,16 @@ class UnderlayPainterTest {
     @Test
     void toneMakesItDarkerLighterAndInverted() {
         assertThat(at(painted(underlay(FULL), flat(100)), 50, 50).getRed()).isEqualTo(100);
-        var brighter = underlay(FULL.with(Tone.PLAIN.brighter(0.4)));
+        var brighter = underlay(FULL.withTone(Tone.PLAIN.withBrightness(0.4)));
         assertThat(at(painted(brighter, flat(100)), 50, 50).getRed()).isGreaterThan(140);
-        var contrast = underlay(FULL.with(Tone.PLAIN.contrasted(0.5)));
+        var contrast = underlay(FULL.withTone(Tone.PLAIN.withContrast(0.5)));
         assertThat(at(painted(contrast, flat(150)), 50, 50).getRed()).isLessThan(80);
         assertThat(at(painted(contrast, flat(240)), 50, 50).getRed()).isGreaterThan(245);
-        var inverted = underlay(FULL.with(Tone.PLAIN.with(Tone.Sense.INVERTED)));
+        var inverted = underlay(FULL.withTone(Tone.PLAIN.withSense(Tone.Sense.INVERTED)));
         assertThat(at(painted(inverted, flat(30)), 50, 50).getRed()).isEqualTo(225);
-        assertThat(at(painted(underlay(FULL.faded(0.5)), flat(55)), 50, 50).getRed())
+        assertThat(at(painted(underlay(FULL.withFade(0.5)), flat(55)), 50, 50).getRed())
                 .isBetween(154, 156);
-        var tinted = at(painted(underlay(FULL.with(Tint.SAGE)), flat(0)), 50, 50);
+        var tinted = at(painted(underlay(FULL.withTint(Tint.SAGE)), flat(0)), 50, 50);
         assertThat(tinted.getGreen()).isGreaterThan(tinted.getRed());
     }
 
@@ -132,7 +132,7 @@ class UnderlayPainterTest {
                         new UnderlayId(1),
                         new Underlay.Picture("a".repeat(64), "sheet", 900, 600),
                         Placing.of(Position.ofMm(0, 600), 1, 0))
-                .with(FULL.with(Tone.PLAIN.cleaned(1)));
+                .withTreatment(FULL.withTone(Tone.PLAIN.withPaper(1)));
         var out = new BufferedImage(900, 600, BufferedImage.TYPE_INT_ARGB_PRE);
         UnderlayPainter.paint(underlay, TracedPicture.of(image), out, new Affine(1, 0, 0, -1, 0, 600));
         for (var x : new int[] {30, 450, 870}) {

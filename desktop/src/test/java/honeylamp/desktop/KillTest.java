@@ -83,7 +83,7 @@ class KillTest {
                     var piece = storey.furnishings().getFirst().id();
                     var moved = PickedEdits.move(plan, storey.id(), Set.of(piece), Length.ofMm(1), Length.ofMm(0))
                             .orThrow();
-                    here.edit(moved.named(plan.name().replaceAll(" [0-9]+$", "") + " " + number), "Edit");
+                    here.edit(moved.withName(plan.name().replaceAll(" [0-9]+$", "") + " " + number), "Edit");
                     return null;
                 });
                 System.out.println(n);
@@ -121,7 +121,7 @@ class KillTest {
         }
         return demo.withStorey(storey.id(), s -> s.with(Wall.class, walls))
                 .numbersTaken(number - demo.nextNumber())
-                .named("Large");
+                .withName("Large");
     }
 
     private Process start(Path plan, Path said) throws IOException {
@@ -149,8 +149,8 @@ class KillTest {
 
     @Test
     void aKilledRunLosesAtMostItsLastActionAndNeverKeepsTheNextFromStarting() throws Exception {
-        var plans =
-                List.of(SailclothYard.plan().named("Yard"), SailclothYard.plan().named("Loft"), large());
+        var plans = List.of(
+                SailclothYard.plan().withName("Yard"), SailclothYard.plan().withName("Loft"), large());
         for (var plan : plans) {
             PlanFile.save(PlanDocument.of(plan), new byte[0], folder.resolve(plan.name() + ".honeylamp"));
         }

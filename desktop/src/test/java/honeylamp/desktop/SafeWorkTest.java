@@ -39,7 +39,7 @@ class SafeWorkTest {
             for (var asset : origin.document().assets().entrySet()) {
                 writing.keep(asset.getKey(), asset.getValue());
             }
-            writing.append(origin.document().plan().named(renamed));
+            writing.append(origin.document().plan().withName(renamed));
         }
         return journal;
     }
@@ -84,7 +84,7 @@ class SafeWorkTest {
             offer(w);
             assertThat(w.plan().name()).isEqualTo(QuillbackLane.plan().name()); // nothing happens unasked
             w.press("go-on-0");
-            assertThat(w.plan()).isEqualTo(DemoFiles.document().plan().named("Yard, gone on"));
+            assertThat(w.plan()).isEqualTo(DemoFiles.document().plan().withName("Yard, gone on"));
             assertThat(w.node("left-work").isVisible()).isFalse();
             WindowDriver.onScreen(() -> {
                 assertThat(w.model().now().file()).contains(file.toAbsolutePath());
@@ -114,7 +114,7 @@ class SafeWorkTest {
             var elsewhere = folder.resolve("elsewhere.honeylamp");
             w.answers.plan = Optional.of(elsewhere);
             w.press("save-left-0");
-            assertThat(read(elsewhere)).isEqualTo(QuillbackLane.plan().named("newest"));
+            assertThat(read(elsewhere)).isEqualTo(QuillbackLane.plan().withName("newest"));
             w.press("leave-left-0");
             w.press("drop-left-0");
             assertThat(w.node("left-work").isVisible()).isFalse();
@@ -149,7 +149,7 @@ class SafeWorkTest {
             w.key(KeyCode.CONTROL, KeyCode.S); // untouched since: no question
             assertThat(w.answers.asked).isZero();
             PlanFile.save(PlanDocument.of(QuillbackLane.plan()), new byte[0], file);
-            run(w, () -> w.model().edit(w.model().now().plan().named("mine"), "Name"));
+            run(w, () -> w.model().edit(w.model().now().plan().withName("mine"), "Name"));
             w.key(KeyCode.CONTROL, KeyCode.S);
             assertThat(w.answers.asked).isEqualTo(1);
             assertThat(read(file)).isEqualTo(QuillbackLane.plan());
@@ -171,7 +171,7 @@ class SafeWorkTest {
             w.answers.plan = Optional.of(file);
             w.key(KeyCode.CONTROL, KeyCode.S);
             var before = Files.readAllBytes(file);
-            run(w, () -> w.model().edit(w.model().now().plan().named("x".repeat(300)), "Name"));
+            run(w, () -> w.model().edit(w.model().now().plan().withName("x".repeat(300)), "Name"));
             w.answers.plan = Optional.of(folder.resolve("y".repeat(300) + ".honeylamp"));
             w.key(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.S);
             assertThat(w.message()).contains("the name is too long for this disk");

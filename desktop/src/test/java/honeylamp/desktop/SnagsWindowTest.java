@@ -51,7 +51,7 @@ class SnagsWindowTest {
             var room = w.plan().storeys().getFirst().rooms().getFirst();
             WindowDriver.onScreen(() -> {
                 var now = w.model().now();
-                w.model().edit(RoomEdits.change(now.plan(), now.storey(), room.id(), r -> r.named("")), "Name room");
+                w.model().edit(RoomEdits.change(now.plan(), now.storey(), room.id(), r -> r.withName("")), "Name room");
                 return null;
             });
             says(w, "Looking for snags\u2026"); // the name is gone meanwhile

@@ -1,14 +1,17 @@
 package honeylamp.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.demo.place.QuillbackLane;
 import honeylamp.derive.listing.Surfaces;
+import honeylamp.desktop.workspace.WorkStage;
 import honeylamp.plan.Covering;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.ElementId.WallId;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Plan;
+import honeylamp.plan.Region;
 import honeylamp.plan.Stair;
 import honeylamp.plan.Storey;
 import honeylamp.plan.Surface;
@@ -116,6 +119,82 @@ class SurfacesWindowTest {
                     .containsExactlyInAnyOrderElementsOf(plinths);
             choose(w, "finish-plinth", 0);
             assertThat(ground(w.plan()).coverings()).isEmpty();
+        }
+    }
+
+    /** A field of tiles drawn on a floor, picked again, typed, dragged, put on the ceiling, taken back. */
+    @Test
+    void aRegionIsDrawnOnAFloorAndChanged() throws Exception {
+        try (var w = WindowDriver.with(PlanDocument.of(QuillbackLane.plan()))) {
+            w.press("stage-finishes");
+            w.press("finish-square-tile");
+            w.press("tool-own-region");
+            var room = ground(w.plan()).rooms().getFirst();
+            var at = room.at().point();
+            w.show(at.x(), at.y(), 4000);
+            w.click(at.x(), at.y());
+            w.move(at.x() + 300, at.y() + 300);
+            w.write("800 mm");
+            w.key(KeyCode.TAB);
+            w.write("500 mm");
+            w.key(KeyCode.ENTER);
+            var region = ground(w.plan()).regions().getFirst();
+            assertThat(region.ring().area()).isCloseTo(800 * 500, within(1e-3));
+            assertThat(Surfaces.finish(ground(w.plan()), new Surface.OwnRegion(region.id()))
+                            .map(Finish::material))
+                    .contains("square-tile");
+            w.press("tool-pick-and-move");
+            pick(w, region.id());
+            w.fill("region-width", "900 mm");
+            assertThat(ground(w.plan()).regions().getFirst().ring().area()).isCloseTo(900 * 500, within(1e-3));
+            choose(w, "finish-region", 0);
+            assertThat(Surfaces.finish(ground(w.plan()), new Surface.OwnRegion(region.id()))
+                            .map(Finish::material))
+                    .contains("wide-plank-oak");
+            var before = ground(w.plan()).regions().getFirst();
+            w.drag(at.x() + 450, at.y() + 250, at.x() + 650, at.y() + 250);
+            assertThat(ground(w.plan()).regions().getFirst().ring().bounds().minX())
+                    .isCloseTo(before.ring().bounds().minX() + 200, within(25.0));
+            choose(w, "region-on", 1);
+            assertThat(ground(w.plan()).regions().getFirst().on()).isEqualTo(new Region.Ceilings());
+            w.key(KeyCode.DELETE);
+            assertThat(ground(w.plan()).regions()).isEmpty();
+            assertThat(ground(w.plan()).coverings()).isEmpty();
+            while (w.model().now().history().undoable().isPresent()) {
+                w.key(KeyCode.CONTROL, KeyCode.Z);
+            }
+            assertThat(w.plan()).isEqualTo(QuillbackLane.plan());
+        }
+    }
+
+    /** A splash-back on a wall by the room's card, its place typed, kept in a file. */
+    @Test
+    void aRegionOnAWallIsTypedAndKept() throws Exception {
+        try (var w = WindowDriver.with(PlanDocument.of(QuillbackLane.plan()))) {
+            w.press("stage-rooms");
+            var room = ground(w.plan()).rooms().getFirst();
+            pick(w, room.id());
+            var wall = Surfaces.on(WindowDriver.onScreen(() -> w.model().shown().storey())).stream()
+                    .map(Surfaces.Found::surface)
+                    .filter(s -> s instanceof Surface.WallSide on && on.room().equals(Optional.of(room.id())))
+                    .map(Surface.WallSide.class::cast)
+                    .findFirst()
+                    .orElseThrow();
+            w.press("region-on-" + wall.wall().text() + "-" + wall.side().name().toLowerCase(java.util.Locale.ROOT));
+            assertThat(ground(w.plan()).regions().getFirst().on())
+                    .isEqualTo(new Region.Upright(wall.wall(), wall.side()));
+            assertThat(w.model().now().stage()).isEqualTo(WorkStage.FINISHES); // where regions are picked and dragged
+            w.fill("region-foot", "850 mm");
+            w.fill("region-height", "400 mm");
+            var box = ground(w.plan()).regions().getFirst().ring().bounds();
+            assertThat(box.minY()).isCloseTo(850, within(1e-6));
+            assertThat(box.maxY()).isCloseTo(1250, within(1e-6));
+            choose(w, "finish-region", 3);
+            var file = folder.resolve("splash-back.honeylamp");
+            w.answers.plan = Optional.of(file);
+            w.key(KeyCode.CONTROL, KeyCode.S);
+            assertThat(((PlanFile.Opened.Good) PlanFile.open(file)).document().plan())
+                    .isEqualTo(w.plan());
         }
     }
 

@@ -147,7 +147,7 @@ public final class JointSheet {
 
     /** All joints on one plan, numbered. */
     public static Plan plan() {
-        var plan = NewPlan.in(UnitSystem.MM).named("Joints");
+        var plan = NewPlan.in(UnitSystem.MM).withName("Joints");
         var storey = plan.storeys().getFirst().id();
         var all = joints();
         var number = plan.nextNumber();

@@ -98,10 +98,10 @@ final class PlanSketch {
                 added.plan(),
                 storey,
                 added.id(),
-                m -> m.fitted(RoomUses.named(name)
+                m -> m.withFit(RoomUses.named(name)
                         .map(u -> m.fit().usedAs(u.key(), u.part()))
                         .orElse(m.fit())
-                        .numbered(number)));
+                        .withNumber(number)));
     }
 
     void piece(String kind, double w, double d, double h, double x, double y, double turnDeg) {
@@ -132,7 +132,7 @@ final class PlanSketch {
     }
 
     void setback(GroundId plot, double by) {
-        plan = GroundEdits.change(plan, storey, plot, g -> g.setBack(length(by)));
+        plan = GroundEdits.change(plan, storey, plot, g -> g.withSetback(length(by)));
     }
 
     void stair(Stair.Shape shape, Stair.Turn turn, double flight, double well, double x, double y, double turnDeg) {

@@ -4,15 +4,18 @@ import honeylamp.derive.fixed.FixedParts;
 import honeylamp.derive.openings.OpeningCut;
 import honeylamp.derive.rooms.Room;
 import honeylamp.derive.storeys.LaidStorey;
+import honeylamp.derive.storeys.RegionPlaces;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Regions;
+import honeylamp.geometry.Ring;
 import honeylamp.geometry.Segment;
 import honeylamp.plan.Covering;
 import honeylamp.plan.ElementId.RoomId;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Opening;
+import honeylamp.plan.Region;
 import honeylamp.plan.RoomMark;
 import honeylamp.plan.Storey;
 import honeylamp.plan.Surface;
@@ -20,6 +23,7 @@ import honeylamp.plan.Surface.OnWall;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Predicate;
 
 /**
  * The surfaces of a storey that can be covered: where each lies, and its outline in a frame of its own.
@@ -63,6 +67,11 @@ public final class Surfaces {
             outline = List.copyOf(outline);
         }
 
+        /** The same where nothing lies over it. */
+        private Found without(List<Outline> over) {
+            return over.isEmpty() ? this : new Found(surface, frame, Regions.difference(outline, over), finish);
+        }
+
         /** Its area, holes not counted. */
         public double areaMm2() {
             return outline.stream().mapToDouble(Outline::area).sum();
@@ -91,23 +100,75 @@ public final class Surfaces {
         var level = storey.storey().level().mm();
         var height = mark.fit().height().orElse(storey.storey().height()).mm();
         var out = new ArrayList<Found>();
-        var outline = List.of(room.outline());
-        var flat = new Frame(Point.ORIGIN, level, new Point(1, 0), Up.LEVEL);
-        out.add(new Found(new Surface.Floor(mark.id()), flat, outline, Optional.of(mark.floor())));
-        out.add(found(
-                storey.storey(),
-                new Surface.Ceiling(mark.id()),
-                new Frame(Point.ORIGIN, level + height, new Point(1, 0), Up.LEVEL),
-                outline));
+        var floor = new Frame(Point.ORIGIN, level, new Point(1, 0), Up.LEVEL);
+        var ceiling = new Frame(Point.ORIGIN, level + height, new Point(1, 0), Up.LEVEL);
+        out.addAll(level(storey, room, new Surface.Floor(mark.id()), floor, r -> r.on() instanceof Region.Floors));
+        out.addAll(
+                level(storey, room, new Surface.Ceiling(mark.id()), ceiling, r -> r.on() instanceof Region.Ceilings));
         for (var side : WallSides.of(storey.geometry(), room)) {
             var surface = new Surface.WallSide(side.wall(), side.side(), Optional.of(mark.id()));
-            out.addAll(stretches(storey, side, surface, height));
+            out.addAll(stretches(storey, side, surface, height).stream()
+                    .flatMap(whole -> withRegions(whole, upright(storey, side, whole)).stream())
+                    .toList());
             out.addAll(stretches(
                     storey,
                     side,
                     new Surface.Plinth(side.wall(), side.side(), Optional.of(mark.id())),
                     Math.min(PLINTH_MM, height)));
         }
+        return out;
+    }
+
+    /** A floor or ceiling, and what a person outlined on it. */
+    private static List<Found> level(
+            LaidStorey storey, Room room, Surface surface, Frame frame, Predicate<Region> liesOn) {
+        var whole = found(storey.storey(), surface, frame, List.of(room.outline()));
+        var regions = storey.storey().regions().stream()
+                .filter(liesOn)
+                .map(r -> found(storey.storey(), new Surface.OwnRegion(r.id()), frame, RegionPlaces.level(room, r)))
+                .toList();
+        return withRegions(whole, regions);
+    }
+
+    /** The regions on a stretch of a wall's side, in the frame of the stretch; openings are left out of them. */
+    private static List<Found> upright(LaidStorey storey, WallSides.WallSide side, Found stretch) {
+        var line = storey.storey().wall(side.wall()).orElseThrow().line();
+        var length = stretch.outline().stream()
+                .mapToDouble(o -> o.bounds().maxX())
+                .max()
+                .orElse(0);
+        var origin = stretch.frame().origin();
+        var end = line instanceof Segment
+                ? origin.plus(stretch.frame().along().times(length))
+                : side.faces().getLast().b();
+        var from = line.along(origin);
+        var toFrame = length / (line.along(end) - from);
+        return storey.storey().regions().stream()
+                .filter(r -> r.on().equals(new Region.Upright(side.wall(), side.side())))
+                .map(r -> {
+                    var ring = r.ring().corners().stream()
+                            .map(c -> new Point((c.x() - from) * toFrame, c.y()))
+                            .toList();
+                    var outline = Regions.intersection(
+                            stretch.outline(), List.of(Outline.of(new Ring(ring).counterClockwise())));
+                    return found(storey.storey(), new Surface.OwnRegion(r.id()), stretch.frame(), outline);
+                })
+                .toList();
+    }
+
+    /** A surface and the regions on it; of what lies over each other the later covers the earlier, where it is covered. */
+    private static List<Found> withRegions(Found whole, List<Found> regions) {
+        var out = new ArrayList<Found>();
+        var above = new ArrayList<Outline>();
+        for (var region : regions.reversed()) {
+            if (!region.outline().isEmpty()) {
+                out.addFirst(region.without(above));
+                if (region.finish().isPresent()) {
+                    above.addAll(region.outline());
+                }
+            }
+        }
+        out.addFirst(whole.without(above));
         return out;
     }
 
@@ -220,7 +281,8 @@ public final class Surfaces {
                     Surface.Walls _,
                     Surface.Reveal _,
                     Surface.Riser _,
-                    Surface.Tread _ -> Optional.empty();
+                    Surface.Tread _,
+                    Surface.OwnRegion _ -> Optional.empty();
         };
     }
 

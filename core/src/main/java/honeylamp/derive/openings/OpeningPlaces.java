@@ -51,7 +51,7 @@ public record OpeningPlaces(List<Opening> placed, List<Opening> moved, List<Open
             if (!there.get().equals(opening.offset())) {
                 moved.add(opening);
             }
-            var at = opening.at(there.get());
+            var at = opening.withOffset(there.get());
             placed.add(at);
             others.add(at);
         }

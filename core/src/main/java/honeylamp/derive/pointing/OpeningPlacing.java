@@ -178,7 +178,7 @@ public record OpeningPlacing(StoreyGeometry geometry, Wall wall, Opening like) {
         if (there.isEmpty()) {
             return spot(wanted, Fit.NONE, "");
         }
-        var placed = wanted.at(there.get());
+        var placed = wanted.withOffset(there.get());
         var same = stretch(Between.NEIGHBOURS, alongMm).holds(placed.middleMm());
         return spot(placed, same ? Fit.FREE : Fit.NEAREST, same ? "" : "nearest place with room");
     }
@@ -194,7 +194,7 @@ public record OpeningPlacing(StoreyGeometry geometry, Wall wall, Opening like) {
     }
 
     private Opening put(double fromMm, Keeping keeping) {
-        return like.at(Length.ofMm(Math.max(0, fromMm))).keeping(keeping);
+        return like.withOffset(Length.ofMm(Math.max(0, fromMm))).withKeeping(keeping);
     }
 
     private Spot spot(Opening opening, Fit fit, String caught) {

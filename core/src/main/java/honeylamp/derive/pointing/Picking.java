@@ -3,6 +3,7 @@ package honeylamp.derive.pointing;
 import honeylamp.derive.openings.OpeningCut;
 import honeylamp.derive.pointing.Snapping.Caught;
 import honeylamp.derive.pointing.Snapping.Snap;
+import honeylamp.derive.storeys.RegionPlaces;
 import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.derive.walls.WallNodes;
 import honeylamp.derive.walls.WallPiece;
@@ -21,6 +22,7 @@ import honeylamp.plan.Furnishing;
 import honeylamp.plan.Ground;
 import honeylamp.plan.Note;
 import honeylamp.plan.Opening;
+import honeylamp.plan.Region;
 import honeylamp.plan.RoomMark;
 import honeylamp.plan.SettingOutLine;
 import honeylamp.plan.Storey;
@@ -99,10 +101,24 @@ public final class Picking {
             case Furnishing f -> takes(box, within, footprint(f).bounds());
             case Structure x -> takes(box, within, x.footprint().bounds());
             case Ground g -> takes(box, within, g.ring().bounds());
+            case Region r -> takes(geometry, box, within, r);
             case Underlay u -> takes(box, within, outline(u).shell().bounds());
             case Note n -> box.contains(n.at().point());
             case RoomMark m -> box.contains(m.at().point());
             case Covering _ -> false; // goes with its surface
+        };
+    }
+
+    private static boolean takes(StoreyGeometry geometry, Box box, Within within, Region region) {
+        return switch (region.on()) {
+            case Region.Level _ -> takes(box, within, region.ring().bounds());
+            case Region.Upright _ -> {
+                var faces = RegionPlaces.faces(geometry, region);
+                yield !faces.isEmpty()
+                        && (within == Within.INSIDE
+                                ? faces.stream().allMatch(f -> takes(box, within, f))
+                                : faces.stream().anyMatch(f -> takes(box, within, f)));
+            }
         };
     }
 
@@ -210,6 +226,15 @@ public final class Picking {
                                 ? OptionalDouble.of(g.ring().area())
                                 : OptionalDouble.empty()
                         : inside(g.ring(), p);
+            case Region r ->
+                switch (r.on()) {
+                    case Region.Level _ -> inside(r.ring(), p);
+                    case Region.Upright _ ->
+                        RegionPlaces.faces(geometry, r).stream()
+                                .mapToDouble(f -> f.distance(p))
+                                .filter(d -> d <= reachMm)
+                                .min();
+                };
             case Underlay u ->
                 outline(u).shell().contains(p)
                         ? OptionalDouble.of(-geometry.storey().underlays().indexOf(u)) // the top one first
@@ -228,8 +253,9 @@ public final class Picking {
             case SettingOutLine _, Boundary _ -> 3;
             case Furnishing _ -> 4;
             case Structure _ -> 5;
-            case Ground _ -> 6;
-            case Underlay _ -> 7;
+            case Region _ -> 6;
+            case Ground _ -> 7;
+            case Underlay _ -> 8;
         };
     }
 

@@ -83,7 +83,8 @@ public final class Snags {
                 () -> lostNames(geometry),
                 () -> StairSnags.of(plan, geometry),
                 () -> SiteSnags.of(plan, geometry),
-                () -> PieceSnags.of(geometry));
+                () -> PieceSnags.of(geometry),
+                () -> RegionSnags.of(geometry));
     }
 
     /** What is wrong with a copy is wrong with its unit, and told there; copies may stand wall on wall. */

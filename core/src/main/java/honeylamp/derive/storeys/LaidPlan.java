@@ -119,7 +119,7 @@ public final class LaidPlan {
 
     private static View turnedNames(View view) {
         var motion = Motion.turn(Point.ORIGIN, view.turnDeg());
-        return view.moving(view.moved().stream()
+        return view.withMoved(view.moved().stream()
                 .map(m -> new View.MovedName(m.of(), motion.of(m.at())))
                 .toList());
     }

@@ -3,7 +3,9 @@ package honeylamp.derive.storeys;
 import honeylamp.derive.rooms.Room;
 import honeylamp.derive.walls.WallPiece;
 import honeylamp.geometry.Curve;
+import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
+import honeylamp.geometry.Regions;
 import honeylamp.geometry.Segment;
 import honeylamp.plan.Boundary;
 import honeylamp.plan.Covering;
@@ -17,6 +19,8 @@ import honeylamp.plan.Furnishing;
 import honeylamp.plan.Ground;
 import honeylamp.plan.Note;
 import honeylamp.plan.Opening;
+import honeylamp.plan.Opening.Swing;
+import honeylamp.plan.Region;
 import honeylamp.plan.RoomMark;
 import honeylamp.plan.SettingOutLine;
 import honeylamp.plan.Structure;
@@ -39,6 +43,7 @@ import java.util.stream.Collectors;
 public record UnitContents(List<Room> rooms, Elements elements) {
     private static final double ON_EDGE_MM = 30;
     private static final double ON_FACE_MM = 1;
+    private static final double BESIDE_MM = 5;
 
     public UnitContents {
         rooms = List.copyOf(rooms);
@@ -65,7 +70,7 @@ public record UnitContents(List<Room> rooms, Elements elements) {
                 .filter(r -> named.contains(r) || around.containsAll(wallsOf(geometry, r)))
                 .toList();
         rooms.forEach(r -> around.addAll(wallsOf(geometry, r)));
-        var standing = storey.elements().only(e -> belongs(e, around, rooms));
+        var standing = storey.elements().only(e -> belongs(geometry, e, around, rooms));
         var hosts = standing.all().map(Element::id).collect(Collectors.toSet());
         var covered = storey.coverings().stream()
                 .filter(c -> hosts.contains(c.surface().host()) && isInside(c, hosts))
@@ -74,7 +79,7 @@ public record UnitContents(List<Room> rooms, Elements elements) {
     }
 
     /** Whether a wall encloses the rooms, hangs in such a wall or stands in a room; what covers these comes after. */
-    private static boolean belongs(Element element, Set<WallId> around, List<Room> rooms) {
+    private static boolean belongs(StoreyGeometry geometry, Element element, Set<WallId> around, List<Room> rooms) {
         return switch (element) {
             case Wall w -> around.contains(w.id());
             case Opening o -> around.contains(o.host());
@@ -83,7 +88,22 @@ public record UnitContents(List<Room> rooms, Elements elements) {
             case Furnishing f -> within(rooms, f.at().point());
             case Boundary b ->
                 rooms.stream().anyMatch(r -> r.outline().edgeDistance(b.line().middle()) <= ON_EDGE_MM);
+            case Region r -> within(rooms, middle(geometry, r));
             case Covering _, Underlay _, Dimension _, Note _, SettingOutLine _, Ground _ -> false;
+        };
+    }
+
+    /** A point of a region, or beside it in the room that sees it. */
+    private static Point middle(StoreyGeometry geometry, Region region) {
+        return switch (region.on()) {
+            case Region.Level _ ->
+                region.ring().area() < 1 ? region.ring().bounds().centre() : Regions.inside(Outline.of(region.ring()));
+            case Region.Upright(var _, var side) ->
+                RegionPlaces.faces(geometry, region).stream()
+                        .findFirst()
+                        .map(f -> f.shiftedLeft(side == Swing.LEFT ? BESIDE_MM : -BESIDE_MM)
+                                .middle())
+                        .orElse(region.corners().getFirst().point());
         };
     }
 

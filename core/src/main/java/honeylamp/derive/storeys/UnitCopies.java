@@ -12,6 +12,7 @@ import honeylamp.plan.Motion;
 import honeylamp.plan.Opening;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
+import honeylamp.plan.Region;
 import honeylamp.plan.Storey;
 import honeylamp.plan.Surface;
 import honeylamp.plan.Unit;
@@ -166,6 +167,19 @@ public final class UnitCopies {
                 others.add(there);
                 twins.put(e.id(), there.id());
             });
+            for (var region : contents.elements().of(Region.class)) {
+                var there = region.moved(motion).under(keys.apply(region.id().number()));
+                there.twin(id -> Optional.ofNullable(twins.get(id)))
+                        .map(r -> region.wall()
+                                .filter(runBack::contains)
+                                .flatMap(w -> Optional.ofNullable(hosts.get(w)))
+                                .map(host -> r.measuredBack(host.length()))
+                                .orElse(r))
+                        .ifPresent(r -> {
+                            others.add(r);
+                            twins.put(region.id(), r.id());
+                        });
+            }
             for (var covering : contents.elements().of(Covering.class)) {
                 var key = keys.apply(covering.id().number());
                 covering(covering, twins, runBack::contains, motion, key).ifPresent(others::add);
@@ -174,7 +188,10 @@ public final class UnitCopies {
 
         /** Walls may stand already; what hangs in them or covers something follows those. */
         private static boolean hangs(Element element) {
-            return element instanceof Wall || element instanceof Opening || element instanceof Covering;
+            return element instanceof Wall
+                    || element instanceof Opening
+                    || element instanceof Region
+                    || element instanceof Covering;
         }
 
         Storey storey() {
@@ -197,7 +214,7 @@ public final class UnitCopies {
                     .map(twin -> covering.surface() instanceof Surface.OnWall on && runsBack.test(on.wall())
                             ? twin.mirrored()
                             : twin)
-                    .map(there::on);
+                    .map(there::withSurface);
         }
 
         /** The wall that already stands where a copied one would. */

@@ -55,8 +55,18 @@ public record Pens(double dial, boolean large, Look look) {
             case FURNITURE, FURNITURE_INNER, GRAIN -> Pen.round(widthMm(role));
             case OVERHEAD -> Pen.butt(widthMm(role)).dashed(2.0, 1.0);
             case PLOT -> Pen.butt(widthMm(role)).dashed(6, 1.6);
-            case CUT_WALL, CUT_POST, HATCH, LEAF, SWING, DIMENSION, TICK, RULE, HEADING_RULE, TITLE_RULE, NEEDLE ->
-                Pen.butt(widthMm(role));
+            case CUT_WALL,
+                    CUT_POST,
+                    HATCH,
+                    LEAF,
+                    SWING,
+                    TRIM,
+                    DIMENSION,
+                    TICK,
+                    RULE,
+                    HEADING_RULE,
+                    TITLE_RULE,
+                    NEEDLE -> Pen.butt(widthMm(role));
         };
     }
 
@@ -94,6 +104,10 @@ public record Pens(double dial, boolean large, Look look) {
 
     public Pen grain() {
         return pen(LineRole.GRAIN);
+    }
+
+    public Pen trim() {
+        return pen(LineRole.TRIM);
     }
 
     public Pen overhead() {

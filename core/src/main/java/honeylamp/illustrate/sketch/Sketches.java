@@ -6,6 +6,7 @@ import honeylamp.catalogue.symbol.SymbolShape;
 import honeylamp.derive.listing.Dissection;
 import honeylamp.derive.openings.OpeningCut;
 import honeylamp.derive.pointing.Picking;
+import honeylamp.derive.storeys.RegionPlaces;
 import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.drawing.Mark;
 import honeylamp.drawing.ink.Ink;
@@ -32,6 +33,7 @@ import honeylamp.plan.Ground;
 import honeylamp.plan.Look;
 import honeylamp.plan.Note;
 import honeylamp.plan.Opening;
+import honeylamp.plan.Region;
 import honeylamp.plan.RoomMark;
 import honeylamp.plan.SettingOutLine;
 import honeylamp.plan.Structure;
@@ -94,11 +96,25 @@ public final class Sketches {
                             .filter(r -> r.mark().filter(m::equals).isPresent())
                             .forEach(r -> out.addAll(room(frame, r.outline(), penMm)));
                 case Dimension _, Note _ -> {} // Captions marks these
+                case Region r -> out.addAll(region(frame, geometry, r, penMm));
                 case Covering _ -> {} // seen on its surface
                 case Boundary _ -> {} // drawn in its stage, picked or not
             }
         });
         out.addAll(filled(washed.build(), penMm));
+        return out;
+    }
+
+    private static List<Mark> region(PaperFrame frame, StoreyGeometry geometry, Region region, double penMm) {
+        var out = new ArrayList<Mark>();
+        switch (region.on()) {
+            case Region.Level _ -> {
+                out.add(new Mark.Stroke(frame.paper(Figure.ring(region.ring())), Pen.butt(2.4 * penMm), HONEY));
+                region.corners().forEach(c -> out.addAll(handle(frame, c.point(), 4.5 * penMm, penMm)));
+            }
+            case Region.Upright _ ->
+                RegionPlaces.faces(geometry, region).forEach(f -> out.add(line(frame, f, 4 * penMm, false)));
+        }
         return out;
     }
 

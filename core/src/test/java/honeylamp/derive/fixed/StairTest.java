@@ -44,7 +44,7 @@ class StairTest {
     }
 
     private static Stair fitting(double riseMm) {
-        var begun = stair(Shape.STRAIGHT, 2, 0).rising(Length.ofMm(riseMm));
+        var begun = stair(Shape.STRAIGHT, 2, 0).withRise(Length.ofMm(riseMm));
         return StairRule.stepped(begun, UnitSystem.MM);
     }
 
@@ -202,7 +202,7 @@ class StairTest {
      */
     @Test
     void aFullTurnOfASpiralLeavesRoomForTheHead() {
-        var begun = stair(Shape.SPIRAL, 14, 100).rising(Length.ofMm(2900));
+        var begun = stair(Shape.SPIRAL, 14, 100).withRise(Length.ofMm(2900));
         var spiral = StairRule.stepped(begun, UnitSystem.MM);
         assertThat(spiral.risers()).isEqualTo(17);
         assertThat(spiral.going()).isEqualTo(Length.ofMm(255));
@@ -214,12 +214,12 @@ class StairTest {
 
     @Test
     void flightsCanDiffer() {
-        var stair = stair(Shape.QUARTER, 12, 0).turningAfter(3);
+        var stair = stair(Shape.QUARTER, 12, 0).withLower(3);
         assertThat(stair.upper()).isEqualTo(7);
         assertThat(stair.width().mm()).isEqualTo(900 + 7 * 270);
         assertThat(stair.depth().mm()).isEqualTo(900 + 3 * 270);
-        assertThatThrownBy(() -> stair.turningAfter(10)).hasMessageContaining("treads before the turn");
-        assertThatThrownBy(() -> stair.turningAfter(0)).hasMessageContaining("treads before the turn");
+        assertThatThrownBy(() -> stair.withLower(10)).hasMessageContaining("treads before the turn");
+        assertThatThrownBy(() -> stair.withLower(0)).hasMessageContaining("treads before the turn");
     }
 
     @Test

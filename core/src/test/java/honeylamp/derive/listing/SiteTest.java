@@ -38,7 +38,7 @@ class SiteTest {
 
     private static Plan setBack(Plan plan, double mm) {
         var plot = plan.storeys().getFirst().grounds().getFirst();
-        return GroundEdits.change(plan, TestPlans.storey(plan), plot.id(), g -> g.setBack(Length.ofMm(mm)));
+        return GroundEdits.change(plan, TestPlans.storey(plan), plot.id(), g -> g.withSetback(Length.ofMm(mm)));
     }
 
     private static List<Snag> snags(Plan plan) {

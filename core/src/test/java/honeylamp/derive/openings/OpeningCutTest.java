@@ -59,7 +59,7 @@ class OpeningCutTest {
     @Test
     void cutHigherAHighWindowIsCutThrough() {
         var high = window(OpeningKind.FIXED_WINDOW, 1200, 2100);
-        var higher = high.withStorey(storey(high), s -> s.with(s.levels().withCut(Length.ofMm(1500))));
+        var higher = high.withStorey(storey(high), s -> s.withLevels(s.levels().withCut(Length.ofMm(1500))));
         assertThat(cut(higher).level()).isEqualTo(Level.CUT);
         assertThat(poche(ROOM) - poche(higher)).isCloseTo(1000 * 300, within(1.0));
         // the cache must tell the two apart
@@ -141,12 +141,13 @@ class OpeningCutTest {
         var door = newest(opening(ROOM, 0, OpeningKind.DOOR, 0, 885, Hand.FIRST, Swing.LEFT));
         // two linings of 35 and a leaf of 40 stand in the way; the frame leaves 10 to fit it
         assertThat(FrameSizes.of(door)).isEqualTo(new FrameSizes(865, 2000, 775));
-        assertThat(FrameSizes.of(door.as(OpeningKind.PLAIN)).clearWidthMm()).isEqualTo(885);
-        assertThat(FrameSizes.of(door.as(OpeningKind.POCKET_DOOR)).clearWidthMm())
+        assertThat(FrameSizes.of(door.withKind(OpeningKind.PLAIN)).clearWidthMm())
+                .isEqualTo(885);
+        assertThat(FrameSizes.of(door.withKind(OpeningKind.POCKET_DOOR)).clearWidthMm())
                 .isEqualTo(850);
         assertThat(FrameSizes.usualRevealMm(300)).isEqualTo(115); // (300 - 70) / 2
         // 1,400 less two linings is 1,330: four leaves of about 380, which folded take 30 each
-        var folding = door.sized(Length.ZERO, Length.ofMm(1400)).as(OpeningKind.FOLDING_DOOR);
+        var folding = door.sized(Length.ZERO, Length.ofMm(1400)).withKind(OpeningKind.FOLDING_DOOR);
         assertThat(FrameSizes.of(folding).clearWidthMm()).isEqualTo(1330 - 4 * 30);
     }
 

@@ -442,7 +442,7 @@ class AreaOracleTest {
         for (var at : sample.outdoor) {
             marks.add(new RoomMark(
                             new RoomId(number++), Position.of(move.to.apply(at)), "Court", Finish.of("stone-slabs"))
-                    .fitted(RoomFit.NONE.counting(CountsAs.OUTDOOR)));
+                    .withFit(RoomFit.NONE.withCounts(CountsAs.OUTDOOR)));
         }
         var storey = plan.storeys().getFirst().id();
         return plan.withWallTypes(types)

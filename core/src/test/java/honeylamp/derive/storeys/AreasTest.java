@@ -295,7 +295,7 @@ class AreasTest {
                 .plan();
         var garage = TestPlans.geometry(plan).rooms().get(1);
         var storey = TestPlans.storey(plan);
-        plan = RoomEdits.fit(plan, storey, garage, f -> f.counting(CountsAs.GARAGE));
+        plan = RoomEdits.fit(plan, storey, garage, f -> f.withCounts(CountsAs.GARAGE));
         var geometry = TestPlans.geometry(plan);
         var areas = Areas.of(plan, geometry);
         // 5,000 x 4,000 to live in, 3,000 x 4,000 for the car

@@ -68,7 +68,7 @@ class DimensionTiersTest {
             @ForAll @DoubleRange(min = 100, max = 900) double offset,
             @ForAll @DoubleRange(min = 300, max = 1500) double width,
             @ForAll UnitSystem units) {
-        var plan = window(TestPlans.clearRectangle(w, 4000), offset, width).with(units);
+        var plan = window(TestPlans.clearRectangle(w, 4000), offset, width).withUnits(units);
         for (var side : DimensionTiers.of(TestPlans.geometry(plan), units)) {
             for (var tier : side.tiers()) {
                 assertThat(sum(tier, units)).isEqualTo(read(tier.total(), units));

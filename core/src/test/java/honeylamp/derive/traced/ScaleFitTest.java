@@ -65,7 +65,7 @@ class ScaleFitTest {
         assertThat(fit.suspect()).hasValue(1);
         assertThat(fit.worstPercent()).isGreaterThan(ScaleFit.WARNING_PERCENT);
         assertThat(fit.words(UnitSystem.MM)).contains("4120 mm disagrees").contains("leave it out");
-        var without = fit(Axes.ONE, across(700, 7000), wrong.with(Trust.LEFT_OUT), across(300, 3002));
+        var without = fit(Axes.ONE, across(700, 7000), wrong.withTrust(Trust.LEFT_OUT), across(300, 3002));
         // (700·7000 + 300·3002) / (700² + 300²) = 5,800,600 / 580,000
         assertThat(without.mmPerPixelX()).isCloseTo(5_800_600.0 / 580_000, within(1e-12));
         assertThat(without.worstPercent()).isLessThan(0.1);
@@ -94,7 +94,7 @@ class ScaleFitTest {
         assertThat(two.mmPerPixelX()).isCloseTo(10.15, within(1e-9));
         assertThat(two.mmPerPixelY()).isCloseTo(10, within(1e-9));
         assertThat(two.worstPercent()).isLessThan(1e-6);
-        assertThat(fit(Axes.ONE, across(700, 7000), up(600, 6001), slanting.with(Length.ofMm(5003)))
+        assertThat(fit(Axes.ONE, across(700, 7000), up(600, 6001), slanting.withLength(Length.ofMm(5003)))
                         .stretched()
                         .likely())
                 .isFalse();
@@ -108,7 +108,7 @@ class ScaleFitTest {
         var inner = new KnownLength(new Point(100, 300), new Point(600, 300), Length.ofMm(5020));
         var outer = new KnownLength(new Point(70, 570), new Point(630, 570), Length.ofMm(5600));
         var missing = new KnownLength(new Point(70, 600), new Point(900, 600), Length.ofMm(8300));
-        var underlay = with(Axes.ONE, inner, outer, missing).with(Placing.of(Position.ofMm(-1000, 5000), 10, 0));
+        var underlay = with(Axes.ONE, inner, outer, missing).withPlacing(Placing.of(Position.ofMm(-1000, 5000), 10, 0));
         var rows = TracedLengths.of(geometry, underlay);
         assertThat(rows.get(0).pictureMm()).isCloseTo(5000, within(1e-6));
         assertThat(rows.get(0).tracedMm().orElseThrow()).isCloseTo(5000, within(1e-6));

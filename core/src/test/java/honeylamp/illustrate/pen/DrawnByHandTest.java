@@ -77,7 +77,7 @@ class DrawnByHandTest {
     @Test
     void aPlanByHandHasOtherLinesAndTheSameColoursAndWords() {
         var ruled = SailclothYard.plan();
-        var plan = ViewEdits.look(ruled, l -> l.with(l.drafting().unsteady(0.25)));
+        var plan = ViewEdits.look(ruled, l -> l.withDrafting(l.drafting().withUnsteadyMm(0.25)));
         var floors = Set.of(LayerKind.FLOOR, LayerKind.LABELS);
         assertThat(marks(picture(plan), floors))
                 .containsExactlyElementsOf(marks(picture(ruled), floors).toList());

@@ -16,6 +16,7 @@ import honeylamp.plan.TextRole;
 import honeylamp.store.PictureImport;
 import honeylamp.units.Length;
 import honeylamp.units.UnitSystem;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Optional;
 
 /**
@@ -32,6 +33,7 @@ import java.util.Optional;
  * @param backing what lies under an exported PNG
  * @param presenting what is changed of looks, views and pages
  */
+@RecordBuilder
 public record Choices(
         NewWall wall,
         NewOpening opening,
@@ -42,7 +44,8 @@ public record Choices(
         Pictures pictures,
         Length gapReach,
         Backing backing,
-        Presenting presenting) {
+        Presenting presenting)
+        implements ChoicesBuilder.With {
     /** Whether walls run square by themselves. */
     public enum Angle {
         /** Level or plumb. */
@@ -137,18 +140,6 @@ public record Choices(
                 new Presenting(Reach.ALL, Role.INK, LineRole.CUT_WALL, TextRole.ROOM_NAME, ""));
     }
 
-    private Choices with(NewWall other) {
-        return new Choices(other, opening, seen, furnishing, material, part, pictures, gapReach, backing, presenting);
-    }
-
-    private Choices with(Pictures other) {
-        return new Choices(wall, opening, seen, furnishing, material, part, other, gapReach, backing, presenting);
-    }
-
-    private Choices with(Seen other) {
-        return new Choices(wall, opening, other, furnishing, material, part, pictures, gapReach, backing, presenting);
-    }
-
     /** The type of walls drawn next. */
     public WallTypeId wallType() {
         return wall.type;
@@ -202,108 +193,80 @@ public record Choices(
     }
 
     public Choices withWallType(WallTypeId other) {
-        return with(new NewWall(other, wall.face, wall.angle, wall.lengthEnd));
+        return withWall(new NewWall(other, wall.face, wall.angle, wall.lengthEnd));
     }
 
     public Choices withFace(DrawnFace other) {
-        return with(new NewWall(wall.type, other, wall.angle, wall.lengthEnd));
+        return withWall(new NewWall(wall.type, other, wall.angle, wall.lengthEnd));
     }
 
     /** Square or free. */
     public Choices withAngle(Angle other) {
-        return with(new NewWall(wall.type, wall.face, other, wall.lengthEnd));
+        return withWall(new NewWall(wall.type, wall.face, other, wall.lengthEnd));
     }
 
     /** With another end of a wall that moves when its length is typed. */
     public Choices withLengthEnd(End other) {
-        return with(new NewWall(wall.type, wall.face, wall.angle, other));
+        return withWall(new NewWall(wall.type, wall.face, wall.angle, other));
     }
 
     /** With lines of pictures caught or not. */
     public Choices withLines(Lines other) {
-        return with(new Seen(other, seen.glance, seen.working, seen.ghost));
+        return withSeen(new Seen(other, seen.glance, seen.working, seen.ghost));
     }
 
     /** With the raised glance shown or hidden. */
     public Choices withGlance(Glance other) {
-        return with(new Seen(seen.lines, other, seen.working, seen.ghost));
+        return withSeen(new Seen(seen.lines, other, seen.working, seen.ghost));
     }
 
     /** With the working of areas shown or hidden. */
     public Choices withWorking(Working other) {
-        return with(new Seen(seen.lines, seen.glance, other, seen.ghost));
+        return withSeen(new Seen(seen.lines, seen.glance, other, seen.ghost));
     }
 
     /** With another storey seen through, or none. */
     public Choices withGhost(Optional<Ghost> other) {
-        return with(new Seen(seen.lines, seen.glance, seen.working, other));
-    }
-
-    /** With another opening to put in. */
-    public Choices withOpening(NewOpening other) {
-        return new Choices(wall, other, seen, furnishing, material, part, pictures, gapReach, backing, presenting);
-    }
-
-    /** With another kind of furnishing. */
-    public Choices withFurnishing(String other) {
-        return new Choices(wall, opening, seen, other, material, part, pictures, gapReach, backing, presenting);
-    }
-
-    public Choices withMaterial(String other) {
-        return new Choices(wall, opening, seen, furnishing, other, part, pictures, gapReach, backing, presenting);
-    }
-
-    /** With another fixed part, car, ground or unit. */
-    public Choices withPart(NewPart other) {
-        return new Choices(wall, opening, seen, furnishing, material, other, pictures, gapReach, backing, presenting);
+        return withSeen(new Seen(seen.lines, seen.glance, seen.working, other));
     }
 
     /** With traced work going along with its picture or staying. */
     public Choices withTracedWork(TracedWork other) {
-        return with(new Pictures(other, pictures.notes));
+        return withPictures(new Pictures(other, pictures.notes));
     }
 
     /** With a camera's notes kept or left out. */
     public Choices withNotes(PictureImport.Notes other) {
-        return with(new Pictures(pictures.tracedWork, other));
-    }
-
-    /** With another reach within which wall ends count as gaps. */
-    public Choices withGapReach(Length other) {
-        return new Choices(wall, opening, seen, furnishing, material, part, pictures, other, backing, presenting);
-    }
-
-    /** Exporting PNGs on another backing. */
-    public Choices withBacking(Backing other) {
-        return new Choices(wall, opening, seen, furnishing, material, part, pictures, gapReach, other, presenting);
+        return withPictures(new Pictures(pictures.tracedWork, other));
     }
 
     /** Changing this view and page, or all. */
     public Choices withReach(Reach other) {
-        return with(new Presenting(other, presenting.role, presenting.line, presenting.text, presenting.material));
+        return withPresenting(
+                new Presenting(other, presenting.role, presenting.line, presenting.text, presenting.material));
     }
 
     /** Changing the colour of a role. */
     public Choices withRole(Role other) {
-        return with(new Presenting(presenting.reach, other, presenting.line, presenting.text, presenting.material));
+        return withPresenting(
+                new Presenting(presenting.reach, other, presenting.line, presenting.text, presenting.material));
     }
 
     /** Changing the pen of a role. */
     public Choices withLine(LineRole other) {
-        return with(new Presenting(presenting.reach, presenting.role, other, presenting.text, presenting.material));
+        return withPresenting(
+                new Presenting(presenting.reach, presenting.role, other, presenting.text, presenting.material));
     }
 
     /** Changing the tone of a finish. */
     public Choices withToned(String material) {
-        return with(new Presenting(presenting.reach, presenting.role, presenting.line, presenting.text, material));
+        return withPresenting(
+                new Presenting(presenting.reach, presenting.role, presenting.line, presenting.text, material));
     }
 
     /** Changing the type of a role. */
     public Choices withText(TextRole other) {
-        return with(new Presenting(presenting.reach, presenting.role, presenting.line, other, presenting.material));
-    }
-
-    private Choices with(Presenting other) {
-        return new Choices(wall, opening, seen, furnishing, material, part, pictures, gapReach, backing, other);
+        return withPresenting(
+                new Presenting(presenting.reach, presenting.role, presenting.line, other, presenting.material));
     }
 }

@@ -3,6 +3,7 @@ package honeylamp.desktop.gesture;
 import honeylamp.plan.ElementId.UnitId;
 import honeylamp.plan.Ground;
 import honeylamp.plan.Structure;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Optional;
 
 /**
@@ -13,26 +14,10 @@ import java.util.Optional;
  * @param ground what the next ground is used for
  * @param unit that is placed next, if one is chosen
  */
-public record NewPart(String kind, Structure.Car car, Ground.Use ground, Optional<UnitId> unit) {
+@RecordBuilder
+public record NewPart(String kind, Structure.Car car, Ground.Use ground, Optional<UnitId> unit)
+        implements NewPartBuilder.With {
     /** The choices of a fresh start. */
     public static final NewPart FIRST =
             new NewPart("stair-straight", Structure.Car.MIDDLE, Ground.Use.TERRACE, Optional.empty());
-
-    /** With another kind of fixed part. */
-    public NewPart withKind(String other) {
-        return new NewPart(other, car, ground, unit);
-    }
-
-    public NewPart withCar(Structure.Car other) {
-        return new NewPart(kind, other, ground, unit);
-    }
-
-    public NewPart withGround(Ground.Use other) {
-        return new NewPart(kind, car, other, unit);
-    }
-
-    /** With a unit to place, or none. */
-    public NewPart withUnit(Optional<UnitId> other) {
-        return new NewPart(kind, car, ground, other);
-    }
 }

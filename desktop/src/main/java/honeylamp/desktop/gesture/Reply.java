@@ -4,6 +4,7 @@ import honeylamp.edit.Outcome;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Plan;
 import honeylamp.units.Length;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Optional;
 import java.util.Set;
 
@@ -14,13 +15,15 @@ import java.util.Set;
  * @param measured a length that was measured and can be put in elsewhere
  * @param news a sentence about what was done if it says more than the picture, else empty
  */
+@RecordBuilder
 public record Reply(
         Gesture next,
         Optional<Commit> commit,
         Optional<Set<ElementId>> selection,
         String complaint,
         String news,
-        Optional<Length> measured) {
+        Optional<Length> measured)
+        implements ReplyBuilder.With {
     /**
      * A finished edit.
      *
@@ -57,16 +60,11 @@ public record Reply(
 
     /** The same step, picking these elements. */
     public Reply picking(Set<ElementId> ids) {
-        return new Reply(next, commit, Optional.of(Set.copyOf(ids)), complaint, news, measured);
-    }
-
-    /** The same step, with something to say. */
-    public Reply saying(String sentence) {
-        return new Reply(next, commit, selection, complaint, sentence, measured);
+        return withSelection(Optional.of(Set.copyOf(ids)));
     }
 
     /** The same step, with a length that was measured. */
     public Reply measuring(Length length) {
-        return new Reply(next, commit, selection, complaint, news, Optional.of(length));
+        return withMeasured(Optional.of(length));
     }
 }

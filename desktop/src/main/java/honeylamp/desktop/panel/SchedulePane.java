@@ -238,7 +238,9 @@ public final class SchedulePane extends VBox {
             case "head" ->
                 length(text, false, v -> OpeningEdits.setHeights(plan, storey, opening.id(), opening.sill(), v));
             case "product" ->
-                model.edit(OpeningEdits.build(plan, storey, opening.id(), m -> m.of(text.strip())), "Name product");
+                model.edit(
+                        OpeningEdits.build(plan, storey, opening.id(), m -> m.withProduct(text.strip())),
+                        "Name product");
             default -> {}
         }
     }
@@ -246,10 +248,11 @@ public final class SchedulePane extends VBox {
     private void room(ElementId.StoreyId storey, ElementId.RoomId id, String key, String text) {
         var plan = model.now().plan();
         switch (key) {
-            case "name" -> model.edit(RoomEdits.change(plan, storey, id, m -> m.named(text.strip())), "Name room");
+            case "name" -> model.edit(RoomEdits.change(plan, storey, id, m -> m.withName(text.strip())), "Name room");
             case "number" ->
                 model.edit(
-                        RoomEdits.change(plan, storey, id, m -> m.fitted(m.fit().numbered(text.strip()))),
+                        RoomEdits.change(
+                                plan, storey, id, m -> m.withFit(m.fit().withNumber(text.strip()))),
                         "Number room");
             case "height" ->
                 length(text, false, v -> Outcome.done(RoomEdits.change(plan, storey, id, m -> high(m, v))));
@@ -258,7 +261,7 @@ public final class SchedulePane extends VBox {
     }
 
     private static RoomMark high(RoomMark mark, Length height) {
-        return mark.fitted(mark.fit().high(Optional.of(height)));
+        return mark.withFit(mark.fit().withHeight(Optional.of(height)));
     }
 
     private void length(String text, boolean mayBeNothing, Function<Length, Outcome<Plan>> change) {

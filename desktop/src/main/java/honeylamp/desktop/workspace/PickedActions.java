@@ -34,7 +34,8 @@ public final class PickedActions {
             case SITE -> storey.grounds().forEach(g -> all.add(g.id()));
             case DIMENSIONS -> storey.dimensions().forEach(d -> all.add(d.id()));
             case LABELS -> storey.notes().forEach(n -> all.add(n.id()));
-            case UNDERLAY, ROOMS, FINISHES, LIGHT, SHEET -> {}
+            case FINISHES -> storey.regions().forEach(r -> all.add(r.id()));
+            case UNDERLAY, ROOMS, LIGHT, SHEET -> {}
         }
         model.pick(all);
     }

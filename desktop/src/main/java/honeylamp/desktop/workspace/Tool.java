@@ -7,9 +7,10 @@ import honeylamp.desktop.gesture.LookOn;
 import honeylamp.desktop.gesture.draw.DrawArc;
 import honeylamp.desktop.gesture.draw.DrawBay;
 import honeylamp.desktop.gesture.draw.DrawBoundary;
-import honeylamp.desktop.gesture.draw.DrawGround;
+import honeylamp.desktop.gesture.draw.DrawOutline;
 import honeylamp.desktop.gesture.draw.DrawShape;
 import honeylamp.desktop.gesture.draw.DrawShape.Kind;
+import honeylamp.desktop.gesture.draw.Outlining;
 import honeylamp.desktop.gesture.draw.SetOut;
 import honeylamp.desktop.gesture.draw.WalkRoom;
 import honeylamp.desktop.gesture.draw.WallChain;
@@ -219,6 +220,19 @@ public enum Tool {
             "M2 5 H16 M2 9 H16 M2 13 H16 M7 5 V9 M12 9 V13",
             "Lays the chosen finish in the rooms clicked",
             _ -> LayFinish.begin()),
+    OWN_REGION(
+            WorkStage.FINISHES,
+            "Own region",
+            "M2 3 H16 V15 H2 Z M5.5 6.5 H12.5 V11.5 H5.5 Z M5.5 9 H12.5 M9 6.5 V11.5",
+            "Lays the chosen finish on a part of a floor, corner by corner",
+            _ -> DrawOutline.begin(new Outlining.OnFloor())),
+    PICK_REGIONS(
+            WorkStage.FINISHES,
+            "Pick and move",
+            Icons.PICK,
+            "Takes up own regions and their corners",
+            Picks.PICKS,
+            _ -> PickAndMove.of(Reach.REGIONS)),
 
     PICK_PIECES(
             WorkStage.FURNISH,
@@ -246,7 +260,7 @@ public enum Tool {
             "Lay ground",
             "M3 13 L6 4 L14 5.5 L15.5 12 L9 15.5 Z",
             "Lays the chosen ground corner by corner",
-            c -> DrawGround.begin(c.part().ground())),
+            c -> DrawOutline.begin(new Outlining.OnGround(c.part().ground()))),
     PARKING_BAY(
             WorkStage.SITE,
             "Parking bay",

@@ -17,6 +17,7 @@ import honeylamp.plan.View;
 import honeylamp.store.Origin;
 import honeylamp.store.PlanDocument;
 import honeylamp.units.Length;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.nio.file.Path;
 import java.util.Optional;
 import java.util.Set;
@@ -31,6 +32,7 @@ import java.util.Set;
  * @param said what is said to the person
  * @param kept what is kept to be put in later
  */
+@RecordBuilder
 public record Workspace(
         Origin origin,
         History history,
@@ -41,7 +43,8 @@ public record Workspace(
         Choices choices,
         Sight sight,
         Said said,
-        Kept kept) {
+        Kept kept)
+        implements WorkspaceBuilder.With {
     /**
      * The view worked on.
      *
@@ -192,65 +195,37 @@ public record Workspace(
     /** With another history; what is worked on is there in its plan. */
     Workspace with(History other) {
         var there = worked.in(other.now(), storey());
-        return new Workspace(origin, other, there, tool, gesture, selection, choices, sight, said, kept);
-    }
-
-    Workspace with(Origin other) {
-        return new Workspace(other, history, worked, tool, gesture, selection, choices, sight, said, kept);
-    }
-
-    Workspace with(Gesture other) {
-        return new Workspace(origin, history, worked, tool, other, selection, choices, sight, said, kept);
-    }
-
-    Workspace picking(Set<ElementId> ids) {
-        return new Workspace(origin, history, worked, tool, gesture, ids, choices, sight, said, kept);
-    }
-
-    Workspace with(Choices other) {
-        return new Workspace(origin, history, worked, tool, gesture, selection, other, sight, said, kept);
-    }
-
-    private Workspace with(Sight other) {
-        return new Workspace(origin, history, worked, tool, gesture, selection, choices, other, said, kept);
+        return with(copy -> copy.history(other).worked(there));
     }
 
     Workspace with(Lamp other) {
-        return with(new Sight(other, sight.frame, sight.viewport, sight.fit));
+        return withSight(new Sight(other, sight.frame, sight.viewport, sight.fit));
     }
 
     Workspace with(PaperFrame other) {
-        return with(new Sight(sight.lamp, other, sight.viewport, sight.fit));
+        return withSight(new Sight(sight.lamp, other, sight.viewport, sight.fit));
     }
 
     /** Showing another part of the plan, which fills the pane so. */
     Workspace showing(Viewport other, Fit fit) {
-        return with(new Sight(sight.lamp, sight.frame, other, fit));
-    }
-
-    Workspace saying(Said sentence) {
-        return new Workspace(origin, history, worked, tool, gesture, selection, choices, sight, sentence, kept);
+        return withSight(new Sight(sight.lamp, sight.frame, other, fit));
     }
 
     /** With another view worked on, and nothing picked if it is of another storey. */
     Workspace on(Worked other) {
-        var there = new Workspace(origin, history, other, tool, gesture, selection, choices, sight, said, kept);
-        return there.storey().equals(storey()) ? there : there.picking(Set.of());
-    }
-
-    private Workspace keeping(Kept other) {
-        return new Workspace(origin, history, worked, tool, gesture, selection, choices, sight, said, other);
+        var there = withWorked(other);
+        return there.storey().equals(storey()) ? there : there.withSelection(Set.of());
     }
 
     Workspace measuring(Length length) {
-        return keeping(new Kept(Optional.of(length), kept.clipping));
+        return withKept(new Kept(Optional.of(length), kept.clipping));
     }
 
     Workspace keeping(Clipping copied) {
-        return keeping(new Kept(kept.measured, Optional.of(copied)));
+        return withKept(new Kept(kept.measured, Optional.of(copied)));
     }
 
     Workspace at(Tool other, Gesture begun) {
-        return new Workspace(origin, history, worked, other, begun, selection, choices, sight, Said.NOTHING, kept);
+        return with(copy -> copy.tool(other).gesture(begun).said(Said.NOTHING));
     }
 }

@@ -88,7 +88,7 @@ final class WorkspaceRules {
             case Intent.Point(var act, var pointer) ->
                 switch (act) {
                     case MOVED -> after(w, w.gesture().moved(scenes.apply(w), pointer));
-                    case PRESSED -> after(w.saying(Said.NOTHING), w.gesture().pressed(scenes.apply(w), pointer));
+                    case PRESSED -> after(w.withSaid(Said.NOTHING), w.gesture().pressed(scenes.apply(w), pointer));
                     case DRAGGED -> after(w, w.gesture().dragged(scenes.apply(w), pointer));
                     case RELEASED -> after(w, w.gesture().released(scenes.apply(w), pointer));
                 };
@@ -100,26 +100,28 @@ final class WorkspaceRules {
                                 .orElseGet(() -> w.gesture().entered(scenes.apply(w), typed)));
             case Intent.Press(var key) -> after(w, w.gesture().key(scenes.apply(w), key));
             case Intent.Escape() -> escaped(w);
-            case Intent.Drop(var sentence) -> w.with(w.gesture().dropped()).saying(Said.complaint(sentence));
+            case Intent.Drop(var sentence) ->
+                w.withGesture(w.gesture().dropped()).withSaid(Said.complaint(sentence));
             case Intent.Edit(var plan, var action) -> edited(w, plan, action);
             case Intent.Slide(var plan, var action, var going) -> slid(w, plan, action, going);
             case Intent.Undo() -> travelled(w, w.history().undo());
             case Intent.Redo() -> travelled(w, w.history().redo());
             case Intent.TakeUp(var tool) -> takenUp(w, tool);
-            case Intent.Begin(var gesture) -> w.with(gesture);
-            case Intent.Choose(var choices) -> w.with(choices).with(w.tool().begin(choices));
-            case Intent.ChooseWithin(var choices) -> w.with(choices);
+            case Intent.Begin(var gesture) -> w.withGesture(gesture);
+            case Intent.Choose(var choices) ->
+                w.withChoices(choices).withGesture(w.tool().begin(choices));
+            case Intent.ChooseWithin(var choices) -> w.withChoices(choices);
             case Intent.Light(var lamp) -> w.with(lamp);
             case Intent.Show(var viewport) -> w.showing(viewport, Fit.NONE);
             case Intent.FillWith(var fit) -> filled(w, fit);
             case Intent.FitSheet() -> fitted(w);
             case Intent.GoTo(var storey) -> wentTo(w, storey);
             case Intent.TurnTo(var worked) -> turnedTo(w, worked);
-            case Intent.Pick(var ids) -> w.picking(ids);
+            case Intent.Pick(var ids) -> w.withSelection(ids);
             case Intent.Keep(var clipping) -> w.keeping(clipping);
-            case Intent.Say(var said) -> w.saying(said);
+            case Intent.Say(var said) -> w.withSaid(said);
             case Intent.Open(var origin, var history) -> opened(w, origin, history);
-            case Intent.Rename(var origin) -> w.with(origin);
+            case Intent.Rename(var origin) -> w.withOrigin(origin);
         };
     }
 
@@ -168,8 +170,8 @@ final class WorkspaceRules {
             return w;
         }
         var there = w.on(new Worked(ViewEdits.first(w.plan(), storey), Optional.empty()))
-                .with(w.gesture().dropped())
-                .saying(Said.NOTHING);
+                .withGesture(w.gesture().dropped())
+                .withSaid(Said.NOTHING);
         return isLaidAlike(w, there) ? there : fitted(there);
     }
 
@@ -177,13 +179,13 @@ final class WorkspaceRules {
         return w.worked().equals(worked)
                 ? w
                 : fitted(w.on(worked.in(w.plan(), w.storey()))
-                        .with(w.gesture().dropped())
-                        .saying(Said.NOTHING));
+                        .withGesture(w.gesture().dropped())
+                        .withSaid(Said.NOTHING));
     }
 
     private Workspace takenUp(Workspace w, Tool tool) {
         var kept = tool.stage() == w.stage() ? w.selection() : Set.<ElementId>of();
-        var there = w.at(tool, tool.begin(w.choices())).picking(kept);
+        var there = w.at(tool, tool.begin(w.choices())).withSelection(kept);
         var leaves = w.stage() == WorkStage.SHEET
                 && tool.stage() != WorkStage.SHEET
                 && w.view().turnDeg() != 0;
@@ -192,7 +194,7 @@ final class WorkspaceRules {
 
     private Workspace edited(Workspace w, Plan edited, String action) {
         var history = w.history().then(completing.of(w.plan(), edited), action);
-        return history == w.history() ? w : laid(w, w.with(history).saying(Said.NOTHING));
+        return history == w.history() ? w : laid(w, w.with(history).withSaid(Said.NOTHING));
     }
 
     /** After an edit the plan is laid on its page anew only if the page, or what the view shows of the plan, is another. */
@@ -227,34 +229,34 @@ final class WorkspaceRules {
         if (history == w.history()) {
             return w;
         }
-        return laid(w, w.with(w.choices().within(history.now())).with(history))
-                .with(w.gesture().dropped())
-                .picking(Set.of())
-                .saying(Said.NOTHING);
+        return laid(w, w.withChoices(w.choices().within(history.now())).with(history))
+                .withGesture(w.gesture().dropped())
+                .withSelection(Set.of())
+                .withSaid(Said.NOTHING);
     }
 
     /** What a step of the gesture asks for, in order: the plan, what is picked, what is said. */
     private Workspace after(Workspace before, Reply step) {
-        var w = before.with(step.next());
+        var w = before.withGesture(step.next());
         if (!step.complaint().isEmpty()) {
-            w = w.saying(Said.complaint(step.complaint()));
+            w = w.withSaid(Said.complaint(step.complaint()));
         } else if (step.commit().isPresent()) {
-            w = w.saying(Said.NOTHING);
+            w = w.withSaid(Said.NOTHING);
         }
         if (step.commit().isPresent()) {
             w = edited(w, step.commit().get().plan(), step.commit().get().action());
         }
-        w = step.selection().map(w::picking).orElse(w);
+        w = step.selection().map(w::withSelection).orElse(w);
         w = step.measured().map(w::measuring).orElse(w);
-        return step.news().isEmpty() ? w : w.saying(Said.news(step.news()));
+        return step.news().isEmpty() ? w : w.withSaid(Said.news(step.news()));
     }
 
     private static Workspace escaped(Workspace w) {
         if (w.gesture().underWay()) {
-            return w.with(w.gesture().dropped()).saying(Said.NOTHING);
+            return w.withGesture(w.gesture().dropped()).withSaid(Said.NOTHING);
         }
         if (!w.selection().isEmpty()) {
-            return w.picking(Set.of()).saying(Said.NOTHING);
+            return w.withSelection(Set.of()).withSaid(Said.NOTHING);
         }
         return Tool.picking(w.stage()).map(t -> w.at(t, t.begin(w.choices()))).orElse(w);
     }

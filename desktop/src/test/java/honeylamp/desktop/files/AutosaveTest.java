@@ -58,9 +58,9 @@ class AutosaveTest {
     void anActionIsWrittenBeforeTheNextOneHowFastEverTheyCome() throws Exception {
         try (var autosave = autosave(folder)) {
             autosave.opened(NEW);
-            autosave.acted(PLAN.named("0"));
+            autosave.acted(PLAN.withName("0"));
             for (var i = 1; i <= 300; i++) {
-                autosave.acted(PLAN.named("" + i));
+                autosave.acted(PLAN.withName("" + i));
                 if (i % 20 == 0) {
                     var found = Integer.parseInt(killedNow(folder, 0).plan().name());
                     assertThat(found).isBetween(i - 1, i);
@@ -79,7 +79,7 @@ class AutosaveTest {
         var home = folder.resolve("home");
         try (var autosave = autosave(home)) {
             autosave.opened(NEW);
-            autosave.acted(PLAN.named("x"));
+            autosave.acted(PLAN.withName("x"));
         }
         assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(home)))
                 .isEqualTo("rwx------");
@@ -91,10 +91,10 @@ class AutosaveTest {
                 var other = autosave(folder)) {
             one.opened(NEW);
             other.opened(NEW);
-            one.acted(PLAN.named("one"));
-            other.acted(PLAN.named("other"));
-            one.acted(PLAN.named("one more"));
-            other.acted(PLAN.named("another"));
+            one.acted(PLAN.withName("one"));
+            other.acted(PLAN.withName("other"));
+            one.acted(PLAN.withName("one more"));
+            other.acted(PLAN.withName("another"));
             assertThat(LeftWork.in(Autosave.journals(folder))).isEmpty(); // both windows run
         }
         assertThat(LeftWork.in(Autosave.journals(folder)))
@@ -106,10 +106,10 @@ class AutosaveTest {
     void anotherDocumentHasAnotherJournalAndAnEndLeavesNone() throws Exception {
         var autosave = autosave(folder);
         autosave.opened(NEW);
-        autosave.acted(PLAN.named("first"));
+        autosave.acted(PLAN.withName("first"));
         autosave.opened(Origin.of(DemoFiles.document()));
-        autosave.acted(PLAN.named("second"));
-        autosave.acted(PLAN.named("third"));
+        autosave.acted(PLAN.withName("second"));
+        autosave.acted(PLAN.withName("third"));
         assertThat(journals(folder)).hasSize(1);
         autosave.finish();
         assertThat(journals(folder)).isEmpty();
@@ -120,13 +120,13 @@ class AutosaveTest {
         var home = Files.writeString(folder.resolve("home"), "a file of that name");
         try (var autosave = autosave(home)) {
             autosave.opened(NEW);
-            autosave.acted(PLAN.named("kept"));
+            autosave.acted(PLAN.withName("kept"));
             until(() -> !troubles.isEmpty());
             assertThat(troubles.getFirst())
                     .contains("not being kept")
                     .contains("a file stands where a folder is needed");
             // further actions neither wait nor fail meanwhile
-            autosave.acted(PLAN.named("kept later"));
+            autosave.acted(PLAN.withName("kept later"));
             Files.delete(home);
             until(() -> troubles.getLast().isEmpty());
         }
@@ -141,7 +141,7 @@ class AutosaveTest {
         var kept = new CountDownLatch(1);
         try (var autosave = autosave(folder)) {
             autosave.opened(NEW);
-            autosave.resumed(Origin.of(DemoFiles.document()), PLAN.named("back"), kept::countDown);
+            autosave.resumed(Origin.of(DemoFiles.document()), PLAN.withName("back"), kept::countDown);
             assertThat(kept.await(20, TimeUnit.SECONDS)).isTrue();
             var left = killedNow(folder, 0);
             assertThat(left.plan().name()).isEqualTo("back");
@@ -159,8 +159,8 @@ class AutosaveTest {
         try (var autosave = autosave(folder)) {
             autosave.opened(NEW);
             autosave.brought("abc", new byte[] {1, 2, 3});
-            autosave.acted(PLAN.named("with picture"));
-            autosave.acted(PLAN.named("one more"));
+            autosave.acted(PLAN.withName("with picture"));
+            autosave.acted(PLAN.withName("one more"));
             assertThat(journals(folder).getFirst().resolve("pictures").resolve("abc"))
                     .hasBinaryContent(new byte[] {1, 2, 3});
         }

@@ -11,8 +11,9 @@ import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.desktop.gesture.Pointer.Keys;
 import honeylamp.desktop.gesture.draw.DrawBoundary;
-import honeylamp.desktop.gesture.draw.DrawGround;
+import honeylamp.desktop.gesture.draw.DrawOutline;
 import honeylamp.desktop.gesture.draw.DrawShape;
+import honeylamp.desktop.gesture.draw.Outlining;
 import honeylamp.desktop.gesture.look.CropView;
 import honeylamp.desktop.gesture.pick.PickCaption;
 import honeylamp.desktop.gesture.pick.PickOnPage;
@@ -40,6 +41,7 @@ import honeylamp.plan.Position;
 import honeylamp.plan.Side;
 import honeylamp.plan.Stair;
 import honeylamp.plan.Structure;
+import honeylamp.plan.Surface;
 import honeylamp.plan.Underlay;
 import honeylamp.plan.View.MovedTier;
 import honeylamp.units.UnitSystem;
@@ -95,8 +97,8 @@ class EachGestureTest {
     }
 
     @Test
-    void drawGround() {
-        var hand = new Hand(NewPlan.in(UnitSystem.MM), DrawGround.begin(Ground.Use.LAWN));
+    void drawOutline() {
+        var hand = new Hand(NewPlan.in(UnitSystem.MM), DrawOutline.begin(new Outlining.OnGround(Ground.Use.LAWN)));
         hand.click(0, 0).click(5000, 0).click(5000, 3000);
         assertThat(hand.gesture.underWay()).isTrue();
         hand.click(0, 3000).click(0, 0);
@@ -105,6 +107,24 @@ class EachGestureTest {
             assertThat(g.corners()).hasSize(4);
         });
         isDropped(hand);
+    }
+
+    @Test
+    void drawOutlineOfARegionOnAFloor() {
+        var hand = new Hand(SailclothYard.plan(), DrawOutline.begin(new Outlining.OnFloor()));
+        var room = hand.storey().rooms().getFirst().at().point();
+        hand.click(room.x(), room.y()).move(room.x() + 100, room.y() + 100).type("700", "400");
+        assertThat(hand.storey().regions()).singleElement().satisfies(r -> {
+            assertThat(r.ring().area()).isCloseTo(700 * 400, within(1e-6));
+            assertThat(hand.storey().coverings())
+                    .singleElement()
+                    .satisfies(c -> assertThat(c.surface()).isEqualTo(new Surface.OwnRegion(r.id())));
+        });
+        isDropped(hand);
+        // far from every room
+        hand.click(-90_000, -90_000).move(-89_000, -89_000).type("700", "400");
+        assertThat(hand.complaint).contains("lies on the floor of a room");
+        assertThat(hand.storey().regions()).hasSize(1);
     }
 
     @Test

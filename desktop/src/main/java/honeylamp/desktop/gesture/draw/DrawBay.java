@@ -21,6 +21,7 @@ import honeylamp.plan.Plan;
 import honeylamp.plan.Wall;
 import honeylamp.units.Length;
 import honeylamp.units.LengthText;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -32,8 +33,9 @@ import java.util.Optional;
  * @param fromMm where it leaves the wall's drawn line, from the wall's first end
  * @param toMm where it comes back, if that was clicked
  */
+@RecordBuilder
 public record DrawBay(Shape shape, Glass glass, Optional<Wall> wall, double fromMm, Optional<Double> toMm, Catch aim)
-        implements Gesture {
+        implements Gesture, DrawBayBuilder.With {
     private static final Ask<Length> WIDTH = Ask.length("Width");
     private static final Ask<Length> DEPTH = Ask.length("Depth");
 
@@ -59,7 +61,7 @@ public record DrawBay(Shape shape, Glass glass, Optional<Wall> wall, double from
 
     @Override
     public Reply moved(Surroundings scene, Pointer pointer) {
-        return Reply.to(new DrawBay(shape, glass, wall, fromMm, toMm, aim.moved(scene, pointer, List.of())));
+        return Reply.to(withAim(aim.moved(scene, pointer, List.of())));
     }
 
     @Override
@@ -76,9 +78,9 @@ public record DrawBay(Shape shape, Glass glass, Optional<Wall> wall, double from
         if (toMm.isEmpty()) {
             return Math.abs(along - fromMm) < Wall.SHORTEST_MM
                     ? Reply.complain(this, "Click farther along the wall, where the bay comes back to it.")
-                    : Reply.to(new DrawBay(shape, glass, wall, fromMm, Optional.of(along), at));
+                    : Reply.to(with(copy -> copy.toMm(Optional.of(along)).aim(at)));
         }
-        return new DrawBay(shape, glass, wall, fromMm, toMm, at).built(scene, depth());
+        return withAim(at).built(scene, depth());
     }
 
     private Length depth() {
@@ -131,16 +133,14 @@ public record DrawBay(Shape shape, Glass glass, Optional<Wall> wall, double from
 
     private DrawBay wide(Length width) {
         var back = wall.map(w -> w.line().along(aim.at()) < fromMm).orElse(false);
-        return new DrawBay(shape, glass, wall, fromMm, Optional.of(fromMm + (back ? -width.mm() : width.mm())), aim);
+        return withToMm(Optional.of(fromMm + (back ? -width.mm() : width.mm())));
     }
 
     @Override
     public Reply key(Surroundings scene, Key key) {
         return switch (key) {
-            case FLIP ->
-                Reply.to(new DrawBay(
-                        Shape.values()[(shape.ordinal() + 1) % Shape.values().length], glass, wall, fromMm, toMm, aim));
-            case NEXT -> Reply.to(new DrawBay(shape, glass, wall, fromMm, toMm, aim.next(scene, List.of())));
+            case FLIP -> Reply.to(withShape(Shape.values()[(shape.ordinal() + 1) % Shape.values().length]));
+            case NEXT -> Reply.to(withAim(aim.next(scene, List.of())));
             case TURN, CLOSE, AWAY -> Reply.to(this);
         };
     }

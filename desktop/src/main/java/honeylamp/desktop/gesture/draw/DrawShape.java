@@ -25,6 +25,7 @@ import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.units.Length;
 import honeylamp.units.LengthText;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -35,7 +36,8 @@ import java.util.Optional;
  * @param points clicked so far
  * @param sides of a regular polygon
  */
-public record DrawShape(Kind kind, List<Point> points, int sides, Catch aim) implements Gesture {
+@RecordBuilder
+public record DrawShape(Kind kind, List<Point> points, int sides, Catch aim) implements Gesture, DrawShapeBuilder.With {
     private static final int FIRST_SIDES = 6;
     private static final int MOST_SIDES = 24;
     private static final Ask<Length> WIDTH = Ask.length("Width");
@@ -65,12 +67,8 @@ public record DrawShape(Kind kind, List<Point> points, int sides, Catch aim) imp
         return new DrawShape(kind, List.of(), FIRST_SIDES, Catch.none());
     }
 
-    private DrawShape with(Catch other) {
-        return new DrawShape(kind, points, sides, other);
-    }
-
     private DrawShape afresh() {
-        return new DrawShape(kind, List.of(), sides, Catch.none());
+        return with(copy -> copy.points(List.of()).aim(Catch.none()));
     }
 
     @Override
@@ -80,16 +78,16 @@ public record DrawShape(Kind kind, List<Point> points, int sides, Catch aim) imp
 
     private DrawShape aimed(Surroundings scene, Pointer pointer) {
         if (kind != Kind.OUTLINE || points.isEmpty()) {
-            return with(aim.moved(scene, pointer, List.of()));
+            return withAim(aim.moved(scene, pointer, List.of()));
         }
         var first = points.getFirst();
         if (points.size() > 2 && first.distance(pointer.at()) <= scene.reachMm()) {
-            return with(Catch.of(Snap.of(first, Caught.START), pointer));
+            return withAim(Catch.of(Snap.of(first, Caught.START), pointer));
         }
         var free =
                 scene.choices().angle() == Choices.Angle.FREE ^ pointer.keys().shift();
         var caught = aim.moved(scene, pointer, points);
-        return free ? with(caught) : with(caught.meaning(Snapping.square(points.getLast(), caught.at())));
+        return free ? withAim(caught) : withAim(caught.meaning(Snapping.square(points.getLast(), caught.at())));
     }
 
     @Override
@@ -122,7 +120,7 @@ public record DrawShape(Kind kind, List<Point> points, int sides, Catch aim) imp
         }
         var more = new ArrayList<>(points);
         more.add(p);
-        return new DrawShape(kind, more, sides, aim);
+        return withPoints(more);
     }
 
     private Reply built(Surroundings scene, Point to) {
@@ -203,7 +201,7 @@ public record DrawShape(Kind kind, List<Point> points, int sides, Catch aim) imp
     }
 
     private Reply sized(Surroundings scene, Optional<Length> radius, Optional<Integer> count) {
-        var other = count.map(n -> new DrawShape(kind, points, n, aim)).orElse(this);
+        var other = count.map(n -> withSides(n)).orElse(this);
         if (radius.isEmpty()) {
             return count.isEmpty() ? other.built(scene, aim.at()) : Reply.to(other);
         }
@@ -216,7 +214,7 @@ public record DrawShape(Kind kind, List<Point> points, int sides, Catch aim) imp
     public Reply key(Surroundings scene, Key key) {
         return switch (key) {
             case CLOSE -> kind == Kind.OUTLINE && points.size() > 2 ? built(scene, points) : Reply.to(this);
-            case NEXT -> Reply.to(with(aim.passing()).aimed(scene, aim.pointer()));
+            case NEXT -> Reply.to(withAim(aim.passing()).aimed(scene, aim.pointer()));
             case TURN, FLIP, AWAY -> Reply.to(this);
         };
     }

@@ -20,6 +20,7 @@ import honeylamp.survey.RoomWalk;
 import honeylamp.units.Length;
 import honeylamp.units.LengthText;
 import honeylamp.units.Words;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -31,7 +32,9 @@ import java.util.List;
  * @param walls drawn so far
  * @param wayDeg in which direction the next wall goes, counter-clockwise from east
  */
-public record WalkRoom(List<Position> corners, List<WallId> walls, double wayDeg) implements Gesture {
+@RecordBuilder
+public record WalkRoom(List<Position> corners, List<WallId> walls, double wayDeg)
+        implements Gesture, WalkRoomBuilder.With {
     private static final Ask<Ask.Reach> LENGTH = Ask.reach("Length");
     private static final Ask<Double> TURN = Ask.angle("Turn");
 
@@ -71,7 +74,7 @@ public record WalkRoom(List<Position> corners, List<WallId> walls, double wayDeg
         var way = typed.of(TURN).map(deg -> lastWay() + deg).orElse(wayDeg);
         var last = corners.getLast();
         return switch (typed.of(LENGTH).orElse(null)) {
-            case null -> Reply.to(new WalkRoom(corners, walls, way));
+            case null -> Reply.to(withWayDeg(way));
             case Ask.Reach.Offset(var across, var up) ->
                 typed.of(TURN).isPresent() ? Reply.complain(this, Ask.TWO_WAYS) : walked(scene, last.moved(across, up));
             case Ask.Reach.Along(var length) ->
@@ -110,8 +113,8 @@ public record WalkRoom(List<Position> corners, List<WallId> walls, double wayDeg
     @Override
     public Reply key(Surroundings scene, Key key) {
         return switch (key) {
-            case TURN -> Reply.to(new WalkRoom(corners, walls, wayDeg + SQUARE_DEG));
-            case FLIP -> Reply.to(new WalkRoom(corners, walls, wayDeg + 2 * SQUARE_DEG));
+            case TURN -> Reply.to(withWayDeg(wayDeg + SQUARE_DEG));
+            case FLIP -> Reply.to(withWayDeg(wayDeg + 2 * SQUARE_DEG));
             case CLOSE -> close(scene);
             case NEXT, AWAY -> Reply.to(this);
         };
@@ -123,7 +126,7 @@ public record WalkRoom(List<Position> corners, List<WallId> walls, double wayDeg
         }
         return switch (RoomWalk.close(scene.plan(), scene.storey(), corners)) {
             case RoomWalk.Result.Closed(var plan, var words) ->
-                Reply.commit(begin(), plan, "Close room").saying(words);
+                Reply.commit(begin(), plan, "Close room").withNews(words);
             case RoomWalk.Result.TooFar(var errorMm, var lengthMm) ->
                 Reply.complain(
                         this,

@@ -3,9 +3,10 @@ package honeylamp.desktop.gesture.pick;
 import honeylamp.geometry.Point;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Furnishing;
-import honeylamp.plan.Ground;
 import honeylamp.plan.Opening;
+import honeylamp.plan.Outlined;
 import honeylamp.plan.Position;
+import honeylamp.plan.Region;
 import honeylamp.plan.Structure;
 import honeylamp.plan.Underlay;
 import honeylamp.plan.Wall;
@@ -28,11 +29,14 @@ public sealed interface Held {
     /** A fixed part, grabbed beside its centre. */
     record Part(Structure part, Point fromCentre) implements Held {}
 
-    /** A corner of ground. */
-    record GroundCorner(Ground ground, Position corner) implements Held {}
+    /** A corner of an outline. */
+    record OutlineCorner(Outlined outline, Position corner) implements Held {}
 
-    /** Ground, grabbed at a point. */
-    record WholeGround(Ground ground, Point grabbed) implements Held {}
+    /** An outline, grabbed at a point. */
+    record WholeOutline(Outlined outline, Point grabbed) implements Held {}
+
+    /** A region on a wall, grabbed so far from the wall's first end. */
+    record OnWall(Region region, Wall wall, double grabMm) implements Held {}
 
     /** A picture that is not locked, grabbed at a point. */
     record Picture(Underlay underlay, Point grabbed) implements Held {}

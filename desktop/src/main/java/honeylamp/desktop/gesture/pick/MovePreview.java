@@ -14,7 +14,7 @@ import honeylamp.illustrate.sketch.PartSketches;
 import honeylamp.illustrate.sketch.Sketches;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Furnishing;
-import honeylamp.plan.Ground;
+import honeylamp.plan.Outlined;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.Storey;
@@ -49,16 +49,19 @@ final class MovePreview {
             }
             case Held.Piece piece -> size(scene, storey, piece.piece());
             case Held.Part part -> moved(scene, part.part().at().point().plus(part.fromCentre()), pointer);
-            case Held.GroundCorner(var ground, var corner) -> {
-                var now = storey.elements().find(Ground.class, ground.id()).orElse(ground);
-                var at = ground.corners().indexOf(corner);
-                var corners = now.corners();
+            case Held.OutlineCorner(var outline, var corner) -> {
+                var at = outline.corners().indexOf(corner);
+                var corners = now(storey, outline).corners();
                 var last = corners.size() - 1;
                 yield List.of(
                         field(scene, "Before", length(corners.get(at == 0 ? last : at - 1), corners.get(at))),
                         field(scene, "After", length(corners.get(at), corners.get(at == last ? 0 : at + 1))));
             }
-            case Held.WholeGround ground -> moved(scene, ground.grabbed(), pointer);
+            case Held.WholeOutline outline -> moved(scene, outline.grabbed(), pointer);
+            case Held.OnWall(var region, var _, var _) -> {
+                var box = now(storey, region).ring().bounds();
+                yield List.of(field(scene, "From", box.minX()), field(scene, "To", box.maxX()));
+            }
             case Held.Picture picture -> moved(scene, picture.grabbed(), pointer);
             case Held.Several several -> moved(scene, several.grabbed(), pointer);
             case Held.Turn(var piece) -> size(scene, storey, piece);
@@ -105,8 +108,9 @@ final class MovePreview {
                         .find(Structure.class, part.id())
                         .map(x -> PartSketches.part(scene.frame(), plan, storey, x, scene.penMm()))
                         .orElse(List.of());
-            case Held.GroundCorner(var ground, var _) -> ground(scene, storey, ground.id());
-            case Held.WholeGround(var ground, var _) -> ground(scene, storey, ground.id());
+            case Held.OutlineCorner(var outline, var _) -> outline(scene, now(storey, outline));
+            case Held.WholeOutline(var outline, var _) -> outline(scene, now(storey, outline));
+            case Held.OnWall(var region, var _, var _) -> outline(scene, plan, region.id());
             case Held.Picture picture -> outline(scene, plan, picture.underlay().id());
             case Held.Several _ -> Difference.marks(scene, plan);
             case Held.Turn(var piece) -> piece(scene, storey, piece);
@@ -114,11 +118,12 @@ final class MovePreview {
         };
     }
 
-    private static List<Mark> ground(Surroundings scene, Storey storey, ElementId id) {
-        return storey.elements()
-                .find(Ground.class, id)
-                .map(g -> PartSketches.outline(scene.frame(), g.ring().corners(), scene.penMm()))
-                .orElse(List.of());
+    private static Outlined now(Storey storey, Outlined before) {
+        return storey.elements().find(before.id()).map(Outlined.class::cast).orElse(before);
+    }
+
+    private static List<Mark> outline(Surroundings scene, Outlined outline) {
+        return PartSketches.outline(scene.frame(), outline.ring().corners(), scene.penMm());
     }
 
     private static List<Mark> outline(Surroundings scene, Plan plan, ElementId id) {

@@ -11,9 +11,9 @@ import honeylamp.derive.pointing.TouchingWalls;
 import honeylamp.desktop.gesture.Pointer;
 import honeylamp.desktop.gesture.Surroundings;
 import honeylamp.edit.FurnishingEdits;
-import honeylamp.edit.GroundEdits;
 import honeylamp.edit.OpeningEdits;
 import honeylamp.edit.Outcome;
+import honeylamp.edit.OutlineEdits;
 import honeylamp.edit.PickedEdits;
 import honeylamp.edit.StructureEdits;
 import honeylamp.edit.UnderlayEdits;
@@ -74,25 +74,28 @@ final class Moves {
                         .orElseGet(() -> FurnishingEdits.moveTo(plan, storey, piece.id(), Position.of(centre))));
             }
             case Held.Part(var part, var fromCentre) -> {
-                var free = part.movedTo(Position.of(p.minus(fromCentre)));
+                var free = part.withAt(Position.of(p.minus(fromCentre)));
                 var shift = pointer.keys().control()
                         ? Optional.<Point>empty()
                         : TouchingWalls.shift(scene.geometry(), free, scene.reachMm());
                 var at = shift.map(free.at().point()::plus).map(Position::of).orElse(free.at());
                 yield Outcome.done(StructureEdits.moveTo(plan, part.id(), at));
             }
-            case Held.GroundCorner(var ground, var from) -> {
+            case Held.OutlineCorner(var outline, var from) -> {
                 var to = pointer.keys().control()
                         ? p
                         : Snapping.at(scene.geometry(), List.of(), p, scene.reachMm())
                                 .map(Snapping.Snap::at)
                                 .orElse(p);
-                yield Outcome.done(GroundEdits.moveCorner(plan, storey, ground.id(), from, Position.of(to)));
+                yield Outcome.done(OutlineEdits.moveCorner(plan, storey, outline, from, Position.of(to)));
             }
-            case Held.WholeGround(var ground, var grabbed) -> {
+            case Held.WholeOutline(var outline, var grabbed) -> {
                 var by = p.minus(grabbed);
-                yield Outcome.done(
-                        GroundEdits.move(plan, storey, ground.id(), Length.ofMm(by.x()), Length.ofMm(by.y())));
+                yield Outcome.done(OutlineEdits.move(plan, storey, outline, Length.ofMm(by.x()), Length.ofMm(by.y())));
+            }
+            case Held.OnWall(var region, var wall, var grab) -> {
+                var by = wall.line().along(p) - grab;
+                yield Outcome.done(OutlineEdits.move(plan, storey, region, Length.ofMm(by), Length.ZERO));
             }
             case Held.Picture(var underlay, var grabbed) -> {
                 var by = p.minus(grabbed);
@@ -134,8 +137,8 @@ final class Moves {
             case Held.Hole _ -> "Move opening";
             case Held.Piece _ -> "Move furnishing";
             case Held.Part _ -> "Move fixed part";
-            case Held.GroundCorner _ -> "Move corner of ground";
-            case Held.WholeGround _ -> "Move ground";
+            case Held.OutlineCorner _ -> "Move corner of outline";
+            case Held.WholeOutline _, Held.OnWall _ -> "Move outline";
             case Held.Picture _ -> "Move underlay";
             case Held.Several _ -> "Move what is picked";
             case Held.Turn _ -> "Turn furnishing";

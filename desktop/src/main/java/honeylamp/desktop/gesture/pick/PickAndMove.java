@@ -22,7 +22,9 @@ import honeylamp.plan.ElementId;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Ground;
 import honeylamp.plan.Opening;
+import honeylamp.plan.Outlined;
 import honeylamp.plan.Plan;
+import honeylamp.plan.Region;
 import honeylamp.plan.SettingOutLine;
 import honeylamp.plan.Structure;
 import honeylamp.plan.Underlay;
@@ -51,6 +53,8 @@ public record PickAndMove(
         PARTS,
         /** Ground and parking bays. */
         SITE,
+        /** Parts of surfaces that were outlined. */
+        REGIONS,
         UNDERLAYS
     }
 
@@ -139,7 +143,10 @@ public record PickAndMove(
                 piece(scene, piece).map(f -> new Held.Piece(f, p.minus(f.at().point())));
             case ElementId.StructureId part ->
                 storey.elements().find(Structure.class, part).map(x -> new Held.Part(x, p.minus(x.at().point())));
-            case ElementId.GroundId ground -> grabGround(scene, ground, p);
+            case ElementId.GroundId ground ->
+                storey.elements().find(Ground.class, ground).map(g -> grabOutline(scene, g, p));
+            case ElementId.RegionId region ->
+                storey.elements().find(Region.class, region).map(r -> grabRegion(scene, r, p));
             case ElementId.UnderlayId picture ->
                 storey.underlays().stream()
                         .filter(u -> u.id().equals(picture) && u.lock() == Underlay.Lock.FREE)
@@ -161,16 +168,19 @@ public record PickAndMove(
         };
     }
 
-    private static Optional<Held> grabGround(Surroundings scene, ElementId.GroundId id, Point p) {
-        return scene.geometry()
-                .storey()
-                .elements()
-                .find(Ground.class, id)
-                .map(g -> g.corners().stream()
-                        .filter(c -> c.point().distance(p) <= 1.6 * scene.reachMm())
-                        .findFirst()
-                        .<Held>map(c -> new Held.GroundCorner(g, c))
-                        .orElseGet(() -> new Held.WholeGround(g, p)));
+    private static Held grabOutline(Surroundings scene, Outlined outline, Point p) {
+        return outline.corners().stream()
+                .filter(c -> c.point().distance(p) <= 1.6 * scene.reachMm())
+                .findFirst()
+                .<Held>map(c -> new Held.OutlineCorner(outline, c))
+                .orElseGet(() -> new Held.WholeOutline(outline, p));
+    }
+
+    private static Held grabRegion(Surroundings scene, Region region, Point p) {
+        return region.wall()
+                .flatMap(scene.geometry().storey()::wall)
+                .<Held>map(w -> new Held.OnWall(region, w, w.line().along(p)))
+                .orElseGet(() -> grabOutline(scene, region, p));
     }
 
     private static Held grabWall(Surroundings scene, Wall wall, Point p) {
@@ -254,6 +264,7 @@ public record PickAndMove(
             case PARTS -> element instanceof Structure s && !(s.form() instanceof Structure.ParkingBay);
             case SITE ->
                 element instanceof Ground || element instanceof Structure s && s.form() instanceof Structure.ParkingBay;
+            case REGIONS -> element instanceof Region;
             case UNDERLAYS -> false; // a picture lies under everything: a box over the plan would always take it
         };
     }
@@ -268,12 +279,17 @@ public record PickAndMove(
     }
 
     private boolean movable(Surroundings scene) {
-        return (reach == Reach.WALLS || reach == Reach.FURNISHINGS || reach == Reach.PARTS || reach == Reach.SITE)
+        return (reach == Reach.WALLS
+                        || reach == Reach.FURNISHINGS
+                        || reach == Reach.PARTS
+                        || reach == Reach.SITE
+                        || reach == Reach.REGIONS)
                 && scene.selection().stream()
                         .anyMatch(id -> id instanceof ElementId.WallId
                                 || id instanceof ElementId.FurnishingId
                                 || id instanceof ElementId.StructureId
-                                || id instanceof ElementId.GroundId);
+                                || id instanceof ElementId.GroundId
+                                || id instanceof ElementId.RegionId);
     }
 
     @Override
@@ -342,6 +358,8 @@ public record PickAndMove(
                     case PARTS -> "Click a stair or another fixed part, or draw a box; drag to move, R turns it.";
                     case SITE ->
                         "Click ground or a bay; drag it, or a corner of ground. A plot is picked by its boundary.";
+                    case REGIONS ->
+                        "Click a region, on a wall at the wall's face; drag it, or a corner of one on a floor.";
                     case UNDERLAYS -> "Click the picture to pick it.";
                 });
     }

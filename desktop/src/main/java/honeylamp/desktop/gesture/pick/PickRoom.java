@@ -55,14 +55,14 @@ public record PickRoom(Optional<Point> pointer, Optional<Point> picked, Optional
         if (copy.isPresent()) {
             return Reply.to(begin())
                     .picking(Set.of(copy.get().copy().id()))
-                    .saying("This is a copy of " + copy.get().unit().name()
+                    .withNews("This is a copy of " + copy.get().unit().name()
                             + "; what is drawn there changes all its copies.");
         }
         if (room.isEmpty()) {
             var why = WhyNoRoom.at(scene.laid(), pointer.at(), scene.units());
             return Reply.to(new PickRoom(Optional.of(pointer.at()), Optional.empty(), why))
                     .picking(Set.of())
-                    .saying(why.map(WhyNoRoom::sentence).orElse(""));
+                    .withNews(why.map(WhyNoRoom::sentence).orElse(""));
         }
         var mark = room.get().mark();
         if (mark.isPresent() && pointer.keys().shift()) {

@@ -45,7 +45,7 @@ public record LayFinish(Optional<Point> pointer) implements Gesture {
                     scene.plan(),
                     new RoomId(copied.get().number()),
                     scene.choices().material());
-            return Reply.commit(next, plan, "Lay finish").saying("It is laid in the unit and all its copies.");
+            return Reply.commit(next, plan, "Lay finish").withNews("It is laid in the unit and all its copies.");
         }
         var direction = room.get().mark().map(m -> m.floor().directionDeg()).orElse(0.0);
         var corner = room.get().outline().bounds();

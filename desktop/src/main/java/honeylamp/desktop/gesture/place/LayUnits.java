@@ -21,6 +21,7 @@ import honeylamp.plan.Sense;
 import honeylamp.plan.Unit;
 import honeylamp.plan.UnitCopy;
 import honeylamp.units.Words;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -32,6 +33,7 @@ import java.util.Set;
  * @param unit that hangs at the pointer, if one was chosen
  * @param held a copy being moved, and where it was grabbed
  */
+@RecordBuilder
 public record LayUnits(
         Optional<UnitId> unit,
         double turnDeg,
@@ -39,7 +41,7 @@ public record LayUnits(
         Optional<Point> pointer,
         Optional<Point> at,
         Optional<Grabbed> held)
-        implements Gesture {
+        implements Gesture, LayUnitsBuilder.With {
     private static final Ask<Double> TURN = Ask.angle("Turn");
 
     private static final double CATCHING_REACHES = 2;
@@ -71,7 +73,7 @@ public record LayUnits(
         var where = chosen(scene)
                 .map(u -> new UnitCopy(new UnitCopyId(0), u.id(), scene.storey(), Position.of(to.at()), turnDeg, sense))
                 .map(copy -> caught(scene, copy, to));
-        return new LayUnits(unit, turnDeg, sense, Optional.of(to.at()), where, Optional.empty());
+        return with(copy -> copy.pointer(Optional.of(to.at())).at(where).held(Optional.empty()));
     }
 
     private static Point caught(Surroundings scene, UnitCopy copy, Pointer to) {
@@ -91,12 +93,13 @@ public record LayUnits(
 
     @Override
     public Reply pressed(Surroundings scene, Pointer to) {
-        var copy = copyAt(scene, to.at());
-        if (copy.isPresent()) {
-            var grabbed = new Grabbed(copy.get(), to.at(), false);
-            return Reply.to(new LayUnits(
-                            unit, turnDeg, sense, Optional.of(to.at()), Optional.empty(), Optional.of(grabbed)))
-                    .picking(Set.of(copy.get().copy().id()));
+        var hit = copyAt(scene, to.at());
+        if (hit.isPresent()) {
+            var grabbed = new Grabbed(hit.get(), to.at(), false);
+            return Reply.to(with(copy -> copy.pointer(Optional.of(to.at()))
+                            .at(Optional.empty())
+                            .held(Optional.of(grabbed))))
+                    .picking(Set.of(hit.get().copy().id()));
         }
         var aimed = aimed(scene, to);
         return aimed.at.isPresent() ? aimed.placed(scene) : Reply.to(aimed).picking(Set.of());
@@ -110,29 +113,26 @@ public record LayUnits(
 
     @Override
     public Reply dragged(Surroundings scene, Pointer to) {
-        return held.<Reply>map(g -> Reply.to(new LayUnits(
-                        unit,
-                        turnDeg,
-                        sense,
-                        Optional.of(to.at()),
-                        Optional.of(dragging(scene, g, to)),
-                        Optional.of(new Grabbed(g.laid, g.from, true)))))
+        return held.<Reply>map(g -> Reply.to(with(copy -> copy.pointer(Optional.of(to.at()))
+                        .at(Optional.of(dragging(scene, g, to)))
+                        .held(Optional.of(new Grabbed(g.laid, g.from, true))))))
                 .orElseGet(() -> moved(scene, to));
     }
 
     private static Point dragging(Surroundings scene, Grabbed grabbed, Pointer to) {
         var copy = grabbed.laid.copy();
         var there = copy.at().point().plus(to.at().minus(grabbed.from));
-        return caught(scene, copy.movedTo(Position.of(there)), to);
+        return caught(scene, copy.withAt(Position.of(there)), to);
     }
 
     @Override
     public Reply released(Surroundings scene, Pointer to) {
-        var rest = new LayUnits(unit, turnDeg, sense, Optional.of(to.at()), Optional.empty(), Optional.empty());
+        var rest = with(
+                copy -> copy.pointer(Optional.of(to.at())).at(Optional.empty()).held(Optional.empty()));
         return held.filter(Grabbed::moved)
                 .flatMap(g -> at.map(p -> Reply.commit(
                         rest,
-                        UnitEdits.change(scene.plan(), g.laid.copy().id(), c -> c.movedTo(Position.of(p))),
+                        UnitEdits.change(scene.plan(), g.laid.copy().id(), c -> c.withAt(Position.of(p))),
                         "Move unit")))
                 .orElse(Reply.to(rest));
     }
@@ -140,7 +140,7 @@ public record LayUnits(
     @Override
     public Reply entered(Surroundings scene, Typed typed) {
         return typed.of(TURN)
-                .map(deg -> Reply.to(new LayUnits(unit, deg, sense, pointer, at, held)))
+                .map(deg -> Reply.to(withTurnDeg(deg)))
                 .orElseGet(() -> at.isPresent() && unit.isPresent() ? placed(scene) : Reply.to(this));
     }
 
@@ -162,13 +162,10 @@ public record LayUnits(
                             picked.get().id(),
                             c -> turning
                                     ? c.turnedTo(c.turnDeg() + 90)
-                                    : c.inSense(c.sense().other())),
+                                    : c.withSense(c.sense().other())),
                     turning ? "Turn unit" : "Mirror unit");
         }
-        return Reply.to(
-                turning
-                        ? new LayUnits(unit, (turnDeg + 90) % 360, sense, pointer, at, held)
-                        : new LayUnits(unit, turnDeg, sense.other(), pointer, at, held));
+        return Reply.to(turning ? withTurnDeg((turnDeg + 90) % 360) : withSense(sense.other()));
     }
 
     @Override
@@ -205,7 +202,7 @@ public record LayUnits(
                 out.addAll(sketch(scene, laid.contents(), laid.unit(), laid.copy()));
             }
         }
-        held.flatMap(g -> at.map(p -> g.laid.copy().movedTo(Position.of(p))))
+        held.flatMap(g -> at.map(p -> g.laid.copy().withAt(Position.of(p))))
                 .ifPresent(copy -> out.addAll(sketch(
                         scene, held.get().laid.contents(), held.get().laid.unit(), copy)));
         if (held.isEmpty() && at.isPresent()) {

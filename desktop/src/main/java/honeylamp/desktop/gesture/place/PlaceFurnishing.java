@@ -20,14 +20,16 @@ import honeylamp.plan.Furnishing;
 import honeylamp.plan.Position;
 import honeylamp.units.Length;
 import honeylamp.units.LengthText;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 
 /** Places furnishings: the piece itself hangs at the pointer and leans against walls. */
+@RecordBuilder
 public record PlaceFurnishing(
         FurnishingKind kind, Length width, Length depth, Length height, Optional<Point> pointer, Place place)
-        implements Gesture {
+        implements Gesture, PlaceFurnishingBuilder.With {
     private static final Ask<Length> WIDTH = Ask.length("Width");
     private static final Ask<Length> DEPTH = Ask.length("Depth");
     private static final Ask<Length> HEIGHT = Ask.length("Height");
@@ -57,7 +59,7 @@ public record PlaceFurnishing(
                 : Optional.<AgainstWall.Place>empty();
         var next = wall.map(w -> new Place(w.at(), w.turnDeg(), true))
                 .orElse(new Place(p, place.atWall ? 0 : place.turnDeg, false));
-        return new PlaceFurnishing(kind, width, depth, height, Optional.of(p), next);
+        return with(copy -> copy.pointer(Optional.of(p)).place(next));
     }
 
     @Override
@@ -75,13 +77,9 @@ public record PlaceFurnishing(
     @Override
     public Reply entered(Surroundings scene, Typed typed) {
         if (!typed.isEmpty()) {
-            return Reply.to(new PlaceFurnishing(
-                    kind,
-                    typed.of(WIDTH).orElse(width),
-                    typed.of(DEPTH).orElse(depth),
-                    typed.of(HEIGHT).orElse(height),
-                    pointer,
-                    place));
+            return Reply.to(with(copy -> copy.width(typed.of(WIDTH).orElse(width))
+                    .depth(typed.of(DEPTH).orElse(depth))
+                    .height(typed.of(HEIGHT).orElse(height))));
         }
         return pointer.isPresent() ? placed(scene) : Reply.to(this);
     }
@@ -92,7 +90,7 @@ public record PlaceFurnishing(
             return Reply.to(this);
         }
         var turned = new Place(place.at, (place.turnDeg + 90) % 360, false);
-        return Reply.to(new PlaceFurnishing(kind, width, depth, height, pointer, turned));
+        return Reply.to(withPlace(turned));
     }
 
     @Override

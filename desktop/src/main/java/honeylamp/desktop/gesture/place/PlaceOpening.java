@@ -29,6 +29,7 @@ import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Wall;
 import honeylamp.units.Length;
 import honeylamp.units.LengthText;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -41,8 +42,9 @@ import java.util.Set;
  * @param centring what it is centred between wherever the pointer is, if that was asked for
  * @param count how many are put in with equal gaps
  */
+@RecordBuilder
 public record PlaceOpening(Optional<Ghost> ghost, Hand hand, Turned turned, Optional<Between> centring, int count)
-        implements Gesture {
+        implements Gesture, PlaceOpeningBuilder.With {
     private static final Ask<Length> BEFORE = Ask.distance("Before");
     private static final Ask<Length> AFTER = Ask.distance("After");
     private static final Ask<Length> WIDTH = Ask.distance("Width");
@@ -71,10 +73,6 @@ public record PlaceOpening(Optional<Ghost> ghost, Hand hand, Turned turned, Opti
         return new PlaceOpening(Optional.empty(), Hand.FIRST, Turned.TO_POINTER, Optional.empty(), 1);
     }
 
-    private PlaceOpening with(Optional<Ghost> other) {
-        return new PlaceOpening(other, hand, turned, centring, count);
-    }
-
     @Override
     public Reply moved(Surroundings scene, Pointer pointer) {
         return Reply.to(aimed(scene, pointer.at(), pointer.keys().control()));
@@ -82,7 +80,8 @@ public record PlaceOpening(Optional<Ghost> ghost, Hand hand, Turned turned, Opti
 
     private PlaceOpening aimed(Surroundings scene, Point p, boolean free) {
         var catching = free ? Catching.OFF : Catching.ON;
-        return with(Picking.wall(scene.geometry(), p, 2.5 * scene.reachMm()).map(w -> new Ghost(w, p, catching)));
+        return withGhost(
+                Picking.wall(scene.geometry(), p, 2.5 * scene.reachMm()).map(w -> new Ghost(w, p, catching)));
     }
 
     private Spot spot(Surroundings scene, Ghost ghost) {
@@ -115,7 +114,7 @@ public record PlaceOpening(Optional<Ghost> ghost, Hand hand, Turned turned, Opti
                 hand,
                 swing(wall, p),
                 Keeping.AS_PUT,
-                Opening.Build.USUAL.of(chosen.product()));
+                Opening.Build.USUAL.withProduct(chosen.product()));
     }
 
     private Swing swing(Wall wall, Point p) {
@@ -140,7 +139,7 @@ public record PlaceOpening(Optional<Ghost> ghost, Hand hand, Turned turned, Opti
                 scene.choices().opening().kind() == OpeningKind.CORNER_WINDOW
                         ? OpeningEdits.addCorner(scene.plan(), scene.storey(), scene.geometry(), spot.opening())
                         : Outcome.done(one(OpeningEdits.add(scene.plan(), scene.storey(), spot.opening()))),
-                with(Optional.empty()),
+                withGhost(Optional.empty()),
                 "Put in " + words(scene));
     }
 
@@ -184,8 +183,7 @@ public record PlaceOpening(Optional<Ghost> ghost, Hand hand, Turned turned, Opti
     private Reply typed(Surroundings scene, Ghost g, Typed typed) {
         var many = typed.of(COUNT).orElse(count);
         return switch (placing(scene, g).typed(spot(scene, g), typed.of(BEFORE), typed.of(AFTER), typed.of(WIDTH))) {
-            case OpeningPlacing.Typed.Placed(var spot) ->
-                new PlaceOpening(ghost, hand, turned, centring, many).place(scene, spot);
+            case OpeningPlacing.Typed.Placed(var spot) -> withCount(many).place(scene, spot);
             case OpeningPlacing.Typed.Refused(var why) -> Reply.complain(this, "That cannot be: " + why + ".");
         };
     }
@@ -200,9 +198,9 @@ public record PlaceOpening(Optional<Ghost> ghost, Hand hand, Turned turned, Opti
         }
         return Reply.to(
                 switch (key) {
-                    case TURN -> new PlaceOpening(ghost, hand.flipped(), turned, centring, count);
-                    case FLIP -> new PlaceOpening(ghost, hand, otherWay(), centring, count);
-                    case CLOSE -> new PlaceOpening(ghost, hand, turned, nextCentring(), count);
+                    case TURN -> withHand(hand.flipped());
+                    case FLIP -> withTurned(otherWay());
+                    case CLOSE -> withCentring(nextCentring());
                     case NEXT -> better(scene);
                     case AWAY -> this;
                 });
@@ -213,7 +211,7 @@ public record PlaceOpening(Optional<Ghost> ghost, Hand hand, Turned turned, Opti
         return ghost.flatMap(g -> judgement(scene).better(cut(scene, g, spot(scene, g))))
                 .map(o -> {
                     var toPointer = swing(ghost.orElseThrow().wall, ghost.orElseThrow().pointer) == o.swing();
-                    return new PlaceOpening(ghost, o.hand(), toPointer ? turned : otherWay(), centring, count);
+                    return with(copy -> copy.hand(o.hand()).turned(toPointer ? turned : otherWay()));
                 })
                 .orElse(this);
     }

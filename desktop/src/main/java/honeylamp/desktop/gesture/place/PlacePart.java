@@ -25,6 +25,7 @@ import honeylamp.plan.Structure.Form;
 import honeylamp.plan.Structure.ParkingBay;
 import honeylamp.units.Length;
 import honeylamp.units.LengthText;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -39,6 +40,7 @@ import java.util.function.Function;
  * @param made sizes typed for it, if any were
  * @param hand to which a stair turns
  */
+@RecordBuilder
 public record PlacePart(
         Function<Surroundings, Form> usual,
         Optional<Form> made,
@@ -47,7 +49,7 @@ public record PlacePart(
         Point at,
         double turnDeg,
         boolean touching)
-        implements Gesture {
+        implements Gesture, PlacePartBuilder.With {
     private static final Ask<Length> FLIGHT = Ask.length("Flight");
     private static final Ask<Length> GOING = Ask.length("Going");
     private static final Ask<Length> WIDTH = Ask.length("Width");
@@ -129,7 +131,7 @@ public record PlacePart(
         for (var i = 0; i < sizes.size(); i++) {
             sizes.set(i, typed.of(asks.get(i)).orElse(sizes.get(i)));
         }
-        return Reply.to(new PlacePart(usual, Optional.of(resized(now, sizes)), hand, pointer, at, turnDeg, touching));
+        return Reply.to(withMade(Optional.of(resized(now, sizes))));
     }
 
     private static List<Ask<Length>> asks(Form form) {
@@ -161,8 +163,8 @@ public record PlacePart(
     public Reply key(Surroundings scene, Key key) {
         return Reply.to(
                 switch (key) {
-                    case TURN -> new PlacePart(usual, made, hand, pointer, at, (turnDeg + 90) % 360, false);
-                    case FLIP -> new PlacePart(usual, made, hand.other(), pointer, at, turnDeg, touching);
+                    case TURN -> with(copy -> copy.turnDeg((turnDeg + 90) % 360).touching(false));
+                    case FLIP -> withHand(hand.other());
                     case CLOSE, NEXT, AWAY -> this;
                 });
     }

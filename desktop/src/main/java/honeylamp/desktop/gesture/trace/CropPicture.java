@@ -119,7 +119,7 @@ public record CropPicture(Optional<Point> from, Optional<Point> to, boolean draw
         }
         var laid = UnderlayEdits.partFor(plan, scene.storey(), underlay.id(), part, target.get());
         return Reply.commit(begin(), laid.plan(), "Part of picture for " + name)
-                .saying("That part now lies on \"" + name + "\"" + (known.isEmpty() ? ", a new storey" : "")
+                .withNews("That part now lies on \"" + name + "\"" + (known.isEmpty() ? ", a new storey" : "")
                         + ". Page Up and Page Down go from storey to storey.");
     }
 

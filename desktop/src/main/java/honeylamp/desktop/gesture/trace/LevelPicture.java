@@ -56,7 +56,7 @@ public record LevelPicture(Optional<Point> first, Optional<Aim> aim) implements 
                 .turnDeg();
         return Reply.commit(begin(), plan, "Level picture")
                 .picking(Set.of(u.id()))
-                .saying(Words.of("Turned by %.2f\u00b0; that line is true now.", after - before));
+                .withNews(Words.of("Turned by %.2f\u00b0; that line is true now.", after - before));
     }
 
     @Override

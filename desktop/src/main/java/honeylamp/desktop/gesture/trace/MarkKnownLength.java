@@ -18,6 +18,7 @@ import honeylamp.plan.KnownLength;
 import honeylamp.plan.Underlay;
 import honeylamp.units.Length;
 import honeylamp.units.LengthText;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -30,7 +31,9 @@ import java.util.Set;
  * @param marks of the length being marked, in plan mm
  * @param held the mark under the button, if one is dragged
  */
-public record MarkKnownLength(List<Point> marks, Optional<Aim> aim, Optional<Grip> held) implements Gesture {
+@RecordBuilder
+public record MarkKnownLength(List<Point> marks, Optional<Aim> aim, Optional<Grip> held)
+        implements Gesture, MarkKnownLengthBuilder.With {
     private static final Ask<Length> KNOWN = Ask.length("Known length");
 
     /**
@@ -64,7 +67,7 @@ public record MarkKnownLength(List<Point> marks, Optional<Aim> aim, Optional<Gri
         var aim = OnPicture.aim(scene, pointer);
         var held = held(scene, underlay.get(), pointer.at());
         if (held.isPresent()) {
-            return Reply.to(new MarkKnownLength(marks, Optional.of(aim), held))
+            return Reply.to(withAim(Optional.of(aim)))
                     .picking(Set.of(underlay.get().id()));
         }
         var more = new ArrayList<>(marks.size() < 2 ? marks : List.of());
@@ -103,7 +106,7 @@ public record MarkKnownLength(List<Point> marks, Optional<Aim> aim, Optional<Gri
         }
         var aim = OnPicture.aim(scene, pointer);
         if (held.get().length.isPresent()) {
-            return Reply.to(new MarkKnownLength(marks, Optional.of(aim), held));
+            return Reply.to(withAim(Optional.of(aim)));
         }
         var moved = new ArrayList<>(marks);
         moved.set(held.get().end, aim.at());
@@ -114,7 +117,7 @@ public record MarkKnownLength(List<Point> marks, Optional<Aim> aim, Optional<Gri
     public Reply released(Surroundings scene, Pointer pointer) {
         var underlay = OnPicture.of(scene);
         var known = held.flatMap(Grip::length);
-        var free = new MarkKnownLength(marks, aim, Optional.empty());
+        var free = withHeld(Optional.empty());
         if (known.isEmpty() || underlay.isEmpty() || aim.isEmpty()) {
             return Reply.to(free);
         }

@@ -20,6 +20,7 @@ import honeylamp.plan.Furnishing;
 import honeylamp.plan.Ground;
 import honeylamp.plan.Note;
 import honeylamp.plan.Plan;
+import honeylamp.plan.Region;
 import honeylamp.plan.SettingOutLine;
 import honeylamp.plan.SettingOutLine.Stay;
 import honeylamp.plan.Structure;
@@ -140,6 +141,11 @@ public final class Card extends VBox {
                 storey.elements()
                         .find(Ground.class, id)
                         .map(new GroundCard(model, parts)::of)
+                        .orElse(List.of());
+            case ElementId.RegionId id ->
+                storey.elements()
+                        .find(Region.class, id)
+                        .map(new RegionCard(model, parts)::of)
                         .orElse(List.of());
             case ElementId.UnitId _ -> storey(now);
             case ElementId.UnitCopyId id ->

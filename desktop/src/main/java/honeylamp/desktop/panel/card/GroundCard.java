@@ -32,7 +32,7 @@ record GroundCard(WorkspaceModel model, CardFields parts) {
                     "Setback",
                     "ground-setback",
                     ground.setback(),
-                    v -> Outcome.done(GroundEdits.change(parts.plan(), parts.at(), ground.id(), g -> g.setBack(v))),
+                    v -> Outcome.done(GroundEdits.change(parts.plan(), parts.at(), ground.id(), g -> g.withSetback(v))),
                     "Set back"));
             out.add(Widgets.quiet("A building that comes nearer to the boundary than this is a snag."));
         }

@@ -72,7 +72,7 @@ record KnownLengthTable(WorkspaceModel model) {
                         model.now().storey(),
                         underlay.id(),
                         index,
-                        k -> k.with(counts.isSelected() ? Trust.COUNTED : Trust.LEFT_OUT),
+                        k -> k.withTrust(counts.isSelected() ? Trust.COUNTED : Trust.LEFT_OUT),
                         traced()),
                 counts.isSelected() ? "Count known length" : "Leave known length out"));
         counts.setMinWidth(Region.USE_PREF_SIZE);

@@ -78,7 +78,7 @@ record PartCard(WorkspaceModel model, CardFields parts) {
                 "leads-",
                 l -> l == Stair.Leads.UP ? "Leads up" : "Leads down",
                 stair.leads(),
-                l -> change(part, stair.leading(l), "Change stair")));
+                l -> change(part, stair.withLeads(l), "Change stair")));
         if (stair.shape() != Stair.Shape.STRAIGHT) {
             out.add(chips(
                     Stair.Turn.values(),
@@ -109,7 +109,7 @@ record PartCard(WorkspaceModel model, CardFields parts) {
                     w -> Outcome.done(formed(part, stair.wide(stair.flight(), w))),
                     "Size stair"));
         }
-        out.add(size(part, "Rise", "stair-rise", stair.rise(), stair::rising));
+        out.add(size(part, "Rise", "stair-rise", stair.rise(), stair::withRise));
         out.add(Widgets.button(
                 "Steps from floor to floor",
                 "stair-steps",
@@ -161,9 +161,9 @@ record PartCard(WorkspaceModel model, CardFields parts) {
                 "bay-car-",
                 PartKinds::label,
                 bay.car(),
-                car -> change(part, new ParkingBay(car, bay.width(), bay.depth()), "Change car")));
-        out.add(size(part, "Width", "part-width", bay.width(), v -> new ParkingBay(bay.car(), v, bay.depth())));
-        out.add(size(part, "Length", "part-depth", bay.depth(), v -> new ParkingBay(bay.car(), bay.width(), v)));
+                car -> change(part, bay.withCar(car), "Change car")));
+        out.add(size(part, "Width", "part-width", bay.width(), v -> bay.withWidth(v)));
+        out.add(size(part, "Length", "part-depth", bay.depth(), v -> bay.withDepth(v)));
         var clear = BayClearance.of(model.geometry(), part, bay);
         out.add(Widgets.fact("Clear width", shown(clear.clearMm())));
         out.add(Widgets.fact("Wanted", shown(clear.wantedMm())));

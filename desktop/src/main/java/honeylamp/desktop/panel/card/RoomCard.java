@@ -21,11 +21,13 @@ import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.Added;
 import honeylamp.edit.Coverings;
 import honeylamp.edit.Outcome;
+import honeylamp.edit.OwnRegions;
 import honeylamp.edit.RoomEdits;
 import honeylamp.plan.ElementId.RoomId;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Position;
+import honeylamp.plan.Region;
 import honeylamp.plan.RoomFit;
 import honeylamp.plan.RoomFit.CountsAs;
 import honeylamp.plan.RoomMark;
@@ -38,6 +40,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
@@ -63,7 +66,7 @@ record RoomCard(WorkspaceModel model, CardFields parts, Library<RoomNames> kept)
                 .filter(use -> !use.pieces().isEmpty())
                 .ifPresent(use -> out.add(Widgets.section("One expects here", expected(room, use))));
         out.add(words(
-                fit.number(), "room-number", "Number", n -> fit(room, f -> f.numbered(n.strip()), "Number room")));
+                fit.number(), "room-number", "Number", n -> fit(room, f -> f.withNumber(n.strip()), "Number room")));
         out.add(Widgets.section("Area", areas(room, fit).toArray(Node[]::new)));
         out.add(height(room, fit));
         out.add(Widgets.section("Floor", floor(room).toArray(Node[]::new)));
@@ -184,7 +187,7 @@ record RoomCard(WorkspaceModel model, CardFields parts, Library<RoomNames> kept)
                 "room-counts",
                 "As what its area counts in totals",
                 Arrays.stream(CountsAs.values()).map(CountsAs::label).toList(),
-                index -> fit(room, f -> f.counting(CountsAs.values()[index]), "Count room")));
+                index -> fit(room, f -> f.withCounts(CountsAs.values()[index]), "Count room")));
         var shown = model.now().choices().working() == Working.SHOWN;
         out.add(Widgets.toggle(
                 "Show the working",
@@ -221,7 +224,7 @@ record RoomCard(WorkspaceModel model, CardFields parts, Library<RoomNames> kept)
                 "Height",
                 "room-height",
                 fit.height().orElse(model.now().currentStorey().height()),
-                h -> Outcome.done(RoomEdits.fit(parts.plan(), parts.at(), room, f -> f.high(Optional.of(h)))),
+                h -> Outcome.done(RoomEdits.fit(parts.plan(), parts.at(), room, f -> f.withHeight(Optional.of(h)))),
                 "Set room height");
     }
 
@@ -308,8 +311,54 @@ record RoomCard(WorkspaceModel model, CardFields parts, Library<RoomNames> kept)
                     id -> new Surface.WallSide(side.wall(), side.side(), Optional.of(id)),
                     side.wall().text() + "-" + side.side().name().toLowerCase(Locale.ROOT),
                     "Finish wall"));
+            out.add(regions(side));
         }
         return out;
+    }
+
+    /** The regions on a side, each to be picked, and a button for a further one. */
+    private Node regions(WallSide side) {
+        var storey = model.now().currentStorey();
+        var on = new Region.Upright(side.wall(), side.side());
+        var row = new FlowPane(6, 6);
+        storey.regions().stream()
+                .filter(r -> r.on().equals(on))
+                .forEach(r -> row.getChildren()
+                        .add(Widgets.button(
+                                "Region, " + size(r),
+                                "region-" + r.id().text(),
+                                "Picks it, to be changed or deleted",
+                                () -> model.act(
+                                        new Intent.TakeUp(Tool.PICK_REGIONS), new Intent.Pick(Set.of(r.id()))))));
+        if (storey.wall(side.wall()).isPresent()) { // walls of copies are changed in their unit
+            row.getChildren()
+                    .add(Widgets.button(
+                            "Own region",
+                            "region-on-" + side.wall().text() + "-"
+                                    + side.side().name().toLowerCase(Locale.ROOT),
+                            "A part of this side with a finish of its own, such as a splash-back",
+                            () -> outline(side, on)));
+        }
+        return row;
+    }
+
+    private String size(Region region) {
+        var box = region.ring().bounds();
+        var units = parts.plan().units();
+        return LengthText.rounded(Length.ofMm(box.width()), units) + " \u00d7 "
+                + LengthText.roundedWithUnit(Length.ofMm(box.height()), units);
+    }
+
+    private void outline(WallSide side, Region.Upright on) {
+        var line = model.now().currentStorey().wall(side.wall()).orElseThrow().line();
+        var corners = OwnRegions.splashBack(
+                line.along(side.faces().getFirst().a()),
+                line.along(side.faces().getLast().b()));
+        var added = OwnRegions.add(parts.plan(), parts.at(), on, corners, Finish.of("tile-white"));
+        model.act(
+                new Intent.Edit(added.plan(), "Outline a region"),
+                new Intent.TakeUp(Tool.PICK_REGIONS),
+                new Intent.Pick(Set.of(added.id())));
     }
 
     private String left(WallSide side, double areaMm2) {

@@ -51,31 +51,31 @@ record UnderlayCard(WorkspaceModel model, CardFields parts) {
                             "tint-" + tint,
                             "The colour its lines are shown in",
                             tint == treatment.tint(),
-                            () -> treat(underlay, t -> t.with(tint), "Tint underlay")));
+                            () -> treat(underlay, t -> t.withTint(tint), "Tint underlay")));
         }
         return List.of(
-                slider(underlay, "Fade", "card-fade", 0, treatment.fade(), Treatment::faded),
+                slider(underlay, "Fade", "card-fade", 0, treatment.fade(), Treatment::withFade),
                 slider(
                         underlay,
                         "Clean the paper",
                         "card-paper",
                         0,
                         tone.paper(),
-                        (t, v) -> t.with(t.tone().cleaned(v))),
+                        (t, v) -> t.withTone(t.tone().withPaper(v))),
                 slider(
                         underlay,
                         "Brightness",
                         "card-brightness",
                         -1,
                         tone.brightness(),
-                        (t, v) -> t.with(t.tone().brighter(v))),
+                        (t, v) -> t.withTone(t.tone().withBrightness(v))),
                 slider(
                         underlay,
                         "Contrast",
                         "card-contrast",
                         -1,
                         tone.contrast(),
-                        (t, v) -> t.with(t.tone().contrasted(v))),
+                        (t, v) -> t.withTone(t.tone().withContrast(v))),
                 tints,
                 Widgets.row(
                         Widgets.toggle(
@@ -85,8 +85,8 @@ record UnderlayCard(WorkspaceModel model, CardFields parts) {
                                 tone.sense() == Sense.INVERTED,
                                 () -> treat(
                                         underlay,
-                                        t -> t.with(t.tone()
-                                                .with(
+                                        t -> t.withTone(t.tone()
+                                                .withSense(
                                                         t.tone().sense() == Sense.INVERTED
                                                                 ? Sense.AS_IS
                                                                 : Sense.INVERTED)),
@@ -98,7 +98,7 @@ record UnderlayCard(WorkspaceModel model, CardFields parts) {
                                 treatment.lie() == Lie.ABOVE,
                                 () -> treat(
                                         underlay,
-                                        t -> t.with(t.lie() == Lie.ABOVE ? Lie.BELOW : Lie.ABOVE),
+                                        t -> t.withLie(t.lie() == Lie.ABOVE ? Lie.BELOW : Lie.ABOVE),
                                         "Underlay below or above"))),
                 Widgets.button(
                         "As it came",

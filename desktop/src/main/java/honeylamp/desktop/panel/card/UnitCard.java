@@ -37,7 +37,7 @@ record UnitCard(WorkspaceModel model, CardFields parts) {
                         "unit-across",
                         copy.at().x().minus(origin.x()),
                         v -> Outcome.done(changed(
-                                copy, c -> c.movedTo(new Position(origin.x().plus(v), c.at().y())))),
+                                copy, c -> c.withAt(new Position(origin.x().plus(v), c.at().y())))),
                         "Move unit"),
                 parts.place(
                         "Up from it",
@@ -45,7 +45,7 @@ record UnitCard(WorkspaceModel model, CardFields parts) {
                         copy.at().y().minus(origin.y()),
                         v -> Outcome.done(changed(
                                 copy,
-                                c -> c.movedTo(
+                                c -> c.withAt(
                                         new Position(c.at().x(), origin.y().plus(v))))),
                         "Move unit"),
                 parts.angle(
@@ -58,7 +58,8 @@ record UnitCard(WorkspaceModel model, CardFields parts) {
                         "unit-mirrored",
                         "Left and right exchanged; words stay readable (F)",
                         copy.sense() == Sense.MIRRORED,
-                        () -> model.edit(changed(copy, c -> c.inSense(c.sense().other())), "Mirror unit")),
+                        () -> model.edit(
+                                changed(copy, c -> c.withSense(c.sense().other())), "Mirror unit")),
                 Widgets.button("Go to the drawn unit", "unit-go", "Where it can be changed", () -> {
                     model.act(
                             new Intent.GoTo(laid.unit().storey()),

@@ -32,7 +32,7 @@ record WallTypeCard(WorkspaceModel model, CardFields parts, Library<WallType> li
     List<Node> of(WallType type) {
         var out = new ArrayList<Node>();
         out.add(Widgets.heading("Wall type"));
-        out.add(text("Name", "type-name", type.name(), name -> change(type, type.named(name), "Name wall type")));
+        out.add(text("Name", "type-name", type.name(), name -> change(type, type.withName(name), "Name wall type")));
         if (type.layers().isEmpty()) {
             out.add(parts.length(
                     "Thickness",
@@ -51,7 +51,7 @@ record WallTypeCard(WorkspaceModel model, CardFields parts, Library<WallType> li
         out.add(Widgets.section("Height", height(type)));
         out.add(Widgets.row(
                 Widgets.button("New type like it", "type-new", "A second type that begins like this one", () -> {
-                    var added = WallTypeEdits.add(parts.plan(), type.named(type.name() + " 2"));
+                    var added = WallTypeEdits.add(parts.plan(), type.withName(type.name() + " 2"));
                     draw(added, "New wall type");
                 }),
                 Widgets.button("Delete type", "type-delete", "Only a type no wall is of can go", () -> delete(type))));
@@ -163,7 +163,7 @@ record WallTypeCard(WorkspaceModel model, CardFields parts, Library<WallType> li
                             "poche-" + poche.name().toLowerCase(java.util.Locale.ROOT),
                             "How the cut is filled",
                             poche == type.poche(),
-                            () -> change(type, type.with(poche), "Fill of the cut")));
+                            () -> change(type, type.withPoche(poche), "Fill of the cut")));
         }
         return row;
     }
@@ -177,7 +177,7 @@ record WallTypeCard(WorkspaceModel model, CardFields parts, Library<WallType> li
                             "height-" + kind.name().toLowerCase(java.util.Locale.ROOT),
                             "Sets the height of all walls of this type",
                             kind == type.heightRule().kind(),
-                            () -> change(type, type.with(WallTypeEdits.rule(kind)), "Height of wall type")));
+                            () -> change(type, type.withHeightRule(WallTypeEdits.rule(kind)), "Height of wall type")));
         }
         box.getChildren()
                 .add(parts.distance(

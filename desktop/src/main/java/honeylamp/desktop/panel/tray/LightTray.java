@@ -90,7 +90,8 @@ final class LightTray implements Content<LightTray.Part> {
                         0,
                         Drafting.MOST_UNSTEADY_MM,
                         look.drafting().unsteadyMm(),
-                        (v, going) -> parts.look(going, l -> l.with(l.drafting().unsteady(v)))),
+                        (v, going) -> parts.look(
+                                going, l -> l.withDrafting(l.drafting().withUnsteadyMm(v)))),
                 Widgets.slider(
                         "Texture",
                         "texture",

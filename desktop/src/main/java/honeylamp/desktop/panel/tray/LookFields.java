@@ -125,7 +125,7 @@ final class LookFields {
                         line.largeMm(),
                         (v, going) -> look(
                                 going,
-                                l -> l.with(l.drafting()
+                                l -> l.withDrafting(l.drafting()
                                         .with(
                                                 role,
                                                 l.drafting()
@@ -153,26 +153,29 @@ final class LookFields {
                         Drafting.LEAST_CAP_MM,
                         Drafting.MOST_CAP_MM,
                         look.drafting().of(role),
-                        (v, going) -> look(going, l -> l.with(l.drafting().with(role, v)))),
+                        (v, going) ->
+                                look(going, l -> l.withDrafting(l.drafting().with(role, v)))),
                 Widgets.row(
                         Widgets.button(
                                 "All larger",
                                 "type-larger",
                                 "All words a tenth higher",
                                 () -> model.edit(
-                                        changed(l -> l.with(l.drafting().typeTimes(LARGER))), "Larger type")),
+                                        changed(l -> l.withDrafting(l.drafting().typeTimes(LARGER))), "Larger type")),
                         Widgets.button(
                                 "All smaller",
                                 "type-smaller",
                                 "All words a tenth lower, none below what can be read",
                                 () -> model.edit(
-                                        changed(l -> l.with(l.drafting().typeTimes(1 / LARGER))), "Smaller type"))),
+                                        changed(l -> l.withDrafting(l.drafting().typeTimes(1 / LARGER))),
+                                        "Smaller type"))),
                 Widgets.button(
                         "Pens and type as the look came",
                         "drafting-back",
                         "Every pen and all type as the preset has them",
                         () -> model.edit(
-                                changed(l -> l.with(Looks.of(l.name()).drafting())), "Take pens and type back")));
+                                changed(l -> l.withDrafting(Looks.of(l.name()).drafting())),
+                                "Take pens and type back")));
     }
 
     /** The colour of one role at a time: how light, how strong, and which. */
@@ -212,13 +215,14 @@ final class LookFields {
                         "Colours as the look came",
                         "colours-back",
                         "Every role has the colour that the preset gives it",
-                        () -> model.edit(changed(l -> l.with(Looks.of(l.name()).palette())), "Take colours back")));
+                        () -> model.edit(
+                                changed(l -> l.withPalette(Looks.of(l.name()).palette())), "Take colours back")));
     }
 
     private void colour(boolean going, Role role, UnaryOperator<Oklch> change) {
         look(
                 going,
-                l -> l.with(
+                l -> l.withPalette(
                         l.palette().with(Map.of(role, change.apply(l.palette().of(role))))));
     }
 

@@ -166,36 +166,12 @@ final class SheetFields {
         var box = new VBox(6);
         box.getChildren()
                 .addAll(
-                        word(
-                                "Project",
-                                TitleBlock::project,
-                                (t, v) ->
-                                        new TitleBlock(v, t.drawing(), t.client(), t.author(), t.date(), t.revision())),
-                        word(
-                                "Drawing",
-                                TitleBlock::drawing,
-                                (t, v) ->
-                                        new TitleBlock(t.project(), v, t.client(), t.author(), t.date(), t.revision())),
-                        word(
-                                "Client",
-                                TitleBlock::client,
-                                (t, v) -> new TitleBlock(
-                                        t.project(), t.drawing(), v, t.author(), t.date(), t.revision())),
-                        word(
-                                "Drawn by",
-                                TitleBlock::author,
-                                (t, v) -> new TitleBlock(
-                                        t.project(), t.drawing(), t.client(), v, t.date(), t.revision())),
-                        word(
-                                "Date",
-                                TitleBlock::date,
-                                (t, v) -> new TitleBlock(
-                                        t.project(), t.drawing(), t.client(), t.author(), v, t.revision())),
-                        word(
-                                "Revision",
-                                TitleBlock::revision,
-                                (t, v) ->
-                                        new TitleBlock(t.project(), t.drawing(), t.client(), t.author(), t.date(), v)));
+                        word("Project", TitleBlock::project, (t, v) -> t.withProject(v)),
+                        word("Drawing", TitleBlock::drawing, (t, v) -> t.withDrawing(v)),
+                        word("Client", TitleBlock::client, (t, v) -> t.withClient(v)),
+                        word("Drawn by", TitleBlock::author, (t, v) -> t.withAuthor(v)),
+                        word("Date", TitleBlock::date, (t, v) -> t.withDate(v)),
+                        word("Revision", TitleBlock::revision, (t, v) -> t.withRevision(v)));
         return box;
     }
 
@@ -205,7 +181,7 @@ final class SheetFields {
                 name,
                 "title-" + name.toLowerCase(Locale.ROOT).replace(' ', '-'),
                 read.apply(page.sheet().title()),
-                v -> change(s -> s.titled(write.apply(s.title(), v))));
+                v -> change(s -> s.withTitle(write.apply(s.title(), v))));
     }
 
     private Node lists() {

@@ -141,7 +141,7 @@ record UnderlayTray(WorkspaceModel model, WindowActions window) implements Conte
                 1,
                 top.treatment().fade(),
                 (value, going) -> model.slide(
-                        UnderlayEdits.treat(model.now().plan(), model.now().storey(), top.id(), t -> t.faded(value)),
+                        UnderlayEdits.treat(model.now().plan(), model.now().storey(), top.id(), t -> t.withFade(value)),
                         "Fade underlay",
                         going));
     }

@@ -1,6 +1,5 @@
 package honeylamp.desktop.gesture.draw;
 
-import honeylamp.catalogue.Grounds;
 import honeylamp.desktop.gesture.Ask;
 import honeylamp.desktop.gesture.Catch;
 import honeylamp.desktop.gesture.Gesture;
@@ -10,45 +9,42 @@ import honeylamp.desktop.gesture.Reply;
 import honeylamp.desktop.gesture.Surroundings;
 import honeylamp.desktop.gesture.Typed;
 import honeylamp.drawing.Mark;
-import honeylamp.edit.GroundEdits;
+import honeylamp.edit.Outcome;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Ring;
 import honeylamp.geometry.Segment;
 import honeylamp.illustrate.sketch.PartSketches;
 import honeylamp.illustrate.sketch.Sketches;
-import honeylamp.plan.Ground;
-import honeylamp.plan.Position;
 import honeylamp.units.AreaText;
 import honeylamp.units.Length;
 import honeylamp.units.LengthText;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Set;
 
 /**
- * Lays out ground corner by corner: clicks or typed lengths, ended at the first corner, by C, or by Enter. Two
+ * Draws an outline corner by corner: clicks or typed lengths, ended at the first corner, by C, or by Enter. Two
  * typed lengths after the first corner make a rectangle.
  *
  * @param corners so far
  */
-public record DrawGround(Ground.Use use, List<Point> corners, Catch aim) implements Gesture {
+public record DrawOutline(Outlining what, List<Point> corners, Catch aim) implements Gesture {
     private static final Ask<Length> LENGTH = Ask.length("Length");
     private static final Ask<Length> UP = Ask.length("Up");
     private static final double SQUARE_DEG = 7;
 
-    public DrawGround {
+    public DrawOutline {
         corners = List.copyOf(corners);
     }
 
     /** Nothing laid out yet. */
-    public static DrawGround begin(Ground.Use use) {
-        return new DrawGround(use, List.of(), Catch.none());
+    public static DrawOutline begin(Outlining what) {
+        return new DrawOutline(what, List.of(), Catch.none());
     }
 
     @Override
     public Reply moved(Surroundings scene, Pointer pointer) {
-        return Reply.to(new DrawGround(use, corners, aimed(scene, pointer)));
+        return Reply.to(new DrawOutline(what, corners, aimed(scene, pointer)));
     }
 
     /** Runs level or plumb from the last corner where the pointer nearly does and catches nothing. */
@@ -77,13 +73,13 @@ public record DrawGround(Ground.Use use, List<Point> corners, Catch aim) impleme
         return Reply.to(with(at.at(), at));
     }
 
-    private DrawGround with(Point corner, Catch caught) {
+    private DrawOutline with(Point corner, Catch caught) {
         if (!corners.isEmpty() && corners.getLast().distance(corner) < 1) {
             return this;
         }
         var all = new ArrayList<>(corners);
         all.add(corner);
-        return new DrawGround(use, all, caught);
+        return new DrawOutline(what, all, caught);
     }
 
     private Reply closed(Surroundings scene) {
@@ -97,14 +93,12 @@ public record DrawGround(Ground.Use use, List<Point> corners, Catch aim) impleme
     }
 
     private Reply laid(Surroundings scene, List<Point> around) {
-        var added = GroundEdits.add(
-                scene.plan(),
-                scene.storey(),
-                use,
-                around.stream().map(Position::of).toList());
-        return Reply.commit(
-                        begin(use), added.plan(), "Lay " + Grounds.label(use).toLowerCase(Locale.ROOT))
-                .picking(Set.of(added.id()));
+        return switch (what.laid(scene, around)) {
+            case Outcome.Done<Outlining.Laid>(var laid) ->
+                Reply.commit(begin(what), laid.plan(), what.action()).picking(Set.of(laid.id()));
+            case Outcome.Refused<Outlining.Laid> refused ->
+                Reply.complain(begin(what), refused.sentence("That cannot be"));
+        };
     }
 
     @Override
@@ -141,14 +135,14 @@ public record DrawGround(Ground.Use use, List<Point> corners, Catch aim) impleme
     public Reply key(Surroundings scene, Key key) {
         return switch (key) {
             case CLOSE -> closed(scene);
-            case NEXT -> Reply.to(new DrawGround(use, corners, aim.next(scene, corners)));
+            case NEXT -> Reply.to(new DrawOutline(what, corners, aim.next(scene, corners)));
             case TURN, FLIP, AWAY -> Reply.to(this);
         };
     }
 
     @Override
     public Gesture dropped() {
-        return begin(use);
+        return begin(what);
     }
 
     @Override
@@ -159,10 +153,7 @@ public record DrawGround(Ground.Use use, List<Point> corners, Catch aim) impleme
     @Override
     public Readout readout(Surroundings scene) {
         if (corners.isEmpty()) {
-            return new Readout(
-                    List.of(),
-                    aim.word(),
-                    "Click the first corner of the " + Grounds.label(use).toLowerCase(Locale.ROOT) + ".");
+            return new Readout(List.of(), aim.word(), "Click the first corner of the " + what.label() + ".");
         }
         var length = LengthText.rounded(Length.ofMm(corners.getLast().distance(aim.at())), scene.units());
         if (corners.size() == 1) {

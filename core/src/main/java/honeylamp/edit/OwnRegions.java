@@ -1,0 +1,173 @@
+package honeylamp.edit;
+
+import honeylamp.plan.Covering;
+import honeylamp.plan.ElementId.CoveringId;
+import honeylamp.plan.ElementId.RegionId;
+import honeylamp.plan.ElementId.StoreyId;
+import honeylamp.plan.Finish;
+import honeylamp.plan.Plan;
+import honeylamp.plan.Position;
+import honeylamp.plan.Region;
+import honeylamp.plan.Region.Upright;
+import honeylamp.plan.Storey;
+import honeylamp.plan.Surface.OwnRegion;
+import honeylamp.plan.Surface.WallSide;
+import honeylamp.plan.Wall;
+import honeylamp.units.Length;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+
+/** Outlines parts of surfaces, and keeps those on walls where they are through edits of their walls. */
+public final class OwnRegions {
+    /** So near to the line of a wall is on it; so near together is the same place. */
+    private static final double SAME_MM = 1;
+
+    /** From a worktop up to wall units, as wide as a hob. */
+    private static final double SPLASH_BACK_FOOT_MM = 900;
+
+    private static final double SPLASH_BACK_TOP_MM = 1500;
+    private static final double SPLASH_BACK_WIDTH_MM = 600;
+
+    private OwnRegions() {}
+
+    /** Outlines a part of a surface by three corners or more, and covers it. */
+    public static Added<RegionId> add(Plan plan, StoreyId storey, Region.On on, List<Position> corners, Finish finish) {
+        var region = new Region(new RegionId(plan.nextNumber()), on, corners);
+        var outlined =
+                plan.numbersTaken(1).withStorey(storey, s -> s.with(Region.class, Lists.plus(s.regions(), region)));
+        return new Added<>(
+                Coverings.cover(outlined, storey, new OwnRegion(region.id()), Optional.of(finish)), region.id());
+    }
+
+    /** The corners of a rectangle, lower left first. */
+    public static List<Position> rectangle(Length fromX, Length fromY, Length toX, Length toY) {
+        return List.of(
+                new Position(fromX, fromY), new Position(toX, fromY), new Position(toX, toY), new Position(fromX, toY));
+    }
+
+    /** The corners of a region drawn to another size, its lower left kept. */
+    public static List<Position> sized(Region region, Length width, Length height) {
+        var box = region.ring().bounds();
+        var across = box.width() == 0 ? 1 : width.mm() / box.width();
+        var up = box.height() == 0 ? 1 : height.mm() / box.height();
+        return region.corners().stream()
+                .map(c -> Position.ofMm(
+                        box.minX() + (c.x().mm() - box.minX()) * across, box.minY() + (c.y().mm() - box.minY()) * up))
+                .toList();
+    }
+
+    /** A rectangle of a usual splash-back in the middle of a wall's side, from {@code from} to {@code to} along it. */
+    public static List<Position> splashBack(double fromMm, double toMm) {
+        var half = Math.min(SPLASH_BACK_WIDTH_MM, Math.abs(toMm - fromMm)) / 2;
+        var middle = (fromMm + toMm) / 2;
+        return rectangle(
+                Length.ofMm(middle - half),
+                Length.ofMm(SPLASH_BACK_FOOT_MM),
+                Length.ofMm(middle + half),
+                Length.ofMm(SPLASH_BACK_TOP_MM));
+    }
+
+    /** Changes a region; the same plan if it is not there. */
+    public static Plan change(Plan plan, StoreyId storey, RegionId id, UnaryOperator<Region> change) {
+        return plan.withStorey(storey, s -> s.change(Region.class, id, change));
+    }
+
+    /**
+     * The plan after an edit, its regions where they were: a wall that was parted hands them to the parts they lie on, one
+     * drawn the other way or begun elsewhere is measured anew, one that is gone takes its own along.
+     *
+     * @param was the storey before the edit
+     */
+    static Plan kept(Storey was, Plan plan, StoreyId id) {
+        var storey = plan.storey(id);
+        var regions = new ArrayList<Region>();
+        var coverings = new ArrayList<>(storey.coverings());
+        var number = plan.nextNumber();
+        for (var region : storey.regions()) {
+            var heirs = heirs(region, was, storey).stream()
+                    .filter(h -> regions.stream().noneMatch(r -> isSame(r, h)))
+                    .toList();
+            for (var i = 0; i < heirs.size(); i++) {
+                var heir = i == 0 ? heirs.get(i) : heirs.get(i).withId(new RegionId(number++));
+                regions.add(heir);
+                if (i > 0) {
+                    var cover = covering(storey, region.id());
+                    if (cover.isPresent()) {
+                        coverings.add(new Covering(
+                                new CoveringId(number++),
+                                new OwnRegion(heir.id()),
+                                cover.get().finish()));
+                    }
+                }
+            }
+        }
+        if (regions.equals(storey.regions())) {
+            return plan;
+        }
+        return plan.numbersTaken(number - plan.nextNumber())
+                .withStorey(id, s -> s.with(Region.class, regions).with(Covering.class, coverings));
+    }
+
+    private static Optional<Covering> covering(Storey storey, RegionId region) {
+        return storey.coverings().stream()
+                .filter(c -> c.surface().equals(new OwnRegion(region)))
+                .findFirst();
+    }
+
+    private static boolean isSame(Region a, Region b) {
+        var isNear = a.on().equals(b.on()) && a.corners().size() == b.corners().size();
+        for (var i = 0; isNear && i < a.corners().size(); i++) {
+            isNear = a.corners().get(i).point().distance(b.corners().get(i).point()) <= SAME_MM;
+        }
+        return isNear;
+    }
+
+    /** The region on each wall it now lies on, first where it was. */
+    private static List<Region> heirs(Region region, Storey was, Storey storey) {
+        if (!(region.on() instanceof Upright(var wall, var side))) {
+            return List.of(region);
+        }
+        var before = was.wall(wall);
+        if (before.isEmpty()) {
+            return storey.wall(wall).isPresent() ? List.of(region) : List.of();
+        }
+        var isAsBefore = was.elements().find(region.id()).filter(region::equals).isPresent();
+        var out = new ArrayList<Region>();
+        for (var on : Coverings.onWalls(new WallSide(wall, side, Optional.empty()), was, storey, isAsBefore)) {
+            var now = storey.wall(on.wall()).orElseThrow();
+            var there = isAsBefore ? measured(region, before.get(), now) : region;
+            out.add(there.withOn(new Upright(on.wall(), on.side())));
+        }
+        var lying = out.stream().filter(r -> liesOn(r, storey)).toList();
+        return lying.isEmpty() ? out.stream().limit(1).toList() : lying;
+    }
+
+    private static boolean liesOn(Region region, Storey storey) {
+        var length = region.wall()
+                .flatMap(storey::wall)
+                .map(Wall::line)
+                .orElseThrow()
+                .length();
+        var extent = region.ring().bounds();
+        return extent.maxX() > SAME_MM && extent.minX() < length - SAME_MM;
+    }
+
+    /** A region of one wall measured along another that lies on the same line; along others as it was. */
+    private static Region measured(Region region, Wall before, Wall now) {
+        if (before.line().equals(now.line()) || !isOnLine(before, now)) {
+            return region;
+        }
+        var start = before.line().along(now.from().point());
+        var sense = before.line().along(now.to().point()) < start ? -1 : 1;
+        return region.withCorners(region.corners().stream()
+                .map(c -> new Position(Length.ofMm((c.x().mm() - start) * sense), c.y()))
+                .toList());
+    }
+
+    private static boolean isOnLine(Wall before, Wall now) {
+        return Math.abs(before.line().offset(now.from().point())) <= SAME_MM
+                && Math.abs(before.line().offset(now.to().point())) <= SAME_MM;
+    }
+}

@@ -1,0 +1,152 @@
+package honeylamp.desktop.panel.card;
+
+import honeylamp.catalogue.Materials;
+import honeylamp.derive.listing.Surfaces;
+import honeylamp.desktop.panel.part.Widgets;
+import honeylamp.desktop.workspace.WorkspaceModel;
+import honeylamp.edit.Coverings;
+import honeylamp.edit.Outcome;
+import honeylamp.edit.OutlineEdits;
+import honeylamp.edit.OwnRegions;
+import honeylamp.plan.Finish;
+import honeylamp.plan.Plan;
+import honeylamp.plan.Position;
+import honeylamp.plan.Region;
+import honeylamp.plan.Surface.OwnRegion;
+import honeylamp.units.AreaText;
+import honeylamp.units.Length;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.Node;
+
+/** A region that was outlined on a surface: where it lies, how large it is, what covers it. */
+record RegionCard(WorkspaceModel model, CardFields parts) {
+    List<Node> of(Region region) {
+        var out = new ArrayList<Node>();
+        out.add(Widgets.heading("Own region"));
+        out.add(Widgets.fact("Covered area", AreaText.both(areaMm2(region))));
+        out.addAll(place(region));
+        out.add(Widgets.section("Finish", finish(region).toArray(Node[]::new)));
+        out.add(parts.delete());
+        return out;
+    }
+
+    /** What of it lies on its surface, without what lies over it. */
+    private double areaMm2(Region region) {
+        return Surfaces.on(model.shown().storey()).stream()
+                .filter(f -> f.surface().equals(new OwnRegion(region.id())))
+                .mapToDouble(Surfaces.Found::areaMm2)
+                .sum();
+    }
+
+    private List<Node> place(Region region) {
+        return switch (region.on()) {
+            case Region.Level _ -> {
+                var out = new ArrayList<Node>(sizes(region));
+                out.add(Widgets.menu(
+                        region.on() instanceof Region.Floors ? "On the floor" : "On the ceiling",
+                        "region-on",
+                        "What it lies on",
+                        List.of("On the floor", "On the ceiling"),
+                        index -> put(region, index == 0 ? new Region.Floors() : new Region.Ceilings())));
+                yield out;
+            }
+            case Region.Upright _ -> upright(region);
+        };
+    }
+
+    /** A finish of floors is none of ceilings: what is put on the other is covered with its first. */
+    private void put(Region region, Region.Level on) {
+        if (on.equals(region.on())) {
+            return;
+        }
+        var first = on instanceof Region.Floors ? Materials.all().getFirst().key() : "lime-white";
+        var there = OwnRegions.change(parts.plan(), parts.at(), region.id(), r -> r.withOn(on));
+        model.edit(covered(there, region, Finish.of(first)), "Put region elsewhere");
+    }
+
+    private List<Node> sizes(Region region) {
+        return List.of(size(region, "Across", "region-width", true), size(region, "Up", "region-depth", false));
+    }
+
+    private List<Node> upright(Region region) {
+        var box = region.ring().bounds();
+        return List.of(
+                parts.place(
+                        "From, along the wall",
+                        "region-from",
+                        Length.ofMm(box.minX()),
+                        v -> moved(region, v.minus(Length.ofMm(box.minX())), Length.ZERO),
+                        "Move outline"),
+                size(region, "Length", "region-length", true),
+                parts.place(
+                        "Foot above the floor",
+                        "region-foot",
+                        Length.ofMm(box.minY()),
+                        v -> moved(region, Length.ZERO, v.minus(Length.ofMm(box.minY()))),
+                        "Move outline"),
+                size(region, "Height", "region-height", false));
+    }
+
+    private Node size(Region region, String name, String id, boolean across) {
+        var box = region.ring().bounds();
+        var width = Length.ofMm(box.width());
+        var height = Length.ofMm(box.height());
+        return parts.length(
+                name,
+                id,
+                across ? width : height,
+                v -> Outcome.done(OutlineEdits.around(
+                        parts.plan(),
+                        parts.at(),
+                        region,
+                        across ? OwnRegions.sized(region, v, height) : OwnRegions.sized(region, width, v))),
+                "Size region");
+    }
+
+    private Outcome<Plan> moved(Region region, Length across, Length up) {
+        return Outcome.done(OutlineEdits.move(parts.plan(), parts.at(), region, across, up));
+    }
+
+    private List<Node> finish(Region region) {
+        var now = Surfaces.finish(model.now().currentStorey(), new OwnRegion(region.id()));
+        var key = now.map(Finish::material).orElse("");
+        if (!(region.on() instanceof Region.Floors)) {
+            return List.of(CardFields.finishes(key, "region", chosen -> cover(region, Finish.of(chosen))));
+        }
+        var out = new ArrayList<Node>();
+        out.add(Widgets.menu(
+                Materials.of(key).map(m -> m.label()).orElse("No finish"),
+                "finish-region",
+                "Finish",
+                Materials.all().stream().map(m -> m.label()).toList(),
+                index -> cover(
+                        region,
+                        new Finish(
+                                Materials.all().get(index).key(),
+                                now.map(Finish::directionDeg).orElse(0.0),
+                                now.map(Finish::start).orElse(Position.ORIGIN)))));
+        now.ifPresent(f -> out.add(Widgets.slider(
+                "Direction, degrees",
+                "region-direction",
+                0,
+                180,
+                f.directionDeg(),
+                (v, going) -> model.slide(
+                        covered(parts.plan(), region, f.turnedTo(5 * Math.rint(v / 5))), "Turn finish", going))));
+        return out;
+    }
+
+    private void cover(Region region, Finish finish) {
+        model.edit(covered(parts.plan(), region, finish), "Finish region");
+    }
+
+    private Plan covered(Plan plan, Region region, Finish finish) {
+        return Coverings.cover(
+                plan,
+                parts.at(),
+                new OwnRegion(region.id()),
+                finish.material().isEmpty() ? Optional.empty() : Optional.of(finish));
+    }
+}
