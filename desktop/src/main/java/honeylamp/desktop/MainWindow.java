@@ -3,7 +3,9 @@ package honeylamp.desktop;
 import honeylamp.desktop.command.CommandTable;
 import honeylamp.desktop.command.WindowActions;
 import honeylamp.desktop.files.FileDialogs;
+import honeylamp.desktop.gesture.Choices;
 import honeylamp.desktop.meter.MeterLink;
+import honeylamp.desktop.panel.DeskEdge;
 import honeylamp.desktop.panel.Finder;
 import honeylamp.desktop.panel.LampDial;
 import honeylamp.desktop.panel.LeftWorkPane;
@@ -28,7 +30,6 @@ import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
 import javafx.application.Platform;
-import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Scene;
 import javafx.scene.control.Label;
@@ -110,19 +111,16 @@ public final class MainWindow {
     }
 
     private StackPane root(Libraries libraries) {
-        var bottom = new HBox(12, measure, new SnagList(model, plan, top::follow));
-        bottom.getStyleClass().add("bottom");
-        bottom.setAlignment(Pos.CENTER_LEFT);
-        HBox.setHgrow(measure, Priority.ALWAYS);
-        plan.setMinSize(0, 0);
         beside.setVisible(false);
         beside.setManaged(false);
-        var drawing = new StackPane(plan, glance, measure.inFull()); // the glance lies over a corner of the plan
-        StackPane.setAlignment(measure.inFull(), Pos.BOTTOM_CENTER);
-        StackPane.setMargin(measure.inFull(), new Insets(12));
-        StackPane.setAlignment(glance, Pos.BOTTOM_LEFT);
-        StackPane.setMargin(glance, new Insets(12));
-        drawing.setMinSize(0, 0);
+        var drawing = new DrawingPane(
+                model,
+                plan,
+                glance,
+                new Card(model, libraries),
+                measure,
+                new DeskEdge(model, desk),
+                new SnagList(model, plan, top::follow));
         var middle = new HBox(beside, drawing);
         for (var half : new Region[] {beside, drawing}) {
             half.setPrefWidth(1); // both take an equal share
@@ -133,11 +131,17 @@ public final class MainWindow {
         schedules.setManaged(false);
         var work = new BorderPane(new VBox(middle, schedules));
         work.setLeft(new Tray(model, desk, libraries.products()));
-        work.setRight(new Card(model, libraries));
-        work.setBottom(bottom); // as wide as tray, plan and card, so that its words never push at the plan
         var window = new BorderPane(work);
         window.setTop(new VBox(top, alarm()));
-        window.setLeft(new Trail(model));
+        var trail = new Trail(model);
+        window.setLeft(trail);
+        model.state().subscribe(now -> {
+            var rest = now.choices().round().rest() == Choices.Rest.SHOWN;
+            for (var part : List.of(top, trail)) {
+                part.setVisible(rest);
+                part.setManaged(rest);
+            }
+        });
         var root = new StackPane(window, finder, pages, leftWork);
         StackPane.setAlignment(leftWork, Pos.TOP_CENTER);
         StackPane.setAlignment(finder, Pos.TOP_CENTER);

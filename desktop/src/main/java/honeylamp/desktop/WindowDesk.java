@@ -1,5 +1,6 @@
 package honeylamp.desktop;
 
+import honeylamp.derive.pointing.Picking;
 import honeylamp.desktop.command.CommandTable;
 import honeylamp.desktop.command.WindowActions;
 import honeylamp.desktop.gesture.Choices;
@@ -167,6 +168,13 @@ final class WindowDesk implements WindowActions {
     @Override
     public void showStorey() {
         window.model.showStorey(window.plan.getWidth(), window.plan.getHeight());
+    }
+
+    @Override
+    public void showPicked() {
+        var now = window.model.now();
+        Picking.bounds(window.model.shown().geometry(), now.selection())
+                .ifPresent(box -> window.model.showBox(box, window.plan.getWidth(), window.plan.getHeight()));
     }
 
     @Override

@@ -28,6 +28,7 @@ class StoreysWindowTest {
     @Test
     void aStoreyIsAddedNamedAndTheOneBelowSeenThroughIt() throws Exception {
         try (var w = house()) {
+            w.press("desk-storey");
             w.press("add-storey");
             assertThat(w.plan().storeys()).hasSize(2);
             w.fill("storey-name", "Loft");
@@ -61,6 +62,7 @@ class StoreysWindowTest {
     @Test
     void pickedWallsGoToAnotherStorey() throws Exception {
         try (var w = house()) {
+            w.press("desk-storey");
             w.press("add-storey");
             var ground = w.plan().storeys().getFirst();
             WindowDriver.onScreen(() -> {

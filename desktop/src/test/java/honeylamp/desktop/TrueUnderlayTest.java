@@ -90,7 +90,7 @@ class TrueUnderlayTest {
     /** Clicks a point of the house as a hand would, some mm beside it; lines of the picture draw it on. */
     private void click(WindowDriver w, double x, double y, int hand) throws Exception {
         var at = underlay(w).plan(toPixels.apply(new Point(x, y)));
-        w.show(at.x(), at.y(), NEAR_MM); // one looks closely before one clicks
+        w.showCentred(at.x(), at.y(), NEAR_MM); // one looks closely before one clicks
         w.click(at.x() + JITTER * Math.cos(hand), at.y() + JITTER * Math.sin(hand));
     }
 

@@ -38,6 +38,7 @@ class TypingWindowTest {
         try (var w = WindowDriver.with(DemoFiles.document())) {
             w.press("stage-walls");
             w.press("tool-pick-and-move");
+            w.show(12_000, 3000, 14_000);
             w.click(7450, 4100);
             w.fill("wall-height", "2.5 m");
             w.press("tool-draw-walls");
@@ -235,8 +236,10 @@ class TypingWindowTest {
     void undoingANewWallTypeLeavesTheWallsStageWhole() throws Exception {
         try (var w = WindowDriver.with(DemoFiles.document())) {
             w.press("stage-walls");
+            w.press("wall-type-card");
             w.press("type-new");
             w.key(KeyCode.CONTROL, KeyCode.Z);
+            w.show(16_000, 2000, 9000);
             w.click(16_000, 2000);
             w.move(18_000, 2000);
             w.write("1 m");

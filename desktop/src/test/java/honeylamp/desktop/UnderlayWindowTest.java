@@ -114,7 +114,7 @@ class UnderlayWindowTest {
 
     /** Takes the pointer up by arrow keys at a place of the plan. */
     private static void lead(WindowDriver w, double x, double y) throws Exception {
-        w.show(x, y, 2600); // the view is centred there, and so is a pointer that has not been here yet
+        w.showCentred(x, y, 2600); // the view is centred there, and so is a pointer that has not been here yet
         w.key(KeyCode.LEFT);
         w.key(KeyCode.RIGHT);
     }

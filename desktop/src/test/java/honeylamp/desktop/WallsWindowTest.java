@@ -343,6 +343,7 @@ class WallsWindowTest {
             w.key(KeyCode.CONTROL, KeyCode.A);
             w.key(KeyCode.CONTROL, KeyCode.C);
             w.key(KeyCode.ESCAPE);
+            w.press("desk-storey");
             w.press("add-storey");
             w.focusPlan();
             w.key(KeyCode.CONTROL, KeyCode.V);
@@ -495,6 +496,7 @@ class WallsWindowTest {
         try (var w = WindowDriver.empty()) {
             use(w, Tool.DRAW_WALLS);
             w.press("wall-type-3");
+            w.press("wall-type-card");
             w.fill("layer-1", "92");
             assertThat(w.plan().wallTypes().get(2).thickness().mm()).isEqualTo(12.5 + 92 + 12.5);
             w.press("poche-hatch");

@@ -45,13 +45,13 @@ final class WindowDriver implements AutoCloseable {
     final List<Plan> autosaved = new ArrayList<>();
     final Answers answers = new Answers();
     /** Presses within this time and place of each other count as one double click. */
-    private static final long DOUBLE_CLICK_MS = 520;
-
     private static final double FAR_PX = 24;
+
+    private static final double CARD_PX = 276;
+    private static final double EDGE_PX = 56;
     private static final int MOVES = 4;
 
     private Optional<Point2D> lastPress = Optional.empty();
-    private long lastPressNanos;
     private final Robot mouse = onScreen(Robot::new);
     private final Stage stage;
     private final MainWindow window;
@@ -207,11 +207,22 @@ final class WindowDriver implements AutoCloseable {
         });
     }
 
-    /** Shows a stretch of the plan so that it fills the pane. */
-    void show(double x, double y, double widthMm) throws Exception {
+    /** Shows a stretch of the plan so that its middle lies in the middle of the pane. */
+    void showCentred(double x, double y, double widthMm) throws Exception {
         onScreen(() -> {
             model().show(new honeylamp.desktop.workspace.Viewport(
                     new Point(x, y), window.plan().getWidth() / widthMm));
+            return null;
+        });
+        settle();
+    }
+
+    /** Shows a stretch of the plan so that it fills the part of the pane that no card and no lower edge covers. */
+    void show(double x, double y, double widthMm) throws Exception {
+        onScreen(() -> {
+            var scale = (window.plan().getWidth() - CARD_PX) / widthMm;
+            model().show(new honeylamp.desktop.workspace.Viewport(
+                    new Point(x + CARD_PX / 2 / scale, y - EDGE_PX / 2 / scale), scale));
             return null;
         });
         settle();
@@ -255,15 +266,13 @@ final class WindowDriver implements AutoCloseable {
         }
     }
 
-    /** Keeps presses at one place from counting as double clicks; presses far from the last one never do. */
-    private void apart(Point2D px) throws InterruptedException {
-        var near = lastPress.filter(p -> p.distance(px) < FAR_PX).isPresent();
-        var since = (System.nanoTime() - lastPressNanos) / 1_000_000;
-        if (near && since < DOUBLE_CLICK_MS) {
-            Thread.sleep(DOUBLE_CLICK_MS - since);
+    /** Keeps presses at one place from counting as double clicks: a press of another button begins the count anew. */
+    private void apart(Point2D px) throws Exception {
+        if (lastPress.filter(p -> p.distance(px) < FAR_PX).isPresent()) {
+            mouse(r -> r.mousePress(MouseButton.MIDDLE));
+            mouse(r -> r.mouseRelease(MouseButton.MIDDLE));
         }
         lastPress = Optional.of(px);
-        lastPressNanos = System.nanoTime();
     }
 
     private void mouse(Consumer<Robot> act) throws Exception {

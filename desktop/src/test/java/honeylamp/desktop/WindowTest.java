@@ -56,7 +56,7 @@ class WindowTest {
                 {KeyCode.RIGHT, "3 m"}, {KeyCode.UP, "2.5 m"}, {KeyCode.LEFT, "3 m"},
             };
             for (var corner : corners) {
-                for (var i = 0; i < 4; i++) {
+                for (var i = 0; i < 8; i++) { // so far that the way is the one meant
                     w.key((KeyCode) corner[0]);
                 }
                 w.write((String) corner[1]);

@@ -122,6 +122,48 @@ public final class Picking {
         };
     }
 
+    /** The box around elements, in plan mm; empty if none of them lies anywhere. */
+    public static Optional<Box> bounds(StoreyGeometry geometry, Set<ElementId> ids) {
+        return geometry.storey()
+                .elements()
+                .all()
+                .filter(e -> ids.contains(e.id()))
+                .flatMap(e -> bounds(geometry, e).stream())
+                .reduce(Box::union);
+    }
+
+    private static Optional<Box> bounds(StoreyGeometry geometry, Element element) {
+        return switch (element) {
+            case Wall w ->
+                geometry.network().of(w.id()).stream()
+                        .map(piece -> piece.body().bounds())
+                        .reduce(Box::union);
+            case Dimension d -> Optional.of(d.line().bounds());
+            case SettingOutLine l -> Optional.of(l.line().bounds());
+            case Boundary b -> Optional.of(b.line().bounds());
+            case Opening o -> geometry.cut(o.id()).map(c -> c.ring().bounds());
+            case Furnishing f -> Optional.of(footprint(f).bounds());
+            case Structure x -> Optional.of(x.footprint().bounds());
+            case Ground g -> Optional.of(g.ring().bounds());
+            case Region r ->
+                switch (r.on()) {
+                    case Region.Level _ -> Optional.of(r.ring().bounds());
+                    case Region.Upright _ ->
+                        RegionPlaces.faces(geometry, r).stream()
+                                .map(Curve::bounds)
+                                .reduce(Box::union);
+                };
+            case Underlay u -> Optional.of(outline(u).shell().bounds());
+            case Note n -> Optional.of(Box.around(List.of(n.at().point())));
+            case RoomMark m ->
+                geometry.rooms().stream()
+                        .filter(room -> room.mark().filter(m::equals).isPresent())
+                        .map(room -> room.outline().bounds())
+                        .findFirst();
+            case Covering _ -> Optional.empty(); // goes with its surface
+        };
+    }
+
     private static boolean takes(Box box, Within within, Box bounds) {
         return within == Within.INSIDE ? box.contains(bounds) : box.meets(bounds);
     }

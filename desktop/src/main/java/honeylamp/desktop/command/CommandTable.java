@@ -334,6 +334,33 @@ public final class CommandTable {
                 "The largest scale that fits, in the middle",
                 Place.SEEN,
                 model::fitSheet);
+        add(new Command(
+                "show-picked",
+                "Show what is picked",
+                "What is picked fills the drawing",
+                Place.SEEN,
+                List.of(alone(KeyCode.Z)),
+                Where.OUTSIDE_TEXT,
+                CommandTable::isPicked,
+                window::showPicked));
+        plain(
+                "shelf",
+                "Open or fold the tray",
+                "It stays as it is put until it is put otherwise",
+                Place.SEEN,
+                () -> model.chooseWithin(model.now()
+                        .choices()
+                        .withShelf(model.now().choices().round().shelf().other())),
+                KeyCode.S);
+        plain(
+                "only-drawing",
+                "Only the drawing",
+                "Puts all else away, or brings it back",
+                Place.SEEN,
+                () -> model.chooseWithin(model.now()
+                        .choices()
+                        .withRest(model.now().choices().round().rest().other())),
+                KeyCode.O);
         add(
                 "zoom-in",
                 "Larger",

@@ -5,6 +5,9 @@ import honeylamp.units.Length;
 
 /** What the window can do besides changing the workspace. */
 public interface WindowActions {
+    /** Shows what is picked so that it fills the drawing. */
+    void showPicked();
+
     /** An empty plan. */
     void newPlan();
 

@@ -32,6 +32,7 @@ import java.util.Optional;
  * @param gapReach wall ends nearer than this to a wall or to each other are taken for gaps
  * @param backing what lies under an exported PNG
  * @param presenting what is changed of looks, views and pages
+ * @param round how the window is laid round the drawing
  */
 @RecordBuilder
 public record Choices(
@@ -44,7 +45,8 @@ public record Choices(
         Pictures pictures,
         Length gapReach,
         Backing backing,
-        Presenting presenting)
+        Presenting presenting,
+        Round round)
         implements ChoicesBuilder.With {
     /** Whether walls run square by themselves. */
     public enum Angle {
@@ -125,6 +127,38 @@ public record Choices(
      */
     public record Presenting(Reach reach, Role role, LineRole line, TextRole text, String material) {}
 
+    /** Whether the tray lies open beside the drawing. */
+    public enum Shelf {
+        OPEN,
+        FOLDED;
+
+        public Shelf other() {
+            return this == OPEN ? FOLDED : OPEN;
+        }
+    }
+
+    /** Whether there is more in the window than the drawing and its measure line. */
+    public enum Rest {
+        SHOWN,
+        HIDDEN;
+
+        public Rest other() {
+            return this == SHOWN ? HIDDEN : SHOWN;
+        }
+    }
+
+    /** What the card tells while nothing is picked. */
+    public enum Aside {
+        NOTHING,
+        /** Areas, storeys and their heights. */
+        STOREY,
+        /** The type of the walls drawn next. */
+        WALL_TYPE
+    }
+
+    /** How the window is laid round the drawing. */
+    public record Round(Shelf shelf, Rest rest, Aside aside) {}
+
     /** The choices of a fresh start. */
     public static Choices of(WallTypeId wallType, UnitSystem units) {
         return new Choices(
@@ -137,7 +171,8 @@ public record Choices(
                 new Pictures(TracedWork.GOES_ALONG, PictureImport.Notes.LEFT_OUT),
                 Snags.USUAL_GAP_REACH,
                 Backing.PAPER,
-                new Presenting(Reach.ALL, Role.INK, LineRole.CUT_WALL, TextRole.ROOM_NAME, ""));
+                new Presenting(Reach.ALL, Role.INK, LineRole.CUT_WALL, TextRole.ROOM_NAME, ""),
+                new Round(Shelf.OPEN, Rest.SHOWN, Aside.NOTHING));
     }
 
     /** The type of walls drawn next. */
@@ -238,6 +273,26 @@ public record Choices(
     /** With a camera's notes kept or left out. */
     public Choices withNotes(PictureImport.Notes other) {
         return withPictures(new Pictures(pictures.tracedWork, other));
+    }
+
+    /** With the tray open or folded. */
+    public Choices withShelf(Shelf other) {
+        return withRound(new Round(other, round.rest, round.aside));
+    }
+
+    /** With the rest of the window shown or hidden. */
+    public Choices withRest(Rest other) {
+        return withRound(new Round(round.shelf, other, round.aside));
+    }
+
+    /** With something for the card to tell while nothing is picked. */
+    public Choices withAside(Aside other) {
+        return withRound(new Round(round.shelf, round.rest, other));
+    }
+
+    /** With something for the card to tell while nothing is picked; what it tells already is put away. */
+    public Choices telling(Aside asked) {
+        return withAside(asked == round.aside ? Aside.NOTHING : asked);
     }
 
     /** Changing this view and page, or all. */

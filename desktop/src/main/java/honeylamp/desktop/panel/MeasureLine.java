@@ -28,6 +28,9 @@ public final class MeasureLine extends HBox {
     private static final int LINES = 2;
     private static final double FULL_WIDTH_PX = 460;
 
+    /** A narrower line leaves its room to the hint; what is caught is said beside the pointer. */
+    private static final double WIDE_PX = 480;
+
     private final WorkspaceModel model;
     private final Node plan;
     private final Label inFull = new Label();
@@ -48,7 +51,8 @@ public final class MeasureLine extends HBox {
         this.model = model;
         this.plan = plan;
         setId("measure-line");
-        getStyleClass().add("measure-line");
+        getStyleClass().addAll("measure-line", "pill");
+        setMinWidth(0);
         echo.getStyleClass().add("echo");
         echo.setId("echo");
         caught.getStyleClass().add("caught-word");
@@ -62,12 +66,11 @@ public final class MeasureLine extends HBox {
         echo.setMinWidth(0); // cut rather than laid over its neighbour in the narrowest window
         box.setMinWidth(USE_PREF_SIZE);
         var beside = new HBox(10, echo, caught);
-        for (var side : List.of(hint, beside)) { // both sides equally wide, so that the fields stay in the middle
-            side.setMinWidth(0);
-            side.setPrefWidth(1);
-            side.setMaxWidth(Double.MAX_VALUE);
-            HBox.setHgrow(side, Priority.ALWAYS);
-        }
+        beside.setMinWidth(0);
+        hint.setMinWidth(0);
+        hint.setPrefWidth(1);
+        hint.setMaxWidth(Double.MAX_VALUE);
+        HBox.setHgrow(hint, Priority.ALWAYS);
         inFull.setId("said-in-full");
         inFull.getStyleClass().addAll("hint", "said-in-full");
         inFull.setWrapText(true);
@@ -179,7 +182,7 @@ public final class MeasureLine extends HBox {
 
     /** What is typed goes before what the pointer catches, which stands beside the pointer too. */
     private void showCaught() {
-        var shows = !caught.getText().isEmpty() && echo.getText().isEmpty();
+        var shows = !caught.getText().isEmpty() && echo.getText().isEmpty() && getWidth() >= WIDE_PX;
         caught.setVisible(shows);
         caught.setManaged(shows);
     }

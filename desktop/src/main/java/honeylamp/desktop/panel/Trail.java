@@ -1,6 +1,7 @@
 package honeylamp.desktop.panel;
 
 import honeylamp.derive.traced.ScaleFit;
+import honeylamp.desktop.gesture.Choices;
 import honeylamp.desktop.panel.part.StageIcons;
 import honeylamp.desktop.workspace.WorkStage;
 import honeylamp.desktop.workspace.WorkspaceModel;
@@ -11,11 +12,12 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import javafx.beans.binding.Bindings;
 import javafx.css.PseudoClass;
+import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.Tooltip;
-import javafx.scene.layout.HBox;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
@@ -29,7 +31,7 @@ public final class Trail extends VBox {
 
     /** A trail on a model. */
     public Trail(WorkspaceModel model) {
-        super(2);
+        super(0);
         this.model = model;
         setId("trail");
         getStyleClass().add("trail");
@@ -49,16 +51,36 @@ public final class Trail extends VBox {
         name.getStyleClass().add("stage-name");
         var icon = new StackPane(StageIcons.of(stage));
         icon.getStyleClass().add("stage-icon-box");
-        var button = new Button("", new HBox(9, icon, new VBox(name, state)));
+        var words = new VBox(name, state);
+        words.setAlignment(Pos.CENTER);
+        var whole = new VBox(1, icon, words);
+        whole.setAlignment(Pos.CENTER);
+        var button = new Button("", whole);
         button.setId("stage-" + key(stage));
         button.getStyleClass().add("stage");
         button.setMaxWidth(Double.MAX_VALUE);
-        button.setOnAction(_ -> model.go(stage));
-        button.setTooltip(new Tooltip(
-                stage.label() + stage.keys().map(k -> "  (" + k.text() + ")").orElse("")));
+        button.setOnAction(_ -> taken(stage));
+        var tip = new Tooltip();
+        tip.textProperty()
+                .bind(Bindings.concat(
+                        stage.label(),
+                        stage.keys().map(k -> "  (" + k.text() + ")").orElse(""),
+                        "\n",
+                        state.textProperty(),
+                        "\nPressed again it opens the tray"));
+        button.setTooltip(tip);
         button.setAccessibleText(stage.label());
         buttons.put(stage, button);
         return button;
+    }
+
+    /** A stage is taken up; pressed again it opens its tray. */
+    private void taken(WorkStage stage) {
+        if (stage == model.now().stage()) {
+            model.chooseWithin(model.now().choices().withShelf(Choices.Shelf.OPEN));
+        } else {
+            model.go(stage);
+        }
     }
 
     private static String key(WorkStage stage) {

@@ -5,6 +5,7 @@ import honeylamp.desktop.gesture.Gesture;
 import honeylamp.edit.Clipping;
 import honeylamp.edit.History;
 import honeylamp.edit.ViewEdits;
+import honeylamp.geometry.Point;
 import honeylamp.illustrate.paper.Lamp;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.plan.ElementId;
@@ -82,6 +83,19 @@ public record Workspace(
         }
 
         static final Fit NONE = new Fit(Filling.ANY_PART, 0, 0);
+
+        /** What floats over the lower edge of the pane is so high, in px. */
+        private static final double EDGE_PX = 56;
+
+        /** The height above what floats over the lower edge. */
+        double clearHeight() {
+            return Math.max(1, height - EDGE_PX);
+        }
+
+        /** The part of the plan whose middle lies in the middle of the clear height. */
+        Viewport above(Point middle, double pxPerMm) {
+            return new Viewport(new Point(middle.x(), middle.y() - EDGE_PX / 2 / pxPerMm), pxPerMm);
+        }
     }
 
     /**

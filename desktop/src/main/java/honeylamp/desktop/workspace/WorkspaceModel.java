@@ -17,6 +17,7 @@ import honeylamp.desktop.workspace.Workspace.Said;
 import honeylamp.drawing.Mark;
 import honeylamp.edit.History;
 import honeylamp.edit.Outcome;
+import honeylamp.geometry.Box;
 import honeylamp.illustrate.paper.Lamp;
 import honeylamp.illustrate.sketch.Sketches;
 import honeylamp.plan.ElementId;
@@ -34,6 +35,9 @@ import javafx.beans.property.ReadOnlyStringWrapper;
 
 /** Holds the workspace and is the only one to change it; used on the interface thread. */
 public final class WorkspaceModel {
+    /** A box that is shown takes so much of the pane. */
+    private static final double BOX_SHARE = 0.6;
+
     private static final double REACH_PX = 10;
 
     private final ReadOnlyObjectWrapper<Workspace> state;
@@ -354,6 +358,14 @@ public final class WorkspaceModel {
     /** Shows the storey with a little air, or the sheet if there is nothing yet. */
     public void showStorey(double width, double height) {
         act(new Intent.FillWith(new Fit(Filling.STOREY, width, height)));
+    }
+
+    /** Shows a box of the plan, in plan mm, with air around it, in a pane so large. */
+    public void showBox(Box box, double width, double height) {
+        var fit = new Fit(Filling.ANY_PART, width, height);
+        var across = width / Math.max(1, box.width());
+        var up = fit.clearHeight() / Math.max(1, box.height());
+        show(fit.above(box.centre(), Math.min(across, up) * BOX_SHARE));
     }
 
     /** Picks these elements and nothing else. */

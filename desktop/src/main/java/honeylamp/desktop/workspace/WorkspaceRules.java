@@ -149,9 +149,9 @@ final class WorkspaceRules {
         var sheet = ShownPlan.page(cache.laidOut(w.plan()), w.worked(), w.stage())
                 .page()
                 .sheet();
-        var perPaper = Math.min(fit.width() / sheet.widthMm(), fit.height() / sheet.heightMm()) * SHEET_SHARE;
+        var perPaper = Math.min(fit.width() / sheet.widthMm(), fit.clearHeight() / sheet.heightMm()) * SHEET_SHARE;
         var middle = w.frame().plan(new Point(sheet.widthMm() / 2, sheet.heightMm() / 2));
-        return new Viewport(middle, perPaper / w.frame().scale());
+        return fit.above(middle, perPaper / w.frame().scale());
     }
 
     /** None if nothing is drawn yet. */
@@ -160,8 +160,8 @@ final class WorkspaceRules {
                 .map(extent -> {
                     var margin = extent.marginPaperMm() * w.frame().scale();
                     var box = extent.planMm().grown(margin);
-                    var scale = Math.min(fit.width() / box.width(), fit.height() / box.height()) * STOREY_SHARE;
-                    return new Viewport(box.centre(), scale);
+                    var scale = Math.min(fit.width() / box.width(), fit.clearHeight() / box.height()) * STOREY_SHARE;
+                    return fit.above(box.centre(), scale);
                 });
     }
 

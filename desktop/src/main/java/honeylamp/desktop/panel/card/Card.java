@@ -32,16 +32,24 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import javafx.beans.binding.Bindings;
+import javafx.beans.binding.DoubleBinding;
+import javafx.beans.property.BooleanProperty;
+import javafx.beans.property.SimpleBooleanProperty;
 import javafx.scene.Node;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 
-/** What is picked, as typed values with live effect; with nothing picked, the storey in numbers. */
+/** What is picked, as typed values with live effect; with nothing picked only what was asked for is told. */
 public final class Card extends VBox {
+    private static final double FRAME_PX = 4;
+
     private final WorkspaceModel model;
     private final Libraries libraries;
     private final CardFields parts;
+    private final VBox content = new VBox(10);
+    private final BooleanProperty rest = new SimpleBooleanProperty(true);
 
     /**
      * What the card is made of: numbers of a thing follow from all of the plan.
@@ -58,6 +66,7 @@ public final class Card extends VBox {
             End lengthEnd,
             Choices.Working working,
             Optional<Choices.Ghost> ghost,
+            Choices.Aside aside,
             List<WallType> wallTypes,
             List<RoomNames> roomNames) {}
 
@@ -75,6 +84,7 @@ public final class Card extends VBox {
                     choices.lengthEnd(),
                     choices.working(),
                     choices.ghost(),
+                    choices.round().aside(),
                     libraries.wallTypes().all(),
                     libraries.roomNames().all());
         }
@@ -92,7 +102,6 @@ public final class Card extends VBox {
         this.parts = new CardFields(model);
         setId("card");
         getStyleClass().add("card");
-        var content = new VBox(12);
         content.getStyleClass().add("card-content");
         var scroll = new ScrollPane(content);
         scroll.setFitToWidth(true);
@@ -100,12 +109,24 @@ public final class Card extends VBox {
         scroll.setFocusTraversable(false);
         VBox.setVgrow(scroll, Priority.ALWAYS);
         getChildren().add(scroll);
+        visibleProperty().bind(Bindings.isNotEmpty(content.getChildren()).and(rest));
+        managedProperty().bind(visibleProperty());
         Watched.in(content, model, made::of);
+        model.state().subscribe(now -> rest.set(now.choices().round().rest() == Choices.Rest.SHOWN));
+    }
+
+    /** How high all that it tells is, in px. */
+    public DoubleBinding wantedHeight() {
+        return content.heightProperty().add(FRAME_PX);
     }
 
     private List<Node> nodes(Workspace now) {
         if (now.selection().isEmpty()) {
-            return now.stage() == WorkStage.WALLS && !now.tool().picks() ? wallType(now) : storey(now);
+            return switch (now.choices().round().aside()) {
+                case NOTHING -> List.of();
+                case STOREY -> storey(now);
+                case WALL_TYPE -> now.stage() == WorkStage.WALLS ? wallType(now) : List.of();
+            };
         }
         if (now.selection().size() > 1) {
             return many(now);
@@ -147,7 +168,6 @@ public final class Card extends VBox {
                         .find(Region.class, id)
                         .map(new RegionCard(model, parts)::of)
                         .orElse(List.of());
-            case ElementId.UnitId _ -> storey(now);
             case ElementId.UnitCopyId id ->
                 model.scene().copies().stream()
                         .filter(c -> c.copy().id().equals(id))
@@ -166,19 +186,34 @@ public final class Card extends VBox {
                         .orElse(List.of());
             case ElementId.BoundaryId _ -> plain("Boundary");
             case ElementId.SettingOutId id -> settingOut(now, id);
-            case ElementId.StoreyId _ -> storey(now);
-            case ElementId.WallTypeId _,
+            case ElementId.UnitId _,
+                    ElementId.StoreyId _,
+                    ElementId.WallTypeId _,
                     ElementId.CoveringId _,
                     ElementId.LookId _,
                     ElementId.ViewId _,
-                    ElementId.PageId _ -> storey(now);
+                    ElementId.PageId _ -> List.of();
         };
+    }
+
+    /** A heading with a button that puts what is told away. */
+    private Node aside(String heading, Choices.Aside told) {
+        var away = Widgets.button(
+                "Close",
+                "card-close",
+                "Puts this away",
+                () -> model.chooseWithin(model.now().choices().telling(told)));
+        away.setMinWidth(USE_PREF_SIZE);
+        away.getStyleClass().add("small");
+        return Widgets.row(Widgets.heading(heading), Widgets.spring(), away);
     }
 
     /** While drawing, the type that new walls are of. */
     private List<Node> wallType(Workspace now) {
-        return new WallTypeCard(model, parts, libraries.wallTypes())
-                .of(now.plan().wallType(now.choices().wallType()));
+        var out = new ArrayList<>(new WallTypeCard(model, parts, libraries.wallTypes())
+                .of(now.plan().wallType(now.choices().wallType())));
+        out.set(0, aside("Wall type", Choices.Aside.WALL_TYPE));
+        return out;
     }
 
     private List<Node> settingOut(Workspace now, ElementId.SettingOutId id) {
@@ -206,7 +241,7 @@ public final class Card extends VBox {
     private List<Node> storey(Workspace now) {
         var geometry = model.shown().geometry(); // copies of units count
         var out = new ArrayList<Node>();
-        out.add(Widgets.heading(now.currentStorey().name()));
+        out.add(aside(now.currentStorey().name(), Choices.Aside.STOREY));
         var lengths = now.currentStorey().underlays().stream()
                 .filter(u -> !u.knownLengths().isEmpty())
                 .toList();
@@ -221,7 +256,6 @@ public final class Card extends VBox {
         out.add(Widgets.fact("Gross, outer faces", AreaText.both(geometry.grossAreaMm2())));
         out.add(Widgets.fact("Rooms", Integer.toString(geometry.rooms().size())));
         out.addAll(new AreaTotals(model).nodes());
-        out.add(Widgets.quiet("Pick something to see and change its numbers here."));
         out.addAll(written(now, lengths));
         out.addAll(new StoreysCard(model, parts).nodes(now));
         return out;

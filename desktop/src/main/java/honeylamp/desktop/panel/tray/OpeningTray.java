@@ -53,8 +53,8 @@ record OpeningTray(WorkspaceModel model, WindowActions window, Thumbnails thumbn
     /** So much of a wall is shown with a sample, in mm. */
     private static final double SAMPLE_MM = 1900;
 
-    private static final double SAMPLE_PX = 74;
-    private static final double SHOWN_PX = 48;
+    private static final double SAMPLE_PX = 62;
+    private static final double SHOWN_PX = 40;
     private static final double PAPER_MM = SAMPLE_MM / 50;
 
     @Override

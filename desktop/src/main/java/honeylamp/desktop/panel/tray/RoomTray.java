@@ -15,6 +15,7 @@ import java.util.Set;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 /** The rooms of the storey, units of rooms, and the brief. */
@@ -52,7 +53,9 @@ record RoomTray(WorkspaceModel model, WindowActions window, UnitTray units, Brie
     public List<Node> nodes(Part part) {
         var list = new VBox(4);
         for (var room : part.rooms()) {
-            var button = new Button("", Widgets.row(new Label(room.name()), Widgets.spring(), new Label(room.area())));
+            var area = new Label(room.area());
+            area.setMinWidth(Region.USE_PREF_SIZE); // of a long name the end is cut, of a number nothing
+            var button = new Button("", Widgets.row(new Label(room.name()), Widgets.spring(), area));
             button.getStyleClass().add("list-row");
             button.setMaxWidth(Double.MAX_VALUE);
             button.setAccessibleText(room.name());

@@ -2,6 +2,7 @@ package honeylamp.desktop.panel.tray;
 
 import honeylamp.catalogue.OpeningSizes.Product;
 import honeylamp.desktop.command.WindowActions;
+import honeylamp.desktop.gesture.Choices;
 import honeylamp.desktop.panel.part.Content;
 import honeylamp.desktop.panel.part.Library;
 import honeylamp.desktop.panel.part.Thumbnails;
@@ -23,16 +24,12 @@ import java.util.concurrent.Executors;
 import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.control.ScrollPane;
-import javafx.scene.layout.ColumnConstraints;
-import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 
 /** The few tools and the catalogue of the active stage. */
 public final class Tray extends VBox {
-    private static final int ONE_COLUMN = 7;
-    private static final int MAIN_TOOLS = 2;
-    private static final int TILE_PX = 74;
+    private static final int TILE_PX = 62;
 
     private final WorkspaceModel model;
     private final WindowActions window;
@@ -60,6 +57,11 @@ public final class Tray extends VBox {
         VBox.setVgrow(scroll, Priority.ALWAYS);
         getChildren().add(scroll);
         Watched.in(content, model, whole::of);
+        model.state().subscribe(now -> {
+            var round = now.choices().round();
+            setVisible(round.shelf() == Choices.Shelf.OPEN && round.rest() == Choices.Rest.SHOWN);
+            setManaged(isVisible());
+        });
     }
 
     private Content<?> content(WorkStage stage, Thumbnails thumbnails, Library<Product> products) {
@@ -94,7 +96,14 @@ public final class Tray extends VBox {
         @Override
         public List<Node> nodes(Whole part) {
             var all = new ArrayList<Node>();
-            all.add(Widgets.heading(part.stage().label()));
+            var fold = Widgets.button(
+                    "Fold",
+                    "tray-fold",
+                    window.commands().of("shelf").tip("Folds the tray away; its stage opens it again"),
+                    window.commands().of("shelf").action());
+            fold.setMinWidth(USE_PREF_SIZE);
+            fold.getStyleClass().add("small");
+            all.add(Widgets.row(Widgets.heading(part.stage().label()), Widgets.spring(), fold));
             all.addAll(tools(part.stage(), part.tool()));
             all.addAll(part.rest().nodes());
             return all;
@@ -118,28 +127,10 @@ public final class Tray extends VBox {
                         model.use(tool);
                         window.focusPlan();
                     });
-            if (tools.size() <= ONE_COLUMN || buttons.size() < MAIN_TOOLS) {
-                button.setGraphic(ToolIcons.of(tool)); // half a column has room for the words only
-            }
+            button.setGraphic(ToolIcons.of(tool));
             buttons.add(button);
         }
-        if (buttons.size() <= ONE_COLUMN) {
-            return List.of(new VBox(4, buttons.toArray(Node[]::new)));
-        }
-        var grid = new GridPane(4, 4);
-        for (var i = 0; i < buttons.size(); i++) {
-            GridPane.setHgrow(buttons.get(i), Priority.ALWAYS);
-            if (i < MAIN_TOOLS) {
-                grid.add(buttons.get(i), 0, i, 2, 1);
-            } else {
-                buttons.get(i).getStyleClass().add("compact");
-                grid.add(buttons.get(i), i % 2, MAIN_TOOLS + (i - MAIN_TOOLS) / 2);
-            }
-        }
-        var half = new ColumnConstraints();
-        half.setPercentWidth(50);
-        grid.getColumnConstraints().addAll(half, half);
-        return List.of(grid);
+        return List.of(new VBox(3, buttons.toArray(Node[]::new)));
     }
 
     static String id(String label) {

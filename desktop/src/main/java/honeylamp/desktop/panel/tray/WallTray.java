@@ -82,7 +82,14 @@ record WallTray(WorkspaceModel model, WindowActions window) implements Content<W
                         part.angle() == Choices.Angle.FREE,
                         () -> model.chooseWithin(model.now().choices().withAngle(Choices.Angle.FREE))));
         var out = new ArrayList<Node>(List.of(
-                Widgets.section("Wall type", types),
+                Widgets.section(
+                        "Wall type",
+                        types,
+                        Widgets.button(
+                                "Name, layers, height",
+                                "wall-type-card",
+                                "The chosen type in the card, to be changed; again puts it away",
+                                () -> model.chooseWithin(model.now().choices().telling(Choices.Aside.WALL_TYPE)))),
                 Widgets.section("Drawn face", faces),
                 Widgets.section("Angle", angles)));
         if (part.lines().isPresent()) {

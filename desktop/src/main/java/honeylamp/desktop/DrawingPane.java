@@ -1,0 +1,102 @@
+package honeylamp.desktop;
+
+import honeylamp.derive.pointing.Picking;
+import honeylamp.desktop.gesture.Choices;
+import honeylamp.desktop.panel.DeskEdge;
+import honeylamp.desktop.panel.MeasureLine;
+import honeylamp.desktop.panel.SnagList;
+import honeylamp.desktop.panel.card.Card;
+import honeylamp.desktop.panel.part.Widgets;
+import honeylamp.desktop.picture.GlancePane;
+import honeylamp.desktop.picture.PlanPane;
+import honeylamp.desktop.workspace.Workspace;
+import honeylamp.desktop.workspace.WorkspaceModel;
+import honeylamp.geometry.Box;
+import honeylamp.geometry.Point;
+import java.util.List;
+import javafx.beans.binding.Bindings;
+import javafx.geometry.Insets;
+import javafx.geometry.Pos;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.StackPane;
+
+/** The drawing, and what floats over its edges: the card beside what is picked, the measure line, storeys, zoom, snags. */
+final class DrawingPane extends StackPane {
+    private static final double AIR_PX = 10;
+
+    /** What floats at the lower edge is so high, with its air. */
+    private static final double EDGE_PX = 56;
+
+    /** So much of the drawing's height the card takes at most; what is longer is scrolled. */
+    private static final double CARD_SHARE = 0.64;
+
+    /** The card changes sides only where it then covers that much less. */
+    private static final double MUCH = 2;
+
+    private final WorkspaceModel model;
+    private final PlanPane plan;
+    private final Card card;
+
+    DrawingPane(
+            WorkspaceModel model,
+            PlanPane plan,
+            GlancePane glance,
+            Card card,
+            MeasureLine measure,
+            DeskEdge edge,
+            SnagList snags) {
+        this.model = model;
+        this.plan = plan;
+        this.card = card;
+        plan.setMinSize(0, 0);
+        setMinSize(0, 0);
+        card.setMaxWidth(USE_PREF_SIZE);
+        card.maxHeightProperty().bind(Bindings.min(heightProperty().multiply(CARD_SHARE), card.wantedHeight()));
+        var below = new HBox(8, edge, Widgets.spring(), measure, Widgets.spring(), snags);
+        below.setAlignment(Pos.BOTTOM_CENTER);
+        below.setFillHeight(false);
+        below.setPickOnBounds(false);
+        below.setMaxHeight(USE_PREF_SIZE);
+        getChildren().addAll(plan, glance, card, measure.inFull(), below);
+        setMargin(below, new Insets(AIR_PX));
+        setAlignment(below, Pos.BOTTOM_CENTER);
+        setMargin(measure.inFull(), new Insets(0, AIR_PX, EDGE_PX + AIR_PX, AIR_PX));
+        setAlignment(measure.inFull(), Pos.BOTTOM_CENTER);
+        setMargin(glance, new Insets(AIR_PX, AIR_PX, EDGE_PX + AIR_PX, AIR_PX));
+        setAlignment(glance, Pos.BOTTOM_LEFT);
+        setMargin(card, new Insets(AIR_PX));
+        setAlignment(card, Pos.TOP_RIGHT);
+        model.state().subscribe(now -> {
+            var rest = now.choices().round().rest() == Choices.Rest.SHOWN;
+            edge.setVisible(rest);
+            edge.setManaged(rest);
+            place(now);
+        });
+        widthProperty().subscribe(() -> place(model.now()));
+    }
+
+    /** The card stands on the side where less of what is picked would lie below it; it stays while something is moved. */
+    private void place(Workspace now) {
+        if (now.gesture().underWay()) {
+            return;
+        }
+        var wide = card.prefWidth(-1) + 2 * AIR_PX;
+        var left = Picking.bounds(model.shown().geometry(), now.selection())
+                .map(this::pixels)
+                .filter(box -> overlap(box, getWidth() - wide, getWidth()) > MUCH * overlap(box, 0, wide))
+                .isPresent();
+        setAlignment(card, left ? Pos.TOP_LEFT : Pos.TOP_RIGHT);
+    }
+
+    private Box pixels(Box planMm) {
+        return Box.around(List.of(
+                plan.pixel(new Point(planMm.minX(), planMm.minY())),
+                plan.pixel(new Point(planMm.maxX(), planMm.maxY()))));
+    }
+
+    private double overlap(Box px, double fromX, double toX) {
+        var across = Math.min(px.maxX(), toX) - Math.max(px.minX(), fromX);
+        var down = Math.min(px.maxY(), getHeight() * CARD_SHARE) - Math.max(px.minY(), 0);
+        return Math.max(0, across) * Math.max(0, down);
+    }
+}

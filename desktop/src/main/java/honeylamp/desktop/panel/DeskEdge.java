@@ -1,0 +1,149 @@
+package honeylamp.desktop.panel;
+
+import honeylamp.derive.storeys.LaidPage;
+import honeylamp.desktop.command.WindowActions;
+import honeylamp.desktop.gesture.Choices;
+import honeylamp.desktop.panel.part.Content;
+import honeylamp.desktop.panel.part.Watched;
+import honeylamp.desktop.panel.part.Widgets;
+import honeylamp.desktop.workspace.Intent;
+import honeylamp.desktop.workspace.Workspace;
+import honeylamp.desktop.workspace.WorkspaceModel;
+import honeylamp.plan.ElementId.StoreyId;
+import honeylamp.units.Words;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import javafx.scene.Node;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.layout.HBox;
+
+/** At the lower edge of the desk: the storey worked on, the page, and how large the paper is shown. */
+public final class DeskEdge extends HBox {
+    /** How many pixels of a screen show a millimetre of paper at its true size. */
+    private static final double TRUE_PX_PER_MM = 96 / 25.4;
+
+    private static final List<Integer> PERCENTS = List.of(100, 200, 400);
+
+    private final WorkspaceModel model;
+    private final WindowActions window;
+
+    /**
+     * What is shown.
+     *
+     * @param page empty if there is only one
+     * @param percent how large paper is shown, 100 for its true size
+     */
+    private record Part(
+            StoreyId storey,
+            String name,
+            boolean several,
+            boolean told,
+            List<String> pages,
+            String page,
+            int percent,
+            boolean picked) {}
+
+    private final Content<Part> made = new Content<>() {
+        @Override
+        public Part part(Workspace now) {
+            var pages = model.shown().plan().pages();
+            return new Part(
+                    now.storey(),
+                    now.currentStorey().name(),
+                    now.plan().storeys().size() > 1,
+                    now.choices().round().aside() == Choices.Aside.STOREY,
+                    pages.stream().map(LaidPage::name).toList(),
+                    model.shown().page().name(),
+                    percent(now),
+                    !now.selection().isEmpty());
+        }
+
+        @Override
+        public List<Node> nodes(Part part) {
+            return DeskEdge.this.nodes(part);
+        }
+    };
+
+    /** An edge on a model. */
+    public DeskEdge(WorkspaceModel model, WindowActions window) {
+        super(2);
+        this.model = model;
+        this.window = window;
+        setId("desk-edge");
+        getStyleClass().addAll("pill", "desk-edge");
+        setMaxSize(USE_PREF_SIZE, USE_PREF_SIZE);
+        setMinWidth(USE_PREF_SIZE);
+        Watched.in(this, model, made::of);
+    }
+
+    private List<Node> nodes(Part part) {
+        var out = new ArrayList<Node>();
+        out.add(Widgets.toggle(
+                part.name(),
+                "desk-storey",
+                "The storeys, their heights and areas, in the card",
+                part.told(),
+                this::tell));
+        if (part.several()) {
+            for (var way : List.of("storey-up", "storey-down")) {
+                var command = window.commands().of(way);
+                out.add(Widgets.button(
+                        way.equals("storey-up") ? "\u25b4" : "\u25be", "desk-" + way, command.tip(), command.action()));
+            }
+        }
+        out.add(zoom(part));
+        return out;
+    }
+
+    /** What is picked hides what the card tells of the storey. */
+    private void tell() {
+        var choices = model.now().choices();
+        model.act(
+                new Intent.Pick(Set.of()),
+                new Intent.ChooseWithin(
+                        model.now().selection().isEmpty()
+                                ? choices.telling(Choices.Aside.STOREY)
+                                : choices.withAside(Choices.Aside.STOREY)));
+    }
+
+    private MenuButton zoom(Part part) {
+        var menu = Widgets.menu(
+                part.percent() + " %",
+                "desk-zoom",
+                "How large the paper is shown; the wheel changes it",
+                List.of(),
+                _ -> {});
+        for (var command : List.of("show-sheet", "show-storey")) {
+            var asked = window.commands().of(command);
+            menu.getItems().add(item(asked.words() + "   " + asked.keyText(), asked.action()));
+        }
+        var picked = window.commands().of("show-picked");
+        var item = item(picked.words() + "   " + picked.keyText(), picked.action());
+        item.setDisable(!part.picked());
+        menu.getItems().add(item);
+        for (var percent : PERCENTS) {
+            menu.getItems().add(item(Words.of("%d %% of the paper", percent), () -> show(percent)));
+        }
+        return menu;
+    }
+
+    private static MenuItem item(String words, Runnable action) {
+        var item = new MenuItem(words);
+        item.setOnAction(_ -> action.run());
+        return item;
+    }
+
+    private static int percent(Workspace now) {
+        return (int) Math.rint(100 * now.viewport().pxPerMm() * now.frame().scale() / TRUE_PX_PER_MM);
+    }
+
+    private void show(int percent) {
+        window.zoom(percent
+                / 100.0
+                * TRUE_PX_PER_MM
+                / (model.now().viewport().pxPerMm() * model.now().frame().scale()));
+        window.focusPlan();
+    }
+}
