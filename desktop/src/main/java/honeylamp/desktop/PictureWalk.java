@@ -139,6 +139,8 @@ final class PictureWalk {
         model.use(Tool.KNOWN_LENGTH);
         window.actions().showStorey();
         model.pick(Set.of(model.now().currentStorey().underlays().getFirst().id()));
+        model.chooseWithin(model.now().choices().withGlance(Choices.Glance.HIDDEN));
+        model.show(new Viewport(new Point(8600, 4300), 0.066)); // what is pointed at lies clear of the card
         point(MouseEvent.MOUSE_ENTERED, new Point(2800, 0));
         point(MouseEvent.MOUSE_MOVED, new Point(12990, 5));
     }
