@@ -1,6 +1,7 @@
 package honeylamp.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.demo.place.SailclothYard;
 import honeylamp.desktop.workspace.WorkStage;
@@ -10,6 +11,7 @@ import java.util.Set;
 import javafx.geometry.Bounds;
 import javafx.geometry.Rectangle2D;
 import javafx.scene.Node;
+import javafx.scene.control.MenuButton;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -125,7 +127,46 @@ class DeskShareTest {
             w.key(KeyCode.O);
             assertThat(share(w)).isGreaterThan(96);
             w.key(KeyCode.O);
-            assertThat(share(w)).isCloseTo(folded, org.assertj.core.api.Assertions.within(1.5));
+            assertThat(share(w)).isCloseTo(folded, within(1.5));
+        }
+    }
+
+    /** The storey is told in the card and put away by Escape; the zoom says how large the paper is. */
+    @Test
+    void theLowerEdgeTellsTheStoreyAndTheZoom() throws Exception {
+        try (var w = WindowDriver.with(PlanDocument.of(SailclothYard.plan()))) {
+            w.resize(1280, 800);
+            w.press("desk-storey");
+            assertThat(WindowDriver.onScreen(() -> w.window().scene().lookup("#add-storey") != null))
+                    .isTrue();
+            w.focusPlan();
+            w.key(KeyCode.ESCAPE);
+            w.settle();
+            assertThat(WindowDriver.onScreen(
+                            () -> w.window().scene().lookup("#card").isVisible()))
+                    .isFalse();
+            MenuButton zoom = w.node("desk-zoom");
+            WindowDriver.onScreen(() -> {
+                zoom.getItems().stream()
+                        .filter(i -> i.getText().startsWith("200"))
+                        .findFirst()
+                        .orElseThrow()
+                        .fire();
+                return null;
+            });
+            w.settle();
+            MenuButton after = w.node("desk-zoom");
+            assertThat(WindowDriver.<String>onScreen(after::getText)).isEqualTo("200 %");
+            // a millimetre of paper at twice its true size, on a screen of 96 dots to the inch
+            var now = w.model().now();
+            assertThat(now.viewport().pxPerMm() * now.frame().scale()).isCloseTo(2 * 96 / 25.4, within(1e-6));
+            var sofa = w.plan().storeys().getFirst().furnishings().getFirst();
+            pick(w, Set.of(sofa.id()));
+            w.focusPlan();
+            w.key(KeyCode.Z);
+            w.settle();
+            assertThat(w.model().now().viewport().centre().x())
+                    .isCloseTo(sofa.at().x().mm(), within(1.0));
         }
     }
 }

@@ -12,6 +12,7 @@ import honeylamp.edit.WallEdits;
 import honeylamp.geometry.Point;
 import honeylamp.illustrate.paper.Lamp;
 import honeylamp.plan.Opening;
+import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Sheet;
 import honeylamp.plan.Storey;
 import honeylamp.plan.Underlay;
@@ -24,6 +25,7 @@ import java.util.Set;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.ListView;
 import javafx.scene.control.Slider;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
@@ -175,6 +177,42 @@ class PanelTest {
             w.key(KeyCode.ESCAPE);
             Node finder = w.node("finder");
             assertThat(finder.isVisible()).isFalse();
+        }
+    }
+
+    /** Words that people try first lead to what goes by another name, and all there is can be found. */
+    @Test
+    void theFinderKnowsTheWordsPeopleTryFirst() throws Exception {
+        try (var w = WindowDriver.with(DemoFiles.document())) {
+            for (var tried : List.of(
+                    "zoom",
+                    "print",
+                    "picture",
+                    "sliding door",
+                    "upper floor",
+                    "partition",
+                    "late sun",
+                    "sofa",
+                    "oak herringbone",
+                    "image",
+                    "full screen")) {
+                w.key(KeyCode.CONTROL, KeyCode.K);
+                w.write(tried);
+                ListView<?> list = WindowDriver.onScreen(
+                        () -> (ListView<?>) w.window().scene().lookup("#finder .list-view"));
+                assertThat(WindowDriver.<Integer>onScreen(() -> list.getItems().size()))
+                        .as(tried)
+                        .isPositive();
+                w.key(KeyCode.ESCAPE);
+            }
+            w.key(KeyCode.CONTROL, KeyCode.K);
+            w.write("sliding door");
+            w.key(KeyCode.ENTER);
+            assertThat(WindowDriver.<Tool>onScreen(() -> w.model().now().tool()))
+                    .isEqualTo(Tool.PUT_IN_OPENING);
+            assertThat(WindowDriver.<OpeningKind>onScreen(
+                            () -> w.model().now().choices().opening().kind()))
+                    .isEqualTo(OpeningKind.SLIDING_DOOR);
         }
     }
 

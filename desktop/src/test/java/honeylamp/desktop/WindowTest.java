@@ -104,19 +104,19 @@ class WindowTest {
             w.press("stage-furnish");
             w.click(2950, 4070); // a piece is picked, so the card has fields
             var seen = new java.util.ArrayList<String>();
-            for (var i = 0; i < 4; i++) {
+            for (var i = 0; i < 6; i++) {
                 w.key(KeyCode.F6);
                 seen.add(WindowDriver.onScreen(() -> {
                     Node at = w.window().scene().getFocusOwner();
                     while (at != null
-                            && !java.util.Set.of("plan", "card", "trail", "tray")
+                            && !java.util.Set.of("plan", "card", "trail", "tray", "desk-edge", "snags")
                                     .contains("" + at.getId())) {
                         at = at.getParent();
                     }
                     return at == null ? "" : at.getId();
                 }));
             }
-            assertThat(seen).containsExactly("card", "trail", "tray", "plan");
+            assertThat(seen).containsExactly("card", "trail", "tray", "desk-edge", "snags", "plan");
         }
     }
 

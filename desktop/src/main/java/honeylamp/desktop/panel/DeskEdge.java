@@ -14,6 +14,7 @@ import honeylamp.units.Words;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import javafx.geometry.Side;
 import javafx.scene.Node;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
@@ -115,6 +116,7 @@ public final class DeskEdge extends HBox {
                 "How large the paper is shown; the wheel changes it",
                 List.of(),
                 _ -> {});
+        menu.setPopupSide(Side.TOP); // there is nothing below the window
         for (var command : List.of("show-sheet", "show-storey")) {
             var asked = window.commands().of(command);
             menu.getItems().add(item(asked.words() + "   " + asked.keyText(), asked.action()));

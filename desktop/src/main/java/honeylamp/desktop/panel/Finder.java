@@ -1,18 +1,24 @@
 package honeylamp.desktop.panel;
 
 import honeylamp.catalogue.Furnishings;
+import honeylamp.catalogue.Looks;
 import honeylamp.catalogue.Materials;
 import honeylamp.catalogue.PartKinds;
 import honeylamp.desktop.command.WindowActions;
 import honeylamp.desktop.gesture.Choices;
+import honeylamp.desktop.gesture.NewOpening;
 import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.desktop.workspace.Intent;
 import honeylamp.desktop.workspace.Tool;
+import honeylamp.desktop.workspace.Viewport;
 import honeylamp.desktop.workspace.WorkStage;
+import honeylamp.desktop.workspace.Workspace.Said;
 import honeylamp.desktop.workspace.WorkspaceModel;
+import honeylamp.edit.ViewEdits;
+import honeylamp.plan.OpeningKind;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Set;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
@@ -22,12 +28,31 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.VBox;
 
-/** Finds any command, piece, room or finish by word. */
+/** Finds by word: commands, tools, openings, pieces, finishes, and what is in the plan. */
 public final class Finder extends VBox {
     private static final int MOST_SHOWN = 60;
 
-    /** Something that can be found. */
-    private record Found(String name, String kind, Runnable action) {}
+    /**
+     * Something that is found.
+     *
+     * @param also what else people call it
+     */
+    private record Found(String name, String kind, String also, Runnable action) {
+        Found(String name, String kind, Runnable action) {
+            this(name, kind, "", action);
+        }
+
+        /** Its name before what is only said of it. */
+        int rank(String typed) {
+            return FinderWords.fits(typed, name) ? 0 : 1;
+        }
+
+        boolean fits(String typed) {
+            return FinderWords.fits(typed, name + " " + kind + " " + also);
+        }
+    }
+
+    private static final double CLOSE_PX_PER_MM = 0.25;
 
     private final WorkspaceModel model;
     private final WindowActions window;
@@ -95,11 +120,11 @@ public final class Finder extends VBox {
     }
 
     private void update() {
-        var wanted = words.getText().strip().toLowerCase(Locale.ROOT);
+        var typed = words.getText();
         list.getItems()
                 .setAll(all().stream()
-                        .filter(f -> f.name.toLowerCase(Locale.ROOT).contains(wanted)
-                                || f.kind.toLowerCase(Locale.ROOT).startsWith(wanted))
+                        .filter(f -> f.fits(typed))
+                        .sorted(Comparator.comparingInt(f -> f.rank(typed)))
                         .limit(MOST_SHOWN)
                         .toList());
         list.getSelectionModel().select(0);
@@ -109,13 +134,27 @@ public final class Finder extends VBox {
         var out = new ArrayList<Found>();
         for (var command : window.commands().all()) {
             if (command.isFound() && window.commands().isPossible(command)) {
-                out.add(new Found(command.words(), command.keyText(), command.action()));
+                var also = command.hint() + " " + FinderWords.also(command.id());
+                out.add(new Found(command.words(), command.keyText(), also, command.action()));
             }
         }
         for (var stage : WorkStage.values()) {
             for (var tool : stage.tools()) {
-                out.add(new Found(stage.label() + ": " + tool.label(), "stage", () -> model.use(tool)));
+                out.add(new Found(stage.label() + ": " + tool.label(), "stage", tool.hint(), () -> model.use(tool)));
             }
+        }
+        out.addAll(ofThePlan());
+        for (var kind : OpeningKind.values()) {
+            out.add(new Found(
+                    kind.label(),
+                    "opening",
+                    kind.family().label(),
+                    () -> take(
+                            model.now()
+                                    .choices()
+                                    .withOpening(NewOpening.of(
+                                            kind, model.now().plan().units())),
+                            Tool.PUT_IN_OPENING)));
         }
         for (var kind : PartKinds.all()) {
             out.add(new Found(
@@ -146,6 +185,47 @@ public final class Finder extends VBox {
                             m.name(),
                             "room",
                             () -> model.act(new Intent.TakeUp(Tool.NAME_ROOMS), new Intent.Pick(Set.of(m.id()))))));
+        }
+        return out;
+    }
+
+    /** Storeys, wall types, looks and snags. */
+    private List<Found> ofThePlan() {
+        var out = new ArrayList<Found>();
+        var now = model.now();
+        for (var storey : now.plan().storeys()) {
+            out.add(new Found(storey.name(), "storey", "floor level", () -> model.goTo(storey.id())));
+        }
+        for (var type : now.plan().wallTypes()) {
+            out.add(new Found(
+                    type.name(), "wall type", () -> take(now.choices().withWallType(type.id()), Tool.DRAW_WALLS)));
+        }
+        for (var look : Looks.all()) {
+            out.add(new Found(
+                    look.name(),
+                    "look",
+                    "style preset",
+                    () -> model.edit(
+                            ViewEdits.look(
+                                    model.now().plan(),
+                                    model.now().worked().view(),
+                                    model.now().choices().presenting().reach(),
+                                    _ -> look),
+                            "Choose look")));
+        }
+        for (var snag : model.shown().snags()) {
+            out.add(new Found(
+                    snag.kind().label(),
+                    "snag",
+                    "problem wrong " + snag.sentence(),
+                    () -> model.act(
+                            new Intent.Pick(Set.copyOf(snag.about())),
+                            new Intent.Show(new Viewport(
+                                    snag.where(),
+                                    Math.max(
+                                            CLOSE_PX_PER_MM,
+                                            model.now().viewport().pxPerMm()))),
+                            new Intent.Say(Said.news(snag.sentence())))));
         }
         return out;
     }

@@ -27,6 +27,9 @@ public final class MeasureLine extends HBox {
 
     private static final int LINES = 2;
     private static final double FULL_WIDTH_PX = 460;
+    private static final double USUAL_PX = 520;
+    private static final double MANY_PX = 690;
+    private static final int FEW_FIELDS = 2;
 
     /** A narrower line leaves its room to the hint; what is caught is said beside the pointer. */
     private static final double WIDE_PX = 480;
@@ -53,6 +56,8 @@ public final class MeasureLine extends HBox {
         setId("measure-line");
         getStyleClass().addAll("measure-line", "pill");
         setMinWidth(0);
+        setPrefWidth(USUAL_PX);
+        setMaxWidth(USE_PREF_SIZE);
         echo.getStyleClass().add("echo");
         echo.setId("echo");
         caught.getStyleClass().add("caught-word");
@@ -148,6 +153,7 @@ public final class MeasureLine extends HBox {
             field.setMinWidth(USE_PREF_SIZE);
             box.getChildren().add(new HBox(5, name, field));
         }
+        setPrefWidth(next.size() > FEW_FIELDS ? MANY_PX : USUAL_PX);
         if (hadFocus) {
             plan.requestFocus();
         }

@@ -258,6 +258,9 @@ final class WorkspaceRules {
         if (!w.selection().isEmpty()) {
             return w.withSelection(Set.of()).withSaid(Said.NOTHING);
         }
+        if (w.choices().round().aside() != Choices.Aside.NOTHING) {
+            return w.withChoices(w.choices().withAside(Choices.Aside.NOTHING));
+        }
         return Tool.picking(w.stage()).map(t -> w.at(t, t.begin(w.choices()))).orElse(w);
     }
 }
