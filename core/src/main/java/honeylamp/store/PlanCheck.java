@@ -2,10 +2,8 @@ package honeylamp.store;
 
 import honeylamp.plan.Element;
 import honeylamp.plan.ElementId;
-import honeylamp.plan.Ground;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
-import honeylamp.plan.Region;
 import honeylamp.plan.Repeats;
 import honeylamp.plan.Storey;
 import java.util.ArrayList;
@@ -92,18 +90,10 @@ final class PlanCheck {
         return s.elements().all().map(Element::id);
     }
 
+    /** Of what lies on walls the corners are asked too, which are measured along and up these. */
     private static Stream<Position> positions(Storey s) {
-        return Stream.of(
-                        s.walls().stream().flatMap(w -> Stream.of(w.from(), w.to())),
-                        s.rooms().stream().map(r -> r.at()),
-                        s.structures().stream().map(x -> x.at()),
-                        s.furnishings().stream().map(f -> f.at()),
-                        s.dimensions().stream().flatMap(d -> Stream.of(d.from(), d.to())),
-                        s.notes().stream().map(n -> n.at()),
-                        s.settingOut().stream().flatMap(l -> Stream.of(l.from(), l.to())),
-                        s.boundaries().stream().flatMap(b -> Stream.of(b.from(), b.to())),
-                        s.grounds().stream().map(Ground::corners).flatMap(List::stream),
-                        s.regions().stream().map(Region::corners).flatMap(List::stream))
-                .flatMap(x -> x);
+        return Stream.concat(
+                s.elements().all().flatMap(e -> e.places().stream()),
+                s.regions().stream().flatMap(r -> r.corners().stream()));
     }
 }

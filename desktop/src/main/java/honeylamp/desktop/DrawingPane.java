@@ -9,16 +9,20 @@ import honeylamp.desktop.panel.card.Card;
 import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.desktop.picture.GlancePane;
 import honeylamp.desktop.picture.PlanPane;
+import honeylamp.desktop.workspace.Viewport;
 import honeylamp.desktop.workspace.Workspace;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Point;
+import honeylamp.plan.ElementId;
 import java.util.List;
+import java.util.Set;
 import javafx.beans.binding.Bindings;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.StackPane;
+import org.jspecify.annotations.Nullable;
 
 /** The drawing, and what floats over its edges: the card beside what is picked, the measure line, storeys, zoom, snags. */
 final class DrawingPane extends StackPane {
@@ -36,6 +40,10 @@ final class DrawingPane extends StackPane {
     private final WorkspaceModel model;
     private final PlanPane plan;
     private final Card card;
+    private @Nullable Seen seen;
+
+    /** What decides on which side the card stands. */
+    private record Seen(Set<ElementId> picked, Viewport viewport, double widthPx) {}
 
     DrawingPane(
             WorkspaceModel model,
@@ -77,9 +85,11 @@ final class DrawingPane extends StackPane {
 
     /** The card stands on the side where less of what is picked would lie below it; it stays while something is moved. */
     private void place(Workspace now) {
-        if (now.gesture().underWay()) {
+        var next = new Seen(now.selection(), now.viewport(), getWidth());
+        if (now.gesture().underWay() || next.equals(seen)) {
             return;
         }
+        seen = next;
         var wide = card.prefWidth(-1) + 2 * AIR_PX;
         var left = Picking.bounds(model.shown().geometry(), now.selection())
                 .map(this::pixels)

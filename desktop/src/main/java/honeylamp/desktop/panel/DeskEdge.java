@@ -1,6 +1,5 @@
 package honeylamp.desktop.panel;
 
-import honeylamp.derive.storeys.LaidPage;
 import honeylamp.desktop.command.WindowActions;
 import honeylamp.desktop.gesture.Choices;
 import honeylamp.desktop.panel.part.Content;
@@ -8,11 +7,13 @@ import honeylamp.desktop.panel.part.Watched;
 import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.desktop.workspace.Intent;
 import honeylamp.desktop.workspace.Workspace;
+import honeylamp.desktop.workspace.Workspace.Worked;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.units.Words;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import javafx.geometry.Side;
 import javafx.scene.Node;
@@ -33,7 +34,9 @@ public final class DeskEdge extends HBox {
     /**
      * What is shown.
      *
-     * @param page empty if there is only one
+     * @param told whether the card tells of the storey
+     * @param pages all of them if there are others than one of each storey, else none
+     * @param page the name of the one worked on
      * @param percent how large paper is shown, 100 for its true size
      */
     private record Part(
@@ -41,21 +44,23 @@ public final class DeskEdge extends HBox {
             String name,
             boolean several,
             boolean told,
-            List<String> pages,
+            List<PageName> pages,
             String page,
             int percent,
             boolean picked) {}
 
+    /** A page, and what is worked on when it is turned to. */
+    private record PageName(String name, Worked worked) {}
+
     private final Content<Part> made = new Content<>() {
         @Override
         public Part part(Workspace now) {
-            var pages = model.shown().plan().pages();
             return new Part(
                     now.storey(),
                     now.currentStorey().name(),
                     now.plan().storeys().size() > 1,
                     now.choices().round().aside() == Choices.Aside.STOREY,
-                    pages.stream().map(LaidPage::name).toList(),
+                    pages(now),
                     model.shown().page().name(),
                     percent(now),
                     !now.selection().isEmpty());
@@ -93,6 +98,17 @@ public final class DeskEdge extends HBox {
                 out.add(Widgets.button(
                         way.equals("storey-up") ? "\u25b4" : "\u25be", "desk-" + way, command.tip(), command.action()));
             }
+        }
+        if (!part.pages().isEmpty()) {
+            var names = part.pages().stream().map(PageName::name).toList();
+            var menu = Widgets.menu(
+                    part.page(),
+                    "desk-page",
+                    "The page worked on",
+                    names,
+                    index -> model.act(new Intent.TurnTo(part.pages().get(index).worked())));
+            menu.setPopupSide(Side.TOP);
+            out.add(menu);
         }
         out.add(zoom(part));
         return out;
@@ -135,6 +151,19 @@ public final class DeskEdge extends HBox {
         var item = new MenuItem(words);
         item.setOnAction(_ -> action.run());
         return item;
+    }
+
+    private List<PageName> pages(Workspace now) {
+        var pages = model.shown().plan().pages();
+        return pages.size() <= now.plan().storeys().size()
+                ? List.of()
+                : pages.stream()
+                        .map(p -> new PageName(
+                                p.name(),
+                                new Worked(
+                                        p.page().views().getFirst(),
+                                        Optional.of(p.page().id()))))
+                        .toList();
     }
 
     private static int percent(Workspace now) {

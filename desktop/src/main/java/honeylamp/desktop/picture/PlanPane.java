@@ -1,6 +1,8 @@
 package honeylamp.desktop.picture;
 
+import honeylamp.desktop.gesture.Ask;
 import honeylamp.desktop.gesture.Pointer;
+import honeylamp.desktop.gesture.Readout;
 import honeylamp.desktop.picture.PictureRenderer.Painted;
 import honeylamp.desktop.workspace.Viewport;
 import honeylamp.desktop.workspace.Workspace;
@@ -14,6 +16,8 @@ import java.awt.image.DataBufferInt;
 import java.nio.IntBuffer;
 import java.util.ArrayList;
 import java.util.function.Consumer;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import javafx.application.Platform;
 import javafx.scene.control.Label;
 import javafx.scene.image.ImageView;
@@ -376,8 +380,9 @@ public final class PlanPane extends Pane {
         caught.setText(word);
         caught.autosize();
         caught.relocate(Math.min(lastX + 16, getWidth() - caught.getWidth() - 4), lastY + 14);
-        words.setVisible(!readout.beside().isEmpty() && (inside || keyPointer.leads()));
-        words.setText(readout.beside());
+        var said = beside(now, readout);
+        words.setVisible(!said.isEmpty() && (inside || keyPointer.leads()));
+        words.setText(said);
         words.autosize();
         words.relocate(Math.min(lastX + 16, getWidth() - words.getWidth() - 4), lastY + (word.isEmpty() ? 14 : 36));
         var here = plan(lastX, lastY);
@@ -387,6 +392,19 @@ public final class PlanPane extends Pane {
         } else {
             lens.setVisible(false);
         }
+    }
+
+    /** While something is drawn its live lengths and angles, and what the gesture says of itself. */
+    private static String beside(Workspace now, Readout readout) {
+        var numbers = now.gesture().underWay()
+                ? readout.fields().stream()
+                        .filter(f ->
+                                f.ask().kind() == Ask.Kind.LENGTH || f.ask().kind() == Ask.Kind.ANGLE)
+                        .map(Readout.Field::value)
+                : Stream.<String>empty();
+        return Stream.concat(numbers, Stream.of(readout.beside()))
+                .filter(words -> !words.isBlank())
+                .collect(Collectors.joining("   "));
     }
 
     /** Someone to tell where the pointer is in the plan. */

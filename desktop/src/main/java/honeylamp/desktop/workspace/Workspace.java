@@ -20,6 +20,8 @@ import honeylamp.store.PlanDocument;
 import honeylamp.units.Length;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.nio.file.Path;
+import java.util.EnumMap;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
@@ -103,9 +105,14 @@ public record Workspace(
      *
      * @param measured what was measured last, to be put in as a length
      * @param clipping what was copied last, to be pasted
+     * @param tools the tool taken up last in each stage that was worked in
      */
-    public record Kept(Optional<Length> measured, Optional<Clipping> clipping) {
-        static final Kept NOTHING = new Kept(Optional.empty(), Optional.empty());
+    public record Kept(Optional<Length> measured, Optional<Clipping> clipping, Map<WorkStage, Tool> tools) {
+        static final Kept NOTHING = new Kept(Optional.empty(), Optional.empty(), Map.of());
+
+        public Kept {
+            tools = Map.copyOf(tools);
+        }
     }
 
     /** A sentence for the person; empty if there is nothing to say. */
@@ -232,11 +239,24 @@ public record Workspace(
     }
 
     Workspace measuring(Length length) {
-        return withKept(new Kept(Optional.of(length), kept.clipping));
+        return withKept(new Kept(Optional.of(length), kept.clipping, kept.tools));
+    }
+
+    /** The tool a stage is gone on with: the one taken up there last, or its first. */
+    public Tool toolOf(WorkStage stage) {
+        return kept.tools.getOrDefault(stage, stage.tools().getFirst());
+    }
+
+    /** With a tool to go on with when its stage is come back to. */
+    Workspace remembering(Tool other) {
+        var tools = new EnumMap<WorkStage, Tool>(WorkStage.class);
+        tools.putAll(kept.tools);
+        tools.put(other.stage(), other);
+        return withKept(new Kept(kept.measured, kept.clipping, tools));
     }
 
     Workspace keeping(Clipping copied) {
-        return withKept(new Kept(kept.measured, Optional.of(copied)));
+        return withKept(new Kept(kept.measured, Optional.of(copied), kept.tools));
     }
 
     Workspace at(Tool other, Gesture begun) {

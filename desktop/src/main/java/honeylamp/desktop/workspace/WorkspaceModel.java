@@ -310,9 +310,9 @@ public final class WorkspaceModel {
         act(new Intent.Redo());
     }
 
-    /** Goes to a stage with its first tool. */
+    /** Goes to a stage with the tool taken up there last, or its first. */
     public void go(WorkStage stage) {
-        use(stage.tools().getFirst());
+        use(now().toolOf(stage));
     }
 
     /** Takes up a tool, in its stage. */

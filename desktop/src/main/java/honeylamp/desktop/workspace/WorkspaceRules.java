@@ -185,7 +185,7 @@ final class WorkspaceRules {
 
     private Workspace takenUp(Workspace w, Tool tool) {
         var kept = tool.stage() == w.stage() ? w.selection() : Set.<ElementId>of();
-        var there = w.at(tool, tool.begin(w.choices())).withSelection(kept);
+        var there = w.at(tool, tool.begin(w.choices())).withSelection(kept).remembering(tool);
         var leaves = w.stage() == WorkStage.SHEET
                 && tool.stage() != WorkStage.SHEET
                 && w.view().turnDeg() != 0;

@@ -145,6 +145,18 @@ class WorkspaceModelTest {
     }
 
     @Test
+    void aStageIsGoneOnWithTheToolTakenUpThereLast() {
+        var model = model(SailclothYard.plan());
+        model.go(WorkStage.WALLS);
+        assertThat(model.now().tool()).isEqualTo(Tool.DRAW_WALLS);
+        model.use(Tool.RECTANGLE);
+        model.go(WorkStage.ROOMS);
+        assertThat(model.now().tool()).isEqualTo(Tool.NAME_ROOMS);
+        model.go(WorkStage.WALLS);
+        assertThat(model.now().tool()).isEqualTo(Tool.RECTANGLE);
+    }
+
+    @Test
     void theSheetAndThePlanAreShownWhole() {
         var model = model(SailclothYard.plan());
         model.showSheet(840, 594 + 56);
