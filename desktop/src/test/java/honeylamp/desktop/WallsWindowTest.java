@@ -530,8 +530,11 @@ class WallsWindowTest {
                 button.fire();
                 return null;
             });
+            org.testfx.util.WaitForAsyncUtils.waitFor( // mends are worked out aside
+                    20,
+                    java.util.concurrent.TimeUnit.SECONDS,
+                    () -> geometry(w.plan()).rooms().size() == 3);
             w.settle();
-            assertThat(geometry(w.plan()).rooms()).hasSize(3);
             w.key(KeyCode.CONTROL, KeyCode.Z);
             assertThat(w.plan()).isEqualTo(before);
         }

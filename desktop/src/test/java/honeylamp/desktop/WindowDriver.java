@@ -1,5 +1,7 @@
 package honeylamp.desktop;
 
+import static org.assertj.core.api.Assertions.assertThat;
+
 import atlantafx.base.theme.PrimerLight;
 import honeylamp.catalogue.NewPlan;
 import honeylamp.derive.storeys.LaidPage;
@@ -20,6 +22,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Callable;
+import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
 import java.util.function.Consumer;
 import javafx.application.Application;
@@ -184,9 +187,37 @@ final class WindowDriver implements AutoCloseable {
 
     /** Waits for the interface, and for pictures that are being brought in. */
     void settle() throws Exception {
-        WaitForAsyncUtils.waitForFxEvents();
+        drained();
         WaitForAsyncUtils.waitFor(30, TimeUnit.SECONDS, () -> onScreen(() -> !window.working() && !looking()));
-        WaitForAsyncUtils.waitForFxEvents();
+        laidOut();
+        drained();
+    }
+
+    /** Waits until all that the interface thread had to do is done, and what that asked for later too. */
+    private static void drained() throws Exception {
+        for (var i = 0; i < 3; i++) {
+            onScreen(() -> null);
+        }
+    }
+
+    /** Waits until the window is laid out anew. */
+    private void laidOut() throws Exception {
+        var laid = new CountDownLatch(1);
+        onScreen(() -> {
+            var scene = window.scene();
+            scene.addPostLayoutPulseListener(new Runnable() {
+                @Override
+                public void run() {
+                    scene.removePostLayoutPulseListener(this);
+                    laid.countDown();
+                }
+            });
+            Platform.requestNextPulse();
+            return null;
+        });
+        assertThat(laid.await(20, TimeUnit.SECONDS))
+                .as("the window is laid out")
+                .isTrue();
     }
 
     private boolean looking() {
@@ -280,7 +311,7 @@ final class WindowDriver implements AutoCloseable {
             act.accept(mouse);
             return null;
         });
-        WaitForAsyncUtils.waitForFxEvents();
+        drained();
     }
 
     /** Moves the mouse in a few steps within one turn of the interface, as a quick hand does. */
@@ -293,7 +324,7 @@ final class WindowDriver implements AutoCloseable {
             }
             return null;
         });
-        WaitForAsyncUtils.waitForFxEvents();
+        drained();
     }
 
     /** Makes the window that large, in px. */
