@@ -295,6 +295,20 @@ class OwnRegionsTest {
         assertThat(areaM2(merged, OwnRegionsTest::isRegion)).isCloseTo(0.6, within(1e-9));
     }
 
+    /** Asked by itself a region is the same as among all surfaces of its storey. */
+    @Test
+    void aRegionAskedByItselfIsTheSame() {
+        var plan = onWall(onFloor(room()).plan()).plan();
+        var laid = LaidPlan.of(plan).on(storey(plan));
+        for (var region : plan.storeys().getFirst().regions()) {
+            assertThat(Surfaces.ofRegion(laid, region))
+                    .isNotEmpty()
+                    .isEqualTo(Surfaces.on(laid).stream()
+                            .filter(f -> f.surface().equals(new OwnRegion(region.id())))
+                            .toList());
+        }
+    }
+
     @Test
     void copiesOfUnitsAndOfStoreysHaveIt() {
         var plan = onWall(onFloor(room()).plan()).plan();

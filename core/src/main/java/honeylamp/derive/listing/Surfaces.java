@@ -2,6 +2,7 @@ package honeylamp.derive.listing;
 
 import honeylamp.derive.fixed.FixedParts;
 import honeylamp.derive.openings.OpeningCut;
+import honeylamp.derive.pointing.Picking;
 import honeylamp.derive.rooms.Room;
 import honeylamp.derive.storeys.LaidStorey;
 import honeylamp.derive.storeys.RegionPlaces;
@@ -23,6 +24,7 @@ import honeylamp.plan.Surface.OnWall;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Predicate;
 
 /**
@@ -93,6 +95,18 @@ public final class Surfaces {
             }
         }
         return List.copyOf(out);
+    }
+
+    /** What of a region lies on surfaces, room by room; only rooms that it reaches are looked at. */
+    public static List<Found> ofRegion(LaidStorey storey, Region region) {
+        var box = Picking.bounds(storey.geometry(), Set.of(region.id()));
+        return storey.geometry().rooms().stream()
+                .filter(room -> box.filter(
+                                b -> b.grown(LEAST_MM).meets(room.outline().bounds()))
+                        .isPresent())
+                .flatMap(room -> room.mark().stream().flatMap(mark -> ofRoom(storey, room, mark).stream()))
+                .filter(found -> found.surface().equals(new Surface.OwnRegion(region.id())))
+                .toList();
     }
 
     /** The surfaces of one room. */

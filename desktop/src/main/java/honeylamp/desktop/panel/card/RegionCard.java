@@ -34,8 +34,7 @@ record RegionCard(WorkspaceModel model, CardFields parts) {
 
     /** What of it lies on its surface, without what lies over it. */
     private double areaMm2(Region region) {
-        return Surfaces.on(model.shown().storey()).stream()
-                .filter(f -> f.surface().equals(new OwnRegion(region.id())))
+        return Surfaces.ofRegion(model.shown().storey(), region).stream()
                 .mapToDouble(Surfaces.Found::areaMm2)
                 .sum();
     }
