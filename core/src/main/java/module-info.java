@@ -43,6 +43,7 @@ module honeylamp.core {
     exports honeylamp.sheet;
     exports honeylamp.store;
     exports honeylamp.survey;
+    exports honeylamp.takeoff;
     exports honeylamp.underlay;
     exports honeylamp.units;
 }

@@ -22,7 +22,7 @@ public final class NewPlan {
     public static Plan in(UnitSystem units) {
         var metric = units.isMetric();
         return new Plan(
-                "Untitled plan",
+                "",
                 units,
                 90,
                 WallTypes.starting(units),
@@ -34,7 +34,7 @@ public final class NewPlan {
                 Presentation.of(
                         Looks.DAYLIGHT,
                         Looks.UPPER_LEFT,
-                        new Sheet(Paper.A3, Way.LANDSCAPE, TitleBlock.of("")),
+                        new Sheet(metric ? Paper.A3 : Paper.TABLOID, Way.LANDSCAPE, TitleBlock.of("")),
                         List.of(new StoreyId(4))),
                 Brief.OPEN,
                 Repeats.NONE,

@@ -63,6 +63,11 @@ public final class DemoFiles {
         return QuillbackLane.plan();
     }
 
+    /** The plan worked out from the readings of the boat shed. */
+    public static Plan shed() throws IOException {
+        return BoatShed.plan();
+    }
+
     /** Writes all files into a folder, made if need be. */
     public static void write(Path folder) throws IOException {
         Files.createDirectories(folder);

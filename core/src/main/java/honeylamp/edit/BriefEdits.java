@@ -46,6 +46,11 @@ public final class BriefEdits {
                 .withPieces(Lists.without(plan.brief().pieces(), p -> p.kind().equals(kind))));
     }
 
+    /** Wants something shown on the sheets, or no longer. */
+    public static Plan toggle(Plan plan, Brief.Content content) {
+        return plan.withBrief(plan.brief().toggling(content));
+    }
+
     /** Sets the least sizes of things. */
     public static Plan minimums(Plan plan, UnaryOperator<Minimums> change) {
         Brief brief = plan.brief();

@@ -21,6 +21,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -28,6 +29,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.BooleanSupplier;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /** Puts snags right where one answer is safe; what is mended and how is said before, and no mend makes a new snag. */
@@ -49,6 +51,32 @@ public final class Mending {
      * @param words what will be done, for the button
      */
     public record Mend(String words, Plan plan) {}
+
+    /**
+     * What came of mending all of a kind.
+     *
+     * @param done what was done, in words, one for each mend
+     * @param left how many of the kind a person has to decide
+     */
+    public record Mended(Plan plan, List<String> done, int left) {
+        public Mended {
+            done = List.copyOf(done);
+        }
+
+        /** What was done, counted, and what is left. */
+        public String sentence(Snag.Kind kind) {
+            if (done.isEmpty()) {
+                return "None of " + kind.label() + " can be mended safely; look at each.";
+            }
+            var counted = new LinkedHashMap<String, Integer>();
+            done.forEach(words -> counted.merge(words, 1, Integer::sum));
+            var all = counted.entrySet().stream()
+                    .map(e -> e.getValue() == 1 ? e.getKey() : e.getValue() + " × " + e.getKey())
+                    .collect(Collectors.joining("; "));
+            return "Mended " + done.size() + " of " + kind.label() + ": " + all + "."
+                    + (left == 0 ? "" : " " + left + " left for you to decide.");
+        }
+    }
 
     /**
      * The mend of a snag; empty where a person has to decide.
@@ -90,7 +118,7 @@ public final class Mending {
 
     /** The plan with all snags of a kind mended that have a mend, one after the other; itself if there is none. */
     public static Plan all(Plan plan, StoreyId storey, Snag.Kind kind, Length gapReach) {
-        return all(plan, storey, kind, gapReach, () -> true).orElse(plan);
+        return all(plan, storey, kind, gapReach, () -> true).map(Mended::plan).orElse(plan);
     }
 
     /**
@@ -99,25 +127,46 @@ public final class Mending {
      * @param wanted asked before each mend
      * @return empty if it was no longer wanted
      */
-    public static Optional<Plan> all(
+    public static Optional<Mended> all(
             Plan plan, StoreyId storey, Snag.Kind kind, Length gapReach, BooleanSupplier wanted) {
         var now = plan;
+        var done = new ArrayList<String>();
         for (var i = 0; i < MOST_MENDS; i++) {
             if (!wanted.getAsBoolean()) {
                 return Optional.empty();
             }
             var geometry = StoreyGeometry.of(now, now.storey(storey));
             var before = now;
-            var mend = Snags.of(geometry, now, gapReach).stream()
+            var snags = Snags.of(geometry, now, gapReach).stream()
                     .filter(s -> s.kind() == kind)
+                    .toList();
+            var mend = snags.stream()
                     .flatMap(s -> of(before, geometry, s, gapReach).stream())
                     .findFirst();
             if (mend.isEmpty()) {
-                return Optional.of(now);
+                return Optional.of(new Mended(now, done, snags.size()));
             }
             now = mend.get().plan;
+            done.add(mend.get().words);
         }
-        return Optional.of(now);
+        return Optional.of(new Mended(now, done, 0));
+    }
+
+    /** All snags of a kind on all storeys mended, as on one. */
+    public static Optional<Mended> everywhere(Plan plan, Snag.Kind kind, Length gapReach, BooleanSupplier wanted) {
+        var now = plan;
+        var done = new ArrayList<String>();
+        var left = 0;
+        for (var storey : plan.storeys()) {
+            var mended = all(now, storey.id(), kind, gapReach, wanted);
+            if (mended.isEmpty()) {
+                return Optional.empty();
+            }
+            now = mended.get().plan;
+            done.addAll(mended.get().done);
+            left += mended.get().left;
+        }
+        return Optional.of(new Mended(now, done, left));
     }
 
     private static boolean mends(Plan plan, StoreyGeometry geometry, Snag snag, Plan mended, Length gapReach) {

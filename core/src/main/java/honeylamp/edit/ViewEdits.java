@@ -91,6 +91,11 @@ public final class ViewEdits {
                         : v.withShowing(v.showing().with(kind, degree)));
     }
 
+    /** Says of all kinds at once how much of them a view, or all, show. */
+    public static Plan showing(Plan plan, ViewId view, Reach reach, Showing showing) {
+        return changed(plan, view, reach, v -> v.showing().equals(showing) ? v : v.withShowing(showing));
+    }
+
     /** Says how much of a kind of things all views of a plan show. */
     public static Plan showing(Plan plan, Showing.Kind kind, Showing.Degree degree) {
         return showing(plan, first(plan), Reach.ALL, kind, degree);

@@ -20,7 +20,6 @@ import java.util.Optional;
 
 /** Paints the working view: desk, sheet, underlays, picture. */
 public final class ScreenPainter {
-    private static final Color DESK = new Color(0xD9CFBF);
     private static final Color SHEET_SHADE = new Color(0x30, 0x26, 0x10, 13);
     private static final int SHADE_STEPS = 6;
 
@@ -32,13 +31,19 @@ public final class ScreenPainter {
     /**
      * Paints everything.
      *
+     * @param desk what lies round the paper, as 0xAARRGGBB
      * @param ghost another storey, seen through this one, in paper mm; empty for none
      * @param toPixels from paper mm to pixels of the image
      */
     public static void paint(
-            ComposedPage page, Iterable<Traced> underlays, List<Mark> ghost, BufferedImage image, Affine toPixels) {
+            ComposedPage page,
+            int desk,
+            Iterable<Traced> underlays,
+            List<Mark> ghost,
+            BufferedImage image,
+            Affine toPixels) {
         var g = image.createGraphics();
-        g.setColor(DESK);
+        g.setColor(new Color(desk));
         g.fillRect(0, 0, image.getWidth(), image.getHeight());
         var a = toPixels.apply(Point.ORIGIN);
         var b = toPixels.apply(new Point(page.widthMm(), page.heightMm()));

@@ -3,13 +3,41 @@ package honeylamp.plan;
 import honeylamp.units.Checks;
 import honeylamp.units.Length;
 import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.Collections;
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Set;
 
-/** What a client wants: rooms, pieces, and the least sizes of things. */
+/**
+ * What a client wants: rooms, pieces, what the sheets must show, and the least sizes of things.
+ *
+ * @param contents what the sheets must show
+ */
 @RecordBuilder
-public record Brief(List<WantedRoom> rooms, List<WantedPiece> pieces, Minimums minimums) implements BriefBuilder.With {
-    /** Nothing in particular. */
-    public static final Brief OPEN = new Brief(List.of(), List.of(), Minimums.USUAL);
+public record Brief(List<WantedRoom> rooms, List<WantedPiece> pieces, Set<Content> contents, Minimums minimums)
+        implements BriefBuilder.With {
+    /** Nothing in particular, but what every sheet needs. */
+    public static final Brief OPEN = new Brief(List.of(), List.of(), EnumSet.allOf(Content.class), Minimums.USUAL);
+
+    /** What sheets are asked to show. */
+    public enum Content {
+        ROOM_NAMES("Room names"),
+        DIMENSIONS("Dimensions"),
+        NORTH("North"),
+        SCALE("Scale"),
+        PIECES("Furniture");
+
+        private final String label;
+
+        Content(String label) {
+            this.label = label;
+        }
+
+        /** The name people see. */
+        public String label() {
+            return label;
+        }
+    }
 
     /**
      * Rooms of a use.
@@ -42,5 +70,18 @@ public record Brief(List<WantedRoom> rooms, List<WantedPiece> pieces, Minimums m
     public Brief {
         rooms = List.copyOf(rooms);
         pieces = List.copyOf(pieces);
+        var shown = EnumSet.noneOf(Content.class);
+        shown.addAll(contents);
+        contents = Collections.unmodifiableSet(shown);
+    }
+
+    /** The brief with a content wanted, or no longer if it was. */
+    public Brief toggling(Content content) {
+        var other = EnumSet.noneOf(Content.class);
+        other.addAll(contents);
+        if (!other.remove(content)) {
+            other.add(content);
+        }
+        return withContents(other);
     }
 }

@@ -13,6 +13,7 @@ import java.util.function.UnaryOperator;
 /**
  * A whole plan: one immutable value from which every picture, list and warning is derived.
  *
+ * @param name empty as long as nobody gave it one
  * @param northDeg direction of north, counter-clockwise from east
  * @param nextNumber the number the next new element gets; larger than every number in use
  */
@@ -42,6 +43,11 @@ public record Plan(
         }
         Checks.finite("north", northDeg);
         requireStoreys(repeats, presentation, storeys);
+    }
+
+    /** Its name as one speaks of it, also while it has none. */
+    public String spokenName() {
+        return name.isBlank() ? "a plan without a name" : "\"" + name + "\"";
     }
 
     private static List<StoreyId> ids(List<Storey> storeys) {

@@ -6,19 +6,32 @@ import io.soabase.recordbuilder.core.RecordBuilder;
 /** The paper of a page, the room kept free at its edges, and the words of its title block. */
 @RecordBuilder
 public record Sheet(Paper paper, Way way, Margins margins, TitleBlock title) implements SheetBuilder.With {
-    /** Paper sizes of ISO 216, in mm, long side first. */
+    private static final double MM_PER_INCH = 25.4; // exact, by definition
+
+    /** Paper sizes of ISO 216 and of ANSI/ASME Y14.1, in mm, long side first. */
     public enum Paper {
         /** 297 × 210 mm. */
-        A4(297, 210),
+        A4("A4", 297, 210),
         /** 420 × 297 mm. */
-        A3(420, 297);
+        A3("A3", 420, 297),
+        /** 11 × 8 1/2 in. */
+        LETTER("Letter", 11 * MM_PER_INCH, 8.5 * MM_PER_INCH),
+        /** 17 × 11 in. */
+        TABLOID("Tabloid", 17 * MM_PER_INCH, 11 * MM_PER_INCH);
 
+        private final String label;
         private final double longMm;
         private final double shortMm;
 
-        Paper(double longMm, double shortMm) {
+        Paper(String label, double longMm, double shortMm) {
+            this.label = label;
             this.longMm = longMm;
             this.shortMm = shortMm;
+        }
+
+        /** The size as people call it. */
+        public String label() {
+            return label;
         }
 
         /** The long side, in paper mm. */

@@ -3,6 +3,7 @@ package honeylamp.plan;
 import java.util.Collection;
 import java.util.Collections;
 import java.util.EnumSet;
+import java.util.Optional;
 import java.util.Set;
 
 /**
@@ -36,13 +37,40 @@ public record Showing(Set<Kind> faded, Set<Kind> hidden) {
         public String label() {
             return label;
         }
+
+        /** The kind an element is shown and hidden with; empty if it is help for drawing, which never prints. */
+        public static Optional<Kind> of(Element element) {
+            return switch (element) {
+                case Wall _ -> Optional.of(WALLS);
+                case Opening _ -> Optional.of(OPENINGS);
+                case RoomMark _ -> Optional.of(ROOM_NAMES);
+                case Structure s -> Optional.of(s.form() instanceof Structure.ParkingBay ? GROUND : FIXED_PARTS);
+                case Furnishing _ -> Optional.of(FURNITURE);
+                case Dimension _ -> Optional.of(DIMENSIONS);
+                case Note _ -> Optional.of(NOTES);
+                case Ground _ -> Optional.of(GROUND);
+                case Region _, Covering _ -> Optional.of(FINISHES);
+                case Underlay _, SettingOutLine _, Boundary _ -> Optional.empty();
+            };
+        }
     }
 
     /** How much of a kind is seen. */
     public enum Degree {
-        SHOWN,
-        FADED,
-        HIDDEN
+        SHOWN("shown"),
+        FADED("faint"),
+        HIDDEN("hidden");
+
+        private final String label;
+
+        Degree(String label) {
+            this.label = label;
+        }
+
+        /** The word people see. */
+        public String label() {
+            return label;
+        }
     }
 
     /** Everything in full, but no tags. */

@@ -62,6 +62,6 @@ public final class SheetSnags {
                 "At " + Scales.words(scale, plan.units()) + " the plan leaves its "
                         + (page.views().size() > 1 ? "share of " + page.name() : "sheet")
                         + " of "
-                        + page.page().sheet().paper() + ". " + todo));
+                        + page.page().sheet().paper().label() + ". " + todo));
     }
 }

@@ -117,7 +117,7 @@ final class TitleBlockArt {
     /** Scale in words and scale bar up to {@code right}, and a north arrow about {@code north}, as one group. */
     private void orientation(double y, double right, double north) {
         north(new Point(north, y), 5.6);
-        var paper = " on " + page.page().sheet().paper();
+        var paper = " on " + page.page().sheet().paper().label();
         var scale = frames.getFirst().scale();
         if (frames.stream().allMatch(f -> f.scale() == scale)) {
             var words = Scales.words((int) Math.rint(scale), page.plan().units());

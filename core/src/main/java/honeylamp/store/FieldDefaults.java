@@ -1,6 +1,8 @@
 package honeylamp.store;
 
+import honeylamp.plan.Brief;
 import java.util.List;
+import java.util.Locale;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
@@ -31,12 +33,22 @@ final class FieldDefaults {
             new Field(LOOK, "tones", JSON.arrayNode()),
             new Field(List.of("presentation", "pages"), "pictures", JSON.arrayNode()),
             new Field(List.of("storeys"), "regions", JSON.arrayNode()),
+            new Field(List.of("brief"), "contents", names(Brief.Content.values())),
             new Field(VIEWS, "turnDeg", JSON.numberNode(0)),
             new Field(VIEWS, "movedTiers", JSON.arrayNode()),
             new Field(LOOK, "unsteadyMm", JSON.numberNode(0)),
             new Field(LOOK, "shadeCeiling", JSON.numberNode(0.2)));
 
     private FieldDefaults() {}
+
+    /** All of a family, as a file names them. */
+    private static JsonNode names(Enum<?>[] all) {
+        var names = JSON.arrayNode();
+        for (var one : all) {
+            names.add(one.name().toLowerCase(Locale.ROOT));
+        }
+        return names;
+    }
 
     /** Fills in what a document lacks, and takes out what once was written although it follows from the rest. */
     static void fill(JsonNode root) {

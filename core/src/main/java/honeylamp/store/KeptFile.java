@@ -2,6 +2,7 @@ package honeylamp.store;
 
 import honeylamp.catalogue.OpeningSizes.Product;
 import honeylamp.catalogue.RoomUses.RoomNames;
+import honeylamp.catalogue.SeenSets.SeenSet;
 import honeylamp.output.WholeFile;
 import honeylamp.plan.ElementId.WallTypeId;
 import honeylamp.plan.WallType;
@@ -31,18 +32,32 @@ public final class KeptFile<T> {
     public static final KeptFile<RoomNames> ROOM_NAMES =
             new KeptFile<>(RoomNames[].class, "room names", RoomNames::use, (names, _) -> names);
 
+    /** What views show, under names. */
+    public static final KeptFile<SeenSet> SEEN_SETS =
+            new KeptFile<>(SeenSet[].class, "sets of what is seen", SeenSet::name, (set, _) -> set);
+
+    /** Plans that were worked on, the newest last; no more than a dozen. */
+    public static final KeptFile<RecentPlan> RECENT =
+            new KeptFile<>(RecentPlan[].class, "recent plans", RecentPlan::file, (recent, _) -> recent, 12);
+
     private static final long MOST_BYTES = 4L << 20;
 
     private final Class<T[]> type;
     private final String what;
     private final Function<T, String> name;
     private final Numbering<T> numbering;
+    private final int most;
 
     private interface Numbering<T> {
         T at(T entry, int index);
     }
 
     private KeptFile(Class<T[]> type, String what, Function<T, String> name, Numbering<T> numbering) {
+        this(type, what, name, numbering, Integer.MAX_VALUE);
+    }
+
+    private KeptFile(Class<T[]> type, String what, Function<T, String> name, Numbering<T> numbering, int most) {
+        this.most = most;
         this.type = type;
         this.what = what;
         this.name = name;
@@ -73,11 +88,12 @@ public final class KeptFile<T> {
         }
     }
 
-    /** The list with an entry more, in the place of one of the same name. */
+    /** The list with an entry more, in the place of one of the same name; the oldest go if there are too many. */
     public List<T> with(List<T> kept, T entry) {
         var out = new ArrayList<>(kept);
         out.removeIf(t -> name.apply(t).equals(name.apply(entry)));
         out.add(entry);
+        out.subList(0, Math.max(0, out.size() - most)).clear();
         for (var i = 0; i < out.size(); i++) {
             out.set(i, numbering.at(out.get(i), i));
         }

@@ -29,6 +29,7 @@ public final class PlanFile {
     static final long MOST_PLAN_BYTES = 64L << 20;
     static final long MOST_UNPACKED_BYTES = 700L << 20;
     static final long MOST_BYTES = MOST_UNPACKED_BYTES + (1L << 20);
+    private static final long MOST_PREVIEW_BYTES = 8L << 20;
     static final int MOST_ENTRIES = 500;
 
     private static final String PLAN = "plan.json";
@@ -76,6 +77,20 @@ public final class PlanFile {
                     "Copy it again from where it came from, or open an earlier copy.");
         } catch (IOException e) {
             return refused("The file cannot be read: " + e.getMessage(), where, "Check that you may read it.");
+        }
+    }
+
+    /**
+     * The small picture kept in a file.
+     *
+     * @return empty if the file is gone, or holds none that could be one
+     */
+    public static Optional<byte[]> preview(Path file) {
+        try (var zip = new ZipFile(file.toFile())) {
+            var entry = zip.getEntry(PREVIEW);
+            return entry == null ? Optional.empty() : bounded(zip, entry, MOST_PREVIEW_BYTES);
+        } catch (IOException _) {
+            return Optional.empty(); // opening the file says what is wrong with it
         }
     }
 

@@ -34,6 +34,7 @@ class ScreenPainterTest {
         var image = new BufferedImage(900, 640, BufferedImage.TYPE_INT_ARGB_PRE);
         ScreenPainter.paint(
                 page,
+                0xFFD9CFBF,
                 traced,
                 List.of(),
                 image,

@@ -105,7 +105,7 @@ class SheetTest {
     void aPlanWithoutWallsHasAPageToo() {
         var page = compose(NewPlan.in(UnitSystem.MM));
         assertThat(page.frame().scale()).isEqualTo(50);
-        assertThat(page.title()).isEqualTo("Untitled plan");
+        assertThat(page.title()).isEmpty(); // nothing is called what nobody called it
         assertThat(page.drawing().layers()).extracting(l -> l.kind()).contains(LayerKind.PAPER, LayerKind.SHEET);
     }
 

@@ -4,11 +4,13 @@ import honeylamp.derive.pointing.Picking;
 import honeylamp.desktop.gesture.Choices;
 import honeylamp.desktop.panel.DeskEdge;
 import honeylamp.desktop.panel.MeasureLine;
-import honeylamp.desktop.panel.SnagList;
+import honeylamp.desktop.panel.SnagCounter;
 import honeylamp.desktop.panel.card.Card;
+import honeylamp.desktop.panel.part.Later;
 import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.desktop.picture.GlancePane;
 import honeylamp.desktop.picture.PlanPane;
+import honeylamp.desktop.picture.SmallMap;
 import honeylamp.desktop.workspace.Viewport;
 import honeylamp.desktop.workspace.Workspace;
 import honeylamp.desktop.workspace.WorkspaceModel;
@@ -22,6 +24,7 @@ import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
 
 /** The drawing, and what floats over its edges: the card beside what is picked, the measure line, storeys, zoom, snags. */
@@ -40,6 +43,7 @@ final class DrawingPane extends StackPane {
     private final WorkspaceModel model;
     private final PlanPane plan;
     private final Card card;
+    private final HBox row = new HBox(8);
     private @Nullable Seen seen;
 
     /** What decides on which side the card stands. */
@@ -49,10 +53,11 @@ final class DrawingPane extends StackPane {
             WorkspaceModel model,
             PlanPane plan,
             GlancePane glance,
+            SmallMap map,
             Card card,
             MeasureLine measure,
             DeskEdge edge,
-            SnagList snags) {
+            SnagCounter snags) {
         this.model = model;
         this.plan = plan;
         this.card = card;
@@ -60,18 +65,38 @@ final class DrawingPane extends StackPane {
         setMinSize(0, 0);
         card.setMaxWidth(USE_PREF_SIZE);
         card.maxHeightProperty().bind(Bindings.min(heightProperty().multiply(CARD_SHARE), card.wantedHeight()));
-        var below = new HBox(8, edge, Widgets.spring(), measure, Widgets.spring(), snags);
+        edge.setMinWidth(USE_PREF_SIZE);
+        snags.setMinWidth(USE_PREF_SIZE);
+        row.getChildren().addAll(edge, Widgets.spring(), measure, Widgets.spring(), snags);
+        row.setAlignment(Pos.BOTTOM_CENTER);
+        row.setFillHeight(false);
+        row.setPickOnBounds(false);
+        var below = new VBox(8, row);
         below.setAlignment(Pos.BOTTOM_CENTER);
-        below.setFillHeight(false);
         below.setPickOnBounds(false);
         below.setMaxHeight(USE_PREF_SIZE);
-        getChildren().addAll(plan, glance, card, measure.inFull(), below);
+        var arrange = new Later(() -> {
+            var left = getWidth() - 2 * AIR_PX - edge.prefWidth(-1) - snags.prefWidth(-1) - 4 * row.getSpacing();
+            var there = getWidth() <= 0 || measure.leastWidth() <= left ? row : below;
+            if (measure.getParent() != there) {
+                row.getChildren().remove(measure);
+                below.getChildren().remove(measure);
+                there.getChildren().add(there == row ? 2 : 0, measure);
+            }
+        });
+        row.needsLayoutProperty().subscribe(arrange::ask);
+        measure.needsLayoutProperty().subscribe(arrange::ask);
+        measure.fieldsWide().subscribe(arrange::ask);
+        widthProperty().subscribe(arrange::ask);
+        getChildren().addAll(plan, glance, map, card, measure.inFull(), below);
         setMargin(below, new Insets(AIR_PX));
         setAlignment(below, Pos.BOTTOM_CENTER);
         setMargin(measure.inFull(), new Insets(0, AIR_PX, EDGE_PX + AIR_PX, AIR_PX));
         setAlignment(measure.inFull(), Pos.BOTTOM_CENTER);
         setMargin(glance, new Insets(AIR_PX, AIR_PX, EDGE_PX + AIR_PX, AIR_PX));
         setAlignment(glance, Pos.BOTTOM_LEFT);
+        setMargin(map, new Insets(AIR_PX, AIR_PX, EDGE_PX + AIR_PX, AIR_PX));
+        setAlignment(map, Pos.BOTTOM_RIGHT);
         setMargin(card, new Insets(AIR_PX));
         setAlignment(card, Pos.TOP_RIGHT);
         model.state().subscribe(now -> {

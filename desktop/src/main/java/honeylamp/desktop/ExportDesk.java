@@ -2,6 +2,7 @@ package honeylamp.desktop;
 
 import honeylamp.desktop.files.ExportWork;
 import honeylamp.desktop.files.FileDialogs;
+import honeylamp.desktop.files.FileNames;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.output.Export;
 import honeylamp.store.ScheduleFile;
@@ -27,23 +28,20 @@ final class ExportDesk {
 
     /** All pages as one PDF. */
     void exportAll() {
-        dialogs.exportSheet(FileDesk.fileName(model.now().plan().name()) + ".pdf")
-                .ifPresent(file -> {
-                    if (Export.Format.of(file)
-                            .filter(f -> f == Export.Format.PDF)
-                            .isEmpty()) {
-                        model.complain("All pages go into one PDF; give the file the ending .pdf.");
-                        return;
-                    }
-                    export(
-                            new ExportWork(
-                                    model.shown().plan().pages(),
-                                    model.now().document().assets(),
-                                    Export.Format.PDF,
-                                    Export.Png.USUAL,
-                                    file),
-                            file);
-                });
+        dialogs.exportSheet(FileNames.of(model.now().plan().name()) + ".pdf").ifPresent(file -> {
+            if (Export.Format.of(file).filter(f -> f == Export.Format.PDF).isEmpty()) {
+                model.complain("All pages go into one PDF; give the file the ending .pdf.");
+                return;
+            }
+            export(
+                    new ExportWork(
+                            model.shown().plan().pages(),
+                            model.now().document().assets(),
+                            Export.Format.PDF,
+                            Export.Png.USUAL,
+                            file),
+                    file);
+        });
     }
 
     private void export(ExportWork work, Path file) {
@@ -57,29 +55,28 @@ final class ExportDesk {
     }
 
     void exportSheet() {
-        dialogs.exportSheet(FileDesk.fileName(model.now().plan().name()) + ".pdf")
-                .ifPresent(file -> {
-                    var format = Export.Format.of(file);
-                    if (format.isEmpty()) {
-                        model.complain("\"" + file.getFileName()
-                                + "\" ends in none of .pdf, .png and .svg. Give it such an ending.");
-                        return;
-                    }
-                    var png = new Export.Png(
-                            Export.Png.USUAL.dpi(), model.now().choices().backing());
-                    export(
-                            new ExportWork(
-                                    List.of(model.shown().page()),
-                                    model.now().document().assets(),
-                                    format.get(),
-                                    png,
-                                    file),
-                            file);
-                });
+        dialogs.exportSheet(FileNames.of(model.now().plan().name()) + ".pdf").ifPresent(file -> {
+            var format = Export.Format.of(file);
+            if (format.isEmpty()) {
+                model.complain(
+                        "\"" + file.getFileName() + "\" ends in none of .pdf, .png and .svg. Give it such an ending.");
+                return;
+            }
+            var png =
+                    new Export.Png(Export.Png.USUAL.dpi(), model.now().choices().backing());
+            export(
+                    new ExportWork(
+                            List.of(model.shown().page()),
+                            model.now().document().assets(),
+                            format.get(),
+                            png,
+                            file),
+                    file);
+        });
     }
 
     void exportSchedules() {
-        dialogs.exportSchedules(FileDesk.fileName(model.now().plan().name()) + ".xlsx")
+        dialogs.exportSchedules(FileNames.of(model.now().plan().name()) + ".xlsx")
                 .ifPresent(file -> {
                     var format = ScheduleFile.Format.of(file);
                     if (format.isEmpty()) {

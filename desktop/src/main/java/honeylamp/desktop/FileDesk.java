@@ -2,11 +2,17 @@ package honeylamp.desktop;
 
 import honeylamp.catalogue.NewPlan;
 import honeylamp.desktop.files.FileDialogs;
+import honeylamp.desktop.files.FileNames;
 import honeylamp.desktop.files.SaveWork;
+import honeylamp.desktop.panel.Demos;
+import honeylamp.desktop.panel.part.Library;
 import honeylamp.desktop.workspace.WorkspaceModel;
+import honeylamp.edit.PlanEdits;
+import honeylamp.plan.Plan;
 import honeylamp.store.Origin;
 import honeylamp.store.PlanDocument;
 import honeylamp.store.PlanFile;
+import honeylamp.store.RecentPlan;
 import honeylamp.store.SurveyFile;
 import honeylamp.survey.Adjustment;
 import honeylamp.survey.SurveyException;
@@ -15,15 +21,21 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Locale;
 import java.util.Optional;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 
 /** Opens, saves and leaves plans; reading and writing never hold up the interface. */
 final class FileDesk {
+    private static final Logger LOG = LoggerFactory.getLogger(FileDesk.class);
+
     private final WorkspaceModel model;
     private final FileDialogs dialogs;
     private final Errands errands;
+    private final Library<RecentPlan> recent;
     private boolean saving;
 
-    FileDesk(WorkspaceModel model, FileDialogs dialogs, Errands errands) {
+    FileDesk(WorkspaceModel model, FileDialogs dialogs, Errands errands, Library<RecentPlan> recent) {
+        this.recent = recent;
         this.model = model;
         this.dialogs = dialogs;
         this.errands = errands;
@@ -40,7 +52,7 @@ final class FileDesk {
             then.run();
             return;
         }
-        switch (dialogs.unsaved(model.now().plan().name())) {
+        switch (dialogs.unsaved(model.now().plan().spokenName())) {
             case SAVE -> save(model.now().file(), then);
             case DROP -> then.run();
             case STAY -> {}
@@ -48,10 +60,47 @@ final class FileDesk {
     }
 
     void newPlan(Runnable then) {
+        begin(PlanDocument.of(NewPlan.in(model.now().plan().units())), then);
+    }
+
+    /** Begins a plan that is in no file yet. */
+    void begin(PlanDocument document, Runnable then) {
         leaving(() -> {
-            model.open(Origin.of(PlanDocument.of(NewPlan.in(model.now().plan().units()))));
+            model.open(Origin.of(document));
             then.run();
         });
+    }
+
+    /** Opens a demo as if it were new, so that saving asks where. */
+    void demo(int number, Runnable then) {
+        leaving(() -> errands.run("Opening the demo", _ -> Demos.document(number), document -> {
+            model.open(Origin.of(document));
+            then.run();
+        }));
+    }
+
+    /** Keeps what others can begin with under the name of the plan. */
+    void keepTemplate(Library<Plan> templates) {
+        var plan = model.now().plan();
+        if (plan.name().isBlank()) {
+            model.complain("A template is known by its name. Type one above the drawing first.");
+            return;
+        }
+        errands.run("Keeping the template", _ -> templates.keep(PlanEdits.template(plan)), wrong -> {
+            if (wrong.isEmpty()) {
+                model.say("Kept as a template: plans can begin with " + plan.spokenName() + " from now on.");
+            } else {
+                model.complain(wrong);
+            }
+        });
+    }
+
+    /** It is offered when the program begins. */
+    private void remember(Path file, Plan plan) {
+        var wrong = recent.keep(RecentPlan.of(file, plan.name().isBlank() ? FileNames.plan(file) : plan.name()));
+        if (!wrong.isEmpty()) {
+            LOG.warn("recent plans: {}", wrong);
+        }
     }
 
     void open(Runnable then) {
@@ -67,6 +116,7 @@ final class FileDesk {
             switch (opened) {
                 case PlanFile.Opened.Good(var document, var mended) -> {
                     model.open(Origin.in(file, document));
+                    remember(file, document.plan());
                     then.run();
                     if (!mended.isEmpty()) {
                         model.say("The file was not quite whole: " + String.join("; ", mended) + ".");
@@ -102,7 +152,8 @@ final class FileDesk {
                 }
             }
         }
-        known.or(() -> dialogs.savePlan(fileName())).ifPresent(file -> write(withEnding(file), then));
+        known.or(() -> dialogs.savePlan(FileNames.of(model.now().plan().name())))
+                .ifPresent(file -> write(withEnding(file), then));
     }
 
     private static Path withEnding(Path file) {
@@ -111,11 +162,16 @@ final class FileDesk {
 
     private void write(Path file, Runnable then) {
         saving = true;
+        var plan = model.now().plan();
+        if (plan.name().isBlank()) { // it is called like its file from now on
+            model.edit(PlanEdits.named(plan, FileNames.plan(file)), "Name plan");
+        }
         var document = model.now().document().with(model.now().plan());
         errands.follow(
                 new SaveWork(document, file),
                 origin -> {
                     model.saved(origin);
+                    remember(file, document.plan());
                     model.say("Saved as " + file.getFileName() + ".");
                     then.run();
                 },
@@ -127,7 +183,7 @@ final class FileDesk {
 
     /** Writes a document to a file that the person names, beside what is open. */
     void saveElsewhere(PlanDocument document, Runnable then) {
-        dialogs.savePlan(fileName(document.plan().name()))
+        dialogs.savePlan(FileNames.of(document.plan().name()))
                 .map(FileDesk::withEnding)
                 .ifPresent(file -> errands.follow(
                         new SaveWork(document, file),
@@ -139,15 +195,6 @@ final class FileDesk {
                         e -> model.complain("The work was not saved to " + file + ": " + Errands.reason(e)
                                 + ". Choose another place."),
                         () -> {}));
-    }
-
-    private String fileName() {
-        return fileName(model.now().plan().name());
-    }
-
-    static String fileName(String plan) {
-        var name = plan.strip().toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-");
-        return name.isBlank() || name.equals("-") ? "plan" : name;
     }
 
     void survey(Path file, Runnable then) {

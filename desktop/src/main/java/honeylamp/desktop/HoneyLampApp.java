@@ -5,6 +5,7 @@ import honeylamp.catalogue.NewPlan;
 import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.desktop.files.Autosave;
 import honeylamp.desktop.files.KeptLibrary;
+import honeylamp.desktop.files.TemplateFolder;
 import honeylamp.desktop.files.WindowDialogs;
 import honeylamp.desktop.files.WindowState;
 import honeylamp.desktop.panel.part.Libraries;
@@ -82,19 +83,23 @@ public final class HoneyLampApp extends Application {
         var model = new WorkspaceModel(first.origin, log, SnagSearch.Threads.aside(Platform::runLater));
         troubled = sentence -> Platform.runLater(() -> model.alarm(sentence));
         var stateFile = home.resolve("window.properties");
-        var state = pictures.isPresent() ? new WindowState(1280, 800) : WindowState.read(stateFile);
+        var state = pictures.isPresent() ? WindowState.FIRST : WindowState.read(stateFile);
         var shown = new MainWindow(
                 model,
                 new WindowDialogs(stage),
                 new Libraries(
                         new KeptLibrary<>(KeptFile.WALL_TYPES, home.resolve("wall-types.json")),
                         new KeptLibrary<>(KeptFile.PRODUCTS, home.resolve("products.json")),
-                        new KeptLibrary<>(KeptFile.ROOM_NAMES, home.resolve("room-names.json"))),
+                        new KeptLibrary<>(KeptFile.ROOM_NAMES, home.resolve("room-names.json")),
+                        new KeptLibrary<>(KeptFile.SEEN_SETS, home.resolve("seen-sets.json")),
+                        new KeptLibrary<>(KeptFile.RECENT, home.resolve("recent-plans.json")),
+                        new TemplateFolder(home.resolve("templates"))),
                 state.width(),
                 state.height());
         window = shown;
+        shown.style().set(state.style());
         Mishaps.meet(model);
-        stage.setTitle("Honey Lamp");
+        stage.titleProperty().bind(shown.title());
         stage.setScene(shown.scene());
         stage.setMinWidth(WindowState.LEAST_WIDTH);
         stage.setMinHeight(WindowState.LEAST_HEIGHT);
@@ -102,7 +107,11 @@ public final class HoneyLampApp extends Application {
             e.consume(); // the plan may have to be saved first
             shown.leaving(() -> {
                 if (pictures.isEmpty()) {
-                    new WindowState(shown.scene().getWidth(), shown.scene().getHeight()).write(stateFile);
+                    new WindowState(
+                                    shown.scene().getWidth(),
+                                    shown.scene().getHeight(),
+                                    shown.style().get())
+                            .write(stateFile);
                 }
                 if (autosave != null) {
                     autosave.finish();
@@ -113,6 +122,9 @@ public final class HoneyLampApp extends Application {
         });
         stage.show();
         first.problem.ifPresent(model::complain);
+        if (first.fresh && pictures.isEmpty() && !arguments.getNamed().containsKey("train")) {
+            shown.begin();
+        }
         pictures.ifPresentOrElse(
                 folder -> new PictureWalk(shown, Path.of(folder), Platform::exit).begin(),
                 () -> offerLeftWork(home, shown));
@@ -147,7 +159,12 @@ public final class HoneyLampApp extends Application {
         }
     }
 
-    private record Opening(Origin origin, Optional<String> problem) {}
+    /**
+     * What the window opens with.
+     *
+     * @param fresh whether nothing was asked for, so that the person is
+     */
+    private record Opening(Origin origin, Optional<String> problem, boolean fresh) {}
 
     /** A demo is opened as if it were new, so that saving asks where. */
     private static Opening document(Optional<String> file, Optional<String> demo) {
@@ -158,14 +175,14 @@ public final class HoneyLampApp extends Application {
         if (demo.isPresent()) {
             return opened(Path.of(demo.get()), Origin::of);
         }
-        return new Opening(Origin.of(empty()), Optional.empty());
+        return new Opening(Origin.of(empty()), Optional.empty(), true);
     }
 
     private static Opening opened(Path path, Function<PlanDocument, Origin> origin) {
         return switch (PlanFile.open(path)) {
-            case PlanFile.Opened.Good good -> new Opening(origin.apply(good.document()), Optional.empty());
+            case PlanFile.Opened.Good good -> new Opening(origin.apply(good.document()), Optional.empty(), false);
             case PlanFile.Opened.Refused(var problem) ->
-                new Opening(Origin.of(empty()), Optional.of(problem.sentence()));
+                new Opening(Origin.of(empty()), Optional.of(problem.sentence()), false);
         };
     }
 

@@ -5,6 +5,7 @@ import honeylamp.desktop.command.WindowActions;
 import honeylamp.desktop.files.FileDialogs;
 import honeylamp.desktop.gesture.Choices;
 import honeylamp.desktop.meter.MeterLink;
+import honeylamp.desktop.panel.ContentsDock;
 import honeylamp.desktop.panel.DeskEdge;
 import honeylamp.desktop.panel.Finder;
 import honeylamp.desktop.panel.LampDial;
@@ -13,7 +14,9 @@ import honeylamp.desktop.panel.MeasureLine;
 import honeylamp.desktop.panel.PagePicker;
 import honeylamp.desktop.panel.PlanMenu;
 import honeylamp.desktop.panel.SchedulePane;
-import honeylamp.desktop.panel.SnagList;
+import honeylamp.desktop.panel.SnagCounter;
+import honeylamp.desktop.panel.SnagDock;
+import honeylamp.desktop.panel.StartPane;
 import honeylamp.desktop.panel.TopBar;
 import honeylamp.desktop.panel.Trail;
 import honeylamp.desktop.panel.card.Card;
@@ -23,6 +26,8 @@ import honeylamp.desktop.picture.BesidePane;
 import honeylamp.desktop.picture.GlancePane;
 import honeylamp.desktop.picture.HeldKeys;
 import honeylamp.desktop.picture.PlanPane;
+import honeylamp.desktop.picture.SmallMap;
+import honeylamp.desktop.workspace.WindowStyle;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.store.LeftWork;
 import honeylamp.survey.MeterLine;
@@ -30,9 +35,14 @@ import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
 import javafx.application.Platform;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.ReadOnlyStringProperty;
+import javafx.beans.property.ReadOnlyStringWrapper;
+import javafx.beans.property.SimpleObjectProperty;
 import javafx.geometry.Pos;
 import javafx.scene.Scene;
 import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.input.TransferMode;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
@@ -41,10 +51,10 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.scene.text.Font;
+import org.jspecify.annotations.Nullable;
 
 /** The one window: trail, tray, plan, card, measure line, and what keys do. */
 public final class MainWindow {
-    private static final String STYLE = "/honeylamp/desktop/honeylamp.css";
     private static final String[] FONTS = {"OpenSans-Regular.ttf", "OpenSans-Medium.ttf", "OpenSans-SemiBold.ttf"};
 
     final WorkspaceModel model;
@@ -53,6 +63,11 @@ public final class MainWindow {
     final ExportDesk exports;
     private final WindowDesk desk = new WindowDesk(this);
     final LeftWorkPane leftWork;
+    final StartPane start;
+    final Libraries libraries;
+    private final ObjectProperty<WindowStyle> style = new SimpleObjectProperty<>(WindowStyle.USUAL);
+    private @Nullable WindowStyle styled;
+    private final ReadOnlyStringWrapper title = new ReadOnlyStringWrapper("Honey Lamp");
     final HeldKeys keys = new HeldKeys();
     private final WindowKeys asked;
     final PlanPane plan;
@@ -61,7 +76,10 @@ public final class MainWindow {
     final TopBar top;
     final BesidePane beside;
     final GlancePane glance;
+    final SmallMap map;
     final SchedulePane schedules;
+    final SnagDock snags;
+    final ContentsDock contents;
     final PagePicker pages = new PagePicker();
     final MeterLink meter;
     final BringingIn bringing;
@@ -84,6 +102,7 @@ public final class MainWindow {
         plan = new PlanPane(model, keys);
         beside = new BesidePane(model);
         glance = new GlancePane(model);
+        map = new SmallMap(model, plan);
         schedules = new SchedulePane(model, desk);
         plan.followedBy(beside::follow);
         measure = new MeasureLine(model, plan);
@@ -91,21 +110,22 @@ public final class MainWindow {
         meter.givesTo(measure::reading);
         finder = new Finder(model, desk);
         top = new TopBar(model, desk, new LampDial(model));
-        files = new FileDesk(model, dialogs, new Errands(model, top));
+        snags = new SnagDock(model, desk::focusPlan, top::follow);
+        contents = new ContentsDock(model, desk);
+        files = new FileDesk(model, dialogs, new Errands(model, top), libraries.recent());
         exports = new ExportDesk(model, dialogs, new Errands(model, top));
         leftWork = new LeftWorkPane(new LeftWorkChoice(model, files, desk::showSheet, desk::focusPlan));
+        this.libraries = libraries;
+        start = new StartPane(new StartChoice(this), libraries);
         bringing = new BringingIn(model, top, pages, desk::focusPlan);
         scene = new Scene(root(libraries), width, height);
         scene.setUserData(model);
-        var style = MainWindow.class.getResource(STYLE);
-        if (style == null) {
-            throw new IllegalStateException("the style sheet " + STYLE + " is missing from the program");
-        }
-        scene.getStylesheets().add(style.toExternalForm());
+        style.subscribe(_ -> restyle());
+        scene.widthProperty().subscribe(_ -> restyle());
         keys.follow(scene);
         parts = new WindowRound(scene);
         new PlanMenu(model, commands, plan);
-        asked = new WindowKeys(scene, model, plan, measure, finder, pages, leftWork, desk);
+        asked = new WindowKeys(scene, model, plan, measure, finder, pages, leftWork, start, desk);
         asked.listen();
         dropping();
     }
@@ -117,10 +137,11 @@ public final class MainWindow {
                 model,
                 plan,
                 glance,
+                map,
                 new Card(model, libraries),
                 measure,
                 new DeskEdge(model, desk),
-                new SnagList(model, plan, top::follow));
+                new SnagCounter(model));
         var middle = new HBox(beside, drawing);
         for (var half : new Region[] {beside, drawing}) {
             half.setPrefWidth(1); // both take an equal share
@@ -129,25 +150,42 @@ public final class MainWindow {
         VBox.setVgrow(middle, Priority.ALWAYS);
         schedules.setVisible(false);
         schedules.setManaged(false);
-        var work = new BorderPane(new VBox(middle, schedules));
-        work.setLeft(new Tray(model, desk, libraries.products()));
+        var work = new BorderPane(new VBox(middle, snags, contents, schedules));
+        work.setLeft(new Tray(model, desk, libraries));
         var window = new BorderPane(work);
         window.setTop(new VBox(top, alarm()));
         var trail = new Trail(model);
-        window.setLeft(trail);
+        var stages = new ScrollPane(trail); // scrolls where words are large and the window is low
+        stages.setFitToWidth(true);
+        stages.setFitToHeight(true);
+        stages.setMinHeight(0);
+        stages.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        stages.getStyleClass().add("trail-scroll");
+        window.setLeft(stages);
         model.state().subscribe(now -> {
             var rest = now.choices().round().rest() == Choices.Rest.SHOWN;
-            for (var part : List.of(top, trail)) {
+            title.set(TopBar.title(now));
+            for (var part : List.of(top, stages)) {
                 part.setVisible(rest);
                 part.setManaged(rest);
             }
         });
-        var root = new StackPane(window, finder, pages, leftWork);
+        var root = new StackPane(window, finder, pages, start, leftWork);
         StackPane.setAlignment(leftWork, Pos.TOP_CENTER);
         StackPane.setAlignment(finder, Pos.TOP_CENTER);
         StackPane.setAlignment(pages, Pos.TOP_CENTER);
         root.getStyleClass().add("honeylamp");
         return root;
+    }
+
+    /** Words are as large as asked for, or as a window so wide has room for. */
+    private void restyle() {
+        var asked = style.get();
+        var fits = asked.withTextPercent(Math.min(asked.textPercent(), WindowStyle.mostPercent(scene.getWidth())));
+        if (!fits.equals(styled)) {
+            styled = fits;
+            scene.getStylesheets().setAll(StyleSheets.of(fits));
+        }
     }
 
     /** What is wrong and stays said until it is mended. */
@@ -167,6 +205,21 @@ public final class MainWindow {
     /** Offers what runs that ended early have left, if they have left anything. */
     public void offer(List<LeftWork> work) {
         leftWork.offer(work);
+    }
+
+    /** Shows what one can begin with. */
+    public void begin() {
+        start.open();
+    }
+
+    /** How the window looks, to watch and to set. */
+    public ObjectProperty<WindowStyle> style() {
+        return style;
+    }
+
+    /** What stands in the window's title bar: the plan, its file, and whether it is saved. */
+    public ReadOnlyStringProperty title() {
+        return title.getReadOnlyProperty();
     }
 
     /** The scene to put on a stage. */
@@ -210,7 +263,13 @@ public final class MainWindow {
 
     /** Whether something is still being read or written. */
     public boolean working() {
-        return bringing.busy() || files.busy() || exports.busy() || pages.isReading();
+        return bringing.busy()
+                || files.busy()
+                || exports.busy()
+                || pages.isReading()
+                || snags.busy()
+                || start.busy()
+                || contents.busy();
     }
 
     /** Ends all threads of the window. */
@@ -218,6 +277,7 @@ public final class MainWindow {
         meter.disconnect();
         beside.close();
         glance.close();
+        map.close();
         plan.close();
     }
 

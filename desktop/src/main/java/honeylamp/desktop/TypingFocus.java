@@ -1,5 +1,6 @@
 package honeylamp.desktop;
 
+import java.util.Set;
 import javafx.event.ActionEvent;
 import javafx.scene.Node;
 import javafx.scene.Scene;
@@ -11,6 +12,8 @@ import javafx.scene.control.TextInputControl;
  * field of card or tray had the keyboard before. What was typed there is taken first, as Enter would.
  */
 final class TypingFocus {
+    private static final Set<String> ASIDE = Set.of("card", "tray", "plan-name", "snag-dock", "contents-dock");
+
     private final Scene scene;
     private final Runnable focusPlan;
     private String begun = "";
@@ -53,10 +56,10 @@ final class TypingFocus {
         return false;
     }
 
-    /** Whether a field belongs to card or tray, not to the measure line or to what lies in front. */
+    /** Whether a field belongs to card or tray or the name of the plan, not to the measure line or to what lies in front. */
     private static boolean isAside(TextInputControl field) {
         for (Node node = field; node != null; node = node.getParent()) {
-            if ("card".equals(node.getId()) || "tray".equals(node.getId())) {
+            if (ASIDE.contains(String.valueOf(node.getId()))) {
                 return true;
             }
         }

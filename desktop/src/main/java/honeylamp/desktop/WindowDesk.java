@@ -5,6 +5,7 @@ import honeylamp.desktop.command.CommandTable;
 import honeylamp.desktop.command.WindowActions;
 import honeylamp.desktop.gesture.Choices;
 import honeylamp.desktop.meter.MeterLink;
+import honeylamp.desktop.workspace.WindowStyle;
 import honeylamp.edit.UnderlayEdits;
 import honeylamp.plan.Underlay.Sight;
 import honeylamp.store.PlanFile;
@@ -38,6 +39,26 @@ final class WindowDesk implements WindowActions {
     @Override
     public void newPlan() {
         window.files.newPlan(this::showSheet);
+    }
+
+    @Override
+    public WindowStyle style() {
+        return window.style().get();
+    }
+
+    @Override
+    public void style(WindowStyle style) {
+        window.style().set(style);
+    }
+
+    @Override
+    public void begin() {
+        window.begin();
+    }
+
+    @Override
+    public void keepTemplate() {
+        window.files.keepTemplate(window.libraries.templates());
     }
 
     @Override
@@ -175,6 +196,23 @@ final class WindowDesk implements WindowActions {
         var now = window.model.now();
         Picking.bounds(window.model.shown().geometry(), now.selection())
                 .ifPresent(box -> window.model.showBox(box, window.plan.getWidth(), window.plan.getHeight()));
+    }
+
+    @Override
+    public void showRoom() {
+        var now = window.model.now();
+        var rooms = window.model.shown().geometry();
+        rooms.rooms().stream()
+                .filter(r ->
+                        r.mark().filter(m -> now.selection().contains(m.id())).isPresent())
+                .findFirst()
+                .or(() -> rooms.roomAt(window.plan.pointedTo()))
+                .or(() -> rooms.roomAt(now.viewport().centre()))
+                .ifPresentOrElse(
+                        room -> window.model.fill(
+                                room.outline().bounds(), window.plan.getWidth(), window.plan.getHeight()),
+                        () -> window.model.complain(
+                                "There is no room here. Point at one, or pick it, and press again."));
     }
 
     @Override

@@ -6,6 +6,7 @@ import honeylamp.desktop.panel.Finder;
 import honeylamp.desktop.panel.LeftWorkPane;
 import honeylamp.desktop.panel.MeasureLine;
 import honeylamp.desktop.panel.PagePicker;
+import honeylamp.desktop.panel.StartPane;
 import honeylamp.desktop.picture.PlanPane;
 import honeylamp.desktop.workspace.Tool;
 import honeylamp.desktop.workspace.WorkStage;
@@ -25,6 +26,7 @@ final class WindowKeys {
     private final Finder finder;
     private final PagePicker pages;
     private final LeftWorkPane leftWork;
+    private final StartPane start;
     private final WindowActions window;
     private final TypingFocus typing;
     private boolean swallowing;
@@ -37,6 +39,7 @@ final class WindowKeys {
             Finder finder,
             PagePicker pages,
             LeftWorkPane leftWork,
+            StartPane start,
             WindowActions window) {
         this.scene = scene;
         this.model = model;
@@ -45,6 +48,7 @@ final class WindowKeys {
         this.finder = finder;
         this.pages = pages;
         this.leftWork = leftWork;
+        this.start = start;
         this.window = window;
         this.typing = new TypingFocus(scene, window::focusPlan);
         plan.pointedAt(typing::pointed);
@@ -75,6 +79,10 @@ final class WindowKeys {
             leftWork.key(e);
             return;
         }
+        if (start.isVisible()) {
+            start.key(e);
+            return;
+        }
         if (inText() && e.getCode() == KeyCode.ESCAPE && typing.escaped() || asked(e)) {
             e.consume();
         }
@@ -86,6 +94,12 @@ final class WindowKeys {
 
     /** Does what keys ask for: a command, a stage or a tool. */
     private boolean asked(KeyEvent e) {
+        var placed = inText() ? Optional.<Tool>empty() : model.now().stage().toolOf(e);
+        if (placed.isPresent()) {
+            model.use(placed.get());
+            swallowing = true;
+            return true;
+        }
         if (!e.isControlDown() && e.getCode().isLetterKey() && (inText() || measure.takesWords())) {
             return false;
         }
@@ -132,6 +146,7 @@ final class WindowKeys {
                 && !finder.isVisible()
                 && !pages.isVisible()
                 && !leftWork.isVisible()
+                && !start.isVisible()
                 && measure.type(e.getCharacter())) {
             e.consume();
         }

@@ -8,7 +8,8 @@ import javafx.scene.Scene;
 
 /** The parts of the window that the keyboard goes round. */
 record WindowRound(Scene scene) {
-    private static final List<String> PARTS = List.of("#plan", "#card", "#trail", "#tray", "#desk-edge", "#snags");
+    private static final List<String> PARTS =
+            List.of("#plan", "#card", "#trail", "#tray", "#desk-edge", "#snags", "#snag-dock", "#contents-dock");
 
     /** The keyboard goes on to the next part of the window that takes it. */
     void next() {

@@ -92,7 +92,7 @@ class PagesWindowTest {
             assertThat(view(w.plan(), 3).showing().of(Kind.FURNITURE)).isEqualTo(Degree.HIDDEN);
             assertThat(view(w.plan(), 1).showing().of(Kind.FURNITURE)).isEqualTo(Degree.SHOWN);
             w.fill("page-name", "Measured");
-            w.press("way-Across");
+            w.press("way-Landscape");
             assertThat(w.plan()
                             .presentation()
                             .page(new PageId(3))

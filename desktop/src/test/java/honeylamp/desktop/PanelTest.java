@@ -125,7 +125,7 @@ class PanelTest {
             assertThat(WindowDriver.<Double>onScreen(
                             () -> w.model().now().frame().scale()))
                     .isEqualTo(100);
-            w.press("way-Upright");
+            w.press("way-Portrait");
             assertThat(WindowDriver.firstPage(w.plan()).page().sheet().way()).isEqualTo(Sheet.Way.PORTRAIT);
             w.press("scale-200");
             assertThat(WindowDriver.firstPage(w.plan())
@@ -394,9 +394,17 @@ class PanelTest {
             Button counter = w.node("snags");
             assertThat(WindowDriver.<String>onScreen(counter::getText)).isNotEqualTo("No snags");
             w.press("snags");
-            var snag = WindowDriver.onScreen(() -> w.model().shown().snags().getFirst());
-            w.robot.clickOn(snag.kind().label());
-            w.settle();
+            var snag = WindowDriver.onScreen(() -> w.model().shown().snags().stream()
+                    .min(java.util.Comparator.comparing(s -> s.kind())) // the list goes by kinds
+                    .orElseThrow());
+            WindowDriver.onScreen(() -> {
+                javafx.scene.control.ListView<?> list =
+                        (javafx.scene.control.ListView<?>) w.window().scene().lookup("#snag-list");
+                list.requestFocus();
+                list.getSelectionModel().select(1); // below the name of its kind
+                return null;
+            });
+            w.key(KeyCode.ENTER);
             assertThat(WindowDriver.onScreen(() -> w.model().now().viewport().centre()))
                     .isEqualTo(snag.where());
             assertThat(WindowDriver.onScreen(() -> w.model().now().selection())).containsAll(snag.about());

@@ -8,6 +8,7 @@ import honeylamp.derive.rooms.Room;
 import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.desktop.workspace.Tool;
 import honeylamp.geometry.Point;
+import honeylamp.plan.Brief;
 import honeylamp.plan.Plan;
 import honeylamp.plan.RoomFit.CountsAs;
 import honeylamp.plan.RoomMark;
@@ -148,6 +149,15 @@ class RoomsWindowTest {
             assertThat(WindowDriver.<Boolean>onScreen(() -> w.model().shown().snags().stream()
                             .anyMatch(s -> s.sentence().contains("the brief wants"))))
                     .isTrue();
+            var contents = WindowDriver.onScreen(() -> w.model().shown().briefCheck().contents().stream()
+                    .filter(c -> !c.isMet())
+                    .map(c -> c.wanted() + ": " + c.shortfall())
+                    .toList());
+            assertThat(contents).contains("PIECES: no pieces yet").noneMatch(c -> c.startsWith("DIMENSIONS"));
+            w.press("brief-content-pieces"); // nobody asked for furniture
+            assertThat(w.plan().brief().contents())
+                    .doesNotContain(Brief.Content.PIECES)
+                    .hasSize(4);
             w.press("brief-drop-bedroom");
             assertThat(w.plan().brief().rooms()).isEmpty();
             w.fill("least-door", "800");

@@ -2,14 +2,22 @@ package honeylamp.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import honeylamp.TestWalls;
 import honeylamp.demo.DemoFiles;
+import honeylamp.demo.place.QuillbackLane;
 import honeylamp.desktop.workspace.SnagSearch;
 import honeylamp.edit.RoomEdits;
+import honeylamp.edit.WallEdits;
+import honeylamp.store.PlanDocument;
 import java.util.Queue;
 import java.util.concurrent.ConcurrentLinkedQueue;
 import java.util.concurrent.TimeUnit;
 import javafx.application.Platform;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ListView;
+import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 import org.testfx.util.WaitForAsyncUtils;
 
@@ -38,6 +46,80 @@ class SnagsWindowTest {
                 .tryQuery()
                 .filter(n -> n.getScene() != null)
                 .isPresent());
+    }
+
+    @Test
+    void theListDocksBelowTheDrawingOneLineEachGroupedByKind() throws Exception {
+        try (var w = WindowDriver.with(PlanDocument.of(TestWalls.twoShortEnds()))) {
+            w.press("stage-walls");
+            double before = WindowDriver.onScreen(() -> w.window().plan().getHeight());
+            w.press("snags");
+            w.settle();
+            Node dock = w.node("snag-dock");
+            WindowDriver.onScreen(() -> {
+                var plan = w.window().plan();
+                var drawing = plan.localToScene(plan.getLayoutBounds());
+                var list = dock.localToScene(dock.getLayoutBounds());
+                assertThat(list.getMinY()).isGreaterThanOrEqualTo(drawing.getMaxY() - 0.5); // beside it, never over it
+                assertThat(drawing.getHeight()).isLessThan(before);
+                return null;
+            });
+            var words = WindowDriver.onScreen(() -> w.robot.lookup(".snag-kind").queryAllAs(Label.class).stream()
+                    .map(Label::getText)
+                    .toList());
+            assertThat(words).containsExactly("End short of a wall \u00b7 2");
+            var heights = WindowDriver.onScreen(() -> w.robot.lookup(".snag-words").queryAll().stream()
+                    .map(n -> n.getLayoutBounds().getHeight())
+                    .toList());
+            assertThat(heights).hasSize(2).allSatisfy(h -> assertThat(h).isLessThan(28));
+            w.press("snags-close");
+            assertThat(WindowDriver.<Double>onScreen(() -> w.window().plan().getHeight()))
+                    .isEqualTo(before);
+        }
+    }
+
+    @Test
+    void mendingAllSaysWhatItDidAndPicksWhatItMended() throws Exception {
+        try (var w = WindowDriver.with(PlanDocument.of(TestWalls.twoShortEnds()))) {
+            w.press("stage-walls");
+            w.press("tool-pick-and-move");
+            w.press("snags");
+            w.press("mend-all-short_end");
+            WaitForAsyncUtils.waitFor(
+                    20, TimeUnit.SECONDS, () -> w.message().startsWith("Mended 2 of end short of a wall"));
+            assertThat(WindowDriver.<Integer>onScreen(
+                            () -> w.model().now().selection().size()))
+                    .isEqualTo(2);
+            says(w, "No snags"); // that the rooms have no names yet is no snag while walls are drawn
+            w.press("stage-rooms");
+            says(w, "3 snags");
+        }
+    }
+
+    @Test
+    void snagsOfAllStoreysSayWhichAndLeadThere() throws Exception {
+        var plan = QuillbackLane.plan();
+        var upper = plan.storeys().getLast();
+        var wall = upper.walls().getFirst();
+        var doubled = WallEdits.add(plan, upper.id(), wall.from(), wall.to(), wall.body(), wall.type())
+                .orThrow()
+                .plan();
+        try (var w = WindowDriver.with(PlanDocument.of(doubled))) {
+            w.press("snags");
+            var storeys = WindowDriver.onScreen(() -> w.robot.lookup(".snag-storey").queryAllAs(Label.class).stream()
+                    .map(Label::getText)
+                    .toList());
+            assertThat(storeys).contains(upper.name());
+            WindowDriver.onScreen(() -> {
+                ListView<?> list = (ListView<?>) w.window().scene().lookup("#snag-list");
+                list.requestFocus();
+                list.getSelectionModel().select(1);
+                return null;
+            });
+            w.key(KeyCode.ENTER);
+            assertThat(WindowDriver.<Object>onScreen(() -> w.model().now().storey()))
+                    .isEqualTo(upper.id());
+        }
     }
 
     @Test

@@ -7,6 +7,7 @@ import honeylamp.catalogue.NewPlan;
 import honeylamp.derive.storeys.LaidPage;
 import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.desktop.files.FileDialogs;
+import honeylamp.desktop.files.TemplateFolder;
 import honeylamp.desktop.panel.part.Libraries;
 import honeylamp.desktop.workspace.ActionLog;
 import honeylamp.desktop.workspace.SnagSearch;
@@ -17,6 +18,7 @@ import honeylamp.store.KeptFile;
 import honeylamp.store.Origin;
 import honeylamp.store.PlanDocument;
 import honeylamp.units.UnitSystem;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -30,10 +32,13 @@ import javafx.application.Platform;
 import javafx.geometry.Bounds;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
+import javafx.scene.Parent;
+import javafx.scene.control.Labeled;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.scene.robot.Robot;
+import javafx.scene.text.Text;
 import javafx.stage.Stage;
 import org.testfx.api.FxRobot;
 import org.testfx.api.FxToolkit;
@@ -47,6 +52,7 @@ final class WindowDriver implements AutoCloseable {
     final FxRobot robot = new FxRobot();
     final List<Plan> autosaved = new ArrayList<>();
     final Answers answers = new Answers();
+    final TemplateFolder templates;
     /** Presses within this time and place of each other count as one double click. */
     private static final double FAR_PX = 24;
 
@@ -117,6 +123,7 @@ final class WindowDriver implements AutoCloseable {
             Stage stage, PlanDocument document, Optional<ActionLog> instead, Optional<SnagSearch.Threads> held)
             throws Exception {
         this.stage = stage;
+        this.templates = new TemplateFolder(Files.createTempDirectory("templates"));
         this.snagsHeld = held.isPresent();
         ActionLog log = instead.orElse(autosaved::add);
         this.window = onScreen(() -> {
@@ -129,7 +136,10 @@ final class WindowDriver implements AutoCloseable {
                     new Libraries(
                             new KeptInMemory<>(KeptFile.WALL_TYPES),
                             new KeptInMemory<>(KeptFile.PRODUCTS),
-                            new KeptInMemory<>(KeptFile.ROOM_NAMES)),
+                            new KeptInMemory<>(KeptFile.ROOM_NAMES),
+                            new KeptInMemory<>(KeptFile.SEEN_SETS),
+                            new KeptInMemory<>(KeptFile.RECENT),
+                            templates),
                     SIZE,
                     SIZE);
             stage.setScene(made.scene());
@@ -188,9 +198,22 @@ final class WindowDriver implements AutoCloseable {
     /** Waits for the interface, and for pictures that are being brought in. */
     void settle() throws Exception {
         drained();
-        WaitForAsyncUtils.waitFor(30, TimeUnit.SECONDS, () -> onScreen(() -> !window.working() && !looking()));
+        rested();
         laidOut();
         drained();
+        if (!atRest()) { // what came into sight has asked for more
+            rested();
+            laidOut();
+            drained();
+        }
+    }
+
+    private void rested() throws Exception {
+        WaitForAsyncUtils.waitFor(30, TimeUnit.SECONDS, this::atRest);
+    }
+
+    private boolean atRest() throws Exception {
+        return onScreen(() -> !window.working() && !looking());
     }
 
     /** Waits until all that the interface thread had to do is done, and what that asked for later too. */
@@ -270,7 +293,8 @@ final class WindowDriver implements AutoCloseable {
             return node;
         });
         settle();
-        Bounds box = onScreen(() -> node.localToScreen(node.getBoundsInLocal()));
+        Node there = node(id); // a list may have been made anew meanwhile
+        Bounds box = onScreen(() -> there.localToScreen(there.getBoundsInLocal()));
         var middle = new Point2D(box.getCenterX(), box.getCenterY());
         moveTo(middle);
         apart(middle);
@@ -390,6 +414,55 @@ final class WindowDriver implements AutoCloseable {
         move(x1, y1);
         mouse(r -> r.mouseRelease(MouseButton.PRIMARY));
         settle();
+    }
+
+    /** Words that are in sight and cut short, or laid over one another in a row or a column. */
+    List<String> cutWords() throws Exception {
+        return onScreen(() -> {
+            var out = new ArrayList<String>();
+            window.scene().getRoot().applyCss();
+            for (var l : labelled(window.scene().getRoot())) {
+                if (inSight(l) && l.lookup(".text") instanceof Text text) {
+                    var shown = text.getText();
+                    if (l.getText() != null && !l.getText().isBlank() && !shown.equals(l.getText())) {
+                        out.add(l.getText() + " (" + l.getStyleClass() + ")");
+                    }
+                    var box = text.localToScene(text.getLayoutBounds());
+                    if (box.getMinX() < 0 || box.getMaxX() > window.scene().getWidth() + 0.5) {
+                        out.add(l.getText() + " lies outside the window");
+                    }
+                }
+            }
+            return out;
+        });
+    }
+
+    private static List<Labeled> labelled(Node node) {
+        var out = new ArrayList<Labeled>();
+        if (node instanceof Labeled l) {
+            out.add(l);
+        }
+        if (node instanceof Parent p) {
+            p.getChildrenUnmodifiable().forEach(c -> out.addAll(labelled(c)));
+        }
+        return out;
+    }
+
+    /** Whether a node is shown, and lies within what scrolls it and in the window. */
+    private static boolean inSight(Node node) {
+        var box = node.localToScene(node.getLayoutBounds());
+        for (Node up = node; up != null; up = up.getParent()) {
+            if (!up.isVisible()) {
+                return false;
+            }
+            if (up instanceof ScrollPane pane) {
+                var seen = pane.localToScene(pane.getLayoutBounds());
+                if (!seen.contains(box)) {
+                    return false;
+                }
+            }
+        }
+        return box.getWidth() > 0 && box.getHeight() > 0;
     }
 
     /** Gives the keyboard to the plan. */

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import honeylamp.demo.DemoFiles;
 import honeylamp.desktop.files.WindowState;
 import honeylamp.desktop.workspace.Keys;
+import honeylamp.desktop.workspace.WindowStyle;
 import honeylamp.desktop.workspace.WorkStage;
 import honeylamp.geometry.Point;
 import honeylamp.illustrate.paper.Lamp;
@@ -259,15 +260,16 @@ class WindowTest {
     @Test
     void theWindowIsAsLargeAsItWas() {
         var file = folder.resolve("state").resolve("window.properties");
-        assertThat(WindowState.read(file)).isEqualTo(new WindowState(1280, 800));
-        new WindowState(1400, 900).write(file);
-        assertThat(WindowState.read(file)).isEqualTo(new WindowState(1400, 900));
+        assertThat(WindowState.read(file)).isEqualTo(WindowState.FIRST);
+        var other = new WindowState(1400, 900, new WindowStyle(WindowStyle.Room.DARK, 150));
+        other.write(file);
+        assertThat(WindowState.read(file)).isEqualTo(other);
     }
 
     @Test
     void nonsenseInTheWindowStateIsBegunAnew() throws Exception {
         var file = Files.writeString(folder.resolve("window.properties"), "width=wide\n");
-        assertThat(WindowState.read(file)).isEqualTo(new WindowState(1280, 800));
+        assertThat(WindowState.read(file)).isEqualTo(WindowState.FIRST);
     }
 
     @Test

@@ -4,23 +4,28 @@ import honeylamp.derive.rooms.LabelSpot;
 import honeylamp.derive.rooms.Room;
 import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.derive.storeys.LaidStorey;
+import honeylamp.derive.storeys.LaidView;
 import honeylamp.derive.storeys.StoreyGeometry;
+import honeylamp.plan.Brief.Content;
 import honeylamp.plan.Brief.WantedPiece;
 import honeylamp.plan.Brief.WantedRoom;
 import honeylamp.plan.Plan;
+import honeylamp.plan.Showing;
 import honeylamp.units.AreaText;
 import honeylamp.units.Length;
 import honeylamp.units.LengthText;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * What of a brief a plan has.
  *
  * @param rooms in the order of the brief
  * @param pieces in the order of the brief
+ * @param contents what the sheets must show
  */
-public record BriefCheck(List<RoomItem> rooms, List<PieceItem> pieces) {
+public record BriefCheck(List<RoomItem> rooms, List<PieceItem> pieces, List<ContentItem> contents) {
     /**
      * A wanted room and what there is of it.
      *
@@ -42,6 +47,18 @@ public record BriefCheck(List<RoomItem> rooms, List<PieceItem> pieces) {
         }
     }
 
+    /**
+     * Something the sheets must show.
+     *
+     * @param shortfall what is missing, in words; empty if nothing is
+     */
+    public record ContentItem(Content wanted, String shortfall) {
+        /** Whether the sheets show it. */
+        public boolean isMet() {
+            return shortfall.isEmpty();
+        }
+    }
+
     /** The check of a plan, what stands in copies of units counted. */
     public static BriefCheck of(LaidPlan plan) {
         var storeys = plan.all().stream().map(LaidStorey::geometry).toList();
@@ -54,7 +71,51 @@ public record BriefCheck(List<RoomItem> rooms, List<PieceItem> pieces) {
                         .filter(f -> f.kind().equals(w.kind()))
                         .count()))
                 .toList();
-        return new BriefCheck(rooms, pieces);
+        var contents = plan.brief().contents().stream()
+                .map(c -> new ContentItem(c, lacking(plan, storeys, c)))
+                .toList();
+        return new BriefCheck(rooms, pieces, contents);
+    }
+
+    /** What is missing of a content, in words. */
+    private static String lacking(LaidPlan plan, List<StoreyGeometry> storeys, Content content) {
+        return switch (content) {
+            case ROOM_NAMES -> {
+                var rooms = storeys.stream().flatMap(g -> g.rooms().stream()).toList();
+                var unnamed = rooms.stream().filter(r -> r.name().isBlank()).count();
+                yield rooms.isEmpty()
+                        ? "no rooms yet"
+                        : unnamed > 0
+                                ? unnamed + " of " + rooms.size() + " without a name"
+                                : unseen(plan, Showing.Kind.ROOM_NAMES);
+            }
+            case DIMENSIONS -> built(plan).orElseGet(() -> unseen(plan, Showing.Kind.DIMENSIONS));
+            case NORTH, SCALE -> built(plan).orElse(""); // every title block has them
+            case PIECES ->
+                plan.storeys().stream().allMatch(s -> s.furnishings().isEmpty())
+                        ? "no pieces yet"
+                        : unseen(plan, Showing.Kind.FURNITURE);
+        };
+    }
+
+    private static Optional<String> built(LaidPlan plan) {
+        var empty = plan.storeys().stream().allMatch(s -> s.walls().isEmpty());
+        return empty ? Optional.of("nothing drawn yet") : Optional.empty();
+    }
+
+    private static String unseen(LaidPlan plan, Showing.Kind kind) {
+        return hidden(plan, kind).orElse("");
+    }
+
+    /** The views on pages that hide a kind, in words. */
+    private static Optional<String> hidden(LaidPlan plan, Showing.Kind kind) {
+        var views = plan.pages().stream()
+                .flatMap(p -> p.views().stream())
+                .filter(v -> !v.view().showing().shows(kind))
+                .map(LaidView::name)
+                .distinct()
+                .toList();
+        return views.isEmpty() ? Optional.empty() : Optional.of("hidden in " + String.join(", ", views));
     }
 
     private static RoomItem item(Plan plan, List<StoreyGeometry> storeys, WantedRoom wanted) {

@@ -1,7 +1,9 @@
 package honeylamp.derive.storeys;
 
+import honeylamp.plan.ElementId.ViewId;
 import honeylamp.plan.Look;
 import honeylamp.plan.Page;
+import honeylamp.plan.Showing;
 import java.util.List;
 import java.util.stream.Collectors;
 
@@ -40,6 +42,16 @@ public final class LaidPage {
     /** The direction of north on it, counter-clockwise from the right: as its first view is turned. */
     public double northDeg() {
         return plan.northDeg() + views.getFirst().view().turnDeg();
+    }
+
+    /** The same page with one of its views showing otherwise. */
+    public LaidPage seenAs(ViewId id, Showing showing) {
+        return new LaidPage(
+                plan,
+                page,
+                views.stream()
+                        .map(v -> v.view().id().equals(id) ? v.seenAs(v.view().withShowing(showing)) : v)
+                        .toList());
     }
 
     /** Its name; by itself those of its views. */

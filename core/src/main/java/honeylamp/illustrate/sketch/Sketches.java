@@ -40,6 +40,8 @@ import honeylamp.plan.Structure;
 import honeylamp.plan.Underlay;
 import honeylamp.plan.Wall;
 import honeylamp.units.Length;
+import honeylamp.units.LengthText;
+import honeylamp.units.UnitSystem;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
@@ -243,6 +245,39 @@ public final class Sketches {
             out.add(line(frame, Segment.through(plumb, along.left(), box.height() / 2), penMm, true));
         }
         return out;
+    }
+
+    /**
+     * Lines at every step of a plan's own measures, counted from its origin, their lengths written along the upper and the left
+     * edge.
+     *
+     * @param box what they lie over, in plan mm
+     * @param stepMm in plan mm
+     */
+    public static List<Mark> scaleGrid(PaperFrame frame, Box box, double stepMm, UnitSystem units, double penMm) {
+        var out = new ArrayList<Mark>();
+        for (var i = (long) Math.ceil(box.minX() / stepMm); i * stepMm <= box.maxX(); i++) {
+            var x = i * stepMm;
+            out.add(thin(frame, new Segment(new Point(x, box.minY()), new Point(x, box.maxY())), i, penMm));
+            out.addAll(words(frame, new Point(x, box.maxY()), LengthText.rounded(Length.ofMm(x), units), penMm));
+        }
+        for (var i = (long) Math.ceil(box.minY() / stepMm); i * stepMm <= box.maxY(); i++) {
+            var y = i * stepMm;
+            out.add(thin(frame, new Segment(new Point(box.minX(), y), new Point(box.maxX(), y)), i, penMm));
+            out.addAll(words(frame, new Point(box.minX(), y), LengthText.rounded(Length.ofMm(y), units), penMm));
+        }
+        return out;
+    }
+
+    /** The lines through the origin are a little heavier. */
+    private static Mark thin(PaperFrame frame, Segment line, long count, double penMm) {
+        var path = Figure.builder()
+                .line(frame.paper(line.a()), frame.paper(line.b()))
+                .build();
+        return new Mark.Stroke(
+                path,
+                Pen.butt((count == 0 ? 1.2 : 0.6) * penMm),
+                Ink.of(ScreenColours.INK.argb()).at(0.28));
     }
 
     /** The plan's origin: a small cross with a ring, shown while there is nothing else to hold on to. */

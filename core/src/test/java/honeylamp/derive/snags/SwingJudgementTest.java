@@ -93,7 +93,7 @@ class SwingJudgementTest {
     }
 
     private static Plan wanting(Plan plan, UnaryOperator<Minimums> change) {
-        return plan.withBrief(new Brief(List.of(), List.of(), change.apply(Minimums.USUAL)));
+        return plan.withBrief(Brief.OPEN.withMinimums(change.apply(Minimums.USUAL)));
     }
 
     static Stream<Case> cases() {

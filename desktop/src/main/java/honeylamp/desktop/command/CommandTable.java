@@ -8,18 +8,22 @@ import static honeylamp.desktop.workspace.Keys.controlSign;
 import honeylamp.desktop.command.Command.Place;
 import honeylamp.desktop.command.Command.Where;
 import honeylamp.desktop.gesture.Choices;
+import honeylamp.desktop.gesture.Choices.Docked;
 import honeylamp.desktop.gesture.Gesture;
 import honeylamp.desktop.workspace.Intent;
 import honeylamp.desktop.workspace.Keys;
 import honeylamp.desktop.workspace.WorkStage;
 import honeylamp.desktop.workspace.Workspace;
 import honeylamp.desktop.workspace.WorkspaceModel;
+import honeylamp.edit.Arranging.Depth;
+import honeylamp.units.Length;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.NoSuchElementException;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.Predicate;
+import java.util.function.UnaryOperator;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 
@@ -60,7 +64,20 @@ public final class CommandTable {
     }
 
     private void plans(WindowActions window) {
+        add(
+                "start",
+                "Begin or open",
+                "A new plan in its units, templates, recent plans, demos",
+                Place.PLAN,
+                window::begin,
+                controlShift(KeyCode.N));
         add("new", "New plan", "An empty plan", Place.PLAN, window::newPlan, control(KeyCode.N));
+        add(
+                "keep-template",
+                "Keep as template",
+                "Units, wall types, storeys, looks, sheets and title block, for plans to begin with",
+                Place.PLAN,
+                window::keepTemplate);
         add("open", "Open plan", "Open a plan", Place.PLAN, window::openPlan, control(KeyCode.O));
         add("save", "Save plan", "Save the plan", Place.PLAN, window::savePlan, control(KeyCode.S));
         add(
@@ -128,12 +145,44 @@ public final class CommandTable {
                 window::toggleLines,
                 KeyCode.P);
         plain(
+                "traced-always",
+                "Picture in every stage",
+                "Pictures to trace are seen in all stages, or only where one traces",
+                Place.PICTURE,
+                () -> seen(s -> s.withTraced(s.traced().other())),
+                KeyCode.I);
+        plain(
+                "walls-through",
+                "See through walls",
+                "Walls are faint on the screen while one traces; they print as they are",
+                Place.PICTURE,
+                () -> seen(s -> s.withWalls(s.walls().other())),
+                KeyCode.V);
+        plain(
+                "grid",
+                "Scale grid",
+                "Lines at every step with their lengths, on the screen only",
+                Place.SEEN,
+                () -> seen(s -> s.withGrid(
+                        s.grid().isPresent()
+                                ? Optional.empty()
+                                : Optional.of(
+                                        model.now().plan().units().isMetric()
+                                                ? Length.ofMm(1000)
+                                                : Length.ofInches(12)))),
+                KeyCode.Y);
+        plain(
                 "underlays",
                 "Show or hide underlays",
                 "All pictures of the storey",
                 Place.PICTURE,
                 window::toggleUnderlays,
                 KeyCode.U);
+    }
+
+    private void seen(UnaryOperator<Choices.Seen> change) {
+        var choices = model.now().choices();
+        model.chooseWithin(choices.withSeen(change.apply(choices.seen())));
     }
 
     private void picked() {
@@ -171,11 +220,37 @@ public final class CommandTable {
                 control(KeyCode.X));
         outside(
                 "duplicate",
-                "Another like it",
+                "Duplicate",
                 "A second one beside it",
                 CommandTable::isPicked,
                 model.picked()::duplicate,
                 Keys.DUPLICATE);
+        outside(
+                "pick-alike",
+                "Pick all alike",
+                "All walls of its type, all doors or pieces of its kind …",
+                CommandTable::isPicked,
+                model.picked()::alike,
+                controlShift(KeyCode.A));
+        outside(
+                "make-like",
+                "Make like…",
+                "What is picked gets type, sizes and build of what you click next",
+                CommandTable::isPicked,
+                model.picked()::makeLike,
+                controlShift(KeyCode.C));
+        outside(
+                "before",
+                "Lay before others",
+                "Drawn over all else of its kind",
+                CommandTable::isPicked,
+                () -> model.picked().order(Depth.BEFORE));
+        outside(
+                "behind",
+                "Lay behind others",
+                "Drawn under all else of its kind",
+                CommandTable::isPicked,
+                () -> model.picked().order(Depth.BEHIND));
         outside(
                 "pick-all",
                 "Pick all of the stage",
@@ -314,35 +389,36 @@ public final class CommandTable {
                 Place.SEEN,
                 window::toggleGlance,
                 KeyCode.G);
-        plain(
-                "show-sheet",
-                "Show whole sheet",
-                "The sheet fills the drawing",
-                Place.SEEN,
-                window::showSheet,
-                KeyCode.END);
+        plain("show-sheet", "Whole sheet", "The sheet fills the drawing", Place.SEEN, window::showSheet, KeyCode.END);
         plain(
                 "show-storey",
-                "Show plan large",
+                "Plan large",
                 "The storey fills the drawing",
                 Place.SEEN,
                 window::showStorey,
                 KeyCode.HOME);
         add(
                 "fit-sheet",
-                "Fit sheet to plan",
-                "The largest scale that fits, in the middle",
+                "Centre plan on its sheet",
+                "In the middle of the paper, at the largest scale that fits",
                 Place.SEEN,
                 model::fitSheet);
         add(new Command(
                 "show-picked",
-                "Show what is picked",
+                "What is picked",
                 "What is picked fills the drawing",
                 Place.SEEN,
                 List.of(alone(KeyCode.Z)),
                 Where.OUTSIDE_TEXT,
                 CommandTable::isPicked,
                 window::showPicked));
+        plain(
+                "show-room",
+                "The room worked in",
+                "The room that is picked or pointed at fills the drawing",
+                Place.SEEN,
+                window::showRoom,
+                KeyCode.E);
         plain(
                 "shelf",
                 "Open or fold the tray",
@@ -353,6 +429,17 @@ public final class CommandTable {
                         .withShelf(model.now().choices().round().shelf().other())),
                 KeyCode.S);
         plain(
+                "contents",
+                "Contents",
+                "Everything on the storey, in a list to search",
+                Place.SEEN,
+                () -> {
+                    var choices = model.now().choices();
+                    model.chooseWithin(choices.withDocked(
+                            choices.round().docked() == Docked.CONTENTS ? Docked.NOTHING : Docked.CONTENTS));
+                },
+                KeyCode.X);
+        plain(
                 "only-drawing",
                 "Only the drawing",
                 "Puts all else away, or brings it back",
@@ -361,6 +448,24 @@ public final class CommandTable {
                         .choices()
                         .withRest(model.now().choices().round().rest().other())),
                 KeyCode.O);
+        add(
+                "room",
+                "Light or dark room",
+                "Dark or light round the paper, which stays as it prints",
+                Place.SEEN,
+                () -> window.style(window.style().withRoom(window.style().room().other())));
+        add(
+                "text-larger",
+                "Larger words",
+                "All words of the window, up to twice the size",
+                Place.SEEN,
+                () -> window.style(window.style().larger(1)));
+        add(
+                "text-smaller",
+                "Smaller words",
+                "All words of the window, down to the usual size",
+                Place.SEEN,
+                () -> window.style(window.style().larger(-1)));
         add(
                 "zoom-in",
                 "Larger",
@@ -394,7 +499,30 @@ public final class CommandTable {
                 Keys.STOREY_DOWN.code());
     }
 
+    /** Arrows with Control move what is picked. */
+    private void nudges() {
+        nudge("left", -1, 0, KeyCode.LEFT);
+        nudge("right", 1, 0, KeyCode.RIGHT);
+        nudge("up", 0, 1, KeyCode.UP);
+        nudge("down", 0, -1, KeyCode.DOWN);
+    }
+
+    private void nudge(String way, int across, int up, KeyCode key) {
+        for (var small : List.of(false, true)) {
+            add(new Command(
+                    "nudge-" + way + (small ? "-fine" : ""),
+                    "Nudge " + way,
+                    small ? "What is picked, by 1 mm or 1/16 in" : "What is picked, by 10 mm or 1/2 in",
+                    Place.HANDS,
+                    List.of(small ? controlShift(key) : control(key)),
+                    Where.OUTSIDE_TEXT,
+                    CommandTable::isPicked,
+                    () -> model.picked().nudge(across, up, small)));
+        }
+    }
+
     private void hands(WindowActions window) {
+        nudges();
         add(
                 "next-part",
                 "Next part of the window",

@@ -26,6 +26,7 @@ public final class KeyList {
             stage.keys().ifPresent(k -> row(out, k.text(), stage.label(), "Goes to the stage"));
         }
         heading(out, "Tools");
+        row(out, "Alt+1 … Alt+0", "First to tenth tool", "Takes up a tool of the stage by its place");
         Arrays.stream(Tool.values())
                 .filter(t -> t.keys().isPresent())
                 .forEach(t -> row(out, t.keys().map(Keys::text).orElse(""), t.label(), t.hint()));

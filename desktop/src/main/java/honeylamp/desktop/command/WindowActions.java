@@ -1,6 +1,7 @@
 package honeylamp.desktop.command;
 
 import honeylamp.desktop.meter.MeterLink;
+import honeylamp.desktop.workspace.WindowStyle;
 import honeylamp.units.Length;
 
 /** What the window can do besides changing the workspace. */
@@ -10,6 +11,21 @@ public interface WindowActions {
 
     /** An empty plan. */
     void newPlan();
+
+    /** How the window looks. */
+    WindowStyle style();
+
+    /** The room that is picked or pointed at fills the drawing. */
+    void showRoom();
+
+    /** Makes the window look otherwise. */
+    void style(WindowStyle style);
+
+    /** Shows what one can begin with. */
+    void begin();
+
+    /** Keeps what other plans can begin with. */
+    void keepTemplate();
 
     /** Asks for a plan and opens it. */
     void openPlan();

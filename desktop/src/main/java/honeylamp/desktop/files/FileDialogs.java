@@ -42,7 +42,7 @@ public interface FileDialogs {
     /** Asks what to do, told which file it is. */
     Changed changedOnDisk(Path file);
 
-    /** Asks what to do with unsaved changes. */
+    /** Asks what to do with unsaved changes of a plan, told how one speaks of it. */
     Unsaved unsaved(String planName);
 
     /** The endings of pictures that can be read. */

@@ -3,6 +3,7 @@ package honeylamp.desktop.files;
 import java.io.File;
 import java.nio.file.Path;
 import java.util.LinkedHashMap;
+import java.util.Locale;
 import java.util.Optional;
 import javafx.scene.control.Alert;
 import javafx.scene.control.ButtonBar.ButtonData;
@@ -80,7 +81,7 @@ public final class WindowDialogs implements FileDialogs {
     @Override
     public Unsaved unsaved(String planName) {
         return ask(
-                "\"" + planName + "\" has changes that are in no file yet.",
+                capital(planName) + " has changes that are in no file yet.",
                 Unsaved.STAY,
                 new Answer<>("Save", ButtonData.YES, Unsaved.SAVE),
                 new Answer<>("Do not save", ButtonData.NO, Unsaved.DROP),
@@ -97,6 +98,10 @@ public final class WindowDialogs implements FileDialogs {
                 new Answer<>("Save elsewhere…", ButtonData.YES, Changed.ELSEWHERE),
                 new Answer<>("Write over it", ButtonData.NO, Changed.WRITE_OVER),
                 new Answer<>("Stay", ButtonData.CANCEL_CLOSE, Changed.STAY));
+    }
+
+    private static String capital(String words) {
+        return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
     }
 
     private record Answer<T>(String words, ButtonData place, T meaning) {}

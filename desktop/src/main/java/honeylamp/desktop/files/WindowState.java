@@ -1,5 +1,7 @@
 package honeylamp.desktop.files;
 
+import honeylamp.desktop.workspace.WindowStyle;
+import honeylamp.desktop.workspace.WindowStyle.Room;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -7,10 +9,11 @@ import java.util.Properties;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 
-/** Size of the window at the last run, kept in a small text file. */
-public record WindowState(double width, double height) {
+/** Size and style of the window at the last run, kept in a small text file. */
+public record WindowState(double width, double height, WindowStyle style) {
     private static final Logger LOG = LoggerFactory.getLogger(WindowState.class);
-    private static final WindowState FIRST = new WindowState(1280, 800);
+    /** That of a first run. */
+    public static final WindowState FIRST = new WindowState(1280, 800, WindowStyle.USUAL);
 
     /** Nothing is cut off down to this size. */
     public static final double LEAST_WIDTH = 900;
@@ -30,7 +33,10 @@ public record WindowState(double width, double height) {
             properties.load(in);
             return new WindowState(
                     Math.clamp(Double.parseDouble(properties.getProperty("width", "1280")), LEAST_WIDTH, MOST),
-                    Math.clamp(Double.parseDouble(properties.getProperty("height", "800")), LEAST_HEIGHT, MOST));
+                    Math.clamp(Double.parseDouble(properties.getProperty("height", "800")), LEAST_HEIGHT, MOST),
+                    new WindowStyle(
+                            Room.valueOf(properties.getProperty("room", Room.LIGHT.name())),
+                            Integer.parseInt(properties.getProperty("text", "100"))));
         } catch (IOException | IllegalArgumentException e) {
             LOG.warn("the window state {} cannot be read and is begun anew: {}", file, e.getMessage());
             return FIRST;
@@ -42,6 +48,8 @@ public record WindowState(double width, double height) {
         var properties = new Properties();
         properties.setProperty("width", Double.toString(width));
         properties.setProperty("height", Double.toString(height));
+        properties.setProperty("room", style.room().name());
+        properties.setProperty("text", Integer.toString(style.textPercent()));
         try {
             var folder = file.toAbsolutePath().getParent();
             if (folder != null) {

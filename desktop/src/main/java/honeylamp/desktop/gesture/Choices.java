@@ -12,12 +12,15 @@ import honeylamp.plan.LineRole;
 import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Role;
+import honeylamp.plan.Showing.Kind;
 import honeylamp.plan.TextRole;
 import honeylamp.store.PictureImport;
 import honeylamp.units.Length;
 import honeylamp.units.UnitSystem;
 import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.EnumSet;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * What is chosen in the tray and stays chosen until changed there.
@@ -95,11 +98,58 @@ public record Choices(
     public record Pictures(TracedWork tracedWork, PictureImport.Notes notes) {}
 
     /**
-     * What is shown and caught beside the plan itself.
+     * What is shown, caught and taken up on the screen; nothing of it prints.
      *
      * @param ghost another storey seen through this one
+     * @param locked kinds that are not picked
+     * @param grid the step of the scale grid, if it is shown
      */
-    public record Seen(Lines lines, Glance glance, Working working, Optional<Ghost> ghost) {}
+    @RecordBuilder
+    public record Seen(
+            Lines lines,
+            Glance glance,
+            Working working,
+            Optional<Ghost> ghost,
+            Traced traced,
+            Walls walls,
+            Set<Kind> locked,
+            Optional<Length> grid)
+            implements ChoicesSeenBuilder.With {
+        public Seen {
+            locked = Set.copyOf(locked);
+        }
+
+        /** With a kind locked, or no longer. */
+        public Seen toggling(Kind kind) {
+            var other = EnumSet.noneOf(Kind.class);
+            other.addAll(locked);
+            if (!other.remove(kind)) {
+                other.add(kind);
+            }
+            return withLocked(other);
+        }
+    }
+
+    /** Where pictures to trace are seen. */
+    public enum Traced {
+        /** In the stages that trace. */
+        BY_STAGE,
+        ALWAYS;
+
+        public Traced other() {
+            return this == BY_STAGE ? ALWAYS : BY_STAGE;
+        }
+    }
+
+    /** Whether walls are seen through where a picture is traced. */
+    public enum Walls {
+        SOLID,
+        SEEN_THROUGH;
+
+        public Walls other() {
+            return this == SOLID ? SEEN_THROUGH : SOLID;
+        }
+    }
 
     /**
      * Another storey seen through this one.
@@ -156,15 +206,32 @@ public record Choices(
         WALL_TYPE
     }
 
+    /** The list that lies open below the drawing. */
+    public enum Docked {
+        NOTHING,
+        SNAGS,
+        /** Everything that stands on the storey. */
+        CONTENTS
+    }
+
     /** How the window is laid round the drawing. */
-    public record Round(Shelf shelf, Rest rest, Aside aside) {}
+    @RecordBuilder
+    public record Round(Shelf shelf, Rest rest, Aside aside, Docked docked) implements ChoicesRoundBuilder.With {}
 
     /** The choices of a fresh start. */
     public static Choices of(WallTypeId wallType, UnitSystem units) {
         return new Choices(
                 new NewWall(wallType, DrawnFace.INNER, Angle.SQUARE, End.TO),
                 NewOpening.of(OpeningKind.DOOR, units),
-                new Seen(Lines.CAUGHT, Glance.HIDDEN, Working.HIDDEN, Optional.empty()),
+                new Seen(
+                        Lines.CAUGHT,
+                        Glance.HIDDEN,
+                        Working.HIDDEN,
+                        Optional.empty(),
+                        Traced.BY_STAGE,
+                        Walls.SOLID,
+                        Set.of(),
+                        Optional.empty()),
                 "sofa",
                 "wide-plank-oak",
                 NewPart.FIRST,
@@ -172,7 +239,7 @@ public record Choices(
                 Snags.USUAL_GAP_REACH,
                 Backing.PAPER,
                 new Presenting(Reach.ALL, Role.INK, LineRole.CUT_WALL, TextRole.ROOM_NAME, ""),
-                new Round(Shelf.OPEN, Rest.SHOWN, Aside.NOTHING));
+                new Round(Shelf.OPEN, Rest.SHOWN, Aside.NOTHING, Docked.NOTHING));
     }
 
     /** The type of walls drawn next. */
@@ -247,22 +314,22 @@ public record Choices(
 
     /** With lines of pictures caught or not. */
     public Choices withLines(Lines other) {
-        return withSeen(new Seen(other, seen.glance, seen.working, seen.ghost));
+        return withSeen(seen.withLines(other));
     }
 
     /** With the raised glance shown or hidden. */
     public Choices withGlance(Glance other) {
-        return withSeen(new Seen(seen.lines, other, seen.working, seen.ghost));
+        return withSeen(seen.withGlance(other));
     }
 
     /** With the working of areas shown or hidden. */
     public Choices withWorking(Working other) {
-        return withSeen(new Seen(seen.lines, seen.glance, other, seen.ghost));
+        return withSeen(seen.withWorking(other));
     }
 
     /** With another storey seen through, or none. */
     public Choices withGhost(Optional<Ghost> other) {
-        return withSeen(new Seen(seen.lines, seen.glance, seen.working, other));
+        return withSeen(seen.withGhost(other));
     }
 
     /** With traced work going along with its picture or staying. */
@@ -277,17 +344,22 @@ public record Choices(
 
     /** With the tray open or folded. */
     public Choices withShelf(Shelf other) {
-        return withRound(new Round(other, round.rest, round.aside));
+        return withRound(round.withShelf(other));
     }
 
     /** With the rest of the window shown or hidden. */
     public Choices withRest(Rest other) {
-        return withRound(new Round(round.shelf, other, round.aside));
+        return withRound(round.withRest(other));
     }
 
     /** With something for the card to tell while nothing is picked. */
     public Choices withAside(Aside other) {
-        return withRound(new Round(round.shelf, round.rest, other));
+        return withRound(round.withAside(other));
+    }
+
+    /** With a list open below the drawing, or none. */
+    public Choices withDocked(Docked other) {
+        return withRound(round.withDocked(other));
     }
 
     /** With something for the card to tell while nothing is picked; what it tells already is put away. */

@@ -10,11 +10,15 @@ import java.util.List;
  * @param beside a few words at the pointer that always show, such as the wall type; may be empty
  */
 public record Readout(List<Field> fields, String caught, String hint, String beside) {
-    /** A value that can be typed over. */
-    public record Field(Ask<?> ask, String value) {
-        /** Shown beside it. */
-        public String name() {
-            return ask.name();
+    /**
+     * A value that can be typed over.
+     *
+     * @param name shown beside it
+     */
+    public record Field(Ask<?> ask, String value, String name) {
+        /** A value under the name of what is asked. */
+        public Field(Ask<?> ask, String value) {
+            this(ask, value, ask.name());
         }
     }
 

@@ -6,9 +6,11 @@ import honeylamp.derive.storeys.UnitCopies;
 import honeylamp.derive.traced.PictureLines;
 import honeylamp.geometry.Point;
 import honeylamp.illustrate.paper.PaperFrame;
+import honeylamp.plan.Element;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Page;
 import honeylamp.plan.Plan;
+import honeylamp.plan.Showing.Kind;
 import honeylamp.units.LengthText;
 import honeylamp.units.UnitSystem;
 import java.util.List;
@@ -43,6 +45,14 @@ public record Surroundings(
     /** The storey with its copies of units: what the pointer catches, and the rooms there are. */
     public StoreyGeometry laid() {
         return view.storey().geometry();
+    }
+
+    /** Whether an element may be picked: what is hidden or locked may not. */
+    public boolean isFree(Element element) {
+        return Kind.of(element)
+                .filter(k -> !view.view().showing().shows(k)
+                        || choices.seen().locked().contains(k))
+                .isEmpty();
     }
 
     /** The copies of units on the storey. */

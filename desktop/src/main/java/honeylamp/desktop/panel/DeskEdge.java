@@ -133,7 +133,7 @@ public final class DeskEdge extends HBox {
                 List.of(),
                 _ -> {});
         menu.setPopupSide(Side.TOP); // there is nothing below the window
-        for (var command : List.of("show-sheet", "show-storey")) {
+        for (var command : List.of("show-sheet", "show-storey", "show-room")) {
             var asked = window.commands().of(command);
             menu.getItems().add(item(asked.words() + "   " + asked.keyText(), asked.action()));
         }

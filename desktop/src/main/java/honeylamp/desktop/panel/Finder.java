@@ -11,14 +11,22 @@ import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.desktop.workspace.Intent;
 import honeylamp.desktop.workspace.Tool;
 import honeylamp.desktop.workspace.Viewport;
+import honeylamp.desktop.workspace.WindowStyle;
 import honeylamp.desktop.workspace.WorkStage;
 import honeylamp.desktop.workspace.Workspace.Said;
 import honeylamp.desktop.workspace.WorkspaceModel;
+import honeylamp.edit.DrawnFace;
+import honeylamp.edit.PlanEdits;
 import honeylamp.edit.ViewEdits;
+import honeylamp.illustrate.paper.Lamp;
 import honeylamp.plan.OpeningKind;
+import honeylamp.plan.Sheet;
+import honeylamp.units.UnitSystem;
+import honeylamp.units.Words;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Set;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
@@ -144,6 +152,7 @@ public final class Finder extends VBox {
             }
         }
         out.addAll(ofThePlan());
+        out.addAll(settings());
         for (var kind : OpeningKind.values()) {
             out.add(new Found(
                     kind.label(),
@@ -226,6 +235,51 @@ public final class Finder extends VBox {
                                             CLOSE_PX_PER_MM,
                                             model.now().viewport().pxPerMm()))),
                             new Intent.Say(Said.news(snag.sentence())))));
+        }
+        return out;
+    }
+
+    /** What is set elsewhere in the window and in the plan. */
+    private List<Found> settings() {
+        var out = new ArrayList<Found>();
+        var style = window.style();
+        for (var room : WindowStyle.Room.values()) {
+            out.add(new Found(room.label(), "setting", "window theme", () -> window.style(style.withRoom(room))));
+        }
+        for (var percent = WindowStyle.LEAST_PERCENT; percent <= WindowStyle.MOST_PERCENT; percent += 25) {
+            var each = percent;
+            out.add(new Found(
+                    Words.of("Words at %d %%", each),
+                    "setting",
+                    "window text font size",
+                    () -> window.style(style.withTextPercent(each))));
+        }
+        for (var paper : Sheet.Paper.values()) {
+            for (var way : Sheet.Way.values()) {
+                var words = way == Sheet.Way.LANDSCAPE ? ", landscape" : ", portrait";
+                out.add(new Found(
+                        "Paper " + paper.label() + words,
+                        "setting",
+                        "sheet page size orientation",
+                        () -> model.edit(PlanEdits.on(model.now().plan(), paper, way), "Change paper")));
+            }
+        }
+        for (var units : UnitSystem.values()) {
+            out.add(new Found(
+                    "Lengths in " + (units.isMetric() ? units.sign() : "feet and inches"),
+                    "setting",
+                    "units measure metric imperial",
+                    () -> model.edit(PlanEdits.in(model.now().plan(), units), "Change units")));
+        }
+        for (var face : DrawnFace.values()) {
+            out.add(new Found(
+                    "Draw the " + face.label().toLowerCase(Locale.ROOT),
+                    "setting",
+                    "walls drawn line justification",
+                    () -> take(model.now().choices().withFace(face), Tool.DRAW_WALLS)));
+        }
+        for (var lamp : Lamp.values()) {
+            out.add(new Found("Lamp: " + lamp.label(), "setting", "shade colour draft", () -> model.light(lamp)));
         }
         return out;
     }

@@ -99,7 +99,7 @@ public final class LeftWorkPane extends VBox {
                 () -> choice.drop(work, () -> dealt(work)));
         return switch (work) {
             case LeftWork.Good good -> {
-                var name = new Label("\"" + good.plan().name() + "\", " + when(good));
+                var name = new Label(good.plan().spokenName() + ", " + when(good));
                 name.getStyleClass().add("plan-name");
                 var goOn = Widgets.button(
                         "Go on with it",

@@ -2,6 +2,7 @@ package honeylamp.desktop.panel;
 
 import honeylamp.desktop.gesture.Ask;
 import honeylamp.desktop.gesture.Readout;
+import honeylamp.desktop.panel.part.Later;
 import honeylamp.desktop.workspace.Workspace.Said.Weight;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.survey.MeterLine;
@@ -9,19 +10,21 @@ import honeylamp.units.Length;
 import honeylamp.units.LengthText;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
+import javafx.beans.property.ReadOnlyDoubleProperty;
 import javafx.css.PseudoClass;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
-import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
 import javafx.scene.text.Text;
 
 /** Live numbers of the gesture under way, named, and typed over without a click. */
-public final class MeasureLine extends HBox {
+public final class MeasureLine extends VBox {
     private static final PseudoClass WRONG = PseudoClass.getPseudoClass("wrong");
     private static final PseudoClass NEWS = PseudoClass.getPseudoClass("news");
 
@@ -31,17 +34,29 @@ public final class MeasureLine extends HBox {
     private static final double MANY_PX = 690;
     private static final int FEW_FIELDS = 2;
 
+    /** The size of the hint's words where all words have their usual size. */
+    private static final double HINT_PX = 11.5;
+
+    private static final double SLACK_PX = 3;
+    private static final double LEAST_HINT_PX = 40;
+
+    /** Lines end where words do, so two of them hold less than twice their width. */
+    private static final double RAGGED = 1.35;
+
     /** A narrower line leaves its room to the hint; what is caught is said beside the pointer. */
     private static final double WIDE_PX = 480;
 
     private final WorkspaceModel model;
     private final Node plan;
     private final Label inFull = new Label();
+    private final HBox line = new HBox(14);
     private final HBox box = new HBox(10);
+    private final HBox beside;
     private final Label echo = new Label();
     private final Label caught = new Label();
     private final Label hint = new Label();
     private final List<TextField> fields = new ArrayList<>();
+    private final List<Label> names = new ArrayList<>();
     private List<Readout.Field> shown = List.of();
 
     /**
@@ -50,13 +65,12 @@ public final class MeasureLine extends HBox {
      * @param plan gets the keyboard back after Enter and Escape
      */
     public MeasureLine(WorkspaceModel model, Node plan) {
-        super(14);
+        super(2);
         this.model = model;
         this.plan = plan;
         setId("measure-line");
         getStyleClass().addAll("measure-line", "pill");
         setMinWidth(0);
-        setPrefWidth(USUAL_PX);
         setMaxWidth(USE_PREF_SIZE);
         echo.getStyleClass().add("echo");
         echo.setId("echo");
@@ -64,16 +78,15 @@ public final class MeasureLine extends HBox {
         hint.getStyleClass().add("hint");
         hint.setId("hint");
         hint.setWrapText(true);
-        var whole = new Tooltip(); // a narrow window cuts the hint
-        whole.textProperty().bind(hint.textProperty());
-        hint.setTooltip(whole);
         caught.setMinWidth(USE_PREF_SIZE);
         echo.setMinWidth(0); // cut rather than laid over its neighbour in the narrowest window
         box.setMinWidth(USE_PREF_SIZE);
-        var beside = new HBox(10, echo, caught);
+        beside = new HBox(10, echo, caught);
         beside.setMinWidth(0);
         hint.setMinWidth(0);
         hint.setPrefWidth(1);
+        hint.setMinHeight(USE_PREF_SIZE); // a label asked for its height knows no width yet
+        hint.setMaxHeight(USE_PREF_SIZE);
         hint.setMaxWidth(Double.MAX_VALUE);
         HBox.setHgrow(hint, Priority.ALWAYS);
         inFull.setId("said-in-full");
@@ -83,14 +96,36 @@ public final class MeasureLine extends HBox {
         inFull.setMinHeight(USE_PREF_SIZE);
         inFull.setMouseTransparent(true);
         inFull.managedProperty().bind(inFull.visibleProperty());
-        getChildren().addAll(hint, box, beside);
+        line.getChildren().addAll(hint, box, beside);
+        getChildren().add(line);
         model.state().subscribe(_ -> update());
-        hint.widthProperty().subscribe(_ -> update());
+        var grown = new Later(
+                () -> { // words are placed anew, which must not happen while the window is laid out
+                    width();
+                    update();
+                });
+        widthProperty().subscribe(grown::ask);
+        hint.fontProperty().subscribe(grown::ask);
+        box.widthProperty().subscribe(grown::ask);
     }
 
     /** What is said and does not fit beside the fields, in full, to lie over the lower edge of the plan. */
     public Node inFull() {
         return inFull;
+    }
+
+    /** How wide its fields stand, to watch; known once they are laid out. */
+    public ReadOnlyDoubleProperty fieldsWide() {
+        return box.widthProperty();
+    }
+
+    /** Narrower than this its fields do not stand beside each other, or its hint takes more than two lines. */
+    public double leastWidth() {
+        var fieldsWide = box.prefWidth(-1) + (fields.isEmpty() ? 0 : line.getSpacing()) + LEAST_HINT_PX;
+        var hintWide = text(hint.getText()).getLayoutBounds().getWidth() / LINES * RAGGED;
+        return Math.max(fieldsWide, hintWide)
+                + getInsets().getLeft()
+                + getInsets().getRight();
     }
 
     private void update() {
@@ -101,12 +136,15 @@ public final class MeasureLine extends HBox {
         shown = readout.fields();
         for (var i = 0; i < fields.size(); i++) {
             fields.get(i).setPromptText(readout.fields().get(i).value());
+            names.get(i).setText(readout.fields().get(i).name()); // of the wall that is pointed at now
         }
         caught.setText(readout.caught());
         showCaught();
         var message = model.now().message();
-        var fits = fits(message);
+        var fits =
+                fits(message, getWidth() - getInsets().getLeft() - getInsets().getRight());
         hint.setText(message.isEmpty() || !fits ? readout.hint() : message);
+        placeHint();
         inFull.setText(message);
         inFull.setVisible(!fits);
         for (var words : List.of(hint, inFull)) {
@@ -117,17 +155,51 @@ public final class MeasureLine extends HBox {
         }
     }
 
-    private boolean fits(String message) {
-        if (message.isEmpty()) {
+    /** The hint stands beside the fields where it has the room, else above them; it is never cut. */
+    private void placeHint() {
+        var taken = box.prefWidth(-1) + beside.prefWidth(-1) + 2 * line.getSpacing();
+        var whole = getWidth() - getInsets().getLeft() - getInsets().getRight();
+        var there = fits(hint.getText(), whole - taken) ? line : this;
+        hint.setPrefHeight(Math.ceil(high(hint.getText(), there == line ? whole - taken : whole)) + 3);
+        if (hint.getParent() != there) {
+            line.getChildren().remove(hint);
+            getChildren().remove(hint);
+            there.getChildren().addFirst(hint);
+        }
+    }
+
+    /** Whether words take no more than two lines of so many px, and no word of them is wider. */
+    private boolean fits(String words, double widthPx) {
+        if (words.isEmpty()) {
             return true;
         }
-        var text = new Text(message);
+        var longest = Stream.of(words.split("\\s+"))
+                .mapToDouble(w -> text(w).getLayoutBounds().getWidth())
+                .max()
+                .orElse(0);
+        return longest < widthPx - SLACK_PX
+                && high(words, widthPx)
+                        < (LINES + 0.5) * text("1").getLayoutBounds().getHeight();
+    }
+
+    /** How high words stand in lines of so many px. */
+    private double high(String words, double widthPx) {
+        var text = text(words);
+        text.setWrappingWidth(Math.max(1, widthPx - SLACK_PX));
+        return text.getLayoutBounds().getHeight();
+    }
+
+    private Text text(String words) {
+        var text = new Text(words);
         text.setFont(hint.getFont());
-        text.setWrappingWidth(Math.max(1, hint.getWidth()));
-        var line = new Text("1");
-        line.setFont(hint.getFont());
-        return text.getLayoutBounds().getHeight()
-                < (LINES + 0.5) * line.getLayoutBounds().getHeight();
+        return text;
+    }
+
+    /** Wider for many fields, and with the size of the words. */
+    private void width() {
+        setPrefWidth((fields.size() > FEW_FIELDS ? MANY_PX : USUAL_PX)
+                * hint.getFont().getSize()
+                / HINT_PX);
     }
 
     private boolean asksTheSame(List<Readout.Field> next) {
@@ -141,6 +213,7 @@ public final class MeasureLine extends HBox {
     private void rebuild(List<Readout.Field> next) {
         var hadFocus = fields.stream().anyMatch(Node::isFocused);
         fields.clear();
+        names.clear();
         box.getChildren().clear();
         read();
         for (var i = 0; i < next.size(); i++) {
@@ -151,9 +224,10 @@ public final class MeasureLine extends HBox {
             name.setLabelFor(field);
             name.setMinWidth(USE_PREF_SIZE);
             field.setMinWidth(USE_PREF_SIZE);
+            names.add(name);
             box.getChildren().add(new HBox(5, name, field));
         }
-        setPrefWidth(next.size() > FEW_FIELDS ? MANY_PX : USUAL_PX);
+        width();
         if (hadFocus) {
             plan.requestFocus();
         }

@@ -1,10 +1,14 @@
 package honeylamp.desktop.panel;
 
+import honeylamp.derive.snags.Snag;
 import honeylamp.derive.traced.ScaleFit;
 import honeylamp.desktop.gesture.Choices;
 import honeylamp.desktop.panel.part.StageIcons;
+import honeylamp.desktop.panel.part.StageSights;
 import honeylamp.desktop.workspace.WorkStage;
 import honeylamp.desktop.workspace.WorkspaceModel;
+import honeylamp.plan.Showing.Degree;
+import honeylamp.plan.Showing.Kind;
 import honeylamp.plan.Storey;
 import honeylamp.plan.Structure;
 import honeylamp.plan.Underlay;
@@ -12,11 +16,15 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import javafx.beans.binding.Bindings;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
+import javafx.scene.control.CheckMenuItem;
+import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
+import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
@@ -70,8 +78,30 @@ public final class Trail extends VBox {
                         "\nPressed again it opens the tray"));
         button.setTooltip(tip);
         button.setAccessibleText(stage.label());
+        stage.kind().ifPresent(kind -> button.setContextMenu(sights(kind)));
         buttons.put(stage, button);
         return button;
+    }
+
+    /** The second button shows, fades, hides and locks what the stage works on. */
+    private ContextMenu sights(Kind kind) {
+        var menu = new ContextMenu();
+        menu.setOnShowing(_ -> {
+            var now = model.now();
+            menu.getItems().clear();
+            for (var degree : Degree.values()) {
+                var item = new CheckMenuItem(kind.label() + " " + degree.label());
+                item.setSelected(now.view().showing().of(kind) == degree);
+                item.setOnAction(_ -> StageSights.see(model, kind, degree));
+                menu.getItems().add(item);
+            }
+            var lock = new CheckMenuItem("Locked");
+            lock.setSelected(now.choices().seen().locked().contains(kind));
+            lock.setOnAction(_ -> StageSights.lock(model, kind));
+            menu.getItems().addAll(new SeparatorMenuItem(), lock);
+        });
+        menu.getItems().add(new CheckMenuItem(kind.label())); // a menu without items does not open
+        return menu;
     }
 
     /** A stage is taken up; pressed again it opens its tray. */
@@ -90,7 +120,20 @@ public final class Trail extends VBox {
     private void update() {
         var now = model.now();
         buttons.forEach((stage, button) -> button.pseudoClassStateChanged(ACTIVE, stage == now.stage()));
-        states.forEach((stage, label) -> label.setText(state(stage, now.currentStorey())));
+        states.forEach((stage, label) ->
+                label.setText(sight(stage).orElseGet(() -> state(stage, now.currentStorey()))));
+    }
+
+    /** What is not shown in full, or not to be picked, says so in place of its count. */
+    private Optional<String> sight(WorkStage stage) {
+        var now = model.now();
+        return stage.kind().flatMap(kind -> {
+            var degree = now.view().showing().of(kind);
+            return degree != Degree.SHOWN
+                    ? Optional.of(degree.label())
+                    : Optional.of("locked")
+                            .filter(_ -> now.choices().seen().locked().contains(kind));
+        });
     }
 
     private String state(WorkStage stage, Storey storey) {
@@ -137,8 +180,11 @@ public final class Trail extends VBox {
             case LABELS -> count(storey.notes().size(), "note");
             case LIGHT -> model.shown().view().look().name();
             case SHEET -> {
+                if (model.shown().allSnags().stream().anyMatch(s -> s.kind() == Snag.Kind.OFF_SHEET)) {
+                    yield "plan too large";
+                }
                 var sheet = model.shown().page().page().sheet();
-                yield sheet.paper() + ", 1:"
+                yield sheet.paper().label() + ", 1:"
                         + (int) Math.rint(model.now().frame().scale());
             }
         };

@@ -28,7 +28,11 @@ import org.jspecify.annotations.Nullable;
 
 /** Renders the working view off the interface thread; only the newest request is painted and shown. */
 public final class PictureRenderer implements AutoCloseable {
-    /** What is to be shown. */
+    /**
+     * What is to be shown.
+     *
+     * @param desk what lies round the paper, as 0xAARRGGBB
+     */
     public record Request(
             LaidPage page,
             ViewId worked,
@@ -37,6 +41,7 @@ public final class PictureRenderer implements AutoCloseable {
             Viewport viewport,
             int width,
             int height,
+            int desk,
             List<Traced> underlays,
             List<Mark> ghost,
             Map<String, byte[]> assets) {}
@@ -89,6 +94,7 @@ public final class PictureRenderer implements AutoCloseable {
         var image = new BufferedImage(request.width, request.height, BufferedImage.TYPE_INT_ARGB_PRE);
         ScreenPainter.paint(
                 page(request),
+                request.desk,
                 request.underlays,
                 request.ghost,
                 image,

@@ -19,6 +19,7 @@ import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javafx.application.Platform;
+import javafx.scene.Cursor;
 import javafx.scene.control.Label;
 import javafx.scene.image.ImageView;
 import javafx.scene.image.PixelBuffer;
@@ -28,12 +29,24 @@ import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.input.ScrollEvent;
 import javafx.scene.layout.Pane;
+import javafx.scene.paint.Color;
 import javafx.scene.shape.Rectangle;
 import org.jspecify.annotations.Nullable;
 
 /** The drawing pane: the picture, the sketch of the gesture above it, and the word of what was caught. */
 public final class PlanPane extends Pane {
     private static final double ZOOM_STEP = 1.18;
+
+    /** The desk until the style sheets are read. */
+    private static final int DESK = 0xFFD9CFBF;
+
+    /** Whether Space holds the plan, to be moved by the mouse. */
+    private enum Hand {
+        UP,
+        DOWN,
+        /** It was moved. */
+        PANNED
+    }
 
     private final WorkspaceModel model;
     private final PictureRenderer renderer;
@@ -48,6 +61,8 @@ public final class PlanPane extends Pane {
     private @Nullable Workspace drawn;
     private @Nullable Painted shown;
     private Runnable pointed = () -> {};
+    private boolean fingers;
+    private Hand hand = Hand.UP;
     private boolean pressed;
     private boolean panning;
     private boolean placed;
@@ -84,6 +99,10 @@ public final class PlanPane extends Pane {
         model.typing().subscribe((_, _) -> sketch());
         widthProperty().subscribe(this::resized);
         heightProperty().subscribe(this::resized);
+        backgroundProperty().subscribe((_, _) -> {
+            drawn = null;
+            update(model.now());
+        });
     }
 
     private void handlers() {
@@ -100,9 +119,14 @@ public final class PlanPane extends Pane {
         setOnMouseDragged(this::drag);
         setOnMouseReleased(this::release);
         setOnScroll(this::scroll);
+        setOnScrollStarted(_ -> fingers = true); // fingers on a pad or the screen, not a wheel
+        setOnScrollFinished(_ -> fingers = false);
+        setOnZoom(e -> zoom(e.getZoomFactor(), e.getX(), e.getY()));
         focusedProperty().subscribe(is -> {
             if (!is) {
                 keyPointer.setVisible(false); // one pointer: that of the keys goes with them
+                hand = Hand.UP; // Space may come up elsewhere
+                setCursor(null);
             }
         });
         setOnMouseEntered(_ -> inside = true);
@@ -124,7 +148,10 @@ public final class PlanPane extends Pane {
         keyPointer.setVisible(false);
         lastX = e.getX();
         lastY = e.getY();
-        if (e.getButton() == MouseButton.PRIMARY) {
+        if (hand != Hand.UP) {
+            hand = Hand.PANNED;
+            panning = true;
+        } else if (e.getButton() == MouseButton.PRIMARY) {
             pressed = true;
             model.pressed(pointer(e));
         } else {
@@ -155,7 +182,12 @@ public final class PlanPane extends Pane {
     }
 
     private void scroll(ScrollEvent e) {
-        if (e.getDeltaY() != 0) {
+        var sideways = e.getDeltaX() != 0;
+        if (fingers || e.getTouchCount() > 0 || sideways) {
+            model.show(viewport().panned(e.getDeltaX(), e.getDeltaY()));
+        } else if (keys.now().shift() && e.getDeltaY() != 0) {
+            model.show(viewport().panned(e.getDeltaY(), 0));
+        } else if (e.getDeltaY() != 0) {
             zoom(e.getDeltaY() > 0 ? ZOOM_STEP : 1 / ZOOM_STEP, e.getX(), e.getY());
             if (!pressed && !panning) {
                 model.moved(new Pointer(plan(e.getX(), e.getY()), 1, keys.now())); // what is caught goes along
@@ -189,22 +221,38 @@ public final class PlanPane extends Pane {
         }
     }
 
-    /** Presses where the pointer is, without the mouse. */
+    /** Presses where the pointer is, without the mouse; while the mouse leads, the plan is taken hold of until Space is up. */
     public void pressHere() {
-        if (keyPointer.press()) {
+        if (!keyPointer.leads()) {
+            if (hand == Hand.UP) {
+                hand = Hand.DOWN;
+                setCursor(Cursor.OPEN_HAND);
+            }
+        } else if (keyPointer.press()) {
             model.pressed(here());
         }
     }
 
-    /** Lets go where the pointer is, without the mouse. */
+    /** Lets go where the pointer is, without the mouse; if nothing was moved meanwhile, that was a press. */
     public void releaseHere() {
-        if (keyPointer.release()) {
+        var was = hand;
+        hand = Hand.UP;
+        setCursor(null);
+        if (was == Hand.DOWN) {
+            model.pressed(here());
+            model.released(here());
+        } else if (keyPointer.release()) {
             model.released(here());
         }
     }
 
     private Pointer here() {
         return new Pointer(plan(lastX, lastY), 1, keys.now());
+    }
+
+    /** Where the pointer is in the plan. */
+    public Point pointedTo() {
+        return plan(lastX, lastY);
     }
 
     /** Zooms about the middle of the pane. */
@@ -267,8 +315,11 @@ public final class PlanPane extends Pane {
                 || !a.viewport().equals(b.viewport())
                 || a.lamp() != b.lamp()
                 || !a.choices().ghost().equals(b.choices().ghost())
+                || !a.choices().seen().grid().equals(b.choices().seen().grid())
                 || !a.frame().equals(b.frame())
+                || a.showsUnderlay() != b.showsUnderlay()
                 || a.stage().showsUnderlay() != b.stage().showsUnderlay()
+                || a.choices().seen().walls() != b.choices().seen().walls()
                 || a.document() != b.document()
                 || !a.worked().equals(b.worked());
     }
@@ -276,7 +327,7 @@ public final class PlanPane extends Pane {
     private PictureRenderer.Request request(Workspace now) {
         var underlays = new ArrayList<Traced>();
         for (var u : now.currentStorey().underlays()) {
-            if (now.stage().showsUnderlay() && u.sight() == Underlay.Sight.SHOWN) {
+            if (now.showsUnderlay() && u.sight() == Underlay.Sight.SHOWN) {
                 model.pictures()
                         .get(u.picture())
                         .ifPresentOrElse(p -> underlays.add(new Traced(u, p)), () -> want(now, u.picture()));
@@ -290,9 +341,24 @@ public final class PlanPane extends Pane {
                 now.viewport(),
                 (int) Math.ceil(getWidth()),
                 (int) Math.ceil(getHeight()),
+                desk(),
                 underlays,
-                model.shown().ghost(),
+                model.shown().besidePlan(),
                 now.document().assets());
+    }
+
+    /** The colour of the pane, as the style sheets have it. */
+    private int desk() {
+        var background = getBackground();
+        if (background == null
+                || background.getFills().isEmpty()
+                || !(background.getFills().getFirst().getFill() instanceof Color colour)) {
+            return DESK;
+        }
+        return 0xFF000000
+                | (int) Math.rint(255 * colour.getRed()) << 16
+                | (int) Math.rint(255 * colour.getGreen()) << 8
+                | (int) Math.rint(255 * colour.getBlue());
     }
 
     /** Pixels that are still being unpacked are shown as soon as they are there. */
@@ -331,7 +397,7 @@ public final class PlanPane extends Pane {
     }
 
     private boolean allUnpacked(Workspace now) {
-        return !now.stage().showsUnderlay()
+        return !now.showsUnderlay()
                 || now.currentStorey().underlays().stream()
                         .map(u -> u.picture().asset())
                         .allMatch(a -> model.pictures().done(a)

@@ -1,16 +1,33 @@
 package honeylamp.desktop.workspace;
 
 import honeylamp.desktop.gesture.NewOpening;
+import honeylamp.desktop.gesture.pick.MakeLike;
 import honeylamp.desktop.workspace.Workspace.Said;
+import honeylamp.edit.Arranging;
+import honeylamp.edit.Arranging.Depth;
 import honeylamp.edit.Clipping;
 import honeylamp.edit.Deletion;
 import honeylamp.edit.FurnishingEdits;
+import honeylamp.plan.Boundary;
+import honeylamp.plan.Covering;
+import honeylamp.plan.Dimension;
+import honeylamp.plan.Element;
 import honeylamp.plan.ElementId;
+import honeylamp.plan.Furnishing;
+import honeylamp.plan.Ground;
+import honeylamp.plan.Note;
 import honeylamp.plan.Opening;
 import honeylamp.plan.OpeningKind;
+import honeylamp.plan.Region;
+import honeylamp.plan.RoomMark;
+import honeylamp.plan.SettingOutLine;
+import honeylamp.plan.Structure;
+import honeylamp.plan.Underlay;
+import honeylamp.plan.Wall;
 import honeylamp.units.Length;
 import java.util.HashSet;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /** What can be done with whatever is picked: copying, cutting, pasting, deleting. */
 public final class PickedActions {
@@ -38,6 +55,68 @@ public final class PickedActions {
             case UNDERLAY, ROOMS, LIGHT, SHEET -> {}
         }
         model.pick(all);
+    }
+
+    /** Picks all that are like one that is picked: walls of its type, openings and pieces of its kind, ground of its use. */
+    public void alike() {
+        var now = model.now();
+        var storey = now.currentStorey();
+        var marks = storey.elements()
+                .all()
+                .filter(e -> now.selection().contains(e.id()))
+                .map(PickedActions::sort)
+                .collect(Collectors.toSet());
+        model.pick(storey.elements()
+                .all()
+                .filter(e -> marks.contains(sort(e)))
+                .map(Element::id)
+                .collect(Collectors.toSet()));
+        model.say(model.now().selection().size() + " of its kind are picked.");
+    }
+
+    /** What makes things count as alike. */
+    private static Object sort(Element element) {
+        return switch (element) {
+            case Wall w -> w.type();
+            case Opening o -> o.kind();
+            case Furnishing f -> f.kind();
+            case Ground g -> g.use();
+            case Structure x -> x.form().getClass();
+            case RoomMark _, Underlay _, Dimension _, Note _, SettingOutLine _, Boundary _, Region _, Covering _ ->
+                element.getClass();
+        };
+    }
+
+    /** What is clicked next is what all that is picked is made like. */
+    public void makeLike() {
+        model.begin(MakeLike.begin(model.now().gesture(), model.now().selection()));
+    }
+
+    /** Draws what is picked before or behind all else of its kind. */
+    public void order(Depth depth) {
+        var now = model.now();
+        model.edit(
+                Arranging.order(now.plan(), now.currentStorey(), now.selection(), depth),
+                depth == Depth.BEFORE ? "Lay before" : "Lay behind");
+    }
+
+    /**
+     * Moves what is picked by so many small or large steps.
+     *
+     * @param across to the right
+     */
+    public void nudge(int across, int up, boolean small) {
+        var now = model.now();
+        var step =
+                now.plan().units().isMetric() ? Length.ofMm(small ? 1 : 10) : Length.ofInches(small ? 1.0 / 16 : 0.5);
+        model.edit(
+                Arranging.nudge(
+                        now.plan(),
+                        model.geometry(),
+                        now.selection(),
+                        Length.ofMm(across * step.mm()),
+                        Length.ofMm(up * step.mm())),
+                "Nudge");
     }
 
     /** Keeps a copy of what is picked, to be pasted into any storey or plan. */

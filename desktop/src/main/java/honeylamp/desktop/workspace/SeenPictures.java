@@ -15,7 +15,7 @@ final class SeenPictures {
     private SeenPictures() {}
 
     private static List<Underlay> of(Workspace now) {
-        return now.stage().showsUnderlay()
+        return now.showsUnderlay()
                 ? now.currentStorey().underlays().stream()
                         .filter(u -> u.sight() == Sight.SHOWN)
                         .toList()

@@ -10,16 +10,33 @@ import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.derive.storeys.LaidStorey;
 import honeylamp.derive.storeys.LaidView;
 import honeylamp.derive.storeys.StoreyGeometry;
+import honeylamp.desktop.gesture.Choices;
 import honeylamp.desktop.workspace.SnagSearch.SnagThere;
 import honeylamp.desktop.workspace.Workspace.Worked;
 import honeylamp.drawing.Mark;
+import honeylamp.geometry.Box;
 import honeylamp.illustrate.sketch.Sketches;
+import honeylamp.plan.Showing;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Supplier;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
 /** The plan as it is shown and counted, all copies of its units laid out, and what panels say of it. */
 public final class ShownPlan {
+    /** Lines of the grid nearer than this on the screen are left out, so that their figures have room. */
+    private static final double LEAST_GRID_PX = 44;
+
+    /** More lines than this help nobody, and take their time. */
+    private static final int MOST_GRID_LINES = 200;
+
+    /** So many steps at most lie between two lines. */
+    private static final int MOST_STEPS = 1 << 20;
+
+    private static final double GRID_AROUND_MM = 1500;
+    private static final double EMPTY_GRID_MM = 10_000;
+
     private final Supplier<Workspace> workspace;
     private final GeometryCache cache;
     private final SnagSearch search;
@@ -61,7 +78,11 @@ public final class ShownPlan {
     /** The page worked on. */
     public LaidPage page() {
         var now = workspace.get();
-        return page(plan(), now.worked(), now.stage());
+        var page = page(plan(), now.worked(), now.stage());
+        return now.choices().seen().walls() == Choices.Walls.SEEN_THROUGH
+                        && now.stage().showsUnderlay()
+                ? page.seenAs(now.worked().view(), now.view().showing().with(Showing.Kind.WALLS, Showing.Degree.FADED))
+                : page;
     }
 
     /** The page of a plan that is worked on, the view worked on as in {@link #view}. */
@@ -80,16 +101,32 @@ public final class ShownPlan {
         return search;
     }
 
-    /** What is probably wrong with the storey, as far as is known. */
+    /**
+     * What is probably wrong with the storey, as far as is known; what only later stages are about is not wrong yet, and
+     * said by those stages.
+     */
     public List<Snag> snags() {
+        return allSnags().stream().filter(s -> isDue(s.kind())).toList();
+    }
+
+    /** What is probably wrong with the storey, whatever stage it belongs to. */
+    public List<Snag> allSnags() {
         return search.known().get().on(workspace.get().storey());
+    }
+
+    /** Whether the stage worked in, or one before it, is what a kind of snag is about. */
+    private boolean isDue(Snag.Kind kind) {
+        var stage = workspace.get().stage();
+        return kind == Snag.Kind.UNNAMED_ROOM
+                ? stage.compareTo(WorkStage.ROOMS) >= 0
+                : kind != Snag.Kind.OFF_SHEET || stage == WorkStage.SHEET;
     }
 
     /** What is probably wrong with the other storeys, as far as is known. */
     public List<SnagThere> snagsElsewhere() {
         var here = workspace.get().storey();
         return search.known().get().snags().stream()
-                .filter(s -> !s.storey().id().equals(here))
+                .filter(s -> !s.storey().id().equals(here) && isDue(s.snag().kind()))
                 .toList();
     }
 
@@ -112,6 +149,38 @@ public final class ShownPlan {
             checked = known;
         }
         return known.check();
+    }
+
+    /** The scale grid and the other storey seen through this one, in paper mm. */
+    public List<Mark> besidePlan() {
+        var out = new ArrayList<Mark>(grid());
+        out.addAll(ghost());
+        return out;
+    }
+
+    private List<Mark> grid() {
+        var now = workspace.get();
+        if (now.choices().seen().grid().isEmpty() || view().view().turnDeg() != 0) {
+            return List.of();
+        }
+        var pxPerMm = now.viewport().pxPerMm();
+        var asked = now.choices().seen().grid().get().mm();
+        var box = geometry().storey().walls().stream()
+                .map(w -> w.line().bounds())
+                .reduce(Box::union)
+                .orElse(new Box(0, 0, EMPTY_GRID_MM, EMPTY_GRID_MM))
+                .grown(GRID_AROUND_MM);
+        var longest = Math.max(box.width(), box.height());
+        var times = IntStream.iterate(1, n -> n < MOST_STEPS, n -> n * 2)
+                .filter(n -> n * asked * pxPerMm >= LEAST_GRID_PX && longest / (n * asked) <= MOST_GRID_LINES)
+                .findFirst()
+                .orElse(MOST_STEPS);
+        return Sketches.scaleGrid(
+                now.frame(),
+                box,
+                times * asked,
+                now.plan().units(),
+                1 / (pxPerMm * now.frame().scale()));
     }
 
     /** The other storey seen through this one, in paper mm; empty if none is. */

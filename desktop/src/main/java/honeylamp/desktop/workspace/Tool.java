@@ -11,6 +11,7 @@ import honeylamp.desktop.gesture.draw.DrawOutline;
 import honeylamp.desktop.gesture.draw.DrawShape;
 import honeylamp.desktop.gesture.draw.DrawShape.Kind;
 import honeylamp.desktop.gesture.draw.Outlining;
+import honeylamp.desktop.gesture.draw.SetNorth;
 import honeylamp.desktop.gesture.draw.SetOut;
 import honeylamp.desktop.gesture.draw.WalkRoom;
 import honeylamp.desktop.gesture.draw.WallChain;
@@ -163,7 +164,7 @@ public enum Tool {
 
     PUT_IN_OPENING(
             WorkStage.OPENINGS,
-            "Put in",
+            "New opening",
             "M2 14 H5 M13 14 H16 M5 14 V5 A 9 9 0 0 1 13 14",
             "Puts the chosen door or window into a wall",
             _ -> PlaceOpening.begin()),
@@ -183,7 +184,7 @@ public enum Tool {
 
     PUT_IN_PART(
             WorkStage.FIXED,
-            "Put in",
+            "New part",
             "M2 15.5 H5.5 V12 H9 V8.5 H12.5 V5 H16",
             "Puts the chosen stair or other fixed part in",
             c -> PlacePart.begin(PartKinds.of(c.part().kind()).orElseThrow())),
@@ -243,7 +244,7 @@ public enum Tool {
             _ -> PickAndMove.of(Reach.FURNISHINGS)),
     PLACE_PIECE(
             WorkStage.FURNISH,
-            "Place",
+            "New piece",
             "M3 15 V7 Q3 4 6 4 H12 Q15 4 15 7 V15 M3 11 H15",
             "Places the chosen piece",
             c -> PlaceFurnishing.begin(c.furnishing())),
@@ -261,6 +262,12 @@ public enum Tool {
             "M3 13 L6 4 L14 5.5 L15.5 12 L9 15.5 Z",
             "Lays the chosen ground corner by corner",
             c -> DrawOutline.begin(new Outlining.OnGround(c.part().ground()))),
+    SET_NORTH(
+            WorkStage.SITE,
+            "North",
+            "M9 2.5 L12 9 H6 Z M9 9 V15.5",
+            "Says where north is, by two points, a drag or an angle",
+            _ -> SetNorth.begin()),
     PARKING_BAY(
             WorkStage.SITE,
             "Parking bay",

@@ -1,5 +1,6 @@
 package honeylamp.desktop.workspace;
 
+import honeylamp.plan.Showing.Kind;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
@@ -52,11 +53,43 @@ public enum WorkStage {
         return keys;
     }
 
+    /** The tool of this place among the stage's, from 1 to 10, that keys ask for. */
+    public Optional<Tool> toolOf(KeyEvent pressed) {
+        return !pressed.isAltDown() || pressed.isControlDown()
+                ? Optional.empty()
+                : tools().stream()
+                        .filter(t ->
+                                placeKey(t).filter(k -> k == pressed.getCode()).isPresent())
+                        .findFirst();
+    }
+
+    /** The digit that, with Alt, takes a tool of the stage up. */
+    public Optional<KeyCode> placeKey(Tool tool) {
+        var place = tools().indexOf(tool);
+        return place < 0 || place > 9 ? Optional.empty() : Optional.of(KeyCode.valueOf("DIGIT" + (place + 1) % 10));
+    }
+
     /** The stage these keys go to. */
     public static Optional<WorkStage> of(KeyEvent pressed) {
         return Arrays.stream(values())
                 .filter(s -> s.keys.filter(k -> k.matches(pressed)).isPresent())
                 .findFirst();
+    }
+
+    /** The kind of things it works on, to be shown and hidden, faded and locked; empty if it works on no one kind. */
+    public Optional<Kind> kind() {
+        return switch (this) {
+            case WALLS -> Optional.of(Kind.WALLS);
+            case OPENINGS -> Optional.of(Kind.OPENINGS);
+            case FIXED -> Optional.of(Kind.FIXED_PARTS);
+            case ROOMS -> Optional.of(Kind.ROOM_NAMES);
+            case FINISHES -> Optional.of(Kind.FINISHES);
+            case FURNISH -> Optional.of(Kind.FURNITURE);
+            case SITE -> Optional.of(Kind.GROUND);
+            case DIMENSIONS -> Optional.of(Kind.DIMENSIONS);
+            case LABELS -> Optional.of(Kind.NOTES);
+            case UNDERLAY, LIGHT, SHEET -> Optional.empty();
+        };
     }
 
     /** Whether pictures to trace are shown while this stage is active. */

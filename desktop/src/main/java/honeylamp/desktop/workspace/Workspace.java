@@ -183,6 +183,11 @@ public record Workspace(
         return plan().storey(storey());
     }
 
+    /** Whether pictures to trace are seen. */
+    public boolean showsUnderlay() {
+        return stage().showsUnderlay() || choices.seen().traced() == Choices.Traced.ALWAYS;
+    }
+
     /** How much of the presentation is lit. */
     public Lamp lamp() {
         return sight.lamp;

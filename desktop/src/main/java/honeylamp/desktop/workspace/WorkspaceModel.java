@@ -38,6 +38,9 @@ public final class WorkspaceModel {
     /** A box that is shown takes so much of the pane. */
     private static final double BOX_SHARE = 0.6;
 
+    /** With a little of what is round it. */
+    private static final double FULL_SHARE = 0.9;
+
     private static final double REACH_PX = 10;
 
     private final ReadOnlyObjectWrapper<Workspace> state;
@@ -165,7 +168,7 @@ public final class WorkspaceModel {
     public List<Mark> sketch() {
         var scene = scene();
         var out = new ArrayList<Mark>(SeenPictures.notes(now(), scene));
-        if (now().stage().showsUnderlay()) {
+        if (now().showsUnderlay()) {
             for (var line : now().currentStorey().settingOut()) {
                 out.addAll(Sketches.settingOut(scene.frame(), line.line(), scene.penMm()));
             }
@@ -362,10 +365,19 @@ public final class WorkspaceModel {
 
     /** Shows a box of the plan, in plan mm, with air around it, in a pane so large. */
     public void showBox(Box box, double width, double height) {
+        show(box, width, height, BOX_SHARE);
+    }
+
+    /** Shows a part of the plan as large as a pane so large can. */
+    public void fill(Box box, double width, double height) {
+        show(box, width, height, FULL_SHARE);
+    }
+
+    private void show(Box box, double width, double height, double share) {
         var fit = new Fit(Filling.ANY_PART, width, height);
         var across = width / Math.max(1, box.width());
         var up = fit.clearHeight() / Math.max(1, box.height());
-        show(fit.above(box.centre(), Math.min(across, up) * BOX_SHARE));
+        show(fit.above(box.centre(), Math.min(across, up) * share));
     }
 
     /** Picks these elements and nothing else. */

@@ -14,7 +14,9 @@ import honeylamp.desktop.gesture.draw.DrawBoundary;
 import honeylamp.desktop.gesture.draw.DrawOutline;
 import honeylamp.desktop.gesture.draw.DrawShape;
 import honeylamp.desktop.gesture.draw.Outlining;
+import honeylamp.desktop.gesture.draw.SetNorth;
 import honeylamp.desktop.gesture.look.CropView;
+import honeylamp.desktop.gesture.pick.MakeLike;
 import honeylamp.desktop.gesture.pick.PickCaption;
 import honeylamp.desktop.gesture.pick.PickOnPage;
 import honeylamp.desktop.gesture.place.LayUnits;
@@ -34,6 +36,7 @@ import honeylamp.edit.ViewEdits;
 import honeylamp.geometry.Point;
 import honeylamp.plan.ElementId.PageId;
 import honeylamp.plan.ElementId.ViewId;
+import honeylamp.plan.Furnishing;
 import honeylamp.plan.Ground;
 import honeylamp.plan.Page.LaidPicture;
 import honeylamp.plan.Plan;
@@ -335,6 +338,45 @@ class EachGestureTest {
         assertThat(hand.plan.presentation().views().getFirst().crop()).isPresent();
         hand.click(1000, 1000).click(1020, 1030);
         assertThat(hand.complaint).contains("larger rectangle");
+        isDropped(hand);
+    }
+
+    @Test
+    void makeLike() {
+        var chairs = SailclothYard.plan().storeys().getFirst().furnishings();
+        var sofa =
+                chairs.stream().filter(f -> f.kind().equals("sofa")).findFirst().orElseThrow();
+        var chair = chairs.stream()
+                .filter(f -> f.kind().equals("armchair"))
+                .findFirst()
+                .orElseThrow();
+        var hand = new Hand(SailclothYard.plan(), MakeLike.begin(LookOn.at("Look."), Set.of(chair.id())));
+        hand.click(-9000, -9000);
+        assertThat(hand.complaint).contains("Nothing of that kind");
+        assertThat(hand.commits).isZero();
+        hand.click(sofa.at().x().mm(), sofa.at().y().mm());
+        assertThat(hand.storey().elements().find(Furnishing.class, chair.id())).hasValueSatisfying(f -> {
+            assertThat(f.kind()).isEqualTo("sofa");
+            assertThat(f.width()).isEqualTo(sofa.width());
+            assertThat(f.at()).isEqualTo(chair.at());
+        });
+        assertThat(hand.gesture.underWay()).isFalse(); // what went on before goes on
+        hand.gesture = MakeLike.begin(LookOn.at("Look."), Set.of(chair.id()));
+        isDropped(hand);
+    }
+
+    @Test
+    void setNorth() {
+        var hand = new Hand(SailclothYard.plan(), SetNorth.begin());
+        hand.click(0, 0).click(0, 0);
+        assertThat(hand.complaint).contains("same spot");
+        isDropped(hand);
+        hand.click(0, 0).click(3000, 0);
+        assertThat(hand.plan.northDeg()).isCloseTo(0, within(1e-9)); // to the right
+        hand.type("90");
+        assertThat(hand.plan.northDeg()).isCloseTo(0, within(1e-9)); // a quarter clockwise from up is the same
+        hand.click(0, 0);
+        assertThat(hand.gesture.sketch(hand.scene())).isNotEmpty();
         isDropped(hand);
     }
 

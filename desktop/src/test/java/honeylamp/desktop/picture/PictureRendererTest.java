@@ -65,6 +65,7 @@ class PictureRendererTest {
                 new Viewport(new Point(3000, 2000), 0.05),
                 400,
                 300,
+                0xFFD9CFBF,
                 List.of(),
                 List.of(),
                 Map.of());

@@ -5,6 +5,7 @@ import honeylamp.derive.openings.OpeningCut;
 import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.desktop.gesture.Ask;
 import honeylamp.desktop.gesture.Difference;
+import honeylamp.desktop.gesture.Ends;
 import honeylamp.desktop.gesture.LivePlan;
 import honeylamp.desktop.gesture.Readout;
 import honeylamp.desktop.gesture.Surroundings;
@@ -35,7 +36,7 @@ final class MovePreview {
         return switch (held) {
             case Held.WholeWall(var wall, var grabbed) ->
                 List.of(field(
-                        scene, "Across", Math.abs(wall.chord().unit().left().dot(pointer.minus(grabbed)))));
+                        scene, "Sideways", Math.abs(wall.chord().unit().left().dot(pointer.minus(grabbed)))));
             case Held.Corner(var at) -> moved(scene, at.point(), pointer);
             case Held.Hole hole -> {
                 var host = hole.host();
@@ -44,8 +45,10 @@ final class MovePreview {
                         scene.geometry().network(),
                         host,
                         now.offset().mm() + now.width().mm() / 2);
+                var sides = Ends.of(host.chord());
                 yield List.of(
-                        field(scene, "Before", stretch.beforeMm(now)), field(scene, "After", stretch.afterMm(now)));
+                        field(scene, sides.from(), stretch.beforeMm(now)),
+                        field(scene, sides.to(), stretch.afterMm(now)));
             }
             case Held.Piece piece -> size(scene, storey, piece.piece());
             case Held.Part part -> moved(scene, part.part().at().point().plus(part.fromCentre()), pointer);
@@ -54,8 +57,8 @@ final class MovePreview {
                 var corners = now(storey, outline).corners();
                 var last = corners.size() - 1;
                 yield List.of(
-                        field(scene, "Before", length(corners.get(at == 0 ? last : at - 1), corners.get(at))),
-                        field(scene, "After", length(corners.get(at), corners.get(at == last ? 0 : at + 1))));
+                        field(scene, "One side", length(corners.get(at == 0 ? last : at - 1), corners.get(at))),
+                        field(scene, "Other side", length(corners.get(at), corners.get(at == last ? 0 : at + 1))));
             }
             case Held.WholeOutline outline -> moved(scene, outline.grabbed(), pointer);
             case Held.OnWall(var region, var _, var _) -> {

@@ -25,6 +25,7 @@ import honeylamp.plan.Opening;
 import honeylamp.plan.Outlined;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Region;
+import honeylamp.plan.RoomMark;
 import honeylamp.plan.SettingOutLine;
 import honeylamp.plan.Structure;
 import honeylamp.plan.Underlay;
@@ -118,16 +119,24 @@ public record PickAndMove(
 
     /** What a press means; with Alt held, what lies below that, and so on down. */
     private Optional<ElementId> hit(Surroundings scene, Pointer pointer) {
-        var all = hits(scene, pointer.at());
+        var all = hits(scene, pointer);
         var last = all.stream().filter(scene.selection()::contains).findFirst();
         return all.isEmpty() || !pointer.keys().alt()
                 ? all.stream().findFirst()
                 : Optional.of(all.get((last.map(all::indexOf).orElse(-1) + 1) % all.size()));
     }
 
-    private List<ElementId> hits(Surroundings scene, Point p) {
+    /** With Alt held everything that lies there, of whatever stage, else what this stage works on; nothing locked. */
+    private List<ElementId> hits(Surroundings scene, Pointer pointer) {
+        var every = pointer.keys().alt();
         return Picking.at(
-                scene.geometry(), p, scene.reachMm(), e -> reach == Reach.UNDERLAYS ? e instanceof Underlay : takes(e));
+                scene.geometry(),
+                pointer.at(),
+                scene.reachMm(),
+                e -> scene.isFree(e)
+                        && (reach == Reach.UNDERLAYS
+                                ? e instanceof Underlay
+                                : takes(e) || every && !(e instanceof RoomMark || e instanceof Underlay)));
     }
 
     private Optional<Held> grab(Surroundings scene, ElementId id, Point p) {
@@ -253,7 +262,7 @@ public record PickAndMove(
     private Set<ElementId> inBox(Surroundings scene, Point from, Point to) {
         var box = Box.around(List.of(from, to));
         var what = to.x() >= from.x() ? Picking.Within.INSIDE : Picking.Within.TOUCHING;
-        return Picking.inBox(scene.geometry(), box, what, this::takes);
+        return Picking.inBox(scene.geometry(), box, what, e -> takes(e) && scene.isFree(e));
     }
 
     private boolean takes(Element element) {
@@ -375,7 +384,7 @@ public record PickAndMove(
                     scene.frame(), Box.around(List.of(boxFrom.get(), pointer.get())), scene.penMm(), !right));
         } else {
             out.addAll(Sketches.picked(scene.frame(), scene.geometry(), scene.selection(), scene.penMm()));
-            pointer.flatMap(p -> hits(scene, p).stream().findFirst())
+            pointer.flatMap(p -> hits(scene, Pointer.at(p)).stream().findFirst())
                     .filter(id -> !scene.selection().contains(id))
                     .ifPresent(id -> out.addAll(
                             Sketches.picked(scene.frame(), scene.geometry(), Set.of(id), 0.7 * scene.penMm())));

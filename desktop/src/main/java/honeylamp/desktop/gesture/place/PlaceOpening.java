@@ -6,6 +6,7 @@ import honeylamp.derive.pointing.OpeningPlacing.Spot;
 import honeylamp.derive.pointing.Picking;
 import honeylamp.derive.snags.SwingJudgement;
 import honeylamp.desktop.gesture.Ask;
+import honeylamp.desktop.gesture.Ends;
 import honeylamp.desktop.gesture.Gesture;
 import honeylamp.desktop.gesture.Pointer;
 import honeylamp.desktop.gesture.Readout;
@@ -250,10 +251,15 @@ public record PlaceOpening(Optional<Ghost> ghost, Hand hand, Turned turned, Opti
             return Readout.hint("Point at a wall. R changes the hand, F the side, C centres, W changes the width.");
         }
         var spot = spot(scene, ghost.get());
+        var sides = scene.geometry()
+                .storey()
+                .wall(spot.opening().host())
+                .map(host -> Ends.of(host.chord()))
+                .orElse(new Ends("Before", "After"));
         return new Readout(
                 List.of(
-                        new Readout.Field(BEFORE, shown(scene, spot.bounds().beforeMm(spot.opening()))),
-                        new Readout.Field(AFTER, shown(scene, spot.bounds().afterMm(spot.opening()))),
+                        new Readout.Field(BEFORE, shown(scene, spot.bounds().beforeMm(spot.opening())), sides.from()),
+                        new Readout.Field(AFTER, shown(scene, spot.bounds().afterMm(spot.opening())), sides.to()),
                         new Readout.Field(
                                 WIDTH, LengthText.rounded(spot.opening().width(), scene.units())),
                         new Readout.Field(COUNT, Integer.toString(count))),

@@ -191,7 +191,7 @@ public record PlacePart(
             case Stair stair ->
                 stair.risers() + " risers of " + shown(scene, Length.ofMm(stair.riserMm())) + ", 2R + T "
                         + shown(scene, Length.ofMm(stair.strideMm()))
-                        + ". Click to put it in; R turns it, F changes the hand.";
+                        + ". R turns, F flips it.";
             case ParkingBay bay -> {
                 var clear = BayClearance.of(scene.geometry(), part(scene), bay);
                 yield "Clear width " + shown(scene, Length.ofMm(clear.clearMm())) + ", wanted "

@@ -263,7 +263,7 @@ public final class Card extends VBox {
 
     /** While tracing, what is written on the pictures beside what the trace says. */
     private List<Node> written(Workspace now, List<Underlay> underlays) {
-        return now.stage().showsUnderlay()
+        return now.showsUnderlay()
                 ? underlays.stream()
                         .<Node>map(u -> Widgets.section(
                                 "Written lengths",
@@ -296,6 +296,7 @@ public final class Card extends VBox {
             out.addAll(new UnitCard(model, parts).making(now));
             return out;
         }
+        out.addAll(new ArrangeCard(model, parts).of(now.selection()));
         if (now.plan().storeys().size() > 1) {
             out.add(new StoreysCard(model, parts).copying(now));
         }

@@ -56,7 +56,7 @@ record FurnishingCard(WorkspaceModel model, CardFields parts) {
                                 "R does it too",
                                 () -> model.edit(turned.apply(piece.turnDeg() + 90), "Turn furnishing")),
                         Widgets.button(
-                                "Another",
+                                "Duplicate",
                                 "piece-another",
                                 "A second one beside it (" + Keys.DUPLICATE.text() + ")",
                                 model.picked()::duplicate)),

@@ -2,6 +2,7 @@ package honeylamp.desktop.panel.card;
 
 import honeylamp.derive.openings.FrameSizes;
 import honeylamp.derive.openings.Stretches;
+import honeylamp.desktop.gesture.Ends;
 import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.Added;
@@ -124,13 +125,14 @@ record OpeningCard(WorkspaceModel model, CardFields parts) {
                     .filter(o -> o.host().equals(host.id()) && !o.id().equals(id))
                     .toList();
             var stretch = Stretches.bounding(model.geometry().network(), host, neighbours, shown.middleMm());
+            var sides = Ends.of(host.chord());
             out.add(distance(
-                    "Before",
+                    sides.from() + " of it",
                     "opening-before",
                     stretch.beforeMm(shown),
                     v -> Outcome.done(OpeningEdits.setBefore(parts.plan(), parts.at(), id, stretch, v))));
             out.add(distance(
-                    "After",
+                    sides.to() + " of it",
                     "opening-after",
                     stretch.afterMm(shown),
                     v -> Outcome.done(OpeningEdits.setAfter(parts.plan(), parts.at(), id, stretch, v))));

@@ -112,7 +112,7 @@ record RoomCard(WorkspaceModel model, CardFields parts, Library<RoomNames> kept)
     }
 
     private Node uses(Room room, RoomFit fit) {
-        var label = RoomUses.of(fit.use()).map(RoomUse::label).orElse("Use not said");
+        var label = RoomUses.of(fit.use()).map(RoomUse::label).orElse("Choose a use");
         return Widgets.menu(
                 label,
                 "room-use",

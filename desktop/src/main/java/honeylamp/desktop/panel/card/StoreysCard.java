@@ -8,12 +8,14 @@ import honeylamp.desktop.workspace.Keys;
 import honeylamp.desktop.workspace.Workspace;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.Outcome;
+import honeylamp.edit.PlanEdits;
 import honeylamp.edit.StoreyEdits;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Storey;
 import honeylamp.units.Length;
 import honeylamp.units.LengthReader;
+import honeylamp.units.UnitSystem;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -33,7 +35,23 @@ record StoreysCard(WorkspaceModel model, CardFields parts) {
         if (now.plan().storeys().size() > 1) {
             out.add(Widgets.section("Seen through it", ghost(now).toArray(Node[]::new)));
         }
+        out.add(Widgets.section("Lengths of the plan", units(now)));
         return out;
+    }
+
+    /** Lengths stay what they are; they are read and shown in other units. */
+    private Node units(Workspace now) {
+        var row = Widgets.row();
+        for (var units : UnitSystem.values()) {
+            row.getChildren()
+                    .add(Widgets.toggle(
+                            units.isMetric() ? units.sign() : "ft in",
+                            "units-" + units.sign(),
+                            "Lengths are read and shown so, on the sheets too; no length changes",
+                            units == now.plan().units(),
+                            () -> model.edit(PlanEdits.in(parts.plan(), units), "Change units")));
+        }
+        return row;
     }
 
     private Node list(Workspace now) {

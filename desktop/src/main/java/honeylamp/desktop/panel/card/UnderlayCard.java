@@ -101,7 +101,7 @@ record UnderlayCard(WorkspaceModel model, CardFields parts) {
                                         t -> t.withLie(t.lie() == Lie.ABOVE ? Lie.BELOW : Lie.ABOVE),
                                         "Underlay below or above"))),
                 Widgets.button(
-                        "As it came",
+                        "Look as scanned",
                         "card-plain",
                         "Takes all changes of its look back",
                         () -> treat(

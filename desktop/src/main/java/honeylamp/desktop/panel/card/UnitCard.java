@@ -33,14 +33,14 @@ record UnitCard(WorkspaceModel model, CardFields parts) {
                 Widgets.heading(laid.unit().name()),
                 Widgets.quiet("A copy: it shows what the unit is drawn like, and changes with it."),
                 parts.place(
-                        "Across from it",
+                        "Right of it by",
                         "unit-across",
                         copy.at().x().minus(origin.x()),
                         v -> Outcome.done(changed(
                                 copy, c -> c.withAt(new Position(origin.x().plus(v), c.at().y())))),
                         "Move unit"),
                 parts.place(
-                        "Up from it",
+                        "Above it by",
                         "unit-up",
                         copy.at().y().minus(origin.y()),
                         v -> Outcome.done(changed(

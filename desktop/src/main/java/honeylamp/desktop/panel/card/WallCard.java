@@ -1,11 +1,11 @@
 package honeylamp.desktop.panel.card;
 
+import honeylamp.desktop.gesture.Ends;
 import honeylamp.desktop.panel.part.CountField;
 import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.Added;
 import honeylamp.edit.Outcome;
-import honeylamp.edit.PickedEdits;
 import honeylamp.edit.WallCopies;
 import honeylamp.edit.WallEdits;
 import honeylamp.edit.WallEdits.End;
@@ -52,9 +52,9 @@ record WallCard(WorkspaceModel model, CardFields parts) {
                 "Set wall height"));
         out.add(types(List.of(id), wall.type()));
         out.add(Widgets.section("Body beside the drawn line", sides(wall)));
-        out.add(Widgets.section("Part it", split(wall)));
+        out.add(Widgets.section("Cut and lengthen", split(wall)));
         out.add(Widgets.section("Copies beside it", copies(wall)));
-        out.add(Widgets.section("Turn and mirror", turning(Set.of(id))));
+        out.add(Widgets.section("Turn and mirror", new ArrangeCard(model, parts).turning(Set.of(id))));
         out.add(Widgets.row(
                 Widgets.button(
                         "Its chain",
@@ -81,16 +81,17 @@ record WallCard(WorkspaceModel model, CardFields parts) {
     private Node length(Wall wall) {
         var ends = Widgets.row();
         var now = model.now().choices().lengthEnd();
+        var sides = Ends.of(wall.chord());
         for (var end : End.values()) {
             ends.getChildren()
                     .add(Widgets.toggle(
                             switch (end) {
-                                case FROM -> "First end";
-                                case TO -> "Second end";
-                                case BOTH -> "Both";
+                                case FROM -> sides.from();
+                                case TO -> sides.to();
+                                case BOTH -> "Both ends";
                             },
                             "end-" + end.name().toLowerCase(java.util.Locale.ROOT),
-                            "Moves when a length is typed",
+                            "This end moves when a length is typed",
                             end == now,
                             () -> model.chooseWithin(model.now().choices().withLengthEnd(end))));
         }
@@ -114,14 +115,14 @@ record WallCard(WorkspaceModel model, CardFields parts) {
         return new VBox(
                 6,
                 parts.length(
-                        "Split at",
+                        "Cut in two at",
                         "wall-split",
                         wall.length().half(),
                         v -> WallShaping.split(parts.plan(), parts.at(), wall.id(), v)
                                 .map(Added::plan),
                         "Split wall"),
                 parts.place(
-                        "Grow ends by",
+                        "Both ends longer by",
                         "wall-grow",
                         Length.ZERO,
                         v -> WallShaping.grow(parts.plan(), parts.at(), wall.id(), v),
@@ -186,35 +187,6 @@ record WallCard(WorkspaceModel model, CardFields parts) {
         return box;
     }
 
-    private Node turning(Set<ElementId> picked) {
-        var about = PickedEdits.middle(model.now().currentStorey(), picked);
-        return about.<Node>map(middle -> new VBox(
-                        6,
-                        parts.angle(
-                                "walls-turn",
-                                0,
-                                deg -> PickedEdits.turn(parts.plan(), parts.at(), picked, middle, deg),
-                                "Turn walls"),
-                        Widgets.row(
-                                Widgets.button(
-                                        "Left to right",
-                                        "mirror-plumb",
-                                        "Mirrors what is picked on a plumb line through its middle",
-                                        () -> model.edit(
-                                                PickedEdits.mirror(
-                                                        parts.plan(), parts.at(), picked, PickedEdits.plumb(middle)),
-                                                "Mirror")),
-                                Widgets.button(
-                                        "Top to bottom",
-                                        "mirror-level",
-                                        "Mirrors what is picked on a level line through its middle",
-                                        () -> model.edit(
-                                                PickedEdits.mirror(
-                                                        parts.plan(), parts.at(), picked, PickedEdits.level(middle)),
-                                                "Mirror")))))
-                .orElseGet(() -> Widgets.quiet(""));
-    }
-
     /** Several walls: their shared type, and what two of them can do together. */
     List<Node> of(List<WallId> walls) {
         var storey = model.now().currentStorey();
@@ -231,7 +203,6 @@ record WallCard(WorkspaceModel model, CardFields parts) {
                 "Puts every body on the other side of its line",
                 () -> model.edit(
                         WallShaping.reverseFace(parts.plan(), parts.at(), Set.copyOf(walls)), "Reverse walls")));
-        out.add(Widgets.section("Turn and mirror", turning(Set.copyOf(walls))));
         return out;
     }
 

@@ -46,8 +46,8 @@ record WallTypeCard(WorkspaceModel model, CardFields parts, Library<WallType> li
                     LengthText.roundedWithUnit(type.thickness(), parts.plan().units())));
         }
         out.add(Widgets.section("Layers, from outside in", layers(type)));
-        out.add(Widgets.section("Carries", carries(type)));
-        out.add(Widgets.section("Fill of the cut", poche(type)));
+        out.add(Widgets.section("Load-bearing", carries(type)));
+        out.add(Widgets.section("How cut walls are filled", poche(type)));
         out.add(Widgets.section("Height", height(type)));
         out.add(Widgets.row(
                 Widgets.button("New type like it", "type-new", "A second type that begins like this one", () -> {
@@ -141,15 +141,15 @@ record WallTypeCard(WorkspaceModel model, CardFields parts, Library<WallType> li
     private Node carries(WallType type) {
         return Widgets.row(
                 Widgets.toggle(
-                        "Carries",
+                        "Load-bearing",
                         "type-carries",
-                        "Runs through where it meets walls that carry nothing",
+                        "Runs through where it meets light partitions",
                         type.structural(),
                         () -> change(type, type.withStructural(true), "Wall type carries")),
                 Widgets.toggle(
-                        "Carries nothing",
+                        "Light partition",
                         "type-light",
-                        "Ends at walls that carry",
+                        "Bears no load; ends at load-bearing walls",
                         !type.structural(),
                         () -> change(type, type.withStructural(false), "Wall type carries nothing")));
     }
@@ -163,7 +163,7 @@ record WallTypeCard(WorkspaceModel model, CardFields parts, Library<WallType> li
                             "poche-" + poche.name().toLowerCase(java.util.Locale.ROOT),
                             "How the cut is filled",
                             poche == type.poche(),
-                            () -> change(type, type.withPoche(poche), "Fill of the cut")));
+                            () -> change(type, type.withPoche(poche), "Fill of cut walls")));
         }
         return row;
     }
@@ -181,7 +181,7 @@ record WallTypeCard(WorkspaceModel model, CardFields parts, Library<WallType> li
         }
         box.getChildren()
                 .add(parts.distance(
-                        type.heightRule().kind() == HeightRule.Kind.TO_NEXT_STOREY ? "Less" : "Height",
+                        type.heightRule().kind() == HeightRule.Kind.TO_NEXT_STOREY ? "Lower by" : "Height",
                         "type-height",
                         type.heightRule().by(),
                         v -> WallTypeEdits.setHeight(parts.plan(), type, v),

@@ -15,6 +15,7 @@ import javafx.scene.layout.HBox;
 
 /** A named length that can be typed in any unit; Enter takes it, a bad one is marked and explained. */
 public final class LengthField extends HBox {
+    private static final PseudoClass ECHO = PseudoClass.getPseudoClass("echo");
     private static final PseudoClass WRONG = PseudoClass.getPseudoClass("wrong");
 
     public LengthField(
@@ -56,6 +57,15 @@ public final class LengthField extends HBox {
                     say.accept(sentence);
                 }
             }
+        });
+        field.textProperty().subscribe((_, typed) -> {
+            var echo = typed.equals(shown) || typed.isBlank()
+                    ? ""
+                    : read.apply(typed, units) instanceof LengthReading.Good(var length)
+                            ? "= " + LengthText.exact(length, units)
+                            : "";
+            label.setText(echo.isEmpty() ? name : echo); // in full, so that it cannot be misread
+            label.pseudoClassStateChanged(ECHO, !echo.isEmpty());
         });
         var unit = new Label(units.isMetric() ? units.sign() : "");
         unit.getStyleClass().addAll("quiet", "unit");

@@ -2,7 +2,21 @@ package honeylamp.desktop.panel.part;
 
 import honeylamp.catalogue.OpeningSizes.Product;
 import honeylamp.catalogue.RoomUses.RoomNames;
+import honeylamp.catalogue.SeenSets.SeenSet;
+import honeylamp.plan.Plan;
 import honeylamp.plan.WallType;
+import honeylamp.store.RecentPlan;
 
-/** All that a person keeps for all plans. */
-public record Libraries(Library<WallType> wallTypes, Library<Product> products, Library<RoomNames> roomNames) {}
+/**
+ * All that a person keeps for all plans.
+ *
+ * @param recent plans worked on, the newest last
+ * @param templates plans to begin others with, empty of all that stands in them
+ */
+public record Libraries(
+        Library<WallType> wallTypes,
+        Library<Product> products,
+        Library<RoomNames> roomNames,
+        Library<SeenSet> seenSets,
+        Library<RecentPlan> recent,
+        Library<Plan> templates) {}

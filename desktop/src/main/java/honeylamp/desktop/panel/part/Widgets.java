@@ -65,6 +65,12 @@ public final class Widgets {
         return toggle;
     }
 
+    /** Says what a button is for to those who do not see it: its words and its tip. */
+    public static void named(Button button, String words) {
+        var tip = button.getTooltip();
+        button.setAccessibleText(tip == null ? words : words + ". " + tip.getText());
+    }
+
     /** A picture with its name that can be chosen. */
     public static Button tile(String label, String id, Node picture, boolean on, Runnable action) {
         var name = new Label(label);

@@ -5,6 +5,7 @@ import honeylamp.catalogue.Furnishings;
 import honeylamp.catalogue.RoomUses;
 import honeylamp.catalogue.RoomUses.RoomUse;
 import honeylamp.derive.listing.BriefCheck;
+import honeylamp.derive.listing.BriefCheck.ContentItem;
 import honeylamp.derive.listing.BriefCheck.PieceItem;
 import honeylamp.derive.listing.BriefCheck.RoomItem;
 import honeylamp.desktop.panel.part.Content;
@@ -13,6 +14,7 @@ import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.desktop.workspace.Workspace;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.BriefEdits;
+import honeylamp.plan.Brief;
 import honeylamp.plan.Brief.WantedPiece;
 import honeylamp.plan.Brief.WantedRoom;
 import honeylamp.plan.Minimums;
@@ -22,10 +24,13 @@ import honeylamp.units.LengthReader;
 import honeylamp.units.UnitSystem;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.function.BiFunction;
 import javafx.css.PseudoClass;
 import javafx.scene.Node;
+import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
@@ -67,6 +72,11 @@ record BriefTray(WorkspaceModel model) implements Content<BriefTray.Part> {
                 "Pieces the client wants; once more wants one more",
                 Furnishings.all().stream().map(FurnishingKind::label).toList(),
                 index -> want(Furnishings.all().get(index))));
+        var contents = new VBox(3);
+        for (var content : Brief.Content.values()) {
+            contents.getChildren().add(content(content, check));
+        }
+        out.add(Widgets.section("On the sheets", contents));
         out.add(Widgets.section("At least", minimums().toArray(Node[]::new)));
         return out;
     }
@@ -116,20 +126,39 @@ record BriefTray(WorkspaceModel model) implements Content<BriefTray.Part> {
                 () -> model.edit(BriefEdits.wantNoPiece(plan(), kind), "Take piece off the brief"));
     }
 
-    /** A tick or a gap, said in words as well. */
-    private static Node row(String text, boolean met, String id, Runnable drop) {
+    /** Wanted or not by its box; what is wanted and missing says so below. */
+    private Node content(Brief.Content content, BriefCheck check) {
+        var item = check.contents().stream().filter(i -> i.wanted() == content).findFirst();
+        var there = item.filter(ContentItem::isMet).isPresent();
+        var box = new CheckBox(content.label());
+        box.setId("brief-content-" + content.name().toLowerCase(Locale.ROOT).replace('_', '-'));
+        box.setSelected(item.isPresent());
+        box.setTooltip(new Tooltip("Whether the sheets must show it"));
+        box.setOnAction(_ -> model.edit(BriefEdits.toggle(plan(), content), "Change the brief"));
+        var row = Widgets.row(box, Widgets.spring());
+        item.ifPresent(_ -> row.getChildren().add(mark(there)));
+        var shortfall = item.map(ContentItem::shortfall).orElse("");
+        return shortfall.isEmpty() ? row : new VBox(0, row, Widgets.quiet(shortfall));
+    }
+
+    private static Label mark(boolean met) {
         var mark = new Label(met ? "\u2713" : "\u2013");
         mark.getStyleClass().add("brief-mark");
         mark.pseudoClassStateChanged(MET, met);
         mark.setAccessibleText(met ? "there" : "missing");
         mark.setMinWidth(Region.USE_PREF_SIZE);
+        return mark;
+    }
+
+    /** A tick or a gap, said in words as well. */
+    private static Node row(String text, boolean met, String id, Runnable drop) {
         var words = new Label(text);
         words.setWrapText(true);
         var off = Widgets.button("\u00d7", id, "Takes it off the brief", drop);
         off.getStyleClass().add("small");
         off.setMaxWidth(Region.USE_PREF_SIZE);
         off.setMinWidth(Region.USE_PREF_SIZE);
-        return Widgets.row(mark, words, Widgets.spring(), off);
+        return Widgets.row(mark(met), words, Widgets.spring(), off);
     }
 
     private List<Node> minimums() {

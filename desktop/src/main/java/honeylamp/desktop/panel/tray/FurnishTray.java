@@ -44,7 +44,7 @@ final class FurnishTray implements Content<FurnishTray.Part> {
     public List<Node> nodes(Part part) {
         var search = new TextField(searched);
         search.setId("furnish-search");
-        search.setPromptText("Find a piece, for example bed");
+        search.setPromptText("Find a piece");
         search.setAccessibleText("Find a piece");
         var groups = new VBox(12);
         fillGroups(groups, part);

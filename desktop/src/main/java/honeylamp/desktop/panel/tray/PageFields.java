@@ -1,5 +1,8 @@
 package honeylamp.desktop.panel.tray;
 
+import honeylamp.catalogue.SeenSets;
+import honeylamp.catalogue.SeenSets.SeenSet;
+import honeylamp.desktop.panel.part.Library;
 import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.desktop.workspace.Intent;
 import honeylamp.desktop.workspace.Workspace.Worked;
@@ -31,8 +34,10 @@ import javafx.scene.layout.VBox;
 final class PageFields {
     private final WorkspaceModel model;
     private final SheetTray.Part part;
+    private final Library<SeenSet> sets;
 
-    PageFields(WorkspaceModel model, SheetTray.Part part) {
+    PageFields(WorkspaceModel model, SheetTray.Part part, Library<SeenSet> sets) {
+        this.sets = sets;
         this.model = model;
         this.part = part;
     }
@@ -138,29 +143,41 @@ final class PageFields {
 
     private Node kinds() {
         var box = new VBox(4);
+        var all = new ArrayList<>(SeenSets.all());
+        all.addAll(sets.all());
+        box.getChildren()
+                .add(Widgets.menu(
+                        "As a set",
+                        "seen-set",
+                        "All kinds at once, under a name",
+                        all.stream().map(SeenSet::name).toList(),
+                        i -> model.edit(
+                                ViewEdits.showing(
+                                        plan(), view(), part.reach(), all.get(i).showing()),
+                                "Change what is seen")));
+        box.getChildren().add(words("Keep as", "seen-set-name", "", name -> {
+            var wrong = name.isBlank()
+                    ? "A set is known by its name. Type one."
+                    : sets.keep(new SeenSet(name.strip(), part.view().showing()));
+            if (wrong.isEmpty()) {
+                model.say("Kept: \"" + name.strip() + "\" is among the sets, in all your plans.");
+            } else {
+                model.complain(wrong);
+            }
+        }));
         for (var kind : Kind.values()) {
             var now = part.view().showing().of(kind);
             box.getChildren()
                     .add(Widgets.menu(
-                            kind.label() + ": " + words(now),
+                            kind.label() + ": " + now.label(),
                             "seen-" + kind.name().toLowerCase(Locale.ROOT),
                             "How much of it the view shows",
-                            Arrays.stream(Degree.values())
-                                    .map(PageFields::words)
-                                    .toList(),
+                            Arrays.stream(Degree.values()).map(Degree::label).toList(),
                             i -> model.edit(
                                     ViewEdits.showing(plan(), view(), part.reach(), kind, Degree.values()[i]),
                                     "Change what is seen")));
         }
         return box;
-    }
-
-    private static String words(Degree degree) {
-        return switch (degree) {
-            case SHOWN -> "shown";
-            case FADED -> "faint";
-            case HIDDEN -> "hidden";
-        };
     }
 
     private Node placed(PageId page) {

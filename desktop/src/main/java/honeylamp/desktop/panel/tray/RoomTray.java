@@ -15,7 +15,6 @@ import java.util.Set;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 /** The rooms of the storey, units of rooms, and the brief. */
@@ -54,8 +53,8 @@ record RoomTray(WorkspaceModel model, WindowActions window, UnitTray units, Brie
         var list = new VBox(4);
         for (var room : part.rooms()) {
             var area = new Label(room.area());
-            area.setMinWidth(Region.USE_PREF_SIZE); // of a long name the end is cut, of a number nothing
-            var button = new Button("", Widgets.row(new Label(room.name()), Widgets.spring(), area));
+            area.getStyleClass().add("quiet");
+            var button = new Button("", new VBox(0, new Label(room.name()), area));
             button.getStyleClass().add("list-row");
             button.setMaxWidth(Double.MAX_VALUE);
             button.setAccessibleText(room.name());

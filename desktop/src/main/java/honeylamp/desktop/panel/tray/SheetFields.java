@@ -1,6 +1,8 @@
 package honeylamp.desktop.panel.tray;
 
+import honeylamp.catalogue.SeenSets.SeenSet;
 import honeylamp.desktop.command.WindowActions;
+import honeylamp.desktop.panel.part.Library;
 import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.Outcome;
@@ -32,10 +34,12 @@ import javafx.scene.layout.VBox;
 final class SheetFields {
     private final WorkspaceModel model;
     private final WindowActions window;
+    private final Library<SeenSet> sets;
     private final SheetTray.Part part;
     private final Page page;
 
-    SheetFields(WorkspaceModel model, WindowActions window, SheetTray.Part part) {
+    SheetFields(WorkspaceModel model, WindowActions window, SheetTray.Part part, Library<SeenSet> sets) {
+        this.sets = sets;
         this.model = model;
         this.window = window;
         this.part = part;
@@ -44,7 +48,7 @@ final class SheetFields {
 
     List<Node> nodes() {
         var out = new ArrayList<Node>(export());
-        var pages = new PageFields(model, part);
+        var pages = new PageFields(model, part, sets);
         if (part.presentation().pages().size() > 1) {
             out.add(pages.list());
             out.add(LightTray.reach(model, part.reach(), "All pages", "This page only"));
@@ -101,14 +105,14 @@ final class SheetFields {
         for (var p : Paper.values()) {
             out.getChildren()
                     .add(Widgets.toggle(
-                            p.name(),
+                            p.label(),
                             "paper-" + p,
-                            "ISO 216",
+                            "The size of the paper",
                             p == sheet.paper(),
                             () -> change(s -> s.on(p, s.way()))));
         }
         for (var w : Way.values()) {
-            var label = w == Way.LANDSCAPE ? "Across" : "Upright";
+            var label = w == Way.LANDSCAPE ? "Landscape" : "Portrait";
             out.getChildren()
                     .add(Widgets.toggle(
                             label,

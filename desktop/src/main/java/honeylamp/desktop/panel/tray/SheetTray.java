@@ -1,8 +1,10 @@
 package honeylamp.desktop.panel.tray;
 
+import honeylamp.catalogue.SeenSets.SeenSet;
 import honeylamp.derive.storeys.LaidPage;
 import honeylamp.desktop.command.WindowActions;
 import honeylamp.desktop.panel.part.Content;
+import honeylamp.desktop.panel.part.Library;
 import honeylamp.desktop.workspace.Workspace;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.Reach;
@@ -18,8 +20,10 @@ import javafx.scene.Node;
 final class SheetTray implements Content<SheetTray.Part> {
     private final WorkspaceModel model;
     private final WindowActions window;
+    private final Library<SeenSet> sets;
 
-    SheetTray(WorkspaceModel model, WindowActions window) {
+    SheetTray(WorkspaceModel model, WindowActions window, Library<SeenSet> sets) {
+        this.sets = sets;
         this.model = model;
         this.window = window;
     }
@@ -41,7 +45,8 @@ final class SheetTray implements Content<SheetTray.Part> {
             List<String> viewNames,
             UnitSystem units,
             Reach reach,
-            Backing backing) {}
+            Backing backing,
+            List<SeenSet> sets) {}
 
     @Override
     public Part part(Workspace now) {
@@ -56,11 +61,12 @@ final class SheetTray implements Content<SheetTray.Part> {
                         .toList(),
                 now.plan().units(),
                 now.choices().presenting().reach(),
-                now.choices().backing());
+                now.choices().backing(),
+                sets.all());
     }
 
     @Override
     public List<Node> nodes(Part part) {
-        return new SheetFields(model, window, part).nodes();
+        return new SheetFields(model, window, part, sets).nodes();
     }
 }

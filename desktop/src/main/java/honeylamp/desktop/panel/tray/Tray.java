@@ -1,10 +1,10 @@
 package honeylamp.desktop.panel.tray;
 
-import honeylamp.catalogue.OpeningSizes.Product;
 import honeylamp.desktop.command.WindowActions;
 import honeylamp.desktop.gesture.Choices;
 import honeylamp.desktop.panel.part.Content;
-import honeylamp.desktop.panel.part.Library;
+import honeylamp.desktop.panel.part.Libraries;
+import honeylamp.desktop.panel.part.StageSights;
 import honeylamp.desktop.panel.part.Thumbnails;
 import honeylamp.desktop.panel.part.ToolIcons;
 import honeylamp.desktop.panel.part.Watched;
@@ -14,18 +14,29 @@ import honeylamp.desktop.workspace.Tool;
 import honeylamp.desktop.workspace.WorkStage;
 import honeylamp.desktop.workspace.Workspace;
 import honeylamp.desktop.workspace.WorkspaceModel;
+import honeylamp.plan.Showing.Degree;
+import honeylamp.plan.Showing.Kind;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.concurrent.Executors;
+import java.util.concurrent.atomic.AtomicReference;
+import java.util.stream.Stream;
 import javafx.application.Platform;
+import javafx.geometry.Pos;
 import javafx.scene.Node;
+import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import org.jspecify.annotations.Nullable;
 
 /** The few tools and the catalogue of the active stage. */
 public final class Tray extends VBox {
@@ -33,10 +44,12 @@ public final class Tray extends VBox {
 
     private final WorkspaceModel model;
     private final WindowActions window;
+    private final Map<WorkStage, ScrollPane> panes = new EnumMap<>(WorkStage.class);
+    private @Nullable WorkStage shown;
     private final Map<WorkStage, Content<?>> contents = new EnumMap<>(WorkStage.class);
 
     /** A tray on a model. */
-    public Tray(WorkspaceModel model, WindowActions window, Library<Product> products) {
+    public Tray(WorkspaceModel model, WindowActions window, Libraries libraries) {
         this.model = model;
         this.window = window;
         var thumbnails = new Thumbnails(
@@ -45,18 +58,16 @@ public final class Tray extends VBox {
                 Platform::runLater,
                 TILE_PX);
         for (var stage : WorkStage.values()) {
-            contents.put(stage, content(stage, thumbnails, products));
+            contents.put(stage, content(stage, thumbnails, libraries));
         }
         setId("tray");
         getStyleClass().add("tray");
-        var content = new VBox(14);
-        content.getStyleClass().add("tray-content");
-        var scroll = new ScrollPane(content);
-        scroll.setFitToWidth(true);
-        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
-        VBox.setVgrow(scroll, Priority.ALWAYS);
-        getChildren().add(scroll);
-        Watched.in(content, model, whole::of);
+        model.state().subscribe(now -> {
+            if (now.stage() != shown) { // each stage is found as it was left
+                shown = now.stage();
+                getChildren().setAll(panes.computeIfAbsent(shown, this::pane));
+            }
+        });
         model.state().subscribe(now -> {
             var round = now.choices().round();
             setVisible(round.shelf() == Choices.Shelf.OPEN && round.rest() == Choices.Rest.SHOWN);
@@ -64,11 +75,24 @@ public final class Tray extends VBox {
         });
     }
 
-    private Content<?> content(WorkStage stage, Thumbnails thumbnails, Library<Product> products) {
+    /** What a stage offers, made anew only while the stage is worked in. */
+    private ScrollPane pane(WorkStage stage) {
+        var content = new VBox(14);
+        content.getStyleClass().add("tray-content");
+        var scroll = new ScrollPane(content);
+        scroll.setFitToWidth(true);
+        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        VBox.setVgrow(scroll, Priority.ALWAYS);
+        var last = new AtomicReference<Content.Made<?>>(whole.of(model.now()));
+        Watched.in(content, model, now -> now.stage() == stage ? last.updateAndGet(_ -> whole.of(now)) : last.get());
+        return scroll;
+    }
+
+    private Content<?> content(WorkStage stage, Thumbnails thumbnails, Libraries libraries) {
         return switch (stage) {
             case UNDERLAY -> new UnderlayTray(model, window);
             case WALLS -> new WallTray(model, window);
-            case OPENINGS -> new OpeningTray(model, window, thumbnails, products);
+            case OPENINGS -> new OpeningTray(model, window, thumbnails, libraries.products());
             case FIXED -> new PartTray(model, window, thumbnails);
             case SITE -> new SiteTray(model, window, thumbnails);
             case ROOMS -> new RoomTray(model, window);
@@ -77,12 +101,15 @@ public final class Tray extends VBox {
             case DIMENSIONS -> new DimensionTray(model);
             case LABELS -> new LabelTray(model);
             case LIGHT -> new LightTray(model);
-            case SHEET -> new SheetTray(model, window);
+            case SHEET -> new SheetTray(model, window, libraries.seenSets());
         };
     }
 
     /** The stage's name and tools, and what it offers. */
-    private record Whole(WorkStage stage, Tool tool, Content.Made<?> rest) {}
+    private record Whole(WorkStage stage, Tool tool, Optional<Seen> seen, Content.Made<?> rest) {}
+
+    /** How much of the stage's things is seen. */
+    private record Seen(Kind kind, Degree degree, boolean locked) {}
 
     private final Content<Whole> whole = new Content<>() {
         @Override
@@ -90,6 +117,12 @@ public final class Tray extends VBox {
             return new Whole(
                     now.stage(),
                     now.tool(),
+                    now.stage()
+                            .kind()
+                            .map(k -> new Seen(
+                                    k,
+                                    now.view().showing().of(k),
+                                    now.choices().seen().locked().contains(k))),
                     Objects.requireNonNull(contents.get(now.stage())).of(now));
         }
 
@@ -105,6 +138,7 @@ public final class Tray extends VBox {
             fold.getStyleClass().add("small");
             all.add(Widgets.row(Widgets.heading(part.stage().label()), Widgets.spring(), fold));
             all.addAll(tools(part.stage(), part.tool()));
+            all.addAll(seen(part.seen()));
             all.addAll(part.rest().nodes());
             return all;
         }
@@ -117,20 +151,60 @@ public final class Tray extends VBox {
         }
         var buttons = new ArrayList<Node>();
         for (var tool : tools) {
-            var keys = tool.keys().map(k -> k.text() + "; ").orElse("");
+            var keys = tool.keys().map(k -> k.text() + ", ").orElse("")
+                    + stage.placeKey(tool).map(k -> "Alt+" + k.getName() + ", ").orElse("");
             var button = Widgets.toggle(
                     tool.label(),
                     "tool-" + id(tool.label()),
-                    tool.hint() + " (" + keys + Keys.NEXT_TOOL.text() + " changes the tool)",
+                    tool.hint() + " (" + keys + Keys.NEXT_TOOL.text() + " takes the next)",
                     current == tool,
                     () -> {
                         model.use(tool);
                         window.focusPlan();
                     });
             button.setGraphic(ToolIcons.of(tool));
-            buttons.add(button);
+            buttons.add(withKey(button, stage, tool));
         }
         return List.of(new VBox(3, buttons.toArray(Node[]::new)));
+    }
+
+    /** The key that takes a tool up stands at the end of its button. */
+    private static Node withKey(ToggleButton button, WorkStage stage, Tool tool) {
+        var key = new Label(stage.placeKey(tool).map(k -> "Alt+" + k.getName()).orElse(""));
+        key.getStyleClass().add("tool-key");
+        key.setMouseTransparent(true);
+        var both = new StackPane(button, key);
+        StackPane.setAlignment(key, Pos.CENTER_RIGHT);
+        return both;
+    }
+
+    /** How much of the stage's kind of things is seen, and whether they can be picked. */
+    private List<Node> seen(Optional<Seen> seen) {
+        return seen.<List<Node>>map(now -> {
+                    var kind = now.kind();
+                    var menu = Widgets.menu(
+                            capital(now.degree().label()),
+                            "stage-seen",
+                            kind.label() + ": how much of them this view shows; what is hidden is not picked",
+                            Stream.of(Degree.values())
+                                    .map(d -> capital(d.label()))
+                                    .toList(),
+                            i -> StageSights.see(model, kind, Degree.values()[i]));
+                    var lock = Widgets.toggle(
+                            "Lock",
+                            "stage-lock",
+                            "What is locked is seen and not picked",
+                            now.locked(),
+                            () -> StageSights.lock(model, kind));
+                    lock.setMinWidth(USE_PREF_SIZE);
+                    lock.setMaxWidth(USE_PREF_SIZE);
+                    return List.of(new HBox(4, menu, lock));
+                })
+                .orElse(List.of());
+    }
+
+    private static String capital(String word) {
+        return word.substring(0, 1).toUpperCase(Locale.ROOT) + word.substring(1);
     }
 
     static String id(String label) {

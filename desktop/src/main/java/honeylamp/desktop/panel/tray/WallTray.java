@@ -3,12 +3,14 @@ package honeylamp.desktop.panel.tray;
 import honeylamp.desktop.command.WindowActions;
 import honeylamp.desktop.gesture.Choices;
 import honeylamp.desktop.panel.part.Content;
+import honeylamp.desktop.panel.part.LengthField;
 import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.desktop.workspace.Workspace;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.DrawnFace;
 import honeylamp.plan.ElementId.WallTypeId;
 import honeylamp.plan.WallType;
+import honeylamp.units.Length;
 import honeylamp.units.LengthText;
 import honeylamp.units.UnitSystem;
 import java.util.ArrayList;
@@ -33,7 +35,8 @@ record WallTray(WorkspaceModel model, WindowActions window) implements Content<W
             DrawnFace face,
             Choices.Angle angle,
             Optional<Choices.Lines> lines,
-            Choices.Glance glance) {}
+            Choices.Glance glance,
+            Optional<Length> grid) {}
 
     @Override
     public Part part(Workspace now) {
@@ -46,7 +49,8 @@ record WallTray(WorkspaceModel model, WindowActions window) implements Content<W
                 choices.angle(),
                 Optional.of(choices.lines())
                         .filter(_ -> !now.currentStorey().underlays().isEmpty()),
-                choices.glance());
+                choices.glance(),
+                choices.seen().grid());
     }
 
     @Override
@@ -112,6 +116,19 @@ record WallTray(WorkspaceModel model, WindowActions window) implements Content<W
                     window.toggleGlance();
                     window.focusPlan();
                 }));
+        var grid = window.commands().of("grid");
+        out.add(Widgets.toggle(
+                "Scale grid", "toggle-grid", grid.tip(), part.grid().isPresent(), grid.action()));
+        part.grid()
+                .ifPresent(step -> out.add(new LengthField(
+                        "Step",
+                        "grid-step",
+                        step,
+                        part.units(),
+                        v -> model.chooseWithin(model.now()
+                                .choices()
+                                .withSeen(model.now().choices().seen().withGrid(Optional.of(v)))),
+                        model::complain)));
         out.add(Widgets.section(
                 "Laser meter", new MeterTray(window.meter()).nodes().toArray(Node[]::new)));
         return out;

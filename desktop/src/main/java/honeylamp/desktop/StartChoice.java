@@ -1,0 +1,47 @@
+package honeylamp.desktop;
+
+import honeylamp.desktop.panel.StartPane;
+import honeylamp.plan.Plan;
+import honeylamp.store.PlanDocument;
+import java.nio.file.Path;
+
+/** What the start view asks of the window. */
+record StartChoice(MainWindow window) implements StartPane.Choice {
+    @Override
+    public void begin(Plan plan, Runnable then) {
+        window.files.begin(PlanDocument.of(plan), () -> {
+            window.actions().showSheet();
+            then.run();
+        });
+    }
+
+    @Override
+    public void open(Path file) {
+        window.files.open(file, window.actions()::showSheet);
+    }
+
+    @Override
+    public void openOther() {
+        window.actions().openPlan();
+    }
+
+    @Override
+    public void bringInPicture() {
+        window.actions().bringInPicture();
+    }
+
+    @Override
+    public void bringInSurvey() {
+        window.actions().bringInSurvey();
+    }
+
+    @Override
+    public void openDemo(int number) {
+        window.files.demo(number, window.actions()::showSheet);
+    }
+
+    @Override
+    public void closed() {
+        window.actions().focusPlan();
+    }
+}

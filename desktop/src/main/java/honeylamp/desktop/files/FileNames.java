@@ -1,0 +1,22 @@
+package honeylamp.desktop.files;
+
+import honeylamp.store.PlanFile;
+import java.nio.file.Path;
+import java.util.Locale;
+
+/** Names of files made of names of plans, and the other way round. */
+public final class FileNames {
+    private FileNames() {}
+
+    /** A file's name for a plan, without an ending. */
+    public static String of(String plan) {
+        var name = plan.strip().toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-");
+        return name.isBlank() || name.equals("-") ? "plan" : name;
+    }
+
+    /** A plan's name for a file: as the file is called. */
+    public static String plan(Path file) {
+        var name = String.valueOf(file.getFileName());
+        return name.endsWith(PlanFile.ENDING) ? name.substring(0, name.length() - PlanFile.ENDING.length()) : name;
+    }
+}

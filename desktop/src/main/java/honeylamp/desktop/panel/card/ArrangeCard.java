@@ -1,0 +1,95 @@
+package honeylamp.desktop.panel.card;
+
+import honeylamp.desktop.panel.part.Widgets;
+import honeylamp.desktop.workspace.WorkspaceModel;
+import honeylamp.edit.Arranging;
+import honeylamp.edit.Arranging.Along;
+import honeylamp.edit.Arranging.Edge;
+import honeylamp.edit.PickedEdits;
+import honeylamp.plan.ElementId;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import javafx.scene.Node;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+
+/** What can be done with things of any kinds: bring them into line, space, turn and mirror them. */
+record ArrangeCard(WorkspaceModel model, CardFields parts) {
+    /** For several things; those of all kinds alike. */
+    List<Node> of(Set<ElementId> picked) {
+        var out = new ArrayList<Node>();
+        if (PickedEdits.middle(model.now().currentStorey(), picked).isEmpty()) {
+            return out; // what hangs in walls has ways of its own
+        }
+        out.add(Widgets.section("Bring into line", lines(picked, Along.ACROSS), lines(picked, Along.UP)));
+        if (picked.size() > 2) {
+            var gaps = Widgets.row();
+            for (var along : Along.values()) {
+                gaps.getChildren()
+                        .add(Widgets.button(
+                                along.label(),
+                                "gaps-" + id(along),
+                                "What lies between the outermost two comes to equal gaps",
+                                () -> model.edit(
+                                        Arranging.distribute(parts.plan(), model.geometry(), picked, along),
+                                        "Equal gaps")));
+            }
+            out.add(Widgets.section("Equal gaps", gaps));
+        }
+        out.add(Widgets.section("Turn and mirror", turning(picked)));
+        return out;
+    }
+
+    private HBox lines(Set<ElementId> picked, Along along) {
+        var row = Widgets.row();
+        for (var edge : Edge.values()) {
+            if (edge.along() == along) {
+                row.getChildren()
+                        .add(Widgets.button(
+                                edge.label(),
+                                "line-" + id(edge),
+                                "Moves all to one line through it",
+                                () -> model.edit(
+                                        Arranging.align(parts.plan(), model.geometry(), picked, edge),
+                                        "Bring into line")));
+            }
+        }
+        return row;
+    }
+
+    private static String id(Enum<?> of) {
+        return of.name().toLowerCase(Locale.ROOT);
+    }
+
+    /** Turning and mirroring about the middle of all. */
+    Node turning(Set<ElementId> picked) {
+        var about = PickedEdits.middle(model.now().currentStorey(), picked);
+        return about.<Node>map(middle -> new VBox(
+                        6,
+                        parts.angle(
+                                "walls-turn",
+                                0,
+                                deg -> PickedEdits.turn(parts.plan(), parts.at(), picked, middle, deg),
+                                "Turn what is picked"),
+                        Widgets.row(
+                                Widgets.button(
+                                        "Left to right",
+                                        "mirror-plumb",
+                                        "Mirrors what is picked on a plumb line through its middle",
+                                        () -> model.edit(
+                                                PickedEdits.mirror(
+                                                        parts.plan(), parts.at(), picked, PickedEdits.plumb(middle)),
+                                                "Mirror")),
+                                Widgets.button(
+                                        "Top to bottom",
+                                        "mirror-level",
+                                        "Mirrors what is picked on a level line through its middle",
+                                        () -> model.edit(
+                                                PickedEdits.mirror(
+                                                        parts.plan(), parts.at(), picked, PickedEdits.level(middle)),
+                                                "Mirror")))))
+                .orElseGet(() -> Widgets.quiet(""));
+    }
+}

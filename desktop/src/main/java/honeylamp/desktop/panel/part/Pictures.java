@@ -1,0 +1,68 @@
+package honeylamp.desktop.panel.part;
+
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import javafx.application.Platform;
+import javafx.scene.image.Image;
+import javafx.scene.image.ImageView;
+import javafx.scene.layout.StackPane;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+
+/** Small pictures of plans, read or painted once each off the interface thread. */
+public final class Pictures {
+    private static final Logger LOG = LoggerFactory.getLogger(Pictures.class);
+
+    private final Map<String, Image> known = new HashMap<>(); // interface thread only
+    private final ExecutorService worker = Executors.newSingleThreadExecutor(
+            Thread.ofPlatform().daemon().name("pictures of plans").factory());
+    private final double width;
+    private final double height;
+
+    /** Where the bytes of a picture come from. */
+    public interface Source {
+        /** The bytes of a PNG; empty if there is none. */
+        Optional<byte[]> png() throws IOException;
+    }
+
+    /** Pictures that fit a box, in px. */
+    public Pictures(double width, double height) {
+        this.width = width;
+        this.height = height;
+    }
+
+    /** A box that shows a picture as soon as it is there. */
+    public StackPane view(String key, Source source) {
+        var view = new ImageView();
+        view.setFitWidth(width);
+        view.setFitHeight(height);
+        view.setPreserveRatio(true);
+        var box = new StackPane(view);
+        box.getStyleClass().add("plan-picture");
+        box.setMinSize(width, height);
+        box.setMaxSize(width, height);
+        var image = known.get(key);
+        if (image != null) {
+            view.setImage(image);
+        } else {
+            worker.execute(() -> fetch(key, source, view));
+        }
+        return box;
+    }
+
+    private void fetch(String key, Source source, ImageView view) {
+        try {
+            source.png().ifPresent(png -> {
+                var image = new Image(new ByteArrayInputStream(png), 2 * width, 2 * height, true, true);
+                Platform.runLater(() -> view.setImage(known.computeIfAbsent(key, _ -> image)));
+            });
+        } catch (IOException e) {
+            LOG.warn("there is no picture of {}", key, e);
+        }
+    }
+}
