@@ -31,6 +31,8 @@ public final class Figure {
 
     private final byte[] steps;
     private final double[] numbers;
+    private @Nullable Box bounds; // worked out when first asked for; it is always the same
+    private int hash; // the same
 
     private Figure(byte[] steps, double[] numbers) {
         this.steps = steps;
@@ -60,6 +62,16 @@ public final class Figure {
     /** Whether nothing is drawn. */
     public boolean isEmpty() {
         return steps.length == 0;
+    }
+
+    /** Whether a step follows another that was drawn. */
+    public boolean hasCorners() {
+        for (var i = 1; i < steps.length; i++) {
+            if (steps[i] != MOVE && steps[i - 1] != MOVE) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /** Tells each step to the walker, in order. */
@@ -92,6 +104,15 @@ public final class Figure {
      * @throws IllegalArgumentException if the path is empty
      */
     public Box bounds() {
+        var known = bounds;
+        if (known == null) {
+            known = boxAround();
+            bounds = known;
+        }
+        return known;
+    }
+
+    private Box boxAround() {
         double minX = Double.POSITIVE_INFINITY, minY = minX, maxX = -minX, maxY = -minX;
         for (var i = 0; i < numbers.length; i += 2) {
             minX = Math.min(minX, numbers[i]);
@@ -152,7 +173,10 @@ public final class Figure {
 
     @Override
     public int hashCode() {
-        return Objects.hash(Arrays.hashCode(steps), Arrays.hashCode(numbers));
+        if (hash == 0) {
+            hash = Objects.hash(Arrays.hashCode(steps), Arrays.hashCode(numbers));
+        }
+        return hash;
     }
 
     /** Gathers steps; {@link #build} freezes them. Not for sharing between threads. */

@@ -12,10 +12,12 @@ import honeylamp.derive.storeys.LaidStorey;
 import honeylamp.derive.storeys.LaidView;
 import honeylamp.derive.storeys.RegionPlaces;
 import honeylamp.derive.storeys.StoreyGeometry;
+import honeylamp.derive.tiers.DimensionTiers.SideTiers;
 import honeylamp.drawing.Drawing;
 import honeylamp.drawing.Layer;
 import honeylamp.drawing.LayerKind;
 import honeylamp.drawing.Mark;
+import honeylamp.drawing.Remembered;
 import honeylamp.drawing.ink.Blend;
 import honeylamp.drawing.ink.Ink;
 import honeylamp.geometry.Box;
@@ -68,6 +70,9 @@ public final class Illustration {
     /** Resolution of corner shade on screen, in pixels per paper mm. */
     public static final double SCREEN_SHADE_PX_PER_MM = 1.2;
 
+    /** So far beside a wall a point lies in its room, in plan mm. */
+    private static final double BESIDE_MM = 20;
+
     private final LaidView view;
     private final LaidStorey storey;
     private final LaidPlan plan;
@@ -78,12 +83,16 @@ public final class Illustration {
     private final Lamp lamp;
     private final double shadePxPerMm;
     private final Pens pens;
+    private final Remembered remembered;
     private final FloorArt floors;
     private final StructureArt structures;
     private final SiteArt site;
     private final FixedParts fixed;
 
-    private Illustration(LaidView view, PaperFrame frame, Lamp lamp, double shadePxPerMm) {
+    /** What all that is remembered of pictures depends on, beside each question. */
+    private record Setting(PaperFrame frame, Pens pens) {}
+
+    private Illustration(LaidView view, PaperFrame frame, Lamp lamp, double shadePxPerMm, Remembered pictures) {
         this.view = view;
         this.storey = view.storey();
         this.plan = view.plan();
@@ -94,7 +103,8 @@ public final class Illustration {
         this.lamp = lamp;
         this.shadePxPerMm = shadePxPerMm;
         this.pens = Pens.of(look, frame.scale());
-        this.floors = new FloorArt(frame, pens, look.textureStrength());
+        this.remembered = pictures.within(new Setting(frame, pens));
+        this.floors = new FloorArt(frame, pens, look.textureStrength(), remembered);
         this.structures = new StructureArt(frame, pens, lamp);
         this.site = new SiteArt(frame, pens, lamp, floors);
         this.fixed = storey.fixedParts();
@@ -108,13 +118,18 @@ public final class Illustration {
      * @param shadePxPerMm resolution of corner shade, in pixels per paper mm
      */
     public static Drawing of(LaidView view, PaperFrame frame, Lamp lamp, double shadePxPerMm) {
-        return new Illustration(view, frame, lamp, shadePxPerMm).drawing();
+        return of(view, frame, lamp, shadePxPerMm, new Remembered());
+    }
+
+    /** The same, faster where it is like pictures before; one memory is for one view. */
+    public static Drawing of(LaidView view, PaperFrame frame, Lamp lamp, double shadePxPerMm, Remembered remembered) {
+        return new Illustration(view, frame, lamp, shadePxPerMm, remembered).drawing();
     }
 
     /** Only the shade of a view, for measuring and comparing. */
     public static Drawing shadeOnly(LaidView view, PaperFrame frame, double shadePxPerMm) {
         var layers = new ArrayList<Layer>();
-        new Illustration(view, frame, Lamp.LIT, shadePxPerMm).shade(layers);
+        new Illustration(view, frame, Lamp.LIT, shadePxPerMm, new Remembered()).shade(layers);
         return new Drawing(layers);
     }
 
@@ -150,7 +165,7 @@ public final class Illustration {
     }
 
     private void words(List<Layer> layers) {
-        var labels = new LabelArt(view, frame, pens);
+        var labels = new LabelArt(view, frame, pens, remembered);
         var words = new ArrayList<Mark>();
         if (showing.shows(Kind.ROOM_NAMES)) {
             var names = new ArrayList<>(labels.rooms());
@@ -193,8 +208,9 @@ public final class Illustration {
         if (lamp == Lamp.DRAFT) {
             return out; // the picture to trace shows through
         }
-        for (var room : geometry.rooms()) {
-            var surface = floorSurface(room);
+        for (var at = 0; at < geometry.rooms().size(); at++) {
+            var room = geometry.rooms().get(at);
+            var surface = surfaces().get(at);
             var finish = room.mark().map(RoomMark::floor);
             var material = finish.map(Finish::material).flatMap(Materials::of);
             if (finish.isEmpty() || material.isEmpty()) {
@@ -246,11 +262,35 @@ public final class Illustration {
         return room.mark().map(m -> m.id().seed()).orElse(0L);
     }
 
+    private enum About {
+        FLOORS,
+        TIERS
+    }
+
+    /** The floors of all rooms, in plan mm. */
+    private List<Figure> surfaces() {
+        return remembered.answerOf(
+                About.FLOORS,
+                List.of(geometry.rooms(), geometry.cuts()),
+                () -> geometry.rooms().stream().map(this::floorSurface).toList());
+    }
+
+    /** The dimension tiers that are seen. */
+    private List<SideTiers> tiers() {
+        return remembered.answerOf(
+                About.TIERS,
+                List.of(geometry.network(), geometry.cuts(), view.view(), plan.units()),
+                () -> TierPlaces.seen(view));
+    }
+
     /** The room's outline and its half of every door and plain opening, in plan mm. */
     private Figure floorSurface(Room room) {
         var path = Figure.builder().path(room.outline().path());
+        var around = room.outline().bounds().grown(2 * BESIDE_MM);
         for (var cut : geometry.cuts()) {
-            if (!cut.opening().kind().isWindow() && cut.level() == OpeningCut.Level.CUT) {
+            if (around.meets(cut.ring().bounds())
+                    && !cut.opening().kind().isWindow()
+                    && cut.level() == OpeningCut.Level.CUT) {
                 side(cut, room).ifPresent(side -> path.ring(leadsOutside(cut, side) ? cut.ring() : cut.half(side)));
             }
         }
@@ -269,12 +309,12 @@ public final class Illustration {
     }
 
     private static Point beside(OpeningCut cut, Opening.Swing side) {
-        var away = cut.thicknessMm() / 2 + 20;
+        var away = cut.thicknessMm() / 2 + BESIDE_MM;
         return cut.middle().middle().plus(cut.unit().left().times(side == Opening.Swing.LEFT ? away : -away));
     }
 
     private void furniture(List<Layer> layers) {
-        var art = new FurnitureArt(frame, pens, lamp);
+        var art = new FurnitureArt(frame, pens, lamp, remembered);
         var pieces = geometry.storey().furnishings();
         add(layers, LayerKind.RUGS, Kind.FURNITURE, art.marks(pieces, SymbolShape.Level.FLOOR));
         add(layers, LayerKind.FURNITURE, Kind.FURNITURE, art.marks(pieces, SymbolShape.Level.BODY));
@@ -282,18 +322,17 @@ public final class Illustration {
     }
 
     private void shade(List<Layer> layers) {
-        var solids = Solids.of(geometry, fixed, showing, look.heightCap().mm());
+        var solids = Solids.of(geometry, fixed, showing, look.heightCap().mm(), remembered);
         var surface = shadedSurface();
         if (surface.isEmpty() || look.castShadow() == 0 && look.cornerShade() == 0) {
             return;
         }
         var light = view.view().light();
-        var rooms =
-                geometry.rooms().stream().map(r -> frame.paper(floorSurface(r))).toList();
-        var shade = FloorShade.of(frame, surface, rooms, solids, look, light, shadePxPerMm);
+        var rooms = surfaces().stream().map(frame::paper).toList();
+        var shade = FloorShade.of(frame, surface, rooms, solids, look, light, shadePxPerMm, remembered);
         layers.add(new Layer(LayerKind.SHADE, Blend.MULTIPLY, List.of(shade)));
         var onTops = look.castShadow() > 0
-                ? new TopShadow(frame, pens, light, look.castShadow()).onTops(solids)
+                ? new TopShadow(frame, pens, light, look.castShadow(), remembered).onTops(solids)
                 : List.<Mark>of();
         if (!onTops.isEmpty()) {
             layers.add(Layer.of(LayerKind.TOP_SHADOW, onTops));
@@ -303,9 +342,7 @@ public final class Illustration {
     /** All floors inside, on balconies and around the building, in paper mm. */
     private Figure shadedSurface() {
         var path = Figure.builder();
-        for (var room : geometry.rooms()) {
-            path.path(frame.paper(floorSurface(room)));
-        }
+        surfaces().forEach(surface -> path.path(frame.paper(surface)));
         for (var part : geometry.storey().structures()) {
             if (part.is(Structure.Kind.BALCONY)) {
                 path.path(frame.paper(Figure.ring(part.footprint())));
@@ -323,13 +360,13 @@ public final class Illustration {
         var art = new DimensionArt(frame, pens);
         var out = new ArrayList<>(art.singles(geometry.storey().dimensions(), plan.units()));
         out.addAll(art.radii(geometry.storey().walls(), plan.units()));
-        out.addAll(art.tiers(view));
+        out.addAll(art.tiers(view, tiers()));
         return out;
     }
 
     /** Where dimensions are written around the building, in plan mm. */
     private List<Outline> dimensioned() {
-        var sides = TierPlaces.seen(view);
+        var sides = tiers();
         return sides.isEmpty()
                 ? List.of()
                 : List.of(Outline.of(TierPlaces.occupied(view, sides)

@@ -28,6 +28,18 @@ final class Blending {
         }
     }
 
+    /** Lays pixels over opaque ones, two channels at once; what is clear leaves them as they are. */
+    static void over(int[] below, int[] above) {
+        for (var i = 0; i < below.length; i++) {
+            var s = above[i];
+            var rest = 256 - (s >>> 24) - (s >>> 31); // of 256, so that 255 leaves nothing
+            var b = below[i];
+            var redBlue = ((b & 0xff00ff) * rest + 0x800080 >>> 8) & 0xff00ff;
+            var green = ((b & 0x00ff00) * rest + 0x008000 >>> 8) & 0x00ff00;
+            below[i] = 0xff000000 | (s & 0xffffff) + (redBlue | green);
+        }
+    }
+
     private static int mixed(int s, int b, Blend blend) {
         var over = s >>> 24;
         var under = b >>> 24;

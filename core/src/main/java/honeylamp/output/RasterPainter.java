@@ -46,15 +46,20 @@ public final class RasterPainter {
      * @param toPixels from paper mm to pixels, without shear
      */
     public static void paint(Drawing drawing, BufferedImage image, Affine toPixels) {
+        paint(BoundedDrawing.of(drawing), image, toPixels);
+    }
+
+    /** The same with a drawing whose marks' boxes are known. */
+    static void paint(BoundedDrawing drawing, BufferedImage image, Affine toPixels) {
         if (image.getHeight() < 2 * LEAST_BAND_PX) {
-            drawing.layers().forEach(layer -> paint(layer, image, toPixels));
+            drawing.seen(image, toPixels).forEach(layer -> paint(layer, image, toPixels));
             return;
         }
         IntStream.range(0, BANDS).parallel().forEach(i -> band(drawing, image, toPixels, i));
     }
 
     /** Paints one of the bands the image is cut into, apart, so that bands are painted at the same time. */
-    private static void band(Drawing drawing, BufferedImage image, Affine toPixels, int index) {
+    private static void band(BoundedDrawing drawing, BufferedImage image, Affine toPixels, int index) {
         var top = image.getHeight() * index / BANDS;
         var height = image.getHeight() * (index + 1) / BANDS - top;
         var band = new BufferedImage(image.getWidth(), height, image.getType());
@@ -62,7 +67,7 @@ public final class RasterPainter {
         var part = ((DataBufferInt) band.getRaster().getDataBuffer()).getData();
         System.arraycopy(whole, top * image.getWidth(), part, 0, part.length);
         var shifted = toPixels.then(Affine.move(0, -top));
-        drawing.layers().forEach(layer -> paint(layer, band, shifted));
+        drawing.seen(band, shifted).forEach(layer -> paint(layer, band, shifted));
         System.arraycopy(part, 0, whole, top * image.getWidth(), part.length);
     }
 

@@ -13,6 +13,7 @@ import honeylamp.sheet.ComposedPage;
 import honeylamp.underlay.TracedPicture;
 import honeylamp.underlay.UnderlayPainter;
 import java.awt.Color;
+import java.awt.Rectangle;
 import java.awt.RenderingHints;
 import java.awt.image.BufferedImage;
 import java.util.List;
@@ -29,24 +30,42 @@ public final class ScreenPainter {
     public record Traced(Underlay underlay, TracedPicture picture) {}
 
     /**
-     * Paints everything.
+     * What is shown.
      *
      * @param desk what lies round the paper, as 0xAARRGGBB
      * @param ghost another storey, seen through this one, in paper mm; empty for none
-     * @param toPixels from paper mm to pixels of the image
+     * @param toPixels from paper mm to pixels
      */
-    public static void paint(
+    public record Scene(
             ComposedPage page,
             int desk,
-            Iterable<Traced> underlays,
+            List<Traced> underlays,
             List<Mark> ghost,
-            BufferedImage image,
-            Affine toPixels) {
+            Affine toPixels,
+            int width,
+            int height) {
+        public Scene {
+            underlays = List.copyOf(underlays);
+            ghost = List.copyOf(ghost);
+        }
+
+        Rectangle whole() {
+            return new Rectangle(width, height);
+        }
+    }
+
+    /** Paints everything. */
+    public static BufferedImage paint(Scene scene) {
+        return ScreenLayers.of(scene).painted(scene.whole());
+    }
+
+    /** The desk, and the shade of the paper that lies on it. */
+    static void desk(Scene scene, BufferedImage image, Affine toPixels) {
         var g = image.createGraphics();
-        g.setColor(new Color(desk));
+        g.setColor(new Color(scene.desk));
         g.fillRect(0, 0, image.getWidth(), image.getHeight());
         var a = toPixels.apply(Point.ORIGIN);
-        var b = toPixels.apply(new Point(page.widthMm(), page.heightMm()));
+        var b = toPixels.apply(new Point(scene.page.widthMm(), scene.page.heightMm()));
         g.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
         g.setColor(SHEET_SHADE);
         for (var i = 1; i <= SHADE_STEPS; i++) {
@@ -54,21 +73,13 @@ public final class ScreenPainter {
                     a.x() - i + 2, a.y() - i + 4, b.x() - a.x() + 2 * i, b.y() - a.y() + 2 * i, 2 * i, 2 * i));
         }
         g.dispose();
-        RasterPainter.paint(page.drawing().only(k -> k == LayerKind.PAPER), image, toPixels);
-        var toScreen = page.frame().toPaper().then(toPixels);
-        underlays(underlays, Lie.BELOW, image, toScreen);
-        RasterPainter.paint(page.drawing().only(k -> k != LayerKind.PAPER), image, toPixels);
-        if (!ghost.isEmpty()) {
-            RasterPainter.paint(alone(ghost), image, toPixels);
-        }
-        underlays(underlays, Lie.ABOVE, image, toScreen);
     }
 
-    private static Drawing alone(List<Mark> marks) {
+    static Drawing alone(List<Mark> marks) {
         return new Drawing(List.of(Layer.of(LayerKind.LABELS, marks)));
     }
 
-    private static void underlays(Iterable<Traced> underlays, Lie lie, BufferedImage image, Affine toScreen) {
+    static void underlays(Iterable<Traced> underlays, Lie lie, BufferedImage image, Affine toScreen) {
         for (var traced : underlays) {
             if (traced.underlay.treatment().lie() == lie) {
                 UnderlayPainter.paint(traced.underlay, traced.picture, image, toScreen);

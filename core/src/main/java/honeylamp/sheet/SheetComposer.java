@@ -7,6 +7,7 @@ import honeylamp.drawing.Layer;
 import honeylamp.drawing.LayerKind;
 import honeylamp.drawing.Mark;
 import honeylamp.drawing.Mark.Align;
+import honeylamp.drawing.Remembered;
 import honeylamp.drawing.ink.Ink;
 import honeylamp.drawing.ink.Typeface;
 import honeylamp.geometry.Box;
@@ -45,18 +46,24 @@ public final class SheetComposer {
     public static ComposedPage compose(LaidPage page, Lamp lamp, double shadePxPerMm) {
         var composer = new SheetComposer(page);
         var frames = composer.frames();
-        return composer.composed(frames, frames.getFirst(), lamp, shadePxPerMm);
+        return composer.composed(frames, frames.getFirst(), lamp, shadePxPerMm, new Remembered());
     }
 
     /** The page with one view where a frame puts it: for work under way, when nothing should jump. */
     public static ComposedPage compose(LaidPage page, ViewId worked, PaperFrame frame, Lamp lamp, double shadePxPerMm) {
+        return compose(page, worked, frame, lamp, shadePxPerMm, new Remembered());
+    }
+
+    /** The same, faster where it is like pages before. */
+    public static ComposedPage compose(
+            LaidPage page, ViewId worked, PaperFrame frame, Lamp lamp, double shadePxPerMm, Remembered remembered) {
         var composer = new SheetComposer(page);
         var frames = new ArrayList<PaperFrame>();
         for (var i = 0; i < page.views().size(); i++) {
             var isWorked = page.views().get(i).view().id().equals(worked);
             frames.add(isWorked ? frame : composer.frame(i));
         }
-        return composer.composed(frames, frame, lamp, shadePxPerMm);
+        return composer.composed(frames, frame, lamp, shadePxPerMm, remembered);
     }
 
     /** Where the plan would lie on the page in a view of it, without drawing it. */
@@ -77,10 +84,14 @@ public final class SheetComposer {
                 .orElse(true);
     }
 
-    private ComposedPage composed(List<PaperFrame> frames, PaperFrame worked, Lamp lamp, double shadePxPerMm) {
+    private ComposedPage composed(
+            List<PaperFrame> frames, PaperFrame worked, Lamp lamp, double shadePxPerMm, Remembered remembered) {
+        remembered.next();
         var drawing = surround(frames);
         for (var i = 0; i < frames.size(); i++) {
-            drawing = drawing.with(Illustration.of(page.views().get(i), frames.get(i), lamp, shadePxPerMm));
+            var view = page.views().get(i);
+            var ofView = remembered.within(view.view().id());
+            drawing = drawing.with(Illustration.of(view, frames.get(i), lamp, shadePxPerMm, ofView));
         }
         return new ComposedPage(
                 layout.page().width(),

@@ -138,10 +138,14 @@ class FourOutputsTest {
     }
 
     private BufferedImage screen() {
-        var image = new BufferedImage(
-                (int) (WIDTH_MM * PX_PER_MM), (int) (HEIGHT_MM * PX_PER_MM), BufferedImage.TYPE_INT_ARGB_PRE);
-        ScreenPainter.paint(page(), 0xFFD9CFBF, List.of(), List.of(), image, Affine.scale(PX_PER_MM, PX_PER_MM));
-        return image;
+        return ScreenPainter.paint(new ScreenPainter.Scene(
+                page(),
+                0xFFD9CFBF,
+                List.of(),
+                List.of(),
+                Affine.scale(PX_PER_MM, PX_PER_MM),
+                (int) (WIDTH_MM * PX_PER_MM),
+                (int) (HEIGHT_MM * PX_PER_MM)));
     }
 
     private BufferedImage pdf() throws Exception {

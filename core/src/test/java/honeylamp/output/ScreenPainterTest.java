@@ -31,15 +31,14 @@ class ScreenPainterTest {
     }
 
     private static BufferedImage paint(ComposedPage page, List<Traced> traced) {
-        var image = new BufferedImage(900, 640, BufferedImage.TYPE_INT_ARGB_PRE);
-        ScreenPainter.paint(
+        return ScreenPainter.paint(new ScreenPainter.Scene(
                 page,
                 0xFFD9CFBF,
                 traced,
                 List.of(),
-                image,
-                Affine.scale(PX_PER_MM, PX_PER_MM).then(Affine.move(30, 20)));
-        return image;
+                Affine.scale(PX_PER_MM, PX_PER_MM).then(Affine.move(30, 20)),
+                900,
+                640));
     }
 
     private static Color at(BufferedImage image, ComposedPage page, double x, double y) {

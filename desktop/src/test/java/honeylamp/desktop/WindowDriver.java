@@ -59,6 +59,7 @@ final class WindowDriver implements AutoCloseable {
     private static final double CARD_PX = 276;
     private static final double EDGE_PX = 56;
     private static final int MOVES = 4;
+    private static final int MOST_ROUNDS = 6;
 
     private Optional<Point2D> lastPress = Optional.empty();
     private final Robot mouse = onScreen(Robot::new);
@@ -198,14 +199,14 @@ final class WindowDriver implements AutoCloseable {
     /** Waits for the interface, and for pictures that are being brought in. */
     void settle() throws Exception {
         drained();
-        rested();
-        laidOut();
-        drained();
-        if (!atRest()) { // what came into sight has asked for more
+        var rounds = 0;
+        do { // what came into sight may ask for more, and what was worked out aside for a new layout
             rested();
             laidOut();
             drained();
-        }
+            rounds++;
+        } while (rounds < MOST_ROUNDS
+                && (!atRest() || onScreen(() -> window.scene().getRoot().isNeedsLayout())));
     }
 
     private void rested() throws Exception {

@@ -2,6 +2,7 @@ package honeylamp.drawing.ink;
 
 import java.util.Arrays;
 import java.util.Objects;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /** A picture of grey levels, 0 black to 255 white, row by row from the top; never changes. */
@@ -37,6 +38,32 @@ public final class Grey {
     /** A copy of all levels. */
     public byte[] levels() {
         return levels.clone();
+    }
+
+    /** A part of a picture, in whole pixels, its last ones included. */
+    public record Part(int minX, int minY, int maxX, int maxY) {}
+
+    /** The part outside which another picture of the same size is the same; empty if it is the same everywhere. */
+    public Optional<Part> differsFrom(Grey other) {
+        var minX = width;
+        var maxX = -1;
+        var minY = height;
+        var maxY = -1;
+        for (var y = 0; y < height; y++) {
+            var from = y * width;
+            var first = Arrays.mismatch(levels, from, from + width, other.levels, from, from + width);
+            if (first >= 0) {
+                var last = width - 1;
+                while (levels[from + last] == other.levels[from + last]) {
+                    last--;
+                }
+                minX = Math.min(minX, first);
+                maxX = Math.max(maxX, last);
+                minY = Math.min(minY, y);
+                maxY = y;
+            }
+        }
+        return maxX < 0 ? Optional.empty() : Optional.of(new Part(minX, minY, maxX, maxY));
     }
 
     @Override

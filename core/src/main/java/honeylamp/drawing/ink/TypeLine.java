@@ -7,7 +7,11 @@ import java.awt.font.GlyphVector;
 import java.awt.geom.Point2D;
 import java.text.Bidi;
 import java.util.ArrayList;
+import java.util.Collections;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A line of text set in a face: pieces of one font and one direction each, in the order they are seen from left to
@@ -33,6 +37,7 @@ public record TypeLine(List<Piece> pieces, double widthEm) {
         private final double fromEm;
         private final double widthEm;
         private final GlyphVector glyphs;
+        private @Nullable Shape outline; // gathered when first asked for
 
         private Piece(FontFile file, String text, Setting setting, double fromEm, double widthEm, GlyphVector glyphs) {
             this.file = file;
@@ -68,10 +73,31 @@ public record TypeLine(List<Piece> pieces, double widthEm) {
         }
 
         /** Its outlines in thousandths of the size, the left end of the whole line's base line the origin; y down. */
-        public Shape outline() {
-            return fromEm == 0 ? glyphs.getOutline() : glyphs.getOutline((float) (fromEm * FontFile.MEASURING_SIZE), 0);
+        public synchronized Shape outline() {
+            var known = outline;
+            if (known == null) {
+                known = fromEm == 0
+                        ? glyphs.getOutline()
+                        : glyphs.getOutline((float) (fromEm * FontFile.MEASURING_SIZE), 0);
+                outline = known;
+            }
+            return known;
         }
     }
+
+    private record Asked(Typeface face, String text, double trackingEm) {}
+
+    private static final int KEPT = 4096;
+
+    private static final Map<Asked, TypeLine> NEWEST =
+            Collections.synchronizedMap(new LinkedHashMap<>(16, 0.75f, true) {
+                private static final long serialVersionUID = 1L;
+
+                @Override
+                protected boolean removeEldestEntry(Map.Entry<Asked, TypeLine> eldest) {
+                    return size() > KEPT;
+                }
+            });
 
     private static final FontRenderContext EXACT = new FontRenderContext(null, true, true);
     private static final String BOX = "\u25a1";
@@ -86,6 +112,13 @@ public record TypeLine(List<Piece> pieces, double widthEm) {
      * @param trackingEm extra room between letters, as a share of the size
      */
     public static TypeLine of(Typeface face, String text, double trackingEm) {
+        return NEWEST.computeIfAbsent(new Asked(face, text, trackingEm), TypeLine::set);
+    }
+
+    private static TypeLine set(Asked asked) {
+        var face = asked.face;
+        var text = asked.text;
+        var trackingEm = asked.trackingEm;
         var out = new Setter(face, trackingEm);
         var chars = text.toCharArray();
         if (face.font().canDisplayUpTo(text) < 0 && !Font.textRequiresLayout(chars, 0, chars.length)) {

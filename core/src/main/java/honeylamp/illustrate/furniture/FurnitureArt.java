@@ -3,6 +3,7 @@ package honeylamp.illustrate.furniture;
 import honeylamp.catalogue.Furnishings;
 import honeylamp.catalogue.symbol.SymbolShape;
 import honeylamp.drawing.Mark;
+import honeylamp.drawing.Remembered;
 import honeylamp.drawing.ink.Ink;
 import honeylamp.geometry.Figure;
 import honeylamp.illustrate.paper.Lamp;
@@ -22,8 +23,18 @@ public final class FurnitureArt {
     private final Detail detail;
     private final Pens pens;
     private final Lamp lamp;
+    private final Remembered remembered;
 
-    public FurnitureArt(PaperFrame frame, Pens pens, Lamp lamp) {
+    /** What the marks of a piece depend on. */
+    private record Drawn(Furnishing piece, SymbolShape.Level level, Lamp lamp) {}
+
+    /**
+     * Draws with pens on paper.
+     *
+     * @param remembered what was drawn before on this paper, with these pens
+     */
+    public FurnitureArt(PaperFrame frame, Pens pens, Lamp lamp, Remembered remembered) {
+        this.remembered = remembered;
         this.frame = frame;
         this.detail = new Detail(frame.scale());
         this.pens = pens;
@@ -36,18 +47,21 @@ public final class FurnitureArt {
         sorted.sort(Comparator.comparing(Furnishing::height).thenComparing(Furnishing::id, ElementId.ORDER));
         var out = new ArrayList<Mark>();
         for (var piece : sorted) {
-            var kind = Furnishings.of(piece.kind());
-            if (kind.isEmpty()) {
-                continue;
-            }
-            var symbol = kind.get().symbol(piece);
+            out.addAll(remembered.answer(new Drawn(piece, level, lamp), () -> List.copyOf(marks(piece, level))));
+        }
+        return out;
+    }
+
+    private List<Mark> marks(Furnishing piece, SymbolShape.Level level) {
+        var out = new ArrayList<Mark>();
+        Furnishings.of(piece.kind()).ifPresent(kind -> {
             var toPaper = piece.placing().then(frame.toPaper());
-            for (var part : symbol.parts()) {
+            for (var part : kind.symbol(piece).parts()) {
                 if (part.level() == level && detail.shows(part.detail())) {
                     part(out, part, part.path().through(toPaper));
                 }
             }
-        }
+        });
         return out;
     }
 

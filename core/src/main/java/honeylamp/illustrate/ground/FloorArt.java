@@ -5,6 +5,7 @@ import honeylamp.catalogue.pattern.LayingPattern.Piece;
 import honeylamp.catalogue.pattern.LayingPattern.Seamless;
 import honeylamp.catalogue.pattern.Seeds;
 import honeylamp.drawing.Mark;
+import honeylamp.drawing.Remembered;
 import honeylamp.drawing.ink.Ink;
 import honeylamp.geometry.Affine;
 import honeylamp.geometry.Box;
@@ -25,6 +26,8 @@ public final class FloorArt {
     /** Tones are sorted into steps of this lightness, so that one path holds all pieces of a tone. */
     private static final double TONE_STEP = 0.004;
 
+    private static final double AROUND_STEP_MM = 1000;
+
     private static final double DRIFT = 0.010;
     private static final double DRIFT_LENGTH_MM = 2600;
 
@@ -32,17 +35,42 @@ public final class FloorArt {
     private final Detail detail;
     private final Pens pens;
     private final double strength;
+    private final Remembered remembered;
 
+    /** Draws with pens, the pattern so strong, on paper. */
     public FloorArt(PaperFrame frame, Pens pens, double strength) {
+        this(frame, pens, strength, new Remembered());
+    }
+
+    /** The same, with what was drawn before on this paper, with these pens and so strong. */
+    public FloorArt(PaperFrame frame, Pens pens, double strength, Remembered remembered) {
+        this.remembered = remembered;
         this.frame = frame;
         this.detail = new Detail(frame.scale());
         this.pens = pens;
         this.strength = strength;
     }
 
+    /** What the pattern of a floor depends on. */
+    private record Laid(Box bounds, Material material, Finish finish, long seed) {}
+
     /** The marks of one floor: clipped to {@code surface}, seeded by the room's number. */
     public Mark floor(Figure surface, Box bounds, Material usual, Finish finish, long seed) {
-        var material = usual.in(pens.look());
+        // a wall that is moved a little leaves the pattern as it is
+        var around = new Box(
+                Math.floor(bounds.minX() / AROUND_STEP_MM) * AROUND_STEP_MM,
+                Math.floor(bounds.minY() / AROUND_STEP_MM) * AROUND_STEP_MM,
+                Math.ceil(bounds.maxX() / AROUND_STEP_MM) * AROUND_STEP_MM,
+                Math.ceil(bounds.maxY() / AROUND_STEP_MM) * AROUND_STEP_MM);
+        var laid = new Laid(around, usual.in(pens.look()), finish, seed);
+        return new Mark.Clip(frame.paper(surface), remembered.answer(laid, () -> List.copyOf(pattern(laid))));
+    }
+
+    private List<Mark> pattern(Laid on) {
+        var material = on.material;
+        var bounds = on.bounds;
+        var finish = on.finish;
+        var seed = on.seed;
         var laid = Affine.turn(finish.directionDeg())
                 .then(Affine.move(finish.start().x().mm(), finish.start().y().mm()));
         var cover = bounds.ring().through(laid.inverse()).bounds();
@@ -60,7 +88,7 @@ public final class FloorArt {
             marks.add(new Mark.Fill(whole, ink(joints(material))));
             pieces(marks, pattern.pieces(cover, seed), bounds, laid, material, seed);
         }
-        return new Mark.Clip(frame.paper(surface), marks);
+        return marks;
     }
 
     private Oklch joints(Material material) {

@@ -1,7 +1,6 @@
 package honeylamp.illustrate.shade;
 
 import honeylamp.plan.Light;
-import java.util.stream.IntStream;
 
 /**
  * How much of the light every spot of a level floor loses to what stands towards it: from 0 to 1.
@@ -35,15 +34,14 @@ final class CastSearch {
     private final double least;
     private final double spread;
 
-    private CastSearch(ShadeGrid grid, float[] heights, float[] coverage, Light light) {
+    private CastSearch(ShadeGrid grid, float[] heights, float[] coverage, Light light, double farthestMm) {
         this.grid = grid;
         var towards = light.fall().times(-1);
         this.acrossPerStep = towards.x();
         this.downPerStep = -towards.y();
-        var slope = 1 / light.shadowPerHeight();
-        this.spread = Math.tan(Math.toRadians(HALF_DEG)) * (1 + slope * slope);
-        this.least = slope - spread;
-        this.farthest = highest(heights) / least / grid.pixelMm();
+        this.spread = spread(light);
+        this.least = 1 / light.shadowPerHeight() - spread;
+        this.farthest = farthestMm / grid.pixelMm();
         this.heights = new ShiftedRows(heights, grid.width(), grid.height(), farthest + LONGEST_STEP);
         for (var i = 0; i < RADII.length; i++) {
             var soft = Smoothing.box(coverage, grid.width(), grid.height(), RADII[i]);
@@ -51,12 +49,19 @@ final class CastSearch {
         }
     }
 
-    private static double highest(float[] heights) {
-        var highest = 0f;
-        for (var h : heights) {
-            highest = Math.max(highest, h);
-        }
-        return highest;
+    private static double spread(Light light) {
+        var slope = 1 / light.shadowPerHeight();
+        return Math.tan(Math.toRadians(HALF_DEG)) * (1 + slope * slope);
+    }
+
+    /** How far what is so high throws its shade, soft end included, in plan mm. */
+    static double reachMm(double heightMm, Light light) {
+        return heightMm / (1 / light.shadowPerHeight() - spread(light));
+    }
+
+    /** How far around a place coverage is averaged, and mixed with its neighbours, in pixels. */
+    static double softPx() {
+        return RADII[RADII.length - 1] + 1;
     }
 
     /**
@@ -64,14 +69,13 @@ final class CastSearch {
      *
      * @param heights of what stands there, in plan mm
      * @param coverage the share of every pixel that something stands on
+     * @param highestMm nothing is higher
+     * @param rows only these are searched, the others are left at 0
      */
-    static float[] of(ShadeGrid grid, float[] heights, float[] coverage, Light light) {
-        return new CastSearch(grid, heights, coverage, light).search();
-    }
-
-    private float[] search() {
+    static float[] of(ShadeGrid grid, float[] heights, float[] coverage, Light light, double highestMm, Rows rows) {
+        var search = new CastSearch(grid, heights, coverage, light, reachMm(highestMm, light));
         var out = new float[grid.count()];
-        IntStream.range(0, grid.height()).parallel().forEach(y -> row(y, out));
+        rows.each(y -> search.row(y, out));
         return out;
     }
 

@@ -1,7 +1,5 @@
 package honeylamp.illustrate.shade;
 
-import java.util.stream.IntStream;
-
 /**
  * How much of the sky every spot of a level floor loses to what stands around it: from 0 to 1.
  *
@@ -38,15 +36,16 @@ final class CornerSearch {
      *
      * @param heights of what stands there, in plan mm
      * @param reachMm how far shade reaches, in plan mm
+     * @param rows only these are searched, the others are left at 0
      */
-    static float[] of(ShadeGrid grid, float[] heights, double reachMm) {
+    static float[] of(ShadeGrid grid, float[] heights, double reachMm, Rows rows) {
         var capped = new float[heights.length];
         for (var i = 0; i < capped.length; i++) {
             capped[i] = Math.min((float) HEIGHT_CAP_MM, heights[i]);
         }
         var search = new CornerSearch(grid, capped, reachMm);
         var out = new float[grid.count()];
-        IntStream.range(0, grid.height()).parallel().forEach(y -> search.row(y, out));
+        rows.each(y -> search.row(y, out));
         return out;
     }
 

@@ -22,11 +22,18 @@ final class RoomShares {
     private final float[] dark;
     private final float[] coverage;
 
-    private RoomShares(ShadeGrid grid, List<Figure> rooms, float[] dark, float[] coverage) {
+    /** The surfaces of rooms as numbers of pixels: as they are, and each grown up to the middle of most walls. */
+    record Numbered(int rooms, int[] within, int[] grown) {
+        static Numbered of(ShadeGrid grid, List<Figure> rooms) {
+            return new Numbered(rooms.size(), grid.numbered(rooms), grid.numbered(rooms, GROWN_MM));
+        }
+    }
+
+    private RoomShares(ShadeGrid grid, Numbered rooms, float[] dark, float[] coverage) {
         this.grid = grid;
-        this.numbers = rooms.size() + 1;
-        this.rooms = grid.numbered(rooms);
-        this.grown = grid.numbered(rooms, GROWN_MM);
+        this.numbers = rooms.rooms + 1;
+        this.rooms = rooms.within;
+        this.grown = rooms.grown;
         this.dark = dark;
         this.coverage = coverage;
     }
@@ -34,12 +41,12 @@ final class RoomShares {
     /**
      * The share of its shade that every pixel keeps, from 0 to 1.
      *
-     * @param rooms their floors, in paper mm
+     * @param rooms their floors
      * @param dark what of the light is lost at every pixel
      * @param coverage the share of every pixel that something stands on
      * @param ceiling the most that may be lost in the mean of a room
      */
-    static float[] of(ShadeGrid grid, List<Figure> rooms, float[] dark, float[] coverage, double ceiling) {
+    static float[] of(ShadeGrid grid, Numbered rooms, float[] dark, float[] coverage, double ceiling) {
         return new RoomShares(grid, rooms, dark, coverage).shares(ceiling);
     }
 

@@ -6,6 +6,12 @@ import java.util.stream.IntStream;
 final class Smoothing {
     private static final int PARTS = 4;
 
+    /**
+     * Sums are begun anew at every so many values, so that those of a part of a grid that begins at such a place are the
+     * same as those of the whole, to the last bit.
+     */
+    static final int BLOCK = 16;
+
     private Smoothing() {}
 
     /**
@@ -39,10 +45,13 @@ final class Smoothing {
             var first = whole + 1;
             System.arraycopy(values, y * width, row, first, width);
             var sum = 0f;
-            for (var x = 1; x <= 2 * whole; x++) {
-                sum += row[x];
-            }
             for (var x = 0; x < width; x++) {
+                if (x % BLOCK == 0) {
+                    sum = 0;
+                    for (var k = 1; k <= 2 * whole; k++) {
+                        sum += row[x + k];
+                    }
+                }
                 sum += row[x + 2 * whole + 1];
                 out[y * width + x] = (sum + rest * (row[x] + row[x + 2 * whole + 2])) * share;
                 sum -= row[x + 1];
@@ -70,10 +79,13 @@ final class Smoothing {
             var share = (float) (1 / (2 * radius + 1));
             var sum = new float[to - from];
             var ends = new float[to - from];
-            for (var y = 0; y < whole; y++) {
-                add(sum, y, 1);
-            }
             for (var y = 0; y < height; y++) {
+                if (y % BLOCK == 0) {
+                    java.util.Arrays.fill(sum, 0);
+                    for (var near = y - whole; near < y + whole; near++) {
+                        add(sum, near, 1);
+                    }
+                }
                 add(sum, y + whole, 1);
                 java.util.Arrays.fill(ends, 0);
                 add(ends, y - whole - 1, rest);

@@ -4,8 +4,10 @@ import honeylamp.catalogue.Furnishings;
 import honeylamp.derive.fixed.FixedParts;
 import honeylamp.derive.openings.OpeningCut;
 import honeylamp.derive.storeys.StoreyGeometry;
+import honeylamp.drawing.Remembered;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Outline;
+import honeylamp.plan.Furnishing;
 import honeylamp.plan.Showing;
 import honeylamp.plan.Showing.Degree;
 import honeylamp.plan.Showing.Kind;
@@ -36,11 +38,18 @@ public record Solids(List<Solid> walls, List<Solid> pieces) {
 
     private static final double CAR_CORNER_MM = 120;
 
-    /** Of what a view shows in full: what is faint throws no shade. */
-    public static Solids of(StoreyGeometry geometry, FixedParts fixed, Showing showing, double heightCapMm) {
+    /**
+     * Of what a view shows in full: what is faint throws no shade.
+     *
+     * @param remembered what was worked out before
+     */
+    public static Solids of(
+            StoreyGeometry geometry, FixedParts fixed, Showing showing, double heightCapMm, Remembered remembered) {
         var pieces = new ArrayList<Solid>();
         if (showing.of(Kind.FURNITURE) == Degree.SHOWN) {
-            pieces.addAll(furniture(geometry.storey(), heightCapMm));
+            for (var piece : geometry.storey().furnishings()) {
+                pieces.addAll(remembered.answer(new Asked(piece, heightCapMm), () -> solids(piece, heightCapMm)));
+            }
         }
         pieces.addAll(parts(geometry.storey(), fixed, showing, heightCapMm));
         var walls = showing.of(Kind.WALLS) == Degree.SHOWN ? walls(geometry, heightCapMm) : List.<Solid>of();
@@ -63,14 +72,12 @@ public record Solids(List<Solid> walls, List<Solid> pieces) {
         return List.copyOf(walls);
     }
 
-    private static List<Solid> furniture(Storey storey, double cap) {
+    private record Asked(Furnishing piece, double cap) {}
+
+    private static List<Solid> solids(Furnishing piece, double cap) {
         var out = new ArrayList<Solid>();
-        for (var piece : storey.furnishings()) {
-            var kind = Furnishings.of(piece.kind());
-            if (kind.isEmpty()) {
-                continue;
-            }
-            for (var solid : kind.get().symbol(piece).solids()) {
+        Furnishings.of(piece.kind()).ifPresent(kind -> {
+            for (var solid : kind.symbol(piece).solids()) {
                 if (solid.heightMm() > FLAT_MM) {
                     out.add(new Solid(
                             Outline.of(
@@ -78,8 +85,8 @@ public record Solids(List<Solid> walls, List<Solid> pieces) {
                             Math.min(cap, solid.heightMm())));
                 }
             }
-        }
-        return out;
+        });
+        return List.copyOf(out);
     }
 
     private static List<Solid> parts(Storey storey, FixedParts fixed, Showing showing, double cap) {

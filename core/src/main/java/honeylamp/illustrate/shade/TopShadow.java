@@ -1,8 +1,10 @@
 package honeylamp.illustrate.shade;
 
 import honeylamp.drawing.Mark;
+import honeylamp.drawing.Remembered;
 import honeylamp.drawing.ink.Ink;
 import honeylamp.geometry.Box;
+import honeylamp.geometry.BoxIndex;
 import honeylamp.geometry.Figure;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
@@ -33,8 +35,19 @@ public final class TopShadow {
     private final PaperFrame frame;
     private final Light light;
     private final Ink layerInk;
+    private final Remembered remembered;
 
-    public TopShadow(PaperFrame frame, Pens pens, Light light, double strength) {
+    /** What the shadows on a top depend on. */
+    private record Asked(Solid top, List<Solid> higher, List<Outline> covering, Light light, Ink ink) {}
+
+    /**
+     * Draws with pens on paper.
+     *
+     * @param strength from 0 to 1
+     * @param remembered what was drawn before on this paper, with these pens
+     */
+    public TopShadow(PaperFrame frame, Pens pens, Light light, double strength, Remembered remembered) {
+        this.remembered = remembered;
         this.frame = frame;
         this.light = light;
         var share = 1 - Math.pow(1 - FULL * strength, 1.0 / SOFT_STEPS.length);
@@ -43,23 +56,41 @@ public final class TopShadow {
 
     /** The shadows that fall on the tops of pieces, from whatever is higher, top by top. */
     public List<Mark> onTops(Solids solids) {
+        var all = solids.all();
+        var walls = solids.walls().size();
+        var index = new BoxIndex(all.size(), n -> all.get(n).footprint().bounds());
+        var highest = all.stream().mapToDouble(Solid::heightMm).max().orElse(0);
         var marks = new ArrayList<Mark>();
-        for (var top : solids.pieces()) {
-            var level = top.heightMm();
+        for (var i = walls; i < all.size(); i++) {
+            var top = all.get(i);
             var box = top.footprint().bounds();
-            var higher = solids.all().stream()
-                    .filter(s -> s.heightMm() > level + SAME_LEVEL_MM)
-                    .toList();
-            var covering = solids.pieces().stream()
-                    .filter(s -> s.heightMm() > level + SAME_LEVEL_MM)
-                    .map(Solid::footprint)
-                    .filter(f -> f.bounds().meets(box))
-                    .toList();
-            for (var seen : Regions.difference(List.of(top.footprint()), covering)) {
-                onTop(seen, level, higher).ifPresent(marks::add);
+            var reach = shift(highest - top.heightMm(), SOFT_STEPS[SOFT_STEPS.length - 1]);
+            var swept = new Box(
+                    box.minX() - Math.max(0, reach.x()),
+                    box.minY() - Math.max(0, reach.y()),
+                    box.maxX() - Math.min(0, reach.x()),
+                    box.maxY() - Math.min(0, reach.y()));
+            var higher = new ArrayList<Solid>();
+            var covering = new ArrayList<Outline>();
+            for (var at : index.meeting(swept)) {
+                var other = all.get(at);
+                if (other.heightMm() > top.heightMm() + SAME_LEVEL_MM) {
+                    higher.add(other);
+                    if (at >= walls && other.footprint().bounds().meets(box)) {
+                        covering.add(other.footprint());
+                    }
+                }
             }
+            var asked = new Asked(top, higher, covering, light, layerInk);
+            marks.addAll(remembered.answer(asked, () -> onTop(asked)));
         }
         return marks;
+    }
+
+    private List<Mark> onTop(Asked asked) {
+        return Regions.difference(List.of(asked.top.footprint()), asked.covering).stream()
+                .flatMap(seen -> onTop(seen, asked.top.heightMm(), asked.higher).stream())
+                .toList();
     }
 
     private Optional<Mark> onTop(Outline top, double level, List<Solid> higher) {

@@ -9,6 +9,7 @@ import honeylamp.drawing.Drawing;
 import honeylamp.drawing.Layer;
 import honeylamp.drawing.LayerKind;
 import honeylamp.drawing.Mark;
+import honeylamp.drawing.Remembered;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Figure;
 import honeylamp.geometry.Outline;
@@ -58,7 +59,7 @@ public final class Samples {
     /** A furnishing at its usual size. */
     public static Drawing of(FurnishingKind kind) {
         var frame = PaperFrame.atOrigin(SCALE);
-        var art = new FurnitureArt(frame, Pens.usual(SCALE), Lamp.COLOUR);
+        var art = new FurnitureArt(frame, Pens.usual(SCALE), Lamp.COLOUR, new Remembered());
         var piece = new Furnishing(
                 new FurnishingId(1), kind.key(), kind.width(), kind.depth(), kind.height(), Position.ORIGIN, 0);
         return new Drawing(Arrays.stream(honeylamp.catalogue.symbol.SymbolShape.Level.values())

@@ -9,6 +9,7 @@ import honeylamp.derive.pointing.Picking;
 import honeylamp.derive.storeys.RegionPlaces;
 import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.drawing.Mark;
+import honeylamp.drawing.Remembered;
 import honeylamp.drawing.ink.Ink;
 import honeylamp.drawing.ink.Pen;
 import honeylamp.drawing.ink.Typeface;
@@ -177,7 +178,7 @@ public final class Sketches {
     /** A piece as it will look, with its outline. */
     public static List<Mark> piece(PaperFrame frame, Furnishing piece, double penMm) {
         var pens = Pens.usual(frame.scale());
-        var art = new FurnitureArt(frame, pens, Lamp.COLOUR);
+        var art = new FurnitureArt(frame, pens, Lamp.COLOUR, new Remembered());
         var out = new ArrayList<Mark>();
         for (var level : SymbolShape.Level.values()) {
             out.addAll(art.marks(List.of(piece), level));

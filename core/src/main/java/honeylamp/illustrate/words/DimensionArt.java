@@ -1,6 +1,7 @@
 package honeylamp.illustrate.words;
 
 import honeylamp.derive.storeys.LaidView;
+import honeylamp.derive.tiers.DimensionTiers.SideTiers;
 import honeylamp.derive.tiers.DimensionTiers.Tier;
 import honeylamp.drawing.Mark;
 import honeylamp.drawing.ink.Typeface;
@@ -37,13 +38,13 @@ public final class DimensionArt {
         this.pens = pens;
     }
 
-    /** The tiers of a view; they stay clear of what lies outside the walls, and no witness line crosses it. */
-    public List<Mark> tiers(LaidView view) {
+    /** The tiers of a view that are seen; they stay clear of what lies outside the walls, and no witness line crosses it. */
+    public List<Mark> tiers(LaidView view, List<SideTiers> sides) {
         var out = new ArrayList<Mark>();
         var outside = TierPlaces.keptClear(view.storey().geometry()).stream()
                 .map(frame::paper)
                 .toList();
-        for (var placed : TierPlaces.of(view, frame)) {
+        for (var placed : TierPlaces.of(view, frame, sides)) {
             tier(out, placed.tier(), placed.line(), outside);
         }
         return out;

@@ -2,6 +2,7 @@ package honeylamp.illustrate.words;
 
 import honeylamp.catalogue.Furnishings;
 import honeylamp.derive.fixed.FixedParts;
+import honeylamp.derive.fixed.StairSteps;
 import honeylamp.derive.listing.Tags;
 import honeylamp.derive.openings.LeafSweep;
 import honeylamp.derive.pointing.Picking;
@@ -10,9 +11,11 @@ import honeylamp.derive.rooms.Room;
 import honeylamp.derive.storeys.LaidView;
 import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.drawing.Mark;
+import honeylamp.drawing.Remembered;
 import honeylamp.drawing.ink.Ink;
 import honeylamp.drawing.ink.Typeface;
 import honeylamp.geometry.Box;
+import honeylamp.geometry.BoxIndex;
 import honeylamp.geometry.Figure;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
@@ -22,10 +25,10 @@ import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.pen.Pens;
 import honeylamp.plan.ElementId.OpeningId;
 import honeylamp.plan.ElementId.RoomId;
+import honeylamp.plan.Furnishing;
 import honeylamp.plan.Note;
 import honeylamp.plan.Role;
 import honeylamp.plan.Showing;
-import honeylamp.plan.Storey;
 import honeylamp.plan.Structure;
 import honeylamp.plan.TextRole;
 import honeylamp.units.AreaText;
@@ -57,8 +60,16 @@ public final class LabelArt {
     private final Pens pens;
     private final UnitSystem units;
     private final LaidView view;
+    private final Remembered remembered;
 
+    /** Writes with pens on paper. */
     public LabelArt(LaidView view, PaperFrame frame, Pens pens) {
+        this(view, frame, pens, new Remembered());
+    }
+
+    /** The same, with what was written before on this paper with these pens. */
+    public LabelArt(LaidView view, PaperFrame frame, Pens pens, Remembered remembered) {
+        this.remembered = remembered;
         this.pens = pens;
         this.frame = frame;
         this.units = view.plan().units();
@@ -113,7 +124,7 @@ public final class LabelArt {
     public List<Placed> placed(Predicate<Room> wanted) {
         var geometry = view.storey().geometry();
         var taken = new TagArt(frame, pens).covered(geometry.cuts(), tags());
-        var obstacles = obstacles(geometry, taken);
+        var obstacles = Obstacles.of(obstacles(geometry, taken));
         var out = new ArrayList<Placed>();
         for (var room : geometry.rooms()) {
             if (!room.name().isBlank() && wanted.test(room)) {
@@ -160,7 +171,7 @@ public final class LabelArt {
         if (room.outline().contains(at)) {
             return Optional.empty();
         }
-        var end = frame.paper(LabelSpot.freest(room.outline()).centre());
+        var end = frame.paper(freest(room.outline()));
         var air = label.grown(AIR_MM);
         var start = new Point(Math.clamp(end.x(), air.minX(), air.maxX()), Math.clamp(end.y(), air.minY(), air.maxY()));
         return Optional.of(new Segment(start, end));
@@ -177,7 +188,9 @@ public final class LabelArt {
         var fixed = view.storey().fixedParts();
         var out = new ArrayList<Outline>();
         if (showing.shows(Showing.Kind.FURNITURE)) {
-            out.addAll(furniture(geometry.storey()));
+            for (var piece : geometry.storey().furnishings()) {
+                out.addAll(remembered.answer(new Footprints(piece), () -> footprints(piece)));
+            }
         }
         out.addAll(taken);
         for (var part : fixed.blocks()) {
@@ -189,44 +202,83 @@ public final class LabelArt {
             out.addAll(
                     stair.seen() == FixedParts.End.HEAD
                             ? stair.well()
-                            : stair.steps().outline());
+                            : remembered.answer(
+                                    new StairOutline(stair.steps()),
+                                    () -> stair.steps().outline()));
         }
-        for (var cut : geometry.cuts()) {
-            LeafSweep.of(cut).forEach(leaf -> out.add(leaf.area()));
-        }
+        out.addAll(remembered.answerOf(
+                About.LEAVES,
+                List.of(geometry.cuts()),
+                () -> geometry.cuts().stream()
+                        .flatMap(cut -> LeafSweep.of(cut).stream())
+                        .map(LeafSweep::area)
+                        .toList()));
         return out;
     }
 
-    private static List<Outline> furniture(Storey storey) {
+    private enum About {
+        LEAVES
+    }
+
+    private record StairOutline(StairSteps steps) {}
+
+    private record Footprints(Furnishing piece) {}
+
+    private static List<Outline> footprints(Furnishing piece) {
         var out = new ArrayList<Outline>();
-        for (var piece : storey.furnishings()) {
-            Furnishings.of(piece.kind()).ifPresent(kind -> {
-                for (var solid : kind.symbol(piece).solids()) {
-                    out.add(Outline.of(
-                            solid.footprint().through(piece.placing()).counterClockwise()));
-                }
-                out.add(Outline.of(Picking.footprint(piece)));
-            });
+        Furnishings.of(piece.kind()).ifPresent(kind -> {
+            for (var solid : kind.symbol(piece).solids()) {
+                out.add(Outline.of(solid.footprint().through(piece.placing()).counterClockwise()));
+            }
+            out.add(Outline.of(Picking.footprint(piece)));
+        });
+        return List.copyOf(out);
+    }
+
+    private record Obstacles(List<Outline> all, BoxIndex boxes) {
+        static Obstacles of(List<Outline> all) {
+            return new Obstacles(all, new BoxIndex(all.size(), i -> all.get(i).bounds()));
         }
-        return out;
+
+        List<Outline> near(Box box) {
+            return boxes.meeting(box).stream().map(all::get).toList();
+        }
+    }
+
+    /** What the place of a label depends on: the forms it may take, and what it keeps off. */
+    private record Asked(Outline seen, List<List<Line>> forms, List<Outline> near) {}
+
+    /** The form that was chosen, and where it lies in plan mm. */
+    private record Answer(Point at, List<Line> form, boolean plated) {}
+
+    private Placed label(Room room, Outline outline, Obstacles obstacles) {
+        var near = obstacles.near(outline.bounds());
+        var asked = new Asked(outline, forms(room, outline), near);
+        var answer = remembered.answer(asked, () -> answer(asked));
+        return new Placed(room, frame.paper(answer.at), answer.form, answer.plated, Optional.empty());
     }
 
     /** From the fullest label to the smallest; the first that lies free is written, else one on a plate. */
-    private Placed label(Room room, Outline outline, List<Outline> obstacles) {
-        var middle = LabelSpot.freest(outline).centre();
-        var forms = forms(room, outline);
-        for (var form : forms) {
-            var spot = spot(outline, middle, form, obstacles);
+    private Answer answer(Asked asked) {
+        var middle = freest(asked.seen);
+        for (var form : asked.forms) {
+            var spot = spot(asked.seen, middle, form, asked.near);
             if (spot.overlapMm2() <= frame.planMm(TOUCH_MM) * frame.planMm(TOUCH_MM)) {
-                return new Placed(room, frame.paper(spot.at()), form, false, Optional.empty());
+                return new Answer(spot.at(), form, false);
             }
         }
-        var at = spot(outline, middle, forms.getLast(), obstacles).at();
-        return new Placed(room, frame.paper(at), forms.getLast(), true, Optional.empty());
+        var last = asked.forms.getLast();
+        return new Answer(spot(asked.seen, middle, last, asked.near).at(), last, true);
+    }
+
+    private record Freest(Outline room) {}
+
+    private Point freest(Outline room) {
+        return remembered.answer(new Freest(room), () -> LabelSpot.freest(room).centre());
     }
 
     private List<List<Line>> forms(Room room, Outline outline) {
-        var middle = LabelSpot.freest(outline).centre();
+        var middle = freest(outline);
         var name = room.name().toUpperCase(Locale.ROOT);
         var area = new Line(AreaText.rounded(room.areaMm2(), units), pens.cap(TextRole.ROOM_SIZE), Typeface.REGULAR, 0);
         var clear = new Line(

@@ -61,7 +61,11 @@ public final class TierPlaces {
 
     /** The tiers that are seen, with their lines on paper. */
     public static List<Placed> of(LaidView view, PaperFrame frame) {
-        var sides = seen(view);
+        return of(view, frame, seen(view));
+    }
+
+    /** The same, once the tiers that are seen are known. */
+    static List<Placed> of(LaidView view, PaperFrame frame, List<SideTiers> sides) {
         var out = new ArrayList<Placed>();
         if (sides.isEmpty()) {
             return out;

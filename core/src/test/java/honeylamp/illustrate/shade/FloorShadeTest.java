@@ -14,6 +14,7 @@ import honeylamp.drawing.Drawing;
 import honeylamp.drawing.Layer;
 import honeylamp.drawing.LayerKind;
 import honeylamp.drawing.Mark;
+import honeylamp.drawing.Remembered;
 import honeylamp.drawing.ink.Blend;
 import honeylamp.edit.FurnishingEdits;
 import honeylamp.edit.RoomEdits;
@@ -61,7 +62,11 @@ class FloorShadeTest {
     @Test
     void nothingStandsHigherThanTheLookLetsItForItsShade() {
         var solids = Solids.of(
-                TestPlans.geometry(DEMO), FixedParts.on(DEMO, DEMO.storeys().getFirst()), Showing.USUAL, 1100);
+                TestPlans.geometry(DEMO),
+                FixedParts.on(DEMO, DEMO.storeys().getFirst()),
+                Showing.USUAL,
+                1100,
+                new Remembered());
         assertThat(solids.all())
                 .isNotEmpty()
                 .allSatisfy(s -> assertThat(s.heightMm()).isLessThanOrEqualTo(1100));
@@ -313,7 +318,8 @@ class FloorShadeTest {
 
     /** Points of a room with nothing standing on them. */
     private static List<Point> bare(LaidView view, Room room) {
-        var standing = Solids.of(view.storey().geometry(), view.storey().fixedParts(), Showing.USUAL, 1100)
+        var standing = Solids.of(
+                        view.storey().geometry(), view.storey().fixedParts(), Showing.USUAL, 1100, new Remembered())
                 .pieces();
         var out = new ArrayList<Point>();
         var box = room.outline().bounds();

@@ -5,10 +5,12 @@ import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.derive.storeys.LaidView;
 import honeylamp.desktop.workspace.Viewport;
 import honeylamp.drawing.Mark;
+import honeylamp.drawing.Remembered;
 import honeylamp.illustrate.Illustration;
 import honeylamp.illustrate.paper.Lamp;
 import honeylamp.illustrate.paper.PaperFrame;
-import honeylamp.output.ScreenPainter;
+import honeylamp.output.KeptPicture;
+import honeylamp.output.ScreenPainter.Scene;
 import honeylamp.output.ScreenPainter.Traced;
 import honeylamp.plan.ElementId.ViewId;
 import honeylamp.plan.Page;
@@ -46,8 +48,12 @@ public final class PictureRenderer implements AutoCloseable {
             List<Mark> ghost,
             Map<String, byte[]> assets) {}
 
-    /** A painted request. */
-    public record Painted(Request request, BufferedImage image) {}
+    /**
+     * A painted request.
+     *
+     * @param sharp whether all of it is; if not, the rest follows
+     */
+    public record Painted(Request request, BufferedImage image, boolean sharp) {}
 
     private record PageKey(LaidPlan plan, Page page, List<View> views, ViewId worked, PaperFrame frame, Lamp lamp) {}
 
@@ -56,6 +62,8 @@ public final class PictureRenderer implements AutoCloseable {
     private final AtomicReference<@Nullable Request> newest = new AtomicReference<>();
     private final Executor screen;
     private final Consumer<Painted> show;
+    private final KeptPicture kept = new KeptPicture(); // worker only
+    private final Remembered remembered = new Remembered(); // worker only
     private final PagePictures pictures = new PagePictures();
     private @Nullable PageKey pageKey; // worker only
     private @Nullable ComposedPage page; // worker only
@@ -79,8 +87,8 @@ public final class PictureRenderer implements AutoCloseable {
         }
         worker.execute(() -> {
             if (newest.get() == request) {
-                var painted = new Painted(request, paint(request));
-                screen.execute(() -> show.accept(painted));
+                kept.paint(scene(request), () -> newest.get() == request, early -> show(request, early, false))
+                        .ifPresent(image -> show(request, image, true));
             }
         });
     }
@@ -90,16 +98,19 @@ public final class PictureRenderer implements AutoCloseable {
         return newest.get() == last;
     }
 
-    private BufferedImage paint(Request request) {
-        var image = new BufferedImage(request.width, request.height, BufferedImage.TYPE_INT_ARGB_PRE);
-        ScreenPainter.paint(
+    private void show(Request request, BufferedImage image, boolean sharp) {
+        screen.execute(() -> show.accept(new Painted(request, image, sharp)));
+    }
+
+    private Scene scene(Request request) {
+        return new Scene(
                 page(request),
                 request.desk,
                 request.underlays,
                 request.ghost,
-                image,
-                request.viewport.paperToPixels(request.frame, request.width, request.height));
-        return image;
+                request.viewport.paperToPixels(request.frame, request.width, request.height),
+                request.width,
+                request.height);
     }
 
     private ComposedPage page(Request request) {
@@ -122,7 +133,12 @@ public final class PictureRenderer implements AutoCloseable {
             return known;
         }
         var made = SheetComposer.compose(
-                request.page, request.worked, request.frame, request.lamp, Illustration.SCREEN_SHADE_PX_PER_MM);
+                request.page,
+                request.worked,
+                request.frame,
+                request.lamp,
+                Illustration.SCREEN_SHADE_PX_PER_MM,
+                remembered);
         made = pictures.onto(made, request.page, request.assets);
         page = made;
         pageKey = key;

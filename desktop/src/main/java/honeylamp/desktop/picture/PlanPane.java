@@ -389,6 +389,7 @@ public final class PlanPane extends Pane {
         var last = shown;
         return now != null
                 && last != null
+                && last.sharp()
                 && renderer.idle(last.request())
                 && last.request().page().plan().drawn() == now.plan()
                 && last.request().viewport().equals(now.viewport())
