@@ -16,6 +16,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.NoSuchElementException;
+import java.util.Optional;
 
 /**
  * Walls around an outline. Where a wall stands already it is shared, not doubled; a new wall that runs on
@@ -72,6 +73,33 @@ public final class WallsAround {
             }
         }
         return now;
+    }
+
+    /**
+     * What came of a wall drawn by itself.
+     *
+     * @param own the new wall, if it stands free of walls along its way
+     * @param shared whether a wall stood along some of the way and is shared
+     */
+    public record Leg(Plan plan, Optional<WallId> own, boolean shared) {}
+
+    /**
+     * Puts a wall from one point to another, only where none stands along the way already; refused as by
+     * {@link WallEdits#add}.
+     */
+    public static Outcome<Leg> leg(
+            Plan plan, StoreyId storey, Position from, Position to, BodySide body, WallTypeId type) {
+        var edge = new Edge(from, to, 0);
+        if (covering(plan, storey, edge, body, type).isEmpty()) {
+            return WallEdits.add(plan, storey, from, to, body, type)
+                    .map(added -> new Leg(added.plan(), Optional.of(added.id()), false));
+        }
+        var now = Outcome.done(plan);
+        for (var free : free(plan, storey, edge, new Corners(false, false), body, type)) {
+            now = now.then(p -> WallEdits.add(p, storey, free.from, free.to, free.body, type)
+                    .map(Added::plan));
+        }
+        return now.map(p -> new Leg(p, Optional.empty(), true));
     }
 
     /** Whether walls stand already along the sides before and after one; then its ends need no short stretch to reach them. */

@@ -29,7 +29,7 @@ class RememberedPictureTest {
     private static final int EDITS = 14;
 
     @ParameterizedTest
-    @ValueSource(longs = {1, 2, 3, 4})
+    @ValueSource(longs = {1, 2, 3, 4, 5, 6})
     void everyPictureIsAsIfDrawnFromNothing(long seed) {
         var random = new Random(seed);
         var plan = seed % 2 == 0 ? SailclothYard.plan() : QuillbackLane.plan();
@@ -48,7 +48,7 @@ class RememberedPictureTest {
 
     private static Plan edited(Plan plan, Random random) {
         var storey = plan.storeys().getFirst();
-        return switch (random.nextInt(5)) {
+        return switch (random.nextInt(6)) {
             case 0 -> {
                 var wall = storey.walls().get(random.nextInt(storey.walls().size()));
                 var moved = WallEdits.moveWall(plan, storey.id(), wall.id(), by(random), by(random));
@@ -64,6 +64,9 @@ class RememberedPictureTest {
             case 3 ->
                 FurnishingEdits.turnBy(
                         plan, storey.id(), List.of(piece(storey, random).id()), random.nextInt(360));
+            case 4 ->
+                FurnishingEdits.move( // off the paper
+                        plan, storey.id(), List.of(piece(storey, random).id()), Length.ofMm(90_000), by(random));
             default ->
                 FurnishingEdits.move(
                         plan, storey.id(), List.of(piece(storey, random).id()), by(random), by(random));

@@ -115,8 +115,8 @@ final class LostLight {
             return;
         }
         var now = new Known(setting, solids, before.all, before.pieces, before.raised);
-        if (!changed.get().part.isEmpty()) {
-            var part = grown(changed.get().part, EDGE_PX, grid);
+        var part = grown(changed.get().part, EDGE_PX, grid);
+        if (!part.isEmpty() && !changed.get().part.isEmpty()) { // what stands off the grid shades nothing on it
             now.draw(part);
             put(grid.shares(now.all, part), part.width, coverage, part, grid.width());
             work(now, shaded(part, setting, changed.get().highestMm));

@@ -57,6 +57,9 @@ public final class Sketches {
     private static final Ink GHOST = Ink.of(ScreenColours.SAGE.argb());
     private static final double GHOST_PEN_MM = 0.18;
     private static final Ink WASH = HONEY.at(0.20);
+    /** Shorter gaps have no words beside them. */
+    private static final double GAP_WORDS_PX = 90;
+
     private static final Ink NOTE = Ink.of(ScreenColours.SAGE.argb());
 
     private Sketches() {}
@@ -224,6 +227,18 @@ public final class Sketches {
         var pen = Pen.butt(1.2 * penMm);
         return new Mark.Stroke(
                 frame.paper(Figure.line(points(line))), dashed ? pen.dashed(5 * penMm, 4 * penMm) : pen, HONEY);
+    }
+
+    /** What is missing between two ends of walls, and how much; the words only where they have room. */
+    public static List<Mark> gap(PaperFrame frame, Segment gap, UnitSystem units, double penMm) {
+        var out = new ArrayList<Mark>();
+        var pen = Pen.butt(1.5 * penMm).dashed(6 * penMm, 4 * penMm);
+        out.add(new Mark.Stroke(frame.paper(Figure.line(gap.a(), gap.b())), pen, NOTE));
+        var words = "Open, " + LengthText.roundedWithUnit(Length.ofMm(gap.length()), units);
+        if (frame.paper(gap.a()).distance(frame.paper(gap.b())) > GAP_WORDS_PX * penMm) {
+            out.addAll(words(frame, gap.middle(), words, penMm));
+        }
+        return out;
     }
 
     private static Point[] points(Curve line) {

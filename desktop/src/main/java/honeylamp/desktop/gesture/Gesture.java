@@ -2,6 +2,7 @@ package honeylamp.desktop.gesture;
 
 import honeylamp.drawing.Mark;
 import java.util.List;
+import java.util.Optional;
 
 /** One way of working with the pointer. Every method gives the next state; nothing is changed in place. */
 public interface Gesture {
@@ -48,6 +49,15 @@ public interface Gesture {
     /** Whether something is taken up that can be taken away. */
     default boolean takesAway() {
         return false;
+    }
+
+    /**
+     * The last step of it was taken back: the gesture as it was before that step; empty if it cannot go on from there.
+     *
+     * @param scene what it works in once the step is taken back
+     */
+    default Optional<Gesture> stepBack(Surroundings scene) {
+        return Optional.empty();
     }
 
     /** Escape was pressed: the gesture as it was before it began. */

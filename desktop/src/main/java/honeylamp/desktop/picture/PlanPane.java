@@ -5,6 +5,7 @@ import honeylamp.desktop.gesture.Pointer;
 import honeylamp.desktop.gesture.Readout;
 import honeylamp.desktop.picture.PictureRenderer.Painted;
 import honeylamp.desktop.workspace.Viewport;
+import honeylamp.desktop.workspace.WorkStage;
 import honeylamp.desktop.workspace.Workspace;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.geometry.Point;
@@ -319,6 +320,7 @@ public final class PlanPane extends Pane {
                 || !a.frame().equals(b.frame())
                 || a.showsUnderlay() != b.showsUnderlay()
                 || a.stage().showsUnderlay() != b.stage().showsUnderlay()
+                || (a.stage() == WorkStage.WALLS) != (b.stage() == WorkStage.WALLS) // gaps of walls are shown there
                 || a.choices().seen().walls() != b.choices().seen().walls()
                 || a.document() != b.document()
                 || !a.worked().equals(b.worked());

@@ -6,6 +6,7 @@ import honeylamp.desktop.workspace.Workspace.Said;
 import honeylamp.edit.Arranging;
 import honeylamp.edit.Arranging.Depth;
 import honeylamp.edit.Clipping;
+import honeylamp.derive.rooms.RoomsOpened;
 import honeylamp.edit.Deletion;
 import honeylamp.edit.FurnishingEdits;
 import honeylamp.plan.Boundary;
@@ -194,10 +195,11 @@ public final class PickedActions {
         }
         var along = Deletion.alongWith(w.currentStorey(), w.selection());
         var count = w.selection().size();
+        var before = model.shown().geometry();
         model.act(
-                new Intent.Edit(Deletion.of(w.plan(), w.storey(), w.selection()), "Delete"),
-                new Intent.Pick(Set.of()),
-                new Intent.Say(Said.news("Deleted " + (count == 1 ? "one thing" : count + " things")
-                        + (along.isEmpty() ? "" : " " + along) + ". " + Keys.BRINGS_IT_BACK + ".")));
+                new Intent.Edit(Deletion.of(w.plan(), w.storey(), w.selection()), "Delete"), new Intent.Pick(Set.of()));
+        var opened = RoomsOpened.sentence(before, model.shown().geometry());
+        model.say("Deleted " + (count == 1 ? "one thing" : count + " things") + (along.isEmpty() ? "" : " " + along)
+                + ". " + (opened.isEmpty() ? "" : opened + " ") + Keys.BRINGS_IT_BACK + ".");
     }
 }

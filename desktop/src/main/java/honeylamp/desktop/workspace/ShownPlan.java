@@ -10,6 +10,7 @@ import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.derive.storeys.LaidStorey;
 import honeylamp.derive.storeys.LaidView;
 import honeylamp.derive.storeys.StoreyGeometry;
+import honeylamp.derive.walls.OpenChains;
 import honeylamp.desktop.gesture.Choices;
 import honeylamp.desktop.workspace.SnagSearch.SnagThere;
 import honeylamp.desktop.workspace.Workspace.Worked;
@@ -151,11 +152,24 @@ public final class ShownPlan {
         return known.check();
     }
 
-    /** The scale grid and the other storey seen through this one, in paper mm. */
+    /** The scale grid, the other storey seen through this one, and what is missing to close walls, in paper mm. */
     public List<Mark> besidePlan() {
         var out = new ArrayList<Mark>(grid());
         out.addAll(ghost());
+        out.addAll(gaps());
         return out;
+    }
+
+    /** While walls are drawn: where chains of them would have to be closed, and how far that is. */
+    private List<Mark> gaps() {
+        var now = workspace.get();
+        if (now.stage() != WorkStage.WALLS || view().view().turnDeg() != 0) {
+            return List.of();
+        }
+        var pen = 1 / (now.viewport().pxPerMm() * now.frame().scale());
+        return OpenChains.gaps(geometry().network()).stream()
+                .flatMap(gap -> Sketches.gap(now.frame(), gap, now.plan().units(), pen).stream())
+                .toList();
     }
 
     private List<Mark> grid() {

@@ -104,7 +104,7 @@ final class WorkspaceRules {
                 w.withGesture(w.gesture().dropped()).withSaid(Said.complaint(sentence));
             case Intent.Edit(var plan, var action) -> edited(w, plan, action);
             case Intent.Slide(var plan, var action, var going) -> slid(w, plan, action, going);
-            case Intent.Undo() -> travelled(w, w.history().undo());
+            case Intent.Undo() -> undone(w);
             case Intent.Redo() -> travelled(w, w.history().redo());
             case Intent.TakeUp(var tool) -> takenUp(w, tool);
             case Intent.Begin(var gesture) -> w.withGesture(gesture);
@@ -223,6 +223,14 @@ final class WorkspaceRules {
         return going && w.history().undoable().filter(action::equals).isPresent()
                 ? w.with(w.history().amended(plan))
                 : edited(w, plan, action);
+    }
+
+    /** In the middle of drawing only the last step is taken back, and drawing goes on from there. */
+    private Workspace undone(Workspace w) {
+        var back = travelled(w, w.history().undo());
+        return w.gesture().underWay() && back != w
+                ? w.gesture().stepBack(scenes.apply(back)).map(back::withGesture).orElse(back)
+                : back;
     }
 
     private Workspace travelled(Workspace w, History history) {

@@ -16,6 +16,7 @@ import honeylamp.desktop.gesture.Typed;
 import honeylamp.drawing.Mark;
 import honeylamp.edit.DrawnFace;
 import honeylamp.edit.WallEdits;
+import honeylamp.edit.WallsAround;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Ring;
 import honeylamp.geometry.Segment;
@@ -38,10 +39,12 @@ import java.util.Optional;
  * @param corners of the chain so far
  * @param walls drawn by it so far
  * @param faces which line of each was drawn
+ * @param before the plans each wall was drawn into
  * @param house on which side of the way the rooms are
  * @param aim where the next corner would be
  */
-public record WallChain(List<Position> corners, List<WallId> walls, List<DrawnFace> faces, House house, Catch aim)
+public record WallChain(
+        List<Position> corners, List<WallId> walls, List<DrawnFace> faces, List<Plan> before, House house, Catch aim)
         implements Gesture {
     private static final Ask<Ask.Reach> LENGTH = Ask.reach("Length");
     private static final Ask<Double> ANGLE = Ask.angle("Angle");
@@ -60,11 +63,12 @@ public record WallChain(List<Position> corners, List<WallId> walls, List<DrawnFa
         corners = List.copyOf(corners);
         walls = List.copyOf(walls);
         faces = List.copyOf(faces);
+        before = List.copyOf(before);
     }
 
     /** A chain without a corner yet. */
     public static WallChain begin() {
-        return new WallChain(List.of(), List.of(), List.of(), House.TURNED_TO, Catch.none());
+        return new WallChain(List.of(), List.of(), List.of(), List.of(), House.TURNED_TO, Catch.none());
     }
 
     @Override
@@ -134,7 +138,7 @@ public record WallChain(List<Position> corners, List<WallId> walls, List<DrawnFa
     }
 
     private WallChain with(Catch other) {
-        return new WallChain(corners, walls, faces, house, other);
+        return new WallChain(corners, walls, faces, before, house, other);
     }
 
     @Override
@@ -145,7 +149,12 @@ public record WallChain(List<Position> corners, List<WallId> walls, List<DrawnFa
         var aimed = aimed(scene, pointer);
         return aimed.corners.isEmpty()
                 ? Reply.to(new WallChain(
-                        List.of(Position.of(aimed.aim.at())), List.of(), List.of(), House.TURNED_TO, aimed.aim))
+                        List.of(Position.of(aimed.aim.at())),
+                        List.of(),
+                        List.of(),
+                        List.of(),
+                        House.TURNED_TO,
+                        aimed.aim))
                 : aimed.draw(scene, aimed.aim.at());
     }
 
@@ -157,12 +166,15 @@ public record WallChain(List<Position> corners, List<WallId> walls, List<DrawnFa
             return Reply.to(this);
         }
         var longer = drawn(scene, to);
+        if (longer.plan.equals(scene.plan()) && longer.shared) {
+            return Reply.to(longer.chain).withNews("A wall stands there already; it is shared.");
+        }
         return corners.size() > 2 && to.equals(corners.getFirst())
                 ? Reply.commit(begin(), longer.plan, "Close walls")
                 : Reply.commit(longer.chain, longer.plan, "Draw wall");
     }
 
-    private record Longer(WallChain chain, Plan plan) {}
+    private record Longer(WallChain chain, Plan plan, boolean shared) {}
 
     private Longer drawn(Surroundings scene, Position to) {
         return drawn(scene, scene.plan(), to);
@@ -172,7 +184,7 @@ public record WallChain(List<Position> corners, List<WallId> walls, List<DrawnFa
         var turn = hasHouseOnTheLeft(scene, to.point());
         var storey = scene.storey();
         var face = scene.choices().face();
-        var added = WallEdits.add(
+        var leg = WallsAround.leg(
                         plan,
                         storey,
                         corners.getLast(),
@@ -180,18 +192,19 @@ public record WallChain(List<Position> corners, List<WallId> walls, List<DrawnFa
                         face.body(turn),
                         scene.choices().wallType())
                 .orThrow();
-        var now = added.plan();
+        var now = leg.plan();
         for (var i = 0; i < walls.size(); i++) { // outer stays outer when the chain shows which way it turns
             now = WallEdits.setBody(
                     now, storey, List.of(walls.get(i)), faces.get(i).body(turn));
         }
         var chain = new WallChain(
                 plus(corners, to),
-                plus(walls, added.id()),
-                plus(faces, face),
+                leg.own().map(id -> plus(walls, id)).orElse(walls), // a shared wall stays on its own side
+                leg.own().map(_ -> plus(faces, face)).orElse(faces),
+                plus(before, scene.plan()),
                 house,
                 Catch.plain(Pointer.at(to.point())));
-        return new Longer(chain, now);
+        return new Longer(chain, now, leg.shared());
     }
 
     private static <T> List<T> plus(List<T> list, T more) {
@@ -226,7 +239,7 @@ public record WallChain(List<Position> corners, List<WallId> walls, List<DrawnFa
             return Reply.to(this);
         }
         var other = hasHouseOnTheLeft(scene, aim.at()) ? House.RIGHT : House.LEFT;
-        var chain = new WallChain(corners, walls, faces, other, aim);
+        var chain = new WallChain(corners, walls, faces, before, other, aim);
         if (walls.isEmpty()) {
             return Reply.to(chain);
         }
@@ -299,6 +312,26 @@ public record WallChain(List<Position> corners, List<WallId> walls, List<DrawnFa
     /** Whether a wall fits between them. */
     private static boolean isApart(Length a, Length b) {
         return Math.abs(a.mm() - b.mm()) >= Wall.SHORTEST_MM;
+    }
+
+    /** The chain up to the corner before the wall that was taken back; all of it if that was something else. */
+    @Override
+    public Optional<Gesture> stepBack(Surroundings scene) {
+        for (var at = before.size() - 1; at >= 0; at--) {
+            if (before.get(at) == scene.plan()) {
+                var storey = scene.geometry().storey();
+                var kept = (int)
+                        walls.stream().filter(id -> storey.wall(id).isPresent()).count();
+                return Optional.of(new WallChain(
+                        corners.subList(0, at + 1),
+                        walls.subList(0, kept),
+                        faces.subList(0, kept),
+                        before.subList(0, at),
+                        house,
+                        aim));
+            }
+        }
+        return corners.size() > 1 ? Optional.of(this) : Optional.empty();
     }
 
     @Override

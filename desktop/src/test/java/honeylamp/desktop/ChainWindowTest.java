@@ -1,0 +1,121 @@
+package honeylamp.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import honeylamp.TestPlans;
+import honeylamp.catalogue.NewPlan;
+import honeylamp.drawing.Mark;
+import honeylamp.edit.RoomEdits;
+import honeylamp.plan.ElementId;
+import honeylamp.plan.Wall;
+import honeylamp.plan.Wall.BodySide;
+import honeylamp.store.PlanDocument;
+import honeylamp.units.UnitSystem;
+import java.util.List;
+import java.util.Set;
+import javafx.scene.input.KeyCode;
+import org.assertj.core.data.Offset;
+import org.junit.jupiter.api.Test;
+
+/** Chains of walls in the real window: sharing what stands, undoing leg by leg, gaps, and what a deletion opens. */
+class ChainWindowTest {
+    private static final Offset<Double> PIXEL = Offset.offset(40.0);
+
+    private static List<Wall> walls(WindowDriver w) throws Exception {
+        return w.plan().storeys().getFirst().walls();
+    }
+
+    @Test
+    void undoInTheMiddleOfAChainTakesBackOneWallAndDrawingGoesOnFromThere() throws Exception {
+        try (var w = WindowDriver.with(PlanDocument.of(NewPlan.in(UnitSystem.MM)))) {
+            w.press("stage-walls");
+            w.show(3000, 2000, 12_000);
+            w.click(0, 0);
+            w.click(4000, 0);
+            w.click(4000, 3000);
+            assertThat(walls(w)).hasSize(2);
+            w.key(KeyCode.CONTROL, KeyCode.Z);
+            assertThat(walls(w)).hasSize(1);
+            w.click(4000, 2000);
+            assertThat(walls(w)).hasSize(2);
+            assertThat(walls(w).getLast().from()).isEqualTo(walls(w).getFirst().to());
+            assertThat(walls(w).getLast().chord().length()).isCloseTo(2000, PIXEL);
+            w.key(KeyCode.CONTROL, KeyCode.Z);
+            w.key(KeyCode.CONTROL, KeyCode.Z);
+            assertThat(walls(w)).isEmpty();
+            w.click(0, 2000); // the first corner is still there
+            assertThat(walls(w)).hasSize(1);
+            assertThat(walls(w).getFirst().chord().length()).isCloseTo(2000, PIXEL);
+        }
+    }
+
+    @Test
+    void aChainAlongAWallThatStandsSharesIt() throws Exception {
+        var standing = TestPlans.start()
+                .wall(0, 0, 5000, 0, BodySide.CENTRE, TestPlans.PARTITION)
+                .plan();
+        try (var w = WindowDriver.with(PlanDocument.of(standing))) {
+            w.press("stage-walls");
+            w.show(3000, 2000, 12_000);
+            w.click(1000, 3000);
+            w.click(1000, 0);
+            w.click(4000, 0); // along the wall that stands
+            assertThat(walls(w)).hasSize(2);
+            assertThat(w.message()).contains("shared");
+            w.click(4000, 3000);
+            w.click(1000, 3000);
+            assertThat(walls(w)).hasSize(4);
+            assertThat(TestPlans.geometry(w.plan()).rooms()).hasSize(1);
+            assertThat(TestPlans.geometry(w.plan()).network().overlaps()).isEmpty();
+        }
+    }
+
+    @Test
+    void anOpenChainShowsWhereItIsOpenAndHowFar() throws Exception {
+        var open = TestPlans.start()
+                .chain(BodySide.CENTRE, TestPlans.PARTITION, false, 0, 0, 4000, 0, 4000, 3000)
+                .plan();
+        try (var w = WindowDriver.with(PlanDocument.of(open))) {
+            w.press("stage-walls");
+            w.show(2000, 1500, 12_000);
+            assertThat(words(w)).contains("Open, 5000 mm"); // 3, 4, 5
+            w.press("stage-furnish");
+            assertThat(words(w)).doesNotContain("Open, 5000 mm");
+        }
+    }
+
+    private static List<String> words(WindowDriver w) throws Exception {
+        return WindowDriver.onScreen(() -> w.model().shown().besidePlan().stream()
+                .filter(Mark.Text.class::isInstance)
+                .map(m -> ((Mark.Text) m).text())
+                .toList());
+    }
+
+    @Test
+    void aDeletionSaysWhichRoomItOpensAndWhichBecomeOne() throws Exception {
+        var plan = TestPlans.start()
+                .chain(BodySide.RIGHT, TestPlans.OUTER, true, 0, 0, 6000, 0, 6000, 4000, 0, 4000)
+                .wall(3500, 0, 3500, 4000, BodySide.CENTRE, TestPlans.PARTITION)
+                .plan();
+        var storey = plan.storeys().getFirst().id();
+        var rooms = TestPlans.geometry(plan).rooms();
+        plan = RoomEdits.name(plan, storey, rooms.getFirst(), "Kitchen");
+        plan = RoomEdits.name(plan, storey, TestPlans.geometry(plan).rooms().getLast(), "Pantry");
+        try (var w = WindowDriver.with(PlanDocument.of(plan))) {
+            deleted(w, TestPlans.wallId(plan, 4));
+            assertThat(w.message()).contains("are one room now").contains("Kitchen").contains("Pantry");
+            w.key(KeyCode.CONTROL, KeyCode.Z);
+            deleted(w, TestPlans.wallId(plan, 1));
+            assertThat(w.message()).contains("is not closed any more").doesNotContain("one room now");
+        }
+    }
+
+    private static void deleted(WindowDriver w, ElementId id) throws Exception {
+        WindowDriver.onScreen(() -> {
+            w.model().pick(Set.of(id));
+            return null;
+        });
+        w.focusPlan();
+        w.key(KeyCode.DELETE);
+    }
+}
