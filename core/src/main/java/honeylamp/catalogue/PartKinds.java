@@ -30,7 +30,9 @@ public final class PartKinds {
         /** What carries, and what smoke goes through. */
         STRUCTURE("Posts, beams, hearths"),
         /** Where the floor is open or another lies above. */
-        LEVELS("Between storeys");
+        LEVELS("Between storeys"),
+        /** Ceilings and roofs, and what is in them. */
+        ABOVE("Above");
 
         private final String label;
 
@@ -67,7 +69,10 @@ public final class PartKinds {
             block("gallery", "Gallery", Group.LEVELS, Kind.GALLERY),
             block("lift-shaft", "Lift shaft", Group.LEVELS, Kind.LIFT_SHAFT),
             block("balcony", "Balcony", Group.LEVELS, Kind.BALCONY),
-            block("rooflight", "Rooflight", Group.LEVELS, Kind.ROOFLIGHT));
+            block("rooflight", "Rooflight", Group.ABOVE, Kind.ROOFLIGHT),
+            block("overhang", "Overhang", Group.ABOVE, Kind.OVERHANG),
+            block("tray-ceiling", "Tray ceiling", Group.ABOVE, Kind.TRAY_CEILING),
+            block("sloping-ceiling", "Sloping ceiling", Group.ABOVE, Kind.SLOPING_CEILING));
 
     private PartKinds() {}
 
@@ -138,6 +143,9 @@ public final class PartKinds {
             case FIREPLACE -> new double[] {1500, 500, clear};
             case CHIMNEY -> new double[] {900, 450, through + 1000};
             case ROOFLIGHT -> new double[] {780, 1180, clear};
+            case OVERHANG -> new double[] {3600, 1200, clear};
+            case TRAY_CEILING -> new double[] {3000, 2400, clear + 200};
+            case SLOPING_CEILING -> new double[] {3600, 2400, Math.max(1000, clear - 1000)};
         };
         return new Block(
                 kind,

@@ -24,6 +24,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
 
 /** Adding, copying and ordering storeys, and their levels. */
@@ -100,6 +101,34 @@ public final class StoreyEdits {
             now = clipping.into(now, storey, Length.ZERO, Length.ZERO).plan();
         }
         return now;
+    }
+
+    /** Storeys that something can be copied to at once, with a name for them. */
+    public record Target(String name, List<StoreyId> storeys) {
+        public Target {
+            storeys = List.copyOf(storeys);
+        }
+    }
+
+    /** Each other storey by itself; where there are several, also all others, all above and all below. */
+    public static List<Target> targets(Plan plan, StoreyId from) {
+        var others = plan.storeys().stream().filter(s -> !s.id().equals(from)).toList();
+        var out = new ArrayList<Target>();
+        others.forEach(s -> out.add(new Target(s.name(), List.of(s.id()))));
+        if (others.size() > 1) {
+            var level = plan.storey(from).level();
+            several(out, "All above", others, s -> s.level().compareTo(level) > 0);
+            several(out, "All below", others, s -> s.level().compareTo(level) < 0);
+            several(out, "All others", others, _ -> true);
+        }
+        return out;
+    }
+
+    private static void several(List<Target> out, String name, List<Storey> of, Predicate<Storey> which) {
+        var ids = of.stream().filter(which).map(Storey::id).toList();
+        if (ids.size() > 1 && out.stream().noneMatch(t -> t.storeys.equals(ids))) {
+            out.add(new Target(name, ids));
+        }
     }
 
     /** Gives a storey another name. */

@@ -105,7 +105,7 @@ public final class Illustration {
         this.pens = Pens.of(look, frame.scale());
         this.remembered = pictures.within(new Setting(frame, pens));
         this.floors = new FloorArt(frame, pens, look.textureStrength(), remembered);
-        this.structures = new StructureArt(frame, pens, lamp);
+        this.structures = new StructureArt(frame, pens, lamp, plan.units());
         this.site = new SiteArt(frame, pens, lamp, floors);
         this.fixed = storey.fixedParts();
     }

@@ -53,6 +53,18 @@ public record Brief(List<WantedRoom> rooms, List<WantedPiece> pieces, Set<Conten
             Checks.within("least area", leastAreaM2, 0, 1e6);
             Checks.notNegative("least side", leastSide);
         }
+
+        public WantedRoom withCount(int other) {
+            return new WantedRoom(use, other, leastAreaM2, leastSide);
+        }
+
+        public WantedRoom withLeastAreaM2(double other) {
+            return new WantedRoom(use, count, other, leastSide);
+        }
+
+        public WantedRoom withLeastSide(Length other) {
+            return new WantedRoom(use, count, leastAreaM2, other);
+        }
     }
 
     /**

@@ -51,16 +51,27 @@ public record Structure(StructureId id, Form form, Position at, double turnDeg)
         /** A chimney with its flues, through every storey its height reaches. */
         CHIMNEY,
         /** A window in the roof above. */
-        ROOFLIGHT;
+        ROOFLIGHT,
+        /** What of the building above reaches beyond the walls below, or a canopy; its height is that of its underside. */
+        OVERHANG,
+        /** A part of the ceiling that lies higher than the rest, at its height. */
+        TRAY_CEILING,
+        /** A ceiling that falls to the front; its height is that of its low side. */
+        SLOPING_CEILING;
 
         /** Whether it stands in every storey it reaches. */
         public boolean runsThrough() {
             return this == LIFT_SHAFT || this == CHIMNEY;
         }
 
+        /** Whether it only says of what stands below it how it is covered: nothing keeps off it. */
+        public boolean saysWhatIsAbove() {
+            return this == OVERHANG || this == TRAY_CEILING || this == SLOPING_CEILING;
+        }
+
         /** Whether it lies above where the plan is cut. */
         public boolean isOverhead() {
-            return this == BEAM || this == ROOFLIGHT || this == GALLERY;
+            return this == BEAM || this == ROOFLIGHT || this == GALLERY || saysWhatIsAbove();
         }
     }
 

@@ -1,6 +1,7 @@
 package honeylamp.illustrate;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.demo.place.QuillbackLane;
 import honeylamp.derive.storeys.LaidPlan;
@@ -9,7 +10,10 @@ import honeylamp.drawing.Mark;
 import honeylamp.edit.StructureEdits;
 import honeylamp.illustrate.paper.Lamp;
 import honeylamp.illustrate.paper.PaperFrame;
+import honeylamp.TestPlans;
 import honeylamp.plan.Plan;
+import honeylamp.plan.Position;
+import honeylamp.units.Length;
 import honeylamp.plan.Stair;
 import honeylamp.plan.Structure;
 import java.util.List;
@@ -80,6 +84,51 @@ class FixedPartsArtTest {
                     .isNotEmpty()
                     .allSatisfy(
                             m -> assertThat(((Mark.Stroke) m).pen().dashMm()).isNotEmpty());
+        }
+    }
+
+    private static Plan with(Structure.Kind kind) {
+        var plan = TestPlans.clearRectangle(6000, 5000);
+        return StructureEdits.add(
+                        plan,
+                        TestPlans.storey(plan),
+                        new Structure.Block(kind, Length.ofMm(4000), Length.ofMm(2000), Length.ofMm(2400)),
+                        Position.ofMm(3000, 2500),
+                        0)
+                .plan();
+    }
+
+    private static List<Mark> lit(Plan plan, LayerKind kind) {
+        return Illustration.of(TestPlans.view(plan), FRAME, Lamp.LIT, 1).layers().stream()
+                .filter(l -> l.kind() == kind)
+                .flatMap(l -> l.marks().stream())
+                .toList();
+    }
+
+    /** 4 m at 1:64 are 62.5 mm on paper. */
+    @Test
+    void anOverhangIsDashedAndWhatItCoversLiesInShade() {
+        var plan = with(Structure.Kind.OVERHANG);
+        assertThat(lit(plan, LayerKind.OVERHEAD)).singleElement().satisfies(m -> {
+            assertThat(((Mark.Stroke) m).pen().dashMm()).isNotEmpty();
+            assertThat(((Mark.Stroke) m).path().bounds().width()).isCloseTo(62.5, within(1e-6));
+        });
+        assertThat(lit(plan, LayerKind.STRUCTURES)).isNotEmpty().allSatisfy(m -> {
+            assertThat(((Mark.Fill) m).ink().opacity()).isBetween(0.01, 0.2);
+            assertThat(((Mark.Fill) m).path().bounds().width()).isCloseTo(62.5, within(1e-6));
+        });
+        assertThat(marks(plan, 0, LayerKind.STRUCTURES)).isEmpty(); // no shade without the lamp
+    }
+
+    @Test
+    void ceilingsSayHowHighTheyLieAndPushNoNameAway() {
+        for (var kind : List.of(Structure.Kind.TRAY_CEILING, Structure.Kind.SLOPING_CEILING)) {
+            var plan = with(kind);
+            var overhead = lit(plan, LayerKind.OVERHEAD);
+            assertThat(words(overhead)).singleElement().satisfies(t -> assertThat(t.text())
+                    .endsWith("2400"));
+            var bare = TestPlans.clearRectangle(6000, 5000);
+            assertThat(lit(plan, LayerKind.LABELS)).isEqualTo(lit(bare, LayerKind.LABELS));
         }
     }
 

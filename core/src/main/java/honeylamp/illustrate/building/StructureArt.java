@@ -21,6 +21,8 @@ import honeylamp.plan.Role;
 import honeylamp.plan.Structure;
 import honeylamp.plan.Structure.Block;
 import honeylamp.plan.TextRole;
+import honeylamp.units.LengthText;
+import honeylamp.units.UnitSystem;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -31,11 +33,22 @@ public final class StructureArt {
     private static final double HEARTH_MM = 400;
     private static final double FLUE_MM = 220;
 
+    /** So wide the edge of a tray ceiling rises. */
+    private static final double TRAY_EDGE_MM = 300;
+
+    /** What an overhang takes of the light at its back, in so many steps. */
+    private static final double COVERED = 0.2;
+
+    private static final int COVERED_STEPS = 5;
+
     private final PaperFrame frame;
     private final Pens pens;
     private final Lamp lamp;
+    private final UnitSystem units;
 
-    public StructureArt(PaperFrame frame, Pens pens, Lamp lamp) {
+    /** Draws with pens on paper; heights are written in units. */
+    public StructureArt(PaperFrame frame, Pens pens, Lamp lamp, UnitSystem units) {
+        this.units = units;
         this.frame = frame;
         this.pens = pens;
         this.lamp = lamp;
@@ -63,26 +76,44 @@ public final class StructureArt {
                 case LIFT_SHAFT -> shaft(out, d);
                 case CHIMNEY -> chimney(out, d);
                 case FIREPLACE -> fireplace(out, d);
-                case BALCONY, RAMP, VOID, GALLERY, BEAM, ROOFLIGHT -> {}
+                case BALCONY,
+                        RAMP,
+                        VOID,
+                        GALLERY,
+                        BEAM,
+                        ROOFLIGHT,
+                        OVERHANG,
+                        TRAY_CEILING,
+                        SLOPING_CEILING -> {}
             }
         }
         return out;
     }
 
-    /** What lies in the floor: ramps and voids. */
+    /** What lies in the floor, or on it as shade: ramps, voids, and what an overhang covers. */
     public List<Mark> onFloor(List<Structure> parts) {
         var out = new ArrayList<Mark>();
         for (var d : blocks(parts)) {
             switch (d.block.kind()) {
                 case RAMP -> ramp(out, d);
                 case VOID -> missingFloor(out, d);
-                case POST, BALCONY, GALLERY, LIFT_SHAFT, BEAM, FIREPLACE, CHIMNEY, ROOFLIGHT -> {}
+                case OVERHANG -> covered(out, d);
+                case POST,
+                        BALCONY,
+                        GALLERY,
+                        LIFT_SHAFT,
+                        BEAM,
+                        FIREPLACE,
+                        CHIMNEY,
+                        ROOFLIGHT,
+                        TRAY_CEILING,
+                        SLOPING_CEILING -> {}
             }
         }
         return out;
     }
 
-    /** What lies above the cut, dashed: beams, galleries, rooflights. */
+    /** What lies above the cut, dashed: beams, galleries, rooflights, overhangs, ceilings. */
     public List<Mark> overhead(List<Structure> parts) {
         var out = new ArrayList<Mark>();
         for (var d : blocks(parts)) {
@@ -90,6 +121,9 @@ public final class StructureArt {
                 case BEAM -> dashed(out, d, sides(d.box));
                 case GALLERY -> gallery(out, d);
                 case ROOFLIGHT -> rooflight(out, d);
+                case OVERHANG -> dashed(out, d, Figure.ring(d.box.ring()));
+                case TRAY_CEILING -> tray(out, d);
+                case SLOPING_CEILING -> slope(out, d);
                 case POST, BALCONY, RAMP, VOID, LIFT_SHAFT, FIREPLACE, CHIMNEY -> {}
             }
         }
@@ -239,6 +273,51 @@ public final class StructureArt {
     private void rooflight(List<Mark> out, Drawn d) {
         dashed(out, d, Figure.ring(d.box.ring()));
         dashed(out, d, cross(d.box));
+    }
+
+    /** The shade below an overhang, darker towards the building it comes from, which lies behind it. */
+    private void covered(List<Mark> out, Drawn d) {
+        if (lamp != Lamp.LIT) {
+            return;
+        }
+        var shadow = pens.colour(Role.SHADOW).argb();
+        for (var i = 1; i <= COVERED_STEPS; i++) {
+            var front = d.box.minY() + d.box.height() * (i - 1) / (COVERED_STEPS + 1);
+            var part = new Box(d.box.minX(), front, d.box.maxX(), d.box.maxY());
+            out.add(new Mark.Fill(path(d, part), new Ink(shadow, COVERED / COVERED_STEPS)));
+        }
+    }
+
+    /** The edge of the raised part, and where it has risen. */
+    private void tray(List<Mark> out, Drawn d) {
+        var inner = d.box.grown(-Math.min(TRAY_EDGE_MM, Math.min(d.box.width(), d.box.height()) / 6));
+        dashed(out, d, Figure.ring(d.box.ring()));
+        dashed(out, d, Figure.ring(inner.ring()));
+        var corners = Figure.builder();
+        for (var i = 0; i < d.box.ring().corners().size(); i++) {
+            corners.line(d.box.ring().corners().get(i), inner.ring().corners().get(i));
+        }
+        dashed(out, d, corners.build());
+        words(out, d, "ceiling " + height(d), new Point(0, inner.minY() + d.box.height() * 0.1), 0);
+    }
+
+    /** The edge of the slope, and an arrow down it. */
+    private void slope(List<Mark> out, Drawn d) {
+        dashed(out, d, Figure.ring(d.box.ring()));
+        var low = d.box.minY() + Math.min(200, d.box.height() * 0.12);
+        var high = d.box.maxY() - Math.min(200, d.box.height() * 0.12);
+        var head = Math.min(110, d.box.width() * 0.1);
+        dashed(out, d, Figure.line(new Point(0, high), new Point(0, low)));
+        out.add(new Mark.Stroke(
+                Figure.line(new Point(-head, low + 1.7 * head), new Point(0, low), new Point(head, low + 1.7 * head))
+                        .through(d.toPaper),
+                pens.swing(),
+                pens.swingInk()));
+        words(out, d, "slopes to " + height(d), new Point(0, low - d.box.height() * 0.06), 0);
+    }
+
+    private String height(Drawn d) {
+        return LengthText.rounded(d.block.height(), units);
     }
 
     private void dashed(List<Mark> out, Drawn d, Figure own) {

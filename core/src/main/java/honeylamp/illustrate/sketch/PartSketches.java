@@ -44,7 +44,7 @@ public final class PartSketches {
                             .filter(f -> f.part().id().equals(part.id()))
                             .toList()));
         } else {
-            var art = new StructureArt(frame, pens, Lamp.COLOUR);
+            var art = new StructureArt(frame, pens, Lamp.COLOUR, plan.units());
             var site = new SiteArt(frame, pens, Lamp.COLOUR, new FloorArt(frame, pens, 0));
             out.addAll(art.onFloor(List.of(part)));
             out.addAll(site.bays(List.of(part)));

@@ -113,7 +113,7 @@ public final class Samples {
             var flights = new FixedParts.Flights(part, stair, FixedParts.End.HEAD, StairSteps.of(part, stair), 0);
             marks.addAll(new StairArt(frame, pens, Lamp.COLOUR, stair.rise().mm()).marks(List.of(flights)));
         } else {
-            var art = new StructureArt(frame, pens, Lamp.COLOUR);
+            var art = new StructureArt(frame, pens, Lamp.COLOUR, UnitSystem.MM);
             var site = new SiteArt(frame, pens, Lamp.COLOUR, new FloorArt(frame, pens, 1));
             marks.addAll(art.balconies(List.of(part), new FloorArt(frame, pens, 1)));
             marks.addAll(site.bays(List.of(part)));

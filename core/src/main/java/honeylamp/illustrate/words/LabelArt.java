@@ -194,7 +194,9 @@ public final class LabelArt {
         }
         out.addAll(taken);
         for (var part : fixed.blocks()) {
-            if (!part.is(Structure.Kind.BALCONY)) {
+            if (!part.is(Structure.Kind.BALCONY)
+                    && !(part.form() instanceof Structure.Block block
+                            && block.kind().saysWhatIsAbove())) {
                 out.add(Outline.of(part.footprint()));
             }
         }

@@ -42,10 +42,12 @@ public final class TierPlaces {
         return DimensionTiers.of(view.storey().geometry(), view.plan().units());
     }
 
-    /** What tiers stay clear of outside the walls: balconies and parked cars, in plan mm. */
+    /** What tiers stay clear of outside the walls: balconies, overhangs and parked cars, in plan mm. */
     public static List<Box> keptClear(StoreyGeometry geometry) {
         return geometry.storey().structures().stream()
-                .filter(s -> s.is(Structure.Kind.BALCONY) || s.form() instanceof Structure.ParkingBay)
+                .filter(s -> s.is(Structure.Kind.BALCONY)
+                        || s.is(Structure.Kind.OVERHANG)
+                        || s.form() instanceof Structure.ParkingBay)
                 .map(s -> s.footprint().bounds())
                 .toList();
     }

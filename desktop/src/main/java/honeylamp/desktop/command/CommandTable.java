@@ -172,6 +172,13 @@ public final class CommandTable {
                                                 : Length.ofInches(12)))),
                 KeyCode.Y);
         plain(
+                "next-step",
+                "Next step at the pointer",
+                "While something is drawn the pointer says what comes next, or only the measure line does",
+                Place.SEEN,
+                () -> seen(s -> s.withNextStep(s.nextStep().other())),
+                KeyCode.J);
+        plain(
                 "underlays",
                 "Show or hide underlays",
                 "All pictures of the storey",

@@ -16,6 +16,7 @@ import honeylamp.plan.Showing.Kind;
 import honeylamp.plan.TextRole;
 import honeylamp.store.PictureImport;
 import honeylamp.units.Length;
+import honeylamp.units.BoardModule;
 import honeylamp.units.UnitSystem;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.EnumSet;
@@ -103,6 +104,8 @@ public record Choices(
      * @param ghost another storey seen through this one
      * @param locked kinds that are not picked
      * @param grid the step of the scale grid, if it is shown
+     * @param module what sheet goods come in, if lengths are told in it
+     * @param nextStep where the next step of what is under way is said
      */
     @RecordBuilder
     public record Seen(
@@ -113,7 +116,9 @@ public record Choices(
             Traced traced,
             Walls walls,
             Set<Kind> locked,
-            Optional<Length> grid)
+            Optional<Length> grid,
+            Optional<BoardModule> module,
+            NextStep nextStep)
             implements ChoicesSeenBuilder.With {
         public Seen {
             locked = Set.copyOf(locked);
@@ -127,6 +132,18 @@ public record Choices(
                 other.add(kind);
             }
             return withLocked(other);
+        }
+    }
+
+    /** Where the next step of what is under way is said. */
+    public enum NextStep {
+        /** At the pointer, and in the measure line. */
+        BESIDE_POINTER,
+        /** In the measure line only. */
+        IN_MEASURE_LINE;
+
+        public NextStep other() {
+            return this == BESIDE_POINTER ? IN_MEASURE_LINE : BESIDE_POINTER;
         }
     }
 
@@ -231,7 +248,9 @@ public record Choices(
                         Traced.BY_STAGE,
                         Walls.SOLID,
                         Set.of(),
-                        Optional.empty()),
+                        Optional.empty(),
+                        Optional.empty(),
+                        NextStep.BESIDE_POINTER),
                 "sofa",
                 "wide-plank-oak",
                 NewPart.FIRST,

@@ -11,6 +11,7 @@ import honeylamp.plan.ElementId;
 import honeylamp.plan.Page;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Showing.Kind;
+import honeylamp.units.Length;
 import honeylamp.units.LengthText;
 import honeylamp.units.UnitSystem;
 import java.util.List;
@@ -75,6 +76,11 @@ public record Surroundings(
         var type = plan.wallType(choices.wallType());
         return type.name() + " " + LengthText.rounded(type.thickness(), units()) + ", "
                 + choices.face().label().toLowerCase(Locale.ROOT);
+    }
+
+    /** What a length is in sheets of board, if lengths are told in them; else empty. */
+    public String boards(Length length) {
+        return choices.seen().module().map(m -> m.words(length, units())).orElse("");
     }
 
     /** The plan's units. */

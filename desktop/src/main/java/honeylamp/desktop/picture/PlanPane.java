@@ -6,6 +6,7 @@ import honeylamp.desktop.gesture.Readout;
 import honeylamp.desktop.picture.PictureRenderer.Painted;
 import honeylamp.desktop.workspace.Viewport;
 import honeylamp.desktop.workspace.WorkStage;
+import honeylamp.desktop.gesture.Choices;
 import honeylamp.desktop.workspace.Workspace;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.geometry.Point;
@@ -56,6 +57,7 @@ public final class PlanPane extends Pane {
     private final ImageView sketch = new ImageView();
     private final Label caught = new Label();
     private final Label words = new Label();
+    private final Label next = new Label();
     private final KeyPointer keyPointer = new KeyPointer();
     private final Lens lens;
     private Consumer<Point> follower = _ -> {};
@@ -86,11 +88,15 @@ public final class PlanPane extends Pane {
         words.setId("beside-words");
         words.setMouseTransparent(true);
         words.setVisible(false);
+        next.getStyleClass().add("next-step");
+        next.setId("next-step");
+        next.setMouseTransparent(true);
+        next.setVisible(false);
         caught.setVisible(false);
         picture.setMouseTransparent(true);
         sketch.setMouseTransparent(true);
         lens = new Lens(model);
-        getChildren().addAll(picture, sketch, lens, keyPointer, words, caught);
+        getChildren().addAll(picture, sketch, lens, keyPointer, words, next, caught);
         var clip = new Rectangle();
         clip.widthProperty().bind(widthProperty());
         clip.heightProperty().bind(heightProperty());
@@ -135,6 +141,7 @@ public final class PlanPane extends Pane {
             inside = false;
             caught.setVisible(false);
             words.setVisible(false);
+            next.setVisible(false);
             lens.setVisible(false);
         });
     }
@@ -454,6 +461,7 @@ public final class PlanPane extends Pane {
         words.setText(said);
         words.autosize();
         words.relocate(Math.min(lastX + 16, getWidth() - words.getWidth() - 4), lastY + (word.isEmpty() ? 14 : 36));
+        nextStep(now, readout.hint(), words.isVisible() ? words.getLayoutY() + words.getHeight() : lastY + 12);
         var here = plan(lastX, lastY);
         follower.accept(here);
         if (now.gesture().magnifies() && (inside || keyPointer.leads())) {
@@ -461,6 +469,19 @@ public final class PlanPane extends Pane {
         } else {
             lens.setVisible(false);
         }
+    }
+
+    /** What comes next, below all else at the pointer, while something is under way. */
+    private void nextStep(Workspace now, String hint, double y) {
+        var wanted = now.choices().seen().nextStep() == Choices.NextStep.BESIDE_POINTER
+                && now.gesture().underWay()
+                && !hint.isEmpty();
+        next.setVisible(wanted && (inside || keyPointer.leads()));
+        next.setText(hint);
+        next.autosize();
+        next.relocate(
+                Math.max(4, Math.min(lastX + 16, getWidth() - next.getWidth() - 4)),
+                Math.min(y + 2, getHeight() - next.getHeight() - 4));
     }
 
     /** While something is drawn its live lengths and angles, and what the gesture says of itself. */

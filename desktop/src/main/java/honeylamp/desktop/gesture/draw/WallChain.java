@@ -31,6 +31,8 @@ import honeylamp.units.Words;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * Draws walls corner by corner, by clicks and typed lengths. Each wall is an edit of its own; the chain
@@ -357,7 +359,9 @@ public record WallChain(
                 : "Click or type. F other side, Shift free angle.";
         return new Readout(
                         List.of(new Readout.Field(LENGTH, length), new Readout.Field(ANGLE, angle)), aim.word(), hint)
-                .with(scene.wallWords());
+                .with(Stream.of(scene.wallWords(), scene.boards(Length.ofMm(way.length())))
+                        .filter(words -> !words.isEmpty())
+                        .collect(Collectors.joining("   ")));
     }
 
     @Override

@@ -134,7 +134,9 @@ record PartCard(WorkspaceModel model, CardFields parts) {
                 block.depth(),
                 v -> sized(block, block.width(), v, block.height())));
         var height = switch (block.kind()) {
-            case BEAM -> "Underside at";
+            case BEAM, OVERHANG -> "Underside at";
+            case TRAY_CEILING -> "Ceiling at";
+            case SLOPING_CEILING -> "Low side at";
             case RAMP -> "Climbs";
             case GALLERY -> "Floor at";
             case POST, BALCONY, VOID, LIFT_SHAFT, FIREPLACE, CHIMNEY, ROOFLIGHT -> "Height";

@@ -185,22 +185,20 @@ record StoreysCard(WorkspaceModel model, CardFields parts) {
                 model::complain);
     }
 
-    /** Copies what is picked to another storey, to the same place. */
+    /** Copies what is picked to another storey, or to several at once, to the same place. */
     Node copying(Workspace now) {
-        var others = now.plan().storeys().stream()
-                .filter(s -> !s.id().equals(now.storey()))
-                .toList();
+        var targets = StoreyEdits.targets(now.plan(), now.storey());
         return Widgets.menu(
                 "Copy what is picked to",
                 "copy-picked",
                 "Walls with their openings, furnishings and fixed parts, to the same place",
-                others.stream().map(Storey::name).toList(),
+                targets.stream().map(StoreyEdits.Target::name).toList(),
                 index -> model.edit(
                         StoreyEdits.copied(
                                 parts.plan(),
                                 parts.at(),
                                 model.now().selection(),
-                                List.of(others.get(index).id())),
-                        "Copy to storey"));
+                                targets.get(index).storeys()),
+                        targets.get(index).storeys().size() == 1 ? "Copy to storey" : "Copy to storeys"));
     }
 }

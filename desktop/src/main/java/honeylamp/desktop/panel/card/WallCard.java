@@ -50,6 +50,12 @@ record WallCard(WorkspaceModel model, CardFields parts) {
                 wall.height(),
                 v -> Outcome.done(WallEdits.setHeight(parts.plan(), parts.at(), List.of(id), v)),
                 "Set wall height"));
+        model.now()
+                .choices()
+                .seen()
+                .module()
+                .ifPresent(m -> out.add(
+                        Widgets.fact("In boards", m.words(wall.length(), parts.plan().units()))));
         out.add(types(List.of(id), wall.type()));
         out.add(Widgets.section("Body beside the drawn line", sides(wall)));
         out.add(Widgets.section("Cut and lengthen", split(wall)));

@@ -19,6 +19,9 @@ import honeylamp.plan.Brief.WantedPiece;
 import honeylamp.plan.Brief.WantedRoom;
 import honeylamp.plan.Minimums;
 import honeylamp.plan.Plan;
+import honeylamp.units.AreaReader;
+import honeylamp.units.AreaReading;
+import honeylamp.units.AreaText;
 import honeylamp.units.Length;
 import honeylamp.units.LengthReader;
 import honeylamp.units.UnitSystem;
@@ -30,6 +33,7 @@ import javafx.css.PseudoClass;
 import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
@@ -85,16 +89,15 @@ record BriefTray(WorkspaceModel model) implements Content<BriefTray.Part> {
         return model.now().plan();
     }
 
+    /** One more of a use; its own least sizes stay. */
     private void want(RoomUse use) {
-        var count = plan().brief().rooms().stream()
+        var wanted = plan().brief().rooms().stream()
                 .filter(r -> r.use().equals(use.key()))
-                .mapToInt(WantedRoom::count)
-                .sum();
-        model.edit(
-                BriefEdits.want(
-                        plan(),
-                        new WantedRoom(use.key(), count + 1, use.leastAreaM2(), Length.ofMm(use.leastSideMm()))),
-                "Want a room");
+                .findFirst()
+                .map(r -> r.withCount(r.count() + 1))
+                .orElseGet(() ->
+                        new WantedRoom(use.key(), 1, use.leastAreaM2(), Length.ofMm(use.leastSideMm())));
+        model.edit(BriefEdits.want(plan(), wanted), "Want a room");
     }
 
     private void want(FurnishingKind kind) {
@@ -113,7 +116,50 @@ record BriefTray(WorkspaceModel model) implements Content<BriefTray.Part> {
                 item.isMet(),
                 "brief-drop-" + wanted.use(),
                 () -> model.edit(BriefEdits.wantNoRoom(plan(), wanted.use()), "Take room off the brief"));
-        return item.isMet() ? row : new VBox(0, row, Widgets.quiet(item.shortfall()));
+        var box = new VBox(2, row);
+        if (!item.isMet()) {
+            box.getChildren().add(Widgets.quiet(item.shortfall()));
+        }
+        box.getChildren()
+                .addAll(
+                        leastArea(wanted),
+                        new LengthField(
+                                "Least side",
+                                "brief-side-" + wanted.use(),
+                                wanted.leastSide(),
+                                plan().units(),
+                                LengthReader::notNegative,
+                                v -> change(wanted.withLeastSide(v)),
+                                model::complain));
+        return box;
+    }
+
+    private void change(WantedRoom room) {
+        model.edit(BriefEdits.want(plan(), room), "Change what is wanted");
+    }
+
+    /** The least area, typed in the unit of the plan or with another; nothing asks for nothing. */
+    private Node leastArea(WantedRoom wanted) {
+        var units = plan().units();
+        var shown = AreaText.rounded(wanted.leastAreaM2() * AreaText.MM2_PER_M2, units);
+        var field = new TextField(shown);
+        field.setId("brief-area-" + wanted.use());
+        field.setAccessibleText("Least area");
+        field.setOnAction(_ -> {
+            if (field.getText().equals(shown)) {
+                return; // untouched: the area behind the rounded text stays as it is
+            }
+            switch (AreaReader.read(field.getText(), units)) {
+                case AreaReading.Good(var area) -> change(wanted.withLeastAreaM2(area / AreaText.MM2_PER_M2));
+                case AreaReading.Bad(var sentence) -> model.complain(sentence);
+            }
+        });
+        var label = new Label("Least area");
+        label.getStyleClass().add("field-name");
+        label.setLabelFor(field);
+        var line = Widgets.row(label, Widgets.spring(), field);
+        line.getStyleClass().add("field-row");
+        return line;
     }
 
     private Node piece(PieceItem item) {

@@ -11,6 +11,8 @@ import honeylamp.edit.DrawnFace;
 import honeylamp.plan.ElementId.WallTypeId;
 import honeylamp.plan.WallType;
 import honeylamp.units.Length;
+import honeylamp.units.LengthReader;
+import honeylamp.units.BoardModule;
 import honeylamp.units.LengthText;
 import honeylamp.units.UnitSystem;
 import java.util.ArrayList;
@@ -36,7 +38,8 @@ record WallTray(WorkspaceModel model, WindowActions window) implements Content<W
             Choices.Angle angle,
             Optional<Choices.Lines> lines,
             Choices.Glance glance,
-            Optional<Length> grid) {}
+            Optional<Length> grid,
+            Optional<BoardModule> module) {}
 
     @Override
     public Part part(Workspace now) {
@@ -50,7 +53,8 @@ record WallTray(WorkspaceModel model, WindowActions window) implements Content<W
                 Optional.of(choices.lines())
                         .filter(_ -> !now.currentStorey().underlays().isEmpty()),
                 choices.glance(),
-                choices.seen().grid());
+                choices.seen().grid(),
+                choices.seen().module());
     }
 
     @Override
@@ -129,6 +133,21 @@ record WallTray(WorkspaceModel model, WindowActions window) implements Content<W
                                 .choices()
                                 .withSeen(model.now().choices().seen().withGrid(Optional.of(v)))),
                         model::complain)));
+        out.add(new LengthField(
+                "Board module",
+                "board-module",
+                part.module().map(BoardModule::length).orElse(Length.ZERO),
+                part.units(),
+                LengthReader::notNegative,
+                v -> model.chooseWithin(model.now()
+                        .choices()
+                        .withSeen(model.now()
+                                .choices()
+                                .seen()
+                                .withModule(
+                                        v.equals(Length.ZERO) ? Optional.empty() : Optional.of(new BoardModule(v))))),
+                model::complain));
+        out.add(Widgets.quiet("Sheets so wide: walls say which lengths near theirs need no cut. 0 for none."));
         out.add(Widgets.section(
                 "Laser meter", new MeterTray(window.meter()).nodes().toArray(Node[]::new)));
         return out;
