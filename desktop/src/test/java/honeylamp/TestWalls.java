@@ -1,6 +1,7 @@
 package honeylamp;
 
 import honeylamp.catalogue.NewPlan;
+import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.edit.OpeningEdits;
 import honeylamp.edit.WallEdits;
 import honeylamp.plan.ElementId.WallTypeId;
@@ -40,6 +41,20 @@ public final class TestWalls {
     /** The same shell with two partitions that stop short of the upper wall. */
     public static Plan twoShortEnds() {
         return wall(wall(shell(), 2000, 0, 2000, 3700, PARTITION), 4000, 0, 4000, 3650, PARTITION);
+    }
+
+    /** Partitions one after the other, through these points; nothing else stands. */
+    public static Plan partitions(double... xy) {
+        var plan = NewPlan.in(UnitSystem.MM);
+        for (var i = 0; i + 3 < xy.length; i += 2) {
+            plan = wall(plan, xy[i], xy[i + 1], xy[i + 2], xy[i + 3], PARTITION);
+        }
+        return plan;
+    }
+
+    /** The first storey with all that is built on it. */
+    public static StoreyGeometry geometry(Plan plan) {
+        return StoreyGeometry.of(plan, plan.storeys().getFirst());
     }
 
     private static Plan shell() {

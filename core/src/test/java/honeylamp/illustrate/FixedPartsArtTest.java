@@ -3,6 +3,7 @@ package honeylamp.illustrate;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import honeylamp.TestPlans;
 import honeylamp.demo.place.QuillbackLane;
 import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.drawing.LayerKind;
@@ -10,12 +11,11 @@ import honeylamp.drawing.Mark;
 import honeylamp.edit.StructureEdits;
 import honeylamp.illustrate.paper.Lamp;
 import honeylamp.illustrate.paper.PaperFrame;
-import honeylamp.TestPlans;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
-import honeylamp.units.Length;
 import honeylamp.plan.Stair;
 import honeylamp.plan.Structure;
+import honeylamp.units.Length;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -125,8 +125,9 @@ class FixedPartsArtTest {
         for (var kind : List.of(Structure.Kind.TRAY_CEILING, Structure.Kind.SLOPING_CEILING)) {
             var plan = with(kind);
             var overhead = lit(plan, LayerKind.OVERHEAD);
-            assertThat(words(overhead)).singleElement().satisfies(t -> assertThat(t.text())
-                    .endsWith("2400"));
+            assertThat(words(overhead))
+                    .singleElement()
+                    .satisfies(t -> assertThat(t.text()).endsWith("2400"));
             var bare = TestPlans.clearRectangle(6000, 5000);
             assertThat(lit(plan, LayerKind.LABELS)).isEqualTo(lit(bare, LayerKind.LABELS));
         }

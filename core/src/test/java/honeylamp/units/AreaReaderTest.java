@@ -21,17 +21,17 @@ class AreaReaderTest {
         "'', MM, 0"
     })
     void areasAreReadInEitherUnit(String text, UnitSystem units, double mm2) {
-        assertThat(AreaReader.read(text, units)).isInstanceOfSatisfying(AreaReading.Good.class, a -> assertThat(
-                        a.areaMm2())
-                .isCloseTo(mm2, within(1e-3)));
+        assertThat(AreaReader.read(text, units))
+                .isInstanceOfSatisfying(
+                        AreaReading.Good.class, a -> assertThat(a.areaMm2()).isCloseTo(mm2, within(1e-3)));
     }
 
     @ParameterizedTest
     @ValueSource(strings = {"-3", "twelve", "12 m", "1e9", "99999999999 m2", "3 x 4"})
     void whatIsNoAreaIsSaidWithAnExample(String text) {
-        assertThat(AreaReader.read(text, UnitSystem.MM)).isInstanceOfSatisfying(AreaReading.Bad.class, bad -> assertThat(
-                        bad.sentence())
-                .contains(text));
+        assertThat(AreaReader.read(text, UnitSystem.MM))
+                .isInstanceOfSatisfying(
+                        AreaReading.Bad.class, bad -> assertThat(bad.sentence()).contains(text));
     }
 
     @Test

@@ -2,13 +2,13 @@ package honeylamp.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import honeylamp.TestPlans;
+import honeylamp.TestWalls;
 import honeylamp.catalogue.NewPlan;
 import honeylamp.drawing.Mark;
 import honeylamp.edit.RoomEdits;
 import honeylamp.plan.ElementId;
+import honeylamp.plan.Plan;
 import honeylamp.plan.Wall;
-import honeylamp.plan.Wall.BodySide;
 import honeylamp.store.PlanDocument;
 import honeylamp.units.UnitSystem;
 import java.util.List;
@@ -51,9 +51,7 @@ class ChainWindowTest {
 
     @Test
     void aChainAlongAWallThatStandsSharesIt() throws Exception {
-        var standing = TestPlans.start()
-                .wall(0, 0, 5000, 0, BodySide.CENTRE, TestPlans.PARTITION)
-                .plan();
+        var standing = TestWalls.partitions(0, 0, 5000, 0);
         try (var w = WindowDriver.with(PlanDocument.of(standing))) {
             w.press("stage-walls");
             w.show(3000, 2000, 12_000);
@@ -65,16 +63,14 @@ class ChainWindowTest {
             w.click(4000, 3000);
             w.click(1000, 3000);
             assertThat(walls(w)).hasSize(4);
-            assertThat(TestPlans.geometry(w.plan()).rooms()).hasSize(1);
-            assertThat(TestPlans.geometry(w.plan()).network().overlaps()).isEmpty();
+            assertThat(TestWalls.geometry(w.plan()).rooms()).hasSize(1);
+            assertThat(TestWalls.geometry(w.plan()).network().overlaps()).isEmpty();
         }
     }
 
     @Test
     void anOpenChainShowsWhereItIsOpenAndHowFar() throws Exception {
-        var open = TestPlans.start()
-                .chain(BodySide.CENTRE, TestPlans.PARTITION, false, 0, 0, 4000, 0, 4000, 3000)
-                .plan();
+        var open = TestWalls.partitions(0, 0, 4000, 0, 4000, 3000);
         try (var w = WindowDriver.with(PlanDocument.of(open))) {
             w.press("stage-walls");
             w.show(2000, 1500, 12_000);
@@ -93,21 +89,25 @@ class ChainWindowTest {
 
     @Test
     void aDeletionSaysWhichRoomItOpensAndWhichBecomeOne() throws Exception {
-        var plan = TestPlans.start()
-                .chain(BodySide.RIGHT, TestPlans.OUTER, true, 0, 0, 6000, 0, 6000, 4000, 0, 4000)
-                .wall(3500, 0, 3500, 4000, BodySide.CENTRE, TestPlans.PARTITION)
-                .plan();
+        var plan = TestWalls.house();
         var storey = plan.storeys().getFirst().id();
-        var rooms = TestPlans.geometry(plan).rooms();
+        var rooms = TestWalls.geometry(plan).rooms();
         plan = RoomEdits.name(plan, storey, rooms.getFirst(), "Kitchen");
-        plan = RoomEdits.name(plan, storey, TestPlans.geometry(plan).rooms().getLast(), "Pantry");
+        plan = RoomEdits.name(plan, storey, TestWalls.geometry(plan).rooms().getLast(), "Pantry");
         try (var w = WindowDriver.with(PlanDocument.of(plan))) {
-            deleted(w, TestPlans.wallId(plan, 4));
-            assertThat(w.message()).contains("are one room now").contains("Kitchen").contains("Pantry");
+            deleted(w, wall(plan, 4));
+            assertThat(w.message())
+                    .contains("are one room now")
+                    .contains("Kitchen")
+                    .contains("Pantry");
             w.key(KeyCode.CONTROL, KeyCode.Z);
-            deleted(w, TestPlans.wallId(plan, 1));
+            deleted(w, wall(plan, 1));
             assertThat(w.message()).contains("is not closed any more").doesNotContain("one room now");
         }
+    }
+
+    private static ElementId wall(Plan plan, int index) {
+        return plan.storeys().getFirst().walls().get(index).id();
     }
 
     private static void deleted(WindowDriver w, ElementId id) throws Exception {

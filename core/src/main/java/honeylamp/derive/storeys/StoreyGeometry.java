@@ -6,12 +6,14 @@ import honeylamp.derive.openings.OpeningCut;
 import honeylamp.derive.openings.OpeningPlaces;
 import honeylamp.derive.rooms.Boundaries;
 import honeylamp.derive.rooms.Room;
+import honeylamp.derive.walls.OpenChains;
 import honeylamp.derive.walls.TrueArea;
 import honeylamp.derive.walls.WallNetwork;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Regions;
+import honeylamp.geometry.Segment;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.ElementId.OpeningId;
 import honeylamp.plan.ElementId.WallId;
@@ -124,6 +126,11 @@ public record StoreyGeometry(
     /** The room at a point, if there is one. */
     public Optional<Room> roomAt(Point p) {
         return rooms.stream().filter(r -> r.outline().contains(p)).findFirst();
+    }
+
+    /** Where chains of walls that do not close would have to be closed. */
+    public List<Segment> gaps() {
+        return OpenChains.gaps(network);
     }
 
     /** The furnishings whose middle stands in a room. */

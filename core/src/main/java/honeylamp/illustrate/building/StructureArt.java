@@ -76,15 +76,7 @@ public final class StructureArt {
                 case LIFT_SHAFT -> shaft(out, d);
                 case CHIMNEY -> chimney(out, d);
                 case FIREPLACE -> fireplace(out, d);
-                case BALCONY,
-                        RAMP,
-                        VOID,
-                        GALLERY,
-                        BEAM,
-                        ROOFLIGHT,
-                        OVERHANG,
-                        TRAY_CEILING,
-                        SLOPING_CEILING -> {}
+                case BALCONY, RAMP, VOID, GALLERY, BEAM, ROOFLIGHT, OVERHANG, TRAY_CEILING, SLOPING_CEILING -> {}
             }
         }
         return out;

@@ -1,12 +1,12 @@
 package honeylamp.desktop.picture;
 
 import honeylamp.desktop.gesture.Ask;
+import honeylamp.desktop.gesture.Choices;
 import honeylamp.desktop.gesture.Pointer;
 import honeylamp.desktop.gesture.Readout;
 import honeylamp.desktop.picture.PictureRenderer.Painted;
 import honeylamp.desktop.workspace.Viewport;
 import honeylamp.desktop.workspace.WorkStage;
-import honeylamp.desktop.gesture.Choices;
 import honeylamp.desktop.workspace.Workspace;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.geometry.Point;

@@ -1,12 +1,12 @@
 package honeylamp.desktop.workspace;
 
+import honeylamp.derive.rooms.RoomsOpened;
 import honeylamp.desktop.gesture.NewOpening;
 import honeylamp.desktop.gesture.pick.MakeLike;
 import honeylamp.desktop.workspace.Workspace.Said;
 import honeylamp.edit.Arranging;
 import honeylamp.edit.Arranging.Depth;
 import honeylamp.edit.Clipping;
-import honeylamp.derive.rooms.RoomsOpened;
 import honeylamp.edit.Deletion;
 import honeylamp.edit.FurnishingEdits;
 import honeylamp.plan.Boundary;

@@ -10,7 +10,6 @@ import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.derive.storeys.LaidStorey;
 import honeylamp.derive.storeys.LaidView;
 import honeylamp.derive.storeys.StoreyGeometry;
-import honeylamp.derive.walls.OpenChains;
 import honeylamp.desktop.gesture.Choices;
 import honeylamp.desktop.workspace.SnagSearch.SnagThere;
 import honeylamp.desktop.workspace.Workspace.Worked;
@@ -167,7 +166,7 @@ public final class ShownPlan {
             return List.of();
         }
         var pen = 1 / (now.viewport().pxPerMm() * now.frame().scale());
-        return OpenChains.gaps(geometry().network()).stream()
+        return geometry().gaps().stream()
                 .flatMap(gap -> Sketches.gap(now.frame(), gap, now.plan().units(), pen).stream())
                 .toList();
     }

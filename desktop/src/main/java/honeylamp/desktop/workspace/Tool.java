@@ -4,6 +4,7 @@ import honeylamp.catalogue.PartKinds;
 import honeylamp.desktop.gesture.Choices;
 import honeylamp.desktop.gesture.Gesture;
 import honeylamp.desktop.gesture.LookOn;
+import honeylamp.desktop.gesture.draw.ChangeLength;
 import honeylamp.desktop.gesture.draw.DrawArc;
 import honeylamp.desktop.gesture.draw.DrawBay;
 import honeylamp.desktop.gesture.draw.DrawBoundary;
@@ -281,6 +282,12 @@ public enum Tool {
             "M2 9 H16 M3.5 11 L6.5 7 M11.5 11 L14.5 7 M5 4 V14 M13 4 V14",
             "Adds a dimension between two points",
             _ -> MeasureBetween.begin()),
+    CHANGE_LENGTH(
+            WorkStage.DIMENSIONS,
+            "Change a length",
+            "M2 6 H16 M3.5 8 L6.5 4 M11.5 8 L14.5 4 M5 13 H12.5 M10 10.5 L12.5 13 L10 15.5",
+            "Types over a shown length or a room's clear size; the walls on one side move",
+            _ -> ChangeLength.begin()),
     PICK_DIMENSIONS(
             WorkStage.DIMENSIONS,
             "Pick and move",

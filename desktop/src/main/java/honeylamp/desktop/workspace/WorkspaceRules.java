@@ -229,7 +229,10 @@ final class WorkspaceRules {
     private Workspace undone(Workspace w) {
         var back = travelled(w, w.history().undo());
         return w.gesture().underWay() && back != w
-                ? w.gesture().stepBack(scenes.apply(back)).map(back::withGesture).orElse(back)
+                ? w.gesture()
+                        .stepBack(scenes.apply(back))
+                        .map(back::withGesture)
+                        .orElse(back)
                 : back;
     }
 

@@ -54,8 +54,8 @@ record WallCard(WorkspaceModel model, CardFields parts) {
                 .choices()
                 .seen()
                 .module()
-                .ifPresent(m -> out.add(
-                        Widgets.fact("In boards", m.words(wall.length(), parts.plan().units()))));
+                .ifPresent(m -> out.add(Widgets.fact(
+                        "In boards", m.words(wall.length(), parts.plan().units()))));
         out.add(types(List.of(id), wall.type()));
         out.add(Widgets.section("Body beside the drawn line", sides(wall)));
         out.add(Widgets.section("Cut and lengthen", split(wall)));

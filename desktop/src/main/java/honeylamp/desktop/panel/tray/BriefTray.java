@@ -95,8 +95,7 @@ record BriefTray(WorkspaceModel model) implements Content<BriefTray.Part> {
                 .filter(r -> r.use().equals(use.key()))
                 .findFirst()
                 .map(r -> r.withCount(r.count() + 1))
-                .orElseGet(() ->
-                        new WantedRoom(use.key(), 1, use.leastAreaM2(), Length.ofMm(use.leastSideMm())));
+                .orElseGet(() -> new WantedRoom(use.key(), 1, use.leastAreaM2(), Length.ofMm(use.leastSideMm())));
         model.edit(BriefEdits.want(plan(), wanted), "Want a room");
     }
 

@@ -1,0 +1,131 @@
+package honeylamp.edit;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import honeylamp.TestPlans;
+import honeylamp.derive.pointing.ShownLength;
+import honeylamp.derive.pointing.ShownLength.Axis;
+import honeylamp.edit.Stretching.Moving;
+import honeylamp.geometry.Point;
+import honeylamp.geometry.Segment;
+import honeylamp.plan.Finish;
+import honeylamp.plan.Opening.Hand;
+import honeylamp.plan.Opening.Swing;
+import honeylamp.plan.OpeningKind;
+import honeylamp.plan.Plan;
+import honeylamp.plan.Position;
+import honeylamp.plan.Wall.BodySide;
+import honeylamp.units.Length;
+import org.junit.jupiter.api.Test;
+
+/**
+ * A house of 9,000 by 4,000 mm clear within outer walls of 300, whose inner faces are drawn; partitions of 100 on their
+ * middle line stand at 3,050 and 6,050, so three rooms are 3,000, 2,900 and 2,900 wide.
+ */
+class StretchingTest {
+    private static Plan house() {
+        return TestPlans.start()
+                .chain(BodySide.RIGHT, TestPlans.OUTER, true, 0, 0, 9000, 0, 9000, 4000, 0, 4000)
+                .wall(3050, 0, 3050, 4000, BodySide.CENTRE, TestPlans.PARTITION)
+                .wall(6050, 0, 6050, 4000, BodySide.CENTRE, TestPlans.PARTITION)
+                .plan();
+    }
+
+    private static ShownLength across(double from, double to) {
+        return new ShownLength(Axis.ACROSS, from, to, new Segment(new Point(from, 0), new Point(to, 0)));
+    }
+
+    private static Plan stretched(Plan plan, ShownLength shown, double wanted, Moving moving) {
+        return Stretching.to(plan, TestPlans.storey(plan), shown, Length.ofMm(wanted), moving)
+                .orThrow();
+    }
+
+    private static double x(Plan plan, int wall) {
+        return plan.storeys().getFirst().walls().get(wall).from().point().x();
+    }
+
+    private static double roomWidth(Plan plan, double x) {
+        return TestPlans.geometry(plan)
+                .roomAt(new Point(x, 2000))
+                .orElseThrow()
+                .outline()
+                .bounds()
+                .width();
+    }
+
+    @Test
+    void theRightSideMovesWithAllBeyondIt() {
+        var wider = stretched(house(), across(3100, 6000), 3400, Moving.HIGH);
+        assertThat(roomWidth(wider, 1500)).isCloseTo(3000, within(1e-6));
+        assertThat(roomWidth(wider, 4500)).isCloseTo(3400, within(1e-6));
+        assertThat(roomWidth(wider, 8000)).isCloseTo(2900, within(1e-6));
+        assertThat(x(wider, 1)).isEqualTo(9500); // the outer wall went along
+        assertThat(x(wider, 0)).isEqualTo(0);
+    }
+
+    @Test
+    void theLeftSideMovesTheOtherWay() {
+        var wider = stretched(house(), across(3100, 6000), 3400, Moving.LOW);
+        assertThat(roomWidth(wider, 1000)).isCloseTo(3000, within(1e-6));
+        assertThat(roomWidth(wider, 4500)).isCloseTo(3400, within(1e-6));
+        assertThat(x(wider, 0)).isEqualTo(-500);
+        assertThat(x(wider, 1)).isEqualTo(9000);
+    }
+
+    @Test
+    void anOverallLengthFromOuterFaceToOuterFaceIsTypedOver() {
+        var longer = stretched(house(), across(-300, 9300), 10_000, Moving.HIGH);
+        assertThat(roomWidth(longer, 8000)).isCloseTo(3300, within(1e-6));
+        assertThat(roomWidth(longer, 4500)).isCloseTo(2900, within(1e-6));
+    }
+
+    @Test
+    void openingsAndPiecesBeyondGoAlongAndOthersStay() {
+        var plan = TestPlans.opening(house(), 0, OpeningKind.DOOR, 1000, 800, Hand.FIRST, Swing.LEFT);
+        plan = TestPlans.opening(plan, 0, OpeningKind.DOOR, 7000, 800, Hand.FIRST, Swing.LEFT);
+        plan = RoomEdits.mark(plan, TestPlans.storey(plan), Position.ofMm(8000, 1000), "Den", Finish.of("bare"))
+                .plan();
+        var wider = stretched(plan, across(3100, 6000), 3400, Moving.HIGH);
+        var openings = wider.storeys().getFirst().openings();
+        assertThat(openings.get(0).offset().mm()).isEqualTo(1000);
+        assertThat(openings.get(1).offset().mm()).isEqualTo(7500);
+        assertThat(wider.storeys().getFirst().rooms().getFirst().at().point().x())
+                .isEqualTo(8500);
+    }
+
+    @Test
+    void theWidthOfAnOpeningIsChangedInTheOpening() {
+        var plan = TestPlans.opening(house(), 0, OpeningKind.DOOR, 1000, 800, Hand.FIRST, Swing.LEFT);
+        var right = stretched(plan, across(1000, 1800), 1200, Moving.HIGH)
+                .storeys()
+                .getFirst()
+                .openings()
+                .getFirst();
+        assertThat(right.offset().mm()).isEqualTo(1000);
+        assertThat(right.width().mm()).isEqualTo(1200);
+        var left = stretched(plan, across(1000, 1800), 1200, Moving.LOW)
+                .storeys()
+                .getFirst()
+                .openings()
+                .getFirst();
+        assertThat(left.offset().mm()).isEqualTo(600);
+        assertThat(left.width().mm()).isEqualTo(1200);
+    }
+
+    @Test
+    void whatCannotBeIsRefusedInWords() {
+        var plan = house();
+        var storey = TestPlans.storey(plan);
+        assertThat(Stretching.to(plan, storey, across(3000, 3100), Length.ofMm(150), Moving.HIGH)
+                        .refusal())
+                .hasValueSatisfying(why -> assertThat(why).contains("thickness of a wall"));
+        var tight = TestPlans.opening(plan, 0, OpeningKind.DOOR, 3200, 2700, Hand.FIRST, Swing.LEFT);
+        assertThat(Stretching.to(tight, storey, across(3200, 5900), Length.ofMm(9900), Moving.HIGH)
+                        .refusal())
+                .hasValueSatisfying(why -> assertThat(why).contains("no room"));
+        assertThat(Stretching.to(plan, storey, across(20_000, 21_000), Length.ofMm(1500), Moving.HIGH)
+                        .refusal())
+                .hasValueSatisfying(why -> assertThat(why).contains("nothing stands"));
+    }
+}
