@@ -11,6 +11,7 @@ import honeylamp.desktop.files.WindowState;
 import honeylamp.desktop.panel.part.Libraries;
 import honeylamp.desktop.workspace.ActionLog;
 import honeylamp.desktop.workspace.SnagSearch;
+import honeylamp.desktop.workspace.WindowStyle;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.geometry.Affine;
 import honeylamp.illustrate.Illustration;
@@ -72,6 +73,12 @@ public final class HoneyLampApp extends Application {
         RasterPainter.paint(page.drawing(), image, Affine.scale(scale, scale));
     }
 
+    private static void keptAside(WindowState state, WindowStyle style, Path file) {
+        Thread.ofPlatform()
+                .name("window style")
+                .start(() -> new WindowState(state.width(), state.height(), style).write(file));
+    }
+
     @Override
     public void start(Stage stage) {
         setUserAgentStylesheet(new PrimerLight().getUserAgentStylesheet());
@@ -98,6 +105,9 @@ public final class HoneyLampApp extends Application {
                 state.height());
         window = shown;
         shown.style().set(state.style());
+        if (pictures.isEmpty()) { // at once: a kill must not lose it
+            shown.style().addListener((_, _, style) -> keptAside(state, style, stateFile));
+        }
         Mishaps.meet(model);
         stage.titleProperty().bind(shown.title());
         stage.setScene(shown.scene());

@@ -41,6 +41,11 @@ record StartChoice(MainWindow window) implements StartPane.Choice {
     }
 
     @Override
+    public void complain(String sentence) {
+        window.model().complain(sentence);
+    }
+
+    @Override
     public void closed() {
         window.actions().focusPlan();
     }

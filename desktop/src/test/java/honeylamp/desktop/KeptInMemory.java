@@ -23,4 +23,10 @@ final class KeptInMemory<T> implements Library<T> {
         entries = format.with(entries, entry);
         return "";
     }
+
+    @Override
+    public String forget(T entry) {
+        entries = entries.stream().filter(e -> !e.equals(entry)).toList();
+        return "";
+    }
 }

@@ -8,13 +8,16 @@ import honeylamp.demo.DemoFiles;
 import honeylamp.desktop.workspace.Tool;
 import honeylamp.desktop.workspace.Viewport;
 import honeylamp.desktop.workspace.WindowStyle.Room;
+import honeylamp.desktop.workspace.WorkStage;
 import honeylamp.geometry.Point;
+import honeylamp.plan.LineRole;
 import honeylamp.plan.Sheet.Paper;
 import honeylamp.plan.Sheet.Way;
 import honeylamp.store.PlanDocument;
 import honeylamp.units.UnitSystem;
 import javafx.event.EventType;
 import javafx.scene.Node;
+import javafx.scene.control.Label;
 import javafx.scene.control.Labeled;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
@@ -178,6 +181,47 @@ class LookingWindowTest {
             assertThat(sheet.way()).isEqualTo(Way.PORTRAIT);
             find(w, "feet and inches");
             assertThat(w.plan().units()).isEqualTo(UnitSystem.FEET_INCHES);
+            find(w, "pen of cut wall");
+            assertThat(WindowDriver.onScreen(() -> w.model().now().stage())).isEqualTo(WorkStage.LIGHT);
+            assertThat(WindowDriver.onScreen(
+                            () -> w.model().now().choices().presenting().line()))
+                    .isEqualTo(LineRole.CUT_WALL);
+        }
+    }
+
+    @Test
+    void thePointerSaysTheNextStepUnlessThatIsSwitchedOff() throws Exception {
+        try (var w = WindowDriver.empty()) {
+            w.press("stage-walls");
+            w.show(3000, 2000, 10_000);
+            Label next = w.node("next-step");
+            w.move(1000, 1000);
+            assertThat(WindowDriver.<Boolean>onScreen(next::isVisible)).isFalse(); // nothing is under way
+            w.click(0, 0);
+            w.move(2000, 0);
+            assertThat(WindowDriver.<Boolean>onScreen(next::isVisible)).isTrue();
+            assertThat(WindowDriver.<String>onScreen(next::getText)).startsWith("Click or type");
+            w.key(KeyCode.J);
+            assertThat(WindowDriver.<Boolean>onScreen(next::isVisible)).isFalse();
+        }
+    }
+
+    @Test
+    void theSecondButtonPicksWhatLiesThereAndTheMenuNamesIt() throws Exception {
+        try (var w = WindowDriver.with(DemoFiles.document())) {
+            var sofa = w.plan().storeys().getFirst().furnishings().stream()
+                    .filter(f -> f.kind().equals("sofa"))
+                    .findFirst()
+                    .orElseThrow();
+            var at = sofa.at().point();
+            w.show(at.x(), at.y(), 9000);
+            w.clickSecond(at.x(), at.y());
+            assertThat(WindowDriver.onScreen(() -> w.model().now().selection())).containsExactly(sofa.id());
+            var heading =
+                    WindowDriver.onScreen(() -> w.robot.lookup("#menu-about .label").queryAllAs(Label.class).stream()
+                            .map(Label::getText)
+                            .toList());
+            assertThat(heading).contains("Piece: Sofa, Living room");
         }
     }
 

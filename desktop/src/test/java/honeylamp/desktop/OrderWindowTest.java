@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import honeylamp.TestWalls;
 import honeylamp.demo.DemoFiles;
 import honeylamp.desktop.workspace.Tool;
+import honeylamp.plan.Position;
 import honeylamp.store.PlanDocument;
 import honeylamp.takeoff.Contents;
 import honeylamp.units.Length;
@@ -64,6 +65,11 @@ class OrderWindowTest {
                             () -> w.model().now().choices().seen().grid().orElseThrow()))
                     .isEqualTo(Length.ofMm(2000));
             assertThat(w.plan()).isSameAs(plan);
+            use(w, Tool.DRAW_WALLS); // its crossings are caught
+            w.show(3000, 2000, 30_000);
+            w.click(10_060, 7_940);
+            w.click(10_060, 9_940);
+            assertThat(w.plan().storeys().getFirst().walls().getLast().from()).isEqualTo(Position.ofMm(10_000, 8_000));
         }
     }
 

@@ -1,6 +1,7 @@
 package honeylamp.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.TestWalls;
 import honeylamp.derive.listing.Surfaces;
@@ -158,6 +159,17 @@ class RoomsWindowTest {
             assertThat(w.plan().brief().contents())
                     .doesNotContain(Brief.Content.PIECES)
                     .hasSize(4);
+            w.fill("brief-side-bedroom", "2.25 m"); // the narrower one will do
+            assertThat(WindowDriver.onScreen(() ->
+                            w.model().shown().briefCheck().rooms().getFirst().isMet()))
+                    .isTrue();
+            w.fill("brief-area-bedroom", "100 sq ft"); // 9.29 m\u00b2; the narrower one has 8.51
+            assertThat(WindowDriver.onScreen(() ->
+                            w.model().shown().briefCheck().rooms().getFirst().shortfall()))
+                    .contains("8.51 m\u00b2 of 9.29 m\u00b2");
+            choose(w, "brief-room", 3); // one more, as large
+            assertThat(w.plan().brief().rooms().getFirst().count()).isEqualTo(2);
+            assertThat(w.plan().brief().rooms().getFirst().leastAreaM2()).isCloseTo(9.290304, within(1e-9));
             w.press("brief-drop-bedroom");
             assertThat(w.plan().brief().rooms()).isEmpty();
             w.fill("least-door", "800");

@@ -13,6 +13,7 @@ import honeylamp.units.UnitSystem;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Optional;
+import javafx.scene.Node;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
@@ -104,6 +105,11 @@ class StartWindowTest {
             w.press("start-recent-0");
             w.settle();
             assertThat(w.message()).contains("no such file");
+            w.press("start");
+            w.press("start-recent-off-0");
+            w.settle();
+            Node left = w.node("start-recent-0");
+            assertThat(left).isNull();
         }
     }
 
@@ -131,6 +137,16 @@ class StartWindowTest {
             assertThat(w.plan().name()).isEqualTo("Next door");
             assertThat(w.plan().wallTypes()).isEqualTo(demo.wallTypes());
             assertThat(w.templates.all().getFirst().name()).isEqualTo("Sailcloth Yard"); // using it changes nothing
+
+            w.press("start");
+            Node tile = w.node("start-own-0");
+            WindowDriver.onScreen(() -> {
+                tile.requestFocus();
+                return null;
+            });
+            w.key(KeyCode.DELETE);
+            assertThat(w.templates.all()).isEmpty();
+            assertThat(w.<Node>node("start-own-0")).isNull();
         }
     }
 

@@ -9,6 +9,7 @@ import honeylamp.plan.Storey;
 import honeylamp.store.PlanDocument;
 import java.util.Set;
 import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 
@@ -83,6 +84,38 @@ class StoreysWindowTest {
             w.settle();
             assertThat(w.plan().storeys().getLast().walls()).hasSize(2);
             assertThat(w.plan().storeys().getLast().openings()).hasSize(1);
+        }
+    }
+
+    @Test
+    void pickedWallsGoToSeveralStoreysAtOnce() throws Exception {
+        try (var w = house()) {
+            w.press("desk-storey");
+            w.press("add-storey");
+            w.press("add-storey");
+            var ground = w.plan().storeys().getFirst();
+            WindowDriver.onScreen(() -> {
+                w.model().goTo(ground.id());
+                w.model().use(Tool.PICK_WALLS);
+                w.model().pick(Set.<ElementId>of(ground.walls().getFirst().id()));
+                return null;
+            });
+            w.settle();
+            var offered =
+                    WindowDriver.onScreen(() -> ((MenuButton) w.window().scene().lookup("#copy-picked"))
+                            .getItems().stream().map(MenuItem::getText).toList());
+            assertThat(offered).hasSize(3).last().isEqualTo("All above");
+            WindowDriver.onScreen(() -> {
+                ((MenuButton) w.window().scene().lookup("#copy-picked"))
+                        .getItems()
+                        .getLast()
+                        .fire();
+                return null;
+            });
+            w.settle();
+            assertThat(w.plan().storeys()).allMatch(s -> !s.walls().isEmpty());
+            w.key(KeyCode.CONTROL, KeyCode.Z);
+            assertThat(w.plan().storeys().getLast().walls()).isEmpty();
         }
     }
 

@@ -53,6 +53,8 @@ public final class Snapping {
         PICTURE_LINE("picture line"),
         /** The face of a thick wall in the picture to trace. */
         PICTURE_FACE("picture face"),
+        /** Where two lines of the scale grid cross. */
+        GRID("grid"),
         /** As long as a wall of the chain. */
         EQUAL("equal length"),
         /** Where a wall would run on beyond its end. */

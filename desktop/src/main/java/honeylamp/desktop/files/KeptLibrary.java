@@ -41,11 +41,20 @@ public final class KeptLibrary<T> implements Library<T> {
 
     @Override
     public String keep(T entry) {
+        return written(format.with(entries, entry));
+    }
+
+    @Override
+    public String forget(T entry) {
+        return written(entries.stream().filter(e -> !e.equals(entry)).toList());
+    }
+
+    private String written(List<T> changed) {
         if (!whole) {
             return "Your library (" + file
                     + ") cannot be read, so nothing is written over it. Move the file away first.";
         }
-        entries = format.with(entries, entry);
+        entries = changed;
         try {
             var folder = file.toAbsolutePath().getParent();
             if (folder != null) {

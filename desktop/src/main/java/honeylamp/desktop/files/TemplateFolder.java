@@ -63,6 +63,19 @@ public final class TemplateFolder implements Library<Plan> {
         }
     }
 
+    @Override
+    public String forget(Plan template) {
+        try {
+            var file = place(template.name());
+            if (Files.exists(file) && isOf(file, template.name())) {
+                Files.delete(file);
+            }
+            return "";
+        } catch (IOException e) {
+            return "The template cannot be taken off the list: " + FileTrouble.reason(e) + " (" + folder + ").";
+        }
+    }
+
     /** A file of its own for each name, also where two names are written alike in the names of files. */
     private Path place(String name) {
         var stem = FileNames.of(name);

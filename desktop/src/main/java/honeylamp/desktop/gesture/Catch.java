@@ -64,8 +64,20 @@ public record Catch(Point at, Optional<Snap> snap, int turn, Pointer pointer) {
         var standing = Snapping.all(scene.laid(), chain, p, scene.reachMm());
         standing.stream().filter(s -> !soft(s)).forEach(out::add);
         scene.lines().at(p, scene.reachMm()).ifPresent(out::add);
+        grid(scene, p).ifPresent(out::add);
         standing.stream().filter(Catch::soft).forEach(out::add);
         return out;
+    }
+
+    /** The crossing of the scale grid that is within reach, if it is shown. */
+    private static Optional<Snap> grid(Surroundings scene, Point p) {
+        return scene.choices()
+                .seen()
+                .grid()
+                .map(step ->
+                        new Point(step.mm() * Math.rint(p.x() / step.mm()), step.mm() * Math.rint(p.y() / step.mm())))
+                .filter(at -> at.distance(p) <= scene.reachMm())
+                .map(at -> Snap.of(at, Caught.GRID));
     }
 
     private static boolean soft(Snap snap) {

@@ -19,8 +19,11 @@ import honeylamp.edit.DrawnFace;
 import honeylamp.edit.PlanEdits;
 import honeylamp.edit.ViewEdits;
 import honeylamp.illustrate.paper.Lamp;
+import honeylamp.plan.LineRole;
 import honeylamp.plan.OpeningKind;
+import honeylamp.plan.Role;
 import honeylamp.plan.Sheet;
+import honeylamp.plan.TextRole;
 import honeylamp.units.UnitSystem;
 import honeylamp.units.Words;
 import java.util.ArrayList;
@@ -28,6 +31,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
+import java.util.function.UnaryOperator;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
@@ -278,10 +282,29 @@ public final class Finder extends VBox {
                     "walls drawn line justification",
                     () -> take(model.now().choices().withFace(face), Tool.DRAW_WALLS)));
         }
+        for (var role : Role.values()) {
+            out.add(look("Colour of " + role.label().toLowerCase(Locale.ROOT), c -> c.withRole(role)));
+        }
+        for (var line : LineRole.values()) {
+            out.add(look("Pen of " + line.label().toLowerCase(Locale.ROOT), c -> c.withLine(line)));
+        }
+        for (var text : TextRole.values()) {
+            out.add(look("Type of " + text.label().toLowerCase(Locale.ROOT), c -> c.withText(text)));
+        }
         for (var lamp : Lamp.values()) {
             out.add(new Found("Lamp: " + lamp.label(), "setting", "shade colour draft", () -> model.light(lamp)));
         }
         return out;
+    }
+
+    /** A setting of the look, which its stage offers with the field at hand. */
+    private Found look(String words, UnaryOperator<Choices> at) {
+        return new Found(
+                words,
+                "setting",
+                "look line weight thickness text font colour",
+                () -> take(
+                        at.apply(model.now().choices()), WorkStage.LIGHT.tools().getFirst()));
     }
 
     private void take(Choices choices, Tool tool) {

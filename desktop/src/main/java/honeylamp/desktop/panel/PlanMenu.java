@@ -5,6 +5,9 @@ import honeylamp.desktop.command.CommandTable;
 import honeylamp.desktop.picture.PlanPane;
 import honeylamp.desktop.workspace.Tool;
 import honeylamp.desktop.workspace.WorkspaceModel;
+import honeylamp.geometry.Point;
+import honeylamp.takeoff.Contents;
+import java.util.Set;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuItem;
@@ -30,6 +33,7 @@ public final class PlanMenu {
         plan.addEventFilter(MouseEvent.MOUSE_PRESSED, _ -> menu.hide());
         plan.addEventHandler(MouseEvent.MOUSE_CLICKED, e -> {
             if (e.getButton() == MouseButton.SECONDARY && e.isStillSincePress()) {
+                pick(plan.at(e.getX(), e.getY()));
                 fill();
                 menu.show(plan, e.getScreenX(), e.getScreenY());
             }
@@ -43,9 +47,35 @@ public final class PlanMenu {
         });
     }
 
+    /** What lies under the pointer is what the menu is about; what is picked already stays so. */
+    private void pick(Point p) {
+        model.lyingAt(p).filter(id -> !model.now().selection().contains(id)).ifPresent(id -> model.pick(Set.of(id)));
+    }
+
+    /** What is picked, by its name. */
+    private String about() {
+        var picked = model.now().selection();
+        if (picked.size() > 1) {
+            return picked.size() + " things picked";
+        }
+        return Contents.of(model.now().plan(), model.geometry()).stream()
+                .filter(e -> picked.contains(e.id()))
+                .findFirst()
+                .map(e -> e.kind() + (e.name().isBlank() ? "" : ": " + e.name()))
+                .orElse("");
+    }
+
     private void fill() {
         var items = menu.getItems();
         items.clear();
+        var about = about();
+        if (!about.isEmpty()) {
+            var heading = item("about", about, "", () -> {});
+            heading.setDisable(true);
+            heading.getStyleClass().add("menu-heading");
+            items.add(heading);
+            items.add(new SeparatorMenuItem());
+        }
         commands.all().stream()
                 .filter(c -> c.place() == Command.Place.PICKED && commands.isPossible(c))
                 .forEach(c -> items.add(item(c.id(), c.words(), c.keyText(), c.action())));

@@ -72,6 +72,9 @@ public final class StartPane extends StackPane {
         /** Opens the demo with this number, from 0. */
         void openDemo(int number);
 
+        /** Something could not be done; the sentence says why. */
+        void complain(String sentence);
+
         /** The pane has closed. */
         void closed();
     }
@@ -273,7 +276,11 @@ public final class StartPane extends StackPane {
                             + sheet.paper().label(),
                     "start-own-" + i);
             tile.setOnAction(_ -> begin(PlanEdits.named(template, name.getText()), () -> {}));
-            tiles.getChildren().add(tile);
+            tiles.getChildren()
+                    .add(withOff(tile, "start-own-off-" + i, "Deletes the template " + template.name(), () -> {
+                        forgotten(libraries.templates().forget(template));
+                        own = own.stream().filter(t -> t != template).toList();
+                    }));
         }
         return tiles;
     }
@@ -301,12 +308,45 @@ public final class StartPane extends StackPane {
         }
         var tiles = new FlowPane(10, 10);
         for (var i = 0; i < all.size(); i++) {
-            tiles.getChildren().add(recent(all.get(i), i));
+            var plan = all.get(i);
+            tiles.getChildren()
+                    .add(withOff(
+                            recent(plan, i),
+                            "start-recent-off-" + i,
+                            "Takes " + plan.name() + " off this list; its file stays",
+                            () -> forgotten(libraries.recent().forget(plan))));
         }
         return tiles;
     }
 
-    private Node recent(RecentPlan plan, int place) {
+    private void forgotten(String problem) {
+        if (!problem.isEmpty()) {
+            choice.complain(problem);
+        }
+    }
+
+    /** A tile with a small button at its corner that takes it away; so does Delete on the tile. */
+    private Node withOff(Button tile, String id, String tip, Runnable off) {
+        Runnable taken = () -> {
+            off.run();
+            update();
+        };
+        var button = Widgets.button("\u00d7", id, tip, taken);
+        button.getStyleClass().add("small");
+        button.setMaxWidth(USE_PREF_SIZE);
+        button.setMinWidth(USE_PREF_SIZE);
+        tile.setOnKeyPressed(e -> {
+            if (e.getCode() == KeyCode.DELETE) {
+                taken.run();
+                e.consume();
+            }
+        });
+        var both = new StackPane(tile, button);
+        StackPane.setAlignment(button, Pos.TOP_RIGHT);
+        return both;
+    }
+
+    private Button recent(RecentPlan plan, int place) {
         var file = Path.of(plan.file());
         var folder = file.getParent();
         var where = reading > 0 || found.contains(plan.file()) ? String.valueOf(folder) : "no longer in " + folder;

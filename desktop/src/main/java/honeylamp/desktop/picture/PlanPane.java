@@ -263,6 +263,11 @@ public final class PlanPane extends Pane {
         return plan(lastX, lastY);
     }
 
+    /** The point of the plan at a place of this pane, in pixels. */
+    public Point at(double x, double y) {
+        return plan(x, y);
+    }
+
     /** Zooms about the middle of the pane. */
     public void zoom(double factor) {
         zoom(factor, getWidth() / 2, getHeight() / 2);

@@ -278,7 +278,7 @@ public enum Tool {
 
     MEASURE_BETWEEN(
             WorkStage.DIMENSIONS,
-            "Measure between",
+            "New dimension",
             "M2 9 H16 M3.5 11 L6.5 7 M11.5 11 L14.5 7 M5 4 V14 M13 4 V14",
             "Adds a dimension between two points",
             _ -> MeasureBetween.begin()),

@@ -1,6 +1,7 @@
 package honeylamp.desktop.workspace;
 
 import honeylamp.derive.openings.OpeningCut;
+import honeylamp.derive.pointing.Picking;
 import honeylamp.derive.storeys.GeometryCache;
 import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.desktop.gesture.Choices;
@@ -23,6 +24,8 @@ import honeylamp.illustrate.sketch.Sketches;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Page;
 import honeylamp.plan.Plan;
+import honeylamp.plan.RoomMark;
+import honeylamp.plan.Underlay;
 import honeylamp.store.Origin;
 import java.util.ArrayList;
 import java.util.List;
@@ -311,6 +314,18 @@ public final class WorkspaceModel {
     /** Does again what was taken back. */
     public void redo() {
         act(new Intent.Redo());
+    }
+
+    /** What lies at a point of the plan, on top of all else there, of what is not hidden or locked; rooms are no things. */
+    public Optional<ElementId> lyingAt(honeylamp.geometry.Point p) {
+        var scene = scene();
+        return Picking.at(
+                        scene.geometry(),
+                        p,
+                        scene.reachMm(),
+                        e -> scene.isFree(e) && !(e instanceof RoomMark || e instanceof Underlay))
+                .stream()
+                .findFirst();
     }
 
     /** Goes to a stage with the tool taken up there last, or its first. */

@@ -131,8 +131,20 @@ public final class Card extends VBox {
         if (now.selection().size() > 1) {
             return many(now);
         }
+        var id = now.selection().iterator().next();
+        var out = new ArrayList<>(single(now, id));
+        var standsByItself = !(id instanceof ElementId.RoomId
+                || id instanceof ElementId.OpeningId
+                || id instanceof ElementId.UnderlayId);
+        if (!out.isEmpty() && standsByItself && now.plan().storeys().size() > 1) {
+            out.add(new StoreysCard(model, parts).copying(now));
+        }
+        return out;
+    }
+
+    private List<Node> single(Workspace now, ElementId picked) {
         var storey = now.currentStorey();
-        return switch (now.selection().iterator().next()) {
+        return switch (picked) {
             case ElementId.WallId id ->
                 storey.wall(id).map(new WallCard(model, parts)::of).orElse(List.of());
             case ElementId.OpeningId id ->

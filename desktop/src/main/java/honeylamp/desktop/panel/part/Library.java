@@ -17,4 +17,11 @@ public interface Library<T> {
      * @return why it cannot be kept, or empty words
      */
     String keep(T entry);
+
+    /**
+     * Keeps something no longer; what is not kept is passed over.
+     *
+     * @return why it cannot be taken out, or empty words
+     */
+    String forget(T entry);
 }

@@ -24,7 +24,7 @@ record DimensionTray(WorkspaceModel model) implements Content<DimensionTray.Part
         var out = new ArrayList<Node>();
         out.add(
                 Widgets.quiet(
-                        "Overall and opening tiers follow the plan on all four sides; drag a tier nearer or farther for this view. Measure between two points to add a single dimension; Pick and move takes it up again."));
+                        "Overall and opening tiers follow the plan on all four sides; drag a tier nearer or farther for this view. New dimension measures between two points; Change a length types over a number or the clear size of a room."));
         if (part.anyMoved()) {
             out.add(Widgets.button(
                     "Tiers where they usually lie",
