@@ -60,6 +60,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Supplier;
 import java.util.stream.Stream;
 
 /** The picture of a view. */
@@ -145,14 +146,25 @@ public final class Illustration {
             shade(layers);
         }
         var onFloor = new ArrayList<>(structures.onFloor(fixed.blocks()));
-        onFloor.addAll(
-                new StairArt(frame, pens, lamp, geometry.storey().levels().cut().mm()).marks(fixed.stairs()));
+        onFloor.addAll(kept(
+                About.STAIRS,
+                List.of(fixed, lamp, geometry.storey().levels()),
+                () -> new StairArt(
+                                frame,
+                                pens,
+                                lamp,
+                                geometry.storey().levels().cut().mm())
+                        .marks(fixed.stairs())));
         onFloor.addAll(site.cars(fixed.blocks()));
         add(layers, LayerKind.STRUCTURES, Kind.FIXED_PARTS, onFloor);
-        var walls = new ArrayList<>(new WallArt(frame, pens).marks(storey, lamp));
+        var walls = new ArrayList<>(kept(
+                About.WALLS,
+                List.of(geometry.network(), geometry.cuts(), plan.wallTypes(), lamp),
+                () -> new WallArt(frame, pens).marks(storey, lamp)));
         walls.addAll(structures.cut(fixed.blocks()));
         add(layers, LayerKind.POCHE, Kind.WALLS, walls);
-        var openings = new OpeningArt(frame, pens).drawn(geometry.cuts());
+        var openings = remembered.answerOf(
+                About.OPENINGS, List.of(geometry.cuts()), () -> new OpeningArt(frame, pens).drawn(geometry.cuts()));
         add(layers, LayerKind.OPENINGS, Kind.OPENINGS, openings.seen());
         var overhead = new ArrayList<>(openings.overhead());
         overhead.addAll(structures.overhead(fixed.blocks()));
@@ -264,7 +276,16 @@ public final class Illustration {
 
     private enum About {
         FLOORS,
-        TIERS
+        TIERS,
+        TIER_LINES,
+        STAIRS,
+        WALLS,
+        OPENINGS
+    }
+
+    /** Marks of things that are the same objects as long as nothing in them changes. */
+    private List<Mark> kept(About what, List<Object> things, Supplier<List<Mark>> work) {
+        return remembered.answerOf(what, things, () -> List.copyOf(work.get()));
     }
 
     /** The floors of all rooms, in plan mm. */
@@ -360,7 +381,11 @@ public final class Illustration {
         var art = new DimensionArt(frame, pens);
         var out = new ArrayList<>(art.singles(geometry.storey().dimensions(), plan.units()));
         out.addAll(art.radii(geometry.storey().walls(), plan.units()));
-        out.addAll(art.tiers(view, tiers()));
+        var sides = tiers();
+        out.addAll(kept(
+                About.TIER_LINES,
+                List.of(sides, view.view(), geometry.storey().structures()),
+                () -> art.tiers(view, sides)));
         return out;
     }
 

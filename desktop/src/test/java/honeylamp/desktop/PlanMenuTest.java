@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import honeylamp.demo.DemoFiles;
 import honeylamp.desktop.workspace.Tool;
 import java.util.List;
-import java.util.Set;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.MenuItem;
 import javafx.scene.input.KeyCode;
@@ -28,9 +27,14 @@ class PlanMenuTest {
                 items().stream().map(MenuItem::getId).filter(id -> id != null).toList());
     }
 
-    private static void open(WindowDriver w) throws Exception {
+    private static void open(WindowDriver w, double x, double y) throws Exception {
         w.key(KeyCode.ESCAPE); // the menu before
-        w.clickSecond(6500, 1500);
+        w.clickSecond(x, y);
+    }
+
+    /** Where nothing lies. */
+    private static void open(WindowDriver w) throws Exception {
+        open(w, 14_500, 4000);
     }
 
     @Test
@@ -40,13 +44,11 @@ class PlanMenuTest {
             assertThat(ids())
                     .contains("menu-paste", "menu-pick-all", "menu-take-place-piece")
                     .doesNotContain("menu-delete", "menu-undo");
-            WindowDriver.onScreen(() -> {
-                var piece = w.model().now().currentStorey().furnishings().getFirst();
-                w.model().pick(Set.of(piece.id()));
-                return null;
-            });
-            open(w);
-            assertThat(ids()).contains("menu-delete", "menu-copy", "menu-duplicate");
+            var at = w.plan().storeys().getFirst().furnishings().getFirst().at().point();
+            open(w, at.x(), at.y());
+            assertThat(ids())
+                    .contains("menu-about", "menu-delete", "menu-copy", "menu-duplicate")
+                    .doesNotContain("menu-take-place-piece");
             WindowDriver.onScreen(() -> {
                 items().stream()
                         .filter(i -> "menu-delete".equals(i.getId()))

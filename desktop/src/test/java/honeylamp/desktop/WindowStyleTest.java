@@ -3,12 +3,18 @@ package honeylamp.desktop;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import honeylamp.demo.DemoFiles;
+import honeylamp.demo.place.QuillbackLane;
 import honeylamp.desktop.workspace.WindowStyle;
 import honeylamp.desktop.workspace.WindowStyle.Room;
 import honeylamp.desktop.workspace.WorkStage;
+import honeylamp.plan.Covering;
+import honeylamp.store.PlanDocument;
+import java.util.HashSet;
+import java.util.Set;
 import java.util.concurrent.TimeUnit;
 import javafx.scene.image.Image;
 import javafx.scene.image.ImageView;
+import javafx.scene.input.KeyCode;
 import javafx.scene.paint.Color;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -76,13 +82,46 @@ class WindowStyleTest {
                     w.model().go(stage);
                     return null;
                 });
-                w.settle();
-                var until = System.nanoTime() + TimeUnit.SECONDS.toNanos(3);
-                while (!w.cutWords().isEmpty() && System.nanoTime() < until) {
-                    w.settle(); // words find their places step by step
-                }
-                assertThat(w.cutWords()).as(stage + " at " + percent + " %").isEmpty();
+                assertNoneIsCut(w, stage + " at " + percent + " %");
             }
+        }
+    }
+
+    private static void assertNoneIsCut(WindowDriver w, String where) throws Exception {
+        w.settle();
+        var until = System.nanoTime() + TimeUnit.SECONDS.toNanos(3);
+        while (!w.cutWords().isEmpty() && System.nanoTime() < until) {
+            w.settle(); // words find their places step by step
+        }
+        assertThat(w.cutWords()).as(where).isEmpty();
+    }
+
+    /** One thing of every kind there is: its card at any size of words. */
+    @ParameterizedTest
+    @CsvSource({"100, 900, 600", "150, 1000, 800", "200, 1280, 800"})
+    void noWordIsCutInAnyCardNorInTheStartViewNorInTheLists(int percent, double width, double height) throws Exception {
+        try (var w = WindowDriver.with(PlanDocument.of(QuillbackLane.plan()))) {
+            w.resize(width, height);
+            style(w, new WindowStyle(Room.LIGHT, percent));
+            var kinds = new HashSet<Class<?>>();
+            for (var element : w.plan().storeys().getFirst().elements().all().toList()) {
+                if (!kinds.add(element.getClass()) || element instanceof Covering) {
+                    continue;
+                }
+                WindowDriver.onScreen(() -> {
+                    w.model().pick(Set.of(element.id()));
+                    return null;
+                });
+                assertNoneIsCut(w, "card of " + element.id().text() + " at " + percent + " %");
+            }
+            assertThat(kinds).hasSizeGreaterThan(5);
+            w.focusPlan();
+            w.key(KeyCode.X);
+            assertNoneIsCut(w, "contents at " + percent + " %");
+            w.press("snags");
+            assertNoneIsCut(w, "snags at " + percent + " %");
+            w.press("start");
+            assertNoneIsCut(w, "start view at " + percent + " %");
         }
     }
 

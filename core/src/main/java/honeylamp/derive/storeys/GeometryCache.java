@@ -5,6 +5,7 @@ import honeylamp.derive.walls.WallNetwork;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
 import honeylamp.plan.Boundary;
+import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.Motion;
 import honeylamp.plan.Opening;
 import honeylamp.plan.Plan;
@@ -12,6 +13,7 @@ import honeylamp.plan.RoomMark;
 import honeylamp.plan.Storey;
 import honeylamp.plan.Wall;
 import honeylamp.plan.WallType;
+import honeylamp.units.Length;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -35,6 +37,20 @@ public final class GeometryCache {
             List<Outline> voids,
             Storey.Levels levels) {}
 
+    /** All that the fixed parts one meets on a storey follow from. */
+    private record FixedKey(
+            StoreyId on, List<Identity<Object>> structures, List<Storey.Levels> levels, Length headroom) {
+        static FixedKey of(Plan plan, Storey storey) {
+            return new FixedKey(
+                    storey.id(),
+                    plan.storeys().stream()
+                            .map(s -> new Identity<Object>(s.structures()))
+                            .toList(),
+                    plan.storeys().stream().map(Storey::levels).toList(),
+                    plan.brief().minimums().headroom());
+        }
+    }
+
     private record TurnKey(Identity<Plan> plan, double deg) {}
 
     private record Identity<T>(T value) {
@@ -53,6 +69,7 @@ public final class GeometryCache {
     private final Map<StoreyKey, StoreyGeometry> storeys = newest();
     private final Map<StoreyKey, Areas> areas = newest();
     private final Map<TurnKey, Plan> turned = newest();
+    private final Map<FixedKey, FixedParts> fixed = newest();
     private @Nullable LaidPlan laid;
     private @Nullable Plan unitsOf;
     private @Nullable Storey unitsOn;
@@ -88,6 +105,11 @@ public final class GeometryCache {
         var geometry = StoreyGeometry.of(storey, network, thickness);
         storeys.put(key, geometry);
         return geometry;
+    }
+
+    /** What one meets on a storey that is no wall, from memory if nothing it depends on has changed. */
+    synchronized FixedParts fixedParts(Plan plan, Storey storey) {
+        return fixed.computeIfAbsent(FixedKey.of(plan, storey), _ -> FixedParts.on(plan, storey));
     }
 
     /** The areas of a storey by each basis, from memory if nothing they depend on has changed. */

@@ -5,14 +5,12 @@ import honeylamp.derive.walls.WallFills;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.Storey;
 import java.util.List;
-import org.jspecify.annotations.Nullable;
 
 /** A storey of a plan with what is copied to it, and what follows from it; made by {@link LaidPlan} only. */
 public final class LaidStorey {
     private final LaidPlan plan;
     private final StoreyGeometry geometry;
     private final GeometryCache cache;
-    private @Nullable FixedParts fixedParts; // found when first asked for; they are always the same
 
     LaidStorey(LaidPlan plan, StoreyGeometry geometry, GeometryCache cache) {
         this.plan = plan;
@@ -47,12 +45,7 @@ public final class LaidStorey {
 
     /** What one meets on it that is no wall, stairs from and to other storeys among it. */
     public FixedParts fixedParts() {
-        var known = fixedParts;
-        if (known == null) {
-            known = FixedParts.on(plan.whole(), storey());
-            fixedParts = known;
-        }
-        return known;
+        return cache.fixedParts(plan.whole(), storey());
     }
 
     /** The fills of its walls, those that run through first. */

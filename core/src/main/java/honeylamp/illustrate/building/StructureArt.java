@@ -39,7 +39,7 @@ public final class StructureArt {
     /** What an overhang takes of the light at its back, in so many steps. */
     private static final double COVERED = 0.2;
 
-    private static final int COVERED_STEPS = 5;
+    private static final int COVERED_STEPS = 16;
 
     private final PaperFrame frame;
     private final Pens pens;
@@ -290,7 +290,7 @@ public final class StructureArt {
             corners.line(d.box.ring().corners().get(i), inner.ring().corners().get(i));
         }
         dashed(out, d, corners.build());
-        words(out, d, "ceiling " + height(d), new Point(0, inner.minY() + d.box.height() * 0.1), 0);
+        words(out, d, "ceiling " + height(d), new Point(0, (inner.maxY() + d.box.maxY()) / 2), 0);
     }
 
     /** The edge of the slope, and an arrow down it. */
@@ -305,7 +305,7 @@ public final class StructureArt {
                         .through(d.toPaper),
                 pens.swing(),
                 pens.swingInk()));
-        words(out, d, "slopes to " + height(d), new Point(0, low - d.box.height() * 0.06), 0);
+        words(out, d, "slopes to " + height(d), new Point(-d.box.width() / 4, d.box.minY() + d.box.height() * 0.3), 0);
     }
 
     private String height(Drawn d) {

@@ -56,6 +56,11 @@ public final class LabelArt {
     /** A label that touches less than this squared is taken to lie free. */
     private static final double TOUCH_MM = 0.7;
 
+    /** So much of the plan the words of a ceiling take up at usual scales, in plan mm. */
+    private static final double WORDS_WIDE_MM = 1600;
+
+    private static final double WORDS_DEEP_MM = 300;
+
     private final PaperFrame frame;
     private final Pens pens;
     private final UnitSystem units;
@@ -194,9 +199,9 @@ public final class LabelArt {
         }
         out.addAll(taken);
         for (var part : fixed.blocks()) {
-            if (!part.is(Structure.Kind.BALCONY)
-                    && !(part.form() instanceof Structure.Block block
-                            && block.kind().saysWhatIsAbove())) {
+            if (part.form() instanceof Structure.Block block && block.kind().saysWhatIsAbove()) {
+                writtenOn(part, block).ifPresent(out::add);
+            } else if (!part.is(Structure.Kind.BALCONY)) {
                 out.add(Outline.of(part.footprint()));
             }
         }
@@ -216,6 +221,23 @@ public final class LabelArt {
                         .map(LeafSweep::area)
                         .toList()));
         return out;
+    }
+
+    /** Where the height of a ceiling is written: within its upper edge, or beside the arrow down its slope. */
+    private static Optional<Outline> writtenOn(Structure part, Structure.Block block) {
+        var box = part.box();
+        var centre = switch (block.kind()) {
+            case TRAY_CEILING -> new Point(0, box.maxY() - WORDS_DEEP_MM / 2);
+            case SLOPING_CEILING -> new Point(-box.width() / 4, box.minY() + box.height() * 0.3);
+            default -> null;
+        };
+        return Optional.ofNullable(centre)
+                .map(c -> new Box(
+                        c.x() - WORDS_WIDE_MM / 2,
+                        c.y() - WORDS_DEEP_MM / 2,
+                        c.x() + WORDS_WIDE_MM / 2,
+                        c.y() + WORDS_DEEP_MM / 2))
+                .map(words -> Outline.of(words.ring().through(part.placing())));
     }
 
     private enum About {

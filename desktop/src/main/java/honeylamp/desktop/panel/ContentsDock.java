@@ -52,6 +52,7 @@ public final class ContentsDock extends VBox {
         words.setPromptText("Find by word, for example sofa living");
         words.setAccessibleText("Find in the contents");
         words.setPrefColumnCount(20);
+        words.setMinWidth(60);
         words.textProperty().subscribe(_ -> filter());
         words.setOnAction(_ -> {
             if (!list.getItems().isEmpty()) {

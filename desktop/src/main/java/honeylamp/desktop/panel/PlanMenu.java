@@ -79,9 +79,11 @@ public final class PlanMenu {
         commands.all().stream()
                 .filter(c -> c.place() == Command.Place.PICKED && commands.isPossible(c))
                 .forEach(c -> items.add(item(c.id(), c.words(), c.keyText(), c.action())));
-        items.add(new SeparatorMenuItem());
-        for (var tool : model.now().stage().tools()) {
-            items.add(item("take-" + tool.id(), tool.label(), keys(tool), () -> model.use(tool)));
+        if (model.now().selection().isEmpty()) {
+            items.add(new SeparatorMenuItem());
+            for (var tool : model.now().stage().tools()) {
+                items.add(item("take-" + tool.id(), tool.label(), keys(tool), () -> model.use(tool)));
+            }
         }
     }
 

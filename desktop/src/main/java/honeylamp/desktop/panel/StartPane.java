@@ -31,7 +31,6 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
@@ -241,9 +240,9 @@ public final class StartPane extends StackPane {
             close();
             choice.openOther();
         });
-        var row = Widgets.row(empty, picture, measures, open);
-        row.getChildren().forEach(n -> HBox.setHgrow(n, Priority.ALWAYS));
-        return row;
+        var ways = new FlowPane(6, 6, empty, picture, measures, open); // large words need a second line
+        ways.getChildren().forEach(n -> ((Button) n).setMinWidth(USE_PREF_SIZE));
+        return ways;
     }
 
     private Plan fresh() {

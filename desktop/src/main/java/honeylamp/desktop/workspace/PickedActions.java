@@ -195,11 +195,13 @@ public final class PickedActions {
         }
         var along = Deletion.alongWith(w.currentStorey(), w.selection());
         var count = w.selection().size();
-        var before = model.shown().geometry();
+        var without = Deletion.of(w.plan(), w.storey(), w.selection());
+        var opened = RoomsOpened.sentence(model.geometry(), model.geometryOf(without));
         model.act(
-                new Intent.Edit(Deletion.of(w.plan(), w.storey(), w.selection()), "Delete"), new Intent.Pick(Set.of()));
-        var opened = RoomsOpened.sentence(before, model.shown().geometry());
-        model.say("Deleted " + (count == 1 ? "one thing" : count + " things") + (along.isEmpty() ? "" : " " + along)
-                + ". " + (opened.isEmpty() ? "" : opened + " ") + Keys.BRINGS_IT_BACK + ".");
+                new Intent.Edit(without, "Delete"),
+                new Intent.Pick(Set.of()),
+                new Intent.Say(Said.news("Deleted " + (count == 1 ? "one thing" : count + " things")
+                        + (along.isEmpty() ? "" : " " + along) + ". " + (opened.isEmpty() ? "" : opened + " ")
+                        + Keys.BRINGS_IT_BACK + ".")));
     }
 }

@@ -95,6 +95,11 @@ public final class WorkspaceModel {
         return cache.of(now().plan(), now().currentStorey());
     }
 
+    /** What would be built on the storey worked on, if a plan were the present one. */
+    public StoreyGeometry geometryOf(Plan plan) {
+        return cache.of(plan, plan.storey(now().storey()));
+    }
+
     /** The plan as it is shown and counted, and what panels say of it. */
     public ShownPlan shown() {
         return shown;

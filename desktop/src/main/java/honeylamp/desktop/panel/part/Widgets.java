@@ -25,6 +25,7 @@ public final class Widgets {
     public static Label heading(String text) {
         var label = new Label(text);
         label.getStyleClass().add("heading");
+        label.setMinWidth(Region.USE_PREF_SIZE); // what stands beside it gives way
         return label;
     }
 
