@@ -223,11 +223,11 @@ public final class KeptPicture {
         var first = scaled(last, scene);
         lay(copied(out.image, middle), first, middle);
         early.accept(first);
-        for (var part : around(middle, whole)) {
-            if (!wanted.getAsBoolean()) {
-                return Optional.empty();
-            }
-            paint(out, part);
+        around(middle, whole).parallelStream()
+                .filter(_ -> wanted.getAsBoolean())
+                .forEach(part -> paint(out, part));
+        if (!wanted.getAsBoolean()) {
+            return Optional.empty();
         }
         return Optional.of(out);
     }

@@ -1,6 +1,6 @@
 package honeylamp.desktop.workspace;
 
-import honeylamp.derive.rooms.RoomsOpened;
+import honeylamp.derive.storeys.RoomsOpened;
 import honeylamp.desktop.gesture.NewOpening;
 import honeylamp.desktop.gesture.pick.MakeLike;
 import honeylamp.desktop.workspace.Workspace.Said;

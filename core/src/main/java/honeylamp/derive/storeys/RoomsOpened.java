@@ -1,6 +1,7 @@
-package honeylamp.derive.rooms;
+package honeylamp.derive.storeys;
 
-import honeylamp.derive.storeys.StoreyGeometry;
+import honeylamp.derive.rooms.LabelSpot;
+import honeylamp.derive.rooms.Room;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
