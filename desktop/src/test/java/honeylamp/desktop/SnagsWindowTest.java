@@ -8,6 +8,8 @@ import honeylamp.demo.place.QuillbackLane;
 import honeylamp.desktop.workspace.SnagSearch;
 import honeylamp.edit.RoomEdits;
 import honeylamp.edit.WallEdits;
+import honeylamp.desktop.gesture.look.TryMend;
+import honeylamp.plan.Plan;
 import honeylamp.store.PlanDocument;
 import java.util.Queue;
 import java.util.concurrent.ConcurrentLinkedQueue;
@@ -151,6 +153,34 @@ class SnagsWindowTest {
             searchOn();
             says(w, "1 snag"); // a room without a name
             assertThat(offers(w, "gap-reach")).isTrue(); // the list came by itself
+        }
+    }
+
+    @Test
+    void mendAllIsShownOnThePlanBeforeItIsDone() throws Exception {
+        try (var w = WindowDriver.with(PlanDocument.of(TestWalls.twoShortEnds()))) {
+            w.press("stage-walls");
+            w.press("snags");
+            w.settle();
+            var before = w.plan();
+            var button = WindowDriver.onScreen(
+                    () -> w.robot.lookup("#mend-all-short_end").queryButton());
+            WindowDriver.onScreen(() -> {
+                button.requestFocus();
+                return null;
+            });
+            w.settle();
+            Plan shown = WindowDriver.onScreen(
+                    () -> w.model().now().gesture() instanceof TryMend tried ? tried.mended() : before);
+            assertThat(shown.storeys().getFirst().walls())
+                    .filteredOn(wall -> wall.to().point().y() > 3700 && wall.from().point().y() == 0
+                            && wall.from().point().x() > 0 && wall.from().point().x() < 6000)
+                    .hasSize(2); // both partitions reach the upper wall
+            assertThat(w.plan()).isSameAs(before);
+            w.focusPlan();
+            w.settle();
+            assertThat(WindowDriver.<Boolean>onScreen(() -> w.model().now().gesture() instanceof TryMend))
+                    .isFalse();
         }
     }
 }

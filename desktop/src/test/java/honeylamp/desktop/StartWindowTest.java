@@ -172,6 +172,22 @@ class StartWindowTest {
     }
 
     @Test
+    void aTemplateLiesOnThePaperThatWasChosenElseOnItsOwn() throws Exception {
+        try (var w = WindowDriver.empty()) {
+            w.press("start");
+            w.press("start-template-1"); // upright by itself
+            assertThat(WindowDriver.firstPage(w.plan()).page().sheet().way()).isEqualTo(Way.PORTRAIT);
+            w.press("start");
+            w.press("start-paper-A4");
+            w.press("start-way-Landscape");
+            w.press("start-template-1");
+            var sheet = WindowDriver.firstPage(w.plan()).page().sheet();
+            assertThat(sheet.paper()).isEqualTo(Paper.A4);
+            assertThat(sheet.way()).isEqualTo(Way.LANDSCAPE);
+        }
+    }
+
+    @Test
     void twoTemplatesWrittenAlikeInFilesAreKeptBoth(@TempDir Path folder) {
         var library = new TemplateFolder(folder.resolve("templates"));
         for (var name : new String[] {"Łódź", "Ålesund!", "Łódź"}) {

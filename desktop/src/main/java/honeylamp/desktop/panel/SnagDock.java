@@ -260,6 +260,7 @@ public final class SnagDock extends VBox {
 
     /** Mends aside, so that it can be ended; the plan may not have changed meanwhile. */
     private void mendAll(Snag.Kind kind) {
+        untried();
         var before = model.now().plan();
         var gaps = model.now().choices().gapReach();
         var work = new Task<Optional<Mending.Mended>>() {
@@ -333,14 +334,30 @@ public final class SnagDock extends VBox {
             name.getStyleClass().add("snag-kind");
             var row = Widgets.row(sign, name, Widgets.spring());
             if (group.count() > 1 && group.kind().mendsByItself()) {
-                row.getChildren()
-                        .add(small(Widgets.button(
-                                "Mend all " + group.count(),
-                                "mend-all-" + group.kind().name().toLowerCase(Locale.ROOT),
-                                "Mends what can be mended safely, as one step, and says what it did",
-                                () -> mendAll(group.kind()))));
+                row.getChildren().add(mendAllButton(group));
             }
             return row;
+        }
+
+        /** Pointed at or focused, it shows what it would do. */
+        private Button mendAllButton(Row.Group group) {
+            var button = Widgets.button(
+                    "Mend all " + group.count(),
+                    "mend-all-" + group.kind().name().toLowerCase(Locale.ROOT),
+                    "The plan shows what it will do; mends what can be mended safely, as one step, and says what it did",
+                    () -> mendAll(group.kind()));
+            button.hoverProperty().or(button.focusedProperty()).subscribe(looked -> {
+                untried();
+                if (looked) {
+                    mends.all(group.kind(), mended -> {
+                        if (button.isHover() || button.isFocused()) {
+                            untried();
+                            model.begin(new TryMend(model.now().gesture(), mended.plan()));
+                        }
+                    });
+                }
+            });
+            return small(button);
         }
 
         private HBox one(Row.One one) {

@@ -4,12 +4,14 @@ import honeylamp.derive.snags.Snag;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.Mending;
 import honeylamp.edit.Mending.Mend;
+import honeylamp.edit.Mending.Mended;
 import honeylamp.plan.Plan;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.function.Consumer;
 import javafx.application.Platform;
 import org.jspecify.annotations.Nullable;
 
@@ -53,6 +55,23 @@ final class SnagMends {
             propose(plan, snag);
         }
         return mend == null ? Optional.empty() : mend;
+    }
+
+    /** All mends of a kind at once, told on the interface thread as soon as they are worked out and the plan is still the same. */
+    void all(Snag.Kind kind, Consumer<Mended> then) {
+        var plan = model.now().plan();
+        var reach = model.now().choices().gapReach();
+        wanted = plan;
+        waiting++;
+        worker.execute(() -> {
+            var mended = Mending.everywhere(plan, kind, reach, () -> wanted == plan);
+            Platform.runLater(() -> {
+                waiting--;
+                if (model.now().plan() == plan) {
+                    mended.ifPresent(then);
+                }
+            });
+        });
     }
 
     private void propose(Plan plan, Snag snag) {

@@ -50,6 +50,7 @@ public final class StartPane extends StackPane {
     private UnitSystem units = UnitSystem.MM;
     private Paper paper = Paper.A3;
     private Way way = Way.LANDSCAPE;
+    private boolean paperChosen;
 
     /** What a person can begin with. */
     public interface Choice {
@@ -113,6 +114,7 @@ public final class StartPane extends StackPane {
 
     /** Opens the pane; a person's own templates and what is left of recent plans come as soon as they are read. */
     public void open() {
+        paperChosen = false;
         update();
         show(true);
         name.requestFocus();
@@ -199,13 +201,19 @@ public final class StartPane extends StackPane {
                             "start-paper-" + each.label(),
                             "The paper it is drawn for; the Sheet stage has others",
                             each == paper,
-                            () -> paper = each));
+                            () -> {
+                                paper = each;
+                                paperChosen = true;
+                            }));
         }
         line.getChildren().add(gap());
         for (var each : Way.values()) {
             var words = each == Way.LANDSCAPE ? "Landscape" : "Portrait";
             line.getChildren()
-                    .add(toggle(words, "start-way-" + words, "How the paper lies", each == way, () -> way = each));
+                    .add(toggle(words, "start-way-" + words, "How the paper lies", each == way, () -> {
+                        way = each;
+                        paperChosen = true;
+                    }));
         }
         return line;
     }
@@ -263,18 +271,19 @@ public final class StartPane extends StackPane {
         for (var i = 0; i < all.size(); i++) {
             var template = all.get(i);
             var tile = words(template.name(), template.about(), "start-template-" + i);
-            tile.setOnAction(_ -> begin(PlanEdits.named(template.plan().apply(units), name.getText()), () -> {}));
+            tile.setOnAction(_ -> begin(onPaper(template.plan().apply(units)), () -> {}));
             tiles.getChildren().add(tile);
         }
         for (var i = 0; i < own.size(); i++) {
             var template = own.get(i);
             var sheet = template.presentation().pages().getFirst().sheet();
-            var tile = words(
+            var tile = tile(
                     template.name(),
                     "Your own; " + template.units().sign() + ", "
                             + sheet.paper().label(),
-                    "start-own-" + i);
-            tile.setOnAction(_ -> begin(PlanEdits.named(template, name.getText()), () -> {}));
+                    "start-own-" + i,
+                    pictures.view("template " + template.name(), () -> Optional.of(Preview.png(template))),
+                    () -> begin(onPaper(template), () -> {}));
             tiles.getChildren()
                     .add(withOff(tile, "start-own-off-" + i, "Deletes the template " + template.name(), () -> {
                         forgotten(libraries.templates().forget(template));
@@ -282,6 +291,11 @@ public final class StartPane extends StackPane {
                     }));
         }
         return tiles;
+    }
+
+    /** A template under the typed name; on the paper that was chosen, or else on its own. */
+    private Plan onPaper(Plan template) {
+        return PlanEdits.named(paperChosen ? PlanEdits.on(template, paper, way) : template, name.getText());
     }
 
     private static Button words(String heading, String about, String id) {
