@@ -26,6 +26,9 @@ public final class Figure {
     private static final byte CURVE = 2;
     private static final byte CLOSE = 3;
 
+    /** Paths of fewer steps are not worth looking into. */
+    private static final int FEW_STEPS = 40;
+
     /** Control arm of a quarter circle of radius one; largest radial error 0.027 %. */
     private static final double QUARTER_ARM = 4.0 / 3.0 * (Math.sqrt(2) - 1);
 
@@ -33,6 +36,7 @@ public final class Figure {
     private final double[] numbers;
     private @Nullable Box bounds; // worked out when first asked for; it is always the same
     private int hash; // the same
+    private @Nullable Parts parts; // the same
 
     private Figure(byte[] steps, double[] numbers) {
         this.steps = steps;
@@ -72,6 +76,88 @@ public final class Figure {
             }
         }
         return false;
+    }
+
+    /** Where the parts of a path begin, among its steps and its numbers, and the box of each: four numbers. */
+    private record Parts(int[] steps, int[] numbers, double[] boxes) {
+        static Parts of(Figure path) {
+            var count = 0;
+            for (var step : path.steps) {
+                count += step == MOVE ? 1 : 0;
+            }
+            var out = new Parts(new int[count + 1], new int[count + 1], new double[4 * count]);
+            var part = -1;
+            var number = 0;
+            for (var i = 0; i < path.steps.length; i++) {
+                if (path.steps[i] == MOVE) {
+                    part++;
+                    out.steps[part] = i;
+                    out.numbers[part] = number;
+                }
+                number += numbersOf(path.steps[i]);
+            }
+            out.steps[count] = path.steps.length;
+            out.numbers[count] = number;
+            for (var i = 0; i < count; i++) {
+                out.box(i, path.numbers);
+            }
+            return out;
+        }
+
+        private void box(int part, double[] of) {
+            double minX = Double.POSITIVE_INFINITY, minY = minX, maxX = -minX, maxY = -minX;
+            for (var i = numbers[part]; i < numbers[part + 1]; i += 2) {
+                minX = Math.min(minX, of[i]);
+                maxX = Math.max(maxX, of[i]);
+                minY = Math.min(minY, of[i + 1]);
+                maxY = Math.max(maxY, of[i + 1]);
+            }
+            boxes[4 * part] = minX;
+            boxes[4 * part + 1] = minY;
+            boxes[4 * part + 2] = maxX;
+            boxes[4 * part + 3] = maxY;
+        }
+
+        int count() {
+            return steps.length - 1;
+        }
+
+        boolean meets(int part, Box box) {
+            return boxes[4 * part] <= box.maxX()
+                    && boxes[4 * part + 2] >= box.minX()
+                    && boxes[4 * part + 1] <= box.maxY()
+                    && boxes[4 * part + 3] >= box.minY();
+        }
+    }
+
+    private static int numbersOf(byte step) {
+        return switch (step) {
+            case MOVE, LINE -> 2;
+            case CURVE -> 6;
+            default -> 0;
+        };
+    }
+
+    /** Of a path of many parts those that meet a box: within it they paint what the whole path would. */
+    public Figure within(Box box) {
+        if (steps.length < FEW_STEPS) {
+            return this;
+        }
+        var known = parts;
+        if (known == null) {
+            known = Parts.of(this);
+            parts = known;
+        }
+        var out = new Figure.Builder();
+        var left = 0;
+        for (var i = 0; i < known.count(); i++) {
+            if (known.meets(i, box)) {
+                out.copy(this, known, i);
+            } else {
+                left++;
+            }
+        }
+        return left == 0 ? this : out.build();
     }
 
     /** Tells each step to the walker, in order. */
@@ -295,6 +381,15 @@ public final class Figure {
         /** The path so far. */
         public Figure build() {
             return new Figure(Arrays.copyOf(steps, stepCount), Arrays.copyOf(numbers, numberCount));
+        }
+
+        private void copy(Figure from, Parts parts, int part) {
+            for (var i = parts.steps[part]; i < parts.steps[part + 1]; i++) {
+                step(from.steps[i]);
+            }
+            for (var i = parts.numbers[part]; i < parts.numbers[part + 1]; i++) {
+                number(from.numbers[i]);
+            }
         }
 
         private void step(byte kind) {

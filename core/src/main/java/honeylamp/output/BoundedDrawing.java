@@ -30,12 +30,17 @@ record BoundedDrawing(List<BoundedLayer> layers) {
         return MarkBounds.of(mark).map(box -> new BoundedMark(mark, box)).stream();
     }
 
-    /** The layers with only the marks that reach into an image. */
-    List<Layer> seen(BufferedImage image, Affine toPixels) {
-        var part = new Box(-EDGE_PX, -EDGE_PX, image.getWidth() + EDGE_PX, image.getHeight() + EDGE_PX)
+    /** What an image shows with its edges, in paper mm. */
+    static Box part(BufferedImage image, Affine toPixels) {
+        return new Box(-EDGE_PX, -EDGE_PX, image.getWidth() + EDGE_PX, image.getHeight() + EDGE_PX)
                 .ring()
                 .through(toPixels.inverse())
                 .bounds();
+    }
+
+    /** The layers with only the marks that reach into an image. */
+    List<Layer> seen(BufferedImage image, Affine toPixels) {
+        var part = part(image, toPixels);
         return layers.stream()
                 .map(l -> new Layer(
                         l.layer.kind(),

@@ -97,9 +97,10 @@ public final class RasterPainter {
         g.setRenderingHint(RenderingHints.KEY_STROKE_CONTROL, RenderingHints.VALUE_STROKE_PURE);
         g.setRenderingHint(RenderingHints.KEY_RENDERING, RenderingHints.VALUE_RENDER_QUALITY);
         g.setTransform(transform(toPixels));
+        var seen = BoundedDrawing.part(image, toPixels);
         for (var mark : marks) {
             var soft = mark instanceof Mark.Clip clip ? SoftFills.of(clip) : Optional.<SoftFills>empty();
-            soft.ifPresentOrElse(s -> s.paint(image, toPixels), () -> draw(List.of(mark), g));
+            soft.ifPresentOrElse(s -> s.paint(image, toPixels), () -> draw(List.of(mark), g, seen));
         }
         g.dispose();
     }
@@ -108,17 +109,18 @@ public final class RasterPainter {
         return new AffineTransform(a.a(), a.b(), a.c(), a.d(), a.e(), a.f());
     }
 
-    private static void draw(List<Mark> marks, Graphics2D g) {
+    /** Of long paths only what is seen is walked. */
+    private static void draw(List<Mark> marks, Graphics2D g, Box seen) {
         for (var mark : marks) {
             switch (mark) {
                 case Mark.Fill(var path, var ink) -> {
                     g.setColor(colour(ink));
-                    g.fill(AwtShapes.shape(path));
+                    g.fill(AwtShapes.shape(path.within(seen)));
                 }
-                case Mark.Stroke(var path, var pen, var ink) -> {
-                    g.setColor(colour(ink));
-                    g.setStroke(stroke(pen));
-                    g.draw(AwtShapes.shape(path));
+                case Mark.Stroke stroke -> {
+                    g.setColor(colour(stroke.ink()));
+                    g.setStroke(stroke(stroke.pen()));
+                    g.draw(AwtShapes.shape(stroke.path().within(seen.grown(MarkBounds.reach(stroke)))));
                 }
                 case Mark.Text text -> text(text, g);
                 case Mark.Shaded(var path, var gradient, var opacity) -> {
@@ -137,15 +139,15 @@ public final class RasterPainter {
                 case Mark.Lines lines -> lines.texts().forEach(t -> text(t, g));
                 case Mark.Image picture -> stretched(image(seen(picture, g)), picture.where(), g);
                 case Mark.Picture picture -> stretched(image(picture), picture.where(), g);
-                case Mark.Clip(var path, var inside) -> clipped(AwtShapes.shape(path), inside, g);
+                case Mark.Clip(var path, var inside) -> clipped(AwtShapes.shape(path.within(seen)), inside, g, seen);
             }
         }
     }
 
-    private static void clipped(Shape clip, List<Mark> inside, Graphics2D g) {
+    private static void clipped(Shape clip, List<Mark> inside, Graphics2D g, Box seen) {
         var inner = (Graphics2D) g.create();
         inner.clip(clip);
-        draw(inside, inner);
+        draw(inside, inner, seen);
         inner.dispose();
     }
 

@@ -34,6 +34,7 @@ record SoftFills(Figure clip, List<Mark.Fill> fills) {
 
     /** Paints them into an image of whole-int pixels. */
     void paint(BufferedImage image, Affine toPixels) {
+        var seen = BoundedDrawing.part(image, toPixels);
         var shape = RasterPainter.transform(toPixels).createTransformedShape(AwtShapes.shape(clip));
         var box = shape.getBounds();
         box.grow(1, 1);
@@ -44,7 +45,7 @@ record SoftFills(Figure clip, List<Mark.Fill> fills) {
         var passes = mask(box, toPixels, Color.WHITE);
         for (var fill : fills) {
             passes.fill(
-                    fill.path(), new Color(0, 0, 0, (int) Math.round(fill.ink().opacity() * 255)));
+                    fill.path().within(seen), new Color(0, 0, 0, (int) Math.round(fill.ink().opacity() * 255)));
         }
         var covered = mask(box, toPixels, Color.BLACK);
         covered.fill(clip, Color.WHITE);

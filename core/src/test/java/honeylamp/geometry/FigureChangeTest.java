@@ -53,4 +53,24 @@ class FigureChangeTest {
         var twice = Figure.builder().path(once).path(once).build();
         assertThat(FigureChange.between(once, twice)).containsExactly(new Box(0, 0, 1, 2));
     }
+
+    /** Twenty squares in a row, each with a corner at a multiple of 10. */
+    @Test
+    void ofALongPathOnlyThePartsAreKeptThatMeetABox() {
+        var all = Figure.builder();
+        for (var i = 0; i < 20; i++) {
+            all.ring(new Box(10 * i, 0, 10 * i + 5, 5).ring());
+        }
+        var row = all.build();
+        var near = row.within(new Box(22, 1, 41, 2)); // the third to the fifth
+        assertThat(near.bounds()).isEqualTo(new Box(20, 0, 45, 5));
+        assertThat(near)
+                .isEqualTo(Figure.builder()
+                        .ring(new Box(20, 0, 25, 5).ring())
+                        .ring(new Box(30, 0, 35, 5).ring())
+                        .ring(new Box(40, 0, 45, 5).ring())
+                        .build());
+        assertThat(row.within(new Box(-5, -5, 300, 300))).isSameAs(row);
+        assertThat(row.within(new Box(0, 20, 300, 30)).isEmpty()).isTrue();
+    }
 }
