@@ -44,8 +44,8 @@ record SoftFills(Figure clip, List<Mark.Fill> fills) {
         }
         var passes = mask(box, toPixels, Color.WHITE);
         for (var fill : fills) {
-            passes.fill(
-                    fill.path().within(seen), new Color(0, 0, 0, (int) Math.round(fill.ink().opacity() * 255)));
+            passes.fill(fill.path().within(seen), new Color(0, 0, 0, (int)
+                    Math.round(fill.ink().opacity() * 255)));
         }
         var covered = mask(box, toPixels, Color.BLACK);
         covered.fill(clip, Color.WHITE);

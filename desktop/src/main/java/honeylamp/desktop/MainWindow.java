@@ -20,6 +20,7 @@ import honeylamp.desktop.panel.StartPane;
 import honeylamp.desktop.panel.TopBar;
 import honeylamp.desktop.panel.Trail;
 import honeylamp.desktop.panel.card.Card;
+import honeylamp.desktop.panel.part.Later;
 import honeylamp.desktop.panel.part.Libraries;
 import honeylamp.desktop.panel.tray.Tray;
 import honeylamp.desktop.picture.BesidePane;
@@ -39,6 +40,7 @@ import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.beans.property.SimpleObjectProperty;
+import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.Scene;
 import javafx.scene.control.Label;
@@ -65,6 +67,9 @@ public final class MainWindow {
     final LeftWorkPane leftWork;
     final StartPane start;
     final Libraries libraries;
+    /** Where the trail does not show whole, its bar needs room beside the words. */
+    private static final PseudoClass SCROLLED = PseudoClass.getPseudoClass("scrolled");
+
     private final ObjectProperty<WindowStyle> style = new SimpleObjectProperty<>(WindowStyle.USUAL);
     private @Nullable WindowStyle styled;
     private final ReadOnlyStringWrapper title = new ReadOnlyStringWrapper("Honey Lamp");
@@ -161,6 +166,10 @@ public final class MainWindow {
         stages.setMinHeight(0);
         stages.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         stages.getStyleClass().add("trail-scroll");
+        var scrolled = new Later(() -> stages.pseudoClassStateChanged(
+                SCROLLED, trail.prefHeight(stages.getWidth()) > stages.getHeight() + 0.5));
+        stages.heightProperty().subscribe(scrolled::ask);
+        trail.heightProperty().subscribe(scrolled::ask);
         window.setLeft(stages);
         model.state().subscribe(now -> {
             var rest = now.choices().round().rest() == Choices.Rest.SHOWN;

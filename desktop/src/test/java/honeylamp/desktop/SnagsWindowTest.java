@@ -5,10 +5,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import honeylamp.TestWalls;
 import honeylamp.demo.DemoFiles;
 import honeylamp.demo.place.QuillbackLane;
+import honeylamp.desktop.gesture.look.TryMend;
 import honeylamp.desktop.workspace.SnagSearch;
 import honeylamp.edit.RoomEdits;
 import honeylamp.edit.WallEdits;
-import honeylamp.desktop.gesture.look.TryMend;
 import honeylamp.plan.Plan;
 import honeylamp.store.PlanDocument;
 import java.util.Queue;
@@ -173,8 +173,10 @@ class SnagsWindowTest {
             Plan shown = WindowDriver.onScreen(
                     () -> w.model().now().gesture() instanceof TryMend tried ? tried.mended() : before);
             assertThat(shown.storeys().getFirst().walls())
-                    .filteredOn(wall -> wall.to().point().y() > 3700 && wall.from().point().y() == 0
-                            && wall.from().point().x() > 0 && wall.from().point().x() < 6000)
+                    .filteredOn(wall -> wall.to().point().y() > 3700
+                            && wall.from().point().y() == 0
+                            && wall.from().point().x() > 0
+                            && wall.from().point().x() < 6000)
                     .hasSize(2); // both partitions reach the upper wall
             assertThat(w.plan()).isSameAs(before);
             w.focusPlan();

@@ -209,11 +209,10 @@ public final class StartPane extends StackPane {
         line.getChildren().add(gap());
         for (var each : Way.values()) {
             var words = each == Way.LANDSCAPE ? "Landscape" : "Portrait";
-            line.getChildren()
-                    .add(toggle(words, "start-way-" + words, "How the paper lies", each == way, () -> {
-                        way = each;
-                        paperChosen = true;
-                    }));
+            line.getChildren().add(toggle(words, "start-way-" + words, "How the paper lies", each == way, () -> {
+                way = each;
+                paperChosen = true;
+            }));
         }
         return line;
     }

@@ -89,6 +89,7 @@ public final class TopBar extends VBox {
                         lamp);
         HBox.setHgrow(asked, Priority.ALWAYS);
         first.getStyleClass().add("top-row");
+        unsaved.setMinWidth(USE_PREF_SIZE); // whole or not at all
         first.getChildren().addAll(brand, name, unsaved, asked);
         for (var row : List.of(first, asked)) {
             row.getChildren().stream()

@@ -480,6 +480,7 @@ public final class PlanPane extends Pane {
     private void nextStep(Workspace now, String hint, double y) {
         var wanted = now.choices().seen().nextStep() == Choices.NextStep.BESIDE_POINTER
                 && now.gesture().underWay()
+                && now.selection().isEmpty() // else its card says what can be done
                 && !hint.isEmpty();
         next.setVisible(wanted && (inside || keyPointer.leads()));
         next.setText(hint);
