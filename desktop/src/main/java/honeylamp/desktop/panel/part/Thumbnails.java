@@ -10,11 +10,13 @@ import java.util.HashMap;
 import java.util.Map;
 import java.util.concurrent.Executor;
 import java.util.function.Supplier;
+import javafx.scene.Node;
 import javafx.scene.image.Image;
 import javafx.scene.image.ImageView;
 import javafx.scene.image.PixelBuffer;
 import javafx.scene.image.PixelFormat;
 import javafx.scene.image.WritableImage;
+import javafx.scene.layout.StackPane;
 
 /** Small pictures for the tray, painted once each off the interface thread. */
 public final class Thumbnails {
@@ -36,20 +38,23 @@ public final class Thumbnails {
     }
 
     /** A view that shows a drawing about the paper origin as soon as it is painted; {@code sizeMm} fills it. */
-    public ImageView view(String key, Supplier<Drawing> drawing, double sizeMm) {
+    public Node view(String key, Supplier<Drawing> drawing, double sizeMm) {
         var view = new ImageView();
         view.setFitWidth(px);
         view.setFitHeight(px);
+        var sample = new StackPane(view);
+        sample.getStyleClass().add("sample"); // in a dark room it lies on paper, as what it shows will
+        sample.setMaxSize(px, px);
         var image = known.get(key);
         if (image != null) {
             view.setImage(image);
-            return view;
+            return sample;
         }
         worker.execute(() -> {
             var painted = paint(drawing.get(), sizeMm);
             screen.execute(() -> view.setImage(known.computeIfAbsent(key, _ -> image(painted))));
         });
-        return view;
+        return sample;
     }
 
     private BufferedImage paint(Drawing drawing, double sizeMm) {
