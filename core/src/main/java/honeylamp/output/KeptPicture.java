@@ -53,14 +53,19 @@ public final class KeptPicture {
         kept = null; // what fails half-way is not gone on with
         var layers = ScreenLayers.of(scene);
         if (last == null || !comparable(last.layers, layers)) {
-            kept = whole(layers);
-        } else {
-            var shift = shift(last.scene().toPixels(), scene.toPixels());
-            kept = shift.isEmpty()
-                    ? rescaled(last, layers, wanted, early).orElse(null)
-                    : changed(last, layers, shift.get());
+            var painted = whole(layers);
+            kept = painted;
+            return Optional.of(painted.image);
         }
-        return Optional.ofNullable(kept).map(Kept::image);
+        var shift = shift(last.scene().toPixels(), scene.toPixels());
+        if (shift.isEmpty()) {
+            var next = rescaled(last, layers, wanted, early);
+            kept = next.orElse(last); // the old one can still be scaled for what is wanted instead
+            return next.map(Kept::image);
+        }
+        var painted = changed(last, layers, shift.get());
+        kept = painted;
+        return Optional.of(painted.image);
     }
 
     private static Kept whole(ScreenLayers layers) {
