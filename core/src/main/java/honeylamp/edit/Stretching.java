@@ -123,6 +123,9 @@ public final class Stretching {
                         "Change the type of the wall, or the thickness of its type.");
             }
             var through = least < shown.fromMm() + SAME_MM && most > shown.toMm() - SAME_MM;
+            if (across && isInTheWay(least, most)) {
+                return Outcome.refused("a wall that stays stands in the way");
+            }
             for (var end : List.of(wall.from(), wall.to())) {
                 var goes = across && !through ? goes(least, most) : goesWhole(at(end.point()), at(end.point()));
                 if (goes) {
@@ -131,6 +134,15 @@ public final class Stretching {
             }
         }
         return Outcome.done(moves);
+    }
+
+    /** Whether what stays between both sides would be passed by the side that moves. */
+    private boolean isInTheWay(double least, double most) {
+        var between = least > shown.fromMm() - SAME_MM && most < shown.toMm() + SAME_MM && !goes(least, most);
+        var passed = moving == Moving.HIGH
+                ? most > shown.toMm() + shiftMm + SAME_MM
+                : least < shown.fromMm() + shiftMm - SAME_MM;
+        return between && passed;
     }
 
     private Outcome<Plan> moved(Map<Position, Position> moves) {
@@ -174,7 +186,10 @@ public final class Stretching {
     private Element rest(Element element, Motion motion) {
         return switch (element) {
             case Wall _, Opening _, Underlay _ -> element;
-            case Dimension d -> d.between(end(d.from(), motion), end(d.to(), motion));
+            case Dimension d ->
+                end(d.from(), motion).equals(end(d.to(), motion))
+                        ? d
+                        : d.between(end(d.from(), motion), end(d.to(), motion));
             case Boundary b ->
                 Boundary.isOne(end(b.from(), motion), end(b.to(), motion))
                         ? new Boundary(b.id(), end(b.from(), motion), end(b.to(), motion))

@@ -68,11 +68,6 @@ public record Structure(StructureId id, Form form, Position at, double turnDeg)
         public boolean saysWhatIsAbove() {
             return this == OVERHANG || this == TRAY_CEILING || this == SLOPING_CEILING;
         }
-
-        /** Whether it lies above where the plan is cut. */
-        public boolean isOverhead() {
-            return this == BEAM || this == ROOFLIGHT || this == GALLERY || saysWhatIsAbove();
-        }
     }
 
     /** A part that three sizes describe. */

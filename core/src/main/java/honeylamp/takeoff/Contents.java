@@ -28,6 +28,7 @@ import honeylamp.units.Length;
 import honeylamp.units.LengthText;
 import honeylamp.units.UnitSystem;
 import java.util.List;
+import java.util.Optional;
 
 /** Everything that stands on a storey, under names that make themselves. */
 public final class Contents {
@@ -51,6 +52,11 @@ public final class Contents {
                 .filter(e -> !(e instanceof Covering))
                 .map(e -> new Entry(e.id(), kind(e), name(plan, geometry, e)))
                 .toList();
+    }
+
+    /** One thing of a storey. */
+    public static Optional<Entry> of(Plan plan, StoreyGeometry geometry, ElementId id) {
+        return geometry.storey().elements().find(id).map(e -> new Entry(e.id(), kind(e), name(plan, geometry, e)));
     }
 
     private static String kind(Element element) {

@@ -124,8 +124,31 @@ class StretchingTest {
         assertThat(Stretching.to(tight, storey, across(3200, 5900), Length.ofMm(9900), Moving.HIGH)
                         .refusal())
                 .hasValueSatisfying(why -> assertThat(why).contains("no room"));
+        assertThat(Stretching.to(
+                                plan,
+                                storey,
+                                across(-300, 9300),
+                                Length.ofMm(4000),
+                                Moving.HIGH) // the second partition
+                        .refusal())
+                .hasValueSatisfying(why -> assertThat(why).contains("stands in the way"));
+        assertThat(Stretching.to(plan, storey, across(-300, 9300), Length.ofMm(4000), Moving.LOW)
+                        .refusal())
+                .hasValueSatisfying(why -> assertThat(why).contains("stands in the way"));
         assertThat(Stretching.to(plan, storey, across(20_000, 21_000), Length.ofMm(1500), Moving.HIGH)
                         .refusal())
                 .hasValueSatisfying(why -> assertThat(why).contains("nothing stands"));
+    }
+
+    @Test
+    void aDimensionThatWouldMeasureNothingStaysAsItIs() {
+        var plan = house();
+        var storey = TestPlans.storey(plan);
+        plan = NoteEdits.measure(plan, storey, Position.ofMm(5600, 1000), Position.ofMm(6000, 1000), Length.ofMm(100))
+                .orThrow()
+                .plan();
+        var narrower = stretched(plan, across(3100, 6000), 2500, Moving.HIGH); // its end would come to its beginning
+        assertThat(narrower.storeys().getFirst().dimensions())
+                .isEqualTo(plan.storeys().getFirst().dimensions());
     }
 }

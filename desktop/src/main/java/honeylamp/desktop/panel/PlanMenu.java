@@ -58,9 +58,9 @@ public final class PlanMenu {
         if (picked.size() > 1) {
             return picked.size() + " things picked";
         }
-        return Contents.of(model.now().plan(), model.geometry()).stream()
-                .filter(e -> picked.contains(e.id()))
+        return picked.stream()
                 .findFirst()
+                .flatMap(id -> Contents.of(model.now().plan(), model.geometry(), id))
                 .map(e -> e.kind() + (e.name().isBlank() ? "" : ": " + e.name()))
                 .orElse("");
     }

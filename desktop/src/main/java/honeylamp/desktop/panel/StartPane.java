@@ -285,8 +285,15 @@ public final class StartPane extends StackPane {
                     () -> begin(onPaper(template), () -> {}));
             tiles.getChildren()
                     .add(withOff(tile, "start-own-off-" + i, "Deletes the template " + template.name(), () -> {
-                        forgotten(libraries.templates().forget(template));
                         own = own.stream().filter(t -> t != template).toList();
+                        reading++; // its file is looked for and deleted aside
+                        Thread.ofPlatform().name("templates").start(() -> {
+                            var problem = libraries.templates().forget(template);
+                            Platform.runLater(() -> {
+                                reading--;
+                                forgotten(problem);
+                            });
+                        });
                     }));
         }
         return tiles;
