@@ -419,7 +419,7 @@ public final class Mending {
     private static Optional<Mend> onOneLine(Plan plan, StoreyGeometry geometry, Snag snag) {
         var storey = geometry.storey();
         var bump = wall(geometry, snag.about().getFirst());
-        var beside = storey.walls().stream()
+        var beside = storey.standing().stream()
                 .filter(w -> !w.id().equals(bump.id()) && (touches(w, bump.from()) || touches(w, bump.to())))
                 .sorted(Comparator.comparing(Wall::length))
                 .toList();
@@ -456,7 +456,9 @@ public final class Mending {
     }
 
     private static long meeting(StoreyGeometry geometry, Position end) {
-        return geometry.storey().walls().stream().filter(w -> touches(w, end)).count();
+        return geometry.storey().standing().stream()
+                .filter(w -> touches(w, end))
+                .count();
     }
 
     /** Brings the corner onto the straight line between the far ends. */

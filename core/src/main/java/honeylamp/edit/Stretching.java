@@ -112,7 +112,7 @@ public final class Stretching {
     private Outcome<Map<Position, Position>> ends() {
         Map<Position, Position> moves = new HashMap<>();
         var shift = shown.axis().shift(shiftMm);
-        for (var wall : storey.walls()) {
+        for (var wall : storey.standing()) {
             var box = body(wall);
             var least = shown.axis() == Axis.ACROSS ? box.minX() : box.minY();
             var most = shown.axis() == Axis.ACROSS ? box.maxX() : box.maxY();

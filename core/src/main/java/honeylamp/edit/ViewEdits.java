@@ -117,6 +117,11 @@ public final class ViewEdits {
         return changed(plan, view, reach, v -> v.turned(deg));
     }
 
+    /** Says which walls a view shows when some are to be removed and others built. */
+    public static Plan works(Plan plan, ViewId view, Reach reach, View.Works works) {
+        return changed(plan, view, reach, v -> v.works() == works ? v : v.withWorks(works));
+    }
+
     /** Puts the middle of a room's name somewhere else in a view; nowhere means where it finds room by itself. */
     public static Plan moveName(Plan plan, ViewId view, RoomId room, Optional<Position> at) {
         return changed(plan, view, Reach.THIS, v -> {

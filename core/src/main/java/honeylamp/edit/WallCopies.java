@@ -52,7 +52,7 @@ public final class WallCopies {
             if (whyNot.isPresent()) {
                 return Outcome.refused(whyNot.get());
             }
-            var copy = new Wall(copyId, from, to, wall.body(), wall.type(), wall.height(), sagitta);
+            var copy = wall.with(c -> c.id(copyId).from(from).to(to).sagitta(sagitta));
             now = now.numbersTaken(1).withStorey(storey, s -> s.with(Wall.class, Lists.plus(s.walls(), copy)));
             ids.add(copyId);
         }

@@ -20,6 +20,7 @@ import java.util.Map;
 import java.util.NoSuchElementException;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
 
 /** Drawing and correcting walls. Neighbours that share a joint follow; openings stay in their wall. */
 public final class WallEdits {
@@ -58,7 +59,7 @@ public final class WallEdits {
         }
         var id = new WallId(plan.nextNumber());
         var height = plan.wallType(type).heightRule().in(plan.storey(storey).height());
-        var wall = new Wall(id, from, to, body, type, height, sagitta);
+        var wall = new Wall(id, from, to, body, type, height, sagitta, Wall.Works.EXISTING);
         return Outcome.done(new Added<>(
                 plan.numbersTaken(1).withStorey(storey, s -> s.with(Wall.class, Lists.plus(s.walls(), wall))), id));
     }
@@ -118,6 +119,21 @@ public final class WallEdits {
                         Wall.class,
                         Lists.changed(
                                 s.walls(), w -> ids.contains(w.id()) && w.body() != body, w -> w.withBody(body))));
+    }
+
+    /** Says what becomes of walls in the building works. */
+    public static Plan setWorks(Plan plan, StoreyId storey, List<WallId> ids, Wall.Works works) {
+        return change(plan, storey, ids, w -> w.withWorks(works));
+    }
+
+    /** Says of all walls of a storey that were not there before what becomes of them in the building works. */
+    public static Plan setWorksOfAdded(Plan before, Plan plan, StoreyId storey, Wall.Works works) {
+        var old = before.storey(storey).walls().stream().map(Wall::id).collect(Collectors.toSet());
+        var added = plan.storey(storey).walls().stream()
+                .map(Wall::id)
+                .filter(id -> !old.contains(id))
+                .toList();
+        return setWorks(plan, storey, added, works);
     }
 
     /** Changes the height of walls. */

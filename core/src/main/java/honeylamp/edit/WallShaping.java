@@ -86,6 +86,10 @@ public final class WallShaping {
         if (!first.type().equals(second.type())) {
             return Outcome.refused("walls of different types are not joined", "Give them one type first.");
         }
+        if (first.works() != second.works()) {
+            return Outcome.refused(
+                    "one of the walls stays or is new, the other is not", "Say the same of both in the works first.");
+        }
         var now = plan;
         if (first.from().equals(second.from()) || first.from().equals(second.to())) {
             now = turnedRound(now, storey, first);

@@ -56,8 +56,10 @@ public final class WallsAround {
      * Puts walls around a closed outline; refused if an arc of it is nearly a whole circle.
      *
      * @param drawn which line of the walls the outline is
+     * @param works what becomes of the walls in the building works
      */
-    public static Outcome<Plan> add(Plan plan, StoreyId storey, List<Edge> outline, DrawnFace drawn, WallTypeId type) {
+    public static Outcome<Plan> add(
+            Plan plan, StoreyId storey, List<Edge> outline, DrawnFace drawn, WallTypeId type, Wall.Works works) {
         var body = drawn.body(isCounterClockwise(outline));
         var standing = outline.stream()
                 .map(e -> !covering(plan, storey, e, body, type).isEmpty())
@@ -69,7 +71,8 @@ public final class WallsAround {
                 var corners = new Corners(
                         standing.get((i + outline.size() - 1) % outline.size()),
                         standing.get((i + 1) % outline.size()));
-                now = now.then(p -> side(p, storey, edge, corners, body, type));
+                now = now.then(p -> side(p, storey, edge, corners, body, type)
+                        .map(q -> runningOn(p, WallEdits.setWorksOfAdded(p, q, storey, works), storey)));
             }
         }
         return now;
@@ -136,7 +139,7 @@ public final class WallsAround {
             return List.of();
         }
         var thickness = thickness(plan, type);
-        return plan.storey(storey).walls().stream()
+        return plan.storey(storey).standing().stream()
                 .filter(w -> !w.isCurved() && covers(plan, w, line, body, thickness))
                 .sorted(Comparator.comparingDouble(w ->
                         Math.min(line.along(w.chord().a()), line.along(w.chord().b()))))
@@ -207,14 +210,13 @@ public final class WallsAround {
     private static Outcome<Plan> drawn(Plan plan, StoreyId storey, Stretch stretch, WallTypeId type) {
         var from = across(plan, storey, stretch.from, stretch, type);
         var to = across(plan, storey, stretch.to, stretch, type);
-        return WallEdits.add(plan, storey, from, to, stretch.body, type)
-                .map(added -> runOn(added.plan(), storey, added.id()));
+        return WallEdits.add(plan, storey, from, to, stretch.body, type).map(Added::plan);
     }
 
     /** The end of a wall of this kind on the other side of a cross wall that this end stops at; else the end itself. */
     private static Position across(Plan plan, StoreyId storey, Position end, Stretch stretch, WallTypeId type) {
         var line = new Segment(stretch.from.point(), stretch.to.point());
-        var walls = plan.storey(storey).walls();
+        var walls = plan.storey(storey).standing();
         for (var other : walls) {
             if (other.isCurved() || !other.type().equals(type) || !isOn(line, other)) {
                 continue;
@@ -252,12 +254,25 @@ public final class WallsAround {
                 && offset > left - thickness - SAME_MM;
     }
 
+    /** Joins the walls that were added to those of their kind that they run on from. */
+    private static Plan runningOn(Plan before, Plan plan, StoreyId storey) {
+        var old = before.storey(storey);
+        var now = plan;
+        for (var wall : plan.storey(storey).walls()) {
+            if (!wall.isCurved() && old.wall(wall.id()).isEmpty()) {
+                now = runOn(now, storey, wall.id());
+            }
+        }
+        return now;
+    }
+
     /** Joins a new wall to those of its kind that it runs on from. */
     private static Plan runOn(Plan plan, StoreyId storey, WallId id) {
         var wall = plan.storey(storey).wall(id).orElseThrow(() -> new NoSuchElementException(id.text()));
-        for (var other : plan.storey(storey).walls()) {
+        for (var other : plan.storey(storey).standing()) {
             if (!other.id().equals(id)
                     && other.type().equals(wall.type())
+                    && other.works() == wall.works()
                     && other.height().equals(wall.height())
                     && (touches(other, wall.from()) || touches(other, wall.to()))) {
                 var joined = WallShaping.join(plan, storey, other.id(), id).result(); // none round a corner

@@ -380,7 +380,7 @@ public final class Illustration {
     private List<Mark> dimensions() {
         var art = new DimensionArt(frame, pens);
         var out = new ArrayList<>(art.singles(geometry.storey().dimensions(), plan.units()));
-        out.addAll(art.radii(geometry.storey().walls(), plan.units()));
+        out.addAll(art.radii(geometry.storey().standing(), plan.units()));
         var sides = tiers();
         out.addAll(kept(
                 About.TIER_LINES,

@@ -65,7 +65,9 @@ public record Page(
         /** Rooms with their areas. */
         ROOMS("Rooms and areas"),
         /** The finishes that are seen. */
-        FINISHES("Finishes");
+        FINISHES("Finishes"),
+        /** The types of walls that are cut, and what becomes of walls in the works. */
+        WALLS("Walls");
 
         private final String label;
 
@@ -97,7 +99,7 @@ public record Page(
     }
 
     private static Set<Listing> usualLists(Sheet sheet) {
-        return sheet.hasColumn() ? EnumSet.allOf(Listing.class) : EnumSet.noneOf(Listing.class);
+        return sheet.hasColumn() ? EnumSet.of(Listing.ROOMS, Listing.FINISHES) : EnumSet.noneOf(Listing.class);
     }
 
     /** The page on another sheet; lists that nobody chose are those usual for it. */

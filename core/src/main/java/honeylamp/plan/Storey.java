@@ -9,6 +9,7 @@ import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
 
 /**
  * One storey: its levels, and all that stands on it.
@@ -68,6 +69,23 @@ public record Storey(StoreyId id, String name, Levels levels, Elements elements)
 
     public List<Wall> walls() {
         return elements.of(Wall.class);
+    }
+
+    /** The walls that are there when the works are done. */
+    public List<Wall> standing() {
+        var walls = walls();
+        return walls.stream().allMatch(Wall::stands)
+                ? walls
+                : walls.stream().filter(Wall::stands).toList();
+    }
+
+    /** The openings that do not go with a wall that is removed. */
+    public List<Opening> standingOpenings() {
+        if (standing() == walls()) {
+            return openings();
+        }
+        var gone = walls().stream().filter(w -> !w.stands()).map(Wall::id).collect(Collectors.toSet());
+        return openings().stream().filter(o -> !gone.contains(o.host())).toList();
     }
 
     /** The doors, windows and plain openings. */

@@ -10,6 +10,7 @@ import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /**
@@ -20,6 +21,7 @@ import java.util.stream.Stream;
  * @param scale the denominator, e.g. 50 for 1:50; empty means the largest standard scale that fits
  * @param crop the part of the plan that is seen, as it lies when turned; empty means all
  * @param turnDeg how far the plan is turned on the page, counter-clockwise, from 0 up to 360 degrees
+ * @param works which walls are seen, and whether they tell what becomes of them
  * @param moved names of rooms that were put elsewhere by hand
  * @param movedTiers tiers of dimensions that were put nearer or farther by hand
  */
@@ -34,6 +36,7 @@ public record View(
         Optional<Crop> crop,
         double turnDeg,
         Showing showing,
+        Works works,
         List<MovedName> moved,
         List<MovedTier> movedTiers)
         implements ViewBuilder.With {
@@ -41,6 +44,49 @@ public record View(
     public sealed interface Subject {
         /** A storey from above, cut at its cut height. */
         record StoreyPlan(StoreyId storey) implements Subject {}
+    }
+
+    /** Which walls are seen when some are to be removed and others built. */
+    public enum Works {
+        /** All, each as what becomes of it: what goes is dashed, what is new stands out from what is there. */
+        MARKED("Changes marked"),
+        /** What is there now. */
+        BEFORE("Before the works"),
+        /** What will be there. */
+        AFTER("After the works");
+
+        private final String label;
+
+        Works(String label) {
+            this.label = label;
+        }
+
+        /** The words people see. */
+        public String label() {
+            return label;
+        }
+
+        /** A storey as it is seen so: only the walls that are there, none of them marked, with what is in them. */
+        public Storey seen(Storey storey) {
+            if (this == MARKED) {
+                return storey;
+            }
+            var gone = this == BEFORE ? Wall.Works.NEW : Wall.Works.REMOVED;
+            if (storey.walls().stream().allMatch(w -> w.works() == Wall.Works.EXISTING)) {
+                return storey;
+            }
+            var walls = storey.walls().stream()
+                    .filter(w -> w.works() != gone)
+                    .map(w -> w.withWorks(Wall.Works.EXISTING))
+                    .toList();
+            var there = walls.stream().map(Wall::id).collect(Collectors.toSet());
+            return storey.with(Wall.class, walls)
+                    .with(
+                            Opening.class,
+                            storey.openings().stream()
+                                    .filter(o -> there.contains(o.host()))
+                                    .toList());
+        }
     }
 
     /** A part of the plan between two corners, in plan mm. */
@@ -104,6 +150,7 @@ public record View(
                 Optional.empty(),
                 0,
                 Showing.USUAL,
+                Works.MARKED,
                 List.of(),
                 List.of());
     }
@@ -141,9 +188,10 @@ public record View(
         return with(copy -> copy.crop(part).turnDeg(to).movedTiers(tiers));
     }
 
-    /** The view as one draws in it: not turned, and all of it. */
+    /** The view as one draws in it: not turned, all of it, and what becomes of walls marked. */
     public View straight() {
-        return turnDeg == 0 ? this : turned(0).withCrop(Optional.empty());
+        var marked = works == Works.MARKED ? this : withWorks(Works.MARKED);
+        return turnDeg == 0 ? marked : marked.turned(0).withCrop(Optional.empty());
     }
 
     /** How many quarters it is turned, counter-clockwise; empty if it stands between two. */

@@ -16,9 +16,18 @@ import java.util.Optional;
  *
  * @param sagitta the rise of a curved wall's line above its chord, to the left seen from its first end;
  *     negative to the right, zero for a straight wall
+ * @param works what becomes of the wall in the building works
  */
 @RecordBuilder
-public record Wall(WallId id, Position from, Position to, BodySide body, WallTypeId type, Length height, Length sagitta)
+public record Wall(
+        WallId id,
+        Position from,
+        Position to,
+        BodySide body,
+        WallTypeId type,
+        Length height,
+        Length sagitta,
+        Works works)
         implements Element, WallBuilder.With {
     /** Where the body lies, seen along the drawn line from its first end to its second. */
     public enum BodySide {
@@ -45,6 +54,34 @@ public record Wall(WallId id, Position from, Position to, BodySide body, WallTyp
                 case CENTRE -> CENTRE;
                 case RIGHT -> LEFT;
             };
+        }
+    }
+
+    /** What becomes of a wall in the building works. */
+    public enum Works {
+        /** It stands, and stays. */
+        EXISTING("Existing", "It stands and stays"),
+        /** It stands now, and will not when the works are done: it bounds no room, and nothing joins it. */
+        REMOVED("To be removed", "It is dashed and bounds no room; its doors and windows go with it"),
+        /** It is built in the works. */
+        NEW("New", "It is built, and darker than what is there");
+
+        private final String label;
+        private final String meaning;
+
+        Works(String label, String meaning) {
+            this.label = label;
+            this.meaning = meaning;
+        }
+
+        /** The words people see. */
+        public String label() {
+            return label;
+        }
+
+        /** What people are told of it. */
+        public String meaning() {
+            return meaning;
         }
     }
 
@@ -91,9 +128,9 @@ public record Wall(WallId id, Position from, Position to, BodySide body, WallTyp
                 : sagitta;
     }
 
-    /** A straight wall. */
+    /** A straight wall that stays. */
     public Wall(WallId id, Position from, Position to, BodySide body, WallTypeId type, Length height) {
-        this(id, from, to, body, type, height, Length.ZERO);
+        this(id, from, to, body, type, height, Length.ZERO, Works.EXISTING);
     }
 
     /** The drawn line, in plan mm. */
@@ -104,6 +141,11 @@ public record Wall(WallId id, Position from, Position to, BodySide body, WallTyp
     /** The straight line between the ends of the drawn line, in plan mm. */
     public Segment chord() {
         return new Segment(from.point(), to.point());
+    }
+
+    /** Whether the wall is there when the works are done. */
+    public boolean stands() {
+        return works != Works.REMOVED;
     }
 
     /** Whether the wall is an arc. */
@@ -123,7 +165,7 @@ public record Wall(WallId id, Position from, Position to, BodySide body, WallTyp
 
     /** The same wall, drawn the other way. */
     public Wall reversed() {
-        return new Wall(id, to, from, body.flipped(), type, height, sagitta.negated());
+        return new Wall(id, to, from, body.flipped(), type, height, sagitta.negated(), works);
     }
 
     @Override

@@ -7,26 +7,34 @@ import honeylamp.derive.storeys.LaidPage;
 import honeylamp.derive.storeys.LaidStorey;
 import honeylamp.derive.storeys.LaidView;
 import honeylamp.derive.storeys.StoreyGeometry;
+import honeylamp.drawing.Mark;
 import honeylamp.drawing.Mark.Align;
 import honeylamp.drawing.ink.Ink;
 import honeylamp.drawing.ink.Typeface;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Figure;
+import honeylamp.illustrate.building.WallArt;
+import honeylamp.illustrate.paper.PaperFrame;
+import honeylamp.illustrate.pen.Pens;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.LineRole;
 import honeylamp.plan.Page.Listing;
 import honeylamp.plan.Showing.Kind;
 import honeylamp.plan.TextRole;
 import honeylamp.takeoff.FinishKey;
+import honeylamp.takeoff.WallKey;
 import honeylamp.units.AreaText;
+import honeylamp.units.Length;
+import honeylamp.units.LengthText;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.function.Function;
 
 /**
- * What is listed on a page: rooms with their areas, finishes, and notes. In a column one stands below the other; in a
+ * What is listed on a page: rooms with their areas, finishes, walls, and notes. In a column one stands below the other; in a
  * band they stand side by side, each in the column that is shortest so far.
  */
 final class SheetLists {
@@ -47,6 +55,9 @@ final class SheetLists {
             return column.minY() + leastMm <= column.maxY();
         }
     }
+
+    /** Walls in their key are drawn with the pens of this scale. */
+    private static final double KEY_SCALE = 100;
 
     /** A heading and two rows. */
     private static final double LEAST_MM = 18;
@@ -144,6 +155,13 @@ final class SheetLists {
         if (!materials.isEmpty()) {
             out.add(new Block(LEAST_MM, column -> finishes(materials, column)));
         }
+        if (listed.contains(Listing.WALLS)) {
+            var seen = seen(Kind.WALLS);
+            var rows = walls(seen);
+            if (!rows.isEmpty()) {
+                out.add(new Block(LEAST_MM, column -> walls(rows, column)));
+            }
+        }
         if (!page.page().notes().isBlank()) {
             out.add(new Block(LEAST_MM, this::notes));
         }
@@ -219,9 +237,43 @@ final class SheetLists {
 
     /** The finishes that are seen. */
     private List<Material> materials() {
-        return FinishKey.of(once(page.views().stream()
-                .filter(v -> v.view().showing().shows(Kind.FINISHES))
-                .toList()));
+        return FinishKey.of(seen(Kind.FINISHES));
+    }
+
+    /** Those on which a kind is seen, each once. */
+    private List<LaidStorey> seen(Kind kind) {
+        return once(page.views().stream()
+                .filter(v -> v.view().showing().shows(kind))
+                .toList());
+    }
+
+    /** A line of the wall key: how the wall is drawn in a box, what it is, and a length. */
+    private record WallRow(Function<Box, List<Mark>> sample, String words, Length length) {}
+
+    private List<WallRow> walls(List<LaidStorey> storeys) {
+        var art = new WallArt(PaperFrame.atOrigin(KEY_SCALE), Pens.of(page.look(), KEY_SCALE));
+        var out = new ArrayList<WallRow>();
+        WallKey.works(storeys)
+                .forEach((works, mm) ->
+                        out.add(new WallRow(box -> art.sample(box, works), works.label(), Length.ofMm(mm))));
+        WallKey.types(storeys)
+                .forEach(type ->
+                        out.add(new WallRow(box -> art.sample(box, type.poche()), type.name(), type.thickness())));
+        return out;
+    }
+
+    private double walls(List<WallRow> rows, Box column) {
+        var y = heading("Walls", column);
+        var shown = fitting(rows.size(), y, column.maxY());
+        for (var row : rows.subList(0, shown)) {
+            pen.marks().addAll(row.sample.apply(new Box(column.minX(), y - 2.6, column.minX() + 7, y + 0.4)));
+            var length = LengthText.rounded(row.length, page.plan().units());
+            var words = column.width() - 12 - Typeface.REGULAR.widthMm(length, pen.cap(TextRole.BODY), 0);
+            pen.fitted(row.words, column.minX() + 10, y, TextRole.BODY, Typeface.REGULAR, words);
+            pen.text(length, column.maxX(), y, TextRole.BODY, Typeface.REGULAR, Align.RIGHT);
+            y += pen.row();
+        }
+        return andMore(rows.size() - shown, column, y);
     }
 
     private double finishes(List<Material> materials, Box column) {

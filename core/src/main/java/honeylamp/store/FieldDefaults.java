@@ -33,6 +33,8 @@ final class FieldDefaults {
             new Field(LOOK, "tones", JSON.arrayNode()),
             new Field(List.of("presentation", "pages"), "pictures", JSON.arrayNode()),
             new Field(List.of("storeys"), "regions", JSON.arrayNode()),
+            new Field(List.of("storeys", "walls"), "works", JSON.stringNode("existing")),
+            new Field(VIEWS, "works", JSON.stringNode("marked")),
             new Field(List.of("brief"), "contents", names(Brief.Content.values())),
             new Field(VIEWS, "turnDeg", JSON.numberNode(0)),
             new Field(VIEWS, "movedTiers", JSON.arrayNode()),

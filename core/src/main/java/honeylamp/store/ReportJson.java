@@ -97,7 +97,13 @@ public final class ReportJson {
      * @param length_mm of the drawn line
      * @param faces_mm how long its two faces are that can be seen, the shorter first, whichever line was drawn
      */
-    record WallPart(String id, String type, BigDecimal length_mm, BigDecimal thickness_mm, List<BigDecimal> faces_mm) {}
+    record WallPart(
+            String id,
+            String type,
+            String works,
+            BigDecimal length_mm,
+            BigDecimal thickness_mm,
+            List<BigDecimal> faces_mm) {}
 
     /**
      * An opening as it lies in the plan.
@@ -237,11 +243,11 @@ public final class ReportJson {
         return new WallPart(
                 wall.id().text(),
                 type.name(),
+                wall.works().label().toLowerCase(Locale.ROOT),
                 mm(wall.line().length()),
                 mm(type.thickness().mm()),
-                geometry.network().faceLengthsMm(wall.id()).stream()
-                        .map(ReportJson::mm)
-                        .toList());
+                (wall.stands() ? geometry.network() : geometry.removed())
+                        .faceLengthsMm(wall.id()).stream().map(ReportJson::mm).toList());
     }
 
     private static OpeningPart opening(StoreyGeometry geometry, Opening o, String tag) {

@@ -31,6 +31,7 @@ import honeylamp.plan.Sense;
 import honeylamp.plan.Showing;
 import honeylamp.plan.Side;
 import honeylamp.plan.Underlay;
+import honeylamp.plan.View;
 import honeylamp.plan.Wall;
 import honeylamp.plan.Wall.BodySide;
 import honeylamp.units.Length;
@@ -156,7 +157,7 @@ class AnyEditTest {
     private Plan wall(Plan plan, StoreyId at) {
         var type = any(plan.wallTypes()).id();
         var body = any(List.of(BodySide.values()));
-        return switch (random.nextInt(9)) {
+        return switch (random.nextInt(10)) {
             case 0 ->
                 ok(plan, WallEdits.add(plan, at, place(), place(), body, type).map(Added::plan));
             case 1 -> with(plan, at, Wall.class, w -> WallEdits.moveCorner(plan, at, w.to(), place()));
@@ -187,6 +188,13 @@ class AnyEditTest {
                         Wall.class,
                         w -> WallCopies.along(plan, at, w.id(), random.nextBoolean(), type)
                                 .map(Added::plan));
+            case 8 ->
+                with(
+                        plan,
+                        at,
+                        Wall.class,
+                        w -> Outcome.done(
+                                WallEdits.setWorks(plan, at, List.of(w.id()), any(List.of(Wall.Works.values())))));
             case 7 ->
                 with(
                         plan,
@@ -370,7 +378,8 @@ class AnyEditTest {
         var view = any(presentation.views()).id();
         var page = any(presentation.pages()).id();
         var reach = any(List.of(Reach.values()));
-        return switch (random.nextInt(13)) {
+        return switch (random.nextInt(14)) {
+            case 11 -> ViewEdits.works(plan, view, reach, any(List.of(View.Works.values())));
             case 0 ->
                 presentation.views().size() > 6
                         ? plan

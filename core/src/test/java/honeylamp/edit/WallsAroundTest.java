@@ -28,7 +28,8 @@ class WallsAroundTest {
     }
 
     private static Plan around(Plan plan, List<Position> corners, DrawnFace face) {
-        return WallsAround.add(plan, TestPlans.storey(plan), WallsAround.edges(corners), face, PARTITION)
+        return WallsAround.add(
+                        plan, TestPlans.storey(plan), WallsAround.edges(corners), face, PARTITION, Wall.Works.EXISTING)
                 .orThrow();
     }
 
@@ -150,7 +151,8 @@ class WallsAroundTest {
                                 new WallsAround.Edge(Position.ofMm(-2000, 0), Position.ofMm(2000, 0), -2000),
                                 new WallsAround.Edge(Position.ofMm(2000, 0), Position.ofMm(-2000, 0), -2000)),
                         DrawnFace.INNER,
-                        OUTER)
+                        OUTER,
+                        Wall.Works.EXISTING)
                 .orThrow();
         var room = TestPlans.geometry(circle).rooms().getFirst();
         assertThat(room.areaMm2()).isCloseTo(Math.PI * 4e6, within(1.0));

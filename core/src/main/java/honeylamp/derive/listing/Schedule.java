@@ -148,7 +148,7 @@ public record Schedule(Subject subject, List<Column> columns, List<Row> rows) {
         var rooms = geometry.rooms().stream()
                 .map(r -> new Boxed(r, r.outline().bounds()))
                 .toList();
-        for (var opening : geometry.storey().openings()) {
+        for (var opening : geometry.storey().standingOpenings()) {
             if (opening.kind().isWindow() == windows) {
                 var cut = Optional.ofNullable(cuts.get(opening.id()));
                 rows.add(opening(geometry, rooms, opening, cut, tags.getOrDefault(opening.id(), "")));

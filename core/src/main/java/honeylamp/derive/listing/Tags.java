@@ -22,7 +22,7 @@ public final class Tags {
         var plain = 0;
         var windows = 0;
         for (var storey : plan.storeys()) {
-            for (var opening : storey.openings().stream()
+            for (var opening : storey.standingOpenings().stream()
                     .sorted(Comparator.comparing(Opening::id, ElementId.ORDER))
                     .toList()) {
                 out.put(

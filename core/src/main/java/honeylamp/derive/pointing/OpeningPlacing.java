@@ -137,7 +137,7 @@ public record OpeningPlacing(StoreyGeometry geometry, Wall wall, Opening like) {
 
     /** The one other straight wall at a corner, if there is just one. */
     public static Optional<Wall> beyond(StoreyGeometry geometry, Wall wall, Position corner) {
-        var others = geometry.storey().walls().stream()
+        var others = geometry.storey().standing().stream()
                 .filter(w -> !w.id().equals(wall.id()))
                 .filter(w -> w.from().equals(corner) || w.to().equals(corner))
                 .toList();

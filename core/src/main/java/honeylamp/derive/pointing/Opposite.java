@@ -18,7 +18,7 @@ public record Opposite(Wall wall, Point at) {
     /** What lies opposite a point of a wall, looking a way at length one. */
     public static Optional<Opposite> of(StoreyGeometry geometry, Wall own, Point from, Point way) {
         var sight = new Segment(from, from.plus(way.times(FARTHEST_MM)));
-        return geometry.storey().walls().stream()
+        return geometry.storey().standing().stream()
                 .filter(w -> !w.id().equals(own.id()))
                 .flatMap(w -> w.line().crossings(sight).stream().map(p -> new Opposite(w, p)))
                 .min(Comparator.comparingDouble(o -> o.at.distance(from)));

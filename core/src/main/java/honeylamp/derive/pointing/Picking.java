@@ -135,7 +135,7 @@ public final class Picking {
     private static Optional<Box> bounds(StoreyGeometry geometry, Element element) {
         return switch (element) {
             case Wall w ->
-                geometry.network().of(w.id()).stream()
+                geometry.pieces(w.id()).stream()
                         .map(piece -> piece.body().bounds())
                         .reduce(Box::union);
             case Dimension d -> Optional.of(d.line().bounds());
@@ -228,7 +228,7 @@ public final class Picking {
 
     /** Of walls and openings, which are many, only those near the point. */
     private static Stream<Element> candidates(StoreyGeometry geometry, Point p, double reachMm) {
-        var walls = geometry.network().near(p, reachMm).stream().map(WallPiece::wall);
+        var walls = geometry.piecesNear(p, reachMm).stream().map(WallPiece::wall);
         var openings = geometry.cuts().stream()
                 .filter(c -> c.ring().bounds().grown(reachMm).contains(p))
                 .map(OpeningCut::opening);
@@ -241,7 +241,7 @@ public final class Picking {
     private static OptionalDouble hit(StoreyGeometry geometry, Element element, Point p, double reachMm) {
         return switch (element) {
             case Wall w ->
-                geometry.network().of(w.id()).stream()
+                geometry.pieces(w.id()).stream()
                         .filter(piece ->
                                 piece.body().contains(p) || piece.line().distance(p) <= reachMm)
                         .mapToDouble(piece -> piece.line().distance(p))

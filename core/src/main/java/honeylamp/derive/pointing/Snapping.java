@@ -102,7 +102,7 @@ public final class Snapping {
      */
     public static List<Snap> all(StoreyGeometry geometry, List<Point> chain, Point p, double reachMm) {
         var out = new ArrayList<Snap>();
-        var near = geometry.network().near(p, reachMm);
+        var near = geometry.piecesNear(p, reachMm);
         points(geometry, near, chain, out);
         lines(geometry, near, chain, p, out);
         equal(chain, p, out);

@@ -135,7 +135,7 @@ final class RunSnags {
     }
 
     private void lengths() {
-        for (var wall : geometry.storey().walls()) {
+        for (var wall : geometry.storey().standing()) {
             if (wall.length().mm() < HARDLY_MM) {
                 out.add(new Snag(
                         Snag.Kind.NO_LENGTH,
@@ -187,7 +187,7 @@ final class RunSnags {
         if (!isDrawnSquare()) {
             return; // a house measured as it stands has hardly a square wall, and none is a mistake
         }
-        for (var wall : geometry.storey().walls()) {
+        for (var wall : geometry.storey().standing()) {
             var line = wall.chord();
             var off = offSquareDeg(line);
             if (!wall.isCurved()
@@ -210,7 +210,7 @@ final class RunSnags {
     private boolean isDrawnSquare() {
         var exact = 0.0;
         var all = 0.0;
-        for (var wall : geometry.storey().walls()) {
+        for (var wall : geometry.storey().standing()) {
             if (!wall.isCurved()) {
                 var line = wall.chord();
                 all += line.length();
@@ -259,7 +259,7 @@ final class RunSnags {
 
     /** A wall between two on its line that are of one other type. */
     private void oddTypes() {
-        for (var wall : geometry.storey().walls()) {
+        for (var wall : geometry.storey().standing()) {
             var line = wall.chord();
             if (wall.isCurved() || line.length() < HARDLY_MM) {
                 continue;

@@ -45,7 +45,7 @@ public record Areas(List<Map<AreaBasis, Double>> rooms, double internalGrossMm2,
 
     /** The areas of a derived storey. */
     public static Areas of(StoreyGeometry geometry, ToDoubleFunction<Wall> thicknessMm) {
-        var split = WallNodes.of(geometry.storey().walls(), thicknessMm);
+        var split = WallNodes.of(geometry.storey().standing(), thicknessMm);
         var outer = outer(geometry, split);
         var centres = GroundShares.of(geometry, split, Areas::middle, Optional.empty());
         var toOuter = GroundShares.of(geometry, split, raw -> outward(raw, outer), Optional.of(geometry.shells()));

@@ -11,6 +11,7 @@ import honeylamp.plan.Opening;
 import honeylamp.plan.Plan;
 import honeylamp.plan.RoomMark;
 import honeylamp.plan.Storey;
+import honeylamp.plan.View;
 import honeylamp.plan.Wall;
 import honeylamp.plan.WallType;
 import honeylamp.units.Length;
@@ -51,6 +52,10 @@ public final class GeometryCache {
         }
     }
 
+    private record WorksKey(Identity<Plan> plan, View.Works works) {}
+
+    private record Joined(WallNetwork standing, WallNetwork removed) {}
+
     private record TurnKey(Identity<Plan> plan, double deg) {}
 
     private record Identity<T>(T value) {
@@ -65,10 +70,11 @@ public final class GeometryCache {
         }
     }
 
-    private final Map<WallsKey, WallNetwork> networks = newest();
+    private final Map<WallsKey, Joined> networks = newest();
     private final Map<StoreyKey, StoreyGeometry> storeys = newest();
     private final Map<StoreyKey, Areas> areas = newest();
     private final Map<TurnKey, Plan> turned = newest();
+    private final Map<WorksKey, Plan> during = newest();
     private final Map<FixedKey, FixedParts> fixed = newest();
     private @Nullable LaidPlan laid;
     private @Nullable Plan unitsOf;
@@ -94,15 +100,15 @@ public final class GeometryCache {
         var key = key(plan, storey);
         var known = storeys.get(key);
         if (known != null) {
-            return known.storey() == storey
-                    ? known
-                    : new StoreyGeometry(
-                            storey, known.network(), known.places(), known.cuts(), known.poche(), known.rooms());
+            return known.storey() == storey ? known : known.of(storey);
         }
         var thickness = StoreyGeometry.thicknesses(plan);
-        var network = networks.computeIfAbsent(
-                key.walls, _ -> WallNetwork.of(storey.walls(), w -> StoreyGeometry.thicknessOf(thickness, w)));
-        var geometry = StoreyGeometry.of(storey, network, thickness);
+        var joined = networks.computeIfAbsent(
+                key.walls,
+                _ -> new Joined(
+                        StoreyGeometry.network(storey.standing(), thickness),
+                        StoreyGeometry.removed(storey, thickness)));
+        var geometry = StoreyGeometry.of(storey, joined.standing, joined.removed, thickness);
         storeys.put(key, geometry);
         return geometry;
     }
@@ -140,6 +146,17 @@ public final class GeometryCache {
             var out = plan;
             for (var storey : plan.storeys()) {
                 out = out.withStorey(storey.id(), s -> s.with(s.elements().changed(e -> Optional.of(e.moved(motion)))));
+            }
+            return out;
+        });
+    }
+
+    /** A plan with the walls that are there before or after the works, from memory if it was seen so before. */
+    synchronized Plan during(Plan plan, View.Works works) {
+        return during.computeIfAbsent(new WorksKey(new Identity<>(plan), works), _ -> {
+            var out = plan;
+            for (var storey : plan.storeys()) {
+                out = out.withStorey(storey.id(), works::seen);
             }
             return out;
         });

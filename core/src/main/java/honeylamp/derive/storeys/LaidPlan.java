@@ -107,9 +107,15 @@ public final class LaidPlan {
 
     private LaidView view(View view) {
         var look = drawn.presentation().look(view.look());
+        var seen = view.works() == View.Works.MARKED ? this : during(view.works());
         return view.turnDeg() == 0
-                ? new LaidView(on(view.storey()), view, look)
-                : new LaidView(turned(view.turnDeg()).on(view.storey()), turnedNames(view), look);
+                ? new LaidView(seen.on(view.storey()), view, look)
+                : new LaidView(seen.turned(view.turnDeg()).on(view.storey()), turnedNames(view), look);
+    }
+
+    /** The same plan with the walls that are there before or after the works: for the picture of a view. */
+    private LaidPlan during(View.Works works) {
+        return new LaidPlan(drawn, cache.during(whole, works), cache);
     }
 
     /** The same plan turned about its origin: for the picture of a view, never to be drawn in. */

@@ -23,6 +23,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * What follows from a change of a few walls, derived from the walls around them only, so that it costs the
@@ -69,11 +70,17 @@ public record Neighbourhood(List<Outline> bodies, List<Beside> rooms, WallNetwor
                 .sorted((a, b) -> Integer.compare(a.number(), b.number()))
                 .filter(now::containsKey)
                 .map(id -> Optional.ofNullable(now.get(id)).orElseThrow())
+                .filter(Wall::stands)
                 .toList();
-        var network = WallNetwork.of(walls, w -> StoreyGeometry.thicknessOf(thickness, w));
+        var network = StoreyGeometry.network(walls, thickness);
+        var standing = changed.stream().filter(Wall::stands).toList();
+        var going = changed.stream().filter(w -> !w.stands()).toList();
         return new Neighbourhood(
-                bodies(network, changed),
-                rooms(network, before, changed, touched.get()),
+                Stream.concat(
+                                bodies(network, standing).stream(),
+                                bodies(StoreyGeometry.network(going, thickness), going).stream())
+                        .toList(),
+                rooms(network, before, standing, touched.get()),
                 network,
                 changed.stream().map(Wall::id).collect(Collectors.toUnmodifiableSet()));
     }

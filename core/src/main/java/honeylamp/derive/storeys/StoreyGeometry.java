@@ -9,6 +9,7 @@ import honeylamp.derive.rooms.Room;
 import honeylamp.derive.walls.OpenChains;
 import honeylamp.derive.walls.TrueArea;
 import honeylamp.derive.walls.WallNetwork;
+import honeylamp.derive.walls.WallPiece;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
@@ -34,6 +35,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /**
  * Everything built that follows from one storey.
@@ -41,11 +43,13 @@ import java.util.Set;
  * @param places where the openings lie
  * @param cuts what they take out of their walls
  * @param poche the cut of all walls, openings taken out
+ * @param removed the walls that go in the works, joined among themselves; they bound nothing, and have no openings
  * @param rooms enclosed spaces by falling area
  */
 public record StoreyGeometry(
         Storey storey,
         WallNetwork network,
+        WallNetwork removed,
         OpeningPlaces places,
         List<OpeningCut> cuts,
         List<Outline> poche,
@@ -53,19 +57,28 @@ public record StoreyGeometry(
 
     /** Derives a storey. */
     public static StoreyGeometry of(Plan plan, Storey storey) {
-        return of(storey, network(plan, storey), thicknesses(plan));
-    }
-
-    /** Joins the walls of a storey and derives nothing else. */
-    public static WallNetwork network(Plan plan, Storey storey) {
         var thickness = thicknesses(plan);
-        return WallNetwork.of(storey.walls(), w -> thicknessOf(thickness, w));
+        return of(storey, network(storey.standing(), thickness), removed(storey, thickness), thickness);
     }
 
-    static StoreyGeometry of(Storey storey, WallNetwork network, Map<WallTypeId, Double> thickness) {
+    /** Joins the walls of a storey that stand and derives nothing else. */
+    public static WallNetwork network(Plan plan, Storey storey) {
+        return network(storey.standing(), thicknesses(plan));
+    }
+
+    static WallNetwork network(List<Wall> walls, Map<WallTypeId, Double> thickness) {
+        return WallNetwork.of(walls, w -> thicknessOf(thickness, w));
+    }
+
+    static WallNetwork removed(Storey storey, Map<WallTypeId, Double> thickness) {
+        return network(storey.walls().stream().filter(w -> !w.stands()).toList(), thickness);
+    }
+
+    static StoreyGeometry of(
+            Storey storey, WallNetwork network, WallNetwork removed, Map<WallTypeId, Double> thickness) {
         Map<WallId, Wall> walls = new HashMap<>();
         storey.walls().forEach(w -> walls.put(w.id(), w));
-        var places = OpeningPlaces.of(network, walls, storey.openings());
+        var places = OpeningPlaces.of(network, walls, storey.standingOpenings());
         var cuts = CornerWindows.joined(places.placed().stream()
                 .map(o -> cut(storey, o, Objects.requireNonNull(walls.get(o.host())), thickness))
                 .toList());
@@ -74,7 +87,27 @@ public record StoreyGeometry(
                 .map(c -> Outline.of(c.generous()))
                 .toList();
         var poche = Regions.difference(network.poche(), holes);
-        return new StoreyGeometry(storey, network, places, cuts, poche, rooms(network, storey));
+        return new StoreyGeometry(storey, network, removed, places, cuts, poche, rooms(network, storey));
+    }
+
+    /** The same for a storey that differs in nothing this follows from. */
+    StoreyGeometry of(Storey other) {
+        return new StoreyGeometry(other, network, removed, places, cuts, poche, rooms);
+    }
+
+    /** The pieces of a wall, whether it stands or goes. */
+    public List<WallPiece> pieces(WallId wall) {
+        var standing = network.of(wall);
+        return standing.isEmpty() ? removed.of(wall) : standing;
+    }
+
+    /** The pieces of walls that come within reach of a point, first those that stand. */
+    public List<WallPiece> piecesNear(Point p, double reachMm) {
+        var standing = network.near(p, reachMm);
+        return removed.pieces().isEmpty()
+                ? standing
+                : Stream.concat(standing.stream(), removed.near(p, reachMm).stream())
+                        .toList();
     }
 
     static Map<WallTypeId, Double> thicknesses(Plan plan) {

@@ -11,19 +11,26 @@ import honeylamp.geometry.Figure;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Regions;
-import honeylamp.geometry.Ring;
 import honeylamp.illustrate.paper.Lamp;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.pen.Pens;
 import honeylamp.plan.Role;
+import honeylamp.plan.Storey;
+import honeylamp.plan.Wall.Works;
 import honeylamp.plan.WallType.Poche;
 import java.util.ArrayList;
 import java.util.List;
 
-/** Draws walls: the cut of each type filled in its way, one outline around all that is cut, low walls lightly. */
+/**
+ * Draws walls: the cut of each type filled in its way, one outline around all that is cut, low walls lightly. Where some
+ * are removed or new, what stays is light, what is new is dark, and what goes is dashed.
+ */
 public final class WallArt {
     /** Lines of a hatch stand so far apart, in paper mm. */
     private static final double HATCH_SPACING = 0.9;
+
+    /** So far from the tone of cut walls to that of the paper those that stay are drawn where others go or are new. */
+    private static final double STAYING = 0.6;
 
     private final PaperFrame frame;
     private final Pens pens;
@@ -33,7 +40,24 @@ public final class WallArt {
         this.pens = pens;
     }
 
+    /** The walls of a storey. */
     public List<Mark> marks(LaidStorey storey, Lamp lamp) {
+        var out = new ArrayList<>(standing(storey, lamp));
+        out.addAll(removed(storey.geometry()));
+        return out;
+    }
+
+    /** What goes is dashed as far as it shows beside what stands. */
+    private List<Mark> removed(StoreyGeometry geometry) {
+        if (geometry.removed().pieces().isEmpty()) {
+            return List.of();
+        }
+        var shown = Regions.difference(
+                geometry.removed().poche(), geometry.network().poche());
+        return List.of(new Mark.Stroke(path(shown), pens.removed(), pens.ink()));
+    }
+
+    private List<Mark> standing(LaidStorey storey, Lamp lamp) {
         var geometry = storey.geometry();
         if (geometry.poche().isEmpty()) {
             return List.of();
@@ -54,7 +78,7 @@ public final class WallArt {
         out.add(new Mark.Fill(
                 whole,
                 Ink.of((lamp == Lamp.DRAFT ? pens.colour(Role.POCHE).lighter(0.45) : pens.colour(Role.POCHE)).argb())));
-        var light = lamp == Lamp.DRAFT ? List.<Mark>of() : lighter(fills);
+        var light = lamp == Lamp.DRAFT ? List.<Mark>of() : lighter(fills, isMarked(storey.storey()));
         if (!light.isEmpty()) {
             out.add(new Mark.Clip(whole, light)); // the clip hides what rounding leaves beyond the outline
         }
@@ -80,36 +104,81 @@ public final class WallArt {
                 .toList();
     }
 
+    /** Whether a storey has walls that are removed or new. */
+    public static boolean isMarked(Storey storey) {
+        return storey.walls().stream().anyMatch(w -> w.works() != Works.EXISTING);
+    }
+
+    /** How a wall is filled: by its type; where some are marked what is new is solid, and what stays is lighter. */
+    private static Poche poche(Fill fill, boolean marked) {
+        var own = fill.type().poche();
+        return !marked ? own : fill.works() == Works.NEW ? Poche.SOLID : own == Poche.SOLID ? Poche.TINT : own;
+    }
+
     /** From the walls that end in others to those that run through, all but the dark ground they lie on. */
-    private List<Mark> lighter(List<Fill> fills) {
+    private List<Mark> lighter(List<Fill> fills, boolean marked) {
         var cut = fills.stream().filter(f -> f.level() == Level.CUT).toList();
-        if (cut.stream().allMatch(f -> f.type().poche() == Poche.SOLID)) {
+        if (cut.stream().allMatch(f -> poche(f, marked) == Poche.SOLID)) {
             return List.of();
         }
         var out = new ArrayList<Mark>();
         for (var fill : cut.reversed()) {
             var builder = Figure.builder();
             fill.bodies().forEach(b -> builder.path(frame.paper(Outline.of(b))));
-            var area = builder.build();
-            switch (fill.type().poche()) {
-                case SOLID -> out.add(new Mark.Fill(area, pens.ink(Role.POCHE)));
-                case TINT -> out.add(new Mark.Fill(area, pens.ink(Role.POCHE_TINT)));
-                case HATCH -> {
-                    out.add(new Mark.Fill(area, pens.ink(Role.PAPER)));
-                    out.add(new Mark.Clip(
-                            area, List.of(new Mark.Stroke(hatch(fill.bodies()), pens.hatch(), pens.ink()))));
-                }
-            }
+            var boxes = fill.bodies().stream()
+                    .map(b -> b.through(frame.toPaper()).bounds())
+                    .toList();
+            out.addAll(filled(
+                    builder.build(), boxes, poche(fill, marked), marked ? staying() : pens.ink(Role.POCHE_TINT)));
         }
         return out;
     }
 
-    /** Rising lines at 45 degrees over the boxes of bodies; all lie on one pattern, fixed to the paper. */
-    private Figure hatch(List<Ring> bodies) {
+    /** A cut filled in a way; of a hatch as much as the boxes hold, in paper mm. */
+    private List<Mark> filled(Figure area, List<Box> boxes, Poche poche, Ink tint) {
+        return switch (poche) {
+            case SOLID -> List.of(new Mark.Fill(area, pens.ink(Role.POCHE)));
+            case TINT -> List.of(new Mark.Fill(area, tint));
+            case HATCH ->
+                List.of(
+                        new Mark.Fill(area, pens.ink(Role.PAPER)),
+                        new Mark.Clip(area, List.of(new Mark.Stroke(hatch(boxes), pens.hatch(), pens.ink()))));
+        };
+    }
+
+    /** The tint of walls that stay where others are new: told from those at a glance. */
+    private Ink staying() {
+        var cut = pens.colour(Role.POCHE);
+        return Ink.of(cut.lighter(STAYING * (pens.colour(Role.PAPER).lightness() - cut.lightness()))
+                .stronger(-cut.chroma() / 2)
+                .argb());
+    }
+
+    /** A piece of wall of a type as it is drawn, for a legend: a box, in paper mm. */
+    public List<Mark> sample(Box box, Poche poche) {
+        return sample(box, poche, pens.ink(Role.POCHE_TINT));
+    }
+
+    /** A piece of wall as it is drawn where some go or are new, for a legend: a box, in paper mm. */
+    public List<Mark> sample(Box box, Works works) {
+        return switch (works) {
+            case EXISTING -> sample(box, Poche.TINT, staying());
+            case REMOVED -> List.of(new Mark.Stroke(Figure.ring(box.ring()), pens.removed(), pens.ink()));
+            case NEW -> sample(box, Poche.SOLID, pens.ink());
+        };
+    }
+
+    private List<Mark> sample(Box box, Poche poche, Ink tint) {
+        var area = Figure.ring(box.ring());
+        var out = new ArrayList<>(filled(area, List.of(box), poche, tint));
+        out.add(new Mark.Stroke(area, pens.cutWall(), pens.ink()));
+        return out;
+    }
+
+    /** Rising lines at 45 degrees over boxes; all lie on one pattern, fixed to the paper. */
+    private static Figure hatch(List<Box> boxes) {
         var builder = Figure.builder();
-        for (var body : bodies) {
-            lines(builder, body.through(frame.toPaper()).bounds());
-        }
+        boxes.forEach(b -> lines(builder, b));
         return builder.build();
     }
 

@@ -114,6 +114,11 @@ public record Pens(double dial, boolean large, Look look) {
         return pen(LineRole.OVERHEAD);
     }
 
+    /** For walls that go in the works: a little finer than those that are cut, and dashed. */
+    public Pen removed() {
+        return Pen.butt(0.7 * widthMm(LineRole.CUT_WALL)).dashed(1.6, 0.9);
+    }
+
     public Pen plot() {
         return pen(LineRole.PLOT);
     }

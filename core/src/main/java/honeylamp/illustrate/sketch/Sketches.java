@@ -85,8 +85,7 @@ public final class Sketches {
         var washed = Figure.builder();
         geometry.storey().elements().all().filter(e -> ids.contains(e.id())).forEach(element -> {
             switch (element) {
-                case Wall w ->
-                    geometry.network().of(w.id()).forEach(p -> washed.path(frame.paper(Figure.ring(p.body()))));
+                case Wall w -> geometry.pieces(w.id()).forEach(p -> washed.path(frame.paper(Figure.ring(p.body()))));
                 case Opening o -> geometry.cut(o.id()).ifPresent(c -> washed.path(frame.paper(Figure.ring(c.ring()))));
                 case Furnishing f -> washed.path(frame.paper(Figure.ring(Picking.footprint(f))));
                 case Structure x -> washed.path(frame.paper(Figure.ring(x.footprint())));

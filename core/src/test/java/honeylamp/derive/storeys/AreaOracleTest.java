@@ -416,7 +416,8 @@ class AreaOracleTest {
                     body,
                     types.get(thicks.indexOf(drawn.thick)).id(),
                     Length.ofMm(2600),
-                    Length.ofMm(move.mirrored ? -drawn.sagitta : drawn.sagitta));
+                    Length.ofMm(move.mirrored ? -drawn.sagitta : drawn.sagitta),
+                    Wall.Works.EXISTING);
             walls.add(move.shuffled && random.nextBoolean() ? wall.reversed() : wall);
         }
         if (move.shuffled) {

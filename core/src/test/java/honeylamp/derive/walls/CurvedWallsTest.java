@@ -35,7 +35,8 @@ class CurvedWallsTest {
                 body,
                 OUTER,
                 Length.ofMm(2600),
-                Length.ofMm(sagitta));
+                Length.ofMm(sagitta),
+                Wall.Works.EXISTING);
     }
 
     private static Wall straight(int number, double x1, double y1, double x2, double y2, WallTypeId type) {

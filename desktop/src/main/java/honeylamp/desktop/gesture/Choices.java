@@ -14,6 +14,7 @@ import honeylamp.plan.Plan;
 import honeylamp.plan.Role;
 import honeylamp.plan.Showing.Kind;
 import honeylamp.plan.TextRole;
+import honeylamp.plan.Wall;
 import honeylamp.store.PictureImport;
 import honeylamp.units.BoardModule;
 import honeylamp.units.Length;
@@ -88,8 +89,11 @@ public record Choices(
      * How walls are drawn and corrected.
      *
      * @param lengthEnd the end of a wall that moves when its length is typed
+     * @param works what becomes of walls drawn next in the building works
      */
-    public record NewWall(WallTypeId type, DrawnFace face, Angle angle, End lengthEnd) {}
+    @RecordBuilder
+    public record NewWall(WallTypeId type, DrawnFace face, Angle angle, End lengthEnd, Wall.Works works)
+            implements ChoicesNewWallBuilder.With {}
 
     /**
      * How pictures to trace are brought in and changed.
@@ -238,7 +242,7 @@ public record Choices(
     /** The choices of a fresh start. */
     public static Choices of(WallTypeId wallType, UnitSystem units) {
         return new Choices(
-                new NewWall(wallType, DrawnFace.INNER, Angle.SQUARE, End.TO),
+                new NewWall(wallType, DrawnFace.INNER, Angle.SQUARE, End.TO, Wall.Works.EXISTING),
                 NewOpening.of(OpeningKind.DOOR, units),
                 new Seen(
                         Lines.CAUGHT,
@@ -274,6 +278,11 @@ public record Choices(
     /** Square or free. */
     public Angle angle() {
         return wall.angle;
+    }
+
+    /** What becomes of walls drawn next in the building works. */
+    public Wall.Works works() {
+        return wall.works;
     }
 
     /** The end of a wall that moves when its length is typed. */
@@ -314,21 +323,26 @@ public record Choices(
     }
 
     public Choices withWallType(WallTypeId other) {
-        return withWall(new NewWall(other, wall.face, wall.angle, wall.lengthEnd));
+        return withWall(wall.withType(other));
     }
 
     public Choices withFace(DrawnFace other) {
-        return withWall(new NewWall(wall.type, other, wall.angle, wall.lengthEnd));
+        return withWall(wall.withFace(other));
     }
 
     /** Square or free. */
     public Choices withAngle(Angle other) {
-        return withWall(new NewWall(wall.type, wall.face, other, wall.lengthEnd));
+        return withWall(wall.withAngle(other));
+    }
+
+    /** With walls drawn next existing, to be removed or new. */
+    public Choices withWorks(Wall.Works other) {
+        return withWall(wall.withWorks(other));
     }
 
     /** With another end of a wall that moves when its length is typed. */
     public Choices withLengthEnd(End other) {
-        return withWall(new NewWall(wall.type, wall.face, wall.angle, other));
+        return withWall(wall.withLengthEnd(other));
     }
 
     /** With lines of pictures caught or not. */

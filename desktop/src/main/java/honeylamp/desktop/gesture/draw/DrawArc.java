@@ -10,7 +10,6 @@ import honeylamp.desktop.gesture.Reply;
 import honeylamp.desktop.gesture.Surroundings;
 import honeylamp.desktop.gesture.Typed;
 import honeylamp.drawing.Mark;
-import honeylamp.edit.Added;
 import honeylamp.edit.Outcome;
 import honeylamp.edit.WallEdits;
 import honeylamp.geometry.Arc;
@@ -74,7 +73,8 @@ public record DrawArc(List<Point> ends, Catch aim) implements Gesture {
                         Length.ofMm(sagittaMm),
                         scene.choices().face().body(sagittaMm <= 0),
                         scene.choices().wallType())
-                .map(Added::plan);
+                .map(a -> WallEdits.setWorksOfAdded(
+                        scene.plan(), a.plan(), scene.storey(), scene.choices().works()));
     }
 
     @Override

@@ -153,7 +153,8 @@ public record DrawShape(Kind kind, List<Point> points, int sides, Catch aim) imp
                 scene.storey(),
                 edges,
                 scene.choices().face(),
-                scene.choices().wallType());
+                scene.choices().wallType(),
+                scene.choices().works());
     }
 
     /** The sides of the shape whose second point lies there; none if it has no size. */

@@ -107,7 +107,12 @@ public record WalkRoom(List<Position> corners, List<WallId> walls, double wayDeg
         var drawn = new ArrayList<>(walls);
         drawn.add(added.id());
         var walked = new Segment(from.point(), to.point()).unit().angleDeg();
-        return Reply.commit(new WalkRoom(more, drawn, walked + SQUARE_DEG), added.plan(), "Walk wall");
+        var plan = WallEdits.setWorks(
+                added.plan(),
+                scene.storey(),
+                List.of(added.id()),
+                scene.choices().works());
+        return Reply.commit(new WalkRoom(more, drawn, walked + SQUARE_DEG), plan, "Walk wall");
     }
 
     @Override

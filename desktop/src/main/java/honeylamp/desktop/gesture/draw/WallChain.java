@@ -194,7 +194,8 @@ public record WallChain(
                         face.body(turn),
                         scene.choices().wallType())
                 .orThrow();
-        var now = leg.plan();
+        var now = WallEdits.setWorksOfAdded(
+                plan, leg.plan(), storey, scene.choices().works());
         for (var i = 0; i < walls.size(); i++) { // outer stays outer when the chain shows which way it turns
             now = WallEdits.setBody(
                     now, storey, List.of(walls.get(i)), faces.get(i).body(turn));

@@ -20,8 +20,10 @@ import honeylamp.units.LengthText;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Set;
 import javafx.scene.Node;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
 
@@ -57,6 +59,7 @@ record WallCard(WorkspaceModel model, CardFields parts) {
                 .ifPresent(m -> out.add(Widgets.fact(
                         "In boards", m.words(wall.length(), parts.plan().units()))));
         out.add(types(List.of(id), wall.type()));
+        out.add(works(List.of(id), wall.works()));
         out.add(Widgets.section("Body beside the drawn line", sides(wall)));
         out.add(Widgets.section("Cut and lengthen", split(wall)));
         out.add(Widgets.section("Copies beside it", copies(wall)));
@@ -96,7 +99,7 @@ record WallCard(WorkspaceModel model, CardFields parts) {
                                 case TO -> sides.to();
                                 case BOTH -> "Both ends";
                             },
-                            "end-" + end.name().toLowerCase(java.util.Locale.ROOT),
+                            "end-" + end.name().toLowerCase(Locale.ROOT),
                             "This end moves when a length is typed",
                             end == now,
                             () -> model.chooseWithin(model.now().choices().withLengthEnd(end))));
@@ -168,7 +171,7 @@ record WallCard(WorkspaceModel model, CardFields parts) {
                                 wall.id(),
                                 left,
                                 model.now().choices().wallType())
-                        .map(Added::plan),
+                        .map(a -> asDrawn(a.plan())),
                 "Wall along wall");
     }
 
@@ -200,6 +203,12 @@ record WallCard(WorkspaceModel model, CardFields parts) {
         storey.walls().stream().filter(w -> walls.contains(w.id())).forEach(w -> types.add(w.type()));
         var out = new ArrayList<Node>();
         out.add(types(walls, types.size() == 1 ? types.iterator().next() : null));
+        var works = storey.walls().stream()
+                .filter(w -> walls.contains(w.id()))
+                .map(Wall::works)
+                .distinct()
+                .toList();
+        out.add(works(walls, works.size() == 1 ? works.getFirst() : null));
         if (walls.size() == 2) {
             out.addAll(pair(walls.get(0), walls.get(1)));
         }
@@ -222,7 +231,7 @@ record WallCard(WorkspaceModel model, CardFields parts) {
                                 case MIDDLE -> "Middles";
                                 case RIGHT -> "Right faces";
                             },
-                            "align-" + face.name().toLowerCase(java.util.Locale.ROOT),
+                            "align-" + face.name().toLowerCase(Locale.ROOT),
                             "Moves the second wall picked onto the line of the first",
                             () -> model.edit(
                                     WallShaping.align(parts.plan(), parts.at(), other, face, one, face),
@@ -262,8 +271,14 @@ record WallCard(WorkspaceModel model, CardFields parts) {
                                 count.count(),
                                 spacing,
                                 model.now().choices().wallType())
-                        .map(WallCopies.Several::plan),
+                        .map(s -> asDrawn(s.plan())),
                 "Divide space");
+    }
+
+    /** Walls of the drawn type are in the works what walls drawn next are. */
+    private Plan asDrawn(Plan plan) {
+        return WallEdits.setWorksOfAdded(
+                parts.plan(), plan, parts.at(), model.now().choices().works());
     }
 
     /** The wall types to choose from, for these walls. */
@@ -281,6 +296,22 @@ record WallCard(WorkspaceModel model, CardFields parts) {
                                     WallEdits.setType(parts.plan(), parts.at(), ids, type.id()), "Change wall type")));
         }
         return Widgets.section("Type", box);
+    }
+
+    /** What becomes of walls in the building works. */
+    private Node works(List<WallId> ids, Wall.@Nullable Works now) {
+        var row = new FlowPane(6, 6);
+        for (var works : Wall.Works.values()) {
+            row.getChildren()
+                    .add(Widgets.toggle(
+                            works.label(),
+                            "works-" + works.name().toLowerCase(Locale.ROOT),
+                            works.meaning(),
+                            works == now,
+                            () -> model.edit(
+                                    WallEdits.setWorks(parts.plan(), parts.at(), ids, works), "Change what stays")));
+        }
+        return Widgets.section("In the works", row);
     }
 
     private String shown(Length length) {

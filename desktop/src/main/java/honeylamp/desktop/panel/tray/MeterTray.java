@@ -15,9 +15,10 @@ record MeterTray(MeterLink link) {
         words.setWrapText(true);
         words.getStyleClass().add("quiet");
         var on = Widgets.toggle(
-                "Readings to the measure line",
+                "Take its readings",
                 "meter",
-                "Links the meter on this machine, port " + link.port() + " (./honeylamp meter starts a stand-in)",
+                "Puts them in the measure line: links the meter on this machine, port " + link.port()
+                        + " (./honeylamp meter starts a stand-in)",
                 link.state().get().link() != Link.OFF,
                 () -> {
                     if (link.state().get().link() == Link.OFF) {

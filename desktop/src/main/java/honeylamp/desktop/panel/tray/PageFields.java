@@ -16,6 +16,7 @@ import honeylamp.plan.Page;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Showing.Degree;
 import honeylamp.plan.Showing.Kind;
+import honeylamp.plan.View;
 import honeylamp.units.AngleReader;
 import honeylamp.units.AngleReading;
 import java.util.ArrayList;
@@ -96,6 +97,7 @@ final class PageFields {
                     "The view shows the whole storey",
                     () -> model.edit(ViewEdits.crop(plan(), view(), Optional.empty()), "Show all")));
         }
+        out.add(Widgets.section("Walls in the works", works()));
         out.add(Widgets.section("Turned on the page", turned()));
         page().ifPresent(page -> {
             if (part.presentation().views().size() > 1) {
@@ -107,6 +109,23 @@ final class PageFields {
         });
         out.add(Widgets.section("Further pages", further()));
         return out;
+    }
+
+    /** Which walls the view shows when some go and others are new. */
+    private Node works() {
+        var row = new FlowPane(6, 6);
+        for (var works : View.Works.values()) {
+            row.getChildren()
+                    .add(Widgets.toggle(
+                            works.label(),
+                            "view-works-" + works.name().toLowerCase(Locale.ROOT),
+                            "What stays, goes and is new is said of walls in their card",
+                            works == part.view().works(),
+                            () -> model.edit(
+                                    ViewEdits.works(plan(), view(), part.reach(), works),
+                                    "Change which walls are seen")));
+        }
+        return row;
     }
 
     /** Walls are drawn as they are measured; here the page says how they lie on it. */

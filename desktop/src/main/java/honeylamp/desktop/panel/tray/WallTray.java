@@ -9,6 +9,7 @@ import honeylamp.desktop.workspace.Workspace;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.DrawnFace;
 import honeylamp.plan.ElementId.WallTypeId;
+import honeylamp.plan.Wall;
 import honeylamp.plan.WallType;
 import honeylamp.units.BoardModule;
 import honeylamp.units.Length;
@@ -21,6 +22,7 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import javafx.scene.Node;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 
 /** What the next walls are like. */
@@ -35,6 +37,7 @@ record WallTray(WorkspaceModel model, WindowActions window) implements Content<W
             UnitSystem units,
             WallTypeId type,
             DrawnFace face,
+            Wall.Works works,
             Choices.Angle angle,
             Optional<Choices.Lines> lines,
             Choices.Glance glance,
@@ -49,6 +52,7 @@ record WallTray(WorkspaceModel model, WindowActions window) implements Content<W
                 now.plan().units(),
                 choices.wallType(),
                 choices.face(),
+                choices.works(),
                 choices.angle(),
                 Optional.of(choices.lines())
                         .filter(_ -> !now.currentStorey().underlays().isEmpty()),
@@ -99,7 +103,8 @@ record WallTray(WorkspaceModel model, WindowActions window) implements Content<W
                                 "The chosen type in the card, to be changed; again puts it away",
                                 () -> model.chooseWithin(model.now().choices().telling(Choices.Aside.WALL_TYPE)))),
                 Widgets.section("Drawn face", faces),
-                Widgets.section("Angle", angles)));
+                Widgets.section("Angle", angles),
+                Widgets.section("In the works", works(part.works()))));
         if (part.lines().isPresent()) {
             var caught = part.lines().get() == Choices.Lines.CAUGHT;
             out.add(Widgets.section(
@@ -151,6 +156,21 @@ record WallTray(WorkspaceModel model, WindowActions window) implements Content<W
         out.add(Widgets.section(
                 "Laser meter", new MeterTray(window.meter()).nodes().toArray(Node[]::new)));
         return out;
+    }
+
+    /** What becomes of the walls drawn next. */
+    private Node works(Wall.Works now) {
+        var row = new FlowPane(6, 6);
+        for (var works : Wall.Works.values()) {
+            row.getChildren()
+                    .add(Widgets.toggle(
+                            works.label(),
+                            "draw-works-" + Tray.id(works.label()),
+                            works.meaning(),
+                            works == now,
+                            () -> model.chooseWithin(model.now().choices().withWorks(works))));
+        }
+        return row;
     }
 
     private <T> VBox choice(

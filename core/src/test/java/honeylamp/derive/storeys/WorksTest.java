@@ -1,0 +1,178 @@
+package honeylamp.derive.storeys;
+
+import static honeylamp.TestPlans.OUTER;
+import static honeylamp.TestPlans.PARTITION;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import honeylamp.TestPlans;
+import honeylamp.derive.listing.Tags;
+import honeylamp.derive.pointing.Picking;
+import honeylamp.derive.snags.Snag;
+import honeylamp.derive.snags.Snags;
+import honeylamp.drawing.Mark;
+import honeylamp.edit.DrawnFace;
+import honeylamp.edit.Reach;
+import honeylamp.edit.ViewEdits;
+import honeylamp.edit.WallEdits;
+import honeylamp.edit.WallShaping;
+import honeylamp.edit.WallsAround;
+import honeylamp.geometry.Point;
+import honeylamp.illustrate.building.WallArt;
+import honeylamp.illustrate.paper.Lamp;
+import honeylamp.illustrate.paper.PaperFrame;
+import honeylamp.illustrate.pen.Pens;
+import honeylamp.plan.Opening.Hand;
+import honeylamp.plan.Opening.Swing;
+import honeylamp.plan.OpeningKind;
+import honeylamp.plan.Plan;
+import honeylamp.plan.Position;
+import honeylamp.plan.View;
+import honeylamp.plan.Wall;
+import honeylamp.plan.Wall.BodySide;
+import honeylamp.takeoff.WallKey;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+/** Two rooms 3000 and 4900 wide and 4000 deep, 100 of wall with a door between them: what becomes of that wall. */
+class WorksTest {
+    private static final int BETWEEN = 4;
+    private static final double LEFT = 3000 * 4000;
+    private static final double RIGHT = 4900 * 4000;
+    private static final double WHOLE = 8000 * 4000;
+
+    private static Plan house() {
+        var plan = TestPlans.start()
+                .chain(BodySide.RIGHT, OUTER, true, 0, 0, 8000, 0, 8000, 4000, 0, 4000)
+                .wall(3000, 0, 3000, 4000, BodySide.RIGHT, PARTITION)
+                .plan();
+        return TestPlans.opening(plan, BETWEEN, OpeningKind.DOOR, 1000, 800, Hand.FIRST, Swing.LEFT);
+    }
+
+    private static Plan with(Wall.Works works) {
+        var plan = house();
+        return WallEdits.setWorks(plan, TestPlans.storey(plan), List.of(TestPlans.wallId(plan, BETWEEN)), works);
+    }
+
+    private static List<Double> areas(StoreyGeometry geometry) {
+        return geometry.rooms().stream().map(r -> r.areaMm2()).toList();
+    }
+
+    private static LaidView seen(Plan plan, View.Works works) {
+        return TestPlans.view(ViewEdits.works(plan, TestPlans.view(plan).view().id(), Reach.ALL, works));
+    }
+
+    @Test
+    void aWallThatGoesBoundsNoRoomAndTakesItsDoorAlong() {
+        var plan = with(Wall.Works.REMOVED);
+        var geometry = TestPlans.geometry(plan);
+        assertThat(areas(geometry))
+                .hasSize(1)
+                .first()
+                .satisfies(a -> assertThat(a).isCloseTo(WHOLE, within(1.0)));
+        assertThat(geometry.cuts()).isEmpty();
+        assertThat(geometry.places().homeless()).isEmpty();
+        assertThat(Tags.of(LaidPlan.of(plan))).isEmpty();
+        assertThat(Snags.of(geometry, plan)).extracting(Snag::kind).containsOnly(Snag.Kind.UNNAMED_ROOM);
+        var stays = WallEdits.setWorks(
+                plan, TestPlans.storey(plan), List.of(TestPlans.wallId(plan, BETWEEN)), Wall.Works.EXISTING);
+        assertThat(stays).isEqualTo(house());
+        assertThat(areas(TestPlans.geometry(stays))).hasSize(2);
+    }
+
+    @Test
+    void aWallThatGoesIsPickedWhereItIsDashed() {
+        var plan = with(Wall.Works.REMOVED);
+        var picked = Picking.at(TestPlans.geometry(plan), new Point(3050, 2000), 10, e -> e instanceof Wall);
+        assertThat(picked).containsExactly(TestPlans.wallId(plan, BETWEEN));
+    }
+
+    @Test
+    void aViewShowsWhatIsThereBeforeOrAfterTheWorks() {
+        var gone = with(Wall.Works.REMOVED);
+        assertThat(areas(seen(gone, View.Works.BEFORE).storey().geometry())).containsExactly(RIGHT, LEFT);
+        assertThat(seen(gone, View.Works.BEFORE).storey().geometry().cuts()).hasSize(1);
+        assertThat(areas(seen(gone, View.Works.AFTER).storey().geometry())).containsExactly(WHOLE);
+        assertThat(seen(gone, View.Works.AFTER).storey().geometry().removed().pieces())
+                .isEmpty();
+        var built = with(Wall.Works.NEW);
+        assertThat(areas(seen(built, View.Works.BEFORE).storey().geometry())).containsExactly(WHOLE);
+        assertThat(seen(built, View.Works.BEFORE).storey().geometry().cuts()).isEmpty();
+        assertThat(areas(seen(built, View.Works.AFTER).storey().geometry())).containsExactly(RIGHT, LEFT);
+        assertThat(WallArt.isMarked(seen(built, View.Works.AFTER).storey().storey()))
+                .isFalse();
+    }
+
+    @Test
+    void oneDrawsInAPlanWithEveryWallWhateverAViewShows() {
+        var plan = with(Wall.Works.REMOVED);
+        var view = TestPlans.view(plan).view().id();
+        var before = ViewEdits.works(plan, view, Reach.ALL, View.Works.BEFORE);
+        assertThat(LaidPlan.of(before)
+                        .straight(view)
+                        .storey()
+                        .geometry()
+                        .removed()
+                        .pieces())
+                .hasSize(1);
+    }
+
+    /** Between the outer faces of what stands the dashes go round the wall's 100 by 4000. */
+    @Test
+    void whatGoesIsDashedWithinWhatStands() {
+        var marks = new WallArt(PaperFrame.atOrigin(1), Pens.usual(50))
+                .marks(TestPlans.laid(with(Wall.Works.REMOVED)), Lamp.LIT);
+        var dashed = marks.stream()
+                .filter(m -> m instanceof Mark.Stroke s && !s.pen().dashMm().isEmpty())
+                .map(m -> ((Mark.Stroke) m).path().bounds())
+                .toList();
+        assertThat(dashed).hasSize(1);
+        assertThat(dashed.getFirst().width()).isCloseTo(100, within(1e-6));
+        assertThat(dashed.getFirst().height()).isCloseTo(4000, within(1e-6));
+    }
+
+    /** Along their middles the outer walls are 2 · (8300 + 4300), what is between them 4000. */
+    @Test
+    void theKeySaysWhatBecomesOfWallsAndHowLongTheyAre() {
+        var works = WallKey.works(List.of(TestPlans.laid(with(Wall.Works.NEW))));
+        assertThat(works).containsOnlyKeys(Wall.Works.EXISTING, Wall.Works.NEW);
+        assertThat(works.get(Wall.Works.NEW)).isCloseTo(4000, within(1e-6));
+        assertThat(works.get(Wall.Works.EXISTING)).isCloseTo(25_200, within(1e-6));
+        assertThat(WallKey.works(List.of(TestPlans.laid(house())))).isEmpty();
+        assertThat(WallKey.types(List.of(TestPlans.laid(house())))).hasSize(2);
+    }
+
+    @Test
+    void wallsAreJoinedOnlyIfTheSameBecomesOfThem() {
+        var plan = TestPlans.start()
+                .chain(BodySide.RIGHT, PARTITION, false, 0, 0, 4000, 0, 7000, 0)
+                .plan();
+        var storey = TestPlans.storey(plan);
+        var other = WallEdits.setWorks(plan, storey, List.of(TestPlans.wallId(plan, 1)), Wall.Works.NEW);
+        assertThat(WallShaping.join(plan, storey, TestPlans.wallId(plan, 0), TestPlans.wallId(plan, 1))
+                        .result())
+                .isPresent();
+        assertThat(WallShaping.join(other, storey, TestPlans.wallId(plan, 0), TestPlans.wallId(plan, 1))
+                        .refusal())
+                .isPresent();
+    }
+
+    @Test
+    void aNewRoomBesideAnOldOneSharesItsWallAndIsNewElsewhere() {
+        var plan = TestPlans.clearRectangle(4000, 3000);
+        var corners = List.of(
+                Position.ofMm(4300, 0), Position.ofMm(7000, 0), Position.ofMm(7000, 3000), Position.ofMm(4300, 3000));
+        var both = WallsAround.add(
+                        plan,
+                        TestPlans.storey(plan),
+                        WallsAround.edges(corners),
+                        DrawnFace.INNER,
+                        OUTER,
+                        Wall.Works.NEW)
+                .orThrow();
+        var walls = both.storeys().getFirst().walls();
+        assertThat(walls.subList(0, 4)).allMatch(w -> w.works() == Wall.Works.EXISTING);
+        assertThat(walls.subList(4, walls.size())).hasSize(3).allMatch(w -> w.works() == Wall.Works.NEW);
+        assertThat(areas(TestPlans.geometry(both))).containsExactly(12e6, 2700 * 3000.0);
+    }
+}
