@@ -40,6 +40,10 @@ public final class KeptFile<T> {
     public static final KeptFile<RecentPlan> RECENT =
             new KeptFile<>(RecentPlan[].class, "recent plans", RecentPlan::file, (recent, _) -> recent, 12);
 
+    /** What is offered first in catalogues, the newest last. */
+    public static final KeptFile<AtHand> AT_HAND =
+            new KeptFile<>(AtHand[].class, "favourites", a -> a.why() + " " + a.what(), (a, _) -> a, 600);
+
     private static final long MOST_BYTES = 4L << 20;
 
     private final Class<T[]> type;

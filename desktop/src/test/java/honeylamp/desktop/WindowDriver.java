@@ -139,6 +139,7 @@ final class WindowDriver implements AutoCloseable {
                             new KeptInMemory<>(KeptFile.PRODUCTS),
                             new KeptInMemory<>(KeptFile.ROOM_NAMES),
                             new KeptInMemory<>(KeptFile.SEEN_SETS),
+                            new KeptInMemory<>(KeptFile.AT_HAND),
                             new KeptInMemory<>(KeptFile.RECENT),
                             templates),
                     SIZE,

@@ -17,6 +17,11 @@ public interface Content<P> {
     /** The nodes that show it. */
     List<Node> nodes(P part);
 
+    /** What of it stays put above the rest while that is scrolled. */
+    default List<Node> pinned(P part) {
+        return List.of();
+    }
+
     /** What is shown of a workspace, to be compared with what was shown before. */
     default Made<P> of(Workspace now) {
         return new Made<>(this, part(now));
@@ -27,6 +32,11 @@ public interface Content<P> {
         /** The nodes that show it. */
         public List<Node> nodes() {
             return content.nodes(part);
+        }
+
+        /** What of it stays put. */
+        public List<Node> pinned() {
+            return content.pinned(part);
         }
     }
 }

@@ -5,11 +5,13 @@ import honeylamp.catalogue.RoomUses.RoomNames;
 import honeylamp.catalogue.SeenSets.SeenSet;
 import honeylamp.plan.Plan;
 import honeylamp.plan.WallType;
+import honeylamp.store.AtHand;
 import honeylamp.store.RecentPlan;
 
 /**
  * All that a person keeps for all plans.
  *
+ * @param atHand what is offered first in catalogues, the newest last
  * @param recent plans worked on, the newest last
  * @param templates plans to begin others with, empty of all that stands in them
  */
@@ -18,5 +20,6 @@ public record Libraries(
         Library<Product> products,
         Library<RoomNames> roomNames,
         Library<SeenSet> seenSets,
+        Library<AtHand> atHand,
         Library<RecentPlan> recent,
         Library<Plan> templates) {}

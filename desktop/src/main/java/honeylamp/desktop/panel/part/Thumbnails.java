@@ -20,6 +20,9 @@ import javafx.scene.layout.StackPane;
 
 /** Small pictures for the tray, painted once each off the interface thread. */
 public final class Thumbnails {
+    /** While the pointer rests on a tile its picture is so much larger. */
+    private static final int LARGER = 3;
+
     private final Map<String, Image> known = new HashMap<>(); // interface thread only
     private final Executor worker;
     private final Executor screen;
@@ -39,11 +42,21 @@ public final class Thumbnails {
 
     /** A view that shows a drawing about the paper origin as soon as it is painted; {@code sizeMm} fills it. */
     public Node view(String key, Supplier<Drawing> drawing, double sizeMm) {
+        return view(key, drawing, sizeMm, px);
+    }
+
+    /** The same view, several times as large. */
+    public Node large(String key, Supplier<Drawing> drawing, double sizeMm) {
+        return view(key + " large", drawing, sizeMm, LARGER * px);
+    }
+
+    private Node view(String key, Supplier<Drawing> drawing, double sizeMm, int px) {
         var view = new ImageView();
         view.setFitWidth(px);
         view.setFitHeight(px);
         var sample = new StackPane(view);
         sample.getStyleClass().add("sample"); // in a dark room it lies on paper, as what it shows will
+        sample.setMinSize(px, px);
         sample.setMaxSize(px, px);
         var image = known.get(key);
         if (image != null) {
@@ -51,13 +64,13 @@ public final class Thumbnails {
             return sample;
         }
         worker.execute(() -> {
-            var painted = paint(drawing.get(), sizeMm);
+            var painted = paint(drawing.get(), sizeMm, px);
             screen.execute(() -> view.setImage(known.computeIfAbsent(key, _ -> image(painted))));
         });
         return sample;
     }
 
-    private BufferedImage paint(Drawing drawing, double sizeMm) {
+    private static BufferedImage paint(Drawing drawing, double sizeMm, int px) {
         var image = new BufferedImage(px, px, BufferedImage.TYPE_INT_ARGB_PRE);
         var scale = px / sizeMm;
         RasterPainter.paint(drawing, image, new Affine(scale, 0, 0, scale, px / 2.0, px / 2.0));

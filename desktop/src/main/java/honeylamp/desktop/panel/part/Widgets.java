@@ -2,7 +2,6 @@ package honeylamp.desktop.panel.part;
 
 import java.util.List;
 import java.util.function.IntConsumer;
-import javafx.css.PseudoClass;
 import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.control.Button;
@@ -70,21 +69,6 @@ public final class Widgets {
     public static void named(Button button, String words) {
         var tip = button.getTooltip();
         button.setAccessibleText(tip == null ? words : words + ". " + tip.getText());
-    }
-
-    /** A picture with its name that can be chosen. */
-    public static Button tile(String label, String id, Node picture, boolean on, Runnable action) {
-        var name = new Label(label);
-        name.setWrapText(true);
-        name.getStyleClass().add("tile-name");
-        name.setMinHeight(Region.USE_PREF_SIZE);
-        var button = new Button("", new VBox(4, picture, name));
-        button.setId(id);
-        button.getStyleClass().add("tile");
-        button.setAccessibleText(label);
-        button.pseudoClassStateChanged(PseudoClass.getPseudoClass("active"), on);
-        button.setOnAction(_ -> action.run());
-        return button;
     }
 
     /** A list that opens; {@code take} is told the place of what was chosen. */

@@ -1,39 +1,62 @@
 package honeylamp.desktop.panel.tray;
 
+import honeylamp.catalogue.Material;
 import honeylamp.catalogue.Materials;
+import honeylamp.desktop.panel.part.Catalogue;
+import honeylamp.desktop.panel.part.Catalogue.Entry;
+import honeylamp.desktop.panel.part.Catalogue.Group;
 import honeylamp.desktop.panel.part.Content;
 import honeylamp.desktop.panel.part.Thumbnails;
-import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.desktop.workspace.Workspace;
 import honeylamp.desktop.workspace.WorkspaceModel;
+import honeylamp.drawing.Drawing;
 import honeylamp.illustrate.sketch.Samples;
+import honeylamp.store.AtHand;
 import java.util.List;
+import java.util.function.Supplier;
 import javafx.scene.Node;
-import javafx.scene.layout.FlowPane;
 
 /** The finishes for floors, as pictures. */
-record FinishTray(WorkspaceModel model, Thumbnails thumbnails) implements Content<FinishTray.Part> {
-    /** What is shown: the one that is laid next, by its key. */
-    record Part(String material) {}
+record FinishTray(WorkspaceModel model, Thumbnails thumbnails, Catalogue catalogue)
+        implements Content<FinishTray.Part> {
+    /** So much of a floor is shown with a sample, in plan mm and in paper mm. */
+    private static final double SAMPLE_MM = 1850;
+
+    private static final double PAPER_MM = SAMPLE_MM / 50;
+
+    /**
+     * What is shown.
+     *
+     * @param material the one that is laid next, by its key
+     */
+    record Part(String material, List<AtHand> atHand) {}
 
     @Override
     public Part part(Workspace now) {
-        return new Part(now.choices().material());
+        return new Part(now.choices().material(), catalogue.atHand());
+    }
+
+    @Override
+    public List<Node> pinned(Part part) {
+        return List.of(catalogue.search());
     }
 
     @Override
     public List<Node> nodes(Part part) {
-        var tiles = new FlowPane(8, 8);
-        for (var material : Materials.all()) {
-            var picture = thumbnails.view(material.key(), () -> Samples.of(material, 1850), 1850 / 50.0);
-            tiles.getChildren()
-                    .add(Widgets.tile(
-                            material.label(),
-                            "finish-" + material.key(),
-                            picture,
-                            material.key().equals(part.material()),
-                            () -> model.choose(model.now().choices().withMaterial(material.key()))));
-        }
-        return List.of(tiles);
+        return List.of(catalogue.of(List.of(new Group(
+                "Floors", Materials.all().stream().map(m -> entry(part, m)).toList()))));
+    }
+
+    private Entry entry(Part part, Material material) {
+        Supplier<Drawing> sample = () -> Samples.of(material, SAMPLE_MM);
+        return new Entry(
+                material.key(),
+                "finish-" + material.key(),
+                material.label(),
+                "",
+                () -> thumbnails.view(material.key(), sample, PAPER_MM),
+                () -> thumbnails.large(material.key(), sample, PAPER_MM),
+                material.key().equals(part.material()),
+                () -> model.choose(model.now().choices().withMaterial(material.key())));
     }
 }

@@ -3,81 +3,77 @@ package honeylamp.desktop.panel.tray;
 import honeylamp.catalogue.FurnishingKind;
 import honeylamp.catalogue.Furnishings;
 import honeylamp.desktop.command.WindowActions;
+import honeylamp.desktop.panel.part.Catalogue;
+import honeylamp.desktop.panel.part.Catalogue.Entry;
+import honeylamp.desktop.panel.part.Catalogue.Group;
 import honeylamp.desktop.panel.part.Content;
 import honeylamp.desktop.panel.part.Thumbnails;
-import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.desktop.workspace.Intent;
 import honeylamp.desktop.workspace.Tool;
 import honeylamp.desktop.workspace.Workspace;
 import honeylamp.desktop.workspace.WorkspaceModel;
+import honeylamp.drawing.Drawing;
 import honeylamp.illustrate.sketch.Samples;
+import honeylamp.store.AtHand;
+import honeylamp.units.LengthText;
+import honeylamp.units.UnitSystem;
+import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Supplier;
 import javafx.scene.Node;
-import javafx.scene.control.TextField;
-import javafx.scene.layout.FlowPane;
-import javafx.scene.layout.VBox;
 
-/** The pieces one can put in, found by word. */
-final class FurnishTray implements Content<FurnishTray.Part> {
-    private final WorkspaceModel model;
-    private final WindowActions window;
-    private final Thumbnails thumbnails;
-    private String searched = "";
+/** The pieces one can put in. */
+record FurnishTray(WorkspaceModel model, WindowActions window, Thumbnails thumbnails, Catalogue catalogue)
+        implements Content<FurnishTray.Part> {
+    /** A picture is seen with so much around it. */
+    private static final double AROUND = 1.06;
 
-    FurnishTray(WorkspaceModel model, WindowActions window, Thumbnails thumbnails) {
-        this.model = model;
-        this.window = window;
-        this.thumbnails = thumbnails;
-    }
-
-    /** What is shown: the piece that is put in next, by its key; empty if none is. */
-    record Part(Optional<String> placing) {}
+    /**
+     * What is shown.
+     *
+     * @param placing the piece that is put in next, by its key; empty if none is
+     */
+    record Part(Optional<String> placing, UnitSystem units, List<AtHand> atHand) {}
 
     @Override
     public Part part(Workspace now) {
-        return new Part(Optional.of(now.choices().furnishing()).filter(_ -> now.tool() == Tool.PLACE_PIECE));
+        return new Part(
+                Optional.of(now.choices().furnishing()).filter(_ -> now.tool() == Tool.PLACE_PIECE),
+                now.plan().units(),
+                catalogue.atHand());
+    }
+
+    @Override
+    public List<Node> pinned(Part part) {
+        return List.of(catalogue.search());
     }
 
     @Override
     public List<Node> nodes(Part part) {
-        var search = new TextField(searched);
-        search.setId("furnish-search");
-        search.setPromptText("Find a piece");
-        search.setAccessibleText("Find a piece");
-        var groups = new VBox(12);
-        fillGroups(groups, part);
-        search.textProperty().subscribe(text -> {
-            searched = text;
-            fillGroups(groups, part(model.now()));
-        });
-        return List.of(search, groups);
+        return List.of(catalogue.of(Arrays.stream(FurnishingKind.Group.values())
+                .map(group -> new Group(
+                        group.label(),
+                        Furnishings.all().stream()
+                                .filter(k -> k.group() == group)
+                                .map(k -> entry(part, k))
+                                .toList()))
+                .toList()));
     }
 
-    private void fillGroups(VBox groups, Part part) {
-        groups.getChildren().clear();
-        for (var group : FurnishingKind.Group.values()) {
-            var tiles = new FlowPane(8, 8);
-            for (var kind : Furnishings.all()) {
-                if (kind.group() == group && matches(kind)) {
-                    tiles.getChildren()
-                            .add(Widgets.tile(
-                                    kind.label(),
-                                    "piece-" + kind.key(),
-                                    thumbnails.view(kind.key(), () -> Samples.of(kind), Samples.sizeMm(kind) * 1.06),
-                                    part.placing().equals(Optional.of(kind.key())),
-                                    () -> place(kind)));
-                }
-            }
-            if (!tiles.getChildren().isEmpty()) {
-                groups.getChildren().add(Widgets.section(group.label(), tiles));
-            }
-        }
-    }
-
-    private boolean matches(FurnishingKind kind) {
-        return kind.label().toLowerCase(Locale.ROOT).contains(searched.strip().toLowerCase(Locale.ROOT));
+    private Entry entry(Part part, FurnishingKind kind) {
+        Supplier<Drawing> sample = () -> Samples.of(kind);
+        var sizeMm = AROUND * Samples.sizeMm(kind);
+        return new Entry(
+                kind.key(),
+                "piece-" + kind.key(),
+                kind.label(),
+                LengthText.rounded(kind.width(), part.units()) + " \u00d7 "
+                        + LengthText.rounded(kind.depth(), part.units()),
+                () -> thumbnails.view(kind.key(), sample, sizeMm),
+                () -> thumbnails.large(kind.key(), sample, sizeMm),
+                part.placing().equals(Optional.of(kind.key())),
+                () -> place(kind));
     }
 
     private void place(FurnishingKind kind) {

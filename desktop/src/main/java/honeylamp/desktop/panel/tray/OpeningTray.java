@@ -4,6 +4,9 @@ import honeylamp.catalogue.OpeningSizes;
 import honeylamp.catalogue.OpeningSizes.Product;
 import honeylamp.desktop.command.WindowActions;
 import honeylamp.desktop.gesture.NewOpening;
+import honeylamp.desktop.panel.part.Catalogue;
+import honeylamp.desktop.panel.part.Catalogue.Entry;
+import honeylamp.desktop.panel.part.Catalogue.Group;
 import honeylamp.desktop.panel.part.Content;
 import honeylamp.desktop.panel.part.LengthField;
 import honeylamp.desktop.panel.part.Library;
@@ -15,9 +18,11 @@ import honeylamp.desktop.workspace.Tool;
 import honeylamp.desktop.workspace.Workspace;
 import honeylamp.desktop.workspace.Workspace.Said;
 import honeylamp.desktop.workspace.WorkspaceModel;
+import honeylamp.drawing.Drawing;
 import honeylamp.illustrate.sketch.Samples;
 import honeylamp.plan.OpeningKind;
 import honeylamp.plan.OpeningKind.Size;
+import honeylamp.store.AtHand;
 import honeylamp.units.Length;
 import honeylamp.units.LengthReader;
 import honeylamp.units.LengthText;
@@ -27,6 +32,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.Function;
+import java.util.function.Supplier;
 import java.util.stream.Stream;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -40,7 +46,12 @@ import javafx.scene.layout.VBox;
 import javafx.scene.shape.Rectangle;
 
 /** The kinds of openings as pictures, and the size the next one has. */
-record OpeningTray(WorkspaceModel model, WindowActions window, Thumbnails thumbnails, Library<Product> products)
+record OpeningTray(
+        WorkspaceModel model,
+        WindowActions window,
+        Thumbnails thumbnails,
+        Catalogue catalogue,
+        Library<Product> products)
         implements Content<OpeningTray.Part> {
     /**
      * What is shown.
@@ -48,47 +59,56 @@ record OpeningTray(WorkspaceModel model, WindowActions window, Thumbnails thumbn
      * @param next the opening put in next
      * @param kept the products a person keeps
      */
-    record Part(NewOpening next, UnitSystem units, List<Product> kept) {}
+    record Part(NewOpening next, UnitSystem units, List<Product> kept, List<AtHand> atHand) {}
 
     /** So much of a wall is shown with a sample, in mm. */
     private static final double SAMPLE_MM = 1900;
 
-    private static final double SAMPLE_PX = 62;
+    private static final double SAMPLE_PX = 66;
     private static final double SHOWN_PX = 40;
     private static final double PAPER_MM = SAMPLE_MM / 50;
 
     @Override
     public Part part(Workspace now) {
-        return new Part(now.choices().opening(), now.plan().units(), products.all());
+        return new Part(now.choices().opening(), now.plan().units(), products.all(), catalogue.atHand());
+    }
+
+    @Override
+    public List<Node> pinned(Part part) {
+        return List.of(Widgets.section("Size", size(part).toArray(Node[]::new)), catalogue.search());
     }
 
     @Override
     public List<Node> nodes(Part part) {
         var out = new ArrayList<Node>();
-        out.add(Widgets.section("Size", size(part).toArray(Node[]::new)));
-        for (var family : OpeningKind.Family.values()) {
-            var tiles = new FlowPane(8, 8);
-            Arrays.stream(OpeningKind.values())
-                    .filter(k -> k.family() == family)
-                    .forEach(k -> tiles.getChildren().add(tile(part, k)));
-            out.add(Widgets.section(family.label(), tiles));
-        }
+        out.add(catalogue.of(Arrays.stream(OpeningKind.Family.values())
+                .map(family -> new Group(
+                        family.label(),
+                        Arrays.stream(OpeningKind.values())
+                                .filter(k -> k.family() == family)
+                                .map(k -> entry(part, k))
+                                .toList()))
+                .toList()));
         out.add(Widgets.button(
                 "Schedules", "show-schedules", "Doors, windows and rooms as tables", window::toggleSchedules));
         out.add(Widgets.section("Products", products(part).toArray(Node[]::new)));
         return out;
     }
 
-    private Node tile(Part part, OpeningKind kind) {
-        var picture = thumbnails.view("opening-" + kind.name(), () -> Samples.of(kind, SAMPLE_MM), PAPER_MM);
-        var tile = Widgets.tile(
+    private Entry entry(Part part, OpeningKind kind) {
+        var key = "opening-" + kind.name();
+        Supplier<Drawing> sample = () -> Samples.of(kind, SAMPLE_MM);
+        var size = kind.usual(part.units());
+        return new Entry(
+                kind.name(),
+                key.toLowerCase(Locale.ROOT).replace('_', '-'),
                 kind.label(),
-                "opening-" + kind.name().toLowerCase(Locale.ROOT).replace('_', '-'),
-                upper(picture),
+                LengthText.rounded(size.width(), part.units()) + " \u00d7 "
+                        + LengthText.rounded(size.head().minus(size.sill()), part.units()),
+                () -> upper(thumbnails.view(key, sample, PAPER_MM)),
+                () -> thumbnails.large(key, sample, PAPER_MM),
                 kind == part.next().kind(),
                 () -> take(NewOpening.of(kind, part.units())));
-        tile.getStyleClass().add("low-tile");
-        return tile;
     }
 
     /** The upper part of a sample: what lies below the wall is empty. */

@@ -5,6 +5,9 @@ import honeylamp.catalogue.PartKinds;
 import honeylamp.derive.listing.SiteAreas;
 import honeylamp.desktop.command.WindowActions;
 import honeylamp.desktop.gesture.NewPart;
+import honeylamp.desktop.panel.part.Catalogue;
+import honeylamp.desktop.panel.part.Catalogue.Entry;
+import honeylamp.desktop.panel.part.Catalogue.Group;
 import honeylamp.desktop.panel.part.Content;
 import honeylamp.desktop.panel.part.Thumbnails;
 import honeylamp.desktop.panel.part.Widgets;
@@ -12,21 +15,26 @@ import honeylamp.desktop.workspace.Intent;
 import honeylamp.desktop.workspace.Tool;
 import honeylamp.desktop.workspace.Workspace;
 import honeylamp.desktop.workspace.WorkspaceModel;
+import honeylamp.drawing.Drawing;
 import honeylamp.illustrate.sketch.Samples;
 import honeylamp.plan.Ground;
 import honeylamp.plan.Structure.Car;
 import honeylamp.plan.Wall;
+import honeylamp.store.AtHand;
 import honeylamp.units.AreaText;
+import honeylamp.units.LengthText;
 import honeylamp.units.UnitSystem;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Supplier;
 import javafx.scene.Node;
-import javafx.scene.layout.FlowPane;
 
 /** The ground and the bays around the building, as pictures, and what they come to. */
-record SiteTray(WorkspaceModel model, WindowActions window, Thumbnails thumbnails) implements Content<SiteTray.Part> {
+record SiteTray(WorkspaceModel model, WindowActions window, Thumbnails thumbnails, Catalogue catalogue)
+        implements Content<SiteTray.Part> {
     private static final double GROUND_MM = 2400;
 
     /**
@@ -37,7 +45,12 @@ record SiteTray(WorkspaceModel model, WindowActions window, Thumbnails thumbnail
      * @param grounds with the walls, what the areas follow from, which are too dear to be asked at every move
      */
     record Part(
-            Optional<Ground.Use> ground, Optional<Car> car, UnitSystem units, List<Ground> grounds, List<Wall> walls) {}
+            Optional<Ground.Use> ground,
+            Optional<Car> car,
+            UnitSystem units,
+            List<Ground> grounds,
+            List<Wall> walls,
+            List<AtHand> atHand) {}
 
     @Override
     public Part part(Workspace now) {
@@ -47,38 +60,55 @@ record SiteTray(WorkspaceModel model, WindowActions window, Thumbnails thumbnail
                 Optional.of(chosen.car()).filter(_ -> now.tool() == Tool.PARKING_BAY),
                 now.plan().units(),
                 now.currentStorey().grounds(),
-                now.currentStorey().walls());
+                now.currentStorey().walls(),
+                catalogue.atHand());
     }
 
     @Override
     public List<Node> nodes(Part part) {
-        var grounds = new FlowPane(8, 8);
-        for (var use : Ground.Use.values()) {
-            grounds.getChildren()
-                    .add(Widgets.tile(
-                            Grounds.label(use),
-                            "ground-" + use.name().toLowerCase(Locale.ROOT),
-                            thumbnails.view(
-                                    "ground-" + use.name(), () -> Samples.of(use, GROUND_MM), GROUND_MM / 50 * 1.06),
-                            part.ground().equals(Optional.of(use)),
-                            () -> take(model.now().choices().part().withGround(use), Tool.LAY_GROUND)));
-        }
-        var cars = new FlowPane(8, 8);
-        for (var car : Car.values()) {
-            var bay = PartKinds.bay(car, part.units());
-            cars.getChildren()
-                    .add(Widgets.tile(
-                            PartKinds.label(car),
-                            "car-" + car.name().toLowerCase(Locale.ROOT),
-                            thumbnails.view("car-" + car.name(), () -> Samples.of(bay), Samples.sizeMm(bay) * 1.08),
-                            part.car().equals(Optional.of(car)),
-                            () -> take(model.now().choices().part().withCar(car), Tool.PARKING_BAY)));
-        }
         var out = new ArrayList<Node>();
-        out.add(Widgets.section("Ground", grounds));
-        out.add(Widgets.section("Bays for cars", cars));
+        out.add(catalogue.of(List.of(
+                new Group(
+                        "Ground",
+                        Arrays.stream(Ground.Use.values())
+                                .map(use -> entry(part, use))
+                                .toList()),
+                new Group(
+                        "Bays for cars",
+                        Arrays.stream(Car.values()).map(car -> entry(part, car)).toList()))));
         out.addAll(areas(SiteAreas.of(model.geometry()), part.units()));
         return out;
+    }
+
+    private Entry entry(Part part, Ground.Use use) {
+        var key = "ground-" + use.name();
+        Supplier<Drawing> sample = () -> Samples.of(use, GROUND_MM);
+        return new Entry(
+                key,
+                key.toLowerCase(Locale.ROOT),
+                Grounds.label(use),
+                "",
+                () -> thumbnails.view(key, sample, GROUND_MM / 50 * 1.06),
+                () -> thumbnails.large(key, sample, GROUND_MM / 50 * 1.06),
+                part.ground().equals(Optional.of(use)),
+                () -> take(model.now().choices().part().withGround(use), Tool.LAY_GROUND));
+    }
+
+    private Entry entry(Part part, Car car) {
+        var bay = PartKinds.bay(car, part.units());
+        var key = "car-" + car.name();
+        Supplier<Drawing> sample = () -> Samples.of(bay);
+        var sizeMm = Samples.sizeMm(bay) * 1.08;
+        return new Entry(
+                key,
+                key.toLowerCase(Locale.ROOT),
+                PartKinds.label(car),
+                LengthText.rounded(bay.width(), part.units()) + " \u00d7 "
+                        + LengthText.rounded(bay.depth(), part.units()),
+                () -> thumbnails.view(key, sample, sizeMm),
+                () -> thumbnails.large(key, sample, sizeMm),
+                part.car().equals(Optional.of(car)),
+                () -> take(model.now().choices().part().withCar(car), Tool.PARKING_BAY));
     }
 
     /** The areas of the site, which never count with those of the building. */

@@ -2,7 +2,10 @@ package honeylamp.desktop.panel.tray;
 
 import honeylamp.desktop.command.WindowActions;
 import honeylamp.desktop.gesture.Choices;
+import honeylamp.desktop.panel.part.Catalogue;
+import honeylamp.desktop.panel.part.Catalogue.Pictures;
 import honeylamp.desktop.panel.part.Content;
+import honeylamp.desktop.panel.part.Later;
 import honeylamp.desktop.panel.part.Libraries;
 import honeylamp.desktop.panel.part.StageSights;
 import honeylamp.desktop.panel.part.Thumbnails;
@@ -40,11 +43,14 @@ import org.jspecify.annotations.Nullable;
 
 /** The few tools and the catalogue of the active stage. */
 public final class Tray extends VBox {
-    private static final int TILE_PX = 62;
+    private static final int TILE_PX = 66;
+
+    /** What stays put takes no more of the tray than this share; else it is scrolled with the rest. */
+    private static final double MOST_PINNED = 0.62;
 
     private final WorkspaceModel model;
     private final WindowActions window;
-    private final Map<WorkStage, ScrollPane> panes = new EnumMap<>(WorkStage.class);
+    private final Map<WorkStage, VBox> panes = new EnumMap<>(WorkStage.class);
     private @Nullable WorkStage shown;
     private final Map<WorkStage, Content<?>> contents = new EnumMap<>(WorkStage.class);
 
@@ -65,7 +71,9 @@ public final class Tray extends VBox {
         model.state().subscribe(now -> {
             if (now.stage() != shown) { // each stage is found as it was left
                 shown = now.stage();
-                getChildren().setAll(panes.computeIfAbsent(shown, this::pane));
+                var pane = panes.computeIfAbsent(shown, this::pane);
+                VBox.setVgrow(pane, Priority.ALWAYS);
+                getChildren().setAll(pane);
             }
         });
         model.state().subscribe(now -> {
@@ -76,33 +84,73 @@ public final class Tray extends VBox {
     }
 
     /** What a stage offers, made anew only while the stage is worked in. */
-    private ScrollPane pane(WorkStage stage) {
-        var content = new VBox(14);
-        content.getStyleClass().add("tray-content");
-        var scroll = new ScrollPane(content);
+    private VBox pane(WorkStage stage) {
+        var top = new VBox(10);
+        top.getStyleClass().add("tray-top");
+        var rest = new VBox(14);
+        rest.getStyleClass().add("tray-content");
+        var scrolled = new VBox(rest);
+        var scroll = new ScrollPane(scrolled);
         scroll.setFitToWidth(true);
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         VBox.setVgrow(scroll, Priority.ALWAYS);
-        var last = new AtomicReference<Content.Made<?>>(whole.of(model.now()));
-        Watched.in(content, model, now -> now.stage() == stage ? last.updateAndGet(_ -> whole.of(now)) : last.get());
-        return scroll;
+        var last = new AtomicReference<Content.Made<?>>(
+                Objects.requireNonNull(contents.get(stage)).of(model.now()));
+        Watched.in(
+                rest,
+                model,
+                now -> now.stage() == stage
+                        ? last.updateAndGet(
+                                _ -> Objects.requireNonNull(contents.get(stage)).of(now))
+                        : last.get());
+        var above = new AtomicReference<>(whole.of(model.now()));
+        Watched.in(top, model, now -> now.stage() == stage ? above.updateAndGet(_ -> whole.of(now)) : above.get());
+        var pane = new VBox(top, scroll);
+        var place = new Later(() -> place(top, pane, scrolled));
+        pane.heightProperty().subscribe(_ -> place.ask());
+        top.heightProperty().subscribe(_ -> place.ask());
+        return pane;
+    }
+
+    /** Tools and sizes stay put where there is room for that. */
+    private static void place(VBox top, VBox pane, VBox scrolled) {
+        var home = top.prefHeight(pane.getWidth()) <= MOST_PINNED * pane.getHeight() ? pane : scrolled;
+        if (top.getParent() != home && pane.getHeight() > 0) {
+            pane.getChildren().remove(top);
+            scrolled.getChildren().remove(top);
+            home.getChildren().addFirst(top);
+        }
     }
 
     private Content<?> content(WorkStage stage, Thumbnails thumbnails, Libraries libraries) {
         return switch (stage) {
             case UNDERLAY -> new UnderlayTray(model, window);
             case WALLS -> new WallTray(model, window);
-            case OPENINGS -> new OpeningTray(model, window, thumbnails, libraries.products());
-            case FIXED -> new PartTray(model, window, thumbnails);
-            case SITE -> new SiteTray(model, window, thumbnails);
+            case OPENINGS ->
+                new OpeningTray(
+                        model,
+                        window,
+                        thumbnails,
+                        catalogue(libraries, "openings", "Find a door or window", Pictures.LOW),
+                        libraries.products());
+            case FIXED -> new PartTray(model, window, thumbnails, catalogue(libraries, "parts", "Find a fixed part"));
+            case SITE -> new SiteTray(model, window, thumbnails, catalogue(libraries, "site", "Find a ground"));
             case ROOMS -> new RoomTray(model, window);
-            case FINISHES -> new FinishTray(model, thumbnails);
-            case FURNISH -> new FurnishTray(model, window, thumbnails);
+            case FINISHES -> new FinishTray(model, thumbnails, catalogue(libraries, "finishes", "Find a finish"));
+            case FURNISH -> new FurnishTray(model, window, thumbnails, catalogue(libraries, "furnish", "Find a piece"));
             case DIMENSIONS -> new DimensionTray(model);
             case LABELS -> new LabelTray(model);
             case LIGHT -> new LightTray(model);
             case SHEET -> new SheetTray(model, window, libraries.seenSets());
         };
+    }
+
+    private Catalogue catalogue(Libraries libraries, String name, String prompt) {
+        return catalogue(libraries, name, prompt, Pictures.SQUARE);
+    }
+
+    private Catalogue catalogue(Libraries libraries, String name, String prompt, Pictures pictures) {
+        return new Catalogue(name, prompt, pictures, libraries.atHand(), model::complain);
     }
 
     /** The stage's name and tools, and what it offers. */
@@ -139,7 +187,7 @@ public final class Tray extends VBox {
             all.add(Widgets.row(Widgets.heading(part.stage().label()), Widgets.spring(), fold));
             all.addAll(tools(part.stage(), part.tool()));
             all.addAll(seen(part.seen()));
-            all.addAll(part.rest().nodes());
+            all.addAll(part.rest().pinned());
             return all;
         }
     };

@@ -1,0 +1,122 @@
+package honeylamp.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import honeylamp.demo.DemoFiles;
+import honeylamp.desktop.files.KeptLibrary;
+import honeylamp.store.AtHand;
+import honeylamp.store.AtHand.Why;
+import honeylamp.store.KeptFile;
+import java.nio.file.Path;
+import java.util.List;
+import javafx.geometry.Bounds;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** Catalogues in the trays of the real window: favourites, what was used last, words, and what stays put. */
+class CatalogueWindowTest {
+    private static List<String> tiles(WindowDriver w) throws Exception {
+        Node tray = w.node("tray");
+        return WindowDriver.onScreen(() -> tray.lookupAll(".tile").stream()
+                .map(n -> String.valueOf(n.getId()))
+                .toList());
+    }
+
+    private static Bounds where(WindowDriver w, String id) throws Exception {
+        Node node = w.node(id);
+        return WindowDriver.onScreen(() -> node.localToScene(node.getBoundsInLocal()));
+    }
+
+    @Test
+    void whatWasTakenLastStandsFirstAndStaysInItsPlace() throws Exception {
+        try (var w = WindowDriver.with(DemoFiles.document())) {
+            w.press("stage-furnish");
+            assertThat(tiles(w)).first().isEqualTo("piece-sofa");
+            for (var piece : List.of("armchair", "bench", "rug", "sofa", "bed")) {
+                w.press("piece-" + piece);
+            }
+            var last = List.of("used-piece-bench", "used-piece-rug", "used-piece-sofa", "used-piece-bed");
+            assertThat(tiles(w)).startsWith(last.toArray(String[]::new));
+            w.press("used-piece-bench");
+            assertThat(tiles(w)).startsWith(last.toArray(String[]::new));
+            assertThat(WindowDriver.onScreen(() -> w.model().now().choices().furnishing()))
+                    .isEqualTo("bench");
+        }
+    }
+
+    @Test
+    void aRibbonKeepsAFavouriteInAllRoomsOfTheCatalogueAndTheMenuOfATileTakesItBack() throws Exception {
+        try (var w = WindowDriver.with(DemoFiles.document())) {
+            w.press("stage-finishes");
+            w.press("ribbon-finish-herringbone-oak");
+            assertThat(tiles(w)).first().isEqualTo("favourite-finish-herringbone-oak");
+            w.press("stage-furnish");
+            assertThat(tiles(w)).noneMatch(t -> t.startsWith("favourite-"));
+            w.press("stage-finishes");
+            assertThat(tiles(w)).first().isEqualTo("favourite-finish-herringbone-oak");
+            w.press("favourite-finish-herringbone-oak");
+            assertThat(WindowDriver.onScreen(() -> w.model().now().choices().material()))
+                    .isEqualTo("herringbone-oak");
+            Button tile = w.node("favourite-finish-herringbone-oak");
+            WindowDriver.onScreen(() -> {
+                tile.getContextMenu().getItems().getFirst().fire();
+                return null;
+            });
+            w.settle();
+            assertThat(tiles(w)).noneMatch(t -> t.startsWith("favourite-"));
+        }
+    }
+
+    @Test
+    void favouritesLastBeyondTheProgram(@TempDir Path folder) throws Exception {
+        var file = folder.resolve("favourites.json");
+        var kept = new KeptLibrary<>(KeptFile.AT_HAND, file);
+        assertThat(kept.keep(new AtHand("furnish/sofa", Why.FAVOURITE))).isEmpty();
+        assertThat(kept.keep(new AtHand("furnish/sofa", Why.USED))).isEmpty();
+        assertThat(kept.keep(new AtHand("openings/DOOR", Why.USED))).isEmpty();
+        assertThat(kept.forget(new AtHand("furnish/sofa", Why.USED))).isEmpty();
+        assertThat(new KeptLibrary<>(KeptFile.AT_HAND, file).all())
+                .containsExactly(new AtHand("furnish/sofa", Why.FAVOURITE), new AtHand("openings/DOOR", Why.USED));
+    }
+
+    @Test
+    void finishesAndOpeningsAreFoundByWordAndByFamily() throws Exception {
+        try (var w = WindowDriver.with(DemoFiles.document())) {
+            w.press("stage-finishes");
+            w.fill("finishes-search", "carpet");
+            assertThat(tiles(w)).containsExactlyInAnyOrder("finish-carpet-oat", "finish-carpet-mist");
+            w.press("stage-openings");
+            w.fill("openings-search", "folding");
+            assertThat(tiles(w)).contains("opening-folding-door").hasSizeLessThan(4);
+            w.fill("openings-search", "nothing so called");
+            assertThat(tiles(w)).isEmpty();
+            w.press("stage-finishes"); // as it was left
+            TextField search = w.node("finishes-search");
+            String words = WindowDriver.onScreen(search::getText);
+            assertThat(words).isEqualTo("carpet");
+        }
+    }
+
+    @Test
+    void sizesStayPutWhileTheKindsOfOpeningsAreScrolled() throws Exception {
+        try (var w = WindowDriver.with(DemoFiles.document())) {
+            w.resize(1280, 800);
+            w.press("stage-openings");
+            var field = where(w, "opening-width");
+            var tile = where(w, "opening-door");
+            w.press("product-keep"); // far below
+            assertThat(where(w, "opening-width")).isEqualTo(field);
+            assertThat(where(w, "opening-door").getMinY()).isLessThan(tile.getMinY() - 300);
+            w.resize(900, 600); // no room for that: all of it is scrolled
+            w.press("product-keep");
+            assertThat(where(w, "opening-width").getMinY()).isNegative();
+            w.press("tool-bay-window");
+            assertThat(where(w, "opening-width").getMinY()).isPositive();
+            w.key(KeyCode.ESCAPE);
+        }
+    }
+}
