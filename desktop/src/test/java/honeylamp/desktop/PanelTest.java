@@ -283,7 +283,7 @@ class PanelTest {
             w.press("stage-walls");
             w.press("tool-pick-and-move");
             w.click(6500, 6800);
-            w.press("body-Left");
+            w.press("body-left");
             assertThat(storey(w).walls())
                     .filteredOn(
                             x -> x.body() == Wall.BodySide.LEFT && x.from().x().mm() == 6500)

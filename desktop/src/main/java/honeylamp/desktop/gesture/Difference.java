@@ -7,12 +7,17 @@ import honeylamp.illustrate.sketch.PartSketches;
 import honeylamp.illustrate.sketch.Sketches;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Plan;
+import honeylamp.plan.Wall;
+import honeylamp.units.LengthText;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 
 /** What would be other in a plan that has not come about yet: while numbers are typed, and before a mend. */
 public final class Difference {
+    /** More walls than this tell no length: their figures would hide what they are about. */
+    private static final int MOST_TOLD = 8;
+
     private Difference() {}
 
     /** Everything of the storey worked on that is new or changed in {@code plan}, as it would be. */
@@ -22,6 +27,7 @@ public final class Difference {
         var out = new ArrayList<Mark>();
         if (after.walls() != before.walls()) {
             out.addAll(LivePlan.marks(scene, plan));
+            out.addAll(lengths(scene, fresh(before.walls(), after.walls())));
         }
         for (var opening : fresh(before.openings(), after.openings())) {
             after.wall(opening.host())
@@ -48,6 +54,18 @@ public final class Difference {
         fresh(before.dimensions(), after.dimensions()).forEach(d -> words.add(d.id()));
         out.addAll(Captions.picked(after, scene.view().look(), scene.frame(), words, scene.penMm()));
         return out;
+    }
+
+    /** What is typed for a side stands beside it. */
+    private static List<Mark> lengths(Surroundings scene, List<Wall> walls) {
+        if (walls.size() > MOST_TOLD) {
+            return List.of();
+        }
+        return walls.stream()
+                .flatMap(w -> Sketches.words(
+                        scene.frame(), w.line().middle(), LengthText.rounded(w.length(), scene.units()), scene.penMm())
+                        .stream())
+                .toList();
     }
 
     private static <T> List<T> fresh(List<T> before, List<T> after) {

@@ -56,6 +56,19 @@ public record Typed(List<Given<?>> given) {
                 .findFirst();
     }
 
+    /** What was typed there, in full; none if nothing was, or nothing that can be. */
+    public Optional<String> echo(Ask<?> ask) {
+        return given.stream()
+                .filter(g -> g.ask().equals(ask))
+                .map(Given::answer)
+                .<String>mapMulti((a, found) -> {
+                    if (a instanceof Answer.Good<?> good && !good.echo().isEmpty()) {
+                        found.accept(good.echo());
+                    }
+                })
+                .findFirst();
+    }
+
     /** Why what was typed cannot be, of the first field that cannot. */
     public Optional<String> wrong() {
         return given.stream()

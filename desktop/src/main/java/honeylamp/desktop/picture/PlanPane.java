@@ -490,13 +490,13 @@ public final class PlanPane extends Pane {
                 Math.min(y + 2, getHeight() - next.getHeight() - 4));
     }
 
-    /** While something is drawn its live lengths and angles, and what the gesture says of itself. */
-    private static String beside(Workspace now, Readout readout) {
+    /** While something is drawn its lengths and angles, typed or live, and what the gesture says of itself. */
+    private String beside(Workspace now, Readout readout) {
         var numbers = now.gesture().underWay()
                 ? readout.fields().stream()
                         .filter(f ->
                                 f.ask().kind() == Ask.Kind.LENGTH || f.ask().kind() == Ask.Kind.ANGLE)
-                        .map(Readout.Field::value)
+                        .map(f -> model.typing().get().echo(f.ask()).orElse(f.value()))
                 : Stream.<String>empty();
         return Stream.concat(numbers, Stream.of(readout.beside()))
                 .filter(words -> !words.isBlank())

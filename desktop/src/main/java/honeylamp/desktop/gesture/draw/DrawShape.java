@@ -249,7 +249,7 @@ public record DrawShape(Kind kind, List<Point> points, int sides, Catch aim) imp
                                 new Readout.Field(WIDTH, shown(scene, Math.abs(way.x()))),
                                 new Readout.Field(DEPTH, shown(scene, Math.abs(way.y())))),
                         aim.word(),
-                        "Click the opposite corner, or type width and depth (Tab goes on).");
+                        "Click the opposite corner, or type width and depth.");
             case OUTLINE ->
                 new Readout(
                         List.of(length), aim.word(), "Click or type the next corner; C or Enter puts walls around it.");

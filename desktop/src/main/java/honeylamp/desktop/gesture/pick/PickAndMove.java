@@ -16,6 +16,7 @@ import honeylamp.edit.StructureEdits;
 import honeylamp.edit.WallShaping;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Point;
+import honeylamp.illustrate.sketch.ClearOfIt;
 import honeylamp.illustrate.sketch.Sketches;
 import honeylamp.plan.Element;
 import honeylamp.plan.ElementId;
@@ -396,6 +397,10 @@ public record PickAndMove(
                 corners(scene, out);
             }
             if (reach == Reach.OPENINGS) {
+                if (scene.selection().size() == 1
+                        && scene.selection().iterator().next() instanceof ElementId.OpeningId id) {
+                    out.addAll(ClearOfIt.marks(scene.frame(), scene.geometry(), id, scene.units(), scene.penMm()));
+                }
                 conflicts(scene, out);
             }
         }

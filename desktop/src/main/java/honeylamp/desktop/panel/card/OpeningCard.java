@@ -125,14 +125,14 @@ record OpeningCard(WorkspaceModel model, CardFields parts) {
                     .filter(o -> o.host().equals(host.id()) && !o.id().equals(id))
                     .toList();
             var stretch = Stretches.bounding(model.geometry().network(), host, neighbours, shown.middleMm());
-            var sides = Ends.of(host.chord());
+            var sides = Ends.of(host.chord()).ofIt();
             out.add(distance(
-                    sides.from() + " of it",
+                    sides.from(),
                     "opening-before",
                     stretch.beforeMm(shown),
                     v -> Outcome.done(OpeningEdits.setBefore(parts.plan(), parts.at(), id, stretch, v))));
             out.add(distance(
-                    sides.to() + " of it",
+                    sides.to(),
                     "opening-after",
                     stretch.afterMm(shown),
                     v -> Outcome.done(OpeningEdits.setAfter(parts.plan(), parts.at(), id, stretch, v))));

@@ -139,12 +139,13 @@ record WallCard(WorkspaceModel model, CardFields parts) {
     }
 
     private Node copies(Wall wall) {
+        var beside = Ends.beside(wall.chord()).ofIt();
         var count = new CountField("How many", "wall-copies", FIRST_COPIES, 200, model::complain);
         return new VBox(
                 6,
                 count,
                 parts.place(
-                        "To the left by",
+                        beside.from() + " by",
                         "wall-copy-distance",
                         Length.ZERO,
                         v -> WallCopies.parallel(parts.plan(), parts.at(), wall.id(), v, count.count())
@@ -152,14 +153,14 @@ record WallCard(WorkspaceModel model, CardFields parts) {
                         "Copy wall"),
                 Widgets.row(
                         Widgets.button(
-                                "Along its left",
+                                beside.from(),
                                 "wall-along-left",
-                                "A wall of the drawn type against this face",
+                                "A wall of the drawn type against the face on this side",
                                 () -> along(wall, true)),
                         Widgets.button(
-                                "Along its right",
+                                beside.to(),
                                 "wall-along-right",
-                                "A wall of the drawn type against this face",
+                                "A wall of the drawn type against the face on this side",
                                 () -> along(wall, false))));
     }
 
@@ -177,17 +178,20 @@ record WallCard(WorkspaceModel model, CardFields parts) {
 
     private Node sides(Wall wall) {
         var box = Widgets.row();
+        var beside = Ends.beside(wall.chord());
         for (var side : Wall.BodySide.values()) {
             var label = switch (side) {
-                case LEFT -> "Left";
+                case LEFT -> beside.from();
                 case CENTRE -> "Centre";
-                case RIGHT -> "Right";
+                case RIGHT -> beside.to();
             };
             box.getChildren()
                     .add(Widgets.toggle(
                             label,
-                            "body-" + label,
-                            "Seen from its first end",
+                            "body-" + side.name().toLowerCase(Locale.ROOT),
+                            side == Wall.BodySide.CENTRE
+                                    ? "The drawn line is the middle of the wall"
+                                    : "The body lies on this side of the drawn line",
                             side == wall.body(),
                             () -> model.edit(
                                     WallEdits.setBody(parts.plan(), parts.at(), List.of(wall.id()), side),
