@@ -24,6 +24,7 @@ public final class NewPlan {
         return new Plan(
                 "",
                 units,
+                Length.ZERO,
                 90,
                 WallTypes.starting(units),
                 List.of(Storey.empty(

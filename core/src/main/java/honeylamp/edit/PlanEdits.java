@@ -5,6 +5,7 @@ import honeylamp.plan.Plan;
 import honeylamp.plan.Repeats;
 import honeylamp.plan.Sheet.Paper;
 import honeylamp.plan.Sheet.Way;
+import honeylamp.units.Length;
 import honeylamp.units.UnitSystem;
 import java.util.List;
 import java.util.Optional;
@@ -21,6 +22,11 @@ public final class PlanEdits {
     /** The plan with lengths read and shown in other units; no length changes. */
     public static Plan in(Plan plan, UnitSystem units) {
         return units == plan.units() ? plan : plan.withUnits(units);
+    }
+
+    /** The plan with lengths rounded to a step where a drawing shows them; no length changes. */
+    public static Plan rounded(Plan plan, Length step) {
+        return step.equals(plan.roundedTo()) ? plan : plan.withRoundedTo(step);
     }
 
     /** The plan with north that many degrees clockwise from straight up on it. */

@@ -159,7 +159,7 @@ public final class Illustration {
         add(layers, LayerKind.STRUCTURES, Kind.FIXED_PARTS, onFloor);
         var walls = new ArrayList<>(kept(
                 About.WALLS,
-                List.of(geometry.network(), geometry.cuts(), plan.wallTypes(), lamp),
+                List.of(geometry.network(), geometry.removed(), geometry.cuts(), plan.wallTypes(), lamp),
                 () -> new WallArt(frame, pens).marks(storey, lamp)));
         walls.addAll(structures.cut(fixed.blocks()));
         add(layers, LayerKind.POCHE, Kind.WALLS, walls);
@@ -300,7 +300,7 @@ public final class Illustration {
     private List<SideTiers> tiers() {
         return remembered.answerOf(
                 About.TIERS,
-                List.of(geometry.network(), geometry.cuts(), view.view(), plan.units()),
+                List.of(geometry.network(), geometry.cuts(), view.view(), plan.units(), plan.drawn().roundedTo()),
                 () -> TierPlaces.seen(view));
     }
 
@@ -379,8 +379,8 @@ public final class Illustration {
 
     private List<Mark> dimensions() {
         var art = new DimensionArt(frame, pens);
-        var out = new ArrayList<>(art.singles(geometry.storey().dimensions(), plan.units()));
-        out.addAll(art.radii(geometry.storey().standing(), plan.units()));
+        var out = new ArrayList<>(art.singles(geometry.storey().dimensions(), plan.rounding()));
+        out.addAll(art.radii(geometry.storey().standing(), plan.rounding()));
         var sides = tiers();
         out.addAll(kept(
                 About.TIER_LINES,

@@ -3,6 +3,7 @@ package honeylamp.plan;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.ElementId.WallTypeId;
 import honeylamp.units.Checks;
+import honeylamp.units.Length;
 import honeylamp.units.UnitSystem;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.HashSet;
@@ -14,6 +15,7 @@ import java.util.function.UnaryOperator;
  * A whole plan: one immutable value from which every picture, list and warning is derived.
  *
  * @param name empty as long as nobody gave it one
+ * @param roundedTo what shown lengths are whole multiples of; zero: as fine as the units show
  * @param northDeg direction of north, counter-clockwise from east
  * @param nextNumber the number the next new element gets; larger than every number in use
  */
@@ -21,6 +23,7 @@ import java.util.function.UnaryOperator;
 public record Plan(
         String name,
         UnitSystem units,
+        Length roundedTo,
         double northDeg,
         List<WallType> wallTypes,
         List<Storey> storeys,

@@ -47,20 +47,6 @@ public final class LengthText {
         return system.isMetric() ? text.substring(0, text.lastIndexOf(' ')) : text;
     }
 
-    /** The whole number of shown units (mm, mm, mm, or 1/16 in) that a length rounds to. */
-    public static long roundedUnits(Length length, UnitSystem system) {
-        return system.isMetric()
-                ? BigDecimal.valueOf(length.nanometres(), 6)
-                        .setScale(0, RoundingMode.HALF_UP)
-                        .longValueExact()
-                : shownSixteenths(length);
-    }
-
-    /** The length of so many shown units, the way back from {@link #roundedUnits}. */
-    public static Length ofShownUnits(long units, UnitSystem system) {
-        return new Length(units * (system.isMetric() ? Length.NM_PER_MM : 4 * Length.NM_PER_64TH_INCH));
-    }
-
     private static long shownSixteenths(Length length) {
         return BigDecimal.valueOf(length.nanometres())
                 .divide(BigDecimal.valueOf(4 * Length.NM_PER_64TH_INCH), 0, RoundingMode.HALF_UP)

@@ -52,10 +52,37 @@ class LengthTextTest {
             @ForAll @LongRange(min = 0, max = 9_000_000_000L) long first,
             @ForAll @LongRange(min = 0, max = 9_000_000_000L) long second,
             @ForAll UnitSystem system) {
-        var a = LengthText.roundedUnits(new Length(first), system);
-        var all = LengthText.roundedUnits(new Length(first + second), system);
-        var parts = LengthText.ofShownUnits(a, system).plus(LengthText.ofShownUnits(all - a, system));
-        assertThat(parts).isEqualTo(LengthText.ofShownUnits(all, system));
+        for (var step : Rounding.steps(system)) {
+            var rounding = Rounding.to(system, step);
+            var a = rounding.steps(new Length(first));
+            var all = rounding.steps(new Length(first + second));
+            assertThat(rounding.of(a).plus(rounding.of(all - a))).isEqualTo(rounding.of(all));
+        }
+    }
+
+    @Test
+    void shownLengthsAreMultiplesOfTheStepAndHaveNoIdleDecimals() {
+        var length = Length.ofMm(3647.6);
+        assertThat(Rounding.finest(UnitSystem.MM).shown(length)).isEqualTo("3648");
+        assertThat(Rounding.to(UnitSystem.MM, Length.ofMm(5)).shown(length)).isEqualTo("3650");
+        assertThat(Rounding.to(UnitSystem.MM, Length.ofMm(50)).shown(Length.ofMm(3624)))
+                .isEqualTo("3600");
+        assertThat(Rounding.finest(UnitSystem.CM).shown(length)).isEqualTo("364.8");
+        assertThat(Rounding.to(UnitSystem.CM, Length.ofMm(5)).shown(length)).isEqualTo("365.0");
+        assertThat(Rounding.to(UnitSystem.CM, Length.ofMm(10)).shown(length)).isEqualTo("365");
+        assertThat(Rounding.to(UnitSystem.M, Length.ofMm(10)).shown(length)).isEqualTo("3.65");
+        assertThat(Rounding.to(UnitSystem.M, Length.ofMm(50)).shown(length)).isEqualTo("3.65");
+        var feet = Length.ofInches(99.4); // 8' 3.4"
+        assertThat(Rounding.finest(UnitSystem.FEET_INCHES).shown(feet)).isEqualTo("8' 3 3/8\"");
+        assertThat(Rounding.to(UnitSystem.FEET_INCHES, Length.ofInches(0.5)).shown(feet))
+                .isEqualTo("8' 3 1/2\"");
+        assertThat(Rounding.to(UnitSystem.FEET_INCHES, Length.ofInches(1)).shown(feet))
+                .isEqualTo("8' 3\"");
+        assertThat(Rounding.to(UnitSystem.FEET_INCHES, Length.ofMm(5)).step()) // a step of another system is none
+                .isEqualTo(Length.ofInches(1 / 16.0));
+        assertThat(Rounding.steps(UnitSystem.FEET_INCHES).stream()
+                        .map(s -> new Rounding(UnitSystem.FEET_INCHES, s).words()))
+                .containsExactly("1/16\"", "1/8\"", "1/4\"", "1/2\"", "1\"");
     }
 
     @Test

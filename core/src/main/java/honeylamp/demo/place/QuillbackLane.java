@@ -69,6 +69,7 @@ public final class QuillbackLane {
         return new Plan(
                 "Quillback Lane",
                 UnitSystem.FEET_INCHES,
+                Length.ZERO,
                 115,
                 List.of(
                         new WallType(BRICK, "Outer wall, brick", Length.ofInches(10), true, Poche.SOLID),

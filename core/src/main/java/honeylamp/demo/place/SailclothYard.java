@@ -56,6 +56,7 @@ public final class SailclothYard {
         return new Plan(
                 "Sailcloth Yard",
                 UnitSystem.MM,
+                Length.ZERO,
                 72,
                 List.of(
                         new WallType(STONE, "Old stone wall", Length.ofMm(550), true, Poche.SOLID),

@@ -13,6 +13,7 @@ import honeylamp.plan.Presentation;
 import honeylamp.plan.Storey;
 import honeylamp.plan.View;
 import honeylamp.plan.WallType;
+import honeylamp.units.Rounding;
 import honeylamp.units.UnitSystem;
 import java.util.List;
 import java.util.NoSuchElementException;
@@ -84,6 +85,11 @@ public final class LaidPlan {
     /** The units it is shown in. */
     public UnitSystem units() {
         return drawn.units();
+    }
+
+    /** How lengths are rounded where it shows them. */
+    public Rounding rounding() {
+        return Rounding.to(drawn.units(), drawn.roundedTo());
     }
 
     /** How it is shown: its looks, views and pages. */

@@ -7,8 +7,7 @@ import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
 import honeylamp.plan.Side;
 import honeylamp.units.Length;
-import honeylamp.units.LengthText;
-import honeylamp.units.UnitSystem;
+import honeylamp.units.Rounding;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -48,7 +47,7 @@ public final class DimensionTiers {
     public record SideTiers(Side side, Box building, List<Tier> tiers) {}
 
     /** The tiers of all sides; none if there are no walls. */
-    public static List<SideTiers> of(StoreyGeometry geometry, UnitSystem units) {
+    public static List<SideTiers> of(StoreyGeometry geometry, Rounding rounding) {
         var shells = geometry.network().poche().stream().map(Outline::shell).toList();
         if (shells.isEmpty()) {
             return List.of();
@@ -58,11 +57,11 @@ public final class DimensionTiers {
                 .reduce(Box::union)
                 .orElseThrow();
         return Arrays.stream(Side.values())
-                .map(side -> new SideTiers(side, building, tiers(geometry, side, building, units)))
+                .map(side -> new SideTiers(side, building, tiers(geometry, side, building, rounding)))
                 .toList();
     }
 
-    private static List<Tier> tiers(StoreyGeometry geometry, Side side, Box building, UnitSystem units) {
+    private static List<Tier> tiers(StoreyGeometry geometry, Side side, Box building, Rounding rounding) {
         var least = side.alongX() ? building.minX() : building.minY();
         var most = side.alongX() ? building.maxX() : building.maxY();
         var edge = edge(side, building);
@@ -71,12 +70,12 @@ public final class DimensionTiers {
         if (!stops.isEmpty()) {
             stops.add(new Point(least, cornerDepth(geometry, side, least, edge)));
             stops.add(new Point(most, cornerDepth(geometry, side, most, edge)));
-            tiers.add(tier(side, merged(stops), units));
+            tiers.add(tier(side, merged(stops), rounding));
         }
         var overall = new ArrayList<Point>();
         overall.add(new Point(least, cornerDepth(geometry, side, least, edge)));
         overall.add(new Point(most, cornerDepth(geometry, side, most, edge)));
-        tiers.add(tier(side, overall, units));
+        tiers.add(tier(side, overall, rounding));
         return List.copyOf(tiers);
     }
 
@@ -187,7 +186,7 @@ public final class DimensionTiers {
      * Rounds the running distance once per stop, so that what is shown adds up to the shown total. It runs from the
      * end from which the lengths come first in order, so that a mirrored plan has the mirrored texts.
      */
-    private static Tier tier(Side side, List<Point> stops, UnitSystem units) {
+    private static Tier tier(Side side, List<Point> stops, Rounding rounding) {
         var lengths = new ArrayList<Length>();
         for (var i = 1; i < stops.size(); i++) {
             lengths.add(Length.ofMm(
@@ -199,8 +198,8 @@ public final class DimensionTiers {
         var texts = new ArrayList<String>();
         for (var length : fromEnd ? lengths.reversed() : lengths) {
             running += length.mm();
-            var now = LengthText.roundedUnits(Length.ofMm(running), units);
-            texts.add(LengthText.rounded(LengthText.ofShownUnits(now - before, units), units));
+            var now = rounding.steps(Length.ofMm(running));
+            texts.add(rounding.shown(rounding.of(now - before)));
             before = now;
         }
         return new Tier(
@@ -208,7 +207,7 @@ public final class DimensionTiers {
                 stops.stream().map(Point::x).toList(),
                 stops.stream().map(Point::y).toList(),
                 List.copyOf(fromEnd ? texts.reversed() : texts),
-                LengthText.rounded(LengthText.ofShownUnits(before, units), units));
+                rounding.shown(rounding.of(before)));
     }
 
     private static int order(List<Length> a, List<Length> b) {

@@ -15,8 +15,7 @@ import honeylamp.plan.Dimension;
 import honeylamp.plan.TextRole;
 import honeylamp.plan.Wall;
 import honeylamp.units.Length;
-import honeylamp.units.LengthText;
-import honeylamp.units.UnitSystem;
+import honeylamp.units.Rounding;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -135,7 +134,7 @@ public final class DimensionArt {
     }
 
     /** Single dimensions between two points. */
-    public List<Mark> singles(List<Dimension> dimensions, UnitSystem units) {
+    public List<Mark> singles(List<Dimension> dimensions, Rounding rounding) {
         var out = new ArrayList<Mark>();
         for (var dimension : dimensions) {
             var from = frame.paper(dimension.from().point());
@@ -155,7 +154,7 @@ public final class DimensionArt {
             var length =
                     Length.ofMm(dimension.from().point().distance(dimension.to().point()));
             var flip = b.x() < a.x() - 1e-9 || Math.abs(b.x() - a.x()) < 1e-9 && b.y() > a.y();
-            number(out, LengthText.rounded(length, units), flip ? b : a, flip ? a : b, -TEXT_LIFT_MM);
+            number(out, rounding.shown(length), flip ? b : a, flip ? a : b, -TEXT_LIFT_MM);
         }
         return out;
     }
@@ -169,7 +168,7 @@ public final class DimensionArt {
     }
 
     /** The radius of every curved wall's drawn line, with a line from its centre side and an arrow at the wall. */
-    public List<Mark> radii(List<Wall> walls, UnitSystem units) {
+    public List<Mark> radii(List<Wall> walls, Rounding rounding) {
         var out = new ArrayList<Mark>();
         Set<Circle> told = new HashSet<>();
         for (var wall : walls) {
@@ -184,7 +183,7 @@ public final class DimensionArt {
                 tick(ticks, a);
                 out.add(new Mark.Stroke(ticks.build(), pens.tick(), pens.dimensionInk()));
                 var flip = b.x() < a.x() - 1e-9 || Math.abs(b.x() - a.x()) < 1e-9 && b.y() > a.y();
-                var text = "R " + LengthText.rounded(Length.ofMm(arc.radius()), units);
+                var text = "R " + rounding.shown(Length.ofMm(arc.radius()));
                 number(out, text, flip ? b : a, flip ? a : b, -TEXT_LIFT_MM);
             }
         }

@@ -34,6 +34,7 @@ import honeylamp.plan.TextRole;
 import honeylamp.units.AreaText;
 import honeylamp.units.Length;
 import honeylamp.units.LengthText;
+import honeylamp.units.Rounding;
 import honeylamp.units.UnitSystem;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -64,6 +65,7 @@ public final class LabelArt {
     private final PaperFrame frame;
     private final Pens pens;
     private final UnitSystem units;
+    private final Rounding rounding;
     private final LaidView view;
     private final Remembered remembered;
 
@@ -78,6 +80,7 @@ public final class LabelArt {
         this.pens = pens;
         this.frame = frame;
         this.units = view.plan().units();
+        this.rounding = view.plan().rounding();
         this.view = view;
     }
 
@@ -334,6 +337,11 @@ public final class LabelArt {
     }
 
     private String clearText(LabelSpot.ClearSize clear) {
+        if (!rounding.equals(Rounding.finest(units))) {
+            var inMetres = units.isMetric() ? Rounding.to(UnitSystem.M, rounding.step()) : rounding;
+            return inMetres.shown(Length.ofMm(clear.alongMm())) + " \u00d7 "
+                    + inMetres.shown(Length.ofMm(clear.acrossMm())) + (units.isMetric() ? " m" : "");
+        }
         var shownIn = units.isMetric() ? UnitSystem.M : units;
         var a = LengthText.rounded(Length.ofMm(clear.alongMm()), shownIn);
         var b = LengthText.rounded(Length.ofMm(clear.acrossMm()), shownIn);

@@ -32,6 +32,7 @@ import honeylamp.plan.Structure;
 import honeylamp.plan.Wall.BodySide;
 import honeylamp.sheet.SheetComposer;
 import honeylamp.units.Length;
+import honeylamp.units.Rounding;
 import honeylamp.units.UnitSystem;
 import java.util.List;
 import java.util.Random;
@@ -164,7 +165,7 @@ class AnyPlanTest {
         }
         var snags = Snags.of(geometry, plan, REACH);
         for (var system : UnitSystem.values()) {
-            assertThat(DimensionTiers.of(geometry, system)).isNotNull();
+            assertThat(DimensionTiers.of(geometry, Rounding.finest(system))).isNotNull();
         }
         if (!snags.isEmpty() && random.nextInt(4) == 0) {
             var snag = any(random, snags);

@@ -15,6 +15,7 @@ import honeylamp.plan.Plan;
 import honeylamp.plan.Side;
 import honeylamp.plan.Wall.BodySide;
 import honeylamp.units.Length;
+import honeylamp.units.Rounding;
 import honeylamp.units.UnitSystem;
 import java.util.List;
 import net.jqwik.api.ForAll;
@@ -69,10 +70,12 @@ class DimensionTiersTest {
             @ForAll @DoubleRange(min = 300, max = 1500) double width,
             @ForAll UnitSystem units) {
         var plan = window(TestPlans.clearRectangle(w, 4000), offset, width).withUnits(units);
-        for (var side : DimensionTiers.of(TestPlans.geometry(plan), units)) {
-            for (var tier : side.tiers()) {
-                assertThat(sum(tier, units)).isEqualTo(read(tier.total(), units));
-                assertThat(tier.total()).isEqualTo(side.tiers().getLast().total());
+        for (var step : Rounding.steps(units)) {
+            for (var side : DimensionTiers.of(TestPlans.geometry(plan), Rounding.to(units, step))) {
+                for (var tier : side.tiers()) {
+                    assertThat(sum(tier, units)).isEqualTo(read(tier.total(), units));
+                    assertThat(tier.total()).isEqualTo(side.tiers().getLast().total());
+                }
             }
         }
     }
@@ -80,7 +83,7 @@ class DimensionTiersTest {
     @Test
     void theDemoAddsUpOnAllSides() {
         var plan = SailclothYard.plan();
-        for (var side : DimensionTiers.of(TestPlans.geometry(plan), UnitSystem.MM)) {
+        for (var side : DimensionTiers.of(TestPlans.geometry(plan), Rounding.finest(UnitSystem.MM))) {
             assertThat(side.tiers()).hasSize(2);
             for (var tier : side.tiers()) {
                 assertThat(sum(tier, UnitSystem.MM)).isEqualTo(read(tier.total(), UnitSystem.MM));
@@ -110,7 +113,7 @@ class DimensionTiersTest {
     }
 
     private static List<Tier> tiers(Plan plan, Side side) {
-        return DimensionTiers.of(TestPlans.geometry(plan), plan.units()).stream()
+        return DimensionTiers.of(TestPlans.geometry(plan), Rounding.finest(plan.units())).stream()
                 .filter(s -> s.side() == side)
                 .findFirst()
                 .orElseThrow()
@@ -118,7 +121,7 @@ class DimensionTiersTest {
     }
 
     private static List<String> totals(Plan plan) {
-        return DimensionTiers.of(TestPlans.geometry(plan), plan.units()).stream()
+        return DimensionTiers.of(TestPlans.geometry(plan), Rounding.finest(plan.units())).stream()
                 .map(s -> s.tiers().getLast().total())
                 .toList();
     }

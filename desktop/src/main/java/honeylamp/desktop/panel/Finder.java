@@ -24,6 +24,7 @@ import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Role;
 import honeylamp.plan.Sheet;
 import honeylamp.plan.TextRole;
+import honeylamp.units.Rounding;
 import honeylamp.units.UnitSystem;
 import honeylamp.units.Words;
 import java.util.ArrayList;
@@ -274,6 +275,14 @@ public final class Finder extends VBox {
                     "setting",
                     "units measure metric imperial",
                     () -> model.edit(PlanEdits.in(model.now().plan(), units), "Change units")));
+        }
+        for (var step : Rounding.steps(model.now().plan().units())) {
+            out.add(new Found(
+                    "Shown lengths rounded to "
+                            + new Rounding(model.now().plan().units(), step).words(),
+                    "setting",
+                    "dimensions precision decimals round",
+                    () -> model.edit(PlanEdits.rounded(model.now().plan(), step), "Round shown lengths")));
         }
         for (var face : DrawnFace.values()) {
             out.add(new Found(
