@@ -39,6 +39,7 @@ public final class NewPlan {
                         List.of(new StoreyId(4))),
                 Brief.OPEN,
                 Repeats.NONE,
+                List.of(),
                 6);
     }
 }

@@ -31,7 +31,7 @@ public final class SeenSets {
     private static Showing hiding(Kind first, Kind... more) {
         var hidden = EnumSet.of(first, more);
         hidden.add(Kind.TAGS);
-        return new Showing(Set.of(), hidden);
+        return new Showing(Set.of(), hidden, Set.of());
     }
 
     /** Those that ship. */

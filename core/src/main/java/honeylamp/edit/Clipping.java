@@ -12,6 +12,7 @@ import honeylamp.plan.ElementId.WallTypeId;
 import honeylamp.plan.Elements;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Ground;
+import honeylamp.plan.Group;
 import honeylamp.plan.Motion;
 import honeylamp.plan.Note;
 import honeylamp.plan.Opening;
@@ -41,10 +42,12 @@ import java.util.stream.Collectors;
  *
  * @param types those of the walls
  * @param elements what was copied
+ * @param groups of what was copied
  */
-public record Clipping(List<WallType> types, Elements elements) {
+public record Clipping(List<WallType> types, Elements elements, List<Group> groups) {
     public Clipping {
         types = List.copyOf(types);
+        groups = List.copyOf(groups);
     }
 
     /** A copy of what is picked; openings come with their walls. */
@@ -55,8 +58,11 @@ public record Clipping(List<WallType> types, Elements elements) {
                 .forEach(r -> hosts.add(r.id()));
         var copied = plan.storey(storey).elements().only(e -> comesAlong(e, hosts));
         var used = copied.of(Wall.class).stream().map(Wall::type).collect(Collectors.toSet());
+        var numbers = copied.all().map(e -> e.id().number()).collect(Collectors.toSet());
         return new Clipping(
-                plan.wallTypes().stream().filter(t -> used.contains(t.id())).toList(), copied);
+                plan.wallTypes().stream().filter(t -> used.contains(t.id())).toList(),
+                copied,
+                Grouping.mapped(plan.groups(), n -> numbers.contains(n) ? n : 0));
     }
 
     private static boolean comesAlong(Element element, Set<ElementId> picked) {
@@ -164,9 +170,13 @@ public record Clipping(List<WallType> types, Elements elements) {
                 }
             });
         }
+        Map<Integer, Integer> numbers = new HashMap<>();
+        twins.forEach((from, to) -> numbers.put(from.number(), to.number()));
         var typed = allTypes.size() == plan.wallTypes().size() ? plan : plan.withWallTypes(allTypes);
         var whole = typed.numbersTaken(number - plan.nextNumber())
                 .withStorey(storey, s -> s.with(s.elements().plus(pasted)));
-        return new Pasted(whole, Set.copyOf(ids));
+        var fresh = Grouping.mapped(groups, n -> numbers.getOrDefault(n, 0));
+        return new Pasted(
+                fresh.isEmpty() ? whole : whole.withGroups(Lists.plusAll(whole.groups(), fresh)), Set.copyOf(ids));
     }
 }

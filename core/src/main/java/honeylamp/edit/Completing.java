@@ -33,7 +33,7 @@ public final class Completing {
         for (var storey : edited.storeys()) {
             now = completed(before, now, storey.id());
         }
-        return now;
+        return edited.storeys() == before.storeys() ? now : Grouping.kept(now);
     }
 
     private Plan completed(Plan before, Plan edited, StoreyId id) {

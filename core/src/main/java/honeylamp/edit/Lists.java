@@ -15,6 +15,12 @@ final class Lists {
         return out;
     }
 
+    static <T> List<T> plusAll(List<T> list, List<T> more) {
+        var out = new ArrayList<>(list);
+        out.addAll(more);
+        return out;
+    }
+
     static <T> List<T> without(List<T> list, Predicate<T> gone) {
         return list.stream().filter(gone.negate()).toList();
     }

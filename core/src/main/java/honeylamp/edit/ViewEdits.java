@@ -91,6 +91,19 @@ public final class ViewEdits {
                         : v.withShowing(v.showing().with(kind, degree)));
     }
 
+    /** Locks a kind of things in a view, or in all, or frees it: in each as it is freed or locked in that one. */
+    public static Plan lock(Plan plan, ViewId view, Reach reach, Showing.Kind kind) {
+        var locks =
+                !plan.presentation().view(view).orElseThrow().showing().locked().contains(kind);
+        return changed(
+                plan,
+                view,
+                reach,
+                v -> v.showing().locked().contains(kind) == locks
+                        ? v
+                        : v.withShowing(v.showing().toggling(kind)));
+    }
+
     /** Says of all kinds at once how much of them a view, or all, show. */
     public static Plan showing(Plan plan, ViewId view, Reach reach, Showing showing) {
         return changed(plan, view, reach, v -> v.showing().equals(showing) ? v : v.withShowing(showing));

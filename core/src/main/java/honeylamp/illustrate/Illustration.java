@@ -300,7 +300,12 @@ public final class Illustration {
     private List<SideTiers> tiers() {
         return remembered.answerOf(
                 About.TIERS,
-                List.of(geometry.network(), geometry.cuts(), view.view(), plan.units(), plan.drawn().roundedTo()),
+                List.of(
+                        geometry.network(),
+                        geometry.cuts(),
+                        view.view(),
+                        plan.units(),
+                        plan.drawn().roundedTo()),
                 () -> TierPlaces.seen(view));
     }
 

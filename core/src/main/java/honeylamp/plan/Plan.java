@@ -17,6 +17,7 @@ import java.util.function.UnaryOperator;
  * @param name empty as long as nobody gave it one
  * @param roundedTo what shown lengths are whole multiples of; zero: as fine as the units show
  * @param northDeg direction of north, counter-clockwise from east
+ * @param groups things that are picked together; nothing is in two
  * @param nextNumber the number the next new element gets; larger than every number in use
  */
 @RecordBuilder
@@ -30,12 +31,14 @@ public record Plan(
         Presentation presentation,
         Brief brief,
         Repeats repeats,
+        List<Group> groups,
         int nextNumber)
         implements PlanBuilder.With {
     /** Freezes the lists; refuses a plan whose parts do not hang together. */
     public Plan {
         wallTypes = List.copyOf(wallTypes);
         storeys = List.copyOf(storeys);
+        groups = List.copyOf(groups);
         if (storeys.isEmpty()) {
             throw new IllegalArgumentException("a plan needs a storey");
         }

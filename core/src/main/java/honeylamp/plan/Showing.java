@@ -7,12 +7,13 @@ import java.util.Optional;
 import java.util.Set;
 
 /**
- * Which kinds of things a view shows, and which of them faintly.
+ * Which kinds of things a view shows, which of them faintly, and which are not to be picked in it.
  *
  * @param faded shown, but faintly
  * @param hidden not shown
+ * @param locked seen and not picked
  */
-public record Showing(Set<Kind> faded, Set<Kind> hidden) {
+public record Showing(Set<Kind> faded, Set<Kind> hidden, Set<Kind> locked) {
     /** What is shown and hidden together, from the ground up; the last four are words and lines about the plan. */
     public enum Kind {
         GROUND("Ground and cars"),
@@ -74,7 +75,7 @@ public record Showing(Set<Kind> faded, Set<Kind> hidden) {
     }
 
     /** Everything in full, but no tags. */
-    public static final Showing USUAL = new Showing(Set.of(), Set.of(Kind.TAGS));
+    public static final Showing USUAL = new Showing(Set.of(), Set.of(Kind.TAGS), Set.of());
 
     /** Freezes the sets, in the order of kinds; what is hidden is not faded. */
     public Showing {
@@ -83,6 +84,7 @@ public record Showing(Set<Kind> faded, Set<Kind> hidden) {
         faint.removeAll(not);
         faded = Collections.unmodifiableSet(faint);
         hidden = Collections.unmodifiableSet(not);
+        locked = Collections.unmodifiableSet(ordered(locked));
     }
 
     private static EnumSet<Kind> ordered(Collection<Kind> kinds) {
@@ -112,6 +114,20 @@ public record Showing(Set<Kind> faded, Set<Kind> hidden) {
             case FADED -> faint.add(kind);
             case HIDDEN -> not.add(kind);
         }
-        return new Showing(faint, not);
+        return new Showing(faint, not, locked);
+    }
+
+    /** With a kind locked, or no longer. */
+    public Showing toggling(Kind kind) {
+        var other = ordered(locked);
+        if (!other.remove(kind)) {
+            other.add(kind);
+        }
+        return new Showing(faded, hidden, other);
+    }
+
+    /** Whether things of a kind may be picked: what is hidden or locked may not. */
+    public boolean frees(Kind kind) {
+        return shows(kind) && !locked.contains(kind);
     }
 }

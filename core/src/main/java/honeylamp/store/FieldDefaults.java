@@ -32,11 +32,13 @@ final class FieldDefaults {
             new Field(LOOK, "type", JSON.arrayNode()),
             new Field(LOOK, "tones", JSON.arrayNode()),
             new Field(List.of("presentation", "pages"), "pictures", JSON.arrayNode()),
+            new Field(List.of(), "groups", JSON.arrayNode()),
             new Field(List.of(), "roundedTo", JSON.numberNode(0)),
             new Field(List.of("storeys"), "regions", JSON.arrayNode()),
             new Field(List.of("storeys", "walls"), "works", JSON.stringNode("existing")),
             new Field(VIEWS, "works", JSON.stringNode("marked")),
             new Field(List.of("brief"), "contents", names(Brief.Content.values())),
+            new Field(List.of("presentation", "views", "showing"), "locked", JSON.arrayNode()),
             new Field(VIEWS, "turnDeg", JSON.numberNode(0)),
             new Field(VIEWS, "movedTiers", JSON.arrayNode()),
             new Field(LOOK, "unsteadyMm", JSON.numberNode(0)),
@@ -65,6 +67,11 @@ final class FieldDefaults {
         for (var field : ALL) {
             fill(root.path("plan"), field, 0);
         }
+    }
+
+    /** Fills in what a list of sets of what is seen lacks. */
+    static void fillSeenSets(JsonNode sets) {
+        fill(sets, new Field(List.of("showing"), "locked", JSON.arrayNode()), 0);
     }
 
     /** Fills a field in below a node; of a list in all its entries. */

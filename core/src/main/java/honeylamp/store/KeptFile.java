@@ -11,8 +11,10 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Consumer;
 import java.util.function.Function;
 import tools.jackson.core.JacksonException;
+import tools.jackson.databind.JsonNode;
 
 /**
  * What a person keeps for all plans: a JSON list, each entry written as in a plan and known by its name.
@@ -33,8 +35,13 @@ public final class KeptFile<T> {
             new KeptFile<>(RoomNames[].class, "room names", RoomNames::use, (names, _) -> names);
 
     /** What views show, under names. */
-    public static final KeptFile<SeenSet> SEEN_SETS =
-            new KeptFile<>(SeenSet[].class, "sets of what is seen", SeenSet::name, (set, _) -> set);
+    public static final KeptFile<SeenSet> SEEN_SETS = new KeptFile<>(
+            SeenSet[].class,
+            "sets of what is seen",
+            SeenSet::name,
+            (set, _) -> set,
+            Integer.MAX_VALUE,
+            FieldDefaults::fillSeenSets);
 
     /** Plans that were worked on, the newest last; no more than a dozen. */
     public static final KeptFile<RecentPlan> RECENT =
@@ -51,6 +58,7 @@ public final class KeptFile<T> {
     private final Function<T, String> name;
     private final Numbering<T> numbering;
     private final int most;
+    private final Consumer<JsonNode> filling;
 
     private interface Numbering<T> {
         T at(T entry, int index);
@@ -61,6 +69,17 @@ public final class KeptFile<T> {
     }
 
     private KeptFile(Class<T[]> type, String what, Function<T, String> name, Numbering<T> numbering, int most) {
+        this(type, what, name, numbering, most, _ -> {});
+    }
+
+    private KeptFile(
+            Class<T[]> type,
+            String what,
+            Function<T, String> name,
+            Numbering<T> numbering,
+            int most,
+            Consumer<JsonNode> filling) {
+        this.filling = filling;
         this.most = most;
         this.type = type;
         this.what = what;
@@ -86,7 +105,7 @@ public final class KeptFile<T> {
             throw new IOException(file + " is too large for a list of " + what);
         }
         try {
-            return PlanJson.list(Files.readAllBytes(file), type);
+            return PlanJson.list(Files.readAllBytes(file), type, filling);
         } catch (JacksonException e) {
             throw new IOException(file + " holds no " + what + ": " + e.getOriginalMessage(), e);
         }

@@ -21,6 +21,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.function.Consumer;
 import java.util.regex.Pattern;
 import java.util.stream.IntStream;
 import tools.jackson.core.JacksonException;
@@ -276,9 +277,15 @@ final class PlanJson {
         return MAPPER.writeValueAsBytes(document);
     }
 
-    /** The entries of a list; those that are nothing are left out. */
-    static <T> List<T> list(byte[] json, Class<T[]> type) {
-        var read = MAPPER.readValue(json, type);
+    /**
+     * The entries of a list; those that are nothing are left out.
+     *
+     * @param filling fills in what an older file lacks
+     */
+    static <T> List<T> list(byte[] json, Class<T[]> type, Consumer<JsonNode> filling) {
+        var tree = MAPPER.readTree(json);
+        filling.accept(tree);
+        var read = MAPPER.treeToValue(tree, type);
         return read == null
                 ? List.of()
                 : Arrays.stream(read).filter(Objects::nonNull).toList();

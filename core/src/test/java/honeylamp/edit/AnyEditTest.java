@@ -361,7 +361,9 @@ class AnyEditTest {
     }
 
     private Plan picked(Plan plan, StoreyId at, Set<ElementId> ids) {
-        return switch (random.nextInt(6)) {
+        return switch (random.nextInt(8)) {
+            case 4 -> ok(plan, Grouping.together(plan, plan.storey(at), ids));
+            case 5 -> Grouping.apart(plan, ids);
             case 0 -> ok(plan, PickedEdits.move(plan, at, ids, mm(-900, 900), mm(-900, 900)));
             case 1 -> ok(plan, PickedEdits.turn(plan, at, ids, place().point(), random.nextInt(360)));
             case 2 -> ok(plan, PickedEdits.mirror(plan, at, ids, PickedEdits.plumb(place().point())));

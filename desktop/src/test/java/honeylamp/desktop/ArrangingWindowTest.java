@@ -69,6 +69,41 @@ class ArrangingWindowTest {
     }
 
     @Test
+    void whatIsKeptTogetherIsPickedAndDraggedAsOneUntilItIsLetGo() throws Exception {
+        try (var w = WindowDriver.with(DemoFiles.document())) {
+            var ids = pick(w, "sofa", "low-table");
+            w.press("keep-together");
+            assertThat(w.plan().groups()).hasSize(1);
+            var sofa = of(w.plan(), ids).stream()
+                    .filter(f -> f.kind().equals("sofa"))
+                    .findFirst()
+                    .orElseThrow();
+            var at = sofa.at().point();
+            var before = of(w.plan(), ids);
+            w.show(at.x(), at.y(), 9000);
+            w.focusPlan();
+            w.key(KeyCode.ESCAPE);
+            w.drag(at.x(), at.y(), at.x() + 300, at.y());
+            var after = of(w.plan(), ids);
+            for (var i = 0; i < before.size(); i++) {
+                assertThat(after.get(i).at().x().mm() - before.get(i).at().x().mm())
+                        .isCloseTo(300, within(30.0));
+            }
+            var picked =
+                    WindowDriver.<Set<ElementId>>onScreen(() -> w.model().now().selection());
+            assertThat(picked).isEqualTo(ids);
+            w.click(at.x() + 300, at.y()); // one of what is picked: alone
+            assertThat(WindowDriver.<Set<ElementId>>onScreen(
+                            () -> w.model().now().selection()))
+                    .containsExactly(sofa.id());
+            w.key(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.B);
+            assertThat(w.plan().groups()).isEmpty();
+            w.key(KeyCode.CONTROL, KeyCode.Z);
+            assertThat(w.plan().groups()).hasSize(1);
+        }
+    }
+
+    @Test
     void allOfAKindArePickedByOneKey() throws Exception {
         try (var w = WindowDriver.with(DemoFiles.document())) {
             var chair = w.plan().storeys().getFirst().furnishings().stream()

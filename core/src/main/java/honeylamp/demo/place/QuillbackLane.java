@@ -94,6 +94,7 @@ public final class QuillbackLane {
                         List.of(GROUND, FLAT)),
                 Brief.OPEN,
                 Repeats.NONE,
+                List.of(),
                 6);
     }
 

@@ -80,6 +80,7 @@ public final class SailclothYard {
                         List.of(new StoreyId(5))),
                 Brief.OPEN,
                 Repeats.NONE,
+                List.of(),
                 6);
     }
 

@@ -247,6 +247,20 @@ public final class CommandTable {
                 model.picked()::makeLike,
                 controlShift(KeyCode.C));
         outside(
+                "keep-together",
+                "Keep together",
+                "What is picked is picked and moved as one from now on",
+                CommandTable::isPicked,
+                model.picked()::keepTogether,
+                Keys.KEEP_TOGETHER);
+        outside(
+                "let-go",
+                "Let go of each other",
+                "What is kept together with what is picked is picked by itself again",
+                CommandTable::isPicked,
+                model.picked()::letGo,
+                Keys.LET_GO);
+        outside(
                 "before",
                 "Lay before others",
                 "Drawn over all else of its kind",

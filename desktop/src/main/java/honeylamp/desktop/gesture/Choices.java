@@ -12,7 +12,6 @@ import honeylamp.plan.LineRole;
 import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Role;
-import honeylamp.plan.Showing.Kind;
 import honeylamp.plan.TextRole;
 import honeylamp.plan.Wall;
 import honeylamp.store.PictureImport;
@@ -20,9 +19,7 @@ import honeylamp.units.BoardModule;
 import honeylamp.units.Length;
 import honeylamp.units.UnitSystem;
 import io.soabase.recordbuilder.core.RecordBuilder;
-import java.util.EnumSet;
 import java.util.Optional;
-import java.util.Set;
 
 /**
  * What is chosen in the tray and stays chosen until changed there.
@@ -106,7 +103,6 @@ public record Choices(
      * What is shown, caught and taken up on the screen; nothing of it prints.
      *
      * @param ghost another storey seen through this one
-     * @param locked kinds that are not picked
      * @param grid the step of the scale grid, if it is shown
      * @param module what sheet goods come in, if lengths are told in it
      * @param nextStep where the next step of what is under way is said
@@ -119,25 +115,10 @@ public record Choices(
             Optional<Ghost> ghost,
             Traced traced,
             Walls walls,
-            Set<Kind> locked,
             Optional<Length> grid,
             Optional<BoardModule> module,
             NextStep nextStep)
-            implements ChoicesSeenBuilder.With {
-        public Seen {
-            locked = Set.copyOf(locked);
-        }
-
-        /** With a kind locked, or no longer. */
-        public Seen toggling(Kind kind) {
-            var other = EnumSet.noneOf(Kind.class);
-            other.addAll(locked);
-            if (!other.remove(kind)) {
-                other.add(kind);
-            }
-            return withLocked(other);
-        }
-    }
+            implements ChoicesSeenBuilder.With {}
 
     /** Where the next step of what is under way is said. */
     public enum NextStep {
@@ -251,7 +232,6 @@ public record Choices(
                         Optional.empty(),
                         Traced.BY_STAGE,
                         Walls.SOLID,
-                        Set.of(),
                         Optional.empty(),
                         Optional.empty(),
                         NextStep.BESIDE_POINTER),

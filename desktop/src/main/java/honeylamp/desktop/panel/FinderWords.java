@@ -28,6 +28,8 @@ final class FinderWords {
             Map.entry("glance", "3d raised view"),
             Map.entry("show-sheet", "zoom fit page all whole"),
             Map.entry("show-storey", "zoom fit plan large"),
+            Map.entry("keep-together", "group bind join"),
+            Map.entry("let-go", "ungroup part split"),
             Map.entry("show-picked", "zoom closer selection"),
             Map.entry("zoom-in", "zoom closer bigger"),
             Map.entry("zoom-out", "zoom farther smaller"),

@@ -96,7 +96,7 @@ public final class Trail extends VBox {
                 menu.getItems().add(item);
             }
             var lock = new CheckMenuItem("Locked");
-            lock.setSelected(now.choices().seen().locked().contains(kind));
+            lock.setSelected(now.view().showing().locked().contains(kind));
             lock.setOnAction(_ -> StageSights.lock(model, kind));
             menu.getItems().addAll(new SeparatorMenuItem(), lock);
         });
@@ -132,7 +132,7 @@ public final class Trail extends VBox {
             return degree != Degree.SHOWN
                     ? Optional.of(degree.label())
                     : Optional.of("locked")
-                            .filter(_ -> now.choices().seen().locked().contains(kind));
+                            .filter(_ -> now.view().showing().locked().contains(kind));
         });
     }
 

@@ -15,6 +15,12 @@ public record Keys(KeyCode code, Control control, Shift shift) {
     /** Makes another like what is picked. */
     public static final Keys DUPLICATE = control(KeyCode.D);
 
+    /** Keeps what is picked together. */
+    public static final Keys KEEP_TOGETHER = control(KeyCode.B);
+
+    /** Lets go of each other what is kept together. */
+    public static final Keys LET_GO = controlShift(KeyCode.B);
+
     /** The next usual width. */
     public static final Keys NEXT_WIDTH = alone(KeyCode.W);
 

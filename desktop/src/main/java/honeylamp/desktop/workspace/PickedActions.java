@@ -9,6 +9,7 @@ import honeylamp.edit.Arranging.Depth;
 import honeylamp.edit.Clipping;
 import honeylamp.edit.Deletion;
 import honeylamp.edit.FurnishingEdits;
+import honeylamp.edit.Grouping;
 import honeylamp.plan.Boundary;
 import honeylamp.plan.Covering;
 import honeylamp.plan.Dimension;
@@ -91,6 +92,18 @@ public final class PickedActions {
     /** What is clicked next is what all that is picked is made like. */
     public void makeLike() {
         model.begin(MakeLike.begin(model.now().gesture(), model.now().selection()));
+    }
+
+    /** Keeps what is picked together: picked and moved as one. */
+    public void keepTogether() {
+        var now = model.now();
+        model.edit(Grouping.together(now.plan(), now.currentStorey(), now.selection()), "Keep together");
+    }
+
+    /** Lets go of each other what is kept together with anything that is picked. */
+    public void letGo() {
+        var now = model.now();
+        model.edit(Grouping.apart(now.plan(), now.selection()), "Let go of each other");
     }
 
     /** Draws what is picked before or behind all else of its kind. */

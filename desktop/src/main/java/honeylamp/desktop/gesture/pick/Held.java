@@ -10,6 +10,7 @@ import honeylamp.plan.Region;
 import honeylamp.plan.Structure;
 import honeylamp.plan.Underlay;
 import honeylamp.plan.Wall;
+import java.util.Optional;
 import java.util.Set;
 
 /** What the button holds, as it was when it went down. */
@@ -41,8 +42,12 @@ public sealed interface Held {
     /** A picture that is not locked, grabbed at a point. */
     record Picture(Underlay underlay, Point grabbed) implements Held {}
 
-    /** Several things that are picked, grabbed at one of them. */
-    record Several(Set<ElementId> ids, ElementId under, Point grabbed) implements Held {}
+    /**
+     * Several things that are picked, grabbed at one of them.
+     *
+     * @param under what a click picks alone; empty if they were not picked before
+     */
+    record Several(Set<ElementId> ids, Optional<ElementId> under, Point grabbed) implements Held {}
 
     /** The turn handle of a piece. */
     record Turn(Furnishing piece) implements Held {}

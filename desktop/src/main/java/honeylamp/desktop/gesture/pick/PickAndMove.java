@@ -12,6 +12,7 @@ import honeylamp.desktop.gesture.Typed;
 import honeylamp.desktop.gesture.TypedMove;
 import honeylamp.drawing.Mark;
 import honeylamp.edit.FurnishingEdits;
+import honeylamp.edit.Grouping;
 import honeylamp.edit.StructureEdits;
 import honeylamp.edit.WallShaping;
 import honeylamp.geometry.Box;
@@ -92,15 +93,24 @@ public record PickAndMove(
                 && !pointer.keys().alt()
                 && pointer.clicks() == 1
                 && movable(scene)) {
-            var several = new Held.Several(scene.selection(), id, pointer.at());
+            var several = new Held.Several(scene.selection(), Optional.of(id), pointer.at());
             return Reply.to(at(Optional.of(several), Optional.empty(), pointer.at()));
         }
-        var grabbed = grab(scene, id, pointer.at());
-        return Reply.to(at(grabbed, Optional.empty(), pointer.at())).picking(picked(scene, pointer, id));
+        var picked = picked(scene, pointer, id);
+        var whole = scene.selection().contains(id) ? picked : whole(scene, picked);
+        var grabbed = whole.size() == picked.size()
+                ? grab(scene, id, pointer.at())
+                : Optional.<Held>of(new Held.Several(whole, Optional.empty(), pointer.at()));
+        return Reply.to(at(grabbed, Optional.empty(), pointer.at())).picking(whole);
     }
 
     private PickAndMove boxed(Point from) {
         return new PickAndMove(reach, held, preview, pointer, Optional.of(from));
+    }
+
+    /** What is kept together is picked together. */
+    private static Set<ElementId> whole(Surroundings scene, Set<ElementId> picked) {
+        return Grouping.whole(scene.plan(), scene.geometry().storey(), picked);
     }
 
     /** Shift adds or takes away; a second click on a wall takes its chain. Setting-out lines are picked alone. */
@@ -249,10 +259,12 @@ public record PickAndMove(
         if (boxFrom.isPresent() && boxFrom.get().distance(pointer.at()) > scene.reachMm()) {
             var picked = new HashSet<>(pointer.keys().shift() ? scene.selection() : Set.<ElementId>of());
             picked.addAll(inBox(scene, boxFrom.get(), pointer.at()));
-            return Reply.to(rest).picking(picked);
+            return Reply.to(rest).picking(whole(scene, picked));
         }
-        if (preview.isEmpty() && held.orElse(null) instanceof Held.Several several) {
-            return Reply.to(rest).picking(Set.of(several.under())); // a click on one of them picks it alone
+        if (preview.isEmpty()
+                && held.orElse(null) instanceof Held.Several several
+                && several.under().isPresent()) {
+            return Reply.to(rest).picking(Set.of(several.under().get())); // a click on one of them picks it alone
         }
         return preview.map(
                         plan -> Reply.commit(rest, plan, held.map(Moves::action).orElse("Move")))

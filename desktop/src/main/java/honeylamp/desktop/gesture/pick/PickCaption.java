@@ -12,6 +12,7 @@ import honeylamp.desktop.gesture.Surroundings;
 import honeylamp.desktop.gesture.Typed;
 import honeylamp.desktop.gesture.TypedMove;
 import honeylamp.drawing.Mark;
+import honeylamp.edit.Grouping;
 import honeylamp.edit.NoteEdits;
 import honeylamp.edit.Outcome;
 import honeylamp.edit.PickedEdits;
@@ -135,6 +136,9 @@ public record PickCaption(
         if (!picked.add(id) && pointer.keys().shift()) {
             picked.remove(id);
         }
+        if (!scene.selection().contains(id)) {
+            picked.addAll(Grouping.whole(scene.plan(), scene.geometry().storey(), picked));
+        }
         var held = picked.size() == 1
                 ? dimension(scene, id)
                         .<Grip>map(d -> new Grip.Line(d, d.line().offset(p)))
@@ -217,7 +221,8 @@ public record PickCaption(
                     Box.around(List.of(from, pointer.at())),
                     how,
                     e -> e instanceof Note || e instanceof Dimension));
-            return Reply.to(rest).picking(picked);
+            return Reply.to(rest)
+                    .picking(Grouping.whole(scene.plan(), scene.geometry().storey(), picked));
         }
         return preview.map(plan ->
                         Reply.commit(rest, plan, grip.map(PickCaption::action).orElse("Move")))

@@ -1,10 +1,12 @@
 package honeylamp.desktop.panel.card;
 
 import honeylamp.desktop.panel.part.Widgets;
+import honeylamp.desktop.workspace.Keys;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.Arranging;
 import honeylamp.edit.Arranging.Along;
 import honeylamp.edit.Arranging.Edge;
+import honeylamp.edit.Grouping;
 import honeylamp.edit.PickedEdits;
 import honeylamp.plan.ElementId;
 import java.util.ArrayList;
@@ -12,6 +14,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 import javafx.scene.Node;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 
@@ -39,7 +42,29 @@ record ArrangeCard(WorkspaceModel model, CardFields parts) {
             out.add(Widgets.section("Equal gaps", gaps));
         }
         out.add(Widgets.section("Turn and mirror", turning(picked)));
+        out.add(together(picked));
         return out;
+    }
+
+    /** Who picks one of what is kept together picks it all; a further click picks the one alone. */
+    private Node together(Set<ElementId> picked) {
+        var row = new FlowPane(6, 6);
+        row.getChildren()
+                .add(Widgets.button(
+                        "Keep together",
+                        "keep-together",
+                        "They are picked and moved as one from now on; a second click on one of them picks it alone ("
+                                + Keys.KEEP_TOGETHER.text() + ")",
+                        model.picked()::keepTogether));
+        if (Grouping.isAny(parts.plan(), picked)) {
+            row.getChildren()
+                    .add(Widgets.button(
+                            "Let go of each other",
+                            "let-go",
+                            "Each is picked by itself again (" + Keys.LET_GO.text() + ")",
+                            model.picked()::letGo));
+        }
+        return Widgets.section("As one", row);
     }
 
     private HBox lines(Set<ElementId> picked, Along along) {

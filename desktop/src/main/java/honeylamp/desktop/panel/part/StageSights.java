@@ -22,9 +22,15 @@ public final class StageSights {
                 "Change what is seen");
     }
 
-    /** Locks a kind, or frees it. */
+    /** Locks a kind in the view worked on, or in all, or frees it. */
     public static void lock(WorkspaceModel model, Kind kind) {
-        var choices = model.now().choices();
-        model.chooseWithin(choices.withSeen(choices.seen().toggling(kind)));
+        var now = model.now();
+        model.edit(
+                ViewEdits.lock(
+                        now.plan(),
+                        now.worked().view(),
+                        now.choices().presenting().reach(),
+                        kind),
+                "Change what is locked");
     }
 }

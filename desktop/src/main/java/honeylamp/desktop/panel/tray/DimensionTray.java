@@ -41,9 +41,7 @@ record DimensionTray(WorkspaceModel model) implements Content<DimensionTray.Part
                         "Rounded to " + part.rounding().words(),
                         "rounded-to",
                         "What lengths on the drawing are whole multiples of; they still add up, and nothing in the plan changes",
-                        steps.stream()
-                                .map(s -> new Rounding(system, s).words())
-                                .toList(),
+                        steps.stream().map(s -> new Rounding(system, s).words()).toList(),
                         i -> model.edit(PlanEdits.rounded(model.now().plan(), steps.get(i)), "Round shown lengths"))));
         if (part.anyMoved()) {
             out.add(Widgets.button(

@@ -170,7 +170,7 @@ public final class Tray extends VBox {
                             .map(k -> new Seen(
                                     k,
                                     now.view().showing().of(k),
-                                    now.choices().seen().locked().contains(k))),
+                                    now.view().showing().locked().contains(k))),
                     Objects.requireNonNull(contents.get(now.stage())).of(now));
         }
 
