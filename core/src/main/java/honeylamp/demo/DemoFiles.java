@@ -58,16 +58,6 @@ public final class DemoFiles {
 
     private DemoFiles() {}
 
-    /** The plan of the tea room with a flat above, for whoever needs two storeys. */
-    public static Plan twoStoreys() {
-        return QuillbackLane.plan();
-    }
-
-    /** The plan worked out from the readings of the boat shed. */
-    public static Plan shed() throws IOException {
-        return BoatShed.plan();
-    }
-
     /** Writes all files into a folder, made if need be. */
     public static void write(Path folder) throws IOException {
         Files.createDirectories(folder);

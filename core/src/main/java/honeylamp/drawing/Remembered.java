@@ -42,6 +42,19 @@ public final class Remembered {
         return (V) known;
     }
 
+    /** Told apart by what is asked and by the very thing it is asked of. */
+    private record AskedOfOne(Object what, Object thing) {
+        @Override
+        public boolean equals(Object o) {
+            return o instanceof AskedOfOne asked && asked.thing == thing && asked.what.equals(what);
+        }
+
+        @Override
+        public int hashCode() {
+            return 31 * what.hashCode() + System.identityHashCode(thing);
+        }
+    }
+
     /** Told apart by what is asked and by the very things it is asked of. */
     private record AskedOf(Object what, List<Object> things) {
         @Override
@@ -59,11 +72,16 @@ public final class Remembered {
     }
 
     /**
-     * The answer to a question about things that never change and are the same objects as long as nothing in them does:
-     * quicker than comparing them.
+     * The answer to a question about a thing that never changes and is the same object as long as nothing in it does:
+     * quicker than comparing it.
      *
      * @param what the question
      */
+    public <V> V answerAbout(Object what, Object thing, Supplier<V> work) {
+        return answer(new AskedOfOne(what, thing), work);
+    }
+
+    /** The same of several things. */
     public <V> V answerOf(Object what, List<Object> things, Supplier<V> work) {
         return answer(new AskedOf(what, things), work);
     }

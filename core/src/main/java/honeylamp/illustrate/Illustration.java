@@ -216,10 +216,18 @@ public final class Illustration {
     }
 
     private List<Mark> floorMarks() {
-        var out = new ArrayList<Mark>();
         if (lamp == Lamp.DRAFT) {
-            return out; // the picture to trace shows through
+            return List.of(); // the picture to trace shows through
         }
+        var storey = geometry.storey();
+        return kept(
+                About.FLOOR_MARKS,
+                List.of(geometry.rooms(), geometry.cuts(), storey.regions(), storey.coverings()),
+                this::laidFloors);
+    }
+
+    private List<Mark> laidFloors() {
+        var out = new ArrayList<Mark>();
         for (var at = 0; at < geometry.rooms().size(); at++) {
             var room = geometry.rooms().get(at);
             var surface = surfaces().get(at);
@@ -276,6 +284,7 @@ public final class Illustration {
 
     private enum About {
         FLOORS,
+        FLOOR_MARKS,
         TIERS,
         TIER_LINES,
         STAIRS,

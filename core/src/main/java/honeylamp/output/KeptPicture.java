@@ -53,9 +53,9 @@ public final class KeptPicture {
         kept = null; // what fails half-way is not gone on with
         var layers = ScreenLayers.of(scene);
         if (last == null || !comparable(last.layers, layers)) {
-            var painted = whole(layers);
-            kept = painted;
-            return Optional.of(painted.image);
+            var painted = whole(layers, wanted);
+            kept = painted.orElse(null);
+            return painted.map(Kept::image);
         }
         var shift = shift(last.scene().toPixels(), scene.toPixels());
         if (shift.isEmpty()) {
@@ -68,11 +68,11 @@ public final class KeptPicture {
         return Optional.of(painted.image);
     }
 
-    private static Kept whole(ScreenLayers layers) {
+    private static Optional<Kept> whole(ScreenLayers layers, BooleanSupplier wanted) {
         var whole = layers.scene().whole();
-        var below = layers.below(whole);
-        var above = layers.above(whole);
-        return new Kept(layers, below, above, layers.together(whole, copied(below, whole), above));
+        var out = new Kept(layers, blank(whole), blank(whole), blank(whole));
+        Tiles.bands(whole).parallelStream().filter(_ -> wanted.getAsBoolean()).forEach(part -> paint(out, part));
+        return wanted.getAsBoolean() ? Optional.of(out) : Optional.empty();
     }
 
     /** Paints the parts anew in which something differs. */

@@ -10,6 +10,9 @@ final class Tiles {
     /** A multiple of 8: tones of pictures to trace are looked up at such steps. */
     static final int SIDE_PX = 32;
 
+    /** So many bands keep two processors busy to the end, though one of them may hold more than the others. */
+    private static final int BANDS = 6;
+
     private final Rectangle whole;
     private final int across;
     private final int down;
@@ -27,6 +30,16 @@ final class Tiles {
         var tiles = new Tiles(whole);
         parts.forEach(tiles::mark);
         return tiles.rectangles();
+    }
+
+    /** An image in bands of about one height, of whole squares. */
+    static List<Rectangle> bands(Rectangle whole) {
+        var high = Math.ceilDiv(Math.ceilDiv(whole.height, BANDS), SIDE_PX) * SIDE_PX;
+        var out = new ArrayList<Rectangle>();
+        for (var y = 0; y < whole.height; y += high) {
+            out.add(new Rectangle(0, y, whole.width, Math.min(high, whole.height - y)));
+        }
+        return out;
     }
 
     private void mark(Rectangle part) {

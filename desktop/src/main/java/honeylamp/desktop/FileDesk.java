@@ -1,10 +1,10 @@
 package honeylamp.desktop;
 
 import honeylamp.catalogue.NewPlan;
+import honeylamp.demo.Demo;
 import honeylamp.desktop.files.FileDialogs;
 import honeylamp.desktop.files.FileNames;
 import honeylamp.desktop.files.SaveWork;
-import honeylamp.desktop.panel.Demos;
 import honeylamp.desktop.panel.part.Library;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.PlanEdits;
@@ -72,8 +72,8 @@ final class FileDesk {
     }
 
     /** Opens a demo as if it were new, so that saving asks where. */
-    void demo(int number, Runnable then) {
-        leaving(() -> errands.run("Opening the demo", _ -> Demos.document(number), document -> {
+    void demo(Demo demo, Runnable then) {
+        leaving(() -> errands.run("Opening the demo", _ -> demo.document(), document -> {
             model.open(Origin.of(document));
             then.run();
         }));

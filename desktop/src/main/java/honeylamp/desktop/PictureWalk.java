@@ -1,6 +1,6 @@
 package honeylamp.desktop;
 
-import honeylamp.demo.DemoFiles;
+import honeylamp.demo.Demo;
 import honeylamp.desktop.gesture.Choices;
 import honeylamp.desktop.workspace.Tool;
 import honeylamp.desktop.workspace.Viewport;
@@ -11,7 +11,6 @@ import honeylamp.illustrate.paper.Lamp;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Stair;
 import honeylamp.store.Origin;
-import honeylamp.store.PlanDocument;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -115,7 +114,11 @@ final class PictureWalk {
     /** The stair of the tea room's flat, picked on the storey it begins on. */
     private void fixedParts(WorkspaceModel model) {
         window.actions().toggleSchedules();
-        model.open(Origin.of(PlanDocument.of(DemoFiles.twoStoreys())));
+        try {
+            model.open(Origin.of(Demo.QUILLBACK_LANE.document()));
+        } catch (IOException e) {
+            throw new UncheckedIOException("the demo cannot be made", e);
+        }
         model.light(Lamp.LIT);
         model.use(Tool.PICK_PARTS);
         model.show(new Viewport(new Point(4000, 9000), 0.075));

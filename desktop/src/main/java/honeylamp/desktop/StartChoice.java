@@ -1,5 +1,6 @@
 package honeylamp.desktop;
 
+import honeylamp.demo.Demo;
 import honeylamp.desktop.panel.StartPane;
 import honeylamp.plan.Plan;
 import honeylamp.store.PlanDocument;
@@ -36,8 +37,8 @@ record StartChoice(MainWindow window) implements StartPane.Choice {
     }
 
     @Override
-    public void openDemo(int number) {
-        window.files.demo(number, window.actions()::showSheet);
+    public void openDemo(Demo demo) {
+        window.files.demo(demo, window.actions()::showSheet);
     }
 
     @Override

@@ -162,6 +162,7 @@ class SnagsWindowTest {
             w.press("stage-walls");
             w.press("snags");
             w.settle();
+            w.move(3000, 2000); // a pointer left on the button would try the mend too
             var before = w.plan();
             var button = WindowDriver.onScreen(
                     () -> w.robot.lookup("#mend-all-short_end").queryButton());

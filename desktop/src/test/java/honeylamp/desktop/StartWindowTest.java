@@ -165,7 +165,7 @@ class StartWindowTest {
                             .shows(Kind.DIMENSIONS))
                     .isFalse();
             w.press("start");
-            w.press("start-demo-1");
+            w.press("start-demo-quillback-lane");
             w.settle();
             assertThat(w.plan().name()).isEqualTo("Quillback Lane");
         }

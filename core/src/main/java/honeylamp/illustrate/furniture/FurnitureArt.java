@@ -25,8 +25,8 @@ public final class FurnitureArt {
     private final Lamp lamp;
     private final Remembered remembered;
 
-    /** What the marks of a piece depend on. */
-    private record Drawn(Furnishing piece, SymbolShape.Level level, Lamp lamp) {}
+    /** What the marks of a piece depend on beside it. */
+    private record Drawn(SymbolShape.Level level, Lamp lamp) {}
 
     /**
      * Draws with pens on paper.
@@ -46,8 +46,9 @@ public final class FurnitureArt {
         var sorted = new ArrayList<>(pieces);
         sorted.sort(Comparator.comparing(Furnishing::height).thenComparing(Furnishing::id, ElementId.ORDER));
         var out = new ArrayList<Mark>();
+        var drawn = new Drawn(level, lamp);
         for (var piece : sorted) {
-            out.addAll(remembered.answer(new Drawn(piece, level, lamp), () -> List.copyOf(marks(piece, level))));
+            out.addAll(remembered.answerAbout(drawn, piece, () -> List.copyOf(marks(piece, level))));
         }
         return out;
     }

@@ -47,8 +47,9 @@ public record Solids(List<Solid> walls, List<Solid> pieces) {
             StoreyGeometry geometry, FixedParts fixed, Showing showing, double heightCapMm, Remembered remembered) {
         var pieces = new ArrayList<Solid>();
         if (showing.of(Kind.FURNITURE) == Degree.SHOWN) {
+            var asked = new Asked(heightCapMm);
             for (var piece : geometry.storey().furnishings()) {
-                pieces.addAll(remembered.answer(new Asked(piece, heightCapMm), () -> solids(piece, heightCapMm)));
+                pieces.addAll(remembered.answerAbout(asked, piece, () -> solids(piece, heightCapMm)));
             }
         }
         pieces.addAll(parts(geometry.storey(), fixed, showing, heightCapMm));
@@ -72,7 +73,7 @@ public record Solids(List<Solid> walls, List<Solid> pieces) {
         return List.copyOf(walls);
     }
 
-    private record Asked(Furnishing piece, double cap) {}
+    private record Asked(double cap) {}
 
     private static List<Solid> solids(Furnishing piece, double cap) {
         var out = new ArrayList<Solid>();

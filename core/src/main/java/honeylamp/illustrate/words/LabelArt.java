@@ -2,7 +2,6 @@ package honeylamp.illustrate.words;
 
 import honeylamp.catalogue.Furnishings;
 import honeylamp.derive.fixed.FixedParts;
-import honeylamp.derive.fixed.StairSteps;
 import honeylamp.derive.listing.Tags;
 import honeylamp.derive.openings.LeafSweep;
 import honeylamp.derive.pointing.Picking;
@@ -197,7 +196,7 @@ public final class LabelArt {
         var out = new ArrayList<Outline>();
         if (showing.shows(Showing.Kind.FURNITURE)) {
             for (var piece : geometry.storey().furnishings()) {
-                out.addAll(remembered.answer(new Footprints(piece), () -> footprints(piece)));
+                out.addAll(remembered.answerAbout(About.FOOTPRINTS, piece, () -> footprints(piece)));
             }
         }
         out.addAll(taken);
@@ -208,14 +207,15 @@ public final class LabelArt {
                 out.add(Outline.of(part.footprint()));
             }
         }
-        for (var stair : fixed.stairs()) {
-            out.addAll(
-                    stair.seen() == FixedParts.End.HEAD
-                            ? stair.well()
-                            : remembered.answer(
-                                    new StairOutline(stair.steps()),
-                                    () -> stair.steps().outline()));
-        }
+        out.addAll(remembered.answerAbout(
+                About.STAIRS,
+                fixed,
+                () -> fixed.stairs().stream()
+                        .flatMap(stair -> (stair.seen() == FixedParts.End.HEAD
+                                        ? stair.well()
+                                        : stair.steps().outline())
+                                .stream())
+                        .toList()));
         out.addAll(remembered.answerOf(
                 About.LEAVES,
                 List.of(geometry.cuts()),
@@ -244,12 +244,10 @@ public final class LabelArt {
     }
 
     private enum About {
+        FOOTPRINTS,
+        STAIRS,
         LEAVES
     }
-
-    private record StairOutline(StairSteps steps) {}
-
-    private record Footprints(Furnishing piece) {}
 
     private static List<Outline> footprints(Furnishing piece) {
         var out = new ArrayList<Outline>();

@@ -2,6 +2,7 @@ package honeylamp.desktop.panel;
 
 import honeylamp.catalogue.NewPlan;
 import honeylamp.catalogue.Templates;
+import honeylamp.demo.Demo;
 import honeylamp.desktop.panel.part.Libraries;
 import honeylamp.desktop.panel.part.Pictures;
 import honeylamp.desktop.panel.part.Widgets;
@@ -17,6 +18,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -69,8 +71,8 @@ public final class StartPane extends StackPane {
         /** Asks for a file of measures. */
         void bringInSurvey();
 
-        /** Opens the demo with this number, from 0. */
-        void openDemo(int number);
+        /** Opens a demo. */
+        void openDemo(Demo demo);
 
         /** Something could not be done; the sentence says why. */
         void complain(String sentence);
@@ -78,13 +80,6 @@ public final class StartPane extends StackPane {
         /** The pane has closed. */
         void closed();
     }
-
-    private record Demo(String name, String about) {}
-
-    private static final List<Demo> DEMOS = List.of(
-            new Demo("Sailcloth Yard", "A loft with its scan"),
-            new Demo("Quillback Lane", "Two storeys, feet, inches"),
-            new Demo("Boat shed", "Worked out of measures"));
 
     /** A pane, hidden at first. */
     public StartPane(Choice choice, Libraries libraries) {
@@ -382,17 +377,19 @@ public final class StartPane extends StackPane {
 
     private Node demos() {
         var tiles = new FlowPane(10, 10);
-        for (var i = 0; i < DEMOS.size(); i++) {
-            var number = i;
+        for (var demo : Demo.values()) {
             tiles.getChildren()
                     .add(tile(
-                            DEMOS.get(i).name,
-                            DEMOS.get(i).about,
-                            "start-demo-" + i,
-                            pictures.view("demo " + i, () -> Optional.of(Preview.png(Demos.plan(number)))),
+                            demo.label(),
+                            demo.about(),
+                            "start-demo-" + demo.name().toLowerCase(Locale.ROOT).replace('_', '-'),
+                            pictures.view(
+                                    "demo " + demo,
+                                    () -> Optional.of(
+                                            Preview.png(demo.document().plan()))),
                             () -> {
                                 close();
-                                choice.openDemo(number);
+                                choice.openDemo(demo);
                             }));
         }
         return tiles;

@@ -19,16 +19,21 @@ import honeylamp.sheet.ComposedPage;
 import honeylamp.sheet.SheetComposer;
 import honeylamp.store.PagePictures;
 import java.awt.image.BufferedImage;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.Executor;
-import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.Consumer;
 import org.jspecify.annotations.Nullable;
 
-/** Renders the working view off the interface thread; only the newest request is painted and shown. */
+/**
+ * Renders the working view off the interface thread; only the newest request is painted and shown. While nothing is
+ * asked for the other lamps are painted ahead, so that the dial answers at once.
+ */
 public final class PictureRenderer implements AutoCloseable {
     /**
      * What is to be shown.
@@ -46,7 +51,11 @@ public final class PictureRenderer implements AutoCloseable {
             int desk,
             List<Traced> underlays,
             List<Mark> ghost,
-            Map<String, byte[]> assets) {}
+            Map<String, byte[]> assets) {
+        Request in(Lamp other) {
+            return new Request(page, worked, frame, other, viewport, width, height, desk, underlays, ghost, assets);
+        }
+    }
 
     /**
      * A painted request.
@@ -55,18 +64,34 @@ public final class PictureRenderer implements AutoCloseable {
      */
     public record Painted(Request request, BufferedImage image, boolean sharp) {}
 
-    private record PageKey(LaidPlan plan, Page page, List<View> views, ViewId worked, PaperFrame frame, Lamp lamp) {}
+    private record PageKey(LaidPlan plan, Page page, List<View> views, ViewId worked, PaperFrame frame) {
+        boolean isSame(PageKey other) {
+            return plan == other.plan
+                    && page.equals(other.page)
+                    && views.equals(other.views)
+                    && worked.equals(other.worked)
+                    && frame.equals(other.frame);
+        }
+    }
 
-    private final ExecutorService worker = Executors.newSingleThreadExecutor(
+    /** What is known of pictures in one lamp. */
+    private static final class InLamp {
+        private final KeptPicture kept = new KeptPicture();
+        private final Remembered remembered = new Remembered();
+        private @Nullable PageKey key;
+        private @Nullable ComposedPage page;
+    }
+
+    /** Nothing is painted ahead before the hand has rested for so long. */
+    private static final long REST_MS = 600;
+
+    private final ScheduledExecutorService worker = Executors.newSingleThreadScheduledExecutor(
             Thread.ofPlatform().daemon().name("picture").factory());
     private final AtomicReference<@Nullable Request> newest = new AtomicReference<>();
     private final Executor screen;
     private final Consumer<Painted> show;
-    private final KeptPicture kept = new KeptPicture(); // worker only
-    private final Remembered remembered = new Remembered(); // worker only
+    private final Map<Lamp, InLamp> lamps = new EnumMap<>(Lamp.class); // worker only
     private final PagePictures pictures = new PagePictures();
-    private @Nullable PageKey pageKey; // worker only
-    private @Nullable ComposedPage page; // worker only
 
     /**
      * A renderer.
@@ -87,10 +112,28 @@ public final class PictureRenderer implements AutoCloseable {
         }
         worker.execute(() -> {
             if (newest.get() == request) {
-                kept.paint(scene(request), () -> newest.get() == request, early -> show(request, early, false))
-                        .ifPresent(image -> show(request, image, true));
+                in(request.lamp)
+                        .kept
+                        .paint(scene(request), () -> newest.get() == request, early -> show(request, early, false))
+                        .ifPresent(image -> {
+                            show(request, image, true);
+                            worker.schedule(() -> ahead(request), REST_MS, TimeUnit.MILLISECONDS);
+                        });
             }
         });
+    }
+
+    private InLamp in(Lamp lamp) {
+        return lamps.computeIfAbsent(lamp, _ -> new InLamp());
+    }
+
+    /** Paints what was asked for in the other lamps too, as long as nothing else is. */
+    private void ahead(Request request) {
+        for (var lamp : Lamp.values()) {
+            if (lamp != request.lamp && newest.get() == request) {
+                in(lamp).kept.paint(scene(request.in(lamp)), () -> newest.get() == request, _ -> {});
+            }
+        }
     }
 
     /** Whether everything asked for has been painted. */
@@ -119,17 +162,10 @@ public final class PictureRenderer implements AutoCloseable {
                 request.page.page(),
                 request.page.views().stream().map(LaidView::view).toList(),
                 request.worked,
-                request.frame,
-                request.lamp);
-        var known = page;
-        if (known != null
-                && pageKey != null
-                && pageKey.plan == key.plan
-                && pageKey.page.equals(key.page)
-                && pageKey.views.equals(key.views)
-                && pageKey.worked.equals(key.worked)
-                && pageKey.frame.equals(key.frame)
-                && pageKey.lamp == key.lamp) {
+                request.frame);
+        var in = in(request.lamp);
+        var known = in.page;
+        if (known != null && in.key != null && in.key.isSame(key)) {
             return known;
         }
         var made = SheetComposer.compose(
@@ -138,10 +174,10 @@ public final class PictureRenderer implements AutoCloseable {
                 request.frame,
                 request.lamp,
                 Illustration.SCREEN_SHADE_PX_PER_MM,
-                remembered);
+                in.remembered);
         made = pictures.onto(made, request.page, request.assets);
-        page = made;
-        pageKey = key;
+        in.page = made;
+        in.key = key;
         return made;
     }
 

@@ -7,11 +7,13 @@ import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.desktop.workspace.Viewport;
 import honeylamp.edit.StoreyEdits;
 import honeylamp.edit.ViewEdits;
+import honeylamp.edit.WallEdits;
 import honeylamp.geometry.Point;
 import honeylamp.illustrate.paper.Lamp;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Storey;
 import honeylamp.sheet.SheetComposer;
+import honeylamp.units.Length;
 import java.awt.image.BufferedImage;
 import java.util.List;
 import java.util.Map;
@@ -50,6 +52,45 @@ class PictureRendererTest {
             assertThat(dark(ground.image())).isGreaterThan(1000);
             assertThat(dark(loft.image())).isLessThan(dark(ground.image()) / 10); // words of the title block
         }
+    }
+
+    /** Each lamp keeps a picture of its own; it must be that of the plan as it is now. */
+    @Test
+    void everyLampShowsThePlanAsItIsWhateverWasPaintedInItBefore() throws Exception {
+        var before = TestWalls.house();
+        var after = WallEdits.moveWall(
+                        before,
+                        before.storeys().getFirst().id(),
+                        before.storeys().getFirst().walls().getLast().id(),
+                        Length.ofMm(700),
+                        Length.ZERO)
+                .orThrow();
+        var painted = new LinkedBlockingQueue<PictureRenderer.Painted>();
+        try (var renderer = new PictureRenderer(Runnable::run, painted::add)) {
+            for (var plan : List.of(before, after, before)) {
+                for (var lamp : List.of(Lamp.LIT, Lamp.COLOUR, Lamp.DRAFT, Lamp.LIT)) {
+                    var request = request(plan, plan.storeys().getFirst()).in(lamp);
+                    renderer.request(request);
+                    var picture = painted.poll(20, TimeUnit.SECONDS);
+                    assertThat(picture).isNotNull();
+                    assertThat(pixels(picture.image())).as(lamp.name()).isEqualTo(pixels(afresh(request)));
+                }
+            }
+        }
+    }
+
+    private static BufferedImage afresh(PictureRenderer.Request request) throws Exception {
+        var painted = new LinkedBlockingQueue<PictureRenderer.Painted>();
+        try (var renderer = new PictureRenderer(Runnable::run, painted::add)) {
+            renderer.request(request);
+            var picture = painted.poll(20, TimeUnit.SECONDS);
+            assertThat(picture).isNotNull();
+            return picture.image();
+        }
+    }
+
+    private static int[] pixels(BufferedImage image) {
+        return image.getRGB(0, 0, image.getWidth(), image.getHeight(), null, 0, image.getWidth());
     }
 
     private static PictureRenderer.Request request(Plan plan, Storey storey) {

@@ -1,0 +1,49 @@
+package honeylamp.demo;
+
+import honeylamp.demo.place.BoatShed;
+import honeylamp.demo.place.QuillbackLane;
+import honeylamp.store.PlanDocument;
+import java.io.IOException;
+
+/** The plans that ship to be looked at and tried on. */
+public enum Demo {
+    /** With the picture it was traced from. */
+    SAILCLOTH_YARD("Sailcloth Yard", "A loft with its scan", DemoFiles::document),
+    /** A tea room with a flat above. */
+    QUILLBACK_LANE("Quillback Lane", "Two storeys, feet, inches", () -> PlanDocument.of(QuillbackLane.plan())),
+    /** Readings only, no picture. */
+    BOAT_SHED("Boat shed", "Worked out of measures", () -> PlanDocument.of(BoatShed.plan()));
+
+    private interface Maker {
+        PlanDocument make() throws IOException;
+    }
+
+    private final String label;
+    private final String about;
+    private final Maker maker;
+
+    Demo(String label, String about, Maker maker) {
+        this.label = label;
+        this.about = about;
+        this.maker = maker;
+    }
+
+    /** The name people see. */
+    public String label() {
+        return label;
+    }
+
+    /** What it shows, in a few words. */
+    public String about() {
+        return about;
+    }
+
+    /**
+     * The plan with what belongs to it.
+     *
+     * @throws IOException if its picture or its readings cannot be made
+     */
+    public PlanDocument document() throws IOException {
+        return maker.make();
+    }
+}
