@@ -25,6 +25,9 @@ import org.junit.jupiter.api.Test;
 class PictureRendererTest {
     private static final int DARK = 120;
 
+    /** An edge that is drawn in two parts may be rounded otherwise where they meet. */
+    private static final int ROUNDING = 8;
+
     /** Dark pixels: a storey of walls has many, an empty one hardly any. */
     private static long dark(BufferedImage image) {
         var count = 0L;
@@ -73,7 +76,9 @@ class PictureRendererTest {
                     renderer.request(request);
                     var picture = painted.poll(20, TimeUnit.SECONDS);
                     assertThat(picture).isNotNull();
-                    assertThat(pixels(picture.image())).as(lamp.name()).isEqualTo(pixels(afresh(request)));
+                    assertThat(apart(picture.image(), afresh(request)))
+                            .as(lamp.name())
+                            .isLessThanOrEqualTo(ROUNDING);
                 }
             }
         }
@@ -89,8 +94,19 @@ class PictureRendererTest {
         }
     }
 
-    private static int[] pixels(BufferedImage image) {
-        return image.getRGB(0, 0, image.getWidth(), image.getHeight(), null, 0, image.getWidth());
+    /** The most one colour of a pixel differs, of 255. */
+    private static int apart(BufferedImage one, BufferedImage other) {
+        var most = 0;
+        for (var y = 0; y < one.getHeight(); y++) {
+            for (var x = 0; x < one.getWidth(); x++) {
+                for (var shift = 0; shift < 24; shift += 8) {
+                    var a = one.getRGB(x, y) >> shift & 0xff;
+                    var b = other.getRGB(x, y) >> shift & 0xff;
+                    most = Math.max(most, Math.abs(a - b));
+                }
+            }
+        }
+        return most;
     }
 
     private static PictureRenderer.Request request(Plan plan, Storey storey) {
