@@ -1,5 +1,6 @@
 package honeylamp.edit;
 
+import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.geometry.Curve;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Ring;
@@ -19,8 +20,8 @@ import java.util.NoSuchElementException;
 import java.util.Optional;
 
 /**
- * Walls around an outline. Where a wall stands already it is shared, not doubled; a new wall that runs on
- * from one of its kind becomes part of it.
+ * Walls around an outline. Where a wall stands already it is shared, not doubled; a new wall that runs on from one of its
+ * kind becomes part of it. An outline laid partly over a room grows that room: between the two no wall is left.
  */
 public final class WallsAround {
     private static final double SAME_MM = 1;
@@ -55,11 +56,22 @@ public final class WallsAround {
     /**
      * Puts walls around a closed outline; refused if an arc of it is nearly a whole circle.
      *
+     * @param geometry what is built on the storey in {@code plan}
      * @param drawn which line of the walls the outline is
      * @param works what becomes of the walls in the building works
      */
     public static Outcome<Plan> add(
-            Plan plan, StoreyId storey, List<Edge> outline, DrawnFace drawn, WallTypeId type, Wall.Works works) {
+            Plan plan,
+            StoreyGeometry geometry,
+            List<Edge> outline,
+            DrawnFace drawn,
+            WallTypeId type,
+            Wall.Works works) {
+        var storey = geometry.storey().id();
+        var over = LaidOver.of(geometry, outline, inside(plan, drawn, type));
+        if (over.isPresent()) {
+            return over(over.get(), plan, storey, outline, drawn, type, works);
+        }
         var body = drawn.body(isCounterClockwise(outline));
         var standing = outline.stream()
                 .map(e -> !covering(plan, storey, e, body, type).isEmpty())
@@ -74,6 +86,33 @@ public final class WallsAround {
                 now = now.then(p -> side(p, storey, edge, corners, body, type)
                         .map(q -> runningOn(p, WallEdits.setWorksOfAdded(p, q, storey, works), storey)));
             }
+        }
+        return now;
+    }
+
+    /** How far within its drawn line the clear space of an outline begins. */
+    private static double inside(Plan plan, DrawnFace drawn, WallTypeId type) {
+        return switch (drawn) {
+            case INNER -> 0;
+            case CENTRE -> thickness(plan, type) / 2;
+            case OUTER -> thickness(plan, type);
+        };
+    }
+
+    /** Walls around an outline that makes one room with those it is laid over. */
+    private static Outcome<Plan> over(
+            LaidOver over,
+            Plan plan,
+            StoreyId storey,
+            List<Edge> outline,
+            DrawnFace drawn,
+            WallTypeId type,
+            Wall.Works works) {
+        var body = drawn.body(isCounterClockwise(outline));
+        var now = Outcome.done(over.without(plan));
+        for (var edge : outline.stream().flatMap(e -> over.built(e).stream()).toList()) {
+            now = now.then(p -> side(p, storey, edge, new Corners(false, false), body, type)
+                    .map(q -> WallEdits.setWorksOfAdded(p, q, storey, works)));
         }
         return now;
     }

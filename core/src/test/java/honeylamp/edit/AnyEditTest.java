@@ -9,6 +9,7 @@ import honeylamp.demo.place.SailclothYard;
 import honeylamp.derive.listing.Surfaces;
 import honeylamp.derive.storeys.GeometryCache;
 import honeylamp.derive.storeys.LaidPlan;
+import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.drawing.Drawing;
 import honeylamp.edit.WallEdits.End;
 import honeylamp.geometry.Segment;
@@ -157,7 +158,17 @@ class AnyEditTest {
     private Plan wall(Plan plan, StoreyId at) {
         var type = any(plan.wallTypes()).id();
         var body = any(List.of(BodySide.values()));
-        return switch (random.nextInt(10)) {
+        return switch (random.nextInt(11)) {
+            case 9 ->
+                ok(
+                        plan,
+                        WallsAround.add(
+                                plan,
+                                StoreyGeometry.of(plan, plan.storey(at)),
+                                Shapes.rectangle(place().point(), place().point()),
+                                any(List.of(DrawnFace.values())),
+                                type,
+                                any(List.of(Wall.Works.values()))));
             case 0 ->
                 ok(plan, WallEdits.add(plan, at, place(), place(), body, type).map(Added::plan));
             case 1 -> with(plan, at, Wall.class, w -> WallEdits.moveCorner(plan, at, w.to(), place()));

@@ -29,7 +29,12 @@ class WallsAroundTest {
 
     private static Plan around(Plan plan, List<Position> corners, DrawnFace face) {
         return WallsAround.add(
-                        plan, TestPlans.storey(plan), WallsAround.edges(corners), face, PARTITION, Wall.Works.EXISTING)
+                        plan,
+                        TestPlans.geometry(plan),
+                        WallsAround.edges(corners),
+                        face,
+                        PARTITION,
+                        Wall.Works.EXISTING)
                 .orThrow();
     }
 
@@ -135,6 +140,50 @@ class WallsAroundTest {
         assertThat(plan.storeys().getFirst().walls()).hasSize(6);
     }
 
+    /** 4000 by 3000, and 3000 by 3000 laid over its upper right corner by 1500 both ways: 12 + 9 - 2.25 m². */
+    @ParameterizedTest
+    @EnumSource(DrawnFace.class)
+    void aRectangleLaidOverTheCornerOfARoomGrowsIt(DrawnFace face) {
+        var out = switch (face) {
+            case OUTER -> 100;
+            case CENTRE -> 50;
+            case INNER -> 0;
+        };
+        var first = around(TestPlans.start().plan(), rectangle(-out, -out, 4000 + out, 3000 + out), face);
+        var both = around(first, rectangle(2500 - out, 1500 - out, 5500 + out, 4500 + out), face);
+        assertThat(rooms(both)).containsExactly(18_750_000L);
+        assertThat(TestPlans.geometry(both).network().openEnds()).isEmpty();
+        assertThat(TestPlans.geometry(both).rooms().getFirst().outline().shell().corners())
+                .hasSize(8);
+        assertThat(Snags.of(TestPlans.geometry(both), both))
+                .extracting(Snag::kind)
+                .containsOnly(Snag.Kind.UNNAMED_ROOM);
+    }
+
+    /** An arm of 1000 laid across a wall of a room of 4000 by 3000 sticks out by 2000: a T. */
+    @Test
+    void aRectangleLaidAcrossAWallOpensItAsWideAsItIs() {
+        var first = around(TestPlans.start().plan(), rectangle(0, 0, 4000, 3000), DrawnFace.INNER);
+        var both = around(first, rectangle(1500, 2000, 2500, 5000), DrawnFace.INNER);
+        assertThat(rooms(both)).containsExactly(14_000_000L);
+        assertThat(TestPlans.geometry(both).network().openEnds()).isEmpty();
+    }
+
+    @Test
+    void aRectangleWithinARoomIsARoomByItself() {
+        var first = around(TestPlans.start().plan(), rectangle(0, 0, 4000, 3000), DrawnFace.INNER);
+        var both = around(first, rectangle(3000, 0, 4000, 1000), DrawnFace.INNER);
+        assertThat(TestPlans.geometry(both).rooms()).hasSize(2);
+        assertThat(rooms(both).getFirst()).isEqualTo(1_000_000L);
+    }
+
+    @Test
+    void aRoomThatReachesALittleIntoItsNeighbourStaysAnotherRoom() {
+        var first = around(TestPlans.start().plan(), rectangle(0, 0, 4000, 3000), DrawnFace.INNER);
+        var both = around(first, rectangle(3950, 0, 7000, 3000), DrawnFace.INNER);
+        assertThat(TestPlans.geometry(both).rooms()).hasSizeGreaterThan(1);
+    }
+
     @Test
     void drawingTheSameRectangleTwiceAddsNothing() {
         var once = around(TestPlans.start().plan(), rectangle(0, 0, 4000, 3000), DrawnFace.INNER);
@@ -146,7 +195,7 @@ class WallsAroundTest {
         var plan = TestPlans.start().plan();
         var circle = WallsAround.add(
                         plan,
-                        TestPlans.storey(plan),
+                        TestPlans.geometry(plan),
                         List.of(
                                 new WallsAround.Edge(Position.ofMm(-2000, 0), Position.ofMm(2000, 0), -2000),
                                 new WallsAround.Edge(Position.ofMm(2000, 0), Position.ofMm(-2000, 0), -2000)),

@@ -11,7 +11,6 @@ import honeylamp.desktop.files.WindowState;
 import honeylamp.desktop.panel.part.Libraries;
 import honeylamp.desktop.workspace.ActionLog;
 import honeylamp.desktop.workspace.SnagSearch;
-import honeylamp.desktop.workspace.WindowStyle;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.geometry.Affine;
 import honeylamp.illustrate.Illustration;
@@ -32,6 +31,8 @@ import java.nio.file.DirectoryIteratorException;
 import java.nio.file.Path;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import javafx.application.Application;
@@ -44,6 +45,10 @@ import org.slf4j.LoggerFactory;
 /** Starts the window: with the demo, with a plan file, or with what the last run left unsaved. */
 public final class HoneyLampApp extends Application {
     private static final Logger LOG = LoggerFactory.getLogger(HoneyLampApp.class);
+
+    /** Writes what is kept of the window, one after the other. */
+    private final ExecutorService keeping = Executors.newSingleThreadExecutor(
+            Thread.ofPlatform().name("window style").daemon().factory());
 
     private @Nullable Opening opening;
     private @Nullable Autosave autosave;
@@ -71,12 +76,6 @@ public final class HoneyLampApp extends Application {
         var image = new BufferedImage(640, 450, BufferedImage.TYPE_INT_ARGB_PRE);
         var scale = image.getWidth() / page.widthMm();
         RasterPainter.paint(page.drawing(), image, Affine.scale(scale, scale));
-    }
-
-    private static void keptAside(WindowState state, WindowStyle style, Path file) {
-        Thread.ofPlatform()
-                .name("window style")
-                .start(() -> new WindowState(state.width(), state.height(), style).write(file));
     }
 
     @Override
@@ -107,7 +106,9 @@ public final class HoneyLampApp extends Application {
         window = shown;
         shown.style().set(state.style());
         if (pictures.isEmpty()) { // at once: a kill must not lose it
-            shown.style().addListener((_, _, style) -> keptAside(state, style, stateFile));
+            shown.style()
+                    .addListener((_, _, style) -> keeping.execute(
+                            () -> new WindowState(state.width(), state.height(), style).write(stateFile)));
         }
         Mishaps.meet(model);
         stage.titleProperty().bind(shown.title());
@@ -117,6 +118,7 @@ public final class HoneyLampApp extends Application {
         stage.setOnCloseRequest(e -> {
             e.consume(); // the plan may have to be saved first
             shown.leaving(() -> {
+                keeping.close(); // what was asked for before is not to come after
                 if (pictures.isEmpty()) {
                     new WindowState(
                                     shown.scene().getWidth(),

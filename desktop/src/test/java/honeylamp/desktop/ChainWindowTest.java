@@ -69,6 +69,31 @@ class ChainWindowTest {
     }
 
     @Test
+    void aRectangleLaidOverARoomGrowsItAndUndoTakesThatBack() throws Exception {
+        var room = TestWalls.partitions(0, 0, 4000, 0, 4000, 3000, 0, 3000, 0, 0);
+        room = RoomEdits.name(
+                room,
+                room.storeys().getFirst().id(),
+                TestWalls.geometry(room).rooms().getFirst(),
+                "Parlour");
+        try (var w = WindowDriver.with(PlanDocument.of(room))) {
+            w.press("stage-walls");
+            w.show(3000, 2000, 9000);
+            w.press("wall-type-3");
+            w.press("face-centre");
+            w.press("tool-rectangle");
+            w.click(2500, 1500);
+            w.click(5500, 4500);
+            var rooms = TestWalls.geometry(w.plan()).rooms();
+            assertThat(rooms).hasSize(1);
+            assertThat(rooms.getFirst().name()).isEqualTo("Parlour");
+            assertThat(rooms.getFirst().areaMm2()).isGreaterThan(17e6); // 3.9 by 2.9 had 11.3 m²
+            w.key(KeyCode.CONTROL, KeyCode.Z);
+            assertThat(walls(w)).hasSize(4);
+        }
+    }
+
+    @Test
     void anOpenChainShowsWhereItIsOpenAndHowFar() throws Exception {
         var open = TestWalls.partitions(0, 0, 4000, 0, 4000, 3000);
         try (var w = WindowDriver.with(PlanDocument.of(open))) {

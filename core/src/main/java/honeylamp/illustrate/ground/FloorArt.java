@@ -126,7 +126,7 @@ public final class FloorArt {
         }
     }
 
-    /** Two or three fine lines along a block, bowed a little, never up to its edges. */
+    /** A fine line or three along a block, bent a little in the middle, never up to its edges. */
     private static void grain(Figure.Builder out, Piece piece, Affine toPaper, long seed) {
         var corners = piece.ring().corners();
         var a = corners.get(0);
@@ -147,14 +147,7 @@ public final class FloorArt {
             var p = toPaper.apply(a.plus(u.times(from)).plus(v.times(y)));
             var q = toPaper.apply(a.plus(u.times((from + to) / 2)).plus(v.times(y + bow)));
             var r = toPaper.apply(a.plus(u.times(to)).plus(v.times(y)));
-            out.moveTo(p.x(), p.y());
-            out.curveTo(
-                    p.x() + (q.x() - p.x()) * 0.6,
-                    p.y() + (q.y() - p.y()) * 0.9,
-                    r.x() + (q.x() - r.x()) * 0.6,
-                    r.y() + (q.y() - r.y()) * 0.9,
-                    r.x(),
-                    r.y());
+            out.line(p, q, r);
         }
     }
 

@@ -164,7 +164,7 @@ class WorksTest {
                 Position.ofMm(4300, 0), Position.ofMm(7000, 0), Position.ofMm(7000, 3000), Position.ofMm(4300, 3000));
         var both = WallsAround.add(
                         plan,
-                        TestPlans.storey(plan),
+                        TestPlans.geometry(plan),
                         WallsAround.edges(corners),
                         DrawnFace.INNER,
                         OUTER,

@@ -2,6 +2,7 @@ package honeylamp.desktop.files;
 
 import honeylamp.desktop.workspace.WindowStyle;
 import honeylamp.desktop.workspace.WindowStyle.Room;
+import honeylamp.output.WholeFile;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -55,9 +56,7 @@ public record WindowState(double width, double height, WindowStyle style) {
             if (folder != null) {
                 Files.createDirectories(folder);
             }
-            try (var out = Files.newBufferedWriter(file)) {
-                properties.store(out, "Honey Lamp window");
-            }
+            WholeFile.write(file, out -> properties.store(out, "Honey Lamp window"));
         } catch (IOException e) {
             LOG.warn("the window state could not be kept in {}", file, e);
         }

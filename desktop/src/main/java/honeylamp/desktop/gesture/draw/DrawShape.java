@@ -150,7 +150,7 @@ public record DrawShape(Kind kind, List<Point> points, int sides, Catch aim) imp
     private static Outcome<Plan> plan(Surroundings scene, List<Edge> edges) {
         return WallsAround.add(
                 scene.plan(),
-                scene.storey(),
+                scene.geometry(),
                 edges,
                 scene.choices().face(),
                 scene.choices().wallType(),
