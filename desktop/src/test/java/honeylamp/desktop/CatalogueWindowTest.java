@@ -11,9 +11,9 @@ import java.nio.file.Path;
 import java.util.List;
 import javafx.geometry.Bounds;
 import javafx.scene.Node;
-import javafx.scene.control.Button;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -61,11 +61,9 @@ class CatalogueWindowTest {
             w.press("favourite-finish-herringbone-oak");
             assertThat(WindowDriver.onScreen(() -> w.model().now().choices().material()))
                     .isEqualTo("herringbone-oak");
-            Button tile = w.node("favourite-finish-herringbone-oak");
-            WindowDriver.onScreen(() -> {
-                tile.getContextMenu().getItems().getFirst().fire();
-                return null;
-            });
+            w.robot.clickOn("#favourite-finish-herringbone-oak", MouseButton.SECONDARY);
+            w.settle();
+            w.robot.clickOn("No favourite any more");
             w.settle();
             assertThat(tiles(w)).noneMatch(t -> t.startsWith("favourite-"));
         }

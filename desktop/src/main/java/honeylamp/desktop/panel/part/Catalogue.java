@@ -87,7 +87,7 @@ public final class Catalogue {
         field.setId(name + "-search");
         field.setPromptText(prompt);
         field.setAccessibleText(prompt);
-        field.textProperty().subscribe(text -> {
+        field.textProperty().subscribe((_, text) -> {
             searched = text;
             fill();
         });
@@ -172,9 +172,16 @@ public final class Catalogue {
             noteUse(entry);
             entry.take().run();
         });
-        button.setTooltip(large(entry));
+        button.setOnMouseEntered(_ -> {
+            if (button.getTooltip() == null) {
+                button.setTooltip(large(entry)); // there are many tiles, and few are ever pointed at
+            }
+        });
+        button.setOnContextMenuRequested(e -> {
+            menu(entry).show(button, e.getScreenX(), e.getScreenY());
+            e.consume();
+        });
         var ribbon = ribbon(entry, lead);
-        button.setContextMenu(menu(entry));
         var both = new StackPane(button, ribbon);
         both.getStyleClass().add("tile-place");
         StackPane.setAlignment(ribbon, Pos.TOP_RIGHT);
@@ -211,7 +218,7 @@ public final class Catalogue {
         ribbon.getStyleClass().add("ribbon");
         ribbon.setFocusTraversable(false); // by keyboard the menu of the tile does it
         ribbon.setAccessibleText(favouring(entry) + ": " + entry.label());
-        ribbon.setTooltip(new Tooltip(favouring(entry)));
+        ribbon.setOnMouseEntered(_ -> ribbon.setTooltip(new Tooltip(favouring(entry))));
         ribbon.pseudoClassStateChanged(KEPT, favourite(entry).isPresent());
         ribbon.setOnAction(_ -> favour(entry));
         return ribbon;
