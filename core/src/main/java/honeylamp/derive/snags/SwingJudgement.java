@@ -127,7 +127,13 @@ public final class SwingJudgement {
     }
 
     private void stairs(Swept s, List<Conflict> out) {
+        var box = s.area.bounds();
         for (var stair : stairs) {
+            var reach =
+                    stair.part().footprint().bounds().grown(minimums.landing().mm());
+            if (!reach.meets(box)) {
+                continue; // its well and its landing are dear to find
+            }
             var about = List.<ElementId>of(s.cut.opening().id(), stair.part().id());
             var flight = met(s.area, steps(stair));
             if (flight.isPresent()) {
@@ -176,8 +182,11 @@ public final class SwingJudgement {
     }
 
     private void pieces(Swept s, List<Conflict> out) {
+        var box = s.area.bounds();
         for (var piece : geometry.storey().furnishings()) {
-            if (piece.height().mm() > FLAT_MM) {
+            var reach = Math.hypot(piece.width().mm(), piece.depth().mm()) / 2;
+            if (piece.height().mm() > FLAT_MM
+                    && box.grown(reach).contains(piece.at().point())) {
                 met(s.area, List.of(Outline.of(Picking.footprint(piece))))
                         .ifPresent(parts -> out.add(new Conflict(
                                 Snag.Kind.LEAF_AGAINST_PIECE,
