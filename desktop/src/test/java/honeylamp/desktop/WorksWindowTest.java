@@ -49,6 +49,9 @@ class WorksWindowTest {
 
             w.press("tool-draw-walls");
             w.press("draw-works-new");
+            w.move(4000, 0);
+            assertThat(WindowDriver.<String>onScreen(() -> w.model().readout().beside()))
+                    .endsWith("inner face, new");
             w.click(4000, 0);
             w.click(4000, 4000);
             w.key(KeyCode.ENTER);

@@ -8,11 +8,14 @@ import static org.assertj.core.api.Assertions.within;
 import honeylamp.TestPlans;
 import honeylamp.derive.listing.Tags;
 import honeylamp.derive.pointing.Picking;
+import honeylamp.derive.rooms.Room;
 import honeylamp.derive.snags.Snag;
 import honeylamp.derive.snags.Snags;
 import honeylamp.drawing.Mark;
+import honeylamp.edit.Completing;
 import honeylamp.edit.DrawnFace;
 import honeylamp.edit.Reach;
+import honeylamp.edit.RoomEdits;
 import honeylamp.edit.ViewEdits;
 import honeylamp.edit.WallEdits;
 import honeylamp.edit.WallShaping;
@@ -78,6 +81,22 @@ class WorksTest {
                 plan, TestPlans.storey(plan), List.of(TestPlans.wallId(plan, BETWEEN)), Wall.Works.EXISTING);
         assertThat(stays).isEqualTo(house());
         assertThat(areas(TestPlans.geometry(stays))).hasSize(2);
+    }
+
+    /** One may say that a wall goes, and that it stays after all: what was said of both rooms is there again. */
+    @Test
+    void whatIsSaidOfTheRoomsOutlastsAWallThatGoesAndStaysAfterAll() {
+        var completing = new Completing(new GeometryCache());
+        var plan = completing.of(house(), house());
+        var storey = TestPlans.storey(plan);
+        for (var room : TestPlans.geometry(plan).rooms()) {
+            plan = RoomEdits.name(plan, storey, room, room.areaMm2() > LEFT ? "Hall" : "Den");
+        }
+        var between = List.of(TestPlans.wallId(plan, BETWEEN));
+        var gone = completing.of(plan, WallEdits.setWorks(plan, storey, between, Wall.Works.REMOVED));
+        assertThat(TestPlans.geometry(gone).rooms()).extracting(Room::name).containsExactly("Hall");
+        var back = completing.of(gone, WallEdits.setWorks(gone, storey, between, Wall.Works.EXISTING));
+        assertThat(TestPlans.geometry(back).rooms()).extracting(Room::name).containsExactly("Hall", "Den");
     }
 
     @Test

@@ -11,6 +11,7 @@ import honeylamp.plan.ElementId;
 import honeylamp.plan.Page;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Showing.Kind;
+import honeylamp.plan.Wall;
 import honeylamp.units.Length;
 import honeylamp.units.LengthText;
 import honeylamp.units.UnitSystem;
@@ -68,11 +69,14 @@ public record Surroundings(
         return geometry.storey().id();
     }
 
-    /** The type and the line of walls drawn now, in a few words. */
+    /** The type and the line of walls drawn now, and what becomes of them if they do not just stay, in a few words. */
     public String wallWords() {
         var type = plan.wallType(choices.wallType());
+        var works = choices.works() == Wall.Works.EXISTING
+                ? ""
+                : ", " + choices.works().label().toLowerCase(Locale.ROOT);
         return type.name() + " " + LengthText.rounded(type.thickness(), units()) + ", "
-                + choices.face().label().toLowerCase(Locale.ROOT);
+                + choices.face().label().toLowerCase(Locale.ROOT) + works;
     }
 
     /** What a length is in sheets of board, if lengths are told in them; else empty. */

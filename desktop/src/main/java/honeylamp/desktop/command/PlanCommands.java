@@ -1,0 +1,73 @@
+package honeylamp.desktop.command;
+
+import static honeylamp.desktop.workspace.Keys.control;
+import static honeylamp.desktop.workspace.Keys.controlShift;
+
+import honeylamp.desktop.command.Command.Place;
+import honeylamp.desktop.command.Command.Where;
+import java.util.List;
+import javafx.scene.input.KeyCode;
+
+/** Commands about plans and their files. */
+final class PlanCommands {
+    private final CommandList into;
+    private final WindowActions window;
+
+    PlanCommands(CommandList into, WindowActions window) {
+        this.into = into;
+        this.window = window;
+    }
+
+    /** Adds them all. */
+    void add() {
+        into.add(
+                "start",
+                "Begin or open",
+                "A new plan in its units, templates, recent plans, demos",
+                Place.PLAN,
+                window::begin,
+                controlShift(KeyCode.N));
+        into.add("new", "New plan", "An empty plan", Place.PLAN, window::newPlan, control(KeyCode.N));
+        into.add(
+                "keep-template",
+                "Keep as template",
+                "Units, wall types, storeys, looks, sheets and title block, for plans to begin with",
+                Place.PLAN,
+                window::keepTemplate);
+        into.add("open", "Open plan", "Open a plan", Place.PLAN, window::openPlan, control(KeyCode.O));
+        into.add("save", "Save plan", "Save the plan", Place.PLAN, window::savePlan, control(KeyCode.S));
+        into.add(
+                "save-as",
+                "Save plan as",
+                "Save under another name",
+                Place.PLAN,
+                window::savePlanAs,
+                controlShift(KeyCode.S));
+        into.add("export", "Export sheet", "PDF, PNG or SVG", Place.PLAN, window::exportSheet, control(KeyCode.E));
+        into.add(new Command(
+                "export-all",
+                "Export all pages",
+                "One PDF of all pages",
+                Place.PLAN,
+                List.of(controlShift(KeyCode.E)),
+                Where.ANYWHERE,
+                w -> w.plan().presentation().pages().size() > 1,
+                window::exportAll));
+        into.add(
+                "schedules",
+                "Schedules of doors, windows and rooms",
+                "Lists below the plan",
+                Place.PLAN,
+                () -> window.toggleSchedules());
+        into.add("export-schedules", "Export schedules", "XLSX or CSV", Place.PLAN, window::exportSchedules);
+        into.add("survey", "Bring in survey", "Makes a plan of measured readings", Place.PLAN, window::bringInSurvey);
+        into.add("find", "Find", "Any command, piece, room or finish", Place.PLAN, window::find, control(KeyCode.K));
+        into.add(
+                "leave",
+                "Leave",
+                "Ends the program; asks first if something is in no file",
+                Place.PLAN,
+                window::leave,
+                control(KeyCode.Q));
+    }
+}

@@ -1,0 +1,152 @@
+package honeylamp.desktop.command;
+
+import static honeylamp.desktop.workspace.Keys.alone;
+import static honeylamp.desktop.workspace.Keys.controlSign;
+
+import honeylamp.desktop.command.Command.Place;
+import honeylamp.desktop.command.Command.Where;
+import honeylamp.desktop.gesture.Choices.Docked;
+import honeylamp.desktop.workspace.Keys;
+import honeylamp.desktop.workspace.WorkspaceModel;
+import java.util.List;
+import javafx.scene.input.KeyCode;
+
+/** Commands about what is seen. */
+final class SightCommands {
+    private final CommandList into;
+    private final WorkspaceModel model;
+    private final WindowActions window;
+
+    SightCommands(CommandList into, WorkspaceModel model, WindowActions window) {
+        this.into = into;
+        this.model = model;
+        this.window = window;
+    }
+
+    /** Adds them all. */
+    void add() {
+        into.plain(
+                "lamp",
+                "Lamp",
+                "Draft, Colour or Lit",
+                Place.SEEN,
+                () -> model.light(model.now().lamp().next()),
+                KeyCode.L);
+        into.plain(
+                "glance",
+                "Raised glance",
+                "The storey seen from above at a slant",
+                Place.SEEN,
+                window::toggleGlance,
+                KeyCode.G);
+        into.plain(
+                "show-sheet", "Whole sheet", "The sheet fills the drawing", Place.SEEN, window::showSheet, KeyCode.END);
+        into.plain(
+                "show-storey",
+                "Plan large",
+                "The storey fills the drawing",
+                Place.SEEN,
+                window::showStorey,
+                KeyCode.HOME);
+        into.add(
+                "fit-sheet",
+                "Centre plan on its sheet",
+                "In the middle of the paper, at the largest scale that fits",
+                Place.SEEN,
+                model::fitSheet);
+        into.add(new Command(
+                "show-picked",
+                "What is picked",
+                "What is picked fills the drawing",
+                Place.SEEN,
+                List.of(alone(KeyCode.Z)),
+                Where.OUTSIDE_TEXT,
+                CommandList::isPicked,
+                window::showPicked));
+        into.plain(
+                "show-room",
+                "The room worked in",
+                "The room that is picked or pointed at fills the drawing",
+                Place.SEEN,
+                window::showRoom,
+                KeyCode.E);
+        into.plain(
+                "shelf",
+                "Open or fold the tray",
+                "It stays as it is put until it is put otherwise",
+                Place.SEEN,
+                () -> model.chooseWithin(model.now()
+                        .choices()
+                        .withShelf(model.now().choices().round().shelf().other())),
+                KeyCode.S);
+        into.plain(
+                "contents",
+                "Contents",
+                "Everything on the storey, in a list to search",
+                Place.SEEN,
+                () -> {
+                    var choices = model.now().choices();
+                    model.chooseWithin(choices.withDocked(
+                            choices.round().docked() == Docked.CONTENTS ? Docked.NOTHING : Docked.CONTENTS));
+                },
+                KeyCode.X);
+        into.plain(
+                "only-drawing",
+                "Only the drawing",
+                "Puts all else away, or brings it back",
+                Place.SEEN,
+                () -> model.chooseWithin(model.now()
+                        .choices()
+                        .withRest(model.now().choices().round().rest().other())),
+                KeyCode.O);
+        into.add(
+                "room",
+                "Light or dark room",
+                "Dark or light round the paper, which stays as it prints",
+                Place.SEEN,
+                () -> window.style(window.style().withRoom(window.style().room().other())));
+        into.add(
+                "text-larger",
+                "Larger words",
+                "All words of the window, up to twice the size",
+                Place.SEEN,
+                () -> window.style(window.style().larger(1)));
+        into.add(
+                "text-smaller",
+                "Smaller words",
+                "All words of the window, down to the usual size",
+                Place.SEEN,
+                () -> window.style(window.style().larger(-1)));
+        into.add(
+                "zoom-in",
+                "Larger",
+                "As the wheel does",
+                Place.SEEN,
+                () -> window.zoom(1.25),
+                controlSign(KeyCode.PLUS),
+                controlSign(KeyCode.EQUALS),
+                controlSign(KeyCode.ADD));
+        into.add(
+                "zoom-out",
+                "Smaller",
+                "As the wheel does",
+                Place.SEEN,
+                () -> window.zoom(0.8),
+                controlSign(KeyCode.MINUS),
+                controlSign(KeyCode.SUBTRACT));
+        into.plain(
+                "storey-up",
+                "Storey above",
+                "Works on the storey above",
+                Place.SEEN,
+                () -> model.climb(1),
+                Keys.STOREY_UP.code());
+        into.plain(
+                "storey-down",
+                "Storey below",
+                "Works on the storey below",
+                Place.SEEN,
+                () -> model.climb(-1),
+                Keys.STOREY_DOWN.code());
+    }
+}
