@@ -38,7 +38,7 @@ class ReportJsonTest {
                 .containsExactly(
                         "id", "name", "use", "number", "counts", "area_m2", "areas", "perimeter_mm", "outline");
         assertThat(storey.path("walls").get(0).propertyNames())
-                .containsExactly("id", "type", "length_mm", "thickness_mm", "faces_mm");
+                .containsExactly("id", "type", "works", "length_mm", "thickness_mm", "faces_mm");
         assertThat(storey.path("openings").get(0).propertyNames())
                 .containsExactly(
                         "id",
