@@ -113,7 +113,7 @@ public final class MainWindow {
         measure = new MeasureLine(model, plan);
         meter = new MeterLink(Integer.getInteger("honeylamp.meter.port", MeterLine.PORT), Platform::runLater);
         meter.givesTo(measure::reading);
-        finder = new Finder(model, desk);
+        finder = new Finder(model, desk, libraries.atHand());
         top = new TopBar(model, desk, new LampDial(model));
         snags = new SnagDock(model, desk::focusPlan, top::follow);
         contents = new ContentsDock(model, desk);

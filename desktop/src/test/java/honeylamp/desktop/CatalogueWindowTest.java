@@ -49,6 +49,18 @@ class CatalogueWindowTest {
     }
 
     @Test
+    void whatIsTakenFromTheFinderWasUsedToo() throws Exception {
+        try (var w = WindowDriver.with(DemoFiles.document())) {
+            w.press("stage-furnish");
+            w.focusPlan();
+            w.key(KeyCode.CONTROL, KeyCode.K);
+            w.write("bookcase");
+            w.key(KeyCode.ENTER);
+            assertThat(tiles(w)).first().isEqualTo("used-piece-bookcase");
+        }
+    }
+
+    @Test
     void aRibbonKeepsAFavouriteInAllRoomsOfTheCatalogueAndTheMenuOfATileTakesItBack() throws Exception {
         try (var w = WindowDriver.with(DemoFiles.document())) {
             w.press("stage-finishes");

@@ -7,6 +7,8 @@ import honeylamp.catalogue.PartKinds;
 import honeylamp.desktop.command.WindowActions;
 import honeylamp.desktop.gesture.Choices;
 import honeylamp.desktop.gesture.NewOpening;
+import honeylamp.desktop.panel.part.Catalogue;
+import honeylamp.desktop.panel.part.Library;
 import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.desktop.workspace.Intent;
 import honeylamp.desktop.workspace.Tool;
@@ -24,6 +26,7 @@ import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Role;
 import honeylamp.plan.Sheet;
 import honeylamp.plan.TextRole;
+import honeylamp.store.AtHand;
 import honeylamp.units.Rounding;
 import honeylamp.units.UnitSystem;
 import honeylamp.units.Words;
@@ -69,14 +72,16 @@ public final class Finder extends VBox {
 
     private final WorkspaceModel model;
     private final WindowActions window;
+    private final Library<AtHand> atHand;
     private final TextField words = new TextField();
     private final ListView<Found> list = new ListView<>();
 
     /** A finder, hidden at first. */
-    public Finder(WorkspaceModel model, WindowActions window) {
+    public Finder(WorkspaceModel model, WindowActions window, Library<AtHand> atHand) {
         super(8);
         this.model = model;
         this.window = window;
+        this.atHand = atHand;
         setId("finder");
         getStyleClass().add("finder");
         setVisible(false);
@@ -159,38 +164,37 @@ public final class Finder extends VBox {
         out.addAll(ofThePlan());
         out.addAll(settings());
         for (var kind : OpeningKind.values()) {
-            out.add(new Found(
-                    kind.label(),
-                    "opening",
-                    kind.family().label(),
-                    () -> take(
-                            model.now()
-                                    .choices()
-                                    .withOpening(NewOpening.of(
-                                            kind, model.now().plan().units())),
-                            Tool.PUT_IN_OPENING)));
+            out.add(new Found(kind.label(), "opening", kind.family().label(), () -> {
+                Catalogue.noteUse(atHand, "openings", kind.name());
+                take(
+                        model.now()
+                                .choices()
+                                .withOpening(
+                                        NewOpening.of(kind, model.now().plan().units())),
+                        Tool.PUT_IN_OPENING);
+            }));
         }
         for (var kind : PartKinds.all()) {
-            out.add(new Found(
-                    kind.label(),
-                    "fixed part",
-                    () -> take(
-                            model.now()
-                                    .choices()
-                                    .withPart(model.now().choices().part().withKind(kind.key())),
-                            Tool.PUT_IN_PART)));
+            out.add(new Found(kind.label(), "fixed part", () -> {
+                Catalogue.noteUse(atHand, "parts", kind.key());
+                take(
+                        model.now()
+                                .choices()
+                                .withPart(model.now().choices().part().withKind(kind.key())),
+                        Tool.PUT_IN_PART);
+            }));
         }
         for (var kind : Furnishings.all()) {
-            out.add(new Found(
-                    kind.label(),
-                    "piece",
-                    () -> take(model.now().choices().withFurnishing(kind.key()), Tool.PLACE_PIECE)));
+            out.add(new Found(kind.label(), "piece", () -> {
+                Catalogue.noteUse(atHand, "furnish", kind.key());
+                take(model.now().choices().withFurnishing(kind.key()), Tool.PLACE_PIECE);
+            }));
         }
         for (var material : Materials.all()) {
-            out.add(new Found(
-                    material.label(),
-                    "finish",
-                    () -> take(model.now().choices().withMaterial(material.key()), Tool.LAY_FINISH)));
+            out.add(new Found(material.label(), "finish", () -> {
+                Catalogue.noteUse(atHand, "finishes", material.key());
+                take(model.now().choices().withMaterial(material.key()), Tool.LAY_FINISH);
+            }));
         }
         for (var room : model.geometry().rooms()) {
             room.mark()

@@ -23,8 +23,9 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.Executor;
-import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.ScheduledThreadPoolExecutor;
+import java.util.concurrent.ThreadPoolExecutor;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.Consumer;
@@ -85,8 +86,10 @@ public final class PictureRenderer implements AutoCloseable {
     /** Nothing is painted ahead before the hand has rested for so long. */
     private static final long REST_MS = 600;
 
-    private final ScheduledExecutorService worker = Executors.newSingleThreadScheduledExecutor(
-            Thread.ofPlatform().daemon().name("picture").factory());
+    /** What is asked of it while the window closes is passed over. */
+    private final ScheduledExecutorService worker = new ScheduledThreadPoolExecutor(
+            1, Thread.ofPlatform().daemon().name("picture").factory(), new ThreadPoolExecutor.DiscardPolicy());
+
     private final AtomicReference<@Nullable Request> newest = new AtomicReference<>();
     private final Executor screen;
     private final Consumer<Painted> show;
@@ -107,9 +110,6 @@ public final class PictureRenderer implements AutoCloseable {
     /** Asks for a picture; requests not yet begun are dropped. */
     public void request(Request request) {
         newest.set(request);
-        if (worker.isShutdown()) {
-            return; // pixels came in while the window was closing
-        }
         worker.execute(() -> {
             if (newest.get() == request) {
                 in(request.lamp)

@@ -169,7 +169,7 @@ public final class Catalogue {
         button.setAccessibleText(entry.size().isEmpty() ? entry.label() : entry.label() + ", " + entry.size());
         button.pseudoClassStateChanged(PseudoClass.getPseudoClass("active"), entry.on());
         button.setOnAction(_ -> {
-            noteUse(entry);
+            noteUse(kept, name, entry.key());
             entry.take().run();
         });
         button.setOnMouseEntered(_ -> {
@@ -250,11 +250,19 @@ public final class Catalogue {
         fill();
     }
 
-    /** What is among those shown stays where it is, so that nothing jumps under the hand. */
-    private void noteUse(Entry entry) {
-        if (used().stream().noneMatch(e -> e.key().equals(entry.key()))) {
-            kept.keep(
-                    new AtHand(name + "/" + entry.key(), Why.USED)); // if it cannot be written it is known till the end
+    /**
+     * A thing was taken, here or elsewhere. What is among those shown stays where it is, so that nothing jumps under the
+     * hand.
+     *
+     * @param catalogue the name of the one it stands in
+     */
+    public static void noteUse(Library<AtHand> kept, String catalogue, String key) {
+        var used = new AtHand(catalogue + "/" + key, Why.USED);
+        var last = kept.all().stream()
+                .filter(a -> a.why() == Why.USED && a.what().startsWith(catalogue + "/"))
+                .toList();
+        if (!last.subList(Math.max(0, last.size() - USED_SHOWN), last.size()).contains(used)) {
+            kept.keep(used); // if it cannot be written it is known till the end
         }
     }
 }
