@@ -37,11 +37,13 @@ final class LaidOver {
     private final StoreyGeometry geometry;
     private final Outline drawn;
     private final List<Room> rooms;
+    private final List<Wall> bounding;
 
     private LaidOver(StoreyGeometry geometry, Outline drawn, List<Room> rooms) {
         this.geometry = geometry;
         this.drawn = drawn;
         this.rooms = rooms;
+        this.bounding = bounding(geometry, rooms);
     }
 
     /**
@@ -95,8 +97,8 @@ final class LaidOver {
         return parts.stream().mapToDouble(Outline::area).sum();
     }
 
-    /** The straight walls that bound the rooms it is laid over. */
-    private List<Wall> bounding() {
+    /** The straight walls that bound rooms. */
+    private static List<Wall> bounding(StoreyGeometry geometry, List<Room> rooms) {
         var ids = new HashSet<WallId>();
         for (var room : rooms) {
             for (var edge :
@@ -117,7 +119,7 @@ final class LaidOver {
         var storey = geometry.storey().id();
         var now = plan;
         var gone = new HashSet<ElementId>();
-        for (var wall : bounding()) {
+        for (var wall : bounding) {
             var line = wall.chord();
             var cuts = cuts(line, drawn.shell().edges());
             var parts = parted(now, storey, wall.id(), cuts.subList(1, cuts.size() - 1));
@@ -176,7 +178,7 @@ final class LaidOver {
         if (line.length() < Wall.SHORTEST_MM) {
             return List.of();
         }
-        var walls = bounding().stream().map(Wall::chord).toList();
+        var walls = bounding.stream().map(Wall::chord).toList();
         var cuts = cuts(line, walls);
         var out = new ArrayList<Edge>();
         for (var i = 0; i + 1 < cuts.size(); i++) {

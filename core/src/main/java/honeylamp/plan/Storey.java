@@ -79,6 +79,11 @@ public record Storey(StoreyId id, String name, Levels levels, Elements elements)
                 : walls.stream().filter(Wall::stands).toList();
     }
 
+    /** Whether there are walls that are removed or new. */
+    public boolean hasWorks() {
+        return walls().stream().anyMatch(w -> w.works() != Wall.Works.EXISTING);
+    }
+
     /** The openings that do not go with a wall that is removed. */
     public List<Opening> standingOpenings() {
         if (standing() == walls()) {

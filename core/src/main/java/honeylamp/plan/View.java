@@ -72,7 +72,7 @@ public record View(
                 return storey;
             }
             var gone = this == BEFORE ? Wall.Works.NEW : Wall.Works.REMOVED;
-            if (storey.walls().stream().allMatch(w -> w.works() == Wall.Works.EXISTING)) {
+            if (!storey.hasWorks()) {
                 return storey;
             }
             var walls = storey.walls().stream()

@@ -26,7 +26,7 @@ public final class WallKey {
 
     /** The types of walls that are cut, each once, those that run through first; of marked ones only the hatched. */
     public static List<WallType> types(List<LaidStorey> storeys) {
-        var marked = storeys.stream().anyMatch(WallKey::isMarked);
+        var marked = storeys.stream().anyMatch(s -> s.storey().hasWorks());
         return storeys.stream()
                 .flatMap(s -> s.wallFills().stream())
                 .filter(f -> f.level() == Level.CUT)
@@ -43,7 +43,7 @@ public final class WallKey {
      */
     public static Map<Works, Double> works(List<LaidStorey> storeys) {
         var out = new EnumMap<Works, Double>(Works.class);
-        if (storeys.stream().noneMatch(WallKey::isMarked)) {
+        if (storeys.stream().noneMatch(s -> s.storey().hasWorks())) {
             return out;
         }
         for (var works : Works.values()) {
@@ -57,10 +57,6 @@ public final class WallKey {
             }
         }
         return out;
-    }
-
-    private static boolean isMarked(LaidStorey storey) {
-        return storey.storey().walls().stream().anyMatch(w -> w.works() != Works.EXISTING);
     }
 
     /** Halfway between its two faces, walls that meet it left in; of one that goes, what lies beside those that stand. */

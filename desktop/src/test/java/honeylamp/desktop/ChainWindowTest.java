@@ -93,6 +93,20 @@ class ChainWindowTest {
         }
     }
 
+    /** The house's lower wall has a door from 3000 to 3900; a room laid over it takes that stretch of wall away. */
+    @Test
+    void aShapeThatTakesAWallWithADoorSaysSo() throws Exception {
+        try (var w = WindowDriver.with(PlanDocument.of(TestWalls.house()))) {
+            w.press("stage-walls");
+            w.show(3000, 1000, 9000);
+            w.press("tool-rectangle");
+            w.click(2800, 1500);
+            w.click(5000, -1500);
+            assertThat(w.plan().storeys().getFirst().openings()).isEmpty();
+            assertThat(w.message()).contains("1 opening went with the walls");
+        }
+    }
+
     @Test
     void anOpenChainShowsWhereItIsOpenAndHowFar() throws Exception {
         var open = TestWalls.partitions(0, 0, 4000, 0, 4000, 3000);

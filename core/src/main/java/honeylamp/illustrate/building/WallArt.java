@@ -15,7 +15,6 @@ import honeylamp.illustrate.paper.Lamp;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.pen.Pens;
 import honeylamp.plan.Role;
-import honeylamp.plan.Storey;
 import honeylamp.plan.Wall.Works;
 import honeylamp.plan.WallType.Poche;
 import java.util.ArrayList;
@@ -78,7 +77,9 @@ public final class WallArt {
         out.add(new Mark.Fill(
                 whole,
                 Ink.of((lamp == Lamp.DRAFT ? pens.colour(Role.POCHE).lighter(0.45) : pens.colour(Role.POCHE)).argb())));
-        var light = lamp == Lamp.DRAFT ? List.<Mark>of() : lighter(fills, isMarked(storey.storey()));
+        var light = lamp == Lamp.DRAFT
+                ? List.<Mark>of()
+                : lighter(fills, storey.storey().hasWorks());
         if (!light.isEmpty()) {
             out.add(new Mark.Clip(whole, light)); // the clip hides what rounding leaves beyond the outline
         }
@@ -102,11 +103,6 @@ public final class WallArt {
                 .flatMap(f -> f.bodies().stream())
                 .map(Outline::of)
                 .toList();
-    }
-
-    /** Whether a storey has walls that are removed or new. */
-    public static boolean isMarked(Storey storey) {
-        return storey.walls().stream().anyMatch(w -> w.works() != Works.EXISTING);
     }
 
     /** How a wall is filled: by its type; where some are marked what is new is solid, and what stays is lighter. */

@@ -118,8 +118,7 @@ class WorksTest {
         assertThat(areas(seen(built, View.Works.BEFORE).storey().geometry())).containsExactly(WHOLE);
         assertThat(seen(built, View.Works.BEFORE).storey().geometry().cuts()).isEmpty();
         assertThat(areas(seen(built, View.Works.AFTER).storey().geometry())).containsExactly(RIGHT, LEFT);
-        assertThat(WallArt.isMarked(seen(built, View.Works.AFTER).storey().storey()))
-                .isFalse();
+        assertThat(seen(built, View.Works.AFTER).storey().storey().hasWorks()).isFalse();
     }
 
     @Test

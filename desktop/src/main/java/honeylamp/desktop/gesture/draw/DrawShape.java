@@ -135,7 +135,16 @@ public record DrawShape(Kind kind, List<Point> points, int sides, Catch aim) imp
     }
 
     private Reply built(Surroundings scene, List<Edge> edges, String action) {
-        return Reply.outcome(this, plan(scene, edges), afresh(), action, "That cannot be drawn");
+        var made = plan(scene, edges);
+        var reply = Reply.outcome(this, made, afresh(), action, "That cannot be drawn");
+        var lost = made.result()
+                .map(p -> scene.geometry().storey().openings().size()
+                        - p.storey(scene.storey()).openings().size())
+                .orElse(0);
+        return lost > 0
+                ? reply.withNews((lost == 1 ? "1 opening" : lost + " openings")
+                        + " went with the walls between the rooms; undo brings them back.")
+                : reply;
     }
 
     private String action() {
