@@ -1,21 +1,26 @@
 package honeylamp.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.demo.DemoFiles;
 import honeylamp.desktop.files.KeptLibrary;
+import honeylamp.desktop.workspace.WindowStyle;
 import honeylamp.store.AtHand;
 import honeylamp.store.AtHand.Why;
 import honeylamp.store.KeptFile;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.concurrent.TimeUnit;
 import javafx.geometry.Bounds;
 import javafx.scene.Node;
 import javafx.scene.control.TextField;
+import javafx.scene.image.ImageView;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.testfx.util.WaitForAsyncUtils;
 
 /** Catalogues in the trays of the real window: favourites, what was used last, words, and what stays put. */
 class CatalogueWindowTest {
@@ -46,6 +51,30 @@ class CatalogueWindowTest {
             assertThat(WindowDriver.onScreen(() -> w.model().now().choices().furnishing()))
                     .isEqualTo("bench");
         }
+    }
+
+    @Test
+    void picturesGrowWithTheWordsAndArePaintedAtTheirSize() throws Exception {
+        try (var w = WindowDriver.with(DemoFiles.document())) {
+            w.resize(1280, 800);
+            w.press("stage-furnish");
+            var usual = picture(w);
+            WindowDriver.onScreen(() -> {
+                w.window().style().set(WindowStyle.USUAL.larger(4));
+                return null;
+            });
+            w.settle();
+            assertThat(picture(w)).isCloseTo(2 * usual, within(1.0));
+        }
+    }
+
+    /** How wide the picture on the first tile is; it has as many pixels. */
+    private static double picture(WindowDriver w) throws Exception {
+        WaitForAsyncUtils.waitFor(10, TimeUnit.SECONDS, () -> {
+            var view = (ImageView) w.node("piece-sofa").lookup(".image-view");
+            return view.getImage() != null && view.getImage().getWidth() == view.getFitWidth();
+        });
+        return ((ImageView) w.node("piece-sofa").lookup(".image-view")).getFitWidth();
     }
 
     @Test

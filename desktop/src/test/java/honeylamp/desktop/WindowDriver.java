@@ -450,18 +450,12 @@ final class WindowDriver implements AutoCloseable {
         return out;
     }
 
-    /** Whether a node is shown, and lies within what scrolls it and in the window. */
+    /** Whether a node is shown, perhaps farther down than what scrolls it is at now. */
     private static boolean inSight(Node node) {
         var box = node.localToScene(node.getLayoutBounds());
         for (Node up = node; up != null; up = up.getParent()) {
             if (!up.isVisible()) {
                 return false;
-            }
-            if (up instanceof ScrollPane pane) {
-                var seen = pane.localToScene(pane.getLayoutBounds());
-                if (!seen.contains(box)) {
-                    return false;
-                }
             }
         }
         return box.getWidth() > 0 && box.getHeight() > 0;

@@ -398,12 +398,11 @@ public final class StartPane extends StackPane {
     private static Button tile(String heading, String about, String id, Node picture, Runnable action) {
         var title = new Label(heading);
         title.getStyleClass().add("start-name");
-        title.setMaxWidth(TILE_PX);
+        title.setWrapText(true);
         var where = quiet(about);
-        where.setMaxWidth(TILE_PX);
         var tile = new Button("", new VBox(4, picture, title, where));
         tile.setId(id);
-        tile.getStyleClass().add("start-tile");
+        tile.getStyleClass().addAll("start-tile", "pictured");
         tile.setAccessibleText(heading + ". " + about);
         tile.setOnAction(_ -> action.run());
         return tile;

@@ -39,10 +39,10 @@ public final class Pictures {
     /** A box that shows a picture as soon as it is there. */
     public StackPane view(String key, Source source) {
         var view = new ImageView();
-        view.setFitWidth(width);
-        view.setFitHeight(height);
         view.setPreserveRatio(true);
         var box = new StackPane(view);
+        view.fitWidthProperty().bind(box.widthProperty()); // which may grow with the words
+        view.fitHeightProperty().bind(box.heightProperty());
         box.getStyleClass().add("plan-picture");
         box.setMinSize(width, height);
         box.setMaxSize(width, height);

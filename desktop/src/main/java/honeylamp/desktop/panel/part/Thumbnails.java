@@ -20,54 +20,65 @@ import javafx.scene.layout.StackPane;
 
 /** Small pictures for the tray, painted once each off the interface thread. */
 public final class Thumbnails {
-    /** While the pointer rests on a tile its picture is so much larger. */
-    private static final int LARGER = 3;
+    /** While the pointer rests on a tile its picture is so large, in pixels. */
+    private static final int LARGE = 192;
 
     private final Map<String, Image> known = new HashMap<>(); // interface thread only
     private final Executor worker;
     private final Executor screen;
-    private final int px;
 
     /**
-     * Thumbnails of one size.
+     * Thumbnails in the size of what shows them.
      *
      * @param worker paints
      * @param screen runs on the interface thread
      */
-    public Thumbnails(Executor worker, Executor screen, int px) {
+    public Thumbnails(Executor worker, Executor screen) {
         this.worker = worker;
         this.screen = screen;
-        this.px = px;
     }
 
     /** A view that shows a drawing about the paper origin as soon as it is painted; {@code sizeMm} fills it. */
     public Node view(String key, Supplier<Drawing> drawing, double sizeMm) {
-        return view(key, drawing, sizeMm, px);
+        var sample = sample(key, drawing, sizeMm);
+        sample.getStyleClass().add("small-sample"); // its size grows with the words
+        return sample;
     }
 
     /** The same view, several times as large. */
     public Node large(String key, Supplier<Drawing> drawing, double sizeMm) {
-        return view(key + " large", drawing, sizeMm, LARGER * px);
+        var sample = sample(key, drawing, sizeMm);
+        sample.setMinSize(LARGE, LARGE);
+        sample.setMaxSize(LARGE, LARGE);
+        return sample;
     }
 
-    private Node view(String key, Supplier<Drawing> drawing, double sizeMm, int px) {
+    private StackPane sample(String key, Supplier<Drawing> drawing, double sizeMm) {
         var view = new ImageView();
-        view.setFitWidth(px);
-        view.setFitHeight(px);
+        view.setManaged(false); // it fills the sample and never widens it
         var sample = new StackPane(view);
         sample.getStyleClass().add("sample"); // in a dark room it lies on paper, as what it shows will
-        sample.setMinSize(px, px);
-        sample.setMaxSize(px, px);
+        sample.widthProperty().subscribe(width -> {
+            var px = (int) Math.round(width.doubleValue());
+            if (px > 0) {
+                view.setFitWidth(px);
+                view.setFitHeight(px);
+                show(view, key + " " + px, () -> paint(drawing.get(), sizeMm, px));
+            }
+        });
+        return sample;
+    }
+
+    private void show(ImageView view, String key, Supplier<BufferedImage> painted) {
         var image = known.get(key);
         if (image != null) {
             view.setImage(image);
-            return sample;
+            return;
         }
         worker.execute(() -> {
-            var painted = paint(drawing.get(), sizeMm, px);
-            screen.execute(() -> view.setImage(known.computeIfAbsent(key, _ -> image(painted))));
+            var picture = painted.get();
+            screen.execute(() -> view.setImage(known.computeIfAbsent(key, _ -> image(picture))));
         });
-        return sample;
     }
 
     private static BufferedImage paint(Drawing drawing, double sizeMm, int px) {

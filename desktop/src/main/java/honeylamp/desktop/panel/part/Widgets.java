@@ -33,6 +33,7 @@ public final class Widgets {
         label.getStyleClass().add("field-name");
         var number = new Label(value);
         number.getStyleClass().add("number");
+        number.setWrapText(true);
         return new VBox(1, label, number);
     }
 

@@ -29,6 +29,8 @@ import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 
 /** The pages and views of a plan: which are worked on, their names and order, and what a view shows. */
@@ -186,15 +188,20 @@ final class PageFields {
         }));
         for (var kind : Kind.values()) {
             var now = part.view().showing().of(kind);
-            box.getChildren()
-                    .add(Widgets.menu(
-                            kind.label() + ": " + now.label(),
-                            "seen-" + kind.name().toLowerCase(Locale.ROOT),
-                            "How much of it the view shows",
-                            Arrays.stream(Degree.values()).map(Degree::label).toList(),
-                            i -> model.edit(
-                                    ViewEdits.showing(plan(), view(), part.reach(), kind, Degree.values()[i]),
-                                    "Change what is seen")));
+            var menu = Widgets.menu(
+                    now.label(),
+                    "seen-" + kind.name().toLowerCase(Locale.ROOT),
+                    kind.label() + ": how much of it the view shows",
+                    Arrays.stream(Degree.values()).map(Degree::label).toList(),
+                    i -> model.edit(
+                            ViewEdits.showing(plan(), view(), part.reach(), kind, Degree.values()[i]),
+                            "Change what is seen"));
+            menu.getStyleClass().add("kind-degree");
+            var name = Widgets.quiet(kind.label());
+            name.setMaxWidth(Double.MAX_VALUE);
+            HBox.setHgrow(name, Priority.ALWAYS);
+            HBox.setHgrow(menu, Priority.NEVER);
+            box.getChildren().add(Widgets.row(name, menu));
         }
         return box;
     }

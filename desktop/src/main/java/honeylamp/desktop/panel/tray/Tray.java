@@ -43,7 +43,6 @@ import org.jspecify.annotations.Nullable;
 
 /** The few tools and the catalogue of the active stage. */
 public final class Tray extends VBox {
-    private static final int TILE_PX = 66;
 
     /** What stays put takes no more of the tray than this share; else it is scrolled with the rest. */
     private static final double MOST_PINNED = 0.62;
@@ -61,8 +60,7 @@ public final class Tray extends VBox {
         var thumbnails = new Thumbnails(
                 Executors.newSingleThreadExecutor(
                         Thread.ofPlatform().daemon().name("thumbnails").factory()),
-                Platform::runLater,
-                TILE_PX);
+                Platform::runLater);
         for (var stage : WorkStage.values()) {
             contents.put(stage, content(stage, thumbnails, libraries));
         }
