@@ -24,6 +24,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import javafx.application.Platform;
 import javafx.geometry.Pos;
+import javafx.geometry.VPos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -377,6 +378,7 @@ public final class StartPane extends StackPane {
 
     private Node demos() {
         var tiles = new FlowPane(10, 10);
+        tiles.setRowValignment(VPos.TOP);
         for (var demo : Demo.values()) {
             tiles.getChildren()
                     .add(tile(
