@@ -43,6 +43,7 @@ class FloorsTest {
             "catalogue.symbol",
             "catalogue.pattern",
             "catalogue",
+            "takeoff.tiles",
             "takeoff",
             "survey",
             "drawing.ink",

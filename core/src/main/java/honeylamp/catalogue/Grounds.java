@@ -1,8 +1,10 @@
 package honeylamp.catalogue;
 
-import honeylamp.catalogue.pattern.LayingPattern;
 import honeylamp.plan.Ground;
+import honeylamp.plan.Laying;
 import honeylamp.plan.Oklch;
+import honeylamp.plan.Pattern;
+import java.util.Optional;
 
 /** What the ground around a building is made of. */
 public final class Grounds {
@@ -24,62 +26,38 @@ public final class Grounds {
     /** What it is laid or grown with; a plot is bare ground. */
     public static Material material(Ground.Use use) {
         return switch (use) {
-            case PLOT ->
-                new Material(
-                        "ground-plot",
-                        "Ground",
-                        new Oklch(0.955, 0.010, 95),
-                        0,
-                        0,
-                        new LayingPattern.Grid(1000, 1000, 0));
+            case PLOT -> ground("ground-plot", "Ground", new Oklch(0.955, 0.010, 95), Grain.PLAIN, Laying.seamless());
             case DRIVE ->
-                new Material(
-                        "ground-drive",
-                        "Gravel",
-                        new Oklch(0.885, 0.012, 85),
-                        0.012,
-                        0.06,
-                        new LayingPattern.Seamless(LayingPattern.Seamless.Texture.CLOUDS));
+                ground("ground-drive", "Gravel", new Oklch(0.885, 0.012, 85), Grain.CLOUDS, Laying.seamless());
             case YARD ->
-                new Material(
+                ground(
                         "ground-yard",
                         "Brick paving",
                         new Oklch(0.872, 0.020, 55),
-                        0.016,
-                        0.09,
-                        new LayingPattern.Herringbone(110, 220, 6));
+                        Grain.PLAIN,
+                        Laying.of(new Pattern.Herringbone(1), 104, 214, 6));
             case TERRACE ->
-                new Material(
+                ground(
                         "ground-terrace",
                         "Stone paving",
                         new Oklch(0.890, 0.012, 95),
-                        0.015,
-                        0.09,
-                        new LayingPattern.CoursedSlabs(450, 700, 8));
+                        Grain.PLAIN,
+                        Laying.of(new Pattern.CoursedSlabs(), 450, 700, 8));
             case PATH ->
-                new Material(
+                ground(
                         "ground-path",
                         "Paving",
                         new Oklch(0.900, 0.010, 90),
-                        0.012,
-                        0.08,
-                        new LayingPattern.Grid(400, 400, 8));
-            case LAWN ->
-                new Material(
-                        "ground-lawn",
-                        "Lawn",
-                        new Oklch(0.900, 0.036, 128),
-                        0.012,
-                        0.06,
-                        new LayingPattern.Seamless(LayingPattern.Seamless.Texture.PILE));
+                        Grain.PLAIN,
+                        Laying.of(new Pattern.Stack(), 400, 400, 8));
+            case LAWN -> ground("ground-lawn", "Lawn", new Oklch(0.900, 0.036, 128), Grain.PILE, Laying.seamless());
             case PLANTING ->
-                new Material(
-                        "ground-planting",
-                        "Planting",
-                        new Oklch(0.870, 0.034, 118),
-                        0.012,
-                        0.06,
-                        new LayingPattern.Seamless(LayingPattern.Seamless.Texture.CLOUDS));
+                ground("ground-planting", "Planting", new Oklch(0.870, 0.034, 118), Grain.CLOUDS, Laying.seamless());
         };
+    }
+
+    private static Material ground(String key, String label, Oklch tone, Grain grain, Laying laying) {
+        var family = laying.isSeamless() ? Family.PLANTING : Family.PAVING;
+        return new Material(key, label, family, tone, 0.013, 0.08, grain, laying, Optional.empty());
     }
 }

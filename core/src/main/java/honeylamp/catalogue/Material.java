@@ -1,21 +1,36 @@
 package honeylamp.catalogue;
 
-import honeylamp.catalogue.pattern.LayingPattern;
+import honeylamp.plan.Finish;
+import honeylamp.plan.Laying;
 import honeylamp.plan.Look;
 import honeylamp.plan.Oklch;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Map;
+import java.util.Optional;
 
 /**
- * A floor material.
+ * A material and how it lies.
  *
  * @param key the name kept in plans
  * @param label the name shown to people
  * @param tone its mean colour
  * @param toneSpread the most one piece differs from the mean in lightness
  * @param jointDarker how much darker its joints are
+ * @param laying how it lies if nobody says otherwise
+ * @param own the tone it has here only, whatever a look says
  */
+@RecordBuilder
 public record Material(
-        String key, String label, Oklch tone, double toneSpread, double jointDarker, LayingPattern pattern) {
+        String key,
+        String label,
+        Family family,
+        Oklch tone,
+        double toneSpread,
+        double jointDarker,
+        Grain grain,
+        Laying laying,
+        Optional<Oklch> own)
+        implements MaterialBuilder.With {
     /** The material as it is in a look, which may give it another tone. */
     public Material in(Look look) {
         return toned(look.tones());
@@ -23,7 +38,13 @@ public record Material(
 
     /** The material in the tone that is given for it, or in its own. */
     public Material toned(Map<String, Oklch> tones) {
-        var other = tones.getOrDefault(key, tone);
-        return other.equals(tone) ? this : new Material(key, label, other, toneSpread, jointDarker, pattern);
+        return withTone(own.orElseGet(() -> tones.getOrDefault(key, tone)));
+    }
+
+    /** The material as a finish lays it: in the finish's pattern and tone, if it has its own. */
+    public Material as(Finish finish) {
+        var laid = finish.laying().orElse(laying);
+        return with(
+                copy -> copy.laying(laid).own(finish.tone()).tone(finish.tone().orElse(tone)));
     }
 }

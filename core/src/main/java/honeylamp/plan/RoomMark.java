@@ -26,8 +26,7 @@ public record RoomMark(RoomId id, Position at, String name, Finish floor, RoomFi
 
     @Override
     public RoomMark moved(Motion motion) {
-        var laid = new Finish(floor.material(), motion.turned(floor.directionDeg()), motion.of(floor.start()));
-        return withFloor(laid).withAt(motion.of(at));
+        return withFloor(floor.moved(motion)).withAt(motion.of(at));
     }
 
     @Override

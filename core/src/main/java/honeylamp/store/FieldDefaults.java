@@ -25,6 +25,10 @@ final class FieldDefaults {
 
     private static final List<String> VIEWS = List.of("presentation", "views");
 
+    private static final List<String> FLOOR = List.of("storeys", "rooms", "floor");
+
+    private static final List<String> COVERING = List.of("storeys", "coverings", "finish");
+
     private static final List<Field> ALL = List.of(
             new Field(LOOK, "colours", JSON.arrayNode()),
             new Field(LOOK, "lines", JSON.arrayNode()),
@@ -41,6 +45,12 @@ final class FieldDefaults {
             new Field(List.of("presentation", "views", "showing"), "locked", JSON.arrayNode()),
             new Field(VIEWS, "turnDeg", JSON.numberNode(0)),
             new Field(VIEWS, "movedTiers", JSON.arrayNode()),
+            new Field(FLOOR, "laying", JSON.nullNode()),
+            new Field(FLOOR, "tone", JSON.nullNode()),
+            new Field(FLOOR, "reason", JSON.stringNode("")),
+            new Field(COVERING, "laying", JSON.nullNode()),
+            new Field(COVERING, "tone", JSON.nullNode()),
+            new Field(COVERING, "reason", JSON.stringNode("")),
             new Field(LOOK, "unsteadyMm", JSON.numberNode(0)),
             new Field(LOOK, "shadeCeiling", JSON.numberNode(0.2)));
 

@@ -7,6 +7,7 @@ import honeylamp.plan.ElementId;
 import honeylamp.plan.ElementId.Key;
 import honeylamp.plan.ElementId.UnitCopyId;
 import honeylamp.plan.Look;
+import honeylamp.plan.Pattern;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.Region;
@@ -22,7 +23,6 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Consumer;
-import java.util.regex.Pattern;
 import java.util.stream.IntStream;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.JsonGenerator;
@@ -52,7 +52,7 @@ final class PlanJson {
     private static final int LONGEST_TEXT = 200_000;
 
     /** What stands in a copy of a unit, as a view may name it. */
-    private static final Pattern COPIED = Pattern.compile("c([0-9]{1,9})\\.(.*)");
+    private static final java.util.regex.Pattern COPIED = java.util.regex.Pattern.compile("c([0-9]{1,9})\\.(.*)");
 
     private static final JsonMapper MAPPER = JsonMapper.builder(JsonFactory.builder()
                     .streamReadConstraints(StreamReadConstraints.builder()
@@ -66,6 +66,7 @@ final class PlanJson {
             .addMixIn(View.Subject.class, SubjectNames.class)
             .addMixIn(Surface.class, SurfaceNames.class)
             .addMixIn(Region.On.class, RegionNames.class)
+            .addMixIn(Pattern.class, PatternNames.class)
             .addMixIn(Storey.class, StoreyForm.Names.class)
             .addMixIn(Look.class, LookForm.Names.class)
             .changeDefaultVisibility(v -> v.withIsGetterVisibility(JsonAutoDetect.Visibility.NONE)) // fields only
@@ -113,6 +114,31 @@ final class PlanJson {
         @JsonSubTypes.Type(value = Region.Upright.class, name = "wall_side")
     })
     private interface RegionNames {}
+
+    /** How a laying says its pattern. */
+    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "is")
+    @JsonSubTypes({
+        @JsonSubTypes.Type(value = Pattern.Seamless.class, name = "seamless"),
+        @JsonSubTypes.Type(value = Pattern.Stack.class, name = "stack"),
+        @JsonSubTypes.Type(value = Pattern.Diagonal.class, name = "diagonal"),
+        @JsonSubTypes.Type(value = Pattern.Running.class, name = "running"),
+        @JsonSubTypes.Type(value = Pattern.Herringbone.class, name = "herringbone"),
+        @JsonSubTypes.Type(value = Pattern.Chevron.class, name = "chevron"),
+        @JsonSubTypes.Type(value = Pattern.Basket.class, name = "basket"),
+        @JsonSubTypes.Type(value = Pattern.Block.class, name = "block"),
+        @JsonSubTypes.Type(value = Pattern.Windmill.class, name = "windmill"),
+        @JsonSubTypes.Type(value = Pattern.Hexagon.class, name = "hexagon"),
+        @JsonSubTypes.Type(value = Pattern.OctagonDot.class, name = "octagon_dot"),
+        @JsonSubTypes.Type(value = Pattern.Triangle.class, name = "triangle"),
+        @JsonSubTypes.Type(value = Pattern.Rhomb.class, name = "rhomb"),
+        @JsonSubTypes.Type(value = Pattern.Plank.class, name = "plank"),
+        @JsonSubTypes.Type(value = Pattern.RandomLengths.class, name = "random_lengths"),
+        @JsonSubTypes.Type(value = Pattern.CoursedSlabs.class, name = "coursed_slabs"),
+        @JsonSubTypes.Type(value = Pattern.Setts.class, name = "setts"),
+        @JsonSubTypes.Type(value = Pattern.Fan.class, name = "fan"),
+        @JsonSubTypes.Type(value = Pattern.Repeat.class, name = "repeat")
+    })
+    private interface PatternNames {}
 
     /** How a view says what it is a view of. */
     @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "is")

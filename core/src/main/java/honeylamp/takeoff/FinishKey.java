@@ -29,7 +29,7 @@ public final class FinishKey {
         var floors = laid.geometry().rooms().stream()
                 .map(Room::mark)
                 .flatMap(Optional::stream)
-                .flatMap(m -> Materials.of(m.floor().material()).stream());
+                .flatMap(m -> Materials.of(m.floor()).stream());
         return Stream.of(floors, regions(laid), balconies(laid.storey()), grounds(laid.storey()))
                 .flatMap(s -> s);
     }
@@ -39,7 +39,7 @@ public final class FinishKey {
                 .filter(r -> r.on() instanceof Region.Floors
                         && !RegionPlaces.level(laid.geometry(), r).isEmpty())
                 .flatMap(r -> Surfaces.finish(laid.storey(), new Surface.OwnRegion(r.id())).stream())
-                .flatMap(f -> Materials.of(f.material()).stream());
+                .flatMap(f -> Materials.of(f).stream());
     }
 
     private static Stream<Material> balconies(Storey storey) {

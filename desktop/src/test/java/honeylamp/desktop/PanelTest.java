@@ -224,8 +224,8 @@ class PanelTest {
             assertThat(text(w, "room-name")).isEqualTo("Laundry");
             w.fill("room-name", "Drying room");
             slide(w, "floor-direction", 44);
-            w.fill("start-across", "9 m");
-            w.fill("start-up", "-150");
+            w.fill("floor-start-across", "9 m");
+            w.fill("floor-start-up", "-150");
             var room = storey(w).rooms().stream()
                     .filter(r -> r.name().equals("Drying room"))
                     .findFirst()
@@ -235,7 +235,7 @@ class PanelTest {
             assertThat(room.floor().start().y()).isEqualTo(Length.ofMm(-150));
             // 1.05 × 2.86 m clear: width 9,900 − 8,850, depth 8,800 − 5,937 − the outer wall's share
             assertThat(words(w, "card")).anySatisfy(t -> assertThat(t).contains("m²"));
-            w.fill("start-up", "high");
+            w.fill("floor-start-up", "high");
             assertThat(w.message()).isNotEmpty();
             assertThat(room.floor())
                     .isEqualTo(storey(w).rooms().stream()

@@ -147,7 +147,7 @@ class SurfacesWindowTest {
             pick(w, region.id());
             w.fill("region-width", "900 mm");
             assertThat(ground(w.plan()).regions().getFirst().ring().area()).isCloseTo(900 * 500, within(1e-3));
-            choose(w, "finish-region", 0);
+            choose(w, "finish-region", 1);
             assertThat(Surfaces.finish(ground(w.plan()), new Surface.OwnRegion(region.id()))
                             .map(Finish::material))
                     .contains("wide-plank-oak");

@@ -1,8 +1,8 @@
 package honeylamp.illustrate.ground;
 
 import honeylamp.catalogue.Material;
-import honeylamp.catalogue.pattern.LayingPattern.Piece;
-import honeylamp.catalogue.pattern.LayingPattern.Seamless;
+import honeylamp.catalogue.pattern.Piece;
+import honeylamp.catalogue.pattern.Pieces;
 import honeylamp.catalogue.pattern.Seeds;
 import honeylamp.drawing.Mark;
 import honeylamp.drawing.Remembered;
@@ -10,18 +10,20 @@ import honeylamp.drawing.ink.Ink;
 import honeylamp.geometry.Affine;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Figure;
-import honeylamp.geometry.Point;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.pen.Detail;
 import honeylamp.illustrate.pen.Pens;
 import honeylamp.plan.Finish;
+import honeylamp.plan.Laying;
+import honeylamp.plan.Laying.Blend.Mixing;
 import honeylamp.plan.Oklch;
+import honeylamp.plan.Position;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 
-/** Draws floor finishes at true size, clipped to their surface. */
+/** Draws finishes at true size, clipped to their surface. */
 public final class FloorArt {
     /** Tones are sorted into steps of this lightness, so that one path holds all pieces of a tone. */
     private static final double TONE_STEP = 0.004;
@@ -51,10 +53,10 @@ public final class FloorArt {
         this.strength = strength;
     }
 
-    /** What the pattern of a floor depends on. */
-    private record Laid(Box bounds, Material material, Finish finish, long seed) {}
+    /** What the pattern of a surface depends on. */
+    private record Laid(Box bounds, Material material, double directionDeg, Position start, long seed) {}
 
-    /** The marks of one floor: clipped to {@code surface}, seeded by the room's number. */
+    /** The marks of one surface: clipped to {@code surface}, seeded by the number of what it belongs to. */
     public Mark floor(Figure surface, Box bounds, Material usual, Finish finish, long seed) {
         // a wall that is moved a little leaves the pattern as it is
         var around = new Box(
@@ -62,43 +64,76 @@ public final class FloorArt {
                 Math.floor(bounds.minY() / AROUND_STEP_MM) * AROUND_STEP_MM,
                 Math.ceil(bounds.maxX() / AROUND_STEP_MM) * AROUND_STEP_MM,
                 Math.ceil(bounds.maxY() / AROUND_STEP_MM) * AROUND_STEP_MM);
-        var laid = new Laid(around, usual.in(pens.look()), finish, seed);
+        var laid = new Laid(around, usual.in(pens.look()).as(finish), finish.directionDeg(), finish.start(), seed);
         return new Mark.Clip(frame.paper(surface), remembered.answer(laid, () -> List.copyOf(pattern(laid))));
     }
 
     private List<Mark> pattern(Laid on) {
         var material = on.material;
         var bounds = on.bounds;
-        var finish = on.finish;
-        var seed = on.seed;
-        var laid = Affine.turn(finish.directionDeg())
-                .then(Affine.move(finish.start().x().mm(), finish.start().y().mm()));
+        var laid = Affine.turn(on.directionDeg)
+                .then(Affine.move(on.start.x().mm(), on.start.y().mm()));
         var cover = bounds.ring().through(laid.inverse()).bounds();
         var marks = new ArrayList<Mark>();
         var ground = frame.paper(
                 bounds.grown(frame.planMm(1)).ring().through(Affine.IDENTITY).bounds());
         var whole = Figure.ring(ground.ring());
-        var pattern = material.pattern();
-        if (pattern instanceof Seamless seamless) {
-            marks.add(new Mark.Fill(whole, ink(material.tone())));
-            seamless(seamless, marks, cover, laid, material, seed);
-        } else if (!detail.showsPattern(pattern.pitchMm()) || strength == 0) {
-            marks.add(new Mark.Fill(whole, ink(material.tone())));
+        var laying = material.laying();
+        var grain = new GrainArt(material, laid.then(frame.toPaper()), frame, pens, strength, on.seed);
+        if (laying.isSeamless() || !detail.showsPattern(Pieces.pitchMm(laying)) || strength == 0) {
+            marks.add(new Mark.Fill(whole, ink(mean(material))));
+            if (strength > 0 && laying.isSeamless()) {
+                grain.over(marks, cover);
+            }
         } else {
             marks.add(new Mark.Fill(whole, ink(joints(material))));
-            pieces(marks, pattern.pieces(cover, seed), bounds, laid, material, seed);
+            var pieces = Pieces.of(laying, cover, on.seed);
+            pieces(marks, pieces, bounds, laid, material, on.seed);
+            grain.on(marks, pieces, cover, detail);
         }
         return marks;
     }
 
+    /** What a floor looks like from afar. */
+    private static Oklch mean(Material material) {
+        var shares = material.laying().blend().shares();
+        if (shares.isEmpty()) {
+            return material.tone();
+        }
+        var all = shares.stream().mapToDouble(Laying.Share::share).sum();
+        var lightness = shares.stream()
+                        .mapToDouble(s -> s.share() * s.tone().lightness())
+                        .sum()
+                / all;
+        var chroma =
+                shares.stream().mapToDouble(s -> s.share() * s.tone().chroma()).sum() / all;
+        var most = shares.stream()
+                .max((a, b) -> Double.compare(
+                        a.share() * a.tone().chroma(), b.share() * b.tone().chroma()))
+                .orElseThrow();
+        return new Oklch(lightness, chroma, most.tone().hueDeg());
+    }
+
     private Oklch joints(Material material) {
-        return material.tone().lighter(-material.jointDarker() * strength);
+        return material.laying()
+                .jointTone()
+                .orElseGet(() -> mean(material).lighter(-material.jointDarker() * strength));
+    }
+
+    /** A tone of a blend, lighter or darker by so many steps. */
+    private record Tone(int ofBlend, int step) implements Comparable<Tone> {
+        @Override
+        public int compareTo(Tone other) {
+            return ofBlend != other.ofBlend
+                    ? Integer.compare(ofBlend, other.ofBlend)
+                    : Integer.compare(step, other.step);
+        }
     }
 
     private void pieces(List<Mark> marks, List<Piece> pieces, Box bounds, Affine laid, Material material, long seed) {
-        Map<Integer, Figure.Builder> byTone = new TreeMap<>();
-        var grain = Figure.builder();
+        Map<Tone, Figure.Builder> byTone = new TreeMap<>();
         var toPaper = laid.then(frame.toPaper());
+        var blend = material.laying().blend();
         for (var piece : pieces) {
             var ring = piece.ring().through(laid);
             if (!ring.bounds().meets(bounds)) {
@@ -108,103 +143,38 @@ public final class FloorArt {
             var tone = strength
                     * (material.toneSpread() * Seeds.signed(seed, piece.i(), piece.j())
                             + DRIFT * drift(seed, centre.x(), centre.y()));
-            byTone.computeIfAbsent((int) Math.round(tone / TONE_STEP), _ -> Figure.builder())
+            byTone.computeIfAbsent(
+                            new Tone(ofBlend(blend, piece, seed), (int) Math.round(tone / TONE_STEP)),
+                            _ -> Figure.builder())
                     .ring(piece.ring().through(toPaper));
-            if (material.pattern().hasGrain() && detail.showsGrain()) {
-                grain(grain, piece, toPaper, seed);
-            }
         }
-        byTone.forEach((step, path) -> {
+        byTone.forEach((tone, path) -> {
+            var base = blend.shares().isEmpty()
+                    ? material.tone()
+                    : blend.shares().get(tone.ofBlend).tone();
             // warmer where darker, as timber and fired clay are
-            var tone = material.tone().lighter(step * TONE_STEP).stronger(-step * TONE_STEP * 0.22);
-            marks.add(new Mark.Fill(path.build(), ink(tone)));
+            var shown = base.lighter(tone.step * TONE_STEP).stronger(-tone.step * TONE_STEP * 0.22);
+            marks.add(new Mark.Fill(path.build(), ink(shown)));
         });
-        var lines = grain.build();
-        if (!lines.isEmpty()) {
-            marks.add(new Mark.Stroke(
-                    lines, pens.grain(), ink(material.tone().lighter(-0.045)).at(0.75 * strength)));
-        }
     }
 
-    /** A fine line or three along a block, bent a little in the middle, never up to its edges. */
-    private static void grain(Figure.Builder out, Piece piece, Affine toPaper, long seed) {
-        var corners = piece.ring().corners();
-        var a = corners.get(0);
-        var u = corners.get(1).minus(a);
-        var v = corners.get(3).minus(a);
-        if (u.length() < v.length()) {
-            var swap = u;
-            u = v;
-            v = swap;
+    /** Which tone of a blend a piece has. */
+    private static int ofBlend(Laying.Blend blend, Piece piece, long seed) {
+        var shares = blend.shares();
+        if (shares.isEmpty()) {
+            return 0;
         }
-        var lines = v.length() > 120 ? 3 : 1;
-        for (var k = 0; k < lines; k++) {
-            var key = piece.j() * 8 + k;
-            var y = (k + 0.5 + 0.5 * Seeds.signed(seed, piece.i(), key + 100_003)) / (lines + 0.4) + 0.06;
-            var from = 0.04 + 0.35 * Seeds.unit(seed, piece.i(), key + 200_003);
-            var to = 0.96 - 0.35 * Seeds.unit(seed, piece.i(), key + 300_007);
-            var bow = 0.07 * Seeds.signed(seed, piece.i(), key + 400_009);
-            var p = toPaper.apply(a.plus(u.times(from)).plus(v.times(y)));
-            var q = toPaper.apply(a.plus(u.times((from + to) / 2)).plus(v.times(y + bow)));
-            var r = toPaper.apply(a.plus(u.times(to)).plus(v.times(y)));
-            out.line(p, q, r);
+        if (blend.mixing() == Mixing.IN_TURN) {
+            return (int) Math.floorMod(piece.i() + piece.j(), (long) shares.size());
         }
-    }
-
-    private void seamless(Seamless seamless, List<Mark> marks, Box cover, Affine laid, Material material, long seed) {
-        if (strength == 0) {
-            return;
+        var left = Seeds.unit(seed + 17, piece.i(), piece.j())
+                * shares.stream().mapToDouble(Laying.Share::share).sum();
+        var at = 0;
+        while (at < shares.size() - 1 && left >= shares.get(at).share()) {
+            left -= shares.get(at).share();
+            at++;
         }
-        var toPaper = laid.then(frame.toPaper());
-        switch (seamless.texture()) {
-            case PILE -> pile(marks, cover, toPaper, material, seed);
-            case CLOUDS -> clouds(marks, cover, toPaper, material, seed);
-        }
-    }
-
-    private void pile(List<Mark> marks, Box cover, Affine toPaper, Material material, long seed) {
-        var pitch = Math.max(95, frame.planMm(1.5));
-        var dark = Figure.builder();
-        var light = Figure.builder();
-        for (var j = (long) Math.floor(cover.minY() / pitch); j * pitch <= cover.maxY(); j++) {
-            for (var i = (long) Math.floor(cover.minX() / pitch); i * pitch <= cover.maxX(); i++) {
-                var p = new Point(
-                        (i + Seeds.unit(seed, i, 2 * j)) * pitch, (j + Seeds.unit(seed, i, 2 * j + 1)) * pitch);
-                var lean =
-                        Point.direction(60 + 50 * Seeds.signed(seed + 5, i, j)).times(pitch * 0.26);
-                var a = toPaper.apply(p);
-                var b = toPaper.apply(p.plus(lean));
-                (Math.floorMod(i + j, 2L) == 0 ? dark : light).line(a, b);
-            }
-        }
-        marks.add(new Mark.Stroke(
-                dark.build(),
-                pens.furnitureInner(),
-                ink(material.tone().lighter(-0.05)).at(0.7 * strength)));
-        marks.add(new Mark.Stroke(
-                light.build(),
-                pens.furnitureInner(),
-                ink(material.tone().lighter(0.035)).at(0.8 * strength)));
-    }
-
-    private void clouds(List<Mark> marks, Box cover, Affine toPaper, Material material, long seed) {
-        var pitch = 900.0;
-        for (var pass = 0; pass < 2; pass++) {
-            var path = Figure.builder();
-            for (var j = (long) Math.floor(cover.minY() / pitch) - 1; (j - 1) * pitch <= cover.maxY(); j++) {
-                for (var i = (long) Math.floor(cover.minX() / pitch) - 1; (i - 1) * pitch <= cover.maxX(); i++) {
-                    var p = new Point(
-                            (i + Seeds.unit(seed + pass, i, 2 * j)) * pitch,
-                            (j + Seeds.unit(seed + pass, i, 2 * j + 1)) * pitch);
-                    var rx = pitch * (0.35 + 0.5 * Seeds.unit(seed + pass, i, j + 77));
-                    var ry = rx * (0.4 + 0.4 * Seeds.unit(seed + pass, i, j + 99));
-                    path.path(Figure.builder().ellipse(p, rx, ry).build().through(toPaper));
-                }
-            }
-            marks.add(new Mark.Fill(
-                    path.build(),
-                    ink(material.tone().lighter(pass == 0 ? -0.05 : 0.05)).at(0.14 * strength)));
-        }
+        return at;
     }
 
     /** A slow wave over the floor, from -1 to 1, that gives it depth. */

@@ -20,6 +20,7 @@ import honeylamp.units.Length;
 import honeylamp.units.UnitSystem;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 
 /**
  * What is chosen in the tray and stays chosen until changed there.
@@ -34,6 +35,7 @@ import java.util.Optional;
  * @param gapReach wall ends nearer than this to a wall or to each other are taken for gaps
  * @param backing what lies under an exported PNG
  * @param presenting what is changed of looks, views and pages
+ * @param finishing what the card tells of finishes
  * @param round how the window is laid round the drawing
  */
 @RecordBuilder
@@ -48,6 +50,7 @@ public record Choices(
         Length gapReach,
         Backing backing,
         Presenting presenting,
+        Finishing finishing,
         Round round)
         implements ChoicesBuilder.With {
     /** Whether walls run square by themselves. */
@@ -179,6 +182,15 @@ public record Choices(
      */
     public record Presenting(Reach reach, Role role, LineRole line, TextRole text, String material) {}
 
+    /**
+     * What the card tells of finishes.
+     *
+     * @param startsOf the surface for which places to begin are proposed, by the lead of its fields; empty for none
+     * @param piecesOf the one whose pieces are set out; empty for none
+     */
+    @RecordBuilder
+    public record Finishing(String startsOf, String piecesOf) implements ChoicesFinishingBuilder.With {}
+
     /** Whether the tray lies open beside the drawing. */
     public enum Shelf {
         OPEN,
@@ -242,6 +254,7 @@ public record Choices(
                 Snags.USUAL_GAP_REACH,
                 Backing.PAPER,
                 new Presenting(Reach.ALL, Role.INK, LineRole.CUT_WALL, TextRole.ROOM_NAME, ""),
+                new Finishing("", ""),
                 new Round(Shelf.OPEN, Rest.SHOWN, Aside.NOTHING, Docked.NOTHING));
     }
 
@@ -402,6 +415,11 @@ public record Choices(
     public Choices withToned(String material) {
         return withPresenting(
                 new Presenting(presenting.reach, presenting.role, presenting.line, presenting.text, material));
+    }
+
+    /** Telling something else of finishes. */
+    public Choices withFinishing(UnaryOperator<Finishing> change) {
+        return withFinishing(change.apply(finishing));
     }
 
     /** Changing the type of a role. */

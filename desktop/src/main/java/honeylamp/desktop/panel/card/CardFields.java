@@ -1,6 +1,6 @@
 package honeylamp.desktop.panel.card;
 
-import honeylamp.catalogue.SurfaceFinishes;
+import honeylamp.catalogue.Family.Place;
 import honeylamp.derive.listing.Surfaces;
 import honeylamp.desktop.panel.part.LengthField;
 import honeylamp.desktop.panel.part.Widgets;
@@ -17,10 +17,8 @@ import honeylamp.units.AngleReading;
 import honeylamp.units.Length;
 import honeylamp.units.LengthReader;
 import honeylamp.units.Words;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.Consumer;
 import java.util.function.DoubleFunction;
 import java.util.function.Function;
 import javafx.scene.Node;
@@ -95,32 +93,25 @@ record CardFields(WorkspaceModel model) {
     }
 
     /** What covers surfaces that are finished alike, such as all treads of a stair; said of all of them at once. */
-    Node covering(List<Surface> surfaces, String id, String action) {
+    List<Node> covering(List<Surface> surfaces, String id, Place place, String action) {
         var storey = plan().storey(at());
         var now = surfaces.stream()
-                .map(s -> Surfaces.finish(storey, s).map(Finish::material).orElse(""))
+                .map(s -> Surfaces.finish(storey, s))
                 .distinct()
                 .toList();
-        return finishes(now.size() == 1 ? now.getFirst() : "", id, key -> {
-            var finish = key.isEmpty() ? Optional.<Finish>empty() : Optional.of(Finish.of(key));
-            var covered = plan();
-            for (var surface : surfaces) {
-                covered = Coverings.cover(covered, at(), surface, finish);
-            }
-            model.edit(covered, action);
-        });
-    }
-
-    /** A list of finishes; {@code take} is told the key of the one chosen, nothing for none. */
-    static Node finishes(String now, String id, Consumer<String> take) {
-        var all = SurfaceFinishes.all();
-        var labels = new ArrayList<>(List.of("No finish"));
-        all.forEach(f -> labels.add(f.label()));
-        return Widgets.menu(
-                SurfaceFinishes.of(now).map(f -> f.label()).orElse("No finish"),
-                "finish-" + id,
-                "Finish",
-                labels,
-                index -> take.accept(index == 0 ? "" : all.get(index - 1).key()));
+        var shared = now.size() == 1 ? now.getFirst() : Optional.<Finish>empty();
+        var found = Surfaces.on(model.shown().storey()).stream()
+                .filter(f -> surfaces.contains(f.surface()))
+                .map(Surfaces.Found::outline)
+                .toList();
+        var seed = surfaces.isEmpty() ? 0 : surfaces.getFirst().host().seed();
+        return new FinishFields(model, this, id, place, action, found, seed, finish -> {
+                    var covered = plan();
+                    for (var surface : surfaces) {
+                        covered = Coverings.cover(covered, at(), surface, finish);
+                    }
+                    return covered;
+                })
+                .briefly(shared);
     }
 }

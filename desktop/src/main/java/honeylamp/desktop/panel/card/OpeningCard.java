@@ -1,5 +1,6 @@
 package honeylamp.desktop.panel.card;
 
+import honeylamp.catalogue.Family.Place;
 import honeylamp.derive.openings.FrameSizes;
 import honeylamp.derive.openings.Stretches;
 import honeylamp.desktop.gesture.Ends;
@@ -47,7 +48,10 @@ record OpeningCard(WorkspaceModel model, CardFields parts) {
         out.add(Widgets.section("Keeps", keeps(opening)));
         out.addAll(hanging(List.of(opening)));
         sizes(opening, out);
-        out.add(Widgets.section("Reveal", parts.covering(List.of(new Surface.Reveal(id)), "reveal", "Finish reveal")));
+        out.add(Widgets.section(
+                "Reveal",
+                parts.covering(List.of(new Surface.Reveal(id)), "reveal", Place.WALL, "Finish reveal")
+                        .toArray(Node[]::new)));
         out.add(Widgets.button(
                 "Copy to the opposite wall",
                 "opening-opposite",

@@ -1,5 +1,6 @@
 package honeylamp.desktop.panel.card;
 
+import honeylamp.catalogue.Family.Place;
 import honeylamp.catalogue.PartKinds;
 import honeylamp.derive.fixed.FixedParts;
 import honeylamp.derive.fixed.StairRule;
@@ -121,8 +122,14 @@ record PartCard(WorkspaceModel model, CardFields parts) {
             out.add(Widgets.fact("Walking line", shown(f.steps().walkMm())));
             out.add(Widgets.fact("Floor above open from", "step " + (f.openFrom() + 1)));
         });
-        out.add(Widgets.section("Treads", parts.covering(steps(part, Surface.Tread::new), "treads", "Finish treads")));
-        out.add(Widgets.section("Risers", parts.covering(steps(part, Surface.Riser::new), "risers", "Finish risers")));
+        out.add(Widgets.section(
+                "Treads",
+                parts.covering(steps(part, Surface.Tread::new), "treads", Place.FLOOR, "Finish treads")
+                        .toArray(Node[]::new)));
+        out.add(Widgets.section(
+                "Risers",
+                parts.covering(steps(part, Surface.Riser::new), "risers", Place.FLOOR, "Finish risers")
+                        .toArray(Node[]::new)));
     }
 
     private void block(List<Node> out, Structure part, Block block) {

@@ -1,5 +1,6 @@
 package honeylamp.desktop.panel.card;
 
+import honeylamp.catalogue.Family.Place;
 import honeylamp.catalogue.Materials;
 import honeylamp.derive.listing.Surfaces;
 import honeylamp.desktop.panel.part.Widgets;
@@ -10,7 +11,6 @@ import honeylamp.edit.OutlineEdits;
 import honeylamp.edit.OwnRegions;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Plan;
-import honeylamp.plan.Position;
 import honeylamp.plan.Region;
 import honeylamp.plan.Surface.OwnRegion;
 import honeylamp.units.AreaText;
@@ -110,35 +110,24 @@ record RegionCard(WorkspaceModel model, CardFields parts) {
 
     private List<Node> finish(Region region) {
         var now = Surfaces.finish(model.now().currentStorey(), new OwnRegion(region.id()));
-        var key = now.map(Finish::material).orElse("");
-        if (!(region.on() instanceof Region.Floors)) {
-            return List.of(CardFields.finishes(key, "region", chosen -> cover(region, Finish.of(chosen))));
-        }
-        var out = new ArrayList<Node>();
-        out.add(Widgets.menu(
-                Materials.of(key).map(m -> m.label()).orElse("No finish"),
-                "finish-region",
-                "Finish",
-                Materials.all().stream().map(m -> m.label()).toList(),
-                index -> cover(
-                        region,
-                        new Finish(
-                                Materials.all().get(index).key(),
-                                now.map(Finish::directionDeg).orElse(0.0),
-                                now.map(Finish::start).orElse(Position.ORIGIN)))));
-        now.ifPresent(f -> out.add(Widgets.slider(
-                "Direction, degrees",
-                "region-direction",
-                0,
-                180,
-                f.directionDeg(),
-                (v, going) -> model.slide(
-                        covered(parts.plan(), region, f.turnedTo(5 * Math.rint(v / 5))), "Turn finish", going))));
-        return out;
-    }
-
-    private void cover(Region region, Finish finish) {
-        model.edit(covered(parts.plan(), region, finish), "Finish region");
+        var found = Surfaces.ofRegion(model.shown().storey(), region).stream()
+                .map(Surfaces.Found::outline)
+                .toList();
+        var place = switch (region.on()) {
+            case Region.Floors _ -> Place.FLOOR;
+            case Region.Ceilings _ -> Place.CEILING;
+            case Region.Upright _ -> Place.WALL;
+        };
+        return new FinishFields(
+                        model,
+                        parts,
+                        "region",
+                        place,
+                        "Finish region",
+                        found,
+                        region.id().seed(),
+                        f -> Coverings.cover(parts.plan(), parts.at(), new OwnRegion(region.id()), f))
+                .of(now);
     }
 
     private Plan covered(Plan plan, Region region, Finish finish) {

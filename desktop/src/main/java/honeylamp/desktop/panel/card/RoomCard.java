@@ -1,5 +1,6 @@
 package honeylamp.desktop.panel.card;
 
+import honeylamp.catalogue.Family.Place;
 import honeylamp.catalogue.Furnishings;
 import honeylamp.catalogue.Materials;
 import honeylamp.catalogue.RoomUses;
@@ -17,16 +18,17 @@ import honeylamp.desktop.panel.part.Library;
 import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.desktop.workspace.Intent;
 import honeylamp.desktop.workspace.Tool;
+import honeylamp.desktop.workspace.WorkStage;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.Added;
 import honeylamp.edit.Coverings;
 import honeylamp.edit.Outcome;
 import honeylamp.edit.OwnRegions;
 import honeylamp.edit.RoomEdits;
+import honeylamp.geometry.Outline;
 import honeylamp.plan.ElementId.RoomId;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Furnishing;
-import honeylamp.plan.Position;
 import honeylamp.plan.Region;
 import honeylamp.plan.RoomFit;
 import honeylamp.plan.RoomFit.CountsAs;
@@ -53,8 +55,12 @@ import javafx.scene.layout.VBox;
 record RoomCard(WorkspaceModel model, CardFields parts, Library<RoomNames> kept) {
     List<Node> of(Room room) {
         var fit = room.mark().map(RoomMark::fit).orElse(RoomFit.NONE);
+        var isFinished = model.now().stage() == WorkStage.FINISHES; // what is worked on stands first
         var out = new ArrayList<Node>();
-        out.add(Widgets.heading("Room"));
+        out.add(Widgets.heading(isFinished && !room.name().isBlank() ? room.name() : "Room"));
+        if (isFinished) {
+            out.addAll(finishes(room));
+        }
         out.add(words(
                 room.name(),
                 "room-name",
@@ -69,13 +75,26 @@ record RoomCard(WorkspaceModel model, CardFields parts, Library<RoomNames> kept)
                 fit.number(), "room-number", "Number", n -> fit(room, f -> f.withNumber(n.strip()), "Number room")));
         out.add(Widgets.section("Area", areas(room, fit).toArray(Node[]::new)));
         out.add(height(room, fit));
-        out.add(Widgets.section("Floor", floor(room).toArray(Node[]::new)));
-        out.add(Widgets.section("Ceiling", covering(room, Surface.Ceiling::new, "ceiling", "Finish ceiling")));
-        out.add(Widgets.section("All walls", covering(room, Surface.Walls::new, "walls", "Finish walls")));
-        plinths(room).ifPresent(menu -> out.add(Widgets.section("Plinth, all round", menu)));
-        out.add(Widgets.section("Each wall, and what is left of it", sides(room).toArray(Node[]::new)));
+        if (!isFinished) {
+            out.addAll(finishes(room));
+        }
         out.addAll(new UnitCard(model, parts).making(model.now()));
         return out;
+    }
+
+    /** Its floor, its ceiling, its walls. */
+    private List<Node> finishes(Room room) {
+        var out = new ArrayList<Node>();
+        out.add(section("Floor", floor(room)));
+        out.add(section("Ceiling", covering(room, Surface.Ceiling::new, "ceiling", Place.CEILING, "Finish ceiling")));
+        out.add(section("All walls", covering(room, Surface.Walls::new, "walls", Place.WALL, "Finish walls")));
+        plinths(room).ifPresent(nodes -> out.add(section("Plinth, all round", nodes)));
+        out.add(Widgets.section("Each wall, and what is left of it", sides(room).toArray(Node[]::new)));
+        return out;
+    }
+
+    private static VBox section(String heading, List<Node> nodes) {
+        return Widgets.section(heading, nodes.toArray(Node[]::new));
     }
 
     private void fit(Room room, UnaryOperator<RoomFit> change, String action) {
@@ -235,65 +254,52 @@ record RoomCard(WorkspaceModel model, CardFields parts, Library<RoomNames> kept)
         if (finish.isEmpty()) {
             return List.of(Widgets.quiet("Nothing is laid yet; the Finishes stage lays floors."));
         }
-        var f = finish.get();
-        var out = new ArrayList<Node>();
-        Materials.of(f.material()).ifPresent(m -> out.add(Widgets.fact("Finish", m.label())));
-        out.add(Widgets.slider(
-                "Direction, degrees",
-                "floor-direction",
-                0,
-                180,
-                f.directionDeg(),
-                (v, going) -> model.slide(
-                        RoomEdits.floor(parts.plan(), parts.at(), room, f.turnedTo(5 * Math.rint(v / 5))),
-                        "Turn finish",
-                        going)));
-        out.addAll(start(room, f));
-        return out;
+        var mark = room.mark().orElseThrow();
+        var surface = surface(room, new Surface.Floor(mark.id()));
+        return new FinishFields(
+                        model,
+                        parts,
+                        "floor",
+                        Place.FLOOR,
+                        "Lay finish",
+                        surface,
+                        mark.id().seed(),
+                        f -> RoomEdits.floor(parts.plan(), parts.at(), room, f.orElse(Finish.of(RoomEdits.BARE))))
+                .of(finish);
     }
 
-    /** The starting point of the pattern, from the plan's origin. */
-    private List<Node> start(Room room, Finish finish) {
-        var at = finish.start();
-        return List.of(
-                parts.place(
-                        "Start across",
-                        "start-across",
-                        at.x(),
-                        x -> Outcome.done(RoomEdits.floor(
-                                parts.plan(), parts.at(), room, finish.startingAt(new Position(x, at.y())))),
-                        "Move starting point"),
-                parts.place(
-                        "Start up",
-                        "start-up",
-                        at.y(),
-                        y -> Outcome.done(RoomEdits.floor(
-                                parts.plan(), parts.at(), room, finish.startingAt(new Position(at.x(), y)))),
-                        "Move starting point"));
+    /** The stretches of a surface of the room. */
+    private List<List<Outline>> surface(Room room, Surface surface) {
+        return room.mark().map(m -> Surfaces.ofRoom(model.shown().storey(), room, m)).orElse(List.of()).stream()
+                .filter(f -> f.surface().equals(surface))
+                .map(Surfaces.Found::outline)
+                .toList();
     }
 
     /** What covers a surface of the room; a room that nobody spoke of is given a mark with its first finish. */
-    private Node covering(Room room, Function<RoomId, Surface> surface, String id, String action) {
+    private List<Node> covering(Room room, Function<RoomId, Surface> surface, String id, Place place, String action) {
         var now = room.mark()
-                .flatMap(m -> Surfaces.finish(model.shown().geometry().storey(), surface.apply(m.id())))
-                .map(Finish::material)
-                .orElse("");
-        return CardFields.finishes(now, id, key -> {
-            var marked = room.mark()
-                    .map(m -> new Added<>(parts.plan(), m.id()))
-                    .orElseGet(() -> RoomEdits.marked(parts.plan(), parts.at(), room));
-            var finish = key.isEmpty() ? Optional.<Finish>empty() : Optional.of(Finish.of(key));
-            model.edit(Coverings.cover(marked.plan(), parts.at(), surface.apply(marked.id()), finish), action);
-        });
+                .flatMap(m -> Surfaces.finish(model.shown().geometry().storey(), surface.apply(m.id())));
+        var found = room.mark().map(m -> surface(room, surface.apply(m.id()))).orElse(List.of());
+        var seed = room.mark().map(m -> surface.apply(m.id()).host().seed()).orElse(0L);
+        return new FinishFields(model, parts, id, place, action, found, seed, finish -> {
+                    var marked = room.mark()
+                            .map(m -> new Added<>(parts.plan(), m.id()))
+                            .orElseGet(() -> RoomEdits.marked(parts.plan(), parts.at(), room));
+                    return Coverings.cover(marked.plan(), parts.at(), surface.apply(marked.id()), finish);
+                })
+                .briefly(now);
     }
 
     /** What covers the plinths along all walls of the room; none if nobody spoke of the room, or it has no walls. */
-    private Optional<Node> plinths(Room room) {
+    private Optional<List<Node>> plinths(Room room) {
         var all = room.mark().map(m -> Surfaces.ofRoom(model.shown().storey(), room, m)).orElse(List.of()).stream()
                 .map(Surfaces.Found::surface)
                 .filter(Surface.Plinth.class::isInstance)
                 .toList();
-        return Optional.of(all).filter(a -> !a.isEmpty()).map(a -> parts.covering(a, "plinth", "Finish plinth"));
+        return Optional.of(all)
+                .filter(a -> !a.isEmpty())
+                .map(a -> parts.covering(a, "plinth", Place.WALL, "Finish plinth"));
     }
 
     private List<Node> sides(Room room) {
@@ -306,10 +312,11 @@ record RoomCard(WorkspaceModel model, CardFields parts, Library<RoomNames> kept)
             out.add(Widgets.fact(
                     capital(side.towards()) + ", " + LengthText.roundedWithUnit(Length.ofMm(side.lengthMm()), units),
                     left(side, area(surfaces, side))));
-            out.add(covering(
+            out.addAll(covering(
                     room,
                     id -> new Surface.WallSide(side.wall(), side.side(), Optional.of(id)),
                     side.wall().text() + "-" + side.side().name().toLowerCase(Locale.ROOT),
+                    Place.WALL,
                     "Finish wall"));
             out.add(regions(side));
         }

@@ -1,5 +1,7 @@
 package honeylamp.desktop.panel.tray;
 
+import honeylamp.catalogue.Family;
+import honeylamp.catalogue.Family.Place;
 import honeylamp.catalogue.Material;
 import honeylamp.catalogue.Materials;
 import honeylamp.desktop.panel.part.Catalogue;
@@ -12,6 +14,8 @@ import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.drawing.Drawing;
 import honeylamp.illustrate.sketch.Samples;
 import honeylamp.store.AtHand;
+import honeylamp.takeoff.TileWords;
+import java.util.Arrays;
 import java.util.List;
 import java.util.function.Supplier;
 import javafx.scene.Node;
@@ -43,8 +47,14 @@ record FinishTray(WorkspaceModel model, Thumbnails thumbnails, Catalogue catalog
 
     @Override
     public List<Node> nodes(Part part) {
-        return List.of(catalogue.of(List.of(new Group(
-                "Floors", Materials.all().stream().map(m -> entry(part, m)).toList()))));
+        return List.of(catalogue.of(Arrays.stream(Family.values())
+                .map(family -> new Group(
+                        family.label(),
+                        Materials.covering(Place.FLOOR).stream()
+                                .filter(m -> m.family() == family)
+                                .map(m -> entry(part, m))
+                                .toList()))
+                .toList()));
     }
 
     private Entry entry(Part part, Material material) {
@@ -53,7 +63,9 @@ record FinishTray(WorkspaceModel model, Thumbnails thumbnails, Catalogue catalog
                 material.key(),
                 "finish-" + material.key(),
                 material.label(),
-                "",
+                material.laying().isSeamless()
+                        ? ""
+                        : TileWords.size(material.laying(), model.now().plan().units()),
                 () -> thumbnails.view(material.key(), sample, PAPER_MM),
                 () -> thumbnails.large(material.key(), sample, PAPER_MM),
                 material.key().equals(part.material()),

@@ -1,0 +1,92 @@
+package honeylamp.store;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import honeylamp.catalogue.Materials;
+import honeylamp.catalogue.Patterns;
+import honeylamp.demo.place.SailclothYard;
+import honeylamp.plan.Finish;
+import honeylamp.plan.Laying;
+import honeylamp.plan.Laying.Blend;
+import honeylamp.plan.Laying.Goods;
+import honeylamp.plan.Laying.Share;
+import honeylamp.plan.Laying.Turning;
+import honeylamp.plan.Oklch;
+import honeylamp.plan.Plan;
+import honeylamp.plan.RoomMark;
+import honeylamp.units.Length;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+
+/** Finishes in a file: every pattern, all that is said of pieces, and what older and damaged files say. */
+class FinishFileTest {
+    private static Plan laid(Finish finish) {
+        var plan = SailclothYard.plan();
+        var storey = plan.storeys().getFirst();
+        var rooms = storey.rooms().stream().map(r -> r.withFloor(finish)).toList();
+        return plan.withStorey(storey.id(), s -> s.with(RoomMark.class, rooms));
+    }
+
+    private static String json(Plan plan) {
+        return new String(PlanJson.bytes(PlanJson.write(plan)), StandardCharsets.UTF_8);
+    }
+
+    private static PlanJson.Read read(String json) {
+        return PlanJson.read(json.getBytes(StandardCharsets.UTF_8), "it");
+    }
+
+    @Test
+    void everyPatternAndAllThatIsSaidOfItsPiecesComesBack() {
+        for (var named : Patterns.all()) {
+            var laying = Laying.of(named.pattern(), 71.5, 293, 1.5)
+                    .with(copy -> copy.jointTone(Optional.of(new Oklch(0.5, 0.01, 20)))
+                            .turning(Turning.BY_CHANCE)
+                            .blend(new Blend(
+                                    Blend.Mixing.IN_TURN,
+                                    List.of(
+                                            new Share(new Oklch(0.9, 0.01, 80), 2),
+                                            new Share(new Oklch(0.4, 0.02, 240), 1))))
+                            .goods(new Goods(Length.ofMm(9.5), 12, 2350, 640)));
+            var finish = Finish.of("tile-white")
+                    .with(copy -> copy.laying(Optional.of(laying))
+                            .tone(Optional.of(new Oklch(0.7, 0.05, 150)))
+                            .reason("easy to wash"));
+            var plan = laid(finish);
+            assertThat(read(json(plan)))
+                    .isInstanceOfSatisfying(
+                            PlanJson.Read.Good.class,
+                            good -> assertThat(good.plan()).isEqualTo(plan));
+        }
+    }
+
+    @Test
+    void aFileFromBeforeLayingsMeansWhatItMeant() {
+        var plan = laid(Finish.of("hexagon-tile").turnedTo(30));
+        var old = json(plan).replaceAll(",\\s*\"laying\" : null,\\s*\"tone\" : null,\\s*\"reason\" : \"\"", "");
+        assertThat(old).doesNotContain("reason");
+        assertThat(read(old)).isInstanceOfSatisfying(PlanJson.Read.Good.class, good -> {
+            assertThat(good.plan()).isEqualTo(plan);
+            var floor = good.plan().storeys().getFirst().rooms().getFirst().floor();
+            assertThat(Materials.of(floor)).isEqualTo(Materials.of("hexagon-tile"));
+        });
+    }
+
+    @Test
+    void piecesThatCannotBeAreRefusedWithTheirPlace() {
+        var plan =
+                laid(Finish.of("tile-white").withLaying(Optional.of(Laying.of(Patterns.FOUR_SIZES, 71.5, 293, 1.5))));
+        assertThat(read(json(plan).replace("71.5", "0.1")))
+                .isInstanceOfSatisfying(
+                        PlanJson.Read.Bad.class,
+                        bad -> assertThat(bad.problem().sentence())
+                                .contains("width of a piece (0.1 mm) must be 2.0 to 20000.0 mm")
+                                .contains("rooms[0].floor.laying"));
+        assertThat(read(json(plan).replaceFirst("\"across\" : 6", "\"across\" : 7")))
+                .isInstanceOfSatisfying(
+                        PlanJson.Read.Bad.class,
+                        bad -> assertThat(bad.problem().sentence())
+                                .contains("the repeat has 0 pieces at module 7, 1, needs one"));
+    }
+}

@@ -1,0 +1,174 @@
+package honeylamp.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import honeylamp.demo.DemoFiles;
+import honeylamp.plan.Finish;
+import honeylamp.plan.Laying;
+import honeylamp.plan.Pattern;
+import honeylamp.plan.RoomMark;
+import honeylamp.plan.Surface;
+import honeylamp.takeoff.TileCount;
+import honeylamp.units.Length;
+import java.util.Set;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Labeled;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.Slider;
+import javafx.scene.input.KeyCode;
+import org.junit.jupiter.api.Test;
+
+/** How finishes lie, by the card of a room in the real window. */
+class FinishWindowTest {
+    private static RoomMark bathroom(WindowDriver w) throws Exception {
+        return w.plan().storeys().getFirst().rooms().stream()
+                .filter(r -> r.name().equals("Bathroom"))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static Laying laying(WindowDriver w) throws Exception {
+        return bathroom(w).floor().laying().orElseThrow();
+    }
+
+    private static void pickBathroom(WindowDriver w) throws Exception {
+        w.press("stage-rooms");
+        var id = bathroom(w).id();
+        WindowDriver.onScreen(() -> {
+            w.model().pick(Set.of(id));
+            return null;
+        });
+        w.settle();
+    }
+
+    private static void choose(WindowDriver w, String menu, String item) throws Exception {
+        MenuButton button = w.node(menu);
+        WindowDriver.onScreen(() -> {
+            button.getItems().stream()
+                    .filter(i -> i.getText().equals(item))
+                    .findFirst()
+                    .orElseThrow()
+                    .fire();
+            return null;
+        });
+        w.settle();
+    }
+
+    private static String words(WindowDriver w) throws Exception {
+        Node card = w.node("card");
+        return WindowDriver.onScreen(() -> {
+            var out = new StringBuilder();
+            card.lookupAll(".label")
+                    .forEach(n -> out.append(((Labeled) n).getText()).append('\n'));
+            return out.toString();
+        });
+    }
+
+    @Test
+    void aFloorIsLaidInAnotherPatternWithTypedSizesAndJointsAndCounted() throws Exception {
+        try (var w = WindowDriver.with(DemoFiles.document())) {
+            pickBathroom(w);
+            choose(w, "floor-pattern", "Running bond");
+            w.fill("floor-piece-width", "150");
+            w.fill("floor-piece-length", "30 cm");
+            w.fill("floor-joint", "3");
+            assertThat(laying(w).pattern()).isEqualTo(new Pattern.Running(0.5));
+            assertThat(laying(w).width()).isEqualTo(Length.ofMm(150));
+            assertThat(laying(w).length()).isEqualTo(Length.ofMm(300));
+            assertThat(laying(w).joint()).isEqualTo(Length.ofMm(3));
+            Slider offset = w.node("floor-measure");
+            WindowDriver.onScreen(() -> {
+                offset.setValue(25);
+                return null;
+            });
+            w.settle();
+            assertThat(laying(w).pattern()).isEqualTo(new Pattern.Running(0.25));
+            choose(w, "floor-joint-tone", "Graphite");
+            assertThat(laying(w).jointTone()).isPresent();
+            // 5.64 m2 of 0.153 x 0.303 m hold 121 pieces; with cuts it is some more
+            assertThat(words(w)).containsPattern("\\d+ whole, \\d+ cut over half, \\d+ cut under half");
+            w.fill("floor-joint", "2 m");
+            assertThat(w.message()).contains("a joint is at most 500 mm wide");
+            assertThat(laying(w).joint()).isEqualTo(Length.ofMm(3));
+            w.key(KeyCode.CONTROL, KeyCode.Z); // the colour of the joints
+            assertThat(laying(w).jointTone()).isEmpty();
+        }
+    }
+
+    @Test
+    void aBetterStartIsProposedAndChangesNothingUntilItIsTaken() throws Exception {
+        try (var w = WindowDriver.with(DemoFiles.document())) {
+            pickBathroom(w);
+            choose(w, "floor-pattern", "Stack");
+            w.fill("floor-piece-width", "250");
+            w.fill("floor-piece-length", "250");
+            var before = bathroom(w).floor();
+            var cutBefore = count(w, before).leastShare();
+            w.press("floor-find-start");
+            assertThat(bathroom(w).floor()).isEqualTo(before);
+            Button first = w.node("floor-start-1");
+            assertThat(first.getText()).contains("cuts, smallest").contains("to order");
+            w.press("floor-start-1");
+            assertThat(bathroom(w).floor().start()).isNotEqualTo(before.start());
+            assertThat(count(w, bathroom(w).floor()).leastShare()).isGreaterThanOrEqualTo(cutBefore);
+            w.press("floor-centre");
+            assertThat(w.message()).contains("lies in the middle");
+            w.key(KeyCode.CONTROL, KeyCode.Z);
+            w.key(KeyCode.CONTROL, KeyCode.Z);
+            assertThat(bathroom(w).floor()).isEqualTo(before);
+        }
+    }
+
+    private static TileCount count(WindowDriver w, Finish finish) throws Exception {
+        var room = WindowDriver.onScreen(() -> w.model().geometry().rooms()).stream()
+                .filter(r -> r.name().equals("Bathroom"))
+                .findFirst()
+                .orElseThrow();
+        return TileCount.of(java.util.List.of(room.outline()), finish.laying().orElseThrow(), finish, 1)
+                .orElseThrow();
+    }
+
+    @Test
+    void boxesAreSaidAndTheOrderFollows() throws Exception {
+        try (var w = WindowDriver.with(DemoFiles.document())) {
+            pickBathroom(w);
+            w.fill("floor-per-box", "10");
+            w.fill("floor-price", "2500");
+            assertThat(words(w)).containsPattern("\\d+ pieces, \\d+ % waste; \\d+ boxes; \\d+\\.00");
+            w.fill("floor-per-box", "a few");
+            assertThat(w.message()).contains("no whole number");
+            assertThat(laying(w).goods().perBox()).isEqualTo(10);
+            w.fill("floor-reason", "warm underfoot");
+            assertThat(bathroom(w).floor().reason()).isEqualTo("warm underfoot");
+        }
+    }
+
+    @Test
+    void aWallSideIsTiledSetOutAndCountedLessItsOpenings() throws Exception {
+        try (var w = WindowDriver.with(DemoFiles.document())) {
+            pickBathroom(w);
+            choose(w, "finish-walls", "Tile, white");
+            var walls = new Surface.Walls(bathroom(w).id());
+            var storey = w.plan().storeys().getFirst();
+            assertThat(storey.coverings()).anyMatch(c -> c.surface().equals(walls));
+            Node card = w.node("card");
+            var side = WindowDriver.onScreen(() -> card.lookupAll(".button").stream()
+                    .map(Node::getId)
+                    .filter(id -> id != null && id.endsWith("-set-out") && id.startsWith("w"))
+                    .filter(id -> !id.equals("walls-set-out"))
+                    .findFirst()
+                    .orElseThrow());
+            w.press(side);
+            var lead = side.substring(0, side.length() - "-set-out".length());
+            choose(w, lead + "-pattern", "Herringbone");
+            assertThat(w.plan().storeys().getFirst().coverings())
+                    .anyMatch(c -> c.surface() instanceof Surface.WallSide
+                            && c.finish()
+                                    .laying()
+                                    .filter(l -> l.pattern() instanceof Pattern.Herringbone)
+                                    .isPresent());
+            assertThat(words(w)).contains("whole").contains("Smallest cut");
+        }
+    }
+}
