@@ -17,6 +17,7 @@ import picocli.CommandLine.Spec;
             ExportCommand.class,
             ReportCommand.class,
             ScheduleCommand.class,
+            TakeoffCommand.class,
             SurveyCommand.class,
             MeterCommand.class,
             CheckCommand.class,

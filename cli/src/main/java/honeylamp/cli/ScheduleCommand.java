@@ -1,10 +1,12 @@
 package honeylamp.cli;
 
+import honeylamp.derive.listing.Schedule.Subject;
 import honeylamp.plan.Plan;
 import honeylamp.store.ScheduleFile;
 import honeylamp.store.ScheduleFile.Format;
 import java.io.IOException;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
@@ -38,7 +40,7 @@ final class ScheduleCommand implements Callable<Integer> {
 
     private int write(Plan opened, Format format) {
         try {
-            ScheduleFile.write(opened, format, file);
+            ScheduleFile.write(opened, List.of(Subject.DOORS, Subject.WINDOWS, Subject.ROOMS), "", format, file);
             return 0;
         } catch (IOException e) {
             System.err.println("\"" + file + "\" was not written: " + e.getMessage());

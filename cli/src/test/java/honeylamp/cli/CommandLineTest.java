@@ -313,4 +313,23 @@ class CommandLineTest {
             assertThat(there).hasSameBinaryContentAs(here);
         }
     }
+
+    @Test
+    void theTakeoffIsWrittenForOtherProgramsAndForSomeWordsOnly() throws Exception {
+        var plan = folder.resolve("loft.honeylamp");
+        PlanFile.save(DemoFiles.document(), new byte[0], plan);
+        var file = folder.resolve("loft.csv");
+        assertThat(run("takeoff", plan, "-o", file).code()).isZero();
+        var lines = Files.readAllLines(file);
+        assertThat(lines).anyMatch(l -> l.startsWith("finishes,") && l.contains("Bathroom,floor,"));
+        assertThat(lines).anyMatch(l -> l.startsWith("materials,\"Herringbone, oak\""));
+        assertThat(lines).anyMatch(l -> l.startsWith("pieces,") && l.contains("Sofa"));
+        assertThat(lines).noneMatch(l -> l.startsWith("doors,"));
+        assertThat(run("takeoff", plan, "-o", file, "--only", "bathroom floor").code())
+                .isZero();
+        assertThat(Files.readAllLines(file))
+                .filteredOn(l -> l.startsWith("finishes,"))
+                .hasSize(1);
+        assertThat(run("takeoff", plan, "-o", folder.resolve("loft.txt")).err()).contains("neither .xlsx nor .csv");
+    }
 }

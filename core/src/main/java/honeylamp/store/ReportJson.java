@@ -1,5 +1,8 @@
 package honeylamp.store;
 
+import honeylamp.catalogue.Material;
+import honeylamp.catalogue.Materials;
+import honeylamp.catalogue.Patterns;
 import honeylamp.derive.fixed.FixedParts;
 import honeylamp.derive.listing.SiteAreas;
 import honeylamp.derive.listing.Surfaces;
@@ -27,6 +30,7 @@ import honeylamp.plan.Structure;
 import honeylamp.plan.Surface;
 import honeylamp.plan.Wall;
 import honeylamp.sheet.SheetSnags;
+import honeylamp.takeoff.TileCount;
 import honeylamp.units.AreaText;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
@@ -70,6 +74,7 @@ public final class ReportJson {
      * @param room the room that sees it
      * @param number of a step, from the foot of its stair
      * @param finish empty if nobody said
+     * @param pieces what it takes; empty if it is laid in one, or in too many to count
      */
     record SurfacePart(
             String is,
@@ -78,7 +83,21 @@ public final class ReportJson {
             Optional<String> room,
             Optional<Integer> number,
             BigDecimal area_m2,
-            Optional<String> finish) {}
+            Optional<String> finish,
+            Optional<PiecesPart> pieces) {}
+
+    /** Pieces on a surface. */
+    record PiecesPart(
+            String pattern,
+            BigDecimal width_mm,
+            BigDecimal length_mm,
+            BigDecimal joint_mm,
+            int whole,
+            int cut_over_half,
+            int cut_under_half,
+            int order,
+            Optional<Integer> boxes,
+            BigDecimal smallest_cut_mm) {}
 
     record RoomPart(
             Optional<String> id,
@@ -329,7 +348,28 @@ public final class ReportJson {
                 },
                 surface instanceof Surface.OfStair step ? Optional.of(step.number()) : Optional.empty(),
                 squareMetres(found.areaMm2()),
-                found.finish().map(Finish::material));
+                found.finish().map(Finish::material),
+                found.finish().flatMap(Materials::of).flatMap(m -> pieces(found, m)));
+    }
+
+    private static Optional<PiecesPart> pieces(Surfaces.Found found, Material material) {
+        var laying = material.laying();
+        return TileCount.of(
+                        found.outline(),
+                        laying,
+                        found.finish().orElseThrow(),
+                        found.surface().host().seed())
+                .map(count -> new PiecesPart(
+                        Patterns.label(laying.pattern()),
+                        mm(laying.width().mm()),
+                        mm(laying.length().mm()),
+                        mm(laying.joint().mm()),
+                        count.whole(),
+                        count.large(),
+                        count.small(),
+                        count.ordered(),
+                        count.boxes(laying.goods(), 0),
+                        mm(count.leastMm())));
     }
 
     private static RoomPart room(Room room, Map<AreaBasis, Double> areas) {

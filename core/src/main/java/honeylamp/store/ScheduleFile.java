@@ -7,6 +7,7 @@ import honeylamp.derive.listing.Schedule.Subject;
 import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.output.WholeFile;
 import honeylamp.plan.Plan;
+import honeylamp.takeoff.Takeoff;
 import honeylamp.units.AreaText;
 import honeylamp.units.LengthText;
 import honeylamp.units.UnitSystem;
@@ -54,9 +55,19 @@ public final class ScheduleFile {
      * @throws IOException if the file cannot be written; an older file of that name is then untouched
      */
     public static void write(Plan plan, Format format, Path file) throws IOException {
+        write(plan, List.of(Subject.values()), "", format, file);
+    }
+
+    /**
+     * Writes some schedules of a plan, whole or not at all.
+     *
+     * @param words that all rows say; none for all rows
+     * @throws IOException if the file cannot be written; an older file of that name is then untouched
+     */
+    public static void write(Plan plan, List<Subject> subjects, String words, Format format, Path file)
+            throws IOException {
         var laid = LaidPlan.of(plan);
-        var schedules =
-                Arrays.stream(Subject.values()).map(s -> Schedule.of(laid, s)).toList();
+        var schedules = subjects.stream().map(s -> Takeoff.of(laid, s, words)).toList();
         WholeFile.write(file, out -> {
             switch (format) {
                 case XLSX -> workbook(schedules, plan.units(), out);
@@ -81,15 +92,29 @@ public final class ScheduleFile {
         }
         sheet.freezePane(0, 1);
         for (var r = 0; r < schedule.rows().size(); r++) {
-            var cells = schedule.rows().get(r).cells();
-            for (var c = 0; c < cells.size(); c++) {
-                switch (cells.get(c)) {
-                    case Cell.Words(var text) -> sheet.value(r + 1, c, text);
-                    case Cell.Long(var length) when units.isMetric() -> sheet.value(r + 1, c, length.mm());
-                    case Cell.Long(var length) -> sheet.value(r + 1, c, LengthText.rounded(length, units));
-                    case Cell.Wide(var area) -> {
-                        sheet.value(r + 1, c, squareMetres(area));
-                        sheet.style(r + 1, c).format("0.00").set();
+            fill(sheet, r + 1, schedule.rows().get(r).cells(), units);
+        }
+        if (schedule.subject().isTakeoff() && !schedule.rows().isEmpty()) {
+            var last = schedule.rows().size() + 1;
+            fill(sheet, last, schedule.total(), units);
+            sheet.value(last, 0, "Together");
+            sheet.range(last, 0, last, columns.size() - 1).style().bold().set();
+        }
+    }
+
+    private static void fill(Worksheet sheet, int row, List<Cell> cells, UnitSystem units) {
+        for (var c = 0; c < cells.size(); c++) {
+            switch (cells.get(c)) {
+                case Cell.Words(var text) -> sheet.value(row, c, text);
+                case Cell.Long(var length) when units.isMetric() -> sheet.value(row, c, length.mm());
+                case Cell.Long(var length) -> sheet.value(row, c, LengthText.rounded(length, units));
+                case Cell.Wide(var area) -> {
+                    sheet.value(row, c, squareMetres(area));
+                    sheet.style(row, c).format("0.00").set();
+                }
+                case Cell.Number number -> {
+                    if (number.value().isPresent()) {
+                        sheet.value(row, c, new BigDecimal(number.text()));
                     }
                 }
             }
@@ -98,7 +123,7 @@ public final class ScheduleFile {
 
     private static String heading(Schedule.Column column, UnitSystem units) {
         return switch (column.measure()) {
-            case WORDS -> column.heading();
+            case WORDS, NUMBER -> column.heading();
             case LENGTH -> column.heading() + (units.isMetric() ? ", mm" : ", ft-in");
             case AREA -> column.heading() + ", m\u00b2";
         };
@@ -127,7 +152,7 @@ public final class ScheduleFile {
 
     private static String sign(Measure measure, UnitSystem units) {
         return switch (measure) {
-            case WORDS -> "";
+            case WORDS, NUMBER -> "";
             case LENGTH -> units.isMetric() ? "_mm" : "_ft_in";
             case AREA -> "_m2";
         };
@@ -138,6 +163,7 @@ public final class ScheduleFile {
             case Cell.Words(var text) -> text;
             case Cell.Long(var length) -> units.isMetric() ? length.mmText() : LengthText.rounded(length, units);
             case Cell.Wide(var area) -> squareMetres(area).toPlainString();
+            case Cell.Number number -> number.text();
         };
     }
 }

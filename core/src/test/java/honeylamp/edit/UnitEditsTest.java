@@ -34,6 +34,7 @@ import honeylamp.plan.Position;
 import honeylamp.plan.Repeats;
 import honeylamp.plan.Sense;
 import honeylamp.plan.Wall.BodySide;
+import honeylamp.takeoff.Takeoff;
 import honeylamp.units.Length;
 import java.util.Arrays;
 import java.util.List;
@@ -279,10 +280,8 @@ class UnitEditsTest {
     @Test
     void schedulesCountCopies() {
         var plan = placed(12_500, 2000, 0, Sense.AS_DRAWN).plan();
-        assertThat(Schedule.of(LaidPlan.of(plan), Schedule.Subject.DOORS).rows())
-                .hasSize(2);
-        assertThat(Schedule.of(LaidPlan.of(plan), Schedule.Subject.ROOMS).rows())
-                .hasSize(4);
+        assertThat(Takeoff.of(LaidPlan.of(plan), Schedule.Subject.DOORS).rows()).hasSize(2);
+        assertThat(Takeoff.of(LaidPlan.of(plan), Schedule.Subject.ROOMS).rows()).hasSize(4);
     }
 
     @Test

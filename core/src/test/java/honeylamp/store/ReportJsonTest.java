@@ -55,7 +55,19 @@ class ReportJsonTest {
                         "after_mm",
                         "keeps");
         assertThat(storey.path("surfaces").get(0).propertyNames())
-                .containsExactly("is", "of", "side", "room", "number", "area_m2", "finish");
+                .containsExactly("is", "of", "side", "room", "number", "area_m2", "finish", "pieces");
+        assertThat(storey.path("surfaces").get(0).path("pieces").propertyNames())
+                .containsExactly(
+                        "pattern",
+                        "width_mm",
+                        "length_mm",
+                        "joint_mm",
+                        "whole",
+                        "cut_over_half",
+                        "cut_under_half",
+                        "order",
+                        "boxes",
+                        "smallest_cut_mm");
         assertThat(storey.path("surfaces").get(0).path("is").asString()).isEqualTo("floor");
         // 13 risers in 2,405: 185 each; twelve goings of 226 make 2,712; 2 x 185 + 226 = 596
         var stair = storey.path("stairs").get(0);

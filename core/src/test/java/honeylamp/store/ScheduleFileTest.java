@@ -16,6 +16,7 @@ import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.plan.Opening.Hand;
 import honeylamp.plan.Opening.Swing;
 import honeylamp.plan.OpeningKind;
+import honeylamp.takeoff.Takeoff;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -40,8 +41,8 @@ class ScheduleFileTest {
     void everyOpeningIsListedOnceUnderTheTagItHasOnThePlan() {
         var plan = SailclothYard.plan();
         var cache = new GeometryCache();
-        var doors = Schedule.of(LaidPlan.of(plan), Subject.DOORS);
-        var windows = Schedule.of(LaidPlan.of(plan), Subject.WINDOWS);
+        var doors = Takeoff.of(LaidPlan.of(plan), Subject.DOORS);
+        var windows = Takeoff.of(LaidPlan.of(plan), Subject.WINDOWS);
         var openings = plan.storeys().getFirst().openings();
         assertThat(doors.rows().size() + windows.rows().size()).isEqualTo(openings.size());
         var tags = Tags.of(LaidPlan.of(plan));
@@ -68,7 +69,8 @@ class ScheduleFileTest {
         var file = folder.resolve("plan.xlsx");
         ScheduleFile.write(SailclothYard.plan(), ScheduleFile.Format.XLSX, file);
         try (var book = new ReadableWorkbook(file.toFile())) {
-            assertThat(book.getSheets().map(s -> s.getName())).containsExactly("Doors", "Windows", "Rooms");
+            assertThat(book.getSheets().map(s -> s.getName()))
+                    .containsExactly("Doors", "Windows", "Rooms", "Finishes", "Materials", "Edges", "Walls", "Pieces");
             var rooms = book.findSheet("Rooms").orElseThrow().read();
             var living = rooms.stream()
                     .filter(r -> r.getCellText(2).equals("Living room"))
@@ -87,7 +89,12 @@ class ScheduleFileTest {
     @Test
     void theCsvIsReadByOthers() throws Exception {
         var file = folder.resolve("plan.csv");
-        ScheduleFile.write(SailclothYard.plan(), ScheduleFile.Format.CSV, file);
+        ScheduleFile.write(
+                SailclothYard.plan(),
+                List.of(Subject.DOORS, Subject.WINDOWS, Subject.ROOMS),
+                "",
+                ScheduleFile.Format.CSV,
+                file);
         try (var parser = CSVParser.parse(file, StandardCharsets.UTF_8, CSVFormat.RFC4180)) {
             var records = parser.getRecords();
             var plan = SailclothYard.plan().storeys().getFirst();

@@ -1,5 +1,6 @@
 package honeylamp.desktop;
 
+import honeylamp.derive.listing.Schedule.Subject;
 import honeylamp.derive.pointing.Picking;
 import honeylamp.desktop.command.CommandTable;
 import honeylamp.desktop.command.WindowActions;
@@ -166,9 +167,21 @@ final class WindowDesk implements WindowActions {
 
     @Override
     public void toggleSchedules() {
-        window.schedules.setVisible(!window.schedules.isVisible());
-        window.schedules.setManaged(window.schedules.isVisible());
-        window.schedules.update();
+        toggle(window.schedules.isVisible() && !window.schedules.subject().isTakeoff(), Subject.DOORS);
+    }
+
+    @Override
+    public void toggleTakeoff() {
+        toggle(window.schedules.isVisible() && window.schedules.subject().isTakeoff(), Subject.FINISHES);
+    }
+
+    /** Hides the lists if they are shown, or shows the first of them. */
+    private void toggle(boolean isShown, Subject first) {
+        window.schedules.setVisible(!isShown);
+        window.schedules.setManaged(!isShown);
+        if (!isShown) {
+            window.schedules.list(first);
+        }
     }
 
     @Override

@@ -3,6 +3,7 @@ package honeylamp.desktop;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import honeylamp.demo.DemoFiles;
+import honeylamp.derive.listing.Schedule;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Laying;
 import honeylamp.plan.Pattern;
@@ -10,12 +11,16 @@ import honeylamp.plan.RoomMark;
 import honeylamp.plan.Surface;
 import honeylamp.takeoff.TileCount;
 import honeylamp.units.Length;
+import java.util.List;
 import java.util.Set;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.Label;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.Slider;
+import javafx.scene.control.TableView;
+import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 
@@ -125,7 +130,7 @@ class FinishWindowTest {
                 .filter(r -> r.name().equals("Bathroom"))
                 .findFirst()
                 .orElseThrow();
-        return TileCount.of(java.util.List.of(room.outline()), finish.laying().orElseThrow(), finish, 1)
+        return TileCount.of(List.of(room.outline()), finish.laying().orElseThrow(), finish, 1)
                 .orElseThrow();
     }
 
@@ -169,6 +174,36 @@ class FinishWindowTest {
                                     .filter(l -> l.pattern() instanceof Pattern.Herringbone)
                                     .isPresent());
             assertThat(words(w)).contains("whole").contains("Smallest cut");
+        }
+    }
+
+    @Test
+    void theTakeoffListsSurfacesPicksThemAndAddsUpWhatIsAskedFor() throws Exception {
+        try (var w = WindowDriver.with(DemoFiles.document())) {
+            w.press("stage-finishes");
+            w.press("show-takeoff");
+            TableView<Schedule.Row> table = w.node("schedule-table");
+            int all = WindowDriver.onScreen(() -> table.getItems().size());
+            assertThat(all).isGreaterThanOrEqualTo(8);
+            TextField only = w.node("schedule-only");
+            w.robot.clickOn(only);
+            w.write("bathroom floor");
+            w.settle();
+            assertThat(WindowDriver.<Integer>onScreen(() -> table.getItems().size()))
+                    .isEqualTo(1);
+            Label together = w.node("schedule-together");
+            assertThat(WindowDriver.onScreen(together::getText)).contains("1 rows; together area 5.64 m\u00b2");
+            WindowDriver.onScreen(() -> {
+                table.getSelectionModel().select(0);
+                return null;
+            });
+            w.settle();
+            assertThat(WindowDriver.onScreen(() -> w.model().now().selection()))
+                    .containsExactly(bathroom(w).id());
+            choose(w, "floor-pattern", "Stack"); // the row follows
+            assertThat(WindowDriver.onScreen(
+                            () -> table.getItems().getFirst().cells().toString()))
+                    .contains("Stack");
         }
     }
 }

@@ -18,12 +18,16 @@ import honeylamp.plan.RoomMark;
 import honeylamp.plan.Storey;
 import honeylamp.plan.Surface;
 import honeylamp.units.Length;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
 
 /**
  * A list of everything of one kind, in the order of storeys and tags.
@@ -36,7 +40,17 @@ public record Schedule(Subject subject, List<Column> columns, List<Row> rows) {
         /** Doors and plain openings. */
         DOORS("Doors"),
         WINDOWS("Windows"),
-        ROOMS("Rooms");
+        ROOMS("Rooms"),
+        /** Every surface that is covered. */
+        FINISHES("Finishes"),
+        /** What the finishes come to, each once. */
+        MATERIALS("Materials"),
+        /** Edges of rooms: skirtings and thresholds. */
+        EDGES("Edges"),
+        /** Walls by their type. */
+        WALLS("Walls"),
+        /** Everything placed. */
+        PIECES("Pieces");
 
         private final String label;
 
@@ -48,13 +62,19 @@ public record Schedule(Subject subject, List<Column> columns, List<Row> rows) {
         public String label() {
             return label;
         }
+
+        /** Whether it is a part of the takeoff: what is bought and worked, not what is planned. */
+        public boolean isTakeoff() {
+            return ordinal() >= FINISHES.ordinal();
+        }
     }
 
     /** What a cell holds. */
     public enum Measure {
         WORDS,
         LENGTH,
-        AREA
+        AREA,
+        NUMBER
     }
 
     /** A column; {@code key} names it for other programs. */
@@ -74,12 +94,33 @@ public record Schedule(Subject subject, List<Column> columns, List<Row> rows) {
         record Long(Length length) implements Cell {}
 
         /** A length that was worked out, to a hundredth of a millimetre: what lies below is rounding. */
-        private static Cell derived(double mm) {
+        static Cell derived(double mm) {
             return new Long(Length.ofMm(Math.rint(mm * 100) / 100));
         }
 
         /** An area in mm². */
         record Wide(double areaMm2) implements Cell {}
+
+        /** A number with so many digits after its point; nothing where there is none. */
+        record Number(OptionalDouble value, int digits) implements Cell {
+            public static Number of(double value, int digits) {
+                return new Number(OptionalDouble.of(value), digits);
+            }
+
+            /** A number that says nothing if it is nought. */
+            public static Number orNothing(double value, int digits) {
+                return value == 0 ? new Number(OptionalDouble.empty(), digits) : of(value, digits);
+            }
+
+            /** As it is shown. */
+            public String text() {
+                return value.isEmpty()
+                        ? ""
+                        : BigDecimal.valueOf(value.getAsDouble())
+                                .setScale(digits, RoundingMode.HALF_UP)
+                                .toPlainString();
+            }
+        }
     }
 
     private static final List<Column> OPENINGS = List.of(
@@ -110,32 +151,93 @@ public record Schedule(Subject subject, List<Column> columns, List<Row> rows) {
             words("ceiling", "Ceiling"),
             words("walls", "Walls"));
 
+    /** Columns whose values add up to something. */
+    private static final Set<String> ADDING = Set.of(
+            "area",
+            "inner",
+            "centres",
+            "outer",
+            "perimeter",
+            "skirting",
+            "thresholds",
+            "length",
+            "faces",
+            "volume_m3",
+            "whole",
+            "large",
+            "small",
+            "order",
+            "boxes",
+            "kg",
+            "cost",
+            "litres");
+
     public Schedule {
         columns = List.copyOf(columns);
         rows = List.copyOf(rows);
     }
 
-    private static Column words(String key, String heading) {
+    /** A column of words. */
+    public static Column words(String key, String heading) {
         return new Column(key, heading, Measure.WORDS);
     }
 
-    private static Column length(String key, String heading) {
+    /** A column of lengths. */
+    public static Column length(String key, String heading) {
         return new Column(key, heading, Measure.LENGTH);
     }
 
-    /** A schedule of a plan, what stands in copies of units counted. */
-    public static Schedule of(LaidPlan plan, Subject subject) {
+    /** The doors of a plan, what stands in copies of units counted. */
+    public static Schedule doors(LaidPlan plan) {
+        return openings(plan, Subject.DOORS);
+    }
+
+    /** The windows of a plan, what stands in copies of units counted. */
+    public static Schedule windows(LaidPlan plan) {
+        return openings(plan, Subject.WINDOWS);
+    }
+
+    /** What its columns come to; no words where values do not add up to anything. */
+    public List<Cell> total() {
+        var out = new ArrayList<Cell>();
+        for (var c = 0; c < columns.size(); c++) {
+            var at = c;
+            var cells = rows.stream().map(r -> r.cells().get(at)).toList();
+            out.add(ADDING.contains(columns.get(c).key()) && !cells.isEmpty() ? sum(cells) : new Cell.Words(""));
+        }
+        return out;
+    }
+
+    private static Cell sum(List<Cell> cells) {
+        return switch (cells.getFirst()) {
+            case Cell.Words words -> words;
+            case Cell.Long _ ->
+                new Cell.Long(cells.stream().map(c -> ((Cell.Long) c).length()).reduce(Length.ZERO, Length::plus));
+            case Cell.Wide _ ->
+                new Cell.Wide(cells.stream()
+                        .mapToDouble(c -> ((Cell.Wide) c).areaMm2())
+                        .sum());
+            case Cell.Number(var _, var digits) ->
+                Cell.Number.orNothing(
+                        cells.stream()
+                                .mapToDouble(c -> ((Cell.Number) c).value().orElse(0))
+                                .sum(),
+                        digits);
+        };
+    }
+
+    private static Schedule openings(LaidPlan plan, Subject subject) {
         var rows = new ArrayList<Row>();
         var tags = Tags.of(plan);
-        for (var storey : plan.all()) {
-            var geometry = storey.geometry();
-            switch (subject) {
-                case DOORS -> openings(geometry, tags, false, rows);
-                case WINDOWS -> openings(geometry, tags, true, rows);
-                case ROOMS -> rooms(geometry, storey.areas(), rows);
-            }
-        }
-        return new Schedule(subject, subject == Subject.ROOMS ? ROOMS : OPENINGS, rows);
+        plan.all().forEach(s -> openings(s.geometry(), tags, subject == Subject.WINDOWS, rows));
+        return new Schedule(subject, OPENINGS, rows);
+    }
+
+    /** The rooms of a plan, those in copies of units counted. */
+    public static Schedule rooms(LaidPlan plan) {
+        var rows = new ArrayList<Row>();
+        plan.all().forEach(s -> rooms(s.geometry(), s.areas(), rows));
+        return new Schedule(Subject.ROOMS, ROOMS, rows);
     }
 
     /** A room and the box around it. */

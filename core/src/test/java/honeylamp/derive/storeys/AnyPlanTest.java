@@ -31,6 +31,7 @@ import honeylamp.plan.Position;
 import honeylamp.plan.Structure;
 import honeylamp.plan.Wall.BodySide;
 import honeylamp.sheet.SheetComposer;
+import honeylamp.takeoff.Takeoff;
 import honeylamp.units.Length;
 import honeylamp.units.Rounding;
 import honeylamp.units.UnitSystem;
@@ -174,7 +175,7 @@ class AnyPlanTest {
                             m -> StoreyGeometry.of(m.plan(), m.plan().storeys().getFirst()));
         }
         for (var subject : Schedule.Subject.values()) {
-            assertThat(Schedule.of(LaidPlan.of(plan), subject)).isNotNull();
+            assertThat(Takeoff.of(LaidPlan.of(plan), subject)).isNotNull();
         }
         var page = SheetComposer.compose(TestPlans.page(plan), Lamp.LIT, Illustration.SCREEN_SHADE_PX_PER_MM);
         assertThat(page.drawing().layers()).isNotEmpty();

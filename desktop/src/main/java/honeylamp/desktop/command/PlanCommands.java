@@ -59,6 +59,12 @@ final class PlanCommands {
                 "Lists below the plan",
                 Place.PLAN,
                 () -> window.toggleSchedules());
+        into.add(
+                "takeoff",
+                "Takeoff of finishes, materials, edges, walls and pieces",
+                "tiles, boxes, paint, skirting, volumes",
+                Place.PLAN,
+                window::toggleTakeoff);
         into.add("export-schedules", "Export schedules", "XLSX or CSV", Place.PLAN, window::exportSchedules);
         into.add("survey", "Bring in survey", "Makes a plan of measured readings", Place.PLAN, window::bringInSurvey);
         into.add("find", "Find", "Any command, piece, room or finish", Place.PLAN, window::find, control(KeyCode.K));

@@ -78,6 +78,9 @@ public interface WindowActions {
     /** Shows the schedules below the plan, or hides them. */
     void toggleSchedules();
 
+    /** Shows what the plan comes to, or hides it. */
+    void toggleTakeoff();
+
     /** Asks where and exports the schedules. */
     void exportSchedules();
 

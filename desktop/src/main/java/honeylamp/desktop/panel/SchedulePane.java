@@ -34,13 +34,17 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
+import java.util.StringJoiner;
 import java.util.function.Function;
 import java.util.regex.Pattern;
 import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.scene.Node;
+import javafx.scene.control.Label;
 import javafx.scene.control.TableColumn;
 import javafx.scene.control.TableView;
+import javafx.scene.control.TextField;
 import javafx.scene.control.cell.TextFieldTableCell;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -56,7 +60,9 @@ public final class SchedulePane extends VBox {
     private final WorkspaceModel model;
     private final WindowActions window;
     private final TableView<Row> table = new TableView<>();
-    private final HBox bar = new HBox(6);
+    private final FlowPane bar = new FlowPane(6, 4);
+    private final TextField only = new TextField();
+    private final Label together = Widgets.quiet("");
     private Subject subject = Subject.DOORS;
     private @Nullable Subject headed;
     private @Nullable Plan shown;
@@ -76,9 +82,26 @@ public final class SchedulePane extends VBox {
         table.setId("schedule-table");
         table.setEditable(true);
         table.setPlaceholder(Widgets.quiet("Nothing of this kind is in the plan yet."));
-        getChildren().addAll(bar, table);
+        only.setId("schedule-only");
+        only.setPromptText("Only what says\u2026");
+        only.setAccessibleText("Only rows that say these words, such as a room or a finish");
+        only.textProperty().subscribe((_, _) -> update());
+        together.setId("schedule-together");
+        VBox.setVgrow(table, Priority.ALWAYS);
+        getChildren().addAll(bar, table, Widgets.row(only, together));
         table.getSelectionModel().selectedItemProperty().subscribe(this::rowPicked);
         model.state().subscribe(this::follow);
+    }
+
+    /** What is listed. */
+    public Subject subject() {
+        return subject;
+    }
+
+    /** Lists something else. */
+    public void list(Subject other) {
+        subject = other;
+        update();
     }
 
     /** Builds the table anew for what is now in the plan. */
@@ -108,7 +131,7 @@ public final class SchedulePane extends VBox {
     }
 
     private void fill(Workspace now) {
-        var schedule = model.shown().schedule(subject);
+        var schedule = model.shown().schedule(subject, only.getText());
         bar.getChildren().setAll(buttons(now));
         if (headed != subject) { // widths and the place scrolled to stay while values change
             headed = subject;
@@ -118,16 +141,32 @@ public final class SchedulePane extends VBox {
                             .toList());
         }
         table.getItems().setAll(schedule.rows());
+        together.setText(together(schedule));
+    }
+
+    /** What the columns come to, in one line. */
+    private String together(Schedule schedule) {
+        var total = schedule.total();
+        var out = new StringJoiner(", ", schedule.rows().size() + " rows; together ", "");
+        out.setEmptyValue("");
+        for (var c = 0; c < total.size(); c++) {
+            var text = text(total.get(c));
+            if (!text.isEmpty()) {
+                out.add(schedule.columns().get(c).heading().toLowerCase(Locale.ROOT) + " " + text);
+            }
+        }
+        return out.toString();
     }
 
     private List<Node> buttons(Workspace now) {
         var out = new java.util.ArrayList<Node>();
         for (var s : Subject.values()) {
             var toggle = Widgets.toggle(
-                    s.label(), "schedule-" + s.name().toLowerCase(Locale.ROOT), "Lists these", s == subject, () -> {
-                        subject = s;
-                        update();
-                    });
+                    s.label(),
+                    "schedule-" + s.name().toLowerCase(Locale.ROOT),
+                    "Lists these",
+                    s == subject,
+                    () -> list(s));
             HBox.setHgrow(toggle, Priority.NEVER);
             out.add(toggle);
         }
@@ -143,10 +182,15 @@ public final class SchedulePane extends VBox {
                         "Show tags"));
         HBox.setHgrow(tag, Priority.NEVER);
         out.add(tag);
-        out.add(Widgets.spring());
         var export =
                 Widgets.button("Export schedules\u2026", "schedule-export", "XLSX or CSV", window::exportSchedules);
-        var close = Widgets.button("Close", "schedule-close", "Hides the schedules", window::toggleSchedules);
+        var close = Widgets.button("Close", "schedule-close", "Hides the lists", () -> {
+            if (subject.isTakeoff()) {
+                window.toggleTakeoff();
+            } else {
+                window.toggleSchedules();
+            }
+        });
         for (var button : List.of(export, close)) {
             button.setMaxWidth(USE_PREF_SIZE);
             out.add(button);
@@ -175,7 +219,8 @@ public final class SchedulePane extends VBox {
     private Comparator<String> order(Measure measure) {
         return switch (measure) {
             case LENGTH -> Comparator.comparing(this::nanometres).thenComparing(Comparator.naturalOrder());
-            case AREA -> Comparator.comparingDouble(SchedulePane::leading).thenComparing(Comparator.naturalOrder());
+            case AREA, NUMBER ->
+                Comparator.comparingDouble(SchedulePane::leading).thenComparing(Comparator.naturalOrder());
             case WORDS -> Comparator.comparing(SchedulePane::padded);
         };
     }
@@ -203,6 +248,7 @@ public final class SchedulePane extends VBox {
             case Cell.Words(var text) -> text;
             case Cell.Long(var length) -> LengthText.rounded(length, units);
             case Cell.Wide(var area) -> AreaText.rounded(area, units);
+            case Cell.Number number -> number.text();
         };
     }
 
@@ -212,8 +258,20 @@ public final class SchedulePane extends VBox {
         }
         model.act(
                 new Intent.GoTo(row.storey()),
-                new Intent.TakeUp(row.about() instanceof ElementId.RoomId ? Tool.NAME_ROOMS : Tool.PICK_OPENINGS),
+                new Intent.TakeUp(tool(row.about())),
                 new Intent.Pick(Set.of(row.about())));
+    }
+
+    /** The tool with which such a thing is picked. */
+    private Tool tool(ElementId id) {
+        return switch (id) {
+            case ElementId.RoomId _ -> subject.isTakeoff() ? Tool.LAY_FINISH : Tool.NAME_ROOMS;
+            case ElementId.WallId _ -> Tool.PICK_WALLS;
+            case ElementId.RegionId _ -> Tool.PICK_REGIONS;
+            case ElementId.FurnishingId _ -> Tool.PICK_PIECES;
+            case ElementId.StructureId _ -> Tool.PICK_PARTS;
+            default -> Tool.PICK_OPENINGS;
+        };
     }
 
     /** Takes a value typed into the table, as the card would. */

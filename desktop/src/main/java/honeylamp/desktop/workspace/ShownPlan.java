@@ -17,6 +17,7 @@ import honeylamp.drawing.Mark;
 import honeylamp.geometry.Box;
 import honeylamp.illustrate.sketch.Sketches;
 import honeylamp.plan.Showing;
+import honeylamp.takeoff.Takeoff;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Supplier;
@@ -135,9 +136,9 @@ public final class ShownPlan {
         return storey().areas();
     }
 
-    /** A schedule of the plan. */
-    public Schedule schedule(Schedule.Subject subject) {
-        return Schedule.of(plan(), subject);
+    /** A schedule of the plan, as far as its rows say all these words. */
+    public Schedule schedule(Schedule.Subject subject, String words) {
+        return Takeoff.of(plan(), subject, words);
     }
 
     /** What of the brief the plan has. */

@@ -4,11 +4,13 @@ import honeylamp.catalogue.Family;
 import honeylamp.catalogue.Family.Place;
 import honeylamp.catalogue.Material;
 import honeylamp.catalogue.Materials;
+import honeylamp.desktop.command.WindowActions;
 import honeylamp.desktop.panel.part.Catalogue;
 import honeylamp.desktop.panel.part.Catalogue.Entry;
 import honeylamp.desktop.panel.part.Catalogue.Group;
 import honeylamp.desktop.panel.part.Content;
 import honeylamp.desktop.panel.part.Thumbnails;
+import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.desktop.workspace.Workspace;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.drawing.Drawing;
@@ -21,7 +23,7 @@ import java.util.function.Supplier;
 import javafx.scene.Node;
 
 /** The finishes for floors, as pictures. */
-record FinishTray(WorkspaceModel model, Thumbnails thumbnails, Catalogue catalogue)
+record FinishTray(WorkspaceModel model, WindowActions window, Thumbnails thumbnails, Catalogue catalogue)
         implements Content<FinishTray.Part> {
     /** So much of a floor is shown with a sample, in plan mm and in paper mm. */
     private static final double SAMPLE_MM = 1850;
@@ -42,7 +44,13 @@ record FinishTray(WorkspaceModel model, Thumbnails thumbnails, Catalogue catalog
 
     @Override
     public List<Node> pinned(Part part) {
-        return List.of(catalogue.search());
+        return List.of(
+                catalogue.search(),
+                Widgets.button(
+                        "Takeoff",
+                        "show-takeoff",
+                        "Every covered surface with its pieces, cuts and boxes, and what they come to",
+                        window::toggleTakeoff));
     }
 
     @Override

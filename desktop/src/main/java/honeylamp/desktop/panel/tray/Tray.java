@@ -134,7 +134,8 @@ public final class Tray extends VBox {
             case FIXED -> new PartTray(model, window, thumbnails, catalogue(libraries, "parts", "Find a fixed part"));
             case SITE -> new SiteTray(model, window, thumbnails, catalogue(libraries, "site", "Find a ground"));
             case ROOMS -> new RoomTray(model, window);
-            case FINISHES -> new FinishTray(model, thumbnails, catalogue(libraries, "finishes", "Find a finish"));
+            case FINISHES ->
+                new FinishTray(model, window, thumbnails, catalogue(libraries, "finishes", "Find a finish"));
             case FURNISH -> new FurnishTray(model, window, thumbnails, catalogue(libraries, "furnish", "Find a piece"));
             case DIMENSIONS -> new DimensionTray(model);
             case LABELS -> new LabelTray(model);

@@ -1,0 +1,63 @@
+package honeylamp.takeoff;
+
+import honeylamp.derive.listing.WallSides;
+import honeylamp.derive.rooms.Room;
+import honeylamp.derive.storeys.LaidStorey;
+import honeylamp.plan.ElementId.RoomId;
+import honeylamp.plan.Region;
+import honeylamp.plan.RoomMark;
+import honeylamp.plan.Surface;
+import java.util.Optional;
+
+/** What surfaces are called. */
+final class SurfaceNames {
+    private SurfaceNames() {}
+
+    /** The name of the room that sees a surface; nothing if none does, or it has no name. */
+    static String room(LaidStorey storey, Surface surface) {
+        return switch (surface) {
+            case Surface.OfRoom of -> named(storey, Optional.of(of.room()));
+            case Surface.OnWall on -> named(storey, on.room());
+            case Surface.OwnRegion(var id) ->
+                storey.storey()
+                        .elements()
+                        .find(Region.class, id)
+                        .filter(r -> r.on() instanceof Region.Level)
+                        .flatMap(r -> storey.geometry().roomAt(r.ring().bounds().centre()))
+                        .map(Room::name)
+                        .orElse("");
+            case Surface.Reveal _, Surface.OfStair _ -> "";
+        };
+    }
+
+    private static String named(LaidStorey storey, Optional<RoomId> room) {
+        return room.flatMap(r -> storey.storey().elements().find(RoomMark.class, r))
+                .map(RoomMark::name)
+                .orElse("");
+    }
+
+    /** Which part it is: floor, ceiling, wall by the way it looks, and so on. */
+    static String part(LaidStorey storey, Surface surface) {
+        return switch (surface) {
+            case Surface.Floor _ -> "floor";
+            case Surface.Ceiling _ -> "ceiling";
+            case Surface.Walls _ -> "walls";
+            case Surface.WallSide side -> towards(storey, side) + " wall";
+            case Surface.Plinth plinth -> towards(storey, plinth) + " plinth";
+            case Surface.Reveal _ -> "reveal";
+            case Surface.OwnRegion _ -> "own region";
+            case Surface.Riser(var _, var number) -> "riser " + number;
+            case Surface.Tread(var _, var number) -> "tread " + number;
+        };
+    }
+
+    private static String towards(LaidStorey storey, Surface.OnWall side) {
+        return storey.geometry().rooms().stream()
+                .filter(r -> r.mark().map(RoomMark::id).equals(side.room()))
+                .flatMap(r -> WallSides.of(storey.geometry(), r).stream())
+                .filter(s -> s.wall().equals(side.wall()) && s.side() == side.side())
+                .map(WallSides.WallSide::towards)
+                .findFirst()
+                .orElse("");
+    }
+}

@@ -1,0 +1,423 @@
+package honeylamp.takeoff;
+
+import honeylamp.catalogue.Family;
+import honeylamp.catalogue.Furnishings;
+import honeylamp.catalogue.Material;
+import honeylamp.catalogue.Materials;
+import honeylamp.catalogue.Patterns;
+import honeylamp.derive.listing.Schedule;
+import honeylamp.derive.listing.Schedule.Cell;
+import honeylamp.derive.listing.Schedule.Column;
+import honeylamp.derive.listing.Schedule.Measure;
+import honeylamp.derive.listing.Schedule.Row;
+import honeylamp.derive.listing.Schedule.Subject;
+import honeylamp.derive.listing.Surfaces;
+import honeylamp.derive.listing.WallSides;
+import honeylamp.derive.rooms.Room;
+import honeylamp.derive.storeys.LaidPlan;
+import honeylamp.derive.storeys.LaidStorey;
+import honeylamp.plan.ElementId;
+import honeylamp.plan.ElementId.StoreyId;
+import honeylamp.plan.Finish;
+import honeylamp.plan.Furnishing;
+import honeylamp.plan.RoomMark;
+import honeylamp.plan.Surface;
+import honeylamp.plan.Wall;
+import honeylamp.plan.WallType;
+import honeylamp.units.Length;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+
+/** What a plan comes to: every covered surface, every material, edges, walls and pieces, copies of units counted. */
+public final class Takeoff {
+    /** Coats of paint, and what a litre covers in one, in m2: the middle of what tins say of emulsion on plaster. */
+    public static final int COATS = 2;
+
+    public static final double M2_PER_LITRE = 11;
+
+    private static final double MM2_PER_M2 = 1e6;
+    private static final double MM3_PER_M3 = 1e9;
+
+    private Takeoff() {}
+
+    /**
+     * A covered surface.
+     *
+     * @param part which part of its room or building it is
+     * @param areaMm2 holes, openings and what lies over it left out
+     * @param count its pieces; empty if it is laid in one, or in too many to count
+     */
+    public record Covered(
+            StoreyId storey,
+            String storeyName,
+            String room,
+            Surface surface,
+            String part,
+            Material material,
+            Finish finish,
+            double areaMm2,
+            Optional<TileCount> count) {}
+
+    /** Any list of a plan. */
+    public static Schedule of(LaidPlan plan, Subject subject) {
+        return of(plan, subject, "");
+    }
+
+    /**
+     * What of a list is about something.
+     *
+     * @param words that all must occur in a row, such as a storey, a room, a kind of surface, a finish; of materials only
+     *     the surfaces of which that holds are counted
+     */
+    public static Schedule of(LaidPlan plan, Subject subject, String words) {
+        var wanted = List.of(words.strip().toLowerCase(Locale.ROOT).split("\\s+"));
+        return switch (subject) {
+            case DOORS -> about(wanted, Schedule.doors(plan));
+            case WINDOWS -> about(wanted, Schedule.windows(plan));
+            case ROOMS -> about(wanted, Schedule.rooms(plan));
+            case FINISHES -> finishes(about(wanted, covered(plan)));
+            case MATERIALS -> materials(about(wanted, covered(plan)));
+            case EDGES -> about(wanted, edges(plan));
+            case WALLS -> about(wanted, walls(plan));
+            case PIECES -> about(wanted, pieces(plan));
+        };
+    }
+
+    private static Schedule about(List<String> wanted, Schedule all) {
+        var rows = all.rows().stream()
+                .filter(r -> says(
+                        wanted,
+                        r.cells().stream()
+                                .map(c -> c instanceof Cell.Words(var text) ? text : "")
+                                .collect(Collectors.joining(" "))))
+                .toList();
+        return new Schedule(all.subject(), all.columns(), rows);
+    }
+
+    private static List<Covered> about(List<String> wanted, List<Covered> all) {
+        return all.stream()
+                .filter(c -> says(
+                        wanted,
+                        String.join(
+                                " ",
+                                c.storeyName,
+                                c.room,
+                                c.part,
+                                c.material.label(),
+                                c.material.family().label(),
+                                laid(c.material),
+                                c.finish.reason())))
+                .toList();
+    }
+
+    private static boolean says(List<String> wanted, String text) {
+        var lower = text.toLowerCase(Locale.ROOT);
+        return wanted.stream().allMatch(lower::contains);
+    }
+
+    /** Every surface that is covered with a finish of the catalogue, storey by storey. */
+    public static List<Covered> covered(LaidPlan plan) {
+        var out = new ArrayList<Covered>();
+        for (var storey : plan.all()) {
+            var found = new LinkedHashMap<Surface, List<Surfaces.Found>>();
+            for (var each : Surfaces.on(storey)) {
+                found.computeIfAbsent(each.surface(), _ -> new ArrayList<>()).add(each);
+            }
+            found.forEach((surface, parts) -> covered(storey, surface, parts).ifPresent(out::add));
+        }
+        return out;
+    }
+
+    private static Optional<Covered> covered(LaidStorey storey, Surface surface, List<Surfaces.Found> parts) {
+        var finish = parts.getFirst().finish();
+        var area = parts.stream().mapToDouble(Surfaces.Found::areaMm2).sum();
+        return finish.flatMap(Materials::of).filter(_ -> area > 0).map(material -> {
+            var counts = parts.stream()
+                    .map(p -> TileCount.of(
+                            p.outline(),
+                            material.laying(),
+                            finish.get(),
+                            surface.host().seed()))
+                    .toList();
+            return new Covered(
+                    storey.storey().id(),
+                    storey.storey().name(),
+                    SurfaceNames.room(storey, surface),
+                    surface,
+                    SurfaceNames.part(storey, surface),
+                    material,
+                    finish.get(),
+                    area,
+                    counts.stream().allMatch(Optional::isPresent)
+                            ? counts.stream().flatMap(Optional::stream).reduce(TileCount::plus)
+                            : Optional.empty());
+        });
+    }
+
+    private static Column number(String key, String heading) {
+        return new Column(key, heading, Measure.NUMBER);
+    }
+
+    private static Column area(String key, String heading) {
+        return new Column(key, heading, Measure.AREA);
+    }
+
+    /** What pieces come to. */
+    private record Bought(int pieces, int boxes, double kg, double cost) {
+        static final Bought NOTHING = new Bought(0, 0, 0, 0);
+
+        static Bought of(Material material, TileCount count) {
+            var goods = material.laying().goods();
+            var boxes = count.boxes(goods, 0).orElse(0);
+            var pieces = boxes == 0 ? count.ordered() : boxes * goods.perBox();
+            return new Bought(
+                    count.ordered(),
+                    boxes,
+                    pieces * (double) goods.grams() / 1000,
+                    (boxes == 0 ? count.ordered() : boxes) * (double) goods.price() / 100);
+        }
+    }
+
+    private static List<Cell> bought(Optional<TileCount> count, Material material) {
+        var bought = count.map(c -> Bought.of(material, c)).orElse(Bought.NOTHING);
+        return List.of(
+                Cell.Number.orNothing(count.map(TileCount::whole).orElse(0), 0),
+                Cell.Number.orNothing(count.map(TileCount::large).orElse(0), 0),
+                Cell.Number.orNothing(count.map(TileCount::small).orElse(0), 0),
+                Cell.Number.orNothing(bought.pieces, 0),
+                Cell.Number.orNothing(100 * count.map(TileCount::wasteShare).orElse(0.0), 1),
+                Cell.Number.orNothing(bought.boxes, 0),
+                Cell.Number.orNothing(bought.kg, 1),
+                Cell.Number.orNothing(bought.cost, 2));
+    }
+
+    private static final List<Column> BOUGHT = List.of(
+            number("whole", "Whole"),
+            number("large", "Cut over half"),
+            number("small", "Cut under half"),
+            number("order", "Order"),
+            number("waste_percent", "Waste, %"),
+            number("boxes", "Boxes"),
+            number("kg", "kg"),
+            number("cost", "Cost"));
+
+    private static Schedule finishes(List<Covered> all) {
+        var columns = new ArrayList<>(List.of(
+                Schedule.words("storey", "Storey"),
+                Schedule.words("room", "Room"),
+                Schedule.words("surface", "Surface"),
+                Schedule.words("finish", "Finish"),
+                Schedule.words("laid", "Laid"),
+                area("area", "Area")));
+        columns.addAll(BOUGHT);
+        columns.add(Schedule.words("reason", "Why"));
+        var rows = all.stream()
+                .map(c -> {
+                    var cells = new ArrayList<Cell>(List.of(
+                            new Cell.Words(c.storeyName),
+                            new Cell.Words(c.room),
+                            new Cell.Words(c.part),
+                            new Cell.Words(c.material.label()),
+                            new Cell.Words(laid(c.material)),
+                            new Cell.Wide(c.areaMm2)));
+                    cells.addAll(bought(c.count, c.material));
+                    cells.add(new Cell.Words(c.finish.reason()));
+                    return new Row(c.storey, c.surface.host(), cells);
+                })
+                .toList();
+        return new Schedule(Subject.FINISHES, columns, rows);
+    }
+
+    private static String laid(Material material) {
+        return Patterns.label(material.laying().pattern());
+    }
+
+    /** Each material as it is laid, with all its surfaces; boxes are filled up once, not surface by surface. */
+    private static Schedule materials(List<Covered> all) {
+        var columns = new ArrayList<>(List.of(
+                Schedule.words("finish", "Finish"),
+                Schedule.words("laid", "Laid"),
+                Schedule.words("family", "Family"),
+                area("area", "Area")));
+        columns.addAll(BOUGHT);
+        columns.add(number("litres", "Litres, " + COATS + " coats"));
+        Map<Material, List<Covered>> by = new LinkedHashMap<>();
+        all.forEach(c -> by.computeIfAbsent(c.material, _ -> new ArrayList<>()).add(c));
+        var rows = by.entrySet().stream()
+                .map(e -> {
+                    var material = e.getKey();
+                    var here = e.getValue();
+                    var area = here.stream().mapToDouble(Covered::areaMm2).sum();
+                    var count = here.stream().allMatch(c -> c.count.isPresent())
+                            ? here.stream().flatMap(c -> c.count.stream()).reduce(TileCount::plus)
+                            : Optional.<TileCount>empty();
+                    var cells = new ArrayList<Cell>(List.of(
+                            new Cell.Words(material.label()),
+                            new Cell.Words(laid(material)),
+                            new Cell.Words(material.family().label()),
+                            new Cell.Wide(area)));
+                    cells.addAll(bought(count, material));
+                    cells.add(Cell.Number.orNothing(
+                            material.family() == Family.PAINT ? COATS * area / MM2_PER_M2 / M2_PER_LITRE : 0, 1));
+                    return new Row(
+                            here.getFirst().storey, here.getFirst().surface.host(), cells);
+                })
+                .toList();
+        return new Schedule(Subject.MATERIALS, columns, rows);
+    }
+
+    /** Room by room: all round, and what is left of it for a skirting when openings down to the floor are taken out. */
+    private static Schedule edges(LaidPlan plan) {
+        var columns = List.of(
+                Schedule.words("storey", "Storey"),
+                Schedule.words("room", "Room"),
+                Schedule.length("perimeter", "All round"),
+                Schedule.length("skirting", "Skirting"),
+                Schedule.length("thresholds", "Thresholds"));
+        var rows = new ArrayList<Row>();
+        for (var storey : plan.all()) {
+            for (var room : storey.geometry().rooms()) {
+                room.mark().ifPresent(mark -> rows.add(edge(storey, room, mark)));
+            }
+        }
+        return new Schedule(Subject.EDGES, columns, rows);
+    }
+
+    private static Row edge(LaidStorey storey, Room room, RoomMark mark) {
+        var walls = WallSides.of(storey.geometry(), room).stream()
+                .mapToDouble(WallSides.WallSide::lengthMm)
+                .sum();
+        var skirting = Surfaces.ofRoom(storey, room, mark).stream()
+                .filter(f -> f.surface() instanceof Surface.Plinth)
+                .flatMap(f -> f.outline().stream())
+                .mapToDouble(o -> o.bounds().width())
+                .sum();
+        return new Row(
+                storey.storey().id(),
+                mark.id(),
+                List.of(
+                        new Cell.Words(storey.storey().name()),
+                        new Cell.Words(mark.name()),
+                        length(room.perimeterMm()),
+                        length(skirting),
+                        length(Math.max(0, walls - skirting))));
+    }
+
+    private static Cell length(double mm) {
+        return new Cell.Long(Length.ofMm(Math.rint(mm * 100) / 100));
+    }
+
+    /** Walls of one type together. */
+    private static final class Together {
+        private final StoreyId storey;
+        private final ElementId first;
+        private double lengthMm;
+        private double facesMm2;
+        private double volumeMm3;
+
+        Together(StoreyId storey, ElementId first) {
+            this.storey = storey;
+            this.first = first;
+        }
+    }
+
+    private record TypeOn(StoreyId storey, WallType type) {}
+
+    private static Schedule walls(LaidPlan plan) {
+        var columns = List.of(
+                Schedule.words("storey", "Storey"),
+                Schedule.words("type", "Type"),
+                Schedule.length("thickness", "Thickness"),
+                Schedule.length("length", "Length"),
+                area("faces", "Faces, both sides"),
+                number("volume_m3", "Volume, m\u00b3"));
+        Map<TypeOn, Together> by = new LinkedHashMap<>();
+        for (var storey : plan.all()) {
+            for (var wall : storey.storey().walls()) {
+                if (wall.stands()) {
+                    var type = plan.whole().wallType(wall.type());
+                    add(
+                            by.computeIfAbsent(
+                                    new TypeOn(storey.storey().id(), type), k -> new Together(k.storey, wall.id())),
+                            storey,
+                            wall);
+                }
+            }
+        }
+        var rows = by.entrySet().stream()
+                .map(e -> new Row(
+                        e.getValue().storey,
+                        e.getValue().first,
+                        List.of(
+                                new Cell.Words(
+                                        plan.whole().storey(e.getKey().storey).name()),
+                                new Cell.Words(e.getKey().type.name()),
+                                new Cell.Long(e.getKey().type.thickness()),
+                                length(e.getValue().lengthMm),
+                                new Cell.Wide(e.getValue().facesMm2),
+                                Cell.Number.of(e.getValue().volumeMm3 / MM3_PER_M3, 2))))
+                .toList();
+        return new Schedule(Subject.WALLS, columns, rows);
+    }
+
+    /** A wall with its openings taken out: of its faces on both sides, of its volume once. */
+    private static void add(Together sum, LaidStorey storey, Wall wall) {
+        var height = wall.height().mm();
+        for (var piece : storey.geometry().pieces(wall.id())) {
+            var length = piece.body().area() / piece.thicknessMm();
+            sum.lengthMm += length;
+            sum.facesMm2 += 2 * length * height;
+            sum.volumeMm3 += piece.body().area() * height;
+        }
+        for (var cut : storey.geometry().cuts()) {
+            if (cut.host().id().equals(wall.id())) {
+                var opening = cut.opening();
+                var hole = opening.width().mm()
+                        * (opening.head().mm() - opening.sill().mm());
+                sum.facesMm2 -= 2 * hole;
+                sum.volumeMm3 -= hole * cut.thicknessMm();
+            }
+        }
+    }
+
+    private static Schedule pieces(LaidPlan plan) {
+        var columns = List.of(
+                Schedule.words("storey", "Storey"),
+                Schedule.words("room", "Room"),
+                Schedule.words("kind", "Kind"),
+                Schedule.words("name", "Piece"),
+                Schedule.length("width", "Width"),
+                Schedule.length("depth", "Depth"),
+                Schedule.length("height", "Height"));
+        var rows = new ArrayList<Row>();
+        for (var storey : plan.all()) {
+            for (var piece : storey.storey().furnishings()) {
+                rows.add(piece(storey, piece));
+            }
+        }
+        return new Schedule(Subject.PIECES, columns, rows);
+    }
+
+    private static Row piece(LaidStorey storey, Furnishing piece) {
+        var kind = Furnishings.of(piece.kind());
+        return new Row(
+                storey.storey().id(),
+                piece.id(),
+                List.of(
+                        new Cell.Words(storey.storey().name()),
+                        new Cell.Words(storey.geometry()
+                                .roomAt(piece.at().point())
+                                .map(Room::name)
+                                .orElse("")),
+                        new Cell.Words(kind.map(k -> k.group().label()).orElse("")),
+                        new Cell.Words(kind.map(k -> k.label()).orElse(piece.kind())),
+                        new Cell.Long(piece.width()),
+                        new Cell.Long(piece.depth()),
+                        new Cell.Long(piece.height())));
+    }
+}

@@ -1,0 +1,165 @@
+package honeylamp.takeoff;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import honeylamp.TestPlans;
+import honeylamp.catalogue.Materials;
+import honeylamp.demo.place.QuillbackLane;
+import honeylamp.demo.place.SailclothYard;
+import honeylamp.derive.listing.Schedule;
+import honeylamp.derive.listing.Schedule.Cell;
+import honeylamp.derive.listing.Schedule.Subject;
+import honeylamp.derive.storeys.LaidPlan;
+import honeylamp.edit.Coverings;
+import honeylamp.edit.RoomEdits;
+import honeylamp.plan.Finish;
+import honeylamp.plan.Laying.Goods;
+import honeylamp.plan.Opening.Hand;
+import honeylamp.plan.Opening.Swing;
+import honeylamp.plan.OpeningKind;
+import honeylamp.plan.Plan;
+import honeylamp.plan.Position;
+import honeylamp.plan.Surface;
+import honeylamp.units.Length;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+
+/** What a plan comes to, worked out by hand for a room of 4 by 3 m. */
+class TakeoffTest {
+    /** 4 x 3 m clear, 2.5 m high or what a storey has, tiled 300 x 300 with joints of 4, a door 885 wide in the south. */
+    private static Plan room() {
+        var plan = TestPlans.clearRectangle(4000, 3000);
+        plan = TestPlans.opening(plan, 0, OpeningKind.DOOR, 1000, 885, Hand.FIRST, Swing.LEFT);
+        plan = RoomEdits.mark(plan, TestPlans.storey(plan), Position.ofMm(2000, 1500), "Bath", Finish.of("square-tile"))
+                .plan();
+        var room =
+                new Surface.Walls(plan.storeys().getFirst().rooms().getFirst().id());
+        return Coverings.cover(plan, TestPlans.storey(plan), room, Optional.of(Finish.of("paint-sage")));
+    }
+
+    private static Schedule of(Plan plan, Subject subject) {
+        return Takeoff.of(LaidPlan.of(plan), subject);
+    }
+
+    private static Cell cell(Schedule schedule, int row, String key) {
+        for (var c = 0; c < schedule.columns().size(); c++) {
+            if (schedule.columns().get(c).key().equals(key)) {
+                return schedule.rows().get(row).cells().get(c);
+            }
+        }
+        throw new AssertionError("no column " + key);
+    }
+
+    private static double m2(Schedule schedule, int row) {
+        return ((Cell.Wide) cell(schedule, row, "area")).areaMm2() / 1e6;
+    }
+
+    private static double number(Schedule schedule, int row, String key) {
+        return ((Cell.Number) cell(schedule, row, key)).value().orElse(0);
+    }
+
+    @Test
+    void theFloorIsCountedAndTheWallsAreNetOfTheDoor() {
+        var plan = room();
+        var storey = plan.storeys().getFirst();
+        var finishes = of(plan, Subject.FINISHES);
+        assertThat(cell(finishes, 0, "surface")).isEqualTo(new Cell.Words("floor"));
+        assertThat(m2(finishes, 0)).isCloseTo(12, within(1e-9));
+        // 4000 = 13 x 304 + 48, 3000 = 9 x 304 + 264: 117 whole, 13 large, 9 of 48 and one of 48 x 264 small
+        assertThat(number(finishes, 0, "whole")).isEqualTo(117);
+        assertThat(number(finishes, 0, "large")).isEqualTo(13);
+        assertThat(number(finishes, 0, "small")).isEqualTo(10);
+        assertThat(number(finishes, 0, "order")).isEqualTo(117 + 13 + 5);
+        var door = storey.openings().getFirst();
+        var height = storey.height().mm();
+        var walls = 0.0;
+        for (var r = 1; r < finishes.rows().size(); r++) {
+            walls += m2(finishes, r);
+        }
+        assertThat(finishes.rows()).hasSize(5);
+        assertThat(walls)
+                .isCloseTo(
+                        (2 * 7000 * height
+                                        - 885 * (door.head().mm() - door.sill().mm()))
+                                / 1e6,
+                        within(1e-9));
+    }
+
+    @Test
+    void paintIsSaidInLitresForTwoCoats() {
+        var materials = of(room(), Subject.MATERIALS);
+        assertThat(cell(materials, 1, "finish")).isEqualTo(new Cell.Words("Paint, sage"));
+        var area = m2(materials, 1);
+        assertThat(number(materials, 1, "litres")).isCloseTo(2 * area / 11, within(1e-9));
+        assertThat(number(materials, 0, "litres")).isZero();
+    }
+
+    @Test
+    void boxesWeightAndCostFollowFromWhatIsSaidOfThePieces() {
+        var plan = room();
+        var tile = Materials.of("square-tile").orElseThrow().laying();
+        var boxed = Finish.of("square-tile")
+                .withLaying(Optional.of(tile.withGoods(new Goods(Length.ofMm(9), 11, 2400, 1800))));
+        var storey = plan.storeys().getFirst();
+        plan = RoomEdits.change(plan, storey.id(), storey.rooms().getFirst().id(), m -> m.withFloor(boxed));
+        var materials = of(plan, Subject.MATERIALS);
+        // 135 tiles are 13 boxes of 11, thus 143 of 1.8 kg
+        assertThat(number(materials, 0, "boxes")).isEqualTo(13);
+        assertThat(number(materials, 0, "kg")).isCloseTo(143 * 1.8, within(1e-9));
+        assertThat(number(materials, 0, "cost")).isCloseTo(13 * 24, within(1e-9));
+    }
+
+    @Test
+    void aSkirtingEndsAtTheDoor() {
+        var edges = of(room(), Subject.EDGES);
+        assertThat(cell(edges, 0, "perimeter")).isEqualTo(new Cell.Long(Length.ofMm(14_000)));
+        assertThat(cell(edges, 0, "skirting")).isEqualTo(new Cell.Long(Length.ofMm(14_000 - 885)));
+        assertThat(cell(edges, 0, "thresholds")).isEqualTo(new Cell.Long(Length.ofMm(885)));
+    }
+
+    @Test
+    void wallsAreTheirBodiesLessTheirOpenings() {
+        var plan = room();
+        var walls = of(plan, Subject.WALLS);
+        var storey = plan.storeys().getFirst();
+        var thick = plan.wallType(storey.walls().getFirst().type()).thickness().mm();
+        var height = storey.walls().getFirst().height().mm();
+        var door = storey.openings().getFirst();
+        var ground = (4000 + 2 * thick) * (3000 + 2 * thick) - 4000 * 3000;
+        var hole = 885 * (door.head().mm() - door.sill().mm()) * thick;
+        assertThat(number(walls, 0, "volume_m3")).isCloseTo((ground * height - hole) / 1e9, within(1e-6));
+        assertThat(((Cell.Long) cell(walls, 0, "length")).length().mm()).isCloseTo(ground / thick, within(0.01));
+    }
+
+    @Test
+    void everyFloorIsAsLargeAsItsRoomAndMaterialsAddUpToTheirSurfaces() {
+        for (var plan : java.util.List.of(SailclothYard.plan(), QuillbackLane.plan(), room())) {
+            var laid = LaidPlan.of(plan);
+            var covered = Takeoff.covered(laid);
+            for (var storey : laid.all()) {
+                for (var room : storey.geometry().rooms()) {
+                    room.mark()
+                            .ifPresent(mark -> covered.stream()
+                                    .filter(c -> c.surface().equals(new Surface.Floor(mark.id())))
+                                    .forEach(c -> assertThat(c.areaMm2())
+                                            .isLessThanOrEqualTo(room.outline().area() + 1e-3)));
+                }
+            }
+            var finishes = Takeoff.of(laid, Subject.FINISHES).total();
+            var materials = Takeoff.of(laid, Subject.MATERIALS).total();
+            assertThat(((Cell.Wide) materials.get(3)).areaMm2())
+                    .isCloseTo(((Cell.Wide) finishes.get(5)).areaMm2(), within(1e-3));
+        }
+    }
+
+    @Test
+    void wordsChooseRowsAndMaterialsAreCountedForTheseOnly() {
+        var laid = LaidPlan.of(room());
+        assertThat(Takeoff.of(laid, Subject.FINISHES, "bath wall").rows()).hasSize(4);
+        assertThat(Takeoff.of(laid, Subject.FINISHES, "bath north").rows()).hasSize(1);
+        assertThat(m2(Takeoff.of(laid, Subject.MATERIALS, "north wall"), 0))
+                .isCloseTo(4 * laid.storeys().getFirst().height().mm() / 1000, within(1e-9));
+        assertThat(Takeoff.of(laid, Subject.FINISHES, "kitchen").rows()).isEmpty();
+    }
+}
