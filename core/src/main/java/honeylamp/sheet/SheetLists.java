@@ -1,6 +1,7 @@
 package honeylamp.sheet;
 
 import honeylamp.catalogue.Material;
+import honeylamp.catalogue.pattern.Pieces;
 import honeylamp.derive.listing.SiteAreas;
 import honeylamp.derive.rooms.Room;
 import honeylamp.derive.storeys.LaidPage;
@@ -9,16 +10,18 @@ import honeylamp.derive.storeys.LaidView;
 import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.drawing.Mark;
 import honeylamp.drawing.Mark.Align;
-import honeylamp.drawing.ink.Ink;
 import honeylamp.drawing.ink.Typeface;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Figure;
 import honeylamp.illustrate.building.WallArt;
+import honeylamp.illustrate.ground.FloorArt;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.pen.Pens;
 import honeylamp.plan.ElementId.StoreyId;
+import honeylamp.plan.Finish;
 import honeylamp.plan.LineRole;
 import honeylamp.plan.Page.Listing;
+import honeylamp.plan.Position;
 import honeylamp.plan.Showing.Kind;
 import honeylamp.plan.TextRole;
 import honeylamp.takeoff.FinishKey;
@@ -31,6 +34,7 @@ import java.util.Arrays;
 import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Function;
 
 /**
@@ -58,6 +62,9 @@ final class SheetLists {
 
     /** Walls in their key are drawn with the pens of this scale. */
     private static final double KEY_SCALE = 100;
+
+    /** A sample of a finish in the key shows about so many rows of its pieces. */
+    private static final double SAMPLE_PIECES = 3;
 
     /** A heading and two rows. */
     private static final double LEAST_MM = 18;
@@ -151,7 +158,7 @@ final class SheetLists {
                 }
             }
         }
-        var materials = listed.contains(Listing.FINISHES) ? materials() : List.<Material>of();
+        var materials = listed.contains(Listing.FINISHES) ? materials() : List.<FinishKey.Entry>of();
         if (!materials.isEmpty()) {
             out.add(new Block(LEAST_MM, column -> finishes(materials, column)));
         }
@@ -236,8 +243,8 @@ final class SheetLists {
     }
 
     /** The finishes that are seen. */
-    private List<Material> materials() {
-        return FinishKey.of(seen(Kind.FINISHES));
+    private List<FinishKey.Entry> materials() {
+        return FinishKey.entries(seen(Kind.FINISHES));
     }
 
     /** Those on which a kind is seen, each once. */
@@ -276,19 +283,36 @@ final class SheetLists {
         return andMore(rows.size() - shown, column, y);
     }
 
-    private double finishes(List<Material> materials, Box column) {
+    private double finishes(List<FinishKey.Entry> materials, Box column) {
         var y = heading("Finishes", column);
         var shown = fitting(materials.size(), y, column.maxY());
-        for (var material : materials.subList(0, shown)) {
+        for (var entry : materials.subList(0, shown)) {
             var swatch = new Box(column.minX(), y - 3, column.minX() + 7, y + 0.9);
-            pen.fill(
-                    Figure.ring(swatch.ring()),
-                    Ink.of(material.in(page.look()).tone().argb()));
+            pen.marks().add(sample(entry.material(), swatch));
             pen.quietStroke(Figure.ring(swatch.ring()), LineRole.RULE);
-            pen.text(material.label(), column.minX() + 10, y, TextRole.BODY, Typeface.REGULAR, Align.LEFT);
+            pen.fitted(
+                    entry.words(),
+                    column.minX() + 10,
+                    y,
+                    TextRole.BODY,
+                    Typeface.REGULAR,
+                    column.maxX() - column.minX() - 10);
             y += pen.row();
         }
         return andMore(materials.size() - shown, column, y);
+    }
+
+    /** The pattern as it lies, so small that a few pieces are seen. */
+    private Mark sample(Material material, Box swatch) {
+        var pitch = Pieces.pitchMm(material.laying());
+        var scale = Double.isFinite(pitch) ? Math.clamp(SAMPLE_PIECES * pitch / swatch.height(), 20, 400) : KEY_SCALE;
+        var frame = PaperFrame.atOrigin(scale);
+        var there = new Box(
+                swatch.minX() * scale, -swatch.maxY() * scale, swatch.maxX() * scale, -swatch.minY() * scale);
+        var finish = new Finish(material.key(), 0, Position.ofMm(there.minX(), there.minY()))
+                .with(copy -> copy.laying(Optional.of(material.laying())).tone(material.own()));
+        return new FloorArt(frame, Pens.of(page.look(), scale), 1)
+                .floor(Figure.ring(there.ring()), there, material, finish, 3);
     }
 
     private double notes(Box column) {
