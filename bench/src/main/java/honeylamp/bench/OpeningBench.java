@@ -1,7 +1,6 @@
 package honeylamp.bench;
 
 import honeylamp.catalogue.NewPlan;
-import honeylamp.derive.listing.Schedule;
 import honeylamp.derive.listing.Schedule.Subject;
 import honeylamp.derive.openings.OpeningCut;
 import honeylamp.derive.pointing.OpeningPlacing;
@@ -20,6 +19,7 @@ import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.Wall;
 import honeylamp.plan.Wall.BodySide;
+import honeylamp.takeoff.Takeoff;
 import honeylamp.units.Length;
 import honeylamp.units.UnitSystem;
 import java.util.ArrayList;
@@ -132,7 +132,7 @@ public class OpeningBench {
         var laid = cache.laidOut(plan);
         var rows = laid.all().size();
         for (var subject : Subject.values()) {
-            rows += Schedule.of(laid, subject).rows().size();
+            rows += Takeoff.of(laid, subject).rows().size();
         }
         return rows;
     }

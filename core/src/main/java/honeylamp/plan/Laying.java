@@ -87,16 +87,19 @@ public record Laying(
      * @param perBox pieces in a box; 0 if nobody said
      * @param price of a box in whole cents, or of a piece if there are no boxes; 0 if nobody said
      * @param grams that a piece weighs; 0 if nobody said
+     * @param blade so much is lost along every cut
      */
     @RecordBuilder
-    public record Goods(Length thickness, int perBox, int price, int grams) implements LayingGoodsBuilder.With {
+    public record Goods(Length thickness, int perBox, int price, int grams, Length blade)
+            implements LayingGoodsBuilder.With {
         /** Nothing is known. */
-        public static final Goods UNKNOWN = new Goods(Length.ZERO, 0, 0, 0);
+        public static final Goods UNKNOWN = new Goods(Length.ZERO, 0, 0, 0, Length.ofMm(3));
 
         private static final int MOST = 100_000_000;
 
         public Goods {
             Checks.notNegative("thickness of a piece", thickness);
+            Checks.notNegative("blade", blade);
             Checks.within("pieces in a box", perBox, 0, MOST);
             Checks.within("price", price, 0, MOST);
             Checks.within("weight of a piece", grams, 0, MOST);

@@ -307,8 +307,8 @@ final class SheetLists {
         var pitch = Pieces.pitchMm(material.laying());
         var scale = Double.isFinite(pitch) ? Math.clamp(SAMPLE_PIECES * pitch / swatch.height(), 20, 400) : KEY_SCALE;
         var frame = PaperFrame.atOrigin(scale);
-        var there = new Box(
-                swatch.minX() * scale, -swatch.maxY() * scale, swatch.maxX() * scale, -swatch.minY() * scale);
+        var there =
+                new Box(swatch.minX() * scale, -swatch.maxY() * scale, swatch.maxX() * scale, -swatch.minY() * scale);
         var finish = new Finish(material.key(), 0, Position.ofMm(there.minX(), there.minY()))
                 .with(copy -> copy.laying(Optional.of(material.laying())).tone(material.own()));
         return new FloorArt(frame, Pens.of(page.look(), scale), 1)

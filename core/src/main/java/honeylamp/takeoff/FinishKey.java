@@ -33,9 +33,8 @@ public final class FinishKey {
         /** What it is, how it lies if not as usual, and why. */
         public String words() {
             var usual = Materials.of(material.key());
-            var laid = usual.filter(u -> !u.laying()
-                            .pattern()
-                            .equals(material.laying().pattern()))
+            var laid = usual.filter(
+                            u -> !u.laying().pattern().equals(material.laying().pattern()))
                     .map(_ -> ", " + Patterns.label(material.laying().pattern()).toLowerCase(Locale.ROOT))
                     .orElse("");
             return material.label() + laid + (reasons.isEmpty() ? "" : ": " + String.join("; ", reasons));

@@ -5,6 +5,7 @@ import honeylamp.geometry.Outline;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Laying;
 import honeylamp.takeoff.tiles.Cutting;
+import honeylamp.takeoff.tiles.Nesting;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -18,8 +19,10 @@ import java.util.Optional;
  * @param piecesMm2 of whole and cut pieces on it; the rest is joint
  * @param leastShare the smallest side of a cut piece, as a share of that side of a whole one; 1 if none is cut
  * @param leastMm that side; 0 if none is cut
+ * @param cuts all cut pieces
  */
-public record TileCount(List<OfSize> sizes, double surfaceMm2, double piecesMm2, double leastShare, double leastMm) {
+public record TileCount(
+        List<OfSize> sizes, double surfaceMm2, double piecesMm2, double leastShare, double leastMm, Cuts cuts) {
     /** More pieces than this are not counted one by one. */
     public static final int MOST = 400_000;
 
@@ -38,6 +41,24 @@ public record TileCount(List<OfSize> sizes, double surfaceMm2, double piecesMm2,
         /** Pieces to be bought if two small cuts come out of one piece: wholes, large cuts, and half the small ones. */
         public int ordered() {
             return whole + large + (small + 1) / 2;
+        }
+    }
+
+    /**
+     * Cut pieces.
+     *
+     * @param bladeMm what is lost along every cut
+     */
+    public record Cuts(List<Cutting.Cut> all, double bladeMm) {
+        /** Freezes the list. */
+        public Cuts {
+            all = List.copyOf(all);
+        }
+
+        private Cuts and(Cuts other) {
+            var both = new ArrayList<>(all);
+            both.addAll(other.all);
+            return new Cuts(both, bladeMm);
         }
     }
 
@@ -92,7 +113,8 @@ public record TileCount(List<OfSize> sizes, double surfaceMm2, double piecesMm2,
                 area(surface),
                 cutting.areaMm2(),
                 least.map(Cutting.Cut::leastShare).orElse(1.0),
-                least.map(Cutting.Cut::leastSideMm).orElse(0.0));
+                least.map(Cutting.Cut::leastSideMm).orElse(0.0),
+                new Cuts(cutting.cut(), laying.goods().blade().mm()));
     }
 
     /** Both together, of the same laying. */
@@ -105,7 +127,12 @@ public record TileCount(List<OfSize> sizes, double surfaceMm2, double piecesMm2,
         }
         var least = leastShare <= other.leastShare ? this : other;
         return new TileCount(
-                both, surfaceMm2 + other.surfaceMm2, piecesMm2 + other.piecesMm2, least.leastShare, least.leastMm);
+                both,
+                surfaceMm2 + other.surfaceMm2,
+                piecesMm2 + other.piecesMm2,
+                least.leastShare,
+                least.leastMm,
+                cuts.and(other.cuts));
     }
 
     /** Whole pieces of all sizes. */
@@ -126,6 +153,11 @@ public record TileCount(List<OfSize> sizes, double surfaceMm2, double piecesMm2,
     /** Pieces of all sizes to be bought, without waste. */
     public int ordered() {
         return sizes.stream().mapToInt(OfSize::ordered).sum();
+    }
+
+    /** Pieces of all sizes to be bought if every offcut that is large enough is used. */
+    public int nested() {
+        return whole() + Nesting.of(cuts.all, cuts.bladeMm).tiles().size();
     }
 
     /** The share of what is bought that does not lie on the surface in the end, 0 to 1; 0 if nothing is bought. */

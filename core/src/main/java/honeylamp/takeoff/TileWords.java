@@ -57,6 +57,11 @@ public final class TileWords {
         return out.toString();
     }
 
+    /** What is to be bought if offcuts are used. */
+    public static String nested(TileCount count) {
+        return count.nested() + " pieces, " + (count.nested() - count.whole()) + " of them cut up";
+    }
+
     /** The smallest side of a cut piece. */
     public static String leastCut(TileCount count, UnitSystem units) {
         return count.leastMm() == 0

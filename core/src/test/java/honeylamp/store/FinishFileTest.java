@@ -48,7 +48,7 @@ class FinishFileTest {
                                     List.of(
                                             new Share(new Oklch(0.9, 0.01, 80), 2),
                                             new Share(new Oklch(0.4, 0.02, 240), 1))))
-                            .goods(new Goods(Length.ofMm(9.5), 12, 2350, 640)));
+                            .goods(new Goods(Length.ofMm(9.5), 12, 2350, 640, Length.ofMm(2))));
             var finish = Finish.of("tile-white")
                     .with(copy -> copy.laying(Optional.of(laying))
                             .tone(Optional.of(new Oklch(0.7, 0.05, 150)))

@@ -37,8 +37,8 @@ class FinishKeyTest {
     @Test
     void whatIsLaidAlikeIsListedOnceWithAllItsReasons() {
         var tile = Finish.of("tile-white");
-        assertThat(words(rooms(
-                        tile.withReason("easy to wash"), tile.turnedTo(90).withReason("stands wear"))))
+        assertThat(words(
+                        rooms(tile.withReason("easy to wash"), tile.turnedTo(90).withReason("stands wear"))))
                 .containsExactly("Tile, white: easy to wash; stands wear");
     }
 

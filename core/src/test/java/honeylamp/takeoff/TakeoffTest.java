@@ -100,7 +100,7 @@ class TakeoffTest {
         var plan = room();
         var tile = Materials.of("square-tile").orElseThrow().laying();
         var boxed = Finish.of("square-tile")
-                .withLaying(Optional.of(tile.withGoods(new Goods(Length.ofMm(9), 11, 2400, 1800))));
+                .withLaying(Optional.of(tile.withGoods(new Goods(Length.ofMm(9), 11, 2400, 1800, Length.ofMm(3)))));
         var storey = plan.storeys().getFirst();
         plan = RoomEdits.change(plan, storey.id(), storey.rooms().getFirst().id(), m -> m.withFloor(boxed));
         var materials = of(plan, Subject.MATERIALS);

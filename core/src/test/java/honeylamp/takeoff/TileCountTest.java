@@ -36,6 +36,7 @@ class TileCountTest {
         var count = count(floor(1000, 600), TILE, Position.ORIGIN);
         assertThat(count.sizes()).containsExactly(new TileCount.OfSize(300, 300, 3, 3, 2));
         assertThat(count.ordered()).isEqualTo(3 + 3 + 1);
+        assertThat(count.nested()).isEqualTo(3 + 4); // both strips of 88 come out of one tile
         assertThat(count.leastShare()).isCloseTo(88 / 300.0, within(1e-9));
         assertThat(count.surfaceMm2()).isEqualTo(600_000);
         // seven tiles of 0.09 m2 bought, 0.270 + 0.2664 + 0.0264 + 0.026048 m2 laid
@@ -45,7 +46,7 @@ class TileCountTest {
     @Test
     void boxesAreFilledUpAndSpareIsRoundedUpToPieces() {
         var count = count(floor(1000, 600), TILE, Position.ORIGIN);
-        var boxes = new Goods(Length.ofMm(9), 4, 1800, 1500);
+        var boxes = new Goods(Length.ofMm(9), 4, 1800, 1500, Length.ofMm(3));
         assertThat(count.boxes(boxes, 0)).contains(2);
         assertThat(count.boxes(boxes, 0.10)).contains(2); // 7.7, so 8 tiles
         assertThat(count.boxes(boxes, 0.15)).contains(3); // 8.05, so 9

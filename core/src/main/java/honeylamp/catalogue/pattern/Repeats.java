@@ -55,6 +55,8 @@ record Repeats(List<Part> cell, Point across, Point up) {
         var toSteps = new Affine(across.x(), across.y(), up.x(), up.y(), 0, 0).inverse();
         for (var n = 0; n < cell.size(); n++) {
             var part = cell.get(n);
+            var corners = part.ring.corners().toArray(Point[]::new);
+            var area = part.ring.area();
             var box = part.ring.bounds();
             // the steps that bring the piece's box to the cover
             var reach = new Box(
@@ -73,7 +75,7 @@ record Repeats(List<Part> cell, Point across, Point up) {
                             && box.maxX() + dx >= cover.minX()
                             && box.minY() + dy <= cover.maxY()
                             && box.maxY() + dy >= cover.minY()) {
-                        out.add(new Piece(moved(part.ring, dx, dy), i, j * cell.size() + n, part.format));
+                        out.add(new Piece(moved(corners, dx, dy), i, j * cell.size() + n, part.format, area));
                     }
                 }
             }
@@ -104,12 +106,12 @@ record Repeats(List<Part> cell, Point across, Point up) {
         return new Pieces.Format(ring.bounds().width(), ring.bounds().height());
     }
 
-    private static Ring moved(Ring ring, double dx, double dy) {
-        var corners = new ArrayList<Point>(ring.corners().size());
-        for (var c : ring.corners()) {
-            corners.add(new Point(c.x() + dx, c.y() + dy));
+    private static Ring moved(Point[] corners, double dx, double dy) {
+        var out = new Point[corners.length];
+        for (var n = 0; n < out.length; n++) {
+            out[n] = new Point(corners[n].x() + dx, corners[n].y() + dy);
         }
-        return new Ring(corners);
+        return Ring.of(out);
     }
 
     private Repeats through(Affine turn) {

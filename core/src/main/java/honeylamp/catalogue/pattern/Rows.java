@@ -144,7 +144,7 @@ final class Rows {
 
     private static void add(List<Piece> out, double from, double to, double y, double high, long i, long j) {
         if (to > from) {
-            out.add(new Piece(new Box(from, y, to, y + high).ring(), i, j, 0));
+            out.add(new Piece(new Box(from, y, to, y + high).ring(), i, j, 0, (to - from) * high));
         }
     }
 

@@ -167,6 +167,7 @@ public record Schedule(Subject subject, List<Column> columns, List<Row> rows) {
             "large",
             "small",
             "order",
+            "nested",
             "boxes",
             "kg",
             "cost",

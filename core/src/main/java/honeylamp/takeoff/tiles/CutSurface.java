@@ -7,6 +7,7 @@ import honeylamp.geometry.Point;
 import honeylamp.geometry.Ring;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.DoubleStream;
 
 /**
  * A surface parted into windows, so that a piece is compared only with what lies near it. Windows that are filled, or
@@ -14,7 +15,7 @@ import java.util.List;
  */
 final class CutSurface {
     /** Windows are this many times as wide as the largest piece. */
-    private static final double WINDOW_PIECES = 4;
+    private static final double WINDOW_PIECES = 3;
 
     /** But no more than so many each way, so that tiny pieces in a huge surface do not take all memory. */
     private static final int MOST_WINDOWS = 256;
@@ -31,9 +32,67 @@ final class CutSurface {
         WHOLLY
     }
 
-    private record Window(Fill fill, List<Part> parts) {
-        static final Window EMPTY = new Window(Fill.EMPTY, List.of());
-        static final Window WHOLE = new Window(Fill.WHOLLY, List.of());
+    /**
+     * A window.
+     *
+     * @param edges of the surface within it, without its own border: x and y of both ends, one after the other
+     */
+    private record Window(Fill fill, List<Part> parts, double[] edges) {
+        static final Window EMPTY = new Window(Fill.EMPTY, List.of(), new double[0]);
+        static final Window WHOLE = new Window(Fill.WHOLLY, List.of(), new double[0]);
+
+        /** Whether an edge may run through a box. */
+        boolean hasEdgeIn(double minX, double minY, double maxX, double maxY) {
+            for (var i = 0; i < edges.length; i += 4) {
+                var ax = edges[i];
+                var ay = edges[i + 1];
+                var bx = edges[i + 2];
+                var by = edges[i + 3];
+                if (Math.min(ax, bx) <= maxX
+                        && Math.max(ax, bx) >= minX
+                        && Math.min(ay, by) <= maxY
+                        && Math.max(ay, by) >= minY) {
+                    var dx = bx - ax;
+                    var dy = by - ay;
+                    var a = dx * (minY - ay) - dy * (minX - ax);
+                    var b = dx * (minY - ay) - dy * (maxX - ax);
+                    var c = dx * (maxY - ay) - dy * (minX - ax);
+                    var d = dx * (maxY - ay) - dy * (maxX - ax);
+                    if (!(a > 0 && b > 0 && c > 0 && d > 0) && !(a < 0 && b < 0 && c < 0 && d < 0)) {
+                        return true;
+                    }
+                }
+            }
+            return false;
+        }
+
+        /** Whether a point that is on no edge lies on the surface: it crosses an odd number of edges of each part. */
+        boolean contains(double x, double y) {
+            for (var part : parts) {
+                if (isIn(part.shell, x, y)) {
+                    var isOut = false;
+                    for (var hole : part.holes) {
+                        isOut |= isIn(hole, x, y);
+                    }
+                    if (!isOut) {
+                        return true;
+                    }
+                }
+            }
+            return false;
+        }
+
+        private static boolean isIn(List<Point> ring, double x, double y) {
+            var inside = false;
+            for (int i = 0, j = ring.size() - 1; i < ring.size(); j = i++) {
+                var a = ring.get(i);
+                var b = ring.get(j);
+                if (a.y() > y != b.y() > y && x < (b.x() - a.x()) * (y - a.y()) / (b.y() - a.y()) + a.x()) {
+                    inside = !inside;
+                }
+            }
+            return inside;
+        }
     }
 
     private final Box bounds;
@@ -82,7 +141,30 @@ final class CutSurface {
         if (area <= SAME_MM2) {
             return Window.EMPTY;
         }
-        return area >= box.width() * box.height() - SAME_MM2 ? Window.WHOLE : new Window(Fill.PARTLY, parts);
+        return area >= box.width() * box.height() - SAME_MM2
+                ? Window.WHOLE
+                : new Window(Fill.PARTLY, parts, edges(parts, box));
+    }
+
+    private static double[] edges(List<Part> parts, Box box) {
+        var out = DoubleStream.builder();
+        for (var part : parts) {
+            edges(part.shell, box, out);
+            part.holes.forEach(h -> edges(h, box, out));
+        }
+        return out.build().toArray();
+    }
+
+    private static void edges(List<Point> ring, Box box, DoubleStream.Builder out) {
+        for (int i = 0, j = ring.size() - 1; i < ring.size(); j = i++) {
+            var a = ring.get(j);
+            var b = ring.get(i);
+            var isBorder = a.x() == b.x() && (a.x() == box.minX() || a.x() == box.maxX())
+                    || a.y() == b.y() && (a.y() == box.minY() || a.y() == box.maxY());
+            if (!isBorder) {
+                out.add(a.x()).add(a.y()).add(b.x()).add(b.y());
+            }
+        }
     }
 
     private static List<Part> within(List<Part> parts, Box box) {
@@ -135,14 +217,31 @@ final class CutSurface {
 
     /** The part of a piece that lies on the surface. */
     Within within(Ring piece, double pieceMm2) {
-        var centre = piece.bounds().centre();
-        var column = Math.clamp((int) Math.floor((centre.x() - bounds.minX()) / side), 0, columns - 1);
-        var row = Math.clamp((int) Math.floor((centre.y() - bounds.minY()) / side), 0, windows.length / columns - 1);
+        var corners = piece.corners();
+        var minX = Double.POSITIVE_INFINITY;
+        var minY = minX;
+        var maxX = -minX;
+        var maxY = -minX;
+        for (var i = 0; i < corners.size(); i++) { // no box is made: this is done for every piece
+            var c = corners.get(i);
+            minX = Math.min(minX, c.x());
+            minY = Math.min(minY, c.y());
+            maxX = Math.max(maxX, c.x());
+            maxY = Math.max(maxY, c.y());
+        }
+        var column = Math.clamp((int) Math.floor(((minX + maxX) / 2 - bounds.minX()) / side), 0, columns - 1);
+        var row = Math.clamp(
+                (int) Math.floor(((minY + maxY) / 2 - bounds.minY()) / side), 0, windows.length / columns - 1);
         var window = windows[row * columns + column];
         return switch (window.fill) {
             case EMPTY -> Within.NOTHING;
             case WHOLLY -> new Within(pieceMm2, List.of());
-            case PARTLY -> cut(window, piece);
+            case PARTLY ->
+                window.hasEdgeIn(minX, minY, maxX, maxY)
+                        ? cut(window, piece)
+                        : window.contains((minX + maxX) / 2, (minY + maxY) / 2)
+                                ? new Within(pieceMm2, List.of())
+                                : Within.NOTHING;
         };
     }
 

@@ -46,6 +46,11 @@ public record Cutting(List<Whole> whole, List<Cut> cut, double areaMm2) {
             return areaMm2 > ofMm2 / 2 + DUST_MM2;
         }
 
+        /** Whether the whole piece is an oblong. */
+        public boolean isOfOblong() {
+            return ofMm2 >= wholeWidthMm * wholeHeightMm - DUST_MM2;
+        }
+
         /** Its smaller side, as a share of that side of the whole piece. */
         public double leastShare() {
             return Math.min(widthMm / wholeWidthMm, heightMm / wholeHeightMm);
@@ -99,7 +104,7 @@ public record Cutting(List<Whole> whole, List<Cut> cut, double areaMm2) {
         var sum = 0.0;
         for (var piece : Pieces.of(laying, cover, seed)) {
             var ring = start.equals(Point.ORIGIN) ? piece.ring() : piece.ring().through(there);
-            var area = ring.area();
+            var area = piece.areaMm2();
             var within = surface.within(ring, area);
             sum += within.areaMm2();
             if (within.areaMm2() >= area - DUST_MM2) {

@@ -117,7 +117,7 @@ class CuttingTest {
                 .reduce(Box::union)
                 .orElseThrow();
         return Pieces.of(laying, cover, seed).stream()
-                .map(p -> new Piece(p.ring().through(laid), p.i(), p.j(), p.format()))
+                .map(p -> new Piece(p.ring().through(laid), p.i(), p.j(), p.format(), p.areaMm2()))
                 .toList();
     }
 

@@ -227,6 +227,7 @@ record FinishFields(
         var out = new ArrayList<Node>();
         out.add(Widgets.fact("Pieces", TileWords.count(count.get())));
         out.add(Widgets.fact("To order", TileWords.order(count.get(), laying)));
+        out.add(Widgets.fact("With offcuts used", TileWords.nested(count.get())));
         out.add(Widgets.fact(
                 "Smallest cut", TileWords.leastCut(count.get(), parts.plan().units())));
         if (count.get().leastShare() < TileCount.LEAST_SHARE) {
@@ -305,6 +306,12 @@ record FinishFields(
                         id + "-price",
                         goods.price(),
                         n -> lay(Outcome.done(laying.withGoods(goods.withPrice(n))), finish, "Price pieces")),
+                parts.distance(
+                        "Lost along a cut",
+                        id + "-blade",
+                        goods.blade(),
+                        v -> sized(finish, Outcome.done(laying.withGoods(goods.withBlade(v)))),
+                        "Change blade"),
                 whole(
                         "Weight of a piece, g",
                         id + "-grams",
