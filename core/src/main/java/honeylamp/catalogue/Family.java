@@ -2,6 +2,7 @@ package honeylamp.catalogue;
 
 import honeylamp.plan.Pattern;
 import java.util.EnumSet;
+import java.util.Optional;
 import java.util.Set;
 
 /** What a material is: where it is used, and how it can be laid. */
@@ -54,6 +55,16 @@ public enum Family {
     /** Whether such a place is covered with it. */
     public boolean covers(Place place) {
         return places.contains(place);
+    }
+
+    /** What is covered with it first of all; empty if that is what one points at. */
+    public Optional<Place> usually() {
+        return switch (this) {
+            case WOOD, STONE, SCREED, CARPET, PAVING -> Optional.of(Place.FLOOR);
+            case PLASTER, PAINT, PAPER, PANEL, GLASS, METAL -> Optional.of(Place.WALL);
+            case LOOSE, PLANTING, WATER -> Optional.of(Place.GROUND);
+            case TILE -> Optional.empty();
+        };
     }
 
     /** The place among what such a place is covered with, the usual first. */

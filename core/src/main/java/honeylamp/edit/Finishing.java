@@ -1,12 +1,21 @@
 package honeylamp.edit;
 
+import honeylamp.derive.listing.SurfacesAt.Target;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Segment;
+import honeylamp.plan.Covering;
+import honeylamp.plan.ElementId.StoreyId;
+import honeylamp.plan.Finish;
 import honeylamp.plan.Laying;
 import honeylamp.plan.Pattern;
+import honeylamp.plan.Plan;
+import honeylamp.plan.RoomMark;
+import honeylamp.plan.Surface;
 import honeylamp.units.Length;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
 
 /** Changes how the pieces of finishes lie. */
 public final class Finishing {
@@ -14,6 +23,53 @@ public final class Finishing {
     private static final Laying PIECES = Laying.of(new Pattern.Stack(), 300, 300, 3);
 
     private Finishing() {}
+
+    /**
+     * Covers what was pointed at; a room that nobody spoke of is given a mark with it. Finishes lie in the direction and
+     * begin where they did, unless nothing lay there.
+     */
+    public static Plan lay(Plan plan, StoreyId storey, Target target, Finish finish) {
+        if (target.of().isEmpty()) {
+            return lay(plan, storey, target.surfaces(), finish);
+        }
+        var marked = RoomEdits.marked(plan, storey, target.room().orElseThrow());
+        return lay(marked.plan(), storey, List.of(target.of().get().apply(marked.id())), finish);
+    }
+
+    /** Covers surfaces. */
+    public static Plan lay(Plan plan, StoreyId storey, List<Surface> surfaces, Finish finish) {
+        var out = plan;
+        for (var surface : surfaces) {
+            out = surface instanceof Surface.Floor(var room)
+                    ? RoomEdits.change(out, storey, room, m -> m.withFloor(finish))
+                    : Coverings.cover(out, storey, surface, Optional.of(finish));
+        }
+        return out;
+    }
+
+    /**
+     * Lays something else wherever a material lies, on all storeys; each surface keeps its direction and start.
+     *
+     * @param change of a finish of that material
+     */
+    public static Plan everywhere(Plan plan, String material, UnaryOperator<Finish> change) {
+        var out = plan;
+        for (var storey : plan.storeys()) {
+            var rooms = storey.rooms().stream()
+                    .map(r -> r.floor().material().equals(material) ? r.withFloor(change.apply(r.floor())) : r)
+                    .toList();
+            var coverings = storey.coverings().stream()
+                    .map(c -> c.finish().material().equals(material) ? c.withFinish(change.apply(c.finish())) : c)
+                    .toList();
+            if (!rooms.equals(storey.rooms())) {
+                out = out.withStorey(storey.id(), s -> s.with(RoomMark.class, rooms));
+            }
+            if (!coverings.equals(storey.coverings())) {
+                out = out.withStorey(storey.id(), s -> s.with(Covering.class, coverings));
+            }
+        }
+        return out;
+    }
 
     /** Pieces of other sizes with other joints. */
     public static Outcome<Laying> sized(Laying laying, Length width, Length length, Length joint) {

@@ -5,6 +5,7 @@ import honeylamp.catalogue.RoomUses;
 import honeylamp.catalogue.symbol.SymbolShape;
 import honeylamp.derive.fixed.FixedParts;
 import honeylamp.derive.listing.Surfaces;
+import honeylamp.derive.listing.WallSides;
 import honeylamp.derive.openings.OpeningCut;
 import honeylamp.derive.rooms.Room;
 import honeylamp.derive.storeys.LaidPlan;
@@ -20,6 +21,7 @@ import honeylamp.drawing.Mark;
 import honeylamp.drawing.Remembered;
 import honeylamp.drawing.ink.Blend;
 import honeylamp.drawing.ink.Ink;
+import honeylamp.drawing.ink.Pen;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Figure;
 import honeylamp.geometry.Outline;
@@ -65,6 +67,9 @@ import java.util.stream.Stream;
 
 /** The picture of a view. */
 public final class Illustration {
+    /** The colour of a wall's side is a strip so wide on paper. */
+    private static final double SIDE_PAPER_MM = 0.7;
+
     /** Resolution of corner shade on a printed page, in pixels per paper mm: a quarter of 300 dpi. */
     public static final double PRINT_SHADE_PX_PER_MM = 300 / Length.MM_PER_INCH / 4;
 
@@ -242,7 +247,47 @@ public final class Illustration {
             }
         }
         out.addAll(regionMarks());
+        out.addAll(sideMarks());
         return out;
+    }
+
+    /** The colours of wall sides, as fine strips along their feet. */
+    private List<Mark> sideMarks() {
+        var out = new ArrayList<Mark>();
+        var storey = geometry.storey();
+        if (storey.coverings().stream()
+                .noneMatch(c -> c.surface() instanceof Surface.WallSide || c.surface() instanceof Surface.Walls)) {
+            return out;
+        }
+        for (var at = 0; at < geometry.rooms().size(); at++) {
+            var room = geometry.rooms().get(at);
+            var strips = new ArrayList<Mark>();
+            room.mark()
+                    .ifPresent(mark -> WallSides.of(geometry, room)
+                            .forEach(side -> side(
+                                            side,
+                                            new Surface.WallSide(side.wall(), side.side(), Optional.of(mark.id())))
+                                    .ifPresent(strips::add)));
+            if (!strips.isEmpty()) {
+                out.add(new Mark.Clip(frame.paper(surfaces().get(at)), strips));
+            }
+        }
+        return out;
+    }
+
+    private Optional<Mark> side(WallSides.WallSide side, Surface surface) {
+        return Surfaces.finish(geometry.storey(), surface)
+                .flatMap(f ->
+                        Materials.of(f.material()).map(m -> m.in(pens.look()).as(f)))
+                .map(material -> {
+                    var path = Figure.builder();
+                    side.faces().forEach(f -> path.line(frame.paper(f.a()), frame.paper(f.b())));
+                    // half of it lies in the wall and is cut away
+                    return new Mark.Stroke(
+                            path.build(),
+                            Pen.butt(2 * SIDE_PAPER_MM),
+                            Ink.of(material.tone().argb()));
+                });
     }
 
     /** What was outlined on floors, later ones over earlier ones, each within a fine line. */

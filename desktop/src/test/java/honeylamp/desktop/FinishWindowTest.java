@@ -150,6 +150,35 @@ class FinishWindowTest {
     }
 
     @Test
+    void oneMaterialIsSwappedEverywhereAndLaidAlikeEverywhere() throws Exception {
+        try (var w = WindowDriver.with(DemoFiles.document())) {
+            pickBathroom(w);
+            choose(w, "finish-floor", "Carpet, oat");
+            w.fill("floor-reason", "warm");
+            var oats = materials(w, "carpet-oat");
+            assertThat(oats).isGreaterThanOrEqualTo(2);
+            w.press("stage-finishes");
+            w.press("finish-terracotta");
+            pickBathroom(w);
+            w.press("floor-swap");
+            assertThat(materials(w, "carpet-oat")).isZero();
+            assertThat(materials(w, "terracotta")).isEqualTo(oats);
+            assertThat(bathroom(w).floor().reason()).isEqualTo("warm");
+            choose(w, "floor-pattern", "Diagonal");
+            w.press("floor-like-this");
+            assertThat(w.plan().storeys().getFirst().rooms())
+                    .filteredOn(r -> r.floor().material().equals("terracotta"))
+                    .allMatch(r -> r.floor().laying().orElseThrow().pattern() instanceof Pattern.Diagonal);
+        }
+    }
+
+    private static long materials(WindowDriver w, String key) throws Exception {
+        return w.plan().storeys().getFirst().rooms().stream()
+                .filter(r -> r.floor().material().equals(key))
+                .count();
+    }
+
+    @Test
     void aWallSideIsTiledSetOutAndCountedLessItsOpenings() throws Exception {
         try (var w = WindowDriver.with(DemoFiles.document())) {
             pickBathroom(w);

@@ -69,14 +69,14 @@ final class GestureCommands {
         into.plain(
                 "close",
                 "Close",
-                "Closes a chain of walls; centres an opening",
+                "Closes a chain of walls; centres an opening; takes up the finish that lies there",
                 Place.GESTURE,
                 () -> model.key(Gesture.Key.CLOSE),
                 KeyCode.C);
         into.plain(
                 "next-catch",
                 "Next catch",
-                "Catches the next thing within reach",
+                "Catches the next thing within reach; goes on to another surface",
                 Place.GESTURE,
                 () -> model.key(Gesture.Key.NEXT),
                 KeyCode.N);

@@ -60,6 +60,7 @@ record FinishFields(
             }
             out.add(tone(f, m));
             out.add(reason(f));
+            out.add(everywhere(f, m));
         }));
         return out;
     }
@@ -383,6 +384,35 @@ record FinishFields(
                 value,
                 (v, going) -> model.slide(
                         put.apply(Optional.of(finish.withTone(Optional.of(toned.tone(v))))), "Colour finish", going));
+    }
+
+    private Node everywhere(Finish finish, Material material) {
+        var chosen = Materials.of(model.now().choices().material());
+        var buttons = new ArrayList<Node>();
+        buttons.add(Widgets.button(
+                "All of it like this",
+                id + "-like-this",
+                "Wherever this material lies it is laid, coloured and bought as here; directions and starts stay",
+                () -> model.edit(
+                        Finishing.everywhere(
+                                parts.plan(),
+                                finish.material(),
+                                f -> f.with(copy -> copy.laying(finish.laying()).tone(finish.tone()))),
+                        "Lay all alike")));
+        chosen.filter(c -> !c.key().equals(material.key()) && c.family().covers(place))
+                .ifPresent(c -> buttons.add(Widgets.button(
+                        "Swap everywhere for " + c.label(),
+                        id + "-swap",
+                        "Wherever this material lies the one chosen in the tray is laid instead",
+                        () -> model.edit(
+                                Finishing.everywhere(
+                                        parts.plan(),
+                                        finish.material(),
+                                        f -> f.with(copy -> copy.material(c.key())
+                                                .laying(Optional.empty())
+                                                .tone(Optional.empty()))),
+                                "Swap finish everywhere"))));
+        return new VBox(4, buttons.toArray(Node[]::new));
     }
 
     private Node reason(Finish finish) {

@@ -58,8 +58,12 @@ record FinishTray(WorkspaceModel model, WindowActions window, Thumbnails thumbna
         return List.of(catalogue.of(Arrays.stream(Family.values())
                 .map(family -> new Group(
                         family.label(),
-                        Materials.covering(Place.FLOOR).stream()
+                        Materials.all().stream()
                                 .filter(m -> m.family() == family)
+                                .filter(m -> m.family()
+                                        .usually()
+                                        .filter(Place.GROUND::equals)
+                                        .isEmpty())
                                 .map(m -> entry(part, m))
                                 .toList()))
                 .toList()));

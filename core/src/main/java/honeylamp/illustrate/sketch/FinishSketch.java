@@ -1,0 +1,90 @@
+package honeylamp.illustrate.sketch;
+
+import honeylamp.catalogue.Material;
+import honeylamp.catalogue.ScreenColours;
+import honeylamp.derive.listing.SurfacesAt.Target;
+import honeylamp.derive.pointing.Picking;
+import honeylamp.derive.storeys.LaidStorey;
+import honeylamp.drawing.Mark;
+import honeylamp.drawing.ink.Ink;
+import honeylamp.drawing.ink.Pen;
+import honeylamp.geometry.Box;
+import honeylamp.geometry.Figure;
+import honeylamp.geometry.Outline;
+import honeylamp.geometry.Regions;
+import honeylamp.illustrate.ground.FloorArt;
+import honeylamp.illustrate.paper.PaperFrame;
+import honeylamp.illustrate.pen.Pens;
+import honeylamp.plan.Finish;
+import honeylamp.plan.Look;
+import java.util.ArrayList;
+import java.util.List;
+
+/** What a finish will look like where it is about to be laid: around what stands there, and outlined. */
+public final class FinishSketch {
+    /** A wall's side is shown so wide on paper. */
+    private static final double SIDE_PAPER_MM = 1.4;
+
+    private FinishSketch() {}
+
+    /** The pattern on what lies level, the colour along what stands upright; a ceiling is outlined only. */
+    public static List<Mark> of(
+            LaidStorey storey, PaperFrame frame, Look look, Target target, Material material, Finish finish) {
+        var out = new ArrayList<Mark>();
+        switch (target.lies()) {
+            case FLOOR -> floor(out, storey, frame, look, target, material, finish);
+            case WALL -> {
+                for (var line : target.lines()) {
+                    out.add(new Mark.Stroke(
+                            Figure.line(frame.paper(line.a()), frame.paper(line.b())),
+                            Pen.butt(SIDE_PAPER_MM),
+                            Ink.of(material.in(look).as(finish).tone().argb())));
+                }
+            }
+            case CEILING -> {}
+        }
+        return out;
+    }
+
+    private static void floor(
+            List<Mark> out,
+            LaidStorey storey,
+            PaperFrame frame,
+            Look look,
+            Target target,
+            Material material,
+            Finish finish) {
+        var free = Regions.difference(target.outline(), standing(storey));
+        var path = Figure.builder();
+        free.forEach(o -> path.path(o.path()));
+        var shape = path.build();
+        if (!shape.isEmpty()) {
+            var bounds = free.stream().map(Outline::bounds).reduce(Box::union).orElseThrow();
+            var seed = target.surfaces().isEmpty()
+                    ? 0
+                    : target.surfaces().getFirst().host().seed();
+            out.add(new FloorArt(frame, Pens.of(look, frame.scale()), 1).floor(shape, bounds, material, finish, seed));
+        }
+    }
+
+    private static List<Outline> standing(LaidStorey storey) {
+        var out = new ArrayList<Outline>();
+        storey.storey().furnishings().forEach(f -> out.add(Outline.of(Picking.footprint(f))));
+        storey.storey().structures().forEach(s -> out.add(Outline.of(s.footprint())));
+        return out;
+    }
+
+    /** What is about to be covered, outlined. */
+    public static List<Mark> outline(PaperFrame frame, Target target, double penMm) {
+        var honey = Ink.of(ScreenColours.HONEY.argb());
+        var out = new ArrayList<Mark>();
+        for (var part : target.outline()) {
+            out.add(new Mark.Stroke(frame.paper(part), Pen.butt(2.5 * penMm), honey));
+        }
+        for (var line : target.lines()) {
+            out.add(new Mark.Stroke(
+                    Figure.line(frame.paper(line.a()), frame.paper(line.b())), Pen.butt(2.5 * penMm), honey));
+        }
+        return out;
+    }
+}

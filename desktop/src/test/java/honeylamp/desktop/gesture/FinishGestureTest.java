@@ -1,0 +1,118 @@
+package honeylamp.desktop.gesture;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import honeylamp.demo.place.QuillbackLane;
+import honeylamp.demo.place.SailclothYard;
+import honeylamp.derive.listing.Surfaces;
+import honeylamp.desktop.gesture.Gesture.Key;
+import honeylamp.desktop.gesture.place.LayFinish;
+import honeylamp.plan.Finish;
+import honeylamp.plan.RoomMark;
+import honeylamp.plan.Surface;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+
+/** Finishes laid by a click on whatever can be covered. */
+class FinishGestureTest {
+    private static Hand laying(String material) {
+        var hand = new Hand(SailclothYard.plan(), LayFinish.begin());
+        hand.choices = hand.choices.withMaterial(material);
+        return hand;
+    }
+
+    private static RoomMark room(Hand hand, String name) {
+        return hand.storey().rooms().stream()
+                .filter(r -> r.name().equals(name))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static String hint(Hand hand) {
+        return hand.gesture.readout(hand.scene()).hint();
+    }
+
+    @Test
+    void theFinishIsSeenInPlaceBeforeTheClickAndNothingHasChanged() {
+        var hand = laying("tile-sea").move(7600, 6900);
+        assertThat(hand.gesture.sketch(hand.scene())).hasSizeGreaterThan(1);
+        assertThat(hint(hand))
+                .contains("Glazed tile, sea")
+                .contains("the floor")
+                .contains("N: another surface");
+        assertThat(hand.commits).isZero();
+        var once = ((LayFinish) hand.gesture).seen().orElseThrow();
+        hand.move(7610, 6905);
+        assertThat(((LayFinish) hand.gesture).seen().orElseThrow()).isSameAs(once); // not made anew at every move
+    }
+
+    @Test
+    void nGoesOnToTheWallsAndOneClickCoversThemAll() {
+        var hand = laying("tile-sea").move(7600, 6900);
+        for (var i = 0; i < 4 && !hint(hand).contains("all walls"); i++) {
+            hand.take(hand.gesture.key(hand.scene(), Key.NEXT));
+        }
+        assertThat(hint(hand)).contains("all walls");
+        hand.click(7600, 6900);
+        assertThat(Surfaces.finish(
+                                hand.storey(),
+                                new Surface.Walls(room(hand, "Bathroom").id()))
+                        .map(Finish::material))
+                .contains("tile-sea");
+        assertThat(room(hand, "Bathroom").floor().material()).isEqualTo("hexagon-tile");
+    }
+
+    @Test
+    void paintGoesOnTheWallPointedAtAndNeverOnTheFloorByItself() {
+        var hand = laying("paint-sage").click(4000, 3500);
+        assertThat(hand.storey().coverings()).anyMatch(c -> c.surface() instanceof Surface.WallSide);
+        assertThat(room(hand, "Living room").floor().material()).isEqualTo("herringbone-oak");
+    }
+
+    @Test
+    void whatLiesSomewhereIsTakenUpAndLaidElsewhereAsItLiesThere() {
+        var hand = laying("screed").move(4000, 3500);
+        hand.take(hand.gesture.key(hand.scene(), Key.CLOSE));
+        hand.click(11_500, 8200);
+        assertThat(room(hand, "Second bedroom").floor())
+                .isEqualTo(room(hand, "Living room").floor());
+        hand.gesture = hand.gesture.dropped();
+        hand.click(9400, 7000);
+        assertThat(room(hand, "Laundry").floor().material()).isEqualTo("screed");
+    }
+
+    @Test
+    void rTurnsWhatIsAboutToBeLaid() {
+        var hand = laying("wide-plank-ash").move(9400, 7000);
+        var before = room(hand, "Laundry").floor().directionDeg();
+        hand.take(hand.gesture.key(hand.scene(), Key.TURN));
+        hand.click(9400, 7000);
+        assertThat(room(hand, "Laundry").floor().directionDeg()).isEqualTo((before + 45) % 180);
+    }
+
+    @Test
+    void allPickedRoomsAreLaidAtOnce() {
+        var hand = laying("wide-plank-ash");
+        hand.picked = Set.of(
+                room(hand, "Laundry").id(), room(hand, "Kitchen and dining").id());
+        hand.click(9400, 7000);
+        assertThat(room(hand, "Laundry").floor().material()).isEqualTo("wide-plank-ash");
+        assertThat(room(hand, "Kitchen and dining").floor().material()).isEqualTo("wide-plank-ash");
+        assertThat(room(hand, "Bathroom").floor().material()).isEqualTo("hexagon-tile");
+        assertThat(hand.picked).hasSize(2);
+    }
+
+    @Test
+    void aStairIsCoveredOnItsTreadsAndWhatIsLaidOutOfDoorsIsRefusedInWords() {
+        var tea = new Hand(QuillbackLane.plan(), LayFinish.begin());
+        tea.choices = tea.choices.withMaterial("strip-walnut");
+        var stair = tea.scene().view().storey().fixedParts().stairs().getFirst();
+        var tread = stair.steps().treads().get(3).outline().bounds().centre();
+        tea.click(tread.x(), tread.y());
+        assertThat(tea.storey().coverings().stream().filter(c -> c.surface() instanceof Surface.Tread))
+                .hasSize(stair.steps().treads().size());
+        var hand = laying("gravel").click(4000, 3500);
+        assertThat(hand.complaint).contains("Gravel is laid out of doors");
+        assertThat(hand.commits).isZero();
+    }
+}
