@@ -55,6 +55,7 @@ class FloorsTest {
             "illustrate.building",
             "illustrate.furniture",
             "illustrate.words",
+            "illustrate.elevation",
             "illustrate.sketch",
             "illustrate",
             "sheet",

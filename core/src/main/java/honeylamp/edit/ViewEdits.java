@@ -1,5 +1,6 @@
 package honeylamp.edit;
 
+import honeylamp.plan.ElementId.PageId;
 import honeylamp.plan.ElementId.RoomId;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.ElementId.ViewId;
@@ -15,6 +16,7 @@ import honeylamp.plan.Side;
 import honeylamp.plan.View;
 import honeylamp.plan.View.Crop;
 import honeylamp.plan.View.MovedName;
+import honeylamp.plan.View.Subject;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -187,11 +189,54 @@ public final class ViewEdits {
         return new Added<>(plan.withPresentation(presentation.adding(view, page, like)), view.id());
     }
 
+    /**
+     * Adds a page with elevations after all others, on a sheet like the last one's, pictured as a view is.
+     *
+     * @param like the view whose look, light and kinds they have
+     * @param subjects one to six
+     * @param names of the views, as many
+     * @param pageName of the page
+     */
+    public static Added<PageId> elevations(
+            Plan plan, ViewId like, List<Subject.Elevation> subjects, List<String> names, String pageName) {
+        var presentation = plan.presentation();
+        var model = of(plan, like);
+        var views = new ArrayList<>(presentation.views());
+        var made = new ArrayList<ViewId>();
+        var number = presentation.nextView().number();
+        for (var i = 0; i < subjects.size(); i++) {
+            var id = new ViewId(number + i);
+            made.add(id);
+            var name = names.get(i);
+            var subject = subjects.get(i);
+            views.add(model.with(copy -> copy.id(id)
+                    .name(name)
+                    .subject(subject)
+                    .scale(Optional.empty())
+                    .crop(Optional.empty())
+                    .turnDeg(0)
+                    .moved(List.of())
+                    .movedTiers(List.of())));
+        }
+        var pages = new ArrayList<>(presentation.pages());
+        var page = Page.of(
+                        presentation.nextPage(),
+                        made.getFirst(),
+                        presentation.pages().getLast().sheet())
+                .withViews(made)
+                .withName(pageName);
+        pages.add(page);
+        return new Added<>(
+                plan.withPresentation(
+                        presentation.with(copy -> copy.views(views).pages(pages))),
+                page.id());
+    }
+
     /** Takes a view away, with the pages that show no other; refused if the plan has no other. */
     public static Outcome<Plan> remove(Plan plan, ViewId view) {
         var presentation = plan.presentation();
-        if (presentation.views().size() == 1) {
-            return Outcome.refused("a plan needs a view");
+        if (presentation.views().stream().allMatch(v -> v.id().equals(view) || !v.isPlan())) {
+            return Outcome.refused("a plan needs a view that looks down on it");
         }
         return Outcome.done(plan.withPresentation(presentation.keeping(v -> !v.id().equals(view))));
     }

@@ -30,12 +30,15 @@ import honeylamp.illustrate.building.OpeningArt;
 import honeylamp.illustrate.building.StairArt;
 import honeylamp.illustrate.building.StructureArt;
 import honeylamp.illustrate.building.WallArt;
+import honeylamp.illustrate.elevation.ElevationArt;
+import honeylamp.illustrate.elevation.ElevationMarks;
 import honeylamp.illustrate.furniture.FurnitureArt;
 import honeylamp.illustrate.ground.FloorArt;
 import honeylamp.illustrate.ground.SiteArt;
 import honeylamp.illustrate.paper.Lamp;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.pen.DrawnByHand;
+import honeylamp.illustrate.pen.Fading;
 import honeylamp.illustrate.pen.Pens;
 import honeylamp.illustrate.shade.FloorShade;
 import honeylamp.illustrate.shade.Solids;
@@ -57,6 +60,7 @@ import honeylamp.plan.Showing.Kind;
 import honeylamp.plan.Structure;
 import honeylamp.plan.Surface;
 import honeylamp.plan.TextRole;
+import honeylamp.plan.View;
 import honeylamp.units.Length;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -129,7 +133,9 @@ public final class Illustration {
 
     /** The same, faster where it is like pictures before; one memory is for one view. */
     public static Drawing of(LaidView view, PaperFrame frame, Lamp lamp, double shadePxPerMm, Remembered remembered) {
-        return new Illustration(view, frame, lamp, shadePxPerMm, remembered).drawing();
+        return view.view().subject() instanceof View.Subject.Elevation elevation
+                ? ElevationArt.of(view, elevation, frame, lamp)
+                : new Illustration(view, frame, lamp, shadePxPerMm, remembered).drawing();
     }
 
     /** Only the shade of a view, for measuring and comparing. */
@@ -191,6 +197,7 @@ public final class Illustration {
         }
         if (showing.shows(Kind.NOTES)) {
             words.addAll(faint(Kind.NOTES, labels.notes(geometry.storey().notes())));
+            words.addAll(faint(Kind.NOTES, ElevationMarks.of(view, frame, pens)));
         }
         words.addAll(faint(Kind.TAGS, new TagArt(frame, pens).marks(geometry.cuts(), labels.tags())));
         if (!words.isEmpty()) {
@@ -465,6 +472,9 @@ public final class Illustration {
 
     /** The extent of a view; empty if there is nothing to see. */
     public static Optional<Extent> extent(LaidView view) {
+        if (view.view().subject() instanceof View.Subject.Elevation elevation) {
+            return ElevationArt.extentMm(view, elevation).map(box -> new Extent(box, ElevationArt.AROUND_PAPER_MM));
+        }
         if (view.crop().isPresent()) {
             return view.crop().map(box -> new Extent(box, 0));
         }

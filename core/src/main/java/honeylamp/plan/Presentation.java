@@ -99,7 +99,9 @@ public record Presentation(List<HeldLook> looks, List<View> views, List<Page> pa
 
     /** The first view of a storey. */
     public Optional<View> viewOf(StoreyId storey) {
-        return views.stream().filter(v -> v.storey().equals(storey)).findFirst();
+        return views.stream()
+                .filter(v -> v.isPlan() && v.storey().equals(storey))
+                .findFirst();
     }
 
     /** An id that no look has. */

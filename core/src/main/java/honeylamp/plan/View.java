@@ -5,6 +5,8 @@ import honeylamp.plan.ElementId.LookId;
 import honeylamp.plan.ElementId.RoomId;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.ElementId.ViewId;
+import honeylamp.plan.ElementId.WallId;
+import honeylamp.plan.Opening.Swing;
 import honeylamp.units.Checks;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
@@ -44,6 +46,13 @@ public record View(
     public sealed interface Subject {
         /** A storey from above, cut at its cut height. */
         record StoreyPlan(StoreyId storey) implements Subject {}
+
+        /**
+         * A side of a wall as it is seen from a room, with all sides in line with it.
+         *
+         * @param side of the wall, seen along it from its first end
+         */
+        record Elevation(StoreyId storey, RoomId room, WallId wall, Swing side) implements Subject {}
     }
 
     /** Which walls are seen when some are to be removed and others built. */
@@ -159,7 +168,13 @@ public record View(
     public StoreyId storey() {
         return switch (subject) {
             case Subject.StoreyPlan(var storey) -> storey;
+            case Subject.Elevation(var storey, var _, var _, var _) -> storey;
         };
+    }
+
+    /** Whether it looks down on a storey, so that one can draw in it. */
+    public boolean isPlan() {
+        return subject instanceof Subject.StoreyPlan;
     }
 
     /** The view of something else; names that were put by hand are left behind. */

@@ -13,6 +13,7 @@ import honeylamp.drawing.ink.Typeface;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Figure;
 import honeylamp.illustrate.Illustration;
+import honeylamp.illustrate.elevation.ElevationMarks;
 import honeylamp.illustrate.paper.Lamp;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.plan.ElementId.ViewId;
@@ -170,7 +171,10 @@ public final class SheetComposer {
     private void captions(List<PaperFrame> frames, SheetPen pen) {
         for (var i = 0; i < frames.size(); i++) {
             var cell = layout.cell(i, frames.size());
-            var name = page.views().get(i).name();
+            var laid = page.views().get(i);
+            var name = ElevationMarks.number(plan.drawn().presentation(), laid.view())
+                    .map(n -> n + "   " + laid.name())
+                    .orElseGet(laid::name);
             var scale = Scales.words((int) Math.rint(frames.get(i).scale()), plan.units());
             pen.text(name, cell.minX(), cell.maxY() - 1, TextRole.HEADING, Typeface.MEDIUM, Align.LEFT);
             pen.quiet(scale, cell.maxX(), cell.maxY() - 1, TextRole.BODY, Typeface.REGULAR, Align.RIGHT);

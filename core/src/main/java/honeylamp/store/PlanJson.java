@@ -142,7 +142,10 @@ final class PlanJson {
 
     /** How a view says what it is a view of. */
     @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "is")
-    @JsonSubTypes(@JsonSubTypes.Type(value = View.Subject.StoreyPlan.class, name = "storey_plan"))
+    @JsonSubTypes({
+        @JsonSubTypes.Type(value = View.Subject.StoreyPlan.class, name = "storey_plan"),
+        @JsonSubTypes.Type(value = View.Subject.Elevation.class, name = "elevation")
+    })
     private interface SubjectNames {}
 
     /** The plan as a document. */

@@ -119,7 +119,8 @@ class ViewEditsTest {
     void theLastViewStays() {
         var one = ViewEdits.remove(HOUSE, FLAT).orThrow();
         assertThat(one.presentation().pages()).hasSize(1);
-        assertThat(ViewEdits.remove(one, GROUND)).isEqualTo(Outcome.refused("a plan needs a view"));
+        assertThat(ViewEdits.remove(one, GROUND))
+                .isEqualTo(Outcome.refused("a plan needs a view that looks down on it"));
     }
 
     @Test

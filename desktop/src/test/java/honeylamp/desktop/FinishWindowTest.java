@@ -179,6 +179,29 @@ class FinishWindowTest {
     }
 
     @Test
+    void theWallsOfARoomAreDrawnFromTheFrontOnAPageOfTheirOwnAndNothingIsDrawnThere() throws Exception {
+        try (var w = WindowDriver.with(DemoFiles.document())) {
+            pickBathroom(w);
+            choose(w, "finish-walls", "Tile, white");
+            w.press("elevations-all");
+            w.picture();
+            var page = w.plan().presentation().pages().getLast();
+            assertThat(page.views()).hasSize(4);
+            assertThat(WindowDriver.onScreen(() -> w.model().now().worked().page()))
+                    .contains(page.id());
+            assertThat(WindowDriver.onScreen(() -> w.model().readout().hint())).contains("seen from the front");
+            var before = w.plan();
+            w.press("stage-walls");
+            w.press("tool-draw-walls");
+            w.click(1000, 1000);
+            w.click(3000, 1000);
+            assertThat(w.plan()).isSameAs(before);
+            w.key(KeyCode.CONTROL, KeyCode.Z);
+            assertThat(w.plan().presentation().views()).allMatch(v -> v.isPlan());
+        }
+    }
+
+    @Test
     void aWallSideIsTiledSetOutAndCountedLessItsOpenings() throws Exception {
         try (var w = WindowDriver.with(DemoFiles.document())) {
             pickBathroom(w);

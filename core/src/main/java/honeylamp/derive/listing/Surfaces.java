@@ -30,8 +30,8 @@ import java.util.function.Predicate;
 /**
  * The surfaces of a storey that can be covered: where each lies, and its outline in a frame of its own.
  *
- * <p>Lengths in a frame are mm along and up from its origin. Sides of curved walls and reveals are laid out flat: along
- * follows the face.
+ * <p>Lengths in a frame are mm along and up from its origin. Along the side of a wall runs from left to right as one sees
+ * it from the room. Sides of curved walls and reveals are laid out flat: along follows the face.
  */
 public final class Surfaces {
     /** The height of the strip along the foot of a wall. */
@@ -154,7 +154,7 @@ public final class Surfaces {
         var origin = stretch.frame().origin();
         var end = line instanceof Segment
                 ? origin.plus(stretch.frame().along().times(length))
-                : side.faces().getLast().b();
+                : side.faces().getFirst().a();
         var from = line.along(origin);
         var toFrame = length / (line.along(end) - from);
         return storey.storey().regions().stream()
@@ -191,10 +191,11 @@ public final class Surfaces {
         var isCurved =
                 storey.storey().wall(side.wall()).filter(w -> w.isCurved()).isPresent();
         if (isCurved) {
-            var first = side.faces().getFirst();
+            var first = side.faces().getLast().reversed();
             return List.of(upright(storey, surface, first, side.lengthMm(), heightMm, List.of()));
         }
         return side.faces().stream()
+                .map(Segment::reversed)
                 .filter(f -> f.length() > LEAST_MM)
                 .map(f -> upright(storey, surface, f, f.length(), heightMm, openings(storey, side, f)))
                 .toList();

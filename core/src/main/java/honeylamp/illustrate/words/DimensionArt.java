@@ -49,6 +49,30 @@ public final class DimensionArt {
         return out;
     }
 
+    /**
+     * One row of dimensions, with as many numbers as there are gaps between its stops.
+     *
+     * @param from where witness lines leave what is measured, one for each stop, on paper
+     * @param stops on the line of the dimensions, on paper
+     */
+    public void row(List<Mark> out, List<Point> from, List<Point> stops, List<String> texts) {
+        var lines = Figure.builder();
+        var ticks = Figure.builder();
+        for (var i = 0; i < stops.size(); i++) {
+            witness(lines, from.get(i), stops.get(i));
+            tick(ticks, stops.get(i));
+        }
+        drawn(out, lines, ticks, texts, stops);
+    }
+
+    private void drawn(
+            List<Mark> out, Figure.Builder lines, Figure.Builder ticks, List<String> texts, List<Point> stops) {
+        lines.line(stops.getFirst(), stops.getLast());
+        out.add(new Mark.Stroke(lines.build(), pens.dimension(), pens.dimensionInk()));
+        out.add(new Mark.Stroke(ticks.build(), pens.tick(), pens.dimensionInk()));
+        numbers(out, texts, stops);
+    }
+
     private void tier(List<Mark> out, Tier tier, double line, List<Box> outside) {
         var lines = Figure.builder();
         var ticks = Figure.builder();
@@ -64,10 +88,7 @@ public final class DimensionArt {
             tick(ticks, stop);
             stops.add(stop);
         }
-        lines.line(stops.getFirst(), stops.getLast());
-        out.add(new Mark.Stroke(lines.build(), pens.dimension(), pens.dimensionInk()));
-        out.add(new Mark.Stroke(ticks.build(), pens.tick(), pens.dimensionInk()));
-        numbers(out, tier.texts(), stops);
+        drawn(out, lines, ticks, tier.texts(), stops);
     }
 
     /** Where a witness line leaves the last thing it would cross on its way out, or where it begins. */

@@ -169,11 +169,16 @@ public final class WorkspaceModel {
 
     /** What the measure line shows. */
     public Readout readout() {
-        return now().gesture().readout(scene());
+        return now().view().isPlan()
+                ? now().gesture().readout(scene())
+                : Readout.hint("A wall seen from the front. It follows the plan; turn to a page with a plan to draw.");
     }
 
     /** What lies above the picture. */
     public List<Mark> sketch() {
+        if (!now().view().isPlan()) {
+            return List.of(); // what is picked or drawn lies in the plan
+        }
         var scene = scene();
         var out = new ArrayList<Mark>(SeenPictures.notes(now(), scene));
         if (now().showsUnderlay()) {

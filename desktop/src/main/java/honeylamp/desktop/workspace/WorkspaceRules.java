@@ -85,6 +85,7 @@ final class WorkspaceRules {
     /** The workspace after an intent. */
     Workspace next(Workspace w, Intent intent) {
         return switch (intent) {
+            case Intent.Point _, Intent.Enter _, Intent.Press _ when !w.view().isPlan() -> w; // nothing is drawn there
             case Intent.Point(var act, var pointer) ->
                 switch (act) {
                     case MOVED -> after(w, w.gesture().moved(scenes.apply(w), pointer));

@@ -8,6 +8,7 @@ import honeylamp.catalogue.RoomUses.RoomNames;
 import honeylamp.catalogue.RoomUses.RoomUse;
 import honeylamp.derive.listing.Dissection;
 import honeylamp.derive.listing.Surfaces;
+import honeylamp.derive.listing.WallElevation;
 import honeylamp.derive.listing.WallSides;
 import honeylamp.derive.listing.WallSides.WallSide;
 import honeylamp.derive.rooms.LabelSpot;
@@ -19,12 +20,15 @@ import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.desktop.workspace.Intent;
 import honeylamp.desktop.workspace.Tool;
 import honeylamp.desktop.workspace.WorkStage;
+import honeylamp.desktop.workspace.Workspace.Worked;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.Added;
 import honeylamp.edit.Coverings;
 import honeylamp.edit.Outcome;
 import honeylamp.edit.OwnRegions;
+import honeylamp.edit.PageEdits;
 import honeylamp.edit.RoomEdits;
+import honeylamp.edit.ViewEdits;
 import honeylamp.geometry.Outline;
 import honeylamp.plan.ElementId.RoomId;
 import honeylamp.plan.Finish;
@@ -34,6 +38,7 @@ import honeylamp.plan.RoomFit;
 import honeylamp.plan.RoomFit.CountsAs;
 import honeylamp.plan.RoomMark;
 import honeylamp.plan.Surface;
+import honeylamp.plan.View;
 import honeylamp.units.AreaText;
 import honeylamp.units.Length;
 import honeylamp.units.LengthText;
@@ -90,6 +95,7 @@ record RoomCard(WorkspaceModel model, CardFields parts, Library<RoomNames> kept)
         out.add(section("All walls", covering(room, Surface.Walls::new, "walls", Place.WALL, "Finish walls")));
         plinths(room).ifPresent(nodes -> out.add(section("Plinth, all round", nodes)));
         out.add(Widgets.section("Each wall, and what is left of it", sides(room).toArray(Node[]::new)));
+        out.add(Widgets.section("Walls from the front", elevations(room)));
         return out;
     }
 
@@ -321,6 +327,60 @@ record RoomCard(WorkspaceModel model, CardFields parts, Library<RoomNames> kept)
             out.add(regions(side));
         }
         return out;
+    }
+
+    /** Its walls from the front, on a page of their own. */
+    private Node elevations(Room room) {
+        var all = WallElevation.around(model.shown().storey(), room);
+        var box = new VBox(4);
+        if (all.isEmpty()) {
+            return box;
+        }
+        box.getChildren()
+                .add(Widgets.button(
+                        "All walls from the front",
+                        "elevations-all",
+                        "A new page with the walls of the room as one sees them turning to the right",
+                        () -> elevations(room, all.subList(0, Math.min(all.size(), PageEdits.MOST_VIEWS)))));
+        var each = new FlowPane(4, 4);
+        for (var i = 0; i < all.size(); i++) {
+            var subject = all.get(i);
+            each.getChildren()
+                    .add(Widgets.button(
+                            WallElevation.of(model.shown().storey(), subject)
+                                    .map(WallElevation::towards)
+                                    .orElse(""),
+                            "elevation-" + (i + 1),
+                            "A new page with this wall from the front",
+                            () -> elevations(room, List.of(subject))));
+        }
+        box.getChildren().add(each);
+        return box;
+    }
+
+    private void elevations(Room room, List<View.Subject.Elevation> subjects) {
+        var names = subjects.stream()
+                .map(s -> WallElevation.of(model.shown().storey(), s)
+                        .map(WallElevation::name)
+                        .orElse(""))
+                .toList();
+        var added = ViewEdits.elevations(
+                parts.plan(),
+                model.now().view().id(),
+                subjects,
+                names,
+                subjects.size() == 1
+                        ? names.getFirst()
+                        : (room.name().isBlank() ? "Room" : room.name()) + ", walls from the front");
+        var first = added.plan()
+                .presentation()
+                .page(added.id())
+                .orElseThrow()
+                .views()
+                .getFirst();
+        model.act(
+                new Intent.Edit(added.plan(), "Draw elevations"),
+                new Intent.TurnTo(new Worked(first, Optional.of(added.id()))));
     }
 
     /** The regions on a side, each to be picked, and a button for a further one. */

@@ -1,4 +1,4 @@
-package honeylamp.illustrate;
+package honeylamp.illustrate.pen;
 
 import honeylamp.drawing.Mark;
 import honeylamp.drawing.ink.Gradient;
@@ -7,7 +7,7 @@ import honeylamp.plan.Oklch;
 import java.util.List;
 
 /** Marks that are seen faintly: most of their colour goes over into that of the paper, in every output alike. */
-final class Fading {
+public final class Fading {
     /** How much of a colour is left. */
     private static final double LEFT = 0.30;
 
@@ -17,7 +17,8 @@ final class Fading {
         this.paper = paper;
     }
 
-    static List<Mark> of(List<Mark> marks, Oklch paper) {
+    /** The same marks, faintly on a paper. */
+    public static List<Mark> of(List<Mark> marks, Oklch paper) {
         var fading = new Fading(paper.argb());
         return marks.stream().map(fading::faint).toList();
     }

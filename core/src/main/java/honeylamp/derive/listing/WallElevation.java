@@ -1,0 +1,203 @@
+package honeylamp.derive.listing;
+
+import honeylamp.derive.listing.WallSides.WallSide;
+import honeylamp.derive.openings.OpeningCut;
+import honeylamp.derive.pointing.Picking;
+import honeylamp.derive.rooms.Room;
+import honeylamp.derive.storeys.LaidStorey;
+import honeylamp.geometry.Box;
+import honeylamp.geometry.Point;
+import honeylamp.geometry.Segment;
+import honeylamp.plan.Furnishing;
+import honeylamp.plan.RoomMark;
+import honeylamp.plan.Surface;
+import honeylamp.plan.View.Subject;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A wall as it is seen from a room: all sides in one line, what covers them, what is in them and what stands before
+ * them. Measures are mm from the left end and up from the floor.
+ *
+ * @param name of the room and the wall
+ * @param towards the point of the compass in which it stands
+ * @param middle of the wall's face, in plan mm
+ * @param into the room, of length one, in the plan
+ */
+public record WallElevation(
+        String name,
+        String towards,
+        double lengthMm,
+        double heightMm,
+        List<Covered> covered,
+        List<Hole> holes,
+        List<Before> before,
+        Point middle,
+        Point into) {
+    /** What stands nearer to the wall than this is seen before it, in mm. */
+    public static final double DEPTH_MM = 1000;
+
+    private static final double IN_LINE_MM = 1;
+
+    /** Freezes the lists. */
+    public WallElevation {
+        covered = List.copyOf(covered);
+        holes = List.copyOf(holes);
+        before = List.copyOf(before);
+    }
+
+    /** A surface in the wall, so far from its left end. */
+    public record Covered(Surfaces.Found surface, double fromMm) {}
+
+    /**
+     * An opening in the wall.
+     *
+     * @param firstIsLeft whether its first jamb lies to the left
+     */
+    public record Hole(OpeningCut cut, Box box, boolean firstIsLeft) {}
+
+    /**
+     * A piece before the wall.
+     *
+     * @param awayMm from the wall to its back
+     */
+    public record Before(Furnishing piece, Box box, double awayMm) {}
+
+    /** What an elevation shows; empty if its room or wall is gone. */
+    public static Optional<WallElevation> of(LaidStorey storey, Subject.Elevation subject) {
+        return storey.geometry().rooms().stream()
+                .filter(r -> r.mark()
+                        .map(RoomMark::id)
+                        .filter(subject.room()::equals)
+                        .isPresent())
+                .findFirst()
+                .flatMap(room -> WallSides.of(storey.geometry(), room).stream()
+                        .filter(s -> s.wall().equals(subject.wall()) && s.side() == subject.side())
+                        .findFirst()
+                        .map(side -> of(storey, room, side)));
+    }
+
+    /** The walls of a room one after the other, round it from left to right, those in line as one. */
+    public static List<Subject.Elevation> around(LaidStorey storey, Room room) {
+        var out = new ArrayList<Subject.Elevation>();
+        var seen = new ArrayList<Segment>();
+        var id = room.mark().map(RoomMark::id);
+        if (id.isEmpty()) {
+            return out;
+        }
+        var sides = WallSides.of(storey.geometry(), room);
+        for (var edge : room.outline().shell().edges().reversed()) {
+            sides.stream()
+                    .filter(s -> s.faces().contains(edge))
+                    .filter(_ -> seen.stream().noneMatch(line -> inLine(line, edge)))
+                    .findFirst()
+                    .ifPresent(s -> {
+                        seen.add(edge);
+                        out.add(new Subject.Elevation(storey.storey().id(), id.get(), s.wall(), s.side()));
+                    });
+        }
+        return out;
+    }
+
+    private static boolean inLine(Segment line, Segment other) {
+        return line.unit().dot(other.unit()) > 0
+                && Math.abs(line.offset(other.a())) <= IN_LINE_MM
+                && Math.abs(line.offset(other.b())) <= IN_LINE_MM;
+    }
+
+    private static WallElevation of(LaidStorey storey, Room room, WallSide side) {
+        var line = side.faces().stream()
+                .max(Comparator.comparingDouble(Segment::length))
+                .orElseThrow()
+                .reversed();
+        var isCurved =
+                storey.storey().wall(side.wall()).filter(w -> w.isCurved()).isPresent();
+        var sides = isCurved
+                ? List.of(side)
+                : WallSides.of(storey.geometry(), room).stream()
+                        .filter(s -> s.faces().stream().anyMatch(f -> inLine(line, f.reversed())))
+                        .toList();
+        var faces = sides.stream()
+                .flatMap(s -> s.faces().stream())
+                .map(Segment::reversed)
+                .filter(f -> inLine(line, f))
+                .toList();
+        var from = faces.stream().mapToDouble(f -> line.along(f.a())).min().orElse(0);
+        var to = faces.stream().mapToDouble(f -> line.along(f.b())).max().orElse(0);
+        var mark = room.mark().orElseThrow();
+        var covered = Surfaces.ofRoom(storey, room, mark).stream()
+                .filter(f -> f.frame().up() == Surfaces.Up.PLUMB)
+                .filter(f -> f.surface() instanceof Surface.WallSide || f.surface() instanceof Surface.OwnRegion)
+                .filter(f -> isCurved
+                        ? f.surface() instanceof Surface.WallSide s && s.wall().equals(side.wall())
+                        : lies(line, f))
+                .map(f -> new Covered(f, isCurved ? 0 : line.along(f.frame().origin()) - from))
+                .toList();
+        var height = mark.fit().height().orElse(storey.storey().height()).mm();
+        var holes = isCurved ? List.<Hole>of() : holes(storey, sides, line, from, to);
+        var into = line.unit().left().times(-1);
+        return new WallElevation(
+                (room.name().isBlank() ? "Room" : room.name()) + ", wall in the " + side.towards(),
+                side.towards(),
+                isCurved ? side.lengthMm() : to - from,
+                height,
+                covered,
+                holes,
+                isCurved ? List.of() : before(storey, room, line, from, to),
+                line.at((from + to) / 2),
+                into);
+    }
+
+    private static boolean lies(Segment line, Surfaces.Found found) {
+        return found.frame().along().dot(line.unit()) > 0.9999
+                && Math.abs(line.offset(found.frame().origin())) <= IN_LINE_MM;
+    }
+
+    private static List<Hole> holes(LaidStorey storey, List<WallSide> sides, Segment line, double from, double to) {
+        var out = new ArrayList<Hole>();
+        for (var cut : storey.geometry().cuts()) {
+            var a = line.along(cut.middle().a()) - from;
+            var b = line.along(cut.middle().b()) - from;
+            var isSeen = Math.max(a, b) > IN_LINE_MM && Math.min(a, b) < to - from - IN_LINE_MM;
+            if (isSeen
+                    && sides.stream().anyMatch(s -> s.wall().equals(cut.host().id()))) {
+                var opening = cut.opening();
+                out.add(new Hole(
+                        cut,
+                        new Box(
+                                Math.min(a, b),
+                                opening.sill().mm(),
+                                Math.max(a, b),
+                                opening.head().mm()),
+                        a < b));
+            }
+        }
+        out.sort(Comparator.comparingDouble(h -> h.box.minX()));
+        return out;
+    }
+
+    /** The pieces of the room before the wall, the farthest from it last. */
+    private static List<Before> before(LaidStorey storey, Room room, Segment line, double from, double to) {
+        var out = new ArrayList<Before>();
+        for (var piece : storey.geometry().furnishingsIn(room)) {
+            var corners = Picking.footprint(piece).corners();
+            var along = corners.stream().mapToDouble(line::along).summaryStatistics();
+            var away = corners.stream()
+                    .mapToDouble(c -> -c.minus(line.a()).dot(line.unit().left()))
+                    .min()
+                    .orElse(0);
+            var left = Math.max(along.getMin(), from);
+            var right = Math.min(along.getMax(), to);
+            if (away <= DEPTH_MM && right - left > IN_LINE_MM) {
+                out.add(new Before(
+                        piece,
+                        new Box(left - from, 0, right - from, piece.height().mm()),
+                        Math.max(0, away)));
+            }
+        }
+        out.sort(Comparator.comparingDouble(Before::awayMm));
+        return out;
+    }
+}

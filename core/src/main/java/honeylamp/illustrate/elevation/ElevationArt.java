@@ -1,0 +1,309 @@
+package honeylamp.illustrate.elevation;
+
+import honeylamp.catalogue.FurnishingKind.Stand;
+import honeylamp.catalogue.Furnishings;
+import honeylamp.catalogue.Materials;
+import honeylamp.derive.listing.WallElevation;
+import honeylamp.derive.listing.WallElevation.Before;
+import honeylamp.derive.listing.WallElevation.Covered;
+import honeylamp.derive.listing.WallElevation.Hole;
+import honeylamp.derive.storeys.LaidView;
+import honeylamp.drawing.Drawing;
+import honeylamp.drawing.Layer;
+import honeylamp.drawing.LayerKind;
+import honeylamp.drawing.Mark;
+import honeylamp.drawing.ink.Ink;
+import honeylamp.geometry.Affine;
+import honeylamp.geometry.Box;
+import honeylamp.geometry.Figure;
+import honeylamp.geometry.Outline;
+import honeylamp.geometry.Point;
+import honeylamp.illustrate.ground.FloorArt;
+import honeylamp.illustrate.paper.Lamp;
+import honeylamp.illustrate.paper.PaperFrame;
+import honeylamp.illustrate.pen.Fading;
+import honeylamp.illustrate.pen.Pens;
+import honeylamp.illustrate.words.DimensionArt;
+import honeylamp.plan.Opening;
+import honeylamp.plan.OpeningKind;
+import honeylamp.plan.Position;
+import honeylamp.plan.Role;
+import honeylamp.plan.Showing;
+import honeylamp.plan.Showing.Kind;
+import honeylamp.plan.View;
+import honeylamp.units.Length;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.TreeSet;
+import java.util.stream.Stream;
+
+/** Draws a wall from the front: what covers it, openings, what stands before it, the floor and ceiling cut, dimensions. */
+public final class ElevationArt {
+    /** Room for two rows of dimensions around the wall, in paper mm. */
+    public static final double AROUND_PAPER_MM = 24;
+
+    private static final double FIRST_ROW_PAPER_MM = 9;
+    private static final double NEXT_ROW_PAPER_MM = 8;
+
+    /** The floor and the walls beside are cut so far, in mm. */
+    private static final double CUT_MM = 120;
+
+    private static final double FRAME_MM = 60;
+    private static final double SAME_MM = 1;
+
+    private final LaidView view;
+    private final WallElevation wall;
+    private final PaperFrame frame;
+    private final Pens pens;
+    private final Lamp lamp;
+    private final FloorArt finishes;
+
+    private ElevationArt(LaidView view, WallElevation wall, PaperFrame frame, Lamp lamp) {
+        this.view = view;
+        this.wall = wall;
+        this.frame = frame;
+        this.lamp = lamp;
+        this.pens = Pens.of(view.look(), frame.scale());
+        this.finishes = new FloorArt(frame, pens, view.look().textureStrength());
+    }
+
+    /** The picture of an elevation; nothing if its wall is gone. */
+    public static Drawing of(LaidView view, View.Subject.Elevation subject, PaperFrame frame, Lamp lamp) {
+        return WallElevation.of(view.storey(), subject)
+                .map(wall -> new ElevationArt(view, wall, frame, lamp).drawing())
+                .orElseGet(() -> new Drawing(List.of()));
+    }
+
+    /** What an elevation takes up, from the left end of the wall and up from the floor, in mm. */
+    public static Optional<Box> extentMm(LaidView view, View.Subject.Elevation subject) {
+        return WallElevation.of(view.storey(), subject)
+                .map(w -> new Box(-CUT_MM, -CUT_MM, w.lengthMm() + CUT_MM, w.heightMm() + CUT_MM));
+    }
+
+    private Drawing drawing() {
+        var layers = new ArrayList<Layer>();
+        add(layers, LayerKind.FLOOR, Kind.FINISHES, covered());
+        add(layers, LayerKind.OPENINGS, Kind.OPENINGS, openings());
+        add(layers, LayerKind.TOPS, Kind.FURNITURE, pieces());
+        add(layers, LayerKind.POCHE, Kind.WALLS, cut());
+        add(layers, LayerKind.DIMENSIONS, Kind.DIMENSIONS, dimensions());
+        return new Drawing(layers);
+    }
+
+    private void add(List<Layer> layers, LayerKind layer, Kind kind, List<Mark> marks) {
+        var showing = view.view().showing();
+        if (!marks.isEmpty() && showing.shows(kind)) {
+            var shown = showing.of(kind) == Showing.Degree.FADED ? Fading.of(marks, pens.colour(Role.PAPER)) : marks;
+            layers.add(Layer.of(layer, shown));
+        }
+    }
+
+    /** The wall as bare plaster, and over it what covers it, beginning where its own frame begins. */
+    private List<Mark> covered() {
+        var out = new ArrayList<Mark>();
+        var whole = frame.paper(Figure.ring(new Box(0, 0, wall.lengthMm(), wall.heightMm()).ring()));
+        if (lamp != Lamp.DRAFT) {
+            out.add(new Mark.Fill(
+                    whole, Ink.of(pens.colour(Role.BARE_FLOOR).lighter(0.03).argb())));
+        }
+        for (var each : wall.covered()) {
+            if (lamp != Lamp.DRAFT) {
+                covered(each).ifPresent(out::add);
+            }
+        }
+        return out;
+    }
+
+    private Optional<Mark> covered(Covered each) {
+        var found = each.surface();
+        return found.finish()
+                .flatMap(f -> Materials.of(f.material()).map(material -> {
+                    var path = Figure.builder();
+                    found.outline()
+                            .forEach(o -> path.path(moved(o, each.fromMm()).path()));
+                    var box = found.outline().stream()
+                            .map(o -> moved(o, each.fromMm()).bounds())
+                            .reduce(Box::union)
+                            .orElse(new Box(0, 0, 1, 1));
+                    var start = Position.ofMm(
+                            f.start().x().mm() + each.fromMm(), f.start().y().mm());
+                    return finishes.floor(
+                            path.build(),
+                            box,
+                            material,
+                            f.startingAt(start),
+                            found.surface().host().seed());
+                }));
+    }
+
+    private static Outline moved(Outline outline, double byMm) {
+        return outline.through(Affine.move(byMm, 0));
+    }
+
+    private List<Mark> openings() {
+        var out = new ArrayList<Mark>();
+        wall.holes().forEach(h -> opening(out, h));
+        return out;
+    }
+
+    /** Frame and leaf or panes; a plain opening is a hole with what lies behind left out. */
+    private void opening(List<Mark> out, Hole hole) {
+        var box = hole.box();
+        var kind = hole.cut().opening().kind();
+        var path = frame.paper(Figure.ring(box.ring()));
+        var isOpen = kind.family() == OpeningKind.Family.PLAIN;
+        if (lamp != Lamp.DRAFT) {
+            var tone = kind.isWindow() ? pens.colour(Role.CAR_GLASS).lighter(0.24) : pens.colour(Role.PAPER);
+            out.add(new Mark.Fill(path, Ink.of((isOpen ? tone.lighter(-0.08) : tone).argb())));
+        }
+        out.add(new Mark.Stroke(path, pens.cutPost(), pens.ink()));
+        if (isOpen) {
+            return;
+        }
+        var inner = new Box(
+                box.minX() + FRAME_MM,
+                kind.isWindow() ? box.minY() + FRAME_MM : box.minY(),
+                Math.max(box.minX() + FRAME_MM + 1, box.maxX() - FRAME_MM),
+                Math.max(box.minY() + FRAME_MM + 1, box.maxY() - FRAME_MM));
+        out.add(new Mark.Stroke(frame.paper(Figure.ring(inner.ring())), pens.leaf(), pens.ink()));
+        if (kind.isWindow()) {
+            var sill = new Box(box.minX() - 40, box.minY() - 30, box.maxX() + 40, box.minY());
+            out.add(new Mark.Stroke(frame.paper(Figure.ring(sill.ring())), pens.leaf(), pens.ink()));
+        } else {
+            // the two lines meet at the side of the hinges, as drawings show how a leaf hangs
+            var middle = inner.centre().y();
+            var hinges = isHungLeft(hole) ? inner.minX() : inner.maxX();
+            var handle = isHungLeft(hole) ? inner.maxX() : inner.minX();
+            out.add(new Mark.Stroke(
+                    frame.paper(Figure.line(
+                            new Point(handle, inner.minY()),
+                            new Point(hinges, middle),
+                            new Point(handle, inner.maxY()))),
+                    pens.swing(),
+                    pens.swingInk()));
+            var knob = new Point(handle + (handle < hinges ? 60 : -60), Math.min(inner.maxY(), box.minY() + 1050));
+            out.add(new Mark.Stroke(frame.paper(Figure.circle(knob, 25)), pens.furnitureInner(), pens.ink()));
+        }
+    }
+
+    /** Whether the hinges are at the left as one sees the wall: the first jamb lies left or right of the second. */
+    private static boolean isHungLeft(Hole hole) {
+        var opening = hole.cut().opening();
+        var isFirst = opening.hand() == Opening.Hand.FIRST;
+        return isFirst == hole.firstIsLeft();
+    }
+
+    /** Plain bodies of what stands before the wall, the nearest to the eye last. */
+    private List<Mark> pieces() {
+        var out = new ArrayList<Mark>();
+        for (var before : wall.before()) {
+            var isFlat = Furnishings.of(before.piece().kind())
+                    .filter(k -> k.stand() == Stand.UNDERFOOT)
+                    .isPresent();
+            if (!isFlat) {
+                piece(out, before);
+            }
+        }
+        return out;
+    }
+
+    private void piece(List<Mark> out, Before before) {
+        var box = before.box();
+        var top = Math.min(box.maxY(), wall.heightMm());
+        if (box.width() <= SAME_MM || top <= SAME_MM) {
+            return;
+        }
+        var soft = Math.min(30, Math.min(box.width(), top) / 4);
+        var path = frame.paper(Figure.builder()
+                .roundedBox(new Box(box.minX(), 0, box.maxX(), top), soft)
+                .build());
+        if (lamp != Lamp.DRAFT) {
+            out.add(new Mark.Fill(
+                    path, Ink.of(pens.colour(Role.PAPER).lighter(-0.03).argb())));
+        }
+        out.add(new Mark.Stroke(path, pens.furniture(), pens.furnitureInk()));
+    }
+
+    /** The floor, the ceiling and the walls on both sides, cut. */
+    private List<Mark> cut() {
+        var right = wall.lengthMm() + CUT_MM;
+        var top = wall.heightMm() + CUT_MM;
+        var body = Figure.builder()
+                .ring(new Box(-CUT_MM, -CUT_MM, right, top).ring())
+                .ring(new Box(0, 0, wall.lengthMm(), wall.heightMm()).ring().reversed())
+                .build();
+        var out = new ArrayList<Mark>();
+        if (lamp != Lamp.DRAFT) {
+            out.add(new Mark.Fill(
+                    frame.paper(body), Ink.of(pens.colour(Role.POCHE).argb())));
+        }
+        out.add(new Mark.Stroke(
+                frame.paper(Figure.ring(new Box(0, 0, wall.lengthMm(), wall.heightMm()).ring())),
+                pens.cutWall(),
+                pens.ink()));
+        return out;
+    }
+
+    private List<Mark> dimensions() {
+        var out = new ArrayList<Mark>();
+        var across = stops(
+                wall.lengthMm(),
+                wall.holes().stream()
+                        .flatMap(h -> Stream.of(h.box().minX(), h.box().maxX())));
+        rows(out, across, wall.lengthMm(), (at, row) -> {
+            var from = frame.paper(new Point(at, -CUT_MM));
+            return List.of(from, new Point(from.x(), from.y() + row));
+        });
+        var up = stops(
+                wall.heightMm(),
+                wall.holes().stream()
+                        .flatMap(h -> Stream.of(h.box().minY(), h.box().maxY())));
+        rows(out, up, wall.heightMm(), (at, row) -> {
+            var from = frame.paper(new Point(-CUT_MM, at));
+            return List.of(from, new Point(from.x() - row, from.y()));
+        });
+        return out;
+    }
+
+    /** Where something begins or ends, from 0 to all of it. */
+    private static List<Double> stops(double all, Stream<Double> within) {
+        var out = new TreeSet<Double>();
+        out.add(0.0);
+        out.add(all);
+        within.filter(at -> at > SAME_MM && at < all - SAME_MM).forEach(at -> {
+            if (out.floor(at) == null || at - out.floor(at) > SAME_MM) {
+                out.add(at);
+            }
+        });
+        return List.copyOf(out);
+    }
+
+    private interface OnRow {
+        List<Point> at(double stopMm, double rowPaperMm);
+    }
+
+    /** The parts, and outside them the whole, unless there is but one part. */
+    private void rows(List<Mark> out, List<Double> stops, double all, OnRow place) {
+        row(out, stops, FIRST_ROW_PAPER_MM, place);
+        if (stops.size() > 2) {
+            row(out, List.of(0.0, all), FIRST_ROW_PAPER_MM + NEXT_ROW_PAPER_MM, place);
+        }
+    }
+
+    private void row(List<Mark> out, List<Double> stops, double paperMm, OnRow place) {
+        var rounding = view.plan().rounding();
+        var texts = new ArrayList<String>();
+        for (var i = 0; i + 1 < stops.size(); i++) { // differences of rounded stops, so that they add up as shown
+            var steps = rounding.steps(Length.ofMm(stops.get(i + 1))) - rounding.steps(Length.ofMm(stops.get(i)));
+            texts.add(rounding.shown(rounding.of(steps)));
+        }
+        var places = stops.stream().map(s -> place.at(s, paperMm)).toList();
+        new DimensionArt(frame, pens)
+                .row(
+                        out,
+                        places.stream().map(List::getFirst).toList(),
+                        places.stream().map(List::getLast).toList(),
+                        texts);
+    }
+}

@@ -1,0 +1,75 @@
+package honeylamp.illustrate.elevation;
+
+import honeylamp.derive.listing.WallElevation;
+import honeylamp.derive.storeys.LaidView;
+import honeylamp.drawing.Mark;
+import honeylamp.drawing.ink.Ink;
+import honeylamp.drawing.ink.Typeface;
+import honeylamp.geometry.Figure;
+import honeylamp.geometry.Point;
+import honeylamp.geometry.Ring;
+import honeylamp.illustrate.paper.PaperFrame;
+import honeylamp.illustrate.pen.Pens;
+import honeylamp.plan.Presentation;
+import honeylamp.plan.Role;
+import honeylamp.plan.TextRole;
+import honeylamp.plan.View;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** The marks in a plan that say from where walls are seen in elevations, with the number each has. */
+public final class ElevationMarks {
+    private static final double RADIUS_PAPER_MM = 2.6;
+    private static final double FROM_WALL_PAPER_MM = 9;
+
+    private ElevationMarks() {}
+
+    /** The number of an elevation among all of the plan, from 1; empty if it is none. */
+    public static Optional<Integer> number(Presentation presentation, View view) {
+        var all = presentation.views().stream().filter(v -> !v.isPlan()).toList();
+        var at = all.stream().map(View::id).toList().indexOf(view.id());
+        return at < 0 ? Optional.empty() : Optional.of(at + 1);
+    }
+
+    /** The marks of all elevations that show a wall of the storey a view looks down on. */
+    public static List<Mark> of(LaidView plan, PaperFrame frame, Pens pens) {
+        var out = new ArrayList<Mark>();
+        var presentation = plan.plan().drawn().presentation();
+        for (var view : presentation.views()) {
+            if (view.subject() instanceof View.Subject.Elevation subject
+                    && subject.storey().equals(plan.storey().id())) {
+                WallElevation.of(plan.storey(), subject)
+                        .ifPresent(wall ->
+                                mark(out, wall, number(presentation, view).orElse(0), frame, pens));
+            }
+        }
+        return out;
+    }
+
+    /** A circle with the number, pointed towards the wall. */
+    private static void mark(List<Mark> out, WallElevation wall, int number, PaperFrame frame, Pens pens) {
+        var at = frame.paper(wall.middle().plus(wall.into().times(frame.planMm(FROM_WALL_PAPER_MM))));
+        var towards = new Point(-wall.into().x(), wall.into().y()); // y is down on paper
+        var side = towards.left();
+        var r = RADIUS_PAPER_MM;
+        var tip = Figure.ring(new Ring(List.of(
+                at.plus(towards.times(1.75 * r)),
+                at.plus(side.times(0.95 * r)).plus(towards.times(0.35 * r)),
+                at.plus(side.times(-0.95 * r)).plus(towards.times(0.35 * r)))));
+        out.add(new Mark.Fill(tip, pens.ink()));
+        var circle = Figure.circle(at, r);
+        out.add(new Mark.Fill(circle, Ink.of(pens.colour(Role.PAPER).argb())));
+        out.add(new Mark.Stroke(circle, pens.leaf(), pens.ink()));
+        var cap = pens.cap(TextRole.DIMENSION);
+        out.add(new Mark.Text(
+                String.valueOf(number),
+                new Point(at.x(), at.y() + cap / 2),
+                cap,
+                Typeface.SEMIBOLD,
+                0,
+                Mark.Align.MIDDLE,
+                0,
+                pens.ink()));
+    }
+}

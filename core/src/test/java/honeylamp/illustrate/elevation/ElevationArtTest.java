@@ -1,0 +1,124 @@
+package honeylamp.illustrate.elevation;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import honeylamp.demo.place.SailclothYard;
+import honeylamp.derive.listing.WallElevation;
+import honeylamp.derive.storeys.LaidPlan;
+import honeylamp.drawing.Drawing;
+import honeylamp.drawing.Layer;
+import honeylamp.drawing.LayerKind;
+import honeylamp.drawing.Mark;
+import honeylamp.edit.Coverings;
+import honeylamp.edit.OpeningEdits;
+import honeylamp.edit.ViewEdits;
+import honeylamp.illustrate.paper.Lamp;
+import honeylamp.plan.ElementId.ViewId;
+import honeylamp.plan.Finish;
+import honeylamp.plan.Plan;
+import honeylamp.plan.Surface;
+import honeylamp.sheet.SheetComposer;
+import honeylamp.store.PlanDocument;
+import honeylamp.store.PlanFile;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** The bathroom of the demo from the front: four walls on a page, tiled. */
+class ElevationArtTest {
+    private static Plan tiled() {
+        var plan = SailclothYard.plan();
+        var storey = plan.storeys().getFirst();
+        var bath = storey.rooms().stream()
+                .filter(r -> r.name().equals("Bathroom"))
+                .findFirst()
+                .orElseThrow();
+        var covered =
+                Coverings.cover(plan, storey.id(), new Surface.Walls(bath.id()), Optional.of(Finish.of("tile-sea")));
+        var laid = LaidPlan.of(covered).all().getFirst();
+        var room = laid.geometry().rooms().stream()
+                .filter(r -> r.name().equals("Bathroom"))
+                .findFirst()
+                .orElseThrow();
+        var walls = WallElevation.around(laid, room);
+        var names = walls.stream()
+                .map(s -> WallElevation.of(laid, s).orElseThrow().name())
+                .toList();
+        return ViewEdits.elevations(covered, new ViewId(1), walls, names, "Bathroom, walls from the front")
+                .plan();
+    }
+
+    private static Drawing page(Plan plan, int index) {
+        return SheetComposer.compose(LaidPlan.of(plan).pages().get(index), Lamp.LIT, 1)
+                .drawing();
+    }
+
+    private static List<String> texts(Drawing drawing, LayerKind kind) {
+        return drawing.layers().stream()
+                .filter(l -> l.kind() == kind)
+                .map(Layer::marks)
+                .flatMap(List::stream)
+                .filter(Mark.Text.class::isInstance)
+                .map(m -> ((Mark.Text) m).text())
+                .toList();
+    }
+
+    @Test
+    void aPageHoldsAllWallsWithNumbersNamesTilesAndDimensionsThatAddUp() {
+        var drawing = page(tiled(), tiled().presentation().pages().size() - 1);
+        var words = texts(drawing, LayerKind.SHEET);
+        assertThat(words).anyMatch(t -> t.startsWith("1   Bathroom, wall in the"));
+        assertThat(words).anyMatch(t -> t.startsWith("4   Bathroom, wall in the"));
+        var numbers = texts(drawing, LayerKind.DIMENSIONS);
+        // the wall in the north: 650 + 800 + 750 = 2200; 1150 + 950 + 600 = 2700
+        assertThat(numbers).contains("650", "800", "750", "2200", "1150", "950", "600", "2700");
+        var tiles = drawing.layers().stream()
+                .filter(l -> l.kind() == LayerKind.FLOOR)
+                .mapToInt(l -> l.marks().size())
+                .sum();
+        assertThat(tiles).isGreaterThanOrEqualTo(8); // bare wall and tiles, four times
+    }
+
+    @Test
+    void aWindowThatIsMovedMovesInTheElevationToo() {
+        var plan = tiled();
+        var storey = plan.storeys().getFirst();
+        var window = storey.openings().stream()
+                .filter(o -> o.kind().isWindow() && o.width().mm() == 800)
+                .findFirst()
+                .orElseThrow();
+        var before = texts(page(plan, plan.presentation().pages().size() - 1), LayerKind.DIMENSIONS);
+        var higher = OpeningEdits.setHeights(
+                        plan,
+                        storey.id(),
+                        window.id(),
+                        window.sill().plus(honeylamp.units.Length.ofMm(100)),
+                        window.head())
+                .orThrow();
+        var after = texts(page(higher, plan.presentation().pages().size() - 1), LayerKind.DIMENSIONS);
+        assertThat(before).contains("1150", "950");
+        assertThat(after).contains("1250", "850").doesNotContain("1150");
+    }
+
+    @Test
+    void thePlanSaysFromWhereWallsAreSeen() {
+        var drawn = texts(page(tiled(), 0), LayerKind.LABELS).stream().collect(Collectors.toSet());
+        assertThat(drawn).contains("1", "2", "3", "4");
+        assertThat(texts(page(SailclothYard.plan(), 0), LayerKind.LABELS)).doesNotContain("4");
+    }
+
+    @Test
+    void elevationsAreKeptInAFileAndLeaveAnEmptyPlaceWhenTheirWallIsGone(@TempDir Path folder) throws Exception {
+        var file = folder.resolve("walls.honeylamp");
+        PlanFile.save(PlanDocument.of(tiled()), new byte[0], file);
+        assertThat(((PlanFile.Opened.Good) PlanFile.open(file)).document().plan())
+                .isEqualTo(tiled());
+        var storey = tiled().storeys().getFirst();
+        var bare = tiled().withStorey(storey.id(), s -> s.with(honeylamp.plan.RoomMark.class, List.of()));
+        assertThat(texts(page(bare, tiled().presentation().pages().size() - 1), LayerKind.DIMENSIONS))
+                .isEmpty();
+    }
+}
