@@ -177,7 +177,7 @@ final class SheetLists {
 
     /** Those that are seen, each once. */
     private List<LaidStorey> storeys() {
-        return once(page.views());
+        return once(page.views().stream().filter(v -> v.view().isPlan()).toList());
     }
 
     private static List<LaidStorey> once(Collection<LaidView> views) {
@@ -244,13 +244,18 @@ final class SheetLists {
 
     /** The finishes that are seen. */
     private List<FinishKey.Entry> materials() {
-        return FinishKey.entries(seen(Kind.FINISHES));
+        var out = new ArrayList<>(FinishKey.entries(seen(Kind.FINISHES)));
+        out.addAll(FinishKey.ofElevations(page.views().stream()
+                .filter(v -> v.view().showing().shows(Kind.FINISHES))
+                .toList()));
+        return out;
     }
 
     /** Those on which a kind is seen, each once. */
     private List<LaidStorey> seen(Kind kind) {
         return once(page.views().stream()
                 .filter(v -> v.view().showing().shows(kind))
+                .filter(v -> v.view().isPlan())
                 .toList());
     }
 

@@ -116,7 +116,9 @@ final class TitleBlockArt {
 
     /** Scale in words and scale bar up to {@code right}, and a north arrow about {@code north}, as one group. */
     private void orientation(double y, double right, double north) {
-        north(new Point(north, y), 5.6);
+        if (page.views().stream().anyMatch(v -> v.view().isPlan())) {
+            north(new Point(north, y), 5.6); // walls from the front have no north
+        }
         var paper = " on " + page.page().sheet().paper().label();
         var scale = frames.getFirst().scale();
         if (frames.stream().allMatch(f -> f.scale() == scale)) {

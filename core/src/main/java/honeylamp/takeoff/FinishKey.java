@@ -5,8 +5,10 @@ import honeylamp.catalogue.Material;
 import honeylamp.catalogue.Materials;
 import honeylamp.catalogue.Patterns;
 import honeylamp.derive.listing.Surfaces;
+import honeylamp.derive.listing.WallElevation;
 import honeylamp.derive.rooms.Room;
 import honeylamp.derive.storeys.LaidStorey;
+import honeylamp.derive.storeys.LaidView;
 import honeylamp.derive.storeys.RegionPlaces;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Ground;
@@ -15,8 +17,12 @@ import honeylamp.plan.RoomMark;
 import honeylamp.plan.Storey;
 import honeylamp.plan.Structure;
 import honeylamp.plan.Surface;
+import honeylamp.plan.View;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 
@@ -54,6 +60,48 @@ public final class FinishKey {
                                 .distinct()
                                 .toList()))
                 .toList();
+    }
+
+    /** The lines of the key for walls that are seen from the front, with the pieces these walls take. */
+    public static List<Entry> ofElevations(List<LaidView> views) {
+        Map<Material, List<WallElevation.Covered>> by = new LinkedHashMap<>();
+        for (var view : views) {
+            if (view.view().subject() instanceof View.Subject.Elevation subject) {
+                WallElevation.of(view.storey(), subject).stream()
+                        .flatMap(w -> w.covered().stream())
+                        .forEach(c -> c.surface()
+                                .finish()
+                                .flatMap(Materials::of)
+                                .ifPresent(m -> by.computeIfAbsent(m, _ -> new ArrayList<>())
+                                        .add(c)));
+            }
+        }
+        return by.entrySet().stream()
+                .map(e -> new Entry(e.getKey(), said(e.getKey(), e.getValue())))
+                .toList();
+    }
+
+    /** How many pieces there are to order, and why. */
+    private static List<String> said(Material material, List<WallElevation.Covered> covered) {
+        var out = new ArrayList<String>();
+        covered.stream()
+                .map(WallElevation.Covered::surface)
+                .flatMap(
+                        s -> TileCount.of(
+                                s.outline(),
+                                material.laying(),
+                                s.finish().orElseThrow(),
+                                s.surface().host().seed())
+                                .stream())
+                .reduce(TileCount::plus)
+                .ifPresent(count -> out.add(count.ordered() + " to order"));
+        covered.stream()
+                .flatMap(c -> c.surface().finish().stream())
+                .map(Finish::reason)
+                .filter(r -> !r.isBlank())
+                .distinct()
+                .forEach(out::add);
+        return out;
     }
 
     private static Stream<Finish> finishes(LaidStorey laid) {

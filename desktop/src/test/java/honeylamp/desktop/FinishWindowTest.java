@@ -179,6 +179,22 @@ class FinishWindowTest {
     }
 
     @Test
+    void jointsOfTheFloorRunUpTheWallsOrItIsSaidWhyNot() throws Exception {
+        try (var w = WindowDriver.with(DemoFiles.document())) {
+            pickBathroom(w);
+            w.press("joints-through");
+            assertThat(w.message()).contains("lay floor and walls in pieces first");
+            choose(w, "finish-floor", "Glazed tile, sea");
+            choose(w, "finish-walls", "Glazed tile, sea");
+            w.press("joints-through");
+            assertThat(w.message()).contains("joints run through");
+            assertThat(w.plan().storeys().getFirst().coverings())
+                    .filteredOn(c -> c.surface() instanceof Surface.WallSide)
+                    .hasSize(4);
+        }
+    }
+
+    @Test
     void theWallsOfARoomAreDrawnFromTheFrontOnAPageOfTheirOwnAndNothingIsDrawnThere() throws Exception {
         try (var w = WindowDriver.with(DemoFiles.document())) {
             pickBathroom(w);

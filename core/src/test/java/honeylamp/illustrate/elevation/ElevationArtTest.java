@@ -72,6 +72,8 @@ class ElevationArtTest {
         var words = texts(drawing, LayerKind.SHEET);
         assertThat(words).anyMatch(t -> t.startsWith("1   Bathroom, wall in the"));
         assertThat(words).anyMatch(t -> t.startsWith("4   Bathroom, wall in the"));
+        assertThat(words).contains("Finishes").doesNotContain("Rooms");
+        assertThat(words).anyMatch(t -> t.matches("Glazed tile, sea: \\d+ to order"));
         var numbers = texts(drawing, LayerKind.DIMENSIONS);
         // the wall in the north: 650 + 800 + 750 = 2200; 1150 + 950 + 600 = 2700
         assertThat(numbers).contains("650", "800", "750", "2200", "1150", "950", "600", "2700");

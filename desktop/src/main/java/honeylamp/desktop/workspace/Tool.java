@@ -29,6 +29,7 @@ import honeylamp.desktop.gesture.place.LayUnits;
 import honeylamp.desktop.gesture.place.PlaceFurnishing;
 import honeylamp.desktop.gesture.place.PlaceOpening;
 import honeylamp.desktop.gesture.place.PlacePart;
+import honeylamp.desktop.gesture.place.StartFinish;
 import honeylamp.desktop.gesture.place.WriteNote;
 import honeylamp.desktop.gesture.trace.CropPicture;
 import honeylamp.desktop.gesture.trace.LevelPicture;
@@ -228,6 +229,12 @@ public enum Tool {
             "M2 3 H16 V15 H2 Z M5.5 6.5 H12.5 V11.5 H5.5 Z M5.5 9 H12.5 M9 6.5 V11.5",
             "Lays the chosen finish on a part of a floor, corner by corner",
             _ -> DrawOutline.begin(new Outlining.OnFloor())),
+    START_FINISH(
+            WorkStage.FINISHES,
+            "Start, direction",
+            "M3 15 V9 H9 V15 Z M9 9 L15 3 M15 3 H11 M15 3 V7 M3 15 H15",
+            "Puts the corner of a piece, then the way its courses run",
+            _ -> StartFinish.begin()),
     PICK_REGIONS(
             WorkStage.FINISHES,
             "Pick and move",

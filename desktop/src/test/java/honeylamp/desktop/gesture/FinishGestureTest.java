@@ -1,12 +1,15 @@
 package honeylamp.desktop.gesture;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.demo.place.QuillbackLane;
 import honeylamp.demo.place.SailclothYard;
 import honeylamp.derive.listing.Surfaces;
 import honeylamp.desktop.gesture.Gesture.Key;
 import honeylamp.desktop.gesture.place.LayFinish;
+import honeylamp.desktop.gesture.place.StartFinish;
+import honeylamp.geometry.Point;
 import honeylamp.plan.Finish;
 import honeylamp.plan.RoomMark;
 import honeylamp.plan.Surface;
@@ -114,5 +117,41 @@ class FinishGestureTest {
         var hand = laying("gravel").click(4000, 3500);
         assertThat(hand.complaint).contains("Gravel is laid out of doors");
         assertThat(hand.commits).isZero();
+    }
+
+    @Test
+    void theFirstClickPutsTheCornerOfAPieceAndTheSecondTheDirection() {
+        var hand = new Hand(SailclothYard.plan(), StartFinish.begin());
+        var room = hand.scene().laid().roomAt(new Point(4000, 3500)).orElseThrow();
+        var corner = room.outline().shell().corners().getFirst();
+        var inside = corner.towards(room.outline().bounds().centre(), 0.005);
+        hand.click(inside.x(), inside.y());
+        assertThat(room(hand, "Living room").floor().start().point().distance(corner))
+                .isLessThan(1);
+        hand.move(4000, 3000);
+        assertThat(hand.gesture.sketch(hand.scene())).hasSizeGreaterThan(2);
+        assertThat(hint(hand)).contains("courses run at");
+        var at = room(hand, "Living room").floor().start().point();
+        hand.take(hand.gesture.pressed(
+                hand.scene(),
+                new Pointer(new Point(at.x() + 2000, at.y() + 2000), 1, new Pointer.Keys(false, false, true))));
+        assertThat(room(hand, "Living room").floor().directionDeg()).isCloseTo(45, within(0.02));
+        assertThat(hand.gesture.underWay()).isFalse();
+        hand.click(-3000, -3000);
+        assertThat(hand.complaint).contains("No floor is laid in pieces here");
+    }
+
+    @Test
+    void onAnEdgeOfTheFloorCoursesRunAlongIt() {
+        var hand = new Hand(SailclothYard.plan(), StartFinish.begin());
+        var room = hand.scene().laid().roomAt(new Point(4000, 3500)).orElseThrow();
+        var slanted = room.outline().shell().edges().stream()
+                .filter(e -> e.length() > 600)
+                .filter(e -> Math.abs(e.unit().x()) > 0.1 && Math.abs(e.unit().y()) > 0.1)
+                .findFirst()
+                .orElseThrow();
+        hand.click(4000, 3500).click(slanted.middle().x(), slanted.middle().y());
+        var deg = slanted.unit().angleDeg();
+        assertThat(room(hand, "Living room").floor().directionDeg()).isCloseTo(((deg % 180) + 180) % 180, within(0.01));
     }
 }

@@ -195,6 +195,11 @@ record FinishFields(
                         finish.directionDeg(),
                         (v, going) -> model.slide(
                                 put.apply(Optional.of(finish.turnedTo(5 * Math.rint(v / 5)))), "Turn finish", going)),
+                parts.angle(
+                        id + "-deg",
+                        finish.directionDeg(),
+                        deg -> Outcome.done(put.apply(Optional.of(finish.turnedTo(((deg % 180) + 180) % 180)))),
+                        "Turn finish"),
                 row(Widgets.button(
                         "Along the longest side",
                         id + "-along",

@@ -39,6 +39,7 @@ import honeylamp.plan.RoomFit.CountsAs;
 import honeylamp.plan.RoomMark;
 import honeylamp.plan.Surface;
 import honeylamp.plan.View;
+import honeylamp.takeoff.JointsThrough;
 import honeylamp.units.AreaText;
 import honeylamp.units.Length;
 import honeylamp.units.LengthText;
@@ -92,7 +93,20 @@ record RoomCard(WorkspaceModel model, CardFields parts, Library<RoomNames> kept)
         var out = new ArrayList<Node>();
         out.add(section("Floor", floor(room)));
         out.add(section("Ceiling", covering(room, Surface.Ceiling::new, "ceiling", Place.CEILING, "Finish ceiling")));
-        out.add(section("All walls", covering(room, Surface.Walls::new, "walls", Place.WALL, "Finish walls")));
+        var walls = new ArrayList<>(covering(room, Surface.Walls::new, "walls", Place.WALL, "Finish walls"));
+        walls.add(Widgets.button(
+                "Joints as on the floor",
+                "joints-through",
+                "Begins the tiles of all walls where the joints of the floor meet them, and says where they cannot run through",
+                () -> JointsThrough.in(parts.plan(), model.shown().storey(), room)
+                        .ifPresentOrElse(
+                                done -> {
+                                    model.edit(done.plan(), "Run joints through");
+                                    model.say(done.words());
+                                },
+                                () -> model.complain(
+                                        "No joints can run through: lay floor and walls in pieces first."))));
+        out.add(section("All walls", walls));
         plinths(room).ifPresent(nodes -> out.add(section("Plinth, all round", nodes)));
         out.add(Widgets.section("Each wall, and what is left of it", sides(room).toArray(Node[]::new)));
         out.add(Widgets.section("Walls from the front", elevations(room)));
