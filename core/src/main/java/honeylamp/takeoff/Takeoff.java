@@ -342,7 +342,7 @@ public final class Takeoff {
         for (var storey : plan.all()) {
             for (var wall : storey.storey().walls()) {
                 if (wall.stands()) {
-                    var type = plan.whole().wallType(wall.type());
+                    var type = plan.drawn().wallType(wall.type());
                     add(
                             by.computeIfAbsent(
                                     new TypeOn(storey.storey().id(), type), k -> new Together(k.storey, wall.id())),
@@ -357,7 +357,7 @@ public final class Takeoff {
                         e.getValue().first,
                         List.of(
                                 new Cell.Words(
-                                        plan.whole().storey(e.getKey().storey).name()),
+                                        plan.drawn().storey(e.getKey().storey).name()),
                                 new Cell.Words(e.getKey().type.name()),
                                 new Cell.Long(e.getKey().type.thickness()),
                                 length(e.getValue().lengthMm),

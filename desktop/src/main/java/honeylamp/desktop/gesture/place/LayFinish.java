@@ -21,7 +21,6 @@ import honeylamp.illustrate.sketch.FinishSketch;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.ElementId.RoomId;
 import honeylamp.plan.Finish;
-import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.RoomMark;
 import honeylamp.plan.Surface;
@@ -174,7 +173,7 @@ public record LayFinish(Optional<Point> pointer, int next, Optional<Finish> take
         for (var other : alsoPicked(scene, target)) {
             plan = Finishing.lay(plan, scene.storey(), other, finish(scene, other));
         }
-        return Reply.commit(this, plan, "Lay finish").picking(picked(scene, target, plan));
+        return Reply.commit(this, plan, "Lay finish").picking(picked(scene, target));
     }
 
     /** The same surfaces of the other rooms that are picked, if the room pointed at is picked too. */
@@ -198,7 +197,7 @@ public record LayFinish(Optional<Point> pointer, int next, Optional<Finish> take
     }
 
     /** Afterwards what was covered is picked, or stays picked with others. */
-    private static Set<ElementId> picked(Surroundings scene, Target target, Plan plan) {
+    private static Set<ElementId> picked(Surroundings scene, Target target) {
         var host = target.surfaces().stream()
                 .findFirst()
                 .filter(s -> !(s instanceof Surface.OnWall))
