@@ -7,11 +7,17 @@ import honeylamp.plan.Covering;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Laying;
+import honeylamp.plan.Laying.Blend;
+import honeylamp.plan.Laying.Blend.Mixing;
+import honeylamp.plan.Laying.Share;
+import honeylamp.plan.Laying.Turning;
+import honeylamp.plan.Oklch;
 import honeylamp.plan.Pattern;
 import honeylamp.plan.Plan;
 import honeylamp.plan.RoomMark;
 import honeylamp.plan.Surface;
 import honeylamp.units.Length;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -21,6 +27,11 @@ import java.util.function.UnaryOperator;
 public final class Finishing {
     /** What is begun with where something is laid in pieces that was laid in one before. */
     private static final Laying PIECES = Laying.of(new Pattern.Stack(), 300, 300, 3);
+
+    /** A blend has no more tones. */
+    public static final int MOST_TONES = 4;
+
+    private static final double STEP_OF_BLEND = 0.08;
 
     private Finishing() {}
 
@@ -82,6 +93,34 @@ public final class Finishing {
             return Outcome.refused("a joint is at most 500 mm wide");
         }
         return Outcome.done(laying.with(copy -> copy.width(width).length(length).joint(joint)));
+    }
+
+    /** With another tone or share in a blend. */
+    public static Laying mixed(Laying laying, int at, Share share) {
+        var shares = new ArrayList<>(laying.blend().shares());
+        shares.set(at, share);
+        return laying.withBlend(new Blend(laying.blend().mixing(), shares));
+    }
+
+    /** With a tone more in the blend, a little darker than the last; the first two are the tone of the material and a darker one. */
+    public static Laying oneToneMore(Laying laying, Oklch tone) {
+        var shares = new ArrayList<>(laying.blend().shares());
+        if (shares.isEmpty()) {
+            shares.add(new Share(tone, 1));
+        }
+        shares.add(new Share(shares.getLast().tone().lighter(-STEP_OF_BLEND), 1));
+        return laying.withBlend(new Blend(laying.blend().mixing(), shares));
+    }
+
+    /** In turn instead of by chance, or the other way. */
+    public static Laying mixedOtherwise(Laying laying) {
+        var other = laying.blend().mixing() == Mixing.IN_TURN ? Mixing.BY_CHANCE : Mixing.IN_TURN;
+        return laying.withBlend(new Blend(other, laying.blend().shares()));
+    }
+
+    /** Pieces turned by chance, or no longer. */
+    public static Laying turnedOtherwise(Laying laying) {
+        return laying.withTurning(laying.turning() == Turning.NONE ? Turning.BY_CHANCE : Turning.NONE);
     }
 
     /** The same pieces in another pattern; oblong ones where the pattern needs them. */

@@ -43,6 +43,33 @@ public record Oklch(double lightness, double chroma, double hueDeg) {
         return x * x * x;
     }
 
+    /**
+     * An sRGB colour, {@code 0xRRGGBB}; the way back from {@link #argb()}.
+     *
+     * @see "B. Ottosson, A perceptual color space for image processing, 2020 (OKLab)"
+     */
+    public static Oklch ofRgb(int rgb) {
+        var red = linear(rgb >> 16 & 0xff);
+        var green = linear(rgb >> 8 & 0xff);
+        var blue = linear(rgb & 0xff);
+        var l = Math.cbrt(0.4122214708 * red + 0.5363325363 * green + 0.0514459929 * blue);
+        var m = Math.cbrt(0.2119034982 * red + 0.6806995451 * green + 0.1073969566 * blue);
+        var s = Math.cbrt(0.0883024619 * red + 0.2817188376 * green + 0.6299787005 * blue);
+        var lightness = 0.2104542553 * l + 0.7936177850 * m - 0.0040720468 * s;
+        var a = 1.9779984951 * l - 2.4285922050 * m + 0.4505937099 * s;
+        var b = 0.0259040371 * l + 0.7827717662 * m - 0.8086757660 * s;
+        return new Oklch(
+                Math.clamp(lightness, 0.0, 1.0),
+                Math.min(0.4, Math.hypot(a, b)),
+                (Math.toDegrees(Math.atan2(b, a)) + 360) % 360);
+    }
+
+    /** An sRGB level to linear light (IEC 61966-2-1). */
+    private static double linear(int level) {
+        var c = level / 255.0;
+        return c <= 0.04045 ? c / 12.92 : Math.pow((c + 0.055) / 1.055, 2.4);
+    }
+
     /** Linear light to an sRGB level (IEC 61966-2-1). */
     private static int channel(double linear) {
         var c = Math.clamp(linear, 0.0, 1.0);

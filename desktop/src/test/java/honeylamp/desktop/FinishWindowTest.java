@@ -2,6 +2,7 @@ package honeylamp.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import honeylamp.catalogue.ColourCode;
 import honeylamp.demo.DemoFiles;
 import honeylamp.derive.listing.Schedule;
 import honeylamp.plan.Finish;
@@ -191,6 +192,31 @@ class FinishWindowTest {
             assertThat(w.plan().storeys().getFirst().coverings())
                     .filteredOn(c -> c.surface() instanceof Surface.WallSide)
                     .hasSize(4);
+        }
+    }
+
+    @Test
+    void coloursAreTypedByCodeAndTonesAreMixedInShares() throws Exception {
+        try (var w = WindowDriver.with(DemoFiles.document())) {
+            pickBathroom(w);
+            w.fill("floor-tone-code", "#7C9A82");
+            assertThat(ColourCode.of(bathroom(w).floor().tone().orElseThrow())).isEqualTo("#7C9A82");
+            w.fill("floor-tone-code", "greenish");
+            assertThat(w.message()).contains("no colour code");
+            w.press("floor-blend-more");
+            w.press("floor-blend-more");
+            assertThat(laying(w).blend().shares()).hasSize(3);
+            w.fill("floor-blend-code-3", "#204060");
+            w.press("floor-blend-turn");
+            assertThat(laying(w).blend().mixing()).isEqualTo(Laying.Blend.Mixing.IN_TURN);
+            assertThat(ColourCode.of(laying(w).blend().shares().getLast().tone()))
+                    .isEqualTo("#204060");
+            w.press("floor-turning");
+            assertThat(laying(w).turning()).isEqualTo(Laying.Turning.BY_CHANCE);
+            w.press("floor-blend-none");
+            assertThat(laying(w).blend()).isEqualTo(Laying.Blend.NONE);
+            w.press("floor-tone-back");
+            assertThat(bathroom(w).floor().tone()).isEmpty();
         }
     }
 

@@ -1,5 +1,6 @@
 package honeylamp.desktop.panel.card;
 
+import honeylamp.catalogue.ColourCode;
 import honeylamp.catalogue.Family.Place;
 import honeylamp.catalogue.JointTones;
 import honeylamp.catalogue.Material;
@@ -12,6 +13,10 @@ import honeylamp.edit.Outcome;
 import honeylamp.geometry.Outline;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Laying;
+import honeylamp.plan.Laying.Blend;
+import honeylamp.plan.Laying.Blend.Mixing;
+import honeylamp.plan.Laying.Share;
+import honeylamp.plan.Laying.Turning;
 import honeylamp.plan.Oklch;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
@@ -23,6 +28,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Consumer;
 import java.util.function.Function;
 import javafx.scene.Node;
 import javafx.scene.control.TextField;
@@ -59,6 +65,9 @@ record FinishFields(
                 out.addAll(pieces(f, m));
             }
             out.add(tone(f, m));
+            if (!m.laying().isSeamless()) {
+                out.add(blend(f, m));
+            }
             out.add(reason(f));
             out.add(everywhere(f, m));
         }));
@@ -369,11 +378,98 @@ record FinishFields(
                         finish,
                         v -> new Oklch(tone.lightness(), v, tone.hueDeg())),
                 toned("Hue", "hue", 0, 360, tone.hueDeg(), finish, v -> new Oklch(tone.lightness(), tone.chroma(), v)),
+                code(id + "-tone-code", tone, typed -> lay(finish.withTone(Optional.of(typed)), "Colour finish")),
                 Widgets.button(
                         "Usual colour",
                         id + "-tone-back",
                         "The finish has the colour of its material again",
                         () -> lay(finish.withTone(Optional.empty()), "Take colour back")));
+    }
+
+    /** A colour by its code. */
+    private Node code(String fieldId, Oklch colour, Consumer<Oklch> take) {
+        var field = new TextField(ColourCode.of(colour));
+        field.setId(fieldId);
+        field.setAccessibleText("Colour code");
+        field.setOnAction(_ -> ColourCode.read(field.getText())
+                .ifPresentOrElse(
+                        take,
+                        () -> model.complain("\"" + field.getText()
+                                + "\" is no colour code. Type six digits from 0 to F, such as #7C9A82.")));
+        var row = Widgets.row(Widgets.quiet("Code"), Widgets.spring(), field);
+        row.getStyleClass().add("field-row");
+        return row;
+    }
+
+    /** Tones that are mixed, with their shares; and whether pieces are turned. */
+    private Node blend(Finish finish, Material material) {
+        var laying = material.laying();
+        var blend = laying.blend();
+        var box = new VBox(4);
+        for (var i = 0; i < blend.shares().size(); i++) {
+            var at = i;
+            var share = blend.shares().get(i);
+            box.getChildren()
+                    .add(code(
+                            id + "-blend-code-" + (i + 1),
+                            share.tone(),
+                            typed -> blended(finish, laying, at, new Share(typed, share.share()))));
+            box.getChildren()
+                    .add(Widgets.slider(
+                            "Share",
+                            id + "-blend-share-" + (i + 1),
+                            1,
+                            10,
+                            share.share(),
+                            (v, going) -> model.slide(
+                                    put.apply(Optional.of(finish.withLaying(Optional.of(
+                                            Finishing.mixed(laying, at, new Share(share.tone(), Math.rint(v))))))),
+                                    "Mix tones",
+                                    going)));
+        }
+        var buttons = row();
+        if (blend.shares().size() < Finishing.MOST_TONES) {
+            buttons.getChildren()
+                    .add(Widgets.button(
+                            blend.shares().isEmpty() ? "Mix two tones" : "One tone more",
+                            id + "-blend-more",
+                            "Pieces of several tones, in shares",
+                            () -> lay(
+                                    Outcome.done(Finishing.oneToneMore(
+                                            laying,
+                                            material.in(model.shown().view().look())
+                                                    .tone())),
+                                    finish,
+                                    "Mix tones")));
+        }
+        if (!blend.shares().isEmpty()) {
+            buttons.getChildren()
+                    .addAll(
+                            Widgets.button(
+                                    "One tone",
+                                    id + "-blend-none",
+                                    "The tone of the material alone again",
+                                    () -> lay(Outcome.done(laying.withBlend(Blend.NONE)), finish, "Mix tones")),
+                            Widgets.toggle(
+                                    "In turn",
+                                    id + "-blend-turn",
+                                    "One after the other, or else by chance",
+                                    blend.mixing() == Mixing.IN_TURN,
+                                    () -> lay(Outcome.done(Finishing.mixedOtherwise(laying)), finish, "Mix tones")));
+        }
+        buttons.getChildren()
+                .add(Widgets.toggle(
+                        "Turned by chance",
+                        id + "-turning",
+                        "Pieces are turned by quarters of a turn, so that neighbours differ",
+                        laying.turning() == Turning.BY_CHANCE,
+                        () -> lay(Outcome.done(Finishing.turnedOtherwise(laying)), finish, "Turn pieces")));
+        box.getChildren().add(buttons);
+        return Widgets.section("Tones", box);
+    }
+
+    private void blended(Finish finish, Laying laying, int at, Share share) {
+        lay(Outcome.done(Finishing.mixed(laying, at, share)), finish, "Mix tones");
     }
 
     private interface Toned {
