@@ -1,15 +1,22 @@
 package honeylamp.desktop;
 
 import honeylamp.demo.Demo;
+import honeylamp.derive.listing.WallElevation;
 import honeylamp.desktop.gesture.Choices;
+import honeylamp.desktop.workspace.Intent;
 import honeylamp.desktop.workspace.Tool;
 import honeylamp.desktop.workspace.Viewport;
 import honeylamp.desktop.workspace.WorkStage;
+import honeylamp.desktop.workspace.Workspace.Worked;
 import honeylamp.desktop.workspace.WorkspaceModel;
+import honeylamp.edit.Coverings;
+import honeylamp.edit.ViewEdits;
 import honeylamp.geometry.Point;
 import honeylamp.illustrate.paper.Lamp;
 import honeylamp.plan.ElementId;
+import honeylamp.plan.Finish;
 import honeylamp.plan.Stair;
+import honeylamp.plan.Surface;
 import honeylamp.store.Origin;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
@@ -18,6 +25,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayDeque;
 import java.util.Deque;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
 import javafx.animation.AnimationTimer;
@@ -79,6 +87,7 @@ final class PictureWalk {
         shots.add(new Shot("9-rooms", this::rooms));
         shots.add(new Shot("10-fixed-parts", this::fixedParts));
         shots.add(new Shot("11-site", this::site));
+        shots.add(new Shot("12-walls-from-the-front", this::elevations));
     }
 
     /** Draft over the underlay, a wall chain half drawn. */
@@ -126,6 +135,40 @@ final class PictureWalk {
                 .filter(s -> s.form() instanceof Stair)
                 .findFirst()
                 .ifPresent(s -> model.pick(Set.of(s.id())));
+    }
+
+    /** The bathroom tiled, its walls on a page. */
+    private void elevations(WorkspaceModel model) {
+        try {
+            model.open(Origin.of(Demo.SAILCLOTH_YARD.document()));
+        } catch (IOException e) {
+            throw new UncheckedIOException("the demo cannot be made", e);
+        }
+        model.light(Lamp.LIT);
+        var storey = model.shown().storey();
+        var room = storey.geometry().rooms().stream()
+                .filter(r -> r.name().equals("Bathroom"))
+                .findFirst()
+                .orElseThrow();
+        var walls = new Surface.Walls(room.mark().orElseThrow().id());
+        var tiled = Coverings.cover(model.now().plan(), storey.id(), walls, Optional.of(Finish.of("tile-sea")));
+        var subjects = WallElevation.around(storey, room);
+        var names = subjects.stream()
+                .map(s -> WallElevation.of(storey, s).orElseThrow().name())
+                .toList();
+        var drawn =
+                ViewEdits.elevations(tiled, model.now().view().id(), subjects, names, "Bathroom, walls from the front");
+        var first = drawn.plan()
+                .presentation()
+                .page(drawn.id())
+                .orElseThrow()
+                .views()
+                .getFirst();
+        model.go(WorkStage.SHEET);
+        model.act(
+                new Intent.Edit(drawn.plan(), "Draw elevations"),
+                new Intent.TurnTo(new Worked(first, Optional.of(drawn.id()))));
+        window.actions().showSheet();
     }
 
     /** A bay for a car about to be put beside the tea room. */

@@ -1,5 +1,7 @@
 package honeylamp.illustrate.sketch;
 
+import honeylamp.catalogue.FurnishingKind;
+import honeylamp.catalogue.Furnishings;
 import honeylamp.catalogue.Material;
 import honeylamp.catalogue.ScreenColours;
 import honeylamp.derive.listing.SurfacesAt.Target;
@@ -16,6 +18,7 @@ import honeylamp.illustrate.ground.FloorArt;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.pen.Pens;
 import honeylamp.plan.Finish;
+import honeylamp.plan.Furnishing;
 import honeylamp.plan.Look;
 import java.util.ArrayList;
 import java.util.List;
@@ -24,6 +27,9 @@ import java.util.List;
 public final class FinishSketch {
     /** A wall's side is shown so wide on paper. */
     private static final double SIDE_PAPER_MM = 1.4;
+
+    /** Parts of a symbol smaller than this are ornaments on larger ones. */
+    private static final double SMALL_MM = 150;
 
     private FinishSketch() {}
 
@@ -54,7 +60,7 @@ public final class FinishSketch {
             Target target,
             Material material,
             Finish finish) {
-        var free = Regions.difference(target.outline(), standing(storey));
+        var free = Regions.difference(target.outline(), standing(storey, target.outline()));
         var path = Figure.builder();
         free.forEach(o -> path.path(o.path()));
         var shape = path.build();
@@ -67,11 +73,42 @@ public final class FinishSketch {
         }
     }
 
-    private static List<Outline> standing(LaidStorey storey) {
+    /** What stands on a floor. */
+    private static List<Outline> standing(LaidStorey storey, List<Outline> floor) {
+        var around = floor.stream().map(Outline::bounds).reduce(Box::union).orElseThrow();
         var out = new ArrayList<Outline>();
-        storey.storey().furnishings().forEach(f -> out.add(Outline.of(Picking.footprint(f))));
-        storey.storey().structures().forEach(s -> out.add(Outline.of(s.footprint())));
+        for (var piece : storey.storey().furnishings()) {
+            if (Picking.footprint(piece).bounds().meets(around)) {
+                out.addAll(seen(piece));
+            }
+        }
+        for (var part : storey.storey().structures()) {
+            if (part.footprint().bounds().meets(around)) {
+                out.add(Outline.of(part.footprint()));
+            }
+        }
         return out;
+    }
+
+    /** What a piece takes up as it is drawn, with the chairs that stand round it. */
+    private static List<Outline> seen(Furnishing piece) {
+        var kind = Furnishings.of(piece.kind());
+        if (kind.isEmpty()) {
+            return List.of(Outline.of(Picking.footprint(piece)));
+        }
+        var symbol = kind.get()
+                .symbol(new FurnishingKind.Size(
+                        piece.width().mm(),
+                        piece.depth().mm(),
+                        piece.height().mm(),
+                        piece.id().seed()));
+        var boxes = symbol.parts().stream()
+                .filter(p -> p.path().bounds().width() > SMALL_MM
+                        && p.path().bounds().height() > SMALL_MM)
+                .map(p -> Outline.of(
+                        p.path().bounds().ring().through(piece.placing()).counterClockwise()))
+                .toList();
+        return Regions.union(boxes);
     }
 
     /** What is about to be covered, outlined. */
