@@ -6,6 +6,8 @@ import honeylamp.geometry.Segment;
 import honeylamp.plan.Covering;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.Finish;
+import honeylamp.plan.Finish.Begins;
+import honeylamp.plan.Finish.Course;
 import honeylamp.plan.Laying;
 import honeylamp.plan.Laying.Blend;
 import honeylamp.plan.Laying.Blend.Mixing;
@@ -32,6 +34,8 @@ public final class Finishing {
     public static final int MOST_TONES = 4;
 
     private static final double STEP_OF_BLEND = 0.08;
+
+    private static final Length FIRST_COURSE = Length.ofMm(600);
 
     private Finishing() {}
 
@@ -121,6 +125,21 @@ public final class Finishing {
     /** Pieces turned by chance, or no longer. */
     public static Laying turnedOtherwise(Laying laying) {
         return laying.withTurning(laying.turning() == Turning.NONE ? Turning.BY_CHANCE : Turning.NONE);
+    }
+
+    /** A finish with a course more on top of those it has, of pieces as they usually lie. */
+    public static Finish oneCourseMore(Finish finish, String material, Laying laying) {
+        var courses = new ArrayList<>(finish.courses());
+        courses.add(new Course(material, laying, Optional.empty(), FIRST_COURSE, Begins.LEFT));
+        return finish.withCourses(courses);
+    }
+
+    /** With a course changed; without it if there is nothing in its place. */
+    public static Finish course(Finish finish, int at, Optional<Course> course) {
+        var courses = new ArrayList<>(finish.courses());
+        courses.remove(at);
+        course.ifPresent(c -> courses.add(at, c));
+        return finish.withCourses(courses);
     }
 
     /** The same pieces in another pattern; oblong ones where the pattern needs them. */

@@ -48,9 +48,11 @@ final class FieldDefaults {
             new Field(FLOOR, "laying", JSON.nullNode()),
             new Field(FLOOR, "tone", JSON.nullNode()),
             new Field(FLOOR, "reason", JSON.stringNode("")),
+            new Field(FLOOR, "courses", JSON.arrayNode()),
             new Field(COVERING, "laying", JSON.nullNode()),
             new Field(COVERING, "tone", JSON.nullNode()),
             new Field(COVERING, "reason", JSON.stringNode("")),
+            new Field(COVERING, "courses", JSON.arrayNode()),
             new Field(LOOK, "unsteadyMm", JSON.numberNode(0)),
             new Field(LOOK, "shadeCeiling", JSON.numberNode(0.2)));
 

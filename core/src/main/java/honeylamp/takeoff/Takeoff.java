@@ -124,14 +124,18 @@ public final class Takeoff {
     public static List<Covered> covered(LaidPlan plan) {
         var out = new ArrayList<Covered>();
         for (var storey : plan.all()) {
-            var found = new LinkedHashMap<Surface, List<Surfaces.Found>>();
+            var found = new LinkedHashMap<Laid, List<Surfaces.Found>>();
             for (var each : Surfaces.on(storey)) {
-                found.computeIfAbsent(each.surface(), _ -> new ArrayList<>()).add(each);
+                found.computeIfAbsent(new Laid(each.surface(), each.finish()), _ -> new ArrayList<>())
+                        .add(each);
             }
-            found.forEach((surface, parts) -> covered(storey, surface, parts).ifPresent(out::add));
+            found.forEach((laid, parts) -> covered(storey, laid.surface, parts).ifPresent(out::add));
         }
         return out;
     }
+
+    /** What lies on a surface; a wall in courses has several. */
+    private record Laid(Surface surface, Optional<Finish> finish) {}
 
     private static Optional<Covered> covered(LaidStorey storey, Surface surface, List<Surfaces.Found> parts) {
         var finish = parts.getFirst().finish();

@@ -14,14 +14,17 @@ import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.edit.Coverings;
 import honeylamp.edit.RoomEdits;
 import honeylamp.plan.Finish;
+import honeylamp.plan.Laying;
 import honeylamp.plan.Laying.Goods;
 import honeylamp.plan.Opening.Hand;
 import honeylamp.plan.Opening.Swing;
 import honeylamp.plan.OpeningKind;
+import honeylamp.plan.Pattern;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.Surface;
 import honeylamp.units.Length;
+import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 
@@ -134,7 +137,7 @@ class TakeoffTest {
 
     @Test
     void everyFloorIsAsLargeAsItsRoomAndMaterialsAddUpToTheirSurfaces() {
-        for (var plan : java.util.List.of(SailclothYard.plan(), QuillbackLane.plan(), room())) {
+        for (var plan : List.of(SailclothYard.plan(), QuillbackLane.plan(), room())) {
             var laid = LaidPlan.of(plan);
             var covered = Takeoff.covered(laid);
             for (var storey : laid.all()) {
@@ -161,5 +164,33 @@ class TakeoffTest {
         assertThat(m2(Takeoff.of(laid, Subject.MATERIALS, "north wall"), 0))
                 .isCloseTo(4 * laid.storeys().getFirst().height().mm() / 1000, within(1e-9));
         assertThat(Takeoff.of(laid, Subject.FINISHES, "kitchen").rows()).isEmpty();
+    }
+
+    @Test
+    void aWallInCoursesIsCountedCourseByCourseUpToTheTop() {
+        var plan = TestPlans.clearRectangle(4000, 3000);
+        plan = RoomEdits.mark(plan, TestPlans.storey(plan), Position.ofMm(2000, 1500), "Bath", Finish.of("screed"))
+                .plan();
+        var storey = plan.storeys().getFirst();
+        var ink = Laying.of(new Pattern.Stack(), 200, 200, 0);
+        var white = Laying.of(new Pattern.Stack(), 100, 400, 0);
+        var finish = Finish.of("paint-chalk")
+                .withCourses(List.of(
+                        new Finish.Course("tile-ink", ink, Optional.empty(), Length.ofMm(400), Finish.Begins.LEFT),
+                        new Finish.Course(
+                                "tile-white", white, Optional.empty(), Length.ofMm(100), Finish.Begins.RIGHT)));
+        var walls = new Surface.Walls(storey.rooms().getFirst().id());
+        var covered = Coverings.cover(plan, storey.id(), walls, Optional.of(finish));
+        var north = Takeoff.of(LaidPlan.of(covered), Subject.FINISHES, "north");
+        assertThat(north.rows()).hasSize(3);
+        assertThat(number(north, 0, "whole")).isEqualTo(40); // 4000 / 200 by 400 / 200
+        assertThat(number(north, 1, "whole")).isEqualTo(10); // one row of 4000 / 400
+        assertThat(m2(north, 0)).isCloseTo(1.6, within(1e-9));
+        assertThat(m2(north, 1)).isCloseTo(0.4, within(1e-9));
+        assertThat(m2(north, 2)).isCloseTo(4 * (storey.height().mm() - 500) / 1000, within(1e-9));
+        // from the right, 3000 = 7 x 400 + 200: the cut piece lies at the left end
+        var east = Takeoff.of(LaidPlan.of(covered), Subject.FINISHES, "east");
+        assertThat(number(east, 1, "whole")).isEqualTo(7);
+        assertThat(number(east, 1, "small")).isEqualTo(1);
     }
 }

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import honeylamp.catalogue.ColourCode;
 import honeylamp.demo.DemoFiles;
 import honeylamp.derive.listing.Schedule;
+import honeylamp.edit.OpeningEdits;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Laying;
 import honeylamp.plan.Pattern;
@@ -218,6 +219,123 @@ class FinishWindowTest {
             w.press("floor-tone-back");
             assertThat(bathroom(w).floor().tone()).isEmpty();
         }
+    }
+
+    @Test
+    void aWallIsLaidInCoursesOfTypedHeights() throws Exception {
+        try (var w = WindowDriver.with(DemoFiles.document())) {
+            pickBathroom(w);
+            choose(w, "finish-walls", "Paint, chalk");
+            w.press("walls-set-out");
+            w.press("walls-course-more");
+            w.press("walls-course-more");
+            choose(w, "walls-course-1", "Glazed tile, ink");
+            w.fill("walls-course-1-height", "1.2 m");
+            w.fill("walls-course-2-height", "65 mm");
+            choose(w, "walls-course-2-begins", "From the middle");
+            var walls = new Surface.Walls(bathroom(w).id());
+            var courses = w.plan().storeys().getFirst().coverings().stream()
+                    .filter(c -> c.surface().equals(walls))
+                    .findFirst()
+                    .orElseThrow()
+                    .finish()
+                    .courses();
+            assertThat(courses).hasSize(2);
+            assertThat(courses.getFirst().material()).isEqualTo("tile-ink");
+            assertThat(courses.getFirst().height()).isEqualTo(Length.ofMm(1200));
+            assertThat(courses.getLast().begins()).isEqualTo(Finish.Begins.CENTRE);
+            w.press("walls-course-1-away");
+            w.key(KeyCode.CONTROL, KeyCode.Z);
+            assertThat(w.plan().storeys().getFirst().coverings())
+                    .anyMatch(c -> c.finish().courses().size() == 2);
+        }
+    }
+
+    /** Every press, choice and typed value counts as one action. */
+    private static final class Actions {
+        private final WindowDriver w;
+        private int count;
+
+        Actions(WindowDriver w) {
+            this.w = w;
+        }
+
+        void press(String id) throws Exception {
+            w.press(id);
+            count++;
+        }
+
+        void pick(String menu, String item) throws Exception {
+            choose(w, menu, item);
+            count++;
+        }
+
+        void type(String field, String text) throws Exception {
+            w.fill(field, text);
+            count++;
+        }
+    }
+
+    @Test
+    void aBathroomIsTiledFromBareWallsToOrderedBoxesInUnderFortyActionsAndFollowsAWindowThatIsMoved() throws Exception {
+        try (var w = WindowDriver.with(DemoFiles.document())) {
+            pickBathroom(w);
+            var does = new Actions(w);
+            does.pick("finish-floor", "Glazed tile, sea");
+            does.type("floor-piece-width", "150");
+            does.type("floor-piece-length", "150");
+            does.type("floor-per-box", "44");
+            does.press("floor-find-start");
+            does.press("floor-start-1");
+            does.pick("finish-walls", "Glazed tile, sea");
+            does.press("walls-set-out");
+            does.type("walls-piece-width", "150");
+            does.type("walls-piece-length", "150");
+            does.type("walls-per-box", "44");
+            does.press("joints-through");
+            assertThat(w.message()).contains("joints run through");
+            does.press("stage-finishes");
+            does.press("show-takeoff");
+            does.press("schedule-materials");
+            does.type("schedule-only", "bathroom");
+            assertThat(does.count).isLessThan(40);
+            var before = ordered(w);
+            assertThat(before.boxes()).isEqualTo((before.pieces() + 43) / 44);
+            var window = w.plan().storeys().getFirst().openings().stream()
+                    .filter(o -> o.kind().isWindow() && o.width().mm() == 800)
+                    .findFirst()
+                    .orElseThrow();
+            WindowDriver.onScreen(() -> {
+                var plan = w.model().now().plan();
+                var larger = OpeningEdits.setHeights(
+                        plan, plan.storeys().getFirst().id(), window.id(), Length.ofMm(300), window.head());
+                w.model().edit(larger, "Change heights");
+                return null;
+            });
+            w.settle();
+            var after = ordered(w);
+            // 850 x 800 more of glass: some thirty tiles of 153 x 153 fewer, less what is cut along its edges
+            assertThat(before.pieces() - after.pieces()).isBetween(15, 35);
+        }
+    }
+
+    private record Ordered(int pieces, int boxes) {}
+
+    private static Ordered ordered(WindowDriver w) throws Exception {
+        return WindowDriver.onScreen(() -> {
+            var all = w.model().shown().schedule(Schedule.Subject.MATERIALS, "bathroom");
+            return new Ordered(number(all, "order"), number(all, "boxes"));
+        });
+    }
+
+    private static int number(Schedule schedule, String key) {
+        for (var c = 0; c < schedule.columns().size(); c++) {
+            if (schedule.columns().get(c).key().equals(key)
+                    && schedule.total().get(c) instanceof Schedule.Cell.Number number) {
+                return (int) number.value().orElse(0);
+            }
+        }
+        throw new AssertionError("no column " + key);
     }
 
     @Test

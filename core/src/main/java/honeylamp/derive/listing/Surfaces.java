@@ -16,6 +16,7 @@ import honeylamp.plan.Covering;
 import honeylamp.plan.ElementId.RoomId;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Opening;
+import honeylamp.plan.Position;
 import honeylamp.plan.Region;
 import honeylamp.plan.RoomMark;
 import honeylamp.plan.Storey;
@@ -123,6 +124,7 @@ public final class Surfaces {
             var surface = new Surface.WallSide(side.wall(), side.side(), Optional.of(mark.id()));
             out.addAll(stretches(storey, side, surface, height).stream()
                     .flatMap(whole -> withRegions(whole, upright(storey, side, whole)).stream())
+                    .flatMap(each -> inCourses(each).stream())
                     .toList());
             out.addAll(stretches(
                     storey,
@@ -184,6 +186,56 @@ public final class Surfaces {
         }
         out.addFirst(whole.without(above));
         return out;
+    }
+
+    /** A surface that stands upright, parted into the courses of its finish; what lies above them keeps the finish itself. */
+    private static List<Found> inCourses(Found whole) {
+        var finish = whole.finish().filter(f -> !f.courses().isEmpty());
+        var box = whole.outline().stream().map(Outline::bounds).reduce(Box::union);
+        if (finish.isEmpty() || box.isEmpty()) {
+            return List.of(whole);
+        }
+        var out = new ArrayList<Found>();
+        var y = box.get().minY();
+        for (var course : finish.get().courses()) {
+            var top = y + course.height().mm();
+            var start = Position.ofMm(start(course, box.get()), y);
+            var laid = new Finish(
+                    course.material(),
+                    0,
+                    start,
+                    Optional.of(course.laying()),
+                    course.tone(),
+                    finish.get().reason(),
+                    List.of());
+            strip(whole, box.get(), y, top, laid).ifPresent(out::add);
+            y = top;
+        }
+        var rest = finish.get();
+        var start = Position.ofMm(rest.start().x().mm(), rest.start().y().mm() + y);
+        strip(whole, box.get(), y, box.get().maxY(), rest.startingAt(start).withCourses(List.of()))
+                .ifPresent(out::add);
+        return out;
+    }
+
+    private static double start(Finish.Course course, Box box) {
+        var length = course.laying().length().mm();
+        return switch (course.begins()) {
+            case LEFT -> box.minX();
+            case CENTRE -> box.centre().x() - length / 2;
+            case RIGHT -> box.maxX() - length;
+        };
+    }
+
+    private static Optional<Found> strip(Found whole, Box box, double from, double to, Finish finish) {
+        if (to - from <= LEAST_MM || from >= box.maxY()) {
+            return Optional.empty();
+        }
+        var outline = Regions.intersection(
+                whole.outline(), List.of(Outline.of(new Box(box.minX() - 1, from, box.maxX() + 1, to).ring())));
+        return outline.isEmpty()
+                ? Optional.empty()
+                : Optional.of(new Found(whole.surface(), whole.frame(), outline, Optional.of(finish)));
     }
 
     /** The straight stretches of a wall side, or the one a curved side is when it is laid out flat. */

@@ -69,6 +69,9 @@ record FinishFields(
                 out.add(blend(f, m));
             }
             out.add(reason(f));
+            if (place == Place.WALL) {
+                out.add(courses(f));
+            }
             out.add(everywhere(f, m));
         }));
         return out;
@@ -162,6 +165,7 @@ record FinishFields(
         out.addAll(direction(finish));
         out.addAll(start(finish));
         out.addAll(figures(finish, laying));
+        out.add(boxes(finish, laying));
         return out;
     }
 
@@ -235,6 +239,9 @@ record FinishFields(
     }
 
     private List<Node> figures(Finish finish, Laying laying) {
+        if (!finish.courses().isEmpty()) {
+            return List.of(Widgets.quiet("The takeoff counts it course by course."));
+        }
         var count = count(finish, laying);
         if (count.isEmpty()) {
             return List.of(Widgets.quiet("There are too many pieces to count one by one."));
@@ -266,7 +273,6 @@ record FinishFields(
                 out.add(proposals(finish, laying));
             }
         }
-        out.add(boxes(finish, laying));
         return out;
     }
 
@@ -485,6 +491,74 @@ record FinishFields(
                 value,
                 (v, going) -> model.slide(
                         put.apply(Optional.of(finish.withTone(Optional.of(toned.tone(v))))), "Colour finish", going));
+    }
+
+    /** Strips of the wall below the finish, from the floor up, each of its own; the finish reaches to the top. */
+    private Node courses(Finish finish) {
+        var box = new VBox(4);
+        var tiles = Materials.covering(Place.WALL).stream()
+                .filter(m -> !m.laying().isSeamless())
+                .toList();
+        for (var i = 0; i < finish.courses().size(); i++) {
+            box.getChildren().addAll(course(finish, i, tiles));
+        }
+        if (finish.courses().size() < Finish.MOST_COURSES) {
+            box.getChildren()
+                    .add(Widgets.button(
+                            "One course more",
+                            id + "-course-more",
+                            "A strip of the wall laid by itself, above those there are; the finish goes on from it to the top",
+                            () -> lay(
+                                    Finishing.oneCourseMore(
+                                            finish,
+                                            tiles.getFirst().key(),
+                                            tiles.getFirst().laying()),
+                                    "Add a course")));
+        }
+        return Widgets.section("Courses, from the floor up", box);
+    }
+
+    private List<Node> course(Finish finish, int at, List<Material> tiles) {
+        var course = finish.courses().get(at);
+        var lead = id + "-course-" + (at + 1);
+        var begins = List.of(Finish.Begins.values());
+        return List.of(
+                Widgets.menu(
+                        (at + 1) + "  "
+                                + Materials.of(course.material())
+                                        .map(Material::label)
+                                        .orElse(course.material()),
+                        lead,
+                        "What the course is of",
+                        tiles.stream().map(Material::label).toList(),
+                        n -> changed(
+                                finish,
+                                at,
+                                course.withMaterial(tiles.get(n).key())
+                                        .withLaying(tiles.get(n).laying()))),
+                parts.length(
+                        "Height",
+                        lead + "-height",
+                        course.height(),
+                        v -> Outcome.done(put.apply(
+                                Optional.of(Finishing.course(finish, at, Optional.of(course.withHeight(v)))))),
+                        "Change height of course"),
+                row(
+                        Widgets.menu(
+                                course.begins().label(),
+                                lead + "-begins",
+                                "Where its pieces begin",
+                                begins.stream().map(Finish.Begins::label).toList(),
+                                n -> changed(finish, at, course.withBegins(begins.get(n)))),
+                        Widgets.button(
+                                "Take away",
+                                lead + "-away",
+                                "Those above it come down",
+                                () -> lay(Finishing.course(finish, at, Optional.empty()), "Take course away"))));
+    }
+
+    private void changed(Finish finish, int at, Finish.Course course) {
+        lay(Finishing.course(finish, at, Optional.of(course)), "Change course");
     }
 
     private Node everywhere(Finish finish, Material material) {

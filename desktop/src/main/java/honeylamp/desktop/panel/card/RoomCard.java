@@ -291,7 +291,11 @@ record RoomCard(WorkspaceModel model, CardFields parts, Library<RoomNames> kept)
     /** The stretches of a surface of the room. */
     private List<List<Outline>> surface(Room room, Surface surface) {
         return room.mark().map(m -> Surfaces.ofRoom(model.shown().storey(), room, m)).orElse(List.of()).stream()
-                .filter(f -> f.surface().equals(surface))
+                .filter(f -> surface instanceof Surface.Walls
+                        ? f.surface() instanceof Surface.WallSide // those that have no finish of their own
+                                && Surfaces.covering(model.shown().storey().storey(), f.surface())
+                                        .isEmpty()
+                        : f.surface().equals(surface))
                 .map(Surfaces.Found::outline)
                 .toList();
     }
