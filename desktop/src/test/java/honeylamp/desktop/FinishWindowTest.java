@@ -119,6 +119,15 @@ class FinishWindowTest {
             w.press("floor-start-1");
             assertThat(bathroom(w).floor().start()).isNotEqualTo(before.start());
             assertThat(count(w, bathroom(w).floor()).leastShare()).isGreaterThanOrEqualTo(cutBefore);
+            Slider least = w.node("floor-least");
+            WindowDriver.onScreen(() -> {
+                least.setValue(20);
+                return null;
+            });
+            w.settle();
+            assertThat(WindowDriver.<Integer>onScreen(
+                            () -> w.model().now().choices().finishing().leastPercent()))
+                    .isEqualTo(20);
             w.press("floor-centre");
             assertThat(w.message()).contains("lies in the middle");
             w.key(KeyCode.CONTROL, KeyCode.Z);

@@ -187,9 +187,11 @@ public record Choices(
      *
      * @param startsOf the surface for which places to begin are proposed, by the lead of its fields; empty for none
      * @param piecesOf the one whose pieces are set out; empty for none
+     * @param leastPercent a cut piece with a smaller side than this share of a whole one's is too small
      */
     @RecordBuilder
-    public record Finishing(String startsOf, String piecesOf) implements ChoicesFinishingBuilder.With {}
+    public record Finishing(String startsOf, String piecesOf, int leastPercent)
+            implements ChoicesFinishingBuilder.With {}
 
     /** Whether the tray lies open beside the drawing. */
     public enum Shelf {
@@ -254,7 +256,7 @@ public record Choices(
                 Snags.USUAL_GAP_REACH,
                 Backing.PAPER,
                 new Presenting(Reach.ALL, Role.INK, LineRole.CUT_WALL, TextRole.ROOM_NAME, ""),
-                new Finishing("", ""),
+                new Finishing("", "", 50),
                 new Round(Shelf.OPEN, Rest.SHOWN, Aside.NOTHING, Docked.NOTHING));
     }
 

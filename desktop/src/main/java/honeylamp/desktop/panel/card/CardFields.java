@@ -105,13 +105,13 @@ record CardFields(WorkspaceModel model) {
                 .map(Surfaces.Found::outline)
                 .toList();
         var seed = surfaces.isEmpty() ? 0 : surfaces.getFirst().host().seed();
-        return new FinishFields(model, this, id, place, action, found, seed, finish -> {
+        return new FinishFields(new OneSurface(model, this, id, place, action, found, seed, finish -> {
                     var covered = plan();
                     for (var surface : surfaces) {
                         covered = Coverings.cover(covered, at(), surface, finish);
                     }
                     return covered;
-                })
+                }))
                 .briefly(shared);
     }
 }

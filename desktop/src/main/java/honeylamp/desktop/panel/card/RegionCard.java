@@ -118,7 +118,7 @@ record RegionCard(WorkspaceModel model, CardFields parts) {
             case Region.Ceilings _ -> Place.CEILING;
             case Region.Upright _ -> Place.WALL;
         };
-        return new FinishFields(
+        return new FinishFields(new OneSurface(
                         model,
                         parts,
                         "region",
@@ -126,7 +126,7 @@ record RegionCard(WorkspaceModel model, CardFields parts) {
                         "Finish region",
                         found,
                         region.id().seed(),
-                        f -> Coverings.cover(parts.plan(), parts.at(), new OwnRegion(region.id()), f))
+                        f -> Coverings.cover(parts.plan(), parts.at(), new OwnRegion(region.id()), f)))
                 .of(now);
     }
 

@@ -276,7 +276,7 @@ record RoomCard(WorkspaceModel model, CardFields parts, Library<RoomNames> kept)
         }
         var mark = room.mark().orElseThrow();
         var surface = surface(room, new Surface.Floor(mark.id()));
-        return new FinishFields(
+        return new FinishFields(new OneSurface(
                         model,
                         parts,
                         "floor",
@@ -284,7 +284,7 @@ record RoomCard(WorkspaceModel model, CardFields parts, Library<RoomNames> kept)
                         "Lay finish",
                         surface,
                         mark.id().seed(),
-                        f -> RoomEdits.floor(parts.plan(), parts.at(), room, f.orElse(Finish.of(RoomEdits.BARE))))
+                        f -> RoomEdits.floor(parts.plan(), parts.at(), room, f.orElse(Finish.of(RoomEdits.BARE)))))
                 .of(finish);
     }
 
@@ -306,12 +306,12 @@ record RoomCard(WorkspaceModel model, CardFields parts, Library<RoomNames> kept)
                 .flatMap(m -> Surfaces.finish(model.shown().geometry().storey(), surface.apply(m.id())));
         var found = room.mark().map(m -> surface(room, surface.apply(m.id()))).orElse(List.of());
         var seed = room.mark().map(m -> surface.apply(m.id()).host().seed()).orElse(0L);
-        return new FinishFields(model, parts, id, place, action, found, seed, finish -> {
+        return new FinishFields(new OneSurface(model, parts, id, place, action, found, seed, finish -> {
                     var marked = room.mark()
                             .map(m -> new Added<>(parts.plan(), m.id()))
                             .orElseGet(() -> RoomEdits.marked(parts.plan(), parts.at(), room));
                     return Coverings.cover(marked.plan(), parts.at(), surface.apply(marked.id()), finish);
-                })
+                }))
                 .briefly(now);
     }
 

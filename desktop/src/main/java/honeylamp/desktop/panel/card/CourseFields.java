@@ -1,0 +1,86 @@
+package honeylamp.desktop.panel.card;
+
+import honeylamp.catalogue.Family.Place;
+import honeylamp.catalogue.Material;
+import honeylamp.catalogue.Materials;
+import honeylamp.desktop.panel.part.Widgets;
+import honeylamp.edit.Finishing;
+import honeylamp.edit.Outcome;
+import honeylamp.plan.Finish;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.layout.VBox;
+
+/** The courses of a wall below its finish. */
+record CourseFields(OneSurface on) {
+    /** Strips of the wall below the finish, from the floor up, each of its own; the finish reaches to the top. */
+    Node of(Finish finish) {
+        var box = new VBox(4);
+        var tiles = Materials.covering(Place.WALL).stream()
+                .filter(m -> !m.laying().isSeamless())
+                .toList();
+        for (var i = 0; i < finish.courses().size(); i++) {
+            box.getChildren().addAll(course(finish, i, tiles));
+        }
+        if (finish.courses().size() < Finish.MOST_COURSES) {
+            box.getChildren()
+                    .add(Widgets.button(
+                            "One course more",
+                            on.id() + "-course-more",
+                            "A strip of the wall laid by itself, above those there are; the finish goes on from it to the top",
+                            () -> on.lay(
+                                    Finishing.oneCourseMore(
+                                            finish,
+                                            tiles.getFirst().key(),
+                                            tiles.getFirst().laying()),
+                                    "Add a course")));
+        }
+        return Widgets.section("Courses, from the floor up", box);
+    }
+
+    private List<Node> course(Finish finish, int at, List<Material> tiles) {
+        var course = finish.courses().get(at);
+        var lead = on.id() + "-course-" + (at + 1);
+        var begins = List.of(Finish.Begins.values());
+        return List.of(
+                Widgets.menu(
+                        (at + 1) + "  "
+                                + Materials.of(course.material())
+                                        .map(Material::label)
+                                        .orElse(course.material()),
+                        lead,
+                        "What the course is of",
+                        tiles.stream().map(Material::label).toList(),
+                        n -> changed(
+                                finish,
+                                at,
+                                course.withMaterial(tiles.get(n).key())
+                                        .withLaying(tiles.get(n).laying()))),
+                on.parts()
+                        .length(
+                                "Height",
+                                lead + "-height",
+                                course.height(),
+                                v -> Outcome.done(on.put()
+                                        .apply(Optional.of(
+                                                Finishing.course(finish, at, Optional.of(course.withHeight(v)))))),
+                                "Change height of course"),
+                OneSurface.row(
+                        Widgets.menu(
+                                course.begins().label(),
+                                lead + "-begins",
+                                "Where its pieces begin",
+                                begins.stream().map(Finish.Begins::label).toList(),
+                                n -> changed(finish, at, course.withBegins(begins.get(n)))),
+                        Widgets.button(
+                                "Take away",
+                                lead + "-away",
+                                "Those above it come down",
+                                () -> on.lay(Finishing.course(finish, at, Optional.empty()), "Take course away"))));
+    }
+
+    private void changed(Finish finish, int at, Finish.Course course) {
+        on.lay(Finishing.course(finish, at, Optional.of(course)), "Change course");
+    }
+}
