@@ -164,13 +164,18 @@ public final class Finishing {
         return sized.withPattern(pattern);
     }
 
+    /** A direction as finishes keep it: courses run both ways, so from 0 up to 180 degrees. */
+    public static double direction(double deg) {
+        return ((deg % 180) + 180) % 180;
+    }
+
     /** The direction of the longest straight edge of a surface, in degrees from 0 up to 180; 0 of nothing. */
     public static double alongLongestEdge(List<Outline> surface) {
         return surface.stream()
                 .flatMap(o -> o.shell().edges().stream())
                 .max(Comparator.comparingDouble(Segment::length))
                 .map(e -> e.b().minus(e.a()).angleDeg())
-                .map(deg -> ((deg % 180) + 180) % 180)
+                .map(Finishing::direction)
                 .orElse(0.0);
     }
 }

@@ -34,14 +34,18 @@ public final class RoomEdits {
 
     /** Lays another material in a room, on whichever storey it is, in the direction its floor had. */
     public static Plan floor(Plan plan, RoomId id, String material) {
+        return floor(plan, id, f -> new Finish(material, f.directionDeg(), f.start()));
+    }
+
+    /** Lays a finish in a room, on whichever storey it is; it begins where the floor did. */
+    public static Plan floor(Plan plan, RoomId id, Finish finish) {
+        return floor(plan, id, f -> finish.startingAt(f.start()));
+    }
+
+    private static Plan floor(Plan plan, RoomId id, UnaryOperator<Finish> change) {
         var out = plan;
         for (var storey : plan.storeys()) {
-            out = change(
-                    out,
-                    storey.id(),
-                    id,
-                    m -> m.withFloor(new Finish(
-                            material, m.floor().directionDeg(), m.floor().start())));
+            out = change(out, storey.id(), id, m -> m.withFloor(change.apply(m.floor())));
         }
         return out;
     }

@@ -26,7 +26,7 @@ public final class TileWords {
     }
 
     /** What is to be bought, with boxes, weight and cost as far as they are known. */
-    public static String order(TileCount count, Laying laying) {
+    public static String order(TileCount count, Laying laying, UnitSystem units) {
         var goods = laying.goods();
         var out = new StringBuilder();
         if (count.sizes().size() == 1) {
@@ -36,9 +36,9 @@ public final class TileWords {
                 out.append(out.isEmpty() ? "" : ", ")
                         .append(size.ordered())
                         .append(" of ")
-                        .append(Math.round(size.lengthMm()))
+                        .append(LengthText.rounded(Length.ofMm(size.lengthMm()), units))
                         .append(" \u00d7 ")
-                        .append(Math.round(size.widthMm()));
+                        .append(LengthText.rounded(Length.ofMm(size.widthMm()), units));
             }
         }
         out.append(", ").append(Math.round(100 * count.wasteShare())).append(" % waste");

@@ -30,6 +30,9 @@ public final class FloorArt {
 
     private static final double AROUND_STEP_MM = 1000;
 
+    /** A surface with more pieces than this is shown in their mean tone, however large it is printed. */
+    private static final double MOST_PIECES = 400_000;
+
     private static final double DRIFT = 0.010;
     private static final double DRIFT_LENGTH_MM = 2600;
 
@@ -80,7 +83,9 @@ public final class FloorArt {
         var whole = Figure.ring(ground.ring());
         var laying = material.laying();
         var grain = new GrainArt(material, laid.then(frame.toPaper()), frame, pens, strength, on.seed);
-        if (laying.isSeamless() || !detail.showsPattern(Pieces.pitchMm(laying)) || strength == 0) {
+        var pitch = Pieces.pitchMm(laying);
+        var isTooMuch = cover.width() * cover.height() / (pitch * pitch) > MOST_PIECES;
+        if (laying.isSeamless() || !detail.showsPattern(pitch) || isTooMuch || strength == 0) {
             marks.add(new Mark.Fill(whole, ink(mean(material))));
             if (strength > 0 && laying.isSeamless()) {
                 grain.over(marks, cover);

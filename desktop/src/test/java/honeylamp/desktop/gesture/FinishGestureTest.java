@@ -9,10 +9,16 @@ import honeylamp.derive.listing.Surfaces;
 import honeylamp.desktop.gesture.Gesture.Key;
 import honeylamp.desktop.gesture.place.LayFinish;
 import honeylamp.desktop.gesture.place.StartFinish;
+import honeylamp.edit.Coverings;
 import honeylamp.geometry.Point;
 import honeylamp.plan.Finish;
+import honeylamp.plan.Laying;
+import honeylamp.plan.Pattern;
 import honeylamp.plan.RoomMark;
 import honeylamp.plan.Surface;
+import honeylamp.units.Length;
+import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 
@@ -82,6 +88,29 @@ class FinishGestureTest {
         hand.gesture = hand.gesture.dropped();
         hand.click(9400, 7000);
         assertThat(room(hand, "Laundry").floor().material()).isEqualTo("screed");
+    }
+
+    @Test
+    void coursesOfAWallAreNotTakenAlongToAFloor() {
+        var hand = laying("tile-sea");
+        var storey = hand.storey();
+        var ink = Finish.of("tile-ink")
+                .withCourses(List.of(new Finish.Course(
+                        "tile-sea",
+                        Laying.of(new Pattern.Stack(), 100, 100, 2),
+                        Optional.empty(),
+                        Length.ofMm(400),
+                        Finish.Begins.LEFT)));
+        hand.plan = Coverings.cover(
+                hand.plan, storey.id(), new Surface.Walls(room(hand, "Laundry").id()), Optional.of(ink));
+        var wall = hand.scene().laid().roomAt(new Point(9400, 7000)).orElseThrow();
+        var west = wall.outline().bounds();
+        hand.move(west.minX() + 20, 7000);
+        hand.take(hand.gesture.key(hand.scene(), Key.CLOSE));
+        assertThat(((LayFinish) hand.gesture).taken().orElseThrow().courses()).hasSize(1);
+        hand.click(7600, 6900);
+        assertThat(room(hand, "Bathroom").floor().material()).isEqualTo("tile-ink");
+        assertThat(room(hand, "Bathroom").floor().courses()).isEmpty();
     }
 
     @Test

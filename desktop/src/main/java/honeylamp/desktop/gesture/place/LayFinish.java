@@ -99,7 +99,7 @@ public record LayFinish(Optional<Point> pointer, int next, Optional<Finish> take
                 .flatMap(s -> Surfaces.finish(scene.view().storey().storey(), s))
                 .filter(f -> !f.material().equals(RoomEdits.BARE));
         if (taken.isPresent()) {
-            return taken.get();
+            return target.lies() == Lies.WALL ? taken.get() : taken.get().withCourses(List.of());
         }
         var start = before.map(Finish::start).orElseGet(() -> corner(target));
         return new Finish(
@@ -161,10 +161,10 @@ public record LayFinish(Optional<Point> pointer, int next, Optional<Finish> take
             return Reply.complain(
                     this, "This belongs to a copy of a unit. Cover it in the unit itself; all copies follow.");
         }
-        var plan = RoomEdits.floor(
-                scene.plan(),
-                new RoomId(room.number()),
-                material(scene).map(Material::key).orElse(""));
+        var drawn = new RoomId(room.number());
+        var plan = taken.map(f -> RoomEdits.floor(scene.plan(), drawn, f))
+                .orElseGet(() ->
+                        RoomEdits.floor(scene.plan(), drawn, scene.choices().material()));
         return Reply.commit(this, plan, "Lay finish").withNews("It is laid in the unit and all its copies.");
     }
 

@@ -109,8 +109,8 @@ public record StartFinish(Catch aim, Optional<Begun> of) implements Gesture {
     }
 
     private static double upright(Point way) {
-        var deg = Math.rint(way.angleDeg() * 100) / 100; // a hundredth of a degree is finer than any floor is laid
-        return ((deg % 180) + 180) % 180;
+        // a hundredth of a degree is finer than any floor is laid
+        return Finishing.direction(Math.rint(way.angleDeg() * 100) / 100);
     }
 
     @Override

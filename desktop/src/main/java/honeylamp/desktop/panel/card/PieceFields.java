@@ -99,7 +99,7 @@ record PieceFields(OneSurface on) {
                                 on.id() + "-deg",
                                 finish.directionDeg(),
                                 deg -> Outcome.done(
-                                        on.put().apply(Optional.of(finish.turnedTo(((deg % 180) + 180) % 180)))),
+                                        on.put().apply(Optional.of(finish.turnedTo(Finishing.direction(deg))))),
                                 "Turn finish"),
                 OneSurface.row(Widgets.button(
                         "Along the longest side",

@@ -34,7 +34,9 @@ record PieceFigures(OneSurface on) {
         }
         var out = new ArrayList<Node>();
         out.add(Widgets.fact("Pieces", TileWords.count(count.get())));
-        out.add(Widgets.fact("To order", TileWords.order(count.get(), laying)));
+        out.add(Widgets.fact(
+                "To order",
+                TileWords.order(count.get(), laying, on.parts().plan().units())));
         out.add(Widgets.fact("With offcuts used", TileWords.nested(count.get())));
         out.add(Widgets.fact(
                 "Smallest cut",

@@ -17,6 +17,7 @@ import honeylamp.drawing.Drawing;
 import honeylamp.illustrate.sketch.Samples;
 import honeylamp.store.AtHand;
 import honeylamp.takeoff.TileWords;
+import honeylamp.units.UnitSystem;
 import java.util.Arrays;
 import java.util.List;
 import java.util.function.Supplier;
@@ -35,11 +36,11 @@ record FinishTray(WorkspaceModel model, WindowActions window, Thumbnails thumbna
      *
      * @param material the one that is laid next, by its key
      */
-    record Part(String material, List<AtHand> atHand) {}
+    record Part(String material, List<AtHand> atHand, UnitSystem units) {}
 
     @Override
     public Part part(Workspace now) {
-        return new Part(now.choices().material(), catalogue.atHand());
+        return new Part(now.choices().material(), catalogue.atHand(), now.plan().units());
     }
 
     @Override
@@ -75,9 +76,7 @@ record FinishTray(WorkspaceModel model, WindowActions window, Thumbnails thumbna
                 material.key(),
                 "finish-" + material.key(),
                 material.label(),
-                material.laying().isSeamless()
-                        ? ""
-                        : TileWords.size(material.laying(), model.now().plan().units()),
+                material.laying().isSeamless() ? "" : TileWords.size(material.laying(), part.units()),
                 () -> thumbnails.view(material.key(), sample, PAPER_MM),
                 () -> thumbnails.large(material.key(), sample, PAPER_MM),
                 material.key().equals(part.material()),
