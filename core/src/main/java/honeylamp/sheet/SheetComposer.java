@@ -135,17 +135,40 @@ public final class SheetComposer {
             return new PaperFrame(scale, middle.x(), middle.y());
         }
         var box = extent.get().planMm();
-        var air = 2 * (extent.get().marginPaperMm() + layout.airMm());
-        var scale = laid.view()
-                .scale()
-                .orElseGet(() -> Scales.largestThatFits(
-                        plan.units(), box.width(), box.height(), view.width() - air, view.height() - air));
+        var air = airMm(extent.get());
+        var scale = laid.view().scale().orElseGet(() -> scaleThatFits(index));
         var centre = box.centre();
         // the optical centre lies a little above the middle, where there is room for it
         var spare = Math.max(0, view.height() - air - box.height() / scale);
         var x = view.centre().x() - centre.x() / scale;
         var y = view.centre().y() - Math.min(4, spare * 0.1) + centre.y() / scale;
         return new PaperFrame(scale, x, y);
+    }
+
+    private double airMm(Illustration.Extent extent) {
+        return 2 * (extent.marginPaperMm() + layout.airMm());
+    }
+
+    /** The largest scale at which a view fits; walls from the front on one page have one scale, that of the largest. */
+    private int scaleThatFits(int index) {
+        if (page.views().get(index).view().isPlan()) {
+            return largest(index);
+        }
+        return IntStream.range(0, page.views().size())
+                .filter(i -> !page.views().get(i).view().isPlan())
+                .filter(i -> page.views().get(i).view().scale().isEmpty())
+                .filter(i -> Illustration.extent(page.views().get(i)).isPresent())
+                .map(this::largest)
+                .max()
+                .orElseThrow();
+    }
+
+    private int largest(int index) {
+        var extent = Illustration.extent(page.views().get(index)).orElseThrow();
+        var box = extent.planMm();
+        var room = cell(index);
+        var air = airMm(extent);
+        return Scales.largestThatFits(plan.units(), box.width(), box.height(), room.width() - air, room.height() - air);
     }
 
     private Drawing surround(List<PaperFrame> frames) {

@@ -85,6 +85,22 @@ class ElevationArtTest {
     }
 
     @Test
+    void wallsOnOnePageHaveOneScaleHoweverLongTheyAre() {
+        var plan = tiled();
+        var laid = LaidPlan.of(plan).all().getFirst();
+        var room = laid.geometry().rooms().stream()
+                .filter(r -> r.name().equals("Entrance")) // far longer than deep
+                .findFirst()
+                .orElseThrow();
+        var walls = WallElevation.around(laid, room).subList(0, 4);
+        var drawn = ViewEdits.elevations(plan, new ViewId(1), walls, List.of("a", "b", "c", "d"), "Entrance")
+                .plan();
+        var words = texts(page(drawn, drawn.presentation().pages().size() - 1), LayerKind.SHEET);
+        assertThat(words).noneMatch(t -> t.startsWith("Scales as written"));
+        assertThat(words.stream().filter(t -> t.matches("1:\\d+")).distinct()).hasSize(1);
+    }
+
+    @Test
     void aWindowThatIsMovedMovesInTheElevationToo() {
         var plan = tiled();
         var storey = plan.storeys().getFirst();
