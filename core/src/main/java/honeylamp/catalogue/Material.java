@@ -41,6 +41,11 @@ public record Material(
         return withTone(own.orElseGet(() -> tones.getOrDefault(key, tone)));
     }
 
+    /** The colour of its joints: that of its laying, or somewhat darker than its own. */
+    public Oklch jointTone() {
+        return laying.jointTone().orElseGet(() -> tone.lighter(-jointDarker));
+    }
+
     /** The material as a finish lays it: in the finish's pattern and tone, if it has its own. */
     public Material as(Finish finish) {
         var laid = finish.laying().orElse(laying);

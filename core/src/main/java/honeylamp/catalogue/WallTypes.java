@@ -1,8 +1,8 @@
 package honeylamp.catalogue;
 
+import honeylamp.plan.BuildUpLayer;
 import honeylamp.plan.ElementId.WallTypeId;
 import honeylamp.plan.HeightRule;
-import honeylamp.plan.WallLayer;
 import honeylamp.plan.WallType;
 import honeylamp.plan.WallType.Poche;
 import honeylamp.units.Length;
@@ -38,32 +38,32 @@ final class WallTypes {
                 low(inches("Studs and board", 4.5), Length.ofInches(36)));
     }
 
-    private static WallLayer mm(String name, double mm) {
-        return new WallLayer(name, Length.ofMm(mm));
+    private static BuildUpLayer mm(String name, double mm) {
+        return new BuildUpLayer(name, Length.ofMm(mm));
     }
 
-    private static WallLayer inches(String name, double inches) {
-        return new WallLayer(name, Length.ofInches(inches));
+    private static BuildUpLayer inches(String name, double inches) {
+        return new BuildUpLayer(name, Length.ofInches(inches));
     }
 
-    private static WallType outer(WallLayer... layers) {
+    private static WallType outer(BuildUpLayer... layers) {
         return type(1, "Outer wall", true, Poche.SOLID, HeightRule.FULL, layers);
     }
 
-    private static WallType bearing(WallLayer... layers) {
+    private static WallType bearing(BuildUpLayer... layers) {
         return type(2, "Inner wall, bearing", true, Poche.SOLID, HeightRule.FULL, layers);
     }
 
-    private static WallType partition(WallLayer... layers) {
+    private static WallType partition(BuildUpLayer... layers) {
         return type(3, "Partition", false, Poche.TINT, HeightRule.FULL, layers);
     }
 
-    private static WallType low(WallLayer layer, Length height) {
+    private static WallType low(BuildUpLayer layer, Length height) {
         return type(5, "Low wall", false, Poche.TINT, new HeightRule(HeightRule.Kind.LOW, height), layer);
     }
 
     private static WallType type(
-            int number, String name, boolean structural, Poche poche, HeightRule rule, WallLayer... layers) {
+            int number, String name, boolean structural, Poche poche, HeightRule rule, BuildUpLayer... layers) {
         return new WallType(new WallTypeId(number), name, Length.ofMm(1), structural, poche, List.of(), rule)
                 .withLayers(List.of(layers));
     }

@@ -4,6 +4,7 @@ import honeylamp.catalogue.Materials;
 import honeylamp.catalogue.RoomUses;
 import honeylamp.catalogue.symbol.SymbolShape;
 import honeylamp.derive.fixed.FixedParts;
+import honeylamp.derive.listing.FloorSteps;
 import honeylamp.derive.listing.Surfaces;
 import honeylamp.derive.listing.WallSides;
 import honeylamp.derive.openings.OpeningCut;
@@ -35,6 +36,7 @@ import honeylamp.illustrate.elevation.ElevationMarks;
 import honeylamp.illustrate.furniture.FurnitureArt;
 import honeylamp.illustrate.ground.FloorArt;
 import honeylamp.illustrate.ground.SiteArt;
+import honeylamp.illustrate.ground.StepArt;
 import honeylamp.illustrate.paper.Lamp;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.pen.DrawnByHand;
@@ -167,6 +169,15 @@ public final class Illustration {
                                 geometry.storey().levels().cut().mm())
                         .marks(fixed.stairs())));
         onFloor.addAll(site.cars(fixed.blocks()));
+        onFloor.addAll(kept(
+                About.STEPS,
+                List.of(
+                        geometry.rooms(),
+                        geometry.cuts(),
+                        geometry.storey().regions(),
+                        plan.units(),
+                        plan.drawn().roundedTo()),
+                () -> new StepArt(frame, pens, plan.rounding()).marks(FloorSteps.on(storey))));
         add(layers, LayerKind.STRUCTURES, Kind.FIXED_PARTS, onFloor);
         var walls = new ArrayList<>(kept(
                 About.WALLS,
@@ -340,6 +351,7 @@ public final class Illustration {
         TIERS,
         TIER_LINES,
         STAIRS,
+        STEPS,
         WALLS,
         OPENINGS
     }

@@ -15,9 +15,11 @@ import java.util.function.Function;
  *
  * @param corners around it, three or more: plan mm on a floor or ceiling; on a wall along its line from its first end,
  *     and up from the floor
+ * @param raised so much higher than the floor around it one on a floor lies, less than 0 if lower; nothing on others
  */
 @RecordBuilder
-public record Region(RegionId id, On on, List<Position> corners) implements Element, Outlined, RegionBuilder.With {
+public record Region(RegionId id, On on, List<Position> corners, Length raised)
+        implements Element, Outlined, RegionBuilder.With {
     /** What a region lies on. */
     public sealed interface On {}
 
@@ -55,6 +57,16 @@ public record Region(RegionId id, On on, List<Position> corners) implements Elem
         }
     }
 
+    /** A region that lies level with what is around it. */
+    public Region(RegionId id, On on, List<Position> corners) {
+        this(id, on, corners, Length.ZERO);
+    }
+
+    /** Whether its edges are steps of a floor. */
+    public boolean steps() {
+        return on instanceof Floors && !raised.equals(Length.ZERO);
+    }
+
     /** Its outline in the measure of its corners, counter-clockwise. */
     @Override
     public Ring ring() {
@@ -86,7 +98,7 @@ public record Region(RegionId id, On on, List<Position> corners) implements Elem
                 .toList();
         return switch (on) {
             case Level _ -> this;
-            case Upright upright -> new Region(id, upright.flipped(), back);
+            case Upright upright -> new Region(id, upright.flipped(), back, raised);
         };
     }
 

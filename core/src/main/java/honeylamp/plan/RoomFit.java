@@ -3,6 +3,7 @@ package honeylamp.plan;
 import honeylamp.units.Checks;
 import honeylamp.units.Length;
 import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.List;
 import java.util.Optional;
 
 /**
@@ -12,12 +13,20 @@ import java.util.Optional;
  * @param number the number in schedules, or empty words
  * @param counts as what its area counts
  * @param height clear height, if it is not the storey's
+ * @param rawFloor how much higher than the raw floor of the storey its own lies; less than 0 if lower
+ * @param floorLayers what lies on the raw floor below the covering, from the top down; none if nobody said
  */
 @RecordBuilder
-public record RoomFit(String use, String number, CountsAs counts, Optional<Length> height)
+public record RoomFit(
+        String use,
+        String number,
+        CountsAs counts,
+        Optional<Length> height,
+        Length rawFloor,
+        List<BuildUpLayer> floorLayers)
         implements RoomFitBuilder.With {
     /** Nothing said yet. */
-    public static final RoomFit NONE = new RoomFit("", "", CountsAs.INDOOR, Optional.empty());
+    public static final RoomFit NONE = new RoomFit("", "", CountsAs.INDOOR, Optional.empty(), Length.ZERO, List.of());
 
     /** The use of stores, whose doors should not take their room. */
     public static final String STORE = "store";
@@ -45,8 +54,16 @@ public record RoomFit(String use, String number, CountsAs counts, Optional<Lengt
         }
     }
 
-    /** Refuses a room without height. */
+    /** A floor has no more layers below its covering. */
+    public static final int MOST_LAYERS = 12;
+
+    /** Freezes the layers; refuses a room without height, and more than twelve layers. */
     public RoomFit {
+        floorLayers = List.copyOf(floorLayers);
+        if (floorLayers.size() > MOST_LAYERS) {
+            throw new IllegalArgumentException(
+                    "a floor has " + floorLayers.size() + " layers, at most " + MOST_LAYERS + " can be");
+        }
         height.ifPresent(h -> Checks.positive("room height", h));
     }
 

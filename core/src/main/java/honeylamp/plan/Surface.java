@@ -164,6 +164,19 @@ public sealed interface Surface {
         }
     }
 
+    /** The upright faces around a region that lies higher or lower than the floor around it, such as a shower tray. */
+    record Edge(RegionId region) implements Surface {
+        @Override
+        public ElementId host() {
+            return region;
+        }
+
+        @Override
+        public Optional<Surface> twin(Function<ElementId, Optional<ElementId>> twins) {
+            return twins.apply(region).map(r -> new Edge((RegionId) r));
+        }
+    }
+
     /** The upright face of a step. */
     record Riser(StructureId stair, int number) implements OfStair {
         @Override

@@ -18,7 +18,7 @@ public record WallType(
         Length thickness,
         boolean structural,
         Poche poche,
-        List<WallLayer> layers,
+        List<BuildUpLayer> layers,
         HeightRule heightRule)
         implements WallTypeBuilder.With {
     /** How the cut of a wall is filled. */
@@ -57,8 +57,8 @@ public record WallType(
         this(id, name, thickness, structural, poche, List.of(), HeightRule.FULL);
     }
 
-    private static Length sum(List<WallLayer> layers) {
-        return layers.stream().map(WallLayer::thickness).reduce(Length.ZERO, Length::plus);
+    private static Length sum(List<BuildUpLayer> layers) {
+        return layers.stream().map(BuildUpLayer::thickness).reduce(Length.ZERO, Length::plus);
     }
 
     /** The type so thick, without layers. */
@@ -67,7 +67,7 @@ public record WallType(
     }
 
     /** The type built of layers, which give the thickness; none leave it as it is. */
-    public WallType withLayers(List<WallLayer> other) {
+    public WallType withLayers(List<BuildUpLayer> other) {
         return with(
                 copy -> copy.thickness(other.isEmpty() ? thickness : sum(other)).layers(other));
     }

@@ -29,7 +29,12 @@ final class FieldDefaults {
 
     private static final List<String> COVERING = List.of("storeys", "coverings", "finish");
 
+    private static final List<String> FIT = List.of("storeys", "rooms", "fit");
+
     private static final List<Field> ALL = List.of(
+            new Field(FIT, "rawFloor", JSON.numberNode(0)),
+            new Field(FIT, "floorLayers", JSON.arrayNode()),
+            new Field(List.of("storeys", "regions"), "raised", JSON.numberNode(0)),
             new Field(LOOK, "colours", JSON.arrayNode()),
             new Field(LOOK, "lines", JSON.arrayNode()),
             new Field(LOOK, "inks", JSON.arrayNode()),

@@ -100,6 +100,7 @@ final class PlanJson {
         @JsonSubTypes.Type(value = Surface.WallSide.class, name = "wall_side"),
         @JsonSubTypes.Type(value = Surface.Plinth.class, name = "plinth"),
         @JsonSubTypes.Type(value = Surface.Reveal.class, name = "reveal"),
+        @JsonSubTypes.Type(value = Surface.Edge.class, name = "region_edge"),
         @JsonSubTypes.Type(value = Surface.Riser.class, name = "riser"),
         @JsonSubTypes.Type(value = Surface.Tread.class, name = "tread"),
         @JsonSubTypes.Type(value = Surface.OwnRegion.class, name = "own_region")

@@ -3,6 +3,7 @@ package honeylamp.takeoff;
 import honeylamp.derive.listing.WallSides;
 import honeylamp.derive.rooms.Room;
 import honeylamp.derive.storeys.LaidStorey;
+import honeylamp.plan.ElementId.RegionId;
 import honeylamp.plan.ElementId.RoomId;
 import honeylamp.plan.Region;
 import honeylamp.plan.RoomMark;
@@ -18,16 +19,20 @@ final class SurfaceNames {
         return switch (surface) {
             case Surface.OfRoom of -> named(storey, Optional.of(of.room()));
             case Surface.OnWall on -> named(storey, on.room());
-            case Surface.OwnRegion(var id) ->
-                storey.storey()
-                        .elements()
-                        .find(Region.class, id)
-                        .filter(r -> r.on() instanceof Region.Level)
-                        .flatMap(r -> storey.geometry().roomAt(r.ring().bounds().centre()))
-                        .map(Room::name)
-                        .orElse("");
+            case Surface.OwnRegion(var id) -> around(storey, id);
+            case Surface.Edge(var id) -> around(storey, id);
             case Surface.Reveal _, Surface.OfStair _ -> "";
         };
+    }
+
+    private static String around(LaidStorey storey, RegionId id) {
+        return storey.storey()
+                .elements()
+                .find(Region.class, id)
+                .filter(r -> r.on() instanceof Region.Level)
+                .flatMap(r -> storey.geometry().roomAt(r.ring().bounds().centre()))
+                .map(Room::name)
+                .orElse("");
     }
 
     private static String named(LaidStorey storey, Optional<RoomId> room) {
@@ -46,6 +51,7 @@ final class SurfaceNames {
             case Surface.Plinth plinth -> towards(storey, plinth) + " plinth";
             case Surface.Reveal _ -> "reveal";
             case Surface.OwnRegion _ -> "own region";
+            case Surface.Edge _ -> "step of a region";
             case Surface.Riser(var _, var number) -> "riser " + number;
             case Surface.Tread(var _, var number) -> "tread " + number;
         };

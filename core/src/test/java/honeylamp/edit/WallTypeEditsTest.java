@@ -12,10 +12,10 @@ import honeylamp.derive.walls.WallFills;
 import honeylamp.derive.walls.WallFills.Level;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Regions;
+import honeylamp.plan.BuildUpLayer;
 import honeylamp.plan.HeightRule;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Wall.BodySide;
-import honeylamp.plan.WallLayer;
 import honeylamp.plan.WallType;
 import honeylamp.store.KeptFile;
 import honeylamp.units.Length;
@@ -49,7 +49,7 @@ class WallTypeEditsTest {
     void layersGiveTheThicknessAndMustAddUp() {
         var type = NewPlan.in(UnitSystem.MM).wallType(PARTITION);
         var thicker = type.withLayers(
-                List.of(new WallLayer("Board", Length.ofMm(15)), new WallLayer("Studs", Length.ofMm(95))));
+                List.of(new BuildUpLayer("Board", Length.ofMm(15)), new BuildUpLayer("Studs", Length.ofMm(95))));
         assertThat(thicker.thickness()).isEqualTo(Length.ofMm(110));
         assertThatThrownBy(() -> new WallType(
                         PARTITION,

@@ -15,6 +15,7 @@ import honeylamp.edit.PageEdits;
 import honeylamp.edit.Reach;
 import honeylamp.edit.ViewEdits;
 import honeylamp.edit.WallTypeEdits;
+import honeylamp.plan.BuildUpLayer;
 import honeylamp.plan.Drafting;
 import honeylamp.plan.ElementId.PageId;
 import honeylamp.plan.ElementId.ViewId;
@@ -28,7 +29,6 @@ import honeylamp.plan.Stair;
 import honeylamp.plan.Structure;
 import honeylamp.plan.TextRole;
 import honeylamp.plan.Underlay;
-import honeylamp.plan.WallLayer;
 import honeylamp.units.Length;
 import honeylamp.units.UnitSystem;
 import java.io.IOException;
@@ -164,19 +164,19 @@ class PlanFileTest {
         var type = plan.wallTypes().getFirst();
         var half = type.thickness().half();
         var layers = List.of(
-                new WallLayer("Stone", half),
-                new WallLayer("Lime", type.thickness().minus(half)));
+                new BuildUpLayer("Stone", half),
+                new BuildUpLayer("Lime", type.thickness().minus(half)));
         var layered = WallTypeEdits.change(plan, type.withLayers(layers));
         var json = json(layered).replaceFirst("\"name\" : \"Lime\"", "\"name\" : \"Lime\", \"grade\" : \"NHL 2\"");
         var opened = good(zip("plan.json", json));
         var file = folder.resolve("layers.honeylamp");
         // another layer before it, then the layer itself changed
         var more = WallTypeEdits.change(
-                opened.plan(), type.withLayers(List.of(layers.get(0), new WallLayer("Hemp", half), layers.get(1))));
+                opened.plan(), type.withLayers(List.of(layers.get(0), new BuildUpLayer("Hemp", half), layers.get(1))));
         PlanFile.save(opened.with(more), NO_PREVIEW, file);
         assertThat(planJson(file)).contains("NHL 2");
         var changed = WallTypeEdits.change(
-                opened.plan(), type.withLayers(List.of(layers.get(0), new WallLayer("Lime", half.half()))));
+                opened.plan(), type.withLayers(List.of(layers.get(0), new BuildUpLayer("Lime", half.half()))));
         PlanFile.save(opened.with(changed), NO_PREVIEW, file);
         assertThat(planJson(file)).contains("NHL 2");
     }

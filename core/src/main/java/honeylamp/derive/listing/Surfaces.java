@@ -120,6 +120,7 @@ public final class Surfaces {
         out.addAll(level(storey, room, new Surface.Floor(mark.id()), floor, r -> r.on() instanceof Region.Floors));
         out.addAll(
                 level(storey, room, new Surface.Ceiling(mark.id()), ceiling, r -> r.on() instanceof Region.Ceilings));
+        out.addAll(edges(storey, room));
         for (var side : WallSides.of(storey.geometry(), room)) {
             var surface = new Surface.WallSide(side.wall(), side.side(), Optional.of(mark.id()));
             out.addAll(stretches(storey, side, surface, height).stream()
@@ -131,6 +132,19 @@ public final class Surfaces {
                     side,
                     new Surface.Plinth(side.wall(), side.side(), Optional.of(mark.id())),
                     Math.min(PLINTH_MM, height)));
+        }
+        return out;
+    }
+
+    /** The faces of regions that lie higher or lower than the floor of the room around them, edge by edge. */
+    private static List<Found> edges(LaidStorey storey, Room room) {
+        var out = new ArrayList<Found>();
+        for (var edge : FloorSteps.around(storey, room)) {
+            var line = edge.step().line();
+            var lower = storey.storey().level().plus(edge.lower()).mm();
+            var frame = new Frame(line.a(), lower, line.unit(), Up.PLUMB);
+            var face = new Box(0, 0, line.length(), edge.step().byMm());
+            out.add(found(storey.storey(), new Surface.Edge(edge.region()), frame, List.of(Outline.of(face.ring()))));
         }
         return out;
     }
@@ -347,6 +361,7 @@ public final class Surfaces {
                     Surface.Ceiling _,
                     Surface.Walls _,
                     Surface.Reveal _,
+                    Surface.Edge _,
                     Surface.Riser _,
                     Surface.Tread _,
                     Surface.OwnRegion _ -> Optional.empty();

@@ -8,6 +8,7 @@ import honeylamp.derive.storeys.LaidStorey;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Segment;
+import honeylamp.plan.BuildUpLayer;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.RoomMark;
 import honeylamp.plan.Surface;
@@ -23,6 +24,7 @@ import java.util.Optional;
  *
  * @param name of the room and the wall
  * @param towards the point of the compass in which it stands
+ * @param floor what the floor before the wall is built up of, from the top down
  * @param middle of the wall's face, in plan mm
  * @param into the room, of length one, in the plan
  */
@@ -34,6 +36,7 @@ public record WallElevation(
         List<Covered> covered,
         List<Hole> holes,
         List<Before> before,
+        List<BuildUpLayer> floor,
         Point middle,
         Point into) {
     /** What stands nearer to the wall than this is seen before it, in mm. */
@@ -46,6 +49,12 @@ public record WallElevation(
         covered = List.copyOf(covered);
         holes = List.copyOf(holes);
         before = List.copyOf(before);
+        floor = List.copyOf(floor);
+    }
+
+    /** How thick the floor is. */
+    public double floorMm() {
+        return floor.stream().mapToDouble(l -> l.thickness().mm()).sum();
     }
 
     /** A surface in the wall, so far from its left end. */
@@ -146,6 +155,7 @@ public record WallElevation(
                 covered,
                 holes,
                 isCurved ? List.of() : before(storey, room, line, from, to),
+                FloorSteps.layers(mark),
                 line.at((from + to) / 2),
                 into);
     }

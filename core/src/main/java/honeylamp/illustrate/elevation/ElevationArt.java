@@ -50,6 +50,7 @@ public final class ElevationArt {
     private static final double CUT_MM = 120;
 
     private static final double FRAME_MM = 60;
+    private static final double LAYER_LIGHTER = 0.35;
     private static final double SAME_MM = 1;
 
     private final LaidView view;
@@ -78,7 +79,7 @@ public final class ElevationArt {
     /** What an elevation takes up, from the left end of the wall and up from the floor, in mm. */
     public static Optional<Box> extentMm(LaidView view, View.Subject.Elevation subject) {
         return WallElevation.of(view.storey(), subject)
-                .map(w -> new Box(-CUT_MM, -CUT_MM, w.lengthMm() + CUT_MM, w.heightMm() + CUT_MM));
+                .map(w -> new Box(-CUT_MM, -CUT_MM - w.floorMm(), w.lengthMm() + CUT_MM, w.heightMm() + CUT_MM));
     }
 
     private Drawing drawing() {
@@ -230,7 +231,7 @@ public final class ElevationArt {
         var right = wall.lengthMm() + CUT_MM;
         var top = wall.heightMm() + CUT_MM;
         var body = Figure.builder()
-                .ring(new Box(-CUT_MM, -CUT_MM, right, top).ring())
+                .ring(new Box(-CUT_MM, -CUT_MM - wall.floorMm(), right, top).ring())
                 .ring(new Box(0, 0, wall.lengthMm(), wall.heightMm()).ring().reversed())
                 .build();
         var out = new ArrayList<Mark>();
@@ -238,11 +239,31 @@ public final class ElevationArt {
             out.add(new Mark.Fill(
                     frame.paper(body), Ink.of(pens.colour(Role.POCHE).argb())));
         }
+        floor(out);
         out.add(new Mark.Stroke(
                 frame.paper(Figure.ring(new Box(0, 0, wall.lengthMm(), wall.heightMm()).ring())),
                 pens.cutWall(),
                 pens.ink()));
         return out;
+    }
+
+    /** What the floor is built up of, cut: its covering, and the layers below it in tones that alternate. */
+    private void floor(List<Mark> out) {
+        var y = 0.0;
+        var i = 0;
+        for (var layer : wall.floor()) {
+            var strip = frame.paper(Figure.ring(new Box(0, y - layer.thickness().mm(), wall.lengthMm(), y).ring()));
+            if (lamp != Lamp.DRAFT) {
+                out.add(new Mark.Fill(
+                        strip,
+                        Ink.of(pens.colour(Role.POCHE)
+                                .lighter(i % 2 == 0 ? LAYER_LIGHTER : 1.4 * LAYER_LIGHTER)
+                                .argb())));
+            }
+            out.add(new Mark.Stroke(strip, pens.trim(), pens.ink()));
+            y -= layer.thickness().mm();
+            i++;
+        }
     }
 
     private List<Mark> dimensions() {
@@ -252,7 +273,7 @@ public final class ElevationArt {
                 wall.holes().stream()
                         .flatMap(h -> Stream.of(h.box().minX(), h.box().maxX())));
         rows(out, across, wall.lengthMm(), (at, row) -> {
-            var from = frame.paper(new Point(at, -CUT_MM));
+            var from = frame.paper(new Point(at, -CUT_MM - wall.floorMm()));
             return List.of(from, new Point(from.x(), from.y() + row));
         });
         var up = stops(

@@ -47,6 +47,12 @@ record PieceFields(OneSurface on) {
                         "Change joint"));
         Patterns.measure(laying.pattern()).ifPresent(m -> out.add(measure(finish, laying, m)));
         out.add(joints(finish, laying));
+        out.add(new ToneFields(on)
+                .code(
+                        on.id() + "-joint-code",
+                        material.in(on.model().shown().view().look()).jointTone(),
+                        typed -> on.lay(
+                                Outcome.done(laying.withJointTone(Optional.of(typed))), finish, "Colour joints")));
         out.addAll(direction(finish));
         out.addAll(start(finish));
         out.addAll(new PieceFigures(on).of(finish, laying));

@@ -131,6 +131,13 @@ record PieceFigures(OneSurface on) {
                         n -> on.lay(Outcome.done(laying.withGoods(goods.withPrice(n))), finish, "Price pieces")),
                 on.parts()
                         .distance(
+                                "Thickness",
+                                on.id() + "-thickness",
+                                goods.thickness(),
+                                v -> on.sized(finish, Outcome.done(laying.withGoods(goods.withThickness(v)))),
+                                "Say how thick pieces are"),
+                on.parts()
+                        .distance(
                                 "Lost along a cut",
                                 on.id() + "-blade",
                                 goods.blade(),

@@ -12,6 +12,7 @@ import honeylamp.edit.OwnRegions;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Region;
+import honeylamp.plan.Surface.Edge;
 import honeylamp.plan.Surface.OwnRegion;
 import honeylamp.units.AreaText;
 import honeylamp.units.Length;
@@ -28,6 +29,12 @@ record RegionCard(WorkspaceModel model, CardFields parts) {
         out.add(Widgets.fact("Covered area", AreaText.both(areaMm2(region))));
         out.addAll(place(region));
         out.add(Widgets.section("Finish", finish(region).toArray(Node[]::new)));
+        if (region.steps()) {
+            out.add(Widgets.section(
+                    "Its edges, all round",
+                    parts.covering(List.of(new Edge(region.id())), "region-edge", Place.WALL, "Finish edges")
+                            .toArray(Node[]::new)));
+        }
         out.add(parts.delete());
         return out;
     }
@@ -49,6 +56,15 @@ record RegionCard(WorkspaceModel model, CardFields parts) {
                         "What it lies on",
                         List.of("On the floor", "On the ceiling"),
                         index -> put(region, index == 0 ? new Region.Floors() : new Region.Ceilings())));
+                if (region.on() instanceof Region.Floors) {
+                    out.add(parts.place(
+                            "Higher than the floor by",
+                            "region-raised",
+                            region.raised(),
+                            v -> Outcome.done(
+                                    OwnRegions.change(parts.plan(), parts.at(), region.id(), r -> r.withRaised(v))),
+                            "Raise region"));
+                }
                 yield out;
             }
             case Region.Upright _ -> upright(region);

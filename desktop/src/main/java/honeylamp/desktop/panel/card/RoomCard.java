@@ -7,6 +7,7 @@ import honeylamp.catalogue.RoomUses;
 import honeylamp.catalogue.RoomUses.RoomNames;
 import honeylamp.catalogue.RoomUses.RoomUse;
 import honeylamp.derive.listing.Dissection;
+import honeylamp.derive.listing.FloorSteps;
 import honeylamp.derive.listing.Surfaces;
 import honeylamp.derive.listing.WallElevation;
 import honeylamp.derive.listing.WallSides;
@@ -30,6 +31,7 @@ import honeylamp.edit.PageEdits;
 import honeylamp.edit.RoomEdits;
 import honeylamp.edit.ViewEdits;
 import honeylamp.geometry.Outline;
+import honeylamp.plan.BuildUpLayer;
 import honeylamp.plan.ElementId.RoomId;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Furnishing;
@@ -92,6 +94,7 @@ record RoomCard(WorkspaceModel model, CardFields parts, Library<RoomNames> kept)
     private List<Node> finishes(Room room) {
         var out = new ArrayList<Node>();
         out.add(section("Floor", floor(room)));
+        out.add(section("Below the floor", belowFloor(room)));
         out.add(section("Ceiling", covering(room, Surface.Ceiling::new, "ceiling", Place.CEILING, "Finish ceiling")));
         var walls = new ArrayList<>(covering(room, Surface.Walls::new, "walls", Place.WALL, "Finish walls"));
         walls.add(Widgets.button(
@@ -265,6 +268,35 @@ record RoomCard(WorkspaceModel model, CardFields parts, Library<RoomNames> kept)
                 fit.height().orElse(model.now().currentStorey().height()),
                 h -> Outcome.done(RoomEdits.fit(parts.plan(), parts.at(), room, f -> f.withHeight(Optional.of(h)))),
                 "Set room height");
+    }
+
+    /** What the floor is built up of below its covering, and how high its top comes. */
+    private List<Node> belowFloor(Room room) {
+        var fit = room.mark().map(RoomMark::fit).orElse(RoomFit.NONE);
+        var out = new ArrayList<Node>();
+        out.add(new LayerFields(model, "floor-layer", (layers, action) -> {
+                    if (layers.size() > RoomFit.MOST_LAYERS) {
+                        model.complain("A floor has at most " + RoomFit.MOST_LAYERS + " layers here.");
+                    } else {
+                        fit(room, f -> f.withFloorLayers(layers), action);
+                    }
+                })
+                .of(fit.floorLayers(), () -> new BuildUpLayer("Screed", Length.ofMm(65))));
+        out.add(parts.place(
+                "Raw floor higher by",
+                "raw-floor",
+                fit.rawFloor(),
+                v -> Outcome.done(RoomEdits.fit(parts.plan(), parts.at(), room, f -> f.withRawFloor(v))),
+                "Raise raw floor"));
+        room.mark().flatMap(FloorSteps::top).ifPresent(top -> {
+            var units = parts.plan().units();
+            var covering = FloorSteps.covering(room.mark().orElseThrow());
+            out.add(Widgets.fact("Top above the raw floor of the storey", LengthText.roundedWithUnit(top, units)));
+            if (covering.equals(Length.ZERO)) {
+                out.add(Widgets.quiet("The covering counts once its pieces have a thickness."));
+            }
+        });
+        return out;
     }
 
     private List<Node> floor(Room room) {

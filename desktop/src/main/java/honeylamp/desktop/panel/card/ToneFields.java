@@ -56,7 +56,7 @@ record ToneFields(OneSurface on) {
     }
 
     /** A colour by its code. */
-    private Node code(String fieldId, Oklch colour, Consumer<Oklch> take) {
+    Node code(String fieldId, Oklch colour, Consumer<Oklch> take) {
         var field = new TextField(ColourCode.of(colour));
         field.setId(fieldId);
         field.setAccessibleText("Colour code");

@@ -7,28 +7,22 @@ import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.Added;
 import honeylamp.edit.Outcome;
 import honeylamp.edit.WallTypeEdits;
+import honeylamp.plan.BuildUpLayer;
 import honeylamp.plan.ElementId.WallTypeId;
 import honeylamp.plan.HeightRule;
 import honeylamp.plan.Plan;
-import honeylamp.plan.WallLayer;
 import honeylamp.plan.WallType;
 import honeylamp.plan.WallType.Poche;
-import honeylamp.units.Length;
-import honeylamp.units.LengthReader;
-import honeylamp.units.LengthReading;
 import honeylamp.units.LengthText;
 import java.util.ArrayList;
 import java.util.List;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
-import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 
 /** The wall type drawn with, as typed values: name, build-up, fill, height. */
 record WallTypeCard(WorkspaceModel model, CardFields parts, Library<WallType> library) {
-    private static final Length FIRST_LAYER = Length.ofMm(12.5);
-
     List<Node> of(WallType type) {
         var out = new ArrayList<Node>();
         out.add(Widgets.heading("Wall type"));
@@ -45,7 +39,10 @@ record WallTypeCard(WorkspaceModel model, CardFields parts, Library<WallType> li
                     "Thickness",
                     LengthText.roundedWithUnit(type.thickness(), parts.plan().units())));
         }
-        out.add(Widgets.section("Layers, from outside in", layers(type)));
+        out.add(Widgets.section(
+                "Layers, from outside in",
+                new LayerFields(model, "layer", (layers, action) -> change(type, type.withLayers(layers), action))
+                        .of(type.layers(), () -> new BuildUpLayer("Core", type.thickness()))));
         out.add(Widgets.section("Load-bearing", carries(type)));
         out.add(Widgets.section("How cut walls are filled", poche(type)));
         out.add(Widgets.section("Height", height(type)));
@@ -82,60 +79,6 @@ record WallTypeCard(WorkspaceModel model, CardFields parts, Library<WallType> li
         model.act(
                 new Intent.Edit(added.plan(), action),
                 new Intent.ChooseWithin(model.now().choices().withWallType(added.id())));
-    }
-
-    private Node layers(WallType type) {
-        var box = new VBox(4);
-        for (var i = 0; i < type.layers().size(); i++) {
-            box.getChildren().add(layer(type, i));
-        }
-        box.getChildren().add(Widgets.button("Add layer", "layer-add", "Layers give the thickness", () -> {
-            var first = type.layers().isEmpty()
-                    ? new WallLayer("Core", type.thickness())
-                    : new WallLayer("Layer", FIRST_LAYER);
-            change(type, type.withLayers(plus(type.layers(), first)), "Add layer");
-        }));
-        return box;
-    }
-
-    private static List<WallLayer> plus(List<WallLayer> layers, WallLayer more) {
-        var out = new ArrayList<>(layers);
-        out.add(more);
-        return out;
-    }
-
-    private Node layer(WallType type, int index) {
-        var layer = type.layers().get(index);
-        var name = new TextField(layer.name());
-        name.setId("layer-name-" + index);
-        name.setAccessibleText("Name of layer " + (index + 1));
-        name.getStyleClass().add("name-field");
-        name.setOnAction(
-                _ -> changeLayer(type, index, new WallLayer(name.getText().strip(), layer.thickness())));
-        var thickness =
-                new TextField(LengthText.full(layer.thickness(), parts.plan().units()));
-        thickness.setId("layer-" + index);
-        thickness.setAccessibleText("Thickness of layer " + (index + 1));
-        thickness.setOnAction(_ -> {
-            switch (LengthReader.positive(thickness.getText(), parts.plan().units())) {
-                case LengthReading.Good(var v) -> changeLayer(type, index, new WallLayer(layer.name(), v));
-                case LengthReading.Bad(var sentence) -> model.complain(sentence);
-            }
-        });
-        var gone = Widgets.button("\u00d7", "layer-gone-" + index, "Take this layer out", () -> {
-            var left = new ArrayList<>(type.layers());
-            left.remove(index);
-            change(type, type.withLayers(left), "Take layer out");
-        });
-        var row = new HBox(4, name, thickness, gone);
-        row.getStyleClass().add("row");
-        return row;
-    }
-
-    private void changeLayer(WallType type, int index, WallLayer layer) {
-        var layers = new ArrayList<>(type.layers());
-        layers.set(index, layer);
-        change(type, type.withLayers(layers), "Change layer");
     }
 
     private Node carries(WallType type) {

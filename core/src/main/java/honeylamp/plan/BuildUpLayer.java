@@ -3,10 +3,10 @@ package honeylamp.plan;
 import honeylamp.units.Checks;
 import honeylamp.units.Length;
 
-/** One layer of a wall's build-up. */
-public record WallLayer(String name, Length thickness) {
+/** One layer of what a wall or a floor is built up of. */
+public record BuildUpLayer(String name, Length thickness) {
     /** Refuses a layer without thickness. */
-    public WallLayer {
+    public BuildUpLayer {
         Checks.positive("thickness of the layer " + name, thickness);
     }
 }

@@ -1,0 +1,78 @@
+package honeylamp.desktop.panel.card;
+
+import honeylamp.desktop.panel.part.Widgets;
+import honeylamp.desktop.workspace.WorkspaceModel;
+import honeylamp.plan.BuildUpLayer;
+import honeylamp.units.Length;
+import honeylamp.units.LengthReader;
+import honeylamp.units.LengthReading;
+import honeylamp.units.LengthText;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.BiConsumer;
+import java.util.function.Supplier;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+
+/**
+ * The layers of a build-up, one below the other, each with its name and thickness.
+ *
+ * @param id leads the ids of the fields
+ * @param put takes the layers after a change, and what the change is called
+ */
+record LayerFields(WorkspaceModel model, String id, BiConsumer<List<BuildUpLayer>, String> put) {
+    private static final Length NEXT = Length.ofMm(12.5);
+
+    /**
+     * The layers and a button for one more.
+     *
+     * @param first what the first one is when it is added
+     */
+    VBox of(List<BuildUpLayer> layers, Supplier<BuildUpLayer> first) {
+        var box = new VBox(4);
+        for (var i = 0; i < layers.size(); i++) {
+            box.getChildren().add(layer(layers, i));
+        }
+        box.getChildren().add(Widgets.button("Add layer", id + "-add", "Layers give the thickness", () -> {
+            var more = new ArrayList<>(layers);
+            more.add(layers.isEmpty() ? first.get() : new BuildUpLayer("Layer", NEXT));
+            put.accept(more, "Add layer");
+        }));
+        return box;
+    }
+
+    private HBox layer(List<BuildUpLayer> layers, int index) {
+        var layer = layers.get(index);
+        var name = new TextField(layer.name());
+        name.setId(id + "-name-" + index);
+        name.setAccessibleText("Name of layer " + (index + 1));
+        name.getStyleClass().add("name-field");
+        name.setOnAction(
+                _ -> change(layers, index, new BuildUpLayer(name.getText().strip(), layer.thickness())));
+        var units = model.now().plan().units();
+        var thickness = new TextField(LengthText.full(layer.thickness(), units));
+        thickness.setId(id + "-" + index);
+        thickness.setAccessibleText("Thickness of layer " + (index + 1));
+        thickness.setOnAction(_ -> {
+            switch (LengthReader.positive(thickness.getText(), units)) {
+                case LengthReading.Good(var v) -> change(layers, index, new BuildUpLayer(layer.name(), v));
+                case LengthReading.Bad(var sentence) -> model.complain(sentence);
+            }
+        });
+        var gone = Widgets.button("\u00d7", id + "-gone-" + index, "Take this layer out", () -> {
+            var left = new ArrayList<>(layers);
+            left.remove(index);
+            put.accept(left, "Take layer out");
+        });
+        var row = new HBox(4, name, thickness, gone);
+        row.getStyleClass().add("row");
+        return row;
+    }
+
+    private void change(List<BuildUpLayer> before, int index, BuildUpLayer layer) {
+        var layers = new ArrayList<>(before);
+        layers.set(index, layer);
+        put.accept(layers, "Change layer");
+    }
+}
