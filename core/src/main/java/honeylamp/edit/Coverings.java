@@ -117,7 +117,12 @@ public final class Coverings {
                 out.add(of);
                 newRooms(of.room(), was, storey).forEach(r -> out.add(of.of(r)));
             }
-            case Surface.Reveal _, Surface.OfStair _, Surface.OwnRegion _, Surface.Edge _ -> out.add(surface);
+            case Surface.Reveal _,
+                    Surface.Threshold _,
+                    Surface.Site _,
+                    Surface.OfStair _,
+                    Surface.OwnRegion _,
+                    Surface.Edge _ -> out.add(surface);
         }
         out.removeIf(s -> storey.elements().find(s.host()).isEmpty());
         return out;

@@ -37,6 +37,8 @@ public final class Finishing {
 
     private static final Length FIRST_COURSE = Length.ofMm(600);
 
+    private static final Length FIRST_BORDER = Length.ofMm(120);
+
     private Finishing() {}
 
     /**
@@ -131,6 +133,14 @@ public final class Finishing {
     public static Finish oneCourseMore(Finish finish, String material, Laying laying) {
         var courses = new ArrayList<>(finish.courses());
         courses.add(new Course(material, laying, Optional.empty(), FIRST_COURSE, Begins.LEFT));
+        return finish.withCourses(courses);
+    }
+
+    /** A finish with a border more within those it has, as wide as one of its pieces. */
+    public static Finish oneBorderMore(Finish finish, String material, Laying laying) {
+        var courses = new ArrayList<>(finish.courses());
+        courses.add(new Course(
+                material, laying, Optional.empty(), laying.isSeamless() ? FIRST_BORDER : laying.width(), Begins.LEFT));
         return finish.withCourses(courses);
     }
 

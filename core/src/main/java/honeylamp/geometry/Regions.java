@@ -18,6 +18,8 @@ import org.locationtech.jts.geom.util.GeometryFixer;
 import org.locationtech.jts.noding.NodedSegmentString;
 import org.locationtech.jts.noding.SegmentString;
 import org.locationtech.jts.noding.snap.SnappingNoder;
+import org.locationtech.jts.operation.buffer.BufferOp;
+import org.locationtech.jts.operation.buffer.BufferParameters;
 import org.locationtech.jts.operation.overlayng.OverlayNG;
 import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 import org.locationtech.jts.operation.polygonize.Polygonizer;
@@ -28,6 +30,9 @@ public final class Regions {
 
     /** Surfaces below this, in mm², are slivers of rounding and are dropped. */
     private static final double SLIVER_MM2 = 1e-3;
+
+    /** Corners sharper than about 12 degrees are cut off where edges are moved. */
+    private static final double MOST_MITRE = 10;
 
     private Regions() {}
 
@@ -59,6 +64,16 @@ public final class Regions {
     /** The surface shrunk or grown with rounded corners, for soft shapes. */
     public static List<Outline> softened(Collection<Outline> parts, double byMm) {
         return parts.isEmpty() ? List.of() : outlines(multi(parts).buffer(byMm, 4));
+    }
+
+    /** What lies farther than so much within the edges of surfaces, its corners as sharp as theirs. */
+    public static List<Outline> inset(Collection<Outline> parts, double byMm) {
+        return parts.isEmpty()
+                ? List.of()
+                : outlines(BufferOp.bufferOp(
+                        multi(parts),
+                        -byMm,
+                        new BufferParameters(8, BufferParameters.CAP_FLAT, BufferParameters.JOIN_MITRE, MOST_MITRE)));
     }
 
     /** A point inside a surface, found quickly; not the freest. */

@@ -14,6 +14,7 @@ import java.util.Optional;
  * @param counts as what its area counts
  * @param height clear height, if it is not the storey's
  * @param rawFloor how much higher than the raw floor of the storey its own lies; less than 0 if lower
+ * @param plinth how high the plinth, or skirting, along its walls is; nothing if there is none
  * @param floorLayers what lies on the raw floor below the covering, from the top down; none if nobody said
  */
 @RecordBuilder
@@ -23,10 +24,15 @@ public record RoomFit(
         CountsAs counts,
         Optional<Length> height,
         Length rawFloor,
+        Length plinth,
         List<BuildUpLayer> floorLayers)
         implements RoomFitBuilder.With {
+    /** How high a plinth usually is. */
+    public static final Length USUAL_PLINTH = Length.ofMm(80);
+
     /** Nothing said yet. */
-    public static final RoomFit NONE = new RoomFit("", "", CountsAs.INDOOR, Optional.empty(), Length.ZERO, List.of());
+    public static final RoomFit NONE =
+            new RoomFit("", "", CountsAs.INDOOR, Optional.empty(), Length.ZERO, USUAL_PLINTH, List.of());
 
     /** The use of stores, whose doors should not take their room. */
     public static final String STORE = "store";
@@ -60,6 +66,7 @@ public record RoomFit(
     /** Freezes the layers; refuses a room without height, and more than twelve layers. */
     public RoomFit {
         floorLayers = List.copyOf(floorLayers);
+        Checks.notNegative("height of the plinth", plinth);
         if (floorLayers.size() > MOST_LAYERS) {
             throw new IllegalArgumentException(
                     "a floor has " + floorLayers.size() + " layers, at most " + MOST_LAYERS + " can be");

@@ -1,5 +1,6 @@
 package honeylamp.plan;
 
+import honeylamp.plan.ElementId.GroundId;
 import honeylamp.plan.ElementId.OpeningId;
 import honeylamp.plan.ElementId.RegionId;
 import honeylamp.plan.ElementId.RoomId;
@@ -148,6 +149,32 @@ public sealed interface Surface {
         @Override
         public Optional<Surface> twin(Function<ElementId, Optional<ElementId>> twins) {
             return twins.apply(opening).map(o -> new Reveal((OpeningId) o));
+        }
+    }
+
+    /** The floor within an opening, between the rooms it joins. */
+    record Threshold(OpeningId opening) implements Surface {
+        @Override
+        public ElementId host() {
+            return opening;
+        }
+
+        @Override
+        public Optional<Surface> twin(Function<ElementId, Optional<ElementId>> twins) {
+            return twins.apply(opening).map(o -> new Threshold((OpeningId) o));
+        }
+    }
+
+    /** Ground around the building. */
+    record Site(GroundId ground) implements Surface {
+        @Override
+        public ElementId host() {
+            return ground;
+        }
+
+        @Override
+        public Optional<Surface> twin(Function<ElementId, Optional<ElementId>> twins) {
+            return twins.apply(ground).map(g -> new Site((GroundId) g));
         }
     }
 

@@ -33,6 +33,7 @@ final class FieldDefaults {
 
     private static final List<Field> ALL = List.of(
             new Field(FIT, "rawFloor", JSON.numberNode(0)),
+            new Field(FIT, "plinth", JSON.numberNode(80)),
             new Field(FIT, "floorLayers", JSON.arrayNode()),
             new Field(List.of("storeys", "regions"), "raised", JSON.numberNode(0)),
             new Field(LOOK, "colours", JSON.arrayNode()),

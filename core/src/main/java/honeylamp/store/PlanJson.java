@@ -100,6 +100,8 @@ final class PlanJson {
         @JsonSubTypes.Type(value = Surface.WallSide.class, name = "wall_side"),
         @JsonSubTypes.Type(value = Surface.Plinth.class, name = "plinth"),
         @JsonSubTypes.Type(value = Surface.Reveal.class, name = "reveal"),
+        @JsonSubTypes.Type(value = Surface.Threshold.class, name = "threshold"),
+        @JsonSubTypes.Type(value = Surface.Site.class, name = "site"),
         @JsonSubTypes.Type(value = Surface.Edge.class, name = "region_edge"),
         @JsonSubTypes.Type(value = Surface.Riser.class, name = "riser"),
         @JsonSubTypes.Type(value = Surface.Tread.class, name = "tread"),

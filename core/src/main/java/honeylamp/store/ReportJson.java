@@ -344,7 +344,12 @@ public final class ReportJson {
                 switch (surface) {
                     case Surface.OnWall on -> on.room().map(ElementId::text);
                     case Surface.OfRoom of -> Optional.of(of.room().text());
-                    case Surface.Reveal _, Surface.OfStair _, Surface.OwnRegion _, Surface.Edge _ -> Optional.empty();
+                    case Surface.Reveal _,
+                            Surface.Threshold _,
+                            Surface.Site _,
+                            Surface.OfStair _,
+                            Surface.OwnRegion _,
+                            Surface.Edge _ -> Optional.empty();
                 },
                 surface instanceof Surface.OfStair step ? Optional.of(step.number()) : Optional.empty(),
                 squareMetres(found.areaMm2()),

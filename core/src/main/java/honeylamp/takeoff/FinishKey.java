@@ -10,6 +10,7 @@ import honeylamp.derive.rooms.Room;
 import honeylamp.derive.storeys.LaidStorey;
 import honeylamp.derive.storeys.LaidView;
 import honeylamp.derive.storeys.RegionPlaces;
+import honeylamp.plan.Covering;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Ground;
 import honeylamp.plan.Region;
@@ -111,7 +112,7 @@ public final class FinishKey {
                 .map(RoomMark::floor);
         var regions = laid.storey().regions().stream()
                 .flatMap(r -> Surfaces.finish(laid.storey(), new Surface.OwnRegion(r.id())).stream());
-        return Stream.concat(floors, regions);
+        return Stream.of(floors, regions, thresholds(laid)).flatMap(s -> s).flatMap(FinishKey::withBorders);
     }
 
     /** Each material once: floors of rooms, then regions on them, then balconies, then ground out of doors, storey by storey. */
@@ -123,8 +124,11 @@ public final class FinishKey {
         var floors = laid.geometry().rooms().stream()
                 .map(Room::mark)
                 .flatMap(Optional::stream)
-                .flatMap(m -> Materials.of(m.floor()).stream());
-        return Stream.of(floors, regions(laid), balconies(laid.storey()), grounds(laid.storey()))
+                .map(RoomMark::floor)
+                .flatMap(FinishKey::withBorders)
+                .flatMap(f -> Materials.of(f).stream());
+        var thresholds = thresholds(laid).flatMap(f -> Materials.of(f).stream());
+        return Stream.of(floors, regions(laid), thresholds, balconies(laid.storey()), grounds(laid.storey()))
                 .flatMap(s -> s);
     }
 
@@ -133,7 +137,24 @@ public final class FinishKey {
                 .filter(r -> r.on() instanceof Region.Floors
                         && !RegionPlaces.level(laid.geometry(), r).isEmpty())
                 .flatMap(r -> Surfaces.finish(laid.storey(), new Surface.OwnRegion(r.id())).stream())
+                .flatMap(FinishKey::withBorders)
                 .flatMap(f -> Materials.of(f).stream());
+    }
+
+    /** A finish, and what lies in its borders. */
+    private static Stream<Finish> withBorders(Finish finish) {
+        return Stream.concat(
+                Stream.of(finish),
+                finish.courses().stream()
+                        .map(c -> Finish.of(c.material())
+                                .with(copy ->
+                                        copy.laying(Optional.of(c.laying())).tone(c.tone()))));
+    }
+
+    private static Stream<Finish> thresholds(LaidStorey laid) {
+        return laid.storey().coverings().stream()
+                .filter(c -> c.surface() instanceof Surface.Threshold)
+                .map(Covering::finish);
     }
 
     private static Stream<Material> balconies(Storey storey) {
@@ -145,9 +166,10 @@ public final class FinishKey {
     /** A plot is a boundary and no surface. */
     private static Stream<Material> grounds(Storey storey) {
         return storey.grounds().stream()
-                .map(Ground::use)
-                .filter(use -> use != Ground.Use.PLOT)
-                .distinct()
-                .map(Grounds::material);
+                .filter(g -> g.use() != Ground.Use.PLOT)
+                .map(g -> Surfaces.finish(storey, new Surface.Site(g.id()))
+                        .flatMap(Materials::of)
+                        .orElseGet(() -> Grounds.material(g.use())))
+                .distinct();
     }
 }

@@ -21,7 +21,7 @@ final class SurfaceNames {
             case Surface.OnWall on -> named(storey, on.room());
             case Surface.OwnRegion(var id) -> around(storey, id);
             case Surface.Edge(var id) -> around(storey, id);
-            case Surface.Reveal _, Surface.OfStair _ -> "";
+            case Surface.Reveal _, Surface.Threshold _, Surface.Site _, Surface.OfStair _ -> "";
         };
     }
 
@@ -51,6 +51,8 @@ final class SurfaceNames {
             case Surface.Plinth plinth -> towards(storey, plinth) + " plinth";
             case Surface.Reveal _ -> "reveal";
             case Surface.OwnRegion _ -> "own region";
+            case Surface.Threshold _ -> "threshold";
+            case Surface.Site _ -> "ground outside";
             case Surface.Edge _ -> "step of a region";
             case Surface.Riser(var _, var number) -> "riser " + number;
             case Surface.Tread(var _, var number) -> "tread " + number;

@@ -5,6 +5,7 @@ import honeylamp.catalogue.Furnishings;
 import honeylamp.catalogue.Material;
 import honeylamp.catalogue.Materials;
 import honeylamp.catalogue.Patterns;
+import honeylamp.derive.listing.FloorTrims;
 import honeylamp.derive.listing.Schedule;
 import honeylamp.derive.listing.Schedule.Cell;
 import honeylamp.derive.listing.Schedule.Column;
@@ -20,6 +21,7 @@ import honeylamp.plan.ElementId;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Furnishing;
+import honeylamp.plan.Position;
 import honeylamp.plan.RoomMark;
 import honeylamp.plan.Surface;
 import honeylamp.plan.Wall;
@@ -126,7 +128,8 @@ public final class Takeoff {
         for (var storey : plan.all()) {
             var found = new LinkedHashMap<Laid, List<Surfaces.Found>>();
             for (var each : Surfaces.on(storey)) {
-                found.computeIfAbsent(new Laid(each.surface(), each.finish()), _ -> new ArrayList<>())
+                var alike = each.finish().map(f -> f.turnedTo(0).startingAt(Position.ORIGIN));
+                found.computeIfAbsent(new Laid(each.surface(), alike), _ -> new ArrayList<>())
                         .add(each);
             }
             found.forEach((laid, parts) -> covered(storey, laid.surface, parts).ifPresent(out::add));
@@ -134,7 +137,7 @@ public final class Takeoff {
         return out;
     }
 
-    /** What lies on a surface; a wall in courses has several. */
+    /** What lies on a surface, whichever way it runs; a wall in courses and a floor with borders have several. */
     private record Laid(Surface surface, Optional<Finish> finish) {}
 
     private static Optional<Covered> covered(LaidStorey storey, Surface surface, List<Surfaces.Found> parts) {
@@ -145,7 +148,7 @@ public final class Takeoff {
                     .map(p -> TileCount.of(
                             p.outline(),
                             material.laying(),
-                            finish.get(),
+                            p.finish().orElseThrow(),
                             surface.host().seed()))
                     .toList();
             return new Covered(
@@ -284,7 +287,8 @@ public final class Takeoff {
                 Schedule.words("room", "Room"),
                 Schedule.length("perimeter", "All round"),
                 Schedule.length("skirting", "Skirting"),
-                Schedule.length("thresholds", "Thresholds"));
+                Schedule.length("thresholds", "Thresholds"),
+                Schedule.length("trims", "Trims between floors"));
         var rows = new ArrayList<Row>();
         for (var storey : plan.all()) {
             for (var room : storey.geometry().rooms()) {
@@ -311,7 +315,8 @@ public final class Takeoff {
                         new Cell.Words(mark.name()),
                         length(room.perimeterMm()),
                         length(skirting),
-                        length(Math.max(0, walls - skirting))));
+                        length(Math.max(0, walls - skirting)),
+                        length(FloorTrims.lengthMm(storey, room))));
     }
 
     private static Cell length(double mm) {

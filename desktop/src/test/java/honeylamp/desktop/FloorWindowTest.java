@@ -103,4 +103,38 @@ class FloorWindowTest {
                     .noneMatch(c -> c.surface().equals(new Surface.Edge(region.id())));
         }
     }
+
+    @Test
+    void aFloorGetsABorderAThresholdIsLaidByAClickAndThePlinthIsTyped() throws Exception {
+        try (var w = WindowDriver.with(DemoFiles.document())) {
+            w.press("stage-finishes");
+            var before = w.plan();
+            var living = room(w, "Living room");
+            pick(w, living.id());
+            w.press("floor-course-more");
+            w.fill("floor-course-1-width", "12 cm");
+            assertThat(room(w, "Living room").floor().courses())
+                    .singleElement()
+                    .satisfies(c -> assertThat(c.height()).isEqualTo(Length.ofMm(120)));
+            w.fill("plinth-height", "10 cm");
+            assertThat(room(w, "Living room").fit().plinth()).isEqualTo(Length.ofMm(100));
+            w.press("finish-slate");
+            var door = WindowDriver.onScreen(() -> w.model().geometry()).cuts().stream()
+                    .filter(c -> c.opening().kind().label().contains("Door"))
+                    .filter(c -> c.opening().sill().equals(Length.ZERO))
+                    .findFirst()
+                    .orElseThrow();
+            var at = door.middle().middle();
+            w.show(at.x(), at.y(), 2500);
+            w.click(at.x(), at.y());
+            assertThat(w.plan().storeys().getFirst().coverings())
+                    .anyMatch(c -> c.surface()
+                                    .equals(new Surface.Threshold(door.opening().id()))
+                            && c.finish().material().equals("slate"));
+            for (var i = 0; i < 4; i++) {
+                w.key(KeyCode.CONTROL, KeyCode.Z);
+            }
+            assertThat(w.plan()).isEqualTo(before);
+        }
+    }
 }

@@ -22,22 +22,35 @@ public record SiteAreas(double plotMm2, double builtMm2, Map<Use, Double> surfac
     /** The areas around the building of a storey. */
     public static SiteAreas of(StoreyGeometry geometry) {
         var grounds = geometry.storey().grounds();
-        var building = Regions.union(geometry.network().poche().stream()
-                .map(o -> Outline.of(o.shell()))
-                .toList());
+        var building = building(geometry);
         var plots = outlines(grounds, Use.PLOT);
         var surfaces = new EnumMap<Use, Double>(Use.class);
-        var covered = new ArrayList<>(building);
-        for (var ground : grounds.reversed()) { // what is laid later lies on top
+        for (var ground : grounds.reversed()) {
             if (ground.use() != Use.PLOT) {
-                var outline = Outline.of(ground.ring());
-                var seen = Regions.difference(List.of(outline), Regions.union(covered));
-                surfaces.merge(ground.use(), sum(seen), Double::sum);
-                covered.add(outline);
+                surfaces.merge(ground.use(), sum(seen(grounds, building, ground)), Double::sum);
             }
         }
         return new SiteAreas(
                 sum(plots), sum(Regions.intersection(plots, building)), Collections.unmodifiableMap(surfaces));
+    }
+
+    /** What of a ground is seen: less what the building, and what is laid later, cover. */
+    static List<Outline> seen(StoreyGeometry geometry, Ground ground) {
+        return seen(geometry.storey().grounds(), building(geometry), ground);
+    }
+
+    private static List<Outline> seen(List<Ground> grounds, List<Outline> building, Ground ground) {
+        var covered = new ArrayList<>(building);
+        grounds.subList(grounds.indexOf(ground) + 1, grounds.size()).stream()
+                .filter(g -> g.use() != Use.PLOT)
+                .forEach(g -> covered.add(Outline.of(g.ring())));
+        return Regions.difference(List.of(Outline.of(ground.ring())), Regions.union(covered));
+    }
+
+    private static List<Outline> building(StoreyGeometry geometry) {
+        return Regions.union(geometry.network().poche().stream()
+                .map(o -> Outline.of(o.shell()))
+                .toList());
     }
 
     /** Whether anything of a site is drawn. */

@@ -15,6 +15,7 @@ import honeylamp.geometry.Segment;
 import honeylamp.plan.Covering;
 import honeylamp.plan.ElementId.RoomId;
 import honeylamp.plan.Finish;
+import honeylamp.plan.Ground;
 import honeylamp.plan.Opening;
 import honeylamp.plan.Position;
 import honeylamp.plan.Region;
@@ -35,9 +36,6 @@ import java.util.function.Predicate;
  * it from the room. Sides of curved walls and reveals are laid out flat: along follows the face.
  */
 public final class Surfaces {
-    /** The height of the strip along the foot of a wall. */
-    public static final double PLINTH_MM = 80;
-
     /** Shorter or lower than this is no surface. */
     private static final double LEAST_MM = 1;
 
@@ -57,7 +55,15 @@ public final class Surfaces {
      * @param levelMm the origin's height above the plan's zero
      * @param along of length one
      */
-    public record Frame(Point origin, double levelMm, Point along, Up up) {}
+    public record Frame(Point origin, double levelMm, Point along, Up up) {
+        /** A finish of a level surface as it lies in the plan. */
+        public Finish inPlan(Finish finish) {
+            var start = finish.start().point();
+            return finish.startingAt(Position.of(origin.plus(along.times(start.x()))
+                            .plus(along.left().times(start.y()))))
+                    .turnedTo(finish.directionDeg() + Math.toDegrees(Math.atan2(along.y(), along.x())));
+        }
+    }
 
     /**
      * A surface that was found.
@@ -89,6 +95,13 @@ public final class Surfaces {
         }
         for (var cut : storey.geometry().cuts()) {
             out.add(reveal(storey, cut));
+            threshold(storey, cut).ifPresent(out::add);
+        }
+        for (var ground : storey.storey().grounds()) {
+            if (ground.use() != Ground.Use.PLOT) {
+                var frame = new Frame(Point.ORIGIN, storey.storey().level().mm(), new Point(1, 0), Up.LEVEL);
+                out.addAll(site(storey, ground, frame));
+            }
         }
         for (var stair : storey.fixedParts().stairs()) {
             if (stair.seen() == FixedParts.End.FOOT) {
@@ -127,11 +140,14 @@ public final class Surfaces {
                     .flatMap(whole -> withRegions(whole, upright(storey, side, whole)).stream())
                     .flatMap(each -> inCourses(each).stream())
                     .toList());
+            if (mark.fit().plinth().mm() <= LEAST_MM) {
+                continue;
+            }
             out.addAll(stretches(
                     storey,
                     side,
                     new Surface.Plinth(side.wall(), side.side(), Optional.of(mark.id())),
-                    Math.min(PLINTH_MM, height)));
+                    Math.min(mark.fit().plinth().mm(), height)));
         }
         return out;
     }
@@ -157,7 +173,19 @@ public final class Surfaces {
                 .filter(liesOn)
                 .map(r -> found(storey.storey(), new Surface.OwnRegion(r.id()), frame, RegionPlaces.level(room, r)))
                 .toList();
-        return withRegions(whole, regions);
+        return withRegions(whole, regions).stream()
+                .flatMap(each -> inBorders(each).stream())
+                .toList();
+    }
+
+    /** A level surface, parted into the borders of its finish and the field within. */
+    private static List<Found> inBorders(Found whole) {
+        return whole.finish()
+                .filter(f -> !f.courses().isEmpty())
+                .map(f -> Borders.of(whole.outline(), f).stream()
+                        .map(p -> new Found(whole.surface(), whole.frame(), p.outline(), Optional.of(p.finish())))
+                        .toList())
+                .orElse(List.of(whole));
     }
 
     /** The regions on a stretch of a wall's side, in the frame of the stretch; openings are left out of them. */
@@ -297,6 +325,36 @@ public final class Surfaces {
         return opening.head().minus(opening.sill()).mm();
     }
 
+    /** The floor in an opening that reaches down to it, along its wall. */
+    public static Optional<Found> threshold(LaidStorey storey, OpeningCut cut) {
+        if (cut.level() != OpeningCut.Level.CUT || cut.opening().sill().mm() > LEAST_MM) {
+            return Optional.empty();
+        }
+        var middle = cut.middle();
+        var half = cut.thicknessMm() / 2;
+        var frame = new Frame(
+                middle.a().minus(middle.unit().left().times(half)),
+                storey.storey().level().mm(),
+                middle.unit(),
+                Up.LEVEL);
+        var outline = new Box(0, 0, middle.length(), 2 * half);
+        return Optional.of(found(
+                storey.storey(),
+                new Surface.Threshold(cut.opening().id()),
+                frame,
+                List.of(Outline.of(outline.ring()))));
+    }
+
+    /** Ground that is covered, less what the building and ground laid on it later cover. */
+    private static List<Found> site(LaidStorey storey, Ground ground, Frame frame) {
+        var surface = new Surface.Site(ground.id());
+        if (covering(storey.storey(), surface).isEmpty()) {
+            return List.of();
+        }
+        var seen = SiteAreas.seen(storey.geometry(), ground);
+        return inBorders(found(storey.storey(), surface, frame, seen));
+    }
+
     /** Jamb, head, jamb and, above the floor, sill, laid out one after the other. */
     private static Found reveal(LaidStorey storey, OpeningCut cut) {
         var opening = cut.opening();
@@ -361,6 +419,8 @@ public final class Surfaces {
                     Surface.Ceiling _,
                     Surface.Walls _,
                     Surface.Reveal _,
+                    Surface.Threshold _,
+                    Surface.Site _,
                     Surface.Edge _,
                     Surface.Riser _,
                     Surface.Tread _,

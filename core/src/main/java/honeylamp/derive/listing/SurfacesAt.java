@@ -8,6 +8,7 @@ import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Segment;
 import honeylamp.plan.ElementId.RoomId;
+import honeylamp.plan.Ground;
 import honeylamp.plan.Region;
 import honeylamp.plan.RoomMark;
 import honeylamp.plan.Surface;
@@ -26,7 +27,8 @@ public final class SurfacesAt {
     public enum Lies {
         FLOOR,
         WALL,
-        CEILING
+        CEILING,
+        OUTSIDE
     }
 
     /**
@@ -58,8 +60,25 @@ public final class SurfacesAt {
         regions(storey, at, out);
         stairs(storey, at, out);
         reveals(storey, at, out);
-        storey.geometry().roomAt(at).ifPresent(room -> inRoom(storey, room, at, reachMm, out));
+        var room = storey.geometry().roomAt(at);
+        room.ifPresent(r -> inRoom(storey, r, at, reachMm, out));
+        if (out.isEmpty()) {
+            grounds(storey, at, out);
+        }
         return out;
+    }
+
+    private static void grounds(LaidStorey storey, Point at, List<Target> out) {
+        for (var ground : storey.storey().grounds().reversed()) {
+            if (ground.use() != Ground.Use.PLOT && ground.ring().contains(at)) {
+                out.add(alone(
+                        List.of(new Surface.Site(ground.id())),
+                        Lies.OUTSIDE,
+                        "the ground",
+                        SiteAreas.seen(storey.geometry(), ground)));
+                return;
+            }
+        }
     }
 
     private static void regions(LaidStorey storey, Point at, List<Target> out) {
@@ -97,6 +116,12 @@ public final class SurfacesAt {
     private static void reveals(LaidStorey storey, Point at, List<Target> out) {
         for (var cut : storey.geometry().cuts()) {
             if (cut.ring().contains(at)) {
+                Surfaces.threshold(storey, cut)
+                        .ifPresent(found -> out.add(alone(
+                                List.of(found.surface()),
+                                Lies.FLOOR,
+                                "the threshold",
+                                List.of(Outline.of(cut.ring())))));
                 out.add(alone(
                         List.of(new Surface.Reveal(cut.opening().id())),
                         Lies.WALL,

@@ -138,9 +138,11 @@ public record WallElevation(
         var mark = room.mark().orElseThrow();
         var covered = Surfaces.ofRoom(storey, room, mark).stream()
                 .filter(f -> f.frame().up() == Surfaces.Up.PLUMB)
-                .filter(f -> f.surface() instanceof Surface.WallSide || f.surface() instanceof Surface.OwnRegion)
+                .filter(f -> f.surface() instanceof Surface.WallSide
+                        || f.surface() instanceof Surface.OwnRegion
+                        || f.surface() instanceof Surface.Plinth && f.finish().isPresent())
                 .filter(f -> isCurved
-                        ? f.surface() instanceof Surface.WallSide s && s.wall().equals(side.wall())
+                        ? f.surface() instanceof Surface.OnWall s && s.wall().equals(side.wall())
                         : lies(line, f))
                 .map(f -> new Covered(f, isCurved ? 0 : line.along(f.frame().origin()) - from))
                 .toList();

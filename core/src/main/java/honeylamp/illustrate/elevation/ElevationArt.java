@@ -30,6 +30,7 @@ import honeylamp.plan.Position;
 import honeylamp.plan.Role;
 import honeylamp.plan.Showing;
 import honeylamp.plan.Showing.Kind;
+import honeylamp.plan.Surface;
 import honeylamp.plan.View;
 import honeylamp.units.Length;
 import java.util.ArrayList;
@@ -111,6 +112,12 @@ public final class ElevationArt {
         for (var each : wall.covered()) {
             if (lamp != Lamp.DRAFT) {
                 covered(each).ifPresent(out::add);
+            }
+            if (each.surface().surface() instanceof Surface.Plinth) {
+                each.surface()
+                        .outline()
+                        .forEach(o -> out.add(new Mark.Stroke(
+                                frame.paper(moved(o, each.fromMm()).path()), pens.trim(), pens.innerInk())));
             }
         }
         return out;

@@ -1,7 +1,9 @@
 package honeylamp.illustrate.ground;
 
 import honeylamp.catalogue.Grounds;
+import honeylamp.catalogue.Materials;
 import honeylamp.catalogue.pattern.Seeds;
+import honeylamp.derive.listing.Surfaces;
 import honeylamp.derive.pointing.Picking;
 import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.drawing.Mark;
@@ -21,15 +23,18 @@ import honeylamp.plan.Ground;
 import honeylamp.plan.Ground.Use;
 import honeylamp.plan.Oklch;
 import honeylamp.plan.Role;
+import honeylamp.plan.Storey;
 import honeylamp.plan.Structure;
 import honeylamp.plan.Structure.Car;
 import honeylamp.plan.Structure.ParkingBay;
+import honeylamp.plan.Surface;
 import honeylamp.plan.TextRole;
 import honeylamp.units.AreaText;
 import honeylamp.units.UnitSystem;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 
 /** Draws the ground around a building: its surfaces, the boundary and the setback line, bays with their cars. */
 public final class SiteArt {
@@ -48,12 +53,24 @@ public final class SiteArt {
         this.floors = floors;
     }
 
+    /** One ground as it usually is, for a sample. */
+    public List<Mark> sample(Ground ground) {
+        var out = new ArrayList<Mark>();
+        if (ground.use() == Use.PLOT) {
+            plot(out, ground);
+        } else {
+            surface(out, ground, Optional.empty());
+        }
+        return out;
+    }
+
     /** Surfaces in the order they were laid, the lines of the plot over them. */
-    public List<Mark> ground(List<Ground> grounds) {
+    public List<Mark> ground(Storey storey) {
+        var grounds = storey.grounds();
         var out = new ArrayList<Mark>();
         for (var ground : grounds) {
             if (ground.use() != Use.PLOT) {
-                surface(out, ground);
+                surface(out, ground, Surfaces.finish(storey, new Surface.Site(ground.id())));
             }
         }
         for (var ground : grounds) {
@@ -64,14 +81,16 @@ public final class SiteArt {
         return out;
     }
 
-    private void surface(List<Mark> out, Ground ground) {
+    private void surface(List<Mark> out, Ground ground, Optional<Finish> covering) {
         var ring = ground.ring();
         var path = Figure.ring(ring);
         if (lamp != Lamp.DRAFT) {
-            var finish = new Finish("", 0, ground.corners().getFirst());
+            var finish =
+                    covering.orElseGet(() -> new Finish("", 0, ground.corners().getFirst()));
+            var material = Materials.of(finish.material()).orElseGet(() -> Grounds.material(ground.use()));
             var seed = ground.id().seed();
-            out.add(floors.floor(path, ring.bounds(), Grounds.material(ground.use()), finish, seed));
-            if (ground.use() == Use.PLANTING) {
+            out.add(floors.floor(path, ring.bounds(), material, finish, seed));
+            if (ground.use() == Use.PLANTING && covering.isEmpty()) {
                 out.add(new Mark.Clip(frame.paper(path), shrubs(ring.bounds(), Outline.of(ring), seed)));
             }
         }

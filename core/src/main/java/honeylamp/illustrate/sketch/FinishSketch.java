@@ -4,6 +4,7 @@ import honeylamp.catalogue.FurnishingKind;
 import honeylamp.catalogue.Furnishings;
 import honeylamp.catalogue.Material;
 import honeylamp.catalogue.ScreenColours;
+import honeylamp.derive.listing.Surfaces;
 import honeylamp.derive.listing.SurfacesAt.Target;
 import honeylamp.derive.pointing.Picking;
 import honeylamp.derive.storeys.LaidStorey;
@@ -20,6 +21,7 @@ import honeylamp.illustrate.pen.Pens;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Look;
+import honeylamp.plan.Surface;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -38,7 +40,7 @@ public final class FinishSketch {
             LaidStorey storey, PaperFrame frame, Look look, Target target, Material material, Finish finish) {
         var out = new ArrayList<Mark>();
         switch (target.lies()) {
-            case FLOOR -> floor(out, storey, frame, look, target, material, finish);
+            case FLOOR, OUTSIDE -> floor(out, storey, frame, look, target, material, finish);
             case WALL -> {
                 for (var line : target.lines()) {
                     out.add(new Mark.Stroke(
@@ -69,8 +71,20 @@ public final class FinishSketch {
             var seed = target.surfaces().isEmpty()
                     ? 0
                     : target.surfaces().getFirst().host().seed();
-            out.add(new FloorArt(frame, Pens.of(look, frame.scale()), 1).floor(shape, bounds, material, finish, seed));
+            out.add(new FloorArt(frame, Pens.of(look, frame.scale()), 1)
+                    .floor(shape, bounds, material, inPlan(storey, target, finish), seed));
         }
+    }
+
+    /** A finish as it lies in the plan; only thresholds have a frame of their own. */
+    private static Finish inPlan(LaidStorey storey, Target target, Finish finish) {
+        return target.surfaces().stream()
+                .findFirst()
+                .filter(Surface.Threshold.class::isInstance)
+                .flatMap(s -> storey.geometry().cut(((Surface.Threshold) s).opening()))
+                .flatMap(cut -> Surfaces.threshold(storey, cut))
+                .map(found -> found.frame().inPlan(finish))
+                .orElse(finish);
     }
 
     /** What stands on a floor. */

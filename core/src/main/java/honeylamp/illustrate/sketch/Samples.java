@@ -147,7 +147,7 @@ public final class Samples {
                         Position.ofMm(-half, half)),
                 Length.ofMm(use == Ground.Use.PLOT ? widthMm / 6 : 0));
         var site = new SiteArt(frame, pens, Lamp.COLOUR, new FloorArt(frame, pens, 1));
-        return new Drawing(List.of(Layer.of(LayerKind.GROUND, site.ground(List.of(ground)))));
+        return new Drawing(List.of(Layer.of(LayerKind.GROUND, site.sample(ground))));
     }
 
     /** The larger side of a furnishing's picture, with what stands out of its footprint, in paper mm. */

@@ -107,7 +107,8 @@ class FinishGestureTest {
         var west = wall.outline().bounds();
         hand.move(west.minX() + 20, 7000);
         hand.take(hand.gesture.key(hand.scene(), Key.CLOSE));
-        assertThat(((LayFinish) hand.gesture).taken().orElseThrow().courses()).hasSize(1);
+        assertThat(((LayFinish) hand.gesture).taken().orElseThrow().finish().courses())
+                .hasSize(1);
         hand.click(7600, 6900);
         assertThat(room(hand, "Bathroom").floor().material()).isEqualTo("tile-ink");
         assertThat(room(hand, "Bathroom").floor().courses()).isEmpty();

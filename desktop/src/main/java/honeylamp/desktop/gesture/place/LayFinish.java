@@ -38,8 +38,11 @@ import java.util.Set;
  * @param taken a finish that was taken up from where it lies, as it lies there; empty for the one chosen in the tray
  * @param seen what is shown in place
  */
-public record LayFinish(Optional<Point> pointer, int next, Optional<Finish> taken, Optional<Seen> seen)
+public record LayFinish(Optional<Point> pointer, int next, Optional<Taken> taken, Optional<Seen> seen)
         implements Gesture {
+    /** A finish that was taken up, and on what it lies. */
+    public record Taken(Finish finish, Lies on) {}
+
     /** A finish shown in place, kept until another surface is pointed at. */
     public record Seen(Target target, Finish finish, List<Mark> marks) {
         /** Freezes the marks. */
@@ -61,7 +64,7 @@ public record LayFinish(Optional<Point> pointer, int next, Optional<Finish> take
     }
 
     private Optional<Material> material(Surroundings scene) {
-        return taken.map(Finish::material)
+        return taken.map(t -> t.finish().material())
                 .or(() -> Optional.of(scene.choices().material()))
                 .flatMap(Materials::of);
     }
@@ -71,6 +74,7 @@ public record LayFinish(Optional<Point> pointer, int next, Optional<Finish> take
             case FLOOR -> Place.FLOOR;
             case WALL -> Place.WALL;
             case CEILING -> Place.CEILING;
+            case OUTSIDE -> Place.GROUND;
         };
     }
 
@@ -99,7 +103,10 @@ public record LayFinish(Optional<Point> pointer, int next, Optional<Finish> take
                 .flatMap(s -> Surfaces.finish(scene.view().storey().storey(), s))
                 .filter(f -> !f.material().equals(RoomEdits.BARE));
         if (taken.isPresent()) {
-            return target.lies() == Lies.WALL ? taken.get() : taken.get().withCourses(List.of());
+            // courses of walls are no borders of floors
+            var isOfOneKind = (target.lies() == Lies.WALL) == (taken.get().on() == Lies.WALL);
+            var finish = taken.get().finish();
+            return isOfOneKind ? finish : finish.withCourses(List.of());
         }
         var start = before.map(Finish::start).orElseGet(() -> corner(target));
         return new Finish(
@@ -108,7 +115,7 @@ public record LayFinish(Optional<Point> pointer, int next, Optional<Finish> take
 
     /** Floors begin in the lower left corner of their room; what stands upright in the corner of its own frame. */
     private static Position corner(Target target) {
-        return target.lies() == Lies.FLOOR
+        return target.lies() == Lies.FLOOR || target.lies() == Lies.OUTSIDE
                 ? target.room()
                         .map(r -> r.outline().bounds())
                         .map(b -> Position.ofMm(b.minX(), b.minY()))
@@ -151,9 +158,9 @@ public record LayFinish(Optional<Point> pointer, int next, Optional<Finish> take
     private String nothingThere(Surroundings scene, Point at) {
         var material = material(scene);
         if (scene.laid().roomAt(at).isEmpty() || material.isEmpty()) {
-            return "There is no closed room here; a finish needs walls all round.";
+            return "There is no closed room here, and no ground that is drawn; a finish needs walls all round or a surface of the site.";
         }
-        return material.get().label() + " is laid out of doors. The Site stage draws its surfaces.";
+        return material.get().label() + " is laid out of doors, on ground that the Site stage draws.";
     }
 
     private Reply laidInUnit(Surroundings scene, Target target) {
@@ -162,7 +169,7 @@ public record LayFinish(Optional<Point> pointer, int next, Optional<Finish> take
                     this, "This belongs to a copy of a unit. Cover it in the unit itself; all copies follow.");
         }
         var drawn = new RoomId(room.number());
-        var plan = taken.map(f -> RoomEdits.floor(scene.plan(), drawn, f))
+        var plan = taken.map(t -> RoomEdits.floor(scene.plan(), drawn, t.finish()))
                 .orElseGet(() ->
                         RoomEdits.floor(scene.plan(), drawn, scene.choices().material()));
         return Reply.commit(this, plan, "Lay finish").withNews("It is laid in the unit and all its copies.");
@@ -216,7 +223,9 @@ public record LayFinish(Optional<Point> pointer, int next, Optional<Finish> take
                 Reply.to(new LayFinish(
                                 pointer,
                                 next,
-                                seen.map(Seen::finish).map(f -> f.turnedTo((f.directionDeg() + 45) % 180)),
+                                seen.map(s -> new Taken(
+                                        s.finish().turnedTo((s.finish().directionDeg() + 45) % 180),
+                                        s.target().lies())),
                                 Optional.empty())
                         .shown(scene));
             case CLOSE -> takenUp(scene);
@@ -228,13 +237,14 @@ public record LayFinish(Optional<Point> pointer, int next, Optional<Finish> take
     private Reply takenUp(Surroundings scene) {
         var here = pointer.stream()
                 .flatMap(p -> SurfacesAt.at(scene.view().storey(), p, scene.reachMm()).stream())
-                .flatMap(t -> t.surfaces().stream())
-                .flatMap(s -> Surfaces.finish(scene.view().storey().storey(), s).stream())
-                .filter(f -> Materials.of(f).isPresent())
+                .flatMap(t -> t.surfaces().stream()
+                        .flatMap(s -> Surfaces.finish(scene.view().storey().storey(), s).stream())
+                        .map(f -> new Taken(f, t.lies())))
+                .filter(t -> Materials.of(t.finish()).isPresent())
                 .findFirst();
-        return here.map(f -> Reply.to(new LayFinish(pointer, 0, Optional.of(f), Optional.empty()).shown(scene))
+        return here.map(t -> Reply.to(new LayFinish(pointer, 0, Optional.of(t), Optional.empty()).shown(scene))
                         .withNews("Taken up: "
-                                + Materials.of(f).map(Material::label).orElse("")
+                                + Materials.of(t.finish()).map(Material::label).orElse("")
                                 + ". It is laid elsewhere as it lies here; Esc lets go."))
                 .orElseGet(() -> Reply.complain(this, "Nothing is laid here that could be taken up."));
     }

@@ -12,31 +12,37 @@ import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.layout.VBox;
 
-/** The courses of a wall below its finish. */
+/** The courses of a wall below its finish, or the borders of a floor or ceiling around it. */
 record CourseFields(OneSurface on) {
     /** Strips of the wall below the finish, from the floor up, each of its own; the finish reaches to the top. */
     Node of(Finish finish) {
         var box = new VBox(4);
-        var tiles = Materials.covering(Place.WALL).stream()
-                .filter(m -> !m.laying().isSeamless())
+        var tiles = Materials.covering(on.place()).stream()
+                .filter(m -> isBorder() || !m.laying().isSeamless())
                 .toList();
+        var first = tiles.getFirst();
         for (var i = 0; i < finish.courses().size(); i++) {
             box.getChildren().addAll(course(finish, i, tiles));
         }
         if (finish.courses().size() < Finish.MOST_COURSES) {
             box.getChildren()
                     .add(Widgets.button(
-                            "One course more",
+                            isBorder() ? "One border more" : "One course more",
                             on.id() + "-course-more",
-                            "A strip of the wall laid by itself, above those there are; the finish goes on from it to the top",
+                            isBorder()
+                                    ? "A strip along all edges laid by itself, within those there are; the finish fills what is left"
+                                    : "A strip of the wall laid by itself, above those there are; the finish goes on from it to the top",
                             () -> on.lay(
-                                    Finishing.oneCourseMore(
-                                            finish,
-                                            tiles.getFirst().key(),
-                                            tiles.getFirst().laying()),
-                                    "Add a course")));
+                                    isBorder()
+                                            ? Finishing.oneBorderMore(finish, first.key(), first.laying())
+                                            : Finishing.oneCourseMore(finish, first.key(), first.laying()),
+                                    isBorder() ? "Add a border" : "Add a course")));
         }
-        return Widgets.section("Courses, from the floor up", box);
+        return Widgets.section(isBorder() ? "Borders, from the walls in" : "Courses, from the floor up", box);
+    }
+
+    private boolean isBorder() {
+        return on.place() != Place.WALL;
     }
 
     private List<Node> course(Finish finish, int at, List<Material> tiles) {
@@ -50,7 +56,7 @@ record CourseFields(OneSurface on) {
                                         .map(Material::label)
                                         .orElse(course.material()),
                         lead,
-                        "What the course is of",
+                        "What it is of",
                         tiles.stream().map(Material::label).toList(),
                         n -> changed(
                                 finish,
@@ -59,13 +65,13 @@ record CourseFields(OneSurface on) {
                                         .withLaying(tiles.get(n).laying()))),
                 on.parts()
                         .length(
-                                "Height",
-                                lead + "-height",
+                                isBorder() ? "Width" : "Height",
+                                lead + (isBorder() ? "-width" : "-height"),
                                 course.height(),
                                 v -> Outcome.done(on.put()
                                         .apply(Optional.of(
                                                 Finishing.course(finish, at, Optional.of(course.withHeight(v)))))),
-                                "Change height of course"),
+                                isBorder() ? "Change width of border" : "Change height of course"),
                 OneSurface.row(
                         Widgets.menu(
                                 course.begins().label(),
@@ -76,11 +82,13 @@ record CourseFields(OneSurface on) {
                         Widgets.button(
                                 "Take away",
                                 lead + "-away",
-                                "Those above it come down",
-                                () -> on.lay(Finishing.course(finish, at, Optional.empty()), "Take course away"))));
+                                isBorder() ? "Those within it go on from the edge" : "Those above it come down",
+                                () -> on.lay(
+                                        Finishing.course(finish, at, Optional.empty()),
+                                        isBorder() ? "Take border away" : "Take course away"))));
     }
 
     private void changed(Finish finish, int at, Finish.Course course) {
-        on.lay(Finishing.course(finish, at, Optional.of(course)), "Change course");
+        on.lay(Finishing.course(finish, at, Optional.of(course)), isBorder() ? "Change border" : "Change course");
     }
 }

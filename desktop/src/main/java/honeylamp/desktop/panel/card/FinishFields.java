@@ -1,6 +1,5 @@
 package honeylamp.desktop.panel.card;
 
-import honeylamp.catalogue.Family.Place;
 import honeylamp.catalogue.Material;
 import honeylamp.catalogue.Materials;
 import honeylamp.catalogue.Patterns;
@@ -30,9 +29,7 @@ record FinishFields(OneSurface on) {
                 out.add(new ToneFields(on).blend(f, m));
             }
             out.add(reason(f));
-            if (on.place() == Place.WALL) {
-                out.add(new CourseFields(on).of(f));
-            }
+            out.add(new CourseFields(on).of(f));
             out.add(everywhere(f, m));
         }));
         return out;

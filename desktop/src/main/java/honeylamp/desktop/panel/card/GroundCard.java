@@ -1,11 +1,13 @@
 package honeylamp.desktop.panel.card;
 
+import honeylamp.catalogue.Family.Place;
 import honeylamp.catalogue.Grounds;
 import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.GroundEdits;
 import honeylamp.edit.Outcome;
 import honeylamp.plan.Ground;
+import honeylamp.plan.Surface;
 import honeylamp.units.AreaText;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -35,6 +37,12 @@ record GroundCard(WorkspaceModel model, CardFields parts) {
                     v -> Outcome.done(GroundEdits.change(parts.plan(), parts.at(), ground.id(), g -> g.withSetback(v))),
                     "Set back"));
             out.add(Widgets.quiet("A building that comes nearer to the boundary than this is a snag."));
+        }
+        if (ground.use() != Ground.Use.PLOT) {
+            out.add(Widgets.section(
+                    "Laid with something else",
+                    parts.covering(List.of(new Surface.Site(ground.id())), "site", Place.GROUND, "Lay ground")
+                            .toArray(Node[]::new)));
         }
         out.add(parts.delete());
         return out;

@@ -52,6 +52,12 @@ record OpeningCard(WorkspaceModel model, CardFields parts) {
                 "Reveal",
                 parts.covering(List.of(new Surface.Reveal(id)), "reveal", Place.WALL, "Finish reveal")
                         .toArray(Node[]::new)));
+        if (opening.sill().equals(Length.ZERO)) {
+            out.add(Widgets.section(
+                    "Threshold",
+                    parts.covering(List.of(new Surface.Threshold(id)), "threshold", Place.FLOOR, "Lay threshold")
+                            .toArray(Node[]::new)));
+        }
         out.add(Widgets.button(
                 "Copy to the opposite wall",
                 "opening-opposite",

@@ -110,7 +110,10 @@ record RoomCard(WorkspaceModel model, CardFields parts, Library<RoomNames> kept)
                                 () -> model.complain(
                                         "No joints can run through: lay floor and walls in pieces first."))));
         out.add(section("All walls", walls));
-        plinths(room).ifPresent(nodes -> out.add(section("Plinth, all round", nodes)));
+        var plinth = new ArrayList<Node>();
+        plinth.add(plinthHeight(room));
+        plinths(room).ifPresent(plinth::addAll);
+        out.add(section("Plinth, all round", plinth));
         out.add(Widgets.section("Each wall, and what is left of it", sides(room).toArray(Node[]::new)));
         out.add(Widgets.section("Walls from the front", elevations(room)));
         return out;
@@ -356,6 +359,15 @@ record RoomCard(WorkspaceModel model, CardFields parts, Library<RoomNames> kept)
         return Optional.of(all)
                 .filter(a -> !a.isEmpty())
                 .map(a -> parts.covering(a, "plinth", Place.WALL, "Finish plinth"));
+    }
+
+    private Node plinthHeight(Room room) {
+        return parts.distance(
+                "Height",
+                "plinth-height",
+                room.mark().map(RoomMark::fit).orElse(RoomFit.NONE).plinth(),
+                v -> Outcome.done(RoomEdits.fit(parts.plan(), parts.at(), room, f -> f.withPlinth(v))),
+                "Set plinth height");
     }
 
     private List<Node> sides(Room room) {
