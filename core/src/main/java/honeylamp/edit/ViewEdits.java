@@ -17,6 +17,7 @@ import honeylamp.plan.View;
 import honeylamp.plan.View.Crop;
 import honeylamp.plan.View.MovedName;
 import honeylamp.plan.View.Subject;
+import honeylamp.units.Length;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -198,7 +199,7 @@ public final class ViewEdits {
      * @param pageName of the page
      */
     public static Added<PageId> elevations(
-            Plan plan, ViewId like, List<Subject.Elevation> subjects, List<String> names, String pageName) {
+            Plan plan, ViewId like, List<? extends Subject.Front> subjects, List<String> names, String pageName) {
         var presentation = plan.presentation();
         var model = of(plan, like);
         var views = new ArrayList<>(presentation.views());
@@ -230,6 +231,13 @@ public final class ViewEdits {
                 plan.withPresentation(
                         presentation.with(copy -> copy.views(views).pages(pages))),
                 page.id());
+    }
+
+    /** Says how far before a wall what stands there is seen; refused of a view that looks down on a storey. */
+    public static Outcome<Plan> depth(Plan plan, ViewId view, Length depth) {
+        return of(plan, view).subject() instanceof Subject.Front front
+                ? Outcome.done(changed(plan, view, Reach.THIS, v -> v.withSubject(front.deep(depth))))
+                : Outcome.refused("it looks down on a storey");
     }
 
     /** Takes a view away, with the pages that show no other; refused if the plan has no other. */

@@ -144,8 +144,8 @@ public final class Illustration {
 
     /** The same, faster where it is like pictures before; one memory is for one view. */
     public static Drawing of(LaidView view, PaperFrame frame, Lamp lamp, double shadePxPerMm, Remembered remembered) {
-        return view.view().subject() instanceof View.Subject.Elevation elevation
-                ? ElevationArt.of(view, elevation, frame, lamp)
+        return view.view().subject() instanceof View.Subject.Front front
+                ? ElevationArt.of(view, front, frame, lamp)
                 : new Illustration(view, frame, lamp, shadePxPerMm, remembered).drawing();
     }
 
@@ -587,8 +587,8 @@ public final class Illustration {
 
     /** The extent of a view; empty if there is nothing to see. */
     public static Optional<Extent> extent(LaidView view) {
-        if (view.view().subject() instanceof View.Subject.Elevation elevation) {
-            return ElevationArt.extentMm(view, elevation).map(box -> new Extent(box, ElevationArt.AROUND_PAPER_MM));
+        if (view.view().subject() instanceof View.Subject.Front front) {
+            return ElevationArt.extentMm(view, front).map(box -> new Extent(box, ElevationArt.AROUND_PAPER_MM));
         }
         if (view.crop().isPresent()) {
             return view.crop().map(box -> new Extent(box, 0));

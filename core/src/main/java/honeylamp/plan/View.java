@@ -8,6 +8,7 @@ import honeylamp.plan.ElementId.ViewId;
 import honeylamp.plan.ElementId.WallId;
 import honeylamp.plan.Opening.Swing;
 import honeylamp.units.Checks;
+import honeylamp.units.Length;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
@@ -47,12 +48,56 @@ public record View(
         /** A storey from above, cut at its cut height. */
         record StoreyPlan(StoreyId storey) implements Subject {}
 
+        /** Walls as one sees them who stands before them. */
+        sealed interface Front extends Subject {
+            StoreyId storey();
+
+            /** So far before a wall what stands there is seen. */
+            Length depth();
+
+            /** The same with what stands nearer or farther. */
+            Front deep(Length other);
+        }
+
+        /** So deep one usually looks: as far as worktops and beds reach. */
+        Length USUAL_DEPTH = Length.ofMm(1000);
+
         /**
          * A side of a wall as it is seen from a room, with all sides in line with it.
          *
          * @param side of the wall, seen along it from its first end
          */
-        record Elevation(StoreyId storey, RoomId room, WallId wall, Swing side) implements Subject {}
+        record Elevation(StoreyId storey, RoomId room, WallId wall, Swing side, Length depth) implements Front {
+            /** Seen as deep as usual. */
+            public Elevation(StoreyId storey, RoomId room, WallId wall, Swing side) {
+                this(storey, room, wall, side, USUAL_DEPTH);
+            }
+
+            @Override
+            public Elevation deep(Length other) {
+                return new Elevation(storey, room, wall, side, other);
+            }
+        }
+
+        /** All walls of a room, one beside the other as one sees them turning to the right. */
+        record Unrolled(StoreyId storey, RoomId room, Length depth) implements Front {
+            @Override
+            public Unrolled deep(Length other) {
+                return new Unrolled(storey, room, other);
+            }
+        }
+
+        /**
+         * A side of a wall that looks outside, with all sides in line with it.
+         *
+         * @param side of the wall, seen along it from its first end
+         */
+        record OuterFace(StoreyId storey, WallId wall, Swing side, Length depth) implements Front {
+            @Override
+            public OuterFace deep(Length other) {
+                return new OuterFace(storey, wall, side, other);
+            }
+        }
     }
 
     /** Which walls are seen when some are to be removed and others built. */
@@ -168,7 +213,7 @@ public record View(
     public StoreyId storey() {
         return switch (subject) {
             case Subject.StoreyPlan(var storey) -> storey;
-            case Subject.Elevation(var storey, var _, var _, var _) -> storey;
+            case Subject.Front front -> front.storey();
         };
     }
 

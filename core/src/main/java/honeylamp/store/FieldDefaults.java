@@ -49,6 +49,7 @@ final class FieldDefaults {
             new Field(VIEWS, "works", JSON.stringNode("marked")),
             new Field(List.of("brief"), "contents", names(Brief.Content.values())),
             new Field(List.of("presentation", "views", "showing"), "locked", JSON.arrayNode()),
+            new Field(List.of("presentation", "views", "subject"), "depth", JSON.numberNode(1000)),
             new Field(VIEWS, "turnDeg", JSON.numberNode(0)),
             new Field(VIEWS, "movedTiers", JSON.arrayNode()),
             new Field(FLOOR, "laying", JSON.nullNode()),

@@ -147,7 +147,9 @@ final class PlanJson {
     @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "is")
     @JsonSubTypes({
         @JsonSubTypes.Type(value = View.Subject.StoreyPlan.class, name = "storey_plan"),
-        @JsonSubTypes.Type(value = View.Subject.Elevation.class, name = "elevation")
+        @JsonSubTypes.Type(value = View.Subject.Elevation.class, name = "elevation"),
+        @JsonSubTypes.Type(value = View.Subject.Unrolled.class, name = "unrolled"),
+        @JsonSubTypes.Type(value = View.Subject.OuterFace.class, name = "outer_face")
     })
     private interface SubjectNames {}
 

@@ -67,8 +67,8 @@ public final class FinishKey {
     public static List<Entry> ofElevations(List<LaidView> views) {
         Map<Material, List<WallElevation.Covered>> by = new LinkedHashMap<>();
         for (var view : views) {
-            if (view.view().subject() instanceof View.Subject.Elevation subject) {
-                WallElevation.of(view.storey(), subject).stream()
+            if (view.view().subject() instanceof View.Subject.Front subject) {
+                WallElevation.all(view.storey(), subject).stream()
                         .flatMap(w -> w.covered().stream())
                         .forEach(c -> c.surface()
                                 .finish()

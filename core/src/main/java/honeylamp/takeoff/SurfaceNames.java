@@ -1,5 +1,6 @@
 package honeylamp.takeoff;
 
+import honeylamp.derive.listing.OuterFaces;
 import honeylamp.derive.listing.WallSides;
 import honeylamp.derive.rooms.Room;
 import honeylamp.derive.storeys.LaidStorey;
@@ -66,6 +67,7 @@ final class SurfaceNames {
                 .filter(s -> s.wall().equals(side.wall()) && s.side() == side.side())
                 .map(WallSides.WallSide::towards)
                 .findFirst()
-                .orElse("");
+                .orElseGet(() ->
+                        side.room().isEmpty() ? "outer " + OuterFaces.towards(storey, side.wall(), side.side()) : "");
     }
 }

@@ -97,6 +97,13 @@ public final class Surfaces {
             out.add(reveal(storey, cut));
             threshold(storey, cut).ifPresent(out::add);
         }
+        for (var covering : storey.storey().coverings()) {
+            if (covering.surface() instanceof Surface.WallSide(var wall, var side, var room) && room.isEmpty()) {
+                out.addAll(OuterFaces.found(storey, wall, side).stream()
+                        .flatMap(each -> inCourses(each).stream())
+                        .toList());
+            }
+        }
         for (var ground : storey.storey().grounds()) {
             if (ground.use() != Ground.Use.PLOT) {
                 var frame = new Frame(Point.ORIGIN, storey.storey().level().mm(), new Point(1, 0), Up.LEVEL);
@@ -314,7 +321,8 @@ public final class Surfaces {
                 var to = Math.max(a, b);
                 if (to > 0 && from < face.length()) {
                     var sill = cut.opening().sill().mm();
-                    out.add(Outline.of(new Box(from, sill, to, sill + heightMm(cut.opening())).ring()));
+                    var box = new Box(from, sill, to, sill + heightMm(cut.opening()));
+                    out.add(Outline.of(OpeningShape.of(cut.opening().kind(), box)));
                 }
             }
         }

@@ -9,6 +9,7 @@ import honeylamp.geometry.Box;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Segment;
 import honeylamp.plan.BuildUpLayer;
+import honeylamp.plan.ElementId.WallId;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.RoomMark;
 import honeylamp.plan.Surface;
@@ -17,6 +18,8 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
  * A wall as it is seen from a room: all sides in one line, what covers them, what is in them and what stands before
@@ -39,9 +42,6 @@ public record WallElevation(
         List<BuildUpLayer> floor,
         Point middle,
         Point into) {
-    /** What stands nearer to the wall than this is seen before it, in mm. */
-    public static final double DEPTH_MM = 1000;
-
     private static final double IN_LINE_MM = 1;
 
     /** Freezes the lists. */
@@ -71,8 +71,9 @@ public record WallElevation(
      * A piece before the wall.
      *
      * @param awayMm from the wall to its back
+     * @param frontMm from the wall to its front
      */
-    public record Before(Furnishing piece, Box box, double awayMm) {}
+    public record Before(Furnishing piece, Box box, double awayMm, double frontMm) {}
 
     /** What an elevation shows; empty if its room or wall is gone. */
     public static Optional<WallElevation> of(LaidStorey storey, Subject.Elevation subject) {
@@ -85,7 +86,38 @@ public record WallElevation(
                 .flatMap(room -> WallSides.of(storey.geometry(), room).stream()
                         .filter(s -> s.wall().equals(subject.wall()) && s.side() == subject.side())
                         .findFirst()
-                        .map(side -> of(storey, room, side)));
+                        .map(side -> of(storey, room, side, subject.depth().mm())));
+    }
+
+    /** What a view of walls is called; empty words if they are gone. */
+    public static String name(LaidStorey storey, Subject.Front subject) {
+        var walls = all(storey, subject);
+        return subject instanceof Subject.Unrolled(var _, var room, var _)
+                ? storey.storey()
+                        .elements()
+                        .find(RoomMark.class, room)
+                        .map(RoomMark::name)
+                        .map(name -> (name.isBlank() ? "Room" : name) + ", unrolled")
+                        .orElse("")
+                : walls.stream().findFirst().map(WallElevation::name).orElse("");
+    }
+
+    /** All walls a view shows, from left to right; none if its room or wall is gone. */
+    public static List<WallElevation> all(LaidStorey storey, Subject.Front subject) {
+        return switch (subject) {
+            case Subject.Elevation elevation -> of(storey, elevation).stream().toList();
+            case Subject.Unrolled unrolled ->
+                storey.geometry().rooms().stream()
+                        .filter(r -> r.mark()
+                                .map(RoomMark::id)
+                                .filter(unrolled.room()::equals)
+                                .isPresent())
+                        .flatMap(room -> around(storey, room).stream())
+                        .flatMap(s -> of(storey, s.deep(unrolled.depth())).stream())
+                        .toList();
+            case Subject.OuterFace outer ->
+                OuterFaces.elevation(storey, outer).stream().toList();
+        };
     }
 
     /** The walls of a room one after the other, round it from left to right, those in line as one. */
@@ -110,13 +142,13 @@ public record WallElevation(
         return out;
     }
 
-    private static boolean inLine(Segment line, Segment other) {
+    static boolean inLine(Segment line, Segment other) {
         return line.unit().dot(other.unit()) > 0
                 && Math.abs(line.offset(other.a())) <= IN_LINE_MM
                 && Math.abs(line.offset(other.b())) <= IN_LINE_MM;
     }
 
-    private static WallElevation of(LaidStorey storey, Room room, WallSide side) {
+    private static WallElevation of(LaidStorey storey, Room room, WallSide side, double depthMm) {
         var line = side.faces().stream()
                 .max(Comparator.comparingDouble(Segment::length))
                 .orElseThrow()
@@ -147,7 +179,8 @@ public record WallElevation(
                 .map(f -> new Covered(f, isCurved ? 0 : line.along(f.frame().origin()) - from))
                 .toList();
         var height = mark.fit().height().orElse(storey.storey().height()).mm();
-        var holes = isCurved ? List.<Hole>of() : holes(storey, sides, line, from, to);
+        var walls = sides.stream().map(WallSide::wall).collect(Collectors.toSet());
+        var holes = isCurved ? List.<Hole>of() : holes(storey, walls, line, from, to);
         var into = line.unit().left().times(-1);
         return new WallElevation(
                 (room.name().isBlank() ? "Room" : room.name()) + ", wall in the " + side.towards(),
@@ -156,7 +189,7 @@ public record WallElevation(
                 height,
                 covered,
                 holes,
-                isCurved ? List.of() : before(storey, room, line, from, to),
+                isCurved ? List.of() : before(storey.geometry().furnishingsIn(room), line, from, to, depthMm),
                 FloorSteps.layers(mark),
                 line.at((from + to) / 2),
                 into);
@@ -167,14 +200,14 @@ public record WallElevation(
                 && Math.abs(line.offset(found.frame().origin())) <= IN_LINE_MM;
     }
 
-    private static List<Hole> holes(LaidStorey storey, List<WallSide> sides, Segment line, double from, double to) {
+    /** The openings in walls, from left to right, measured from {@code from} along a line. */
+    static List<Hole> holes(LaidStorey storey, Set<WallId> walls, Segment line, double from, double to) {
         var out = new ArrayList<Hole>();
         for (var cut : storey.geometry().cuts()) {
             var a = line.along(cut.middle().a()) - from;
             var b = line.along(cut.middle().b()) - from;
             var isSeen = Math.max(a, b) > IN_LINE_MM && Math.min(a, b) < to - from - IN_LINE_MM;
-            if (isSeen
-                    && sides.stream().anyMatch(s -> s.wall().equals(cut.host().id()))) {
+            if (isSeen && walls.contains(cut.host().id())) {
                 var opening = cut.opening();
                 out.add(new Hole(
                         cut,
@@ -190,23 +223,23 @@ public record WallElevation(
         return out;
     }
 
-    /** The pieces of the room before the wall, the farthest from it last. */
-    private static List<Before> before(LaidStorey storey, Room room, Segment line, double from, double to) {
+    /** The pieces before a wall, the farthest from it last. */
+    static List<Before> before(List<Furnishing> pieces, Segment line, double from, double to, double depthMm) {
         var out = new ArrayList<Before>();
-        for (var piece : storey.geometry().furnishingsIn(room)) {
+        for (var piece : pieces) {
             var corners = Picking.footprint(piece).corners();
             var along = corners.stream().mapToDouble(line::along).summaryStatistics();
             var away = corners.stream()
                     .mapToDouble(c -> -c.minus(line.a()).dot(line.unit().left()))
-                    .min()
-                    .orElse(0);
+                    .summaryStatistics();
             var left = Math.max(along.getMin(), from);
             var right = Math.min(along.getMax(), to);
-            if (away <= DEPTH_MM && right - left > IN_LINE_MM) {
+            if (away.getMin() <= depthMm && away.getMax() > 0 && right - left > IN_LINE_MM) {
                 out.add(new Before(
                         piece,
                         new Box(left - from, 0, right - from, piece.height().mm()),
-                        Math.max(0, away)));
+                        Math.max(0, away.getMin()),
+                        away.getMax()));
             }
         }
         out.sort(Comparator.comparingDouble(Before::awayMm));

@@ -3,6 +3,7 @@ package honeylamp.illustrate.elevation;
 import honeylamp.catalogue.FurnishingKind.Stand;
 import honeylamp.catalogue.Furnishings;
 import honeylamp.catalogue.Materials;
+import honeylamp.derive.listing.OpeningShape;
 import honeylamp.derive.listing.WallElevation;
 import honeylamp.derive.listing.WallElevation.Before;
 import honeylamp.derive.listing.WallElevation.Covered;
@@ -12,15 +13,19 @@ import honeylamp.drawing.Drawing;
 import honeylamp.drawing.Layer;
 import honeylamp.drawing.LayerKind;
 import honeylamp.drawing.Mark;
+import honeylamp.drawing.ink.Blend;
 import honeylamp.drawing.ink.Ink;
 import honeylamp.geometry.Affine;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Figure;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
+import honeylamp.geometry.Regions;
+import honeylamp.geometry.Ring;
 import honeylamp.illustrate.ground.FloorArt;
 import honeylamp.illustrate.paper.Lamp;
 import honeylamp.illustrate.paper.PaperFrame;
+import honeylamp.illustrate.pen.DrawnByHand;
 import honeylamp.illustrate.pen.Fading;
 import honeylamp.illustrate.pen.Pens;
 import honeylamp.illustrate.words.DimensionArt;
@@ -37,6 +42,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.TreeSet;
+import java.util.function.Function;
 import java.util.stream.Stream;
 
 /** Draws a wall from the front: what covers it, openings, what stands before it, the floor and ceiling cut, dimensions. */
@@ -54,51 +60,141 @@ public final class ElevationArt {
     private static final double LAYER_LIGHTER = 0.35;
     private static final double SAME_MM = 1;
 
+    /** How dark shadows are at full strength. */
+    private static final double SHADOW = 0.42;
+
+    private static final double MOST_SHADOW_MM = 450;
+    private static final double MOST_REVEAL_MM = 120;
+
+    /** Whether a wall is the first or the last of those side by side, and whether one sees it from outside. */
+    private record Lies(boolean first, boolean last, boolean outside) {}
+
     private final LaidView view;
     private final WallElevation wall;
+    private final Lies lies;
     private final PaperFrame frame;
     private final Pens pens;
     private final Lamp lamp;
     private final FloorArt finishes;
 
-    private ElevationArt(LaidView view, WallElevation wall, PaperFrame frame, Lamp lamp) {
+    private ElevationArt(LaidView view, WallElevation wall, Lies lies, PaperFrame frame, Lamp lamp) {
         this.view = view;
         this.wall = wall;
+        this.lies = lies;
         this.frame = frame;
         this.lamp = lamp;
         this.pens = Pens.of(view.look(), frame.scale());
         this.finishes = new FloorArt(frame, pens, view.look().textureStrength());
     }
 
-    /** The picture of an elevation; nothing if its wall is gone. */
-    public static Drawing of(LaidView view, View.Subject.Elevation subject, PaperFrame frame, Lamp lamp) {
-        return WallElevation.of(view.storey(), subject)
-                .map(wall -> new ElevationArt(view, wall, frame, lamp).drawing())
-                .orElseGet(() -> new Drawing(List.of()));
+    /** The picture of walls from the front; nothing if they are gone. */
+    public static Drawing of(LaidView view, View.Subject.Front subject, PaperFrame frame, Lamp lamp) {
+        var walls = WallElevation.all(view.storey(), subject);
+        var each = new ArrayList<ElevationArt>();
+        var from = 0.0;
+        for (var i = 0; i < walls.size(); i++) {
+            var there = new PaperFrame(frame.scale(), frame.originX() + from / frame.scale(), frame.originY());
+            var lies = new Lies(i == 0, i == walls.size() - 1, subject instanceof View.Subject.OuterFace);
+            each.add(new ElevationArt(view, walls.get(i), lies, there, lamp));
+            from += walls.get(i).lengthMm();
+        }
+        return drawing(view, each, frame, lamp);
     }
 
-    /** What an elevation takes up, from the left end of the wall and up from the floor, in mm. */
-    public static Optional<Box> extentMm(LaidView view, View.Subject.Elevation subject) {
-        return WallElevation.of(view.storey(), subject)
-                .map(w -> new Box(-CUT_MM, -CUT_MM - w.floorMm(), w.lengthMm() + CUT_MM, w.heightMm() + CUT_MM));
+    /** What walls from the front take up, from the left end of the first and up from the floor, in mm. */
+    public static Optional<Box> extentMm(LaidView view, View.Subject.Front subject) {
+        var walls = WallElevation.all(view.storey(), subject);
+        var along = walls.stream().mapToDouble(WallElevation::lengthMm).sum();
+        return walls.stream()
+                .map(w -> new Box(-CUT_MM, -CUT_MM - w.floorMm(), along + CUT_MM, w.heightMm() + CUT_MM))
+                .reduce(Box::union);
     }
 
-    private Drawing drawing() {
+    private static Drawing drawing(LaidView view, List<ElevationArt> walls, PaperFrame frame, Lamp lamp) {
         var layers = new ArrayList<Layer>();
-        add(layers, LayerKind.FLOOR, Kind.FINISHES, covered());
-        add(layers, LayerKind.OPENINGS, Kind.OPENINGS, openings());
-        add(layers, LayerKind.TOPS, Kind.FURNITURE, pieces());
-        add(layers, LayerKind.POCHE, Kind.WALLS, cut());
-        add(layers, LayerKind.DIMENSIONS, Kind.DIMENSIONS, dimensions());
+        var look = view.look();
+        add(layers, view, frame, LayerKind.FLOOR, Kind.FINISHES, all(walls, ElevationArt::covered));
+        add(layers, view, frame, LayerKind.OPENINGS, Kind.OPENINGS, all(walls, ElevationArt::openings));
+        if (lamp == Lamp.LIT && look.castShadow() > 0) {
+            var shade = all(walls, ElevationArt::shade);
+            if (!shade.isEmpty()) {
+                layers.add(new Layer(LayerKind.SHADE, Blend.MULTIPLY, shade));
+            }
+        }
+        add(layers, view, frame, LayerKind.TOPS, Kind.FURNITURE, all(walls, ElevationArt::pieces));
+        add(layers, view, frame, LayerKind.POCHE, Kind.WALLS, all(walls, ElevationArt::cut));
+        add(layers, view, frame, LayerKind.DIMENSIONS, Kind.DIMENSIONS, all(walls, ElevationArt::dimensions));
         return new Drawing(layers);
     }
 
-    private void add(List<Layer> layers, LayerKind layer, Kind kind, List<Mark> marks) {
+    private static List<Mark> all(List<ElevationArt> walls, Function<ElevationArt, List<Mark>> of) {
+        return walls.stream().flatMap(w -> of.apply(w).stream()).toList();
+    }
+
+    private static void add(
+            List<Layer> layers, LaidView view, PaperFrame frame, LayerKind layer, Kind kind, List<Mark> marks) {
         var showing = view.view().showing();
         if (!marks.isEmpty() && showing.shows(kind)) {
-            var shown = showing.of(kind) == Showing.Degree.FADED ? Fading.of(marks, pens.colour(Role.PAPER)) : marks;
-            layers.add(Layer.of(layer, shown));
+            var isDrawn = layer != LayerKind.FLOOR && layer != LayerKind.DIMENSIONS;
+            var drawn = isDrawn ? DrawnByHand.of(marks, view.look().drafting().unsteadyMm(), frame) : marks;
+            var paper = Pens.of(view.look(), frame.scale()).colour(Role.PAPER);
+            layers.add(Layer.of(layer, showing.of(kind) == Showing.Degree.FADED ? Fading.of(drawn, paper) : drawn));
         }
+    }
+
+    /**
+     * Shadows as drawings of walls have them: light falls from the upper left and from before at 45 degrees, so that what
+     * stands out by so much throws a shadow as far to the right and down.
+     */
+    private List<Mark> shade() {
+        var out = new ArrayList<Mark>();
+        var face = Figure.ring(new Box(0, 0, wall.lengthMm(), wall.heightMm()).ring());
+        if (view.view().showing().shows(Kind.FURNITURE)) {
+            var parts = new ArrayList<Outline>();
+            for (var before : wall.before()) {
+                if (!isFlat(before)) {
+                    parts.add(Outline.of(
+                            thrown(before.box(), before.awayMm(), Math.min(MOST_SHADOW_MM, before.frontMm()))));
+                }
+            }
+            shadow(out, face, parts);
+        }
+        if (view.view().showing().shows(Kind.OPENINGS)) {
+            for (var hole : wall.holes()) {
+                var ring = OpeningShape.of(hole.cut().opening().kind(), hole.box());
+                var deep = Math.min(MOST_REVEAL_MM, hole.cut().thicknessMm() / 2);
+                var lit = Outline.of(ring.through(Affine.move(deep, -deep)));
+                shadow(out, Figure.ring(ring), Regions.difference(List.of(Outline.of(ring)), List.of(lit)));
+            }
+        }
+        return out;
+    }
+
+    private void shadow(List<Mark> out, Figure within, List<Outline> parts) {
+        if (parts.isEmpty()) {
+            return;
+        }
+        var path = Figure.builder();
+        Regions.union(parts).forEach(o -> path.path(o.path()));
+        var ink = new Ink(pens.colour(Role.SHADOW).argb(), SHADOW * view.look().castShadow());
+        out.add(new Mark.Clip(frame.paper(within), List.of(new Mark.Fill(frame.paper(path.build()), ink))));
+    }
+
+    /** A box swept to the right and down between two distances. */
+    private static Ring thrown(Box box, double from, double to) {
+        return new Ring(List.of(
+                new Point(box.minX() + from, box.minY() - from),
+                new Point(box.minX() + to, box.minY() - to),
+                new Point(box.maxX() + to, box.minY() - to),
+                new Point(box.maxX() + to, box.maxY() - to),
+                new Point(box.maxX() + from, box.maxY() - from),
+                new Point(box.minX() + from, box.maxY() - from)));
+    }
+
+    private static boolean isFlat(Before before) {
+        return Furnishings.of(before.piece().kind())
+                .filter(k -> k.stand() == Stand.UNDERFOOT)
+                .isPresent();
     }
 
     /** The wall as bare plaster, and over it what covers it, beginning where its own frame begins. */
@@ -159,7 +255,7 @@ public final class ElevationArt {
     private void opening(List<Mark> out, Hole hole) {
         var box = hole.box();
         var kind = hole.cut().opening().kind();
-        var path = frame.paper(Figure.ring(box.ring()));
+        var path = frame.paper(Figure.ring(OpeningShape.of(kind, box)));
         var isOpen = kind.family() == OpeningKind.Family.PLAIN;
         if (lamp != Lamp.DRAFT) {
             var tone = kind.isWindow() ? pens.colour(Role.CAR_GLASS).lighter(0.24) : pens.colour(Role.PAPER);
@@ -174,7 +270,10 @@ public final class ElevationArt {
                 kind.isWindow() ? box.minY() + FRAME_MM : box.minY(),
                 Math.max(box.minX() + FRAME_MM + 1, box.maxX() - FRAME_MM),
                 Math.max(box.minY() + FRAME_MM + 1, box.maxY() - FRAME_MM));
-        out.add(new Mark.Stroke(frame.paper(Figure.ring(inner.ring())), pens.leaf(), pens.ink()));
+        out.add(new Mark.Stroke(frame.paper(Figure.ring(OpeningShape.of(kind, inner))), pens.leaf(), pens.ink()));
+        if (kind == OpeningKind.ROUND_WINDOW) {
+            return;
+        }
         if (kind.isWindow()) {
             var sill = new Box(box.minX() - 40, box.minY() - 30, box.maxX() + 40, box.minY());
             out.add(new Mark.Stroke(frame.paper(Figure.ring(sill.ring())), pens.leaf(), pens.ink()));
@@ -206,10 +305,7 @@ public final class ElevationArt {
     private List<Mark> pieces() {
         var out = new ArrayList<Mark>();
         for (var before : wall.before()) {
-            var isFlat = Furnishings.of(before.piece().kind())
-                    .filter(k -> k.stand() == Stand.UNDERFOOT)
-                    .isPresent();
-            if (!isFlat) {
+            if (!isFlat(before)) {
                 piece(out, before);
             }
         }
@@ -233,14 +329,19 @@ public final class ElevationArt {
         out.add(new Mark.Stroke(path, pens.furniture(), pens.furnitureInk()));
     }
 
-    /** The floor, the ceiling and the walls on both sides, cut. */
+    /** The floor, the ceiling and the walls on both sides, cut; outside the ground. */
     private List<Mark> cut() {
-        var right = wall.lengthMm() + CUT_MM;
+        var left = lies.first ? -CUT_MM : 0;
+        var right = wall.lengthMm() + (lies.last ? CUT_MM : 0);
         var top = wall.heightMm() + CUT_MM;
-        var body = Figure.builder()
-                .ring(new Box(-CUT_MM, -CUT_MM - wall.floorMm(), right, top).ring())
-                .ring(new Box(0, 0, wall.lengthMm(), wall.heightMm()).ring().reversed())
-                .build();
+        var body = lies.outside // the ground alone
+                ? Figure.ring(new Box(left, -CUT_MM, right, 0).ring())
+                : Figure.builder()
+                        .ring(new Box(left, -CUT_MM - wall.floorMm(), right, top).ring())
+                        .ring(new Box(0, 0, wall.lengthMm(), wall.heightMm())
+                                .ring()
+                                .reversed())
+                        .build();
         var out = new ArrayList<Mark>();
         if (lamp != Lamp.DRAFT) {
             out.add(new Mark.Fill(
@@ -283,15 +384,36 @@ public final class ElevationArt {
             var from = frame.paper(new Point(at, -CUT_MM - wall.floorMm()));
             return List.of(from, new Point(from.x(), from.y() + row));
         });
-        var up = stops(
-                wall.heightMm(),
-                wall.holes().stream()
-                        .flatMap(h -> Stream.of(h.box().minY(), h.box().maxY())));
-        rows(out, up, wall.heightMm(), (at, row) -> {
-            var from = frame.paper(new Point(-CUT_MM, at));
-            return List.of(from, new Point(from.x() - row, from.y()));
-        });
+        if (lies.first) {
+            var up = stops(
+                    wall.heightMm(),
+                    wall.holes().stream()
+                            .flatMap(h -> Stream.of(h.box().minY(), h.box().maxY())));
+            rows(out, up, wall.heightMm(), (at, row) -> {
+                var from = frame.paper(new Point(-CUT_MM, at));
+                return List.of(from, new Point(from.x() - row, from.y()));
+            });
+        }
+        var courses = courses();
+        if (lies.last && courses.size() > 2) {
+            row(out, courses, FIRST_ROW_PAPER_MM, (at, row) -> {
+                var from = frame.paper(new Point(wall.lengthMm() + CUT_MM, at));
+                return List.of(from, new Point(from.x() + row, from.y()));
+            });
+        }
         return out;
+    }
+
+    /** The heights at which courses of what covers the wall end. */
+    private List<Double> courses() {
+        return stops(
+                wall.heightMm(),
+                wall.covered().stream()
+                        .filter(c -> c.surface().surface() instanceof Surface.WallSide
+                                && c.surface().finish().isPresent())
+                        .flatMap(c -> c.surface().outline().stream())
+                        .map(Outline::bounds)
+                        .flatMap(b -> Stream.of(b.minY(), b.maxY())));
     }
 
     /** Where something begins or ends, from 0 to all of it. */

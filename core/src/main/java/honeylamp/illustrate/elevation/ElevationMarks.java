@@ -37,10 +37,10 @@ public final class ElevationMarks {
         var out = new ArrayList<Mark>();
         var presentation = plan.plan().drawn().presentation();
         for (var view : presentation.views()) {
-            if (view.subject() instanceof View.Subject.Elevation subject
+            if (view.subject() instanceof View.Subject.Front subject
                     && subject.storey().equals(plan.storey().id())) {
-                WallElevation.of(plan.storey(), subject)
-                        .ifPresent(wall ->
+                WallElevation.all(plan.storey(), subject)
+                        .forEach(wall ->
                                 mark(out, wall, number(presentation, view).orElse(0), frame, pens));
             }
         }

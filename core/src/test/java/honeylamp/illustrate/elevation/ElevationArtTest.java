@@ -1,8 +1,10 @@
 package honeylamp.illustrate.elevation;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.demo.place.SailclothYard;
+import honeylamp.derive.listing.OuterFaces;
 import honeylamp.derive.listing.WallElevation;
 import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.drawing.Drawing;
@@ -11,15 +13,19 @@ import honeylamp.drawing.LayerKind;
 import honeylamp.drawing.Mark;
 import honeylamp.edit.Coverings;
 import honeylamp.edit.OpeningEdits;
+import honeylamp.edit.Outcome;
 import honeylamp.edit.ViewEdits;
 import honeylamp.illustrate.paper.Lamp;
 import honeylamp.plan.ElementId.ViewId;
 import honeylamp.plan.Finish;
+import honeylamp.plan.Opening.Swing;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Surface;
+import honeylamp.plan.View.Subject;
 import honeylamp.sheet.SheetComposer;
 import honeylamp.store.PlanDocument;
 import honeylamp.store.PlanFile;
+import honeylamp.units.Length;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
@@ -138,5 +144,88 @@ class ElevationArtTest {
         var bare = tiled().withStorey(storey.id(), s -> s.with(honeylamp.plan.RoomMark.class, List.of()));
         assertThat(texts(page(bare, tiled().presentation().pages().size() - 1), LayerKind.DIMENSIONS))
                 .isEmpty();
+    }
+
+    /** The bathroom is 2,200 by 2,563: round it are 9,526 mm. */
+    @Test
+    void aRoomIsUnrolledInOneRow() {
+        var plan = tiled();
+        var bath = plan.storeys().getFirst().rooms().stream()
+                .filter(r -> r.name().equals("Bathroom"))
+                .findFirst()
+                .orElseThrow();
+        var subject = new Subject.Unrolled(plan.storeys().getFirst().id(), bath.id(), Subject.USUAL_DEPTH);
+        var drawn = ViewEdits.elevations(plan, new ViewId(1), List.of(subject), List.of("Bathroom, unrolled"), "Row")
+                .plan();
+        var laid = LaidPlan.of(drawn).all().getFirst();
+        assertThat(WallElevation.name(laid, subject)).isEqualTo("Bathroom, unrolled");
+        assertThat(WallElevation.all(laid, subject).stream()
+                        .mapToDouble(WallElevation::lengthMm)
+                        .sum())
+                .isCloseTo(2 * 2200 + 2 * 2563, within(2.0));
+        var numbers = texts(page(drawn, drawn.presentation().pages().size() - 1), LayerKind.DIMENSIONS);
+        assertThat(numbers.stream().filter("2700"::equals)).as("heights once").hasSize(1);
+        assertThat(numbers.stream().filter("2200"::equals)).hasSize(2);
+    }
+
+    /** The outer wall in the north runs 12,580 mm, with five openings. */
+    @Test
+    void anOuterFaceIsSeenFromOutsideAndCovered() {
+        var plan = SailclothYard.plan();
+        var storey = plan.storeys().getFirst();
+        var laid = LaidPlan.of(plan).all().getFirst();
+        var north = storey.walls().stream()
+                .filter(w -> OuterFaces.looksOut(laid, w.id(), Swing.RIGHT)
+                        && OuterFaces.towards(laid, w.id(), Swing.RIGHT).equals("north"))
+                .findFirst()
+                .orElseThrow();
+        var subject = new Subject.OuterFace(storey.id(), north.id(), Swing.RIGHT, Subject.USUAL_DEPTH);
+        assertThat(WallElevation.all(laid, subject)).singleElement().satisfies(w -> {
+            assertThat(w.lengthMm()).isCloseTo(12_580, within(0.5));
+            assertThat(w.holes()).hasSize(5);
+            // looking south, the east is at the left: windows come in the order of falling x
+            assertThat(w.holes().getFirst().cut().middle().middle().x())
+                    .isGreaterThan(w.holes().getLast().cut().middle().middle().x());
+        });
+        var side = new Surface.WallSide(north.id(), Swing.RIGHT, Optional.empty());
+        var covered = LaidPlan.of(Coverings.cover(plan, storey.id(), side, Optional.of(Finish.of("stone-slabs"))))
+                .all()
+                .getFirst();
+        var openings = WallElevation.all(laid, subject).getFirst().holes().stream()
+                .mapToDouble(h -> h.box().width() * h.box().height())
+                .sum();
+        assertThat(honeylamp.derive.listing.Surfaces.on(covered).stream()
+                        .filter(f -> f.surface().equals(side))
+                        .mapToDouble(honeylamp.derive.listing.Surfaces.Found::areaMm2)
+                        .sum())
+                .isCloseTo(12_580 * 2700 - openings, within(2000.0));
+    }
+
+    @Test
+    void onlyWhatStandsWithinTheDepthIsSeen() {
+        var plan = tiled();
+        var view = plan.presentation().views().getLast();
+        var subject = (Subject.Front) view.subject();
+        var laid = LaidPlan.of(plan).all().getFirst();
+        var usual = WallElevation.all(laid, subject).getFirst().before().size();
+        var none = ViewEdits.depth(plan, view.id(), Length.ZERO).orThrow();
+        var deep = ViewEdits.depth(plan, view.id(), Length.ofMm(5000)).orThrow();
+        assertThat(WallElevation.all(laid, front(deep)).getFirst().before()).hasSizeGreaterThan(usual);
+        assertThat(WallElevation.all(laid, front(none)).getFirst().before()).hasSizeLessThan(usual);
+        assertThat(ViewEdits.depth(plan, new ViewId(1), Length.ZERO)).isInstanceOf(Outcome.Refused.class);
+    }
+
+    private static Subject.Front front(Plan plan) {
+        return (Subject.Front) plan.presentation().views().getLast().subject();
+    }
+
+    @Test
+    void whatStandsOutThrowsAShadowToTheRightWhenThePlanIsLit() {
+        var lit = page(tiled(), tiled().presentation().pages().size() - 1);
+        assertThat(lit.layers())
+                .anyMatch(l -> l.kind() == LayerKind.SHADE && !l.marks().isEmpty());
+        var flat = ViewEdits.look(tiled(), l -> l.withCastShadow(0));
+        assertThat(page(flat, flat.presentation().pages().size() - 1).layers())
+                .noneMatch(l -> l.kind() == LayerKind.SHADE && !l.marks().isEmpty());
     }
 }

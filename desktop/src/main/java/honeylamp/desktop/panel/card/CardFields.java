@@ -2,16 +2,21 @@ package honeylamp.desktop.panel.card;
 
 import honeylamp.catalogue.Family.Place;
 import honeylamp.derive.listing.Surfaces;
+import honeylamp.derive.listing.WallElevation;
 import honeylamp.desktop.panel.part.LengthField;
 import honeylamp.desktop.panel.part.Widgets;
+import honeylamp.desktop.workspace.Intent;
 import honeylamp.desktop.workspace.Keys;
+import honeylamp.desktop.workspace.Workspace.Worked;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.Coverings;
 import honeylamp.edit.Outcome;
+import honeylamp.edit.ViewEdits;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Surface;
+import honeylamp.plan.View;
 import honeylamp.units.AngleReader;
 import honeylamp.units.AngleReading;
 import honeylamp.units.Length;
@@ -90,6 +95,28 @@ record CardFields(WorkspaceModel model) {
     Node delete() {
         return Widgets.button(
                 "Delete", "card-delete", "Delete does it too; " + Keys.BRINGS_IT_BACK, model.picked()::delete);
+    }
+
+    /**
+     * Draws walls from the front on a new page and turns to it.
+     *
+     * @param several what the page is called if it shows more than one
+     */
+    void elevations(List<? extends View.Subject.Front> subjects, String several) {
+        var names = subjects.stream()
+                .map(s -> WallElevation.name(model.shown().storey(), s))
+                .toList();
+        var added = ViewEdits.elevations(
+                plan(), model.now().view().id(), subjects, names, subjects.size() == 1 ? names.getFirst() : several);
+        var first = added.plan()
+                .presentation()
+                .page(added.id())
+                .orElseThrow()
+                .views()
+                .getFirst();
+        model.act(
+                new Intent.Edit(added.plan(), "Draw elevations"),
+                new Intent.TurnTo(new Worked(first, Optional.of(added.id()))));
     }
 
     /** What covers surfaces that are finished alike, such as all treads of a stair; said of all of them at once. */

@@ -21,7 +21,6 @@ import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.desktop.workspace.Intent;
 import honeylamp.desktop.workspace.Tool;
 import honeylamp.desktop.workspace.WorkStage;
-import honeylamp.desktop.workspace.Workspace.Worked;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.Added;
 import honeylamp.edit.Coverings;
@@ -29,7 +28,6 @@ import honeylamp.edit.Outcome;
 import honeylamp.edit.OwnRegions;
 import honeylamp.edit.PageEdits;
 import honeylamp.edit.RoomEdits;
-import honeylamp.edit.ViewEdits;
 import honeylamp.geometry.Outline;
 import honeylamp.plan.BuildUpLayer;
 import honeylamp.plan.ElementId.RoomId;
@@ -404,6 +402,15 @@ record RoomCard(WorkspaceModel model, CardFields parts, Library<RoomNames> kept)
                         "elevations-all",
                         "A new page with the walls of the room as one sees them turning to the right",
                         () -> elevations(room, all.subList(0, Math.min(all.size(), PageEdits.MOST_VIEWS)))));
+        box.getChildren()
+                .add(Widgets.button(
+                        "The room unrolled",
+                        "elevations-unrolled",
+                        "A new page with all its walls in one row, as one sees them turning to the right",
+                        () -> elevations(
+                                room,
+                                List.of(new View.Subject.Unrolled(
+                                        parts.at(), room.mark().orElseThrow().id(), View.Subject.USUAL_DEPTH)))));
         var each = new FlowPane(4, 4);
         for (var i = 0; i < all.size(); i++) {
             var subject = all.get(i);
@@ -420,29 +427,8 @@ record RoomCard(WorkspaceModel model, CardFields parts, Library<RoomNames> kept)
         return box;
     }
 
-    private void elevations(Room room, List<View.Subject.Elevation> subjects) {
-        var names = subjects.stream()
-                .map(s -> WallElevation.of(model.shown().storey(), s)
-                        .map(WallElevation::name)
-                        .orElse(""))
-                .toList();
-        var added = ViewEdits.elevations(
-                parts.plan(),
-                model.now().view().id(),
-                subjects,
-                names,
-                subjects.size() == 1
-                        ? names.getFirst()
-                        : (room.name().isBlank() ? "Room" : room.name()) + ", walls from the front");
-        var first = added.plan()
-                .presentation()
-                .page(added.id())
-                .orElseThrow()
-                .views()
-                .getFirst();
-        model.act(
-                new Intent.Edit(added.plan(), "Draw elevations"),
-                new Intent.TurnTo(new Worked(first, Optional.of(added.id()))));
+    private void elevations(Room room, List<? extends View.Subject.Front> subjects) {
+        parts.elevations(subjects, (room.name().isBlank() ? "Room" : room.name()) + ", walls from the front");
     }
 
     /** The regions on a side, each to be picked, and a button for a further one. */

@@ -1,5 +1,7 @@
 package honeylamp.desktop.panel.card;
 
+import honeylamp.catalogue.Family.Place;
+import honeylamp.derive.listing.OuterFaces;
 import honeylamp.desktop.gesture.Ends;
 import honeylamp.desktop.panel.part.CountField;
 import honeylamp.desktop.panel.part.Widgets;
@@ -13,7 +15,10 @@ import honeylamp.edit.WallShaping;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.ElementId.WallId;
 import honeylamp.plan.ElementId.WallTypeId;
+import honeylamp.plan.Opening.Swing;
 import honeylamp.plan.Plan;
+import honeylamp.plan.Surface;
+import honeylamp.plan.View;
 import honeylamp.plan.Wall;
 import honeylamp.units.Length;
 import honeylamp.units.LengthText;
@@ -21,6 +26,7 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.Set;
 import javafx.scene.Node;
 import javafx.scene.layout.FlowPane;
@@ -64,6 +70,7 @@ record WallCard(WorkspaceModel model, CardFields parts) {
         out.add(Widgets.section("Cut and lengthen", split(wall)));
         out.add(Widgets.section("Copies beside it", copies(wall)));
         out.add(Widgets.section("Turn and mirror", new ArrangeCard(model, parts).turning(Set.of(id))));
+        out.addAll(outside(wall));
         out.add(Widgets.row(
                 Widgets.button(
                         "Its chain",
@@ -79,6 +86,31 @@ record WallCard(WorkspaceModel model, CardFields parts) {
                                 .map(Wall::id)
                                 .toList()))));
         out.add(parts.delete());
+        return out;
+    }
+
+    /** Its sides that look outside: what covers them, and how they look from the front. */
+    private List<Node> outside(Wall wall) {
+        var out = new ArrayList<Node>();
+        var storey = model.shown().storey();
+        for (var side : Swing.values()) {
+            if (OuterFaces.looksOut(storey, wall.id(), side)) {
+                var id = "outer-" + side.name().toLowerCase(Locale.ROOT);
+                var surface = new Surface.WallSide(wall.id(), side, Optional.empty());
+                var nodes = new ArrayList<>(parts.covering(List.of(surface), id, Place.WALL, "Finish outer face"));
+                nodes.add(Widgets.button(
+                        "From the front",
+                        id + "-front",
+                        "A new page with this face and all in line with it as one sees them from outside",
+                        () -> parts.elevations(
+                                List.of(new View.Subject.OuterFace(
+                                        parts.at(), wall.id(), side, View.Subject.USUAL_DEPTH)),
+                                "")));
+                out.add(Widgets.section(
+                        "Outer face to the " + OuterFaces.towards(storey, wall.id(), side),
+                        nodes.toArray(Node[]::new)));
+            }
+        }
         return out;
     }
 

@@ -2,6 +2,7 @@ package honeylamp.desktop.panel.tray;
 
 import honeylamp.catalogue.SeenSets.SeenSet;
 import honeylamp.desktop.command.WindowActions;
+import honeylamp.desktop.panel.part.LengthField;
 import honeylamp.desktop.panel.part.Library;
 import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.desktop.workspace.WorkspaceModel;
@@ -17,7 +18,9 @@ import honeylamp.plan.Sheet;
 import honeylamp.plan.Sheet.Paper;
 import honeylamp.plan.Sheet.TitleBlock;
 import honeylamp.plan.Sheet.Way;
+import honeylamp.plan.View;
 import honeylamp.sheet.Scales;
+import honeylamp.units.LengthReader;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -56,6 +59,9 @@ final class SheetFields {
         if (part.presentation().page(page.id()).isPresent()) {
             out.add(Widgets.section("Paper", paper(), margins()));
             out.add(Widgets.section("Scale", scales()));
+            if (part.view().subject() instanceof View.Subject.Front front) {
+                out.add(Widgets.section("Seen before the wall", depth(front)));
+            }
             out.add(Widgets.section("Title block", words()));
             out.add(Widgets.section(page.sheet().hasColumn() ? "Beside the plan" : "Below the plan", lists(), notes()));
             out.add(Widgets.section("Pictures on the page", new PictureFields(model, window, part).all()));
@@ -160,6 +166,17 @@ final class SheetFields {
                             () -> scale(Optional.of(each))));
         }
         return out;
+    }
+
+    private Node depth(View.Subject.Front front) {
+        return new LengthField(
+                "Depth",
+                "front-depth",
+                front.depth(),
+                part.units(),
+                LengthReader::notNegative,
+                v -> model.edit(ViewEdits.depth(plan(), model.now().worked().view(), v), "Say how deep is seen"),
+                model::complain);
     }
 
     private void scale(Optional<Integer> scale) {
