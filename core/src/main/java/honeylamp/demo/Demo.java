@@ -2,6 +2,7 @@ package honeylamp.demo;
 
 import honeylamp.demo.place.BoatShed;
 import honeylamp.demo.place.QuillbackLane;
+import honeylamp.demo.place.TiledBathroom;
 import honeylamp.store.PlanDocument;
 import java.io.IOException;
 
@@ -9,6 +10,8 @@ import java.io.IOException;
 public enum Demo {
     /** With the picture it was traced from. */
     SAILCLOTH_YARD("Sailcloth Yard", "A loft with its scan", DemoFiles::document),
+    /** The same with its bathroom tiled, on a page of its own. */
+    TILED_BATHROOM("Sailcloth Yard, tiled", "A bathroom to order for", () -> PlanDocument.of(TiledBathroom.plan())),
     /** A tea room with a flat above. */
     QUILLBACK_LANE("Quillback Lane", "Two storeys, feet, inches", () -> PlanDocument.of(QuillbackLane.plan())),
     /** Readings only, no picture. */

@@ -35,7 +35,9 @@ public record Finish(
         LEFT("From the left"),
         /** With a piece in the middle. */
         CENTRE("From the middle"),
-        RIGHT("From the right");
+        RIGHT("From the right"),
+        /** Where the finish of the whole wall starts. */
+        STARTED("From the starting point");
 
         private final String label;
 

@@ -67,7 +67,9 @@ public record Page(
         /** The finishes that are seen. */
         FINISHES("Finishes"),
         /** The types of walls that are cut, and what becomes of walls in the works. */
-        WALLS("Walls");
+        WALLS("Walls"),
+        /** What to order for the surfaces that are seen. */
+        ORDER("To order");
 
         private final String label;
 

@@ -191,8 +191,12 @@ public sealed interface Surface {
         }
     }
 
-    /** The upright faces around a region that lies higher or lower than the floor around it, such as a shower tray. */
-    record Edge(RegionId region) implements Surface {
+    /**
+     * An upright face at the edge of a region that lies higher or lower than the floor around it, such as a shower tray.
+     *
+     * @param number of the edge: that from the first corner to the second is 1
+     */
+    record Edge(RegionId region, int number) implements Surface {
         @Override
         public ElementId host() {
             return region;
@@ -200,7 +204,7 @@ public sealed interface Surface {
 
         @Override
         public Optional<Surface> twin(Function<ElementId, Optional<ElementId>> twins) {
-            return twins.apply(region).map(r -> new Edge((RegionId) r));
+            return twins.apply(region).map(r -> new Edge((RegionId) r, number));
         }
     }
 

@@ -25,6 +25,7 @@ import honeylamp.plan.Position;
 import honeylamp.plan.Showing.Kind;
 import honeylamp.plan.TextRole;
 import honeylamp.takeoff.FinishKey;
+import honeylamp.takeoff.OrderKey;
 import honeylamp.takeoff.WallKey;
 import honeylamp.units.AreaText;
 import honeylamp.units.Length;
@@ -65,6 +66,9 @@ final class SheetLists {
 
     /** A sample of a finish in the key shows about so many rows of its pieces. */
     private static final double SAMPLE_PIECES = 3;
+
+    /** What is ordered has a second line so far below the first. */
+    private static final double ORDER_SECOND_MM = 3.4;
 
     /** A heading and two rows. */
     private static final double LEAST_MM = 18;
@@ -161,6 +165,12 @@ final class SheetLists {
         var materials = listed.contains(Listing.FINISHES) ? materials() : List.<FinishKey.Entry>of();
         if (!materials.isEmpty()) {
             out.add(new Block(LEAST_MM, column -> finishes(materials, column)));
+        }
+        if (listed.contains(Listing.ORDER)) {
+            var order = OrderKey.of(page);
+            if (!order.isEmpty()) {
+                out.add(new Block(LEAST_MM, column -> order(order, column)));
+            }
         }
         if (listed.contains(Listing.WALLS)) {
             var seen = seen(Kind.WALLS);
@@ -305,6 +315,31 @@ final class SheetLists {
             y += pen.row();
         }
         return andMore(materials.size() - shown, column, y);
+    }
+
+    /** What to order: a sample, what it is, how much of it. */
+    private double order(List<OrderKey.Entry> entries, Box column) {
+        var y = heading("To order", column);
+        var each = pen.row() + ORDER_SECOND_MM;
+        var shown = (int) Math.clamp((column.maxY() - y) / each, 0, entries.size());
+        for (var entry : entries.subList(0, shown)) {
+            var swatch = new Box(column.minX(), y - 3, column.minX() + 7, y + 0.9 + ORDER_SECOND_MM);
+            pen.marks().add(sample(entry.material(), swatch));
+            pen.quietStroke(Figure.ring(swatch.ring()), LineRole.RULE);
+            var second = y + ORDER_SECOND_MM;
+            pen.quiet(entry.size(), column.minX() + 10, second, TextRole.BODY, Typeface.REGULAR, Align.LEFT);
+            var figure = Typeface.MEDIUM.widthMm(entry.figure(), pen.cap(TextRole.BODY), 0);
+            pen.text(entry.figure(), column.maxX(), y, TextRole.BODY, Typeface.MEDIUM, Align.RIGHT);
+            pen.fitted(
+                    entry.name(),
+                    column.minX() + 10,
+                    y,
+                    TextRole.BODY,
+                    Typeface.REGULAR,
+                    column.width() - 10 - figure - 2);
+            y += each;
+        }
+        return andMore(entries.size() - shown, column, y);
     }
 
     /** The pattern as it lies, so small that a few pieces are seen. */

@@ -1,8 +1,8 @@
 package honeylamp.takeoff;
 
+import honeylamp.catalogue.Material;
 import honeylamp.catalogue.Materials;
 import honeylamp.derive.listing.Surfaces;
-import honeylamp.derive.listing.WallSides;
 import honeylamp.derive.rooms.Room;
 import honeylamp.derive.storeys.LaidStorey;
 import honeylamp.edit.Coverings;
@@ -18,6 +18,8 @@ import honeylamp.units.Length;
 import honeylamp.units.LengthText;
 import honeylamp.units.UnitSystem;
 import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -91,35 +93,103 @@ public final class JointsThrough {
      */
     public record Done(Plan plan, String words) {}
 
-    /** Begins all tiled walls of a room as its floor is laid; empty if the floor has no pieces or no wall has. */
+    /**
+     * Begins all that is laid in pieces in a room as its floor is laid: walls with their courses, plinths, regions on the
+     * floor and the edges of those that are raised. Empty if the floor has no pieces, or nothing else has.
+     */
     public static Optional<Done> in(Plan plan, LaidStorey storey, Room room) {
         var mark = room.mark();
         var floor = mark.map(RoomMark::floor);
-        var onFloor = floor.flatMap(Materials::of).map(m -> m.laying()).filter(l -> !l.isSeamless());
+        var onFloor = floor.flatMap(JointsThrough::pieces);
         if (onFloor.isEmpty()) {
             return Optional.empty();
         }
         var out = plan;
-        var words = new ArrayList<String>();
-        var surfaces = Surfaces.ofRoom(storey, room, mark.get());
-        for (var side : WallSides.of(storey.geometry(), room)) {
-            var surface = new Surface.WallSide(
-                    side.wall(), side.side(), Optional.of(mark.get().id()));
-            var found =
-                    surfaces.stream().filter(f -> f.surface().equals(surface)).findFirst();
-            var finish = found.flatMap(Surfaces.Found::finish);
-            var onWall = finish.flatMap(Materials::of).map(m -> m.laying()).filter(l -> !l.isSeamless());
-            if (onWall.isPresent()) {
-                var frame = found.get().frame();
-                var meeting = meeting(floor.get(), onFloor.get(), frame.origin(), frame.along(), onWall.get());
-                words.add(side.towards() + ": " + words(meeting, plan.units()));
-                var begun = start(meeting).map(x -> finish.get().startingAt(new Position(Length.ofMm(x), Length.ZERO)));
-                if (begun.isPresent()) {
-                    out = Coverings.cover(out, storey.storey().id(), surface, begun);
-                }
+        var words = new LinkedHashSet<String>();
+        var done = new HashSet<Surface>();
+        for (var found : Surfaces.ofRoom(storey, room, mark.get())) {
+            var surface = found.surface();
+            var finish = Surfaces.finish(storey.storey(), surface);
+            if (finish.isEmpty() || surface instanceof Surface.Ceiling || !done.add(surface)) {
+                continue;
+            }
+            var begun = Optional.<Finish>empty();
+            if (found.frame().up() == Surfaces.Up.LEVEL) {
+                begun = surface instanceof Surface.OwnRegion
+                        ? likeFloor(finish.get(), floor.get())
+                        : Optional.<Finish>empty();
+            } else {
+                var meetings = meetings(finish.get(), floor.get(), onFloor.get(), found.frame());
+                begun = upright(finish.get(), meetings);
+                meetings.stream()
+                        .flatMap(Optional::stream)
+                        .forEach(m -> words.add(SurfaceNames.part(storey, surface) + ": " + words(m, plan.units())));
+            }
+            if (begun.isPresent()) {
+                out = Coverings.cover(out, storey.storey().id(), surface, begun);
             }
         }
-        return words.isEmpty() ? Optional.empty() : Optional.of(new Done(out, sentence(words)));
+        return words.isEmpty() ? Optional.empty() : Optional.of(new Done(out, sentence(List.copyOf(words))));
+    }
+
+    private static Optional<Laying> pieces(Finish finish) {
+        return Materials.of(finish).map(Material::laying).filter(l -> !l.isSeamless());
+    }
+
+    /** A region on a floor that begins where that does, and runs its way. */
+    private static Optional<Finish> likeFloor(Finish region, Finish floor) {
+        return pieces(region).map(_ -> region.startingAt(floor.start()).turnedTo(floor.directionDeg()));
+    }
+
+    /** How the joints of the courses of a surface, and above them of its finish, meet those of the floor; empty for what has none. */
+    private static List<Optional<Meeting>> meetings(Finish finish, Finish floor, Laying onFloor, Surfaces.Frame frame) {
+        var layings = new ArrayList<Optional<Laying>>();
+        finish.courses().forEach(c -> layings.add(Optional.of(c.laying()).filter(l -> !l.isSeamless())));
+        layings.add(pieces(finish));
+        return layings.stream()
+                .map(laying -> laying.map(l -> meeting(floor, onFloor, frame.origin(), frame.along(), l)))
+                .toList();
+    }
+
+    /** A finish of what stands upright, begun where joints meet; empty if none can. */
+    private static Optional<Finish> upright(Finish finish, List<Optional<Meeting>> meetings) {
+        var start = meetings.stream()
+                .flatMap(Optional::stream)
+                .flatMap(m -> start(m).stream())
+                .findFirst();
+        if (start.isEmpty()) {
+            return Optional.empty();
+        }
+        var courses = new ArrayList<Finish.Course>();
+        for (var i = 0; i < finish.courses().size(); i++) {
+            var meets = meetings.get(i).flatMap(JointsThrough::start).isPresent();
+            var course = finish.courses().get(i);
+            courses.add(meets ? course.withBegins(Finish.Begins.STARTED) : course);
+        }
+        return Optional.of(finish.withCourses(courses).startingAt(new Position(Length.ofMm(start.get()), Length.ZERO)));
+    }
+
+    /**
+     * Where joints of a floor meet the foot of a wall, in mm along it; none if its joints do not run towards the wall.
+     *
+     * @param lengthMm of the wall
+     */
+    public static List<Double> along(Finish floor, Point origin, Point along, double lengthMm) {
+        var out = new ArrayList<Double>();
+        var onFloor = pieces(floor);
+        if (onFloor.isPresent()
+                && meeting(floor, onFloor.get(), origin, along, onFloor.get().withPattern(new Pattern.Stack()))
+                        instanceof Meeting.Through(var start, var _)) {
+            var isAlong =
+                    Math.abs(along.dot(Point.direction(floor.directionDeg()).left())) < PARALLEL;
+            var pitch = (isAlong ? onFloor.get().length() : onFloor.get().width())
+                    .plus(onFloor.get().joint())
+                    .mm();
+            for (var at = start; at < lengthMm; at += pitch) {
+                out.add(at - onFloor.get().joint().mm() / 2);
+            }
+        }
+        return out;
     }
 
     private static Optional<Double> start(Meeting meeting) {

@@ -21,7 +21,7 @@ final class SurfaceNames {
             case Surface.OfRoom of -> named(storey, Optional.of(of.room()));
             case Surface.OnWall on -> named(storey, on.room());
             case Surface.OwnRegion(var id) -> around(storey, id);
-            case Surface.Edge(var id) -> around(storey, id);
+            case Surface.Edge(var id, var _) -> around(storey, id);
             case Surface.Reveal _, Surface.Threshold _, Surface.Site _, Surface.OfStair _ -> "";
         };
     }
@@ -54,7 +54,7 @@ final class SurfaceNames {
             case Surface.OwnRegion _ -> "own region";
             case Surface.Threshold _ -> "threshold";
             case Surface.Site _ -> "ground outside";
-            case Surface.Edge _ -> "step of a region";
+            case Surface.Edge(var _, var number) -> "edge " + number + " of a region";
             case Surface.Riser(var _, var number) -> "riser " + number;
             case Surface.Tread(var _, var number) -> "tread " + number;
         };

@@ -125,15 +125,20 @@ public final class Takeoff {
     /** Every surface that is covered with a finish of the catalogue, storey by storey. */
     public static List<Covered> covered(LaidPlan plan) {
         var out = new ArrayList<Covered>();
-        for (var storey : plan.all()) {
-            var found = new LinkedHashMap<Laid, List<Surfaces.Found>>();
-            for (var each : Surfaces.on(storey)) {
-                var alike = each.finish().map(f -> f.turnedTo(0).startingAt(Position.ORIGIN));
-                found.computeIfAbsent(new Laid(each.surface(), alike), _ -> new ArrayList<>())
-                        .add(each);
-            }
-            found.forEach((laid, parts) -> covered(storey, laid.surface, parts).ifPresent(out::add));
+        plan.all().forEach(storey -> out.addAll(covered(storey, Surfaces.on(storey))));
+        return out;
+    }
+
+    /** What of surfaces of a storey is covered with a finish of the catalogue. */
+    static List<Covered> covered(LaidStorey storey, List<Surfaces.Found> surfaces) {
+        var out = new ArrayList<Covered>();
+        var found = new LinkedHashMap<Laid, List<Surfaces.Found>>();
+        for (var each : surfaces) {
+            var alike = each.finish().map(f -> f.turnedTo(0).startingAt(Position.ORIGIN));
+            found.computeIfAbsent(new Laid(each.surface(), alike), _ -> new ArrayList<>())
+                    .add(each);
         }
+        found.forEach((laid, parts) -> covered(storey, laid.surface, parts).ifPresent(out::add));
         return out;
     }
 
@@ -172,6 +177,35 @@ public final class Takeoff {
 
     private static Column area(String key, String heading) {
         return new Column(key, heading, Measure.AREA);
+    }
+
+    /**
+     * All surfaces with a material as it is laid.
+     *
+     * @param count of their pieces; empty if they cannot be counted
+     */
+    record Together(Material material, List<Covered> surfaces, double areaMm2, Optional<TileCount> count) {}
+
+    /** Each material as it is laid once. */
+    static List<Together> together(List<Covered> all) {
+        Map<Material, List<Covered>> by = new LinkedHashMap<>();
+        all.forEach(c -> by.computeIfAbsent(c.material, _ -> new ArrayList<>()).add(c));
+        return by.entrySet().stream()
+                .map(e -> new Together(
+                        e.getKey(),
+                        e.getValue(),
+                        e.getValue().stream().mapToDouble(Covered::areaMm2).sum(),
+                        e.getValue().stream().allMatch(c -> c.count.isPresent())
+                                ? e.getValue().stream()
+                                        .flatMap(c -> c.count.stream())
+                                        .reduce(TileCount::plus)
+                                : Optional.empty()))
+                .toList();
+    }
+
+    /** What a material covers takes of paint, in litres; nothing of others. */
+    static double litres(Material material, double areaMm2) {
+        return material.family() == Family.PAINT ? COATS * areaMm2 / MM2_PER_M2 / M2_PER_LITRE : 0;
     }
 
     /** What pieces come to. */
@@ -255,26 +289,17 @@ public final class Takeoff {
                 area("area", "Area")));
         columns.addAll(BOUGHT);
         columns.add(number("litres", "Litres, " + COATS + " coats"));
-        Map<Material, List<Covered>> by = new LinkedHashMap<>();
-        all.forEach(c -> by.computeIfAbsent(c.material, _ -> new ArrayList<>()).add(c));
-        var rows = by.entrySet().stream()
-                .map(e -> {
-                    var material = e.getKey();
-                    var here = e.getValue();
-                    var area = here.stream().mapToDouble(Covered::areaMm2).sum();
-                    var count = here.stream().allMatch(c -> c.count.isPresent())
-                            ? here.stream().flatMap(c -> c.count.stream()).reduce(TileCount::plus)
-                            : Optional.<TileCount>empty();
+        var rows = together(all).stream()
+                .map(t -> {
                     var cells = new ArrayList<Cell>(List.of(
-                            new Cell.Words(material.label()),
-                            new Cell.Words(laid(material)),
-                            new Cell.Words(material.family().label()),
-                            new Cell.Wide(area)));
-                    cells.addAll(bought(count, material));
-                    cells.add(Cell.Number.orNothing(
-                            material.family() == Family.PAINT ? COATS * area / MM2_PER_M2 / M2_PER_LITRE : 0, 1));
-                    return new Row(
-                            here.getFirst().storey, here.getFirst().surface.host(), cells);
+                            new Cell.Words(t.material.label()),
+                            new Cell.Words(laid(t.material)),
+                            new Cell.Words(t.material.family().label()),
+                            new Cell.Wide(t.areaMm2)));
+                    cells.addAll(bought(t.count, t.material));
+                    cells.add(Cell.Number.orNothing(litres(t.material, t.areaMm2), 1));
+                    var first = t.surfaces.getFirst();
+                    return new Row(first.storey, first.surface.host(), cells);
                 })
                 .toList();
         return new Schedule(Subject.MATERIALS, columns, rows);
@@ -324,14 +349,14 @@ public final class Takeoff {
     }
 
     /** Walls of one type together. */
-    private static final class Together {
+    private static final class OfOneType {
         private final StoreyId storey;
         private final ElementId first;
         private double lengthMm;
         private double facesMm2;
         private double volumeMm3;
 
-        Together(StoreyId storey, ElementId first) {
+        OfOneType(StoreyId storey, ElementId first) {
             this.storey = storey;
             this.first = first;
         }
@@ -347,14 +372,14 @@ public final class Takeoff {
                 Schedule.length("length", "Length"),
                 area("faces", "Faces, both sides"),
                 number("volume_m3", "Volume, m\u00b3"));
-        Map<TypeOn, Together> by = new LinkedHashMap<>();
+        Map<TypeOn, OfOneType> by = new LinkedHashMap<>();
         for (var storey : plan.all()) {
             for (var wall : storey.storey().walls()) {
                 if (wall.stands()) {
                     var type = plan.drawn().wallType(wall.type());
                     add(
                             by.computeIfAbsent(
-                                    new TypeOn(storey.storey().id(), type), k -> new Together(k.storey, wall.id())),
+                                    new TypeOn(storey.storey().id(), type), k -> new OfOneType(k.storey, wall.id())),
                             storey,
                             wall);
                 }
@@ -377,7 +402,7 @@ public final class Takeoff {
     }
 
     /** A wall with its openings taken out: of its faces on both sides, of its volume once. */
-    private static void add(Together sum, LaidStorey storey, Wall wall) {
+    private static void add(OfOneType sum, LaidStorey storey, Wall wall) {
         var height = wall.height().mm();
         for (var piece : storey.geometry().pieces(wall.id())) {
             var length = piece.body().area() / piece.thicknessMm();

@@ -1,7 +1,6 @@
 package honeylamp.desktop;
 
 import honeylamp.demo.Demo;
-import honeylamp.derive.listing.WallElevation;
 import honeylamp.desktop.gesture.Choices;
 import honeylamp.desktop.workspace.Intent;
 import honeylamp.desktop.workspace.Tool;
@@ -9,14 +8,10 @@ import honeylamp.desktop.workspace.Viewport;
 import honeylamp.desktop.workspace.WorkStage;
 import honeylamp.desktop.workspace.Workspace.Worked;
 import honeylamp.desktop.workspace.WorkspaceModel;
-import honeylamp.edit.Coverings;
-import honeylamp.edit.ViewEdits;
 import honeylamp.geometry.Point;
 import honeylamp.illustrate.paper.Lamp;
 import honeylamp.plan.ElementId;
-import honeylamp.plan.Finish;
 import honeylamp.plan.Stair;
-import honeylamp.plan.Surface;
 import honeylamp.store.Origin;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
@@ -137,37 +132,17 @@ final class PictureWalk {
                 .ifPresent(s -> model.pick(Set.of(s.id())));
     }
 
-    /** The bathroom tiled, its walls on a page. */
+    /** The bathroom tiled: its plan and its walls on a page, and what to order. */
     private void elevations(WorkspaceModel model) {
         try {
-            model.open(Origin.of(Demo.SAILCLOTH_YARD.document()));
+            model.open(Origin.of(Demo.TILED_BATHROOM.document()));
         } catch (IOException e) {
             throw new UncheckedIOException("the demo cannot be made", e);
         }
         model.light(Lamp.LIT);
-        var storey = model.shown().storey();
-        var room = storey.geometry().rooms().stream()
-                .filter(r -> r.name().equals("Bathroom"))
-                .findFirst()
-                .orElseThrow();
-        var walls = new Surface.Walls(room.mark().orElseThrow().id());
-        var tiled = Coverings.cover(model.now().plan(), storey.id(), walls, Optional.of(Finish.of("tile-sea")));
-        var subjects = WallElevation.around(storey, room);
-        var names = subjects.stream()
-                .map(s -> WallElevation.of(storey, s).orElseThrow().name())
-                .toList();
-        var drawn =
-                ViewEdits.elevations(tiled, model.now().view().id(), subjects, names, "Bathroom, walls from the front");
-        var first = drawn.plan()
-                .presentation()
-                .page(drawn.id())
-                .orElseThrow()
-                .views()
-                .getFirst();
         model.go(WorkStage.SHEET);
-        model.act(
-                new Intent.Edit(drawn.plan(), "Draw elevations"),
-                new Intent.TurnTo(new Worked(first, Optional.of(drawn.id()))));
+        var page = model.now().plan().presentation().pages().getLast();
+        model.act(new Intent.TurnTo(new Worked(page.views().getFirst(), Optional.of(page.id()))));
         window.actions().showSheet();
     }
 

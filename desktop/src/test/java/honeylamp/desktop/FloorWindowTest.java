@@ -97,10 +97,10 @@ class FloorWindowTest {
             });
             w.settle();
             assertThat(w.plan().storeys().getFirst().coverings())
-                    .anyMatch(c -> c.surface().equals(new Surface.Edge(region.id())));
+                    .anyMatch(c -> c.surface().equals(new Surface.Edge(region.id(), 1)));
             w.press("card-delete");
             assertThat(w.plan().storeys().getFirst().coverings())
-                    .noneMatch(c -> c.surface().equals(new Surface.Edge(region.id())));
+                    .noneMatch(c -> c.surface().equals(new Surface.Edge(region.id(), 1)));
         }
     }
 

@@ -97,7 +97,7 @@ public final class Borders {
     private static Finish laid(Finish.Course course, Segment edge, String reason) {
         var length = course.laying().length().mm();
         var from = switch (course.begins()) {
-            case LEFT -> 0;
+            case LEFT, STARTED -> 0;
             case CENTRE -> (edge.length() - length) / 2;
             case RIGHT -> edge.length() - length;
         };

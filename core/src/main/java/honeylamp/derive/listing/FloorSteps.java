@@ -13,8 +13,10 @@ import honeylamp.plan.Region;
 import honeylamp.plan.RoomMark;
 import honeylamp.units.Length;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 
 /** How high finished floors lie above the raw floor of their storey, and where one steps up or down between them. */
 public final class FloorSteps {
@@ -38,9 +40,10 @@ public final class FloorSteps {
     /**
      * A step at an edge of a region that lies higher or lower than the floor of its room.
      *
+     * @param number of the edge, from 1
      * @param lower where its foot lies above the floor of the room, less than 0 if below
      */
-    record RegionEdge(RegionId region, Step step, Length lower) {}
+    record RegionEdge(RegionId region, int number, Step step, Length lower) {}
 
     /** How high the top of a room's floor lies above the raw floor of its storey; empty if nobody said. */
     public static Optional<Length> top(RoomMark room) {
@@ -122,10 +125,26 @@ public final class FloorSteps {
                 .flatMap(ring -> ring.edges().stream())
                 .filter(edge -> room.outline()
                         .contains(edge.middle().minus(edge.unit().left().times(BESIDE_MM))))
-                .map(edge -> region.raised().mm() > 0 ? edge : edge.reversed())
-                .forEach(line -> out.add(new RegionEdge(
+                .forEach(edge -> out.add(new RegionEdge(
                         region.id(),
-                        new Step(line, Math.abs(region.raised().mm()), Optional.of(region.id())),
+                        number(region, edge),
+                        new Step(
+                                region.raised().mm() > 0 ? edge : edge.reversed(),
+                                Math.abs(region.raised().mm()),
+                                Optional.of(region.id())),
                         region.raised().compareTo(Length.ZERO) < 0 ? region.raised() : Length.ZERO)));
+    }
+
+    /** The edge of a region on which a part of its outline lies. */
+    private static int number(Region region, Segment edge) {
+        var corners = region.corners();
+        return IntStream.range(0, corners.size())
+                .boxed()
+                .min(Comparator.comparingDouble(i -> new Segment(
+                                corners.get(i).point(),
+                                corners.get((i + 1) % corners.size()).point())
+                        .distance(edge.middle())))
+                .map(i -> i + 1)
+                .orElse(1);
     }
 }

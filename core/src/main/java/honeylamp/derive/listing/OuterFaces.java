@@ -110,6 +110,7 @@ public final class OuterFaces {
                 WallElevation.holes(storey, walls, line, from, to),
                 WallElevation.before(outside, line, from, to, depthMm),
                 List.of(),
+                Optional.empty(),
                 line.at((from + to) / 2),
                 into);
     }

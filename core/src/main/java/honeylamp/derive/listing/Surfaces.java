@@ -167,7 +167,11 @@ public final class Surfaces {
             var lower = storey.storey().level().plus(edge.lower()).mm();
             var frame = new Frame(line.a(), lower, line.unit(), Up.PLUMB);
             var face = new Box(0, 0, line.length(), edge.step().byMm());
-            out.add(found(storey.storey(), new Surface.Edge(edge.region()), frame, List.of(Outline.of(face.ring()))));
+            out.add(found(
+                    storey.storey(),
+                    new Surface.Edge(edge.region(), edge.number()),
+                    frame,
+                    List.of(Outline.of(face.ring()))));
         }
         return out;
     }
@@ -248,7 +252,7 @@ public final class Surfaces {
         var y = box.get().minY();
         for (var course : finish.get().courses()) {
             var top = y + course.height().mm();
-            var start = Position.ofMm(start(course, box.get()), y);
+            var start = Position.ofMm(start(course, box.get(), finish.get()), y);
             var laid = new Finish(
                     course.material(),
                     0,
@@ -267,12 +271,13 @@ public final class Surfaces {
         return out;
     }
 
-    private static double start(Finish.Course course, Box box) {
+    private static double start(Finish.Course course, Box box, Finish finish) {
         var length = course.laying().length().mm();
         return switch (course.begins()) {
             case LEFT -> box.minX();
             case CENTRE -> box.centre().x() - length / 2;
             case RIGHT -> box.maxX() - length;
+            case STARTED -> finish.start().x().mm();
         };
     }
 

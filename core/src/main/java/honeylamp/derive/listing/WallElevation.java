@@ -10,6 +10,7 @@ import honeylamp.geometry.Point;
 import honeylamp.geometry.Segment;
 import honeylamp.plan.BuildUpLayer;
 import honeylamp.plan.ElementId.WallId;
+import honeylamp.plan.Finish;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.RoomMark;
 import honeylamp.plan.Surface;
@@ -28,6 +29,7 @@ import java.util.stream.Collectors;
  * @param name of the room and the wall
  * @param towards the point of the compass in which it stands
  * @param floor what the floor before the wall is built up of, from the top down
+ * @param onFloor what lies on that floor; nothing outside
  * @param middle of the wall's face, in plan mm
  * @param into the room, of length one, in the plan
  */
@@ -40,6 +42,7 @@ public record WallElevation(
         List<Hole> holes,
         List<Before> before,
         List<BuildUpLayer> floor,
+        Optional<Finish> onFloor,
         Point middle,
         Point into) {
     private static final double IN_LINE_MM = 1;
@@ -177,11 +180,13 @@ public record WallElevation(
                         ? f.surface() instanceof Surface.OnWall s && s.wall().equals(side.wall())
                         : lies(line, f))
                 .map(f -> new Covered(f, isCurved ? 0 : line.along(f.frame().origin()) - from))
-                .toList();
+                .collect(Collectors.toCollection(ArrayList::new));
+        var steps = isCurved ? List.<Covered>of() : steps(storey, room, line, from, depthMm);
         var height = mark.fit().height().orElse(storey.storey().height()).mm();
         var walls = sides.stream().map(WallSide::wall).collect(Collectors.toSet());
         var holes = isCurved ? List.<Hole>of() : holes(storey, walls, line, from, to);
         var into = line.unit().left().times(-1);
+        covered.addAll(steps);
         return new WallElevation(
                 (room.name().isBlank() ? "Room" : room.name()) + ", wall in the " + side.towards(),
                 side.towards(),
@@ -191,8 +196,21 @@ public record WallElevation(
                 holes,
                 isCurved ? List.of() : before(storey.geometry().furnishingsIn(room), line, from, to, depthMm),
                 FloorSteps.layers(mark),
+                Optional.of(mark.floor()),
                 line.at((from + to) / 2),
                 into);
+    }
+
+    /** The edges of raised regions before a wall that are seen with it, the farthest from the eye first. */
+    private static List<Covered> steps(LaidStorey storey, Room room, Segment line, double from, double depthMm) {
+        return Surfaces.ofRoom(storey, room, room.mark().orElseThrow()).stream()
+                .filter(f -> f.surface() instanceof Surface.Edge
+                        && f.frame().levelMm() >= storey.storey().level().mm()
+                        && f.frame().along().dot(line.unit()) > 0.99)
+                .filter(f -> -line.offset(f.frame().origin()) <= depthMm)
+                .sorted(Comparator.comparingDouble(f -> -line.offset(f.frame().origin())))
+                .map(f -> new Covered(f, line.along(f.frame().origin()) - from))
+                .toList();
     }
 
     private static boolean lies(Segment line, Surfaces.Found found) {

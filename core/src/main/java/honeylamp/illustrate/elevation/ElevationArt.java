@@ -37,6 +37,7 @@ import honeylamp.plan.Showing;
 import honeylamp.plan.Showing.Kind;
 import honeylamp.plan.Surface;
 import honeylamp.plan.View;
+import honeylamp.takeoff.JointsThrough;
 import honeylamp.units.Length;
 import java.util.ArrayList;
 import java.util.List;
@@ -47,8 +48,8 @@ import java.util.stream.Stream;
 
 /** Draws a wall from the front: what covers it, openings, what stands before it, the floor and ceiling cut, dimensions. */
 public final class ElevationArt {
-    /** Room for two rows of dimensions around the wall, in paper mm. */
-    public static final double AROUND_PAPER_MM = 24;
+    /** Room for rows of dimensions: two at the left and below, one at the right, none above; so much on the whole, in paper mm. */
+    public static final double AROUND_PAPER_MM = 15;
 
     private static final double FIRST_ROW_PAPER_MM = 9;
     private static final double NEXT_ROW_PAPER_MM = 8;
@@ -58,6 +59,10 @@ public final class ElevationArt {
 
     private static final double FRAME_MM = 60;
     private static final double LAYER_LIGHTER = 0.35;
+
+    /** Joints of a floor are shown so deep. */
+    private static final double JOINT_MM = 35;
+
     private static final double SAME_MM = 1;
 
     /** How dark shadows are at full strength. */
@@ -209,7 +214,8 @@ public final class ElevationArt {
             if (lamp != Lamp.DRAFT) {
                 covered(each).ifPresent(out::add);
             }
-            if (each.surface().surface() instanceof Surface.Plinth) {
+            if (each.surface().surface() instanceof Surface.Plinth
+                    || each.surface().surface() instanceof Surface.Edge) {
                 each.surface()
                         .outline()
                         .forEach(o -> out.add(new Mark.Stroke(
@@ -348,11 +354,25 @@ public final class ElevationArt {
                     frame.paper(body), Ink.of(pens.colour(Role.POCHE).argb())));
         }
         floor(out);
+        joints(out);
         out.add(new Mark.Stroke(
                 frame.paper(Figure.ring(new Box(0, 0, wall.lengthMm(), wall.heightMm()).ring())),
                 pens.cutWall(),
                 pens.ink()));
         return out;
+    }
+
+    /** Where joints of the floor come to the wall, so that one sees whether they run through. */
+    private void joints(List<Mark> out) {
+        var unit = wall.into().left();
+        var origin = wall.middle().minus(unit.times(wall.lengthMm() / 2));
+        var path = Figure.builder();
+        wall.onFloor()
+                .ifPresent(floor -> JointsThrough.along(floor, origin, unit, wall.lengthMm())
+                        .forEach(
+                                at -> path.line(frame.paper(new Point(at, 0)), frame.paper(new Point(at, -JOINT_MM)))));
+        out.add(new Mark.Stroke(
+                path.build(), pens.trim(), Ink.of(pens.colour(Role.PAPER).argb())));
     }
 
     /** What the floor is built up of, cut: its covering, and the layers below it in tones that alternate. */

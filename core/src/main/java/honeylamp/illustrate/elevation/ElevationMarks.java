@@ -1,11 +1,14 @@
 package honeylamp.illustrate.elevation;
 
+import honeylamp.derive.listing.FloorSteps;
 import honeylamp.derive.listing.WallElevation;
+import honeylamp.derive.pointing.Picking;
 import honeylamp.derive.storeys.LaidView;
 import honeylamp.drawing.Mark;
 import honeylamp.drawing.ink.Ink;
 import honeylamp.drawing.ink.Typeface;
 import honeylamp.geometry.Figure;
+import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Ring;
 import honeylamp.illustrate.paper.PaperFrame;
@@ -23,6 +26,12 @@ public final class ElevationMarks {
     private static final double RADIUS_PAPER_MM = 2.6;
     private static final double FROM_WALL_PAPER_MM = 9;
 
+    /** So much around a mark is its own. */
+    private static final double CLEAR_PAPER_MM = 3.2;
+
+    private static final List<Double> AWAY_PAPER_MM = List.of(9.0, 6.5, 12.0, 16.0, 21.0, 27.0);
+    private static final List<Double> BESIDE_SHARES = List.of(0.0, 0.12, -0.12, 0.24, -0.24, 0.36, -0.36);
+
     private ElevationMarks() {}
 
     /** The number of an elevation among all of the plan, from 1; empty if it is none. */
@@ -35,21 +44,57 @@ public final class ElevationMarks {
     /** The marks of all elevations that show a wall of the storey a view looks down on. */
     public static List<Mark> of(LaidView plan, PaperFrame frame, Pens pens) {
         var out = new ArrayList<Mark>();
+        var taken = new ArrayList<>(FloorSteps.on(plan.storey()).stream()
+                .map(s -> s.line().middle())
+                .toList());
         var presentation = plan.plan().drawn().presentation();
         for (var view : presentation.views()) {
             if (view.subject() instanceof View.Subject.Front subject
                     && subject.storey().equals(plan.storey().id())) {
-                WallElevation.all(plan.storey(), subject)
-                        .forEach(wall ->
-                                mark(out, wall, number(presentation, view).orElse(0), frame, pens));
+                for (var wall : WallElevation.all(plan.storey(), subject)) {
+                    var at = place(plan, wall, taken, frame);
+                    taken.add(at);
+                    mark(out, wall, at, number(presentation, view).orElse(0), frame, pens);
+                }
             }
         }
         return out;
     }
 
+    /** Before the wall where nothing stands and no other mark lies, as near to its middle as can be. */
+    private static Point place(LaidView plan, WallElevation wall, List<Point> taken, PaperFrame frame) {
+        var geometry = plan.storey().geometry();
+        var usual = wall.middle().plus(wall.into().times(frame.planMm(FROM_WALL_PAPER_MM)));
+        var room = geometry.roomAt(usual);
+        var reach = frame.planMm(CLEAR_PAPER_MM);
+        var standing = geometry.storey().furnishings().stream()
+                .map(Picking::footprint)
+                .map(Outline::of)
+                .filter(o -> o.bounds().grown(reach).contains(wall.middle())
+                        || room.filter(r -> r.outline().bounds().meets(o.bounds()))
+                                .isPresent())
+                .toList();
+        var along = wall.into().left();
+        for (var away : AWAY_PAPER_MM) {
+            for (var beside : BESIDE_SHARES) {
+                var at = wall.middle()
+                        .plus(wall.into().times(frame.planMm(away)))
+                        .plus(along.times(beside * wall.lengthMm()));
+                var isClear = geometry.roomAt(at).equals(room)
+                        && room.map(r -> r.outline().edgeDistance(at) > reach).orElse(true)
+                        && standing.stream().noneMatch(o -> o.contains(at) || o.edgeDistance(at) < reach)
+                        && taken.stream().noneMatch(t -> t.distance(at) < 2 * reach);
+                if (isClear) {
+                    return at;
+                }
+            }
+        }
+        return usual;
+    }
+
     /** A circle with the number, pointed towards the wall. */
-    private static void mark(List<Mark> out, WallElevation wall, int number, PaperFrame frame, Pens pens) {
-        var at = frame.paper(wall.middle().plus(wall.into().times(frame.planMm(FROM_WALL_PAPER_MM))));
+    private static void mark(List<Mark> out, WallElevation wall, Point plan, int number, PaperFrame frame, Pens pens) {
+        var at = frame.paper(plan);
         var towards = new Point(-wall.into().x(), wall.into().y()); // y is down on paper
         var side = towards.left();
         var r = RADIUS_PAPER_MM;

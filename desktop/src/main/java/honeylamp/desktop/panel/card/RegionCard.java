@@ -12,6 +12,7 @@ import honeylamp.edit.OwnRegions;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Region;
+import honeylamp.plan.Surface;
 import honeylamp.plan.Surface.Edge;
 import honeylamp.plan.Surface.OwnRegion;
 import honeylamp.units.AreaText;
@@ -19,6 +20,7 @@ import honeylamp.units.Length;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import javafx.scene.Node;
 
 /** A region that was outlined on a surface: where it lies, how large it is, what covers it. */
@@ -32,11 +34,17 @@ record RegionCard(WorkspaceModel model, CardFields parts) {
         if (region.steps()) {
             out.add(Widgets.section(
                     "Its edges, all round",
-                    parts.covering(List.of(new Edge(region.id())), "region-edge", Place.WALL, "Finish edges")
+                    parts.covering(edges(region), "region-edge", Place.WALL, "Finish edges")
                             .toArray(Node[]::new)));
         }
         out.add(parts.delete());
         return out;
+    }
+
+    private static List<Surface> edges(Region region) {
+        return IntStream.rangeClosed(1, region.corners().size())
+                .<Surface>mapToObj(n -> new Edge(region.id(), n))
+                .toList();
     }
 
     /** What of it lies on its surface, without what lies over it. */
