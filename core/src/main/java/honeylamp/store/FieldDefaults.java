@@ -93,6 +93,13 @@ final class FieldDefaults {
         fill(sets, new Field(List.of("showing"), "locked", JSON.arrayNode()), 0);
     }
 
+    /** Fills in what finishes under names lack. */
+    static void fillFinishes(JsonNode finishes) {
+        ALL.stream()
+                .filter(f -> f.of.equals(COVERING))
+                .forEach(f -> fill(finishes, new Field(List.of("finish"), f.name, f.value), 0));
+    }
+
     /** Fills a field in below a node; of a list in all its entries. */
     private static void fill(JsonNode at, Field field, int step) {
         if (at.isArray()) {

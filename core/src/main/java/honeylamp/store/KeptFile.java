@@ -1,5 +1,6 @@
 package honeylamp.store;
 
+import honeylamp.catalogue.KeptFinish;
 import honeylamp.catalogue.OpeningSizes.Product;
 import honeylamp.catalogue.RoomUses.RoomNames;
 import honeylamp.catalogue.SeenSets.SeenSet;
@@ -33,6 +34,15 @@ public final class KeptFile<T> {
     /** Names of rooms to choose from, a list for each use. */
     public static final KeptFile<RoomNames> ROOM_NAMES =
             new KeptFile<>(RoomNames[].class, "room names", RoomNames::use, (names, _) -> names);
+
+    /** Finishes under names. */
+    public static final KeptFile<KeptFinish> FINISHES = new KeptFile<>(
+            KeptFinish[].class,
+            "finishes",
+            KeptFinish::name,
+            (finish, _) -> finish,
+            Integer.MAX_VALUE,
+            FieldDefaults::fillFinishes);
 
     /** What views show, under names. */
     public static final KeptFile<SeenSet> SEEN_SETS = new KeptFile<>(

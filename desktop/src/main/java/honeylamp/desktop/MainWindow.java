@@ -63,6 +63,7 @@ public final class MainWindow {
     final FileDialogs dialogs;
     final FileDesk files;
     final ExportDesk exports;
+    final FinishDesk finishes;
     private final WindowDesk desk = new WindowDesk(this);
     final LeftWorkPane leftWork;
     final StartPane start;
@@ -119,6 +120,7 @@ public final class MainWindow {
         contents = new ContentsDock(model, desk);
         files = new FileDesk(model, dialogs, new Errands(model, top), libraries.recent());
         exports = new ExportDesk(model, dialogs, new Errands(model, top));
+        finishes = new FinishDesk(model, dialogs, new Errands(model, top), libraries.finishes());
         leftWork = new LeftWorkPane(new LeftWorkChoice(model, files, desk::showSheet, desk::focusPlan));
         this.libraries = libraries;
         start = new StartPane(new StartChoice(this), libraries);

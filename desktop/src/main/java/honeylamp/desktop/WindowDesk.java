@@ -185,6 +185,16 @@ final class WindowDesk implements WindowActions {
     }
 
     @Override
+    public void shareFinishes() {
+        window.finishes.share();
+    }
+
+    @Override
+    public void bringInFinishes() {
+        window.finishes.bringIn();
+    }
+
+    @Override
     public void exportSchedules() {
         window.exports.exportSchedules();
     }

@@ -13,7 +13,10 @@ import honeylamp.plan.RoomMark;
 import honeylamp.plan.Surface;
 import honeylamp.takeoff.TileCount;
 import honeylamp.units.Length;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -25,9 +28,13 @@ import javafx.scene.control.TableView;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
 
 /** How finishes lie, by the card of a room in the real window. */
 class FinishWindowTest {
+    @TempDir
+    private Path folder;
+
     private static RoomMark bathroom(WindowDriver w) throws Exception {
         return w.plan().storeys().getFirst().rooms().stream()
                 .filter(r -> r.name().equals("Bathroom"))
@@ -257,6 +264,67 @@ class FinishWindowTest {
             w.key(KeyCode.CONTROL, KeyCode.Z);
             assertThat(w.plan().storeys().getFirst().coverings())
                     .anyMatch(c -> c.finish().courses().size() == 2);
+        }
+    }
+
+    /** Courses are kept under a name, laid in another room by one press, laid otherwise there, and forgotten. */
+    @Test
+    void aSetOfCoursesIsKeptForAllPlansAndLaidElsewhere() throws Exception {
+        try (var w = WindowDriver.with(DemoFiles.document())) {
+            pickBathroom(w);
+            choose(w, "finish-walls", "Paint, chalk");
+            w.press("walls-set-out");
+            w.press("walls-course-more");
+            w.fill("walls-course-1-piece-width", "10 cm");
+            w.fill("walls-course-1-piece-length", "30 cm");
+            w.fill("walls-course-1-joint", "1 m");
+            assertThat(w.message()).contains("a joint is at most 500 mm wide");
+            choose(w, "walls-course-1-pattern", "Stack");
+            w.fill("walls-keep-name", "Wet rooms");
+            assertThat(w.message()).contains("Wet rooms");
+            var laundry = w.plan().storeys().getFirst().rooms().stream()
+                    .filter(r -> r.name().equals("Laundry"))
+                    .findFirst()
+                    .orElseThrow()
+                    .id();
+            WindowDriver.onScreen(() -> {
+                w.model().pick(Set.of(laundry));
+                return null;
+            });
+            w.settle();
+            w.press("walls-kept-1");
+            var there = w.plan().storeys().getFirst().coverings().stream()
+                    .filter(c -> c.surface().equals(new Surface.Walls(laundry)))
+                    .findFirst()
+                    .orElseThrow()
+                    .finish();
+            assertThat(there.material()).isEqualTo("paint-chalk");
+            assertThat(there.courses()).singleElement().satisfies(c -> {
+                assertThat(c.laying().pattern()).isEqualTo(new Pattern.Stack());
+                assertThat(c.laying().width()).isEqualTo(Length.ofMm(100));
+                assertThat(c.laying().length()).isEqualTo(Length.ofMm(300));
+            });
+            var file = folder.resolve("shared.json");
+            w.answers.sheet = Optional.of(file);
+            w.press("stage-finishes");
+            w.press("share-finishes");
+            w.told("shared.json");
+            WindowDriver.onScreen(() -> {
+                w.model().pick(Set.of(laundry));
+                return null;
+            });
+            w.settle();
+            w.press("walls-kept-gone-1");
+            assertThat(w.message()).contains("no longer");
+            w.press("share-finishes");
+            assertThat(w.message()).contains("You keep no finishes yet");
+            w.press("bring-in-finishes");
+            w.told("1 finish is yours now");
+            w.press("walls-kept-1");
+            Files.writeString(file, "no finishes at all");
+            w.press("bring-in-finishes");
+            w.told("Nothing was brought in");
+            assertThat(w.message()).contains("Nothing was brought in").contains("holds no finishes");
         }
     }
 

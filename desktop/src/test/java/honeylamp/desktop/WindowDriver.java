@@ -108,6 +108,16 @@ final class WindowDriver implements AutoCloseable {
         }
 
         @Override
+        public Optional<Path> shareFinishes(String suggestedName) {
+            return sheet;
+        }
+
+        @Override
+        public Optional<Path> openFinishes() {
+            return sheet;
+        }
+
+        @Override
         public Changed changedOnDisk(Path file) {
             asked++;
             return changed;
@@ -138,6 +148,7 @@ final class WindowDriver implements AutoCloseable {
                             new KeptInMemory<>(KeptFile.WALL_TYPES),
                             new KeptInMemory<>(KeptFile.PRODUCTS),
                             new KeptInMemory<>(KeptFile.ROOM_NAMES),
+                            new KeptInMemory<>(KeptFile.FINISHES),
                             new KeptInMemory<>(KeptFile.SEEN_SETS),
                             new KeptInMemory<>(KeptFile.AT_HAND),
                             new KeptInMemory<>(KeptFile.RECENT),
@@ -191,6 +202,11 @@ final class WindowDriver implements AutoCloseable {
 
     Plan plan() throws Exception {
         return onScreen(() -> model().now().plan());
+    }
+
+    /** Waits until a message holds these words. */
+    void told(String words) throws Exception {
+        WaitForAsyncUtils.waitFor(30, TimeUnit.SECONDS, () -> message().contains(words));
     }
 
     String message() throws Exception {

@@ -65,6 +65,18 @@ final class PlanCommands {
                 "tiles, boxes, paint, skirting, volumes",
                 Place.PLAN,
                 window::toggleTakeoff);
+        into.add(
+                "share-finishes",
+                "Share my finishes",
+                "Those you keep, in a file for others",
+                Place.PLAN,
+                window::shareFinishes);
+        into.add(
+                "bring-in-finishes",
+                "Bring in finishes",
+                "Those somebody shared; one of the same name is replaced",
+                Place.PLAN,
+                window::bringInFinishes);
         into.add("export-schedules", "Export schedules", "XLSX or CSV", Place.PLAN, window::exportSchedules);
         into.add("survey", "Bring in survey", "Makes a plan of measured readings", Place.PLAN, window::bringInSurvey);
         into.add("find", "Find", "Any command, piece, room or finish", Place.PLAN, window::find, control(KeyCode.K));

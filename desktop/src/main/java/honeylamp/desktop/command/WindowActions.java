@@ -84,6 +84,12 @@ public interface WindowActions {
     /** Asks where and exports the schedules. */
     void exportSchedules();
 
+    /** Writes the finishes a person keeps to a file for others. */
+    void shareFinishes();
+
+    /** Keeps the finishes of a file. */
+    void bringInFinishes();
+
     /** Opens the finder. */
     void find();
 

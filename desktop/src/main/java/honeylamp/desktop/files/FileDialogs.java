@@ -25,6 +25,12 @@ public interface FileDialogs {
     /** Where to export schedules; the ending says as what. */
     Optional<Path> exportSchedules(String suggestedName);
 
+    /** Where to write finishes to be shared. */
+    Optional<Path> shareFinishes(String suggestedName);
+
+    /** Finishes somebody shared. */
+    Optional<Path> openFinishes();
+
     /** What to do with changes that are in no file. */
     enum Unsaved {
         SAVE,

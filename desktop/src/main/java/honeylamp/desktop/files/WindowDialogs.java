@@ -67,6 +67,19 @@ public final class WindowDialogs implements FileDialogs {
         return path(chooser.showSaveDialog(owner));
     }
 
+    @Override
+    public Optional<Path> shareFinishes(String suggestedName) {
+        var chooser = chooser("Share my finishes", new ExtensionFilter("Finishes", "*.json"));
+        chooser.setInitialFileName(suggestedName);
+        return path(chooser.showSaveDialog(owner));
+    }
+
+    @Override
+    public Optional<Path> openFinishes() {
+        return path(chooser("Bring in finishes", new ExtensionFilter("Finishes", "*.json"))
+                .showOpenDialog(owner));
+    }
+
     private static FileChooser chooser(String title, ExtensionFilter... filters) {
         var chooser = new FileChooser();
         chooser.setTitle(title);

@@ -1,5 +1,6 @@
 package honeylamp.desktop.panel.card;
 
+import honeylamp.catalogue.KeptFinish;
 import honeylamp.catalogue.RoomUses.RoomNames;
 import honeylamp.desktop.gesture.Choices;
 import honeylamp.desktop.panel.part.Content;
@@ -69,7 +70,8 @@ public final class Card extends VBox {
             Optional<Choices.Ghost> ghost,
             Choices.Aside aside,
             List<WallType> wallTypes,
-            List<RoomNames> roomNames) {}
+            List<RoomNames> roomNames,
+            List<KeptFinish> finishes) {}
 
     private final Content<Part> made = new Content<>() {
         @Override
@@ -88,7 +90,8 @@ public final class Card extends VBox {
                     choices.ghost(),
                     choices.round().aside(),
                     libraries.wallTypes().all(),
-                    libraries.roomNames().all());
+                    libraries.roomNames().all(),
+                    libraries.finishes().all());
         }
 
         @Override
@@ -101,7 +104,7 @@ public final class Card extends VBox {
     public Card(WorkspaceModel model, Libraries libraries) {
         this.model = model;
         this.libraries = libraries;
-        this.parts = new CardFields(model);
+        this.parts = new CardFields(model, libraries.finishes());
         setId("card");
         getStyleClass().add("card");
         content.getStyleClass().add("card-content");

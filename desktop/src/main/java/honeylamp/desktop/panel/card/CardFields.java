@@ -1,9 +1,11 @@
 package honeylamp.desktop.panel.card;
 
 import honeylamp.catalogue.Family.Place;
+import honeylamp.catalogue.KeptFinish;
 import honeylamp.derive.listing.Surfaces;
 import honeylamp.derive.listing.WallElevation;
 import honeylamp.desktop.panel.part.LengthField;
+import honeylamp.desktop.panel.part.Library;
 import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.desktop.workspace.Intent;
 import honeylamp.desktop.workspace.Keys;
@@ -32,7 +34,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 
 /** What the cards of all kinds have in common: typed lengths that edit the plan, and deleting. */
-record CardFields(WorkspaceModel model) {
+record CardFields(WorkspaceModel model, Library<KeptFinish> finishes) {
     Plan plan() {
         return model.now().plan();
     }

@@ -3,12 +3,16 @@ package honeylamp.desktop.panel.card;
 import honeylamp.catalogue.Family.Place;
 import honeylamp.catalogue.Material;
 import honeylamp.catalogue.Materials;
+import honeylamp.catalogue.Patterns;
 import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.edit.Finishing;
 import honeylamp.edit.Outcome;
 import honeylamp.plan.Finish;
+import honeylamp.plan.Laying;
+import honeylamp.units.Length;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.BiFunction;
 import javafx.scene.Node;
 import javafx.scene.layout.VBox;
 
@@ -72,6 +76,7 @@ record CourseFields(OneSurface on) {
                                         .apply(Optional.of(
                                                 Finishing.course(finish, at, Optional.of(course.withHeight(v)))))),
                                 isBorder() ? "Change width of border" : "Change height of course"),
+                pieces(finish, at, course, lead),
                 OneSurface.row(
                         Widgets.menu(
                                 course.begins().label(),
@@ -86,6 +91,80 @@ record CourseFields(OneSurface on) {
                                 () -> on.lay(
                                         Finishing.course(finish, at, Optional.empty()),
                                         isBorder() ? "Take border away" : "Take course away"))));
+    }
+
+    /** How the pieces of a course lie, and how large they are; nothing of what is laid in one. */
+    private Node pieces(Finish finish, int at, Finish.Course course, String lead) {
+        var laying = course.laying();
+        var box = new VBox(4);
+        var family = Materials.of(course.material()).map(Material::family);
+        if (laying.isSeamless() || family.isEmpty()) {
+            return box;
+        }
+        var patterns = Patterns.all().stream()
+                .filter(p -> family.get().suits(p.pattern()))
+                .toList();
+        box.getChildren()
+                .add(Widgets.menu(
+                        Patterns.label(laying.pattern()),
+                        lead + "-pattern",
+                        "How it lies",
+                        patterns.stream().map(Patterns.Named::label).toList(),
+                        n -> changed(
+                                finish,
+                                at,
+                                course.withLaying(Finishing.inPattern(
+                                        laying, patterns.get(n).pattern())))));
+        box.getChildren()
+                .add(size(
+                        finish,
+                        at,
+                        course,
+                        "Piece, width",
+                        lead + "-piece-width",
+                        laying.width(),
+                        (l, v) -> Finishing.sized(l, v, l.length(), l.joint())));
+        if (Patterns.hasLength(laying.pattern())) {
+            box.getChildren()
+                    .add(size(
+                            finish,
+                            at,
+                            course,
+                            "Piece, length",
+                            lead + "-piece-length",
+                            laying.length(),
+                            (l, v) -> Finishing.sized(l, l.width(), v, l.joint())));
+        }
+        box.getChildren()
+                .add(size(
+                        finish,
+                        at,
+                        course,
+                        "Joint",
+                        lead + "-joint",
+                        laying.joint(),
+                        (l, v) -> Finishing.sized(l, l.width(), l.length(), v)));
+        return box;
+    }
+
+    private Node size(
+            Finish finish,
+            int at,
+            Finish.Course course,
+            String name,
+            String id,
+            Length value,
+            BiFunction<Laying, Length, Outcome<Laying>> sized) {
+        return on.parts()
+                .distance(
+                        name,
+                        id,
+                        value,
+                        v -> sized.apply(course.laying(), v)
+                                .map(l -> on.put()
+                                        .apply(Optional.of(
+                                                Finishing.course(finish, at, Optional.of(course.withLaying(l)))))),
+                        "Size pieces");
     }
 
     private void changed(Finish finish, int at, Finish.Course course) {

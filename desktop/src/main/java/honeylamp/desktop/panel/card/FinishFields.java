@@ -31,8 +31,17 @@ record FinishFields(OneSurface on) {
             out.add(reason(f));
             out.add(new CourseFields(on).of(f));
             out.add(everywhere(f, m));
+            out.add(new KeptFields(on).of(f));
         }));
+        if (finish.isEmpty()) {
+            mine().ifPresent(out::add);
+        }
         return out;
+    }
+
+    /** The finishes a person keeps that suit the surface, where nothing lies yet. */
+    private Optional<Node> mine() {
+        return new KeptFields(on).mine(Finish.of(""));
     }
 
     /** The finish alone; of what is laid in pieces all that can be said, once that is asked for. */
@@ -48,6 +57,8 @@ record FinishFields(OneSurface on) {
                     "How it lies, what it takes, its colour here",
                     () -> on.model()
                             .chooseWithin(on.model().now().choices().withFinishing(f -> f.withPiecesOf(on.id()))))));
+        } else {
+            mine().ifPresent(out::add);
         }
         return out;
     }

@@ -1,5 +1,6 @@
 package honeylamp.desktop.panel.part;
 
+import honeylamp.catalogue.KeptFinish;
 import honeylamp.catalogue.OpeningSizes.Product;
 import honeylamp.catalogue.RoomUses.RoomNames;
 import honeylamp.catalogue.SeenSets.SeenSet;
@@ -19,6 +20,7 @@ public record Libraries(
         Library<WallType> wallTypes,
         Library<Product> products,
         Library<RoomNames> roomNames,
+        Library<KeptFinish> finishes,
         Library<SeenSet> seenSets,
         Library<AtHand> atHand,
         Library<RecentPlan> recent,

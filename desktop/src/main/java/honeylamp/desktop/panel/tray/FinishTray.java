@@ -1,7 +1,6 @@
 package honeylamp.desktop.panel.tray;
 
 import honeylamp.catalogue.Family;
-import honeylamp.catalogue.Family.Place;
 import honeylamp.catalogue.Material;
 import honeylamp.catalogue.Materials;
 import honeylamp.desktop.command.WindowActions;
@@ -56,18 +55,28 @@ record FinishTray(WorkspaceModel model, WindowActions window, Thumbnails thumbna
 
     @Override
     public List<Node> nodes(Part part) {
-        return List.of(catalogue.of(Arrays.stream(Family.values())
+        var families = catalogue.of(Arrays.stream(Family.values())
                 .map(family -> new Group(
                         family.label(),
                         Materials.all().stream()
                                 .filter(m -> m.family() == family)
-                                .filter(m -> m.family()
-                                        .usually()
-                                        .filter(Place.GROUND::equals)
-                                        .isEmpty())
                                 .map(m -> entry(part, m))
                                 .toList()))
-                .toList()));
+                .toList());
+        return List.of(
+                families,
+                Widgets.section(
+                        "My finishes",
+                        Widgets.button(
+                                "Share them\u2026",
+                                "share-finishes",
+                                "Those you keep, in a file for others",
+                                window::shareFinishes),
+                        Widgets.button(
+                                "Bring in\u2026",
+                                "bring-in-finishes",
+                                "Those somebody shared; one of the same name is replaced",
+                                window::bringInFinishes)));
     }
 
     private Entry entry(Part part, Material material) {
