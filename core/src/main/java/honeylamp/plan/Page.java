@@ -69,7 +69,9 @@ public record Page(
         /** The types of walls that are cut, and what becomes of walls in the works. */
         WALLS("Walls"),
         /** What to order for the surfaces that are seen. */
-        ORDER("To order");
+        ORDER("To order"),
+        /** The colours that are seen, and where. */
+        COLOURS("Colours");
 
         private final String label;
 

@@ -10,6 +10,7 @@ import honeylamp.derive.storeys.LaidView;
 import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.drawing.Mark;
 import honeylamp.drawing.Mark.Align;
+import honeylamp.drawing.ink.Ink;
 import honeylamp.drawing.ink.Typeface;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Figure;
@@ -24,6 +25,7 @@ import honeylamp.plan.Page.Listing;
 import honeylamp.plan.Position;
 import honeylamp.plan.Showing.Kind;
 import honeylamp.plan.TextRole;
+import honeylamp.takeoff.ColourKey;
 import honeylamp.takeoff.FinishKey;
 import honeylamp.takeoff.OrderKey;
 import honeylamp.takeoff.WallKey;
@@ -36,6 +38,7 @@ import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Consumer;
 import java.util.function.Function;
 
 /**
@@ -67,8 +70,8 @@ final class SheetLists {
     /** A sample of a finish in the key shows about so many rows of its pieces. */
     private static final double SAMPLE_PIECES = 3;
 
-    /** What is ordered has a second line so far below the first. */
-    private static final double ORDER_SECOND_MM = 3.4;
+    /** A second line lies so far below the first. */
+    private static final double SECOND_LINE_MM = 3.4;
 
     /** A heading and two rows. */
     private static final double LEAST_MM = 18;
@@ -167,10 +170,10 @@ final class SheetLists {
             out.add(new Block(LEAST_MM, column -> finishes(materials, column)));
         }
         if (listed.contains(Listing.ORDER)) {
-            var order = OrderKey.of(page);
-            if (!order.isEmpty()) {
-                out.add(new Block(LEAST_MM, column -> order(order, column)));
-            }
+            doubled(out, "To order", order());
+        }
+        if (listed.contains(Listing.COLOURS)) {
+            doubled(out, "Colours", colours());
         }
         if (listed.contains(Listing.WALLS)) {
             var seen = seen(Kind.WALLS);
@@ -183,6 +186,12 @@ final class SheetLists {
             out.add(new Block(LEAST_MM, this::notes));
         }
         return out;
+    }
+
+    private void doubled(List<Block> out, String heading, List<TwoLines> rows) {
+        if (!rows.isEmpty()) {
+            out.add(new Block(LEAST_MM, column -> doubles(heading, rows, column)));
+        }
     }
 
     /** Those that are seen, each once. */
@@ -317,29 +326,46 @@ final class SheetLists {
         return andMore(materials.size() - shown, column, y);
     }
 
-    /** What to order: a sample, what it is, how much of it. */
-    private double order(List<OrderKey.Entry> entries, Box column) {
-        var y = heading("To order", column);
-        var each = pen.row() + ORDER_SECOND_MM;
-        var shown = (int) Math.clamp((column.maxY() - y) / each, 0, entries.size());
-        for (var entry : entries.subList(0, shown)) {
-            var swatch = new Box(column.minX(), y - 3, column.minX() + 7, y + 0.9 + ORDER_SECOND_MM);
-            pen.marks().add(sample(entry.material(), swatch));
+    /** A row of two lines: a sample, a name, a figure at the right, and more about it below the name. */
+    private record TwoLines(Consumer<Box> sample, String name, String figure, String more) {}
+
+    private List<TwoLines> order() {
+        return OrderKey.of(page).stream()
+                .map(e ->
+                        new TwoLines(box -> pen.marks().add(sample(e.material(), box)), e.name(), e.figure(), e.size()))
+                .toList();
+    }
+
+    private List<TwoLines> colours() {
+        return ColourKey.of(page).stream()
+                .map(e -> new TwoLines(
+                        box -> pen.marks()
+                                .add(new Mark.Fill(
+                                        Figure.ring(box.ring()),
+                                        Ink.of(e.colour().argb()))),
+                        e.name(),
+                        "",
+                        e.where()))
+                .toList();
+    }
+
+    private double doubles(String heading, List<TwoLines> rows, Box column) {
+        var y = heading(heading, column);
+        var each = pen.row() + SECOND_LINE_MM;
+        var shown = (int) Math.clamp((column.maxY() - y) / each, 0, rows.size());
+        for (var row : rows.subList(0, shown)) {
+            var swatch = new Box(column.minX(), y - 3, column.minX() + 7, y + 0.9 + SECOND_LINE_MM);
+            row.sample.accept(swatch);
             pen.quietStroke(Figure.ring(swatch.ring()), LineRole.RULE);
-            var second = y + ORDER_SECOND_MM;
-            pen.quiet(entry.size(), column.minX() + 10, second, TextRole.BODY, Typeface.REGULAR, Align.LEFT);
-            var figure = Typeface.MEDIUM.widthMm(entry.figure(), pen.cap(TextRole.BODY), 0);
-            pen.text(entry.figure(), column.maxX(), y, TextRole.BODY, Typeface.MEDIUM, Align.RIGHT);
-            pen.fitted(
-                    entry.name(),
-                    column.minX() + 10,
-                    y,
-                    TextRole.BODY,
-                    Typeface.REGULAR,
-                    column.width() - 10 - figure - 2);
+            var left = column.minX() + 10;
+            var figure = row.figure.isEmpty() ? 0 : Typeface.MEDIUM.widthMm(row.figure, pen.cap(TextRole.BODY), 0) + 2;
+            pen.text(row.figure, column.maxX(), y, TextRole.BODY, Typeface.MEDIUM, Align.RIGHT);
+            pen.fitted(row.name, left, y, TextRole.BODY, Typeface.REGULAR, column.maxX() - left - figure);
+            pen.quietlyFitted(
+                    row.more, left, y + SECOND_LINE_MM, TextRole.BODY, Typeface.REGULAR, column.maxX() - left);
             y += each;
         }
-        return andMore(entries.size() - shown, column, y);
+        return andMore(rows.size() - shown, column, y);
     }
 
     /** The pattern as it lies, so small that a few pieces are seen. */

@@ -70,6 +70,15 @@ final class SheetPen {
 
     /** Writes a line no wider than a width: in smaller type if it must be, and cut short if that is not enough. */
     void fitted(String text, double x, double y, TextRole role, Typeface face, double widthMm) {
+        fitted(text, x, y, role, face, widthMm, ink);
+    }
+
+    /** The same in the ink of what is said aside. */
+    void quietlyFitted(String text, double x, double y, TextRole role, Typeface face, double widthMm) {
+        fitted(text, x, y, role, face, widthMm, ink.at(look.drafting().of(InkRole.QUIET)));
+    }
+
+    private void fitted(String text, double x, double y, TextRole role, Typeface face, double widthMm, Ink tone) {
         var height = cap(role);
         var wide = face.widthMm(text, height, 0);
         if (wide > widthMm) {
@@ -79,7 +88,7 @@ final class SheetPen {
         while (shown.length() > 1 && face.widthMm(shown, height, 0) > widthMm) {
             shown = shown.replaceFirst(".\u2026?$", "\u2026");
         }
-        text(shown, x, y, height, face, Align.LEFT, ink);
+        text(shown, x, y, height, face, Align.LEFT, tone);
     }
 
     /** Draws a level line. */

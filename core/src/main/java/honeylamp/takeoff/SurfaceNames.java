@@ -4,11 +4,14 @@ import honeylamp.derive.listing.OuterFaces;
 import honeylamp.derive.listing.WallSides;
 import honeylamp.derive.rooms.Room;
 import honeylamp.derive.storeys.LaidStorey;
+import honeylamp.plan.ElementId.Key;
 import honeylamp.plan.ElementId.RegionId;
 import honeylamp.plan.ElementId.RoomId;
+import honeylamp.plan.ElementId.WallId;
 import honeylamp.plan.Region;
 import honeylamp.plan.RoomMark;
 import honeylamp.plan.Surface;
+import honeylamp.plan.Unit;
 import java.util.Optional;
 
 /** What surfaces are called. */
@@ -57,6 +60,45 @@ final class SurfaceNames {
             case Surface.Edge(var _, var number) -> "edge " + number + " of a region";
             case Surface.Riser(var _, var number) -> "riser " + number;
             case Surface.Tread(var _, var number) -> "tread " + number;
+        };
+    }
+
+    /** The unit a surface is a part of, drawn or copied; empty words if it is of none. */
+    static String unit(LaidStorey storey, Surface surface) {
+        var repeats = storey.plan().drawn().repeats();
+        var host = surface instanceof Surface.OnWall on && on.room().isPresent()
+                ? on.room().get()
+                : surface.host();
+        return switch (host.key()) {
+            case Key.Copied(var copy, var _) ->
+                repeats.copies().stream()
+                        .filter(c -> c.id().equals(copy))
+                        .flatMap(c -> repeats.units().stream().filter(u -> u.id().equals(c.unit())))
+                        .map(Unit::name)
+                        .findFirst()
+                        .orElse("");
+            case Key.Drawn _ ->
+                repeats.units().stream()
+                        .filter(u -> host instanceof RoomId room && u.rooms().contains(room)
+                                || host instanceof WallId wall && u.walls().contains(wall))
+                        .map(Unit::name)
+                        .findFirst()
+                        .orElse("");
+        };
+    }
+
+    /** What kind of part it is: floor, walls, ceiling and so on. */
+    static String kind(Surface surface) {
+        return switch (surface) {
+            case Surface.Floor _, Surface.Tread _ -> "floor";
+            case Surface.Ceiling _ -> "ceiling";
+            case Surface.Walls _, Surface.WallSide _ -> "walls";
+            case Surface.Plinth _ -> "plinth";
+            case Surface.Reveal _ -> "reveals";
+            case Surface.Threshold _ -> "threshold";
+            case Surface.Site _ -> "ground";
+            case Surface.Edge _, Surface.Riser _ -> "steps";
+            case Surface.OwnRegion _ -> "own region";
         };
     }
 

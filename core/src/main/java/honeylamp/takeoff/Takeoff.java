@@ -50,6 +50,7 @@ public final class Takeoff {
     /**
      * A covered surface.
      *
+     * @param unit it is a part of, or empty words
      * @param part which part of its room or building it is
      * @param areaMm2 holes, openings and what lies over it left out
      * @param count its pieces; empty if it is laid in one, or in too many to count
@@ -57,6 +58,7 @@ public final class Takeoff {
     public record Covered(
             StoreyId storey,
             String storeyName,
+            String unit,
             String room,
             Surface surface,
             String part,
@@ -108,6 +110,7 @@ public final class Takeoff {
                         String.join(
                                 " ",
                                 c.storeyName,
+                                c.unit,
                                 c.room,
                                 c.part,
                                 c.material.label(),
@@ -159,6 +162,7 @@ public final class Takeoff {
             return new Covered(
                     storey.storey().id(),
                     storey.storey().name(),
+                    SurfaceNames.unit(storey, surface),
                     SurfaceNames.room(storey, surface),
                     surface,
                     SurfaceNames.part(storey, surface),
@@ -258,6 +262,10 @@ public final class Takeoff {
                 Schedule.words("laid", "Laid"),
                 area("area", "Area")));
         columns.addAll(BOUGHT);
+        var isInUnits = all.stream().anyMatch(c -> !c.unit.isEmpty());
+        if (isInUnits) {
+            columns.add(Schedule.words("unit", "Unit"));
+        }
         columns.add(Schedule.words("reason", "Why"));
         var rows = all.stream()
                 .map(c -> {
@@ -269,6 +277,9 @@ public final class Takeoff {
                             new Cell.Words(laid(c.material)),
                             new Cell.Wide(c.areaMm2)));
                     cells.addAll(bought(c.count, c.material));
+                    if (isInUnits) {
+                        cells.add(new Cell.Words(c.unit));
+                    }
                     cells.add(new Cell.Words(c.finish.reason()));
                     return new Row(c.storey, c.surface.host(), cells);
                 })

@@ -12,14 +12,18 @@ import honeylamp.derive.rooms.Room;
 import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.drawing.LayerKind;
 import honeylamp.drawing.Mark;
+import honeylamp.edit.PageEdits;
+import honeylamp.edit.Reach;
 import honeylamp.geometry.Affine;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
 import honeylamp.illustrate.paper.Lamp;
 import honeylamp.plan.Finish;
+import honeylamp.plan.Page.Listing;
 import honeylamp.plan.Surface;
 import honeylamp.sheet.SheetComposer;
+import honeylamp.takeoff.ColourKey;
 import honeylamp.takeoff.OrderKey;
 import honeylamp.takeoff.Takeoff;
 import java.util.List;
@@ -135,5 +139,29 @@ class TiledBathroomTest {
                 .mapToDouble(Outline::area)
                 .sum();
         assertThat(tray).isCloseTo(900 * 900, within(1.0));
+    }
+
+    /** Three materials, each with its code and the parts of the room that have it. */
+    @Test
+    void theColoursOfThePageAreListedWithTheirPlaces() {
+        var colours = ColourKey.of(PLAN.pages().getLast());
+        assertThat(colours).hasSize(3);
+        assertThat(colours).anySatisfy(e -> {
+            assertThat(e.name()).matches("Mosaic, sea, #[0-9A-F]{6}");
+            assertThat(e.where())
+                    .contains("Bathroom")
+                    .contains("walls")
+                    .contains("own region")
+                    .contains("steps");
+        });
+        var listed = PageEdits.toggle(
+                TiledBathroom.plan(), PLAN.pages().getLast().page().id(), Reach.THIS, Listing.COLOURS);
+        var words =
+                SheetComposer.compose(LaidPlan.of(listed).pages().getLast(), Lamp.LIT, 1).drawing().layers().stream()
+                        .flatMap(l -> l.marks().stream())
+                        .filter(Mark.Text.class::isInstance)
+                        .map(m -> ((Mark.Text) m).text())
+                        .toList();
+        assertThat(words).contains("Colours").anyMatch(t -> t.startsWith("Mosaic, sea, #"));
     }
 }

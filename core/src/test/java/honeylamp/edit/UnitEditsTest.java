@@ -368,4 +368,18 @@ class UnitEditsTest {
         var moved = FurnishingEdits.moveTo(plan, TestPlans.storey(plan), bed, Position.ofMm(4000, 2000));
         assertThat(cache.laidOut(moved).storeys().getFirst().walls()).isSameAs(before.walls());
     }
+
+    /** The studio and its one copy are listed under the name of the unit. */
+    @Test
+    void theTakeoffIsFilteredByUnit() {
+        var laid = placed(12_500, 2000, 0, Sense.AS_DRAWN).plan();
+        var all = Takeoff.of(LaidPlan.of(laid), Schedule.Subject.FINISHES, "wide plank");
+        var flats = Takeoff.of(LaidPlan.of(laid), Schedule.Subject.FINISHES, "flat wide plank");
+        assertThat(all.rows()).hasSize(2);
+        assertThat(flats.rows()).hasSize(2);
+        assertThat(Takeoff.of(LaidPlan.of(laid), Schedule.Subject.FINISHES, "attic wide plank")
+                        .rows())
+                .isEmpty();
+        assertThat(flats.columns()).extracting(Schedule.Column::heading).contains("Unit");
+    }
 }

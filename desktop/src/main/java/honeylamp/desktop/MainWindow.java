@@ -280,7 +280,8 @@ public final class MainWindow {
                 || pages.isReading()
                 || snags.busy()
                 || start.busy()
-                || contents.busy();
+                || contents.busy()
+                || schedules.working();
     }
 
     /** Ends all threads of the window. */

@@ -11,6 +11,7 @@ import honeylamp.plan.Laying;
 import honeylamp.plan.Pattern;
 import honeylamp.plan.RoomMark;
 import honeylamp.plan.Surface;
+import honeylamp.takeoff.Takeoff;
 import honeylamp.takeoff.TileCount;
 import honeylamp.units.Length;
 import java.nio.file.Files;
@@ -400,7 +401,7 @@ class FinishWindowTest {
 
     private static Ordered ordered(WindowDriver w) throws Exception {
         return WindowDriver.onScreen(() -> {
-            var all = w.model().shown().schedule(Schedule.Subject.MATERIALS, "bathroom");
+            var all = Takeoff.of(w.model().shown().plan(), Schedule.Subject.MATERIALS, "bathroom");
             return new Ordered(number(all, "order"), number(all, "boxes"));
         });
     }

@@ -63,6 +63,7 @@ public final class SchedulePane extends VBox {
     private final FlowPane bar = new FlowPane(6, 4);
     private final TextField only = new TextField();
     private final Label together = Widgets.quiet("");
+    private final ListWork work = new ListWork();
     private Subject subject = Subject.DOORS;
     private @Nullable Subject headed;
     private @Nullable Plan shown;
@@ -121,6 +122,13 @@ public final class SchedulePane extends VBox {
             shown = now.plan();
             fill(now);
         }
+        following = false;
+        select(now);
+    }
+
+    /** Shows the row of what is picked. */
+    private void select(Workspace now) {
+        following = true;
         table.getItems().stream()
                 .filter(r -> now.selection().contains(r.about()))
                 .findFirst()
@@ -131,8 +139,13 @@ public final class SchedulePane extends VBox {
     }
 
     private void fill(Workspace now) {
-        var schedule = model.shown().schedule(subject, only.getText());
         bar.getChildren().setAll(buttons(now));
+        together.setText("Counting\u2026");
+        work.ask(model.shown().plan(), subject, only.getText(), this::listed);
+    }
+
+    private void listed(Schedule schedule) {
+        following = true; // what stood in the table goes, and is no press on a row
         if (headed != subject) { // widths and the place scrolled to stay while values change
             headed = subject;
             table.getColumns()
@@ -142,6 +155,13 @@ public final class SchedulePane extends VBox {
         }
         table.getItems().setAll(schedule.rows());
         together.setText(together(schedule));
+        following = false;
+        select(model.now());
+    }
+
+    /** Whether the list is being worked out. */
+    public boolean working() {
+        return work.working();
     }
 
     /** What the columns come to, in one line. */

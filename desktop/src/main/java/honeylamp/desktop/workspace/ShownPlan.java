@@ -1,7 +1,6 @@
 package honeylamp.desktop.workspace;
 
 import honeylamp.derive.listing.BriefCheck;
-import honeylamp.derive.listing.Schedule;
 import honeylamp.derive.snags.Snag;
 import honeylamp.derive.storeys.Areas;
 import honeylamp.derive.storeys.GeometryCache;
@@ -17,7 +16,6 @@ import honeylamp.drawing.Mark;
 import honeylamp.geometry.Box;
 import honeylamp.illustrate.sketch.Sketches;
 import honeylamp.plan.Showing;
-import honeylamp.takeoff.Takeoff;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Supplier;
@@ -134,11 +132,6 @@ public final class ShownPlan {
     /** The areas of the storey worked on. */
     public Areas areas() {
         return storey().areas();
-    }
-
-    /** A schedule of the plan, as far as its rows say all these words. */
-    public Schedule schedule(Schedule.Subject subject, String words) {
-        return Takeoff.of(plan(), subject, words);
     }
 
     /** What of the brief the plan has. */

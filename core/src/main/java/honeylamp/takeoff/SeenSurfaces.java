@@ -1,0 +1,75 @@
+package honeylamp.takeoff;
+
+import honeylamp.derive.listing.Surfaces;
+import honeylamp.derive.rooms.Room;
+import honeylamp.derive.storeys.LaidPage;
+import honeylamp.derive.storeys.LaidStorey;
+import honeylamp.derive.storeys.LaidView;
+import honeylamp.geometry.Box;
+import honeylamp.geometry.Point;
+import honeylamp.plan.ElementId.RoomId;
+import honeylamp.plan.ElementId.StoreyId;
+import honeylamp.plan.RoomMark;
+import honeylamp.plan.Surface;
+import honeylamp.plan.View.Subject;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.function.Predicate;
+
+/**
+ * The surfaces one sees on a page, each once: of the rooms whose walls it shows from the front and of those within the
+ * parts of plans it shows, floors, walls, ceilings and all; of a whole plan all its surfaces; of an outer face that alone.
+ */
+record SeenSurfaces(LaidStorey storey, List<Surfaces.Found> surfaces) {
+    /** Those of a page, storey by storey. */
+    static List<SeenSurfaces> on(LaidPage page) {
+        var storeys = new LinkedHashMap<StoreyId, LaidStorey>();
+        var seen = new LinkedHashMap<StoreyId, Set<Surfaces.Found>>();
+        for (var view : page.views()) {
+            var id = view.storey().id();
+            storeys.putIfAbsent(id, view.storey());
+            seen.computeIfAbsent(id, _ -> new LinkedHashSet<>()).addAll(seen(view));
+        }
+        return storeys.entrySet().stream()
+                .map(e -> new SeenSurfaces(e.getValue(), List.copyOf(seen.getOrDefault(e.getKey(), Set.of()))))
+                .toList();
+    }
+
+    private static List<Surfaces.Found> seen(LaidView view) {
+        var storey = view.storey();
+        return switch (view.view().subject()) {
+            case Subject.StoreyPlan _ ->
+                view.crop()
+                        .map(box -> ofRooms(storey, room -> isWithin(room, box)))
+                        .orElseGet(() -> Surfaces.on(storey));
+            case Subject.Elevation(var _, var id, var _, var _, var _) -> ofRooms(storey, room -> is(room, id));
+            case Subject.Unrolled(var _, var id, var _) -> ofRooms(storey, room -> is(room, id));
+            case Subject.OuterFace(var _, var wall, var side, var _) ->
+                Surfaces.on(storey).stream()
+                        .filter(f -> f.surface() instanceof Surface.WallSide s
+                                && s.wall().equals(wall)
+                                && s.side() == side
+                                && s.room().isEmpty())
+                        .toList();
+        };
+    }
+
+    private static List<Surfaces.Found> ofRooms(LaidStorey storey, Predicate<Room> which) {
+        return storey.geometry().rooms().stream()
+                .filter(which)
+                .flatMap(room -> room.mark().stream().flatMap(m -> Surfaces.ofRoom(storey, room, m).stream()))
+                .toList();
+    }
+
+    private static boolean is(Room room, RoomId id) {
+        return room.mark().map(RoomMark::id).filter(id::equals).isPresent();
+    }
+
+    private static boolean isWithin(Room room, Box box) {
+        var bounds = room.outline().bounds();
+        return box.contains(new Point(bounds.minX(), bounds.minY()))
+                && box.contains(new Point(bounds.maxX(), bounds.maxY()));
+    }
+}
