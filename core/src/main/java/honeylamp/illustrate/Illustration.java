@@ -43,6 +43,7 @@ import honeylamp.illustrate.ground.SiteArt;
 import honeylamp.illustrate.ground.StepArt;
 import honeylamp.illustrate.paper.Lamp;
 import honeylamp.illustrate.paper.PaperFrame;
+import honeylamp.illustrate.paper.PaperRoom;
 import honeylamp.illustrate.pen.DrawnByHand;
 import honeylamp.illustrate.pen.Fading;
 import honeylamp.illustrate.pen.Pens;
@@ -583,15 +584,15 @@ public final class Illustration {
     /**
      * What a view takes up in the plan, in plan mm, and the paper room its dimensions need around it.
      */
-    public record Extent(Box planMm, double marginPaperMm) {}
+    public record Extent(Box planMm, PaperRoom paper) {}
 
     /** The extent of a view; empty if there is nothing to see. */
     public static Optional<Extent> extent(LaidView view) {
         if (view.view().subject() instanceof View.Subject.Front front) {
-            return ElevationArt.extentMm(view, front).map(box -> new Extent(box, ElevationArt.AROUND_PAPER_MM));
+            return ElevationArt.extentMm(view, front).map(box -> new Extent(box, ElevationArt.ROOM));
         }
         if (view.crop().isPresent()) {
-            return view.crop().map(box -> new Extent(box, 0));
+            return view.crop().map(box -> new Extent(box, PaperRoom.around(0)));
         }
         var geometry = view.storey().geometry();
         var sides = TierPlaces.all(view);
@@ -599,13 +600,15 @@ public final class Illustration {
         var around =
                 Stream.concat(grounds, TierPlaces.keptClear(geometry).stream()).reduce(Box::union);
         if (sides.isEmpty()) {
-            return around.map(box -> new Extent(box, 0));
+            return around.map(box -> new Extent(box, PaperRoom.around(0)));
         }
         var building = TierPlaces.occupied(view, sides);
         return Optional.of(new Extent(
                 around.map(building::union).orElse(building),
-                TierPlaces.seen(view).isEmpty()
-                        ? 0
-                        : TierPlaces.usualRoomMm(sides, view.look().drafting().of(TextRole.DIMENSION))));
+                PaperRoom.around(
+                        TierPlaces.seen(view).isEmpty()
+                                ? 0
+                                : TierPlaces.usualRoomMm(
+                                        sides, view.look().drafting().of(TextRole.DIMENSION)))));
     }
 }

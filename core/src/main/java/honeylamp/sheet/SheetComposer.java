@@ -80,8 +80,8 @@ public final class SheetComposer {
         var scale = composer.frame(at).scale();
         var cell = composer.cell(at);
         return Illustration.extent(page.views().get(at))
-                .map(e -> e.planMm().width() / scale + 2 * e.marginPaperMm() <= cell.width() + HAIR_MM
-                        && e.planMm().height() / scale + 2 * e.marginPaperMm() <= cell.height() + HAIR_MM)
+                .map(e -> e.planMm().width() / scale + e.paper().across() <= cell.width() + HAIR_MM
+                        && e.planMm().height() / scale + e.paper().up() <= cell.height() + HAIR_MM)
                 .orElse(true);
     }
 
@@ -135,18 +135,14 @@ public final class SheetComposer {
             return new PaperFrame(scale, middle.x(), middle.y());
         }
         var box = extent.get().planMm();
-        var air = airMm(extent.get());
+        var room = extent.get().paper();
         var scale = laid.view().scale().orElseGet(() -> scaleThatFits(index));
         var centre = box.centre();
         // the optical centre lies a little above the middle, where there is room for it
-        var spare = Math.max(0, view.height() - air - box.height() / scale);
-        var x = view.centre().x() - centre.x() / scale;
-        var y = view.centre().y() - Math.min(4, spare * 0.1) + centre.y() / scale;
+        var spare = Math.max(0, view.height() - room.up() - 2 * layout.airMm() - box.height() / scale);
+        var x = view.centre().x() + (room.left() - room.right()) / 2 - centre.x() / scale;
+        var y = view.centre().y() + (room.above() - room.below()) / 2 - Math.min(4, spare * 0.1) + centre.y() / scale;
         return new PaperFrame(scale, x, y);
-    }
-
-    private double airMm(Illustration.Extent extent) {
-        return 2 * (extent.marginPaperMm() + layout.airMm());
     }
 
     /** The largest scale at which a view fits; walls from the front on one page have one scale, that of the largest. */
@@ -167,8 +163,13 @@ public final class SheetComposer {
         var extent = Illustration.extent(page.views().get(index)).orElseThrow();
         var box = extent.planMm();
         var room = cell(index);
-        var air = airMm(extent);
-        return Scales.largestThatFits(plan.units(), box.width(), box.height(), room.width() - air, room.height() - air);
+        var air = 2 * layout.airMm();
+        return Scales.largestThatFits(
+                plan.units(),
+                box.width(),
+                box.height(),
+                room.width() - extent.paper().across() - air,
+                room.height() - extent.paper().up() - air);
     }
 
     private Drawing surround(List<PaperFrame> frames) {

@@ -19,6 +19,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import javafx.event.EventType;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -28,6 +29,9 @@ import javafx.scene.control.Slider;
 import javafx.scene.control.TableView;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
+import javafx.scene.input.MouseEvent;
+import javafx.scene.layout.Pane;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -266,6 +270,61 @@ class FinishWindowTest {
             assertThat(w.plan().storeys().getFirst().coverings())
                     .anyMatch(c -> c.finish().courses().size() == 2);
         }
+    }
+
+    /** A repeat of four by four modules: four are joined by a drag, two by typed numbers, and it is made wider. */
+    @Test
+    void anOwnRepeatIsDrawnModuleByModule() throws Exception {
+        try (var w = WindowDriver.with(DemoFiles.document())) {
+            pickBathroom(w);
+            choose(w, "floor-pattern", "Own repeat");
+            Pane grid = w.node("floor-repeat");
+            var px = grid.getMinWidth() / 4;
+            WindowDriver.onScreen(() -> {
+                fire(grid, MouseEvent.MOUSE_PRESSED, 0.5 * px, 3.5 * px);
+                fire(grid, MouseEvent.MOUSE_DRAGGED, 1.5 * px, 2.5 * px);
+                fire(grid, MouseEvent.MOUSE_RELEASED, 1.5 * px, 2.5 * px);
+                return null;
+            });
+            w.settle();
+            assertThat(((Pattern.Repeat) laying(w).pattern()).cells())
+                    .contains(new Pattern.Repeat.Cell(0, 0, 2, 2))
+                    .hasSize(13);
+            w.fill("floor-repeat-join", "3 1 2 1");
+            assertThat(((Pattern.Repeat) laying(w).pattern()).cells()).contains(new Pattern.Repeat.Cell(2, 0, 2, 1));
+            w.fill("floor-repeat-join", "3 1 9 1");
+            assertThat(w.message()).contains("outside the repeat");
+            w.fill("floor-repeat-join", "some");
+            assertThat(w.message()).contains("four whole numbers");
+            w.fill("floor-repeat-shift", "2");
+            assertThat(((Pattern.Repeat) laying(w).pattern()).shift()).isEqualTo(2);
+            assertThat(words(w)).containsPattern("\\d+ whole");
+            w.key(KeyCode.CONTROL, KeyCode.Z);
+            assertThat(((Pattern.Repeat) laying(w).pattern()).shift()).isZero();
+        }
+    }
+
+    private static void fire(Node node, EventType<MouseEvent> what, double x, double y) {
+        var there = node.localToScene(x, y);
+        node.fireEvent(new MouseEvent(
+                what,
+                there.getX(),
+                there.getY(),
+                there.getX(),
+                there.getY(),
+                MouseButton.PRIMARY,
+                1,
+                false,
+                false,
+                false,
+                false,
+                true,
+                false,
+                false,
+                false,
+                false,
+                false,
+                null));
     }
 
     /** Courses are kept under a name, laid in another room by one press, laid otherwise there, and forgotten. */

@@ -25,6 +25,7 @@ import honeylamp.geometry.Ring;
 import honeylamp.illustrate.ground.FloorArt;
 import honeylamp.illustrate.paper.Lamp;
 import honeylamp.illustrate.paper.PaperFrame;
+import honeylamp.illustrate.paper.PaperRoom;
 import honeylamp.illustrate.pen.DrawnByHand;
 import honeylamp.illustrate.pen.Fading;
 import honeylamp.illustrate.pen.Pens;
@@ -48,11 +49,14 @@ import java.util.stream.Stream;
 
 /** Draws a wall from the front: what covers it, openings, what stands before it, the floor and ceiling cut, dimensions. */
 public final class ElevationArt {
-    /** Room for rows of dimensions: two at the left and below, one at the right, none above; so much on the whole, in paper mm. */
-    public static final double AROUND_PAPER_MM = 15;
+    /** Room for rows of dimensions: two at the left and below, one at the right. */
+    public static final PaperRoom ROOM = new PaperRoom(20, 12, 1, 20);
 
-    private static final double FIRST_ROW_PAPER_MM = 9;
-    private static final double NEXT_ROW_PAPER_MM = 8;
+    private static final double FIRST_ROW_PAPER_MM = 8;
+    private static final double NEXT_ROW_PAPER_MM = 7;
+
+    /** On smaller pictures than this there is no room for the lengths of parts. */
+    private static final double FINEST_SCALE = 125;
 
     /** The floor and the walls beside are cut so far, in mm. */
     private static final double CUT_MM = 120;
@@ -415,7 +419,7 @@ public final class ElevationArt {
             });
         }
         var courses = courses();
-        if (lies.last && courses.size() > 2) {
+        if (lies.last && courses.size() > 2 && frame.scale() <= FINEST_SCALE) {
             row(out, courses, FIRST_ROW_PAPER_MM, (at, row) -> {
                 var from = frame.paper(new Point(wall.lengthMm() + CUT_MM, at));
                 return List.of(from, new Point(from.x() + row, from.y()));
@@ -455,6 +459,10 @@ public final class ElevationArt {
 
     /** The parts, and outside them the whole, unless there is but one part. */
     private void rows(List<Mark> out, List<Double> stops, double all, OnRow place) {
+        if (frame.scale() > FINEST_SCALE) {
+            row(out, List.of(0.0, all), FIRST_ROW_PAPER_MM, place);
+            return;
+        }
         row(out, stops, FIRST_ROW_PAPER_MM, place);
         if (stops.size() > 2) {
             row(out, List.of(0.0, all), FIRST_ROW_PAPER_MM + NEXT_ROW_PAPER_MM, place);

@@ -75,21 +75,25 @@ public final class ElevationMarks {
                                 .isPresent())
                 .toList();
         var along = wall.into().left();
+        var apart = new ArrayList<Point>();
         for (var away : AWAY_PAPER_MM) {
             for (var beside : BESIDE_SHARES) {
                 var at = wall.middle()
                         .plus(wall.into().times(frame.planMm(away)))
                         .plus(along.times(beside * wall.lengthMm()));
-                var isClear = geometry.roomAt(at).equals(room)
+                var isApart =
+                        geometry.roomAt(at).equals(room) && taken.stream().noneMatch(t -> t.distance(at) < 2 * reach);
+                if (isApart
                         && room.map(r -> r.outline().edgeDistance(at) > reach).orElse(true)
-                        && standing.stream().noneMatch(o -> o.contains(at) || o.edgeDistance(at) < reach)
-                        && taken.stream().noneMatch(t -> t.distance(at) < 2 * reach);
-                if (isClear) {
+                        && standing.stream().noneMatch(o -> o.contains(at) || o.edgeDistance(at) < reach)) {
                     return at;
+                }
+                if (isApart) {
+                    apart.add(at);
                 }
             }
         }
-        return usual;
+        return apart.isEmpty() ? usual : apart.getFirst(); // over a piece rather than over another mark
     }
 
     /** A circle with the number, pointed towards the wall. */

@@ -159,7 +159,9 @@ final class WorkspaceRules {
     private Optional<Viewport> wholeStorey(Workspace w, Fit fit) {
         return Illustration.extent(ShownPlan.view(cache.laidOut(w.plan()), w.worked(), w.stage()))
                 .map(extent -> {
-                    var margin = extent.marginPaperMm() * w.frame().scale();
+                    var room = extent.paper();
+                    var margin =
+                            Math.max(room.across(), room.up()) / 2 * w.frame().scale();
                     var box = extent.planMm().grown(margin);
                     var scale = Math.min(fit.width() / box.width(), fit.clearHeight() / box.height()) * STOREY_SHARE;
                     return fit.above(box.centre(), scale);

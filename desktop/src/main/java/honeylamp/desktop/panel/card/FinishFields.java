@@ -5,10 +5,13 @@ import honeylamp.catalogue.Materials;
 import honeylamp.catalogue.Patterns;
 import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.edit.Finishing;
+import honeylamp.edit.RepeatEdits;
 import honeylamp.plan.Finish;
+import honeylamp.plan.Pattern;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import javafx.scene.Node;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.VBox;
@@ -21,6 +24,9 @@ record FinishFields(OneSurface on) {
         out.add(material(finish));
         finish.ifPresent(f -> Materials.of(f).ifPresent(m -> {
             out.add(pattern(f, m));
+            if (m.laying().pattern() instanceof Pattern.Repeat repeat) {
+                out.add(new RepeatFields(on).of(f, m.laying(), repeat));
+            }
             if (!m.laying().isSeamless()) {
                 out.addAll(new PieceFields(on).of(f, m));
             }
@@ -94,10 +100,15 @@ record FinishFields(OneSurface on) {
                 Patterns.label(material.laying().pattern()),
                 on.id() + "-pattern",
                 "How it lies",
-                suiting.stream().map(Patterns.Named::label).toList(),
+                Stream.concat(
+                                suiting.stream().map(Patterns.Named::label),
+                                Stream.of("Own repeat")
+                                        .filter(_ -> material.family().suits(RepeatEdits.first())))
+                        .toList(),
                 index -> on.lay(
                         finish.withLaying(Optional.of(Finishing.inPattern(
-                                material.laying(), suiting.get(index).pattern()))),
+                                material.laying(),
+                                index < suiting.size() ? suiting.get(index).pattern() : RepeatEdits.first()))),
                         "Lay in another pattern"));
     }
 

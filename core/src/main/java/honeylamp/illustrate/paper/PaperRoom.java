@@ -1,0 +1,19 @@
+package honeylamp.illustrate.paper;
+
+/** Room that dimensions take on the sides of what is drawn, in paper mm. */
+public record PaperRoom(double left, double right, double above, double below) {
+    /** As much on all sides. */
+    public static PaperRoom around(double mm) {
+        return new PaperRoom(mm, mm, mm, mm);
+    }
+
+    /** Left and right together. */
+    public double across() {
+        return left + right;
+    }
+
+    /** Above and below together. */
+    public double up() {
+        return above + below;
+    }
+}
