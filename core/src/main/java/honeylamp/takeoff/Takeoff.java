@@ -86,6 +86,7 @@ public final class Takeoff {
             case ROOMS -> about(wanted, Schedule.rooms(plan));
             case FINISHES -> finishes(about(wanted, covered(plan)));
             case MATERIALS -> materials(about(wanted, covered(plan)));
+            case CUTS -> CuttingList.of(plan, together(about(wanted, covered(plan))));
             case EDGES -> about(wanted, edges(plan));
             case WALLS -> about(wanted, walls(plan));
             case PIECES -> about(wanted, pieces(plan));

@@ -70,7 +70,8 @@ class ScheduleFileTest {
         ScheduleFile.write(SailclothYard.plan(), ScheduleFile.Format.XLSX, file);
         try (var book = new ReadableWorkbook(file.toFile())) {
             assertThat(book.getSheets().map(s -> s.getName()))
-                    .containsExactly("Doors", "Windows", "Rooms", "Finishes", "Materials", "Edges", "Walls", "Pieces");
+                    .containsExactly(
+                            "Doors", "Windows", "Rooms", "Finishes", "Materials", "Cuts", "Edges", "Walls", "Pieces");
             var rooms = book.findSheet("Rooms").orElseThrow().read();
             var living = rooms.stream()
                     .filter(r -> r.getCellText(2).equals("Living room"))

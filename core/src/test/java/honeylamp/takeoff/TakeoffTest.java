@@ -193,4 +193,22 @@ class TakeoffTest {
         assertThat(number(east, 1, "whole")).isEqualTo(7);
         assertThat(number(east, 1, "small")).isEqualTo(1);
     }
+
+    /** Slabs of 900 by 1,000 on 4,000 by 3,000: three strips of 400 remain, two of which come out of one slab. */
+    @Test
+    void theCuttingListSaysWhichCutsComeOutOfOnePiece() {
+        var plan = TestPlans.clearRectangle(4000, 3000);
+        var slabs = Finish.of("stone-slabs").withLaying(Optional.of(Laying.of(new Pattern.Stack(), 1000, 900, 0)));
+        plan = RoomEdits.mark(plan, TestPlans.storey(plan), Position.ofMm(2000, 1500), "Hall", slabs)
+                .plan();
+        var cuts = of(plan, Subject.CUTS);
+        assertThat(cuts.rows()).hasSize(2);
+        var into = java.util.stream.IntStream.range(0, 2)
+                .mapToObj(i -> ((Cell.Words) cell(cuts, i, "into")).text())
+                .toList();
+        assertThat(into).containsExactlyInAnyOrder("400 \u00d7 1000, 400 \u00d7 1000", "400 \u00d7 1000");
+        assertThat(number(cuts, 0, "cuts") + number(cuts, 1, "cuts")).isEqualTo(3);
+        assertThat(number(cuts, into.indexOf("400 \u00d7 1000"), "left_percent"))
+                .isCloseTo(100 * 5 / 9.0, within(0.5));
+    }
 }

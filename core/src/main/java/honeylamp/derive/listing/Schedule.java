@@ -45,6 +45,8 @@ public record Schedule(Subject subject, List<Column> columns, List<Row> rows) {
         FINISHES("Finishes"),
         /** What the finishes come to, each once. */
         MATERIALS("Materials"),
+        /** Which cuts come out of which pieces. */
+        CUTS("Cuts"),
         /** Edges of rooms: skirtings and thresholds. */
         EDGES("Edges"),
         /** Walls by their type. */
@@ -160,6 +162,9 @@ public record Schedule(Subject subject, List<Column> columns, List<Row> rows) {
             "perimeter",
             "skirting",
             "thresholds",
+            "trims",
+            "pieces",
+            "cuts",
             "length",
             "faces",
             "volume_m3",
