@@ -10,6 +10,7 @@ import honeylamp.units.UnitSystem;
 import honeylamp.units.Words;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 
 /** What is to be ordered for the surfaces one sees on a page. */
 public final class OrderKey {
@@ -47,7 +48,7 @@ public final class OrderKey {
         var usual = Materials.of(material.key()).map(u -> u.laying().pattern());
         var laid = usual.filter(laying.pattern()::equals).isPresent()
                 ? ""
-                : ", " + Patterns.label(laying.pattern()).toLowerCase(java.util.Locale.ROOT);
+                : ", " + Patterns.label(laying.pattern()).toLowerCase(Locale.ROOT);
         var size = Patterns.hasLength(laying.pattern())
                 ? LengthText.rounded(laying.width(), units) + " \u00d7 " + LengthText.rounded(laying.length(), units)
                 : LengthText.rounded(laying.width(), units);

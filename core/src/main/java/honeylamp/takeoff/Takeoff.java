@@ -5,7 +5,7 @@ import honeylamp.catalogue.Furnishings;
 import honeylamp.catalogue.Material;
 import honeylamp.catalogue.Materials;
 import honeylamp.catalogue.Patterns;
-import honeylamp.derive.listing.FloorTrims;
+import honeylamp.derive.listing.FloorTrim;
 import honeylamp.derive.listing.Schedule;
 import honeylamp.derive.listing.Schedule.Cell;
 import honeylamp.derive.listing.Schedule.Column;
@@ -328,14 +328,15 @@ public final class Takeoff {
                 Schedule.length("trims", "Trims between floors"));
         var rows = new ArrayList<Row>();
         for (var storey : plan.all()) {
+            var trims = FloorTrim.in(storey.geometry());
             for (var room : storey.geometry().rooms()) {
-                room.mark().ifPresent(mark -> rows.add(edge(storey, room, mark)));
+                room.mark().ifPresent(mark -> rows.add(edge(storey, room, mark, trims)));
             }
         }
         return new Schedule(Subject.EDGES, columns, rows);
     }
 
-    private static Row edge(LaidStorey storey, Room room, RoomMark mark) {
+    private static Row edge(LaidStorey storey, Room room, RoomMark mark, List<FloorTrim> trims) {
         var walls = WallSides.of(storey.geometry(), room).stream()
                 .mapToDouble(WallSides.WallSide::lengthMm)
                 .sum();
@@ -353,7 +354,10 @@ public final class Takeoff {
                         length(room.perimeterMm()),
                         length(skirting),
                         length(Math.max(0, walls - skirting)),
-                        length(FloorTrims.lengthMm(storey, room))));
+                        length(trims.stream()
+                                .filter(t -> t.left().equals(mark.id()))
+                                .mapToDouble(FloorTrim::lengthMm)
+                                .sum())));
     }
 
     private static Cell length(double mm) {

@@ -5,7 +5,6 @@ import honeylamp.derive.rooms.Room;
 import honeylamp.derive.storeys.LaidStorey;
 import honeylamp.derive.storeys.RegionPlaces;
 import honeylamp.geometry.Outline;
-import honeylamp.geometry.Point;
 import honeylamp.geometry.Segment;
 import honeylamp.plan.BuildUpLayer;
 import honeylamp.plan.ElementId.RegionId;
@@ -77,13 +76,17 @@ public final class FloorSteps {
     public static List<Step> on(LaidStorey storey) {
         var out = new ArrayList<Step>();
         var geometry = storey.geometry();
+        var said = new RoomsAt(geometry.rooms(), m -> top(m).isPresent());
+        if (said.isEmpty() && storey.storey().regions().stream().noneMatch(Region::steps)) {
+            return out;
+        }
         for (var cut : geometry.cuts()) {
             if (cut.level() == OpeningCut.Level.CUT && cut.opening().sill().mm() < LEVEL_MM) {
-                between(storey, cut.middle(), cut.thicknessMm() / 2 + BESIDE_MM).ifPresent(out::add);
+                between(said, cut.middle(), cut.thicknessMm() / 2 + BESIDE_MM).ifPresent(out::add);
             }
         }
         for (var boundary : geometry.storey().boundaries()) {
-            between(storey, new Segment(boundary.from().point(), boundary.to().point()), BESIDE_MM)
+            between(said, new Segment(boundary.from().point(), boundary.to().point()), BESIDE_MM)
                     .ifPresent(out::add);
         }
         for (var room : geometry.rooms()) {
@@ -92,10 +95,10 @@ public final class FloorSteps {
         return out;
     }
 
-    private static Optional<Step> between(LaidStorey storey, Segment line, double besideMm) {
+    private static Optional<Step> between(RoomsAt said, Segment line, double besideMm) {
         var away = line.unit().left().times(besideMm);
-        var left = top(storey, line.middle().plus(away));
-        var right = top(storey, line.middle().minus(away));
+        var left = said.at(line.middle().plus(away)).flatMap(FloorSteps::top);
+        var right = said.at(line.middle().minus(away)).flatMap(FloorSteps::top);
         if (left.isEmpty() || right.isEmpty()) {
             return Optional.empty();
         }
@@ -103,10 +106,6 @@ public final class FloorSteps {
         return Math.abs(by) < LEVEL_MM
                 ? Optional.empty()
                 : Optional.of(new Step(by > 0 ? line : line.reversed(), Math.abs(by), Optional.empty()));
-    }
-
-    private static Optional<Length> top(LaidStorey storey, Point at) {
-        return storey.geometry().roomAt(at).flatMap(Room::mark).flatMap(FloorSteps::top);
     }
 
     /** The edges of the raised and sunken regions in a room that no wall stands along. */

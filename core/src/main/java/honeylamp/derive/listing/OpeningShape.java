@@ -35,7 +35,22 @@ public final class OpeningShape {
                 }
                 yield new Ring(corners);
             }
-            default -> box.ring();
+            case DOOR,
+                    PAIR_DOOR,
+                    UNEQUAL_PAIR,
+                    SLIDING_DOOR,
+                    SLIDING_PAIR,
+                    PARTING_DOOR,
+                    POCKET_DOOR,
+                    FOLDING_DOOR,
+                    OUTER_DOOR,
+                    GARAGE_DOOR,
+                    PLAIN,
+                    FIXED_WINDOW,
+                    CASEMENT_WINDOW,
+                    SLIDING_WINDOW,
+                    TILT_WINDOW,
+                    CORNER_WINDOW -> box.ring();
         };
     }
 

@@ -19,6 +19,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 
 /** The sides of walls that look outside. */
@@ -64,7 +65,7 @@ public final class OuterFaces {
 
     private static Found found(LaidStorey storey, Face face) {
         var whole = List.of(Outline.of(new Box(0, 0, face.line.length(), face.heightMm).ring()));
-        var holes = WallElevation.holes(storey, java.util.Set.of(face.wall), face.line, 0, face.line.length()).stream()
+        var holes = WallElevation.holes(storey, Set.of(face.wall), face.line, 0, face.line.length()).stream()
                 .map(h -> Outline.of(OpeningShape.of(h.cut().opening().kind(), h.box())))
                 .toList();
         var surface = new Surface.WallSide(face.wall, face.side, Optional.empty());

@@ -44,10 +44,11 @@ public final class ElevationMarks {
     /** The marks of all elevations that show a wall of the storey a view looks down on. */
     public static List<Mark> of(LaidView plan, PaperFrame frame, Pens pens) {
         var out = new ArrayList<Mark>();
-        var taken = new ArrayList<>(FloorSteps.on(plan.storey()).stream()
-                .map(s -> s.line().middle())
-                .toList());
         var presentation = plan.plan().drawn().presentation();
+        var taken = new ArrayList<Point>();
+        if (presentation.views().stream().anyMatch(v -> !v.isPlan())) {
+            FloorSteps.on(plan.storey()).forEach(s -> taken.add(s.line().middle()));
+        }
         for (var view : presentation.views()) {
             if (view.subject() instanceof View.Subject.Front subject
                     && subject.storey().equals(plan.storey().id())) {

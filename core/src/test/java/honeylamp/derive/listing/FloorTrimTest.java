@@ -23,7 +23,7 @@ import java.util.Optional;
 import org.junit.jupiter.api.Test;
 
 /** Trims, thresholds and plinths in two rooms with a door of 900 mm between them, in a wall of 100 mm; lengths by hand. */
-class FloorTrimsTest {
+class FloorTrimTest {
     private static Plan rooms(String west, String east) {
         var walls = TestPlans.clearRectangle(5000, 4000);
         var at = TestPlans.storey(walls);
