@@ -272,6 +272,18 @@ class FinishWindowTest {
         }
     }
 
+    @Test
+    void aFloorBeginsAtItsThreshold() throws Exception {
+        try (var w = WindowDriver.with(DemoFiles.document())) {
+            pickBathroom(w);
+            var before = bathroom(w).floor();
+            w.press("floor-from-threshold");
+            assertThat(bathroom(w).floor().start()).isNotEqualTo(before.start());
+            w.key(KeyCode.CONTROL, KeyCode.Z);
+            assertThat(bathroom(w).floor()).isEqualTo(before);
+        }
+    }
+
     /** A repeat of four by four modules: four are joined by a drag, two by typed numbers, and it is made wider. */
     @Test
     void anOwnRepeatIsDrawnModuleByModule() throws Exception {

@@ -2,6 +2,7 @@ package honeylamp.desktop.panel.card;
 
 import honeylamp.catalogue.Family.Place;
 import honeylamp.catalogue.Furnishings;
+import honeylamp.catalogue.Material;
 import honeylamp.catalogue.Materials;
 import honeylamp.catalogue.RoomUses;
 import honeylamp.catalogue.RoomUses.RoomNames;
@@ -40,6 +41,7 @@ import honeylamp.plan.RoomMark;
 import honeylamp.plan.Surface;
 import honeylamp.plan.View;
 import honeylamp.takeoff.JointsThrough;
+import honeylamp.takeoff.StartProposals;
 import honeylamp.units.AreaText;
 import honeylamp.units.Length;
 import honeylamp.units.LengthText;
@@ -309,7 +311,7 @@ record RoomCard(WorkspaceModel model, CardFields parts, Library<RoomNames> kept)
         }
         var mark = room.mark().orElseThrow();
         var surface = surface(room, new Surface.Floor(mark.id()));
-        return new FinishFields(new OneSurface(
+        var out = new ArrayList<>(new FinishFields(new OneSurface(
                         model,
                         parts,
                         "floor",
@@ -318,7 +320,25 @@ record RoomCard(WorkspaceModel model, CardFields parts, Library<RoomNames> kept)
                         surface,
                         mark.id().seed(),
                         f -> RoomEdits.floor(parts.plan(), parts.at(), room, f.orElse(Finish.of(RoomEdits.BARE)))))
-                .of(finish);
+                .of(finish));
+        Materials.of(finish.get())
+                .map(Material::laying)
+                .filter(laying -> !laying.isSeamless())
+                .ifPresent(laying -> out.add(Widgets.button(
+                        "Begin at the threshold",
+                        "floor-from-threshold",
+                        "One piece lies in the middle of the widest door, whole along it",
+                        () -> StartProposals.fromThreshold(model.shown().geometry(), room, laying, finish.get())
+                                .ifPresentOrElse(
+                                        start -> model.edit(
+                                                RoomEdits.floor(
+                                                        parts.plan(),
+                                                        parts.at(),
+                                                        room,
+                                                        finish.get().startingAt(start)),
+                                                "Move starting point"),
+                                        () -> model.complain("The room has no door down to its floor.")))));
+        return out;
     }
 
     /** The stretches of a surface of the room. */
