@@ -49,6 +49,7 @@ class TiledBathroomTest {
     void itsPageHoldsThePlanFourWallsTheirCoursesAndWhatToOrder() {
         var page = PLAN.pages().getLast();
         assertThat(page.views()).hasSize(5);
+        assertThat(PLAN.pages()).hasSize(2);
         var drawing = SheetComposer.compose(page, Lamp.LIT, 1).drawing();
         var words = drawing.layers().stream()
                 .filter(l -> l.kind() == LayerKind.SHEET || l.kind() == LayerKind.DIMENSIONS)

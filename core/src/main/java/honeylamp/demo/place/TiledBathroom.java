@@ -183,6 +183,7 @@ public final class TiledBathroom {
         out = PageEdits.toggle(out, page, Reach.THIS, Listing.FINISHES);
         out = PageEdits.toggle(out, page, Reach.THIS, Listing.ORDER);
         var pages = out.presentation().pages().stream()
+                .filter(p -> !p.views().equals(List.of(copied.id()))) // which a copied view is given
                 .map(p -> {
                     if (!p.id().equals(page)) {
                         return p;
