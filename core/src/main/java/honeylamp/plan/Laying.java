@@ -14,6 +14,7 @@ import java.util.Optional;
  * @param joint between two pieces
  * @param jointTone the colour of the joints; empty for that which suits the material
  * @param blend tones that are mixed; none for that of the material
+ * @param figure how strongly grain, veins and what else is seen on the material shows: 1 as usual, 0 not at all
  * @param goods what is known of the pieces as they are bought
  */
 @RecordBuilder
@@ -25,12 +26,15 @@ public record Laying(
         Optional<Oklch> jointTone,
         Turning turning,
         Blend blend,
+        double figure,
         Goods goods)
         implements LayingBuilder.With {
     /** The least and the greatest side of a piece. */
     public static final Length LEAST_SIDE = Length.ofMm(2);
 
     public static final Length GREATEST_SIDE = Length.ofMm(20_000);
+
+    public static final double STRONGEST_FIGURE = 2;
 
     public static final Length WIDEST_JOINT = Length.ofMm(500);
 
@@ -111,6 +115,7 @@ public record Laying(
         within("width of a piece", width, LEAST_SIDE, GREATEST_SIDE);
         within("length of a piece", length, LEAST_SIDE, GREATEST_SIDE);
         within("joint", joint, Length.ZERO, WIDEST_JOINT);
+        Checks.within("figure", figure, 0, STRONGEST_FIGURE);
     }
 
     private static void within(String role, Length value, Length least, Length most) {
@@ -130,6 +135,7 @@ public record Laying(
                 Optional.empty(),
                 Turning.NONE,
                 Blend.NONE,
+                1,
                 Goods.UNKNOWN);
     }
 

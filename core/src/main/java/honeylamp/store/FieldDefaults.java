@@ -3,6 +3,7 @@ package honeylamp.store;
 import honeylamp.plan.Brief;
 import java.util.List;
 import java.util.Locale;
+import java.util.stream.Stream;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
@@ -60,10 +61,18 @@ final class FieldDefaults {
             new Field(COVERING, "tone", JSON.nullNode()),
             new Field(COVERING, "reason", JSON.stringNode("")),
             new Field(COVERING, "courses", JSON.arrayNode()),
+            new Field(within(FLOOR, "laying"), "figure", JSON.numberNode(1)),
+            new Field(within(FLOOR, "courses", "laying"), "figure", JSON.numberNode(1)),
+            new Field(within(COVERING, "laying"), "figure", JSON.numberNode(1)),
+            new Field(within(COVERING, "courses", "laying"), "figure", JSON.numberNode(1)),
             new Field(LOOK, "unsteadyMm", JSON.numberNode(0)),
             new Field(LOOK, "shadeCeiling", JSON.numberNode(0.2)));
 
     private FieldDefaults() {}
+
+    private static List<String> within(List<String> object, String... further) {
+        return Stream.concat(object.stream(), Stream.of(further)).toList();
+    }
 
     /** All of a family, as a file names them. */
     private static JsonNode names(Enum<?>[] all) {
@@ -96,8 +105,10 @@ final class FieldDefaults {
     /** Fills in what finishes under names lack. */
     static void fillFinishes(JsonNode finishes) {
         ALL.stream()
-                .filter(f -> f.of.equals(COVERING))
-                .forEach(f -> fill(finishes, new Field(List.of("finish"), f.name, f.value), 0));
+                .filter(f -> f.of.size() >= COVERING.size()
+                        && f.of.subList(0, COVERING.size()).equals(COVERING))
+                .forEach(f ->
+                        fill(finishes, new Field(f.of.subList(COVERING.size() - 1, f.of.size()), f.name, f.value), 0));
     }
 
     /** Fills a field in below a node; of a list in all its entries. */

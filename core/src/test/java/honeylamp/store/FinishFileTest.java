@@ -12,6 +12,7 @@ import honeylamp.plan.Laying.Goods;
 import honeylamp.plan.Laying.Share;
 import honeylamp.plan.Laying.Turning;
 import honeylamp.plan.Oklch;
+import honeylamp.plan.Pattern;
 import honeylamp.plan.Plan;
 import honeylamp.plan.RoomMark;
 import honeylamp.units.Length;
@@ -61,6 +62,23 @@ class FinishFileTest {
                             PlanJson.Read.Good.class,
                             good -> assertThat(good.plan()).isEqualTo(plan));
         }
+    }
+
+    /** Floors, walls and their courses that were laid before grain had a strength have it as usual. */
+    @Test
+    void aFileFromBeforeFiguresHasThemAsUsual() {
+        var laying = Laying.of(new Pattern.Stack(), 200, 200, 3);
+        var finish = Finish.of("tile-white")
+                .with(copy -> copy.laying(Optional.of(laying))
+                        .courses(List.of(new Finish.Course(
+                                "tile-ink", laying, Optional.empty(), Length.ofMm(450), Finish.Begins.CENTRE))));
+        var plan = laid(finish);
+        var old = json(plan).replaceAll(",\\s*\"figure\" : [0-9.]+", "");
+        assertThat(old).doesNotContain("figure");
+        assertThat(read(old))
+                .isInstanceOfSatisfying(
+                        PlanJson.Read.Good.class,
+                        good -> assertThat(good.plan()).isEqualTo(plan));
     }
 
     @Test

@@ -103,6 +103,13 @@ class FinishWindowTest {
             });
             w.settle();
             assertThat(laying(w).pattern()).isEqualTo(new Pattern.Running(0.25));
+            Slider figure = w.node("floor-figure");
+            WindowDriver.onScreen(() -> {
+                figure.setValue(50);
+                return null;
+            });
+            w.settle();
+            assertThat(laying(w).figure()).isEqualTo(0.5);
             choose(w, "floor-joint-tone", "Graphite");
             assertThat(laying(w).jointTone()).isPresent();
             // 5.64 m2 of 0.153 x 0.303 m hold 121 pieces; with cuts it is some more

@@ -33,7 +33,7 @@ final class GrainArt {
         this.toPaper = toPaper;
         this.frame = frame;
         this.pens = pens;
-        this.strength = strength;
+        this.strength = strength * material.laying().figure();
         this.seed = seed;
     }
 
@@ -284,6 +284,6 @@ final class GrainArt {
     }
 
     private Ink tone(double lighter, double share) {
-        return Ink.of(material.tone().lighter(lighter).argb()).at(share * strength);
+        return Ink.of(material.tone().lighter(lighter).argb()).at(Math.min(1, share * strength));
     }
 }

@@ -29,4 +29,26 @@ class FloorArtLimitTest {
                 Figure.ring(box.ring()), box, Materials.of("tile-white").orElseThrow(), few, 1);
         assertThat(((Mark.Clip) drawn).inside()).hasSizeGreaterThan(2);
     }
+
+    /** Veins of marble cover more the stronger they are asked for, and nothing at none. */
+    @Test
+    void grainAndVeinsShowAsStronglyAsTheyAreAskedFor() {
+        assertThat(strongest(0)).isZero();
+        assertThat(strongest(2)).isGreaterThan(strongest(1)).isLessThanOrEqualTo(1);
+    }
+
+    /** How much the strongest vein of marble covers. */
+    private static double strongest(double figure) {
+        var marble = Materials.of("marble-white").orElseThrow();
+        var finish =
+                Finish.of("marble-white").withLaying(Optional.of(marble.laying().withFigure(figure)));
+        var box = new Box(0, 0, 3000, 3000);
+        var art = new FloorArt(PaperFrame.atOrigin(20), Pens.usual(20), 1);
+        return ((Mark.Clip) art.floor(Figure.ring(box.ring()), box, marble, finish, 1))
+                .inside().stream()
+                        .filter(Mark.Stroke.class::isInstance)
+                        .mapToDouble(m -> ((Mark.Stroke) m).ink().opacity())
+                        .max()
+                        .orElseThrow();
+    }
 }

@@ -48,6 +48,19 @@ record ToneFields(OneSurface on) {
                         on.id() + "-tone-code",
                         tone,
                         typed -> on.lay(finish.withTone(Optional.of(typed)), "Colour finish")),
+                Widgets.slider(
+                        "Grain and veins, %",
+                        on.id() + "-figure",
+                        0,
+                        100 * Laying.STRONGEST_FIGURE,
+                        100 * material.laying().figure(),
+                        (v, going) -> on.model()
+                                .slide(
+                                        on.put()
+                                                .apply(Optional.of(finish.withLaying(Optional.of(
+                                                        material.laying().withFigure(5 * Math.rint(v / 5) / 100))))),
+                                        "Change figure",
+                                        going)),
                 Widgets.button(
                         "Usual colour",
                         on.id() + "-tone-back",
