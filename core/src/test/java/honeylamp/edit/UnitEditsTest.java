@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.TestPlans;
 import honeylamp.derive.listing.Schedule;
+import honeylamp.derive.listing.Surfaces;
 import honeylamp.derive.openings.LeafSweep;
 import honeylamp.derive.rooms.Room;
 import honeylamp.derive.snags.Snag;
@@ -31,13 +32,16 @@ import honeylamp.plan.Opening.Swing;
 import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
+import honeylamp.plan.Region;
 import honeylamp.plan.Repeats;
 import honeylamp.plan.Sense;
+import honeylamp.plan.Surface;
 import honeylamp.plan.Wall.BodySide;
 import honeylamp.takeoff.Takeoff;
 import honeylamp.units.Length;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 
@@ -381,5 +385,46 @@ class UnitEditsTest {
                         .rows())
                 .isEmpty();
         assertThat(flats.columns()).extracting(Schedule.Column::heading).contains("Unit");
+    }
+
+    /** A threshold, a raised region with a tiled edge, and a plinth of the unit are in its mirrored copy too. */
+    @Test
+    void thresholdsRaisedRegionsAndPlinthsGoIntoCopies() {
+        var flat = flat();
+        var at = TestPlans.storey(flat);
+        var door = flat.storeys().getFirst().openings().getFirst().id();
+        var tray = OwnRegions.add(
+                flat,
+                at,
+                new Region.Floors(),
+                OwnRegions.rectangle(Length.ofMm(2000), Length.ofMm(500), Length.ofMm(2900), Length.ofMm(1400)),
+                Finish.of("tile-white"));
+        var raised = OwnRegions.change(tray.plan(), at, tray.id(), r -> r.withRaised(Length.ofMm(100)));
+        var tiled = Optional.of(Finish.of("tile-white"));
+        var covered = Coverings.cover(
+                Coverings.cover(raised, at, new Surface.Threshold(door), tiled),
+                at,
+                new Surface.Edge(tray.id(), 1),
+                tiled);
+        var studio = covered.storeys().getFirst().rooms().stream()
+                .filter(r -> r.name().equals("Studio"))
+                .findFirst()
+                .orElseThrow()
+                .id();
+        var made = UnitEdits.make(covered, TestPlans.geometry(covered), Set.of(studio), "Flat")
+                .orThrow();
+        var placed = UnitEdits.place(made.plan(), made.id(), at, Position.ofMm(12_500, 2000), 0, Sense.MIRRORED)
+                .plan();
+        var found = Surfaces.on(TestPlans.laid(placed));
+        assertThat(found)
+                .filteredOn(f ->
+                        f.surface() instanceof Surface.Threshold && f.finish().isPresent())
+                .hasSize(2);
+        assertThat(found)
+                .filteredOn(f -> f.surface() instanceof Surface.Edge)
+                .hasSize(8)
+                .filteredOn(f -> f.finish().isPresent())
+                .hasSize(2)
+                .allSatisfy(f -> assertThat(f.areaMm2()).isCloseTo(900 * 100, within(1.0)));
     }
 }
