@@ -11,6 +11,7 @@ import java.util.function.Supplier;
 import java.util.stream.Stream;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
+import javafx.geometry.VPos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ContentDisplay;
@@ -26,6 +27,9 @@ import javafx.scene.shape.SVGPath;
 
 /** Things one chooses by their pictures: found by word, favourites and what was taken last before all others. */
 public final class Catalogue {
+    /** Longer sizes do not stand in one line below a picture. */
+    private static final int ONE_LINE = 14;
+
     private static final int USED_SHOWN = 4;
     private static final PseudoClass KEPT = PseudoClass.getPseudoClass("kept");
 
@@ -131,6 +135,7 @@ public final class Catalogue {
     private void row(String heading, String lead, List<Entry> entries) {
         if (!entries.isEmpty()) {
             var tiles = new FlowPane(4, 4);
+            tiles.setRowValignment(VPos.TOP);
             entries.forEach(e -> tiles.getChildren().add(tile(e, lead)));
             shown.getChildren().add(Widgets.section(heading, tiles));
         }
@@ -166,6 +171,9 @@ public final class Catalogue {
         var button = new Button("", new VBox(2, text.toArray(Node[]::new)));
         button.setId(lead + entry.id());
         button.getStyleClass().addAll("tile", pictures == Pictures.LOW ? "low-tile" : "square-tile");
+        if (pictures != Pictures.LOW && entry.size().length() > ONE_LINE) {
+            button.getStyleClass().add("tall-tile"); // feet and inches take two lines
+        }
         button.setAccessibleText(entry.size().isEmpty() ? entry.label() : entry.label() + ", " + entry.size());
         button.pseudoClassStateChanged(PseudoClass.getPseudoClass("active"), entry.on());
         button.setOnAction(_ -> {
