@@ -164,13 +164,14 @@ class SnagsWindowTest {
             w.settle();
             w.move(3000, 2000); // a pointer left on the button would try the mend too
             var before = w.plan();
-            var button = WindowDriver.onScreen(
-                    () -> w.robot.lookup("#mend-all-short_end").queryButton());
-            WindowDriver.onScreen(() -> {
-                button.requestFocus();
-                return null;
-            });
-            w.settle();
+            w.until(
+                    () -> { // the list may be filled anew while mends are worked out
+                        var tries = w.model().now().gesture() instanceof TryMend;
+                        if (!tries) {
+                            w.robot.lookup("#mend-all-short_end").queryButton().requestFocus();
+                        }
+                        return tries;
+                    });
             Plan shown = WindowDriver.onScreen(
                     () -> w.model().now().gesture() instanceof TryMend tried ? tried.mended() : before);
             assertThat(shown.storeys().getFirst().walls())
@@ -181,9 +182,7 @@ class SnagsWindowTest {
                     .hasSize(2); // both partitions reach the upper wall
             assertThat(w.plan()).isSameAs(before);
             w.focusPlan();
-            w.settle();
-            assertThat(WindowDriver.<Boolean>onScreen(() -> w.model().now().gesture() instanceof TryMend))
-                    .isFalse();
+            w.until(() -> !(w.model().now().gesture() instanceof TryMend));
         }
     }
 }

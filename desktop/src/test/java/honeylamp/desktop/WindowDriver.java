@@ -209,6 +209,11 @@ final class WindowDriver implements AutoCloseable {
         WaitForAsyncUtils.waitFor(30, TimeUnit.SECONDS, () -> message().contains(words));
     }
 
+    /** Waits until something is so, as the interface thread sees it. */
+    void until(Callable<Boolean> isSo) throws Exception {
+        WaitForAsyncUtils.waitFor(30, TimeUnit.SECONDS, () -> onScreen(isSo));
+    }
+
     String message() throws Exception {
         return onScreen(() -> model().now().message());
     }
