@@ -68,6 +68,11 @@ public record View(
          * @param side of the wall, seen along it from its first end
          */
         record Elevation(StoreyId storey, RoomId room, WallId wall, Swing side, Length depth) implements Front {
+            /** Refuses a depth less than nothing. */
+            public Elevation {
+                Checks.notNegative("depth of an elevation", depth);
+            }
+
             /** Seen as deep as usual. */
             public Elevation(StoreyId storey, RoomId room, WallId wall, Swing side) {
                 this(storey, room, wall, side, USUAL_DEPTH);
@@ -81,6 +86,11 @@ public record View(
 
         /** All walls of a room, one beside the other as one sees them turning to the right. */
         record Unrolled(StoreyId storey, RoomId room, Length depth) implements Front {
+            /** Refuses a depth less than nothing. */
+            public Unrolled {
+                Checks.notNegative("depth of an elevation", depth);
+            }
+
             @Override
             public Unrolled deep(Length other) {
                 return new Unrolled(storey, room, other);
@@ -93,6 +103,11 @@ public record View(
          * @param side of the wall, seen along it from its first end
          */
         record OuterFace(StoreyId storey, WallId wall, Swing side, Length depth) implements Front {
+            /** Refuses a depth less than nothing. */
+            public OuterFace {
+                Checks.notNegative("depth of an elevation", depth);
+            }
+
             @Override
             public OuterFace deep(Length other) {
                 return new OuterFace(storey, wall, side, other);

@@ -1,6 +1,7 @@
 package honeylamp.illustrate.elevation;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.demo.place.SailclothYard;
@@ -213,6 +214,7 @@ class ElevationArtTest {
         assertThat(WallElevation.all(laid, front(deep)).getFirst().before()).hasSizeGreaterThan(usual);
         assertThat(WallElevation.all(laid, front(none)).getFirst().before()).hasSizeLessThan(usual);
         assertThat(ViewEdits.depth(plan, new ViewId(1), Length.ZERO)).isInstanceOf(Outcome.Refused.class);
+        assertThatThrownBy(() -> subject.deep(Length.ofMm(-1))).isInstanceOf(IllegalArgumentException.class);
     }
 
     private static Subject.Front front(Plan plan) {

@@ -8,9 +8,7 @@ import honeylamp.catalogue.RoomUses;
 import honeylamp.catalogue.RoomUses.RoomNames;
 import honeylamp.catalogue.RoomUses.RoomUse;
 import honeylamp.derive.listing.Dissection;
-import honeylamp.derive.listing.FloorSteps;
 import honeylamp.derive.listing.Surfaces;
-import honeylamp.derive.listing.WallElevation;
 import honeylamp.derive.listing.WallSides;
 import honeylamp.derive.listing.WallSides.WallSide;
 import honeylamp.derive.rooms.LabelSpot;
@@ -27,10 +25,8 @@ import honeylamp.edit.Added;
 import honeylamp.edit.Coverings;
 import honeylamp.edit.Outcome;
 import honeylamp.edit.OwnRegions;
-import honeylamp.edit.PageEdits;
 import honeylamp.edit.RoomEdits;
 import honeylamp.geometry.Outline;
-import honeylamp.plan.BuildUpLayer;
 import honeylamp.plan.ElementId.RoomId;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Furnishing;
@@ -39,7 +35,6 @@ import honeylamp.plan.RoomFit;
 import honeylamp.plan.RoomFit.CountsAs;
 import honeylamp.plan.RoomMark;
 import honeylamp.plan.Surface;
-import honeylamp.plan.View;
 import honeylamp.takeoff.JointsThrough;
 import honeylamp.takeoff.StartProposals;
 import honeylamp.units.AreaText;
@@ -93,8 +88,9 @@ record RoomCard(WorkspaceModel model, CardFields parts, Library<RoomNames> kept)
     /** Its floor, its ceiling, its walls. */
     private List<Node> finishes(Room room) {
         var out = new ArrayList<Node>();
+        var build = new RoomBuildFields(model, parts);
         out.add(section("Floor", floor(room)));
-        out.add(section("Below the floor", belowFloor(room)));
+        out.add(section("Below the floor", build.belowFloor(room)));
         out.add(section("Ceiling", covering(room, Surface.Ceiling::new, "ceiling", Place.CEILING, "Finish ceiling")));
         var walls = new ArrayList<>(covering(room, Surface.Walls::new, "walls", Place.WALL, "Finish walls"));
         walls.add(Widgets.button(
@@ -111,11 +107,11 @@ record RoomCard(WorkspaceModel model, CardFields parts, Library<RoomNames> kept)
                                         "No joints can run through: lay floor and walls in pieces first."))));
         out.add(section("All walls", walls));
         var plinth = new ArrayList<Node>();
-        plinth.add(plinthHeight(room));
+        plinth.add(build.plinthHeight(room));
         plinths(room).ifPresent(plinth::addAll);
         out.add(section("Plinth, all round", plinth));
         out.add(Widgets.section("Each wall, and what is left of it", sides(room).toArray(Node[]::new)));
-        out.add(Widgets.section("Walls from the front", elevations(room)));
+        out.add(Widgets.section("Walls from the front", build.elevations(room)));
         return out;
     }
 
@@ -273,35 +269,6 @@ record RoomCard(WorkspaceModel model, CardFields parts, Library<RoomNames> kept)
                 "Set room height");
     }
 
-    /** What the floor is built up of below its covering, and how high its top comes. */
-    private List<Node> belowFloor(Room room) {
-        var fit = room.mark().map(RoomMark::fit).orElse(RoomFit.NONE);
-        var out = new ArrayList<Node>();
-        out.add(new LayerFields(model, "floor-layer", (layers, action) -> {
-                    if (layers.size() > RoomFit.MOST_LAYERS) {
-                        model.complain("A floor has at most " + RoomFit.MOST_LAYERS + " layers here.");
-                    } else {
-                        fit(room, f -> f.withFloorLayers(layers), action);
-                    }
-                })
-                .of(fit.floorLayers(), () -> new BuildUpLayer("Screed", Length.ofMm(65))));
-        out.add(parts.place(
-                "Raw floor higher by",
-                "raw-floor",
-                fit.rawFloor(),
-                v -> Outcome.done(RoomEdits.fit(parts.plan(), parts.at(), room, f -> f.withRawFloor(v))),
-                "Raise raw floor"));
-        room.mark().flatMap(FloorSteps::top).ifPresent(top -> {
-            var units = parts.plan().units();
-            var covering = FloorSteps.covering(room.mark().orElseThrow());
-            out.add(Widgets.fact("Top above the raw floor of the storey", LengthText.roundedWithUnit(top, units)));
-            if (covering.equals(Length.ZERO)) {
-                out.add(Widgets.quiet("The covering counts once its pieces have a thickness."));
-            }
-        });
-        return out;
-    }
-
     private List<Node> floor(Room room) {
         var finish = room.mark()
                 .map(RoomMark::floor)
@@ -379,15 +346,6 @@ record RoomCard(WorkspaceModel model, CardFields parts, Library<RoomNames> kept)
                 .map(a -> parts.covering(a, "plinth", Place.WALL, "Finish plinth"));
     }
 
-    private Node plinthHeight(Room room) {
-        return parts.distance(
-                "Height",
-                "plinth-height",
-                room.mark().map(RoomMark::fit).orElse(RoomFit.NONE).plinth(),
-                v -> Outcome.done(RoomEdits.fit(parts.plan(), parts.at(), room, f -> f.withPlinth(v))),
-                "Set plinth height");
-    }
-
     private List<Node> sides(Room room) {
         var units = parts.plan().units();
         var out = new ArrayList<Node>();
@@ -407,48 +365,6 @@ record RoomCard(WorkspaceModel model, CardFields parts, Library<RoomNames> kept)
             out.add(regions(side));
         }
         return out;
-    }
-
-    /** Its walls from the front, on a page of their own. */
-    private Node elevations(Room room) {
-        var all = WallElevation.around(model.shown().storey(), room);
-        var box = new VBox(4);
-        if (all.isEmpty()) {
-            return box;
-        }
-        box.getChildren()
-                .add(Widgets.button(
-                        "All walls from the front",
-                        "elevations-all",
-                        "A new page with the walls of the room as one sees them turning to the right",
-                        () -> elevations(room, all.subList(0, Math.min(all.size(), PageEdits.MOST_VIEWS)))));
-        box.getChildren()
-                .add(Widgets.button(
-                        "The room unrolled",
-                        "elevations-unrolled",
-                        "A new page with all its walls in one row, as one sees them turning to the right",
-                        () -> elevations(
-                                room,
-                                List.of(new View.Subject.Unrolled(
-                                        parts.at(), room.mark().orElseThrow().id(), View.Subject.USUAL_DEPTH)))));
-        var each = new FlowPane(4, 4);
-        for (var i = 0; i < all.size(); i++) {
-            var subject = all.get(i);
-            each.getChildren()
-                    .add(Widgets.button(
-                            WallElevation.of(model.shown().storey(), subject)
-                                    .map(WallElevation::towards)
-                                    .orElse(""),
-                            "elevation-" + (i + 1),
-                            "A new page with this wall from the front",
-                            () -> elevations(room, List.of(subject))));
-        }
-        box.getChildren().add(each);
-        return box;
-    }
-
-    private void elevations(Room room, List<? extends View.Subject.Front> subjects) {
-        parts.elevations(subjects, (room.name().isBlank() ? "Room" : room.name()) + ", walls from the front");
     }
 
     /** The regions on a side, each to be picked, and a button for a further one. */
