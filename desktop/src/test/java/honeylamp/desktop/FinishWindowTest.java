@@ -14,12 +14,8 @@ import honeylamp.plan.Surface;
 import honeylamp.takeoff.Takeoff;
 import honeylamp.takeoff.TileCount;
 import honeylamp.units.Length;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
-import javafx.event.EventType;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -29,29 +25,22 @@ import javafx.scene.control.Slider;
 import javafx.scene.control.TableView;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
-import javafx.scene.input.MouseButton;
-import javafx.scene.input.MouseEvent;
-import javafx.scene.layout.Pane;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 
 /** How finishes lie, by the card of a room in the real window. */
 class FinishWindowTest {
-    @TempDir
-    private Path folder;
-
-    private static RoomMark bathroom(WindowDriver w) throws Exception {
+    static RoomMark bathroom(WindowDriver w) throws Exception {
         return w.plan().storeys().getFirst().rooms().stream()
                 .filter(r -> r.name().equals("Bathroom"))
                 .findFirst()
                 .orElseThrow();
     }
 
-    private static Laying laying(WindowDriver w) throws Exception {
+    static Laying laying(WindowDriver w) throws Exception {
         return bathroom(w).floor().laying().orElseThrow();
     }
 
-    private static void pickBathroom(WindowDriver w) throws Exception {
+    static void pickBathroom(WindowDriver w) throws Exception {
         w.press("stage-rooms");
         var id = bathroom(w).id();
         WindowDriver.onScreen(() -> {
@@ -61,7 +50,7 @@ class FinishWindowTest {
         w.settle();
     }
 
-    private static void choose(WindowDriver w, String menu, String item) throws Exception {
+    static void choose(WindowDriver w, String menu, String item) throws Exception {
         MenuButton button = w.node(menu);
         WindowDriver.onScreen(() -> {
             button.getItems().stream()
@@ -74,7 +63,7 @@ class FinishWindowTest {
         w.settle();
     }
 
-    private static String words(WindowDriver w) throws Exception {
+    static String words(WindowDriver w) throws Exception {
         Node card = w.node("card");
         return WindowDriver.onScreen(() -> {
             var out = new StringBuilder();
@@ -288,122 +277,6 @@ class FinishWindowTest {
             assertThat(bathroom(w).floor().start()).isNotEqualTo(before.start());
             w.key(KeyCode.CONTROL, KeyCode.Z);
             assertThat(bathroom(w).floor()).isEqualTo(before);
-        }
-    }
-
-    /** A repeat of four by four modules: four are joined by a drag, two by typed numbers, and it is made wider. */
-    @Test
-    void anOwnRepeatIsDrawnModuleByModule() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
-            pickBathroom(w);
-            choose(w, "floor-pattern", "Own repeat");
-            Pane grid = w.node("floor-repeat");
-            var px = grid.getMinWidth() / 4;
-            WindowDriver.onScreen(() -> {
-                fire(grid, MouseEvent.MOUSE_PRESSED, 0.5 * px, 3.5 * px);
-                fire(grid, MouseEvent.MOUSE_DRAGGED, 1.5 * px, 2.5 * px);
-                fire(grid, MouseEvent.MOUSE_RELEASED, 1.5 * px, 2.5 * px);
-                return null;
-            });
-            w.settle();
-            assertThat(((Pattern.Repeat) laying(w).pattern()).cells())
-                    .contains(new Pattern.Repeat.Cell(0, 0, 2, 2))
-                    .hasSize(13);
-            w.fill("floor-repeat-join", "3 1 2 1");
-            assertThat(((Pattern.Repeat) laying(w).pattern()).cells()).contains(new Pattern.Repeat.Cell(2, 0, 2, 1));
-            w.fill("floor-repeat-join", "3 1 9 1");
-            assertThat(w.message()).contains("outside the repeat");
-            w.fill("floor-repeat-join", "some");
-            assertThat(w.message()).contains("four whole numbers");
-            w.fill("floor-repeat-shift", "2");
-            assertThat(((Pattern.Repeat) laying(w).pattern()).shift()).isEqualTo(2);
-            assertThat(words(w)).containsPattern("\\d+ whole");
-            w.key(KeyCode.CONTROL, KeyCode.Z);
-            assertThat(((Pattern.Repeat) laying(w).pattern()).shift()).isZero();
-        }
-    }
-
-    private static void fire(Node node, EventType<MouseEvent> what, double x, double y) {
-        var there = node.localToScene(x, y);
-        node.fireEvent(new MouseEvent(
-                what,
-                there.getX(),
-                there.getY(),
-                there.getX(),
-                there.getY(),
-                MouseButton.PRIMARY,
-                1,
-                false,
-                false,
-                false,
-                false,
-                true,
-                false,
-                false,
-                false,
-                false,
-                false,
-                null));
-    }
-
-    /** Courses are kept under a name, laid in another room by one press, laid otherwise there, and forgotten. */
-    @Test
-    void aSetOfCoursesIsKeptForAllPlansAndLaidElsewhere() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
-            pickBathroom(w);
-            choose(w, "finish-walls", "Paint, chalk");
-            w.press("walls-set-out");
-            w.press("walls-course-more");
-            w.fill("walls-course-1-piece-width", "10 cm");
-            w.fill("walls-course-1-piece-length", "30 cm");
-            w.fill("walls-course-1-joint", "1 m");
-            assertThat(w.message()).contains("a joint is at most 500 mm wide");
-            choose(w, "walls-course-1-pattern", "Stack");
-            w.fill("walls-keep-name", "Wet rooms");
-            assertThat(w.message()).contains("Wet rooms");
-            var laundry = w.plan().storeys().getFirst().rooms().stream()
-                    .filter(r -> r.name().equals("Laundry"))
-                    .findFirst()
-                    .orElseThrow()
-                    .id();
-            WindowDriver.onScreen(() -> {
-                w.model().pick(Set.of(laundry));
-                return null;
-            });
-            w.settle();
-            w.press("walls-kept-1");
-            var there = w.plan().storeys().getFirst().coverings().stream()
-                    .filter(c -> c.surface().equals(new Surface.Walls(laundry)))
-                    .findFirst()
-                    .orElseThrow()
-                    .finish();
-            assertThat(there.material()).isEqualTo("paint-chalk");
-            assertThat(there.courses()).singleElement().satisfies(c -> {
-                assertThat(c.laying().pattern()).isEqualTo(new Pattern.Stack());
-                assertThat(c.laying().width()).isEqualTo(Length.ofMm(100));
-                assertThat(c.laying().length()).isEqualTo(Length.ofMm(300));
-            });
-            var file = folder.resolve("shared.json");
-            w.answers.sheet = Optional.of(file);
-            w.press("stage-finishes");
-            w.press("share-finishes");
-            w.told("shared.json");
-            WindowDriver.onScreen(() -> {
-                w.model().pick(Set.of(laundry));
-                return null;
-            });
-            w.settle();
-            w.press("walls-kept-gone-1");
-            assertThat(w.message()).contains("no longer");
-            w.press("share-finishes");
-            assertThat(w.message()).contains("You keep no finishes yet");
-            w.press("bring-in-finishes");
-            w.told("1 finish is yours now");
-            w.press("walls-kept-1");
-            Files.writeString(file, "no finishes at all");
-            w.press("bring-in-finishes");
-            w.told("Nothing was brought in");
-            assertThat(w.message()).contains("Nothing was brought in").contains("holds no finishes");
         }
     }
 

@@ -1,0 +1,145 @@
+package honeylamp.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import honeylamp.demo.DemoFiles;
+import honeylamp.plan.Pattern;
+import honeylamp.plan.Surface;
+import honeylamp.units.Length;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Optional;
+import java.util.Set;
+import javafx.event.EventType;
+import javafx.scene.Node;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
+import javafx.scene.input.MouseEvent;
+import javafx.scene.layout.Pane;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** What a person makes of finishes: a repeat drawn by hand, finishes kept for all plans and shared. */
+class OwnFinishWindowTest {
+    @TempDir
+    private Path folder;
+
+    /** A repeat of four by four modules: four are joined by a drag, two by typed numbers, and it is made wider. */
+    @Test
+    void anOwnRepeatIsDrawnModuleByModule() throws Exception {
+        try (var w = WindowDriver.with(DemoFiles.document())) {
+            FinishWindowTest.pickBathroom(w);
+            FinishWindowTest.choose(w, "floor-pattern", "Own repeat");
+            Pane grid = w.node("floor-repeat");
+            var px = grid.getMinWidth() / 4;
+            WindowDriver.onScreen(() -> {
+                fire(grid, MouseEvent.MOUSE_PRESSED, 0.5 * px, 3.5 * px);
+                fire(grid, MouseEvent.MOUSE_DRAGGED, 1.5 * px, 2.5 * px);
+                fire(grid, MouseEvent.MOUSE_RELEASED, 1.5 * px, 2.5 * px);
+                return null;
+            });
+            w.settle();
+            assertThat(((Pattern.Repeat) FinishWindowTest.laying(w).pattern()).cells())
+                    .contains(new Pattern.Repeat.Cell(0, 0, 2, 2))
+                    .hasSize(13);
+            w.fill("floor-repeat-join", "3 1 2 1");
+            assertThat(((Pattern.Repeat) FinishWindowTest.laying(w).pattern()).cells())
+                    .contains(new Pattern.Repeat.Cell(2, 0, 2, 1));
+            w.fill("floor-repeat-join", "3 1 9 1");
+            assertThat(w.message()).contains("outside the repeat");
+            w.fill("floor-repeat-join", "some");
+            assertThat(w.message()).contains("four whole numbers");
+            w.fill("floor-repeat-shift", "2");
+            assertThat(((Pattern.Repeat) FinishWindowTest.laying(w).pattern()).shift())
+                    .isEqualTo(2);
+            assertThat(FinishWindowTest.words(w)).containsPattern("\\d+ whole");
+            w.key(KeyCode.CONTROL, KeyCode.Z);
+            assertThat(((Pattern.Repeat) FinishWindowTest.laying(w).pattern()).shift())
+                    .isZero();
+        }
+    }
+
+    private static void fire(Node node, EventType<MouseEvent> what, double x, double y) {
+        var there = node.localToScene(x, y);
+        node.fireEvent(new MouseEvent(
+                what,
+                there.getX(),
+                there.getY(),
+                there.getX(),
+                there.getY(),
+                MouseButton.PRIMARY,
+                1,
+                false,
+                false,
+                false,
+                false,
+                true,
+                false,
+                false,
+                false,
+                false,
+                false,
+                null));
+    }
+
+    /** Courses are kept under a name, laid in another room by one press, laid otherwise there, and forgotten. */
+    @Test
+    void aSetOfCoursesIsKeptForAllPlansAndLaidElsewhere() throws Exception {
+        try (var w = WindowDriver.with(DemoFiles.document())) {
+            FinishWindowTest.pickBathroom(w);
+            FinishWindowTest.choose(w, "finish-walls", "Paint, chalk");
+            w.press("walls-set-out");
+            w.press("walls-course-more");
+            w.fill("walls-course-1-piece-width", "10 cm");
+            w.fill("walls-course-1-piece-length", "30 cm");
+            w.fill("walls-course-1-joint", "1 m");
+            assertThat(w.message()).contains("a joint is at most 500 mm wide");
+            FinishWindowTest.choose(w, "walls-course-1-pattern", "Stack");
+            w.fill("walls-keep-name", "Wet rooms");
+            assertThat(w.message()).contains("Wet rooms");
+            var laundry = w.plan().storeys().getFirst().rooms().stream()
+                    .filter(r -> r.name().equals("Laundry"))
+                    .findFirst()
+                    .orElseThrow()
+                    .id();
+            WindowDriver.onScreen(() -> {
+                w.model().pick(Set.of(laundry));
+                return null;
+            });
+            w.settle();
+            w.press("walls-kept-1");
+            var there = w.plan().storeys().getFirst().coverings().stream()
+                    .filter(c -> c.surface().equals(new Surface.Walls(laundry)))
+                    .findFirst()
+                    .orElseThrow()
+                    .finish();
+            assertThat(there.material()).isEqualTo("paint-chalk");
+            assertThat(there.courses()).singleElement().satisfies(c -> {
+                assertThat(c.laying().pattern()).isEqualTo(new Pattern.Stack());
+                assertThat(c.laying().width()).isEqualTo(Length.ofMm(100));
+                assertThat(c.laying().length()).isEqualTo(Length.ofMm(300));
+            });
+            var file = folder.resolve("shared.json");
+            w.answers.sheet = Optional.of(file);
+            w.press("stage-finishes");
+            w.press("share-finishes");
+            w.told("shared.json");
+            WindowDriver.onScreen(() -> {
+                w.model().pick(Set.of(laundry));
+                return null;
+            });
+            w.settle();
+            w.press("walls-kept-gone-1");
+            assertThat(w.message()).contains("no longer");
+            w.press("share-finishes");
+            assertThat(w.message()).contains("You keep no finishes yet");
+            w.press("bring-in-finishes");
+            w.told("1 finish is yours now");
+            w.press("walls-kept-1");
+            Files.writeString(file, "no finishes at all");
+            w.press("bring-in-finishes");
+            w.told("Nothing was brought in");
+            assertThat(w.message()).contains("Nothing was brought in").contains("holds no finishes");
+        }
+    }
+}
