@@ -2,6 +2,7 @@ package honeylamp.illustrate;
 
 import honeylamp.catalogue.Materials;
 import honeylamp.catalogue.RoomUses;
+import honeylamp.derive.listing.OuterFaces;
 import honeylamp.derive.listing.Borders;
 import honeylamp.derive.listing.FloorTrim;
 import honeylamp.derive.listing.Surfaces;
@@ -142,10 +143,11 @@ final class LaidFloors {
     /** The colours of wall sides, as fine strips along their feet. */
     private List<Mark> sideMarks() {
         var out = new ArrayList<Mark>();
-        var storey = geometry.storey();
-        if (storey.coverings().stream()
+        outerMarks(out);
+        if (geometry.storey().coverings().stream()
                 .noneMatch(c -> c.surface() instanceof Surface.WallSide || c.surface() instanceof Surface.Walls)) {
-            return plinthMarks();
+            out.addAll(plinthMarks());
+            return out;
         }
         for (var at = 0; at < geometry.rooms().size(); at++) {
             var room = geometry.rooms().get(at);
@@ -162,6 +164,23 @@ final class LaidFloors {
         }
         out.addAll(plinthMarks());
         return out;
+    }
+
+    /** The colours of faces that look outside, beside their walls. */
+    private void outerMarks(List<Mark> out) {
+        for (var covering : geometry.storey().coverings()) {
+            if (covering.surface() instanceof Surface.OuterSide(var wall, var side)) {
+                for (var line : OuterFaces.lines(storey, wall, side)) {
+                    Materials.of(covering.finish()).ifPresent(m -> {
+                        var away = line.unit().left().times(-frame.planMm(SIDE_PAPER_MM) / 2);
+                        out.add(new Mark.Stroke(
+                                Figure.line(frame.paper(line.a().plus(away)), frame.paper(line.b().plus(away))),
+                                Pen.butt(SIDE_PAPER_MM),
+                                Ink.of(m.in(pens.look()).tone().argb())));
+                    });
+                }
+            }
+        }
     }
 
     /** Plinths that are covered, as boards along the walls. */

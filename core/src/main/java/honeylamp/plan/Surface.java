@@ -131,6 +131,19 @@ public sealed interface Surface {
         }
     }
 
+    /** All of a side of a wall that looks outside, whatever rooms lie on the same side farther along. */
+    record OuterSide(WallId wall, Swing side) implements OnWall {
+        @Override
+        public Optional<RoomId> room() {
+            return Optional.empty();
+        }
+
+        @Override
+        public OuterSide on(WallId otherWall, Swing otherSide, Optional<RoomId> otherRoom) {
+            return new OuterSide(otherWall, otherSide);
+        }
+    }
+
     /** The strip along the foot of a wall side. */
     record Plinth(WallId wall, Swing side, Optional<RoomId> room) implements OnWall {
         @Override

@@ -98,6 +98,7 @@ final class PlanJson {
         @JsonSubTypes.Type(value = Surface.Ceiling.class, name = "ceiling"),
         @JsonSubTypes.Type(value = Surface.Walls.class, name = "walls"),
         @JsonSubTypes.Type(value = Surface.WallSide.class, name = "wall_side"),
+        @JsonSubTypes.Type(value = Surface.OuterSide.class, name = "outer_side"),
         @JsonSubTypes.Type(value = Surface.Plinth.class, name = "plinth"),
         @JsonSubTypes.Type(value = Surface.Reveal.class, name = "reveal"),
         @JsonSubTypes.Type(value = Surface.Threshold.class, name = "threshold"),

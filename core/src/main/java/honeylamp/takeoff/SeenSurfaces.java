@@ -48,10 +48,7 @@ record SeenSurfaces(LaidStorey storey, List<Surfaces.Found> surfaces) {
             case Subject.Unrolled(var _, var id, var _) -> ofRooms(storey, room -> is(room, id));
             case Subject.OuterFace(var _, var wall, var side, var _) ->
                 Surfaces.on(storey).stream()
-                        .filter(f -> f.surface() instanceof Surface.WallSide s
-                                && s.wall().equals(wall)
-                                && s.side() == side
-                                && s.room().isEmpty())
+                        .filter(f -> f.surface().equals(new Surface.OuterSide(wall, side)))
                         .toList();
         };
     }

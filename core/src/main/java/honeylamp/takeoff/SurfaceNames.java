@@ -52,6 +52,7 @@ final class SurfaceNames {
             case Surface.Ceiling _ -> "ceiling";
             case Surface.Walls _ -> "walls";
             case Surface.WallSide side -> towards(storey, side) + " wall";
+            case Surface.OuterSide(var wall, var side) -> "outer " + OuterFaces.towards(storey, wall, side) + " face";
             case Surface.Plinth plinth -> towards(storey, plinth) + " plinth";
             case Surface.Reveal _ -> "reveal";
             case Surface.OwnRegion _ -> "own region";
@@ -92,7 +93,7 @@ final class SurfaceNames {
         return switch (surface) {
             case Surface.Floor _, Surface.Tread _ -> "floor";
             case Surface.Ceiling _ -> "ceiling";
-            case Surface.Walls _, Surface.WallSide _ -> "walls";
+            case Surface.Walls _, Surface.WallSide _, Surface.OuterSide _ -> "walls";
             case Surface.Plinth _ -> "plinth";
             case Surface.Reveal _ -> "reveals";
             case Surface.Threshold _ -> "threshold";
@@ -109,7 +110,6 @@ final class SurfaceNames {
                 .filter(s -> s.wall().equals(side.wall()) && s.side() == side.side())
                 .map(WallSides.WallSide::towards)
                 .findFirst()
-                .orElseGet(() ->
-                        side.room().isEmpty() ? "outer " + OuterFaces.towards(storey, side.wall(), side.side()) : "");
+                .orElse("");
     }
 }

@@ -72,9 +72,7 @@ class FrontsWindowTest {
             });
             w.settle();
             assertThat(w.plan().storeys().getFirst().coverings())
-                    .anyMatch(c -> c.surface() instanceof Surface.WallSide s
-                            && s.wall().equals(wall.id())
-                            && s.room().isEmpty());
+                    .anyMatch(c -> c.surface().equals(new Surface.OuterSide(wall.id(), Swing.RIGHT)));
             w.press("outer-right-front");
             w.picture();
             assertThat(last(w).subject()).isInstanceOf(View.Subject.OuterFace.class);

@@ -9,6 +9,7 @@ import honeylamp.derive.storeys.LaidStorey;
 import honeylamp.derive.walls.WallPiece;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Outline;
+import honeylamp.geometry.Point;
 import honeylamp.geometry.Regions;
 import honeylamp.geometry.Segment;
 import honeylamp.plan.ElementId.WallId;
@@ -40,10 +41,7 @@ public final class OuterFaces {
 
     /** Whether a side of a wall looks outside anywhere. */
     public static boolean looksOut(LaidStorey storey, WallId wall, Swing side) {
-        return !faces(storey, storey.geometry().network().of(wall)).stream()
-                .filter(f -> f.side == side)
-                .toList()
-                .isEmpty();
+        return !lines(storey, wall, side).isEmpty();
     }
 
     /** The point of the compass a side of a wall looks to. */
@@ -53,6 +51,42 @@ public final class OuterFaces {
                 .max(Comparator.comparingDouble(f -> f.line.length()))
                 .map(f -> Compass.of(f.line.unit().left().times(-1)))
                 .orElse("");
+    }
+
+    /**
+     * A face that looks outside, all of its wall's.
+     *
+     * @param towards the point of the compass it looks to
+     * @param lines its stretches seen from above
+     */
+    public record Near(Surface.OuterSide surface, String towards, List<Segment> lines) {}
+
+    /** The face nearest to a point; empty if none lies within reach. */
+    public static Optional<Near> near(LaidStorey storey, Point at, double reachMm) {
+        var close = storey.geometry().network().pieces().stream()
+                .filter(p -> isNear(p, at, reachMm))
+                .toList();
+        return faces(storey, close).stream()
+                .filter(f -> f.line.distance(at) <= reachMm)
+                .min(Comparator.comparingDouble(f -> f.line.distance(at)))
+                .map(f -> new Near(
+                        new Surface.OuterSide(f.wall, f.side),
+                        towards(storey, f.wall, f.side),
+                        lines(storey, f.wall, f.side)));
+    }
+
+    private static boolean isNear(WallPiece piece, Point at, double reachMm) {
+        return piece.leftFace() instanceof Segment left
+                && piece.rightFace() instanceof Segment right
+                && Math.min(left.distance(at), right.distance(at)) <= reachMm;
+    }
+
+    /** The stretches of a side that look outside, seen from above. */
+    public static List<Segment> lines(LaidStorey storey, WallId wall, Swing side) {
+        return faces(storey, storey.geometry().network().of(wall)).stream()
+                .filter(f -> f.side == side)
+                .map(Face::line)
+                .toList();
     }
 
     /** The surfaces of a side that looks outside, openings left out; none if it does not, or its wall is curved. */
@@ -68,7 +102,7 @@ public final class OuterFaces {
         var holes = WallElevation.holes(storey, Set.of(face.wall), face.line, 0, face.line.length()).stream()
                 .map(h -> Outline.of(OpeningShape.of(h.cut().opening().kind(), h.box())))
                 .toList();
-        var surface = new Surface.WallSide(face.wall, face.side, Optional.empty());
+        var surface = new Surface.OuterSide(face.wall, face.side);
         return new Found(
                 surface,
                 new Frame(face.line.a(), storey.storey().level().mm(), face.line.unit(), Up.PLUMB),

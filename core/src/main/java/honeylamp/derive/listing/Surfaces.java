@@ -97,13 +97,11 @@ public final class Surfaces {
             out.add(reveal(storey, cut));
             threshold(storey, cut).ifPresent(out::add);
         }
-        for (var covering : storey.storey().coverings()) {
-            if (covering.surface() instanceof Surface.WallSide(var wall, var side, var room) && room.isEmpty()) {
-                out.addAll(OuterFaces.found(storey, wall, side).stream()
-                        .flatMap(each -> inCourses(each).stream())
-                        .toList());
-            }
-        }
+        storey.storey().coverings().stream()
+                .flatMap(c -> outer(c.surface()).stream())
+                .distinct()
+                .flatMap(o -> OuterFaces.found(storey, o.wall(), o.side()).stream())
+                .forEach(each -> out.addAll(inCourses(each)));
         for (var ground : storey.storey().grounds()) {
             if (ground.use() != Ground.Use.PLOT) {
                 var frame = new Frame(Point.ORIGIN, storey.storey().level().mm(), new Point(1, 0), Up.LEVEL);
@@ -116,6 +114,15 @@ public final class Surfaces {
             }
         }
         return List.copyOf(out);
+    }
+
+    /** The outer side that is covered with a surface: itself, or that of a whole side of a wall. */
+    private static Optional<Surface.OuterSide> outer(Surface surface) {
+        return surface instanceof OnWall on
+                        && on.room().isEmpty()
+                        && (on instanceof Surface.OuterSide || on instanceof Surface.WallSide)
+                ? Optional.of(new Surface.OuterSide(on.wall(), on.side()))
+                : Optional.empty();
     }
 
     /** What of a region lies on surfaces, room by room; only rooms that it reaches are looked at. */
@@ -428,6 +435,9 @@ public final class Surfaces {
                         .or(() -> room.flatMap(r -> finish(storey, new Surface.Walls(r))));
             case Surface.Floor(var room) ->
                 storey.elements().find(RoomMark.class, room).map(RoomMark::floor);
+            case Surface.OuterSide(var wall, var side) ->
+                covering(storey, new Surface.WallSide(wall, side, Optional.empty()))
+                        .map(Covering::finish);
             case Surface.Plinth _,
                     Surface.Ceiling _,
                     Surface.Walls _,

@@ -61,7 +61,7 @@ public final class SurfacesAt {
         stairs(storey, at, out);
         reveals(storey, at, out);
         var room = storey.geometry().roomAt(at);
-        room.ifPresent(r -> inRoom(storey, r, at, reachMm, out));
+        room.ifPresentOrElse(r -> inRoom(storey, r, at, reachMm, out), () -> outside(storey, at, reachMm, out));
         if (out.isEmpty()) {
             grounds(storey, at, out);
         }
@@ -142,6 +142,8 @@ public final class SurfacesAt {
                 .min(Comparator.comparingDouble(s -> distance(s, at)))
                 .filter(s -> distance(s, at) <= reachMm);
         near.ifPresent(s -> out.add(side(room, s)));
+        near.filter(_ -> room.mark().filter(m -> m.fit().plinth().mm() > 0).isPresent())
+                .ifPresent(s -> out.add(plinth(room, s)));
         out.add(floor);
         if (near.isEmpty()) {
             sides.stream().min(Comparator.comparingDouble(s -> distance(s, at))).ifPresent(s -> out.add(side(room, s)));
@@ -156,6 +158,18 @@ public final class SurfacesAt {
         out.add(target(room, Surface.Ceiling::new, Lies.CEILING, "the ceiling", List.of(room.outline()), List.of()));
     }
 
+    private static void outside(LaidStorey storey, Point at, double reachMm, List<Target> out) {
+        OuterFaces.near(storey, at, reachMm)
+                .ifPresent(near -> out.add(new Target(
+                        List.of(near.surface()),
+                        Optional.empty(),
+                        Optional.empty(),
+                        Lies.WALL,
+                        "the outer face to the " + near.towards(),
+                        List.of(),
+                        near.lines())));
+    }
+
     private static double distance(WallSides.WallSide side, Point at) {
         return side.faces().stream().mapToDouble(f -> f.distance(at)).min().orElse(Double.POSITIVE_INFINITY);
     }
@@ -166,6 +180,16 @@ public final class SurfacesAt {
                 id -> new Surface.WallSide(side.wall(), side.side(), Optional.of(id)),
                 Lies.WALL,
                 "the wall in the " + side.towards(),
+                List.of(),
+                side.faces());
+    }
+
+    private static Target plinth(Room room, WallSides.WallSide side) {
+        return target(
+                room,
+                id -> new Surface.Plinth(side.wall(), side.side(), Optional.of(id)),
+                Lies.WALL,
+                "the plinth in the " + side.towards(),
                 List.of(),
                 side.faces());
     }

@@ -433,7 +433,8 @@ public final class ElevationArt {
         return stops(
                 wall.heightMm(),
                 wall.covered().stream()
-                        .filter(c -> c.surface().surface() instanceof Surface.WallSide
+                        .filter(c -> (c.surface().surface() instanceof Surface.WallSide
+                                        || c.surface().surface() instanceof Surface.OuterSide)
                                 && c.surface().finish().isPresent())
                         .flatMap(c -> c.surface().outline().stream())
                         .map(Outline::bounds)

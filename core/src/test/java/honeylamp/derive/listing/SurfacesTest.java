@@ -8,8 +8,10 @@ import static org.assertj.core.api.Assertions.within;
 import honeylamp.TestPlans;
 import honeylamp.demo.place.QuillbackLane;
 import honeylamp.demo.place.SailclothYard;
+import honeylamp.edit.Coverings;
 import honeylamp.edit.RoomEdits;
 import honeylamp.edit.WallEdits;
+import honeylamp.geometry.Point;
 import honeylamp.plan.ElementId.RoomId;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Opening.Hand;
@@ -21,6 +23,7 @@ import honeylamp.plan.Surface;
 import honeylamp.plan.Wall.BodySide;
 import honeylamp.units.Length;
 import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 
 /** Surfaces of a room of clear 5,000 × 4,000 mm in a storey of 2,600: areas by hand. */
@@ -80,6 +83,44 @@ class SurfacesTest {
         assertThat(windowed.outline())
                 .singleElement()
                 .satisfies(o -> assertThat(o.rings()).hasSize(2)); // a hole
+    }
+
+    /** An annex stands outside against half of a wall; the other half of that side is an outer face of its own. */
+    @Test
+    void anOuterFaceIsCoveredWithoutTheRoomOnTheSameSide() {
+        var both = TestPlans.start()
+                .chain(BodySide.RIGHT, OUTER, true, 0, 0, 5000, 0, 5000, 4000, 0, 4000)
+                .chain(BodySide.CENTRE, PARTITION, false, 0, 4000, 0, 7000, 2500, 7000, 2500, 4000)
+                .plan();
+        var plan = RoomEdits.mark(both, TestPlans.storey(both), Position.ofMm(1200, 5500), "Shed", Finish.of("bare"))
+                .plan();
+        var wall = TestPlans.wallId(plan, 2);
+        var outer = new Surface.OuterSide(wall, Swing.RIGHT);
+        var paint = Finish.of("paint-sage");
+        var covered = Coverings.cover(plan, TestPlans.storey(plan), outer, Optional.of(paint));
+        var half = covered.wallTypes().stream()
+                        .filter(t -> t.id().equals(PARTITION))
+                        .findFirst()
+                        .orElseThrow()
+                        .thickness()
+                        .mm()
+                / 2;
+        assertThat(found(covered))
+                .filteredOn(f -> f.surface().equals(outer))
+                .singleElement()
+                .satisfies(f -> {
+                    assertThat(f.areaMm2()).isCloseTo((5300 - 2500 - half) * 2600, within(1.0));
+                    assertThat(f.finish()).contains(paint);
+                });
+        assertThat(found(covered))
+                .filteredOn(f -> f.surface() instanceof Surface.WallSide s && s.wall().equals(wall))
+                .isNotEmpty()
+                .allSatisfy(f -> assertThat(f.finish()).isEmpty());
+        var near = SurfacesAt.at(TestPlans.laid(covered), new Point(4000, 4330), 50);
+        assertThat(near.getFirst().surfaces()).containsExactly(outer);
+        assertThat(near.getFirst().called()).isEqualTo("the outer face to the north");
+        assertThat(SurfacesAt.at(TestPlans.laid(covered), new Point(1200, 4330), 50))
+                .noneMatch(t -> t.surfaces().contains(outer));
     }
 
     /** From its frame every corner of a side comes to lie on the face of its wall, between floor and ceiling. */

@@ -196,7 +196,7 @@ class ElevationArtTest {
                 .mapToDouble(h -> h.box().width() * h.box().height())
                 .sum();
         assertThat(honeylamp.derive.listing.Surfaces.on(covered).stream()
-                        .filter(f -> f.surface().equals(side))
+                        .filter(f -> f.surface().equals(new Surface.OuterSide(north.id(), Swing.RIGHT)))
                         .mapToDouble(honeylamp.derive.listing.Surfaces.Found::areaMm2)
                         .sum())
                 .isCloseTo(12_580 * 2700 - openings, within(2000.0));

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.demo.place.QuillbackLane;
 import honeylamp.demo.place.SailclothYard;
+import honeylamp.derive.listing.OuterFaces;
 import honeylamp.derive.listing.Surfaces;
 import honeylamp.desktop.gesture.Gesture.Key;
 import honeylamp.desktop.gesture.place.LayFinish;
@@ -13,6 +14,7 @@ import honeylamp.edit.Coverings;
 import honeylamp.geometry.Point;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Laying;
+import honeylamp.plan.Opening.Swing;
 import honeylamp.plan.Pattern;
 import honeylamp.plan.RoomMark;
 import honeylamp.plan.Surface;
@@ -76,6 +78,41 @@ class FinishGestureTest {
         var hand = laying("paint-sage").click(4000, 3500);
         assertThat(hand.storey().coverings()).anyMatch(c -> c.surface() instanceof Surface.WallSide);
         assertThat(room(hand, "Living room").floor().material()).isEqualTo("herringbone-oak");
+    }
+
+    @Test
+    void anOuterFaceIsCoveredByAClickFromOutside() {
+        var hand = laying("paint-brick");
+        var laid = hand.scene().view().storey();
+        var wall = hand.storey().walls().stream()
+                .filter(w -> OuterFaces.looksOut(laid, w.id(), Swing.RIGHT))
+                .findFirst()
+                .orElseThrow();
+        var line = OuterFaces.lines(laid, wall.id(), Swing.RIGHT).getFirst();
+        var at = line.middle().minus(line.unit().left().times(20));
+        hand.move(at.x(), at.y());
+        assertThat(hint(hand)).contains("Paint, brick on the outer face to the ");
+        hand.click(at.x(), at.y());
+        assertThat(hand.storey().coverings())
+                .anyMatch(c -> c.surface().equals(new Surface.OuterSide(wall.id(), Swing.RIGHT))
+                        && c.finish().material().equals("paint-brick"));
+    }
+
+    @Test
+    void thePlinthIsTheNextThingAtAWall() {
+        var hand = laying("panel-white");
+        var west = hand.scene()
+                .laid()
+                .roomAt(new Point(9400, 7000))
+                .orElseThrow()
+                .outline()
+                .bounds();
+        hand.move(west.minX() + 20, 7000);
+        for (var i = 0; i < 4 && !hint(hand).contains("the plinth"); i++) {
+            hand.take(hand.gesture.key(hand.scene(), Key.NEXT));
+        }
+        hand.click(west.minX() + 20, 7000);
+        assertThat(hand.storey().coverings()).anyMatch(c -> c.surface() instanceof Surface.Plinth);
     }
 
     @Test

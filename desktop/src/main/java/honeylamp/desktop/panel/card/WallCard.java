@@ -96,7 +96,7 @@ record WallCard(WorkspaceModel model, CardFields parts) {
         for (var side : Swing.values()) {
             if (OuterFaces.looksOut(storey, wall.id(), side)) {
                 var id = "outer-" + side.name().toLowerCase(Locale.ROOT);
-                var surface = new Surface.WallSide(wall.id(), side, Optional.empty());
+                var surface = new Surface.OuterSide(wall.id(), side);
                 var nodes = new ArrayList<>(parts.covering(List.of(surface), id, Place.WALL, "Finish outer face"));
                 nodes.add(Widgets.button(
                         "From the front",
