@@ -1,5 +1,6 @@
 package honeylamp.catalogue;
 
+import honeylamp.plan.FacePicture;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Laying;
 import honeylamp.plan.Look;
@@ -46,10 +47,13 @@ public record Material(
         return laying.jointTone().orElseGet(() -> tone.lighter(-jointDarker));
     }
 
-    /** The material as a finish lays it: in the finish's pattern and tone, if it has its own. */
+    /** The material as a finish lays it: in the finish's pattern and tone, with its picture, if it has its own. */
     public Material as(Finish finish) {
         var laid = finish.laying().orElse(laying);
-        return with(
-                copy -> copy.laying(laid).own(finish.tone()).tone(finish.tone().orElse(tone)));
+        var toned = finish.tone().or(() -> laid.face().map(FacePicture::mean));
+        return with(copy -> copy.label(laid.face().map(FacePicture::name).orElse(label))
+                .laying(laid)
+                .own(toned)
+                .tone(toned.orElse(tone)));
     }
 }

@@ -5,6 +5,7 @@ import honeylamp.geometry.Outline;
 import honeylamp.geometry.Segment;
 import honeylamp.plan.Covering;
 import honeylamp.plan.ElementId.StoreyId;
+import honeylamp.plan.FacePicture;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Finish.Begins;
 import honeylamp.plan.Finish.Course;
@@ -99,6 +100,16 @@ public final class Finishing {
             return Outcome.refused("a joint is at most 500 mm wide");
         }
         return Outcome.done(laying.with(copy -> copy.width(width).length(length).joint(joint)));
+    }
+
+    /** With a picture of another size on its face. */
+    public static Outcome<Laying> faced(Laying laying, FacePicture face) {
+        for (var side : List.of(face.width(), face.height())) {
+            if (side.compareTo(Laying.LEAST_SIDE) < 0 || side.compareTo(Laying.GREATEST_SIDE) > 0) {
+                return Outcome.refused("a picture on a material is from 2 mm to 20 m wide and high");
+            }
+        }
+        return Outcome.done(laying.withFace(Optional.of(face)));
     }
 
     /** With another tone or share in a blend. */

@@ -15,6 +15,7 @@ import java.util.Optional;
  * @param jointTone the colour of the joints; empty for that which suits the material
  * @param blend tones that are mixed; none for that of the material
  * @param figure how strongly grain, veins and what else is seen on the material shows: 1 as usual, 0 not at all
+ * @param face what a picture shows on it, running on under the joints; empty for grain and veins of its own
  * @param goods what is known of the pieces as they are bought
  */
 @RecordBuilder
@@ -27,6 +28,7 @@ public record Laying(
         Turning turning,
         Blend blend,
         double figure,
+        Optional<FacePicture> face,
         Goods goods)
         implements LayingBuilder.With {
     /** The least and the greatest side of a piece. */
@@ -136,6 +138,7 @@ public record Laying(
                 Turning.NONE,
                 Blend.NONE,
                 1,
+                Optional.empty(),
                 Goods.UNKNOWN);
     }
 

@@ -65,6 +65,10 @@ final class FieldDefaults {
             new Field(within(FLOOR, "courses", "laying"), "figure", JSON.numberNode(1)),
             new Field(within(COVERING, "laying"), "figure", JSON.numberNode(1)),
             new Field(within(COVERING, "courses", "laying"), "figure", JSON.numberNode(1)),
+            new Field(within(FLOOR, "laying"), "face", JSON.nullNode()),
+            new Field(within(FLOOR, "courses", "laying"), "face", JSON.nullNode()),
+            new Field(within(COVERING, "laying"), "face", JSON.nullNode()),
+            new Field(within(COVERING, "courses", "laying"), "face", JSON.nullNode()),
             new Field(LOOK, "unsteadyMm", JSON.numberNode(0)),
             new Field(LOOK, "shadeCeiling", JSON.numberNode(0.2)));
 

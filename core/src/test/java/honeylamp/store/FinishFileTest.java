@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import honeylamp.catalogue.Materials;
 import honeylamp.catalogue.Patterns;
 import honeylamp.demo.place.SailclothYard;
+import honeylamp.plan.FacePicture;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Laying;
 import honeylamp.plan.Laying.Blend;
@@ -49,6 +50,13 @@ class FinishFileTest {
                                     List.of(
                                             new Share(new Oklch(0.9, 0.01, 80), 2),
                                             new Share(new Oklch(0.4, 0.02, 240), 1))))
+                            .face(Optional.of(new FacePicture(
+                                    "Fired clay",
+                                    Length.ofMm(300),
+                                    Length.ofMm(150),
+                                    2,
+                                    List.of(new Oklch(0.8, 0.02, 60), new Oklch(0.6, 0.04, 50)),
+                                    "01")))
                             .goods(new Goods(Length.ofMm(9.5), 12, 2350, 640, Length.ofMm(2))));
             var finish = Finish.of("tile-white")
                     .with(copy -> copy.laying(Optional.of(laying))

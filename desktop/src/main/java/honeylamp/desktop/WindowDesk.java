@@ -185,6 +185,11 @@ final class WindowDesk implements WindowActions {
     }
 
     @Override
+    public void finishFromPicture() {
+        window.finishes.fromPicture();
+    }
+
+    @Override
     public void shareFinishes() {
         window.finishes.share();
     }

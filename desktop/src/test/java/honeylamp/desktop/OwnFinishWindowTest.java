@@ -3,9 +3,11 @@ package honeylamp.desktop;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import honeylamp.demo.DemoFiles;
+import honeylamp.plan.Finish;
 import honeylamp.plan.Pattern;
 import honeylamp.plan.Surface;
 import honeylamp.units.Length;
+import java.awt.image.BufferedImage;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Optional;
@@ -16,6 +18,7 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.Pane;
+import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -80,6 +83,53 @@ class OwnFinishWindowTest {
                 false,
                 false,
                 null));
+    }
+
+    private static Finish floor(WindowDriver w, String room) throws Exception {
+        return w.plan().storeys().getFirst().rooms().stream()
+                .filter(r -> r.name().equals(room))
+                .findFirst()
+                .orElseThrow()
+                .floor();
+    }
+
+    /** A photograph of 640 by 320 points is laid on a floor by a click, made as wide as it truly is, kept, and undone. */
+    @Test
+    void aPhotographBecomesAFinishOfItsRealSize() throws Exception {
+        var file = folder.resolve("Sea glass.png");
+        var image = new BufferedImage(640, 320, BufferedImage.TYPE_INT_RGB);
+        for (var i = 0; i < 640 * 320; i++) {
+            image.setRGB(i % 640, i / 640, (i / 640 / 40 + i % 640 / 40) % 2 == 0 ? 0x88b0a8 : 0xd8e4dc);
+        }
+        ImageIO.write(image, "png", file.toFile());
+        try (var w = WindowDriver.with(DemoFiles.document())) {
+            w.press("stage-finishes");
+            w.answers.picture = Optional.of(file);
+            w.press("finish-picture");
+            w.told("\"Sea glass\" is in hand");
+            var before = w.plan();
+            w.click(9400, 7000); // the laundry
+            var laid = floor(w, "Laundry").laying().orElseThrow().face().orElseThrow();
+            assertThat(laid.name()).isEqualTo("Sea glass");
+            assertThat(laid.width()).isEqualTo(Length.ofMm(1000));
+            w.fill("floor-face-width", "60 cm");
+            var sized = floor(w, "Laundry").laying().orElseThrow().face().orElseThrow();
+            assertThat(sized.width()).isEqualTo(Length.ofMm(600));
+            assertThat(sized.height()).isEqualTo(Length.ofMm(300));
+            w.fill("floor-face-height", "330 mm");
+            assertThat(FinishWindowTest.words(w)).contains("10.0 % more");
+            w.fill("floor-face-width", "0");
+            assertThat(w.message()).isNotBlank();
+            w.fill("floor-keep-name", "My sea glass");
+            assertThat(w.message()).contains("My sea glass");
+            for (var i = 0; i < 3; i++) {
+                w.key(KeyCode.CONTROL, KeyCode.Z);
+            }
+            assertThat(w.plan()).isEqualTo(before);
+            Files.writeString(file, "no picture at all");
+            w.press("finish-picture");
+            w.told("No finish was made");
+        }
     }
 
     /** Courses are kept under a name, laid in another room by one press, laid otherwise there, and forgotten. */

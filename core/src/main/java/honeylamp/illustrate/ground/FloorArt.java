@@ -85,7 +85,13 @@ public final class FloorArt {
         var grain = new GrainArt(material, laid.then(frame.toPaper()), frame, pens, strength, on.seed);
         var pitch = Pieces.pitchMm(laying);
         var isTooMuch = cover.width() * cover.height() / (pitch * pitch) > MOST_PIECES;
-        if (laying.isSeamless() || !detail.showsPattern(pitch) || isTooMuch || strength == 0) {
+        if (laying.face().isPresent() && strength > 0) {
+            new FaceArt(laid.then(frame.toPaper()), frame).over(marks, laying.face().get(), material.tone(), cover, whole);
+            if (!laying.isSeamless() && laying.joint().mm() > 0 && detail.showsPattern(pitch) && !isTooMuch) {
+                marks.add(new Mark.Fill(
+                        between(Pieces.of(laying, cover, on.seed), bounds, laid, whole), ink(joints(material))));
+            }
+        } else if (laying.isSeamless() || !detail.showsPattern(pitch) || isTooMuch || strength == 0) {
             marks.add(new Mark.Fill(whole, ink(mean(material))));
             if (strength > 0 && laying.isSeamless()) {
                 grain.over(marks, cover);
@@ -97,6 +103,20 @@ public final class FloorArt {
             grain.on(marks, pieces, cover, detail);
         }
         return marks;
+    }
+
+    /** What is left of a surface between its pieces. */
+    private Figure between(List<Piece> pieces, Box bounds, Affine laid, Figure whole) {
+        var toPaper = laid.then(frame.toPaper());
+        var path = Figure.builder().path(whole);
+        var turn = Math.signum(whole.flattened(1).signedArea());
+        for (var piece : pieces) {
+            if (piece.ring().through(laid).bounds().meets(bounds)) {
+                var ring = piece.ring().through(toPaper);
+                path.ring(Math.signum(ring.signedArea()) == turn ? ring.reversed() : ring);
+            }
+        }
+        return path.build();
     }
 
     /** What a floor looks like from afar. */

@@ -66,6 +66,12 @@ final class PlanCommands {
                 Place.PLAN,
                 window::toggleTakeoff);
         into.add(
+                "finish-picture",
+                "Finish from a picture",
+                "What a photograph shows at its real size, on the material chosen",
+                Place.PLAN,
+                window::finishFromPicture);
+        into.add(
                 "share-finishes",
                 "Share my finishes",
                 "Those you keep, in a file for others",

@@ -84,6 +84,9 @@ public interface WindowActions {
     /** Asks where and exports the schedules. */
     void exportSchedules();
 
+    /** Asks for a picture of a material, and lays it on what is clicked next. */
+    void finishFromPicture();
+
     /** Writes the finishes a person keeps to a file for others. */
     void shareFinishes();
 

@@ -14,6 +14,12 @@ public final class FileNames {
         return name.isBlank() || name.equals("-") ? "plan" : name;
     }
 
+    /** What a file is called, without its ending. */
+    public static String named(Path file) {
+        var name = String.valueOf(file.getFileName());
+        return name.lastIndexOf('.') > 0 ? name.substring(0, name.lastIndexOf('.')) : name;
+    }
+
     /** A plan's name for a file: as the file is called. */
     public static String plan(Path file) {
         var name = String.valueOf(file.getFileName());

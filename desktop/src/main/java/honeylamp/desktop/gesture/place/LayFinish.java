@@ -63,10 +63,15 @@ public record LayFinish(Optional<Point> pointer, int next, Optional<Taken> taken
         return new LayFinish(Optional.empty(), 0, Optional.empty(), Optional.empty());
     }
 
+    /** A finish that was made elsewhere, to be laid on what is clicked. */
+    public static LayFinish of(Finish finish) {
+        return new LayFinish(
+                Optional.empty(), 0, Optional.of(new Taken(finish, Lies.FLOOR)), Optional.empty());
+    }
+
     private Optional<Material> material(Surroundings scene) {
-        return taken.map(t -> t.finish().material())
-                .or(() -> Optional.of(scene.choices().material()))
-                .flatMap(Materials::of);
+        return taken.flatMap(t -> Materials.of(t.finish()))
+                .or(() -> Materials.of(scene.choices().material()));
     }
 
     private static Place place(Lies lies) {

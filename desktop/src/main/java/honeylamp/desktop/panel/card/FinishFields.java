@@ -30,6 +30,7 @@ record FinishFields(OneSurface on) {
             if (!m.laying().isSeamless()) {
                 out.addAll(new PieceFields(on).of(f, m));
             }
+            m.laying().face().ifPresent(face -> out.add(new FaceFields(on).of(f, m.laying(), face)));
             out.add(new ToneFields(on).tone(f, m));
             if (!m.laying().isSeamless()) {
                 out.add(new ToneFields(on).blend(f, m));

@@ -68,6 +68,11 @@ record FinishTray(WorkspaceModel model, WindowActions window, Thumbnails thumbna
                 Widgets.section(
                         "My finishes",
                         Widgets.button(
+                                "From a picture\u2026",
+                                "finish-picture",
+                                "What a photograph shows, on the material chosen; then click where it lies",
+                                window::finishFromPicture),
+                        Widgets.button(
                                 "Share them\u2026",
                                 "share-finishes",
                                 "Those you keep, in a file for others",
