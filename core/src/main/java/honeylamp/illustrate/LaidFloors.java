@@ -2,9 +2,9 @@ package honeylamp.illustrate;
 
 import honeylamp.catalogue.Materials;
 import honeylamp.catalogue.RoomUses;
-import honeylamp.derive.listing.OuterFaces;
 import honeylamp.derive.listing.Borders;
 import honeylamp.derive.listing.FloorTrim;
+import honeylamp.derive.listing.OuterFaces;
 import honeylamp.derive.listing.Surfaces;
 import honeylamp.derive.listing.WallSides;
 import honeylamp.derive.openings.OpeningCut;
@@ -174,7 +174,9 @@ final class LaidFloors {
                     Materials.of(covering.finish()).ifPresent(m -> {
                         var away = line.unit().left().times(-frame.planMm(SIDE_PAPER_MM) / 2);
                         out.add(new Mark.Stroke(
-                                Figure.line(frame.paper(line.a().plus(away)), frame.paper(line.b().plus(away))),
+                                Figure.line(
+                                        frame.paper(line.a().plus(away)),
+                                        frame.paper(line.b().plus(away))),
                                 Pen.butt(SIDE_PAPER_MM),
                                 Ink.of(m.in(pens.look()).tone().argb())));
                     });

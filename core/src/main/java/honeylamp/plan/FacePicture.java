@@ -39,8 +39,8 @@ public record FacePicture(String name, Length width, Length height, int columns,
         for (var i = 0; i < cells.length(); i++) {
             var tone = Character.digit(cells.charAt(i), HEXADECIMAL);
             if (tone < 0 || tone >= tones.size()) {
-                throw new IllegalArgumentException(
-                        "cell " + i + " of a picture is '" + cells.charAt(i) + "', needs one of " + tones.size() + " tones");
+                throw new IllegalArgumentException("cell " + i + " of a picture is '" + cells.charAt(i)
+                        + "', needs one of " + tones.size() + " tones");
             }
         }
     }

@@ -17,15 +17,12 @@ import honeylamp.derive.listing.WallSides;
 import honeylamp.derive.rooms.Room;
 import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.derive.storeys.LaidStorey;
-import honeylamp.plan.ElementId;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Position;
 import honeylamp.plan.RoomMark;
 import honeylamp.plan.Surface;
-import honeylamp.plan.Wall;
-import honeylamp.plan.WallType;
 import honeylamp.units.Length;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -43,7 +40,6 @@ public final class Takeoff {
     public static final double M2_PER_LITRE = 11;
 
     private static final double MM2_PER_M2 = 1e6;
-    private static final double MM3_PER_M3 = 1e9;
 
     private Takeoff() {}
 
@@ -88,7 +84,8 @@ public final class Takeoff {
             case MATERIALS -> materials(about(wanted, covered(plan)));
             case CUTS -> CuttingList.of(plan, together(about(wanted, covered(plan))));
             case EDGES -> about(wanted, edges(plan));
-            case WALLS -> about(wanted, walls(plan));
+            case WALLS -> about(wanted, BuiltUp.walls(plan));
+            case LAYERS -> about(wanted, BuiltUp.layers(plan));
             case PIECES -> about(wanted, pieces(plan));
         };
     }
@@ -176,11 +173,11 @@ public final class Takeoff {
         });
     }
 
-    private static Column number(String key, String heading) {
+    static Column number(String key, String heading) {
         return new Column(key, heading, Measure.NUMBER);
     }
 
-    private static Column area(String key, String heading) {
+    static Column area(String key, String heading) {
         return new Column(key, heading, Measure.AREA);
     }
 
@@ -360,81 +357,8 @@ public final class Takeoff {
                                 .sum())));
     }
 
-    private static Cell length(double mm) {
+    static Cell length(double mm) {
         return new Cell.Long(Length.ofMm(Math.rint(mm * 100) / 100));
-    }
-
-    /** Walls of one type together. */
-    private static final class OfOneType {
-        private final StoreyId storey;
-        private final ElementId first;
-        private double lengthMm;
-        private double facesMm2;
-        private double volumeMm3;
-
-        OfOneType(StoreyId storey, ElementId first) {
-            this.storey = storey;
-            this.first = first;
-        }
-    }
-
-    private record TypeOn(StoreyId storey, WallType type) {}
-
-    private static Schedule walls(LaidPlan plan) {
-        var columns = List.of(
-                Schedule.words("storey", "Storey"),
-                Schedule.words("type", "Type"),
-                Schedule.length("thickness", "Thickness"),
-                Schedule.length("length", "Length"),
-                area("faces", "Faces, both sides"),
-                number("volume_m3", "Volume, m\u00b3"));
-        Map<TypeOn, OfOneType> by = new LinkedHashMap<>();
-        for (var storey : plan.all()) {
-            for (var wall : storey.storey().walls()) {
-                if (wall.stands()) {
-                    var type = plan.drawn().wallType(wall.type());
-                    add(
-                            by.computeIfAbsent(
-                                    new TypeOn(storey.storey().id(), type), k -> new OfOneType(k.storey, wall.id())),
-                            storey,
-                            wall);
-                }
-            }
-        }
-        var rows = by.entrySet().stream()
-                .map(e -> new Row(
-                        e.getValue().storey,
-                        e.getValue().first,
-                        List.of(
-                                new Cell.Words(
-                                        plan.drawn().storey(e.getKey().storey).name()),
-                                new Cell.Words(e.getKey().type.name()),
-                                new Cell.Long(e.getKey().type.thickness()),
-                                length(e.getValue().lengthMm),
-                                new Cell.Wide(e.getValue().facesMm2),
-                                Cell.Number.of(e.getValue().volumeMm3 / MM3_PER_M3, 2))))
-                .toList();
-        return new Schedule(Subject.WALLS, columns, rows);
-    }
-
-    /** A wall with its openings taken out: of its faces on both sides, of its volume once. */
-    private static void add(OfOneType sum, LaidStorey storey, Wall wall) {
-        var height = wall.height().mm();
-        for (var piece : storey.geometry().pieces(wall.id())) {
-            var length = piece.body().area() / piece.thicknessMm();
-            sum.lengthMm += length;
-            sum.facesMm2 += 2 * length * height;
-            sum.volumeMm3 += piece.body().area() * height;
-        }
-        for (var cut : storey.geometry().cuts()) {
-            if (cut.host().id().equals(wall.id())) {
-                var opening = cut.opening();
-                var hole = opening.width().mm()
-                        * (opening.head().mm() - opening.sill().mm());
-                sum.facesMm2 -= 2 * hole;
-                sum.volumeMm3 -= hole * cut.thicknessMm();
-            }
-        }
     }
 
     private static Schedule pieces(LaidPlan plan) {

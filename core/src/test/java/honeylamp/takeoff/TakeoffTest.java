@@ -13,6 +13,8 @@ import honeylamp.derive.listing.Schedule.Subject;
 import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.edit.Coverings;
 import honeylamp.edit.RoomEdits;
+import honeylamp.edit.WallTypeEdits;
+import honeylamp.plan.BuildUpLayer;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Laying;
 import honeylamp.plan.Laying.Goods;
@@ -133,6 +135,41 @@ class TakeoffTest {
         var hole = 885 * (door.head().mm() - door.sill().mm()) * thick;
         assertThat(number(walls, 0, "volume_m3")).isCloseTo((ground * height - hole) / 1e9, within(1e-6));
         assertThat(((Cell.Long) cell(walls, 0, "length")).length().mm()).isCloseTo(ground / thick, within(0.01));
+    }
+
+    /** Brick and lining in the walls, insulation and screed under a floor of 4 by 3 m. */
+    @Test
+    void layersOfWallsAndFloorsAreListedWithTheirAreasAndVolumes() {
+        var plain = room();
+        var storey = plain.storeys().getFirst();
+        var type = plain.wallType(storey.walls().getFirst().type());
+        var lining = Length.ofMm(20);
+        var layered = WallTypeEdits.change(
+                plain,
+                type.withLayers(List.of(
+                        new BuildUpLayer("Brick", type.thickness().minus(lining)),
+                        new BuildUpLayer("Lining", lining))));
+        var plan = RoomEdits.change(
+                layered,
+                storey.id(),
+                storey.rooms().getFirst().id(),
+                m -> m.withFit(m.fit()
+                        .withFloorLayers(List.of(
+                                new BuildUpLayer("Screed", Length.ofMm(65)),
+                                new BuildUpLayer("Insulation", Length.ofMm(100))))));
+        var layers = of(plan, Subject.LAYERS);
+        var walls = of(plan, Subject.WALLS);
+        assertThat(layers.rows()).hasSize(4);
+        assertThat(cell(layers, 1, "layer")).isEqualTo(new Cell.Words("Lining"));
+        var face = ((Cell.Wide) cell(walls, 0, "faces")).areaMm2() / 2;
+        assertThat(m2(layers, 1)).isCloseTo(face / 1e6, within(1e-9));
+        assertThat(number(layers, 1, "volume_m3")).isCloseTo(face * 20 / 1e9, within(5e-4));
+        assertThat(number(layers, 0, "volume_m3") + number(layers, 1, "volume_m3"))
+                .isCloseTo(number(walls, 0, "volume_m3"), within(0.02));
+        assertThat(cell(layers, 2, "part")).isEqualTo(new Cell.Words("floors"));
+        assertThat(m2(layers, 2)).isCloseTo(12, within(1e-6));
+        assertThat(number(layers, 2, "volume_m3")).isCloseTo(0.78, within(1e-6));
+        assertThat(number(layers, 3, "volume_m3")).isCloseTo(1.2, within(1e-6));
     }
 
     @Test

@@ -35,7 +35,9 @@ class FaceTonesTest {
         var inClay = face.tones().get(face.tone(24, 56));
         assertThat(inClay.lightness()).isCloseTo(Oklch.ofRgb(clay & 0xffffff).lightness(), within(0.01));
         assertThat(inClay.hueDeg()).isCloseTo(Oklch.ofRgb(clay & 0xffffff).hueDeg(), within(2.0));
-        var between = (Oklch.ofRgb(clay & 0xffffff).lightness() + Oklch.ofRgb(chalk & 0xffffff).lightness()) / 2;
+        var between = (Oklch.ofRgb(clay & 0xffffff).lightness()
+                        + Oklch.ofRgb(chalk & 0xffffff).lightness())
+                / 2;
         assertThat(face.mean().lightness()).isCloseTo(between, within(0.02));
     }
 

@@ -51,6 +51,8 @@ public record Schedule(Subject subject, List<Column> columns, List<Row> rows) {
         EDGES("Edges"),
         /** Walls by their type. */
         WALLS("Walls"),
+        /** What walls and floors are built up of. */
+        LAYERS("Layers"),
         /** Everything placed. */
         PIECES("Pieces");
 

@@ -135,8 +135,8 @@ final class FaceArt {
         var begun = from;
         var isIn = false;
         for (var c = from; c <= to; c++) {
-            var isDark = c < to
-                    && cells.tones[row * cells.columns + (int) Math.floorMod(c, (long) cells.columns)] >= least;
+            var isDark =
+                    c < to && cells.tones[row * cells.columns + (int) Math.floorMod(c, (long) cells.columns)] >= least;
             if (isDark && !isIn) {
                 begun = c;
             } else if (!isDark && isIn) {

@@ -86,7 +86,8 @@ public final class FloorArt {
         var pitch = Pieces.pitchMm(laying);
         var isTooMuch = cover.width() * cover.height() / (pitch * pitch) > MOST_PIECES;
         if (laying.face().isPresent() && strength > 0) {
-            new FaceArt(laid.then(frame.toPaper()), frame).over(marks, laying.face().get(), material.tone(), cover, whole);
+            new FaceArt(laid.then(frame.toPaper()), frame)
+                    .over(marks, laying.face().get(), material.tone(), cover, whole);
             if (!laying.isSeamless() && laying.joint().mm() > 0 && detail.showsPattern(pitch) && !isTooMuch) {
                 marks.add(new Mark.Fill(
                         between(Pieces.of(laying, cover, on.seed), bounds, laid, whole), ink(joints(material))));

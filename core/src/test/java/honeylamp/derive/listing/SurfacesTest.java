@@ -113,7 +113,8 @@ class SurfacesTest {
                     assertThat(f.finish()).contains(paint);
                 });
         assertThat(found(covered))
-                .filteredOn(f -> f.surface() instanceof Surface.WallSide s && s.wall().equals(wall))
+                .filteredOn(f ->
+                        f.surface() instanceof Surface.WallSide s && s.wall().equals(wall))
                 .isNotEmpty()
                 .allSatisfy(f -> assertThat(f.finish()).isEmpty());
         var near = SurfacesAt.at(TestPlans.laid(covered), new Point(4000, 4330), 50);

@@ -43,7 +43,8 @@ class FaceArtTest {
         assertThat(marks).hasSize(2);
         var dark = ((Mark.Fill) marks.getLast()).path();
         assertThat(((Mark.Fill) marks.getLast()).ink()).isEqualTo(Ink.of(DARK.argb()));
-        assertThat(rings(dark)).isEqualTo(11 * 10); // one more column, since the first reaches in by a quarter of a repeat
+        assertThat(rings(dark))
+                .isEqualTo(11 * 10); // one more column, since the first reaches in by a quarter of a repeat
         // the top left quarter of the first repeat: up from the middle of it to its top
         var first = firstRing(dark);
         assertThat(first.width() * 20).isCloseTo(200, within(1e-9));
@@ -62,8 +63,8 @@ class FaceArtTest {
     void itsMeanIsWhatTheMaterialLooksLikeFromAfar() {
         assertThat(FACE.mean().lightness()).isCloseTo((3 * 0.9 + 0.5) / 4, within(1e-9));
         var screed = Materials.of("screed").orElseThrow();
-        var laid = screed.as(Finish.of("screed")
-                .withLaying(Optional.of(screed.laying().withFace(Optional.of(FACE)))));
+        var laid = screed.as(
+                Finish.of("screed").withLaying(Optional.of(screed.laying().withFace(Optional.of(FACE)))));
         assertThat(laid.tone()).isEqualTo(FACE.mean());
         assertThat(laid.label()).isEqualTo("Spots");
     }

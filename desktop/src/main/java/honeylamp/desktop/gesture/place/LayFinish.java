@@ -65,8 +65,7 @@ public record LayFinish(Optional<Point> pointer, int next, Optional<Taken> taken
 
     /** A finish that was made elsewhere, to be laid on what is clicked. */
     public static LayFinish of(Finish finish) {
-        return new LayFinish(
-                Optional.empty(), 0, Optional.of(new Taken(finish, Lies.FLOOR)), Optional.empty());
+        return new LayFinish(Optional.empty(), 0, Optional.of(new Taken(finish, Lies.FLOOR)), Optional.empty());
     }
 
     private Optional<Material> material(Surroundings scene) {
