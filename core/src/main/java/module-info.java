@@ -23,6 +23,7 @@ module honeylamp.core {
     requires tools.jackson.databind;
 
     exports honeylamp.catalogue;
+    exports honeylamp.catalogue.piece;
     exports honeylamp.demo;
     exports honeylamp.derive.fixed;
     exports honeylamp.derive.listing;

@@ -42,6 +42,7 @@ class FloorsTest {
             "edit",
             "catalogue.symbol",
             "catalogue.pattern",
+            "catalogue.piece",
             "catalogue",
             "takeoff.tiles",
             "takeoff",

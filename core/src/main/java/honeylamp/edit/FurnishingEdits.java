@@ -14,6 +14,7 @@ import java.util.function.UnaryOperator;
 /** Placing and correcting furnishings. */
 public final class FurnishingEdits {
     private static final double LEAST_SIZE_MM = 100;
+    private static final Length HIGHEST = Length.ofMm(10_000);
     private static final Length DUPLICATE_SHIFT = Length.ofMm(300);
 
     private FurnishingEdits() {}
@@ -28,12 +29,52 @@ public final class FurnishingEdits {
             Length height,
             Position at,
             double turnDeg) {
+        return add(
+                plan,
+                storey,
+                new Furnishing(new FurnishingId(plan.nextNumber()), kind, width, depth, height, at, turnDeg));
+    }
+
+    /** Places a piece under a number of its own. */
+    public static Added<FurnishingId> add(Plan plan, StoreyId storey, Furnishing like) {
         var id = new FurnishingId(plan.nextNumber());
-        var piece = new Furnishing(id, kind, width, depth, height, at, turnDeg);
+        var piece = like.withId(id);
         return new Added<>(
                 plan.numbersTaken(1)
                         .withStorey(storey, s -> s.with(Furnishing.class, Lists.plus(s.furnishings(), piece))),
                 id);
+    }
+
+    /** Hangs or stands pieces so high above the floor. */
+    public static Outcome<Plan> raise(Plan plan, StoreyId storey, List<FurnishingId> ids, Length bottom) {
+        return bottom.compareTo(HIGHEST) > 0
+                ? Outcome.refused("a piece is at most 10 m above its floor")
+                : Outcome.done(change(plan, storey, ids, f -> f.withBottom(bottom)));
+    }
+
+    /**
+     * Makes pieces another kind, in its usual size and at its usual height; place, direction and side stay. What stands
+     * with its back at a wall still does.
+     *
+     */
+    public static Plan swap(
+            Plan plan,
+            StoreyId storey,
+            List<FurnishingId> ids,
+            String kind,
+            Length width,
+            Length depth,
+            Length height,
+            Length bottom) {
+        return change(plan, storey, ids, f -> {
+            var back = new Point(0, (f.depth().mm() - depth.mm()) / 2);
+            return f.with(copy -> copy.kind(kind)
+                    .width(width)
+                    .depth(depth)
+                    .height(height)
+                    .bottom(bottom)
+                    .at(Position.of(f.placing().apply(back))));
+        });
     }
 
     /** Moves a piece. */

@@ -176,6 +176,10 @@ public final class Illustration {
         add(layers, LayerKind.OPENINGS, Kind.OPENINGS, openings.seen());
         var overhead = new ArrayList<>(openings.overhead());
         overhead.addAll(structures.overhead(fixed.blocks()));
+        if (showing.shows(Kind.FURNITURE)) {
+            overhead.addAll(new FurnitureArt(frame, pens, lamp, remembered)
+                    .marks(geometry.storey().furnishings(), SymbolShape.Level.ABOVE));
+        }
         add(layers, LayerKind.OVERHEAD, Kind.OVERHEAD, overhead);
         if (showing.shows(Kind.DIMENSIONS)) {
             add(layers, LayerKind.DIMENSIONS, Kind.DIMENSIONS, dimensions());

@@ -12,6 +12,7 @@ import java.util.List;
  * someone in front of it; the centre of its footprint stands at {@code at}.
  *
  * @param kind the key of the symbol in the catalogue
+ * @param bottom how high above the floor it begins
  * @param turnDeg counter-clockwise, after mirroring; at 0 the front faces south
  */
 @RecordBuilder
@@ -21,6 +22,7 @@ public record Furnishing(
         Length width,
         Length depth,
         Length height,
+        Length bottom,
         Position at,
         double turnDeg,
         Sense sense)
@@ -30,13 +32,19 @@ public record Furnishing(
         Checks.positive("furnishing width", width);
         Checks.positive("furnishing depth", depth);
         Checks.positive("furnishing height", height);
+        Checks.notNegative("height of a furnishing above the floor", bottom);
         Checks.finite("furnishing turn", turnDeg);
     }
 
-    /** A piece as it is made. */
+    /** A piece as it is made, on the floor. */
     public Furnishing(
             FurnishingId id, String kind, Length width, Length depth, Length height, Position at, double turnDeg) {
-        this(id, kind, width, depth, height, at, turnDeg, Sense.AS_DRAWN);
+        this(id, kind, width, depth, height, Length.ZERO, at, turnDeg, Sense.AS_DRAWN);
+    }
+
+    /** How high above the floor its top is. */
+    public Length top() {
+        return bottom.plus(height);
     }
 
     /** From the piece's own frame, in mm about its centre, to plan mm. */

@@ -45,6 +45,7 @@ final class FieldDefaults {
             new Field(List.of("presentation", "pages"), "pictures", JSON.arrayNode()),
             new Field(List.of(), "groups", JSON.arrayNode()),
             new Field(List.of(), "roundedTo", JSON.numberNode(0)),
+            new Field(List.of("storeys", "furnishings"), "bottom", JSON.numberNode(0)),
             new Field(List.of("storeys"), "regions", JSON.arrayNode()),
             new Field(List.of("storeys", "walls"), "works", JSON.stringNode("existing")),
             new Field(VIEWS, "works", JSON.stringNode("marked")),

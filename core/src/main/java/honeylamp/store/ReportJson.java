@@ -183,6 +183,7 @@ public final class ReportJson {
             BigDecimal width_mm,
             BigDecimal depth_mm,
             BigDecimal height_mm,
+            BigDecimal above_floor_mm,
             List<BigDecimal> at_mm,
             BigDecimal turn_deg) {}
 
@@ -326,6 +327,7 @@ public final class ReportJson {
                 mm(f.width().mm()),
                 mm(f.depth().mm()),
                 mm(f.height().mm()),
+                mm(f.bottom().mm()),
                 List.of(mm(f.at().x().mm()), mm(f.at().y().mm())),
                 rounded(f.turnDeg(), 3));
     }

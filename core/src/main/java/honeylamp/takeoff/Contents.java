@@ -1,7 +1,7 @@
 package honeylamp.takeoff;
 
-import honeylamp.catalogue.FurnishingKind;
-import honeylamp.catalogue.Furnishings;
+import honeylamp.catalogue.piece.FurnishingKind;
+import honeylamp.catalogue.piece.Furnishings;
 import honeylamp.catalogue.Grounds;
 import honeylamp.catalogue.PartKinds;
 import honeylamp.derive.storeys.StoreyGeometry;

@@ -1,15 +1,17 @@
 package honeylamp.takeoff;
 
-import honeylamp.catalogue.FurnishingKind;
-import honeylamp.catalogue.FurnishingKind.Group;
-import honeylamp.catalogue.FurnishingKind.Stand;
-import honeylamp.catalogue.Furnishings;
+import honeylamp.catalogue.piece.FurnishingKind;
+import honeylamp.catalogue.piece.FurnishingKind.Group;
+import honeylamp.catalogue.piece.FurnishingKind.Stand;
+import honeylamp.catalogue.piece.Furnishings;
 import honeylamp.derive.pointing.Behind;
 import honeylamp.derive.snags.Snag;
 import honeylamp.derive.storeys.LaidStorey;
 import honeylamp.units.Length;
 import honeylamp.units.LengthText;
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Set;
 import java.util.stream.Stream;
 
 /** Pieces that stand against a wall by nature, and stand a little off one, as when the wall was moved. */
@@ -19,6 +21,8 @@ public final class OffWall {
 
     /** Water and waste come out of the wall: what needs them stands nearer, and is not put far off either. */
     private static final Band WET = new Band(60, 600);
+
+    private static final Set<Group> WET_GROUPS = EnumSet.of(Group.BATH, Group.KITCHEN, Group.LAUNDRY);
 
     private record Band(double leastMm, double mostMm) {}
 
@@ -48,6 +52,6 @@ public final class OffWall {
     }
 
     private static boolean isWet(FurnishingKind kind) {
-        return kind.group() == Group.BATH || kind.group() == Group.KITCHEN;
+        return WET_GROUPS.contains(kind.group());
     }
 }

@@ -1,7 +1,7 @@
 package honeylamp.takeoff;
 
 import honeylamp.catalogue.Family;
-import honeylamp.catalogue.Furnishings;
+import honeylamp.catalogue.piece.Furnishings;
 import honeylamp.catalogue.Material;
 import honeylamp.catalogue.Materials;
 import honeylamp.catalogue.Patterns;

@@ -326,7 +326,7 @@ class AnyEditTest {
                 FurnishingEdits.add(
                                 plan,
                                 at,
-                                any(honeylamp.catalogue.Furnishings.all()).key(),
+                                any(honeylamp.catalogue.piece.Furnishings.all()).key(),
                                 mm(1, 3000),
                                 mm(1, 2000),
                                 mm(1, 2000),

@@ -241,7 +241,7 @@ class IllustrationTest {
 
     @Test
     void samplesAndSketchesAreDrawn() {
-        for (var kind : honeylamp.catalogue.Furnishings.all()) {
+        for (var kind : honeylamp.catalogue.piece.Furnishings.all()) {
             assertThat(Samples.of(kind).layers()).isNotEmpty();
             assertThat(Samples.sizeMm(kind)).isPositive();
         }

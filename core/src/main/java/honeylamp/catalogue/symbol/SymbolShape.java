@@ -38,7 +38,9 @@ public record SymbolShape(Figure path, Paint paint, Edge edge, Level level, Deta
         /** Standing on the floor. */
         BODY,
         /** Lying on something. */
-        TOP
+        TOP,
+        /** Hanging above what stands: seen as dashes from above. */
+        ABOVE
     }
 
     /** How much is drawn. */

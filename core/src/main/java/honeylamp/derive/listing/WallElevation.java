@@ -75,8 +75,11 @@ public record WallElevation(
      *
      * @param awayMm from the wall to its back
      * @param frontMm from the wall to its front
+     * @param middleMm of its middle along the wall
+     * @param lookDeg where one looks, counter-clockwise from the back of the piece
      */
-    public record Before(Furnishing piece, Box box, double awayMm, double frontMm) {}
+    public record Before(
+            Furnishing piece, Box box, double awayMm, double frontMm, double middleMm, double lookDeg) {}
 
     /** What an elevation shows; empty if its room or wall is gone. */
     public static Optional<WallElevation> of(LaidStorey storey, Subject.Elevation subject) {
@@ -255,9 +258,15 @@ public record WallElevation(
             if (away.getMin() <= depthMm && away.getMax() > 0 && right - left > IN_LINE_MM) {
                 out.add(new Before(
                         piece,
-                        new Box(left - from, 0, right - from, piece.height().mm()),
+                        new Box(
+                                left - from,
+                                piece.bottom().mm(),
+                                right - from,
+                                piece.top().mm()),
                         Math.max(0, away.getMin()),
-                        away.getMax()));
+                        away.getMax(),
+                        line.along(piece.at().point()) - from,
+                        line.unit().left().angleDeg() - Point.direction(90 + piece.turnDeg()).angleDeg()));
             }
         }
         out.sort(Comparator.comparingDouble(Before::awayMm));

@@ -24,6 +24,9 @@ public final class WallSides {
     /** A piece so near to a wall stands against it. */
     private static final double AGAINST_MM = 120;
 
+    /** What hangs higher takes nothing of a wall for what stands below. */
+    private static final double OVERHEAD_MM = 1200;
+
     private static final double FLAT_MM = 40;
 
     private WallSides() {}
@@ -117,6 +120,7 @@ public final class WallSides {
         for (var piece : geometry.storey().furnishings()) {
             var footprint = Picking.footprint(piece);
             if (piece.height().mm() > FLAT_MM
+                    && piece.bottom().mm() < OVERHEAD_MM
                     && near.meets(footprint.bounds())
                     && footprint.corners().stream().anyMatch(c -> face.distance(c) <= AGAINST_MM)) {
                 add(out, face, footprint.corners());

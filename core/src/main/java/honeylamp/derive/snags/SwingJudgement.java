@@ -186,6 +186,7 @@ public final class SwingJudgement {
         for (var piece : geometry.storey().furnishings()) {
             var reach = Math.hypot(piece.width().mm(), piece.depth().mm()) / 2;
             if (piece.height().mm() > FLAT_MM
+                    && piece.bottom().compareTo(s.cut.opening().head()) < 0
                     && box.grown(reach).contains(piece.at().point())) {
                 met(s.area, List.of(Outline.of(Picking.footprint(piece))))
                         .ifPresent(parts -> out.add(new Conflict(

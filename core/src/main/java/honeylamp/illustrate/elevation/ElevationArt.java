@@ -1,8 +1,11 @@
 package honeylamp.illustrate.elevation;
 
-import honeylamp.catalogue.FurnishingKind.Stand;
-import honeylamp.catalogue.Furnishings;
+import honeylamp.catalogue.piece.FurnishingKind.Stand;
+import honeylamp.catalogue.piece.Furnishings;
 import honeylamp.catalogue.Materials;
+import honeylamp.catalogue.symbol.SideView.From;
+import honeylamp.drawing.Remembered;
+import honeylamp.illustrate.furniture.FurnitureArt;
 import honeylamp.derive.listing.OpeningShape;
 import honeylamp.derive.listing.WallElevation;
 import honeylamp.derive.listing.WallElevation.Before;
@@ -69,6 +72,9 @@ public final class ElevationArt {
 
     private static final double SAME_MM = 1;
 
+    /** A piece turned by less against the wall is seen straight from one of its sides. */
+    private static final double SQUARE_DEG = 8;
+
     /** How dark shadows are at full strength. */
     private static final double SHADOW = 0.42;
 
@@ -85,6 +91,7 @@ public final class ElevationArt {
     private final Pens pens;
     private final Lamp lamp;
     private final FloorArt finishes;
+    private final FurnitureArt furniture;
 
     private ElevationArt(LaidView view, WallElevation wall, Lies lies, PaperFrame frame, Lamp lamp) {
         this.view = view;
@@ -94,6 +101,7 @@ public final class ElevationArt {
         this.lamp = lamp;
         this.pens = Pens.of(view.look(), frame.scale());
         this.finishes = new FloorArt(frame, pens, view.look().textureStrength());
+        this.furniture = new FurnitureArt(frame, pens, lamp, new Remembered());
     }
 
     /** The picture of walls from the front; nothing if they are gone. */
@@ -311,7 +319,7 @@ public final class ElevationArt {
         return isFirst == hole.firstIsLeft();
     }
 
-    /** Plain bodies of what stands before the wall, the nearest to the eye last. */
+    /** What stands before the wall, the nearest to the eye last; what does not stand at right angles to it as plain bodies. */
     private List<Mark> pieces() {
         var out = new ArrayList<Mark>();
         for (var before : wall.before()) {
@@ -319,18 +327,25 @@ public final class ElevationArt {
                 piece(out, before);
             }
         }
-        return out;
+        var face = new Box(0, 0, wall.lengthMm(), wall.heightMm());
+        return out.isEmpty() ? out : List.of(new Mark.Clip(frame.paper(Figure.ring(face.ring())), out));
     }
 
     private void piece(List<Mark> out, Before before) {
         var box = before.box();
         var top = Math.min(box.maxY(), wall.heightMm());
-        if (box.width() <= SAME_MM || top <= SAME_MM) {
+        if (box.width() <= SAME_MM || top - box.minY() <= SAME_MM) {
+            return;
+        }
+        if (From.aslantDeg(before.lookDeg()) <= SQUARE_DEG
+                && Furnishings.of(before.piece().kind()).isPresent()) {
+            var toPaper = Affine.move(before.middleMm(), box.minY()).then(frame.toPaper());
+            out.addAll(furniture.fromSide(before.piece(), From.looking(before.lookDeg()), toPaper));
             return;
         }
         var soft = Math.min(30, Math.min(box.width(), top) / 4);
         var path = frame.paper(Figure.builder()
-                .roundedBox(new Box(box.minX(), 0, box.maxX(), top), soft)
+                .roundedBox(new Box(box.minX(), box.minY(), box.maxX(), top), soft)
                 .build());
         if (lamp != Lamp.DRAFT) {
             out.add(new Mark.Fill(

@@ -1,10 +1,12 @@
 package honeylamp.illustrate.furniture;
 
-import honeylamp.catalogue.Furnishings;
+import honeylamp.catalogue.piece.Furnishings;
+import honeylamp.catalogue.symbol.SideView;
 import honeylamp.catalogue.symbol.SymbolShape;
 import honeylamp.drawing.Mark;
 import honeylamp.drawing.Remembered;
 import honeylamp.drawing.ink.Ink;
+import honeylamp.geometry.Affine;
 import honeylamp.geometry.Figure;
 import honeylamp.illustrate.paper.Lamp;
 import honeylamp.illustrate.paper.PaperFrame;
@@ -13,6 +15,7 @@ import honeylamp.illustrate.pen.Pens;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Role;
+import honeylamp.plan.Sense;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -66,7 +69,34 @@ public final class FurnitureArt {
         return out;
     }
 
+    /** The marks of a piece seen level from a side; its middle at the foot is where {@code toPaper} takes the origin. */
+    public List<Mark> fromSide(Furnishing piece, SideView.From from, Affine toPaper) {
+        var out = new ArrayList<Mark>();
+        Furnishings.of(piece.kind()).ifPresent(kind -> {
+            var isMirrored = piece.sense() == Sense.MIRRORED;
+            var seen = isMirrored ? from.mirrored() : from;
+            var there = (isMirrored ? Affine.scale(-1, 1) : Affine.IDENTITY).then(toPaper);
+            for (var part : SideView.of(kind.symbol(piece), seen)) {
+                if (detail.shows(part.detail())) {
+                    drawn(out, part, part.path().through(there));
+                }
+            }
+        });
+        return out;
+    }
+
+    /** What hangs above is seen as dashes, nothing of it filled. */
     private void part(List<Mark> out, SymbolShape part, Figure path) {
+        if (part.level() == SymbolShape.Level.ABOVE) {
+            if (part.edge() == SymbolShape.Edge.OUTLINE) {
+                out.add(new Mark.Stroke(path, pens.overhead(), pens.furnitureInk()));
+            }
+            return;
+        }
+        drawn(out, part, path);
+    }
+
+    private void drawn(List<Mark> out, SymbolShape part, Figure path) {
         switch (part.paint()) {
             case SymbolShape.Paint.Of(var tone) -> out.add(new Mark.Fill(path, fill(tone)));
             case SymbolShape.Paint.None() -> {}

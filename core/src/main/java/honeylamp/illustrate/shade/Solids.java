@@ -1,6 +1,6 @@
 package honeylamp.illustrate.shade;
 
-import honeylamp.catalogue.Furnishings;
+import honeylamp.catalogue.piece.Furnishings;
 import honeylamp.derive.fixed.FixedParts;
 import honeylamp.derive.openings.OpeningCut;
 import honeylamp.derive.storeys.StoreyGeometry;
@@ -83,7 +83,7 @@ public record Solids(List<Solid> walls, List<Solid> pieces) {
                     out.add(new Solid(
                             Outline.of(
                                     solid.footprint().through(piece.placing()).counterClockwise()),
-                            Math.min(cap, solid.heightMm())));
+                            Math.min(cap, piece.bottom().mm() + solid.heightMm())));
                 }
             }
         });

@@ -1,7 +1,7 @@
 package honeylamp.illustrate.sketch;
 
-import honeylamp.catalogue.FurnishingKind;
-import honeylamp.catalogue.Furnishings;
+import honeylamp.catalogue.piece.FurnishingKind;
+import honeylamp.catalogue.piece.Furnishings;
 import honeylamp.catalogue.Material;
 import honeylamp.catalogue.ScreenColours;
 import honeylamp.derive.listing.Surfaces;

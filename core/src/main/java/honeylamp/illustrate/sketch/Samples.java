@@ -1,6 +1,6 @@
 package honeylamp.illustrate.sketch;
 
-import honeylamp.catalogue.FurnishingKind;
+import honeylamp.catalogue.piece.FurnishingKind;
 import honeylamp.catalogue.Material;
 import honeylamp.derive.fixed.FixedParts;
 import honeylamp.derive.fixed.StairSteps;

@@ -1,6 +1,6 @@
 package honeylamp.illustrate.sketch;
 
-import honeylamp.catalogue.Furnishings;
+import honeylamp.catalogue.piece.Furnishings;
 import honeylamp.catalogue.ScreenColours;
 import honeylamp.catalogue.symbol.SymbolShape;
 import honeylamp.derive.listing.Dissection;

@@ -1,6 +1,6 @@
 package honeylamp.illustrate.words;
 
-import honeylamp.catalogue.Furnishings;
+import honeylamp.catalogue.piece.Furnishings;
 import honeylamp.derive.fixed.FixedParts;
 import honeylamp.derive.listing.Tags;
 import honeylamp.derive.openings.LeafSweep;

@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.data.Offset.offset;
 
 import honeylamp.TestPlans;
-import honeylamp.catalogue.Furnishings;
+import honeylamp.catalogue.piece.Furnishings;
 import honeylamp.catalogue.NewPlan;
 import honeylamp.derive.listing.Dissection;
 import honeylamp.derive.listing.Schedule;

@@ -1,5 +1,6 @@
 package honeylamp.desktop.gesture;
 
+import honeylamp.catalogue.piece.FurnishingKind.Made;
 import honeylamp.derive.snags.Snags;
 import honeylamp.edit.DrawnFace;
 import honeylamp.edit.Reach;
@@ -29,6 +30,7 @@ import java.util.function.UnaryOperator;
  * @param opening the opening put in next
  * @param seen what is shown and caught beside the plan itself
  * @param furnishing the key of the piece placed next
+ * @param made the size it is placed in; empty for the usual one
  * @param material the key of the floor laid next
  * @param part the fixed part, car, ground and unit put in next
  * @param pictures how pictures to trace are brought in and changed
@@ -44,6 +46,7 @@ public record Choices(
         NewOpening opening,
         Seen seen,
         String furnishing,
+        Optional<Made> made,
         String material,
         NewPart part,
         Pictures pictures,
@@ -250,6 +253,7 @@ public record Choices(
                         Optional.empty(),
                         NextStep.BESIDE_POINTER),
                 "sofa",
+                Optional.empty(),
                 "wide-plank-oak",
                 NewPart.FIRST,
                 new Pictures(TracedWork.GOES_ALONG, PictureImport.Notes.LEFT_OUT),
@@ -417,6 +421,11 @@ public record Choices(
     public Choices withToned(String material) {
         return withPresenting(
                 new Presenting(presenting.reach, presenting.role, presenting.line, presenting.text, material));
+    }
+
+    /** The same with another piece placed next, in its usual size. */
+    public Choices placing(String kind) {
+        return with(copy -> copy.furnishing(kind).made(Optional.empty()));
     }
 
     /** Telling something else of finishes. */

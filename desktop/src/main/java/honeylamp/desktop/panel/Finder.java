@@ -1,6 +1,6 @@
 package honeylamp.desktop.panel;
 
-import honeylamp.catalogue.Furnishings;
+import honeylamp.catalogue.piece.Furnishings;
 import honeylamp.catalogue.Looks;
 import honeylamp.catalogue.Materials;
 import honeylamp.catalogue.PartKinds;
@@ -185,9 +185,9 @@ public final class Finder extends VBox {
             }));
         }
         for (var kind : Furnishings.all()) {
-            out.add(new Found(kind.label(), "piece", () -> {
+            out.add(new Found(kind.label(), "piece", kind.found(), () -> {
                 Catalogue.noteUse(atHand, "furnish", kind.key());
-                take(model.now().choices().withFurnishing(kind.key()), Tool.PLACE_PIECE);
+                take(model.now().choices().placing(kind.key()), Tool.PLACE_PIECE);
             }));
         }
         for (var material : Materials.all()) {

@@ -255,7 +255,7 @@ public enum Tool {
             "New piece",
             "M3 15 V7 Q3 4 6 4 H12 Q15 4 15 7 V15 M3 11 H15",
             "Places the chosen piece",
-            c -> PlaceFurnishing.begin(c.furnishing())),
+            c -> PlaceFurnishing.begin(c.furnishing(), c.made())),
 
     PICK_SITE(
             WorkStage.SITE,

@@ -33,6 +33,7 @@ import honeylamp.plan.Wall.BodySide;
 import honeylamp.units.Length;
 import honeylamp.units.UnitSystem;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 
@@ -319,7 +320,7 @@ class GestureTest {
 
     @Test
     void aPieceIsRemadeWhileItHangsAtThePointer() {
-        var hand = demo(PlaceFurnishing.begin("wardrobe")).move(11_400, 6600);
+        var hand = demo(PlaceFurnishing.begin("wardrobe", Optional.empty())).move(11_400, 6600);
         hand.type("2 m", "", "1.8 m");
         hand.click(11_400, 6600);
         var piece = hand.storey().furnishings().getLast();

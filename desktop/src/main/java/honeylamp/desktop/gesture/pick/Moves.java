@@ -1,7 +1,7 @@
 package honeylamp.desktop.gesture.pick;
 
-import honeylamp.catalogue.FurnishingKind;
-import honeylamp.catalogue.Furnishings;
+import honeylamp.catalogue.piece.FurnishingKind;
+import honeylamp.catalogue.piece.Furnishings;
 import honeylamp.derive.pointing.AgainstWall;
 import honeylamp.derive.pointing.OpeningPlacing;
 import honeylamp.derive.pointing.Picking;

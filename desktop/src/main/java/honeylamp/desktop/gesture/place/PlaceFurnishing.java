@@ -1,9 +1,11 @@
 package honeylamp.desktop.gesture.place;
 
-import honeylamp.catalogue.FurnishingKind;
-import honeylamp.catalogue.FurnishingKind.Stand;
-import honeylamp.catalogue.Furnishings;
+import honeylamp.catalogue.piece.FurnishingKind;
+import honeylamp.catalogue.piece.FurnishingKind.Made;
+import honeylamp.catalogue.piece.FurnishingKind.Stand;
+import honeylamp.catalogue.piece.Furnishings;
 import honeylamp.derive.pointing.AgainstWall;
+import honeylamp.derive.pointing.StandsOn;
 import honeylamp.desktop.gesture.Ask;
 import honeylamp.desktop.gesture.Gesture;
 import honeylamp.desktop.gesture.Pointer;
@@ -25,10 +27,13 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 
-/** Places furnishings: the piece itself hangs at the pointer and leans against walls. */
+/**
+ * Places furnishings: the piece itself hangs at the pointer and leans against walls, or stands on what is below it.
+ *
+ * @param made its size; empty for the usual one
+ */
 @RecordBuilder
-public record PlaceFurnishing(
-        FurnishingKind kind, Length width, Length depth, Length height, Optional<Point> pointer, Place place)
+public record PlaceFurnishing(FurnishingKind kind, Optional<Made> made, Optional<Point> pointer, Place place)
         implements Gesture, PlaceFurnishingBuilder.With {
     private static final Ask<Length> WIDTH = Ask.length("Width");
     private static final Ask<Length> DEPTH = Ask.length("Depth");
@@ -36,15 +41,19 @@ public record PlaceFurnishing(
 
     private static final double WALL_REACH_PX = 3;
 
-    /** Where the piece would stand. */
-    public record Place(Point at, double turnDeg, boolean atWall) {}
+    /** Where the piece would stand, and how high above the floor. */
+    public record Place(Point at, double turnDeg, boolean atWall, Length bottom) {}
 
-    /** A piece of a kind at its usual size. */
-    public static PlaceFurnishing begin(String key) {
+    /** A piece of a kind in a size; none means the usual one. */
+    public static PlaceFurnishing begin(String key, Optional<Made> made) {
         var kind =
                 Furnishings.of(key).orElseThrow(() -> new IllegalArgumentException("no furnishing is called " + key));
         return new PlaceFurnishing(
-                kind, kind.width(), kind.depth(), kind.height(), Optional.empty(), new Place(Point.ORIGIN, 0, false));
+                kind, made, Optional.empty(), new Place(Point.ORIGIN, 0, false, kind.bottom()));
+    }
+
+    private Made size(Surroundings scene) {
+        return made.orElseGet(() -> kind.usual(scene.units()));
     }
 
     @Override
@@ -54,12 +63,27 @@ public record PlaceFurnishing(
 
     private PlaceFurnishing aimed(Surroundings scene, Pointer pointer) {
         var p = pointer.at();
-        var wall = kind.stand() == Stand.AT_WALL && !pointer.keys().control()
-                ? AgainstWall.nearest(scene.geometry(), p, width.mm(), depth.mm(), WALL_REACH_PX * scene.reachMm())
+        var size = size(scene);
+        var wall = leans() && !pointer.keys().control()
+                ? AgainstWall.nearest(
+                        scene.geometry(),
+                        p,
+                        size.width().mm(),
+                        size.depth().mm(),
+                        WALL_REACH_PX * scene.reachMm())
                 : Optional.<AgainstWall.Place>empty();
-        var next = wall.map(w -> new Place(w.at(), w.turnDeg(), true))
-                .orElse(new Place(p, place.atWall ? 0 : place.turnDeg, false));
+        var bottom = kind.stand() == Stand.ON_TOP
+                ? StandsOn.top(scene.geometry().storey(), p)
+                : kind.bottom();
+        var next = wall.map(w -> new Place(w.at(), w.turnDeg(), true, bottom))
+                .orElse(new Place(p, place.atWall ? 0 : place.turnDeg, false, bottom));
         return with(copy -> copy.pointer(Optional.of(p)).place(next));
+    }
+
+    /** What hangs at a wall leans on it too; from the ceiling it hangs where it is put. */
+    private boolean leans() {
+        return kind.stand() == Stand.AT_WALL
+                || kind.stand() == Stand.ABOVE && kind.group() == FurnishingKind.Group.KITCHEN;
     }
 
     @Override
@@ -68,8 +92,7 @@ public record PlaceFurnishing(
     }
 
     private Reply placed(Surroundings scene) {
-        var added = FurnishingEdits.add(
-                scene.plan(), scene.storey(), kind.key(), width, depth, height, Position.of(place.at), place.turnDeg);
+        var added = FurnishingEdits.add(scene.plan(), scene.storey(), piece(scene));
         return Reply.commit(this, added.plan(), "Place " + kind.label().toLowerCase(java.util.Locale.ROOT))
                 .picking(Set.of(added.id()));
     }
@@ -77,9 +100,11 @@ public record PlaceFurnishing(
     @Override
     public Reply entered(Surroundings scene, Typed typed) {
         if (!typed.isEmpty()) {
-            return Reply.to(with(copy -> copy.width(typed.of(WIDTH).orElse(width))
-                    .depth(typed.of(DEPTH).orElse(depth))
-                    .height(typed.of(HEIGHT).orElse(height))));
+            var size = size(scene);
+            return Reply.to(withMade(Optional.of(new Made(
+                    typed.of(WIDTH).orElse(size.width()),
+                    typed.of(DEPTH).orElse(size.depth()),
+                    typed.of(HEIGHT).orElse(size.height())))));
         }
         return pointer.isPresent() ? placed(scene) : Reply.to(this);
     }
@@ -89,22 +114,23 @@ public record PlaceFurnishing(
         if (key != Key.TURN) {
             return Reply.to(this);
         }
-        var turned = new Place(place.at, (place.turnDeg + 90) % 360, false);
+        var turned = new Place(place.at, (place.turnDeg + 90) % 360, false, place.bottom);
         return Reply.to(withPlace(turned));
     }
 
     @Override
     public Gesture dropped() {
-        return begin(kind.key());
+        return begin(kind.key(), made);
     }
 
     @Override
     public Readout readout(Surroundings scene) {
+        var size = size(scene);
         return new Readout(
                 List.of(
-                        new Readout.Field(WIDTH, LengthText.rounded(width, scene.units())),
-                        new Readout.Field(DEPTH, LengthText.rounded(depth, scene.units())),
-                        new Readout.Field(HEIGHT, LengthText.rounded(height, scene.units()))),
+                        new Readout.Field(WIDTH, LengthText.rounded(size.width(), scene.units())),
+                        new Readout.Field(DEPTH, LengthText.rounded(size.depth(), scene.units())),
+                        new Readout.Field(HEIGHT, LengthText.rounded(size.height(), scene.units()))),
                 place.atWall ? "face" : "",
                 "Click to place. R turns, typed sizes remake it, Esc leaves.");
     }
@@ -113,16 +139,19 @@ public record PlaceFurnishing(
     public List<Mark> sketch(Surroundings scene) {
         return pointer.isEmpty()
                 ? List.of()
-                : Sketches.piece(
-                        scene.frame(),
-                        new Furnishing(
-                                new FurnishingId(scene.plan().nextNumber()),
-                                kind.key(),
-                                width,
-                                depth,
-                                height,
-                                Position.of(place.at),
-                                place.turnDeg),
-                        scene.penMm());
+                : Sketches.piece(scene.frame(), piece(scene), scene.penMm());
+    }
+
+    private Furnishing piece(Surroundings scene) {
+        var size = size(scene);
+        return new Furnishing(
+                        new FurnishingId(scene.plan().nextNumber()),
+                        kind.key(),
+                        size.width(),
+                        size.depth(),
+                        size.height(),
+                        Position.of(place.at),
+                        place.turnDeg)
+                .withBottom(place.bottom);
     }
 }

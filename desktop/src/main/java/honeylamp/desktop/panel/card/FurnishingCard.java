@@ -1,6 +1,8 @@
 package honeylamp.desktop.panel.card;
 
-import honeylamp.catalogue.Furnishings;
+import honeylamp.catalogue.piece.FurnishingKind.Stand;
+import honeylamp.catalogue.piece.Furnishings;
+import honeylamp.catalogue.piece.PieceFinder;
 import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.desktop.workspace.Keys;
 import honeylamp.desktop.workspace.WorkspaceModel;
@@ -9,9 +11,11 @@ import honeylamp.edit.Outcome;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Sense;
+import honeylamp.units.LengthText;
 import java.util.List;
 import java.util.function.DoubleFunction;
 import javafx.scene.Node;
+import javafx.scene.control.TextField;
 
 /** A furnishing as typed values. */
 record FurnishingCard(WorkspaceModel model, CardFields parts) {
@@ -42,6 +46,13 @@ record FurnishingCard(WorkspaceModel model, CardFields parts) {
                         v -> Outcome.done(
                                 FurnishingEdits.resize(parts.plan(), parts.at(), id, piece.width(), piece.depth(), v)),
                         "Size furnishing"),
+                parts.distance(
+                        "Above floor",
+                        "piece-bottom",
+                        piece.bottom(),
+                        v -> FurnishingEdits.raise(parts.plan(), parts.at(), List.of(id), v),
+                        "Raise furnishing"),
+                sizes(piece),
                 parts.angle("piece-turn", piece.turnDeg(), deg -> Outcome.done(turned.apply(deg)), "Turn furnishing"),
                 Widgets.toggle(
                         "Mirrored",
@@ -60,6 +71,67 @@ record FurnishingCard(WorkspaceModel model, CardFields parts) {
                                 "piece-another",
                                 "A second one beside it (" + Keys.DUPLICATE.text() + ")",
                                 model.picked()::duplicate)),
+                swap(piece),
                 parts.delete());
+    }
+
+    /** The sizes its kind is made in. */
+    private Node sizes(Furnishing piece) {
+        var units = parts.plan().units();
+        var sizes = Furnishings.of(piece.kind()).map(k -> k.sizes(units)).orElse(List.of());
+        return Widgets.menu(
+                "Standard sizes",
+                "piece-sizes",
+                "Makes it in a size such pieces usually come in",
+                sizes.stream()
+                        .map(m -> LengthText.rounded(m.width(), units) + " \u00d7 "
+                                + LengthText.rounded(m.depth(), units) + " \u00d7 "
+                                + LengthText.rounded(m.height(), units))
+                        .toList(),
+                i -> model.edit(
+                        FurnishingEdits.swap(
+                                parts.plan(),
+                                parts.at(),
+                                List.of(piece.id()),
+                                piece.kind(),
+                                sizes.get(i).width(),
+                                sizes.get(i).depth(),
+                                sizes.get(i).height(),
+                                piece.bottom()),
+                        "Size furnishing"));
+    }
+
+    /** Another kind in its place, by a word and perhaps a size. */
+    private Node swap(Furnishing piece) {
+        var field = new TextField();
+        field.setId("piece-swap");
+        field.setPromptText("Swap for, such as: armchair under 800");
+        field.setAccessibleText("Swap it for another kind");
+        field.setOnAction(_ -> PieceFinder.find(field.getText(), parts.plan().units()).stream()
+                .findFirst()
+                .filter(_ -> !field.getText().isBlank())
+                .ifPresentOrElse(
+                        found -> swap(piece, found),
+                        () -> model.complain("No piece is called \"" + field.getText().strip()
+                                + "\", or none is made in that size. Try another word.")));
+        return field;
+    }
+
+    private void swap(Furnishing piece, PieceFinder.Found found) {
+        var bottom = found.kind().stand() == Stand.ON_TOP
+                ? piece.bottom()
+                : found.kind().bottom();
+        model.edit(
+                FurnishingEdits.swap(
+                        parts.plan(),
+                        parts.at(),
+                        List.of(piece.id()),
+                        found.kind().key(),
+                        found.made().width(),
+                        found.made().depth(),
+                        found.made().height(),
+                        bottom),
+                "Swap furnishing");
+        model.say("It is " + found.kind().label() + " now, in the same place.");
     }
 }

@@ -1,7 +1,7 @@
 package honeylamp.desktop.panel.card;
 
 import honeylamp.catalogue.Family.Place;
-import honeylamp.catalogue.Furnishings;
+import honeylamp.catalogue.piece.Furnishings;
 import honeylamp.catalogue.Material;
 import honeylamp.catalogue.Materials;
 import honeylamp.catalogue.RoomUses;
@@ -147,7 +147,7 @@ record RoomCard(WorkspaceModel model, CardFields parts, Library<RoomNames> kept)
                                 : "Missing; a press places it",
                         there.contains(kind.key()),
                         () -> model.act(
-                                new Intent.ChooseWithin(model.now().choices().withFurnishing(kind.key())),
+                                new Intent.ChooseWithin(model.now().choices().placing(kind.key())),
                                 new Intent.TakeUp(Tool.PLACE_PIECE))))
                 .toArray(Node[]::new);
     }

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Consumer;
+import java.util.function.Function;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
 import javafx.css.PseudoClass;
@@ -69,6 +70,7 @@ public final class Catalogue {
     private final Consumer<String> complain;
     private final VBox shown = new VBox(12);
     private List<Group> groups = List.of();
+    private Function<String, List<Group>> asked = this::called;
     private String searched = "";
 
     /**
@@ -100,9 +102,32 @@ public final class Catalogue {
 
     /** The tiles of these groups, as far as they match what is typed. */
     public Node of(List<Group> now) {
+        return of(now, this::called);
+    }
+
+    /**
+     * The tiles of these groups, or those that are asked for while something is typed.
+     *
+     * @param found the groups that match what is typed
+     */
+    public Node of(List<Group> now, Function<String, List<Group>> found) {
         groups = now;
+        asked = found;
         fill();
         return shown;
+    }
+
+    /** Those whose names hold the words. */
+    private List<Group> called(String words) {
+        return groups.stream()
+                .map(g -> new Group(
+                        g.label(),
+                        g.entries().stream()
+                                .filter(e -> (e.label() + " " + g.label())
+                                        .toLowerCase(Locale.ROOT)
+                                        .contains(words))
+                                .toList()))
+                .toList();
     }
 
     /** What is kept and was used, so that a tray is made anew when that changes. */
@@ -117,16 +142,7 @@ public final class Catalogue {
             row("Favourites", "favourite-", favourites());
             row("Used last", "used-", used());
         }
-        for (var group : groups) {
-            row(
-                    group.label(),
-                    "",
-                    group.entries().stream()
-                            .filter(e -> (e.label() + " " + group.label())
-                                    .toLowerCase(Locale.ROOT)
-                                    .contains(words))
-                            .toList());
-        }
+        (words.isEmpty() ? groups : asked.apply(words)).forEach(g -> row(g.label(), "", g.entries()));
         if (shown.getChildren().isEmpty()) {
             shown.getChildren().add(Widgets.quiet("Nothing here is called that. Try another word."));
         }

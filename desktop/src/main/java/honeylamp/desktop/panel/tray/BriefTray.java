@@ -1,7 +1,8 @@
 package honeylamp.desktop.panel.tray;
 
-import honeylamp.catalogue.FurnishingKind;
-import honeylamp.catalogue.Furnishings;
+import honeylamp.catalogue.piece.FurnishingKind;
+import honeylamp.catalogue.piece.Furnishings;
+import honeylamp.catalogue.piece.PieceFinder;
 import honeylamp.catalogue.RoomUses;
 import honeylamp.catalogue.RoomUses.RoomUse;
 import honeylamp.derive.listing.BriefCheck;
@@ -70,12 +71,7 @@ record BriefTray(WorkspaceModel model) implements Content<BriefTray.Part> {
                 "Rooms the client wants; once more wants one more",
                 RoomUses.all().stream().map(RoomUse::label).toList(),
                 index -> want(RoomUses.all().get(index))));
-        out.add(Widgets.menu(
-                "Want a piece",
-                "brief-piece",
-                "Pieces the client wants; once more wants one more",
-                Furnishings.all().stream().map(FurnishingKind::label).toList(),
-                index -> want(Furnishings.all().get(index))));
+        out.add(wantedPiece());
         var contents = new VBox(3);
         for (var content : Brief.Content.values()) {
             contents.getChildren().add(content(content, check));
@@ -97,6 +93,22 @@ record BriefTray(WorkspaceModel model) implements Content<BriefTray.Part> {
                 .map(r -> r.withCount(r.count() + 1))
                 .orElseGet(() -> new WantedRoom(use.key(), 1, use.leastAreaM2(), Length.ofMm(use.leastSideMm())));
         model.edit(BriefEdits.want(plan(), wanted), "Want a room");
+    }
+
+    /** A piece is wanted by a word; the same word once more wants one more. */
+    private Node wantedPiece() {
+        var field = new TextField();
+        field.setId("brief-piece");
+        field.setPromptText("Want a piece, such as: sofa");
+        field.setAccessibleText("A piece the client wants");
+        field.setOnAction(_ -> PieceFinder.find(field.getText(), plan().units()).stream()
+                .findFirst()
+                .filter(_ -> !field.getText().isBlank())
+                .ifPresentOrElse(
+                        found -> want(found.kind()),
+                        () -> model.complain("No piece is called \"" + field.getText().strip()
+                                + "\". Try another word.")));
+        return field;
     }
 
     private void want(FurnishingKind kind) {

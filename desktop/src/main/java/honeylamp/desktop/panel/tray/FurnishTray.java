@@ -1,7 +1,9 @@
 package honeylamp.desktop.panel.tray;
 
-import honeylamp.catalogue.FurnishingKind;
-import honeylamp.catalogue.Furnishings;
+import honeylamp.catalogue.piece.FurnishingKind;
+import honeylamp.catalogue.piece.Furnishings;
+import honeylamp.catalogue.piece.PieceFinder;
+import honeylamp.catalogue.piece.PieceFinder.Found;
 import honeylamp.desktop.command.WindowActions;
 import honeylamp.desktop.panel.part.Catalogue;
 import honeylamp.desktop.panel.part.Catalogue.Entry;
@@ -20,6 +22,7 @@ import honeylamp.units.UnitSystem;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.DoubleSupplier;
 import java.util.function.Supplier;
 import javafx.scene.Node;
 
@@ -51,34 +54,47 @@ record FurnishTray(WorkspaceModel model, WindowActions window, Thumbnails thumbn
 
     @Override
     public List<Node> nodes(Part part) {
-        return List.of(catalogue.of(Arrays.stream(FurnishingKind.Group.values())
-                .map(group -> new Group(
-                        group.label(),
-                        Furnishings.all().stream()
-                                .filter(k -> k.group() == group)
-                                .map(k -> entry(part, k))
-                                .toList()))
-                .toList()));
+        var all = Furnishings.all().stream()
+                .map(k -> new Found(k, k.usual(part.units())))
+                .toList();
+        return List.of(
+                catalogue.of(groups(part, all), words -> groups(part, PieceFinder.find(words, part.units()))));
     }
 
-    private Entry entry(Part part, FurnishingKind kind) {
+    private List<Group> groups(Part part, List<Found> found) {
+        return Arrays.stream(FurnishingKind.Group.values())
+                .map(group -> new Group(
+                        group.label(),
+                        found.stream()
+                                .filter(f -> f.kind().group() == group)
+                                .map(f -> entry(part, f))
+                                .toList()))
+                .toList();
+    }
+
+    private Entry entry(Part part, Found found) {
+        var kind = found.kind();
         Supplier<Drawing> sample = () -> Samples.of(kind);
-        var sizeMm = AROUND * Samples.sizeMm(kind);
+        DoubleSupplier sizeMm = () -> AROUND * Samples.sizeMm(kind);
         return new Entry(
                 kind.key(),
                 "piece-" + kind.key(),
                 kind.label(),
-                LengthText.rounded(kind.width(), part.units()) + " \u00d7 "
-                        + LengthText.rounded(kind.depth(), part.units()),
-                () -> thumbnails.view(kind.key(), sample, sizeMm),
-                () -> thumbnails.large(kind.key(), sample, sizeMm),
+                LengthText.rounded(found.made().width(), part.units()) + " \u00d7 "
+                        + LengthText.rounded(found.made().depth(), part.units()),
+                () -> thumbnails.view(kind.key(), sample, sizeMm.getAsDouble()),
+                () -> thumbnails.large(kind.key(), sample, sizeMm.getAsDouble()),
                 part.placing().equals(Optional.of(kind.key())),
-                () -> place(kind));
+                () -> place(found, part.units()));
     }
 
-    private void place(FurnishingKind kind) {
+    private void place(Found found, UnitSystem units) {
+        var isUsual = found.made().equals(found.kind().usual(units));
         model.act(
-                new Intent.ChooseWithin(model.now().choices().withFurnishing(kind.key())),
+                new Intent.ChooseWithin(model.now()
+                        .choices()
+                        .placing(found.kind().key())
+                        .withMade(isUsual ? Optional.empty() : Optional.of(found.made()))),
                 new Intent.TakeUp(Tool.PLACE_PIECE));
         window.focusPlan();
     }

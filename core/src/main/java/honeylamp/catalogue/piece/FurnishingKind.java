@@ -1,0 +1,216 @@
+package honeylamp.catalogue.piece;
+
+import honeylamp.catalogue.symbol.Symbol;
+import honeylamp.catalogue.symbol.SymbolShape;
+import honeylamp.plan.Furnishing;
+import honeylamp.units.Length;
+import honeylamp.units.UnitSystem;
+import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.Stream;
+
+/**
+ * A kind of furnishing: the sizes it is made in and how it is drawn at any size.
+ *
+ * @param key the name kept in plans
+ * @param words it is found by beside its label and its group
+ * @param stand where it stands by nature
+ * @param bottom how high above the floor it usually is
+ * @param metric sizes in mm, the usual one first
+ * @param inches sizes in whole inches, the usual one first; none means the metric ones, rounded
+ */
+@RecordBuilder
+public record FurnishingKind(
+        String key,
+        String label,
+        Group group,
+        String words,
+        Stand stand,
+        Length bottom,
+        List<Made> metric,
+        List<Made> inches,
+        Maker maker)
+        implements FurnishingKindBuilder.With {
+    public FurnishingKind {
+        metric = List.copyOf(metric);
+        inches = List.copyOf(inches);
+    }
+
+    /** The families of the tray. */
+    public enum Group {
+        SEATS("Seats"),
+        TABLES("Tables"),
+        SLEEPING("Sleeping"),
+        STORAGE("Storage"),
+        HALL("Hall"),
+        MEDIA("Sound and screen"),
+        WORK("Work"),
+        LAMPS("Lamps"),
+        CHILDREN("Children"),
+        DECOR("Decor"),
+        PLANTS("Plants"),
+        KITCHEN("Kitchen"),
+        BATH("Bath"),
+        LAUNDRY("Laundry"),
+        SERVICES("Heat, water, power"),
+        GARDEN("Garden"),
+        SPORT("Sport and play"),
+        SHOP("Shop and tea room"),
+        WORKSHOP("Workshop and boats"),
+        STEP_FREE("Step-free");
+
+        private final String label;
+
+        Group(String label) {
+            this.label = label;
+        }
+
+        /** The name shown to people. */
+        public String label() {
+            return label;
+        }
+    }
+
+    /** Where a kind of piece stands by nature. */
+    public enum Stand {
+        /** Its back against a wall. */
+        AT_WALL,
+        /** Anywhere. */
+        FREE,
+        /** Flat below all else. */
+        UNDERFOOT,
+        /** On top of other pieces. */
+        ON_TOP,
+        /** From the ceiling or high on a wall, above what stands below. */
+        ABOVE
+    }
+
+    /** A size a kind is made in. */
+    public record Made(Length width, Length depth, Length height) {
+        private static Made mm(double w, double d, double h) {
+            return new Made(Length.ofMm(w), Length.ofMm(d), Length.ofMm(h));
+        }
+
+        private static Made inches(double w, double d, double h) {
+            return new Made(Length.ofInches(w), Length.ofInches(d), Length.ofInches(h));
+        }
+
+        private Made wholeInches() {
+            return inches(whole(width), whole(depth), whole(height));
+        }
+
+        private static double whole(Length length) {
+            return Math.max(1, Math.rint(length.mm() / Length.MM_PER_INCH));
+        }
+    }
+
+    /** A made size in mm, and a seed for what is random about a piece. */
+    public record Size(double widthMm, double depthMm, double heightMm, long seed) {}
+
+    /** Draws a piece with a pen that knows its size. */
+    interface Maker {
+        void draw(PiecePen pen);
+    }
+
+    /** The same kind, made in a size more. */
+    FurnishingKind mm(double w, double d, double h) {
+        return withMetric(more(metric, Made.mm(w, d, h)));
+    }
+
+    /** The same kind, made in a size more where one measures in inches. */
+    FurnishingKind in(double w, double d, double h) {
+        return withInches(more(inches, Made.inches(w, d, h)));
+    }
+
+    /** The same kind, that stands so by nature. */
+    FurnishingKind stands(Stand other) {
+        return withStand(other);
+    }
+
+    /** The same kind, that hangs so high above the floor, at a wall or from the ceiling. */
+    FurnishingKind hangs(double bottomMm) {
+        return withBottom(Length.ofMm(bottomMm));
+    }
+
+    /** The same kind, found by these words too. */
+    FurnishingKind called(String other) {
+        return withWords(other);
+    }
+
+    private static List<Made> more(List<Made> before, Made one) {
+        var out = new ArrayList<>(before);
+        out.add(one);
+        return out;
+    }
+
+    /** The sizes it is made in where one measures so, the usual one first. */
+    public List<Made> sizes(UnitSystem units) {
+        if (units.isMetric()) {
+            return metric;
+        }
+        return inches.isEmpty()
+                ? metric.stream().map(Made::wholeInches).distinct().toList()
+                : inches;
+    }
+
+    /** The size it is usually made in where one measures so. */
+    public Made usual(UnitSystem units) {
+        return sizes(units).getFirst();
+    }
+
+    /** Its usual width in mm measures. */
+    public Length width() {
+        return metric.getFirst().width();
+    }
+
+    /** Its usual depth in mm measures. */
+    public Length depth() {
+        return metric.getFirst().depth();
+    }
+
+    /** Its usual height in mm measures. */
+    public Length height() {
+        return metric.getFirst().height();
+    }
+
+    /** All words it is found by, in small letters. */
+    public String found() {
+        return (label + " " + words + " " + group.label()).toLowerCase(Locale.ROOT);
+    }
+
+    /** The symbol at a size. */
+    public Symbol symbol(Size size) {
+        var pen = new PiecePen(size);
+        switch (stand) {
+            case UNDERFOOT -> pen.on(SymbolShape.Level.FLOOR, () -> maker.draw(pen));
+            case ON_TOP -> pen.on(SymbolShape.Level.TOP, () -> maker.draw(pen));
+            case ABOVE -> pen.on(SymbolShape.Level.ABOVE, () -> maker.draw(pen));
+            case AT_WALL, FREE -> maker.draw(pen);
+        }
+        return pen.symbol();
+    }
+
+    /** The symbol of a placed piece, in its own frame. */
+    public Symbol symbol(Furnishing piece) {
+        return symbol(new Size(
+                piece.width().mm(),
+                piece.depth().mm(),
+                piece.height().mm(),
+                piece.id().seed()));
+    }
+
+    /** What kinds of one family have in common. */
+    record Shelf(Group group, Stand stand) {
+        FurnishingKind kind(String key, String label, Maker maker) {
+            return new FurnishingKind(key, label, group, "", stand, Length.ZERO, List.of(), List.of(), maker);
+        }
+    }
+
+    /** Kinds of several families after each other. */
+    @SafeVarargs
+    static List<FurnishingKind> all(List<FurnishingKind>... families) {
+        return Stream.of(families).flatMap(List::stream).toList();
+    }
+}

@@ -1,0 +1,47 @@
+package honeylamp.catalogue.piece;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+
+/** The furnishings that ship with the program. */
+public final class Furnishings {
+    private static final List<FurnishingKind> ALL = FurnishingKind.all(
+            Seats.kinds(),
+            Tables.kinds(),
+            Beds.kinds(),
+            Storage.kinds(),
+            HallPieces.kinds(),
+            Media.kinds(),
+            Office.kinds(),
+            Lamps.kinds(),
+            ChildrensPieces.kinds(),
+            Decor.kinds(),
+            Plants.kinds(),
+            Kitchen.kinds(),
+            Bath.kinds(),
+            Laundry.kinds(),
+            Services.kinds(),
+            Garden.kinds(),
+            Sport.kinds(),
+            ShopPieces.kinds(),
+            Workshop.kinds(),
+            StepFree.kinds());
+
+    private static final Map<String, FurnishingKind> BY_KEY =
+            ALL.stream().collect(Collectors.toUnmodifiableMap(FurnishingKind::key, Function.identity()));
+
+    private Furnishings() {}
+
+    /** All kinds in the order the tray shows them. */
+    public static List<FurnishingKind> all() {
+        return ALL;
+    }
+
+    /** The kind of a key; empty for keys of other libraries. */
+    public static Optional<FurnishingKind> of(String key) {
+        return Optional.ofNullable(BY_KEY.get(key));
+    }
+}
