@@ -79,7 +79,9 @@ public final class Completing {
 
     private Plan settled(Plan before, Storey was, Plan edited) {
         var network = cache.of(edited, edited.storey(was.id())).network();
-        return Following.dimensions(before, was, Settling.settled(cache.of(before, was), edited, network));
+        var there = cache.of(before, was);
+        return Following.dimensions(
+                before, was, Leaning.settled(there, Settling.settled(there, edited, network), network));
     }
 
     private Plan roomsKept(Plan before, Storey was, Plan edited) {

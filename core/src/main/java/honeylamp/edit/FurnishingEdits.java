@@ -4,6 +4,7 @@ import honeylamp.geometry.Point;
 import honeylamp.plan.ElementId.FurnishingId;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.Furnishing;
+import honeylamp.plan.Keeping;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.units.Length;
@@ -43,6 +44,20 @@ public final class FurnishingEdits {
                 plan.numbersTaken(1)
                         .withStorey(storey, s -> s.with(Furnishing.class, Lists.plus(s.furnishings(), piece))),
                 id);
+    }
+
+    /** Pieces keep to a place along the face of the wall they stand at. */
+    public static Plan keep(Plan plan, StoreyId storey, List<FurnishingId> ids, Keeping keeping) {
+        return change(plan, storey, ids, f -> f.withKeeping(keeping));
+    }
+
+    /** Pieces keep equal gaps between them and to both ends of their face, in the order in which they are named. */
+    public static Plan keepEven(Plan plan, StoreyId storey, List<FurnishingId> ids) {
+        return change(
+                plan,
+                storey,
+                ids,
+                f -> f.withKeeping(Keeping.evenly(ids.indexOf(f.id()) + 1, ids.size(), Keeping.Between.WALLS)));
     }
 
     /** Hangs or stands pieces so high above the floor. */

@@ -14,6 +14,8 @@ import java.util.List;
  * @param kind the key of the symbol in the catalogue
  * @param bottom how high above the floor it begins
  * @param turnDeg counter-clockwise, after mirroring; at 0 the front faces south
+ * @param keeping where it stays along the face its back touches, seen from someone who looks at that face: the first
+ *     end is the left one
  */
 @RecordBuilder
 public record Furnishing(
@@ -25,7 +27,8 @@ public record Furnishing(
         Length bottom,
         Position at,
         double turnDeg,
-        Sense sense)
+        Sense sense,
+        Keeping keeping)
         implements Element, FurnishingBuilder.With {
     /** Refuses sizes of zero or less and a turn that is no number. */
     public Furnishing {
@@ -39,7 +42,7 @@ public record Furnishing(
     /** A piece as it is made, on the floor. */
     public Furnishing(
             FurnishingId id, String kind, Length width, Length depth, Length height, Position at, double turnDeg) {
-        this(id, kind, width, depth, height, Length.ZERO, at, turnDeg, Sense.AS_DRAWN);
+        this(id, kind, width, depth, height, Length.ZERO, at, turnDeg, Sense.AS_DRAWN, Keeping.AS_PUT);
     }
 
     /** How high above the floor its top is. */
@@ -67,7 +70,9 @@ public record Furnishing(
     @Override
     public Furnishing moved(Motion motion) {
         var there = withAt(motion.of(at)).turnedTo(motion.turned(turnDeg));
-        return motion.mirrors() ? there.withSense(sense.other()) : there;
+        return motion.mirrors()
+                ? there.with(copy -> copy.sense(sense.other()).keeping(keeping.reversed()))
+                : there;
     }
 
     @Override

@@ -46,6 +46,7 @@ final class FieldDefaults {
             new Field(List.of(), "groups", JSON.arrayNode()),
             new Field(List.of(), "roundedTo", JSON.numberNode(0)),
             new Field(List.of("storeys", "furnishings"), "bottom", JSON.numberNode(0)),
+            new Field(List.of("storeys", "furnishings"), "keeping", asPut()),
             new Field(List.of("storeys"), "regions", JSON.arrayNode()),
             new Field(List.of("storeys", "walls"), "works", JSON.stringNode("existing")),
             new Field(VIEWS, "works", JSON.stringNode("marked")),
@@ -74,6 +75,16 @@ final class FieldDefaults {
             new Field(LOOK, "shadeCeiling", JSON.numberNode(0.2)));
 
     private FieldDefaults() {}
+
+    /** It keeps to nothing. */
+    private static JsonNode asPut() {
+        return JSON.objectNode()
+                .put("rule", "as_put")
+                .put("between", "walls")
+                .put("nib", 0)
+                .put("place", 1)
+                .put("of", 1);
+    }
 
     private static List<String> within(List<String> object, String... further) {
         return Stream.concat(object.stream(), Stream.of(further)).toList();

@@ -3,6 +3,11 @@ package honeylamp.desktop.panel.card;
 import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.desktop.workspace.Keys;
 import honeylamp.desktop.workspace.WorkspaceModel;
+import honeylamp.edit.FurnishingEdits;
+import honeylamp.edit.Leaning;
+import honeylamp.plan.ElementId.FurnishingId;
+import honeylamp.plan.Furnishing;
+import java.util.Comparator;
 import honeylamp.edit.Arranging;
 import honeylamp.edit.Arranging.Along;
 import honeylamp.edit.Arranging.Edge;
@@ -41,9 +46,37 @@ record ArrangeCard(WorkspaceModel model, CardFields parts) {
             }
             out.add(Widgets.section("Equal gaps", gaps));
         }
+        var atWall = atOneWall(picked);
+        if (atWall.size() > 1) {
+            out.add(Widgets.button(
+                    "Equal gaps along their wall",
+                    "gaps-wall",
+                    "Equal gaps between them and to both ends of the wall, also when it changes",
+                    () -> model.edit(
+                            FurnishingEdits.keepEven(parts.plan(), parts.at(), atWall), "Equal gaps along a wall")));
+        }
         out.add(Widgets.section("Turn and mirror", turning(picked)));
         out.add(together(picked));
         return out;
+    }
+
+    /** The picked pieces from left to right, if they all stand at one wall; none otherwise. */
+    private List<FurnishingId> atOneWall(Set<ElementId> picked) {
+        var network = model.geometry().network();
+        var pieces = model.now().currentStorey().furnishings().stream()
+                .filter(f -> picked.contains(f.id()))
+                .toList();
+        var gaps = pieces.stream().flatMap(f -> Leaning.gaps(network, f).stream()).toList();
+        var isOne = pieces.size() == picked.size()
+                && gaps.size() == pieces.size()
+                && gaps.stream().map(Leaning.Gaps::wall).distinct().count() == 1;
+        return isOne
+                ? pieces.stream()
+                        .sorted(Comparator.comparing(
+                                f -> Leaning.gaps(network, f).orElseThrow().left()))
+                        .map(Furnishing::id)
+                        .toList()
+                : List.of();
     }
 
     /** Who picks one of what is kept together picks it all; a further click picks the one alone. */

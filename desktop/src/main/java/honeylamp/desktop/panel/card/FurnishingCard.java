@@ -1,5 +1,6 @@
 package honeylamp.desktop.panel.card;
 
+import honeylamp.catalogue.piece.FurnishingKind;
 import honeylamp.catalogue.piece.FurnishingKind.Stand;
 import honeylamp.catalogue.piece.Furnishings;
 import honeylamp.catalogue.piece.PieceFinder;
@@ -7,11 +8,14 @@ import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.desktop.workspace.Keys;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.FurnishingEdits;
+import honeylamp.edit.Leaning;
 import honeylamp.edit.Outcome;
 import honeylamp.plan.Furnishing;
+import honeylamp.plan.Keeping;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Sense;
 import honeylamp.units.LengthText;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.function.DoubleFunction;
 import javafx.scene.Node;
@@ -23,8 +27,9 @@ record FurnishingCard(WorkspaceModel model, CardFields parts) {
         var id = piece.id();
         var label = Furnishings.of(piece.kind()).map(k -> k.label()).orElse(piece.kind());
         DoubleFunction<Plan> turned = deg -> FurnishingEdits.place(parts.plan(), parts.at(), id, piece.at(), deg);
-        return List.of(
+        var out = new ArrayList<Node>(List.of(
                 Widgets.heading(label),
+                Widgets.quiet(standing(piece)),
                 parts.length(
                         "Width",
                         "piece-width",
@@ -71,8 +76,65 @@ record FurnishingCard(WorkspaceModel model, CardFields parts) {
                                 "piece-another",
                                 "A second one beside it (" + Keys.DUPLICATE.text() + ")",
                                 model.picked()::duplicate)),
-                swap(piece),
-                parts.delete());
+                swap(piece)));
+        Leaning.gaps(model.geometry().network(), piece).ifPresent(gaps -> out.add(stays(piece, gaps)));
+        out.add(parts.delete());
+        return out;
+    }
+
+    /** At what it stands, so that one knows what it follows. */
+    private String standing(Furnishing piece) {
+        var base = Leaning.base(model.now().currentStorey(), piece);
+        if (base.isPresent()) {
+            var name = Furnishings.of(base.get().kind())
+                    .map(FurnishingKind::label)
+                    .orElse(base.get().kind());
+            return "Stands on: " + name + ". It goes where that goes.";
+        }
+        return Leaning.gaps(model.geometry().network(), piece).isPresent()
+                ? "Stands at a wall, and follows it."
+                : "Stands loose.";
+    }
+
+    /** What is left of its wall on both sides, typed, and what it keeps to. */
+    private Node stays(Furnishing piece, Leaning.Gaps gaps) {
+        var rules = Widgets.row();
+        for (var rule : List.of(
+                new Rule("As put", "as-put", Keeping.AS_PUT),
+                new Rule("From left", "from-left", Keeping.fromFirst(gaps.left())),
+                new Rule("Centred", "centred", Keeping.centred(Keeping.Between.WALLS)),
+                new Rule("From right", "from-right", Keeping.fromSecond(gaps.right())))) {
+            rules.getChildren()
+                    .add(Widgets.toggle(
+                            rule.label,
+                            "piece-" + rule.id,
+                            "What it keeps to when its wall changes",
+                            piece.keeping().rule() == rule.keeping.rule(),
+                            () -> keep(piece, rule.keeping, "Keep furnishing")));
+        }
+        return Widgets.section(
+                "Along its wall",
+                parts.distance(
+                        "Left of it",
+                        "piece-left",
+                        gaps.left(),
+                        v -> Outcome.done(FurnishingEdits.keep(
+                                parts.plan(), parts.at(), List.of(piece.id()), Keeping.fromFirst(v))),
+                        "Move furnishing"),
+                parts.distance(
+                        "Right of it",
+                        "piece-right",
+                        gaps.right(),
+                        v -> Outcome.done(FurnishingEdits.keep(
+                                parts.plan(), parts.at(), List.of(piece.id()), Keeping.fromSecond(v))),
+                        "Move furnishing"),
+                rules);
+    }
+
+    private record Rule(String label, String id, Keeping keeping) {}
+
+    private void keep(Furnishing piece, Keeping keeping, String action) {
+        model.edit(FurnishingEdits.keep(parts.plan(), parts.at(), List.of(piece.id()), keeping), action);
     }
 
     /** The sizes its kind is made in. */

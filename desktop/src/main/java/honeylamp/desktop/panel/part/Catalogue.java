@@ -72,6 +72,8 @@ public final class Catalogue {
     private List<Group> groups = List.of();
     private Function<String, List<Group>> asked = this::called;
     private String searched = "";
+    private String family = "";
+    private Consumer<String> familyName = _ -> {};
 
     /**
      * A catalogue.
@@ -98,6 +100,19 @@ public final class Catalogue {
             fill();
         });
         return field;
+    }
+
+    /** Which family alone is shown, of many. */
+    public Node families(List<String> labels) {
+        var all = new ArrayList<>(List.of("All families"));
+        all.addAll(labels);
+        var menu = Widgets.menu("", name + "-families", "Shows one family alone", all, i -> {
+            family = i == 0 ? "" : labels.get(i - 1);
+            fill();
+        });
+        familyName = menu.textProperty()::set;
+        familyName.accept(family.isEmpty() ? all.getFirst() : family);
+        return menu;
     }
 
     /** The tiles of these groups, as far as they match what is typed. */
@@ -138,11 +153,14 @@ public final class Catalogue {
     private void fill() {
         shown.getChildren().clear();
         var words = searched.strip().toLowerCase(Locale.ROOT);
-        if (words.isEmpty()) {
+        if (words.isEmpty() && family.isEmpty()) {
             row("Favourites", "favourite-", favourites());
             row("Used last", "used-", used());
         }
-        (words.isEmpty() ? groups : asked.apply(words)).forEach(g -> row(g.label(), "", g.entries()));
+        familyName.accept(family.isEmpty() ? "All families" : family);
+        (words.isEmpty() ? groups : asked.apply(words))
+                .stream().filter(g -> family.isEmpty() || !words.isEmpty() || g.label().equals(family))
+                        .forEach(g -> row(g.label(), "", g.entries()));
         if (shown.getChildren().isEmpty()) {
             shown.getChildren().add(Widgets.quiet("Nothing here is called that. Try another word."));
         }

@@ -49,7 +49,11 @@ record FurnishTray(WorkspaceModel model, WindowActions window, Thumbnails thumbn
 
     @Override
     public List<Node> pinned(Part part) {
-        return List.of(catalogue.search());
+        return List.of(
+                catalogue.search(),
+                catalogue.families(Arrays.stream(FurnishingKind.Group.values())
+                        .map(FurnishingKind.Group::label)
+                        .toList()));
     }
 
     @Override
