@@ -45,6 +45,7 @@ module honeylamp.core {
     exports honeylamp.store;
     exports honeylamp.survey;
     exports honeylamp.takeoff;
+    exports honeylamp.takeoff.fit;
     exports honeylamp.underlay;
     exports honeylamp.units;
 }

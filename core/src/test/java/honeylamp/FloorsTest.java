@@ -45,6 +45,7 @@ class FloorsTest {
             "catalogue.piece",
             "catalogue",
             "takeoff.tiles",
+            "takeoff.fit",
             "takeoff",
             "survey",
             "drawing.ink",

@@ -21,12 +21,18 @@ final class DemoFilesCommand implements Callable<Integer> {
     @Option(names = "--openings", paramLabel = "FILE", description = "also draw the sheet of openings to this file")
     private Optional<Path> openings = Optional.empty();
 
+    @Option(names = "--pieces", paramLabel = "FILE", description = "also draw all kinds of pieces to this PDF")
+    private Optional<Path> pieces = Optional.empty();
+
     @Override
     public Integer call() {
         try {
             DemoFiles.write(folder);
             if (openings.isPresent()) {
                 DemoFiles.writeOpenings(openings.get());
+            }
+            if (pieces.isPresent()) {
+                DemoFiles.writePieces(pieces.get());
             }
             return 0;
         } catch (IOException e) {

@@ -3,6 +3,7 @@ package honeylamp.demo;
 import honeylamp.demo.place.BoatShed;
 import honeylamp.demo.place.JointSheet;
 import honeylamp.demo.place.OpeningSheet;
+import honeylamp.demo.place.PieceSheet;
 import honeylamp.demo.place.QuillbackLane;
 import honeylamp.demo.place.SailclothYard;
 import honeylamp.demo.place.SurveySheet;
@@ -78,6 +79,15 @@ public final class DemoFiles {
         var format = Export.Format.of(file).orElseThrow(() -> new IOException("it ends in none of .pdf, .png, .svg"));
         try {
             Export.write(OpeningSheet.page(), format, new Export.Png(SHEET_DPI, Backing.PAPER), file, Progress.NONE);
+        } catch (Progress.Cancelled e) {
+            throw new IOException("it was cancelled", e);
+        }
+    }
+
+    /** Draws every kind of piece at three sizes, a PDF with a page for each family. */
+    public static void writePieces(Path file) throws IOException {
+        try {
+            Export.writeAll(PieceSheet.pages(), file, Progress.NONE);
         } catch (Progress.Cancelled e) {
             throw new IOException("it was cancelled", e);
         }

@@ -1,15 +1,20 @@
 package honeylamp.edit;
 
 import honeylamp.geometry.Point;
+import honeylamp.plan.Buying;
 import honeylamp.plan.ElementId.FurnishingId;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Keeping;
+import honeylamp.plan.Oklch;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
+import honeylamp.plan.Role;
+import honeylamp.plan.Wall;
 import honeylamp.units.Length;
 import java.util.List;
 import java.util.NoSuchElementException;
+import java.util.Optional;
 import java.util.function.UnaryOperator;
 
 /** Placing and correcting furnishings. */
@@ -58,6 +63,26 @@ public final class FurnishingEdits {
                 storey,
                 ids,
                 f -> f.withKeeping(Keeping.evenly(ids.indexOf(f.id()) + 1, ids.size(), Keeping.Between.WALLS)));
+    }
+
+    /** Gives a role another colour on pieces alone; nothing gives it that of the look back. */
+    public static Plan tone(Plan plan, StoreyId storey, List<FurnishingId> ids, Role role, Optional<Oklch> tone) {
+        return change(plan, storey, ids, f -> f.toned(role, tone));
+    }
+
+    /** Pieces in the colours of another. */
+    public static Plan toneLike(Plan plan, StoreyId storey, List<FurnishingId> ids, List<Furnishing.Tinted> tones) {
+        return change(plan, storey, ids, f -> f.withTones(tones));
+    }
+
+    /** What becomes of pieces in the building works. */
+    public static Plan setWorks(Plan plan, StoreyId storey, List<FurnishingId> ids, Wall.Works works) {
+        return change(plan, storey, ids, f -> f.withWorks(works));
+    }
+
+    /** What is known of pieces as they are bought. */
+    public static Plan buy(Plan plan, StoreyId storey, List<FurnishingId> ids, Buying buying) {
+        return change(plan, storey, ids, f -> f.withBuying(buying));
     }
 
     /** Hangs or stands pieces so high above the floor. */

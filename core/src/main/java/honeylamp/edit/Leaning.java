@@ -70,8 +70,8 @@ public final class Leaning {
             return plan;
         }
         var leaning = new Leaning(before, storey, after);
-        var pieces = leaning.onTop(
-                storey.furnishings().stream().map(leaning::atWall).toList());
+        var pieces =
+                leaning.onTop(storey.furnishings().stream().map(leaning::atWall).toList());
         return pieces.equals(storey.furnishings())
                 ? plan
                 : plan.withStorey(storey.id(), s -> s.with(Furnishing.class, pieces));

@@ -228,6 +228,7 @@ public final class Mending {
                     PIECE_IN_WALL,
                     PIECE_FAR_OFF,
                     PIECE_OFF_WALL,
+                    PIECE_TIGHT,
                     REGION_OFF_SURFACE,
                     OFF_SHEET -> Optional.empty();
         };

@@ -5,7 +5,10 @@ import honeylamp.plan.ElementId.FurnishingId;
 import honeylamp.units.Checks;
 import honeylamp.units.Length;
 import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * A placed piece at its made size. Its own frame has x to the right and y to the back, seen by
@@ -16,6 +19,9 @@ import java.util.List;
  * @param turnDeg counter-clockwise, after mirroring; at 0 the front faces south
  * @param keeping where it stays along the face its back touches, seen from someone who looks at that face: the first
  *     end is the left one
+ * @param tones the colours of roles that are other here than in the look, in the order of roles
+ * @param works what becomes of it in the building works
+ * @param buying what is known of it as it is bought
  */
 @RecordBuilder
 public record Furnishing(
@@ -28,8 +34,14 @@ public record Furnishing(
         Position at,
         double turnDeg,
         Sense sense,
-        Keeping keeping)
+        Keeping keeping,
+        List<Tinted> tones,
+        Wall.Works works,
+        Buying buying)
         implements Element, FurnishingBuilder.With {
+    /** The colour a role has here. */
+    public record Tinted(Role role, Oklch tone) {}
+
     /** Refuses sizes of zero or less and a turn that is no number. */
     public Furnishing {
         Checks.positive("furnishing width", width);
@@ -37,12 +49,38 @@ public record Furnishing(
         Checks.positive("furnishing height", height);
         Checks.notNegative("height of a furnishing above the floor", bottom);
         Checks.finite("furnishing turn", turnDeg);
+        tones = tones.stream().sorted(Comparator.comparing(Tinted::role)).toList();
     }
 
     /** A piece as it is made, on the floor. */
     public Furnishing(
             FurnishingId id, String kind, Length width, Length depth, Length height, Position at, double turnDeg) {
-        this(id, kind, width, depth, height, Length.ZERO, at, turnDeg, Sense.AS_DRAWN, Keeping.AS_PUT);
+        this(
+                id,
+                kind,
+                width,
+                depth,
+                height,
+                Length.ZERO,
+                at,
+                turnDeg,
+                Sense.AS_DRAWN,
+                Keeping.AS_PUT,
+                List.of(),
+                Wall.Works.EXISTING,
+                Buying.UNKNOWN);
+    }
+
+    /** The colour a role has on this piece alone; empty if it is that of the look. */
+    public Optional<Oklch> tone(Role role) {
+        return tones.stream().filter(t -> t.role() == role).map(Tinted::tone).findFirst();
+    }
+
+    /** The piece with a role in another colour; nothing gives it that of the look back. */
+    public Furnishing toned(Role role, Optional<Oklch> tone) {
+        var others = tones.stream().filter(t -> t.role() != role);
+        return withTones(Stream.concat(others, tone.map(t -> new Tinted(role, t)).stream())
+                .toList());
     }
 
     /** How high above the floor its top is. */
@@ -70,9 +108,7 @@ public record Furnishing(
     @Override
     public Furnishing moved(Motion motion) {
         var there = withAt(motion.of(at)).turnedTo(motion.turned(turnDeg));
-        return motion.mirrors()
-                ? there.with(copy -> copy.sense(sense.other()).keeping(keeping.reversed()))
-                : there;
+        return motion.mirrors() ? there.with(copy -> copy.sense(sense.other()).keeping(keeping.reversed())) : there;
     }
 
     @Override

@@ -71,7 +71,9 @@ public record Page(
         /** What to order for the surfaces that are seen. */
         ORDER("To order"),
         /** The colours that are seen, and where. */
-        COLOURS("Colours");
+        COLOURS("Colours"),
+        /** The pieces that are seen, with pictures and prices. */
+        SHOPPING("Shopping list");
 
         private final String label;
 

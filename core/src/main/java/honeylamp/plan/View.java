@@ -141,6 +141,23 @@ public record View(
                 return storey;
             }
             var gone = this == BEFORE ? Wall.Works.NEW : Wall.Works.REMOVED;
+            return walls(pieces(storey, gone), gone);
+        }
+
+        /** The pieces that are there, none of them marked. */
+        private static Storey pieces(Storey storey, Wall.Works gone) {
+            if (storey.furnishings().stream().allMatch(f -> f.works() == Wall.Works.EXISTING)) {
+                return storey;
+            }
+            return storey.with(
+                    Furnishing.class,
+                    storey.furnishings().stream()
+                            .filter(f -> f.works() != gone)
+                            .map(f -> f.withWorks(Wall.Works.EXISTING))
+                            .toList());
+        }
+
+        private static Storey walls(Storey storey, Wall.Works gone) {
             if (!storey.hasWorks()) {
                 return storey;
             }

@@ -2,6 +2,7 @@ package honeylamp.sheet;
 
 import honeylamp.catalogue.Material;
 import honeylamp.catalogue.pattern.Pieces;
+import honeylamp.catalogue.symbol.SymbolShape;
 import honeylamp.derive.listing.SiteAreas;
 import honeylamp.derive.rooms.Room;
 import honeylamp.derive.storeys.LaidPage;
@@ -10,16 +11,21 @@ import honeylamp.derive.storeys.LaidView;
 import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.drawing.Mark;
 import honeylamp.drawing.Mark.Align;
+import honeylamp.drawing.Remembered;
 import honeylamp.drawing.ink.Ink;
 import honeylamp.drawing.ink.Typeface;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Figure;
 import honeylamp.illustrate.building.WallArt;
+import honeylamp.illustrate.furniture.FurnitureArt;
 import honeylamp.illustrate.ground.FloorArt;
+import honeylamp.illustrate.paper.Lamp;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.pen.Pens;
+import honeylamp.plan.Buying;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.Finish;
+import honeylamp.plan.Furnishing;
 import honeylamp.plan.LineRole;
 import honeylamp.plan.Page.Listing;
 import honeylamp.plan.Position;
@@ -28,10 +34,12 @@ import honeylamp.plan.TextRole;
 import honeylamp.takeoff.ColourKey;
 import honeylamp.takeoff.FinishKey;
 import honeylamp.takeoff.OrderKey;
+import honeylamp.takeoff.ShoppingList;
 import honeylamp.takeoff.WallKey;
 import honeylamp.units.AreaText;
 import honeylamp.units.Length;
 import honeylamp.units.LengthText;
+import honeylamp.units.Money;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collection;
@@ -40,6 +48,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * What is listed on a page: rooms with their areas, finishes, walls, and notes. In a column one stands below the other; in a
@@ -63,6 +73,12 @@ final class SheetLists {
             return column.minY() + leastMm <= column.maxY();
         }
     }
+
+    /** Pens of a piece in the shopping list are those of this scale. */
+    private static final double PICTURE_SCALE = 100;
+
+    /** A box is so much larger than the piece in it, for chairs around it. */
+    private static final double PICTURE_ROOM = 1.25;
 
     /** Walls in their key are drawn with the pens of this scale. */
     private static final double KEY_SCALE = 100;
@@ -174,6 +190,9 @@ final class SheetLists {
         }
         if (listed.contains(Listing.COLOURS)) {
             doubled(out, "Colours", colours());
+        }
+        if (listed.contains(Listing.SHOPPING)) {
+            doubled(out, "Shopping list", shopping());
         }
         if (listed.contains(Listing.WALLS)) {
             var seen = seen(Kind.WALLS);
@@ -334,6 +353,44 @@ final class SheetLists {
                 .map(e ->
                         new TwoLines(box -> pen.marks().add(sample(e.material(), box)), e.name(), e.figure(), e.size()))
                 .toList();
+    }
+
+    /** Pieces of the storeys that are seen: what they look like, their sizes, what they cost. */
+    private List<TwoLines> shopping() {
+        return ShoppingList.of(seen(Kind.FURNITURE)).stream()
+                .map(e -> new TwoLines(
+                        box -> pen.marks().addAll(picture(e.first(), box)),
+                        e.count() > 1 ? e.count() + " \u00d7 " + e.name() : e.name(),
+                        Money.text(e.costCents()),
+                        more(e)))
+                .toList();
+    }
+
+    private String more(ShoppingList.Entry entry) {
+        var units = page.plan().units();
+        var piece = entry.first();
+        return Stream.of(
+                        LengthText.rounded(piece.width(), units) + " \u00d7 "
+                                + LengthText.rounded(piece.depth(), units),
+                        entry.room(),
+                        piece.buying().source(),
+                        piece.buying().state() == Buying.State.BOUGHT ? "bought" : "")
+                .filter(w -> !w.isEmpty())
+                .collect(Collectors.joining(", "));
+    }
+
+    /** A piece from above, as large as a box holds. */
+    private List<Mark> picture(Furnishing piece, Box box) {
+        var upright = piece.withAt(Position.ORIGIN).turnedTo(0);
+        var larger = Math.max(piece.width().mm() / box.width(), piece.depth().mm() / box.height());
+        var scale = PICTURE_ROOM * larger;
+        var frame = new PaperFrame(scale, box.centre().x(), box.centre().y());
+        var art = new FurnitureArt(frame, Pens.of(page.look(), PICTURE_SCALE), Lamp.COLOUR, new Remembered());
+        return List.of(new Mark.Clip(
+                Figure.ring(box.ring()),
+                Arrays.stream(SymbolShape.Level.values())
+                        .flatMap(level -> art.marks(List.of(upright), level).stream())
+                        .toList()));
     }
 
     private List<TwoLines> colours() {

@@ -7,6 +7,7 @@ import honeylamp.derive.storeys.LaidStorey;
 import honeylamp.derive.storeys.LaidView;
 import honeylamp.geometry.Point;
 import honeylamp.takeoff.OffWall;
+import honeylamp.takeoff.fit.FitCheck;
 import honeylamp.units.Length;
 import java.util.List;
 import java.util.Optional;
@@ -31,7 +32,7 @@ public final class SheetSnags {
     public static Optional<List<Snag>> all(LaidStorey storey, Length gapReach, BooleanSupplier wanted) {
         return Snags.of(storey, gapReach, wanted)
                 .filter(_ -> wanted.getAsBoolean())
-                .map(built -> Stream.of(built, OffWall.of(storey), of(storey))
+                .map(built -> Stream.of(built, OffWall.of(storey), FitCheck.of(storey), of(storey))
                         .flatMap(List::stream)
                         .toList());
     }

@@ -47,6 +47,9 @@ final class FieldDefaults {
             new Field(List.of(), "roundedTo", JSON.numberNode(0)),
             new Field(List.of("storeys", "furnishings"), "bottom", JSON.numberNode(0)),
             new Field(List.of("storeys", "furnishings"), "keeping", asPut()),
+            new Field(List.of("storeys", "furnishings"), "tones", JSON.arrayNode()),
+            new Field(List.of("storeys", "furnishings"), "works", JSON.stringNode("existing")),
+            new Field(List.of("storeys", "furnishings"), "buying", unknown()),
             new Field(List.of("storeys"), "regions", JSON.arrayNode()),
             new Field(List.of("storeys", "walls"), "works", JSON.stringNode("existing")),
             new Field(VIEWS, "works", JSON.stringNode("marked")),
@@ -84,6 +87,16 @@ final class FieldDefaults {
                 .put("nib", 0)
                 .put("place", 1)
                 .put("of", 1);
+    }
+
+    /** Nothing is known of how it is bought. */
+    private static JsonNode unknown() {
+        return JSON.objectNode()
+                .put("name", "")
+                .put("source", "")
+                .put("link", "")
+                .put("price", 0)
+                .put("state", "wanted");
     }
 
     private static List<String> within(List<String> object, String... further) {

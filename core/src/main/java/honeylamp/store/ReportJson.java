@@ -19,6 +19,7 @@ import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.derive.storeys.LaidStorey;
 import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.geometry.Outline;
+import honeylamp.plan.Buying;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Furnishing;
@@ -185,7 +186,13 @@ public final class ReportJson {
             BigDecimal height_mm,
             BigDecimal above_floor_mm,
             List<BigDecimal> at_mm,
-            BigDecimal turn_deg) {}
+            BigDecimal turn_deg,
+            String works,
+            String product,
+            String source,
+            String link,
+            BigDecimal price,
+            boolean bought) {}
 
     record Totals(BigDecimal net_area_m2, BigDecimal gross_area_m2) {}
 
@@ -329,7 +336,13 @@ public final class ReportJson {
                 mm(f.height().mm()),
                 mm(f.bottom().mm()),
                 List.of(mm(f.at().x().mm()), mm(f.at().y().mm())),
-                rounded(f.turnDeg(), 3));
+                rounded(f.turnDeg(), 3),
+                f.works().label().toLowerCase(Locale.ROOT),
+                f.buying().name(),
+                f.buying().source(),
+                f.buying().link(),
+                BigDecimal.valueOf(f.buying().price(), 2),
+                f.buying().state() == Buying.State.BOUGHT);
     }
 
     private static SurfacePart surface(Surfaces.Found found) {

@@ -1,9 +1,9 @@
 package honeylamp.takeoff;
 
-import honeylamp.catalogue.piece.FurnishingKind;
-import honeylamp.catalogue.piece.Furnishings;
 import honeylamp.catalogue.Grounds;
 import honeylamp.catalogue.PartKinds;
+import honeylamp.catalogue.piece.FurnishingKind;
+import honeylamp.catalogue.piece.Furnishings;
 import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.geometry.Point;
 import honeylamp.plan.Boundary;

@@ -1,10 +1,10 @@
 package honeylamp.takeoff;
 
 import honeylamp.catalogue.Family;
-import honeylamp.catalogue.piece.Furnishings;
 import honeylamp.catalogue.Material;
 import honeylamp.catalogue.Materials;
 import honeylamp.catalogue.Patterns;
+import honeylamp.catalogue.piece.Furnishings;
 import honeylamp.derive.listing.FloorTrim;
 import honeylamp.derive.listing.Schedule;
 import honeylamp.derive.listing.Schedule.Cell;
@@ -86,6 +86,7 @@ public final class Takeoff {
             case EDGES -> about(wanted, edges(plan));
             case WALLS -> about(wanted, BuiltUp.walls(plan));
             case LAYERS -> about(wanted, BuiltUp.layers(plan));
+            case SHOPPING -> about(wanted, ShoppingList.schedule(plan));
             case PIECES -> about(wanted, pieces(plan));
         };
     }

@@ -101,8 +101,8 @@ class LeaningTest {
     void itKeepsToTheMiddleOrToAnEndIfThatIsSaid() {
         var plan = withPieceAtNorth(1500);
         var id = only(plan).id();
-        var centred = after(
-                plan, FurnishingEdits.keep(plan, at(plan), List.of(id), Keeping.centred(Keeping.Between.WALLS)));
+        var centred =
+                after(plan, FurnishingEdits.keep(plan, at(plan), List.of(id), Keeping.centred(Keeping.Between.WALLS)));
         standsAt(only(centred), 2500, 3700, 0);
         standsAt(only(moved(centred, EAST, 600, 0)), 2800, 3700, 0);
         // as one looks at the north wall its left end is in the west
@@ -128,9 +128,10 @@ class LeaningTest {
     void aSecondOneLikeItStandsBesideItNotInIt() {
         var plan = withPieceAtNorth(1500);
         var id = only(plan).id();
-        var centred = after(
-                plan, FurnishingEdits.keep(plan, at(plan), List.of(id), Keeping.centred(Keeping.Between.WALLS)));
-        var two = after(centred, FurnishingEdits.duplicate(centred, at(centred), id).plan());
+        var centred =
+                after(plan, FurnishingEdits.keep(plan, at(plan), List.of(id), Keeping.centred(Keeping.Between.WALLS)));
+        var two = after(
+                centred, FurnishingEdits.duplicate(centred, at(centred), id).plan());
         standsAt(piece(two, 1), 2800, 3400, 0);
         assertThat(piece(two, 1).keeping()).isEqualTo(Keeping.AS_PUT);
     }
@@ -154,8 +155,8 @@ class LeaningTest {
     @Test
     void itStaysAtItsFaceWhenItIsMadeDeeperOrItsWallThicker() {
         var plan = withPieceAtNorth(1500);
-        var deeper = after(
-                plan, FurnishingEdits.resize(plan, at(plan), only(plan).id(), mm(1000), mm(450), mm(800)));
+        var deeper =
+                after(plan, FurnishingEdits.resize(plan, at(plan), only(plan).id(), mm(1000), mm(450), mm(800)));
         standsAt(only(deeper), 1500, 4000 - 225, 0);
         var centred = TestPlans.start()
                 .chain(BodySide.CENTRE, OUTER, true, 0, 0, 5000, 0, 5000, 4000, 0, 4000)
@@ -163,8 +164,8 @@ class LeaningTest {
         var half = centred.wallType(OUTER).thickness().mm() / 2;
         var halfThin = centred.wallType(PARTITION).thickness().mm() / 2;
         var there = with(centred, 2500, 4000 - half - 300, 0, 800);
-        var thinner = after(
-                there, WallEdits.setType(there, at(there), List.of(TestPlans.wallId(there, NORTH)), PARTITION));
+        var thinner =
+                after(there, WallEdits.setType(there, at(there), List.of(TestPlans.wallId(there, NORTH)), PARTITION));
         standsAt(only(thinner), 2500, 4000 - halfThin - 300, 0);
     }
 
@@ -194,7 +195,10 @@ class LeaningTest {
         var moved = parted;
         for (var w : parted.storeys().getFirst().walls()) {
             if (w.from().y().mm() == 4000 && w.to().y().mm() == 4000) {
-                moved = after(moved, WallEdits.moveWall(moved, at(moved), w.id(), mm(0), mm(0)).orThrow());
+                moved = after(
+                        moved,
+                        WallEdits.moveWall(moved, at(moved), w.id(), mm(0), mm(0))
+                                .orThrow());
             }
         }
         standsAt(only(moved), 1500, 3700, 0);
@@ -233,11 +237,16 @@ class LeaningTest {
         var plan = withPieceAtNorth(2500);
         var bent = after(
                 plan,
-                WallEdits.bend(plan, at(plan), TestPlans.wallId(plan, NORTH), mm(-600)).orThrow());
+                WallEdits.bend(plan, at(plan), TestPlans.wallId(plan, NORTH), mm(-600))
+                        .orThrow());
         var piece = only(bent);
         assertThat(piece.at().y().mm()).isNotCloseTo(3700, within(100.0));
         var back = piece.placing().apply(new honeylamp.geometry.Point(0, 300));
-        var face = TestPlans.geometry(bent).network().of(TestPlans.wallId(bent, NORTH)).getFirst().faces();
+        var face = TestPlans.geometry(bent)
+                .network()
+                .of(TestPlans.wallId(bent, NORTH))
+                .getFirst()
+                .faces();
         assertThat(face.stream().mapToDouble(f -> f.distance(back)).min().orElseThrow())
                 .isLessThan(0.01);
     }
@@ -279,10 +288,13 @@ class LeaningTest {
                         .map(Added::plan)
                         .result()
                         .orElse(plan);
-            case 2 ->
-                WallEdits.setType(plan, at(plan), List.of(wall), random.nextBoolean() ? OUTER : PARTITION);
+            case 2 -> WallEdits.setType(plan, at(plan), List.of(wall), random.nextBoolean() ? OUTER : PARTITION);
             default ->
-                WallShaping.join(plan, at(plan), wall, walls.get(random.nextInt(walls.size())).id())
+                WallShaping.join(
+                                plan,
+                                at(plan),
+                                wall,
+                                walls.get(random.nextInt(walls.size())).id())
                         .result()
                         .orElse(plan);
         };

@@ -71,7 +71,17 @@ class ScheduleFileTest {
         try (var book = new ReadableWorkbook(file.toFile())) {
             assertThat(book.getSheets().map(s -> s.getName()))
                     .containsExactly(
-                            "Doors", "Windows", "Rooms", "Finishes", "Materials", "Cuts", "Edges", "Walls", "Pieces");
+                            "Doors",
+                            "Windows",
+                            "Rooms",
+                            "Finishes",
+                            "Materials",
+                            "Cuts",
+                            "Edges",
+                            "Walls",
+                            "Layers",
+                            "Pieces",
+                            "Shopping list");
             var rooms = book.findSheet("Rooms").orElseThrow().read();
             var living = rooms.stream()
                     .filter(r -> r.getCellText(2).equals("Living room"))

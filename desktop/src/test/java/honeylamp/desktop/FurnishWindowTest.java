@@ -6,9 +6,12 @@ import static org.assertj.core.api.Assertions.within;
 import honeylamp.demo.DemoFiles;
 import honeylamp.demo.place.QuillbackLane;
 import honeylamp.edit.WallEdits;
+import honeylamp.plan.Buying;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Keeping;
+import honeylamp.plan.Role;
+import honeylamp.plan.Wall;
 import honeylamp.store.PlanDocument;
 import honeylamp.units.Length;
 import java.util.Comparator;
@@ -104,7 +107,8 @@ class FurnishWindowTest {
     void aSofaFollowsItsWallWhenThatIsMoved() throws Exception {
         try (var w = WindowDriver.with(DemoFiles.document())) {
             var sofa = first(w, "sofa");
-            var back = sofa.placing().apply(new honeylamp.geometry.Point(0, sofa.depth().mm() / 2));
+            var back = sofa.placing()
+                    .apply(new honeylamp.geometry.Point(0, sofa.depth().mm() / 2));
             var storey = w.plan().storeys().getFirst();
             var wall = storey.walls().stream()
                     .min(Comparator.comparingDouble(x -> x.line().distance(back)))
@@ -118,11 +122,9 @@ class FurnishWindowTest {
                 return null;
             });
             w.settle();
-            assertThat(find(w, sofa.id()).at().y().mm())
-                    .isCloseTo(sofa.at().y().mm() + 300, within(0.01));
+            assertThat(find(w, sofa.id()).at().y().mm()).isCloseTo(sofa.at().y().mm() + 300, within(0.01));
             // it keeps its distance from the corner at its left, which goes along the aslant wall there
-            assertThat(find(w, sofa.id()).at().x().mm())
-                    .isCloseTo(sofa.at().x().mm(), within(20.0));
+            assertThat(find(w, sofa.id()).at().x().mm()).isCloseTo(sofa.at().x().mm(), within(20.0));
         }
     }
 
@@ -197,16 +199,66 @@ class FurnishWindowTest {
             assertThat(placed).allMatch(f -> f.kind().equals("side-table"));
             w.press("tool-pick-and-move");
             WindowDriver.onScreen(() -> {
-                w.model().pick(Set.of(sofa.id(), placed.get(0).id(), placed.get(1).id()));
+                w.model()
+                        .pick(Set.of(
+                                sofa.id(), placed.get(0).id(), placed.get(1).id()));
                 return null;
             });
             w.settle();
             w.press("gaps-wall");
-            var row = List.of(find(w, placed.get(0).id()), find(w, sofa.id()), find(w, placed.get(1).id()));
+            var row = List.of(
+                    find(w, placed.get(0).id()),
+                    find(w, sofa.id()),
+                    find(w, placed.get(1).id()));
             for (var i = 0; i < 3; i++) {
-                assertThat(row.get(i).keeping())
-                        .isEqualTo(Keeping.evenly(i + 1, 3, Keeping.Between.WALLS));
+                assertThat(row.get(i).keeping()).isEqualTo(Keeping.evenly(i + 1, 3, Keeping.Between.WALLS));
             }
+        }
+    }
+
+    @Test
+    void aPieceIsPricedTickedOffColouredAndMarkedAsGoing() throws Exception {
+        try (var w = WindowDriver.with(DemoFiles.document())) {
+            w.press("stage-furnish");
+            var sofa = first(w, "sofa");
+            var before = w.plan();
+            pick(w, sofa.id());
+            w.fill("piece-product", "Saltmarsh three");
+            w.fill("piece-price", "1 249,50");
+            assertThat(find(w, sofa.id()).buying().price()).isEqualTo(124_950);
+            w.fill("piece-price", "cheap");
+            assertThat(w.message()).contains("is no price");
+            w.press("piece-bought");
+            assertThat(find(w, sofa.id()).buying().state()).isEqualTo(Buying.State.BOUGHT);
+            w.fill("piece-tone-textile", "#8FA39B");
+            assertThat(find(w, sofa.id()).tone(Role.TEXTILE)).isPresent();
+            w.press("piece-calmer");
+            w.fill("piece-tone-textile", "blue");
+            assertThat(w.message()).contains("is no colour code");
+            w.press("piece-works-removed");
+            assertThat(find(w, sofa.id()).works()).isEqualTo(Wall.Works.REMOVED);
+            for (var i = 0; i < 6; i++) {
+                w.key(KeyCode.CONTROL, KeyCode.Z);
+            }
+            assertThat(w.plan()).isEqualTo(before);
+        }
+    }
+
+    @Test
+    void whatIsTooTightIsASnagAndIsSeenWhileThePieceIsPicked() throws Exception {
+        try (var w = WindowDriver.with(DemoFiles.document())) {
+            w.press("stage-furnish");
+            w.fill("furnish-search", "pouffe");
+            w.press("piece-pouffe");
+            var desk = first(w, "desk");
+            w.click(desk.at().x().mm(), desk.at().y().mm() - 700);
+            w.settle();
+            assertThat(pieces(w).getLast().kind()).isEqualTo("pouffe");
+            assertThat(honeylamp.sheet.SheetSnags.all(
+                            WindowDriver.onScreen(() -> w.model().shown().storey()), Length.ofMm(100)))
+                    .anyMatch(s -> s.kind() == honeylamp.derive.snags.Snag.Kind.PIECE_TIGHT
+                            && s.about().contains(desk.id())
+                            && s.sentence().contains("to draw out its chair"));
         }
     }
 }

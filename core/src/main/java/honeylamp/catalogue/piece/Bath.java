@@ -24,27 +24,93 @@ final class Bath {
         var wall = new Shelf(Group.BATH, Stand.AT_WALL);
         var free = new Shelf(Group.BATH, Stand.FREE);
         return List.of(
-                wall.kind("wc", "WC", Bath::wc).called("toilet lavatory").mm(380, 700, 800).mm(360, 650, 800).in(16, 28, 30),
-                wall.kind("wc-hung", "WC, hung on the wall", Bath::wcHung).called("toilet wall").mm(360, 540, 400).in(15, 21, 16),
+                wall.kind("wc", "WC", Bath::wc)
+                        .called("toilet lavatory")
+                        .mm(380, 700, 800)
+                        .mm(360, 650, 800)
+                        .in(16, 28, 30),
+                wall.kind("wc-hung", "WC, hung on the wall", Bath::wcHung)
+                        .called("toilet wall")
+                        .mm(360, 540, 400)
+                        .in(15, 21, 16),
                 wall.kind("bidet", "Bidet", Bath::bidet).mm(360, 540, 400),
                 wall.kind("urinal", "Urinal", Bath::urinal).mm(350, 330, 600).hangs(500),
-                wall.kind("basin", "Basin", Bath::basin).called("washbasin sink lavatory").mm(650, 480, 850).mm(550, 450, 850).mm(450, 350, 850).in(24, 19, 33).in(18, 15, 33),
-                wall.kind("basin-unit", "Basin in a unit", Bath::basinUnit).called("washbasin vanity sink").mm(800, 480, 850).mm(600, 460, 850).mm(1000, 480, 850).in(30, 21, 33).in(24, 21, 33).in(36, 21, 33),
-                wall.kind("basin-double", "Two basins in a unit", Bath::basinDouble).called("washbasin vanity double sink").mm(1300, 480, 850).mm(1500, 500, 850).in(60, 21, 33),
-                wall.kind("basin-bowl", "Bowl on a board", Bath::basinBowl).called("washbasin vessel countertop").mm(900, 450, 850),
-                wall.kind("basin-corner", "Corner basin", Bath::basinCorner).called("washbasin cloakroom").mm(450, 450, 850),
-                wall.kind("bath", "Bath", Bath::bath).called("tub bathtub").mm(1700, 750, 560).mm(1600, 700, 560).mm(1800, 800, 560).in(60, 30, 22).in(66, 32, 22),
-                wall.kind("bath-corner", "Corner bath", Bath::bathCorner).called("tub").mm(1400, 1400, 580),
-                wall.kind("bath-two", "Bath with the tap in the middle", Bath::bathTwo).called("tub double ended").mm(1800, 800, 580),
-                free.kind("bath-free", "Free-standing bath", Bath::bathFree).called("tub oval").mm(1700, 800, 600).mm(1800, 850, 600),
-                wall.kind("bath-shower", "Bath with shower screen", Bath::bathShower).called("tub").mm(1700, 750, 1950),
-                wall.kind("shower", "Shower", Bath::shower).mm(1000, 900, 2000).mm(800, 800, 2000).mm(900, 900, 2000).mm(1200, 900, 2000).in(36, 36, 78).in(32, 32, 78).in(48, 36, 78),
-                wall.kind("shower-round", "Shower, round front", Bath::showerRound).called("quadrant corner").mm(900, 900, 2000),
-                wall.kind("shower-open", "Walk-in shower", Bath::showerOpen).called("wet room").mm(1400, 900, 2000).mm(1600, 900, 2000),
-                wall.kind("towel-rail", "Towel radiator", Bath::towelRail).called("heated warmer").mm(600, 100, 1200).hangs(500),
-                wall.kind("bath-cabinet", "Mirror cabinet", Bath::mirrorCabinet).called("medicine").stands(Stand.ABOVE).hangs(1250).mm(800, 150, 700).mm(600, 150, 700),
-                wall.kind("bath-tall", "Tall bathroom cabinet", Bath::tallCabinet).mm(400, 350, 1700),
-                wall.kind("laundry-basket", "Laundry basket", Bath::basket).called("hamper").mm(450, 350, 600));
+                wall.kind("basin", "Basin", Bath::basin)
+                        .called("washbasin sink lavatory")
+                        .mm(650, 480, 850)
+                        .mm(550, 450, 850)
+                        .mm(450, 350, 850)
+                        .in(24, 19, 33)
+                        .in(18, 15, 33),
+                wall.kind("basin-unit", "Basin in a unit", Bath::basinUnit)
+                        .called("washbasin vanity sink")
+                        .mm(800, 480, 850)
+                        .mm(600, 460, 850)
+                        .mm(1000, 480, 850)
+                        .in(30, 21, 33)
+                        .in(24, 21, 33)
+                        .in(36, 21, 33),
+                wall.kind("basin-double", "Two basins in a unit", Bath::basinDouble)
+                        .called("washbasin vanity double sink")
+                        .mm(1300, 480, 850)
+                        .mm(1500, 500, 850)
+                        .in(60, 21, 33),
+                wall.kind("basin-bowl", "Bowl on a board", Bath::basinBowl)
+                        .called("washbasin vessel countertop")
+                        .mm(900, 450, 850),
+                wall.kind("basin-corner", "Corner basin", Bath::basinCorner)
+                        .called("washbasin cloakroom")
+                        .mm(450, 450, 850),
+                wall.kind("bath", "Bath", Bath::bath)
+                        .called("tub bathtub")
+                        .mm(1700, 750, 560)
+                        .mm(1600, 700, 560)
+                        .mm(1800, 800, 560)
+                        .in(60, 30, 22)
+                        .in(66, 32, 22),
+                wall.kind("bath-corner", "Corner bath", Bath::bathCorner)
+                        .called("tub")
+                        .mm(1400, 1400, 580),
+                wall.kind("bath-two", "Bath with the tap in the middle", Bath::bathTwo)
+                        .called("tub double ended")
+                        .mm(1800, 800, 580),
+                free.kind("bath-free", "Free-standing bath", Bath::bathFree)
+                        .called("tub oval")
+                        .mm(1700, 800, 600)
+                        .mm(1800, 850, 600),
+                wall.kind("bath-shower", "Bath with shower screen", Bath::bathShower)
+                        .called("tub")
+                        .mm(1700, 750, 1950),
+                wall.kind("shower", "Shower", Bath::shower)
+                        .mm(1000, 900, 2000)
+                        .mm(800, 800, 2000)
+                        .mm(900, 900, 2000)
+                        .mm(1200, 900, 2000)
+                        .in(36, 36, 78)
+                        .in(32, 32, 78)
+                        .in(48, 36, 78),
+                wall.kind("shower-round", "Shower, round front", Bath::showerRound)
+                        .called("quadrant corner")
+                        .mm(900, 900, 2000),
+                wall.kind("shower-open", "Walk-in shower", Bath::showerOpen)
+                        .called("wet room")
+                        .mm(1400, 900, 2000)
+                        .mm(1600, 900, 2000),
+                wall.kind("towel-rail", "Towel radiator", Bath::towelRail)
+                        .called("heated warmer")
+                        .mm(600, 100, 1200)
+                        .hangs(500),
+                wall.kind("bath-cabinet", "Mirror cabinet", Bath::mirrorCabinet)
+                        .called("medicine")
+                        .stands(Stand.ABOVE)
+                        .hangs(1250)
+                        .mm(800, 150, 700)
+                        .mm(600, 150, 700),
+                wall.kind("bath-tall", "Tall bathroom cabinet", Bath::tallCabinet)
+                        .mm(400, 350, 1700),
+                wall.kind("laundry-basket", "Laundry basket", Bath::basket)
+                        .called("hamper")
+                        .mm(450, 350, 600));
     }
 
     private static void wc(PiecePen pen) {
@@ -96,7 +162,14 @@ final class Bath {
         pen.standing(-pen.w, -pen.d, pen.w, pen.d, 0, pen.h, 90, Role.PORCELAIN);
         pen.shape(pan(pen.w, -pen.d, pen.d), Role.PORCELAIN, Edge.OUTLINE, Detail.PLAIN);
         pen.shape(pan(pen.w * 0.62, -pen.d + 70, pen.d - 90), Role.WATER_SHADE, Edge.INNER, Detail.PLAIN);
-        pen.front(-pen.d, Figure.builder().ellipse(new Point(0, pen.h * 0.55), pen.w * 0.6, pen.h * 0.32).build(), Role.WATER_SHADE, Edge.INNER, Detail.PLAIN);
+        pen.front(
+                -pen.d,
+                Figure.builder()
+                        .ellipse(new Point(0, pen.h * 0.55), pen.w * 0.6, pen.h * 0.32)
+                        .build(),
+                Role.WATER_SHADE,
+                Edge.INNER,
+                Detail.PLAIN);
     }
 
     private static void basin(PiecePen pen) {
@@ -199,7 +272,11 @@ final class Bath {
     private static void bathTwo(PiecePen pen) {
         pen.whole(35, Role.PORCELAIN);
         pen.frontLine(-pen.w, pen.h - 40, pen.w, pen.h - 40, Detail.PLAIN);
-        pen.shape(SymbolPen.boxPath(-pen.w + RIM, -pen.d + RIM, pen.w - RIM, pen.d - RIM - 60, pen.d * 0.7), Role.WATER_SHADE, Edge.INNER, Detail.PLAIN);
+        pen.shape(
+                SymbolPen.boxPath(-pen.w + RIM, -pen.d + RIM, pen.w - RIM, pen.d - RIM - 60, pen.d * 0.7),
+                Role.WATER_SHADE,
+                Edge.INNER,
+                Detail.PLAIN);
         pen.circle(0, -30, 26, Role.METAL, Edge.INNER, Detail.DRAWN);
         pen.tap(0, pen.d - 45, 120);
         pen.frontTap(0, 0, pen.h, 160);
@@ -327,14 +404,25 @@ final class Bath {
         pen.innerBox(-pen.w * 0.45, -pen.d - 16, pen.w * 0.35, -pen.d + 56, 14, Role.LINEN, Detail.PLAIN);
         pen.inner(-pen.w + 20, -pen.d + 40, -pen.w + 20, pen.d, Detail.PLAIN);
         pen.inner(pen.w - 20, -pen.d + 40, pen.w - 20, pen.d, Detail.PLAIN);
-        pen.front(-pen.d, SymbolPen.boxPath(-pen.w * 0.45, pen.h * 0.35, pen.w * 0.35, pen.h * 0.78, 12), Role.LINEN, Edge.INNER, Detail.PLAIN);
+        pen.front(
+                -pen.d,
+                SymbolPen.boxPath(-pen.w * 0.45, pen.h * 0.35, pen.w * 0.35, pen.h * 0.78, 12),
+                Role.LINEN,
+                Edge.INNER,
+                Detail.PLAIN);
     }
 
     private static void mirrorCabinet(PiecePen pen) {
         pen.whole(4, Role.BODY);
         var many = PiecePen.many(2 * pen.w, 400, 1);
         for (var i = 0; i < many; i++) {
-            pen.frontBox(-pen.w + 2 * pen.w * i / many + 6, 6, -pen.w + 2 * pen.w * (i + 1) / many - 6, pen.h - 6, 3, Role.GLASS);
+            pen.frontBox(
+                    -pen.w + 2 * pen.w * i / many + 6,
+                    6,
+                    -pen.w + 2 * pen.w * (i + 1) / many - 6,
+                    pen.h - 6,
+                    3,
+                    Role.GLASS);
         }
     }
 

@@ -43,8 +43,11 @@ final class Beds {
                         .called("storage captain")
                         .mm(1400, 2050, 850)
                         .mm(900, 2050, 850),
-                wall.kind("bed-four-poster", "Four-poster bed", Beds::fourPoster).mm(1700, 2150, 2000),
-                wall.kind("wall-bed", "Wall bed, let down", Beds::wallBed).called("folding bed").mm(1500, 2200, 500),
+                wall.kind("bed-four-poster", "Four-poster bed", Beds::fourPoster)
+                        .mm(1700, 2150, 2000),
+                wall.kind("wall-bed", "Wall bed, let down", Beds::wallBed)
+                        .called("folding bed")
+                        .mm(1500, 2200, 500),
                 wall.kind("bunk-bed", "Bunk bed", Beds::bunk).mm(980, 2050, 1650),
                 wall.kind("loft-bed", "Loft bed with desk", Beds::loft).mm(980, 2050, 1850),
                 wall.kind("bedside-table", "Bedside table", Beds::bedside)
@@ -55,7 +58,9 @@ final class Beds {
                 wall.kind("dressing-table", "Dressing table with stool", Beds::dressing)
                         .called("vanity")
                         .mm(1000, 450, 750),
-                wall.kind("blanket-chest", "Blanket chest", Beds::chest).called("ottoman trunk").mm(1200, 450, 450));
+                wall.kind("blanket-chest", "Blanket chest", Beds::chest)
+                        .called("ottoman trunk")
+                        .mm(1200, 450, 450));
     }
 
     private static void bed(PiecePen pen) {
@@ -87,8 +92,7 @@ final class Beds {
             pillows(pen, w - 15, top - PILLOW_DEEP / 2 - 50, lying);
             pen.shape(coverPath(w - 2, -d - 18, cover, fold), Role.TEXTILE_WARM, Edge.OUTLINE, Detail.PLAIN);
             pen.innerBox(-w + 2, cover - fold, w - 2, cover, 22, Role.LINEN, Detail.PLAIN);
-            pen.innerBox(
-                    -w + 2, -d + 2 * d * 0.1, w - 2, -d + 2 * d * 0.32, 10, Role.CUSHION_COOL, Detail.DRAWN);
+            pen.innerBox(-w + 2, -d + 2 * d * 0.1, w - 2, -d + 2 * d * 0.32, 10, Role.CUSHION_COOL, Detail.DRAWN);
             seams(pen, w, -d, cover - fold);
         });
     }
@@ -101,7 +105,14 @@ final class Beds {
         for (var i = 0; i < n; i++) {
             var x = -halfWidth + gap + pillow / 2 + i * (pillow + gap);
             pen.standing(
-                    x - pillow / 2, y - PILLOW_DEEP / 2, x + pillow / 2, y + PILLOW_DEEP / 2, lying, lying + 130, 60, Role.LINEN);
+                    x - pillow / 2,
+                    y - PILLOW_DEEP / 2,
+                    x + pillow / 2,
+                    y + PILLOW_DEEP / 2,
+                    lying,
+                    lying + 130,
+                    60,
+                    Role.LINEN);
             pen.within(Affine.move(x, y), () -> {
                 pen.shape(PiecePen.pillow(pillow, PILLOW_DEEP), Role.LINEN, Edge.OUTLINE, Detail.PLAIN);
                 pen.inner(-pillow * 0.28, 22, pillow * 0.2, 34, Detail.RICH);
@@ -156,7 +167,9 @@ final class Beds {
         pen.legs(0, pen.h, 80, 0, Role.TIMBER_DARK);
         for (var x : new double[] {-pen.w + 40, pen.w - 40}) {
             for (var y : new double[] {-pen.d + 40, pen.d - 40}) {
-                pen.on(Level.TOP, () -> pen.innerBox(x - 40, y - 40, x + 40, y + 40, 6, Role.TIMBER_DARK, Detail.PLAIN));
+                pen.on(
+                        Level.TOP,
+                        () -> pen.innerBox(x - 40, y - 40, x + 40, y + 40, 6, Role.TIMBER_DARK, Detail.PLAIN));
             }
         }
         pen.standing(-pen.w, -pen.d, pen.w, -pen.d + 60, pen.h - 90, pen.h, 6, Role.TIMBER_DARK);

@@ -21,18 +21,38 @@ final class ChildrensPieces {
         var wall = new Shelf(Group.CHILDREN, Stand.AT_WALL);
         var free = new Shelf(Group.CHILDREN, Stand.FREE);
         return List.of(
-                wall.kind("cot", "Cot", ChildrensPieces::cot).called("crib baby bed").mm(700, 1400, 900).mm(600, 1200, 900).in(30, 54, 36),
-                free.kind("cradle", "Cradle", ChildrensPieces::cradle).called("baby bassinet").mm(500, 900, 700),
-                wall.kind("child-bed", "Child's bed", ChildrensPieces::childBed).called("toddler").mm(800, 1650, 600),
-                wall.kind("changing-table", "Changing table", ChildrensPieces::changing).called("baby nappy").mm(900, 550, 950),
-                free.kind("child-table", "Children's table with stools", ChildrensPieces::table).mm(800, 600, 500),
-                free.kind("high-chair", "High chair", ChildrensPieces::highChair).called("baby").mm(500, 550, 950),
+                wall.kind("cot", "Cot", ChildrensPieces::cot)
+                        .called("crib baby bed")
+                        .mm(700, 1400, 900)
+                        .mm(600, 1200, 900)
+                        .in(30, 54, 36),
+                free.kind("cradle", "Cradle", ChildrensPieces::cradle)
+                        .called("baby bassinet")
+                        .mm(500, 900, 700),
+                wall.kind("child-bed", "Child's bed", ChildrensPieces::childBed)
+                        .called("toddler")
+                        .mm(800, 1650, 600),
+                wall.kind("changing-table", "Changing table", ChildrensPieces::changing)
+                        .called("baby nappy")
+                        .mm(900, 550, 950),
+                free.kind("child-table", "Children's table with stools", ChildrensPieces::table)
+                        .mm(800, 600, 500),
+                free.kind("high-chair", "High chair", ChildrensPieces::highChair)
+                        .called("baby")
+                        .mm(500, 550, 950),
                 wall.kind("toy-chest", "Toy chest", ChildrensPieces::toyChest).mm(800, 400, 450),
-                wall.kind("play-kitchen", "Play kitchen", ChildrensPieces::playKitchen).mm(700, 350, 950),
-                free.kind("play-tent", "Play tent", ChildrensPieces::tent).called("tepee teepee").mm(1200, 1200, 1500),
+                wall.kind("play-kitchen", "Play kitchen", ChildrensPieces::playKitchen)
+                        .mm(700, 350, 950),
+                free.kind("play-tent", "Play tent", ChildrensPieces::tent)
+                        .called("tepee teepee")
+                        .mm(1200, 1200, 1500),
                 free.kind("playpen", "Playpen", ChildrensPieces::playpen).mm(1000, 1000, 700),
-                free.kind("rocking-horse", "Rocking horse", ChildrensPieces::horse).mm(350, 950, 750),
-                free.kind("toy-railway", "Toy railway", ChildrensPieces::railway).called("train").stands(Stand.UNDERFOOT).mm(1300, 900, 60));
+                free.kind("rocking-horse", "Rocking horse", ChildrensPieces::horse)
+                        .mm(350, 950, 750),
+                free.kind("toy-railway", "Toy railway", ChildrensPieces::railway)
+                        .called("train")
+                        .stands(Stand.UNDERFOOT)
+                        .mm(1300, 900, 60));
     }
 
     private static void bars(PiecePen pen, double bottom, double top) {
@@ -85,7 +105,13 @@ final class ChildrensPieces {
             pen.cushion(0, pen.d - 230, 480, 280, 0, Role.LINEN, Detail.PLAIN);
             pen.innerBox(-pen.w + 45, -pen.d + 45, pen.w - 45, pen.d * 0.3, 30, Role.CUSHION, Detail.PLAIN);
             for (var i = 0; i < 5; i++) {
-                pen.circle((pen.w - 130) * pen.either(i, 1), -pen.d * 0.35 + pen.d * 0.5 * pen.either(i, 2), 45, Role.CUSHION_COOL, Edge.NONE, Detail.DRAWN);
+                pen.circle(
+                        (pen.w - 130) * pen.either(i, 1),
+                        -pen.d * 0.35 + pen.d * 0.5 * pen.either(i, 2),
+                        45,
+                        Role.CUSHION_COOL,
+                        Edge.NONE,
+                        Detail.DRAWN);
             }
         });
     }
@@ -106,9 +132,15 @@ final class ChildrensPieces {
         pen.stool(pen.w * 0.5, pen.d + 90, 140, 300);
         pen.table(25, 30, 40, Role.TIMBER);
         pen.on(Level.TOP, () -> {
-            pen.within(Affine.turn(12).then(Affine.move(-pen.w * 0.35, 0)), () -> pen.innerBox(-120, -85, 120, 85, 2, Role.LINEN, Detail.DRAWN));
-            pen.within(Affine.turn(-50).then(Affine.move(pen.w * 0.3, 60)), () -> pen.innerBox(-80, -7, 80, 7, 5, Role.CUSHION, Detail.DRAWN));
-            pen.within(Affine.turn(20).then(Affine.move(pen.w * 0.4, -40)), () -> pen.innerBox(-80, -7, 80, 7, 5, Role.LEAF, Detail.DRAWN));
+            pen.within(
+                    Affine.turn(12).then(Affine.move(-pen.w * 0.35, 0)),
+                    () -> pen.innerBox(-120, -85, 120, 85, 2, Role.LINEN, Detail.DRAWN));
+            pen.within(
+                    Affine.turn(-50).then(Affine.move(pen.w * 0.3, 60)),
+                    () -> pen.innerBox(-80, -7, 80, 7, 5, Role.CUSHION, Detail.DRAWN));
+            pen.within(
+                    Affine.turn(20).then(Affine.move(pen.w * 0.4, -40)),
+                    () -> pen.innerBox(-80, -7, 80, 7, 5, Role.LEAF, Detail.DRAWN));
         });
     }
 
@@ -171,7 +203,9 @@ final class ChildrensPieces {
         pen.box(-pen.w, -pen.d, pen.w, pen.d, 30, Role.TIMBER);
         pen.innerBox(-pen.w + 40, -pen.d + 40, pen.w - 40, pen.d - 40, 20, Role.TEXTILE_WARM, Detail.PLAIN);
         pen.circle(-pen.w * 0.35, pen.d * 0.2, 90, Role.CUSHION, Edge.INNER, Detail.DRAWN);
-        pen.within(Affine.turn(25).then(Affine.move(pen.w * 0.3, -pen.d * 0.25)), () -> pen.innerBox(-55, -55, 55, 55, 4, Role.CUSHION_COOL, Detail.DRAWN));
+        pen.within(
+                Affine.turn(25).then(Affine.move(pen.w * 0.3, -pen.d * 0.25)),
+                () -> pen.innerBox(-55, -55, 55, 55, 4, Role.CUSHION_COOL, Detail.DRAWN));
     }
 
     private static void horse(PiecePen pen) {
@@ -190,7 +224,12 @@ final class ChildrensPieces {
 
     private static void railway(PiecePen pen) {
         for (var in : new double[] {0, 55}) {
-            pen.line(Figure.builder().ellipse(Point.ORIGIN, pen.w - in, pen.d - in).build(), Edge.OUTLINE, Detail.PLAIN);
+            pen.line(
+                    Figure.builder()
+                            .ellipse(Point.ORIGIN, pen.w - in, pen.d - in)
+                            .build(),
+                    Edge.OUTLINE,
+                    Detail.PLAIN);
         }
         for (var i = 0; i < 40; i++) {
             var a = Point.direction(9.0 * i);
@@ -199,7 +238,8 @@ final class ChildrensPieces {
         pen.standing(-pen.w, -pen.d, pen.w, pen.d, 0, pen.h, 4, Role.TIMBER);
         for (var i = 0; i < 3; i++) {
             var x = -170 + 150.0 * i;
-            pen.innerBox(x, -pen.d - 10, x + 130, -pen.d + 65, 15, i == 0 ? Role.CUSHION : Role.CUSHION_COOL, Detail.PLAIN);
+            pen.innerBox(
+                    x, -pen.d - 10, x + 130, -pen.d + 65, 15, i == 0 ? Role.CUSHION : Role.CUSHION_COOL, Detail.PLAIN);
         }
     }
 }

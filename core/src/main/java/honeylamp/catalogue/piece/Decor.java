@@ -22,29 +22,80 @@ final class Decor {
         var free = new Shelf(Group.DECOR, Stand.FREE);
         var top = new Shelf(Group.DECOR, Stand.ON_TOP);
         return List.of(
-                floor.kind("rug", "Rug", Decor::rug).called("carpet").mm(2400, 1700, 12).mm(1700, 1200, 12).mm(3000, 2000, 12).in(96, 60, 0.5).in(120, 96, 0.5),
-                floor.kind("rug-round", "Round rug", Decor::rugRound).called("carpet").mm(1800, 1800, 12).mm(1200, 1200, 12).mm(2400, 2400, 12),
-                floor.kind("runner", "Runner", Decor::runner).called("rug hall carpet").mm(2400, 700, 12).mm(3000, 800, 12),
+                floor.kind("rug", "Rug", Decor::rug)
+                        .called("carpet")
+                        .mm(2400, 1700, 12)
+                        .mm(1700, 1200, 12)
+                        .mm(3000, 2000, 12)
+                        .in(96, 60, 0.5)
+                        .in(120, 96, 0.5),
+                floor.kind("rug-round", "Round rug", Decor::rugRound)
+                        .called("carpet")
+                        .mm(1800, 1800, 12)
+                        .mm(1200, 1200, 12)
+                        .mm(2400, 2400, 12),
+                floor.kind("runner", "Runner", Decor::runner)
+                        .called("rug hall carpet")
+                        .mm(2400, 700, 12)
+                        .mm(3000, 800, 12),
                 floor.kind("hide", "Sheepskin", Decor::hide).called("fur rug").mm(650, 1050, 25),
                 floor.kind("doormat", "Doormat", Decor::doormat).mm(750, 450, 15),
-                wall.kind("curtains", "Curtains on a rail", Decor::curtains).called("drapes window").mm(2000, 120, 2400).mm(1500, 120, 2400).mm(2600, 120, 2400),
-                wall.kind("curtain-side", "Curtain drawn to one side", Decor::curtainSide).called("drapes window").mm(350, 140, 2400),
+                wall.kind("curtains", "Curtains on a rail", Decor::curtains)
+                        .called("drapes window")
+                        .mm(2000, 120, 2400)
+                        .mm(1500, 120, 2400)
+                        .mm(2600, 120, 2400),
+                wall.kind("curtain-side", "Curtain drawn to one side", Decor::curtainSide)
+                        .called("drapes window")
+                        .mm(350, 140, 2400),
                 wall.kind("blind", "Roller blind", Decor::blind).hangs(900).mm(1200, 70, 1400),
-                wall.kind("picture", "Picture", Decor::picture).called("painting art frame").hangs(1200).mm(800, 30, 600).mm(500, 30, 700).mm(1200, 30, 800),
-                wall.kind("pictures-row", "Three pictures", Decor::pictures).called("painting art frame gallery").hangs(1250).mm(1500, 30, 600),
-                wall.kind("mirror", "Mirror", Decor::mirror).called("looking glass").hangs(1000).mm(700, 30, 900).mm(500, 30, 1300),
+                wall.kind("picture", "Picture", Decor::picture)
+                        .called("painting art frame")
+                        .hangs(1200)
+                        .mm(800, 30, 600)
+                        .mm(500, 30, 700)
+                        .mm(1200, 30, 800),
+                wall.kind("pictures-row", "Three pictures", Decor::pictures)
+                        .called("painting art frame gallery")
+                        .hangs(1250)
+                        .mm(1500, 30, 600),
+                wall.kind("mirror", "Mirror", Decor::mirror)
+                        .called("looking glass")
+                        .hangs(1000)
+                        .mm(700, 30, 900)
+                        .mm(500, 30, 1300),
                 wall.kind("clock", "Wall clock", Decor::clock).hangs(1700).mm(350, 50, 350),
-                wall.kind("wall-hanging", "Wall hanging", Decor::hanging).called("tapestry textile").hangs(900).mm(1000, 40, 1300),
-                free.kind("room-screen", "Folding screen", Decor::screen).called("room divider paravent").mm(1600, 350, 1750),
+                wall.kind("wall-hanging", "Wall hanging", Decor::hanging)
+                        .called("tapestry textile")
+                        .hangs(900)
+                        .mm(1000, 40, 1300),
+                free.kind("room-screen", "Folding screen", Decor::screen)
+                        .called("room divider paravent")
+                        .mm(1600, 350, 1750),
                 free.kind("vase-floor", "Floor vase", Decor::floorVase).mm(320, 320, 900),
                 top.kind("vase", "Vase with twigs", Decor::vase).hangs(740).mm(280, 280, 450),
                 top.kind("books", "Pile of books", Decor::books).hangs(400).mm(260, 200, 120),
-                top.kind("bowl", "Bowl of fruit", Decor::bowl).called("dish").hangs(740).mm(300, 300, 110),
-                top.kind("tray", "Tray with cups", Decor::tray).called("tea coffee").hangs(400).mm(450, 300, 90),
-                top.kind("table-set", "Place set", Decor::place).called("plate cutlery").hangs(740).mm(450, 330, 20),
+                top.kind("bowl", "Bowl of fruit", Decor::bowl)
+                        .called("dish")
+                        .hangs(740)
+                        .mm(300, 300, 110),
+                top.kind("tray", "Tray with cups", Decor::tray)
+                        .called("tea coffee")
+                        .hangs(400)
+                        .mm(450, 300, 90),
+                top.kind("table-set", "Place set", Decor::place)
+                        .called("plate cutlery")
+                        .hangs(740)
+                        .mm(450, 330, 20),
                 top.kind("candles", "Candles", Decor::candles).hangs(740).mm(300, 120, 220),
-                top.kind("cushion", "Cushion", Decor::cushion).called("pillow").hangs(430).mm(450, 200, 400),
-                top.kind("throw", "Throw", Decor::throwOver).called("blanket plaid").hangs(430).mm(500, 1300, 20),
+                top.kind("cushion", "Cushion", Decor::cushion)
+                        .called("pillow")
+                        .hangs(430)
+                        .mm(450, 200, 400),
+                top.kind("throw", "Throw", Decor::throwOver)
+                        .called("blanket plaid")
+                        .hangs(430)
+                        .mm(500, 1300, 20),
                 top.kind("towels", "Folded towels", Decor::towels).hangs(850).mm(320, 250, 180));
     }
 
@@ -72,8 +123,14 @@ final class Decor {
         flat(pen, Role.RUG_BORDER);
         pen.oval(0, 0, pen.w, pen.d, Role.RUG_BORDER, Edge.OUTLINE, Detail.PLAIN);
         pen.oval(0, 0, pen.w - 90, pen.d - 90, Role.RUG, Edge.INNER, Detail.PLAIN);
-        pen.line(Figure.builder().ellipse(Point.ORIGIN, pen.w * 0.62, pen.d * 0.62).build(), Edge.INNER, Detail.DRAWN);
-        pen.line(Figure.builder().ellipse(Point.ORIGIN, pen.w * 0.3, pen.d * 0.3).build(), Edge.INNER, Detail.DRAWN);
+        pen.line(
+                Figure.builder()
+                        .ellipse(Point.ORIGIN, pen.w * 0.62, pen.d * 0.62)
+                        .build(),
+                Edge.INNER,
+                Detail.DRAWN);
+        pen.line(
+                Figure.builder().ellipse(Point.ORIGIN, pen.w * 0.3, pen.d * 0.3).build(), Edge.INNER, Detail.DRAWN);
     }
 
     private static void runner(PiecePen pen) {
@@ -83,7 +140,8 @@ final class Decor {
             var x = -pen.w + 2 * pen.w * (i + 0.5) / many;
             var r = pen.d * 0.38;
             var rhomb = Figure.builder();
-            rhomb.line(new Point(x - r, 0), new Point(x, r), new Point(x + r, 0), new Point(x, -r), new Point(x - r, 0));
+            rhomb.line(
+                    new Point(x - r, 0), new Point(x, r), new Point(x + r, 0), new Point(x, -r), new Point(x - r, 0));
             pen.line(rhomb.build(), Edge.INNER, Detail.DRAWN);
         }
     }
@@ -239,8 +297,18 @@ final class Decor {
         for (var i = 0; i < 3; i++) {
             var shrink = 1 - 0.1 * i;
             var role = roles[i];
-            pen.standing(-pen.w * shrink, -pen.d * shrink, pen.w * shrink, pen.d * shrink, pen.h * i / 3, pen.h * (i + 1) / 3, 2, role);
-            pen.within(Affine.turn(-6.0 + 9 * i), () -> pen.box(-pen.w * shrink, -pen.d * shrink, pen.w * shrink, pen.d * shrink, 3, role));
+            pen.standing(
+                    -pen.w * shrink,
+                    -pen.d * shrink,
+                    pen.w * shrink,
+                    pen.d * shrink,
+                    pen.h * i / 3,
+                    pen.h * (i + 1) / 3,
+                    2,
+                    role);
+            pen.within(
+                    Affine.turn(-6.0 + 9 * i),
+                    () -> pen.box(-pen.w * shrink, -pen.d * shrink, pen.w * shrink, pen.d * shrink, 3, role));
         }
     }
 

@@ -3,13 +3,13 @@ package honeylamp.catalogue.piece;
 import honeylamp.catalogue.symbol.Symbol;
 import honeylamp.catalogue.symbol.SymbolShape;
 import honeylamp.plan.Furnishing;
+import honeylamp.plan.Role;
 import honeylamp.units.Length;
 import honeylamp.units.UnitSystem;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.stream.Stream;
 
 /**
  * A kind of furnishing: the sizes it is made in and how it is drawn at any size.
@@ -201,16 +201,21 @@ public record FurnishingKind(
                 piece.id().seed()));
     }
 
+    /** What a piece is filled with, each role once, in the order in which it is drawn. */
+    public List<Role> roles(Furnishing piece) {
+        return symbol(piece).parts().stream()
+                .filter(p -> p.detail() == SymbolShape.Detail.PLAIN)
+                .map(SymbolShape::paint)
+                .filter(SymbolShape.Paint.Of.class::isInstance)
+                .map(paint -> ((SymbolShape.Paint.Of) paint).role())
+                .distinct()
+                .toList();
+    }
+
     /** What kinds of one family have in common. */
     record Shelf(Group group, Stand stand) {
         FurnishingKind kind(String key, String label, Maker maker) {
             return new FurnishingKind(key, label, group, "", stand, Length.ZERO, List.of(), List.of(), maker);
         }
-    }
-
-    /** Kinds of several families after each other. */
-    @SafeVarargs
-    static List<FurnishingKind> all(List<FurnishingKind>... families) {
-        return Stream.of(families).flatMap(List::stream).toList();
     }
 }

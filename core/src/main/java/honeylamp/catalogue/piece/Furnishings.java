@@ -5,30 +5,33 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** The furnishings that ship with the program. */
 public final class Furnishings {
-    private static final List<FurnishingKind> ALL = FurnishingKind.all(
-            Seats.kinds(),
-            Tables.kinds(),
-            Beds.kinds(),
-            Storage.kinds(),
-            HallPieces.kinds(),
-            Media.kinds(),
-            Office.kinds(),
-            Lamps.kinds(),
-            ChildrensPieces.kinds(),
-            Decor.kinds(),
-            Plants.kinds(),
-            Kitchen.kinds(),
-            Bath.kinds(),
-            Laundry.kinds(),
-            Services.kinds(),
-            Garden.kinds(),
-            Sport.kinds(),
-            ShopPieces.kinds(),
-            Workshop.kinds(),
-            StepFree.kinds());
+    private static final List<FurnishingKind> ALL = Stream.of(
+                    Seats.kinds(),
+                    Tables.kinds(),
+                    Beds.kinds(),
+                    Storage.kinds(),
+                    HallPieces.kinds(),
+                    Media.kinds(),
+                    Office.kinds(),
+                    Lamps.kinds(),
+                    ChildrensPieces.kinds(),
+                    Decor.kinds(),
+                    Plants.kinds(),
+                    Kitchen.kinds(),
+                    Bath.kinds(),
+                    Laundry.kinds(),
+                    Services.kinds(),
+                    Garden.kinds(),
+                    Sport.kinds(),
+                    ShopPieces.kinds(),
+                    Workshop.kinds(),
+                    StepFree.kinds())
+            .flatMap(List::stream)
+            .toList();
 
     private static final Map<String, FurnishingKind> BY_KEY =
             ALL.stream().collect(Collectors.toUnmodifiableMap(FurnishingKind::key, Function.identity()));

@@ -21,27 +21,63 @@ final class Garden {
         var free = new Shelf(Group.GARDEN, Stand.FREE);
         var wall = new Shelf(Group.GARDEN, Stand.AT_WALL);
         return List.of(
-                free.kind("lounger", "Lounger", Garden::lounger).called("sun deck chair").mm(700, 2000, 400),
+                free.kind("lounger", "Lounger", Garden::lounger)
+                        .called("sun deck chair")
+                        .mm(700, 2000, 400),
                 free.kind("deck-chair", "Deck chair", Garden::deckChair).mm(600, 1100, 900),
-                free.kind("garden-table", "Garden table with chairs", Garden::table).mm(1800, 900, 730).mm(1400, 850, 730),
+                free.kind("garden-table", "Garden table with chairs", Garden::table)
+                        .mm(1800, 900, 730)
+                        .mm(1400, 850, 730),
                 wall.kind("garden-bench", "Garden bench", Garden::bench).mm(1500, 600, 850),
-                wall.kind("garden-sofa", "Garden sofa", Garden::sofa).called("outdoor couch").mm(2000, 850, 700),
-                free.kind("picnic-table", "Table with benches", Garden::picnic).called("beer").mm(1800, 1500, 750),
-                free.kind("parasol", "Parasol", Garden::parasol).called("umbrella sun shade").stands(Stand.ABOVE).mm(2700, 2700, 2500).mm(2000, 2000, 2400),
-                free.kind("grill", "Grill", Garden::grill).called("barbecue bbq").mm(1200, 600, 1100),
-                free.kind("grill-round", "Round grill", Garden::grillRound).called("barbecue bbq kettle").mm(600, 650, 1000),
+                wall.kind("garden-sofa", "Garden sofa", Garden::sofa)
+                        .called("outdoor couch")
+                        .mm(2000, 850, 700),
+                free.kind("picnic-table", "Table with benches", Garden::picnic)
+                        .called("beer")
+                        .mm(1800, 1500, 750),
+                free.kind("parasol", "Parasol", Garden::parasol)
+                        .called("umbrella sun shade")
+                        .stands(Stand.ABOVE)
+                        .mm(2700, 2700, 2500)
+                        .mm(2000, 2000, 2400),
+                free.kind("grill", "Grill", Garden::grill)
+                        .called("barbecue bbq")
+                        .mm(1200, 600, 1100),
+                free.kind("grill-round", "Round grill", Garden::grillRound)
+                        .called("barbecue bbq kettle")
+                        .mm(600, 650, 1000),
                 free.kind("fire-bowl", "Fire bowl", Garden::fire).called("pit").mm(800, 800, 400),
-                free.kind("hot-tub", "Hot tub", Garden::hotTub).called("spa whirlpool jacuzzi").mm(2000, 2000, 900),
-                free.kind("trampoline", "Trampoline", Garden::trampoline).mm(3000, 3000, 2500).mm(3700, 3700, 2600),
+                free.kind("hot-tub", "Hot tub", Garden::hotTub)
+                        .called("spa whirlpool jacuzzi")
+                        .mm(2000, 2000, 900),
+                free.kind("trampoline", "Trampoline", Garden::trampoline)
+                        .mm(3000, 3000, 2500)
+                        .mm(3700, 3700, 2600),
                 free.kind("swing", "Swing", Garden::swing).mm(2500, 1800, 2200),
-                free.kind("sandpit", "Sandpit", Garden::sandpit).called("sandbox").mm(1500, 1500, 250),
+                free.kind("sandpit", "Sandpit", Garden::sandpit)
+                        .called("sandbox")
+                        .mm(1500, 1500, 250),
                 free.kind("hammock", "Hammock", Garden::hammock).mm(1100, 3200, 1200),
-                free.kind("raised-bed", "Raised bed", Garden::raisedBed).called("planter vegetable").mm(1800, 900, 500),
-                free.kind("planter", "Large pot outside", Garden::planter).called("tub").mm(800, 800, 1000),
-                wall.kind("bicycles", "Bicycles", Garden::bicycles).called("bike rack stand").mm(1200, 1800, 1100).mm(600, 1800, 1100),
-                wall.kind("bins-outside", "Dustbins", Garden::dustbins).called("wheelie waste trash").mm(1300, 700, 1100),
-                wall.kind("water-butt", "Water butt", Garden::butt).called("rain barrel").mm(650, 650, 950),
-                free.kind("clothes-line", "Rotary clothes line", Garden::clothesLine).called("dryer").stands(Stand.ABOVE).mm(2800, 2800, 1900));
+                free.kind("raised-bed", "Raised bed", Garden::raisedBed)
+                        .called("planter vegetable")
+                        .mm(1800, 900, 500),
+                free.kind("planter", "Large pot outside", Garden::planter)
+                        .called("tub")
+                        .mm(800, 800, 1000),
+                wall.kind("bicycles", "Bicycles", Garden::bicycles)
+                        .called("bike rack stand")
+                        .mm(1200, 1800, 1100)
+                        .mm(600, 1800, 1100),
+                wall.kind("bins-outside", "Dustbins", Garden::dustbins)
+                        .called("wheelie waste trash")
+                        .mm(1300, 700, 1100),
+                wall.kind("water-butt", "Water butt", Garden::butt)
+                        .called("rain barrel")
+                        .mm(650, 650, 950),
+                free.kind("clothes-line", "Rotary clothes line", Garden::clothesLine)
+                        .called("dryer")
+                        .stands(Stand.ABOVE)
+                        .mm(2800, 2800, 1900));
     }
 
     private static void slats(PiecePen pen, double x0, double x1, double y0, double y1, double each) {
@@ -174,7 +210,9 @@ final class Garden {
         pen.circle(0, 0, r, Role.DARK, Edge.OUTLINE, Detail.PLAIN);
         pen.circle(0, 0, r * 0.84, Role.EARTH, Edge.INNER, Detail.PLAIN);
         for (var i = 0; i < 4; i++) {
-            pen.within(Affine.turn(45.0 * i + 12 * pen.either(i, 1)), () -> pen.innerBox(-r * 0.55, -35, r * 0.55, 35, 20, Role.TIMBER_DARK, Detail.PLAIN));
+            pen.within(
+                    Affine.turn(45.0 * i + 12 * pen.either(i, 1)),
+                    () -> pen.innerBox(-r * 0.55, -35, r * 0.55, 35, 20, Role.TIMBER_DARK, Detail.PLAIN));
         }
         pen.circle(0, 0, r * 0.22, Role.CUSHION, Edge.INNER, Detail.PLAIN);
     }
@@ -182,7 +220,8 @@ final class Garden {
     private static void hotTub(PiecePen pen) {
         pen.whole(120, Role.TIMBER);
         pen.innerBox(-pen.w + 110, -pen.d + 110, pen.w - 110, pen.d - 110, 180, Role.WATER_SHADE, Detail.PLAIN);
-        pen.line(SymbolPen.boxPath(-pen.w + 330, -pen.d + 330, pen.w - 330, pen.d - 330, 150), Edge.INNER, Detail.PLAIN);
+        pen.line(
+                SymbolPen.boxPath(-pen.w + 330, -pen.d + 330, pen.w - 330, pen.d - 330, 150), Edge.INNER, Detail.PLAIN);
         for (var i = 0; i < 4; i++) {
             var a = Point.direction(45 + 90.0 * i).times(pen.w * 0.78);
             pen.circle(a.x(), a.y(), 55, Role.PORCELAIN, Edge.INNER, Detail.DRAWN);
@@ -225,7 +264,13 @@ final class Garden {
         pen.innerBox(-pen.w + 110, -pen.d + 110, pen.w - 110, pen.d - 110, 4, Role.CUSHION, Detail.PLAIN);
         pen.innerBox(-pen.w + 110, -pen.d + 110, pen.w - 110, pen.d - 110, 4, Role.LINEN, Detail.PLAIN);
         for (var i = 0; i < 30; i++) {
-            pen.circle((pen.w - 160) * pen.either(i, 1), (pen.d - 160) * pen.either(i, 2), 9, Role.TIMBER, Edge.NONE, Detail.DRAWN);
+            pen.circle(
+                    (pen.w - 160) * pen.either(i, 1),
+                    (pen.d - 160) * pen.either(i, 2),
+                    9,
+                    Role.TIMBER,
+                    Edge.NONE,
+                    Detail.DRAWN);
         }
         pen.circle(pen.w * 0.35, pen.d * 0.2, 90, Role.CUSHION, Edge.INNER, Detail.PLAIN);
     }
@@ -323,7 +368,12 @@ final class Garden {
         pen.standing(-r, -10, r, 10, pen.h - 40, pen.h, 4, Role.METAL);
         for (var share : new double[] {1, 0.78, 0.56, 0.34}) {
             var ring = Figure.builder();
-            ring.line(new Point(r * share, 0), new Point(0, r * share), new Point(-r * share, 0), new Point(0, -r * share), new Point(r * share, 0));
+            ring.line(
+                    new Point(r * share, 0),
+                    new Point(0, r * share),
+                    new Point(-r * share, 0),
+                    new Point(0, -r * share),
+                    new Point(r * share, 0));
             pen.line(ring.build(), Edge.OUTLINE, Detail.PLAIN);
         }
         pen.line(Figure.line(new Point(-r, 0), new Point(r, 0)), Edge.OUTLINE, Detail.PLAIN);

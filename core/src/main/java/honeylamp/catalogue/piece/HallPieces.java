@@ -21,14 +21,26 @@ final class HallPieces {
         var wall = new Shelf(Group.HALL, Stand.AT_WALL);
         var free = new Shelf(Group.HALL, Stand.FREE);
         return List.of(
-                wall.kind("coat-hooks", "Row of coat hooks", HallPieces::hooks).called("coat rack pegs").mm(900, 330, 350).hangs(1500),
+                wall.kind("coat-hooks", "Row of coat hooks", HallPieces::hooks)
+                        .called("coat rack pegs")
+                        .mm(900, 330, 350)
+                        .hangs(1500),
                 free.kind("coat-stand", "Coat stand", HallPieces::stand).mm(500, 500, 1800),
-                wall.kind("hall-stand", "Hall stand with bench", HallPieces::hallStand).called("coat bench").mm(1000, 420, 1900),
-                wall.kind("shoe-cabinet", "Shoe cabinet", HallPieces::shoes).mm(800, 200, 1000).mm(1000, 350, 1100),
+                wall.kind("hall-stand", "Hall stand with bench", HallPieces::hallStand)
+                        .called("coat bench")
+                        .mm(1000, 420, 1900),
+                wall.kind("shoe-cabinet", "Shoe cabinet", HallPieces::shoes)
+                        .mm(800, 200, 1000)
+                        .mm(1000, 350, 1100),
                 wall.kind("shoe-bench", "Shoe bench", HallPieces::shoeBench).mm(900, 380, 450),
-                wall.kind("umbrella-stand", "Umbrella stand", HallPieces::umbrellas).mm(250, 250, 550),
-                wall.kind("mirror-standing", "Standing mirror", HallPieces::mirror).called("cheval dressing").mm(600, 350, 1700),
-                wall.kind("key-shelf", "Shelf for keys and post", HallPieces::keyShelf).mm(600, 220, 200).hangs(1000));
+                wall.kind("umbrella-stand", "Umbrella stand", HallPieces::umbrellas)
+                        .mm(250, 250, 550),
+                wall.kind("mirror-standing", "Standing mirror", HallPieces::mirror)
+                        .called("cheval dressing")
+                        .mm(600, 350, 1700),
+                wall.kind("key-shelf", "Shelf for keys and post", HallPieces::keyShelf)
+                        .mm(600, 220, 200)
+                        .hangs(1000));
     }
 
     private static void hooks(PiecePen pen) {
@@ -99,7 +111,12 @@ final class HallPieces {
     private static void mirror(PiecePen pen) {
         pen.standing(-pen.w, -pen.d, pen.w, -pen.d + 60, 0, 60, 8, Role.TIMBER);
         pen.standing(-pen.w, -40, pen.w, 20, 60, pen.h, 20, Role.TIMBER);
-        pen.front(-60, SymbolPen.boxPath(-pen.w + 45, 110, pen.w - 45, pen.h - 45, 16), Role.GLASS, Edge.INNER, Detail.PLAIN);
+        pen.front(
+                -60,
+                SymbolPen.boxPath(-pen.w + 45, 110, pen.w - 45, pen.h - 45, 16),
+                Role.GLASS,
+                Edge.INNER,
+                Detail.PLAIN);
         for (var x : new double[] {-pen.w, pen.w - 40}) {
             pen.box(x, -pen.d, x + 40, pen.d, 8, Role.TIMBER);
         }
@@ -113,7 +130,9 @@ final class HallPieces {
         pen.box(-pen.w, -pen.d, pen.w, pen.d, 6, Role.TIMBER);
         pen.on(Level.TOP, () -> {
             pen.circle(-pen.w * 0.6, 0, Math.min(60, pen.d * 0.7), Role.BODY, Edge.INNER, Detail.PLAIN);
-            pen.within(Affine.turn(8).then(Affine.move(pen.w * 0.4, 0)), () -> pen.innerBox(-90, -55, 90, 55, 3, Role.LINEN, Detail.PLAIN));
+            pen.within(
+                    Affine.turn(8).then(Affine.move(pen.w * 0.4, 0)),
+                    () -> pen.innerBox(-90, -55, 90, 55, 3, Role.LINEN, Detail.PLAIN));
         });
     }
 }

@@ -27,30 +27,143 @@ final class Kitchen {
         var free = new Shelf(Group.KITCHEN, Stand.FREE);
         var above = new Shelf(Group.KITCHEN, Stand.ABOVE);
         return List.of(
-                wall.kind("base-units", "Base units, sink and hob", Kitchen::baseUnits).called("kitchen run counter").mm(2800, 600, 900).mm(2000, 600, 900).mm(3600, 600, 900).in(108, 24, 36).in(84, 24, 36),
-                wall.kind("counter", "Counter", Kitchen::counterOnly).called("worktop base unit").mm(1200, 600, 900).mm(600, 600, 900).mm(1800, 600, 900).in(48, 24, 36).in(24, 24, 36),
-                wall.kind("base-unit", "Base unit with doors", Kitchen::baseUnit).called("cabinet cupboard").mm(600, 600, 900).mm(300, 600, 900).mm(400, 600, 900).mm(450, 600, 900).mm(500, 600, 900).mm(800, 600, 900).mm(900, 600, 900).mm(1000, 600, 900).in(24, 24, 36).in(12, 24, 36).in(18, 24, 36).in(30, 24, 36).in(36, 24, 36),
-                wall.kind("base-drawers", "Base unit with drawers", Kitchen::baseDrawers).called("cabinet").mm(600, 600, 900).mm(400, 600, 900).mm(800, 600, 900).in(24, 24, 36).in(18, 24, 36).in(30, 24, 36),
-                wall.kind("corner-unit", "Corner base unit", Kitchen::cornerUnit).called("cabinet l-shaped").mm(900, 900, 900).mm(1000, 1000, 900).in(36, 36, 36),
-                wall.kind("sink-unit", "Sink, one bowl and drainer", Kitchen::sinkUnit).mm(900, 600, 900).mm(800, 600, 900).mm(1000, 600, 900).in(33, 24, 36).in(30, 24, 36),
-                wall.kind("sink-double", "Sink, two bowls", Kitchen::sinkDouble).mm(900, 600, 900).mm(1000, 600, 900).in(36, 24, 36),
-                wall.kind("hob-unit", "Hob in a base unit", Kitchen::hobUnit).called("cooktop induction gas rings").mm(600, 600, 900).mm(800, 600, 900).mm(900, 600, 900).mm(300, 600, 900).in(30, 24, 36).in(36, 24, 36),
-                wall.kind("cooker", "Cooker with oven", Kitchen::cooker).called("range stove").mm(600, 600, 900).mm(500, 600, 900).mm(900, 600, 900).in(30, 26, 36).in(36, 26, 36),
-                wall.kind("oven-tall", "Tall unit with oven", Kitchen::ovenTall).called("microwave").mm(600, 600, 2100),
-                wall.kind("tall-unit", "Tall unit", Kitchen::tallUnit).called("larder pantry cabinet").mm(600, 600, 2100).mm(400, 600, 2100).in(24, 24, 84).in(18, 24, 84),
-                wall.kind("dishwasher", "Dishwasher", Kitchen::dishwasher).mm(600, 600, 850).mm(450, 600, 850).in(24, 24, 34),
-                wall.kind("refrigerator", "Refrigerator", Kitchen::refrigerator).called("fridge freezer").mm(600, 650, 1800).mm(550, 600, 850).mm(700, 700, 1900).in(30, 32, 66).in(24, 26, 60),
-                wall.kind("refrigerator-double", "Refrigerator, two doors", Kitchen::fridgeDouble).called("fridge freezer side by side american").mm(910, 730, 1780).in(36, 30, 70),
-                wall.kind("wine-cooler", "Cooler for bottles", Kitchen::bottles).called("wine fridge").mm(300, 600, 850).mm(600, 600, 850),
-                above.kind("wall-unit", "Wall unit", Kitchen::wallUnit).called("upper cabinet cupboard").hangs(1450).mm(600, 350, 700).mm(400, 350, 700).mm(800, 350, 700).mm(1200, 350, 700).in(24, 13, 30).in(30, 13, 30).in(36, 13, 30),
-                above.kind("hood", "Cooker hood", Kitchen::hood).called("extractor").hangs(1550).mm(600, 480, 700).mm(900, 480, 700).in(30, 19, 28).in(36, 19, 28),
-                free.kind("island", "Island with stools", Kitchen::island).mm(1600, 700, 900).mm(2000, 900, 900).mm(2600, 1000, 900).in(72, 36, 36).in(96, 40, 36),
-                free.kind("island-hob", "Island with hob and stools", Kitchen::islandHob).mm(2200, 1000, 900).in(84, 40, 36),
-                wall.kind("breakfast-bar", "Breakfast bar with stools", Kitchen::breakfastBar).mm(1500, 450, 1050),
-                free.kind("kitchen-trolley", "Trolley", Kitchen::trolley).called("cart butcher block").mm(700, 450, 880),
-                wall.kind("waste-sorting", "Waste bins", Kitchen::bins).called("recycling trash").mm(600, 400, 600),
-                free.kind("microwave", "Microwave oven", Kitchen::microwave).stands(Stand.ON_TOP).hangs(900).mm(500, 380, 290),
-                free.kind("coffee-machine", "Coffee machine", Kitchen::coffee).stands(Stand.ON_TOP).hangs(900).mm(280, 380, 360));
+                wall.kind("base-units", "Base units, sink and hob", Kitchen::baseUnits)
+                        .called("kitchen run counter")
+                        .mm(2800, 600, 900)
+                        .mm(2000, 600, 900)
+                        .mm(3600, 600, 900)
+                        .in(108, 24, 36)
+                        .in(84, 24, 36),
+                wall.kind("counter", "Counter", Kitchen::counterOnly)
+                        .called("worktop base unit")
+                        .mm(1200, 600, 900)
+                        .mm(600, 600, 900)
+                        .mm(1800, 600, 900)
+                        .in(48, 24, 36)
+                        .in(24, 24, 36),
+                wall.kind("base-unit", "Base unit with doors", Kitchen::baseUnit)
+                        .called("cabinet cupboard")
+                        .mm(600, 600, 900)
+                        .mm(300, 600, 900)
+                        .mm(400, 600, 900)
+                        .mm(450, 600, 900)
+                        .mm(500, 600, 900)
+                        .mm(800, 600, 900)
+                        .mm(900, 600, 900)
+                        .mm(1000, 600, 900)
+                        .in(24, 24, 36)
+                        .in(12, 24, 36)
+                        .in(18, 24, 36)
+                        .in(30, 24, 36)
+                        .in(36, 24, 36),
+                wall.kind("base-drawers", "Base unit with drawers", Kitchen::baseDrawers)
+                        .called("cabinet")
+                        .mm(600, 600, 900)
+                        .mm(400, 600, 900)
+                        .mm(800, 600, 900)
+                        .in(24, 24, 36)
+                        .in(18, 24, 36)
+                        .in(30, 24, 36),
+                wall.kind("corner-unit", "Corner base unit", Kitchen::cornerUnit)
+                        .called("cabinet l-shaped")
+                        .mm(900, 900, 900)
+                        .mm(1000, 1000, 900)
+                        .in(36, 36, 36),
+                wall.kind("sink-unit", "Sink, one bowl and drainer", Kitchen::sinkUnit)
+                        .mm(900, 600, 900)
+                        .mm(800, 600, 900)
+                        .mm(1000, 600, 900)
+                        .in(33, 24, 36)
+                        .in(30, 24, 36),
+                wall.kind("sink-double", "Sink, two bowls", Kitchen::sinkDouble)
+                        .mm(900, 600, 900)
+                        .mm(1000, 600, 900)
+                        .in(36, 24, 36),
+                wall.kind("hob-unit", "Hob in a base unit", Kitchen::hobUnit)
+                        .called("cooktop induction gas rings")
+                        .mm(600, 600, 900)
+                        .mm(800, 600, 900)
+                        .mm(900, 600, 900)
+                        .mm(300, 600, 900)
+                        .in(30, 24, 36)
+                        .in(36, 24, 36),
+                wall.kind("cooker", "Cooker with oven", Kitchen::cooker)
+                        .called("range stove")
+                        .mm(600, 600, 900)
+                        .mm(500, 600, 900)
+                        .mm(900, 600, 900)
+                        .in(30, 26, 36)
+                        .in(36, 26, 36),
+                wall.kind("oven-tall", "Tall unit with oven", Kitchen::ovenTall)
+                        .called("microwave")
+                        .mm(600, 600, 2100),
+                wall.kind("tall-unit", "Tall unit", Kitchen::tallUnit)
+                        .called("larder pantry cabinet")
+                        .mm(600, 600, 2100)
+                        .mm(400, 600, 2100)
+                        .in(24, 24, 84)
+                        .in(18, 24, 84),
+                wall.kind("dishwasher", "Dishwasher", Kitchen::dishwasher)
+                        .mm(600, 600, 850)
+                        .mm(450, 600, 850)
+                        .in(24, 24, 34),
+                wall.kind("refrigerator", "Refrigerator", Kitchen::refrigerator)
+                        .called("fridge freezer")
+                        .mm(600, 650, 1800)
+                        .mm(550, 600, 850)
+                        .mm(700, 700, 1900)
+                        .in(30, 32, 66)
+                        .in(24, 26, 60),
+                wall.kind("refrigerator-double", "Refrigerator, two doors", Kitchen::fridgeDouble)
+                        .called("fridge freezer side by side american")
+                        .mm(910, 730, 1780)
+                        .in(36, 30, 70),
+                wall.kind("wine-cooler", "Cooler for bottles", Kitchen::bottles)
+                        .called("wine fridge")
+                        .mm(300, 600, 850)
+                        .mm(600, 600, 850),
+                above.kind("wall-unit", "Wall unit", Kitchen::wallUnit)
+                        .called("upper cabinet cupboard")
+                        .hangs(1450)
+                        .mm(600, 350, 700)
+                        .mm(400, 350, 700)
+                        .mm(800, 350, 700)
+                        .mm(1200, 350, 700)
+                        .in(24, 13, 30)
+                        .in(30, 13, 30)
+                        .in(36, 13, 30),
+                above.kind("hood", "Cooker hood", Kitchen::hood)
+                        .called("extractor")
+                        .hangs(1550)
+                        .mm(600, 480, 700)
+                        .mm(900, 480, 700)
+                        .in(30, 19, 28)
+                        .in(36, 19, 28),
+                free.kind("island", "Island with stools", Kitchen::island)
+                        .mm(1600, 700, 900)
+                        .mm(2000, 900, 900)
+                        .mm(2600, 1000, 900)
+                        .in(72, 36, 36)
+                        .in(96, 40, 36),
+                free.kind("island-hob", "Island with hob and stools", Kitchen::islandHob)
+                        .mm(2200, 1000, 900)
+                        .in(84, 40, 36),
+                wall.kind("breakfast-bar", "Breakfast bar with stools", Kitchen::breakfastBar)
+                        .mm(1500, 450, 1050),
+                free.kind("kitchen-trolley", "Trolley", Kitchen::trolley)
+                        .called("cart butcher block")
+                        .mm(700, 450, 880),
+                wall.kind("waste-sorting", "Waste bins", Kitchen::bins)
+                        .called("recycling trash")
+                        .mm(600, 400, 600),
+                free.kind("microwave", "Microwave oven", Kitchen::microwave)
+                        .stands(Stand.ON_TOP)
+                        .hangs(900)
+                        .mm(500, 380, 290),
+                free.kind("coffee-machine", "Coffee machine", Kitchen::coffee)
+                        .stands(Stand.ON_TOP)
+                        .hangs(900)
+                        .mm(280, 380, 360));
     }
 
     private static void counter(PiecePen pen) {

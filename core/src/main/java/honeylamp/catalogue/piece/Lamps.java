@@ -20,16 +20,42 @@ final class Lamps {
         var free = new Shelf(Group.LAMPS, Stand.FREE);
         var above = new Shelf(Group.LAMPS, Stand.ABOVE);
         return List.of(
-                free.kind("floor-lamp", "Standard lamp", Lamps::standard).called("floor").mm(450, 450, 1600),
-                free.kind("floor-lamp-arc", "Arc lamp", Lamps::arc).called("floor bow").mm(450, 1600, 2000),
-                free.kind("reading-lamp", "Reading lamp", Lamps::reading).called("floor").mm(300, 450, 1400),
-                free.kind("table-lamp", "Table lamp", Lamps::tableLamp).stands(Stand.ON_TOP).hangs(740).mm(300, 300, 480),
-                free.kind("desk-lamp", "Desk lamp", Lamps::deskLamp).stands(Stand.ON_TOP).hangs(740).mm(200, 450, 450),
-                above.kind("pendant", "Hanging lamp", Lamps::pendant).called("pendant ceiling").hangs(1500).mm(450, 450, 900).mm(300, 300, 900),
-                above.kind("pendant-row", "Row of hanging lamps", Lamps::pendantRow).called("pendant dining").hangs(1500).mm(1200, 250, 900),
-                above.kind("ceiling-lamp", "Ceiling lamp", Lamps::ceiling).hangs(2400).mm(450, 450, 110),
-                above.kind("chandelier", "Chandelier", Lamps::chandelier).hangs(1700).mm(800, 800, 700),
-                above.kind("wall-lamp", "Wall lamp", Lamps::wallLamp).called("sconce").hangs(1600).mm(150, 200, 300));
+                free.kind("floor-lamp", "Standard lamp", Lamps::standard)
+                        .called("floor")
+                        .mm(450, 450, 1600),
+                free.kind("floor-lamp-arc", "Arc lamp", Lamps::arc)
+                        .called("floor bow")
+                        .mm(450, 1600, 2000),
+                free.kind("reading-lamp", "Reading lamp", Lamps::reading)
+                        .called("floor")
+                        .mm(300, 450, 1400),
+                free.kind("table-lamp", "Table lamp", Lamps::tableLamp)
+                        .stands(Stand.ON_TOP)
+                        .hangs(740)
+                        .mm(300, 300, 480),
+                free.kind("desk-lamp", "Desk lamp", Lamps::deskLamp)
+                        .stands(Stand.ON_TOP)
+                        .hangs(740)
+                        .mm(200, 450, 450),
+                above.kind("pendant", "Hanging lamp", Lamps::pendant)
+                        .called("pendant ceiling")
+                        .hangs(1500)
+                        .mm(450, 450, 900)
+                        .mm(300, 300, 900),
+                above.kind("pendant-row", "Row of hanging lamps", Lamps::pendantRow)
+                        .called("pendant dining")
+                        .hangs(1500)
+                        .mm(1200, 250, 900),
+                above.kind("ceiling-lamp", "Ceiling lamp", Lamps::ceiling)
+                        .hangs(2400)
+                        .mm(450, 450, 110),
+                above.kind("chandelier", "Chandelier", Lamps::chandelier)
+                        .hangs(1700)
+                        .mm(800, 800, 700),
+                above.kind("wall-lamp", "Wall lamp", Lamps::wallLamp)
+                        .called("sconce")
+                        .hangs(1600)
+                        .mm(150, 200, 300));
     }
 
     private static void shade(PiecePen pen, double r) {

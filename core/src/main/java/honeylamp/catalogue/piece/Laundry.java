@@ -19,13 +19,28 @@ final class Laundry {
         var wall = new Shelf(Group.LAUNDRY, Stand.AT_WALL);
         var free = new Shelf(Group.LAUNDRY, Stand.FREE);
         return List.of(
-                wall.kind("washing-machine", "Washing machine", Laundry::washer).called("washer").mm(600, 600, 850).mm(600, 450, 850).in(27, 30, 38),
-                wall.kind("tumble-dryer", "Tumble dryer", Laundry::dryer).mm(600, 600, 850).in(27, 30, 38),
-                wall.kind("washer-dryer", "Washer and dryer, one on the other", Laundry::tower).called("stacked").mm(600, 650, 1720).in(27, 31, 76),
-                wall.kind("utility-sink", "Laundry sink", Laundry::sink).called("utility").mm(600, 500, 850),
+                wall.kind("washing-machine", "Washing machine", Laundry::washer)
+                        .called("washer")
+                        .mm(600, 600, 850)
+                        .mm(600, 450, 850)
+                        .in(27, 30, 38),
+                wall.kind("tumble-dryer", "Tumble dryer", Laundry::dryer)
+                        .mm(600, 600, 850)
+                        .in(27, 30, 38),
+                wall.kind("washer-dryer", "Washer and dryer, one on the other", Laundry::tower)
+                        .called("stacked")
+                        .mm(600, 650, 1720)
+                        .in(27, 31, 76),
+                wall.kind("utility-sink", "Laundry sink", Laundry::sink)
+                        .called("utility")
+                        .mm(600, 500, 850),
                 free.kind("ironing-board", "Ironing board", Laundry::board).mm(1300, 380, 900),
-                free.kind("drying-rack", "Drying rack", Laundry::rack).called("clothes airer horse").mm(1800, 550, 950),
-                wall.kind("broom-cupboard", "Broom cupboard", Laundry::cupboard).called("utility cabinet cleaning").mm(600, 400, 2000));
+                free.kind("drying-rack", "Drying rack", Laundry::rack)
+                        .called("clothes airer horse")
+                        .mm(1800, 550, 950),
+                wall.kind("broom-cupboard", "Broom cupboard", Laundry::cupboard)
+                        .called("utility cabinet cleaning")
+                        .mm(600, 400, 2000));
     }
 
     private static void machine(PiecePen pen) {

@@ -22,16 +22,38 @@ final class Media {
         var wall = new Shelf(Group.MEDIA, Stand.AT_WALL);
         var free = new Shelf(Group.MEDIA, Stand.FREE);
         return List.of(
-                wall.kind("screen-unit", "Low unit with screen", Media::screenUnit).called("television tv media").mm(1800, 420, 500).mm(1400, 400, 500).mm(2400, 450, 500),
-                wall.kind("screen-wall", "Screen on the wall", Media::screen).called("television tv").mm(1450, 70, 830).mm(1230, 70, 710).mm(1000, 70, 580).hangs(1000),
-                wall.kind("loudspeaker", "Loudspeaker", Media::loudspeaker).called("speaker hi-fi").mm(220, 320, 1000).mm(200, 250, 400),
-                wall.kind("record-shelf", "Shelf with record player", Media::records).called("turntable vinyl hi-fi stereo").mm(900, 420, 800),
-                wall.kind("picture-screen", "Roll-down screen", Media::rollDown).called("projector cinema").mm(2400, 110, 1500).hangs(700),
+                wall.kind("screen-unit", "Low unit with screen", Media::screenUnit)
+                        .called("television tv media")
+                        .mm(1800, 420, 500)
+                        .mm(1400, 400, 500)
+                        .mm(2400, 450, 500),
+                wall.kind("screen-wall", "Screen on the wall", Media::screen)
+                        .called("television tv")
+                        .mm(1450, 70, 830)
+                        .mm(1230, 70, 710)
+                        .mm(1000, 70, 580)
+                        .hangs(1000),
+                wall.kind("loudspeaker", "Loudspeaker", Media::loudspeaker)
+                        .called("speaker hi-fi")
+                        .mm(220, 320, 1000)
+                        .mm(200, 250, 400),
+                wall.kind("record-shelf", "Shelf with record player", Media::records)
+                        .called("turntable vinyl hi-fi stereo")
+                        .mm(900, 420, 800),
+                wall.kind("picture-screen", "Roll-down screen", Media::rollDown)
+                        .called("projector cinema")
+                        .mm(2400, 110, 1500)
+                        .hangs(700),
                 wall.kind("piano-upright", "Upright piano", Media::upright).mm(1500, 620, 1200),
-                free.kind("piano-grand", "Grand piano", Media::grand).called("baby").mm(1500, 1700, 1000).mm(1550, 2300, 1000),
+                free.kind("piano-grand", "Grand piano", Media::grand)
+                        .called("baby")
+                        .mm(1500, 1700, 1000)
+                        .mm(1550, 2300, 1000),
                 wall.kind("keyboard", "Electric piano", Media::keyboard).mm(1350, 400, 850),
                 free.kind("drum-set", "Drum set", Media::drums).mm(1700, 1500, 1200),
-                free.kind("cello", "Cello on a stand", Media::cello).called("string instrument").mm(480, 550, 1300),
+                free.kind("cello", "Cello on a stand", Media::cello)
+                        .called("string instrument")
+                        .mm(480, 550, 1300),
                 free.kind("music-stand", "Music stand", Media::musicStand).mm(500, 400, 1250));
     }
 
@@ -92,7 +114,8 @@ final class Media {
         pen.box(-pen.w, -pen.d, pen.w, pen.d, SymbolPen.CRISP, Role.DARK);
         keys(pen, -pen.d + 40, Math.min(keys, 2 * pen.d * 0.32));
         pen.inner(-pen.w, pen.d - 330, pen.w, pen.d - 330, Detail.PLAIN);
-        pen.front(-pen.d, SymbolPen.boxPath(-pen.w + 70, 660, pen.w - 70, 690, 2), Role.LINEN, Edge.INNER, Detail.PLAIN);
+        pen.front(
+                -pen.d, SymbolPen.boxPath(-pen.w + 70, 660, pen.w - 70, 690, 2), Role.LINEN, Edge.INNER, Detail.PLAIN);
     }
 
     /** White keys with the black ones between them in twos and threes. */
@@ -146,7 +169,8 @@ final class Media {
         pen.drum(0.22 * pen.w, 0.45 * pen.d, 170, 620, 850, Role.CUSHION);
         pen.on(Level.TOP, () -> {
             for (var x : new double[] {-0.78, 0.78}) {
-                pen.standing(x * pen.w - 10, 0.55 * pen.d - 10, x * pen.w + 10, 0.55 * pen.d + 10, 0, pen.h, 4, Role.METAL);
+                pen.standing(
+                        x * pen.w - 10, 0.55 * pen.d - 10, x * pen.w + 10, 0.55 * pen.d + 10, 0, pen.h, 4, Role.METAL);
                 pen.circle(x * pen.w, 0.55 * pen.d, 215, Role.METAL, Edge.OUTLINE, Detail.PLAIN);
                 pen.circle(x * pen.w, 0.55 * pen.d, 70, Role.METAL, Edge.INNER, Detail.DRAWN);
             }

@@ -23,19 +23,51 @@ final class Office {
         var wall = new Shelf(Group.WORK, Stand.AT_WALL);
         var free = new Shelf(Group.WORK, Stand.FREE);
         return List.of(
-                wall.kind("desk", "Desk with chair", Office::desk).mm(1400, 700, 740).mm(1000, 550, 740).mm(1200, 600, 740).mm(1600, 800, 740).in(55, 28, 29).in(48, 24, 29).in(60, 30, 29),
-                wall.kind("desk-corner", "Corner desk with chair", Office::corner).called("l-shaped").mm(1600, 1400, 740),
-                free.kind("desk-standing", "Desk that rises, with chair", Office::rising).called("standing electric sit").mm(1600, 800, 740),
-                free.kind("desk-double", "Two desks face to face", Office::facing).called("bench workplace office").mm(1600, 1600, 740),
-                wall.kind("writing-desk", "Writing desk", Office::bureau).called("secretary bureau").mm(900, 480, 1050),
-                free.kind("office-chair", "Office chair", Office::chair).called("swivel task").mm(620, 620, 1000),
-                wall.kind("drawer-unit", "Drawer unit", Office::pedestal).called("pedestal").mm(420, 550, 600),
-                wall.kind("filing-cabinet", "Filing cabinet", Office::filing).mm(460, 620, 1320).mm(460, 620, 720),
-                free.kind("meeting-table", "Meeting table with chairs", Office::meeting).called("conference board").mm(2400, 1200, 740).mm(3600, 1300, 740).mm(1800, 1000, 740),
+                wall.kind("desk", "Desk with chair", Office::desk)
+                        .mm(1400, 700, 740)
+                        .mm(1000, 550, 740)
+                        .mm(1200, 600, 740)
+                        .mm(1600, 800, 740)
+                        .in(55, 28, 29)
+                        .in(48, 24, 29)
+                        .in(60, 30, 29),
+                wall.kind("desk-corner", "Corner desk with chair", Office::corner)
+                        .called("l-shaped")
+                        .mm(1600, 1400, 740),
+                free.kind("desk-standing", "Desk that rises, with chair", Office::rising)
+                        .called("standing electric sit")
+                        .mm(1600, 800, 740),
+                free.kind("desk-double", "Two desks face to face", Office::facing)
+                        .called("bench workplace office")
+                        .mm(1600, 1600, 740),
+                wall.kind("writing-desk", "Writing desk", Office::bureau)
+                        .called("secretary bureau")
+                        .mm(900, 480, 1050),
+                free.kind("office-chair", "Office chair", Office::chair)
+                        .called("swivel task")
+                        .mm(620, 620, 1000),
+                wall.kind("drawer-unit", "Drawer unit", Office::pedestal)
+                        .called("pedestal")
+                        .mm(420, 550, 600),
+                wall.kind("filing-cabinet", "Filing cabinet", Office::filing)
+                        .mm(460, 620, 1320)
+                        .mm(460, 620, 720),
+                free.kind("meeting-table", "Meeting table with chairs", Office::meeting)
+                        .called("conference board")
+                        .mm(2400, 1200, 740)
+                        .mm(3600, 1300, 740)
+                        .mm(1800, 1000, 740),
                 wall.kind("office-shelf", "Shelf for folders", Office::folders).mm(1000, 380, 1900),
-                wall.kind("printer", "Printer on a cabinet", Office::printer).called("copier").mm(600, 600, 1000),
-                wall.kind("whiteboard", "Board to write on", Office::board).called("whiteboard blackboard").mm(1800, 60, 1000).hangs(900),
-                wall.kind("drawing-board", "Drawing table", Office::drawingBoard).called("drafting architect").mm(1300, 800, 1000));
+                wall.kind("printer", "Printer on a cabinet", Office::printer)
+                        .called("copier")
+                        .mm(600, 600, 1000),
+                wall.kind("whiteboard", "Board to write on", Office::board)
+                        .called("whiteboard blackboard")
+                        .mm(1800, 60, 1000)
+                        .hangs(900),
+                wall.kind("drawing-board", "Drawing table", Office::drawingBoard)
+                        .called("drafting architect")
+                        .mm(1300, 800, 1000));
     }
 
     private static void computer(PiecePen pen, double x, double y) {
@@ -204,10 +236,16 @@ final class Office {
         pen.shelves(-pen.w, pen.w, 30, pen.h, 1, rows);
         for (var i = 0; i < (int) ((2 * pen.w - 60) / 80); i++) {
             var x = -pen.w + 30 + 80 * i;
-            pen.innerBox(x, -pen.d + 40, x + 72, pen.d - 30, 2, i % 3 == 0 ? Role.CUSHION_COOL : Role.LINEN, Detail.DRAWN);
+            pen.innerBox(
+                    x, -pen.d + 40, x + 72, pen.d - 30, 2, i % 3 == 0 ? Role.CUSHION_COOL : Role.LINEN, Detail.DRAWN);
             for (var r = 0; r < rows; r++) {
                 var low = 30 + (pen.h - 30) * r / rows + 22;
-                pen.front(-pen.d, SymbolPen.boxPath(x, low, x + 72, low + 300, 2), (i + r) % 3 == 0 ? Role.CUSHION_COOL : Role.LINEN, Edge.INNER, Detail.RICH);
+                pen.front(
+                        -pen.d,
+                        SymbolPen.boxPath(x, low, x + 72, low + 300, 2),
+                        (i + r) % 3 == 0 ? Role.CUSHION_COOL : Role.LINEN,
+                        Edge.INNER,
+                        Detail.RICH);
             }
         }
     }

@@ -104,7 +104,12 @@ final class PiecePen extends SymbolPen {
             pane(a, b, z0, z1);
             var handle = i % 2 == 0 && many > 1 ? b - 30 : a + 30;
             var middle = z0 + (z1 - z0) * 0.55;
-            front(-d, boxPath(handle - 5, middle - HANDLE / 2, handle + 5, middle + HANDLE / 2, 4), Role.METAL, Edge.INNER, Detail.RICH);
+            front(
+                    -d,
+                    boxPath(handle - 5, middle - HANDLE / 2, handle + 5, middle + HANDLE / 2, 4),
+                    Role.METAL,
+                    Edge.INNER,
+                    Detail.RICH);
         }
     }
 
@@ -201,9 +206,7 @@ final class PiecePen extends SymbolPen {
 
     /** A cushion with pulled-in corners and a slight bulge, about a point. */
     void cushion(double x, double y, double wide, double deep, double turnDeg, Role role, Detail detail) {
-        within(
-                Affine.turn(turnDeg).then(Affine.move(x, y)),
-                () -> shape(pillow(wide, deep), role, Edge.INNER, detail));
+        within(Affine.turn(turnDeg).then(Affine.move(x, y)), () -> shape(pillow(wide, deep), role, Edge.INNER, detail));
     }
 
     /** The outline of a cushion about the origin. */
@@ -349,7 +352,11 @@ final class PiecePen extends SymbolPen {
             var rz = (top - bottom) * (0.2 + 0.05 * chance(51, i));
             var cx = wide * 0.26 * Math.cos(a);
             var cz = middle + (top - bottom) * 0.29 * Math.sin(a);
-            round(x, 0, Figure.builder().ellipse(new Point(cx, cz), rx, rz).build(), i % 3 == 0 ? Role.LEAF_LIGHT : role);
+            round(
+                    x,
+                    0,
+                    Figure.builder().ellipse(new Point(cx, cz), rx, rz).build(),
+                    i % 3 == 0 ? Role.LEAF_LIGHT : role);
         }
     }
 

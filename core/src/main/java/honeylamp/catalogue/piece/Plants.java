@@ -20,17 +20,39 @@ final class Plants {
     static List<FurnishingKind> kinds() {
         var free = new Shelf(Group.PLANTS, Stand.FREE);
         return List.of(
-                free.kind("plant", "Plant", Plants::plant).called("pot").mm(700, 700, 1200).mm(500, 500, 900).mm(900, 900, 1500),
+                free.kind("plant", "Plant", Plants::plant)
+                        .called("pot")
+                        .mm(700, 700, 1200)
+                        .mm(500, 500, 900)
+                        .mm(900, 900, 1500),
                 free.kind("palm", "Palm", Plants::palm).called("pot plant").mm(1200, 1200, 1900),
-                free.kind("fig-tree", "Indoor tree", Plants::tree).called("fig ficus pot plant").mm(1000, 1000, 2000),
+                free.kind("fig-tree", "Indoor tree", Plants::tree)
+                        .called("fig ficus pot plant")
+                        .mm(1000, 1000, 2000),
                 free.kind("fern", "Fern", Plants::fern).called("pot plant").mm(650, 650, 550),
-                free.kind("sword-plant", "Plant with upright leaves", Plants::sword).called("sansevieria snake pot").mm(350, 350, 900),
-                free.kind("cactus", "Cactus", Plants::cactus).called("pot plant").mm(320, 320, 900),
-                free.kind("plant-trough", "Trough with plants", Plants::trough).called("planter box").mm(1000, 350, 900),
+                free.kind("sword-plant", "Plant with upright leaves", Plants::sword)
+                        .called("sansevieria snake pot")
+                        .mm(350, 350, 900),
+                free.kind("cactus", "Cactus", Plants::cactus)
+                        .called("pot plant")
+                        .mm(320, 320, 900),
+                free.kind("plant-trough", "Trough with plants", Plants::trough)
+                        .called("planter box")
+                        .mm(1000, 350, 900),
                 free.kind("plant-stand", "Pot on a stand", Plants::stand).mm(450, 450, 1000),
-                free.kind("pot-plant", "Small plant", Plants::small).called("pot").stands(Stand.ON_TOP).hangs(740).mm(250, 250, 300),
-                free.kind("herbs", "Herbs in pots", Plants::herbs).stands(Stand.ON_TOP).hangs(900).mm(450, 150, 250),
-                free.kind("hanging-plant", "Hanging plant", Plants::hanging).stands(Stand.ABOVE).hangs(1600).mm(450, 450, 800));
+                free.kind("pot-plant", "Small plant", Plants::small)
+                        .called("pot")
+                        .stands(Stand.ON_TOP)
+                        .hangs(740)
+                        .mm(250, 250, 300),
+                free.kind("herbs", "Herbs in pots", Plants::herbs)
+                        .stands(Stand.ON_TOP)
+                        .hangs(900)
+                        .mm(450, 150, 250),
+                free.kind("hanging-plant", "Hanging plant", Plants::hanging)
+                        .stands(Stand.ABOVE)
+                        .hangs(1600)
+                        .mm(450, 450, 800));
     }
 
     private static double pot(PiecePen pen, double most, double high, Role role) {

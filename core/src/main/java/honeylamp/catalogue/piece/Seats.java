@@ -53,27 +53,47 @@ final class Seats {
                         .mm(2000, 950, 850)
                         .mm(1600, 950, 850)
                         .in(78, 38, 34),
-                wall.kind("day-bed", "Day bed", Seats::dayBed).mm(2050, 900, 700).mm(1900, 800, 700),
+                wall.kind("day-bed", "Day bed", Seats::dayBed)
+                        .mm(2050, 900, 700)
+                        .mm(1900, 800, 700),
                 free.kind("armchair", "Armchair", Seats::armchair)
                         .called("easy chair")
                         .mm(850, 850, 800)
                         .mm(750, 800, 800)
                         .mm(950, 900, 800)
                         .in(34, 34, 32),
-                free.kind("tub-chair", "Tub chair", Seats::tubChair).called("round armchair").mm(720, 700, 760),
+                free.kind("tub-chair", "Tub chair", Seats::tubChair)
+                        .called("round armchair")
+                        .mm(720, 700, 760),
                 free.kind("wing-chair", "Wing chair", Seats::wingChair).mm(780, 850, 1080),
-                free.kind("recliner", "Recliner", Seats::recliner).called("rise tilt chair").mm(860, 950, 1050),
+                free.kind("recliner", "Recliner", Seats::recliner)
+                        .called("rise tilt chair")
+                        .mm(860, 950, 1050),
                 free.kind("lounge-chair", "Lounge chair with footstool", Seats::loungeChair)
                         .mm(800, 1500, 900),
                 free.kind("rocking-chair", "Rocking chair", Seats::rockingChair).mm(620, 850, 1000),
-                free.kind("footstool", "Footstool", Seats::footstool).called("ottoman").mm(650, 450, 420).mm(900, 600, 420),
-                free.kind("pouffe", "Pouffe", Seats::pouffe).called("round footstool").mm(550, 550, 400).mm(400, 400, 400),
+                free.kind("footstool", "Footstool", Seats::footstool)
+                        .called("ottoman")
+                        .mm(650, 450, 420)
+                        .mm(900, 600, 420),
+                free.kind("pouffe", "Pouffe", Seats::pouffe)
+                        .called("round footstool")
+                        .mm(550, 550, 400)
+                        .mm(400, 400, 400),
                 free.kind("bean-bag", "Bean bag", Seats::beanBag).mm(900, 950, 700),
                 free.kind("chair", "Chair", Seats::chair).called("dining chair").mm(450, 520, 860),
-                free.kind("carver", "Chair with arms", Seats::carver).called("dining armchair").mm(570, 560, 860),
+                free.kind("carver", "Chair with arms", Seats::carver)
+                        .called("dining armchair")
+                        .mm(570, 560, 860),
                 free.kind("stool", "Stool", Seats::stool).mm(360, 360, 450),
-                free.kind("bar-stool", "Bar stool", Seats::barStool).called("high stool").mm(380, 380, 700).mm(380, 380, 780),
-                wall.kind("bench", "Bench", Seats::bench).mm(1400, 450, 450).mm(1100, 400, 450).mm(1800, 450, 450),
+                free.kind("bar-stool", "Bar stool", Seats::barStool)
+                        .called("high stool")
+                        .mm(380, 380, 700)
+                        .mm(380, 380, 780),
+                wall.kind("bench", "Bench", Seats::bench)
+                        .mm(1400, 450, 450)
+                        .mm(1100, 400, 450)
+                        .mm(1800, 450, 450),
                 wall.kind("window-seat", "Window seat", Seats::windowSeat).mm(1600, 500, 450),
                 wall.kind("corner-bench", "Corner bench", Seats::cornerBench)
                         .called("breakfast nook banquette")
@@ -113,7 +133,8 @@ final class Seats {
         var inside = 2 * w - 2 * arm;
         for (var i = 0; i < seats; i++) {
             var x = -w + arm + inside * i / seats;
-            pen.standing(x, -d - 12, x + inside / seats, d - back, PiecePen.SEAT - 110, PiecePen.SEAT, 35, Role.TEXTILE);
+            pen.standing(
+                    x, -d - 12, x + inside / seats, d - back, PiecePen.SEAT - 110, PiecePen.SEAT, 35, Role.TEXTILE);
             pen.innerBox(x, -d - 12, x + inside / seats, d - back, SymbolPen.SOFT * 0.9, Role.TEXTILE, Detail.PLAIN);
             pen.inner(x + 70, d - back - 70, x + inside / seats - 70, d - back - 70, Detail.RICH);
         }
@@ -328,7 +349,12 @@ final class Seats {
         pen.shape(round, Role.TEXTILE_WARM, Edge.OUTLINE, Detail.PLAIN);
         for (var i = 0; i < 8; i++) {
             var a = Point.direction(45.0 * i);
-            pen.inner(a.x() * pen.w * 0.12, a.y() * pen.d * 0.12, a.x() * pen.w * 0.96, a.y() * pen.d * 0.96, Detail.DRAWN);
+            pen.inner(
+                    a.x() * pen.w * 0.12,
+                    a.y() * pen.d * 0.12,
+                    a.x() * pen.w * 0.96,
+                    a.y() * pen.d * 0.96,
+                    Detail.DRAWN);
         }
         pen.circle(0, 0, pen.w * 0.09, Role.TEXTILE, Edge.INNER, Detail.DRAWN);
     }

@@ -20,27 +20,75 @@ final class Services {
         var wall = new Shelf(Group.SERVICES, Stand.AT_WALL);
         var free = new Shelf(Group.SERVICES, Stand.FREE);
         return List.of(
-                free.kind("stove", "Stove", Services::stove).called("wood burner heating").mm(480, 480, 1100).mm(600, 450, 900),
-                wall.kind("stove-tiled", "Tiled stove", Services::tiledStove).called("masonry heater").mm(900, 700, 2000),
-                wall.kind("boiler-wall", "Boiler on the wall", Services::boilerWall).called("gas combi heating").hangs(1200).mm(440, 350, 750),
-                wall.kind("boiler", "Boiler", Services::boiler).called("furnace oil heating").mm(650, 900, 1100),
-                wall.kind("heat-pump", "Heat pump outside", Services::heatPump).called("air source unit").mm(1100, 420, 900),
-                free.kind("water-tank", "Hot water tank", Services::tank).called("cylinder heater").mm(600, 600, 1600).mm(550, 550, 1200).in(22, 22, 60),
-                wall.kind("meters", "Meter cupboard", Services::meters).called("gas electric water").mm(900, 250, 1100).hangs(700),
-                wall.kind("distribution-board", "Distribution board", Services::board).called("fuse box consumer unit breaker panel").mm(400, 110, 600).hangs(1300).in(15, 4, 30),
-                wall.kind("air-unit", "Air unit on the wall", Services::airUnit).called("conditioner conditioning").stands(Stand.ABOVE).hangs(2100).mm(850, 230, 300),
-                wall.kind("ventilation", "Ventilation unit", Services::ventilation).called("heat recovery mvhr").mm(700, 500, 900).hangs(1000),
-                wall.kind("radiator", "Radiator", Services::radiator).called("panel heating").mm(1000, 100, 600).mm(600, 100, 600).mm(1400, 100, 600).hangs(120),
-                wall.kind("radiator-column", "Column radiator", Services::columns).called("tube heating").mm(500, 110, 1800).mm(800, 140, 600).hangs(120),
-                wall.kind("manifold", "Manifold of floor heating", Services::manifold).called("underfloor").mm(700, 130, 700).hangs(300),
-                wall.kind("water-softener", "Water softener", Services::softener).mm(250, 480, 650));
+                free.kind("stove", "Stove", Services::stove)
+                        .called("wood burner heating")
+                        .mm(480, 480, 1100)
+                        .mm(600, 450, 900),
+                wall.kind("stove-tiled", "Tiled stove", Services::tiledStove)
+                        .called("masonry heater")
+                        .mm(900, 700, 2000),
+                wall.kind("boiler-wall", "Boiler on the wall", Services::boilerWall)
+                        .called("gas combi heating")
+                        .hangs(1200)
+                        .mm(440, 350, 750),
+                wall.kind("boiler", "Boiler", Services::boiler)
+                        .called("furnace oil heating")
+                        .mm(650, 900, 1100),
+                wall.kind("heat-pump", "Heat pump outside", Services::heatPump)
+                        .called("air source unit")
+                        .mm(1100, 420, 900),
+                free.kind("water-tank", "Hot water tank", Services::tank)
+                        .called("cylinder heater")
+                        .mm(600, 600, 1600)
+                        .mm(550, 550, 1200)
+                        .in(22, 22, 60),
+                wall.kind("meters", "Meter cupboard", Services::meters)
+                        .called("gas electric water")
+                        .mm(900, 250, 1100)
+                        .hangs(700),
+                wall.kind("distribution-board", "Distribution board", Services::board)
+                        .called("fuse box consumer unit breaker panel")
+                        .mm(400, 110, 600)
+                        .hangs(1300)
+                        .in(15, 4, 30),
+                wall.kind("air-unit", "Air unit on the wall", Services::airUnit)
+                        .called("conditioner conditioning")
+                        .stands(Stand.ABOVE)
+                        .hangs(2100)
+                        .mm(850, 230, 300),
+                wall.kind("ventilation", "Ventilation unit", Services::ventilation)
+                        .called("heat recovery mvhr")
+                        .mm(700, 500, 900)
+                        .hangs(1000),
+                wall.kind("radiator", "Radiator", Services::radiator)
+                        .called("panel heating")
+                        .mm(1000, 100, 600)
+                        .mm(600, 100, 600)
+                        .mm(1400, 100, 600)
+                        .hangs(120),
+                wall.kind("radiator-column", "Column radiator", Services::columns)
+                        .called("tube heating")
+                        .mm(500, 110, 1800)
+                        .mm(800, 140, 600)
+                        .hangs(120),
+                wall.kind("manifold", "Manifold of floor heating", Services::manifold)
+                        .called("underfloor")
+                        .mm(700, 130, 700)
+                        .hangs(300),
+                wall.kind("water-softener", "Water softener", Services::softener)
+                        .mm(250, 480, 650));
     }
 
     private static void stove(PiecePen pen) {
         pen.on(Level.FLOOR, () -> pen.box(-pen.w - 220, -pen.d - 420, pen.w + 220, pen.d + 60, 10, Role.METAL));
         var body = Figure.builder().ellipse(Point.ORIGIN, pen.w, pen.d).build();
         pen.standing(body.flattened(4), 0, pen.h, 30, Role.DARK);
-        pen.front(-pen.d, SymbolPen.boxPath(-pen.w * 0.6, pen.h * 0.35, pen.w * 0.6, pen.h * 0.7, 15), Role.CUSHION, Edge.INNER, Detail.PLAIN);
+        pen.front(
+                -pen.d,
+                SymbolPen.boxPath(-pen.w * 0.6, pen.h * 0.35, pen.w * 0.6, pen.h * 0.7, 15),
+                Role.CUSHION,
+                Edge.INNER,
+                Detail.PLAIN);
         pen.shape(body, Role.DARK, Edge.OUTLINE, Detail.PLAIN);
         pen.circle(0, pen.d * 0.3, Math.min(75, pen.w * 0.4), Role.METAL, Edge.INNER, Detail.PLAIN);
         pen.inner(-pen.w * 0.5, -pen.d * 0.6, pen.w * 0.5, -pen.d * 0.6, Detail.DRAWN);
@@ -57,7 +105,11 @@ final class Services {
         pen.circle(0, pen.d * 0.5, 75, Role.METAL, Edge.INNER, Detail.PLAIN);
         pen.frontBox(-170, pen.h * 0.12, 170, pen.h * 0.34, 6, Role.DARK);
         for (var z = pen.h * 0.45 + 200; z < pen.h - 40; z += 200) {
-            pen.front(-pen.d * 0.75, Figure.line(new Point(-pen.w * 0.85, z), new Point(pen.w * 0.85, z)), Edge.INNER, Detail.PLAIN);
+            pen.front(
+                    -pen.d * 0.75,
+                    Figure.line(new Point(-pen.w * 0.85, z), new Point(pen.w * 0.85, z)),
+                    Edge.INNER,
+                    Detail.PLAIN);
         }
     }
 

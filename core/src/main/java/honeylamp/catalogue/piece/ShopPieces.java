@@ -23,23 +23,55 @@ final class ShopPieces {
         var wall = new Shelf(Group.SHOP, Stand.AT_WALL);
         return List.of(
                 free.kind("shop-counter", "Shop counter", ShopPieces::counter).mm(1800, 650, 950),
-                free.kind("cash-desk", "Cash desk", ShopPieces::cashDesk).called("till checkout register").mm(1200, 700, 950),
+                free.kind("cash-desk", "Cash desk", ShopPieces::cashDesk)
+                        .called("till checkout register")
+                        .mm(1200, 700, 950),
                 free.kind("reception", "Reception desk", ShopPieces::reception).mm(2400, 1000, 1100),
-                free.kind("cafe-table", "Square table with four chairs", ShopPieces::fourSeats).called("tea room restaurant").mm(800, 800, 740),
-                free.kind("cafe-table-two", "Square table with two chairs", ShopPieces::twoSeats).called("tea room restaurant").mm(700, 700, 740),
-                free.kind("cafe-table-round", "Round table with four chairs", ShopPieces::roundSeats).called("tea room restaurant").mm(900, 900, 740),
-                free.kind("high-table", "High table with stools", ShopPieces::highTable).called("bar standing").mm(1200, 600, 1100),
-                wall.kind("bench-seat", "Upholstered bench", ShopPieces::bench).called("banquette restaurant").mm(2400, 600, 950).mm(1200, 600, 950),
+                free.kind("cafe-table", "Square table with four chairs", ShopPieces::fourSeats)
+                        .called("tea room restaurant")
+                        .mm(800, 800, 740),
+                free.kind("cafe-table-two", "Square table with two chairs", ShopPieces::twoSeats)
+                        .called("tea room restaurant")
+                        .mm(700, 700, 740),
+                free.kind("cafe-table-round", "Round table with four chairs", ShopPieces::roundSeats)
+                        .called("tea room restaurant")
+                        .mm(900, 900, 740),
+                free.kind("high-table", "High table with stools", ShopPieces::highTable)
+                        .called("bar standing")
+                        .mm(1200, 600, 1100),
+                wall.kind("bench-seat", "Upholstered bench", ShopPieces::bench)
+                        .called("banquette restaurant")
+                        .mm(2400, 600, 950)
+                        .mm(1200, 600, 950),
                 wall.kind("bar-counter", "Bar with stools", ShopPieces::bar).mm(2600, 650, 1100),
-                wall.kind("bottle-shelf", "Shelf of bottles", ShopPieces::bottles).called("back bar").mm(1800, 350, 2000),
-                free.kind("cake-counter", "Glass counter", ShopPieces::glassCounter).called("cake display patisserie chilled").mm(1500, 700, 1250),
-                free.kind("glass-case", "Glass case", ShopPieces::glassCase).called("showcase museum jewellery").mm(1000, 500, 1000),
-                free.kind("shelf-double", "Shelf, open on both sides", ShopPieces::gondola).called("gondola supermarket").mm(2000, 900, 1500),
-                wall.kind("shelf-wall", "Wall of shelves", ShopPieces::wallOfShelves).called("shop display").mm(2400, 450, 2300),
-                free.kind("clothes-rail", "Clothes rail", ShopPieces::clothesRail).called("rack fashion").mm(1500, 550, 1500),
-                free.kind("fitting-cabin", "Changing cabin", ShopPieces::cabin).called("fitting room").stands(Stand.AT_WALL).mm(1100, 1200, 2100),
-                wall.kind("chilled-shelf", "Chilled shelf", ShopPieces::chilled).called("refrigerated fridge drinks").mm(1300, 750, 2000),
-                free.kind("plinth", "Plinth for display", ShopPieces::plinth).called("museum podium").mm(500, 500, 1000));
+                wall.kind("bottle-shelf", "Shelf of bottles", ShopPieces::bottles)
+                        .called("back bar")
+                        .mm(1800, 350, 2000),
+                free.kind("cake-counter", "Glass counter", ShopPieces::glassCounter)
+                        .called("cake display patisserie chilled")
+                        .mm(1500, 700, 1250),
+                free.kind("glass-case", "Glass case", ShopPieces::glassCase)
+                        .called("showcase museum jewellery")
+                        .mm(1000, 500, 1000),
+                free.kind("shelf-double", "Shelf, open on both sides", ShopPieces::gondola)
+                        .called("gondola supermarket")
+                        .mm(2000, 900, 1500),
+                wall.kind("shelf-wall", "Wall of shelves", ShopPieces::wallOfShelves)
+                        .called("shop display")
+                        .mm(2400, 450, 2300),
+                free.kind("clothes-rail", "Clothes rail", ShopPieces::clothesRail)
+                        .called("rack fashion")
+                        .mm(1500, 550, 1500),
+                free.kind("fitting-cabin", "Changing cabin", ShopPieces::cabin)
+                        .called("fitting room")
+                        .stands(Stand.AT_WALL)
+                        .mm(1100, 1200, 2100),
+                wall.kind("chilled-shelf", "Chilled shelf", ShopPieces::chilled)
+                        .called("refrigerated fridge drinks")
+                        .mm(1300, 750, 2000),
+                free.kind("plinth", "Plinth for display", ShopPieces::plinth)
+                        .called("museum podium")
+                        .mm(500, 500, 1000));
     }
 
     private static void panel(PiecePen pen, Role role) {
@@ -212,7 +244,9 @@ final class ShopPieces {
         var x = -pen.w + 40;
         for (var i = 0; x < pen.w - 160; i++) {
             var wide = 100 + 90 * pen.chance(i, (long) y0);
-            var role = i % 4 == 0 ? Role.CUSHION : i % 4 == 1 ? Role.LINEN : i % 4 == 2 ? Role.CUSHION_COOL : Role.TEXTILE_WARM;
+            var role = i % 4 == 0
+                    ? Role.CUSHION
+                    : i % 4 == 1 ? Role.LINEN : i % 4 == 2 ? Role.CUSHION_COOL : Role.TEXTILE_WARM;
             pen.innerBox(x, y0, Math.min(x + wide, pen.w - 40), y1, 4, role, Detail.DRAWN);
             x += wide + 14;
         }
@@ -240,7 +274,12 @@ final class ShopPieces {
             var x = -pen.w + 80 + (2 * pen.w - 160) * (i + 0.5) / many;
             var role = i % 3 == 0 ? Role.TEXTILE : i % 3 == 1 ? Role.LINEN : Role.CUSHION;
             pen.on(Level.TOP, () -> pen.innerBox(x - 24, -pen.d + 60, x + 24, pen.d - 60, 22, role, Detail.PLAIN));
-            pen.front(-15, SymbolPen.boxPath(x - 30, pen.h - 950 + 250 * pen.chance(i, 1), x + 30, pen.h - 60, 15), role, Edge.INNER, Detail.DRAWN);
+            pen.front(
+                    -15,
+                    SymbolPen.boxPath(x - 30, pen.h - 950 + 250 * pen.chance(i, 1), x + 30, pen.h - 60, 15),
+                    role,
+                    Edge.INNER,
+                    Detail.DRAWN);
         }
     }
 

@@ -20,17 +20,45 @@ final class Sport {
         var free = new Shelf(Group.SPORT, Stand.FREE);
         var wall = new Shelf(Group.SPORT, Stand.AT_WALL);
         return List.of(
-                free.kind("billiard-table", "Billiard table", Sport::billiards).called("pool snooker").mm(2540, 1420, 800).mm(2240, 1270, 800).in(100, 56, 32).in(88, 50, 32),
-                free.kind("table-tennis", "Table tennis", Sport::tableTennis).called("ping pong").mm(2740, 1525, 760).in(108, 60, 30),
-                free.kind("table-football", "Table football", Sport::football).called("foosball").mm(1400, 760, 880),
-                free.kind("dart-board", "Dart board", Sport::darts).stands(Stand.AT_WALL).hangs(1500).mm(460, 60, 460),
-                free.kind("treadmill", "Treadmill", Sport::treadmill).called("running fitness gym").mm(850, 1900, 1400),
-                free.kind("exercise-bike", "Exercise bike", Sport::bike).called("fitness gym spinning").mm(600, 1150, 1250),
-                free.kind("rowing-machine", "Rowing machine", Sport::rower).called("fitness gym").mm(600, 2400, 900),
-                free.kind("weight-bench", "Weight bench", Sport::weights).called("fitness gym").mm(1800, 1500, 1200),
-                wall.kind("wall-bars", "Wall bars", Sport::wallBars).called("gymnastics fitness").mm(900, 150, 2400),
-                free.kind("exercise-mat", "Exercise mat", Sport::mat).called("yoga fitness").stands(Stand.UNDERFOOT).mm(1830, 610, 10),
-                free.kind("chess-table", "Chess table with chairs", Sport::chess).called("game").mm(700, 700, 740),
+                free.kind("billiard-table", "Billiard table", Sport::billiards)
+                        .called("pool snooker")
+                        .mm(2540, 1420, 800)
+                        .mm(2240, 1270, 800)
+                        .in(100, 56, 32)
+                        .in(88, 50, 32),
+                free.kind("table-tennis", "Table tennis", Sport::tableTennis)
+                        .called("ping pong")
+                        .mm(2740, 1525, 760)
+                        .in(108, 60, 30),
+                free.kind("table-football", "Table football", Sport::football)
+                        .called("foosball")
+                        .mm(1400, 760, 880),
+                free.kind("dart-board", "Dart board", Sport::darts)
+                        .stands(Stand.AT_WALL)
+                        .hangs(1500)
+                        .mm(460, 60, 460),
+                free.kind("treadmill", "Treadmill", Sport::treadmill)
+                        .called("running fitness gym")
+                        .mm(850, 1900, 1400),
+                free.kind("exercise-bike", "Exercise bike", Sport::bike)
+                        .called("fitness gym spinning")
+                        .mm(600, 1150, 1250),
+                free.kind("rowing-machine", "Rowing machine", Sport::rower)
+                        .called("fitness gym")
+                        .mm(600, 2400, 900),
+                free.kind("weight-bench", "Weight bench", Sport::weights)
+                        .called("fitness gym")
+                        .mm(1800, 1500, 1200),
+                wall.kind("wall-bars", "Wall bars", Sport::wallBars)
+                        .called("gymnastics fitness")
+                        .mm(900, 150, 2400),
+                free.kind("exercise-mat", "Exercise mat", Sport::mat)
+                        .called("yoga fitness")
+                        .stands(Stand.UNDERFOOT)
+                        .mm(1830, 610, 10),
+                free.kind("chess-table", "Chess table with chairs", Sport::chess)
+                        .called("game")
+                        .mm(700, 700, 740),
                 wall.kind("sauna", "Sauna cabin", Sport::sauna).mm(2000, 1700, 2050));
     }
 
@@ -45,7 +73,13 @@ final class Sport {
         }
         for (var row = 0; row < 4; row++) {
             for (var i = 0; i <= row; i++) {
-                pen.circle(pen.w * 0.38 + row * 52, (i - row / 2.0) * 60, 28, i % 2 == 0 ? Role.CUSHION : Role.LINEN, Edge.INNER, Detail.DRAWN);
+                pen.circle(
+                        pen.w * 0.38 + row * 52,
+                        (i - row / 2.0) * 60,
+                        28,
+                        i % 2 == 0 ? Role.CUSHION : Role.LINEN,
+                        Edge.INNER,
+                        Detail.DRAWN);
             }
         }
         pen.circle(-pen.w * 0.45, 0, 28, Role.LINEN, Edge.INNER, Detail.DRAWN);
@@ -70,7 +104,13 @@ final class Sport {
             pen.inner(x, side * (pen.d + 180), x, -side * pen.d, Detail.PLAIN);
             pen.innerBox(x - 14, side * (pen.d + 180), x + 14, side * (pen.d + 90), 8, Role.DARK, Detail.DRAWN);
             for (var k = -1; k <= 1; k++) {
-                pen.circle(x, k * pen.d * 0.42, 22, i % 2 == 0 ? Role.CUSHION : Role.CUSHION_COOL, Edge.INNER, Detail.DRAWN);
+                pen.circle(
+                        x,
+                        k * pen.d * 0.42,
+                        22,
+                        i % 2 == 0 ? Role.CUSHION : Role.CUSHION_COOL,
+                        Edge.INNER,
+                        Detail.DRAWN);
             }
         }
     }
@@ -78,7 +118,12 @@ final class Sport {
     private static void darts(PiecePen pen) {
         pen.standing(-pen.w, -pen.d, pen.w, pen.d, 0, pen.h, pen.w, Role.DARK);
         for (var share : new double[] {0.82, 0.5, 0.12}) {
-            pen.front(-pen.d, Figure.circle(new Point(0, pen.h / 2), pen.w * share), share == 0.12 ? Role.CUSHION : Role.LINEN, Edge.INNER, Detail.PLAIN);
+            pen.front(
+                    -pen.d,
+                    Figure.circle(new Point(0, pen.h / 2), pen.w * share),
+                    share == 0.12 ? Role.CUSHION : Role.LINEN,
+                    Edge.INNER,
+                    Detail.PLAIN);
         }
         pen.box(-pen.w, -pen.d, pen.w, pen.d, 10, Role.DARK);
     }
@@ -90,7 +135,8 @@ final class Sport {
         pen.innerBox(-pen.w + 140, -pen.d + 20, pen.w - 140, pen.d - 420, 6, Role.DARK, Detail.PLAIN);
         pen.innerBox(-pen.w + 40, pen.d - 330, pen.w - 40, pen.d - 190, 30, Role.DARK, Detail.PLAIN);
         for (var side : new double[] {-1, 1}) {
-            pen.innerBox(side * (pen.w - 30), pen.d - 750, side * (pen.w - 85), pen.d - 200, 25, Role.DARK, Detail.PLAIN);
+            pen.innerBox(
+                    side * (pen.w - 30), pen.d - 750, side * (pen.w - 85), pen.d - 200, 25, Role.DARK, Detail.PLAIN);
         }
     }
 
@@ -130,7 +176,15 @@ final class Sport {
         pen.box(-160, -pen.d, 160, pen.d * 0.6, 40, Role.DARK);
         pen.inner(-160, pen.d * 0.1, 160, pen.d * 0.1, Detail.PLAIN);
         for (var side : new double[] {-1, 1}) {
-            pen.standing(side * pen.w * 0.6 - 30, pen.d * 0.5, side * pen.w * 0.6 + 30, pen.d * 0.7, 0, pen.h, 6, Role.METAL);
+            pen.standing(
+                    side * pen.w * 0.6 - 30,
+                    pen.d * 0.5,
+                    side * pen.w * 0.6 + 30,
+                    pen.d * 0.7,
+                    0,
+                    pen.h,
+                    6,
+                    Role.METAL);
             pen.box(side * pen.w * 0.6 - 30, pen.d * 0.2, side * pen.w * 0.6 + 30, pen.d, 6, Role.METAL);
         }
         pen.on(Level.TOP, () -> {
@@ -185,7 +239,13 @@ final class Sport {
         }
         pen.innerBox(-pen.w + 100, -pen.d + 100, -pen.w + 500, -pen.d + 500, 6, Role.DARK, Detail.PLAIN);
         for (var i = 0; i < 9; i++) {
-            pen.circle(-pen.w + 180 + 120 * (i % 3), -pen.d + 180 + 120 * (i / 3), 48, Role.METAL, Edge.INNER, Detail.DRAWN);
+            pen.circle(
+                    -pen.w + 180 + 120 * (i % 3),
+                    -pen.d + 180 + 120 * (i / 3),
+                    48,
+                    Role.METAL,
+                    Edge.INNER,
+                    Detail.DRAWN);
         }
         pen.innerBox(pen.w - 800, -pen.d, pen.w - 150, -pen.d + 60, 2, Role.GLASS, Detail.PLAIN);
         pen.frontBox(pen.w - 800, 20, pen.w - 150, pen.h - 120, 4, Role.GLASS);

@@ -26,16 +26,39 @@ final class StepFree {
         var wall = new Shelf(Group.STEP_FREE, Stand.AT_WALL);
         var free = new Shelf(Group.STEP_FREE, Stand.FREE);
         return List.of(
-                wall.kind("wc-step-free", "WC with grab rails", StepFree::wc).called("toilet accessible disabled wheelchair").mm(1000, 700, 850),
-                wall.kind("basin-step-free", "Basin to roll under", StepFree::basin).called("washbasin accessible disabled wheelchair").mm(600, 550, 850),
-                wall.kind("shower-step-free", "Level shower with seat", StepFree::shower).called("accessible disabled wheelchair wet room").mm(1500, 1500, 2000).in(60, 60, 78),
-                wall.kind("grab-rail", "Grab rail", StepFree::rail).called("handrail accessible").hangs(800).mm(600, 90, 60),
-                wall.kind("handrail-corner", "Grab rail around a corner", StepFree::cornerRail).called("accessible").hangs(800).mm(700, 700, 60),
-                free.kind("turning-circle", "Room to turn", StepFree::turning).called("wheelchair circle accessible").stands(Stand.UNDERFOOT).mm(TURN, TURN, 1).in(60, 60, 0.04),
+                wall.kind("wc-step-free", "WC with grab rails", StepFree::wc)
+                        .called("toilet accessible disabled wheelchair")
+                        .mm(1000, 700, 850),
+                wall.kind("basin-step-free", "Basin to roll under", StepFree::basin)
+                        .called("washbasin accessible disabled wheelchair")
+                        .mm(600, 550, 850),
+                wall.kind("shower-step-free", "Level shower with seat", StepFree::shower)
+                        .called("accessible disabled wheelchair wet room")
+                        .mm(1500, 1500, 2000)
+                        .in(60, 60, 78),
+                wall.kind("grab-rail", "Grab rail", StepFree::rail)
+                        .called("handrail accessible")
+                        .hangs(800)
+                        .mm(600, 90, 60),
+                wall.kind("handrail-corner", "Grab rail around a corner", StepFree::cornerRail)
+                        .called("accessible")
+                        .hangs(800)
+                        .mm(700, 700, 60),
+                free.kind("turning-circle", "Room to turn", StepFree::turning)
+                        .called("wheelchair circle accessible")
+                        .stands(Stand.UNDERFOOT)
+                        .mm(TURN, TURN, 1)
+                        .in(60, 60, 0.04),
                 free.kind("wheelchair", "Wheelchair", StepFree::wheelchair).mm(700, 1100, 950),
-                wall.kind("care-bed", "Care bed", StepFree::careBed).called("hospital nursing").mm(1000, 2200, 950),
-                free.kind("hoist", "Lifting hoist", StepFree::hoist).called("lift care").mm(700, 1200, 1900),
-                free.kind("rollator", "Rollator", StepFree::rollator).called("walker frame").mm(620, 700, 950));
+                wall.kind("care-bed", "Care bed", StepFree::careBed)
+                        .called("hospital nursing")
+                        .mm(1000, 2200, 950),
+                free.kind("hoist", "Lifting hoist", StepFree::hoist)
+                        .called("lift care")
+                        .mm(700, 1200, 1900),
+                free.kind("rollator", "Rollator", StepFree::rollator)
+                        .called("walker frame")
+                        .mm(620, 700, 950));
     }
 
     private static void wc(PiecePen pen) {

@@ -34,28 +34,40 @@ final class Storage {
                         .called("closet clothes")
                         .mm(2000, 650, 2200)
                         .mm(2700, 650, 2200),
-                wall.kind("wardrobe-open", "Open wardrobe", Storage::openRail).called("clothes rail walk-in").mm(1600, 550, 2000),
-                wall.kind("corner-wardrobe", "Corner wardrobe", Storage::cornerWardrobe).mm(1000, 1000, 2100),
+                wall.kind("wardrobe-open", "Open wardrobe", Storage::openRail)
+                        .called("clothes rail walk-in")
+                        .mm(1600, 550, 2000),
+                wall.kind("corner-wardrobe", "Corner wardrobe", Storage::cornerWardrobe)
+                        .mm(1000, 1000, 2100),
                 wall.kind("chest-of-drawers", "Chest of drawers", Storage::chestOfDrawers)
                         .called("dresser")
                         .mm(1000, 480, 850)
                         .mm(800, 450, 850)
                         .mm(1600, 500, 800),
-                wall.kind("tall-chest", "Tall chest of drawers", Storage::tallChest).called("tallboy").mm(600, 450, 1250),
+                wall.kind("tall-chest", "Tall chest of drawers", Storage::tallChest)
+                        .called("tallboy")
+                        .mm(600, 450, 1250),
                 wall.kind("sideboard", "Sideboard", Storage::sideboard)
                         .called("buffet credenza")
                         .mm(1600, 450, 750)
                         .mm(1200, 420, 750)
                         .mm(2100, 450, 750),
-                wall.kind("dresser", "Kitchen dresser", Storage::dresser).called("hutch").mm(1300, 480, 1950),
-                wall.kind("display-cabinet", "Display cabinet", Storage::display).called("glass vitrine china").mm(900, 400, 1900),
+                wall.kind("dresser", "Kitchen dresser", Storage::dresser)
+                        .called("hutch")
+                        .mm(1300, 480, 1950),
+                wall.kind("display-cabinet", "Display cabinet", Storage::display)
+                        .called("glass vitrine china")
+                        .mm(900, 400, 1900),
                 wall.kind("bookcase", "Bookcase", Storage::bookcase)
                         .called("bookshelf shelves library")
                         .mm(1000, 300, 1900)
                         .mm(800, 280, 1900)
                         .mm(1600, 300, 2200)
                         .mm(2400, 300, 2200),
-                wall.kind("shelf-low", "Low shelf", Storage::lowShelf).called("cube open").mm(1100, 380, 750).mm(1500, 380, 400),
+                wall.kind("shelf-low", "Low shelf", Storage::lowShelf)
+                        .called("cube open")
+                        .mm(1100, 380, 750)
+                        .mm(1500, 380, 400),
                 wall.kind("corner-shelf", "Corner shelf", Storage::cornerShelf).mm(450, 450, 1800),
                 wall.kind("wall-shelf", "Wall shelf", Storage::wallShelf)
                         .called("floating")
@@ -69,8 +81,7 @@ final class Storage {
 
     private static void wardrobe(PiecePen pen) {
         pen.whole(SymbolPen.CRISP, Role.BODY);
-        pen.line(
-                SymbolPen.boxPath(-pen.w + 25, -pen.d + 25, pen.w - 25, pen.d - 20, 2), Edge.INNER, Detail.DRAWN);
+        pen.line(SymbolPen.boxPath(-pen.w + 25, -pen.d + 25, pen.w - 25, pen.d - 20, 2), Edge.INNER, Detail.DRAWN);
         var doors = PiecePen.many(2 * pen.w, DOOR, 2);
         for (var i = 1; i < doors; i++) {
             var x = -pen.w + 2 * pen.w * i / doors;
@@ -115,7 +126,12 @@ final class Storage {
         for (var i = 0; i < PiecePen.many(2 * pen.w, 130, 3); i++) {
             var x = -pen.w + 90 + 130 * i;
             if (x < pen.w - 90) {
-                pen.front(0, SymbolPen.boxPath(x, pen.h - 1050 + 300 * pen.chance(i, 3), x + 70, pen.h - 130, 20), cloth(i), Edge.INNER, Detail.PLAIN);
+                pen.front(
+                        0,
+                        SymbolPen.boxPath(x, pen.h - 1050 + 300 * pen.chance(i, 3), x + 70, pen.h - 130, 20),
+                        cloth(i),
+                        Edge.INNER,
+                        Detail.PLAIN);
             }
         }
         pen.box(-pen.w, -pen.d, pen.w, pen.d, SymbolPen.CRISP, Role.TIMBER);
@@ -151,7 +167,8 @@ final class Storage {
     private static void chestOfDrawers(PiecePen pen) {
         pen.carcass(Role.TIMBER);
         pen.grain(50);
-        pen.drawers(-pen.w, pen.w, 80, pen.h - 30, PiecePen.many(2 * pen.w, 800, 1), PiecePen.many(pen.h - 110, 210, 2));
+        pen.drawers(
+                -pen.w, pen.w, 80, pen.h - 30, PiecePen.many(2 * pen.w, 800, 1), PiecePen.many(pen.h - 110, 210, 2));
         plan(pen, PiecePen.many(2 * pen.w, 800, 1));
     }
 
@@ -186,9 +203,18 @@ final class Storage {
         pen.standing(-pen.w + 20, pen.d - upper, pen.w - 20, pen.d, 900, pen.h, 6, Role.BODY);
         pen.doors(-pen.w, pen.w, 70, 640, PiecePen.many(2 * pen.w, 430, 2));
         pen.drawers(-pen.w, pen.w, 650, 880, PiecePen.many(2 * pen.w, 430, 2), 1);
-        pen.front(pen.d - upper, SymbolPen.boxPath(-pen.w + 50, 950, pen.w - 50, pen.h - 60, 3), Role.TIMBER_DARK, Edge.INNER, Detail.PLAIN);
+        pen.front(
+                pen.d - upper,
+                SymbolPen.boxPath(-pen.w + 50, 950, pen.w - 50, pen.h - 60, 3),
+                Role.TIMBER_DARK,
+                Edge.INNER,
+                Detail.PLAIN);
         for (var z = 1250.0; z < pen.h - 100; z += 300) {
-            pen.front(pen.d - upper, Figure.line(new Point(-pen.w + 50, z), new Point(pen.w - 50, z)), Edge.INNER, Detail.PLAIN);
+            pen.front(
+                    pen.d - upper,
+                    Figure.line(new Point(-pen.w + 50, z), new Point(pen.w - 50, z)),
+                    Edge.INNER,
+                    Detail.PLAIN);
         }
         pen.box(-pen.w, -pen.d, pen.w, pen.d, SymbolPen.CRISP, Role.TIMBER);
         pen.innerBox(-pen.w + 20, pen.d - upper, pen.w - 20, pen.d, 4, Role.BODY, Detail.PLAIN);
@@ -211,7 +237,12 @@ final class Storage {
             pen.frontLine(-pen.w + 40, z, pen.w - 40, z, Detail.DRAWN);
         }
         for (var i = 0; i < 4; i++) {
-            pen.dish(-pen.w * 0.6 + pen.w * 0.4 * i, pen.d * 0.1, 40, i % 2 == 0 ? Role.PORCELAIN : Role.CUSHION, Detail.RICH);
+            pen.dish(
+                    -pen.w * 0.6 + pen.w * 0.4 * i,
+                    pen.d * 0.1,
+                    40,
+                    i % 2 == 0 ? Role.PORCELAIN : Role.CUSHION,
+                    Detail.RICH);
         }
     }
 
@@ -247,7 +278,12 @@ final class Storage {
                 var thick = 28 + 36 * pen.chance(r, i);
                 if (pen.chance(r + 40, i) > 0.25) {
                     var high = 190 + 70 * pen.chance(r + 80, i);
-                    pen.front(-pen.d, SymbolPen.boxPath(x, low, x + thick, low + high, 2), cloth((int) (9 * pen.chance(r + 120, i))), Edge.INNER, Detail.RICH);
+                    pen.front(
+                            -pen.d,
+                            SymbolPen.boxPath(x, low, x + thick, low + high, 2),
+                            cloth((int) (9 * pen.chance(r + 120, i))),
+                            Edge.INNER,
+                            Detail.RICH);
                 }
                 x += thick + 2;
             }

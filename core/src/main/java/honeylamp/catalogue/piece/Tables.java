@@ -44,9 +44,15 @@ final class Tables {
                         .called("pull-out leaf")
                         .mm(1600, 900, 740)
                         .mm(2100, 900, 740),
-                free.kind("table", "Table", Tables::table).mm(1400, 800, 740).mm(800, 800, 740).mm(1800, 900, 740),
-                free.kind("table-round", "Round table", Tables::round).mm(1000, 1000, 740).mm(700, 700, 740),
-                wall.kind("table-drop-leaf", "Drop-leaf table", Tables::dropLeaf).mm(900, 650, 740),
+                free.kind("table", "Table", Tables::table)
+                        .mm(1400, 800, 740)
+                        .mm(800, 800, 740)
+                        .mm(1800, 900, 740),
+                free.kind("table-round", "Round table", Tables::round)
+                        .mm(1000, 1000, 740)
+                        .mm(700, 700, 740),
+                wall.kind("table-drop-leaf", "Drop-leaf table", Tables::dropLeaf)
+                        .mm(900, 650, 740),
                 free.kind("low-table", "Low table", Tables::low)
                         .called("coffee table")
                         .mm(1100, 600, 400)
@@ -57,11 +63,20 @@ final class Tables {
                         .called("coffee table")
                         .mm(800, 800, 400)
                         .mm(1000, 1000, 400),
-                free.kind("low-table-oval", "Oval low table", Tables::lowRound).called("coffee table").mm(1200, 650, 400),
+                free.kind("low-table-oval", "Oval low table", Tables::lowRound)
+                        .called("coffee table")
+                        .mm(1200, 650, 400),
                 free.kind("nest-of-tables", "Nest of tables", Tables::nest).mm(600, 450, 500),
-                free.kind("side-table", "Side table", Tables::side).called("end table").mm(450, 450, 550).mm(550, 400, 550),
-                free.kind("side-table-round", "Round side table", Tables::lowRound).called("end table").mm(450, 450, 550),
-                wall.kind("console-table", "Console table", Tables::console).mm(1200, 350, 800).mm(900, 300, 800),
+                free.kind("side-table", "Side table", Tables::side)
+                        .called("end table")
+                        .mm(450, 450, 550)
+                        .mm(550, 400, 550),
+                free.kind("side-table-round", "Round side table", Tables::lowRound)
+                        .called("end table")
+                        .mm(450, 450, 550),
+                wall.kind("console-table", "Console table", Tables::console)
+                        .mm(1200, 350, 800)
+                        .mm(900, 300, 800),
                 free.kind("bistro-table", "Small table with two chairs", Tables::bistro)
                         .called("breakfast bistro")
                         .mm(700, 700, 740));
@@ -134,7 +149,13 @@ final class Tables {
             var in = i * 45.0;
             var out = i * 55.0;
             pen.standing(-pen.w + in, -pen.d - out, pen.w - in, pen.d - out - 40, 0, pen.h - 40 * i, 6, Role.TIMBER);
-            pen.box(-pen.w + in, -pen.d - out, pen.w - in, pen.d - (i == 0 ? 0 : out + 40), SymbolPen.CRISP, Role.TIMBER);
+            pen.box(
+                    -pen.w + in,
+                    -pen.d - out,
+                    pen.w - in,
+                    pen.d - (i == 0 ? 0 : out + 40),
+                    SymbolPen.CRISP,
+                    Role.TIMBER);
         }
         pen.grain(30);
     }

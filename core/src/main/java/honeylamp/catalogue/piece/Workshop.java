@@ -20,24 +20,58 @@ final class Workshop {
         var wall = new Shelf(Group.WORKSHOP, Stand.AT_WALL);
         var free = new Shelf(Group.WORKSHOP, Stand.FREE);
         return List.of(
-                wall.kind("workbench", "Workbench", Workshop::workbench).called("vice joiner").mm(1800, 700, 880).mm(1400, 650, 880),
-                wall.kind("tool-wall", "Tools on the wall", Workshop::toolWall).called("pegboard").mm(1600, 120, 900).hangs(1000),
-                wall.kind("tool-cabinet", "Tool cabinet", Workshop::toolCabinet).called("chest trolley").mm(700, 450, 1000),
-                free.kind("table-saw", "Table saw", Workshop::tableSaw).called("circular").mm(1100, 850, 900),
+                wall.kind("workbench", "Workbench", Workshop::workbench)
+                        .called("vice joiner")
+                        .mm(1800, 700, 880)
+                        .mm(1400, 650, 880),
+                wall.kind("tool-wall", "Tools on the wall", Workshop::toolWall)
+                        .called("pegboard")
+                        .mm(1600, 120, 900)
+                        .hangs(1000),
+                wall.kind("tool-cabinet", "Tool cabinet", Workshop::toolCabinet)
+                        .called("chest trolley")
+                        .mm(700, 450, 1000),
+                free.kind("table-saw", "Table saw", Workshop::tableSaw)
+                        .called("circular")
+                        .mm(1100, 850, 900),
                 free.kind("band-saw", "Band saw", Workshop::bandSaw).mm(650, 650, 1700),
-                wall.kind("drill-press", "Pillar drill", Workshop::drill).called("press").mm(400, 600, 1600),
-                wall.kind("heavy-shelf", "Heavy shelf", Workshop::heavyShelf).called("rack pallet garage").mm(1800, 600, 2000),
-                wall.kind("timber-rack", "Timber rack", Workshop::timberRack).called("lumber boards").mm(3000, 500, 1800),
-                free.kind("saw-horses", "Board on trestles", Workshop::trestles).called("saw horse").mm(2000, 750, 800),
-                wall.kind("log-pile", "Pile of logs", Workshop::logs).called("firewood").mm(1800, 400, 1400),
+                wall.kind("drill-press", "Pillar drill", Workshop::drill)
+                        .called("press")
+                        .mm(400, 600, 1600),
+                wall.kind("heavy-shelf", "Heavy shelf", Workshop::heavyShelf)
+                        .called("rack pallet garage")
+                        .mm(1800, 600, 2000),
+                wall.kind("timber-rack", "Timber rack", Workshop::timberRack)
+                        .called("lumber boards")
+                        .mm(3000, 500, 1800),
+                free.kind("saw-horses", "Board on trestles", Workshop::trestles)
+                        .called("saw horse")
+                        .mm(2000, 750, 800),
+                wall.kind("log-pile", "Pile of logs", Workshop::logs)
+                        .called("firewood")
+                        .mm(1800, 400, 1400),
                 wall.kind("ladder", "Ladder", Workshop::ladder).called("steps").mm(450, 250, 2600),
-                free.kind("barrel", "Barrel", Workshop::barrel).called("cask drum").mm(600, 600, 900),
-                free.kind("rowing-boat", "Rowing boat", Workshop::rowingBoat).called("dinghy skiff").mm(1400, 3800, 700).mm(1250, 3000, 650),
+                free.kind("barrel", "Barrel", Workshop::barrel)
+                        .called("cask drum")
+                        .mm(600, 600, 900),
+                free.kind("rowing-boat", "Rowing boat", Workshop::rowingBoat)
+                        .called("dinghy skiff")
+                        .mm(1400, 3800, 700)
+                        .mm(1250, 3000, 650),
                 free.kind("canoe", "Canoe", Workshop::canoe).called("kayak").mm(850, 4600, 400),
-                free.kind("sailing-dinghy", "Sailing dinghy", Workshop::dinghy).called("boat").mm(1550, 4200, 900),
-                free.kind("boat-trailer", "Boat trailer", Workshop::trailer).called("trolley").mm(1900, 4500, 700),
-                wall.kind("spar-rack", "Rack of spars and oars", Workshop::spars).called("mast oar").mm(3600, 450, 1200),
-                free.kind("sewing-floor", "Sail on the loft floor", Workshop::sail).called("cloth").stands(Stand.UNDERFOOT).mm(2600, 3800, 5),
+                free.kind("sailing-dinghy", "Sailing dinghy", Workshop::dinghy)
+                        .called("boat")
+                        .mm(1550, 4200, 900),
+                free.kind("boat-trailer", "Boat trailer", Workshop::trailer)
+                        .called("trolley")
+                        .mm(1900, 4500, 700),
+                wall.kind("spar-rack", "Rack of spars and oars", Workshop::spars)
+                        .called("mast oar")
+                        .mm(3600, 450, 1200),
+                free.kind("sewing-floor", "Sail on the loft floor", Workshop::sail)
+                        .called("cloth")
+                        .stands(Stand.UNDERFOOT)
+                        .mm(2600, 3800, 5),
                 free.kind("rope-coils", "Coils of rope", Workshop::ropes).mm(1000, 700, 250));
     }
 
@@ -57,8 +91,20 @@ final class Workshop {
         for (var i = 0; i < 9; i++) {
             var x = -pen.w + 2 * pen.w * (i + 0.5) / 9;
             var high = pen.h * (0.35 + 0.3 * pen.chance(i, 1));
-            pen.front(pen.d - 25, SymbolPen.boxPath(x - 18, pen.h - 60 - high, x + 18, pen.h - 60, 12), i % 2 == 0 ? Role.METAL : Role.TIMBER_DARK, Edge.INNER, Detail.PLAIN);
-            pen.innerBox(x - 30, -pen.d + 50 * pen.chance(i, 2), x + 30, pen.d - 25, 8, i % 2 == 0 ? Role.METAL : Role.TIMBER_DARK, Detail.PLAIN);
+            pen.front(
+                    pen.d - 25,
+                    SymbolPen.boxPath(x - 18, pen.h - 60 - high, x + 18, pen.h - 60, 12),
+                    i % 2 == 0 ? Role.METAL : Role.TIMBER_DARK,
+                    Edge.INNER,
+                    Detail.PLAIN);
+            pen.innerBox(
+                    x - 30,
+                    -pen.d + 50 * pen.chance(i, 2),
+                    x + 30,
+                    pen.d - 25,
+                    8,
+                    i % 2 == 0 ? Role.METAL : Role.TIMBER_DARK,
+                    Detail.PLAIN);
         }
     }
 
@@ -158,7 +204,14 @@ final class Workshop {
         }
         pen.box(-pen.w, -pen.d, pen.w, pen.d, 20, Role.TIMBER_DARK);
         for (var x = -pen.w; x < pen.w - 70; x += 135) {
-            pen.innerBox(x + 6, -pen.d + 20 * pen.chance((long) x, 1), Math.min(x + 129, pen.w), pen.d - 20 * pen.chance((long) x, 2), 45, Role.TIMBER, Detail.PLAIN);
+            pen.innerBox(
+                    x + 6,
+                    -pen.d + 20 * pen.chance((long) x, 1),
+                    Math.min(x + 129, pen.w),
+                    pen.d - 20 * pen.chance((long) x, 2),
+                    45,
+                    Role.TIMBER,
+                    Detail.PLAIN);
         }
     }
 
@@ -217,7 +270,16 @@ final class Workshop {
         pen.innerBox(-pen.w * 0.6, -pen.d + 80, pen.w * 0.6, -pen.d + 330, 4, Role.TIMBER, Detail.PLAIN);
         for (var side : new double[] {-1, 1}) {
             pen.circle(side * (pen.w - 25), -pen.d * 0.25, 28, Role.METAL, Edge.INNER, Detail.DRAWN);
-            pen.on(Level.TOP, () -> pen.innerBox(side * pen.w * 0.28 - 18, -pen.d * 0.75, side * pen.w * 0.28 + 18, pen.d * 0.35, 15, Role.TIMBER_DARK, Detail.PLAIN));
+            pen.on(
+                    Level.TOP,
+                    () -> pen.innerBox(
+                            side * pen.w * 0.28 - 18,
+                            -pen.d * 0.75,
+                            side * pen.w * 0.28 + 18,
+                            pen.d * 0.35,
+                            15,
+                            Role.TIMBER_DARK,
+                            Detail.PLAIN));
         }
     }
 
@@ -231,7 +293,8 @@ final class Workshop {
             path.curveTo(w * 1.25, d * 0.45, w * 1.25, -d * 0.45, 0, -d);
             path.curveTo(-w * 1.25, -d * 0.45, -w * 1.25, d * 0.45, 0, d);
             path.close();
-            pen.shape(path.build(), in == 0 ? Role.LEAF : Role.LINEN, in == 0 ? Edge.OUTLINE : Edge.INNER, Detail.PLAIN);
+            pen.shape(
+                    path.build(), in == 0 ? Role.LEAF : Role.LINEN, in == 0 ? Edge.OUTLINE : Edge.INNER, Detail.PLAIN);
         }
         for (var y : new double[] {-0.5, 0, 0.5}) {
             var half = pen.w * (y == 0 ? 0.92 : 0.68);
@@ -253,9 +316,13 @@ final class Workshop {
 
     private static void trailer(PiecePen pen) {
         for (var side : new double[] {-1, 1}) {
-            pen.standing(side * pen.w, -pen.d * 0.4 - 300, side * (pen.w - 200), -pen.d * 0.4 + 300, 0, 600, 200, Role.DARK);
+            pen.standing(
+                    side * pen.w, -pen.d * 0.4 - 300, side * (pen.w - 200), -pen.d * 0.4 + 300, 0, 600, 200, Role.DARK);
             pen.box(side * pen.w, -pen.d * 0.4 - 300, side * (pen.w - 200), -pen.d * 0.4 + 300, 60, Role.DARK);
-            var rail = Figure.line(new Point(side * pen.w * 0.55, -pen.d), new Point(side * pen.w * 0.55, pen.d * 0.1), new Point(0, pen.d * 0.6));
+            var rail = Figure.line(
+                    new Point(side * pen.w * 0.55, -pen.d),
+                    new Point(side * pen.w * 0.55, pen.d * 0.1),
+                    new Point(0, pen.d * 0.6));
             pen.line(rail, Edge.OUTLINE, Detail.PLAIN);
         }
         pen.standing(-60, -pen.d, 60, pen.d, 400, 520, 8, Role.METAL);

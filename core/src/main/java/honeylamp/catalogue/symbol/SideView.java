@@ -74,11 +74,13 @@ public final class SideView {
             symbol.fronts().forEach(f -> seen.add(new Seen(f.shape(), -f.yMm())));
         }
         for (var round : symbol.rounds()) {
-            var at = new Box(round.at().x(), round.at().y(), round.at().x(), round.at().y());
+            var at = new Box(
+                    round.at().x(), round.at().y(), round.at().x(), round.at().y());
             var shape = round.shape();
             var there = shape.path().through(Affine.move(left(at, from), 0));
             seen.add(new Seen(
-                    new SymbolShape(there, shape.paint(), shape.edge(), shape.level(), shape.detail()), near(at, from)));
+                    new SymbolShape(there, shape.paint(), shape.edge(), shape.level(), shape.detail()),
+                    near(at, from)));
         }
         seen.sort(Comparator.comparingDouble(Seen::nearMm));
         return seen.stream().map(Seen::shape).toList();

@@ -88,8 +88,7 @@ public class SymbolPen {
     }
 
     /** A part with upright sides: a box seen from above and from every side, that throws shade. */
-    public void body(
-            double x0, double y0, double x1, double y1, double bottom, double top, double radius, Role role) {
+    public void body(double x0, double y0, double x1, double y1, double bottom, double top, double radius, Role role) {
         standing(x0, y0, x1, y1, bottom, top, radius, role);
         box(x0, y0, x1, y1, radius, role);
     }
@@ -97,7 +96,12 @@ public class SymbolPen {
     /** The same, not drawn from above: what lies below something else, or is drawn there in another way. */
     public void standing(
             double x0, double y0, double x1, double y1, double bottom, double top, double radius, Role role) {
-        standing(new Box(Math.min(x0, x1), Math.min(y0, y1), Math.max(x0, x1), Math.max(y0, y1)).ring(), bottom, top, radius, role);
+        standing(
+                new Box(Math.min(x0, x1), Math.min(y0, y1), Math.max(x0, x1), Math.max(y0, y1)).ring(),
+                bottom,
+                top,
+                radius,
+                role);
     }
 
     /** A part with upright sides over a convex footprint, not drawn from above. */
@@ -130,7 +134,8 @@ public class SymbolPen {
     /** A filled shape that looks alike from every side, about a point seen from above, in x from there and z. */
     public void round(double x, double y, Figure xz, Role role) {
         rounds.add(new Symbol.Round(
-                new SymbolShape(xz, new Paint.Of(role), Edge.INNER, level, Detail.PLAIN), frame.apply(new Point(x, y))));
+                new SymbolShape(xz, new Paint.Of(role), Edge.INNER, level, Detail.PLAIN),
+                frame.apply(new Point(x, y))));
     }
 
     private Figure moved(Figure xz) {

@@ -171,7 +171,7 @@ public final class SailclothYard {
         s.piece("bench", 1850, 450, 450, 4000, -370, 180);
         s.piece("sideboard", 1150, 420, 750, 7150, 900, 270);
         s.piece("bookcase", 880, 300, 1900, 7210, 4090, 270);
-        s.piece("plant", 800, 800, 1300, 6450, 780, 0);
+        s.piece("plant", 800, 800, 1300, 5980, 620, 0);
         s.piece("plant", 560, 560, 900, 1050, 4180, 0);
     }
 
@@ -179,7 +179,7 @@ public final class SailclothYard {
         s.piece("base-units", 3000, 600, 900, 10500, 4262, 0);
         s.piece("refrigerator", 640, 650, 1800, 12340, 4230, 0);
         s.piece("dining-table", 2200, 950, 740, 9280, 1900, 0);
-        s.piece("plant", 640, 640, 1200, 7920, 690, 0);
+        s.piece("plant", 560, 560, 1200, 7880, 690, 0);
         s.piece("bench", 1940, 520, 450, 12440, 1300, 270);
         s.piece("bookcase", 1100, 280, 1900, 11600, 2160, 0);
     }
@@ -193,12 +193,12 @@ public final class SailclothYard {
         s.piece("bed", 1400, 2050, 900, 11650, 5765, 180);
         s.piece("bedside-table", 360, 380, 500, 12520, 4930, 180);
         s.piece("wardrobe", 1500, 600, 2100, 10300, 7720, 90);
-        s.piece("desk", 1350, 650, 740, 11650, 8170, 0);
+        s.piece("desk", 1350, 650, 740, 11830, 8170, 0);
         s.piece("plant", 520, 520, 900, 12430, 7000, 0);
     }
 
     private static void wetRooms(PlanSketch s) {
-        s.piece("bath", 1750, 750, 560, 7875, 8125, 180);
+        s.piece("bath", 1750, 750, 560, 7875, 8125, 0);
         s.piece("shower", 900, 900, 2000, 7000, 6387, 90);
         s.piece("basin", 700, 480, 850, 6790, 7330, 90);
         s.piece("wc", 380, 700, 800, 8400, 7240, 270);

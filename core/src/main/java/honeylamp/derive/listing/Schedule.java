@@ -54,7 +54,9 @@ public record Schedule(Subject subject, List<Column> columns, List<Row> rows) {
         /** What walls and floors are built up of. */
         LAYERS("Layers"),
         /** Everything placed. */
-        PIECES("Pieces");
+        PIECES("Pieces"),
+        /** What is to be bought, alike pieces together. */
+        SHOPPING("Shopping list");
 
         private final String label;
 
@@ -157,6 +159,7 @@ public record Schedule(Subject subject, List<Column> columns, List<Row> rows) {
 
     /** Columns whose values add up to something. */
     private static final Set<String> ADDING = Set.of(
+            "count",
             "area",
             "inner",
             "centres",

@@ -78,8 +78,7 @@ public record WallElevation(
      * @param middleMm of its middle along the wall
      * @param lookDeg where one looks, counter-clockwise from the back of the piece
      */
-    public record Before(
-            Furnishing piece, Box box, double awayMm, double frontMm, double middleMm, double lookDeg) {}
+    public record Before(Furnishing piece, Box box, double awayMm, double frontMm, double middleMm, double lookDeg) {}
 
     /** What an elevation shows; empty if its room or wall is gone. */
     public static Optional<WallElevation> of(LaidStorey storey, Subject.Elevation subject) {
@@ -266,7 +265,8 @@ public record WallElevation(
                         Math.max(0, away.getMin()),
                         away.getMax(),
                         line.along(piece.at().point()) - from,
-                        line.unit().left().angleDeg() - Point.direction(90 + piece.turnDeg()).angleDeg()));
+                        line.unit().left().angleDeg()
+                                - Point.direction(90 + piece.turnDeg()).angleDeg()));
             }
         }
         out.sort(Comparator.comparingDouble(Before::awayMm));

@@ -1,11 +1,9 @@
 package honeylamp.illustrate.elevation;
 
+import honeylamp.catalogue.Materials;
 import honeylamp.catalogue.piece.FurnishingKind.Stand;
 import honeylamp.catalogue.piece.Furnishings;
-import honeylamp.catalogue.Materials;
 import honeylamp.catalogue.symbol.SideView.From;
-import honeylamp.drawing.Remembered;
-import honeylamp.illustrate.furniture.FurnitureArt;
 import honeylamp.derive.listing.OpeningShape;
 import honeylamp.derive.listing.WallElevation;
 import honeylamp.derive.listing.WallElevation.Before;
@@ -16,6 +14,7 @@ import honeylamp.drawing.Drawing;
 import honeylamp.drawing.Layer;
 import honeylamp.drawing.LayerKind;
 import honeylamp.drawing.Mark;
+import honeylamp.drawing.Remembered;
 import honeylamp.drawing.ink.Blend;
 import honeylamp.drawing.ink.Ink;
 import honeylamp.geometry.Affine;
@@ -25,6 +24,7 @@ import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Regions;
 import honeylamp.geometry.Ring;
+import honeylamp.illustrate.furniture.FurnitureArt;
 import honeylamp.illustrate.ground.FloorArt;
 import honeylamp.illustrate.paper.Lamp;
 import honeylamp.illustrate.paper.PaperFrame;

@@ -6,6 +6,7 @@ import honeylamp.catalogue.symbol.SymbolShape;
 import honeylamp.drawing.Mark;
 import honeylamp.drawing.Remembered;
 import honeylamp.drawing.ink.Ink;
+import honeylamp.drawing.ink.Pen;
 import honeylamp.geometry.Affine;
 import honeylamp.geometry.Figure;
 import honeylamp.illustrate.paper.Lamp;
@@ -16,12 +17,16 @@ import honeylamp.plan.ElementId;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Role;
 import honeylamp.plan.Sense;
+import honeylamp.plan.Wall;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 
 /** Draws furnishings from their symbols: rugs, standing pieces, things on top. */
 public final class FurnitureArt {
+    /** The outline of new pieces is so much bolder. */
+    private static final double NEW_BOLDER = 1.7;
+
     private final PaperFrame frame;
     private final Detail detail;
     private final Pens pens;
@@ -62,7 +67,7 @@ public final class FurnitureArt {
             var toPaper = piece.placing().then(frame.toPaper());
             for (var part : kind.symbol(piece).parts()) {
                 if (part.level() == level && detail.shows(part.detail())) {
-                    part(out, part, part.path().through(toPaper));
+                    part(out, piece, part, part.path().through(toPaper));
                 }
             }
         });
@@ -78,31 +83,31 @@ public final class FurnitureArt {
             var there = (isMirrored ? Affine.scale(-1, 1) : Affine.IDENTITY).then(toPaper);
             for (var part : SideView.of(kind.symbol(piece), seen)) {
                 if (detail.shows(part.detail())) {
-                    drawn(out, part, part.path().through(there));
+                    drawn(out, piece, part, part.path().through(there));
                 }
             }
         });
         return out;
     }
 
-    /** What hangs above is seen as dashes, nothing of it filled. */
-    private void part(List<Mark> out, SymbolShape part, Figure path) {
-        if (part.level() == SymbolShape.Level.ABOVE) {
+    /** What hangs above, and what goes in the works, is seen as dashes, nothing of it filled. */
+    private void part(List<Mark> out, Furnishing piece, SymbolShape part, Figure path) {
+        if (part.level() == SymbolShape.Level.ABOVE || piece.works() == Wall.Works.REMOVED) {
             if (part.edge() == SymbolShape.Edge.OUTLINE) {
                 out.add(new Mark.Stroke(path, pens.overhead(), pens.furnitureInk()));
             }
             return;
         }
-        drawn(out, part, path);
+        drawn(out, piece, part, path);
     }
 
-    private void drawn(List<Mark> out, SymbolShape part, Figure path) {
+    private void drawn(List<Mark> out, Furnishing piece, SymbolShape part, Figure path) {
         switch (part.paint()) {
-            case SymbolShape.Paint.Of(var tone) -> out.add(new Mark.Fill(path, fill(tone)));
+            case SymbolShape.Paint.Of(var tone) -> out.add(new Mark.Fill(path, fill(piece, tone)));
             case SymbolShape.Paint.None() -> {}
         }
         switch (part.edge()) {
-            case OUTLINE -> out.add(new Mark.Stroke(path, pens.furniture(), pens.furnitureInk()));
+            case OUTLINE -> out.add(new Mark.Stroke(path, outline(piece), pens.furnitureInk()));
             case INNER -> out.add(new Mark.Stroke(path, pens.furnitureInner(), pens.innerInk()));
             case GRAIN -> {
                 if (lamp != Lamp.DRAFT) {
@@ -114,8 +119,18 @@ public final class FurnitureArt {
     }
 
     /** In draft, pieces are plain paper with bold lines. */
-    private Ink fill(Role tone) {
-        return Ink.of((lamp == Lamp.DRAFT ? pens.colour(Role.PAPER) : pens.colour(tone)).argb());
+    private Ink fill(Furnishing piece, Role tone) {
+        var colour =
+                lamp == Lamp.DRAFT ? pens.colour(Role.PAPER) : piece.tone(tone).orElseGet(() -> pens.colour(tone));
+        return Ink.of(colour.argb());
+    }
+
+    /** What is new stands out by a bolder line. */
+    private Pen outline(Furnishing piece) {
+        var usual = pens.furniture();
+        return piece.works() == Wall.Works.NEW
+                ? new Pen(NEW_BOLDER * usual.widthMm(), usual.tip(), usual.dashMm())
+                : usual;
     }
 
     private Ink grainInk() {

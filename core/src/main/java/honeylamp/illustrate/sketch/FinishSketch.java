@@ -1,9 +1,9 @@
 package honeylamp.illustrate.sketch;
 
-import honeylamp.catalogue.piece.FurnishingKind;
-import honeylamp.catalogue.piece.Furnishings;
 import honeylamp.catalogue.Material;
 import honeylamp.catalogue.ScreenColours;
+import honeylamp.catalogue.piece.FurnishingKind;
+import honeylamp.catalogue.piece.Furnishings;
 import honeylamp.derive.listing.Surfaces;
 import honeylamp.derive.listing.SurfacesAt.Target;
 import honeylamp.derive.pointing.Picking;

@@ -1,7 +1,7 @@
 package honeylamp.illustrate.sketch;
 
-import honeylamp.catalogue.piece.FurnishingKind;
 import honeylamp.catalogue.Material;
+import honeylamp.catalogue.piece.FurnishingKind;
 import honeylamp.derive.fixed.FixedParts;
 import honeylamp.derive.fixed.StairSteps;
 import honeylamp.derive.openings.OpeningCut;

@@ -1,7 +1,7 @@
 package honeylamp.illustrate.sketch;
 
-import honeylamp.catalogue.piece.Furnishings;
 import honeylamp.catalogue.ScreenColours;
+import honeylamp.catalogue.piece.Furnishings;
 import honeylamp.catalogue.symbol.SymbolShape;
 import honeylamp.derive.listing.Dissection;
 import honeylamp.derive.openings.OpeningCut;

@@ -155,7 +155,9 @@ class FurnishingsTest {
     /** What people make by hand stays as it is when a piece grows: arm of a sofa, headboard, rim of a bath, bowl of a tap. */
     @Test
     void measuresMarkedConstantStayWhenAPieceGrows() {
-        assertThat(headboard(1400, 2050)).isCloseTo(headboard(2000, 2400), within(1e-9)).isCloseTo(70, within(1e-9));
+        assertThat(headboard(1400, 2050))
+                .isCloseTo(headboard(2000, 2400), within(1e-9))
+                .isCloseTo(70, within(1e-9));
         assertThat(rim(1600, 700)).isCloseTo(rim(2000, 900), within(1e-9)).isCloseTo(60, within(1e-9));
         assertThat(arm(2200)).isCloseTo(arm(3000), within(1e-9)).isCloseTo(190, within(1e-9));
         assertThat(plinth(600)).isCloseTo(plinth(1200), within(1e-9)).isCloseTo(100, within(1e-9));
@@ -203,11 +205,36 @@ class FurnishingsTest {
     /** Along each side one chair every 620 mm of what is left when 100 are taken off; at the ends from 1,500 x 850 on. */
     @ParameterizedTest
     @CsvSource({
-        "700, 700, 2", "720, 800, 4", "800, 800, 2", "1000, 800, 2", "1200, 800, 2", "1300, 800, 2", "1339, 800, 2",
-        "1340, 800, 4", "1400, 800, 4", "1499, 900, 4", "1500, 849, 4", "1500, 850, 6", "1600, 900, 6", "1800, 900, 6",
-        "1959, 900, 6", "1960, 900, 8", "2000, 900, 8", "2200, 950, 8", "2200, 800, 6", "2400, 1000, 8",
-        "2579, 1000, 8", "2580, 1000, 10", "2600, 1000, 10", "2800, 1000, 10", "3000, 1100, 10", "3200, 1100, 12",
-        "3199, 1100, 10", "3820, 1200, 14", "4000, 1200, 14", "4000, 800, 12"
+        "700, 700, 2",
+        "720, 800, 4",
+        "800, 800, 2",
+        "1000, 800, 2",
+        "1200, 800, 2",
+        "1300, 800, 2",
+        "1339, 800, 2",
+        "1340, 800, 4",
+        "1400, 800, 4",
+        "1499, 900, 4",
+        "1500, 849, 4",
+        "1500, 850, 6",
+        "1600, 900, 6",
+        "1800, 900, 6",
+        "1959, 900, 6",
+        "1960, 900, 8",
+        "2000, 900, 8",
+        "2200, 950, 8",
+        "2200, 800, 6",
+        "2400, 1000, 8",
+        "2579, 1000, 8",
+        "2580, 1000, 10",
+        "2600, 1000, 10",
+        "2800, 1000, 10",
+        "3000, 1100, 10",
+        "3200, 1100, 12",
+        "3199, 1100, 10",
+        "3820, 1200, 14",
+        "4000, 1200, 14",
+        "4000, 800, 12"
     })
     void chairsStandRoundATable(double w, double d, int chairs) {
         var expected = w == 720 ? 2 : chairs; // (720 - 100) / 620 is one still
@@ -226,15 +253,17 @@ class FurnishingsTest {
                 assertThat(inches).as(kind.key()).isCloseTo(Math.rint(inches), within(1e-9));
             }
             var usual = kind.usual(UnitSystem.FEET_INCHES);
-            assertThat(usual.width().mm()).as(kind.key()).isBetween(0.75 * kind.width().mm(), 1.3 * kind.width().mm());
+            assertThat(usual.width().mm())
+                    .as(kind.key())
+                    .isBetween(0.75 * kind.width().mm(), 1.3 * kind.width().mm());
         }
     }
 
     @Test
     void whatHangsThrowsNoShadeOnTheFloorAndIsDrawnAbove() {
         for (var kind : Furnishings.all()) {
-            var symbol =
-                    kind.symbol(new Size(kind.width().mm(), kind.depth().mm(), kind.height().mm(), 3));
+            var symbol = kind.symbol(
+                    new Size(kind.width().mm(), kind.depth().mm(), kind.height().mm(), 3));
             if (kind.stand() == Stand.ABOVE) {
                 assertThat(symbol.solids()).as(kind.key()).isEmpty();
                 assertThat(symbol.parts()).as(kind.key()).anyMatch(p -> p.level() == SymbolShape.Level.ABOVE);
@@ -246,15 +275,31 @@ class FurnishingsTest {
     void kindsAreFoundByWordsAndByHowWideTheyMayBe() {
         var metric = UnitSystem.MM;
         assertThat(PieceFinder.find("sofa", metric).getFirst().kind().key()).isEqualTo("sofa");
-        assertThat(PieceFinder.find("couch", metric)).extracting(f -> f.kind().key()).contains("sofa", "corner-sofa");
+        assertThat(PieceFinder.find("couch", metric))
+                .extracting(f -> f.kind().key())
+                .contains("sofa", "corner-sofa");
         var narrow = PieceFinder.find("sofa under 2000", metric);
         assertThat(narrow.getFirst().kind().key()).isEqualTo("sofa");
         assertThat(narrow.getFirst().made().width().mm()).isEqualTo(1900);
         assertThat(narrow).allSatisfy(f -> assertThat(f.made().width().mm()).isLessThanOrEqualTo(2000));
-        assertThat(PieceFinder.find("bed over 1.7 m", metric).getFirst().made().width().mm()).isEqualTo(1800);
-        assertThat(PieceFinder.find("bed under 5'", UnitSystem.FEET_INCHES).getFirst().made().width().mm())
+        assertThat(PieceFinder.find("bed over 1.7 m", metric)
+                        .getFirst()
+                        .made()
+                        .width()
+                        .mm())
+                .isEqualTo(1800);
+        assertThat(PieceFinder.find("bed under 5'", UnitSystem.FEET_INCHES)
+                        .getFirst()
+                        .made()
+                        .width()
+                        .mm())
                 .isCloseTo(60 * 25.4, within(1e-6));
-        assertThat(PieceFinder.find("wardrobe 1500", metric).getFirst().made().width().mm()).isEqualTo(1500);
+        assertThat(PieceFinder.find("wardrobe 1500", metric)
+                        .getFirst()
+                        .made()
+                        .width()
+                        .mm())
+                .isEqualTo(1500);
         assertThat(PieceFinder.find("sofa under nonsense", metric)).isEmpty();
         assertThat(PieceFinder.find("no such thing", metric)).isEmpty();
     }

@@ -4,8 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.data.Offset.offset;
 
 import honeylamp.TestPlans;
-import honeylamp.catalogue.piece.Furnishings;
 import honeylamp.catalogue.NewPlan;
+import honeylamp.catalogue.piece.Furnishings;
 import honeylamp.derive.listing.Dissection;
 import honeylamp.derive.listing.Schedule;
 import honeylamp.derive.snags.Snags;

@@ -1,9 +1,9 @@
 package honeylamp.desktop.panel;
 
-import honeylamp.catalogue.piece.Furnishings;
 import honeylamp.catalogue.Looks;
 import honeylamp.catalogue.Materials;
 import honeylamp.catalogue.PartKinds;
+import honeylamp.catalogue.piece.Furnishings;
 import honeylamp.desktop.command.WindowActions;
 import honeylamp.desktop.gesture.Choices;
 import honeylamp.desktop.gesture.NewOpening;
@@ -58,9 +58,12 @@ public final class Finder extends VBox {
             this(name, kind, "", action);
         }
 
-        /** Its name before what is only said of it. */
+        /** Its very name first, then names in which the words are, then what is only said of it. */
         int rank(String typed) {
-            return FinderWords.fits(typed, name) ? 0 : 1;
+            if (name.equalsIgnoreCase(typed.strip())) {
+                return 0;
+            }
+            return FinderWords.fits(typed, name) ? 1 : 2;
         }
 
         boolean fits(String typed) {

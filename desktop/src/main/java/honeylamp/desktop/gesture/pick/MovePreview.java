@@ -11,6 +11,7 @@ import honeylamp.desktop.gesture.Readout;
 import honeylamp.desktop.gesture.Surroundings;
 import honeylamp.drawing.Mark;
 import honeylamp.geometry.Point;
+import honeylamp.illustrate.sketch.FitSketch;
 import honeylamp.illustrate.sketch.PartSketches;
 import honeylamp.illustrate.sketch.Sketches;
 import honeylamp.plan.ElementId;
@@ -23,6 +24,7 @@ import honeylamp.plan.Structure;
 import honeylamp.units.Length;
 import honeylamp.units.LengthText;
 import honeylamp.units.Words;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 
@@ -134,10 +136,17 @@ final class MovePreview {
         return Sketches.picked(scene.frame(), geometry, Set.of(id), scene.penMm());
     }
 
+    /** A piece where it now is, with what is free beside it. */
+    static List<Mark> fitting(Surroundings scene, Furnishing piece) {
+        var out = new ArrayList<>(Sketches.piece(scene.frame(), piece, scene.penMm()));
+        out.addAll(FitSketch.marks(scene.frame(), scene.geometry(), piece, scene.units(), scene.penMm()));
+        return out;
+    }
+
     private static List<Mark> piece(Surroundings scene, Storey storey, Furnishing piece) {
         return storey.elements()
                 .find(Furnishing.class, piece.id())
-                .map(f -> Sketches.piece(scene.frame(), f, scene.penMm()))
+                .map(f -> fitting(scene, f))
                 .orElse(List.of());
     }
 }

@@ -18,6 +18,7 @@ import honeylamp.edit.WallShaping;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Point;
 import honeylamp.illustrate.sketch.ClearOfIt;
+import honeylamp.illustrate.sketch.FitSketch;
 import honeylamp.illustrate.sketch.Sketches;
 import honeylamp.plan.Element;
 import honeylamp.plan.ElementId;
@@ -402,6 +403,7 @@ public record PickAndMove(
                     .ifPresent(id -> out.addAll(
                             Sketches.picked(scene.frame(), scene.geometry(), Set.of(id), 0.7 * scene.penMm())));
             single(scene).ifPresent(piece -> {
+                out.addAll(FitSketch.marks(scene.frame(), scene.geometry(), piece, scene.units(), scene.penMm()));
                 out.addAll(Sketches.handle(scene.frame(), PieceHandles.turn(piece), 5 * scene.penMm(), scene.penMm()));
                 out.addAll(Sketches.handle(scene.frame(), PieceHandles.size(piece), 4 * scene.penMm(), scene.penMm()));
             });

@@ -16,6 +16,7 @@ import honeylamp.desktop.gesture.Typed;
 import honeylamp.drawing.Mark;
 import honeylamp.edit.FurnishingEdits;
 import honeylamp.geometry.Point;
+import honeylamp.illustrate.sketch.FitSketch;
 import honeylamp.illustrate.sketch.Sketches;
 import honeylamp.plan.ElementId.FurnishingId;
 import honeylamp.plan.Furnishing;
@@ -23,6 +24,7 @@ import honeylamp.plan.Position;
 import honeylamp.units.Length;
 import honeylamp.units.LengthText;
 import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -48,8 +50,7 @@ public record PlaceFurnishing(FurnishingKind kind, Optional<Made> made, Optional
     public static PlaceFurnishing begin(String key, Optional<Made> made) {
         var kind =
                 Furnishings.of(key).orElseThrow(() -> new IllegalArgumentException("no furnishing is called " + key));
-        return new PlaceFurnishing(
-                kind, made, Optional.empty(), new Place(Point.ORIGIN, 0, false, kind.bottom()));
+        return new PlaceFurnishing(kind, made, Optional.empty(), new Place(Point.ORIGIN, 0, false, kind.bottom()));
     }
 
     private Made size(Surroundings scene) {
@@ -66,15 +67,10 @@ public record PlaceFurnishing(FurnishingKind kind, Optional<Made> made, Optional
         var size = size(scene);
         var wall = leans() && !pointer.keys().control()
                 ? AgainstWall.nearest(
-                        scene.geometry(),
-                        p,
-                        size.width().mm(),
-                        size.depth().mm(),
-                        WALL_REACH_PX * scene.reachMm())
+                        scene.geometry(), p, size.width().mm(), size.depth().mm(), WALL_REACH_PX * scene.reachMm())
                 : Optional.<AgainstWall.Place>empty();
-        var bottom = kind.stand() == Stand.ON_TOP
-                ? StandsOn.top(scene.geometry().storey(), p)
-                : kind.bottom();
+        var bottom =
+                kind.stand() == Stand.ON_TOP ? StandsOn.top(scene.geometry().storey(), p) : kind.bottom();
         var next = wall.map(w -> new Place(w.at(), w.turnDeg(), true, bottom))
                 .orElse(new Place(p, place.atWall ? 0 : place.turnDeg, false, bottom));
         return with(copy -> copy.pointer(Optional.of(p)).place(next));
@@ -137,9 +133,13 @@ public record PlaceFurnishing(FurnishingKind kind, Optional<Made> made, Optional
 
     @Override
     public List<Mark> sketch(Surroundings scene) {
-        return pointer.isEmpty()
-                ? List.of()
-                : Sketches.piece(scene.frame(), piece(scene), scene.penMm());
+        if (pointer.isEmpty()) {
+            return List.of();
+        }
+        var piece = piece(scene);
+        var out = new ArrayList<>(Sketches.piece(scene.frame(), piece, scene.penMm()));
+        out.addAll(FitSketch.marks(scene.frame(), scene.geometry(), piece, scene.units(), scene.penMm()));
+        return out;
     }
 
     private Furnishing piece(Surroundings scene) {

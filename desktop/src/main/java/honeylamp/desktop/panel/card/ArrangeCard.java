@@ -3,18 +3,18 @@ package honeylamp.desktop.panel.card;
 import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.desktop.workspace.Keys;
 import honeylamp.desktop.workspace.WorkspaceModel;
-import honeylamp.edit.FurnishingEdits;
-import honeylamp.edit.Leaning;
-import honeylamp.plan.ElementId.FurnishingId;
-import honeylamp.plan.Furnishing;
-import java.util.Comparator;
 import honeylamp.edit.Arranging;
 import honeylamp.edit.Arranging.Along;
 import honeylamp.edit.Arranging.Edge;
+import honeylamp.edit.FurnishingEdits;
 import honeylamp.edit.Grouping;
+import honeylamp.edit.Leaning;
 import honeylamp.edit.PickedEdits;
 import honeylamp.plan.ElementId;
+import honeylamp.plan.ElementId.FurnishingId;
+import honeylamp.plan.Furnishing;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
@@ -66,7 +66,8 @@ record ArrangeCard(WorkspaceModel model, CardFields parts) {
         var pieces = model.now().currentStorey().furnishings().stream()
                 .filter(f -> picked.contains(f.id()))
                 .toList();
-        var gaps = pieces.stream().flatMap(f -> Leaning.gaps(network, f).stream()).toList();
+        var gaps =
+                pieces.stream().flatMap(f -> Leaning.gaps(network, f).stream()).toList();
         var isOne = pieces.size() == picked.size()
                 && gaps.size() == pieces.size()
                 && gaps.stream().map(Leaning.Gaps::wall).distinct().count() == 1;

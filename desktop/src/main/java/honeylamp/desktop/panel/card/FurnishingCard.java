@@ -78,6 +78,9 @@ record FurnishingCard(WorkspaceModel model, CardFields parts) {
                                 model.picked()::duplicate)),
                 swap(piece)));
         Leaning.gaps(model.geometry().network(), piece).ifPresent(gaps -> out.add(stays(piece, gaps)));
+        out.add(new PieceToneFields(parts).of(piece));
+        out.add(new BuyingFields(parts).works(piece));
+        out.add(new BuyingFields(parts).of(piece));
         out.add(parts.delete());
         return out;
     }
@@ -174,8 +177,8 @@ record FurnishingCard(WorkspaceModel model, CardFields parts) {
                 .filter(_ -> !field.getText().isBlank())
                 .ifPresentOrElse(
                         found -> swap(piece, found),
-                        () -> model.complain("No piece is called \"" + field.getText().strip()
-                                + "\", or none is made in that size. Try another word.")));
+                        () -> model.complain("No piece is called \""
+                                + field.getText().strip() + "\", or none is made in that size. Try another word.")));
         return field;
     }
 

@@ -1,12 +1,12 @@
 package honeylamp.desktop.panel.card;
 
 import honeylamp.catalogue.Family.Place;
-import honeylamp.catalogue.piece.Furnishings;
 import honeylamp.catalogue.Material;
 import honeylamp.catalogue.Materials;
 import honeylamp.catalogue.RoomUses;
 import honeylamp.catalogue.RoomUses.RoomNames;
 import honeylamp.catalogue.RoomUses.RoomUse;
+import honeylamp.catalogue.piece.Furnishings;
 import honeylamp.derive.listing.Dissection;
 import honeylamp.derive.listing.Surfaces;
 import honeylamp.derive.listing.WallSides;

@@ -159,7 +159,10 @@ public final class Catalogue {
         }
         familyName.accept(family.isEmpty() ? "All families" : family);
         (words.isEmpty() ? groups : asked.apply(words))
-                .stream().filter(g -> family.isEmpty() || !words.isEmpty() || g.label().equals(family))
+                .stream()
+                        .filter(g -> family.isEmpty()
+                                || !words.isEmpty()
+                                || g.label().equals(family))
                         .forEach(g -> row(g.label(), "", g.entries()));
         if (shown.getChildren().isEmpty()) {
             shown.getChildren().add(Widgets.quiet("Nothing here is called that. Try another word."));

@@ -1,10 +1,10 @@
 package honeylamp.desktop.panel.tray;
 
+import honeylamp.catalogue.RoomUses;
+import honeylamp.catalogue.RoomUses.RoomUse;
 import honeylamp.catalogue.piece.FurnishingKind;
 import honeylamp.catalogue.piece.Furnishings;
 import honeylamp.catalogue.piece.PieceFinder;
-import honeylamp.catalogue.RoomUses;
-import honeylamp.catalogue.RoomUses.RoomUse;
 import honeylamp.derive.listing.BriefCheck;
 import honeylamp.derive.listing.BriefCheck.ContentItem;
 import honeylamp.derive.listing.BriefCheck.PieceItem;
@@ -106,8 +106,8 @@ record BriefTray(WorkspaceModel model) implements Content<BriefTray.Part> {
                 .filter(_ -> !field.getText().isBlank())
                 .ifPresentOrElse(
                         found -> want(found.kind()),
-                        () -> model.complain("No piece is called \"" + field.getText().strip()
-                                + "\". Try another word.")));
+                        () -> model.complain(
+                                "No piece is called \"" + field.getText().strip() + "\". Try another word.")));
         return field;
     }
 

@@ -61,12 +61,14 @@ record FurnishTray(WorkspaceModel model, WindowActions window, Thumbnails thumbn
         var all = Furnishings.all().stream()
                 .map(k -> new Found(k, k.usual(part.units())))
                 .toList();
-        return List.of(
-                catalogue.of(groups(part, all), words -> groups(part, PieceFinder.find(words, part.units()))));
+        return List.of(catalogue.of(groups(part, all), words -> groups(part, PieceFinder.find(words, part.units()))));
     }
 
+    /** Family by family, that of what is found first before the others. */
     private List<Group> groups(Part part, List<Found> found) {
-        return Arrays.stream(FurnishingKind.Group.values())
+        return found.stream()
+                .map(f -> f.kind().group())
+                .distinct()
                 .map(group -> new Group(
                         group.label(),
                         found.stream()

@@ -1,0 +1,58 @@
+package honeylamp.illustrate.sketch;
+
+import honeylamp.catalogue.ScreenColours;
+import honeylamp.derive.pointing.BesidePiece;
+import honeylamp.derive.pointing.BesidePiece.Gap;
+import honeylamp.derive.storeys.StoreyGeometry;
+import honeylamp.drawing.Mark;
+import honeylamp.drawing.ink.Ink;
+import honeylamp.drawing.ink.Pen;
+import honeylamp.geometry.Figure;
+import honeylamp.illustrate.paper.PaperFrame;
+import honeylamp.plan.Furnishing;
+import honeylamp.takeoff.fit.FitCheck;
+import honeylamp.units.Length;
+import honeylamp.units.LengthText;
+import honeylamp.units.UnitSystem;
+import java.util.ArrayList;
+import java.util.List;
+
+/** How far a piece is from what is beside it, and where it has too little room. */
+public final class FitSketch {
+    private static final double LEAST_MM = 20;
+    private static final double TICK_PX = 4;
+    private static final Ink FREE = Ink.of(ScreenColours.HONEY.argb());
+    private static final Ink TIGHT = Ink.of(ScreenColours.BRICK.argb());
+    private static final double TIGHT_OPACITY = 0.22;
+
+    private FitSketch() {}
+
+    /** The marks of a piece of a storey, wherever it now is, in paper mm. */
+    public static List<Mark> marks(
+            PaperFrame frame, StoreyGeometry geometry, Furnishing piece, UnitSystem units, double penMm) {
+        var out = new ArrayList<Mark>();
+        for (var tight : FitCheck.of(geometry, piece)) {
+            var ground = frame.paper(Figure.ring(tight.ground()));
+            out.add(new Mark.Fill(ground, new Ink(ScreenColours.BRICK.argb(), TIGHT_OPACITY)));
+            out.add(new Mark.Stroke(ground, Pen.butt(penMm), TIGHT));
+        }
+        for (var gap : BesidePiece.of(geometry, piece)) {
+            if (gap.mm() >= LEAST_MM) {
+                length(out, frame, gap, units, penMm);
+            }
+        }
+        return out;
+    }
+
+    private static void length(List<Mark> out, PaperFrame frame, Gap gap, UnitSystem units, double penMm) {
+        var line = gap.line();
+        var tick = line.unit().left().times(TICK_PX * penMm * frame.scale());
+        var drawn = Figure.builder()
+                .line(line.a(), line.b())
+                .line(line.a().plus(tick), line.a().minus(tick))
+                .line(line.b().plus(tick), line.b().minus(tick))
+                .build();
+        out.add(new Mark.Stroke(frame.paper(drawn), Pen.butt(1.5 * penMm), FREE));
+        out.addAll(Sketches.words(frame, line.middle(), LengthText.rounded(Length.ofMm(gap.mm()), units), penMm));
+    }
+}

@@ -1,0 +1,107 @@
+package honeylamp.desktop.panel.card;
+
+import honeylamp.catalogue.ColourCode;
+import honeylamp.catalogue.piece.Furnishings;
+import honeylamp.desktop.panel.part.Widgets;
+import honeylamp.edit.FurnishingEdits;
+import honeylamp.plan.ElementId.FurnishingId;
+import honeylamp.plan.Furnishing;
+import honeylamp.plan.Oklch;
+import honeylamp.plan.Role;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.VBox;
+
+/** The colours of a piece alone: of its textile, its timber, whatever it is made of. */
+record PieceToneFields(CardFields parts) {
+    private static final double CALMER = 0.7;
+
+    Node of(Furnishing piece) {
+        var box = new VBox(4);
+        var look = parts.model().shown().view().look();
+        for (var role : roles(piece)) {
+            var now = piece.tone(role).orElseGet(() -> look.palette().of(role));
+            box.getChildren().add(code(piece, role, now));
+        }
+        box.getChildren()
+                .addAll(
+                        OneSurface.row(
+                                Widgets.button(
+                                        "Calmer",
+                                        "piece-calmer",
+                                        "All its colours less strong",
+                                        () -> strengthen(piece, CALMER)),
+                                Widgets.button(
+                                        "Stronger",
+                                        "piece-stronger",
+                                        "All its colours stronger",
+                                        () -> strengthen(piece, 1 / CALMER)),
+                                Widgets.button(
+                                        "As usual",
+                                        "piece-tones-back",
+                                        "The colours of the look again",
+                                        () -> lay(List.of(piece.id()), List.of()))),
+                        OneSurface.row(
+                                Widgets.button(
+                                        "All such in this room",
+                                        "piece-tones-room",
+                                        "Every piece of this kind in the room in these colours",
+                                        () -> lay(like(piece, true), piece.tones())),
+                                Widgets.button(
+                                        "All such",
+                                        "piece-tones-all",
+                                        "Every piece of this kind on the storey in these colours",
+                                        () -> lay(like(piece, false), piece.tones()))));
+        return Widgets.section("Colours, here only", box);
+    }
+
+    private static List<Role> roles(Furnishing piece) {
+        return Furnishings.of(piece.kind()).map(k -> k.roles(piece)).orElse(List.of());
+    }
+
+    private Node code(Furnishing piece, Role role, Oklch now) {
+        var field = new TextField(ColourCode.of(now));
+        field.setId("piece-tone-" + role.name().toLowerCase(java.util.Locale.ROOT));
+        field.setAccessibleText("Colour code of " + role.label());
+        field.setOnAction(_ -> ColourCode.read(field.getText())
+                .ifPresentOrElse(
+                        tone -> parts.model()
+                                .edit(
+                                        FurnishingEdits.tone(
+                                                parts.plan(), parts.at(), List.of(piece.id()), role, Optional.of(tone)),
+                                        "Colour furnishing"),
+                        () -> parts.model()
+                                .complain("\"" + field.getText()
+                                        + "\" is no colour code. Type six digits from 0 to F, such as #7C9A82.")));
+        var row = Widgets.row(Widgets.quiet(role.label()), Widgets.spring(), field);
+        row.getStyleClass().add("field-row");
+        return row;
+    }
+
+    private void strengthen(Furnishing piece, double by) {
+        var look = parts.model().shown().view().look();
+        var tones = roles(piece).stream()
+                .map(role -> {
+                    var now = piece.tone(role).orElseGet(() -> look.palette().of(role));
+                    return new Furnishing.Tinted(role, now.stronger(now.chroma() * (by - 1)));
+                })
+                .toList();
+        lay(List.of(piece.id()), tones);
+    }
+
+    private void lay(List<FurnishingId> ids, List<Furnishing.Tinted> tones) {
+        parts.model().edit(FurnishingEdits.toneLike(parts.plan(), parts.at(), ids, tones), "Colour furnishing");
+    }
+
+    private List<FurnishingId> like(Furnishing piece, boolean inRoom) {
+        var geometry = parts.model().geometry();
+        var room = geometry.roomAt(piece.at().point());
+        return geometry.storey().furnishings().stream()
+                .filter(f -> f.kind().equals(piece.kind()))
+                .filter(f -> !inRoom || geometry.roomAt(f.at().point()).equals(room))
+                .map(Furnishing::id)
+                .toList();
+    }
+}
