@@ -261,4 +261,39 @@ class FurnishWindowTest {
                             && s.sentence().contains("to draw out its chair"));
         }
     }
+
+    /** The bedroom is emptied and furnished anew by one press; one undo takes it all away. */
+    @Test
+    void aRoomIsFurnishedByOnePressAndEveryPieceIsPicked() throws Exception {
+        try (var w = WindowDriver.with(DemoFiles.document())) {
+            w.press("stage-furnish");
+            w.press("tool-pick-and-move");
+            var room = w.plan().storeys().getFirst().rooms().stream()
+                    .filter(r -> r.name().equals("Second bedroom"))
+                    .findFirst()
+                    .orElseThrow();
+            var geometry = WindowDriver.onScreen(() -> w.model().geometry());
+            var outline = geometry.roomAt(room.at().point()).orElseThrow();
+            WindowDriver.onScreen(() -> {
+                w.model()
+                        .pick(Set.copyOf(geometry.furnishingsIn(outline).stream()
+                                .map(Furnishing::id)
+                                .toList()));
+                return null;
+            });
+            w.settle();
+            w.key(KeyCode.DELETE);
+            var empty = w.plan();
+            w.press("stage-rooms");
+            pick(w, room.id());
+            w.press("room-furnish");
+            assertThat(pieces(w).size())
+                    .isGreaterThanOrEqualTo(
+                            empty.storeys().getFirst().furnishings().size() + 2);
+            assertThat(WindowDriver.onScreen(() -> w.model().now().selection())).hasSizeGreaterThanOrEqualTo(2);
+            assertThat(w.message()).contains("pieces stand in it");
+            w.key(KeyCode.CONTROL, KeyCode.Z);
+            assertThat(w.plan()).isEqualTo(empty);
+        }
+    }
 }

@@ -20,6 +20,7 @@ import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.desktop.workspace.Intent;
 import honeylamp.desktop.workspace.Tool;
 import honeylamp.desktop.workspace.WorkStage;
+import honeylamp.desktop.workspace.Workspace.Said;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.Added;
 import honeylamp.edit.Coverings;
@@ -37,6 +38,7 @@ import honeylamp.plan.RoomMark;
 import honeylamp.plan.Surface;
 import honeylamp.takeoff.JointsThrough;
 import honeylamp.takeoff.StartProposals;
+import honeylamp.takeoff.fit.StarterGroup;
 import honeylamp.units.AreaText;
 import honeylamp.units.Length;
 import honeylamp.units.LengthText;
@@ -74,6 +76,13 @@ record RoomCard(WorkspaceModel model, CardFields parts, Library<RoomNames> kept)
         RoomUses.of(fit.use())
                 .filter(use -> !use.pieces().isEmpty())
                 .ifPresent(use -> out.add(Widgets.section("One expects here", expected(room, use))));
+        if (!StarterGroup.of(fit.use()).isEmpty() && room.mark().isPresent()) {
+            out.add(Widgets.button(
+                    "Furnish it",
+                    "room-furnish",
+                    "With what such rooms usually have, in sizes there is room for; each piece is picked, to be kept or deleted",
+                    () -> furnish(room, fit.use())));
+        }
         out.add(words(
                 fit.number(), "room-number", "Number", n -> fit(room, f -> f.withNumber(n.strip()), "Number room")));
         out.add(Widgets.section("Area", areas(room, fit).toArray(Node[]::new)));
@@ -130,6 +139,23 @@ record RoomCard(WorkspaceModel model, CardFields parts, Library<RoomNames> kept)
         field.setAccessibleText(prompt);
         field.setOnAction(_ -> take.accept(field.getText()));
         return field;
+    }
+
+    private void furnish(Room room, String use) {
+        var done = StarterGroup.in(parts.plan(), parts.at(), room, use);
+        if (done.placed().isEmpty()) {
+            model.complain(
+                    done.leftOut().isEmpty()
+                            ? "All that such a room usually has is there."
+                            : "There is no room for: " + String.join(", ", done.leftOut()) + ".");
+            return;
+        }
+        var left = done.leftOut().isEmpty() ? "" : " No room was found for: " + String.join(", ", done.leftOut()) + ".";
+        model.act(
+                new Intent.Edit(done.plan(), "Furnish room"),
+                new Intent.TakeUp(Tool.PICK_PIECES),
+                new Intent.Pick(Set.copyOf(done.placed())),
+                new Intent.Say(Said.news(done.placed().size() + " pieces stand in it, all picked." + left)));
     }
 
     /** The pieces one expects in a room of this use, ticked if they are there; a press takes one up to place it. */
