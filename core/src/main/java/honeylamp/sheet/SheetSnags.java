@@ -12,6 +12,7 @@ import honeylamp.units.Length;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.BooleanSupplier;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /** What is probably wrong with a storey's sheet, and with the storey on it. */
@@ -32,9 +33,20 @@ public final class SheetSnags {
     public static Optional<List<Snag>> all(LaidStorey storey, Length gapReach, BooleanSupplier wanted) {
         return Snags.of(storey, gapReach, wanted)
                 .filter(_ -> wanted.getAsBoolean())
-                .map(built -> Stream.of(built, OffWall.of(storey), FitCheck.of(storey), of(storey))
+                .map(built -> Stream.of(built, OffWall.of(storey), tight(storey, built), of(storey))
                         .flatMap(List::stream)
                         .toList());
+    }
+
+    /** What is too tight; nothing of pieces that stand in walls, which have to be moved anyway. */
+    private static List<Snag> tight(LaidStorey storey, List<Snag> built) {
+        var inWalls = built.stream()
+                .filter(s -> s.kind() == Snag.Kind.PIECE_IN_WALL)
+                .flatMap(s -> s.about().stream())
+                .collect(Collectors.toSet());
+        return FitCheck.of(storey).stream()
+                .filter(s -> !inWalls.contains(s.about().getFirst()))
+                .toList();
     }
 
     /** A plan that does not fit its page: at a scale that was asked for, or at the smallest there is. */

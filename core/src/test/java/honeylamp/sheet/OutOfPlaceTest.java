@@ -56,7 +56,7 @@ class OutOfPlaceTest {
     @Test
     void aPieceInAWallOrFarOffIsASnag() {
         assertThat(kinds(with(2500, 2000))).isEmpty();
-        assertThat(kinds(with(2500, 450))).isEmpty(); // its back on the face
+        assertThat(kinds(with(2500, 3550))).isEmpty(); // its back on the face
         assertThat(kinds(with(2500, 0))).containsExactly(Snag.Kind.PIECE_IN_WALL);
         assertThat(kinds(with(5150, 2000))).containsExactly(Snag.Kind.PIECE_IN_WALL);
         var cut = WallEdits.add(

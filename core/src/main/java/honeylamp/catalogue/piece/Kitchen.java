@@ -208,6 +208,7 @@ final class Kitchen {
     /** Two faces with the corner cut in between. */
     private static void cornerUnit(PiecePen pen) {
         var deep = Math.min(600, 1.4 * Math.min(pen.w, pen.d));
+        pen.standing(-pen.w + 60, -pen.d + 60, pen.w, pen.d, 0, PLINTH, 2, Role.DARK);
         pen.standing(-pen.w, -pen.d, pen.w, pen.d, PLINTH, pen.h - TOP, 2, Role.BODY);
         pen.standing(-pen.w, -pen.d, pen.w, pen.d, pen.h - TOP, pen.h, 4, Role.COUNTER);
         pen.doors(-pen.w, pen.w - deep, PLINTH, pen.h - TOP, 1);

@@ -71,7 +71,7 @@ record BuyingFields(CardFields parts) {
 
     /** Whether it stays, goes or comes. */
     Node works(Furnishing piece) {
-        var row = Widgets.row();
+        var row = OneSurface.row();
         for (var works : Wall.Works.values()) {
             row.getChildren()
                     .add(Widgets.toggle(

@@ -101,7 +101,7 @@ record FurnishingCard(WorkspaceModel model, CardFields parts) {
 
     /** What is left of its wall on both sides, typed, and what it keeps to. */
     private Node stays(Furnishing piece, Leaning.Gaps gaps) {
-        var rules = Widgets.row();
+        var rules = OneSurface.row();
         for (var rule : List.of(
                 new Rule("As put", "as-put", Keeping.AS_PUT),
                 new Rule("From left", "from-left", Keeping.fromFirst(gaps.left())),
