@@ -65,7 +65,7 @@ class FurnishWindowTest {
                 return null;
             });
             w.settle();
-            w.press("piece-hammock");
+            w.press("piece-hammock"); // not among the first few of its family
             assertThat(WindowDriver.onScreen(() -> w.model().now().choices().furnishing()))
                     .isEqualTo("hammock");
         }

@@ -164,6 +164,8 @@ class SnagsWindowTest {
             w.settle();
             w.move(3000, 2000); // a pointer left on the button would try the mend too
             var before = w.plan();
+            System.gc(); // the button still answers when memory was cleared up
+            w.settle();
             w.until(
                     () -> { // the list may be filled anew while mends are worked out
                         var tries = w.model().now().gesture() instanceof TryMend;

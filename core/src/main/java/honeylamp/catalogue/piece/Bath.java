@@ -29,12 +29,6 @@ final class Bath {
                         .mm(380, 700, 800)
                         .mm(360, 650, 800)
                         .in(16, 28, 30),
-                wall.kind("wc-hung", "WC, hung on the wall", Bath::wcHung)
-                        .called("toilet wall")
-                        .mm(360, 540, 400)
-                        .in(15, 21, 16),
-                wall.kind("bidet", "Bidet", Bath::bidet).mm(360, 540, 400),
-                wall.kind("urinal", "Urinal", Bath::urinal).mm(350, 330, 600).hangs(500),
                 wall.kind("basin", "Basin", Bath::basin)
                         .called("washbasin sink lavatory")
                         .mm(650, 480, 850)
@@ -42,6 +36,21 @@ final class Bath {
                         .mm(450, 350, 850)
                         .in(24, 19, 33)
                         .in(18, 15, 33),
+                wall.kind("bath", "Bath", Bath::bath)
+                        .called("tub bathtub")
+                        .mm(1700, 750, 560)
+                        .mm(1600, 700, 560)
+                        .mm(1800, 800, 560)
+                        .in(60, 30, 22)
+                        .in(66, 32, 22),
+                wall.kind("shower", "Shower", Bath::shower)
+                        .mm(1000, 900, 2000)
+                        .mm(800, 800, 2000)
+                        .mm(900, 900, 2000)
+                        .mm(1200, 900, 2000)
+                        .in(36, 36, 78)
+                        .in(32, 32, 78)
+                        .in(48, 36, 78),
                 wall.kind("basin-unit", "Basin in a unit", Bath::basinUnit)
                         .called("washbasin vanity sink")
                         .mm(800, 480, 850)
@@ -50,6 +59,16 @@ final class Bath {
                         .in(30, 21, 33)
                         .in(24, 21, 33)
                         .in(36, 21, 33),
+                free.kind("bath-free", "Free-standing bath", Bath::bathFree)
+                        .called("tub oval")
+                        .mm(1700, 800, 600)
+                        .mm(1800, 850, 600),
+                wall.kind("wc-hung", "WC, hung on the wall", Bath::wcHung)
+                        .called("toilet wall")
+                        .mm(360, 540, 400)
+                        .in(15, 21, 16),
+                wall.kind("bidet", "Bidet", Bath::bidet).mm(360, 540, 400),
+                wall.kind("urinal", "Urinal", Bath::urinal).mm(350, 330, 600).hangs(500),
                 wall.kind("basin-double", "Two basins in a unit", Bath::basinDouble)
                         .called("washbasin vanity double sink")
                         .mm(1300, 480, 850)
@@ -61,34 +80,15 @@ final class Bath {
                 wall.kind("basin-corner", "Corner basin", Bath::basinCorner)
                         .called("washbasin cloakroom")
                         .mm(450, 450, 850),
-                wall.kind("bath", "Bath", Bath::bath)
-                        .called("tub bathtub")
-                        .mm(1700, 750, 560)
-                        .mm(1600, 700, 560)
-                        .mm(1800, 800, 560)
-                        .in(60, 30, 22)
-                        .in(66, 32, 22),
                 wall.kind("bath-corner", "Corner bath", Bath::bathCorner)
                         .called("tub")
                         .mm(1400, 1400, 580),
                 wall.kind("bath-two", "Bath with the tap in the middle", Bath::bathTwo)
                         .called("tub double ended")
                         .mm(1800, 800, 580),
-                free.kind("bath-free", "Free-standing bath", Bath::bathFree)
-                        .called("tub oval")
-                        .mm(1700, 800, 600)
-                        .mm(1800, 850, 600),
                 wall.kind("bath-shower", "Bath with shower screen", Bath::bathShower)
                         .called("tub")
                         .mm(1700, 750, 1950),
-                wall.kind("shower", "Shower", Bath::shower)
-                        .mm(1000, 900, 2000)
-                        .mm(800, 800, 2000)
-                        .mm(900, 900, 2000)
-                        .mm(1200, 900, 2000)
-                        .in(36, 36, 78)
-                        .in(32, 32, 78)
-                        .in(48, 36, 78),
                 wall.kind("shower-round", "Shower, round front", Bath::showerRound)
                         .called("quadrant corner")
                         .mm(900, 900, 2000),

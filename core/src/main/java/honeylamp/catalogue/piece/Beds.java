@@ -35,10 +35,19 @@ final class Beds {
                         .in(39, 78, 36)
                         .in(54, 78, 36)
                         .in(76, 83, 36),
+                wall.kind("bedside-table", "Bedside table", Beds::bedside)
+                        .called("nightstand night")
+                        .mm(450, 400, 500)
+                        .mm(400, 350, 500)
+                        .mm(550, 450, 500),
                 wall.kind("bed-upholstered", "Upholstered bed", Beds::upholstered)
                         .mm(1800, 2200, 1100)
                         .mm(1600, 2200, 1100)
                         .mm(1400, 2200, 1100),
+                wall.kind("bunk-bed", "Bunk bed", Beds::bunk).mm(980, 2050, 1650),
+                wall.kind("dressing-table", "Dressing table with stool", Beds::dressing)
+                        .called("vanity")
+                        .mm(1000, 450, 750),
                 wall.kind("bed-drawers", "Bed with drawers", Beds::withDrawers)
                         .called("storage captain")
                         .mm(1400, 2050, 850)
@@ -48,16 +57,7 @@ final class Beds {
                 wall.kind("wall-bed", "Wall bed, let down", Beds::wallBed)
                         .called("folding bed")
                         .mm(1500, 2200, 500),
-                wall.kind("bunk-bed", "Bunk bed", Beds::bunk).mm(980, 2050, 1650),
                 wall.kind("loft-bed", "Loft bed with desk", Beds::loft).mm(980, 2050, 1850),
-                wall.kind("bedside-table", "Bedside table", Beds::bedside)
-                        .called("nightstand night")
-                        .mm(450, 400, 500)
-                        .mm(400, 350, 500)
-                        .mm(550, 450, 500),
-                wall.kind("dressing-table", "Dressing table with stool", Beds::dressing)
-                        .called("vanity")
-                        .mm(1000, 450, 750),
                 wall.kind("blanket-chest", "Blanket chest", Beds::chest)
                         .called("ottoman trunk")
                         .mm(1200, 450, 450));

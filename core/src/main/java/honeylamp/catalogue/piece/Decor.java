@@ -29,41 +29,41 @@ final class Decor {
                         .mm(3000, 2000, 12)
                         .in(96, 60, 0.5)
                         .in(120, 96, 0.5),
-                floor.kind("rug-round", "Round rug", Decor::rugRound)
-                        .called("carpet")
-                        .mm(1800, 1800, 12)
-                        .mm(1200, 1200, 12)
-                        .mm(2400, 2400, 12),
-                floor.kind("runner", "Runner", Decor::runner)
-                        .called("rug hall carpet")
-                        .mm(2400, 700, 12)
-                        .mm(3000, 800, 12),
-                floor.kind("hide", "Sheepskin", Decor::hide).called("fur rug").mm(650, 1050, 25),
-                floor.kind("doormat", "Doormat", Decor::doormat).mm(750, 450, 15),
                 wall.kind("curtains", "Curtains on a rail", Decor::curtains)
                         .called("drapes window")
                         .mm(2000, 120, 2400)
                         .mm(1500, 120, 2400)
                         .mm(2600, 120, 2400),
-                wall.kind("curtain-side", "Curtain drawn to one side", Decor::curtainSide)
-                        .called("drapes window")
-                        .mm(350, 140, 2400),
-                wall.kind("blind", "Roller blind", Decor::blind).hangs(900).mm(1200, 70, 1400),
+                floor.kind("runner", "Runner", Decor::runner)
+                        .called("rug hall carpet")
+                        .mm(2400, 700, 12)
+                        .mm(3000, 800, 12),
                 wall.kind("picture", "Picture", Decor::picture)
                         .called("painting art frame")
                         .hangs(1200)
                         .mm(800, 30, 600)
                         .mm(500, 30, 700)
                         .mm(1200, 30, 800),
-                wall.kind("pictures-row", "Three pictures", Decor::pictures)
-                        .called("painting art frame gallery")
-                        .hangs(1250)
-                        .mm(1500, 30, 600),
                 wall.kind("mirror", "Mirror", Decor::mirror)
                         .called("looking glass")
                         .hangs(1000)
                         .mm(700, 30, 900)
                         .mm(500, 30, 1300),
+                floor.kind("rug-round", "Round rug", Decor::rugRound)
+                        .called("carpet")
+                        .mm(1800, 1800, 12)
+                        .mm(1200, 1200, 12)
+                        .mm(2400, 2400, 12),
+                floor.kind("hide", "Sheepskin", Decor::hide).called("fur rug").mm(650, 1050, 25),
+                floor.kind("doormat", "Doormat", Decor::doormat).mm(750, 450, 15),
+                wall.kind("curtain-side", "Curtain drawn to one side", Decor::curtainSide)
+                        .called("drapes window")
+                        .mm(350, 140, 2400),
+                wall.kind("blind", "Roller blind", Decor::blind).hangs(900).mm(1200, 70, 1400),
+                wall.kind("pictures-row", "Three pictures", Decor::pictures)
+                        .called("painting art frame gallery")
+                        .hangs(1250)
+                        .mm(1500, 30, 600),
                 wall.kind("clock", "Wall clock", Decor::clock).hangs(1700).mm(350, 50, 350),
                 wall.kind("wall-hanging", "Wall hanging", Decor::hanging)
                         .called("tapestry textile")

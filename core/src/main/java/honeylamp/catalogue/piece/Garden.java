@@ -21,20 +21,12 @@ final class Garden {
         var free = new Shelf(Group.GARDEN, Stand.FREE);
         var wall = new Shelf(Group.GARDEN, Stand.AT_WALL);
         return List.of(
-                free.kind("lounger", "Lounger", Garden::lounger)
-                        .called("sun deck chair")
-                        .mm(700, 2000, 400),
-                free.kind("deck-chair", "Deck chair", Garden::deckChair).mm(600, 1100, 900),
                 free.kind("garden-table", "Garden table with chairs", Garden::table)
                         .mm(1800, 900, 730)
                         .mm(1400, 850, 730),
-                wall.kind("garden-bench", "Garden bench", Garden::bench).mm(1500, 600, 850),
-                wall.kind("garden-sofa", "Garden sofa", Garden::sofa)
-                        .called("outdoor couch")
-                        .mm(2000, 850, 700),
-                free.kind("picnic-table", "Table with benches", Garden::picnic)
-                        .called("beer")
-                        .mm(1800, 1500, 750),
+                free.kind("lounger", "Lounger", Garden::lounger)
+                        .called("sun deck chair")
+                        .mm(700, 2000, 400),
                 free.kind("parasol", "Parasol", Garden::parasol)
                         .called("umbrella sun shade")
                         .stands(Stand.ABOVE)
@@ -43,6 +35,17 @@ final class Garden {
                 free.kind("grill", "Grill", Garden::grill)
                         .called("barbecue bbq")
                         .mm(1200, 600, 1100),
+                wall.kind("garden-bench", "Garden bench", Garden::bench).mm(1500, 600, 850),
+                free.kind("planter", "Large pot outside", Garden::planter)
+                        .called("tub")
+                        .mm(800, 800, 1000),
+                free.kind("deck-chair", "Deck chair", Garden::deckChair).mm(600, 1100, 900),
+                wall.kind("garden-sofa", "Garden sofa", Garden::sofa)
+                        .called("outdoor couch")
+                        .mm(2000, 850, 700),
+                free.kind("picnic-table", "Table with benches", Garden::picnic)
+                        .called("beer")
+                        .mm(1800, 1500, 750),
                 free.kind("grill-round", "Round grill", Garden::grillRound)
                         .called("barbecue bbq kettle")
                         .mm(600, 650, 1000),
@@ -61,9 +64,6 @@ final class Garden {
                 free.kind("raised-bed", "Raised bed", Garden::raisedBed)
                         .called("planter vegetable")
                         .mm(1800, 900, 500),
-                free.kind("planter", "Large pot outside", Garden::planter)
-                        .called("tub")
-                        .mm(800, 800, 1000),
                 wall.kind("bicycles", "Bicycles", Garden::bicycles)
                         .called("bike rack stand")
                         .mm(1200, 1800, 1100)

@@ -34,6 +34,40 @@ final class Kitchen {
                         .mm(3600, 600, 900)
                         .in(108, 24, 36)
                         .in(84, 24, 36),
+                wall.kind("refrigerator", "Refrigerator", Kitchen::refrigerator)
+                        .called("fridge freezer")
+                        .mm(600, 650, 1800)
+                        .mm(550, 600, 850)
+                        .mm(700, 700, 1900)
+                        .in(30, 32, 66)
+                        .in(24, 26, 60),
+                wall.kind("cooker", "Cooker with oven", Kitchen::cooker)
+                        .called("range stove")
+                        .mm(600, 600, 900)
+                        .mm(500, 600, 900)
+                        .mm(900, 600, 900)
+                        .in(30, 26, 36)
+                        .in(36, 26, 36),
+                wall.kind("dishwasher", "Dishwasher", Kitchen::dishwasher)
+                        .mm(600, 600, 850)
+                        .mm(450, 600, 850)
+                        .in(24, 24, 34),
+                wall.kind("sink-unit", "Sink, one bowl and drainer", Kitchen::sinkUnit)
+                        .mm(900, 600, 900)
+                        .mm(800, 600, 900)
+                        .mm(1000, 600, 900)
+                        .in(33, 24, 36)
+                        .in(30, 24, 36),
+                above.kind("wall-unit", "Wall unit", Kitchen::wallUnit)
+                        .called("upper cabinet cupboard")
+                        .hangs(1450)
+                        .mm(600, 350, 700)
+                        .mm(400, 350, 700)
+                        .mm(800, 350, 700)
+                        .mm(1200, 350, 700)
+                        .in(24, 13, 30)
+                        .in(30, 13, 30)
+                        .in(36, 13, 30),
                 wall.kind("counter", "Counter", Kitchen::counterOnly)
                         .called("worktop base unit")
                         .mm(1200, 600, 900)
@@ -69,12 +103,6 @@ final class Kitchen {
                         .mm(900, 900, 900)
                         .mm(1000, 1000, 900)
                         .in(36, 36, 36),
-                wall.kind("sink-unit", "Sink, one bowl and drainer", Kitchen::sinkUnit)
-                        .mm(900, 600, 900)
-                        .mm(800, 600, 900)
-                        .mm(1000, 600, 900)
-                        .in(33, 24, 36)
-                        .in(30, 24, 36),
                 wall.kind("sink-double", "Sink, two bowls", Kitchen::sinkDouble)
                         .mm(900, 600, 900)
                         .mm(1000, 600, 900)
@@ -87,13 +115,6 @@ final class Kitchen {
                         .mm(300, 600, 900)
                         .in(30, 24, 36)
                         .in(36, 24, 36),
-                wall.kind("cooker", "Cooker with oven", Kitchen::cooker)
-                        .called("range stove")
-                        .mm(600, 600, 900)
-                        .mm(500, 600, 900)
-                        .mm(900, 600, 900)
-                        .in(30, 26, 36)
-                        .in(36, 26, 36),
                 wall.kind("oven-tall", "Tall unit with oven", Kitchen::ovenTall)
                         .called("microwave")
                         .mm(600, 600, 2100),
@@ -103,17 +124,6 @@ final class Kitchen {
                         .mm(400, 600, 2100)
                         .in(24, 24, 84)
                         .in(18, 24, 84),
-                wall.kind("dishwasher", "Dishwasher", Kitchen::dishwasher)
-                        .mm(600, 600, 850)
-                        .mm(450, 600, 850)
-                        .in(24, 24, 34),
-                wall.kind("refrigerator", "Refrigerator", Kitchen::refrigerator)
-                        .called("fridge freezer")
-                        .mm(600, 650, 1800)
-                        .mm(550, 600, 850)
-                        .mm(700, 700, 1900)
-                        .in(30, 32, 66)
-                        .in(24, 26, 60),
                 wall.kind("refrigerator-double", "Refrigerator, two doors", Kitchen::fridgeDouble)
                         .called("fridge freezer side by side american")
                         .mm(910, 730, 1780)
@@ -122,16 +132,6 @@ final class Kitchen {
                         .called("wine fridge")
                         .mm(300, 600, 850)
                         .mm(600, 600, 850),
-                above.kind("wall-unit", "Wall unit", Kitchen::wallUnit)
-                        .called("upper cabinet cupboard")
-                        .hangs(1450)
-                        .mm(600, 350, 700)
-                        .mm(400, 350, 700)
-                        .mm(800, 350, 700)
-                        .mm(1200, 350, 700)
-                        .in(24, 13, 30)
-                        .in(30, 13, 30)
-                        .in(36, 13, 30),
                 above.kind("hood", "Cooker hood", Kitchen::hood)
                         .called("extractor")
                         .hangs(1550)

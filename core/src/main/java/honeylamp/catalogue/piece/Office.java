@@ -31,9 +31,23 @@ final class Office {
                         .in(55, 28, 29)
                         .in(48, 24, 29)
                         .in(60, 30, 29),
+                free.kind("office-chair", "Office chair", Office::chair)
+                        .called("swivel task")
+                        .mm(620, 620, 1000),
                 wall.kind("desk-corner", "Corner desk with chair", Office::corner)
                         .called("l-shaped")
                         .mm(1600, 1400, 740),
+                wall.kind("filing-cabinet", "Filing cabinet", Office::filing)
+                        .mm(460, 620, 1320)
+                        .mm(460, 620, 720),
+                free.kind("meeting-table", "Meeting table with chairs", Office::meeting)
+                        .called("conference board")
+                        .mm(2400, 1200, 740)
+                        .mm(3600, 1300, 740)
+                        .mm(1800, 1000, 740),
+                wall.kind("drawer-unit", "Drawer unit", Office::pedestal)
+                        .called("pedestal")
+                        .mm(420, 550, 600),
                 free.kind("desk-standing", "Desk that rises, with chair", Office::rising)
                         .called("standing electric sit")
                         .mm(1600, 800, 740),
@@ -43,20 +57,6 @@ final class Office {
                 wall.kind("writing-desk", "Writing desk", Office::bureau)
                         .called("secretary bureau")
                         .mm(900, 480, 1050),
-                free.kind("office-chair", "Office chair", Office::chair)
-                        .called("swivel task")
-                        .mm(620, 620, 1000),
-                wall.kind("drawer-unit", "Drawer unit", Office::pedestal)
-                        .called("pedestal")
-                        .mm(420, 550, 600),
-                wall.kind("filing-cabinet", "Filing cabinet", Office::filing)
-                        .mm(460, 620, 1320)
-                        .mm(460, 620, 720),
-                free.kind("meeting-table", "Meeting table with chairs", Office::meeting)
-                        .called("conference board")
-                        .mm(2400, 1200, 740)
-                        .mm(3600, 1300, 740)
-                        .mm(1800, 1000, 740),
                 wall.kind("office-shelf", "Shelf for folders", Office::folders).mm(1000, 380, 1900),
                 wall.kind("printer", "Printer on a cabinet", Office::printer)
                         .called("copier")

@@ -35,11 +35,26 @@ final class Seats {
                         .in(84, 38, 32)
                         .in(62, 36, 32)
                         .in(96, 40, 32),
+                free.kind("armchair", "Armchair", Seats::armchair)
+                        .called("easy chair")
+                        .mm(850, 850, 800)
+                        .mm(750, 800, 800)
+                        .mm(950, 900, 800)
+                        .in(34, 34, 32),
                 wall.kind("corner-sofa", "Corner sofa", Seats::cornerSofa)
                         .called("l-shaped sectional couch")
                         .mm(2700, 2100, 800)
                         .mm(2400, 1700, 800)
                         .mm(3100, 2400, 800),
+                free.kind("chair", "Chair", Seats::chair).called("dining chair").mm(450, 520, 860),
+                wall.kind("bench", "Bench", Seats::bench)
+                        .mm(1400, 450, 450)
+                        .mm(1100, 400, 450)
+                        .mm(1800, 450, 450),
+                free.kind("footstool", "Footstool", Seats::footstool)
+                        .called("ottoman")
+                        .mm(650, 450, 420)
+                        .mm(900, 600, 420),
                 wall.kind("chaise-sofa", "Sofa with long seat", Seats::chaiseSofa)
                         .called("chaise longue couch")
                         .mm(2600, 1600, 800)
@@ -56,12 +71,6 @@ final class Seats {
                 wall.kind("day-bed", "Day bed", Seats::dayBed)
                         .mm(2050, 900, 700)
                         .mm(1900, 800, 700),
-                free.kind("armchair", "Armchair", Seats::armchair)
-                        .called("easy chair")
-                        .mm(850, 850, 800)
-                        .mm(750, 800, 800)
-                        .mm(950, 900, 800)
-                        .in(34, 34, 32),
                 free.kind("tub-chair", "Tub chair", Seats::tubChair)
                         .called("round armchair")
                         .mm(720, 700, 760),
@@ -72,16 +81,11 @@ final class Seats {
                 free.kind("lounge-chair", "Lounge chair with footstool", Seats::loungeChair)
                         .mm(800, 1500, 900),
                 free.kind("rocking-chair", "Rocking chair", Seats::rockingChair).mm(620, 850, 1000),
-                free.kind("footstool", "Footstool", Seats::footstool)
-                        .called("ottoman")
-                        .mm(650, 450, 420)
-                        .mm(900, 600, 420),
                 free.kind("pouffe", "Pouffe", Seats::pouffe)
                         .called("round footstool")
                         .mm(550, 550, 400)
                         .mm(400, 400, 400),
                 free.kind("bean-bag", "Bean bag", Seats::beanBag).mm(900, 950, 700),
-                free.kind("chair", "Chair", Seats::chair).called("dining chair").mm(450, 520, 860),
                 free.kind("carver", "Chair with arms", Seats::carver)
                         .called("dining armchair")
                         .mm(570, 560, 860),
@@ -90,10 +94,6 @@ final class Seats {
                         .called("high stool")
                         .mm(380, 380, 700)
                         .mm(380, 380, 780),
-                wall.kind("bench", "Bench", Seats::bench)
-                        .mm(1400, 450, 450)
-                        .mm(1100, 400, 450)
-                        .mm(1800, 450, 450),
                 wall.kind("window-seat", "Window seat", Seats::windowSeat).mm(1600, 500, 450),
                 wall.kind("corner-bench", "Corner bench", Seats::cornerBench)
                         .called("breakfast nook banquette")

@@ -24,33 +24,39 @@ final class Services {
                         .called("wood burner heating")
                         .mm(480, 480, 1100)
                         .mm(600, 450, 900),
-                wall.kind("stove-tiled", "Tiled stove", Services::tiledStove)
-                        .called("masonry heater")
-                        .mm(900, 700, 2000),
+                wall.kind("radiator", "Radiator", Services::radiator)
+                        .called("panel heating")
+                        .mm(1000, 100, 600)
+                        .mm(600, 100, 600)
+                        .mm(1400, 100, 600)
+                        .hangs(120),
                 wall.kind("boiler-wall", "Boiler on the wall", Services::boilerWall)
                         .called("gas combi heating")
                         .hangs(1200)
                         .mm(440, 350, 750),
-                wall.kind("boiler", "Boiler", Services::boiler)
-                        .called("furnace oil heating")
-                        .mm(650, 900, 1100),
-                wall.kind("heat-pump", "Heat pump outside", Services::heatPump)
-                        .called("air source unit")
-                        .mm(1100, 420, 900),
                 free.kind("water-tank", "Hot water tank", Services::tank)
                         .called("cylinder heater")
                         .mm(600, 600, 1600)
                         .mm(550, 550, 1200)
                         .in(22, 22, 60),
-                wall.kind("meters", "Meter cupboard", Services::meters)
-                        .called("gas electric water")
-                        .mm(900, 250, 1100)
-                        .hangs(700),
                 wall.kind("distribution-board", "Distribution board", Services::board)
                         .called("fuse box consumer unit breaker panel")
                         .mm(400, 110, 600)
                         .hangs(1300)
                         .in(15, 4, 30),
+                wall.kind("heat-pump", "Heat pump outside", Services::heatPump)
+                        .called("air source unit")
+                        .mm(1100, 420, 900),
+                wall.kind("stove-tiled", "Tiled stove", Services::tiledStove)
+                        .called("masonry heater")
+                        .mm(900, 700, 2000),
+                wall.kind("boiler", "Boiler", Services::boiler)
+                        .called("furnace oil heating")
+                        .mm(650, 900, 1100),
+                wall.kind("meters", "Meter cupboard", Services::meters)
+                        .called("gas electric water")
+                        .mm(900, 250, 1100)
+                        .hangs(700),
                 wall.kind("air-unit", "Air unit on the wall", Services::airUnit)
                         .called("conditioner conditioning")
                         .stands(Stand.ABOVE)
@@ -60,12 +66,6 @@ final class Services {
                         .called("heat recovery mvhr")
                         .mm(700, 500, 900)
                         .hangs(1000),
-                wall.kind("radiator", "Radiator", Services::radiator)
-                        .called("panel heating")
-                        .mm(1000, 100, 600)
-                        .mm(600, 100, 600)
-                        .mm(1400, 100, 600)
-                        .hangs(120),
                 wall.kind("radiator-column", "Column radiator", Services::columns)
                         .called("tube heating")
                         .mm(500, 110, 1800)

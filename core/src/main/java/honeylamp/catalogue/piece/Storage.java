@@ -30,40 +30,40 @@ final class Storage {
                         .mm(2400, 600, 2300)
                         .in(72, 24, 84)
                         .in(48, 24, 84),
-                wall.kind("wardrobe-sliding", "Wardrobe, sliding doors", Storage::sliding)
-                        .called("closet clothes")
-                        .mm(2000, 650, 2200)
-                        .mm(2700, 650, 2200),
-                wall.kind("wardrobe-open", "Open wardrobe", Storage::openRail)
-                        .called("clothes rail walk-in")
-                        .mm(1600, 550, 2000),
-                wall.kind("corner-wardrobe", "Corner wardrobe", Storage::cornerWardrobe)
-                        .mm(1000, 1000, 2100),
                 wall.kind("chest-of-drawers", "Chest of drawers", Storage::chestOfDrawers)
                         .called("dresser")
                         .mm(1000, 480, 850)
                         .mm(800, 450, 850)
                         .mm(1600, 500, 800),
-                wall.kind("tall-chest", "Tall chest of drawers", Storage::tallChest)
-                        .called("tallboy")
-                        .mm(600, 450, 1250),
-                wall.kind("sideboard", "Sideboard", Storage::sideboard)
-                        .called("buffet credenza")
-                        .mm(1600, 450, 750)
-                        .mm(1200, 420, 750)
-                        .mm(2100, 450, 750),
-                wall.kind("dresser", "Kitchen dresser", Storage::dresser)
-                        .called("hutch")
-                        .mm(1300, 480, 1950),
-                wall.kind("display-cabinet", "Display cabinet", Storage::display)
-                        .called("glass vitrine china")
-                        .mm(900, 400, 1900),
                 wall.kind("bookcase", "Bookcase", Storage::bookcase)
                         .called("bookshelf shelves library")
                         .mm(1000, 300, 1900)
                         .mm(800, 280, 1900)
                         .mm(1600, 300, 2200)
                         .mm(2400, 300, 2200),
+                wall.kind("sideboard", "Sideboard", Storage::sideboard)
+                        .called("buffet credenza")
+                        .mm(1600, 450, 750)
+                        .mm(1200, 420, 750)
+                        .mm(2100, 450, 750),
+                wall.kind("wardrobe-sliding", "Wardrobe, sliding doors", Storage::sliding)
+                        .called("closet clothes")
+                        .mm(2000, 650, 2200)
+                        .mm(2700, 650, 2200),
+                wall.kind("display-cabinet", "Display cabinet", Storage::display)
+                        .called("glass vitrine china")
+                        .mm(900, 400, 1900),
+                wall.kind("wardrobe-open", "Open wardrobe", Storage::openRail)
+                        .called("clothes rail walk-in")
+                        .mm(1600, 550, 2000),
+                wall.kind("corner-wardrobe", "Corner wardrobe", Storage::cornerWardrobe)
+                        .mm(1000, 1000, 2100),
+                wall.kind("tall-chest", "Tall chest of drawers", Storage::tallChest)
+                        .called("tallboy")
+                        .mm(600, 450, 1250),
+                wall.kind("dresser", "Kitchen dresser", Storage::dresser)
+                        .called("hutch")
+                        .mm(1300, 480, 1950),
                 wall.kind("shelf-low", "Low shelf", Storage::lowShelf)
                         .called("cube open")
                         .mm(1100, 380, 750)

@@ -31,12 +31,30 @@ final class Tables {
                         .in(72, 36, 29)
                         .in(48, 32, 29)
                         .in(84, 40, 29),
+                free.kind("low-table", "Low table", Tables::low)
+                        .called("coffee table")
+                        .mm(1100, 600, 400)
+                        .mm(900, 900, 400)
+                        .mm(1300, 700, 400)
+                        .in(48, 24, 16),
                 free.kind("dining-table-round", "Round table with chairs", Tables::diningRound)
                         .mm(1200, 1200, 740)
                         .mm(1000, 1000, 740)
                         .mm(1500, 1500, 740)
                         .in(48, 48, 29)
                         .in(60, 60, 29),
+                free.kind("side-table", "Side table", Tables::side)
+                        .called("end table")
+                        .mm(450, 450, 550)
+                        .mm(550, 400, 550),
+                free.kind("table", "Table", Tables::table)
+                        .mm(1400, 800, 740)
+                        .mm(800, 800, 740)
+                        .mm(1800, 900, 740),
+                free.kind("low-table-round", "Round low table", Tables::lowRound)
+                        .called("coffee table")
+                        .mm(800, 800, 400)
+                        .mm(1000, 1000, 400),
                 free.kind("dining-table-oval", "Oval table with chairs", Tables::diningRound)
                         .mm(2000, 1100, 740)
                         .mm(1700, 1000, 740),
@@ -44,33 +62,15 @@ final class Tables {
                         .called("pull-out leaf")
                         .mm(1600, 900, 740)
                         .mm(2100, 900, 740),
-                free.kind("table", "Table", Tables::table)
-                        .mm(1400, 800, 740)
-                        .mm(800, 800, 740)
-                        .mm(1800, 900, 740),
                 free.kind("table-round", "Round table", Tables::round)
                         .mm(1000, 1000, 740)
                         .mm(700, 700, 740),
                 wall.kind("table-drop-leaf", "Drop-leaf table", Tables::dropLeaf)
                         .mm(900, 650, 740),
-                free.kind("low-table", "Low table", Tables::low)
-                        .called("coffee table")
-                        .mm(1100, 600, 400)
-                        .mm(900, 900, 400)
-                        .mm(1300, 700, 400)
-                        .in(48, 24, 16),
-                free.kind("low-table-round", "Round low table", Tables::lowRound)
-                        .called("coffee table")
-                        .mm(800, 800, 400)
-                        .mm(1000, 1000, 400),
                 free.kind("low-table-oval", "Oval low table", Tables::lowRound)
                         .called("coffee table")
                         .mm(1200, 650, 400),
                 free.kind("nest-of-tables", "Nest of tables", Tables::nest).mm(600, 450, 500),
-                free.kind("side-table", "Side table", Tables::side)
-                        .called("end table")
-                        .mm(450, 450, 550)
-                        .mm(550, 400, 550),
                 free.kind("side-table-round", "Round side table", Tables::lowRound)
                         .called("end table")
                         .mm(450, 450, 550),

@@ -244,6 +244,51 @@ class FurnishingsTest {
                 .isEqualTo(expected);
     }
 
+    /** One pillow up to 1,150 of mattress, two up to 2,200, then three; at most 700 wide, at least 45 between them. */
+    @ParameterizedTest
+    @CsvSource({
+        "800, 1, 680, 45",
+        "860, 1, 700, 65",
+        "920, 1, 700, 95",
+        "980, 1, 700, 125",
+        "1040, 1, 700, 155",
+        "1100, 1, 700, 185",
+        "1160, 1, 700, 215",
+        "1178, 1, 700, 224",
+        "1180, 2, 507.5, 45",
+        "1182, 2, 508.5, 45",
+        "1200, 2, 517.5, 45",
+        "1300, 2, 567.5, 45",
+        "1400, 2, 617.5, 45",
+        "1500, 2, 667.5, 45",
+        "1530, 2, 682.5, 45",
+        "1600, 2, 700, 56.67",
+        "1700, 2, 700, 90",
+        "1800, 2, 700, 123.33",
+        "1900, 2, 700, 156.67",
+        "2000, 2, 700, 190",
+        "2100, 2, 700, 223.33",
+        "2200, 2, 700, 256.67",
+        "2228, 2, 700, 266",
+        "2230, 3, 673.33, 45",
+        "2232, 3, 674, 45",
+        "2300, 3, 696.67, 45",
+        "2400, 3, 700, 67.5",
+        "2500, 3, 700, 92.5",
+        "2600, 3, 700, 117.5",
+        "2800, 3, 700, 167.5"
+    })
+    void pillowsShareTheWidthOfABed(double width, int many, double pillow, double gap) {
+        var pillows = symbol("bed", width, 2050, 900).bodies().stream()
+                .filter(b -> b.role() == Role.LINEN && Math.abs(b.topMm() - b.bottomMm() - 130) < 1e-9)
+                .map(b -> b.footprint().bounds())
+                .toList();
+        assertThat(pillows).hasSize(many);
+        assertThat(pillows.getFirst().width()).isCloseTo(pillow, within(0.01));
+        assertThat(pillows.getFirst().minX() + (width - 30) / 2).isCloseTo(gap, within(0.01));
+        assertThat((width - 30) / 2 - pillows.getLast().maxX()).isCloseTo(gap, within(0.01));
+    }
+
     @Test
     void sizesAreKnownInBothUnits() {
         for (var kind : Furnishings.all()) {

@@ -242,6 +242,18 @@ public final class SnagDock extends VBox {
         }
     }
 
+    /** Pointed at or focused; only a change counts, as buttons come and go beside one that is looked at. */
+    private void whenLookedAt(Button button, Runnable show) {
+        var looked = button.hoverProperty().or(button.focusedProperty());
+        button.setUserData(looked); // else nothing holds it, and it is collected
+        looked.subscribe((_, now) -> {
+            untried();
+            if (now) {
+                show.run();
+            }
+        });
+    }
+
     private Button mend(Snag snag, Mend mend) {
         var button =
                 Widgets.button(mend.words(), "mend", "The plan shows what it will do; " + Keys.BRINGS_IT_BACK, () -> {
@@ -249,12 +261,7 @@ public final class SnagDock extends VBox {
                     model.edit(mend.plan(), "Mend: " + snag.kind().label());
                     model.say("Mended: " + mend.words() + ".");
                 });
-        button.hoverProperty().or(button.focusedProperty()).subscribe(looked -> {
-            untried();
-            if (looked) {
-                model.begin(new TryMend(model.now().gesture(), mend.plan()));
-            }
-        });
+        whenLookedAt(button, () -> model.begin(new TryMend(model.now().gesture(), mend.plan())));
         return small(button);
     }
 
@@ -346,17 +353,14 @@ public final class SnagDock extends VBox {
                     "mend-all-" + group.kind().name().toLowerCase(Locale.ROOT),
                     "The plan shows what it will do; mends what can be mended safely, as one step, and says what it did",
                     () -> mendAll(group.kind()));
-            button.hoverProperty().or(button.focusedProperty()).subscribe(looked -> {
-                untried();
-                if (looked) {
-                    mends.all(group.kind(), mended -> {
+            whenLookedAt(
+                    button,
+                    () -> mends.all(group.kind(), mended -> {
                         if (button.isHover() || button.isFocused()) {
                             untried();
                             model.begin(new TryMend(model.now().gesture(), mended.plan()));
                         }
-                    });
-                }
-            });
+                    }));
             return small(button);
         }
 

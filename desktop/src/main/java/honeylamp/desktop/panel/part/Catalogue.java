@@ -32,6 +32,12 @@ public final class Catalogue {
     private static final int ONE_LINE = 14;
 
     private static final int USED_SHOWN = 4;
+
+    /** Of more things than this each family shows its first few, until it is asked for. */
+    private static final int MOST_AT_ONCE = 120;
+
+    private static final int FIRST_FEW = 6;
+    private static final String ALL_FAMILIES = "All families";
     private static final PseudoClass KEPT = PseudoClass.getPseudoClass("kept");
 
     /**
@@ -104,7 +110,7 @@ public final class Catalogue {
 
     /** Which family alone is shown, of many. */
     public Node families(List<String> labels) {
-        var all = new ArrayList<>(List.of("All families"));
+        var all = new ArrayList<>(List.of(ALL_FAMILIES));
         all.addAll(labels);
         var menu = Widgets.menu("", name + "-families", "Shows one family alone", all, i -> {
             family = i == 0 ? "" : labels.get(i - 1);
@@ -157,16 +163,36 @@ public final class Catalogue {
             row("Favourites", "favourite-", favourites());
             row("Used last", "used-", used());
         }
-        familyName.accept(family.isEmpty() ? "All families" : family);
-        (words.isEmpty() ? groups : asked.apply(words))
-                .stream()
-                        .filter(g -> family.isEmpty()
-                                || !words.isEmpty()
-                                || g.label().equals(family))
-                        .forEach(g -> row(g.label(), "", g.entries()));
+        familyName.accept(family.isEmpty() ? ALL_FAMILIES : family);
+        for (var group : words.isEmpty() ? groups : asked.apply(words)) {
+            if (!words.isEmpty() || family.equals(group.label())) {
+                row(group.label(), "", group.entries());
+            } else if (family.isEmpty()) {
+                begun(group);
+            }
+        }
         if (shown.getChildren().isEmpty()) {
             shown.getChildren().add(Widgets.quiet("Nothing here is called that. Try another word."));
         }
+    }
+
+    /** A family, or the first few of it where there are very many things in all. */
+    private void begun(Group group) {
+        var many = groups.stream().mapToInt(g -> g.entries().size()).sum() > MOST_AT_ONCE;
+        if (!many || group.entries().size() <= FIRST_FEW + 1) {
+            row(group.label(), "", group.entries());
+            return;
+        }
+        row(group.label(), "", group.entries().subList(0, FIRST_FEW));
+        shown.getChildren()
+                .add(Widgets.button(
+                        "All " + group.entries().size() + ": " + group.label(),
+                        name + "-all-" + group.label().toLowerCase(Locale.ROOT).replaceAll("[^a-z]+", "-"),
+                        "Shows this family alone",
+                        () -> {
+                            family = group.label();
+                            fill();
+                        }));
     }
 
     private void row(String heading, String lead, List<Entry> entries) {
