@@ -55,19 +55,19 @@ class FurnishWindowTest {
             w.fill("furnish-search", "nothing like that");
             assertThat(FinishWindowTest.words(w)).isNotNull();
             w.fill("furnish-search", "");
+            assertThat(w.window().scene().lookup("#piece-hammock")).isNull(); // not among the first few of its family
+            w.press("furnish-all-garden");
+            assertThat(w.window().scene().lookup("#piece-sofa")).isNull();
+            w.press("piece-hammock");
+            assertThat(WindowDriver.onScreen(() -> w.model().now().choices().furnishing()))
+                    .isEqualTo("hammock");
             MenuButton families = w.node("furnish-families");
             WindowDriver.onScreen(() -> {
-                families.getItems().stream()
-                        .filter(i -> i.getText().equals("Garden"))
-                        .findFirst()
-                        .orElseThrow()
-                        .fire();
+                families.getItems().getFirst().fire(); // all of them again
                 return null;
             });
             w.settle();
-            w.press("piece-hammock"); // not among the first few of its family
-            assertThat(WindowDriver.onScreen(() -> w.model().now().choices().furnishing()))
-                    .isEqualTo("hammock");
+            assertThat(w.window().scene().lookup("#piece-sofa")).isNotNull();
         }
     }
 
