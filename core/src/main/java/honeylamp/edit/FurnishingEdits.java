@@ -95,7 +95,6 @@ public final class FurnishingEdits {
     /**
      * Makes pieces another kind, in its usual size and at its usual height; place, direction and side stay. What stands
      * with its back at a wall still does.
-     *
      */
     public static Plan swap(
             Plan plan,

@@ -223,8 +223,15 @@ class FurnishWindowTest {
             var sofa = first(w, "sofa");
             var before = w.plan();
             pick(w, sofa.id());
-            w.fill("piece-product", "Saltmarsh three");
+            WindowDriver.onScreen(() -> {
+                w.node("piece-product").requestFocus();
+                return null;
+            });
+            w.write("Saltmarsh three");
+            w.key(KeyCode.TAB); // taken without Enter
+            w.until(() -> find(w, sofa.id()).buying().name().equals("Saltmarsh three"));
             w.fill("piece-price", "1 249,50");
+            assertThat(find(w, sofa.id()).buying().name()).isEqualTo("Saltmarsh three");
             assertThat(find(w, sofa.id()).buying().price()).isEqualTo(124_950);
             w.fill("piece-price", "cheap");
             assertThat(w.message()).contains("is no price");

@@ -8,6 +8,8 @@ import honeylamp.plan.Wall;
 import honeylamp.units.Money;
 import java.util.List;
 import java.util.function.Function;
+import javafx.application.Platform;
+import javafx.event.ActionEvent;
 import javafx.scene.Node;
 import javafx.scene.control.TextField;
 
@@ -41,11 +43,23 @@ record BuyingFields(CardFields parts) {
                                                 : Buying.State.BOUGHT))));
     }
 
+    private static void takenOnLeaving(TextField field) {
+        if (field.getScene() != null) { // else Enter has taken it, and the card was made anew
+            field.fireEvent(new ActionEvent());
+        }
+    }
+
     private static TextField field(String id, String prompt, String text) {
         var field = new TextField(text);
         field.setId(id);
         field.setPromptText(prompt);
         field.setAccessibleText(prompt);
+        field.focusedProperty().subscribe((was, is) -> {
+            if (was && !is && !field.getText().equals(text)) {
+                Platform.runLater(
+                        () -> takenOnLeaving(field)); // the focus has moved on by then, and the card may change
+            }
+        });
         return field;
     }
 
