@@ -1,5 +1,6 @@
 package honeylamp.edit;
 
+import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.geometry.Point;
 import honeylamp.plan.Buying;
 import honeylamp.plan.ElementId.FurnishingId;
@@ -7,6 +8,7 @@ import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Keeping;
 import honeylamp.plan.Oklch;
+import honeylamp.plan.Palette;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.Role;
@@ -73,6 +75,38 @@ public final class FurnishingEdits {
     /** Pieces in the colours of another. */
     public static Plan toneLike(Plan plan, StoreyId storey, List<FurnishingId> ids, List<Furnishing.Tinted> tones) {
         return change(plan, storey, ids, f -> f.withTones(tones));
+    }
+
+    /**
+     * The colours of a piece with their chroma so many times as strong.
+     *
+     * @param roles it is drawn in
+     * @param palette for those that have no colour of their own
+     */
+    public static List<Furnishing.Tinted> stronger(Furnishing piece, List<Role> roles, Palette palette, double times) {
+        return roles.stream()
+                .map(role -> {
+                    var now = piece.tone(role).orElseGet(() -> palette.of(role));
+                    return new Furnishing.Tinted(role, now.stronger(now.chroma() * (times - 1)));
+                })
+                .toList();
+    }
+
+    /** Where pieces like another are looked for. */
+    public enum Among {
+        ROOM,
+        STOREY
+    }
+
+    /** The pieces of the same kind as one, itself among them. */
+    public static List<FurnishingId> such(StoreyGeometry geometry, Furnishing piece, Among among) {
+        var room = geometry.roomAt(piece.at().point());
+        return geometry.storey().furnishings().stream()
+                .filter(f -> f.kind().equals(piece.kind()))
+                .filter(f ->
+                        among == Among.STOREY || geometry.roomAt(f.at().point()).equals(room))
+                .map(Furnishing::id)
+                .toList();
     }
 
     /** What becomes of pieces in the building works. */

@@ -16,6 +16,8 @@ import honeylamp.plan.Position;
 import honeylamp.plan.Storey;
 import honeylamp.plan.Surface.WallSide;
 import honeylamp.units.Length;
+import honeylamp.units.LengthText;
+import honeylamp.units.UnitSystem;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -82,7 +84,28 @@ public final class Leaning {
      *
      * @param wall at which the piece stands
      */
-    public record Gaps(WallId wall, Length left, Length right) {}
+    public record Gaps(WallId wall, Length left, Length right) {
+        /** So much on its left, if the face leaves it. */
+        public Outcome<Keeping> keepLeft(Length wanted, UnitSystem units) {
+            return within(wanted, units).map(Keeping::fromFirst);
+        }
+
+        /** So much on its right, if the face leaves it. */
+        public Outcome<Keeping> keepRight(Length wanted, UnitSystem units) {
+            return within(wanted, units).map(Keeping::fromSecond);
+        }
+
+        private Outcome<Length> within(Length wanted, UnitSystem units) {
+            var most = left.plus(right);
+            if (wanted.compareTo(most) <= 0) {
+                return Outcome.done(wanted);
+            }
+            var shown = LengthText.roundedWithUnit(most, units);
+            return LengthText.roundedWithUnit(wanted, units).equals(shown)
+                    ? Outcome.done(most) // what is shown can be typed
+                    : Outcome.refused("its wall leaves " + shown + " beside it on both sides together");
+        }
+    }
 
     /** What is left beside a piece of the face it stands at; empty if it stands loose. */
     public static Optional<Gaps> gaps(WallNetwork network, Furnishing piece) {

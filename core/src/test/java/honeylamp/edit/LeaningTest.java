@@ -9,6 +9,7 @@ import honeylamp.TestPlans;
 import honeylamp.derive.snags.Snag;
 import honeylamp.derive.snags.Snags;
 import honeylamp.derive.storeys.GeometryCache;
+import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.plan.ElementId.FurnishingId;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.ElementId.WallId;
@@ -18,6 +19,7 @@ import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.Wall.BodySide;
 import honeylamp.units.Length;
+import honeylamp.units.UnitSystem;
 import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
@@ -111,6 +113,20 @@ class LeaningTest {
         var fromRight = after(plan, FurnishingEdits.keep(plan, at(plan), List.of(id), Keeping.fromSecond(mm(300))));
         standsAt(only(fromRight), 4200, 3700, 0);
         standsAt(only(moved(fromRight, EAST, 600, 0)), 4800, 3700, 0);
+    }
+
+    @Test
+    void moreThanTheWallLeavesIsRefusedInWords() {
+        var plan = withPieceAtNorth(2000); // 5,000 less its 1,000 leaves 4,000
+        var gaps = Leaning.gaps(
+                        StoreyGeometry.of(plan, plan.storeys().getFirst()).network(), only(plan))
+                .orElseThrow();
+        assertThat(gaps.keepLeft(mm(4000), UnitSystem.MM)).isEqualTo(Outcome.done(Keeping.fromFirst(mm(4000))));
+        assertThat(gaps.keepRight(mm(4000.3), UnitSystem.MM)).isEqualTo(Outcome.done(Keeping.fromSecond(mm(4000))));
+        assertThat(gaps.keepRight(mm(4001), UnitSystem.MM).refusal().orElseThrow())
+                .contains("4000 mm");
+        assertThat(gaps.keepLeft(mm(9000), UnitSystem.FEET_INCHES).refusal().orElseThrow())
+                .contains("13'");
     }
 
     @Test

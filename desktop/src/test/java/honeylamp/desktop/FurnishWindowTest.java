@@ -86,6 +86,9 @@ class FurnishWindowTest {
             assertThat(find(w, sofa.id()).keeping().rule()).isEqualTo(Keeping.Rule.EVEN);
             w.fill("piece-left", "-5");
             assertThat(w.message()).isNotBlank();
+            w.fill("piece-left", "20 m");
+            assertThat(w.message()).contains("its wall leaves");
+            assertThat(find(w, sofa.id()).keeping().rule()).isEqualTo(Keeping.Rule.EVEN);
             var y = find(w, sofa.id()).at().y().mm();
             w.fill("piece-swap", "armchair under 800");
             var chair = find(w, sofa.id());

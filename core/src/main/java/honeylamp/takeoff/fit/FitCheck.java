@@ -11,6 +11,7 @@ import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.geometry.Ring;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Furnishing;
+import honeylamp.plan.Wall;
 import honeylamp.takeoff.fit.FitRules.Need;
 import honeylamp.takeoff.fit.FitRules.Of;
 import honeylamp.units.Length;
@@ -35,9 +36,12 @@ public final class FitCheck {
      */
     public record Tight(Furnishing piece, Need need, Gap gap, Ring ground) {}
 
-    /** Where a piece has too little room. */
+    /** Where a piece has too little room; what goes in the works needs none, and is in no other's way. */
     public static List<Tight> of(StoreyGeometry geometry, Furnishing piece) {
         var out = new ArrayList<Tight>();
+        if (piece.works() == Wall.Works.REMOVED) {
+            return out;
+        }
         for (var need : FitRules.of(piece.kind())) {
             var tight = need.sides().stream()
                     .flatMap(side -> tight(geometry, piece, need, side).stream())
@@ -54,7 +58,13 @@ public final class FitCheck {
     }
 
     private static Optional<Tight> tight(StoreyGeometry geometry, Furnishing piece, Need need, Side side) {
-        return BesidePiece.gap(geometry, piece, side, other -> !need.except().contains(other.kind()), need.wideMm())
+        return BesidePiece.gap(
+                        geometry,
+                        piece,
+                        side,
+                        other -> other.works() != Wall.Works.REMOVED
+                                && !need.except().contains(other.kind()),
+                        need.wideMm())
                 .filter(gap -> gap.mm() < need.mm() - AS_GOOD_MM)
                 .map(gap -> new Tight(piece, need, gap, BesidePiece.ground(piece, side, need.mm())));
     }

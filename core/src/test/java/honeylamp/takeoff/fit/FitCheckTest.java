@@ -11,11 +11,14 @@ import honeylamp.demo.place.TiledBathroom;
 import honeylamp.derive.pointing.BesidePiece;
 import honeylamp.derive.pointing.BesidePiece.Side;
 import honeylamp.derive.storeys.LaidPlan;
+import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.edit.FurnishingEdits;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
+import honeylamp.plan.Wall;
 import honeylamp.units.Length;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -198,5 +201,21 @@ class FitCheckTest {
                 assertThat(FitCheck.of(storey)).extracting(s -> s.sentence()).isEmpty();
             }
         }
+    }
+
+    @Test
+    void whatGoesInTheWorksNeedsNoRoomAndTakesNone() {
+        var plan = before("wardrobe", 300);
+        var at = TestPlans.storey(plan);
+        var both = plan.storeys().getFirst().furnishings();
+        assertThat(FitCheck.of(geometryOf(plan), both.getFirst())).isNotEmpty();
+        for (var goes : both) {
+            var less = FurnishingEdits.setWorks(plan, at, List.of(goes.id()), Wall.Works.REMOVED);
+            assertThat(FitCheck.of(geometryOf(less), first(less))).isEmpty();
+        }
+    }
+
+    private static StoreyGeometry geometryOf(Plan plan) {
+        return StoreyGeometry.of(plan, plan.storeys().getFirst());
     }
 }

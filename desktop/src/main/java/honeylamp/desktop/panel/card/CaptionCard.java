@@ -1,6 +1,7 @@
 package honeylamp.desktop.panel.card;
 
 import honeylamp.desktop.panel.part.Widgets;
+import honeylamp.desktop.panel.part.WordField;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.NoteEdits;
 import honeylamp.edit.Outcome;
@@ -10,19 +11,15 @@ import honeylamp.units.Length;
 import honeylamp.units.LengthText;
 import java.util.List;
 import javafx.scene.Node;
-import javafx.scene.control.TextField;
 
 /** A note by its words, a single dimension by what it measures and how far off its line lies. */
 record CaptionCard(WorkspaceModel model, CardFields parts) {
     List<Node> of(Note note) {
-        var words = new TextField(note.text());
-        words.setId("note-words");
-        words.setAccessibleText("Words of the note");
-        words.setOnAction(_ -> {
-            if (words.getText().isBlank()) {
+        var words = new WordField("Words of the note", "note-words", note.text(), text -> {
+            if (text.isEmpty()) {
                 model.complain("A note needs words. Delete it if it is no longer wanted.");
-            } else if (!words.getText().strip().equals(note.text())) {
-                model.edit(NoteEdits.rewrite(parts.plan(), parts.at(), note.id(), words.getText()), "Rewrite note");
+            } else if (!text.equals(note.text())) {
+                model.edit(NoteEdits.rewrite(parts.plan(), parts.at(), note.id(), text), "Rewrite note");
             }
         });
         return List.of(Widgets.heading("Note"), words, parts.delete());

@@ -1,6 +1,7 @@
 package honeylamp.desktop.panel.card;
 
 import honeylamp.desktop.panel.part.Widgets;
+import honeylamp.desktop.panel.part.WordField;
 import honeylamp.edit.Finishing;
 import honeylamp.plan.FacePicture;
 import honeylamp.plan.Finish;
@@ -11,15 +12,15 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.Node;
-import javafx.scene.control.TextField;
 
 /** The picture on the face of a finish: what it is called, how large what it shows truly is. */
 record FaceFields(OneSurface on) {
     Node of(Finish finish, Laying laying, FacePicture face) {
-        var name = new TextField(face.name());
-        name.setId(on.id() + "-face-name");
-        name.setAccessibleText("What the picture shows");
-        name.setOnAction(_ -> named(name.getText().strip(), finish, laying, face));
+        var name = new WordField(
+                "What the picture shows",
+                on.id() + "-face-name",
+                face.name(),
+                text -> named(text, finish, laying, face));
         var units = on.parts().plan().units();
         var nodes = new ArrayList<Node>(List.of(
                 name,

@@ -4,6 +4,7 @@ import honeylamp.catalogue.Material;
 import honeylamp.catalogue.Materials;
 import honeylamp.catalogue.Patterns;
 import honeylamp.desktop.panel.part.Widgets;
+import honeylamp.desktop.panel.part.WordField;
 import honeylamp.edit.Finishing;
 import honeylamp.edit.RepeatEdits;
 import honeylamp.plan.Finish;
@@ -13,7 +14,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import javafx.scene.Node;
-import javafx.scene.control.TextField;
 import javafx.scene.layout.VBox;
 
 /** The finish of one surface: what it is of, how its pieces lie, where they begin, what they come to. */
@@ -146,11 +146,11 @@ record FinishFields(OneSurface on) {
     }
 
     private Node reason(Finish finish) {
-        var field = new TextField(finish.reason());
-        field.setId(on.id() + "-reason");
-        field.setPromptText("Why this one, in a few words");
-        field.setAccessibleText("Why this finish");
-        field.setOnAction(_ -> on.lay(finish.withReason(field.getText().strip()), "Say why"));
-        return field;
+        return new WordField(
+                        "Why this one, in a few words",
+                        on.id() + "-reason",
+                        finish.reason(),
+                        text -> on.lay(finish.withReason(text), "Say why"))
+                .hinted();
     }
 }

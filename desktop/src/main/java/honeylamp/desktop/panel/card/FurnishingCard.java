@@ -20,6 +20,7 @@ import java.util.List;
 import java.util.function.DoubleFunction;
 import javafx.scene.Node;
 import javafx.scene.control.TextField;
+import javafx.scene.control.Tooltip;
 
 /** A furnishing as typed values. */
 record FurnishingCard(WorkspaceModel model, CardFields parts) {
@@ -113,7 +114,7 @@ record FurnishingCard(WorkspaceModel model, CardFields parts) {
                             "piece-" + rule.id,
                             "What it keeps to when its wall changes",
                             piece.keeping().rule() == rule.keeping.rule(),
-                            () -> keep(piece, rule.keeping, "Keep furnishing")));
+                            () -> model.edit(kept(piece, rule.keeping), "Keep furnishing")));
         }
         return Widgets.section(
                 "Along its wall",
@@ -121,23 +122,21 @@ record FurnishingCard(WorkspaceModel model, CardFields parts) {
                         "Left of it",
                         "piece-left",
                         gaps.left(),
-                        v -> Outcome.done(FurnishingEdits.keep(
-                                parts.plan(), parts.at(), List.of(piece.id()), Keeping.fromFirst(v))),
+                        v -> gaps.keepLeft(v, parts.plan().units()).map(k -> kept(piece, k)),
                         "Move furnishing"),
                 parts.distance(
                         "Right of it",
                         "piece-right",
                         gaps.right(),
-                        v -> Outcome.done(FurnishingEdits.keep(
-                                parts.plan(), parts.at(), List.of(piece.id()), Keeping.fromSecond(v))),
+                        v -> gaps.keepRight(v, parts.plan().units()).map(k -> kept(piece, k)),
                         "Move furnishing"),
                 rules);
     }
 
     private record Rule(String label, String id, Keeping keeping) {}
 
-    private void keep(Furnishing piece, Keeping keeping, String action) {
-        model.edit(FurnishingEdits.keep(parts.plan(), parts.at(), List.of(piece.id()), keeping), action);
+    private Plan kept(Furnishing piece, Keeping keeping) {
+        return FurnishingEdits.keep(parts.plan(), parts.at(), List.of(piece.id()), keeping);
     }
 
     /** The sizes its kind is made in. */
@@ -170,8 +169,9 @@ record FurnishingCard(WorkspaceModel model, CardFields parts) {
     private Node swap(Furnishing piece) {
         var field = new TextField();
         field.setId("piece-swap");
-        field.setPromptText("Swap for, such as: armchair under 800");
+        field.setPromptText("Swap for: armchair");
         field.setAccessibleText("Swap it for another kind");
+        field.setTooltip(new Tooltip("A kind by a word, and perhaps a size: armchair under 800"));
         field.setOnAction(_ -> PieceFinder.find(field.getText(), parts.plan().units()).stream()
                 .findFirst()
                 .filter(_ -> !field.getText().isBlank())

@@ -1,6 +1,7 @@
 package honeylamp.desktop.panel.card;
 
 import honeylamp.desktop.panel.part.Widgets;
+import honeylamp.desktop.panel.part.WordField;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.plan.BuildUpLayer;
 import honeylamp.units.Length;
@@ -44,12 +45,12 @@ record LayerFields(WorkspaceModel model, String id, BiConsumer<List<BuildUpLayer
 
     private HBox layer(List<BuildUpLayer> layers, int index) {
         var layer = layers.get(index);
-        var name = new TextField(layer.name());
-        name.setId(id + "-name-" + index);
-        name.setAccessibleText("Name of layer " + (index + 1));
+        var name = new WordField(
+                "Name of layer " + (index + 1),
+                id + "-name-" + index,
+                layer.name(),
+                text -> change(layers, index, new BuildUpLayer(text, layer.thickness())));
         name.getStyleClass().add("name-field");
-        name.setOnAction(
-                _ -> change(layers, index, new BuildUpLayer(name.getText().strip(), layer.thickness())));
         var units = model.now().plan().units();
         var thickness = new TextField(LengthText.full(layer.thickness(), units));
         thickness.setId(id + "-" + index);

@@ -4,6 +4,7 @@ import honeylamp.catalogue.ColourCode;
 import honeylamp.catalogue.piece.Furnishings;
 import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.edit.FurnishingEdits;
+import honeylamp.edit.FurnishingEdits.Among;
 import honeylamp.plan.ElementId.FurnishingId;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Oklch;
@@ -21,6 +22,7 @@ record PieceToneFields(CardFields parts) {
     Node of(Furnishing piece) {
         var box = new VBox(4);
         var look = parts.model().shown().view().look();
+        var geometry = parts.model().geometry();
         for (var role : roles(piece)) {
             var now = piece.tone(role).orElseGet(() -> look.palette().of(role));
             box.getChildren().add(code(piece, role, now));
@@ -48,12 +50,13 @@ record PieceToneFields(CardFields parts) {
                                         "All such in this room",
                                         "piece-tones-room",
                                         "Every piece of this kind in the room in these colours",
-                                        () -> lay(like(piece, true), piece.tones())),
+                                        () -> lay(FurnishingEdits.such(geometry, piece, Among.ROOM), piece.tones())),
                                 Widgets.button(
                                         "All such",
                                         "piece-tones-all",
                                         "Every piece of this kind on the storey in these colours",
-                                        () -> lay(like(piece, false), piece.tones()))));
+                                        () -> lay(
+                                                FurnishingEdits.such(geometry, piece, Among.STOREY), piece.tones()))));
         return Widgets.section("Colours, here only", box);
     }
 
@@ -81,27 +84,13 @@ record PieceToneFields(CardFields parts) {
     }
 
     private void strengthen(Furnishing piece, double by) {
-        var look = parts.model().shown().view().look();
-        var tones = roles(piece).stream()
-                .map(role -> {
-                    var now = piece.tone(role).orElseGet(() -> look.palette().of(role));
-                    return new Furnishing.Tinted(role, now.stronger(now.chroma() * (by - 1)));
-                })
-                .toList();
-        lay(List.of(piece.id()), tones);
+        lay(
+                List.of(piece.id()),
+                FurnishingEdits.stronger(
+                        piece, roles(piece), parts.model().shown().view().look().palette(), by));
     }
 
     private void lay(List<FurnishingId> ids, List<Furnishing.Tinted> tones) {
         parts.model().edit(FurnishingEdits.toneLike(parts.plan(), parts.at(), ids, tones), "Colour furnishing");
-    }
-
-    private List<FurnishingId> like(Furnishing piece, boolean inRoom) {
-        var geometry = parts.model().geometry();
-        var room = geometry.roomAt(piece.at().point());
-        return geometry.storey().furnishings().stream()
-                .filter(f -> f.kind().equals(piece.kind()))
-                .filter(f -> !inRoom || geometry.roomAt(f.at().point()).equals(room))
-                .map(Furnishing::id)
-                .toList();
     }
 }

@@ -2,6 +2,7 @@ package honeylamp.desktop.panel.card;
 
 import honeylamp.desktop.panel.part.CountField;
 import honeylamp.desktop.panel.part.Widgets;
+import honeylamp.desktop.panel.part.WordField;
 import honeylamp.edit.Outcome;
 import honeylamp.edit.RepeatEdits;
 import honeylamp.plan.Finish;
@@ -10,7 +11,6 @@ import honeylamp.plan.Pattern.Repeat;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.Node;
-import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Region;
@@ -65,11 +65,7 @@ record RepeatFields(OneSurface on) {
     }
 
     private Node words(String id, String prompt, String value, Read read, Finish finish, Laying laying) {
-        var field = new TextField(value);
-        field.setId(id);
-        field.setPromptText(prompt);
-        field.setAccessibleText(prompt);
-        field.setOnAction(_ -> put(read.of(field.getText()), finish, laying));
+        var field = new WordField(prompt, id, value, text -> put(read.of(text), finish, laying)).hinted();
         var row = new HBox(6, Widgets.quiet(value.isEmpty() ? "" : prompt), Widgets.spring(), field);
         row.getStyleClass().add("field-row");
         return value.isEmpty() ? field : row;

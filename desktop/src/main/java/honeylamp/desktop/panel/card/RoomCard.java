@@ -17,6 +17,7 @@ import honeylamp.derive.storeys.AreaBasis;
 import honeylamp.desktop.gesture.Choices.Working;
 import honeylamp.desktop.panel.part.Library;
 import honeylamp.desktop.panel.part.Widgets;
+import honeylamp.desktop.panel.part.WordField;
 import honeylamp.desktop.workspace.Intent;
 import honeylamp.desktop.workspace.Tool;
 import honeylamp.desktop.workspace.WorkStage;
@@ -48,11 +49,9 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import javafx.scene.Node;
-import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 
@@ -66,11 +65,12 @@ record RoomCard(WorkspaceModel model, CardFields parts, Library<RoomNames> kept)
         if (isFinished) {
             out.addAll(finishes(room));
         }
-        out.add(words(
-                room.name(),
-                "room-name",
-                "Name of the room",
-                name -> model.edit(RoomEdits.name(parts.plan(), parts.at(), room, name), "Name room")));
+        out.add(new WordField(
+                        "Name of the room",
+                        "room-name",
+                        room.name(),
+                        name -> model.edit(RoomEdits.name(parts.plan(), parts.at(), room, name), "Name room"))
+                .hinted());
         out.add(uses(room, fit));
         RoomUses.of(fit.use()).ifPresent(use -> out.addAll(names(room, RoomUses.names(use, kept.all()))));
         RoomUses.of(fit.use())
@@ -83,8 +83,9 @@ record RoomCard(WorkspaceModel model, CardFields parts, Library<RoomNames> kept)
                     "With what such rooms usually have, in sizes there is room for; each piece is picked, to be kept or deleted",
                     () -> furnish(room, fit.use())));
         }
-        out.add(words(
-                fit.number(), "room-number", "Number", n -> fit(room, f -> f.withNumber(n.strip()), "Number room")));
+        out.add(new WordField(
+                        "Number", "room-number", fit.number(), n -> fit(room, f -> f.withNumber(n), "Number room"))
+                .hinted());
         out.add(Widgets.section("Area", areas(room, fit).toArray(Node[]::new)));
         out.add(height(room, fit));
         if (!isFinished) {
@@ -132,15 +133,6 @@ record RoomCard(WorkspaceModel model, CardFields parts, Library<RoomNames> kept)
         model.edit(RoomEdits.fit(parts.plan(), parts.at(), room, change), action);
     }
 
-    private static TextField words(String value, String id, String prompt, Consumer<String> take) {
-        var field = new TextField(value);
-        field.setId(id);
-        field.setPromptText(prompt);
-        field.setAccessibleText(prompt);
-        field.setOnAction(_ -> take.accept(field.getText()));
-        return field;
-    }
-
     private void furnish(Room room, String use) {
         var done = StarterGroup.in(parts.plan(), parts.at(), room, use);
         if (done.placed().isEmpty()) {
@@ -155,7 +147,10 @@ record RoomCard(WorkspaceModel model, CardFields parts, Library<RoomNames> kept)
                 new Intent.Edit(done.plan(), "Furnish room"),
                 new Intent.TakeUp(Tool.PICK_PIECES),
                 new Intent.Pick(Set.copyOf(done.placed())),
-                new Intent.Say(Said.news(done.placed().size() + " pieces stand in it, all picked." + left)));
+                new Intent.Say(Said.news((done.placed().size() == 1
+                                ? "One piece stands in it, picked."
+                                : done.placed().size() + " pieces stand in it, all picked.")
+                        + left)));
     }
 
     /** The pieces one expects in a room of this use, ticked if they are there; a press takes one up to place it. */

@@ -3,6 +3,7 @@ package honeylamp.desktop.panel.card;
 import honeylamp.desktop.gesture.Choices.Ghost;
 import honeylamp.desktop.panel.part.LengthField;
 import honeylamp.desktop.panel.part.Widgets;
+import honeylamp.desktop.panel.part.WordField;
 import honeylamp.desktop.workspace.Intent;
 import honeylamp.desktop.workspace.Keys;
 import honeylamp.desktop.workspace.Workspace;
@@ -23,7 +24,6 @@ import java.util.function.BiFunction;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import javafx.scene.Node;
-import javafx.scene.control.TextField;
 import javafx.scene.layout.VBox;
 
 /** The storeys of a plan: which one is worked on, its name and heights, their order, and one seen through another. */
@@ -85,10 +85,11 @@ record StoreysCard(WorkspaceModel model, CardFields parts) {
 
     private List<Node> heights(Workspace now) {
         var storey = now.currentStorey();
-        var name = new TextField(storey.name());
-        name.setId("storey-name");
-        name.setAccessibleText("Name of the storey");
-        name.setOnAction(_ -> model.edit(StoreyEdits.name(parts.plan(), parts.at(), name.getText()), "Name storey"));
+        var name = new WordField(
+                "Name of the storey",
+                "storey-name",
+                storey.name(),
+                text -> model.edit(StoreyEdits.name(parts.plan(), parts.at(), text), "Name storey"));
         var out = new ArrayList<Node>();
         out.add(name);
         out.add(parts.place(

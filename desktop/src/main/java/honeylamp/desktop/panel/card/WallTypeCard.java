@@ -2,6 +2,7 @@ package honeylamp.desktop.panel.card;
 
 import honeylamp.desktop.panel.part.Library;
 import honeylamp.desktop.panel.part.Widgets;
+import honeylamp.desktop.panel.part.WordField;
 import honeylamp.desktop.workspace.Intent;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.Added;
@@ -18,7 +19,6 @@ import java.util.ArrayList;
 import java.util.List;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
-import javafx.scene.control.TextField;
 import javafx.scene.layout.VBox;
 
 /** The wall type drawn with, as typed values: name, build-up, fill, height. */
@@ -157,16 +157,12 @@ record WallTypeCard(WorkspaceModel model, CardFields parts, Library<WallType> li
     }
 
     private Node text(String label, String id, String value, java.util.function.Consumer<String> take) {
-        var field = new TextField(value);
-        field.setId(id);
-        field.setAccessibleText(label);
-        field.setOnAction(_ -> {
-            if (field.getText().isBlank()) {
+        return new WordField(label, id, value, text -> {
+            if (text.isEmpty()) {
                 model.complain("A wall type needs a name.");
             } else {
-                take.accept(field.getText().strip());
+                take.accept(text);
             }
         });
-        return field;
     }
 }

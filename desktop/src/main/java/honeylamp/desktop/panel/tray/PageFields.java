@@ -4,6 +4,7 @@ import honeylamp.catalogue.SeenSets;
 import honeylamp.catalogue.SeenSets.SeenSet;
 import honeylamp.desktop.panel.part.Library;
 import honeylamp.desktop.panel.part.Widgets;
+import honeylamp.desktop.panel.part.WordField;
 import honeylamp.desktop.workspace.Intent;
 import honeylamp.desktop.workspace.Workspace.Worked;
 import honeylamp.desktop.workspace.WorkspaceModel;
@@ -27,7 +28,6 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
-import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -310,15 +310,7 @@ final class PageFields {
 
     /** A line of words, taken by Enter or on leaving the field. */
     static Node words(String name, String id, String value, Consumer<String> take) {
-        var field = new TextField(value);
-        field.setId(id);
-        field.setAccessibleText(name);
-        field.setOnAction(_ -> take.accept(field.getText().strip()));
-        field.focusedProperty().subscribe((was, is) -> {
-            if (was && !is) {
-                take.accept(field.getText().strip());
-            }
-        });
+        var field = new WordField(name, id, value, take);
         var label = new Label(name);
         label.getStyleClass().add("field-name");
         label.setLabelFor(field);

@@ -3,6 +3,7 @@ package honeylamp.desktop.panel.tray;
 import honeylamp.desktop.command.WindowActions;
 import honeylamp.desktop.panel.part.Content;
 import honeylamp.desktop.panel.part.Widgets;
+import honeylamp.desktop.panel.part.WordField;
 import honeylamp.desktop.workspace.Intent;
 import honeylamp.desktop.workspace.Tool;
 import honeylamp.desktop.workspace.Workspace;
@@ -14,7 +15,6 @@ import java.util.List;
 import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
-import javafx.scene.control.TextField;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
@@ -53,10 +53,11 @@ record UnitTray(WorkspaceModel model, WindowActions window) implements Content<U
     private Node row(Row row) {
         var unit = row.unit();
         var copies = row.copies();
-        var name = new TextField(unit.name());
-        name.setId("unit-name-" + unit.id().text());
-        name.setAccessibleText("Name of the unit");
-        name.setOnAction(_ -> model.edit(UnitEdits.name(model.now().plan(), unit.id(), name.getText()), "Name unit"));
+        var name = new WordField(
+                "Name of the unit",
+                "unit-name-" + unit.id().text(),
+                unit.name(),
+                text -> model.edit(UnitEdits.name(model.now().plan(), unit.id(), text), "Name unit"));
         var place = Widgets.toggle(
                 "Place",
                 "unit-place-" + unit.id().text(),
