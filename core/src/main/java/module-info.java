@@ -46,6 +46,7 @@ module honeylamp.core {
     exports honeylamp.survey;
     exports honeylamp.takeoff;
     exports honeylamp.takeoff.fit;
+    exports honeylamp.takeoff.way;
     exports honeylamp.underlay;
     exports honeylamp.units;
 }

@@ -46,6 +46,7 @@ class FloorsTest {
             "catalogue",
             "takeoff.tiles",
             "takeoff.fit",
+            "takeoff.way",
             "takeoff",
             "survey",
             "drawing.ink",

@@ -20,6 +20,6 @@ final class ScheduleCommand implements Callable<Integer> {
 
     @Override
     public Integer call() {
-        return file.write(plan, List.of(Subject.DOORS, Subject.WINDOWS, Subject.ROOMS), "");
+        return file.write(plan, List.of(Subject.DOORS, Subject.WINDOWS, Subject.ROOMS, Subject.WAYS), "");
     }
 }

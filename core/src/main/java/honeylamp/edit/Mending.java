@@ -229,6 +229,7 @@ public final class Mending {
                     PIECE_FAR_OFF,
                     PIECE_OFF_WALL,
                     PIECE_TIGHT,
+                    NARROW_WAY,
                     REGION_OFF_SURFACE,
                     OFF_SHEET -> Optional.empty();
         };

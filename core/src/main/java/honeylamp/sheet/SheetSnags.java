@@ -8,6 +8,7 @@ import honeylamp.derive.storeys.LaidView;
 import honeylamp.geometry.Point;
 import honeylamp.takeoff.OffWall;
 import honeylamp.takeoff.fit.FitCheck;
+import honeylamp.takeoff.way.WaySnags;
 import honeylamp.units.Length;
 import java.util.List;
 import java.util.Optional;
@@ -33,7 +34,8 @@ public final class SheetSnags {
     public static Optional<List<Snag>> all(LaidStorey storey, Length gapReach, BooleanSupplier wanted) {
         return Snags.of(storey, gapReach, wanted)
                 .filter(_ -> wanted.getAsBoolean())
-                .map(built -> Stream.of(built, OffWall.of(storey), tight(storey, built), of(storey))
+                .map(built -> Stream.of(
+                                built, OffWall.of(storey), tight(storey, built), WaySnags.of(storey), of(storey))
                         .flatMap(List::stream)
                         .toList());
     }

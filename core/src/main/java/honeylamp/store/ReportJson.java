@@ -32,6 +32,9 @@ import honeylamp.plan.Surface;
 import honeylamp.plan.Wall;
 import honeylamp.sheet.SheetSnags;
 import honeylamp.takeoff.TileCount;
+import honeylamp.takeoff.way.WaySnags;
+import honeylamp.takeoff.way.Ways;
+import honeylamp.takeoff.way.Ways.Reached;
 import honeylamp.units.AreaText;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
@@ -109,7 +112,23 @@ public final class ReportJson {
             BigDecimal area_m2,
             AreaPartOf areas,
             BigDecimal perimeter_mm,
-            List<List<BigDecimal>> outline) {}
+            List<List<BigDecimal>> outline,
+            Optional<WayPart> way) {}
+
+    /**
+     * How one comes to a room.
+     *
+     * @param least_mm where the way is narrowest; empty if it is wide all along
+     * @param step_mm the highest step on it
+     * @param turning_mm the widest free circle in the room, at most 1,600
+     */
+    record WayPart(
+            Optional<BigDecimal> least_mm,
+            String at,
+            BigDecimal step_mm,
+            BigDecimal length_mm,
+            BigDecimal turning_mm,
+            boolean step_free) {}
 
     /**
      * A wall.
@@ -215,8 +234,12 @@ public final class ReportJson {
         var areas = laid.areas();
         var tags = Tags.of(plan);
         var rooms = new ArrayList<RoomPart>();
+        var ways = Ways.of(laid).toRooms();
         for (var i = 0; i < geometry.rooms().size(); i++) {
-            rooms.add(room(geometry.rooms().get(i), areas.rooms().get(i)));
+            var room = geometry.rooms().get(i);
+            var way =
+                    ways.stream().filter(w -> w.room().equals(room)).findFirst().flatMap(w -> way(laid, w));
+            rooms.add(room(room, areas.rooms().get(i), way));
         }
         return new StoreyPart(
                 storey.name(),
@@ -392,7 +415,20 @@ public final class ReportJson {
                         mm(count.leastMm())));
     }
 
-    private static RoomPart room(Room room, Map<AreaBasis, Double> areas) {
+    private static Optional<WayPart> way(LaidStorey storey, Reached reached) {
+        return reached.way()
+                .map(w -> new WayPart(
+                        w.narrowest().map(n -> mm(n.mm())),
+                        w.narrowest()
+                                .map(n -> n.door().isPresent() ? "at a door" : WaySnags.between(storey, n))
+                                .orElse(""),
+                        mm(w.stepMm()),
+                        mm(w.lengthMm()),
+                        mm(reached.turningMm()),
+                        reached.isStepFree()));
+    }
+
+    private static RoomPart room(Room room, Map<AreaBasis, Double> areas, Optional<WayPart> way) {
         var fit = room.mark().map(RoomMark::fit).orElse(RoomFit.NONE);
         return new RoomPart(
                 room.mark().map(RoomMark::id).map(ElementId::text),
@@ -405,7 +441,8 @@ public final class ReportJson {
                 mm(room.perimeterMm()),
                 room.outline().shell().corners().stream()
                         .map(p -> List.of(mm(p.x()), mm(p.y())))
-                        .toList());
+                        .toList(),
+                way);
     }
 
     private static BigDecimal mm(double value) {

@@ -80,6 +80,7 @@ public final class Takeoff {
             case DOORS -> about(wanted, Schedule.doors(plan));
             case WINDOWS -> about(wanted, Schedule.windows(plan));
             case ROOMS -> about(wanted, Schedule.rooms(plan));
+            case WAYS -> about(wanted, WayList.schedule(plan));
             case FINISHES -> finishes(about(wanted, covered(plan)));
             case MATERIALS -> materials(about(wanted, covered(plan)));
             case CUTS -> CuttingList.of(plan, together(about(wanted, covered(plan))));

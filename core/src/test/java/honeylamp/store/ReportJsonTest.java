@@ -36,7 +36,7 @@ class ReportJsonTest {
                         "site");
         assertThat(storey.path("rooms").get(0).propertyNames())
                 .containsExactly(
-                        "id", "name", "use", "number", "counts", "area_m2", "areas", "perimeter_mm", "outline");
+                        "id", "name", "use", "number", "counts", "area_m2", "areas", "perimeter_mm", "outline", "way");
         assertThat(storey.path("walls").get(0).propertyNames())
                 .containsExactly("id", "type", "works", "length_mm", "thickness_mm", "faces_mm");
         assertThat(storey.path("openings").get(0).propertyNames())

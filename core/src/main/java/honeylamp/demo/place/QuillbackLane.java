@@ -141,7 +141,7 @@ public final class QuillbackLane {
     private static void teaRoom(PlanSketch s) {
         s.piece("dining-table", 44, 30, 29, 66, 62, 0);
         s.piece("dining-table", 44, 30, 29, 222, 62, 0);
-        s.piece("dining-table", 44, 30, 29, 222, 136, 0);
+        s.piece("dining-table", 44, 30, 29, 222, 134, 0);
         s.piece("dining-table", 44, 30, 29, 132, 130, 0);
         s.piece("sideboard", 70, 18, 30, 200, 259, 0);
         s.piece("plant", 24, 24, 48, 26, 26, 0);

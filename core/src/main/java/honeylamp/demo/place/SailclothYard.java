@@ -178,7 +178,7 @@ public final class SailclothYard {
     private static void kitchenAndNook(PlanSketch s) {
         s.piece("base-units", 3000, 600, 900, 10500, 4262, 0);
         s.piece("refrigerator", 640, 650, 1800, 12340, 4230, 0);
-        s.piece("dining-table", 2200, 950, 740, 9280, 1900, 0);
+        s.piece("dining-table", 1800, 950, 740, 9060, 1900, 0);
         s.piece("plant", 560, 560, 1200, 7880, 690, 0);
         s.piece("bench", 1940, 520, 450, 12440, 1300, 270);
         s.piece("bookcase", 1100, 280, 1900, 11600, 2160, 0);

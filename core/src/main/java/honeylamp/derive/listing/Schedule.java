@@ -41,6 +41,8 @@ public record Schedule(Subject subject, List<Column> columns, List<Row> rows) {
         DOORS("Doors"),
         WINDOWS("Windows"),
         ROOMS("Rooms"),
+        /** How one comes to every room. */
+        WAYS("Ways"),
         /** Every surface that is covered. */
         FINISHES("Finishes"),
         /** What the finishes come to, each once. */

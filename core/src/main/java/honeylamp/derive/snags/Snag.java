@@ -103,6 +103,8 @@ public record Snag(Kind kind, Point where, List<ElementId> about, String sentenc
         PIECE_OFF_WALL("piece off its wall", Subject.OTHER, Mends.BY_A_PERSON),
         /** A piece with less room beside it than such pieces need. */
         PIECE_TIGHT("piece too tight", Subject.OTHER, Mends.BY_A_PERSON),
+        /** A way through the rooms narrower than is wanted. */
+        NARROW_WAY("narrow way", Subject.OTHER, Mends.BY_A_PERSON),
         /** A part of a surface that was outlined and lies on none. */
         REGION_OFF_SURFACE("region on no surface", Subject.OTHER, Mends.BY_A_PERSON),
         /** A plan that does not fit its sheet at the scale asked for. */

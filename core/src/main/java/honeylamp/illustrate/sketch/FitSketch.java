@@ -3,11 +3,13 @@ package honeylamp.illustrate.sketch;
 import honeylamp.catalogue.ScreenColours;
 import honeylamp.derive.pointing.BesidePiece;
 import honeylamp.derive.pointing.BesidePiece.Gap;
+import honeylamp.derive.pointing.PieceHandles;
 import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.drawing.Mark;
 import honeylamp.drawing.ink.Ink;
 import honeylamp.drawing.ink.Pen;
 import honeylamp.geometry.Figure;
+import honeylamp.geometry.Point;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.plan.Furnishing;
 import honeylamp.takeoff.fit.FitCheck;
@@ -21,6 +23,7 @@ import java.util.List;
 public final class FitSketch {
     private static final double LEAST_MM = 20;
     private static final double TICK_PX = 4;
+    private static final double CLEAR_PX = 36;
     private static final Ink FREE = Ink.of(ScreenColours.HONEY.argb());
     private static final Ink TIGHT = Ink.of(ScreenColours.BRICK.argb());
     private static final double TIGHT_OPACITY = 0.22;
@@ -38,21 +41,28 @@ public final class FitSketch {
         }
         for (var gap : BesidePiece.of(geometry, piece)) {
             if (gap.mm() >= LEAST_MM) {
-                length(out, frame, gap, units, penMm);
+                length(out, frame, gap, PieceHandles.turn(piece), units, penMm);
             }
         }
         return out;
     }
 
-    private static void length(List<Mark> out, PaperFrame frame, Gap gap, UnitSystem units, double penMm) {
+    /** The figure lies beside its line where the handle to turn the piece lies on it. */
+    private static void length(
+            List<Mark> out, PaperFrame frame, Gap gap, Point handle, UnitSystem units, double penMm) {
         var line = gap.line();
-        var tick = line.unit().left().times(TICK_PX * penMm * frame.scale());
+        var px = penMm * frame.scale();
+        var aside = line.middle().distance(handle) < CLEAR_PX * px
+                ? line.unit().left().times(CLEAR_PX * px)
+                : Point.ORIGIN;
+        var tick = line.unit().left().times(TICK_PX * px);
         var drawn = Figure.builder()
                 .line(line.a(), line.b())
                 .line(line.a().plus(tick), line.a().minus(tick))
                 .line(line.b().plus(tick), line.b().minus(tick))
                 .build();
         out.add(new Mark.Stroke(frame.paper(drawn), Pen.butt(1.5 * penMm), FREE));
-        out.addAll(Sketches.words(frame, line.middle(), LengthText.rounded(Length.ofMm(gap.mm()), units), penMm));
+        out.addAll(Sketches.words(
+                frame, line.middle().plus(aside), LengthText.rounded(Length.ofMm(gap.mm()), units), penMm));
     }
 }

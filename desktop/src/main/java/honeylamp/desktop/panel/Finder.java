@@ -161,7 +161,8 @@ public final class Finder extends VBox {
         }
         for (var stage : WorkStage.values()) {
             for (var tool : stage.tools()) {
-                out.add(new Found(stage.label() + ": " + tool.label(), "stage", tool.hint(), () -> model.use(tool)));
+                var also = tool.hint() + " " + FinderWords.also(tool.id());
+                out.add(new Found(stage.label() + ": " + tool.label(), "stage", also, () -> model.use(tool)));
             }
         }
         out.addAll(ofThePlan());

@@ -38,6 +38,7 @@ final class FinderWords {
             Map.entry("storey-up", "upstairs level next floor"),
             Map.entry("storey-down", "downstairs level floor below"),
             Map.entry("measured", "distance length"),
+            Map.entry("walk-way", "route path passage corridor narrow wheelchair step-free access turning circle"),
             Map.entry("leave", "quit exit close"));
 
     private FinderWords() {}

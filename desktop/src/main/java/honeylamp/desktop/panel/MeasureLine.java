@@ -99,6 +99,7 @@ public final class MeasureLine extends VBox {
         line.getChildren().addAll(hint, box, beside);
         getChildren().add(line);
         model.state().subscribe(_ -> update());
+        model.shown().ways().known().subscribe((_, _) -> update());
         var grown = new Later(
                 () -> { // words are placed anew, which must not happen while the window is laid out
                     width();

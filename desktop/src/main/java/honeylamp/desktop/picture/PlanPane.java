@@ -104,6 +104,8 @@ public final class PlanPane extends Pane {
         handlers();
         model.state().subscribe(this::update);
         model.typing().subscribe((_, _) -> sketch());
+        model.shown().ways().known().subscribe((_, _) -> sketch());
+        model.shown().deliveries().known().subscribe((_, _) -> sketch());
         widthProperty().subscribe(this::resized);
         heightProperty().subscribe(this::resized);
         backgroundProperty().subscribe((_, _) -> {

@@ -15,7 +15,11 @@ import honeylamp.desktop.workspace.Workspace.Worked;
 import honeylamp.drawing.Mark;
 import honeylamp.geometry.Box;
 import honeylamp.illustrate.sketch.Sketches;
+import honeylamp.plan.Furnishing;
 import honeylamp.plan.Showing;
+import honeylamp.takeoff.way.Delivery;
+import honeylamp.takeoff.way.GettingIn;
+import honeylamp.takeoff.way.Ways;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Supplier;
@@ -39,19 +43,40 @@ public final class ShownPlan {
     private final Supplier<Workspace> workspace;
     private final GeometryCache cache;
     private final SnagSearch search;
+    private final Aside<LaidStorey, Ways> ways;
+    private final Aside<Delivered, GettingIn> deliveries;
     private @Nullable Checked checked;
 
     private record Checked(LaidPlan plan, BriefCheck check) {}
 
-    ShownPlan(Supplier<Workspace> workspace, GeometryCache cache, SnagSearch search) {
+    /** A piece that is carried to where it stands. */
+    public record Delivered(LaidStorey storey, Furnishing piece) {
+        private boolean isSame(Delivered other) {
+            return storey.plan().storeys() == other.storey.plan().storeys() && piece.equals(other.piece);
+        }
+    }
+
+    ShownPlan(Supplier<Workspace> workspace, GeometryCache cache, SnagSearch search, SnagSearch.Threads threads) {
         this.workspace = workspace;
         this.cache = cache;
         this.search = search;
+        this.ways = new Aside<>(threads.beside(), ShownPlan::haveSameWays, (storey, _) -> Ways.of(storey));
+        this.deliveries = new Aside<>(
+                threads.beside(), Delivered::isSame, (asked, wanted) -> Delivery.of(asked.storey, asked.piece, wanted));
+    }
+
+    private static boolean haveSameWays(LaidStorey a, LaidStorey b) {
+        return a.id().equals(b.id())
+                && a.plan().storeys() == b.plan().storeys()
+                && a.plan().brief() == b.plan().brief();
     }
 
     /** The workspace has changed: what is wrong with it is looked for. */
     void changed() {
         search.want(storey(), workspace.get().choices().gapReach());
+        if (workspace.get().tool() == Tool.WALK_WAY) {
+            ways.ask(storey());
+        }
     }
 
     public LaidPlan plan() {
@@ -127,6 +152,21 @@ public final class ShownPlan {
         return search.known().get().snags().stream()
                 .filter(s -> !s.storey().id().equals(here) && isDue(s.snag().kind()))
                 .toList();
+    }
+
+    /** The ways through storeys. */
+    public Aside<LaidStorey, Ways> ways() {
+        return ways;
+    }
+
+    /** Whether pieces get to where they stand. */
+    public Aside<Delivered, GettingIn> deliveries() {
+        return deliveries;
+    }
+
+    /** A piece of the storey worked on, to be carried to where it stands. */
+    public Delivered delivered(Furnishing piece) {
+        return new Delivered(storey(), piece);
     }
 
     /** The areas of the storey worked on. */

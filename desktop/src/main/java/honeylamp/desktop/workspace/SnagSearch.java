@@ -57,6 +57,11 @@ public final class SnagSearch {
         /** All at once, on the thread that asks. */
         public static final Threads AT_ONCE = new Threads(Runnable::run, Runnable::run);
 
+        /** The same with a thread of its own for something else. */
+        Threads beside() {
+            return this.search == AT_ONCE.search ? this : aside(screen);
+        }
+
         /** A thread of its own, which ends when there is nothing to look for. */
         public static Threads aside(Executor screen) {
             var search = new ThreadPoolExecutor(
@@ -65,7 +70,7 @@ public final class SnagSearch {
                     IDLE_SECONDS,
                     TimeUnit.SECONDS,
                     new LinkedBlockingQueue<>(),
-                    Thread.ofPlatform().daemon().name("snags").factory());
+                    Thread.ofPlatform().daemon().name("aside").factory());
             search.allowCoreThreadTimeOut(true);
             return new Threads(search, screen);
         }

@@ -19,6 +19,7 @@ import honeylamp.desktop.gesture.draw.WallChain;
 import honeylamp.desktop.gesture.look.CropView;
 import honeylamp.desktop.gesture.look.Measure;
 import honeylamp.desktop.gesture.look.MeasureBetween;
+import honeylamp.desktop.gesture.look.WalkWay;
 import honeylamp.desktop.gesture.pick.PickAndMove;
 import honeylamp.desktop.gesture.pick.PickAndMove.Reach;
 import honeylamp.desktop.gesture.pick.PickCaption;
@@ -256,6 +257,13 @@ public enum Tool {
             "M3 15 V7 Q3 4 6 4 H12 Q15 4 15 7 V15 M3 11 H15",
             "Places the chosen piece",
             c -> PlaceFurnishing.begin(c.furnishing(), c.made())),
+
+    WALK_WAY(
+            WorkStage.FURNISH,
+            "Ways",
+            "M3 15.5 C3 9 15 11 15 3 M12.5 5.5 L15 2.5 L17 5.8 M1.5 13 L4.5 13",
+            "Shows how one walks to every room, and how wide the way is",
+            _ -> WalkWay.begin()),
 
     PICK_SITE(
             WorkStage.SITE,

@@ -3,6 +3,7 @@ package honeylamp.desktop.workspace;
 import honeylamp.derive.openings.OpeningCut;
 import honeylamp.derive.pointing.Picking;
 import honeylamp.derive.storeys.GeometryCache;
+import honeylamp.derive.storeys.LaidView;
 import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.desktop.gesture.Choices;
 import honeylamp.desktop.gesture.Difference;
@@ -27,6 +28,7 @@ import honeylamp.plan.Plan;
 import honeylamp.plan.RoomMark;
 import honeylamp.plan.Underlay;
 import honeylamp.store.Origin;
+import honeylamp.takeoff.way.GettingIn;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -73,7 +75,7 @@ public final class WorkspaceModel {
      */
     public WorkspaceModel(Origin origin, ActionLog log, SnagSearch.Threads snags) {
         this.log = log;
-        this.shown = new ShownPlan(this::now, cache, new SnagSearch(snags));
+        this.shown = new ShownPlan(this::now, cache, new SnagSearch(snags), snags);
         this.rules = new WorkspaceRules(cache, this::scene);
         this.state = new ReadOnlyObjectWrapper<>(
                 rules.first(origin, History.of(origin.document().plan())));
@@ -151,7 +153,22 @@ public final class WorkspaceModel {
                 cache.units(w.plan(), w.currentStorey()),
                 w.viewport().centre(),
                 laid,
-                page(w));
+                page(w),
+                w.tool() == Tool.WALK_WAY ? shown.ways().to(laid.storey()) : Optional.empty(),
+                stuck(w, laid));
+    }
+
+    /** Where the one piece that is picked does not get in. */
+    private Optional<GettingIn.Place> stuck(Workspace w, LaidView laid) {
+        return shown.deliveries()
+                .known()
+                .get()
+                .filter(k -> w.selection().equals(Set.of(k.question().piece().id())))
+                .filter(k -> shown.deliveries()
+                        .to(new ShownPlan.Delivered(laid.storey(), k.question().piece()))
+                        .isPresent())
+                .flatMap(k -> k.answer().place())
+                .filter(p -> p.storey().equals(w.storey()));
     }
 
     private static Optional<Page> page(Workspace w) {

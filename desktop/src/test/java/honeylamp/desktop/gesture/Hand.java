@@ -14,6 +14,7 @@ import honeylamp.plan.ElementId;
 import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Storey;
+import honeylamp.takeoff.way.Ways;
 import honeylamp.units.Length;
 import java.util.List;
 import java.util.Optional;
@@ -26,6 +27,7 @@ class Hand {
     Gesture gesture;
     Set<ElementId> picked = Set.of();
     String complaint = "";
+    Optional<Ways> ways = Optional.empty();
     Point middle = new Point(2000, 1500);
     int commits;
 
@@ -54,7 +56,9 @@ class Hand {
                 repeated,
                 middle,
                 view,
-                Optional.of(plan.presentation().pages().getFirst()));
+                Optional.of(plan.presentation().pages().getFirst()),
+                ways,
+                Optional.empty());
     }
 
     void take(Reply step) {

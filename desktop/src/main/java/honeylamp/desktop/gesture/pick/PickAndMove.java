@@ -16,6 +16,7 @@ import honeylamp.edit.Grouping;
 import honeylamp.edit.StructureEdits;
 import honeylamp.edit.WallShaping;
 import honeylamp.geometry.Box;
+import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
 import honeylamp.illustrate.sketch.ClearOfIt;
 import honeylamp.illustrate.sketch.FitSketch;
@@ -402,6 +403,9 @@ public record PickAndMove(
                     .filter(id -> !scene.selection().contains(id))
                     .ifPresent(id -> out.addAll(
                             Sketches.picked(scene.frame(), scene.geometry(), Set.of(id), 0.7 * scene.penMm())));
+            scene.stuck()
+                    .ifPresent(place -> out.addAll(
+                            Sketches.conflict(scene.frame(), List.of(Outline.of(place.lies())), scene.penMm())));
             single(scene).ifPresent(piece -> {
                 out.addAll(FitSketch.marks(scene.frame(), scene.geometry(), piece, scene.units(), scene.penMm()));
                 out.addAll(Sketches.handle(scene.frame(), PieceHandles.turn(piece), 5 * scene.penMm(), scene.penMm()));

@@ -14,6 +14,7 @@ import honeylamp.plan.Furnishing;
 import honeylamp.plan.Keeping;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Sense;
+import honeylamp.takeoff.way.DeliveryWords;
 import honeylamp.units.LengthText;
 import java.util.ArrayList;
 import java.util.List;
@@ -79,6 +80,7 @@ record FurnishingCard(WorkspaceModel model, CardFields parts) {
                                 model.picked()::duplicate)),
                 swap(piece)));
         Leaning.gaps(model.geometry().network(), piece).ifPresent(gaps -> out.add(stays(piece, gaps)));
+        out.add(delivery(piece));
         out.add(new PieceToneFields(parts).of(piece));
         out.add(new BuyingFields(parts).works(piece));
         out.add(new BuyingFields(parts).of(piece));
@@ -131,6 +133,33 @@ record FurnishingCard(WorkspaceModel model, CardFields parts) {
                         v -> gaps.keepRight(v, parts.plan().units()).map(k -> kept(piece, k)),
                         "Move furnishing"),
                 rules);
+    }
+
+    /** Whether it can be carried to where it stands, worked out when it is asked for. */
+    private Node delivery(Furnishing piece) {
+        var shown = model.shown();
+        var asked = shown.delivered(piece);
+        var answer = Widgets.quiet("");
+        answer.setId("piece-delivery");
+        answer.textProperty()
+                .bind(shown.deliveries()
+                        .known()
+                        .map(_ -> shown.deliveries()
+                                .to(asked)
+                                .map(found -> DeliveryWords.of(asked.storey().plan(), found))
+                                .orElse(shown.deliveries().isAsked(asked) ? "Carrying it in\u2026" : "")));
+        return Widgets.section(
+                "Getting in",
+                Widgets.button(
+                        "Does it get in?",
+                        "piece-gets-in",
+                        "Carries it from outside through doors and up stairs, turned on any side",
+                        () -> {
+                            shown.deliveries().ask(asked);
+                            model.say(
+                                    "Carrying it in\u2026 the card says whether it goes, the plan where it does not.");
+                        }),
+                answer);
     }
 
     private record Rule(String label, String id, Keeping keeping) {}

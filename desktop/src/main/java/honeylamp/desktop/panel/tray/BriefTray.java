@@ -224,7 +224,8 @@ record BriefTray(WorkspaceModel model) implements Content<BriefTray.Part> {
                 least("Door, clear", "least-door", now.clearDoor(), Minimums::withClearDoor),
                 least("Nib", "least-nib", now.nib(), Minimums::withNib),
                 least("Before stairs", "least-landing", now.landing(), Minimums::withLanding),
-                least("Headroom", "least-headroom", now.headroom(), Minimums::withHeadroom));
+                least("Headroom", "least-headroom", now.headroom(), Minimums::withHeadroom),
+                least("Ways", "least-way", now.way(), Minimums::withWay));
     }
 
     private Node least(String name, String id, Length value, BiFunction<Minimums, Length, Minimums> change) {
