@@ -30,6 +30,7 @@ module honeylamp.core {
     exports honeylamp.derive.openings;
     exports honeylamp.derive.pointing;
     exports honeylamp.derive.rooms;
+    exports honeylamp.derive.runs;
     exports honeylamp.derive.snags;
     exports honeylamp.derive.storeys;
     exports honeylamp.derive.traced;

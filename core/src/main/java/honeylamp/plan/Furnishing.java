@@ -22,6 +22,7 @@ import java.util.stream.Stream;
  * @param tones the colours of roles that are other here than in the look, in the order of roles
  * @param works what becomes of it in the building works
  * @param buying what is known of it as it is bought
+ * @param run what it is made up of, if it is a run of units
  */
 @RecordBuilder
 public record Furnishing(
@@ -37,7 +38,8 @@ public record Furnishing(
         Keeping keeping,
         List<Tinted> tones,
         Wall.Works works,
-        Buying buying)
+        Buying buying,
+        Optional<Run> run)
         implements Element, FurnishingBuilder.With {
     /** The colour a role has here. */
     public record Tinted(Role role, Oklch tone) {}
@@ -68,7 +70,8 @@ public record Furnishing(
                 Keeping.AS_PUT,
                 List.of(),
                 Wall.Works.EXISTING,
-                Buying.UNKNOWN);
+                Buying.UNKNOWN,
+                Optional.empty());
     }
 
     /** The colour a role has on this piece alone; empty if it is that of the look. */

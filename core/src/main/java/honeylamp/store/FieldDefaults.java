@@ -50,6 +50,7 @@ final class FieldDefaults {
             new Field(List.of("storeys", "furnishings"), "tones", JSON.arrayNode()),
             new Field(List.of("storeys", "furnishings"), "works", JSON.stringNode("existing")),
             new Field(List.of("storeys", "furnishings"), "buying", unknown()),
+            new Field(List.of("storeys", "furnishings"), "run", JSON.nullNode()),
             new Field(List.of("storeys"), "regions", JSON.arrayNode()),
             new Field(List.of("storeys", "walls"), "works", JSON.stringNode("existing")),
             new Field(VIEWS, "works", JSON.stringNode("marked")),

@@ -87,6 +87,7 @@ public final class Takeoff {
             case EDGES -> about(wanted, edges(plan));
             case WALLS -> about(wanted, BuiltUp.walls(plan));
             case LAYERS -> about(wanted, BuiltUp.layers(plan));
+            case UNITS -> about(wanted, UnitList.schedule(plan));
             case SHOPPING -> about(wanted, ShoppingList.schedule(plan));
             case PIECES -> about(wanted, pieces(plan));
         };

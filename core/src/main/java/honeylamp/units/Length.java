@@ -75,6 +75,11 @@ public record Length(long nanometres) implements Comparable<Length> {
         return nanometres < 0;
     }
 
+    /** The smaller of the two. */
+    public static Length min(Length a, Length b) {
+        return a.compareTo(b) <= 0 ? a : b;
+    }
+
     /** The larger of the two. */
     public static Length max(Length a, Length b) {
         return a.nanometres >= b.nanometres ? a : b;

@@ -146,10 +146,11 @@ class FurnishWindowTest {
             w.press("tool-pick-and-move");
             pick(w, table.id());
             w.fill("piece-turn", "90");
+            var off = lamp.at().point().minus(table.at().point()); // a quarter turn takes x to y and y to -x
             assertThat(find(w, lamp.id()).at().x().mm())
-                    .isCloseTo(table.at().x().mm() - 100, within(25.0));
+                    .isCloseTo(table.at().x().mm() - off.y(), within(0.01));
             assertThat(find(w, lamp.id()).at().y().mm())
-                    .isCloseTo(table.at().y().mm() + 400, within(25.0));
+                    .isCloseTo(table.at().y().mm() + off.x(), within(0.01));
         }
     }
 

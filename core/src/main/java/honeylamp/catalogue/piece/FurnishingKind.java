@@ -4,12 +4,14 @@ import honeylamp.catalogue.symbol.Symbol;
 import honeylamp.catalogue.symbol.SymbolShape;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Role;
+import honeylamp.plan.Run;
 import honeylamp.units.Length;
 import honeylamp.units.UnitSystem;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 
 /**
  * A kind of furnishing: the sizes it is made in and how it is drawn at any size.
@@ -182,7 +184,11 @@ public record FurnishingKind(
 
     /** The symbol at a size. */
     public Symbol symbol(Size size) {
-        var pen = new PiecePen(size);
+        return symbol(size, Runs.of(key));
+    }
+
+    private Symbol symbol(Size size, Optional<Run> run) {
+        var pen = new PiecePen(size, run);
         switch (stand) {
             case UNDERFOOT -> pen.on(SymbolShape.Level.FLOOR, () -> maker.draw(pen));
             case ON_TOP -> pen.on(SymbolShape.Level.TOP, () -> maker.draw(pen));
@@ -194,11 +200,13 @@ public record FurnishingKind(
 
     /** The symbol of a placed piece, in its own frame. */
     public Symbol symbol(Furnishing piece) {
-        return symbol(new Size(
-                piece.width().mm(),
-                piece.depth().mm(),
-                piece.height().mm(),
-                piece.id().seed()));
+        return symbol(
+                new Size(
+                        piece.width().mm(),
+                        piece.depth().mm(),
+                        piece.height().mm(),
+                        piece.id().seed()),
+                Runs.of(piece));
     }
 
     /** What a piece is filled with, each role once, in the order in which it is drawn. */

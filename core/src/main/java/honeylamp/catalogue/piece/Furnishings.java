@@ -21,6 +21,7 @@ public final class Furnishings {
                     ChildrensPieces.kinds(),
                     Decor.kinds(),
                     Plants.kinds(),
+                    Runs.kinds(),
                     Kitchen.kinds(),
                     Bath.kinds(),
                     Laundry.kinds(),

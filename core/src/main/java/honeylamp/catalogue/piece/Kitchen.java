@@ -6,10 +6,10 @@ import honeylamp.catalogue.piece.FurnishingKind.Stand;
 import honeylamp.catalogue.symbol.SymbolPen;
 import honeylamp.catalogue.symbol.SymbolShape.Detail;
 import honeylamp.catalogue.symbol.SymbolShape.Edge;
-import honeylamp.catalogue.symbol.SymbolShape.Level;
 import honeylamp.geometry.Affine;
 import honeylamp.geometry.Figure;
 import honeylamp.geometry.Point;
+import honeylamp.geometry.Ring;
 import honeylamp.plan.Role;
 import java.util.List;
 
@@ -17,8 +17,6 @@ import java.util.List;
 final class Kitchen {
     private static final double HOB = 580;
     private static final double SINK = 860;
-    private static final double PLINTH = 100;
-    private static final double TOP = 40;
 
     private Kitchen() {}
 
@@ -103,6 +101,11 @@ final class Kitchen {
                         .mm(900, 900, 900)
                         .mm(1000, 1000, 900)
                         .in(36, 36, 36),
+                wall.kind("corner-diagonal", "Corner base unit, slanted", Kitchen::cornerDiagonal)
+                        .called("cabinet diagonal")
+                        .mm(900, 900, 900)
+                        .mm(1000, 1000, 900)
+                        .in(36, 36, 36),
                 wall.kind("sink-double", "Sink, two bowls", Kitchen::sinkDouble)
                         .mm(900, 600, 900)
                         .mm(1000, 600, 900)
@@ -166,52 +169,45 @@ final class Kitchen {
                         .mm(280, 380, 360));
     }
 
-    private static void counter(PiecePen pen) {
-        pen.standing(-pen.w, -pen.d + 60, pen.w, pen.d, 0, PLINTH, 2, Role.DARK);
-        pen.standing(-pen.w, -pen.d + 20, pen.w, pen.d, PLINTH, pen.h - TOP, 2, Role.BODY);
-        pen.body(-pen.w, -pen.d, pen.w, pen.d, pen.h - TOP, pen.h, 4, Role.COUNTER);
-        pen.inner(-pen.w, -pen.d + 20, pen.w, -pen.d + 20, Detail.DRAWN);
-    }
-
     private static void baseUnits(PiecePen pen) {
-        counter(pen);
+        CounterArt.counter(pen);
         var wide = 2 * pen.w;
         if (wide >= SINK + HOB + 200) {
-            sink(pen, -pen.w + wide * 0.30, SINK);
-            hob(pen, -pen.w + wide * 0.76, HOB);
+            CounterArt.sink(pen, -pen.w + wide * 0.30, SINK, CounterArt.sinkDeep(pen));
+            CounterArt.hob(pen, -pen.w + wide * 0.76, HOB, CounterArt.hobDeep(pen));
         } else if (wide >= 500) {
-            sink(pen, 0, Math.min(SINK, wide - 100));
+            CounterArt.sink(pen, 0, Math.min(SINK, wide - 100), CounterArt.sinkDeep(pen));
         }
-        pen.doors(-pen.w, pen.w, PLINTH, pen.h - TOP, PiecePen.many(wide, 600, 1));
+        pen.doors(-pen.w, pen.w, CounterArt.PLINTH, pen.h - CounterArt.TOP, PiecePen.many(wide, 600, 1));
     }
 
     private static void counterOnly(PiecePen pen) {
-        counter(pen);
-        pen.doors(-pen.w, pen.w, PLINTH, pen.h - TOP, PiecePen.many(2 * pen.w, 600, 1));
+        CounterArt.counter(pen);
+        pen.doors(-pen.w, pen.w, CounterArt.PLINTH, pen.h - CounterArt.TOP, PiecePen.many(2 * pen.w, 600, 1));
     }
 
     private static void baseUnit(PiecePen pen) {
-        counter(pen);
+        CounterArt.counter(pen);
         var doors = 2 * pen.w > 650 ? 2 : 1;
-        pen.doors(-pen.w, pen.w, PLINTH, pen.h - TOP, doors);
+        pen.doors(-pen.w, pen.w, CounterArt.PLINTH, pen.h - CounterArt.TOP, doors);
         for (var i = 1; i < doors; i++) {
             pen.inner(0, -pen.d, 0, -pen.d + 20, Detail.DRAWN);
         }
     }
 
     private static void baseDrawers(PiecePen pen) {
-        counter(pen);
-        pen.drawers(-pen.w, pen.w, PLINTH, pen.h - TOP, 1, 3);
+        CounterArt.counter(pen);
+        pen.drawers(-pen.w, pen.w, CounterArt.PLINTH, pen.h - CounterArt.TOP, 1, 3);
         pen.innerBox(-pen.w * 0.4, -pen.d - 14, pen.w * 0.4, -pen.d - 2, 4, Role.METAL, Detail.DRAWN);
     }
 
     /** Two faces with the corner cut in between. */
     private static void cornerUnit(PiecePen pen) {
         var deep = Math.min(600, 1.4 * Math.min(pen.w, pen.d));
-        pen.standing(-pen.w + 60, -pen.d + 60, pen.w, pen.d, 0, PLINTH, 2, Role.DARK);
-        pen.standing(-pen.w, -pen.d, pen.w, pen.d, PLINTH, pen.h - TOP, 2, Role.BODY);
-        pen.standing(-pen.w, -pen.d, pen.w, pen.d, pen.h - TOP, pen.h, 4, Role.COUNTER);
-        pen.doors(-pen.w, pen.w - deep, PLINTH, pen.h - TOP, 1);
+        pen.standing(-pen.w + 60, -pen.d + 60, pen.w, pen.d, 0, CounterArt.PLINTH, 2, Role.DARK);
+        pen.standing(-pen.w, -pen.d, pen.w, pen.d, CounterArt.PLINTH, pen.h - CounterArt.TOP, 2, Role.BODY);
+        pen.standing(-pen.w, -pen.d, pen.w, pen.d, pen.h - CounterArt.TOP, pen.h, 4, Role.COUNTER);
+        pen.doors(-pen.w, pen.w - deep, CounterArt.PLINTH, pen.h - CounterArt.TOP, 1);
         var path = Figure.builder();
         path.moveTo(-pen.w, pen.d);
         path.lineTo(pen.w, pen.d);
@@ -224,124 +220,68 @@ final class Kitchen {
         pen.inner(pen.w - deep, pen.d - deep, pen.w, pen.d, Detail.DRAWN);
     }
 
-    /** One bowl and a drainer, centred in the depth, with a ledge for the tap at the back. */
-    private static void sink(PiecePen pen, double x, double width) {
-        var h = Math.min(480, 2 * pen.d - 90) / 2;
-        var l = x - width / 2;
-        pen.on(Level.TOP, () -> {
-            pen.innerBox(l, -h, l + width, h, 30, Role.METAL, Detail.PLAIN);
-            var bowl = Math.min(400, width * 0.52);
-            bowl(pen, l + 35, bowl, h);
-            for (var gx = l + 35 + bowl + 60; gx < l + width - 40; gx += 62) {
-                pen.inner(gx, -h + 60, gx, h - 90, Detail.DRAWN);
-            }
-        });
-        pen.frontTap(l + 35 + Math.min(400, width * 0.52) / 2, 0, pen.h, 250);
-    }
-
-    private static void bowl(PiecePen pen, double left, double wide, double h) {
-        pen.innerBox(left, -h + 35, left + wide, h - 85, 55, Role.WATER_SHADE, Detail.PLAIN);
-        pen.circle(left + wide / 2, -25, 38, Role.METAL, Edge.INNER, Detail.DRAWN);
-        pen.tap(left + wide / 2, h - 42, 110);
+    /** Two sides as deep as their neighbours, and a slanted front between them. */
+    private static void cornerDiagonal(PiecePen pen) {
+        var deep = Math.min(600, 1.4 * Math.min(pen.w, pen.d));
+        var front = new Ring(List.of(
+                new Point(-pen.w, pen.d - deep),
+                new Point(pen.w - deep, -pen.d),
+                new Point(pen.w, -pen.d),
+                new Point(pen.w, pen.d),
+                new Point(-pen.w, pen.d)));
+        pen.standing(front, 0, pen.h - CounterArt.TOP, 2, Role.BODY);
+        pen.standing(front, pen.h - CounterArt.TOP, pen.h, 4, Role.COUNTER);
+        pen.doors(-pen.w, pen.w - deep, CounterArt.PLINTH, pen.h - CounterArt.TOP, 1);
+        pen.shape(Figure.ring(front), Role.COUNTER, Edge.OUTLINE, Detail.PLAIN);
+        pen.inner(-pen.w + 30, pen.d - deep + 8, pen.w - deep + 8, -pen.d + 30, Detail.DRAWN);
     }
 
     private static void sinkUnit(PiecePen pen) {
         baseUnit(pen);
-        sink(pen, 0, Math.min(SINK, 2 * pen.w - 40));
+        CounterArt.sink(pen, 0, Math.min(SINK, 2 * pen.w - 40), CounterArt.sinkDeep(pen));
     }
 
     private static void sinkDouble(PiecePen pen) {
         baseUnit(pen);
-        var h = Math.min(480, 2 * pen.d - 90) / 2;
-        var width = Math.min(SINK, 2 * pen.w - 40);
-        var one = (width - 35 * 3) / 2;
-        pen.on(Level.TOP, () -> {
-            pen.innerBox(-width / 2, -h, width / 2, h, 30, Role.METAL, Detail.PLAIN);
-            for (var left : new double[] {-width / 2 + 35, 35 / 2.0}) {
-                pen.innerBox(left, -h + 35, left + one, h - 85, 55, Role.WATER_SHADE, Detail.PLAIN);
-                pen.circle(left + one / 2, -25, 38, Role.METAL, Edge.INNER, Detail.DRAWN);
-            }
-            pen.tap(0, h - 42, 130);
-        });
-        pen.frontTap(0, 0, pen.h, 250);
-    }
-
-    /** Rings in rows of two; a wide one has a large ring more between them. */
-    private static void hob(PiecePen pen, double x, double wide) {
-        var h = Math.min(510, 2 * pen.d - 80) / 2;
-        pen.on(Level.TOP, () -> {
-            pen.innerBox(x - wide / 2, -h, x + wide / 2, h, 10, Role.DARK, Detail.PLAIN);
-            if (wide < 400) {
-                ring(pen, x, 105, 82);
-                ring(pen, x, -115, 105);
-                return;
-            }
-            var out = wide / 4;
-            for (var i = 0; i < 4; i++) {
-                ring(pen, x + (i % 2 == 0 ? -out : out), i < 2 ? 105 : -115, i == 0 || i == 3 ? 105 : 82);
-            }
-            if (wide > 750) {
-                ring(pen, x, 0, 120);
-            }
-        });
-    }
-
-    private static void ring(PiecePen pen, double x, double y, double r) {
-        pen.circle(x, y, r, Role.METAL, Edge.NONE, Detail.PLAIN);
-        pen.circle(x, y, r - 14, Role.DARK, Edge.NONE, Detail.PLAIN);
-        pen.circle(x, y, r * 0.42, Role.METAL, Edge.NONE, Detail.DRAWN);
-        pen.circle(x, y, r * 0.42 - 12, Role.DARK, Edge.NONE, Detail.DRAWN);
+        CounterArt.sinkTwo(pen, 0, Math.min(SINK, 2 * pen.w - 40), CounterArt.sinkDeep(pen));
     }
 
     private static void hobUnit(PiecePen pen) {
-        counter(pen);
-        pen.drawers(-pen.w, pen.w, PLINTH, pen.h - TOP, 1, 3);
-        hob(pen, 0, Math.min(2 * pen.w - 20, 880));
+        CounterArt.counter(pen);
+        pen.drawers(-pen.w, pen.w, CounterArt.PLINTH, pen.h - CounterArt.TOP, 1, 3);
+        CounterArt.hob(pen, 0, Math.min(2 * pen.w - 20, 880), CounterArt.hobDeep(pen));
     }
 
     private static void cooker(PiecePen pen) {
         pen.standing(-pen.w, -pen.d, pen.w, pen.d, 0, pen.h, 6, Role.METAL);
-        oven(pen, -pen.w + 20, pen.w - 20, 180, pen.h - 140);
+        CounterArt.oven(pen, -pen.w + 20, pen.w - 20, 180, pen.h - 140);
         for (var i = 0; i < 5; i++) {
             pen.frontCircle(-pen.w + 2 * pen.w * (i + 0.5) / 5, pen.h - 70, 20, Role.DARK, Detail.DRAWN);
         }
         pen.box(-pen.w, -pen.d, pen.w, pen.d, 6, Role.METAL);
         pen.inner(-pen.w, -pen.d + 45, pen.w, -pen.d + 45, Detail.DRAWN);
-        hob(pen, 0, Math.min(2 * pen.w - 30, 860));
-    }
-
-    private static void oven(PiecePen pen, double x0, double x1, double z0, double z1) {
-        pen.frontBox(x0, z0, x1, z1, 6, Role.DARK);
-        pen.frontBox(x0 + 50, z1 - 60, x1 - 50, z1 - 45, 6, Role.METAL);
+        CounterArt.hob(pen, 0, Math.min(2 * pen.w - 30, 860), CounterArt.hobDeep(pen));
     }
 
     private static void ovenTall(PiecePen pen) {
-        tall(pen);
-        oven(pen, -pen.w + 10, pen.w - 10, 800, 1390);
-        oven(pen, -pen.w + 10, pen.w - 10, 1400, 1780);
-        pen.pane(-pen.w, pen.w, PLINTH, 790);
+        CounterArt.tall(pen);
+        CounterArt.oven(pen, -pen.w + 10, pen.w - 10, 800, 1390);
+        CounterArt.oven(pen, -pen.w + 10, pen.w - 10, 1400, 1780);
+        pen.pane(-pen.w, pen.w, CounterArt.PLINTH, 790);
         pen.pane(-pen.w, pen.w, 1790, pen.h);
         pen.innerBox(-pen.w + 40, -pen.d - 25, pen.w - 40, -pen.d - 8, 6, Role.METAL, Detail.PLAIN);
     }
 
-    /** Tall casework bears a cross: it reaches above the cut. */
-    private static void tall(PiecePen pen) {
-        pen.standing(-pen.w, -pen.d + 40, pen.w, pen.d, 0, PLINTH, 2, Role.DARK);
-        pen.body(-pen.w, -pen.d, pen.w, pen.d, PLINTH, pen.h, 4, Role.BODY);
-        pen.inner(-pen.w, -pen.d, pen.w, pen.d, Detail.PLAIN);
-        pen.inner(-pen.w, pen.d, pen.w, -pen.d, Detail.PLAIN);
-    }
-
     private static void tallUnit(PiecePen pen) {
-        tall(pen);
-        pen.doors(-pen.w, pen.w, PLINTH, pen.h * 0.62, 1);
+        CounterArt.tall(pen);
+        pen.doors(-pen.w, pen.w, CounterArt.PLINTH, pen.h * 0.62, 1);
         pen.doors(-pen.w, pen.w, pen.h * 0.62, pen.h, 1);
     }
 
     private static void dishwasher(PiecePen pen) {
-        pen.standing(-pen.w, -pen.d + 40, pen.w, pen.d, 0, PLINTH, 2, Role.DARK);
-        pen.body(-pen.w, -pen.d, pen.w, pen.d, PLINTH, pen.h, 6, Role.METAL);
-        pen.pane(-pen.w, pen.w, PLINTH, pen.h - 120);
+        pen.standing(-pen.w, -pen.d + 40, pen.w, pen.d, 0, CounterArt.PLINTH, 2, Role.DARK);
+        pen.body(-pen.w, -pen.d, pen.w, pen.d, CounterArt.PLINTH, pen.h, 6, Role.METAL);
+        pen.pane(-pen.w, pen.w, CounterArt.PLINTH, pen.h - 120);
         pen.frontBox(-pen.w + 60, pen.h - 165, pen.w - 60, pen.h - 150, 6, Role.METAL);
         pen.inner(-pen.w, -pen.d + 30, pen.w, -pen.d + 30, Detail.PLAIN);
         for (var x = -pen.w + 70; x < pen.w - 50; x += 55) { // plates in a rack
@@ -415,20 +355,22 @@ final class Kitchen {
 
     private static void island(PiecePen pen) {
         stools(pen);
-        pen.standing(-pen.w + 20, -pen.d + 250, pen.w - 20, pen.d - 20, 0, pen.h - TOP, 4, Role.BODY);
-        pen.body(-pen.w, -pen.d, pen.w, pen.d, pen.h - TOP, pen.h, SymbolPen.CRISP, Role.COUNTER);
+        pen.standing(-pen.w + 20, -pen.d + 250, pen.w - 20, pen.d - 20, 0, pen.h - CounterArt.TOP, 4, Role.BODY);
+        pen.body(-pen.w, -pen.d, pen.w, pen.d, pen.h - CounterArt.TOP, pen.h, SymbolPen.CRISP, Role.COUNTER);
     }
 
     private static void islandHob(PiecePen pen) {
         island(pen);
-        pen.within(Affine.move(0, pen.d - 330), () -> hob(pen, -pen.w * 0.45, Math.min(780, pen.w * 0.8)));
+        pen.within(
+                Affine.move(0, pen.d - 330),
+                () -> CounterArt.hob(pen, -pen.w * 0.45, Math.min(780, pen.w * 0.8), CounterArt.hobDeep(pen)));
         pen.dish(pen.w * 0.5, 0, 140, Role.TIMBER, Detail.DRAWN);
     }
 
     private static void breakfastBar(PiecePen pen) {
         stools(pen);
-        pen.standing(pen.w - 60, -pen.d, pen.w, pen.d, 0, pen.h - TOP, 4, Role.TIMBER);
-        pen.body(-pen.w, -pen.d, pen.w, pen.d, pen.h - TOP, pen.h, 20, Role.TIMBER);
+        pen.standing(pen.w - 60, -pen.d, pen.w, pen.d, 0, pen.h - CounterArt.TOP, 4, Role.TIMBER);
+        pen.body(-pen.w, -pen.d, pen.w, pen.d, pen.h - CounterArt.TOP, pen.h, 20, Role.TIMBER);
         pen.grain(30);
     }
 

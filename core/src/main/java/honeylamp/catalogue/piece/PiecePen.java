@@ -6,11 +6,18 @@ import honeylamp.catalogue.symbol.SymbolPen;
 import honeylamp.catalogue.symbol.SymbolShape.Detail;
 import honeylamp.catalogue.symbol.SymbolShape.Edge;
 import honeylamp.catalogue.symbol.SymbolShape.Level;
+import honeylamp.derive.runs.RunLayout;
+import honeylamp.derive.runs.RunLayout.Part;
 import honeylamp.geometry.Affine;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Figure;
 import honeylamp.geometry.Point;
 import honeylamp.plan.Role;
+import honeylamp.plan.Run;
+import honeylamp.plan.Run.Front;
+import honeylamp.units.Length;
+import java.util.List;
+import java.util.Optional;
 
 /**
  * The pen of one piece: it knows the size, and draws what many kinds have in common. {@code w} and {@code d} are halves of
@@ -34,7 +41,16 @@ final class PiecePen extends SymbolPen {
     final double d;
     final double h;
 
-    PiecePen(Size size) {
+    /** What makes it up, if it is a run; nothing for other pieces. */
+    final List<Part> parts;
+
+    /** How it is closed, if it is a closet. */
+    final Front front;
+
+    PiecePen(Size size, Optional<Run> run) {
+        this.parts = run.map(r -> RunLayout.of(r, Length.ofMm(size.widthMm())).parts())
+                .orElse(List.of());
+        this.front = run.map(Run::front).orElse(Front.OPEN);
         this.size = size;
         this.w = size.widthMm() / 2;
         this.d = size.depthMm() / 2;

@@ -1,6 +1,7 @@
 package honeylamp.demo.place;
 
 import honeylamp.catalogue.RoomUses;
+import honeylamp.catalogue.piece.Runs;
 import honeylamp.derive.fixed.FixedParts;
 import honeylamp.derive.fixed.StairRule;
 import honeylamp.edit.FurnishingEdits;
@@ -8,6 +9,7 @@ import honeylamp.edit.GroundEdits;
 import honeylamp.edit.NoteEdits;
 import honeylamp.edit.OpeningEdits;
 import honeylamp.edit.RoomEdits;
+import honeylamp.edit.RunEdits;
 import honeylamp.edit.StructureEdits;
 import honeylamp.edit.WallEdits;
 import honeylamp.plan.ElementId.GroundId;
@@ -22,11 +24,14 @@ import honeylamp.plan.Opening.Swing;
 import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
+import honeylamp.plan.RunUnit;
 import honeylamp.plan.Stair;
 import honeylamp.plan.Structure;
 import honeylamp.plan.Wall.BodySide;
 import honeylamp.units.Length;
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Optional;
 
 /** Builds a demo plan step by step with the program's own edits; all numbers in one unit. */
 final class PlanSketch {
@@ -108,6 +113,20 @@ final class PlanSketch {
         plan = FurnishingEdits.add(plan, storey, kind, length(w), length(d), length(h), at(x, y), turnDeg)
                 .plan();
     }
+
+    /** A counter whose units are asked for, each by its width and where its middle is from the left. */
+    void counter(double w, double d, double h, double x, double y, double turnDeg, Unit... units) {
+        piece(Runs.COUNTER, w, d, h, x, y, turnDeg);
+        var last = plan.storey(storey).furnishings().getLast();
+        var asked = Arrays.stream(units)
+                .map(u -> new RunUnit(u.kind, length(u.wide), length(u.at), Optional.empty()))
+                .toList();
+        var run = Runs.of(Runs.COUNTER, plan.units()).orElseThrow().withUnits(asked);
+        plan = RunEdits.make(plan, storey, last.id(), run);
+    }
+
+    /** A unit of a counter. */
+    record Unit(RunUnit.Kind kind, double wide, double at) {}
 
     void block(Structure.Kind kind, double w, double d, double h, double x, double y, double turnDeg) {
         part(new Structure.Block(kind, length(w), length(d), length(h)), x, y, turnDeg);

@@ -10,6 +10,7 @@ import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Presentation;
 import honeylamp.plan.Repeats;
+import honeylamp.plan.RunUnit;
 import honeylamp.plan.Sheet;
 import honeylamp.plan.Sheet.TitleBlock;
 import honeylamp.plan.Stair;
@@ -176,7 +177,16 @@ public final class SailclothYard {
     }
 
     private static void kitchenAndNook(PlanSketch s) {
-        s.piece("base-units", 3000, 600, 900, 10500, 4262, 0);
+        s.counter(
+                3000,
+                600,
+                900,
+                10500,
+                4262,
+                0,
+                new PlanSketch.Unit(RunUnit.Kind.DISHWASHER, 600, 300),
+                new PlanSketch.Unit(RunUnit.Kind.SINK, 900, 1050),
+                new PlanSketch.Unit(RunUnit.Kind.HOB, 600, 2200));
         s.piece("refrigerator", 640, 650, 1800, 12340, 4230, 0);
         s.piece("dining-table", 1800, 950, 740, 9060, 1900, 0);
         s.piece("plant", 560, 560, 1200, 7880, 690, 0);

@@ -55,6 +55,8 @@ public record Schedule(Subject subject, List<Column> columns, List<Row> rows) {
         WALLS("Walls"),
         /** What walls and floors are built up of. */
         LAYERS("Layers"),
+        /** What runs are made up of. */
+        UNITS("Units"),
         /** Everything placed. */
         PIECES("Pieces"),
         /** What is to be bought, alike pieces together. */

@@ -68,7 +68,17 @@ public final class FitRules {
     private static Map<String, List<Need>> rules() {
         Map<String, List<Need>> out = new LinkedHashMap<>();
         var doors = front(550, "to open its doors and stand before it");
-        put(out, doors, "wardrobe", "corner-wardrobe", "display-cabinet", "dresser", "sideboard", "tall-unit");
+        put(
+                out,
+                doors,
+                "closet",
+                "tall-run",
+                "wardrobe",
+                "corner-wardrobe",
+                "display-cabinet",
+                "dresser",
+                "sideboard",
+                "tall-unit");
         put(out, front(500, "to stand before it"), "wardrobe-sliding", "wardrobe-open", "bookcase", "office-shelf");
         put(
                 out,
@@ -86,7 +96,15 @@ public final class FitRules {
                 "dishwasher",
                 "refrigerator",
                 "refrigerator-double");
-        put(out, front(900, 600, "to work at it"), "base-units", "base-unit", "sink-unit", "sink-double", "hob-unit");
+        put(
+                out,
+                front(900, 600, "to work at it"),
+                "counter-run",
+                "base-units",
+                "base-unit",
+                "sink-unit",
+                "sink-double",
+                "hob-unit");
         put(out, front(500, 500, "to stand before it"), "counter");
         put(out, front(700, 450, "to load it"), "washing-machine", "tumble-dryer", "washer-dryer");
         put(out, front(500, "for the knees of who sits on it"), "wc", "wc-hung", "bidet");

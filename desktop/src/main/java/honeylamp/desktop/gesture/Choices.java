@@ -39,6 +39,7 @@ import java.util.function.UnaryOperator;
  * @param presenting what is changed of looks, views and pages
  * @param finishing what the card tells of finishes
  * @param round how the window is laid round the drawing
+ * @param run the run of units laid next
  */
 @RecordBuilder
 public record Choices(
@@ -54,7 +55,8 @@ public record Choices(
         Backing backing,
         Presenting presenting,
         Finishing finishing,
-        Round round)
+        Round round,
+        NewRun run)
         implements ChoicesBuilder.With {
     /** Whether walls run square by themselves. */
     public enum Angle {
@@ -261,7 +263,8 @@ public record Choices(
                 Backing.PAPER,
                 new Presenting(Reach.ALL, Role.INK, LineRole.CUT_WALL, TextRole.ROOM_NAME, ""),
                 new Finishing("", "", 50),
-                new Round(Shelf.OPEN, Rest.SHOWN, Aside.NOTHING, Docked.NOTHING));
+                new Round(Shelf.OPEN, Rest.SHOWN, Aside.NOTHING, Docked.NOTHING),
+                NewRun.FIRST);
     }
 
     /** The type of walls drawn next. */

@@ -26,6 +26,7 @@ import honeylamp.desktop.gesture.pick.PickCaption;
 import honeylamp.desktop.gesture.pick.PickOnPage;
 import honeylamp.desktop.gesture.pick.PickRoom;
 import honeylamp.desktop.gesture.place.LayFinish;
+import honeylamp.desktop.gesture.place.LayRun;
 import honeylamp.desktop.gesture.place.LayUnits;
 import honeylamp.desktop.gesture.place.PlaceFurnishing;
 import honeylamp.desktop.gesture.place.PlaceOpening;
@@ -258,6 +259,12 @@ public enum Tool {
             "Places the chosen piece",
             c -> PlaceFurnishing.begin(c.furnishing(), c.made())),
 
+    LAY_RUN(
+            WorkStage.FURNISH,
+            "Run of units",
+            "M2.5 3.5 H15.5 V8 H7.5 V15.5 H2.5 Z M7.5 3.5 V8 M11.5 3.5 V8 M2.5 11.5 H7.5",
+            "Lays counters, wall units or closets along walls, round corners",
+            _ -> LayRun.begin()),
     WALK_WAY(
             WorkStage.FURNISH,
             "Ways",

@@ -149,8 +149,7 @@ public record WalkWay(Optional<Point> from, Optional<Walked> walked, Optional<Wa
         } else {
             out.addAll(WaySketch.marks(scene.frame(), reached(scene), wanted, scene.units(), scene.penMm()));
         }
-        from.ifPresent(p -> out.add(Sketches.spot(
-                scene.frame(), p, SPOT_PX * scene.penMm() * scene.frame().scale() / 2, scene.penMm())));
+        from.ifPresent(p -> out.add(Sketches.spot(scene.frame(), p, SPOT_PX * scene.penMm(), scene.penMm())));
         return out;
     }
 }

@@ -4,6 +4,7 @@ import honeylamp.catalogue.piece.FurnishingKind;
 import honeylamp.catalogue.piece.FurnishingKind.Made;
 import honeylamp.catalogue.piece.FurnishingKind.Stand;
 import honeylamp.catalogue.piece.Furnishings;
+import honeylamp.catalogue.piece.Runs;
 import honeylamp.derive.pointing.AgainstWall;
 import honeylamp.derive.pointing.StandsOn;
 import honeylamp.desktop.gesture.Ask;
@@ -152,6 +153,7 @@ public record PlaceFurnishing(FurnishingKind kind, Optional<Made> made, Optional
                         size.height(),
                         Position.of(place.at),
                         place.turnDeg)
-                .withBottom(place.bottom);
+                .withBottom(place.bottom)
+                .withRun(Runs.of(kind.key(), scene.units()));
     }
 }

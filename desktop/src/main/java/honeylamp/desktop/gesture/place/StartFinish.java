@@ -154,10 +154,7 @@ public record StartFinish(Catch aim, Optional<Begun> of) implements Gesture {
         of.ifPresent(b -> out.add(Sketches.line(scene.frame(), new Segment(b.start(), aim.at()), scene.penMm(), true)));
         out.addAll(aim.marks(scene));
         out.add(Sketches.spot(
-                scene.frame(),
-                of.map(Begun::start).orElse(aim.at()),
-                SHOWN_PX * scene.penMm() * scene.frame().scale() / 2,
-                scene.penMm()));
+                scene.frame(), of.map(Begun::start).orElse(aim.at()), SHOWN_PX * scene.penMm(), scene.penMm()));
         return out;
     }
 }

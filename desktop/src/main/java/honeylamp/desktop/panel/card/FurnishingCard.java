@@ -4,6 +4,7 @@ import honeylamp.catalogue.piece.FurnishingKind;
 import honeylamp.catalogue.piece.FurnishingKind.Stand;
 import honeylamp.catalogue.piece.Furnishings;
 import honeylamp.catalogue.piece.PieceFinder;
+import honeylamp.catalogue.piece.Runs;
 import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.desktop.workspace.Keys;
 import honeylamp.desktop.workspace.WorkspaceModel;
@@ -79,6 +80,7 @@ record FurnishingCard(WorkspaceModel model, CardFields parts) {
                                 "A second one beside it (" + Keys.DUPLICATE.text() + ")",
                                 model.picked()::duplicate)),
                 swap(piece)));
+        Runs.of(piece).ifPresent(run -> out.add(3, new RunFields(parts, piece, run).of()));
         Leaning.gaps(model.geometry().network(), piece).ifPresent(gaps -> out.add(stays(piece, gaps)));
         out.add(delivery(piece));
         out.add(new PieceToneFields(parts).of(piece));

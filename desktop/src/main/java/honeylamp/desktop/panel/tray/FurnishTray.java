@@ -4,12 +4,16 @@ import honeylamp.catalogue.piece.FurnishingKind;
 import honeylamp.catalogue.piece.Furnishings;
 import honeylamp.catalogue.piece.PieceFinder;
 import honeylamp.catalogue.piece.PieceFinder.Found;
+import honeylamp.catalogue.piece.Runs;
 import honeylamp.desktop.command.WindowActions;
+import honeylamp.desktop.gesture.NewRun;
 import honeylamp.desktop.panel.part.Catalogue;
 import honeylamp.desktop.panel.part.Catalogue.Entry;
 import honeylamp.desktop.panel.part.Catalogue.Group;
 import honeylamp.desktop.panel.part.Content;
+import honeylamp.desktop.panel.part.LengthField;
 import honeylamp.desktop.panel.part.Thumbnails;
+import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.desktop.workspace.Intent;
 import honeylamp.desktop.workspace.Tool;
 import honeylamp.desktop.workspace.Workspace;
@@ -19,12 +23,15 @@ import honeylamp.illustrate.sketch.Samples;
 import honeylamp.store.AtHand;
 import honeylamp.units.LengthText;
 import honeylamp.units.UnitSystem;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.function.DoubleSupplier;
 import java.util.function.Supplier;
 import javafx.scene.Node;
+import javafx.scene.layout.VBox;
 
 /** The pieces one can put in. */
 record FurnishTray(WorkspaceModel model, WindowActions window, Thumbnails thumbnails, Catalogue catalogue)
@@ -36,19 +43,24 @@ record FurnishTray(WorkspaceModel model, WindowActions window, Thumbnails thumbn
      * What is shown.
      *
      * @param placing the piece that is put in next, by its key; empty if none is
+     * @param run that is laid next; empty if none is
      */
-    record Part(Optional<String> placing, UnitSystem units, List<AtHand> atHand) {}
+    record Part(Optional<String> placing, UnitSystem units, List<AtHand> atHand, Optional<NewRun> run) {}
 
     @Override
     public Part part(Workspace now) {
         return new Part(
                 Optional.of(now.choices().furnishing()).filter(_ -> now.tool() == Tool.PLACE_PIECE),
                 now.plan().units(),
-                catalogue.atHand());
+                catalogue.atHand(),
+                Optional.of(now.choices().run()).filter(_ -> now.tool() == Tool.LAY_RUN));
     }
 
     @Override
     public List<Node> pinned(Part part) {
+        if (part.run.isPresent()) {
+            return run(part.run.get(), part.units);
+        }
         return List.of(
                 catalogue.search(),
                 catalogue.families(Arrays.stream(FurnishingKind.Group.values())
@@ -58,10 +70,55 @@ record FurnishTray(WorkspaceModel model, WindowActions window, Thumbnails thumbn
 
     @Override
     public List<Node> nodes(Part part) {
+        if (part.run.isPresent()) {
+            return List.of();
+        }
         var all = Furnishings.all().stream()
                 .map(k -> new Found(k, k.usual(part.units())))
                 .toList();
         return List.of(catalogue.of(groups(part, all), words -> groups(part, PieceFinder.find(words, part.units()))));
+    }
+
+    /** What run is laid next. */
+    private List<Node> run(NewRun run, UnitSystem units) {
+        var kinds = new VBox(4);
+        for (var key : List.of(Runs.COUNTER, Runs.ON_WALL, Runs.TALL, Runs.CLOSET)) {
+            kinds.getChildren()
+                    .add(Widgets.toggle(
+                            Furnishings.of(key).orElseThrow().label(),
+                            "run-" + key,
+                            "Lays such a run next",
+                            run.kind().equals(key),
+                            () -> choose(new NewRun(key, run.corner(), Optional.empty()))));
+        }
+        var out = new ArrayList<Node>(List.of(
+                kinds,
+                new LengthField(
+                        "Depth",
+                        "run-depth",
+                        run.deep(units),
+                        units,
+                        v -> choose(run.withDepth(Optional.of(v))),
+                        model::complain)));
+        if (run.kind().equals(Runs.COUNTER)) {
+            var corners = new VBox(4);
+            for (var corner : NewRun.Corner.values()) {
+                corners.getChildren()
+                        .add(Widgets.toggle(
+                                corner.label(),
+                                "run-corner-" + corner.name().toLowerCase(Locale.ROOT),
+                                "What stands where two counters meet",
+                                run.corner() == corner,
+                                () -> choose(run.withCorner(corner))));
+            }
+            out.add(Widgets.section("In corners", corners));
+        }
+        return out;
+    }
+
+    private void choose(NewRun run) {
+        model.act(new Intent.ChooseWithin(model.now().choices().withRun(run)));
+        window.focusPlan();
     }
 
     /** Family by family, that of what is found first before the others. */

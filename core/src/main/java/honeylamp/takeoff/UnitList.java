@@ -1,0 +1,84 @@
+package honeylamp.takeoff;
+
+import honeylamp.catalogue.piece.FurnishingKind;
+import honeylamp.catalogue.piece.Furnishings;
+import honeylamp.catalogue.piece.Runs;
+import honeylamp.derive.listing.Schedule;
+import honeylamp.derive.listing.Schedule.Cell;
+import honeylamp.derive.listing.Schedule.Row;
+import honeylamp.derive.listing.Schedule.Subject;
+import honeylamp.derive.rooms.Room;
+import honeylamp.derive.runs.RunLayout.Part;
+import honeylamp.derive.storeys.LaidPlan;
+import honeylamp.derive.storeys.LaidStorey;
+import honeylamp.plan.Furnishing;
+import honeylamp.plan.Wall;
+import honeylamp.units.Length;
+import honeylamp.units.LengthText;
+import honeylamp.units.UnitSystem;
+import java.util.ArrayList;
+import java.util.List;
+
+/** The units of all runs from left to right, fillers among them, with what is cut out of counters. */
+final class UnitList {
+    private UnitList() {}
+
+    static Schedule schedule(LaidPlan plan) {
+        var columns = List.of(
+                Schedule.words("storey", "Storey"),
+                Schedule.words("room", "Room"),
+                Schedule.words("run", "Run"),
+                Schedule.words("unit", "Unit"),
+                Schedule.length("from", "From left"),
+                Schedule.length("width", "Width"),
+                Schedule.length("depth", "Depth"),
+                Schedule.length("height", "Height"),
+                Schedule.words("cut_out", "Cut-out"));
+        var rows = new ArrayList<Row>();
+        for (var storey : plan.all()) {
+            for (var piece : storey.storey().furnishings()) {
+                if (piece.works() != Wall.Works.REMOVED) {
+                    Runs.layout(piece)
+                            .ifPresent(layout -> layout.parts().forEach(part -> rows.add(row(storey, piece, part))));
+                }
+            }
+        }
+        return new Schedule(Subject.UNITS, columns, rows);
+    }
+
+    private static Row row(LaidStorey storey, Furnishing piece, Part part) {
+        var run = Furnishings.of(piece.kind()).map(FurnishingKind::label).orElse(piece.kind());
+        return new Row(
+                storey.id(),
+                piece.id(),
+                List.of(
+                        new Cell.Words(storey.storey().name()),
+                        new Cell.Words(storey.geometry()
+                                .roomAt(piece.at().point())
+                                .map(Room::name)
+                                .orElse("")),
+                        new Cell.Words(run + " of "
+                                + LengthText.rounded(
+                                        piece.width(), storey.plan().units())),
+                        new Cell.Words(part.kind().label()),
+                        new Cell.Long(part.from()),
+                        new Cell.Long(part.width()),
+                        new Cell.Long(piece.depth()),
+                        new Cell.Long(piece.height()),
+                        new Cell.Words(cutOut(part, piece.depth(), storey.plan().units()))));
+    }
+
+    /** The note for who cuts the counter: the hole, and what it leaves before and behind and from the left end. */
+    static String cutOut(Part part, Length depth, UnitSystem units) {
+        return part.cutOut(depth)
+                .map(cut -> {
+                    var ledge = new Length((depth.nanometres() - cut.depth().nanometres()) / 2);
+                    var left = part.middle().minus(new Length(cut.width().nanometres() / 2));
+                    return LengthText.rounded(cut.width(), units) + " \u00d7 "
+                            + LengthText.rounded(cut.depth(), units) + ", "
+                            + LengthText.rounded(left, units) + " from the left end, "
+                            + LengthText.rounded(ledge, units) + " before and behind";
+                })
+                .orElse("");
+    }
+}

@@ -1,0 +1,332 @@
+package honeylamp.edit;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import honeylamp.TestPlans;
+import honeylamp.catalogue.piece.Runs;
+import honeylamp.derive.listing.Schedule;
+import honeylamp.derive.pointing.BesidePiece.Side;
+import honeylamp.derive.pointing.Picking;
+import honeylamp.derive.runs.FaceSpot;
+import honeylamp.derive.runs.FaceSpot.Round;
+import honeylamp.derive.runs.RunLayout;
+import honeylamp.derive.storeys.LaidPlan;
+import honeylamp.edit.RunEdits.CornerUnit;
+import honeylamp.edit.RunEdits.Like;
+import honeylamp.geometry.Outline;
+import honeylamp.geometry.Point;
+import honeylamp.geometry.Regions;
+import honeylamp.plan.Furnishing;
+import honeylamp.plan.Opening.Hand;
+import honeylamp.plan.Opening.Swing;
+import honeylamp.plan.OpeningKind;
+import honeylamp.plan.Plan;
+import honeylamp.plan.Run;
+import honeylamp.plan.Run.Series;
+import honeylamp.plan.RunUnit;
+import honeylamp.plan.RunUnit.CutOut;
+import honeylamp.plan.RunUnit.Kind;
+import honeylamp.plan.Wall.BodySide;
+import honeylamp.takeoff.Takeoff;
+import honeylamp.units.Length;
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+
+/** Runs along the faces of a room of 5,000 x 4,000 mm whose south-west corner is the origin. */
+class RunEditsTest {
+    private static Length mm(double v) {
+        return Length.ofMm(v);
+    }
+
+    private static final Like COUNTER = new Like(
+            Runs.COUNTER,
+            mm(600),
+            mm(900),
+            Length.ZERO,
+            Run.of(Series.METRIC, Kind.DOORS),
+            Optional.of(new CornerUnit("corner-unit", mm(900))));
+
+    private static final Like THROUGH =
+            new Like(Runs.COUNTER, mm(600), mm(900), Length.ZERO, Run.of(Series.METRIC, Kind.DOORS), Optional.empty());
+
+    private static Plan laid(Plan plan, Like like, Point from, Point to, Round way) {
+        var geometry = TestPlans.geometry(plan);
+        var spot = FaceSpot.near(geometry, from, 300).orElseThrow();
+        var faces = spot.to(FaceSpot.on(spot.room(), to), way);
+        return RunEdits.lay(plan, TestPlans.storey(plan), faces, like).orThrow().plan();
+    }
+
+    private static List<Furnishing> pieces(Plan plan) {
+        return plan.storeys().getFirst().furnishings();
+    }
+
+    private static Plan straight() {
+        return laid(
+                TestPlans.clearRectangle(5000, 4000),
+                COUNTER,
+                new Point(1000, 4000),
+                new Point(4000, 4000),
+                Round.SHORTER);
+    }
+
+    @Test
+    void aStraightRunStandsWithItsBackAtTheFace() {
+        for (var swapped : List.of(true, false)) {
+            var a = new Point(1000, 4000);
+            var b = new Point(4000, 4000);
+            var plan = laid(
+                    TestPlans.clearRectangle(5000, 4000), COUNTER, swapped ? b : a, swapped ? a : b, Round.SHORTER);
+            assertThat(pieces(plan)).singleElement().satisfies(run -> {
+                assertThat(run.width().mm()).isCloseTo(3000, within(0.01));
+                assertThat(run.at().point().distance(new Point(2500, 3700))).isLessThan(0.01);
+                assertThat(run.turnDeg()).isEqualTo(0);
+            });
+        }
+    }
+
+    @Test
+    void roundACornerACornerUnitStandsBetweenTwoRuns() {
+        // along the north face from 1,000 to its east end, then 2,500 down the east face
+        var plan = laid(
+                TestPlans.clearRectangle(5000, 4000),
+                COUNTER,
+                new Point(1000, 4000),
+                new Point(5000, 1500),
+                Round.SHORTER);
+        assertThat(pieces(plan)).hasSize(3);
+        assertThat(pieces(plan).stream().filter(f -> f.kind().equals("corner-unit")))
+                .singleElement()
+                .satisfies(c -> {
+                    assertThat(c.at().point().distance(new Point(4550, 3550))).isLessThan(0.01);
+                    assertThat(c.turnDeg()).isEqualTo(0); // its back to the north, its right side to the east
+                });
+        assertThat(pieces(plan).stream()
+                        .filter(f -> f.kind().equals(Runs.COUNTER))
+                        .map(f -> f.width().mm()))
+                .allSatisfy(w -> assertThat(w).isIn(3100.0, 1600.0));
+        apart(plan);
+    }
+
+    @Test
+    void withoutCornerUnitsTheLongerRunGoesThrough() {
+        var plan = laid(
+                TestPlans.clearRectangle(5000, 4000),
+                THROUGH,
+                new Point(1000, 4000),
+                new Point(5000, 1500),
+                Round.SHORTER);
+        assertThat(pieces(plan).stream().map(f -> f.width().mm())).containsExactlyInAnyOrder(4000.0, 1900.0);
+        apart(plan);
+    }
+
+    /** All round the room but for the shortest way between two points: four faces, four corners. */
+    @Test
+    void roundAllCornersNothingLiesOverAnother() {
+        for (var like : List.of(COUNTER, THROUGH)) {
+            var plan = laid(
+                    TestPlans.clearRectangle(5000, 4000), like, new Point(2000, 0), new Point(3500, 0), Round.LONGER);
+            assertThat(pieces(plan)).hasSize(like == COUNTER ? 9 : 5);
+            apart(plan);
+        }
+        // a room with a slanted wall
+        var slanted = TestPlans.start()
+                .chain(BodySide.RIGHT, TestPlans.OUTER, true, 0, 0, 5000, 0, 4000, 4000, 0, 4000)
+                .plan();
+        var plan = laid(slanted, THROUGH, new Point(1000, 4000), new Point(1000, 0), Round.LONGER);
+        apart(plan);
+        plan = laid(slanted, THROUGH, new Point(1000, 4000), new Point(1000, 0), Round.SHORTER);
+        apart(plan);
+    }
+
+    /** No two pieces share more than slivers, and none stands in a wall. */
+    private static void apart(Plan plan) {
+        var outlines =
+                pieces(plan).stream().map(f -> Outline.of(Picking.footprint(f))).toList();
+        for (var i = 0; i < outlines.size(); i++) {
+            for (var j = i + 1; j < outlines.size(); j++) {
+                assertThat(Regions.intersection(List.of(outlines.get(i)), List.of(outlines.get(j))).stream()
+                                .mapToDouble(Outline::area)
+                                .sum())
+                        .isLessThan(10);
+            }
+        }
+        assertThat(Regions.intersection(
+                                outlines, TestPlans.geometry(plan).network().poche())
+                        .stream()
+                        .mapToDouble(Outline::area)
+                        .sum())
+                .isLessThan(10);
+    }
+
+    @Test
+    void tooShortARunIsRefused() {
+        var plan = TestPlans.clearRectangle(5000, 4000);
+        var spot = FaceSpot.near(TestPlans.geometry(plan), new Point(1000, 4000), 300)
+                .orElseThrow();
+        var faces = spot.to(spot.on(100), Round.SHORTER);
+        assertThat(RunEdits.lay(plan, TestPlans.storey(plan), faces, COUNTER)
+                        .refusal()
+                        .orElseThrow())
+                .contains("too short for a unit");
+    }
+
+    @Test
+    void jambsCornersAndPiecesAreCaught() {
+        var plan = TestPlans.opening(straight(), 0, OpeningKind.DOOR, 2000, 900, Hand.FIRST, Swing.LEFT);
+        var geometry = TestPlans.geometry(plan);
+        assertThat(FaceSpot.near(geometry, new Point(60, 3950), 300)
+                        .orElseThrow()
+                        .caught(geometry, 100)
+                        .at())
+                .isEqualTo(new Point(0, 4000));
+        assertThat(FaceSpot.near(geometry, new Point(1960, 20), 300)
+                        .orElseThrow()
+                        .caught(geometry, 100)
+                        .at()
+                        .distance(new Point(2000, 0)))
+                .isLessThan(0.01);
+        assertThat(FaceSpot.near(geometry, new Point(950, 3990), 300)
+                        .orElseThrow()
+                        .caught(geometry, 100)
+                        .at()
+                        .distance(new Point(1000, 4000)))
+                .isLessThan(0.01);
+    }
+
+    @Test
+    void aSinkGoesBelowTheWindowAndAHobIntoTheWidestStretch() {
+        // a window 1,200 wide whose middle is 2,200 from the west end of the north face; the north wall is drawn to the
+        // west
+        var plan = TestPlans.opening(
+                straight(), 2, OpeningKind.CASEMENT_WINDOW, 5000 - 2200 - 600, 1200, Hand.FIRST, Swing.LEFT);
+        var piece = pieces(plan).getFirst();
+        var run = Runs.of(piece).orElseThrow();
+        plan = RunEdits.ask(TestPlans.geometry(plan), plan, piece, run, Kind.SINK)
+                .orThrow();
+        piece = pieces(plan).getFirst();
+        var sink = piece.run().orElseThrow().units().getFirst();
+        assertThat(sink.at().mm()).isCloseTo(1200, within(0.01)); // the run begins 1,000 from the west end
+        plan = RunEdits.ask(TestPlans.geometry(plan), plan, piece, piece.run().orElseThrow(), Kind.HOB)
+                .orThrow();
+        var hob = pieces(plan).getFirst().run().orElseThrow().units().getLast();
+        assertThat(hob.kind()).isEqualTo(Kind.HOB);
+        assertThat(hob.at().mm()).isCloseTo((1650 + 3000) / 2.0, within(0.01));
+    }
+
+    @Test
+    void whatHasNoRoomIsRefusedInWords() {
+        var plan = straight();
+        for (var i = 0; i < 3; i++) {
+            var piece = pieces(plan).getFirst();
+            plan = RunEdits.ask(
+                            TestPlans.geometry(plan),
+                            plan,
+                            piece,
+                            Runs.of(piece).orElseThrow(),
+                            Kind.SINK)
+                    .orThrow();
+        }
+        var full = pieces(plan).getFirst();
+        assertThat(RunEdits.ask(TestPlans.geometry(plan), plan, full, full.run().orElseThrow(), Kind.HOB)
+                        .refusal()
+                        .orElseThrow())
+                .contains("3000 mm wide", "2700 mm");
+        var sink = full.run().orElseThrow().units().getFirst();
+        assertThat(RunEdits.put(
+                                TestPlans.geometry(plan),
+                                plan,
+                                full,
+                                full.run().orElseThrow(),
+                                sink,
+                                Optional.of(sink.withWidth(mm(2000))))
+                        .refusal()
+                        .orElseThrow())
+                .contains("no room for");
+        assertThat(RunEdits.cutOut(
+                                TestPlans.geometry(plan),
+                                plan,
+                                full,
+                                full.run().orElseThrow(),
+                                sink,
+                                new CutOut(mm(950), mm(500)))
+                        .refusal()
+                        .orElseThrow())
+                .contains("its unit is 900 mm wide");
+        assertThat(RunEdits.cutOut(
+                                TestPlans.geometry(plan),
+                                plan,
+                                full,
+                                full.run().orElseThrow(),
+                                sink,
+                                new CutOut(mm(800), mm(600)))
+                        .refusal()
+                        .orElseThrow())
+                .contains("600 mm deep");
+    }
+
+    @Test
+    void aRunReachesToWhatStandsBesideIt() {
+        var plan = straight();
+        var piece = pieces(plan).getFirst();
+        plan = RunEdits.reach(TestPlans.geometry(plan), plan, piece, Side.RIGHT).orThrow();
+        assertThat(pieces(plan).getFirst().width().mm()).isCloseTo(4000, within(0.01));
+        assertThat(pieces(plan).getFirst().at().x().mm()).isCloseTo(3000, within(0.01));
+        plan = RunEdits.reach(TestPlans.geometry(plan), plan, pieces(plan).getFirst(), Side.LEFT)
+                .orThrow();
+        assertThat(pieces(plan).getFirst().width().mm()).isCloseTo(5000, within(0.01));
+        assertThat(RunEdits.reach(TestPlans.geometry(plan), plan, pieces(plan).getFirst(), Side.LEFT)
+                        .refusal())
+                .isPresent();
+    }
+
+    @Test
+    void theUnitsAreListedWithTheNoteForTheCutOut() {
+        var plan = straight();
+        var piece = pieces(plan).getFirst();
+        var sink = new RunUnit(Kind.SINK, mm(900), mm(1500), Optional.of(new CutOut(mm(780), mm(520))));
+        plan = RunEdits.make(
+                plan,
+                TestPlans.storey(plan),
+                piece.id(),
+                Runs.of(piece).orElseThrow().withUnits(List.of(sink)));
+        var list = Takeoff.of(LaidPlan.of(plan), Schedule.Subject.UNITS);
+        assertThat(list.rows()).hasSize(5); // doors 600, 450, sink 900, doors 600, 450
+        var cells = list.rows().get(2).cells();
+        assertThat(cells.get(3)).isEqualTo(new Schedule.Cell.Words("Sink"));
+        assertThat(cells.getLast())
+                .isEqualTo(new Schedule.Cell.Words("780 \u00d7 520, 1110 from the left end, 40 before and behind"));
+    }
+
+    @Test
+    void aRunKeepsItsUnitsWhenItsWallMovesAndWhenItIsCopiedAndMirrored() {
+        var plan = straight();
+        var piece = pieces(plan).getFirst();
+        plan = RunEdits.ask(
+                        TestPlans.geometry(plan), plan, piece, Runs.of(piece).orElseThrow(), Kind.HOB)
+                .orThrow();
+        var run = pieces(plan).getFirst().run();
+        assertThat(run).isPresent();
+        var copied = FurnishingEdits.duplicate(plan, TestPlans.storey(plan), piece.id())
+                .plan();
+        assertThat(pieces(copied).getLast().run()).isEqualTo(run);
+        var mirrored = FurnishingEdits.mirror(plan, TestPlans.storey(plan), piece.id());
+        assertThat(RunLayout.of(pieces(mirrored).getFirst()).orElseThrow().parts())
+                .isEqualTo(RunLayout.of(pieces(plan).getFirst()).orElseThrow().parts());
+    }
+
+    @Test
+    void closetsAreMadeUpAsTheyUsuallyAre() {
+        var closet = Runs.of(Runs.CLOSET).orElseThrow();
+        for (var use : Runs.ClosetUse.values()) {
+            var layout = RunLayout.of(use.in(closet, mm(2400)), mm(2400));
+            assertThat(layout.leftOut()).isEmpty();
+            assertThat(layout.parts()).isNotEmpty();
+        }
+        assertThat(RunLayout.of(Runs.ClosetUse.ROBE.in(closet, mm(2400)), mm(2400))
+                        .parts())
+                .extracting(RunLayout.Part::kind)
+                .containsExactly(Kind.RAIL, Kind.RAILS, Kind.DRAWERS);
+    }
+}

@@ -1,0 +1,69 @@
+package honeylamp.desktop.gesture;
+
+import honeylamp.catalogue.piece.Furnishings;
+import honeylamp.catalogue.piece.Runs;
+import honeylamp.edit.RunEdits.CornerUnit;
+import honeylamp.edit.RunEdits.Like;
+import honeylamp.units.Length;
+import honeylamp.units.UnitSystem;
+import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.Optional;
+
+/**
+ * The run of units laid next.
+ *
+ * @param kind the key of the run in the catalogue
+ * @param corner what stands where two counters meet
+ * @param depth empty for the usual one
+ */
+@RecordBuilder
+public record NewRun(String kind, Corner corner, Optional<Length> depth) implements NewRunBuilder.With {
+    /** The choices of a fresh start. */
+    public static final NewRun FIRST = new NewRun(Runs.COUNTER, Corner.UNIT, Optional.empty());
+
+    /** A corner unit is so much wider than its neighbours are deep. */
+    private static final Length WIDER = Length.ofMm(300);
+
+    private static final Length WIDER_INCHES = Length.ofInches(12);
+
+    /** What stands in a corner. */
+    public enum Corner {
+        UNIT("Corner unit", "corner-unit"),
+        SLANTED("Slanted unit", "corner-diagonal"),
+        THROUGH("Runs through", "");
+
+        private final String label;
+        private final String kind;
+
+        Corner(String label, String kind) {
+            this.label = label;
+            this.kind = kind;
+        }
+
+        /** The name shown to people. */
+        public String label() {
+            return label;
+        }
+    }
+
+    /** How it is laid where one measures so. */
+    public Like like(UnitSystem units) {
+        var made = Furnishings.of(kind).orElseThrow().usual(units);
+        var deep = depth.orElse(made.depth());
+        var side = deep.plus(units.isMetric() ? WIDER : WIDER_INCHES);
+        return new Like(
+                kind,
+                deep,
+                made.height(),
+                Furnishings.of(kind).orElseThrow().bottom(),
+                Runs.of(kind, units).orElseThrow(),
+                kind.equals(Runs.COUNTER) && corner != Corner.THROUGH
+                        ? Optional.of(new CornerUnit(corner.kind, side))
+                        : Optional.empty());
+    }
+
+    /** How deep it is where one measures so. */
+    public Length deep(UnitSystem units) {
+        return like(units).depth();
+    }
+}
