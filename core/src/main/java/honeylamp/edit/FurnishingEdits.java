@@ -1,5 +1,8 @@
 package honeylamp.edit;
 
+import honeylamp.derive.pointing.BesidePiece;
+import honeylamp.derive.pointing.Picking;
+import honeylamp.derive.pointing.PieceHandles;
 import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.geometry.Point;
 import honeylamp.plan.Buying;
@@ -7,6 +10,7 @@ import honeylamp.plan.ElementId.FurnishingId;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Keeping;
+import honeylamp.plan.Motion;
 import honeylamp.plan.Oklch;
 import honeylamp.plan.Palette;
 import honeylamp.plan.Plan;
@@ -14,9 +18,11 @@ import honeylamp.plan.Position;
 import honeylamp.plan.Role;
 import honeylamp.plan.Wall;
 import honeylamp.units.Length;
+import java.util.Comparator;
 import java.util.List;
 import java.util.NoSuchElementException;
 import java.util.Optional;
+import java.util.function.IntFunction;
 import java.util.function.UnaryOperator;
 
 /** Placing and correcting furnishings. */
@@ -168,6 +174,69 @@ public final class FurnishingEdits {
     /** Turns pieces by an angle, each about its own centre. */
     public static Plan turnBy(Plan plan, StoreyId storey, List<FurnishingId> ids, double deg) {
         return change(plan, storey, ids, f -> f.turnedTo(f.turnDeg() + deg));
+    }
+
+    /** What pieces face that are to face a point: the middle of another piece that stands there, else the point. */
+    public static Point facedAt(StoreyGeometry geometry, List<FurnishingId> ids, Point p) {
+        return geometry.storey().furnishings().stream()
+                .filter(f -> !ids.contains(f.id()) && Picking.footprint(f).contains(p))
+                .map(f -> f.at().point())
+                .min(Comparator.comparingDouble(q -> q.distance(p)))
+                .orElse(p);
+    }
+
+    /** Turns pieces so that each faces a point. */
+    public static Plan face(Plan plan, StoreyId storey, List<FurnishingId> ids, Point p) {
+        return change(plan, storey, ids, f -> f.turnedTo(PieceHandles.facing(f, p)));
+    }
+
+    /**
+     * Moves a piece so that what stands on one side of it is so far off.
+     *
+     * @return refused if nothing stands there
+     */
+    public static Outcome<Plan> standOff(
+            StoreyGeometry geometry, Plan plan, Furnishing piece, BesidePiece.Side side, Length wanted) {
+        return BesidePiece.gap(geometry, piece, side, _ -> true)
+                .map(gap -> {
+                    var by = BesidePiece.away(piece, side).times(gap.mm() - wanted.mm());
+                    return Outcome.done(move(
+                            plan,
+                            geometry.storey().id(),
+                            List.of(piece.id()),
+                            Length.ofMm(by.x()),
+                            Length.ofMm(by.y())));
+                })
+                .orElseGet(() -> Outcome.refused("nothing stands " + side.where() + " within six metres"));
+    }
+
+    /** More pieces like one, in a row to its right, so far from each other. */
+    public static Plan row(Plan plan, StoreyId storey, Furnishing piece, int more, Length gap) {
+        var step = new Point(piece.width().mm() + gap.mm(), 0);
+        return copies(
+                plan,
+                storey,
+                piece,
+                more,
+                i -> piece.withAt(Position.of(piece.placing().apply(step.times(i)))));
+    }
+
+    /**
+     * More pieces like one, all round a point before its front, each facing it.
+     *
+     * @param radius from the point to the middle of each
+     */
+    public static Plan circle(Plan plan, StoreyId storey, Furnishing piece, int more, Length radius) {
+        var middle = piece.placing().apply(new Point(0, -radius.mm()));
+        return copies(plan, storey, piece, more, i -> piece.moved(Motion.turn(middle, 360.0 * i / (more + 1))));
+    }
+
+    private static Plan copies(Plan plan, StoreyId storey, Furnishing piece, int more, IntFunction<Furnishing> copy) {
+        var out = plan;
+        for (var i = 1; i <= more; i++) {
+            out = add(out, storey, copy.apply(i).withKeeping(Keeping.AS_PUT)).plan();
+        }
+        return out;
     }
 
     /** Exchanges left and right of a piece. */

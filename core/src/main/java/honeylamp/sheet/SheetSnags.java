@@ -6,6 +6,7 @@ import honeylamp.derive.storeys.LaidPage;
 import honeylamp.derive.storeys.LaidStorey;
 import honeylamp.derive.storeys.LaidView;
 import honeylamp.geometry.Point;
+import honeylamp.takeoff.InAir;
 import honeylamp.takeoff.OffWall;
 import honeylamp.takeoff.fit.FitCheck;
 import honeylamp.takeoff.way.WaySnags;
@@ -35,7 +36,12 @@ public final class SheetSnags {
         return Snags.of(storey, gapReach, wanted)
                 .filter(_ -> wanted.getAsBoolean())
                 .map(built -> Stream.of(
-                                built, OffWall.of(storey), tight(storey, built), WaySnags.of(storey), of(storey))
+                                built,
+                                OffWall.of(storey),
+                                InAir.of(storey),
+                                tight(storey, built),
+                                WaySnags.of(storey),
+                                of(storey))
                         .flatMap(List::stream)
                         .toList());
     }

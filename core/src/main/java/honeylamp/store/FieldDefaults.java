@@ -55,6 +55,7 @@ final class FieldDefaults {
             new Field(List.of("storeys", "walls"), "works", JSON.stringNode("existing")),
             new Field(VIEWS, "works", JSON.stringNode("marked")),
             new Field(List.of("brief", "minimums"), "way", JSON.numberNode(900)),
+            new Field(List.of("brief", "minimums"), "beside", JSON.arrayNode()),
             new Field(List.of("brief"), "contents", names(Brief.Content.values())),
             new Field(List.of("presentation", "views", "showing"), "locked", JSON.arrayNode()),
             new Field(List.of("presentation", "views", "subject"), "depth", JSON.numberNode(1000)),

@@ -74,12 +74,14 @@ class ScheduleFileTest {
                             "Doors",
                             "Windows",
                             "Rooms",
+                            "Ways",
                             "Finishes",
                             "Materials",
                             "Cuts",
                             "Edges",
                             "Walls",
                             "Layers",
+                            "Units",
                             "Pieces",
                             "Shopping list");
             var rooms = book.findSheet("Rooms").orElseThrow().read();

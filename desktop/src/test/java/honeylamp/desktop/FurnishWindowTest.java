@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.demo.DemoFiles;
 import honeylamp.demo.place.QuillbackLane;
+import honeylamp.derive.pointing.BesidePiece;
 import honeylamp.edit.WallEdits;
 import honeylamp.plan.Buying;
 import honeylamp.plan.ElementId;
@@ -270,6 +271,37 @@ class FurnishWindowTest {
                     .anyMatch(s -> s.kind() == honeylamp.derive.snags.Snag.Kind.PIECE_TIGHT
                             && s.about().contains(desk.id())
                             && s.sentence().contains("to draw out its chair"));
+        }
+    }
+
+    @Test
+    void aPieceIsPlacedByNumbersTurnedToAnotherAndSetInARow() throws Exception {
+        try (var w = WindowDriver.with(DemoFiles.document())) {
+            w.press("stage-furnish");
+            var chair = first(w, "armchair");
+            var table = first(w, "low-table");
+            pick(w, chair.id());
+            w.press("piece-face");
+            w.click(table.at().x().mm() + 100, table.at().y().mm());
+            var faced = find(w, chair.id());
+            var toTable = table.at().point().minus(chair.at().point()).angleDeg();
+            assertThat(((faced.turnDeg() - 90 - toTable) % 360 + 360) % 360).isCloseTo(0, within(1e-6));
+            pick(w, chair.id());
+            w.press("piece-face");
+            w.key(KeyCode.ESCAPE); // leaves it as it is
+            assertThat(find(w, chair.id())).isEqualTo(faced);
+            var desk = first(w, "desk");
+            pick(w, desk.id());
+            w.fill("piece-free-front", "1.1 m");
+            var gap = WindowDriver.onScreen(
+                    () -> BesidePiece.gap(w.model().geometry(), find(w, desk.id()), BesidePiece.Side.FRONT, _ -> true));
+            assertThat(gap.orElseThrow().mm()).isCloseTo(1100, within(0.01));
+            var many = pieces(w).size();
+            w.fill("piece-more", "2");
+            w.fill("piece-row", "250");
+            assertThat(pieces(w)).hasSize(many + 2);
+            w.key(KeyCode.CONTROL, KeyCode.Z);
+            assertThat(pieces(w)).hasSize(many);
         }
     }
 

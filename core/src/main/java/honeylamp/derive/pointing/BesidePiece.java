@@ -35,15 +35,22 @@ public final class BesidePiece {
 
     /** The sides of a piece in its own frame. */
     public enum Side {
-        LEFT("left"),
-        RIGHT("right"),
-        FRONT("front"),
-        BACK("back");
+        LEFT("left", "on its left"),
+        RIGHT("right", "on its right"),
+        FRONT("front", "in front"),
+        BACK("back", "behind");
 
         private final String label;
+        private final String where;
 
-        Side(String label) {
+        Side(String label, String where) {
             this.label = label;
+            this.where = where;
+        }
+
+        /** Where something is that stands there, as the end of a sentence. */
+        public String where() {
+            return where;
         }
 
         /** The name shown to people. */
@@ -134,6 +141,12 @@ public final class BesidePiece {
                 .ring()
                 .through(strip(piece, side))
                 .counterClockwise();
+    }
+
+    /** The direction away from a side, in the plan, at length one. */
+    public static Point away(Furnishing piece, Side side) {
+        var strip = strip(piece, side);
+        return strip.apply(new Point(0, 1)).minus(strip.apply(Point.ORIGIN));
     }
 
     /** From a frame whose x runs along a side about its middle, and y away from it, to the plan. */

@@ -21,6 +21,14 @@ public final class StandsOn {
                 .max(Comparator.comparing(Furnishing::top));
     }
 
+    /** The highest piece below the middle of another that it can stand on; empty if there is none. */
+    public static Optional<Furnishing> below(Storey storey, Furnishing piece) {
+        return storey.furnishings().stream()
+                .filter(f -> !f.id().equals(piece.id()) && f.top().mm() <= HIGHEST_MM)
+                .filter(f -> Picking.footprint(f).contains(piece.at().point()))
+                .max(Comparator.comparing(Furnishing::top));
+    }
+
     /** How high above the floor something stands that is put on what is below a point. */
     public static Length top(Storey storey, Point at) {
         return at(storey, at).map(Furnishing::top).orElse(Length.ZERO);

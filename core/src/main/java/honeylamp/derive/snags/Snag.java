@@ -101,6 +101,8 @@ public record Snag(Kind kind, Point where, List<ElementId> about, String sentenc
         PIECE_FAR_OFF("piece far off", Subject.OTHER, Mends.BY_A_PERSON),
         /** A piece made to stand against a wall that stands a little off it. */
         PIECE_OFF_WALL("piece off its wall", Subject.OTHER, Mends.BY_A_PERSON),
+        /** A piece made to stand on another that stands on none. */
+        PIECE_IN_AIR("piece in the air", Subject.OTHER, Mends.BY_A_PERSON),
         /** A piece with less room beside it than such pieces need. */
         PIECE_TIGHT("piece too tight", Subject.OTHER, Mends.BY_A_PERSON),
         /** A way through the rooms narrower than is wanted. */

@@ -12,6 +12,7 @@ import honeylamp.geometry.Figure;
 import honeylamp.geometry.Point;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.plan.Furnishing;
+import honeylamp.plan.Plan;
 import honeylamp.takeoff.fit.FitCheck;
 import honeylamp.units.Length;
 import honeylamp.units.LengthText;
@@ -30,11 +31,16 @@ public final class FitSketch {
 
     private FitSketch() {}
 
-    /** The marks of a piece of a storey, wherever it now is, in paper mm. */
+    /**
+     * The marks of a piece of a storey, wherever it now is, in paper mm.
+     *
+     * @param plan gives units and what pieces need beside them
+     */
     public static List<Mark> marks(
-            PaperFrame frame, StoreyGeometry geometry, Furnishing piece, UnitSystem units, double penMm) {
+            PaperFrame frame, StoreyGeometry geometry, Furnishing piece, Plan plan, double penMm) {
+        var units = plan.units();
         var out = new ArrayList<Mark>();
-        for (var tight : FitCheck.of(geometry, piece)) {
+        for (var tight : FitCheck.of(geometry, piece, plan.brief().minimums())) {
             var ground = frame.paper(Figure.ring(tight.ground()));
             out.add(new Mark.Fill(ground, new Ink(ScreenColours.BRICK.argb(), TIGHT_OPACITY)));
             out.add(new Mark.Stroke(ground, Pen.butt(penMm), TIGHT));

@@ -11,6 +11,7 @@ import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.geometry.Ring;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Furnishing;
+import honeylamp.plan.Minimums;
 import honeylamp.plan.Wall;
 import honeylamp.takeoff.fit.FitRules.Need;
 import honeylamp.takeoff.fit.FitRules.Of;
@@ -37,12 +38,12 @@ public final class FitCheck {
     public record Tight(Furnishing piece, Need need, Gap gap, Ring ground) {}
 
     /** Where a piece has too little room; what goes in the works needs none, and is in no other's way. */
-    public static List<Tight> of(StoreyGeometry geometry, Furnishing piece) {
+    public static List<Tight> of(StoreyGeometry geometry, Furnishing piece, Minimums minimums) {
         var out = new ArrayList<Tight>();
         if (piece.works() == Wall.Works.REMOVED) {
             return out;
         }
-        for (var need : FitRules.of(piece.kind())) {
+        for (var need : FitRules.of(piece.kind(), minimums)) {
             var tight = need.sides().stream()
                     .flatMap(side -> tight(geometry, piece, need, side).stream())
                     .toList();
@@ -73,7 +74,7 @@ public final class FitCheck {
     public static List<Snag> of(LaidStorey storey) {
         var out = new ArrayList<Snag>();
         for (var piece : storey.geometry().storey().furnishings()) {
-            for (var tight : of(storey.geometry(), piece)) {
+            for (var tight : of(storey.geometry(), piece, storey.plan().brief().minimums())) {
                 out.add(snag(storey, tight));
             }
         }
@@ -95,17 +96,8 @@ public final class FitCheck {
                 tight.gap().line().middle(),
                 about,
                 name + ": " + LengthText.roundedWithUnit(Length.ofMm(tight.gap().mm()), units) + " free "
-                        + where(tight.gap().side()) + ", "
+                        + tight.gap().side().where() + ", "
                         + LengthText.roundedWithUnit(wanted, units) + " wanted "
                         + tight.need().why() + ".");
-    }
-
-    private static String where(Side side) {
-        return switch (side) {
-            case FRONT -> "in front";
-            case BACK -> "behind";
-            case LEFT -> "on its left";
-            case RIGHT -> "on its right";
-        };
     }
 }

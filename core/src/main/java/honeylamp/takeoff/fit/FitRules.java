@@ -6,11 +6,13 @@ import static honeylamp.derive.pointing.BesidePiece.Side.LEFT;
 import static honeylamp.derive.pointing.BesidePiece.Side.RIGHT;
 
 import honeylamp.derive.pointing.BesidePiece.Side;
+import honeylamp.plan.Minimums;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
  * The room that kinds of pieces need on their sides, in mm: values that are usual in homes, below which one bumps into
@@ -40,6 +42,15 @@ public final class FitRules {
             sides = List.copyOf(sides);
             except = Set.copyOf(except);
         }
+
+        /** Its sides by their names, as plans name them that ask for something else. */
+        public String names() {
+            return sides.stream().map(Side::label).collect(Collectors.joining(" "));
+        }
+
+        private Need with(double otherMm) {
+            return new Need(sides, of, otherMm, wideMm, why, except);
+        }
     }
 
     private static final double WHOLE = Double.POSITIVE_INFINITY;
@@ -63,6 +74,20 @@ public final class FitRules {
     /** What a kind needs; nothing for kinds that need no room. */
     public static List<Need> of(String kind) {
         return BY_KIND.getOrDefault(kind, List.of());
+    }
+
+    /** What a kind needs where a plan asks for something else on some sides; a need of nothing is none. */
+    public static List<Need> of(String kind, Minimums minimums) {
+        return asked(kind, minimums).stream().filter(n -> n.mm() > 0).toList();
+    }
+
+    /** The same, with those needs that were set to nothing. */
+    public static List<Need> asked(String kind, Minimums minimums) {
+        return of(kind).stream()
+                .map(n -> minimums.beside(kind, n.names())
+                        .map(l -> n.with(l.mm()))
+                        .orElse(n))
+                .toList();
     }
 
     private static Map<String, List<Need>> rules() {

@@ -18,6 +18,7 @@ import honeylamp.geometry.Segment;
 import honeylamp.plan.ElementId.FurnishingId;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.Furnishing;
+import honeylamp.plan.Minimums;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import java.util.ArrayList;
@@ -64,7 +65,7 @@ public final class StarterGroup {
     private static final double DOOR_MM = 900;
 
     /** Of so many places it is looked whether they are too tight. */
-    private static final int MOST_TRIED = 60;
+    static final int MOST_TRIED = 60;
 
     private static final double TIGHT_COST = 1000;
     private static final double WINDOW_COST = 400;
@@ -136,7 +137,8 @@ public final class StarterGroup {
     private static Optional<Candidate> best(
             Plan plan, StoreyGeometry geometry, Room room, FurnishingKind kind, Made size, GeometryCache cache) {
         var kept = keptFree(geometry);
-        var before = tight(geometry, room);
+        var minimums = plan.brief().minimums();
+        var before = tight(geometry, room, minimums);
         var tried = candidates(plan, geometry, room, kind, size).stream()
                 .filter(f -> stands(geometry, room, f, kept))
                 .map(f -> new Candidate(f, windows(geometry, f) + taste(room, f)))
@@ -148,7 +150,7 @@ public final class StarterGroup {
             var with = FurnishingEdits.add(plan, geometry.storey().id(), candidate.piece)
                     .plan();
             var then = cache.of(with, with.storey(geometry.storey().id()));
-            var cost = candidate.cost + TIGHT_COST * Math.max(0, tight(then, room) - before);
+            var cost = candidate.cost + TIGHT_COST * Math.max(0, tight(then, room, minimums) - before);
             if (best.filter(b -> b.cost <= cost).isEmpty()) {
                 best = Optional.of(new Candidate(candidate.piece, cost));
             }
@@ -160,8 +162,7 @@ public final class StarterGroup {
     }
 
     /** Places one would try: beside what it belongs to, along the walls, or anywhere. */
-    private static List<Furnishing> candidates(
-            Plan plan, StoreyGeometry geometry, Room room, FurnishingKind kind, Made size) {
+    static List<Furnishing> candidates(Plan plan, StoreyGeometry geometry, Room room, FurnishingKind kind, Made size) {
         var beside = besides(plan, geometry, room, kind, size);
         if (!beside.isEmpty()) {
             return beside;
@@ -263,7 +264,7 @@ public final class StarterGroup {
     }
 
     /** The ground before doors. */
-    private static List<Outline> keptFree(StoreyGeometry geometry) {
+    static List<Outline> keptFree(StoreyGeometry geometry) {
         return geometry.cuts().stream()
                 .filter(c -> !c.opening().kind().isWindow())
                 .map(StarterGroup::before)
@@ -282,7 +283,7 @@ public final class StarterGroup {
                 .counterClockwise();
     }
 
-    private static boolean stands(StoreyGeometry geometry, Room room, Furnishing piece, List<Outline> kept) {
+    static boolean stands(StoreyGeometry geometry, Room room, Furnishing piece, List<Outline> kept) {
         var footprint = Picking.footprint(piece);
         var inner = List.of(Outline.of(new honeylamp.geometry.Box(
                         -piece.width().mm() / 2 + INTO_MM,
@@ -316,9 +317,9 @@ public final class StarterGroup {
         return outlines.stream().mapToDouble(Outline::area).sum();
     }
 
-    private static int tight(StoreyGeometry geometry, Room room) {
+    static int tight(StoreyGeometry geometry, Room room, Minimums minimums) {
         return geometry.furnishingsIn(room).stream()
-                .mapToInt(f -> FitCheck.of(geometry, f).size())
+                .mapToInt(f -> FitCheck.of(geometry, f, minimums).size())
                 .sum();
     }
 

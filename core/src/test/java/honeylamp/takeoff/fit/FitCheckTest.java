@@ -14,6 +14,8 @@ import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.edit.FurnishingEdits;
 import honeylamp.plan.Furnishing;
+import honeylamp.plan.Minimums;
+import honeylamp.plan.Minimums.Beside;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.Wall;
@@ -125,7 +127,7 @@ class FitCheckTest {
     void whatIsFreeInFrontIsEnoughOrNot(String kind, double freeMm, boolean isTight) {
         var plan = before(kind, freeMm);
         var piece = first(plan);
-        assertThat(FitCheck.of(TestPlans.geometry(plan), piece))
+        assertThat(FitCheck.of(TestPlans.geometry(plan), piece, Minimums.USUAL))
                 .filteredOn(t -> t.gap().side() == Side.FRONT)
                 .hasSize(isTight ? 1 : 0)
                 .allSatisfy(t -> assertThat(t.gap().mm()).isCloseTo(freeMm, within(0.01)));
@@ -164,9 +166,10 @@ class FitCheckTest {
     void oneSideOfABedIsEnoughAndBedsideTablesDoNotCount() {
         var plan = with(TestPlans.clearRectangle(8000, 6000), "bed", 1600, 2000, 900, 820, 5000, 0);
         plan = with(plan, "bedside-table", 450, 400, 500, 1845, 5800, 0);
-        assertThat(FitCheck.of(TestPlans.geometry(plan), first(plan))).isEmpty();
+        assertThat(FitCheck.of(TestPlans.geometry(plan), first(plan), Minimums.USUAL))
+                .isEmpty();
         var shut = with(plan, "wardrobe", 600, 1800, 2100, 2000, 4900, 0);
-        assertThat(FitCheck.of(TestPlans.geometry(shut), first(shut)))
+        assertThat(FitCheck.of(TestPlans.geometry(shut), first(shut), Minimums.USUAL))
                 .singleElement()
                 .satisfies(t -> assertThat(t.need().why()).contains("get in"));
     }
@@ -183,7 +186,8 @@ class FitCheckTest {
         plan = FurnishingEdits.raise(plan, storey, java.util.List.of(hung), Length.ofMm(1500))
                 .orThrow();
         assertThat(lamp.kind()).isEqualTo("low-table");
-        assertThat(FitCheck.of(TestPlans.geometry(plan), first(plan))).isEmpty();
+        assertThat(FitCheck.of(TestPlans.geometry(plan), first(plan), Minimums.USUAL))
+                .isEmpty();
     }
 
     @Test
@@ -208,11 +212,51 @@ class FitCheckTest {
         var plan = before("wardrobe", 300);
         var at = TestPlans.storey(plan);
         var both = plan.storeys().getFirst().furnishings();
-        assertThat(FitCheck.of(geometryOf(plan), both.getFirst())).isNotEmpty();
+        assertThat(FitCheck.of(geometryOf(plan), both.getFirst(), Minimums.USUAL))
+                .isNotEmpty();
         for (var goes : both) {
             var less = FurnishingEdits.setWorks(plan, at, List.of(goes.id()), Wall.Works.REMOVED);
-            assertThat(FitCheck.of(geometryOf(less), first(less))).isEmpty();
+            assertThat(FitCheck.of(geometryOf(less), first(less), Minimums.USUAL))
+                    .isEmpty();
         }
+    }
+
+    @Test
+    void aPlanMayAskForMoreOrLessThanUsual() {
+        var plan = before("wardrobe", 600); // 550 is usual
+        var wardrobe = first(plan);
+        assertThat(FitCheck.of(geometryOf(plan), wardrobe, Minimums.USUAL)).isEmpty();
+        var more = Minimums.USUAL.with(new Beside("wardrobe", "front", Length.ofMm(700)));
+        assertThat(FitCheck.of(geometryOf(plan), wardrobe, more))
+                .singleElement()
+                .satisfies(t -> assertThat(t.need().mm()).isEqualTo(700));
+        var tight = before("wardrobe", 300);
+        var none = more.with(new Beside("wardrobe", "front", Length.ZERO));
+        assertThat(none.beside()).hasSize(1);
+        assertThat(FitCheck.of(geometryOf(tight), first(tight), none)).isEmpty();
+        assertThat(FitCheck.of(
+                        geometryOf(tight),
+                        first(tight),
+                        Minimums.USUAL.with(new Beside("bed", "front", Length.ofMm(9)))))
+                .isNotEmpty();
+    }
+
+    @Test
+    void aPieceTooTightIsOfferedTheNearestPlaceWithRoom() {
+        // a chest 300 before the wardrobe, at the east half of the north wall; the west half is free
+        var plan = with(TestPlans.clearRectangle(8000, 6000), "wardrobe", 1500, 600, 2100, 6000, 5700, 0);
+        plan = with(plan, "trunk", 2500, 400, 900, 6000, 5700 - 300 - 300 - 200, 0);
+        var snag = FitCheck.of(TestPlans.laid(plan)).getFirst();
+        var mend = BetterPlace.of(plan, geometryOf(plan), snag).orElseThrow();
+        assertThat(mend.words()).isEqualTo("Move it where it has room");
+        assertThat(FitCheck.of(TestPlans.laid(mend.plan()))).isEmpty();
+        var moved = first(mend.plan());
+        assertThat(moved.id()).isEqualTo(first(plan).id());
+        assertThat(moved.width()).isEqualTo(first(plan).width());
+        // a room in which it fits nowhere offers nothing
+        var narrow = with(TestPlans.clearRectangle(1600, 1000), "wardrobe", 1500, 600, 2100, 800, 700, 0);
+        var stuck = FitCheck.of(TestPlans.laid(narrow)).getFirst();
+        assertThat(BetterPlace.of(narrow, geometryOf(narrow), stuck)).isEmpty();
     }
 
     private static StoreyGeometry geometryOf(Plan plan) {

@@ -6,6 +6,7 @@ import honeylamp.edit.Mending;
 import honeylamp.edit.Mending.Mend;
 import honeylamp.edit.Mending.Mended;
 import honeylamp.plan.Plan;
+import honeylamp.takeoff.fit.BetterPlace;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
@@ -79,7 +80,9 @@ final class SnagMends {
         var reach = model.now().choices().gapReach();
         waiting++;
         worker.execute(() -> {
-            var mend = wanted == plan ? Mending.of(plan, geometry, snag, reach) : Optional.<Mend>empty();
+            var mend = wanted == plan
+                    ? Mending.of(plan, geometry, snag, reach).or(() -> BetterPlace.of(plan, geometry, snag))
+                    : Optional.<Mend>empty();
             Platform.runLater(() -> {
                 waiting--;
                 if (of == plan && mend.isPresent()) {

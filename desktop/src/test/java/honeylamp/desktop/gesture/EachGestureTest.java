@@ -16,6 +16,7 @@ import honeylamp.desktop.gesture.draw.DrawShape;
 import honeylamp.desktop.gesture.draw.Outlining;
 import honeylamp.desktop.gesture.draw.SetNorth;
 import honeylamp.desktop.gesture.look.CropView;
+import honeylamp.desktop.gesture.pick.FacePoint;
 import honeylamp.desktop.gesture.pick.MakeLike;
 import honeylamp.desktop.gesture.pick.PickCaption;
 import honeylamp.desktop.gesture.pick.PickOnPage;
@@ -362,6 +363,30 @@ class EachGestureTest {
         });
         assertThat(hand.gesture.underWay()).isFalse(); // what went on before goes on
         hand.gesture = MakeLike.begin(LookOn.at("Look."), Set.of(chair.id()));
+        isDropped(hand);
+    }
+
+    @Test
+    void facePoint() {
+        var plan = SailclothYard.plan();
+        var chair = plan.storeys().getFirst().furnishings().stream()
+                .filter(f -> f.kind().equals("armchair"))
+                .findFirst()
+                .orElseThrow();
+        var hand = new Hand(plan, FacePoint.begin(LookOn.at("Look."), List.of(chair.id())));
+        var at = chair.at().point();
+        hand.move(at.x() + 20_000, at.y()); // to the east, beyond everything
+        assertThat(hand.gesture.sketch(hand.scene())).isNotEmpty();
+        assertThat(hand.commits).isZero();
+        hand.click(at.x() + 20_000, at.y());
+        assertThat(hand.storey()
+                        .elements()
+                        .find(Furnishing.class, chair.id())
+                        .orElseThrow()
+                        .turnDeg())
+                .isCloseTo(90, within(1e-9)); // at 0 the front faces south
+        assertThat(hand.picked).isEqualTo(Set.of(chair.id()));
+        hand.gesture = FacePoint.begin(LookOn.at("Look."), List.of(chair.id()));
         isDropped(hand);
     }
 

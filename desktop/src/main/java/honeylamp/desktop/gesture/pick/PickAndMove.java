@@ -407,7 +407,7 @@ public record PickAndMove(
                     .ifPresent(place -> out.addAll(
                             Sketches.conflict(scene.frame(), List.of(Outline.of(place.lies())), scene.penMm())));
             single(scene).ifPresent(piece -> {
-                out.addAll(FitSketch.marks(scene.frame(), scene.geometry(), piece, scene.units(), scene.penMm()));
+                out.addAll(FitSketch.marks(scene.frame(), scene.geometry(), piece, scene.plan(), scene.penMm()));
                 out.addAll(Sketches.handle(scene.frame(), PieceHandles.turn(piece), 5 * scene.penMm(), scene.penMm()));
                 out.addAll(Sketches.handle(scene.frame(), PieceHandles.size(piece), 4 * scene.penMm(), scene.penMm()));
             });

@@ -139,7 +139,7 @@ public record PlaceFurnishing(FurnishingKind kind, Optional<Made> made, Optional
         }
         var piece = piece(scene);
         var out = new ArrayList<>(Sketches.piece(scene.frame(), piece, scene.penMm()));
-        out.addAll(FitSketch.marks(scene.frame(), scene.geometry(), piece, scene.units(), scene.penMm()));
+        out.addAll(FitSketch.marks(scene.frame(), scene.geometry(), piece, scene.plan(), scene.penMm()));
         return out;
     }
 

@@ -82,6 +82,7 @@ record FurnishingCard(WorkspaceModel model, CardFields parts) {
                 swap(piece)));
         Runs.of(piece).ifPresent(run -> out.add(3, new RunFields(parts, piece, run).of()));
         Leaning.gaps(model.geometry().network(), piece).ifPresent(gaps -> out.add(stays(piece, gaps)));
+        out.addAll(new PlacingFields(parts, piece).of());
         out.add(delivery(piece));
         out.add(new PieceToneFields(parts).of(piece));
         out.add(new BuyingFields(parts).works(piece));

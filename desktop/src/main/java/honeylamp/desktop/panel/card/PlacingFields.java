@@ -1,0 +1,105 @@
+package honeylamp.desktop.panel.card;
+
+import honeylamp.derive.pointing.BesidePiece;
+import honeylamp.derive.pointing.BesidePiece.Side;
+import honeylamp.desktop.gesture.pick.FacePoint;
+import honeylamp.desktop.panel.part.CountField;
+import honeylamp.desktop.panel.part.Widgets;
+import honeylamp.edit.BriefEdits;
+import honeylamp.edit.FurnishingEdits;
+import honeylamp.edit.Outcome;
+import honeylamp.plan.Furnishing;
+import honeylamp.plan.Minimums.Beside;
+import honeylamp.takeoff.fit.FitRules;
+import honeylamp.takeoff.fit.FitRules.Need;
+import honeylamp.takeoff.fit.FitRules.Of;
+import honeylamp.units.Length;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.Collectors;
+import javafx.scene.Node;
+
+/** Where a piece stands by numbers: how far from what is beside it, what it faces, and more of it in rows and circles. */
+record PlacingFields(CardFields parts, Furnishing piece) {
+    private static final int FIRST_MORE = 3;
+    private static final int MOST_MORE = 60;
+
+    List<Node> of() {
+        var free = new ArrayList<Node>();
+        for (var side : Side.values()) {
+            BesidePiece.gap(parts.model().geometry(), piece, side, _ -> true)
+                    .ifPresent(gap -> free.add(parts.distance(
+                            label(side),
+                            "piece-free-" + side.name().toLowerCase(Locale.ROOT),
+                            Length.ofMm(gap.mm()),
+                            v -> FurnishingEdits.standOff(parts.model().geometry(), parts.plan(), piece, side, v),
+                            "Move furnishing")));
+        }
+        free.add(Widgets.button(
+                "Face what is clicked\u2026",
+                "piece-face",
+                "Turns its front to a point, or to another piece",
+                () -> parts.model().begin(FacePoint.begin(parts.model().now().gesture(), List.of(piece.id())))));
+        var needs = needs();
+        return needs.length == 0
+                ? List.of(free(free), Widgets.section("More like it", more()))
+                : List.of(
+                        free(free),
+                        Widgets.section("Room such pieces need, in this plan", needs),
+                        Widgets.section("More like it", more()));
+    }
+
+    private static Node free(List<Node> nodes) {
+        return Widgets.section("Free beside it", nodes.toArray(Node[]::new));
+    }
+
+    /** What the plan wants beside all pieces of this kind; nothing asks for nothing. */
+    private Node[] needs() {
+        return FitRules.asked(piece.kind(), parts.plan().brief().minimums()).stream()
+                .map(need -> parts.distance(
+                        named(need),
+                        "piece-need-" + need.names().replace(' ', '-'),
+                        Length.ofMm(need.mm()),
+                        v -> Outcome.done(BriefEdits.minimums(
+                                parts.plan(), m -> m.with(new Beside(piece.kind(), need.names(), v)))),
+                        "Set room needed"))
+                .toArray(Node[]::new);
+    }
+
+    private static String named(Need need) {
+        return need.sides().size() == Side.values().length
+                ? "All round"
+                : need.sides().stream()
+                        .map(PlacingFields::label)
+                        .collect(Collectors.joining(need.of() == Of.ONE ? " or " : ", "));
+    }
+
+    private static String label(Side side) {
+        return switch (side) {
+            case LEFT -> "On the left";
+            case RIGHT -> "On the right";
+            case FRONT -> "In front";
+            case BACK -> "Behind";
+        };
+    }
+
+    private Node[] more() {
+        var many = new CountField("How many", "piece-more", FIRST_MORE, MOST_MORE, parts.model()::complain);
+        return new Node[] {
+            many,
+            parts.distance(
+                    "In a row, gap",
+                    "piece-row",
+                    Length.ZERO,
+                    v -> Outcome.done(FurnishingEdits.row(parts.plan(), parts.at(), piece, many.count(), v)),
+                    "Place in a row"),
+            parts.distance(
+                    "In a circle, radius",
+                    "piece-circle",
+                    Length.ZERO,
+                    v -> Outcome.done(FurnishingEdits.circle(parts.plan(), parts.at(), piece, many.count(), v)),
+                    "Place in a circle")
+        };
+    }
+}
