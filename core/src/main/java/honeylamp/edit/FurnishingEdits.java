@@ -216,7 +216,6 @@ public final class FurnishingEdits {
         return copies(
                 plan,
                 storey,
-                piece,
                 more,
                 i -> piece.withAt(Position.of(piece.placing().apply(step.times(i)))));
     }
@@ -228,10 +227,10 @@ public final class FurnishingEdits {
      */
     public static Plan circle(Plan plan, StoreyId storey, Furnishing piece, int more, Length radius) {
         var middle = piece.placing().apply(new Point(0, -radius.mm()));
-        return copies(plan, storey, piece, more, i -> piece.moved(Motion.turn(middle, 360.0 * i / (more + 1))));
+        return copies(plan, storey, more, i -> piece.moved(Motion.turn(middle, 360.0 * i / (more + 1))));
     }
 
-    private static Plan copies(Plan plan, StoreyId storey, Furnishing piece, int more, IntFunction<Furnishing> copy) {
+    private static Plan copies(Plan plan, StoreyId storey, int more, IntFunction<Furnishing> copy) {
         var out = plan;
         for (var i = 1; i <= more; i++) {
             out = add(out, storey, copy.apply(i).withKeeping(Keeping.AS_PUT)).plan();

@@ -69,6 +69,11 @@ final class PictureWalk {
                     .findFirst()
                     .ifPresent(f -> m.pick(Set.of(f.id())));
         }));
+        shots.add(new Shot("13-ways", m -> {
+            m.pick(Set.of());
+            window.actions().showStorey();
+            m.use(Tool.WALK_WAY);
+        }));
         shots.add(new Shot("5-lit", m -> {
             m.go(WorkStage.LIGHT);
             m.pick(Set.of());

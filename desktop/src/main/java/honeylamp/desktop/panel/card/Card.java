@@ -117,6 +117,11 @@ public final class Card extends VBox {
         visibleProperty().bind(Bindings.isNotEmpty(content.getChildren()).and(rest));
         managedProperty().bind(visibleProperty());
         Watched.in(content, model, made::of);
+        model.state().subscribe((was, now) -> {
+            if (!was.selection().equals(now.selection())) {
+                scroll.setVvalue(0); // another thing is read from its top
+            }
+        });
         model.state().subscribe(now -> rest.set(now.choices().round().rest() == Choices.Rest.SHOWN));
     }
 
