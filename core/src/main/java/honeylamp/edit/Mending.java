@@ -1,8 +1,6 @@
 package honeylamp.edit;
 
 import honeylamp.derive.openings.OpeningCut;
-import honeylamp.derive.pointing.Behind;
-import honeylamp.derive.pointing.StandsOn;
 import honeylamp.derive.snags.Snag;
 import honeylamp.derive.snags.Snags;
 import honeylamp.derive.snags.SwingJudgement;
@@ -15,7 +13,6 @@ import honeylamp.geometry.Segment;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.ElementId.WallId;
-import honeylamp.plan.Furnishing;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.Wall;
@@ -45,9 +42,6 @@ public final class Mending {
 
     /** A wall whose direction changes by a greater sine is turned; whole nanometres turn it by less. */
     private static final double TURNED_SINE = 1e-6;
-
-    /** What is farther behind a piece is not the wall it came off. */
-    private static final double FARTHEST_BEHIND_MM = 700;
 
     private Mending() {}
 
@@ -221,8 +215,8 @@ public final class Mending {
                     LEAF_AGAINST_PIECE,
                     POCKET_TOO_SHORT,
                     STORE_OPENS_INWARD -> hungAnew(plan, geometry, snag);
-            case PIECE_OFF_WALL -> movedBack(plan, geometry, snag);
-            case PIECE_IN_AIR -> putDown(plan, geometry, snag);
+            case PIECE_OFF_WALL -> PieceMends.movedBack(plan, geometry, snag);
+            case PIECE_IN_AIR -> PieceMends.putDown(plan, geometry, snag);
             case STAIR_OFF_LEVEL, STAIR_HARD_TO_CLIMB -> steppedAnew(plan, storey, snag);
             case OPEN_END,
                     UNNAMED_ROOM,
@@ -241,45 +235,6 @@ public final class Mending {
                     REGION_OFF_SURFACE,
                     OFF_SHEET -> Optional.empty();
         };
-    }
-
-    private static Optional<Furnishing> piece(StoreyGeometry geometry, Snag snag) {
-        return snag.about().stream()
-                .findFirst()
-                .flatMap(id -> geometry.storey().elements().find(Furnishing.class, id));
-    }
-
-    /** A piece with its back at the wall behind it. */
-    private static Optional<Mend> movedBack(Plan plan, StoreyGeometry geometry, Snag snag) {
-        return piece(geometry, snag)
-                .flatMap(piece -> Behind.gapMm(geometry, piece, 0, FARTHEST_BEHIND_MM).stream()
-                        .mapToObj(gap -> {
-                            var by = Point.direction(piece.turnDeg() + 90).times(gap);
-                            return new Mend(
-                                    "Move it back",
-                                    FurnishingEdits.move(
-                                            plan,
-                                            geometry.storey().id(),
-                                            List.of(piece.id()),
-                                            Length.ofMm(by.x()),
-                                            Length.ofMm(by.y())));
-                        })
-                        .findFirst());
-    }
-
-    /** A piece on what lies below it, or on the floor. */
-    private static Optional<Mend> putDown(Plan plan, StoreyGeometry geometry, Snag snag) {
-        return piece(geometry, snag).flatMap(piece -> {
-            var base = StandsOn.below(geometry.storey(), piece);
-            var words = base.isPresent() ? "Put it on what is below it" : "Put it on the floor";
-            return FurnishingEdits.raise(
-                            plan,
-                            geometry.storey().id(),
-                            List.of(piece.id()),
-                            base.map(Furnishing::top).orElse(Length.ZERO))
-                    .result()
-                    .map(down -> new Mend(words, down));
-        });
     }
 
     private static Optional<Mend> steppedAnew(Plan plan, StoreyId storey, Snag snag) {

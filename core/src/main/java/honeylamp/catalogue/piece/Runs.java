@@ -17,6 +17,7 @@ import honeylamp.units.UnitSystem;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 
 /** Runs of units: counters, units on a wall, tall units, closets; what may be in each, and how they are drawn. */
 public final class Runs {
@@ -155,7 +156,7 @@ public final class Runs {
         /** A closet so wide, parted evenly. */
         public Run in(Run before, Length width) {
             var each = new Length(width.nanometres() / kinds.size());
-            var units = java.util.stream.IntStream.range(0, kinds.size())
+            var units = IntStream.range(0, kinds.size())
                     .mapToObj(i -> new RunUnit(
                             kinds.get(i),
                             each,

@@ -131,7 +131,6 @@ final class Carrying {
                 return new End.Unwanted();
             }
             var at = queue.take();
-            var state = at / cells;
             var cell = at % cells;
             if (middle(cell).distance(goal) <= THERE_MM) {
                 return new End.There();
@@ -140,26 +139,32 @@ final class Carrying {
                 least = far[cell];
                 nearest = at;
             }
-            var column = cell % columns;
-            if (column > 0) {
-                offer(seen, queue, state, cell - 1);
-            }
-            if (column + 1 < columns) {
-                offer(seen, queue, state, cell + 1);
-            }
-            offer(seen, queue, state, cell - columns);
-            offer(seen, queue, state, cell + columns);
-            var turn = state % TURNS;
-            var way = state / TURNS;
-            turned(seen, queue, way * TURNS + (turn + 1) % TURNS, cell);
-            turned(seen, queue, way * TURNS + (turn + TURNS - 1) % TURNS, cell);
-            tipped(way, turn).forEach(next -> offer(seen, queue, next, cell));
+            spread(seen, queue, at / cells, cell);
         }
-        if (nearest < 0) { // it does not even stand at the start
-            return new End.Stuck(new Pose(ways.getFirst(), starts.getFirst(), 0));
+        return nearest < 0 // it does not even stand at the start
+                ? new End.Stuck(new Pose(ways.getFirst(), starts.getFirst(), 0))
+                : new End.Stuck(new Pose(
+                        ways.get(nearest / cells / TURNS),
+                        middle(nearest % cells),
+                        nearest / cells % TURNS * STEP_DEG));
+    }
+
+    /** To the places beside one, to the turns beside its turn, to its other sides. */
+    private void spread(BitSet seen, Queue queue, int state, int cell) {
+        var column = cell % columns;
+        if (column > 0) {
+            offer(seen, queue, state, cell - 1);
         }
-        var state = nearest / cells;
-        return new End.Stuck(new Pose(ways.get(state / TURNS), middle(nearest % cells), state % TURNS * STEP_DEG));
+        if (column + 1 < columns) {
+            offer(seen, queue, state, cell + 1);
+        }
+        offer(seen, queue, state, cell - columns);
+        offer(seen, queue, state, cell + columns);
+        var turn = state % TURNS;
+        var way = state / TURNS;
+        turned(seen, queue, way * TURNS + (turn + 1) % TURNS, cell);
+        turned(seen, queue, way * TURNS + (turn + TURNS - 1) % TURNS, cell);
+        tipped(way, turn).forEach(next -> offer(seen, queue, next, cell));
     }
 
     /** How many cells one walks from each to the goal, where nothing is carried. */

@@ -1,5 +1,7 @@
 package honeylamp.takeoff.way;
 
+import honeylamp.geometry.Box;
+import honeylamp.geometry.BoxIndex;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Segment;
 import honeylamp.plan.ElementId;
@@ -55,12 +57,13 @@ public record NarrowPlace(Segment line, List<ElementId> between, Optional<Openin
     /**
      * The narrow place near a point that is about in its middle: between the nearest edge and what is on the other side.
      *
+     * @param index of the edges of the floor
      * @return empty if nothing is on the other side
      */
-    static Optional<NarrowPlace> near(WalkedFloor floor, Point p, double clearMm) {
+    static Optional<NarrowPlace> near(WalkedFloor floor, BoxIndex index, Point p, double clearMm) {
         var reach = clearMm + AROUND_MM;
-        var near = floor.edges().stream()
-                .flatMap(e -> within(e, p, reach).stream())
+        var near = index.meeting(new Box(p.x() - reach, p.y() - reach, p.x() + reach, p.y() + reach)).stream()
+                .flatMap(i -> within(floor.edges().get(i), p, reach).stream())
                 .toList();
         var nearest =
                 near.stream().map(e -> e.line().nearest(p)).min((a, b) -> Double.compare(a.distance(p), b.distance(p)));

@@ -7,6 +7,7 @@ import honeylamp.derive.openings.OpeningFrame;
 import honeylamp.derive.pointing.Picking;
 import honeylamp.derive.rooms.Room;
 import honeylamp.derive.storeys.LaidStorey;
+import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Regions;
@@ -15,6 +16,7 @@ import honeylamp.geometry.Segment;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.OpeningKind;
+import honeylamp.plan.Structure;
 import honeylamp.plan.Structure.Block;
 import honeylamp.plan.Wall;
 import java.util.ArrayList;
@@ -88,49 +90,70 @@ record WalkedFloor(List<Outline> ground, List<Outline> inTheWay, List<Edge> edge
     /** A stair is in the way of what is higher than its headroom; other things are carried over it. */
     private static WalkedFloor of(
             LaidStorey storey, Predicate<OpeningCut> open, Predicate<Furnishing> standing, double highMm) {
-        var geometry = storey.geometry();
-        var doorways = geometry.cuts().stream()
+        var doorways = storey.geometry().cuts().stream()
                 .filter(WalkedFloor::isPassed)
                 .filter(open)
                 .map(WalkedFloor::doorway)
                 .toList();
-        var walls = Regions.difference(
-                geometry.network().poche(),
-                doorways.stream().map(d -> Outline.of(d.way)).toList());
-        var edges = new ArrayList<Edge>();
-        walls.forEach(w -> edges(edges, w, Optional.empty()));
-        var ground = new ArrayList<Outline>();
-        geometry.rooms().stream().map(Room::outline).forEach(ground::add);
-        doorways.forEach(d -> ground.add(Outline.of(d.way)));
-        var inTheWay = new ArrayList<Outline>();
-        for (var part : storey.fixedParts().blocks()) {
-            var outline = Outline.of(part.footprint().counterClockwise());
+        var all = new Gathered();
+        all.rooms(storey.geometry(), doorways);
+        storey.fixedParts().blocks().forEach(all::part);
+        var isCarriedOver =
+                highMm <= storey.plan().brief().minimums().headroom().mm();
+        storey.fixedParts().stairs().forEach(stair -> all.stair(stair, isCarriedOver));
+        storey.storey().furnishings().stream().filter(standing).forEach(all::piece);
+        return new WalkedFloor(List.copyOf(all.ground), List.copyOf(all.inTheWay), List.copyOf(all.edges), doorways);
+    }
+
+    /** What is found on a storey. */
+    private static final class Gathered {
+        private final List<Outline> ground = new ArrayList<>();
+        private final List<Outline> inTheWay = new ArrayList<>();
+        private final List<Edge> edges = new ArrayList<>();
+
+        void rooms(StoreyGeometry geometry, List<Doorway> doorways) {
+            var passed = doorways.stream().map(d -> Outline.of(d.way)).toList();
+            geometry.rooms().stream().map(Room::outline).forEach(ground::add);
+            ground.addAll(passed);
+            Regions.difference(geometry.network().poche(), passed).forEach(w -> edges(w, Optional.empty()));
+        }
+
+        void part(Structure part) {
             if (part.form() instanceof Block block) {
+                var outline = Outline.of(part.footprint().counterClockwise());
                 switch (block.kind()) {
-                    case POST, LIFT_SHAFT, CHIMNEY, FIREPLACE, VOID ->
-                        block(inTheWay, edges, outline, Optional.of(part.id()));
+                    case POST, LIFT_SHAFT, CHIMNEY, FIREPLACE, VOID -> block(outline, Optional.of(part.id()));
                     case BALCONY, RAMP -> ground.addAll(Regions.softened(List.of(outline), BALCONY_MM));
                     case GALLERY, BEAM, ROOFLIGHT, OVERHANG, TRAY_CEILING, SLOPING_CEILING -> {}
                 }
             }
         }
-        var headroom = storey.plan().brief().minimums().headroom().mm();
-        for (var stair : storey.fixedParts().stairs()) {
+
+        void stair(FixedParts.Flights stair, boolean isCarriedOver) {
             Optional<ElementId> id = Optional.of(stair.part().id());
-            if (highMm <= headroom) {
+            if (isCarriedOver) {
                 ground.addAll(stair.steps().outline());
                 sides(stair).forEach(s -> edges.add(new Edge(s, id)));
             } else {
-                steps(stair).forEach(o -> block(inTheWay, edges, o, id));
+                steps(stair).forEach(o -> block(o, id));
             }
         }
-        for (var piece : storey.storey().furnishings()) {
-            if (standing.test(piece)) {
-                var footprint = Outline.of(Picking.footprint(piece).counterClockwise());
-                block(inTheWay, edges, footprint, Optional.of(piece.id()));
-            }
+
+        void piece(Furnishing piece) {
+            block(Outline.of(Picking.footprint(piece).counterClockwise()), Optional.of(piece.id()));
         }
-        return new WalkedFloor(List.copyOf(ground), List.copyOf(inTheWay), List.copyOf(edges), doorways);
+
+        private void block(Outline outline, Optional<ElementId> id) {
+            inTheWay.add(outline);
+            edges(outline, id);
+        }
+
+        private void edges(Outline outline, Optional<ElementId> id) {
+            outline.rings()
+                    .flatMap(r -> r.edges().stream())
+                    .filter(e -> e.length() > 0)
+                    .forEach(e -> edges.add(new Edge(e, id)));
+        }
     }
 
     private static List<Outline> steps(FixedParts.Flights stair) {
@@ -183,18 +206,6 @@ record WalkedFloor(List<Outline> ground, List<Outline> inTheWay, List<Edge> edge
                 && piece.top().mm() > FLAT_MM
                 && piece.height().mm() > FLAT_MM
                 && piece.bottom().mm() < HEADROOM_MM;
-    }
-
-    private static void block(List<Outline> inTheWay, List<Edge> edges, Outline outline, Optional<ElementId> id) {
-        inTheWay.add(outline);
-        edges(edges, outline, id);
-    }
-
-    private static void edges(List<Edge> out, Outline outline, Optional<ElementId> id) {
-        outline.rings()
-                .flatMap(r -> r.edges().stream())
-                .filter(e -> e.length() > 0)
-                .forEach(e -> out.add(new Edge(e, id)));
     }
 
     private static boolean isPassed(OpeningCut cut) {

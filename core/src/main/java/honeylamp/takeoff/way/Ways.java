@@ -3,6 +3,7 @@ package honeylamp.takeoff.way;
 import honeylamp.derive.listing.FloorSteps;
 import honeylamp.derive.rooms.Room;
 import honeylamp.derive.storeys.LaidStorey;
+import honeylamp.geometry.BoxIndex;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Segment;
 import honeylamp.plan.RoomFit.CountsAs;
@@ -34,6 +35,7 @@ public final class Ways {
 
     private final LaidStorey storey;
     private final WalkedFloor floor;
+    private final BoxIndex index;
     private final Optional<Clearances> clear;
     private final List<FloorSteps.Step> steps;
     private final List<Entrance> entrances;
@@ -42,6 +44,8 @@ public final class Ways {
     private Ways(LaidStorey storey) {
         this.storey = storey;
         this.floor = WalkedFloor.furnished(storey);
+        this.index = new BoxIndex(
+                floor.edges().size(), i -> floor.edges().get(i).line().bounds());
         this.clear = floor.ground().isEmpty() ? Optional.empty() : Optional.of(Clearances.of(floor));
         this.steps = FloorSteps.on(storey);
         this.entrances = Entrance.of(storey, floor);
@@ -202,7 +206,7 @@ public final class Ways {
             var before = i == 0 ? Double.POSITIVE_INFINITY : raster.at(samples.get(i - 1));
             var after = i + 1 == samples.size() ? Double.POSITIVE_INFINITY : raster.at(samples.get(i + 1));
             if (here < told && here <= before && here < after) {
-                NarrowPlace.near(floor, samples.get(i), here)
+                NarrowPlace.near(floor, index, samples.get(i), here)
                         .filter(n -> n.mm() < 2 * told)
                         .filter(n -> crosses(line, n.line())) // else it is beside the way
                         .ifPresent(n -> add(out, n));

@@ -170,14 +170,25 @@ final class WidestWays {
         out.add(clear.middle(cells.getFirst()));
         var at = 0;
         while (at + 1 < cells.size()) {
-            var next = at + 1;
-            while (next + 1 < cells.size() && isFree(cells, at, next + 1, width)) {
-                next++;
-            }
-            at = next;
+            at = farthest(cells, at, width);
             out.add(clear.middle(cells.get(at)));
         }
         return List.copyOf(out);
+    }
+
+    /** A cell of a way that one reaches straight from another, about as far on as there is one: steps are doubled, then halved. */
+    private int farthest(List<Integer> cells, int from, int width) {
+        var step = 1;
+        while (from + 2 * step < cells.size() && isFree(cells, from, from + 2 * step, width)) {
+            step *= 2;
+        }
+        var good = from + step;
+        for (var more = step; more >= 1; more /= 2) {
+            if (good + more < cells.size() && isFree(cells, from, good + more, width)) {
+                good += more;
+            }
+        }
+        return good;
     }
 
     /** Whether one walks straight from one cell of a way to another and keeps off as much as on the way between them. */

@@ -173,7 +173,7 @@ record RunFields(CardFields parts, Furnishing piece, Run run) {
                         .edit(RunEdits.reach(parts.model().geometry(), parts.plan(), piece, side), "Lengthen run"));
     }
 
-    /** All that makes it up, what is alike and beside each other together. */
+    /** All that makes it up, from left to right. */
     private String told(RunLayout layout) {
         return layout.parts().stream()
                 .map(p -> p.kind().label() + " " + LengthText.rounded(p.width(), units()))
