@@ -8,7 +8,9 @@ import honeylamp.geometry.Point;
 import honeylamp.geometry.Segment;
 import honeylamp.plan.RoomFit.CountsAs;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -107,11 +109,12 @@ public final class Ways {
         var turning = rooms.stream().mapToInt(r -> freest(raster, r)).toArray();
         var goals = rooms.stream().mapToInt(r -> reached(raster, widest, r)).toArray();
         var lines = widest.to(goals, (int) (wantedMm() / 2));
+        Map<Integer, Optional<NarrowPlace>> known = new HashMap<>(); // ways share most of their places
         var out = new ArrayList<Reached>();
         for (var i = 0; i < rooms.size(); i++) {
             out.add(new Reached(
                     rooms.get(i),
-                    way(raster, lines.get(i)),
+                    way(raster, lines.get(i), known),
                     2 * Math.max(0, raster.at(turning[i])),
                     raster.middle(turning[i])));
         }
@@ -124,7 +127,7 @@ public final class Ways {
             var widest = new WidestWays(raster, cells(raster, List.of(from)));
             var line = widest.to(new int[] {standing(raster, to)}, (int) (wantedMm() / 2))
                     .getFirst();
-            return way(raster, line);
+            return way(raster, line, new HashMap<>());
         });
     }
 
@@ -175,7 +178,7 @@ public final class Ways {
         return best < 0 ? freest(raster, room) : best;
     }
 
-    private Optional<Way> way(Clearances raster, List<Point> line) {
+    private Optional<Way> way(Clearances raster, List<Point> line, Map<Integer, Optional<NarrowPlace>> known) {
         if (line.isEmpty()) {
             return Optional.empty();
         }
@@ -184,7 +187,7 @@ public final class Ways {
                 .mapToDouble(FloorSteps.Step::byMm)
                 .max()
                 .orElse(0);
-        return Optional.of(new Way(line, narrow(raster, line), step));
+        return Optional.of(new Way(line, narrow(raster, line, known), step));
     }
 
     private static boolean crosses(List<Point> line, Segment step) {
@@ -197,7 +200,7 @@ public final class Ways {
     }
 
     /** Where a way is narrow: at the least clear point of each stretch of it that is not wide. */
-    private List<NarrowPlace> narrow(Clearances raster, List<Point> line) {
+    private List<NarrowPlace> narrow(Clearances raster, List<Point> line, Map<Integer, Optional<NarrowPlace>> known) {
         var told = Math.max(wantedMm(), TOLD_MM) / 2;
         var out = new ArrayList<NarrowPlace>();
         var samples = samples(raster, line);
@@ -206,7 +209,8 @@ public final class Ways {
             var before = i == 0 ? Double.POSITIVE_INFINITY : raster.at(samples.get(i - 1));
             var after = i + 1 == samples.size() ? Double.POSITIVE_INFINITY : raster.at(samples.get(i + 1));
             if (here < told && here <= before && here < after) {
-                NarrowPlace.near(floor, index, samples.get(i), here)
+                var cell = raster.cell(samples.get(i));
+                known.computeIfAbsent(cell, c -> NarrowPlace.near(floor, index, raster.middle(c), raster.at(c)))
                         .filter(n -> n.mm() < 2 * told)
                         .filter(n -> crosses(line, n.line())) // else it is beside the way
                         .ifPresent(n -> add(out, n));
