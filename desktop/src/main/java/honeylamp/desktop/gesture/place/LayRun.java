@@ -133,7 +133,7 @@ public record LayRun(Optional<FaceSpot> from, Optional<FaceSpot> to, Round way) 
         return new Readout(
                 List.of(new Readout.Field(LENGTH, LengthText.rounded(Length.ofMm(longMm), scene.units()))),
                 "",
-                "Click where it ends, round corners too, or type its length. F goes the other way round the room.");
+                "Click where it ends, or type its length. F goes the other way round.");
     }
 
     @Override
