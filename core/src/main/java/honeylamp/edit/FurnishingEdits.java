@@ -134,7 +134,7 @@ public final class FurnishingEdits {
 
     /**
      * Makes pieces another kind, in its usual size and at its usual height; place, direction and side stay. What stands
-     * with its back at a wall still does.
+     * with its back at a wall still does; what a run was made up of goes with its kind.
      */
     public static Plan swap(
             Plan plan,
@@ -148,6 +148,7 @@ public final class FurnishingEdits {
         return change(plan, storey, ids, f -> {
             var back = new Point(0, (f.depth().mm() - depth.mm()) / 2);
             return f.with(copy -> copy.kind(kind)
+                    .run(kind.equals(f.kind()) ? f.run() : Optional.empty())
                     .width(width)
                     .depth(depth)
                     .height(height)

@@ -317,6 +317,23 @@ class RunEditsTest {
     }
 
     @Test
+    void swappedForAnotherKindItIsMadeUpAnew() {
+        var plan = straight();
+        var piece = pieces(plan).getFirst();
+        plan = RunEdits.ask(
+                        TestPlans.geometry(plan), plan, piece, Runs.of(piece).orElseThrow(), Kind.HOB)
+                .orThrow();
+        var at = TestPlans.storey(plan);
+        var ids = List.of(piece.id());
+        var longer = FurnishingEdits.swap(plan, at, ids, Runs.COUNTER, mm(3600), mm(600), mm(900), Length.ZERO);
+        assertThat(pieces(longer).getFirst().run())
+                .isEqualTo(pieces(plan).getFirst().run());
+        var closet = FurnishingEdits.swap(plan, at, ids, Runs.CLOSET, mm(2000), mm(600), mm(2400), Length.ZERO);
+        assertThat(Runs.of(pieces(closet).getFirst()).orElseThrow().filling()).isEqualTo(Kind.RAIL);
+        assertThat(Runs.of(pieces(closet).getFirst()).orElseThrow().units()).isEmpty();
+    }
+
+    @Test
     void closetsAreMadeUpAsTheyUsuallyAre() {
         var closet = Runs.of(Runs.CLOSET).orElseThrow();
         for (var use : Runs.ClosetUse.values()) {

@@ -24,6 +24,9 @@ public record RunLayout(List<Part> parts, List<RunUnit> leftOut) {
     /** A cut-out keeps so far from both sides of its unit. */
     private static final Length BESIDE = Length.ofMm(20);
 
+    /** What is longer than any house is closed by a filler, so that nobody waits for a mistyped length. */
+    private static final long MOST_STEPS = 2_000;
+
     private static final Length HOB_DEPTH = Length.ofMm(510);
     private static final Length SINK_DEPTH = Length.ofMm(500);
     private static final Length SINK_WIDTH = Length.ofMm(860);
@@ -131,7 +134,7 @@ public record RunLayout(List<Part> parts, List<RunUnit> leftOut) {
      */
     static List<Length> widths(Run.Series series, Length gap) {
         var step = series == Run.Series.METRIC ? Length.ofMm(50) : Length.ofInches(3);
-        var most = (int) (gap.nanometres() / step.nanometres());
+        var most = (int) Math.min(MOST_STEPS, gap.nanometres() / step.nanometres());
         var sizes = series.widths().stream()
                 .mapToInt(w -> (int) (w.nanometres() / step.nanometres()))
                 .toArray();

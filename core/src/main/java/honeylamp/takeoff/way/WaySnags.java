@@ -9,7 +9,6 @@ import honeylamp.derive.storeys.LaidStorey;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Structure;
-import honeylamp.takeoff.way.WalkedFloor.Doorway;
 import honeylamp.takeoff.way.Ways.Reached;
 import honeylamp.units.Length;
 import honeylamp.units.LengthText;
@@ -43,7 +42,7 @@ public final class WaySnags {
         var out = new ArrayList<Snag>();
         for (var reached : ways.toRooms()) {
             if (reached.way().isEmpty()) {
-                blocked(storey, reached).ifPresent(out::add);
+                blocked(ways, reached).ifPresent(out::add);
             } else {
                 reached.way().get().narrow().stream()
                         .filter(n -> n.door().isEmpty() && n.mm() < wantedMm(storey, n, wanted) - AS_GOOD_MM)
@@ -85,12 +84,8 @@ public final class WaySnags {
     }
 
     /** A room that has a door, and yet nobody comes in. */
-    private static Optional<Snag> blocked(LaidStorey storey, Reached reached) {
-        var hasDoor = WalkedFloor.furnished(storey).doorways().stream()
-                .map(Doorway::ends)
-                .flatMap(List::stream)
-                .anyMatch(p -> reached.room().outline().contains(p));
-        return hasDoor
+    private static Optional<Snag> blocked(Ways ways, Reached reached) {
+        return ways.hasDoor(reached.room())
                 ? Optional.of(new Snag(
                         Snag.Kind.NARROW_WAY,
                         reached.turning(),
@@ -101,7 +96,7 @@ public final class WaySnags {
                         "No way leads to " + name(reached) + ": what stands there leaves less than "
                                 + LengthText.roundedWithUnit(
                                         Length.ofMm(2.0 * WidestWays.LEAST_HALF_MM),
-                                        storey.plan().units())
+                                        ways.storey().plan().units())
                                 + " to pass."))
                 : Optional.empty();
     }

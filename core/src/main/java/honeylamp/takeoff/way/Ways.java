@@ -77,6 +77,13 @@ public final class Ways {
         }
     }
 
+    /** Whether a door leads into a room. */
+    boolean hasDoor(Room room) {
+        return floor.doorways().stream()
+                .flatMap(d -> d.ends().stream())
+                .anyMatch(p -> room.outline().contains(p));
+    }
+
     /** The storey. */
     public LaidStorey storey() {
         return storey;

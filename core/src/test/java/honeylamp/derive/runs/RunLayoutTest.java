@@ -110,6 +110,14 @@ class RunLayoutTest {
     }
 
     @Test
+    void aMistypedLengthKeepsNobodyWaiting() {
+        var layout = RunLayout.of(run(), mm(1e9));
+        assertThat(layout.parts()).hasSize(101); // a hundred metres of units of a metre, and what closes the rest
+        assertThat(layout.parts().getLast().kind()).isEqualTo(Kind.FILLER);
+        assertThat(layout.parts().getLast().to()).isEqualTo(mm(1e9));
+    }
+
+    @Test
     void whatHasNoRoomIsLeftOut() {
         var layout = RunLayout.of(run(unit(Kind.SINK, 900, 500), unit(Kind.HOB, 600, 1500)), mm(1400));
         assertThat(layout.leftOut()).extracting(RunUnit::kind).containsExactly(Kind.HOB);

@@ -86,11 +86,11 @@ public record WalkWay(Optional<Point> from, Optional<Walked> walked, Optional<Wa
         return from.isPresent();
     }
 
-    /** The ways shown: from the point clicked, else from where one comes in; after an edit they are walked anew. */
+    /** The ways shown: from the point clicked, else, and once the plan has changed, from where one comes in. */
     private List<Reached> reached(Surroundings scene) {
         return walked.filter(w -> scene.ways().filter(now -> now == w.on()).isPresent())
                 .map(Walked::reached)
-                .or(() -> scene.ways().map(w -> from.map(w::from).orElseGet(w::toRooms)))
+                .or(() -> scene.ways().map(Ways::toRooms))
                 .orElse(List.of());
     }
 
