@@ -47,8 +47,12 @@ class WaysWindowTest {
             var sofa = first(w, "sofa");
             w.click(sofa.at().x().mm(), sofa.at().y().mm() - 1900);
             w.click(11_300, 1500); // the reading nook
-            assertThat(hand(w).way()).isPresent();
-            var way = hand(w).way().orElseThrow();
+            assertThat(hand(w).to()).isPresent();
+            w.until(() -> w.model().scene().walked().isPresent());
+            var way = WindowDriver.onScreen(() -> w.model().scene().walked())
+                    .orElseThrow()
+                    .way()
+                    .orElseThrow();
             assertThat(way.narrowest().orElseThrow().mm()).isGreaterThanOrEqualTo(890);
             assertThat(WindowDriver.onScreen(() -> w.model().readout().fields()))
                     .extracting(f -> f.name())

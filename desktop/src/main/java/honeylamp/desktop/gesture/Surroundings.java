@@ -13,7 +13,6 @@ import honeylamp.plan.Plan;
 import honeylamp.plan.Showing.Kind;
 import honeylamp.plan.Wall;
 import honeylamp.takeoff.way.GettingIn;
-import honeylamp.takeoff.way.Ways;
 import honeylamp.units.Length;
 import honeylamp.units.LengthText;
 import honeylamp.units.UnitSystem;
@@ -32,7 +31,7 @@ import java.util.Set;
  * @param middle of what the window shows, in plan mm
  * @param view the view worked on
  * @param page the page worked on; none if the view is on none
- * @param ways through the storey, if they were asked for and are known
+ * @param walked the ways through the storey, if they were asked for and are known
  * @param stuck where the piece that is picked does not get in, if that was asked for and is known
  */
 public record Surroundings(
@@ -48,7 +47,7 @@ public record Surroundings(
         Point middle,
         LaidView view,
         Optional<Page> page,
-        Optional<Ways> ways,
+        Optional<Walked> walked,
         Optional<GettingIn.Place> stuck) {
     /** The storey with its copies of units: what the pointer catches, and the rooms there are. */
     public StoreyGeometry laid() {

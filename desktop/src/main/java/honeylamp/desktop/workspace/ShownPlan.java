@@ -10,18 +10,21 @@ import honeylamp.derive.storeys.LaidStorey;
 import honeylamp.derive.storeys.LaidView;
 import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.desktop.gesture.Choices;
+import honeylamp.desktop.gesture.Walked;
+import honeylamp.desktop.gesture.look.WalkWay;
 import honeylamp.desktop.workspace.SnagSearch.SnagThere;
 import honeylamp.desktop.workspace.Workspace.Worked;
 import honeylamp.drawing.Mark;
 import honeylamp.geometry.Box;
+import honeylamp.geometry.Point;
 import honeylamp.illustrate.sketch.Sketches;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Showing;
 import honeylamp.takeoff.way.Delivery;
 import honeylamp.takeoff.way.GettingIn;
-import honeylamp.takeoff.way.Ways;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Supplier;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
@@ -43,11 +46,27 @@ public final class ShownPlan {
     private final Supplier<Workspace> workspace;
     private final GeometryCache cache;
     private final SnagSearch search;
-    private final Aside<LaidStorey, Ways> ways;
+    private final Aside<Walk, Walked> ways;
     private final Aside<Delivered, GettingIn> deliveries;
     private @Nullable Checked checked;
 
     private record Checked(LaidPlan plan, BriefCheck check) {}
+
+    /**
+     * A walk through a storey.
+     *
+     * @param from where it begins; empty for where one comes in
+     * @param to where it ends; empty for all rooms
+     */
+    public record Walk(LaidStorey storey, Optional<Point> from, Optional<Point> to) {
+        private boolean isSame(Walk other) {
+            return storey.id().equals(other.storey.id())
+                    && storey.plan().storeys() == other.storey.plan().storeys()
+                    && storey.plan().brief() == other.storey.plan().brief()
+                    && from.equals(other.from)
+                    && to.equals(other.to);
+        }
+    }
 
     /** A piece that is carried to where it stands. */
     public record Delivered(LaidStorey storey, Furnishing piece) {
@@ -60,22 +79,17 @@ public final class ShownPlan {
         this.workspace = workspace;
         this.cache = cache;
         this.search = search;
-        this.ways = new Aside<>(threads.beside(), ShownPlan::haveSameWays, (storey, _) -> Ways.of(storey));
+        this.ways =
+                new Aside<>(threads.beside(), Walk::isSame, (walk, _) -> Walked.of(walk.storey, walk.from, walk.to));
         this.deliveries = new Aside<>(
                 threads.beside(), Delivered::isSame, (asked, wanted) -> Delivery.of(asked.storey, asked.piece, wanted));
-    }
-
-    private static boolean haveSameWays(LaidStorey a, LaidStorey b) {
-        return a.id().equals(b.id())
-                && a.plan().storeys() == b.plan().storeys()
-                && a.plan().brief() == b.plan().brief();
     }
 
     /** The workspace has changed: what is wrong with it is looked for. */
     void changed() {
         search.want(storey(), workspace.get().choices().gapReach());
-        if (workspace.get().tool() == Tool.WALK_WAY) {
-            ways.ask(storey());
+        if (workspace.get().gesture() instanceof WalkWay walk) {
+            ways.ask(new Walk(storey(), walk.from(), walk.to()));
         }
     }
 
@@ -155,7 +169,7 @@ public final class ShownPlan {
     }
 
     /** The ways through storeys. */
-    public Aside<LaidStorey, Ways> ways() {
+    public Aside<Walk, Walked> ways() {
         return ways;
     }
 

@@ -12,6 +12,7 @@ import honeylamp.desktop.gesture.Pointer;
 import honeylamp.desktop.gesture.Readout;
 import honeylamp.desktop.gesture.Surroundings;
 import honeylamp.desktop.gesture.Typed;
+import honeylamp.desktop.gesture.look.WalkWay;
 import honeylamp.desktop.workspace.Intent.Point.Act;
 import honeylamp.desktop.workspace.Workspace.Fit;
 import honeylamp.desktop.workspace.Workspace.Fit.Filling;
@@ -154,7 +155,9 @@ public final class WorkspaceModel {
                 w.viewport().centre(),
                 laid,
                 page(w),
-                w.tool() == Tool.WALK_WAY ? shown.ways().to(laid.storey()) : Optional.empty(),
+                w.gesture() instanceof WalkWay walk
+                        ? shown.ways().to(new ShownPlan.Walk(laid.storey(), walk.from(), walk.to()))
+                        : Optional.empty(),
                 stuck(w, laid));
     }
 

@@ -14,7 +14,6 @@ import honeylamp.plan.ElementId;
 import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Storey;
-import honeylamp.takeoff.way.Ways;
 import honeylamp.units.Length;
 import java.util.List;
 import java.util.Optional;
@@ -27,7 +26,7 @@ class Hand {
     Gesture gesture;
     Set<ElementId> picked = Set.of();
     String complaint = "";
-    Optional<Ways> ways = Optional.empty();
+    Optional<Walked> walked = Optional.empty();
     Point middle = new Point(2000, 1500);
     int commits;
 
@@ -57,7 +56,7 @@ class Hand {
                 middle,
                 view,
                 Optional.of(plan.presentation().pages().getFirst()),
-                ways,
+                walked,
                 Optional.empty());
     }
 

@@ -14,7 +14,6 @@ import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.Run.Series;
 import honeylamp.plan.Wall.BodySide;
-import honeylamp.takeoff.way.Ways;
 import honeylamp.units.Length;
 import honeylamp.units.UnitSystem;
 import java.util.List;
@@ -101,13 +100,17 @@ class RunGestureTest {
     @Test
     void waysAreWalkedOnceTheyAreKnown() {
         var hand = new Hand(room(UnitSystem.MM), WalkWay.begin());
-        hand.click(1000, 1000);
-        assertThat(hand.complaint).contains("still being looked for");
+        var storey = LaidPlan.of(hand.plan).all().getFirst();
+        assertThat(hand.gesture.readout(hand.scene()).hint()).startsWith("Looking for the ways");
         assertThat(hand.gesture.sketch(hand.scene())).isEmpty();
-        hand.ways = Optional.of(Ways.of(LaidPlan.of(hand.plan).all().getFirst()));
+        hand.walked = Optional.of(Walked.of(storey, Optional.empty(), Optional.empty()));
         assertThat(hand.gesture.readout(hand.scene()).hint()).contains("No door leads in");
         hand.click(1000, 1000).click(4000, 3000);
-        var way = ((WalkWay) hand.gesture).way().orElseThrow();
+        var walk = (WalkWay) hand.gesture;
+        assertThat(walk.to()).isPresent();
+        hand.walked = Optional.of(Walked.of(storey, walk.from(), walk.to()));
+        var way = hand.walked.orElseThrow().way().orElseThrow();
+        assertThat(hand.gesture.readout(hand.scene()).fields()).isNotEmpty();
         assertThat(way.lengthMm()).isCloseTo(Math.hypot(3000, 2000), within(100.0));
         assertThat(hand.gesture.sketch(hand.scene())).isNotEmpty();
         assertThat(hand.commits).isZero();

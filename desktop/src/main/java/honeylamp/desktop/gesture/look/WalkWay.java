@@ -6,14 +6,13 @@ import honeylamp.desktop.gesture.Pointer;
 import honeylamp.desktop.gesture.Readout;
 import honeylamp.desktop.gesture.Reply;
 import honeylamp.desktop.gesture.Surroundings;
+import honeylamp.desktop.gesture.Walked;
 import honeylamp.drawing.Mark;
 import honeylamp.geometry.Point;
 import honeylamp.illustrate.sketch.Sketches;
 import honeylamp.illustrate.sketch.WaySketch;
 import honeylamp.takeoff.way.NarrowPlace;
 import honeylamp.takeoff.way.Way;
-import honeylamp.takeoff.way.Ways;
-import honeylamp.takeoff.way.Ways.Reached;
 import honeylamp.units.Length;
 import honeylamp.units.LengthText;
 import java.util.ArrayList;
@@ -23,13 +22,13 @@ import java.util.Optional;
 
 /**
  * Shows the ways from where one comes in to all rooms, or from a point that was clicked, or between two; nothing is drawn.
+ * They are walked aside.
  *
  * @param from the point clicked first
- * @param walked the ways from there, and the storey they were found on
- * @param way between two points
+ * @param to the point clicked second
  * @param seen whether ways are judged for those who step, or for those who do not
  */
-public record WalkWay(Optional<Point> from, Optional<Walked> walked, Optional<Way> way, Seen seen) implements Gesture {
+public record WalkWay(Optional<Point> from, Optional<Point> to, Seen seen) implements Gesture {
     private static final Ask<Length> WIDTH = Ask.length("Least width");
     private static final Ask<Length> LENGTH = Ask.length("Length");
     private static final double SPOT_PX = 6;
@@ -40,12 +39,9 @@ public record WalkWay(Optional<Point> from, Optional<Walked> walked, Optional<Wa
         STEP_FREE
     }
 
-    /** Ways from a point. */
-    public record Walked(Ways on, List<Reached> reached) {}
-
     /** Nothing clicked yet. */
     public static WalkWay begin() {
-        return new WalkWay(Optional.empty(), Optional.empty(), Optional.empty(), Seen.ON_FOOT);
+        return new WalkWay(Optional.empty(), Optional.empty(), Seen.ON_FOOT);
     }
 
     @Override
@@ -55,25 +51,17 @@ public record WalkWay(Optional<Point> from, Optional<Walked> walked, Optional<Wa
 
     @Override
     public Reply pressed(Surroundings scene, Pointer pointer) {
-        if (scene.ways().isEmpty()) {
-            return Reply.complain(this, "The ways are still being looked for. Click again in a moment.");
-        }
-        var ways = scene.ways().get();
-        if (from.isEmpty() || way.isPresent()) {
-            var walked = new Walked(ways, ways.from(pointer.at()));
-            return Reply.to(new WalkWay(Optional.of(pointer.at()), Optional.of(walked), Optional.empty(), seen));
-        }
-        var found = ways.between(from.get(), pointer.at());
-        return found.isEmpty()
-                ? Reply.complain(
-                        this, "No way leads there: what stands between leaves no room to pass, or no door does.")
-                : Reply.to(new WalkWay(from, walked, found, seen));
+        var at = Optional.of(pointer.at());
+        return Reply.to(
+                from.isEmpty() || to.isPresent()
+                        ? new WalkWay(at, Optional.empty(), seen)
+                        : new WalkWay(from, at, seen));
     }
 
     @Override
     public Reply key(Surroundings scene, Key key) {
         var other = seen == Seen.ON_FOOT ? Seen.STEP_FREE : Seen.ON_FOOT;
-        return Reply.to(key == Key.FLIP ? new WalkWay(from, walked, way, other) : this);
+        return Reply.to(key == Key.FLIP ? new WalkWay(from, to, other) : this);
     }
 
     @Override
@@ -86,33 +74,30 @@ public record WalkWay(Optional<Point> from, Optional<Walked> walked, Optional<Wa
         return from.isPresent();
     }
 
-    /** The ways shown: from the point clicked, else, and once the plan has changed, from where one comes in. */
-    private List<Reached> reached(Surroundings scene) {
-        return walked.filter(w -> scene.ways().filter(now -> now == w.on()).isPresent())
-                .map(Walked::reached)
-                .or(() -> scene.ways().map(Ways::toRooms))
-                .orElse(List.of());
-    }
-
     @Override
     public Readout readout(Surroundings scene) {
-        if (scene.ways().isEmpty()) {
+        if (scene.walked().isEmpty()) {
             return Readout.hint("Looking for the ways\u2026");
         }
-        if (way.isPresent()) {
-            return new Readout(
-                    fields(scene, way.get()),
-                    "",
-                    "Click where another way begins. Esc shows the ways from the entrance.");
+        var walked = scene.walked().get();
+        if (to.isPresent()) {
+            return walked.way()
+                    .map(way -> new Readout(
+                            fields(scene, way),
+                            "",
+                            "Click where another way begins. Esc shows the ways from the entrance."))
+                    .orElseGet(
+                            () -> Readout.hint("No way leads there: what stands between leaves no room to pass, or no"
+                                    + " door does. Click where another begins."));
         }
         if (from.isPresent()) {
             return Readout.hint("Click where the way leads to. Esc shows the ways from the entrance.");
         }
-        if (scene.ways().get().entrances().isEmpty()) {
+        if (walked.on().entrances().isEmpty()) {
             return Readout.hint(
                     "No door leads in from outside, and no stair leads here. Click where one stands to begin with.");
         }
-        var narrowest = reached(scene).stream()
+        var narrowest = walked.reached().stream()
                 .flatMap(r -> r.way().stream())
                 .flatMap(w -> w.narrowest().stream())
                 .min(Comparator.comparingDouble(NarrowPlace::mm));
@@ -137,19 +122,21 @@ public record WalkWay(Optional<Point> from, Optional<Walked> walked, Optional<Wa
 
     @Override
     public List<Mark> sketch(Surroundings scene) {
-        if (scene.ways().isEmpty()) {
-            return List.of();
-        }
-        var wanted = scene.ways().get().wantedMm();
         var out = new ArrayList<Mark>();
-        if (way.isPresent()) {
-            out.addAll(WaySketch.marks(scene.frame(), way.get(), wanted, scene.units(), scene.penMm()));
-        } else if (seen == Seen.STEP_FREE) {
-            out.addAll(WaySketch.stepFree(scene.frame(), reached(scene), scene.units(), scene.penMm()));
-        } else {
-            out.addAll(WaySketch.marks(scene.frame(), reached(scene), wanted, scene.units(), scene.penMm()));
-        }
+        scene.walked().ifPresent(walked -> out.addAll(marks(scene, walked)));
         from.ifPresent(p -> out.add(Sketches.spot(scene.frame(), p, SPOT_PX * scene.penMm(), scene.penMm())));
         return out;
+    }
+
+    private List<Mark> marks(Surroundings scene, Walked walked) {
+        var wanted = walked.on().wantedMm();
+        if (to.isPresent()) {
+            return walked.way()
+                    .map(way -> WaySketch.marks(scene.frame(), way, wanted, scene.units(), scene.penMm()))
+                    .orElse(List.of());
+        }
+        return seen == Seen.STEP_FREE
+                ? WaySketch.stepFree(scene.frame(), walked.reached(), scene.units(), scene.penMm())
+                : WaySketch.marks(scene.frame(), walked.reached(), wanted, scene.units(), scene.penMm());
     }
 }
