@@ -28,6 +28,7 @@ module honeylamp.core {
     exports honeylamp.derive.fixed;
     exports honeylamp.derive.listing;
     exports honeylamp.derive.openings;
+    exports honeylamp.derive.own;
     exports honeylamp.derive.pointing;
     exports honeylamp.derive.rooms;
     exports honeylamp.derive.runs;

@@ -35,6 +35,7 @@ class FloorsTest {
             "derive.rooms",
             "derive.storeys",
             "derive.pointing",
+            "derive.own",
             "derive.runs",
             "derive.traced",
             "derive.tiers",

@@ -1,5 +1,6 @@
 package honeylamp.edit;
 
+import honeylamp.derive.pointing.Apart;
 import honeylamp.derive.pointing.BesidePiece;
 import honeylamp.derive.pointing.Picking;
 import honeylamp.derive.pointing.PieceHandles;
@@ -12,6 +13,7 @@ import honeylamp.plan.Furnishing;
 import honeylamp.plan.Keeping;
 import honeylamp.plan.Motion;
 import honeylamp.plan.Oklch;
+import honeylamp.plan.OwnPiece;
 import honeylamp.plan.Palette;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
@@ -28,6 +30,7 @@ import java.util.function.UnaryOperator;
 /** Placing and correcting furnishings. */
 public final class FurnishingEdits {
     private static final double LEAST_SIZE_MM = 100;
+    private static final double LEAST_APART_MM = 0.01;
     private static final Length HIGHEST = Length.ofMm(10_000);
     private static final Length DUPLICATE_SHIFT = Length.ofMm(300);
 
@@ -115,6 +118,15 @@ public final class FurnishingEdits {
                 .toList();
     }
 
+    /** Draws pieces over others of their level, or below them if less than 0, so many steps more. */
+    public static Plan order(Plan plan, StoreyId storey, List<FurnishingId> ids, int more) {
+        return change(
+                plan,
+                storey,
+                ids,
+                f -> f.withOrder(Math.clamp((long) f.order() + more, -Furnishing.MOST_ORDER, Furnishing.MOST_ORDER)));
+    }
+
     /** What becomes of pieces in the building works. */
     public static Plan setWorks(Plan plan, StoreyId storey, List<FurnishingId> ids, Wall.Works works) {
         return change(plan, storey, ids, f -> f.withWorks(works));
@@ -141,6 +153,7 @@ public final class FurnishingEdits {
             StoreyId storey,
             List<FurnishingId> ids,
             String kind,
+            Optional<OwnPiece> own,
             Length width,
             Length depth,
             Length height,
@@ -148,6 +161,7 @@ public final class FurnishingEdits {
         return change(plan, storey, ids, f -> {
             var back = new Point(0, (f.depth().mm() - depth.mm()) / 2);
             return f.with(copy -> copy.kind(kind)
+                    .own(own)
                     .run(kind.equals(f.kind()) ? f.run() : Optional.empty())
                     .width(width)
                     .depth(depth)
@@ -184,6 +198,21 @@ public final class FurnishingEdits {
                 .map(f -> f.at().point())
                 .min(Comparator.comparingDouble(q -> q.distance(p)))
                 .orElse(p);
+    }
+
+    /**
+     * Moves a piece straight towards a thing or away from it, until so much is between their edges.
+     *
+     * @param apart how far it stands from it now
+     * @return refused if they touch, so that no direction shows
+     */
+    public static Outcome<Plan> standFrom(Plan plan, StoreyId storey, FurnishingId id, Apart apart, Length wanted) {
+        var now = apart.line().length();
+        if (now < LEAST_APART_MM) {
+            return Outcome.refused("they touch, and no direction shows", "Move it a little apart first.");
+        }
+        var shift = apart.line().unit().times(now - wanted.mm());
+        return Outcome.done(move(plan, storey, List.of(id), Length.ofMm(shift.x()), Length.ofMm(shift.y())));
     }
 
     /** Turns pieces so that each faces a point. */

@@ -1,10 +1,16 @@
 package honeylamp.edit;
 
+import honeylamp.derive.pointing.Picking;
+import honeylamp.derive.storeys.StoreyGeometry;
+import honeylamp.geometry.Point;
+import honeylamp.geometry.Segment;
 import honeylamp.plan.Covering;
 import honeylamp.plan.ElementId.CoveringId;
 import honeylamp.plan.ElementId.RegionId;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.Finish;
+import honeylamp.plan.Furnishing;
+import honeylamp.plan.Opening.Swing;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.Region;
@@ -15,9 +21,11 @@ import honeylamp.plan.Surface.WallSide;
 import honeylamp.plan.Wall;
 import honeylamp.units.Length;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 
 /** Outlines parts of surfaces, and keeps those on walls where they are through edits of their walls. */
 public final class OwnRegions {
@@ -29,6 +37,7 @@ public final class OwnRegions {
 
     private static final double SPLASH_BACK_TOP_MM = 1500;
     private static final double SPLASH_BACK_WIDTH_MM = 600;
+    private static final Length LEAST_SPLASH_BACK = Length.ofMm(100);
 
     private OwnRegions() {}
 
@@ -67,6 +76,52 @@ public final class OwnRegions {
                 Length.ofMm(SPLASH_BACK_FOOT_MM),
                 Length.ofMm(middle + half),
                 Length.ofMm(SPLASH_BACK_TOP_MM));
+    }
+
+    /**
+     * Outlines a splash-back as wide as a piece on the wall behind it, from its top up to what hangs above it.
+     *
+     * @return refused if its back is at no straight wall
+     */
+    public static Outcome<Added<RegionId>> behind(Plan plan, StoreyGeometry geometry, Furnishing piece, Finish finish) {
+        var at = Leaning.gaps(geometry.network(), piece)
+                .flatMap(gaps -> geometry.storey().wall(gaps.wall()))
+                .filter(wall -> wall.line() instanceof Segment);
+        if (at.isEmpty()) {
+            return Outcome.refused("its back is at no straight wall", "Move it to one first.");
+        }
+        var line = at.get().line();
+        var half = piece.width().mm() / 2;
+        var ends = Stream.of(new Point(-half, 0), new Point(half, 0))
+                .map(p -> line.along(piece.placing().apply(p)))
+                .sorted()
+                .toList();
+        var foot = piece.top();
+        var top = geometry.storey().furnishings().stream()
+                .filter(f ->
+                        f.bottom().compareTo(foot) > 0 && Picking.footprint(f).contains(nearest(piece, f)))
+                .map(Furnishing::bottom)
+                .min(Comparator.naturalOrder())
+                .orElse(Length.max(Length.ofMm(SPLASH_BACK_TOP_MM), foot.plus(LEAST_SPLASH_BACK)));
+        var side = line.offset(piece.at().point()) > 0 ? Swing.LEFT : Swing.RIGHT;
+        return Outcome.done(add(
+                plan,
+                geometry.storey().id(),
+                new Region.Upright(at.get().id(), side),
+                rectangle(
+                        Length.ofMm(Math.max(0, ends.getFirst())),
+                        foot,
+                        Length.ofMm(Math.min(line.length(), ends.getLast())),
+                        top),
+                finish));
+    }
+
+    /** The place of what hangs above a piece, drawn to where its front half is. */
+    private static Point nearest(Furnishing piece, Furnishing above) {
+        var local = piece.placing().inverse().apply(above.at().point());
+        var w = piece.width().mm() / 2;
+        var d = piece.depth().mm() / 2;
+        return piece.placing().apply(new Point(Math.clamp(local.x(), -w, w), Math.clamp(local.y(), -d, d)));
     }
 
     /** Changes a region; the same plan if it is not there. */

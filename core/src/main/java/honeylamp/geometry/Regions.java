@@ -23,6 +23,8 @@ import org.locationtech.jts.operation.buffer.BufferParameters;
 import org.locationtech.jts.operation.overlayng.OverlayNG;
 import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 import org.locationtech.jts.operation.polygonize.Polygonizer;
+import org.locationtech.jts.simplify.TopologyPreservingSimplifier;
+import org.locationtech.jts.triangulate.polygon.PolygonTriangulator;
 
 /** Set operations on surfaces; the one bridge to JTS, whose coordinates here are millimetres. */
 public final class Regions {
@@ -74,6 +76,31 @@ public final class Regions {
                         multi(parts),
                         -byMm,
                         new BufferParameters(8, BufferParameters.CAP_FLAT, BufferParameters.JOIN_MITRE, MOST_MITRE)));
+    }
+
+    /** Convex pieces that make a surface up but for so much along its edges: itself if it is convex, else triangles. */
+    public static List<Ring> convexParts(Outline outline, double toleranceMm) {
+        var shell = outline.shell().counterClockwise();
+        if (outline.holes().isEmpty() && isConvex(shell)) {
+            return List.of(shell);
+        }
+        var plain = TopologyPreservingSimplifier.simplify(valid(polygon(outline)), toleranceMm);
+        var out = new ArrayList<Ring>();
+        var triangles = PolygonTriangulator.triangulate(plain);
+        for (var i = 0; i < triangles.getNumGeometries(); i++) {
+            out.add(outline((Polygon) triangles.getGeometryN(i)).shell().counterClockwise());
+        }
+        return out;
+    }
+
+    private static boolean isConvex(Ring ring) {
+        var edges = ring.edges();
+        for (var i = 0; i < edges.size(); i++) {
+            if (edges.get(i).unit().cross(edges.get((i + 1) % edges.size()).unit()) < -1e-9) {
+                return false;
+            }
+        }
+        return true;
     }
 
     /** A point inside a surface, found quickly; not the freest. */

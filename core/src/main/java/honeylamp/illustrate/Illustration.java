@@ -41,6 +41,7 @@ import honeylamp.illustrate.shade.Solids;
 import honeylamp.illustrate.shade.TopShadow;
 import honeylamp.illustrate.words.DimensionArt;
 import honeylamp.illustrate.words.LabelArt;
+import honeylamp.illustrate.words.PartLabels;
 import honeylamp.illustrate.words.TagArt;
 import honeylamp.illustrate.words.TierPlaces;
 import honeylamp.plan.Ground;
@@ -199,6 +200,11 @@ public final class Illustration {
         if (showing.shows(Kind.NOTES)) {
             words.addAll(faint(Kind.NOTES, labels.notes(geometry.storey().notes())));
             words.addAll(faint(Kind.NOTES, ElevationMarks.of(view, frame, pens)));
+        }
+        if (showing.shows(Kind.FURNITURE)) {
+            words.addAll(faint(
+                    Kind.FURNITURE,
+                    new PartLabels(frame, pens).marks(geometry.storey().furnishings())));
         }
         words.addAll(faint(Kind.TAGS, new TagArt(frame, pens).marks(geometry.cuts(), labels.tags())));
         if (!words.isEmpty()) {

@@ -23,6 +23,8 @@ import java.util.stream.Stream;
  * @param works what becomes of it in the building works
  * @param buying what is known of it as it is bought
  * @param run what it is made up of, if it is a run of units
+ * @param own how it is drawn, if somebody drew it
+ * @param order drawn over those of its level with a lower one, whatever their heights; 0 by nature
  */
 @RecordBuilder
 public record Furnishing(
@@ -39,18 +41,29 @@ public record Furnishing(
         List<Tinted> tones,
         Wall.Works works,
         Buying buying,
-        Optional<Run> run)
+        Optional<Run> run,
+        Optional<OwnPiece> own,
+        int order)
         implements Element, FurnishingBuilder.With {
     /** The colour a role has here. */
     public record Tinted(Role role, Oklch tone) {}
 
-    /** Refuses sizes of zero or less and a turn that is no number. */
+    /** It is drawn so many times over or below others at most. */
+    public static final int MOST_ORDER = 99;
+
+    /** Refuses sizes of zero or less, a turn that is no number, and a drawing of another kind. */
     public Furnishing {
         Checks.positive("furnishing width", width);
         Checks.positive("furnishing depth", depth);
         Checks.positive("furnishing height", height);
         Checks.notNegative("height of a furnishing above the floor", bottom);
         Checks.finite("furnishing turn", turnDeg);
+        Checks.within("order of a furnishing", order, -MOST_ORDER, MOST_ORDER);
+        own.ifPresent(drawn -> {
+            if (!kind.equals(drawn.key())) {
+                throw new IllegalArgumentException("kind \"" + kind + "\" is drawn as \"" + drawn.key() + "\"");
+            }
+        });
         tones = tones.stream().sorted(Comparator.comparing(Tinted::role)).toList();
     }
 
@@ -71,7 +84,9 @@ public record Furnishing(
                 List.of(),
                 Wall.Works.EXISTING,
                 Buying.UNKNOWN,
-                Optional.empty());
+                Optional.empty(),
+                Optional.empty(),
+                0);
     }
 
     /** The colour a role has on this piece alone; empty if it is that of the look. */

@@ -51,6 +51,8 @@ final class FieldDefaults {
             new Field(List.of("storeys", "furnishings"), "works", JSON.stringNode("existing")),
             new Field(List.of("storeys", "furnishings"), "buying", unknown()),
             new Field(List.of("storeys", "furnishings"), "run", JSON.nullNode()),
+            new Field(List.of("storeys", "furnishings"), "own", JSON.nullNode()),
+            new Field(List.of("storeys", "furnishings"), "order", JSON.numberNode(0)),
             new Field(List.of("storeys"), "regions", JSON.arrayNode()),
             new Field(List.of("storeys", "walls"), "works", JSON.stringNode("existing")),
             new Field(VIEWS, "works", JSON.stringNode("marked")),

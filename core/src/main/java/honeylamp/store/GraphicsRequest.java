@@ -14,6 +14,8 @@ record GraphicsRequest(Kind kind, int page, int sizePx) {
     enum Kind {
         /** Answered by a PNG. */
         SVG(4),
+        /** Answered by parts of an own piece, as JSON. */
+        SHAPES(4),
         /** Answered by a count, as an int. */
         PAGES(4),
         /** Answered by width and height in mm as doubles, and the scale written on the page as an int, 0 for none. */
@@ -44,6 +46,7 @@ record GraphicsRequest(Kind kind, int page, int sizePx) {
     byte[] answer(byte[] file) throws IOException {
         return switch (kind) {
             case SVG -> SvgPicture.png(file);
+            case SHAPES -> SvgPiece.parts(file);
             case PAGES -> PdfReading.count(file);
             case FACTS -> PdfReading.facts(file, page);
             case THUMBNAIL -> PdfReading.thumbnail(file, page, sizePx);
@@ -54,7 +57,7 @@ record GraphicsRequest(Kind kind, int page, int sizePx) {
     /** It took too long. */
     RefusedException tooLong() {
         var what = switch (kind) {
-            case SVG -> "The SVG drawing";
+            case SVG, SHAPES -> "The SVG drawing";
             case PAGES -> "The PDF file";
             case FACTS, THUMBNAIL, PAGE -> "Page " + (page + 1);
         };

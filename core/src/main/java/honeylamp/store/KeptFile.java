@@ -6,6 +6,7 @@ import honeylamp.catalogue.RoomUses.RoomNames;
 import honeylamp.catalogue.SeenSets.SeenSet;
 import honeylamp.output.WholeFile;
 import honeylamp.plan.ElementId.WallTypeId;
+import honeylamp.plan.OwnPiece;
 import honeylamp.plan.WallType;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -52,6 +53,10 @@ public final class KeptFile<T> {
             (set, _) -> set,
             Integer.MAX_VALUE,
             FieldDefaults::fillSeenSets);
+
+    /** Own pieces. */
+    public static final KeptFile<OwnPiece> PIECES =
+            new KeptFile<>(OwnPiece[].class, "own pieces", OwnPiece::name, (piece, _) -> piece);
 
     /** Plans that were worked on, the newest last; no more than a dozen. */
     public static final KeptFile<RecentPlan> RECENT =

@@ -32,18 +32,8 @@ final class SvgPicture {
 
     /** The drawing on white as a PNG whose longer side has 4000 pixels. */
     static byte[] png(byte[] svg) throws IOException {
-        if (svg.length > MOST_BYTES) {
-            throw new RefusedException(
-                    "The SVG drawing is too large (" + (svg.length >> 20) + " MB, at most " + (MOST_BYTES >> 20)
-                            + " MB)",
-                    "Save it as PNG or PDF and bring that in.");
-        }
-        requireEmbedded(svg);
         var document = document(svg);
         var size = document.size();
-        if (!(size.width > 0 && size.height > 0)) {
-            throw new RefusedException("The SVG drawing has no size", "Save it with a width and a height.");
-        }
         var scale = LONG_SIDE_PX / Math.max(size.width, size.height);
         var image = new BufferedImage(
                 Math.max(1, Math.round(size.width * scale)),
@@ -73,7 +63,24 @@ final class SvgPicture {
         }
     }
 
-    private static SVGDocument document(byte[] svg) throws RefusedException {
+    /** The drawing in a file, read within bounds. */
+    static SVGDocument document(byte[] svg) throws IOException {
+        if (svg.length > MOST_BYTES) {
+            throw new RefusedException(
+                    "The SVG drawing is too large (" + (svg.length >> 20) + " MB, at most " + (MOST_BYTES >> 20)
+                            + " MB)",
+                    "Save it as PNG or PDF and bring that in.");
+        }
+        requireEmbedded(svg);
+        var document = read(svg);
+        var size = document.size();
+        if (!(size.width > 0 && size.height > 0)) {
+            throw new RefusedException("The SVG drawing has no size", "Save it with a width and a height.");
+        }
+        return document;
+    }
+
+    private static SVGDocument read(byte[] svg) throws RefusedException {
         XMLInput input = () -> factory().createXMLEventReader(new ByteArrayInputStream(svg));
         var context = LoaderContext.builder()
                 .externalResourcePolicy(ResourcePolicy.DENY_EXTERNAL)

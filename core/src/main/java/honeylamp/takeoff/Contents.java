@@ -2,7 +2,6 @@ package honeylamp.takeoff;
 
 import honeylamp.catalogue.Grounds;
 import honeylamp.catalogue.PartKinds;
-import honeylamp.catalogue.piece.FurnishingKind;
 import honeylamp.catalogue.piece.Furnishings;
 import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.geometry.Point;
@@ -85,8 +84,7 @@ public final class Contents {
             case Opening o -> o.kind().label() + " " + LengthText.rounded(o.width(), units) + beside(geometry, o);
             case RoomMark m -> room(geometry, m, units);
             case Structure s -> PartKinds.label(s.form()) + in(geometry, s.at().point());
-            case Furnishing f ->
-                Furnishings.of(f.kind()).map(FurnishingKind::label).orElse(f.kind()) + in(geometry, f.at().point());
+            case Furnishing f -> Furnishings.label(f) + in(geometry, f.at().point());
             case Underlay u -> u.picture().name();
             case Dimension d -> length(d.line().length(), units);
             case Note n -> n.text().lines().findFirst().orElse("");

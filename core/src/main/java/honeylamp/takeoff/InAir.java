@@ -1,10 +1,10 @@
 package honeylamp.takeoff;
 
-import honeylamp.catalogue.piece.FurnishingKind.Stand;
 import honeylamp.catalogue.piece.Furnishings;
 import honeylamp.derive.snags.Snag;
 import honeylamp.derive.storeys.LaidStorey;
 import honeylamp.edit.Leaning;
+import honeylamp.plan.Stand;
 import honeylamp.units.Length;
 import honeylamp.units.LengthText;
 import java.util.List;
@@ -18,7 +18,7 @@ public final class InAir {
     public static List<Snag> of(LaidStorey storey) {
         return storey.storey().furnishings().stream()
                 .filter(f -> f.bottom().compareTo(Length.ZERO) > 0)
-                .flatMap(piece -> Furnishings.of(piece.kind()).stream()
+                .flatMap(piece -> Furnishings.of(piece).stream()
                         .filter(kind -> kind.stand() == Stand.ON_TOP)
                         .filter(_ -> Leaning.base(storey.storey(), piece).isEmpty())
                         .flatMap(kind -> Stream.of(new Snag(

@@ -2,11 +2,11 @@ package honeylamp.takeoff;
 
 import honeylamp.catalogue.piece.FurnishingKind;
 import honeylamp.catalogue.piece.FurnishingKind.Group;
-import honeylamp.catalogue.piece.FurnishingKind.Stand;
 import honeylamp.catalogue.piece.Furnishings;
 import honeylamp.derive.pointing.Behind;
 import honeylamp.derive.snags.Snag;
 import honeylamp.derive.storeys.LaidStorey;
+import honeylamp.plan.Stand;
 import honeylamp.units.Length;
 import honeylamp.units.LengthText;
 import java.util.EnumSet;
@@ -33,7 +33,7 @@ public final class OffWall {
         var geometry = storey.geometry();
         var units = storey.plan().units();
         return geometry.storey().furnishings().stream()
-                .flatMap(piece -> Furnishings.of(piece.kind()).stream()
+                .flatMap(piece -> Furnishings.of(piece).stream()
                         .filter(kind -> kind.stand() == Stand.AT_WALL)
                         .flatMap(kind -> {
                             var band = isWet(kind) ? WET : LOOSE;

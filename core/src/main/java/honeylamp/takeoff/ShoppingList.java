@@ -1,6 +1,5 @@
 package honeylamp.takeoff;
 
-import honeylamp.catalogue.piece.FurnishingKind;
 import honeylamp.catalogue.piece.Furnishings;
 import honeylamp.derive.listing.Schedule;
 import honeylamp.derive.listing.Schedule.Cell;
@@ -79,7 +78,7 @@ public final class ShoppingList {
 
     private static String name(Furnishing piece) {
         return piece.buying().name().isEmpty()
-                ? Furnishings.of(piece.kind()).map(FurnishingKind::label).orElse(piece.kind())
+                ? Furnishings.label(piece)
                 : piece.buying().name();
     }
 

@@ -89,6 +89,7 @@ public final class Takeoff {
             case LAYERS -> about(wanted, BuiltUp.layers(plan));
             case UNITS -> about(wanted, UnitList.schedule(plan));
             case SHOPPING -> about(wanted, ShoppingList.schedule(plan));
+            case ROOM_COSTS -> about(wanted, RoomCosts.schedule(plan));
             case PIECES -> about(wanted, pieces(plan));
         };
     }
@@ -383,7 +384,7 @@ public final class Takeoff {
     }
 
     private static Row piece(LaidStorey storey, Furnishing piece) {
-        var kind = Furnishings.of(piece.kind());
+        var kind = Furnishings.of(piece);
         return new Row(
                 storey.storey().id(),
                 piece.id(),

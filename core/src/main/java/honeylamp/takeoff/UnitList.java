@@ -1,6 +1,5 @@
 package honeylamp.takeoff;
 
-import honeylamp.catalogue.piece.FurnishingKind;
 import honeylamp.catalogue.piece.Furnishings;
 import honeylamp.catalogue.piece.Runs;
 import honeylamp.derive.listing.Schedule;
@@ -47,7 +46,7 @@ final class UnitList {
     }
 
     private static Row row(LaidStorey storey, Furnishing piece, Part part) {
-        var run = Furnishings.of(piece.kind()).map(FurnishingKind::label).orElse(piece.kind());
+        var run = Furnishings.label(piece);
         return new Row(
                 storey.id(),
                 piece.id(),

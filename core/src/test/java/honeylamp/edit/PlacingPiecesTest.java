@@ -4,12 +4,23 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.TestPlans;
+import honeylamp.catalogue.symbol.SymbolShape;
+import honeylamp.derive.pointing.Apart;
 import honeylamp.derive.pointing.BesidePiece;
 import honeylamp.derive.pointing.BesidePiece.Side;
 import honeylamp.derive.snags.Snag;
 import honeylamp.derive.storeys.LaidPlan;
+import honeylamp.drawing.Mark;
+import honeylamp.drawing.Remembered;
 import honeylamp.geometry.Point;
+import honeylamp.illustrate.furniture.FurnitureArt;
+import honeylamp.illustrate.paper.Lamp;
+import honeylamp.illustrate.paper.PaperFrame;
+import honeylamp.illustrate.pen.Pens;
+import honeylamp.plan.ElementId;
 import honeylamp.plan.Furnishing;
+import honeylamp.plan.Opening;
+import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.sheet.SheetSnags;
@@ -42,6 +53,90 @@ class PlacingPiecesTest {
 
     private static List<Furnishing> pieces(Plan plan) {
         return plan.storeys().getFirst().furnishings();
+    }
+
+    private static double apart(Plan plan, ElementId thing) {
+        return Apart.of(TestPlans.geometry(plan), pieces(plan).getFirst(), thing)
+                .orElseThrow()
+                .line()
+                .length();
+    }
+
+    @Test
+    void aPieceStandsSoFarFromAWallAWindowOrAnotherPiece() {
+        for (var turn : new double[] {0, 90, 33}) {
+            var plan = with(with(room(), "trunk", 600, 2400, 2100, turn), "stool", 400, 4000, 2900, 0);
+            var at = TestPlans.storey(plan);
+            var south = plan.storeys().getFirst().walls().getFirst();
+            var window = OpeningEdits.add(
+                            plan,
+                            at,
+                            OpeningKind.CASEMENT_WINDOW,
+                            south.id(),
+                            Length.ofMm(700),
+                            Length.ofMm(900),
+                            Opening.Hand.FIRST,
+                            Opening.Swing.LEFT)
+                    .plan();
+            var opening = window.storeys().getFirst().openings().getFirst().id();
+            for (var thing : List.of(south.id(), opening, pieces(window).get(1).id())) {
+                var piece = pieces(window).getFirst();
+                var now = Apart.of(TestPlans.geometry(window), piece, thing).orElseThrow();
+                var moved = FurnishingEdits.standFrom(window, at, piece.id(), now, Length.ofMm(600))
+                        .orThrow();
+                assertThat(apart(moved, thing)).isCloseTo(600, within(0.01));
+                var along = now.line().unit().left();
+                var shift =
+                        pieces(moved).getFirst().at().point().minus(piece.at().point());
+                assertThat(shift.dot(along)).as("straight towards it").isCloseTo(0, within(1e-3));
+            }
+        }
+        var touching = with(with(room(), "trunk", 600, 2400, 2100, 0), "stool", 400, 2900, 2100, 0);
+        var other = pieces(touching).get(1).id();
+        var now = Apart.of(TestPlans.geometry(touching), pieces(touching).getFirst(), other)
+                .orElseThrow();
+        assertThat(FurnishingEdits.standFrom(
+                                touching,
+                                TestPlans.storey(touching),
+                                pieces(touching).getFirst().id(),
+                                now,
+                                Length.ofMm(100))
+                        .refusal()
+                        .orElseThrow())
+                .contains("touch");
+    }
+
+    @Test
+    void aPieceIsDrawnOverOthersWhenAsked() {
+        var plan = with(with(room(), "trunk", 600, 2400, 2100, 0), "stool", 400, 2500, 2100, 0);
+        var at = TestPlans.storey(plan);
+        var trunk = pieces(plan).getFirst().id();
+        var over = FurnishingEdits.order(plan, at, List.of(trunk), 1);
+        assertThat(pieces(over).getFirst().order()).isEqualTo(1);
+        assertThat(pieces(FurnishingEdits.order(over, at, List.of(trunk), -500))
+                        .getFirst()
+                        .order())
+                .isEqualTo(-Furnishing.MOST_ORDER);
+        var raised = over.withStorey(
+                at, s -> s.change(Furnishing.class, pieces(over).get(1).id(), f -> f.withHeight(Length.ofMm(900))));
+        assertThat(uppermost(raised))
+                .as("though the other is higher")
+                .isEqualTo(pieces(plan).getFirst().width().mm());
+        assertThat(uppermost(FurnishingEdits.order(raised, at, List.of(trunk), -1)))
+                .isEqualTo(pieces(plan).get(1).width().mm());
+    }
+
+    /** How wide what is drawn last is, in plan mm. */
+    private static double uppermost(Plan plan) {
+        var frame = PaperFrame.atOrigin(50);
+        var marks = new FurnitureArt(frame, Pens.usual(50), Lamp.COLOUR, new Remembered())
+                .marks(pieces(plan), SymbolShape.Level.BODY);
+        var outlines = marks.stream()
+                .filter(Mark.Stroke.class::isInstance)
+                .map(m -> ((Mark.Stroke) m).path().bounds().width() * 50)
+                .filter(w -> w > 390)
+                .toList();
+        return Math.rint(outlines.getLast());
     }
 
     @ParameterizedTest

@@ -17,11 +17,14 @@ import honeylamp.edit.RunEdits.Like;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Regions;
+import honeylamp.geometry.Segment;
+import honeylamp.plan.Finish;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Opening.Hand;
 import honeylamp.plan.Opening.Swing;
 import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Plan;
+import honeylamp.plan.Position;
 import honeylamp.plan.Run;
 import honeylamp.plan.Run.Series;
 import honeylamp.plan.RunUnit;
@@ -30,6 +33,7 @@ import honeylamp.plan.RunUnit.Kind;
 import honeylamp.plan.Wall.BodySide;
 import honeylamp.takeoff.Takeoff;
 import honeylamp.units.Length;
+import honeylamp.units.UnitSystem;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
@@ -325,10 +329,12 @@ class RunEditsTest {
                 .orThrow();
         var at = TestPlans.storey(plan);
         var ids = List.of(piece.id());
-        var longer = FurnishingEdits.swap(plan, at, ids, Runs.COUNTER, mm(3600), mm(600), mm(900), Length.ZERO);
+        var longer = FurnishingEdits.swap(
+                plan, at, ids, Runs.COUNTER, Optional.empty(), mm(3600), mm(600), mm(900), Length.ZERO);
         assertThat(pieces(longer).getFirst().run())
                 .isEqualTo(pieces(plan).getFirst().run());
-        var closet = FurnishingEdits.swap(plan, at, ids, Runs.CLOSET, mm(2000), mm(600), mm(2400), Length.ZERO);
+        var closet = FurnishingEdits.swap(
+                plan, at, ids, Runs.CLOSET, Optional.empty(), mm(2000), mm(600), mm(2400), Length.ZERO);
         assertThat(Runs.of(pieces(closet).getFirst()).orElseThrow().filling()).isEqualTo(Kind.RAIL);
         assertThat(Runs.of(pieces(closet).getFirst()).orElseThrow().units()).isEmpty();
     }
@@ -345,5 +351,59 @@ class RunEditsTest {
                         .parts())
                 .extracting(RunLayout.Part::kind)
                 .containsExactly(Kind.RAIL, Kind.RAILS, Kind.DRAWERS);
+    }
+
+    @Test
+    void aSplashBackLiesBehindTheCounterUpToWhatHangsAbove() {
+        var plan = TestPlans.clearRectangle(5000, 4000);
+        var at = TestPlans.storey(plan);
+        var south = plan.storeys().getFirst().walls().getFirst();
+        var like = new RunEdits.Like(
+                Runs.COUNTER,
+                mm(600),
+                mm(900),
+                Length.ZERO,
+                Runs.of(Runs.COUNTER, UnitSystem.MM).orElseThrow(),
+                Optional.empty());
+        var faces = List.of(new Segment(new Point(1000, 0), new Point(3400, 0)));
+        var laid = RunEdits.lay(plan, at, faces, like).orThrow().plan();
+        var counter = pieces(laid).getFirst();
+        var tiled = OwnRegions.behind(laid, TestPlans.geometry(laid), counter, Finish.of("tile-white"))
+                .orThrow()
+                .plan();
+        var region = tiled.storeys().getFirst().regions().getFirst();
+        var box = region.ring().bounds();
+        assertThat(region.wall()).contains(south.id());
+        assertThat(box.width()).isEqualTo(2400);
+        assertThat(box.minY()).isEqualTo(900);
+        assertThat(box.maxY()).isEqualTo(1500);
+        assertThat(box.minX()).isCloseTo(south.line().along(new Point(1000, 0)), within(1e-6));
+        var hung = FurnishingEdits.add(
+                        laid,
+                        at,
+                        counter.withKind("shelf")
+                                .withRun(Optional.empty())
+                                .withBottom(mm(1380))
+                                .withHeight(mm(40))
+                                .withDepth(mm(300))
+                                .withAt(Position.ofMm(2200, 150)))
+                .plan();
+        var lower = OwnRegions.behind(hung, TestPlans.geometry(hung), counter, Finish.of("tile-white"))
+                .orThrow()
+                .plan();
+        assertThat(lower.storeys()
+                        .getFirst()
+                        .regions()
+                        .getFirst()
+                        .ring()
+                        .bounds()
+                        .maxY())
+                .isEqualTo(1380);
+        var loose = FurnishingEdits.moveTo(laid, at, counter.id(), Position.ofMm(2500, 2000));
+        assertThat(OwnRegions.behind(
+                                loose, TestPlans.geometry(loose), pieces(loose).getFirst(), Finish.of("tile-white"))
+                        .refusal()
+                        .orElseThrow())
+                .contains("no straight wall");
     }
 }

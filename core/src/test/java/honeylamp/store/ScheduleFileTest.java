@@ -83,7 +83,8 @@ class ScheduleFileTest {
                             "Layers",
                             "Units",
                             "Pieces",
-                            "Shopping list");
+                            "Shopping list",
+                            "Cost by room");
             var rooms = book.findSheet("Rooms").orElseThrow().read();
             var living = rooms.stream()
                     .filter(r -> r.getCellText(2).equals("Living room"))

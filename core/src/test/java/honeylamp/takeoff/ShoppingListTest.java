@@ -107,6 +107,30 @@ class ShoppingListTest {
     }
 
     @Test
+    void roomsAddUpWhatTheirPiecesCost() {
+        var plan = room();
+        var elsewhere = chair(plan, 9000);
+        var bought = FurnishingEdits.buy(
+                elsewhere,
+                TestPlans.storey(elsewhere),
+                ids(elsewhere).subList(0, 1),
+                CHAIR.withState(Buying.State.BOUGHT));
+        var schedule = Takeoff.of(LaidPlan.of(bought), Subject.ROOM_COSTS);
+        var keys = schedule.columns().stream().map(c -> c.key()).toList();
+        assertThat(schedule.rows()).hasSize(2);
+        var parlour = schedule.rows().getFirst().cells();
+        assertThat(parlour.get(keys.indexOf("room"))).isEqualTo(new Cell.Words("Parlour"));
+        assertThat(((Cell.Number) parlour.get(keys.indexOf("pieces"))).value()).hasValue(3);
+        assertThat(((Cell.Number) parlour.get(keys.indexOf("unpriced"))).value())
+                .hasValue(1);
+        assertThat(((Cell.Number) parlour.get(keys.indexOf("cost"))).value()).hasValue(259);
+        assertThat(((Cell.Number) parlour.get(keys.indexOf("bought"))).value()).hasValue(129.5);
+        assertThat(((Cell.Number) parlour.get(keys.indexOf("to_buy"))).value()).hasValue(129.5);
+        assertThat(((Cell.Number) schedule.total().get(keys.indexOf("pieces"))).value())
+                .hasValue(4);
+    }
+
+    @Test
     void thePageShowsTheListWithAPictureOfEachPiece() {
         var plan = room();
         var page = TestPlans.page(plan).page().id();

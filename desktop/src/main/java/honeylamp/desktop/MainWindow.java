@@ -64,6 +64,7 @@ public final class MainWindow {
     final FileDesk files;
     final ExportDesk exports;
     final FinishDesk finishes;
+    final PieceDesk pieces;
     private final WindowDesk desk = new WindowDesk(this);
     final LeftWorkPane leftWork;
     final StartPane start;
@@ -121,6 +122,7 @@ public final class MainWindow {
         files = new FileDesk(model, dialogs, new Errands(model, top), libraries.recent());
         exports = new ExportDesk(model, dialogs, new Errands(model, top));
         finishes = new FinishDesk(model, dialogs, new Errands(model, top), libraries.finishes());
+        pieces = new PieceDesk(model, dialogs, new Errands(model, top), libraries.pieces());
         leftWork = new LeftWorkPane(new LeftWorkChoice(model, files, desk::showSheet, desk::focusPlan));
         this.libraries = libraries;
         start = new StartPane(new StartChoice(this), libraries);

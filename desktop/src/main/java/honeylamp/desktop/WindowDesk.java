@@ -200,6 +200,21 @@ final class WindowDesk implements WindowActions {
     }
 
     @Override
+    public void pieceFromDrawing() {
+        window.pieces.fromDrawing();
+    }
+
+    @Override
+    public void sharePieces() {
+        window.pieces.share();
+    }
+
+    @Override
+    public void bringInPieces() {
+        window.pieces.bringIn();
+    }
+
+    @Override
     public void exportSchedules() {
         window.exports.exportSchedules();
     }

@@ -118,6 +118,21 @@ final class WindowDriver implements AutoCloseable {
         }
 
         @Override
+        public Optional<Path> sharePieces(String suggestedName) {
+            return sheet;
+        }
+
+        @Override
+        public Optional<Path> openPieces() {
+            return sheet;
+        }
+
+        @Override
+        public Optional<Path> openDrawing() {
+            return picture;
+        }
+
+        @Override
         public Changed changedOnDisk(Path file) {
             asked++;
             return changed;
@@ -150,6 +165,7 @@ final class WindowDriver implements AutoCloseable {
                             new KeptInMemory<>(KeptFile.ROOM_NAMES),
                             new KeptInMemory<>(KeptFile.FINISHES),
                             new KeptInMemory<>(KeptFile.SEEN_SETS),
+                            new KeptInMemory<>(KeptFile.PIECES),
                             new KeptInMemory<>(KeptFile.AT_HAND),
                             new KeptInMemory<>(KeptFile.RECENT),
                             templates),

@@ -3,8 +3,10 @@ package honeylamp.catalogue.piece;
 import honeylamp.catalogue.symbol.Symbol;
 import honeylamp.catalogue.symbol.SymbolShape;
 import honeylamp.plan.Furnishing;
+import honeylamp.plan.OwnPiece;
 import honeylamp.plan.Role;
 import honeylamp.plan.Run;
+import honeylamp.plan.Stand;
 import honeylamp.units.Length;
 import honeylamp.units.UnitSystem;
 import io.soabase.recordbuilder.core.RecordBuilder;
@@ -22,6 +24,7 @@ import java.util.Optional;
  * @param bottom how high above the floor it usually is
  * @param metric sizes in mm, the usual one first
  * @param inches sizes in whole inches, the usual one first; none means the metric ones, rounded
+ * @param own the drawing of a kind somebody drew; empty for those that ship
  */
 @RecordBuilder
 public record FurnishingKind(
@@ -33,7 +36,8 @@ public record FurnishingKind(
         Length bottom,
         List<Made> metric,
         List<Made> inches,
-        Maker maker)
+        Maker maker,
+        Optional<OwnPiece> own)
         implements FurnishingKindBuilder.With {
     public FurnishingKind {
         metric = List.copyOf(metric);
@@ -42,51 +46,46 @@ public record FurnishingKind(
 
     /** The families of the tray. */
     public enum Group {
-        SEATS("Seats"),
-        TABLES("Tables"),
-        SLEEPING("Sleeping"),
-        STORAGE("Storage"),
-        HALL("Hall"),
-        MEDIA("Sound and screen"),
-        WORK("Work"),
-        LAMPS("Lamps"),
-        CHILDREN("Children"),
-        DECOR("Decor"),
-        PLANTS("Plants"),
-        KITCHEN("Kitchen"),
-        BATH("Bath"),
-        LAUNDRY("Laundry"),
-        SERVICES("Heat, water, power"),
-        GARDEN("Garden"),
-        SPORT("Sport and play"),
-        SHOP("Shop and tea room"),
-        WORKSHOP("Workshop and boats"),
-        STEP_FREE("Step-free");
+        SEATS("Seats", "living lounge sitting"),
+        TABLES("Tables", "dining living"),
+        SLEEPING("Sleeping", "bedroom"),
+        STORAGE("Storage", "bedroom living store"),
+        HALL("Hall", "hall entrance entry landing"),
+        MEDIA("Sound and screen", "living lounge"),
+        WORK("Work", "study office"),
+        LAMPS("Lamps", ""),
+        CHILDREN("Children", "nursery playroom"),
+        DECOR("Decor", ""),
+        PLANTS("Plants", ""),
+        KITCHEN("Kitchen", "kitchen pantry"),
+        BATH("Bath", "bathroom bath toilet washroom"),
+        LAUNDRY("Laundry", "laundry utility"),
+        SERVICES("Heat, water, power", "utility plant"),
+        GARDEN("Garden", "garden terrace balcony outdoors patio"),
+        SPORT("Sport and play", "gym playroom"),
+        SHOP("Shop and tea room", "tearoom"),
+        WORKSHOP("Workshop and boats", "garage shed"),
+        STEP_FREE("Step-free", ""),
+        /** Pieces somebody drew. */
+        OWN("My things", "");
 
         private final String label;
+        private final List<String> rooms;
 
-        Group(String label) {
+        Group(String label, String rooms) {
             this.label = label;
+            this.rooms = List.of(rooms.split(" "));
+        }
+
+        /** Rooms it stands in by nature, in small letters. */
+        public List<String> rooms() {
+            return rooms;
         }
 
         /** The name shown to people. */
         public String label() {
             return label;
         }
-    }
-
-    /** Where a kind of piece stands by nature. */
-    public enum Stand {
-        /** Its back against a wall. */
-        AT_WALL,
-        /** Anywhere. */
-        FREE,
-        /** Flat below all else. */
-        UNDERFOOT,
-        /** On top of other pieces. */
-        ON_TOP,
-        /** From the ceiling or high on a wall, above what stands below. */
-        ABOVE
     }
 
     /** A size a kind is made in. */
@@ -223,7 +222,8 @@ public record FurnishingKind(
     /** What kinds of one family have in common. */
     record Shelf(Group group, Stand stand) {
         FurnishingKind kind(String key, String label, Maker maker) {
-            return new FurnishingKind(key, label, group, "", stand, Length.ZERO, List.of(), List.of(), maker);
+            return new FurnishingKind(
+                    key, label, group, "", stand, Length.ZERO, List.of(), List.of(), maker, Optional.empty());
         }
     }
 }

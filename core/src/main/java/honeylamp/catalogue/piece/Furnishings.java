@@ -1,5 +1,7 @@
 package honeylamp.catalogue.piece;
 
+import honeylamp.plan.Furnishing;
+import honeylamp.plan.OwnPiece;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -44,7 +46,22 @@ public final class Furnishings {
         return ALL;
     }
 
-    /** The kind of a key; empty for keys of other libraries. */
+    /** The kind of a piece, drawn by somebody or shipped; empty for keys of other libraries. */
+    public static Optional<FurnishingKind> of(Furnishing piece) {
+        return piece.own().isPresent() ? piece.own().map(Furnishings::of) : of(piece.kind());
+    }
+
+    /** The kind somebody drew. */
+    public static FurnishingKind of(OwnPiece own) {
+        return OwnArt.kind(own);
+    }
+
+    /** The name people see of a piece. */
+    public static String label(Furnishing piece) {
+        return of(piece).map(FurnishingKind::label).orElse(piece.kind());
+    }
+
+    /** The kind of a key that ships with the program; empty for others. */
     public static Optional<FurnishingKind> of(String key) {
         return Optional.ofNullable(BY_KEY.get(key));
     }

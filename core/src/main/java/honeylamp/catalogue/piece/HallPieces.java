@@ -2,7 +2,6 @@ package honeylamp.catalogue.piece;
 
 import honeylamp.catalogue.piece.FurnishingKind.Group;
 import honeylamp.catalogue.piece.FurnishingKind.Shelf;
-import honeylamp.catalogue.piece.FurnishingKind.Stand;
 import honeylamp.catalogue.symbol.SymbolPen;
 import honeylamp.catalogue.symbol.SymbolShape.Detail;
 import honeylamp.catalogue.symbol.SymbolShape.Edge;
@@ -11,6 +10,7 @@ import honeylamp.geometry.Affine;
 import honeylamp.geometry.Figure;
 import honeylamp.geometry.Point;
 import honeylamp.plan.Role;
+import honeylamp.plan.Stand;
 import java.util.List;
 
 /** Where one comes in and takes off coat and shoes. */

@@ -12,7 +12,7 @@ import java.util.Optional;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 
-/** Finds kinds by words and by how wide they may be: "sofa", "sofa under 2100", "bed over 5'", "wardrobe 1500". */
+/** Finds kinds by words, by the room they stand in ("bedroom"), and by how wide they may be: "sofa", "sofa under 2100", "bed over 5'", "wardrobe 1500". */
 public final class PieceFinder {
     private static final Pattern BOUND =
             Pattern.compile("^(.*?)\\s*\\b(under|below|up to|at most|over|above|from|at least)\\s+(.+)$");
@@ -42,14 +42,28 @@ public final class PieceFinder {
      * its usual one; those whose name begins with the words come first.
      */
     public static List<Found> find(String text, UnitSystem units) {
+        return find(text, units, List.of());
+    }
+
+    /**
+     * The same, among further kinds too.
+     *
+     * @param mine kinds somebody drew, told before others
+     */
+    public static List<Found> find(String text, UnitSystem units, List<FurnishingKind> mine) {
         var asked = asked(text.strip().toLowerCase(Locale.ROOT), units);
         var words = asked.words.isEmpty() ? List.<String>of() : List.of(asked.words.split("\\s+"));
-        return Furnishings.all().stream()
-                .filter(k -> words.stream().allMatch(k.found()::contains))
+        return Stream.concat(mine.stream(), Furnishings.all().stream())
+                .filter(k -> words.stream().allMatch(w -> isCalled(k, w)))
                 .flatMap(k -> made(k, asked, units).map(m -> new Found(k, m)).stream())
                 .sorted(Comparator.comparing(
                         f -> !f.kind().label().toLowerCase(Locale.ROOT).startsWith(asked.words)))
                 .toList();
+    }
+
+    /** Whether a word is in its names, or is that of a room it stands in. */
+    private static boolean isCalled(FurnishingKind kind, String word) {
+        return kind.found().contains(word) || kind.group().rooms().contains(word) || word.equals("room");
     }
 
     private static Asked asked(String text, UnitSystem units) {

@@ -2,7 +2,6 @@ package honeylamp.catalogue.piece;
 
 import honeylamp.catalogue.piece.FurnishingKind.Group;
 import honeylamp.catalogue.piece.FurnishingKind.Shelf;
-import honeylamp.catalogue.piece.FurnishingKind.Stand;
 import honeylamp.catalogue.symbol.SymbolShape.Detail;
 import honeylamp.derive.runs.RunLayout;
 import honeylamp.derive.runs.RunLayout.Part;
@@ -12,6 +11,7 @@ import honeylamp.plan.Run;
 import honeylamp.plan.Run.Series;
 import honeylamp.plan.RunUnit;
 import honeylamp.plan.RunUnit.Kind;
+import honeylamp.plan.Stand;
 import honeylamp.units.Length;
 import honeylamp.units.UnitSystem;
 import java.util.Arrays;

@@ -2,13 +2,13 @@ package honeylamp.catalogue.piece;
 
 import honeylamp.catalogue.piece.FurnishingKind.Group;
 import honeylamp.catalogue.piece.FurnishingKind.Shelf;
-import honeylamp.catalogue.piece.FurnishingKind.Stand;
 import honeylamp.catalogue.symbol.SymbolPen;
 import honeylamp.catalogue.symbol.SymbolShape.Detail;
 import honeylamp.catalogue.symbol.SymbolShape.Edge;
 import honeylamp.catalogue.symbol.SymbolShape.Level;
 import honeylamp.geometry.Affine;
 import honeylamp.plan.Role;
+import honeylamp.plan.Stand;
 import java.util.List;
 
 /** Tables; the size of one with chairs is that of its top. */

@@ -114,6 +114,20 @@ public class SymbolPen {
         }
     }
 
+    /** A part with upright sides over any footprint, seen from its sides; it throws no shade. */
+    public void seen(Ring footprint, double bottom, double top, double radius, Role role) {
+        if (top > bottom) {
+            bodies.add(new Symbol.Body(footprint.through(frame), bottom, top, radius, role));
+        }
+    }
+
+    /** Shade over a convex footprint, but for what hangs above. */
+    public void shading(Ring footprint, double top) {
+        if (level != Level.ABOVE && top > 0) {
+            solid(footprint, top);
+        }
+    }
+
     /** A round part with upright sides. */
     public void drum(double x, double y, double radius, double bottom, double top, Role role) {
         var round = Figure.circle(new Point(x, y), radius);

@@ -27,6 +27,8 @@ public record SymbolShape(Figure path, Paint paint, Edge edge, Level level, Deta
         OUTLINE,
         /** A finer line within it. */
         INNER,
+        /** What lies below: dashed. */
+        HIDDEN,
         /** The grain of timber. */
         GRAIN
     }

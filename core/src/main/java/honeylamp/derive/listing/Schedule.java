@@ -60,7 +60,9 @@ public record Schedule(Subject subject, List<Column> columns, List<Row> rows) {
         /** Everything placed. */
         PIECES("Pieces"),
         /** What is to be bought, alike pieces together. */
-        SHOPPING("Shopping list");
+        SHOPPING("Shopping list"),
+        /** What the pieces of each room come to. */
+        ROOM_COSTS("Cost by room");
 
         private final String label;
 

@@ -1,7 +1,6 @@
 package honeylamp.illustrate.elevation;
 
 import honeylamp.catalogue.Materials;
-import honeylamp.catalogue.piece.FurnishingKind.Stand;
 import honeylamp.catalogue.piece.Furnishings;
 import honeylamp.catalogue.symbol.SideView.From;
 import honeylamp.derive.listing.OpeningShape;
@@ -39,6 +38,7 @@ import honeylamp.plan.Position;
 import honeylamp.plan.Role;
 import honeylamp.plan.Showing;
 import honeylamp.plan.Showing.Kind;
+import honeylamp.plan.Stand;
 import honeylamp.plan.Surface;
 import honeylamp.plan.View;
 import honeylamp.takeoff.JointsThrough;
@@ -209,7 +209,7 @@ public final class ElevationArt {
     }
 
     private static boolean isFlat(Before before) {
-        return Furnishings.of(before.piece().kind())
+        return Furnishings.of(before.piece())
                 .filter(k -> k.stand() == Stand.UNDERFOOT)
                 .isPresent();
     }
@@ -338,7 +338,7 @@ public final class ElevationArt {
             return;
         }
         if (From.aslantDeg(before.lookDeg()) <= SQUARE_DEG
-                && Furnishings.of(before.piece().kind()).isPresent()) {
+                && Furnishings.of(before.piece()).isPresent()) {
             var toPaper = Affine.move(before.middleMm(), box.minY()).then(frame.toPaper());
             out.addAll(furniture.fromSide(before.piece(), From.looking(before.lookDeg()), toPaper));
             return;

@@ -52,7 +52,9 @@ public final class FurnitureArt {
     /** The marks of one level of all pieces, lower pieces first. */
     public List<Mark> marks(List<Furnishing> pieces, SymbolShape.Level level) {
         var sorted = new ArrayList<>(pieces);
-        sorted.sort(Comparator.comparing(Furnishing::height).thenComparing(Furnishing::id, ElementId.ORDER));
+        sorted.sort(Comparator.comparingInt(Furnishing::order)
+                .thenComparing(Furnishing::height)
+                .thenComparing(Furnishing::id, ElementId.ORDER));
         var out = new ArrayList<Mark>();
         var drawn = new Drawn(level, lamp);
         for (var piece : sorted) {
@@ -63,7 +65,7 @@ public final class FurnitureArt {
 
     private List<Mark> marks(Furnishing piece, SymbolShape.Level level) {
         var out = new ArrayList<Mark>();
-        Furnishings.of(piece.kind()).ifPresent(kind -> {
+        Furnishings.of(piece).ifPresent(kind -> {
             var toPaper = piece.placing().then(frame.toPaper());
             for (var part : kind.symbol(piece).parts()) {
                 if (part.level() == level && detail.shows(part.detail())) {
@@ -77,7 +79,7 @@ public final class FurnitureArt {
     /** The marks of a piece seen level from a side; its middle at the foot is where {@code toPaper} takes the origin. */
     public List<Mark> fromSide(Furnishing piece, SideView.From from, Affine toPaper) {
         var out = new ArrayList<Mark>();
-        Furnishings.of(piece.kind()).ifPresent(kind -> {
+        Furnishings.of(piece).ifPresent(kind -> {
             var isMirrored = piece.sense() == Sense.MIRRORED;
             var seen = isMirrored ? from.mirrored() : from;
             var there = (isMirrored ? Affine.scale(-1, 1) : Affine.IDENTITY).then(toPaper);
@@ -109,6 +111,7 @@ public final class FurnitureArt {
         switch (part.edge()) {
             case OUTLINE -> out.add(new Mark.Stroke(path, outline(piece), pens.furnitureInk()));
             case INNER -> out.add(new Mark.Stroke(path, pens.furnitureInner(), pens.innerInk()));
+            case HIDDEN -> out.add(new Mark.Stroke(path, pens.overhead(), pens.furnitureInk()));
             case GRAIN -> {
                 if (lamp != Lamp.DRAFT) {
                     out.add(new Mark.Stroke(path, pens.furnitureInner(), grainInk()));

@@ -77,7 +77,7 @@ public record Solids(List<Solid> walls, List<Solid> pieces) {
 
     private static List<Solid> solids(Furnishing piece, double cap) {
         var out = new ArrayList<Solid>();
-        Furnishings.of(piece.kind()).ifPresent(kind -> {
+        Furnishings.of(piece).ifPresent(kind -> {
             for (var solid : kind.symbol(piece).solids()) {
                 if (solid.heightMm() > FLAT_MM) {
                     out.add(new Solid(

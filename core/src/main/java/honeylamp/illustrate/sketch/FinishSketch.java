@@ -106,7 +106,7 @@ public final class FinishSketch {
 
     /** What a piece takes up as it is drawn, with the chairs that stand round it. */
     private static List<Outline> seen(Furnishing piece) {
-        var kind = Furnishings.of(piece.kind());
+        var kind = Furnishings.of(piece);
         if (kind.isEmpty()) {
             return List.of(Outline.of(Picking.footprint(piece)));
         }

@@ -185,7 +185,7 @@ public final class Sketches {
         for (var level : SymbolShape.Level.values()) {
             out.addAll(art.marks(List.of(piece), level));
         }
-        if (Furnishings.of(piece.kind()).isEmpty()) {
+        if (Furnishings.of(piece).isEmpty()) {
             return out;
         }
         out.add(new Mark.Stroke(frame.paper(Figure.ring(Picking.footprint(piece))), Pen.butt(1.5 * penMm), HONEY));

@@ -251,7 +251,7 @@ public final class LabelArt {
 
     private static List<Outline> footprints(Furnishing piece) {
         var out = new ArrayList<Outline>();
-        Furnishings.of(piece.kind()).ifPresent(kind -> {
+        Furnishings.of(piece).ifPresent(kind -> {
             for (var solid : kind.symbol(piece).solids()) {
                 out.add(Outline.of(solid.footprint().through(piece.placing()).counterClockwise()));
             }

@@ -43,7 +43,7 @@ public final class BetterPlace {
         var before = StarterGroup.tight(empty, room, minimums);
         var kept = StarterGroup.keptFree(empty);
         var size = new Made(piece.width(), piece.depth(), piece.height());
-        return Furnishings.of(piece.kind()).stream()
+        return Furnishings.of(piece).stream()
                 .flatMap(kind -> StarterGroup.candidates(without, empty, room, kind, size).stream())
                 .map(c -> piece.withAt(c.at()).turnedTo(c.turnDeg()))
                 .filter(f -> StarterGroup.stands(empty, room, f, kept))

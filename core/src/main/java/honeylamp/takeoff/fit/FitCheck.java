@@ -83,7 +83,7 @@ public final class FitCheck {
 
     private static Snag snag(LaidStorey storey, Tight tight) {
         var units = storey.plan().units();
-        var name = Furnishings.of(tight.piece().kind())
+        var name = Furnishings.of(tight.piece())
                 .map(FurnishingKind::label)
                 .orElse(tight.piece().kind());
         var wanted = units.isMetric()

@@ -2,7 +2,6 @@ package honeylamp.takeoff.fit;
 
 import honeylamp.catalogue.piece.FurnishingKind;
 import honeylamp.catalogue.piece.FurnishingKind.Made;
-import honeylamp.catalogue.piece.FurnishingKind.Stand;
 import honeylamp.catalogue.piece.Furnishings;
 import honeylamp.derive.openings.OpeningCut;
 import honeylamp.derive.pointing.Picking;
@@ -21,6 +20,7 @@ import honeylamp.plan.Furnishing;
 import honeylamp.plan.Minimums;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
+import honeylamp.plan.Stand;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;

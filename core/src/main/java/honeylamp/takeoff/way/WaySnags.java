@@ -1,7 +1,6 @@
 package honeylamp.takeoff.way;
 
 import honeylamp.catalogue.PartKinds;
-import honeylamp.catalogue.piece.FurnishingKind;
 import honeylamp.catalogue.piece.Furnishings;
 import honeylamp.derive.rooms.Room;
 import honeylamp.derive.snags.Snag;
@@ -124,7 +123,7 @@ public final class WaySnags {
     private static String name(LaidStorey storey, ElementId id) {
         var elements = storey.storey().elements();
         return elements.find(Furnishing.class, id)
-                .map(f -> Furnishings.of(f.kind()).map(FurnishingKind::label).orElse(f.kind()))
+                .map(Furnishings::label)
                 .or(() -> elements.find(Structure.class, id).map(s -> PartKinds.label(s.form())))
                 .orElse("a fixed part");
     }

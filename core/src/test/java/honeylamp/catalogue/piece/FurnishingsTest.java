@@ -3,13 +3,15 @@ package honeylamp.catalogue.piece;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import honeylamp.TestOwn;
 import honeylamp.catalogue.piece.FurnishingKind.Size;
-import honeylamp.catalogue.piece.FurnishingKind.Stand;
 import honeylamp.catalogue.symbol.SideView;
 import honeylamp.catalogue.symbol.Symbol;
 import honeylamp.catalogue.symbol.SymbolShape;
 import honeylamp.geometry.Box;
+import honeylamp.plan.OwnPart;
 import honeylamp.plan.Role;
+import honeylamp.plan.Stand;
 import honeylamp.units.UnitSystem;
 import java.util.List;
 import java.util.stream.Stream;
@@ -107,13 +109,53 @@ class FurnishingsTest {
     }
 
     @Test
+    void kindsAreFoundByTheRoomTheyStandIn() {
+        var found = PieceFinder.find("bedroom", UnitSystem.MM).stream()
+                .map(f -> f.kind().key())
+                .toList();
+        assertThat(found).contains("bed", "wardrobe").doesNotContain("hob", "sofa", "bath");
+        assertThat(PieceFinder.find("living room", UnitSystem.MM))
+                .extracting(f -> f.kind().key())
+                .contains("sofa");
+        assertThat(PieceFinder.find("bed", UnitSystem.MM))
+                .extracting(f -> f.kind().key())
+                .contains("bed")
+                .doesNotContain("wardrobe");
+    }
+
+    @Test
+    void anOwnPieceIsDrawnAsItsPartsAreInPlanFrontAndShade() {
+        var angle = TestOwn.part(TestOwn.line(0, 0, 1000, 0, 1000, 400, 400, 400, 400, 1000, 0, 1000), 0, 720);
+        var shelf = TestOwn.part(TestOwn.box(50, 50, 200, 200), 720, 760).withPen(OwnPart.Pen.HIDDEN);
+        var own = TestOwn.piece("Corner bench", angle, shelf);
+        var symbol = Furnishings.of(own).symbol(new Size(1000, 1000, 760, 1));
+        assertThat(symbol.parts())
+                .extracting(SymbolShape::edge)
+                .containsExactly(SymbolShape.Edge.OUTLINE, SymbolShape.Edge.HIDDEN);
+        assertThat(symbol.parts().get(1).paint()).isEqualTo(new SymbolShape.Paint.None());
+        assertThat(symbol.parts().getFirst().path().bounds()).isEqualTo(new Box(-500, -500, 500, 500));
+        assertThat(symbol.bodies())
+                .singleElement()
+                .satisfies(b -> assertThat(b.topMm()).isEqualTo(720));
+        assertThat(symbol.solids().stream()
+                        .mapToDouble(s -> s.footprint().area())
+                        .sum())
+                .as("shade of convex pieces that make up the angle")
+                .isCloseTo(1000 * 400 + 400 * 600, within(1e-6));
+        assertThat(symbol.solids()).hasSizeGreaterThan(1);
+    }
+
+    @Test
     void thereAreKindsForEveryFamilyEachUnderAKeyOfItsOwn() {
         assertThat(Furnishings.all())
                 .extracting(FurnishingKind::key)
                 .doesNotHaveDuplicates()
                 .hasSizeGreaterThanOrEqualTo(160);
         for (var group : FurnishingKind.Group.values()) {
-            assertThat(Furnishings.all()).filteredOn(k -> k.group() == group).hasSizeGreaterThanOrEqualTo(7);
+            assertThat(Furnishings.all())
+                    .filteredOn(k -> k.group() == group)
+                    .as(group.label())
+                    .hasSizeGreaterThanOrEqualTo(group == FurnishingKind.Group.OWN ? 0 : 7);
         }
         assertThat(Furnishings.of("no such piece")).isEmpty();
     }

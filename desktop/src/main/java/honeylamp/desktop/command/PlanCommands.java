@@ -83,6 +83,24 @@ final class PlanCommands {
                 "Those somebody shared; one of the same name is replaced",
                 Place.PLAN,
                 window::bringInFinishes);
+        into.add(
+                "piece-drawing",
+                "Piece from a drawing",
+                "An SVG drawing of a piece seen from above; then click where it stands",
+                Place.PLAN,
+                window::pieceFromDrawing);
+        into.add(
+                "share-pieces",
+                "Share my things",
+                "Own pieces you keep, in a file for others",
+                Place.PLAN,
+                window::sharePieces);
+        into.add(
+                "bring-in-pieces",
+                "Bring in pieces",
+                "Own pieces somebody shared; one of the same name is replaced",
+                Place.PLAN,
+                window::bringInPieces);
         into.add("export-schedules", "Export schedules", "XLSX or CSV", Place.PLAN, window::exportSchedules);
         into.add("survey", "Bring in survey", "Makes a plan of measured readings", Place.PLAN, window::bringInSurvey);
         into.add("find", "Find", "Any command, piece, room or finish", Place.PLAN, window::find, control(KeyCode.K));

@@ -93,6 +93,15 @@ public interface WindowActions {
     /** Keeps the finishes of a file. */
     void bringInFinishes();
 
+    /** Asks for an SVG drawing of a piece, and puts it where is clicked next. */
+    void pieceFromDrawing();
+
+    /** Writes the own pieces a person keeps to a file for others. */
+    void sharePieces();
+
+    /** Keeps the own pieces of a file. */
+    void bringInPieces();
+
     /** Opens the finder. */
     void find();
 

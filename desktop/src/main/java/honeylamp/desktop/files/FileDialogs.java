@@ -31,6 +31,15 @@ public interface FileDialogs {
     /** Finishes somebody shared. */
     Optional<Path> openFinishes();
 
+    /** Where to write own pieces to be shared. */
+    Optional<Path> sharePieces(String suggestedName);
+
+    /** Own pieces somebody shared. */
+    Optional<Path> openPieces();
+
+    /** An SVG drawing of a piece. */
+    Optional<Path> openDrawing();
+
     /** What to do with changes that are in no file. */
     enum Unsaved {
         SAVE,

@@ -80,6 +80,25 @@ public final class WindowDialogs implements FileDialogs {
                 .showOpenDialog(owner));
     }
 
+    @Override
+    public Optional<Path> sharePieces(String suggestedName) {
+        var chooser = chooser("Share my things", new ExtensionFilter("Own pieces", "*.json"));
+        chooser.setInitialFileName(suggestedName);
+        return path(chooser.showSaveDialog(owner));
+    }
+
+    @Override
+    public Optional<Path> openPieces() {
+        return path(chooser("Bring in pieces", new ExtensionFilter("Own pieces", "*.json"))
+                .showOpenDialog(owner));
+    }
+
+    @Override
+    public Optional<Path> openDrawing() {
+        return path(chooser("A piece from a drawing", new ExtensionFilter("SVG drawing", "*.svg"))
+                .showOpenDialog(owner));
+    }
+
     private static FileChooser chooser(String title, ExtensionFilter... filters) {
         var chooser = new FileChooser();
         chooser.setTitle(title);

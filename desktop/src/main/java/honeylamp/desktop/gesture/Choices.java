@@ -1,6 +1,8 @@
 package honeylamp.desktop.gesture;
 
+import honeylamp.catalogue.piece.FurnishingKind;
 import honeylamp.catalogue.piece.FurnishingKind.Made;
+import honeylamp.catalogue.piece.Furnishings;
 import honeylamp.derive.snags.Snags;
 import honeylamp.edit.DrawnFace;
 import honeylamp.edit.Reach;
@@ -40,6 +42,7 @@ import java.util.function.UnaryOperator;
  * @param finishing what the card tells of finishes
  * @param round how the window is laid round the drawing
  * @param run the run of units laid next
+ * @param own how own pieces are drawn and placed next
  */
 @RecordBuilder
 public record Choices(
@@ -56,7 +59,8 @@ public record Choices(
         Presenting presenting,
         Finishing finishing,
         Round round,
-        NewRun run)
+        NewRun run,
+        NewOwn own)
         implements ChoicesBuilder.With {
     /** Whether walls run square by themselves. */
     public enum Angle {
@@ -264,7 +268,8 @@ public record Choices(
                 new Presenting(Reach.ALL, Role.INK, LineRole.CUT_WALL, TextRole.ROOM_NAME, ""),
                 new Finishing("", "", 50),
                 new Round(Shelf.OPEN, Rest.SHOWN, Aside.NOTHING, Docked.NOTHING),
-                NewRun.FIRST);
+                NewRun.FIRST,
+                NewOwn.FIRST);
     }
 
     /** The type of walls drawn next. */
@@ -428,7 +433,20 @@ public record Choices(
 
     /** The same with another piece placed next, in its usual size. */
     public Choices placing(String kind) {
-        return with(copy -> copy.furnishing(kind).made(Optional.empty()));
+        return with(copy -> copy.furnishing(kind).made(Optional.empty()).own(own.withPlacing(Optional.empty())));
+    }
+
+    /** The same with another kind placed next, in its usual size: one that ships, or an own one. */
+    public Choices placing(FurnishingKind kind) {
+        return placing(kind.key()).withOwn(own.withPlacing(kind.own()));
+    }
+
+    /** The kind that is placed next. */
+    public FurnishingKind placed() {
+        return own.placing()
+                .map(Furnishings::of)
+                .or(() -> Furnishings.of(furnishing))
+                .orElseThrow();
     }
 
     /** Telling something else of finishes. */

@@ -15,16 +15,36 @@ import java.util.Optional;
  * @param kind the key of the run in the catalogue
  * @param corner what stands where two counters meet
  * @param depth empty for the usual one
+ * @param stand where it is laid
  */
 @RecordBuilder
-public record NewRun(String kind, Corner corner, Optional<Length> depth) implements NewRunBuilder.With {
+public record NewRun(String kind, Corner corner, Optional<Length> depth, Stand stand) implements NewRunBuilder.With {
     /** The choices of a fresh start. */
-    public static final NewRun FIRST = new NewRun(Runs.COUNTER, Corner.UNIT, Optional.empty());
+    public static final NewRun FIRST = new NewRun(Runs.COUNTER, Corner.UNIT, Optional.empty(), Stand.AT_WALLS);
 
     /** A corner unit is so much wider than its neighbours are deep. */
     private static final Length WIDER = Length.ofMm(300);
 
     private static final Length WIDER_INCHES = Length.ofInches(12);
+
+    /** Where a run is laid. */
+    public enum Stand {
+        AT_WALLS("Along walls"),
+        FREE("Free, one side"),
+        /** Two back to back. */
+        BOTH_SIDES("Free, both sides");
+
+        private final String label;
+
+        Stand(String label) {
+            this.label = label;
+        }
+
+        /** The name shown to people. */
+        public String label() {
+            return label;
+        }
+    }
 
     /** What stands in a corner. */
     public enum Corner {

@@ -12,6 +12,7 @@ import java.util.Set;
  * What came of one step of a gesture.
  *
  * @param complaint a sentence if what was typed cannot be, else empty
+ * @param choices what is chosen from now on, if the step says so
  * @param measured a length that was measured and can be put in elsewhere
  * @param news a sentence about what was done if it says more than the picture, else empty
  */
@@ -22,7 +23,8 @@ public record Reply(
         Optional<Set<ElementId>> selection,
         String complaint,
         String news,
-        Optional<Length> measured)
+        Optional<Length> measured,
+        Optional<Choices> choices)
         implements ReplyBuilder.With {
     /**
      * A finished edit.
@@ -33,12 +35,19 @@ public record Reply(
 
     /** The gesture goes on as it now is. */
     public static Reply to(Gesture next) {
-        return new Reply(next, Optional.empty(), Optional.empty(), "", "", Optional.empty());
+        return new Reply(next, Optional.empty(), Optional.empty(), "", "", Optional.empty(), Optional.empty());
     }
 
     /** The plan changes. */
     public static Reply commit(Gesture next, Plan plan, String action) {
-        return new Reply(next, Optional.of(new Commit(plan, action)), Optional.empty(), "", "", Optional.empty());
+        return new Reply(
+                next,
+                Optional.of(new Commit(plan, action)),
+                Optional.empty(),
+                "",
+                "",
+                Optional.empty(),
+                Optional.empty());
     }
 
     /**
@@ -55,12 +64,22 @@ public record Reply(
 
     /** Something cannot be, and the sentence says why. */
     public static Reply complain(Gesture next, String sentence) {
-        return new Reply(next, Optional.empty(), Optional.empty(), sentence, "", Optional.empty());
+        return new Reply(next, Optional.empty(), Optional.empty(), sentence, "", Optional.empty(), Optional.empty());
     }
 
     /** The same step, picking these elements. */
     public Reply picking(Set<ElementId> ids) {
         return withSelection(Optional.of(Set.copyOf(ids)));
+    }
+
+    /** The same step, with other things chosen from now on. */
+    public Reply choosing(Choices other) {
+        return withChoices(Optional.of(other));
+    }
+
+    /** The same step, told of in a sentence. */
+    public Reply saying(String sentence) {
+        return withNews(sentence);
     }
 
     /** The same step, with a length that was measured. */

@@ -4,11 +4,13 @@ import honeylamp.catalogue.PartKinds;
 import honeylamp.desktop.gesture.Choices;
 import honeylamp.desktop.gesture.Gesture;
 import honeylamp.desktop.gesture.LookOn;
+import honeylamp.desktop.gesture.NewRun;
 import honeylamp.desktop.gesture.draw.ChangeLength;
 import honeylamp.desktop.gesture.draw.DrawArc;
 import honeylamp.desktop.gesture.draw.DrawBay;
 import honeylamp.desktop.gesture.draw.DrawBoundary;
 import honeylamp.desktop.gesture.draw.DrawOutline;
+import honeylamp.desktop.gesture.draw.DrawOwn;
 import honeylamp.desktop.gesture.draw.DrawShape;
 import honeylamp.desktop.gesture.draw.DrawShape.Kind;
 import honeylamp.desktop.gesture.draw.Outlining;
@@ -26,6 +28,7 @@ import honeylamp.desktop.gesture.pick.PickCaption;
 import honeylamp.desktop.gesture.pick.PickOnPage;
 import honeylamp.desktop.gesture.pick.PickRoom;
 import honeylamp.desktop.gesture.place.LayFinish;
+import honeylamp.desktop.gesture.place.LayIsland;
 import honeylamp.desktop.gesture.place.LayRun;
 import honeylamp.desktop.gesture.place.LayUnits;
 import honeylamp.desktop.gesture.place.PlaceFurnishing;
@@ -257,14 +260,20 @@ public enum Tool {
             "New piece",
             "M3 15 V7 Q3 4 6 4 H12 Q15 4 15 7 V15 M3 11 H15",
             "Places the chosen piece",
-            c -> PlaceFurnishing.begin(c.furnishing(), c.made())),
+            c -> PlaceFurnishing.begin(c.placed(), c.made())),
+    DRAW_OWN(
+            WorkStage.FURNISH,
+            "Draw a piece",
+            "M2.5 5 H10 V13 H2.5 Z M12 15.5 L15.5 12 M9.5 15.5 L15 10 L16.5 11.5 M6 5 V9",
+            "Draws an own piece where it stands, part by part",
+            _ -> DrawOwn.begin()),
 
     LAY_RUN(
             WorkStage.FURNISH,
             "Run of units",
             "M2.5 3.5 H15.5 V8 H7.5 V15.5 H2.5 Z M7.5 3.5 V8 M11.5 3.5 V8 M2.5 11.5 H7.5",
             "Lays counters, wall units or closets along walls, round corners",
-            _ -> LayRun.begin()),
+            c -> c.run().stand() == NewRun.Stand.AT_WALLS ? LayRun.begin() : LayIsland.begin()),
     WALK_WAY(
             WorkStage.FURNISH,
             "Ways",

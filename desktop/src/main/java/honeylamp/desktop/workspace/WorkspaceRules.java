@@ -261,6 +261,7 @@ final class WorkspaceRules {
             w = edited(w, step.commit().get().plan(), step.commit().get().action());
         }
         w = step.selection().map(w::withSelection).orElse(w);
+        w = step.choices().map(w::withChoices).orElse(w);
         w = step.measured().map(w::measuring).orElse(w);
         return step.news().isEmpty() ? w : w.withSaid(Said.news(step.news()));
     }

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.catalogue.NewPlan;
+import honeylamp.catalogue.piece.Furnishings;
 import honeylamp.demo.place.SailclothYard;
 import honeylamp.desktop.gesture.Choices.Angle;
 import honeylamp.desktop.gesture.Gesture.Key;
@@ -320,7 +321,8 @@ class GestureTest {
 
     @Test
     void aPieceIsRemadeWhileItHangsAtThePointer() {
-        var hand = demo(PlaceFurnishing.begin("wardrobe", Optional.empty())).move(11_400, 6600);
+        var hand = demo(PlaceFurnishing.begin(Furnishings.of("wardrobe").orElseThrow(), Optional.empty()))
+                .move(11_400, 6600);
         hand.type("2 m", "", "1.8 m");
         hand.click(11_400, 6600);
         var piece = hand.storey().furnishings().getLast();

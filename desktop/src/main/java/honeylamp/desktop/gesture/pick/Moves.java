@@ -1,6 +1,5 @@
 package honeylamp.desktop.gesture.pick;
 
-import honeylamp.catalogue.piece.FurnishingKind;
 import honeylamp.catalogue.piece.Furnishings;
 import honeylamp.derive.pointing.AgainstWall;
 import honeylamp.derive.pointing.OpeningPlacing;
@@ -22,6 +21,7 @@ import honeylamp.geometry.Point;
 import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
+import honeylamp.plan.Stand;
 import honeylamp.units.Length;
 import java.util.List;
 import java.util.Optional;
@@ -58,8 +58,8 @@ final class Moves {
             case Held.Piece(var piece, var fromCentre) -> {
                 var centre = p.minus(fromCentre);
                 var free = pointer.keys().control()
-                        || Furnishings.of(piece.kind())
-                                .filter(k -> k.stand() == FurnishingKind.Stand.AT_WALL)
+                        || Furnishings.of(piece)
+                                .filter(k -> k.stand() == Stand.AT_WALL)
                                 .isEmpty();
                 var wall = free
                         ? Optional.<AgainstWall.Place>empty()

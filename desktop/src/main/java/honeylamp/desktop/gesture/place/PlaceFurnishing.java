@@ -2,8 +2,6 @@ package honeylamp.desktop.gesture.place;
 
 import honeylamp.catalogue.piece.FurnishingKind;
 import honeylamp.catalogue.piece.FurnishingKind.Made;
-import honeylamp.catalogue.piece.FurnishingKind.Stand;
-import honeylamp.catalogue.piece.Furnishings;
 import honeylamp.catalogue.piece.Runs;
 import honeylamp.derive.pointing.AgainstWall;
 import honeylamp.derive.pointing.StandsOn;
@@ -19,9 +17,12 @@ import honeylamp.edit.FurnishingEdits;
 import honeylamp.geometry.Point;
 import honeylamp.illustrate.sketch.FitSketch;
 import honeylamp.illustrate.sketch.Sketches;
+import honeylamp.plan.Buying;
 import honeylamp.plan.ElementId.FurnishingId;
 import honeylamp.plan.Furnishing;
+import honeylamp.plan.OwnPiece;
 import honeylamp.plan.Position;
+import honeylamp.plan.Stand;
 import honeylamp.units.Length;
 import honeylamp.units.LengthText;
 import io.soabase.recordbuilder.core.RecordBuilder;
@@ -48,9 +49,7 @@ public record PlaceFurnishing(FurnishingKind kind, Optional<Made> made, Optional
     public record Place(Point at, double turnDeg, boolean atWall, Length bottom) {}
 
     /** A piece of a kind in a size; none means the usual one. */
-    public static PlaceFurnishing begin(String key, Optional<Made> made) {
-        var kind =
-                Furnishings.of(key).orElseThrow(() -> new IllegalArgumentException("no furnishing is called " + key));
+    public static PlaceFurnishing begin(FurnishingKind kind, Optional<Made> made) {
         return new PlaceFurnishing(kind, made, Optional.empty(), new Place(Point.ORIGIN, 0, false, kind.bottom()));
     }
 
@@ -117,7 +116,7 @@ public record PlaceFurnishing(FurnishingKind kind, Optional<Made> made, Optional
 
     @Override
     public Gesture dropped() {
-        return begin(kind.key(), made);
+        return begin(kind, made);
     }
 
     @Override
@@ -154,6 +153,8 @@ public record PlaceFurnishing(FurnishingKind kind, Optional<Made> made, Optional
                         Position.of(place.at),
                         place.turnDeg)
                 .withBottom(place.bottom)
-                .withRun(Runs.of(kind.key(), scene.units()));
+                .with(copy -> copy.run(Runs.of(kind.key(), scene.units()))
+                        .own(kind.own())
+                        .buying(kind.own().map(OwnPiece::buying).orElse(Buying.UNKNOWN)));
     }
 }

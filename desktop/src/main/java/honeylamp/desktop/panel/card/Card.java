@@ -71,7 +71,8 @@ public final class Card extends VBox {
             Choices.Aside aside,
             List<WallType> wallTypes,
             List<RoomNames> roomNames,
-            List<KeptFinish> finishes) {}
+            List<KeptFinish> finishes,
+            int ownPart) {}
 
     private final Content<Part> made = new Content<>() {
         @Override
@@ -91,7 +92,8 @@ public final class Card extends VBox {
                     choices.round().aside(),
                     libraries.wallTypes().all(),
                     libraries.roomNames().all(),
-                    libraries.finishes().all());
+                    libraries.finishes().all(),
+                    choices.own().part());
         }
 
         @Override
@@ -168,7 +170,7 @@ public final class Card extends VBox {
             case ElementId.FurnishingId id ->
                 storey.elements()
                         .find(Furnishing.class, id)
-                        .map(new FurnishingCard(model, parts)::of)
+                        .map(new FurnishingCard(model, parts, libraries.pieces())::of)
                         .orElse(List.of());
             case ElementId.UnderlayId id ->
                 storey.elements()
@@ -319,6 +321,12 @@ public final class Card extends VBox {
             return out;
         }
         out.addAll(new ArrangeCard(model, parts).of(now.selection()));
+        var pieces = now.currentStorey().furnishings().stream()
+                .filter(f -> now.selection().contains(f.id()))
+                .toList();
+        if (!pieces.isEmpty()) {
+            out.add(new PieceToneFields(parts).of(pieces));
+        }
         if (now.plan().storeys().size() > 1) {
             out.add(new StoreysCard(model, parts).copying(now));
         }

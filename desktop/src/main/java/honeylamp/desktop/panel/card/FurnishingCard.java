@@ -1,20 +1,23 @@
 package honeylamp.desktop.panel.card;
 
 import honeylamp.catalogue.piece.FurnishingKind;
-import honeylamp.catalogue.piece.FurnishingKind.Stand;
 import honeylamp.catalogue.piece.Furnishings;
 import honeylamp.catalogue.piece.PieceFinder;
 import honeylamp.catalogue.piece.Runs;
+import honeylamp.desktop.panel.part.Library;
 import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.desktop.workspace.Keys;
+import honeylamp.desktop.workspace.Tool;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.FurnishingEdits;
 import honeylamp.edit.Leaning;
 import honeylamp.edit.Outcome;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Keeping;
+import honeylamp.plan.OwnPiece;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Sense;
+import honeylamp.plan.Stand;
 import honeylamp.takeoff.way.DeliveryWords;
 import honeylamp.units.LengthText;
 import java.util.ArrayList;
@@ -25,10 +28,17 @@ import javafx.scene.control.TextField;
 import javafx.scene.control.Tooltip;
 
 /** A furnishing as typed values. */
-record FurnishingCard(WorkspaceModel model, CardFields parts) {
+record FurnishingCard(WorkspaceModel model, CardFields parts, Library<OwnPiece> kept) {
     List<Node> of(Furnishing piece) {
+        return piece.own()
+                .filter(_ -> model.now().tool() == Tool.DRAW_OWN)
+                .map(own -> new OwnFields(parts, piece, own, kept).drawing())
+                .orElseGet(() -> placed(piece));
+    }
+
+    private List<Node> placed(Furnishing piece) {
         var id = piece.id();
-        var label = Furnishings.of(piece.kind()).map(k -> k.label()).orElse(piece.kind());
+        var label = Furnishings.label(piece);
         DoubleFunction<Plan> turned = deg -> FurnishingEdits.place(parts.plan(), parts.at(), id, piece.at(), deg);
         var out = new ArrayList<Node>(List.of(
                 Widgets.heading(label),
@@ -81,6 +91,7 @@ record FurnishingCard(WorkspaceModel model, CardFields parts) {
                                 model.picked()::duplicate)),
                 swap(piece)));
         Runs.of(piece).ifPresent(run -> out.add(3, new RunFields(parts, piece, run).of()));
+        piece.own().ifPresent(own -> out.add(3, new OwnFields(parts, piece, own, kept).kind()));
         Leaning.gaps(model.geometry().network(), piece).ifPresent(gaps -> out.add(stays(piece, gaps)));
         out.addAll(new PlacingFields(parts, piece).of());
         out.add(delivery(piece));
@@ -95,7 +106,7 @@ record FurnishingCard(WorkspaceModel model, CardFields parts) {
     private String standing(Furnishing piece) {
         var base = Leaning.base(model.now().currentStorey(), piece);
         if (base.isPresent()) {
-            var name = Furnishings.of(base.get().kind())
+            var name = Furnishings.of(base.get())
                     .map(FurnishingKind::label)
                     .orElse(base.get().kind());
             return "Stands on: " + name + ". It goes where that goes.";
@@ -174,7 +185,7 @@ record FurnishingCard(WorkspaceModel model, CardFields parts) {
     /** The sizes its kind is made in. */
     private Node sizes(Furnishing piece) {
         var units = parts.plan().units();
-        var sizes = Furnishings.of(piece.kind()).map(k -> k.sizes(units)).orElse(List.of());
+        var sizes = Furnishings.of(piece).map(k -> k.sizes(units)).orElse(List.of());
         return Widgets.menu(
                 "Standard sizes",
                 "piece-sizes",
@@ -190,6 +201,7 @@ record FurnishingCard(WorkspaceModel model, CardFields parts) {
                                 parts.at(),
                                 List.of(piece.id()),
                                 piece.kind(),
+                                piece.own(),
                                 sizes.get(i).width(),
                                 sizes.get(i).depth(),
                                 sizes.get(i).height(),
@@ -204,7 +216,7 @@ record FurnishingCard(WorkspaceModel model, CardFields parts) {
         field.setPromptText("Swap for: armchair");
         field.setAccessibleText("Swap it for another kind");
         field.setTooltip(new Tooltip("A kind by a word, and perhaps a size: armchair under 800"));
-        field.setOnAction(_ -> PieceFinder.find(field.getText(), parts.plan().units()).stream()
+        field.setOnAction(_ -> PieceFinder.find(field.getText(), parts.plan().units(), myThings()).stream()
                 .findFirst()
                 .filter(_ -> !field.getText().isBlank())
                 .ifPresentOrElse(
@@ -212,6 +224,10 @@ record FurnishingCard(WorkspaceModel model, CardFields parts) {
                         () -> model.complain("No piece is called \""
                                 + field.getText().strip() + "\", or none is made in that size. Try another word.")));
         return field;
+    }
+
+    private List<FurnishingKind> myThings() {
+        return kept.all().stream().map(Furnishings::of).toList();
     }
 
     private void swap(Furnishing piece, PieceFinder.Found found) {
@@ -224,6 +240,7 @@ record FurnishingCard(WorkspaceModel model, CardFields parts) {
                         parts.at(),
                         List.of(piece.id()),
                         found.kind().key(),
+                        found.kind().own(),
                         found.made().width(),
                         found.made().depth(),
                         found.made().height(),

@@ -2,6 +2,7 @@ package honeylamp.desktop.panel.card;
 
 import honeylamp.catalogue.ColourCode;
 import honeylamp.catalogue.piece.Furnishings;
+import honeylamp.desktop.panel.part.ToneMenu;
 import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.edit.FurnishingEdits;
 import honeylamp.edit.FurnishingEdits.Among;
@@ -34,12 +35,12 @@ record PieceToneFields(CardFields parts) {
                                         "Calmer",
                                         "piece-calmer",
                                         "All its colours less strong",
-                                        () -> strengthen(piece, CALMER)),
+                                        () -> strengthen(List.of(piece), CALMER)),
                                 Widgets.button(
                                         "Stronger",
                                         "piece-stronger",
                                         "All its colours stronger",
-                                        () -> strengthen(piece, 1 / CALMER)),
+                                        () -> strengthen(List.of(piece), 1 / CALMER)),
                                 Widgets.button(
                                         "As usual",
                                         "piece-tones-back",
@@ -60,8 +61,65 @@ record PieceToneFields(CardFields parts) {
         return Widgets.section("Colours, here only", box);
     }
 
+    /** For several pieces at once: every role any of them is drawn in, and all of them calmer or stronger. */
+    Node of(List<Furnishing> pieces) {
+        var palette = parts.model().shown().view().look().palette();
+        var box = new VBox(4);
+        pieces.stream().flatMap(p -> roles(p).stream()).distinct().sorted().forEach(role -> {
+            var row = Widgets.row(
+                    Widgets.quiet(role.label()),
+                    Widgets.spring(),
+                    ToneMenu.of(
+                            "pieces-palette-" + role.name().toLowerCase(java.util.Locale.ROOT),
+                            "A colour of the look for " + role.label() + " of all of them",
+                            palette,
+                            tone -> tone(pieces, role, tone)));
+            row.getStyleClass().add("field-row");
+            box.getChildren().add(row);
+        });
+        box.getChildren()
+                .add(OneSurface.row(
+                        Widgets.button(
+                                "Calmer",
+                                "pieces-calmer",
+                                "All their colours less strong",
+                                () -> strengthen(pieces, CALMER)),
+                        Widgets.button(
+                                "Stronger",
+                                "pieces-stronger",
+                                "All their colours stronger",
+                                () -> strengthen(pieces, 1 / CALMER)),
+                        Widgets.button(
+                                "As usual",
+                                "pieces-tones-back",
+                                "The colours of the look again",
+                                () -> lay(pieces.stream().map(Furnishing::id).toList(), List.of()))));
+        return Widgets.section("Colours of these pieces", box);
+    }
+
+    private void tone(List<Furnishing> pieces, Role role, Oklch tone) {
+        var ids = pieces.stream()
+                .filter(p -> roles(p).contains(role))
+                .map(Furnishing::id)
+                .toList();
+        parts.model()
+                .edit(
+                        FurnishingEdits.tone(parts.plan(), parts.at(), ids, role, Optional.of(tone)),
+                        "Colour furnishing");
+    }
+
+    private void strengthen(List<Furnishing> pieces, double by) {
+        var palette = parts.model().shown().view().look().palette();
+        var out = parts.plan();
+        for (var piece : pieces) {
+            out = FurnishingEdits.toneLike(
+                    out, parts.at(), List.of(piece.id()), FurnishingEdits.stronger(piece, roles(piece), palette, by));
+        }
+        parts.model().edit(out, "Colour furnishing");
+    }
+
     private static List<Role> roles(Furnishing piece) {
-        return Furnishings.of(piece.kind()).map(k -> k.roles(piece)).orElse(List.of());
+        return Furnishings.of(piece).map(k -> k.roles(piece)).orElse(List.of());
     }
 
     private Node code(Furnishing piece, Role role, Oklch now) {
@@ -70,24 +128,21 @@ record PieceToneFields(CardFields parts) {
         field.setAccessibleText("Colour code of " + role.label());
         field.setOnAction(_ -> ColourCode.read(field.getText())
                 .ifPresentOrElse(
-                        tone -> parts.model()
-                                .edit(
-                                        FurnishingEdits.tone(
-                                                parts.plan(), parts.at(), List.of(piece.id()), role, Optional.of(tone)),
-                                        "Colour furnishing"),
+                        tone -> tone(List.of(piece), role, tone),
                         () -> parts.model()
                                 .complain("\"" + field.getText()
                                         + "\" is no colour code. Type six digits from 0 to F, such as #7C9A82.")));
-        var row = Widgets.row(Widgets.quiet(role.label()), Widgets.spring(), field);
+        var row = Widgets.row(
+                Widgets.quiet(role.label()),
+                Widgets.spring(),
+                field,
+                ToneMenu.of(
+                        "piece-palette-" + role.name().toLowerCase(java.util.Locale.ROOT),
+                        "A colour of the look for " + role.label(),
+                        parts.model().shown().view().look().palette(),
+                        tone -> tone(List.of(piece), role, tone)));
         row.getStyleClass().add("field-row");
         return row;
-    }
-
-    private void strengthen(Furnishing piece, double by) {
-        lay(
-                List.of(piece.id()),
-                FurnishingEdits.stronger(
-                        piece, roles(piece), parts.model().shown().view().look().palette(), by));
     }
 
     private void lay(List<FurnishingId> ids, List<Furnishing.Tinted> tones) {

@@ -3,6 +3,7 @@ package honeylamp.desktop.panel.card;
 import honeylamp.derive.pointing.BesidePiece;
 import honeylamp.derive.pointing.BesidePiece.Side;
 import honeylamp.desktop.gesture.pick.FacePoint;
+import honeylamp.desktop.gesture.pick.StandFrom;
 import honeylamp.desktop.panel.part.CountField;
 import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.edit.BriefEdits;
@@ -37,10 +38,18 @@ record PlacingFields(CardFields parts, Furnishing piece) {
                             "Move furnishing")));
         }
         free.add(Widgets.button(
+                "From what is clicked\u2026",
+                "piece-from",
+                "Measures from a wall, an opening or a piece, and moves it to a typed distance",
+                () -> parts.model().begin(StandFrom.begin(parts.model().now().gesture(), piece.id()))));
+        free.add(Widgets.button(
                 "Face what is clicked\u2026",
                 "piece-face",
                 "Turns its front to a point, or to another piece",
                 () -> parts.model().begin(FacePoint.begin(parts.model().now().gesture(), List.of(piece.id())))));
+        free.add(Widgets.row(
+                order("Over others", "piece-over", "Drawn over what it lies on or beside", 1),
+                order("Below others", "piece-below", "Drawn below what lies on it or beside it", -1)));
         var needs = needs();
         return needs.length == 0
                 ? List.of(free(free), Widgets.section("More like it", more()))
@@ -48,6 +57,17 @@ record PlacingFields(CardFields parts, Furnishing piece) {
                         free(free),
                         Widgets.section("Room such pieces need, in this plan", needs),
                         Widgets.section("More like it", more()));
+    }
+
+    private Node order(String label, String id, String tip, int more) {
+        return Widgets.button(
+                label,
+                id,
+                tip,
+                () -> parts.model()
+                        .edit(
+                                FurnishingEdits.order(parts.plan(), parts.at(), List.of(piece.id()), more),
+                                "Order furnishing"));
     }
 
     private static Node free(List<Node> nodes) {

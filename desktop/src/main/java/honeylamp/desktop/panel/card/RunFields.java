@@ -5,8 +5,14 @@ import honeylamp.catalogue.piece.Runs.ClosetUse;
 import honeylamp.derive.pointing.BesidePiece.Side;
 import honeylamp.derive.runs.RunLayout;
 import honeylamp.desktop.panel.part.Widgets;
+import honeylamp.desktop.workspace.Intent;
+import honeylamp.desktop.workspace.Tool;
+import honeylamp.edit.Added;
 import honeylamp.edit.Outcome;
+import honeylamp.edit.OwnRegions;
 import honeylamp.edit.RunEdits;
+import honeylamp.plan.ElementId.RegionId;
+import honeylamp.plan.Finish;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Run;
@@ -21,6 +27,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import javafx.scene.Node;
 
@@ -37,6 +44,13 @@ record RunFields(CardFields parts, Furnishing piece, Run run) {
             nodes.addAll(unit(layout, i));
         }
         nodes.add(filling());
+        if (piece.kind().equals(Runs.COUNTER)) {
+            nodes.add(Widgets.button(
+                    "Splash-back",
+                    "run-splash-back",
+                    "Tiles the wall behind it, up to what hangs above; an own region of its wall",
+                    this::splashBack));
+        }
         if (isCloset()) {
             nodes.add(fronts());
             nodes.add(usual());
@@ -47,6 +61,18 @@ record RunFields(CardFields parts, Furnishing piece, Run run) {
         nodes.add(OneSurface.row(
                 reach("Reach left", "run-reach-left", Side.LEFT), reach("Reach right", "run-reach-right", Side.RIGHT)));
         return Widgets.section("Units, from left to right", nodes.toArray(Node[]::new));
+    }
+
+    private void splashBack() {
+        var model = parts.model();
+        switch (OwnRegions.behind(parts.plan(), model.geometry(), piece, Finish.of("tile-white"))) {
+            case Outcome.Refused<Added<RegionId>> no -> model.complain(no.sentence("That cannot be"));
+            case Outcome.Done<Added<RegionId>>(var added) ->
+                model.act(
+                        new Intent.Edit(added.plan(), "Tile splash-back"),
+                        new Intent.TakeUp(Tool.PICK_REGIONS),
+                        new Intent.Pick(Set.of(added.id())));
+        }
     }
 
     private boolean isCloset() {

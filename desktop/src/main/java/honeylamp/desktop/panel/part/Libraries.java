@@ -4,6 +4,7 @@ import honeylamp.catalogue.KeptFinish;
 import honeylamp.catalogue.OpeningSizes.Product;
 import honeylamp.catalogue.RoomUses.RoomNames;
 import honeylamp.catalogue.SeenSets.SeenSet;
+import honeylamp.plan.OwnPiece;
 import honeylamp.plan.Plan;
 import honeylamp.plan.WallType;
 import honeylamp.store.AtHand;
@@ -22,6 +23,7 @@ public record Libraries(
         Library<RoomNames> roomNames,
         Library<KeptFinish> finishes,
         Library<SeenSet> seenSets,
+        Library<OwnPiece> pieces,
         Library<AtHand> atHand,
         Library<RecentPlan> recent,
         Library<Plan> templates) {}

@@ -136,7 +136,9 @@ public final class Tray extends VBox {
             case ROOMS -> new RoomTray(model, window);
             case FINISHES ->
                 new FinishTray(model, window, thumbnails, catalogue(libraries, "finishes", "Find a finish"));
-            case FURNISH -> new FurnishTray(model, window, thumbnails, catalogue(libraries, "furnish", "Find a piece"));
+            case FURNISH ->
+                new FurnishTray(
+                        model, window, thumbnails, catalogue(libraries, "furnish", "Find a piece"), libraries.pieces());
             case DIMENSIONS -> new DimensionTray(model);
             case LABELS -> new LabelTray(model);
             case LIGHT -> new LightTray(model);

@@ -1,0 +1,95 @@
+package honeylamp.catalogue.piece;
+
+import honeylamp.catalogue.piece.FurnishingKind.Group;
+import honeylamp.catalogue.piece.FurnishingKind.Made;
+import honeylamp.catalogue.symbol.SymbolShape.Detail;
+import honeylamp.catalogue.symbol.SymbolShape.Edge;
+import honeylamp.derive.own.OwnLines;
+import honeylamp.derive.own.OwnSize;
+import honeylamp.geometry.Affine;
+import honeylamp.geometry.Regions;
+import honeylamp.plan.OwnPart;
+import honeylamp.plan.OwnPiece;
+import java.util.List;
+import java.util.Optional;
+
+/** Kinds of pieces that somebody drew. */
+final class OwnArt {
+    /** Corners of bodies seen from the side are so soft. */
+    private static final double SOFT = 4;
+
+    /** Shade is true to so much. */
+    private static final double SHADE_MM = 8;
+
+    private OwnArt() {}
+
+    static FurnishingKind kind(OwnPiece own) {
+        var made = new Made(own.width(), own.depth(), own.height());
+        return new FurnishingKind(
+                own.key(),
+                own.name(),
+                Group.OWN,
+                own.buying().name(),
+                own.stand(),
+                own.bottom(),
+                List.of(made),
+                List.of(made),
+                pen -> draw(pen, own),
+                Optional.of(own));
+    }
+
+    private static void draw(PiecePen pen, OwnPiece own) {
+        var parts = OwnSize.of(own, 2 * pen.w, 2 * pen.d, pen.h).parts();
+        pen.within(Affine.move(-pen.w, -pen.d), () -> {
+            for (var i = 0; i < parts.size(); i++) {
+                var part = parts.get(i);
+                if (part.isFilled()) {
+                    stand(pen, part);
+                }
+                if (!isCovered(parts, i)) {
+                    shape(pen, part);
+                }
+            }
+        });
+    }
+
+    /** Whether another part of the same outline lies on it, so that no line is drawn twice. */
+    private static boolean isCovered(List<OwnPart> parts, int index) {
+        var part = parts.get(index);
+        return parts.subList(index + 1, parts.size()).stream()
+                .anyMatch(above -> above.isFilled() && above.lines().equals(part.lines()));
+    }
+
+    private static void shape(PiecePen pen, OwnPart part) {
+        var path = OwnLines.figure(part);
+        var edge = edge(part.pen());
+        if (part.isFilled()) {
+            pen.shape(path, part.fill().orElseThrow(), edge, Detail.PLAIN);
+        } else {
+            pen.line(path, edge, Detail.PLAIN);
+        }
+    }
+
+    private static Edge edge(OwnPart.Pen pen) {
+        return switch (pen) {
+            case OUTLINE -> Edge.OUTLINE;
+            case FINE -> Edge.INNER;
+            case HIDDEN -> Edge.HIDDEN;
+            case NONE -> Edge.NONE;
+        };
+    }
+
+    /** Seen from its sides as one body; its shade is that of convex pieces of it. */
+    private static void stand(PiecePen pen, OwnPart part) {
+        var outline = OwnLines.outline(part);
+        pen.seen(
+                outline.shell(),
+                part.bottom().mm(),
+                part.top().mm(),
+                SOFT,
+                part.fill().orElseThrow());
+        for (var piece : Regions.convexParts(outline, SHADE_MM)) {
+            pen.shading(piece, part.top().mm());
+        }
+    }
+}

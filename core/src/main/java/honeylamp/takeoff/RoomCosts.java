@@ -1,0 +1,65 @@
+package honeylamp.takeoff;
+
+import honeylamp.derive.listing.Schedule;
+import honeylamp.derive.listing.Schedule.Cell;
+import honeylamp.derive.listing.Schedule.Row;
+import honeylamp.derive.listing.Schedule.Subject;
+import honeylamp.derive.storeys.LaidPlan;
+import honeylamp.plan.Buying;
+import honeylamp.plan.ElementId.StoreyId;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/** What the pieces of each room come to; pieces nobody said a price of count as nothing. */
+final class RoomCosts {
+    private static final double CENTS = 100.0;
+
+    private RoomCosts() {}
+
+    private record Room(StoreyId storey, String storeyName, String name) {}
+
+    static Schedule schedule(LaidPlan plan) {
+        var columns = List.of(
+                Schedule.words("storey", "Storey"),
+                Schedule.words("room", "Room"),
+                Takeoff.number("pieces", "Pieces"),
+                Takeoff.number("unpriced", "Without a price"),
+                Takeoff.number("cost", "Together"),
+                Takeoff.number("bought", "Bought"),
+                Takeoff.number("to_buy", "To buy"));
+        Map<Room, List<ShoppingList.Entry>> by = new LinkedHashMap<>();
+        for (var entry : ShoppingList.of(plan)) {
+            by.computeIfAbsent(new Room(entry.storey(), entry.storeyName(), entry.room()), _ -> new ArrayList<>())
+                    .add(entry);
+        }
+        var rows = new ArrayList<Row>();
+        by.forEach((room, of) -> rows.add(row(room, of)));
+        return new Schedule(Subject.ROOM_COSTS, columns, rows);
+    }
+
+    private static Row row(Room room, List<ShoppingList.Entry> of) {
+        var pieces = of.stream().mapToInt(ShoppingList.Entry::count).sum();
+        var unpriced = of.stream()
+                .filter(e -> e.first().buying().price() == 0)
+                .mapToInt(ShoppingList.Entry::count)
+                .sum();
+        var all = of.stream().mapToLong(ShoppingList.Entry::costCents).sum();
+        var bought = of.stream()
+                .filter(e -> e.first().buying().state() == Buying.State.BOUGHT)
+                .mapToLong(ShoppingList.Entry::costCents)
+                .sum();
+        return new Row(
+                room.storey,
+                of.getFirst().first().id(),
+                List.of(
+                        new Cell.Words(room.storeyName),
+                        new Cell.Words(room.name),
+                        Cell.Number.of(pieces, 0),
+                        Cell.Number.of(unpriced, 0),
+                        Cell.Number.of(all / CENTS, 2),
+                        Cell.Number.of(bought / CENTS, 2),
+                        Cell.Number.of((all - bought) / CENTS, 2)));
+    }
+}
