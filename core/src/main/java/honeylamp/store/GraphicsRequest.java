@@ -15,7 +15,7 @@ record GraphicsRequest(Kind kind, int page, int sizePx) {
         /** Answered by a PNG. */
         SVG(4),
         /** Answered by parts of an own piece, as JSON. */
-        SHAPES(4),
+        SHAPES(10),
         /** Answered by a count, as an int. */
         PAGES(4),
         /** Answered by width and height in mm as doubles, and the scale written on the page as an int, 0 for none. */

@@ -68,6 +68,7 @@ class Hand {
             commits++;
         });
         step.selection().ifPresent(s -> picked = s);
+        step.choices().ifPresent(c -> choices = c);
     }
 
     Hand move(double x, double y) {
