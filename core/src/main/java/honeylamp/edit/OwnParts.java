@@ -162,7 +162,7 @@ public final class OwnParts {
     }
 
     /**
-     * A part more, its edge so far within that of another; outside it if less than 0. Rounded corners and arcs keep their
+     * A part more, without a label, its edge so far within that of another; outside it if less than 0. Rounded corners and arcs keep their
      * centres.
      *
      * @return refused if nothing would be left
@@ -173,7 +173,7 @@ public final class OwnParts {
         if (made.corners().size() < 2 || line.isClosed() && !isSound(line, made, within.mm())) {
             return Outcome.refused("nothing is left within that", "Type a smaller distance.");
         }
-        return Outcome.done(part.withLines(List.of(made)));
+        return Outcome.done(part.with(copy -> copy.lines(List.of(made)).label("")));
     }
 
     private static OwnLine parallel(OwnLine line, double within) {

@@ -10,6 +10,7 @@ import honeylamp.geometry.Affine;
 import honeylamp.geometry.Regions;
 import honeylamp.plan.OwnPart;
 import honeylamp.plan.OwnPiece;
+import honeylamp.plan.Role;
 import java.util.List;
 import java.util.Optional;
 
@@ -17,6 +18,12 @@ import java.util.Optional;
 final class OwnArt {
     /** Corners of bodies seen from the side are so soft. */
     private static final double SOFT = 4;
+
+    private static final double GRAIN_INSET = 35;
+    private static final double LEAST_BOARD = 150;
+
+    /** Rounded corners take no more than this share of a board. */
+    private static final double NEARLY = 0.03;
 
     /** Shade is true to so much. */
     private static final double SHADE_MM = 8;
@@ -65,8 +72,24 @@ final class OwnArt {
         var edge = edge(part.pen());
         if (part.isFilled()) {
             pen.shape(path, part.fill().orElseThrow(), edge, Detail.PLAIN);
+            grain(pen, part);
         } else {
             pen.line(path, edge, Detail.PLAIN);
+        }
+    }
+
+    /** Boards of timber have grain along them, as those of the kinds that ship. */
+    private static void grain(PiecePen pen, OwnPart part) {
+        var box = OwnLines.bounds(part.outer());
+        var isBoard = part.lines().size() == 1
+                && Math.abs(OwnLines.outline(part).area() - box.width() * box.height()) < NEARLY * box.width() * box.height()
+                && part.fill().filter(f -> f == Role.TIMBER || f == Role.TIMBER_DARK).isPresent();
+        if (isBoard && Math.min(box.width(), box.height()) >= LEAST_BOARD) {
+            var isUpright = box.height() > box.width();
+            var along = Math.max(box.width(), box.height()) / 2 - GRAIN_INSET;
+            var across = Math.min(box.width(), box.height()) / 2 - GRAIN_INSET;
+            var middle = Affine.move((box.minX() + box.maxX()) / 2, (box.minY() + box.maxY()) / 2);
+            pen.within(isUpright ? Affine.turn(90).then(middle) : middle, () -> pen.grain(along, across));
         }
     }
 

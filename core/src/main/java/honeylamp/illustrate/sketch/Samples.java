@@ -61,7 +61,8 @@ public final class Samples {
         var frame = PaperFrame.atOrigin(SCALE);
         var art = new FurnitureArt(frame, Pens.usual(SCALE), Lamp.COLOUR, new Remembered());
         var piece = new Furnishing(
-                new FurnishingId(1), kind.key(), kind.width(), kind.depth(), kind.height(), Position.ORIGIN, 0);
+                        new FurnishingId(1), kind.key(), kind.width(), kind.depth(), kind.height(), Position.ORIGIN, 0)
+                .withOwn(kind.own());
         return new Drawing(Arrays.stream(honeylamp.catalogue.symbol.SymbolShape.Level.values())
                 .map(level -> Layer.of(LayerKind.FURNITURE, art.marks(List.of(piece), level)))
                 .toList());

@@ -3,6 +3,7 @@ package honeylamp.catalogue.piece;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import honeylamp.illustrate.sketch.Samples;
 import honeylamp.TestOwn;
 import honeylamp.catalogue.piece.FurnishingKind.Size;
 import honeylamp.catalogue.symbol.SideView;
@@ -143,6 +144,13 @@ class FurnishingsTest {
                 .as("shade of convex pieces that make up the angle")
                 .isCloseTo(1000 * 400 + 400 * 600, within(1e-6));
         assertThat(symbol.solids()).hasSizeGreaterThan(1);
+        var board = TestOwn.piece("Board", TestOwn.part(TestOwn.box(0, 0, 900, 300), 0, 40));
+        assertThat(Furnishings.of(board).symbol(new Size(900, 300, 40, 1)).parts())
+                .as("timber has grain")
+                .extracting(SymbolShape::edge)
+                .contains(SymbolShape.Edge.GRAIN);
+        assertThat(Samples.of(Furnishings.of(board)).layers())
+                .anySatisfy(layer -> assertThat(layer.marks()).isNotEmpty());
     }
 
     @Test

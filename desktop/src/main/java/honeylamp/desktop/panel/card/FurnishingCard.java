@@ -91,7 +91,7 @@ record FurnishingCard(WorkspaceModel model, CardFields parts, Library<OwnPiece> 
                                 model.picked()::duplicate)),
                 swap(piece)));
         Runs.of(piece).ifPresent(run -> out.add(3, new RunFields(parts, piece, run).of()));
-        piece.own().ifPresent(own -> out.add(3, new OwnFields(parts, piece, own, kept).kind()));
+        piece.own().ifPresent(own -> out.add(5, new OwnFields(parts, piece, own, kept).kind()));
         Leaning.gaps(model.geometry().network(), piece).ifPresent(gaps -> out.add(stays(piece, gaps)));
         out.addAll(new PlacingFields(parts, piece).of());
         out.add(delivery(piece));
