@@ -34,6 +34,12 @@ import java.util.Optional;
  * <p>Law: an edit that leaves walls and pieces alone moves nothing.
  */
 public final class Leaning {
+    /** A run so little shorter than its face reaches from end to end. */
+    private static final double REACHING_MM = 1;
+
+    /** No run is made shorter than this by its wall. */
+    private static final double LEAST_RUN_MM = 150;
+
     /** A back so near to a face stands at it: furniture is put off walls for skirtings and curtains. */
     private static final double NEAR_MM = 80;
 
@@ -149,7 +155,17 @@ public final class Leaning {
         if (face.isEmpty() || face.get().equals(touch.get().face()) && old.equals(piece)) {
             return piece;
         }
-        return placed(piece, touch.get(), face.get());
+        var wide = reaching(old, piece, touch.get(), face.get());
+        return placed(wide, touch.get(), face.get());
+    }
+
+    /** A run that reached from end to end of its face still does. */
+    private static Furnishing reaching(Furnishing old, Furnishing piece, Touch touch, Curve face) {
+        var reached = piece.run().isPresent()
+                && old.width().equals(piece.width())
+                && Math.abs(touch.face().length() - old.width().mm()) < REACHING_MM
+                && Math.abs(touch.alongMm() - touch.face().length() / 2) < REACHING_MM;
+        return reached && face.length() >= LEAST_RUN_MM ? piece.withWidth(Length.ofMm(face.length())) : piece;
     }
 
     /** Where it was put becomes what its rule says; a place among equal gaps is given up, unless that is what was asked. */

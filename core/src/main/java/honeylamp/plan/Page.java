@@ -73,7 +73,11 @@ public record Page(
         /** The colours that are seen, and where. */
         COLOURS("Colours"),
         /** The pieces that are seen, with pictures and prices. */
-        SHOPPING("Shopping list");
+        SHOPPING("Shopping list"),
+        /** What the runs that are seen are made up of. */
+        UNITS("Units of runs"),
+        /** What the pieces that are seen come to, room by room. */
+        COSTS("Cost by room");
 
         private final String label;
 

@@ -1,5 +1,8 @@
 package honeylamp.sheet;
 
+import java.util.Locale;
+import honeylamp.takeoff.UnitList;
+import honeylamp.takeoff.RoomCosts;
 import honeylamp.catalogue.Material;
 import honeylamp.catalogue.pattern.Pieces;
 import honeylamp.catalogue.symbol.SymbolShape;
@@ -194,6 +197,12 @@ final class SheetLists {
         if (listed.contains(Listing.SHOPPING)) {
             doubled(out, "Shopping list", shopping());
         }
+        if (listed.contains(Listing.UNITS)) {
+            plain(out, "Units of runs", units());
+        }
+        if (listed.contains(Listing.COSTS)) {
+            plain(out, "Cost by room", costs());
+        }
         if (listed.contains(Listing.WALLS)) {
             var seen = seen(Kind.WALLS);
             var rows = walls(seen);
@@ -211,6 +220,50 @@ final class SheetLists {
         if (!rows.isEmpty()) {
             out.add(new Block(LEAST_MM, column -> doubles(heading, rows, column)));
         }
+    }
+
+    /** A row of words and a figure at the right. */
+    private record Plain(String words, String figure, Typeface face) {}
+
+    private void plain(List<Block> out, String heading, List<Plain> rows) {
+        if (!rows.isEmpty()) {
+            out.add(new Block(LEAST_MM, column -> plain(heading, rows, column)));
+        }
+    }
+
+    private List<Plain> units() {
+        return UnitList.counted(seen(Kind.FURNITURE)).entrySet().stream()
+                .map(e -> new Plain(
+                        (e.getValue() > 1 ? e.getValue() + " \u00d7 " : "") + e.getKey().unit() + ", "
+                                + e.getKey().run().toLowerCase(Locale.ROOT),
+                        LengthText.rounded(e.getKey().width(), page.plan().units()),
+                        Typeface.REGULAR))
+                .toList();
+    }
+
+    private List<Plain> costs() {
+        var sums = RoomCosts.of(seen(Kind.FURNITURE));
+        var out = new ArrayList<Plain>();
+        sums.forEach(s -> out.add(new Plain(s.room(), Money.text(s.cents()), Typeface.REGULAR)));
+        if (sums.size() > 1) {
+            out.add(new Plain(
+                    "Together",
+                    Money.text(sums.stream().mapToLong(RoomCosts.Sum::cents).sum()),
+                    Typeface.MEDIUM));
+        }
+        return out;
+    }
+
+    private double plain(String heading, List<Plain> rows, Box column) {
+        var y = heading(heading, column);
+        var shown = fitting(rows.size(), y, column.maxY());
+        for (var row : rows.subList(0, shown)) {
+            var figure = row.face.widthMm(row.figure, pen.cap(TextRole.BODY), 0) + 2;
+            pen.fitted(row.words, column.minX(), y, TextRole.BODY, row.face, column.width() - figure);
+            pen.text(row.figure, column.maxX(), y, TextRole.BODY, row.face, Align.RIGHT);
+            y += pen.row();
+        }
+        return andMore(rows.size() - shown, column, y);
     }
 
     /** Those that are seen, each once. */

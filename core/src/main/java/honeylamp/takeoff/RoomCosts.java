@@ -5,6 +5,7 @@ import honeylamp.derive.listing.Schedule.Cell;
 import honeylamp.derive.listing.Schedule.Row;
 import honeylamp.derive.listing.Schedule.Subject;
 import honeylamp.derive.storeys.LaidPlan;
+import honeylamp.derive.storeys.LaidStorey;
 import honeylamp.plan.Buying;
 import honeylamp.plan.ElementId.StoreyId;
 import java.util.ArrayList;
@@ -13,12 +14,25 @@ import java.util.List;
 import java.util.Map;
 
 /** What the pieces of each room come to; pieces nobody said a price of count as nothing. */
-final class RoomCosts {
+public final class RoomCosts {
     private static final double CENTS = 100.0;
 
     private RoomCosts() {}
 
     private record Room(StoreyId storey, String storeyName, String name) {}
+
+    /** What the pieces of a room come to, in cents. */
+    public record Sum(String room, long cents) {}
+
+    /** Rooms of some storeys whose pieces have a price; pieces in no room come to one sum. */
+    public static List<Sum> of(List<LaidStorey> storeys) {
+        var by = new LinkedHashMap<String, Long>();
+        ShoppingList.of(storeys).forEach(e -> by.merge(e.room(), e.costCents(), Long::sum));
+        return by.entrySet().stream()
+                .filter(e -> e.getValue() > 0)
+                .map(e -> new Sum(e.getKey().isEmpty() ? "In no room" : e.getKey(), e.getValue()))
+                .toList();
+    }
 
     static Schedule schedule(LaidPlan plan) {
         var columns = List.of(

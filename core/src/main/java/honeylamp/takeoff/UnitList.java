@@ -16,11 +16,35 @@ import honeylamp.units.Length;
 import honeylamp.units.LengthText;
 import honeylamp.units.UnitSystem;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 
 /** The units of all runs from left to right, fillers among them, with what is cut out of counters. */
-final class UnitList {
+public final class UnitList {
     private UnitList() {}
+
+    /** Units that are alike in all runs of a kind, the first met first. */
+    public record Alike(String run, String unit, Length width) {}
+
+    /** How many there are of each on some storeys. */
+    public static Map<Alike, Integer> counted(List<LaidStorey> storeys) {
+        var out = new LinkedHashMap<Alike, Integer>();
+        for (var storey : storeys) {
+            for (var piece : storey.storey().furnishings()) {
+                if (piece.works() != Wall.Works.REMOVED) {
+                    Runs.layout(piece)
+                            .ifPresent(layout -> layout.parts()
+                                    .forEach(p -> out.merge(
+                                            new Alike(
+                                                    Furnishings.label(piece), p.kind().label(), p.width()),
+                                            1,
+                                            Integer::sum)));
+                }
+            }
+        }
+        return out;
+    }
 
     static Schedule schedule(LaidPlan plan) {
         var columns = List.of(

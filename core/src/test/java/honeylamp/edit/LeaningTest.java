@@ -5,6 +5,9 @@ import static honeylamp.TestPlans.PARTITION;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.Optional;
+import honeylamp.plan.RunUnit;
+import honeylamp.plan.Run;
 import honeylamp.TestPlans;
 import honeylamp.derive.snags.Snag;
 import honeylamp.derive.snags.Snags;
@@ -97,6 +100,27 @@ class LeaningTest {
         standsAt(only(moved(withPieceAtNorth(4500), EAST, 600, 0)), 5100, 3700, 0);
         // drawn in until there is no room beside it, it stands in the corner
         standsAt(only(moved(withPieceAtNorth(600), EAST, -4300, 0)), 350, 3700, 0);
+    }
+
+    /** A run from wall to wall still is one after the east wall moved; one that leaves a gap keeps its length. */
+    @Test
+    void aRunFromWallToWallGrowsWithItsWall() {
+        var run = new Run(Run.Series.METRIC, RunUnit.Kind.DOORS, Run.Front.HINGED, List.of());
+        for (var wide : new double[] {5000, 4900}) {
+            var plan = with(TestPlans.clearRectangle(5000, 4000), 2500, 3700, 0, 900);
+            var laid = plan.withStorey(
+                    at(plan),
+                    s -> s.change(Furnishing.class, only(plan).id(), f -> f.with(copy ->
+                            copy.width(mm(wide)).run(Optional.of(run)))));
+            var out = only(moved(laid, EAST, 300, 0));
+            assertThat(out.width().mm()).isCloseTo(wide == 5000 ? 5300 : 4900, within(0.01));
+            if (wide == 5000) {
+                standsAt(out, 2650, 3700, 0);
+                var back = only(moved(moved(laid, EAST, 300, 0), EAST, -300, 0));
+                assertThat(back.width().mm()).isCloseTo(5000, within(0.01));
+                standsAt(back, 2500, 3700, 0);
+            }
+        }
     }
 
     @Test

@@ -2,6 +2,11 @@ package honeylamp.takeoff;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import honeylamp.units.UnitSystem;
+import honeylamp.geometry.Segment;
+import honeylamp.geometry.Point;
+import honeylamp.edit.RunEdits;
+import honeylamp.catalogue.piece.Runs;
 import honeylamp.TestPlans;
 import honeylamp.catalogue.piece.Furnishings;
 import honeylamp.catalogue.symbol.SymbolShape;
@@ -138,6 +143,31 @@ class ShoppingListTest {
         var listed = PageEdits.toggle(plan, page, Reach.THIS, Page.Listing.SHOPPING);
         assertThat(bare).doesNotContain("Shopping list");
         assertThat(texts(listed)).contains("Shopping list", "2 \u00d7 Marram chair", "259.00");
+    }
+
+    @Test
+    void thePageShowsUnitsOfRunsAndCostsOfRooms() {
+        var plan = room();
+        var page = TestPlans.page(plan).page().id();
+        var like = new RunEdits.Like(
+                Runs.COUNTER,
+                Length.ofMm(600),
+                Length.ofMm(900),
+                Length.ZERO,
+                Runs.of(Runs.COUNTER, UnitSystem.MM).orElseThrow(),
+                Optional.empty());
+        var run = RunEdits.lay(
+                        plan,
+                        TestPlans.storey(plan),
+                        List.of(new Segment(new Point(1000, 0), new Point(3050, 0))),
+                        like)
+                .orThrow()
+                .plan();
+        var units = texts(PageEdits.toggle(run, page, Reach.THIS, Page.Listing.UNITS));
+        // 2,050 is filled by the widths of the series: 2 x 1,000 and a filler of 50
+        assertThat(units).contains("Units of runs", "2 \u00d7 Doors, counter run", "1000", "Filler, counter run", "50");
+        var costs = texts(PageEdits.toggle(run, page, Reach.THIS, Page.Listing.COSTS));
+        assertThat(costs).contains("Cost by room", "Parlour", "259.00").doesNotContain("Together");
     }
 
     private static List<String> texts(Plan plan) {

@@ -32,7 +32,9 @@ public record NewRun(String kind, Corner corner, Optional<Length> depth, Stand s
         AT_WALLS("Along walls"),
         FREE("Free, one side"),
         /** Two back to back. */
-        BOTH_SIDES("Free, both sides");
+        BOTH_SIDES("Free, both sides"),
+        /** A strip between two rooms: one half opens to each side. */
+        HALVES("Halved, to both sides");
 
         private final String label;
 

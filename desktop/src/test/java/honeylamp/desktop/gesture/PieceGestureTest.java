@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.TestWalls;
+import honeylamp.catalogue.piece.Runs;
 import honeylamp.derive.own.OwnLines;
 import honeylamp.derive.own.OwnPlace;
 import honeylamp.derive.pointing.Apart;
@@ -157,6 +158,22 @@ class PieceGestureTest {
         assertThat(hand.complaint).contains("too short");
         hand.gesture = hand.gesture.dropped();
         assertThat(hand.gesture.underWay()).isFalse();
+    }
+
+    @Test
+    void aHalvedStripOpensToBothSides() {
+        var hand = new Hand(TestWalls.house(), LayIsland.begin());
+        hand.choices = hand.choices.withRun(hand.choices
+                .run()
+                .with(copy -> copy.kind(Runs.CLOSET).stand(NewRun.Stand.HALVES)));
+        hand.click(3200, 2000).move(4400, 2010).type("2000");
+        var halves = hand.storey().furnishings();
+        assertThat(halves).hasSize(2).allSatisfy(f -> assertThat(f.width().mm()).isCloseTo(1000, within(1e-6)));
+        var a = Picking.footprint(halves.get(0)).bounds();
+        var b = Picking.footprint(halves.get(1)).bounds();
+        assertThat(a.maxX()).as("beside each other").isCloseTo(b.minX(), within(1e-3));
+        assertThat(a.minY()).as("in one strip").isCloseTo(b.minY(), within(1e-3));
+        assertThat(Math.abs(halves.get(0).turnDeg() - halves.get(1).turnDeg())).isCloseTo(180, within(1e-6));
     }
 
     @Test

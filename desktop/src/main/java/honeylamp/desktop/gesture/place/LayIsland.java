@@ -26,7 +26,7 @@ import java.util.Set;
 
 /**
  * Lays a run where no wall is: an island, or a peninsula that begins at a wall. Its back lies along the line that is
- * drawn; with both sides, two runs stand back to back.
+ * drawn; with both sides, two runs stand back to back; halved, each half of it opens to its own side.
  *
  * @param from where it begins
  * @param isFlipped whether its front lies to the right of the line
@@ -88,9 +88,15 @@ public record LayIsland(Optional<Point> from, Catch aim, boolean isFlipped) impl
             return List.of();
         }
         var line = isFlipped ? new Segment(to, from.get()) : new Segment(from.get(), to);
-        return scene.choices().run().stand() == NewRun.Stand.BOTH_SIDES
-                ? List.of(line, line.reversed())
-                : List.of(line);
+        return switch (scene.choices().run().stand()) {
+            case AT_WALLS, FREE -> List.of(line);
+            case BOTH_SIDES -> List.of(line, line.reversed());
+            case HALVES -> {
+                var deep = like(scene).depth().mm();
+                var half = new Segment(line.a(), line.middle());
+                yield List.of(half, new Segment(line.middle(), line.b()).shiftedLeft(deep).reversed());
+            }
+        };
     }
 
     private static RunEdits.Like like(Surroundings scene) {
