@@ -164,8 +164,8 @@ class ShoppingListTest {
                 .orThrow()
                 .plan();
         var units = texts(PageEdits.toggle(run, page, Reach.THIS, Page.Listing.UNITS));
-        // 2,050 is filled by the widths of the series: 2 x 1,000 and a filler of 50
-        assertThat(units).contains("Units of runs", "2 \u00d7 Doors, counter run", "1000", "Filler, counter run", "50");
+        // 2,050 by widths of the series: 2 x 800 + 450
+        assertThat(units).contains("Units of runs", "2 \u00d7 Doors, counter run", "800", "Doors, counter run", "450");
         var costs = texts(PageEdits.toggle(run, page, Reach.THIS, Page.Listing.COSTS));
         assertThat(costs).contains("Cost by room", "Parlour", "259.00").doesNotContain("Together");
     }
