@@ -11,11 +11,12 @@ import honeylamp.takeoff.OffWall;
 import honeylamp.takeoff.fit.FitCheck;
 import honeylamp.takeoff.way.WaySnags;
 import honeylamp.units.Length;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.BooleanSupplier;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 
 /** What is probably wrong with a storey's sheet, and with the storey on it. */
 public final class SheetSnags {
@@ -33,17 +34,24 @@ public final class SheetSnags {
      * @return empty if it was not wanted to the end
      */
     public static Optional<List<Snag>> all(LaidStorey storey, Length gapReach, BooleanSupplier wanted) {
-        return Snags.of(storey, gapReach, wanted)
-                .filter(_ -> wanted.getAsBoolean())
-                .map(built -> Stream.of(
-                                built,
-                                OffWall.of(storey),
-                                InAir.of(storey),
-                                tight(storey, built),
-                                WaySnags.of(storey),
-                                of(storey))
-                        .flatMap(List::stream)
-                        .toList());
+        var built = Snags.of(storey, gapReach, wanted);
+        if (built.isEmpty()) {
+            return Optional.empty();
+        }
+        List<Supplier<List<Snag>>> searches = List.of(
+                () -> OffWall.of(storey),
+                () -> InAir.of(storey),
+                () -> tight(storey, built.get()),
+                () -> WaySnags.of(storey, wanted),
+                () -> of(storey));
+        var out = new ArrayList<>(built.get());
+        for (var search : searches) {
+            if (!wanted.getAsBoolean()) {
+                return Optional.empty();
+            }
+            out.addAll(search.get());
+        }
+        return wanted.getAsBoolean() ? Optional.of(List.copyOf(out)) : Optional.empty();
     }
 
     /** What is too tight; nothing of pieces that stand in walls, which have to be moved anyway. */

@@ -139,6 +139,30 @@ class PiecesByNumbersWindowTest {
     }
 
     @Test
+    void aRoomIsMadeSomethingElse() throws Exception {
+        try (var w = WindowDriver.with(DemoFiles.document())) {
+            w.press("stage-rooms");
+            var before = w.plan();
+            var room = before.storeys().getFirst().rooms().stream()
+                    .filter(r -> r.fit().use().equals("bedroom"))
+                    .findFirst()
+                    .orElseThrow();
+            pick(w, Set.of(room.id()));
+            FinishWindowTest.choose(w, "room-repurpose", "Work");
+            assertThat(w.message()).contains("It is \"Study\" now").contains("went");
+            var now = w.plan().storeys().getFirst().rooms().stream()
+                    .filter(r -> r.id().equals(room.id()))
+                    .findFirst()
+                    .orElseThrow();
+            assertThat(now.name()).isEqualTo("Study");
+            assertThat(now.fit().use()).isEqualTo("work");
+            assertThat(pieces(w)).extracting(Furnishing::kind).contains("desk");
+            w.key(KeyCode.CONTROL, KeyCode.Z);
+            assertThat(w.plan()).isEqualTo(before);
+        }
+    }
+
+    @Test
     void coloursOfTheLookAreGivenByAPress() throws Exception {
         try (var w = house()) {
             place(w, "armchair", 600, 1200);

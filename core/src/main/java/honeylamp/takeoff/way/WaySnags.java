@@ -17,6 +17,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.BooleanSupplier;
 
 /** Where the ways to rooms are narrower than is wanted, and rooms to which none leads. */
 public final class WaySnags {
@@ -32,8 +33,17 @@ public final class WaySnags {
 
     /** The narrow ways of a storey. */
     public static List<Snag> of(LaidStorey storey) {
+        return of(storey, () -> true);
+    }
+
+    /**
+     * The narrow ways of a storey, as long as somebody waits for them.
+     *
+     * @param isAwaited asked now and then; once it says no, any answer does
+     */
+    public static List<Snag> of(LaidStorey storey, BooleanSupplier isAwaited) {
         var wanted = wanted(storey);
-        var ways = Ways.of(storey);
+        var ways = Ways.of(storey, isAwaited);
         if (ways.entrances().isEmpty() || wanted.equals(Length.ZERO)) {
             return List.of();
         }

@@ -12,6 +12,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.BooleanSupplier;
 
 /**
  * The ways through a storey, worked out once and asked often. Doors stand open; what is marked to go in the works is out
@@ -35,6 +36,7 @@ public final class Ways {
     /** So wide a place is worth being told even if nobody asked for more. */
     private static final double TOLD_MM = 1200;
 
+    private final BooleanSupplier wanted;
     private final LaidStorey storey;
     private final WalkedFloor floor;
     private final BoxIndex index;
@@ -43,7 +45,8 @@ public final class Ways {
     private final List<Entrance> entrances;
     private final List<Reached> toRooms;
 
-    private Ways(LaidStorey storey) {
+    private Ways(LaidStorey storey, BooleanSupplier wanted) {
+        this.wanted = wanted;
         this.storey = storey;
         this.floor = WalkedFloor.furnished(storey);
         this.index = new BoxIndex(
@@ -56,7 +59,16 @@ public final class Ways {
 
     /** The ways through a storey. */
     public static Ways of(LaidStorey storey) {
-        return new Ways(storey);
+        return of(storey, () -> true);
+    }
+
+    /**
+     * The ways through a storey, as long as somebody waits for them.
+     *
+     * @param wanted asked now and then; once it says no, no ways are found
+     */
+    public static Ways of(LaidStorey storey, BooleanSupplier wanted) {
+        return new Ways(storey, wanted);
     }
 
     /**
@@ -108,7 +120,7 @@ public final class Ways {
         var rooms = storey.geometry().rooms().stream()
                 .filter(r -> r.counts() != CountsAs.OUTDOOR)
                 .toList();
-        if (clear.isEmpty() || rooms.isEmpty()) {
+        if (clear.isEmpty() || rooms.isEmpty() || !wanted.getAsBoolean()) {
             return List.of();
         }
         var raster = clear.get();
@@ -118,7 +130,7 @@ public final class Ways {
         var lines = widest.to(goals, (int) (wantedMm() / 2));
         Map<Integer, Optional<NarrowPlace>> known = new HashMap<>(); // ways share most of their places
         var out = new ArrayList<Reached>();
-        for (var i = 0; i < rooms.size(); i++) {
+        for (var i = 0; i < rooms.size() && wanted.getAsBoolean(); i++) {
             out.add(new Reached(
                     rooms.get(i),
                     way(raster, lines.get(i), known),

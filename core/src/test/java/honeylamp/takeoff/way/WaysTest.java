@@ -3,6 +3,7 @@ package honeylamp.takeoff.way;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import honeylamp.sheet.SheetSnags;
 import honeylamp.TestPlans;
 import honeylamp.derive.pointing.Picking;
 import honeylamp.derive.snags.Snag;
@@ -195,6 +196,24 @@ class WaysTest {
         assertThat(WaySnags.of(storey(plan)))
                 .singleElement()
                 .satisfies(s -> assertThat(s.sentence()).contains("No way leads to"));
+    }
+
+    @Test
+    void nobodyWaitingEndsTheSearch() {
+        var narrow = storey(with(house(8000, 6000), 7360, 600, 3680, 1600));
+        assertThat(Ways.of(narrow, () -> false).toRooms()).isEmpty();
+        var asked = new int[1];
+        var all = SheetSnags.all(narrow, Length.ofMm(100), () -> {
+            asked[0]++;
+            return true;
+        });
+        assertThat(all.orElseThrow()).extracting(Snag::kind).contains(Snag.Kind.NARROW_WAY);
+        for (var ends = 0; ends < asked[0]; ends++) {
+            var left = new int[] {ends};
+            assertThat(SheetSnags.all(narrow, Length.ofMm(100), () -> left[0]-- > 0))
+                    .as("given up at step %d", ends)
+                    .isEmpty();
+        }
     }
 
     /** Against a search of its own: cells of 20 mm, and how far each is from every edge, one by one. */

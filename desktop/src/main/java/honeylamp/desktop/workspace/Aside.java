@@ -63,6 +63,12 @@ public final class Aside<Q, A> {
         return asked != null && same.test(asked, question) && to(question).isEmpty();
     }
 
+    /** Nobody waits for an answer any more; what is worked on ends soon, and nothing is known. */
+    public void drop() {
+        newest.set(null);
+        known.set(Optional.empty());
+    }
+
     /** Asks a question, unless that is what was asked last. */
     public void ask(Q question) {
         var asked = newest.get();

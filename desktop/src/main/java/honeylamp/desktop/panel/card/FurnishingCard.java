@@ -167,8 +167,13 @@ record FurnishingCard(WorkspaceModel model, CardFields parts, Library<OwnPiece> 
                 Widgets.button(
                         "Does it get in?",
                         "piece-gets-in",
-                        "Carries it from outside through doors and up stairs, turned on any side",
+                        "Carries it from outside through doors and up stairs, turned on any side; a second press ends that",
                         () -> {
+                            if (shown.deliveries().isAsked(asked)) {
+                                shown.deliveries().drop();
+                                model.say("Ended; nobody knows whether it gets in.");
+                                return;
+                            }
                             shown.deliveries().ask(asked);
                             model.say(
                                     "Carrying it in\u2026 the card says whether it goes, the plan where it does not.");

@@ -39,6 +39,7 @@ import honeylamp.plan.RoomMark;
 import honeylamp.plan.Surface;
 import honeylamp.takeoff.JointsThrough;
 import honeylamp.takeoff.StartProposals;
+import honeylamp.takeoff.fit.Repurposing;
 import honeylamp.takeoff.fit.StarterGroup;
 import honeylamp.units.AreaText;
 import honeylamp.units.Length;
@@ -82,6 +83,9 @@ record RoomCard(WorkspaceModel model, CardFields parts, Library<RoomNames> kept)
                     "room-furnish",
                     "With what such rooms usually have, in sizes there is room for; each piece is picked, to be kept or deleted",
                     () -> furnish(room, fit.use())));
+        }
+        if (room.mark().isPresent()) {
+            out.add(repurposing(room));
         }
         out.add(new WordField(
                         "Number", "room-number", fit.number(), n -> fit(room, f -> f.withNumber(n), "Number room"))
@@ -131,6 +135,28 @@ record RoomCard(WorkspaceModel model, CardFields parts, Library<RoomNames> kept)
 
     private void fit(Room room, UnaryOperator<RoomFit> change, String action) {
         model.edit(RoomEdits.fit(parts.plan(), parts.at(), room, change), action);
+    }
+
+    /** Name, floor, doors and contents at once. */
+    private Node repurposing(Room room) {
+        var uses = RoomUses.all();
+        return Widgets.menu(
+                "Make it something else",
+                "room-repurpose",
+                "Its name, floor, doors and contents follow; what stands in it goes",
+                uses.stream().map(RoomUse::label).toList(),
+                i -> repurpose(room, uses.get(i)));
+    }
+
+    private void repurpose(Room room, RoomUse use) {
+        var done = Repurposing.of(parts.plan(), parts.at(), room, use);
+        var went = done.gone() == 0 ? "" : done.gone() == 1 ? " One piece went." : " " + done.gone() + " pieces went.";
+        var doors = done.turned() == 0
+                ? ""
+                : done.turned() == 1 ? " A door opens the other way." : " " + done.turned() + " doors open the other way.";
+        var left = done.leftOut().isEmpty() ? "" : " No room was found for: " + String.join(", ", done.leftOut()) + ".";
+        model.edit(done.plan(), "Make room something else");
+        model.say("It is \"" + done.name() + "\" now." + went + doors + left);
     }
 
     private void furnish(Room room, String use) {
