@@ -1,8 +1,5 @@
 package honeylamp.sheet;
 
-import java.util.Locale;
-import honeylamp.takeoff.UnitList;
-import honeylamp.takeoff.RoomCosts;
 import honeylamp.catalogue.Material;
 import honeylamp.catalogue.pattern.Pieces;
 import honeylamp.catalogue.symbol.SymbolShape;
@@ -37,7 +34,9 @@ import honeylamp.plan.TextRole;
 import honeylamp.takeoff.ColourKey;
 import honeylamp.takeoff.FinishKey;
 import honeylamp.takeoff.OrderKey;
+import honeylamp.takeoff.RoomCosts;
 import honeylamp.takeoff.ShoppingList;
+import honeylamp.takeoff.UnitList;
 import honeylamp.takeoff.WallKey;
 import honeylamp.units.AreaText;
 import honeylamp.units.Length;
@@ -48,6 +47,7 @@ import java.util.Arrays;
 import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Function;
@@ -234,8 +234,8 @@ final class SheetLists {
     private List<Plain> units() {
         return UnitList.counted(seen(Kind.FURNITURE)).entrySet().stream()
                 .map(e -> new Plain(
-                        (e.getValue() > 1 ? e.getValue() + " \u00d7 " : "") + e.getKey().unit() + ", "
-                                + e.getKey().run().toLowerCase(Locale.ROOT),
+                        (e.getValue() > 1 ? e.getValue() + " \u00d7 " : "")
+                                + e.getKey().unit() + ", " + e.getKey().run().toLowerCase(Locale.ROOT),
                         LengthText.rounded(e.getKey().width(), page.plan().units()),
                         Typeface.REGULAR))
                 .toList();

@@ -37,7 +37,9 @@ public final class UnitList {
                             .ifPresent(layout -> layout.parts()
                                     .forEach(p -> out.merge(
                                             new Alike(
-                                                    Furnishings.label(piece), p.kind().label(), p.width()),
+                                                    Furnishings.label(piece),
+                                                    p.kind().label(),
+                                                    p.width()),
                                             1,
                                             Integer::sum)));
                 }

@@ -5,9 +5,6 @@ import static honeylamp.TestPlans.PARTITION;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import java.util.Optional;
-import honeylamp.plan.RunUnit;
-import honeylamp.plan.Run;
 import honeylamp.TestPlans;
 import honeylamp.derive.snags.Snag;
 import honeylamp.derive.snags.Snags;
@@ -20,10 +17,13 @@ import honeylamp.plan.Furnishing;
 import honeylamp.plan.Keeping;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
+import honeylamp.plan.Run;
+import honeylamp.plan.RunUnit;
 import honeylamp.plan.Wall.BodySide;
 import honeylamp.units.Length;
 import honeylamp.units.UnitSystem;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 
@@ -110,8 +110,10 @@ class LeaningTest {
             var plan = with(TestPlans.clearRectangle(5000, 4000), 2500, 3700, 0, 900);
             var laid = plan.withStorey(
                     at(plan),
-                    s -> s.change(Furnishing.class, only(plan).id(), f -> f.with(copy ->
-                            copy.width(mm(wide)).run(Optional.of(run)))));
+                    s -> s.change(
+                            Furnishing.class,
+                            only(plan).id(),
+                            f -> f.with(copy -> copy.width(mm(wide)).run(Optional.of(run)))));
             var out = only(moved(laid, EAST, 300, 0));
             assertThat(out.width().mm()).isCloseTo(wide == 5000 ? 5300 : 4900, within(0.01));
             if (wide == 5000) {

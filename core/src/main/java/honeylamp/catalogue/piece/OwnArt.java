@@ -82,8 +82,11 @@ final class OwnArt {
     private static void grain(PiecePen pen, OwnPart part) {
         var box = OwnLines.bounds(part.outer());
         var isBoard = part.lines().size() == 1
-                && Math.abs(OwnLines.outline(part).area() - box.width() * box.height()) < NEARLY * box.width() * box.height()
-                && part.fill().filter(f -> f == Role.TIMBER || f == Role.TIMBER_DARK).isPresent();
+                && Math.abs(OwnLines.outline(part).area() - box.width() * box.height())
+                        < NEARLY * box.width() * box.height()
+                && part.fill()
+                        .filter(f -> f == Role.TIMBER || f == Role.TIMBER_DARK)
+                        .isPresent();
         if (isBoard && Math.min(box.width(), box.height()) >= LEAST_BOARD) {
             var isUpright = box.height() > box.width();
             var along = Math.max(box.width(), box.height()) / 2 - GRAIN_INSET;

@@ -60,7 +60,9 @@ public final class Repurposing {
         var cache = new GeometryCache();
         var geometry = cache.of(plan, plan.storey(storey));
         var going = geometry.furnishingsIn(room).stream()
-                .filter(f -> Furnishings.of(f).filter(k -> k.group() == Group.SERVICES).isEmpty())
+                .filter(f -> Furnishings.of(f)
+                        .filter(k -> k.group() == Group.SERVICES)
+                        .isEmpty())
                 .map(Furnishing::id)
                 .collect(Collectors.toSet());
         var name = freeName(geometry, room, use);
@@ -71,7 +73,8 @@ public final class Repurposing {
                         s.furnishings().stream()
                                 .filter(f -> !going.contains(f.id()))
                                 .toList()));
-        out = RoomEdits.use(RoomEdits.name(out, storey, room, name), storey, room(cache, out, storey, room), use.key(), use.part());
+        out = RoomEdits.use(
+                RoomEdits.name(out, storey, room, name), storey, room(cache, out, storey, room), use.key(), use.part());
         if (FLOORS.containsKey(use.key())) {
             out = RoomEdits.floor(out, storey, room(cache, out, storey, room), floor(room, FLOORS.get(use.key())));
         }
@@ -84,8 +87,7 @@ public final class Repurposing {
                                 .map(o -> turning.contains(o.id()) ? o.mirrored() : o)
                                 .toList()));
         var furnished = StarterGroup.in(out, storey, room(cache, out, storey, room), use.key());
-        return new Done(
-                furnished.plan(), name, going.size(), turning.size(), furnished.placed(), furnished.leftOut());
+        return new Done(furnished.plan(), name, going.size(), turning.size(), furnished.placed(), furnished.leftOut());
     }
 
     /** The same room in another plan: marks may have changed, walls have not. */
@@ -111,7 +113,8 @@ public final class Repurposing {
     /** It begins where the floor did. */
     private static Finish floor(Room room, String material) {
         var before = room.mark().map(m -> m.floor());
-        return before.map(f -> new Finish(material, f.directionDeg(), f.start())).orElseGet(() -> Finish.of(material));
+        return before.map(f -> new Finish(material, f.directionDeg(), f.start()))
+                .orElseGet(() -> Finish.of(material));
     }
 
     /** Doors to other rooms whose leaf opens the wrong way. */

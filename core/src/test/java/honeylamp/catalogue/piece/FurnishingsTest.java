@@ -3,13 +3,13 @@ package honeylamp.catalogue.piece;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import honeylamp.illustrate.sketch.Samples;
 import honeylamp.TestOwn;
 import honeylamp.catalogue.piece.FurnishingKind.Size;
 import honeylamp.catalogue.symbol.SideView;
 import honeylamp.catalogue.symbol.Symbol;
 import honeylamp.catalogue.symbol.SymbolShape;
 import honeylamp.geometry.Box;
+import honeylamp.illustrate.sketch.Samples;
 import honeylamp.plan.OwnPart;
 import honeylamp.plan.Role;
 import honeylamp.plan.Stand;

@@ -30,30 +30,48 @@ class RepurposingTest {
         var shell = TestPlans.clearRectangle(8000, 4000);
         var at = TestPlans.storey(shell);
         var type = shell.wallTypes().getLast().id();
-        var parted = WallEdits.add(
-                        shell, at, Position.ofMm(5000, 0), Position.ofMm(5000, 4000), BodySide.CENTRE, type)
+        var parted = WallEdits.add(shell, at, Position.ofMm(5000, 0), Position.ofMm(5000, 4000), BodySide.CENTRE, type)
                 .orThrow()
                 .plan();
         var wall = parted.storeys().getFirst().walls().getLast().id();
         var doored = OpeningEdits.add(
                         parted, at, OpeningKind.DOOR, wall, Length.ofMm(1500), Length.ofMm(885), Hand.FIRST, swing)
                 .plan();
-        var west = RoomEdits.mark(doored, at, Position.ofMm(2000, 2000), "Study", Finish.of("wide-plank-oak")).plan();
-        var both = RoomEdits.mark(west, at, Position.ofMm(6500, 2000), "Bedroom", Finish.of("wide-plank-oak")).plan();
+        var west = RoomEdits.mark(doored, at, Position.ofMm(2000, 2000), "Study", Finish.of("wide-plank-oak"))
+                .plan();
+        var both = RoomEdits.mark(west, at, Position.ofMm(6500, 2000), "Bedroom", Finish.of("wide-plank-oak"))
+                .plan();
         var desk = FurnishingEdits.add(
-                        both, at, "desk", Length.ofMm(1400), Length.ofMm(700), Length.ofMm(740), Position.ofMm(2000, 3600), 0)
+                        both,
+                        at,
+                        "desk",
+                        Length.ofMm(1400),
+                        Length.ofMm(700),
+                        Length.ofMm(740),
+                        Position.ofMm(2000, 3600),
+                        0)
                 .plan();
         return FurnishingEdits.add(
-                        desk, at, "boiler", Length.ofMm(450), Length.ofMm(350), Length.ofMm(700), Position.ofMm(300, 200), 180)
+                        desk,
+                        at,
+                        "boiler",
+                        Length.ofMm(450),
+                        Length.ofMm(350),
+                        Length.ofMm(700),
+                        Position.ofMm(300, 200),
+                        180)
                 .plan();
     }
 
     private static Room west(Plan plan) {
-        return StoreyGeometry.of(plan, plan.storeys().getFirst()).roomAt(new Point(2000, 2000)).orElseThrow();
+        return StoreyGeometry.of(plan, plan.storeys().getFirst())
+                .roomAt(new Point(2000, 2000))
+                .orElseThrow();
     }
 
     private static Repurposing.Done made(Plan plan, String use) {
-        return Repurposing.of(plan, TestPlans.storey(plan), west(plan), RoomUses.of(use).orElseThrow());
+        return Repurposing.of(
+                plan, TestPlans.storey(plan), west(plan), RoomUses.of(use).orElseThrow());
     }
 
     @Test
@@ -85,7 +103,9 @@ class RepurposingTest {
             var opens = List.of(leaf(store.plan()), leaf(study.plan()));
             assertThat(opens.get(0).x()).as("east of the wall").isGreaterThan(5000);
             assertThat(opens.get(1).x()).as("west of it").isLessThan(5000);
-            assertThat(store.turned() + made(house(swing == Swing.LEFT ? Swing.RIGHT : Swing.LEFT), "store").turned())
+            assertThat(store.turned()
+                            + made(house(swing == Swing.LEFT ? Swing.RIGHT : Swing.LEFT), "store")
+                                    .turned())
                     .isEqualTo(1);
         }
     }
@@ -95,6 +115,8 @@ class RepurposingTest {
         var geometry = StoreyGeometry.of(plan, plan.storeys().getFirst());
         var cut = geometry.cuts().getFirst();
         Opening opening = cut.opening();
-        return cut.middle().middle().plus(cut.unit().left().times(opening.swing().sign() * 300));
+        return cut.middle()
+                .middle()
+                .plus(cut.unit().left().times(opening.swing().sign() * 300));
     }
 }

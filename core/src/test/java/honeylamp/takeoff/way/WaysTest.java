@@ -3,7 +3,6 @@ package honeylamp.takeoff.way;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import honeylamp.sheet.SheetSnags;
 import honeylamp.TestPlans;
 import honeylamp.derive.pointing.Picking;
 import honeylamp.derive.snags.Snag;
@@ -23,6 +22,7 @@ import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.Wall;
 import honeylamp.plan.Wall.BodySide;
+import honeylamp.sheet.SheetSnags;
 import honeylamp.takeoff.way.Ways.Reached;
 import honeylamp.units.Length;
 import java.util.ArrayDeque;

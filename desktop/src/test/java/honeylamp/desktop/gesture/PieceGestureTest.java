@@ -54,7 +54,10 @@ class PieceGestureTest {
         var storey = hand.storey().id();
         hand.plan = hand.plan.withStorey(
                 storey,
-                s -> s.change(Furnishing.class, piece(hand).id(), f -> f.withSense(sense).turnedTo(deg)));
+                s -> s.change(
+                        Furnishing.class,
+                        piece(hand).id(),
+                        f -> f.withSense(sense).turnedTo(deg)));
     }
 
     @Test
@@ -153,7 +156,9 @@ class PieceGestureTest {
         var piece = piece(hand);
         assertThat(piece.width().mm()).isCloseTo(1000, within(1e-6));
         var back = piece.placing().apply(new Point(500, piece.depth().mm() / 2));
-        assertThat(back.distance(new Point(3500, 1500))).as("its back is on the line").isLessThan(1e-3);
+        assertThat(back.distance(new Point(3500, 1500)))
+                .as("its back is on the line")
+                .isLessThan(1e-3);
         hand.click(3500, 2500).move(3600, 2500).type();
         assertThat(hand.complaint).contains("too short");
         hand.gesture = hand.gesture.dropped();
@@ -163,9 +168,8 @@ class PieceGestureTest {
     @Test
     void aHalvedStripOpensToBothSides() {
         var hand = new Hand(TestWalls.house(), LayIsland.begin());
-        hand.choices = hand.choices.withRun(hand.choices
-                .run()
-                .with(copy -> copy.kind(Runs.CLOSET).stand(NewRun.Stand.HALVES)));
+        hand.choices = hand.choices.withRun(
+                hand.choices.run().with(copy -> copy.kind(Runs.CLOSET).stand(NewRun.Stand.HALVES)));
         hand.click(3200, 2000).move(4400, 2010).type("2000");
         var halves = hand.storey().furnishings();
         assertThat(halves).hasSize(2).allSatisfy(f -> assertThat(f.width().mm()).isCloseTo(1000, within(1e-6)));

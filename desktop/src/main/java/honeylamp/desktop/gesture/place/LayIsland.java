@@ -3,7 +3,6 @@ package honeylamp.desktop.gesture.place;
 import honeylamp.desktop.gesture.Ask;
 import honeylamp.desktop.gesture.Catch;
 import honeylamp.desktop.gesture.Gesture;
-import honeylamp.desktop.gesture.NewRun;
 import honeylamp.desktop.gesture.Pointer;
 import honeylamp.desktop.gesture.Readout;
 import honeylamp.desktop.gesture.Reply;
@@ -94,7 +93,9 @@ public record LayIsland(Optional<Point> from, Catch aim, boolean isFlipped) impl
             case HALVES -> {
                 var deep = like(scene).depth().mm();
                 var half = new Segment(line.a(), line.middle());
-                yield List.of(half, new Segment(line.middle(), line.b()).shiftedLeft(deep).reversed());
+                yield List.of(
+                        half,
+                        new Segment(line.middle(), line.b()).shiftedLeft(deep).reversed());
             }
         };
     }

@@ -133,7 +133,8 @@ record OwnFields(CardFields parts, Furnishing piece, OwnPiece own, Library<OwnPi
         var box = OwnLines.bounds(List.of(part));
         var nodes = new ArrayList<Node>();
         nodes.add(Widgets.menu(
-                "Part " + named(own, index) + " of " + own.parts().size(),
+                "Part " + (index + 1) + " of " + own.parts().size()
+                        + (part.label().isEmpty() ? "" : ": " + part.label()),
                 "own-part",
                 "The part that is changed",
                 IntStream.range(0, own.parts().size())

@@ -153,7 +153,9 @@ record RoomCard(WorkspaceModel model, CardFields parts, Library<RoomNames> kept)
         var went = done.gone() == 0 ? "" : done.gone() == 1 ? " One piece went." : " " + done.gone() + " pieces went.";
         var doors = done.turned() == 0
                 ? ""
-                : done.turned() == 1 ? " A door opens the other way." : " " + done.turned() + " doors open the other way.";
+                : done.turned() == 1
+                        ? " A door opens the other way."
+                        : " " + done.turned() + " doors open the other way.";
         var left = done.leftOut().isEmpty() ? "" : " No room was found for: " + String.join(", ", done.leftOut()) + ".";
         model.edit(done.plan(), "Make room something else");
         model.say("It is \"" + done.name() + "\" now." + went + doors + left);
