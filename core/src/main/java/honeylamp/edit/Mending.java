@@ -217,6 +217,7 @@ public final class Mending {
                     STORE_OPENS_INWARD -> hungAnew(plan, geometry, snag);
             case PIECE_OFF_WALL -> PieceMends.movedBack(plan, geometry, snag);
             case PIECE_IN_AIR -> PieceMends.putDown(plan, geometry, snag);
+            case SEAT_OFF_RUG -> PieceMends.ontoRug(plan, geometry, snag);
             case STAIR_OFF_LEVEL, STAIR_HARD_TO_CLIMB -> steppedAnew(plan, storey, snag);
             case OPEN_END,
                     UNNAMED_ROOM,
@@ -231,6 +232,7 @@ public final class Mending {
                     PIECE_IN_WALL,
                     PIECE_FAR_OFF,
                     PIECE_TIGHT,
+                    SEAT_AND_SCREEN,
                     NARROW_WAY,
                     REGION_OFF_SURFACE,
                     OFF_SHEET -> Optional.empty();

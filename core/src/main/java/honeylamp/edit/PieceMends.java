@@ -1,6 +1,7 @@
 package honeylamp.edit;
 
 import honeylamp.derive.pointing.Behind;
+import honeylamp.derive.pointing.SeatPlace;
 import honeylamp.derive.pointing.StandsOn;
 import honeylamp.derive.snags.Snag;
 import honeylamp.derive.storeys.StoreyGeometry;
@@ -8,6 +9,7 @@ import honeylamp.edit.Mending.Mend;
 import honeylamp.geometry.Point;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Plan;
+import honeylamp.plan.Position;
 import honeylamp.units.Length;
 import java.util.List;
 import java.util.Optional;
@@ -41,6 +43,21 @@ final class PieceMends {
                                             Length.ofMm(by.y())));
                         })
                         .findFirst());
+    }
+
+    /** A seat moved forward until its front legs stand on the rug before it. */
+    static Optional<Mend> ontoRug(Plan plan, StoreyGeometry geometry, Snag snag) {
+        var rug = geometry.storey().elements().find(Furnishing.class, snag.about().getLast());
+        return piece(geometry, snag).flatMap(seat -> rug.flatMap(r -> {
+            var off = SeatPlace.offRugMm(seat, r);
+            if (off.isEmpty()) {
+                return Optional.empty();
+            }
+            var there = seat.placing().apply(new Point(0, -off.getAsDouble()));
+            return Optional.of(new Mend(
+                    "Move it onto the rug",
+                    FurnishingEdits.moveTo(plan, geometry.storey().id(), seat.id(), Position.of(there))));
+        }));
     }
 
     /** A piece on what lies below it, or on the floor. */

@@ -9,6 +9,7 @@ import honeylamp.geometry.Point;
 import honeylamp.takeoff.InAir;
 import honeylamp.takeoff.OffWall;
 import honeylamp.takeoff.fit.FitCheck;
+import honeylamp.takeoff.fit.SeatCheck;
 import honeylamp.takeoff.way.WaySnags;
 import honeylamp.units.Length;
 import java.util.ArrayList;
@@ -42,6 +43,7 @@ public final class SheetSnags {
                 () -> OffWall.of(storey),
                 () -> InAir.of(storey),
                 () -> tight(storey, built.get()),
+                () -> SeatCheck.of(storey),
                 () -> WaySnags.of(storey, wanted),
                 () -> of(storey));
         var out = new ArrayList<>(built.get());

@@ -212,7 +212,7 @@ public final class QuillbackLane {
     }
 
     private static void living(PlanSketch s) {
-        s.piece("rug", 108, 78, 0.5, 152, 100, 0);
+        s.piece("rug", 108, 90, 0.5, 152, 100, 0);
         s.piece("sofa", 84, 36, 32, 176, 160, 0);
         s.piece("low-table", 44, 24, 16, 176, 104, 0);
         s.piece("armchair", 33, 33, 32, 96, 76, 70);

@@ -78,14 +78,36 @@ public record OwnPlace(Furnishing piece, OwnPiece own) {
     /** What of its parts lies nearest to a point of the plan, within reach: corners first. */
     public Optional<Spot> caught(Point plan, double reachMm) {
         var out = new ArrayList<Spot>();
+        var at = toPlan().inverse().apply(plan);
         for (var part : parts()) {
             for (var line : part.lines()) {
-                spots(inPlan(line), plan, out);
+                if (mayReach(line, at, reachMm)) {
+                    spots(inPlan(line), plan, out);
+                }
             }
         }
         return out.stream()
                 .filter(s -> s.at.distance(plan) <= reachMm)
                 .min(Comparator.comparing(Spot::kind).thenComparingDouble(s -> s.at.distance(plan)));
+    }
+
+    /** A quick look, so that drawings of many corners keep up with the pointer. */
+    private static boolean mayReach(OwnLine line, Point at, double reachMm) {
+        var left = Double.POSITIVE_INFINITY;
+        var right = -left;
+        var front = left;
+        var back = -left;
+        var bow = 0.0;
+        for (var corner : line.corners()) {
+            var p = corner.at().point();
+            left = Math.min(left, p.x());
+            right = Math.max(right, p.x());
+            front = Math.min(front, p.y());
+            back = Math.max(back, p.y());
+            bow = Math.max(bow, Math.abs(corner.bow().mm()));
+        }
+        var reach = reachMm + bow;
+        return at.x() >= left - reach && at.x() <= right + reach && at.y() >= front - reach && at.y() <= back + reach;
     }
 
     private static void spots(OwnLine line, Point near, List<Spot> out) {

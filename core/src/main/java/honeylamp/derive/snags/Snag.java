@@ -105,6 +105,10 @@ public record Snag(Kind kind, Point where, List<ElementId> about, String sentenc
         PIECE_IN_AIR("piece in the air", Subject.OTHER, Mends.BY_A_PERSON),
         /** A piece with less room beside it than such pieces need. */
         PIECE_TIGHT("piece too tight", Subject.OTHER, Mends.BY_A_PERSON),
+        /** A seat whose front legs just miss the rug before it. */
+        SEAT_OFF_RUG("seat beside its rug", Subject.OTHER, Mends.BY_A_PERSON),
+        /** A seat too near to the screen it faces, or too far from it. */
+        SEAT_AND_SCREEN("seat and screen", Subject.OTHER, Mends.BY_A_PERSON),
         /** A way through the rooms narrower than is wanted. */
         NARROW_WAY("narrow way", Subject.OTHER, Mends.BY_A_PERSON),
         /** A part of a surface that was outlined and lies on none. */
