@@ -64,6 +64,33 @@ class WaysWindowTest {
     }
 
     @Test
+    void theWayToAPieceIsShown() throws Exception {
+        try (var w = WindowDriver.with(DemoFiles.document())) {
+            w.press("stage-furnish");
+            var desk = first(w, "desk");
+            WindowDriver.onScreen(() -> {
+                w.model().pick(Set.of(desk.id()));
+                return null;
+            });
+            w.settle();
+            w.press("piece-way");
+            assertThat(hand(w).to()).isPresent();
+            w.until(() -> w.model().scene().walked().isPresent());
+            var way = WindowDriver.onScreen(() -> w.model().scene().walked())
+                    .orElseThrow()
+                    .way()
+                    .orElseThrow();
+            var end = way.line().getLast();
+            assertThat(end.distance(desk.at().point())).as("it ends before the desk").isLessThan(1200);
+            assertThat(WindowDriver.onScreen(() -> w.model().readout().fields()))
+                    .extracting(f -> f.name())
+                    .containsExactly("Least width", "Length");
+            w.key(KeyCode.ESCAPE);
+            assertThat(hand(w).to()).isEmpty();
+        }
+    }
+
+    @Test
     void whatStandsInTheWayIsASnagAndTheWaysAreListed() throws Exception {
         try (var w = WindowDriver.with(DemoFiles.document())) {
             w.press("stage-furnish");

@@ -29,6 +29,9 @@ public final class BesidePiece {
     /** A free part of a side is looked for in such steps. */
     private static final double STEP_MM = 50;
 
+    /** One stands so far before what one uses. */
+    private static final double STANDING_MM = 350;
+
     private static final double SAME_MM = 1;
 
     private BesidePiece() {}
@@ -132,6 +135,11 @@ public final class BesidePiece {
 
     /** Something that may stand in the way; a wall has no id. */
     private record Met(Ring ring, Optional<ElementId> id) {}
+
+    /** Where someone stands who uses a piece: before the middle of its front, in plan mm. */
+    public static Point before(Furnishing piece) {
+        return piece.placing().apply(new Point(0, -piece.depth().mm() / 2 - STANDING_MM));
+    }
 
     /** The strip of ground before a side, so deep, in plan mm. */
     public static Ring ground(Furnishing piece, Side side, double deepMm) {

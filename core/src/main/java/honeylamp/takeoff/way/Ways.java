@@ -140,10 +140,19 @@ public final class Ways {
         return out;
     }
 
+    /** The way from where one comes in to a point; empty if none leads there. */
+    public Optional<Way> leadingTo(Point to) {
+        return entrances.isEmpty() ? Optional.empty() : between(entrances(), to);
+    }
+
     /** The way between two points; empty if none leads from one to the other. */
     public Optional<Way> between(Point from, Point to) {
+        return between(List.of(from), to);
+    }
+
+    private Optional<Way> between(List<Point> from, Point to) {
         return clear.flatMap(raster -> {
-            var widest = new WidestWays(raster, cells(raster, List.of(from)));
+            var widest = new WidestWays(raster, cells(raster, from));
             var line = widest.to(new int[] {standing(raster, to)}, (int) (wantedMm() / 2))
                     .getFirst();
             return way(raster, line, new HashMap<>());

@@ -198,6 +198,17 @@ class WaysTest {
                 .satisfies(s -> assertThat(s.sentence()).contains("No way leads to"));
     }
 
+    /** 950 are free at the left of the trunk, 2,050 at the right: whoever comes in goes round by the right. */
+    @Test
+    void theWayFromTheDoorLeadsToAPoint() {
+        var ways = Ways.of(storey(with(house(6000, 6000), 3000, 600, 2450, 3000)));
+        var door = ways.entrances().getFirst();
+        var way = ways.leadingTo(new Point(2500, 5500)).orElseThrow();
+        assertThat(way).isEqualTo(ways.between(door, new Point(2500, 5500)).orElseThrow());
+        assertThat(way.line().getFirst().distance(door)).isLessThan(300);
+        assertThat(way.line().getLast().distance(new Point(2500, 5500))).isLessThan(300);
+    }
+
     @Test
     void nobodyWaitingEndsTheSearch() {
         var narrow = storey(with(house(8000, 6000), 7360, 600, 3680, 1600));

@@ -12,7 +12,7 @@ import java.util.Optional;
  * What was found on a walk.
  *
  * @param reached from the point clicked first, or from where one comes in
- * @param way between two points, if there are two and one leads from one to the other
+ * @param way to the point where it is to end, if one leads there
  */
 public record Walked(Ways on, List<Reached> reached, Optional<Way> way) {
     public Walked {
@@ -25,6 +25,6 @@ public record Walked(Ways on, List<Reached> reached, Optional<Way> way) {
         return new Walked(
                 ways,
                 from.map(ways::from).orElseGet(ways::toRooms),
-                from.flatMap(a -> to.flatMap(b -> ways.between(a, b))));
+                to.flatMap(b -> from.map(a -> ways.between(a, b)).orElseGet(() -> ways.leadingTo(b))));
     }
 }

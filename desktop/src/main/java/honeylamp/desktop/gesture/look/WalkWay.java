@@ -24,8 +24,8 @@ import java.util.Optional;
  * Shows the ways from where one comes in to all rooms, or from a point that was clicked, or between two; nothing is drawn.
  * They are walked aside.
  *
- * @param from the point clicked first
- * @param to the point clicked second
+ * @param from the point clicked first; empty for where one comes in
+ * @param to where the way ends: the point clicked second, or a piece
  * @param seen whether ways are judged for those who step, or for those who do not
  */
 public record WalkWay(Optional<Point> from, Optional<Point> to, Seen seen) implements Gesture {
@@ -42,6 +42,11 @@ public record WalkWay(Optional<Point> from, Optional<Point> to, Seen seen) imple
     /** Nothing clicked yet. */
     public static WalkWay begin() {
         return new WalkWay(Optional.empty(), Optional.empty(), Seen.ON_FOOT);
+    }
+
+    /** From where one comes in to a point. */
+    public static WalkWay leadingTo(Point to) {
+        return new WalkWay(Optional.empty(), Optional.of(to), Seen.ON_FOOT);
     }
 
     @Override
@@ -71,7 +76,7 @@ public record WalkWay(Optional<Point> from, Optional<Point> to, Seen seen) imple
 
     @Override
     public boolean underWay() {
-        return from.isPresent();
+        return from.isPresent() || to.isPresent();
     }
 
     @Override
@@ -124,7 +129,7 @@ public record WalkWay(Optional<Point> from, Optional<Point> to, Seen seen) imple
     public List<Mark> sketch(Surroundings scene) {
         var out = new ArrayList<Mark>();
         scene.walked().ifPresent(walked -> out.addAll(marks(scene, walked)));
-        from.ifPresent(p -> out.add(Sketches.spot(scene.frame(), p, SPOT_PX * scene.penMm(), scene.penMm())));
+        from.or(() -> to).ifPresent(p -> out.add(Sketches.spot(scene.frame(), p, SPOT_PX * scene.penMm(), scene.penMm())));
         return out;
     }
 

@@ -6,9 +6,12 @@ import honeylamp.catalogue.piece.PieceFinder;
 import honeylamp.catalogue.piece.Runs;
 import honeylamp.desktop.panel.part.Library;
 import honeylamp.desktop.panel.part.Widgets;
+import honeylamp.desktop.gesture.look.WalkWay;
+import honeylamp.desktop.workspace.Intent;
 import honeylamp.desktop.workspace.Keys;
 import honeylamp.desktop.workspace.Tool;
 import honeylamp.desktop.workspace.WorkspaceModel;
+import honeylamp.derive.pointing.BesidePiece;
 import honeylamp.edit.FurnishingEdits;
 import honeylamp.edit.Leaning;
 import honeylamp.edit.Outcome;
@@ -164,6 +167,13 @@ record FurnishingCard(WorkspaceModel model, CardFields parts, Library<OwnPiece> 
                                 .orElse(shown.deliveries().isAsked(asked) ? "Carrying it in\u2026" : "")));
         return Widgets.section(
                 "Getting in",
+                Widgets.button(
+                        "How one gets to it",
+                        "piece-way",
+                        "The widest way from where one comes in to its front, and how wide it is",
+                        () -> model.act(
+                                new Intent.TakeUp(Tool.WALK_WAY),
+                                new Intent.Begin(WalkWay.leadingTo(BesidePiece.before(piece))))),
                 Widgets.button(
                         "Does it get in?",
                         "piece-gets-in",
