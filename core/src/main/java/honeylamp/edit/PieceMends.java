@@ -47,17 +47,19 @@ final class PieceMends {
 
     /** A seat moved forward until its front legs stand on the rug before it. */
     static Optional<Mend> ontoRug(Plan plan, StoreyGeometry geometry, Snag snag) {
-        var rug = geometry.storey().elements().find(Furnishing.class, snag.about().getLast());
-        return piece(geometry, snag).flatMap(seat -> rug.flatMap(r -> {
-            var off = SeatPlace.offRugMm(seat, r);
-            if (off.isEmpty()) {
-                return Optional.empty();
-            }
-            var there = seat.placing().apply(new Point(0, -off.getAsDouble()));
-            return Optional.of(new Mend(
-                    "Move it onto the rug",
-                    FurnishingEdits.moveTo(plan, geometry.storey().id(), seat.id(), Position.of(there))));
-        }));
+        var rug =
+                geometry.storey().elements().find(Furnishing.class, snag.about().getLast());
+        return piece(geometry, snag)
+                .flatMap(seat -> rug.flatMap(r -> {
+                    var off = SeatPlace.offRugMm(seat, r);
+                    if (off.isEmpty()) {
+                        return Optional.empty();
+                    }
+                    var there = seat.placing().apply(new Point(0, -off.getAsDouble()));
+                    return Optional.of(new Mend(
+                            "Move it onto the rug",
+                            FurnishingEdits.moveTo(plan, geometry.storey().id(), seat.id(), Position.of(there))));
+                }));
     }
 
     /** A piece on what lies below it, or on the floor. */

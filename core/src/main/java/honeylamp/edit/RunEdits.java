@@ -16,6 +16,7 @@ import honeylamp.plan.Position;
 import honeylamp.plan.Run;
 import honeylamp.plan.RunUnit;
 import honeylamp.plan.RunUnit.Kind;
+import honeylamp.plan.Sense;
 import honeylamp.units.Length;
 import honeylamp.units.LengthText;
 import java.util.ArrayList;
@@ -85,6 +86,18 @@ public final class RunEdits {
         return new Furnishing(new FurnishingId(0), kind, width, depth, like.height, Position.of(at), 0)
                 .withBottom(like.bottom)
                 .turnedTo(turnDeg);
+    }
+
+    /** How far something is from the left end of a run as one looks at it, and the way back: a mirrored one is told from its other end. */
+    public static Length seen(Furnishing piece, Length at) {
+        return piece.sense() == Sense.MIRRORED
+                ? Length.max(Length.ZERO, piece.width().minus(at))
+                : at;
+    }
+
+    /** What makes a run up, from left to right as one looks at it. */
+    public static List<RunLayout.Part> seen(Furnishing piece, RunLayout layout) {
+        return piece.sense() == Sense.MIRRORED ? layout.parts().reversed() : layout.parts();
     }
 
     /** Makes a run up of something else. */

@@ -10,7 +10,9 @@ import honeylamp.derive.rooms.Room;
 import honeylamp.derive.runs.RunLayout.Part;
 import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.derive.storeys.LaidStorey;
+import honeylamp.edit.RunEdits;
 import honeylamp.plan.Furnishing;
+import honeylamp.plan.Sense;
 import honeylamp.plan.Wall;
 import honeylamp.units.Length;
 import honeylamp.units.LengthText;
@@ -64,7 +66,8 @@ public final class UnitList {
             for (var piece : storey.storey().furnishings()) {
                 if (piece.works() != Wall.Works.REMOVED) {
                     Runs.layout(piece)
-                            .ifPresent(layout -> layout.parts().forEach(part -> rows.add(row(storey, piece, part))));
+                            .ifPresent(layout ->
+                                    RunEdits.seen(piece, layout).forEach(part -> rows.add(row(storey, piece, part))));
                 }
             }
         }
@@ -86,19 +89,21 @@ public final class UnitList {
                                 + LengthText.rounded(
                                         piece.width(), storey.plan().units())),
                         new Cell.Words(part.kind().label()),
-                        new Cell.Long(part.from()),
+                        new Cell.Long(piece.sense() == Sense.MIRRORED ? RunEdits.seen(piece, part.to()) : part.from()),
                         new Cell.Long(part.width()),
                         new Cell.Long(piece.depth()),
                         new Cell.Long(piece.height()),
-                        new Cell.Words(cutOut(part, piece.depth(), storey.plan().units()))));
+                        new Cell.Words(cutOut(part, piece, storey.plan().units()))));
     }
 
     /** The note for who cuts the counter: the hole, and what it leaves before and behind and from the left end. */
-    static String cutOut(Part part, Length depth, UnitSystem units) {
-        return part.cutOut(depth)
+    static String cutOut(Part part, Furnishing piece, UnitSystem units) {
+        return part.cutOut(piece.depth())
                 .map(cut -> {
-                    var ledge = new Length((depth.nanometres() - cut.depth().nanometres()) / 2);
-                    var left = part.middle().minus(new Length(cut.width().nanometres() / 2));
+                    var ledge =
+                            new Length((piece.depth().nanometres() - cut.depth().nanometres()) / 2);
+                    var left = RunEdits.seen(piece, part.middle())
+                            .minus(new Length(cut.width().nanometres() / 2));
                     return LengthText.rounded(cut.width(), units) + " \u00d7 "
                             + LengthText.rounded(cut.depth(), units) + ", "
                             + LengthText.rounded(left, units) + " from the left end, "

@@ -6,6 +6,8 @@ import static org.assertj.core.api.Assertions.within;
 import honeylamp.TestPlans;
 import honeylamp.catalogue.piece.Runs;
 import honeylamp.derive.listing.Schedule;
+import honeylamp.derive.listing.Schedule.Cell;
+import honeylamp.derive.listing.Schedule.Subject;
 import honeylamp.derive.pointing.BesidePiece.Side;
 import honeylamp.derive.pointing.Picking;
 import honeylamp.derive.runs.FaceSpot;
@@ -18,6 +20,7 @@ import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Regions;
 import honeylamp.geometry.Segment;
+import honeylamp.plan.ElementId.FurnishingId;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Opening.Hand;
@@ -30,6 +33,7 @@ import honeylamp.plan.Run.Series;
 import honeylamp.plan.RunUnit;
 import honeylamp.plan.RunUnit.CutOut;
 import honeylamp.plan.RunUnit.Kind;
+import honeylamp.plan.Sense;
 import honeylamp.plan.Wall.BodySide;
 import honeylamp.takeoff.Takeoff;
 import honeylamp.units.Length;
@@ -405,5 +409,33 @@ class RunEditsTest {
                         .refusal()
                         .orElseThrow())
                 .contains("no straight wall");
+    }
+
+    @Test
+    void aMirroredRunIsToldFromItsLeftEndAsOneSeesIt() {
+        var plan = TestPlans.clearRectangle(5000, 4000);
+        var at = TestPlans.storey(plan);
+        var run = new Run(
+                Run.Series.METRIC,
+                Kind.DOORS,
+                Run.Front.HINGED,
+                List.of(new RunUnit(Kind.SINK, mm(900), mm(600), Optional.empty())));
+        var piece = new Furnishing(
+                        new FurnishingId(0), Runs.COUNTER, mm(3000), mm(600), mm(900), Position.ofMm(2500, 300), 180)
+                .withRun(Optional.of(run));
+        for (var sense : Sense.values()) {
+            var laid = FurnishingEdits.add(plan, at, piece.withSense(sense)).plan();
+            var schedule = Takeoff.of(LaidPlan.of(laid), Subject.UNITS);
+            var keys = schedule.columns().stream().map(c -> c.key()).toList();
+            var sink = schedule.rows().stream()
+                    .map(r -> r.cells())
+                    .filter(c -> c.get(keys.indexOf("unit")).equals(new Cell.Words("Sink")))
+                    .findFirst()
+                    .orElseThrow();
+            // its middle is 600 from the left end, or 2,400 in the mirror image
+            var left = sense == Sense.MIRRORED ? 2400 - 450 : 600 - 450;
+            assertThat(sink.get(keys.indexOf("from"))).isEqualTo(new Cell.Long(mm(left)));
+            assertThat(RunEdits.seen(pieces(laid).getFirst(), mm(600))).isEqualTo(mm(left + 450));
+        }
     }
 }

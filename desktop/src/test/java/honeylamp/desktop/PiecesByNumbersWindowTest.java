@@ -139,6 +139,23 @@ class PiecesByNumbersWindowTest {
     }
 
     @Test
+    void sectionsOfTheCardFoldAndStayFolded() throws Exception {
+        try (var w = house()) {
+            place(w, "armchair", 600, 1200);
+            place(w, "side-table", 1200, 3000);
+            w.press("tool-pick-and-move");
+            pick(w, Set.of(pieces(w).getFirst().id()));
+            assertThat((Object) w.node("piece-row")).isNotNull();
+            w.press("fold-more-like-it");
+            assertThat((Object) w.node("piece-row")).isNull();
+            pick(w, Set.of(pieces(w).getLast().id()));
+            assertThat((Object) w.node("piece-row")).as("of another piece too").isNull();
+            w.press("fold-more-like-it");
+            assertThat((Object) w.node("piece-row")).isNotNull();
+        }
+    }
+
+    @Test
     void aRoomIsMadeSomethingElse() throws Exception {
         try (var w = WindowDriver.with(DemoFiles.document())) {
             w.press("stage-rooms");

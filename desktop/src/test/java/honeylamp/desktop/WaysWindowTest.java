@@ -81,7 +81,9 @@ class WaysWindowTest {
                     .way()
                     .orElseThrow();
             var end = way.line().getLast();
-            assertThat(end.distance(desk.at().point())).as("it ends before the desk").isLessThan(1200);
+            assertThat(end.distance(desk.at().point()))
+                    .as("it ends before the desk")
+                    .isLessThan(1200);
             assertThat(WindowDriver.onScreen(() -> w.model().readout().fields()))
                     .extracting(f -> f.name())
                     .containsExactly("Least width", "Length");

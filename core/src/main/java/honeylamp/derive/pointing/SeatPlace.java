@@ -45,7 +45,8 @@ public final class SeatPlace {
     /** Whether a rug lies under the front legs of a seat. */
     public static boolean isOn(Furnishing seat, Furnishing rug) {
         return Picking.footprint(rug)
-                .contains(seat.placing().apply(new Point(0, LEGS_MM - seat.depth().mm() / 2)));
+                .contains(
+                        seat.placing().apply(new Point(0, LEGS_MM - seat.depth().mm() / 2)));
     }
 
     /** From the middle of a seat to the front of a screen it looks at; empty if it looks elsewhere. */

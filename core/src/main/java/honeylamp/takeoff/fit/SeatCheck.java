@@ -46,8 +46,7 @@ public final class SeatCheck {
                 .filter(f -> f.works() != Wall.Works.REMOVED)
                 .toList();
         var rugs = pieces.stream().filter(f -> RUGS.contains(f.kind())).toList();
-        var screens =
-                pieces.stream().filter(f -> SCREENS.contains(f.kind())).toList();
+        var screens = pieces.stream().filter(f -> SCREENS.contains(f.kind())).toList();
         var out = new ArrayList<Snag>();
         for (var seat : pieces) {
             if (isSeat(seat)) {

@@ -20,7 +20,9 @@ import org.junit.jupiter.params.provider.EnumSource;
 class OwnPlaceTest {
     private static OwnPlace place(Sense sense) {
         var own = piece(
-                "Board", part(box(0, 0, 1000, 400), 0, 40), part(OwnLine.circle(Position.ofMm(500, 200), mm(80)), 0, 40));
+                "Board",
+                part(box(0, 0, 1000, 400), 0, 40),
+                part(OwnLine.circle(Position.ofMm(500, 200), mm(80)), 0, 40));
         var put = OwnPieces.placed(own, Position.ofMm(3000, 2000)).turnedTo(30).withSense(sense);
         return new OwnPlace(put, own);
     }
@@ -32,7 +34,9 @@ class OwnPlaceTest {
         assertCaught(place, new Point(1000, 400), Kind.CORNER);
         assertCaught(place, new Point(500, 0), Kind.MIDDLE);
         assertCaught(place, new Point(500, 200), Kind.CENTRE);
-        assertThat(place.caught(place.toPlan().apply(new Point(250, 20)), 30).orElseThrow().kind())
+        assertThat(place.caught(place.toPlan().apply(new Point(250, 20)), 30)
+                        .orElseThrow()
+                        .kind())
                 .isEqualTo(Kind.ALONG);
         assertThat(place.caught(place.toPlan().apply(new Point(200, 200)), 30)).isEmpty();
     }

@@ -67,8 +67,7 @@ class SeatCheckTest {
     @ParameterizedTest
     @CsvSource({"1600, true", "1700, false", "3000, false", "4100, false", "4300, true"})
     void aSeatIsNeitherTooNearToItsScreenNorTooFar(double far, boolean isWrong) {
-        var plan = with(
-                TestPlans.clearRectangle(8000, 6000), "sofa", 2200, 900, 800, 4000, 1000 + far, 0);
+        var plan = with(TestPlans.clearRectangle(8000, 6000), "sofa", 2200, 900, 800, 4000, 1000 + far, 0);
         plan = with(plan, "screen-wall", 1400, 60, 800, 4000, 970, 180);
         assertThat(snags(plan)).hasSize(isWrong ? 1 : 0);
         if (isWrong) {
@@ -88,9 +87,10 @@ class SeatCheckTest {
     @Test
     void theDemosSitWell() {
         for (var plan : List.of(SailclothYard.plan(), QuillbackLane.plan())) {
-            assertThat(LaidPlan.of(plan).all()).allSatisfy(s -> assertThat(SeatCheck.of(s))
-                    .extracting(Snag::sentence)
-                    .isEmpty());
+            assertThat(LaidPlan.of(plan).all())
+                    .allSatisfy(s -> assertThat(SeatCheck.of(s))
+                            .extracting(Snag::sentence)
+                            .isEmpty());
         }
     }
 }

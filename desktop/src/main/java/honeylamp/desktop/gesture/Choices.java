@@ -22,7 +22,9 @@ import honeylamp.units.BoardModule;
 import honeylamp.units.Length;
 import honeylamp.units.UnitSystem;
 import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.HashSet;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.UnaryOperator;
 
 /**
@@ -239,9 +241,28 @@ public record Choices(
         CONTENTS
     }
 
-    /** How the window is laid round the drawing. */
+    /**
+     * How the window is laid round the drawing.
+     *
+     * @param folded sections of cards that are folded, by their headings
+     */
     @RecordBuilder
-    public record Round(Shelf shelf, Rest rest, Aside aside, Docked docked) implements ChoicesRoundBuilder.With {}
+    public record Round(Shelf shelf, Rest rest, Aside aside, Docked docked, Set<String> folded)
+            implements ChoicesRoundBuilder.With {
+        /** Freezes the set. */
+        public Round {
+            folded = Set.copyOf(folded);
+        }
+
+        /** A section of cards folded, or open again. */
+        public Round folding(String section) {
+            var other = new HashSet<>(folded);
+            if (!other.remove(section)) {
+                other.add(section);
+            }
+            return withFolded(other);
+        }
+    }
 
     /** The choices of a fresh start. */
     public static Choices of(WallTypeId wallType, UnitSystem units) {
@@ -267,7 +288,7 @@ public record Choices(
                 Backing.PAPER,
                 new Presenting(Reach.ALL, Role.INK, LineRole.CUT_WALL, TextRole.ROOM_NAME, ""),
                 new Finishing("", "", 50),
-                new Round(Shelf.OPEN, Rest.SHOWN, Aside.NOTHING, Docked.NOTHING),
+                new Round(Shelf.OPEN, Rest.SHOWN, Aside.NOTHING, Docked.NOTHING, Set.of()),
                 NewRun.FIRST,
                 NewOwn.FIRST);
     }

@@ -129,7 +129,8 @@ public record WalkWay(Optional<Point> from, Optional<Point> to, Seen seen) imple
     public List<Mark> sketch(Surroundings scene) {
         var out = new ArrayList<Mark>();
         scene.walked().ifPresent(walked -> out.addAll(marks(scene, walked)));
-        from.or(() -> to).ifPresent(p -> out.add(Sketches.spot(scene.frame(), p, SPOT_PX * scene.penMm(), scene.penMm())));
+        from.or(() -> to)
+                .ifPresent(p -> out.add(Sketches.spot(scene.frame(), p, SPOT_PX * scene.penMm(), scene.penMm())));
         return out;
     }
 

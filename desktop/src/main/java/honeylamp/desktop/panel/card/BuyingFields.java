@@ -25,7 +25,7 @@ record BuyingFields(CardFields parts) {
                                 () -> parts.model()
                                         .complain("\"" + text
                                                 + "\" is no price. Type a number such as 249.50, at most a million.")));
-        return Widgets.section(
+        return parts.folding(
                 "To buy",
                 words("piece-product", "What it is called", buying.name(), piece, buying::withName),
                 words("piece-source", "From whom", buying.source(), piece, buying::withSource),
@@ -78,6 +78,6 @@ record BuyingFields(CardFields parts) {
                                                     parts.plan(), parts.at(), List.of(piece.id()), works),
                                             "Mark furnishing")));
         }
-        return Widgets.section("In the works", row);
+        return parts.folding("In the works", row);
     }
 }

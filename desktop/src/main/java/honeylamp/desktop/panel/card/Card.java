@@ -72,7 +72,8 @@ public final class Card extends VBox {
             List<WallType> wallTypes,
             List<RoomNames> roomNames,
             List<KeptFinish> finishes,
-            int ownPart) {}
+            int ownPart,
+            Set<String> folded) {}
 
     private final Content<Part> made = new Content<>() {
         @Override
@@ -93,7 +94,8 @@ public final class Card extends VBox {
                     libraries.wallTypes().all(),
                     libraries.roomNames().all(),
                     libraries.finishes().all(),
-                    choices.own().part());
+                    choices.own().part(),
+                    choices.round().folded());
         }
 
         @Override

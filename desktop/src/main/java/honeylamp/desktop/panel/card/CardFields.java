@@ -25,6 +25,7 @@ import honeylamp.units.Length;
 import honeylamp.units.LengthReader;
 import honeylamp.units.Words;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.function.DoubleFunction;
 import java.util.function.Function;
@@ -32,6 +33,7 @@ import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
 
 /** What the cards of all kinds have in common: typed lengths that edit the plan, and deleting. */
 record CardFields(WorkspaceModel model, Library<KeptFinish> finishes) {
@@ -92,6 +94,24 @@ record CardFields(WorkspaceModel model, Library<KeptFinish> finishes) {
         var row = new HBox(6, label, Widgets.spring(), field, degrees);
         row.getStyleClass().add("field-row");
         return row;
+    }
+
+    /** A section that folds at its heading, and stays folded for all things like it. */
+    Node folding(String heading, Node... nodes) {
+        var round = model.now().choices().round();
+        var isFolded = round.folded().contains(heading);
+        var title = Widgets.button(
+                (isFolded ? "\u25b8 " : "\u25be ") + heading,
+                "fold-" + heading.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-"),
+                isFolded ? "Opens what belongs to it" : "Folds what belongs to it away",
+                () -> model.chooseWithin(model.now().choices().withRound(round.folding(heading))));
+        title.getStyleClass().add("fold");
+        var box = new VBox(6, title);
+        box.getStyleClass().add("section");
+        if (!isFolded) {
+            box.getChildren().addAll(nodes);
+        }
+        return box;
     }
 
     Node delete() {

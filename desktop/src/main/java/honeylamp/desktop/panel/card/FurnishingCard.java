@@ -4,14 +4,14 @@ import honeylamp.catalogue.piece.FurnishingKind;
 import honeylamp.catalogue.piece.Furnishings;
 import honeylamp.catalogue.piece.PieceFinder;
 import honeylamp.catalogue.piece.Runs;
+import honeylamp.derive.pointing.BesidePiece;
+import honeylamp.desktop.gesture.look.WalkWay;
 import honeylamp.desktop.panel.part.Library;
 import honeylamp.desktop.panel.part.Widgets;
-import honeylamp.desktop.gesture.look.WalkWay;
 import honeylamp.desktop.workspace.Intent;
 import honeylamp.desktop.workspace.Keys;
 import honeylamp.desktop.workspace.Tool;
 import honeylamp.desktop.workspace.WorkspaceModel;
-import honeylamp.derive.pointing.BesidePiece;
 import honeylamp.edit.FurnishingEdits;
 import honeylamp.edit.Leaning;
 import honeylamp.edit.Outcome;
@@ -135,7 +135,7 @@ record FurnishingCard(WorkspaceModel model, CardFields parts, Library<OwnPiece> 
                             piece.keeping().rule() == rule.keeping.rule(),
                             () -> model.edit(kept(piece, rule.keeping), "Keep furnishing")));
         }
-        return Widgets.section(
+        return parts.folding(
                 "Along its wall",
                 parts.distance(
                         "Left of it",
@@ -165,7 +165,7 @@ record FurnishingCard(WorkspaceModel model, CardFields parts, Library<OwnPiece> 
                                 .to(asked)
                                 .map(found -> DeliveryWords.of(asked.storey().plan(), found))
                                 .orElse(shown.deliveries().isAsked(asked) ? "Carrying it in\u2026" : "")));
-        return Widgets.section(
+        return parts.folding(
                 "Getting in",
                 Widgets.button(
                         "How one gets to it",

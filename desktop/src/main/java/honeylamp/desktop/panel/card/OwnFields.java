@@ -70,7 +70,7 @@ record OwnFields(CardFields parts, Furnishing piece, OwnPiece own, Library<OwnPi
                 })
                 .hinted();
         var isDrawn = model().now().tool() == Tool.DRAW_OWN;
-        return Widgets.section(
+        return parts.folding(
                 "My piece",
                 name,
                 measured,
@@ -171,7 +171,7 @@ record OwnFields(CardFields parts, Furnishing piece, OwnPiece own, Library<OwnPi
                 "own-fill", part.fill(), fill -> put(index, Outcome.done(part.withFill(fill)), "Fill part")));
         nodes.add(OwnMenus.pen("own-pen", part.pen(), pen -> put(index, Outcome.done(part.withPen(pen)), "Draw part")));
         nodes.addAll(actions(part, index));
-        return Widgets.section("Its parts", nodes.toArray(Node[]::new));
+        return parts.folding("Its parts", nodes.toArray(Node[]::new));
     }
 
     private List<Node> actions(OwnPart part, int index) {
@@ -293,6 +293,6 @@ record OwnFields(CardFields parts, Furnishing piece, OwnPiece own, Library<OwnPi
             }
             nodes.add(zones);
         }
-        return Widgets.section("At other sizes", nodes.toArray(Node[]::new));
+        return parts.folding("At other sizes", nodes.toArray(Node[]::new));
     }
 }

@@ -58,7 +58,7 @@ record PieceToneFields(CardFields parts) {
                                         "Every piece of this kind on the storey in these colours",
                                         () -> lay(
                                                 FurnishingEdits.such(geometry, piece, Among.STOREY), piece.tones()))));
-        return Widgets.section("Colours, here only", box);
+        return parts.folding("Colours, here only", box);
     }
 
     /** For several pieces at once: every role any of them is drawn in, and all of them calmer or stronger. */
@@ -94,7 +94,7 @@ record PieceToneFields(CardFields parts) {
                                 "pieces-tones-back",
                                 "The colours of the look again",
                                 () -> lay(pieces.stream().map(Furnishing::id).toList(), List.of()))));
-        return Widgets.section("Colours of these pieces", box);
+        return parts.folding("Colours of these pieces", box);
     }
 
     private void tone(List<Furnishing> pieces, Role role, Oklch tone) {

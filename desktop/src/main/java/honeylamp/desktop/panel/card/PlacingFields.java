@@ -52,11 +52,11 @@ record PlacingFields(CardFields parts, Furnishing piece) {
                 order("Below others", "piece-below", "Drawn below what lies on it or beside it", -1)));
         var needs = needs();
         return needs.length == 0
-                ? List.of(free(free), Widgets.section("More like it", more()))
+                ? List.of(free(free), parts.folding("More like it", more()))
                 : List.of(
                         free(free),
-                        Widgets.section("Room such pieces need, in this plan", needs),
-                        Widgets.section("More like it", more()));
+                        parts.folding("Room such pieces need, in this plan", needs),
+                        parts.folding("More like it", more()));
     }
 
     private Node order(String label, String id, String tip, int more) {
@@ -70,8 +70,8 @@ record PlacingFields(CardFields parts, Furnishing piece) {
                                 "Order furnishing"));
     }
 
-    private static Node free(List<Node> nodes) {
-        return Widgets.section("Free beside it", nodes.toArray(Node[]::new));
+    private Node free(List<Node> nodes) {
+        return parts.folding("Free beside it", nodes.toArray(Node[]::new));
     }
 
     /** What the plan wants beside all pieces of this kind; nothing asks for nothing. */

@@ -116,8 +116,8 @@ record RunFields(CardFields parts, Furnishing piece, Run run) {
         out.add(parts.distance(
                 "Middle from left",
                 "run-at-" + index,
-                part.map(RunLayout.Part::middle).orElse(unit.at()),
-                v -> put(unit, Optional.of(unit.withAt(v))),
+                RunEdits.seen(piece, part.map(RunLayout.Part::middle).orElse(unit.at())),
+                v -> put(unit, Optional.of(unit.withAt(RunEdits.seen(piece, v)))),
                 "Move unit"));
         part.flatMap(p -> p.cutOut(piece.depth())).ifPresent(cut -> out.addAll(cutOut(unit, cut, index)));
         return out;
@@ -201,7 +201,7 @@ record RunFields(CardFields parts, Furnishing piece, Run run) {
 
     /** All that makes it up, from left to right. */
     private String told(RunLayout layout) {
-        return layout.parts().stream()
+        return RunEdits.seen(piece, layout).stream()
                 .map(p -> p.kind().label() + " " + LengthText.rounded(p.width(), units()))
                 .collect(Collectors.joining(", "));
     }
