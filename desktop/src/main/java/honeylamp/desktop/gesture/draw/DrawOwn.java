@@ -33,6 +33,7 @@ import honeylamp.units.Length;
 import honeylamp.units.LengthText;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 
@@ -444,7 +445,7 @@ public record DrawOwn(List<Corner> corners, boolean isHeld, Catch aim) implement
 
     private Readout before(Surroundings scene) {
         var words = on(scene).map(p -> "On " + p.own().name() + ": ").orElse("A new piece: ")
-                + how(scene).mode().hint().toLowerCase(java.util.Locale.ROOT) + ".";
+                + how(scene).mode().hint().toLowerCase(Locale.ROOT) + ".";
         return reference(scene)
                 .map(from -> {
                     var shift = shapes(scene).between(from, aim.at());

@@ -11,6 +11,7 @@ import honeylamp.plan.Furnishing;
 import honeylamp.plan.Oklch;
 import honeylamp.plan.Role;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.TextField;
@@ -70,7 +71,7 @@ record PieceToneFields(CardFields parts) {
                     Widgets.quiet(role.label()),
                     Widgets.spring(),
                     ToneMenu.of(
-                            "pieces-palette-" + role.name().toLowerCase(java.util.Locale.ROOT),
+                            "pieces-palette-" + role.name().toLowerCase(Locale.ROOT),
                             "A colour of the look for " + role.label() + " of all of them",
                             palette,
                             tone -> tone(pieces, role, tone)));
@@ -124,7 +125,7 @@ record PieceToneFields(CardFields parts) {
 
     private Node code(Furnishing piece, Role role, Oklch now) {
         var field = new TextField(ColourCode.of(now));
-        field.setId("piece-tone-" + role.name().toLowerCase(java.util.Locale.ROOT));
+        field.setId("piece-tone-" + role.name().toLowerCase(Locale.ROOT));
         field.setAccessibleText("Colour code of " + role.label());
         field.setOnAction(_ -> ColourCode.read(field.getText())
                 .ifPresentOrElse(
@@ -137,7 +138,7 @@ record PieceToneFields(CardFields parts) {
                 Widgets.spring(),
                 field,
                 ToneMenu.of(
-                        "piece-palette-" + role.name().toLowerCase(java.util.Locale.ROOT),
+                        "piece-palette-" + role.name().toLowerCase(Locale.ROOT),
                         "A colour of the look for " + role.label(),
                         parts.model().shown().view().look().palette(),
                         tone -> tone(List.of(piece), role, tone)));

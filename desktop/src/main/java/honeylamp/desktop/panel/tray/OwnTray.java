@@ -15,7 +15,9 @@ import honeylamp.units.UnitSystem;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.Set;
+import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
 import javafx.scene.Node;
 import javafx.scene.layout.VBox;
@@ -60,17 +62,17 @@ record OwnTray(WorkspaceModel model, WindowActions window) {
                         () -> model.act(
                                 new Intent.Pick(Set.of()),
                                 new Intent.ChooseWithin(
-                                        model.now().choices().withOwn(own.withReference(java.util.Optional.empty()))))),
+                                        model.now().choices().withOwn(own.withReference(Optional.empty()))))),
                 Widgets.button(
                         "From its corner",
                         "own-reference-corner",
                         "Places are measured from its left front corner again",
-                        () -> choose(o -> o.withReference(java.util.Optional.empty())))));
+                        () -> choose(o -> o.withReference(Optional.empty())))));
         return out;
     }
 
     private LengthField height(
-            String name, String id, Length now, UnitSystem units, java.util.function.Consumer<Length> take) {
+            String name, String id, Length now, UnitSystem units, Consumer<Length> take) {
         return new LengthField(name, id, now, units, LengthReader::notNegative, take, model::complain);
     }
 
