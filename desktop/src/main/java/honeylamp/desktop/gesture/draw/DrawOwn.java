@@ -1,6 +1,5 @@
 package honeylamp.desktop.gesture.draw;
 
-import honeylamp.derive.own.OwnLines;
 import honeylamp.derive.own.OwnPlace;
 import honeylamp.derive.pointing.Snapping.Caught;
 import honeylamp.derive.pointing.Snapping.Snap;
@@ -22,18 +21,13 @@ import honeylamp.edit.OwnParts;
 import honeylamp.edit.OwnPieces;
 import honeylamp.edit.OwnShapes;
 import honeylamp.geometry.Point;
-import honeylamp.illustrate.sketch.OwnSketch;
-import honeylamp.illustrate.sketch.Sketches;
 import honeylamp.plan.ElementId.FurnishingId;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.OwnLine;
 import honeylamp.plan.OwnLine.Corner;
 import honeylamp.plan.Plan;
 import honeylamp.units.Length;
-import honeylamp.units.LengthText;
-import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 
@@ -45,15 +39,13 @@ import java.util.Set;
  * @param isHeld whether a part is being dragged
  */
 public record DrawOwn(List<Corner> corners, boolean isHeld, Catch aim) implements Gesture {
-    private static final Ask<Length> WIDTH = Ask.length("Width");
-    private static final Ask<Length> DEPTH = Ask.length("Depth");
-    private static final Ask<Ask.Reach> NEXT = Ask.reach("Length");
-    private static final Ask<Length> BOW = Ask.shift("Bow");
-    private static final Ask<Length> RADIUS = Ask.length("Radius");
-    private static final Ask<Length> RIGHT = Ask.shift("Right of it");
-    private static final Ask<Length> BACK = Ask.shift("Behind it");
-
-    private static final double CROSS_PX = 7;
+    static final Ask<Length> WIDTH = Ask.length("Width");
+    static final Ask<Length> DEPTH = Ask.length("Depth");
+    static final Ask<Ask.Reach> NEXT = Ask.reach("Length");
+    static final Ask<Length> BOW = Ask.shift("Bow");
+    static final Ask<Length> RADIUS = Ask.length("Radius");
+    static final Ask<Length> RIGHT = Ask.shift("Right of it");
+    static final Ask<Length> BACK = Ask.shift("Behind it");
 
     public DrawOwn {
         corners = List.copyOf(corners);
@@ -69,16 +61,16 @@ public record DrawOwn(List<Corner> corners, boolean isHeld, Catch aim) implement
         return new DrawOwn(List.of(), false, Catch.plain(aim.pointer()));
     }
 
-    private static NewOwn how(Surroundings scene) {
+    static NewOwn how(Surroundings scene) {
         return scene.choices().own();
     }
 
-    private static Mode mode(Surroundings scene) {
+    static Mode mode(Surroundings scene) {
         return how(scene).mode();
     }
 
     /** The own piece that is picked alone. */
-    private static Optional<OwnPlace> on(Surroundings scene) {
+    static Optional<OwnPlace> on(Surroundings scene) {
         if (scene.selection().size() != 1) {
             return Optional.empty();
         }
@@ -89,15 +81,15 @@ public record DrawOwn(List<Corner> corners, boolean isHeld, Catch aim) implement
                 .flatMap(f -> f.own().map(own -> new OwnPlace(f, own)));
     }
 
-    private static OwnShapes shapes(Surroundings scene) {
+    static OwnShapes shapes(Surroundings scene) {
         return OwnShapes.on(on(scene));
     }
 
-    private static Optional<Point> reference(Surroundings scene) {
+    static Optional<Point> reference(Surroundings scene) {
         return how(scene).reference().or(() -> on(scene).map(OwnPlace::leftFront));
     }
 
-    private List<Point> points() {
+    List<Point> points() {
         return corners.stream().map(c -> c.at().point()).toList();
     }
 
@@ -207,7 +199,7 @@ public record DrawOwn(List<Corner> corners, boolean isHeld, Catch aim) implement
         };
     }
 
-    private DrawOwn plus(Point p, Length bow) {
+    DrawOwn plus(Point p, Length bow) {
         if (!corners.isEmpty() && points().getLast().distance(p) < 1) {
             return this;
         }
@@ -275,7 +267,7 @@ public record DrawOwn(List<Corner> corners, boolean isHeld, Catch aim) implement
                 .orElseGet(() -> Reply.to(afresh()));
     }
 
-    private Outcome<Plan> shifted(Surroundings scene, OwnPlace place) {
+    Outcome<Plan> shifted(Surroundings scene, OwnPlace place) {
         var from = place.drawn(points().getFirst());
         var to = place.drawn(aim.at());
         return moved(scene, place, Length.ofMm(to.x() - from.x()), Length.ofMm(to.y() - from.y()));
@@ -425,111 +417,13 @@ public record DrawOwn(List<Corner> corners, boolean isHeld, Catch aim) implement
         return !corners.isEmpty();
     }
 
-    // showing
-
     @Override
     public Readout readout(Surroundings scene) {
-        var mode = mode(scene);
-        if (mode == Mode.ROUND) {
-            return new Readout(List.of(field(scene, RADIUS, how(scene).rounded().mm())), "", mode.hint() + ".");
-        }
-        if (mode == Mode.PART) {
-            var shift = isHeld ? shapes(scene).between(points().getFirst(), aim.at()) : Point.ORIGIN;
-            return new Readout(
-                    List.of(field(scene, RIGHT, shift.x()), field(scene, BACK, shift.y())),
-                    aim.word(),
-                    "Click a part to take it up, drag it, or type how far it moves.");
-        }
-        return corners.isEmpty() ? before(scene) : during(scene);
-    }
-
-    private Readout before(Surroundings scene) {
-        var words = on(scene).map(p -> "On " + p.own().name() + ": ").orElse("A new piece: ")
-                + how(scene).mode().hint().toLowerCase(Locale.ROOT) + ".";
-        return reference(scene)
-                .map(from -> {
-                    var shift = shapes(scene).between(from, aim.at());
-                    return new Readout(
-                            List.of(field(scene, RIGHT, shift.x()), field(scene, BACK, shift.y())), aim.word(), words);
-                })
-                .orElseGet(() -> new Readout(List.of(), aim.word(), words));
-    }
-
-    private Readout during(Surroundings scene) {
-        var size = shapes(scene).between(points().getFirst(), aim.at());
-        var far = aim.at().distance(points().getLast());
-        return switch (mode(scene)) {
-            case RECTANGLE ->
-                new Readout(
-                        List.of(field(scene, WIDTH, Math.abs(size.x())), field(scene, DEPTH, Math.abs(size.y()))),
-                        aim.word(),
-                        "Click the opposite corner, or type width and depth.");
-            case CIRCLE ->
-                new Readout(List.of(field(scene, RADIUS, far)), aim.word(), "Click its edge, or type its radius.");
-            case ARC ->
-                corners.size() < 2
-                        ? new Readout(List.of(), aim.word(), "Click its other end.")
-                        : new Readout(
-                                List.of(new Readout.Field(RADIUS, "")),
-                                aim.word(),
-                                "Click a point on it, or type its radius.");
-            case OUTLINE, LINE ->
-                new Readout(
-                        List.of(field(scene, NEXT, far), new Readout.Field(BOW, "")),
-                        aim.word(),
-                        mode(scene) == Mode.OUTLINE
-                                ? "Click or type the next corner; C or Enter closes it. A bow bends the side."
-                                : "Click or type the next corner; Enter ends it. A bow bends the side.");
-            case PART, ROUND, REFERENCE -> new Readout(List.of(), aim.word(), "");
-        };
-    }
-
-    private static Readout.Field field(Surroundings scene, Ask<?> ask, double mm) {
-        return new Readout.Field(ask, LengthText.rounded(Length.ofMm(mm), scene.units()));
+        return new OwnShown(this, scene).readout();
     }
 
     @Override
     public List<Mark> sketch(Surroundings scene) {
-        var out = new ArrayList<Mark>();
-        on(scene).ifPresent(place -> {
-            var part = place.own().parts().get(how(scene).part(place.own()));
-            OwnSketch.part(scene.frame(), place, part, scene.penMm()).forEach(out::add);
-            if (isHeld) {
-                shifted(scene, place)
-                        .result()
-                        .flatMap(plan -> plan.storey(scene.storey())
-                                .elements()
-                                .find(Furnishing.class, place.piece().id()))
-                        .ifPresent(f -> out.addAll(Sketches.piece(scene.frame(), f, scene.penMm())));
-            }
-        });
-        reference(scene)
-                .ifPresent(p -> out.add(Sketches.cross(scene.frame(), p, CROSS_PX * scene.penMm(), scene.penMm())));
-        preview(scene)
-                .ifPresent(line -> out.addAll(
-                        OwnSketch.line(scene.frame(), OwnLines.points(line), line.isClosed(), scene.penMm())));
-        out.addAll(aim.marks(scene));
-        return out;
-    }
-
-    /** What the next click would draw. */
-    private Optional<OwnLine> preview(Surroundings scene) {
-        if (corners.isEmpty() || isHeld) {
-            return Optional.empty();
-        }
-        var shapes = shapes(scene);
-        var p = aim.at();
-        return switch (mode(scene)) {
-            case RECTANGLE -> shapes.rectangle(points().getFirst(), p).result();
-            case CIRCLE ->
-                shapes.circle(points().getFirst(), p.distance(points().getFirst()))
-                        .result();
-            case ARC ->
-                corners.size() < 2
-                        ? OwnShapes.open(plus(p, Length.ZERO).corners).result()
-                        : shapes.arc(points().get(0), points().get(1), p).result();
-            case OUTLINE, LINE -> OwnShapes.open(plus(p, Length.ZERO).corners).result();
-            case PART, ROUND, REFERENCE -> Optional.empty();
-        };
+        return new OwnShown(this, scene).sketch();
     }
 }

@@ -71,8 +71,7 @@ record OwnTray(WorkspaceModel model, WindowActions window) {
         return out;
     }
 
-    private LengthField height(
-            String name, String id, Length now, UnitSystem units, Consumer<Length> take) {
+    private LengthField height(String name, String id, Length now, UnitSystem units, Consumer<Length> take) {
         return new LengthField(name, id, now, units, LengthReader::notNegative, take, model::complain);
     }
 
