@@ -102,7 +102,7 @@ class DesktopFloorsTest {
                 .flatMap(c -> c.getCodeUnits().stream())
                 .filter(u -> u.getTryCatchBlocks().stream()
                         .flatMap(t -> t.getCaughtThrowables().stream())
-                        .anyMatch(t -> t.isAssignableTo(RuntimeException.class)
+                        .anyMatch(t -> RuntimeException.class.isAssignableFrom(t.reflect())
                                 && !t.getName().equals("java.nio.file.DirectoryIteratorException")
                                 && !t.getName().equals("java.io.UncheckedIOException")))
                 .map(u -> u.getOwner().getSimpleName())
