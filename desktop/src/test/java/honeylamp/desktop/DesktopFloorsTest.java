@@ -108,7 +108,7 @@ class DesktopFloorsTest {
                 .map(u -> u.getOwner().getSimpleName())
                 .distinct()
                 .toList();
-        // the one place that meets mistakes, a settings file that somebody wrote by hand, and pictures that are told as such
+        // the one place that meets mistakes, a settings file somebody wrote by hand, pictures without room to unpack
         assertThat(catching).containsExactlyInAnyOrder("Mishaps", "WindowState", "PictureStore");
     }
 }
