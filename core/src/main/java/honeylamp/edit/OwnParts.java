@@ -79,7 +79,7 @@ public final class OwnParts {
     /** Turned counter-clockwise about the middle of its box. */
     public static OwnPart turned(OwnPart part, double deg) {
         var box = box(part);
-        var middle = new Point((box.minX() + box.maxX()) / 2, (box.minY() + box.maxY()) / 2);
+        var middle = box.centre();
         var cos = Math.cos(Math.toRadians(deg));
         var sin = Math.sin(Math.toRadians(deg));
         return lines(
@@ -179,9 +179,7 @@ public final class OwnParts {
     private static OwnLine parallel(OwnLine line, double within) {
         if (line.isRound()) {
             var box = OwnLines.bounds(line);
-            return OwnLine.circle(
-                    Position.ofMm((box.minX() + box.maxX()) / 2, (box.minY() + box.maxY()) / 2),
-                    Length.ofMm(Math.max(0, box.width() / 2 - within)));
+            return OwnLine.circle(Position.of(box.centre()), Length.ofMm(Math.max(0, box.width() / 2 - within)));
         }
         var left = line.isClosed() && OwnLines.ring(line).signedArea() < 0 ? -within : within;
         var sides = OwnLines.sides(line);
@@ -258,15 +256,21 @@ public final class OwnParts {
      * @return refused if it lies on none of them
      */
     public static Outcome<List<OwnPart>> without(List<OwnPart> parts, OwnPart away) {
-        var gone = OwnLines.outline(away.withLines(List.of(away.outer())));
+        var around = OwnLines.outline(away.withLines(List.of(away.outer())));
+        if (around.isEmpty()) {
+            return Outcome.refused("it goes round nothing", "Draw it larger.");
+        }
+        var gone = around.get();
         var out = new ArrayList<OwnPart>();
         var isCut = false;
         for (var part : parts) {
             var meets = part.isFilled()
                     && part.bottom().compareTo(away.top()) <= 0
                     && away.bottom().compareTo(part.top()) <= 0
-                    && !Regions.intersection(List.of(OwnLines.outline(part)), List.of(gone))
-                            .isEmpty();
+                    && OwnLines.outline(part)
+                            .filter(o -> !Regions.intersection(List.of(o), List.of(gone))
+                                    .isEmpty())
+                            .isPresent();
             if (meets) {
                 out.addAll(without(part, away.outer(), gone));
                 isCut = true;
@@ -281,7 +285,7 @@ public final class OwnParts {
 
     /** A hole that lies within keeps its line as it was drawn; where edges cross, arcs become short chords. */
     private static List<OwnPart> without(OwnPart part, OwnLine hole, Outline gone) {
-        var outline = OwnLines.outline(part);
+        var outline = OwnLines.outline(part).orElseThrow();
         var isWithin = outline.rings().noneMatch(r -> crosses(r, gone.shell()))
                 && outline.contains(gone.shell().corners().getFirst())
                 && outline.holes().stream()

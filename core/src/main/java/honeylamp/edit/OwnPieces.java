@@ -20,9 +20,11 @@ import honeylamp.plan.Stretch;
 import honeylamp.units.Length;
 import java.util.ArrayList;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 
 /**
  * Drawing own pieces. All pieces of a kind in a plan share one drawing: what is changed on one is changed on all, and each
@@ -31,6 +33,7 @@ import java.util.function.UnaryOperator;
 public final class OwnPieces {
     private static final Length LEAST = Length.ofMm(1);
     private static final Length MOST = Length.ofMm(50_000);
+    private static final Length LEAST_REPEATED = Length.ofMm(10);
     private static final int MOST_CORNERS = 20_000;
 
     private OwnPieces() {}
@@ -56,7 +59,7 @@ public final class OwnPieces {
             Plan plan, StoreyId storey, String name, List<OwnPart> parts, Stand stand) {
         var box = OwnLines.bounds(parts);
         return normal(piece(name, stand, parts)).map(own -> {
-            var at = Position.ofMm((box.minX() + box.maxX()) / 2, (box.minY() + box.maxY()) / 2);
+            var at = Position.of(box.centre());
             return FurnishingEdits.add(plan, storey, placed(own, at));
         });
     }
@@ -108,6 +111,13 @@ public final class OwnPieces {
                 .toList();
     }
 
+    /** What can be placed in a plan: its own drawings, then those that are kept under other names. */
+    public static List<OwnPiece> known(Plan plan, List<OwnPiece> kept) {
+        var out = new LinkedHashMap<String, OwnPiece>();
+        Stream.concat(all(plan).stream(), kept.stream()).forEach(own -> out.putIfAbsent(own.name(), own));
+        return List.copyOf(out.values());
+    }
+
     /** Draws a line in plan mm onto a piece. */
     public static Outcome<Plan> draw(Plan plan, OwnPlace on, OwnLine line, Style style) {
         return changed(plan, on.own(), Lists.plus(on.own().parts(), style.part(on.drawn(line))));
@@ -147,6 +157,11 @@ public final class OwnPieces {
     /** Adds parts behind all others. */
     public static Outcome<Plan> add(Plan plan, OwnPiece own, List<OwnPart> more) {
         return changed(plan, own, Lists.plusAll(own.parts(), more));
+    }
+
+    /** A part as it would be on the other side of its piece. */
+    public static OwnPart otherSide(OwnPiece own, OwnPart part) {
+        return OwnParts.mirrored(part, own.width().half());
     }
 
     /** Takes a part away. */
@@ -298,6 +313,9 @@ public final class OwnPieces {
             Plan plan, OwnPiece own, Direction direction, Length from, Length to, Stretch.Zone zone) {
         if (from.isNegative() || to.compareTo(from) <= 0 || to.compareTo(direction.size(own)) > 0) {
             return Outcome.refused("what grows lies within the piece, and ends behind its beginning");
+        }
+        if (zone == Stretch.Zone.REPEATS && to.minus(from).compareTo(LEAST_REPEATED) < 0) {
+            return Outcome.refused("what repeats is at least 10 mm wide", "Let it grow, or make the zone wider.");
         }
         var stretch = new Stretch(from, to, zone);
         return Outcome.done(told(

@@ -96,11 +96,13 @@ public final class Regions {
     private static boolean isConvex(Ring ring) {
         var edges = ring.edges();
         for (var i = 0; i < edges.size(); i++) {
-            if (edges.get(i).unit().cross(edges.get((i + 1) % edges.size()).unit()) < -1e-9) {
+            var in = edges.get(i);
+            var on = edges.get((i + 1) % edges.size());
+            if (in.b().minus(in.a()).cross(on.b().minus(on.a())) < -SLIVER_MM2) {
                 return false;
             }
         }
-        return true;
+        return ring.isSimple();
     }
 
     /** A point inside a surface, found quickly; not the freest. */

@@ -1,6 +1,8 @@
 package honeylamp.plan;
 
+import java.util.EnumSet;
 import java.util.Locale;
+import java.util.Set;
 
 /** What a colour of the picture is for; a look says which colour each is. */
 public enum Role {
@@ -82,6 +84,11 @@ public enum Role {
     LEAF_DEEP,
     /** Earth in pots. */
     EARTH;
+
+    /** What pieces are made of and covered with. */
+    public static Set<Role> ofPieces() {
+        return EnumSet.range(BODY, EARTH);
+    }
 
     /** The name people see. */
     public String label() {

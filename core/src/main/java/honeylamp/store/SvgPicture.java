@@ -23,7 +23,7 @@ import javax.xml.stream.XMLInputFactory;
 /** Draws an SVG file as pixels; nothing outside the file is ever read. */
 final class SvgPicture {
     private static final int LONG_SIDE_PX = 4000;
-    private static final long MOST_BYTES = 20L << 20;
+    static final long MOST_BYTES = 20L << 20;
     private static final long MOST_EMBEDDED_PIXELS = 40_000_000;
     private static final Pattern EMBEDDED = Pattern.compile("data:image/[a-z+.-]{1,20};base64,([A-Za-z0-9+/=\\s]+)");
     private static final URI NOWHERE = URI.create("about:blank");

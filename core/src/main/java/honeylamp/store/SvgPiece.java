@@ -22,9 +22,10 @@ import honeylamp.units.Length;
 import java.awt.geom.FlatteningPathIterator;
 import java.awt.geom.PathIterator;
 import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -41,9 +42,24 @@ public final class SvgPiece {
     private static final double UNIT_MM = 1000;
 
     /** What pieces are made of; a colour of the drawing becomes the nearest of these. */
-    private static final Set<Role> MATERIALS = EnumSet.range(Role.BODY, Role.EARTH);
+    private static final Set<Role> MATERIALS = Role.ofPieces();
 
     private SvgPiece() {}
+
+    /**
+     * The parts of a drawing in a file, their box as wide as is said.
+     *
+     * @param top how high they all are
+     * @throws IOException if it is no such drawing, or too large; the message says why, as the end of a sentence
+     * @throws Progress.Cancelled if it is no longer wanted
+     */
+    public static List<OwnPart> read(Path file, Length width, Length top, Progress progress)
+            throws IOException, Progress.Cancelled {
+        if (Files.size(file) > SvgPicture.MOST_BYTES) {
+            throw new IOException("the drawing is larger than " + (SvgPicture.MOST_BYTES >> 20) + " MB");
+        }
+        return read(Files.readAllBytes(file), width, top, progress);
+    }
 
     /**
      * The parts of a drawing, their box as wide as is said.
@@ -65,7 +81,7 @@ public final class SvgPiece {
                     reader.read(GraphicsRequest.of(GraphicsRequest.Kind.SHAPES), progress), OwnPart[].class, _ -> {});
             return scaled(parts, width, top);
         } catch (RefusedException e) {
-            throw new IOException(e.what() + ". " + e.todo(), e);
+            throw new IOException(e.what(), e);
         } finally {
             reader.close();
         }
@@ -104,7 +120,7 @@ public final class SvgPiece {
     }
 
     /** A path of a shape. */
-    private record Path(List<Point> points, boolean isClosed) {
+    private record Line(List<Point> points, boolean isClosed) {
         Ring ring() {
             return new Ring(points);
         }
@@ -166,20 +182,20 @@ public final class SvgPiece {
         return new OwnPart("", lines, fill, pen, Length.ZERO, Length.ZERO);
     }
 
-    private static OwnLine line(Path path) {
+    private static OwnLine line(Line path) {
         return new OwnLine(
                 path.points.stream().map(p -> Corner.at(Position.of(p))).toList(),
                 path.isClosed ? Ends.JOINED : Ends.OPEN);
     }
 
     /** Paths within another are its holes. */
-    private static List<OwnPart> filled(List<Path> paths, Role role) {
+    private static List<OwnPart> filled(List<Line> paths, Role role) {
         var rings = paths.stream()
                 .filter(p -> p.points.size() > 2)
-                .map(p -> new Path(p.points, true))
-                .sorted(Comparator.comparingDouble((Path p) -> p.ring().area()).reversed())
+                .map(p -> new Line(p.points, true))
+                .sorted(Comparator.comparingDouble((Line p) -> p.ring().area()).reversed())
                 .toList();
-        var outer = new ArrayList<List<Path>>();
+        var outer = new ArrayList<List<Line>>();
         for (var path : rings) {
             var within = outer.stream()
                     .filter(o -> o.getFirst().ring().contains(path.points.getFirst()))
@@ -192,8 +208,8 @@ public final class SvgPiece {
     }
 
     /** The paths of a shape in mm, y to the back. */
-    private static List<Path> paths(SvgShapes.Drawn drawn, Box around, double scale) throws RefusedException {
-        var out = new ArrayList<Path>();
+    private static List<Line> paths(SvgShapes.Drawn drawn, Box around, double scale) throws RefusedException {
+        var out = new ArrayList<Line>();
         var points = new ArrayList<Point>();
         var numbers = new double[6];
         var flat = new FlatteningPathIterator(drawn.shape().getPathIterator(null), around.width() * CHORD_SHARE, 12);
@@ -219,7 +235,7 @@ public final class SvgPiece {
         return out;
     }
 
-    private static void end(List<Path> out, List<Point> points, boolean isClosed, double wide) {
+    private static void end(List<Line> out, List<Point> points, boolean isClosed, double wide) {
         var near = wide * NOTHING_SHARE;
         var kept = new ArrayList<Point>();
         for (var p : points) {
@@ -232,7 +248,7 @@ public final class SvgPiece {
             kept.removeLast();
         }
         if (kept.size() > 1) {
-            out.add(new Path(List.copyOf(kept), (isClosed || meets) && kept.size() > 2));
+            out.add(new Line(List.copyOf(kept), (isClosed || meets) && kept.size() > 2));
         }
         points.clear();
     }

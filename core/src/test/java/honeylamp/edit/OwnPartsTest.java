@@ -26,7 +26,7 @@ class OwnPartsTest {
     }
 
     private static double area(OwnPart part) {
-        return OwnLines.outline(part).area();
+        return OwnLines.outline(part).orElseThrow().area();
     }
 
     @Test

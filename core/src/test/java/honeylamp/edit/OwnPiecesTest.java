@@ -200,6 +200,18 @@ class OwnPiecesTest {
     }
 
     @Test
+    void aNameStandsForOneDrawing() {
+        var plan = begun();
+        var kept =
+                List.of(own(plan).withMeasured("kept long ago"), TestOwn.piece("Shelf", part(box(0, 0, 9, 9), 0, 9)));
+        assertThat(OwnPieces.known(plan, kept)).containsExactly(own(plan), kept.get(1));
+        assertThat(OwnPieces.stretch(plan, own(plan), Direction.ACROSS, mm(5), mm(9), Zone.REPEATS)
+                        .refusal()
+                        .orElseThrow())
+                .contains("at least 10 mm");
+    }
+
+    @Test
     void allOfItIsScaledInProportion() {
         var plan = begun();
         var scaled = OwnPieces.scaled(plan, own(plan), mm(900)).orThrow();

@@ -64,7 +64,8 @@ class SvgPieceTest {
                 2000);
         assertThat(parts).singleElement().satisfies(p -> {
             assertThat(p.lines()).hasSize(2);
-            assertThat(OwnLines.outline(p).area()).isCloseTo(2000.0 * 1000 - Math.PI * 400 * 400, within(1500.0));
+            assertThat(OwnLines.outline(p).orElseThrow().area())
+                    .isCloseTo(2000.0 * 1000 - Math.PI * 400 * 400, within(1500.0));
         });
     }
 
@@ -85,8 +86,7 @@ class SvgPieceTest {
                 .hasMessageContaining("shows no shapes");
         assertThatThrownBy(() -> read("<rect width='2' height='2'/>".repeat(500), 1000))
                 .isInstanceOf(IOException.class)
-                .hasMessageContaining("more than 400 parts")
-                .hasMessageContaining("more simply");
+                .hasMessageContaining("more than 400 parts");
         assertThatThrownBy(() -> read("<path stroke='#000' d='M0 0" + "l1 1l1 -1".repeat(3000) + "'/>", 1000))
                 .isInstanceOf(IOException.class)
                 .hasMessageContaining("corners");

@@ -16,7 +16,6 @@ import honeylamp.plan.Stand;
 import honeylamp.store.KeptFile;
 import honeylamp.store.SvgPiece;
 import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 
 /** Own pieces that come from drawings, go to others and come from them, in files. */
@@ -28,14 +27,14 @@ record PieceDesk(WorkspaceModel model, FileDialogs dialogs, Errands errands, Lib
                         Errands.work("Reading the drawing", progress -> piece(file, progress)),
                         this::inHand,
                         () -> model.say("Ended; no piece was made."),
-                        e -> model.complain("No piece was made: " + Errands.reason(e) + "."),
+                        e -> model.complain("No piece was made: " + Errands.reason(e)
+                                + ". Choose an SVG drawing of the piece as seen from above."),
                         () -> {}));
     }
 
     private OwnPiece piece(Path file, Progress progress) throws IOException, Progress.Cancelled {
         var own = model.now().choices().own();
-        var parts = SvgPiece.read(
-                Files.readAllBytes(file), own.drawingWidth(), own.style().top(), progress);
+        var parts = SvgPiece.read(file, own.drawingWidth(), own.style().top(), progress);
         var name = FileNames.named(file);
         var plain = name.isBlank() ? "Drawing" : name.substring(0, Math.min(name.length(), OwnPiece.LONGEST));
         return switch (OwnPieces.drawn(plain, Stand.FREE, parts)) {

@@ -97,6 +97,10 @@ class OwnPieceWindowTest {
             assertThat(last(w).outer().corners().getFirst().rounded().mm()).isCloseTo(30, within(1e-6));
             w.key(KeyCode.CONTROL, KeyCode.Z);
             assertThat(own(w).parts()).hasSize(2);
+            w.click(2600, 1100); // what is drawn after a step back still belongs to it
+            w.click(2750, 1300);
+            assertThat(pieces(w)).hasSize(1);
+            assertThat(own(w).parts()).hasSize(3);
         }
     }
 

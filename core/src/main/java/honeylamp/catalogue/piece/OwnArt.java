@@ -7,10 +7,14 @@ import honeylamp.catalogue.symbol.SymbolShape.Edge;
 import honeylamp.derive.own.OwnLines;
 import honeylamp.derive.own.OwnSize;
 import honeylamp.geometry.Affine;
+import honeylamp.geometry.Outline;
 import honeylamp.geometry.Regions;
+import honeylamp.plan.OwnLine;
 import honeylamp.plan.OwnPart;
 import honeylamp.plan.OwnPiece;
 import honeylamp.plan.Role;
+import java.util.BitSet;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 
@@ -47,24 +51,32 @@ final class OwnArt {
 
     private static void draw(PiecePen pen, OwnPiece own) {
         var parts = OwnSize.of(own, 2 * pen.w, 2 * pen.d, pen.h).parts();
+        var seen = uncovered(parts);
         pen.within(Affine.move(-pen.w, -pen.d), () -> {
             for (var i = 0; i < parts.size(); i++) {
                 var part = parts.get(i);
                 if (part.isFilled()) {
-                    stand(pen, part);
+                    OwnLines.outline(part).ifPresent(outline -> stand(pen, part, outline));
                 }
-                if (!isCovered(parts, i)) {
+                if (seen.get(i)) {
                     shape(pen, part);
                 }
             }
         });
     }
 
-    /** Whether another part of the same outline lies on it, so that no line is drawn twice. */
-    private static boolean isCovered(List<OwnPart> parts, int index) {
-        var part = parts.get(index);
-        return parts.subList(index + 1, parts.size()).stream()
-                .anyMatch(above -> above.isFilled() && above.lines().equals(part.lines()));
+    /** Which parts have no other of the same outline on them, so that no line is drawn twice. */
+    private static BitSet uncovered(List<OwnPart> parts) {
+        var out = new BitSet();
+        var above = new HashSet<List<OwnLine>>();
+        for (var i = parts.size() - 1; i >= 0; i--) {
+            var part = parts.get(i);
+            out.set(i, !above.contains(part.lines()));
+            if (part.isFilled()) {
+                above.add(part.lines());
+            }
+        }
+        return out;
     }
 
     private static void shape(PiecePen pen, OwnPart part) {
@@ -81,9 +93,10 @@ final class OwnArt {
     /** Boards of timber have grain along them, as those of the kinds that ship. */
     private static void grain(PiecePen pen, OwnPart part) {
         var box = OwnLines.bounds(part.outer());
-        var isBoard = part.lines().size() == 1
-                && Math.abs(OwnLines.outline(part).area() - box.width() * box.height())
-                        < NEARLY * box.width() * box.height()
+        var full = box.width() * box.height();
+        var isBoard = OwnLines.outline(part)
+                        .filter(o -> o.holes().isEmpty() && Math.abs(o.area() - full) < NEARLY * full)
+                        .isPresent()
                 && part.fill()
                         .filter(f -> f == Role.TIMBER || f == Role.TIMBER_DARK)
                         .isPresent();
@@ -91,7 +104,7 @@ final class OwnArt {
             var isUpright = box.height() > box.width();
             var along = Math.max(box.width(), box.height()) / 2 - GRAIN_INSET;
             var across = Math.min(box.width(), box.height()) / 2 - GRAIN_INSET;
-            var middle = Affine.move((box.minX() + box.maxX()) / 2, (box.minY() + box.maxY()) / 2);
+            var middle = Affine.move(box.centre().x(), box.centre().y());
             pen.within(isUpright ? Affine.turn(90).then(middle) : middle, () -> pen.grain(along, across));
         }
     }
@@ -106,8 +119,7 @@ final class OwnArt {
     }
 
     /** Seen from its sides as one body; its shade is that of convex pieces of it. */
-    private static void stand(PiecePen pen, OwnPart part) {
-        var outline = OwnLines.outline(part);
+    private static void stand(PiecePen pen, OwnPart part, Outline outline) {
         pen.seen(
                 outline.shell(),
                 part.bottom().mm(),

@@ -13,6 +13,7 @@ import honeylamp.plan.OwnPart;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Optional;
 
 /** The lines of own pieces as curves, in mm. */
 public final class OwnLines {
@@ -33,7 +34,9 @@ public final class OwnLines {
         for (var i = 0; i < (line.isClosed() ? all.size() : all.size() - 1); i++) {
             var from = all.get(i);
             var to = all.get((i + 1) % all.size());
-            out.add(Curve.of(from.at().point(), to.at().point(), from.bow().mm()));
+            var a = from.at().point();
+            var b = to.at().point();
+            out.add(Curve.of(a, b, a.equals(b) ? 0 : from.bow().mm())); // at a small size corners may fall together
         }
         return out;
     }
@@ -132,6 +135,9 @@ public final class OwnLines {
         var path = Figure.builder();
         for (var i = 0; i < part.lines().size(); i++) {
             var line = part.lines().get(i);
+            if (line.isClosed() && !isRing(line)) {
+                continue;
+            }
             var isBackwards = line.isClosed() && ring(line).signedArea() < 0 == (i == 0);
             path.path(isBackwards ? figure(back(curves(line)), true) : figure(line));
         }
@@ -168,12 +174,20 @@ public final class OwnLines {
         return new Ring(points(line));
     }
 
-    /** What a closed part covers. */
-    public static Outline outline(OwnPart part) {
-        var rings = part.lines().stream().map(OwnLines::ring).toList();
-        return new Outline(
-                rings.getFirst().counterClockwise(),
-                rings.stream().skip(1).map(r -> r.counterClockwise().reversed()).toList());
+    /** Whether a line goes round something; one made so small that its corners fall together does not. */
+    private static boolean isRing(OwnLine line) {
+        return line.isClosed() && points(line).size() > 2;
+    }
+
+    /** What a part covers; empty for an open line, and for one that goes round nothing. */
+    public static Optional<Outline> outline(OwnPart part) {
+        if (!isRing(part.outer())) {
+            return Optional.empty();
+        }
+        var holes = part.lines().stream().skip(1).filter(OwnLines::isRing).map(OwnLines::ring);
+        return Optional.of(new Outline(
+                ring(part.outer()).counterClockwise(),
+                holes.map(r -> r.counterClockwise().reversed()).toList()));
     }
 
     /** The box around a line. */

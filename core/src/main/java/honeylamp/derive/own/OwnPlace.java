@@ -136,7 +136,8 @@ public record OwnPlace(Furnishing piece, OwnPiece own) {
     }
 
     private static boolean lies(OwnPart part, Point at, double reachMm) {
-        if (part.isFilled() && OwnLines.outline(part).contains(at)) {
+        if (part.isFilled()
+                && OwnLines.outline(part).filter(o -> o.contains(at)).isPresent()) {
             return true;
         }
         return part.lines().stream().flatMap(l -> OwnLines.curves(l).stream()).anyMatch(c -> c.distance(at) <= reachMm);

@@ -16,6 +16,15 @@ import java.util.function.Function;
 public final class OwnSize {
     private static final double SAME_MM = 1e-3;
 
+    /** Nothing is there more often than this in one direction. */
+    private static final int MOST_TIMES = 300;
+
+    /** No part is there more often than this; what would be is there once and grows. */
+    private static final int MOST_COPIES = 2000;
+
+    /** A piece has no more parts than this, repeated ones among them. */
+    private static final int MOST_PARTS = 6000;
+
     private final OwnPiece piece;
     private final Axis across;
     private final Axis deep;
@@ -50,7 +59,7 @@ public final class OwnSize {
             if (left < Math.min(1, zone)) {
                 return new Axis(stretch, drawn, made, made / drawn, 1);
             }
-            var times = stretch.zone() == Zone.REPEATS ? (int) Math.clamp(Math.rint(left / zone), 1, 1000) : 1;
+            var times = stretch.zone() == Zone.REPEATS ? (int) Math.clamp(Math.rint(left / zone), 1, MOST_TIMES) : 1;
             return new Axis(stretch, drawn, made, 0, times);
         }
 
@@ -108,16 +117,20 @@ public final class OwnSize {
     public List<OwnPart> parts() {
         var out = new ArrayList<OwnPart>();
         for (var part : piece.parts()) {
-            out.addAll(made(part));
+            out.addAll(made(part, MOST_PARTS - out.size()));
         }
         return out;
     }
 
-    private List<OwnPart> made(OwnPart part) {
+    private List<OwnPart> made(OwnPart part, int room) {
         var box = OwnLines.bounds(List.of(part));
-        var many = across.times(box.minX(), box.maxX());
-        var behind = deep.times(box.minY(), box.maxY());
-        var over = up.times(part.bottom().mm(), part.top().mm());
+        var wide = across.times(box.minX(), box.maxX());
+        var back = deep.times(box.minY(), box.maxY());
+        var high = up.times(part.bottom().mm(), part.top().mm());
+        var isTooMany = (long) wide * back * high > Math.min(MOST_COPIES, Math.max(1, room));
+        var many = isTooMany ? 1 : wide;
+        var behind = isTooMany ? 1 : back;
+        var over = isTooMany ? 1 : high;
         var out = new ArrayList<OwnPart>();
         for (var z = 0; z < over; z++) {
             for (var y = 0; y < behind; y++) {
@@ -149,7 +162,7 @@ public final class OwnSize {
     private static OwnLine moved(OwnLine line, Function<Point, Point> there) {
         if (line.isRound()) {
             var box = OwnLines.bounds(line);
-            var centre = new Point((box.minX() + box.maxX()) / 2, (box.minY() + box.maxY()) / 2);
+            var centre = box.centre();
             var shift = there.apply(centre).minus(centre);
             return line.withCorners(line.corners().stream()
                     .map(c -> c.withAt(Position.of(c.at().point().plus(shift))))

@@ -6,16 +6,24 @@ import honeylamp.derive.walls.WallPiece;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Ring;
 import honeylamp.geometry.Segment;
+import honeylamp.plan.Boundary;
+import honeylamp.plan.Covering;
+import honeylamp.plan.Dimension;
 import honeylamp.plan.ElementId;
-import honeylamp.plan.ElementId.OpeningId;
-import honeylamp.plan.ElementId.WallId;
 import honeylamp.plan.Furnishing;
+import honeylamp.plan.Ground;
+import honeylamp.plan.Note;
+import honeylamp.plan.Opening;
+import honeylamp.plan.Region;
+import honeylamp.plan.RoomMark;
+import honeylamp.plan.SettingOutLine;
 import honeylamp.plan.Structure;
+import honeylamp.plan.Underlay;
+import honeylamp.plan.Wall;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
-import java.util.stream.Stream;
 
 /**
  * How far a piece stands from another thing.
@@ -39,23 +47,34 @@ public record Apart(ElementId thing, Segment line) {
                 .findFirst();
     }
 
+    /** The edges of what stands there; none of what has none. */
     private static List<Ring> rings(StoreyGeometry geometry, ElementId thing) {
-        return switch (thing) {
-            case WallId wall ->
-                geometry.network().of(wall).stream().map(WallPiece::body).toList();
-            case OpeningId opening ->
-                geometry.cuts().stream()
-                        .filter(c -> c.opening().id().equals(opening))
-                        .map(OpeningCut::ring)
-                        .toList();
-            default ->
-                Stream.concat(
-                                geometry.storey().elements().find(Furnishing.class, thing).stream()
-                                        .map(Picking::footprint),
-                                geometry.storey().elements().find(Structure.class, thing).stream()
-                                        .map(Structure::footprint))
-                        .toList();
-        };
+        return geometry.storey()
+                .elements()
+                .find(thing)
+                .map(element -> switch (element) {
+                    case Wall wall ->
+                        geometry.network().of(wall.id()).stream()
+                                .map(WallPiece::body)
+                                .toList();
+                    case Opening opening ->
+                        geometry.cuts().stream()
+                                .filter(c -> c.opening().id().equals(opening.id()))
+                                .map(OpeningCut::ring)
+                                .toList();
+                    case Furnishing piece -> List.of(Picking.footprint(piece));
+                    case Structure part -> List.of(part.footprint());
+                    case RoomMark _,
+                            Underlay _,
+                            Dimension _,
+                            Note _,
+                            SettingOutLine _,
+                            Boundary _,
+                            Ground _,
+                            Region _,
+                            Covering _ -> List.<Ring>of();
+                })
+                .orElse(List.of());
     }
 
     /** Of two outlines the ends of the shortest line lie on a corner of one of them, or they cross. */

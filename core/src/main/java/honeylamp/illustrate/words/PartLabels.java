@@ -56,17 +56,13 @@ public final class PartLabels {
         var high = pens.cap(TextRole.NOTE);
         var wide = Typeface.REGULAR.widthMm(part.label(), high, 0) + 2 * AIR_MM;
         var runsUp = wide > box.width() && box.height() > box.width();
-        var hasHoles = part.lines().size() > 1;
-        var middle = part.outer().isClosed() && hasHoles
-                ? frame.paper(place.toPlan().apply(Regions.inside(OwnLines.outline(part))))
-                : centre(box);
+        var middle = OwnLines.outline(part)
+                .filter(o -> !o.holes().isEmpty())
+                .map(o -> frame.paper(place.toPlan().apply(Regions.inside(o))))
+                .orElse(box.centre());
         var base = runsUp ? middle.plus(new Point(high / 2, 0)) : middle.plus(new Point(0, high / 2));
         var text = new Mark.Text(
                 part.label(), base, high, Typeface.REGULAR, 0, Mark.Align.MIDDLE, runsUp ? UPWARDS_DEG : 0, pens.ink());
         return new Mark.Haloed(text, HALO_MM, pens.ink(Role.PAPER));
-    }
-
-    private static Point centre(Box box) {
-        return new Point((box.minX() + box.maxX()) / 2, (box.minY() + box.maxY()) / 2);
     }
 }

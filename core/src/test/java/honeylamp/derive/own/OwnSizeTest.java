@@ -7,14 +7,19 @@ import static honeylamp.TestOwn.piece;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import honeylamp.catalogue.piece.FurnishingKind;
+import honeylamp.catalogue.piece.Furnishings;
+import honeylamp.edit.OwnPieces;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Point;
 import honeylamp.plan.OwnLine;
 import honeylamp.plan.OwnPart;
 import honeylamp.plan.OwnPiece;
 import honeylamp.plan.Position;
+import honeylamp.plan.Stand;
 import honeylamp.plan.Stretch;
 import honeylamp.plan.Stretch.Zone;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
@@ -97,6 +102,36 @@ class OwnSizeTest {
         var parts = made(shelf(), 20, 300, 750);
         assertThat(around(parts.get(1)).minX()).isCloseTo(19.6, within(1e-6));
         assertThat(around(parts.get(1)).maxX()).isCloseTo(20, within(1e-6));
+    }
+
+    /** Whatever somebody drew, at whatever size: it is drawn, and not without an end. */
+    @Test
+    void noDrawingAndNoSizeIsTooMuch() {
+        var random = new Random(11);
+        for (var i = 0; i < 300; i++) {
+            var parts = new ArrayList<OwnPart>();
+            for (var k = 0; k < 1 + random.nextInt(5); k++) {
+                var corners = new ArrayList<OwnLine.Corner>();
+                for (var c = 0; c < 2 + random.nextInt(5); c++) {
+                    corners.add(new OwnLine.Corner(
+                            Position.ofMm(random.nextInt(4) * 50, random.nextInt(4) * 50),
+                            mm(random.nextInt(3) * 40),
+                            mm((random.nextInt(3) - 1) * 60)));
+                }
+                var low = random.nextInt(300);
+                parts.add(part(new OwnLine(corners, OwnLine.Ends.values()[random.nextInt(2)]), low, low + 20));
+            }
+            var drawn = OwnPieces.drawn("Any", Stand.FREE, parts).orThrow();
+            var zone = new Stretch(mm(0), mm(0.001 + random.nextInt(2) * 60), Zone.values()[random.nextInt(2)]);
+            var own = drawn.withAcross(zone).withDeep(zone).withUp(zone);
+            for (var size : new double[] {0.000001, 1, 140, 5000, 49_000}) {
+                var symbol = Furnishings.of(own).symbol(new FurnishingKind.Size(size, size, size, 1));
+                assertThat(symbol.bodies()).hasSizeLessThanOrEqualTo(6000);
+                var put = OwnPieces.placed(own, Position.ofMm(0, 0)).sized(mm(size), mm(size), mm(size));
+                assertThat(new OwnPlace(put, own).partAt(new Point(20, 20), 5)).isLessThan(parts.size());
+                new OwnPlace(put, own).caught(new Point(20, 20), 50);
+            }
+        }
     }
 
     @Test

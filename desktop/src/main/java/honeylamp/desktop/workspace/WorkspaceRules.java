@@ -26,6 +26,7 @@ import honeylamp.store.Origin;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 
 /** What an intent makes of the workspace: the same of the same, and nothing else happens. */
 final class WorkspaceRules {
@@ -245,8 +246,17 @@ final class WorkspaceRules {
         }
         return laid(w, w.withChoices(w.choices().within(history.now())).with(history))
                 .withGesture(w.gesture().dropped())
-                .withSelection(Set.of())
+                .withSelection(w.tool() == Tool.DRAW_OWN ? standing(w, history.now()) : Set.of())
                 .withSaid(Said.NOTHING);
+    }
+
+    /** What was picked and still stands: who draws on a piece goes on with it after a step back. */
+    private static Set<ElementId> standing(Workspace w, Plan plan) {
+        return plan.storeys().stream()
+                .filter(s -> s.id().equals(w.storey()))
+                .flatMap(s -> w.selection().stream()
+                        .filter(id -> s.elements().find(id).isPresent()))
+                .collect(Collectors.toUnmodifiableSet());
     }
 
     /** What a step of the gesture asks for, in order: the plan, what is picked, what is said. */

@@ -15,6 +15,7 @@ import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.FurnishingEdits;
 import honeylamp.edit.Leaning;
 import honeylamp.edit.Outcome;
+import honeylamp.edit.OwnPieces;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Keeping;
 import honeylamp.plan.OwnPiece;
@@ -242,7 +243,9 @@ record FurnishingCard(WorkspaceModel model, CardFields parts, Library<OwnPiece> 
     }
 
     private List<FurnishingKind> myThings() {
-        return kept.all().stream().map(Furnishings::of).toList();
+        return OwnPieces.known(parts.plan(), kept.all()).stream()
+                .map(Furnishings::of)
+                .toList();
     }
 
     private void swap(Furnishing piece, PieceFinder.Found found) {

@@ -103,13 +103,18 @@ record OwnFields(CardFields parts, Furnishing piece, OwnPiece own, Library<OwnPi
         model().edit(OwnPieces.told(plan(), own, other), action);
     }
 
+    /** What is kept is what the plan has from then on, so that there is one drawing under its name. */
     private void keep() {
-        var wrong = kept.keep(own.with(copy -> copy.buying(piece.buying()).bottom(piece.bottom())));
-        if (wrong.isEmpty()) {
-            model().say("\"" + own.name() + "\" is among your things now, in all plans.");
-        } else {
+        var now = own.with(copy -> copy.buying(piece.buying()).bottom(piece.bottom()));
+        var wrong = kept.keep(now);
+        if (!wrong.isEmpty()) {
             model().complain(wrong);
+            return;
         }
+        if (!now.equals(own)) {
+            told(now, "Keep own piece");
+        }
+        model().say("\"" + own.name() + "\" is among your things now, in all plans.");
     }
 
     // one part
@@ -192,7 +197,7 @@ record OwnFields(CardFields parts, Furnishing piece, OwnPiece own, Library<OwnPi
                                 "Other side",
                                 "own-twin",
                                 "A mirrored copy on the other side of the piece",
-                                () -> add(OwnParts.mirrored(part, own.width().half()), behind, "Copy part")),
+                                () -> add(OwnPieces.otherSide(own, part), behind, "Copy part")),
                         act("Cut out", "own-cut", "Cuts it out of the parts it lies on", () -> {
                             choose(0);
                             model().edit(OwnPieces.cutOut(plan(), own, index), "Cut out");

@@ -4,7 +4,6 @@ import honeylamp.plan.OwnPart.Pen;
 import honeylamp.plan.Role;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
@@ -12,7 +11,7 @@ import javafx.scene.Node;
 
 /** What parts of own pieces are made of and drawn with, to choose from. */
 public final class OwnMenus {
-    private static final List<Role> MATERIALS = List.copyOf(EnumSet.range(Role.BODY, Role.EARTH));
+    private static final List<Role> MATERIALS = List.copyOf(Role.ofPieces());
 
     private OwnMenus() {}
 

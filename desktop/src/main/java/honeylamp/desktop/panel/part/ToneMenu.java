@@ -3,7 +3,6 @@ package honeylamp.desktop.panel.part;
 import honeylamp.plan.Oklch;
 import honeylamp.plan.Palette;
 import honeylamp.plan.Role;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.function.Consumer;
 import javafx.scene.control.MenuButton;
@@ -20,7 +19,7 @@ public final class ToneMenu {
     /** A menu of all colours of a palette that pieces are drawn in, each shown. */
     public static MenuButton of(String id, String tip, Palette palette, Consumer<Oklch> take) {
         var menu = Widgets.menu("", id, tip, List.of(), _ -> {});
-        for (var role : EnumSet.range(Role.BODY, Role.LEAF_DEEP)) {
+        for (var role : Role.ofPieces()) {
             var tone = palette.of(role);
             var swatch = new Rectangle(SWATCH_PX, SWATCH_PX, colour(tone));
             swatch.setStroke(Color.gray(0.5));

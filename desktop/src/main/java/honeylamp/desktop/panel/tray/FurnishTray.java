@@ -24,7 +24,6 @@ import honeylamp.drawing.Drawing;
 import honeylamp.edit.OwnPieces;
 import honeylamp.illustrate.sketch.Samples;
 import honeylamp.plan.OwnPiece;
-import honeylamp.plan.Plan;
 import honeylamp.store.AtHand;
 import honeylamp.units.Length;
 import honeylamp.units.LengthText;
@@ -73,19 +72,8 @@ record FurnishTray(
                 catalogue.atHand(),
                 Optional.of(now.choices().run()).filter(_ -> now.tool() == Tool.LAY_RUN),
                 Optional.of(now.choices().own()).filter(_ -> now.tool() == Tool.DRAW_OWN),
-                mine(now.plan()),
+                OwnPieces.known(now.plan(), kept.all()),
                 now.choices().own().drawingWidth());
-    }
-
-    /** Kept things, then those of the plan that are not kept under their name. */
-    private List<OwnPiece> mine(Plan plan) {
-        var out = new ArrayList<>(kept.all());
-        for (var own : OwnPieces.all(plan)) {
-            if (out.stream().noneMatch(o -> o.name().equals(own.name()))) {
-                out.add(own);
-            }
-        }
-        return List.copyOf(out);
     }
 
     @Override
