@@ -6,6 +6,7 @@ import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.derive.storeys.LaidStorey;
 import honeylamp.derive.storeys.LaidView;
 import honeylamp.derive.storeys.StoreyGeometry;
+import honeylamp.edit.FurnishingEdits;
 import honeylamp.edit.OpeningEdits;
 import honeylamp.edit.Settling;
 import honeylamp.edit.WallEdits;
@@ -134,5 +135,19 @@ public final class TestPlans {
 
     public static WallId wallId(Plan plan, int index) {
         return plan.storeys().getFirst().walls().get(index).id();
+    }
+
+    /** A plan with a piece more, in mm and degrees. */
+    public static Plan with(Plan plan, String kind, double w, double d, double h, double x, double y, double turnDeg) {
+        return FurnishingEdits.add(
+                        plan,
+                        storey(plan),
+                        kind,
+                        Length.ofMm(w),
+                        Length.ofMm(d),
+                        Length.ofMm(h),
+                        Position.ofMm(x, y),
+                        turnDeg)
+                .plan();
     }
 }

@@ -34,9 +34,7 @@ import honeylamp.plan.TextRole;
 import honeylamp.takeoff.ColourKey;
 import honeylamp.takeoff.FinishKey;
 import honeylamp.takeoff.OrderKey;
-import honeylamp.takeoff.RoomCosts;
 import honeylamp.takeoff.ShoppingList;
-import honeylamp.takeoff.UnitList;
 import honeylamp.takeoff.WallKey;
 import honeylamp.units.AreaText;
 import honeylamp.units.Length;
@@ -47,7 +45,6 @@ import java.util.Arrays;
 import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Function;
@@ -198,10 +195,13 @@ final class SheetLists {
             doubled(out, "Shopping list", shopping());
         }
         if (listed.contains(Listing.UNITS)) {
-            plain(out, "Units of runs", units());
+            plain(
+                    out,
+                    "Units of runs",
+                    PlainRow.units(seen(Kind.FURNITURE), page.plan().units()));
         }
         if (listed.contains(Listing.COSTS)) {
-            plain(out, "Cost by room", costs());
+            plain(out, "Cost by room", PlainRow.costs(seen(Kind.FURNITURE)));
         }
         if (listed.contains(Listing.WALLS)) {
             var seen = seen(Kind.WALLS);
@@ -222,45 +222,19 @@ final class SheetLists {
         }
     }
 
-    /** A row of words and a figure at the right. */
-    private record Plain(String words, String figure, Typeface face) {}
-
-    private void plain(List<Block> out, String heading, List<Plain> rows) {
+    private void plain(List<Block> out, String heading, List<PlainRow> rows) {
         if (!rows.isEmpty()) {
             out.add(new Block(LEAST_MM, column -> plain(heading, rows, column)));
         }
     }
 
-    private List<Plain> units() {
-        return UnitList.counted(seen(Kind.FURNITURE)).entrySet().stream()
-                .map(e -> new Plain(
-                        (e.getValue() > 1 ? e.getValue() + " \u00d7 " : "")
-                                + e.getKey().unit() + ", " + e.getKey().run().toLowerCase(Locale.ROOT),
-                        LengthText.rounded(e.getKey().width(), page.plan().units()),
-                        Typeface.REGULAR))
-                .toList();
-    }
-
-    private List<Plain> costs() {
-        var sums = RoomCosts.of(seen(Kind.FURNITURE));
-        var out = new ArrayList<Plain>();
-        sums.forEach(s -> out.add(new Plain(s.room(), Money.text(s.cents()), Typeface.REGULAR)));
-        if (sums.size() > 1) {
-            out.add(new Plain(
-                    "Together",
-                    Money.text(sums.stream().mapToLong(RoomCosts.Sum::cents).sum()),
-                    Typeface.MEDIUM));
-        }
-        return out;
-    }
-
-    private double plain(String heading, List<Plain> rows, Box column) {
+    private double plain(String heading, List<PlainRow> rows, Box column) {
         var y = heading(heading, column);
         var shown = fitting(rows.size(), y, column.maxY());
         for (var row : rows.subList(0, shown)) {
-            var figure = row.face.widthMm(row.figure, pen.cap(TextRole.BODY), 0) + 2;
-            pen.fitted(row.words, column.minX(), y, TextRole.BODY, row.face, column.width() - figure);
-            pen.text(row.figure, column.maxX(), y, TextRole.BODY, row.face, Align.RIGHT);
+            var figure = row.face().widthMm(row.figure(), pen.cap(TextRole.BODY), 0) + 2;
+            pen.fitted(row.words(), column.minX(), y, TextRole.BODY, row.face(), column.width() - figure);
+            pen.text(row.figure(), column.maxX(), y, TextRole.BODY, row.face(), Align.RIGHT);
             y += pen.row();
         }
         return andMore(rows.size() - shown, column, y);

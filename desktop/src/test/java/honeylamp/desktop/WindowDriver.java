@@ -6,7 +6,6 @@ import atlantafx.base.theme.PrimerLight;
 import honeylamp.catalogue.NewPlan;
 import honeylamp.derive.storeys.LaidPage;
 import honeylamp.derive.storeys.LaidPlan;
-import honeylamp.desktop.files.FileDialogs;
 import honeylamp.desktop.files.TemplateFolder;
 import honeylamp.desktop.panel.part.Libraries;
 import honeylamp.desktop.workspace.ActionLog;
@@ -19,7 +18,6 @@ import honeylamp.store.Origin;
 import honeylamp.store.PlanDocument;
 import honeylamp.units.UnitSystem;
 import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -66,84 +64,6 @@ final class WindowDriver implements AutoCloseable {
     private final Stage stage;
     private final MainWindow window;
     private final boolean snagsHeld;
-
-    /** Files a test answers dialogs with. */
-    static final class Answers implements FileDialogs {
-        Optional<Path> plan = Optional.empty();
-        Optional<Path> picture = Optional.empty();
-        Optional<Path> sheet = Optional.empty();
-        Optional<Path> survey = Optional.empty();
-        Unsaved unsaved = Unsaved.STAY;
-        Changed changed = Changed.STAY;
-        int asked;
-
-        @Override
-        public Optional<Path> openPlan() {
-            return plan;
-        }
-
-        @Override
-        public Optional<Path> savePlan(String suggestedName) {
-            return plan;
-        }
-
-        @Override
-        public Optional<Path> openPicture() {
-            return picture;
-        }
-
-        @Override
-        public Optional<Path> openSurvey() {
-            return survey;
-        }
-
-        @Override
-        public Optional<Path> exportSheet(String suggestedName) {
-            return sheet;
-        }
-
-        @Override
-        public Optional<Path> exportSchedules(String suggestedName) {
-            return sheet;
-        }
-
-        @Override
-        public Optional<Path> shareFinishes(String suggestedName) {
-            return sheet;
-        }
-
-        @Override
-        public Optional<Path> openFinishes() {
-            return sheet;
-        }
-
-        @Override
-        public Optional<Path> sharePieces(String suggestedName) {
-            return sheet;
-        }
-
-        @Override
-        public Optional<Path> openPieces() {
-            return sheet;
-        }
-
-        @Override
-        public Optional<Path> openDrawing() {
-            return picture;
-        }
-
-        @Override
-        public Changed changedOnDisk(Path file) {
-            asked++;
-            return changed;
-        }
-
-        @Override
-        public Unsaved unsaved(String planName) {
-            asked++;
-            return unsaved;
-        }
-    }
 
     private WindowDriver(
             Stage stage, PlanDocument document, Optional<ActionLog> instead, Optional<SnagSearch.Threads> held)

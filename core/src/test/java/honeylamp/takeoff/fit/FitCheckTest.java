@@ -17,7 +17,6 @@ import honeylamp.plan.Furnishing;
 import honeylamp.plan.Minimums;
 import honeylamp.plan.Minimums.Beside;
 import honeylamp.plan.Plan;
-import honeylamp.plan.Position;
 import honeylamp.plan.Wall;
 import honeylamp.units.Length;
 import java.util.List;
@@ -27,19 +26,6 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 /** Pieces in a room of 8,000 x 6,000 mm, most with their back at its north wall. */
 class FitCheckTest {
-    private static Plan with(Plan plan, String kind, double w, double d, double h, double x, double y, double turn) {
-        return FurnishingEdits.add(
-                        plan,
-                        TestPlans.storey(plan),
-                        kind,
-                        Length.ofMm(w),
-                        Length.ofMm(d),
-                        Length.ofMm(h),
-                        Position.ofMm(x, y),
-                        turn)
-                .plan();
-    }
-
     private static Furnishing first(Plan plan) {
         return plan.storeys().getFirst().furnishings().getFirst();
     }
@@ -48,7 +34,7 @@ class FitCheckTest {
     private static Plan before(String key, double freeMm) {
         var kind = Furnishings.of(key).orElseThrow();
         var d = kind.depth().mm();
-        var plan = with(
+        var plan = TestPlans.with(
                 TestPlans.clearRectangle(8000, 6000),
                 key,
                 kind.width().mm(),
@@ -57,7 +43,7 @@ class FitCheckTest {
                 4000,
                 6000 - d / 2,
                 0);
-        return with(plan, "trunk", 7600, 300, 900, 4000, 6000 - d - freeMm - 150, 0);
+        return TestPlans.with(plan, "trunk", 7600, 300, 900, 4000, 6000 - d - freeMm - 150, 0);
     }
 
     @ParameterizedTest
@@ -135,8 +121,8 @@ class FitCheckTest {
 
     @Test
     void theFourNeighboursAreMeasuredSquareToTheSides() {
-        var plan = with(TestPlans.clearRectangle(8000, 6000), "sofa", 2000, 900, 800, 3000, 2000, 0);
-        plan = with(plan, "trunk", 500, 500, 500, 5250, 2000, 0);
+        var plan = TestPlans.with(TestPlans.clearRectangle(8000, 6000), "sofa", 2000, 900, 800, 3000, 2000, 0);
+        plan = TestPlans.with(plan, "trunk", 500, 500, 500, 5250, 2000, 0);
         var gaps = BesidePiece.of(TestPlans.geometry(plan), first(plan));
         assertThat(gaps).hasSize(4).allSatisfy(g -> {
             var wanted = switch (g.side()) {
@@ -153,7 +139,7 @@ class FitCheckTest {
     /** Turned by 30 degrees the front looks to the south-east; its middle is at (3000 + 225, 2000 - 450 cos 30). */
     @Test
     void aTurnedPieceIsMeasuredAlongItsOwnSides() {
-        var plan = with(TestPlans.clearRectangle(8000, 6000), "sofa", 40, 900, 800, 3000, 2000, 30);
+        var plan = TestPlans.with(TestPlans.clearRectangle(8000, 6000), "sofa", 40, 900, 800, 3000, 2000, 30);
         var front = BesidePiece.of(TestPlans.geometry(plan), first(plan)).stream()
                 .filter(g -> g.side() == Side.FRONT)
                 .findFirst()
@@ -164,11 +150,11 @@ class FitCheckTest {
 
     @Test
     void oneSideOfABedIsEnoughAndBedsideTablesDoNotCount() {
-        var plan = with(TestPlans.clearRectangle(8000, 6000), "bed", 1600, 2000, 900, 820, 5000, 0);
-        plan = with(plan, "bedside-table", 450, 400, 500, 1845, 5800, 0);
+        var plan = TestPlans.with(TestPlans.clearRectangle(8000, 6000), "bed", 1600, 2000, 900, 820, 5000, 0);
+        plan = TestPlans.with(plan, "bedside-table", 450, 400, 500, 1845, 5800, 0);
         assertThat(FitCheck.of(TestPlans.geometry(plan), first(plan), Minimums.USUAL))
                 .isEmpty();
-        var shut = with(plan, "wardrobe", 600, 1800, 2100, 2000, 4900, 0);
+        var shut = TestPlans.with(plan, "wardrobe", 600, 1800, 2100, 2000, 4900, 0);
         assertThat(FitCheck.of(TestPlans.geometry(shut), first(shut), Minimums.USUAL))
                 .singleElement()
                 .satisfies(t -> assertThat(t.need().why()).contains("get in"));
@@ -176,12 +162,12 @@ class FitCheckTest {
 
     @Test
     void rugsWhatHangsAboveAndALowTableBeforeASofaAreNotInTheWay() {
-        var plan = with(TestPlans.clearRectangle(8000, 6000), "sofa", 2000, 900, 800, 4000, 5550, 0);
-        plan = with(plan, "rug", 2400, 1700, 12, 4000, 4500, 0);
-        plan = with(plan, "low-table", 1000, 500, 400, 4000, 4600, 0);
+        var plan = TestPlans.with(TestPlans.clearRectangle(8000, 6000), "sofa", 2000, 900, 800, 4000, 5550, 0);
+        plan = TestPlans.with(plan, "rug", 2400, 1700, 12, 4000, 4500, 0);
+        plan = TestPlans.with(plan, "low-table", 1000, 500, 400, 4000, 4600, 0);
         var storey = TestPlans.storey(plan);
         var lamp = plan.storeys().getFirst().furnishings().getLast();
-        plan = with(plan, "pendant", 400, 400, 900, 4000, 5000, 0);
+        plan = TestPlans.with(plan, "pendant", 400, 400, 900, 4000, 5000, 0);
         var hung = plan.storeys().getFirst().furnishings().getLast().id();
         plan = FurnishingEdits.raise(plan, storey, java.util.List.of(hung), Length.ofMm(1500))
                 .orThrow();
@@ -244,8 +230,8 @@ class FitCheckTest {
     @Test
     void aPieceTooTightIsOfferedTheNearestPlaceWithRoom() {
         // a chest 300 before the wardrobe, at the east half of the north wall; the west half is free
-        var plan = with(TestPlans.clearRectangle(8000, 6000), "wardrobe", 1500, 600, 2100, 6000, 5700, 0);
-        plan = with(plan, "trunk", 2500, 400, 900, 6000, 5700 - 300 - 300 - 200, 0);
+        var plan = TestPlans.with(TestPlans.clearRectangle(8000, 6000), "wardrobe", 1500, 600, 2100, 6000, 5700, 0);
+        plan = TestPlans.with(plan, "trunk", 2500, 400, 900, 6000, 5700 - 300 - 300 - 200, 0);
         var snag = FitCheck.of(TestPlans.laid(plan)).getFirst();
         var mend = BetterPlace.of(plan, geometryOf(plan), snag).orElseThrow();
         assertThat(mend.words()).isEqualTo("Move it where it has room");
@@ -254,7 +240,7 @@ class FitCheckTest {
         assertThat(moved.id()).isEqualTo(first(plan).id());
         assertThat(moved.width()).isEqualTo(first(plan).width());
         // a room in which it fits nowhere offers nothing
-        var narrow = with(TestPlans.clearRectangle(1600, 1000), "wardrobe", 1500, 600, 2100, 800, 700, 0);
+        var narrow = TestPlans.with(TestPlans.clearRectangle(1600, 1000), "wardrobe", 1500, 600, 2100, 800, 700, 0);
         var stuck = FitCheck.of(TestPlans.laid(narrow)).getFirst();
         assertThat(BetterPlace.of(narrow, geometryOf(narrow), stuck)).isEmpty();
     }

@@ -11,7 +11,6 @@ import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.edit.FurnishingEdits;
 import honeylamp.edit.Mending;
 import honeylamp.plan.Plan;
-import honeylamp.plan.Position;
 import honeylamp.units.Length;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -20,21 +19,8 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 /** A room of 8,000 x 6,000 mm with a sofa 900 deep whose front edge faces south. */
 class SeatCheckTest {
-    private static Plan with(Plan plan, String kind, double w, double d, double h, double x, double y, double turn) {
-        return FurnishingEdits.add(
-                        plan,
-                        TestPlans.storey(plan),
-                        kind,
-                        Length.ofMm(w),
-                        Length.ofMm(d),
-                        Length.ofMm(h),
-                        Position.ofMm(x, y),
-                        turn)
-                .plan();
-    }
-
     private static Plan sofa(double turn) {
-        return with(TestPlans.clearRectangle(8000, 6000), "sofa", 2200, 900, 800, 4000, 4000, turn);
+        return TestPlans.with(TestPlans.clearRectangle(8000, 6000), "sofa", 2200, 900, 800, 4000, 4000, turn);
     }
 
     private static List<Snag> snags(Plan plan) {
@@ -45,7 +31,7 @@ class SeatCheckTest {
     @ParameterizedTest
     @CsvSource({"3700, 0", "3625, 0", "3600, 25", "3550, 75", "3400, 225", "3205, 420", "3100, 0"})
     void theFrontLegsOfASeatStandOnItsRug(double edge, double missing) {
-        var plan = with(sofa(0), "rug", 3000, 2000, 10, 4000, edge - 1000, 0);
+        var plan = TestPlans.with(sofa(0), "rug", 3000, 2000, 10, 4000, edge - 1000, 0);
         var snags = snags(plan);
         if (missing == 0) {
             assertThat(snags).isEmpty();
@@ -67,8 +53,8 @@ class SeatCheckTest {
     @ParameterizedTest
     @CsvSource({"1600, true", "1700, false", "3000, false", "4100, false", "4300, true"})
     void aSeatIsNeitherTooNearToItsScreenNorTooFar(double far, boolean isWrong) {
-        var plan = with(TestPlans.clearRectangle(8000, 6000), "sofa", 2200, 900, 800, 4000, 1000 + far, 0);
-        plan = with(plan, "screen-wall", 1400, 60, 800, 4000, 970, 180);
+        var plan = TestPlans.with(TestPlans.clearRectangle(8000, 6000), "sofa", 2200, 900, 800, 4000, 1000 + far, 0);
+        plan = TestPlans.with(plan, "screen-wall", 1400, 60, 800, 4000, 970, 180);
         assertThat(snags(plan)).hasSize(isWrong ? 1 : 0);
         if (isWrong) {
             assertThat(snags(plan).getFirst().sentence())

@@ -1,0 +1,38 @@
+package honeylamp.sheet;
+
+import honeylamp.derive.storeys.LaidStorey;
+import honeylamp.drawing.ink.Typeface;
+import honeylamp.takeoff.RoomCosts;
+import honeylamp.takeoff.UnitList;
+import honeylamp.units.LengthText;
+import honeylamp.units.Money;
+import honeylamp.units.UnitSystem;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+
+/** A row of a list on a page: words, and a figure at the right. */
+record PlainRow(String words, String figure, Typeface face) {
+    /** What runs are made up of, alike units together. */
+    static List<PlainRow> units(List<LaidStorey> storeys, UnitSystem units) {
+        return UnitList.counted(storeys).entrySet().stream()
+                .map(e -> new PlainRow(
+                        (e.getValue() > 1 ? e.getValue() + " \u00d7 " : "")
+                                + e.getKey().unit() + ", " + e.getKey().run().toLowerCase(Locale.ROOT),
+                        LengthText.rounded(e.getKey().width(), units),
+                        Typeface.REGULAR))
+                .toList();
+    }
+
+    /** What the pieces of rooms come to, and all together if there are several. */
+    static List<PlainRow> costs(List<LaidStorey> storeys) {
+        var sums = RoomCosts.of(storeys);
+        var out = new ArrayList<PlainRow>();
+        sums.forEach(s -> out.add(new PlainRow(s.room(), Money.text(s.cents()), Typeface.REGULAR)));
+        if (sums.size() > 1) {
+            var all = sums.stream().mapToLong(RoomCosts.Sum::cents).sum();
+            out.add(new PlainRow("Together", Money.text(all), Typeface.MEDIUM));
+        }
+        return out;
+    }
+}

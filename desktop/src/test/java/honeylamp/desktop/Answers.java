@@ -1,0 +1,83 @@
+package honeylamp.desktop;
+
+import honeylamp.desktop.files.FileDialogs;
+import java.nio.file.Path;
+import java.util.Optional;
+
+/** Files a test answers dialogs with. */
+final class Answers implements FileDialogs {
+    Optional<Path> plan = Optional.empty();
+    Optional<Path> picture = Optional.empty();
+    Optional<Path> sheet = Optional.empty();
+    Optional<Path> survey = Optional.empty();
+    Unsaved unsaved = Unsaved.STAY;
+    Changed changed = Changed.STAY;
+    int asked;
+
+    @Override
+    public Optional<Path> openPlan() {
+        return plan;
+    }
+
+    @Override
+    public Optional<Path> savePlan(String suggestedName) {
+        return plan;
+    }
+
+    @Override
+    public Optional<Path> openPicture() {
+        return picture;
+    }
+
+    @Override
+    public Optional<Path> openSurvey() {
+        return survey;
+    }
+
+    @Override
+    public Optional<Path> exportSheet(String suggestedName) {
+        return sheet;
+    }
+
+    @Override
+    public Optional<Path> exportSchedules(String suggestedName) {
+        return sheet;
+    }
+
+    @Override
+    public Optional<Path> shareFinishes(String suggestedName) {
+        return sheet;
+    }
+
+    @Override
+    public Optional<Path> openFinishes() {
+        return sheet;
+    }
+
+    @Override
+    public Optional<Path> sharePieces(String suggestedName) {
+        return sheet;
+    }
+
+    @Override
+    public Optional<Path> openPieces() {
+        return sheet;
+    }
+
+    @Override
+    public Optional<Path> openDrawing() {
+        return picture;
+    }
+
+    @Override
+    public Changed changedOnDisk(Path file) {
+        asked++;
+        return changed;
+    }
+
+    @Override
+    public Unsaved unsaved(String planName) {
+        asked++;
+        return unsaved;
+    }
+}
