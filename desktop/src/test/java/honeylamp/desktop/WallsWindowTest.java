@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.TestWalls;
-import honeylamp.catalogue.NewPlan;
 import honeylamp.demo.place.SailclothYard;
 import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.desktop.workspace.Tool;
@@ -18,20 +17,17 @@ import honeylamp.plan.Position;
 import honeylamp.plan.SettingOutLine;
 import honeylamp.plan.Wall;
 import honeylamp.plan.Wall.BodySide;
-import honeylamp.store.Origin;
 import honeylamp.store.PlanDocument;
-import honeylamp.units.UnitSystem;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Set;
 import java.util.stream.Collectors;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 
 /** Drawing and correcting walls by hand in the real window. */
 class WallsWindowTest {
-    private static List<Wall> walls(WindowDriver w) throws Exception {
+    static List<Wall> walls(WindowDriver w) throws Exception {
         return w.plan().storeys().getFirst().walls();
     }
 
@@ -40,7 +36,7 @@ class WallsWindowTest {
     }
 
     /** Takes up a tool of the walls stage. */
-    private static void use(WindowDriver w, Tool tool) throws Exception {
+    static void use(WindowDriver w, Tool tool) throws Exception {
         WindowDriver.onScreen(() -> {
             w.model().use(tool);
             w.window().actions().focusPlan();
@@ -204,7 +200,7 @@ class WallsWindowTest {
         }
     }
 
-    private static PlanDocument house() {
+    static PlanDocument house() {
         return PlanDocument.of(TestWalls.house());
     }
 
@@ -321,7 +317,7 @@ class WallsWindowTest {
         }
     }
 
-    private static void pick(WindowDriver w, int... walls) throws Exception {
+    static void pick(WindowDriver w, int... walls) throws Exception {
         WindowDriver.onScreen(() -> {
             var all = w.model().now().currentStorey().walls();
             w.model()
@@ -333,65 +329,8 @@ class WallsWindowTest {
         w.settle();
     }
 
-    private static int picked(WindowDriver w) throws Exception {
+    static int picked(WindowDriver w) throws Exception {
         return WindowDriver.onScreen(() -> w.model().now().selection().size());
-    }
-
-    @Test
-    void wallsAreCopiedFromStoreyToStoreyWithTheirOpenings() throws Exception {
-        try (var w = WindowDriver.with(house())) {
-            use(w, Tool.PICK_WALLS);
-            w.key(KeyCode.CONTROL, KeyCode.A);
-            w.key(KeyCode.CONTROL, KeyCode.C);
-            w.key(KeyCode.ESCAPE);
-            w.press("desk-storey");
-            w.press("add-storey");
-            w.focusPlan();
-            w.key(KeyCode.CONTROL, KeyCode.V);
-            assertThat(w.plan().storeys().getLast().walls()).hasSize(5);
-            assertThat(w.plan().storeys().getLast().openings()).hasSize(1);
-            assertThat(w.plan().storeys().getLast().walls().getFirst().from()).isEqualTo(Position.ofMm(0, 0));
-        }
-    }
-
-    @Test
-    void wallsAreCutOutOfOnePlanAndPastedIntoAnother() throws Exception {
-        try (var w = WindowDriver.with(house())) {
-            use(w, Tool.PICK_WALLS);
-            pick(w, 0, 4);
-            w.key(KeyCode.CONTROL, KeyCode.X);
-            assertThat(walls(w)).hasSize(3);
-            assertThat(w.message()).contains("Ctrl+Z");
-            WindowDriver.onScreen(() -> {
-                w.model().open(Origin.of(PlanDocument.of(NewPlan.in(UnitSystem.FEET_INCHES))));
-                return null;
-            });
-            use(w, Tool.PICK_WALLS);
-            w.key(KeyCode.CONTROL, KeyCode.V);
-            assertThat(walls(w)).hasSize(2);
-            assertThat(w.plan().storeys().getFirst().openings()).hasSize(1);
-            assertThat(w.plan().wallType(walls(w).getFirst().type()).thickness().mm())
-                    .isEqualTo(300); // its own type came along
-            assertThat(picked(w)).isEqualTo(2);
-        }
-    }
-
-    @Test
-    void whatCannotBeCopiedIsNotCutAway() throws Exception {
-        try (var w = WindowDriver.with(house())) {
-            use(w, Tool.PICK_WALLS);
-            pick(w, 4);
-            w.key(KeyCode.CONTROL, KeyCode.C);
-            WindowDriver.onScreen(() -> {
-                var opening =
-                        w.model().now().currentStorey().openings().getFirst().id();
-                w.model().pick(Set.of(opening));
-                return null;
-            });
-            w.key(KeyCode.CONTROL, KeyCode.X);
-            assertThat(w.plan().storeys().getFirst().openings()).hasSize(1);
-            assertThat(w.message()).contains("openings come with their walls");
-        }
     }
 
     /** The partition's left face goes onto the line of the left face of the wall at x = 0; both run up or down. */
