@@ -1,9 +1,6 @@
 package honeylamp.desktop.picture;
 
-import honeylamp.desktop.gesture.Ask;
-import honeylamp.desktop.gesture.Choices;
 import honeylamp.desktop.gesture.Pointer;
-import honeylamp.desktop.gesture.Readout;
 import honeylamp.desktop.picture.PictureRenderer.Painted;
 import honeylamp.desktop.workspace.Viewport;
 import honeylamp.desktop.workspace.WorkStage;
@@ -18,11 +15,8 @@ import java.awt.image.DataBufferInt;
 import java.nio.IntBuffer;
 import java.util.ArrayList;
 import java.util.function.Consumer;
-import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import javafx.application.Platform;
 import javafx.scene.Cursor;
-import javafx.scene.control.Label;
 import javafx.scene.image.ImageView;
 import javafx.scene.image.PixelBuffer;
 import javafx.scene.image.PixelFormat;
@@ -55,9 +49,7 @@ public final class PlanPane extends Pane {
     private final HeldKeys keys;
     private final ImageView picture = new ImageView();
     private final ImageView sketch = new ImageView();
-    private final Label caught = new Label();
-    private final Label words = new Label();
-    private final Label next = new Label();
+    private final PointerWords words;
     private final KeyPointer keyPointer = new KeyPointer();
     private final Lens lens;
     private Consumer<Point> follower = _ -> {};
@@ -82,21 +74,12 @@ public final class PlanPane extends Pane {
         setFocusTraversable(true);
         setAccessibleText("The plan");
         getStyleClass().add("plan-pane");
-        caught.getStyleClass().add("caught");
-        caught.setMouseTransparent(true);
-        words.getStyleClass().add("beside-words");
-        words.setId("beside-words");
-        words.setMouseTransparent(true);
-        words.setVisible(false);
-        next.getStyleClass().add("next-step");
-        next.setId("next-step");
-        next.setMouseTransparent(true);
-        next.setVisible(false);
-        caught.setVisible(false);
+        words = new PointerWords(model);
         picture.setMouseTransparent(true);
         sketch.setMouseTransparent(true);
         lens = new Lens(model);
-        getChildren().addAll(picture, sketch, lens, keyPointer, words, next, caught);
+        getChildren().addAll(picture, sketch, lens, keyPointer);
+        getChildren().addAll(words.labels());
         var clip = new Rectangle();
         clip.widthProperty().bind(widthProperty());
         clip.heightProperty().bind(heightProperty());
@@ -141,9 +124,7 @@ public final class PlanPane extends Pane {
         setOnMouseEntered(_ -> inside = true);
         setOnMouseExited(_ -> {
             inside = false;
-            caught.setVisible(false);
-            words.setVisible(false);
-            next.setVisible(false);
+            words.hide();
             lens.setVisible(false);
         });
     }
@@ -457,18 +438,7 @@ public final class PlanPane extends Pane {
             sketch.setX(o.x());
             sketch.setY(o.y());
         });
-        var readout = model.readout();
-        var word = readout.caught();
-        caught.setVisible(!word.isEmpty());
-        caught.setText(word);
-        caught.autosize();
-        caught.relocate(Math.min(lastX + 16, getWidth() - caught.getWidth() - 4), lastY + 14);
-        var said = beside(now, readout);
-        words.setVisible(!said.isEmpty() && (inside || keyPointer.leads()));
-        words.setText(said);
-        words.autosize();
-        words.relocate(Math.min(lastX + 16, getWidth() - words.getWidth() - 4), lastY + (word.isEmpty() ? 14 : 36));
-        nextStep(now, readout.hint(), words.isVisible() ? words.getLayoutY() + words.getHeight() : lastY + 12);
+        words.show(now, new Point(lastX, lastY), getWidth(), getHeight(), inside || keyPointer.leads());
         var here = plan(lastX, lastY);
         follower.accept(here);
         if (now.gesture().magnifies() && (inside || keyPointer.leads())) {
@@ -476,33 +446,6 @@ public final class PlanPane extends Pane {
         } else {
             lens.setVisible(false);
         }
-    }
-
-    /** What comes next, below all else at the pointer, while something is under way. */
-    private void nextStep(Workspace now, String hint, double y) {
-        var wanted = now.choices().seen().nextStep() == Choices.NextStep.BESIDE_POINTER
-                && now.gesture().underWay()
-                && now.selection().isEmpty() // else its card says what can be done
-                && !hint.isEmpty();
-        next.setVisible(wanted && (inside || keyPointer.leads()));
-        next.setText(hint);
-        next.autosize();
-        next.relocate(
-                Math.max(4, Math.min(lastX + 16, getWidth() - next.getWidth() - 4)),
-                Math.min(y + 2, getHeight() - next.getHeight() - 4));
-    }
-
-    /** While something is drawn its lengths and angles, typed or live, and what the gesture says of itself. */
-    private String beside(Workspace now, Readout readout) {
-        var numbers = now.gesture().underWay()
-                ? readout.fields().stream()
-                        .filter(f ->
-                                f.ask().kind() == Ask.Kind.LENGTH || f.ask().kind() == Ask.Kind.ANGLE)
-                        .map(f -> model.typing().get().echo(f.ask()).orElse(f.value()))
-                : Stream.<String>empty();
-        return Stream.concat(numbers, Stream.of(readout.beside()))
-                .filter(words -> !words.isBlank())
-                .collect(Collectors.joining("   "));
     }
 
     /** Someone to tell where the pointer is in the plan. */
