@@ -95,6 +95,9 @@ class OwnPieceWindowTest {
             w.fill("own-parallel", "30");
             assertThat(OwnLines.bounds(List.of(last(w))).width()).isCloseTo(360, within(1e-6));
             assertThat(last(w).outer().corners().getFirst().rounded().mm()).isCloseTo(30, within(1e-6));
+            assertThat(w.model().now().choices().own().part())
+                    .as("it is taken up")
+                    .isEqualTo(2);
             w.key(KeyCode.CONTROL, KeyCode.Z);
             assertThat(own(w).parts()).hasSize(2);
             w.click(2600, 1100); // what is drawn after a step back still belongs to it

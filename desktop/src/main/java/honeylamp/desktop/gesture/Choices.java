@@ -290,7 +290,7 @@ public record Choices(
                 new Finishing("", "", 50),
                 new Round(Shelf.OPEN, Rest.SHOWN, Aside.NOTHING, Docked.NOTHING, Set.of()),
                 NewRun.FIRST,
-                NewOwn.FIRST);
+                NewOwn.first(units));
     }
 
     /** The type of walls drawn next. */

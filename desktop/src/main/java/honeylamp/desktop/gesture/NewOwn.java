@@ -6,6 +6,7 @@ import honeylamp.plan.OwnPart;
 import honeylamp.plan.OwnPiece;
 import honeylamp.plan.Role;
 import honeylamp.units.Length;
+import honeylamp.units.UnitSystem;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Optional;
 
@@ -33,19 +34,25 @@ public record NewOwn(
         Length rounded,
         Length drawingWidth)
         implements NewOwnBuilder.With {
-    /** The choices of a fresh start. */
-    public static final NewOwn FIRST = new NewOwn(
-            Optional.empty(),
-            Mode.RECTANGLE,
-            Effect.ADDS,
-            Optional.of(Role.TIMBER),
-            OwnPart.Pen.OUTLINE,
-            Length.ZERO,
-            Length.ofMm(750),
-            0,
-            Optional.empty(),
-            Length.ofMm(50),
-            Length.ofMm(1000));
+    /** The choices of a fresh start where one measures so. */
+    public static NewOwn first(UnitSystem units) {
+        return new NewOwn(
+                Optional.empty(),
+                Mode.RECTANGLE,
+                Effect.ADDS,
+                Optional.of(Role.TIMBER),
+                OwnPart.Pen.OUTLINE,
+                Length.ZERO,
+                either(units, 750, 30),
+                0,
+                Optional.empty(),
+                either(units, 50, 2),
+                either(units, 1000, 36));
+    }
+
+    private static Length either(UnitSystem units, double mm, double inches) {
+        return units.isMetric() ? Length.ofMm(mm) : Length.ofInches(inches);
+    }
 
     /** What a click does. */
     public enum Mode {

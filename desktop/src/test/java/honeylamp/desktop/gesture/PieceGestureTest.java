@@ -103,7 +103,7 @@ class PieceGestureTest {
         hand.click(3000, 1000).click(3300, 1300);
         assertThat(hand.complaint).contains("Nothing is picked to cut from");
         assertThat(hand.commits).isZero();
-        hand.choices = hand.choices.withOwn(NewOwn.FIRST);
+        hand.choices = hand.choices.withOwn(NewOwn.first(UnitSystem.MM));
         hand.click(3000, 1000).type("0", "400");
         assertThat(hand.complaint).isNotEmpty();
         hand.gesture = DrawOwn.begin();
@@ -132,6 +132,7 @@ class PieceGestureTest {
         hand.click(3000, 1000).move(3300, 1300).type("4' 6 1/2\"", "18\"");
         assertThat(piece(hand).width()).isEqualTo(Length.ofInches(54.5));
         assertThat(piece(hand).depth()).isEqualTo(Length.ofInches(18));
+        assertThat(piece(hand).height()).isEqualTo(Length.ofInches(30));
     }
 
     @Test

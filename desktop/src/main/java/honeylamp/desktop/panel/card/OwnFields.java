@@ -2,6 +2,7 @@ package honeylamp.desktop.panel.card;
 
 import honeylamp.derive.own.OwnLines;
 import honeylamp.desktop.gesture.NewOwn;
+import honeylamp.desktop.panel.part.LengthField;
 import honeylamp.desktop.panel.part.Library;
 import honeylamp.desktop.panel.part.OwnMenus;
 import honeylamp.desktop.panel.part.Widgets;
@@ -20,6 +21,7 @@ import honeylamp.plan.Plan;
 import honeylamp.plan.Stand;
 import honeylamp.plan.Stretch;
 import honeylamp.units.Length;
+import honeylamp.units.LengthReader;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -209,24 +211,35 @@ record OwnFields(CardFields parts, Furnishing piece, OwnPiece own, Library<OwnPi
                                 "own-gone",
                                 "This part alone",
                                 () -> model().edit(OwnPieces.remove(plan(), own, index), "Take part away"))),
-                parts.place(
+                more(
                         "Copy to the right",
                         "own-copy-right",
-                        Length.ZERO,
-                        v -> copied(OwnParts.moved(part, v, Length.ZERO)),
-                        "Copy part"),
-                parts.place(
+                        "Copy part",
+                        v -> Outcome.done(OwnParts.moved(part, v, Length.ZERO))),
+                more(
                         "Copy to the back",
                         "own-copy-back",
-                        Length.ZERO,
-                        v -> copied(OwnParts.moved(part, Length.ZERO, v)),
-                        "Copy part"),
-                parts.place(
-                        "Parallel, inside by",
-                        "own-parallel",
-                        Length.ZERO,
-                        v -> OwnParts.parallel(part, v).then(this::copied),
-                        "Draw parallel"));
+                        "Copy part",
+                        v -> Outcome.done(OwnParts.moved(part, Length.ZERO, v))),
+                more("Parallel, inside by", "own-parallel", "Draw parallel", v -> OwnParts.parallel(part, v)));
+    }
+
+    /** A typed length that makes a part more, which is taken up. */
+    private Node more(String name, String id, String action, Function<Length, Outcome<OwnPart>> make) {
+        return new LengthField(
+                name,
+                id,
+                Length.ZERO,
+                plan().units(),
+                LengthReader::signed,
+                v -> {
+                    switch (make.apply(v)) {
+                        case Outcome.Refused<OwnPart> no -> model().complain(no.sentence("That cannot be"));
+                        case Outcome.Done<OwnPart>(var part) ->
+                            add(part, own.parts().size(), action);
+                    }
+                },
+                model()::complain);
     }
 
     private static Node act(String label, String id, String tip, Runnable action) {
