@@ -48,9 +48,19 @@ public final class Completing {
                 ? roomsKept(before, was, settled)
                 : settled;
         var outlined = kept.storey(id).regions().isEmpty() ? kept : OwnRegions.kept(was, kept, id);
-        return Coverings.mayDiffer(was, outlined.storey(id))
+        var covered = Coverings.mayDiffer(was, outlined.storey(id))
                 ? Coverings.kept(cache.of(before, was), outlined, derived(outlined, id))
                 : outlined;
+        return mayRise(was, covered.storey(id))
+                ? Hanging.kept(cache.of(before, was), covered, derived(covered, id))
+                : covered;
+    }
+
+    /** Whether ceilings may be at other heights, or what hangs from them be elsewhere or of another height. */
+    private static boolean mayRise(Storey was, Storey now) {
+        return !now.height().equals(was.height())
+                || now.rooms() != was.rooms()
+                || now.furnishings() != was.furnishings();
     }
 
     private static boolean isBounded(Storey was, Storey now) {

@@ -2,6 +2,7 @@ package honeylamp.edit;
 
 import honeylamp.derive.pointing.Apart;
 import honeylamp.derive.pointing.BesidePiece;
+import honeylamp.derive.pointing.BesidePiece.Side;
 import honeylamp.derive.pointing.Picking;
 import honeylamp.derive.pointing.PieceHandles;
 import honeylamp.derive.storeys.StoreyGeometry;
@@ -18,14 +19,18 @@ import honeylamp.plan.Palette;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.Role;
+import honeylamp.plan.Sense;
+import honeylamp.plan.SmallPicture;
 import honeylamp.plan.Wall;
 import honeylamp.units.Length;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.NoSuchElementException;
 import java.util.Optional;
 import java.util.function.IntFunction;
 import java.util.function.UnaryOperator;
+import java.util.stream.IntStream;
 
 /** Placing and correcting furnishings. */
 public final class FurnishingEdits {
@@ -33,6 +38,11 @@ public final class FurnishingEdits {
     private static final double LEAST_APART_MM = 0.01;
     private static final Length HIGHEST = Length.ofMm(10_000);
     private static final Length DUPLICATE_SHIFT = Length.ofMm(300);
+
+    private static final double ROUNDING_MM = 1e-6;
+
+    /** More pieces than these are put nowhere at once. */
+    private static final int MOST_FILLING = 60;
 
     private FurnishingEdits() {}
 
@@ -226,7 +236,7 @@ public final class FurnishingEdits {
      * @return refused if nothing stands there
      */
     public static Outcome<Plan> standOff(
-            StoreyGeometry geometry, Plan plan, Furnishing piece, BesidePiece.Side side, Length wanted) {
+            StoreyGeometry geometry, Plan plan, Furnishing piece, Side side, Length wanted) {
         return BesidePiece.gap(geometry, piece, side, _ -> true)
                 .map(gap -> {
                     var by = BesidePiece.away(piece, side).times(gap.mm() - wanted.mm());
@@ -260,12 +270,61 @@ public final class FurnishingEdits {
         return copies(plan, storey, more, i -> piece.moved(Motion.turn(middle, 360.0 * i / (more + 1))));
     }
 
+    /**
+     * As many like a piece as the stretch it stands in holds, it among them, with equal gaps between them and to what bounds
+     * the stretch on both sides: a wall, or another piece. The gaps come to (L - n w) / (n + 1). Between walls they stay
+     * equal when those move.
+     *
+     * @param leastGap between two and at both ends
+     */
+    public static Outcome<Plan> fill(StoreyGeometry geometry, Plan plan, Furnishing piece, Length leastGap) {
+        var left = BesidePiece.gap(geometry, piece, Side.LEFT, _ -> true);
+        var right = BesidePiece.gap(geometry, piece, Side.RIGHT, _ -> true);
+        if (left.isEmpty() || right.isEmpty()) {
+            return Outcome.refused("nothing bounds the stretch it stands in within six metres");
+        }
+        var wide = piece.width().mm();
+        var stretch = left.get().mm() + wide + right.get().mm();
+        var many = (int) Math.floor((stretch - leastGap.mm() + ROUNDING_MM) / (wide + leastGap.mm()));
+        if (many < 2) {
+            return Outcome.refused("there is no room for another", "Ask for smaller gaps.");
+        }
+        if (many > MOST_FILLING) {
+            return Outcome.refused("that would be " + many + " pieces", "Fill with at most " + MOST_FILLING + ".");
+        }
+        var storey = geometry.storey().id();
+        var gap = (stretch - many * wide) / (many + 1);
+        var from = -wide / 2 - left.get().mm();
+        var all = IntStream.range(0, many)
+                .mapToObj(i -> piece.withAt(Position.of(
+                                piece.placing().apply(new Point(from + gap + wide / 2 + i * (gap + wide), 0))))
+                        .withKeeping(Keeping.AS_PUT))
+                .toList();
+        var out = plan.withStorey(storey, s -> s.change(Furnishing.class, piece.id(), f -> all.getFirst()));
+        var ids = new ArrayList<>(List.of(piece.id()));
+        for (var copy : all.subList(1, many)) {
+            var added = add(out, storey, copy);
+            out = added.plan();
+            ids.add(added.id());
+        }
+        var isBetweenWalls = left.get().what().isEmpty() && right.get().what().isEmpty();
+        return Outcome.done(
+                isBetweenWalls && Leaning.gaps(geometry.network(), piece).isPresent()
+                        ? keepEven(out, storey, piece.sense() == Sense.MIRRORED ? ids.reversed() : ids)
+                        : out);
+    }
+
     private static Plan copies(Plan plan, StoreyId storey, int more, IntFunction<Furnishing> copy) {
         var out = plan;
         for (var i = 1; i <= more; i++) {
             out = add(out, storey, copy.apply(i).withKeeping(Keeping.AS_PUT)).plan();
         }
         return out;
+    }
+
+    /** Keeps a picture of the real thing with pieces, or none. */
+    public static Plan picture(Plan plan, StoreyId storey, List<FurnishingId> ids, Optional<SmallPicture> picture) {
+        return change(plan, storey, ids, f -> f.withBuying(f.buying().withPicture(picture)));
     }
 
     /** Exchanges left and right of a piece. */

@@ -184,7 +184,10 @@ public final class Leaning {
             case AS_PUT -> piece;
             case FROM_FIRST -> piece.withKeeping(Keeping.fromFirst(Length.ofMm(Math.max(0, from))));
             case FROM_SECOND -> piece.withKeeping(Keeping.fromSecond(Length.ofMm(Math.max(0, to))));
-            case EVEN -> piece.withKeeping(Keeping.AS_PUT);
+            case EVEN -> // one that was put just there keeps to it
+                placed(piece, touch.get(), touch.get().face()).equals(piece)
+                        ? piece
+                        : piece.withKeeping(Keeping.AS_PUT);
         };
     }
 

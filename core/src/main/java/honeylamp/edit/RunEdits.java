@@ -27,18 +27,40 @@ import java.util.Optional;
 
 /** Laying runs of units along walls, and changing what they are made up of. */
 public final class RunEdits {
+    /** A unit that wants to be there stands at the right end of its run, however long that is made. */
+    private static final Length FAR_END = Length.ofMm(100_000);
+
     private RunEdits() {}
 
     /**
      * How a run is laid.
      *
      * @param kind of its straight stretches
-     * @param corner of its corners; empty if stretches run through to them
      */
-    public record Like(String kind, Length depth, Length height, Length bottom, Run run, Optional<CornerUnit> corner) {}
+    public record Like(String kind, Length depth, Length height, Length bottom, Run run, InCorner corner) {}
 
-    /** A corner unit; it is as deep as it is wide. */
-    public record CornerUnit(String kind, Length side) {}
+    /** What stands in corners. */
+    public sealed interface InCorner {
+        /** A corner unit; it is as deep as it is wide. */
+        record CornerUnit(String kind, Length side) implements InCorner {}
+
+        /** Stretches run through to the corner. */
+        record Through() implements InCorner {}
+
+        /**
+         * They run through, with a unit in the corner of which a part opens, and a board beside it so that fronts do not
+         * meet.
+         *
+         * @param opens how wide the part is that opens
+         * @param filler how wide the board is
+         */
+        record Blind(Length opens, Length filler) implements InCorner {}
+
+        /** The side of corner units, if there are any. */
+        default Optional<Length> unitSide() {
+            return this instanceof CornerUnit unit ? Optional.of(unit.side) : Optional.empty();
+        }
+    }
 
     /** What was laid, stretch by stretch and then corner by corner. */
     public record Laid(Plan plan, List<FurnishingId> pieces) {}
@@ -63,23 +85,49 @@ public final class RunEdits {
 
     /** The pieces a run along faces is made of, all under one number: for showing it before it is laid. */
     public static List<Furnishing> pieces(List<Segment> faces, Like like) {
-        var path = RunPath.along(
-                faces, like.depth.mm(), like.corner.map(c -> c.side().mm()));
+        var path = RunPath.along(faces, like.depth.mm(), like.corner.unitSide().map(Length::mm));
         var out = new ArrayList<Furnishing>();
-        for (var leg : path.straight()) {
-            var middle = leg.middle().plus(leg.unit().left().times(like.depth.mm() / 2));
+        for (var leg : path.legs()) {
+            var line = leg.line();
+            var middle = line.middle().plus(line.unit().left().times(like.depth.mm() / 2));
+            var width = Length.ofMm(line.length());
             out.add(piece(
                             like.kind,
-                            Length.ofMm(leg.length()),
+                            width,
                             like.depth,
                             like,
                             middle,
-                            leg.unit().times(-1).angleDeg())
-                    .withRun(Optional.of(like.run)));
+                            line.unit().times(-1).angleDeg())
+                    .withRun(Optional.of(
+                            like.corner instanceof InCorner.Blind blind ? blind(like, blind, leg, width) : like.run)));
         }
-        like.corner.ifPresent(unit -> path.corners()
-                .forEach(c -> out.add(piece(unit.kind, unit.side, unit.side, like, c.middle(), c.turnDeg()))));
+        if (like.corner instanceof InCorner.CornerUnit(var kind, var side)) {
+            path.corners().forEach(c -> out.add(piece(kind, side, side, like, c.middle(), c.turnDeg())));
+        }
         return out;
+    }
+
+    /** With a blind unit where it runs through to a corner, and a board where it meets one that does. */
+    private static Run blind(Like like, InCorner.Blind blind, RunPath.Leg leg, Length width) {
+        var units = new ArrayList<>(like.run.units());
+        // as one looks at its front a stretch comes to its left end
+        atEnd(leg.comesTo(), like, blind).ifPresent(u -> units.addFirst(u.withAt(half(u.width()))));
+        atEnd(leg.begins(), like, blind).ifPresent(u -> units.add(u.withAt(FAR_END)));
+        var needed = units.stream().map(RunUnit::width).reduce(Length.ZERO, Length::plus);
+        return needed.compareTo(width) > 0 ? like.run : like.run.withUnits(units);
+    }
+
+    private static Optional<RunUnit> atEnd(RunPath.End end, Like like, InCorner.Blind blind) {
+        return switch (end) {
+            case PLAIN -> Optional.empty();
+            case THROUGH ->
+                Optional.of(new RunUnit(Kind.BLIND, like.depth.plus(blind.opens), Length.ZERO, Optional.empty()));
+            case MEETING -> Optional.of(new RunUnit(Kind.FILLER, blind.filler, Length.ZERO, Optional.empty()));
+        };
+    }
+
+    private static Length half(Length length) {
+        return new Length(length.nanometres() / 2);
     }
 
     private static Furnishing piece(String kind, Length width, Length depth, Like like, Point at, double turnDeg) {

@@ -2,6 +2,7 @@ package honeylamp.plan;
 
 import honeylamp.units.Checks;
 import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.Optional;
 
 /**
  * What is known of a piece as it is bought.
@@ -10,11 +11,13 @@ import io.soabase.recordbuilder.core.RecordBuilder;
  * @param source where it is bought
  * @param link to it
  * @param price in whole cents; 0 if nobody said
+ * @param picture of the real thing
  */
 @RecordBuilder
-public record Buying(String name, String source, String link, int price, State state) implements BuyingBuilder.With {
+public record Buying(String name, String source, String link, int price, State state, Optional<SmallPicture> picture)
+        implements BuyingBuilder.With {
     /** Nothing is known, and it is not bought yet. */
-    public static final Buying UNKNOWN = new Buying("", "", "", 0, State.WANTED);
+    public static final Buying UNKNOWN = new Buying("", "", "", 0, State.WANTED, Optional.empty());
 
     private static final int MOST_CENTS = 100_000_000;
     /** Names, sources and links are at most so many letters long. */

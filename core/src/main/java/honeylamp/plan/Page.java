@@ -77,7 +77,9 @@ public record Page(
         /** What the runs that are seen are made up of. */
         UNITS("Units of runs"),
         /** What the pieces that are seen come to, room by room. */
-        COSTS("Cost by room");
+        COSTS("Cost by room"),
+        /** How wide the ways to rooms are. */
+        WAYS("Ways to rooms");
 
         private final String label;
 

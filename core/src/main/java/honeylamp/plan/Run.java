@@ -11,9 +11,11 @@ import java.util.List;
  * @param filling what fills it between the units that were asked for
  * @param front how a closet is closed
  * @param units that were asked for, from left to right
+ * @param edge of its counter, if it has one
  */
 @RecordBuilder
-public record Run(Series series, RunUnit.Kind filling, Front front, List<RunUnit> units) implements RunBuilder.With {
+public record Run(Series series, RunUnit.Kind filling, Front front, List<RunUnit> units, Edge edge)
+        implements RunBuilder.With {
     /** The widths units are made in. */
     public enum Series {
         METRIC(1000, 900, 800, 600, 500, 450, 400, 300, 200, 150),
@@ -51,6 +53,24 @@ public record Run(Series series, RunUnit.Kind filling, Front front, List<RunUnit
         }
     }
 
+    /** How the front edge of a counter is made. */
+    public enum Edge {
+        SQUARE("Square"),
+        ROUNDED("Rounded"),
+        BEVELLED("Bevelled");
+
+        private final String label;
+
+        Edge(String label) {
+            this.label = label;
+        }
+
+        /** The name shown to people. */
+        public String label() {
+            return label;
+        }
+    }
+
     /** More units than this no run has. */
     public static final int MOST = 60;
 
@@ -64,6 +84,6 @@ public record Run(Series series, RunUnit.Kind filling, Front front, List<RunUnit
 
     /** A run that is filled by itself. */
     public static Run of(Series series, RunUnit.Kind filling) {
-        return new Run(series, filling, Front.HINGED, List.of());
+        return new Run(series, filling, Front.HINGED, List.of(), Edge.SQUARE);
     }
 }

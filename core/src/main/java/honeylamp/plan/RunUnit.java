@@ -32,7 +32,9 @@ public record RunUnit(Kind kind, Length width, Length at, Optional<CutOut> cutOu
         /** Two rails over each other. */
         RAILS("Two rails", 1000, 36),
         SHELVES("Shelves", 500, 18),
-        /** A board that closes what no unit fits into; never asked for. */
+        /** In a corner: only the part that no other run stands before opens. */
+        BLIND("Blind corner", 1050, 42),
+        /** A board that closes what no unit fits into, and keeps fronts apart in corners. */
         FILLER("Filler", 50, 2);
 
         private final String label;
@@ -70,12 +72,9 @@ public record RunUnit(Kind kind, Length width, Length at, Optional<CutOut> cutOu
         }
     }
 
-    /** Refuses a width of zero or less, a place beyond the left end, and a filler. */
+    /** Refuses a width of zero or less, and a place beyond the left end. */
     public RunUnit {
         Checks.positive("width of a unit", width);
         Checks.notNegative("place of a unit", at);
-        if (kind == Kind.FILLER) {
-            throw new IllegalArgumentException("a filler is never asked for");
-        }
     }
 }

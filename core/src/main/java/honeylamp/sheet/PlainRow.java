@@ -4,6 +4,8 @@ import honeylamp.derive.storeys.LaidStorey;
 import honeylamp.drawing.ink.Typeface;
 import honeylamp.takeoff.RoomCosts;
 import honeylamp.takeoff.UnitList;
+import honeylamp.takeoff.WayList;
+import honeylamp.units.Length;
 import honeylamp.units.LengthText;
 import honeylamp.units.Money;
 import honeylamp.units.UnitSystem;
@@ -13,6 +15,9 @@ import java.util.Locale;
 
 /** A row of a list on a page: words, and a figure at the right. */
 record PlainRow(String words, String figure, Typeface face) {
+    /** So many letters have room beside a figure. */
+    private static final int LETTERS = 32;
+
     /** What runs are made up of, alike units together. */
     static List<PlainRow> units(List<LaidStorey> storeys, UnitSystem units) {
         return UnitList.counted(storeys).entrySet().stream()
@@ -22,6 +27,25 @@ record PlainRow(String words, String figure, Typeface face) {
                         LengthText.rounded(e.getKey().width(), units),
                         Typeface.REGULAR))
                 .toList();
+    }
+
+    /** How wide the ways to rooms are, and where they are narrowest. */
+    static List<PlainRow> ways(List<LaidStorey> storeys, UnitSystem units) {
+        var out = new ArrayList<PlainRow>();
+        for (var entry : WayList.of(storeys)) {
+            var name = entry.reached().room().name();
+            var figure = entry.leastMm()
+                    .map(mm -> LengthText.rounded(Length.ofMm(mm), units))
+                    .orElse("");
+            var whole = name + ", " + entry.where();
+            if (whole.length() <= LETTERS) {
+                out.add(new PlainRow(whole, figure, Typeface.REGULAR));
+            } else {
+                out.add(new PlainRow(name + ",", figure, Typeface.REGULAR));
+                out.add(new PlainRow(entry.where(), "", Typeface.REGULAR));
+            }
+        }
+        return out;
     }
 
     /** What the pieces of rooms come to, and all together if there are several. */

@@ -203,6 +203,12 @@ final class SheetLists {
         if (listed.contains(Listing.COSTS)) {
             plain(out, "Cost by room", PlainRow.costs(seen(Kind.FURNITURE)));
         }
+        if (listed.contains(Listing.WAYS)) {
+            plain(
+                    out,
+                    "Ways to rooms",
+                    PlainRow.ways(seen(Kind.WALLS), page.plan().units()));
+        }
         if (listed.contains(Listing.WALLS)) {
             var seen = seen(Kind.WALLS);
             var rows = walls(seen);
@@ -386,7 +392,7 @@ final class SheetLists {
     private List<TwoLines> shopping() {
         return ShoppingList.of(seen(Kind.FURNITURE)).stream()
                 .map(e -> new TwoLines(
-                        box -> pen.marks().addAll(picture(e.first(), box)),
+                        box -> pen.marks().addAll(seen(e.first(), box)),
                         e.count() > 1 ? e.count() + " \u00d7 " + e.name() : e.name(),
                         Money.text(e.costCents()),
                         more(e)))
@@ -404,6 +410,15 @@ final class SheetLists {
                         piece.buying().state() == Buying.State.BOUGHT ? "bought" : "")
                 .filter(w -> !w.isEmpty())
                 .collect(Collectors.joining(", "));
+    }
+
+    /** A picture of the real thing if there is one, else the piece from above. */
+    private List<Mark> seen(Furnishing piece, Box box) {
+        return piece.buying()
+                .picture()
+                .flatMap(p -> RealThing.in(box, p))
+                .map(List::of)
+                .orElseGet(() -> picture(piece, box));
     }
 
     /** A piece from above, as large as a box holds. */

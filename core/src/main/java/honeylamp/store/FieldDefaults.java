@@ -50,7 +50,10 @@ final class FieldDefaults {
             new Field(List.of("storeys", "furnishings"), "tones", JSON.arrayNode()),
             new Field(List.of("storeys", "furnishings"), "works", JSON.stringNode("existing")),
             new Field(List.of("storeys", "furnishings"), "buying", unknown()),
+            new Field(List.of("storeys", "furnishings", "buying"), "picture", JSON.nullNode()),
+            new Field(List.of("storeys", "furnishings", "own", "buying"), "picture", JSON.nullNode()),
             new Field(List.of("storeys", "furnishings"), "run", JSON.nullNode()),
+            new Field(List.of("storeys", "furnishings", "run"), "edge", JSON.stringNode("square")),
             new Field(List.of("storeys", "furnishings"), "own", JSON.nullNode()),
             new Field(List.of("storeys", "furnishings"), "order", JSON.numberNode(0)),
             new Field(List.of("storeys"), "regions", JSON.arrayNode()),
@@ -101,7 +104,8 @@ final class FieldDefaults {
                 .put("source", "")
                 .put("link", "")
                 .put("price", 0)
-                .put("state", "wanted");
+                .put("state", "wanted")
+                .putNull("picture");
     }
 
     private static List<String> within(List<String> object, String... further) {
@@ -134,6 +138,11 @@ final class FieldDefaults {
     /** Fills in what a list of sets of what is seen lacks. */
     static void fillSeenSets(JsonNode sets) {
         fill(sets, new Field(List.of("showing"), "locked", JSON.arrayNode()), 0);
+    }
+
+    /** Fills in what own pieces lack. */
+    static void fillPieces(JsonNode pieces) {
+        fill(pieces, new Field(List.of("buying"), "picture", JSON.nullNode()), 0);
     }
 
     /** Fills in what finishes under names lack. */

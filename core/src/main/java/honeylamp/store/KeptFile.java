@@ -1,6 +1,7 @@
 package honeylamp.store;
 
 import honeylamp.catalogue.KeptFinish;
+import honeylamp.catalogue.MinimumSets.MinimumSet;
 import honeylamp.catalogue.OpeningSizes.Product;
 import honeylamp.catalogue.RoomUses.RoomNames;
 import honeylamp.catalogue.SeenSets.SeenSet;
@@ -54,9 +55,18 @@ public final class KeptFile<T> {
             Integer.MAX_VALUE,
             FieldDefaults::fillSeenSets);
 
+    /** The least sizes people keep to, under names. */
+    public static final KeptFile<MinimumSet> MINIMUM_SETS =
+            new KeptFile<>(MinimumSet[].class, "sets of least sizes", MinimumSet::name, (set, _) -> set);
+
     /** Own pieces. */
-    public static final KeptFile<OwnPiece> PIECES =
-            new KeptFile<>(OwnPiece[].class, "own pieces", OwnPiece::name, (piece, _) -> piece);
+    public static final KeptFile<OwnPiece> PIECES = new KeptFile<>(
+            OwnPiece[].class,
+            "own pieces",
+            OwnPiece::name,
+            (piece, _) -> piece,
+            Integer.MAX_VALUE,
+            FieldDefaults::fillPieces);
 
     /** Plans that were worked on, the newest last; no more than a dozen. */
     public static final KeptFile<RecentPlan> RECENT =

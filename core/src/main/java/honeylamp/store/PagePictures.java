@@ -98,7 +98,8 @@ public final class PagePictures {
         }
     }
 
-    private static Pixels read(byte[] bytes) throws IOException {
+    /** The pixels of a picture, upright, no more than half an A4 page has at 300 dots an inch. */
+    static Pixels read(byte[] bytes) throws IOException {
         try (var in = ImageIO.createImageInputStream(new ByteArrayInputStream(bytes))) {
             var readers = ImageIO.getImageReaders(in);
             if (!readers.hasNext()) {

@@ -12,6 +12,7 @@ import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.derive.storeys.LaidStorey;
 import honeylamp.edit.RunEdits;
 import honeylamp.plan.Furnishing;
+import honeylamp.plan.Run;
 import honeylamp.plan.Sense;
 import honeylamp.plan.Wall;
 import honeylamp.units.Length;
@@ -20,6 +21,7 @@ import honeylamp.units.UnitSystem;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 
 /** The units of all runs from left to right, fillers among them, with what is cut out of counters. */
@@ -65,35 +67,52 @@ public final class UnitList {
         for (var storey : plan.all()) {
             for (var piece : storey.storey().furnishings()) {
                 if (piece.works() != Wall.Works.REMOVED) {
-                    Runs.layout(piece)
-                            .ifPresent(layout ->
-                                    RunEdits.seen(piece, layout).forEach(part -> rows.add(row(storey, piece, part))));
+                    Runs.layout(piece).ifPresent(layout -> {
+                        RunEdits.seen(piece, layout).forEach(part -> rows.add(row(storey, piece, part)));
+                        if (piece.kind().equals(Runs.COUNTER)) {
+                            rows.add(counter(storey, piece));
+                        }
+                    });
                 }
             }
         }
         return new Schedule(Subject.UNITS, columns, rows);
     }
 
+    /** The counter over the units, with its edge. */
+    private static Row counter(LaidStorey storey, Furnishing piece) {
+        var edge = Runs.of(piece).map(Run::edge).orElse(Run.Edge.SQUARE);
+        var cells = where(storey, piece);
+        cells.add(new Cell.Words("Counter, edge " + edge.label().toLowerCase(Locale.ROOT)));
+        cells.add(new Cell.Long(Length.ZERO));
+        cells.add(new Cell.Long(piece.width()));
+        cells.add(new Cell.Long(piece.depth()));
+        cells.add(new Cell.Long(Runs.COUNTER_THICK));
+        cells.add(new Cell.Words(""));
+        return new Row(storey.id(), piece.id(), cells);
+    }
+
+    private static List<Cell> where(LaidStorey storey, Furnishing piece) {
+        var units = storey.plan().units();
+        return new ArrayList<>(List.of(
+                new Cell.Words(storey.storey().name()),
+                new Cell.Words(storey.geometry()
+                        .roomAt(piece.at().point())
+                        .map(Room::name)
+                        .orElse("")),
+                new Cell.Words(Furnishings.label(piece) + " of " + LengthText.rounded(piece.width(), units))));
+    }
+
     private static Row row(LaidStorey storey, Furnishing piece, Part part) {
-        var run = Furnishings.label(piece);
-        return new Row(
-                storey.id(),
-                piece.id(),
-                List.of(
-                        new Cell.Words(storey.storey().name()),
-                        new Cell.Words(storey.geometry()
-                                .roomAt(piece.at().point())
-                                .map(Room::name)
-                                .orElse("")),
-                        new Cell.Words(run + " of "
-                                + LengthText.rounded(
-                                        piece.width(), storey.plan().units())),
-                        new Cell.Words(part.kind().label()),
-                        new Cell.Long(piece.sense() == Sense.MIRRORED ? RunEdits.seen(piece, part.to()) : part.from()),
-                        new Cell.Long(part.width()),
-                        new Cell.Long(piece.depth()),
-                        new Cell.Long(piece.height()),
-                        new Cell.Words(cutOut(part, piece, storey.plan().units()))));
+        var cells = where(storey, piece);
+        cells.addAll(List.of(
+                new Cell.Words(part.kind().label()),
+                new Cell.Long(piece.sense() == Sense.MIRRORED ? RunEdits.seen(piece, part.to()) : part.from()),
+                new Cell.Long(part.width()),
+                new Cell.Long(piece.depth()),
+                new Cell.Long(piece.height()),
+                new Cell.Words(cutOut(part, piece, storey.plan().units()))));
+        return new Row(storey.id(), piece.id(), cells);
     }
 
     /** The note for who cuts the counter: the hole, and what it leaves before and behind and from the left end. */

@@ -105,7 +105,7 @@ class LeaningTest {
     /** A run from wall to wall still is one after the east wall moved; one that leaves a gap keeps its length. */
     @Test
     void aRunFromWallToWallGrowsWithItsWall() {
-        var run = new Run(Run.Series.METRIC, RunUnit.Kind.DOORS, Run.Front.HINGED, List.of());
+        var run = new Run(Run.Series.METRIC, RunUnit.Kind.DOORS, Run.Front.HINGED, List.of(), Run.Edge.SQUARE);
         for (var wide : new double[] {5000, 4900}) {
             var plan = with(TestPlans.clearRectangle(5000, 4000), 2500, 3700, 0, 900);
             var laid = plan.withStorey(

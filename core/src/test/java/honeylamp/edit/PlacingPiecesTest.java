@@ -9,6 +9,7 @@ import honeylamp.derive.pointing.Apart;
 import honeylamp.derive.pointing.BesidePiece;
 import honeylamp.derive.pointing.BesidePiece.Side;
 import honeylamp.derive.snags.Snag;
+import honeylamp.derive.storeys.GeometryCache;
 import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.drawing.Mark;
 import honeylamp.drawing.Remembered;
@@ -19,6 +20,7 @@ import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.pen.Pens;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Furnishing;
+import honeylamp.plan.Keeping;
 import honeylamp.plan.Opening;
 import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Plan;
@@ -28,6 +30,7 @@ import honeylamp.units.Length;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 
 /** Pieces placed by numbers in a room of 5,000 x 4,000 mm. */
@@ -241,5 +244,49 @@ class PlacingPiecesTest {
                 .orElseThrow();
         var mend = Mending.of(plan, TestPlans.geometry(plan), snag, REACH).orElseThrow();
         assertThat(pieces(mend.plan()).getFirst().at().y().mm()).isCloseTo(3700, within(0.01));
+    }
+
+    /** (L - n w) / (n + 1), n as many as leave the least gap everywhere; in a room 5,000 wide, by hand. */
+    @ParameterizedTest
+    @CsvSource({
+        "600, 0, 8, 22.222", // 4,800 of 5,000
+        "600, 50, 7, 100",
+        "600, 100, 7, 100",
+        "600, 101, 6, 200",
+        "1000, 0, 5, 0",
+        "1200, 40, 4, 40",
+        "1200, 41, 3, 350",
+        "2400, 60, 2, 66.667"
+    })
+    void aStretchIsFilledWithEqualGaps(double wide, double least, int many, double gap) {
+        var plan = TestPlans.with(TestPlans.clearRectangle(5000, 4000), "bookcase", wide, 350, 1800, 2450, 3825, 0);
+        var put = FurnishingEdits.fill(
+                        TestPlans.geometry(plan), plan, pieces(plan).getFirst(), Length.ofMm(least))
+                .orThrow();
+        var filled = new Completing(new GeometryCache()).of(plan, put);
+        var lefts = pieces(filled).stream()
+                .mapToDouble(f -> f.at().x().mm() - wide / 2)
+                .sorted()
+                .toArray();
+        assertThat(lefts).hasSize(many);
+        for (var i = 0; i < many; i++) {
+            assertThat(lefts[i]).isCloseTo(gap + i * (gap + wide), within(0.01));
+        }
+        assertThat(pieces(filled)).allSatisfy(f -> {
+            assertThat(f.at().y().mm()).isEqualTo(3825);
+            assertThat(f.keeping().rule()).isEqualTo(Keeping.Rule.EVEN);
+        });
+    }
+
+    @Test
+    void aStretchWithoutRoomForAnotherOrWithoutAnEndIsRefused() {
+        var plan = TestPlans.with(TestPlans.clearRectangle(5000, 4000), "bookcase", 2400, 350, 1800, 2450, 3825, 0);
+        assertThat(FurnishingEdits.fill(
+                        TestPlans.geometry(plan), plan, pieces(plan).getFirst(), Length.ofMm(300)))
+                .isInstanceOf(Outcome.Refused.class);
+        var wide = TestPlans.with(TestPlans.clearRectangle(20_000, 4000), "bookcase", 600, 350, 1800, 10_000, 3825, 0);
+        assertThat(FurnishingEdits.fill(
+                        TestPlans.geometry(wide), wide, pieces(wide).getFirst(), Length.ZERO))
+                .isInstanceOf(Outcome.Refused.class);
     }
 }

@@ -14,7 +14,8 @@ import honeylamp.derive.runs.FaceSpot;
 import honeylamp.derive.runs.FaceSpot.Round;
 import honeylamp.derive.runs.RunLayout;
 import honeylamp.derive.storeys.LaidPlan;
-import honeylamp.edit.RunEdits.CornerUnit;
+import honeylamp.edit.RunEdits.InCorner;
+import honeylamp.edit.RunEdits.InCorner.CornerUnit;
 import honeylamp.edit.RunEdits.Like;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
@@ -54,10 +55,10 @@ class RunEditsTest {
             mm(900),
             Length.ZERO,
             Run.of(Series.METRIC, Kind.DOORS),
-            Optional.of(new CornerUnit("corner-unit", mm(900))));
+            new CornerUnit("corner-unit", mm(900)));
 
-    private static final Like THROUGH =
-            new Like(Runs.COUNTER, mm(600), mm(900), Length.ZERO, Run.of(Series.METRIC, Kind.DOORS), Optional.empty());
+    private static final Like THROUGH = new Like(
+            Runs.COUNTER, mm(600), mm(900), Length.ZERO, Run.of(Series.METRIC, Kind.DOORS), new InCorner.Through());
 
     private static Plan laid(Plan plan, Like like, Point from, Point to, Round way) {
         var geometry = TestPlans.geometry(plan);
@@ -127,6 +128,60 @@ class RunEditsTest {
                 Round.SHORTER);
         assertThat(pieces(plan).stream().map(f -> f.width().mm())).containsExactlyInAnyOrder(4000.0, 1900.0);
         apart(plan);
+    }
+
+    /**
+     * The longer one runs through with a blind unit of 600 + 450 at its corner, the other begins with a board of 50 beside
+     * its front; both stay at their corners when the runs are made longer.
+     */
+    @Test
+    void aBlindUnitStandsInTheCornerAndABoardBesideIt() {
+        var blind = new Like(
+                Runs.COUNTER,
+                mm(600),
+                mm(900),
+                Length.ZERO,
+                Run.of(Series.METRIC, Kind.DOORS),
+                new InCorner.Blind(mm(450), mm(50)));
+        for (var corner : List.of(
+                List.of(
+                        new Point(1000, 4000),
+                        new Point(5000, 1500)), // seen from the room, on the right of the long one
+                List.of(new Point(0, 1500), new Point(4000, 4000)))) {
+            var plan = laid(
+                    TestPlans.clearRectangle(5000, 4000), blind, corner.getFirst(), corner.getLast(), Round.SHORTER);
+            apart(plan);
+            var at = corner.getFirst().x() == 0 ? new Point(0, 4000) : new Point(5000, 4000);
+            var long_ = pieces(plan).stream()
+                    .filter(f -> f.width().mm() > 3000)
+                    .findFirst()
+                    .orElseThrow();
+            var short_ = pieces(plan).stream()
+                    .filter(f -> f.width().mm() < 3000)
+                    .findFirst()
+                    .orElseThrow();
+            for (var grown : List.of(0.0, 800.0)) {
+                var through = long_.withWidth(mm(long_.width().mm() + grown));
+                var part = RunLayout.of(through).orElseThrow().parts().stream()
+                        .filter(x -> x.kind() == Kind.BLIND)
+                        .findFirst()
+                        .orElseThrow();
+                assertThat(part.width()).isEqualTo(mm(1050));
+                var isLeft = part.from().equals(Length.ZERO);
+                assertThat(isLeft || part.to().equals(through.width())).isTrue();
+                var end = new Point((isLeft ? -1 : 1) * long_.width().mm() / 2, 300);
+                assertThat(long_.placing().apply(end).distance(at)).isLessThan(1);
+            }
+            var board = RunLayout.of(short_).orElseThrow().parts().stream()
+                    .filter(x -> x.kind() == Kind.FILLER && x.asked().isPresent())
+                    .findFirst()
+                    .orElseThrow();
+            assertThat(board.width()).isEqualTo(mm(50));
+            var left = board.from().equals(Length.ZERO);
+            var end = new Point((left ? -1 : 1) * short_.width().mm() / 2, 300);
+            // it begins where the front of the long one is, 600 from the corner
+            assertThat(short_.placing().apply(end).distance(at)).isCloseTo(600, within(1.0));
+        }
     }
 
     /** All round the room but for the shortest way between two points: four faces, four corners. */
@@ -300,11 +355,26 @@ class RunEditsTest {
                 piece.id(),
                 Runs.of(piece).orElseThrow().withUnits(List.of(sink)));
         var list = Takeoff.of(LaidPlan.of(plan), Schedule.Subject.UNITS);
-        assertThat(list.rows()).hasSize(5); // doors 600, 450, sink 900, doors 600, 450
+        assertThat(list.rows()).hasSize(6); // doors 600, 450, sink 900, doors 600, 450, and the counter over them
         var cells = list.rows().get(2).cells();
         assertThat(cells.get(3)).isEqualTo(new Schedule.Cell.Words("Sink"));
         assertThat(cells.getLast())
                 .isEqualTo(new Schedule.Cell.Words("780 \u00d7 520, 1110 from the left end, 40 before and behind"));
+        var rounded = RunEdits.make(
+                plan,
+                TestPlans.storey(plan),
+                piece.id(),
+                pieces(plan).getFirst().run().orElseThrow().withEdge(Run.Edge.ROUNDED));
+        var counter = Takeoff.of(LaidPlan.of(rounded), Schedule.Subject.UNITS)
+                .rows()
+                .getLast()
+                .cells();
+        assertThat(counter.get(3)).isEqualTo(new Schedule.Cell.Words("Counter, edge rounded"));
+        assertThat(counter.subList(5, 8))
+                .containsExactly(
+                        new Schedule.Cell.Long(piece.width()),
+                        new Schedule.Cell.Long(mm(600)),
+                        new Schedule.Cell.Long(mm(40)));
     }
 
     @Test
@@ -368,7 +438,7 @@ class RunEditsTest {
                 mm(900),
                 Length.ZERO,
                 Runs.of(Runs.COUNTER, UnitSystem.MM).orElseThrow(),
-                Optional.empty());
+                new InCorner.Through());
         var faces = List.of(new Segment(new Point(1000, 0), new Point(3400, 0)));
         var laid = RunEdits.lay(plan, at, faces, like).orThrow().plan();
         var counter = pieces(laid).getFirst();
@@ -419,7 +489,8 @@ class RunEditsTest {
                 Run.Series.METRIC,
                 Kind.DOORS,
                 Run.Front.HINGED,
-                List.of(new RunUnit(Kind.SINK, mm(900), mm(600), Optional.empty())));
+                List.of(new RunUnit(Kind.SINK, mm(900), mm(600), Optional.empty())),
+                Run.Edge.SQUARE);
         var piece = new Furnishing(
                         new FurnishingId(0), Runs.COUNTER, mm(3000), mm(600), mm(900), Position.ofMm(2500, 300), 180)
                 .withRun(Optional.of(run));

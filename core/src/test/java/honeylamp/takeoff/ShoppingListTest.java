@@ -45,7 +45,7 @@ import org.junit.jupiter.api.Test;
 /** Three chairs, two of them alike, and a sofa that goes, in a room of 5 by 4 m. */
 class ShoppingListTest {
     private static final Buying CHAIR =
-            new Buying("Marram chair", "Tidewood, Wrenmouth", "", 12_950, Buying.State.WANTED);
+            new Buying("Marram chair", "Tidewood, Wrenmouth", "", 12_950, Buying.State.WANTED, Optional.empty());
 
     private static Plan chair(Plan plan, double x) {
         var kind = Furnishings.of("chair").orElseThrow();
@@ -155,7 +155,7 @@ class ShoppingListTest {
                 Length.ofMm(900),
                 Length.ZERO,
                 Runs.of(Runs.COUNTER, UnitSystem.MM).orElseThrow(),
-                Optional.empty());
+                new RunEdits.InCorner.Through());
         var run = RunEdits.lay(
                         plan,
                         TestPlans.storey(plan),

@@ -147,7 +147,7 @@ public final class MainWindow {
                 plan,
                 glance,
                 map,
-                new Card(model, libraries),
+                new Card(model, desk, libraries),
                 measure,
                 new DeskEdge(model, desk),
                 new SnagCounter(model));

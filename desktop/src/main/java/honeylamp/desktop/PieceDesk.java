@@ -8,15 +8,23 @@ import honeylamp.desktop.workspace.Intent;
 import honeylamp.desktop.workspace.Tool;
 import honeylamp.desktop.workspace.Workspace.Said;
 import honeylamp.desktop.workspace.WorkspaceModel;
+import honeylamp.edit.FurnishingEdits;
 import honeylamp.edit.Outcome;
 import honeylamp.edit.OwnPieces;
 import honeylamp.output.Progress;
+import honeylamp.plan.ElementId.FurnishingId;
+import honeylamp.plan.Furnishing;
 import honeylamp.plan.OwnPiece;
+import honeylamp.plan.SmallPicture;
 import honeylamp.plan.Stand;
 import honeylamp.store.KeptFile;
+import honeylamp.store.PictureImport;
+import honeylamp.store.SmallPictures;
 import honeylamp.store.SvgPiece;
 import java.io.IOException;
 import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
 
 /** Own pieces that come from drawings, go to others and come from them, in files. */
 record PieceDesk(WorkspaceModel model, FileDialogs dialogs, Errands errands, Library<OwnPiece> kept) {
@@ -41,6 +49,46 @@ record PieceDesk(WorkspaceModel model, FileDialogs dialogs, Errands errands, Lib
             case Outcome.Done<OwnPiece>(var made) -> made;
             case Outcome.Refused<OwnPiece> no -> throw new IOException(no.why());
         };
+    }
+
+    /** A picture of the real thing goes to all pieces that are picked now. */
+    void picture() {
+        var now = model.now();
+        var ids = now.currentStorey().furnishings().stream()
+                .map(Furnishing::id)
+                .filter(now.selection()::contains)
+                .toList();
+        if (ids.isEmpty()) {
+            model.complain("No piece is picked. Pick one, then choose a picture of it.");
+            return;
+        }
+        dialogs.openPicture()
+                .ifPresent(file -> errands.follow(
+                        Errands.work("Reading the picture", progress -> small(file, progress)),
+                        picture -> shown(ids, picture),
+                        () -> model.say("Ended; no picture was taken."),
+                        e -> model.complain("No picture was taken: " + Errands.reason(e) + "."),
+                        () -> {}));
+    }
+
+    private static SmallPicture small(Path file, Progress progress) throws IOException, Progress.Cancelled {
+        return switch (PictureImport.read(file, PictureImport.Notes.LEFT_OUT, progress)) {
+            case PictureImport.Result.Good good -> SmallPictures.of(good.bytes());
+            case PictureImport.Result.Pages(var pages) -> {
+                try {
+                    yield SmallPictures.of(pages.page(0, progress).png());
+                } finally {
+                    pages.close();
+                }
+            }
+            case PictureImport.Result.Refused(var problem) -> throw new IOException(problem.sentence());
+        };
+    }
+
+    private void shown(List<FurnishingId> ids, SmallPicture picture) {
+        model.edit(
+                FurnishingEdits.picture(model.now().plan(), model.now().storey(), ids, Optional.of(picture)),
+                "Take picture of piece");
     }
 
     private void inHand(OwnPiece piece) {

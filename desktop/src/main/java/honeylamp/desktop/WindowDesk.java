@@ -200,6 +200,11 @@ final class WindowDesk implements WindowActions {
     }
 
     @Override
+    public void pictureOfPieces() {
+        window.pieces.picture();
+    }
+
+    @Override
     public void pieceFromDrawing() {
         window.pieces.fromDrawing();
     }

@@ -24,6 +24,7 @@ import java.util.Optional;
  * @param bottom how high above the floor it usually is
  * @param metric sizes in mm, the usual one first
  * @param inches sizes in whole inches, the usual one first; none means the metric ones, rounded
+ * @param hang how it hangs from the ceiling; empty for kinds that do not
  * @param own the drawing of a kind somebody drew; empty for those that ship
  */
 @RecordBuilder
@@ -37,8 +38,11 @@ public record FurnishingKind(
         List<Made> metric,
         List<Made> inches,
         Maker maker,
+        Optional<Hang> hang,
         Optional<OwnPiece> own)
         implements FurnishingKindBuilder.With {
+    private static final Length LEAST_CORD = Length.ofMm(400);
+
     public FurnishingKind {
         metric = List.copyOf(metric);
         inches = List.copyOf(inches);
@@ -110,6 +114,17 @@ public record FurnishingKind(
     /** A made size in mm, and a seed for what is random about a piece. */
     public record Size(double widthMm, double depthMm, double heightMm, long seed) {}
 
+    /** How a piece hangs from the ceiling. */
+    public enum Hang {
+        /** Right under it. */
+        CLOSE,
+        /** On a cord or a chain, its lower end at the height that is usual for it. */
+        ON_CORD
+    }
+
+    /** How high above the floor a piece hangs, and how high it is with what it hangs on. */
+    public record Hung(Length bottom, Length height) {}
+
     /** Draws a piece with a pen that knows its size. */
     interface Maker {
         void draw(PiecePen pen);
@@ -133,6 +148,31 @@ public record FurnishingKind(
     /** The same kind, that hangs so high above the floor, at a wall or from the ceiling. */
     FurnishingKind hangs(double bottomMm) {
         return withBottom(Length.ofMm(bottomMm));
+    }
+
+    /** The same kind, that hangs so from the ceiling. */
+    FurnishingKind hangs(Hang how) {
+        return withHang(Optional.of(how));
+    }
+
+    /** Whether it is put with its back to a wall, standing or hanging. */
+    public boolean leans() {
+        return stand == Stand.AT_WALL || stand == Stand.ABOVE && hang.isEmpty() && group != Group.GARDEN;
+    }
+
+    /**
+     * How it hangs under a ceiling so high above the floor.
+     *
+     * @param made its height, if it is made in one
+     */
+    public Hung under(Length ceiling, Length usual, Optional<Length> made) {
+        if (hang.isEmpty()) {
+            return new Hung(bottom, made.orElse(usual));
+        }
+        var cord = ceiling.minus(bottom);
+        var isOnCord = hang.get() == Hang.ON_CORD && made.isEmpty() && cord.compareTo(LEAST_CORD) >= 0;
+        var height = isOnCord ? cord : made.orElse(usual);
+        return new Hung(Length.max(Length.ZERO, ceiling.minus(height)), height);
     }
 
     /** The same kind, found by these words too. */
@@ -223,7 +263,17 @@ public record FurnishingKind(
     record Shelf(Group group, Stand stand) {
         FurnishingKind kind(String key, String label, Maker maker) {
             return new FurnishingKind(
-                    key, label, group, "", stand, Length.ZERO, List.of(), List.of(), maker, Optional.empty());
+                    key,
+                    label,
+                    group,
+                    "",
+                    stand,
+                    Length.ZERO,
+                    List.of(),
+                    List.of(),
+                    maker,
+                    Optional.empty(),
+                    Optional.empty());
         }
     }
 }

@@ -1,6 +1,7 @@
 package honeylamp.catalogue.piece;
 
 import honeylamp.catalogue.piece.FurnishingKind.Group;
+import honeylamp.catalogue.piece.FurnishingKind.Hang;
 import honeylamp.catalogue.piece.FurnishingKind.Shelf;
 import honeylamp.catalogue.symbol.SymbolPen;
 import honeylamp.catalogue.symbol.SymbolShape.Detail;
@@ -40,17 +41,21 @@ final class Lamps {
                 above.kind("pendant", "Hanging lamp", Lamps::pendant)
                         .called("pendant ceiling")
                         .hangs(1500)
+                        .hangs(Hang.ON_CORD)
                         .mm(450, 450, 900)
                         .mm(300, 300, 900),
                 above.kind("pendant-row", "Row of hanging lamps", Lamps::pendantRow)
                         .called("pendant dining")
                         .hangs(1500)
+                        .hangs(Hang.ON_CORD)
                         .mm(1200, 250, 900),
                 above.kind("ceiling-lamp", "Ceiling lamp", Lamps::ceiling)
                         .hangs(2400)
+                        .hangs(Hang.CLOSE)
                         .mm(450, 450, 110),
                 above.kind("chandelier", "Chandelier", Lamps::chandelier)
                         .hangs(1700)
+                        .hangs(Hang.ON_CORD)
                         .mm(800, 800, 700),
                 above.kind("wall-lamp", "Wall lamp", Lamps::wallLamp)
                         .called("sconce")

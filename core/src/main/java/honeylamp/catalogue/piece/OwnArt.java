@@ -46,6 +46,7 @@ final class OwnArt {
                 List.of(made),
                 List.of(made),
                 pen -> draw(pen, own),
+                Optional.empty(),
                 Optional.of(own));
     }
 

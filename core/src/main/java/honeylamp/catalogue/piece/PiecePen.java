@@ -47,10 +47,13 @@ final class PiecePen extends SymbolPen {
     /** How it is closed, if it is a closet. */
     final Front front;
 
+    final Run.Edge edge;
+
     PiecePen(Size size, Optional<Run> run) {
         this.parts = run.map(r -> RunLayout.of(r, Length.ofMm(size.widthMm())).parts())
                 .orElse(List.of());
         this.front = run.map(Run::front).orElse(Front.OPEN);
+        this.edge = run.map(Run::edge).orElse(Run.Edge.SQUARE);
         this.size = size;
         this.w = size.widthMm() / 2;
         this.d = size.depthMm() / 2;

@@ -1,6 +1,7 @@
 package honeylamp.catalogue.piece;
 
 import honeylamp.catalogue.piece.FurnishingKind.Group;
+import honeylamp.catalogue.piece.FurnishingKind.Hang;
 import honeylamp.catalogue.piece.FurnishingKind.Shelf;
 import honeylamp.catalogue.symbol.SymbolPen;
 import honeylamp.catalogue.symbol.SymbolShape.Detail;
@@ -51,6 +52,7 @@ final class Plants {
                         .mm(450, 150, 250),
                 free.kind("hanging-plant", "Hanging plant", Plants::hanging)
                         .stands(Stand.ABOVE)
+                        .hangs(Hang.ON_CORD)
                         .hangs(1600)
                         .mm(450, 450, 800));
     }

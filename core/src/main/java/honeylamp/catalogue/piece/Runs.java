@@ -33,6 +33,9 @@ public final class Runs {
     /** The key of closets. */
     public static final String CLOSET = "closet";
 
+    /** How thick the counter over the units is. */
+    public static final Length COUNTER_THICK = Length.ofMm(CounterArt.TOP);
+
     private static final double SIDE = 19;
     private static final double DOOR = 22;
     private static final double LEAF = 500;
@@ -193,6 +196,14 @@ public final class Runs {
 
     private static void counter(PiecePen pen) {
         CounterArt.counter(pen);
+        switch (pen.edge) {
+            case SQUARE -> {}
+            case ROUNDED -> pen.inner(-pen.w, -pen.d + 6, pen.w, -pen.d + 6, Detail.RICH);
+            case BEVELLED -> {
+                pen.inner(-pen.w, -pen.d + 8, pen.w, -pen.d + 8, Detail.DRAWN);
+                pen.frontLine(-pen.w, pen.h - 8, pen.w, pen.h - 8, Detail.DRAWN);
+            }
+        }
         divided(pen, 20);
         var top = pen.h - CounterArt.TOP;
         for (var part : pen.parts) {
@@ -216,6 +227,7 @@ public final class Runs {
                             RAIL,
                             RAILS,
                             SHELVES,
+                            BLIND,
                             FILLER -> {}
                 }
             });
@@ -254,6 +266,13 @@ public final class Runs {
                 }
             }
             case HOOD -> pen.frontBox(a + 4, z0, b - 4, z1, 4, Role.METAL);
+            case BLIND -> {
+                var hidden = Math.min(2 * pen.d, b - a);
+                var isLeft = part.from().mm() < 2 * pen.w - part.to().mm();
+                var from = isLeft ? a + hidden : a;
+                pen.pane(a, b, z0, z1);
+                pen.doors(from, from + b - a - hidden, z0, z1, 1);
+            }
             case RAIL, RAILS, FILLER -> pen.pane(a, b, z0, z1);
         }
     }
@@ -325,7 +344,7 @@ public final class Runs {
                 }
             }
             case DRAWERS -> pen.drawers(a, b, 0, pen.h, 1, (int) Math.max(2, pen.h / 260));
-            case SHELVES, OPEN, DOORS, SINK, SINK_TWO, HOB, OVEN, DISHWASHER, WASHER, COOLER, HOOD, FILLER ->
+            case SHELVES, OPEN, DOORS, SINK, SINK_TWO, HOB, OVEN, DISHWASHER, WASHER, COOLER, HOOD, BLIND, FILLER ->
                 front(pen, part, 0, pen.h);
         }
     }
@@ -352,7 +371,7 @@ public final class Runs {
                 pen.inner(a, -pen.d + 60, b, pen.d - SIDE, Detail.DRAWN);
             }
             case DRAWERS -> pen.innerBox(a + 20, -pen.d + 50, b - 20, pen.d - 60, 6, Role.BODY, Detail.PLAIN);
-            case SINK, SINK_TWO, HOB, OVEN, DISHWASHER, WASHER, COOLER, HOOD, FILLER -> {}
+            case SINK, SINK_TWO, HOB, OVEN, DISHWASHER, WASHER, COOLER, HOOD, BLIND, FILLER -> {}
         }
     }
 }

@@ -62,6 +62,11 @@ final class Services {
                         .stands(Stand.ABOVE)
                         .hangs(2100)
                         .mm(850, 230, 300),
+                wall.kind("light-switch", "Light switch", Services::lightSwitch)
+                        .called("rocker dimmer")
+                        .hangs(1050)
+                        .mm(80, 12, 80)
+                        .mm(80, 12, 150),
                 wall.kind("ventilation", "Ventilation unit", Services::ventilation)
                         .called("heat recovery mvhr")
                         .mm(700, 500, 900)
@@ -193,6 +198,12 @@ final class Services {
         }
         pen.inner(-pen.w * 0.5, -pen.d * 0.45, pen.w * 0.5, pen.d * 0.45, Detail.PLAIN);
         pen.inner(-pen.w * 0.5, pen.d * 0.45, pen.w * 0.5, -pen.d * 0.45, Detail.PLAIN);
+    }
+
+    private static void lightSwitch(PiecePen pen) {
+        pen.whole(2, Role.PORCELAIN);
+        pen.frontBox(-pen.w + 12, 12, pen.w - 12, pen.h - 12, 3, Role.PORCELAIN);
+        pen.frontLine(-pen.w + 12, pen.h / 2, pen.w - 12, pen.h / 2, Detail.DRAWN);
     }
 
     private static void radiator(PiecePen pen) {

@@ -26,8 +26,13 @@ public final class SeatPlace {
 
     /** How far a seat has to go forward to stand on a rug with its front legs; empty if it does, or is not near it. */
     public static OptionalDouble offRugMm(Furnishing seat, Furnishing rug) {
+        return offRug(seat, rug).stream().mapToDouble(Segment::length).findFirst();
+    }
+
+    /** From the front legs of a seat to the rug before them; empty if they stand on it, or it is not near. */
+    public static Optional<Segment> offRug(Furnishing seat, Furnishing rug) {
         if (isOn(seat, rug)) {
-            return OptionalDouble.empty();
+            return Optional.empty();
         }
         var legs = LEGS_MM - seat.depth().mm() / 2;
         var ahead = new Segment(
@@ -39,6 +44,8 @@ public final class SeatPlace {
                 .min()
                 .stream()
                 .filter(mm -> mm > AT_EDGE_MM)
+                .mapToObj(
+                        mm -> new Segment(ahead.a(), ahead.a().plus(ahead.unit().times(mm))))
                 .findFirst();
     }
 

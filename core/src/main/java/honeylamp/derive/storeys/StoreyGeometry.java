@@ -26,6 +26,7 @@ import honeylamp.plan.RoomFit.CountsAs;
 import honeylamp.plan.RoomMark;
 import honeylamp.plan.Storey;
 import honeylamp.plan.Wall;
+import honeylamp.units.Length;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -159,6 +160,14 @@ public record StoreyGeometry(
     /** The room at a point, if there is one. */
     public Optional<Room> roomAt(Point p) {
         return rooms.stream().filter(r -> r.outline().contains(p)).findFirst();
+    }
+
+    /** From the floor to the ceiling at a point: as high as its room, or the storey. */
+    public Length clearHeightAt(Point p) {
+        return roomAt(p)
+                .flatMap(Room::mark)
+                .flatMap(mark -> mark.fit().height())
+                .orElse(storey.height());
     }
 
     /** Where chains of walls that do not close would have to be closed. */

@@ -10,10 +10,12 @@ import honeylamp.drawing.ink.Ink;
 import honeylamp.drawing.ink.Pen;
 import honeylamp.geometry.Figure;
 import honeylamp.geometry.Point;
+import honeylamp.geometry.Segment;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Plan;
 import honeylamp.takeoff.fit.FitCheck;
+import honeylamp.takeoff.fit.SeatCheck;
 import honeylamp.units.Length;
 import honeylamp.units.LengthText;
 import honeylamp.units.UnitSystem;
@@ -45,11 +47,23 @@ public final class FitSketch {
             out.add(new Mark.Fill(ground, new Ink(ScreenColours.BRICK.argb(), TIGHT_OPACITY)));
             out.add(new Mark.Stroke(ground, Pen.butt(penMm), TIGHT));
         }
+        for (var miss : SeatCheck.of(geometry, piece)) {
+            out.addAll(missed(frame, miss.line(), units, penMm));
+        }
         for (var gap : BesidePiece.of(geometry, piece)) {
             if (gap.mm() >= LEAST_MM) {
                 length(out, frame, gap, PieceHandles.turn(piece), units, penMm);
             }
         }
+        return out;
+    }
+
+    /** What is wrong between a seat and its rug or its screen: a dashed line with its length. */
+    private static List<Mark> missed(PaperFrame frame, Segment line, UnitSystem units, double penMm) {
+        var out = new ArrayList<Mark>();
+        var pen = Pen.butt(1.8 * penMm).dashed(6 * penMm, 4 * penMm);
+        out.add(new Mark.Stroke(frame.paper(Figure.line(line.a(), line.b())), pen, TIGHT));
+        out.addAll(Sketches.words(frame, line.middle(), LengthText.rounded(Length.ofMm(line.length()), units), penMm));
         return out;
     }
 

@@ -104,6 +104,8 @@ public final class FitRules {
                 "dresser",
                 "sideboard",
                 "tall-unit");
+        put(out, front(300, "to reach it"), "light-switch");
+        put(out, front(100, "so that it warms the room"), "radiator", "radiator-column", "towel-rail");
         put(out, front(500, "to stand before it"), "wardrobe-sliding", "wardrobe-open", "bookcase", "office-shelf");
         put(
                 out,

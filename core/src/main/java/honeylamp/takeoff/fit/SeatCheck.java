@@ -5,15 +5,18 @@ import honeylamp.catalogue.piece.Furnishings;
 import honeylamp.derive.pointing.SeatPlace;
 import honeylamp.derive.snags.Snag;
 import honeylamp.derive.storeys.LaidStorey;
+import honeylamp.derive.storeys.StoreyGeometry;
+import honeylamp.geometry.Segment;
+import honeylamp.plan.ElementId;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Wall;
 import honeylamp.units.Length;
 import honeylamp.units.LengthText;
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /** Seats whose front legs just miss the rug before them, and seats too near to their screen or too far from it. */
 public final class SeatCheck {
@@ -38,23 +41,53 @@ public final class SeatCheck {
 
     private static final double LEAST_HIGH_MM = 550;
 
+    /** A rug or a screen farther than this is not that of a seat. */
+    private static final double NEAR_MM = 12_000;
+
     private SeatCheck() {}
+
+    /**
+     * A seat that stands wrongly to its rug or its screen.
+     *
+     * @param line from the seat to the other, in plan mm
+     */
+    public record Miss(Snag.Kind kind, Furnishing seat, Furnishing other, Segment line) {}
 
     /** What is wrong with the seats of a storey, in words. */
     public static List<Snag> of(LaidStorey storey) {
-        var pieces = storey.storey().furnishings().stream()
-                .filter(f -> f.works() != Wall.Works.REMOVED)
+        var pieces = standing(storey.geometry());
+        return pieces.stream()
+                .filter(SeatCheck::isSeat)
+                .flatMap(seat -> misses(storey.geometry(), seat, pieces).stream())
+                .map(miss -> snag(storey, miss))
                 .toList();
-        var rugs = pieces.stream().filter(f -> RUGS.contains(f.kind())).toList();
-        var screens = pieces.stream().filter(f -> SCREENS.contains(f.kind())).toList();
-        var out = new ArrayList<Snag>();
-        for (var seat : pieces) {
-            if (isSeat(seat)) {
-                rug(storey, seat, rugs).ifPresent(out::add);
-                screen(storey, seat, screens).ifPresent(out::add);
-            }
+    }
+
+    /** What is wrong with a piece, wherever it now is: as a seat, as the rug of seats, or as their screen. */
+    public static List<Miss> of(StoreyGeometry geometry, Furnishing piece) {
+        if (!matters(piece)) {
+            return List.of();
         }
-        return out;
+        var others = standing(geometry).stream()
+                .filter(f -> !f.id().equals(piece.id()))
+                .filter(f -> f.at().point().distance(piece.at().point()) < NEAR_MM);
+        var all = Stream.concat(others, Stream.of(piece)).toList();
+        return all.stream()
+                .filter(SeatCheck::isSeat)
+                .flatMap(seat -> misses(geometry, seat, all).stream())
+                .filter(m -> m.seat.equals(piece) || m.other.equals(piece))
+                .toList();
+    }
+
+    private static List<Furnishing> standing(StoreyGeometry geometry) {
+        return geometry.storey().furnishings().stream()
+                .filter(f -> f.works() != Wall.Works.REMOVED)
+                .filter(SeatCheck::matters)
+                .toList();
+    }
+
+    private static boolean matters(Furnishing piece) {
+        return RUGS.contains(piece.kind()) || SCREENS.contains(piece.kind()) || isSeat(piece);
     }
 
     private static boolean isSeat(Furnishing piece) {
@@ -63,42 +96,55 @@ public final class SeatCheck {
                 && Furnishings.of(piece).filter(k -> k.group() == Group.SEATS).isPresent();
     }
 
-    private static Optional<Snag> rug(LaidStorey storey, Furnishing seat, List<Furnishing> rugs) {
+    private static List<Miss> misses(StoreyGeometry geometry, Furnishing seat, List<Furnishing> all) {
+        return Stream.of(offRug(seat, all), unlikeScreen(geometry, seat, all))
+                .flatMap(Optional::stream)
+                .toList();
+    }
+
+    private static Optional<Miss> offRug(Furnishing seat, List<Furnishing> all) {
+        var rugs = all.stream().filter(f -> RUGS.contains(f.kind())).toList();
         if (rugs.stream().anyMatch(r -> SeatPlace.isOn(seat, r))) {
             return Optional.empty();
         }
         return rugs.stream()
-                .filter(r -> SeatPlace.offRugMm(seat, r).isPresent())
-                .min(Comparator.comparingDouble(r -> SeatPlace.offRugMm(seat, r).getAsDouble()))
-                .map(r -> new Snag(
-                        Snag.Kind.SEAT_OFF_RUG,
-                        seat.at().point(),
-                        List.of(seat.id(), r.id()),
-                        "The front legs of " + Furnishings.label(seat) + " stand "
-                                + shown(storey, SeatPlace.offRugMm(seat, r).getAsDouble()) + " behind the rug."));
+                .flatMap(r -> SeatPlace.offRug(seat, r).stream().map(l -> new Miss(Snag.Kind.SEAT_OFF_RUG, seat, r, l)))
+                .min(Comparator.comparingDouble(m -> m.line.length()));
     }
 
-    private static Optional<Snag> screen(LaidStorey storey, Furnishing seat, List<Furnishing> screens) {
-        var room = storey.geometry().roomAt(seat.at().point());
-        for (var screen : screens) {
-            var view = SeatPlace.view(seat, screen)
-                    .filter(_ -> room.isPresent()
-                            && room.equals(storey.geometry().roomAt(screen.at().point())));
-            if (view.isPresent()) {
-                var wide = wideMm(screen);
-                var far = view.get().length();
-                if (far < NEAREST * wide || far > FARTHEST * wide) {
-                    return Optional.of(new Snag(
-                            Snag.Kind.SEAT_AND_SCREEN,
-                            view.get().middle(),
-                            List.of(seat.id(), screen.id()),
-                            Furnishings.label(seat) + " is " + shown(storey, far) + " from the screen; "
-                                    + shown(storey, NEAREST * wide) + " to " + shown(storey, FARTHEST * wide)
-                                    + " suit its size."));
-                }
-            }
+    private static Optional<Miss> unlikeScreen(StoreyGeometry geometry, Furnishing seat, List<Furnishing> all) {
+        return all.stream()
+                .filter(f -> SCREENS.contains(f.kind()))
+                .flatMap(s -> SeatPlace.view(seat, s).stream()
+                        .filter(v -> v.length() < NEAREST * wideMm(s) || v.length() > FARTHEST * wideMm(s))
+                        .map(v -> new Miss(Snag.Kind.SEAT_AND_SCREEN, seat, s, v)))
+                .filter(m -> isOneRoom(geometry, m))
+                .findFirst();
+    }
+
+    private static boolean isOneRoom(StoreyGeometry geometry, Miss miss) {
+        var room = geometry.roomAt(miss.seat.at().point());
+        return room.isPresent() && room.equals(geometry.roomAt(miss.other.at().point()));
+    }
+
+    private static Snag snag(LaidStorey storey, Miss miss) {
+        var seat = miss.seat;
+        var far = shown(storey, miss.line.length());
+        var about = List.<ElementId>of(seat.id(), miss.other.id());
+        if (miss.kind == Snag.Kind.SEAT_OFF_RUG) {
+            return new Snag(
+                    miss.kind,
+                    seat.at().point(),
+                    about,
+                    "The front legs of " + Furnishings.label(seat) + " stand " + far + " behind the rug.");
         }
-        return Optional.empty();
+        var wide = wideMm(miss.other);
+        return new Snag(
+                miss.kind,
+                miss.line.middle(),
+                about,
+                Furnishings.label(seat) + " is " + far + " from the screen; " + shown(storey, NEAREST * wide) + " to "
+                        + shown(storey, FARTHEST * wide) + " suit its size.");
     }
 
     /** How wide the picture on a screen is. */

@@ -127,7 +127,7 @@ public final class Delivery {
         }
         for (var entrance : entrances) {
             var stair = entrance.stair().orElseThrow();
-            var other = other(storey, stair).filter(s -> !seen.contains(s.id()));
+            var other = OtherEnd.of(storey, stair).map(OtherEnd::storey).filter(s -> !seen.contains(s.id()));
             var spot = spot(stair);
             var before = other.map(s -> legs(s, spot, seen)).orElse(List.of());
             if (!before.isEmpty()) {
@@ -154,14 +154,5 @@ public final class Delivery {
                                 ? Math.max(0, steps.walkMm() - ON_STAIR_MM)
                                 : Math.min(ON_STAIR_MM, steps.walkMm()))
                 .at();
-    }
-
-    /** The storey at the other end of a stair. */
-    private static Optional<LaidStorey> other(LaidStorey storey, FixedParts.Flights stair) {
-        return storey.plan().all().stream()
-                .filter(s -> !s.id().equals(storey.id()))
-                .filter(s -> s.fixedParts().stairs().stream()
-                        .anyMatch(f -> f.part().id().equals(stair.part().id()) && f.seen() != stair.seen()))
-                .findFirst();
     }
 }

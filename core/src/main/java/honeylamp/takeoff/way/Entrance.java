@@ -70,15 +70,20 @@ record Entrance(Point at, Point outwards, Optional<FixedParts.Flights> stair) {
     private static List<Entrance> ends(List<FixedParts.Flights> stairs, FixedParts.End end) {
         return stairs.stream()
                 .filter(s -> s.seen() == end)
-                .map(s -> {
-                    var isHead = end == FixedParts.End.HEAD;
-                    var risers = s.steps().risers();
-                    var edge = isHead ? risers.getLast() : risers.getFirst();
-                    var climbs = s.steps().spot(isHead ? s.steps().walkMm() : 0).unit();
-                    var outwards = climbs.times(isHead ? -1 : 1);
-                    return new Entrance(edge.middle().minus(outwards.times(BEFORE_STAIR_MM)), outwards, Optional.of(s));
-                })
+                .map(s -> new Entrance(before(s), outwards(s), Optional.of(s)))
                 .toList();
+    }
+
+    /** Where one stands before a stair, or has come off it. */
+    static Point before(FixedParts.Flights stair) {
+        var risers = stair.steps().risers();
+        var edge = stair.seen() == FixedParts.End.HEAD ? risers.getLast() : risers.getFirst();
+        return edge.middle().minus(outwards(stair).times(BEFORE_STAIR_MM));
+    }
+
+    private static Point outwards(FixedParts.Flights stair) {
+        var isHead = stair.seen() == FixedParts.End.HEAD;
+        return stair.steps().spot(isHead ? stair.steps().walkMm() : 0).unit().times(isHead ? -1 : 1);
     }
 
     /** Whether one end of a doorway is in a room of the house, and the other on no floor. */

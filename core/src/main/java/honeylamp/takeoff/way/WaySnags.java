@@ -120,6 +120,11 @@ public final class WaySnags {
                 : rooms.getFirst() + " and " + (rooms.size() == 2 ? rooms.get(1) : rooms.size() - 1 + " other rooms");
     }
 
+    /** Where a way is narrow, as the end of a sentence. */
+    public static String where(LaidStorey storey, NarrowPlace place) {
+        return place.door().isPresent() ? "at a door" : between(storey, place);
+    }
+
     /** What a way is narrow between, in words. */
     public static String between(LaidStorey storey, NarrowPlace place) {
         var names = place.between().stream().map(id -> name(storey, id)).toList();

@@ -106,6 +106,11 @@ public final class Ways {
         return entrances.stream().map(Entrance::at).toList();
     }
 
+    /** The doors or stairs by which one comes in. */
+    List<Entrance> comingIn() {
+        return entrances;
+    }
+
     /** The ways from where one comes in to all rooms, the largest room first. */
     public List<Reached> toRooms() {
         return toRooms;

@@ -139,7 +139,7 @@ class RunLayoutTest {
             }
             var series = Series.values()[chance.nextInt(2)];
             var width = new Length(100_000_000L + chance.nextInt(2_000_000_000));
-            var layout = RunLayout.of(new Run(series, Kind.DRAWERS, Run.Front.OPEN, units), width);
+            var layout = RunLayout.of(new Run(series, Kind.DRAWERS, Run.Front.OPEN, units, Run.Edge.SQUARE), width);
             var at = Length.ZERO;
             for (var part : layout.parts()) {
                 assertThat(part.from()).isEqualTo(at);

@@ -11,6 +11,7 @@ import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.edit.FurnishingEdits;
 import honeylamp.edit.Mending;
 import honeylamp.plan.Plan;
+import honeylamp.plan.Position;
 import honeylamp.units.Length;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -68,6 +69,32 @@ class SeatCheckTest {
                 List.of(plan.storeys().getFirst().furnishings().getFirst().id()),
                 90);
         assertThat(snags(away)).isEmpty();
+    }
+
+    /** While it is dragged: what would be wrong there, as told by seat, rug and screen alike. */
+    @Test
+    void whatIsWrongIsToldOfAPieceWhereverItNowIs() {
+        var plan = TestPlans.with(sofa(0), "rug", 3000, 2000, 10, 4000, 2500, 0); // up to 3,500: 125 before the legs
+        plan = TestPlans.with(plan, "screen-wall", 1400, 60, 800, 4000, 1030, 180);
+        var geometry = TestPlans.geometry(plan);
+        var pieces = plan.storeys().getFirst().furnishings();
+        var sofa = pieces.getFirst();
+        assertThat(SeatCheck.of(geometry, sofa)).singleElement().satisfies(m -> {
+            assertThat(m.kind()).isEqualTo(Snag.Kind.SEAT_OFF_RUG);
+            assertThat(m.line().length()).isCloseTo(125, within(0.01));
+        });
+        assertThat(SeatCheck.of(geometry, sofa.withAt(Position.ofMm(4000, 3875))))
+                .isEmpty();
+        var rug = pieces.get(1);
+        assertThat(SeatCheck.of(geometry, rug)).hasSize(1);
+        assertThat(SeatCheck.of(geometry, rug.withAt(Position.ofMm(4000, 2700))))
+                .isEmpty();
+        // its face 4,400 before the middle of the sofa: more than three times 1,400
+        var screen = pieces.get(2).withAt(Position.ofMm(4000, -430));
+        assertThat(SeatCheck.of(geometry, screen)).isEmpty(); // beyond the wall, in no room
+        assertThat(SeatCheck.of(geometry, sofa.withAt(Position.ofMm(4000, 5460))))
+                .extracting(SeatCheck.Miss::kind)
+                .contains(Snag.Kind.SEAT_AND_SCREEN);
     }
 
     @Test

@@ -96,6 +96,9 @@ public interface WindowActions {
     /** Asks for an SVG drawing of a piece, and puts it where is clicked next. */
     void pieceFromDrawing();
 
+    /** Asks for a picture of the real thing that the picked pieces stand for. */
+    void pictureOfPieces();
+
     /** Writes the own pieces a person keeps to a file for others. */
     void sharePieces();
 

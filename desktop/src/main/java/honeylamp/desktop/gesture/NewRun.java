@@ -2,7 +2,7 @@ package honeylamp.desktop.gesture;
 
 import honeylamp.catalogue.piece.Furnishings;
 import honeylamp.catalogue.piece.Runs;
-import honeylamp.edit.RunEdits.CornerUnit;
+import honeylamp.edit.RunEdits.InCorner;
 import honeylamp.edit.RunEdits.Like;
 import honeylamp.units.Length;
 import honeylamp.units.UnitSystem;
@@ -26,6 +26,13 @@ public record NewRun(String kind, Corner corner, Optional<Length> depth, Stand s
     private static final Length WIDER = Length.ofMm(300);
 
     private static final Length WIDER_INCHES = Length.ofInches(12);
+
+    /** So much of a blind unit opens, and so wide a board keeps the fronts beside it from meeting. */
+    private static final Length BLIND_OPENS = Length.ofMm(450);
+
+    private static final Length BLIND_FILLER = Length.ofMm(50);
+    private static final Length BLIND_OPENS_INCHES = Length.ofInches(18);
+    private static final Length BLIND_FILLER_INCHES = Length.ofInches(2);
 
     /** Where a run is laid. */
     public enum Stand {
@@ -52,7 +59,9 @@ public record NewRun(String kind, Corner corner, Optional<Length> depth, Stand s
     public enum Corner {
         UNIT("Corner unit", "corner-unit"),
         SLANTED("Slanted unit", "corner-diagonal"),
-        THROUGH("Runs through", "");
+        THROUGH("Runs through", ""),
+        /** It runs through too, with a unit in the corner of which a part opens. */
+        BLIND("Blind unit", "");
 
         private final String label;
         private final String kind;
@@ -79,9 +88,18 @@ public record NewRun(String kind, Corner corner, Optional<Length> depth, Stand s
                 made.height(),
                 Furnishings.of(kind).orElseThrow().bottom(),
                 Runs.of(kind, units).orElseThrow(),
-                kind.equals(Runs.COUNTER) && corner != Corner.THROUGH
-                        ? Optional.of(new CornerUnit(corner.kind, side))
-                        : Optional.empty());
+                kind.equals(Runs.COUNTER) ? inCorner(side, units) : new InCorner.Through());
+    }
+
+    private InCorner inCorner(Length side, UnitSystem units) {
+        return switch (corner) {
+            case UNIT, SLANTED -> new InCorner.CornerUnit(corner.kind, side);
+            case THROUGH -> new InCorner.Through();
+            case BLIND ->
+                units.isMetric()
+                        ? new InCorner.Blind(BLIND_OPENS, BLIND_FILLER)
+                        : new InCorner.Blind(BLIND_OPENS_INCHES, BLIND_FILLER_INCHES);
+        };
     }
 
     /** How deep it is where one measures so. */

@@ -110,6 +110,9 @@ public record WalkWay(Optional<Point> from, Optional<Point> to, Seen seen) imple
                 + narrowest
                         .map(n -> ", at least " + shown(scene, n.mm()) + " wide")
                         .orElse("")
+                + walked.before()
+                        .map(b -> "; before that " + shown(scene, b.mm()) + ", " + b.where())
+                        .orElse("")
                 + ". Click where another begins; F "
                 + (seen == Seen.ON_FOOT ? "shows where a wheelchair gets and turns." : "shows them on foot."));
     }

@@ -1,6 +1,7 @@
 package honeylamp.desktop.gesture.place;
 
 import honeylamp.catalogue.piece.FurnishingKind;
+import honeylamp.catalogue.piece.FurnishingKind.Hung;
 import honeylamp.catalogue.piece.FurnishingKind.Made;
 import honeylamp.catalogue.piece.Runs;
 import honeylamp.derive.pointing.AgainstWall;
@@ -65,21 +66,21 @@ public record PlaceFurnishing(FurnishingKind kind, Optional<Made> made, Optional
     private PlaceFurnishing aimed(Surroundings scene, Pointer pointer) {
         var p = pointer.at();
         var size = size(scene);
-        var wall = leans() && !pointer.keys().control()
+        var wall = kind.leans() && !pointer.keys().control()
                 ? AgainstWall.nearest(
                         scene.geometry(), p, size.width().mm(), size.depth().mm(), WALL_REACH_PX * scene.reachMm())
                 : Optional.<AgainstWall.Place>empty();
-        var bottom =
-                kind.stand() == Stand.ON_TOP ? StandsOn.top(scene.geometry().storey(), p) : kind.bottom();
+        var bottom = kind.stand() == Stand.ON_TOP
+                ? StandsOn.top(scene.geometry().storey(), p)
+                : hung(scene, p).bottom();
         var next = wall.map(w -> new Place(w.at(), w.turnDeg(), true, bottom))
                 .orElse(new Place(p, place.atWall ? 0 : place.turnDeg, false, bottom));
         return with(copy -> copy.pointer(Optional.of(p)).place(next));
     }
 
-    /** What hangs at a wall leans on it too; from the ceiling it hangs where it is put. */
-    private boolean leans() {
-        return kind.stand() == Stand.AT_WALL
-                || kind.stand() == Stand.ABOVE && kind.group() == FurnishingKind.Group.KITCHEN;
+    /** How it hangs at a place, if it hangs from the ceiling; a typed height stays as it is. */
+    private Hung hung(Surroundings scene, Point at) {
+        return kind.under(scene.geometry().clearHeightAt(at), size(scene).height(), made.map(Made::height));
     }
 
     @Override
@@ -126,7 +127,8 @@ public record PlaceFurnishing(FurnishingKind kind, Optional<Made> made, Optional
                 List.of(
                         new Readout.Field(WIDTH, LengthText.rounded(size.width(), scene.units())),
                         new Readout.Field(DEPTH, LengthText.rounded(size.depth(), scene.units())),
-                        new Readout.Field(HEIGHT, LengthText.rounded(size.height(), scene.units()))),
+                        new Readout.Field(
+                                HEIGHT, LengthText.rounded(hung(scene, place.at).height(), scene.units()))),
                 place.atWall ? "face" : "",
                 "Click to place. R turns, typed sizes remake it, Esc leaves.");
     }
@@ -149,7 +151,7 @@ public record PlaceFurnishing(FurnishingKind kind, Optional<Made> made, Optional
                         kind.key(),
                         size.width(),
                         size.depth(),
-                        size.height(),
+                        hung(scene, place.at).height(),
                         Position.of(place.at),
                         place.turnDeg)
                 .withBottom(place.bottom)

@@ -31,7 +31,7 @@ record ArrangeCard(WorkspaceModel model, CardFields parts) {
         if (PickedEdits.middle(model.now().currentStorey(), picked).isEmpty()) {
             return out; // what hangs in walls has ways of its own
         }
-        out.add(Widgets.section("Bring into line", lines(picked, Along.ACROSS), lines(picked, Along.UP)));
+        out.add(parts.folding("Bring into line", lines(picked, Along.ACROSS), lines(picked, Along.UP)));
         if (picked.size() > 2) {
             var gaps = Widgets.row();
             for (var along : Along.values()) {
@@ -44,7 +44,7 @@ record ArrangeCard(WorkspaceModel model, CardFields parts) {
                                         Arranging.distribute(parts.plan(), model.geometry(), picked, along),
                                         "Equal gaps")));
             }
-            out.add(Widgets.section("Equal gaps", gaps));
+            out.add(parts.folding("Equal gaps", gaps));
         }
         var atWall = atOneWall(picked);
         if (atWall.size() > 1) {
@@ -55,7 +55,7 @@ record ArrangeCard(WorkspaceModel model, CardFields parts) {
                     () -> model.edit(
                             FurnishingEdits.keepEven(parts.plan(), parts.at(), atWall), "Equal gaps along a wall")));
         }
-        out.add(Widgets.section("Turn and mirror", turning(picked)));
+        out.add(parts.folding("Turn and mirror", turning(picked)));
         out.add(together(picked));
         return out;
     }
@@ -98,7 +98,7 @@ record ArrangeCard(WorkspaceModel model, CardFields parts) {
                             "Each is picked by itself again (" + Keys.LET_GO.text() + ")",
                             model.picked()::letGo));
         }
-        return Widgets.section("As one", row);
+        return parts.folding("As one", row);
     }
 
     private HBox lines(Set<ElementId> picked, Along along) {

@@ -1,5 +1,6 @@
 package honeylamp.desktop.panel.card;
 
+import honeylamp.desktop.command.WindowActions;
 import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.desktop.panel.part.WordField;
 import honeylamp.edit.FurnishingEdits;
@@ -7,12 +8,19 @@ import honeylamp.plan.Buying;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Wall;
 import honeylamp.units.Money;
+import java.io.ByteArrayInputStream;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Function;
 import javafx.scene.Node;
+import javafx.scene.image.Image;
+import javafx.scene.image.ImageView;
+import javafx.scene.layout.VBox;
 
 /** What is known of a piece as it is bought, and what becomes of it in the building works. */
-record BuyingFields(CardFields parts) {
+record BuyingFields(CardFields parts, WindowActions window) {
+    private static final double SHOWN_PX = 120;
+
     Node of(Furnishing piece) {
         var buying = piece.buying();
         var price = new WordField(
@@ -31,6 +39,7 @@ record BuyingFields(CardFields parts) {
                 words("piece-source", "From whom", buying.source(), piece, buying::withSource),
                 price.hinted(),
                 words("piece-link", "Link", buying.link(), piece, buying::withLink),
+                picture(piece),
                 Widgets.toggle(
                         "Bought",
                         "piece-bought",
@@ -53,6 +62,31 @@ record BuyingFields(CardFields parts) {
                     }
                 })
                 .hinted();
+    }
+
+    /** What the real thing looks like; it stands on the shopping list in the place of the symbol. */
+    private Node picture(Furnishing piece) {
+        var choose = Widgets.button(
+                "Picture of it\u2026",
+                "piece-picture",
+                "A photograph of the real thing; it is shown here and on the shopping list",
+                window::pictureOfPieces);
+        if (piece.buying().picture().isEmpty()) {
+            return choose;
+        }
+        var seen = new ImageView(new Image(
+                new ByteArrayInputStream(piece.buying().picture().get().bytes()), SHOWN_PX, SHOWN_PX, true, true));
+        seen.setAccessibleText("Picture of it");
+        var none = Widgets.button(
+                "No picture",
+                "piece-picture-away",
+                "Takes the picture away",
+                () -> parts.model()
+                        .edit(
+                                FurnishingEdits.picture(
+                                        parts.plan(), parts.at(), List.of(piece.id()), Optional.empty()),
+                                "Take picture away"));
+        return new VBox(4, seen, Widgets.row(choose, none));
     }
 
     private void buy(Furnishing piece, Buying buying) {

@@ -2,6 +2,7 @@ package honeylamp.desktop.panel.card;
 
 import honeylamp.catalogue.KeptFinish;
 import honeylamp.catalogue.RoomUses.RoomNames;
+import honeylamp.desktop.command.WindowActions;
 import honeylamp.desktop.gesture.Choices;
 import honeylamp.desktop.panel.part.Content;
 import honeylamp.desktop.panel.part.Libraries;
@@ -47,6 +48,7 @@ public final class Card extends VBox {
     private static final double FRAME_PX = 4;
 
     private final WorkspaceModel model;
+    private final WindowActions window;
     private final Libraries libraries;
     private final CardFields parts;
     private final VBox content = new VBox(10);
@@ -105,8 +107,9 @@ public final class Card extends VBox {
     };
 
     /** A card on a model, with what a person keeps. */
-    public Card(WorkspaceModel model, Libraries libraries) {
+    public Card(WorkspaceModel model, WindowActions window, Libraries libraries) {
         this.model = model;
+        this.window = window;
         this.libraries = libraries;
         this.parts = new CardFields(model, libraries.finishes());
         setId("card");
@@ -172,7 +175,7 @@ public final class Card extends VBox {
             case ElementId.FurnishingId id ->
                 storey.elements()
                         .find(Furnishing.class, id)
-                        .map(new FurnishingCard(model, parts, libraries.pieces())::of)
+                        .map(new FurnishingCard(model, window, parts, libraries.pieces())::of)
                         .orElse(List.of());
             case ElementId.UnderlayId id ->
                 storey.elements()
@@ -291,7 +294,7 @@ public final class Card extends VBox {
     private List<Node> written(Workspace now, List<Underlay> underlays) {
         return now.showsUnderlay()
                 ? underlays.stream()
-                        .<Node>map(u -> Widgets.section(
+                        .<Node>map(u -> parts.folding(
                                 "Written lengths",
                                 new KnownLengthTable(model).of(u).toArray(Node[]::new)))
                         .toList()

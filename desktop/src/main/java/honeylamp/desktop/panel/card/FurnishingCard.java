@@ -5,6 +5,7 @@ import honeylamp.catalogue.piece.Furnishings;
 import honeylamp.catalogue.piece.PieceFinder;
 import honeylamp.catalogue.piece.Runs;
 import honeylamp.derive.pointing.BesidePiece;
+import honeylamp.desktop.command.WindowActions;
 import honeylamp.desktop.gesture.look.WalkWay;
 import honeylamp.desktop.panel.part.Library;
 import honeylamp.desktop.panel.part.Widgets;
@@ -13,6 +14,7 @@ import honeylamp.desktop.workspace.Keys;
 import honeylamp.desktop.workspace.Tool;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.FurnishingEdits;
+import honeylamp.edit.Hanging;
 import honeylamp.edit.Leaning;
 import honeylamp.edit.Outcome;
 import honeylamp.edit.OwnPieces;
@@ -26,13 +28,14 @@ import honeylamp.takeoff.way.DeliveryWords;
 import honeylamp.units.LengthText;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.DoubleFunction;
 import javafx.scene.Node;
 import javafx.scene.control.TextField;
 import javafx.scene.control.Tooltip;
 
 /** A furnishing as typed values. */
-record FurnishingCard(WorkspaceModel model, CardFields parts, Library<OwnPiece> kept) {
+record FurnishingCard(WorkspaceModel model, WindowActions window, CardFields parts, Library<OwnPiece> kept) {
     List<Node> of(Furnishing piece) {
         return piece.own()
                 .filter(_ -> model.now().tool() == Tool.DRAW_OWN)
@@ -100,8 +103,8 @@ record FurnishingCard(WorkspaceModel model, CardFields parts, Library<OwnPiece> 
         out.addAll(new PlacingFields(parts, piece).of());
         out.add(delivery(piece));
         out.add(new PieceToneFields(parts).of(piece));
-        out.add(new BuyingFields(parts).works(piece));
-        out.add(new BuyingFields(parts).of(piece));
+        out.add(new BuyingFields(parts, window).works(piece));
+        out.add(new BuyingFields(parts, window).of(piece));
         out.add(parts.delete());
         return out;
     }
@@ -117,7 +120,7 @@ record FurnishingCard(WorkspaceModel model, CardFields parts, Library<OwnPiece> 
         }
         return Leaning.gaps(model.geometry().network(), piece).isPresent()
                 ? "Stands at a wall, and follows it."
-                : "Stands loose.";
+                : Hanging.hangs(model.geometry(), piece) ? "Hangs from the ceiling, and follows it." : "Stands loose.";
     }
 
     /** What is left of its wall on both sides, typed, and what it keeps to. */
@@ -249,9 +252,12 @@ record FurnishingCard(WorkspaceModel model, CardFields parts, Library<OwnPiece> 
     }
 
     private void swap(Furnishing piece, PieceFinder.Found found) {
-        var bottom = found.kind().stand() == Stand.ON_TOP
-                ? piece.bottom()
-                : found.kind().bottom();
+        var hung = found.kind()
+                .under(
+                        model.geometry().clearHeightAt(piece.at().point()),
+                        found.made().height(),
+                        Optional.empty());
+        var bottom = found.kind().stand() == Stand.ON_TOP ? piece.bottom() : hung.bottom();
         model.edit(
                 FurnishingEdits.swap(
                         parts.plan(),
@@ -261,7 +267,7 @@ record FurnishingCard(WorkspaceModel model, CardFields parts, Library<OwnPiece> 
                         found.kind().own(),
                         found.made().width(),
                         found.made().depth(),
-                        found.made().height(),
+                        hung.height(),
                         bottom),
                 "Swap furnishing");
         model.say("It is " + found.kind().label() + " now, in the same place.");

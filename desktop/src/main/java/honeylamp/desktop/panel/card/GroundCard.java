@@ -39,7 +39,7 @@ record GroundCard(WorkspaceModel model, CardFields parts) {
             out.add(Widgets.quiet("A building that comes nearer to the boundary than this is a snag."));
         }
         if (ground.use() != Ground.Use.PLOT) {
-            out.add(Widgets.section(
+            out.add(parts.folding(
                     "Laid with something else",
                     parts.covering(List.of(new Surface.Site(ground.id())), "site", Place.GROUND, "Lay ground")
                             .toArray(Node[]::new)));

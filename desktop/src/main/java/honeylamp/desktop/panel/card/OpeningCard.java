@@ -45,15 +45,15 @@ record OpeningCard(WorkspaceModel model, CardFields parts) {
         distances(opening, out);
         heights(List.of(opening), out);
         make(opening, out);
-        out.add(Widgets.section("Keeps", keeps(opening)));
+        out.add(parts.folding("Keeps", keeps(opening)));
         out.addAll(hanging(List.of(opening)));
         sizes(opening, out);
-        out.add(Widgets.section(
+        out.add(parts.folding(
                 "Reveal",
                 parts.covering(List.of(new Surface.Reveal(id)), "reveal", Place.WALL, "Finish reveal")
                         .toArray(Node[]::new)));
         if (opening.sill().equals(Length.ZERO)) {
-            out.add(Widgets.section(
+            out.add(parts.folding(
                     "Threshold",
                     parts.covering(List.of(new Surface.Threshold(id)), "threshold", Place.FLOOR, "Lay threshold")
                             .toArray(Node[]::new)));
@@ -77,7 +77,7 @@ record OpeningCard(WorkspaceModel model, CardFields parts) {
         out.add(width(openings));
         heights(openings, out);
         var ids = ids(openings);
-        out.add(Widgets.section(
+        out.add(parts.folding(
                 "In their wall",
                 Widgets.button(
                         "Equal gaps",
@@ -257,7 +257,7 @@ record OpeningCard(WorkspaceModel model, CardFields parts) {
             return;
         }
         var sizes = FrameSizes.of(opening);
-        out.add(Widgets.section(
+        out.add(parts.folding(
                 "Follows from it",
                 fact(
                         "Rough opening",

@@ -122,11 +122,11 @@ record PartCard(WorkspaceModel model, CardFields parts) {
             out.add(Widgets.fact("Walking line", shown(f.steps().walkMm())));
             out.add(Widgets.fact("Floor above open from", "step " + (f.openFrom() + 1)));
         });
-        out.add(Widgets.section(
+        out.add(parts.folding(
                 "Treads",
                 parts.covering(steps(part, Surface.Tread::new), "treads", Place.FLOOR, "Finish treads")
                         .toArray(Node[]::new)));
-        out.add(Widgets.section(
+        out.add(parts.folding(
                 "Risers",
                 parts.covering(steps(part, Surface.Riser::new), "risers", Place.FLOOR, "Finish risers")
                         .toArray(Node[]::new)));

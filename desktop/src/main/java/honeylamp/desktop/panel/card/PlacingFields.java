@@ -119,7 +119,13 @@ record PlacingFields(CardFields parts, Furnishing piece) {
                     "piece-circle",
                     Length.ZERO,
                     v -> Outcome.done(FurnishingEdits.circle(parts.plan(), parts.at(), piece, many.count(), v)),
-                    "Place in a circle")
+                    "Place in a circle"),
+            parts.distance(
+                    "Fill the stretch, least gap",
+                    "piece-fill",
+                    Length.ZERO,
+                    v -> FurnishingEdits.fill(parts.model().geometry(), parts.plan(), piece, v),
+                    "Fill stretch")
         };
     }
 }

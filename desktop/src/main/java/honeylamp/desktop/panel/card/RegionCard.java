@@ -30,9 +30,9 @@ record RegionCard(WorkspaceModel model, CardFields parts) {
         out.add(Widgets.heading("Own region"));
         out.add(Widgets.fact("Covered area", AreaText.both(areaMm2(region))));
         out.addAll(place(region));
-        out.add(Widgets.section("Finish", finish(region).toArray(Node[]::new)));
+        out.add(parts.folding("Finish", finish(region).toArray(Node[]::new)));
         if (region.steps()) {
-            out.add(Widgets.section(
+            out.add(parts.folding(
                     "Its edges, all round",
                     parts.covering(edges(region), "region-edge", Place.WALL, "Finish edges")
                             .toArray(Node[]::new)));

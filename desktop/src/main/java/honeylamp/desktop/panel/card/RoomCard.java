@@ -76,7 +76,7 @@ record RoomCard(WorkspaceModel model, CardFields parts, Library<RoomNames> kept)
         RoomUses.of(fit.use()).ifPresent(use -> out.addAll(names(room, RoomUses.names(use, kept.all()))));
         RoomUses.of(fit.use())
                 .filter(use -> !use.pieces().isEmpty())
-                .ifPresent(use -> out.add(Widgets.section("One expects here", expected(room, use))));
+                .ifPresent(use -> out.add(parts.folding("One expects here", expected(room, use))));
         if (!StarterGroup.of(fit.use()).isEmpty() && room.mark().isPresent()) {
             out.add(Widgets.button(
                     "Furnish it",
@@ -87,10 +87,21 @@ record RoomCard(WorkspaceModel model, CardFields parts, Library<RoomNames> kept)
         if (room.mark().isPresent()) {
             out.add(repurposing(room));
         }
+        var standing = model.shown().geometry().furnishingsIn(room).stream()
+                .map(Furnishing::id)
+                .filter(id -> !id.isCopied())
+                .toList();
+        if (!standing.isEmpty()) {
+            out.add(Widgets.button(
+                    "Pick all that stands in it",
+                    "room-pick-pieces",
+                    "To colour it in one go, make it calmer or stronger, move it, or mark it for the works",
+                    () -> model.act(new Intent.TakeUp(Tool.PICK_PIECES), new Intent.Pick(Set.copyOf(standing)))));
+        }
         out.add(new WordField(
                         "Number", "room-number", fit.number(), n -> fit(room, f -> f.withNumber(n), "Number room"))
                 .hinted());
-        out.add(Widgets.section("Area", areas(room, fit).toArray(Node[]::new)));
+        out.add(parts.folding("Area", areas(room, fit).toArray(Node[]::new)));
         out.add(height(room, fit));
         if (!isFinished) {
             out.addAll(finishes(room));
@@ -124,13 +135,13 @@ record RoomCard(WorkspaceModel model, CardFields parts, Library<RoomNames> kept)
         plinth.add(build.plinthHeight(room));
         plinths(room).ifPresent(plinth::addAll);
         out.add(section("Plinth, all round", plinth));
-        out.add(Widgets.section("Each wall, and what is left of it", sides(room).toArray(Node[]::new)));
-        out.add(Widgets.section("Walls from the front", build.elevations(room)));
+        out.add(parts.folding("Each wall, and what is left of it", sides(room).toArray(Node[]::new)));
+        out.add(parts.folding("Walls from the front", build.elevations(room)));
         return out;
     }
 
-    private static VBox section(String heading, List<Node> nodes) {
-        return Widgets.section(heading, nodes.toArray(Node[]::new));
+    private Node section(String heading, List<Node> nodes) {
+        return parts.folding(heading, nodes.toArray(Node[]::new));
     }
 
     private void fit(Room room, UnaryOperator<RoomFit> change, String action) {

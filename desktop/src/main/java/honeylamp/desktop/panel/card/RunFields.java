@@ -16,6 +16,7 @@ import honeylamp.plan.Finish;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Run;
+import honeylamp.plan.Run.Edge;
 import honeylamp.plan.Run.Front;
 import honeylamp.plan.RunUnit;
 import honeylamp.plan.RunUnit.CutOut;
@@ -30,6 +31,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import javafx.scene.Node;
+import javafx.scene.layout.VBox;
 
 /** What a run of units is made up of: units asked for by their widths and places, the rest as it fills itself. */
 record RunFields(CardFields parts, Furnishing piece, Run run) {
@@ -45,6 +47,7 @@ record RunFields(CardFields parts, Furnishing piece, Run run) {
         }
         nodes.add(filling());
         if (piece.kind().equals(Runs.COUNTER)) {
+            nodes.add(edges());
             nodes.add(Widgets.button(
                     "Splash-back",
                     "run-splash-back",
@@ -60,7 +63,7 @@ record RunFields(CardFields parts, Furnishing piece, Run run) {
         nodes.add(told);
         nodes.add(OneSurface.row(
                 reach("Reach left", "run-reach-left", Side.LEFT), reach("Reach right", "run-reach-right", Side.RIGHT)));
-        return Widgets.section("Units, from left to right", nodes.toArray(Node[]::new));
+        return parts.folding("Units, from left to right", nodes.toArray(Node[]::new));
     }
 
     private void splashBack() {
@@ -179,6 +182,20 @@ record RunFields(CardFields parts, Furnishing piece, Run run) {
                             () -> make(run.withFront(front))));
         }
         return row;
+    }
+
+    private Node edges() {
+        var row = OneSurface.row();
+        for (var edge : Edge.values()) {
+            row.getChildren()
+                    .add(Widgets.toggle(
+                            edge.label(),
+                            "run-edge-" + edge.name().toLowerCase(Locale.ROOT),
+                            "How the front edge of its counter is made",
+                            run.edge() == edge,
+                            () -> make(run.withEdge(edge))));
+        }
+        return new VBox(2, Widgets.quiet("Edge of the counter"), row);
     }
 
     private Node usual() {

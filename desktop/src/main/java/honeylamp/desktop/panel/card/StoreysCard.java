@@ -30,12 +30,12 @@ import javafx.scene.layout.VBox;
 record StoreysCard(WorkspaceModel model, CardFields parts) {
     List<Node> nodes(Workspace now) {
         var out = new ArrayList<Node>();
-        out.add(Widgets.section("Storeys", list(now), adding(now)));
-        out.add(Widgets.section("This storey", heights(now).toArray(Node[]::new)));
+        out.add(parts.folding("Storeys", list(now), adding(now)));
+        out.add(parts.folding("This storey", heights(now).toArray(Node[]::new)));
         if (now.plan().storeys().size() > 1) {
-            out.add(Widgets.section("Seen through it", ghost(now).toArray(Node[]::new)));
+            out.add(parts.folding("Seen through it", ghost(now).toArray(Node[]::new)));
         }
-        out.add(Widgets.section("Lengths of the plan", units(now)));
+        out.add(parts.folding("Lengths of the plan", units(now)));
         return out;
     }
 

@@ -29,12 +29,12 @@ record UnderlayCard(WorkspaceModel model, CardFields parts) {
         out.add(Widgets.heading("Underlay"));
         out.add(Widgets.quiet(underlay.picture().name() + ", "
                 + underlay.picture().widthPx() + " \u00d7 " + underlay.picture().heightPx() + " px"));
-        out.add(Widgets.section(
+        out.add(parts.folding(
                 "Known lengths", new KnownLengthTable(model).of(underlay).toArray(Node[]::new)));
-        out.add(Widgets.section("Look", look(underlay).toArray(Node[]::new)));
-        out.add(Widgets.section("Place", place(underlay).toArray(Node[]::new)));
+        out.add(parts.folding("Look", look(underlay).toArray(Node[]::new)));
+        out.add(parts.folding("Place", place(underlay).toArray(Node[]::new)));
         if (!underlay.notes().isEmpty()) {
-            out.add(Widgets.section("Notes on it", notes(underlay).toArray(Node[]::new)));
+            out.add(parts.folding("Notes on it", notes(underlay).toArray(Node[]::new)));
         }
         out.add(parts.delete());
         return out;

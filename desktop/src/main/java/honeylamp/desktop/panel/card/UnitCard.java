@@ -99,7 +99,7 @@ record UnitCard(WorkspaceModel model, CardFields parts) {
             }
         };
         field.setOnAction(_ -> make.run());
-        return List.of(Widgets.section(
+        return List.of(parts.folding(
                 rooms.size() == 1 ? "Repeat this room" : "Repeat these rooms",
                 field,
                 Widgets.button(

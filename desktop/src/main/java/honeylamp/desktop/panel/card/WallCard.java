@@ -65,10 +65,10 @@ record WallCard(WorkspaceModel model, CardFields parts) {
                         "In boards", m.words(wall.length(), parts.plan().units()))));
         out.add(types(List.of(id), wall.type()));
         out.add(works(List.of(id), wall.works()));
-        out.add(Widgets.section("Body beside the drawn line", sides(wall)));
-        out.add(Widgets.section("Cut and lengthen", split(wall)));
-        out.add(Widgets.section("Copies beside it", copies(wall)));
-        out.add(Widgets.section("Turn and mirror", new ArrangeCard(model, parts).turning(Set.of(id))));
+        out.add(parts.folding("Body beside the drawn line", sides(wall)));
+        out.add(parts.folding("Cut and lengthen", split(wall)));
+        out.add(parts.folding("Copies beside it", copies(wall)));
+        out.add(parts.folding("Turn and mirror", new ArrangeCard(model, parts).turning(Set.of(id))));
         out.addAll(outside(wall));
         out.add(Widgets.row(
                 Widgets.button(
@@ -105,7 +105,7 @@ record WallCard(WorkspaceModel model, CardFields parts) {
                                 List.of(new View.Subject.OuterFace(
                                         parts.at(), wall.id(), side, View.Subject.USUAL_DEPTH)),
                                 "")));
-                out.add(Widgets.section(
+                out.add(parts.folding(
                         "Outer face to the " + OuterFaces.towards(storey, wall.id(), side),
                         nodes.toArray(Node[]::new)));
             }
@@ -279,8 +279,8 @@ record WallCard(WorkspaceModel model, CardFields parts) {
                         "walls-join",
                         "Two walls on one line that meet end to end",
                         () -> model.edit(WallShaping.join(parts.plan(), parts.at(), one, other), "Join walls")),
-                Widgets.section("Align", faces),
-                Widgets.section(
+                parts.folding("Align", faces),
+                parts.folding(
                         "Divide between them",
                         count,
                         Widgets.row(
@@ -330,7 +330,7 @@ record WallCard(WorkspaceModel model, CardFields parts) {
                             () -> model.edit(
                                     WallEdits.setType(parts.plan(), parts.at(), ids, type.id()), "Change wall type")));
         }
-        return Widgets.section("Type", box);
+        return parts.folding("Type", box);
     }
 
     /** What becomes of walls in the building works. */
@@ -346,7 +346,7 @@ record WallCard(WorkspaceModel model, CardFields parts) {
                             () -> model.edit(
                                     WallEdits.setWorks(parts.plan(), parts.at(), ids, works), "Change what stays")));
         }
-        return Widgets.section("In the works", row);
+        return parts.folding("In the works", row);
     }
 
     private String shown(Length length) {

@@ -39,20 +39,20 @@ record WallTypeCard(WorkspaceModel model, CardFields parts, Library<WallType> li
                     "Thickness",
                     LengthText.roundedWithUnit(type.thickness(), parts.plan().units())));
         }
-        out.add(Widgets.section(
+        out.add(parts.folding(
                 "Layers, from outside in",
                 new LayerFields(model, "layer", (layers, action) -> change(type, type.withLayers(layers), action))
                         .of(type.layers(), () -> new BuildUpLayer("Core", type.thickness()))));
-        out.add(Widgets.section("Load-bearing", carries(type)));
-        out.add(Widgets.section("How cut walls are filled", poche(type)));
-        out.add(Widgets.section("Height", height(type)));
+        out.add(parts.folding("Load-bearing", carries(type)));
+        out.add(parts.folding("How cut walls are filled", poche(type)));
+        out.add(parts.folding("Height", height(type)));
         out.add(Widgets.row(
                 Widgets.button("New type like it", "type-new", "A second type that begins like this one", () -> {
                     var added = WallTypeEdits.add(parts.plan(), type.withName(type.name() + " 2"));
                     draw(added, "New wall type");
                 }),
                 Widgets.button("Delete type", "type-delete", "Only a type no wall is of can go", () -> delete(type))));
-        out.add(Widgets.section("My library", libraryNodes(type).toArray(Node[]::new)));
+        out.add(parts.folding("My library", libraryNodes(type).toArray(Node[]::new)));
         return out;
     }
 

@@ -1,6 +1,7 @@
 package honeylamp.desktop.panel.part;
 
 import honeylamp.catalogue.KeptFinish;
+import honeylamp.catalogue.MinimumSets.MinimumSet;
 import honeylamp.catalogue.OpeningSizes.Product;
 import honeylamp.catalogue.RoomUses.RoomNames;
 import honeylamp.catalogue.SeenSets.SeenSet;
@@ -23,6 +24,7 @@ public record Libraries(
         Library<RoomNames> roomNames,
         Library<KeptFinish> finishes,
         Library<SeenSet> seenSets,
+        Library<MinimumSet> minimumSets,
         Library<OwnPiece> pieces,
         Library<AtHand> atHand,
         Library<RecentPlan> recent,

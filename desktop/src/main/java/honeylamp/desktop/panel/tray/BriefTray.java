@@ -1,5 +1,7 @@
 package honeylamp.desktop.panel.tray;
 
+import honeylamp.catalogue.MinimumSets;
+import honeylamp.catalogue.MinimumSets.MinimumSet;
 import honeylamp.catalogue.RoomUses;
 import honeylamp.catalogue.RoomUses.RoomUse;
 import honeylamp.catalogue.piece.FurnishingKind;
@@ -11,6 +13,7 @@ import honeylamp.derive.listing.BriefCheck.PieceItem;
 import honeylamp.derive.listing.BriefCheck.RoomItem;
 import honeylamp.desktop.panel.part.Content;
 import honeylamp.desktop.panel.part.LengthField;
+import honeylamp.desktop.panel.part.Library;
 import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.desktop.workspace.Workspace;
 import honeylamp.desktop.workspace.WorkspaceModel;
@@ -30,6 +33,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.BiFunction;
+import java.util.stream.Stream;
 import javafx.css.PseudoClass;
 import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
@@ -40,9 +44,9 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 /** The brief as a live checklist: what is wanted, ticked off as the plan comes to have it, and the least sizes. */
-record BriefTray(WorkspaceModel model) implements Content<BriefTray.Part> {
+record BriefTray(WorkspaceModel model, Library<MinimumSet> sets) implements Content<BriefTray.Part> {
     /** What is shown. */
-    record Part(BriefCheck check, Minimums least, UnitSystem units) {}
+    record Part(BriefCheck check, Minimums least, UnitSystem units, List<MinimumSet> kept) {}
 
     private static final PseudoClass MET = PseudoClass.getPseudoClass("met");
 
@@ -51,7 +55,8 @@ record BriefTray(WorkspaceModel model) implements Content<BriefTray.Part> {
         return new Part(
                 model.shown().briefCheck(),
                 now.plan().brief().minimums(),
-                now.plan().units());
+                now.plan().units(),
+                sets.all());
     }
 
     @Override
@@ -220,12 +225,35 @@ record BriefTray(WorkspaceModel model) implements Content<BriefTray.Part> {
 
     private List<Node> minimums() {
         var now = plan().brief().minimums();
+        var all = Stream.concat(MinimumSets.all().stream(), sets.all().stream()).toList();
         return List.of(
+                Widgets.menu(
+                        "As a set",
+                        "least-set",
+                        "All least sizes at once, what pieces need beside them too",
+                        all.stream().map(MinimumSet::name).toList(),
+                        i -> {
+                            model.edit(
+                                    BriefEdits.minimums(plan(), _ -> all.get(i).minimums()), "Set least sizes");
+                            model.say("Least sizes as in \"" + all.get(i).name() + "\".");
+                        }),
+                PageFields.words("Keep as", "least-set-name", "", this::keep),
                 least("Door, clear", "least-door", now.clearDoor(), Minimums::withClearDoor),
                 least("Nib", "least-nib", now.nib(), Minimums::withNib),
                 least("Before stairs", "least-landing", now.landing(), Minimums::withLanding),
                 least("Headroom", "least-headroom", now.headroom(), Minimums::withHeadroom),
                 least("Ways", "least-way", now.way(), Minimums::withWay));
+    }
+
+    private void keep(String name) {
+        var wrong = name.isBlank()
+                ? "A set is known by its name. Type one."
+                : sets.keep(new MinimumSet(name, plan().brief().minimums()));
+        if (wrong.isEmpty()) {
+            model.say("Kept: \"" + name + "\" is among the sets of least sizes, in all your plans.");
+        } else {
+            model.complain(wrong);
+        }
     }
 
     private Node least(String name, String id, Length value, BiFunction<Minimums, Length, Minimums> change) {

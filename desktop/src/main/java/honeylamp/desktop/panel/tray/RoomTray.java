@@ -1,7 +1,9 @@
 package honeylamp.desktop.panel.tray;
 
+import honeylamp.catalogue.MinimumSets.MinimumSet;
 import honeylamp.desktop.command.WindowActions;
 import honeylamp.desktop.panel.part.Content;
+import honeylamp.desktop.panel.part.Library;
 import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.desktop.workspace.Workspace;
 import honeylamp.desktop.workspace.WorkspaceModel;
@@ -20,8 +22,8 @@ import javafx.scene.layout.VBox;
 /** The rooms of the storey, units of rooms, and the brief. */
 record RoomTray(WorkspaceModel model, WindowActions window, UnitTray units, BriefTray brief)
         implements Content<RoomTray.Part> {
-    RoomTray(WorkspaceModel model, WindowActions window) {
-        this(model, window, new UnitTray(model, window), new BriefTray(model));
+    RoomTray(WorkspaceModel model, WindowActions window, Library<MinimumSet> sets) {
+        this(model, window, new UnitTray(model, window), new BriefTray(model, sets));
     }
 
     /** A room as it is listed. */

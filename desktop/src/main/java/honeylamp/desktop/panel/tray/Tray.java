@@ -133,7 +133,7 @@ public final class Tray extends VBox {
                         libraries.products());
             case FIXED -> new PartTray(model, window, thumbnails, catalogue(libraries, "parts", "Find a fixed part"));
             case SITE -> new SiteTray(model, window, thumbnails, catalogue(libraries, "site", "Find a ground"));
-            case ROOMS -> new RoomTray(model, window);
+            case ROOMS -> new RoomTray(model, window, libraries.minimumSets());
             case FINISHES ->
                 new FinishTray(model, window, thumbnails, catalogue(libraries, "finishes", "Find a finish"));
             case FURNISH ->

@@ -1,0 +1,219 @@
+package honeylamp.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import honeylamp.TestWalls;
+import honeylamp.catalogue.ScreenColours;
+import honeylamp.catalogue.piece.Runs;
+import honeylamp.demo.DemoFiles;
+import honeylamp.demo.place.QuillbackLane;
+import honeylamp.derive.runs.RunLayout;
+import honeylamp.drawing.Mark;
+import honeylamp.drawing.ink.Ink;
+import honeylamp.plan.ElementId;
+import honeylamp.plan.Furnishing;
+import honeylamp.plan.Keeping;
+import honeylamp.plan.Run;
+import honeylamp.plan.RunUnit;
+import honeylamp.store.PlanDocument;
+import honeylamp.units.Length;
+import java.awt.image.BufferedImage;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.input.KeyCode;
+import javax.imageio.ImageIO;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** What fits and what is too tight, and pieces that hang, fill and show what they are, in the real window. */
+class FitWindowTest {
+    private static List<Furnishing> pieces(WindowDriver w) throws Exception {
+        return w.plan().storeys().getFirst().furnishings();
+    }
+
+    private static void pick(WindowDriver w, ElementId id) throws Exception {
+        WindowDriver.onScreen(() -> {
+            w.model().pick(Set.of(id));
+            return null;
+        });
+        w.settle();
+    }
+
+    private static WindowDriver house() throws Exception {
+        var w = WindowDriver.with(PlanDocument.of(TestWalls.house()));
+        w.press("stage-furnish");
+        w.showCentred(3000, 2000, 10_000);
+        return w;
+    }
+
+    private static void place(WindowDriver w, String kind, double x, double y) throws Exception {
+        w.press("tool-new-piece");
+        w.press("piece-" + kind);
+        w.click(x, y);
+    }
+
+    private static boolean warns(WindowDriver w) throws Exception {
+        var brick = Ink.of(ScreenColours.BRICK.argb());
+        return WindowDriver.onScreen(() -> w.model().sketch().stream()
+                .anyMatch(m -> m instanceof Mark.Stroke s
+                        && s.ink().equals(brick)
+                        && !s.pen().dashMm().isEmpty()));
+    }
+
+    @Test
+    void aSeatTooNearToItsScreenIsSeenBeforeItIsPlaced() throws Exception {
+        try (var w = house()) {
+            place(w, "screen-wall", 4500, 3700); // its picture is 1,200 wide or more
+            w.press("tool-new-piece");
+            w.press("piece-armchair");
+            w.key(KeyCode.R);
+            w.key(KeyCode.R); // it looks up the page, at the screen
+            w.move(4500, 2900);
+            assertThat(warns(w)).isTrue();
+            w.move(4500, 1500);
+            assertThat(warns(w)).isFalse();
+        }
+    }
+
+    @Test
+    void aLampHangsFromTheCeilingAndFollowsIt() throws Exception {
+        try (var w = house()) {
+            var high = w.plan().storeys().getFirst().height();
+            place(w, "pendant", 4500, 2000);
+            var lamp = pieces(w).getFirst();
+            assertThat(lamp.top()).isEqualTo(high);
+            assertThat(lamp.bottom()).isEqualTo(Length.ofMm(1500));
+            pick(w, lamp.id());
+            assertThat(WindowDriver.onScreen(() -> w.robot.lookup(".label").queryAllAs(Label.class).stream()
+                            .map(Label::getText)
+                            .toList()))
+                    .contains("Hangs from the ceiling, and follows it.");
+            w.key(KeyCode.ESCAPE);
+            w.press("desk-storey");
+            w.fill("storey-height", "3000");
+            assertThat(pieces(w).getFirst().top()).isEqualTo(Length.ofMm(3000));
+            assertThat(pieces(w).getFirst().height()).isEqualTo(lamp.height());
+            w.key(KeyCode.CONTROL, KeyCode.Z);
+            assertThat(pieces(w)).containsExactly(lamp);
+        }
+    }
+
+    @Test
+    void aStretchOfWallIsFilledAndACounterHasAnEdge() throws Exception {
+        try (var w = house()) {
+            place(w, "bookcase", 4500, 3650);
+            pick(w, pieces(w).getFirst().id());
+            w.fill("piece-fill", "100");
+            assertThat(pieces(w))
+                    .hasSizeGreaterThan(1)
+                    .allSatisfy(f -> assertThat(f.keeping().rule()).isEqualTo(Keeping.Rule.EVEN));
+            w.key(KeyCode.CONTROL, KeyCode.Z);
+            w.key(KeyCode.CONTROL, KeyCode.Z);
+            w.press("tool-run-of-units");
+            w.press("run-corner-blind");
+            w.click(3700, 4000);
+            w.click(6000, 1000);
+            var runs = pieces(w).stream()
+                    .filter(f -> f.kind().equals(Runs.COUNTER))
+                    .toList();
+            assertThat(runs).hasSize(2);
+            assertThat(runs.stream()
+                            .flatMap(f -> RunLayout.of(f).orElseThrow().parts().stream())
+                            .filter(p -> p.asked().isPresent())
+                            .map(RunLayout.Part::kind))
+                    .containsExactlyInAnyOrder(RunUnit.Kind.BLIND, RunUnit.Kind.FILLER);
+            pick(w, runs.getFirst().id());
+            w.press("run-edge-rounded");
+            assertThat(pieces(w).getFirst().run().orElseThrow().edge()).isEqualTo(Run.Edge.ROUNDED);
+        }
+    }
+
+    @Test
+    void aPictureOfTheRealThingIsKeptWithIt(@TempDir Path folder) throws Exception {
+        var file = folder.resolve("chair.png");
+        ImageIO.write(new BufferedImage(600, 300, BufferedImage.TYPE_INT_RGB), "png", file.toFile());
+        try (var w = house()) {
+            place(w, "armchair", 4500, 2000);
+            var bare = pieces(w).getFirst();
+            pick(w, bare.id());
+            w.answers.picture = Optional.of(file);
+            w.press("piece-picture");
+            w.until(() -> pieces(w).getFirst().buying().picture().isPresent());
+            var picture = pieces(w).getFirst().buying().picture().orElseThrow();
+            assertThat(picture.widthPx()).isEqualTo(240);
+            assertThat(picture.heightPx()).isEqualTo(120);
+            w.press("piece-picture-away");
+            assertThat(pieces(w).getFirst()).isEqualTo(bare);
+            w.answers.picture = Optional.of(folder.resolve("none.png"));
+            w.press("piece-picture");
+            w.until(() -> w.message().startsWith("No picture was taken"));
+        }
+    }
+
+    @Test
+    void leastSizesAreTakenAsASetAndKeptAsOne() throws Exception {
+        try (var w = house()) {
+            w.press("stage-rooms");
+            FinishWindowTest.choose(w, "least-set", "Step-free, homes");
+            assertThat(w.plan().brief().minimums().way()).isEqualTo(Length.ofMm(1200));
+            assertThat(w.plan().brief().minimums().beside("wc", "front")).contains(Length.ofMm(1200));
+            w.fill("least-way", "1100");
+            w.fill("least-set-name", "Our office");
+            MenuButton sets = w.node("least-set");
+            assertThat(WindowDriver.onScreen(
+                            () -> sets.getItems().stream().map(i -> i.getText()).toList()))
+                    .endsWith("Our office");
+            FinishWindowTest.choose(w, "least-set", "Usual in homes");
+            FinishWindowTest.choose(w, "least-set", "Our office");
+            assertThat(w.plan().brief().minimums().way()).isEqualTo(Length.ofMm(1100));
+            w.fill("least-set-name", " ");
+            assertThat(w.plan().brief().minimums().way()).isEqualTo(Length.ofMm(1100));
+        }
+    }
+
+    @Test
+    void allThatStandsInARoomIsPickedFromItsCardAndItsSectionsFold() throws Exception {
+        try (var w = WindowDriver.with(DemoFiles.document())) {
+            w.press("stage-rooms");
+            var room = w.plan().storeys().getFirst().rooms().stream()
+                    .filter(r -> r.fit().use().equals("bedroom"))
+                    .findFirst()
+                    .orElseThrow();
+            var there = WindowDriver.onScreen(() -> w.model()
+                    .geometry()
+                    .furnishingsIn(
+                            w.model().geometry().roomAt(room.at().point()).orElseThrow()));
+            assertThat(there).hasSizeGreaterThan(1);
+            pick(w, room.id());
+            w.press("fold-area");
+            assertThat(WindowDriver.onScreen(
+                            () -> w.model().now().choices().round().folded()))
+                    .contains("Area");
+            w.press("fold-area");
+            w.press("room-pick-pieces");
+            assertThat(WindowDriver.onScreen(() -> w.model().now().selection()))
+                    .containsExactlyInAnyOrderElementsOf(
+                            there.stream().map(Furnishing::id).toList());
+            w.press("pieces-calmer");
+            assertThat(pieces(w))
+                    .filteredOn(f -> there.stream().anyMatch(t -> t.id().equals(f.id())))
+                    .allSatisfy(f -> assertThat(f.tones()).isNotEmpty());
+        }
+    }
+
+    @Test
+    void upstairsTheWaysTellWhatIsNarrowBelow() throws Exception {
+        try (var w = WindowDriver.with(PlanDocument.of(QuillbackLane.plan()))) {
+            var below = w.plan().storeys().getFirst().name();
+            w.key(KeyCode.PAGE_UP);
+            w.press("stage-furnish");
+            w.press("tool-ways");
+            w.until(() -> w.model().readout().hint().contains("before that"));
+            assertThat(WindowDriver.onScreen(() -> w.model().readout().hint())).contains(below);
+        }
+    }
+}
