@@ -12,10 +12,13 @@ import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.drawing.Mark;
 import honeylamp.drawing.Mark.Align;
 import honeylamp.drawing.Remembered;
+import honeylamp.drawing.ink.Decoded;
 import honeylamp.drawing.ink.Ink;
+import honeylamp.drawing.ink.Pixels;
 import honeylamp.drawing.ink.Typeface;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Figure;
+import honeylamp.geometry.Point;
 import honeylamp.illustrate.building.WallArt;
 import honeylamp.illustrate.furniture.FurnitureArt;
 import honeylamp.illustrate.ground.FloorArt;
@@ -30,6 +33,7 @@ import honeylamp.plan.LineRole;
 import honeylamp.plan.Page.Listing;
 import honeylamp.plan.Position;
 import honeylamp.plan.Showing.Kind;
+import honeylamp.plan.SmallPicture;
 import honeylamp.plan.TextRole;
 import honeylamp.takeoff.ColourKey;
 import honeylamp.takeoff.FinishKey;
@@ -416,9 +420,17 @@ final class SheetLists {
     private List<Mark> seen(Furnishing piece, Box box) {
         return piece.buying()
                 .picture()
-                .flatMap(p -> RealThing.in(box, p))
-                .map(List::of)
+                .flatMap(p -> Decoded.of(p.bytes(), SmallPicture.MOST_PX))
+                .map(pixels -> List.<Mark>of(new Mark.Image(pixels, within(box, pixels))))
                 .orElseGet(() -> picture(piece, box));
+    }
+
+    /** As large as a box holds it, in its middle. */
+    private static Box within(Box box, Pixels pixels) {
+        var scale = Math.min(box.width() / pixels.width(), box.height() / pixels.height()) / 2;
+        var o = box.centre();
+        var half = new Point(pixels.width() * scale, pixels.height() * scale);
+        return Box.around(List.of(o.minus(half), o.plus(half)));
     }
 
     /** A piece from above, as large as a box holds. */

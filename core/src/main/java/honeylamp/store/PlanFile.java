@@ -15,6 +15,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.regex.Pattern;
+import java.util.zip.CRC32;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
 import java.util.zip.ZipFile;
@@ -151,6 +152,12 @@ public final class PlanFile {
         if (json.isEmpty()) {
             return tooLarge(where);
         }
+        if (!isWhole(entry, json.get())) {
+            return refused(
+                    "The plan in the file is damaged: its bytes are not those that were written",
+                    where,
+                    "Copy it again from where it came from, or open an older copy.");
+        }
         return switch (PlanJson.read(json.get(), where)) {
             case PlanJson.Read.Good(var plan, var document, var more) -> {
                 mended.addAll(more);
@@ -158,6 +165,13 @@ public final class PlanFile {
             }
             case PlanJson.Read.Bad(var problem) -> new Opened.Refused(problem);
         };
+    }
+
+    /** Reading an archive does not compare check sums: a length could lose digits and nobody would know. */
+    private static boolean isWhole(ZipEntry entry, byte[] bytes) {
+        var sum = new CRC32();
+        sum.update(bytes);
+        return entry.getCrc() == sum.getValue();
     }
 
     /** The bytes of an entry, whatever size its header claims; empty if there are more than allowed. */

@@ -82,6 +82,32 @@ class DamagedFilesTest {
         assertThat(refused).isGreaterThan(DAMAGES / 2);
     }
 
+    /** Written without being packed, one digit of a length is another: still a plan, but not the one that was saved. */
+    @Test
+    void aLengthThatLostItsDigitsIsNotOpened() throws IOException {
+        var json = PlanJson.bytes(PlanJson.write(SailclothYard.plan()));
+        var sum = new java.util.zip.CRC32();
+        sum.update(json);
+        var file = folder.resolve("digit.honeylamp");
+        try (var zip = new java.util.zip.ZipOutputStream(Files.newOutputStream(file))) {
+            var entry = new java.util.zip.ZipEntry("plan.json");
+            entry.setMethod(java.util.zip.ZipEntry.STORED);
+            entry.setSize(json.length);
+            entry.setCrc(sum.getValue());
+            zip.putNextEntry(entry);
+            zip.write(json);
+        }
+        assertThat(PlanFile.open(file)).isInstanceOf(PlanFile.Opened.Good.class);
+        var bytes = Files.readAllBytes(file);
+        var at = new String(bytes, StandardCharsets.ISO_8859_1).indexOf("7000");
+        bytes[at] = '1';
+        Files.write(file, bytes);
+        assertThat(PlanFile.open(file))
+                .isInstanceOfSatisfying(
+                        PlanFile.Opened.Refused.class,
+                        r -> assertThat(r.problem().sentence()).contains("not those that were written"));
+    }
+
     /** Changed within the text itself, where no checksum tells: the plan may differ but hangs together. */
     @Test
     void aPlanWhoseTextWasChangedStillHangsTogetherOrIsRefused() throws IOException {
