@@ -1,6 +1,7 @@
 package honeylamp.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.TestWalls;
 import honeylamp.catalogue.ScreenColours;
@@ -8,6 +9,7 @@ import honeylamp.catalogue.piece.Runs;
 import honeylamp.demo.DemoFiles;
 import honeylamp.demo.place.QuillbackLane;
 import honeylamp.derive.runs.RunLayout;
+import honeylamp.derive.snags.Snag;
 import honeylamp.drawing.Mark;
 import honeylamp.drawing.ink.Ink;
 import honeylamp.plan.ElementId;
@@ -215,5 +217,46 @@ class FitWindowTest {
             w.until(() -> w.model().readout().hint().contains("before that"));
             assertThat(WindowDriver.onScreen(() -> w.model().readout().hint())).contains(below);
         }
+    }
+
+    /** A sofa before a table becomes two armchairs; their wall comes 300 nearer: they go with it, and it is said that it is tight. */
+    @Test
+    void aLivingRoomIsFurnishedChangedAndItsWallMoved() throws Exception {
+        try (var w = house()) {
+            place(w, "sofa", 2750, 2400);
+            place(w, "low-table", 4150, 2400);
+            place(w, "screen-unit", 5600, 2400);
+            var sofa = pieces(w).getFirst();
+            assertThat(sofa.turnDeg()).isEqualTo(90); // its back to the partition
+            w.press("tool-pick-and-move");
+            pick(w, sofa.id());
+            w.fill("piece-swap", "armchair");
+            w.press("piece-another");
+            var chairs = pieces(w).stream().filter(f -> f.kind().equals("armchair")).toList();
+            assertThat(chairs).hasSize(2);
+            var before = chairs.getFirst();
+            var tight = tight(w);
+            w.press("stage-walls");
+            w.press("tool-pick-and-move");
+            w.drag(2500, 3000, 2800, 3000);
+            var moved = w.plan().storeys().getFirst().walls().getLast();
+            assertThat(moved.from().x().mm() - 2500).isBetween(250.0, 350.0);
+            var by = moved.from().x().mm() - 2500;
+            var after = pieces(w).stream()
+                    .filter(f -> f.id().equals(before.id()))
+                    .findFirst()
+                    .orElseThrow();
+            assertThat(after.at().x().mm() - before.at().x().mm()).isCloseTo(by, within(0.01));
+            w.press("stage-furnish");
+            assertThat(tight(w)).isGreaterThanOrEqualTo(tight);
+            w.key(KeyCode.CONTROL, KeyCode.Z);
+            assertThat(pieces(w)).contains(before);
+        }
+    }
+
+    private static long tight(WindowDriver w) throws Exception {
+        return WindowDriver.onScreen(() -> w.model().shown().snags().stream()
+                .filter(s -> s.kind() == Snag.Kind.PIECE_TIGHT)
+                .count());
     }
 }
