@@ -233,6 +233,7 @@ public final class Mending {
                     PIECE_FAR_OFF,
                     PIECE_TIGHT,
                     SEAT_AND_SCREEN,
+                    SASH_AGAINST_PIECE,
                     NARROW_WAY,
                     REGION_OFF_SURFACE,
                     OFF_SHEET -> Optional.empty();

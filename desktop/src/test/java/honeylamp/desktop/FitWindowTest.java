@@ -232,7 +232,8 @@ class FitWindowTest {
             pick(w, sofa.id());
             w.fill("piece-swap", "armchair");
             w.press("piece-another");
-            var chairs = pieces(w).stream().filter(f -> f.kind().equals("armchair")).toList();
+            var chairs =
+                    pieces(w).stream().filter(f -> f.kind().equals("armchair")).toList();
             assertThat(chairs).hasSize(2);
             var before = chairs.getFirst();
             var tight = tight(w);

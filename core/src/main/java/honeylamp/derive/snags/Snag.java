@@ -73,6 +73,8 @@ public record Snag(Kind kind, Point where, List<ElementId> about, String sentenc
         LEAF_OVER_STAIR("leaf at a stair", Subject.SWING, Mends.BY_ITSELF),
         /** A leaf that meets a piece of furniture or a fixture. */
         LEAF_AGAINST_PIECE("leaf against a piece", Subject.SWING, Mends.BY_ITSELF),
+        /** A sash of a window that meets a large piece when it opens. */
+        SASH_AGAINST_PIECE("window against a piece", Subject.SWING, Mends.BY_A_PERSON),
         /** Too little wall for a leaf to slide into. */
         POCKET_TOO_SHORT("pocket too short", Subject.SWING, Mends.BY_ITSELF),
         /** A door narrower than is wanted. */

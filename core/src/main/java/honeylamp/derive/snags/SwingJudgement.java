@@ -15,12 +15,14 @@ import honeylamp.geometry.Point;
 import honeylamp.geometry.Regions;
 import honeylamp.geometry.Ring;
 import honeylamp.plan.ElementId;
+import honeylamp.plan.Furnishing;
 import honeylamp.plan.Minimums;
 import honeylamp.plan.Opening;
 import honeylamp.plan.Opening.Hand;
 import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Plan;
 import honeylamp.plan.RoomFit;
+import honeylamp.plan.Wall;
 import honeylamp.units.Length;
 import honeylamp.units.LengthText;
 import honeylamp.units.UnitSystem;
@@ -43,6 +45,22 @@ public final class SwingJudgement {
 
     /** A leaf passes under steps higher than this. */
     private static final double HIGHEST_IN_THE_WAY_MM = 2000;
+
+    /** Sashes are about so wide. */
+    private static final double USUAL_SASH_MM = 1100;
+
+    /** The upper edge of a leaning sash comes in by so much of its height. */
+    private static final double LEANS = 0.25;
+
+    private static final double BESIDE_FACE_MM = 50;
+
+    /** A piece so deep and so long is not put aside to open a window. */
+    private static final double DEEP_MM = 300;
+
+    private static final double LONG_MM = 900;
+
+    /** A little higher than the sill is no matter. */
+    private static final double ABOVE_SILL_MM = 50;
 
     private final StoreyGeometry geometry;
     private final Minimums minimums;
@@ -87,9 +105,56 @@ public final class SwingJudgement {
             nibs(cut, out);
             store(cut, out);
         }
+        sashes(cut, out);
         pocket(cut, out);
         clearWidth(cut, out);
         return out;
+    }
+
+    /**
+     * Large pieces higher than the sill where sashes swing or lean into a room: what is small is put aside, and curtains hang
+     * there.
+     */
+    private void sashes(OpeningCut cut, List<Conflict> out) {
+        var opening = cut.opening();
+        var swings = opening.kind() == OpeningKind.CASEMENT_WINDOW;
+        if (!swings && opening.kind() != OpeningKind.TILT_WINDOW) {
+            return;
+        }
+        var f = OpeningFrame.of(cut, Hand.FIRST);
+        var sash = f.widthMm() / Math.max(1, Math.round(f.widthMm() / USUAL_SASH_MM));
+        var deep = swings ? sash : LEANS * (opening.head().mm() - opening.sill().mm());
+        for (var side : List.of(1, -1)) {
+            var from = side * f.halfMm();
+            if (geometry.roomAt(f.at(f.widthMm() / 2, from + side * BESIDE_FACE_MM))
+                    .isEmpty()) {
+                continue;
+            }
+            var area = Outline.of(
+                    f.strip(0, f.widthMm(), Math.min(from, from + side * deep), Math.max(from, from + side * deep))
+                            .counterClockwise());
+            for (var piece : geometry.storey().furnishings()) {
+                if (standsBefore(piece, cut)) {
+                    met(area, List.of(Outline.of(Picking.footprint(piece))))
+                            .ifPresent(parts -> out.add(new Conflict(
+                                    Snag.Kind.SASH_AGAINST_PIECE,
+                                    parts,
+                                    List.of(opening.id(), piece.id()),
+                                    name(cut) + " meets a piece ("
+                                            + piece.kind().replace('-', ' ')
+                                            + ") if it opens into the room. Move the piece.")));
+                }
+            }
+            return; // of a window between two rooms the side it opens to is nobody's to guess
+        }
+    }
+
+    private static boolean standsBefore(Furnishing piece, OpeningCut cut) {
+        return Math.min(piece.width().mm(), piece.depth().mm()) >= DEEP_MM
+                && Math.max(piece.width().mm(), piece.depth().mm()) >= LONG_MM
+                && piece.top().mm() > cut.opening().sill().mm() + ABOVE_SILL_MM
+                && piece.bottom().compareTo(cut.opening().head()) < 0
+                && piece.works() != Wall.Works.REMOVED;
     }
 
     /** How doors of a kind are called in a sentence. */

@@ -30,6 +30,7 @@ import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /**
@@ -232,5 +233,31 @@ class SwingJudgementTest {
                 .containsExactlyInAnyOrder(
                         newest(plan).id(),
                         plan.storeys().getFirst().furnishings().getFirst().id());
+    }
+
+    /** A casement 1,200 wide in the north wall, its sill at 900: one sash, opening 1,200 into the room. */
+    @ParameterizedTest
+    @CsvSource({
+        "wardrobe, 1500, 600, 2200, 3600, true",
+        "wardrobe, 1500, 600, 2200, 2400, false", // it ends 1,300 before the wall
+        "sideboard, 1500, 450, 850, 3600, false", // lower than the sill
+        "floor-lamp, 350, 350, 1600, 3600, false", // put aside by hand
+        "curtain-side, 900, 120, 2400, 3900, false"
+    })
+    void aSashMeetsALargePieceHigherThanTheSill(String kind, double w, double d, double h, double y, boolean meets) {
+        var plan = TestPlans.opening(
+                TestPlans.clearRectangle(5000, 4000),
+                2,
+                OpeningKind.CASEMENT_WINDOW,
+                1900,
+                1200,
+                Hand.FIRST,
+                Swing.LEFT);
+        plan = TestPlans.with(plan, kind, w, d, h, 2500, y, 0);
+        var found = new SwingJudgement(TestPlans.geometry(plan), plan)
+                .snags().stream()
+                        .filter(s -> s.kind() == Snag.Kind.SASH_AGAINST_PIECE)
+                        .toList();
+        assertThat(found).hasSize(meets ? 1 : 0);
     }
 }
