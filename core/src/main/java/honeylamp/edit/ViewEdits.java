@@ -13,6 +13,7 @@ import honeylamp.plan.Position;
 import honeylamp.plan.Presentation;
 import honeylamp.plan.Showing;
 import honeylamp.plan.Side;
+import honeylamp.plan.Tiers;
 import honeylamp.plan.View;
 import honeylamp.plan.View.Crop;
 import honeylamp.plan.View.MovedName;
@@ -169,6 +170,17 @@ public final class ViewEdits {
         var to = side.turned(quarters.get());
         return Outcome.done(
                 changed(plan, view, Reach.THIS, v -> v.awayMm(to, tier) == awayMm ? v : v.moving(to, tier, awayMm)));
+    }
+
+    /** Says which dimensions a view, or all, have around the plan; those that were put by hand go to their places. */
+    public static Plan tiers(Plan plan, ViewId view, Reach reach, UnaryOperator<Tiers> change) {
+        return changed(plan, view, reach, v -> {
+            var other = change.apply(v.tiers());
+            return other.equals(v.tiers())
+                    ? v
+                    : v.with(copy -> copy.tiers(other)
+                            .movedTiers(other.rows().equals(v.tiers().rows()) ? v.movedTiers() : List.of()));
+        });
     }
 
     /** Lets all tiers of dimensions lie where they usually do in a view. */

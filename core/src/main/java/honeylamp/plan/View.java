@@ -27,6 +27,7 @@ import java.util.stream.Stream;
  * @param works which walls are seen, and whether they tell what becomes of them
  * @param moved names of rooms that were put elsewhere by hand
  * @param movedTiers tiers of dimensions that were put nearer or farther by hand
+ * @param tiers which dimensions it has around the plan
  */
 @RecordBuilder
 public record View(
@@ -41,7 +42,8 @@ public record View(
         Showing showing,
         Works works,
         List<MovedName> moved,
-        List<MovedTier> movedTiers)
+        List<MovedTier> movedTiers,
+        Tiers tiers)
         implements ViewBuilder.With {
     /** What a view shows. */
     public sealed interface Subject {
@@ -238,7 +240,8 @@ public record View(
                 Showing.USUAL,
                 Works.MARKED,
                 List.of(),
-                List.of());
+                List.of(),
+                Tiers.USUAL);
     }
 
     /** The storey it is a view of. */
@@ -272,12 +275,13 @@ public record View(
         var motion = Motion.turn(Point.ORIGIN, by);
         var part = crop.map(c -> c.moved(motion));
         var quarters = by / 90;
-        var tiers = quarters == Math.rint(quarters)
+        var moved = quarters == Math.rint(quarters)
                 ? movedTiers.stream()
                         .map(t -> new MovedTier(t.side().turned((int) quarters), t.tier(), t.awayMm()))
                         .toList()
                 : List.<MovedTier>of();
-        return with(copy -> copy.crop(part).turnDeg(to).movedTiers(tiers));
+        var rows = quarters == Math.rint(quarters) ? this.tiers.turned((int) quarters) : this.tiers;
+        return with(copy -> copy.crop(part).turnDeg(to).movedTiers(moved).tiers(rows));
     }
 
     /** The view as one draws in it: not turned, all of it, and what becomes of walls marked. */

@@ -1,6 +1,7 @@
 package honeylamp.store;
 
 import honeylamp.plan.Brief;
+import honeylamp.plan.Side;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Stream;
@@ -66,6 +67,7 @@ final class FieldDefaults {
             new Field(List.of("presentation", "views", "subject"), "depth", JSON.numberNode(1000)),
             new Field(VIEWS, "turnDeg", JSON.numberNode(0)),
             new Field(VIEWS, "movedTiers", JSON.arrayNode()),
+            new Field(VIEWS, "tiers", usualTiers()),
             new Field(FLOOR, "laying", JSON.nullNode()),
             new Field(FLOOR, "tone", JSON.nullNode()),
             new Field(FLOOR, "reason", JSON.stringNode("")),
@@ -106,6 +108,21 @@ final class FieldDefaults {
                 .put("price", 0)
                 .put("state", "wanted")
                 .putNull("picture");
+    }
+
+    /** Openings and overall on all sides. */
+    private static JsonNode usualTiers() {
+        var rows = JSON.arrayNode();
+        for (var side : Side.values()) {
+            for (var kind : List.of("openings", "overall")) {
+                rows.add(JSON.objectNode()
+                        .put("side", side.name().toLowerCase(Locale.ROOT))
+                        .put("kind", kind));
+            }
+        }
+        var out = JSON.objectNode().put("openings", "edges").put("jog", 20);
+        out.set("rows", rows);
+        return out;
     }
 
     private static List<String> within(List<String> object, String... further) {

@@ -5,6 +5,7 @@ import honeylamp.catalogue.MinimumSets.MinimumSet;
 import honeylamp.catalogue.OpeningSizes.Product;
 import honeylamp.catalogue.RoomUses.RoomNames;
 import honeylamp.catalogue.SeenSets.SeenSet;
+import honeylamp.catalogue.TierSets.TierSet;
 import honeylamp.output.WholeFile;
 import honeylamp.plan.ElementId.WallTypeId;
 import honeylamp.plan.OwnPiece;
@@ -54,6 +55,10 @@ public final class KeptFile<T> {
             (set, _) -> set,
             Integer.MAX_VALUE,
             FieldDefaults::fillSeenSets);
+
+    /** Dimensions around plans, under names. */
+    public static final KeptFile<TierSet> TIER_SETS =
+            new KeptFile<>(TierSet[].class, "sets of dimensions", TierSet::name, (set, _) -> set);
 
     /** The least sizes people keep to, under names. */
     public static final KeptFile<MinimumSet> MINIMUM_SETS =

@@ -18,6 +18,8 @@ import honeylamp.derive.storeys.AreaBasis;
 import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.derive.storeys.LaidStorey;
 import honeylamp.derive.storeys.StoreyGeometry;
+import honeylamp.derive.tiers.DimensionTiers;
+import honeylamp.derive.tiers.DimensionTiers.Tier;
 import honeylamp.geometry.Outline;
 import honeylamp.plan.Buying;
 import honeylamp.plan.ElementId;
@@ -29,6 +31,7 @@ import honeylamp.plan.RoomFit;
 import honeylamp.plan.RoomMark;
 import honeylamp.plan.Structure;
 import honeylamp.plan.Surface;
+import honeylamp.plan.Tiers;
 import honeylamp.plan.Wall;
 import honeylamp.sheet.SheetSnags;
 import honeylamp.takeoff.TileCount;
@@ -45,6 +48,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.ToDoubleFunction;
+import java.util.stream.IntStream;
 import tools.jackson.databind.json.JsonMapper;
 
 /** The plan in numbers, and its snags, for other programs. Names of fields are the shape of the JSON. */
@@ -52,6 +56,8 @@ public final class ReportJson {
     private static final JsonMapper MAPPER = JsonMapper.builder()
             .disable(tools.jackson.databind.MapperFeature.SORT_PROPERTIES_ALPHABETICALLY)
             .build();
+
+    private static final Tiers EVERY_TIER = Tiers.of(Tiers.Kind.values());
 
     private ReportJson() {}
 
@@ -68,7 +74,16 @@ public final class ReportJson {
             AreaPartOf areas,
             BigDecimal internal_gross_m2,
             BigDecimal external_gross_m2,
-            SitePart site) {}
+            SitePart site,
+            List<ChainPart> dimensions) {}
+
+    /**
+     * A tier of dimensions.
+     *
+     * @param parts_mm what lies between its stops, unrounded
+     * @param shown the same as they are shown; they add up to {@code total}
+     */
+    record ChainPart(String side, String tier, List<BigDecimal> parts_mm, List<String> shown, String total) {}
 
     /**
      * A surface that can be covered.
@@ -259,7 +274,23 @@ public final class ReportJson {
                         .sum()),
                 squareMetres(areas.internalGrossMm2()),
                 squareMetres(areas.externalGrossMm2()),
-                site(geometry));
+                site(geometry),
+                DimensionTiers.of(geometry, plan.rounding(), EVERY_TIER).stream()
+                        .flatMap(s -> s.tiers().stream())
+                        .map(ReportJson::chain)
+                        .toList());
+    }
+
+    private static ChainPart chain(Tier tier) {
+        var stops = tier.stopsMm();
+        return new ChainPart(
+                lower(tier.side().name()),
+                lower(tier.kind().name()),
+                IntStream.range(1, stops.size())
+                        .mapToObj(i -> mm(stops.get(i) - stops.get(i - 1)))
+                        .toList(),
+                tier.texts(),
+                tier.total());
     }
 
     private static SitePart site(StoreyGeometry geometry) {

@@ -33,7 +33,8 @@ class ReportJsonTest {
                         "areas",
                         "internal_gross_m2",
                         "external_gross_m2",
-                        "site");
+                        "site",
+                        "dimensions");
         assertThat(storey.path("rooms").get(0).propertyNames())
                 .containsExactly(
                         "id", "name", "use", "number", "counts", "area_m2", "areas", "perimeter_mm", "outline", "way");
@@ -120,5 +121,14 @@ class ReportJsonTest {
         assertThat(read(ReportJson.check(ReportJson.snags(SailclothYard.plan())))
                         .path("snags"))
                 .isEmpty();
+    }
+
+    /** Clear 5,000 by 4,000 within walls of 300. */
+    @Test
+    void itTellsTheDimensionsWithTheirSums() {
+        var report = ReportJson.report(TestPlans.clearRectangle(5000, 4000)).replaceAll("\\s+", " ");
+        assertThat(report)
+                .contains("\"side\" : \"south\", \"tier\" : \"walls\"")
+                .contains("\"shown\" : [ \"300\", \"5000\", \"300\" ], \"total\" : \"5600\"");
     }
 }

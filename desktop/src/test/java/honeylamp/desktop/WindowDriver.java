@@ -85,6 +85,7 @@ final class WindowDriver implements AutoCloseable {
                             new KeptInMemory<>(KeptFile.ROOM_NAMES),
                             new KeptInMemory<>(KeptFile.FINISHES),
                             new KeptInMemory<>(KeptFile.SEEN_SETS),
+                            new KeptInMemory<>(KeptFile.TIER_SETS),
                             new KeptInMemory<>(KeptFile.MINIMUM_SETS),
                             new KeptInMemory<>(KeptFile.PIECES),
                             new KeptInMemory<>(KeptFile.AT_HAND),

@@ -6,15 +6,20 @@ import honeylamp.geometry.Box;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
 import honeylamp.plan.Side;
+import honeylamp.plan.Tiers;
+import honeylamp.plan.Tiers.Kind;
 import honeylamp.units.Length;
 import honeylamp.units.Rounding;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 
 /**
- * The outer dimensions of a storey: for each of its four sides an overall tier and, where there are
- * openings or steps, an opening tier.
+ * The outer dimensions of a storey, for each of its four sides: openings or steps and what lies between, walls and what is
+ * clear between them, and the whole.
  */
 public final class DimensionTiers {
     /** Stops nearer than this are one stop. */
@@ -41,13 +46,22 @@ public final class DimensionTiers {
      * @param witnessMm for each stop, the coordinate across the side where the building begins
      * @param texts the shown lengths between neighbouring stops; as shown they add up to {@link #total}
      */
-    public record Tier(Side side, List<Double> stopsMm, List<Double> witnessMm, List<String> texts, String total) {}
+    public record Tier(
+            Side side, Kind kind, List<Double> stopsMm, List<Double> witnessMm, List<String> texts, String total) {
+        /** That it adds up, as a sum that anybody can do again. */
+        public String sum() {
+            return String.join(" + ", texts) + " = " + total;
+        }
+    }
+
+    /** A place where a witness line may stand; a corner gives way to others near it. */
+    private record Stop(Point at, boolean isCorner) {}
 
     /** The tiers of one side, innermost first. */
     public record SideTiers(Side side, Box building, List<Tier> tiers) {}
 
-    /** The tiers of all sides; none if there are no walls. */
-    public static List<SideTiers> of(StoreyGeometry geometry, Rounding rounding) {
+    /** The tiers of all sides that are wanted; none if there are no walls. */
+    public static List<SideTiers> of(StoreyGeometry geometry, Rounding rounding, Tiers wanted) {
         var shells = geometry.network().poche().stream().map(Outline::shell).toList();
         if (shells.isEmpty()) {
             return List.of();
@@ -57,26 +71,45 @@ public final class DimensionTiers {
                 .reduce(Box::union)
                 .orElseThrow();
         return Arrays.stream(Side.values())
-                .map(side -> new SideTiers(side, building, tiers(geometry, side, building, rounding)))
+                .map(side -> new SideTiers(side, building, tiers(geometry, side, building, rounding, wanted)))
                 .toList();
     }
 
-    private static List<Tier> tiers(StoreyGeometry geometry, Side side, Box building, Rounding rounding) {
+    private static List<Tier> tiers(StoreyGeometry geometry, Side side, Box building, Rounding rounding, Tiers wanted) {
         var least = side.alongX() ? building.minX() : building.minY();
         var most = side.alongX() ? building.maxX() : building.maxY();
         var edge = edge(side, building);
+        var ends = List.of(
+                new Point(least, cornerDepth(geometry, side, least, edge)),
+                new Point(most, cornerDepth(geometry, side, most, edge)));
         var tiers = new ArrayList<Tier>();
-        var stops = openingStops(geometry, side, least, most);
-        if (!stops.isEmpty()) {
-            stops.add(new Point(least, cornerDepth(geometry, side, least, edge)));
-            stops.add(new Point(most, cornerDepth(geometry, side, most, edge)));
-            tiers.add(tier(side, merged(stops), rounding));
+        if (wanted.has(side, Kind.OPENINGS)) {
+            var stops = openingStops(geometry, side, least, most, wanted);
+            if (!stops.isEmpty()) {
+                tiers.add(tier(side, Kind.OPENINGS, between(ends, stops), rounding));
+            }
         }
-        var overall = new ArrayList<Point>();
-        overall.add(new Point(least, cornerDepth(geometry, side, least, edge)));
-        overall.add(new Point(most, cornerDepth(geometry, side, most, edge)));
-        tiers.add(tier(side, overall, rounding));
+        if (wanted.has(side, Kind.WALLS)) {
+            var stops =
+                    between(ends, WallRuns.stops(geometry, side, wanted.jog().mm()));
+            if (stops.size() > 2) {
+                tiers.add(tier(side, Kind.WALLS, stops, rounding));
+            }
+        }
+        if (wanted.has(side, Kind.OVERALL)) {
+            tiers.add(tier(side, Kind.OVERALL, ends, rounding));
+        }
         return List.copyOf(tiers);
+    }
+
+    /** The two ends with the stops that lie between them. */
+    private static List<Point> between(List<Point> ends, List<Point> stops) {
+        var out = new ArrayList<>(ends);
+        stops.stream()
+                .filter(p -> p.x() > ends.getFirst().x() + SAME_STOP_MM
+                        && p.x() < ends.getLast().x() - SAME_STOP_MM)
+                .forEach(out::add);
+        return merged(out);
     }
 
     private static double edge(Side side, Box building) {
@@ -94,9 +127,10 @@ public final class DimensionTiers {
     }
 
     /** Corners of outer faces that look to this side, and jambs of openings in those square to it. */
-    private static List<Point> openingStops(StoreyGeometry geometry, Side side, double least, double most) {
+    private static List<Point> openingStops(
+            StoreyGeometry geometry, Side side, double least, double most, Tiers wanted) {
         var corners = shellCorners(geometry);
-        var stops = new ArrayList<Point>();
+        var stops = new ArrayList<Stop>();
         for (var outer : geometry.network().outerEdges()) {
             var facing = outer.outward().dot(side.outward());
             if (outer.face().length() < SHORTEST_FACE_MM || facing < FACING_COSINE || hidden(geometry, outer, side)) {
@@ -107,14 +141,38 @@ public final class DimensionTiers {
                 if (corners.stream().anyMatch(c -> c.distance(end) < SAME_STOP_MM)
                         && !offSquare(stop.x() - least)
                         && !offSquare(most - stop.x())) {
-                    stops.add(stop);
+                    stops.add(new Stop(stop, true));
                 }
             }
             if (facing >= SQUARE_COSINE) {
-                jambs(geometry, outer).forEach(jamb -> stops.add(seen(side, jamb)));
+                jambs(geometry, outer, wanted.openings()).forEach(jamb -> stops.add(new Stop(seen(side, jamb), false)));
             }
         }
-        return merged(stops).size() > 2 ? stops : new ArrayList<>();
+        var told = withoutJogs(stops, least, most, wanted.jog().mm());
+        return told.stream().anyMatch(p -> p.x() > least + SAME_STOP_MM && p.x() < most - SAME_STOP_MM)
+                ? told
+                : List.of();
+    }
+
+    /** Corners go that stand less than a jog beside another stop, or beside the end of the building. */
+    private static List<Point> withoutJogs(List<Stop> stops, double least, double most, double jogMm) {
+        var sorted = stops.stream()
+                .sorted(Comparator.comparingDouble((Stop s) -> s.at.x()).thenComparing(Stop::isCorner))
+                .toList();
+        var kept = new ArrayList<Stop>();
+        for (var stop : sorted) {
+            var x = stop.at.x();
+            var isAtEnd = x - least < jogMm && x > least + SAME_STOP_MM || most - x < jogMm && x < most - SAME_STOP_MM;
+            var isBesideLast = !kept.isEmpty() && x - kept.getLast().at.x() < jogMm;
+            if (stop.isCorner && (isAtEnd || isBesideLast)) {
+                continue;
+            }
+            if (isBesideLast && kept.getLast().isCorner) {
+                kept.removeLast();
+            }
+            kept.add(stop);
+        }
+        return kept.stream().map(Stop::at).toList();
     }
 
     /** Whether a corner stands so little off the building's edge that its wall is merely a bit off square. */
@@ -128,10 +186,12 @@ public final class DimensionTiers {
                 .toList();
     }
 
-    private static List<Point> jambs(StoreyGeometry geometry, WallNetwork.OuterFace outer) {
+    /** The jambs of the openings in an outer face, or their middles. */
+    private static List<Point> jambs(StoreyGeometry geometry, WallNetwork.OuterFace outer, Tiers.Openings measured) {
         var out = new ArrayList<Point>();
         for (var cut : geometry.cuts()) {
             if (cut.host().id().equals(outer.piece().wall().id())) {
+                var found = new ArrayList<Point>();
                 for (var jamb : List.of(
                         cut.left().a(),
                         cut.left().b(),
@@ -141,8 +201,13 @@ public final class DimensionTiers {
                     if (Math.abs(outer.face().offset(jamb)) < 1
                             && along > -1
                             && along < outer.face().length() + 1) {
-                        out.add(jamb);
+                        found.add(jamb);
                     }
+                }
+                if (measured == Tiers.Openings.CENTRES && found.size() == 2) {
+                    out.add(found.getFirst().towards(found.getLast(), 0.5));
+                } else {
+                    out.addAll(found);
                 }
             }
         }
@@ -172,7 +237,7 @@ public final class DimensionTiers {
     }
 
     private static List<Point> merged(List<Point> stops) {
-        stops.sort(java.util.Comparator.comparingDouble(Point::x).thenComparingDouble(Point::y));
+        stops.sort(Comparator.comparingDouble(Point::x).thenComparingDouble(Point::y));
         var out = new ArrayList<Point>();
         for (var stop : stops) {
             if (out.isEmpty() || stop.x() - out.getLast().x() > SAME_STOP_MM) {
@@ -183,31 +248,46 @@ public final class DimensionTiers {
     }
 
     /**
-     * Rounds the running distance once per stop, so that what is shown adds up to the shown total. It runs from the
-     * end from which the lengths come first in order, so that a mirrored plan has the mirrored texts.
+     * Rounds so that what is shown adds up to the shown total: all parts are rounded down, and those that lost most get one
+     * step more each until the sum is right. Of parts that lost as much the first in order goes first, counted from the
+     * end from which the lengths come first, so that a mirrored plan has the mirrored texts.
      */
-    private static Tier tier(Side side, List<Point> stops, Rounding rounding) {
+    private static Tier tier(Side side, Kind kind, List<Point> stops, Rounding rounding) {
         var lengths = new ArrayList<Length>();
         for (var i = 1; i < stops.size(); i++) {
             lengths.add(Length.ofMm(
                     Math.rint((stops.get(i).x() - stops.get(i - 1).x()) * 1000) / 1000));
         }
         var fromEnd = order(lengths.reversed(), lengths) < 0;
-        var running = 0.0;
-        var before = 0L;
-        var texts = new ArrayList<String>();
-        for (var length : fromEnd ? lengths.reversed() : lengths) {
-            running += length.mm();
-            var now = rounding.steps(Length.ofMm(running));
-            texts.add(rounding.shown(rounding.of(now - before)));
-            before = now;
-        }
+        var texts = shown(fromEnd ? lengths.reversed() : lengths, rounding);
+        var total = rounding.steps(lengths.stream().reduce(Length.ZERO, Length::plus));
         return new Tier(
                 side,
+                kind,
                 stops.stream().map(Point::x).toList(),
                 stops.stream().map(Point::y).toList(),
                 List.copyOf(fromEnd ? texts.reversed() : texts),
-                rounding.shown(rounding.of(before)));
+                rounding.shown(rounding.of(total)));
+    }
+
+    private static List<String> shown(List<Length> lengths, Rounding rounding) {
+        var step = rounding.step().nanometres();
+        var steps = lengths.stream()
+                .mapToLong(l -> Math.floorDiv(l.nanometres(), step))
+                .toArray();
+        var total = rounding.steps(lengths.stream().reduce(Length.ZERO, Length::plus));
+        var missing = total - Arrays.stream(steps).sum();
+        var byLoss = IntStream.range(0, steps.length)
+                .boxed()
+                .sorted(Comparator.comparingLong(
+                        (Integer i) -> -Math.floorMod(lengths.get(i).nanometres(), step)))
+                .toList();
+        for (var k = 0; k < missing && k < byLoss.size(); k++) {
+            steps[byLoss.get(k)]++;
+        }
+        return Arrays.stream(steps)
+                .mapToObj(n -> rounding.shown(rounding.of(n)))
+                .collect(Collectors.toCollection(ArrayList::new));
     }
 
     private static int order(List<Length> a, List<Length> b) {

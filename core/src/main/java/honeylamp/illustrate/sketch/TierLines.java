@@ -13,6 +13,7 @@ import honeylamp.illustrate.words.TierPlaces;
 import honeylamp.plan.Side;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 
 /** The lines of dimension tiers where a view draws them: to be taken up and put nearer or farther. */
@@ -31,6 +32,15 @@ public final class TierLines {
             var away = Math.max(TierPlaces.NEAREST_MM, fromBuildingMm) - TierPlaces.usualMm(index);
             return Math.rint(away * 10) / 10;
         }
+    }
+
+    /** Every tier with several parts that is seen, as a sum anybody can do again. */
+    public static List<String> sums(LaidView view) {
+        return TierPlaces.seen(view).stream()
+                .flatMap(s -> s.tiers().stream())
+                .filter(t -> t.texts().size() > 1)
+                .map(t -> t.side().label() + ", " + t.kind().label().toLowerCase(Locale.ROOT) + ": " + t.sum())
+                .toList();
     }
 
     /** The tier whose line is nearest to a point of the plan, if it is within reach. */

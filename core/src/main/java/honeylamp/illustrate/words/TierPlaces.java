@@ -39,7 +39,8 @@ public final class TierPlaces {
 
     /** The tiers of a view's storey, seen or not. */
     public static List<SideTiers> all(LaidView view) {
-        return DimensionTiers.of(view.storey().geometry(), view.plan().rounding());
+        return DimensionTiers.of(
+                view.storey().geometry(), view.plan().rounding(), view.view().tiers());
     }
 
     /** What tiers stay clear of outside the walls: balconies, overhangs and parked cars, in plan mm. */

@@ -29,6 +29,7 @@ import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.Structure;
+import honeylamp.plan.Tiers;
 import honeylamp.plan.Wall.BodySide;
 import honeylamp.sheet.SheetComposer;
 import honeylamp.takeoff.Takeoff;
@@ -166,7 +167,8 @@ class AnyPlanTest {
         }
         var snags = Snags.of(geometry, plan, REACH);
         for (var system : UnitSystem.values()) {
-            assertThat(DimensionTiers.of(geometry, Rounding.finest(system))).isNotNull();
+            assertThat(DimensionTiers.of(geometry, Rounding.finest(system), Tiers.USUAL))
+                    .isNotNull();
         }
         if (!snags.isEmpty() && random.nextInt(4) == 0) {
             var snag = any(random, snags);

@@ -3,12 +3,15 @@ package honeylamp.desktop.command;
 import static honeylamp.desktop.workspace.Keys.alone;
 import static honeylamp.desktop.workspace.Keys.controlSign;
 
+import honeylamp.catalogue.TierSets;
 import honeylamp.desktop.command.Command.Place;
 import honeylamp.desktop.command.Command.Where;
 import honeylamp.desktop.gesture.Choices.Docked;
 import honeylamp.desktop.workspace.Keys;
 import honeylamp.desktop.workspace.WorkspaceModel;
+import honeylamp.edit.ViewEdits;
 import java.util.List;
+import java.util.Locale;
 import javafx.scene.input.KeyCode;
 
 /** Commands about what is seen. */
@@ -111,6 +114,20 @@ final class SightCommands {
                 "All words of the window, up to twice the size",
                 Place.SEEN,
                 () -> window.style(window.style().larger(1)));
+        for (var set : TierSets.all()) {
+            into.add(
+                    "tiers-" + set.name().toLowerCase(Locale.ROOT).replace(' ', '-'),
+                    "Dimensions around the plan: " + set.name().toLowerCase(Locale.ROOT),
+                    "On all four sides of this view, or of all views",
+                    Place.SEEN,
+                    () -> model.edit(
+                            ViewEdits.tiers(
+                                    model.now().plan(),
+                                    model.now().worked().view(),
+                                    model.now().choices().presenting().reach(),
+                                    _ -> set.tiers()),
+                            "Choose dimensions"));
+        }
         into.add(
                 "text-smaller",
                 "Smaller words",

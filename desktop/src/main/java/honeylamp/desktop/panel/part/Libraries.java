@@ -5,6 +5,7 @@ import honeylamp.catalogue.MinimumSets.MinimumSet;
 import honeylamp.catalogue.OpeningSizes.Product;
 import honeylamp.catalogue.RoomUses.RoomNames;
 import honeylamp.catalogue.SeenSets.SeenSet;
+import honeylamp.catalogue.TierSets.TierSet;
 import honeylamp.plan.OwnPiece;
 import honeylamp.plan.Plan;
 import honeylamp.plan.WallType;
@@ -24,6 +25,7 @@ public record Libraries(
         Library<RoomNames> roomNames,
         Library<KeptFinish> finishes,
         Library<SeenSet> seenSets,
+        Library<TierSet> tierSets,
         Library<MinimumSet> minimumSets,
         Library<OwnPiece> pieces,
         Library<AtHand> atHand,

@@ -1,0 +1,95 @@
+package honeylamp.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import honeylamp.catalogue.TierSets;
+import honeylamp.demo.DemoFiles;
+import honeylamp.derive.tiers.DimensionTiers;
+import honeylamp.derive.tiers.DimensionTiers.Tier;
+import honeylamp.illustrate.words.TierPlaces;
+import honeylamp.plan.Side;
+import honeylamp.plan.Tiers;
+import honeylamp.plan.Tiers.Kind;
+import honeylamp.units.Length;
+import java.util.List;
+import javafx.scene.control.Label;
+import javafx.scene.input.KeyCode;
+import org.junit.jupiter.api.Test;
+
+/** Which dimensions lie around the plan, chosen in the real window. */
+class DimensionsWindowTest {
+    private static WindowDriver demo() throws Exception {
+        var w = WindowDriver.with(DemoFiles.document());
+        w.press("stage-dimensions");
+        return w;
+    }
+
+    private static List<Tier> tiers(WindowDriver w) throws Exception {
+        return WindowDriver.onScreen(() -> TierPlaces.seen(w.model().shown().view()).stream()
+                .map(DimensionTiers.SideTiers::tiers)
+                .flatMap(List::stream)
+                .toList());
+    }
+
+    @Test
+    void threeTiersLieOnAllSidesInOnePressAndAddUp() throws Exception {
+        try (var w = demo()) {
+            var before = w.plan();
+            assertThat(tiers(w)).hasSize(8);
+            w.press("tiers-three-tiers");
+            assertThat(tiers(w)).hasSize(12);
+            assertThat(tiers(w)).filteredOn(t -> t.kind() == Kind.WALLS).hasSize(4);
+            w.press("tiers-sums");
+            Label first = w.node("tier-sum-0");
+            var words = WindowDriver.onScreen(first::getText);
+            var sum = words.substring(words.indexOf(": ") + 2).split(" = ");
+            assertThat(java.util.Arrays.stream(sum[0].split(" \\+ "))
+                            .mapToInt(Integer::parseInt)
+                            .sum())
+                    .isEqualTo(Integer.parseInt(sum[1]));
+            w.key(KeyCode.CONTROL, KeyCode.Z);
+            assertThat(w.plan()).isEqualTo(before);
+        }
+    }
+
+    @Test
+    void aSideATierAndWhatIsMeasuredAreChosenOneByOne() throws Exception {
+        try (var w = demo()) {
+            w.press("tier-north-overall");
+            w.press("tier-west-walls");
+            var now = WindowDriver.onScreen(() -> w.model().now().view().tiers());
+            assertThat(now.has(Side.NORTH, Kind.OVERALL)).isFalse();
+            assertThat(now.has(Side.WEST, Kind.WALLS)).isTrue();
+            assertThat(tiers(w)).hasSize(8);
+            var edges = tiers(w).getFirst().texts();
+            w.press("tiers-openings-centres");
+            assertThat(tiers(w).getFirst().texts()).isNotEqualTo(edges);
+            w.fill("tiers-jog", "50");
+            assertThat(WindowDriver.onScreen(
+                            () -> w.model().now().view().tiers().jog()))
+                    .isEqualTo(Length.ofMm(50));
+            w.fill("tiers-set-name", "Ours");
+            w.press("tiers-none");
+            assertThat(tiers(w)).isEmpty();
+            w.press("tiers-ours");
+            assertThat(tiers(w)).hasSize(8);
+            w.fill("tiers-jog", "2 m"); // more than any step is
+            assertThat(w.message()).isNotBlank();
+            assertThat(WindowDriver.onScreen(
+                            () -> w.model().now().view().tiers().jog()))
+                    .isEqualTo(Length.ofMm(50));
+        }
+    }
+
+    @Test
+    void setsAreFoundByWord() throws Exception {
+        try (var w = demo()) {
+            w.key(KeyCode.CONTROL, KeyCode.K);
+            w.write("three tiers");
+            w.key(KeyCode.ENTER);
+            assertThat(WindowDriver.onScreen(() -> w.model().now().view().tiers()))
+                    .isEqualTo(Tiers.of(Kind.OPENINGS, Kind.WALLS, Kind.OVERALL));
+            assertThat(TierSets.all()).hasSize(4);
+        }
+    }
+}
