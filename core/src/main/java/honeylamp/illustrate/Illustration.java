@@ -356,7 +356,7 @@ public final class Illustration {
     }
 
     private List<Mark> dimensions() {
-        var art = new DimensionArt(frame, pens);
+        var art = new DimensionArt(frame, pens, view.view().tiers().ends());
         var out = new ArrayList<>(art.singles(geometry.storey().dimensions(), plan.rounding()));
         out.addAll(art.radii(geometry.storey().standing(), plan.rounding()));
         var sides = tiers();

@@ -120,7 +120,8 @@ final class FieldDefaults {
                         .put("kind", kind));
             }
         }
-        var out = JSON.objectNode().put("openings", "edges").put("jog", 20);
+        var out =
+                JSON.objectNode().put("openings", "edges").put("ends", "ticks").put("jog", 20);
         out.set("rows", rows);
         return out;
     }

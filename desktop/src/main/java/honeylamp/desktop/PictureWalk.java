@@ -1,5 +1,6 @@
 package honeylamp.desktop;
 
+import honeylamp.catalogue.TierSets;
 import honeylamp.demo.Demo;
 import honeylamp.desktop.gesture.Choices;
 import honeylamp.desktop.workspace.Intent;
@@ -11,6 +12,8 @@ import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.Added;
 import honeylamp.edit.Outcome;
 import honeylamp.edit.OwnPieces;
+import honeylamp.edit.Reach;
+import honeylamp.edit.ViewEdits;
 import honeylamp.geometry.Point;
 import honeylamp.illustrate.paper.Lamp;
 import honeylamp.plan.ElementId;
@@ -92,7 +95,19 @@ final class PictureWalk {
             m.pick(Set.of());
             window.actions().showStorey();
         }));
+        shots.add(new Shot("15-dimensions", m -> {
+            m.go(WorkStage.DIMENSIONS);
+            m.edit(
+                    ViewEdits.tiers(
+                            m.now().plan(),
+                            m.now().worked().view(),
+                            Reach.THIS,
+                            _ -> TierSets.all().getLast().tiers()),
+                    "Choose dimensions");
+            window.actions().showSheet();
+        }));
         shots.add(new Shot("6-sheet", m -> {
+            m.undo();
             m.go(WorkStage.SHEET);
             window.actions().showSheet();
         }));

@@ -64,6 +64,10 @@ class DimensionsWindowTest {
             var edges = tiers(w).getFirst().texts();
             w.press("tiers-openings-centres");
             assertThat(tiers(w).getFirst().texts()).isNotEqualTo(edges);
+            w.press("tiers-ends-arrows");
+            assertThat(WindowDriver.onScreen(
+                            () -> w.model().now().view().tiers().ends()))
+                    .isEqualTo(Tiers.Ends.ARROWS);
             w.fill("tiers-jog", "50");
             assertThat(WindowDriver.onScreen(
                             () -> w.model().now().view().tiers().jog()))

@@ -149,9 +149,7 @@ public final class DimensionTiers {
             }
         }
         var told = withoutJogs(stops, least, most, wanted.jog().mm());
-        return told.stream().anyMatch(p -> p.x() > least + SAME_STOP_MM && p.x() < most - SAME_STOP_MM)
-                ? told
-                : List.of();
+        return merged(new ArrayList<>(told)).size() > 2 ? told : List.of();
     }
 
     /** Corners go that stand less than a jog beside another stop, or beside the end of the building. */

@@ -9,10 +9,12 @@ import honeylamp.geometry.Arc;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Figure;
 import honeylamp.geometry.Point;
+import honeylamp.geometry.Ring;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.pen.Pens;
 import honeylamp.plan.Dimension;
 import honeylamp.plan.TextRole;
+import honeylamp.plan.Tiers.Ends;
 import honeylamp.plan.Wall;
 import honeylamp.units.Length;
 import honeylamp.units.Rounding;
@@ -28,13 +30,20 @@ public final class DimensionArt {
     static final double WITNESS_PAST_MM = 2;
     static final double TICK_MM = 3;
     static final double TEXT_LIFT_MM = 0.9;
+    private static final double ARROW_MM = 2.6;
+    private static final double ARROW_SLENDER = 0.16;
+    private static final double DOT_MM = 0.55;
+    private static final double LEAST_FOR_ARROWS_MM = 3 * ARROW_MM;
 
     private final PaperFrame frame;
     private final Pens pens;
+    private final Ends ends;
 
-    public DimensionArt(PaperFrame frame, Pens pens) {
+    /** Draws with pens on paper, what ends lines as a view has it. */
+    public DimensionArt(PaperFrame frame, Pens pens, Ends ends) {
         this.frame = frame;
         this.pens = pens;
+        this.ends = ends;
     }
 
     /** The tiers of a view that are seen; they stay clear of what lies outside the walls, and no witness line crosses it. */
@@ -57,25 +66,57 @@ public final class DimensionArt {
      */
     public void row(List<Mark> out, List<Point> from, List<Point> stops, List<String> texts) {
         var lines = Figure.builder();
-        var ticks = Figure.builder();
         for (var i = 0; i < stops.size(); i++) {
             witness(lines, from.get(i), stops.get(i));
-            tick(ticks, stops.get(i));
         }
-        drawn(out, lines, ticks, texts, stops);
+        drawn(out, lines, texts, stops);
     }
 
-    private void drawn(
-            List<Mark> out, Figure.Builder lines, Figure.Builder ticks, List<String> texts, List<Point> stops) {
+    private void drawn(List<Mark> out, Figure.Builder lines, List<String> texts, List<Point> stops) {
         lines.line(stops.getFirst(), stops.getLast());
         out.add(new Mark.Stroke(lines.build(), pens.dimension(), pens.dimensionInk()));
-        out.add(new Mark.Stroke(ticks.build(), pens.tick(), pens.dimensionInk()));
+        ends(out, stops);
         numbers(out, texts, stops);
+    }
+
+    /** What ends the line of a dimension at each stop; arrows where they have room, else dots. */
+    private void ends(List<Mark> out, List<Point> stops) {
+        var drawn = Figure.builder();
+        switch (ends) {
+            case TICKS -> {
+                stops.forEach(stop -> tick(drawn, stop));
+                out.add(new Mark.Stroke(drawn.build(), pens.tick(), pens.dimensionInk()));
+            }
+            case ARROWS -> {
+                for (var i = 1; i < stops.size(); i++) {
+                    var a = stops.get(i - 1);
+                    var b = stops.get(i);
+                    if (a.distance(b) >= LEAST_FOR_ARROWS_MM) {
+                        arrow(drawn, a, b);
+                        arrow(drawn, b, a);
+                    } else {
+                        drawn.path(Figure.circle(a, DOT_MM)).path(Figure.circle(b, DOT_MM));
+                    }
+                }
+                out.add(new Mark.Fill(drawn.build(), pens.dimensionInk()));
+            }
+            case DOTS -> {
+                stops.forEach(stop -> drawn.path(Figure.circle(stop, DOT_MM)));
+                out.add(new Mark.Fill(drawn.build(), pens.dimensionInk()));
+            }
+        }
+    }
+
+    /** A slender head whose tip is at a stop. */
+    private static void arrow(Figure.Builder heads, Point tip, Point from) {
+        var back = from.minus(tip).unit();
+        var base = tip.plus(back.times(ARROW_MM));
+        var half = back.left().times(ARROW_MM * ARROW_SLENDER);
+        heads.ring(Ring.of(tip, base.plus(half), base.minus(half)).counterClockwise());
     }
 
     private void tier(List<Mark> out, Tier tier, double line, List<Box> outside) {
         var lines = Figure.builder();
-        var ticks = Figure.builder();
         var stops = new ArrayList<Point>();
         for (var i = 0; i < tier.stopsMm().size(); i++) {
             var building = tier.side().alongX()
@@ -85,10 +126,9 @@ public final class DimensionArt {
                             new Point(tier.witnessMm().get(i), tier.stopsMm().get(i)));
             var stop = tier.side().alongX() ? new Point(building.x(), line) : new Point(line, building.y());
             witness(lines, past(outside, building, stop), stop);
-            tick(ticks, stop);
             stops.add(stop);
         }
-        drawn(out, lines, ticks, tier.texts(), stops);
+        drawn(out, lines, tier.texts(), stops);
     }
 
     /** Where a witness line leaves the last thing it would cross on its way out, or where it begins. */
@@ -165,19 +205,27 @@ public final class DimensionArt {
             var a = from.plus(shift);
             var b = to.plus(shift);
             var lines = Figure.builder().line(a, b);
-            var ticks = Figure.builder();
             witness(lines, from, a);
             witness(lines, to, b);
-            tick(ticks, a);
-            tick(ticks, b);
             out.add(new Mark.Stroke(lines.build(), pens.dimension(), pens.dimensionInk()));
-            out.add(new Mark.Stroke(ticks.build(), pens.tick(), pens.dimensionInk()));
+            ends(out, List.of(a, b));
             var length =
                     Length.ofMm(dimension.from().point().distance(dimension.to().point()));
             var flip = b.x() < a.x() - 1e-9 || Math.abs(b.x() - a.x()) < 1e-9 && b.y() > a.y();
             number(out, rounding.shown(length), flip ? b : a, flip ? a : b, -TEXT_LIFT_MM);
         }
         return out;
+    }
+
+    /** What ends the line of a radius at its wall. */
+    private void radiusEnd(List<Mark> out, Point tip, Point from) {
+        var drawn = Figure.builder();
+        if (ends == Ends.ARROWS) {
+            arrow(drawn, tip, from);
+            out.add(new Mark.Fill(drawn.build(), pens.dimensionInk()));
+        } else {
+            ends(out, List.of(tip));
+        }
     }
 
     /** The circle an arc is part of, to a millimetre: told once, however many walls run along it. */
@@ -200,9 +248,7 @@ public final class DimensionArt {
                 var a = frame.paper(tip);
                 var b = frame.paper(tip.plus(inward.times(length)));
                 out.add(new Mark.Stroke(Figure.builder().line(a, b).build(), pens.dimension(), pens.dimensionInk()));
-                var ticks = Figure.builder();
-                tick(ticks, a);
-                out.add(new Mark.Stroke(ticks.build(), pens.tick(), pens.dimensionInk()));
+                radiusEnd(out, a, b);
                 var flip = b.x() < a.x() - 1e-9 || Math.abs(b.x() - a.x()) < 1e-9 && b.y() > a.y();
                 var text = "R " + rounding.shown(Length.ofMm(arc.radius()));
                 number(out, text, flip ? b : a, flip ? a : b, -TEXT_LIFT_MM);

@@ -125,7 +125,7 @@ final class SightCommands {
                                     model.now().plan(),
                                     model.now().worked().view(),
                                     model.now().choices().presenting().reach(),
-                                    _ -> set.tiers()),
+                                    set::onto),
                             "Choose dimensions"));
         }
         into.add(

@@ -15,6 +15,7 @@ import honeylamp.illustrate.sketch.TierLines;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Side;
 import honeylamp.plan.Tiers;
+import honeylamp.plan.Tiers.Ends;
 import honeylamp.plan.Tiers.Kind;
 import honeylamp.plan.Tiers.Openings;
 import honeylamp.units.Length;
@@ -28,6 +29,7 @@ import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
@@ -80,6 +82,7 @@ record DimensionTray(WorkspaceModel model, Library<TierSet> sets) implements Con
         out.add(Widgets.section("Around the plan", sets(part).toArray(Node[]::new)));
         out.add(Widgets.section("Side by side", sides(part.tiers())));
         out.add(Widgets.section("Openings, by their", openings(part.tiers())));
+        out.add(Widgets.section("Lines end in", ends(part.tiers())));
         out.add(new LengthField(
                 "Steps told from",
                 "tiers-jog",
@@ -133,8 +136,8 @@ record DimensionTray(WorkspaceModel model, Library<TierSet> sets) implements Con
                             set.name(),
                             "tiers-" + set.name().toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-"),
                             "On all four sides at once",
-                            part.tiers().equals(set.tiers()),
-                            () -> change(_ -> set.tiers(), "Choose dimensions")));
+                            part.tiers().rows().equals(set.tiers().rows()),
+                            () -> change(set::onto, "Choose dimensions")));
         }
         return List.of(box, PageFields.words("Keep as", "tiers-set-name", "", this::keep));
     }
@@ -183,6 +186,20 @@ record DimensionTray(WorkspaceModel model, Library<TierSet> sets) implements Con
                             "What of an opening the innermost tier measures to",
                             tiers.openings() == by,
                             () -> change(t -> t.withOpenings(by), "Measure openings")));
+        }
+        return row;
+    }
+
+    private Node ends(Tiers tiers) {
+        var row = new FlowPane(4, 4);
+        for (var ends : Ends.values()) {
+            row.getChildren()
+                    .add(Widgets.toggle(
+                            ends.label(),
+                            "tiers-ends-" + ends.name().toLowerCase(Locale.ROOT),
+                            "What ends the lines of dimensions, single ones too",
+                            tiers.ends() == ends,
+                            () -> change(t -> t.withEnds(ends), "Choose how dimensions end")));
         }
         return row;
     }
