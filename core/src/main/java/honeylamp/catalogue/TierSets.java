@@ -20,7 +20,7 @@ public final class TierSets {
     private static final List<TierSet> ALL = List.of(
             new TierSet("None", Tiers.of()),
             new TierSet("Overall only", Tiers.of(Kind.OVERALL)),
-            new TierSet("Openings and overall", Tiers.USUAL),
+            new TierSet("Two tiers", Tiers.USUAL),
             new TierSet("Three tiers", Tiers.of(Kind.OPENINGS, Kind.WALLS, Kind.OVERALL)));
 
     private TierSets() {}
