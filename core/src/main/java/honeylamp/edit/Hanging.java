@@ -5,8 +5,10 @@ import honeylamp.plan.ElementId.FurnishingId;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Plan;
 import honeylamp.units.Length;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.Map;
+import java.util.stream.Stream;
 
 /**
  * Lets pieces that hang from a ceiling follow it: when the ceiling rises or sinks, when the piece is made longer, when it
@@ -31,15 +33,30 @@ public final class Hanging {
 
     /** The plan after an edit, what hung before it hanging still. */
     static Plan kept(StoreyGeometry before, Plan plan, StoreyGeometry after) {
+        var ceilings = Stream.concat(
+                        Stream.of(before.storey().height()),
+                        before.storey().rooms().stream().flatMap(m -> m.fit().height().stream()))
+                .mapToDouble(Length::mm)
+                .distinct()
+                .toArray();
         Map<FurnishingId, Furnishing> was = new HashMap<>();
-        before.storey().furnishings().stream().filter(f -> f.bottom().mm() > 0).forEach(f -> was.put(f.id(), f));
+        before.storey().furnishings().stream()
+                .filter(f -> f.bottom().mm() > 0)
+                .filter(f -> Arrays.stream(ceilings)
+                        .anyMatch(mm -> Math.abs(mm - f.top().mm()) <= AT_CEILING_MM))
+                .forEach(f -> was.put(f.id(), f));
         if (was.isEmpty()) {
             return plan;
         }
+        // where no ceiling has changed only what was taken up can hang otherwise: rooms are dear to find for all
+        var mayAll = !after.storey().height().equals(before.storey().height())
+                || after.storey().rooms() != before.storey().rooms();
         var pieces = after.storey().furnishings().stream()
                 .map(f -> {
                     var old = was.get(f.id());
-                    return old != null && old.bottom().equals(f.bottom()) && hangs(before, old) ? hung(after, f) : f;
+                    return old != null && (mayAll || f != old) && old.bottom().equals(f.bottom()) && hangs(before, old)
+                            ? hung(after, f)
+                            : f;
                 })
                 .toList();
         return pieces.equals(after.storey().furnishings())

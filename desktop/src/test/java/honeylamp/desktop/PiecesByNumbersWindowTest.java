@@ -23,7 +23,7 @@ import org.junit.jupiter.api.Test;
 
 /** Pieces placed from what is clicked, runs where no wall is, colours by a press. */
 class PiecesByNumbersWindowTest {
-    private static List<Furnishing> pieces(WindowDriver w) throws Exception {
+    static List<Furnishing> pieces(WindowDriver w) throws Exception {
         return w.plan().storeys().getFirst().furnishings();
     }
 
@@ -35,14 +35,14 @@ class PiecesByNumbersWindowTest {
         w.settle();
     }
 
-    private static WindowDriver house() throws Exception {
+    static WindowDriver house() throws Exception {
         var w = WindowDriver.with(PlanDocument.of(TestWalls.house()));
         w.press("stage-furnish");
         w.showCentred(3000, 2000, 10_000);
         return w;
     }
 
-    private static void place(WindowDriver w, String kind, double x, double y) throws Exception {
+    static void place(WindowDriver w, String kind, double x, double y) throws Exception {
         w.press("tool-new-piece");
         w.press("piece-" + kind);
         w.click(x, y);

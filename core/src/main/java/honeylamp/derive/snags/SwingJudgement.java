@@ -134,7 +134,9 @@ public final class SwingJudgement {
                     f.strip(0, f.widthMm(), Math.min(from, from + side * deep), Math.max(from, from + side * deep))
                             .counterClockwise());
             for (var piece : geometry.storey().furnishings()) {
-                if (standsBefore(piece, cut)) {
+                var reach = Math.hypot(piece.width().mm(), piece.depth().mm()) / 2;
+                if (standsBefore(piece, cut)
+                        && area.bounds().grown(reach).contains(piece.at().point())) {
                     met(area, List.of(Outline.of(Picking.footprint(piece))))
                             .ifPresent(parts -> out.add(new Conflict(
                                     Snag.Kind.SASH_AGAINST_PIECE,
