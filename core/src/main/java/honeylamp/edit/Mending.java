@@ -236,6 +236,7 @@ public final class Mending {
                     SASH_AGAINST_PIECE,
                     NARROW_WAY,
                     REGION_OFF_SURFACE,
+                    LABEL_WITHOUT_PLACE,
                     OFF_SHEET -> Optional.empty();
         };
     }

@@ -1,5 +1,6 @@
 package honeylamp.edit;
 
+import honeylamp.plan.Annotation;
 import honeylamp.plan.ElementId.PageId;
 import honeylamp.plan.ElementId.RoomId;
 import honeylamp.plan.ElementId.StoreyId;
@@ -180,6 +181,14 @@ public final class ViewEdits {
                     ? v
                     : v.with(copy -> copy.tiers(other)
                             .movedTiers(other.rows().equals(v.tiers().rows()) ? v.movedTiers() : List.of()));
+        });
+    }
+
+    /** Says what a view, or all, say in words and figures beside their tiers. */
+    public static Plan annotation(Plan plan, ViewId view, Reach reach, UnaryOperator<Annotation> change) {
+        return changed(plan, view, reach, v -> {
+            var other = change.apply(v.annotation());
+            return other.equals(v.annotation()) ? v : v.withAnnotation(other);
         });
     }
 

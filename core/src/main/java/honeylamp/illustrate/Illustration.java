@@ -25,7 +25,6 @@ import honeylamp.illustrate.building.StairArt;
 import honeylamp.illustrate.building.StructureArt;
 import honeylamp.illustrate.building.WallArt;
 import honeylamp.illustrate.elevation.ElevationArt;
-import honeylamp.illustrate.elevation.ElevationMarks;
 import honeylamp.illustrate.furniture.FurnitureArt;
 import honeylamp.illustrate.ground.FloorArt;
 import honeylamp.illustrate.ground.SiteArt;
@@ -41,8 +40,7 @@ import honeylamp.illustrate.shade.Solids;
 import honeylamp.illustrate.shade.TopShadow;
 import honeylamp.illustrate.words.DimensionArt;
 import honeylamp.illustrate.words.LabelArt;
-import honeylamp.illustrate.words.PartLabels;
-import honeylamp.illustrate.words.TagArt;
+import honeylamp.illustrate.words.OtherWords;
 import honeylamp.illustrate.words.TierPlaces;
 import honeylamp.plan.Ground;
 import honeylamp.plan.Look;
@@ -96,7 +94,7 @@ public final class Illustration {
         this.storey = view.storey();
         this.plan = view.plan();
         this.look = view.look();
-        this.showing = view.view().showing();
+        this.showing = view.view().seen();
         this.geometry = storey.geometry();
         this.frame = frame;
         this.lamp = lamp;
@@ -182,31 +180,25 @@ public final class Illustration {
                     .marks(geometry.storey().furnishings(), SymbolShape.Level.ABOVE));
         }
         add(layers, LayerKind.OVERHEAD, Kind.OVERHEAD, overhead);
+        var others = OtherWords.of(view, frame, pens);
         if (showing.shows(Kind.DIMENSIONS)) {
-            add(layers, LayerKind.DIMENSIONS, Kind.DIMENSIONS, dimensions());
+            add(layers, LayerKind.DIMENSIONS, Kind.DIMENSIONS, dimensions(others));
         }
-        words(layers);
+        words(layers, others);
         return seen(new Drawing(layers));
     }
 
-    private void words(List<Layer> layers) {
-        var labels = new LabelArt(view, frame, pens, remembered);
+    private void words(List<Layer> layers, OtherWords others) {
         var words = new ArrayList<Mark>();
         if (showing.shows(Kind.ROOM_NAMES)) {
-            var names = new ArrayList<>(labels.rooms());
+            var names = new ArrayList<>(new LabelArt(view, frame, pens, others, remembered).rooms());
             names.addAll(site.names(geometry, dimensioned(), plan.units()));
             words.addAll(faint(Kind.ROOM_NAMES, names));
         }
-        if (showing.shows(Kind.NOTES)) {
-            words.addAll(faint(Kind.NOTES, labels.notes(geometry.storey().notes())));
-            words.addAll(faint(Kind.NOTES, ElevationMarks.of(view, frame, pens)));
-        }
-        if (showing.shows(Kind.FURNITURE)) {
-            words.addAll(faint(
-                    Kind.FURNITURE,
-                    new PartLabels(frame, pens).marks(geometry.storey().furnishings())));
-        }
-        words.addAll(faint(Kind.TAGS, new TagArt(frame, pens).marks(geometry.cuts(), labels.tags())));
+        words.addAll(faint(Kind.NOTES, others.notes()));
+        words.addAll(faint(Kind.NOTES, others.sights()));
+        words.addAll(faint(Kind.FURNITURE, others.parts()));
+        words.addAll(faint(Kind.TAGS, others.tags()));
         if (!words.isEmpty()) {
             layers.add(Layer.of(LayerKind.LABELS, words));
         }
@@ -355,10 +347,9 @@ public final class Illustration {
         return path.build();
     }
 
-    private List<Mark> dimensions() {
+    private List<Mark> dimensions(OtherWords others) {
         var art = new DimensionArt(frame, pens, view.view().tiers().ends());
-        var out = new ArrayList<>(art.singles(geometry.storey().dimensions(), plan.rounding()));
-        out.addAll(art.radii(geometry.storey().standing(), plan.rounding()));
+        var out = new ArrayList<>(others.figures());
         var sides = tiers();
         out.addAll(kept(
                 About.TIER_LINES,

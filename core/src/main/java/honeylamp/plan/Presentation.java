@@ -241,7 +241,8 @@ public record Presentation(List<HeldLook> looks, List<View> views, List<Page> pa
         var like = views.getLast();
         var view = View.of(nextView(), storey, like.look(), like.light())
                 .withScale(like.scale())
-                .withShowing(like.showing());
+                .withShowing(like.showing())
+                .withAnnotation(like.annotation());
         return adding(view, Page.of(nextPage(), view.id(), pages.getLast().sheet()), like.id());
     }
 }

@@ -93,6 +93,13 @@ public record Showing(Set<Kind> faded, Set<Kind> hidden, Set<Kind> locked) {
         return out;
     }
 
+    /** With no words and figures. */
+    Showing wordless() {
+        var not = ordered(hidden);
+        not.addAll(EnumSet.range(Kind.DIMENSIONS, Kind.TAGS));
+        return new Showing(faded, not, locked);
+    }
+
     /** How much of a kind is seen. */
     public Degree of(Kind kind) {
         return hidden.contains(kind) ? Degree.HIDDEN : faded.contains(kind) ? Degree.FADED : Degree.SHOWN;

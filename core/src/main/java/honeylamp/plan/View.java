@@ -28,6 +28,7 @@ import java.util.stream.Stream;
  * @param moved names of rooms that were put elsewhere by hand
  * @param movedTiers tiers of dimensions that were put nearer or farther by hand
  * @param tiers which dimensions it has around the plan
+ * @param annotation what else it says in words and figures
  */
 @RecordBuilder
 public record View(
@@ -43,7 +44,8 @@ public record View(
         Works works,
         List<MovedName> moved,
         List<MovedTier> movedTiers,
-        Tiers tiers)
+        Tiers tiers,
+        Annotation annotation)
         implements ViewBuilder.With {
     /** What a view shows. */
     public sealed interface Subject {
@@ -241,7 +243,13 @@ public record View(
                 Works.MARKED,
                 List.of(),
                 List.of(),
-                Tiers.USUAL);
+                Tiers.USUAL,
+                Annotation.USUAL);
+    }
+
+    /** What is seen once words and figures are left out, if they are. */
+    public Showing seen() {
+        return annotation.words() == Annotation.Words.WRITTEN ? showing : showing.wordless();
     }
 
     /** The storey it is a view of. */

@@ -321,7 +321,7 @@ final class SheetLists {
     private List<FinishKey.Entry> materials() {
         var out = new ArrayList<>(FinishKey.entries(seen(Kind.FINISHES)));
         out.addAll(FinishKey.ofElevations(page.views().stream()
-                .filter(v -> v.view().showing().shows(Kind.FINISHES))
+                .filter(v -> v.view().seen().shows(Kind.FINISHES))
                 .toList()));
         return out;
     }
@@ -329,7 +329,7 @@ final class SheetLists {
     /** Those on which a kind is seen, each once. */
     private List<LaidStorey> seen(Kind kind) {
         return once(page.views().stream()
-                .filter(v -> v.view().showing().shows(kind))
+                .filter(v -> v.view().seen().shows(kind))
                 .filter(v -> v.view().isPlan())
                 .toList());
     }

@@ -45,7 +45,10 @@ public final class SheetSnags {
                 () -> tight(storey, built.get()),
                 () -> SeatCheck.of(storey),
                 () -> WaySnags.of(storey, wanted),
-                () -> of(storey));
+                () -> of(storey),
+                () -> storey.plan().pages().stream()
+                        .flatMap(page -> RoomWords.snags(page, storey.id()).stream())
+                        .toList());
         var out = new ArrayList<>(built.get());
         for (var search : searches) {
             if (!wanted.getAsBoolean()) {

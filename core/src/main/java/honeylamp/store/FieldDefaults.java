@@ -37,6 +37,7 @@ final class FieldDefaults {
             new Field(FIT, "rawFloor", JSON.numberNode(0)),
             new Field(FIT, "plinth", JSON.numberNode(80)),
             new Field(FIT, "floorLayers", JSON.arrayNode()),
+            new Field(FIT, "words", JSON.stringNode("")),
             new Field(List.of("storeys", "regions"), "raised", JSON.numberNode(0)),
             new Field(LOOK, "colours", JSON.arrayNode()),
             new Field(LOOK, "lines", JSON.arrayNode()),
@@ -68,6 +69,7 @@ final class FieldDefaults {
             new Field(VIEWS, "turnDeg", JSON.numberNode(0)),
             new Field(VIEWS, "movedTiers", JSON.arrayNode()),
             new Field(VIEWS, "tiers", usualTiers()),
+            new Field(VIEWS, "annotation", usualAnnotation()),
             new Field(FLOOR, "laying", JSON.nullNode()),
             new Field(FLOOR, "tone", JSON.nullNode()),
             new Field(FLOOR, "reason", JSON.stringNode("")),
@@ -123,6 +125,17 @@ final class FieldDefaults {
         var out =
                 JSON.objectNode().put("openings", "edges").put("ends", "ticks").put("jog", 20);
         out.set("rows", rows);
+        return out;
+    }
+
+    /** Name, area, clear size and own words in rooms. */
+    private static JsonNode usualAnnotation() {
+        var rooms = JSON.objectNode().put("basis", "inner_faces");
+        var parts = JSON.arrayNode();
+        List.of("name", "area", "clear_size", "own_words").forEach(parts::add);
+        rooms.set("parts", parts);
+        var out = JSON.objectNode().put("words", "written");
+        out.set("rooms", rooms);
         return out;
     }
 

@@ -1,6 +1,7 @@
 package honeylamp.store;
 
 import honeylamp.catalogue.KeptFinish;
+import honeylamp.catalogue.LabelSets.LabelSet;
 import honeylamp.catalogue.MinimumSets.MinimumSet;
 import honeylamp.catalogue.OpeningSizes.Product;
 import honeylamp.catalogue.RoomUses.RoomNames;
@@ -59,6 +60,10 @@ public final class KeptFile<T> {
     /** Dimensions around plans, under names. */
     public static final KeptFile<TierSet> TIER_SETS =
             new KeptFile<>(TierSet[].class, "sets of dimensions", TierSet::name, (set, _) -> set);
+
+    /** What is written into rooms, under names. */
+    public static final KeptFile<LabelSet> LABEL_SETS =
+            new KeptFile<>(LabelSet[].class, "sets of labels", LabelSet::name, (set, _) -> set);
 
     /** The least sizes people keep to, under names. */
     public static final KeptFile<MinimumSet> MINIMUM_SETS =

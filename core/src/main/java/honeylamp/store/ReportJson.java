@@ -14,13 +14,13 @@ import honeylamp.derive.rooms.Room;
 import honeylamp.derive.snags.BayClearance;
 import honeylamp.derive.snags.Snag;
 import honeylamp.derive.snags.Snags;
-import honeylamp.derive.storeys.AreaBasis;
 import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.derive.storeys.LaidStorey;
 import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.derive.tiers.DimensionTiers;
 import honeylamp.derive.tiers.DimensionTiers.Tier;
 import honeylamp.geometry.Outline;
+import honeylamp.plan.AreaBasis;
 import honeylamp.plan.Buying;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Finish;
@@ -33,6 +33,7 @@ import honeylamp.plan.Structure;
 import honeylamp.plan.Surface;
 import honeylamp.plan.Tiers;
 import honeylamp.plan.Wall;
+import honeylamp.sheet.RoomWords;
 import honeylamp.sheet.SheetSnags;
 import honeylamp.takeoff.TileCount;
 import honeylamp.takeoff.way.WaySnags;
@@ -49,6 +50,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.ToDoubleFunction;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import tools.jackson.databind.json.JsonMapper;
 
 /** The plan in numbers, and its snags, for other programs. Names of fields are the shape of the JSON. */
@@ -61,7 +63,16 @@ public final class ReportJson {
 
     private ReportJson() {}
 
-    record Report(String units, List<StoreyPart> storeys, Totals totals) {}
+    record Report(String units, List<StoreyPart> storeys, Totals totals, List<LabelPart> labels) {}
+
+    /**
+     * The label of a room on a page.
+     *
+     * @param says its lines from the top down; none if it is left out
+     * @param at_paper_mm its middle on the page, from the upper left corner
+     * @param place {@code inside} its room, {@code beside} it on a leader, {@code over} furniture, or {@code nowhere}
+     */
+    record LabelPart(String page, String room, List<String> says, List<BigDecimal> at_paper_mm, String place) {}
 
     record StoreyPart(
             String name,
@@ -232,14 +243,29 @@ public final class ReportJson {
 
     /** The report of a plan. */
     public static String report(Plan drawn) {
-        var storeys = LaidPlan.of(drawn).all();
+        var laid = LaidPlan.of(drawn);
+        var storeys = laid.all();
         var parts = storeys.stream().map(LaidStorey::geometry).toList();
         var totals = new Totals(
                 squareMetres(
                         parts.stream().mapToDouble(StoreyGeometry::netAreaMm2).sum()),
                 squareMetres(
                         parts.stream().mapToDouble(StoreyGeometry::grossAreaMm2).sum()));
-        return pretty(new Report("mm", storeys.stream().map(ReportJson::storey).toList(), totals));
+        var labels = laid.pages().stream()
+                .flatMap(page -> RoomWords.on(page).stream().map(words -> label(page.name(), words)))
+                .toList();
+        return pretty(new Report("mm", storeys.stream().map(ReportJson::storey).toList(), totals, labels));
+    }
+
+    private static LabelPart label(String page, RoomWords words) {
+        return new LabelPart(
+                page,
+                words.room().name(),
+                words.words(),
+                words.at().stream()
+                        .flatMap(p -> Stream.of(mm(p.x()), mm(p.y())))
+                        .toList(),
+                lower(words.place().name()));
     }
 
     private static StoreyPart storey(LaidStorey laid) {

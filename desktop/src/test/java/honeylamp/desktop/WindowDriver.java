@@ -86,6 +86,7 @@ final class WindowDriver implements AutoCloseable {
                             new KeptInMemory<>(KeptFile.FINISHES),
                             new KeptInMemory<>(KeptFile.SEEN_SETS),
                             new KeptInMemory<>(KeptFile.TIER_SETS),
+                            new KeptInMemory<>(KeptFile.LABEL_SETS),
                             new KeptInMemory<>(KeptFile.MINIMUM_SETS),
                             new KeptInMemory<>(KeptFile.PIECES),
                             new KeptInMemory<>(KeptFile.AT_HAND),

@@ -111,7 +111,7 @@ public record BriefCheck(List<RoomItem> rooms, List<PieceItem> pieces, List<Cont
     private static Optional<String> hidden(LaidPlan plan, Showing.Kind kind) {
         var views = plan.pages().stream()
                 .flatMap(p -> p.views().stream())
-                .filter(v -> !v.view().showing().shows(kind))
+                .filter(v -> !v.view().seen().shows(kind))
                 .map(LaidView::name)
                 .distinct()
                 .toList();

@@ -7,14 +7,12 @@ import honeylamp.geometry.Point;
 import honeylamp.geometry.Regions;
 import honeylamp.geometry.Ring;
 import honeylamp.geometry.Segment;
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 
 /** Where a room label lies best, and what a tape would read there. */
 public final class LabelSpot {
     private static final double TOLERANCE_MM = 50;
-    private static final double STEP_MM = 110;
 
     private LabelSpot() {}
 
@@ -23,52 +21,15 @@ public final class LabelSpot {
         return Regions.freestPoint(room, TOLERANCE_MM);
     }
 
-    /** Where a label lies, and how much of it lies over obstacles or outside the room. */
-    public record Spot(Point at, double overlapMm2) {}
-
     /** What a label should keep off, with its box worked out once. */
     private record Obstacle(List<Point> corners, Box box) {}
 
-    /**
-     * The centre for a label of a given size, in plan mm: inside the room, over as little of the
-     * obstacles as can be, then as near as can be to the freest point. Ties go to the upper, then the
-     * left place.
-     *
-     * @param middle the freest point, to be as near to as can be
-     * @param obstacles footprints the label should not lie over, such as furniture
-     */
-    public static Spot forLabel(Outline room, Point middle, double widthMm, double heightMm, List<Outline> obstacles) {
-        var box = room.bounds();
+    /** How much of a label lies over obstacles or outside its room, in mm². */
+    public static double overlap(Outline room, Box label, List<Outline> obstacles) {
         var near = obstacles.stream()
                 .map(o -> new Obstacle(o.shell().corners(), o.bounds()))
-                .filter(o -> o.box.meets(box))
                 .toList();
-        var best = new Spot(middle, Double.POSITIVE_INFINITY);
-        for (var at : places(box, middle, widthMm, heightMm)) {
-            var overlap = overlap(room, at, widthMm, heightMm, near);
-            if (overlap < best.overlapMm2) {
-                best = new Spot(at, overlap);
-            }
-            if (overlap == 0) {
-                return best; // places come nearest first, so none later is better
-            }
-        }
-        return best;
-    }
-
-    /** A grid of places over the room and its middle, nearest to the middle first. */
-    private static List<Point> places(Box box, Point middle, double width, double height) {
-        var out = new ArrayList<Point>();
-        out.add(middle);
-        for (var y = box.maxY() - height / 2; y >= box.minY() + height / 2; y -= STEP_MM) {
-            for (var x = box.minX() + width / 2; x <= box.maxX() - width / 2; x += STEP_MM) {
-                out.add(new Point(x, y));
-            }
-        }
-        out.sort(Comparator.comparingDouble((Point p) -> p.distance(middle))
-                .thenComparingDouble(p -> -p.y())
-                .thenComparingDouble(Point::x));
-        return out;
+        return overlap(room, label.centre(), label.width(), label.height(), near);
     }
 
     private static double overlap(Outline room, Point at, double width, double height, List<Obstacle> obstacles) {

@@ -8,6 +8,7 @@ import honeylamp.derive.walls.WallNetwork.Sides;
 import honeylamp.derive.walls.WallNodes;
 import honeylamp.geometry.Regions;
 import honeylamp.geometry.Ring;
+import honeylamp.plan.AreaBasis;
 import honeylamp.plan.Plan;
 import honeylamp.plan.RoomFit.CountsAs;
 import honeylamp.plan.Wall;

@@ -215,7 +215,7 @@ public record StoreyGeometry(
     }
 
     /** The ground within the outer faces of all walls, arcs as chords. */
-    List<Outline> shells() {
+    public List<Outline> shells() {
         return Regions.union(
                 network.poche().stream().map(o -> Outline.of(o.shell())).toList());
     }

@@ -150,7 +150,7 @@ public final class ElevationArt {
 
     private static void add(
             List<Layer> layers, LaidView view, PaperFrame frame, LayerKind layer, Kind kind, List<Mark> marks) {
-        var showing = view.view().showing();
+        var showing = view.view().seen();
         if (!marks.isEmpty() && showing.shows(kind)) {
             var isDrawn = layer != LayerKind.FLOOR && layer != LayerKind.DIMENSIONS;
             var drawn = isDrawn ? DrawnByHand.of(marks, view.look().drafting().unsteadyMm(), frame) : marks;
@@ -166,7 +166,7 @@ public final class ElevationArt {
     private List<Mark> shade() {
         var out = new ArrayList<Mark>();
         var face = Figure.ring(new Box(0, 0, wall.lengthMm(), wall.heightMm()).ring());
-        if (view.view().showing().shows(Kind.FURNITURE)) {
+        if (view.view().seen().shows(Kind.FURNITURE)) {
             var parts = new ArrayList<Outline>();
             for (var before : wall.before()) {
                 if (!isFlat(before)) {
@@ -176,7 +176,7 @@ public final class ElevationArt {
             }
             shadow(out, face, parts);
         }
-        if (view.view().showing().shows(Kind.OPENINGS)) {
+        if (view.view().seen().shows(Kind.OPENINGS)) {
             for (var hole : wall.holes()) {
                 var ring = OpeningShape.of(hole.cut().opening().kind(), hole.box());
                 var deep = Math.min(MOST_REVEAL_MM, hole.cut().thicknessMm() / 2);

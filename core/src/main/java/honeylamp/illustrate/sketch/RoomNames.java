@@ -32,7 +32,7 @@ public final class RoomNames {
     /** The name at a point of the plan. */
     public static Optional<Name> at(LaidView view, PaperFrame frame, Point p, double reachMm) {
         var onPaper = frame.paper(p);
-        if (!view.view().showing().shows(Showing.Kind.ROOM_NAMES)) {
+        if (!view.view().seen().shows(Showing.Kind.ROOM_NAMES)) {
             return Optional.empty();
         }
         var art = art(view, frame);

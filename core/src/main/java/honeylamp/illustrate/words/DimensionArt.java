@@ -10,6 +10,7 @@ import honeylamp.geometry.Box;
 import honeylamp.geometry.Figure;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Ring;
+import honeylamp.geometry.Segment;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.pen.Pens;
 import honeylamp.plan.Dimension;
@@ -19,8 +20,12 @@ import honeylamp.plan.Wall;
 import honeylamp.units.Length;
 import honeylamp.units.Rounding;
 import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 
 /** Draws dimension tiers and single dimensions, with gaps, ticks and heights in paper mm. */
@@ -29,7 +34,14 @@ public final class DimensionArt {
     static final double WITNESS_GAP_MM = 2;
     static final double WITNESS_PAST_MM = 2;
     static final double TICK_MM = 3;
-    static final double TEXT_LIFT_MM = 0.9;
+    static final double TEXT_LIFT_MM = RowFigures.LIFT_MM;
+
+    /** Around words no witness line crosses. */
+    private static final double WORD_AIR_MM = 0.4;
+
+    /** Stumps of witness lines shorter than this are left out. */
+    private static final double SHORTEST_MM = 0.5;
+
     private static final double ARROW_MM = 2.6;
     private static final double ARROW_SLENDER = 0.16;
     private static final double DOT_MM = 0.55;
@@ -46,15 +58,28 @@ public final class DimensionArt {
         this.ends = ends;
     }
 
+    /**
+     * A row of dimensions as it lies on paper.
+     *
+     * @param from where witness lines leave what is measured, one for each stop
+     */
+    private record Row(List<Point> from, List<Point> stops, List<RowFigures.Placed> figures) {}
+
     /** The tiers of a view that are seen; they stay clear of what lies outside the walls, and no witness line crosses it. */
     public List<Mark> tiers(LaidView view, List<SideTiers> sides) {
-        var out = new ArrayList<Mark>();
         var outside = TierPlaces.keptClear(view.storey().geometry()).stream()
                 .map(frame::paper)
                 .toList();
-        for (var placed : TierPlaces.of(view, frame, sides)) {
-            tier(out, placed.tier(), placed.line(), outside);
-        }
+        var rows = TierPlaces.of(view, frame, sides).stream()
+                .map(placed -> row(placed.tier(), placed.line(), outside))
+                .toList();
+        var words = rows.stream()
+                .flatMap(r -> r.figures.stream())
+                .map(RowFigures.Placed::box)
+                .toList();
+        var out = new ArrayList<Mark>();
+        var known = new Drawn();
+        rows.forEach(row -> drawn(out, row, words, known));
         return out;
     }
 
@@ -65,18 +90,95 @@ public final class DimensionArt {
      * @param stops on the line of the dimensions, on paper
      */
     public void row(List<Mark> out, List<Point> from, List<Point> stops, List<String> texts) {
-        var lines = Figure.builder();
-        for (var i = 0; i < stops.size(); i++) {
-            witness(lines, from.get(i), stops.get(i));
-        }
-        drawn(out, lines, texts, stops);
+        var row = row(from, stops, texts);
+        drawn(out, row, row.figures.stream().map(RowFigures.Placed::box).toList(), new Drawn());
     }
 
-    private void drawn(List<Mark> out, Figure.Builder lines, List<String> texts, List<Point> stops) {
-        lines.line(stops.getFirst(), stops.getLast());
+    private Row row(List<Point> from, List<Point> stops, List<String> texts) {
+        var outward = stops.getFirst().minus(from.getFirst());
+        return new Row(from, stops, new RowFigures(pens).of(texts, stops, outward));
+    }
+
+    /**
+     * Draws a row.
+     *
+     * @param words what no witness line crosses
+     * @param known witness lines drawn before, so that none is drawn twice
+     */
+    private void drawn(List<Mark> out, Row row, List<Box> words, Drawn known) {
+        var lines = Figure.builder();
+        for (var i = 0; i < row.stops.size(); i++) {
+            witness(row.from.get(i), row.stops.get(i))
+                    .flatMap(known::beyond)
+                    .ifPresent(line -> around(line, words).forEach(part -> lines.line(part.a(), part.b())));
+        }
+        lines.line(row.stops.getFirst(), row.stops.getLast());
+        row.figures.forEach(f -> f.leader().ifPresent(l -> lines.line(l.a(), l.b())));
         out.add(new Mark.Stroke(lines.build(), pens.dimension(), pens.dimensionInk()));
-        ends(out, stops);
-        numbers(out, texts, stops);
+        ends(out, row.stops);
+        row.figures.forEach(f -> out.add(f.text()));
+    }
+
+    /** Witness lines that are drawn, the innermost rows first: those of outer rows on the same line begin where they end. */
+    private static final class Drawn {
+        /** A line upright or level, to a thousandth of a millimetre, and its way along. */
+        private record OnLine(long across, long wayX, long wayY) {
+            static OnLine of(Segment line) {
+                var way = line.unit();
+                return new OnLine(
+                        Math.round(1000 * way.left().dot(line.a())),
+                        Math.round(1000 * way.x()),
+                        Math.round(1000 * way.y()));
+            }
+        }
+
+        private final Map<OnLine, Double> reached = new HashMap<>();
+
+        /** What of a line is not drawn yet. */
+        Optional<Segment> beyond(Segment line) {
+            var unit = line.unit();
+            var from = unit.dot(line.a());
+            var to = unit.dot(line.b());
+            var on = OnLine.of(line);
+            var start = Math.max(from, reached.getOrDefault(on, from));
+            reached.merge(on, to, Math::max);
+            return to - start < SHORTEST_MM
+                    ? Optional.empty()
+                    : Optional.of(new Segment(line.a().plus(unit.times(start - from)), line.b()));
+        }
+    }
+
+    /** What of an upright or level line lies outside boxes. */
+    private static List<Segment> around(Segment line, List<Box> words) {
+        var length = line.length();
+        var unit = line.unit();
+        var covered = new ArrayList<double[]>();
+        for (var word : words) {
+            var box = word.grown(WORD_AIR_MM);
+            var ends = List.of(new Point(box.minX(), box.minY()), new Point(box.maxX(), box.maxY()));
+            var crosses = unit.y() == 0
+                    ? box.minY() < line.a().y() && line.a().y() < box.maxY()
+                    : box.minX() < line.a().x() && line.a().x() < box.maxX();
+            if (crosses) {
+                var p = ends.get(0).minus(line.a()).dot(unit);
+                var q = ends.get(1).minus(line.a()).dot(unit);
+                covered.add(new double[] {Math.min(p, q), Math.max(p, q)});
+            }
+        }
+        covered.sort(Comparator.comparingDouble(c -> c[0]));
+        var out = new ArrayList<Segment>();
+        var from = 0.0;
+        for (var c : covered) {
+            if (c[0] > from + SHORTEST_MM && from < length) {
+                out.add(new Segment(
+                        line.a().plus(unit.times(from)), line.a().plus(unit.times(Math.min(c[0], length)))));
+            }
+            from = Math.max(from, c[1]);
+        }
+        if (from < length - SHORTEST_MM) {
+            out.add(new Segment(line.a().plus(unit.times(from)), line.b()));
+        }
+        return out;
     }
 
     /** What ends the line of a dimension at each stop; arrows where they have room, else dots. */
@@ -115,8 +217,8 @@ public final class DimensionArt {
         heads.ring(Ring.of(tip, base.plus(half), base.minus(half)).counterClockwise());
     }
 
-    private void tier(List<Mark> out, Tier tier, double line, List<Box> outside) {
-        var lines = Figure.builder();
+    private Row row(Tier tier, double line, List<Box> outside) {
+        var from = new ArrayList<Point>();
         var stops = new ArrayList<Point>();
         for (var i = 0; i < tier.stopsMm().size(); i++) {
             var building = tier.side().alongX()
@@ -125,10 +227,10 @@ public final class DimensionArt {
                     : frame.paper(
                             new Point(tier.witnessMm().get(i), tier.stopsMm().get(i)));
             var stop = tier.side().alongX() ? new Point(building.x(), line) : new Point(line, building.y());
-            witness(lines, past(outside, building, stop), stop);
+            from.add(past(outside, building, stop));
             stops.add(stop);
         }
-        drawn(out, lines, tier.texts(), stops);
+        return row(from, stops, tier.texts());
     }
 
     /** Where a witness line leaves the last thing it would cross on its way out, or where it begins. */
@@ -151,12 +253,15 @@ public final class DimensionArt {
         return start;
     }
 
-    private static void witness(Figure.Builder lines, Point building, Point stop) {
+    /** From a little off what is measured to a little past the line; none where the two all but touch. */
+    private static Optional<Segment> witness(Point building, Point stop) {
         var way = stop.minus(building);
-        if (way.length() > WITNESS_GAP_MM) {
-            var unit = way.unit();
-            lines.line(building.plus(unit.times(WITNESS_GAP_MM)), stop.plus(unit.times(WITNESS_PAST_MM)));
+        if (way.length() <= WITNESS_GAP_MM) {
+            return Optional.empty();
         }
+        var unit = way.unit();
+        return Optional.of(
+                new Segment(building.plus(unit.times(WITNESS_GAP_MM)), stop.plus(unit.times(WITNESS_PAST_MM))));
     }
 
     /** A short stroke at 45 degrees, rising to the right on the page. */
@@ -165,30 +270,10 @@ public final class DimensionArt {
         ticks.line(new Point(at.x() - half, at.y() + half), new Point(at.x() + half, at.y() - half));
     }
 
-    /** Numbers above their line; where a gap is too narrow, the number drops below, every other one lower. */
-    private void numbers(List<Mark> out, List<String> texts, List<Point> stops) {
-        var dropped = 0;
-        for (var i = 0; i < texts.size(); i++) {
-            var a = stops.get(i);
-            var b = stops.get(i + 1);
-            if (a.y() != b.y()) { // upward on the page, read from the right
-                var swap = a;
-                a = b.y() > a.y() ? b : a;
-                b = a == b ? swap : b;
-            }
-            var width = Typeface.REGULAR.widthMm(texts.get(i), pens.cap(TextRole.DIMENSION), 0);
-            var fits = width + 1.2 <= a.distance(b);
-            var below =
-                    TEXT_LIFT_MM + pens.cap(TextRole.DIMENSION) + (dropped % 2) * (pens.cap(TextRole.DIMENSION) + 0.7);
-            dropped = fits ? 0 : dropped + 1;
-            number(out, texts.get(i), a, b, fits ? -TEXT_LIFT_MM : below);
-        }
-    }
-
-    private void number(List<Mark> out, String text, Point a, Point b, double drop) {
+    private void number(List<Mark> out, String text, Point a, Point b) {
         var along = b.minus(a).unit();
-        var down = along.left(); // y is down on paper, so left of the line is below it
-        var at = a.towards(b, 0.5).plus(down.times(drop));
+        var up = along.left().times(-1); // y is down on paper, so left of the line is below it
+        var at = a.towards(b, 0.5).plus(up.times(RowFigures.LIFT_MM));
         var turn = Math.toDegrees(Math.atan2(along.y(), along.x()));
         out.add(new Mark.Text(
                 text, at, pens.cap(TextRole.DIMENSION), Typeface.REGULAR, 0, Mark.Align.MIDDLE, turn, pens.ink()));
@@ -204,15 +289,11 @@ public final class DimensionArt {
             var shift = to.minus(from).unit().left().times(-dimension.offset().mm() / frame.scale());
             var a = from.plus(shift);
             var b = to.plus(shift);
-            var lines = Figure.builder().line(a, b);
-            witness(lines, from, a);
-            witness(lines, to, b);
-            out.add(new Mark.Stroke(lines.build(), pens.dimension(), pens.dimensionInk()));
-            ends(out, List.of(a, b));
             var length =
                     Length.ofMm(dimension.from().point().distance(dimension.to().point()));
-            var flip = b.x() < a.x() - 1e-9 || Math.abs(b.x() - a.x()) < 1e-9 && b.y() > a.y();
-            number(out, rounding.shown(length), flip ? b : a, flip ? a : b, -TEXT_LIFT_MM);
+            var outward = shift.length() > 0 ? shift : new Point(0, -1);
+            var figures = new RowFigures(pens).of(List.of(rounding.shown(length)), List.of(a, b), outward);
+            drawn(out, new Row(List.of(from, to), List.of(a, b), figures), List.of(), new Drawn());
         }
         return out;
     }
@@ -251,7 +332,7 @@ public final class DimensionArt {
                 radiusEnd(out, a, b);
                 var flip = b.x() < a.x() - 1e-9 || Math.abs(b.x() - a.x()) < 1e-9 && b.y() > a.y();
                 var text = "R " + rounding.shown(Length.ofMm(arc.radius()));
-                number(out, text, flip ? b : a, flip ? a : b, -TEXT_LIFT_MM);
+                number(out, text, flip ? b : a, flip ? a : b);
             }
         }
         return out;

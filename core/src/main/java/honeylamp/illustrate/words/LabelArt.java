@@ -1,20 +1,13 @@
 package honeylamp.illustrate.words;
 
-import honeylamp.catalogue.piece.Furnishings;
-import honeylamp.derive.fixed.FixedParts;
-import honeylamp.derive.listing.Tags;
-import honeylamp.derive.openings.LeafSweep;
-import honeylamp.derive.pointing.Picking;
+import honeylamp.derive.rooms.FreeSpace;
 import honeylamp.derive.rooms.LabelSpot;
 import honeylamp.derive.rooms.Room;
 import honeylamp.derive.storeys.LaidView;
-import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.drawing.Mark;
 import honeylamp.drawing.Remembered;
 import honeylamp.drawing.ink.Ink;
-import honeylamp.drawing.ink.Typeface;
 import honeylamp.geometry.Box;
-import honeylamp.geometry.BoxIndex;
 import honeylamp.geometry.Figure;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
@@ -22,75 +15,66 @@ import honeylamp.geometry.Regions;
 import honeylamp.geometry.Segment;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.pen.Pens;
-import honeylamp.plan.ElementId.OpeningId;
+import honeylamp.illustrate.words.RoomLines.Line;
+import honeylamp.plan.AreaBasis;
 import honeylamp.plan.ElementId.RoomId;
-import honeylamp.plan.Furnishing;
-import honeylamp.plan.Note;
 import honeylamp.plan.Role;
-import honeylamp.plan.Showing;
-import honeylamp.plan.Structure;
 import honeylamp.plan.TextRole;
-import honeylamp.units.AreaText;
-import honeylamp.units.Length;
-import honeylamp.units.LengthText;
-import honeylamp.units.Rounding;
-import honeylamp.units.UnitSystem;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
 import java.util.function.Predicate;
+import java.util.function.Supplier;
+import java.util.stream.Stream;
 
-/** Writes room labels at the freest place and notes where they were put. */
+/** Writes the labels of rooms at the freest places, or beside their rooms where none is free. */
 public final class LabelArt {
-    /** Between a label and the walls and furniture beside it. */
-    private static final double AIR_MM = 0.65;
+    /** Between a label and everything beside it, where there is room for so much. */
+    private static final double AIR_MM = 2.5;
 
-    private static final double LEADING = 1.75;
-    private static final double TRACKING = 0.04;
+    /** The same in small rooms, before a label leaves its room. */
+    private static final double LEAST_AIR_MM = 0.65;
+
     private static final double PLATE_AIR_MM = 1.2;
     private static final double LEADER_DOT_MM = 0.5;
 
-    /** A label that touches less than this squared is taken to lie free. */
-    private static final double TOUCH_MM = 0.7;
+    /** So much lower or higher a label lies to be in line with one before it. */
+    private static final double IN_LINE_MM = 5;
 
-    /** So much of the plan the words of a ceiling take up at usual scales, in plan mm. */
-    private static final double WORDS_WIDE_MM = 1600;
+    /** How fine free places are told apart, in paper mm. */
+    private static final double CELL_MM = 0.35;
 
-    private static final double WORDS_DEEP_MM = 300;
+    /** Farther from its room no label is written, in paper mm. */
+    private static final double BESIDE_MM = 30;
 
     private final PaperFrame frame;
     private final Pens pens;
-    private final UnitSystem units;
-    private final Rounding rounding;
     private final LaidView view;
+    private final OtherWords others;
+    private final RoomLines lines;
     private final Remembered remembered;
 
     /** Writes with pens on paper. */
     public LabelArt(LaidView view, PaperFrame frame, Pens pens) {
-        this(view, frame, pens, new Remembered());
+        this(view, frame, pens, OtherWords.of(view, frame, pens), new Remembered());
     }
 
-    /** The same, with what was written before on this paper with these pens. */
-    public LabelArt(LaidView view, PaperFrame frame, Pens pens, Remembered remembered) {
+    /**
+     * The same, with what was written before on this paper with these pens.
+     *
+     * @param others what lies where it must, and is kept off
+     */
+    public LabelArt(LaidView view, PaperFrame frame, Pens pens, OtherWords others, Remembered remembered) {
         this.remembered = remembered;
         this.pens = pens;
         this.frame = frame;
-        this.units = view.plan().units();
-        this.rounding = view.plan().rounding();
         this.view = view;
+        this.others = others;
+        this.lines = new RoomLines(view, pens);
     }
 
-    /** One line of a label. */
-    record Line(String text, double height, Typeface face, double tracking) {
-        double width() {
-            return face.widthMm(text, height, tracking);
-        }
-    }
-
-    /** The labels of rooms, clear of tags and of what stands in the rooms. */
+    /** The labels of rooms, clear of other words and of what stands in the rooms. */
     public List<Mark> rooms() {
         var out = new ArrayList<Mark>();
         for (var label : placed()) {
@@ -103,42 +87,82 @@ public final class LabelArt {
         return out;
     }
 
-    /** The tags of openings, if the view shows them. */
-    public Map<OpeningId, String> tags() {
-        return view.view().showing().shows(Showing.Kind.TAGS) ? Tags.of(view.plan()) : Map.of();
-    }
-
     /**
      * The name of a room where it is written.
      *
      * @param centre in paper mm
-     * @param plated whether it needs a ground of its own to be read
+     * @param airMm so much is free around it; nothing if it lies over something and has a ground of its own to be read
      * @param leader from the label into its room, in paper mm, if it lies outside
      */
-    public record Placed(Room room, Point centre, List<Line> lines, boolean plated, Optional<Segment> leader) {
+    public record Placed(Room room, Point centre, List<Line> lines, double airMm, Optional<Segment> leader) {
+        /** Whether it lies over something. */
+        public boolean plated() {
+            return airMm == 0;
+        }
+
+        /** What it says, from the top down. */
+        public List<String> words() {
+            return lines.stream().map(Line::text).toList();
+        }
+
         /** What it covers, in paper mm. */
         public Box box() {
             return LabelArt.box(centre, lines);
         }
     }
 
+    /**
+     * The labels of a view.
+     *
+     * @param unplaced rooms that are seen and whose label found no place
+     */
+    public record Labels(List<Placed> placed, List<Room> unplaced) {}
+
     /** The names of all rooms that are seen, where they are written. */
     public List<Placed> placed() {
-        return placed(_ -> true);
+        return labels().placed();
     }
 
-    /** The names of some rooms, where they are written. */
-    public List<Placed> placed(Predicate<Room> wanted) {
+    /** The names of all rooms that are seen, where they are written, and those that are left out. */
+    public Labels labels() {
         var geometry = view.storey().geometry();
-        var taken = new TagArt(frame, pens).covered(geometry.cuts(), tags());
-        var obstacles = Obstacles.of(obstacles(geometry, taken));
+        var off = KeptOff.of(view, remembered, others.taken());
         var out = new ArrayList<Placed>();
-        for (var room : geometry.rooms()) {
-            if (!room.name().isBlank() && wanted.test(room)) {
-                seen(room).ifPresent(outline -> out.add(byHand(room).orElseGet(() -> label(room, outline, obstacles))));
+        var homeless = new ArrayList<Room>();
+        for (var i = 0; i < geometry.rooms().size(); i++) {
+            var room = geometry.rooms().get(i);
+            if (lines.tells(room)) {
+                var byHand = byHand(room);
+                byHand.or(() -> seen(room).flatMap(outline -> inside(room, outline, off)))
+                        .ifPresentOrElse(out::add, () -> homeless.add(room));
             }
         }
-        return out;
+        inLine(out, off);
+        var left = homeless(homeless, off, out);
+        return new Labels(List.copyOf(out), left);
+    }
+
+    /** Writes those without space in their rooms, after all others, and tells for which there is no place at all. */
+    private List<Room> homeless(List<Room> rooms, KeptOff off, List<Placed> written) {
+        if (rooms.isEmpty()) {
+            return List.of();
+        }
+        var left = new ArrayList<Room>();
+        var fixed = KeptOff.unmoved(view, remembered, others.taken());
+        for (var room : rooms) {
+            seen(room).ifPresent(outline -> {
+                var labels = covered(written);
+                beside(room, outline, off, labels)
+                        .or(() -> over(room, outline, fixed.near(outline.bounds(), labels)))
+                        .ifPresentOrElse(written::add, () -> left.add(room));
+            });
+        }
+        return left;
+    }
+
+    /** The names of some rooms, where they are written among all. */
+    public List<Placed> placed(Predicate<Room> wanted) {
+        return placed().stream().filter(p -> wanted.test(p.room)).toList();
     }
 
     /** Whether the name of a room may lie at a point: within the room, or wherever a hand put it. */
@@ -167,11 +191,28 @@ public final class LabelArt {
 
     /** A name that was put somewhere by hand, in full, with a leader if it lies outside its room. */
     private Optional<Placed> byHand(Room room) {
-        return room.mark().flatMap(m -> view.view().movedName(m.id())).map(at -> {
+        return room.mark().flatMap(m -> view.view().movedName(m.id())).flatMap(at -> {
             var centre = frame.paper(at.point());
-            var lines = forms(room, room.outline()).getFirst();
-            return new Placed(room, centre, lines, false, leaderTo(room, at.point(), box(centre, lines)));
+            return forms(room, room.outline())
+                    .all()
+                    .findFirst()
+                    .map(form -> new Placed(
+                            room, centre, form, LEAST_AIR_MM, leaderTo(room, at.point(), box(centre, form))));
         });
+    }
+
+    private RoomLines.Forms forms(Room room, Outline outline) {
+        return lines.forms(room, areaMm2(room), LabelSpot.clearSize(room.outline(), freest(outline)));
+    }
+
+    /** By the basis of the view; only those that reach beyond the inner faces have to be worked out. */
+    private double areaMm2(Room room) {
+        var basis = view.view().annotation().rooms().basis();
+        if (basis == AreaBasis.INNER_FACES) {
+            return room.areaMm2();
+        }
+        var at = view.storey().geometry().rooms().indexOf(room);
+        return view.storey().areas().rooms().get(at).getOrDefault(basis, room.areaMm2());
     }
 
     private Optional<Segment> leaderTo(Room room, Point at, Box label) {
@@ -179,7 +220,7 @@ public final class LabelArt {
             return Optional.empty();
         }
         var end = frame.paper(freest(room.outline()));
-        var air = label.grown(AIR_MM);
+        var air = label.grown(LEAST_AIR_MM);
         var start = new Point(Math.clamp(end.x(), air.minX(), air.maxX()), Math.clamp(end.y(), air.minY(), air.maxY()));
         return Optional.of(new Segment(start, end));
     }
@@ -189,111 +230,179 @@ public final class LabelArt {
         out.add(new Mark.Fill(Figure.circle(line.b(), LEADER_DOT_MM), pens.dimensionInk()));
     }
 
-    /** What labels keep off: furniture, posts, stairs, and the swing of doors. */
-    private List<Outline> obstacles(StoreyGeometry geometry, List<Outline> taken) {
-        var showing = view.view().showing();
-        var fixed = view.storey().fixedParts();
+    /** What the place of a label depends on: the forms it may take, and what it keeps off. */
+    private record Asked(Outline seen, RoomLines.Forms forms, List<Outline> near) {}
+
+    /** The form that was chosen, and where it lies in plan mm. */
+    private record Answer(Point at, List<Line> form, double airMm) {}
+
+    private Optional<Placed> inside(Room room, Outline outline, KeptOff off) {
+        var asked = new Asked(outline, forms(room, outline), off.near(outline.bounds()));
+        return remembered
+                .answer(asked, () -> answer(asked))
+                .map(a -> new Placed(room, frame.paper(a.at), a.form, a.airMm, Optional.empty()));
+    }
+
+    /** From the fullest label to the smallest: the first that lies free with all its air, else with a little. */
+    private Optional<Answer> answer(Asked asked) {
+        var middle = freest(asked.seen);
+        var space = space(asked.seen, asked.near);
+        return answer(space, middle, asked.forms.telling()).or(() -> answer(space, middle, asked.forms.bare()));
+    }
+
+    private Optional<Answer> answer(Space space, Point middle, List<List<Line>> forms) {
+        for (var air : List.of(AIR_MM, AIR_MM / 2, LEAST_AIR_MM)) {
+            for (var form : forms) {
+                var at = nearest(space, middle, form, air);
+                if (at.isPresent()) {
+                    return Optional.of(new Answer(at.get(), form, air));
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    private Space space(Outline room, List<Outline> obstacles) {
+        return new Space(room.bounds(), frame.planMm(CELL_MM), room, obstacles);
+    }
+
+    private Optional<Point> nearest(Space space, Point middle, List<Line> form, double airMm) {
+        return space.nearest(
+                middle,
+                frame.planMm(RoomLines.width(form) + 2 * airMm),
+                frame.planMm(RoomLines.height(form) + 2 * airMm));
+    }
+
+    /** Free space that is only looked at closely if what is to be put there could fit at all. */
+    private static final class Space {
+        private final Box box;
+        private final Supplier<FreeSpace> cells;
+        private Optional<FreeSpace> known = Optional.empty();
+
+        Space(Box box, double cellMm, Outline room, List<Outline> obstacles) {
+            this.box = box;
+            this.cells = () -> FreeSpace.of(room, obstacles, cellMm);
+        }
+
+        Optional<Point> nearest(Point middle, double widthMm, double heightMm) {
+            if (widthMm > box.width() || heightMm > box.height()) {
+                return Optional.empty();
+            }
+            var found = known.orElseGet(cells);
+            known = Optional.of(found);
+            return found.nearest(middle, widthMm, heightMm);
+        }
+    }
+
+    /** Brings labels in line with those before them where they stay as free as they are. */
+    private void inLine(List<Placed> all, KeptOff off) {
+        for (var i = 1; i < all.size(); i++) {
+            var label = all.get(i);
+            if (!isByHand(label.room)) {
+                var before = all.subList(0, i);
+                all.set(
+                        i,
+                        before.stream()
+                                .map(b -> b.centre.y())
+                                .filter(y -> y != label.centre.y() && Math.abs(y - label.centre.y()) <= IN_LINE_MM)
+                                .min(Comparator.comparingDouble(y -> Math.abs(y - label.centre.y())))
+                                .map(y -> new Point(label.centre.x(), y))
+                                .filter(at -> isFreeAt(label, at, off))
+                                .map(at -> new Placed(label.room, at, label.lines, label.airMm, label.leader))
+                                .orElse(label));
+            }
+        }
+    }
+
+    private boolean isByHand(Room room) {
+        return room.mark().flatMap(m -> view.view().movedName(m.id())).isPresent();
+    }
+
+    private boolean isFreeAt(Placed label, Point at, KeptOff off) {
+        var box = onPlan(box(at, label.lines).grown(label.airMm));
+        return seen(label.room)
+                .filter(seen -> LabelSpot.overlap(seen, box, off.near(box)) == 0)
+                .isPresent();
+    }
+
+    private Box onPlan(Box paper) {
+        return Box.around(paper.ring().corners().stream().map(frame::plan).toList());
+    }
+
+    /** The label of a room without space: beside it on a leader, in another room or outside, as near as can be. */
+    private Optional<Placed> beside(Room room, Outline outline, KeptOff off, List<Outline> labels) {
+        var form = lines.beside(room, areaMm2(room), LabelSpot.clearSize(room.outline(), freest(outline)));
+        if (form.isEmpty()) {
+            return Optional.empty();
+        }
+        var middle = freest(outline);
+        return places(outline).stream()
+                .flatMap(place ->
+                        nearest(space(place, off.near(place.bounds(), labels)), middle, form, LEAST_AIR_MM).stream())
+                .min(Comparator.comparingDouble(middle::distance))
+                .filter(at -> at.distance(middle)
+                        <= frame.planMm(BESIDE_MM) + outline.bounds().width())
+                .map(at -> beside(room, at, form));
+    }
+
+    private List<Outline> covered(List<Placed> written) {
+        return written.stream()
+                .flatMap(w -> Stream.concat(
+                        Stream.of(onPlan(w.box()).ring()),
+                        w.leader.stream().map(l -> onPlan(around(l)).ring())))
+                .map(Outline::of)
+                .toList();
+    }
+
+    private static Box around(Segment line) {
+        return Box.around(List.of(line.a(), line.b()));
+    }
+
+    private Placed beside(Room room, Point at, List<Line> form) {
+        var centre = frame.paper(at);
+        return new Placed(room, centre, form, LEAST_AIR_MM, leaderTo(room, at, box(centre, form)));
+    }
+
+    /** Over furniture of its own room, on a ground of its own; never over walls, stairs or other words. */
+    private Optional<Placed> over(Room room, Outline outline, List<Outline> fixed) {
+        var space = space(outline, fixed);
+        return forms(room, outline).smallestFirst().stream()
+                .flatMap(form -> nearest(space, freest(outline), form, LEAST_AIR_MM).stream()
+                        .map(at -> new Placed(room, frame.paper(at), form, 0, Optional.empty())))
+                .findFirst();
+    }
+
+    /** The rooms near one, and what is near outside, within the walls and tiers around. */
+    private List<Outline> places(Outline room) {
+        var geometry = view.storey().geometry();
+        var near = room.bounds().grown(frame.planMm(BESIDE_MM));
         var out = new ArrayList<Outline>();
-        if (showing.shows(Showing.Kind.FURNITURE)) {
-            for (var piece : geometry.storey().furnishings()) {
-                out.addAll(remembered.answerAbout(About.FOOTPRINTS, piece, () -> footprints(piece)));
+        for (var other : geometry.rooms()) {
+            if (!other.outline().equals(room) && other.outline().bounds().meets(near)) {
+                seen(other).ifPresent(out::add);
             }
         }
-        out.addAll(taken);
-        for (var part : fixed.blocks()) {
-            if (part.form() instanceof Structure.Block block && block.kind().saysWhatIsAbove()) {
-                writtenOn(part, block).ifPresent(out::add);
-            } else if (!part.is(Structure.Kind.BALCONY)) {
-                out.add(Outline.of(part.footprint()));
-            }
+        if (view.crop().isEmpty()) {
+            var yard = Outline.of(near.ring());
+            out.addAll(Regions.difference(List.of(yard), indoors()));
         }
-        out.addAll(remembered.answerAbout(
-                About.STAIRS,
-                fixed,
-                () -> fixed.stairs().stream()
-                        .flatMap(stair -> (stair.seen() == FixedParts.End.HEAD
-                                        ? stair.well()
-                                        : stair.steps().outline())
-                                .stream())
-                        .toList()));
-        out.addAll(remembered.answerOf(
-                About.LEAVES,
-                List.of(geometry.cuts()),
-                () -> geometry.cuts().stream()
-                        .flatMap(cut -> LeafSweep.of(cut).stream())
-                        .map(LeafSweep::area)
-                        .toList()));
         return out;
     }
 
-    /** Where the height of a ceiling is written: within its upper edge, or beside the arrow down its slope. */
-    private static Optional<Outline> writtenOn(Structure part, Structure.Block block) {
-        var box = part.box();
-        var centre = switch (block.kind()) {
-            case TRAY_CEILING -> new Point(0, box.maxY() - WORDS_DEEP_MM / 2);
-            case SLOPING_CEILING -> new Point(-box.width() / 4, box.minY() + box.height() * 0.3);
-            default -> null;
-        };
-        return Optional.ofNullable(centre)
-                .map(c -> new Box(
-                        c.x() - WORDS_WIDE_MM / 2,
-                        c.y() - WORDS_DEEP_MM / 2,
-                        c.x() + WORDS_WIDE_MM / 2,
-                        c.y() + WORDS_DEEP_MM / 2))
-                .map(words -> Outline.of(words.ring().through(part.placing())));
-    }
-
-    private enum About {
-        FOOTPRINTS,
-        STAIRS,
-        LEAVES
-    }
-
-    private static List<Outline> footprints(Furnishing piece) {
-        var out = new ArrayList<Outline>();
-        Furnishings.of(piece).ifPresent(kind -> {
-            for (var solid : kind.symbol(piece).solids()) {
-                out.add(Outline.of(solid.footprint().through(piece.placing()).counterClockwise()));
-            }
-            out.add(Outline.of(Picking.footprint(piece)));
+    /** The building with its tiers, in plan mm. */
+    private List<Outline> indoors() {
+        return remembered.answerOf(Inside.OF_TIERS, List.of(view.storey().geometry(), view.view()), () -> {
+            var sides = TierPlaces.seen(view);
+            return sides.isEmpty()
+                    ? view.storey().geometry().shells()
+                    : List.of(Outline.of(TierPlaces.occupied(view, sides)
+                            .grown(frame.planMm(TierPlaces.roomMm(view, sides, pens.cap(TextRole.DIMENSION))))
+                            .ring()));
         });
-        return List.copyOf(out);
     }
 
-    private record Obstacles(List<Outline> all, BoxIndex boxes) {
-        static Obstacles of(List<Outline> all) {
-            return new Obstacles(all, new BoxIndex(all.size(), i -> all.get(i).bounds()));
-        }
-
-        List<Outline> near(Box box) {
-            return boxes.meeting(box).stream().map(all::get).toList();
-        }
-    }
-
-    /** What the place of a label depends on: the forms it may take, and what it keeps off. */
-    private record Asked(Outline seen, List<List<Line>> forms, List<Outline> near) {}
-
-    /** The form that was chosen, and where it lies in plan mm. */
-    private record Answer(Point at, List<Line> form, boolean plated) {}
-
-    private Placed label(Room room, Outline outline, Obstacles obstacles) {
-        var near = obstacles.near(outline.bounds());
-        var asked = new Asked(outline, forms(room, outline), near);
-        var answer = remembered.answer(asked, () -> answer(asked));
-        return new Placed(room, frame.paper(answer.at), answer.form, answer.plated, Optional.empty());
-    }
-
-    /** From the fullest label to the smallest; the first that lies free is written, else one on a plate. */
-    private Answer answer(Asked asked) {
-        var middle = freest(asked.seen);
-        for (var form : asked.forms) {
-            var spot = spot(asked.seen, middle, form, asked.near);
-            if (spot.overlapMm2() <= frame.planMm(TOUCH_MM) * frame.planMm(TOUCH_MM)) {
-                return new Answer(spot.at(), form, false);
-            }
-        }
-        var last = asked.forms.getLast();
-        return new Answer(spot(asked.seen, middle, last, asked.near).at(), last, true);
+    private enum Inside {
+        OF_TIERS
     }
 
     private record Freest(Outline room) {}
@@ -302,76 +411,9 @@ public final class LabelArt {
         return remembered.answer(new Freest(room), () -> LabelSpot.freest(room).centre());
     }
 
-    private List<List<Line>> forms(Room room, Outline outline) {
-        var middle = freest(outline);
-        var name = room.name().toUpperCase(Locale.ROOT);
-        var area = new Line(AreaText.rounded(room.areaMm2(), units), pens.cap(TextRole.ROOM_SIZE), Typeface.REGULAR, 0);
-        var clear = new Line(
-                clearText(LabelSpot.clearSize(room.outline(), middle)),
-                pens.cap(TextRole.ROOM_SIZE),
-                Typeface.REGULAR,
-                0);
-        var small = new Line(area.text, pens.cap(TextRole.SMALL_ROOM_SIZE), Typeface.REGULAR, 0);
-        return List.of(
-                List.of(name(name, pens.cap(TextRole.ROOM_NAME)), area, clear),
-                List.of(name(name, pens.cap(TextRole.ROOM_NAME)), area),
-                List.of(name(name, pens.cap(TextRole.SMALL_ROOM_NAME)), small),
-                broken(name, small));
-    }
-
-    private static Line name(String text, double height) {
-        return new Line(text, height, Typeface.MEDIUM, TRACKING);
-    }
-
-    /** The name in two lines where it has words to break between. */
-    private List<Line> broken(String name, Line area) {
-        var middle = name.indexOf(' ');
-        return middle < 0
-                ? List.of(name(name, pens.cap(TextRole.SMALL_ROOM_NAME)), area)
-                : List.of(
-                        name(name.substring(0, middle), pens.cap(TextRole.SMALL_ROOM_NAME)),
-                        name(name.substring(middle + 1), pens.cap(TextRole.SMALL_ROOM_NAME)),
-                        area);
-    }
-
-    private String clearText(LabelSpot.ClearSize clear) {
-        if (!rounding.equals(Rounding.finest(units))) {
-            var inMetres = units.isMetric() ? Rounding.to(UnitSystem.M, rounding.step()) : rounding;
-            return inMetres.shown(Length.ofMm(clear.alongMm())) + " \u00d7 "
-                    + inMetres.shown(Length.ofMm(clear.acrossMm())) + (units.isMetric() ? " m" : "");
-        }
-        var shownIn = units.isMetric() ? UnitSystem.M : units;
-        var a = LengthText.rounded(Length.ofMm(clear.alongMm()), shownIn);
-        var b = LengthText.rounded(Length.ofMm(clear.acrossMm()), shownIn);
-        return units.isMetric()
-                ? a.substring(0, a.length() - 1) + " \u00d7 " + b.substring(0, b.length() - 1) + " m"
-                : a + " \u00d7 " + b;
-    }
-
-    private LabelSpot.Spot spot(Outline outline, Point middle, List<Line> lines, List<Outline> obstacles) {
-        return LabelSpot.forLabel(
-                outline,
-                middle,
-                frame.planMm(width(lines) + 2 * AIR_MM),
-                frame.planMm(height(lines) + 2 * AIR_MM),
-                obstacles);
-    }
-
-    private static double width(List<Line> lines) {
-        return lines.stream().mapToDouble(Line::width).max().orElse(0);
-    }
-
-    private static double height(List<Line> lines) {
-        var sum = lines.getFirst().height;
-        for (var i = 1; i < lines.size(); i++) {
-            sum += lines.get(i).height * LEADING;
-        }
-        return sum;
-    }
-
     private static Box box(Point centre, List<Line> lines) {
-        var w = width(lines) / 2;
-        var h = height(lines) / 2;
+        var w = RoomLines.width(lines) / 2;
+        var h = RoomLines.height(lines) / 2;
         return new Box(centre.x() - w, centre.y() - h, centre.x() + w, centre.y() + h);
     }
 
@@ -383,29 +425,19 @@ public final class LabelArt {
     }
 
     private void write(List<Mark> out, Point centre, List<Line> lines) {
-        var y = centre.y() - height(lines) / 2 + lines.getFirst().height;
+        var y = centre.y() - RoomLines.height(lines) / 2 + lines.getFirst().height();
         for (var i = 0; i < lines.size(); i++) {
             var line = lines.get(i);
-            y += i == 0 ? 0 : line.height * LEADING;
+            y += i == 0 ? 0 : line.height() * RoomLines.LEADING;
             out.add(new Mark.Text(
-                    line.text,
+                    line.text(),
                     new Point(centre.x(), y),
-                    line.height,
-                    line.face,
-                    line.tracking,
+                    line.height(),
+                    line.face(),
+                    line.tracking(),
                     Mark.Align.MIDDLE,
                     0,
                     pens.ink()));
         }
-    }
-
-    public List<Mark> notes(List<Note> notes) {
-        var out = new ArrayList<Mark>();
-        for (var note : notes) {
-            var high = pens.cap(TextRole.NOTE);
-            var at = frame.paper(note.at().point()).plus(new Point(0, high / 2));
-            out.add(new Mark.Text(note.text(), at, high, Typeface.REGULAR, 0, Mark.Align.MIDDLE, 0, pens.ink()));
-        }
-        return out;
     }
 }

@@ -1,5 +1,6 @@
 package honeylamp.illustrate.words;
 
+import honeylamp.derive.openings.LeafSweep;
 import honeylamp.derive.storeys.LaidView;
 import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.derive.tiers.DimensionTiers;
@@ -12,6 +13,7 @@ import honeylamp.plan.Side;
 import honeylamp.plan.Structure;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 
 /** Where the tiers of dimensions of a view lie: a tier every 10 mm on paper, and farther or nearer where a hand put it. */
 public final class TierPlaces {
@@ -34,7 +36,7 @@ public final class TierPlaces {
 
     /** The tiers that are seen: those around a whole building only. */
     public static List<SideTiers> seen(LaidView view) {
-        return view.view().showing().shows(Kind.DIMENSIONS) && view.crop().isEmpty() ? all(view) : List.of();
+        return view.view().seen().shows(Kind.DIMENSIONS) && view.crop().isEmpty() ? all(view) : List.of();
     }
 
     /** The tiers of a view's storey, seen or not. */
@@ -43,14 +45,23 @@ public final class TierPlaces {
                 view.storey().geometry(), view.plan().rounding(), view.view().tiers());
     }
 
-    /** What tiers stay clear of outside the walls: balconies, overhangs and parked cars, in plan mm. */
+    /** What tiers stay clear of outside the walls: balconies, overhangs, parked cars, leaves that open out, in plan mm. */
     public static List<Box> keptClear(StoreyGeometry geometry) {
+        var building =
+                geometry.network().poche().stream().map(o -> o.shell().bounds()).reduce(Box::union);
+        var leaves = geometry.cuts().stream()
+                .flatMap(cut -> LeafSweep.of(cut).stream())
+                .map(sweep -> sweep.area().bounds())
+                .filter(leaf -> building.filter(b -> b.contains(leaf)).isEmpty());
+        return Stream.concat(parts(geometry), leaves).toList();
+    }
+
+    private static Stream<Box> parts(StoreyGeometry geometry) {
         return geometry.storey().structures().stream()
                 .filter(s -> s.is(Structure.Kind.BALCONY)
                         || s.is(Structure.Kind.OVERHANG)
                         || s.form() instanceof Structure.ParkingBay)
-                .map(s -> s.footprint().bounds())
-                .toList();
+                .map(s -> s.footprint().bounds());
     }
 
     /** The building with what is kept clear, in plan mm. */

@@ -15,6 +15,7 @@ import honeylamp.edit.Mending;
 import honeylamp.edit.RoomEdits;
 import honeylamp.edit.StructureEdits;
 import honeylamp.edit.WallEdits;
+import honeylamp.plan.AreaBasis;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Ground;
 import honeylamp.plan.Plan;

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import honeylamp.catalogue.NewPlan;
 import honeylamp.derive.listing.Dissection;
 import honeylamp.geometry.Point;
+import honeylamp.plan.AreaBasis;
 import honeylamp.plan.Boundary;
 import honeylamp.plan.ElementId.BoundaryId;
 import honeylamp.plan.ElementId.RoomId;

@@ -10,6 +10,7 @@ import honeylamp.derive.listing.Dissection;
 import honeylamp.edit.RoomEdits;
 import honeylamp.edit.StructureEdits;
 import honeylamp.edit.WallEdits;
+import honeylamp.plan.AreaBasis;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.RoomFit.CountsAs;

@@ -3,6 +3,7 @@ package honeylamp.desktop.command;
 import static honeylamp.desktop.workspace.Keys.alone;
 import static honeylamp.desktop.workspace.Keys.controlSign;
 
+import honeylamp.catalogue.LabelSets;
 import honeylamp.catalogue.TierSets;
 import honeylamp.desktop.command.Command.Place;
 import honeylamp.desktop.command.Command.Where;
@@ -10,8 +11,10 @@ import honeylamp.desktop.gesture.Choices.Docked;
 import honeylamp.desktop.workspace.Keys;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.ViewEdits;
+import honeylamp.plan.Annotation;
 import java.util.List;
 import java.util.Locale;
+import java.util.function.UnaryOperator;
 import javafx.scene.input.KeyCode;
 
 /** Commands about what is seen. */
@@ -114,6 +117,23 @@ final class SightCommands {
                 "All words of the window, up to twice the size",
                 Place.SEEN,
                 () -> window.style(window.style().larger(1)));
+        into.add(
+                "words",
+                "All words and figures",
+                "Labels, dimensions, notes and tags of this view, or of all: none, or again as they were",
+                Place.SEEN,
+                () -> annotate(
+                        "Leave words out, or write them",
+                        a -> a.withWords(a.words().other())),
+                alone(KeyCode.A));
+        for (var set : LabelSets.all()) {
+            into.add(
+                    "labels-" + set.name().toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-"),
+                    "Rooms say: " + set.name().toLowerCase(Locale.ROOT),
+                    "In every room of this view, or of all views",
+                    Place.SEEN,
+                    () -> annotate("Choose what labels say", a -> a.withRooms(set.onto(a.rooms()))));
+        }
         for (var set : TierSets.all()) {
             into.add(
                     "tiers-" + set.name().toLowerCase(Locale.ROOT).replace(' ', '-'),
@@ -165,5 +185,15 @@ final class SightCommands {
                 Place.SEEN,
                 () -> model.climb(-1),
                 Keys.STOREY_DOWN.code());
+    }
+
+    private void annotate(String action, UnaryOperator<Annotation> change) {
+        model.edit(
+                ViewEdits.annotation(
+                        model.now().plan(),
+                        model.now().worked().view(),
+                        model.now().choices().presenting().reach(),
+                        change),
+                action);
     }
 }

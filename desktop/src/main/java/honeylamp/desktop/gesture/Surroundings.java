@@ -56,7 +56,7 @@ public record Surroundings(
 
     /** Whether an element may be picked: what is hidden or locked may not. */
     public boolean isFree(Element element) {
-        return Kind.of(element).filter(k -> !view.view().showing().frees(k)).isEmpty();
+        return Kind.of(element).filter(k -> !view.view().seen().frees(k)).isEmpty();
     }
 
     /** The copies of units on the storey. */

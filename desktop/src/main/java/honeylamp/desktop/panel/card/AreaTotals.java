@@ -1,11 +1,11 @@
 package honeylamp.desktop.panel.card;
 
-import honeylamp.derive.storeys.AreaBasis;
 import honeylamp.derive.storeys.Areas;
 import honeylamp.derive.storeys.LaidStorey;
 import honeylamp.desktop.gesture.Choices.Working;
 import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.desktop.workspace.WorkspaceModel;
+import honeylamp.plan.AreaBasis;
 import honeylamp.plan.RoomFit.CountsAs;
 import honeylamp.units.AreaText;
 import java.util.ArrayList;

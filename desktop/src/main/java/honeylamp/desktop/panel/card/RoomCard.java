@@ -13,7 +13,6 @@ import honeylamp.derive.listing.WallSides;
 import honeylamp.derive.listing.WallSides.WallSide;
 import honeylamp.derive.rooms.LabelSpot;
 import honeylamp.derive.rooms.Room;
-import honeylamp.derive.storeys.AreaBasis;
 import honeylamp.desktop.gesture.Choices.Working;
 import honeylamp.desktop.panel.part.Library;
 import honeylamp.desktop.panel.part.Widgets;
@@ -29,6 +28,7 @@ import honeylamp.edit.Outcome;
 import honeylamp.edit.OwnRegions;
 import honeylamp.edit.RoomEdits;
 import honeylamp.geometry.Outline;
+import honeylamp.plan.AreaBasis;
 import honeylamp.plan.ElementId.RoomId;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Furnishing;
@@ -100,6 +100,12 @@ record RoomCard(WorkspaceModel model, CardFields parts, Library<RoomNames> kept)
         }
         out.add(new WordField(
                         "Number", "room-number", fit.number(), n -> fit(room, f -> f.withNumber(n), "Number room"))
+                .hinted());
+        out.add(new WordField(
+                        "Words on its label",
+                        "room-words",
+                        fit.words(),
+                        words -> fit(room, f -> f.withWords(words.strip()), "Write on the room's label"))
                 .hinted());
         out.add(parts.folding("Area", areas(room, fit).toArray(Node[]::new)));
         out.add(height(room, fit));

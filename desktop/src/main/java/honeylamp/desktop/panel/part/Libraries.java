@@ -1,6 +1,7 @@
 package honeylamp.desktop.panel.part;
 
 import honeylamp.catalogue.KeptFinish;
+import honeylamp.catalogue.LabelSets.LabelSet;
 import honeylamp.catalogue.MinimumSets.MinimumSet;
 import honeylamp.catalogue.OpeningSizes.Product;
 import honeylamp.catalogue.RoomUses.RoomNames;
@@ -26,6 +27,7 @@ public record Libraries(
         Library<KeptFinish> finishes,
         Library<SeenSet> seenSets,
         Library<TierSet> tierSets,
+        Library<LabelSet> labelSets,
         Library<MinimumSet> minimumSets,
         Library<OwnPiece> pieces,
         Library<AtHand> atHand,

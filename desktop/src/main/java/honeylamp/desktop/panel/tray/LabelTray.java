@@ -1,30 +1,67 @@
 package honeylamp.desktop.panel.tray;
 
+import honeylamp.catalogue.LabelSets;
+import honeylamp.catalogue.LabelSets.LabelSet;
 import honeylamp.desktop.panel.part.Content;
+import honeylamp.desktop.panel.part.Library;
 import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.desktop.workspace.Workspace;
 import honeylamp.desktop.workspace.WorkspaceModel;
+import honeylamp.edit.Reach;
 import honeylamp.edit.ViewEdits;
+import honeylamp.plan.Annotation;
+import honeylamp.plan.Annotation.Words;
+import honeylamp.plan.AreaBasis;
+import honeylamp.plan.RoomLabel;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
+import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 import javafx.scene.Node;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
 
-/** What can be done with labels and notes. */
-record LabelTray(WorkspaceModel model) implements Content<LabelTray.Part> {
-    /** What is shown: whether a name of the view was put elsewhere by hand. */
-    record Part(boolean anyMoved) {}
+/** What labels of rooms say, line by line, and what can be done with notes. */
+record LabelTray(WorkspaceModel model, Library<LabelSet> sets) implements Content<LabelTray.Part> {
+    /**
+     * What is shown.
+     *
+     * @param anyMoved whether a name of the view was put elsewhere by hand
+     * @param several whether there is more than one view
+     */
+    record Part(Annotation annotation, boolean anyMoved, boolean several, Reach reach, List<LabelSet> kept) {}
 
     @Override
     public Part part(Workspace now) {
-        return new Part(!now.view().moved().isEmpty());
+        return new Part(
+                now.view().annotation(),
+                !now.view().moved().isEmpty(),
+                now.plan().presentation().views().size() > 1,
+                now.choices().presenting().reach(),
+                sets.all());
     }
 
     @Override
     public List<Node> nodes(Part part) {
         var out = new ArrayList<Node>();
-        out.add(
-                Widgets.quiet(
-                        "Room labels find the freest place by themselves; drag one where this view should have it. Write notes where you want more words; Pick and move takes them up again."));
+        if (part.several()) {
+            out.add(LightTray.reach(model, part.reach(), "All views", "This view only"));
+        }
+        out.add(Widgets.toggle(
+                "All words and figures",
+                "words-written",
+                "Labels, dimensions, notes and tags: none, or as they were",
+                part.annotation().words() == Words.WRITTEN,
+                () -> change(
+                        "Leave words out, or write them",
+                        a -> a.withWords(a.words().other()))));
+        out.add(Widgets.section("Rooms say", sets(part).toArray(Node[]::new)));
+        out.add(Widgets.section("Line by line", lines(part.annotation().rooms())));
+        out.add(Widgets.section("Areas, up to", bases(part.annotation().rooms())));
+        out.add(PageFields.words("Keep as", "labels-set-name", "", this::keep));
         if (part.anyMoved()) {
             out.add(Widgets.button(
                     "Labels find their place again",
@@ -35,6 +72,92 @@ record LabelTray(WorkspaceModel model) implements Content<LabelTray.Part> {
                                     model.now().plan(), model.now().worked().view()),
                             "Put names back")));
         }
+        out.add(
+                Widgets.quiet(
+                        "Room labels find the freest place by themselves; drag one where this view should have it. Write notes where you want more words; Pick and move takes them up again."));
         return out;
+    }
+
+    private void change(UnaryOperator<RoomLabel> change) {
+        change("Choose what labels say", a -> a.withRooms(change.apply(a.rooms())));
+    }
+
+    private void change(String action, UnaryOperator<Annotation> change) {
+        var now = model.now();
+        model.edit(
+                ViewEdits.annotation(
+                        now.plan(),
+                        now.worked().view(),
+                        now.choices().presenting().reach(),
+                        change),
+                action);
+    }
+
+    private List<Node> sets(Part part) {
+        var box = new VBox(4);
+        for (var set :
+                Stream.concat(LabelSets.all().stream(), part.kept().stream()).toList()) {
+            box.getChildren()
+                    .add(Widgets.toggle(
+                            set.name(),
+                            "labels-" + set.name().toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-"),
+                            "In every room of the view",
+                            set.onto(part.annotation().rooms())
+                                    .equals(part.annotation().rooms()),
+                            () -> change(set::onto)));
+        }
+        return List.of(box);
+    }
+
+    private void keep(String name) {
+        var wrong = name.isBlank()
+                ? "A set is known by its name. Type one."
+                : sets.keep(new LabelSet(name, model.now().view().annotation().rooms()));
+        if (wrong.isEmpty()) {
+            model.say("Kept: \"" + name + "\" is among what rooms say, in all your plans.");
+        } else {
+            model.complain(wrong);
+        }
+    }
+
+    /** What is said in its order, then what is not. */
+    private Node lines(RoomLabel label) {
+        var box = new VBox(4);
+        var unsaid = Arrays.stream(RoomLabel.Part.values())
+                .filter(p -> !label.parts().contains(p));
+        for (var part : Stream.concat(label.parts().stream(), unsaid).toList()) {
+            var key = part.name().toLowerCase(Locale.ROOT).replace('_', '-');
+            var said = label.parts().contains(part);
+            var row = new HBox(
+                    4,
+                    Widgets.toggle(
+                            part.label(),
+                            "label-" + key,
+                            said ? "No longer on labels" : "As the last line of labels",
+                            said,
+                            () -> change(l -> l.toggling(part))));
+            if (label.parts().indexOf(part) > 0) {
+                var higher = Widgets.button(
+                        "Higher", "label-higher-" + key, "One line up", () -> change(l -> l.higher(part)));
+                higher.setAccessibleText(part.label() + " one line higher");
+                row.getChildren().addAll(Widgets.spring(), higher);
+            }
+            box.getChildren().add(row);
+        }
+        return box;
+    }
+
+    private Node bases(RoomLabel label) {
+        var row = new FlowPane(4, 4);
+        for (var basis : AreaBasis.values()) {
+            row.getChildren()
+                    .add(Widgets.toggle(
+                            basis.label(),
+                            "label-basis-" + basis.name().toLowerCase(Locale.ROOT),
+                            "Areas of rooms " + basis.definition(),
+                            label.basis() == basis,
+                            () -> change(l -> l.withBasis(basis))));
+        }
+        return row;
     }
 }

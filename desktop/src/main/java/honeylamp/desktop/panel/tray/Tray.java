@@ -140,7 +140,7 @@ public final class Tray extends VBox {
                 new FurnishTray(
                         model, window, thumbnails, catalogue(libraries, "furnish", "Find a piece"), libraries.pieces());
             case DIMENSIONS -> new DimensionTray(model, libraries.tierSets());
-            case LABELS -> new LabelTray(model);
+            case LABELS -> new LabelTray(model, libraries.labelSets());
             case LIGHT -> new LightTray(model);
             case SHEET -> new SheetTray(model, window, libraries.seenSets());
         };

@@ -1,4 +1,4 @@
-package honeylamp.derive.storeys;
+package honeylamp.plan;
 
 /** Up to where an area is counted. */
 public enum AreaBasis {

@@ -1,4 +1,4 @@
-package honeylamp.illustrate.elevation;
+package honeylamp.illustrate.words;
 
 import honeylamp.derive.listing.FloorSteps;
 import honeylamp.derive.listing.WallElevation;

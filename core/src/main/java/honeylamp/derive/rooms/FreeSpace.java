@@ -1,0 +1,173 @@
+package honeylamp.derive.rooms;
+
+import honeylamp.geometry.Box;
+import honeylamp.geometry.Outline;
+import honeylamp.geometry.Point;
+import honeylamp.geometry.Segment;
+import honeylamp.units.Checks;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Where in a room boxes of any size lie clear of everything, found by counting taken cells: a cell is taken if anything
+ * touches it, so that what is found free is free.
+ *
+ * <p>Source of the counting: F. C. Crow, "Summed-area tables for texture mapping", SIGGRAPH 1984.
+ */
+public final class FreeSpace {
+    /** More cells than this are not laid over a room, they become larger instead. */
+    private static final int MOST_CELLS = 60_000;
+
+    private final Box box;
+    private final double cellMm;
+    private final int columns;
+    private final int rows;
+
+    /** How many cells are taken below and left of a corner of cells. */
+    private final int[] taken;
+
+    private FreeSpace(Box box, double cellMm) {
+        this.box = box;
+        this.cellMm = cellMm;
+        this.columns = Math.max(1, (int) Math.ceil(box.width() / cellMm));
+        this.rows = Math.max(1, (int) Math.ceil(box.height() / cellMm));
+        this.taken = new int[(columns + 1) * (rows + 1)];
+    }
+
+    /**
+     * The free space of a room.
+     *
+     * @param obstacles what is kept clear of, in plan mm
+     * @param cellMm how fine it is told apart, in plan mm; coarser in very large rooms
+     */
+    public static FreeSpace of(Outline room, List<Outline> obstacles, double cellMm) {
+        var box = room.bounds();
+        var fine = Checks.positive("cell", cellMm);
+        var least = Math.sqrt(Math.max(box.width(), 1) * Math.max(box.height(), 1) / MOST_CELLS);
+        var space = new FreeSpace(box, Math.max(fine, least));
+        var cells = new boolean[space.columns * space.rows];
+        var inside = new boolean[cells.length];
+        space.fill(inside, room);
+        for (var i = 0; i < cells.length; i++) {
+            cells[i] = !inside[i];
+        }
+        space.touch(cells, room);
+        for (var obstacle : obstacles) {
+            if (obstacle.bounds().meets(box)) {
+                space.fill(cells, obstacle);
+                space.touch(cells, obstacle);
+            }
+        }
+        space.count(cells);
+        return space;
+    }
+
+    /** Marks the cells whose middles lie within an outline. */
+    private void fill(boolean[] cells, Outline outline) {
+        var edges = outline.rings().flatMap(r -> r.edges().stream()).toList();
+        var crossings = new double[edges.size()];
+        for (var row = 0; row < rows; row++) {
+            var y = box.minY() + (row + 0.5) * cellMm;
+            var found = 0;
+            for (var e : edges) {
+                if (e.a().y() <= y != e.b().y() <= y) {
+                    crossings[found++] =
+                            e.a().x() + (y - e.a().y()) / (e.b().y() - e.a().y()) * (e.b().x() - e.a().x());
+                }
+            }
+            Arrays.sort(crossings, 0, found);
+            for (var i = 0; i + 1 < found; i += 2) {
+                var from = Math.max(0, (int) Math.ceil((crossings[i] - box.minX()) / cellMm - 0.5));
+                var to = Math.min(columns - 1, (int) Math.floor((crossings[i + 1] - box.minX()) / cellMm - 0.5));
+                for (var column = from; column <= to; column++) {
+                    cells[row * columns + column] = true;
+                }
+            }
+        }
+    }
+
+    /** Marks the cells through which an edge of an outline runs. */
+    private void touch(boolean[] cells, Outline outline) {
+        outline.rings().flatMap(r -> r.edges().stream()).forEach(e -> touch(cells, e));
+    }
+
+    private void touch(boolean[] cells, Segment edge) {
+        var low = edge.a().y() <= edge.b().y() ? edge.a() : edge.b();
+        var high = low == edge.a() ? edge.b() : edge.a();
+        var first = Math.max(0, row(low.y()));
+        var last = Math.min(rows - 1, row(high.y()));
+        for (var row = first; row <= last; row++) {
+            var from = xAt(low, high, Math.max(low.y(), box.minY() + row * cellMm));
+            var to = xAt(low, high, Math.min(high.y(), box.minY() + (row + 1) * cellMm));
+            if (low.y() == high.y()) {
+                from = low.x();
+                to = high.x();
+            }
+            var left = Math.max(0, column(Math.min(from, to)));
+            var right = Math.min(columns - 1, column(Math.max(from, to)));
+            for (var column = left; column <= right; column++) {
+                cells[row * columns + column] = true;
+            }
+        }
+    }
+
+    private static double xAt(Point low, Point high, double y) {
+        var span = high.y() - low.y();
+        return span == 0 ? low.x() : low.x() + (y - low.y()) / span * (high.x() - low.x());
+    }
+
+    private int row(double y) {
+        return (int) Math.floor((y - box.minY()) / cellMm);
+    }
+
+    private int column(double x) {
+        return (int) Math.floor((x - box.minX()) / cellMm);
+    }
+
+    private void count(boolean[] cells) {
+        var wide = columns + 1;
+        for (var row = 0; row < rows; row++) {
+            var sum = 0;
+            for (var column = 0; column < columns; column++) {
+                sum += cells[row * columns + column] ? 1 : 0;
+                taken[(row + 1) * wide + column + 1] = taken[row * wide + column + 1] + sum;
+            }
+        }
+    }
+
+    /**
+     * The middle of a free box of a size that lies as near as can be to a point; of two as near the upper, then the left
+     * one. Empty if there is none.
+     */
+    public Optional<Point> nearest(Point to, double widthMm, double heightMm) {
+        var wide = (int) Math.ceil(widthMm / cellMm);
+        var high = (int) Math.ceil(heightMm / cellMm);
+        var best = Double.POSITIVE_INFINITY;
+        var at = Optional.<Point>empty();
+        for (var row = rows - high; row >= 0; row--) {
+            var y = box.minY() + (row + high / 2.0) * cellMm;
+            var dy = y - to.y();
+            if (dy * dy < best) {
+                for (var column = 0; column <= columns - wide; column++) {
+                    var x = box.minX() + (column + wide / 2.0) * cellMm;
+                    var away = (x - to.x()) * (x - to.x()) + dy * dy;
+                    if (away < best && isFree(column, row, wide, high)) {
+                        best = away;
+                        at = Optional.of(new Point(x, y));
+                    }
+                }
+            }
+        }
+        return at;
+    }
+
+    private boolean isFree(int column, int row, int wide, int high) {
+        var step = columns + 1;
+        return taken[(row + high) * step + column + wide]
+                        - taken[row * step + column + wide]
+                        - taken[(row + high) * step + column]
+                        + taken[row * step + column]
+                == 0;
+    }
+}

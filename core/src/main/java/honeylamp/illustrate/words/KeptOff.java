@@ -1,0 +1,127 @@
+package honeylamp.illustrate.words;
+
+import honeylamp.catalogue.piece.Furnishings;
+import honeylamp.derive.fixed.FixedParts;
+import honeylamp.derive.openings.LeafSweep;
+import honeylamp.derive.pointing.Picking;
+import honeylamp.derive.storeys.LaidView;
+import honeylamp.drawing.Remembered;
+import honeylamp.geometry.Box;
+import honeylamp.geometry.BoxIndex;
+import honeylamp.geometry.Outline;
+import honeylamp.geometry.Point;
+import honeylamp.plan.Furnishing;
+import honeylamp.plan.Showing;
+import honeylamp.plan.Structure;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * What words keep off, in plan mm: furniture, posts, stairs, the swing of doors, and what else is written already.
+ *
+ * @param all as outlines
+ * @param boxes to find those near a place
+ */
+record KeptOff(List<Outline> all, BoxIndex boxes) {
+    /** So much of the plan the words of a ceiling take up at usual scales, in plan mm. */
+    private static final double WORDS_WIDE_MM = 1600;
+
+    private static final double WORDS_DEEP_MM = 300;
+
+    /** What stands in a view, and what is taken by other words. */
+    static KeptOff of(LaidView view, Remembered remembered, List<Outline> taken) {
+        var all = new ArrayList<Outline>();
+        if (view.view().seen().shows(Showing.Kind.FURNITURE)) {
+            for (var piece : view.storey().geometry().storey().furnishings()) {
+                all.addAll(remembered.answerAbout(About.FOOTPRINTS, piece, () -> footprints(piece)));
+            }
+        }
+        all.addAll(fixed(view, remembered, taken));
+        return of(all);
+    }
+
+    /** The same without furniture. */
+    static KeptOff unmoved(LaidView view, Remembered remembered, List<Outline> taken) {
+        return of(fixed(view, remembered, taken));
+    }
+
+    private static KeptOff of(List<Outline> all) {
+        return new KeptOff(all, new BoxIndex(all.size(), i -> all.get(i).bounds()));
+    }
+
+    /** What lies near a box, and what of more that is taken does. */
+    List<Outline> near(Box box, List<Outline> more) {
+        var out = new ArrayList<>(near(box));
+        more.stream().filter(o -> o.bounds().meets(box)).forEach(out::add);
+        return out;
+    }
+
+    List<Outline> near(Box box) {
+        return boxes.meeting(box).stream().map(all::get).toList();
+    }
+
+    private static List<Outline> fixed(LaidView view, Remembered remembered, List<Outline> taken) {
+        var geometry = view.storey().geometry();
+        var fixed = view.storey().fixedParts();
+        var out = new ArrayList<>(taken);
+        for (var part : fixed.blocks()) {
+            if (part.form() instanceof Structure.Block block && block.kind().saysWhatIsAbove()) {
+                writtenOn(part, block).ifPresent(out::add);
+            } else if (!part.is(Structure.Kind.BALCONY)) {
+                out.add(Outline.of(part.footprint()));
+            }
+        }
+        out.addAll(remembered.answerAbout(
+                About.STAIRS,
+                fixed,
+                () -> fixed.stairs().stream()
+                        .flatMap(stair -> (stair.seen() == FixedParts.End.HEAD
+                                        ? stair.well()
+                                        : stair.steps().outline())
+                                .stream())
+                        .toList()));
+        out.addAll(remembered.answerOf(
+                About.LEAVES,
+                List.of(geometry.cuts()),
+                () -> geometry.cuts().stream()
+                        .flatMap(cut -> LeafSweep.of(cut).stream())
+                        .map(LeafSweep::area)
+                        .toList()));
+        return out;
+    }
+
+    /** Where the height of a ceiling is written: within its upper edge, or beside the arrow down its slope. */
+    private static Optional<Outline> writtenOn(Structure part, Structure.Block block) {
+        var box = part.box();
+        var centre = switch (block.kind()) {
+            case TRAY_CEILING -> new Point(0, box.maxY() - WORDS_DEEP_MM / 2);
+            case SLOPING_CEILING -> new Point(-box.width() / 4, box.minY() + box.height() * 0.3);
+            default -> null;
+        };
+        return Optional.ofNullable(centre)
+                .map(c -> new Box(
+                        c.x() - WORDS_WIDE_MM / 2,
+                        c.y() - WORDS_DEEP_MM / 2,
+                        c.x() + WORDS_WIDE_MM / 2,
+                        c.y() + WORDS_DEEP_MM / 2))
+                .map(words -> Outline.of(words.ring().through(part.placing())));
+    }
+
+    private enum About {
+        FOOTPRINTS,
+        STAIRS,
+        LEAVES
+    }
+
+    private static List<Outline> footprints(Furnishing piece) {
+        var out = new ArrayList<Outline>();
+        Furnishings.of(piece).ifPresent(kind -> {
+            for (var solid : kind.symbol(piece).solids()) {
+                out.add(Outline.of(solid.footprint().through(piece.placing()).counterClockwise()));
+            }
+            out.add(Outline.of(Picking.footprint(piece)));
+        });
+        return List.copyOf(out);
+    }
+}

@@ -1,0 +1,114 @@
+package honeylamp.illustrate.words;
+
+import honeylamp.derive.listing.Tags;
+import honeylamp.derive.storeys.LaidView;
+import honeylamp.drawing.Mark;
+import honeylamp.geometry.Box;
+import honeylamp.geometry.Outline;
+import honeylamp.geometry.Point;
+import honeylamp.geometry.Ring;
+import honeylamp.geometry.Segment;
+import honeylamp.illustrate.paper.PaperFrame;
+import honeylamp.illustrate.pen.Pens;
+import honeylamp.plan.ElementId.OpeningId;
+import honeylamp.plan.Showing.Kind;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
+
+/**
+ * All words and figures of a view that lie where something is, and that labels of rooms therefore keep off.
+ *
+ * @param figures single dimensions and radii
+ * @param notes what was written by hand
+ * @param sights marks of elevations
+ * @param parts what parts of own pieces are called
+ * @param tags tags of openings
+ * @param lines of single dimensions, in plan mm
+ */
+public record OtherWords(
+        PaperFrame frame,
+        List<Mark> figures,
+        List<Mark> notes,
+        List<Mark> sights,
+        List<Mark> parts,
+        List<Mark> tags,
+        List<Segment> lines) {
+    private static final double AIR_MM = 0.3;
+
+    /** The words of a view that are seen. */
+    public static OtherWords of(LaidView view, PaperFrame frame, Pens pens) {
+        var showing = view.view().seen();
+        var storey = view.storey().geometry().storey();
+        var art = new DimensionArt(frame, pens, view.view().tiers().ends());
+        var rounding = view.plan().rounding();
+        var figures = new ArrayList<Mark>();
+        if (showing.shows(Kind.DIMENSIONS)) {
+            figures.addAll(art.singles(storey.dimensions(), rounding));
+            figures.addAll(art.radii(storey.standing(), rounding));
+        }
+        var isNoted = showing.shows(Kind.NOTES);
+        return new OtherWords(
+                frame,
+                figures,
+                isNoted ? new NoteArt(frame, pens).marks(storey.notes()) : List.of(),
+                isNoted ? ElevationMarks.of(view, frame, pens) : List.of(),
+                showing.shows(Kind.FURNITURE) ? new PartLabels(frame, pens).marks(storey.furnishings()) : List.of(),
+                new TagArt(frame, pens).marks(view.storey().geometry().cuts(), tags(view)),
+                showing.shows(Kind.DIMENSIONS)
+                        ? storey.dimensions().stream().map(d -> d.line()).toList()
+                        : List.of());
+    }
+
+    /** The tags of openings, if a view shows them. */
+    private static Map<OpeningId, String> tags(LaidView view) {
+        return view.view().seen().shows(Kind.TAGS) ? Tags.of(view.plan()) : Map.of();
+    }
+
+    /** What they cover, in plan mm. */
+    List<Outline> taken() {
+        var out = new ArrayList<Outline>();
+        Stream.of(figures, notes, sights, parts, tags).forEach(marks -> covered(out, marks));
+        for (var line : lines) {
+            var aside = line.unit().left().times(frame.planMm(AIR_MM));
+            out.add(Outline.of(new Ring(List.of(
+                            line.a().plus(aside),
+                            line.a().minus(aside),
+                            line.b().minus(aside),
+                            line.b().plus(aside)))
+                    .counterClockwise()));
+        }
+        return out;
+    }
+
+    private void covered(List<Outline> out, List<Mark> marks) {
+        for (var mark : marks) {
+            switch (mark) {
+                case Mark.Text text -> out.add(covered(text));
+                case Mark.Haloed haloed -> out.add(covered(haloed.text()));
+                case Mark.Lines several -> several.texts().forEach(t -> out.add(covered(t)));
+                case Mark.Fill fill -> out.add(Outline.of(onPlan(fill.path().bounds())));
+                case Mark.Stroke _, Mark.Shaded _, Mark.Image _, Mark.Picture _, Mark.Clip _ -> {}
+            }
+        }
+    }
+
+    /** The line of text from a little below its base line to a little above its capitals, as it is turned. */
+    private Outline covered(Mark.Text text) {
+        var start = text.start();
+        var along = Point.direction(text.turnDeg());
+        var down = Point.direction(text.turnDeg() + 90);
+        var from = start.plus(down.times(text.capHeightMm() * 0.3)).minus(along.times(AIR_MM));
+        var to = from.plus(along.times(text.widthMm() + 2 * AIR_MM));
+        var up = down.times(-text.capHeightMm() * 1.5);
+        return Outline.of(new Ring(Stream.of(from, to, to.plus(up), from.plus(up))
+                        .map(frame::plan)
+                        .toList())
+                .counterClockwise());
+    }
+
+    private Ring onPlan(Box box) {
+        return new Ring(box.ring().corners().stream().map(frame::plan).toList()).counterClockwise();
+    }
+}

@@ -1,0 +1,170 @@
+package honeylamp.illustrate.words;
+
+import honeylamp.drawing.Mark;
+import honeylamp.drawing.ink.Typeface;
+import honeylamp.geometry.Box;
+import honeylamp.geometry.Point;
+import honeylamp.geometry.Segment;
+import honeylamp.illustrate.pen.Pens;
+import honeylamp.plan.TextRole;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Where the figures of a row of dimensions lie, in paper mm: above their line where the gap has room; those of end gaps
+ * beyond the end, others in a second row on the outer side, on a leader if they had to give way to each other.
+ */
+final class RowFigures {
+    /** A line of figures keeps so much from the line it belongs to. */
+    static final double LIFT_MM = 0.9;
+
+    /** Beside a figure, so that no tick strikes it. */
+    private static final double TICK_AIR_MM = 1.1;
+
+    /** From an end of the row to the figure beyond it. */
+    private static final double BEYOND_MM = 1.5;
+
+    /** Between figures of the second row. */
+    private static final double APART_MM = 1.0;
+
+    /** Between the two rows of figures, or between witness lines and the second row. */
+    private static final double ROWS_APART_MM = 0.8;
+
+    private final double cap;
+    private final Pens pens;
+    private final Typeface face;
+
+    RowFigures(Pens pens) {
+        this.pens = pens;
+        this.cap = pens.cap(TextRole.DIMENSION);
+        this.face = Typeface.REGULAR;
+    }
+
+    /**
+     * A figure.
+     *
+     * @param leader from its gap to it, if it lies elsewhere than usual
+     */
+    record Placed(Mark.Text text, Optional<Segment> leader) {
+        /** What it covers, a little larger. */
+        Box box() {
+            var start = text.start();
+            var along = Point.direction(text.turnDeg()).times(text.widthMm());
+            var up = Point.direction(text.turnDeg() - 90).times(text.capHeightMm());
+            return Box.around(List.of(
+                    start, start.plus(along), start.plus(up), start.plus(along).plus(up)));
+        }
+    }
+
+    /** A gap as one reads it: from its first stop, so wide, and what it says. */
+    private record Gap(Point from, Point to, String text, double width) {
+        double length() {
+            return from.distance(to);
+        }
+
+        Point middle() {
+            return from.towards(to, 0.5);
+        }
+    }
+
+    /**
+     * The figures of a row, in the order of its gaps as one reads them.
+     *
+     * @param stops on one line, one more than texts
+     * @param outward away from what is measured
+     */
+    List<Placed> of(List<String> texts, List<Point> stops, Point outward) {
+        var gaps = read(texts, stops);
+        var along = gaps.getFirst().to.minus(gaps.getFirst().from).unit();
+        var up = along.left().times(-1); // y is down on paper, so left of a line is below it
+        var turn = Math.toDegrees(Math.atan2(along.y(), along.x()));
+        var isUpOutward = outward.dot(up) >= 0;
+        var secondUp =
+                isUpOutward ? LIFT_MM + cap + ROWS_APART_MM : -(DimensionArt.WITNESS_PAST_MM + ROWS_APART_MM + cap);
+        var out = new ArrayList<Placed>();
+        var second = new ArrayList<Gap>();
+        for (var i = 0; i < gaps.size(); i++) {
+            var gap = gaps.get(i);
+            if (gap.width + 2 * TICK_AIR_MM <= gap.length()) {
+                out.add(new Placed(text(gap, gap.middle().plus(up.times(LIFT_MM)), turn), Optional.empty()));
+            } else if (i == gaps.size() - 1) {
+                var at = gap.to.plus(along.times(BEYOND_MM + gap.width / 2)).plus(up.times(LIFT_MM));
+                out.add(new Placed(text(gap, at, turn), Optional.empty()));
+            } else if (i == 0) {
+                var at = gap.from.minus(along.times(BEYOND_MM + gap.width / 2)).plus(up.times(LIFT_MM));
+                out.add(new Placed(text(gap, at, turn), Optional.empty()));
+            } else {
+                second.add(gap);
+            }
+        }
+        var origin = gaps.getFirst().from;
+        var places = apart(second, origin, along);
+        for (var i = 0; i < second.size(); i++) {
+            var gap = second.get(i);
+            var at = origin.plus(along.times(places.get(i))).plus(up.times(secondUp));
+            var near = secondUp > 0 ? -ROWS_APART_MM / 2 : cap + ROWS_APART_MM / 2;
+            var leader = new Segment(gap.middle(), at.plus(up.times(near)));
+            out.add(new Placed(text(gap, at, turn), Optional.of(leader)));
+        }
+        return out;
+    }
+
+    /** The gaps left to right, or upward on the page where the row stands upright. */
+    private List<Gap> read(List<String> texts, List<Point> stops) {
+        var out = new ArrayList<Gap>();
+        var a = stops.getFirst();
+        var b = stops.getLast();
+        var isBackward = Math.abs(a.x() - b.x()) < 1e-9 ? b.y() > a.y() : b.x() < a.x();
+        for (var i = 0; i < texts.size(); i++) {
+            var at = isBackward ? texts.size() - 1 - i : i;
+            var from = stops.get(isBackward ? at + 1 : at);
+            var to = stops.get(isBackward ? at : at + 1);
+            out.add(new Gap(from, to, texts.get(at), face.widthMm(texts.get(at), cap, 0)));
+        }
+        return out;
+    }
+
+    /** Where the middles of figures lie along their row: over their gaps, and aside as little as can be. */
+    private static List<Double> apart(List<Gap> gaps, Point origin, Point along) {
+        var groups = new ArrayList<List<Integer>>();
+        for (var i = 0; i < gaps.size(); i++) {
+            var group = new ArrayList<>(List.of(i));
+            while (!groups.isEmpty()
+                    && end(gaps, groups.getLast(), origin, along) > start(gaps, group, origin, along)) {
+                group.addAll(0, groups.removeLast());
+            }
+            groups.add(group);
+        }
+        var out = new ArrayList<Double>();
+        for (var group : groups) {
+            var x = start(gaps, group, origin, along);
+            for (var i : group) {
+                out.add(x + (gaps.get(i).width + APART_MM) / 2);
+                x += gaps.get(i).width + APART_MM;
+            }
+        }
+        return out;
+    }
+
+    /** Where a group of figures side by side begins if it lies about the middle of its gaps. */
+    private static double start(List<Gap> gaps, List<Integer> group, Point origin, Point along) {
+        var middle = group.stream()
+                .mapToDouble(i -> gaps.get(i).middle().minus(origin).dot(along))
+                .average()
+                .orElse(0);
+        return middle - wide(gaps, group) / 2;
+    }
+
+    private static double end(List<Gap> gaps, List<Integer> group, Point origin, Point along) {
+        return start(gaps, group, origin, along) + wide(gaps, group);
+    }
+
+    private static double wide(List<Gap> gaps, List<Integer> group) {
+        return group.stream().mapToDouble(i -> gaps.get(i).width + APART_MM).sum();
+    }
+
+    private Mark.Text text(Gap gap, Point at, double turnDeg) {
+        return new Mark.Text(gap.text, at, cap, face, 0, Mark.Align.MIDDLE, turnDeg, pens.ink());
+    }
+}

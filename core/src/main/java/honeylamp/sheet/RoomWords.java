@@ -1,0 +1,77 @@
+package honeylamp.sheet;
+
+import honeylamp.derive.rooms.Room;
+import honeylamp.derive.snags.Snag;
+import honeylamp.derive.storeys.LaidPage;
+import honeylamp.derive.storeys.LaidView;
+import honeylamp.geometry.Point;
+import honeylamp.illustrate.pen.Pens;
+import honeylamp.illustrate.words.LabelArt;
+import honeylamp.plan.ElementId;
+import honeylamp.plan.RoomMark;
+import honeylamp.plan.Showing;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/**
+ * The label of a room on a page.
+ *
+ * @param words what it says, from the top down; none if there was no place
+ * @param at its middle on the page, in paper mm
+ */
+public record RoomWords(LaidView view, Room room, List<String> words, Optional<Point> at, Place place) {
+    /** Where a label lies. */
+    public enum Place {
+        INSIDE,
+        /** On a leader, in another room or outside. */
+        BESIDE,
+        /** In its room over furniture, on a ground of its own. */
+        OVER,
+        /** Nowhere: it would lie over walls or other words. */
+        NOWHERE
+    }
+
+    /** Freezes the words. */
+    public RoomWords {
+        words = List.copyOf(words);
+    }
+
+    /** The labels of all views from above on a page. */
+    public static List<RoomWords> on(LaidPage page) {
+        return page.views().stream()
+                .filter(v -> v.view().isPlan() && v.view().seen().shows(Showing.Kind.ROOM_NAMES))
+                .flatMap(v -> of(page, v))
+                .toList();
+    }
+
+    private static Stream<RoomWords> of(LaidPage page, LaidView view) {
+        var frame = SheetComposer.frame(page, view.view().id());
+        var labels = new LabelArt(view, frame, Pens.of(view.look(), frame.scale())).labels();
+        var placed = labels.placed().stream()
+                .map(p -> new RoomWords(
+                        view,
+                        p.room(),
+                        p.words(),
+                        Optional.of(p.centre()),
+                        p.plated() ? Place.OVER : p.leader().isPresent() ? Place.BESIDE : Place.INSIDE));
+        var nowhere =
+                labels.unplaced().stream().map(r -> new RoomWords(view, r, List.of(), Optional.empty(), Place.NOWHERE));
+        return Stream.concat(placed, nowhere);
+    }
+
+    /** What is wrong with labels of a storey: those that are left out for want of a place. */
+    static List<Snag> snags(LaidPage page, ElementId.StoreyId storey) {
+        return on(page).stream()
+                .filter(w -> w.place == Place.NOWHERE && w.view.storey().id().equals(storey))
+                .map(
+                        w -> new Snag(
+                                Snag.Kind.LABEL_WITHOUT_PLACE,
+                                w.room.outline().bounds().centre(),
+                                w.room.mark().<ElementId>map(RoomMark::id).stream()
+                                        .toList(),
+                                "On " + page.name() + " no place is left for the label of " + w.room.name()
+                                        + ", so it is left out. Drag it where it may lie, let labels say less, or take a larger scale."))
+                .toList();
+    }
+}

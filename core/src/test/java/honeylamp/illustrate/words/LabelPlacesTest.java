@@ -1,0 +1,220 @@
+package honeylamp.illustrate.words;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import honeylamp.TestPlans;
+import honeylamp.catalogue.LabelSets;
+import honeylamp.demo.place.SailclothYard;
+import honeylamp.derive.openings.LeafSweep;
+import honeylamp.derive.pointing.Picking;
+import honeylamp.derive.storeys.LaidView;
+import honeylamp.edit.NoteEdits;
+import honeylamp.edit.Reach;
+import honeylamp.edit.RoomEdits;
+import honeylamp.edit.ViewEdits;
+import honeylamp.geometry.Box;
+import honeylamp.geometry.Outline;
+import honeylamp.geometry.Regions;
+import honeylamp.illustrate.paper.PaperFrame;
+import honeylamp.illustrate.pen.Pens;
+import honeylamp.plan.AreaBasis;
+import honeylamp.plan.Opening.Hand;
+import honeylamp.plan.Opening.Swing;
+import honeylamp.plan.OpeningKind;
+import honeylamp.plan.Plan;
+import honeylamp.plan.Position;
+import honeylamp.plan.RoomLabel;
+import honeylamp.plan.RoomLabel.Part;
+import honeylamp.plan.Wall.BodySide;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** What labels of rooms say and where they lie. */
+class LabelPlacesTest {
+    private static final List<String> NAMES =
+            List.of("Hall", "Kitchen and dining", "Linen", "Reading nook", "Net loft store", "Bath", "Second bedroom");
+
+    private static LabelArt.Labels labels(Plan plan, double scale) {
+        var view = TestPlans.view(plan);
+        return new LabelArt(view, PaperFrame.atOrigin(scale), Pens.of(view.look(), scale)).labels();
+    }
+
+    private static Plan saying(Plan plan, RoomLabel label) {
+        return ViewEdits.annotation(plan, TestPlans.view(plan).view().id(), Reach.ALL, a -> a.withRooms(label));
+    }
+
+    private static Plan named(Plan plan, String name) {
+        return RoomEdits.name(
+                plan, TestPlans.storey(plan), TestPlans.geometry(plan).rooms().getFirst(), name);
+    }
+
+    /** 5,000 by 4,000 clear, walls of 300: up to their middles 5.3 by 4.3, and 2.6 m high. */
+    @Test
+    void aLabelSaysWhatIsWantedInItsOrder() {
+        var plan = named(TestPlans.clearRectangle(5000, 4000), "Sail loft");
+        var all =
+                new RoomLabel(List.of(Part.AREA, Part.NAME, Part.CLEAR_HEIGHT, Part.CLEAR_SIZE), AreaBasis.INNER_FACES);
+        var high = TestPlans.geometry(plan).storey().height().mm() / 1000;
+        assertThat(labels(saying(plan, all), 50).placed().getFirst().words())
+                .containsExactly(
+                        "20.00 m\u00b2", "SAIL LOFT", "h " + "%.2f".formatted(high) + " m", "5.00 \u00d7 4.00 m");
+        var outer = saying(plan, new RoomLabel(List.of(Part.AREA), AreaBasis.OUTER_FACES));
+        assertThat(labels(outer, 50).placed().getFirst().words()).containsExactly("25.76 m\u00b2"); // 5.6 by 4.6
+    }
+
+    @Test
+    void aNumberStandsOnTheLineOfTheName() {
+        var plan = named(TestPlans.clearRectangle(5000, 4000), "Sail loft");
+        var room = TestPlans.geometry(plan).rooms().getFirst();
+        plan = RoomEdits.fit(
+                plan, TestPlans.storey(plan), room, f -> f.withNumber("0.3").withWords("north light"));
+        var builder = LabelSets.all().getLast().label();
+        assertThat(labels(saying(plan, builder), 50).placed().getFirst().words())
+                .startsWith("0.3 SAIL LOFT", "20.00 m\u00b2")
+                .endsWith("north light");
+    }
+
+    @Test
+    void aRoomTooSmallForFiguresHasItsNameAndOneTooSmallForThatIsToldAside() {
+        var small = named(TestPlans.clearRectangle(900, 270), "Linen");
+        assertThat(labels(small, 50).placed().getFirst().words()).containsExactly("LINEN");
+        var tiny = labels(named(TestPlans.clearRectangle(300, 270), "Linen"), 50)
+                .placed()
+                .getFirst();
+        assertThat(tiny.leader()).as("beside it").isPresent();
+        assertThat(tiny.words()).startsWith("LINEN");
+    }
+
+    @Test
+    void aLabelKeepsOffANote() {
+        var plan = named(TestPlans.clearRectangle(5000, 4000), "Sail loft");
+        var noted = NoteEdits.add(plan, TestPlans.storey(plan), Position.ofMm(2500, 2000), "Boards turned here")
+                .plan();
+        var free = labels(plan, 50).placed().getFirst().box();
+        var label = labels(noted, 50).placed().getFirst().box();
+        assertThat(free.contains(new honeylamp.geometry.Point(50, -40))).isTrue();
+        assertThat(label.grown(2).contains(new honeylamp.geometry.Point(50, -40)))
+                .isFalse();
+    }
+
+    @Test
+    void theDemoHasAirAroundItsLabels() {
+        var placed = labels(SailclothYard.plan(), 50).placed();
+        assertThat(placed).hasSize(8).allSatisfy(p -> assertThat(p.airMm()).isPositive());
+        assertThat(placed.stream().filter(p -> p.airMm() >= 2.5)).hasSizeGreaterThanOrEqualTo(4);
+    }
+
+    /** Cut with everything by exact areas, which the search does not use. */
+    @ParameterizedTest
+    @ValueSource(ints = {50, 100, 200})
+    void inTwoHundredFurnishedPlansNoLabelLiesOverAnything(int scale) {
+        var random = new Random(scale);
+        for (var i = 0; i < 67; i++) {
+            var plan = furnished(random);
+            var labels = labels(plan, scale);
+            var view = TestPlans.view(plan);
+            assertThat(labels.placed().size() + labels.unplaced().size())
+                    .as("plan %d: every named room is told", i)
+                    .isEqualTo(view.storey().geometry().rooms().stream()
+                            .filter(r -> !r.name().isBlank())
+                            .count());
+            for (var a = 0; a < labels.placed().size(); a++) {
+                var label = labels.placed().get(a);
+                clear(view, label, scale, i);
+                for (var b = 0; b < a; b++) {
+                    assertThat(label.box().meets(labels.placed().get(b).box()))
+                            .as(
+                                    "plan %d: %s over %s",
+                                    i, label.words(), labels.placed().get(b).words())
+                            .isFalse();
+                }
+            }
+        }
+    }
+
+    private static void clear(LaidView view, LabelArt.Placed label, int scale, int index) {
+        var frame = PaperFrame.atOrigin(scale);
+        var box = onPlan(label.box(), frame);
+        var geometry = view.storey().geometry();
+        assertThat(area(Regions.intersection(List.of(box), geometry.network().poche())))
+                .as("plan %d at 1:%d: %s over walls", index, scale, label.words())
+                .isLessThan(1);
+        for (var cut : geometry.cuts()) {
+            LeafSweep.of(cut)
+                    .forEach(leaf -> assertThat(area(Regions.intersection(List.of(box), List.of(leaf.area()))))
+                            .as("plan %d at 1:%d: %s over a leaf", index, scale, label.words())
+                            .isLessThan(1));
+        }
+        if (!label.plated()) {
+            var pieces = geometry.storey().furnishings().stream()
+                    .map(Picking::footprint)
+                    .map(Outline::of)
+                    .toList();
+            assertThat(area(Regions.intersection(List.of(box), pieces)))
+                    .as("plan %d at 1:%d: %s over furniture", index, scale, label.words())
+                    .isLessThan(1);
+        }
+        if (label.leader().isEmpty()) {
+            assertThat(area(Regions.difference(
+                            List.of(box), List.of(label.room().outline()))))
+                    .as("plan %d at 1:%d: %s leaves its room", index, scale, label.words())
+                    .isLessThan(1);
+        }
+    }
+
+    private static double area(List<Outline> parts) {
+        return parts.stream().mapToDouble(Outline::area).sum();
+    }
+
+    private static Outline onPlan(Box paper, PaperFrame frame) {
+        return Outline.of(
+                Box.around(paper.ring().corners().stream().map(frame::plan).toList())
+                        .ring());
+    }
+
+    /** A house of two rows of rooms with doors between them and pieces anywhere in them, turned at will. */
+    private static Plan furnished(Random random) {
+        var wide = 7000 + 100 * random.nextInt(60);
+        var deep = 6000 + 100 * random.nextInt(40);
+        var middle = deep / 2 + 100 * random.nextInt(10);
+        var building = TestPlans.start()
+                .chain(BodySide.RIGHT, TestPlans.OUTER, true, 0, 0, wide, 0, wide, deep, 0, deep)
+                .wall(0, middle, wide, middle, BodySide.CENTRE, TestPlans.PARTITION);
+        for (var x = 1500 + random.nextInt(1500); x < wide - 1200; x += 1500 + random.nextInt(3000)) {
+            building.wall(x, 0, x, middle, BodySide.CENTRE, TestPlans.PARTITION);
+        }
+        for (var x = 1500 + random.nextInt(1500); x < wide - 1200; x += 1500 + random.nextInt(3000)) {
+            building.wall(x, middle, x, deep, BodySide.CENTRE, TestPlans.PARTITION);
+        }
+        var plan = building.plan();
+        for (var at = 300; at < wide - 1300; at += 1600) {
+            plan = TestPlans.opening(
+                    plan,
+                    4,
+                    OpeningKind.DOOR,
+                    at,
+                    800,
+                    random.nextBoolean() ? Hand.FIRST : Hand.SECOND,
+                    random.nextBoolean() ? Swing.LEFT : Swing.RIGHT);
+        }
+        for (var k = 0; k < 14; k++) {
+            plan = TestPlans.with(
+                    plan,
+                    List.of("sofa", "bed", "dining-table", "wardrobe").get(random.nextInt(4)),
+                    600 + random.nextInt(1400),
+                    400 + random.nextInt(700),
+                    600,
+                    random.nextInt(wide),
+                    random.nextInt(deep),
+                    random.nextInt(3) > 0 ? 90 * random.nextInt(4) : random.nextInt(360));
+        }
+        for (var room : new ArrayList<>(TestPlans.geometry(plan).rooms())) {
+            plan = RoomEdits.name(plan, TestPlans.storey(plan), room, NAMES.get(random.nextInt(NAMES.size())));
+        }
+        return plan;
+    }
+}

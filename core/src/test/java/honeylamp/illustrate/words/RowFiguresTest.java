@@ -1,0 +1,97 @@
+package honeylamp.illustrate.words;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import honeylamp.geometry.Box;
+import honeylamp.geometry.Point;
+import honeylamp.illustrate.pen.Pens;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+
+/** Where figures lie that have room in their gaps, and those that have none. */
+class RowFiguresTest {
+    private static final Point NORTH = new Point(0, -1);
+    private static final Point SOUTH = new Point(0, 1);
+
+    private static List<RowFigures.Placed> level(Point outward, List<String> texts, double... xs) {
+        var stops = new ArrayList<Point>();
+        for (var x : xs) {
+            stops.add(new Point(x, 100));
+        }
+        return new RowFigures(Pens.usual(50)).of(texts, stops, outward);
+    }
+
+    @Test
+    void aFigureWithRoomLiesAboveTheMiddleOfItsGap() {
+        var figure = level(NORTH, List.of("1200"), 0, 24).getFirst();
+        assertThat(figure.box().centre().x()).isCloseTo(12, within(1e-9));
+        assertThat(figure.box().maxY()).isLessThan(100);
+        assertThat(figure.leader()).isEmpty();
+    }
+
+    @Test
+    void figuresOfNarrowEndGapsLieBeyondTheEnds() {
+        var figures = level(SOUTH, List.of("120", "1200", "130"), 0, 2.4, 26.4, 29);
+        assertThat(figures).extracting(f -> f.text().text()).containsExactly("120", "1200", "130");
+        assertThat(figures.getFirst().box().maxX()).isLessThan(-1);
+        assertThat(figures.getLast().box().minX()).isGreaterThan(30);
+    }
+
+    @Test
+    void aNarrowGapInTheMiddleHasItsFigureInASecondRowOnTheOuterSide() {
+        var north =
+                level(NORTH, List.of("1200", "40", "1000"), 0, 24, 24.8, 44.8).getLast();
+        assertThat(north.text().text()).isEqualTo("40");
+        assertThat(north.box().maxY()).as("above the first row").isLessThan(100 - 0.9 - 2);
+        assertThat(north.leader()).isPresent();
+        var south =
+                level(SOUTH, List.of("1200", "40", "1000"), 0, 24, 24.8, 44.8).getLast();
+        assertThat(south.box().minY()).as("below the ends of witness lines").isGreaterThan(102);
+    }
+
+    @Test
+    void aRowThatRunsUpThePageIsReadFromTheRight() {
+        var stops = List.of(new Point(10, 0), new Point(10, 30));
+        var figure = new RowFigures(Pens.usual(50))
+                .of(List.of("1500"), stops, new Point(-1, 0))
+                .getFirst();
+        assertThat(figure.text().turnDeg()).isCloseTo(-90, within(1e-9));
+        assertThat(figure.box().maxX()).isLessThan(10);
+    }
+
+    /** Two hundred rows of gaps from a fifth of a millimetre up: no figure over another, none struck by a tick. */
+    @Test
+    void noFigureLiesOverAnotherAndNoTickStrikesOne() {
+        var random = new Random(7);
+        for (var i = 0; i < 200; i++) {
+            var xs = new double[3 + random.nextInt(14)];
+            var texts = new ArrayList<String>();
+            for (var k = 1; k < xs.length; k++) {
+                xs[k] = xs[k - 1]
+                        + (random.nextInt(3) == 0 ? 0.2 + 3 * random.nextDouble() : 4 + 20 * random.nextDouble());
+                texts.add(Integer.toString((int) (50 * (xs[k] - xs[k - 1])) + 1));
+            }
+            var figures = level(random.nextBoolean() ? NORTH : SOUTH, texts, xs);
+            assertThat(figures).hasSameSizeAs(texts);
+            for (var a = 0; a < figures.size(); a++) {
+                var box = figures.get(a).box();
+                for (var b = 0; b < a; b++) {
+                    assertThat(box.meets(figures.get(b).box()))
+                            .as(
+                                    "row %d: %s over %s",
+                                    i,
+                                    figures.get(a).text().text(),
+                                    figures.get(b).text().text())
+                            .isFalse();
+                }
+                for (var x : xs) {
+                    var tick = new Box(x, 100 - 1.06, x + 1.06, 100);
+                    assertThat(box.meets(tick)).as("row %d, tick at %f", i, x).isFalse();
+                }
+            }
+        }
+    }
+}
