@@ -90,8 +90,7 @@ public final class Completing {
     private Plan settled(Plan before, Storey was, Plan edited) {
         var network = cache.of(edited, edited.storey(was.id())).network();
         var there = cache.of(before, was);
-        return Following.dimensions(
-                before, was, Leaning.settled(there, Settling.settled(there, edited, network), network));
+        return Following.words(before, was, Leaning.settled(there, Settling.settled(there, edited, network), network));
     }
 
     private Plan roomsKept(Plan before, Storey was, Plan edited) {

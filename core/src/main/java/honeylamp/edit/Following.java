@@ -1,24 +1,35 @@
 package honeylamp.edit;
 
+import honeylamp.geometry.Affine;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Segment;
 import honeylamp.plan.Dimension;
+import honeylamp.plan.Element;
 import honeylamp.plan.ElementId.WallId;
+import honeylamp.plan.Furnishing;
+import honeylamp.plan.Hold;
+import honeylamp.plan.Note;
 import honeylamp.plan.Opening;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.Storey;
+import honeylamp.plan.Structure;
 import honeylamp.plan.Wall;
+import honeylamp.units.Length;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
 
 /**
- * Lets single dimensions follow the walls they measure: an end on a face, a drawn line, a corner, a wall's end or the
- * jamb of an opening stays on it when an edit moves it. Ends that lie on no wall stay, as do dimensions that the edit
- * itself has changed.
+ * Lets dimensions and leaders of notes follow what they were put on: a point on a face, a drawn line, a corner, a wall's
+ * end, a jamb or the middle of an opening, on a piece or a fixed part stays on it when an edit moves it. Points that lie on
+ * nothing stay, as do dimensions and notes that the edit itself has changed. Where what a point lay on goes, the dimension
+ * or leader has lost its hold.
  */
 final class Following {
     /** So near to a face is on it, in mm. */
@@ -41,28 +52,116 @@ final class Following {
         now.walls().forEach(w -> after.put(w.id(), w));
     }
 
-    /** The plan after an edit, the dimensions of a storey taken along. */
-    public static Plan dimensions(Plan planBefore, Storey before, Plan planAfter) {
+    /** The plan after an edit, the dimensions and notes of a storey taken along. */
+    static Plan words(Plan planBefore, Storey before, Plan planAfter) {
         var now = planAfter.storey(before.id());
-        if (before.dimensions().isEmpty()
+        if (before.dimensions().isEmpty() && before.notes().isEmpty()
                 || now.walls() == before.walls()
                         && now.openings() == before.openings()
+                        && now.furnishings() == before.furnishings()
+                        && now.structures() == before.structures()
                         && planAfter.wallTypes() == planBefore.wallTypes()) {
             return planAfter;
         }
         var following = new Following(planBefore, before, planAfter);
+        var was = Set.copyOf(before.dimensions());
         var moved = now.dimensions().stream()
-                .map(d -> before.dimensions().contains(d) ? following.taken(d) : d)
+                .map(d -> was.contains(d) ? following.taken(d) : d)
                 .toList();
-        return moved.equals(now.dimensions())
+        var notesBefore = Set.copyOf(before.notes());
+        var notes = now.notes().stream()
+                .map(n -> notesBefore.contains(n) ? following.taken(n) : n)
+                .toList();
+        return moved.equals(now.dimensions()) && notes.equals(now.notes())
                 ? planAfter
-                : planAfter.withStorey(before.id(), s -> s.with(Dimension.class, moved));
+                : planAfter.withStorey(
+                        before.id(), s -> s.with(Dimension.class, moved).with(Note.class, notes));
     }
 
     private Dimension taken(Dimension dimension) {
         var from = taken(dimension.from());
         var to = taken(dimension.to());
-        return from.equals(to) ? dimension : dimension.between(from, to);
+        if (from.equals(to)) {
+            return dimension;
+        }
+        var lost = dimension.places().stream().anyMatch(this::isLost);
+        return dimension.with(copy -> copy.from(from)
+                .to(to)
+                .stops(dimension.stops().stream().map(this::taken).toList())
+                .hold(lost ? Hold.LOST : dimension.hold()));
+    }
+
+    private Note taken(Note note) {
+        return note.withLeader(note.leader()
+                .map(l -> new Note.Leader(taken(l.tip()), isLost(l.tip()) ? Hold.LOST : l.hold())));
+    }
+
+    /** Whether what a point lay on is gone, and nothing else that it lay on is left. */
+    private boolean isLost(Position end) {
+        var p = end.point();
+        var lay = lyingUnder(planBefore, before, p);
+        return !lay.isEmpty()
+                && lay.stream().noneMatch(e -> now.elements().find(e.id()).isPresent())
+                && lyingUnder(planAfter, now, p).isEmpty();
+    }
+
+    private static List<Element> lyingUnder(Plan plan, Storey storey, Point p) {
+        return Stream.concat(storey.walls().stream().filter(w -> isOn(plan, w, p)), standing(storey, p))
+                .toList();
+    }
+
+    private static boolean isOn(Plan plan, Wall wall, Point p) {
+        var thick = plan.wallType(wall.type()).thickness().mm();
+        var along = wall.line().along(p);
+        var left = wall.body().leftShare() * thick;
+        var offset = wall.line().offset(p);
+        return along >= -ON_MM
+                && along <= wall.line().length() + ON_MM
+                && offset <= left + ON_MM
+                && offset >= left - thick - ON_MM;
+    }
+
+    /** What stands at a point or just beside it, the smallest first. */
+    private static Stream<Element> standing(Storey storey, Point p) {
+        var pieces = storey.furnishings().stream().filter(f -> holds(f.placing(), f.width(), f.depth(), p));
+        var parts = storey.structures().stream()
+                .filter(x -> holds(x.placing(), x.width(), x.depth(), p))
+                .filter(x -> !(x.form() instanceof Structure.Block block
+                        && block.kind().saysWhatIsAbove()));
+        return Stream.concat(
+                pieces.sorted(Comparator.comparingDouble(
+                        f -> f.width().mm() * f.depth().mm())),
+                parts);
+    }
+
+    private static boolean holds(Affine placing, Length width, Length depth, Point p) {
+        var local = placing.inverse().apply(p);
+        return Math.abs(local.x()) <= width.mm() / 2 + ON_MM && Math.abs(local.y()) <= depth.mm() / 2 + ON_MM;
+    }
+
+    /** Where a point of something that stands is when that is moved, turned or made another size. */
+    private Optional<Position> alongWith(Position end) {
+        return standing(before, end.point())
+                .flatMap(was -> now.elements().find(was.id()).stream()
+                        .filter(is -> !is.equals(was))
+                        .map(is -> alongWith(end, was, is)))
+                .findFirst();
+    }
+
+    private static Position alongWith(Position end, Element was, Element is) {
+        if (was instanceof Furnishing a && is instanceof Furnishing b) {
+            return carried(end, a.placing(), a.width(), a.depth(), b.placing(), b.width(), b.depth());
+        }
+        return was instanceof Structure a && is instanceof Structure b
+                ? carried(end, a.placing(), a.width(), a.depth(), b.placing(), b.width(), b.depth())
+                : end;
+    }
+
+    private static Position carried(
+            Position end, Affine was, Length width, Length depth, Affine is, Length widthNow, Length depthNow) {
+        var local = was.inverse().apply(end.point());
+        return Position.of(
+                is.apply(new Point(local.x() * widthNow.mm() / width.mm(), local.y() * depthNow.mm() / depth.mm())));
     }
 
     /** A wall that an end lies on, before and after. */
@@ -81,7 +180,11 @@ final class Following {
         var on = before.walls().stream().flatMap(w -> on(w, p).stream()).toList();
         var moved = on.stream().filter(o -> !o.stays()).findFirst();
         if (moved.isEmpty()) {
-            return on.stream().flatMap(o -> atJamb(o, p).stream()).findFirst().orElse(end);
+            return on.stream()
+                    .flatMap(o -> atJamb(o, p).stream())
+                    .findFirst()
+                    .or(() -> on.isEmpty() ? alongWith(end) : Optional.empty())
+                    .orElse(end);
         }
         return Position.of(where(moved.get(), on, p));
     }
@@ -166,6 +269,8 @@ final class Following {
                                 out.add(Position.of(on.lineAfter().at(o.offset().mm())));
                             } else if (Math.abs(end(opening) - along) <= ON_MM) {
                                 out.add(Position.of(on.lineAfter().at(end(o))));
+                            } else if (Math.abs(opening.middleMm() - along) <= ON_MM) {
+                                out.add(Position.of(on.lineAfter().at(o.middleMm())));
                             }
                         });
             }

@@ -11,6 +11,7 @@ import honeylamp.geometry.Curve;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Segment;
 import honeylamp.plan.ElementId;
+import honeylamp.plan.ElementId.NoteId;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.ElementId.WallId;
 import honeylamp.plan.Plan;
@@ -205,6 +206,12 @@ public final class Mending {
             case STRAY ->
                 Optional.of(new Mend("Delete the piece", Deletion.of(plan, storey, Set.copyOf(snag.about()))));
             case NO_LENGTH -> shrunk(plan, geometry, snag);
+            case LOOSE_DIMENSION ->
+                Optional.of(new Mend("Delete the dimension", Deletion.of(plan, storey, Set.copyOf(snag.about()))));
+            case LOOSE_NOTE ->
+                Optional.of(new Mend(
+                        "Take its leader away",
+                        NoteEdits.point(plan, storey, (NoteId) snag.about().getFirst(), Optional.empty())));
             case LOST_NAME ->
                 Optional.of(new Mend("Delete the name", Deletion.of(plan, storey, Set.copyOf(snag.about()))));
             case OPENING_OUT_OF_PLACE -> keptWhereShown(plan, geometry, snag);

@@ -9,6 +9,7 @@ import honeylamp.plan.Dimension;
 import honeylamp.plan.Element;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.Motion;
+import honeylamp.plan.Note;
 import honeylamp.plan.Opening;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
@@ -189,7 +190,13 @@ public final class Stretching {
             case Dimension d ->
                 end(d.from(), motion).equals(end(d.to(), motion))
                         ? d
-                        : d.between(end(d.from(), motion), end(d.to(), motion));
+                        : d.between(end(d.from(), motion), end(d.to(), motion))
+                                .withStops(d.stops().stream()
+                                        .map(p -> end(p, motion))
+                                        .toList());
+            case Note n ->
+                n.with(copy -> copy.at(end(n.at(), motion))
+                        .leader(n.leader().map(l -> new Note.Leader(end(l.tip(), motion), l.hold()))));
             case Boundary b ->
                 Boundary.isOne(end(b.from(), motion), end(b.to(), motion))
                         ? new Boundary(b.id(), end(b.from(), motion), end(b.to(), motion))

@@ -1,5 +1,6 @@
 package honeylamp.sheet;
 
+import honeylamp.catalogue.Scales;
 import honeylamp.derive.storeys.LaidPage;
 import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.drawing.Drawing;
@@ -103,6 +104,12 @@ public final class SheetComposer {
                 drawing);
     }
 
+    private String scale(List<PaperFrame> frames) {
+        return frames.isEmpty()
+                ? ""
+                : Scales.words((int) Math.rint(frames.getFirst().scale()), plan.units());
+    }
+
     private String title() {
         var project = sheet.title().project();
         return project.isBlank() ? plan.name() : project;
@@ -179,10 +186,10 @@ public final class SheetComposer {
         var pen = new SheetPen(page.look());
         var block = new TitleBlockArt(page, layout, pen, frames);
         if (layout.hasColumn()) {
-            new SheetLists(page, pen).column(layout.lists());
+            new SheetLists(page, pen, scale(frames)).column(layout.lists());
             block.column(title());
         } else {
-            new SheetLists(page, pen).band(layout.lists());
+            new SheetLists(page, pen, scale(frames)).band(layout.lists());
             block.strip(title());
         }
         if (frames.size() > 1) {

@@ -25,6 +25,7 @@ import honeylamp.illustrate.ground.FloorArt;
 import honeylamp.illustrate.paper.Lamp;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.pen.Pens;
+import honeylamp.illustrate.words.NoteArt;
 import honeylamp.plan.Buying;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.Finish;
@@ -38,6 +39,7 @@ import honeylamp.plan.TextRole;
 import honeylamp.takeoff.ColourKey;
 import honeylamp.takeoff.FinishKey;
 import honeylamp.takeoff.OrderKey;
+import honeylamp.takeoff.PlanFields;
 import honeylamp.takeoff.ShoppingList;
 import honeylamp.takeoff.WallKey;
 import honeylamp.units.AreaText;
@@ -65,6 +67,7 @@ final class SheetLists {
 
     private final LaidPage page;
     private final SheetPen pen;
+    private final String scale;
 
     /** Draws one list into a column from its top; returns the y below it. */
     private interface Drawing {
@@ -99,14 +102,20 @@ final class SheetLists {
     /** A heading, a row, and the sums. */
     private static final double LEAST_ROOMS_MM = 34;
 
-    SheetLists(LaidPage page, SheetPen pen) {
+    /**
+     * The lists of a page.
+     *
+     * @param scale of its first view, in words, for notes that read it; empty while nobody knows
+     */
+    SheetLists(LaidPage page, SheetPen pen, String scale) {
         this.page = page;
         this.pen = pen;
+        this.scale = scale;
     }
 
     /** As high as the lists of a page are in a band of this width; 0 if there are none. */
     static double bandMm(LaidPage page, double widthMm) {
-        var tried = new SheetLists(page, new SheetPen(page.look()));
+        var tried = new SheetLists(page, new SheetPen(page.look()), "");
         var room = new Box(0, 0, widthMm, page.page().sheet().heightMm());
         return tried.band(room) - room.minY();
     }
@@ -492,10 +501,19 @@ final class SheetLists {
                 .floor(Figure.ring(there.ring()), there, material, finish, 3);
     }
 
+    /** What notes on the page read: of the whole plan, and of the first view. */
+    private PlanFields.Source fields() {
+        return new PlanFields.Source(
+                page.views().stream().map(LaidView::storey).findFirst(),
+                Optional.empty(),
+                NoteArt.total(page.plan().all()),
+                scale,
+                page.page().sheet().title().date());
+    }
+
     private double notes(Box column) {
         var y = heading("Notes", column);
-        var lines = page.page()
-                .notes()
+        var lines = PlanFields.filled(page.page().notes(), fields())
                 .lines()
                 .flatMap(l -> pen.wrapped(l, Typeface.REGULAR, TextRole.BODY, column.width()).stream())
                 .toList();

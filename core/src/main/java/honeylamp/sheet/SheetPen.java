@@ -118,18 +118,6 @@ final class SheetPen {
 
     /** The words in lines no wider than a width; a word wider than that keeps its own line. */
     List<String> wrapped(String text, Typeface face, TextRole role, double width) {
-        var lines = new ArrayList<String>();
-        var line = "";
-        for (var word : text.split(" ")) {
-            var longer = line.isEmpty() ? word : line + " " + word;
-            if (!line.isEmpty() && face.widthMm(longer, cap(role), 0) > width) {
-                lines.add(line);
-                line = word;
-            } else {
-                line = longer;
-            }
-        }
-        lines.add(line);
-        return lines;
+        return face.wrapped(text, cap(role), width);
     }
 }

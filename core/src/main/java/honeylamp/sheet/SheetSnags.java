@@ -1,5 +1,6 @@
 package honeylamp.sheet;
 
+import honeylamp.catalogue.Scales;
 import honeylamp.derive.snags.Snag;
 import honeylamp.derive.snags.Snags;
 import honeylamp.derive.storeys.LaidPage;

@@ -1,5 +1,6 @@
 package honeylamp.sheet;
 
+import honeylamp.catalogue.Scales;
 import honeylamp.derive.storeys.LaidPage;
 import honeylamp.drawing.Mark.Align;
 import honeylamp.drawing.ink.Typeface;

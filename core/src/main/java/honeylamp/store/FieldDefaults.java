@@ -27,6 +27,8 @@ final class FieldDefaults {
 
     private static final List<String> VIEWS = List.of("presentation", "views");
 
+    private static final List<String> NOTES = List.of("storeys", "notes");
+
     private static final List<String> FLOOR = List.of("storeys", "rooms", "floor");
 
     private static final List<String> COVERING = List.of("storeys", "coverings", "finish");
@@ -70,6 +72,12 @@ final class FieldDefaults {
             new Field(VIEWS, "movedTiers", JSON.arrayNode()),
             new Field(VIEWS, "tiers", usualTiers()),
             new Field(VIEWS, "annotation", usualAnnotation()),
+            new Field(NOTES, "form", usualNote()),
+            new Field(List.of("storeys", "dimensions"), "stops", JSON.arrayNode()),
+            new Field(List.of("storeys", "dimensions"), "alongDeg", JSON.nullNode()),
+            new Field(List.of("storeys", "dimensions"), "figures", JSON.stringNode("each")),
+            new Field(List.of("storeys", "dimensions"), "hold", JSON.stringNode("held")),
+            new Field(NOTES, "leader", JSON.nullNode()),
             new Field(FLOOR, "laying", JSON.nullNode()),
             new Field(FLOOR, "tone", JSON.nullNode()),
             new Field(FLOOR, "reason", JSON.stringNode("")),
@@ -110,6 +118,16 @@ final class FieldDefaults {
                 .put("price", 0)
                 .put("state", "wanted")
                 .putNull("picture");
+    }
+
+    /** A line as it was typed. */
+    private static JsonNode usualNote() {
+        return JSON.objectNode()
+                .put("widthMm", 0)
+                .put("columns", 1)
+                .put("setting", "middle")
+                .put("edge", "none")
+                .put("ground", "none");
     }
 
     /** Openings and overall on all sides. */

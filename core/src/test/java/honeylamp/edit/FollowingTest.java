@@ -4,9 +4,15 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.TestPlans;
+import honeylamp.derive.snags.Snag;
+import honeylamp.derive.snags.Snags;
 import honeylamp.geometry.Point;
 import honeylamp.plan.Dimension;
+import honeylamp.plan.Dimension.Figures;
 import honeylamp.plan.ElementId;
+import honeylamp.plan.Hold;
+import honeylamp.plan.Motion;
+import honeylamp.plan.Opening;
 import honeylamp.plan.Opening.Hand;
 import honeylamp.plan.Opening.Swing;
 import honeylamp.plan.OpeningKind;
@@ -14,8 +20,10 @@ import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.Wall;
 import honeylamp.units.Length;
+import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
 import org.junit.jupiter.api.Test;
@@ -33,7 +41,7 @@ class FollowingTest {
     }
 
     private static Dimension after(Plan plan, UnaryOperator<Plan> edit) {
-        var edited = Following.dimensions(plan, plan.storeys().getFirst(), edit.apply(plan));
+        var edited = Following.words(plan, plan.storeys().getFirst(), edit.apply(plan));
         return edited.storeys().getFirst().dimensions().getFirst();
     }
 
@@ -130,5 +138,106 @@ class FollowingTest {
                 .getFirst();
         spans(mirrored, 0, 1500, -5000, 1500);
         assertThat(mirrored.line().middle().y()).isCloseTo(1800, within(1e-6));
+    }
+
+    private static Dimension chain(Plan plan, Optional<Double> along, Figures figures, double... xy) {
+        var points = new ArrayList<Position>();
+        for (var i = 0; i < xy.length; i += 2) {
+            points.add(Position.ofMm(xy[i], xy[i + 1]));
+        }
+        return NoteEdits.measure(plan, TestPlans.storey(plan), points, along, figures, Length.ofMm(300))
+                .orThrow()
+                .plan()
+                .storeys()
+                .getFirst()
+                .dimensions()
+                .getLast();
+    }
+
+    private static Plan with(Plan plan, Dimension dimension) {
+        return plan.withStorey(TestPlans.storey(plan), s -> s.with(Dimension.class, List.of(dimension)));
+    }
+
+    /** From (0, 0) to (3000, 4000): 5,000 straight, 3,000 across, 4,000 up. */
+    @Test
+    void aDimensionIsMeasuredStraightAcrossOrUp() {
+        assertThat(chain(ROOM, Optional.empty(), Figures.EACH, 0, 0, 3000, 4000)
+                        .line()
+                        .length())
+                .isCloseTo(5000, within(1e-9));
+        var across = chain(ROOM, Optional.of(0.0), Figures.EACH, 0, 0, 3000, 4000);
+        assertThat(across.line().length()).isCloseTo(3000, within(1e-9));
+        assertThat(across.line().a().y()).isCloseTo(300, within(1e-9));
+        assertThat(across.line().b().y()).isCloseTo(300, within(1e-9));
+        assertThat(chain(ROOM, Optional.of(90.0), Figures.EACH, 0, 0, 3000, 4000)
+                        .line()
+                        .length())
+                .isCloseTo(4000, within(1e-9));
+    }
+
+    @Test
+    void theStopsOfAChainLieInOrderAndCountFromTheFirst() {
+        var chain = chain(ROOM, Optional.of(0.0), Figures.FROM_FIRST, 1000, 0, 4000, 0, 500, 0, 5000, 0);
+        assertThat(chain.fromFirstMm()).containsExactly(-500.0, 0.0, 3000.0, 4000.0);
+        assertThat(chain.feet()).extracting(Point::x).containsExactly(500.0, 1000.0, 4000.0, 5000.0);
+    }
+
+    @Test
+    void aTurnedChainIsMeasuredTheTurnedWay() {
+        var across = chain(ROOM, Optional.of(0.0), Figures.EACH, 0, 0, 3000, 4000);
+        var turned = across.moved(Motion.turn(new Point(0, 0), 90));
+        assertThat(turned.alongDeg()).contains(90.0);
+        assertThat(turned.line().length()).isCloseTo(3000, within(1e-6));
+    }
+
+    @Test
+    void pointsFollowPiecesThatMoveTurnAndGrow() {
+        var plan = TestPlans.with(ROOM, "wardrobe", 1000, 600, 2000, 2000, 1000, 0);
+        var piece = plan.storeys().getFirst().furnishings().getFirst().id();
+        var measured = with(plan, chain(plan, Optional.empty(), Figures.EACH, 0, 1000, 1500, 1000));
+        var moved = after(
+                measured,
+                p -> FurnishingEdits.move(p, TestPlans.storey(p), List.of(piece), Length.ofMm(400), Length.ofMm(0)));
+        spans(moved, 0, 1000, 1900, 1000);
+    }
+
+    @Test
+    void theCentreOfAnOpeningIsFollowed() {
+        var plan = TestPlans.opening(ROOM, 0, OpeningKind.DOOR, 1000, 900, Hand.FIRST, Swing.LEFT);
+        var door = TestPlans.newest(plan);
+        var measured = with(plan, chain(plan, Optional.empty(), Figures.EACH, 0, 0, door.middleMm(), 0));
+        var moved = after(
+                measured,
+                p -> p.withStorey(
+                        TestPlans.storey(p),
+                        s -> s.change(Opening.class, door.id(), o -> o.withOffset(Length.ofMm(1600)))));
+        assertThat(moved.to().point().x()).isCloseTo(door.middleMm() + 600, within(1e-6));
+    }
+
+    @Test
+    void whatIsGoneIsToldAndMended() {
+        var plan = TestPlans.with(ROOM, "wardrobe", 1000, 600, 2000, 2000, 1000, 0);
+        var piece = plan.storeys().getFirst().furnishings().getFirst().id();
+        var measured = with(plan, chain(plan, Optional.empty(), Figures.EACH, 0, 1000, 1500, 1000));
+        var gone = Following.words(
+                measured,
+                measured.storeys().getFirst(),
+                Deletion.of(measured, TestPlans.storey(measured), Set.of(piece)));
+        assertThat(gone.storeys().getFirst().dimensions().getFirst().hold()).isEqualTo(Hold.LOST);
+        var snag = Snags.of(TestPlans.geometry(gone), gone).stream()
+                .filter(s -> s.kind() == Snag.Kind.LOOSE_DIMENSION)
+                .findFirst()
+                .orElseThrow();
+        var mended = Mending.of(gone, TestPlans.geometry(gone), snag, Snags.USUAL_GAP_REACH)
+                .orElseThrow();
+        assertThat(mended.plan().storeys().getFirst().dimensions()).isEmpty();
+        var held = NoteEdits.put(
+                        gone,
+                        TestPlans.storey(gone),
+                        gone.storeys().getFirst().dimensions().getFirst().id(),
+                        1,
+                        Position.ofMm(5000, 1000))
+                .orThrow();
+        assertThat(held.storeys().getFirst().dimensions().getFirst().hold()).isEqualTo(Hold.HELD);
     }
 }

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.TestPlans;
 import honeylamp.demo.place.QuillbackLane;
+import honeylamp.demo.place.SailclothYard;
 import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.drawing.Layer;
 import honeylamp.drawing.LayerKind;
@@ -128,6 +129,13 @@ class PagesTest {
             case Mark.Fill(var path, var _) -> path.bounds().maxY();
             default -> Double.NEGATIVE_INFINITY;
         };
+    }
+
+    @Test
+    void notesOnAPageReadThePlan() {
+        var plan =
+                PageEdits.notes(SailclothYard.plan(), FIRST, Reach.THIS, "All of {total area}, at {scale}, of {date}");
+        assertThat(texts(compose(plan), LayerKind.SHEET)).anyMatch(t -> t.startsWith("All of 95.13 m\u00b2, at 1:50"));
     }
 
     /** Where ninety rooms fill the column, finishes and notes are left out, and the page says so above its title. */

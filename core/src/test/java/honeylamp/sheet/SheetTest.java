@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.TestPlans;
 import honeylamp.catalogue.NewPlan;
+import honeylamp.catalogue.Scales;
 import honeylamp.demo.place.SailclothYard;
 import honeylamp.drawing.LayerKind;
 import honeylamp.drawing.Mark;

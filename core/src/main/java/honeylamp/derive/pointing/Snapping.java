@@ -33,6 +33,16 @@ public final class Snapping {
         END("end"),
         /** The corner of a wall's body. */
         CORNER("corner"),
+        /** Where an opening begins or ends, at a face or on the line of its wall. */
+        JAMB("jamb"),
+        /** The middle of an opening, at a face or on the line of its wall. */
+        OPENING_CENTRE("centre of the opening"),
+        /** The corner of a piece or a fixed part. */
+        PIECE_CORNER("corner of the piece"),
+        /** The middle of one of its edges. */
+        PIECE_EDGE("middle of its edge"),
+        /** Where its axes cross. */
+        AXIS("axis"),
         /** The middle of a wall's drawn line. */
         MIDDLE("middle"),
         /** The centre of an arc. */
@@ -94,6 +104,16 @@ public final class Snapping {
      */
     public static Optional<Snap> at(StoreyGeometry geometry, Collection<Point> more, Point p, double reachMm) {
         return all(geometry, List.copyOf(more), p, reachMm).stream().findFirst();
+    }
+
+    /** What a point catches that can be measured from: as when drawing, and openings, pieces and fixed parts too. */
+    public static Optional<Snap> measured(StoreyGeometry geometry, Collection<Point> more, Point p, double reachMm) {
+        var out = new ArrayList<>(all(geometry, List.copyOf(more), p, reachMm));
+        MeasuredPoints.near(geometry, p, reachMm).stream()
+                .filter(s -> s.at.distance(p) <= reachMm)
+                .forEach(out::add);
+        out.sort(Comparator.comparing(Snap::caught).thenComparingDouble(s -> s.at.distance(p)));
+        return out.stream().findFirst();
     }
 
     /**

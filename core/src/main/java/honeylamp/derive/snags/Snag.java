@@ -117,6 +117,10 @@ public record Snag(Kind kind, Point where, List<ElementId> about, String sentenc
         REGION_OFF_SURFACE("region on no surface", Subject.OTHER, Mends.BY_A_PERSON),
         /** A plan that does not fit its sheet at the scale asked for. */
         OFF_SHEET("plan leaves its sheet", Subject.OTHER, Mends.BY_A_PERSON),
+        /** A dimension whose point is gone. */
+        LOOSE_DIMENSION("dimension without its point", Subject.OTHER, Mends.BY_ITSELF),
+        /** A note whose leader points at what is gone. */
+        LOOSE_NOTE("note without its point", Subject.OTHER, Mends.BY_ITSELF),
         /** A label of a room for which its page has no place. */
         LABEL_WITHOUT_PLACE("label without a place", Subject.OTHER, Mends.BY_A_PERSON),
         /** A room mark that lies in no room. */

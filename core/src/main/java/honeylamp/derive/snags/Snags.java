@@ -84,7 +84,8 @@ public final class Snags {
                 () -> StairSnags.of(plan, geometry),
                 () -> SiteSnags.of(plan, geometry),
                 () -> PieceSnags.of(geometry),
-                () -> RegionSnags.of(geometry));
+                () -> RegionSnags.of(geometry),
+                () -> WordSnags.of(geometry.storey()));
     }
 
     /** What is wrong with a copy is wrong with its unit, and told there; copies may stand wall on wall. */

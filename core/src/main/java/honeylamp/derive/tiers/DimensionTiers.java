@@ -14,8 +14,6 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
-import java.util.stream.Collectors;
-import java.util.stream.IntStream;
 
 /**
  * The outer dimensions of a storey, for each of its four sides: openings or steps and what lies between, walls and what is
@@ -245,56 +243,17 @@ public final class DimensionTiers {
         return out;
     }
 
-    /**
-     * Rounds so that what is shown adds up to the shown total: all parts are rounded down, and those that lost most get one
-     * step more each until the sum is right. Of parts that lost as much the first in order goes first, counted from the
-     * end from which the lengths come first, so that a mirrored plan has the mirrored texts.
-     */
     private static Tier tier(Side side, Kind kind, List<Point> stops, Rounding rounding) {
         var lengths = new ArrayList<Length>();
         for (var i = 1; i < stops.size(); i++) {
-            lengths.add(Length.ofMm(
-                    Math.rint((stops.get(i).x() - stops.get(i - 1).x()) * 1000) / 1000));
+            lengths.add(RoundedParts.part(stops.get(i).x() - stops.get(i - 1).x()));
         }
-        var fromEnd = order(lengths.reversed(), lengths) < 0;
-        var texts = shown(fromEnd ? lengths.reversed() : lengths, rounding);
-        var total = rounding.steps(lengths.stream().reduce(Length.ZERO, Length::plus));
         return new Tier(
                 side,
                 kind,
                 stops.stream().map(Point::x).toList(),
                 stops.stream().map(Point::y).toList(),
-                List.copyOf(fromEnd ? texts.reversed() : texts),
-                rounding.shown(rounding.of(total)));
-    }
-
-    private static List<String> shown(List<Length> lengths, Rounding rounding) {
-        var step = rounding.step().nanometres();
-        var steps = lengths.stream()
-                .mapToLong(l -> Math.floorDiv(l.nanometres(), step))
-                .toArray();
-        var total = rounding.steps(lengths.stream().reduce(Length.ZERO, Length::plus));
-        var missing = total - Arrays.stream(steps).sum();
-        var byLoss = IntStream.range(0, steps.length)
-                .boxed()
-                .sorted(Comparator.comparingLong(
-                        (Integer i) -> -Math.floorMod(lengths.get(i).nanometres(), step)))
-                .toList();
-        for (var k = 0; k < missing && k < byLoss.size(); k++) {
-            steps[byLoss.get(k)]++;
-        }
-        return Arrays.stream(steps)
-                .mapToObj(n -> rounding.shown(rounding.of(n)))
-                .collect(Collectors.toCollection(ArrayList::new));
-    }
-
-    private static int order(List<Length> a, List<Length> b) {
-        for (var i = 0; i < a.size(); i++) {
-            var by = a.get(i).compareTo(b.get(i));
-            if (by != 0) {
-                return by;
-            }
-        }
-        return 0;
+                RoundedParts.of(lengths, rounding),
+                RoundedParts.total(lengths, rounding));
     }
 }

@@ -1,6 +1,8 @@
 package honeylamp.drawing.ink;
 
 import java.awt.Font;
+import java.util.ArrayList;
+import java.util.List;
 
 /** The shipped faces of type: one humanist family with tabular figures; other fonts step in for what it has not. */
 public enum Typeface {
@@ -34,6 +36,23 @@ public enum Typeface {
     /** The size of type whose capitals are so high; any unit. */
     public static double sizeOfCapHeight(double capHeight) {
         return capHeight / CAP_SHARE;
+    }
+
+    /** Words in lines no wider than so much, broken between words only. */
+    public List<String> wrapped(String text, double capHeightMm, double widthMm) {
+        var lines = new ArrayList<String>();
+        var line = "";
+        for (var word : text.split(" ")) {
+            var longer = line.isEmpty() ? word : line + " " + word;
+            if (!line.isEmpty() && widthMm(longer, capHeightMm, 0) > widthMm) {
+                lines.add(line);
+                line = word;
+            } else {
+                line = longer;
+            }
+        }
+        lines.add(line);
+        return lines;
     }
 
     /** The width of a line of text in paper mm. */

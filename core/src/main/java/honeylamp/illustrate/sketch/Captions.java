@@ -1,17 +1,17 @@
 package honeylamp.illustrate.sketch;
 
 import honeylamp.catalogue.ScreenColours;
+import honeylamp.derive.storeys.LaidView;
 import honeylamp.drawing.Mark;
 import honeylamp.drawing.ink.Ink;
 import honeylamp.drawing.ink.Pen;
-import honeylamp.drawing.ink.Typeface;
-import honeylamp.geometry.Box;
 import honeylamp.geometry.Figure;
 import honeylamp.geometry.Point;
 import honeylamp.illustrate.paper.PaperFrame;
+import honeylamp.illustrate.pen.Pens;
+import honeylamp.illustrate.words.NoteArt;
 import honeylamp.plan.Dimension;
 import honeylamp.plan.ElementId;
-import honeylamp.plan.Look;
 import honeylamp.plan.Note;
 import honeylamp.plan.Storey;
 import honeylamp.plan.TextRole;
@@ -29,13 +29,13 @@ public final class Captions {
     private Captions() {}
 
     /** The note or dimension at a point of the plan, or within reach of it; a note before a dimension. */
-    public static Optional<ElementId> at(Storey storey, Look look, PaperFrame frame, Point p, double reachMm) {
-        var noteMm = look.drafting().of(TextRole.NOTE);
-        var figureMm = look.drafting().of(TextRole.DIMENSION);
+    public static Optional<ElementId> at(LaidView view, Storey storey, PaperFrame frame, Point p, double reachMm) {
+        var notes = art(view, frame);
+        var figureMm = view.look().drafting().of(TextRole.DIMENSION);
         var onPaper = frame.paper(p);
         return storey.notes().reversed().stream()
                 .filter(n ->
-                        box(frame, n, noteMm).grown(reachMm / frame.scale()).contains(onPaper))
+                        notes.box(n).grown(AIR_MM + reachMm / frame.scale()).contains(onPaper))
                 .findFirst()
                 .<ElementId>map(Note::id)
                 .or(() -> storey.dimensions().stream()
@@ -53,30 +53,28 @@ public final class Captions {
         return Math.min(line.distance(p), Math.max(0, middle.distance(p) - frame.planMm(highMm)));
     }
 
-    /** The place a note's words take, in paper mm. */
-    private static Box box(PaperFrame frame, Note note, double highMm) {
-        var at = frame.paper(note.at().point());
-        var half = Typeface.REGULAR.widthMm(note.text(), highMm, 0) / 2;
-        return new Box(at.x() - half, at.y() - highMm / 2, at.x() + half, at.y() + highMm / 2).grown(AIR_MM);
+    private static NoteArt art(LaidView view, PaperFrame frame) {
+        return new NoteArt(view, frame, Pens.of(view.look(), frame.scale()));
     }
 
     /** Marks those that are picked: a note by a frame, a dimension by a stroke along its line and its ends. */
     public static List<Mark> picked(
-            Storey storey, Look look, PaperFrame frame, Collection<ElementId> ids, double penMm) {
+            LaidView view, Storey storey, PaperFrame frame, Collection<ElementId> ids, double penMm) {
         var out = new ArrayList<Mark>();
+        var notes = art(view, frame);
         for (var note : storey.notes()) {
             if (ids.contains(note.id())) {
                 out.add(new Mark.Stroke(
-                        Figure.ring(box(frame, note, look.drafting().of(TextRole.NOTE))
-                                .ring()),
-                        Pen.butt(2 * penMm),
-                        HONEY));
+                        Figure.ring(notes.box(note).grown(AIR_MM).ring()), Pen.butt(2 * penMm), HONEY));
+                note.leader()
+                        .ifPresent(
+                                l -> out.addAll(Sketches.handle(frame, l.tip().point(), 4.5 * penMm, penMm)));
             }
         }
         for (var dimension : storey.dimensions()) {
             if (ids.contains(dimension.id())) {
                 out.add(Sketches.line(frame, dimension.line(), 3 * penMm, false));
-                for (var end : List.of(dimension.from(), dimension.to())) {
+                for (var end : dimension.places()) {
                     out.addAll(Sketches.handle(frame, end.point(), 4.5 * penMm, penMm));
                 }
             }

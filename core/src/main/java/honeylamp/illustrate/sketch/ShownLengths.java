@@ -30,7 +30,11 @@ public final class ShownLengths {
     public static Optional<ShownLength> at(LaidView view, Storey drawn, PaperFrame frame, Point p, double reachMm) {
         var written = new ArrayList<>(tiers(view, frame));
         for (var d : drawn.dimensions()) {
-            ShownLength.between(d.from().point(), d.to().point(), d.line()).ifPresent(written::add);
+            var feet = d.feet();
+            for (var i = 1; i < feet.size(); i++) { // of those that run on from the first, each part too
+                ShownLength.between(feet.get(i - 1), feet.get(i), new Segment(feet.get(i - 1), feet.get(i)))
+                        .ifPresent(written::add);
+            }
         }
         return nearest(written, p, reachMm)
                 .or(() -> view.storey()

@@ -3,6 +3,7 @@ package honeylamp.illustrate.words;
 import honeylamp.derive.storeys.LaidView;
 import honeylamp.derive.tiers.DimensionTiers.SideTiers;
 import honeylamp.derive.tiers.DimensionTiers.Tier;
+import honeylamp.derive.tiers.RoundedParts;
 import honeylamp.drawing.Mark;
 import honeylamp.drawing.ink.Typeface;
 import honeylamp.geometry.Arc;
@@ -14,6 +15,7 @@ import honeylamp.geometry.Segment;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.pen.Pens;
 import honeylamp.plan.Dimension;
+import honeylamp.plan.Dimension.Figures;
 import honeylamp.plan.TextRole;
 import honeylamp.plan.Tiers.Ends;
 import honeylamp.plan.Wall;
@@ -38,6 +40,14 @@ public final class DimensionArt {
 
     /** Around words no witness line crosses. */
     private static final double WORD_AIR_MM = 0.4;
+
+    private static final String MINUS = "\u2212";
+
+    /** Shorter than this no dimension is drawn. */
+    private static final double NOTHING_MM = 0.01;
+
+    /** From a witness line to the running figure at it. */
+    private static final double RUNNING_AIR_MM = 0.6;
 
     /** Stumps of witness lines shorter than this are left out. */
     private static final double SHORTEST_MM = 0.5;
@@ -91,7 +101,7 @@ public final class DimensionArt {
      */
     public void row(List<Mark> out, List<Point> from, List<Point> stops, List<String> texts) {
         var row = row(from, stops, texts);
-        drawn(out, row, row.figures.stream().map(RowFigures.Placed::box).toList(), new Drawn());
+        drawn(out, row, boxes(row.figures), new Drawn());
     }
 
     private Row row(List<Point> from, List<Point> stops, List<String> texts) {
@@ -279,23 +289,69 @@ public final class DimensionArt {
                 text, at, pens.cap(TextRole.DIMENSION), Typeface.REGULAR, 0, Mark.Align.MIDDLE, turn, pens.ink()));
     }
 
-    /** Single dimensions between two points. */
+    /** Dimensions between points, and chains of them. */
     public List<Mark> singles(List<Dimension> dimensions, Rounding rounding) {
         var out = new ArrayList<Mark>();
         for (var dimension : dimensions) {
-            var from = frame.paper(dimension.from().point());
-            var to = frame.paper(dimension.to().point());
-            // left in the plan is up the page for a line running right
-            var shift = to.minus(from).unit().left().times(-dimension.offset().mm() / frame.scale());
-            var a = from.plus(shift);
-            var b = to.plus(shift);
-            var length =
-                    Length.ofMm(dimension.from().point().distance(dimension.to().point()));
-            var outward = shift.length() > 0 ? shift : new Point(0, -1);
-            var figures = new RowFigures(pens).of(List.of(rounding.shown(length)), List.of(a, b), outward);
-            drawn(out, new Row(List.of(from, to), List.of(a, b), figures), List.of(), new Drawn());
+            var from = dimension.measured().stream().map(frame::paper).toList();
+            var stops = dimension.feet().stream().map(frame::paper).toList();
+            if (stops.getFirst().distance(stops.getLast()) < NOTHING_MM) {
+                continue;
+            }
+            var lengths = lengths(dimension);
+            if (dimension.figures() == Figures.FROM_FIRST) {
+                drawn(out, new Row(from, stops, List.of()), List.of(), new Drawn());
+                running(out, dimension, stops, rounding);
+            } else {
+                var figures = new RowFigures(pens).of(RoundedParts.of(lengths, rounding), stops, outward(dimension));
+                drawn(out, new Row(from, stops, figures), boxes(figures), new Drawn());
+            }
         }
         return out;
+    }
+
+    private static List<Box> boxes(List<RowFigures.Placed> figures) {
+        return figures.stream().map(RowFigures.Placed::box).toList();
+    }
+
+    private static List<Length> lengths(Dimension dimension) {
+        var feet = dimension.feet();
+        var out = new ArrayList<Length>();
+        for (var i = 1; i < feet.size(); i++) {
+            out.add(RoundedParts.part(feet.get(i).distance(feet.get(i - 1))));
+        }
+        return out;
+    }
+
+    /** Away from what is measured, on paper. */
+    private Point outward(Dimension dimension) {
+        var way = dimension.line().unit();
+        var left = dimension.offset().mm() < 0 ? way.left().times(-1) : way.left();
+        return new Point(left.x(), -left.y()); // y is down on paper
+    }
+
+    /** How far each stop is from the first, written across the line at its stop. */
+    private void running(List<Mark> out, Dimension dimension, List<Point> stops, Rounding rounding) {
+        var outward = outward(dimension);
+        var reading = isUpsideDown(outward) ? outward.times(-1) : outward;
+        var turn = Math.toDegrees(Math.atan2(reading.y(), reading.x()));
+        var align = outward.dot(reading) > 0 ? Mark.Align.LEFT : Mark.Align.RIGHT;
+        var cap = pens.cap(TextRole.DIMENSION);
+        var down = reading.left(); // y is down on paper, so left of a line of words is below it
+        var far = dimension.fromFirstMm();
+        for (var i = 0; i < stops.size(); i++) {
+            var text =
+                    (far.get(i) < -NOTHING_MM ? MINUS : "") + rounding.shown(RoundedParts.part(Math.abs(far.get(i))));
+            var at = stops.get(i)
+                    .plus(outward.times(WITNESS_PAST_MM + RUNNING_AIR_MM))
+                    .plus(down.times(cap / 2));
+            out.add(new Mark.Text(text, at, cap, Typeface.REGULAR, 0, align, turn, pens.ink()));
+        }
+    }
+
+    /** Whether words that run this way would be read from the left or from above. */
+    private static boolean isUpsideDown(Point way) {
+        return way.x() < -1e-9 || Math.abs(way.x()) <= 1e-9 && way.y() > 0;
     }
 
     /** What ends the line of a radius at its wall. */

@@ -10,8 +10,10 @@ import honeylamp.geometry.Ring;
 import honeylamp.geometry.Segment;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.pen.Pens;
+import honeylamp.plan.Dimension;
 import honeylamp.plan.ElementId.OpeningId;
 import honeylamp.plan.Showing.Kind;
+import honeylamp.plan.Storey;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -25,7 +27,7 @@ import java.util.stream.Stream;
  * @param sights marks of elevations
  * @param parts what parts of own pieces are called
  * @param tags tags of openings
- * @param lines of single dimensions, in plan mm
+ * @param lines of dimensions and leaders, in plan mm
  */
 public record OtherWords(
         PaperFrame frame,
@@ -52,13 +54,28 @@ public record OtherWords(
         return new OtherWords(
                 frame,
                 figures,
-                isNoted ? new NoteArt(frame, pens).marks(storey.notes()) : List.of(),
+                isNoted ? new NoteArt(view, frame, pens).marks(storey.notes()) : List.of(),
                 isNoted ? ElevationMarks.of(view, frame, pens) : List.of(),
                 showing.shows(Kind.FURNITURE) ? new PartLabels(frame, pens).marks(storey.furnishings()) : List.of(),
                 new TagArt(frame, pens).marks(view.storey().geometry().cuts(), tags(view)),
-                showing.shows(Kind.DIMENSIONS)
-                        ? storey.dimensions().stream().map(d -> d.line()).toList()
-                        : List.of());
+                lines(view, storey));
+    }
+
+    /** Lines of dimensions, and leaders of notes from the middle of their words. */
+    private static List<Segment> lines(LaidView view, Storey storey) {
+        var showing = view.view().seen();
+        var out = new ArrayList<Segment>();
+        if (showing.shows(Kind.DIMENSIONS)) {
+            storey.dimensions().stream().map(Dimension::line).forEach(out::add);
+        }
+        if (showing.shows(Kind.NOTES)) {
+            storey.notes()
+                    .forEach(n -> n.leader()
+                            .ifPresent(l ->
+                                    out.add(new Segment(n.at().point(), l.tip().point()))));
+        }
+        out.removeIf(l -> l.length() < 1);
+        return out;
     }
 
     /** The tags of openings, if a view shows them. */

@@ -52,7 +52,7 @@ public final class Difference {
         var words = new HashSet<ElementId>();
         fresh(before.notes(), after.notes()).forEach(n -> words.add(n.id()));
         fresh(before.dimensions(), after.dimensions()).forEach(d -> words.add(d.id()));
-        out.addAll(Captions.picked(after, scene.view().look(), scene.frame(), words, scene.penMm()));
+        out.addAll(Captions.picked(scene.view(), after, scene.frame(), words, scene.penMm()));
         return out;
     }
 

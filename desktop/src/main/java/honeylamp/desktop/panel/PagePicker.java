@@ -1,7 +1,7 @@
 package honeylamp.desktop.panel;
 
+import honeylamp.catalogue.Scales;
 import honeylamp.desktop.panel.part.Widgets;
-import honeylamp.sheet.Scales;
 import honeylamp.store.PdfPages;
 import honeylamp.units.UnitSystem;
 import honeylamp.units.Words;

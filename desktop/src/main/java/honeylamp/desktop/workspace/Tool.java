@@ -313,6 +313,12 @@ public enum Tool {
             "M2 9 H16 M3.5 11 L6.5 7 M11.5 11 L14.5 7 M5 4 V14 M13 4 V14",
             "Adds a dimension between two points",
             _ -> MeasureBetween.begin()),
+    MEASURE_CHAIN(
+            WorkStage.DIMENSIONS,
+            "Chain of dimensions",
+            "M2 9 H16 M2.5 11 L5.5 7 M7.5 11 L10.5 7 M12.5 11 L15.5 7 M4 4 V14 M9 4 V14 M14 4 V14",
+            "Measures over any number of points: each part, or running from the first",
+            _ -> MeasureBetween.chain()),
     CHANGE_LENGTH(
             WorkStage.DIMENSIONS,
             "Change a length",
@@ -333,6 +339,12 @@ public enum Tool {
             "M3 5 H15 M9 5 V14 M6.5 14 H11.5",
             "Writes words where you click",
             _ -> WriteNote.begin()),
+    POINT_NOTE(
+            WorkStage.LABELS,
+            "Leader note",
+            "M9 4 H16 M9 7 H14 M2.5 15.5 L8 8 M2.5 15.5 L3 11.5 M2.5 15.5 L6.2 14",
+            "Points at a piece, a wall or a floor and says what it is, or what you type",
+            _ -> WriteNote.pointing()),
     PICK_LABELS(
             WorkStage.LABELS,
             "Pick and move",

@@ -38,6 +38,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.IntStream;
 
 /**
  * Picks notes and single dimensions. A note is dragged where it should be, a dimension's line beside what it measures,
@@ -69,8 +70,11 @@ public record PickCaption(
         /** A tier of dimensions of a side, so far from the building when it was grabbed, in paper mm. */
         record Tier(Side side, int index, double fromBuildingMm, Point grabbed) implements Grip {}
 
-        /** The first end of a dimension, or its second. */
-        record End(Dimension dimension, boolean first) implements Grip {}
+        /** A point of a dimension: 0 for its first end, 1 for its last, then its stops. */
+        record End(Dimension dimension, int point) implements Grip {}
+
+        /** Where the leader of a note ends. */
+        record Tip(Note note) implements Grip {}
     }
 
     /** Nothing held. */
@@ -91,7 +95,7 @@ public record PickCaption(
     }
 
     private static Optional<ElementId> hit(Surroundings scene, Point p) {
-        return Captions.at(scene.geometry().storey(), scene.view().look(), scene.frame(), p, scene.reachMm());
+        return Captions.at(scene.view(), scene.geometry().storey(), scene.frame(), p, scene.reachMm());
     }
 
     private static Optional<Dimension> dimension(Surroundings scene, ElementId id) {
@@ -148,13 +152,20 @@ public record PickCaption(
     }
 
     private static Optional<Grip> end(Surroundings scene, Point p) {
-        return scene.selection().stream()
+        var elements = scene.geometry().storey().elements();
+        var tip = scene.selection().stream()
+                .flatMap(id -> elements.find(Note.class, id).stream())
+                .filter(n -> n.leader()
+                        .filter(l -> l.tip().point().distance(p) <= scene.reachMm())
+                        .isPresent())
+                .<Grip>map(Grip.Tip::new)
+                .findFirst();
+        return tip.or(() -> scene.selection().stream()
                 .flatMap(id -> dimension(scene, id).stream())
-                .filter(d -> d.from().point().distance(p) <= scene.reachMm()
-                        || d.to().point().distance(p) <= scene.reachMm())
-                .findFirst()
-                .map(d -> new Grip.End(
-                        d, d.from().point().distance(p) <= d.to().point().distance(p)));
+                .flatMap(d -> IntStream.range(0, d.places().size())
+                        .filter(i -> d.places().get(i).point().distance(p) <= scene.reachMm())
+                        .mapToObj(i -> new Grip.End(d, i)))
+                .findFirst());
     }
 
     @Override
@@ -190,14 +201,15 @@ public record PickCaption(
                         plan, scene.view().view().id(), room, Optional.of(Position.of(p.minus(from)))));
             case Grip.Tier(var side, var index, var from, var grabbed) ->
                 putTier(scene, side, index, from + TierLines.outwardMm(side, scene.frame(), grabbed, p));
-            case Grip.End(var d, var first) -> {
+            case Grip.Tip(var note) ->
+                Outcome.done(NoteEdits.point(plan, scene.storey(), note.id(), Optional.of(Position.of(p))));
+            case Grip.End(var d, var point) -> {
                 var to = pointer.keys().control()
                         ? p
-                        : Snapping.at(scene.laid(), List.of(), p, scene.reachMm())
+                        : Snapping.measured(scene.laid(), List.of(), p, scene.reachMm())
                                 .map(Snapping.Snap::at)
                                 .orElse(p);
-                var end = Position.of(to);
-                yield NoteEdits.between(plan, scene.storey(), d.id(), first ? end : d.from(), first ? d.to() : end);
+                yield NoteEdits.put(plan, scene.storey(), d.id(), point, Position.of(to));
             }
         };
     }
@@ -237,6 +249,7 @@ public record PickCaption(
             case Grip.RoomName _ -> "Move room name";
             case Grip.Tier _ -> "Move tier of dimensions";
             case Grip.End _ -> "Measure from elsewhere";
+            case Grip.Tip _ -> "Point elsewhere";
         };
     }
 
@@ -316,7 +329,7 @@ public record PickCaption(
         if (preview.isEmpty()) {
             pointer.flatMap(p -> hit(scene, p)).ifPresent(ids::add);
         }
-        var out = new ArrayList<>(Captions.picked(storey, scene.view().look(), scene.frame(), ids, scene.penMm()));
+        var out = new ArrayList<>(Captions.picked(seen(scene), storey, scene.frame(), ids, scene.penMm()));
         if (grip.orElse(null) instanceof Grip.RoomName(var room, var _)) {
             out.addAll(RoomNames.held(seen(scene), scene.frame(), room, scene.penMm()));
         }

@@ -5,39 +5,248 @@ import honeylamp.desktop.panel.part.WordField;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.NoteEdits;
 import honeylamp.edit.Outcome;
+import honeylamp.illustrate.pen.Pens;
+import honeylamp.illustrate.words.NoteArt;
 import honeylamp.plan.Dimension;
+import honeylamp.plan.Hold;
 import honeylamp.plan.Note;
+import honeylamp.plan.NoteForm;
+import honeylamp.plan.NoteForm.Edge;
+import honeylamp.plan.NoteForm.Ground;
+import honeylamp.plan.NoteForm.Setting;
+import honeylamp.takeoff.PlanFields;
+import honeylamp.takeoff.PlanFields.Field;
 import honeylamp.units.Length;
 import honeylamp.units.LengthText;
+import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.function.IntConsumer;
+import java.util.function.UnaryOperator;
+import javafx.application.Platform;
 import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextArea;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.layout.FlowPane;
 
-/** A note by its words, a single dimension by what it measures and how far off its line lies. */
+/** A note by its words and how they are set, a dimension by what it measures and how far off its line lies. */
 record CaptionCard(WorkspaceModel model, CardFields parts) {
+    private static final int ROWS = 4;
+
     List<Node> of(Note note) {
-        var words = new WordField("Words of the note", "note-words", note.text(), text -> {
-            if (text.isEmpty()) {
-                model.complain("A note needs words. Delete it if it is no longer wanted.");
-            } else if (!text.equals(note.text())) {
-                model.edit(NoteEdits.rewrite(parts.plan(), parts.at(), note.id(), text), "Rewrite note");
+        var out = new ArrayList<Node>();
+        out.add(Widgets.heading("Note"));
+        var words = words(note);
+        out.add(words);
+        said(note).ifPresent(out::add);
+        out.add(Widgets.menu(
+                "Read from the plan",
+                "note-field",
+                "Puts in what the plan says, so that the note cannot contradict it",
+                Arrays.stream(Field.values()).map(Field::word).toList(),
+                i -> {
+                    words.insertText(words.getCaretPosition(), Field.values()[i].braced());
+                    rewrite(note, words.getText());
+                }));
+        out.add(Widgets.section("Set", setting(note)));
+        out.add(number(
+                "Width on paper, in mm",
+                "note-width",
+                (int) Math.rint(note.form().widthMm()),
+                0,
+                (int) NoteForm.MOST_WIDTH_MM,
+                n -> form(note, f -> f.withWidthMm(n))));
+        out.add(number(
+                "Columns",
+                "note-columns",
+                note.form().columns(),
+                1,
+                NoteForm.MOST_COLUMNS,
+                n -> form(note, f -> f.withColumns(n))));
+        out.addAll(leader(note));
+        out.add(parts.delete());
+        return out;
+    }
+
+    private Node number(String name, String id, int value, int least, int most, IntConsumer take) {
+        var field = new WordField(name, id, Integer.toString(value), text -> {
+            if (text.matches("[0-9]{1,4}") && Integer.parseInt(text) >= least && Integer.parseInt(text) <= most) {
+                take.accept(Integer.parseInt(text));
+            } else {
+                model.complain("\"" + text + "\" cannot be; type a whole number from " + least + " to " + most + ".");
             }
         });
-        return List.of(Widgets.heading("Note"), words, parts.delete());
+        field.setPrefColumnCount(4);
+        var label = new Label(name);
+        label.getStyleClass().add("field-name");
+        label.setLabelFor(field);
+        return Widgets.row(label, Widgets.spring(), field);
+    }
+
+    private TextArea words(Note note) {
+        var area = new TextArea(note.text());
+        area.setId("note-words");
+        area.setAccessibleText("Words of the note");
+        area.setPrefRowCount(ROWS);
+        area.setWrapText(true);
+        area.focusedProperty().subscribe((was, is) -> {
+            if (was && !is && !area.getText().strip().equals(note.text())) {
+                Platform.runLater(
+                        () -> { // the focus has moved on by then, and the card may change
+                            if (area.getScene() != null) {
+                                rewrite(note, area.getText());
+                            }
+                        });
+            }
+        });
+        return area;
+    }
+
+    private void rewrite(Note note, String text) {
+        if (text.isBlank()) {
+            model.complain("A note needs words. Delete it if it is no longer wanted.");
+            return;
+        }
+        var unknown = PlanFields.unknown(text);
+        switch (NoteEdits.rewrite(parts.plan(), parts.at(), note.id(), text)) {
+            case Outcome.Done(var plan) -> {
+                model.edit(plan, "Rewrite note");
+                if (!unknown.isEmpty()) {
+                    model.complain(
+                            "{" + unknown.getFirst()
+                                    + "} is nothing a plan can be asked for, so it stays as it is typed. Read from the plan lists what is.");
+                }
+            }
+            case Outcome.Refused<honeylamp.plan.Plan> no -> model.complain(no.sentence("That cannot be written"));
+        }
+    }
+
+    /** What it says now, if that is not as it was typed. */
+    private Optional<Node> said(Note note) {
+        var view = model.shown().view();
+        var frame = model.now().frame();
+        var said = new NoteArt(view, frame, Pens.of(view.look(), frame.scale())).words(note);
+        if (said.equals(note.text())) {
+            return Optional.of(Widgets.quiet("A line that begins with # is a heading, one with - a point of a list."));
+        }
+        var label = Widgets.quiet("Says: " + said);
+        label.setId("note-says");
+        return Optional.of(label);
+    }
+
+    private void form(Note note, UnaryOperator<NoteForm> change) {
+        model.edit(NoteEdits.form(parts.plan(), parts.at(), note.id(), change), "Set note");
+    }
+
+    private Node setting(Note note) {
+        var pane = new FlowPane(4, 4);
+        for (var setting : Setting.values()) {
+            pane.getChildren()
+                    .add(press(
+                            setting.label(),
+                            "note-" + setting.name(),
+                            "Where lines begin",
+                            note.form().setting() == setting,
+                            () -> form(note, f -> f.withSetting(setting))));
+        }
+        var isEdged = note.form().edge() == Edge.LINE;
+        pane.getChildren()
+                .add(press(
+                        Edge.LINE.label(),
+                        "note-edge",
+                        "A line around the note, or none",
+                        isEdged,
+                        () -> form(note, f -> f.withEdge(isEdged ? Edge.NONE : Edge.LINE))));
+        var isGrounded = note.form().ground() == Ground.PAPER;
+        pane.getChildren()
+                .add(press(
+                        Ground.PAPER.label(),
+                        "note-ground",
+                        "Paper under the note, so that it is read over anything",
+                        isGrounded,
+                        () -> form(note, f -> f.withGround(isGrounded ? Ground.NONE : Ground.PAPER))));
+        return pane;
+    }
+
+    private static ToggleButton press(String words, String id, String tip, boolean on, Runnable action) {
+        return Widgets.toggle(words, id.toLowerCase(Locale.ROOT), tip, on, action);
+    }
+
+    private List<Node> leader(Note note) {
+        return note.leader()
+                .map(l -> List.<Node>of(
+                        Widgets.quiet(
+                                l.hold() == Hold.LOST
+                                        ? "What it pointed at is gone. Drag the end of its leader to what it speaks of."
+                                        : "Drag the end of its leader to point elsewhere; it follows what it points at."),
+                        Widgets.button(
+                                "No leader",
+                                "note-no-leader",
+                                "The note points at nothing",
+                                () -> model.edit(
+                                        NoteEdits.point(parts.plan(), parts.at(), note.id(), Optional.empty()),
+                                        "Take leader away"))))
+                .orElse(List.of());
     }
 
     List<Node> of(Dimension dimension) {
         var units = parts.plan().units();
-        var mm = dimension.line().length();
-        return List.of(
-                Widgets.heading("Dimension"),
-                Widgets.fact("Measures", LengthText.roundedWithUnit(Length.ofMm(mm), units)),
-                parts.place(
-                        "Line off by",
-                        "dimension-offset",
-                        dimension.offset(),
-                        v -> Outcome.done(NoteEdits.aside(parts.plan(), parts.at(), dimension.id(), v)),
-                        "Move dimension line"),
-                Widgets.quiet("Its ends follow the walls they lie on."),
-                parts.delete());
+        var out = new ArrayList<Node>();
+        out.add(Widgets.heading(dimension.stops().isEmpty() ? "Dimension" : "Chain of dimensions"));
+        out.add(Widgets.fact(
+                "Measures",
+                LengthText.roundedWithUnit(Length.ofMm(dimension.line().length()), units)));
+        out.add(Widgets.section("Measured", ways(dimension)));
+        if (!dimension.stops().isEmpty()) {
+            out.add(Widgets.toggle(
+                    Dimension.Figures.FROM_FIRST.label(),
+                    "dimension-running",
+                    "Figures say how far each point is from the first, or how long each part is",
+                    dimension.figures() == Dimension.Figures.FROM_FIRST,
+                    () -> model.edit(
+                            NoteEdits.figures(
+                                    parts.plan(),
+                                    parts.at(),
+                                    dimension.id(),
+                                    dimension.figures().other()),
+                            "Choose figures")));
+        }
+        out.add(parts.place(
+                "Line off by",
+                "dimension-offset",
+                dimension.offset(),
+                v -> Outcome.done(NoteEdits.aside(parts.plan(), parts.at(), dimension.id(), v)),
+                "Move dimension line"));
+        out.add(Widgets.quiet(
+                dimension.hold() == Hold.LOST
+                        ? "What it was put on is gone. Drag its end to what it should measure."
+                        : "Its points follow what they were put on. Change a length types over what it measures."));
+        out.add(parts.delete());
+        return out;
     }
+
+    private Node ways(Dimension dimension) {
+        var pane = new FlowPane(4, 4);
+        var ways = List.of(
+                new Way("Straight", "straight", Optional.empty()),
+                new Way("Across", "across", Optional.of(Dimension.ACROSS_DEG)),
+                new Way("Up", "up", Optional.of(Dimension.UP_DEG)));
+        for (var way : ways) {
+            pane.getChildren()
+                    .add(Widgets.toggle(
+                            way.label,
+                            "dimension-" + way.key,
+                            "From point to point, or only as far as they lie apart that way",
+                            dimension.alongDeg().equals(way.deg),
+                            () -> model.edit(
+                                    NoteEdits.along(parts.plan(), parts.at(), dimension.id(), way.deg),
+                                    "Measure another way")));
+        }
+        return pane;
+    }
+
+    private record Way(String label, String key, Optional<Double> deg) {}
 }

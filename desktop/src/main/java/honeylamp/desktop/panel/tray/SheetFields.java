@@ -1,5 +1,6 @@
 package honeylamp.desktop.panel.tray;
 
+import honeylamp.catalogue.Scales;
 import honeylamp.catalogue.SeenSets.SeenSet;
 import honeylamp.desktop.command.WindowActions;
 import honeylamp.desktop.panel.part.LengthField;
@@ -19,7 +20,6 @@ import honeylamp.plan.Sheet.Paper;
 import honeylamp.plan.Sheet.TitleBlock;
 import honeylamp.plan.Sheet.Way;
 import honeylamp.plan.View;
-import honeylamp.sheet.Scales;
 import honeylamp.units.LengthReader;
 import java.util.ArrayList;
 import java.util.List;

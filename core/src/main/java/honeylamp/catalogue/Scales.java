@@ -1,4 +1,4 @@
-package honeylamp.sheet;
+package honeylamp.catalogue;
 
 import honeylamp.units.UnitSystem;
 import java.util.List;

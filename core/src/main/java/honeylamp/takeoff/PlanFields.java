@@ -1,0 +1,212 @@
+package honeylamp.takeoff;
+
+import honeylamp.catalogue.Grounds;
+import honeylamp.catalogue.Material;
+import honeylamp.catalogue.Materials;
+import honeylamp.catalogue.PartKinds;
+import honeylamp.catalogue.piece.Furnishings;
+import honeylamp.derive.pointing.Picking;
+import honeylamp.derive.rooms.Room;
+import honeylamp.derive.storeys.LaidStorey;
+import honeylamp.derive.storeys.StoreyGeometry;
+import honeylamp.geometry.Point;
+import honeylamp.plan.Boundary;
+import honeylamp.plan.Covering;
+import honeylamp.plan.Dimension;
+import honeylamp.plan.Element;
+import honeylamp.plan.ElementId;
+import honeylamp.plan.Finish;
+import honeylamp.plan.Furnishing;
+import honeylamp.plan.Ground;
+import honeylamp.plan.Note;
+import honeylamp.plan.Opening;
+import honeylamp.plan.Region;
+import honeylamp.plan.RoomMark;
+import honeylamp.plan.SettingOutLine;
+import honeylamp.plan.Structure;
+import honeylamp.plan.Underlay;
+import honeylamp.plan.Wall;
+import honeylamp.plan.WallType;
+import honeylamp.units.AreaText;
+import honeylamp.units.Length;
+import honeylamp.units.LengthText;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/** Words in braces that are read from the plan, so that what is written cannot contradict it. */
+public final class PlanFields {
+    private static final Pattern BRACED = Pattern.compile("\\{([^{}\\n]{1,40})}");
+
+    /** So near to a wall it is meant. */
+    private static final double NEAR_MM = 30;
+
+    /** What cannot be read, such as the area of no room. */
+    private static final String NOTHING = "\u2013";
+
+    private PlanFields() {}
+
+    /** What can be read. */
+    public enum Field {
+        /** Of what is pointed at: a product, a kind of piece, a wall type, a material. */
+        NAME("name"),
+        ROOM("room"),
+        AREA("area"),
+        CEILING("ceiling"),
+        FLOOR("floor"),
+        WALL_TYPE("wall type"),
+        THICKNESS("thickness"),
+        STOREY("storey"),
+        TOTAL_AREA("total area"),
+        SCALE("scale"),
+        DATE("date");
+
+        private final String word;
+
+        Field(String word) {
+            this.word = word;
+        }
+
+        /** As it stands in braces. */
+        public String word() {
+            return word;
+        }
+
+        /** With its braces. */
+        public String braced() {
+            return "{" + word + "}";
+        }
+    }
+
+    /**
+     * Where words stand.
+     *
+     * @param storey empty for words of a whole page
+     * @param at what they speak of, in plan mm
+     * @param scale of the view, in words
+     * @param date of the sheet
+     */
+    public record Source(Optional<LaidStorey> storey, Optional<Point> at, double totalMm2, String scale, String date) {}
+
+    /** Words with all fields read; what is no field stays as it is. */
+    public static String filled(String text, Source source) {
+        return BRACED.matcher(text)
+                .replaceAll(m -> Matcher.quoteReplacement(
+                        field(m.group(1)).map(f -> read(f, source)).orElse(m.group())));
+    }
+
+    /** What stands in braces and is no field. */
+    public static List<String> unknown(String text) {
+        return BRACED.matcher(text)
+                .results()
+                .map(m -> m.group(1))
+                .filter(w -> field(w).isEmpty())
+                .distinct()
+                .toList();
+    }
+
+    private static Optional<Field> field(String word) {
+        var plain = word.strip().toLowerCase(Locale.ROOT);
+        return Arrays.stream(Field.values()).filter(f -> f.word.equals(plain)).findFirst();
+    }
+
+    private static String read(Field field, Source source) {
+        var there = source.at;
+        return switch (field) {
+            case NAME ->
+                source.storey.flatMap(s -> there.flatMap(p -> name(s, p))).orElse(NOTHING);
+            case ROOM -> room(source).map(Room::name).filter(n -> !n.isBlank()).orElse(NOTHING);
+            case AREA -> room(source).map(r -> area(source, r.areaMm2())).orElse(NOTHING);
+            case CEILING ->
+                source.storey
+                        .flatMap(s -> there.map(p -> height(s, s.geometry().clearHeightAt(p))))
+                        .orElse(NOTHING);
+            case FLOOR ->
+                source.storey
+                        .flatMap(s -> there.flatMap(p -> floor(s.geometry(), p)))
+                        .orElse(NOTHING);
+            case WALL_TYPE -> wall(source).map(WallType::name).orElse(NOTHING);
+            case THICKNESS ->
+                wall(source)
+                        .flatMap(t -> source.storey.map(s -> LengthText.roundedWithUnit(
+                                t.thickness(), s.plan().units())))
+                        .orElse(NOTHING);
+            case STOREY -> source.storey.map(s -> s.storey().name()).orElse(NOTHING);
+            case TOTAL_AREA -> area(source, source.totalMm2);
+            case SCALE -> source.scale.isBlank() ? NOTHING : source.scale;
+            case DATE -> source.date.isBlank() ? NOTHING : source.date;
+        };
+    }
+
+    private static String area(Source source, double mm2) {
+        return source.storey
+                .map(s -> AreaText.rounded(mm2, s.plan().units()))
+                .orElseGet(() -> AreaText.squareMetres(mm2));
+    }
+
+    private static String height(LaidStorey storey, Length height) {
+        return LengthText.roundedWithUnit(height, storey.plan().units());
+    }
+
+    private static Optional<Room> room(Source source) {
+        return source.storey.flatMap(s -> source.at.flatMap(p -> s.geometry().roomAt(p)));
+    }
+
+    private static Optional<WallType> wall(Source source) {
+        return source.storey.flatMap(s -> source.at
+                .flatMap(p -> Picking.wall(s.geometry(), p, NEAR_MM))
+                .map(w -> s.plan().wallType(w.type())));
+    }
+
+    /** What is pointed at is called: a piece before the floor it stands on, a wall before the room beside it. */
+    private static Optional<String> name(LaidStorey storey, Point p) {
+        var geometry = storey.geometry();
+        return Picking.at(geometry, p, NEAR_MM, PlanFields::isNamed).stream()
+                .flatMap(id -> geometry.storey().elements().find(id).stream())
+                .map(e -> name(storey, e))
+                .findFirst()
+                .or(() -> floor(geometry, p));
+    }
+
+    private static boolean isNamed(Element element) {
+        return element instanceof Furnishing
+                || element instanceof Opening
+                || element instanceof Wall
+                || element instanceof Structure
+                || element instanceof Region r && r.on() instanceof Region.Level
+                || element instanceof Ground g && g.use() != Ground.Use.PLOT;
+    }
+
+    private static String name(LaidStorey storey, Element element) {
+        return switch (element) {
+            case Furnishing f ->
+                f.buying().name().isBlank() ? Furnishings.label(f) : f.buying().name();
+            case Opening o -> o.kind().label();
+            case Wall w -> storey.plan().wallType(w.type()).name();
+            case Structure s -> PartKinds.label(s.form());
+            case Region r -> finish(storey.geometry(), r.id()).orElse("region");
+            case Ground g -> Grounds.label(g.use());
+            case RoomMark _, Underlay _, Dimension _, Note _, SettingOutLine _, Boundary _, Covering _ -> NOTHING;
+        };
+    }
+
+    private static Optional<String> finish(StoreyGeometry geometry, ElementId region) {
+        return geometry.storey().coverings().stream()
+                .filter(c -> c.surface().host().equals(region))
+                .findFirst()
+                .map(c -> material(c.finish()));
+    }
+
+    private static Optional<String> floor(StoreyGeometry geometry, Point p) {
+        return geometry.roomAt(p).flatMap(Room::mark).map(RoomMark::floor).map(PlanFields::material);
+    }
+
+    private static String material(Finish finish) {
+        return Materials.of(finish)
+                .map(Material::label)
+                .orElseGet(() -> finish.material().replace('-', ' '));
+    }
+}

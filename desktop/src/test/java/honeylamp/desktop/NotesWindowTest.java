@@ -1,0 +1,119 @@
+package honeylamp.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import honeylamp.TestWalls;
+import honeylamp.desktop.workspace.Intent;
+import honeylamp.desktop.workspace.Tool;
+import honeylamp.plan.Dimension;
+import honeylamp.plan.Dimension.Figures;
+import honeylamp.plan.Hold;
+import honeylamp.plan.Note;
+import honeylamp.plan.NoteForm;
+import honeylamp.store.PlanDocument;
+import javafx.scene.control.TextArea;
+import javafx.scene.input.KeyCode;
+import org.junit.jupiter.api.Test;
+
+/** Notes, leaders and chains of dimensions, made and changed in the window. */
+class NotesWindowTest {
+    private static void take(WindowDriver w, Tool tool) throws Exception {
+        WindowDriver.onScreen(() -> {
+            w.model().act(new Intent.TakeUp(tool));
+            return tool;
+        });
+        w.show(3000, 2000, 9000);
+    }
+
+    private static Note note(WindowDriver w) throws Exception {
+        return w.plan().storeys().getFirst().notes().getLast();
+    }
+
+    private static Dimension dimension(WindowDriver w) throws Exception {
+        return w.plan().storeys().getFirst().dimensions().getLast();
+    }
+
+    @Test
+    void aLeaderNoteSaysWhatItPointsAtAndFollowsTheWall() throws Exception {
+        try (var w = WindowDriver.with(PlanDocument.of(TestWalls.house()))) {
+            take(w, Tool.POINT_NOTE);
+            w.click(2500, 1500);
+            w.click(4200, 3000);
+            w.key(KeyCode.ENTER);
+            assertThat(note(w).text()).isEqualTo("{name}");
+            var type = w.plan().wallTypes().get(2).name();
+            w.until(() -> w.window().scene().lookup("#note-says") instanceof javafx.scene.control.Label l
+                    && l.getText().equals("Says: " + type));
+            w.press("note-edge");
+            w.press("note-left");
+            w.fill("note-width", "40");
+            assertThat(note(w).form())
+                    .isEqualTo(new NoteForm(40, 1, NoteForm.Setting.LEFT, NoteForm.Edge.LINE, NoteForm.Ground.NONE));
+            w.fill("note-columns", "9");
+            assertThat(w.message()).contains("from 1 to 4");
+            assertThat(note(w).form().columns()).isEqualTo(1);
+            take(w, Tool.PICK_LABELS);
+            w.drag(2500, 1500, 5000, 1500); // the tip, which is picked with its note
+            assertThat(note(w).leader().orElseThrow().tip().point().x())
+                    .isCloseTo(5000, org.assertj.core.api.Assertions.within(30.0));
+            w.key(KeyCode.CONTROL, KeyCode.Z);
+            w.click(4200, 3000);
+            w.press("note-no-leader");
+            assertThat(note(w).leader()).isEmpty();
+        }
+    }
+
+    @Test
+    void aNoteOfSeveralLinesReadsThePlan() throws Exception {
+        try (var w = WindowDriver.with(PlanDocument.of(TestWalls.house()))) {
+            take(w, Tool.WRITE_NOTE);
+            w.click(4300, 3000);
+            w.write("Works");
+            w.key(KeyCode.ENTER);
+            TextArea words = w.node("note-words");
+            WindowDriver.onScreen(() -> {
+                words.requestFocus();
+                words.setText("# Works\n- {area} of floor\n- {nothing} else");
+                return null;
+            });
+            w.focusPlan();
+            w.settle();
+            w.until(() -> w.model()
+                    .now()
+                    .plan()
+                    .storeys()
+                    .getFirst()
+                    .notes()
+                    .getLast()
+                    .text()
+                    .startsWith("# Works"));
+            assertThat(w.message()).contains("{nothing}");
+            assertThat(note(w).text()).contains("{area}");
+        }
+    }
+
+    @Test
+    void aChainRunsOverItsPointsAndIsMeasuredAcross() throws Exception {
+        try (var w = WindowDriver.with(PlanDocument.of(TestWalls.house()))) {
+            take(w, Tool.MEASURE_CHAIN);
+            w.key(KeyCode.F); // across
+            w.click(700, 1200);
+            w.click(1800, 900);
+            w.click(4100, 1500);
+            w.key(KeyCode.ENTER);
+            w.click(3000, 2600);
+            assertThat(dimension(w).alongDeg()).contains(0.0);
+            assertThat(dimension(w).stops()).hasSize(1);
+            assertThat(dimension(w).line().length()).isCloseTo(3400, org.assertj.core.api.Assertions.within(60.0));
+            w.press("dimension-running");
+            assertThat(dimension(w).figures()).isEqualTo(Figures.FROM_FIRST);
+            w.press("dimension-straight");
+            assertThat(dimension(w).alongDeg()).isEmpty();
+            assertThat(dimension(w).hold()).isEqualTo(Hold.HELD);
+            w.key(KeyCode.CONTROL, KeyCode.Z);
+            w.key(KeyCode.CONTROL, KeyCode.Z);
+            w.key(KeyCode.CONTROL, KeyCode.Z);
+            assertThat(w.plan().storeys().getFirst().dimensions()).isEmpty();
+        }
+    }
+}
