@@ -1,6 +1,5 @@
 package honeylamp.derive.traced;
 
-import honeylamp.catalogue.Scales;
 import honeylamp.geometry.Point;
 import honeylamp.plan.KnownLength;
 import honeylamp.plan.KnownLength.Trust;

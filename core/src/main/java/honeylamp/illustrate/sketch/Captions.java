@@ -53,6 +53,11 @@ public final class Captions {
         return Math.min(line.distance(p), Math.max(0, middle.distance(p) - frame.planMm(highMm)));
     }
 
+    /** The words of a note as they are read from the plan in a view. */
+    public static String words(LaidView view, PaperFrame frame, Note note) {
+        return art(view, frame).words(note);
+    }
+
     private static NoteArt art(LaidView view, PaperFrame frame) {
         return new NoteArt(view, frame, Pens.of(view.look(), frame.scale()));
     }

@@ -5,8 +5,7 @@ import honeylamp.desktop.panel.part.WordField;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.NoteEdits;
 import honeylamp.edit.Outcome;
-import honeylamp.illustrate.pen.Pens;
-import honeylamp.illustrate.words.NoteArt;
+import honeylamp.illustrate.sketch.Captions;
 import honeylamp.plan.Dimension;
 import honeylamp.plan.Hold;
 import honeylamp.plan.Note;
@@ -14,6 +13,7 @@ import honeylamp.plan.NoteForm;
 import honeylamp.plan.NoteForm.Edge;
 import honeylamp.plan.NoteForm.Ground;
 import honeylamp.plan.NoteForm.Setting;
+import honeylamp.plan.Plan;
 import honeylamp.takeoff.PlanFields;
 import honeylamp.takeoff.PlanFields.Field;
 import honeylamp.units.Length;
@@ -120,15 +120,13 @@ record CaptionCard(WorkspaceModel model, CardFields parts) {
                                     + "} is nothing a plan can be asked for, so it stays as it is typed. Read from the plan lists what is.");
                 }
             }
-            case Outcome.Refused<honeylamp.plan.Plan> no -> model.complain(no.sentence("That cannot be written"));
+            case Outcome.Refused<Plan> no -> model.complain(no.sentence("That cannot be written"));
         }
     }
 
     /** What it says now, if that is not as it was typed. */
     private Optional<Node> said(Note note) {
-        var view = model.shown().view();
-        var frame = model.now().frame();
-        var said = new NoteArt(view, frame, Pens.of(view.look(), frame.scale())).words(note);
+        var said = Captions.words(model.shown().view(), model.now().frame(), note);
         if (said.equals(note.text())) {
             return Optional.of(Widgets.quiet("A line that begins with # is a heading, one with - a point of a list."));
         }
