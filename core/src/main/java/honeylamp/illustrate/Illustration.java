@@ -180,7 +180,7 @@ public final class Illustration {
                     .marks(geometry.storey().furnishings(), SymbolShape.Level.ABOVE));
         }
         add(layers, LayerKind.OVERHEAD, Kind.OVERHEAD, overhead);
-        var others = OtherWords.of(view, frame, pens);
+        var others = OtherWords.of(view, frame, pens, remembered);
         if (showing.shows(Kind.DIMENSIONS)) {
             add(layers, LayerKind.DIMENSIONS, Kind.DIMENSIONS, dimensions(others));
         }

@@ -152,8 +152,11 @@ final class FieldDefaults {
         var parts = JSON.arrayNode();
         List.of("name", "area", "clear_size", "own_words").forEach(parts::add);
         rooms.set("parts", parts);
-        var out = JSON.objectNode().put("words", "written");
+        var out = JSON.objectNode().put("words", "written").putNull("second");
         out.set("rooms", rooms);
+        var pairs = JSON.objectNode().put("usual", "none");
+        pairs.set("others", JSON.arrayNode());
+        out.set("pairs", pairs);
         return out;
     }
 

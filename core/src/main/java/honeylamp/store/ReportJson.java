@@ -40,6 +40,7 @@ import honeylamp.takeoff.way.WaySnags;
 import honeylamp.takeoff.way.Ways;
 import honeylamp.takeoff.way.Ways.Reached;
 import honeylamp.units.AreaText;
+import honeylamp.units.ShownIn;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.ArrayList;
@@ -301,7 +302,7 @@ public final class ReportJson {
                 squareMetres(areas.internalGrossMm2()),
                 squareMetres(areas.externalGrossMm2()),
                 site(geometry),
-                DimensionTiers.of(geometry, plan.rounding(), EVERY_TIER).stream()
+                DimensionTiers.of(geometry, ShownIn.only(plan.rounding()), EVERY_TIER).stream()
                         .flatMap(s -> s.tiers().stream())
                         .map(ReportJson::chain)
                         .toList());

@@ -2,9 +2,20 @@ package honeylamp.units;
 
 import java.math.BigDecimal;
 import java.math.RoundingMode;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 
 /** Prints lengths: rounded for showing, or exactly for echoing and typing again. */
 public final class LengthText {
+    private static final Pattern FRACTION = Pattern.compile("( ?)([0-9]+)/([0-9]+)(?=\")");
+    private static final String RAISED = "\u2070\u00b9\u00b2\u00b3\u2074\u2075\u2076\u2077\u2078\u2079";
+    private static final String LOWERED = "\u2080\u2081\u2082\u2083\u2084\u2085\u2086\u2087\u2088\u2089";
+    private static final String FRACTION_SLASH = "\u2044";
+    private static final String THIN_SPACE = "\u2009";
+    private static final String MINUS = "\u2212";
+    private static final char PRIME = '\u2032';
+    private static final char DOUBLE_PRIME = '\u2033';
+
     private LengthText() {}
 
     /**
@@ -45,6 +56,24 @@ public final class LengthText {
     public static String full(Length length, UnitSystem system) {
         var text = exact(length, system);
         return system.isMetric() ? text.substring(0, text.lastIndexOf(' ')) : text;
+    }
+
+    /**
+     * A shown length as it is set on a drawing: primes for feet and inches, fractions built of raised and lowered figures
+     * with a thin space before them, and a true minus sign.
+     */
+    public static String built(String shown) {
+        var fractions = FRACTION.matcher(shown)
+                .replaceAll(m -> (m.group(1).isEmpty() ? "" : THIN_SPACE)
+                        + moved(m.group(2), RAISED)
+                        + FRACTION_SLASH
+                        + moved(m.group(3), LOWERED));
+        var minus = fractions.startsWith("-") ? MINUS + fractions.substring(1) : fractions;
+        return minus.replace('\'', PRIME).replace('"', DOUBLE_PRIME);
+    }
+
+    private static String moved(String digits, String to) {
+        return digits.chars().mapToObj(c -> String.valueOf(to.charAt(c - '0'))).collect(Collectors.joining());
     }
 
     private static long shownSixteenths(Length length) {

@@ -116,4 +116,19 @@ class NotesWindowTest {
             assertThat(w.plan().storeys().getFirst().dimensions()).isEmpty();
         }
     }
+
+    @Test
+    void aLineThroughWallsMeasuresEachAndTheRoomsBetween() throws Exception {
+        try (var w = WindowDriver.with(PlanDocument.of(TestWalls.house()))) {
+            take(w, Tool.MEASURE_THROUGH);
+            w.click(-600, 2500);
+            w.click(6600, 2560); // nearly level is meant to be level
+            w.click(3000, 3200);
+            assertThat(dimension(w).places()).hasSize(6);
+            assertThat(dimension(w).from().y()).isEqualTo(dimension(w).to().y());
+            w.press("room-pairs");
+            assertThat(w.plan().presentation().views().getFirst().annotation().pairs())
+                    .isEqualTo(honeylamp.plan.RoomPairs.ALL);
+        }
+    }
 }

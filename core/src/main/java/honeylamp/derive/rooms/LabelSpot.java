@@ -99,6 +99,11 @@ public final class LabelSpot {
         return new ClearSize(chord(room, middle, unit), chord(room, middle, unit.left()), unit);
     }
 
+    /** From face to face through a point of a room, in a direction. */
+    public static Segment span(Outline room, Point p, Point unit) {
+        return new Segment(p.minus(unit.times(ray(room, p, unit.times(-1)))), p.plus(unit.times(ray(room, p, unit))));
+    }
+
     private static double chord(Outline room, Point p, Point unit) {
         return ray(room, p, unit) + ray(room, p, unit.times(-1));
     }

@@ -3,6 +3,8 @@ package honeylamp.derive.storeys;
 import honeylamp.geometry.Box;
 import honeylamp.plan.Look;
 import honeylamp.plan.View;
+import honeylamp.units.Rounding;
+import honeylamp.units.ShownIn;
 import java.util.List;
 import java.util.Optional;
 
@@ -21,6 +23,11 @@ public final class LaidView {
     /** The plan it is a view of. */
     public LaidPlan plan() {
         return storey.plan();
+    }
+
+    /** The units its lengths are shown in. */
+    public ShownIn shownIn() {
+        return new ShownIn(plan().rounding(), view.annotation().second().map(Rounding::finest));
     }
 
     /** The storey it shows. */

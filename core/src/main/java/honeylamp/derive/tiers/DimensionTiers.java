@@ -9,7 +9,7 @@ import honeylamp.plan.Side;
 import honeylamp.plan.Tiers;
 import honeylamp.plan.Tiers.Kind;
 import honeylamp.units.Length;
-import honeylamp.units.Rounding;
+import honeylamp.units.ShownIn;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -59,7 +59,7 @@ public final class DimensionTiers {
     public record SideTiers(Side side, Box building, List<Tier> tiers) {}
 
     /** The tiers of all sides that are wanted; none if there are no walls. */
-    public static List<SideTiers> of(StoreyGeometry geometry, Rounding rounding, Tiers wanted) {
+    public static List<SideTiers> of(StoreyGeometry geometry, ShownIn in, Tiers wanted) {
         var shells = geometry.network().poche().stream().map(Outline::shell).toList();
         if (shells.isEmpty()) {
             return List.of();
@@ -69,11 +69,11 @@ public final class DimensionTiers {
                 .reduce(Box::union)
                 .orElseThrow();
         return Arrays.stream(Side.values())
-                .map(side -> new SideTiers(side, building, tiers(geometry, side, building, rounding, wanted)))
+                .map(side -> new SideTiers(side, building, tiers(geometry, side, building, in, wanted)))
                 .toList();
     }
 
-    private static List<Tier> tiers(StoreyGeometry geometry, Side side, Box building, Rounding rounding, Tiers wanted) {
+    private static List<Tier> tiers(StoreyGeometry geometry, Side side, Box building, ShownIn in, Tiers wanted) {
         var least = side.alongX() ? building.minX() : building.minY();
         var most = side.alongX() ? building.maxX() : building.maxY();
         var edge = edge(side, building);
@@ -84,18 +84,18 @@ public final class DimensionTiers {
         if (wanted.has(side, Kind.OPENINGS)) {
             var stops = openingStops(geometry, side, least, most, wanted);
             if (!stops.isEmpty()) {
-                tiers.add(tier(side, Kind.OPENINGS, between(ends, stops), rounding));
+                tiers.add(tier(side, Kind.OPENINGS, between(ends, stops), in));
             }
         }
         if (wanted.has(side, Kind.WALLS)) {
             var stops =
                     between(ends, WallRuns.stops(geometry, side, wanted.jog().mm()));
             if (stops.size() > 2) {
-                tiers.add(tier(side, Kind.WALLS, stops, rounding));
+                tiers.add(tier(side, Kind.WALLS, stops, in));
             }
         }
         if (wanted.has(side, Kind.OVERALL)) {
-            tiers.add(tier(side, Kind.OVERALL, ends, rounding));
+            tiers.add(tier(side, Kind.OVERALL, ends, in));
         }
         return List.copyOf(tiers);
     }
@@ -243,7 +243,7 @@ public final class DimensionTiers {
         return out;
     }
 
-    private static Tier tier(Side side, Kind kind, List<Point> stops, Rounding rounding) {
+    private static Tier tier(Side side, Kind kind, List<Point> stops, ShownIn in) {
         var lengths = new ArrayList<Length>();
         for (var i = 1; i < stops.size(); i++) {
             lengths.add(RoundedParts.part(stops.get(i).x() - stops.get(i - 1).x()));
@@ -253,7 +253,7 @@ public final class DimensionTiers {
                 kind,
                 stops.stream().map(Point::x).toList(),
                 stops.stream().map(Point::y).toList(),
-                RoundedParts.of(lengths, rounding),
-                RoundedParts.total(lengths, rounding));
+                RoundedParts.of(lengths, in),
+                RoundedParts.total(lengths, in));
     }
 }

@@ -2,6 +2,7 @@ package honeylamp.derive.tiers;
 
 import honeylamp.units.Length;
 import honeylamp.units.Rounding;
+import honeylamp.units.ShownIn;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -16,17 +17,25 @@ public final class RoundedParts {
     /**
      * Rounds so that what is shown adds up to the shown total: all parts are rounded down, and those that lost most get one
      * step more each until the sum is right. Of parts that lost as much the first in order goes first, counted from the
-     * end from which the lengths come first, so that a mirrored plan has the mirrored texts.
+     * end from which the lengths come first, so that a mirrored plan has the mirrored texts. In each unit for itself.
      */
-    public static List<String> of(List<Length> lengths, Rounding rounding) {
+    public static List<String> of(List<Length> lengths, ShownIn in) {
+        var first = of(lengths, in.first());
+        var second = in.second().map(rounding -> of(lengths, rounding));
+        return IntStream.range(0, lengths.size())
+                .mapToObj(i -> in.both(first.get(i), second.map(s -> s.get(i))))
+                .toList();
+    }
+
+    private static List<String> of(List<Length> lengths, Rounding rounding) {
         var fromEnd = order(lengths.reversed(), lengths) < 0;
         var texts = shown(fromEnd ? lengths.reversed() : lengths, rounding);
         return List.copyOf(fromEnd ? texts.reversed() : texts);
     }
 
     /** The whole as it is shown. */
-    public static String total(List<Length> lengths, Rounding rounding) {
-        return rounding.shown(rounding.of(rounding.steps(sum(lengths))));
+    public static String total(List<Length> lengths, ShownIn in) {
+        return in.one(sum(lengths));
     }
 
     /** A part that was worked out, to a thousandth of a millimetre: what lies below is the doubt of the working. */

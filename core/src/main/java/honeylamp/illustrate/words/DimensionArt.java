@@ -20,7 +20,8 @@ import honeylamp.plan.TextRole;
 import honeylamp.plan.Tiers.Ends;
 import honeylamp.plan.Wall;
 import honeylamp.units.Length;
-import honeylamp.units.Rounding;
+import honeylamp.units.LengthText;
+import honeylamp.units.ShownIn;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -102,6 +103,16 @@ public final class DimensionArt {
     public void row(List<Mark> out, List<Point> from, List<Point> stops, List<String> texts) {
         var row = row(from, stops, texts);
         drawn(out, row, boxes(row.figures), new Drawn());
+    }
+
+    /** A dimension that lies on what it measures, its figure above it, so far along it as a share says. */
+    void across(List<Mark> out, Point a, Point b, String text, double share) {
+        var isBackward = isUpsideDown(b.minus(a));
+        var from = isBackward ? b : a;
+        var to = isBackward ? a : b;
+        out.add(new Mark.Stroke(Figure.line(a, b), pens.dimension(), pens.dimensionInk()));
+        ends(out, List.of(a, b));
+        number(out, LengthText.built(text), from, to, isBackward ? 1 - share : share);
     }
 
     private Row row(List<Point> from, List<Point> stops, List<String> texts) {
@@ -280,17 +291,17 @@ public final class DimensionArt {
         ticks.line(new Point(at.x() - half, at.y() + half), new Point(at.x() + half, at.y() - half));
     }
 
-    private void number(List<Mark> out, String text, Point a, Point b) {
+    private void number(List<Mark> out, String text, Point a, Point b, double share) {
         var along = b.minus(a).unit();
         var up = along.left().times(-1); // y is down on paper, so left of the line is below it
-        var at = a.towards(b, 0.5).plus(up.times(RowFigures.LIFT_MM));
+        var at = a.towards(b, share).plus(up.times(RowFigures.LIFT_MM));
         var turn = Math.toDegrees(Math.atan2(along.y(), along.x()));
         out.add(new Mark.Text(
                 text, at, pens.cap(TextRole.DIMENSION), Typeface.REGULAR, 0, Mark.Align.MIDDLE, turn, pens.ink()));
     }
 
     /** Dimensions between points, and chains of them. */
-    public List<Mark> singles(List<Dimension> dimensions, Rounding rounding) {
+    public List<Mark> singles(List<Dimension> dimensions, ShownIn in) {
         var out = new ArrayList<Mark>();
         for (var dimension : dimensions) {
             var from = dimension.measured().stream().map(frame::paper).toList();
@@ -301,9 +312,9 @@ public final class DimensionArt {
             var lengths = lengths(dimension);
             if (dimension.figures() == Figures.FROM_FIRST) {
                 drawn(out, new Row(from, stops, List.of()), List.of(), new Drawn());
-                running(out, dimension, stops, rounding);
+                running(out, dimension, stops, in);
             } else {
-                var figures = new RowFigures(pens).of(RoundedParts.of(lengths, rounding), stops, outward(dimension));
+                var figures = new RowFigures(pens).of(RoundedParts.of(lengths, in), stops, outward(dimension));
                 drawn(out, new Row(from, stops, figures), boxes(figures), new Drawn());
             }
         }
@@ -331,7 +342,7 @@ public final class DimensionArt {
     }
 
     /** How far each stop is from the first, written across the line at its stop. */
-    private void running(List<Mark> out, Dimension dimension, List<Point> stops, Rounding rounding) {
+    private void running(List<Mark> out, Dimension dimension, List<Point> stops, ShownIn in) {
         var outward = outward(dimension);
         var reading = isUpsideDown(outward) ? outward.times(-1) : outward;
         var turn = Math.toDegrees(Math.atan2(reading.y(), reading.x()));
@@ -340,8 +351,8 @@ public final class DimensionArt {
         var down = reading.left(); // y is down on paper, so left of a line of words is below it
         var far = dimension.fromFirstMm();
         for (var i = 0; i < stops.size(); i++) {
-            var text =
-                    (far.get(i) < -NOTHING_MM ? MINUS : "") + rounding.shown(RoundedParts.part(Math.abs(far.get(i))));
+            var text = LengthText.built(
+                    (far.get(i) < -NOTHING_MM ? MINUS : "") + in.one(RoundedParts.part(Math.abs(far.get(i)))));
             var at = stops.get(i)
                     .plus(outward.times(WITNESS_PAST_MM + RUNNING_AIR_MM))
                     .plus(down.times(cap / 2));
@@ -374,7 +385,7 @@ public final class DimensionArt {
     }
 
     /** The radius of every curved wall's drawn line, with a line from its centre side and an arrow at the wall. */
-    public List<Mark> radii(List<Wall> walls, Rounding rounding) {
+    public List<Mark> radii(List<Wall> walls, ShownIn in) {
         var out = new ArrayList<Mark>();
         Set<Circle> told = new HashSet<>();
         for (var wall : walls) {
@@ -387,8 +398,8 @@ public final class DimensionArt {
                 out.add(new Mark.Stroke(Figure.builder().line(a, b).build(), pens.dimension(), pens.dimensionInk()));
                 radiusEnd(out, a, b);
                 var flip = b.x() < a.x() - 1e-9 || Math.abs(b.x() - a.x()) < 1e-9 && b.y() > a.y();
-                var text = "R " + rounding.shown(Length.ofMm(arc.radius()));
-                number(out, text, flip ? b : a, flip ? a : b);
+                var text = LengthText.built("R " + in.one(Length.ofMm(arc.radius())));
+                number(out, text, flip ? b : a, flip ? a : b, 0.5);
             }
         }
         return out;

@@ -160,6 +160,11 @@ public final class LabelArt {
         return left;
     }
 
+    /** What the labels cover, in plan mm. */
+    List<Outline> covered() {
+        return covered(placed());
+    }
+
     /** The names of some rooms, where they are written among all. */
     public List<Placed> placed(Predicate<Room> wanted) {
         return placed().stream().filter(p -> wanted.test(p.room)).toList();

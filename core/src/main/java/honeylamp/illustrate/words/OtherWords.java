@@ -3,6 +3,7 @@ package honeylamp.illustrate.words;
 import honeylamp.derive.listing.Tags;
 import honeylamp.derive.storeys.LaidView;
 import honeylamp.drawing.Mark;
+import honeylamp.drawing.Remembered;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
@@ -12,6 +13,7 @@ import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.pen.Pens;
 import honeylamp.plan.Dimension;
 import honeylamp.plan.ElementId.OpeningId;
+import honeylamp.plan.RoomPairs;
 import honeylamp.plan.Showing.Kind;
 import honeylamp.plan.Storey;
 import java.util.ArrayList;
@@ -22,7 +24,7 @@ import java.util.stream.Stream;
 /**
  * All words and figures of a view that lie where something is, and that labels of rooms therefore keep off.
  *
- * @param figures single dimensions and radii
+ * @param figures single dimensions, radii and sizes of rooms
  * @param notes what was written by hand
  * @param sights marks of elevations
  * @param parts what parts of own pieces are called
@@ -41,14 +43,45 @@ public record OtherWords(
 
     /** The words of a view that are seen. */
     public static OtherWords of(LaidView view, PaperFrame frame, Pens pens) {
+        return of(view, frame, pens, new Remembered());
+    }
+
+    /** The same, with what is remembered of pictures before. */
+    public static OtherWords of(LaidView view, PaperFrame frame, Pens pens, Remembered remembered) {
+        var known = alone(view, frame, pens);
+        if (view.view().annotation().pairs().equals(RoomPairs.NONE)
+                || !view.view().seen().shows(Kind.DIMENSIONS)) {
+            return known;
+        }
+        var off = KeptOff.of(view, remembered, known.taken());
+        var labels = view.view().seen().shows(Kind.ROOM_NAMES)
+                ? new LabelArt(view, frame, pens, known, remembered).covered()
+                : List.<Outline>of();
+        var pairs = new RoomSizes(view, frame, pens).pairs(off, labels);
+        return new OtherWords(
+                frame,
+                joined(known.figures, pairs.marks()),
+                known.notes,
+                known.sights,
+                known.parts,
+                known.tags,
+                joined(known.lines, pairs.lines()));
+    }
+
+    private static <T> List<T> joined(List<T> a, List<T> b) {
+        return Stream.concat(a.stream(), b.stream()).toList();
+    }
+
+    /** All but the sizes of rooms, which keep off the rest. */
+    private static OtherWords alone(LaidView view, PaperFrame frame, Pens pens) {
         var showing = view.view().seen();
         var storey = view.storey().geometry().storey();
         var art = new DimensionArt(frame, pens, view.view().tiers().ends());
-        var rounding = view.plan().rounding();
+        var in = view.shownIn();
         var figures = new ArrayList<Mark>();
         if (showing.shows(Kind.DIMENSIONS)) {
-            figures.addAll(art.singles(storey.dimensions(), rounding));
-            figures.addAll(art.radii(storey.standing(), rounding));
+            figures.addAll(art.singles(storey.dimensions(), in));
+            figures.addAll(art.radii(storey.standing(), in));
         }
         var isNoted = showing.shows(Kind.NOTES);
         return new OtherWords(

@@ -22,7 +22,7 @@ import java.util.Arrays;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
-import java.util.Objects;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
@@ -196,10 +196,10 @@ final class RoomLines {
         return switch (part) {
             case NAME, NUMBER -> "";
             case USE -> RoomUses.of(fit.use()).map(RoomUse::label).orElse("");
-            case AREA -> AreaText.rounded(said.areaMm2, view.plan().units());
+            case AREA -> areaText(said.areaMm2);
             case CLEAR_SIZE -> clearText(said.clear);
             case CLEAR_HEIGHT ->
-                "h " + metres(fit.height().orElse(view.storey().storey().height()));
+                "h " + heightText(fit.height().orElse(view.storey().storey().height()));
             case FLOOR ->
                 room.mark().map(m -> m.floor().material().replace('-', ' ')).orElse("");
             case OWN_WORDS -> fit.words();
@@ -243,26 +243,43 @@ final class RoomLines {
         return lines.stream().mapToInt(String::length).max().orElse(0);
     }
 
-    private String metres(Length height) {
-        var units = view.plan().units();
-        return units.isMetric()
+    private String heightText(Length height) {
+        return both(u -> u.isMetric()
                 ? LengthText.rounded(height, UnitSystem.M).replaceFirst("0$", "") + " m"
-                : LengthText.rounded(height, units);
+                : LengthText.built(LengthText.rounded(height, u)));
+    }
+
+    private String areaText(double mm2) {
+        return both(u -> AreaText.rounded(mm2, u));
+    }
+
+    /** In the plan's units, and in those of the view behind it. */
+    private String both(Function<UnitSystem, String> text) {
+        var first = text.apply(view.plan().units());
+        return view.view()
+                .annotation()
+                .second()
+                .map(u -> first + " (" + text.apply(u) + ")")
+                .orElse(first);
     }
 
     private String clearText(ClearSize clear) {
-        var units = view.plan().units();
-        var rounding = view.plan().rounding();
-        if (!Objects.equals(rounding, Rounding.finest(units))) {
+        var own = view.plan().rounding();
+        return both(u -> clearText(clear, u, u == view.plan().units() ? own : Rounding.finest(u)));
+    }
+
+    private static String clearText(ClearSize clear, UnitSystem units, Rounding rounding) {
+        if (!rounding.equals(Rounding.finest(units))) {
             var inMetres = units.isMetric() ? Rounding.to(UnitSystem.M, rounding.step()) : rounding;
-            return inMetres.shown(Length.ofMm(clear.alongMm())) + " \u00d7 "
-                    + inMetres.shown(Length.ofMm(clear.acrossMm())) + (units.isMetric() ? " m" : "");
+            return LengthText.built(inMetres.shown(Length.ofMm(clear.alongMm()))) + " \u00d7 "
+                    + LengthText.built(inMetres.shown(Length.ofMm(clear.acrossMm())))
+                    + (units.isMetric() ? " m" : "");
         }
         var shownIn = units.isMetric() ? UnitSystem.M : units;
         var a = LengthText.rounded(Length.ofMm(clear.alongMm()), shownIn);
         var b = LengthText.rounded(Length.ofMm(clear.acrossMm()), shownIn);
         return units.isMetric()
                 ? a.substring(0, a.length() - 1) + " \u00d7 " + b.substring(0, b.length() - 1) + " m"
-                : a + " \u00d7 " + b;
+                : LengthText.built(a) + " \u00d7 " + LengthText.built(b);
     }
 }

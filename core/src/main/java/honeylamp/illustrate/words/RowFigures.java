@@ -7,6 +7,7 @@ import honeylamp.geometry.Point;
 import honeylamp.geometry.Segment;
 import honeylamp.illustrate.pen.Pens;
 import honeylamp.plan.TextRole;
+import honeylamp.units.LengthText;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -120,7 +121,8 @@ final class RowFigures {
             var at = isBackward ? texts.size() - 1 - i : i;
             var from = stops.get(isBackward ? at + 1 : at);
             var to = stops.get(isBackward ? at : at + 1);
-            out.add(new Gap(from, to, texts.get(at), face.widthMm(texts.get(at), cap, 0)));
+            var text = LengthText.built(texts.get(at));
+            out.add(new Gap(from, to, text, face.widthMm(text, cap, 0)));
         }
         return out;
     }

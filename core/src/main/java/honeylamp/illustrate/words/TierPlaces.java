@@ -42,7 +42,7 @@ public final class TierPlaces {
     /** The tiers of a view's storey, seen or not. */
     public static List<SideTiers> all(LaidView view) {
         return DimensionTiers.of(
-                view.storey().geometry(), view.plan().rounding(), view.view().tiers());
+                view.storey().geometry(), view.shownIn(), view.view().tiers());
     }
 
     /** What tiers stay clear of outside the walls: balconies, overhangs, parked cars, leaves that open out, in plan mm. */

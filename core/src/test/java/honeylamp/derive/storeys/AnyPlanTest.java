@@ -35,6 +35,7 @@ import honeylamp.sheet.SheetComposer;
 import honeylamp.takeoff.Takeoff;
 import honeylamp.units.Length;
 import honeylamp.units.Rounding;
+import honeylamp.units.ShownIn;
 import honeylamp.units.UnitSystem;
 import java.util.List;
 import java.util.Random;
@@ -167,7 +168,7 @@ class AnyPlanTest {
         }
         var snags = Snags.of(geometry, plan, REACH);
         for (var system : UnitSystem.values()) {
-            assertThat(DimensionTiers.of(geometry, Rounding.finest(system), Tiers.USUAL))
+            assertThat(DimensionTiers.of(geometry, ShownIn.only(Rounding.finest(system)), Tiers.USUAL))
                     .isNotNull();
         }
         if (!snags.isEmpty() && random.nextInt(4) == 0) {

@@ -21,6 +21,7 @@ import honeylamp.plan.Tiers.Kind;
 import honeylamp.plan.Wall.BodySide;
 import honeylamp.units.Length;
 import honeylamp.units.Rounding;
+import honeylamp.units.ShownIn;
 import honeylamp.units.UnitSystem;
 import java.util.List;
 import net.jqwik.api.ForAll;
@@ -76,7 +77,8 @@ class DimensionTiersTest {
             @ForAll UnitSystem units) {
         var plan = window(TestPlans.clearRectangle(w, 4000), offset, width).withUnits(units);
         for (var step : Rounding.steps(units)) {
-            for (var side : DimensionTiers.of(TestPlans.geometry(plan), Rounding.to(units, step), Tiers.USUAL)) {
+            for (var side :
+                    DimensionTiers.of(TestPlans.geometry(plan), ShownIn.only(Rounding.to(units, step)), Tiers.USUAL)) {
                 for (var tier : side.tiers()) {
                     assertThat(sum(tier, units)).isEqualTo(read(tier.total(), units));
                     assertThat(tier.total()).isEqualTo(side.tiers().getLast().total());
@@ -88,7 +90,8 @@ class DimensionTiersTest {
     @Test
     void theDemoAddsUpOnAllSides() {
         var plan = SailclothYard.plan();
-        for (var side : DimensionTiers.of(TestPlans.geometry(plan), Rounding.finest(UnitSystem.MM), Tiers.USUAL)) {
+        for (var side : DimensionTiers.of(
+                TestPlans.geometry(plan), ShownIn.only(Rounding.finest(UnitSystem.MM)), Tiers.USUAL)) {
             assertThat(side.tiers()).hasSize(2);
             for (var tier : side.tiers()) {
                 assertThat(sum(tier, UnitSystem.MM)).isEqualTo(read(tier.total(), UnitSystem.MM));
@@ -118,7 +121,8 @@ class DimensionTiersTest {
     }
 
     private static List<Tier> tiers(Plan plan, Side side) {
-        return DimensionTiers.of(TestPlans.geometry(plan), Rounding.finest(plan.units()), Tiers.USUAL).stream()
+        return DimensionTiers.of(TestPlans.geometry(plan), ShownIn.only(Rounding.finest(plan.units())), Tiers.USUAL)
+                .stream()
                 .filter(s -> s.side() == side)
                 .findFirst()
                 .orElseThrow()
@@ -126,7 +130,8 @@ class DimensionTiersTest {
     }
 
     private static List<String> totals(Plan plan) {
-        return DimensionTiers.of(TestPlans.geometry(plan), Rounding.finest(plan.units()), Tiers.USUAL).stream()
+        return DimensionTiers.of(TestPlans.geometry(plan), ShownIn.only(Rounding.finest(plan.units())), Tiers.USUAL)
+                .stream()
                 .map(s -> s.tiers().getLast().total())
                 .toList();
     }
@@ -141,7 +146,7 @@ class DimensionTiersTest {
     }
 
     private static List<Tier> tiers(Plan plan, Side side, Tiers wanted) {
-        return DimensionTiers.of(TestPlans.geometry(plan), Rounding.finest(plan.units()), wanted).stream()
+        return DimensionTiers.of(TestPlans.geometry(plan), ShownIn.only(Rounding.finest(plan.units())), wanted).stream()
                 .filter(s -> s.side() == side)
                 .findFirst()
                 .orElseThrow()
@@ -268,8 +273,8 @@ class DimensionTiersTest {
     @Test
     void partsThatLostMostMakeUpForTheSum() {
         var plan = window(TestPlans.clearRectangle(3060 - 600, 4000), 720, 1020);
-        var rounded =
-                DimensionTiers.of(TestPlans.geometry(plan), Rounding.to(UnitSystem.MM, Length.ofMm(50)), Tiers.USUAL);
+        var rounded = DimensionTiers.of(
+                TestPlans.geometry(plan), ShownIn.only(Rounding.to(UnitSystem.MM, Length.ofMm(50))), Tiers.USUAL);
         var south =
                 rounded.stream().filter(s -> s.side() == Side.SOUTH).findFirst().orElseThrow();
         assertThat(south.tiers().getFirst().texts()).containsExactly("1050", "1000", "1000");

@@ -315,10 +315,16 @@ public enum Tool {
             _ -> MeasureBetween.begin()),
     MEASURE_CHAIN(
             WorkStage.DIMENSIONS,
-            "Chain of dimensions",
+            "Chain",
             "M2 9 H16 M2.5 11 L5.5 7 M7.5 11 L10.5 7 M12.5 11 L15.5 7 M4 4 V14 M9 4 V14 M14 4 V14",
             "Measures over any number of points: each part, or running from the first",
             _ -> MeasureBetween.chain()),
+    MEASURE_THROUGH(
+            WorkStage.DIMENSIONS,
+            "Through walls",
+            "M1 9 H17 M5 4 V14 M7 4 V14 M12 4 V14 M14 4 V14",
+            "Measures every wall a line crosses, and what is clear between them",
+            _ -> MeasureBetween.through()),
     CHANGE_LENGTH(
             WorkStage.DIMENSIONS,
             "Change a length",

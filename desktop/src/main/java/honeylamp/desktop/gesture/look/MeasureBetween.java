@@ -1,5 +1,6 @@
 package honeylamp.desktop.gesture.look;
 
+import honeylamp.derive.pointing.CrossedWalls;
 import honeylamp.derive.pointing.Snapping;
 import honeylamp.derive.pointing.Snapping.Snap;
 import honeylamp.desktop.gesture.Ask;
@@ -48,10 +49,15 @@ public record MeasureBetween(
     private static final Ask<Length> HALF = Ask.length("Half");
     private static final double SAME_MM = 1;
 
+    /** A line through walls off level or plumb by less than this is meant to be so: about 11 degrees. */
+    private static final double NEARLY = 0.2;
+
     /** Between how many points. */
     public enum Many {
         TWO,
-        CHAIN
+        CHAIN,
+        /** All faces of walls that a line crosses. */
+        THROUGH
     }
 
     /** Which way a dimension is measured. */
@@ -85,6 +91,11 @@ public record MeasureBetween(
     /** No point of a chain yet. */
     public static MeasureBetween chain() {
         return begin(Many.CHAIN, Way.STRAIGHT, Figures.EACH);
+    }
+
+    /** No line through walls yet. */
+    public static MeasureBetween through() {
+        return begin(Many.THROUGH, Way.STRAIGHT, Figures.EACH);
     }
 
     private static MeasureBetween begin(Many many, Way way, Figures figures) {
@@ -121,9 +132,26 @@ public record MeasureBetween(
         if (points.stream().anyMatch(q -> q.distance(p) < SAME_MM)) {
             return Reply.complain(aimed, "A point lies on this spot already; click farther apart.");
         }
+        if (many == Many.THROUGH && points.size() == 1) {
+            var crossed = CrossedWalls.along(scene.laid(), levelled(new Segment(points.getFirst(), p)));
+            return crossed.size() < 2
+                    ? Reply.complain(aimed, "This line crosses no wall. Draw it through at least one.")
+                    : Reply.to(over(crossed, true, Optional.of(p), Optional.empty()));
+        }
         var more = new ArrayList<>(points);
         more.add(p);
         return Reply.to(over(more, many == Many.TWO && more.size() == 2, Optional.of(p), aimed.caught));
+    }
+
+    /** A line that is nearly level or plumb, made so. */
+    private static Segment levelled(Segment line) {
+        var by = line.b().minus(line.a());
+        if (Math.abs(by.y()) < NEARLY * Math.abs(by.x())) {
+            return new Segment(line.a(), new Point(line.b().x(), line.a().y()));
+        }
+        return Math.abs(by.x()) < NEARLY * Math.abs(by.y())
+                ? new Segment(line.a(), new Point(line.a().x(), line.b().y()))
+                : line;
     }
 
     private Reply laid(Surroundings scene, Point p) {
@@ -212,16 +240,17 @@ public record MeasureBetween(
         if (pointsDone) {
             return "Click where the dimension line should lie.";
         }
-        return many == Many.CHAIN && points.size() > 1
-                ? "Click the next point; Enter when there is no other."
-                : "Click the second point.";
+        return switch (many) {
+            case TWO -> "Click the second point.";
+            case CHAIN ->
+                points.size() > 1 ? "Click the next point; Enter when there is no other." : "Click the second point.";
+            case THROUGH -> "Click where the line through the walls ends.";
+        };
     }
 
     private String keys() {
         return " F: " + way.next().word + " instead of " + way.word
-                + (many == Many.CHAIN
-                        ? "; R: " + (figures == Figures.EACH ? "running from the first" : "each part")
-                        : "")
+                + (many != Many.TWO ? "; R: " + (figures == Figures.EACH ? "running from the first" : "each part") : "")
                 + ".";
     }
 

@@ -27,6 +27,7 @@ import honeylamp.edit.Coverings;
 import honeylamp.edit.Outcome;
 import honeylamp.edit.OwnRegions;
 import honeylamp.edit.RoomEdits;
+import honeylamp.edit.ViewEdits;
 import honeylamp.geometry.Outline;
 import honeylamp.plan.AreaBasis;
 import honeylamp.plan.ElementId.RoomId;
@@ -107,6 +108,7 @@ record RoomCard(WorkspaceModel model, CardFields parts, Library<RoomNames> kept)
                         fit.words(),
                         words -> fit(room, f -> f.withWords(words.strip()), "Write on the room's label"))
                 .hinted());
+        room.mark().map(RoomMark::id).ifPresent(id -> out.add(pair(id)));
         out.add(parts.folding("Area", areas(room, fit).toArray(Node[]::new)));
         out.add(height(room, fit));
         if (!isFinished) {
@@ -114,6 +116,23 @@ record RoomCard(WorkspaceModel model, CardFields parts, Library<RoomNames> kept)
         }
         out.addAll(new UnitCard(model, parts).making(model.now()));
         return out;
+    }
+
+    /** Whether its width and depth are drawn in the view worked on, or in all. */
+    private Node pair(RoomId room) {
+        var now = model.now();
+        return Widgets.toggle(
+                "Width and depth in it",
+                "room-pair",
+                "A pair of dimensions from face to face, in this view or in all, as chosen in Dimensions",
+                now.view().annotation().pairs().has(room),
+                () -> model.edit(
+                        ViewEdits.annotation(
+                                parts.plan(),
+                                now.worked().view(),
+                                now.choices().presenting().reach(),
+                                a -> a.withPairs(a.pairs().toggling(room))),
+                        "Choose sizes of rooms"));
     }
 
     /** Its floor, its ceiling, its walls. */

@@ -12,7 +12,9 @@ import honeylamp.edit.PlanEdits;
 import honeylamp.edit.Reach;
 import honeylamp.edit.ViewEdits;
 import honeylamp.illustrate.sketch.TierLines;
+import honeylamp.plan.Annotation;
 import honeylamp.plan.Plan;
+import honeylamp.plan.RoomPairs;
 import honeylamp.plan.Side;
 import honeylamp.plan.Tiers;
 import honeylamp.plan.Tiers.Ends;
@@ -22,9 +24,12 @@ import honeylamp.units.Length;
 import honeylamp.units.LengthReader;
 import honeylamp.units.LengthText;
 import honeylamp.units.Rounding;
+import honeylamp.units.UnitSystem;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import javafx.scene.Node;
@@ -47,6 +52,7 @@ record DimensionTray(WorkspaceModel model, Library<TierSet> sets) implements Con
      */
     record Part(
             Tiers tiers,
+            Annotation annotation,
             boolean anyMoved,
             boolean several,
             Reach reach,
@@ -60,6 +66,7 @@ record DimensionTray(WorkspaceModel model, Library<TierSet> sets) implements Con
         var summed = now.choices().round().folded().contains(SUMS);
         return new Part(
                 now.view().tiers(),
+                now.view().annotation(),
                 !now.view().movedTiers().isEmpty(),
                 now.plan().presentation().views().size() > 1,
                 now.choices().presenting().reach(),
@@ -81,6 +88,16 @@ record DimensionTray(WorkspaceModel model, Library<TierSet> sets) implements Con
         }
         out.add(Widgets.section("Around the plan", sets(part).toArray(Node[]::new)));
         out.add(Widgets.section("Side by side", sides(part.tiers())));
+        out.add(Widgets.section(
+                "In rooms",
+                Widgets.toggle(
+                        "Width and depth of all",
+                        "room-pairs",
+                        "A pair of lines in every room, from face to face; rooms of their own on the card of a room",
+                        part.annotation().pairs().equals(RoomPairs.ALL),
+                        () -> annotate(
+                                "Choose sizes of rooms",
+                                a -> a.withPairs(a.pairs().equals(RoomPairs.ALL) ? RoomPairs.NONE : RoomPairs.ALL)))));
         out.add(Widgets.section("Openings, by their", openings(part.tiers())));
         out.add(Widgets.section("Lines end in", ends(part.tiers())));
         out.add(new LengthField(
@@ -92,6 +109,7 @@ record DimensionTray(WorkspaceModel model, Library<TierSet> sets) implements Con
                 this::jog,
                 model::complain));
         out.add(rounding(part.rounding()));
+        out.add(second(part.annotation().second()));
         if (part.anyMoved()) {
             out.add(Widgets.button(
                     "Tiers where they usually lie",
@@ -116,6 +134,37 @@ record DimensionTray(WorkspaceModel model, Library<TierSet> sets) implements Con
                         now.choices().presenting().reach(),
                         change),
                 action);
+    }
+
+    private void annotate(String action, UnaryOperator<Annotation> change) {
+        var now = model.now();
+        model.edit(
+                ViewEdits.annotation(
+                        now.plan(),
+                        now.worked().view(),
+                        now.choices().presenting().reach(),
+                        change),
+                action);
+    }
+
+    private Node second(Optional<UnitSystem> now) {
+        var others = Arrays.stream(UnitSystem.values())
+                .filter(u -> u != plan().units())
+                .toList();
+        var words = new ArrayList<>(List.of("In no other unit"));
+        others.forEach(u -> words.add(andIn(u)));
+        return Widgets.menu(
+                now.map(DimensionTray::andIn).orElse(words.getFirst()),
+                "second-unit",
+                "Lengths and areas on the drawing once more, in brackets",
+                words,
+                i -> annotate(
+                        "Show a second unit",
+                        a -> a.withSecond(i == 0 ? Optional.empty() : Optional.of(others.get(i - 1)))));
+    }
+
+    private static String andIn(UnitSystem units) {
+        return "And in " + (units.isMetric() ? units.sign() : "feet and inches");
     }
 
     private void jog(Length least) {

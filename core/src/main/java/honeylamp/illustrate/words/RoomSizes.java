@@ -1,0 +1,178 @@
+package honeylamp.illustrate.words;
+
+import honeylamp.derive.rooms.LabelSpot;
+import honeylamp.derive.rooms.Room;
+import honeylamp.derive.storeys.LaidView;
+import honeylamp.drawing.Mark;
+import honeylamp.drawing.ink.Typeface;
+import honeylamp.geometry.Outline;
+import honeylamp.geometry.Point;
+import honeylamp.geometry.Regions;
+import honeylamp.geometry.Ring;
+import honeylamp.geometry.Segment;
+import honeylamp.illustrate.paper.PaperFrame;
+import honeylamp.illustrate.pen.Pens;
+import honeylamp.plan.RoomMark;
+import honeylamp.plan.TextRole;
+import honeylamp.units.Length;
+import honeylamp.units.LengthText;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/** The clear width and depth of rooms as a pair of lines from face to face, near a wall and clear of what stands there. */
+final class RoomSizes {
+    /** So far from a face a line lies best, in paper mm. */
+    private static final double FROM_FACE_MM = 5;
+
+    private static final double LEAST_FROM_FACE_MM = 2.5;
+    private static final double STEP_MM = 1.2;
+    private static final double SAME_MM = 1;
+
+    /** Where along its line a figure may lie, the best first. */
+    private static final List<Double> SHARES = List.of(0.5, 0.4, 0.6, 0.3, 0.7, 0.2, 0.8, 0.12, 0.88);
+
+    private final LaidView view;
+    private final PaperFrame frame;
+    private final Pens pens;
+
+    RoomSizes(LaidView view, PaperFrame frame, Pens pens) {
+        this.view = view;
+        this.frame = frame;
+        this.pens = pens;
+    }
+
+    /**
+     * Where the pairs lie.
+     *
+     * @param lines in plan mm
+     */
+    record Pairs(List<Mark> marks, List<Segment> lines) {
+        static final Pairs NONE = new Pairs(List.of(), List.of());
+    }
+
+    /**
+     * The pairs of all rooms that have them, clear of what else lies there.
+     *
+     * @param labels where labels of rooms lie that are not to be crossed, in plan mm
+     */
+    Pairs pairs(KeptOff off, List<Outline> labels) {
+        var wanted = view.view().annotation().pairs();
+        var marks = new ArrayList<Mark>();
+        var lines = new ArrayList<Segment>();
+        var art = new DimensionArt(frame, pens, view.view().tiers().ends());
+        for (var room : view.storey().geometry().rooms()) {
+            if (room.mark().map(RoomMark::id).filter(wanted::has).isPresent()) {
+                for (var found : lines(room, off, labels)) {
+                    var line = found.line;
+                    art.across(marks, frame.paper(line.a()), frame.paper(line.b()), shown(line), found.share);
+                    lines.add(line);
+                }
+            }
+        }
+        return new Pairs(marks, lines);
+    }
+
+    private String shown(Segment line) {
+        return view.shownIn().one(Length.ofMm(Math.rint(line.length() * 1000) / 1000));
+    }
+
+    private List<Candidate> lines(Room room, KeptOff off, List<Outline> labels) {
+        var outline = room.outline();
+        var middle = LabelSpot.freest(outline).centre();
+        var along = LabelSpot.clearSize(outline, middle).along();
+        var near = new Near(
+                off.near(outline.bounds()),
+                labels.stream().filter(l -> l.bounds().meets(outline.bounds())).toList());
+        var out = new ArrayList<Candidate>();
+        best(outline, middle, along, near, Optional.empty()).ifPresent(out::add);
+        var first = out.stream().findFirst().map(Candidate::line);
+        best(outline, middle, along.left(), near, first).ifPresent(out::add);
+        return out;
+    }
+
+    /** What a line keeps off: things it may cross at need, and labels it may not. */
+    private record Near(List<Outline> things, List<Outline> labels) {}
+
+    /**
+     * A line that was looked at.
+     *
+     * @param share so far along it its figure lies
+     */
+    private record Candidate(Segment line, double share, double cost) {}
+
+    /** A line through a room that is as long as at its middle, with its figure free, near a face. */
+    private Optional<Candidate> best(Outline room, Point middle, Point way, Near near, Optional<Segment> other) {
+        var clear = LabelSpot.span(room, middle, way);
+        var across = LabelSpot.span(room, middle, way.left());
+        if (clear.length() < SAME_MM || across.length() < SAME_MM) {
+            return Optional.empty();
+        }
+        var out = new ArrayList<Candidate>();
+        var step = frame.planMm(STEP_MM);
+        for (var t = frame.planMm(LEAST_FROM_FACE_MM);
+                t <= across.length() - frame.planMm(LEAST_FROM_FACE_MM);
+                t += step) {
+            var span = LabelSpot.span(room, across.at(t), way);
+            if (Math.abs(span.length() - clear.length()) < SAME_MM) {
+                out.add(weighed(span, Math.min(t, across.length() - t), near, other));
+            }
+        }
+        if (out.isEmpty()) {
+            out.add(weighed(clear, across.length() / 2, near, other));
+        }
+        return out.stream().min(Comparator.comparingDouble(Candidate::cost));
+    }
+
+    /** A figure over something is worst, then a line through things, then one far from a face. */
+    private Candidate weighed(Segment line, double fromFaceMm, Near near, Optional<Segment> other) {
+        var labelled = near.labels.stream().filter(o -> crosses(o, line)).count();
+        var crossed = near.things.stream().filter(o -> crosses(o, line)).count();
+        var place = SHARES.stream()
+                .filter(share -> isFree(figure(line, share), near, other))
+                .findFirst();
+        var cost = 1000 * labelled
+                + (place.isEmpty() ? 1000 : 0)
+                + 10 * crossed
+                + Math.abs(fromFaceMm - frame.planMm(FROM_FACE_MM)) / frame.planMm(1) / 4;
+        return new Candidate(line, place.orElse(SHARES.getFirst()), cost);
+    }
+
+    private static boolean isFree(Outline figure, Near near, Optional<Segment> other) {
+        var strikes = other.filter(o -> crosses(figure, o)).isPresent();
+        return !strikes
+                && Stream.concat(near.things.stream(), near.labels.stream())
+                        .filter(o -> o.bounds().meets(figure.bounds()))
+                        .allMatch(o -> Regions.intersection(List.of(o), List.of(figure))
+                                .isEmpty());
+    }
+
+    private static boolean crosses(Outline outline, Segment line) {
+        return outline.rings()
+                .flatMap(r -> r.edges().stream())
+                .anyMatch(e -> e.crossing(line).isPresent());
+    }
+
+    /** What the figure of a line covers, in plan mm. */
+    private Outline figure(Segment line, double share) {
+        var cap = pens.cap(TextRole.DIMENSION);
+        var text = LengthText.built(shown(line));
+        var half = frame.planMm(Typeface.REGULAR.widthMm(text, cap, 0) / 2 + 1);
+        var high = frame.planMm(cap + 2 * RowFigures.LIFT_MM);
+        var along = line.unit();
+        var up = along.left().times(isReadForward(along) ? 1 : -1);
+        var middle = line.at(share * line.length());
+        return Outline.of(new Ring(List.of(
+                        middle.minus(along.times(half)),
+                        middle.plus(along.times(half)),
+                        middle.plus(along.times(half)).plus(up.times(high)),
+                        middle.minus(along.times(half)).plus(up.times(high))))
+                .counterClockwise());
+    }
+
+    private static boolean isReadForward(Point way) {
+        return way.x() > 1e-9 || Math.abs(way.x()) <= 1e-9 && way.y() > 0;
+    }
+}
