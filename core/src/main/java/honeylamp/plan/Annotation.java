@@ -1,8 +1,11 @@
 package honeylamp.plan;
 
+import honeylamp.plan.ElementId.FurnishingId;
 import honeylamp.units.UnitSystem;
 import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * What a view says of its plan in words and figures, beside the tiers around it.
@@ -10,10 +13,18 @@ import java.util.Optional;
  * @param words whether any words and figures are seen at all, tiers too
  * @param rooms what is written into rooms
  * @param pairs which rooms have their width and depth as dimensions
+ * @param distances pieces whose distances from their walls are shown
+ * @param pieces keys of the groups of pieces that have their names written on or beside them
  * @param second the units lengths and areas are shown in once more, in brackets
  */
 @RecordBuilder
-public record Annotation(Words words, RoomLabel rooms, RoomPairs pairs, Optional<UnitSystem> second)
+public record Annotation(
+        Words words,
+        RoomLabel rooms,
+        RoomPairs pairs,
+        List<FurnishingId> distances,
+        List<String> pieces,
+        Optional<UnitSystem> second)
         implements AnnotationBuilder.With {
     /** Whether words and figures are seen. */
     public enum Words {
@@ -26,7 +37,29 @@ public record Annotation(Words words, RoomLabel rooms, RoomPairs pairs, Optional
         }
     }
 
+    /** Takes out what is said twice. */
+    public Annotation {
+        distances = distances.stream().distinct().toList();
+        pieces = pieces.stream().distinct().sorted().toList();
+    }
+
+    /** With the distances of a piece shown, or no longer. */
+    public Annotation measuring(FurnishingId piece) {
+        return withDistances(toggled(distances, piece));
+    }
+
+    /** With a group of pieces named, or no longer. */
+    public Annotation naming(String group) {
+        return withPieces(toggled(pieces, group));
+    }
+
+    private static <T> List<T> toggled(List<T> all, T one) {
+        return all.contains(one)
+                ? all.stream().filter(o -> !o.equals(one)).toList()
+                : Stream.concat(all.stream(), Stream.of(one)).toList();
+    }
+
     /** As new plans have it. */
     public static final Annotation USUAL =
-            new Annotation(Words.WRITTEN, RoomLabel.USUAL, RoomPairs.NONE, Optional.empty());
+            new Annotation(Words.WRITTEN, RoomLabel.USUAL, RoomPairs.NONE, List.of(), List.of(), Optional.empty());
 }

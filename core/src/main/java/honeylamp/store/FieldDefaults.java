@@ -157,6 +157,8 @@ final class FieldDefaults {
         var pairs = JSON.objectNode().put("usual", "none");
         pairs.set("others", JSON.arrayNode());
         out.set("pairs", pairs);
+        out.set("distances", JSON.arrayNode());
+        out.set("pieces", JSON.arrayNode());
         return out;
     }
 
@@ -190,6 +192,11 @@ final class FieldDefaults {
     /** Fills in what a list of sets of what is seen lacks. */
     static void fillSeenSets(JsonNode sets) {
         fill(sets, new Field(List.of("showing"), "locked", JSON.arrayNode()), 0);
+    }
+
+    /** Fills in what sets of dimensions lack. */
+    static void fillTierSets(JsonNode sets) {
+        fill(sets, new Field(List.of(), "pairs", JSON.stringNode("none")), 0);
     }
 
     /** Fills in what own pieces lack. */

@@ -58,8 +58,13 @@ public final class KeptFile<T> {
             FieldDefaults::fillSeenSets);
 
     /** Dimensions around plans, under names. */
-    public static final KeptFile<TierSet> TIER_SETS =
-            new KeptFile<>(TierSet[].class, "sets of dimensions", TierSet::name, (set, _) -> set);
+    public static final KeptFile<TierSet> TIER_SETS = new KeptFile<>(
+            TierSet[].class,
+            "sets of dimensions",
+            TierSet::name,
+            (set, _) -> set,
+            Integer.MAX_VALUE,
+            FieldDefaults::fillTierSets);
 
     /** What is written into rooms, under names. */
     public static final KeptFile<LabelSet> LABEL_SETS =

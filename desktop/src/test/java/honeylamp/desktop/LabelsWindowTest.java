@@ -121,4 +121,43 @@ class LabelsWindowTest {
             assertThat(living(w)).endsWith("oak floor kept");
         }
     }
+
+    @Test
+    void piecesAreNamedMeasuredAndWordsReplaced() throws Exception {
+        try (var w = WindowDriver.with(DemoFiles.document())) {
+            to(w, WorkStage.LABELS);
+            w.press("label-pieces-seats");
+            assertThat(w.plan().presentation().views().getFirst().annotation().pieces())
+                    .containsExactly("seats");
+            WindowDriver.<javafx.scene.control.TextField>onScreen(() -> {
+                javafx.scene.control.TextField find =
+                        (javafx.scene.control.TextField) w.window().scene().lookup("#words-find");
+                find.setText("Living room");
+                return find;
+            });
+            w.fill("words-by", "Parlour");
+            assertThat(w.message()).contains("1 place");
+            assertThat(w.plan().storeys().getFirst().rooms())
+                    .anyMatch(m -> m.name().equals("Parlour"));
+            to(w, WorkStage.FURNISH);
+            var sofa = w.plan().storeys().getFirst().furnishings().stream()
+                    .filter(f -> f.kind().equals("sofa"))
+                    .findFirst()
+                    .orElseThrow();
+            WindowDriver.onScreen(() -> {
+                w.model().act(new honeylamp.desktop.workspace.Intent.Pick(java.util.Set.of(sofa.id())));
+                return null;
+            });
+            w.settle();
+            w.press("piece-distances");
+            assertThat(w.plan().presentation().views().getFirst().annotation().distances())
+                    .containsExactly(sofa.id());
+            to(w, WorkStage.DIMENSIONS);
+            w.press("tiers-room-sizes");
+            assertThat(w.plan().presentation().views().getFirst().annotation().pairs())
+                    .isEqualTo(honeylamp.plan.RoomPairs.ALL);
+            assertThat(w.plan().presentation().views().getFirst().tiers().rows())
+                    .isEmpty();
+        }
+    }
 }

@@ -27,7 +27,7 @@ import java.util.stream.Stream;
  * @param figures single dimensions, radii and sizes of rooms
  * @param notes what was written by hand
  * @param sights marks of elevations
- * @param parts what parts of own pieces are called
+ * @param parts what pieces and parts of own pieces are called
  * @param tags tags of openings
  * @param lines of dimensions and leaders, in plan mm
  */
@@ -48,24 +48,42 @@ public record OtherWords(
 
     /** The same, with what is remembered of pictures before. */
     public static OtherWords of(LaidView view, PaperFrame frame, Pens pens, Remembered remembered) {
-        var known = alone(view, frame, pens);
-        if (view.view().annotation().pairs().equals(RoomPairs.NONE)
-                || !view.view().seen().shows(Kind.DIMENSIONS)) {
-            return known;
+        var words = alone(view, frame, pens);
+        var annotation = view.view().annotation();
+        var seen = view.view().seen();
+        var names = new PieceNames(view, frame, pens);
+        if (!annotation.pieces().isEmpty() && seen.shows(Kind.FURNITURE) && seen.shows(Kind.NOTES)) {
+            var written = names.names(KeptOff.of(view, remembered, words.taken()));
+            words = words.with(List.of(), written.marks(), written.lines());
         }
+        if (!annotation.distances().isEmpty() && seen.shows(Kind.FURNITURE) && seen.shows(Kind.DIMENSIONS)) {
+            var measured = names.distances();
+            words = words.with(measured.marks(), List.of(), measured.lines());
+        }
+        return annotation.pairs().equals(RoomPairs.NONE) || !seen.shows(Kind.DIMENSIONS)
+                ? words
+                : withPairs(words, view, frame, pens, remembered);
+    }
+
+    private static OtherWords withPairs(
+            OtherWords known, LaidView view, PaperFrame frame, Pens pens, Remembered remembered) {
         var off = KeptOff.of(view, remembered, known.taken());
         var labels = view.view().seen().shows(Kind.ROOM_NAMES)
                 ? new LabelArt(view, frame, pens, known, remembered).covered()
                 : List.<Outline>of();
         var pairs = new RoomSizes(view, frame, pens).pairs(off, labels);
+        return known.with(pairs.marks(), List.of(), pairs.lines());
+    }
+
+    private OtherWords with(List<Mark> moreFigures, List<Mark> moreParts, List<Segment> moreLines) {
         return new OtherWords(
                 frame,
-                joined(known.figures, pairs.marks()),
-                known.notes,
-                known.sights,
-                known.parts,
-                known.tags,
-                joined(known.lines, pairs.lines()));
+                joined(figures, moreFigures),
+                notes,
+                sights,
+                joined(parts, moreParts),
+                tags,
+                joined(lines, moreLines));
     }
 
     private static <T> List<T> joined(List<T> a, List<T> b) {

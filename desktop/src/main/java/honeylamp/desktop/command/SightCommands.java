@@ -141,11 +141,11 @@ final class SightCommands {
                     "On all four sides of this view, or of all views",
                     Place.SEEN,
                     () -> model.edit(
-                            ViewEdits.tiers(
+                            TierSets.chosen(
                                     model.now().plan(),
                                     model.now().worked().view(),
                                     model.now().choices().presenting().reach(),
-                                    set::onto),
+                                    set),
                             "Choose dimensions"));
         }
         into.add(

@@ -18,6 +18,7 @@ import honeylamp.edit.Hanging;
 import honeylamp.edit.Leaning;
 import honeylamp.edit.Outcome;
 import honeylamp.edit.OwnPieces;
+import honeylamp.edit.ViewEdits;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Keeping;
 import honeylamp.plan.OwnPiece;
@@ -101,6 +102,7 @@ record FurnishingCard(WorkspaceModel model, WindowActions window, CardFields par
         piece.own().ifPresent(own -> out.add(5, new OwnFields(parts, piece, own, kept).kind()));
         Leaning.gaps(model.geometry().network(), piece).ifPresent(gaps -> out.add(stays(piece, gaps)));
         out.addAll(new PlacingFields(parts, piece).of());
+        out.add(distances(piece));
         out.add(delivery(piece));
         out.add(new PieceToneFields(parts).of(piece));
         out.add(new BuyingFields(parts, window).works(piece));
@@ -154,6 +156,23 @@ record FurnishingCard(WorkspaceModel model, WindowActions window, CardFields par
                         v -> gaps.keepRight(v, parts.plan().units()).map(k -> kept(piece, k)),
                         "Move furnishing"),
                 rules);
+    }
+
+    /** Whether its distances from the walls are drawn in the view worked on, or in all. */
+    private Node distances(Furnishing piece) {
+        var now = model.now();
+        return Widgets.toggle(
+                "Distances from walls drawn",
+                "piece-distances",
+                "How far it stands from the nearer of the walls on either side, on the plan",
+                now.view().annotation().distances().contains(piece.id()),
+                () -> model.edit(
+                        ViewEdits.annotation(
+                                parts.plan(),
+                                now.worked().view(),
+                                now.choices().presenting().reach(),
+                                a -> a.measuring(piece.id())),
+                        "Draw distances"));
     }
 
     /** Whether it can be carried to where it stands, worked out when it is asked for. */

@@ -136,6 +136,17 @@ record DimensionTray(WorkspaceModel model, Library<TierSet> sets) implements Con
                 action);
     }
 
+    private void choose(TierSet set) {
+        var now = model.now();
+        model.edit(
+                TierSets.chosen(
+                        now.plan(),
+                        now.worked().view(),
+                        now.choices().presenting().reach(),
+                        set),
+                "Choose dimensions");
+    }
+
     private void annotate(String action, UnaryOperator<Annotation> change) {
         var now = model.now();
         model.edit(
@@ -185,8 +196,9 @@ record DimensionTray(WorkspaceModel model, Library<TierSet> sets) implements Con
                             set.name(),
                             "tiers-" + set.name().toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-"),
                             "On all four sides at once",
-                            part.tiers().rows().equals(set.tiers().rows()),
-                            () -> change(set::onto, "Choose dimensions")));
+                            part.tiers().rows().equals(set.tiers().rows())
+                                    && part.annotation().pairs().usual() == set.pairs(),
+                            () -> choose(set)));
         }
         return List.of(box, PageFields.words("Keep as", "tiers-set-name", "", this::keep));
     }
@@ -194,7 +206,10 @@ record DimensionTray(WorkspaceModel model, Library<TierSet> sets) implements Con
     private void keep(String name) {
         var wrong = name.isBlank()
                 ? "A set is known by its name. Type one."
-                : sets.keep(new TierSet(name, model.now().view().tiers()));
+                : sets.keep(new TierSet(
+                        name,
+                        model.now().view().tiers(),
+                        model.now().view().annotation().pairs().usual()));
         if (wrong.isEmpty()) {
             model.say("Kept: \"" + name + "\" is among the sets of dimensions, in all your plans.");
         } else {

@@ -2,13 +2,19 @@ package honeylamp.desktop.panel.tray;
 
 import honeylamp.catalogue.LabelSets;
 import honeylamp.catalogue.LabelSets.LabelSet;
+import honeylamp.catalogue.piece.FurnishingKind;
+import honeylamp.catalogue.piece.FurnishingKind.Group;
+import honeylamp.catalogue.piece.Furnishings;
 import honeylamp.desktop.panel.part.Content;
 import honeylamp.desktop.panel.part.Library;
 import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.desktop.workspace.Workspace;
 import honeylamp.desktop.workspace.WorkspaceModel;
+import honeylamp.edit.Outcome;
 import honeylamp.edit.Reach;
 import honeylamp.edit.ViewEdits;
+import honeylamp.edit.WordEdits;
+import honeylamp.edit.WordEdits.Replaced;
 import honeylamp.plan.Annotation;
 import honeylamp.plan.Annotation.Words;
 import honeylamp.plan.AreaBasis;
@@ -20,6 +26,7 @@ import java.util.Locale;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import javafx.scene.Node;
+import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
@@ -30,9 +37,16 @@ record LabelTray(WorkspaceModel model, Library<LabelSet> sets) implements Conten
      * What is shown.
      *
      * @param anyMoved whether a name of the view was put elsewhere by hand
+     * @param groups of the pieces that stand there
      * @param several whether there is more than one view
      */
-    record Part(Annotation annotation, boolean anyMoved, boolean several, Reach reach, List<LabelSet> kept) {}
+    record Part(
+            Annotation annotation,
+            boolean anyMoved,
+            boolean several,
+            Reach reach,
+            List<LabelSet> kept,
+            List<Group> groups) {}
 
     @Override
     public Part part(Workspace now) {
@@ -41,7 +55,13 @@ record LabelTray(WorkspaceModel model, Library<LabelSet> sets) implements Conten
                 !now.view().moved().isEmpty(),
                 now.plan().presentation().views().size() > 1,
                 now.choices().presenting().reach(),
-                sets.all());
+                sets.all(),
+                model.shown().geometry().storey().furnishings().stream()
+                        .flatMap(f -> Furnishings.of(f).stream())
+                        .map(FurnishingKind::group)
+                        .distinct()
+                        .sorted()
+                        .toList());
     }
 
     @Override
@@ -61,7 +81,11 @@ record LabelTray(WorkspaceModel model, Library<LabelSet> sets) implements Conten
         out.add(Widgets.section("Rooms say", sets(part).toArray(Node[]::new)));
         out.add(Widgets.section("Line by line", lines(part.annotation().rooms())));
         out.add(Widgets.section("Areas, up to", bases(part.annotation().rooms())));
+        if (!part.groups().isEmpty()) {
+            out.add(Widgets.section("Pieces say what they are", groups(part)));
+        }
         out.add(PageFields.words("Keep as", "labels-set-name", "", this::keep));
+        out.add(Widgets.section("In all words of the plan", replacing()));
         if (part.anyMoved()) {
             out.add(Widgets.button(
                     "Labels find their place again",
@@ -145,6 +169,50 @@ record LabelTray(WorkspaceModel model, Library<LabelSet> sets) implements Conten
             box.getChildren().add(row);
         }
         return box;
+    }
+
+    /** Finds words and puts others in their place. */
+    private Node replacing() {
+        var find = new TextField();
+        find.setId("words-find");
+        find.setPromptText("Find");
+        find.setAccessibleText("Words to find");
+        var by = new TextField();
+        by.setId("words-by");
+        by.setPromptText("Put in its place");
+        by.setAccessibleText("Words to put in their place");
+        var replace = Widgets.button(
+                "Replace",
+                "words-replace",
+                "In notes, names of rooms, views, pages and storeys, products, title blocks and notes on pages",
+                () -> replace(find.getText(), by.getText()));
+        by.setOnAction(_ -> replace(find.getText(), by.getText()));
+        return new VBox(4, find, by, replace);
+    }
+
+    private void replace(String find, String by) {
+        switch (WordEdits.replace(model.now().plan(), find, by)) {
+            case Outcome.Done<Replaced>(var done) -> {
+                model.edit(done.plan(), "Replace words");
+                model.say("Replaced in " + done.places() + (done.places() == 1 ? " place." : " places."));
+            }
+            case Outcome.Refused<Replaced> no -> model.complain(no.sentence("Nothing is replaced"));
+        }
+    }
+
+    private Node groups(Part part) {
+        var pane = new FlowPane(4, 4);
+        for (var group : part.groups()) {
+            var key = group.name().toLowerCase(Locale.ROOT);
+            pane.getChildren()
+                    .add(Widgets.toggle(
+                            group.label(),
+                            "label-pieces-" + key,
+                            "Their products or kinds, on them or beside them",
+                            part.annotation().pieces().contains(key),
+                            () -> change("Name pieces", a -> a.naming(key))));
+        }
+        return pane;
     }
 
     private Node bases(RoomLabel label) {

@@ -1,0 +1,99 @@
+package honeylamp.edit;
+
+import honeylamp.plan.Furnishing;
+import honeylamp.plan.Note;
+import honeylamp.plan.Page;
+import honeylamp.plan.Plan;
+import honeylamp.plan.RoomMark;
+import honeylamp.plan.Sheet.TitleBlock;
+import honeylamp.plan.Storey;
+import java.util.function.UnaryOperator;
+
+/** Finds words and puts others in their place, wherever a person wrote them. */
+public final class WordEdits {
+    private WordEdits() {}
+
+    /**
+     * A plan with words replaced.
+     *
+     * @param places in how many names, notes and other words they stood
+     */
+    public record Replaced(Plan plan, int places) {}
+
+    /**
+     * Replaces words in notes, names of rooms, views, pages and storeys, words on labels, products, title blocks and notes on
+     * pages; small and capital letters make a difference. Refused if nothing is looked for, or it stands nowhere.
+     */
+    public static Outcome<Replaced> replace(Plan plan, String find, String by) {
+        if (find.isEmpty()) {
+            return Outcome.refused("nothing is looked for", "Type the words to find.");
+        }
+        var words = new Words(find, by);
+        var storeys = plan.storeys().stream().map(s -> storey(s, words)).toList();
+        var presentation = plan.presentation();
+        var there = plan.withStoreys(storeys)
+                .withPresentation(presentation
+                        .withViews(presentation.views().stream()
+                                .map(v -> v.withName(words.in(v.name())))
+                                .toList())
+                        .withPages(presentation.pages().stream()
+                                .map(p -> page(p, words))
+                                .toList()));
+        return words.places == 0
+                ? Outcome.refused("\u201c" + find + "\u201d stands nowhere in the plan's words")
+                : Outcome.done(new Replaced(there, words.places));
+    }
+
+    private static Storey storey(Storey storey, Words words) {
+        UnaryOperator<String> in = words::in;
+        var rooms = storey.rooms().stream()
+                .map(m -> m.withName(in.apply(m.name()))
+                        .withFit(m.fit().withWords(in.apply(m.fit().words()))))
+                .toList();
+        var notes =
+                storey.notes().stream().map(n -> n.withText(in.apply(n.text()))).toList();
+        var pieces = storey.furnishings().stream()
+                .map(f -> f.buying().name().isEmpty()
+                        ? f
+                        : f.withBuying(f.buying().withName(in.apply(f.buying().name()))))
+                .toList();
+        return storey.withName(in.apply(storey.name()))
+                .with(RoomMark.class, rooms)
+                .with(Note.class, notes)
+                .with(Furnishing.class, pieces);
+    }
+
+    private static Page page(Page page, Words words) {
+        var title = page.sheet().title();
+        return page.withName(words.in(page.name()))
+                .withNotes(words.in(page.notes()))
+                .withSheet(page.sheet()
+                        .withTitle(new TitleBlock(
+                                words.in(title.project()),
+                                words.in(title.drawing()),
+                                words.in(title.client()),
+                                words.in(title.author()),
+                                words.in(title.date()),
+                                words.in(title.revision()))));
+    }
+
+    /** What is looked for, and how often it was found. */
+    private static final class Words {
+        private final String find;
+        private final String by;
+        private int places;
+
+        Words(String find, String by) {
+            this.find = find;
+            this.by = by;
+        }
+
+        String in(String text) {
+            if (!text.contains(find)) {
+                return text;
+            }
+            places++;
+            return text.replace(find, by);
+        }
+    }
+}

@@ -1,0 +1,189 @@
+package honeylamp.illustrate.words;
+
+import honeylamp.catalogue.piece.Furnishings;
+import honeylamp.derive.pointing.BesidePiece;
+import honeylamp.derive.pointing.BesidePiece.Side;
+import honeylamp.derive.pointing.Picking;
+import honeylamp.derive.rooms.FreeSpace;
+import honeylamp.derive.rooms.Room;
+import honeylamp.derive.storeys.LaidView;
+import honeylamp.drawing.Mark;
+import honeylamp.drawing.ink.Typeface;
+import honeylamp.geometry.Box;
+import honeylamp.geometry.Figure;
+import honeylamp.geometry.Outline;
+import honeylamp.geometry.Point;
+import honeylamp.geometry.Segment;
+import honeylamp.illustrate.paper.PaperFrame;
+import honeylamp.illustrate.pen.Pens;
+import honeylamp.plan.Furnishing;
+import honeylamp.plan.Role;
+import honeylamp.plan.TextRole;
+import honeylamp.units.Length;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/** What pieces are, written on them or beside them on a leader, and how far some are from their walls. */
+final class PieceNames {
+    private static final double LEADING = 1.6;
+    private static final double HALO_MM = 0.35;
+    private static final double ON_AIR_MM = 0.7;
+    private static final double BESIDE_AIR_MM = 1;
+    private static final double CELL_MM = 0.5;
+    private static final double FARTHEST_MM = 22;
+    private static final double DOT_MM = 0.4;
+    private static final double TOUCHING_MM = 1;
+
+    private final LaidView view;
+    private final PaperFrame frame;
+    private final Pens pens;
+    private final double cap;
+
+    PieceNames(LaidView view, PaperFrame frame, Pens pens) {
+        this.view = view;
+        this.frame = frame;
+        this.pens = pens;
+        this.cap = pens.cap(TextRole.NOTE);
+    }
+
+    /**
+     * What is written.
+     *
+     * @param lines leaders and dimensions, in plan mm
+     */
+    record Written(List<Mark> marks, List<Segment> lines) {}
+
+    /** The names of all pieces of the kinds that are named; those without a place are left out. */
+    Written names(KeptOff off) {
+        var wanted = view.view().annotation().pieces();
+        var marks = new ArrayList<Mark>();
+        var lines = new ArrayList<Segment>();
+        var taken = new ArrayList<Outline>();
+        for (var piece : view.storey().geometry().storey().furnishings()) {
+            if (Furnishings.of(piece)
+                    .filter(k -> wanted.contains(k.group().name().toLowerCase(Locale.ROOT)))
+                    .isPresent()) {
+                on(piece).or(() -> beside(piece, off, taken, lines)).ifPresent(label -> {
+                    taken.add(label.covered(frame));
+                    label.draw(marks, this);
+                });
+            }
+        }
+        return new Written(marks, lines);
+    }
+
+    /** A name about a point on paper, with what it points at if it lies beside. */
+    private record Label(List<String> lines, Point centre, double wide, double high, Optional<Segment> leader) {
+        Outline covered(PaperFrame frame) {
+            var box =
+                    new Box(centre.x() - wide / 2, centre.y() - high / 2, centre.x() + wide / 2, centre.y() + high / 2);
+            return Outline.of(
+                    Box.around(box.ring().corners().stream().map(frame::plan).toList())
+                            .ring());
+        }
+
+        void draw(List<Mark> out, PieceNames by) {
+            leader.ifPresent(l -> {
+                out.add(new Mark.Stroke(Figure.line(l.a(), l.b()), by.pens.dimension(), by.pens.dimensionInk()));
+                out.add(new Mark.Fill(Figure.circle(l.b(), DOT_MM), by.pens.dimensionInk()));
+            });
+            var y = centre.y() - high / 2 + by.cap;
+            for (var line : lines) {
+                var text = new Mark.Text(
+                        line,
+                        new Point(centre.x(), y),
+                        by.cap,
+                        Typeface.REGULAR,
+                        0,
+                        Mark.Align.MIDDLE,
+                        0,
+                        by.pens.ink());
+                out.add(new Mark.Haloed(text, HALO_MM, by.pens.ink(Role.PAPER)));
+                y += by.cap * LEADING;
+            }
+        }
+    }
+
+    private static String name(Furnishing piece) {
+        return piece.buying().name().isBlank()
+                ? Furnishings.label(piece)
+                : piece.buying().name();
+    }
+
+    private Label label(List<String> lines, Point centre, Optional<Segment> leader) {
+        var wide = lines.stream()
+                .mapToDouble(l -> Typeface.REGULAR.widthMm(l, cap, 0))
+                .max()
+                .orElse(0);
+        return new Label(lines, centre, wide, cap * (1 + LEADING * (lines.size() - 1)), leader);
+    }
+
+    private Optional<Label> on(Furnishing piece) {
+        var box = Box.around(
+                Picking.footprint(piece).corners().stream().map(frame::paper).toList());
+        var lines = Typeface.REGULAR.wrapped(name(piece), cap, box.width() - 2 * ON_AIR_MM);
+        var label = label(lines, box.centre(), Optional.empty());
+        var isSquare = Math.abs(piece.turnDeg() % 90) < 1;
+        var fits = label.wide + 2 * ON_AIR_MM <= box.width() && label.high + 2 * ON_AIR_MM <= box.height();
+        return Optional.of(label).filter(_ -> isSquare && fits);
+    }
+
+    private Optional<Label> beside(Furnishing piece, KeptOff off, List<Outline> taken, List<Segment> lines) {
+        var centre = piece.at().point();
+        var label = label(List.of(name(piece)), frame.paper(centre), Optional.empty());
+        return view.storey().geometry().roomAt(centre).map(Room::outline).flatMap(room -> {
+            var near = off.near(room.bounds(), taken);
+            return FreeSpace.of(room, near, frame.planMm(CELL_MM))
+                    .nearest(
+                            centre,
+                            frame.planMm(label.wide + 2 * BESIDE_AIR_MM),
+                            frame.planMm(label.high + 2 * BESIDE_AIR_MM))
+                    .filter(at -> at.distance(centre) <= frame.planMm(FARTHEST_MM))
+                    .map(at -> {
+                        var there = frame.paper(at);
+                        var tip = frame.paper(centre);
+                        var from = new Point(
+                                Math.clamp(tip.x(), there.x() - label.wide / 2, there.x() + label.wide / 2),
+                                there.y() + (tip.y() > there.y() ? 1 : -1) * (label.high / 2 + ON_AIR_MM));
+                        lines.add(new Segment(at, centre));
+                        return label(label.lines, there, Optional.of(new Segment(from, tip)));
+                    });
+        });
+    }
+
+    /** How far pieces that are measured stand from the nearer of the walls on either side of them. */
+    Written distances() {
+        var wanted = view.view().annotation().distances();
+        var marks = new ArrayList<Mark>();
+        var lines = new ArrayList<Segment>();
+        var geometry = view.storey().geometry();
+        var art = new DimensionArt(frame, pens, view.view().tiers().ends());
+        for (var piece : geometry.storey().furnishings()) {
+            if (wanted.contains(piece.id())) {
+                var gaps = BesidePiece.of(geometry, piece).stream()
+                        .filter(g -> g.what().isEmpty() && g.mm() > TOUCHING_MM)
+                        .toList();
+                Stream.of(List.of(Side.LEFT, Side.RIGHT), List.of(Side.BACK, Side.FRONT))
+                        .flatMap(pair -> gaps.stream()
+                                .filter(g -> pair.contains(g.side()))
+                                .min(Comparator.comparingDouble(BesidePiece.Gap::mm))
+                                .stream())
+                        .forEach(g -> {
+                            var text = view.shownIn().one(Length.ofMm(Math.rint(g.mm() * 1000) / 1000));
+                            art.across(
+                                    marks,
+                                    frame.paper(g.line().a()),
+                                    frame.paper(g.line().b()),
+                                    text,
+                                    0.5);
+                            lines.add(g.line());
+                        });
+            }
+        }
+        return new Written(marks, lines);
+    }
+}
