@@ -128,7 +128,7 @@ public final class Illustration {
     /** Only the shade of a view, for measuring and comparing. */
     public static Drawing shadeOnly(LaidView view, PaperFrame frame, double shadePxPerMm) {
         var layers = new ArrayList<Layer>();
-        new Illustration(view, frame, Lamp.LIT, shadePxPerMm, new Remembered()).shade(layers);
+        new Illustration(view, frame, Lamp.LIT, shadePxPerMm, new Remembered()).shade(layers, List.of());
         return new Drawing(layers);
     }
 
@@ -140,8 +140,9 @@ public final class Illustration {
         add(layers, LayerKind.GROUND, Kind.GROUND, ground);
         add(layers, LayerKind.FLOOR, Kind.FINISHES, floorMarks());
         furniture(layers);
+        var others = OtherWords.of(view, frame, pens, remembered);
         if (lamp == Lamp.LIT) {
-            shade(layers);
+            shade(layers, read(others));
         }
         var onFloor = new ArrayList<>(structures.onFloor(fixed.blocks()));
         onFloor.addAll(kept(
@@ -180,7 +181,6 @@ public final class Illustration {
                     .marks(geometry.storey().furnishings(), SymbolShape.Level.ABOVE));
         }
         add(layers, LayerKind.OVERHEAD, Kind.OVERHEAD, overhead);
-        var others = OtherWords.of(view, frame, pens, remembered);
         if (showing.shows(Kind.DIMENSIONS)) {
             add(layers, LayerKind.DIMENSIONS, Kind.DIMENSIONS, dimensions(others));
         }
@@ -312,7 +312,21 @@ public final class Illustration {
         add(layers, LayerKind.TOPS, Kind.FURNITURE, art.marks(pieces, SymbolShape.Level.TOP));
     }
 
-    private void shade(List<Layer> layers) {
+    /** Where words are read on floors, in paper mm. */
+    private List<Box> read(OtherWords others) {
+        var labels = showing.shows(Kind.ROOM_NAMES)
+                ? new LabelArt(view, frame, pens, others, remembered)
+                        .placed().stream().map(LabelArt.Placed::box)
+                : Stream.<Box>empty();
+        var site = showing.shows(Kind.ROOM_NAMES)
+                ? others.read(this.site.names(geometry, dimensioned(), plan.units()))
+                : List.<Box>of();
+        return Stream.of(labels.toList(), others.read(), site)
+                .flatMap(List::stream)
+                .toList();
+    }
+
+    private void shade(List<Layer> layers, List<Box> words) {
         var solids = Solids.of(geometry, fixed, showing, look.heightCap().mm(), remembered);
         var surface = shadedSurface();
         if (surface.isEmpty() || look.castShadow() == 0 && look.cornerShade() == 0) {
@@ -320,7 +334,7 @@ public final class Illustration {
         }
         var light = view.view().light();
         var rooms = surfaces().stream().map(frame::paper).toList();
-        var shade = FloorShade.of(frame, surface, rooms, solids, look, light, shadePxPerMm, remembered);
+        var shade = FloorShade.of(frame, surface, rooms, solids, look, light, words, shadePxPerMm, remembered);
         layers.add(new Layer(LayerKind.SHADE, Blend.MULTIPLY, List.of(shade)));
         var onTops = look.castShadow() > 0
                 ? new TopShadow(frame, pens, light, look.castShadow(), remembered).onTops(solids)

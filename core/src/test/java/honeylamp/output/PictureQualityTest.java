@@ -17,11 +17,13 @@ import honeylamp.geometry.Point;
 import honeylamp.illustrate.Illustration;
 import honeylamp.illustrate.paper.Lamp;
 import honeylamp.sheet.ComposedPage;
+import honeylamp.sheet.RoomWords;
 import honeylamp.sheet.SheetComposer;
 import java.awt.image.BufferedImage;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 
 /** What a client would see on the finished demo, measured on the pixels. */
@@ -54,8 +56,33 @@ class PictureQualityTest {
         }
     }
 
+    /** Contrast of room labels at the darkest twentieth of what lies under them; shade is lighter there. */
+    @Test
+    void labelsOfRoomsHaveAContrastOfSeven() {
+        var said = RoomWords.on(TestPlans.page(SailclothYard.plan())).stream()
+                .flatMap(w -> w.words().stream())
+                .collect(Collectors.toSet());
+        var under = raster(page.drawing().only(k -> k != LayerKind.LABELS && k != LayerKind.DIMENSIONS));
+        for (var layer : page.drawing().only(k -> k == LayerKind.LABELS).layers()) {
+            for (var mark : layer.marks()) {
+                if (mark instanceof Mark.Text text && said.contains(text.text())) {
+                    var levels = levels(under, text);
+                    var dark = levels.get(levels.size() / 20);
+                    assertThat(contrast(luminance(text.ink().rgb()), dark))
+                            .as(text.text())
+                            .isGreaterThan(7);
+                }
+            }
+        }
+    }
+
     /** The luminance below which a tenth of the pixels under a text lie. */
     private static double darkTenth(BufferedImage image, Mark.Text text) {
+        var levels = levels(image, text);
+        return levels.get(levels.size() / 10);
+    }
+
+    private static List<Double> levels(BufferedImage image, Mark.Text text) {
         var start = text.start();
         var levels = new ArrayList<Double>();
         for (var x = 0.0; x < text.widthMm(); x += 0.25) {
@@ -65,7 +92,7 @@ class PictureQualityTest {
             }
         }
         levels.sort(null);
-        return levels.get(levels.size() / 10);
+        return levels;
     }
 
     private static double contrast(double a, double b) {

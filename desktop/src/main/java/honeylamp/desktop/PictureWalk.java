@@ -22,6 +22,7 @@ import honeylamp.plan.OwnLine;
 import honeylamp.plan.OwnPart;
 import honeylamp.plan.Position;
 import honeylamp.plan.Role;
+import honeylamp.plan.RoomPairs;
 import honeylamp.plan.Stair;
 import honeylamp.plan.Stand;
 import honeylamp.store.Origin;
@@ -97,13 +98,13 @@ final class PictureWalk {
         }));
         shots.add(new Shot("15-dimensions", m -> {
             m.go(WorkStage.DIMENSIONS);
-            m.edit(
-                    ViewEdits.tiers(
-                            m.now().plan(),
-                            m.now().worked().view(),
-                            Reach.THIS,
-                            _ -> TierSets.all().getLast().tiers()),
-                    "Choose dimensions");
+            var view = m.now().worked().view();
+            var tiers = ViewEdits.tiers(
+                    m.now().plan(),
+                    view,
+                    Reach.THIS,
+                    _ -> TierSets.all().getLast().tiers());
+            m.edit(ViewEdits.annotation(tiers, view, Reach.THIS, a -> a.withPairs(RoomPairs.ALL)), "Choose dimensions");
             window.actions().showSheet();
         }));
         shots.add(new Shot("6-sheet", m -> {

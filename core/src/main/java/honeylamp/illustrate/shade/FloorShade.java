@@ -3,6 +3,7 @@ package honeylamp.illustrate.shade;
 import honeylamp.drawing.Mark;
 import honeylamp.drawing.Remembered;
 import honeylamp.drawing.ink.Grey;
+import honeylamp.geometry.Box;
 import honeylamp.geometry.Figure;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.plan.Light;
@@ -23,6 +24,12 @@ public final class FloorShade {
     /** Losses are told apart so finely. */
     private static final int STEPS = 4096;
 
+    /** So much of the shade is left under words. */
+    private static final double UNDER_WORDS = 0.15;
+
+    /** Within so much beside words all of the shade is back, in paper mm. */
+    private static final double WORD_SOFT_MM = 6;
+
     private FloorShade() {}
 
     private record Rooms(ShadeGrid grid, List<Figure> rooms) {}
@@ -34,6 +41,7 @@ public final class FloorShade {
      *
      * @param surface all floors that take shade, in paper mm
      * @param rooms those of rooms, each for itself, in paper mm
+     * @param words where words are read, in paper mm: there is less shade
      * @param pxPerMm resolution, in pixels per paper mm
      * @param remembered what was worked out before on this paper in this look
      */
@@ -44,6 +52,7 @@ public final class FloorShade {
             Solids solids,
             Look look,
             Light light,
+            List<Box> words,
             double pxPerMm,
             Remembered remembered) {
         var around = look.cornerReach().mm() / frame.scale();
@@ -53,7 +62,31 @@ public final class FloorShade {
         RoomShares.Numbered numbered =
                 remembered.answer(new Rooms(grid, rooms), () -> RoomShares.Numbered.of(grid, rooms));
         var share = RoomShares.of(grid, numbered, lost.dark(), lost.coverage(), look.shadeCeiling());
+        words.forEach(box -> lighten(grid, share, box));
         return new Mark.Clip(surface, List.of(picture(grid, lost.dark(), share)));
+    }
+
+    /** Leaves less of the shade under words, softly. */
+    private static void lighten(ShadeGrid grid, float[] share, Box words) {
+        var reach = words.grown(WORD_SOFT_MM);
+        var px = grid.pxPerMm();
+        var left = Math.max(0, (int) ((reach.minX() - grid.bounds().minX()) * px));
+        var right =
+                Math.min(grid.width() - 1, (int) ((reach.maxX() - grid.bounds().minX()) * px));
+        var top = Math.max(0, (int) ((reach.minY() - grid.bounds().minY()) * px));
+        var bottom =
+                Math.min(grid.height() - 1, (int) ((reach.maxY() - grid.bounds().minY()) * px));
+        for (var row = top; row <= bottom; row++) {
+            var y = grid.bounds().minY() + (row + 0.5) / px;
+            var dy = Math.max(0, Math.max(words.minY() - y, y - words.maxY()));
+            for (var column = left; column <= right; column++) {
+                var x = grid.bounds().minX() + (column + 0.5) / px;
+                var dx = Math.max(0, Math.max(words.minX() - x, x - words.maxX()));
+                var far = Math.min(1, Math.hypot(dx, dy) / WORD_SOFT_MM);
+                var soft = far * far * (3 - 2 * far);
+                share[row * grid.width() + column] *= (float) (UNDER_WORDS + (1 - UNDER_WORDS) * soft);
+            }
+        }
     }
 
     private static Mark.Picture picture(ShadeGrid grid, float[] dark, float[] share) {

@@ -134,6 +134,26 @@ public record OtherWords(
         return view.view().seen().shows(Kind.TAGS) ? Tags.of(view.plan()) : Map.of();
     }
 
+    /** Where notes and names of pieces are read, in paper mm. */
+    public List<Box> read() {
+        return read(joined(notes, parts));
+    }
+
+    /** Where words are read, in paper mm. */
+    public List<Box> read(List<Mark> words) {
+        return words.stream()
+                .flatMap(m -> switch (m) {
+                    case Mark.Text text -> Stream.of(text);
+                    case Mark.Haloed haloed -> Stream.of(haloed.text());
+                    case Mark.Lines lines -> lines.texts().stream();
+                    case Mark.Fill _, Mark.Stroke _, Mark.Shaded _, Mark.Image _, Mark.Picture _, Mark.Clip _ ->
+                        Stream.<Mark.Text>empty();
+                })
+                .map(t -> Box.around(
+                        covered(t).shell().corners().stream().map(frame::paper).toList()))
+                .toList();
+    }
+
     /** What they cover, in plan mm. */
     List<Outline> taken() {
         var out = new ArrayList<Outline>();
