@@ -50,6 +50,8 @@ final class PictureWalk {
     /** Pulses to wait after a picture has settled, so that layout and text are on screen. */
     private static final int SETTLED_PULSES = 12;
 
+    private static final int DRAWN_SCALE = 50;
+
     private record Shot(String name, Consumer<WorkspaceModel> set) {}
 
     private final MainWindow window;
@@ -104,7 +106,8 @@ final class PictureWalk {
                     view,
                     Reach.THIS,
                     _ -> TierSets.all().getLast().tiers());
-            m.edit(ViewEdits.annotation(tiers, view, Reach.THIS, a -> a.withPairs(RoomPairs.ALL)), "Choose dimensions");
+            var sized = ViewEdits.annotation(tiers, view, Reach.THIS, a -> a.withPairs(RoomPairs.ALL));
+            m.edit(ViewEdits.scale(sized, view, Reach.THIS, Optional.of(DRAWN_SCALE)), "Choose dimensions");
             window.actions().showSheet();
         }));
         shots.add(new Shot("6-sheet", m -> {

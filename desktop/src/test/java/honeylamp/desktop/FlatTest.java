@@ -302,7 +302,7 @@ class FlatTest {
         press(w, "export");
         WaitForAsyncUtils.waitFor(30, TimeUnit.SECONDS, () -> Files.exists(file));
         try (var pdf = Loader.loadPDF(file.toFile())) {
-            assertThat(new PDFTextStripper().getText(pdf)).contains("LIVING", "GUEST ROOM", "BATHROOM");
+            assertThat(new PDFTextStripper().getText(pdf)).contains("LIVING", "GUEST", "BATHROOM");
         }
         var saved = folder.resolve("flat.honeylamp");
         w.answers.plan = Optional.of(saved);

@@ -301,6 +301,11 @@ class PagesWindowTest {
             assertThat(moved.distance(to)).isLessThan(60);
             assertThat(view(w.plan(), 2).moved()).isEmpty();
             assertThat(w.plan().storeys()).isEqualTo(QuillbackLane.plan().storeys()); // the plan itself is as it was
+            w.focusPlan();
+            w.key(KeyCode.DELETE);
+            assertThat(w.plan()).isEqualTo(QuillbackLane.plan());
+            w.key(KeyCode.CONTROL, KeyCode.Z);
+            assertThat(view(w.plan(), 1).movedName(id)).isPresent();
             w.press("names-back");
             assertThat(w.plan()).isEqualTo(QuillbackLane.plan());
         }

@@ -33,6 +33,8 @@ import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextArea;
+import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.scene.robot.Robot;
@@ -439,16 +441,20 @@ final class WindowDriver implements AutoCloseable {
         settle();
     }
 
-    /** Types into a field by its id and presses Enter. */
+    /** Types into a field by its id and presses Enter; with Control where Enter begins a new line. */
     void fill(String id, String text) throws Exception {
         Node field = node(id);
         onScreen(() -> {
             field.requestFocus();
-            ((javafx.scene.control.TextField) field).clear();
+            ((TextInputControl) field).clear();
             return null;
         });
         write(text);
-        key(KeyCode.ENTER);
+        if (field instanceof TextArea) {
+            key(KeyCode.CONTROL, KeyCode.ENTER);
+        } else {
+            key(KeyCode.ENTER);
+        }
     }
 
     @Override

@@ -213,6 +213,7 @@ final class WorkspaceRules {
         return a.view().scale().equals(b.view().scale())
                 && a.view().crop().equals(b.view().crop())
                 && a.view().turnDeg() == b.view().turnDeg()
+                && a.view().tiers().rows().equals(b.view().tiers().rows())
                 && a.view().seen().shows(Kind.DIMENSIONS) == b.view().seen().shows(Kind.DIMENSIONS)
                 && page(a).sheet().equals(page(b).sheet())
                 && page(a).views().size() == page(b).views().size();

@@ -46,9 +46,14 @@ import java.util.stream.IntStream;
  * view should have them.
  *
  * @param tier the tier taken up last: its distance can be typed
+ * @param name the name of a room taken up last: it can be sent back to its own place
  */
 public record PickCaption(
-        Optional<Grip> grip, Optional<Plan> preview, Optional<Point> pointer, Optional<Grip.Tier> tier)
+        Optional<Grip> grip,
+        Optional<Plan> preview,
+        Optional<Point> pointer,
+        Optional<Grip.Tier> tier,
+        Optional<RoomId> name)
         implements Gesture {
     private static final Ask<Length> AWAY = Ask.length("From the building, on paper");
     private static final Ask<Length> LENGTH = Ask.length("Length");
@@ -79,19 +84,24 @@ public record PickCaption(
 
     /** Nothing held. */
     public static PickCaption begin() {
-        return new PickCaption(Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
+        return new PickCaption(
+                Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
     }
 
     private PickCaption resting(Point p) {
-        return new PickCaption(Optional.empty(), Optional.empty(), Optional.of(p), tier);
+        return new PickCaption(Optional.empty(), Optional.empty(), Optional.of(p), tier, name);
     }
 
     private static PickCaption holding(Grip grip, Point p) {
-        return new PickCaption(Optional.of(grip), Optional.empty(), Optional.of(p), taken(grip));
+        return new PickCaption(Optional.of(grip), Optional.empty(), Optional.of(p), taken(grip), name(grip));
     }
 
     private static Optional<Grip.Tier> taken(Grip grip) {
         return grip instanceof Grip.Tier t ? Optional.of(t) : Optional.empty();
+    }
+
+    private static Optional<RoomId> name(Grip grip) {
+        return grip instanceof Grip.RoomName n ? Optional.of(n.room()) : Optional.empty();
     }
 
     private static Optional<ElementId> hit(Surroundings scene, Point p) {
@@ -174,11 +184,11 @@ public record PickCaption(
             return moved(scene, pointer);
         }
         if (grip.get() instanceof Grip.Boxed) {
-            return Reply.to(new PickCaption(grip, Optional.empty(), Optional.of(pointer.at()), tier));
+            return Reply.to(new PickCaption(grip, Optional.empty(), Optional.of(pointer.at()), tier, name));
         }
         return moved(scene, grip.get(), pointer)
                 .result()
-                .map(plan -> Reply.to(new PickCaption(grip, Optional.of(plan), Optional.of(pointer.at()), tier)))
+                .map(plan -> Reply.to(new PickCaption(grip, Optional.of(plan), Optional.of(pointer.at()), tier, name)))
                 .orElseGet(() -> Reply.to(this)); // both ends on one point: it waits where it was
     }
 
@@ -271,6 +281,22 @@ public record PickCaption(
     }
 
     @Override
+    public boolean takesAway() {
+        return name.isPresent();
+    }
+
+    /** A name that was put by hand goes back to where it finds room by itself. */
+    @Override
+    public Reply key(Surroundings scene, Key key) {
+        return key != Key.AWAY || name.isEmpty()
+                ? Reply.to(this)
+                : Reply.commit(
+                        begin(),
+                        ViewEdits.moveName(scene.plan(), scene.view().view().id(), name.get(), Optional.empty()),
+                        "Put name back");
+    }
+
+    @Override
     public Gesture dropped() {
         return begin();
     }
@@ -304,6 +330,9 @@ public record PickCaption(
                     List.of(new Readout.Field(AWAY, LengthText.rounded(Length.ofMm(now), scene.units()))),
                     "",
                     "Drag the tier nearer or farther, or type how far it lies from the building.");
+        }
+        if (name.isPresent() && scene.selection().isEmpty()) {
+            return Readout.hint("Drag the name on, or press Delete to let it find its own place again.");
         }
         return scene.selection().isEmpty()
                 ? Readout.hint(

@@ -30,6 +30,8 @@ import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextArea;
 import javafx.scene.control.ToggleButton;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.FlowPane;
 
 /** A note by its words and how they are set, a dimension by what it measures and how far off its line lies. */
@@ -92,6 +94,14 @@ record CaptionCard(WorkspaceModel model, CardFields parts) {
         area.setAccessibleText("Words of the note");
         area.setPrefRowCount(ROWS);
         area.setWrapText(true);
+        area.addEventFilter(KeyEvent.KEY_PRESSED, e -> {
+            if (e.getCode() == KeyCode.ESCAPE) {
+                area.setText(note.text());
+            } else if (e.getCode() == KeyCode.ENTER && e.isShortcutDown()) {
+                e.consume();
+                rewrite(note, area.getText());
+            }
+        });
         area.focusedProperty().subscribe((was, is) -> {
             if (was && !is && !area.getText().strip().equals(note.text())) {
                 Platform.runLater(
@@ -128,7 +138,9 @@ record CaptionCard(WorkspaceModel model, CardFields parts) {
     private Optional<Node> said(Note note) {
         var said = Captions.words(model.shown().view(), model.now().frame(), note);
         if (said.equals(note.text())) {
-            return Optional.of(Widgets.quiet("A line that begins with # is a heading, one with - a point of a list."));
+            return Optional.of(
+                    Widgets.quiet(
+                            "A line that begins with # is a heading, one with - a point of a list. Ctrl+Enter takes what is typed."));
         }
         var label = Widgets.quiet("Says: " + said);
         label.setId("note-says");
