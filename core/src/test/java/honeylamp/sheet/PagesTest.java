@@ -22,6 +22,7 @@ import honeylamp.illustrate.Illustration;
 import honeylamp.illustrate.paper.Lamp;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.words.TierPlaces;
+import honeylamp.plan.AreaBasis;
 import honeylamp.plan.Element;
 import honeylamp.plan.ElementId.PageId;
 import honeylamp.plan.ElementId.ViewId;
@@ -30,6 +31,7 @@ import honeylamp.plan.Motion;
 import honeylamp.plan.Page.Listing;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
+import honeylamp.plan.RoomLabel;
 import honeylamp.plan.Sheet;
 import honeylamp.plan.Showing.Degree;
 import honeylamp.plan.Showing.Kind;
@@ -129,6 +131,22 @@ class PagesTest {
             case Mark.Fill(var path, var _) -> path.bounds().maxY();
             default -> Double.NEGATIVE_INFINITY;
         };
+    }
+
+    @Test
+    void theSheetSaysOnceFromWhereToWhereRoomsAreMeasured() {
+        var plan = SailclothYard.plan();
+        assertThat(texts(compose(plan), LayerKind.SHEET)).containsOnlyOnce("Sizes of rooms clear, face to face");
+        var view = plan.presentation().views().getFirst().id();
+        var other = ViewEdits.annotation(
+                plan,
+                view,
+                Reach.ALL,
+                a -> a.withRooms(
+                        new RoomLabel(List.of(RoomLabel.Part.NAME, RoomLabel.Part.AREA), AreaBasis.WALL_CENTRES)));
+        assertThat(texts(compose(other), LayerKind.SHEET))
+                .doesNotContain("Sizes of rooms clear, face to face")
+                .containsOnlyOnce("Areas in rooms to: wall centres");
     }
 
     @Test
