@@ -1,5 +1,6 @@
 package honeylamp.edit;
 
+import honeylamp.plan.Buying;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Note;
 import honeylamp.plan.Page;
@@ -39,6 +40,9 @@ public final class WordEdits {
                         .withPages(presentation.pages().stream()
                                 .map(p -> page(p, words))
                                 .toList()));
+        if (words.tooLong) {
+            return Outcome.refused("a note or a product would become too long", "Put shorter words in their place.");
+        }
         return words.places == 0
                 ? Outcome.refused("\u201c" + find + "\u201d stands nowhere in the plan's words")
                 : Outcome.done(new Replaced(there, words.places));
@@ -50,12 +54,13 @@ public final class WordEdits {
                 .map(m -> m.withName(in.apply(m.name()))
                         .withFit(m.fit().withWords(in.apply(m.fit().words()))))
                 .toList();
-        var notes =
-                storey.notes().stream().map(n -> n.withText(in.apply(n.text()))).toList();
+        var notes = storey.notes().stream()
+                .map(n -> n.withText(words.in(n.text(), Note.LONGEST)))
+                .toList();
         var pieces = storey.furnishings().stream()
                 .map(f -> f.buying().name().isEmpty()
                         ? f
-                        : f.withBuying(f.buying().withName(in.apply(f.buying().name()))))
+                        : f.withBuying(f.buying().withName(words.in(f.buying().name(), Buying.LONGEST))))
                 .toList();
         return storey.withName(in.apply(storey.name()))
                 .with(RoomMark.class, rooms)
@@ -82,10 +87,18 @@ public final class WordEdits {
         private final String find;
         private final String by;
         private int places;
+        private boolean tooLong;
 
         Words(String find, String by) {
             this.find = find;
             this.by = by;
+        }
+
+        /** Words that may be so many letters long; left as they are where they would be longer. */
+        String in(String text, int most) {
+            var replaced = in(text);
+            tooLong |= replaced.length() > most;
+            return replaced.length() > most ? text : replaced;
         }
 
         String in(String text) {

@@ -34,4 +34,15 @@ class WordEditsTest {
                         no -> assertThat(no.sentence("Nothing")).contains("Scullery"));
         assertThat(WordEdits.replace(SailclothYard.plan(), "", "x")).isInstanceOf(Outcome.Refused.class);
     }
+
+    @Test
+    void wordsThatWouldBecomeTooLongAreRefused() {
+        var plan = SailclothYard.plan();
+        var noted = NoteEdits.add(plan, TestPlans.storey(plan), Position.ofMm(0, 0), "o".repeat(100))
+                .plan();
+        assertThat(WordEdits.replace(noted, "o", "w".repeat(100)))
+                .isInstanceOfSatisfying(
+                        Outcome.Refused.class,
+                        no -> assertThat(no.sentence("Nothing")).contains("too long"));
+    }
 }

@@ -10,11 +10,8 @@ import honeylamp.desktop.command.Command.Where;
 import honeylamp.desktop.gesture.Choices.Docked;
 import honeylamp.desktop.workspace.Keys;
 import honeylamp.desktop.workspace.WorkspaceModel;
-import honeylamp.edit.ViewEdits;
-import honeylamp.plan.Annotation;
 import java.util.List;
 import java.util.Locale;
-import java.util.function.UnaryOperator;
 import javafx.scene.input.KeyCode;
 
 /** Commands about what is seen. */
@@ -122,7 +119,7 @@ final class SightCommands {
                 "All words and figures",
                 "Labels, dimensions, notes and tags of this view, or of all: none, or again as they were",
                 Place.SEEN,
-                () -> annotate(
+                () -> model.annotate(
                         "Leave words out, or write them",
                         a -> a.withWords(a.words().other())),
                 alone(KeyCode.A));
@@ -132,7 +129,7 @@ final class SightCommands {
                     "Rooms say: " + set.name().toLowerCase(Locale.ROOT),
                     "In every room of this view, or of all views",
                     Place.SEEN,
-                    () -> annotate("Choose what labels say", a -> a.withRooms(set.onto(a.rooms()))));
+                    () -> model.annotate("Choose what labels say", a -> a.withRooms(set.onto(a.rooms()))));
         }
         for (var set : TierSets.all()) {
             into.add(
@@ -185,15 +182,5 @@ final class SightCommands {
                 Place.SEEN,
                 () -> model.climb(-1),
                 Keys.STOREY_DOWN.code());
-    }
-
-    private void annotate(String action, UnaryOperator<Annotation> change) {
-        model.edit(
-                ViewEdits.annotation(
-                        model.now().plan(),
-                        model.now().worked().view(),
-                        model.now().choices().presenting().reach(),
-                        change),
-                action);
     }
 }

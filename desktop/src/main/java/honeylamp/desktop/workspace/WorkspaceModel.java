@@ -20,9 +20,11 @@ import honeylamp.desktop.workspace.Workspace.Said;
 import honeylamp.drawing.Mark;
 import honeylamp.edit.History;
 import honeylamp.edit.Outcome;
+import honeylamp.edit.ViewEdits;
 import honeylamp.geometry.Box;
 import honeylamp.illustrate.paper.Lamp;
 import honeylamp.illustrate.sketch.Sketches;
+import honeylamp.plan.Annotation;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Page;
 import honeylamp.plan.Plan;
@@ -34,6 +36,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.UnaryOperator;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.ReadOnlyStringProperty;
@@ -312,6 +315,17 @@ public final class WorkspaceModel {
                 new Intent.Edit(plan, action)));
         all.addAll(List.of(then));
         act(all.toArray(Intent[]::new));
+    }
+
+    /** Changes what the view worked on says in words and figures, or all views do, as is chosen for changes of views. */
+    public void annotate(String action, UnaryOperator<Annotation> change) {
+        edit(
+                ViewEdits.annotation(
+                        now().plan(),
+                        now().worked().view(),
+                        now().choices().presenting().reach(),
+                        change),
+                action);
     }
 
     /** Makes what an edit gives the present plan, or says why it is refused. */

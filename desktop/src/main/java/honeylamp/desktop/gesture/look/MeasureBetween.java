@@ -49,9 +49,6 @@ public record MeasureBetween(
     private static final Ask<Length> HALF = Ask.length("Half");
     private static final double SAME_MM = 1;
 
-    /** A line through walls off level or plumb by less than this is meant to be so: about 11 degrees. */
-    private static final double NEARLY = 0.2;
-
     /** Between how many points. */
     public enum Many {
         TWO,
@@ -133,7 +130,7 @@ public record MeasureBetween(
             return Reply.complain(aimed, "A point lies on this spot already; click farther apart.");
         }
         if (many == Many.THROUGH && points.size() == 1) {
-            var crossed = CrossedWalls.along(scene.laid(), levelled(new Segment(points.getFirst(), p)));
+            var crossed = CrossedWalls.along(scene.laid(), CrossedWalls.levelled(new Segment(points.getFirst(), p)));
             return crossed.size() < 2
                     ? Reply.complain(aimed, "This line crosses no wall. Draw it through at least one.")
                     : Reply.to(over(crossed, true, Optional.of(p), Optional.empty()));
@@ -141,17 +138,6 @@ public record MeasureBetween(
         var more = new ArrayList<>(points);
         more.add(p);
         return Reply.to(over(more, many == Many.TWO && more.size() == 2, Optional.of(p), aimed.caught));
-    }
-
-    /** A line that is nearly level or plumb, made so. */
-    private static Segment levelled(Segment line) {
-        var by = line.b().minus(line.a());
-        if (Math.abs(by.y()) < NEARLY * Math.abs(by.x())) {
-            return new Segment(line.a(), new Point(line.b().x(), line.a().y()));
-        }
-        return Math.abs(by.x()) < NEARLY * Math.abs(by.y())
-                ? new Segment(line.a(), new Point(line.a().x(), line.b().y()))
-                : line;
     }
 
     private Reply laid(Surroundings scene, Point p) {

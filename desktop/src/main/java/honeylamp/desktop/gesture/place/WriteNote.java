@@ -12,6 +12,7 @@ import honeylamp.edit.NoteEdits;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Segment;
 import honeylamp.illustrate.sketch.Sketches;
+import honeylamp.plan.Note;
 import honeylamp.plan.Position;
 import honeylamp.takeoff.PlanFields;
 import java.util.ArrayList;
@@ -69,6 +70,11 @@ public record WriteNote(Kind kind, Optional<Point> tip, Optional<Point> at, Opti
         var text = said.isEmpty() && tip.isPresent() ? PlanFields.Field.NAME.braced() : said;
         if (at.isEmpty() || text.isEmpty()) {
             return Reply.complain(this, readout(scene).hint());
+        }
+        if (text.length() > Note.LONGEST) {
+            return Reply.complain(
+                    this,
+                    "A note has at most " + Note.LONGEST + " letters. Part it in two, or write it below the lists.");
         }
         var added = NoteEdits.add(scene.plan(), scene.storey(), Position.of(at.get()), text, tip.map(Position::of));
         return Reply.commit(begin(kind), added.plan(), "Write note").picking(Set.of(added.id()));

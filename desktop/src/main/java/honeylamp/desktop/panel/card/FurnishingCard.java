@@ -18,7 +18,6 @@ import honeylamp.edit.Hanging;
 import honeylamp.edit.Leaning;
 import honeylamp.edit.Outcome;
 import honeylamp.edit.OwnPieces;
-import honeylamp.edit.ViewEdits;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Keeping;
 import honeylamp.plan.OwnPiece;
@@ -166,13 +165,7 @@ record FurnishingCard(WorkspaceModel model, WindowActions window, CardFields par
                 "piece-distances",
                 "How far it stands from the nearer of the walls on either side, on the plan",
                 now.view().annotation().distances().contains(piece.id()),
-                () -> model.edit(
-                        ViewEdits.annotation(
-                                parts.plan(),
-                                now.worked().view(),
-                                now.choices().presenting().reach(),
-                                a -> a.measuring(piece.id())),
-                        "Draw distances"));
+                () -> model.annotate("Draw distances", a -> a.measuring(piece.id())));
     }
 
     /** Whether it can be carried to where it stands, worked out when it is asked for. */

@@ -27,7 +27,6 @@ import honeylamp.edit.Coverings;
 import honeylamp.edit.Outcome;
 import honeylamp.edit.OwnRegions;
 import honeylamp.edit.RoomEdits;
-import honeylamp.edit.ViewEdits;
 import honeylamp.geometry.Outline;
 import honeylamp.plan.AreaBasis;
 import honeylamp.plan.ElementId.RoomId;
@@ -126,13 +125,8 @@ record RoomCard(WorkspaceModel model, CardFields parts, Library<RoomNames> kept)
                 "room-pair",
                 "A pair of dimensions from face to face, in this view or in all, as chosen in Dimensions",
                 now.view().annotation().pairs().has(room),
-                () -> model.edit(
-                        ViewEdits.annotation(
-                                parts.plan(),
-                                now.worked().view(),
-                                now.choices().presenting().reach(),
-                                a -> a.withPairs(a.pairs().toggling(room))),
-                        "Choose sizes of rooms"));
+                () -> model.annotate(
+                        "Choose sizes of rooms", a -> a.withPairs(a.pairs().toggling(room))));
     }
 
     /** Its floor, its ceiling, its walls. */

@@ -95,7 +95,7 @@ record DimensionTray(WorkspaceModel model, Library<TierSet> sets) implements Con
                         "room-pairs",
                         "A pair of lines in every room, from face to face; rooms of their own on the card of a room",
                         part.annotation().pairs().equals(RoomPairs.ALL),
-                        () -> annotate(
+                        () -> model.annotate(
                                 "Choose sizes of rooms",
                                 a -> a.withPairs(a.pairs().equals(RoomPairs.ALL) ? RoomPairs.NONE : RoomPairs.ALL)))));
         out.add(Widgets.section("Openings, by their", openings(part.tiers())));
@@ -147,17 +147,6 @@ record DimensionTray(WorkspaceModel model, Library<TierSet> sets) implements Con
                 "Choose dimensions");
     }
 
-    private void annotate(String action, UnaryOperator<Annotation> change) {
-        var now = model.now();
-        model.edit(
-                ViewEdits.annotation(
-                        now.plan(),
-                        now.worked().view(),
-                        now.choices().presenting().reach(),
-                        change),
-                action);
-    }
-
     private Node second(Optional<UnitSystem> now) {
         var others = Arrays.stream(UnitSystem.values())
                 .filter(u -> u != plan().units())
@@ -169,7 +158,7 @@ record DimensionTray(WorkspaceModel model, Library<TierSet> sets) implements Con
                 "second-unit",
                 "Lengths and areas on the drawing once more, in brackets",
                 words,
-                i -> annotate(
+                i -> model.annotate(
                         "Show a second unit",
                         a -> a.withSecond(i == 0 ? Optional.empty() : Optional.of(others.get(i - 1)))));
     }

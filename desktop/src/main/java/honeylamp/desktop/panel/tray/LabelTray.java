@@ -75,7 +75,7 @@ record LabelTray(WorkspaceModel model, Library<LabelSet> sets) implements Conten
                 "words-written",
                 "Labels, dimensions, notes and tags: none, or as they were",
                 part.annotation().words() == Words.WRITTEN,
-                () -> change(
+                () -> model.annotate(
                         "Leave words out, or write them",
                         a -> a.withWords(a.words().other()))));
         out.add(Widgets.section("Rooms say", sets(part).toArray(Node[]::new)));
@@ -103,18 +103,7 @@ record LabelTray(WorkspaceModel model, Library<LabelSet> sets) implements Conten
     }
 
     private void change(UnaryOperator<RoomLabel> change) {
-        change("Choose what labels say", a -> a.withRooms(change.apply(a.rooms())));
-    }
-
-    private void change(String action, UnaryOperator<Annotation> change) {
-        var now = model.now();
-        model.edit(
-                ViewEdits.annotation(
-                        now.plan(),
-                        now.worked().view(),
-                        now.choices().presenting().reach(),
-                        change),
-                action);
+        model.annotate("Choose what labels say", a -> a.withRooms(change.apply(a.rooms())));
     }
 
     private List<Node> sets(Part part) {
@@ -210,7 +199,7 @@ record LabelTray(WorkspaceModel model, Library<LabelSet> sets) implements Conten
                             "label-pieces-" + key,
                             "Their products or kinds, on them or beside them",
                             part.annotation().pieces().contains(key),
-                            () -> change("Name pieces", a -> a.naming(key))));
+                            () -> model.annotate("Name pieces", a -> a.naming(key))));
         }
         return pane;
     }
