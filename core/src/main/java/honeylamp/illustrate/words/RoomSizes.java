@@ -31,6 +31,9 @@ final class RoomSizes {
     private static final double STEP_MM = 1.2;
     private static final double SAME_MM = 1;
 
+    /** A line that crosses a label, or whose figure lies over something, is left out. */
+    private static final double BLOCKED = 1000;
+
     /** Where along its line a figure may lie, the best first. */
     private static final List<Double> SHARES = List.of(0.5, 0.4, 0.6, 0.3, 0.7, 0.2, 0.8, 0.12, 0.88);
 
@@ -103,7 +106,7 @@ final class RoomSizes {
      */
     private record Candidate(Segment line, double share, double cost) {}
 
-    /** A line through a room that is as long as at its middle, with its figure free, near a face. */
+    /** A line through a room that is as long as at its middle, with its figure free, near a face; none if none is free. */
     private Optional<Candidate> best(Outline room, Point middle, Point way, Near near, Optional<Segment> other) {
         var clear = LabelSpot.span(room, middle, way);
         var across = LabelSpot.span(room, middle, way.left());
@@ -123,7 +126,7 @@ final class RoomSizes {
         if (out.isEmpty()) {
             out.add(weighed(clear, across.length() / 2, near, other));
         }
-        return out.stream().min(Comparator.comparingDouble(Candidate::cost));
+        return out.stream().min(Comparator.comparingDouble(Candidate::cost)).filter(c -> c.cost < BLOCKED);
     }
 
     /** A figure over something is worst, then a line through things, then one far from a face. */
@@ -133,8 +136,8 @@ final class RoomSizes {
         var place = SHARES.stream()
                 .filter(share -> isFree(figure(line, share), near, other))
                 .findFirst();
-        var cost = 1000 * labelled
-                + (place.isEmpty() ? 1000 : 0)
+        var cost = BLOCKED * labelled
+                + (place.isEmpty() ? BLOCKED : 0)
                 + 10 * crossed
                 + Math.abs(fromFaceMm - frame.planMm(FROM_FACE_MM)) / frame.planMm(1) / 4;
         return new Candidate(line, place.orElse(SHARES.getFirst()), cost);

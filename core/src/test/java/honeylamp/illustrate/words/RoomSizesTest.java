@@ -82,4 +82,20 @@ class RoomSizesTest {
                         "5000 (16\u2032 4\u2009\u2077\u2044\u2088\u2033)",
                         "4000 (13\u2032 1\u2009\u00b9\u2044\u2082\u2033)");
     }
+
+    /** At 1:400 the room is 12.5 by 10 mm on paper: its name has room, two figures beside it have not. */
+    @Test
+    void sizesThatWouldLieOverTheNameAreLeftOut() {
+        var plan = loft(a -> a.withPairs(RoomPairs.ALL));
+        var view = TestPlans.view(plan);
+        var frame = PaperFrame.atOrigin(400);
+        var pens = Pens.of(view.look(), 400);
+        var words = OtherWords.of(view, frame, pens);
+        for (var label : new LabelArt(view, frame, pens).placed()) {
+            for (var line : words.lines()) {
+                assertThat(label.box().contains(frame.paper(line.middle()))).isFalse();
+            }
+        }
+        assertThat(words.lines()).hasSizeLessThan(2);
+    }
 }
