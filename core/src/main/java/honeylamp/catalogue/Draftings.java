@@ -3,14 +3,20 @@ package honeylamp.catalogue;
 import honeylamp.plan.Drafting;
 import honeylamp.plan.Drafting.Line;
 import honeylamp.plan.InkRole;
+import honeylamp.plan.Lettering;
 import honeylamp.plan.LineRole;
 import honeylamp.plan.TextRole;
+import honeylamp.plan.TypeFamily;
 import java.util.EnumMap;
 
 /** The pens and the type of the shipped looks. */
 public final class Draftings {
     /** Cut walls heaviest, dimensions fine; names of rooms large, all else small. */
     public static final Drafting USUAL = usual();
+
+    /** The same as a hand draws it: unsteady lines, lettered names and words, narrow figures that line up. */
+    public static final Drafting BY_HAND = USUAL.withUnsteadyMm(0.12)
+            .withLettering(new Lettering(TypeFamily.HAND, TypeFamily.HAND, TypeFamily.NARROW));
 
     private Draftings() {}
 
@@ -27,7 +33,7 @@ public final class Draftings {
         for (var role : InkRole.values()) {
             inks.put(role, share(role));
         }
-        return new Drafting(lines, inks, type, 0);
+        return new Drafting(lines, inks, type, 0, Lettering.PLAIN, DimensionStyles.WORKING);
     }
 
     private static Line line(LineRole role) {
@@ -57,7 +63,7 @@ public final class Draftings {
             case SWING -> 0.70;
             case FURNITURE -> 0.85;
             case INNER -> 0.55;
-            case DIMENSION -> 0.80;
+            case DIMENSION -> 0.65;
             case QUIET -> 0.72;
         };
     }

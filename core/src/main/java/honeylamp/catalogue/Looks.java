@@ -50,6 +50,20 @@ public final class Looks {
             Draftings.USUAL,
             Map.of());
 
+    /** As a hand draws and letters it, softly shaded. */
+    public static final Look BY_HAND = new Look(
+            "By hand",
+            1,
+            0.7,
+            0.6,
+            0.4,
+            Length.ofMm(600),
+            Length.ofMm(1100),
+            0.18,
+            Palettes.DAYLIGHT,
+            Draftings.BY_HAND,
+            Map.of());
+
     /** Light from the upper left of the sheet. */
     public static final Light UPPER_LEFT = new Light(320, 48);
 
@@ -61,6 +75,6 @@ public final class Looks {
     }
 
     public static List<Look> all() {
-        return List.of(DAYLIGHT, LATE_SUN, FLAT);
+        return List.of(DAYLIGHT, LATE_SUN, FLAT, BY_HAND);
     }
 }

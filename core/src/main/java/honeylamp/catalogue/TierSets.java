@@ -21,8 +21,7 @@ public final class TierSets {
         /** The tiers of this set, drawn and counted as others were, if nothing else is said in it. */
         public Tiers onto(Tiers now) {
             return isShipped(this)
-                    ? tiers.with(copy ->
-                            copy.openings(now.openings()).ends(now.ends()).jog(now.jog()))
+                    ? tiers.with(copy -> copy.openings(now.openings()).jog(now.jog()))
                     : tiers;
         }
     }

@@ -10,6 +10,7 @@ import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.ElementId.WallId;
 import honeylamp.plan.ElementId.WallTypeId;
 import honeylamp.plan.Elements;
+import honeylamp.plan.FreeMark;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Ground;
 import honeylamp.plan.Group;
@@ -71,8 +72,15 @@ public record Clipping(List<WallType> types, Elements elements, List<Group> grou
             case Region r -> picked.contains(r.carrier());
             case Covering c -> picked.contains(c.surface().host());
             case RoomMark _, Underlay _ -> false; // a mark goes with its room, a picture with its file
-            case Wall _, Structure _, Furnishing _, Dimension _, Note _, SettingOutLine _, Boundary _, Ground _ ->
-                picked.contains(element.id());
+            case Wall _,
+                    Structure _,
+                    Furnishing _,
+                    Dimension _,
+                    Note _,
+                    FreeMark _,
+                    SettingOutLine _,
+                    Boundary _,
+                    Ground _ -> picked.contains(element.id());
         };
     }
 
@@ -97,6 +105,7 @@ public record Clipping(List<WallType> types, Elements elements, List<Group> grou
                 case Furnishing f -> f.kind();
                 case Structure x -> x.form();
                 case Note n -> n.text();
+                case FreeMark m -> m.shape();
                 case Ground g -> g.use();
                 case Region r -> r.on();
                 case Wall _, Opening _, RoomMark _, Underlay _, Dimension _, SettingOutLine _, Boundary _, Covering _ ->

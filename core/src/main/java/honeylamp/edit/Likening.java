@@ -1,10 +1,13 @@
 package honeylamp.edit;
 
+import honeylamp.plan.Dimension;
 import honeylamp.plan.Element;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.ElementId.StoreyId;
+import honeylamp.plan.FreeMark;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Ground;
+import honeylamp.plan.Note;
 import honeylamp.plan.Opening;
 import honeylamp.plan.Plan;
 import honeylamp.plan.RoomMark;
@@ -21,7 +24,8 @@ public final class Likening {
 
     /**
      * Makes picked things like a model: a wall gets its type and height, an opening its kind, sizes and build, a piece
-     * its kind and sizes, a room its floor, use and height, ground its use. Refused if none of them is of the model's kind.
+     * its kind and sizes, a room its floor, use and height, ground its use, a note how it is set, a free mark its line, a
+     * chain of dimensions its figures. Refused if none of them is of the model's kind.
      */
     public static Outcome<Plan> like(Plan plan, StoreyId storey, ElementId model, Set<ElementId> picked) {
         var there = plan.storey(storey);
@@ -74,6 +78,9 @@ public final class Likening {
             when like instanceof RoomMark m ->
                 Optional.of(r.with(copy ->
                         copy.floor(m.floor()).fit(m.fit().withNumber(r.fit().number()))));
+            case Note n when like instanceof Note m -> Optional.of(n.withForm(m.form()));
+            case FreeMark n when like instanceof FreeMark m -> Optional.of(n.withLine(m.line()));
+            case Dimension d when like instanceof Dimension m -> Optional.of(d.withFigures(m.figures()));
             case Ground g when like instanceof Ground m -> Optional.of(g.withUse(m.use()));
             case Element _ -> Optional.empty();
         };

@@ -9,6 +9,7 @@ import honeylamp.plan.Dimension;
 import honeylamp.plan.Element;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.ElementId.StoreyId;
+import honeylamp.plan.FreeMark;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Ground;
 import honeylamp.plan.Motion;
@@ -69,7 +70,7 @@ public final class PickedEdits {
             case Region r -> picked.contains(r.carrier()) ? r.moved(motion) : r;
             case Covering c -> picked.contains(c.surface().host()) ? c.moved(motion) : c;
             case RoomMark _, Underlay _ -> element; // a mark goes with its room, a picture has ways of its own
-            case Structure _, Furnishing _, Dimension _, Note _, SettingOutLine _, Boundary _, Ground _ ->
+            case Structure _, Furnishing _, Dimension _, Note _, FreeMark _, SettingOutLine _, Boundary _, Ground _ ->
                 picked.contains(element.id()) ? element.moved(motion) : element;
         };
     }

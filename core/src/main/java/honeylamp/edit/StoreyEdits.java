@@ -7,9 +7,11 @@ import honeylamp.plan.ElementId;
 import honeylamp.plan.ElementId.BoundaryId;
 import honeylamp.plan.ElementId.CoveringId;
 import honeylamp.plan.ElementId.DimensionId;
+import honeylamp.plan.ElementId.FreeMarkId;
 import honeylamp.plan.ElementId.NoteId;
 import honeylamp.plan.ElementId.RoomId;
 import honeylamp.plan.ElementId.StoreyId;
+import honeylamp.plan.FreeMark;
 import honeylamp.plan.Note;
 import honeylamp.plan.Plan;
 import honeylamp.plan.RoomMark;
@@ -83,6 +85,10 @@ public final class StoreyEdits {
         for (var note : from.notes()) {
             notes.add(note.withId(new NoteId(number++)));
         }
+        var marks = new ArrayList<FreeMark>();
+        for (var mark : from.freeMarks()) {
+            marks.add(mark.withId(new FreeMarkId(number++)));
+        }
         return plan.numbersTaken(number - plan.nextNumber())
                 .withStorey(
                         to,
@@ -90,6 +96,7 @@ public final class StoreyEdits {
                                 .with(Boundary.class, boundaries)
                                 .with(Dimension.class, dimensions)
                                 .with(Note.class, notes)
+                                .with(FreeMark.class, marks)
                                 .with(Covering.class, coverings));
     }
 

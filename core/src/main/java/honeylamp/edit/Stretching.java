@@ -8,6 +8,7 @@ import honeylamp.plan.Boundary;
 import honeylamp.plan.Dimension;
 import honeylamp.plan.Element;
 import honeylamp.plan.ElementId.StoreyId;
+import honeylamp.plan.FreeMark;
 import honeylamp.plan.Motion;
 import honeylamp.plan.Note;
 import honeylamp.plan.Opening;
@@ -197,6 +198,10 @@ public final class Stretching {
             case Note n ->
                 n.with(copy -> copy.at(end(n.at(), motion))
                         .leader(n.leader().map(l -> new Note.Leader(end(l.tip(), motion), l.hold()))));
+            case FreeMark m -> {
+                var points = m.points().stream().map(p -> end(p, motion)).toList();
+                yield points.stream().distinct().count() < 2 ? m : m.withPoints(points);
+            }
             case Boundary b ->
                 Boundary.isOne(end(b.from(), motion), end(b.to(), motion))
                         ? new Boundary(b.id(), end(b.from(), motion), end(b.to(), motion))

@@ -362,7 +362,7 @@ public final class Illustration {
     }
 
     private List<Mark> dimensions(OtherWords others) {
-        var art = new DimensionArt(frame, pens, view.view().tiers().ends());
+        var art = new DimensionArt(frame, pens);
         var out = new ArrayList<>(others.figures());
         var sides = tiers();
         out.addAll(kept(
@@ -410,6 +410,6 @@ public final class Illustration {
                         TierPlaces.seen(view).isEmpty()
                                 ? 0
                                 : TierPlaces.usualRoomMm(
-                                        sides, view.look().drafting().of(TextRole.DIMENSION)))));
+                                        view, sides, view.look().drafting().of(TextRole.DIMENSION)))));
     }
 }

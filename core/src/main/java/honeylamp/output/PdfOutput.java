@@ -8,7 +8,6 @@ import honeylamp.drawing.ink.FontFile;
 import honeylamp.drawing.ink.Grey;
 import honeylamp.drawing.ink.Ink;
 import honeylamp.drawing.ink.Pen;
-import honeylamp.drawing.ink.Typeface;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Figure;
 import honeylamp.sheet.ComposedPage;
@@ -63,9 +62,6 @@ final class PdfOutput {
     private PdfOutput(PDDocument document) throws IOException {
         this.document = document;
         document.getDocumentCatalog().setOCProperties(properties);
-        for (var face : Typeface.values()) {
-            font(face.file());
-        }
     }
 
     /** One document of several pages; title and author are those of the first. */
@@ -271,7 +267,7 @@ final class PdfOutput {
     }
 
     private void text(PDPageContentStream stream, Mark.Text text, Blend blend) throws IOException {
-        var size = Typeface.sizeOfCapHeight(text.capHeightMm());
+        var size = text.face().sizeOfCapHeight(text.capHeightMm());
         var start = text.start();
         colour(stream, text.ink(), blend);
         for (var piece : text.set().pieces()) {

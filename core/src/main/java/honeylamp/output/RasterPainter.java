@@ -172,7 +172,7 @@ public final class RasterPainter {
 
     /** Glyph outlines, placed one by one where the letters are spaced out. */
     private static void text(Mark.Text text, Graphics2D g) {
-        var size = honeylamp.drawing.ink.Typeface.sizeOfCapHeight(text.capHeightMm());
+        var size = text.face().sizeOfCapHeight(text.capHeightMm());
         var perUnit = size / 1000;
         Point start = text.start();
         var inner = (Graphics2D) g.create();
@@ -205,7 +205,7 @@ public final class RasterPainter {
         var start = text.start();
         var at = AffineTransform.getTranslateInstance(start.x(), start.y());
         at.rotate(Math.toRadians(text.turnDeg()));
-        var perUnit = honeylamp.drawing.ink.Typeface.sizeOfCapHeight(text.capHeightMm()) / 1000;
+        var perUnit = text.face().sizeOfCapHeight(text.capHeightMm()) / 1000;
         at.scale(perUnit, perUnit);
         var out = new Path2D.Double(Path2D.WIND_NON_ZERO);
         text.set().pieces().forEach(p -> out.append(at.createTransformedShape(p.outline()), false));

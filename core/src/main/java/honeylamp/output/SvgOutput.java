@@ -7,7 +7,6 @@ import honeylamp.drawing.ink.Gradient;
 import honeylamp.drawing.ink.Ink;
 import honeylamp.drawing.ink.Pen;
 import honeylamp.drawing.ink.TypeLine;
-import honeylamp.drawing.ink.Typeface;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Figure;
 import honeylamp.geometry.Point;
@@ -142,7 +141,7 @@ final class SvgOutput {
 
     private void text(Mark.Text text) throws XMLStreamException {
         var start = text.start();
-        var size = Typeface.sizeOfCapHeight(text.capHeightMm());
+        var size = text.face().sizeOfCapHeight(text.capHeightMm());
         for (var piece : text.set().pieces()) {
             var at = start.plus(Point.direction(text.turnDeg()).times(piece.fromEm() * size));
             switch (piece.setting()) {

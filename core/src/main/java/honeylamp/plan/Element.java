@@ -12,6 +12,7 @@ public sealed interface Element
                 Underlay,
                 Dimension,
                 Note,
+                FreeMark,
                 SettingOutLine,
                 Boundary,
                 Ground,

@@ -65,6 +65,7 @@ public sealed interface ElementId {
                     case UnderlayId _ -> "u";
                     case DimensionId _ -> "d";
                     case NoteId _ -> "n";
+                    case FreeMarkId _ -> "e";
                     case StructureId _ -> "x";
                     case SettingOutId _ -> "l";
                     case BoundaryId _ -> "b";
@@ -133,6 +134,12 @@ public sealed interface ElementId {
 
     record NoteId(Key key) implements ElementId {
         public NoteId(int number) {
+            this(new Key.Drawn(number));
+        }
+    }
+
+    record FreeMarkId(Key key) implements ElementId {
+        public FreeMarkId(int number) {
             this(new Key.Drawn(number));
         }
     }

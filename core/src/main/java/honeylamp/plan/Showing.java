@@ -25,7 +25,7 @@ public record Showing(Set<Kind> faded, Set<Kind> hidden, Set<Kind> locked) {
         OVERHEAD("Overhead"),
         DIMENSIONS("Dimensions"),
         ROOM_NAMES("Room names"),
-        NOTES("Notes"),
+        NOTES("Notes and free marks"),
         TAGS("Tags of openings");
 
         private final String label;
@@ -48,7 +48,7 @@ public record Showing(Set<Kind> faded, Set<Kind> hidden, Set<Kind> locked) {
                 case Structure s -> Optional.of(s.form() instanceof Structure.ParkingBay ? GROUND : FIXED_PARTS);
                 case Furnishing _ -> Optional.of(FURNITURE);
                 case Dimension _ -> Optional.of(DIMENSIONS);
-                case Note _ -> Optional.of(NOTES);
+                case Note _, FreeMark _ -> Optional.of(NOTES);
                 case Ground _ -> Optional.of(GROUND);
                 case Region _, Covering _ -> Optional.of(FINISHES);
                 case Underlay _, SettingOutLine _, Boundary _ -> Optional.empty();

@@ -126,6 +126,11 @@ public record Storey(StoreyId id, String name, Levels levels, Elements elements)
         return elements.of(Note.class);
     }
 
+    /** What is drawn about the plan. */
+    public List<FreeMark> freeMarks() {
+        return elements.of(FreeMark.class);
+    }
+
     public List<SettingOutLine> settingOut() {
         return elements.of(SettingOutLine.class);
     }

@@ -32,6 +32,15 @@ public enum TextRole {
     /** The letter at the north arrow. */
     NORTH;
 
+    /** Which family of a look's lettering it is set in. */
+    public Lettering.Voice voice() {
+        return switch (this) {
+            case TITLE, HEADING, ROOM_NAME, SMALL_ROOM_NAME, NORTH -> Lettering.Voice.TITLES;
+            case ROOM_SIZE, SMALL_ROOM_SIZE, NOTE, STAIR, SITE, BODY, SMALL -> Lettering.Voice.TEXT;
+            case DIMENSION, TAG -> Lettering.Voice.FIGURES;
+        };
+    }
+
     /** The name people see. */
     public String label() {
         return name().charAt(0) + name().substring(1).toLowerCase(Locale.ROOT).replace('_', ' ');

@@ -12,11 +12,10 @@ import java.util.stream.Stream;
  * Which tiers of dimensions a view has around its plan, and what they count.
  *
  * @param rows the tiers there are, side by side, on each side the innermost first
- * @param ends what ends the lines of dimensions, single ones too
  * @param jog steps of the outside that are less deep or less wide than this are part of what is beside them
  */
 @RecordBuilder
-public record Tiers(List<Row> rows, Openings openings, Ends ends, Length jog) implements TiersBuilder.With {
+public record Tiers(List<Row> rows, Openings openings, Length jog) implements TiersBuilder.With {
     /** What a tier tells, the innermost first. */
     public enum Kind {
         /** Openings and what lies between them. */
@@ -46,24 +45,6 @@ public record Tiers(List<Row> rows, Openings openings, Ends ends, Length jog) im
         private final String label;
 
         Openings(String label) {
-            this.label = label;
-        }
-
-        /** The name people see. */
-        public String label() {
-            return label;
-        }
-    }
-
-    /** What ends the line of a dimension. */
-    public enum Ends {
-        TICKS("Ticks"),
-        ARROWS("Arrows"),
-        DOTS("Dots");
-
-        private final String label;
-
-        Ends(String label) {
             this.label = label;
         }
 
@@ -104,7 +85,6 @@ public record Tiers(List<Row> rows, Openings openings, Ends ends, Length jog) im
                         .flatMap(side -> Arrays.stream(kinds).map(kind -> new Row(side, kind)))
                         .toList(),
                 Openings.EDGES,
-                Ends.TICKS,
                 USUAL_JOG);
     }
 

@@ -256,7 +256,7 @@ final class SheetLists {
         var y = heading(heading, column);
         var shown = fitting(rows.size(), y, column.maxY());
         for (var row : rows.subList(0, shown)) {
-            var figure = row.face().widthMm(row.figure(), pen.cap(TextRole.BODY), 0) + 2;
+            var figure = pen.width(row.figure(), TextRole.BODY, row.face()) + 2;
             pen.fitted(row.words(), column.minX(), y, TextRole.BODY, row.face(), column.width() - figure);
             pen.text(row.figure(), column.maxX(), y, TextRole.BODY, row.face(), Align.RIGHT);
             y += pen.row();
@@ -401,7 +401,7 @@ final class SheetLists {
         for (var row : rows.subList(0, shown)) {
             pen.marks().addAll(row.sample.apply(new Box(column.minX(), y - 2.6, column.minX() + 7, y + 0.4)));
             var length = LengthText.rounded(row.length, page.plan().units());
-            var words = column.width() - 12 - Typeface.REGULAR.widthMm(length, pen.cap(TextRole.BODY), 0);
+            var words = column.width() - 12 - pen.width(length, TextRole.BODY, Typeface.REGULAR);
             pen.fitted(row.words, column.minX() + 10, y, TextRole.BODY, Typeface.REGULAR, words);
             pen.text(length, column.maxX(), y, TextRole.BODY, Typeface.REGULAR, Align.RIGHT);
             y += pen.row();
@@ -515,7 +515,7 @@ final class SheetLists {
             row.sample.accept(swatch);
             pen.quietStroke(Figure.ring(swatch.ring()), LineRole.RULE);
             var left = column.minX() + 10;
-            var figure = row.figure.isEmpty() ? 0 : Typeface.MEDIUM.widthMm(row.figure, pen.cap(TextRole.BODY), 0) + 2;
+            var figure = row.figure.isEmpty() ? 0 : pen.width(row.figure, TextRole.BODY, Typeface.MEDIUM) + 2;
             pen.text(row.figure, column.maxX(), y, TextRole.BODY, Typeface.MEDIUM, Align.RIGHT);
             pen.fitted(row.name, left, y, TextRole.BODY, Typeface.REGULAR, column.maxX() - left - figure);
             pen.quietlyFitted(

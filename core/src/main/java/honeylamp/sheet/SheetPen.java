@@ -54,12 +54,19 @@ final class SheetPen {
 
     /** Writes a line, unless it is blank. */
     void text(String text, double x, double y, TextRole role, Typeface face, Align align) {
-        text(text, x, y, cap(role), face, align, ink);
+        text(text, x, y, cap(role), face(role, face), align, ink);
     }
 
     /** Writes a line in the quieter tone, unless it is blank. */
     void quiet(String text, double x, double y, TextRole role, Typeface face, Align align) {
-        text(text, x, y, cap(role), face, align, ink.at(look.drafting().of(InkRole.QUIET)));
+        text(
+                text,
+                x,
+                y,
+                cap(role),
+                face(role, face),
+                align,
+                ink.at(look.drafting().of(InkRole.QUIET)));
     }
 
     private void text(String text, double x, double y, double height, Typeface face, Align align, Ink with) {
@@ -78,7 +85,18 @@ final class SheetPen {
         fitted(text, x, y, role, face, widthMm, ink.at(look.drafting().of(InkRole.QUIET)));
     }
 
-    private void fitted(String text, double x, double y, TextRole role, Typeface face, double widthMm, Ink tone) {
+    /** The face words of a role are set in, as heavy as another. */
+    Typeface face(TextRole role, Typeface weight) {
+        return weight.in(look.drafting().lettering().of(role.voice()));
+    }
+
+    /** How wide words are, in paper mm. */
+    double width(String text, TextRole role, Typeface weight) {
+        return face(role, weight).widthMm(text, cap(role), 0);
+    }
+
+    private void fitted(String text, double x, double y, TextRole role, Typeface weight, double widthMm, Ink tone) {
+        var face = face(role, weight);
         var height = cap(role);
         var wide = face.widthMm(text, height, 0);
         if (wide > widthMm) {
@@ -117,7 +135,7 @@ final class SheetPen {
     }
 
     /** The words in lines no wider than a width; a word wider than that keeps its own line. */
-    List<String> wrapped(String text, Typeface face, TextRole role, double width) {
-        return face.wrapped(text, cap(role), width);
+    List<String> wrapped(String text, Typeface weight, TextRole role, double width) {
+        return face(role, weight).wrapped(text, cap(role), width);
     }
 }

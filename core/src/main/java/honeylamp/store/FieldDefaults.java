@@ -61,6 +61,7 @@ final class FieldDefaults {
             new Field(List.of("storeys", "furnishings"), "own", JSON.nullNode()),
             new Field(List.of("storeys", "furnishings"), "order", JSON.numberNode(0)),
             new Field(List.of("storeys"), "regions", JSON.arrayNode()),
+            new Field(List.of("storeys"), "freeMarks", JSON.arrayNode()),
             new Field(List.of("storeys", "walls"), "works", JSON.stringNode("existing")),
             new Field(VIEWS, "works", JSON.stringNode("marked")),
             new Field(List.of("brief", "minimums"), "way", JSON.numberNode(900)),
@@ -95,6 +96,8 @@ final class FieldDefaults {
             new Field(within(COVERING, "laying"), "face", JSON.nullNode()),
             new Field(within(COVERING, "courses", "laying"), "face", JSON.nullNode()),
             new Field(LOOK, "unsteadyMm", JSON.numberNode(0)),
+            new Field(LOOK, "lettering", plainLettering()),
+            new Field(LOOK, "dimensions", workingDimensions("ticks")),
             new Field(LOOK, "shadeCeiling", JSON.numberNode(0.2)));
 
     private FieldDefaults() {}
@@ -120,6 +123,41 @@ final class FieldDefaults {
                 .putNull("picture");
     }
 
+    /** One family for all words and figures. */
+    private static JsonNode plainLettering() {
+        return JSON.objectNode()
+                .put("titles", "humanist")
+                .put("text", "humanist")
+                .put("figures", "humanist");
+    }
+
+    /** Tiers 10 mm apart. */
+    private static JsonNode workingDimensions(String ends) {
+        return JSON.objectNode()
+                .put("name", "Working")
+                .put("ends", ends)
+                .put("endMm", 3)
+                .put("firstMm", 10)
+                .put("betweenMm", 10)
+                .put("offMm", 2)
+                .put("pastMm", 2);
+    }
+
+    /** What ends the lines of dimensions was once said by views, not by their looks. */
+    private static void endsOfTiers(JsonNode presentation) {
+        for (var view : presentation.path("views")) {
+            var ends = view.path("tiers") instanceof ObjectNode tiers ? tiers.remove("ends") : null;
+            for (var held : presentation.path("looks")) {
+                if (ends != null
+                        && held.path("id").equals(view.path("look"))
+                        && held.path("look") instanceof ObjectNode look
+                        && !look.has("dimensions")) {
+                    look.set("dimensions", workingDimensions(ends.asString()));
+                }
+            }
+        }
+    }
+
     /** A line as it was typed. */
     private static JsonNode usualNote() {
         return JSON.objectNode()
@@ -140,8 +178,7 @@ final class FieldDefaults {
                         .put("kind", kind));
             }
         }
-        var out =
-                JSON.objectNode().put("openings", "edges").put("ends", "ticks").put("jog", 20);
+        var out = JSON.objectNode().put("openings", "edges").put("jog", 20);
         out.set("rows", rows);
         return out;
     }
@@ -184,6 +221,7 @@ final class FieldDefaults {
                 }
             }
         }
+        endsOfTiers(root.path("plan").path("presentation"));
         for (var field : ALL) {
             fill(root.path("plan"), field, 0);
         }

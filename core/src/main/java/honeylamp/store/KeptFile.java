@@ -8,6 +8,7 @@ import honeylamp.catalogue.RoomUses.RoomNames;
 import honeylamp.catalogue.SeenSets.SeenSet;
 import honeylamp.catalogue.TierSets.TierSet;
 import honeylamp.output.WholeFile;
+import honeylamp.plan.DimensionStyle;
 import honeylamp.plan.ElementId.WallTypeId;
 import honeylamp.plan.OwnPiece;
 import honeylamp.plan.WallType;
@@ -65,6 +66,10 @@ public final class KeptFile<T> {
             (set, _) -> set,
             Integer.MAX_VALUE,
             FieldDefaults::fillTierSets);
+
+    /** Ways to draw dimensions. */
+    public static final KeptFile<DimensionStyle> DIMENSION_STYLES =
+            new KeptFile<>(DimensionStyle[].class, "ways to draw dimensions", DimensionStyle::name, (s, _) -> s);
 
     /** What is written into rooms, under names. */
     public static final KeptFile<LabelSet> LABEL_SETS =

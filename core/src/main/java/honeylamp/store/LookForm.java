@@ -1,8 +1,10 @@
 package honeylamp.store;
 
 import honeylamp.catalogue.Looks;
+import honeylamp.plan.DimensionStyle;
 import honeylamp.plan.Drafting;
 import honeylamp.plan.InkRole;
+import honeylamp.plan.Lettering;
 import honeylamp.plan.LineRole;
 import honeylamp.plan.Look;
 import honeylamp.plan.Oklch;
@@ -35,6 +37,8 @@ record LookForm(
         Length heightCap,
         double shadeCeiling,
         double unsteadyMm,
+        Lettering lettering,
+        DimensionStyle dimensions,
         List<RoleColour> colours,
         List<RoleLine> lines,
         List<RoleInk> inks,
@@ -69,6 +73,8 @@ record LookForm(
                 look.heightCap(),
                 look.shadeCeiling(),
                 mine.unsteadyMm(),
+                mine.lettering(),
+                mine.dimensions(),
                 own.entrySet().stream()
                         .map(e -> new RoleColour(e.getKey(), e.getValue()))
                         .toList(),
@@ -91,7 +97,11 @@ record LookForm(
     }
 
     private Drafting drafting() {
-        var out = Looks.of(name).drafting().withUnsteadyMm(unsteadyMm);
+        var out = Looks.of(name)
+                .drafting()
+                .withUnsteadyMm(unsteadyMm)
+                .withLettering(lettering)
+                .withDimensions(dimensions);
         for (var l : lines) {
             out = out.with(l.role, l.line);
         }

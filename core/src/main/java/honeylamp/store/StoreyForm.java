@@ -5,6 +5,7 @@ import honeylamp.plan.Covering;
 import honeylamp.plan.Dimension;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.Elements;
+import honeylamp.plan.FreeMark;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Ground;
 import honeylamp.plan.Note;
@@ -34,6 +35,7 @@ record StoreyForm(
         List<Underlay> underlays,
         List<Dimension> dimensions,
         List<Note> notes,
+        List<FreeMark> freeMarks,
         List<SettingOutLine> settingOut,
         List<Boundary> boundaries,
         List<Ground> grounds,
@@ -52,6 +54,7 @@ record StoreyForm(
                 s.underlays(),
                 s.dimensions(),
                 s.notes(),
+                s.freeMarks(),
                 s.settingOut(),
                 s.boundaries(),
                 s.grounds(),
@@ -73,6 +76,7 @@ record StoreyForm(
                         .with(Underlay.class, underlays)
                         .with(Dimension.class, dimensions)
                         .with(Note.class, notes)
+                        .with(FreeMark.class, freeMarks)
                         .with(SettingOutLine.class, settingOut)
                         .with(Boundary.class, boundaries)
                         .with(Ground.class, grounds)

@@ -10,6 +10,7 @@ import honeylamp.plan.Covering;
 import honeylamp.plan.Dimension;
 import honeylamp.plan.Element;
 import honeylamp.plan.ElementId;
+import honeylamp.plan.FreeMark;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Ground;
 import honeylamp.plan.Note;
@@ -68,6 +69,7 @@ public final class Contents {
             case Underlay _ -> "Underlay";
             case Dimension _ -> "Dimension";
             case Note _ -> "Note";
+            case FreeMark _ -> "Free mark";
             case SettingOutLine _ -> "Setting-out line";
             case Boundary _ -> "Boundary";
             case Ground _ -> "Ground";
@@ -88,6 +90,7 @@ public final class Contents {
             case Underlay u -> u.picture().name();
             case Dimension d -> length(d.line().length(), units);
             case Note n -> n.text().lines().findFirst().orElse("");
+            case FreeMark m -> m.shape().label() + (m.word().isEmpty() ? "" : " " + m.word());
             case SettingOutLine l -> length(l.line().length(), units);
             case Boundary b ->
                 length(b.line().length(), units) + in(geometry, b.line().middle());

@@ -16,6 +16,7 @@ import honeylamp.plan.Dimension;
 import honeylamp.plan.Element;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Finish;
+import honeylamp.plan.FreeMark;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Ground;
 import honeylamp.plan.Note;
@@ -189,7 +190,8 @@ public final class PlanFields {
             case Structure s -> PartKinds.label(s.form());
             case Region r -> finish(storey.geometry(), r.id()).orElse("region");
             case Ground g -> Grounds.label(g.use());
-            case RoomMark _, Underlay _, Dimension _, Note _, SettingOutLine _, Boundary _, Covering _ -> NOTHING;
+            case RoomMark _, Underlay _, Dimension _, Note _, FreeMark _, SettingOutLine _, Boundary _, Covering _ ->
+                NOTHING;
         };
     }
 

@@ -3,23 +3,36 @@ package honeylamp.illustrate;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import honeylamp.TestPlans;
+import honeylamp.catalogue.DimensionStyles;
+import honeylamp.catalogue.Looks;
 import honeylamp.drawing.Mark;
+import honeylamp.edit.ViewEdits;
 import honeylamp.geometry.Point;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.pen.Pens;
 import honeylamp.illustrate.words.DimensionArt;
-import honeylamp.plan.Tiers.Ends;
+import honeylamp.illustrate.words.TierPlaces;
+import honeylamp.plan.DimensionStyle;
+import honeylamp.plan.DimensionStyle.Ends;
+import honeylamp.plan.Side;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
 /** What ends the lines of dimensions: a row with gaps of 20 mm and of 4 mm on paper. */
 class DimensionEndsTest {
+    private static Pens pens(DimensionStyle style) {
+        var look = Looks.DAYLIGHT;
+        return Pens.of(look.withDrafting(look.drafting().withDimensions(style)), 50);
+    }
+
     private static List<Mark> row(Ends ends) {
         var out = new ArrayList<Mark>();
         var from = List.of(new Point(0, 0), new Point(20, 0), new Point(24, 0));
         var stops = List.of(new Point(0, 10), new Point(20, 10), new Point(24, 10));
-        new DimensionArt(PaperFrame.atOrigin(50), Pens.usual(50), ends).row(out, from, stops, List.of("1000", "200"));
+        new DimensionArt(PaperFrame.atOrigin(50), pens(DimensionStyles.WORKING.withEnds(ends)))
+                .row(out, from, stops, List.of("1000", "200"));
         return out;
     }
 
@@ -45,7 +58,7 @@ class DimensionEndsTest {
         var box = fill.getFirst().path().bounds();
         assertThat(box.minX()).isCloseTo(0, within(1e-9)); // the tip of the first, nothing beyond it
         assertThat(box.maxX()).isGreaterThan(24); // a dot has its middle there
-        assertThat(box.height()).isLessThan(1.2);
+        assertThat(box.height()).isLessThan(1.4);
     }
 
     @Test
@@ -53,5 +66,48 @@ class DimensionEndsTest {
         var box = fills(Ends.DOTS).getFirst().path().bounds();
         assertThat(box.minX()).isCloseTo(24 - box.maxX(), within(1e-6));
         assertThat(box.centre().y()).isCloseTo(10, within(1e-6));
+    }
+
+    /** Witness lines of a style that begins them 1.5 mm off and takes them 1 mm past the line. */
+    @Test
+    void witnessLinesBeginAndEndAsTheStyleSays() {
+        var out = new ArrayList<Mark>();
+        new DimensionArt(PaperFrame.atOrigin(50), pens(DimensionStyles.LISTING))
+                .row(
+                        out,
+                        List.of(new Point(0, 0), new Point(20, 0)),
+                        List.of(new Point(0, 10), new Point(20, 10)),
+                        List.of("1"));
+        var lines = out.stream()
+                .filter(Mark.Stroke.class::isInstance)
+                .map(m -> ((Mark.Stroke) m).path().bounds())
+                .toList();
+        assertThat(lines.getFirst().minY()).isCloseTo(1.5, within(1e-9));
+        assertThat(lines.getFirst().maxY()).isCloseTo(11, within(1e-9));
+    }
+
+    /** Of every shipped style: the tiers of a plain house lie as far from it, and from each other, as the style says. */
+    @Test
+    void tiersLieAsFarOffAsTheirStyleSays() {
+        for (var style : DimensionStyles.all()) {
+            var plan = ViewEdits.look(
+                    TestPlans.clearRectangle(6000, 4000),
+                    l -> l.withDrafting(l.drafting().withDimensions(style)));
+            var view = TestPlans.view(plan);
+            var placed = TierPlaces.of(view, PaperFrame.atOrigin(50)).stream()
+                    .filter(p -> p.tier().side() == Side.EAST)
+                    .toList();
+            var outside = PaperFrame.atOrigin(50)
+                    .paper(TierPlaces.occupied(view, TierPlaces.seen(view)))
+                    .maxX();
+            assertThat(placed)
+                    .extracting(p -> p.line() - outside)
+                    .allSatisfy(mm -> assertThat(mm).isPositive());
+            for (var i = 0; i < placed.size(); i++) {
+                assertThat(placed.get(i).line() - outside)
+                        .as(style.name())
+                        .isCloseTo(style.firstMm() + i * style.betweenMm(), within(1e-9));
+            }
+        }
     }
 }

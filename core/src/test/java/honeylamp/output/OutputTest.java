@@ -283,7 +283,8 @@ class OutputTest {
         assertThat(Typeface.REGULAR.widthMm("1111", 2, 0))
                 .isCloseTo(Typeface.REGULAR.widthMm("8808", 2, 0), within(1e-6));
         var plain = Typeface.MEDIUM.widthMm("AB", 2, 0);
-        assertThat(Typeface.MEDIUM.widthMm("AB", 2, 0.1)).isCloseTo(plain + 0.1 * 2 / Typeface.CAP_SHARE, within(1e-6));
+        assertThat(Typeface.MEDIUM.widthMm("AB", 2, 0.1))
+                .isCloseTo(plain + 0.1 * 2 / Typeface.MEDIUM.capShare(), within(1e-6));
         var text = new Mark.Text("AB", new Point(10, 10), 2, Typeface.MEDIUM, 0, Mark.Align.RIGHT, 0, Ink.of(0));
         assertThat(text.start().x()).isCloseTo(10 - plain, within(1e-6));
     }

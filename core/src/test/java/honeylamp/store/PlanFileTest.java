@@ -6,28 +6,35 @@ import static org.assertj.core.api.Assertions.within;
 import com.networknt.schema.InputFormat;
 import com.networknt.schema.SchemaRegistry;
 import com.networknt.schema.SpecificationVersion;
+import honeylamp.catalogue.DimensionStyles;
 import honeylamp.catalogue.NewPlan;
 import honeylamp.demo.DemoFiles;
 import honeylamp.demo.place.QuillbackLane;
 import honeylamp.demo.place.SailclothYard;
 import honeylamp.derive.storeys.StoreyGeometry;
+import honeylamp.edit.FreeMarkEdits;
 import honeylamp.edit.PageEdits;
 import honeylamp.edit.Reach;
 import honeylamp.edit.ViewEdits;
 import honeylamp.edit.WallTypeEdits;
+import honeylamp.geometry.Point;
 import honeylamp.plan.BuildUpLayer;
 import honeylamp.plan.Drafting;
 import honeylamp.plan.ElementId.PageId;
 import honeylamp.plan.ElementId.ViewId;
+import honeylamp.plan.FreeMark;
 import honeylamp.plan.InkRole;
+import honeylamp.plan.Lettering;
 import honeylamp.plan.LineRole;
 import honeylamp.plan.Oklch;
 import honeylamp.plan.Plan;
+import honeylamp.plan.Position;
 import honeylamp.plan.Role;
 import honeylamp.plan.Side;
 import honeylamp.plan.Stair;
 import honeylamp.plan.Structure;
 import honeylamp.plan.TextRole;
+import honeylamp.plan.TypeFamily;
 import honeylamp.plan.Underlay;
 import honeylamp.units.Length;
 import honeylamp.units.UnitSystem;
@@ -143,6 +150,18 @@ class PlanFileTest {
         coloured = ViewEdits.turn(coloured, new ViewId(1), Reach.ALL, 22.5);
         coloured = PageEdits.layPicture(coloured, new PageId(1), new Underlay.Picture("0".repeat(64), "mark", 80, 60))
                 .orThrow();
+        var storey = coloured.storeys().getFirst().id();
+        for (var shape : List.of(FreeMark.Shape.CLOUD, FreeMark.Shape.SECTION, FreeMark.Shape.CIRCLE)) {
+            coloured = FreeMarkEdits.add(
+                            coloured,
+                            storey,
+                            shape,
+                            FreeMark.Line.DASHED,
+                            Position.of(new Point(0, 0)),
+                            Position.of(new Point(900, 700)))
+                    .orThrow()
+                    .plan();
+        }
         assertThat(good(saved(coloured)).plan()).isEqualTo(coloured);
         for (var plan : List.of(coloured, QuillbackLane.plan(), NewPlan.in(UnitSystem.MM))) {
             assertThat(schema.validate(json(plan), InputFormat.JSON)).isEmpty();
@@ -369,6 +388,26 @@ class PlanFileTest {
         assertThat(again.original().path("version").asInt()).isEqualTo(PlanJson.VERSION);
     }
 
+    /** Views once said what ends the lines of dimensions: their looks have it now, and the views no longer. */
+    @Test
+    void whatEndedTheLinesOfAViewEndsThoseOfItsLook() throws Exception {
+        var plan = SailclothYard.plan();
+        var json = PlanJson.write(plan);
+        var presentation = json.path("plan").path("presentation");
+        ((ObjectNode) presentation.path("views").get(0).path("tiers")).put("ends", "arrows");
+        ((ObjectNode) presentation.path("looks").get(0).path("look")).remove("dimensions");
+        FieldDefaults.fill(json);
+        assertThat(presentation
+                        .path("looks")
+                        .get(0)
+                        .path("look")
+                        .path("dimensions")
+                        .path("ends")
+                        .asString())
+                .isEqualTo("arrows");
+        assertThat(presentation.path("views").get(0).path("tiers").has("ends")).isFalse();
+    }
+
     /** Of a look's colours a file holds those that are not the shipped look's; a file without any means the shipped ones. */
     @Test
     void aLookKeepsItsOwnColours() throws Exception {
@@ -385,7 +424,9 @@ class PlanFileTest {
                                 .with(LineRole.CUT_WALL, new Drafting.Line(0.7, 0.5))
                                 .with(InkRole.SWING, 0.4)
                                 .with(TextRole.ROOM_NAME, 3.4)
-                                .withUnsteadyMm(0.2))
+                                .withUnsteadyMm(0.2)
+                                .withLettering(new Lettering(TypeFamily.HAND, TypeFamily.NARROW, TypeFamily.NARROW))
+                                .withDimensions(DimensionStyles.LISTING.withName("Ours")))
                         .withTone("wide-plank-oak", Optional.of(new Oklch(0.6, 0.1, 60))));
         PlanFile.save(opened.with(drawn), new byte[0], file);
         assertThat(((PlanFile.Opened.Good) PlanFile.open(file)).document().plan())

@@ -2,11 +2,13 @@ package honeylamp.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import honeylamp.catalogue.DimensionStyles;
 import honeylamp.catalogue.TierSets;
 import honeylamp.demo.DemoFiles;
 import honeylamp.derive.tiers.DimensionTiers;
 import honeylamp.derive.tiers.DimensionTiers.Tier;
 import honeylamp.illustrate.words.TierPlaces;
+import honeylamp.plan.DimensionStyle;
 import honeylamp.plan.Side;
 import honeylamp.plan.Tiers;
 import honeylamp.plan.Tiers.Kind;
@@ -29,6 +31,11 @@ class DimensionsWindowTest {
                 .map(DimensionTiers.SideTiers::tiers)
                 .flatMap(List::stream)
                 .toList());
+    }
+
+    private static DimensionStyle style(WindowDriver w) throws Exception {
+        return WindowDriver.onScreen(
+                () -> w.model().shown().view().look().drafting().dimensions());
     }
 
     @Test
@@ -65,9 +72,16 @@ class DimensionsWindowTest {
             w.press("tiers-openings-centres");
             assertThat(tiers(w).getFirst().texts()).isNotEqualTo(edges);
             w.press("tiers-ends-arrows");
-            assertThat(WindowDriver.onScreen(
-                            () -> w.model().now().view().tiers().ends()))
-                    .isEqualTo(Tiers.Ends.ARROWS);
+            assertThat(style(w).ends()).isEqualTo(DimensionStyle.Ends.ARROWS);
+            w.press("dimension-style-listing");
+            assertThat(style(w)).isEqualTo(DimensionStyles.LISTING);
+            w.fill("dimension-style-name", "Listing"); // one of those that ship
+            assertThat(w.message()).contains("came with the program");
+            w.fill("dimension-style-name", "Ours by hand");
+            w.press("dimension-style-working");
+            assertThat(style(w)).isEqualTo(DimensionStyles.WORKING);
+            w.press("dimension-style-ours-by-hand");
+            assertThat(style(w)).isEqualTo(DimensionStyles.LISTING.withName("Ours by hand"));
             w.fill("tiers-jog", "50");
             assertThat(WindowDriver.onScreen(
                             () -> w.model().now().view().tiers().jog()))

@@ -5,8 +5,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import honeylamp.TestWalls;
 import honeylamp.desktop.workspace.Intent;
 import honeylamp.desktop.workspace.Tool;
+import honeylamp.geometry.Point;
 import honeylamp.plan.Dimension;
 import honeylamp.plan.Dimension.Figures;
+import honeylamp.plan.FreeMark;
 import honeylamp.plan.Hold;
 import honeylamp.plan.Note;
 import honeylamp.plan.NoteForm;
@@ -60,6 +62,65 @@ class NotesWindowTest {
             w.click(4200, 3000);
             w.press("note-no-leader");
             assertThat(note(w).leader()).isEmpty();
+        }
+    }
+
+    private static FreeMark mark(WindowDriver w) throws Exception {
+        return w.plan().storeys().getFirst().freeMarks().getLast();
+    }
+
+    /** A cloud drawn, taken up, a corner of it dragged, dashed, copied, deleted and all that undone. */
+    @Test
+    void freeMarksAreDrawnAndTakenUpLikeAnythingElse() throws Exception {
+        try (var w = WindowDriver.with(PlanDocument.of(TestWalls.house()))) {
+            take(w, Tool.WRITE_NOTE);
+            w.press("mark-cloud");
+            w.drag(800, 600, 2000, 1400);
+            assertThat(mark(w).shape()).isEqualTo(FreeMark.Shape.CLOUD);
+            take(w, Tool.PICK_LABELS);
+            w.drag(2000, 1400, 2600, 2000); // a corner of what is picked
+            assertThat(mark(w).points().get(2).point().distance(new Point(2600, 2000)))
+                    .isLessThan(40);
+            assertThat(mark(w).points().getFirst().point().distance(new Point(800, 600)))
+                    .isLessThan(40);
+            w.press("mark-dashed");
+            assertThat(mark(w).line()).isEqualTo(FreeMark.Line.DASHED);
+            w.click(4200, 2000); // nothing lies there
+            w.click(1500, 600); // its lower side
+            w.key(KeyCode.CONTROL, KeyCode.D);
+            w.key(KeyCode.DELETE);
+            w.key(KeyCode.CONTROL, KeyCode.Z);
+            assertThat(mark(w).line()).isEqualTo(FreeMark.Line.DASHED);
+            w.press("mark-section");
+            w.drag(-600, 2200, 6000, 2200);
+            assertThat(mark(w).word()).isEqualTo("A");
+            w.fill("mark-word", "NORTH");
+            assertThat(w.message()).contains("at most 4 letters");
+            w.fill("mark-word", "S1");
+            assertThat(mark(w).word()).isEqualTo("S1");
+        }
+    }
+
+    /** A note made like another: with its width and edge, in its own words. */
+    @Test
+    void aNoteIsSetLikeAnother() throws Exception {
+        try (var w = WindowDriver.with(PlanDocument.of(TestWalls.house()))) {
+            take(w, Tool.WRITE_NOTE);
+            w.click(1500, 1000);
+            w.write("First");
+            w.key(KeyCode.ENTER);
+            w.press("note-edge");
+            w.fill("note-width", "30");
+            w.click(4000, 3000);
+            w.write("Second");
+            w.key(KeyCode.ENTER);
+            take(w, Tool.PICK_LABELS);
+            w.click(4000, 3000);
+            w.key(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.C);
+            w.click(1500, 1000);
+            assertThat(note(w).text()).isEqualTo("Second");
+            assertThat(note(w).form().widthMm()).isEqualTo(30);
+            assertThat(note(w).form().edge()).isEqualTo(NoteForm.Edge.LINE);
         }
     }
 

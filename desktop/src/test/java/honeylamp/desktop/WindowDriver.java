@@ -88,6 +88,7 @@ final class WindowDriver implements AutoCloseable {
                             new KeptInMemory<>(KeptFile.FINISHES),
                             new KeptInMemory<>(KeptFile.SEEN_SETS),
                             new KeptInMemory<>(KeptFile.TIER_SETS),
+                            new KeptInMemory<>(KeptFile.DIMENSION_STYLES),
                             new KeptInMemory<>(KeptFile.LABEL_SETS),
                             new KeptInMemory<>(KeptFile.MINIMUM_SETS),
                             new KeptInMemory<>(KeptFile.PIECES),

@@ -10,6 +10,7 @@ import honeylamp.plan.Boundary;
 import honeylamp.plan.Covering;
 import honeylamp.plan.Dimension;
 import honeylamp.plan.ElementId;
+import honeylamp.plan.FreeMark;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Ground;
 import honeylamp.plan.Note;
@@ -68,6 +69,7 @@ public record Apart(ElementId thing, Segment line) {
                             Underlay _,
                             Dimension _,
                             Note _,
+                            FreeMark _,
                             SettingOutLine _,
                             Boundary _,
                             Ground _,

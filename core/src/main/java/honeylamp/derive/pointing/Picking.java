@@ -18,6 +18,7 @@ import honeylamp.plan.Covering;
 import honeylamp.plan.Dimension;
 import honeylamp.plan.Element;
 import honeylamp.plan.ElementId;
+import honeylamp.plan.FreeMark;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Ground;
 import honeylamp.plan.Note;
@@ -104,6 +105,7 @@ public final class Picking {
             case Region r -> takes(geometry, box, within, r);
             case Underlay u -> takes(box, within, outline(u).shell().bounds());
             case Note n -> box.contains(n.at().point());
+            case FreeMark m -> takes(box, within, m);
             case RoomMark m -> box.contains(m.at().point());
             case Covering _ -> false; // goes with its surface
         };
@@ -155,6 +157,7 @@ public final class Picking {
                 };
             case Underlay u -> Optional.of(outline(u).shell().bounds());
             case Note n -> Optional.of(Box.around(List.of(n.at().point())));
+            case FreeMark m -> Optional.of(around(m));
             case RoomMark m ->
                 geometry.rooms().stream()
                         .filter(room -> room.mark().filter(m::equals).isPresent())
@@ -162,6 +165,16 @@ public final class Picking {
                         .findFirst();
             case Covering _ -> Optional.empty(); // goes with its surface
         };
+    }
+
+    private static boolean takes(Box box, Within within, FreeMark mark) {
+        return within == Within.INSIDE
+                ? box.contains(around(mark))
+                : mark.lines().stream().anyMatch(l -> takes(box, within, l));
+    }
+
+    private static Box around(FreeMark mark) {
+        return mark.lines().stream().map(Segment::bounds).reduce(Box::union).orElseThrow();
     }
 
     private static boolean takes(Box box, Within within, Box bounds) {
@@ -282,14 +295,15 @@ public final class Picking {
                         ? OptionalDouble.of(-geometry.storey().underlays().indexOf(u)) // the top one first
                         : OptionalDouble.empty();
             case RoomMark _, Covering _ -> OptionalDouble.empty(); // rooms and surfaces are derived
-            case Dimension _, Note _ -> OptionalDouble.empty(); // words are hit where they are written on paper
+            case Dimension _, Note _, FreeMark _ ->
+                OptionalDouble.empty(); // words are hit where they are written on paper
         };
     }
 
     /** Kinds of which some lie over others: what is hit first. */
     private static int order(Element element) {
         return switch (element) {
-            case Dimension _, Note _, RoomMark _, Covering _ -> 0;
+            case Dimension _, Note _, FreeMark _, RoomMark _, Covering _ -> 0;
             case Opening _ -> 1;
             case Wall _ -> 2;
             case SettingOutLine _, Boundary _ -> 3;

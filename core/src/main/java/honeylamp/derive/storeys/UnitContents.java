@@ -15,6 +15,7 @@ import honeylamp.plan.ElementId;
 import honeylamp.plan.ElementId.RoomId;
 import honeylamp.plan.ElementId.WallId;
 import honeylamp.plan.Elements;
+import honeylamp.plan.FreeMark;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Ground;
 import honeylamp.plan.Note;
@@ -89,7 +90,7 @@ public record UnitContents(List<Room> rooms, Elements elements) {
             case Boundary b ->
                 rooms.stream().anyMatch(r -> r.outline().edgeDistance(b.line().middle()) <= ON_EDGE_MM);
             case Region r -> within(rooms, middle(geometry, r));
-            case Covering _, Underlay _, Dimension _, Note _, SettingOutLine _, Ground _ -> false;
+            case Covering _, Underlay _, Dimension _, Note _, FreeMark _, SettingOutLine _, Ground _ -> false;
         };
     }
 

@@ -5,16 +5,19 @@ import java.awt.FontFormatException;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
-/** The shipped font files: our own family first, then those that step in for characters it has not. */
+/** The shipped font files: our own families first, then those that step in for characters it has not. */
 public enum FontFile {
     OPEN_SANS_REGULAR("OpenSans-Regular.ttf", "Open Sans", 400),
     OPEN_SANS_MEDIUM("OpenSans-Medium.ttf", "Open Sans", 500),
     OPEN_SANS_SEMIBOLD("OpenSans-SemiBold.ttf", "Open Sans", 600),
+    ASAP_CONDENSED_REGULAR("AsapCondensed-Regular.ttf", "Asap Condensed", 400),
+    ASAP_CONDENSED_MEDIUM("AsapCondensed-Medium.ttf", "Asap Condensed", 500),
+    ASAP_CONDENSED_SEMIBOLD("AsapCondensed-SemiBold.ttf", "Asap Condensed", 600),
+    PATRICK_HAND("PatrickHand-Regular.ttf", "Patrick Hand", 400),
     DEJAVU_SANS("DejaVuSans.ttf", "DejaVu Sans", 400),
     THAI("NotoSansThai-Regular.ttf", "Noto Sans Thai", 400),
     DEVANAGARI("NotoSansDevanagari-Regular.ttf", "Noto Sans Devanagari", 400),
@@ -52,13 +55,7 @@ public enum FontFile {
     }
 
     private static List<FontFile> stepIns() {
-        var out = new ArrayList<FontFile>();
-        for (var file : values()) {
-            if (file.compareTo(OPEN_SANS_SEMIBOLD) > 0) {
-                out.add(file);
-            }
-        }
-        return out;
+        return List.of(OPEN_SANS_REGULAR, DEJAVU_SANS, THAI, DEVANAGARI, DROID_FALLBACK, EMOJI);
     }
 
     /** The first font that steps in for a character, if any has it. */

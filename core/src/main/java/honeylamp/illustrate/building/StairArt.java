@@ -229,7 +229,7 @@ public final class StairArt {
      * it; else before its beginning.
      */
     private void words(List<Mark> out, List<Point> line, Flights flights, String text) {
-        var width = Typeface.REGULAR.widthMm(text, pens.cap(TextRole.STAIR), 0);
+        var width = pens.face(TextRole.STAIR, Typeface.REGULAR).widthMm(text, pens.cap(TextRole.STAIR), 0);
         var straight = flights.stair().shape() != Stair.Shape.SPIRAL;
         for (var piece : straight ? pieces(line, flights) : List.<Segment>of()) {
             if (piece.length() >= frame.planMm(width)) {
@@ -284,7 +284,7 @@ public final class StairArt {
                 text,
                 centre.minus(up.times(pens.cap(TextRole.STAIR) / 2)),
                 pens.cap(TextRole.STAIR),
-                Typeface.REGULAR,
+                pens.face(TextRole.STAIR, Typeface.REGULAR),
                 0,
                 Mark.Align.MIDDLE,
                 turnDeg,

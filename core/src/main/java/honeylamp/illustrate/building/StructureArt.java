@@ -319,7 +319,8 @@ public final class StructureArt {
     /** Words about a point of the part's own frame, along a direction of it, never upside down. */
     private void words(List<Mark> out, Drawn d, String text, Point at, double alongDeg) {
         var turn = StairArt.upright(-(d.part.turnDeg() + alongDeg));
-        var width = frame.planMm(Typeface.REGULAR.widthMm(text, pens.cap(TextRole.STAIR), 0));
+        var width =
+                frame.planMm(pens.face(TextRole.STAIR, Typeface.REGULAR).widthMm(text, pens.cap(TextRole.STAIR), 0));
         if (width < Math.max(d.box.width(), d.box.height())) {
             out.add(StairArt.written(pens, text, d.toPaper.apply(at), turn));
         }

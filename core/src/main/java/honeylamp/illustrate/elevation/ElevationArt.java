@@ -493,7 +493,7 @@ public final class ElevationArt {
             texts.add(rounding.shown(rounding.of(steps)));
         }
         var places = stops.stream().map(s -> place.at(s, paperMm)).toList();
-        new DimensionArt(frame, pens, view.view().tiers().ends())
+        new DimensionArt(frame, pens)
                 .row(
                         out,
                         places.stream().map(List::getFirst).toList(),

@@ -273,19 +273,25 @@ public final class SiteArt {
         free.stream()
                 .map(o -> Regions.freestPoint(o, 30))
                 .max(Comparator.comparingDouble(Regions.Clearing::radiusMm))
-                .filter(c ->
-                        c.radiusMm() > frame.planMm(Typeface.REGULAR.widthMm(words, pens.cap(TextRole.SITE), 0) / 2))
+                .filter(c -> c.radiusMm()
+                        > frame.planMm(
+                                pens.face(TextRole.SITE, Typeface.REGULAR).widthMm(words, pens.cap(TextRole.SITE), 0)
+                                        / 2))
                 .ifPresent(c -> {
                     var at = frame.paper(c.centre());
-                    out.add(text(words, at, Typeface.REGULAR));
+                    out.add(text(words, at));
                     if (c.radiusMm()
-                            > frame.planMm(Typeface.REGULAR.widthMm(area, pens.cap(TextRole.SITE), 0) / 2 + 1)) {
-                        out.add(text(area, at.plus(new Point(0, pens.cap(TextRole.SITE) * 1.75)), Typeface.REGULAR));
+                            > frame.planMm(
+                                    pens.face(TextRole.SITE, Typeface.REGULAR).widthMm(area, pens.cap(TextRole.SITE), 0)
+                                                    / 2
+                                            + 1)) {
+                        out.add(text(area, at.plus(new Point(0, pens.cap(TextRole.SITE) * 1.75))));
                     }
                 });
     }
 
-    private Mark text(String words, Point at, Typeface face) {
+    private Mark text(String words, Point at) {
+        var face = pens.face(TextRole.SITE, Typeface.REGULAR);
         return new Mark.Text(words, at, pens.cap(TextRole.SITE), face, 0, Mark.Align.MIDDLE, 0, pens.ink());
     }
 }

@@ -65,6 +65,13 @@ public record StepArt(PaperFrame frame, Pens pens, Rounding rounding) {
                 : foot.minus(up.times(0.6)).plus(new Point(0, cap / 2));
         var align = isLevel || up.x() < 0 ? Mark.Align.LEFT : Mark.Align.RIGHT;
         out.add(new Mark.Text(
-                rounding.shown(Length.ofMm(step.byMm())), at, cap, Typeface.REGULAR, 0, align, 0, pens.dimensionInk()));
+                rounding.shown(Length.ofMm(step.byMm())),
+                at,
+                cap,
+                pens.face(TextRole.DIMENSION, Typeface.REGULAR),
+                0,
+                align,
+                0,
+                pens.dimensionInk()));
     }
 }

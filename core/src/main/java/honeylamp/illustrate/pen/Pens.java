@@ -3,6 +3,8 @@ package honeylamp.illustrate.pen;
 import honeylamp.catalogue.Looks;
 import honeylamp.drawing.ink.Ink;
 import honeylamp.drawing.ink.Pen;
+import honeylamp.drawing.ink.Typeface;
+import honeylamp.plan.DimensionStyle;
 import honeylamp.plan.InkRole;
 import honeylamp.plan.LineRole;
 import honeylamp.plan.Look;
@@ -42,6 +44,16 @@ public record Pens(double dial, boolean large, Look look) {
     /** The height of capitals, in paper mm. */
     public double cap(TextRole role) {
         return look.drafting().of(role);
+    }
+
+    /** The face words of a role are set in, as heavy as another. */
+    public Typeface face(TextRole role, Typeface weight) {
+        return weight.in(look.drafting().lettering().of(role.voice()));
+    }
+
+    /** How dimensions are drawn. */
+    public DimensionStyle dimensions() {
+        return look.drafting().dimensions();
     }
 
     private double widthMm(LineRole role) {

@@ -12,6 +12,7 @@ import honeylamp.illustrate.pen.Pens;
 import honeylamp.illustrate.words.NoteArt;
 import honeylamp.plan.Dimension;
 import honeylamp.plan.ElementId;
+import honeylamp.plan.FreeMark;
 import honeylamp.plan.Note;
 import honeylamp.plan.Storey;
 import honeylamp.plan.TextRole;
@@ -21,14 +22,14 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
-/** Notes and single dimensions where they are drawn: to be picked, and marked when they are. */
+/** Notes, single dimensions and free marks where they are drawn: to be picked, and marked when they are. */
 public final class Captions {
     private static final double AIR_MM = 0.8;
     private static final Ink HONEY = Ink.of(ScreenColours.HONEY.argb());
 
     private Captions() {}
 
-    /** The note or dimension at a point of the plan, or within reach of it; a note before a dimension. */
+    /** The note, dimension or free mark at a point of the plan, or within reach of it, in this order. */
     public static Optional<ElementId> at(LaidView view, Storey storey, PaperFrame frame, Point p, double reachMm) {
         var notes = art(view, frame);
         var figureMm = view.look().drafting().of(TextRole.DIMENSION);
@@ -41,7 +42,11 @@ public final class Captions {
                 .or(() -> storey.dimensions().stream()
                         .filter(d -> distance(frame, d, p, figureMm) <= reachMm)
                         .min(Comparator.comparingDouble(d -> distance(frame, d, p, figureMm)))
-                        .map(Dimension::id));
+                        .map(Dimension::id))
+                .or(() -> storey.freeMarks().reversed().stream()
+                        .filter(m -> m.lines().stream().anyMatch(l -> l.distance(p) <= reachMm))
+                        .findFirst()
+                        .map(FreeMark::id));
     }
 
     /** From a dimension's line, or from the number above it. */
@@ -84,6 +89,27 @@ public final class Captions {
                 }
             }
         }
+        for (var mark : storey.freeMarks()) {
+            if (ids.contains(mark.id())) {
+                out.addAll(mark(frame, mark, penMm));
+            }
+        }
         return out;
+    }
+
+    /** A free mark that is picked, with a handle at each of its points unless it was drawn by hand. */
+    private static List<Mark> mark(PaperFrame frame, FreeMark mark, double penMm) {
+        var out = new ArrayList<>(drawn(frame, mark, 3 * penMm));
+        if (mark.shape() != FreeMark.Shape.FREEHAND) {
+            mark.points().forEach(p -> out.addAll(Sketches.handle(frame, p.point(), 4.5 * penMm, penMm)));
+        }
+        return out;
+    }
+
+    /** The lines of a free mark, as one that is drawn or picked. */
+    public static List<Mark> drawn(PaperFrame frame, FreeMark mark, double penMm) {
+        var path = Figure.builder();
+        mark.lines().forEach(l -> path.line(frame.paper(l.a()), frame.paper(l.b())));
+        return List.of(new Mark.Stroke(path.build(), Pen.butt(penMm), HONEY));
     }
 }

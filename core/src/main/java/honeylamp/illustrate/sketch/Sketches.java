@@ -29,6 +29,7 @@ import honeylamp.plan.Boundary;
 import honeylamp.plan.Covering;
 import honeylamp.plan.Dimension;
 import honeylamp.plan.ElementId;
+import honeylamp.plan.FreeMark;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Ground;
 import honeylamp.plan.Look;
@@ -100,7 +101,7 @@ public final class Sketches {
                     geometry.rooms().stream()
                             .filter(r -> r.mark().filter(m::equals).isPresent())
                             .forEach(r -> out.addAll(room(frame, r.outline(), penMm)));
-                case Dimension _, Note _ -> {} // Captions marks these
+                case Dimension _, Note _, FreeMark _ -> {} // Captions marks these
                 case Region r -> out.addAll(region(frame, geometry, r, penMm));
                 case Covering _ -> {} // seen on its surface
                 case Boundary _ -> {} // drawn in its stage, picked or not

@@ -27,10 +27,10 @@ public final class TierLines {
      * @param fromBuildingMm how far its line lies from what is built, in paper mm
      */
     public record Line(Side side, int index, double fromBuildingMm) {
-        /** How much farther than usual it lies, in whole tenths of a millimetre, no nearer than a view draws it. */
-        public double awayMm() {
-            var away = Math.max(TierPlaces.NEAREST_MM, fromBuildingMm) - TierPlaces.usualMm(index);
-            return Math.rint(away * 10) / 10;
+        /** How much farther than usual it lies in a view, in whole tenths of a mm, no nearer than the view draws it. */
+        public double awayMm(LaidView view) {
+            var usual = view.look().drafting().dimensions().tierMm(index);
+            return Math.rint((Math.max(TierPlaces.NEAREST_MM, fromBuildingMm) - usual) * 10) / 10;
         }
     }
 

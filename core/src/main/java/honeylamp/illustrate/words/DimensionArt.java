@@ -16,8 +16,9 @@ import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.pen.Pens;
 import honeylamp.plan.Dimension;
 import honeylamp.plan.Dimension.Figures;
+import honeylamp.plan.DimensionStyle;
+import honeylamp.plan.DimensionStyle.Ends;
 import honeylamp.plan.TextRole;
-import honeylamp.plan.Tiers.Ends;
 import honeylamp.plan.Wall;
 import honeylamp.units.Length;
 import honeylamp.units.LengthText;
@@ -34,9 +35,6 @@ import java.util.Set;
 /** Draws dimension tiers and single dimensions, with gaps, ticks and heights in paper mm. */
 public final class DimensionArt {
     private static final double RADIUS_LINE_MM = 18;
-    static final double WITNESS_GAP_MM = 2;
-    static final double WITNESS_PAST_MM = 2;
-    static final double TICK_MM = 3;
     static final double TEXT_LIFT_MM = RowFigures.LIFT_MM;
 
     /** Around words no witness line crosses. */
@@ -53,20 +51,23 @@ public final class DimensionArt {
     /** Stumps of witness lines shorter than this are left out. */
     private static final double SHORTEST_MM = 0.5;
 
-    private static final double ARROW_MM = 2.6;
     private static final double ARROW_SLENDER = 0.16;
-    private static final double DOT_MM = 0.55;
-    private static final double LEAST_FOR_ARROWS_MM = 3 * ARROW_MM;
+
+    /** Where arrows have no room a dot of so much of their length ends a line. */
+    private static final double DOT_FOR_ARROW = 0.4;
+
+    /** So many times their length arrows need. */
+    private static final double ROOM_FOR_ARROWS = 3;
 
     private final PaperFrame frame;
     private final Pens pens;
-    private final Ends ends;
+    private final DimensionStyle style;
 
-    /** Draws with pens on paper, what ends lines as a view has it. */
-    public DimensionArt(PaperFrame frame, Pens pens, Ends ends) {
+    /** Draws with pens on paper, in the style of their look. */
+    public DimensionArt(PaperFrame frame, Pens pens) {
         this.frame = frame;
         this.pens = pens;
-        this.ends = ends;
+        this.style = pens.dimensions();
     }
 
     /**
@@ -205,7 +206,7 @@ public final class DimensionArt {
     /** What ends the line of a dimension at each stop; arrows where they have room, else dots. */
     private void ends(List<Mark> out, List<Point> stops) {
         var drawn = Figure.builder();
-        switch (ends) {
+        switch (style.ends()) {
             case TICKS -> {
                 stops.forEach(stop -> tick(drawn, stop));
                 out.add(new Mark.Stroke(drawn.build(), pens.tick(), pens.dimensionInk()));
@@ -214,27 +215,28 @@ public final class DimensionArt {
                 for (var i = 1; i < stops.size(); i++) {
                     var a = stops.get(i - 1);
                     var b = stops.get(i);
-                    if (a.distance(b) >= LEAST_FOR_ARROWS_MM) {
+                    if (a.distance(b) >= ROOM_FOR_ARROWS * style.endMm()) {
                         arrow(drawn, a, b);
                         arrow(drawn, b, a);
                     } else {
-                        drawn.path(Figure.circle(a, DOT_MM)).path(Figure.circle(b, DOT_MM));
+                        var radius = DOT_FOR_ARROW / 2 * style.endMm();
+                        drawn.path(Figure.circle(a, radius)).path(Figure.circle(b, radius));
                     }
                 }
                 out.add(new Mark.Fill(drawn.build(), pens.dimensionInk()));
             }
             case DOTS -> {
-                stops.forEach(stop -> drawn.path(Figure.circle(stop, DOT_MM)));
+                stops.forEach(stop -> drawn.path(Figure.circle(stop, style.endMm() / 2)));
                 out.add(new Mark.Fill(drawn.build(), pens.dimensionInk()));
             }
         }
     }
 
     /** A slender head whose tip is at a stop. */
-    private static void arrow(Figure.Builder heads, Point tip, Point from) {
+    private void arrow(Figure.Builder heads, Point tip, Point from) {
         var back = from.minus(tip).unit();
-        var base = tip.plus(back.times(ARROW_MM));
-        var half = back.left().times(ARROW_MM * ARROW_SLENDER);
+        var base = tip.plus(back.times(style.endMm()));
+        var half = back.left().times(style.endMm() * ARROW_SLENDER);
         heads.ring(Ring.of(tip, base.plus(half), base.minus(half)).counterClockwise());
     }
 
@@ -275,19 +277,19 @@ public final class DimensionArt {
     }
 
     /** From a little off what is measured to a little past the line; none where the two all but touch. */
-    private static Optional<Segment> witness(Point building, Point stop) {
+    private Optional<Segment> witness(Point building, Point stop) {
         var way = stop.minus(building);
-        if (way.length() <= WITNESS_GAP_MM) {
+        if (way.length() <= style.offMm()) {
             return Optional.empty();
         }
         var unit = way.unit();
         return Optional.of(
-                new Segment(building.plus(unit.times(WITNESS_GAP_MM)), stop.plus(unit.times(WITNESS_PAST_MM))));
+                new Segment(building.plus(unit.times(style.offMm())), stop.plus(unit.times(style.pastMm()))));
     }
 
     /** A short stroke at 45 degrees, rising to the right on the page. */
-    private static void tick(Figure.Builder ticks, Point at) {
-        var half = TICK_MM / 2 * Math.sqrt(0.5);
+    private void tick(Figure.Builder ticks, Point at) {
+        var half = style.endMm() / 2 * Math.sqrt(0.5);
         ticks.line(new Point(at.x() - half, at.y() + half), new Point(at.x() + half, at.y() - half));
     }
 
@@ -297,7 +299,14 @@ public final class DimensionArt {
         var at = a.towards(b, share).plus(up.times(RowFigures.LIFT_MM));
         var turn = Math.toDegrees(Math.atan2(along.y(), along.x()));
         out.add(new Mark.Text(
-                text, at, pens.cap(TextRole.DIMENSION), Typeface.REGULAR, 0, Mark.Align.MIDDLE, turn, pens.ink()));
+                text,
+                at,
+                pens.cap(TextRole.DIMENSION),
+                pens.face(TextRole.DIMENSION, Typeface.REGULAR),
+                0,
+                Mark.Align.MIDDLE,
+                turn,
+                pens.ink()));
     }
 
     /** Dimensions between points, and chains of them. */
@@ -354,9 +363,10 @@ public final class DimensionArt {
             var text = LengthText.built(
                     (far.get(i) < -NOTHING_MM ? MINUS : "") + in.one(RoundedParts.part(Math.abs(far.get(i)))));
             var at = stops.get(i)
-                    .plus(outward.times(WITNESS_PAST_MM + RUNNING_AIR_MM))
+                    .plus(outward.times(style.pastMm() + RUNNING_AIR_MM))
                     .plus(down.times(cap / 2));
-            out.add(new Mark.Text(text, at, cap, Typeface.REGULAR, 0, align, turn, pens.ink()));
+            out.add(new Mark.Text(
+                    text, at, cap, pens.face(TextRole.DIMENSION, Typeface.REGULAR), 0, align, turn, pens.ink()));
         }
     }
 
@@ -368,7 +378,7 @@ public final class DimensionArt {
     /** What ends the line of a radius at its wall. */
     private void radiusEnd(List<Mark> out, Point tip, Point from) {
         var drawn = Figure.builder();
-        if (ends == Ends.ARROWS) {
+        if (style.ends() == Ends.ARROWS) {
             arrow(drawn, tip, from);
             out.add(new Mark.Fill(drawn.build(), pens.dimensionInk()));
         } else {

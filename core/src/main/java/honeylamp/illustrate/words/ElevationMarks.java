@@ -116,7 +116,7 @@ public final class ElevationMarks {
                 String.valueOf(number),
                 new Point(at.x(), at.y() + cap / 2),
                 cap,
-                Typeface.SEMIBOLD,
+                pens.face(TextRole.TAG, Typeface.SEMIBOLD),
                 0,
                 Mark.Align.MIDDLE,
                 0,

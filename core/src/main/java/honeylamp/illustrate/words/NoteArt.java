@@ -139,12 +139,24 @@ public final class NoteArt {
     private List<SetLine> set(String line, double widthMm) {
         var cap = pens.cap(TextRole.NOTE);
         if (line.startsWith("#")) {
-            return broken(line.substring(1).strip(), cap * HEADING, Typeface.SEMIBOLD, 0, false, widthMm);
+            return broken(
+                    line.substring(1).strip(),
+                    cap * HEADING,
+                    pens.face(TextRole.NOTE, Typeface.SEMIBOLD),
+                    0,
+                    false,
+                    widthMm);
         }
         if (line.startsWith("- ")) {
-            return broken(line.substring(2).strip(), cap, Typeface.REGULAR, cap * INDENT, true, widthMm);
+            return broken(
+                    line.substring(2).strip(),
+                    cap,
+                    pens.face(TextRole.NOTE, Typeface.REGULAR),
+                    cap * INDENT,
+                    true,
+                    widthMm);
         }
-        return broken(line.strip(), cap, Typeface.REGULAR, 0, false, widthMm);
+        return broken(line.strip(), cap, pens.face(TextRole.NOTE, Typeface.REGULAR), 0, false, widthMm);
     }
 
     private static List<SetLine> broken(

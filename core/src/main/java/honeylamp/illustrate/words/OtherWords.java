@@ -94,7 +94,7 @@ public record OtherWords(
     private static OtherWords alone(LaidView view, PaperFrame frame, Pens pens) {
         var showing = view.view().seen();
         var storey = view.storey().geometry().storey();
-        var art = new DimensionArt(frame, pens, view.view().tiers().ends());
+        var art = new DimensionArt(frame, pens);
         var in = view.shownIn();
         var figures = new ArrayList<Mark>();
         if (showing.shows(Kind.DIMENSIONS)) {
@@ -105,14 +105,20 @@ public record OtherWords(
         return new OtherWords(
                 frame,
                 figures,
-                isNoted ? new NoteArt(view, frame, pens).marks(storey.notes()) : List.of(),
+                isNoted ? notes(view, storey, frame, pens) : List.of(),
                 isNoted ? ElevationMarks.of(view, frame, pens) : List.of(),
                 showing.shows(Kind.FURNITURE) ? new PartLabels(frame, pens).marks(storey.furnishings()) : List.of(),
                 new TagArt(frame, pens).marks(view.storey().geometry().cuts(), tags(view)),
                 lines(view, storey));
     }
 
-    /** Lines of dimensions, and leaders of notes from the middle of their words. */
+    private static List<Mark> notes(LaidView view, Storey storey, PaperFrame frame, Pens pens) {
+        return joined(
+                new FreeMarkArt(frame, pens).marks(storey.freeMarks()),
+                new NoteArt(view, frame, pens).marks(storey.notes()));
+    }
+
+    /** Lines of dimensions and free marks, and leaders of notes from the middle of their words. */
     private static List<Segment> lines(LaidView view, Storey storey) {
         var showing = view.view().seen();
         var out = new ArrayList<Segment>();
@@ -120,6 +126,7 @@ public record OtherWords(
             storey.dimensions().stream().map(Dimension::line).forEach(out::add);
         }
         if (showing.shows(Kind.NOTES)) {
+            storey.freeMarks().forEach(m -> out.addAll(m.lines()));
             storey.notes()
                     .forEach(n -> n.leader()
                             .ifPresent(l ->

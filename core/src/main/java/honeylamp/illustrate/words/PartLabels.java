@@ -54,7 +54,7 @@ public final class PartLabels {
                 .toList();
         var box = Box.around(corners);
         var high = pens.cap(TextRole.NOTE);
-        var wide = Typeface.REGULAR.widthMm(part.label(), high, 0) + 2 * AIR_MM;
+        var wide = pens.face(TextRole.NOTE, Typeface.REGULAR).widthMm(part.label(), high, 0) + 2 * AIR_MM;
         var runsUp = wide > box.width() && box.height() > box.width();
         var middle = OwnLines.outline(part)
                 .filter(o -> !o.holes().isEmpty())
@@ -62,7 +62,14 @@ public final class PartLabels {
                 .orElse(box.centre());
         var base = runsUp ? middle.plus(new Point(high / 2, 0)) : middle.plus(new Point(0, high / 2));
         var text = new Mark.Text(
-                part.label(), base, high, Typeface.REGULAR, 0, Mark.Align.MIDDLE, runsUp ? UPWARDS_DEG : 0, pens.ink());
+                part.label(),
+                base,
+                high,
+                pens.face(TextRole.NOTE, Typeface.REGULAR),
+                0,
+                Mark.Align.MIDDLE,
+                runsUp ? UPWARDS_DEG : 0,
+                pens.ink());
         return new Mark.Haloed(text, HALO_MM, pens.ink(Role.PAPER));
     }
 }

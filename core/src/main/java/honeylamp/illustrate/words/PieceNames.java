@@ -161,7 +161,7 @@ final class PieceNames {
         var marks = new ArrayList<Mark>();
         var lines = new ArrayList<Segment>();
         var geometry = view.storey().geometry();
-        var art = new DimensionArt(frame, pens, view.view().tiers().ends());
+        var art = new DimensionArt(frame, pens);
         for (var piece : geometry.storey().furnishings()) {
             if (wanted.contains(piece.id())) {
                 var gaps = BesidePiece.of(geometry, piece).stream()

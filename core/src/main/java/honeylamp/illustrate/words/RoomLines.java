@@ -166,13 +166,13 @@ final class RoomLines {
                 if (!headDone) {
                     headDone = true;
                     for (var piece : broken(headOf(said.room, parts), namePieces)) {
-                        out.add(new Line(piece, pens.cap(size.name), Typeface.MEDIUM, TRACKING));
+                        out.add(new Line(piece, pens.cap(size.name), pens.face(size.name, Typeface.MEDIUM), TRACKING));
                     }
                 }
             } else {
                 var text = said(part, said);
                 if (!text.isEmpty()) {
-                    out.add(new Line(text, pens.cap(size.figures), Typeface.REGULAR, 0));
+                    out.add(new Line(text, pens.cap(size.figures), pens.face(size.figures, Typeface.REGULAR), 0));
                 }
             }
         }

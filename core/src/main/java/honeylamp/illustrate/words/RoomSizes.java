@@ -65,7 +65,7 @@ final class RoomSizes {
         var wanted = view.view().annotation().pairs();
         var marks = new ArrayList<Mark>();
         var lines = new ArrayList<Segment>();
-        var art = new DimensionArt(frame, pens, view.view().tiers().ends());
+        var art = new DimensionArt(frame, pens);
         for (var room : view.storey().geometry().rooms()) {
             if (room.mark().map(RoomMark::id).filter(wanted::has).isPresent()) {
                 for (var found : lines(room, off, labels)) {
@@ -162,7 +162,7 @@ final class RoomSizes {
     private Outline figure(Segment line, double share) {
         var cap = pens.cap(TextRole.DIMENSION);
         var text = LengthText.built(shown(line));
-        var half = frame.planMm(Typeface.REGULAR.widthMm(text, cap, 0) / 2 + 1);
+        var half = frame.planMm(pens.face(TextRole.DIMENSION, Typeface.REGULAR).widthMm(text, cap, 0) / 2 + 1);
         var high = frame.planMm(cap + 2 * RowFigures.LIFT_MM);
         var along = line.unit();
         var up = along.left().times(isReadForward(along) ? 1 : -1);

@@ -39,7 +39,7 @@ final class RowFigures {
     RowFigures(Pens pens) {
         this.pens = pens;
         this.cap = pens.cap(TextRole.DIMENSION);
-        this.face = Typeface.REGULAR;
+        this.face = pens.face(TextRole.DIMENSION, Typeface.REGULAR);
     }
 
     /**
@@ -81,8 +81,9 @@ final class RowFigures {
         var up = along.left().times(-1); // y is down on paper, so left of a line is below it
         var turn = Math.toDegrees(Math.atan2(along.y(), along.x()));
         var isUpOutward = outward.dot(up) >= 0;
-        var secondUp =
-                isUpOutward ? LIFT_MM + cap + ROWS_APART_MM : -(DimensionArt.WITNESS_PAST_MM + ROWS_APART_MM + cap);
+        var secondUp = isUpOutward
+                ? LIFT_MM + cap + ROWS_APART_MM
+                : -(pens.dimensions().pastMm() + ROWS_APART_MM + cap);
         var out = new ArrayList<Placed>();
         var second = new ArrayList<Gap>();
         for (var i = 0; i < gaps.size(); i++) {

@@ -60,7 +60,9 @@ public final class TagArt {
     }
 
     private void plate(List<Mark> out, Point at, String tag) {
-        var half = Math.max(highMm() / 2, Typeface.MEDIUM.widthMm(tag, pens.cap(TextRole.TAG), 0) / 2 + AIR_MM);
+        var half = Math.max(
+                highMm() / 2,
+                pens.face(TextRole.TAG, Typeface.MEDIUM).widthMm(tag, pens.cap(TextRole.TAG), 0) / 2 + AIR_MM);
         var plate = Figure.builder()
                 .roundedBox(
                         new Box(at.x() - half, at.y() - highMm() / 2, at.x() + half, at.y() + highMm() / 2),
@@ -72,7 +74,7 @@ public final class TagArt {
                 tag,
                 at.plus(new Point(0, pens.cap(TextRole.TAG) / 2)),
                 pens.cap(TextRole.TAG),
-                Typeface.MEDIUM,
+                pens.face(TextRole.TAG, Typeface.MEDIUM),
                 0,
                 Mark.Align.MIDDLE,
                 0,

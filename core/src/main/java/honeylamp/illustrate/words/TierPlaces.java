@@ -15,11 +15,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
 
-/** Where the tiers of dimensions of a view lie: a tier every 10 mm on paper, and farther or nearer where a hand put it. */
+/** Where the tiers of dimensions of a view lie: as far off and apart as its look has them, and farther or nearer where a hand put it. */
 public final class TierPlaces {
-    static final double FIRST_TIER_MM = 10;
-    static final double TIER_STEP_MM = 10;
-
     /** Nearer to the building no tier is put, in paper mm. */
     public static final double NEAREST_MM = 3;
 
@@ -94,13 +91,10 @@ public final class TierPlaces {
         return out;
     }
 
-    /** How far from the building a tier usually lies, in paper mm. */
-    public static double usualMm(int index) {
-        return FIRST_TIER_MM + index * TIER_STEP_MM;
-    }
-
     private static double fromBuildingMm(LaidView view, Side side, int index) {
-        return Math.max(NEAREST_MM, usualMm(index) + view.view().awayMm(side, index));
+        return Math.max(
+                NEAREST_MM,
+                view.look().drafting().dimensions().tierMm(index) + view.view().awayMm(side, index));
     }
 
     private static double edge(Side side, Box clear, double away) {
@@ -124,8 +118,10 @@ public final class TierPlaces {
     }
 
     /** The same where no hand put one elsewhere: what is put farther must not make the whole plan smaller. */
-    public static double usualRoomMm(List<SideTiers> sides, double textMm) {
+    public static double usualRoomMm(LaidView view, List<SideTiers> sides, double textMm) {
         var most = sides.stream().mapToInt(s -> s.tiers().size()).max().orElse(0);
-        return most == 0 ? 0 : usualMm(most - 1) + textMm + 2 * DimensionArt.TEXT_LIFT_MM;
+        return most == 0
+                ? 0
+                : view.look().drafting().dimensions().tierMm(most - 1) + textMm + 2 * DimensionArt.TEXT_LIFT_MM;
     }
 }

@@ -44,6 +44,7 @@ import java.util.function.UnaryOperator;
  * @param finishing what the card tells of finishes
  * @param round how the window is laid round the drawing
  * @param run the run of units laid next
+ * @param mark the free mark drawn next
  * @param own how own pieces are drawn and placed next
  */
 @RecordBuilder
@@ -62,6 +63,7 @@ public record Choices(
         Finishing finishing,
         Round round,
         NewRun run,
+        NewMark mark,
         NewOwn own)
         implements ChoicesBuilder.With {
     /** Whether walls run square by themselves. */
@@ -290,6 +292,7 @@ public record Choices(
                 new Finishing("", "", 50),
                 new Round(Shelf.OPEN, Rest.SHOWN, Aside.NOTHING, Docked.NOTHING, Set.of()),
                 NewRun.FIRST,
+                NewMark.FIRST,
                 NewOwn.first(units));
     }
 

@@ -142,7 +142,7 @@ public final class ContentsDock extends VBox {
             case ElementId.GroundId _ -> Tool.PICK_SITE;
             case ElementId.RegionId _ -> Tool.PICK_REGIONS;
             case ElementId.DimensionId _ -> Tool.PICK_DIMENSIONS;
-            case ElementId.NoteId _ -> Tool.PICK_LABELS;
+            case ElementId.NoteId _, ElementId.FreeMarkId _ -> Tool.PICK_LABELS;
             case ElementId.UnderlayId _ -> Tool.PICK_PICTURE;
             case ElementId.StoreyId _,
                     ElementId.WallTypeId _,

@@ -15,6 +15,7 @@ import honeylamp.plan.Covering;
 import honeylamp.plan.Dimension;
 import honeylamp.plan.Element;
 import honeylamp.plan.ElementId;
+import honeylamp.plan.FreeMark;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Ground;
 import honeylamp.plan.Note;
@@ -84,6 +85,7 @@ public final class PickedActions {
             case Furnishing f -> f.kind();
             case Ground g -> g.use();
             case Structure x -> x.form().getClass();
+            case FreeMark m -> m.shape();
             case RoomMark _, Underlay _, Dimension _, Note _, SettingOutLine _, Boundary _, Region _, Covering _ ->
                 element.getClass();
         };

@@ -27,6 +27,7 @@ import honeylamp.desktop.gesture.pick.PickAndMove.Reach;
 import honeylamp.desktop.gesture.pick.PickCaption;
 import honeylamp.desktop.gesture.pick.PickOnPage;
 import honeylamp.desktop.gesture.pick.PickRoom;
+import honeylamp.desktop.gesture.place.DrawMark;
 import honeylamp.desktop.gesture.place.LayFinish;
 import honeylamp.desktop.gesture.place.LayIsland;
 import honeylamp.desktop.gesture.place.LayRun;
@@ -351,11 +352,17 @@ public enum Tool {
             "M9 4 H16 M9 7 H14 M2.5 15.5 L8 8 M2.5 15.5 L3 11.5 M2.5 15.5 L6.2 14",
             "Points at a piece, a wall or a floor and says what it is, or what you type",
             _ -> WriteNote.pointing()),
+    DRAW_MARK(
+            WorkStage.LABELS,
+            "Free mark",
+            "M2.5 15 L9 5 M9 5 L4.6 7.6 M9 5 L8.4 10 M10.5 10 a2.4 2.4 0 0 1 3.2 -1.6 a2.2 2.2 0 0 1 1 3.6 a2.2 2.2 0 0 1 -2.4 2.4 a2.2 2.2 0 0 1 -2.6 -2 Z",
+            "Draws what is no part of the plan: a line, an arrow, a box, a cloud, a circle, a section, or by hand",
+            c -> DrawMark.begin(c.mark())),
     PICK_LABELS(
             WorkStage.LABELS,
             "Pick and move",
             Icons.PICK,
-            "Takes up notes and single dimensions",
+            "Takes up notes, free marks and single dimensions",
             Picks.PICKS,
             _ -> PickCaption.begin()),
 

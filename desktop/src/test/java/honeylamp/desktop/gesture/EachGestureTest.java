@@ -20,6 +20,7 @@ import honeylamp.desktop.gesture.pick.FacePoint;
 import honeylamp.desktop.gesture.pick.MakeLike;
 import honeylamp.desktop.gesture.pick.PickCaption;
 import honeylamp.desktop.gesture.pick.PickOnPage;
+import honeylamp.desktop.gesture.place.DrawMark;
 import honeylamp.desktop.gesture.place.LayUnits;
 import honeylamp.desktop.gesture.place.PlacePart;
 import honeylamp.desktop.gesture.trace.AcceptLevel;
@@ -37,6 +38,8 @@ import honeylamp.edit.ViewEdits;
 import honeylamp.geometry.Point;
 import honeylamp.plan.ElementId.PageId;
 import honeylamp.plan.ElementId.ViewId;
+import honeylamp.plan.FreeMark.Line;
+import honeylamp.plan.FreeMark.Shape;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Ground;
 import honeylamp.plan.Page.LaidPicture;
@@ -97,6 +100,37 @@ class EachGestureTest {
         assertThat(hand.storey().boundaries())
                 .hasSize(1
                         + SailclothYard.plan().storeys().getFirst().boundaries().size());
+        isDropped(hand);
+    }
+
+    @Test
+    void drawMark() {
+        var hand = new Hand(NewPlan.in(UnitSystem.MM), DrawMark.begin(new NewMark(Shape.BOX, Line.DASHED)));
+        hand.click(0, 0).click(0, 0);
+        assertThat(hand.commits).isZero(); // one spot
+        isDropped(hand);
+        hand.drag(100, 100, 900, 700, NONE);
+        assertThat(hand.storey().freeMarks()).singleElement().satisfies(m -> {
+            assertThat(m.shape()).isEqualTo(Shape.BOX);
+            assertThat(m.line()).isEqualTo(Line.DASHED);
+            assertThat(m.points()).hasSize(4);
+        });
+        hand.click(2000, 0).move(2100, 50).type("1 m", "-400"); // across and up
+        assertThat(hand.storey().freeMarks().getLast().points().get(2)).isEqualTo(Position.of(new Point(3000, -400)));
+        hand.drag(5000, 0, 5800, 300, new Keys(true, false, false)); // as wide as it is high
+        assertThat(hand.storey().freeMarks().getLast().points().get(2)).isEqualTo(Position.of(new Point(5800, 800)));
+        isDropped(hand);
+    }
+
+    @Test
+    void drawMarkByHand() {
+        var hand = new Hand(NewPlan.in(UnitSystem.MM), DrawMark.begin(new NewMark(Shape.FREEHAND, Line.FULL)));
+        hand.click(0, 0);
+        assertThat(hand.complaint).contains("while the button is down");
+        hand.drag(0, 0, 2000, 500, NONE);
+        assertThat(hand.storey().freeMarks())
+                .singleElement()
+                .satisfies(m -> assertThat(m.shape()).isEqualTo(Shape.FREEHAND));
         isDropped(hand);
     }
 

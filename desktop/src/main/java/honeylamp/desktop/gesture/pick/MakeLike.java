@@ -11,6 +11,7 @@ import honeylamp.drawing.Mark;
 import honeylamp.edit.Likening;
 import honeylamp.edit.Outcome;
 import honeylamp.geometry.Point;
+import honeylamp.illustrate.sketch.Captions;
 import honeylamp.plan.Element;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Plan;
@@ -65,6 +66,14 @@ public record MakeLike(Gesture under, Set<ElementId> picked, Optional<Point> poi
                         e -> kinds.contains(e.getClass()) && !picked.contains(e.id()))
                 .stream()
                 .findFirst()
+                .or(() -> Captions.at(scene.view(), scene.geometry().storey(), scene.frame(), at, scene.reachMm())
+                        .filter(id -> !picked.contains(id))
+                        .filter(id -> scene.geometry()
+                                .storey()
+                                .elements()
+                                .find(id)
+                                .filter(e -> kinds.contains(e.getClass()))
+                                .isPresent()))
                 .or(() -> scene.laid()
                         .roomAt(at)
                         .flatMap(r -> r.mark())

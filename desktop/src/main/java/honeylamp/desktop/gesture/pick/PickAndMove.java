@@ -179,6 +179,7 @@ public record PickAndMove(
                     ElementId.RoomId _,
                     ElementId.DimensionId _,
                     ElementId.NoteId _,
+                    ElementId.FreeMarkId _,
                     ElementId.SettingOutId _,
                     ElementId.BoundaryId _,
                     ElementId.UnitId _,

@@ -12,6 +12,7 @@ import honeylamp.desktop.gesture.Surroundings;
 import honeylamp.desktop.gesture.Typed;
 import honeylamp.desktop.gesture.TypedMove;
 import honeylamp.drawing.Mark;
+import honeylamp.edit.FreeMarkEdits;
 import honeylamp.edit.Grouping;
 import honeylamp.edit.NoteEdits;
 import honeylamp.edit.Outcome;
@@ -26,6 +27,7 @@ import honeylamp.illustrate.sketch.TierLines;
 import honeylamp.plan.Dimension;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.ElementId.RoomId;
+import honeylamp.plan.FreeMark;
 import honeylamp.plan.Note;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
@@ -41,7 +43,7 @@ import java.util.Set;
 import java.util.stream.IntStream;
 
 /**
- * Picks notes and single dimensions. A note is dragged where it should be, a dimension's line beside what it measures,
+ * Picks notes, free marks and single dimensions. A note is dragged where it should be, a dimension's line beside what it measures,
  * and an end of a picked dimension to another point; the name of a room and a tier of dimensions are dragged where this
  * view should have them.
  *
@@ -77,6 +79,9 @@ public record PickCaption(
 
         /** A point of a dimension: 0 for its first end, 1 for its last, then its stops. */
         record End(Dimension dimension, int point) implements Grip {}
+
+        /** A point of a free mark. */
+        record MarkPoint(FreeMark mark, int point) implements Grip {}
 
         /** Where the leader of a note ends. */
         record Tip(Note note) implements Grip {}
@@ -170,12 +175,20 @@ public record PickCaption(
                         .isPresent())
                 .<Grip>map(Grip.Tip::new)
                 .findFirst();
-        return tip.or(() -> scene.selection().stream()
-                .flatMap(id -> dimension(scene, id).stream())
-                .flatMap(d -> IntStream.range(0, d.places().size())
-                        .filter(i -> d.places().get(i).point().distance(p) <= scene.reachMm())
-                        .mapToObj(i -> new Grip.End(d, i)))
-                .findFirst());
+        var ofMark = scene.selection().stream()
+                .flatMap(id -> elements.find(FreeMark.class, id).stream())
+                .filter(m -> m.shape() != FreeMark.Shape.FREEHAND)
+                .flatMap(m -> IntStream.range(0, m.points().size())
+                        .filter(i -> m.points().get(i).point().distance(p) <= scene.reachMm())
+                        .<Grip>mapToObj(i -> new Grip.MarkPoint(m, i)))
+                .findFirst();
+        return tip.or(() -> ofMark)
+                .or(() -> scene.selection().stream()
+                        .flatMap(id -> dimension(scene, id).stream())
+                        .flatMap(d -> IntStream.range(0, d.places().size())
+                                .filter(i -> d.places().get(i).point().distance(p) <= scene.reachMm())
+                                .mapToObj(i -> new Grip.End(d, i)))
+                        .findFirst());
     }
 
     @Override
@@ -213,6 +226,8 @@ public record PickCaption(
                 putTier(scene, side, index, from + TierLines.outwardMm(side, scene.frame(), grabbed, p));
             case Grip.Tip(var note) ->
                 Outcome.done(NoteEdits.point(plan, scene.storey(), note.id(), Optional.of(Position.of(p))));
+            case Grip.MarkPoint(var mark, var point) ->
+                FreeMarkEdits.put(plan, scene.storey(), mark.id(), point, Position.of(p));
             case Grip.End(var d, var point) -> {
                 var to = pointer.keys().control()
                         ? p
@@ -226,7 +241,7 @@ public record PickCaption(
 
     /** Farther than a page is wide it is not put. */
     private static Outcome<Plan> putTier(Surroundings scene, Side side, int index, double fromBuildingMm) {
-        var away = new TierLines.Line(side, index, fromBuildingMm).awayMm();
+        var away = new TierLines.Line(side, index, fromBuildingMm).awayMm(scene.view());
         return Math.abs(away) > View.MovedTier.MOST_MM
                 ? Outcome.refused("a tier lies no farther than 200 mm from its place on paper")
                 : ViewEdits.moveTier(scene.plan(), scene.view().view().id(), side, index, away);
@@ -242,7 +257,7 @@ public record PickCaption(
                     scene.geometry(),
                     Box.around(List.of(from, pointer.at())),
                     how,
-                    e -> e instanceof Note || e instanceof Dimension));
+                    e -> e instanceof Note || e instanceof Dimension || e instanceof FreeMark));
             return Reply.to(rest)
                     .picking(Grouping.whole(scene.plan(), scene.geometry().storey(), picked));
         }
@@ -259,6 +274,7 @@ public record PickCaption(
             case Grip.RoomName _ -> "Move room name";
             case Grip.Tier _ -> "Move tier of dimensions";
             case Grip.End _ -> "Measure from elsewhere";
+            case Grip.MarkPoint _ -> "Change mark";
             case Grip.Tip _ -> "Point elsewhere";
         };
     }
@@ -336,11 +352,11 @@ public record PickCaption(
         }
         return scene.selection().isEmpty()
                 ? Readout.hint(
-                        "Click a note or a dimension, or draw a box around them; Shift adds. Drag a room\u2019s name or a tier where it should be.")
+                        "Click a note, a mark or a dimension, or draw a box around them; Shift adds. Drag a room\u2019s name or a tier where it should be.")
                 : new Readout(
                         TypedMove.fields(),
                         "",
-                        "Drag it, or type how far it moves; a dimension by its line, or by an end.");
+                        "Drag it, or type how far it moves; a dimension by its line, an end or a corner by itself.");
     }
 
     /** The view with what is being dragged where it is now, as one draws in it. */

@@ -3,10 +3,12 @@ package honeylamp.desktop.panel.card;
 import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.desktop.panel.part.WordField;
 import honeylamp.desktop.workspace.WorkspaceModel;
+import honeylamp.edit.FreeMarkEdits;
 import honeylamp.edit.NoteEdits;
 import honeylamp.edit.Outcome;
 import honeylamp.illustrate.sketch.Captions;
 import honeylamp.plan.Dimension;
+import honeylamp.plan.FreeMark;
 import honeylamp.plan.Hold;
 import honeylamp.plan.Note;
 import honeylamp.plan.NoteForm;
@@ -200,6 +202,42 @@ record CaptionCard(WorkspaceModel model, CardFields parts) {
                                         NoteEdits.point(parts.plan(), parts.at(), note.id(), Optional.empty()),
                                         "Take leader away"))))
                 .orElse(List.of());
+    }
+
+    List<Node> of(FreeMark mark) {
+        var out = new ArrayList<Node>();
+        out.add(Widgets.heading(mark.shape().label()));
+        if (mark.shape() == FreeMark.Shape.SECTION) {
+            var label = new Label("Letter");
+            label.getStyleClass().add("field-name");
+            var field = new WordField("Letter", "mark-word", mark.word(), word -> named(mark, word));
+            field.setPrefColumnCount(4);
+            label.setLabelFor(field);
+            out.add(Widgets.row(label, Widgets.spring(), field));
+        } else {
+            out.add(Widgets.toggle(
+                    FreeMark.Line.DASHED.label(),
+                    "mark-dashed",
+                    "Full or dashed",
+                    mark.line() == FreeMark.Line.DASHED,
+                    () -> model.edit(
+                            FreeMarkEdits.line(
+                                    parts.plan(),
+                                    parts.at(),
+                                    mark.id(),
+                                    mark.line().other()),
+                            "Draw line otherwise")));
+        }
+        out.add(Widgets.quiet("It says something about the plan and is no part of it: nothing is caught by it."));
+        out.add(parts.delete());
+        return out;
+    }
+
+    private void named(FreeMark mark, String word) {
+        switch (FreeMarkEdits.name(parts.plan(), parts.at(), mark.id(), word)) {
+            case Outcome.Done(var plan) -> model.edit(plan, "Name section");
+            case Outcome.Refused<Plan> no -> model.complain(no.sentence("That cannot be written"));
+        }
     }
 
     List<Node> of(Dimension dimension) {

@@ -18,6 +18,7 @@ import honeylamp.plan.Dimension;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.ElementId.WallTypeId;
+import honeylamp.plan.FreeMark;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Ground;
 import honeylamp.plan.Note;
@@ -211,6 +212,11 @@ public final class Card extends VBox {
             case ElementId.NoteId id ->
                 storey.elements()
                         .find(Note.class, id)
+                        .map(new CaptionCard(model, parts)::of)
+                        .orElse(List.of());
+            case ElementId.FreeMarkId id ->
+                storey.elements()
+                        .find(FreeMark.class, id)
                         .map(new CaptionCard(model, parts)::of)
                         .orElse(List.of());
             case ElementId.BoundaryId _ -> plain("Boundary");

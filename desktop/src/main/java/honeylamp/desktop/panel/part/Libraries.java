@@ -7,6 +7,7 @@ import honeylamp.catalogue.OpeningSizes.Product;
 import honeylamp.catalogue.RoomUses.RoomNames;
 import honeylamp.catalogue.SeenSets.SeenSet;
 import honeylamp.catalogue.TierSets.TierSet;
+import honeylamp.plan.DimensionStyle;
 import honeylamp.plan.OwnPiece;
 import honeylamp.plan.Plan;
 import honeylamp.plan.WallType;
@@ -27,6 +28,7 @@ public record Libraries(
         Library<KeptFinish> finishes,
         Library<SeenSet> seenSets,
         Library<TierSet> tierSets,
+        Library<DimensionStyle> dimensionStyles,
         Library<LabelSet> labelSets,
         Library<MinimumSet> minimumSets,
         Library<OwnPiece> pieces,

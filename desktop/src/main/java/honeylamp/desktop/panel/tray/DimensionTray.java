@@ -13,11 +13,11 @@ import honeylamp.edit.Reach;
 import honeylamp.edit.ViewEdits;
 import honeylamp.illustrate.sketch.TierLines;
 import honeylamp.plan.Annotation;
+import honeylamp.plan.DimensionStyle;
 import honeylamp.plan.Plan;
 import honeylamp.plan.RoomPairs;
 import honeylamp.plan.Side;
 import honeylamp.plan.Tiers;
-import honeylamp.plan.Tiers.Ends;
 import honeylamp.plan.Tiers.Kind;
 import honeylamp.plan.Tiers.Openings;
 import honeylamp.units.Length;
@@ -34,13 +34,13 @@ import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
-import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 
 /** Which dimensions lie around the plan, how they are counted and rounded, and that they add up. */
-record DimensionTray(WorkspaceModel model, Library<TierSet> sets) implements Content<DimensionTray.Part> {
+record DimensionTray(WorkspaceModel model, Library<TierSet> sets, Library<DimensionStyle> styles)
+        implements Content<DimensionTray.Part> {
     private static final String SUMS = "Sums of tiers";
 
     /**
@@ -48,6 +48,8 @@ record DimensionTray(WorkspaceModel model, Library<TierSet> sets) implements Con
      *
      * @param anyMoved whether a tier of the view was put elsewhere by hand
      * @param several whether there is more than one view
+     * @param style how the look of the view draws dimensions
+     * @param ways own ways to draw them
      * @param sums the tiers that have several parts, if it is to be seen that they add up
      */
     record Part(
@@ -58,6 +60,8 @@ record DimensionTray(WorkspaceModel model, Library<TierSet> sets) implements Con
             Reach reach,
             Rounding rounding,
             List<TierSet> kept,
+            DimensionStyle style,
+            List<DimensionStyle> ways,
             boolean summed,
             List<String> sums) {}
 
@@ -72,6 +76,8 @@ record DimensionTray(WorkspaceModel model, Library<TierSet> sets) implements Con
                 now.choices().presenting().reach(),
                 Rounding.to(now.plan().units(), now.plan().roundedTo()),
                 sets.all(),
+                now.plan().presentation().look(now.view().look()).drafting().dimensions(),
+                styles.all(),
                 summed,
                 summed ? TierLines.sums(model.shown().view()) : List.of());
     }
@@ -99,7 +105,7 @@ record DimensionTray(WorkspaceModel model, Library<TierSet> sets) implements Con
                                 "Choose sizes of rooms",
                                 a -> a.withPairs(a.pairs().equals(RoomPairs.ALL) ? RoomPairs.NONE : RoomPairs.ALL)))));
         out.add(Widgets.section("Openings, by their", openings(part.tiers())));
-        out.add(Widgets.section("Lines end in", ends(part.tiers())));
+        out.addAll(new DimensionStyleFields(model, styles).nodes(part.style(), part.ways()));
         out.add(new LengthField(
                 "Steps told from",
                 "tiers-jog",
@@ -239,20 +245,6 @@ record DimensionTray(WorkspaceModel model, Library<TierSet> sets) implements Con
                             "What of an opening the innermost tier measures to",
                             tiers.openings() == by,
                             () -> change(t -> t.withOpenings(by), "Measure openings")));
-        }
-        return row;
-    }
-
-    private Node ends(Tiers tiers) {
-        var row = new FlowPane(4, 4);
-        for (var ends : Ends.values()) {
-            row.getChildren()
-                    .add(Widgets.toggle(
-                            ends.label(),
-                            "tiers-ends-" + ends.name().toLowerCase(Locale.ROOT),
-                            "What ends the lines of dimensions, single ones too",
-                            tiers.ends() == ends,
-                            () -> change(t -> t.withEnds(ends), "Choose how dimensions end")));
         }
         return row;
     }

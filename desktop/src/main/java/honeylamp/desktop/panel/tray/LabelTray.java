@@ -5,9 +5,11 @@ import honeylamp.catalogue.LabelSets.LabelSet;
 import honeylamp.catalogue.piece.FurnishingKind;
 import honeylamp.catalogue.piece.FurnishingKind.Group;
 import honeylamp.catalogue.piece.Furnishings;
+import honeylamp.desktop.gesture.NewMark;
 import honeylamp.desktop.panel.part.Content;
 import honeylamp.desktop.panel.part.Library;
 import honeylamp.desktop.panel.part.Widgets;
+import honeylamp.desktop.workspace.Tool;
 import honeylamp.desktop.workspace.Workspace;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.Outcome;
@@ -18,6 +20,8 @@ import honeylamp.edit.WordEdits.Replaced;
 import honeylamp.plan.Annotation;
 import honeylamp.plan.Annotation.Words;
 import honeylamp.plan.AreaBasis;
+import honeylamp.plan.FreeMark.Line;
+import honeylamp.plan.FreeMark.Shape;
 import honeylamp.plan.RoomLabel;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -46,6 +50,7 @@ record LabelTray(WorkspaceModel model, Library<LabelSet> sets) implements Conten
             boolean several,
             Reach reach,
             List<LabelSet> kept,
+            NewMark mark,
             List<Group> groups) {}
 
     @Override
@@ -56,6 +61,7 @@ record LabelTray(WorkspaceModel model, Library<LabelSet> sets) implements Conten
                 now.plan().presentation().views().size() > 1,
                 now.choices().presenting().reach(),
                 sets.all(),
+                now.choices().mark(),
                 model.shown().geometry().storey().furnishings().stream()
                         .flatMap(f -> Furnishings.of(f).stream())
                         .map(FurnishingKind::group)
@@ -70,6 +76,7 @@ record LabelTray(WorkspaceModel model, Library<LabelSet> sets) implements Conten
         if (part.several()) {
             out.add(LightTray.reach(model, part.reach(), "All views", "This view only"));
         }
+        out.add(Widgets.section("Free marks", marks(part.mark())));
         out.add(Widgets.toggle(
                 "All words and figures",
                 "words-written",
@@ -100,6 +107,33 @@ record LabelTray(WorkspaceModel model, Library<LabelSet> sets) implements Conten
                 Widgets.quiet(
                         "Room labels find the freest place by themselves; drag one where this view should have it. Write notes where you want more words; Pick and move takes them up again."));
         return out;
+    }
+
+    /** What a free mark is; a press takes up its tool. */
+    private Node marks(NewMark chosen) {
+        var pane = new FlowPane(4, 4);
+        for (var shape : Shape.values()) {
+            pane.getChildren()
+                    .add(Widgets.toggle(
+                            shape.label(),
+                            "mark-" + shape.name().toLowerCase(Locale.ROOT),
+                            "Draws it; no part of the plan",
+                            chosen.shape() == shape,
+                            () -> draw(new NewMark(shape, chosen.line()))));
+        }
+        pane.getChildren()
+                .add(Widgets.toggle(
+                        Line.DASHED.label(),
+                        "mark-line-dashed",
+                        "How the lines of marks are drawn next",
+                        chosen.line() == Line.DASHED,
+                        () -> draw(new NewMark(chosen.shape(), chosen.line().other()))));
+        return pane;
+    }
+
+    private void draw(NewMark mark) {
+        model.choose(model.now().choices().withMark(mark));
+        model.use(Tool.DRAW_MARK);
     }
 
     private void change(UnaryOperator<RoomLabel> change) {

@@ -8,18 +8,22 @@ import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.ViewEdits;
 import honeylamp.plan.Drafting;
+import honeylamp.plan.Lettering.Voice;
 import honeylamp.plan.LineRole;
 import honeylamp.plan.Look;
 import honeylamp.plan.Oklch;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Role;
 import honeylamp.plan.TextRole;
+import honeylamp.plan.TypeFamily;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 import javafx.scene.Node;
 
 /** What a look is made of, one thing at a time: tones of finishes, pens, type, colours. */
@@ -139,8 +143,9 @@ final class LookFields {
     /** The height of one kind of words at a time, and of all. */
     private Node type(Look look, TextRole role) {
         var roles = Arrays.asList(TextRole.values());
-        return Widgets.section(
-                "Type",
+        var lettering = look.drafting().lettering();
+        var voices = Arrays.stream(Voice.values()).map(v -> family(v, lettering.of(v)));
+        var heights = Stream.<Node>of(
                 Widgets.menu(
                         role.label(),
                         "type-role",
@@ -170,12 +175,38 @@ final class LookFields {
                                         changed(l -> l.withDrafting(l.drafting().typeTimes(1 / LARGER))),
                                         "Smaller type"))),
                 Widgets.button(
+                        "Large print",
+                        "type-large-print",
+                        "All words a fifth higher, and none of them below 2.5 mm",
+                        () -> model.edit(
+                                changed(l -> l.withDrafting(l.drafting()
+                                        .withCapHeightsMm(Looks.of(l.name())
+                                                .drafting()
+                                                .inLargePrint()
+                                                .capHeightsMm()))),
+                                "Set in large print")),
+                Widgets.button(
                         "Pens and type as the look came",
                         "drafting-back",
                         "Every pen and all type as the preset has them",
                         () -> model.edit(
                                 changed(l -> l.withDrafting(Looks.of(l.name()).drafting())),
                                 "Take pens and type back")));
+        return Widgets.section("Type", Stream.concat(voices, heights).toArray(Node[]::new));
+    }
+
+    /** The family of some of the words. */
+    private Node family(Voice voice, TypeFamily family) {
+        var families = Arrays.asList(TypeFamily.values());
+        return Widgets.menu(
+                voice.label() + ": " + family.label().toLowerCase(Locale.ROOT),
+                "lettering-" + voice.name().toLowerCase(Locale.ROOT),
+                "The family of type",
+                families.stream().map(TypeFamily::label).toList(),
+                i -> model.edit(
+                        changed(l -> l.withDrafting(l.drafting()
+                                .withLettering(l.drafting().lettering().with(voice, families.get(i))))),
+                        "Letter another way"));
     }
 
     /** The colour of one role at a time: how light, how strong, and which. */

@@ -139,7 +139,7 @@ public final class Tray extends VBox {
             case FURNISH ->
                 new FurnishTray(
                         model, window, thumbnails, catalogue(libraries, "furnish", "Find a piece"), libraries.pieces());
-            case DIMENSIONS -> new DimensionTray(model, libraries.tierSets());
+            case DIMENSIONS -> new DimensionTray(model, libraries.tierSets(), libraries.dimensionStyles());
             case LABELS -> new LabelTray(model, libraries.labelSets());
             case LIGHT -> new LightTray(model);
             case SHEET -> new SheetTray(model, window, libraries.seenSets());
