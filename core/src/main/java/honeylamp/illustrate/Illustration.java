@@ -198,6 +198,7 @@ public final class Illustration {
         words.addAll(faint(Kind.NOTES, others.notes()));
         words.addAll(faint(Kind.NOTES, others.sights()));
         words.addAll(faint(Kind.FURNITURE, others.parts()));
+        words.addAll(faint(Kind.FIXED_PARTS, others.stairs()));
         words.addAll(faint(Kind.TAGS, others.tags()));
         if (!words.isEmpty()) {
             layers.add(Layer.of(LayerKind.LABELS, words));

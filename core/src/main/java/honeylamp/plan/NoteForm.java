@@ -10,7 +10,7 @@ import io.soabase.recordbuilder.core.RecordBuilder;
  * @param columns how many stand side by side
  */
 @RecordBuilder
-public record NoteForm(double widthMm, int columns, Setting setting, Edge edge, Ground ground)
+public record NoteForm(double widthMm, int columns, Setting setting, Edge edge, Ground ground, Sign sign)
         implements NoteFormBuilder.With {
     /** Where lines begin. */
     public enum Setting {
@@ -63,6 +63,26 @@ public record NoteForm(double widthMm, int columns, Setting setting, Edge edge, 
         }
     }
 
+    /** A sign that a note goes with. */
+    public enum Sign {
+        NONE("No sign"),
+        /** A mark of a level, its tip at the note's place. */
+        LEVEL("Level"),
+        /** A full head at the end of the leader, pointing in. */
+        ENTRANCE("Entrance");
+
+        private final String label;
+
+        Sign(String label) {
+            this.label = label;
+        }
+
+        /** The words people see. */
+        public String label() {
+            return label;
+        }
+    }
+
     /** Columns are no wider than this. */
     public static final double MOST_WIDTH_MM = 400;
 
@@ -70,7 +90,7 @@ public record NoteForm(double widthMm, int columns, Setting setting, Edge edge, 
     public static final int MOST_COLUMNS = 4;
 
     /** A line in the middle of nothing. */
-    public static final NoteForm USUAL = new NoteForm(0, 1, Setting.MIDDLE, Edge.NONE, Ground.NONE);
+    public static final NoteForm USUAL = new NoteForm(0, 1, Setting.MIDDLE, Edge.NONE, Ground.NONE, Sign.NONE);
 
     /** Refuses columns without end, and more than four. */
     public NoteForm {

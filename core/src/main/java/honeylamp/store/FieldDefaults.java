@@ -74,6 +74,7 @@ final class FieldDefaults {
             new Field(VIEWS, "tiers", usualTiers()),
             new Field(VIEWS, "annotation", usualAnnotation()),
             new Field(NOTES, "form", usualNote()),
+            new Field(within(NOTES, "form"), "sign", JSON.stringNode("none")),
             new Field(List.of("storeys", "dimensions"), "stops", JSON.arrayNode()),
             new Field(List.of("storeys", "dimensions"), "alongDeg", JSON.nullNode()),
             new Field(List.of("storeys", "dimensions"), "figures", JSON.stringNode("each")),

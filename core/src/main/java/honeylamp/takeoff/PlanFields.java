@@ -6,6 +6,7 @@ import honeylamp.catalogue.Materials;
 import honeylamp.catalogue.PartKinds;
 import honeylamp.catalogue.piece.Furnishings;
 import honeylamp.derive.pointing.Picking;
+import honeylamp.derive.listing.FloorSteps;
 import honeylamp.derive.rooms.Room;
 import honeylamp.derive.storeys.LaidStorey;
 import honeylamp.derive.storeys.StoreyGeometry;
@@ -31,6 +32,7 @@ import honeylamp.plan.WallType;
 import honeylamp.units.AreaText;
 import honeylamp.units.Length;
 import honeylamp.units.LengthText;
+import honeylamp.units.LevelText;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
@@ -57,6 +59,8 @@ public final class PlanFields {
         ROOM("room"),
         AREA("area"),
         CEILING("ceiling"),
+        /** Of the finished floor above the zero of the plan. */
+        LEVEL("level"),
         FLOOR("floor"),
         WALL_TYPE("wall type"),
         THICKNESS("thickness"),
@@ -124,6 +128,11 @@ public final class PlanFields {
             case CEILING ->
                 source.storey
                         .flatMap(s -> there.map(p -> height(s, s.geometry().clearHeightAt(p))))
+                        .orElse(NOTHING);
+            case LEVEL ->
+                source.storey
+                        .flatMap(s -> there.map(p -> LevelText.of(
+                                FloorSteps.level(s, p), s.plan().units())))
                         .orElse(NOTHING);
             case FLOOR ->
                 source.storey

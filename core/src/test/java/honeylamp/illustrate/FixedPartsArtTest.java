@@ -8,9 +8,14 @@ import honeylamp.demo.place.QuillbackLane;
 import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.drawing.LayerKind;
 import honeylamp.drawing.Mark;
+import honeylamp.edit.Reach;
 import honeylamp.edit.StructureEdits;
+import honeylamp.edit.ViewEdits;
+import honeylamp.geometry.Point;
 import honeylamp.illustrate.paper.Lamp;
 import honeylamp.illustrate.paper.PaperFrame;
+import honeylamp.plan.Annotation;
+import honeylamp.plan.ElementId.ViewId;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.Stair;
@@ -44,8 +49,8 @@ class FixedPartsArtTest {
                 .anyMatch(m -> m instanceof Mark.Stroke s && !s.pen().dashMm().isEmpty());
         assertThat(marks(plan, 1))
                 .noneMatch(m -> m instanceof Mark.Stroke s && !s.pen().dashMm().isEmpty());
-        assertThat(words(marks(plan, 0))).extracting(Mark.Text::text).containsExactly("up, 17 risers");
-        assertThat(words(marks(plan, 1))).extracting(Mark.Text::text).containsExactly("down, 17 risers");
+        assertThat(stairWords(plan, 0)).extracting(Mark.Text::text).containsExactly("UP 17 R");
+        assertThat(stairWords(plan, 1)).extracting(Mark.Text::text).containsExactly("DOWN 17 R");
     }
 
     private static List<Mark.Text> words(List<Mark> marks) {
@@ -53,6 +58,35 @@ class FixedPartsArtTest {
                 .filter(Mark.Text.class::isInstance)
                 .map(Mark.Text.class::cast)
                 .toList();
+    }
+
+    private static List<Mark.Text> stairWords(Plan plan, int storey) {
+        return words(marks(plan, storey, LayerKind.LABELS)).stream()
+                .filter(t -> t.text().endsWith(" R"))
+                .toList();
+    }
+
+    /** A stair that leads up has its words before its first step, clear of the steps and the walls. */
+    @Test
+    void theWordsOfAStairStandAtTheTailOfItsArrow() {
+        var plan = QuillbackLane.plan();
+        var geometry = LaidPlan.of(plan).pages().getFirst().views().getFirst().storey();
+        var steps = geometry.fixedParts().stairs().getFirst().steps();
+        var text = stairWords(plan, 0).getFirst();
+        var middle = FRAME.plan(text.at().minus(new Point(0, text.capHeightMm() / 2)));
+        assertThat(steps.outline()).noneMatch(o -> o.contains(middle));
+        assertThat(geometry.geometry().network().poche()).noneMatch(o -> o.contains(middle));
+        assertThat(middle.distance(steps.walkingLine().getFirst()))
+                .as("no farther off than half its width and a little")
+                .isLessThan(FRAME.planMm(text.widthMm() / 2 + 3));
+    }
+
+    /** No words, no figures: the key that leaves words out takes these along. */
+    @Test
+    void withoutWordsAStairSaysNothing() {
+        var plan = ViewEdits.annotation(
+                QuillbackLane.plan(), new ViewId(1), Reach.ALL, a -> a.withWords(Annotation.Words.LEFT_OUT));
+        assertThat(stairWords(plan, 0)).isEmpty();
     }
 
     @Test
@@ -66,7 +100,7 @@ class FixedPartsArtTest {
                         plan,
                         stair.id(),
                         x -> x.withForm(((Stair) x.form()).shaped(shape)).turnedTo(turn));
-                assertThat(words(marks(turned, 0)))
+                assertThat(stairWords(turned, 0))
                         .as("%s turned by %d", shape, turn)
                         .hasSize(1)
                         .allSatisfy(t -> assertThat(t.turnDeg()).isBetween(-90.01, 90.01));

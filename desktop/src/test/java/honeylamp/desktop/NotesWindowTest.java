@@ -50,7 +50,7 @@ class NotesWindowTest {
             w.press("note-left");
             w.fill("note-width", "40");
             assertThat(note(w).form())
-                    .isEqualTo(new NoteForm(40, 1, NoteForm.Setting.LEFT, NoteForm.Edge.LINE, NoteForm.Ground.NONE));
+                    .isEqualTo(new NoteForm(40, 1, NoteForm.Setting.LEFT, NoteForm.Edge.LINE, NoteForm.Ground.NONE, NoteForm.Sign.NONE));
             w.fill("note-columns", "9");
             assertThat(w.message()).contains("from 1 to 4");
             assertThat(note(w).form().columns()).isEqualTo(1);
@@ -98,6 +98,25 @@ class NotesWindowTest {
             assertThat(w.message()).contains("at most 4 letters");
             w.fill("mark-word", "S1");
             assertThat(mark(w).word()).isEqualTo("S1");
+        }
+    }
+
+    @Test
+    void aLevelIsMarkedByOneClickAndAnEntranceByTwo() throws Exception {
+        try (var w = WindowDriver.with(PlanDocument.of(TestWalls.house()))) {
+            take(w, Tool.MARK_LEVEL);
+            w.click(1500, 1000);
+            assertThat(note(w).text()).isEqualTo("{level}");
+            assertThat(note(w).form().sign()).isEqualTo(NoteForm.Sign.LEVEL);
+            take(w, Tool.MARK_ENTRANCE);
+            w.click(1000, 0);
+            w.click(1000, -900);
+            w.key(KeyCode.ENTER);
+            assertThat(note(w).text()).isEqualTo("Entrance");
+            assertThat(note(w).form().sign()).isEqualTo(NoteForm.Sign.ENTRANCE);
+            assertThat(note(w).leader()).isPresent();
+            w.key(KeyCode.CONTROL, KeyCode.Z);
+            assertThat(note(w).text()).isEqualTo("{level}");
         }
     }
 

@@ -5,6 +5,7 @@ import honeylamp.derive.rooms.Room;
 import honeylamp.derive.storeys.LaidStorey;
 import honeylamp.derive.storeys.RegionPlaces;
 import honeylamp.geometry.Outline;
+import honeylamp.geometry.Point;
 import honeylamp.geometry.Segment;
 import honeylamp.plan.BuildUpLayer;
 import honeylamp.plan.ElementId.RegionId;
@@ -70,6 +71,19 @@ public final class FloorSteps {
     /** The thickness of the covering; nothing if nobody said. */
     public static Length covering(RoomMark room) {
         return room.floor().laying().map(l -> l.goods().thickness()).orElse(Length.ZERO);
+    }
+
+    /** How high the floor lies above the plan's zero at a point: what is raised there counts, and what lies on the raw floor. */
+    public static Length level(LaidStorey storey, Point at) {
+        var room = storey.geometry().roomAt(at);
+        var top = room.flatMap(Room::mark).flatMap(FloorSteps::top).orElse(Length.ZERO);
+        return storey.storey().regions().stream()
+                .filter(Region::steps)
+                .filter(r -> room.stream()
+                        .flatMap(there -> RegionPlaces.level(there, r).stream())
+                        .anyMatch(part -> part.contains(at)))
+                .map(Region::raised)
+                .reduce(storey.storey().level().plus(top), Length::plus);
     }
 
     /** Where the floors of a storey step: in openings down to the floor, along edges of rooms, around regions. */

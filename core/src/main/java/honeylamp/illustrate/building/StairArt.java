@@ -92,7 +92,7 @@ public final class StairArt {
         out.add(new Mark.Stroke(frame.paper(solid.build()), pens.swing(), pens.swingInk()));
         outline(out, lower);
         newel(out, flights);
-        arrow(out, steps.walkingLine(), flights, "up, ");
+        arrow(out, steps.walkingLine(), flights);
     }
 
     /** What of the steps lies below the cut, ended by the slanting line. */
@@ -138,7 +138,7 @@ public final class StairArt {
         }
         outline(out, well);
         newel(out, flights);
-        arrow(out, descent(flights), flights, "down, ");
+        arrow(out, descent(flights), flights);
     }
 
     /** The walking line from the upper floor down to where the floor hides it. */
@@ -186,7 +186,7 @@ public final class StairArt {
         }
     }
 
-    private void arrow(List<Mark> out, List<Point> line, Flights flights, String way) {
+    private void arrow(List<Mark> out, List<Point> line, Flights flights) {
         var half = flights.stair().flight().mm() / 2;
         var shown = shortened(line, Math.min(130, flights.stair().going().mm() / 2));
         var end = shown.getLast();
@@ -202,7 +202,6 @@ public final class StairArt {
                 .build();
         out.add(new Mark.Stroke(frame.paper(path), pens.leaf(), pens.ink()));
         out.add(new Mark.Fill(Figure.circle(frame.paper(shown.getFirst()), 0.6), pens.ink()));
-        words(out, shown, flights, way + flights.stair().risers() + " risers");
     }
 
     /** A line less so much at both ends. */
@@ -225,56 +224,65 @@ public final class StairArt {
     }
 
     /**
-     * Beside the first straight part of the arrow that has room for them, the steps below the cut before those above
-     * it; else before its beginning.
+     * What is written at the tail of each arrow: up or down, and how many risers.
+     *
+     * @param taken where nothing is written, in plan mm: walls
      */
-    private void words(List<Mark> out, List<Point> line, Flights flights, String text) {
-        var width = pens.face(TextRole.STAIR, Typeface.REGULAR).widthMm(text, pens.cap(TextRole.STAIR), 0);
-        var straight = flights.stair().shape() != Stair.Shape.SPIRAL;
-        for (var piece : straight ? pieces(line, flights) : List.<Segment>of()) {
-            if (piece.length() >= frame.planMm(width)) {
-                var turn = upright(-piece.unit().angleDeg());
-                // the side that is above the line as one reads it
-                var up = new Point(Math.sin(Math.toRadians(turn)), Math.cos(Math.toRadians(turn)));
-                var away = up.times(flights.stair().flight().mm() / 4);
-                out.add(written(pens, text, frame.paper(piece.middle().plus(away)), turn));
-                return;
-            }
-        }
-        out.add(written(pens, text, frame.paper(before(flights, line, width)), 0));
+    public List<Mark> words(List<Flights> stairs, List<Outline> taken) {
+        return stairs.stream()
+                .filter(f -> f.seen() == End.FOOT || !f.well().isEmpty())
+                .map(f -> words(f, taken))
+                .toList();
     }
 
-    /** The straight parts of an arrow, parted at the line of cut. */
-    private List<Segment> pieces(List<Point> line, Flights flights) {
-        var steps = flights.steps();
-        var cutAt = steps.upTo(cutMm);
-        var cuts = flights.seen() == End.FOOT && cutAt < steps.treads().size();
-        var out = new ArrayList<Segment>();
-        for (var i = 0; i + 1 < line.size(); i++) {
-            var piece = new Segment(line.get(i), line.get(i + 1));
-            var at = cuts ? spotOn(steps, cutAt).at() : piece.b();
-            var along = piece.along(at);
-            if (cuts && piece.distance(at) < 1 && along > 1 && along < piece.length() - 1) {
-                out.add(new Segment(piece.a(), at));
-                out.add(new Segment(at, piece.b()));
-            } else {
-                out.add(piece);
-            }
-        }
-        return out;
+    /** Across the tail of the arrow, along it, or above it on the steps: the first that lies over nothing taken. */
+    private Mark words(Flights flights, List<Outline> taken) {
+        var isFoot = flights.seen() == End.FOOT;
+        var text = (isFoot ? "UP " : "DOWN ") + flights.stair().risers() + " R";
+        var line = isFoot ? flights.steps().walkingLine() : descent(flights);
+        var wide = frame.planMm(pens.face(TextRole.STAIR, Typeface.REGULAR).widthMm(text, cap(), 0));
+        var places = places(flights, line, wide);
+        var free = places.stream()
+                .filter(p -> Regions.intersection(List.of(p.covered(wide, frame.planMm(cap()))), taken)
+                        .isEmpty())
+                .findFirst()
+                .orElse(places.getLast());
+        return written(pens, text, frame.paper(free.at), free.turn);
     }
 
-    /** Outside the steps: in front of a spiral, else before the first step of the arrow. */
-    private Point before(Flights flights, List<Point> line, double widthMm) {
+    private double cap() {
+        return pens.cap(TextRole.STAIR);
+    }
+
+    /** The middle of words in plan mm, and their turn, clockwise on the page. */
+    private record Place(Point at, double turn) {
+        Outline covered(double wide, double high) {
+            var along = Point.direction(-turn).times(wide / 2);
+            var up = Point.direction(90 - turn).times(high / 2);
+            return Outline.of(Ring.of(
+                    at.minus(along).minus(up), at.plus(along).minus(up), at.plus(along).plus(up), at.minus(along).plus(up)));
+        }
+    }
+
+    private List<Place> places(Flights flights, List<Point> line, double wide) {
         var air = frame.planMm(CLEAR_MM);
+        var high = frame.planMm(cap());
         if (flights.stair().shape() == Stair.Shape.SPIRAL) {
-            var below = -flights.stair().depth().mm() / 2 - air - frame.planMm(pens.cap(TextRole.STAIR) / 2);
-            return flights.part().placing().apply(Point.ORIGIN).plus(new Point(0, below));
+            var middle = flights.part().placing().apply(Point.ORIGIN);
+            var off = flights.stair().depth().mm() / 2 + air + high / 2;
+            return List.of(
+                    new Place(middle.plus(new Point(0, -off)), 0), new Place(middle.plus(new Point(0, off)), 0));
         }
-        var back = line.get(0).minus(line.get(1)).unit();
-        var half = frame.planMm(Math.abs(back.x()) * widthMm / 2 + Math.abs(back.y()) * pens.cap(TextRole.STAIR) / 2);
-        return line.getFirst()
-                .plus(back.times(half + air + flights.stair().going().mm() / 2));
+        var tail = line.getFirst();
+        var back = tail.minus(line.get(1)).unit();
+        var level = Math.abs(back.x()) * wide / 2 + Math.abs(back.y()) * high / 2;
+        var turn = upright(-back.angleDeg());
+        var first = new Segment(tail, line.get(1));
+        var above = Point.direction(90 - turn).times(flights.stair().flight().mm() / 4);
+        return List.of(
+                new Place(tail.plus(back.times(level + air)), 0),
+                new Place(tail.plus(back.times(wide / 2 + air)), turn),
+                new Place(first.middle().plus(above), turn));
     }
 
     /** Words centred on a paper point, turned clockwise. */

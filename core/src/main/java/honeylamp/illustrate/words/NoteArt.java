@@ -9,6 +9,7 @@ import honeylamp.drawing.ink.Typeface;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Figure;
 import honeylamp.geometry.Point;
+import honeylamp.geometry.Ring;
 import honeylamp.geometry.Segment;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.pen.Pens;
@@ -17,6 +18,7 @@ import honeylamp.plan.NoteForm;
 import honeylamp.plan.NoteForm.Edge;
 import honeylamp.plan.NoteForm.Ground;
 import honeylamp.plan.NoteForm.Setting;
+import honeylamp.plan.NoteForm.Sign;
 import honeylamp.plan.Role;
 import honeylamp.plan.TextRole;
 import honeylamp.takeoff.PlanFields;
@@ -34,6 +36,15 @@ public final class NoteArt {
     private static final double EDGE_AIR_MM = 2;
     private static final double GROUND_OPACITY = 0.92;
     private static final double DOT_MM = 0.5;
+    private static final double LEVEL_HIGH_MM = 2.2;
+    private static final double LEVEL_WIDE_MM = 2.6;
+    private static final double LEVEL_AIR_MM = 0.9;
+    private static final double ENTRANCE_LONG_MM = 3.6;
+    private static final double ENTRANCE_WIDE_MM = 4;
+
+    /** An entrance that is so nearly square to the page points square: in degrees. */
+    private static final double SQUARE_WITHIN_DEG = 35;
+
     private static final String BULLET = "\u2022";
 
     private final LaidView view;
@@ -80,9 +91,13 @@ public final class NoteArt {
         return out;
     }
 
-    /** What a note covers, its edge included, in paper mm. */
+    /** What a note covers, its edge and the mark of a level included, in paper mm. */
     public Box box(Note note) {
-        return box(note, block(note));
+        var words = box(note, block(note));
+        var at = frame.paper(note.at().point());
+        return note.form().sign() == Sign.LEVEL
+                ? words.union(new Box(at.x() - LEVEL_WIDE_MM / 2, at.y() - LEVEL_HIGH_MM, at.x(), at.y()))
+                : words;
     }
 
     /** The words of a note as they are read from the plan. */
@@ -112,13 +127,21 @@ public final class NoteArt {
     }
 
     private Box box(Note note, Block block) {
-        var at = frame.paper(note.at().point());
+        var at = middle(note, block);
         var box = new Box(
                 at.x() - block.wide() / 2,
                 at.y() - block.high() / 2,
                 at.x() + block.wide() / 2,
                 at.y() + block.high() / 2);
         return hasPlate(note.form()) ? box.grown(EDGE_AIR_MM) : box;
+    }
+
+    /** Of what is written: at the place of the note, or above the tip of a mark of a level there. */
+    private Point middle(Note note, Block block) {
+        var at = frame.paper(note.at().point());
+        return note.form().sign() == Sign.LEVEL
+                ? at.plus(new Point(block.wide() / 2, -LEVEL_HIGH_MM - LEVEL_AIR_MM - block.high() / 2))
+                : at;
     }
 
     private static boolean hasPlate(NoteForm form) {
@@ -195,7 +218,11 @@ public final class NoteArt {
     private void draw(List<Mark> out, Note note) {
         var block = block(note);
         var box = box(note, block);
-        note.leader().ifPresent(l -> leader(out, box, frame.paper(l.tip().point()), hasPlate(note.form())));
+        switch (note.form().sign()) {
+            case NONE -> note.leader().ifPresent(l -> leader(out, box, frame.paper(l.tip().point()), hasPlate(note.form())));
+            case LEVEL -> level(out, frame.paper(note.at().point()), block.wide());
+            case ENTRANCE -> note.leader().ifPresent(l -> entrance(out, box, frame.paper(l.tip().point())));
+        }
         var plate = Figure.builder().roundedBox(box, 1).build();
         if (note.form().ground() == Ground.PAPER) {
             out.add(new Mark.Fill(plate, new Ink(pens.colour(Role.PAPER).argb(), GROUND_OPACITY)));
@@ -234,6 +261,38 @@ public final class NoteArt {
 
     private Mark text(String words, Point at, SetLine line, Mark.Align align) {
         return new Mark.Text(words, at, line.cap, line.face, 0, align, 0, pens.ink());
+    }
+
+    /** A full triangle on its tip, and a line from it below what is written. */
+    private void level(List<Mark> out, Point tip, double wide) {
+        var y = tip.y() - LEVEL_HIGH_MM;
+        var left = new Point(tip.x() - LEVEL_WIDE_MM / 2, y);
+        var right = new Point(tip.x() + LEVEL_WIDE_MM / 2, y);
+        out.add(new Mark.Fill(Figure.ring(Ring.of(tip, right, left).counterClockwise()), pens.ink()));
+        out.add(new Mark.Stroke(
+                Figure.line(left, new Point(tip.x() + Math.max(wide, LEVEL_WIDE_MM), y)), pens.swing(), pens.ink()));
+    }
+
+    /** A full head that points to where one goes in, with a line to the words if they stand farther off. */
+    private void entrance(List<Mark> out, Box box, Point tip) {
+        var way = inward(tip.minus(box.centre()));
+        var base = tip.minus(way.times(ENTRANCE_LONG_MM));
+        var half = way.left().times(ENTRANCE_WIDE_MM / 2);
+        out.add(new Mark.Fill(
+                Figure.ring(Ring.of(tip, base.plus(half), base.minus(half)).counterClockwise()), pens.ink()));
+        var from = leaderFrom(box.grown(EDGE_AIR_MM / 2), base);
+        if (from.distance(base) > ENTRANCE_LONG_MM) {
+            out.add(new Mark.Stroke(Figure.line(from, base), pens.dimension(), pens.dimensionInk()));
+        }
+    }
+
+    private static Point inward(Point way) {
+        if (way.length() == 0) {
+            return new Point(0, -1);
+        }
+        var deg = way.angleDeg();
+        var square = 90 * Math.rint(deg / 90);
+        return Math.abs(deg - square) <= SQUARE_WITHIN_DEG ? Point.direction(square) : way.unit();
     }
 
     private void leader(List<Mark> out, Box box, Point tip, boolean plated) {

@@ -9,8 +9,11 @@ import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Ring;
 import honeylamp.geometry.Segment;
+import honeylamp.illustrate.building.StairArt;
+import honeylamp.illustrate.paper.Lamp;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.pen.Pens;
+import honeylamp.plan.Annotation;
 import honeylamp.plan.Dimension;
 import honeylamp.plan.ElementId.OpeningId;
 import honeylamp.plan.RoomPairs;
@@ -28,6 +31,7 @@ import java.util.stream.Stream;
  * @param notes what was written by hand
  * @param sights marks of elevations
  * @param parts what pieces and parts of own pieces are called
+ * @param stairs up or down, and how many risers
  * @param tags tags of openings
  * @param lines of dimensions and leaders, in plan mm
  */
@@ -37,6 +41,7 @@ public record OtherWords(
         List<Mark> notes,
         List<Mark> sights,
         List<Mark> parts,
+        List<Mark> stairs,
         List<Mark> tags,
         List<Segment> lines) {
     private static final double AIR_MM = 0.3;
@@ -82,6 +87,7 @@ public record OtherWords(
                 notes,
                 sights,
                 joined(parts, moreParts),
+                stairs,
                 tags,
                 joined(lines, moreLines));
     }
@@ -101,15 +107,24 @@ public record OtherWords(
             figures.addAll(art.singles(storey.dimensions(), in));
             figures.addAll(art.radii(storey.standing(), in));
         }
+        var isWritten = view.view().annotation().words() == Annotation.Words.WRITTEN;
         var isNoted = showing.shows(Kind.NOTES);
         return new OtherWords(
                 frame,
                 figures,
                 isNoted ? notes(view, storey, frame, pens) : List.of(),
                 isNoted ? ElevationMarks.of(view, frame, pens) : List.of(),
-                showing.shows(Kind.FURNITURE) ? new PartLabels(frame, pens).marks(storey.furnishings()) : List.of(),
+                isWritten && showing.shows(Kind.FURNITURE) ? new PartLabels(frame, pens).marks(storey.furnishings()) : List.of(),
+                isWritten && showing.shows(Kind.FIXED_PARTS) ? stairs(view, frame, pens) : List.of(),
                 new TagArt(frame, pens).marks(view.storey().geometry().cuts(), tags(view)),
                 lines(view, storey));
+    }
+
+    private static List<Mark> stairs(LaidView view, PaperFrame frame, Pens pens) {
+        var geometry = view.storey().geometry();
+        var cutMm = geometry.storey().levels().cut().mm();
+        return new StairArt(frame, pens, Lamp.LIT, cutMm)
+                .words(view.storey().fixedParts().stairs(), geometry.network().poche());
     }
 
     private static List<Mark> notes(LaidView view, Storey storey, PaperFrame frame, Pens pens) {
@@ -141,9 +156,9 @@ public record OtherWords(
         return view.view().seen().shows(Kind.TAGS) ? Tags.of(view.plan()) : Map.of();
     }
 
-    /** Where notes and names of pieces are read, in paper mm. */
+    /** Where notes, names of pieces and words at stairs are read, in paper mm. */
     public List<Box> read() {
-        return read(joined(notes, parts));
+        return read(joined(joined(notes, parts), stairs));
     }
 
     /** Where words are read, in paper mm. */
@@ -164,7 +179,7 @@ public record OtherWords(
     /** What they cover, in plan mm. */
     List<Outline> taken() {
         var out = new ArrayList<Outline>();
-        Stream.of(figures, notes, sights, parts, tags).forEach(marks -> covered(out, marks));
+        Stream.of(figures, notes, sights, parts, stairs, tags).forEach(marks -> covered(out, marks));
         for (var line : lines) {
             var aside = line.unit().left().times(frame.planMm(AIR_MM));
             out.add(Outline.of(new Ring(List.of(

@@ -94,6 +94,22 @@ class FloorStepsTest {
         });
     }
 
+    /** The bath has 65 + 30 on its raw floor, which lies 120 below that of its storey, at 2,800: 2,800 - 120 + 95. */
+    @Test
+    void aFloorLiesAsHighAsItsStoreyItsRawFloorAndWhatLiesOnThat() {
+        var plan = layers(rooms(), 0, 65, 30);
+        var bath = plan.storeys().getFirst().rooms().getFirst();
+        var storey = TestPlans.storey(plan);
+        var sunk = RoomEdits.change(
+                plan, storey, bath.id(), m -> m.withFit(m.fit().withRawFloor(Length.ofMm(-120))));
+        var up = sunk.withStorey(storey, s -> s.withLevels(s.levels().withLevel(Length.ofMm(2800))));
+        var laid = TestPlans.laid(up);
+        assertThat(FloorSteps.level(laid, new Point(1000, 2000))).isEqualTo(Length.ofMm(2775));
+        assertThat(FloorSteps.level(laid, new Point(4000, 2000)))
+                .as("nobody said anything of the hall")
+                .isEqualTo(Length.ofMm(2800));
+    }
+
     /** A tray of 900 × 900 in a corner of walls: two of its edges are free. */
     @Test
     void aRaisedRegionHasStepsAtItsFreeEdgesAndFacesToCover() {

@@ -112,4 +112,41 @@ class NoteArtTest {
         assertThat(((Mark.Stroke) marks.getFirst()).path().bounds().maxX()).isCloseTo(box.minX(), within(1e-9));
         texts(plan).forEach(t -> assertThat(box.grown(-1.9).contains(t.start())).isTrue());
     }
+
+    /** On paper the note lies at 50, -40 mm: there the tip of the mark is, and what is written stands above its line. */
+    @Test
+    void aLevelHasItsTipWhereItWasPutAndReadsTheFloor() {
+        var plan = noted(loft(), "{level}", LEFT.withSign(NoteForm.Sign.LEVEL), Optional.empty());
+        assertThat(texts(plan)).singleElement().satisfies(t -> {
+            assertThat(t.text()).isEqualTo("\u00b10.000");
+            assertThat(t.at().y()).isBetween(-44.0, -42.2);
+            assertThat(t.start().x()).isCloseTo(50, within(1e-6));
+        });
+        var head = fills(plan).getFirst().path().bounds();
+        assertThat(head.maxY()).isCloseTo(-40, within(1e-9));
+        assertThat(head.centre().x()).isCloseTo(50, within(1e-9));
+        assertThat(art(plan).box(note(plan)).maxY()).as("can be picked by its mark").isCloseTo(-40, within(1e-9));
+    }
+
+    /** Words a little aside of straight below the threshold: the head points straight up the page, its tip at it. */
+    @Test
+    void anEntrancePointsIn() {
+        var threshold = Position.ofMm(2600, 2600);
+        var plan = noted(loft(), "Entrance", LEFT.withSign(NoteForm.Sign.ENTRANCE), Optional.of(threshold));
+        var head = fills(plan).getFirst().path().bounds();
+        assertThat(head.minY()).isCloseTo(-52, within(1e-9));
+        assertThat(head.centre().x()).isCloseTo(52, within(1e-9));
+        assertThat(head.height()).isCloseTo(3.6, within(1e-9));
+        var slanting = noted(
+                loft(), "Entrance", LEFT.withSign(NoteForm.Sign.ENTRANCE), Optional.of(Position.ofMm(3500, 2900)));
+        var turned = fills(slanting).getFirst().path().bounds();
+        assertThat(turned.width()).as("42 degrees from level is no square").isGreaterThan(3.65);
+    }
+
+    private static List<Mark.Fill> fills(Plan plan) {
+        return marks(plan).stream()
+                .filter(Mark.Fill.class::isInstance)
+                .map(Mark.Fill.class::cast)
+                .toList();
+    }
 }

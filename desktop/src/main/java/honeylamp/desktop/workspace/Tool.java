@@ -352,6 +352,18 @@ public enum Tool {
             "M9 4 H16 M9 7 H14 M2.5 15.5 L8 8 M2.5 15.5 L3 11.5 M2.5 15.5 L6.2 14",
             "Points at a piece, a wall or a floor and says what it is, or what you type",
             _ -> WriteNote.pointing()),
+    MARK_LEVEL(
+            WorkStage.LABELS,
+            "Level",
+            "M2 6 H16 M4 6 L7 10.5 L10 6",
+            "Says how high the floor lies where you click",
+            _ -> WriteNote.level()),
+    MARK_ENTRANCE(
+            WorkStage.LABELS,
+            "Entrance",
+            "M2 5 H6.5 M11.5 5 H16 M9 7 L5.5 13.5 H12.5 Z",
+            "Marks where one goes in",
+            _ -> WriteNote.entrance()),
     DRAW_MARK(
             WorkStage.LABELS,
             "Free mark",

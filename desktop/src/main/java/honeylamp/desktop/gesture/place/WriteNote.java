@@ -1,5 +1,6 @@
 package honeylamp.desktop.gesture.place;
 
+import honeylamp.derive.pointing.Snapping;
 import honeylamp.desktop.gesture.Ask;
 import honeylamp.desktop.gesture.Gesture;
 import honeylamp.desktop.gesture.Pointer;
@@ -13,6 +14,7 @@ import honeylamp.geometry.Point;
 import honeylamp.geometry.Segment;
 import honeylamp.illustrate.sketch.Sketches;
 import honeylamp.plan.Note;
+import honeylamp.plan.NoteForm.Sign;
 import honeylamp.plan.Position;
 import honeylamp.takeoff.PlanFields;
 import java.util.ArrayList;
@@ -22,7 +24,7 @@ import java.util.Set;
 
 /**
  * Writes a note: a click says where, typed words and Enter say what. One on a leader is begun at what it speaks of, and
- * without words of its own says what that is.
+ * without words of its own says what that is. Levels and entrances are notes with a sign.
  *
  * @param tip what it points at
  */
@@ -32,8 +34,24 @@ public record WriteNote(Kind kind, Optional<Point> tip, Optional<Point> at, Opti
 
     /** Whether it points at something. */
     public enum Kind {
-        PLAIN,
-        POINTING
+        PLAIN(Sign.NONE, ""),
+        POINTING(Sign.NONE, PlanFields.Field.NAME.braced()),
+        /** The level of the floor where it is clicked. */
+        LEVEL(Sign.LEVEL, PlanFields.Field.LEVEL.braced()),
+        /** Where one goes in. */
+        ENTRANCE(Sign.ENTRANCE, "Entrance");
+
+        private final Sign sign;
+        private final String usual;
+
+        Kind(Sign sign, String usual) {
+            this.sign = sign;
+            this.usual = usual;
+        }
+
+        private boolean points() {
+            return this == POINTING || this == ENTRANCE;
+        }
     }
 
     /** No place yet. */
@@ -44,6 +62,16 @@ public record WriteNote(Kind kind, Optional<Point> tip, Optional<Point> at, Opti
     /** Nothing pointed at yet. */
     public static WriteNote pointing() {
         return begin(Kind.POINTING);
+    }
+
+    /** No level marked yet. */
+    public static WriteNote level() {
+        return begin(Kind.LEVEL);
+    }
+
+    /** No entrance marked yet. */
+    public static WriteNote entrance() {
+        return begin(Kind.ENTRANCE);
     }
 
     private static WriteNote begin(Kind kind) {
@@ -57,9 +85,17 @@ public record WriteNote(Kind kind, Optional<Point> tip, Optional<Point> at, Opti
 
     @Override
     public Reply pressed(Surroundings scene, Pointer pointer) {
-        var there = Optional.of(pointer.at());
+        var there = Optional.of(
+                kind == Kind.ENTRANCE && tip.isEmpty()
+                        ? Snapping.measured(scene.laid(), List.of(), pointer.at(), scene.reachMm())
+                                .map(Snapping.Snap::at)
+                                .orElse(pointer.at())
+                        : pointer.at());
+        if (kind == Kind.LEVEL) {
+            return written(scene, pointer.at(), kind.usual);
+        }
         return Reply.to(
-                kind == Kind.POINTING && tip.isEmpty()
+                kind.points() && tip.isEmpty()
                         ? new WriteNote(kind, there, at, there)
                         : new WriteNote(kind, tip, there, there));
     }
@@ -67,7 +103,7 @@ public record WriteNote(Kind kind, Optional<Point> tip, Optional<Point> at, Opti
     @Override
     public Reply entered(Surroundings scene, Typed typed) {
         var said = typed.of(NOTE).orElse("");
-        var text = said.isEmpty() && tip.isPresent() ? PlanFields.Field.NAME.braced() : said;
+        var text = said.isEmpty() && tip.isPresent() ? kind.usual : said;
         if (at.isEmpty() || text.isEmpty()) {
             return Reply.complain(this, readout(scene).hint());
         }
@@ -76,8 +112,13 @@ public record WriteNote(Kind kind, Optional<Point> tip, Optional<Point> at, Opti
                     this,
                     "A note has at most " + Note.LONGEST + " letters. Part it in two, or write it below the lists.");
         }
-        var added = NoteEdits.add(scene.plan(), scene.storey(), Position.of(at.get()), text, tip.map(Position::of));
-        return Reply.commit(begin(kind), added.plan(), "Write note").picking(Set.of(added.id()));
+        return written(scene, at.get(), text);
+    }
+
+    private Reply written(Surroundings scene, Point where, String text) {
+        var added = NoteEdits.add(scene.plan(), scene.storey(), Position.of(where), text, tip.map(Position::of));
+        var signed = NoteEdits.form(added.plan(), scene.storey(), added.id(), f -> f.withSign(kind.sign));
+        return Reply.commit(begin(kind), signed, "Write note").picking(Set.of(added.id()));
     }
 
     @Override
@@ -92,8 +133,14 @@ public record WriteNote(Kind kind, Optional<Point> tip, Optional<Point> at, Opti
 
     @Override
     public Readout readout(Surroundings scene) {
-        if (kind == Kind.POINTING && tip.isEmpty()) {
-            return Readout.hint("Click what the note speaks of: a piece, a wall, a floor.");
+        if (kind.points() && tip.isEmpty()) {
+            return Readout.hint(
+                    kind == Kind.ENTRANCE
+                            ? "Click the threshold one enters by."
+                            : "Click what the note speaks of: a piece, a wall, a floor.");
+        }
+        if (kind == Kind.LEVEL) {
+            return Readout.hint("Click the floor whose level is told.");
         }
         if (at.isEmpty()) {
             return Readout.hint("Click where the note goes.");
@@ -102,7 +149,9 @@ public record WriteNote(Kind kind, Optional<Point> tip, Optional<Point> at, Opti
                 List.of(new Readout.Field(NOTE, "")),
                 "",
                 tip.isPresent()
-                        ? "Press Enter to say what it is, or type the note first."
+                        ? kind == Kind.ENTRANCE
+                                ? "Press Enter for an entrance, or type what it is called first."
+                                : "Press Enter to say what it is, or type the note first."
                         : "Type the note and press Enter.");
     }
 

@@ -56,8 +56,14 @@ record CaptionCard(WorkspaceModel model, CardFields parts) {
                     rewrite(note, words.getText());
                 }));
         out.add(Widgets.section("Set", setting(note)));
+        out.add(Widgets.menu(
+                note.form().sign().label(),
+                "note-sign",
+                "A sign the note goes with",
+                Arrays.stream(NoteForm.Sign.values()).map(NoteForm.Sign::label).toList(),
+                i -> form(note, f -> f.withSign(NoteForm.Sign.values()[i]))));
         out.add(number(
-                "Width on paper, in mm",
+                "Width, in mm",
                 "note-width",
                 (int) Math.rint(note.form().widthMm()),
                 0,
