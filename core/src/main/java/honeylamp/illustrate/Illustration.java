@@ -38,6 +38,7 @@ import honeylamp.illustrate.pen.Pens;
 import honeylamp.illustrate.shade.FloorShade;
 import honeylamp.illustrate.shade.Solids;
 import honeylamp.illustrate.shade.TopShadow;
+import honeylamp.illustrate.words.AxisArt;
 import honeylamp.illustrate.words.DimensionArt;
 import honeylamp.illustrate.words.LabelArt;
 import honeylamp.illustrate.words.OtherWords;
@@ -370,6 +371,11 @@ public final class Illustration {
                 About.TIER_LINES,
                 List.of(sides, view.view(), geometry.storey().structures()),
                 () -> art.tiers(view, sides)));
+        if (AxisArt.isSeen(view)) {
+            var words = new ArrayList<>(others.read());
+            words.addAll(others.read(out));
+            out.addAll(new AxisArt(view, frame, pens).marks(words));
+        }
         return out;
     }
 
@@ -407,10 +413,17 @@ public final class Illustration {
         var building = TierPlaces.occupied(view, sides);
         return Optional.of(new Extent(
                 around.map(building::union).orElse(building),
-                PaperRoom.around(
+                around(
+                        view,
                         TierPlaces.seen(view).isEmpty()
                                 ? 0
                                 : TierPlaces.usualRoomMm(
                                         view, sides, view.look().drafting().of(TextRole.DIMENSION)))));
+    }
+
+    /** As much on all sides, and more above and left for the rings of axes. */
+    private static PaperRoom around(LaidView view, double mm) {
+        var more = AxisArt.isSeen(view) ? Math.max(0, AxisArt.LEAST_MM - mm) + AxisArt.ROOM_MM : 0;
+        return new PaperRoom(mm + more, mm, mm + more, mm);
     }
 }

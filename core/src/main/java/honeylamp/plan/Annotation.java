@@ -15,6 +15,7 @@ import java.util.stream.Stream;
  * @param pairs which rooms have their width and depth as dimensions
  * @param distances pieces whose distances from their walls are shown
  * @param pieces keys of the groups of pieces that have their names written on or beside them
+ * @param axes whether the axes of the building are drawn
  * @param second the units lengths and areas are shown in once more, in brackets
  */
 @RecordBuilder
@@ -24,6 +25,7 @@ public record Annotation(
         RoomPairs pairs,
         List<FurnishingId> distances,
         List<String> pieces,
+        Axes axes,
         Optional<UnitSystem> second)
         implements AnnotationBuilder.With {
     /** Whether words and figures are seen. */
@@ -34,6 +36,17 @@ public record Annotation(
         /** The other of the two. */
         public Words other() {
             return this == WRITTEN ? LEFT_OUT : WRITTEN;
+        }
+    }
+
+    /** Whether the axes of the building are drawn. */
+    public enum Axes {
+        NONE,
+        DRAWN;
+
+        /** The other of the two. */
+        public Axes other() {
+            return this == NONE ? DRAWN : NONE;
         }
     }
 
@@ -61,5 +74,5 @@ public record Annotation(
 
     /** As new plans have it. */
     public static final Annotation USUAL =
-            new Annotation(Words.WRITTEN, RoomLabel.USUAL, RoomPairs.NONE, List.of(), List.of(), Optional.empty());
+            new Annotation(Words.WRITTEN, RoomLabel.USUAL, RoomPairs.NONE, List.of(), List.of(), Axes.NONE, Optional.empty());
 }

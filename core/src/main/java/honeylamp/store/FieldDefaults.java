@@ -73,6 +73,7 @@ final class FieldDefaults {
             new Field(VIEWS, "movedTiers", JSON.arrayNode()),
             new Field(VIEWS, "tiers", usualTiers()),
             new Field(VIEWS, "annotation", usualAnnotation()),
+            new Field(within(VIEWS, "annotation"), "axes", JSON.stringNode("none")),
             new Field(NOTES, "form", usualNote()),
             new Field(within(NOTES, "form"), "sign", JSON.stringNode("none")),
             new Field(List.of("storeys", "dimensions"), "stops", JSON.arrayNode()),

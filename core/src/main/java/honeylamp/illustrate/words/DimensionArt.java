@@ -171,7 +171,7 @@ public final class DimensionArt {
     }
 
     /** What of an upright or level line lies outside boxes. */
-    private static List<Segment> around(Segment line, List<Box> words) {
+    static List<Segment> around(Segment line, List<Box> words) {
         var length = line.length();
         var unit = line.unit();
         var covered = new ArrayList<double[]>();

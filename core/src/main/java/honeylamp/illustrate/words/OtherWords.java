@@ -133,12 +133,15 @@ public record OtherWords(
                 new NoteArt(view, frame, pens).marks(storey.notes()));
     }
 
-    /** Lines of dimensions and free marks, and leaders of notes from the middle of their words. */
+    /** Lines of dimensions, axes and free marks, and leaders of notes from the middle of their words. */
     private static List<Segment> lines(LaidView view, Storey storey) {
         var showing = view.view().seen();
         var out = new ArrayList<Segment>();
         if (showing.shows(Kind.DIMENSIONS)) {
             storey.dimensions().stream().map(Dimension::line).forEach(out::add);
+        }
+        if (AxisArt.isSeen(view)) {
+            out.addAll(AxisArt.lines(view));
         }
         if (showing.shows(Kind.NOTES)) {
             storey.freeMarks().forEach(m -> out.addAll(m.lines()));

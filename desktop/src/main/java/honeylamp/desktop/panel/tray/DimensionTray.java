@@ -104,6 +104,13 @@ record DimensionTray(WorkspaceModel model, Library<TierSet> sets, Library<Dimens
                         () -> model.annotate(
                                 "Choose sizes of rooms",
                                 a -> a.withPairs(a.pairs().equals(RoomPairs.ALL) ? RoomPairs.NONE : RoomPairs.ALL)))));
+        out.add(Widgets.toggle(
+                "Axes of the building",
+                "axes",
+                "Through walls that carry and posts, the same on every storey; numbers from the west, letters from the south",
+                part.annotation().axes() == Annotation.Axes.DRAWN,
+                () -> model.annotate(
+                        "Draw axes, or none", a -> a.withAxes(a.axes().other()))));
         out.add(Widgets.section("Openings, by their", openings(part.tiers())));
         out.addAll(new DimensionStyleFields(model, styles).nodes(part.style(), part.ways()));
         out.add(new LengthField(

@@ -1,0 +1,81 @@
+package honeylamp.derive.tiers;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import honeylamp.TestPlans;
+import honeylamp.demo.place.QuillbackLane;
+import honeylamp.demo.place.SailclothYard;
+import honeylamp.derive.storeys.LaidPlan;
+import honeylamp.derive.tiers.Axes.Axis;
+import honeylamp.derive.tiers.Axes.Way;
+import honeylamp.edit.StructureEdits;
+import honeylamp.edit.WallEdits;
+import honeylamp.plan.Plan;
+import honeylamp.plan.Position;
+import honeylamp.plan.Structure;
+import honeylamp.plan.Structure.Kind;
+import honeylamp.plan.Wall.BodySide;
+import honeylamp.units.Length;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+/** Axes of buildings, their places by hand. */
+class AxesTest {
+    private static List<Axis> axes(Plan plan) {
+        return Axes.of(LaidPlan.of(plan));
+    }
+
+    private static Plan post(Plan plan, double x, double y) {
+        return StructureEdits.add(
+                        plan,
+                        TestPlans.storey(plan),
+                        new Structure.Block(Kind.POST, Length.ofMm(150), Length.ofMm(150), Length.ofMm(2500)),
+                        Position.ofMm(x, y),
+                        0)
+                .plan();
+    }
+
+    /** A room of 6 by 4 m clear within walls so thick: their middles lie half of that outside it. */
+    @Test
+    void runThroughTheMiddlesOfCarryingWalls() {
+        var plan = TestPlans.clearRectangle(6000, 4000);
+        var half = plan.wallType(TestPlans.OUTER).thickness().mm() / 2;
+        assertThat(axes(plan)).extracting(Axis::name).containsExactly("1", "2", "A", "B");
+        assertThat(axes(plan).get(0).atMm()).isCloseTo(-half, within(1e-6));
+        assertThat(axes(plan).get(1).atMm()).isCloseTo(6000 + half, within(1e-6));
+        assertThat(axes(plan).get(3).atMm()).isCloseTo(4000 + half, within(1e-6));
+        var parted = WallEdits.add(
+                        plan,
+                        TestPlans.storey(plan),
+                        Position.ofMm(2500, 0),
+                        Position.ofMm(2500, 4000),
+                        BodySide.CENTRE,
+                        TestPlans.PARTITION)
+                .orThrow()
+                .plan();
+        assertThat(axes(parted)).as("a partition carries nothing").isEqualTo(axes(plan));
+    }
+
+    /** Posts a metre apart up the plan: letters go on after Z, and none of them is I or O. */
+    @Test
+    void postsHaveAxesBothWaysAndNoLetterIsTakenForAFigure() {
+        var plan = TestPlans.clearRectangle(6000, 30_000);
+        for (var i = 1; i <= 27; i++) {
+            plan = post(plan, 3000 + 10 * (i % 3), 1000.0 * i); // all but in one line
+        }
+        var up = axes(plan).stream().filter(a -> a.way() == Way.UP).toList();
+        var across = axes(plan).stream().filter(a -> a.way() == Way.ACROSS).toList();
+        assertThat(up).extracting(Axis::name).containsExactly("1", "2", "3");
+        assertThat(across).hasSize(29);
+        assertThat(across).extracting(Axis::name).doesNotContain("I", "O").contains("H", "J", "Z", "AA", "AE");
+        assertThat(across.get(24).name()).isEqualTo("AA"); // 24 letters before it
+    }
+
+    @Test
+    void areTheSameOnEveryStoreyAndLeaveSlantingWallsOut() {
+        assertThat(axes(QuillbackLane.plan())).isNotEmpty();
+        // the old stone wall in the west stands a few degrees off: the first axis is that of a post
+        assertThat(axes(SailclothYard.plan()).getFirst().atMm()).isGreaterThan(2000);
+    }
+}
