@@ -21,6 +21,7 @@ import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.Region;
 import honeylamp.plan.RoomMark;
+import honeylamp.plan.RoundDimension;
 import honeylamp.plan.SettingOutLine;
 import honeylamp.plan.Storey;
 import honeylamp.plan.Structure;
@@ -76,6 +77,7 @@ public record Clipping(List<WallType> types, Elements elements, List<Group> grou
                     Structure _,
                     Furnishing _,
                     Dimension _,
+                    RoundDimension _,
                     Note _,
                     FreeMark _,
                     SettingOutLine _,
@@ -108,8 +110,15 @@ public record Clipping(List<WallType> types, Elements elements, List<Group> grou
                 case FreeMark m -> m.shape();
                 case Ground g -> g.use();
                 case Region r -> r.on();
-                case Wall _, Opening _, RoomMark _, Underlay _, Dimension _, SettingOutLine _, Boundary _, Covering _ ->
-                    "";
+                case Wall _,
+                        Opening _,
+                        RoomMark _,
+                        Underlay _,
+                        Dimension _,
+                        RoundDimension _,
+                        SettingOutLine _,
+                        Boundary _,
+                        Covering _ -> "";
             };
             return new Standing(element.getClass(), element.places(), what);
         }

@@ -12,6 +12,7 @@ import honeylamp.plan.Note;
 import honeylamp.plan.Opening;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
+import honeylamp.plan.RoundDimension;
 import honeylamp.plan.Storey;
 import honeylamp.plan.Structure;
 import honeylamp.plan.Wall;
@@ -55,7 +56,9 @@ final class Following {
     /** The plan after an edit, the dimensions and notes of a storey taken along. */
     static Plan words(Plan planBefore, Storey before, Plan planAfter) {
         var now = planAfter.storey(before.id());
-        if (before.dimensions().isEmpty() && before.notes().isEmpty()
+        if (before.dimensions().isEmpty()
+                        && before.notes().isEmpty()
+                        && before.roundDimensions().isEmpty()
                 || now.walls() == before.walls()
                         && now.openings() == before.openings()
                         && now.furnishings() == before.furnishings()
@@ -72,10 +75,17 @@ final class Following {
         var notes = now.notes().stream()
                 .map(n -> notesBefore.contains(n) ? following.taken(n) : n)
                 .toList();
-        return moved.equals(now.dimensions()) && notes.equals(now.notes())
+        var roundsBefore = Set.copyOf(before.roundDimensions());
+        var rounds = now.roundDimensions().stream()
+                .map(d -> roundsBefore.contains(d) ? following.taken(d) : d)
+                .toList();
+        return moved.equals(now.dimensions()) && notes.equals(now.notes()) && rounds.equals(now.roundDimensions())
                 ? planAfter
                 : planAfter.withStorey(
-                        before.id(), s -> s.with(Dimension.class, moved).with(Note.class, notes));
+                        before.id(),
+                        s -> s.with(Dimension.class, moved)
+                                .with(Note.class, notes)
+                                .with(RoundDimension.class, rounds));
     }
 
     private Dimension taken(Dimension dimension) {
@@ -89,6 +99,21 @@ final class Following {
                 .to(to)
                 .stops(dimension.stops().stream().map(this::taken).toList())
                 .hold(lost ? Hold.LOST : dimension.hold()));
+    }
+
+    /** One whose points no longer measure anything so, such as along a wall that is straight now, has lost its hold. */
+    private RoundDimension taken(RoundDimension dimension) {
+        var from = taken(dimension.from());
+        var middle = taken(dimension.middle());
+        var to = taken(dimension.to());
+        if (RoundDimension.whyNot(dimension.measures(), from, middle, to).isPresent()) {
+            return dimension.withHold(Hold.LOST);
+        }
+        // where the legs of an angle meet need not lie on anything
+        var lost = isLost(dimension.from())
+                || isLost(dimension.to())
+                || dimension.measures() != RoundDimension.Measures.ANGLE && isLost(dimension.middle());
+        return dimension.with(copy -> copy.from(from).middle(middle).to(to).hold(lost ? Hold.LOST : dimension.hold()));
     }
 
     private Note taken(Note note) {

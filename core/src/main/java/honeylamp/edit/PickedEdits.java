@@ -19,6 +19,7 @@ import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.Region;
 import honeylamp.plan.RoomMark;
+import honeylamp.plan.RoundDimension;
 import honeylamp.plan.SettingOutLine;
 import honeylamp.plan.Storey;
 import honeylamp.plan.Structure;
@@ -70,8 +71,15 @@ public final class PickedEdits {
             case Region r -> picked.contains(r.carrier()) ? r.moved(motion) : r;
             case Covering c -> picked.contains(c.surface().host()) ? c.moved(motion) : c;
             case RoomMark _, Underlay _ -> element; // a mark goes with its room, a picture has ways of its own
-            case Structure _, Furnishing _, Dimension _, Note _, FreeMark _, SettingOutLine _, Boundary _, Ground _ ->
-                picked.contains(element.id()) ? element.moved(motion) : element;
+            case Structure _,
+                    Furnishing _,
+                    Dimension _,
+                    RoundDimension _,
+                    Note _,
+                    FreeMark _,
+                    SettingOutLine _,
+                    Boundary _,
+                    Ground _ -> picked.contains(element.id()) ? element.moved(motion) : element;
         };
     }
 

@@ -10,11 +10,13 @@ import honeylamp.plan.ElementId.DimensionId;
 import honeylamp.plan.ElementId.FreeMarkId;
 import honeylamp.plan.ElementId.NoteId;
 import honeylamp.plan.ElementId.RoomId;
+import honeylamp.plan.ElementId.RoundDimensionId;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.FreeMark;
 import honeylamp.plan.Note;
 import honeylamp.plan.Plan;
 import honeylamp.plan.RoomMark;
+import honeylamp.plan.RoundDimension;
 import honeylamp.plan.Storey;
 import honeylamp.plan.Storey.Levels;
 import honeylamp.units.Length;
@@ -85,6 +87,10 @@ public final class StoreyEdits {
         for (var note : from.notes()) {
             notes.add(note.withId(new NoteId(number++)));
         }
+        var rounds = new ArrayList<RoundDimension>();
+        for (var d : from.roundDimensions()) {
+            rounds.add(d.withId(new RoundDimensionId(number++)));
+        }
         var marks = new ArrayList<FreeMark>();
         for (var mark : from.freeMarks()) {
             marks.add(mark.withId(new FreeMarkId(number++)));
@@ -97,6 +103,7 @@ public final class StoreyEdits {
                                 .with(Dimension.class, dimensions)
                                 .with(Note.class, notes)
                                 .with(FreeMark.class, marks)
+                                .with(RoundDimension.class, rounds)
                                 .with(Covering.class, coverings));
     }
 

@@ -14,6 +14,7 @@ import honeylamp.plan.Note;
 import honeylamp.plan.Opening;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
+import honeylamp.plan.RoundDimension;
 import honeylamp.plan.Storey;
 import honeylamp.plan.Underlay;
 import honeylamp.plan.Wall;
@@ -198,6 +199,14 @@ public final class Stretching {
             case Note n ->
                 n.with(copy -> copy.at(end(n.at(), motion))
                         .leader(n.leader().map(l -> new Note.Leader(end(l.tip(), motion), l.hold()))));
+            case RoundDimension d -> {
+                var first = end(d.from(), motion);
+                var middle = end(d.middle(), motion);
+                var last = end(d.to(), motion);
+                yield RoundDimension.whyNot(d.measures(), first, middle, last).isPresent()
+                        ? d
+                        : d.with(copy -> copy.from(first).middle(middle).to(last));
+            }
             case FreeMark m -> {
                 var points = m.points().stream().map(p -> end(p, motion)).toList();
                 yield points.stream().distinct().count() < 2 ? m : m.withPoints(points);

@@ -73,6 +73,6 @@ public record Annotation(
     }
 
     /** As new plans have it. */
-    public static final Annotation USUAL =
-            new Annotation(Words.WRITTEN, RoomLabel.USUAL, RoomPairs.NONE, List.of(), List.of(), Axes.NONE, Optional.empty());
+    public static final Annotation USUAL = new Annotation(
+            Words.WRITTEN, RoomLabel.USUAL, RoomPairs.NONE, List.of(), List.of(), Axes.NONE, Optional.empty());
 }

@@ -13,6 +13,7 @@ public sealed interface Element
                 Dimension,
                 Note,
                 FreeMark,
+                RoundDimension,
                 SettingOutLine,
                 Boundary,
                 Ground,

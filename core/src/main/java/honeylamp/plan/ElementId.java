@@ -66,6 +66,7 @@ public sealed interface ElementId {
                     case DimensionId _ -> "d";
                     case NoteId _ -> "n";
                     case FreeMarkId _ -> "e";
+                    case RoundDimensionId _ -> "y";
                     case StructureId _ -> "x";
                     case SettingOutId _ -> "l";
                     case BoundaryId _ -> "b";
@@ -134,6 +135,13 @@ public sealed interface ElementId {
 
     record NoteId(Key key) implements ElementId {
         public NoteId(int number) {
+            this(new Key.Drawn(number));
+        }
+    }
+
+    /** A dimension of an angle or of a curved line. */
+    record RoundDimensionId(Key key) implements ElementId {
+        public RoundDimensionId(int number) {
             this(new Key.Drawn(number));
         }
     }

@@ -47,7 +47,7 @@ public record Showing(Set<Kind> faded, Set<Kind> hidden, Set<Kind> locked) {
                 case RoomMark _ -> Optional.of(ROOM_NAMES);
                 case Structure s -> Optional.of(s.form() instanceof Structure.ParkingBay ? GROUND : FIXED_PARTS);
                 case Furnishing _ -> Optional.of(FURNITURE);
-                case Dimension _ -> Optional.of(DIMENSIONS);
+                case Dimension _, RoundDimension _ -> Optional.of(DIMENSIONS);
                 case Note _, FreeMark _ -> Optional.of(NOTES);
                 case Ground _ -> Optional.of(GROUND);
                 case Region _, Covering _ -> Optional.of(FINISHES);

@@ -122,6 +122,11 @@ public record Storey(StoreyId id, String name, Levels levels, Elements elements)
         return elements.of(Dimension.class);
     }
 
+    /** The dimensions of angles and of curved lines. */
+    public List<RoundDimension> roundDimensions() {
+        return elements.of(RoundDimension.class);
+    }
+
     public List<Note> notes() {
         return elements.of(Note.class);
     }

@@ -62,6 +62,7 @@ final class FieldDefaults {
             new Field(List.of("storeys", "furnishings"), "order", JSON.numberNode(0)),
             new Field(List.of("storeys"), "regions", JSON.arrayNode()),
             new Field(List.of("storeys"), "freeMarks", JSON.arrayNode()),
+            new Field(List.of("storeys"), "roundDimensions", JSON.arrayNode()),
             new Field(List.of("storeys", "walls"), "works", JSON.stringNode("existing")),
             new Field(VIEWS, "works", JSON.stringNode("marked")),
             new Field(List.of("brief", "minimums"), "way", JSON.numberNode(900)),

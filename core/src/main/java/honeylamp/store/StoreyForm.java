@@ -12,6 +12,7 @@ import honeylamp.plan.Note;
 import honeylamp.plan.Opening;
 import honeylamp.plan.Region;
 import honeylamp.plan.RoomMark;
+import honeylamp.plan.RoundDimension;
 import honeylamp.plan.SettingOutLine;
 import honeylamp.plan.Storey;
 import honeylamp.plan.Structure;
@@ -36,6 +37,7 @@ record StoreyForm(
         List<Dimension> dimensions,
         List<Note> notes,
         List<FreeMark> freeMarks,
+        List<RoundDimension> roundDimensions,
         List<SettingOutLine> settingOut,
         List<Boundary> boundaries,
         List<Ground> grounds,
@@ -55,6 +57,7 @@ record StoreyForm(
                 s.dimensions(),
                 s.notes(),
                 s.freeMarks(),
+                s.roundDimensions(),
                 s.settingOut(),
                 s.boundaries(),
                 s.grounds(),
@@ -77,6 +80,7 @@ record StoreyForm(
                         .with(Dimension.class, dimensions)
                         .with(Note.class, notes)
                         .with(FreeMark.class, freeMarks)
+                        .with(RoundDimension.class, roundDimensions)
                         .with(SettingOutLine.class, settingOut)
                         .with(Boundary.class, boundaries)
                         .with(Ground.class, grounds)

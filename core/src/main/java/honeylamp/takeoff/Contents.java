@@ -19,10 +19,12 @@ import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.Region;
 import honeylamp.plan.RoomMark;
+import honeylamp.plan.RoundDimension;
 import honeylamp.plan.SettingOutLine;
 import honeylamp.plan.Structure;
 import honeylamp.plan.Underlay;
 import honeylamp.plan.Wall;
+import honeylamp.units.AngleText;
 import honeylamp.units.AreaText;
 import honeylamp.units.Length;
 import honeylamp.units.LengthText;
@@ -68,6 +70,7 @@ public final class Contents {
             case Furnishing _ -> "Piece";
             case Underlay _ -> "Underlay";
             case Dimension _ -> "Dimension";
+            case RoundDimension d -> d.measures().label();
             case Note _ -> "Note";
             case FreeMark _ -> "Free mark";
             case SettingOutLine _ -> "Setting-out line";
@@ -90,6 +93,8 @@ public final class Contents {
             case Underlay u -> u.picture().name();
             case Dimension d -> length(d.line().length(), units);
             case Note n -> n.text().lines().findFirst().orElse("");
+            case RoundDimension d ->
+                d.measures() == RoundDimension.Measures.ANGLE ? AngleText.shown(d.value()) : length(d.value(), units);
             case FreeMark m -> m.shape().label() + (m.word().isEmpty() ? "" : " " + m.word());
             case SettingOutLine l -> length(l.line().length(), units);
             case Boundary b ->

@@ -5,8 +5,8 @@ import honeylamp.catalogue.Material;
 import honeylamp.catalogue.Materials;
 import honeylamp.catalogue.PartKinds;
 import honeylamp.catalogue.piece.Furnishings;
-import honeylamp.derive.pointing.Picking;
 import honeylamp.derive.listing.FloorSteps;
+import honeylamp.derive.pointing.Picking;
 import honeylamp.derive.rooms.Room;
 import honeylamp.derive.storeys.LaidStorey;
 import honeylamp.derive.storeys.StoreyGeometry;
@@ -24,6 +24,7 @@ import honeylamp.plan.Note;
 import honeylamp.plan.Opening;
 import honeylamp.plan.Region;
 import honeylamp.plan.RoomMark;
+import honeylamp.plan.RoundDimension;
 import honeylamp.plan.SettingOutLine;
 import honeylamp.plan.Structure;
 import honeylamp.plan.Underlay;
@@ -131,8 +132,8 @@ public final class PlanFields {
                         .orElse(NOTHING);
             case LEVEL ->
                 source.storey
-                        .flatMap(s -> there.map(p -> LevelText.of(
-                                FloorSteps.level(s, p), s.plan().units())))
+                        .flatMap(s -> there.map(p ->
+                                LevelText.of(FloorSteps.level(s, p), s.plan().units())))
                         .orElse(NOTHING);
             case FLOOR ->
                 source.storey
@@ -199,8 +200,15 @@ public final class PlanFields {
             case Structure s -> PartKinds.label(s.form());
             case Region r -> finish(storey.geometry(), r.id()).orElse("region");
             case Ground g -> Grounds.label(g.use());
-            case RoomMark _, Underlay _, Dimension _, Note _, FreeMark _, SettingOutLine _, Boundary _, Covering _ ->
-                NOTHING;
+            case RoomMark _,
+                    Underlay _,
+                    Dimension _,
+                    RoundDimension _,
+                    Note _,
+                    FreeMark _,
+                    SettingOutLine _,
+                    Boundary _,
+                    Covering _ -> NOTHING;
         };
     }
 

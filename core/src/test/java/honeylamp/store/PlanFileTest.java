@@ -15,8 +15,10 @@ import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.edit.FreeMarkEdits;
 import honeylamp.edit.PageEdits;
 import honeylamp.edit.Reach;
+import honeylamp.edit.RoundDimensionEdits;
 import honeylamp.edit.ViewEdits;
 import honeylamp.edit.WallTypeEdits;
+import honeylamp.geometry.Arc;
 import honeylamp.geometry.Point;
 import honeylamp.plan.BuildUpLayer;
 import honeylamp.plan.Drafting;
@@ -30,6 +32,7 @@ import honeylamp.plan.Oklch;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.Role;
+import honeylamp.plan.RoundDimension.Measures;
 import honeylamp.plan.Side;
 import honeylamp.plan.Stair;
 import honeylamp.plan.Structure;
@@ -162,6 +165,13 @@ class PlanFileTest {
                     .orThrow()
                     .plan();
         }
+        coloured = RoundDimensionEdits.of(
+                        coloured,
+                        storey,
+                        Measures.ARC_LENGTH,
+                        (Arc) Arc.through(new Point(0, 0), new Point(500, 300), new Point(900, 0)),
+                        250)
+                .plan();
         assertThat(good(saved(coloured)).plan()).isEqualTo(coloured);
         for (var plan : List.of(coloured, QuillbackLane.plan(), NewPlan.in(UnitSystem.MM))) {
             assertThat(schema.validate(json(plan), InputFormat.JSON)).isEmpty();

@@ -7,6 +7,7 @@ import honeylamp.catalogue.TierSets;
 import honeylamp.demo.DemoFiles;
 import honeylamp.derive.tiers.DimensionTiers;
 import honeylamp.derive.tiers.DimensionTiers.Tier;
+import honeylamp.drawing.Mark;
 import honeylamp.illustrate.words.TierPlaces;
 import honeylamp.plan.DimensionStyle;
 import honeylamp.plan.Side;
@@ -54,6 +55,12 @@ class DimensionsWindowTest {
                             .mapToInt(Integer::parseInt)
                             .sum())
                     .isEqualTo(Integer.parseInt(sum[1]));
+            assertThat(WindowDriver.onScreen(() -> w.model().sketch().stream()
+                            .filter(Mark.Text.class::isInstance)
+                            .map(m -> ((Mark.Text) m).text())
+                            .toList()))
+                    .as("beside the side, too")
+                    .contains(words.substring(words.indexOf(": ") + 2));
             w.key(KeyCode.CONTROL, KeyCode.Z);
             assertThat(w.plan()).isEqualTo(before);
         }

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import honeylamp.TestWalls;
 import honeylamp.desktop.workspace.Intent;
 import honeylamp.desktop.workspace.Tool;
+import honeylamp.edit.WallEdits;
 import honeylamp.geometry.Point;
 import honeylamp.plan.Dimension;
 import honeylamp.plan.Dimension.Figures;
@@ -12,7 +13,10 @@ import honeylamp.plan.FreeMark;
 import honeylamp.plan.Hold;
 import honeylamp.plan.Note;
 import honeylamp.plan.NoteForm;
+import honeylamp.plan.RoundDimension;
+import honeylamp.plan.RoundDimension.Measures;
 import honeylamp.store.PlanDocument;
+import honeylamp.units.Length;
 import javafx.scene.control.TextArea;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
@@ -50,7 +54,13 @@ class NotesWindowTest {
             w.press("note-left");
             w.fill("note-width", "40");
             assertThat(note(w).form())
-                    .isEqualTo(new NoteForm(40, 1, NoteForm.Setting.LEFT, NoteForm.Edge.LINE, NoteForm.Ground.NONE, NoteForm.Sign.NONE));
+                    .isEqualTo(new NoteForm(
+                            40,
+                            1,
+                            NoteForm.Setting.LEFT,
+                            NoteForm.Edge.LINE,
+                            NoteForm.Ground.NONE,
+                            NoteForm.Sign.NONE));
             w.fill("note-columns", "9");
             assertThat(w.message()).contains("from 1 to 4");
             assertThat(note(w).form().columns()).isEqualTo(1);
@@ -118,6 +128,47 @@ class NotesWindowTest {
             w.key(KeyCode.CONTROL, KeyCode.Z);
             assertThat(note(w).text()).isEqualTo("{level}");
         }
+    }
+
+    /** A wall bent, its radius told by a click, then its diameter and its length; all that as any other dimension. */
+    @Test
+    void aCurvedWallTellsItsRadiusAndAnAngleIsClickedByTwoWalls() throws Exception {
+        try (var w = WindowDriver.with(PlanDocument.of(TestWalls.house()))) {
+            var south = w.plan().storeys().getFirst().walls().stream()
+                    .filter(x -> Math.abs(x.chord().unit().y()) < 0.01)
+                    .findFirst()
+                    .orElseThrow();
+            WindowDriver.onScreen(() -> {
+                var now = w.model().now();
+                w.model()
+                        .edit(
+                                WallEdits.bend(now.plan(), now.storey(), south.id(), Length.ofMm(500))
+                                        .orThrow(),
+                                "Bend");
+                return null;
+            });
+            take(w, Tool.MEASURE_ROUND);
+            var bent = w.plan().storeys().getFirst().walls().stream()
+                    .filter(x -> x.id().equals(south.id()))
+                    .findFirst()
+                    .orElseThrow();
+            var on = bent.line().at(bent.line().length() / 2);
+            w.click(on.x(), on.y());
+            var radius = round(w);
+            assertThat(radius.measures()).isEqualTo(Measures.RADIUS);
+            w.press("round-diameter");
+            assertThat(round(w).value()).isCloseTo(2 * radius.value(), org.assertj.core.api.Assertions.within(1e-6));
+            w.press("round-arc-length");
+            assertThat(round(w).measures()).isEqualTo(Measures.ARC_LENGTH);
+            w.key(KeyCode.DELETE);
+            assertThat(w.plan().storeys().getFirst().roundDimensions()).isEmpty();
+            w.key(KeyCode.CONTROL, KeyCode.Z);
+            assertThat(round(w).measures()).isEqualTo(Measures.ARC_LENGTH);
+        }
+    }
+
+    private static RoundDimension round(WindowDriver w) throws Exception {
+        return w.plan().storeys().getFirst().roundDimensions().getLast();
     }
 
     /** A note made like another: with its width and edge, in its own words. */

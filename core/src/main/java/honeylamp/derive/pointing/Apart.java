@@ -17,6 +17,7 @@ import honeylamp.plan.Note;
 import honeylamp.plan.Opening;
 import honeylamp.plan.Region;
 import honeylamp.plan.RoomMark;
+import honeylamp.plan.RoundDimension;
 import honeylamp.plan.SettingOutLine;
 import honeylamp.plan.Structure;
 import honeylamp.plan.Underlay;
@@ -70,6 +71,7 @@ public record Apart(ElementId thing, Segment line) {
                             Dimension _,
                             Note _,
                             FreeMark _,
+                            RoundDimension _,
                             SettingOutLine _,
                             Boundary _,
                             Ground _,

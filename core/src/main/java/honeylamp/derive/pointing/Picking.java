@@ -25,6 +25,7 @@ import honeylamp.plan.Note;
 import honeylamp.plan.Opening;
 import honeylamp.plan.Region;
 import honeylamp.plan.RoomMark;
+import honeylamp.plan.RoundDimension;
 import honeylamp.plan.SettingOutLine;
 import honeylamp.plan.Storey;
 import honeylamp.plan.Structure;
@@ -93,6 +94,7 @@ public final class Picking {
         return switch (element) {
             case Wall w -> takes(box, within, w.line());
             case Dimension d -> takes(box, within, d.line());
+            case RoundDimension d -> takes(box, within, d.line());
             case SettingOutLine l -> takes(box, within, l.line());
             case Boundary b -> takes(box, within, b.line());
             case Opening o ->
@@ -141,6 +143,7 @@ public final class Picking {
                         .map(piece -> piece.body().bounds())
                         .reduce(Box::union);
             case Dimension d -> Optional.of(d.line().bounds());
+            case RoundDimension d -> Optional.of(d.line().bounds());
             case SettingOutLine l -> Optional.of(l.line().bounds());
             case Boundary b -> Optional.of(b.line().bounds());
             case Opening o -> geometry.cut(o.id()).map(c -> c.ring().bounds());
@@ -295,7 +298,7 @@ public final class Picking {
                         ? OptionalDouble.of(-geometry.storey().underlays().indexOf(u)) // the top one first
                         : OptionalDouble.empty();
             case RoomMark _, Covering _ -> OptionalDouble.empty(); // rooms and surfaces are derived
-            case Dimension _, Note _, FreeMark _ ->
+            case Dimension _, RoundDimension _, Note _, FreeMark _ ->
                 OptionalDouble.empty(); // words are hit where they are written on paper
         };
     }
@@ -303,7 +306,7 @@ public final class Picking {
     /** Kinds of which some lie over others: what is hit first. */
     private static int order(Element element) {
         return switch (element) {
-            case Dimension _, Note _, FreeMark _, RoomMark _, Covering _ -> 0;
+            case Dimension _, RoundDimension _, Note _, FreeMark _, RoomMark _, Covering _ -> 0;
             case Opening _ -> 1;
             case Wall _ -> 2;
             case SettingOutLine _, Boundary _ -> 3;

@@ -21,6 +21,15 @@ final class WordSnags {
                                 "What this dimension was put on is gone. Drag its end to what it should measure, or delete it."));
             }
         }
+        for (var dimension : storey.roundDimensions()) {
+            if (dimension.hold() == Hold.LOST) {
+                out.add(new Snag(
+                        Snag.Kind.LOOSE_DIMENSION,
+                        dimension.middle().point(),
+                        List.of(dimension.id()),
+                        "What this dimension was put on is gone, or no longer has it. Delete it, and measure anew."));
+            }
+        }
         for (var note : storey.notes()) {
             note.leader()
                     .filter(l -> l.hold() == Hold.LOST)

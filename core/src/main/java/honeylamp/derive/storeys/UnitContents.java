@@ -23,6 +23,7 @@ import honeylamp.plan.Opening;
 import honeylamp.plan.Opening.Swing;
 import honeylamp.plan.Region;
 import honeylamp.plan.RoomMark;
+import honeylamp.plan.RoundDimension;
 import honeylamp.plan.SettingOutLine;
 import honeylamp.plan.Structure;
 import honeylamp.plan.Surface;
@@ -90,7 +91,14 @@ public record UnitContents(List<Room> rooms, Elements elements) {
             case Boundary b ->
                 rooms.stream().anyMatch(r -> r.outline().edgeDistance(b.line().middle()) <= ON_EDGE_MM);
             case Region r -> within(rooms, middle(geometry, r));
-            case Covering _, Underlay _, Dimension _, Note _, FreeMark _, SettingOutLine _, Ground _ -> false;
+            case Covering _,
+                    Underlay _,
+                    Dimension _,
+                    RoundDimension _,
+                    Note _,
+                    FreeMark _,
+                    SettingOutLine _,
+                    Ground _ -> false;
         };
     }
 

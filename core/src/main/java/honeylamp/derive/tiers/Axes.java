@@ -96,8 +96,9 @@ public final class Axes {
     private static List<Double> merged(List<Middle> middles) {
         var out = new ArrayList<Double>();
         var group = new ArrayList<Middle>();
-        for (var middle :
-                middles.stream().sorted(Comparator.comparingDouble(Middle::atMm)).toList()) {
+        for (var middle : middles.stream()
+                .sorted(Comparator.comparingDouble(Middle::atMm))
+                .toList()) {
             if (!group.isEmpty() && middle.atMm - group.getFirst().atMm > SAME_MM) {
                 out.add(longest(group));
                 group.clear();
@@ -111,10 +112,7 @@ public final class Axes {
     }
 
     private static double longest(List<Middle> group) {
-        return group.stream()
-                .max(Comparator.comparingDouble(Middle::lengthMm))
-                .orElseThrow()
-                .atMm;
+        return group.stream().max(Comparator.comparingDouble(Middle::lengthMm)).orElseThrow().atMm;
     }
 
     /** A, B … Z without I and O, then AA, AB … */

@@ -260,7 +260,10 @@ public final class StairArt {
             var along = Point.direction(-turn).times(wide / 2);
             var up = Point.direction(90 - turn).times(high / 2);
             return Outline.of(Ring.of(
-                    at.minus(along).minus(up), at.plus(along).minus(up), at.plus(along).plus(up), at.minus(along).plus(up)));
+                    at.minus(along).minus(up),
+                    at.plus(along).minus(up),
+                    at.plus(along).plus(up),
+                    at.minus(along).plus(up)));
         }
     }
 
@@ -270,8 +273,7 @@ public final class StairArt {
         if (flights.stair().shape() == Stair.Shape.SPIRAL) {
             var middle = flights.part().placing().apply(Point.ORIGIN);
             var off = flights.stair().depth().mm() / 2 + air + high / 2;
-            return List.of(
-                    new Place(middle.plus(new Point(0, -off)), 0), new Place(middle.plus(new Point(0, off)), 0));
+            return List.of(new Place(middle.plus(new Point(0, -off)), 0), new Place(middle.plus(new Point(0, off)), 0));
         }
         var tail = line.getFirst();
         var back = tail.minus(line.get(1)).unit();
@@ -279,8 +281,14 @@ public final class StairArt {
         var turn = upright(-back.angleDeg());
         var first = new Segment(tail, line.get(1));
         var above = Point.direction(90 - turn).times(flights.stair().flight().mm() / 4);
+        var before = tail.plus(back.times(level + air));
+        // in line with an edge of the flight where a wall stands beside the other
+        var aside =
+                new Point(Math.max(0, ((wide - flights.stair().flight().mm()) / 2 + air / 2) * Math.abs(back.y())), 0);
         return List.of(
-                new Place(tail.plus(back.times(level + air)), 0),
+                new Place(before, 0),
+                new Place(before.plus(aside), 0),
+                new Place(before.minus(aside), 0),
                 new Place(tail.plus(back.times(wide / 2 + air)), turn),
                 new Place(first.middle().plus(above), turn));
     }

@@ -14,6 +14,7 @@ import honeylamp.plan.Dimension;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.FreeMark;
 import honeylamp.plan.Note;
+import honeylamp.plan.RoundDimension;
 import honeylamp.plan.Storey;
 import honeylamp.plan.TextRole;
 import java.util.ArrayList;
@@ -43,6 +44,10 @@ public final class Captions {
                         .filter(d -> distance(frame, d, p, figureMm) <= reachMm)
                         .min(Comparator.comparingDouble(d -> distance(frame, d, p, figureMm)))
                         .map(Dimension::id))
+                .or(() -> storey.roundDimensions().reversed().stream()
+                        .filter(d -> d.line().distance(p) <= reachMm)
+                        .findFirst()
+                        .map(RoundDimension::id))
                 .or(() -> storey.freeMarks().reversed().stream()
                         .filter(m -> m.lines().stream().anyMatch(l -> l.distance(p) <= reachMm))
                         .findFirst()
@@ -89,6 +94,11 @@ public final class Captions {
                 }
             }
         }
+        for (var dimension : storey.roundDimensions()) {
+            if (ids.contains(dimension.id())) {
+                out.addAll(drawn(frame, dimension, 3 * penMm));
+            }
+        }
         for (var mark : storey.freeMarks()) {
             if (ids.contains(mark.id())) {
                 out.addAll(mark(frame, mark, penMm));
@@ -104,6 +114,17 @@ public final class Captions {
             mark.points().forEach(p -> out.addAll(Sketches.handle(frame, p.point(), 4.5 * penMm, penMm)));
         }
         return out;
+    }
+
+    /** The line of a dimension of an angle or a curved line, as one that is drawn or picked. */
+    public static List<Mark> drawn(PaperFrame frame, RoundDimension dimension, double penMm) {
+        var line = dimension.line();
+        var points = new ArrayList<Point>();
+        points.add(line.a());
+        points.addAll(line.between(frame.planMm(penMm)));
+        points.add(line.b());
+        var path = Figure.line(points.stream().map(frame::paper).toArray(Point[]::new));
+        return List.of(new Mark.Stroke(path, Pen.butt(penMm), HONEY));
     }
 
     /** The lines of a free mark, as one that is drawn or picked. */

@@ -37,6 +37,7 @@ import honeylamp.plan.Note;
 import honeylamp.plan.Opening;
 import honeylamp.plan.Region;
 import honeylamp.plan.RoomMark;
+import honeylamp.plan.RoundDimension;
 import honeylamp.plan.SettingOutLine;
 import honeylamp.plan.Structure;
 import honeylamp.plan.Underlay;
@@ -101,7 +102,7 @@ public final class Sketches {
                     geometry.rooms().stream()
                             .filter(r -> r.mark().filter(m::equals).isPresent())
                             .forEach(r -> out.addAll(room(frame, r.outline(), penMm)));
-                case Dimension _, Note _, FreeMark _ -> {} // Captions marks these
+                case Dimension _, RoundDimension _, Note _, FreeMark _ -> {} // Captions marks these
                 case Region r -> out.addAll(region(frame, geometry, r, penMm));
                 case Covering _ -> {} // seen on its surface
                 case Boundary _ -> {} // drawn in its stage, picked or not

@@ -114,8 +114,7 @@ public final class AxisArt {
     }
 
     private static Box ring(Point centre) {
-        return new Box(
-                centre.x() - RADIUS_MM, centre.y() - RADIUS_MM, centre.x() + RADIUS_MM, centre.y() + RADIUS_MM);
+        return new Box(centre.x() - RADIUS_MM, centre.y() - RADIUS_MM, centre.x() + RADIUS_MM, centre.y() + RADIUS_MM);
     }
 
     private void bubble(List<Mark> out, String name, Point centre) {

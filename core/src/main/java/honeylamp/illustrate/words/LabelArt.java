@@ -39,6 +39,9 @@ public final class LabelArt {
     private static final double PLATE_AIR_MM = 1.2;
     private static final double LEADER_DOT_MM = 0.5;
 
+    /** A label over furniture covers no more of its room, unless there is no other place for it at all. */
+    private static final double MOST_COVERED = 0.3;
+
     /** So much lower or higher a label lies to be in line with one before it. */
     private static final double IN_LINE_MM = 5;
 
@@ -152,8 +155,10 @@ public final class LabelArt {
         for (var room : rooms) {
             seen(room).ifPresent(outline -> {
                 var labels = covered(written);
-                beside(room, outline, off, labels)
-                        .or(() -> over(room, outline, fixed.near(outline.bounds(), labels)))
+                beside(room, outline, outside(outline), off, labels)
+                        .or(() -> over(room, outline, fixed.near(outline.bounds(), labels), MOST_COVERED))
+                        .or(() -> beside(room, outline, otherRooms(outline), off, labels))
+                        .or(() -> over(room, outline, fixed.near(outline.bounds(), labels), 1))
                         .ifPresentOrElse(written::add, () -> left.add(room));
             });
         }
@@ -334,14 +339,15 @@ public final class LabelArt {
         return Box.around(paper.ring().corners().stream().map(frame::plan).toList());
     }
 
-    /** The label of a room without space: beside it on a leader, in another room or outside, as near as can be. */
-    private Optional<Placed> beside(Room room, Outline outline, KeptOff off, List<Outline> labels) {
+    /** The label of a room without space: beside it on a leader, as near as can be. */
+    private Optional<Placed> beside(
+            Room room, Outline outline, List<Outline> places, KeptOff off, List<Outline> labels) {
         var form = lines.beside(room, areaMm2(room), LabelSpot.clearSize(room.outline(), freest(outline)));
         if (form.isEmpty()) {
             return Optional.empty();
         }
         var middle = freest(outline);
-        return places(outline).stream()
+        return places.stream()
                 .flatMap(place ->
                         nearest(space(place, off.near(place.bounds(), labels)), middle, form, LEAST_AIR_MM).stream())
                 .min(Comparator.comparingDouble(middle::distance))
@@ -368,30 +374,42 @@ public final class LabelArt {
         return new Placed(room, centre, form, LEAST_AIR_MM, leaderTo(room, at, box(centre, form)));
     }
 
-    /** Over furniture of its own room, on a ground of its own; never over walls, stairs or other words. */
-    private Optional<Placed> over(Room room, Outline outline, List<Outline> fixed) {
+    /**
+     * Over furniture of its own room, on a ground of its own; never over walls, stairs or other words.
+     *
+     * @param most the share of the room that it may cover
+     */
+    private Optional<Placed> over(Room room, Outline outline, List<Outline> fixed, double most) {
         var space = space(outline, fixed);
+        var largest = most * outline.area() / frame.scale() / frame.scale();
         return forms(room, outline).smallestFirst().stream()
+                .filter(form -> RoomLines.width(form) * RoomLines.height(form) <= largest)
                 .flatMap(form -> nearest(space, freest(outline), form, LEAST_AIR_MM).stream()
                         .map(at -> new Placed(room, frame.paper(at), form, 0, Optional.empty())))
                 .findFirst();
     }
 
-    /** The rooms near one, and what is near outside, within the walls and tiers around. */
-    private List<Outline> places(Outline room) {
-        var geometry = view.storey().geometry();
-        var near = room.bounds().grown(frame.planMm(BESIDE_MM));
+    /** The rooms near one: a label there is easily taken for theirs. */
+    private List<Outline> otherRooms(Outline room) {
+        var near = near(room);
         var out = new ArrayList<Outline>();
-        for (var other : geometry.rooms()) {
+        for (var other : view.storey().geometry().rooms()) {
             if (!other.outline().equals(room) && other.outline().bounds().meets(near)) {
                 seen(other).ifPresent(out::add);
             }
         }
-        if (view.crop().isEmpty()) {
-            var yard = Outline.of(near.ring());
-            out.addAll(Regions.difference(List.of(yard), indoors()));
-        }
         return out;
+    }
+
+    /** What is near a room outside the building and the tiers around it. */
+    private List<Outline> outside(Outline room) {
+        return view.crop().isEmpty()
+                ? Regions.difference(List.of(Outline.of(near(room).ring())), indoors())
+                : List.of();
+    }
+
+    private Box near(Outline room) {
+        return room.bounds().grown(frame.planMm(BESIDE_MM));
     }
 
     /** The building with its tiers, in plan mm. */

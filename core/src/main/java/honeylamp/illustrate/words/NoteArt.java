@@ -219,9 +219,13 @@ public final class NoteArt {
         var block = block(note);
         var box = box(note, block);
         switch (note.form().sign()) {
-            case NONE -> note.leader().ifPresent(l -> leader(out, box, frame.paper(l.tip().point()), hasPlate(note.form())));
+            case NONE ->
+                note.leader()
+                        .ifPresent(l -> leader(out, box, frame.paper(l.tip().point()), hasPlate(note.form())));
             case LEVEL -> level(out, frame.paper(note.at().point()), block.wide());
-            case ENTRANCE -> note.leader().ifPresent(l -> entrance(out, box, frame.paper(l.tip().point())));
+            case ENTRANCE ->
+                note.leader()
+                        .ifPresent(l -> entrance(out, box, frame.paper(l.tip().point())));
         }
         var plate = Figure.builder().roundedBox(box, 1).build();
         if (note.form().ground() == Ground.PAPER) {

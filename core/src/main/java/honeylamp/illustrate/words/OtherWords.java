@@ -17,6 +17,7 @@ import honeylamp.plan.Annotation;
 import honeylamp.plan.Dimension;
 import honeylamp.plan.ElementId.OpeningId;
 import honeylamp.plan.RoomPairs;
+import honeylamp.plan.RoundDimension;
 import honeylamp.plan.Showing.Kind;
 import honeylamp.plan.Storey;
 import java.util.ArrayList;
@@ -45,6 +46,7 @@ public record OtherWords(
         List<Mark> tags,
         List<Segment> lines) {
     private static final double AIR_MM = 0.3;
+    private static final double CHORD_ERROR_MM = 20;
 
     /** The words of a view that are seen. */
     public static OtherWords of(LaidView view, PaperFrame frame, Pens pens) {
@@ -105,7 +107,8 @@ public record OtherWords(
         var figures = new ArrayList<Mark>();
         if (showing.shows(Kind.DIMENSIONS)) {
             figures.addAll(art.singles(storey.dimensions(), in));
-            figures.addAll(art.radii(storey.standing(), in));
+            figures.addAll(art.rounds(storey.roundDimensions(), in));
+            figures.addAll(art.radii(storey.standing(), storey.roundDimensions(), in));
         }
         var isWritten = view.view().annotation().words() == Annotation.Words.WRITTEN;
         var isNoted = showing.shows(Kind.NOTES);
@@ -114,7 +117,9 @@ public record OtherWords(
                 figures,
                 isNoted ? notes(view, storey, frame, pens) : List.of(),
                 isNoted ? ElevationMarks.of(view, frame, pens) : List.of(),
-                isWritten && showing.shows(Kind.FURNITURE) ? new PartLabels(frame, pens).marks(storey.furnishings()) : List.of(),
+                isWritten && showing.shows(Kind.FURNITURE)
+                        ? new PartLabels(frame, pens).marks(storey.furnishings())
+                        : List.of(),
                 isWritten && showing.shows(Kind.FIXED_PARTS) ? stairs(view, frame, pens) : List.of(),
                 new TagArt(frame, pens).marks(view.storey().geometry().cuts(), tags(view)),
                 lines(view, storey));
@@ -139,6 +144,7 @@ public record OtherWords(
         var out = new ArrayList<Segment>();
         if (showing.shows(Kind.DIMENSIONS)) {
             storey.dimensions().stream().map(Dimension::line).forEach(out::add);
+            storey.roundDimensions().forEach(d -> out.addAll(chords(d)));
         }
         if (AxisArt.isSeen(view)) {
             out.addAll(AxisArt.lines(view));
@@ -151,6 +157,19 @@ public record OtherWords(
                                     out.add(new Segment(n.at().point(), l.tip().point()))));
         }
         out.removeIf(l -> l.length() < 1);
+        return out;
+    }
+
+    private static List<Segment> chords(RoundDimension dimension) {
+        var line = dimension.line();
+        var points = new ArrayList<Point>();
+        points.add(line.a());
+        points.addAll(line.between(CHORD_ERROR_MM));
+        points.add(line.b());
+        var out = new ArrayList<Segment>();
+        for (var i = 1; i < points.size(); i++) {
+            out.add(new Segment(points.get(i - 1), points.get(i)));
+        }
         return out;
     }
 

@@ -100,8 +100,8 @@ class FloorStepsTest {
         var plan = layers(rooms(), 0, 65, 30);
         var bath = plan.storeys().getFirst().rooms().getFirst();
         var storey = TestPlans.storey(plan);
-        var sunk = RoomEdits.change(
-                plan, storey, bath.id(), m -> m.withFit(m.fit().withRawFloor(Length.ofMm(-120))));
+        var sunk =
+                RoomEdits.change(plan, storey, bath.id(), m -> m.withFit(m.fit().withRawFloor(Length.ofMm(-120))));
         var up = sunk.withStorey(storey, s -> s.withLevels(s.levels().withLevel(Length.ofMm(2800))));
         var laid = TestPlans.laid(up);
         assertThat(FloorSteps.level(laid, new Point(1000, 2000))).isEqualTo(Length.ofMm(2775));

@@ -68,8 +68,10 @@ class AxisArtTest {
                             .map(AxisArtTest::box)
                             .orElseThrow()
                             .grown(2.2);
-                    assertThat(ring.minY()).isGreaterThan(room.minY() - extent.paper().above() - 0.1);
-                    assertThat(ring.minX()).isGreaterThan(room.minX() - extent.paper().left() - 0.1);
+                    assertThat(ring.minY())
+                            .isGreaterThan(room.minY() - extent.paper().above() - 0.1);
+                    assertThat(ring.minX())
+                            .isGreaterThan(room.minX() - extent.paper().left() - 0.1);
                     assertThat(texts.stream().filter(t -> !t.text().equals(axis.name())))
                             .noneMatch(t -> box(t).meets(ring));
                 }
@@ -79,8 +81,10 @@ class AxisArtTest {
 
     @Test
     void noneAreDrawnUnlessAskedForNorWithoutWords() {
-        assertThat(texts(TestPlans.view(SailclothYard.plan()))).noneMatch(t -> t.text().equals("A"));
-        assertThat(texts(TestPlans.view(drawn(SailclothYard.plan())))).anyMatch(t -> t.text().equals("A"));
+        assertThat(texts(TestPlans.view(SailclothYard.plan())))
+                .noneMatch(t -> t.text().equals("A"));
+        assertThat(texts(TestPlans.view(drawn(SailclothYard.plan()))))
+                .anyMatch(t -> t.text().equals("A"));
         var silent = ViewEdits.annotation(
                 drawn(SailclothYard.plan()),
                 SailclothYard.plan().presentation().views().getFirst().id(),

@@ -125,7 +125,9 @@ class NoteArtTest {
         var head = fills(plan).getFirst().path().bounds();
         assertThat(head.maxY()).isCloseTo(-40, within(1e-9));
         assertThat(head.centre().x()).isCloseTo(50, within(1e-9));
-        assertThat(art(plan).box(note(plan)).maxY()).as("can be picked by its mark").isCloseTo(-40, within(1e-9));
+        assertThat(art(plan).box(note(plan)).maxY())
+                .as("can be picked by its mark")
+                .isCloseTo(-40, within(1e-9));
     }
 
     /** Words a little aside of straight below the threshold: the head points straight up the page, its tip at it. */

@@ -256,6 +256,18 @@ public record Choices(
             folded = Set.copyOf(folded);
         }
 
+        private static final String SUMS = "Sums of tiers";
+
+        /** Whether tiers of dimensions are shown as sums. */
+        public boolean sumsAreShown() {
+            return folded.contains(SUMS);
+        }
+
+        /** With the sums of tiers shown, or no longer. */
+        public Round summing() {
+            return folding(SUMS);
+        }
+
         /** A section of cards folded, or open again. */
         public Round folding(String section) {
             var other = new HashSet<>(folded);

@@ -23,6 +23,7 @@ import honeylamp.plan.Opening;
 import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Region;
 import honeylamp.plan.RoomMark;
+import honeylamp.plan.RoundDimension;
 import honeylamp.plan.SettingOutLine;
 import honeylamp.plan.Structure;
 import honeylamp.plan.Underlay;
@@ -86,6 +87,7 @@ public final class PickedActions {
             case Ground g -> g.use();
             case Structure x -> x.form().getClass();
             case FreeMark m -> m.shape();
+            case RoundDimension d -> d.measures();
             case RoomMark _, Underlay _, Dimension _, Note _, SettingOutLine _, Boundary _, Region _, Covering _ ->
                 element.getClass();
         };

@@ -21,6 +21,7 @@ import honeylamp.desktop.gesture.draw.WallChain;
 import honeylamp.desktop.gesture.look.CropView;
 import honeylamp.desktop.gesture.look.Measure;
 import honeylamp.desktop.gesture.look.MeasureBetween;
+import honeylamp.desktop.gesture.look.MeasureRound;
 import honeylamp.desktop.gesture.look.WalkWay;
 import honeylamp.desktop.gesture.pick.PickAndMove;
 import honeylamp.desktop.gesture.pick.PickAndMove.Reach;
@@ -326,6 +327,12 @@ public enum Tool {
             "M1 9 H17 M5 4 V14 M7 4 V14 M12 4 V14 M14 4 V14",
             "Measures every wall a line crosses, and what is clear between them",
             _ -> MeasureBetween.through()),
+    MEASURE_ROUND(
+            WorkStage.DIMENSIONS,
+            "Angle or arc",
+            "M3 15 V4 M3 15 H15 M3 8 A7 7 0 0 1 10 15",
+            "Measures the angle between two walls, or of a curved one its radius, diameter or length",
+            _ -> MeasureRound.begin()),
     CHANGE_LENGTH(
             WorkStage.DIMENSIONS,
             "Change a length",

@@ -24,6 +24,7 @@ import honeylamp.edit.ViewEdits;
 import honeylamp.geometry.Box;
 import honeylamp.illustrate.paper.Lamp;
 import honeylamp.illustrate.sketch.Sketches;
+import honeylamp.illustrate.sketch.SumStrips;
 import honeylamp.plan.Annotation;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Page;
@@ -222,6 +223,11 @@ public final class WorkspaceModel {
                         .map(host -> OpeningCut.in(now().plan(), now().currentStorey(), host, opening))
                         .ifPresent(cut -> out.addAll(Sketches.noRoom(scene.frame(), cut, scene.penMm())));
             }
+        }
+        if (now().stage() == WorkStage.DIMENSIONS && now().choices().round().sumsAreShown()) {
+            out.addAll(SumStrips.sums(scene.view(), scene.frame(), scene.penMm()));
+            out.addAll(SumStrips.disagreeing(
+                    scene.view(), now().currentStorey().underlays(), scene.frame(), scene.penMm()));
         }
         out.addAll(typed(scene).orElseGet(() -> now().gesture().sketch(scene)));
         return out;

@@ -16,6 +16,7 @@ import honeylamp.desktop.gesture.draw.DrawShape;
 import honeylamp.desktop.gesture.draw.Outlining;
 import honeylamp.desktop.gesture.draw.SetNorth;
 import honeylamp.desktop.gesture.look.CropView;
+import honeylamp.desktop.gesture.look.MeasureRound;
 import honeylamp.desktop.gesture.pick.FacePoint;
 import honeylamp.desktop.gesture.pick.MakeLike;
 import honeylamp.desktop.gesture.pick.PickCaption;
@@ -45,6 +46,7 @@ import honeylamp.plan.Ground;
 import honeylamp.plan.Page.LaidPicture;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
+import honeylamp.plan.RoundDimension.Measures;
 import honeylamp.plan.Side;
 import honeylamp.plan.Stair;
 import honeylamp.plan.Structure;
@@ -119,6 +121,33 @@ class EachGestureTest {
         assertThat(hand.storey().freeMarks().getLast().points().get(2)).isEqualTo(Position.of(new Point(3000, -400)));
         hand.drag(5000, 0, 5800, 300, new Keys(true, false, false)); // as wide as it is high
         assertThat(hand.storey().freeMarks().getLast().points().get(2)).isEqualTo(Position.of(new Point(5800, 800)));
+        isDropped(hand);
+    }
+
+    @Test
+    void measureRound() {
+        var hand = new Hand(SailclothYard.plan(), MeasureRound.begin());
+        hand.click(-9000, -9000);
+        assertThat(hand.complaint).contains("No wall");
+        var walls = hand.storey().walls();
+        var level = walls.stream()
+                .filter(w -> !w.isCurved() && Math.abs(w.chord().unit().y()) < 0.01)
+                .findFirst()
+                .orElseThrow();
+        var upright = walls.stream()
+                .filter(w -> !w.isCurved() && Math.abs(w.chord().unit().x()) < 0.01)
+                .findFirst()
+                .orElseThrow();
+        var first = level.chord().at(level.chord().length() * 0.4);
+        hand.click(first.x(), first.y()).click(first.x(), first.y());
+        assertThat(hand.complaint).contains("run the same way");
+        isDropped(hand);
+        var second = upright.chord().at(upright.chord().length() * 0.4);
+        hand.click(first.x(), first.y()).click(second.x(), second.y()).click(first.x() + 300, second.y() + 200);
+        assertThat(hand.storey().roundDimensions()).singleElement().satisfies(d -> {
+            assertThat(d.measures()).isEqualTo(Measures.ANGLE);
+            assertThat(d.value()).isCloseTo(90, within(0.6));
+        });
         isDropped(hand);
     }
 

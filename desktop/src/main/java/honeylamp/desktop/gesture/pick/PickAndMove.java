@@ -180,6 +180,7 @@ public record PickAndMove(
                     ElementId.DimensionId _,
                     ElementId.NoteId _,
                     ElementId.FreeMarkId _,
+                    ElementId.RoundDimensionId _,
                     ElementId.SettingOutId _,
                     ElementId.BoundaryId _,
                     ElementId.UnitId _,

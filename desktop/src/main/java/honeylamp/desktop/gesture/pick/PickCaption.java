@@ -17,6 +17,7 @@ import honeylamp.edit.Grouping;
 import honeylamp.edit.NoteEdits;
 import honeylamp.edit.Outcome;
 import honeylamp.edit.PickedEdits;
+import honeylamp.edit.RoundDimensionEdits;
 import honeylamp.edit.ViewEdits;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Point;
@@ -25,12 +26,14 @@ import honeylamp.illustrate.sketch.RoomNames;
 import honeylamp.illustrate.sketch.Sketches;
 import honeylamp.illustrate.sketch.TierLines;
 import honeylamp.plan.Dimension;
+import honeylamp.plan.Element;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.ElementId.RoomId;
 import honeylamp.plan.FreeMark;
 import honeylamp.plan.Note;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
+import honeylamp.plan.RoundDimension;
 import honeylamp.plan.Side;
 import honeylamp.plan.View;
 import honeylamp.units.Length;
@@ -79,6 +82,9 @@ public record PickCaption(
 
         /** A point of a dimension: 0 for its first end, 1 for its last, then its stops. */
         record End(Dimension dimension, int point) implements Grip {}
+
+        /** The line of a dimension that does not run straight. */
+        record Bent(RoundDimension dimension) implements Grip {}
 
         /** A point of a free mark. */
         record MarkPoint(FreeMark mark, int point) implements Grip {}
@@ -161,6 +167,11 @@ public record PickCaption(
         var held = picked.size() == 1
                 ? dimension(scene, id)
                         .<Grip>map(d -> new Grip.Line(d, d.line().offset(p)))
+                        .or(() -> scene.geometry()
+                                .storey()
+                                .elements()
+                                .find(RoundDimension.class, id)
+                                .map(Grip.Bent::new))
                         .orElse(new Grip.Whole(p))
                 : new Grip.Whole(p);
         return Reply.to(holding(held, p)).picking(picked);
@@ -226,6 +237,7 @@ public record PickCaption(
                 putTier(scene, side, index, from + TierLines.outwardMm(side, scene.frame(), grabbed, p));
             case Grip.Tip(var note) ->
                 Outcome.done(NoteEdits.point(plan, scene.storey(), note.id(), Optional.of(Position.of(p))));
+            case Grip.Bent(var d) -> Outcome.done(RoundDimensionEdits.through(plan, scene.storey(), d.id(), p));
             case Grip.MarkPoint(var mark, var point) ->
                 FreeMarkEdits.put(plan, scene.storey(), mark.id(), point, Position.of(p));
             case Grip.End(var d, var point) -> {
@@ -253,11 +265,8 @@ public record PickCaption(
         if (grip.orElse(null) instanceof Grip.Boxed(var from) && from.distance(pointer.at()) > scene.reachMm()) {
             var picked = new HashSet<>(pointer.keys().shift() ? scene.selection() : Set.<ElementId>of());
             var how = pointer.at().x() >= from.x() ? Picking.Within.INSIDE : Picking.Within.TOUCHING;
-            picked.addAll(Picking.inBox(
-                    scene.geometry(),
-                    Box.around(List.of(from, pointer.at())),
-                    how,
-                    e -> e instanceof Note || e instanceof Dimension || e instanceof FreeMark));
+            picked.addAll(
+                    Picking.inBox(scene.geometry(), Box.around(List.of(from, pointer.at())), how, PickCaption::takes));
             return Reply.to(rest)
                     .picking(Grouping.whole(scene.plan(), scene.geometry().storey(), picked));
         }
@@ -266,11 +275,18 @@ public record PickCaption(
                 .orElse(Reply.to(rest));
     }
 
+    private static boolean takes(Element element) {
+        return element instanceof Note
+                || element instanceof Dimension
+                || element instanceof RoundDimension
+                || element instanceof FreeMark;
+    }
+
     private static String action(Grip grip) {
         return switch (grip) {
             case Grip.Boxed _ -> "Pick";
             case Grip.Whole _ -> "Move what is picked";
-            case Grip.Line _ -> "Move dimension line";
+            case Grip.Line _, Grip.Bent _ -> "Move dimension line";
             case Grip.RoomName _ -> "Move room name";
             case Grip.Tier _ -> "Move tier of dimensions";
             case Grip.End _ -> "Measure from elsewhere";

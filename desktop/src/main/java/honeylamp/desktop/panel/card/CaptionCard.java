@@ -6,6 +6,7 @@ import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.FreeMarkEdits;
 import honeylamp.edit.NoteEdits;
 import honeylamp.edit.Outcome;
+import honeylamp.edit.RoundDimensionEdits;
 import honeylamp.illustrate.sketch.Captions;
 import honeylamp.plan.Dimension;
 import honeylamp.plan.FreeMark;
@@ -16,8 +17,11 @@ import honeylamp.plan.NoteForm.Edge;
 import honeylamp.plan.NoteForm.Ground;
 import honeylamp.plan.NoteForm.Setting;
 import honeylamp.plan.Plan;
+import honeylamp.plan.RoundDimension;
+import honeylamp.plan.RoundDimension.Measures;
 import honeylamp.takeoff.PlanFields;
 import honeylamp.takeoff.PlanFields.Field;
+import honeylamp.units.AngleText;
 import honeylamp.units.Length;
 import honeylamp.units.LengthText;
 import java.util.ArrayList;
@@ -278,6 +282,43 @@ record CaptionCard(WorkspaceModel model, CardFields parts) {
                 dimension.hold() == Hold.LOST
                         ? "What it was put on is gone. Drag its end to what it should measure."
                         : "Its points follow what they were put on. Change a length types over what it measures."));
+        out.add(parts.delete());
+        return out;
+    }
+
+    List<Node> of(RoundDimension dimension) {
+        var units = parts.plan().units();
+        var out = new ArrayList<Node>();
+        var isAngle = dimension.measures() == Measures.ANGLE;
+        out.add(Widgets.heading(dimension.measures().label()));
+        out.add(Widgets.fact(
+                "Measures",
+                isAngle
+                        ? AngleText.shown(dimension.value())
+                        : LengthText.roundedWithUnit(Length.ofMm(dimension.value()), units)));
+        if (!isAngle) {
+            var pane = new FlowPane(4, 4);
+            for (var measures : List.of(Measures.RADIUS, Measures.DIAMETER, Measures.ARC_LENGTH)) {
+                pane.getChildren()
+                        .add(Widgets.toggle(
+                                measures.label(),
+                                "round-"
+                                        + measures.name()
+                                                .toLowerCase(Locale.ROOT)
+                                                .replace('_', '-'),
+                                "What of the curved line is measured",
+                                dimension.measures() == measures,
+                                () -> model.edit(
+                                        RoundDimensionEdits.measuring(
+                                                parts.plan(), parts.at(), dimension.id(), measures),
+                                        "Measure otherwise")));
+            }
+            out.add(Widgets.section("Measured", pane));
+        }
+        out.add(Widgets.quiet(
+                dimension.hold() == Hold.LOST
+                        ? "What it was put on is gone, or no longer has it. Delete it, and measure anew."
+                        : "Drag its line where it should lie. It follows the walls it was put on."));
         out.add(parts.delete());
         return out;
     }

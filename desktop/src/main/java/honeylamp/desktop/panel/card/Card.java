@@ -24,6 +24,7 @@ import honeylamp.plan.Ground;
 import honeylamp.plan.Note;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Region;
+import honeylamp.plan.RoundDimension;
 import honeylamp.plan.SettingOutLine;
 import honeylamp.plan.SettingOutLine.Stay;
 import honeylamp.plan.Structure;
@@ -212,6 +213,11 @@ public final class Card extends VBox {
             case ElementId.NoteId id ->
                 storey.elements()
                         .find(Note.class, id)
+                        .map(new CaptionCard(model, parts)::of)
+                        .orElse(List.of());
+            case ElementId.RoundDimensionId id ->
+                storey.elements()
+                        .find(RoundDimension.class, id)
                         .map(new CaptionCard(model, parts)::of)
                         .orElse(List.of());
             case ElementId.FreeMarkId id ->

@@ -41,8 +41,6 @@ import javafx.scene.layout.VBox;
 /** Which dimensions lie around the plan, how they are counted and rounded, and that they add up. */
 record DimensionTray(WorkspaceModel model, Library<TierSet> sets, Library<DimensionStyle> styles)
         implements Content<DimensionTray.Part> {
-    private static final String SUMS = "Sums of tiers";
-
     /**
      * What is shown.
      *
@@ -67,7 +65,7 @@ record DimensionTray(WorkspaceModel model, Library<TierSet> sets, Library<Dimens
 
     @Override
     public Part part(Workspace now) {
-        var summed = now.choices().round().folded().contains(SUMS);
+        var summed = now.choices().round().sumsAreShown();
         return new Part(
                 now.view().tiers(),
                 now.view().annotation(),
@@ -274,11 +272,11 @@ record DimensionTray(WorkspaceModel model, Library<TierSet> sets, Library<Dimens
         var press = Widgets.toggle(
                 "Show that they add up",
                 "tiers-sums",
-                "Every tier as a sum, as it is shown on the drawing",
+                "Every tier as a sum, beside its side and here; what was traced and is not as written is marked. It never prints",
                 part.summed(),
                 () -> model.chooseWithin(model.now()
                         .choices()
-                        .withRound(model.now().choices().round().folding(SUMS))));
+                        .withRound(model.now().choices().round().summing())));
         var box = new VBox(4, press);
         for (var i = 0; i < part.sums().size(); i++) {
             var line = Widgets.quiet(part.sums().get(i));
