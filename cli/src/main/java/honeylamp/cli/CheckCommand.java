@@ -1,16 +1,16 @@
 package honeylamp.cli;
 
-import honeylamp.store.ReportJson;
+import honeylamp.store.CheckReport;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
 
-/** Lists what is probably wrong with a plan. */
+/** Lists what is probably wrong with a plan, and which words on its pages are hard to read. */
 @Command(
         name = "check",
         mixinStandardHelpOptions = true,
-        description = "Lists snags; exit 0 none, 1 some, 2 unreadable.")
+        description = "Lists snags and words that are hard to read; exit 0 none, 1 some, 2 no plan.")
 final class CheckCommand implements Callable<Integer> {
     @Mixin
     private PlanArgument plan = new PlanArgument();
@@ -24,13 +24,16 @@ final class CheckCommand implements Callable<Integer> {
         if (opened.isEmpty()) {
             return 2;
         }
-        var snags = ReportJson.snags(opened.get());
+        var snags = CheckReport.snags(opened.get());
+        var words = CheckReport.hardToRead(opened.get());
+        var count = snags.size() + words.size();
         if (json) {
-            System.out.println(ReportJson.check(snags));
+            System.out.println(CheckReport.json(snags, words));
         } else {
             snags.forEach(s -> System.out.println(s.kind().label() + ": " + s.sentence()));
-            System.out.println(snags.isEmpty() ? "No snags." : snags.size() + " snags.");
+            words.forEach(w -> System.out.println("hard to read: " + w.sentence()));
+            System.out.println(count == 0 ? "No snags." : count + " snags.");
         }
-        return snags.isEmpty() ? 0 : 1;
+        return count == 0 ? 0 : 1;
     }
 }

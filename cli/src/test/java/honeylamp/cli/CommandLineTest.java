@@ -6,6 +6,7 @@ import honeylamp.catalogue.NewPlan;
 import honeylamp.demo.DemoFiles;
 import honeylamp.demo.place.BoatShed;
 import honeylamp.demo.place.QuillbackLane;
+import honeylamp.edit.NoteEdits;
 import honeylamp.edit.WallEdits;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
@@ -148,6 +149,15 @@ class CommandLineTest {
         var some = run("check", saved(open), "--json");
         assertThat(some.code).isEqualTo(1);
         assertThat(some.out).contains("open end");
+        var noted = NoteEdits.add(
+                        DemoFiles.document().plan(),
+                        DemoFiles.document().plan().storeys().getFirst().id(),
+                        Position.ofMm(12_000, 160),
+                        "no")
+                .plan();
+        var hard = run("check", saved(noted));
+        assertThat(hard.code).isEqualTo(1);
+        assertThat(hard.out).contains("hard to read: \"no\" on");
         var text = Files.writeString(folder.resolve("x.honeylamp"), "no plan");
         var unreadable = run("check", text);
         assertThat(unreadable.code).isEqualTo(2);

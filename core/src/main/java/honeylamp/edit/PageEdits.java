@@ -2,7 +2,10 @@ package honeylamp.edit;
 
 import honeylamp.plan.ElementId.PageId;
 import honeylamp.plan.ElementId.ViewId;
+import honeylamp.plan.Note;
+import honeylamp.plan.NoteForm;
 import honeylamp.plan.Page;
+import honeylamp.plan.Page.LaidNote;
 import honeylamp.plan.Page.LaidPicture;
 import honeylamp.plan.Page.Listing;
 import honeylamp.plan.Plan;
@@ -17,6 +20,12 @@ import java.util.function.UnaryOperator;
 public final class PageEdits {
     /** More views than this are too small to be read on any sheet. */
     public static final int MOST_VIEWS = 6;
+
+    /** More notes than this make a page a letter. */
+    private static final int MOST_NOTES = 24;
+
+    private static final double FIRST_NOTE_MM = 4;
+    private static final double FIRST_NOTE_WIDE_MM = 60;
 
     /** More pictures than this make a file heavy and a page restless. */
     public static final int MOST_PICTURES = 12;
@@ -109,6 +118,62 @@ public final class PageEdits {
             var pictures = new ArrayList<>(p.pictures());
             pictures.remove(at);
             return p.withPictures(pictures);
+        });
+    }
+
+    /** Lays a note on a page, at its upper left margin; refused if there are too many. */
+    public static Outcome<Plan> layNote(Plan plan, PageId page, String text) {
+        var on = of(plan, page);
+        if (on.boxes().size() >= MOST_NOTES) {
+            return Outcome.refused("a page has room for " + MOST_NOTES + " notes", "Take one away first.");
+        }
+        var margins = on.sheet().margins();
+        var laid = new LaidNote(
+                text,
+                margins.bindingMm() + FIRST_NOTE_MM,
+                margins.othersMm() + FIRST_NOTE_MM,
+                NoteForm.USUAL.with(c -> c.widthMm(FIRST_NOTE_WIDE_MM).setting(NoteForm.Setting.LEFT)));
+        return Outcome.done(changed(plan, page, Reach.THIS, p -> p.withBoxes(Lists.plus(p.boxes(), laid))));
+    }
+
+    /** Puts a note of a page elsewhere; refused if it would not begin on the paper. */
+    public static Outcome<Plan> putNote(Plan plan, PageId page, int at, double leftMm, double downMm) {
+        var sheet = of(plan, page).sheet();
+        return leftMm >= 0 && downMm >= 0 && leftMm < sheet.widthMm() && downMm < sheet.heightMm()
+                ? Outcome.done(note(plan, page, at, n -> new LaidNote(n.text(), leftMm, downMm, n.form())))
+                : Outcome.refused("the note would not lie on the paper", "Put its upper left corner on it.");
+    }
+
+    /** Rewrites a note of a page; refused if there is nothing to write, or too much. */
+    public static Outcome<Plan> rewriteNote(Plan plan, PageId page, int at, String text) {
+        var stripped = text.strip();
+        if (stripped.isEmpty()) {
+            return Outcome.refused("a note needs words", "Take it away if it is no longer wanted.");
+        }
+        return stripped.length() > Note.LONGEST
+                ? Outcome.refused("a note has at most " + Note.LONGEST + " letters", "Part it in two.")
+                : Outcome.done(note(plan, page, at, n -> new LaidNote(stripped, n.leftMm(), n.downMm(), n.form())));
+    }
+
+    /** Sets a note of a page otherwise. */
+    public static Plan setNote(Plan plan, PageId page, int at, UnaryOperator<NoteForm> change) {
+        return note(plan, page, at, n -> new LaidNote(n.text(), n.leftMm(), n.downMm(), change.apply(n.form())));
+    }
+
+    private static Plan note(Plan plan, PageId page, int at, UnaryOperator<LaidNote> change) {
+        return changed(plan, page, Reach.THIS, p -> {
+            var notes = new ArrayList<>(p.boxes());
+            notes.set(at, change.apply(notes.get(at)));
+            return p.boxes().equals(notes) ? p : p.withBoxes(notes);
+        });
+    }
+
+    /** Takes a note off a page. */
+    public static Plan takeNote(Plan plan, PageId page, int at) {
+        return changed(plan, page, Reach.THIS, p -> {
+            var notes = new ArrayList<>(p.boxes());
+            notes.remove(at);
+            return p.withBoxes(notes);
         });
     }
 

@@ -4,6 +4,7 @@ import honeylamp.plan.Buying;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Note;
 import honeylamp.plan.Page;
+import honeylamp.plan.Page.LaidNote;
 import honeylamp.plan.Plan;
 import honeylamp.plan.RoomMark;
 import honeylamp.plan.Sheet.TitleBlock;
@@ -72,6 +73,9 @@ public final class WordEdits {
         var title = page.sheet().title();
         return page.withName(words.in(page.name()))
                 .withNotes(words.in(page.notes()))
+                .withBoxes(page.boxes().stream()
+                        .map(n -> new LaidNote(words.in(n.text(), Note.LONGEST), n.leftMm(), n.downMm(), n.form()))
+                        .toList())
                 .withSheet(page.sheet()
                         .withTitle(new TitleBlock(
                                 words.in(title.project()),

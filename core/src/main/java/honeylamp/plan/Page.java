@@ -20,6 +20,7 @@ import java.util.Set;
  * @param lists those beside the views, or below them on narrow paper
  * @param notes what is written below the lists; lines as they were typed
  * @param pictures those laid on it, the last on top
+ * @param boxes notes laid on it
  */
 @RecordBuilder
 public record Page(
@@ -29,7 +30,8 @@ public record Page(
         List<ViewId> views,
         Set<Listing> lists,
         String notes,
-        List<LaidPicture> pictures)
+        List<LaidPicture> pictures,
+        List<LaidNote> boxes)
         implements PageBuilder.With {
     /**
      * A picture laid on the page, as a mark of the house or a photograph; it keeps its proportions.
@@ -57,6 +59,23 @@ public record Page(
         /** What it covers, in paper mm. */
         public Box box() {
             return new Box(leftMm, downMm, leftMm + widthMm, downMm + heightMm());
+        }
+    }
+
+    /**
+     * A note laid on the page: paragraphs, headings and lists as in {@link Note}.
+     *
+     * @param leftMm from the left edge of the paper to what is written, in paper mm
+     * @param downMm from the upper edge of the paper to what is written, in paper mm
+     */
+    public record LaidNote(String text, double leftMm, double downMm, NoteForm form) {
+        /** Refuses words without end, and places that are none. */
+        public LaidNote {
+            if (text.length() > Note.LONGEST) {
+                throw new IllegalArgumentException("a note has " + text.length() + " letters, at most " + Note.LONGEST);
+            }
+            Checks.within("left of a note", leftMm, 0, 2000);
+            Checks.within("top of a note", downMm, 0, 2000);
         }
     }
 
@@ -95,6 +114,7 @@ public record Page(
 
     /** Freezes the lists; refuses a page without a view, and one that has a view twice. */
     public Page {
+        boxes = List.copyOf(boxes);
         views = List.copyOf(views);
         if (views.isEmpty() || views.stream().distinct().count() < views.size()) {
             throw new IllegalArgumentException("page " + id.text() + " needs views, each once");
@@ -107,7 +127,7 @@ public record Page(
 
     /** A page as a new plan has it for a view: with all lists where they take no room from it. */
     public static Page of(PageId id, ViewId view, Sheet sheet) {
-        return new Page(id, "", sheet, List.of(view), usualLists(sheet), "", List.of());
+        return new Page(id, "", sheet, List.of(view), usualLists(sheet), "", List.of(), List.of());
     }
 
     private static Set<Listing> usualLists(Sheet sheet) {

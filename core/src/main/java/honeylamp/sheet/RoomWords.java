@@ -1,5 +1,7 @@
 package honeylamp.sheet;
 
+import honeylamp.catalogue.piece.Furnishings;
+import honeylamp.derive.pointing.Picking;
 import honeylamp.derive.rooms.Room;
 import honeylamp.derive.snags.Snag;
 import honeylamp.derive.storeys.LaidPage;
@@ -7,10 +9,12 @@ import honeylamp.derive.storeys.LaidView;
 import honeylamp.geometry.Point;
 import honeylamp.illustrate.pen.Pens;
 import honeylamp.illustrate.words.LabelArt;
+import honeylamp.illustrate.words.OtherWords;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.RoomMark;
 import honeylamp.plan.Showing;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Stream;
 
@@ -60,8 +64,42 @@ public record RoomWords(LaidView view, Room room, List<String> words, Optional<P
         return Stream.concat(placed, nowhere);
     }
 
-    /** What is wrong with labels of a storey: those that are left out for want of a place. */
+    /** Names of pieces and sizes of rooms that were to be written and are left out for want of a place. */
+    private static Stream<Snag> leftOut(LaidPage page, LaidView view) {
+        var frame = SheetComposer.frame(page, view.view().id());
+        var without =
+                OtherWords.of(view, frame, Pens.of(view.look(), frame.scale())).leftOut();
+        var names = without.names().stream()
+                .map(f -> leftOut(
+                        page,
+                        Picking.footprint(f).bounds().centre(),
+                        f.id(),
+                        "the name of " + Furnishings.label(f).toLowerCase(Locale.ROOT)));
+        var sizes = without.sizes().stream()
+                .flatMap(r -> r.mark().stream()
+                        .map(m -> leftOut(
+                                page, r.outline().bounds().centre(), m.id(), "the width and depth of " + r.name())));
+        return Stream.concat(names, sizes);
+    }
+
+    private static Snag leftOut(LaidPage page, Point where, ElementId about, String what) {
+        return new Snag(
+                Snag.Kind.LABEL_WITHOUT_PLACE,
+                where,
+                List.of(about),
+                "On " + page.name() + " no place is left for " + what
+                        + ", or for all of it, so it is left out. Take a larger scale, or let fewer things say what they are.");
+    }
+
+    /** What is wrong with words on a storey: those that are left out for want of a place. */
     static List<Snag> snags(LaidPage page, ElementId.StoreyId storey) {
+        var others = page.views().stream()
+                .filter(v -> v.view().isPlan() && v.storey().id().equals(storey))
+                .flatMap(v -> leftOut(page, v));
+        return Stream.concat(labels(page, storey), others).toList();
+    }
+
+    private static Stream<Snag> labels(LaidPage page, ElementId.StoreyId storey) {
         return on(page).stream()
                 .filter(w -> w.place == Place.NOWHERE && w.view.storey().id().equals(storey))
                 .map(
@@ -71,7 +109,6 @@ public record RoomWords(LaidView view, Room room, List<String> words, Optional<P
                                 w.room.mark().<ElementId>map(RoomMark::id).stream()
                                         .toList(),
                                 "On " + page.name() + " no place is left for the label of " + w.room.name()
-                                        + ", so it is left out. Drag it where it may lie, let labels say less, or take a larger scale."))
-                .toList();
+                                        + ", so it is left out. Drag it where it may lie, let labels say less, or take a larger scale."));
     }
 }

@@ -95,6 +95,10 @@ public final class SheetComposer {
             var ofView = remembered.within(view.view().id());
             drawing = drawing.with(Illustration.of(view, frames.get(i), lamp, shadePxPerMm, ofView));
         }
+        var boxes = new NoteBoxes(page.views().getFirst(), page.page(), scale(frames)).marks();
+        if (!boxes.isEmpty()) {
+            drawing = drawing.with(new Drawing(List.of(Layer.of(LayerKind.LABELS, boxes))));
+        }
         return new ComposedPage(
                 layout.page().width(),
                 layout.page().height(),

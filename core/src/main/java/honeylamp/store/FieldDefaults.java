@@ -47,6 +47,7 @@ final class FieldDefaults {
             new Field(LOOK, "type", JSON.arrayNode()),
             new Field(LOOK, "tones", JSON.arrayNode()),
             new Field(List.of("presentation", "pages"), "pictures", JSON.arrayNode()),
+            new Field(List.of("presentation", "pages"), "boxes", JSON.arrayNode()),
             new Field(List.of(), "groups", JSON.arrayNode()),
             new Field(List.of(), "roundedTo", JSON.numberNode(0)),
             new Field(List.of("storeys", "furnishings"), "bottom", JSON.numberNode(0)),

@@ -12,8 +12,6 @@ import honeylamp.derive.openings.OpeningCut;
 import honeylamp.derive.openings.Stretches;
 import honeylamp.derive.rooms.Room;
 import honeylamp.derive.snags.BayClearance;
-import honeylamp.derive.snags.Snag;
-import honeylamp.derive.snags.Snags;
 import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.derive.storeys.LaidStorey;
 import honeylamp.derive.storeys.StoreyGeometry;
@@ -34,7 +32,6 @@ import honeylamp.plan.Surface;
 import honeylamp.plan.Tiers;
 import honeylamp.plan.Wall;
 import honeylamp.sheet.RoomWords;
-import honeylamp.sheet.SheetSnags;
 import honeylamp.takeoff.TileCount;
 import honeylamp.takeoff.way.WaySnags;
 import honeylamp.takeoff.way.Ways;
@@ -513,30 +510,6 @@ public final class ReportJson {
 
     private static BigDecimal rounded(double value, int decimals) {
         return BigDecimal.valueOf(value).setScale(decimals, RoundingMode.HALF_UP);
-    }
-
-    /** All snags of a plan, storey by storey. */
-    public static List<Snag> snags(Plan drawn) {
-        return LaidPlan.of(drawn).all().stream()
-                .flatMap(s -> SheetSnags.all(s, Snags.USUAL_GAP_REACH).stream())
-                .toList();
-    }
-
-    /** Snags as JSON. */
-    public static String check(List<Snag> snags) {
-        return pretty(Map.of(
-                "snags",
-                snags.stream()
-                        .map(s -> Map.of(
-                                "kind",
-                                s.kind().label(),
-                                "about",
-                                s.about().stream().map(ElementId::text).toList(),
-                                "at_mm",
-                                List.of(mm(s.where().x()), mm(s.where().y())),
-                                "sentence",
-                                s.sentence()))
-                        .toList()));
     }
 
     private static String pretty(Object value) {

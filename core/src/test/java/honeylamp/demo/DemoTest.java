@@ -12,9 +12,9 @@ import honeylamp.output.Progress;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Structure;
 import honeylamp.plan.Underlay;
+import honeylamp.store.CheckReport;
 import honeylamp.store.PictureImport;
 import honeylamp.store.PlanFile;
-import honeylamp.store.ReportJson;
 import honeylamp.units.UnitSystem;
 import java.io.ByteArrayInputStream;
 import java.nio.file.Path;
@@ -71,7 +71,7 @@ class DemoTest {
     void theTeaRoomHasTwoStoreysThatFitTogether() {
         var plan = QuillbackLane.plan();
         assertThat(plan.units()).isEqualTo(UnitSystem.FEET_INCHES);
-        assertThat(ReportJson.snags(plan)).isEmpty();
+        assertThat(CheckReport.snags(plan)).isEmpty();
         var ground = FixedParts.on(plan, plan.storeys().getFirst());
         var flat = FixedParts.on(plan, plan.storeys().get(1));
         assertThat(ground.stairs()).hasSize(1);

@@ -50,6 +50,20 @@ class ElementsTest {
                         List.of(from, to, Position.ofMm(1000, 2000))),
                 new Note(new ElementId.NoteId(90_003), from, "Note"),
                 new Dimension(new ElementId.DimensionId(90_004), from, to, Length.ofMm(300)),
+                new RoundDimension(
+                        new ElementId.RoundDimensionId(90_008),
+                        RoundDimension.Measures.ANGLE,
+                        from,
+                        to,
+                        Position.ofMm(1000, 2000),
+                        Length.ofMm(400),
+                        Hold.HELD),
+                new FreeMark(
+                        new ElementId.FreeMarkId(90_009),
+                        FreeMark.Shape.ARROW,
+                        List.of(from, to),
+                        FreeMark.Line.DASHED,
+                        ""),
                 Underlay.of(
                         new ElementId.UnderlayId(90_005),
                         new Underlay.Picture("0".repeat(64), "scan", 800, 600),
@@ -64,7 +78,7 @@ class ElementsTest {
     @Test
     void everyKindIsThereAndEachElementIsFoundByItsId() {
         assertThat(Elements.kinds())
-                .hasSize(13)
+                .hasSize(15)
                 .allSatisfy(k -> assertThat(ALL.of(k)).isNotEmpty());
         assertThat(ALL.all()).allSatisfy(e -> {
             assertThat(ALL.find(e.id())).containsSame(e);

@@ -21,7 +21,7 @@ import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.Wall.BodySide;
-import honeylamp.store.ReportJson;
+import honeylamp.store.CheckReport;
 import honeylamp.units.Length;
 import java.io.IOException;
 import java.util.List;
@@ -47,7 +47,7 @@ class OutOfPlaceTest {
     }
 
     private static List<Snag.Kind> kinds(Plan plan) {
-        return ReportJson.snags(plan).stream()
+        return CheckReport.snags(plan).stream()
                 .map(Snag::kind)
                 .filter(k -> k != Snag.Kind.UNNAMED_ROOM)
                 .toList();
@@ -84,7 +84,7 @@ class OutOfPlaceTest {
         var moved = WallEdits.moveWall(plan, TestPlans.storey(plan), north.id(), Length.ZERO, Length.ofMm(250))
                 .orThrow();
         assertThat(kinds(moved)).containsExactly(Snag.Kind.PIECE_OFF_WALL);
-        assertThat(ReportJson.snags(moved).stream().filter(s -> s.kind() == Snag.Kind.PIECE_OFF_WALL))
+        assertThat(CheckReport.snags(moved).stream().filter(s -> s.kind() == Snag.Kind.PIECE_OFF_WALL))
                 .singleElement()
                 .satisfies(s -> assertThat(s.sentence()).contains("Sofa stands 250 mm off the wall"));
         assertThat(kinds(with(2500, 4000 - 450 - 20))).isEmpty();
@@ -96,7 +96,7 @@ class OutOfPlaceTest {
         assertThat(kinds(ROOM)).isEmpty();
         var locked = ViewEdits.scale(ROOM, Optional.of(10));
         assertThat(kinds(locked)).containsExactly(Snag.Kind.OFF_SHEET);
-        assertThat(ReportJson.snags(locked).stream().filter(s -> s.kind() == Snag.Kind.OFF_SHEET))
+        assertThat(CheckReport.snags(locked).stream().filter(s -> s.kind() == Snag.Kind.OFF_SHEET))
                 .singleElement()
                 .satisfies(s -> assertThat(s.sentence()).contains("1:10").contains("choose the scale"));
     }

@@ -28,6 +28,7 @@ import honeylamp.plan.ElementId.PageId;
 import honeylamp.plan.ElementId.ViewId;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Motion;
+import honeylamp.plan.NoteForm;
 import honeylamp.plan.Page.Listing;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
@@ -62,6 +63,46 @@ class PagesTest {
         return marks(page, kind)
                 .flatMap(m -> m instanceof Mark.Text t ? Stream.of(t.text()) : Stream.empty())
                 .toList();
+    }
+
+    private static Plan noted(String text) {
+        return PageEdits.layNote(SailclothYard.plan(), FIRST, text).orThrow();
+    }
+
+    /** The net area of the loft is that of its rooms: 95.13 m² as its list says. */
+    @Test
+    void aNoteOnThePageReadsThePlanAndLiesWhereItWasPut() {
+        var plan = PageEdits.putNote(noted("# For the client\n- {total area} in all"), FIRST, 0, 150, 40)
+                .orThrow();
+        var edged = PageEdits.setNote(plan, FIRST, 0, f -> f.withEdge(NoteForm.Edge.LINE));
+        var page = compose(edged);
+        var written = marks(page, LayerKind.LABELS)
+                .flatMap(m -> m instanceof Mark.Text t ? Stream.of(t) : Stream.empty())
+                .filter(t -> t.text().startsWith("For the") || t.text().endsWith("in all"))
+                .toList();
+        assertThat(written).extracting(Mark.Text::text).containsExactly("For the client", "95.13 m\u00b2 in all");
+        assertThat(written.getFirst().start().x()).isCloseTo(150, within(1e-6));
+        assertThat(written.getFirst().at().y() - written.getFirst().capHeightMm())
+                .isCloseTo(40, within(0.1));
+        var box = new NoteBoxes(TestPlans.view(edged), TestPlans.page(edged).page(), "1:50")
+                .box(edged.presentation().pages().getFirst().boxes().getFirst());
+        assertThat(box.minX()).as("its edge has air").isCloseTo(148, within(1e-6));
+        assertThat(box.width()).isCloseTo(64, within(1e-6));
+    }
+
+    @Test
+    void aNoteOnThePageIsRefusedOffThePaperAndWithoutWords() {
+        var plan = noted("Words");
+        assertThat(PageEdits.putNote(plan, FIRST, 0, 500, 10).result()).isEmpty();
+        assertThat(PageEdits.putNote(plan, FIRST, 0, -1, 10).result()).isEmpty();
+        assertThat(PageEdits.rewriteNote(plan, FIRST, 0, "  ").result()).isEmpty();
+        assertThat(PageEdits.rewriteNote(plan, FIRST, 0, "x".repeat(9000)).result())
+                .isEmpty();
+        assertThat(PageEdits.takeNote(plan, FIRST, 0)).isEqualTo(SailclothYard.plan());
+        for (var i = 1; i < 24; i++) {
+            plan = PageEdits.layNote(plan, FIRST, "Words").orThrow();
+        }
+        assertThat(PageEdits.layNote(plan, FIRST, "One more").result()).isEmpty();
     }
 
     private static Plan onePage() {

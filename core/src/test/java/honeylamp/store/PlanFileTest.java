@@ -172,6 +172,7 @@ class PlanFileTest {
                         (Arc) Arc.through(new Point(0, 0), new Point(500, 300), new Point(900, 0)),
                         250)
                 .plan();
+        coloured = PageEdits.layNote(coloured, new PageId(1), "# Words").orThrow();
         assertThat(good(saved(coloured)).plan()).isEqualTo(coloured);
         for (var plan : List.of(coloured, QuillbackLane.plan(), NewPlan.in(UnitSystem.MM))) {
             assertThat(schema.validate(json(plan), InputFormat.JSON)).isEmpty();

@@ -110,19 +110,6 @@ class ReportJsonTest {
                 .isEqualTo(300);
     }
 
-    @Test
-    void snagsAreListedWithPlaceAndSentence() {
-        var plan = TestPlans.clearRectangle(5000, 4000);
-        var snags = ReportJson.snags(plan);
-        var json = read(ReportJson.check(snags)).path("snags");
-        assertThat(json).hasSize(1);
-        assertThat(json.get(0).path("kind").asString()).isEqualTo("unnamed room");
-        assertThat(json.get(0).path("at_mm")).hasSize(2);
-        assertThat(read(ReportJson.check(ReportJson.snags(SailclothYard.plan())))
-                        .path("snags"))
-                .isEmpty();
-    }
-
     /** Clear 5,000 by 4,000 within walls of 300. */
     @Test
     void itTellsTheDimensionsWithTheirSums() {

@@ -15,6 +15,7 @@ import honeylamp.plan.ElementId.RoomId;
 import honeylamp.plan.ElementId.ViewId;
 import honeylamp.plan.HeldLook;
 import honeylamp.plan.LineRole;
+import honeylamp.plan.NoteForm;
 import honeylamp.plan.Page;
 import honeylamp.plan.Page.LaidPicture;
 import honeylamp.plan.Plan;
@@ -74,6 +75,23 @@ class PagesWindowTest {
             assertThat(w.<Node>node("reach-all")).isNull();
             w.press("stage-light");
             assertThat(w.<Node>node("reach-all")).isNull();
+        }
+    }
+
+    @Test
+    void aNoteIsLaidOnThePageSetAndTakenAway() throws Exception {
+        try (var w = house()) {
+            w.press("stage-sheet");
+            w.press("page-note");
+            w.press("laid-note-edge-0");
+            w.fill("laid-note-from-left-0", "5\"");
+            var note = w.plan().presentation().pages().getFirst().boxes().getFirst();
+            assertThat(note.leftMm()).isEqualTo(127);
+            assertThat(note.form().edge()).isEqualTo(NoteForm.Edge.LINE);
+            w.press("laid-note-away-0");
+            assertThat(w.plan().presentation().pages().getFirst().boxes()).isEmpty();
+            w.key(KeyCode.CONTROL, KeyCode.Z);
+            assertThat(w.plan().presentation().pages().getFirst().boxes()).containsExactly(note);
         }
     }
 

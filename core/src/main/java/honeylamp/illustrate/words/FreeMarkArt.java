@@ -19,6 +19,7 @@ import java.util.List;
 final class FreeMarkArt {
     private static final double HEAD_MM = 3.2;
     private static final double HEAD_SLENDER = 0.18;
+    private static final double SECTION_SLENDER = 0.34;
     private static final double DASH_MM = 2.4;
     private static final double DASH_GAP_MM = 1.4;
 
@@ -70,16 +71,15 @@ final class FreeMarkArt {
 
     /** From the first point to the second, where its tip is. */
     private void arrow(List<Mark> out, FreeMark mark, Point from, Point tip) {
-        var long_ = from.distance(tip);
-        var head = Math.min(HEAD_MM, long_ / 2);
+        var head = Math.min(HEAD_MM, from.distance(tip) / 2);
         stroke(out, mark, Figure.line(from, tip.plus(from.minus(tip).unit().times(head * 0.8))));
-        out.add(new Mark.Fill(head(tip, from.minus(tip).unit(), head), pens.ink()));
+        out.add(new Mark.Fill(head(tip, from.minus(tip).unit(), head, HEAD_SLENDER), pens.ink()));
     }
 
-    /** A slender head. */
-    private static Figure head(Point tip, Point back, double longMm) {
+    /** A head, half as wide as a share of its length. */
+    private static Figure head(Point tip, Point back, double longMm, double slender) {
         var base = tip.plus(back.times(longMm));
-        var half = back.left().times(longMm * HEAD_SLENDER);
+        var half = back.left().times(longMm * slender);
         return Figure.ring(Ring.of(tip, base.plus(half), base.minus(half)).counterClockwise());
     }
 
@@ -138,7 +138,8 @@ final class FreeMarkArt {
                 pens.dimensionInk()));
         out.add(new Mark.Stroke(strong, pens.cutPost(), pens.ink()));
         for (var at : List.of(from, to)) {
-            out.add(new Mark.Fill(head(at.plus(looks.times(HEAD_MM)), looks.times(-1), HEAD_MM), pens.ink()));
+            out.add(new Mark.Fill(
+                    head(at.plus(looks.times(HEAD_MM)), looks.times(-1), HEAD_MM, SECTION_SLENDER), pens.ink()));
         }
         letter(out, word, from.minus(way.times(letterOff())));
         letter(out, word, to.plus(way.times(letterOff())));

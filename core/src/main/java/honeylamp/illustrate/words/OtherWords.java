@@ -1,6 +1,7 @@
 package honeylamp.illustrate.words;
 
 import honeylamp.derive.listing.Tags;
+import honeylamp.derive.rooms.Room;
 import honeylamp.derive.storeys.LaidView;
 import honeylamp.drawing.Mark;
 import honeylamp.drawing.Remembered;
@@ -16,6 +17,7 @@ import honeylamp.illustrate.pen.Pens;
 import honeylamp.plan.Annotation;
 import honeylamp.plan.Dimension;
 import honeylamp.plan.ElementId.OpeningId;
+import honeylamp.plan.Furnishing;
 import honeylamp.plan.RoomPairs;
 import honeylamp.plan.RoundDimension;
 import honeylamp.plan.Showing.Kind;
@@ -35,6 +37,7 @@ import java.util.stream.Stream;
  * @param stairs up or down, and how many risers
  * @param tags tags of openings
  * @param lines of dimensions and leaders, in plan mm
+ * @param leftOut what found no place
  */
 public record OtherWords(
         PaperFrame frame,
@@ -44,7 +47,13 @@ public record OtherWords(
         List<Mark> parts,
         List<Mark> stairs,
         List<Mark> tags,
-        List<Segment> lines) {
+        List<Segment> lines,
+        LeftOut leftOut) {
+    /** What was to be written and found no place: names of pieces, and sizes of rooms. */
+    public record LeftOut(List<Furnishing> names, List<Room> sizes) {
+        private static final LeftOut NOTHING = new LeftOut(List.of(), List.of());
+    }
+
     private static final double AIR_MM = 0.3;
     private static final double CHORD_ERROR_MM = 20;
 
@@ -61,7 +70,8 @@ public record OtherWords(
         var names = new PieceNames(view, frame, pens);
         if (!annotation.pieces().isEmpty() && seen.shows(Kind.FURNITURE) && seen.shows(Kind.NOTES)) {
             var written = names.names(KeptOff.of(view, remembered, words.taken()));
-            words = words.with(List.of(), written.marks(), written.lines());
+            words = words.with(List.of(), written.marks(), written.lines())
+                    .without(new LeftOut(written.without(), List.of()));
         }
         if (!annotation.distances().isEmpty() && seen.shows(Kind.FURNITURE) && seen.shows(Kind.DIMENSIONS)) {
             var measured = names.distances();
@@ -79,7 +89,8 @@ public record OtherWords(
                 ? new LabelArt(view, frame, pens, known, remembered).covered()
                 : List.<Outline>of();
         var pairs = new RoomSizes(view, frame, pens).pairs(off, labels);
-        return known.with(pairs.marks(), List.of(), pairs.lines());
+        return known.with(pairs.marks(), List.of(), pairs.lines())
+                .without(new LeftOut(known.leftOut.names, pairs.without()));
     }
 
     private OtherWords with(List<Mark> moreFigures, List<Mark> moreParts, List<Segment> moreLines) {
@@ -91,7 +102,8 @@ public record OtherWords(
                 joined(parts, moreParts),
                 stairs,
                 tags,
-                joined(lines, moreLines));
+                joined(lines, moreLines),
+                leftOut);
     }
 
     private static <T> List<T> joined(List<T> a, List<T> b) {
@@ -122,7 +134,12 @@ public record OtherWords(
                         : List.of(),
                 isWritten && showing.shows(Kind.FIXED_PARTS) ? stairs(view, frame, pens) : List.of(),
                 new TagArt(frame, pens).marks(view.storey().geometry().cuts(), tags(view)),
-                lines(view, storey));
+                lines(view, storey),
+                LeftOut.NOTHING);
+    }
+
+    private OtherWords without(LeftOut other) {
+        return new OtherWords(frame, figures, notes, sights, parts, stairs, tags, lines, other);
     }
 
     private static List<Mark> stairs(LaidView view, PaperFrame frame, Pens pens) {

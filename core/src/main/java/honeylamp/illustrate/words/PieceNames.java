@@ -42,20 +42,23 @@ final class PieceNames {
     private final PaperFrame frame;
     private final Pens pens;
     private final double cap;
+    private final Typeface face;
 
     PieceNames(LaidView view, PaperFrame frame, Pens pens) {
         this.view = view;
         this.frame = frame;
         this.pens = pens;
         this.cap = pens.cap(TextRole.NOTE);
+        this.face = pens.face(TextRole.NOTE, Typeface.REGULAR);
     }
 
     /**
      * What is written.
      *
      * @param lines leaders and dimensions, in plan mm
+     * @param without pieces whose names found no place
      */
-    record Written(List<Mark> marks, List<Segment> lines) {}
+    record Written(List<Mark> marks, List<Segment> lines, List<Furnishing> without) {}
 
     /** The names of all pieces of the kinds that are named; those without a place are left out. */
     Written names(KeptOff off) {
@@ -63,17 +66,22 @@ final class PieceNames {
         var marks = new ArrayList<Mark>();
         var lines = new ArrayList<Segment>();
         var taken = new ArrayList<Outline>();
+        var without = new ArrayList<Furnishing>();
         for (var piece : view.storey().geometry().storey().furnishings()) {
             if (Furnishings.of(piece)
                     .filter(k -> wanted.contains(k.group().name().toLowerCase(Locale.ROOT)))
                     .isPresent()) {
-                on(piece).or(() -> beside(piece, off, taken, lines)).ifPresent(label -> {
-                    taken.add(label.covered(frame));
-                    label.draw(marks, this);
-                });
+                on(piece)
+                        .or(() -> beside(piece, off, taken, lines))
+                        .ifPresentOrElse(
+                                label -> {
+                                    taken.add(label.covered(frame));
+                                    label.draw(marks, this);
+                                },
+                                () -> without.add(piece));
             }
         }
-        return new Written(marks, lines);
+        return new Written(marks, lines, without);
     }
 
     /** A name about a point on paper, with what it points at if it lies beside. */
@@ -94,14 +102,7 @@ final class PieceNames {
             var y = centre.y() - high / 2 + by.cap;
             for (var line : lines) {
                 var text = new Mark.Text(
-                        line,
-                        new Point(centre.x(), y),
-                        by.cap,
-                        Typeface.REGULAR,
-                        0,
-                        Mark.Align.MIDDLE,
-                        0,
-                        by.pens.ink());
+                        line, new Point(centre.x(), y), by.cap, by.face, 0, Mark.Align.MIDDLE, 0, by.pens.ink());
                 out.add(new Mark.Haloed(text, HALO_MM, by.pens.ink(Role.PAPER)));
                 y += by.cap * LEADING;
             }
@@ -115,17 +116,15 @@ final class PieceNames {
     }
 
     private Label label(List<String> lines, Point centre, Optional<Segment> leader) {
-        var wide = lines.stream()
-                .mapToDouble(l -> Typeface.REGULAR.widthMm(l, cap, 0))
-                .max()
-                .orElse(0);
+        var wide =
+                lines.stream().mapToDouble(l -> face.widthMm(l, cap, 0)).max().orElse(0);
         return new Label(lines, centre, wide, cap * (1 + LEADING * (lines.size() - 1)), leader);
     }
 
     private Optional<Label> on(Furnishing piece) {
         var box = Box.around(
                 Picking.footprint(piece).corners().stream().map(frame::paper).toList());
-        var lines = Typeface.REGULAR.wrapped(name(piece), cap, box.width() - 2 * ON_AIR_MM);
+        var lines = face.wrapped(name(piece), cap, box.width() - 2 * ON_AIR_MM);
         var label = label(lines, box.centre(), Optional.empty());
         var isSquare = Math.abs(piece.turnDeg() % 90) < 1;
         var fits = label.wide + 2 * ON_AIR_MM <= box.width() && label.high + 2 * ON_AIR_MM <= box.height();
@@ -184,6 +183,6 @@ final class PieceNames {
                         });
             }
         }
-        return new Written(marks, lines);
+        return new Written(marks, lines, List.of());
     }
 }

@@ -51,10 +51,9 @@ final class RoomSizes {
      * Where the pairs lie.
      *
      * @param lines in plan mm
+     * @param without rooms whose width or depth found no place
      */
-    record Pairs(List<Mark> marks, List<Segment> lines) {
-        static final Pairs NONE = new Pairs(List.of(), List.of());
-    }
+    record Pairs(List<Mark> marks, List<Segment> lines, List<Room> without) {}
 
     /**
      * The pairs of all rooms that have them, clear of what else lies there.
@@ -65,17 +64,22 @@ final class RoomSizes {
         var wanted = view.view().annotation().pairs();
         var marks = new ArrayList<Mark>();
         var lines = new ArrayList<Segment>();
+        var without = new ArrayList<Room>();
         var art = new DimensionArt(frame, pens);
         for (var room : view.storey().geometry().rooms()) {
             if (room.mark().map(RoomMark::id).filter(wanted::has).isPresent()) {
-                for (var found : lines(room, off, labels)) {
+                var both = lines(room, off, labels);
+                if (both.size() < 2) {
+                    without.add(room);
+                }
+                for (var found : both) {
                     var line = found.line;
                     art.across(marks, frame.paper(line.a()), frame.paper(line.b()), shown(line), found.share);
                     lines.add(line);
                 }
             }
         }
-        return new Pairs(marks, lines);
+        return new Pairs(marks, lines, without);
     }
 
     private String shown(Segment line) {

@@ -391,6 +391,29 @@ class EachGestureTest {
         isDropped(hand);
     }
 
+    @Test
+    void pickOnPageTakesNotes() {
+        var page = new PageId(1);
+        var hand =
+                new Hand(PageEdits.layNote(SailclothYard.plan(), page, "Words").orThrow(), PickOnPage.begin());
+        hand.drag(26 * 50, -15 * 50, 126 * 50, -65 * 50, NONE); // 100 mm to the right and 50 down the page
+        var note = hand.plan.presentation().pages().getFirst().boxes().getFirst();
+        assertThat(note.leftMm()).isEqualTo(124);
+        assertThat(note.downMm()).isEqualTo(64);
+        hand.type("30", "");
+        assertThat(hand.plan
+                        .presentation()
+                        .pages()
+                        .getFirst()
+                        .boxes()
+                        .getFirst()
+                        .leftMm())
+                .isEqualTo(30);
+        hand.take(hand.gesture.key(hand.scene(), Gesture.Key.AWAY));
+        assertThat(hand.plan.presentation().pages().getFirst().boxes()).isEmpty();
+        isDropped(hand);
+    }
+
     private static List<LaidPicture> pictures(Hand hand) {
         return hand.plan.presentation().pages().getFirst().pictures();
     }

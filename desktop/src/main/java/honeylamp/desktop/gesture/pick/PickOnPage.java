@@ -1,5 +1,6 @@
 package honeylamp.desktop.gesture.pick;
 
+import honeylamp.catalogue.Scales;
 import honeylamp.desktop.gesture.Ask;
 import honeylamp.desktop.gesture.Gesture;
 import honeylamp.desktop.gesture.Pointer;
@@ -10,38 +11,65 @@ import honeylamp.desktop.gesture.Typed;
 import honeylamp.drawing.Mark;
 import honeylamp.edit.Outcome;
 import honeylamp.edit.PageEdits;
+import honeylamp.geometry.Box;
 import honeylamp.geometry.Point;
 import honeylamp.illustrate.sketch.Sketches;
 import honeylamp.plan.Page;
-import honeylamp.plan.Page.LaidPicture;
 import honeylamp.plan.Plan;
+import honeylamp.sheet.NoteBoxes;
 import honeylamp.units.Length;
 import honeylamp.units.LengthText;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
 /**
- * Picks pictures on the page, drags them, and takes where they lie and how wide they are as typed.
+ * Picks pictures and notes on the page, drags them, and takes where they lie, and how wide pictures are, as typed.
  *
- * @param taken the picture taken up last, by its place among the page's
+ * @param taken what was taken up last
  * @param grabbed where it is held, from its upper left corner, in paper mm; empty while nothing is held
  */
-public record PickOnPage(Optional<Integer> taken, Optional<Point> grabbed, Optional<Plan> preview) implements Gesture {
+public record PickOnPage(Optional<Item> taken, Optional<Point> grabbed, Optional<Plan> preview) implements Gesture {
     private static final Ask<Length> LEFT = Ask.shift("From the left");
     private static final Ask<Length> DOWN = Ask.shift("From the top");
     private static final Ask<Length> WIDTH = Ask.length("Width");
+
+    /** Something on the page, by its place among its like. */
+    sealed interface Item {
+        record OfPictures(int at) implements Item {}
+
+        record OfNotes(int at) implements Item {}
+    }
+
+    /** Where something lies, how wide it is made, and what it covers, in paper mm. */
+    private record Lies(Item item, double leftMm, double downMm, double widthMm, Box box) {}
 
     /** Nothing taken up. */
     public static PickOnPage begin() {
         return new PickOnPage(Optional.empty(), Optional.empty(), Optional.empty());
     }
 
-    private static List<LaidPicture> pictures(Surroundings scene) {
-        return scene.page().map(Page::pictures).orElse(List.of());
+    /** All that lies on a page, the topmost last. */
+    private static List<Lies> all(Surroundings scene, Optional<Page> page) {
+        var out = new ArrayList<Lies>();
+        page.ifPresent(p -> {
+            var scale = Scales.words((int) Math.rint(scene.frame().scale()), scene.units());
+            var boxes = new NoteBoxes(scene.view(), p, scale);
+            for (var i = 0; i < p.boxes().size(); i++) {
+                var note = p.boxes().get(i);
+                out.add(new Lies(new Item.OfNotes(i), note.leftMm(), note.downMm(), 0, boxes.box(note)));
+            }
+            for (var i = 0; i < p.pictures().size(); i++) {
+                var laid = p.pictures().get(i);
+                out.add(new Lies(new Item.OfPictures(i), laid.leftMm(), laid.downMm(), laid.widthMm(), laid.box()));
+            }
+        });
+        return out;
     }
 
-    private Optional<LaidPicture> picture(List<LaidPicture> all) {
-        return taken.filter(i -> i < all.size()).map(all::get);
+    private Optional<Lies> lies(Surroundings scene, Optional<Page> page) {
+        return taken.flatMap(item ->
+                all(scene, page).stream().filter(l -> l.item.equals(item)).findFirst());
     }
 
     @Override
@@ -52,25 +80,22 @@ public record PickOnPage(Optional<Integer> taken, Optional<Point> grabbed, Optio
     @Override
     public Reply pressed(Surroundings scene, Pointer pointer) {
         var p = scene.frame().paper(pointer.at());
-        var all = pictures(scene);
-        for (var i = all.size() - 1; i >= 0; i--) {
-            var box = all.get(i).box();
-            if (box.contains(p)) {
-                var from = p.minus(new Point(box.minX(), box.minY()));
-                return Reply.to(new PickOnPage(Optional.of(i), Optional.of(from), Optional.empty()));
-            }
-        }
-        return Reply.to(begin());
+        return all(scene, scene.page()).reversed().stream()
+                .filter(l -> l.box.contains(p))
+                .findFirst()
+                .map(l -> Reply.to(new PickOnPage(
+                        Optional.of(l.item), Optional.of(p.minus(new Point(l.leftMm, l.downMm))), Optional.empty())))
+                .orElseGet(() -> Reply.to(begin()));
     }
 
     @Override
     public Reply dragged(Surroundings scene, Pointer pointer) {
-        var held = picture(pictures(scene));
+        var held = lies(scene, scene.page());
         if (grabbed.isEmpty() || held.isEmpty()) {
             return Reply.to(this);
         }
         var corner = scene.frame().paper(pointer.at()).minus(grabbed.get());
-        return put(scene, tenth(corner.x()), tenth(corner.y()), held.get().widthMm())
+        return put(scene, held.get(), tenth(corner.x()), tenth(corner.y()), held.get().widthMm)
                 .result()
                 .map(plan -> Reply.to(new PickOnPage(taken, grabbed, Optional.of(plan))))
                 .orElseGet(() -> Reply.to(this)); // off the paper: it waits where it was
@@ -80,28 +105,41 @@ public record PickOnPage(Optional<Integer> taken, Optional<Point> grabbed, Optio
         return Math.rint(mm * 10) / 10;
     }
 
-    private Outcome<Plan> put(Surroundings scene, double left, double down, double width) {
-        return PageEdits.putPicture(
-                scene.plan(), scene.page().orElseThrow().id(), taken.orElseThrow(), left, down, width);
+    private static Outcome<Plan> put(Surroundings scene, Lies held, double left, double down, double width) {
+        var page = scene.page().orElseThrow().id();
+        return switch (held.item) {
+            case Item.OfPictures(var at) -> PageEdits.putPicture(scene.plan(), page, at, left, down, width);
+            case Item.OfNotes(var at) -> PageEdits.putNote(scene.plan(), page, at, left, down);
+        };
+    }
+
+    private static String named(Item item) {
+        return switch (item) {
+            case Item.OfPictures _ -> "picture";
+            case Item.OfNotes _ -> "note";
+        };
     }
 
     @Override
     public Reply released(Surroundings scene, Pointer pointer) {
         var rest = new PickOnPage(taken, Optional.empty(), Optional.empty());
-        return preview.map(plan -> Reply.commit(rest, plan, "Move picture")).orElseGet(() -> Reply.to(rest));
+        return preview.map(plan -> Reply.commit(
+                        rest, plan, "Move " + taken.map(PickOnPage::named).orElse("")))
+                .orElseGet(() -> Reply.to(rest));
     }
 
     @Override
     public Reply entered(Surroundings scene, Typed typed) {
-        var held = picture(pictures(scene));
+        var held = lies(scene, scene.page());
         if (held.isEmpty() || typed.isEmpty()) {
             return Reply.to(this);
         }
         var now = held.get();
-        var left = typed.of(LEFT).map(Length::mm).orElse(now.leftMm());
-        var down = typed.of(DOWN).map(Length::mm).orElse(now.downMm());
-        var width = typed.of(WIDTH).map(Length::mm).orElse(now.widthMm());
-        return Reply.outcome(this, put(scene, left, down, width), this, "Put picture", "That cannot be");
+        var left = typed.of(LEFT).map(Length::mm).orElse(now.leftMm);
+        var down = typed.of(DOWN).map(Length::mm).orElse(now.downMm);
+        var width = typed.of(WIDTH).map(Length::mm).orElse(now.widthMm);
+        return Reply.outcome(
+                this, put(scene, now, left, down, width), this, "Put " + named(now.item), "That cannot be");
     }
 
     @Override
@@ -111,12 +149,17 @@ public record PickOnPage(Optional<Integer> taken, Optional<Point> grabbed, Optio
 
     @Override
     public Reply key(Surroundings scene, Key key) {
-        if (key != Key.AWAY || picture(pictures(scene)).isEmpty()) {
+        var held = lies(scene, scene.page());
+        if (key != Key.AWAY || held.isEmpty()) {
             return Reply.to(this);
         }
         var page = scene.page().orElseThrow().id();
-        return Reply.commit(
-                begin(), PageEdits.takePicture(scene.plan(), page, taken.orElseThrow()), "Take picture away");
+        return switch (held.get().item) {
+            case Item.OfPictures(var at) ->
+                Reply.commit(begin(), PageEdits.takePicture(scene.plan(), page, at), "Take picture away");
+            case Item.OfNotes(var at) ->
+                Reply.commit(begin(), PageEdits.takeNote(scene.plan(), page, at), "Take note away");
+        };
     }
 
     @Override
@@ -131,36 +174,44 @@ public record PickOnPage(Optional<Integer> taken, Optional<Point> grabbed, Optio
 
     @Override
     public Readout readout(Surroundings scene) {
-        return picture(shown(scene))
-                .map(p -> new Readout(
-                        List.of(
-                                field(LEFT, p.leftMm(), scene),
-                                field(DOWN, p.downMm(), scene),
-                                field(WIDTH, p.widthMm(), scene)),
+        return lies(scene, shown(scene))
+                .map(l -> new Readout(
+                        fields(l, scene),
                         "",
-                        "Drag the picture, or type where on the paper it lies and how wide it is."))
-                .orElseGet(() -> Readout.hint(
-                        pictures(scene).isEmpty()
-                                ? "Choose paper and scale in the tray, then export."
-                                : "Press on a picture to move it. Choose paper and scale in the tray, then export."));
+                        "Drag the " + named(l.item) + ", or type where on the paper it lies"
+                                + (l.item instanceof Item.OfPictures ? " and how wide it is." : ".")))
+                .orElseGet(
+                        () -> Readout.hint(
+                                all(scene, scene.page()).isEmpty()
+                                        ? "Choose paper and scale in the tray, then export."
+                                        : "Press on a picture or a note to move it. Choose paper and scale in the tray, then export."));
+    }
+
+    private static List<Readout.Field> fields(Lies lies, Surroundings scene) {
+        var out = new ArrayList<Readout.Field>();
+        out.add(field(LEFT, lies.leftMm, scene));
+        out.add(field(DOWN, lies.downMm, scene));
+        if (lies.item instanceof Item.OfPictures) {
+            out.add(field(WIDTH, lies.widthMm, scene));
+        }
+        return out;
     }
 
     private static Readout.Field field(Ask<Length> ask, double mm, Surroundings scene) {
         return new Readout.Field(ask, LengthText.rounded(Length.ofMm(mm), scene.units()));
     }
 
-    /** The pictures with the one that is dragged where it is now. */
-    private List<LaidPicture> shown(Surroundings scene) {
+    /** The page with what is dragged where it is now. */
+    private Optional<Page> shown(Surroundings scene) {
         return preview.flatMap(
                         plan -> scene.page().flatMap(p -> plan.presentation().page(p.id())))
-                .map(Page::pictures)
-                .orElseGet(() -> pictures(scene));
+                .or(scene::page);
     }
 
     @Override
     public List<Mark> sketch(Surroundings scene) {
-        return picture(shown(scene))
-                .map(p -> Sketches.onPage(p.box(), scene.penMm()))
+        return lies(scene, shown(scene))
+                .map(l -> Sketches.onPage(l.box, scene.penMm()))
                 .orElse(List.of());
     }
 }

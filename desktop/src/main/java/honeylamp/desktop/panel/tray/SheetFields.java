@@ -64,6 +64,7 @@ final class SheetFields {
             }
             out.add(Widgets.section("Title block", words()));
             out.add(Widgets.section(page.sheet().hasColumn() ? "Beside the plan" : "Below the plan", lists(), notes()));
+            out.add(Widgets.section("Notes on the page", new NoteFields(model, part).all()));
             out.add(Widgets.section("Pictures on the page", new PictureFields(model, window, part).all()));
         } else {
             out.add(pages.none());

@@ -1,0 +1,137 @@
+package honeylamp.output;
+
+import honeylamp.drawing.Drawing;
+import honeylamp.drawing.Layer;
+import honeylamp.drawing.Mark;
+import honeylamp.drawing.ink.Ink;
+import honeylamp.geometry.Affine;
+import honeylamp.geometry.Point;
+import honeylamp.sheet.ComposedPage;
+import java.awt.image.BufferedImage;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.stream.Stream;
+
+/** How well the words of a page are read against what truly lies under them, measured on its pixels. */
+public final class Legibility {
+    /** Words that are to be read have at least this contrast (WCAG 2.2, 1.4.3). */
+    public static final double LEAST_CONTRAST = 4.5;
+
+    private static final double STEP_MM = 0.3;
+
+    /** Pixels to the millimetre of paper. */
+    private static final double PX_PER_MM = 4;
+
+    /** The darkest and the lightest share of what lies under a word that is left out of account. */
+    private static final double LEFT_OUT = 0.05;
+
+    private Legibility() {}
+
+    /**
+     * A line of text.
+     *
+     * @param contrast of its ink with what lies under it, at the worse of the darkest and the lightest twentieth
+     * @param spread between the luminances of the darkest and the lightest twentieth under it, from 0 to 1
+     */
+    public record Word(String text, Point at, double contrast, double spread) {}
+
+    /** All words of a page, in the order they are written. */
+    public static List<Word> of(ComposedPage page) {
+        var image = new BufferedImage(
+                Math.max(1, (int) Math.ceil(page.widthMm() * PX_PER_MM)),
+                Math.max(1, (int) Math.ceil(page.heightMm() * PX_PER_MM)),
+                BufferedImage.TYPE_INT_RGB);
+        RasterPainter.paint(wordless(page.drawing()), image, Affine.scale(PX_PER_MM, PX_PER_MM));
+        var out = new ArrayList<Word>();
+        for (var layer : page.drawing().layers()) {
+            words(layer.marks()).forEach(lettered -> out.add(word(image, lettered)));
+        }
+        return List.copyOf(out);
+    }
+
+    /** Those that have less contrast than they need to be read. */
+    public static List<Word> unreadable(ComposedPage page) {
+        return of(page).stream().filter(w -> w.contrast < LEAST_CONTRAST).toList();
+    }
+
+    /** A line of text, and the ink around its letters if it has any. */
+    private record Lettered(Mark.Text text, List<Ink> halo) {}
+
+    private static Stream<Lettered> words(List<Mark> marks) {
+        return marks.stream().flatMap(m -> switch (m) {
+            case Mark.Text text -> Stream.of(new Lettered(text, List.of()));
+            case Mark.Haloed haloed -> Stream.of(new Lettered(haloed.text(), List.of(haloed.ink())));
+            case Mark.Lines lines -> lines.texts().stream().map(t -> new Lettered(t, List.of()));
+            case Mark.Clip clip -> words(clip.inside());
+            case Mark.Fill _, Mark.Stroke _, Mark.Shaded _, Mark.Image _, Mark.Picture _ -> Stream.empty();
+        });
+    }
+
+    private static Drawing wordless(Drawing drawing) {
+        return new Drawing(drawing.layers().stream()
+                .map(l -> new Layer(
+                        l.kind(),
+                        l.blend(),
+                        l.marks().stream()
+                                .filter(m -> !(m instanceof Mark.Text
+                                        || m instanceof Mark.Haloed
+                                        || m instanceof Mark.Lines))
+                                .toList()))
+                .toList());
+    }
+
+    private static Word word(BufferedImage image, Lettered lettered) {
+        var text = lettered.text;
+        var ink = luminance(text.ink().rgb());
+        var under = lettered.halo.isEmpty()
+                ? levels(image, text)
+                : lettered.halo.stream().mapToDouble(h -> luminance(h.rgb())).toArray();
+        var dark = under[(int) (under.length * LEFT_OUT)];
+        var light = under[under.length - 1 - (int) (under.length * LEFT_OUT)];
+        var middle = text.start().plus(Point.direction(text.turnDeg()).times(text.widthMm() / 2));
+        return new Word(text.text(), middle, Math.min(contrast(ink, dark), contrast(ink, light)), light - dark);
+    }
+
+    /** The luminances of what lies under a line of text, rising. */
+    private static double[] levels(BufferedImage image, Mark.Text text) {
+        var start = text.start();
+        var along = Point.direction(text.turnDeg());
+        var up = Point.direction(text.turnDeg() - 90);
+        var out = new ArrayList<Double>();
+        for (var x = 0.0; x <= text.widthMm(); x += STEP_MM) {
+            for (var y = 0.0; y <= text.capHeightMm(); y += STEP_MM) {
+                var p = start.plus(along.times(x)).plus(up.times(y)).times(PX_PER_MM);
+                var px = Math.clamp((long) p.x(), 0, image.getWidth() - 1);
+                var py = Math.clamp((long) p.y(), 0, image.getHeight() - 1);
+                out.add(luminance(image.getRGB(px, py)));
+            }
+        }
+        var levels = out.stream().mapToDouble(Double::doubleValue).toArray();
+        Arrays.sort(levels);
+        return levels;
+    }
+
+    /**
+     * The contrast of two luminances, from 1 to 21.
+     *
+     * @see "WCAG 2.2, contrast ratio"
+     */
+    static double contrast(double a, double b) {
+        return (Math.max(a, b) + 0.05) / (Math.min(a, b) + 0.05);
+    }
+
+    /**
+     * The relative luminance of an sRGB colour, from 0 to 1.
+     *
+     * @see "WCAG 2.2, relative luminance"
+     */
+    static double luminance(int rgb) {
+        return 0.2126 * linear(rgb >> 16 & 0xff) + 0.7152 * linear(rgb >> 8 & 0xff) + 0.0722 * linear(rgb & 0xff);
+    }
+
+    private static double linear(int level) {
+        var c = level / 255.0;
+        return c <= 0.04045 ? c / 12.92 : Math.pow((c + 0.055) / 1.055, 2.4);
+    }
+}

@@ -1,0 +1,59 @@
+package honeylamp.store;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import honeylamp.TestPlans;
+import honeylamp.demo.place.QuillbackLane;
+import honeylamp.demo.place.SailclothYard;
+import honeylamp.edit.NoteEdits;
+import honeylamp.plan.Position;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** What is told of a plan from outside the window. */
+class CheckReportTest {
+    private static JsonNode read(String json) {
+        return JsonMapper.builder().build().readTree(json);
+    }
+
+    @Test
+    void snagsAreListedWithPlaceAndSentence() {
+        var plan = TestPlans.clearRectangle(5000, 4000);
+        var snags = CheckReport.snags(plan);
+        var json = read(CheckReport.json(snags, List.of())).path("snags");
+        assertThat(json).hasSize(1);
+        assertThat(json.get(0).path("kind").asString()).isEqualTo("unnamed room");
+        assertThat(json.get(0).path("at_mm")).hasSize(2);
+        assertThat(read(CheckReport.json(CheckReport.snags(SailclothYard.plan()), List.of()))
+                        .path("snags"))
+                .isEmpty();
+    }
+
+    @Test
+    void everyWordOfTheDemosIsRead() {
+        assertThat(CheckReport.hardToRead(SailclothYard.plan())).isEmpty();
+        assertThat(CheckReport.hardToRead(QuillbackLane.plan())).isEmpty();
+    }
+
+    /** A note in the middle of a wall: ink on poché. */
+    @Test
+    void aNoteOverAWallIsHardToRead() {
+        var plan = TestPlans.clearRectangle(5000, 4000);
+        var noted = NoteEdits.add(plan, TestPlans.storey(plan), Position.ofMm(2500, -150), "no")
+                .plan();
+        var hard = CheckReport.hardToRead(noted);
+        assertThat(hard).singleElement().satisfies(w -> {
+            assertThat(w.text()).isEqualTo("no");
+            assertThat(w.contrast()).isLessThan(2);
+            assertThat(w.sentence()).contains("\"no\" on", "where 4.5 is needed");
+        });
+        assertThat(read(CheckReport.json(List.of(), hard))
+                        .path("hard_to_read")
+                        .get(0)
+                        .path("text")
+                        .asString())
+                .isEqualTo("no");
+    }
+}
