@@ -49,6 +49,7 @@ import honeylamp.plan.Opening;
 import honeylamp.plan.Role;
 import honeylamp.plan.Showing;
 import honeylamp.plan.Showing.Kind;
+import honeylamp.plan.Side;
 import honeylamp.plan.Structure;
 import honeylamp.plan.TextRole;
 import honeylamp.plan.View;
@@ -369,7 +370,7 @@ public final class Illustration {
         var sides = tiers();
         out.addAll(kept(
                 About.TIER_LINES,
-                List.of(sides, view.view(), geometry.storey().structures()),
+                List.of(sides, view.view(), geometry.storey().structures(), geometry.network(), geometry.cuts()),
                 () -> art.tiers(view, sides)));
         if (AxisArt.isSeen(view)) {
             var words = new ArrayList<>(others.read());
@@ -384,7 +385,7 @@ public final class Illustration {
         var sides = tiers();
         return sides.isEmpty()
                 ? List.of()
-                : List.of(Outline.of(TierPlaces.occupied(view, sides)
+                : List.of(Outline.of(onPlan(TierPlaces.clear(view, frame, sides))
                         .grown(frame.planMm(TierPlaces.roomMm(view, sides, pens.cap(TextRole.DIMENSION))))
                         .ring()));
     }
@@ -421,9 +422,23 @@ public final class Illustration {
                                         view, sides, view.look().drafting().of(TextRole.DIMENSION)))));
     }
 
-    /** As much on all sides, and more above and left for the rings of axes. */
+    /** As much on all sides, more beside slanted faces, and more above and left for the rings of axes. */
     private static PaperRoom around(LaidView view, double mm) {
         var more = AxisArt.isSeen(view) ? Math.max(0, AxisArt.LEAST_MM - mm) + AxisArt.ROOM_MM : 0;
-        return new PaperRoom(mm + more, mm, mm + more, mm);
+        return new PaperRoom(
+                mm + more + slanted(view, Side.WEST),
+                mm + slanted(view, Side.EAST),
+                mm + more + slanted(view, Side.NORTH),
+                mm + slanted(view, Side.SOUTH));
+    }
+
+    private static double slanted(LaidView view, Side side) {
+        return TierPlaces.seen(view).isEmpty()
+                ? 0
+                : TierPlaces.slantedRoomMm(view, side, view.look().drafting().of(TextRole.DIMENSION));
+    }
+
+    private Box onPlan(Box paper) {
+        return Box.around(paper.ring().corners().stream().map(frame::plan).toList());
     }
 }

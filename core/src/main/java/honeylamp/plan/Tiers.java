@@ -12,10 +12,11 @@ import java.util.stream.Stream;
  * Which tiers of dimensions a view has around its plan, and what they count.
  *
  * @param rows the tiers there are, side by side, on each side the innermost first
+ * @param slanted the tiers along outer faces that look to none of the four sides, the innermost first
  * @param jog steps of the outside that are less deep or less wide than this are part of what is beside them
  */
 @RecordBuilder
-public record Tiers(List<Row> rows, Openings openings, Length jog) implements TiersBuilder.With {
+public record Tiers(List<Row> rows, List<Kind> slanted, Openings openings, Length jog) implements TiersBuilder.With {
     /** What a tier tells, the innermost first. */
     public enum Kind {
         /** Openings and what lies between them. */
@@ -72,6 +73,7 @@ public record Tiers(List<Row> rows, Openings openings, Length jog) implements Ti
                 .distinct()
                 .sorted(Comparator.comparing(Row::side).thenComparing(Row::kind))
                 .toList();
+        slanted = slanted.stream().distinct().sorted().toList();
         Checks.notNegative("least step", jog);
         if (jog.compareTo(MOST_JOG) > 0) {
             throw new IllegalArgumentException("least step is " + jog + ", at most " + MOST_JOG);
@@ -84,6 +86,7 @@ public record Tiers(List<Row> rows, Openings openings, Length jog) implements Ti
                 Arrays.stream(Side.values())
                         .flatMap(side -> Arrays.stream(kinds).map(kind -> new Row(side, kind)))
                         .toList(),
+                List.of(kinds),
                 Openings.EDGES,
                 USUAL_JOG);
     }
@@ -100,6 +103,14 @@ public record Tiers(List<Row> rows, Openings openings, Length jog) implements Ti
                 rows.contains(row)
                         ? rows.stream().filter(r -> !r.equals(row)).toList()
                         : Stream.concat(rows.stream(), Stream.of(row)).toList());
+    }
+
+    /** With a tier along slanted faces, or without it. */
+    public Tiers togglingSlanted(Kind kind) {
+        return withSlanted(
+                slanted.contains(kind)
+                        ? slanted.stream().filter(k -> k != kind).toList()
+                        : Stream.concat(slanted.stream(), Stream.of(kind)).toList());
     }
 
     /** The same about a plan turned by so many quarters, counter-clockwise. */

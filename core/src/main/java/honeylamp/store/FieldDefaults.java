@@ -74,6 +74,7 @@ final class FieldDefaults {
             new Field(VIEWS, "turnDeg", JSON.numberNode(0)),
             new Field(VIEWS, "movedTiers", JSON.arrayNode()),
             new Field(VIEWS, "tiers", usualTiers()),
+            new Field(within(VIEWS, "tiers"), "slanted", JSON.arrayNode()),
             new Field(VIEWS, "annotation", usualAnnotation()),
             new Field(within(VIEWS, "annotation"), "axes", JSON.stringNode("none")),
             new Field(NOTES, "form", usualNote()),
@@ -239,6 +240,7 @@ final class FieldDefaults {
     /** Fills in what sets of dimensions lack. */
     static void fillTierSets(JsonNode sets) {
         fill(sets, new Field(List.of(), "pairs", JSON.stringNode("none")), 0);
+        fill(sets, new Field(List.of("tiers"), "slanted", JSON.arrayNode()), 0);
     }
 
     /** Fills in what own pieces lack. */

@@ -7,6 +7,7 @@ import honeylamp.TestPlans;
 import honeylamp.catalogue.DimensionStyles;
 import honeylamp.catalogue.Looks;
 import honeylamp.drawing.Mark;
+import honeylamp.edit.Reach;
 import honeylamp.edit.ViewEdits;
 import honeylamp.geometry.Point;
 import honeylamp.illustrate.paper.PaperFrame;
@@ -16,6 +17,8 @@ import honeylamp.illustrate.words.TierPlaces;
 import honeylamp.plan.DimensionStyle;
 import honeylamp.plan.DimensionStyle.Ends;
 import honeylamp.plan.Side;
+import honeylamp.plan.Tiers;
+import honeylamp.plan.Wall.BodySide;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -108,6 +111,51 @@ class DimensionEndsTest {
                         .as(style.name())
                         .isCloseTo(style.firstMm() + i * style.betweenMm(), within(1e-9));
             }
+        }
+    }
+
+    /** With a corner cut off: its tiers lie beside their own face, clear of those of the sides. */
+    @Test
+    void tiersOfASlantedFaceNeverCrossThoseOfTheSides() {
+        for (var cut : List.of(2000, 3000, 4500)) {
+            var plan = TestPlans.start()
+                    .chain(
+                            BodySide.LEFT,
+                            TestPlans.OUTER,
+                            true,
+                            0,
+                            0,
+                            8000,
+                            0,
+                            8000,
+                            6000 - cut,
+                            8000 - cut,
+                            6000,
+                            0,
+                            6000)
+                    .plan();
+            var three = ViewEdits.tiers(
+                    plan,
+                    plan.presentation().views().getFirst().id(),
+                    Reach.ALL,
+                    _ -> Tiers.of(Tiers.Kind.WALLS, Tiers.Kind.OVERALL));
+            var view = TestPlans.view(three);
+            var frame = PaperFrame.atOrigin(50);
+            var sides = TierPlaces.seen(view);
+            var marks = new DimensionArt(frame, Pens.of(view.look(), 50)).tiers(view, sides);
+            var slanting = marks.stream()
+                    .filter(Mark.Text.class::isInstance)
+                    .map(Mark.Text.class::cast)
+                    .filter(t -> Math.abs(t.turnDeg() % 90) > 1)
+                    .toList();
+            assertThat(slanting).as("cut by %d", cut).isNotEmpty();
+            var north = TierPlaces.of(view, frame).stream()
+                    .filter(p -> p.tier().side() == Side.NORTH)
+                    .mapToDouble(TierPlaces.Placed::line)
+                    .max()
+                    .orElseThrow();
+            assertThat(slanting).allSatisfy(t -> assertThat(t.at().y()).isGreaterThan(north + 1));
+            assertThat(slanting).allSatisfy(t -> assertThat(t.turnDeg()).isBetween(-90.0, 90.0));
         }
     }
 }

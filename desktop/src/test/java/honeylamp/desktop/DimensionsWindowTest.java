@@ -76,6 +76,10 @@ class DimensionsWindowTest {
             assertThat(now.has(Side.WEST, Kind.WALLS)).isTrue();
             assertThat(tiers(w)).hasSize(8);
             var edges = tiers(w).getFirst().texts();
+            w.press("tier-slanted-walls");
+            assertThat(WindowDriver.onScreen(
+                            () -> w.model().now().view().tiers().slanted()))
+                    .contains(Kind.WALLS);
             w.press("tiers-openings-centres");
             assertThat(tiers(w).getFirst().texts()).isNotEqualTo(edges);
             w.press("tiers-ends-arrows");

@@ -183,7 +183,7 @@ public final class DimensionTiers {
     }
 
     /** The jambs of the openings in an outer face, or their middles. */
-    private static List<Point> jambs(StoreyGeometry geometry, WallNetwork.OuterFace outer, Tiers.Openings measured) {
+    static List<Point> jambs(StoreyGeometry geometry, WallNetwork.OuterFace outer, Tiers.Openings measured) {
         var out = new ArrayList<Point>();
         for (var cut : geometry.cuts()) {
             if (cut.host().id().equals(outer.piece().wall().id())) {

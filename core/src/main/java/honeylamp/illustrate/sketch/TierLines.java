@@ -2,6 +2,7 @@ package honeylamp.illustrate.sketch;
 
 import honeylamp.catalogue.ScreenColours;
 import honeylamp.derive.storeys.LaidView;
+import honeylamp.derive.tiers.SlantedSides;
 import honeylamp.drawing.Mark;
 import honeylamp.drawing.ink.Ink;
 import honeylamp.drawing.ink.Pen;
@@ -15,6 +16,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** The lines of dimension tiers where a view draws them: to be taken up and put nearer or farther. */
 public final class TierLines {
@@ -36,11 +38,22 @@ public final class TierLines {
 
     /** Every tier with several parts that is seen, as a sum anybody can do again. */
     public static List<String> sums(LaidView view) {
-        return TierPlaces.seen(view).stream()
+        var seen = TierPlaces.seen(view);
+        var onSides = seen.stream()
                 .flatMap(s -> s.tiers().stream())
                 .filter(t -> t.texts().size() > 1)
-                .map(t -> t.side().label() + ", " + t.kind().label().toLowerCase(Locale.ROOT) + ": " + t.sum())
-                .toList();
+                .map(t -> t.side().label() + ", " + t.kind().label().toLowerCase(Locale.ROOT) + ": " + t.sum());
+        var slanted = seen.isEmpty()
+                ? Stream.<String>empty()
+                : SlantedSides.of(
+                                view.storey().geometry(),
+                                view.shownIn(),
+                                view.view().tiers())
+                        .stream()
+                        .flatMap(List::stream)
+                        .filter(t -> t.texts().size() > 1)
+                        .map(t -> "Slanted, " + t.kind().label().toLowerCase(Locale.ROOT) + ": " + t.sum());
+        return Stream.concat(onSides, slanted).toList();
     }
 
     /** The tier whose line is nearest to a point of the plan, if it is within reach. */

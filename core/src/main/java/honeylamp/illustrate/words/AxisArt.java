@@ -77,7 +77,9 @@ public final class AxisArt {
         if (sides.isEmpty()) {
             return out;
         }
-        var occupied = TierPlaces.occupied(view, sides);
+        var clear = TierPlaces.clear(view, frame, sides);
+        var occupied =
+                Box.around(clear.ring().corners().stream().map(frame::plan).toList());
         var seen = TierPlaces.seen(view);
         var beyond = Math.max(
                 LEAST_MM, seen.isEmpty() ? 0 : TierPlaces.roomMm(view, seen, pens.cap(TextRole.DIMENSION)) + AIR_MM);

@@ -33,6 +33,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /** Draws dimension tiers and single dimensions, with gaps, ticks and heights in paper mm. */
 public final class DimensionArt {
@@ -89,8 +90,11 @@ public final class DimensionArt {
         var outside = TierPlaces.keptClear(view.storey().geometry()).stream()
                 .map(frame::paper)
                 .toList();
-        var rows = TierPlaces.of(view, frame, sides).stream()
-                .map(placed -> row(placed.tier(), placed.line(), outside))
+        var slanted = TierPlaces.slanted(view, frame).stream().map(p -> new Row(p.from(), p.stops(), p.figures()));
+        var rows = Stream.concat(
+                        TierPlaces.of(view, frame, sides).stream()
+                                .map(placed -> row(placed.tier(), placed.line(), outside)),
+                        slanted)
                 .toList();
         var words = rows.stream()
                 .flatMap(r -> r.figures.stream())

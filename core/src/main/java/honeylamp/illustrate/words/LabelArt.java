@@ -418,7 +418,7 @@ public final class LabelArt {
             var sides = TierPlaces.seen(view);
             return sides.isEmpty()
                     ? view.storey().geometry().shells()
-                    : List.of(Outline.of(TierPlaces.occupied(view, sides)
+                    : List.of(Outline.of(onPlan(TierPlaces.clear(view, frame, sides))
                             .grown(frame.planMm(TierPlaces.roomMm(view, sides, pens.cap(TextRole.DIMENSION))))
                             .ring()));
         });

@@ -6,8 +6,11 @@ import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.derive.tiers.DimensionTiers;
 import honeylamp.derive.tiers.DimensionTiers.SideTiers;
 import honeylamp.derive.tiers.DimensionTiers.Tier;
+import honeylamp.derive.tiers.SlantedSides;
 import honeylamp.geometry.Box;
+import honeylamp.geometry.Point;
 import honeylamp.illustrate.paper.PaperFrame;
+import honeylamp.illustrate.pen.Pens;
 import honeylamp.plan.Showing.Kind;
 import honeylamp.plan.Side;
 import honeylamp.plan.Structure;
@@ -19,6 +22,9 @@ import java.util.stream.Stream;
 public final class TierPlaces {
     /** Nearer to the building no tier is put, in paper mm. */
     public static final double NEAREST_MM = 3;
+
+    /** A figure beyond the end of a tier along a slanted face stands out so far at most, in paper mm. */
+    private static final double STANDS_OUT_MM = 10;
 
     private TierPlaces() {}
 
@@ -81,7 +87,7 @@ public final class TierPlaces {
         if (sides.isEmpty()) {
             return out;
         }
-        var clear = frame.paper(occupied(view, sides));
+        var clear = clear(view, frame, sides);
         for (var side : sides) {
             for (var i = 0; i < side.tiers().size(); i++) {
                 var away = fromBuildingMm(view, side.side(), i);
@@ -89,6 +95,54 @@ public final class TierPlaces {
             }
         }
         return out;
+    }
+
+    /** A tier along a slanted face, with its stops on its line and its figures, in paper mm. */
+    record SlantedPlace(List<Point> from, List<Point> stops, List<RowFigures.Placed> figures) {}
+
+    /** The tiers along slanted faces: as far off and apart as those of the sides, which make room for them. */
+    static List<SlantedPlace> slanted(LaidView view, PaperFrame frame) {
+        var out = new ArrayList<SlantedPlace>();
+        var style = view.look().drafting().dimensions();
+        var figures = new RowFigures(Pens.of(view.look(), frame.scale()));
+        for (var face : SlantedSides.of(
+                view.storey().geometry(), view.shownIn(), view.view().tiers())) {
+            for (var i = 0; i < face.size(); i++) {
+                var tier = face.get(i);
+                var outward = new Point(tier.outward().x(), -tier.outward().y()); // y is down on paper
+                var off = style.tierMm(i);
+                var from = tier.stops().stream().map(frame::paper).toList();
+                var stops = from.stream().map(p -> p.plus(outward.times(off))).toList();
+                out.add(new SlantedPlace(from, stops, figures.of(tier.texts(), stops, outward)));
+            }
+        }
+        return out;
+    }
+
+    /** What tiers of the sides stay clear of: the building, what is kept clear, and tiers along slanted faces; on paper. */
+    public static Box clear(LaidView view, PaperFrame frame, List<SideTiers> sides) {
+        var box = frame.paper(occupied(view, sides));
+        for (var placed : slanted(view, frame)) {
+            box = box.union(Box.around(placed.stops));
+            for (var figure : placed.figures) {
+                box = box.union(figure.box());
+            }
+        }
+        return box;
+    }
+
+    /** What tiers along slanted faces push those of a side outward at most, in paper mm. */
+    public static double slantedRoomMm(LaidView view, Side side, double textMm) {
+        var style = view.look().drafting().dimensions();
+        return SlantedSides.of(
+                        view.storey().geometry(), view.shownIn(), view.view().tiers())
+                .stream()
+                .filter(face -> face.getFirst().outward().dot(side.outward()) > 0)
+                .mapToDouble(face -> (style.tierMm(face.size() - 1) + textMm)
+                                * face.getFirst().outward().dot(side.outward())
+                        + STANDS_OUT_MM)
+                .max()
+                .orElse(0);
     }
 
     private static double fromBuildingMm(LaidView view, Side side, int index) {

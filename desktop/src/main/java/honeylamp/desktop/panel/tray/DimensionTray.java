@@ -237,6 +237,21 @@ record DimensionTray(WorkspaceModel model, Library<TierSet> sets, Library<Dimens
                 grid.add(press, kind.ordinal() + 1, side.ordinal());
             }
         }
+        var name = new Label("Slanted");
+        name.getStyleClass().add("field-name");
+        name.setMinWidth(Label.USE_PREF_SIZE);
+        grid.add(name, 0, Side.values().length);
+        for (var kind : Kind.values()) {
+            var press = Widgets.toggle(
+                    Integer.toString(kind.ordinal() + 1),
+                    "tier-slanted-" + kind.name().toLowerCase(Locale.ROOT),
+                    "Along outer walls that look to none of the four sides: "
+                            + kind.label().toLowerCase(Locale.ROOT),
+                    tiers.slanted().contains(kind),
+                    () -> change(t -> t.togglingSlanted(kind), "Choose dimensions"));
+            press.setAccessibleText("Slanted, " + kind.label());
+            grid.add(press, kind.ordinal() + 1, Side.values().length);
+        }
         return new VBox(4, grid, Widgets.quiet("1 openings, 2 walls and what is clear between them, 3 overall"));
     }
 
