@@ -79,6 +79,9 @@ public record Page(
         }
     }
 
+    /** So much of what is laid on a page is seen on any paper, in paper mm. */
+    private static final double LEAST_SEEN_MM = 30;
+
     /** A list that makes itself. */
     public enum Listing {
         /** Rooms with their areas. */
@@ -134,10 +137,25 @@ public record Page(
         return sheet.hasColumn() ? EnumSet.of(Listing.ROOMS, Listing.FINISHES) : EnumSet.noneOf(Listing.class);
     }
 
-    /** The page on another sheet; lists that nobody chose are those usual for it. */
+    /**
+     * The page on another sheet; lists that nobody chose are those usual for it, and what lay where there is no paper any
+     * more comes in from its edge.
+     */
     public Page on(Sheet other) {
         var listed = lists.equals(usualLists(sheet)) ? usualLists(other) : lists;
-        return with(copy -> copy.sheet(other).lists(listed));
+        var right = other.widthMm() - LEAST_SEEN_MM;
+        var bottom = other.heightMm() - LEAST_SEEN_MM;
+        var laid = pictures.stream()
+                .map(p -> new LaidPicture(
+                        p.picture,
+                        Math.min(p.leftMm, right),
+                        Math.min(p.downMm, bottom),
+                        Math.min(p.widthMm, other.widthMm())))
+                .toList();
+        var notes = boxes.stream()
+                .map(n -> new LaidNote(n.text, Math.min(n.leftMm, right), Math.min(n.downMm, bottom), n.form))
+                .toList();
+        return with(copy -> copy.sheet(other).lists(listed).pictures(laid).boxes(notes));
     }
 
     /** The page with a list, or without it if it has it. */

@@ -1,5 +1,6 @@
 package honeylamp.units;
 
+import java.math.BigDecimal;
 import java.math.RoundingMode;
 
 /** Levels as drawings state them: with a sign, in metres to the millimetre or in feet and inches. */
@@ -15,7 +16,7 @@ public final class LevelText {
     public static String of(Length above, UnitSystem units) {
         var size = above.mm() < 0 ? above.negated() : above;
         var figures = units.isMetric()
-                ? java.math.BigDecimal.valueOf(size.nanometres(), NANOMETRES)
+                ? BigDecimal.valueOf(size.nanometres(), NANOMETRES)
                         .setScale(MILLIMETRES, RoundingMode.HALF_EVEN)
                         .toPlainString()
                 : LengthText.built(LengthText.rounded(size, units));

@@ -37,6 +37,7 @@ import honeylamp.plan.Sheet;
 import honeylamp.plan.Showing.Degree;
 import honeylamp.plan.Showing.Kind;
 import honeylamp.plan.Side;
+import honeylamp.plan.Underlay;
 import honeylamp.plan.View.Crop;
 import honeylamp.plan.Wall.BodySide;
 import java.util.List;
@@ -88,6 +89,22 @@ class PagesTest {
                 .box(edged.presentation().pages().getFirst().boxes().getFirst());
         assertThat(box.minX()).as("its edge has air").isCloseTo(148, within(1e-6));
         assertThat(box.width()).isCloseTo(64, within(1e-6));
+    }
+
+    /** 380 mm from the left on A3 is beyond the edge of A4, which is 297 wide: on it the note begins 30 mm from the edge. */
+    @Test
+    void whatLiesOnThePageStaysOnSmallerPaper() {
+        var picture = new Underlay.Picture("0".repeat(64), "mark", 800, 600);
+        var laid = PageEdits.layPicture(noted("Words"), FIRST, picture).orThrow();
+        var far = PageEdits.putNote(
+                        PageEdits.putPicture(laid, FIRST, 0, 350, 250, 60).orThrow(), FIRST, 0, 380, 20)
+                .orThrow();
+        var small = PageEdits.sheet(far, FIRST, Reach.THIS, s -> s.on(Sheet.Paper.A4, Sheet.Way.LANDSCAPE));
+        var page = small.presentation().pages().getFirst();
+        assertThat(page.boxes().getFirst().leftMm()).isEqualTo(267);
+        assertThat(page.boxes().getFirst().downMm()).isEqualTo(20);
+        assertThat(page.pictures().getFirst().leftMm()).isEqualTo(267);
+        assertThat(page.pictures().getFirst().downMm()).isEqualTo(180);
     }
 
     @Test

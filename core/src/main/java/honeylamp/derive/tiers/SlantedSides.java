@@ -14,6 +14,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** The dimensions along outer faces that look to none of the four sides, each along its own face. */
 public final class SlantedSides {
@@ -94,7 +95,7 @@ public final class SlantedSides {
     private static Optional<Run> whole(OuterFace first, List<OuterFace> same) {
         var way = first.outward().left();
         var ends = same.stream()
-                .flatMap(f -> java.util.stream.Stream.of(f.face().a(), f.face().b()))
+                .flatMap(f -> Stream.of(f.face().a(), f.face().b()))
                 .sorted(Comparator.comparingDouble(way::dot))
                 .toList();
         var face = new Segment(ends.getFirst(), ends.getLast());

@@ -22,6 +22,7 @@ import honeylamp.units.Length;
 import honeylamp.units.LengthText;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Set;
 
 /**
@@ -164,7 +165,7 @@ public record DrawMark(NewMark mark, List<Point> run, Held held) implements Gest
             return Readout.hint("Draw with the button down. Nothing is caught by it or measured to it.");
         }
         if (run.isEmpty()) {
-            return Readout.hint("Click where the " + mark.shape().label().toLowerCase(java.util.Locale.ROOT)
+            return Readout.hint("Click where the " + mark.shape().label().toLowerCase(Locale.ROOT)
                     + " begins, or drag it." + begins());
         }
         var by = run.getLast().minus(run.getFirst());

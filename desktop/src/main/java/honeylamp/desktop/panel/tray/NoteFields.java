@@ -10,6 +10,7 @@ import honeylamp.plan.NoteForm.Ground;
 import honeylamp.plan.NoteForm.Setting;
 import honeylamp.plan.Page.LaidNote;
 import honeylamp.plan.Plan;
+import java.util.Locale;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import javafx.application.Platform;
@@ -99,7 +100,7 @@ record NoteFields(WorkspaceModel model, SheetTray.Part part) {
             pane.getChildren()
                     .add(Widgets.toggle(
                             setting.label(),
-                            "laid-note-" + setting.label().toLowerCase(java.util.Locale.ROOT) + "-" + at,
+                            "laid-note-" + setting.label().toLowerCase(Locale.ROOT) + "-" + at,
                             "Where lines begin",
                             form.setting() == setting,
                             () -> set(at, f -> f.withSetting(setting))));
