@@ -2,6 +2,7 @@ package honeylamp.desktop.panel.card;
 
 import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.desktop.panel.part.WordField;
+import honeylamp.desktop.panel.part.WordsArea;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.FreeMarkEdits;
 import honeylamp.edit.NoteEdits;
@@ -31,19 +32,14 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.function.IntConsumer;
 import java.util.function.UnaryOperator;
-import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextArea;
 import javafx.scene.control.ToggleButton;
-import javafx.scene.input.KeyCode;
-import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.FlowPane;
 
 /** A note by its words and how they are set, a dimension by what it measures and how far off its line lies. */
 record CaptionCard(WorkspaceModel model, CardFields parts) {
-    private static final int ROWS = 4;
-
     List<Node> of(Note note) {
         var out = new ArrayList<Node>();
         out.add(Widgets.heading("Note"));
@@ -101,30 +97,7 @@ record CaptionCard(WorkspaceModel model, CardFields parts) {
     }
 
     private TextArea words(Note note) {
-        var area = new TextArea(note.text());
-        area.setId("note-words");
-        area.setAccessibleText("Words of the note");
-        area.setPrefRowCount(ROWS);
-        area.setWrapText(true);
-        area.addEventFilter(KeyEvent.KEY_PRESSED, e -> {
-            if (e.getCode() == KeyCode.ESCAPE) {
-                area.setText(note.text());
-            } else if (e.getCode() == KeyCode.ENTER && e.isShortcutDown()) {
-                e.consume();
-                rewrite(note, area.getText());
-            }
-        });
-        area.focusedProperty().subscribe((was, is) -> {
-            if (was && !is && !area.getText().strip().equals(note.text())) {
-                Platform.runLater(
-                        () -> { // the focus has moved on by then, and the card may change
-                            if (area.getScene() != null) {
-                                rewrite(note, area.getText());
-                            }
-                        });
-            }
-        });
-        return area;
+        return new WordsArea("note-words", "Words of the note", note.text(), text -> rewrite(note, text));
     }
 
     private void rewrite(Note note, String text) {

@@ -1,6 +1,7 @@
 package honeylamp.desktop.panel.tray;
 
 import honeylamp.desktop.panel.part.Widgets;
+import honeylamp.desktop.panel.part.WordsArea;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.Outcome;
 import honeylamp.edit.PageEdits;
@@ -13,18 +14,12 @@ import honeylamp.plan.Plan;
 import java.util.Locale;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
-import javafx.application.Platform;
 import javafx.scene.Node;
-import javafx.scene.control.TextArea;
-import javafx.scene.input.KeyCode;
-import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 
 /** The notes laid on a page: what they say, how they are set, where they lie. */
 record NoteFields(WorkspaceModel model, SheetTray.Part part) {
-    private static final int ROWS = 4;
-
     Node all() {
         var out = new VBox(
                 6,
@@ -64,30 +59,7 @@ record NoteFields(WorkspaceModel model, SheetTray.Part part) {
     }
 
     private Node words(int at, LaidNote note) {
-        var area = new TextArea(note.text());
-        area.setId("laid-note-" + at);
-        area.setAccessibleText("Words of the note");
-        area.setPrefRowCount(ROWS);
-        area.setWrapText(true);
-        area.addEventFilter(KeyEvent.KEY_PRESSED, e -> {
-            if (e.getCode() == KeyCode.ESCAPE) {
-                area.setText(note.text());
-            } else if (e.getCode() == KeyCode.ENTER && e.isShortcutDown()) {
-                e.consume();
-                rewrite(at, area.getText());
-            }
-        });
-        area.focusedProperty().subscribe((was, is) -> {
-            if (was && !is && !area.getText().strip().equals(note.text())) {
-                Platform.runLater(
-                        () -> { // the focus has moved on by then
-                            if (area.getScene() != null) {
-                                rewrite(at, area.getText());
-                            }
-                        });
-            }
-        });
-        return area;
+        return new WordsArea("laid-note-" + at, "Words of the note", note.text(), text -> rewrite(at, text));
     }
 
     private void rewrite(int at, String text) {
