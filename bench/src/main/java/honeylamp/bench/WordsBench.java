@@ -92,7 +92,11 @@ public class WordsBench {
         remembered.next();
         var others = OtherWords.of(view, frame, pens, remembered);
         var out = new ArrayList<>(new LabelArt(view, frame, pens, others, remembered).rooms());
-        out.addAll(new DimensionArt(frame, pens).tiers(view, TierPlaces.seen(view)));
+        out.addAll(new DimensionArt(frame, pens)
+                .tiers(
+                        view,
+                        TierPlaces.seen(view),
+                        others.readOutside(view.storey().geometry())));
         return out;
     }
 

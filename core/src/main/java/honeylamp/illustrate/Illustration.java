@@ -240,6 +240,9 @@ public final class Illustration {
                 () -> new LaidFloors(storey, frame, pens, floors, surfaces()).marks());
     }
 
+    /** What tiers are drawn around. */
+    private record AroundWords(List<Box> words) {}
+
     private enum About {
         FLOORS,
         FLOOR_MARKS,
@@ -368,14 +371,17 @@ public final class Illustration {
         var art = new DimensionArt(frame, pens);
         var out = new ArrayList<>(others.figures());
         var sides = tiers();
+        var words = others.readOutside(geometry);
+        var asked = new AroundWords(words);
+        var same = remembered.answer(asked, () -> asked);
         out.addAll(kept(
                 About.TIER_LINES,
-                List.of(sides, view.view(), geometry.storey().structures(), geometry.network(), geometry.cuts()),
-                () -> art.tiers(view, sides)));
+                List.of(sides, view.view(), geometry.storey().structures(), geometry.network(), geometry.cuts(), same),
+                () -> art.tiers(view, sides, words)));
         if (AxisArt.isSeen(view)) {
-            var words = new ArrayList<>(others.read());
-            words.addAll(others.read(out));
-            out.addAll(new AxisArt(view, frame, pens).marks(words));
+            var all = new ArrayList<>(others.read());
+            all.addAll(others.read(out));
+            out.addAll(new AxisArt(view, frame, pens).marks(all));
         }
         return out;
     }

@@ -1,6 +1,7 @@
 package honeylamp.sheet;
 
 import honeylamp.catalogue.piece.Furnishings;
+import honeylamp.derive.listing.Tags;
 import honeylamp.derive.pointing.Picking;
 import honeylamp.derive.rooms.Room;
 import honeylamp.derive.snags.Snag;
@@ -16,6 +17,7 @@ import honeylamp.plan.Showing;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.stream.Stream;
 
 /**
@@ -64,7 +66,7 @@ public record RoomWords(LaidView view, Room room, List<String> words, Optional<P
         return Stream.concat(placed, nowhere);
     }
 
-    /** Names of pieces and sizes of rooms that were to be written and are left out for want of a place. */
+    /** Names of pieces, sizes of rooms and tags of openings that were to be written and are left out for want of a place. */
     private static Stream<Snag> leftOut(LaidPage page, LaidView view) {
         var frame = SheetComposer.frame(page, view.view().id());
         var without =
@@ -79,7 +81,12 @@ public record RoomWords(LaidView view, Room room, List<String> words, Optional<P
                 .flatMap(r -> r.mark().stream()
                         .map(m -> leftOut(
                                 page, r.outline().bounds().centre(), m.id(), "the width and depth of " + r.name())));
-        return Stream.concat(names, sizes);
+        var written = Tags.of(view.plan());
+        var tags = without.tags().stream()
+                .flatMap(id -> view.storey().geometry().cuts().stream()
+                        .filter(c -> c.opening().id().equals(id))
+                        .map(c -> leftOut(page, c.middle().middle(), id, "the tag " + written.get(id))));
+        return Stream.of(names, sizes, tags).flatMap(Function.identity());
     }
 
     private static Snag leftOut(LaidPage page, Point where, ElementId about, String what) {

@@ -15,7 +15,7 @@ import honeylamp.geometry.Point;
 import honeylamp.geometry.Segment;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.pen.Pens;
-import honeylamp.illustrate.words.DimensionArt;
+import honeylamp.illustrate.words.RoundArt;
 import honeylamp.plan.ElementId.RoundDimensionId;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.Hold;
@@ -182,7 +182,7 @@ class RoundDimensionEditsTest {
             var other = new Segment(Point.ORIGIN, Point.direction(deg + 50).times(3000));
             plan = angle(plan, leg, other, Point.direction(deg + 25).times(800)).plan();
         }
-        var art = new DimensionArt(PaperFrame.atOrigin(50), Pens.of(Looks.DAYLIGHT, 50));
+        var art = new RoundArt(PaperFrame.atOrigin(50), Pens.of(Looks.DAYLIGHT, 50));
         var in = new ShownIn(Rounding.finest(plan.units()), Optional.empty());
         var texts = new ArrayList<Mark.Text>();
         art.rounds(plan.storeys().getFirst().roundDimensions(), in).stream()

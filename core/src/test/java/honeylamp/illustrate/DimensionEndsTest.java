@@ -142,7 +142,7 @@ class DimensionEndsTest {
             var view = TestPlans.view(three);
             var frame = PaperFrame.atOrigin(50);
             var sides = TierPlaces.seen(view);
-            var marks = new DimensionArt(frame, Pens.of(view.look(), 50)).tiers(view, sides);
+            var marks = new DimensionArt(frame, Pens.of(view.look(), 50)).tiers(view, sides, List.of());
             var slanting = marks.stream()
                     .filter(Mark.Text.class::isInstance)
                     .map(Mark.Text.class::cast)

@@ -14,6 +14,8 @@ import honeylamp.plan.Annotation;
 import honeylamp.plan.ElementId.ViewId;
 import honeylamp.plan.Plan;
 import honeylamp.plan.RoomPairs;
+import honeylamp.plan.Showing.Degree;
+import honeylamp.plan.Showing.Kind;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
@@ -49,6 +51,16 @@ class LeftOutWordsTest {
         assertThat(told(saying(SailclothYard.plan(), 200, a -> a.withPairs(RoomPairs.ALL))))
                 .extracting(Snag::sentence)
                 .anyMatch(s -> s.contains("the width and depth of Laundry"));
+    }
+
+    /** At 1:1000 the loft is 13 by 10 mm, and each of its tags about 4 mm wide. */
+    @Test
+    void tagsWithoutAPlaceAreTold() {
+        var tagged = ViewEdits.showing(SailclothYard.plan(), Kind.TAGS, Degree.SHOWN);
+        assertThat(told(saying(tagged, 1000, a -> a)))
+                .extracting(Snag::sentence)
+                .anyMatch(s -> s.contains("the tag D"));
+        assertThat(told(saying(tagged, 50, a -> a))).extracting(Snag::sentence).noneMatch(s -> s.contains("the tag"));
     }
 
     /** At 1:500 a plan of 13 m is 26 mm wide: not all of its chairs can say that they are chairs. */

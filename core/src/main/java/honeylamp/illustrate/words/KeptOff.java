@@ -8,14 +8,17 @@ import honeylamp.derive.storeys.LaidView;
 import honeylamp.drawing.Remembered;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.BoxIndex;
+import honeylamp.geometry.ConvexClip;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
+import honeylamp.geometry.Ring;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Showing;
 import honeylamp.plan.Structure;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * What words keep off, in plan mm: furniture, posts, stairs, the swing of doors, and what else is written already.
@@ -28,6 +31,8 @@ record KeptOff(List<Outline> all, BoxIndex boxes) {
     private static final double WORDS_WIDE_MM = 1600;
 
     private static final double WORDS_DEEP_MM = 300;
+
+    private static final double NOTHING_MM2 = 1;
 
     /** What stands in a view, and what is taken by other words. */
     static KeptOff of(LaidView view, Remembered remembered, List<Outline> taken) {
@@ -46,6 +51,13 @@ record KeptOff(List<Outline> all, BoxIndex boxes) {
         return of(fixed(view, remembered, taken));
     }
 
+    /** The same and the bodies of walls. */
+    KeptOff walled(LaidView view) {
+        var bodies = view.storey().geometry().network().pieces().stream()
+                .map(p -> Outline.of(p.body().counterClockwise()));
+        return of(Stream.concat(all.stream(), bodies).toList());
+    }
+
     private static KeptOff of(List<Outline> all) {
         return new KeptOff(all, new BoxIndex(all.size(), i -> all.get(i).bounds()));
     }
@@ -55,6 +67,15 @@ record KeptOff(List<Outline> all, BoxIndex boxes) {
         var out = new ArrayList<>(near(box));
         more.stream().filter(o -> o.bounds().meets(box)).forEach(out::add);
         return out;
+    }
+
+    /** Whether no part of a box, in plan mm, is taken. */
+    boolean isFree(Box box) {
+        var window = box.ring().corners();
+        return near(box).stream().allMatch(o -> {
+            var part = ConvexClip.clip(o.shell().corners(), window);
+            return part.size() < 3 || new Ring(part).area() < NOTHING_MM2;
+        });
     }
 
     List<Outline> near(Box box) {

@@ -39,6 +39,13 @@ public final class LabelArt {
     private static final double PLATE_AIR_MM = 1.2;
     private static final double LEADER_DOT_MM = 0.5;
 
+    /** Where labels beside their rooms are looked for: as near as can be, then on each side. */
+    static final List<Point> TOWARDS =
+            List.of(new Point(0, 0), new Point(0, 1), new Point(1, 0), new Point(0, -1), new Point(-1, 0));
+
+    /** Leaders that are shorter, in paper mm, point at nothing. */
+    private static final double SHORTEST_MM = 0.1;
+
     /** A label over furniture covers no more of its room, unless there is no other place for it at all. */
     private static final double MOST_COVERED = 0.3;
 
@@ -232,7 +239,7 @@ public final class LabelArt {
         var end = frame.paper(freest(room.outline()));
         var air = label.grown(LEAST_AIR_MM);
         var start = new Point(Math.clamp(end.x(), air.minX(), air.maxX()), Math.clamp(end.y(), air.minY(), air.maxY()));
-        return Optional.of(new Segment(start, end));
+        return Optional.of(new Segment(start, end)).filter(l -> l.length() > SHORTEST_MM);
     }
 
     private void leader(List<Mark> out, Segment line) {
@@ -347,26 +354,36 @@ public final class LabelArt {
             return Optional.empty();
         }
         var middle = freest(outline);
+        var farthest = frame.planMm(BESIDE_MM) + outline.bounds().width();
+        var words = Stream.concat(others.written().stream(), labels.stream()).toList();
         return places.stream()
-                .flatMap(place ->
-                        nearest(space(place, off.near(place.bounds(), labels)), middle, form, LEAST_AIR_MM).stream())
-                .min(Comparator.comparingDouble(middle::distance))
-                .filter(at -> at.distance(middle)
-                        <= frame.planMm(BESIDE_MM) + outline.bounds().width())
-                .map(at -> beside(room, at, form));
+                .flatMap(place -> {
+                    var space = space(place, off.near(place.bounds(), labels));
+                    return TOWARDS.stream()
+                            .map(way -> middle.plus(way.times(frame.planMm(BESIDE_MM / 2))))
+                            .flatMap(near -> nearest(space, near, form, LEAST_AIR_MM).stream());
+                })
+                .filter(at -> at.distance(middle) <= farthest)
+                .sorted(Comparator.comparingDouble(middle::distance))
+                .map(at -> beside(room, at, form))
+                .filter(label -> label.leader.stream().noneMatch(l -> strikes(l, words)))
+                .findFirst();
+    }
+
+    /** Whether a leader on paper strikes words in the plan. */
+    private boolean strikes(Segment leader, List<Outline> words) {
+        var line = new Segment(frame.plan(leader.a()), frame.plan(leader.b()));
+        return words.stream().anyMatch(w -> OtherWords.strikes(line, w));
     }
 
     private List<Outline> covered(List<Placed> written) {
         return written.stream()
                 .flatMap(w -> Stream.concat(
-                        Stream.of(onPlan(w.box()).ring()),
-                        w.leader.stream().map(l -> onPlan(around(l)).ring())))
-                .map(Outline::of)
+                        Stream.of(Outline.of(onPlan(w.box()).ring())),
+                        w.leader.stream()
+                                .map(l -> new Segment(frame.plan(l.a()), frame.plan(l.b())))
+                                .map(l -> OtherWords.covered(l, frame))))
                 .toList();
-    }
-
-    private static Box around(Segment line) {
-        return Box.around(List.of(line.a(), line.b()));
     }
 
     private Placed beside(Room room, Point at, List<Line> form) {

@@ -3,6 +3,7 @@ package honeylamp.illustrate.words;
 import honeylamp.derive.listing.Tags;
 import honeylamp.derive.rooms.Room;
 import honeylamp.derive.storeys.LaidView;
+import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.drawing.Mark;
 import honeylamp.drawing.Remembered;
 import honeylamp.geometry.Box;
@@ -49,12 +50,28 @@ public record OtherWords(
         List<Mark> tags,
         List<Segment> lines,
         LeftOut leftOut) {
-    /** What was to be written and found no place: names of pieces, and sizes of rooms. */
-    public record LeftOut(List<Furnishing> names, List<Room> sizes) {
-        private static final LeftOut NOTHING = new LeftOut(List.of(), List.of());
+    /** What was to be written and found no place: names of pieces, sizes of rooms, and tags of openings. */
+    public record LeftOut(List<Furnishing> names, List<Room> sizes, List<OpeningId> tags) {
+        private static final LeftOut NOTHING = new LeftOut(List.of(), List.of(), List.of());
+
+        private LeftOut withNames(List<Furnishing> other) {
+            return new LeftOut(other, sizes, tags);
+        }
+
+        private LeftOut withSizes(List<Room> other) {
+            return new LeftOut(names, other, tags);
+        }
+
+        private LeftOut withTags(List<OpeningId> other) {
+            return new LeftOut(names, sizes, other);
+        }
     }
 
     private static final double AIR_MM = 0.3;
+
+    /** Around words outside the building, as plates have it. */
+    private static final double OUTSIDE_AIR_MM = 0.8;
+
     private static final double CHORD_ERROR_MM = 20;
 
     /** The words of a view that are seen. */
@@ -67,19 +84,46 @@ public record OtherWords(
         var words = alone(view, frame, pens);
         var annotation = view.view().annotation();
         var seen = view.view().seen();
-        var names = new PieceNames(view, frame, pens);
-        if (!annotation.pieces().isEmpty() && seen.shows(Kind.FURNITURE) && seen.shows(Kind.NOTES)) {
-            var written = names.names(KeptOff.of(view, remembered, words.taken()));
-            words = words.with(List.of(), written.marks(), written.lines())
-                    .without(new LeftOut(written.without(), List.of()));
+        var tags = tags(view);
+        if (!tags.isEmpty()) {
+            words = words.withTags(view, tags, pens, remembered);
         }
+        if (!annotation.pairs().equals(RoomPairs.NONE) && seen.shows(Kind.DIMENSIONS)) {
+            words = withPairs(words, view, frame, pens, remembered);
+        }
+        var names = new PieceNames(view, frame, pens);
         if (!annotation.distances().isEmpty() && seen.shows(Kind.FURNITURE) && seen.shows(Kind.DIMENSIONS)) {
             var measured = names.distances();
             words = words.with(measured.marks(), List.of(), measured.lines());
         }
-        return annotation.pairs().equals(RoomPairs.NONE) || !seen.shows(Kind.DIMENSIONS)
-                ? words
-                : withPairs(words, view, frame, pens, remembered);
+        if (!annotation.pieces().isEmpty() && seen.shows(Kind.FURNITURE) && seen.shows(Kind.NOTES)) {
+            var taken = words.taken();
+            var written = names.names(
+                    KeptOff.of(view, remembered, taken), KeptOff.unmoved(view, remembered, taken), words.written());
+            words = words.with(List.of(), written.marks(), written.lines())
+                    .without(words.leftOut.withNames(written.without()));
+        }
+        return words;
+    }
+
+    private OtherWords withTags(LaidView view, Map<OpeningId, String> wanted, Pens pens, Remembered remembered) {
+        var taken = taken();
+        var tagged = new TagArt(frame, pens)
+                .tagged(
+                        view.storey().geometry(),
+                        wanted,
+                        KeptOff.of(view, remembered, taken).walled(view),
+                        KeptOff.unmoved(view, remembered, taken).walled(view));
+        return new OtherWords(
+                frame,
+                figures,
+                notes,
+                sights,
+                parts,
+                stairs,
+                tagged.marks(),
+                lines,
+                leftOut.withTags(tagged.without()));
     }
 
     private static OtherWords withPairs(
@@ -88,9 +132,8 @@ public record OtherWords(
         var labels = view.view().seen().shows(Kind.ROOM_NAMES)
                 ? new LabelArt(view, frame, pens, known, remembered).covered()
                 : List.<Outline>of();
-        var pairs = new RoomSizes(view, frame, pens).pairs(off, labels);
-        return known.with(pairs.marks(), List.of(), pairs.lines())
-                .without(new LeftOut(known.leftOut.names, pairs.without()));
+        var pairs = new RoomSizes(view, frame, pens).pairs(off, joined(labels, known.written()));
+        return known.with(pairs.marks(), List.of(), pairs.lines()).without(known.leftOut.withSizes(pairs.without()));
     }
 
     private OtherWords with(List<Mark> moreFigures, List<Mark> moreParts, List<Segment> moreLines) {
@@ -119,8 +162,9 @@ public record OtherWords(
         var figures = new ArrayList<Mark>();
         if (showing.shows(Kind.DIMENSIONS)) {
             figures.addAll(art.singles(storey.dimensions(), in));
-            figures.addAll(art.rounds(storey.roundDimensions(), in));
-            figures.addAll(art.radii(storey.standing(), storey.roundDimensions(), in));
+            var round = new RoundArt(frame, pens);
+            figures.addAll(round.rounds(storey.roundDimensions(), in));
+            figures.addAll(round.radii(storey.standing(), storey.roundDimensions(), in));
         }
         var isWritten = view.view().annotation().words() == Annotation.Words.WRITTEN;
         var isNoted = showing.shows(Kind.NOTES);
@@ -133,7 +177,7 @@ public record OtherWords(
                         ? new PartLabels(frame, pens).marks(storey.furnishings())
                         : List.of(),
                 isWritten && showing.shows(Kind.FIXED_PARTS) ? stairs(view, frame, pens) : List.of(),
-                new TagArt(frame, pens).marks(view.storey().geometry().cuts(), tags(view)),
+                List.of(),
                 lines(view, storey),
                 LeftOut.NOTHING);
     }
@@ -200,6 +244,15 @@ public record OtherWords(
         return read(joined(joined(notes, parts), stairs));
     }
 
+    /** Where tags, notes and other words are read outside the building, in paper mm. */
+    public List<Box> readOutside(StoreyGeometry geometry) {
+        return Stream.of(figures, notes, sights, tags)
+                .flatMap(marks -> read(marks).stream())
+                .filter(box -> geometry.roomAt(frame.plan(box.centre())).isEmpty())
+                .map(box -> box.grown(OUTSIDE_AIR_MM))
+                .toList();
+    }
+
     /** Where words are read, in paper mm. */
     public List<Box> read(List<Mark> words) {
         return words.stream()
@@ -215,20 +268,35 @@ public record OtherWords(
                 .toList();
     }
 
-    /** What they cover, in plan mm. */
-    List<Outline> taken() {
+    /** What words and figures cover, in plan mm: no line strikes them. */
+    List<Outline> written() {
         var out = new ArrayList<Outline>();
         Stream.of(figures, notes, sights, parts, stairs, tags).forEach(marks -> covered(out, marks));
-        for (var line : lines) {
-            var aside = line.unit().left().times(frame.planMm(AIR_MM));
-            out.add(Outline.of(new Ring(List.of(
-                            line.a().plus(aside),
-                            line.a().minus(aside),
-                            line.b().minus(aside),
-                            line.b().plus(aside)))
-                    .counterClockwise()));
-        }
         return out;
+    }
+
+    /** What they and their lines cover, in plan mm. */
+    List<Outline> taken() {
+        var out = written();
+        lines.forEach(line -> out.add(covered(line, frame)));
+        return out;
+    }
+
+    /** Whether a line runs over words or ends on them, all in plan mm. */
+    static boolean strikes(Segment line, Outline words) {
+        return words.bounds().meets(line.bounds())
+                && (words.contains(line.b()) || words.shell().edges().stream().anyMatch(line::touches));
+    }
+
+    /** What a drawn line covers with a little air, in plan mm as the line is; it is no mere point. */
+    static Outline covered(Segment line, PaperFrame frame) {
+        var aside = line.unit().left().times(frame.planMm(AIR_MM));
+        return Outline.of(new Ring(List.of(
+                        line.a().plus(aside),
+                        line.a().minus(aside),
+                        line.b().minus(aside),
+                        line.b().plus(aside)))
+                .counterClockwise());
     }
 
     private void covered(List<Outline> out, List<Mark> marks) {

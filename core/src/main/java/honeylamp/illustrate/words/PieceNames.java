@@ -13,6 +13,7 @@ import honeylamp.geometry.Box;
 import honeylamp.geometry.Figure;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
+import honeylamp.geometry.Regions;
 import honeylamp.geometry.Segment;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.pen.Pens;
@@ -60,8 +61,14 @@ final class PieceNames {
      */
     record Written(List<Mark> marks, List<Segment> lines, List<Furnishing> without) {}
 
-    /** The names of all pieces of the kinds that are named; those without a place are left out. */
-    Written names(KeptOff off) {
+    /**
+     * The names of all pieces of the kinds that are named; those without a place are left out.
+     *
+     * @param off what names beside their pieces keep off
+     * @param fixed the same without pieces, which names on their pieces keep off
+     * @param words what no leader may strike, in plan mm
+     */
+    Written names(KeptOff off, KeptOff fixed, List<Outline> words) {
         var wanted = view.view().annotation().pieces();
         var marks = new ArrayList<Mark>();
         var lines = new ArrayList<Segment>();
@@ -71,11 +78,15 @@ final class PieceNames {
             if (Furnishings.of(piece)
                     .filter(k -> wanted.contains(k.group().name().toLowerCase(Locale.ROOT)))
                     .isPresent()) {
-                on(piece)
-                        .or(() -> beside(piece, off, taken, lines))
+                on(piece, fixed, taken)
+                        .or(() -> beside(piece, off, taken, words))
                         .ifPresentOrElse(
                                 label -> {
                                     taken.add(label.covered(frame));
+                                    label.onPlan(frame).ifPresent(line -> {
+                                        lines.add(line);
+                                        taken.add(OtherWords.covered(line, frame));
+                                    });
                                     label.draw(marks, this);
                                 },
                                 () -> without.add(piece));
@@ -92,6 +103,11 @@ final class PieceNames {
             return Outline.of(
                     Box.around(box.ring().corners().stream().map(frame::plan).toList())
                             .ring());
+        }
+
+        /** Its leader, in plan mm. */
+        Optional<Segment> onPlan(PaperFrame frame) {
+            return leader.map(l -> new Segment(frame.plan(l.a()), frame.plan(l.b())));
         }
 
         void draw(List<Mark> out, PieceNames by) {
@@ -121,37 +137,77 @@ final class PieceNames {
         return new Label(lines, centre, wide, cap * (1 + LEADING * (lines.size() - 1)), leader);
     }
 
-    private Optional<Label> on(Furnishing piece) {
-        var box = Box.around(
-                Picking.footprint(piece).corners().stream().map(frame::paper).toList());
-        var lines = face.wrapped(name(piece), cap, box.width() - 2 * ON_AIR_MM);
-        var label = label(lines, box.centre(), Optional.empty());
+    /** On its piece, in its middle or as near to that as walls, door leaves, higher pieces and other words allow. */
+    private Optional<Label> on(Furnishing piece, KeptOff fixed, List<Outline> taken) {
+        var footprint = Picking.footprint(piece);
+        var box = Box.around(footprint.corners().stream().map(frame::paper).toList());
         var isSquare = Math.abs(piece.turnDeg() % 90) < 1;
-        var fits = label.wide + 2 * ON_AIR_MM <= box.width() && label.high + 2 * ON_AIR_MM <= box.height();
-        return Optional.of(label).filter(_ -> isSquare && fits);
+        var wide = isSquare
+                ? box.width()
+                : Math.min(piece.width().mm(), piece.depth().mm()) / frame.scale();
+        var label = label(face.wrapped(name(piece), cap, wide - 2 * ON_AIR_MM), box.centre(), Optional.empty());
+        if (label.wide + 2 * ON_AIR_MM > box.width() || label.high + 2 * ON_AIR_MM > box.height()) {
+            return Optional.empty();
+        }
+        var near = new ArrayList<>(fixed.near(footprint.bounds(), taken));
+        near.addAll(above(piece, footprint.bounds()));
+        return view.storey()
+                .geometry()
+                .roomAt(piece.at().point())
+                .flatMap(room -> Regions.intersection(List.of(room.outline()), List.of(Outline.of(footprint))).stream()
+                        .max(Comparator.comparingDouble(Outline::area))
+                        .flatMap(seen -> FreeSpace.of(seen, near, frame.planMm(CELL_MM))
+                                .nearest(
+                                        piece.at().point(),
+                                        frame.planMm(label.wide + 2 * ON_AIR_MM),
+                                        frame.planMm(label.high + 2 * ON_AIR_MM)))
+                        .map(at -> label(label.lines, frame.paper(at), Optional.empty())));
     }
 
-    private Optional<Label> beside(Furnishing piece, KeptOff off, List<Outline> taken, List<Segment> lines) {
+    /** The footprints of pieces that are drawn over another. */
+    private List<Outline> above(Furnishing piece, Box box) {
+        return view.storey().geometry().storey().furnishings().stream()
+                .filter(o -> !o.id().equals(piece.id())
+                        && o.height().mm() >= piece.height().mm())
+                .map(Picking::footprint)
+                .filter(f -> f.bounds().meets(box))
+                .map(Outline::of)
+                .toList();
+    }
+
+    /** As near to its piece as there is room, on a leader that strikes no words. */
+    private Optional<Label> beside(Furnishing piece, KeptOff off, List<Outline> taken, List<Outline> words) {
         var centre = piece.at().point();
         var label = label(List.of(name(piece)), frame.paper(centre), Optional.empty());
         return view.storey().geometry().roomAt(centre).map(Room::outline).flatMap(room -> {
-            var near = off.near(room.bounds(), taken);
-            return FreeSpace.of(room, near, frame.planMm(CELL_MM))
-                    .nearest(
-                            centre,
-                            frame.planMm(label.wide + 2 * BESIDE_AIR_MM),
-                            frame.planMm(label.high + 2 * BESIDE_AIR_MM))
+            var space = FreeSpace.of(room, off.near(room.bounds(), taken), frame.planMm(CELL_MM));
+            return LabelArt.TOWARDS.stream()
+                    .map(way -> centre.plus(way.times(frame.planMm(FARTHEST_MM / 2))))
+                    .flatMap(near -> space
+                            .nearest(
+                                    near,
+                                    frame.planMm(label.wide + 2 * BESIDE_AIR_MM),
+                                    frame.planMm(label.high + 2 * BESIDE_AIR_MM))
+                            .stream())
                     .filter(at -> at.distance(centre) <= frame.planMm(FARTHEST_MM))
-                    .map(at -> {
-                        var there = frame.paper(at);
-                        var tip = frame.paper(centre);
-                        var from = new Point(
-                                Math.clamp(tip.x(), there.x() - label.wide / 2, there.x() + label.wide / 2),
-                                there.y() + (tip.y() > there.y() ? 1 : -1) * (label.high / 2 + ON_AIR_MM));
-                        lines.add(new Segment(at, centre));
-                        return label(label.lines, there, Optional.of(new Segment(from, tip)));
-                    });
+                    .map(at -> label(label.lines, frame.paper(at), Optional.of(leader(label, frame.paper(at), centre))))
+                    .filter(l -> l.onPlan(frame)
+                            .filter(line -> isFree(line, taken, words))
+                            .isPresent())
+                    .findFirst();
         });
+    }
+
+    private Segment leader(Label label, Point there, Point centre) {
+        var tip = frame.paper(centre);
+        var from = new Point(
+                Math.clamp(tip.x(), there.x() - label.wide / 2, there.x() + label.wide / 2),
+                there.y() + (tip.y() > there.y() ? 1 : -1) * (label.high / 2 + ON_AIR_MM));
+        return new Segment(from, tip);
+    }
+
+    private static boolean isFree(Segment leader, List<Outline> names, List<Outline> words) {
+        return Stream.concat(names.stream(), words.stream()).noneMatch(o -> OtherWords.strikes(leader, o));
     }
 
     /** How far pieces that are measured stand from the nearer of the walls on either side of them. */

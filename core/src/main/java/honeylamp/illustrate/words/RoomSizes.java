@@ -5,6 +5,7 @@ import honeylamp.derive.rooms.Room;
 import honeylamp.derive.storeys.LaidView;
 import honeylamp.drawing.Mark;
 import honeylamp.drawing.ink.Typeface;
+import honeylamp.geometry.Box;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Regions;
@@ -20,6 +21,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.stream.Stream;
 
 /** The clear width and depth of rooms as a pair of lines from face to face, near a wall and clear of what stands there. */
@@ -30,6 +32,9 @@ final class RoomSizes {
     private static final double LEAST_FROM_FACE_MM = 2.5;
     private static final double STEP_MM = 1.2;
     private static final double SAME_MM = 1;
+
+    /** Beside a figure, so that no tick strikes it. */
+    private static final double TICK_AIR_MM = 1.4;
 
     /** A line that crosses a label, or whose figure lies over something, is left out. */
     private static final double BLOCKED = 1000;
@@ -58,7 +63,7 @@ final class RoomSizes {
     /**
      * The pairs of all rooms that have them, clear of what else lies there.
      *
-     * @param labels where labels of rooms lie that are not to be crossed, in plan mm
+     * @param labels where labels of rooms and other words lie that are not to be crossed, in plan mm
      */
     Pairs pairs(KeptOff off, List<Outline> labels) {
         var wanted = view.view().annotation().pairs();
@@ -95,8 +100,7 @@ final class RoomSizes {
                 labels.stream().filter(l -> l.bounds().meets(outline.bounds())).toList());
         var out = new ArrayList<Candidate>();
         best(outline, middle, along, near, Optional.empty()).ifPresent(out::add);
-        var first = out.stream().findFirst().map(Candidate::line);
-        best(outline, middle, along.left(), near, first).ifPresent(out::add);
+        best(outline, middle, along.left(), near, out.stream().findFirst()).ifPresent(out::add);
         return out;
     }
 
@@ -111,7 +115,7 @@ final class RoomSizes {
     private record Candidate(Segment line, double share, double cost) {}
 
     /** A line through a room that is as long as at its middle, with its figure free, near a face; none if none is free. */
-    private Optional<Candidate> best(Outline room, Point middle, Point way, Near near, Optional<Segment> other) {
+    private Optional<Candidate> best(Outline room, Point middle, Point way, Near near, Optional<Candidate> other) {
         var clear = LabelSpot.span(room, middle, way);
         var across = LabelSpot.span(room, middle, way.left());
         if (clear.length() < SAME_MM || across.length() < SAME_MM) {
@@ -124,36 +128,54 @@ final class RoomSizes {
                 t += step) {
             var span = LabelSpot.span(room, across.at(t), way);
             if (Math.abs(span.length() - clear.length()) < SAME_MM) {
-                out.add(weighed(span, Math.min(t, across.length() - t), near, other));
+                out.add(weighed(room, span, Math.min(t, across.length() - t), near, other));
             }
         }
         if (out.isEmpty()) {
-            out.add(weighed(clear, across.length() / 2, near, other));
+            out.add(weighed(room, clear, across.length() / 2, near, other));
         }
         return out.stream().min(Comparator.comparingDouble(Candidate::cost)).filter(c -> c.cost < BLOCKED);
     }
 
     /** A figure over something is worst, then a line through things, then one far from a face. */
-    private Candidate weighed(Segment line, double fromFaceMm, Near near, Optional<Segment> other) {
-        var labelled = near.labels.stream().filter(o -> crosses(o, line)).count();
+    private Candidate weighed(Outline room, Segment line, double fromFaceMm, Near near, Optional<Candidate> other) {
+        var ends = Stream.of(line.a(), line.b())
+                .map(p -> Box.around(List.of(p)).grown(frame.planMm(TICK_AIR_MM)))
+                .toList();
+        var labelled = near.labels.stream()
+                .filter(o -> OtherWords.strikes(line, o) || ends.stream().anyMatch(o.bounds()::meets))
+                .count();
         var crossed = near.things.stream().filter(o -> crosses(o, line)).count();
         var place = SHARES.stream()
-                .filter(share -> isFree(figure(line, share), near, other))
+                .filter(share -> isFree(room, figure(line, share), near, other))
                 .findFirst();
+        var strikes = other.filter(o -> OtherWords.strikes(line, figure(o.line, o.share)))
+                .isPresent();
         var cost = BLOCKED * labelled
+                + (strikes ? BLOCKED : 0)
                 + (place.isEmpty() ? BLOCKED : 0)
                 + 10 * crossed
                 + Math.abs(fromFaceMm - frame.planMm(FROM_FACE_MM)) / frame.planMm(1) / 4;
         return new Candidate(line, place.orElse(SHARES.getFirst()), cost);
     }
 
-    private static boolean isFree(Outline figure, Near near, Optional<Segment> other) {
-        var strikes = other.filter(o -> crosses(figure, o)).isPresent();
+    private boolean isFree(Outline room, Outline figure, Near near, Optional<Candidate> other) {
+        var strikes = other.filter(o -> crosses(figure, o.line)).isPresent();
         return !strikes
-                && Stream.concat(near.things.stream(), near.labels.stream())
+                && isWithin(room, figure)
+                && Stream.of(
+                                near.things.stream(),
+                                near.labels.stream(),
+                                other.map(o -> figure(o.line, o.share)).stream())
+                        .flatMap(Function.identity())
                         .filter(o -> o.bounds().meets(figure.bounds()))
                         .allMatch(o -> Regions.intersection(List.of(o), List.of(figure))
                                 .isEmpty());
+    }
+
+    private static boolean isWithin(Outline room, Outline figure) {
+        var edges = figure.shell().edges();
+        return room.contains(edges.getFirst().a()) && edges.stream().noneMatch(e -> crosses(room, e));
     }
 
     private static boolean crosses(Outline outline, Segment line) {
@@ -166,7 +188,8 @@ final class RoomSizes {
     private Outline figure(Segment line, double share) {
         var cap = pens.cap(TextRole.DIMENSION);
         var text = LengthText.built(shown(line));
-        var half = frame.planMm(pens.face(TextRole.DIMENSION, Typeface.REGULAR).widthMm(text, cap, 0) / 2 + 1);
+        var half =
+                frame.planMm(pens.face(TextRole.DIMENSION, Typeface.REGULAR).widthMm(text, cap, 0) / 2 + TICK_AIR_MM);
         var high = frame.planMm(cap + 2 * RowFigures.LIFT_MM);
         var along = line.unit();
         var up = along.left().times(isReadForward(along) ? 1 : -1);

@@ -10,7 +10,6 @@ import honeylamp.plan.TextRole;
 import honeylamp.units.LengthText;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 
 /**
  * Where the figures of a row of dimensions lie, in paper mm: above their line where the gap has room; those of end gaps
@@ -45,9 +44,9 @@ final class RowFigures {
     /**
      * A figure.
      *
-     * @param leader from its gap to it, if it lies elsewhere than usual
+     * @param leader from its gap to it, if it lies elsewhere than usual: up through its gap, then aside
      */
-    record Placed(Mark.Text text, Optional<Segment> leader) {
+    record Placed(Mark.Text text, List<Segment> leader) {
         /** What it covers, a little larger. */
         Box box() {
             var start = text.start();
@@ -76,6 +75,15 @@ final class RowFigures {
      * @param outward away from what is measured
      */
     List<Placed> of(List<String> texts, List<Point> stops, Point outward) {
+        return of(texts, stops, outward, List.of());
+    }
+
+    /**
+     * The same, clear of other figures.
+     *
+     * @param taken what others cover: figures beyond an end give way to it
+     */
+    List<Placed> of(List<String> texts, List<Point> stops, Point outward, List<Box> taken) {
         var gaps = read(texts, stops);
         var along = gaps.getFirst().to.minus(gaps.getFirst().from).unit();
         var up = along.left().times(-1); // y is down on paper, so left of a line is below it
@@ -89,15 +97,17 @@ final class RowFigures {
         for (var i = 0; i < gaps.size(); i++) {
             var gap = gaps.get(i);
             if (gap.width + 2 * TICK_AIR_MM <= gap.length()) {
-                out.add(new Placed(text(gap, gap.middle().plus(up.times(LIFT_MM)), turn), Optional.empty()));
-            } else if (i == gaps.size() - 1) {
-                var at = gap.to.plus(along.times(BEYOND_MM + gap.width / 2)).plus(up.times(LIFT_MM));
-                out.add(new Placed(text(gap, at, turn), Optional.empty()));
-            } else if (i == 0) {
-                var at = gap.from.minus(along.times(BEYOND_MM + gap.width / 2)).plus(up.times(LIFT_MM));
-                out.add(new Placed(text(gap, at, turn), Optional.empty()));
+                out.add(new Placed(text(gap, gap.middle().plus(up.times(LIFT_MM)), turn), List.of()));
             } else {
-                second.add(gap);
+                var isLast = i == gaps.size() - 1;
+                var end = isLast ? gap.to : gap.from;
+                var away = along.times((isLast ? 1 : -1) * (BEYOND_MM + gap.width / 2));
+                var beyond = new Placed(text(gap, end.plus(away).plus(up.times(LIFT_MM)), turn), List.of());
+                if ((i == 0 || isLast) && taken.stream().noneMatch(beyond.box()::meets)) {
+                    out.add(beyond);
+                } else {
+                    second.add(gap);
+                }
             }
         }
         var origin = gaps.getFirst().from;
@@ -105,9 +115,12 @@ final class RowFigures {
         for (var i = 0; i < second.size(); i++) {
             var gap = second.get(i);
             var at = origin.plus(along.times(places.get(i))).plus(up.times(secondUp));
-            var near = secondUp > 0 ? -ROWS_APART_MM / 2 : cap + ROWS_APART_MM / 2;
-            var leader = new Segment(gap.middle(), at.plus(up.times(near)));
-            out.add(new Placed(text(gap, at, turn), Optional.of(leader)));
+            var near = at.plus(up.times(secondUp > 0 ? -ROWS_APART_MM / 4 : cap + ROWS_APART_MM / 4));
+            var bend = gap.middle().plus(up.times(secondUp > 0 ? secondUp - ROWS_APART_MM * 3 / 4 : 0));
+            var leader = secondUp > 0
+                    ? List.of(new Segment(gap.middle(), bend), new Segment(bend, near))
+                    : List.of(new Segment(gap.middle(), near));
+            out.add(new Placed(text(gap, at, turn), leader));
         }
         return out;
     }

@@ -46,7 +46,7 @@ class RowFiguresTest {
                 level(NORTH, List.of("1200", "40", "1000"), 0, 24, 24.8, 44.8).getLast();
         assertThat(north.text().text()).isEqualTo("40");
         assertThat(north.box().maxY()).as("above the first row").isLessThan(100 - 0.9 - 2);
-        assertThat(north.leader()).isPresent();
+        assertThat(north.leader()).isNotEmpty();
         var south =
                 level(SOUTH, List.of("1200", "40", "1000"), 0, 24, 24.8, 44.8).getLast();
         assertThat(south.box().minY()).as("below the ends of witness lines").isGreaterThan(102);
