@@ -5,6 +5,7 @@ import honeylamp.plan.ElementId.PageId;
 import honeylamp.plan.ElementId.RoomId;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.ElementId.ViewId;
+import honeylamp.plan.ElementId.WallId;
 import honeylamp.plan.HeldLook;
 import honeylamp.plan.Light;
 import honeylamp.plan.Look;
@@ -173,6 +174,12 @@ public final class ViewEdits {
                 changed(plan, view, Reach.THIS, v -> v.awayMm(to, tier) == awayMm ? v : v.moving(to, tier, awayMm)));
     }
 
+    /** Puts a tier along a slanted face so much farther from it than usual in a view, in paper mm; 0 puts it back. */
+    public static Plan moveTier(Plan plan, ViewId view, WallId along, int tier, double awayMm) {
+        return changed(
+                plan, view, Reach.THIS, v -> v.awayMm(along, tier) == awayMm ? v : v.moving(along, tier, awayMm));
+    }
+
     /** Says which dimensions a view, or all, have around the plan; those that were put by hand go to their places. */
     public static Plan tiers(Plan plan, ViewId view, Reach reach, UnaryOperator<Tiers> change) {
         return changed(plan, view, reach, v -> {
@@ -180,7 +187,9 @@ public final class ViewEdits {
             return other.equals(v.tiers())
                     ? v
                     : v.with(copy -> copy.tiers(other)
-                            .movedTiers(other.rows().equals(v.tiers().rows()) ? v.movedTiers() : List.of()));
+                            .movedTiers(other.rows().equals(v.tiers().rows()) ? v.movedTiers() : List.of())
+                            .movedSlanted(
+                                    other.slanted().equals(v.tiers().slanted()) ? v.movedSlanted() : List.of()));
         });
     }
 
@@ -194,7 +203,7 @@ public final class ViewEdits {
 
     /** Lets all tiers of dimensions lie where they usually do in a view. */
     public static Plan tiersBack(Plan plan, ViewId view) {
-        return changed(plan, view, Reach.THIS, v -> v.movedTiers().isEmpty() ? v : v.withMovedTiers(List.of()));
+        return changed(plan, view, Reach.THIS, View::withTiersBack);
     }
 
     /** Adds a further view like another, on a page of its own after that one's. */
@@ -238,7 +247,8 @@ public final class ViewEdits {
                     .crop(Optional.empty())
                     .turnDeg(0)
                     .moved(List.of())
-                    .movedTiers(List.of())));
+                    .movedTiers(List.of())
+                    .movedSlanted(List.of())));
         }
         var pages = new ArrayList<>(presentation.pages());
         var page = Page.of(

@@ -27,6 +27,7 @@ import java.util.stream.Stream;
  * @param works which walls are seen, and whether they tell what becomes of them
  * @param moved names of rooms that were put elsewhere by hand
  * @param movedTiers tiers of dimensions that were put nearer or farther by hand
+ * @param movedSlanted the same along faces that look to none of the four sides
  * @param tiers which dimensions it has around the plan
  * @param annotation what else it says in words and figures
  */
@@ -44,6 +45,7 @@ public record View(
         Works works,
         List<MovedName> moved,
         List<MovedTier> movedTiers,
+        List<MovedSlanted> movedSlanted,
         Tiers tiers,
         Annotation annotation)
         implements ViewBuilder.With {
@@ -220,12 +222,28 @@ public record View(
         }
     }
 
+    /**
+     * A tier along a slanted face that lies elsewhere than usual.
+     *
+     * @param along the wall, or the first of the walls, whose face it is
+     * @param tier its place on its face, 0 for the innermost
+     * @param awayMm how much farther from the face it lies than usual, in paper mm; less than 0 if it lies nearer
+     */
+    public record MovedSlanted(WallId along, int tier, double awayMm) {
+        /** Refuses tiers that are none, and shifts of more than 200 mm. */
+        public MovedSlanted {
+            Checks.within("tier", tier, 0, 9);
+            Checks.within("shift of a tier", awayMm, -MovedTier.MOST_MM, MovedTier.MOST_MM);
+        }
+    }
+
     /** Freezes the lists; refuses scales outside 1:1 to 1:5000. */
     public View {
         Checks.within("turn of a view", turnDeg, 0, 360);
         scale.ifPresent(s -> Checks.within("scale", s, 1, 5000));
         moved = List.copyOf(moved);
         movedTiers = List.copyOf(movedTiers);
+        movedSlanted = List.copyOf(movedSlanted);
     }
 
     /** A view of a whole storey as a new plan has it. */
@@ -241,6 +259,7 @@ public record View(
                 0,
                 Showing.USUAL,
                 Works.MARKED,
+                List.of(),
                 List.of(),
                 List.of(),
                 Tiers.USUAL,
@@ -270,7 +289,8 @@ public record View(
         return with(copy -> copy.subject(new Subject.StoreyPlan(storey))
                 .crop(Optional.empty())
                 .moved(List.of())
-                .movedTiers(List.of()));
+                .movedTiers(List.of())
+                .movedSlanted(List.of()));
     }
 
     /**
@@ -320,6 +340,35 @@ public record View(
                 .mapToDouble(MovedTier::awayMm)
                 .findFirst()
                 .orElse(0);
+    }
+
+    /** The view with a tier along a slanted face put so much farther than usual, in paper mm; 0 puts it back. */
+    public View moving(WallId along, int tier, double awayMm) {
+        var other = new ArrayList<>(movedSlanted);
+        other.removeIf(m -> m.along().equals(along) && m.tier() == tier);
+        if (awayMm != 0) {
+            other.add(new MovedSlanted(along, tier, awayMm));
+        }
+        return withMovedSlanted(other);
+    }
+
+    /** How much farther than usual a tier along a slanted face lies, in paper mm. */
+    public double awayMm(WallId along, int tier) {
+        return movedSlanted.stream()
+                .filter(m -> m.along().equals(along) && m.tier() == tier)
+                .mapToDouble(MovedSlanted::awayMm)
+                .findFirst()
+                .orElse(0);
+    }
+
+    /** Whether any tier was put elsewhere by hand. */
+    public boolean hasMovedTiers() {
+        return !movedTiers.isEmpty() || !movedSlanted.isEmpty();
+    }
+
+    /** With all tiers in their usual places. */
+    public View withTiersBack() {
+        return hasMovedTiers() ? with(copy -> copy.movedTiers(List.of()).movedSlanted(List.of())) : this;
     }
 
     /** Where a room's name was put by hand. */

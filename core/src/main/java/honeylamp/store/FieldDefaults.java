@@ -73,6 +73,7 @@ final class FieldDefaults {
             new Field(List.of("presentation", "views", "subject"), "depth", JSON.numberNode(1000)),
             new Field(VIEWS, "turnDeg", JSON.numberNode(0)),
             new Field(VIEWS, "movedTiers", JSON.arrayNode()),
+            new Field(VIEWS, "movedSlanted", JSON.arrayNode()),
             new Field(VIEWS, "tiers", usualTiers()),
             new Field(within(VIEWS, "tiers"), "slanted", JSON.arrayNode()),
             new Field(VIEWS, "annotation", usualAnnotation()),

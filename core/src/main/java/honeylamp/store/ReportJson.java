@@ -15,8 +15,6 @@ import honeylamp.derive.snags.BayClearance;
 import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.derive.storeys.LaidStorey;
 import honeylamp.derive.storeys.StoreyGeometry;
-import honeylamp.derive.tiers.DimensionTiers;
-import honeylamp.derive.tiers.DimensionTiers.Tier;
 import honeylamp.geometry.Outline;
 import honeylamp.plan.AreaBasis;
 import honeylamp.plan.Buying;
@@ -29,7 +27,6 @@ import honeylamp.plan.RoomFit;
 import honeylamp.plan.RoomMark;
 import honeylamp.plan.Structure;
 import honeylamp.plan.Surface;
-import honeylamp.plan.Tiers;
 import honeylamp.plan.Wall;
 import honeylamp.sheet.RoomWords;
 import honeylamp.takeoff.TileCount;
@@ -47,7 +44,6 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.ToDoubleFunction;
-import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -56,8 +52,6 @@ public final class ReportJson {
     private static final JsonMapper MAPPER = JsonMapper.builder()
             .disable(tools.jackson.databind.MapperFeature.SORT_PROPERTIES_ALPHABETICALLY)
             .build();
-
-    private static final Tiers EVERY_TIER = Tiers.of(Tiers.Kind.values());
 
     private ReportJson() {}
 
@@ -84,15 +78,7 @@ public final class ReportJson {
             BigDecimal internal_gross_m2,
             BigDecimal external_gross_m2,
             SitePart site,
-            List<ChainPart> dimensions) {}
-
-    /**
-     * A tier of dimensions.
-     *
-     * @param parts_mm what lies between its stops, unrounded
-     * @param shown the same as they are shown; they add up to {@code total}
-     */
-    record ChainPart(String side, String tier, List<BigDecimal> parts_mm, List<String> shown, String total) {}
+            List<DimensionChain> dimensions) {}
 
     /**
      * A surface that can be covered.
@@ -299,22 +285,7 @@ public final class ReportJson {
                 squareMetres(areas.internalGrossMm2()),
                 squareMetres(areas.externalGrossMm2()),
                 site(geometry),
-                DimensionTiers.of(geometry, ShownIn.only(plan.rounding()), EVERY_TIER).stream()
-                        .flatMap(s -> s.tiers().stream())
-                        .map(ReportJson::chain)
-                        .toList());
-    }
-
-    private static ChainPart chain(Tier tier) {
-        var stops = tier.stopsMm();
-        return new ChainPart(
-                lower(tier.side().name()),
-                lower(tier.kind().name()),
-                IntStream.range(1, stops.size())
-                        .mapToObj(i -> mm(stops.get(i) - stops.get(i - 1)))
-                        .toList(),
-                tier.texts(),
-                tier.total());
+                DimensionChain.of(geometry, ShownIn.only(plan.rounding())));
     }
 
     private static SitePart site(StoreyGeometry geometry) {

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import honeylamp.TestPlans;
 import honeylamp.demo.place.SailclothYard;
 import honeylamp.edit.RoomEdits;
+import honeylamp.plan.Wall.BodySide;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -115,7 +116,19 @@ class ReportJsonTest {
     void itTellsTheDimensionsWithTheirSums() {
         var report = ReportJson.report(TestPlans.clearRectangle(5000, 4000)).replaceAll("\\s+", " ");
         assertThat(report)
-                .contains("\"side\" : \"south\", \"tier\" : \"walls\"")
+                .contains("\"side\" : \"south\", \"along\" : \"\", \"tier\" : \"walls\"")
                 .contains("\"shown\" : [ \"300\", \"5000\", \"300\" ], \"total\" : \"5600\"");
+    }
+
+    /** The corner of a house of 8 by 6 m is cut off from 8, 3 to 5, 6: 3 · √2 along its outer face. */
+    @Test
+    void itTellsTheDimensionsAlongSlantedFacesAndWhoseTheyAre() {
+        var house = TestPlans.start()
+                .chain(BodySide.LEFT, TestPlans.OUTER, true, 0, 0, 8000, 0, 8000, 3000, 5000, 6000, 0, 6000)
+                .plan();
+        var wall = house.storeys().getFirst().walls().get(2).id();
+        assertThat(ReportJson.report(house).replaceAll("\\s+", " "))
+                .contains("\"side\" : \"slanted\", \"along\" : \"" + wall.text() + "\", \"tier\" : \"overall\", "
+                        + "\"parts_mm\" : [ 4242.641 ], \"shown\" : [ \"4243\" ], \"total\" : \"4243\"");
     }
 }

@@ -6,6 +6,8 @@ import honeylamp.derive.walls.WallNetwork.OuterFace;
 import honeylamp.geometry.Arc;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Segment;
+import honeylamp.plan.ElementId;
+import honeylamp.plan.ElementId.WallId;
 import honeylamp.plan.Tiers;
 import honeylamp.plan.Tiers.Kind;
 import honeylamp.units.Length;
@@ -40,11 +42,13 @@ public final class SlantedSides {
     /**
      * A tier along a face.
      *
+     * @param along the wall, or the first of the walls, whose face it is
      * @param stops on the face, from its first end to its last
      * @param outward away from the building, at length one
      * @param texts between neighbouring stops; as shown they add up to the total
      */
-    public record SlantedTier(Kind kind, List<Point> stops, Point outward, List<String> texts, String total) {
+    public record SlantedTier(
+            WallId along, Kind kind, List<Point> stops, Point outward, List<String> texts, String total) {
         /** That it adds up, as a sum that anybody can do again. */
         public String sum() {
             return String.join(" + ", texts) + " = " + total;
@@ -151,7 +155,11 @@ public final class SlantedSides {
         for (var i = 1; i < stops.size(); i++) {
             parts.add(RoundedParts.part(stops.get(i).distance(stops.get(i - 1))));
         }
+        var along = run.of.stream()
+                .map(f -> f.piece().wall().id())
+                .min(ElementId.ORDER)
+                .orElseThrow();
         return new SlantedTier(
-                kind, List.copyOf(stops), run.outward, RoundedParts.of(parts, in), RoundedParts.total(parts, in));
+                along, kind, List.copyOf(stops), run.outward, RoundedParts.of(parts, in), RoundedParts.total(parts, in));
     }
 }

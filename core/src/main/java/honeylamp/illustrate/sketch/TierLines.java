@@ -11,6 +11,7 @@ import honeylamp.geometry.Point;
 import honeylamp.geometry.Segment;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.words.TierPlaces;
+import honeylamp.plan.ElementId.WallId;
 import honeylamp.plan.Side;
 import java.util.Comparator;
 import java.util.List;
@@ -22,13 +23,30 @@ import java.util.stream.Stream;
 public final class TierLines {
     private TierLines() {}
 
+    /** Where a tier runs. */
+    public sealed interface Along {
+        /** Away from the building, at length one. */
+        Point outward();
+
+        /** Along one of the four sides. */
+        record OfSide(Side side) implements Along {
+            @Override
+            public Point outward() {
+                return side.outward();
+            }
+        }
+
+        /** Along the face of a wall that looks to none of the four sides. */
+        record OfFace(WallId wall, Point outward) implements Along {}
+    }
+
     /**
      * A tier.
      *
-     * @param index its place on its side, 0 for the innermost
+     * @param index its place there, 0 for the innermost
      * @param fromBuildingMm how far its line lies from what is built, in paper mm
      */
-    public record Line(Side side, int index, double fromBuildingMm) {
+    public record Line(Along along, int index, double fromBuildingMm) {
         /** How much farther than usual it lies in a view, in whole tenths of a mm, no nearer than the view draws it. */
         public double awayMm(LaidView view) {
             var usual = view.look().drafting().dimensions().tierMm(index);
@@ -59,39 +77,54 @@ public final class TierLines {
     /** The tier whose line is nearest to a point of the plan, if it is within reach. */
     public static Optional<Line> at(LaidView view, PaperFrame frame, Point p, double reachMm) {
         var onPaper = frame.paper(p);
-        return TierPlaces.of(view, frame).stream()
-                .filter(t -> segment(t, frame).distance(onPaper) <= reachMm / frame.scale())
-                .min(Comparator.comparingDouble(t -> segment(t, frame).distance(onPaper)))
-                .map(TierLines::line);
+        return drawn(view, frame)
+                .filter(d -> d.on.distance(onPaper) <= reachMm / frame.scale())
+                .min(Comparator.comparingDouble(d -> d.on.distance(onPaper)))
+                .map(Drawn::line);
     }
 
-    /** How far outward of the building one has come on a side, in paper mm, from one point of the plan to another. */
-    public static double outwardMm(Side side, PaperFrame frame, Point from, Point to) {
-        return to.minus(from).dot(side.outward()) / frame.scale();
+    /** How far outward of the building one has come beside a tier, in paper mm, from one point of the plan to another. */
+    public static double outwardMm(Along along, PaperFrame frame, Point from, Point to) {
+        return to.minus(from).dot(along.outward()) / frame.scale();
     }
 
     /** The tier as it now lies in a view. */
-    public static Optional<Line> now(LaidView view, PaperFrame frame, Side side, int index) {
-        return placed(view, frame, side, index).map(TierLines::line);
+    public static Optional<Line> now(LaidView view, PaperFrame frame, Along along, int index) {
+        return drawn(view, frame, along, index).map(Drawn::line);
     }
 
     /** The line of a tier as one that is held. */
-    public static List<Mark> held(LaidView view, PaperFrame frame, Side side, int index, double penMm) {
-        return placed(view, frame, side, index)
-                .map(t -> segment(t, frame))
-                .<List<Mark>>map(s -> List.of(new Mark.Stroke(
-                        Figure.line(s.a(), s.b()), Pen.butt(2 * penMm), Ink.of(ScreenColours.HONEY.argb()))))
+    public static List<Mark> held(LaidView view, PaperFrame frame, Along along, int index, double penMm) {
+        return drawn(view, frame, along, index)
+                .<List<Mark>>map(d -> List.of(new Mark.Stroke(
+                        Figure.line(d.on.a(), d.on.b()),
+                        Pen.butt(2 * penMm),
+                        Ink.of(ScreenColours.HONEY.argb()))))
                 .orElse(List.of());
     }
 
-    private static Optional<TierPlaces.Placed> placed(LaidView view, PaperFrame frame, Side side, int index) {
-        return TierPlaces.of(view, frame).stream()
-                .filter(t -> t.tier().side() == side && t.index() == index)
+    /** A tier and where its line is drawn, in paper mm. */
+    private record Drawn(Line line, Segment on) {}
+
+    private static Optional<Drawn> drawn(LaidView view, PaperFrame frame, Along along, int index) {
+        return drawn(view, frame)
+                .filter(d -> d.line.along.equals(along) && d.line.index == index)
                 .findFirst();
     }
 
-    private static Line line(TierPlaces.Placed placed) {
-        return new Line(placed.tier().side(), placed.index(), placed.fromBuildingMm());
+    private static Stream<Drawn> drawn(LaidView view, PaperFrame frame) {
+        var onSides = TierPlaces.of(view, frame).stream()
+                .map(t -> new Drawn(
+                        new Line(new Along.OfSide(t.tier().side()), t.index(), t.fromBuildingMm()),
+                        segment(t, frame)));
+        var alongFaces = TierPlaces.alongFaces(view, frame).stream()
+                .map(t -> new Drawn(
+                        new Line(
+                                new Along.OfFace(t.tier().along(), t.tier().outward()),
+                                t.index(),
+                                t.fromFaceMm()),
+                        t.line()));
+        return Stream.concat(onSides, alongFaces);
     }
 
     private static Segment segment(TierPlaces.Placed placed, PaperFrame frame) {

@@ -7,8 +7,10 @@ import honeylamp.derive.tiers.DimensionTiers;
 import honeylamp.derive.tiers.DimensionTiers.SideTiers;
 import honeylamp.derive.tiers.DimensionTiers.Tier;
 import honeylamp.derive.tiers.SlantedSides;
+import honeylamp.derive.tiers.SlantedSides.SlantedTier;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Point;
+import honeylamp.geometry.Segment;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.pen.Pens;
 import honeylamp.plan.Showing.Kind;
@@ -97,8 +99,36 @@ public final class TierPlaces {
         return out;
     }
 
+    /**
+     * A tier along a slanted face and its line.
+     *
+     * @param index its place on its face, 0 for the innermost
+     * @param fromFaceMm how far its line lies from its face, in paper mm
+     * @param line from end to end, in paper mm
+     */
+    public record PlacedSlanted(SlantedTier tier, int index, double fromFaceMm, Segment line) {}
+
+    /** The tiers along slanted faces that are seen, with their lines on paper. */
+    public static List<PlacedSlanted> alongFaces(LaidView view, PaperFrame frame) {
+        return seen(view).isEmpty()
+                ? List.of()
+                : slanted(view, frame).stream()
+                        .map(s -> new PlacedSlanted(
+                                s.tier,
+                                s.index,
+                                s.fromFaceMm,
+                                new Segment(s.stops.getFirst(), s.stops.getLast())))
+                        .toList();
+    }
+
     /** A tier along a slanted face, with its stops on its line and its figures, in paper mm. */
-    record SlantedPlace(List<Point> from, List<Point> stops, List<RowFigures.Placed> figures) {}
+    record SlantedPlace(
+            SlantedTier tier,
+            int index,
+            double fromFaceMm,
+            List<Point> from,
+            List<Point> stops,
+            List<RowFigures.Placed> figures) {}
 
     /** The tiers along slanted faces: as far off and apart as those of the sides, which make room for them. */
     static List<SlantedPlace> slanted(LaidView view, PaperFrame frame) {
@@ -110,10 +140,10 @@ public final class TierPlaces {
             for (var i = 0; i < face.size(); i++) {
                 var tier = face.get(i);
                 var outward = new Point(tier.outward().x(), -tier.outward().y()); // y is down on paper
-                var off = style.tierMm(i);
+                var off = Math.max(NEAREST_MM, style.tierMm(i) + view.view().awayMm(tier.along(), i));
                 var from = tier.stops().stream().map(frame::paper).toList();
                 var stops = from.stream().map(p -> p.plus(outward.times(off))).toList();
-                out.add(new SlantedPlace(from, stops, figures.of(tier.texts(), stops, outward)));
+                out.add(new SlantedPlace(tier, i, off, from, stops, figures.of(tier.texts(), stops, outward)));
             }
         }
         return out;

@@ -26,11 +26,16 @@ import honeylamp.units.ShownIn;
 import honeylamp.units.UnitSystem;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 
-/** Tiers of random houses: their sums in every unit and step, and their middle tier against a cut through the walls. */
+/**
+ * Tiers of random houses: their sums in every unit and step, and their middle tier against a cut through the walls.
+ * {@code -Dhoneylamp.plans=2000} looks farther.
+ */
 class TierOracleTest {
+    private static final int PLANS = Integer.getInteger("honeylamp.plans", 300);
     private static final Tiers ALL = Tiers.of(Kind.values());
 
     /** Just inside the inner faces of the outer walls. */
@@ -74,7 +79,7 @@ class TierOracleTest {
     @Test
     void everyTierAddsUpInEveryUnitAndStep() {
         var random = new Random(16);
-        for (var i = 0; i < 300; i++) {
+        for (var i = 0; i < PLANS; i++) {
             for (var side : tiers(house(random).plan)) {
                 for (var tier : side.tiers()) {
                     var parts = parts(tier);
@@ -95,7 +100,7 @@ class TierOracleTest {
     @Test
     void theMiddleTierIsWhatALineJustInsideTheOuterWallCuts() {
         var random = new Random(17);
-        for (var i = 0; i < 300; i++) {
+        for (var i = 0; i < PLANS; i++) {
             var house = house(random);
             for (var side : tiers(house.plan)) {
                 var cut = cut(house, side.side());
@@ -129,18 +134,40 @@ class TierOracleTest {
     @Test
     void aMirroredHouseHasTheMirroredTexts() {
         var random = new Random(18);
-        for (var i = 0; i < 60; i++) {
+        for (var i = 0; i < PLANS / 5; i++) {
             var plan = house(random).plan;
             var motion = Motion.mirror(new Segment(new Point(0, 0), new Point(0, 1000)));
-            var mirrored = plan.withStorey(
-                    TestPlans.storey(plan),
-                    s -> s.with(s.elements().changed(e -> java.util.Optional.of(e.moved(motion)))));
+            var mirrored = moved(plan, motion);
             for (var kind : Kind.values()) {
                 assertThat(texts(mirrored, Side.NORTH, kind))
                         .isEqualTo(texts(plan, Side.NORTH, kind).reversed());
                 assertThat(texts(mirrored, Side.EAST, kind)).isEqualTo(texts(plan, Side.WEST, kind));
             }
         }
+    }
+
+    /** Turned a quarter to the left, what was north is west, and rows that ran east run north. */
+    @Test
+    void aTurnedHouseHasTheTextsOfTheSideThatTurnedThere() {
+        var random = new Random(19);
+        for (var i = 0; i < PLANS / 5; i++) {
+            var plan = house(random).plan;
+            var turned = moved(plan, Motion.turn(Point.ORIGIN, 90));
+            for (var kind : Kind.values()) {
+                assertThat(texts(turned, Side.WEST, kind))
+                        .as("house %d, north", i)
+                        .isEqualTo(texts(plan, Side.NORTH, kind));
+                assertThat(texts(turned, Side.SOUTH, kind))
+                        .as("house %d, west", i)
+                        .isEqualTo(texts(plan, Side.WEST, kind).reversed());
+            }
+        }
+    }
+
+    private static Plan moved(Plan plan, Motion motion) {
+        return plan.withStorey(
+                TestPlans.storey(plan),
+                s -> s.with(s.elements().changed(e -> Optional.of(e.moved(motion)))));
     }
 
     private static List<String> texts(Plan plan, Side side, Kind kind) {

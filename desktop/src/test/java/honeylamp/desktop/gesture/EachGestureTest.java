@@ -7,7 +7,6 @@ import honeylamp.catalogue.NewPlan;
 import honeylamp.catalogue.PartKinds;
 import honeylamp.demo.place.QuillbackLane;
 import honeylamp.demo.place.SailclothYard;
-import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.desktop.gesture.Pointer.Keys;
 import honeylamp.desktop.gesture.draw.DrawBoundary;
@@ -32,13 +31,10 @@ import honeylamp.desktop.gesture.trace.PutPoint;
 import honeylamp.desktop.gesture.trace.SquareUp;
 import honeylamp.edit.NoteEdits;
 import honeylamp.edit.PageEdits;
-import honeylamp.edit.Reach;
 import honeylamp.edit.UnderlayEdits;
 import honeylamp.edit.UnitEdits;
-import honeylamp.edit.ViewEdits;
 import honeylamp.geometry.Point;
 import honeylamp.plan.ElementId.PageId;
-import honeylamp.plan.ElementId.ViewId;
 import honeylamp.plan.FreeMark.Line;
 import honeylamp.plan.FreeMark.Shape;
 import honeylamp.plan.Furnishing;
@@ -47,12 +43,10 @@ import honeylamp.plan.Page.LaidPicture;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.RoundDimension.Measures;
-import honeylamp.plan.Side;
 import honeylamp.plan.Stair;
 import honeylamp.plan.Structure;
 import honeylamp.plan.Surface;
 import honeylamp.plan.Underlay;
-import honeylamp.plan.View.MovedTier;
 import honeylamp.units.UnitSystem;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -323,54 +317,6 @@ class EachGestureTest {
         assertThat(hand.storey().notes().getLast().at()).isEqualTo(Position.ofMm(21_000, 5500));
         assertThat(hand.picked).containsExactly(added.id());
         isDropped(hand);
-    }
-
-    /** The outermost tier north lies 20 mm on paper off the building, at 1:50 a metre; 8 mm farther are 400. */
-    @Test
-    void aTierOfDimensionsIsDraggedOrTyped() {
-        var plan = SailclothYard.plan();
-        var hand = new Hand(plan, PickCaption.begin());
-        var north = hand.scene().geometry().network().poche().stream()
-                .mapToDouble(o -> o.bounds().maxY())
-                .max()
-                .orElseThrow();
-        hand.drag(6000, north + 1000, 6000, north + 1400, NONE);
-        assertThat(tiers(hand)).containsExactly(new MovedTier(Side.NORTH, 1, 8));
-        assertThat(hand.gesture.readout(hand.scene()).fields().getFirst().value())
-                .isEqualTo("28");
-        hand.type("35");
-        assertThat(tiers(hand)).containsExactly(new MovedTier(Side.NORTH, 1, 15));
-        hand.type("2 m");
-        assertThat(hand.complaint).contains("200 mm");
-        hand.drag(6000, north + 1750, 6000, north - 3000, NONE); // onto the building: it stays 3 mm off it
-        assertThat(tiers(hand)).containsExactly(new MovedTier(Side.NORTH, 1, -17));
-        hand.click(6000, 5000);
-        assertThat(hand.gesture.readout(hand.scene()).fields()).isEmpty();
-        isDropped(hand);
-    }
-
-    /** In a view turned a quarter left, north lies on the left of the page; one drags it where it is drawn. */
-    @Test
-    void aTierOfATurnedViewIsDraggedWhereItIsDrawn() {
-        var turned = ViewEdits.turn(SailclothYard.plan(), new ViewId(1), Reach.ALL, 90);
-        var hand = new Hand(turned, PickCaption.begin()) {
-            @Override
-            Surroundings scene() {
-                return seenAs(LaidPlan.of(plan).straight(new ViewId(1)));
-            }
-        };
-        var north = hand.scene().geometry().network().poche().stream()
-                .mapToDouble(o -> o.bounds().maxY())
-                .max()
-                .orElseThrow();
-        hand.drag(6000, north + 1000, 6000, north + 1400, NONE);
-        assertThat(tiers(hand)).containsExactly(new MovedTier(Side.WEST, 1, 8));
-        assertThat(hand.gesture.readout(hand.scene()).fields().getFirst().value())
-                .isEqualTo("28");
-    }
-
-    private static List<MovedTier> tiers(Hand hand) {
-        return hand.plan.presentation().views().getFirst().movedTiers();
     }
 
     /** A picture of 40 by 30 mm on paper, at 20, 10 within the margins; at 1:50 a millimetre on paper is 50 in the plan. */

@@ -77,8 +77,8 @@ public record PickCaption(
         /** The name of a room, grabbed so far from its middle. */
         record RoomName(RoomId room, Point from) implements Grip {}
 
-        /** A tier of dimensions of a side, so far from the building when it was grabbed, in paper mm. */
-        record Tier(Side side, int index, double fromBuildingMm, Point grabbed) implements Grip {}
+        /** A tier of dimensions, so far from the building when it was grabbed, in paper mm. */
+        record Tier(TierLines.Along along, int index, double fromBuildingMm, Point grabbed) implements Grip {}
 
         /** A point of a dimension: 0 for its first end, 1 for its last, then its stops. */
         record End(Dimension dimension, int point) implements Grip {}
@@ -148,7 +148,7 @@ public record PickCaption(
                 : TierLines.at(scene.view(), scene.frame(), p, scene.reachMm());
         if (line.isPresent()) {
             var taken = line.get();
-            return Reply.to(holding(new Grip.Tier(taken.side(), taken.index(), taken.fromBuildingMm(), p), p))
+            return Reply.to(holding(new Grip.Tier(taken.along(), taken.index(), taken.fromBuildingMm(), p), p))
                     .picking(Set.of());
         }
         if (hit.isEmpty()) {
@@ -233,8 +233,8 @@ public record PickCaption(
             case Grip.RoomName(var room, var from) ->
                 Outcome.done(ViewEdits.moveName(
                         plan, scene.view().view().id(), room, Optional.of(Position.of(p.minus(from)))));
-            case Grip.Tier(var side, var index, var from, var grabbed) ->
-                putTier(scene, side, index, from + TierLines.outwardMm(side, scene.frame(), grabbed, p));
+            case Grip.Tier(var along, var index, var from, var grabbed) ->
+                putTier(scene, along, index, from + TierLines.outwardMm(along, scene.frame(), grabbed, p));
             case Grip.Tip(var note) ->
                 Outcome.done(NoteEdits.point(plan, scene.storey(), note.id(), Optional.of(Position.of(p))));
             case Grip.Bent(var d) -> Outcome.done(RoundDimensionEdits.through(plan, scene.storey(), d.id(), p));
@@ -252,11 +252,18 @@ public record PickCaption(
     }
 
     /** Farther than a page is wide it is not put. */
-    private static Outcome<Plan> putTier(Surroundings scene, Side side, int index, double fromBuildingMm) {
-        var away = new TierLines.Line(side, index, fromBuildingMm).awayMm(scene.view());
-        return Math.abs(away) > View.MovedTier.MOST_MM
-                ? Outcome.refused("a tier lies no farther than 200 mm from its place on paper")
-                : ViewEdits.moveTier(scene.plan(), scene.view().view().id(), side, index, away);
+    private static Outcome<Plan> putTier(
+            Surroundings scene, TierLines.Along along, int index, double fromBuildingMm) {
+        var away = new TierLines.Line(along, index, fromBuildingMm).awayMm(scene.view());
+        var view = scene.view().view().id();
+        if (Math.abs(away) > View.MovedTier.MOST_MM) {
+            return Outcome.refused("a tier lies no farther than 200 mm from its place on paper");
+        }
+        return switch (along) {
+            case TierLines.Along.OfSide(var side) -> ViewEdits.moveTier(scene.plan(), view, side, index, away);
+            case TierLines.Along.OfFace(var wall, var _) ->
+                Outcome.done(ViewEdits.moveTier(scene.plan(), view, wall, index, away));
+        };
     }
 
     @Override
@@ -303,7 +310,7 @@ public record PickCaption(
             return typed.of(AWAY)
                     .map(away -> Reply.outcome(
                             this,
-                            putTier(scene, taken.side(), taken.index(), away.mm()),
+                            putTier(scene, taken.along(), taken.index(), away.mm()),
                             this,
                             "Move tier of dimensions",
                             "That cannot be"))
@@ -355,7 +362,7 @@ public record PickCaption(
         }
         if (tier.isPresent() && scene.selection().isEmpty()) {
             var taken = tier.get();
-            var now = TierLines.now(seen(scene), scene.frame(), taken.side(), taken.index())
+            var now = TierLines.now(seen(scene), scene.frame(), taken.along(), taken.index())
                     .map(TierLines.Line::fromBuildingMm)
                     .orElse(taken.fromBuildingMm());
             return new Readout(
@@ -396,7 +403,7 @@ public record PickCaption(
         }
         if (scene.selection().isEmpty()) {
             tier.ifPresent(
-                    t -> out.addAll(TierLines.held(seen(scene), scene.frame(), t.side(), t.index(), scene.penMm())));
+                    t -> out.addAll(TierLines.held(seen(scene), scene.frame(), t.along(), t.index(), scene.penMm())));
         }
         if (grip.orElse(null) instanceof Grip.Boxed(var from)
                 && pointer.filter(p -> !p.equals(from)).isPresent()) {

@@ -69,7 +69,7 @@ record DimensionTray(WorkspaceModel model, Library<TierSet> sets, Library<Dimens
         return new Part(
                 now.view().tiers(),
                 now.view().annotation(),
-                !now.view().movedTiers().isEmpty(),
+                now.view().hasMovedTiers(),
                 now.plan().presentation().views().size() > 1,
                 now.choices().presenting().reach(),
                 Rounding.to(now.plan().units(), now.plan().roundedTo()),
