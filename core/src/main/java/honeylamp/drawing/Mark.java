@@ -12,10 +12,23 @@ import honeylamp.geometry.Figure;
 import honeylamp.geometry.Point;
 import honeylamp.units.Checks;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.List;
+import java.util.stream.Stream;
 
 /** One thing drawn, in paper mm with y down. Paths are filled by the non-zero rule. */
 public sealed interface Mark {
+    /** All lines of text among marks, those within others too, in the order in which they are drawn. */
+    static Stream<Text> words(Collection<Mark> marks) {
+        return marks.stream().flatMap(m -> switch (m) {
+            case Text text -> Stream.of(text);
+            case Haloed haloed -> Stream.of(haloed.text());
+            case Lines lines -> lines.texts().stream();
+            case Clip clip -> words(clip.inside());
+            case Fill _, Stroke _, Shaded _, Image _, Picture _ -> Stream.empty();
+        });
+    }
+
     /** A filled surface. */
     record Fill(Figure path, Ink ink) implements Mark {}
 

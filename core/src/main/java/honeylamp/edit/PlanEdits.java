@@ -58,7 +58,7 @@ public final class PlanEdits {
                                 .map(v -> v.with(view -> view.crop(Optional.empty())
                                         .moved(List.of())
                                         .movedTiers(List.of())
-.movedSlanted(List.of())))
+                                        .movedSlanted(List.of())))
                                 .toList())
                         .pages(presentation.pages().stream()
                                 .map(p -> p.withPictures(List.of()))

@@ -188,8 +188,7 @@ public final class ViewEdits {
                     ? v
                     : v.with(copy -> copy.tiers(other)
                             .movedTiers(other.rows().equals(v.tiers().rows()) ? v.movedTiers() : List.of())
-                            .movedSlanted(
-                                    other.slanted().equals(v.tiers().slanted()) ? v.movedSlanted() : List.of()));
+                            .movedSlanted(other.slanted().equals(v.tiers().slanted()) ? v.movedSlanted() : List.of()));
         });
     }
 

@@ -87,6 +87,7 @@ public final class Illustration {
     private final StructureArt structures;
     private final SiteArt site;
     private final FixedParts fixed;
+    private final WordGrounds grounds;
 
     /** What all that is remembered of pictures depends on, beside each question. */
     private record Setting(PaperFrame frame, Pens pens) {}
@@ -107,6 +108,7 @@ public final class Illustration {
         this.structures = new StructureArt(frame, pens, lamp, plan.units());
         this.site = new SiteArt(frame, pens, lamp, floors);
         this.fixed = storey.fixedParts();
+        this.grounds = wordGrounds();
     }
 
     /**
@@ -184,7 +186,7 @@ public final class Illustration {
         }
         add(layers, LayerKind.OVERHEAD, Kind.OVERHEAD, overhead);
         if (showing.shows(Kind.DIMENSIONS)) {
-            add(layers, LayerKind.DIMENSIONS, Kind.DIMENSIONS, dimensions(others));
+            add(layers, LayerKind.DIMENSIONS, Kind.DIMENSIONS, onGround(dimensions(others)));
         }
         words(layers, others);
         return seen(new Drawing(layers));
@@ -195,16 +197,31 @@ public final class Illustration {
         if (showing.shows(Kind.ROOM_NAMES)) {
             var names = new ArrayList<>(new LabelArt(view, frame, pens, others, remembered).rooms());
             names.addAll(site.names(geometry, dimensioned(), plan.units()));
-            words.addAll(faint(Kind.ROOM_NAMES, names));
+            words.addAll(faint(Kind.ROOM_NAMES, onGround(names)));
         }
-        words.addAll(faint(Kind.NOTES, others.notes()));
+        words.addAll(faint(Kind.NOTES, onGround(others.notes())));
         words.addAll(faint(Kind.NOTES, others.sights()));
-        words.addAll(faint(Kind.FURNITURE, others.parts()));
-        words.addAll(faint(Kind.FIXED_PARTS, others.stairs()));
+        words.addAll(faint(Kind.FURNITURE, onGround(others.parts())));
+        words.addAll(faint(Kind.FIXED_PARTS, onGround(others.stairs())));
         words.addAll(faint(Kind.TAGS, others.tags()));
         if (!words.isEmpty()) {
             layers.add(Layer.of(LayerKind.LABELS, words));
         }
+    }
+
+    /** Words with the tone of what they lie on around their letters. */
+    private List<Mark> onGround(List<Mark> marks) {
+        return grounds.around(marks);
+    }
+
+    private WordGrounds wordGrounds() {
+        var floored = lamp != Lamp.DRAFT && showing.shows(Kind.FINISHES);
+        return new WordGrounds(
+                geometry,
+                frame,
+                Optional.of(floors).filter(_ -> floored),
+                Optional.of(new FurnitureArt(frame, pens, lamp, remembered))
+                        .filter(_ -> showing.shows(Kind.FURNITURE)));
     }
 
     private void add(List<Layer> layers, LayerKind layer, Kind kind, List<Mark> marks) {
@@ -327,7 +344,11 @@ public final class Illustration {
         var site = showing.shows(Kind.ROOM_NAMES)
                 ? others.read(this.site.names(geometry, dimensioned(), plan.units()))
                 : List.<Box>of();
-        return Stream.of(labels.toList(), others.read(), site)
+        var sides = tiers();
+        var figures = geometry.storey().grounds().isEmpty() || sides.isEmpty()
+                ? List.<Box>of()
+                : new DimensionArt(frame, pens).figures(view, sides, others.readOutside(geometry));
+        return Stream.of(labels.toList(), others.read(), site, figures)
                 .flatMap(List::stream)
                 .toList();
     }

@@ -3,7 +3,6 @@ package honeylamp.output;
 import honeylamp.drawing.Drawing;
 import honeylamp.drawing.Layer;
 import honeylamp.drawing.Mark;
-import honeylamp.drawing.ink.Ink;
 import honeylamp.geometry.Affine;
 import honeylamp.geometry.Point;
 import honeylamp.sheet.ComposedPage;
@@ -45,7 +44,7 @@ public final class Legibility {
         RasterPainter.paint(wordless(page.drawing()), image, Affine.scale(PX_PER_MM, PX_PER_MM));
         var out = new ArrayList<Word>();
         for (var layer : page.drawing().layers()) {
-            words(layer.marks()).forEach(lettered -> out.add(word(image, lettered)));
+            Mark.words(layer.marks()).forEach(text -> out.add(word(image, text)));
         }
         return List.copyOf(out);
     }
@@ -55,38 +54,42 @@ public final class Legibility {
         return of(page).stream().filter(w -> w.contrast < LEAST_CONTRAST).toList();
     }
 
-    /** A line of text, and the ink around its letters if it has any. */
-    private record Lettered(Mark.Text text, List<Ink> halo) {}
-
-    private static Stream<Lettered> words(List<Mark> marks) {
-        return marks.stream().flatMap(m -> switch (m) {
-            case Mark.Text text -> Stream.of(new Lettered(text, List.of()));
-            case Mark.Haloed haloed -> Stream.of(new Lettered(haloed.text(), List.of(haloed.ink())));
-            case Mark.Lines lines -> lines.texts().stream().map(t -> new Lettered(t, List.of()));
-            case Mark.Clip clip -> words(clip.inside());
-            case Mark.Fill _, Mark.Stroke _, Mark.Shaded _, Mark.Image _, Mark.Picture _ -> Stream.empty();
-        });
-    }
-
     private static Drawing wordless(Drawing drawing) {
         return new Drawing(drawing.layers().stream()
                 .map(l -> new Layer(
                         l.kind(),
                         l.blend(),
-                        l.marks().stream()
-                                .filter(m -> !(m instanceof Mark.Text
-                                        || m instanceof Mark.Haloed
-                                        || m instanceof Mark.Lines))
-                                .toList()))
+                        l.marks().stream().flatMap(Legibility::wordless).toList()))
                 .toList());
     }
 
-    private static Word word(BufferedImage image, Lettered lettered) {
-        var text = lettered.text;
+    /** What is left of a mark without its letters: of words with room around them, that room and where the letters were. */
+    private static Stream<Mark> wordless(Mark mark) {
+        return switch (mark) {
+            case Mark.Text _, Mark.Lines _ -> Stream.empty();
+            case Mark.Haloed(var text, var room, var ink) ->
+                Stream.of(new Mark.Haloed(
+                        new Mark.Text(
+                                text.text(),
+                                text.at(),
+                                text.capHeightMm(),
+                                text.face(),
+                                text.trackingEm(),
+                                text.align(),
+                                text.turnDeg(),
+                                ink),
+                        room,
+                        ink));
+            case Mark.Clip(var path, var inside) ->
+                Stream.of(new Mark.Clip(
+                        path, inside.stream().flatMap(Legibility::wordless).toList()));
+            case Mark.Fill _, Mark.Stroke _, Mark.Shaded _, Mark.Image _, Mark.Picture _ -> Stream.of(mark);
+        };
+    }
+
+    private static Word word(BufferedImage image, Mark.Text text) {
         var ink = luminance(text.ink().rgb());
-        var under = lettered.halo.isEmpty()
-                ? levels(image, text)
-                : lettered.halo.stream().mapToDouble(h -> luminance(h.rgb())).toArray();
+        var under = levels(image, text);
         var dark = under[(int) (under.length * LEFT_OUT)];
         var light = under[under.length - 1 - (int) (under.length * LEFT_OUT)];
         var middle = text.start().plus(Point.direction(text.turnDeg()).times(text.widthMm() / 2));

@@ -26,7 +26,6 @@ import honeylamp.illustrate.paper.Lamp;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.pen.Pens;
 import honeylamp.illustrate.words.NoteArt;
-import honeylamp.plan.AreaBasis;
 import honeylamp.plan.Buying;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.Finish;
@@ -34,12 +33,9 @@ import honeylamp.plan.Furnishing;
 import honeylamp.plan.LineRole;
 import honeylamp.plan.Page.Listing;
 import honeylamp.plan.Position;
-import honeylamp.plan.RoomLabel.Part;
-import honeylamp.plan.RoomPairs;
 import honeylamp.plan.Showing.Kind;
 import honeylamp.plan.SmallPicture;
 import honeylamp.plan.TextRole;
-import honeylamp.plan.View;
 import honeylamp.takeoff.ColourKey;
 import honeylamp.takeoff.FinishKey;
 import honeylamp.takeoff.OrderKey;
@@ -55,7 +51,6 @@ import java.util.Arrays;
 import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Function;
@@ -278,7 +273,9 @@ final class SheetLists {
     private double rooms(StoreyGeometry geometry, List<Room> named, String words, Box column) {
         var y = heading(words, column);
         var plot = SiteAreas.of(geometry).plotMm2();
-        var said = geometry == storeys().getLast().geometry() ? measured() : List.<String>of();
+        var said = geometry == storeys().getLast().geometry() && HowMeasured.isSaidWithRooms(page)
+                ? HowMeasured.of(page)
+                : List.<String>of();
         var totals = ((plot > 0 ? 3 : 2) + said.size()) * pen.row() + 4.4;
         var shown = fitting(named.size(), y, column.maxY() - totals);
         for (var room : named.subList(0, shown)) {
@@ -304,36 +301,14 @@ final class SheetLists {
         return y;
     }
 
-    /** How what is written into rooms is measured; said once on a page, where its paper has room beside the plan. */
-    private List<String> measured() {
-        if (!page.page().sheet().hasColumn()) {
-            return List.of();
-        }
-        var plans =
-                page.views().stream().map(LaidView::view).filter(View::isPlan).toList();
-        var sized = plans.stream()
-                .anyMatch(v -> v.seen().shows(Kind.ROOM_NAMES)
-                                && v.annotation().rooms().parts().contains(Part.CLEAR_SIZE)
-                        || v.seen().shows(Kind.DIMENSIONS)
-                                && !v.annotation().pairs().equals(RoomPairs.NONE));
-        var bases = plans.stream()
-                .filter(v -> v.annotation().rooms().parts().contains(Part.AREA))
-                .map(v -> v.annotation().rooms().basis())
-                .filter(b -> b != AreaBasis.INNER_FACES)
-                .distinct()
-                .map(b -> "Areas in rooms to: " + b.label().toLowerCase(Locale.ROOT))
-                .toList();
-        var out = new ArrayList<String>();
-        if (sized) {
-            out.add("Sizes of rooms clear, face to face");
-        }
-        out.addAll(bases);
-        return out;
-    }
-
     private void line(String label, double areaMm2, Box column, double y, Typeface face) {
-        pen.text(label, column.minX(), y, TextRole.BODY, face, Align.LEFT);
-        pen.text(AreaText.rounded(areaMm2, page.plan().units()), column.maxX(), y, TextRole.BODY, face, Align.RIGHT);
+        var first = AreaText.rounded(areaMm2, page.plan().units());
+        var area = HowMeasured.second(page)
+                .map(u -> first + " (" + AreaText.rounded(areaMm2, u) + ")")
+                .orElse(first);
+        var wide = pen.width(area, TextRole.BODY, face);
+        pen.fitted(label, column.minX(), y, TextRole.BODY, face, column.width() - wide - pen.cap(TextRole.BODY));
+        pen.text(area, column.maxX(), y, TextRole.BODY, face, Align.RIGHT);
     }
 
     /** How many rows have room; if not all have, one row less, for the words that say so. */

@@ -11,6 +11,7 @@ import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.plan.LineRole;
 import honeylamp.plan.TextRole;
 import honeylamp.units.Length;
+import honeylamp.units.UnitSystem;
 import java.util.List;
 
 /** The title block: what and whose it is, and scale and north as one group. */
@@ -22,6 +23,9 @@ final class TitleBlockArt {
     private static final double FACTS_FROM = 0.40;
 
     private static final double AIR_MM = 4;
+
+    /** From the line of the scale to a bar in second units. */
+    private static final double SECOND_BAR_MM = 7.4;
 
     private final LaidPage page;
     private final SheetLayout layout;
@@ -48,6 +52,7 @@ final class TitleBlockArt {
         pen.rule(strip.minX(), strip.maxX(), strip.minY(), LineRole.TITLE_RULE);
         pen.fitted(title, strip.minX(), strip.minY() + 11, TextRole.TITLE, Typeface.SEMIBOLD, beside - AIR_MM);
         pen.quiet(subtitle(), strip.minX(), strip.minY() + 18.5, TextRole.HEADING, Typeface.REGULAR, Align.LEFT);
+        measured(strip.minX(), strip.minY() + 22.6, strip.width() - ORIENTATION_MM - AIR_MM);
         if (tall) {
             factsInARow(strip);
         } else {
@@ -81,7 +86,16 @@ final class TitleBlockArt {
             pen.quiet(line, box.minX(), y - 1, TextRole.HEADING, Typeface.REGULAR, Align.LEFT);
             y += 1.7 * pen.cap(TextRole.HEADING);
         }
+        measured(box.minX(), y - 1, box.width());
         facts(box.minX(), y + 8 - 1.7 * pen.cap(TextRole.HEADING), box.width() * 0.62, box.maxX());
+    }
+
+    /** How sizes and areas in rooms are measured, where no list of rooms says it. */
+    private void measured(double x, double y, double widthMm) {
+        if (!HowMeasured.isSaidWithRooms(page)) {
+            var said = String.join(". ", HowMeasured.of(page));
+            pen.quietlyFitted(said, x, y, TextRole.SMALL, Typeface.REGULAR, widthMm);
+        }
     }
 
     private String subtitle() {
@@ -125,7 +139,8 @@ final class TitleBlockArt {
         if (frames.stream().allMatch(f -> f.scale() == scale)) {
             var words = Scales.words((int) Math.rint(scale), page.plan().units());
             pen.text(words + paper, right, y - 4, TextRole.HEADING, Typeface.MEDIUM, Align.RIGHT);
-            scaleBar(right, y + 1, scale);
+            scaleBar(right, y + 1, scale, page.plan().units());
+            HowMeasured.second(page).ifPresent(units -> scaleBar(right, y + SECOND_BAR_MM, scale, units));
         } else {
             pen.text("Scales as written" + paper, right, y, TextRole.HEADING, Typeface.MEDIUM, Align.RIGHT);
         }
@@ -149,8 +164,8 @@ final class TitleBlockArt {
         pen.text("N", letter.x(), letter.y() + 0.95, TextRole.NORTH, Typeface.MEDIUM, Align.MIDDLE);
     }
 
-    private void scaleBar(double right, double y, double scale) {
-        var metric = page.plan().units().isMetric();
+    private void scaleBar(double right, double y, double scale, UnitSystem units) {
+        var metric = units.isMetric();
         var unitMm = metric ? 1000.0 : Length.MM_PER_FOOT;
         var step = List.of(1, 2, 5, 10, 20, 50).stream()
                 .filter(s -> s * unitMm / scale >= 6)

@@ -275,9 +275,7 @@ class UnitEditsTest {
     private static List<Mark.Text> labels(Drawing drawing) {
         return drawing.layers().stream()
                 .filter(l -> l.kind() == LayerKind.LABELS)
-                .flatMap(l -> l.marks().stream())
-                .filter(Mark.Text.class::isInstance)
-                .map(Mark.Text.class::cast)
+                .flatMap(l -> Mark.words(l.marks()))
                 .toList();
     }
 

@@ -69,19 +69,9 @@ class AllWordsTest {
         }
     }
 
-    private static Stream<Mark.Text> texts(List<Mark> marks) {
-        return marks.stream().flatMap(m -> switch (m) {
-            case Mark.Text text -> Stream.of(text);
-            case Mark.Haloed haloed -> Stream.of(haloed.text());
-            case Mark.Lines lines -> lines.texts().stream();
-            case Mark.Clip clip -> texts(clip.inside());
-            case Mark.Fill _, Mark.Stroke _, Mark.Shaded _, Mark.Image _, Mark.Picture _ -> Stream.empty();
-        });
-    }
-
     private static List<Word> words(Drawing drawing) {
         return drawing.layers().stream()
-                .flatMap(l -> texts(l.marks()).map(Word::of))
+                .flatMap(l -> Mark.words(l.marks()).map(Word::of))
                 .toList();
     }
 

@@ -54,10 +54,7 @@ class FixedPartsArtTest {
     }
 
     private static List<Mark.Text> words(List<Mark> marks) {
-        return marks.stream()
-                .filter(Mark.Text.class::isInstance)
-                .map(Mark.Text.class::cast)
-                .toList();
+        return Mark.words(marks).toList();
     }
 
     private static List<Mark.Text> stairWords(Plan plan, int storey) {

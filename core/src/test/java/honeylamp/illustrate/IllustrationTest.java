@@ -97,7 +97,7 @@ class IllustrationTest {
             if (layers.get(i).kind().label().toLowerCase(Locale.ROOT).contains("shad")) {
                 shadeAt.add(i);
             }
-            if (layers.get(i).marks().stream().anyMatch(Mark.Text.class::isInstance)
+            if (Mark.words(layers.get(i).marks()).findAny().isPresent()
                     && layers.get(i).kind() != LayerKind.STRUCTURES) {
                 textAt.add(i);
             }
@@ -122,19 +122,17 @@ class IllustrationTest {
 
     private static List<String> texts(Drawing drawing, LayerKind kind) {
         return drawing.only(k -> k == kind).layers().stream()
-                .flatMap(l -> l.marks().stream())
-                .flatMap(m -> m instanceof Mark.Text t ? java.util.stream.Stream.of(t.text()) : null)
+                .flatMap(l -> Mark.words(l.marks()))
+                .map(Mark.Text::text)
                 .toList();
     }
 
     @Test
     void noTextIsSmallerThanTheLeastNorUpsideDown() {
         for (var layer : picture(DEMO, Lamp.LIT).layers()) {
-            for (var mark : layer.marks()) {
-                if (mark instanceof Mark.Text text) {
-                    assertThat(text.capHeightMm()).isGreaterThanOrEqualTo(1.8);
-                    assertThat(Math.cos(Math.toRadians(text.turnDeg()))).isGreaterThan(-0.01);
-                }
+            for (var text : Mark.words(layer.marks()).toList()) {
+                assertThat(text.capHeightMm()).isGreaterThanOrEqualTo(1.8);
+                assertThat(Math.cos(Math.toRadians(text.turnDeg()))).isGreaterThan(-0.01);
             }
         }
     }
@@ -272,6 +270,8 @@ class IllustrationTest {
                                 case Mark.Fill f -> IntStream.of(f.ink().rgb());
                                 case Mark.Stroke x -> IntStream.of(x.ink().rgb());
                                 case Mark.Text t -> IntStream.of(t.ink().rgb());
+                                case Mark.Haloed h ->
+                                    IntStream.of(h.text().ink().rgb());
                                 default -> IntStream.empty();
                             }))
                     .doesNotContainAnyElementsOf(inks);
@@ -304,6 +304,10 @@ class IllustrationTest {
                     .forEach(m -> {
                         switch (m) {
                             case Mark.Text t -> assertThat(heights).as(t.text()).contains(t.capHeightMm());
+                            case Mark.Haloed h ->
+                                assertThat(heights)
+                                        .as(h.text().text())
+                                        .contains(h.text().capHeightMm());
                             case Mark.Stroke s ->
                                 assertThat(usualWidths).doesNotContain(s.pen().widthMm());
                             default -> {}

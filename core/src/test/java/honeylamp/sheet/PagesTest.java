@@ -61,9 +61,11 @@ class PagesTest {
     }
 
     private static List<String> texts(ComposedPage page, LayerKind kind) {
-        return marks(page, kind)
-                .flatMap(m -> m instanceof Mark.Text t ? Stream.of(t.text()) : Stream.empty())
-                .toList();
+        return words(page, kind).map(Mark.Text::text).toList();
+    }
+
+    private static Stream<Mark.Text> words(ComposedPage page, LayerKind kind) {
+        return Mark.words(marks(page, kind).toList());
     }
 
     private static Plan noted(String text) {
@@ -77,8 +79,7 @@ class PagesTest {
                 .orThrow();
         var edged = PageEdits.setNote(plan, FIRST, 0, f -> f.withEdge(NoteForm.Edge.LINE));
         var page = compose(edged);
-        var written = marks(page, LayerKind.LABELS)
-                .flatMap(m -> m instanceof Mark.Text t ? Stream.of(t) : Stream.empty())
+        var written = words(page, LayerKind.LABELS)
                 .filter(t -> t.text().startsWith("For the") || t.text().endsWith("in all"))
                 .toList();
         assertThat(written).extracting(Mark.Text::text).containsExactly("For the client", "95.13 m\u00b2 in all");
@@ -316,11 +317,9 @@ class PagesTest {
         var page = compose(ViewEdits.turn(QuillbackLane.plan(), GROUND, Reach.ALL, 180));
         assertThat(marks(page, LayerKind.LABELS)).isNotEmpty();
         for (var layer : page.drawing().layers()) {
-            for (var mark : layer.marks()) {
-                if (mark instanceof Mark.Text t) {
-                    assertThat(Math.cos(Math.toRadians(t.turnDeg()))).isGreaterThan(-0.01);
-                }
-            }
+            Mark.words(layer.marks())
+                    .forEach(t ->
+                            assertThat(Math.cos(Math.toRadians(t.turnDeg()))).isGreaterThan(-0.01));
         }
     }
 
@@ -440,8 +439,8 @@ class PagesTest {
         var at = Position.ofMm(-4000, 1000);
         var moved = ViewEdits.moveName(plan, GROUND, room.mark().orElseThrow().id(), Optional.of(at));
         var page = compose(moved);
-        var name = (Mark.Text) marks(page, LayerKind.LABELS)
-                .filter(m -> m instanceof Mark.Text t && t.text().equals("TEA ROOM"))
+        var name = words(page, LayerKind.LABELS)
+                .filter(t -> t.text().equals("TEA ROOM"))
                 .findFirst()
                 .orElseThrow();
         assertThat(name.at().x()).isCloseTo(page.frame().paper(at.point()).x(), within(1e-9));

@@ -70,14 +70,12 @@ class SheetTest {
         var page = compose(plan);
         var edge = new Box(0, 0, page.widthMm(), page.heightMm());
         for (var layer : page.drawing().layers()) {
-            for (var mark : layer.marks()) {
-                if (mark instanceof Mark.Text text) {
-                    assertThat(edge.contains(text.start())).as(text.text()).isTrue();
-                    if (text.turnDeg() == 0) {
-                        assertThat(text.start().x() + text.widthMm())
-                                .as(text.text())
-                                .isLessThan(page.widthMm());
-                    }
+            for (var text : Mark.words(layer.marks()).toList()) {
+                assertThat(edge.contains(text.start())).as(text.text()).isTrue();
+                if (text.turnDeg() == 0) {
+                    assertThat(text.start().x() + text.widthMm())
+                            .as(text.text())
+                            .isLessThan(page.widthMm());
                 }
             }
         }
@@ -116,8 +114,8 @@ class SheetTest {
 
     private static List<String> texts(ComposedPage page) {
         return page.drawing().layers().stream()
-                .flatMap(l -> l.marks().stream())
-                .flatMap(m -> m instanceof Mark.Text t ? java.util.stream.Stream.of(t.text()) : null)
+                .flatMap(l -> Mark.words(l.marks()))
+                .map(Mark.Text::text)
                 .toList();
     }
 }

@@ -160,6 +160,11 @@ public final class SlantedSides {
                 .min(ElementId.ORDER)
                 .orElseThrow();
         return new SlantedTier(
-                along, kind, List.copyOf(stops), run.outward, RoundedParts.of(parts, in), RoundedParts.total(parts, in));
+                along,
+                kind,
+                List.copyOf(stops),
+                run.outward,
+                RoundedParts.of(parts, in),
+                RoundedParts.total(parts, in));
     }
 }

@@ -9,6 +9,7 @@ import honeylamp.derive.listing.WallElevation.Before;
 import honeylamp.derive.listing.WallElevation.Covered;
 import honeylamp.derive.listing.WallElevation.Hole;
 import honeylamp.derive.storeys.LaidView;
+import honeylamp.derive.tiers.RoundedParts;
 import honeylamp.drawing.Drawing;
 import honeylamp.drawing.Layer;
 import honeylamp.drawing.LayerKind;
@@ -486,12 +487,11 @@ public final class ElevationArt {
     }
 
     private void row(List<Mark> out, List<Double> stops, double paperMm, OnRow place) {
-        var rounding = view.plan().rounding();
-        var texts = new ArrayList<String>();
-        for (var i = 0; i + 1 < stops.size(); i++) { // differences of rounded stops, so that they add up as shown
-            var steps = rounding.steps(Length.ofMm(stops.get(i + 1))) - rounding.steps(Length.ofMm(stops.get(i)));
-            texts.add(rounding.shown(rounding.of(steps)));
+        var parts = new ArrayList<Length>();
+        for (var i = 0; i + 1 < stops.size(); i++) {
+            parts.add(RoundedParts.part(stops.get(i + 1) - stops.get(i)));
         }
+        var texts = RoundedParts.of(parts, view.shownIn());
         var places = stops.stream().map(s -> place.at(s, paperMm)).toList();
         new DimensionArt(frame, pens)
                 .row(

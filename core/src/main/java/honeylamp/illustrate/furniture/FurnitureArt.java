@@ -9,6 +9,7 @@ import honeylamp.drawing.ink.Ink;
 import honeylamp.drawing.ink.Pen;
 import honeylamp.geometry.Affine;
 import honeylamp.geometry.Figure;
+import honeylamp.geometry.Point;
 import honeylamp.illustrate.paper.Lamp;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.pen.Detail;
@@ -21,6 +22,8 @@ import honeylamp.plan.Wall;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
 
 /** Draws furnishings from their symbols: rugs, standing pieces, things on top. */
 public final class FurnitureArt {
@@ -34,6 +37,8 @@ public final class FurnitureArt {
     private final Remembered remembered;
 
     /** What the marks of a piece depend on beside it. */
+    private static final int PIECES_PER_CURVE = 6;
+
     private record Drawn(SymbolShape.Level level, Lamp lamp) {}
 
     /**
@@ -49,15 +54,20 @@ public final class FurnitureArt {
         this.lamp = lamp;
     }
 
+    /** Pieces in the order in which they are drawn. */
+    public static List<Furnishing> lowestFirst(List<Furnishing> pieces) {
+        return pieces.stream()
+                .sorted(Comparator.comparingInt(Furnishing::order)
+                        .thenComparing(Furnishing::height)
+                        .thenComparing(Furnishing::id, ElementId.ORDER))
+                .toList();
+    }
+
     /** The marks of one level of all pieces, lower pieces first. */
     public List<Mark> marks(List<Furnishing> pieces, SymbolShape.Level level) {
-        var sorted = new ArrayList<>(pieces);
-        sorted.sort(Comparator.comparingInt(Furnishing::order)
-                .thenComparing(Furnishing::height)
-                .thenComparing(Furnishing::id, ElementId.ORDER));
         var out = new ArrayList<Mark>();
         var drawn = new Drawn(level, lamp);
-        for (var piece : sorted) {
+        for (var piece : lowestFirst(pieces)) {
             out.addAll(remembered.answerAbout(drawn, piece, () -> List.copyOf(marks(piece, level))));
         }
         return out;
@@ -90,6 +100,33 @@ public final class FurnitureArt {
             }
         });
         return out;
+    }
+
+    /** The main tone of a piece from above at a point of the plan; empty beside it and where it is not filled. */
+    public Optional<Ink> toneAt(Furnishing piece, Point p) {
+        if (piece.works() == Wall.Works.REMOVED) {
+            return Optional.empty();
+        }
+        var there = piece.placing().inverse().apply(p);
+        return Furnishings.of(piece)
+                .flatMap(kind -> kind.symbol(piece).parts().stream()
+                        .filter(part -> part.paint() instanceof SymbolShape.Paint.Of
+                                && detail.shows(part.detail())
+                                && !isAside(part))
+                        .sorted(Comparator.comparing(SymbolShape::level))
+                        .filter(part -> part.path().bounds().contains(there)
+                                && part.path().flattened(PIECES_PER_CURVE).contains(there))
+                        .flatMap(part -> part.paint() instanceof SymbolShape.Paint.Of(var tone)
+                                ? Stream.of(tone)
+                                : Stream.empty())
+                        .reduce((_, last) -> last)
+                        .map(tone -> fill(piece, tone)));
+    }
+
+    /** What hangs above, and small things that lie on a piece, are not its tone. */
+    private static boolean isAside(SymbolShape part) {
+        return part.level() == SymbolShape.Level.ABOVE
+                || part.level() == SymbolShape.Level.TOP && part.detail() != SymbolShape.Detail.PLAIN;
     }
 
     /** What hangs above, and what goes in the works, is seen as dashes, nothing of it filled. */

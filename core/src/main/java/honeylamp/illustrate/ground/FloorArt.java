@@ -120,6 +120,11 @@ public final class FloorArt {
         return path.build();
     }
 
+    /** What a surface with a finish looks like from afar. */
+    public Ink tone(Material usual, Finish finish) {
+        return ink(mean(usual.in(pens.look()).as(finish)));
+    }
+
     /** What a floor looks like from afar. */
     private static Oklch mean(Material material) {
         var shares = material.laying().blend().shares();

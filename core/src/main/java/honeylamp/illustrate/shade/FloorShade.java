@@ -25,7 +25,7 @@ public final class FloorShade {
     private static final int STEPS = 4096;
 
     /** So much of the shade is left under words. */
-    private static final double UNDER_WORDS = 0.15;
+    private static final double UNDER_WORDS = 0.08;
 
     /** Within so much beside words all of the shade is back, in paper mm. */
     private static final double WORD_SOFT_MM = 6;

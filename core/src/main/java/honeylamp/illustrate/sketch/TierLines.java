@@ -97,9 +97,7 @@ public final class TierLines {
     public static List<Mark> held(LaidView view, PaperFrame frame, Along along, int index, double penMm) {
         return drawn(view, frame, along, index)
                 .<List<Mark>>map(d -> List.of(new Mark.Stroke(
-                        Figure.line(d.on.a(), d.on.b()),
-                        Pen.butt(2 * penMm),
-                        Ink.of(ScreenColours.HONEY.argb()))))
+                        Figure.line(d.on.a(), d.on.b()), Pen.butt(2 * penMm), Ink.of(ScreenColours.HONEY.argb()))))
                 .orElse(List.of());
     }
 
@@ -115,14 +113,10 @@ public final class TierLines {
     private static Stream<Drawn> drawn(LaidView view, PaperFrame frame) {
         var onSides = TierPlaces.of(view, frame).stream()
                 .map(t -> new Drawn(
-                        new Line(new Along.OfSide(t.tier().side()), t.index(), t.fromBuildingMm()),
-                        segment(t, frame)));
+                        new Line(new Along.OfSide(t.tier().side()), t.index(), t.fromBuildingMm()), segment(t, frame)));
         var alongFaces = TierPlaces.alongFaces(view, frame).stream()
                 .map(t -> new Drawn(
-                        new Line(
-                                new Along.OfFace(t.tier().along(), t.tier().outward()),
-                                t.index(),
-                                t.fromFaceMm()),
+                        new Line(new Along.OfFace(t.tier().along(), t.tier().outward()), t.index(), t.fromFaceMm()),
                         t.line()));
         return Stream.concat(onSides, alongFaces);
     }

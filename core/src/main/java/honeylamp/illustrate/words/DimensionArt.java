@@ -67,25 +67,53 @@ public final class DimensionArt {
     /**
      * The tiers of a view that are seen; they stay clear of what lies outside the walls, and no witness line crosses it.
      *
-     * @param others where other words are read, in paper mm: no witness line crosses them
+     * @param others where other words are read, in paper mm: no witness line crosses them, and figures keep off them
      */
     public List<Mark> tiers(LaidView view, List<SideTiers> sides, List<Box> others) {
+        var words = new ArrayList<>(others);
+        words.addAll(TierPlaces.furnitureOutside(view, frame, sides));
+        var rows = rows(view, sides, words);
+        var out = new ArrayList<Mark>();
+        var known = new Drawn();
+        rows.forEach(row -> words.addAll(boxes(row.figures)));
+        rows.forEach(row -> drawn(out, row, words, known));
+        return out;
+    }
+
+    /**
+     * What the figures of tiers cover, in paper mm.
+     *
+     * @param others where other words are read, in paper mm
+     */
+    public List<Box> figures(LaidView view, List<SideTiers> sides, List<Box> others) {
+        var off = new ArrayList<>(others);
+        off.addAll(TierPlaces.furnitureOutside(view, frame, sides));
+        return rows(view, sides, off).stream()
+                .flatMap(r -> boxes(r.figures).stream())
+                .toList();
+    }
+
+    /**
+     * The rows of all tiers.
+     *
+     * @param others what figures keep off, in paper mm
+     */
+    private List<Row> rows(LaidView view, List<SideTiers> sides, List<Box> others) {
         var outside = TierPlaces.keptClear(view.storey().geometry()).stream()
                 .map(frame::paper)
                 .toList();
-        var slanted = TierPlaces.slanted(view, frame).stream().map(p -> new Row(p.from(), p.stops(), p.figures()));
-        var rows = new ArrayList<>(slanted.toList());
+        var rows = new ArrayList<Row>();
         var words = new ArrayList<>(others);
-        rows.forEach(r -> words.addAll(boxes(r.figures)));
+        for (var placed : TierPlaces.slanted(view, frame)) {
+            rows.add(new Row(placed.from(), placed.stops(), placed.figures()));
+            words.addAll(boxes(placed.figures()));
+        }
         for (var placed : TierPlaces.of(view, frame, sides)) {
             var row = row(placed.tier(), placed.line(), outside, words);
             words.addAll(boxes(row.figures));
             rows.add(row);
         }
-        var out = new ArrayList<Mark>();
-        var known = new Drawn();
-        rows.forEach(row -> drawn(out, row, words, known));
-        return out;
+        return rows;
     }
 
     /**
@@ -101,10 +129,21 @@ public final class DimensionArt {
 
     /** A dimension that lies on what it measures, its figure above it, so far along it as a share says. */
     void across(List<Mark> out, Point a, Point b, String text, double share) {
+        across(out, a, b, text, share, List.of(new Segment(a, b)));
+    }
+
+    /**
+     * The same, of whose line only parts are seen.
+     *
+     * @param seen the parts, on paper
+     */
+    void across(List<Mark> out, Point a, Point b, String text, double share, List<Segment> seen) {
         var isBackward = DimensionPen.isUpsideDown(b.minus(a));
         var from = isBackward ? b : a;
         var to = isBackward ? a : b;
-        out.add(new Mark.Stroke(Figure.line(a, b), pens.dimension(), pens.dimensionInk()));
+        var lines = Figure.builder();
+        seen.forEach(part -> lines.line(part.a(), part.b()));
+        out.add(new Mark.Stroke(lines.build(), pens.dimension(), pens.dimensionInk()));
         pen.ends(out, List.of(a, b));
         pen.number(out, LengthText.built(text), from, to, isBackward ? 1 - share : share);
     }

@@ -461,7 +461,7 @@ public final class LabelArt {
         var path = Figure.builder()
                 .roundedBox(box(centre, lines).grown(PLATE_AIR_MM), 1)
                 .build();
-        out.add(new Mark.Fill(path, new Ink(pens.colour(Role.PAPER).argb(), 0.86)));
+        out.add(new Mark.Fill(path, new Ink(pens.colour(Role.PAPER).argb(), 0.92)));
     }
 
     private void write(List<Mark> out, Point centre, List<Line> lines) {

@@ -91,15 +91,17 @@ public record OtherWords(
         if (!annotation.pairs().equals(RoomPairs.NONE) && seen.shows(Kind.DIMENSIONS)) {
             words = withPairs(words, view, frame, pens, remembered);
         }
-        var names = new PieceNames(view, frame, pens);
         if (!annotation.distances().isEmpty() && seen.shows(Kind.FURNITURE) && seen.shows(Kind.DIMENSIONS)) {
-            var measured = names.distances();
+            var measured = new PieceNames(view, frame, pens).distances();
             words = words.with(measured.marks(), List.of(), measured.lines());
         }
         if (!annotation.pieces().isEmpty() && seen.shows(Kind.FURNITURE) && seen.shows(Kind.NOTES)) {
             var taken = words.taken();
-            var written = names.names(
-                    KeptOff.of(view, remembered, taken), KeptOff.unmoved(view, remembered, taken), words.written());
+            var written = new PieceNames(view, frame, pens)
+                    .names(
+                            KeptOff.of(view, remembered, taken),
+                            KeptOff.unmoved(view, remembered, taken),
+                            words.written());
             words = words.with(List.of(), written.marks(), written.lines())
                     .without(words.leftOut.withNames(written.without()));
         }
@@ -107,7 +109,13 @@ public record OtherWords(
     }
 
     private OtherWords withTags(LaidView view, Map<OpeningId, String> wanted, Pens pens, Remembered remembered) {
-        var taken = taken();
+        var taken = new ArrayList<>(taken());
+        var sides = TierPlaces.seen(view);
+        if (!sides.isEmpty()) {
+            new DimensionArt(frame, pens)
+                    .figures(view, sides, List.of())
+                    .forEach(b -> taken.add(Outline.of(onPlan(b))));
+        }
         var tagged = new TagArt(frame, pens)
                 .tagged(
                         view.storey().geometry(),
@@ -239,9 +247,9 @@ public record OtherWords(
         return view.view().seen().shows(Kind.TAGS) ? Tags.of(view.plan()) : Map.of();
     }
 
-    /** Where notes, names of pieces and words at stairs are read, in paper mm. */
+    /** Where figures, notes, names of pieces and words at stairs are read, in paper mm. */
     public List<Box> read() {
-        return read(joined(joined(notes, parts), stairs));
+        return read(joined(joined(figures, notes), joined(parts, stairs)));
     }
 
     /** Where tags, notes and other words are read outside the building, in paper mm. */
@@ -255,14 +263,7 @@ public record OtherWords(
 
     /** Where words are read, in paper mm. */
     public List<Box> read(List<Mark> words) {
-        return words.stream()
-                .flatMap(m -> switch (m) {
-                    case Mark.Text text -> Stream.of(text);
-                    case Mark.Haloed haloed -> Stream.of(haloed.text());
-                    case Mark.Lines lines -> lines.texts().stream();
-                    case Mark.Fill _, Mark.Stroke _, Mark.Shaded _, Mark.Image _, Mark.Picture _, Mark.Clip _ ->
-                        Stream.<Mark.Text>empty();
-                })
+        return Mark.words(words)
                 .map(t -> Box.around(
                         covered(t).shell().corners().stream().map(frame::paper).toList()))
                 .toList();

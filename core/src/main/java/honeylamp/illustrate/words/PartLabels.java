@@ -11,7 +11,6 @@ import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.pen.Pens;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.OwnPart;
-import honeylamp.plan.Role;
 import honeylamp.plan.TextRole;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -19,7 +18,6 @@ import java.util.List;
 
 /** Writes what the parts of own pieces are called on them, upright, or along them where they are narrow. */
 public final class PartLabels {
-    private static final double HALO_MM = 0.35;
     private static final double AIR_MM = 0.6;
     private static final double UPWARDS_DEG = -90;
 
@@ -61,7 +59,7 @@ public final class PartLabels {
                 .map(o -> frame.paper(place.toPlan().apply(Regions.inside(o))))
                 .orElse(box.centre());
         var base = runsUp ? middle.plus(new Point(high / 2, 0)) : middle.plus(new Point(0, high / 2));
-        var text = new Mark.Text(
+        return new Mark.Text(
                 part.label(),
                 base,
                 high,
@@ -70,6 +68,5 @@ public final class PartLabels {
                 Mark.Align.MIDDLE,
                 runsUp ? UPWARDS_DEG : 0,
                 pens.ink());
-        return new Mark.Haloed(text, HALO_MM, pens.ink(Role.PAPER));
     }
 }

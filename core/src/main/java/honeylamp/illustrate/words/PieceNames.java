@@ -1,6 +1,7 @@
 package honeylamp.illustrate.words;
 
 import honeylamp.catalogue.piece.Furnishings;
+import honeylamp.catalogue.symbol.SymbolShape;
 import honeylamp.derive.pointing.BesidePiece;
 import honeylamp.derive.pointing.BesidePiece.Side;
 import honeylamp.derive.pointing.Picking;
@@ -10,6 +11,7 @@ import honeylamp.derive.storeys.LaidView;
 import honeylamp.drawing.Mark;
 import honeylamp.drawing.ink.Typeface;
 import honeylamp.geometry.Box;
+import honeylamp.geometry.BoxIndex;
 import honeylamp.geometry.Figure;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
@@ -18,7 +20,6 @@ import honeylamp.geometry.Segment;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.pen.Pens;
 import honeylamp.plan.Furnishing;
-import honeylamp.plan.Role;
 import honeylamp.plan.TextRole;
 import honeylamp.units.Length;
 import java.util.ArrayList;
@@ -31,7 +32,6 @@ import java.util.stream.Stream;
 /** What pieces are, written on them or beside them on a leader, and how far some are from their walls. */
 final class PieceNames {
     private static final double LEADING = 1.6;
-    private static final double HALO_MM = 0.35;
     private static final double ON_AIR_MM = 0.7;
     private static final double BESIDE_AIR_MM = 1;
     private static final double CELL_MM = 0.5;
@@ -42,6 +42,8 @@ final class PieceNames {
     private final LaidView view;
     private final PaperFrame frame;
     private final Pens pens;
+    private final List<Furnishing> pieces;
+    private final BoxIndex index;
     private final double cap;
     private final Typeface face;
 
@@ -49,6 +51,9 @@ final class PieceNames {
         this.view = view;
         this.frame = frame;
         this.pens = pens;
+        this.pieces = view.storey().geometry().storey().furnishings();
+        this.index = new BoxIndex(
+                pieces.size(), i -> Picking.footprint(pieces.get(i)).bounds());
         this.cap = pens.cap(TextRole.NOTE);
         this.face = pens.face(TextRole.NOTE, Typeface.REGULAR);
     }
@@ -74,7 +79,7 @@ final class PieceNames {
         var lines = new ArrayList<Segment>();
         var taken = new ArrayList<Outline>();
         var without = new ArrayList<Furnishing>();
-        for (var piece : view.storey().geometry().storey().furnishings()) {
+        for (var piece : pieces) {
             if (Furnishings.of(piece)
                     .filter(k -> wanted.contains(k.group().name().toLowerCase(Locale.ROOT)))
                     .isPresent()) {
@@ -117,9 +122,8 @@ final class PieceNames {
             });
             var y = centre.y() - high / 2 + by.cap;
             for (var line : lines) {
-                var text = new Mark.Text(
-                        line, new Point(centre.x(), y), by.cap, by.face, 0, Mark.Align.MIDDLE, 0, by.pens.ink());
-                out.add(new Mark.Haloed(text, HALO_MM, by.pens.ink(Role.PAPER)));
+                out.add(new Mark.Text(
+                        line, new Point(centre.x(), y), by.cap, by.face, 0, Mark.Align.MIDDLE, 0, by.pens.ink()));
                 y += by.cap * LEADING;
             }
         }
@@ -151,6 +155,7 @@ final class PieceNames {
         }
         var near = new ArrayList<>(fixed.near(footprint.bounds(), taken));
         near.addAll(above(piece, footprint.bounds()));
+        near.addAll(lyingOn(piece));
         return view.storey()
                 .geometry()
                 .roomAt(piece.at().point())
@@ -164,15 +169,29 @@ final class PieceNames {
                         .map(at -> label(label.lines, frame.paper(at), Optional.empty())));
     }
 
-    /** The footprints of pieces that are drawn over another. */
+    /** The footprints of pieces that are as high as another, or lie on it. */
     private List<Outline> above(Furnishing piece, Box box) {
-        return view.storey().geometry().storey().furnishings().stream()
-                .filter(o -> !o.id().equals(piece.id())
-                        && o.height().mm() >= piece.height().mm())
-                .map(Picking::footprint)
-                .filter(f -> f.bounds().meets(box))
-                .map(Outline::of)
+        return index.meeting(box).stream()
+                .map(pieces::get)
+                .filter(o -> !o.id().equals(piece.id()) && topMm(o) >= topMm(piece))
+                .map(o -> Outline.of(Picking.footprint(o)))
                 .toList();
+    }
+
+    /** What its symbol shows lying on it: cushions, a bowl, books. */
+    private List<Outline> lyingOn(Furnishing piece) {
+        return Furnishings.of(piece).stream()
+                .flatMap(kind -> kind.symbol(piece).parts().stream())
+                .filter(part -> part.level() == SymbolShape.Level.TOP
+                        && part.detail() != SymbolShape.Detail.PLAIN
+                        && part.paint() instanceof SymbolShape.Paint.Of)
+                .map(part -> Outline.of(
+                        part.path().bounds().ring().through(piece.placing()).counterClockwise()))
+                .toList();
+    }
+
+    private static double topMm(Furnishing piece) {
+        return piece.bottom().mm() + piece.height().mm();
     }
 
     /** As near to its piece as there is room, on a leader that strikes no words. */
@@ -217,7 +236,7 @@ final class PieceNames {
         var lines = new ArrayList<Segment>();
         var geometry = view.storey().geometry();
         var art = new DimensionArt(frame, pens);
-        for (var piece : geometry.storey().furnishings()) {
+        for (var piece : pieces) {
             if (wanted.contains(piece.id())) {
                 var gaps = BesidePiece.of(geometry, piece).stream()
                         .filter(g -> g.what().isEmpty() && g.mm() > TOUCHING_MM)

@@ -1,5 +1,6 @@
 package honeylamp.illustrate.words;
 
+import honeylamp.derive.pointing.Picking;
 import honeylamp.derive.rooms.LabelSpot;
 import honeylamp.derive.rooms.Room;
 import honeylamp.derive.storeys.LaidView;
@@ -14,6 +15,7 @@ import honeylamp.geometry.Segment;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.pen.Pens;
 import honeylamp.plan.RoomMark;
+import honeylamp.plan.Showing.Kind;
 import honeylamp.plan.TextRole;
 import honeylamp.units.Length;
 import honeylamp.units.LengthText;
@@ -36,6 +38,9 @@ final class RoomSizes {
     /** Beside a figure, so that no tick strikes it. */
     private static final double TICK_AIR_MM = 1.4;
 
+    /** Over what is lower, as rugs are, lines run. */
+    private static final double FLAT_MM = 60;
+
     /** A line that crosses a label, or whose figure lies over something, is left out. */
     private static final double BLOCKED = 1000;
 
@@ -46,10 +51,19 @@ final class RoomSizes {
     private final PaperFrame frame;
     private final Pens pens;
 
+    /** The footprints of furniture under which lines run. */
+    private final List<Outline> pieces;
+
     RoomSizes(LaidView view, PaperFrame frame, Pens pens) {
         this.view = view;
         this.frame = frame;
         this.pens = pens;
+        this.pieces = view.view().seen().shows(Kind.FURNITURE)
+                ? view.storey().geometry().storey().furnishings().stream()
+                        .filter(f -> f.bottom().mm() + f.height().mm() > FLAT_MM)
+                        .map(f -> Outline.of(Picking.footprint(f)))
+                        .toList()
+                : List.of();
     }
 
     /**
@@ -79,12 +93,35 @@ final class RoomSizes {
                 }
                 for (var found : both) {
                     var line = found.line;
-                    art.across(marks, frame.paper(line.a()), frame.paper(line.b()), shown(line), found.share);
+                    var a = frame.paper(line.a());
+                    var b = frame.paper(line.b());
+                    art.across(marks, a, b, shown(line), found.share, besidePieces(line));
                     lines.add(line);
                 }
             }
         }
         return new Pairs(marks, lines, without);
+    }
+
+    /** What of a line lies on the floor and not under furniture, on paper. */
+    private List<Segment> besidePieces(Segment line) {
+        var under = pieces.stream().filter(p -> p.bounds().meets(line.bounds())).toList();
+        var stops = Stream.concat(
+                        Stream.of(0.0, line.length()),
+                        under.stream()
+                                .flatMap(p -> p.shell().edges().stream())
+                                .flatMap(e -> e.crossing(line).stream())
+                                .map(line::along))
+                .sorted()
+                .toList();
+        var out = new ArrayList<Segment>();
+        for (var i = 1; i < stops.size(); i++) {
+            var part = new Segment(line.at(stops.get(i - 1)), line.at(stops.get(i)));
+            if (part.length() > SAME_MM && under.stream().noneMatch(p -> p.contains(part.middle()))) {
+                out.add(new Segment(frame.paper(part.a()), frame.paper(part.b())));
+            }
+        }
+        return out;
     }
 
     private String shown(Segment line) {

@@ -10,6 +10,7 @@ import honeylamp.plan.TextRole;
 import honeylamp.units.LengthText;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * Where the figures of a row of dimensions lie, in paper mm: above their line where the gap has room; those of end gaps
@@ -30,6 +31,15 @@ final class RowFigures {
 
     /** Between the two rows of figures, or between witness lines and the second row. */
     private static final double ROWS_APART_MM = 0.8;
+
+    /** Steps in which a figure is moved along its gap. */
+    private static final double ASIDE_MM = 1.0;
+
+    /** Figures beyond an end lie no more than so much farther out. */
+    private static final double FARTHEST_MM = 14;
+
+    /** Around a figure that was moved. */
+    private static final double AROUND_MM = 0.4;
 
     private final double cap;
     private final Pens pens;
@@ -81,7 +91,7 @@ final class RowFigures {
     /**
      * The same, clear of other figures.
      *
-     * @param taken what others cover: figures beyond an end give way to it
+     * @param taken what others cover: figures give way to it along their gaps, and those beyond an end to the second row
      */
     List<Placed> of(List<String> texts, List<Point> stops, Point outward, List<Box> taken) {
         var gaps = read(texts, stops);
@@ -97,17 +107,14 @@ final class RowFigures {
         for (var i = 0; i < gaps.size(); i++) {
             var gap = gaps.get(i);
             if (gap.width + 2 * TICK_AIR_MM <= gap.length()) {
-                out.add(new Placed(text(gap, gap.middle().plus(up.times(LIFT_MM)), turn), List.of()));
+                out.add(within(gap, along, up.times(LIFT_MM), turn, taken));
             } else {
-                var isLast = i == gaps.size() - 1;
-                var end = isLast ? gap.to : gap.from;
-                var away = along.times((isLast ? 1 : -1) * (BEYOND_MM + gap.width / 2));
-                var beyond = new Placed(text(gap, end.plus(away).plus(up.times(LIFT_MM)), turn), List.of());
-                if ((i == 0 || isLast) && taken.stream().noneMatch(beyond.box()::meets)) {
-                    out.add(beyond);
-                } else {
-                    second.add(gap);
-                }
+                var beyond = i == 0
+                        ? beyond(gap, gap.from, along.times(-1), up.times(LIFT_MM), turn, taken)
+                        : i == gaps.size() - 1
+                                ? beyond(gap, gap.to, along, up.times(LIFT_MM), turn, taken)
+                                : Optional.<Placed>empty();
+                beyond.ifPresentOrElse(out::add, () -> second.add(gap));
             }
         }
         var origin = gaps.getFirst().from;
@@ -123,6 +130,32 @@ final class RowFigures {
             out.add(new Placed(text(gap, at, turn), leader));
         }
         return out;
+    }
+
+    /** Over the middle of its gap, or as near to that as it is free, if it is free anywhere along it. */
+    private Placed within(Gap gap, Point along, Point lift, double turn, List<Box> taken) {
+        var room = gap.length() / 2 - gap.width / 2 - TICK_AIR_MM;
+        for (var aside = 0.0; Math.abs(aside) <= room; aside = aside > 0 ? -aside : -aside + ASIDE_MM) {
+            var placed =
+                    new Placed(text(gap, gap.middle().plus(along.times(aside)).plus(lift), turn), List.of());
+            if (taken.stream().noneMatch(placed.box().grown(AROUND_MM)::meets)) {
+                return placed;
+            }
+        }
+        return new Placed(text(gap, gap.middle().plus(lift), turn), List.of());
+    }
+
+    /** Beyond an end of the row, on the line drawn on if it must lie farther out; none if it is free nowhere near. */
+    private Optional<Placed> beyond(Gap gap, Point end, Point out, Point lift, double turn, List<Box> taken) {
+        for (var farther = 0.0; farther <= FARTHEST_MM; farther += ASIDE_MM) {
+            var at = end.plus(out.times(BEYOND_MM + farther + gap.width / 2)).plus(lift);
+            var line = new Segment(end, end.plus(out.times(BEYOND_MM + farther + gap.width)));
+            var placed = new Placed(text(gap, at, turn), farther == 0 ? List.of() : List.of(line));
+            if (taken.stream().noneMatch(placed.box().grown(AROUND_MM)::meets)) {
+                return Optional.of(placed);
+            }
+        }
+        return Optional.empty();
     }
 
     /** The gaps left to right, or upward on the page where the row stands upright. */

@@ -1,6 +1,7 @@
 package honeylamp.illustrate.words;
 
 import honeylamp.derive.openings.LeafSweep;
+import honeylamp.derive.pointing.Picking;
 import honeylamp.derive.storeys.LaidView;
 import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.derive.tiers.DimensionTiers;
@@ -114,11 +115,21 @@ public final class TierPlaces {
                 ? List.of()
                 : slanted(view, frame).stream()
                         .map(s -> new PlacedSlanted(
-                                s.tier,
-                                s.index,
-                                s.fromFaceMm,
-                                new Segment(s.stops.getFirst(), s.stops.getLast())))
+                                s.tier, s.index, s.fromFaceMm, new Segment(s.stops.getFirst(), s.stops.getLast())))
                         .toList();
+    }
+
+    /** The furniture that stands outside the building, in paper mm: figures and witness lines keep off it. */
+    static List<Box> furnitureOutside(LaidView view, PaperFrame frame, List<SideTiers> sides) {
+        if (!view.view().seen().shows(Kind.FURNITURE) || sides.isEmpty()) {
+            return List.of();
+        }
+        var building = sides.getFirst().building();
+        return view.storey().geometry().storey().furnishings().stream()
+                .map(f -> Picking.footprint(f).bounds())
+                .filter(box -> !building.contains(box))
+                .map(frame::paper)
+                .toList();
     }
 
     /** A tier along a slanted face, with its stops on its line and its figures, in paper mm. */

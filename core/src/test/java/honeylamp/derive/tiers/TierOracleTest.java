@@ -166,8 +166,7 @@ class TierOracleTest {
 
     private static Plan moved(Plan plan, Motion motion) {
         return plan.withStorey(
-                TestPlans.storey(plan),
-                s -> s.with(s.elements().changed(e -> Optional.of(e.moved(motion)))));
+                TestPlans.storey(plan), s -> s.with(s.elements().changed(e -> Optional.of(e.moved(motion)))));
     }
 
     private static List<String> texts(Plan plan, Side side, Kind kind) {

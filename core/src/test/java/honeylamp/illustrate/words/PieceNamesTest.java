@@ -34,7 +34,7 @@ class PieceNamesTest {
     }
 
     private static Stream<Mark.Text> names(OtherWords words) {
-        return words.parts().stream().filter(Mark.Haloed.class::isInstance).map(m -> ((Mark.Haloed) m).text());
+        return Mark.words(words.parts());
     }
 
     @Test
@@ -48,6 +48,18 @@ class PieceNamesTest {
         var beside = words(plan, 400);
         assertThat(beside.lines()).hasSize(1);
         assertThat(names(saidNothing())).isEmpty();
+    }
+
+    /** A wardrobe of 600 by 700 stands over the middle of the sofa. */
+    @Test
+    void aNameOnItsPieceKeepsOffWhatStandsOverIt() {
+        var over = TestPlans.with(ROOM, "wardrobe", 600, 700, 2000, 1500, 1250, 0);
+        var text = names(words(saying(over, a -> a.naming("seats")), 50))
+                .findFirst()
+                .orElseThrow();
+        var half = text.widthMm() / 2;
+        assertThat(Math.abs(text.at().x() - 30)).as("beside 24 to 36 mm").isGreaterThan(6 + half);
+        assertThat(text.at().x()).isBetween(10 + half, 50 - half);
     }
 
     private static OtherWords saidNothing() {
@@ -72,8 +84,7 @@ class PieceNamesTest {
     void aPieceIsMeasuredFromTheNearerWalls() {
         var sofa = ROOM.storeys().getFirst().furnishings().getFirst().id();
         var words = words(saying(ROOM, a -> a.measuring(sofa)), 50);
-        assertThat(words.figures().stream().filter(Mark.Text.class::isInstance).map(m -> ((Mark.Text) m).text()))
-                .containsExactlyInAnyOrder("500", "800");
+        assertThat(Mark.words(words.figures()).map(Mark.Text::text)).containsExactlyInAnyOrder("500", "800");
         assertThat(words.lines()).hasSize(2);
         assertThat(words.lines().stream().mapToDouble(l -> l.length()).sum()).isCloseTo(1300, within(1e-6));
         assertThat(words(saying(ROOM, a -> a.measuring(sofa).measuring(sofa)), 50)

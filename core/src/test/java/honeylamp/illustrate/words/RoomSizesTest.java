@@ -8,6 +8,7 @@ import honeylamp.drawing.Mark;
 import honeylamp.edit.Reach;
 import honeylamp.edit.RoomEdits;
 import honeylamp.edit.ViewEdits;
+import honeylamp.geometry.Figure;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.pen.Pens;
 import honeylamp.plan.Annotation;
@@ -15,9 +16,11 @@ import honeylamp.plan.ElementId.RoomId;
 import honeylamp.plan.Plan;
 import honeylamp.plan.RoomPairs;
 import honeylamp.units.UnitSystem;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 
 /** Width and depth of rooms as a pair of lines. */
@@ -35,10 +38,7 @@ class RoomSizesTest {
     }
 
     private static List<String> texts(Plan plan) {
-        return words(plan).figures().stream()
-                .filter(Mark.Text.class::isInstance)
-                .map(m -> ((Mark.Text) m).text())
-                .toList();
+        return Mark.words(words(plan).figures()).map(Mark.Text::text).toList();
     }
 
     @Test
@@ -71,6 +71,46 @@ class RoomSizesTest {
         assertThat(texts(without)).isEmpty();
         assertThat(RoomPairs.NONE.toggling(room).has(room)).isTrue();
         assertThat(RoomPairs.NONE.toggling(room).has(new RoomId(99))).isFalse();
+    }
+
+    /** Two wardrobes along the whole of the room, 1,000 deep and 900 apart: lines of 4,000 up run under both. */
+    @Test
+    void aLineRunsUnderFurnitureAndNotOverIt() {
+        var plan = loft(a -> a.withPairs(RoomPairs.ALL));
+        for (var y : List.of(900, 2800)) {
+            plan = TestPlans.with(plan, "wardrobe", 5000, 1000, 2000, 2500, y, 0);
+        }
+        var parts = words(plan).figures().stream()
+                .flatMap(m -> m instanceof Mark.Stroke s && s.path().bounds().width() < 0.01
+                        ? Stream.of(s.path())
+                        : Stream.empty())
+                .findFirst()
+                .orElseThrow();
+        var seen = new ArrayList<Double>();
+        parts.walk(new Figure.Walker() {
+            private double from;
+
+            @Override
+            public void moveTo(double x, double y) {
+                from = y;
+            }
+
+            @Override
+            public void lineTo(double x, double y) {
+                seen.add(Math.abs(y - from));
+            }
+
+            @Override
+            public void curveTo(double x1, double y1, double x2, double y2, double x, double y) {}
+
+            @Override
+            public void close() {}
+        });
+        // 400 below the first, 900 between the two, 700 above the second
+        assertThat(seen).hasSize(3);
+        assertThat(seen.stream().mapToDouble(mm -> mm * 50).sorted().toArray())
+                .usingComparatorWithPrecision(1e-6)
+                .containsExactly(400, 700, 900);
     }
 
     /** 5,000 mm are 16' 4 7/8" to the sixteenth, 4,000 mm 13' 1 1/2". */

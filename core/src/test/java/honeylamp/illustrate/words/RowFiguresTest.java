@@ -52,6 +52,37 @@ class RowFiguresTest {
         assertThat(south.box().minY()).as("below the ends of witness lines").isGreaterThan(102);
     }
 
+    /** A gap of 24 mm whose middle, at 12, is taken from 10 to 14. */
+    @Test
+    void aFigureGivesWayAlongItsGapToWhatIsThere() {
+        var taken = new Box(10, 90, 14, 110);
+        var stops = List.of(new Point(0, 100), new Point(24, 100));
+        var box = new RowFigures(Pens.usual(50))
+                .of(List.of("1200"), stops, NORTH, List.of(taken))
+                .getFirst()
+                .box();
+        assertThat(box.meets(taken)).isFalse();
+        assertThat(box.minX()).isGreaterThan(1);
+        assertThat(box.maxX()).isLessThan(23);
+    }
+
+    /** The last gap ends at 26.4, and so much beyond its end as its figure would take is taken, up to 36. */
+    @Test
+    void aFigureBeyondAnEndGoesFartherOutOnItsLineOrToTheSecondRow() {
+        var stops = List.of(new Point(0, 100), new Point(24, 100), new Point(26.4, 100));
+        var art = new RowFigures(Pens.usual(50));
+        var near = art.of(List.of("1200", "120"), stops, NORTH, List.of(new Box(27, 90, 36, 110)))
+                .getLast();
+        assertThat(near.box().minX()).isGreaterThan(36);
+        assertThat(near.leader()).singleElement().satisfies(line -> {
+            assertThat(line.a()).isEqualTo(new Point(26.4, 100));
+            assertThat(line.b().x()).isGreaterThan(36);
+        });
+        var far = art.of(List.of("1200", "120"), stops, NORTH, List.of(new Box(27, 96, 60, 110)))
+                .getLast();
+        assertThat(far.box().maxY()).as("in the second row").isLessThan(97);
+    }
+
     @Test
     void aRowThatRunsUpThePageIsReadFromTheRight() {
         var stops = List.of(new Point(10, 0), new Point(10, 30));

@@ -2,7 +2,7 @@ package honeylamp.desktop.gesture;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import honeylamp.TestPlans;
+import honeylamp.TestWalls;
 import honeylamp.demo.place.SailclothYard;
 import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.desktop.gesture.Pointer.Keys;
@@ -14,7 +14,6 @@ import honeylamp.plan.Side;
 import honeylamp.plan.Tiers.Kind;
 import honeylamp.plan.View.MovedSlanted;
 import honeylamp.plan.View.MovedTier;
-import honeylamp.plan.Wall.BodySide;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -71,25 +70,24 @@ class TierGestureTest {
     }
 
     /**
-     * A house of 8 by 6 m along its outer faces whose corner is cut off from 8, 3 to 5, 6. The tier along that face lies
-     * 10 mm off it, at 1:50 half a metre: over 6.5 + 0.354, 4.5 + 0.354. Dragged 0.4 m farther out it is 8 mm farther.
+     * A house of 8 by 6 m along the middles of its walls whose corner is cut off from 8, 3 to 5, 6. The tier along that face lies
+     * 10 mm off it, at 1:50 half a metre and half a thickness off 6.5, 4.5. Dragged 0.4 m farther out it is 8 mm farther.
      */
     @Test
     void aTierAlongASlantedFaceIsDraggedOrTypedToo() {
-        var house = TestPlans.start()
-                .chain(BodySide.LEFT, TestPlans.OUTER, true, 0, 0, 8000, 0, 8000, 3000, 5000, 6000, 0, 6000)
-                .plan();
+        var house = TestWalls.partitions(0, 0, 8000, 0, 8000, 3000, 5000, 6000, 0, 6000, 0, 0);
+        var wall = house.storeys().getFirst().walls().get(2);
+        var outside = house.wallType(wall.type()).thickness().mm() / 2;
         var plan = ViewEdits.tiers(house, new ViewId(1), Reach.ALL, t -> t.withSlanted(List.of(Kind.OVERALL)));
         var hand = new Hand(plan, PickCaption.begin());
-        var off = 500 * Math.sqrt(0.5);
+        var off = (500 + outside) * Math.sqrt(0.5);
         var out = 400 * Math.sqrt(0.5);
         hand.drag(6500 + off, 4500 + off, 6500 + off + out, 4500 + off + out, NONE);
-        var wall = house.storeys().getFirst().walls().get(2).id();
-        assertThat(slanted(hand)).containsExactly(new MovedSlanted(wall, 0, 8));
+        assertThat(slanted(hand)).containsExactly(new MovedSlanted(wall.id(), 0, 8));
         assertThat(hand.gesture.readout(hand.scene()).fields().getFirst().value())
                 .isEqualTo("18");
         hand.type("35");
-        assertThat(slanted(hand)).containsExactly(new MovedSlanted(wall, 0, 25));
+        assertThat(slanted(hand)).containsExactly(new MovedSlanted(wall.id(), 0, 25));
         hand.type("2 m");
         assertThat(hand.complaint).contains("200 mm");
         var put = hand.plan.presentation().views().getFirst();

@@ -34,7 +34,6 @@ import honeylamp.plan.Note;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.RoundDimension;
-import honeylamp.plan.Side;
 import honeylamp.plan.View;
 import honeylamp.units.Length;
 import honeylamp.units.LengthText;
@@ -252,8 +251,7 @@ public record PickCaption(
     }
 
     /** Farther than a page is wide it is not put. */
-    private static Outcome<Plan> putTier(
-            Surroundings scene, TierLines.Along along, int index, double fromBuildingMm) {
+    private static Outcome<Plan> putTier(Surroundings scene, TierLines.Along along, int index, double fromBuildingMm) {
         var away = new TierLines.Line(along, index, fromBuildingMm).awayMm(scene.view());
         var view = scene.view().view().id();
         if (Math.abs(away) > View.MovedTier.MOST_MM) {
