@@ -17,7 +17,7 @@ import java.util.Optional;
  */
 public final class FreeSpace {
     /** More cells than this are not laid over a room, they become larger instead. */
-    private static final int MOST_CELLS = 60_000;
+    private static final int MOST_CELLS = 30_000;
 
     private final Box box;
     private final double cellMm;
@@ -67,7 +67,9 @@ public final class FreeSpace {
     private void fill(boolean[] cells, Outline outline) {
         var edges = outline.rings().flatMap(r -> r.edges().stream()).toList();
         var crossings = new double[edges.size()];
-        for (var row = 0; row < rows; row++) {
+        var reach = outline.bounds();
+        var last = Math.min(rows - 1, row(reach.maxY()));
+        for (var row = Math.max(0, row(reach.minY())); row <= last; row++) {
             var y = box.minY() + (row + 0.5) * cellMm;
             var found = 0;
             for (var e : edges) {

@@ -11,6 +11,7 @@ import honeylamp.derive.walls.TrueArea;
 import honeylamp.derive.walls.WallNetwork;
 import honeylamp.derive.walls.WallPiece;
 import honeylamp.geometry.Box;
+import honeylamp.geometry.BoxIndex;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Regions;
@@ -46,6 +47,7 @@ import java.util.stream.Stream;
  * @param poche the cut of all walls, openings taken out
  * @param removed the walls that go in the works, joined among themselves; they bound nothing, and have no openings
  * @param rooms enclosed spaces by falling area
+ * @param roomBoxes finds the rooms near a place by their number
  */
 public record StoreyGeometry(
         Storey storey,
@@ -54,7 +56,8 @@ public record StoreyGeometry(
         OpeningPlaces places,
         List<OpeningCut> cuts,
         List<Outline> poche,
-        List<Room> rooms) {
+        List<Room> rooms,
+        BoxIndex roomBoxes) {
 
     /** Derives a storey. */
     public static StoreyGeometry of(Plan plan, Storey storey) {
@@ -88,12 +91,14 @@ public record StoreyGeometry(
                 .map(c -> Outline.of(c.generous()))
                 .toList();
         var poche = Regions.difference(network.poche(), holes);
-        return new StoreyGeometry(storey, network, removed, places, cuts, poche, rooms(network, storey));
+        var rooms = rooms(network, storey);
+        var boxes = new BoxIndex(rooms.size(), i -> rooms.get(i).outline().bounds());
+        return new StoreyGeometry(storey, network, removed, places, cuts, poche, rooms, boxes);
     }
 
     /** The same for a storey that differs in nothing this follows from. */
     StoreyGeometry of(Storey other) {
-        return new StoreyGeometry(other, network, removed, places, cuts, poche, rooms);
+        return new StoreyGeometry(other, network, removed, places, cuts, poche, rooms, roomBoxes);
     }
 
     /** The pieces of a wall, whether it stands or goes. */
@@ -159,7 +164,10 @@ public record StoreyGeometry(
 
     /** The room at a point, if there is one. */
     public Optional<Room> roomAt(Point p) {
-        return rooms.stream().filter(r -> r.outline().contains(p)).findFirst();
+        return roomBoxes.meeting(new Box(p.x(), p.y(), p.x(), p.y())).stream()
+                .map(rooms::get)
+                .filter(r -> r.outline().contains(p))
+                .findFirst();
     }
 
     /** From the floor to the ceiling at a point: as high as its room, or the storey. */

@@ -20,6 +20,7 @@ import honeylamp.plan.Stair;
 import honeylamp.plan.TextRole;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Predicate;
 
 /**
  * Draws stairs: at the foot the steps up to where the plan is cut, the rest dashed above it; at the head all
@@ -226,25 +227,24 @@ public final class StairArt {
     /**
      * What is written at the tail of each arrow: up or down, and how many risers.
      *
-     * @param taken where nothing is written, in plan mm: walls
+     * @param isFree whether words may cover a rectangle of the plan
      */
-    public List<Mark> words(List<Flights> stairs, List<Outline> taken) {
+    public List<Mark> words(List<Flights> stairs, Predicate<Outline> isFree) {
         return stairs.stream()
                 .filter(f -> f.seen() == End.FOOT || !f.well().isEmpty())
-                .map(f -> words(f, taken))
+                .map(f -> words(f, isFree))
                 .toList();
     }
 
-    /** Across the tail of the arrow, along it, or above it on the steps: the first that lies over nothing taken. */
-    private Mark words(Flights flights, List<Outline> taken) {
+    /** Across the tail of the arrow, along it, or above it on the steps: the first that is free. */
+    private Mark words(Flights flights, Predicate<Outline> isFree) {
         var isFoot = flights.seen() == End.FOOT;
         var text = (isFoot ? "UP " : "DOWN ") + flights.stair().risers() + " R";
         var line = isFoot ? flights.steps().walkingLine() : descent(flights);
         var wide = frame.planMm(pens.face(TextRole.STAIR, Typeface.REGULAR).widthMm(text, cap(), 0));
         var places = places(flights, line, wide);
         var free = places.stream()
-                .filter(p -> Regions.intersection(List.of(p.covered(wide, frame.planMm(cap()))), taken)
-                        .isEmpty())
+                .filter(p -> isFree.test(p.covered(wide, frame.planMm(cap()))))
                 .findFirst()
                 .orElse(places.getLast());
         return written(pens, text, frame.paper(free.at), free.turn);

@@ -58,7 +58,8 @@ record KeptOff(List<Outline> all, BoxIndex boxes) {
         return of(Stream.concat(all.stream(), bodies).toList());
     }
 
-    private static KeptOff of(List<Outline> all) {
+    /** Just these. */
+    static KeptOff of(List<Outline> all) {
         return new KeptOff(all, new BoxIndex(all.size(), i -> all.get(i).bounds()));
     }
 
@@ -71,11 +72,22 @@ record KeptOff(List<Outline> all, BoxIndex boxes) {
 
     /** Whether no part of a box, in plan mm, is taken. */
     boolean isFree(Box box) {
-        var window = box.ring().corners();
-        return near(box).stream().allMatch(o -> {
-            var part = ConvexClip.clip(o.shell().corners(), window);
-            return part.size() < 3 || new Ring(part).area() < NOTHING_MM2;
-        });
+        return isFree(Outline.of(box.ring()));
+    }
+
+    /** Whether no part of a convex surface, in plan mm, is taken. */
+    boolean isFree(Outline window) {
+        return near(window.bounds()).stream().noneMatch(o -> overlap(o, window));
+    }
+
+    /** Whether a convex surface lies over another; holes of that are taken for filled. */
+    static boolean overlap(Outline other, Outline window) {
+        if (!other.bounds().meets(window.bounds())) {
+            return false;
+        }
+        var part =
+                ConvexClip.clip(other.shell().corners(), window.shell().corners());
+        return part.size() >= 3 && new Ring(part).area() >= NOTHING_MM2;
     }
 
     List<Outline> near(Box box) {

@@ -140,7 +140,7 @@ public record OtherWords(
         var labels = view.view().seen().shows(Kind.ROOM_NAMES)
                 ? new LabelArt(view, frame, pens, known, remembered).covered()
                 : List.<Outline>of();
-        var pairs = new RoomSizes(view, frame, pens).pairs(off, joined(labels, known.written()));
+        var pairs = new RoomSizes(view, frame, pens, remembered).pairs(off, joined(labels, known.written()));
         return known.with(pairs.marks(), List.of(), pairs.lines()).without(known.leftOut.withSizes(pairs.without()));
     }
 
@@ -176,7 +176,7 @@ public record OtherWords(
         }
         var isWritten = view.view().annotation().words() == Annotation.Words.WRITTEN;
         var isNoted = showing.shows(Kind.NOTES);
-        return new OtherWords(
+        var placed = new OtherWords(
                 frame,
                 figures,
                 isNoted ? notes(view, storey, frame, pens) : List.of(),
@@ -184,21 +184,24 @@ public record OtherWords(
                 isWritten && showing.shows(Kind.FURNITURE)
                         ? new PartLabels(frame, pens).marks(storey.furnishings())
                         : List.of(),
-                isWritten && showing.shows(Kind.FIXED_PARTS) ? stairs(view, frame, pens) : List.of(),
+                List.of(),
                 List.of(),
                 lines(view, storey),
                 LeftOut.NOTHING);
+        return isWritten && showing.shows(Kind.FIXED_PARTS) ? placed.withStairs(view, pens) : placed;
+    }
+
+    /** With words at stairs, clear of walls and of what lies where a hand put it. */
+    private OtherWords withStairs(LaidView view, Pens pens) {
+        var cutMm = view.storey().geometry().storey().levels().cut().mm();
+        var off = KeptOff.of(written()).walled(view);
+        var words = new StairArt(frame, pens, Lamp.LIT, cutMm)
+                .words(view.storey().fixedParts().stairs(), off::isFree);
+        return new OtherWords(frame, figures, notes, sights, parts, words, tags, lines, leftOut);
     }
 
     private OtherWords without(LeftOut other) {
         return new OtherWords(frame, figures, notes, sights, parts, stairs, tags, lines, other);
-    }
-
-    private static List<Mark> stairs(LaidView view, PaperFrame frame, Pens pens) {
-        var geometry = view.storey().geometry();
-        var cutMm = geometry.storey().levels().cut().mm();
-        return new StairArt(frame, pens, Lamp.LIT, cutMm)
-                .words(view.storey().fixedParts().stairs(), geometry.network().poche());
     }
 
     private static List<Mark> notes(LaidView view, Storey storey, PaperFrame frame, Pens pens) {

@@ -5,11 +5,11 @@ import honeylamp.derive.rooms.LabelSpot;
 import honeylamp.derive.rooms.Room;
 import honeylamp.derive.storeys.LaidView;
 import honeylamp.drawing.Mark;
+import honeylamp.drawing.Remembered;
 import honeylamp.drawing.ink.Typeface;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
-import honeylamp.geometry.Regions;
 import honeylamp.geometry.Ring;
 import honeylamp.geometry.Segment;
 import honeylamp.illustrate.paper.PaperFrame;
@@ -19,11 +19,11 @@ import honeylamp.plan.Showing.Kind;
 import honeylamp.plan.TextRole;
 import honeylamp.units.Length;
 import honeylamp.units.LengthText;
+import honeylamp.units.ShownIn;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.Function;
 import java.util.stream.Stream;
 
 /** The clear width and depth of rooms as a pair of lines from face to face, near a wall and clear of what stands there. */
@@ -41,20 +41,19 @@ final class RoomSizes {
     /** Over what is lower, as rugs are, lines run. */
     private static final double FLAT_MM = 60;
 
-    /** A line that crosses a label, or whose figure lies over something, is left out. */
-    private static final double BLOCKED = 1000;
-
     /** Where along its line a figure may lie, the best first. */
     private static final List<Double> SHARES = List.of(0.5, 0.4, 0.6, 0.3, 0.7, 0.2, 0.8, 0.12, 0.88);
 
     private final LaidView view;
     private final PaperFrame frame;
     private final Pens pens;
+    private final Remembered remembered;
 
     /** The footprints of furniture under which lines run. */
     private final List<Outline> pieces;
 
-    RoomSizes(LaidView view, PaperFrame frame, Pens pens) {
+    RoomSizes(LaidView view, PaperFrame frame, Pens pens, Remembered remembered) {
+        this.remembered = remembered;
         this.view = view;
         this.frame = frame;
         this.pens = pens;
@@ -128,28 +127,49 @@ final class RoomSizes {
         return view.shownIn().one(Length.ofMm(Math.rint(line.length() * 1000) / 1000));
     }
 
+    /** Two lines of a room, and what their places depend on. */
+    private record Asked(Outline room, List<Outline> things, List<Outline> labels, ShownIn in) {}
+
     private List<Candidate> lines(Room room, KeptOff off, List<Outline> labels) {
-        var outline = room.outline();
-        var middle = LabelSpot.freest(outline).centre();
-        var along = LabelSpot.clearSize(outline, middle).along();
-        var near = new Near(
-                off.near(outline.bounds()),
-                labels.stream().filter(l -> l.bounds().meets(outline.bounds())).toList());
+        var box = room.outline().bounds();
+        var asked = new Asked(
+                room.outline(),
+                off.near(box),
+                labels.stream().filter(l -> l.bounds().meets(box)).toList(),
+                view.shownIn());
+        return remembered.answer(asked, () -> lines(asked));
+    }
+
+    private List<Candidate> lines(Asked asked) {
+        var room = asked.room;
+        var middle = LabelSpot.freest(room).centre();
+        var along = LabelSpot.clearSize(room, middle).along();
+        var near = new Near(Thing.of(asked.things), Thing.of(asked.labels));
         var out = new ArrayList<Candidate>();
-        best(outline, middle, along, near, Optional.empty()).ifPresent(out::add);
-        best(outline, middle, along.left(), near, out.stream().findFirst()).ifPresent(out::add);
-        return out;
+        best(room, middle, along, near, Optional.empty()).ifPresent(out::add);
+        best(room, middle, along.left(), near, out.stream().findFirst()).ifPresent(out::add);
+        return List.copyOf(out);
+    }
+
+    /** Something in the way, with its box worked out once. */
+    private record Thing(Outline outline, Box box) {
+        static List<Thing> of(List<Outline> all) {
+            return all.stream().map(o -> new Thing(o, o.bounds())).toList();
+        }
     }
 
     /** What a line keeps off: things it may cross at need, and labels it may not. */
-    private record Near(List<Outline> things, List<Outline> labels) {}
+    private record Near(List<Thing> things, List<Thing> labels) {}
 
     /**
-     * A line that was looked at.
+     * A line that may be taken.
      *
      * @param share so far along it its figure lies
      */
-    private record Candidate(Segment line, double share, double cost) {}
+    private record Candidate(Segment line, double share) {}
+
+    /** A line and how little it is liked: for every thing it crosses, and for being far from where lines lie best. */
+    private record Weighed(Segment line, double cost) {}
 
     /** A line through a room that is as long as at its middle, with its figure free, near a face; none if none is free. */
     private Optional<Candidate> best(Outline room, Point middle, Point way, Near near, Optional<Candidate> other) {
@@ -158,56 +178,57 @@ final class RoomSizes {
         if (clear.length() < SAME_MM || across.length() < SAME_MM) {
             return Optional.empty();
         }
-        var out = new ArrayList<Candidate>();
-        var step = frame.planMm(STEP_MM);
-        for (var t = frame.planMm(LEAST_FROM_FACE_MM);
-                t <= across.length() - frame.planMm(LEAST_FROM_FACE_MM);
-                t += step) {
+        var least = frame.planMm(LEAST_FROM_FACE_MM);
+        var out = new ArrayList<Weighed>();
+        for (var t = least; t <= across.length() - least; t += frame.planMm(STEP_MM)) {
             var span = LabelSpot.span(room, across.at(t), way);
             if (Math.abs(span.length() - clear.length()) < SAME_MM) {
-                out.add(weighed(room, span, Math.min(t, across.length() - t), near, other));
+                out.add(weighed(span, Math.min(t, across.length() - t), near));
             }
         }
         if (out.isEmpty()) {
-            out.add(weighed(room, clear, across.length() / 2, near, other));
+            out.add(weighed(clear, across.length() / 2, near));
         }
-        return out.stream().min(Comparator.comparingDouble(Candidate::cost)).filter(c -> c.cost < BLOCKED);
+        var taken = other.map(o -> figure(o.line, o.share));
+        return out.stream()
+                .sorted(Comparator.comparingDouble(Weighed::cost))
+                .map(Weighed::line)
+                .filter(line -> isClear(line, near)
+                        && taken.filter(t -> OtherWords.strikes(line, t)).isEmpty())
+                .flatMap(line -> SHARES.stream()
+                        .filter(share -> isFree(room, figure(line, share), near, other, taken))
+                        .map(share -> new Candidate(line, share)))
+                .findFirst();
     }
 
-    /** A figure over something is worst, then a line through things, then one far from a face. */
-    private Candidate weighed(Outline room, Segment line, double fromFaceMm, Near near, Optional<Candidate> other) {
+    private Weighed weighed(Segment line, double fromFaceMm, Near near) {
+        var box = line.bounds();
+        var crossed = near.things.stream()
+                .filter(o -> o.box.meets(box) && crosses(o.outline, line))
+                .count();
+        return new Weighed(
+                line, 10 * crossed + Math.abs(fromFaceMm - frame.planMm(FROM_FACE_MM)) / frame.planMm(1) / 4);
+    }
+
+    /** Whether neither a line nor its ticks lie over labels. */
+    private boolean isClear(Segment line, Near near) {
+        var box = line.bounds().grown(frame.planMm(TICK_AIR_MM));
         var ends = Stream.of(line.a(), line.b())
                 .map(p -> Box.around(List.of(p)).grown(frame.planMm(TICK_AIR_MM)))
                 .toList();
-        var labelled = near.labels.stream()
-                .filter(o -> OtherWords.strikes(line, o) || ends.stream().anyMatch(o.bounds()::meets))
-                .count();
-        var crossed = near.things.stream().filter(o -> crosses(o, line)).count();
-        var place = SHARES.stream()
-                .filter(share -> isFree(room, figure(line, share), near, other))
-                .findFirst();
-        var strikes = other.filter(o -> OtherWords.strikes(line, figure(o.line, o.share)))
-                .isPresent();
-        var cost = BLOCKED * labelled
-                + (strikes ? BLOCKED : 0)
-                + (place.isEmpty() ? BLOCKED : 0)
-                + 10 * crossed
-                + Math.abs(fromFaceMm - frame.planMm(FROM_FACE_MM)) / frame.planMm(1) / 4;
-        return new Candidate(line, place.orElse(SHARES.getFirst()), cost);
+        return near.labels.stream()
+                .filter(o -> o.box.meets(box))
+                .noneMatch(o -> OtherWords.strikes(line, o.outline) || ends.stream().anyMatch(o.box::meets));
     }
 
-    private boolean isFree(Outline room, Outline figure, Near near, Optional<Candidate> other) {
-        var strikes = other.filter(o -> crosses(figure, o.line)).isPresent();
-        return !strikes
+    private static boolean isFree(
+            Outline room, Outline figure, Near near, Optional<Candidate> other, Optional<Outline> taken) {
+        var box = figure.bounds();
+        return other.filter(o -> crosses(figure, o.line)).isEmpty()
+                && taken.filter(t -> KeptOff.overlap(t, figure)).isEmpty()
                 && isWithin(room, figure)
-                && Stream.of(
-                                near.things.stream(),
-                                near.labels.stream(),
-                                other.map(o -> figure(o.line, o.share)).stream())
-                        .flatMap(Function.identity())
-                        .filter(o -> o.bounds().meets(figure.bounds()))
-                        .allMatch(o -> Regions.intersection(List.of(o), List.of(figure))
-                                .isEmpty());
+                && Stream.concat(near.things.stream(), near.labels.stream())
+                        .noneMatch(o -> o.box.meets(box) && KeptOff.overlap(o.outline, figure));
     }
 
     private static boolean isWithin(Outline room, Outline figure) {
