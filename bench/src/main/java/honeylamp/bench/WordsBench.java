@@ -78,7 +78,7 @@ public class WordsBench {
 
     private static Plan tiered(Plan plan) {
         var view = plan.presentation().views().getFirst().id();
-        return TierSets.chosen(plan, view, Reach.ALL, TierSets.all().getLast());
+        return TierSets.chosen(plan, view, Reach.ALL, TierSets.THREE_TIERS);
     }
 
     private static LaidView view(Plan plan) {

@@ -219,6 +219,7 @@ public final class Illustration {
         return new WordGrounds(
                 geometry,
                 frame,
+                pens.ink(Role.PAPER),
                 Optional.of(floors).filter(_ -> floored),
                 Optional.of(new FurnitureArt(frame, pens, lamp, remembered))
                         .filter(_ -> showing.shows(Kind.FURNITURE)));

@@ -12,12 +12,14 @@ import honeylamp.geometry.Box;
 import honeylamp.geometry.BoxIndex;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
+import honeylamp.geometry.Segment;
 import honeylamp.illustrate.furniture.FurnitureArt;
 import honeylamp.illustrate.ground.FloorArt;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Ground;
+import honeylamp.plan.Oklch;
 import honeylamp.plan.Region;
 import honeylamp.plan.RoomMark;
 import honeylamp.plan.Structure;
@@ -32,8 +34,15 @@ final class WordGrounds {
     /** Around letters, in paper mm. */
     private static final double HALO_MM = 0.6;
 
+    /** What is lighter by so much is another thing. */
+    private static final double LIGHTER = 0.03;
+
+    /** On what is darker, words are read on paper: ink has not seven times its contrast there. */
+    private static final double LEAST_LIGHTNESS = 0.78;
+
     private final StoreyGeometry geometry;
     private final PaperFrame frame;
+    private final Ink paper;
     private final Optional<FloorArt> floors;
     private final Optional<FurnitureArt> furniture;
     private final List<Furnishing> pieces;
@@ -42,11 +51,17 @@ final class WordGrounds {
     /**
      * Of what a storey shows on paper.
      *
+     * @param paper lies around words on what is dark
      * @param floors draws its floors and grounds, if they are seen
      * @param furniture draws its pieces, if they are seen
      */
     WordGrounds(
-            StoreyGeometry geometry, PaperFrame frame, Optional<FloorArt> floors, Optional<FurnitureArt> furniture) {
+            StoreyGeometry geometry,
+            PaperFrame frame,
+            Ink paper,
+            Optional<FloorArt> floors,
+            Optional<FurnitureArt> furniture) {
+        this.paper = paper;
         this.geometry = geometry;
         this.frame = frame;
         this.floors = floors;
@@ -68,11 +83,11 @@ final class WordGrounds {
         var out = new ArrayList<Mark>(marks.size());
         for (var mark : marks) {
             if (mark instanceof Mark.Text text) {
-                var middle = middle(text);
+                var line = line(text);
                 out.add(
-                        own.stream().anyMatch(b -> b.contains(middle))
+                        own.stream().anyMatch(b -> b.contains(line.middle()))
                                 ? text
-                                : tone(frame.plan(middle))
+                                : tone(line)
                                         .<Mark>map(ink -> new Mark.Haloed(text, HALO_MM, ink))
                                         .orElse(text));
             } else {
@@ -82,10 +97,23 @@ final class WordGrounds {
         return out;
     }
 
-    private static Point middle(Mark.Text text) {
-        return text.start()
-                .plus(Point.direction(text.turnDeg()).times(text.widthMm() / 2))
-                .plus(Point.direction(text.turnDeg() - 90).times(text.capHeightMm() / 2));
+    /** Through the middles of the letters of a word, from end to end on paper. */
+    private static Segment line(Mark.Text text) {
+        var from = text.start().plus(Point.direction(text.turnDeg() - 90).times(text.capHeightMm() / 2));
+        return new Segment(from, from.plus(Point.direction(text.turnDeg()).times(text.widthMm())));
+    }
+
+    /** What lies under the middle of a word; where it reaches over something lighter, that. */
+    private Optional<Ink> tone(Segment word) {
+        return Stream.of(word.middle(), word.a(), word.b())
+                .map(frame::plan)
+                .flatMap(p -> tone(p).stream())
+                .reduce((dark, other) -> lightness(other) > lightness(dark) + LIGHTER ? other : dark)
+                .map(ink -> lightness(ink) < LEAST_LIGHTNESS ? paper : ink);
+    }
+
+    private static double lightness(Ink ink) {
+        return Oklch.ofRgb(ink.rgb()).lightness();
     }
 
     /** The tone of a piece, or the mean tone of what covers a floor or the ground, at a point; empty where nothing does. */

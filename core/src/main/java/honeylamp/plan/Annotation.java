@@ -16,6 +16,7 @@ import java.util.stream.Stream;
  * @param distances pieces whose distances from their walls are shown
  * @param pieces keys of the groups of pieces that have their names written on or beside them
  * @param axes whether the axes of the building are drawn
+ * @param tiles whether floors of tiles say how wide the rows at their edges are, and how many whole ones lie between
  * @param second the units lengths and areas are shown in once more, in brackets
  */
 @RecordBuilder
@@ -26,6 +27,7 @@ public record Annotation(
         List<FurnishingId> distances,
         List<String> pieces,
         Axes axes,
+        Tiles tiles,
         Optional<UnitSystem> second)
         implements AnnotationBuilder.With {
     /** Whether words and figures are seen. */
@@ -47,6 +49,17 @@ public record Annotation(
         /** The other of the two. */
         public Axes other() {
             return this == NONE ? DRAWN : NONE;
+        }
+    }
+
+    /** Whether the rows of tiled floors are measured. */
+    public enum Tiles {
+        NONE,
+        MEASURED;
+
+        /** The other of the two. */
+        public Tiles other() {
+            return this == NONE ? MEASURED : NONE;
         }
     }
 
@@ -74,5 +87,12 @@ public record Annotation(
 
     /** As new plans have it. */
     public static final Annotation USUAL = new Annotation(
-            Words.WRITTEN, RoomLabel.USUAL, RoomPairs.NONE, List.of(), List.of(), Axes.NONE, Optional.empty());
+            Words.WRITTEN,
+            RoomLabel.USUAL,
+            RoomPairs.NONE,
+            List.of(),
+            List.of(),
+            Axes.NONE,
+            Tiles.NONE,
+            Optional.empty());
 }

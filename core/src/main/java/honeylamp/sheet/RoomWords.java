@@ -12,6 +12,7 @@ import honeylamp.illustrate.pen.Pens;
 import honeylamp.illustrate.words.LabelArt;
 import honeylamp.illustrate.words.OtherWords;
 import honeylamp.plan.ElementId;
+import honeylamp.plan.Furnishing;
 import honeylamp.plan.RoomMark;
 import honeylamp.plan.Showing;
 import java.util.List;
@@ -71,22 +72,31 @@ public record RoomWords(LaidView view, Room room, List<String> words, Optional<P
         var frame = SheetComposer.frame(page, view.view().id());
         var without =
                 OtherWords.of(view, frame, Pens.of(view.look(), frame.scale())).leftOut();
-        var names = without.names().stream()
-                .map(f -> leftOut(
-                        page,
-                        Picking.footprint(f).bounds().centre(),
-                        f.id(),
-                        "the name of " + Furnishings.label(f).toLowerCase(Locale.ROOT)));
-        var sizes = without.sizes().stream()
-                .flatMap(r -> r.mark().stream()
-                        .map(m -> leftOut(
-                                page, r.outline().bounds().centre(), m.id(), "the width and depth of " + r.name())));
+        var names = leftOutOf(page, without.names(), "the name of ");
+        var distances = leftOutOf(page, without.distances(), "the distances of ");
+        var sizes = leftOut(page, without.sizes(), "the width and depth of ");
+        var tiles = leftOut(page, without.tiles(), "the rows of tiles of ");
         var written = Tags.of(view.plan());
         var tags = without.tags().stream()
                 .flatMap(id -> view.storey().geometry().cuts().stream()
                         .filter(c -> c.opening().id().equals(id))
                         .map(c -> leftOut(page, c.middle().middle(), id, "the tag " + written.get(id))));
-        return Stream.of(names, sizes, tags).flatMap(Function.identity());
+        return Stream.of(names, distances, sizes, tiles, tags).flatMap(Function.identity());
+    }
+
+    private static Stream<Snag> leftOutOf(LaidPage page, List<Furnishing> pieces, String what) {
+        return pieces.stream()
+                .map(f -> leftOut(
+                        page,
+                        Picking.footprint(f).bounds().centre(),
+                        f.id(),
+                        what + Furnishings.label(f).toLowerCase(Locale.ROOT)));
+    }
+
+    private static Stream<Snag> leftOut(LaidPage page, List<Room> rooms, String what) {
+        return rooms.stream()
+                .flatMap(r -> r.mark().stream()
+                        .map(m -> leftOut(page, r.outline().bounds().centre(), m.id(), what + r.name())));
     }
 
     private static Snag leftOut(LaidPage page, Point where, ElementId about, String what) {

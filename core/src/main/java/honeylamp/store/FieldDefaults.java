@@ -78,6 +78,7 @@ final class FieldDefaults {
             new Field(within(VIEWS, "tiers"), "slanted", JSON.arrayNode()),
             new Field(VIEWS, "annotation", usualAnnotation()),
             new Field(within(VIEWS, "annotation"), "axes", JSON.stringNode("none")),
+            new Field(within(VIEWS, "annotation"), "tiles", JSON.stringNode("none")),
             new Field(NOTES, "form", usualNote()),
             new Field(within(NOTES, "form"), "sign", JSON.stringNode("none")),
             new Field(List.of("storeys", "dimensions"), "stops", JSON.arrayNode()),
@@ -242,6 +243,8 @@ final class FieldDefaults {
     static void fillTierSets(JsonNode sets) {
         fill(sets, new Field(List.of(), "pairs", JSON.stringNode("none")), 0);
         fill(sets, new Field(List.of("tiers"), "slanted", JSON.arrayNode()), 0);
+        fill(sets, new Field(List.of(), "tiles", JSON.stringNode("none")), 0);
+        fill(sets, new Field(List.of(), "pieces", JSON.stringNode("none")), 0);
     }
 
     /** Fills in what own pieces lack. */

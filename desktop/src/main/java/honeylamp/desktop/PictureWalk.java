@@ -101,11 +101,7 @@ final class PictureWalk {
         shots.add(new Shot("15-dimensions", m -> {
             m.go(WorkStage.DIMENSIONS);
             var view = m.now().worked().view();
-            var tiers = ViewEdits.tiers(
-                    m.now().plan(),
-                    view,
-                    Reach.THIS,
-                    _ -> TierSets.all().getLast().tiers());
+            var tiers = ViewEdits.tiers(m.now().plan(), view, Reach.THIS, _ -> TierSets.THREE_TIERS.tiers());
             var sized = ViewEdits.annotation(tiers, view, Reach.THIS, a -> a.withPairs(RoomPairs.ALL));
             m.edit(ViewEdits.scale(sized, view, Reach.THIS, Optional.of(DRAWN_SCALE)), "Choose dimensions");
             window.actions().showSheet();

@@ -118,7 +118,7 @@ class DimensionsWindowTest {
             w.key(KeyCode.ENTER);
             assertThat(WindowDriver.onScreen(() -> w.model().now().view().tiers()))
                     .isEqualTo(Tiers.of(Kind.OPENINGS, Kind.WALLS, Kind.OVERALL));
-            assertThat(TierSets.all()).hasSize(5);
+            assertThat(TierSets.all()).hasSize(7);
         }
     }
 }

@@ -148,6 +148,20 @@ public final class DimensionArt {
         pen.number(out, LengthText.built(text), from, to, isBackward ? 1 - share : share);
     }
 
+    /**
+     * A row that lies on what it measures.
+     *
+     * @param seen the parts of its line that are seen, on paper
+     */
+    void onFloor(List<Mark> out, List<Point> stops, List<RowFigures.Placed> figures, List<Segment> seen) {
+        var lines = Figure.builder();
+        seen.forEach(l -> lines.line(l.a(), l.b()));
+        figures.stream().flatMap(f -> f.leader().stream()).forEach(l -> lines.line(l.a(), l.b()));
+        out.add(new Mark.Stroke(lines.build(), pens.dimension(), pens.dimensionInk()));
+        pen.ends(out, stops);
+        figures.forEach(f -> out.add(f.text()));
+    }
+
     private Row placed(List<Point> from, List<Point> stops, List<String> texts, List<Box> taken) {
         var outward = stops.getFirst().minus(from.getFirst());
         return new Row(from, stops, new RowFigures(pens).of(texts, stops, outward, taken));

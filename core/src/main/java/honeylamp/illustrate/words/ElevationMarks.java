@@ -26,6 +26,9 @@ public final class ElevationMarks {
     private static final double RADIUS_PAPER_MM = 2.6;
     private static final double FROM_WALL_PAPER_MM = 9;
 
+    /** So far beside a step its height is written. */
+    private static final double STEP_WORDS_MM = 5;
+
     /** So much around a mark is its own. */
     private static final double CLEAR_PAPER_MM = 3.2;
 
@@ -47,7 +50,11 @@ public final class ElevationMarks {
         var presentation = plan.plan().drawn().presentation();
         var taken = new ArrayList<Point>();
         if (presentation.views().stream().anyMatch(v -> !v.isPlan())) {
-            FloorSteps.on(plan.storey()).forEach(s -> taken.add(s.line().middle()));
+            for (var step : FloorSteps.on(plan.storey())) {
+                var middle = step.line().middle();
+                var aside = step.line().unit().left().times(frame.planMm(STEP_WORDS_MM));
+                taken.addAll(List.of(middle, middle.plus(aside), middle.minus(aside)));
+            }
         }
         for (var view : presentation.views()) {
             if (view.subject() instanceof View.Subject.Front subject

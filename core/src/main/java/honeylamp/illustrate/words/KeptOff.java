@@ -85,8 +85,7 @@ record KeptOff(List<Outline> all, BoxIndex boxes) {
         if (!other.bounds().meets(window.bounds())) {
             return false;
         }
-        var part =
-                ConvexClip.clip(other.shell().corners(), window.shell().corners());
+        var part = ConvexClip.clip(other.shell().corners(), window.shell().corners());
         return part.size() >= 3 && new Ring(part).area() >= NOTHING_MM2;
     }
 

@@ -23,6 +23,7 @@ import honeylamp.plan.RoomPairs;
 import honeylamp.plan.RoundDimension;
 import honeylamp.plan.Showing.Kind;
 import honeylamp.plan.Storey;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -50,21 +51,16 @@ public record OtherWords(
         List<Mark> tags,
         List<Segment> lines,
         LeftOut leftOut) {
-    /** What was to be written and found no place: names of pieces, sizes of rooms, and tags of openings. */
-    public record LeftOut(List<Furnishing> names, List<Room> sizes, List<OpeningId> tags) {
-        private static final LeftOut NOTHING = new LeftOut(List.of(), List.of(), List.of());
-
-        private LeftOut withNames(List<Furnishing> other) {
-            return new LeftOut(other, sizes, tags);
-        }
-
-        private LeftOut withSizes(List<Room> other) {
-            return new LeftOut(names, other, tags);
-        }
-
-        private LeftOut withTags(List<OpeningId> other) {
-            return new LeftOut(names, sizes, other);
-        }
+    /** What was to be written and found no place: names and distances of pieces, sizes and tiles of rooms, tags. */
+    @RecordBuilder
+    public record LeftOut(
+            List<Furnishing> names,
+            List<Furnishing> distances,
+            List<Room> sizes,
+            List<Room> tiles,
+            List<OpeningId> tags)
+            implements OtherWordsLeftOutBuilder.With {
+        private static final LeftOut NOTHING = new LeftOut(List.of(), List.of(), List.of(), List.of(), List.of());
     }
 
     private static final double AIR_MM = 0.3;
@@ -91,9 +87,16 @@ public record OtherWords(
         if (!annotation.pairs().equals(RoomPairs.NONE) && seen.shows(Kind.DIMENSIONS)) {
             words = withPairs(words, view, frame, pens, remembered);
         }
+        if (annotation.tiles() == Annotation.Tiles.MEASURED
+                && seen.shows(Kind.DIMENSIONS)
+                && seen.shows(Kind.FINISHES)) {
+            words = withTiles(words, view, frame, pens, remembered);
+        }
         if (!annotation.distances().isEmpty() && seen.shows(Kind.FURNITURE) && seen.shows(Kind.DIMENSIONS)) {
-            var measured = new PieceNames(view, frame, pens).distances();
-            words = words.with(measured.marks(), List.of(), measured.lines());
+            var measured = new PieceNames(view, frame, pens)
+                    .distances(KeptOff.of(view, remembered, words.taken()), words.withLabels(view, pens, remembered));
+            words = words.with(measured.marks(), List.of(), measured.lines())
+                    .without(words.leftOut.withDistances(measured.without()));
         }
         if (!annotation.pieces().isEmpty() && seen.shows(Kind.FURNITURE) && seen.shows(Kind.NOTES)) {
             var taken = words.taken();
@@ -134,13 +137,24 @@ public record OtherWords(
                 leftOut.withTags(tagged.without()));
     }
 
+    private static OtherWords withTiles(
+            OtherWords known, LaidView view, PaperFrame frame, Pens pens, Remembered remembered) {
+        var off = KeptOff.of(view, remembered, known.taken());
+        var rows = new TileRows(view, frame, pens).rows(off, known.withLabels(view, pens, remembered));
+        return known.with(rows.marks(), List.of(), rows.lines()).without(known.leftOut.withTiles(rows.without()));
+    }
+
+    /** What words cover, and where labels of rooms would lie. */
+    private List<Outline> withLabels(LaidView view, Pens pens, Remembered remembered) {
+        return view.view().seen().shows(Kind.ROOM_NAMES)
+                ? joined(new LabelArt(view, frame, pens, this, remembered).covered(), written())
+                : written();
+    }
+
     private static OtherWords withPairs(
             OtherWords known, LaidView view, PaperFrame frame, Pens pens, Remembered remembered) {
         var off = KeptOff.of(view, remembered, known.taken());
-        var labels = view.view().seen().shows(Kind.ROOM_NAMES)
-                ? new LabelArt(view, frame, pens, known, remembered).covered()
-                : List.<Outline>of();
-        var pairs = new RoomSizes(view, frame, pens, remembered).pairs(off, joined(labels, known.written()));
+        var pairs = new RoomSizes(view, frame, pens, remembered).pairs(off, known.withLabels(view, pens, remembered));
         return known.with(pairs.marks(), List.of(), pairs.lines()).without(known.leftOut.withSizes(pairs.without()));
     }
 

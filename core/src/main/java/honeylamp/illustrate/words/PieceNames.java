@@ -229,35 +229,74 @@ final class PieceNames {
         return Stream.concat(names.stream(), words.stream()).noneMatch(o -> OtherWords.strikes(leader, o));
     }
 
-    /** How far pieces that are measured stand from the nearer of the walls on either side of them. */
-    Written distances() {
+    /**
+     * How far pieces that are measured stand from the nearer of the walls on either side of them; what would lie over
+     * something is left out.
+     *
+     * @param off what figures keep off
+     * @param words what no line may strike, in plan mm
+     */
+    Written distances(KeptOff off, List<Outline> words) {
         var wanted = view.view().annotation().distances();
         var marks = new ArrayList<Mark>();
         var lines = new ArrayList<Segment>();
-        var geometry = view.storey().geometry();
+        var without = new ArrayList<Furnishing>();
+        var taken = new ArrayList<>(words);
         var art = new DimensionArt(frame, pens);
         for (var piece : pieces) {
             if (wanted.contains(piece.id())) {
-                var gaps = BesidePiece.of(geometry, piece).stream()
-                        .filter(g -> g.what().isEmpty() && g.mm() > TOUCHING_MM)
-                        .toList();
-                Stream.of(List.of(Side.LEFT, Side.RIGHT), List.of(Side.BACK, Side.FRONT))
-                        .flatMap(pair -> gaps.stream()
-                                .filter(g -> pair.contains(g.side()))
-                                .min(Comparator.comparingDouble(BesidePiece.Gap::mm))
-                                .stream())
-                        .forEach(g -> {
-                            var text = view.shownIn().one(Length.ofMm(Math.rint(g.mm() * 1000) / 1000));
-                            art.across(
-                                    marks,
-                                    frame.paper(g.line().a()),
-                                    frame.paper(g.line().b()),
-                                    text,
-                                    0.5);
-                            lines.add(g.line());
-                        });
+                var gaps = nearer(piece);
+                for (var gap : gaps) {
+                    var figure = figure(gap);
+                    var cover = cover(figure);
+                    var strikes = taken.stream().anyMatch(w -> OtherWords.strikes(gap.line(), w));
+                    if (!strikes && isFree(cover, gap.line(), off, taken)) {
+                        var a = frame.paper(gap.line().a());
+                        var b = frame.paper(gap.line().b());
+                        art.onFloor(marks, List.of(a, b), List.of(figure), List.of(new Segment(a, b)));
+                        lines.add(gap.line());
+                        taken.add(cover);
+                    } else if (!without.contains(piece)) {
+                        without.add(piece);
+                    }
+                }
             }
         }
-        return new Written(marks, lines, List.of());
+        return new Written(marks, lines, without);
+    }
+
+    /** From each pair of opposite sides the gap to the nearer wall. */
+    private List<BesidePiece.Gap> nearer(Furnishing piece) {
+        var gaps = BesidePiece.of(view.storey().geometry(), piece).stream()
+                .filter(g -> g.what().isEmpty() && g.mm() > TOUCHING_MM)
+                .toList();
+        return Stream.of(List.of(Side.LEFT, Side.RIGHT), List.of(Side.BACK, Side.FRONT))
+                .flatMap(pair -> gaps.stream()
+                        .filter(g -> pair.contains(g.side()))
+                        .min(Comparator.comparingDouble(BesidePiece.Gap::mm))
+                        .stream())
+                .toList();
+    }
+
+    /** Above its line, or beside it on a leader: at its ends a wall and the piece stand. */
+    private RowFigures.Placed figure(BesidePiece.Gap gap) {
+        var text = view.shownIn().one(Length.ofMm(Math.rint(gap.mm() * 1000) / 1000));
+        var stops = List.of(frame.paper(gap.line().a()), frame.paper(gap.line().b()));
+        return new RowFigures(pens)
+                .of(List.of(text), stops, Point.ORIGIN, LinePlaces.beyond(stops))
+                .getFirst();
+    }
+
+    private Outline cover(RowFigures.Placed figure) {
+        return Outline.of(Box.around(
+                        figure.box().ring().corners().stream().map(frame::plan).toList())
+                .ring());
+    }
+
+    private boolean isFree(Outline figure, Segment line, KeptOff off, List<Outline> words) {
+        var room = view.storey().geometry().roomAt(line.middle());
+        return off.isFree(figure)
+                && words.stream().noneMatch(w -> KeptOff.overlap(w, figure))
+                && room.filter(r -> !LinePlaces.isWithin(r.outline(), figure)).isEmpty();
     }
 }

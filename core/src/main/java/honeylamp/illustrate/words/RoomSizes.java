@@ -1,45 +1,31 @@
 package honeylamp.illustrate.words;
 
-import honeylamp.derive.pointing.Picking;
 import honeylamp.derive.rooms.LabelSpot;
 import honeylamp.derive.rooms.Room;
 import honeylamp.derive.storeys.LaidView;
 import honeylamp.drawing.Mark;
 import honeylamp.drawing.Remembered;
 import honeylamp.drawing.ink.Typeface;
-import honeylamp.geometry.Box;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Ring;
 import honeylamp.geometry.Segment;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.pen.Pens;
+import honeylamp.illustrate.words.LinePlaces.Near;
 import honeylamp.plan.RoomMark;
-import honeylamp.plan.Showing.Kind;
 import honeylamp.plan.TextRole;
 import honeylamp.units.Length;
 import honeylamp.units.LengthText;
 import honeylamp.units.ShownIn;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Stream;
 
 /** The clear width and depth of rooms as a pair of lines from face to face, near a wall and clear of what stands there. */
 final class RoomSizes {
-    /** So far from a face a line lies best, in paper mm. */
-    private static final double FROM_FACE_MM = 5;
-
-    private static final double LEAST_FROM_FACE_MM = 2.5;
-    private static final double STEP_MM = 1.2;
-    private static final double SAME_MM = 1;
-
     /** Beside a figure, so that no tick strikes it. */
-    private static final double TICK_AIR_MM = 1.4;
-
-    /** Over what is lower, as rugs are, lines run. */
-    private static final double FLAT_MM = 60;
+    private static final double TICK_AIR_MM = LinePlaces.TICK_AIR_MM;
 
     /** Where along its line a figure may lie, the best first. */
     private static final List<Double> SHARES = List.of(0.5, 0.4, 0.6, 0.3, 0.7, 0.2, 0.8, 0.12, 0.88);
@@ -48,21 +34,14 @@ final class RoomSizes {
     private final PaperFrame frame;
     private final Pens pens;
     private final Remembered remembered;
-
-    /** The footprints of furniture under which lines run. */
-    private final List<Outline> pieces;
+    private final LinePlaces places;
 
     RoomSizes(LaidView view, PaperFrame frame, Pens pens, Remembered remembered) {
         this.remembered = remembered;
         this.view = view;
         this.frame = frame;
         this.pens = pens;
-        this.pieces = view.view().seen().shows(Kind.FURNITURE)
-                ? view.storey().geometry().storey().furnishings().stream()
-                        .filter(f -> f.bottom().mm() + f.height().mm() > FLAT_MM)
-                        .map(f -> Outline.of(Picking.footprint(f)))
-                        .toList()
-                : List.of();
+        this.places = new LinePlaces(view, frame);
     }
 
     /**
@@ -94,33 +73,12 @@ final class RoomSizes {
                     var line = found.line;
                     var a = frame.paper(line.a());
                     var b = frame.paper(line.b());
-                    art.across(marks, a, b, shown(line), found.share, besidePieces(line));
+                    art.across(marks, a, b, shown(line), found.share, places.seen(line));
                     lines.add(line);
                 }
             }
         }
         return new Pairs(marks, lines, without);
-    }
-
-    /** What of a line lies on the floor and not under furniture, on paper. */
-    private List<Segment> besidePieces(Segment line) {
-        var under = pieces.stream().filter(p -> p.bounds().meets(line.bounds())).toList();
-        var stops = Stream.concat(
-                        Stream.of(0.0, line.length()),
-                        under.stream()
-                                .flatMap(p -> p.shell().edges().stream())
-                                .flatMap(e -> e.crossing(line).stream())
-                                .map(line::along))
-                .sorted()
-                .toList();
-        var out = new ArrayList<Segment>();
-        for (var i = 1; i < stops.size(); i++) {
-            var part = new Segment(line.at(stops.get(i - 1)), line.at(stops.get(i)));
-            if (part.length() > SAME_MM && under.stream().noneMatch(p -> p.contains(part.middle()))) {
-                out.add(new Segment(frame.paper(part.a()), frame.paper(part.b())));
-            }
-        }
-        return out;
     }
 
     private String shown(Segment line) {
@@ -144,22 +102,12 @@ final class RoomSizes {
         var room = asked.room;
         var middle = LabelSpot.freest(room).centre();
         var along = LabelSpot.clearSize(room, middle).along();
-        var near = new Near(Thing.of(asked.things), Thing.of(asked.labels));
+        var near = Near.of(asked.things, asked.labels);
         var out = new ArrayList<Candidate>();
         best(room, middle, along, near, Optional.empty()).ifPresent(out::add);
         best(room, middle, along.left(), near, out.stream().findFirst()).ifPresent(out::add);
         return List.copyOf(out);
     }
-
-    /** Something in the way, with its box worked out once. */
-    private record Thing(Outline outline, Box box) {
-        static List<Thing> of(List<Outline> all) {
-            return all.stream().map(o -> new Thing(o, o.bounds())).toList();
-        }
-    }
-
-    /** What a line keeps off: things it may cross at need, and labels it may not. */
-    private record Near(List<Thing> things, List<Thing> labels) {}
 
     /**
      * A line that may be taken.
@@ -168,32 +116,11 @@ final class RoomSizes {
      */
     private record Candidate(Segment line, double share) {}
 
-    /** A line and how little it is liked: for every thing it crosses, and for being far from where lines lie best. */
-    private record Weighed(Segment line, double cost) {}
-
     /** A line through a room that is as long as at its middle, with its figure free, near a face; none if none is free. */
     private Optional<Candidate> best(Outline room, Point middle, Point way, Near near, Optional<Candidate> other) {
-        var clear = LabelSpot.span(room, middle, way);
-        var across = LabelSpot.span(room, middle, way.left());
-        if (clear.length() < SAME_MM || across.length() < SAME_MM) {
-            return Optional.empty();
-        }
-        var least = frame.planMm(LEAST_FROM_FACE_MM);
-        var out = new ArrayList<Weighed>();
-        for (var t = least; t <= across.length() - least; t += frame.planMm(STEP_MM)) {
-            var span = LabelSpot.span(room, across.at(t), way);
-            if (Math.abs(span.length() - clear.length()) < SAME_MM) {
-                out.add(weighed(span, Math.min(t, across.length() - t), near));
-            }
-        }
-        if (out.isEmpty()) {
-            out.add(weighed(clear, across.length() / 2, near));
-        }
         var taken = other.map(o -> figure(o.line, o.share));
-        return out.stream()
-                .sorted(Comparator.comparingDouble(Weighed::cost))
-                .map(Weighed::line)
-                .filter(line -> isClear(line, near)
+        return places.lines(room, middle, way, near).stream()
+                .filter(line -> places.isClear(line, near)
                         && taken.filter(t -> OtherWords.strikes(line, t)).isEmpty())
                 .flatMap(line -> SHARES.stream()
                         .filter(share -> isFree(room, figure(line, share), near, other, taken))
@@ -201,45 +128,11 @@ final class RoomSizes {
                 .findFirst();
     }
 
-    private Weighed weighed(Segment line, double fromFaceMm, Near near) {
-        var box = line.bounds();
-        var crossed = near.things.stream()
-                .filter(o -> o.box.meets(box) && crosses(o.outline, line))
-                .count();
-        return new Weighed(
-                line, 10 * crossed + Math.abs(fromFaceMm - frame.planMm(FROM_FACE_MM)) / frame.planMm(1) / 4);
-    }
-
-    /** Whether neither a line nor its ticks lie over labels. */
-    private boolean isClear(Segment line, Near near) {
-        var box = line.bounds().grown(frame.planMm(TICK_AIR_MM));
-        var ends = Stream.of(line.a(), line.b())
-                .map(p -> Box.around(List.of(p)).grown(frame.planMm(TICK_AIR_MM)))
-                .toList();
-        return near.labels.stream()
-                .filter(o -> o.box.meets(box))
-                .noneMatch(o -> OtherWords.strikes(line, o.outline) || ends.stream().anyMatch(o.box::meets));
-    }
-
     private static boolean isFree(
             Outline room, Outline figure, Near near, Optional<Candidate> other, Optional<Outline> taken) {
-        var box = figure.bounds();
-        return other.filter(o -> crosses(figure, o.line)).isEmpty()
+        return other.filter(o -> LinePlaces.crosses(figure, o.line)).isEmpty()
                 && taken.filter(t -> KeptOff.overlap(t, figure)).isEmpty()
-                && isWithin(room, figure)
-                && Stream.concat(near.things.stream(), near.labels.stream())
-                        .noneMatch(o -> o.box.meets(box) && KeptOff.overlap(o.outline, figure));
-    }
-
-    private static boolean isWithin(Outline room, Outline figure) {
-        var edges = figure.shell().edges();
-        return room.contains(edges.getFirst().a()) && edges.stream().noneMatch(e -> crosses(room, e));
-    }
-
-    private static boolean crosses(Outline outline, Segment line) {
-        return outline.rings()
-                .flatMap(r -> r.edges().stream())
-                .anyMatch(e -> e.crossing(line).isPresent());
+                && LinePlaces.isFree(room, figure, near);
     }
 
     /** What the figure of a line covers, in plan mm. */

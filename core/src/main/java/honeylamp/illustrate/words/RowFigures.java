@@ -11,6 +11,8 @@ import honeylamp.units.LengthText;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.DoubleFunction;
+import java.util.stream.Stream;
 
 /**
  * Where the figures of a row of dimensions lie, in paper mm: above their line where the gap has room; those of end gaps
@@ -122,27 +124,43 @@ final class RowFigures {
         for (var i = 0; i < second.size(); i++) {
             var gap = second.get(i);
             var at = origin.plus(along.times(places.get(i))).plus(up.times(secondUp));
-            var near = at.plus(up.times(secondUp > 0 ? -ROWS_APART_MM / 4 : cap + ROWS_APART_MM / 4));
-            var bend = gap.middle().plus(up.times(secondUp > 0 ? secondUp - ROWS_APART_MM * 3 / 4 : 0));
-            var leader = secondUp > 0
-                    ? List.of(new Segment(gap.middle(), bend), new Segment(bend, near))
-                    : List.of(new Segment(gap.middle(), near));
-            out.add(new Placed(text(gap, at, turn), leader));
+            var known =
+                    Stream.concat(taken.stream(), out.stream().map(Placed::box)).toList();
+            out.add(aside(
+                    FARTHEST_MM, known, aside -> inSecondRow(gap, at.plus(along.times(aside)), up, secondUp, turn)));
         }
         return out;
+    }
+
+    private Placed inSecondRow(Gap gap, Point at, Point up, double secondUp, double turn) {
+        var near = at.plus(up.times(secondUp > 0 ? -ROWS_APART_MM / 4 : cap + ROWS_APART_MM / 4));
+        var bend = gap.middle().plus(up.times(secondUp > 0 ? secondUp - ROWS_APART_MM * 3 / 4 : 0));
+        return new Placed(
+                text(gap, at, turn),
+                secondUp > 0
+                        ? List.of(new Segment(gap.middle(), bend), new Segment(bend, near))
+                        : List.of(new Segment(gap.middle(), near)));
     }
 
     /** Over the middle of its gap, or as near to that as it is free, if it is free anywhere along it. */
     private Placed within(Gap gap, Point along, Point lift, double turn, List<Box> taken) {
         var room = gap.length() / 2 - gap.width / 2 - TICK_AIR_MM;
-        for (var aside = 0.0; Math.abs(aside) <= room; aside = aside > 0 ? -aside : -aside + ASIDE_MM) {
-            var placed =
-                    new Placed(text(gap, gap.middle().plus(along.times(aside)).plus(lift), turn), List.of());
+        return aside(
+                room,
+                taken,
+                aside -> new Placed(
+                        text(gap, gap.middle().plus(along.times(aside)).plus(lift), turn), List.of()));
+    }
+
+    /** A figure where it lies best, or moved aside to the nearest place that is free; if none is, where it lies best. */
+    private static Placed aside(double most, List<Box> taken, DoubleFunction<Placed> at) {
+        for (var aside = 0.0; Math.abs(aside) <= most; aside = aside > 0 ? -aside : -aside + ASIDE_MM) {
+            var placed = at.apply(aside);
             if (taken.stream().noneMatch(placed.box().grown(AROUND_MM)::meets)) {
                 return placed;
             }
         }
-        return new Placed(text(gap, gap.middle().plus(lift), turn), List.of());
+        return at.apply(0);
     }
 
     /** Beyond an end of the row, on the line drawn on if it must lie farther out; none if it is free nowhere near. */

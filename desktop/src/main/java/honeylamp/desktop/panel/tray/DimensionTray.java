@@ -101,7 +101,15 @@ record DimensionTray(WorkspaceModel model, Library<TierSet> sets, Library<Dimens
                         part.annotation().pairs().equals(RoomPairs.ALL),
                         () -> model.annotate(
                                 "Choose sizes of rooms",
-                                a -> a.withPairs(a.pairs().equals(RoomPairs.ALL) ? RoomPairs.NONE : RoomPairs.ALL)))));
+                                a -> a.withPairs(a.pairs().equals(RoomPairs.ALL) ? RoomPairs.NONE : RoomPairs.ALL))),
+                Widgets.toggle(
+                        "Rows of tiles",
+                        "tile-rows",
+                        "On floors of tiles, how wide the cut rows at their edges are and how many whole ones lie between",
+                        part.annotation().tiles() == Annotation.Tiles.MEASURED,
+                        () -> model.annotate(
+                                "Measure tiles, or not",
+                                a -> a.withTiles(a.tiles().other())))));
         out.add(Widgets.toggle(
                 "Axes of the building",
                 "axes",
@@ -196,8 +204,7 @@ record DimensionTray(WorkspaceModel model, Library<TierSet> sets, Library<Dimens
                             set.name(),
                             "tiers-" + set.name().toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-"),
                             "On all four sides at once",
-                            part.tiers().rows().equals(set.tiers().rows())
-                                    && part.annotation().pairs().usual() == set.pairs(),
+                            set.is(part.tiers(), part.annotation()),
                             () -> choose(set)));
         }
         return List.of(box, PageFields.words("Keep as", "tiers-set-name", "", this::keep));
@@ -209,7 +216,11 @@ record DimensionTray(WorkspaceModel model, Library<TierSet> sets, Library<Dimens
                 : sets.keep(new TierSet(
                         name,
                         model.now().view().tiers(),
-                        model.now().view().annotation().pairs().usual()));
+                        model.now().view().annotation().pairs().usual(),
+                        model.now().view().annotation().tiles(),
+                        model.now().view().annotation().distances().isEmpty()
+                                ? TierSets.Pieces.NONE
+                                : TierSets.Pieces.CHOSEN));
         if (wrong.isEmpty()) {
             model.say("Kept: \"" + name + "\" is among the sets of dimensions, in all your plans.");
         } else {

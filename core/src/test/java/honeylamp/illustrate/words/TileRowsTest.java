@@ -1,0 +1,66 @@
+package honeylamp.illustrate.words;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import honeylamp.TestPlans;
+import honeylamp.drawing.Mark;
+import honeylamp.edit.Reach;
+import honeylamp.edit.RoomEdits;
+import honeylamp.edit.ViewEdits;
+import honeylamp.illustrate.paper.PaperFrame;
+import honeylamp.illustrate.pen.Pens;
+import honeylamp.plan.Annotation;
+import honeylamp.plan.Finish;
+import honeylamp.plan.Plan;
+import honeylamp.plan.Position;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+/** Rows of tiles on floors: tiles of 300 with joints of 4. */
+class TileRowsTest {
+    private static Plan tiled(double w, double d, double x, double y) {
+        var plan = TestPlans.clearRectangle(w, d);
+        var room = TestPlans.geometry(plan).rooms().getFirst();
+        var named = RoomEdits.name(plan, TestPlans.storey(plan), room, "Bath");
+        var there = TestPlans.geometry(named).rooms().getFirst();
+        var laid = RoomEdits.floor(
+                named, TestPlans.storey(named), there, new Finish("square-tile", 0, Position.ofMm(x, y)));
+        return ViewEdits.annotation(
+                laid, TestPlans.view(laid).view().id(), Reach.ALL, a -> a.withTiles(Annotation.Tiles.MEASURED));
+    }
+
+    private static OtherWords words(Plan plan, double scale) {
+        var view = TestPlans.view(plan);
+        return OtherWords.of(view, PaperFrame.atOrigin(scale), Pens.of(view.look(), scale));
+    }
+
+    private static List<String> said(Plan plan, double scale) {
+        return Mark.words(words(plan, scale).figures()).map(Mark.Text::text).toList();
+    }
+
+    /**
+     * Across, a tile begins at 100: 96 are cut before it, 16 whole ones follow up to 4,960 with their last joint at 4,964,
+     * and 36 of 5,000 are left. Up, one begins at 0: thirteen tiles and their joints reach 3,952, and 48 are left.
+     */
+    @Test
+    void bothWaysAreTold() {
+        assertThat(said(tiled(5000, 4000, 100, 0), 50))
+                .containsExactlyInAnyOrder("96", "4868 (16 whole)", "36", "3952 (13 whole)", "48");
+    }
+
+    @Test
+    void withoutPlaceTheyAreLeftOutAndTold() {
+        var words = words(tiled(1000, 800, 100, 0), 200);
+        assertThat(words.figures()).isEmpty();
+        assertThat(words.leftOut().tiles()).hasSize(1);
+        assertThat(words(tiled(5000, 4000, 100, 0), 50).leftOut().tiles()).isEmpty();
+    }
+
+    @Test
+    void otherFloorsSayNothing() {
+        var plan = TestPlans.clearRectangle(5000, 4000);
+        var asked = ViewEdits.annotation(
+                plan, TestPlans.view(plan).view().id(), Reach.ALL, a -> a.withTiles(Annotation.Tiles.MEASURED));
+        assertThat(said(asked, 50)).isEmpty();
+    }
+}
