@@ -9,6 +9,7 @@ import honeylamp.derive.tiers.DimensionTiers;
 import honeylamp.derive.tiers.DimensionTiers.Tier;
 import honeylamp.drawing.Mark;
 import honeylamp.illustrate.words.TierPlaces;
+import honeylamp.plan.Annotation;
 import honeylamp.plan.DimensionStyle;
 import honeylamp.plan.Side;
 import honeylamp.plan.Tiers;
@@ -108,6 +109,28 @@ class DimensionsWindowTest {
                             () -> w.model().now().view().tiers().jog()))
                     .isEqualTo(Length.ofMm(50));
         }
+    }
+
+    /** The loft has no room for rows of tiles in its only tiled room, the laundry: that is told. */
+    @Test
+    void tilesAndAFurnitureLayoutAreChosenAndUndone() throws Exception {
+        try (var w = demo()) {
+            w.press("stage-dimensions");
+            w.press("tiers-tiles");
+            assertThat(annotation(w).tiles()).isEqualTo(Annotation.Tiles.MEASURED);
+            w.press("tile-rows");
+            assertThat(annotation(w).tiles()).isEqualTo(Annotation.Tiles.NONE);
+            w.press("tiers-furniture-layout");
+            assertThat(annotation(w).distances()).isNotEmpty();
+            w.key(KeyCode.CONTROL, KeyCode.Z);
+            w.key(KeyCode.CONTROL, KeyCode.Z);
+            assertThat(annotation(w).distances()).isEmpty();
+            assertThat(annotation(w).tiles()).isEqualTo(Annotation.Tiles.MEASURED);
+        }
+    }
+
+    private static Annotation annotation(WindowDriver w) throws Exception {
+        return WindowDriver.onScreen(() -> w.model().now().view().annotation());
     }
 
     @Test

@@ -54,7 +54,7 @@ final class TileRows {
                     var row = best(room, laid, way, Near.of(things, taken));
                     if (row.isPresent()) {
                         found++;
-                        row.get().draw(marks, art, places, frame);
+                        row.get().draw(marks, art, places);
                         lines.add(row.get().line);
                         taken.addAll(row.get().covered(frame));
                         things.add(OtherWords.covered(row.get().line, frame));
@@ -98,7 +98,7 @@ final class TileRows {
                     .toList();
         }
 
-        void draw(List<Mark> out, DimensionArt art, LinePlaces places, PaperFrame frame) {
+        void draw(List<Mark> out, DimensionArt art, LinePlaces places) {
             art.onFloor(out, stops, figures, places.seen(line));
         }
     }
