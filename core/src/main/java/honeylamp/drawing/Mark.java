@@ -10,6 +10,7 @@ import honeylamp.drawing.ink.Typeface;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Figure;
 import honeylamp.geometry.Point;
+import honeylamp.geometry.Ring;
 import honeylamp.units.Checks;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -61,6 +62,15 @@ public sealed interface Mark {
         /** The width of the line, in paper mm. */
         public double widthMm() {
             return face.widthMm(text, capHeightMm, trackingEm);
+        }
+
+        /** What the letters cover, from the base line to the height of capitals, as the line is turned. */
+        public Ring ring() {
+            var along = Point.direction(turnDeg).times(widthMm());
+            var rise = Point.direction(turnDeg - 90).times(capHeightMm);
+            var from = start();
+            var to = from.plus(along);
+            return Ring.of(from, to, to.plus(rise), from.plus(rise)).counterClockwise();
         }
 
         /** The left end of the base line. */

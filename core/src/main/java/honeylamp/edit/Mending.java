@@ -244,6 +244,7 @@ public final class Mending {
                     NARROW_WAY,
                     REGION_OFF_SURFACE,
                     LABEL_WITHOUT_PLACE,
+                    WORDS_OVER_WORDS,
                     OFF_SHEET -> Optional.empty();
         };
     }

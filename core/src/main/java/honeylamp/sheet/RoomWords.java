@@ -112,7 +112,7 @@ public record RoomWords(LaidView view, Room room, List<String> words, Optional<P
     static List<Snag> snags(LaidPage page, ElementId.StoreyId storey) {
         var others = page.views().stream()
                 .filter(v -> v.view().isPlan() && v.storey().id().equals(storey))
-                .flatMap(v -> leftOut(page, v));
+                .flatMap(v -> Stream.concat(leftOut(page, v), WordsOverWords.of(page, v).stream()));
         return Stream.concat(labels(page, storey), others).toList();
     }
 

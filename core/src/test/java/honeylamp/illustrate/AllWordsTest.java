@@ -47,11 +47,7 @@ class AllWordsTest {
     /** A word on paper, as its letters stand. */
     private record Word(String text, Outline outline) {
         static Word of(Mark.Text t) {
-            var along = Point.direction(t.turnDeg());
-            var rise = Point.direction(t.turnDeg() - 90).times(t.capHeightMm());
-            var a = t.start();
-            var b = a.plus(along.times(t.widthMm()));
-            return new Word(t.text(), Outline.of(Ring.of(a, b, b.plus(rise), a.plus(rise))));
+            return new Word(t.text(), Outline.of(t.ring()));
         }
 
         boolean lies(Outline other) {

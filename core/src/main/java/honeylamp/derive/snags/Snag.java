@@ -123,6 +123,8 @@ public record Snag(Kind kind, Point where, List<ElementId> about, String sentenc
         LOOSE_NOTE("note without its point", Subject.OTHER, Mends.BY_ITSELF),
         /** A label of a room for which its page has no place. */
         LABEL_WITHOUT_PLACE("label without a place", Subject.OTHER, Mends.BY_A_PERSON),
+        /** Words that lie over other words on a page. */
+        WORDS_OVER_WORDS("words over words", Subject.OTHER, Mends.BY_A_PERSON),
         /** A room mark that lies in no room. */
         LOST_NAME("name without a room", Subject.OTHER, Mends.BY_ITSELF);
 

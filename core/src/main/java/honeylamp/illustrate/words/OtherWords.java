@@ -264,6 +264,13 @@ public record OtherWords(
         return view.view().seen().shows(Kind.TAGS) ? Tags.of(view.plan()) : Map.of();
     }
 
+    /** All of it. */
+    public List<Mark> all() {
+        return Stream.of(figures, notes, sights, parts, stairs, tags)
+                .flatMap(List::stream)
+                .toList();
+    }
+
     /** Where figures, notes, names of pieces and words at stairs are read, in paper mm. */
     public List<Box> read() {
         return read(joined(joined(figures, notes), joined(parts, stairs)));

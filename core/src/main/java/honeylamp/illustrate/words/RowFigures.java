@@ -59,13 +59,9 @@ final class RowFigures {
      * @param leader from its gap to it, if it lies elsewhere than usual: up through its gap, then aside
      */
     record Placed(Mark.Text text, List<Segment> leader) {
-        /** What it covers, a little larger. */
+        /** What it covers, in a box that is not turned. */
         Box box() {
-            var start = text.start();
-            var along = Point.direction(text.turnDeg()).times(text.widthMm());
-            var up = Point.direction(text.turnDeg() - 90).times(text.capHeightMm());
-            return Box.around(List.of(
-                    start, start.plus(along), start.plus(up), start.plus(along).plus(up)));
+            return text.ring().bounds();
         }
     }
 
