@@ -7,7 +7,6 @@ import honeylamp.plan.Page.Listing;
 import honeylamp.plan.RoomLabel.Part;
 import honeylamp.plan.RoomPairs;
 import honeylamp.plan.Showing.Kind;
-import honeylamp.plan.View;
 import honeylamp.units.UnitSystem;
 import java.util.ArrayList;
 import java.util.List;
@@ -20,8 +19,10 @@ final class HowMeasured {
 
     /** Between which faces sizes of rooms run, and up to where areas reach, if any are written. */
     static List<String> of(LaidPage page) {
-        var plans =
-                page.views().stream().map(LaidView::view).filter(View::isPlan).toList();
+        var plans = page.views().stream()
+                .filter(v -> v.view().isPlan() && isNamed(v))
+                .map(LaidView::view)
+                .toList();
         var sized = plans.stream()
                 .anyMatch(v -> v.seen().shows(Kind.ROOM_NAMES)
                                 && v.annotation().rooms().parts().contains(Part.CLEAR_SIZE)
@@ -46,10 +47,11 @@ final class HowMeasured {
     static boolean isSaidWithRooms(LaidPage page) {
         return page.page().sheet().hasColumn()
                 && page.page().lists().contains(Listing.ROOMS)
-                && page.views().stream()
-                        .filter(v -> v.view().isPlan())
-                        .anyMatch(v -> v.storey().geometry().rooms().stream()
-                                .anyMatch(r -> !r.name().isBlank()));
+                && page.views().stream().anyMatch(v -> v.view().isPlan() && isNamed(v));
+    }
+
+    private static boolean isNamed(LaidView view) {
+        return view.storey().geometry().rooms().stream().anyMatch(r -> !r.name().isBlank());
     }
 
     /** The second units that any view of a page shows. */

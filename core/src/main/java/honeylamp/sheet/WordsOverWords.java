@@ -46,8 +46,7 @@ final class WordsOverWords {
 
     private List<Snag> snags() {
         var words = words();
-        var index =
-                new BoxIndex(words.size(), i -> words.get(i).ring().bounds());
+        var index = new BoxIndex(words.size(), i -> words.get(i).ring().bounds());
         var out = new ArrayList<Snag>();
         for (var i = 0; i < words.size(); i++) {
             for (var j : index.meeting(words.get(i).ring().bounds())) {

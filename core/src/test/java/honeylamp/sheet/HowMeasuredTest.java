@@ -55,6 +55,11 @@ class HowMeasuredTest {
         assertThat(said(plan).stream().filter(SIZES::equals)).hasSize(1);
     }
 
+    @Test
+    void aPlanWithoutNamedRoomsSaysNothing() {
+        assertThat(said(TestPlans.clearRectangle(5000, 4000))).noneMatch(t -> t.contains(SIZES));
+    }
+
     /** The bathroom of 2,200 by 2,563 has 5.64 m²: 5,638,600 / 92,903.04 = 60.7 ft². */
     @Test
     void secondUnitsAreInTheListOfRoomsAndOnAScaleBarOfTheirOwn() {

@@ -45,7 +45,10 @@ class WordsOverWordsTest {
     void aFigureOfATierGivesWayToANote() {
         var room = TestPlans.clearRectangle(5000, 4000);
         var tiered = TierSets.chosen(
-                room, TestPlans.view(room).view().id(), Reach.ALL, TierSets.all().get(2));
+                room,
+                TestPlans.view(room).view().id(),
+                Reach.ALL,
+                TierSets.all().get(2));
         var page = TestPlans.page(tiered);
         var north = page("5600", tiered);
         var at = SheetComposer.frame(page, TestPlans.view(tiered).view().id())

@@ -1,19 +1,23 @@
 package honeylamp.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
+import honeylamp.TestWalls;
 import honeylamp.catalogue.DimensionStyles;
 import honeylamp.catalogue.TierSets;
 import honeylamp.demo.DemoFiles;
 import honeylamp.derive.tiers.DimensionTiers;
 import honeylamp.derive.tiers.DimensionTiers.Tier;
 import honeylamp.drawing.Mark;
+import honeylamp.geometry.Point;
 import honeylamp.illustrate.words.TierPlaces;
 import honeylamp.plan.Annotation;
 import honeylamp.plan.DimensionStyle;
 import honeylamp.plan.Side;
 import honeylamp.plan.Tiers;
 import honeylamp.plan.Tiers.Kind;
+import honeylamp.store.PlanDocument;
 import honeylamp.units.Length;
 import java.util.List;
 import javafx.scene.control.Label;
@@ -131,6 +135,32 @@ class DimensionsWindowTest {
 
     private static Annotation annotation(WindowDriver w) throws Exception {
         return WindowDriver.onScreen(() -> w.model().now().view().annotation());
+    }
+
+    /** Two walls of 4,000 at a right angle; the one to the north is turned to 60 degrees, and back again. */
+    @Test
+    void anAngleIsTypedOver() throws Exception {
+        try (var w = WindowDriver.with(PlanDocument.of(TestWalls.partitions(4000, 0, 0, 0, 0, 4000)))) {
+            w.press("stage-dimensions");
+            w.press("tool-angle-or-arc");
+            w.show(2000, 1500, 9000);
+            w.click(2500, 0);
+            w.click(0, 2500);
+            w.click(700, 700);
+            w.press("tool-pick-and-move");
+            w.click(700, 700);
+            w.fill("angle-second", "60");
+            assertThat(end(w).x()).isCloseTo(2000, within(1.0));
+            assertThat(end(w).y()).isCloseTo(4000 * Math.sqrt(3) / 2, within(1.0));
+            w.fill("angle-second", "200");
+            assertThat(w.message()).contains("less than 180");
+            w.key(KeyCode.CONTROL, KeyCode.Z);
+            assertThat(end(w).x()).isCloseTo(0, within(1e-6));
+        }
+    }
+
+    private static Point end(WindowDriver w) throws Exception {
+        return w.plan().storeys().getFirst().walls().getLast().to().point();
     }
 
     @Test

@@ -1,5 +1,6 @@
 package honeylamp.desktop.panel.card;
 
+import honeylamp.derive.rooms.Compass;
 import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.desktop.panel.part.WordField;
 import honeylamp.desktop.panel.part.WordsArea;
@@ -8,6 +9,8 @@ import honeylamp.edit.FreeMarkEdits;
 import honeylamp.edit.NoteEdits;
 import honeylamp.edit.Outcome;
 import honeylamp.edit.RoundDimensionEdits;
+import honeylamp.edit.RoundTyping;
+import honeylamp.edit.RoundTyping.Giving;
 import honeylamp.illustrate.sketch.Captions;
 import honeylamp.plan.Dimension;
 import honeylamp.plan.FreeMark;
@@ -269,7 +272,21 @@ record CaptionCard(WorkspaceModel model, CardFields parts) {
                 isAngle
                         ? AngleText.shown(dimension.value())
                         : LengthText.roundedWithUnit(Length.ofMm(dimension.value()), units)));
-        if (!isAngle) {
+        if (isAngle) {
+            out.add(Widgets.section(
+                    "Turned until it is",
+                    Arrays.stream(Giving.values())
+                            .map(giving -> turned(dimension, giving))
+                            .toArray(Node[]::new)));
+        } else {
+            if (dimension.measures() != Measures.ARC_LENGTH) {
+                out.add(parts.length(
+                        dimension.measures().label(),
+                        "round-value",
+                        Length.ofMm(dimension.value()),
+                        v -> RoundTyping.radius(parts.plan(), parts.at(), dimension.id(), v),
+                        "Type over radius"));
+            }
             var pane = new FlowPane(4, 4);
             for (var measures : List.of(Measures.RADIUS, Measures.DIAMETER, Measures.ARC_LENGTH)) {
                 pane.getChildren()
@@ -294,6 +311,16 @@ record CaptionCard(WorkspaceModel model, CardFields parts) {
                         : "Drag its line where it should lie. It follows the walls it was put on."));
         out.add(parts.delete());
         return out;
+    }
+
+    /** The one of two walls that gives is turned by what is typed at it. */
+    private Node turned(RoundDimension angle, Giving giving) {
+        return parts.angle(
+                "The wall " + Compass.of(RoundTyping.way(angle, giving)),
+                "angle-" + giving.name().toLowerCase(Locale.ROOT),
+                angle.value(),
+                deg -> RoundTyping.angle(parts.plan(), parts.at(), angle.id(), giving, deg),
+                "Type over angle");
     }
 
     private Node ways(Dimension dimension) {

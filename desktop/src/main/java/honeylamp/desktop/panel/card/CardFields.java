@@ -75,12 +75,17 @@ record CardFields(WorkspaceModel model, Library<KeptFinish> finishes) {
                 model::complain);
     }
 
-    /** An angle in degrees. */
+    /** A turn in degrees. */
     Node angle(String id, double deg, DoubleFunction<Outcome<Plan>> change, String action) {
+        return angle("Turn", id, deg, change, action);
+    }
+
+    /** An angle in degrees. */
+    Node angle(String name, String id, double deg, DoubleFunction<Outcome<Plan>> change, String action) {
         var field = new TextField(Words.of("%.2f", deg));
         field.setId(id);
-        field.setAccessibleText("Turn in degrees");
-        var label = new Label("Turn");
+        field.setAccessibleText(name + ", in degrees");
+        var label = new Label(name);
         label.getStyleClass().add("field-name");
         label.setLabelFor(field);
         field.setOnAction(_ -> {
