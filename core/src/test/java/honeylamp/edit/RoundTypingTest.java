@@ -99,7 +99,7 @@ class RoundTypingTest {
                 .orThrow();
         assertThat(((Arc) flat.storeys().getFirst().walls().getFirst().line()).radius())
                 .isCloseTo(3000, within(1e-3));
-        var face = RoundDimensionEdits.of(bowed, STOREY, Measures.DIAMETER, (Arc) arc.shiftedLeft(50), 400);
+        var face = RoundDimensionEdits.of(bowed, STOREY, Measures.DIAMETER, arc.shiftedLeft(50), 400);
         var measured = face.plan()
                 .storey(STOREY)
                 .elements()
