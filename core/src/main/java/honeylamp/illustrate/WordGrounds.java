@@ -116,8 +116,14 @@ final class WordGrounds {
         return Oklch.ofRgb(ink.rgb()).lightness();
     }
 
-    /** The tone of a piece, or the mean tone of what covers a floor or the ground, at a point; empty where nothing does. */
+    /** Paper on walls, the tone of a piece, or the mean tone of what covers a floor or the ground; empty elsewhere. */
     private Optional<Ink> tone(Point p) {
+        var isOnWall = geometry.network().near(p, 0).stream()
+                .anyMatch(piece -> piece.body().contains(p));
+        return isOnWall ? Optional.of(paper) : onTop(p);
+    }
+
+    private Optional<Ink> onTop(Point p) {
         return furniture
                 .flatMap(art -> index.meeting(new Box(p.x(), p.y(), p.x(), p.y())).stream()
                         .sorted()

@@ -27,6 +27,8 @@ import honeylamp.plan.ElementId.Key;
 import honeylamp.plan.ElementId.UnitCopyId;
 import honeylamp.plan.ElementId.UnitId;
 import honeylamp.plan.Finish;
+import honeylamp.plan.FreeMark;
+import honeylamp.plan.Note;
 import honeylamp.plan.Opening.Hand;
 import honeylamp.plan.Opening.Swing;
 import honeylamp.plan.OpeningKind;
@@ -270,6 +272,40 @@ class UnitEditsTest {
         var drawing = Illustration.of(TestPlans.view(plan), PaperFrame.atOrigin(50), Lamp.COLOUR, 1);
         assertThat(labels(drawing)).filteredOn(t -> t.text().equals("STUDIO")).hasSize(2);
         assertThat(labels(drawing)).allSatisfy(t -> assertThat(t.turnDeg()).isZero());
+    }
+
+    /** Said of the studio, at 3,000, 500, and measured from its west to its east face; the copy stands 10,000 further east. */
+    @Test
+    void whatIsSaidOfAUnitIsSaidOfItsCopies() {
+        var made = unit();
+        var storey = TestPlans.storey(made.plan());
+        var noted = NoteEdits.add(made.plan(), storey, Position.ofMm(3000, 500), "Boards run north")
+                .plan();
+        var measured = NoteEdits.measure(
+                        noted, storey, Position.ofMm(0, 1500), Position.ofMm(5000, 1500), Length.ofMm(200))
+                .orThrow()
+                .plan();
+        var boxed = FreeMarkEdits.add(
+                        measured,
+                        storey,
+                        FreeMark.Shape.BOX,
+                        FreeMark.Line.DASHED,
+                        Position.ofMm(2000, 300),
+                        Position.ofMm(4000, 900))
+                .orThrow()
+                .plan();
+        var plan = UnitEdits.place(boxed, made.id(), storey, Position.ofMm(12_500, 2000), 0, Sense.MIRRORED)
+                .plan();
+        var laid = geometry(plan).storey();
+        assertThat(laid.notes()).extracting(Note::text).containsExactly("Boards run north", "Boards run north");
+        // mirrored about its middle at 12,500: 3,000 lies 500 east of 2,500, so its twin 500 west of 12,500
+        assertThat(laid.notes().getLast().at()).isEqualTo(Position.ofMm(12_000, 500));
+        assertThat(laid.dimensions())
+                .hasSize(2)
+                .allSatisfy(d -> assertThat(d.line().length()).isCloseTo(5000, within(1e-6)));
+        assertThat(laid.freeMarks()).hasSize(2);
+        assertThat(snags(plan)).isEmpty();
+        assertThat(plan.storeys().getFirst().notes()).hasSize(1);
     }
 
     private static List<Mark.Text> labels(Drawing drawing) {

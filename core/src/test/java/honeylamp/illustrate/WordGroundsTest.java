@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import honeylamp.TestPlans;
 import honeylamp.catalogue.Materials;
 import honeylamp.drawing.Mark;
+import honeylamp.edit.NoteEdits;
 import honeylamp.edit.Reach;
 import honeylamp.edit.RoomEdits;
 import honeylamp.edit.ViewEdits;
@@ -15,6 +16,7 @@ import honeylamp.illustrate.pen.Pens;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
+import honeylamp.plan.Role;
 import honeylamp.plan.Showing.Degree;
 import honeylamp.plan.Showing.Kind;
 import java.util.List;
@@ -49,6 +51,22 @@ class WordGroundsTest {
                 .singleElement()
                 .isInstanceOfSatisfying(
                         Mark.Haloed.class, h -> assertThat(h.ink()).isEqualTo(tone));
+    }
+
+    /** The wall of 300 south of the room reaches from 0 down to -300: a note there would be ink on near-black. */
+    @Test
+    void aNoteOnAWallIsReadOnPaper() {
+        var plan = floored();
+        var noted = NoteEdits.add(plan, TestPlans.storey(plan), Position.ofMm(2500, -150), "Old stone")
+                .plan();
+        var paper = Pens.of(TestPlans.view(noted).look(), 50).ink(Role.PAPER);
+        var marks = Illustration.of(TestPlans.view(noted), PaperFrame.atOrigin(50), Lamp.LIT, 1).layers().stream()
+                .flatMap(l -> l.marks().stream())
+                .filter(m -> Mark.words(List.of(m)).anyMatch(t -> t.text().equals("Old stone")));
+        assertThat(marks)
+                .singleElement()
+                .isInstanceOfSatisfying(
+                        Mark.Haloed.class, h -> assertThat(h.ink()).isEqualTo(paper));
     }
 
     @Test

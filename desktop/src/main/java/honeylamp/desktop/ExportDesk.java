@@ -47,11 +47,22 @@ final class ExportDesk {
     private void export(ExportWork work, Path file) {
         errands.follow(
                 work,
-                _ -> model.say("Exported to " + file.getFileName() + "."),
+                hard -> tell("Exported to " + file.getFileName() + ".", hard),
                 () -> model.say("Export ended; nothing was written."),
                 e -> model.complain(
                         "Export failed: " + Errands.reason(e) + ". Choose another place or a lower resolution."),
                 () -> {});
+    }
+
+    /** What was written, and which words on it are hard to read. */
+    private void tell(String done, List<String> hard) {
+        if (hard.isEmpty()) {
+            model.say(done);
+        } else {
+            var more = hard.size() > 1 ? " and " + (hard.size() - 1) + " more are" : " is";
+            model.complain(done + " \"" + hard.getFirst() + "\"" + more
+                    + " hard to read there. Move them, give notes paper under them, or lighten what lies there.");
+        }
     }
 
     void exportSheet() {

@@ -5,9 +5,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import honeylamp.catalogue.NewPlan;
 import honeylamp.demo.DemoFiles;
 import honeylamp.demo.place.QuillbackLane;
+import honeylamp.demo.place.SailclothYard;
 import honeylamp.desktop.files.Autosave;
 import honeylamp.desktop.files.FileDialogs;
+import honeylamp.edit.ViewEdits;
 import honeylamp.plan.Plan;
+import honeylamp.plan.Role;
 import honeylamp.store.Journal;
 import honeylamp.store.LeftWork;
 import honeylamp.store.Origin;
@@ -18,6 +21,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.attribute.PosixFilePermissions;
+import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import javafx.scene.control.Label;
@@ -252,6 +256,22 @@ class SafeWorkTest {
         assertThat(honeylamp.cli.Main.run("export", file.toString(), "-o", byCommand.toString()))
                 .isZero();
         assertThat(byWindow).hasSameBinaryContentAs(byCommand);
+    }
+
+    /** Ink in the colour of the paper: all that is written is there, and nobody can read it. */
+    @Test
+    void anExportTellsWhichWordsAreHardToRead() throws Exception {
+        var pale = ViewEdits.look(
+                SailclothYard.plan(),
+                l -> l.withPalette(l.palette().with(Map.of(Role.INK, l.palette().of(Role.PAPER)))));
+        var file = folder.resolve("pale.svg");
+        try (var w = WindowDriver.with(PlanDocument.of(pale))) {
+            w.answers.sheet = Optional.of(file);
+            w.key(KeyCode.CONTROL, KeyCode.E);
+            until(() -> w.message().contains("hard to read"));
+            assertThat(w.message()).contains("Exported to pale.svg").contains("more are");
+            assertThat(file).exists();
+        }
     }
 
     @Test

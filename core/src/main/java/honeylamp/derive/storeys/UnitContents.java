@@ -2,6 +2,7 @@ package honeylamp.derive.storeys;
 
 import honeylamp.derive.rooms.Room;
 import honeylamp.derive.walls.WallPiece;
+import honeylamp.geometry.Box;
 import honeylamp.geometry.Curve;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
@@ -21,6 +22,7 @@ import honeylamp.plan.Ground;
 import honeylamp.plan.Note;
 import honeylamp.plan.Opening;
 import honeylamp.plan.Opening.Swing;
+import honeylamp.plan.Position;
 import honeylamp.plan.Region;
 import honeylamp.plan.RoomMark;
 import honeylamp.plan.RoundDimension;
@@ -80,7 +82,7 @@ public record UnitContents(List<Room> rooms, Elements elements) {
         return new UnitContents(rooms, standing.with(Covering.class, covered));
     }
 
-    /** Whether a wall encloses the rooms, hangs in such a wall or stands in a room; what covers these comes after. */
+    /** Whether it encloses the rooms, hangs in such a wall, stands in a room or is written there; what covers comes after. */
     private static boolean belongs(StoreyGeometry geometry, Element element, Set<WallId> around, List<Room> rooms) {
         return switch (element) {
             case Wall w -> around.contains(w.id());
@@ -91,15 +93,17 @@ public record UnitContents(List<Room> rooms, Elements elements) {
             case Boundary b ->
                 rooms.stream().anyMatch(r -> r.outline().edgeDistance(b.line().middle()) <= ON_EDGE_MM);
             case Region r -> within(rooms, middle(geometry, r));
-            case Covering _,
-                    Underlay _,
-                    Dimension _,
-                    RoundDimension _,
-                    Note _,
-                    FreeMark _,
-                    SettingOutLine _,
-                    Ground _ -> false;
+            case Note n -> within(rooms, n.at().point());
+            case Dimension d -> within(rooms, middle(d.measured()));
+            case RoundDimension d -> within(rooms, d.line().at(d.line().length() / 2));
+            case FreeMark m ->
+                within(rooms, middle(m.places().stream().map(Position::point).toList()));
+            case Covering _, Underlay _, SettingOutLine _, Ground _ -> false;
         };
+    }
+
+    private static Point middle(List<Point> points) {
+        return Box.around(points).centre();
     }
 
     /** A point of a region, or beside it in the room that sees it. */

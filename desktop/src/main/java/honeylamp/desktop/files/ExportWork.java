@@ -4,6 +4,7 @@ import honeylamp.derive.storeys.LaidPage;
 import honeylamp.illustrate.Illustration;
 import honeylamp.illustrate.paper.Lamp;
 import honeylamp.output.Export;
+import honeylamp.output.Legibility;
 import honeylamp.output.Progress;
 import honeylamp.sheet.ComposedPage;
 import honeylamp.sheet.SheetComposer;
@@ -14,8 +15,11 @@ import java.util.List;
 import java.util.Map;
 import javafx.concurrent.Task;
 
-/** Exports a sheet off the interface thread; can be cancelled and tells how far it has come. */
-public final class ExportWork extends Task<Path> {
+/**
+ * Exports a sheet off the interface thread; can be cancelled and tells how far it has come. Comes back with the words on
+ * it that are hard to read.
+ */
+public final class ExportWork extends Task<List<String>> {
     private static final double COMPOSED = 0.3;
 
     private final List<LaidPage> pages;
@@ -41,7 +45,7 @@ public final class ExportWork extends Task<Path> {
     }
 
     @Override
-    protected Path call() throws Exception {
+    protected List<String> call() throws Exception {
         updateProgress(0, 1);
         var composed = new ArrayList<ComposedPage>();
         var pictures = new PagePictures();
@@ -55,7 +59,11 @@ public final class ExportWork extends Task<Path> {
         } else {
             Export.writeAll(composed, file, this::written);
         }
-        return file;
+        return composed.stream()
+                .flatMap(page -> Legibility.unreadable(page).stream())
+                .map(Legibility.Word::text)
+                .distinct()
+                .toList();
     }
 
     private void written(double share) throws Progress.Cancelled {

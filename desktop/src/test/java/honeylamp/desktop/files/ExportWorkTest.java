@@ -38,7 +38,8 @@ class ExportWorkTest {
                 TimeUnit.SECONDS,
                 () -> WaitForAsyncUtils.asyncFx(work::isDone).get());
         assertThat(WaitForAsyncUtils.asyncFx(work::getProgress).get()).isEqualTo(1.0);
-        assertThat(work.get()).exists();
+        assertThat(folder.resolve("a.svg")).exists();
+        assertThat(work.get()).as("words that are hard to read").isEmpty();
     }
 
     @Test

@@ -115,7 +115,8 @@ public record PickCaption(
     }
 
     private static Optional<ElementId> hit(Surroundings scene, Point p) {
-        return Captions.at(scene.view(), scene.geometry().storey(), scene.frame(), p, scene.reachMm());
+        return Captions.at(scene.view(), scene.geometry().storey(), scene.frame(), p, scene.reachMm())
+                .filter(id -> !id.isCopied());
     }
 
     private static Optional<Dimension> dimension(Surroundings scene, ElementId id) {
@@ -281,10 +282,11 @@ public record PickCaption(
     }
 
     private static boolean takes(Element element) {
-        return element instanceof Note
-                || element instanceof Dimension
-                || element instanceof RoundDimension
-                || element instanceof FreeMark;
+        return !element.id().isCopied()
+                && (element instanceof Note
+                        || element instanceof Dimension
+                        || element instanceof RoundDimension
+                        || element instanceof FreeMark);
     }
 
     private static String action(Grip grip) {
