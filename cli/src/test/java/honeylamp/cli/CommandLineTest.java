@@ -7,9 +7,11 @@ import honeylamp.demo.DemoFiles;
 import honeylamp.demo.place.BoatShed;
 import honeylamp.demo.place.QuillbackLane;
 import honeylamp.edit.NoteEdits;
+import honeylamp.edit.ViewEdits;
 import honeylamp.edit.WallEdits;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
+import honeylamp.plan.Role;
 import honeylamp.plan.Wall.BodySide;
 import honeylamp.store.Journal;
 import honeylamp.store.Origin;
@@ -30,6 +32,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Map;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.TimeUnit;
 import org.apache.pdfbox.Loader;
@@ -155,7 +158,10 @@ class CommandLineTest {
                         Position.ofMm(12_000, 160),
                         "no")
                 .plan();
-        var hard = run("check", saved(noted));
+        var pale = ViewEdits.look(
+                noted,
+                l -> l.withPalette(l.palette().with(Map.of(Role.INK, l.palette().of(Role.PAPER)))));
+        var hard = run("check", saved(pale));
         assertThat(hard.code).isEqualTo(1);
         assertThat(hard.out).contains("hard to read: \"no\" on");
         var text = Files.writeString(folder.resolve("x.honeylamp"), "no plan");

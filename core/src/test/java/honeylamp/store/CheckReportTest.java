@@ -6,8 +6,11 @@ import honeylamp.TestPlans;
 import honeylamp.demo.place.QuillbackLane;
 import honeylamp.demo.place.SailclothYard;
 import honeylamp.edit.NoteEdits;
+import honeylamp.edit.ViewEdits;
 import honeylamp.plan.Position;
+import honeylamp.plan.Role;
 import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -37,23 +40,26 @@ class CheckReportTest {
         assertThat(CheckReport.hardToRead(QuillbackLane.plan())).isEmpty();
     }
 
-    /** A note in the middle of a wall: ink on poché. */
+    /** In the middle of a wall a note has paper around its letters; in ink of the paper's colour nothing helps. */
     @Test
-    void aNoteOverAWallIsHardToRead() {
+    void aNoteInTheColourOfThePaperIsHardToRead() {
         var plan = TestPlans.clearRectangle(5000, 4000);
         var noted = NoteEdits.add(plan, TestPlans.storey(plan), Position.ofMm(2500, -150), "no")
                 .plan();
-        var hard = CheckReport.hardToRead(noted);
-        assertThat(hard).singleElement().satisfies(w -> {
+        assertThat(CheckReport.hardToRead(noted)).isEmpty();
+        var pale = ViewEdits.look(
+                noted,
+                l -> l.withPalette(l.palette().with(Map.of(Role.INK, l.palette().of(Role.PAPER)))));
+        var hard = CheckReport.hardToRead(pale);
+        assertThat(hard).anySatisfy(w -> {
             assertThat(w.text()).isEqualTo("no");
             assertThat(w.contrast()).isLessThan(2);
             assertThat(w.sentence()).contains("\"no\" on", "where 4.5 is needed");
         });
         assertThat(read(CheckReport.json(List.of(), hard))
                         .path("hard_to_read")
-                        .get(0)
-                        .path("text")
-                        .asString())
-                .isEqualTo("no");
+                        .valueStream()
+                        .map(n -> n.path("text").asString()))
+                .contains("no");
     }
 }

@@ -259,7 +259,9 @@ class TypingWindowTest {
                 .plan();
         try (var w = WindowDriver.with(PlanDocument.of(doubled))) {
             Button counter = w.node("snags");
-            assertThat(WindowDriver.<String>onScreen(counter::getText)).contains("on other storeys");
+            assertThat(WindowDriver.<String>onScreen(counter::getText)).contains(" + ");
+            assertThat(WindowDriver.<String>onScreen(counter::getAccessibleText))
+                    .contains("on other storeys");
             WindowDriver.onScreen(() -> {
                 w.model().goTo(upper.id());
                 return null;

@@ -30,6 +30,9 @@ import java.util.Optional;
 public final class DimensionArt {
     static final double TEXT_LIFT_MM = RowFigures.LIFT_MM;
 
+    /** A line that takes smaller steps along an axis does not run along it. */
+    private static final double NO_STEP = 1e-12;
+
     /** Around words no witness line crosses. */
     private static final double WORD_AIR_MM = 0.4;
 
@@ -170,7 +173,7 @@ public final class DimensionArt {
     /**
      * Draws a row.
      *
-     * @param words what no witness line crosses
+     * @param words what no line crosses
      * @param known witness lines drawn before, so that none is drawn twice
      */
     private void drawn(List<Mark> out, Row row, List<Box> words, Drawn known) {
@@ -180,7 +183,8 @@ public final class DimensionArt {
                     .flatMap(known::beyond)
                     .ifPresent(line -> around(line, words).forEach(part -> lines.line(part.a(), part.b())));
         }
-        lines.line(row.stops.getFirst(), row.stops.getLast());
+        around(new Segment(row.stops.getFirst(), row.stops.getLast()), words)
+                .forEach(part -> lines.line(part.a(), part.b()));
         row.figures.stream().flatMap(f -> f.leader().stream()).forEach(l -> lines.line(l.a(), l.b()));
         out.add(new Mark.Stroke(lines.build(), pens.dimension(), pens.dimensionInk()));
         pen.ends(out, row.stops);
@@ -216,21 +220,19 @@ public final class DimensionArt {
         }
     }
 
-    /** What of an upright or level line lies outside boxes. */
+    /** What of a line lies outside boxes. */
     static List<Segment> around(Segment line, List<Box> words) {
         var length = line.length();
         var unit = line.unit();
         var covered = new ArrayList<double[]>();
         for (var word : words) {
             var box = word.grown(WORD_AIR_MM);
-            var ends = List.of(new Point(box.minX(), box.minY()), new Point(box.maxX(), box.maxY()));
-            var crosses = unit.y() == 0
-                    ? box.minY() < line.a().y() && line.a().y() < box.maxY()
-                    : box.minX() < line.a().x() && line.a().x() < box.maxX();
-            if (crosses) {
-                var p = ends.get(0).minus(line.a()).dot(unit);
-                var q = ends.get(1).minus(line.a()).dot(unit);
-                covered.add(new double[] {Math.min(p, q), Math.max(p, q)});
+            var across = within(line.a().x(), unit.x(), box.minX(), box.maxX());
+            var down = within(line.a().y(), unit.y(), box.minY(), box.maxY());
+            var from = Math.max(across[0], down[0]);
+            var to = Math.min(across[1], down[1]);
+            if (from < to && to > 0 && from < length) {
+                covered.add(new double[] {from, to});
             }
         }
         covered.sort(Comparator.comparingDouble(c -> c[0]));
@@ -247,6 +249,18 @@ public final class DimensionArt {
             out.add(new Segment(line.a().plus(unit.times(from)), line.b()));
         }
         return out;
+    }
+
+    /** From where to where along a line one coordinate lies between two limits; nowhere is from more to less. */
+    private static double[] within(double start, double step, double low, double high) {
+        if (Math.abs(step) < NO_STEP) {
+            return start > low && start < high
+                    ? new double[] {Double.NEGATIVE_INFINITY, Double.POSITIVE_INFINITY}
+                    : new double[] {1, 0};
+        }
+        var a = (low - start) / step;
+        var b = (high - start) / step;
+        return new double[] {Math.min(a, b), Math.max(a, b)};
     }
 
     private Row row(Tier tier, double line, List<Box> outside, List<Box> taken) {

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Point;
+import honeylamp.geometry.Segment;
 import honeylamp.illustrate.pen.Pens;
 import java.util.ArrayList;
 import java.util.List;
@@ -81,6 +82,24 @@ class RowFiguresTest {
         var far = art.of(List.of("1200", "120"), stops, NORTH, List.of(new Box(27, 96, 60, 110)))
                 .getLast();
         assertThat(far.box().maxY()).as("in the second row").isLessThan(97);
+    }
+
+    /** Words from 4 to 6 with 0.4 around them leave 0 to 3.6 and 6.4 to 10 of a line, also of one at 45 degrees. */
+    @Test
+    void aLineIsCutWhereWordsLie() {
+        var words = List.of(new Box(4, 4, 6, 6), new Box(20, 0, 30, 10));
+        var level = DimensionArt.around(new Segment(new Point(0, 5), new Point(10, 5)), words);
+        assertThat(level)
+                .extracting(Segment::length)
+                .allSatisfy(l -> assertThat(l).isCloseTo(3.6, within(1e-9)));
+        assertThat(level).hasSize(2);
+        var slanted = DimensionArt.around(new Segment(new Point(0, 0), new Point(10, 10)), words);
+        assertThat(slanted)
+                .hasSize(2)
+                .allSatisfy(s -> assertThat(s.length()).isCloseTo(3.6 * Math.sqrt(2), within(1e-9)));
+        assertThat(DimensionArt.around(new Segment(new Point(0, 1), new Point(10, 1)), words))
+                .singleElement()
+                .satisfies(s -> assertThat(s.length()).isCloseTo(10, within(1e-9)));
     }
 
     @Test

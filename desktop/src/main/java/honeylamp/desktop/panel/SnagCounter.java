@@ -17,6 +17,7 @@ public final class SnagCounter extends Button {
     static final String LOOKING = "Looking for snags\u2026";
 
     private final WorkspaceModel model;
+    private final Tooltip about = new Tooltip("What is probably wrong, in a list below the drawing");
     private final PauseTransition soon = new PauseTransition(Duration.millis(400));
 
     /** A counter on a model. */
@@ -24,7 +25,8 @@ public final class SnagCounter extends Button {
         this.model = model;
         setId("snags");
         getStyleClass().add("snags");
-        setTooltip(new Tooltip("What is probably wrong, in a list below the drawing"));
+        setMinWidth(USE_PREF_SIZE);
+        setTooltip(about);
         setOnAction(_ -> {
             var choices = model.now().choices();
             model.chooseWithin(
@@ -46,8 +48,11 @@ public final class SnagCounter extends Button {
                 soon.stop();
                 var here = model.shown().snags().size();
                 var elsewhere = model.shown().snagsElsewhere().size();
-                setText(counted(here, elsewhere));
+                setText(elsewhere == 0 ? counted(here, 0) : here + " + " + elsewhere + " snags");
                 pseudoClassStateChanged(CLEAN, here == 0 && elsewhere == 0);
+                about.setText(counted(here, elsewhere) + ": what is probably wrong, in a list below the drawing");
+                setAccessibleText(about.getText());
+                return;
             }
         }
         Widgets.named(this, getText());
