@@ -209,6 +209,53 @@ public final class Figure {
         return new Box(minX, minY, maxX, maxY);
     }
 
+    /**
+     * Whether a point lies within by the non-zero rule, curves cut into {@code piecesPerCurve} straight pieces; open parts
+     * are taken as closed.
+     */
+    public boolean encloses(Point p, int piecesPerCurve) {
+        var turns = new int[1];
+        walk(new Walker() {
+            private Point first = Point.ORIGIN;
+            private Point at = Point.ORIGIN;
+
+            @Override
+            public void moveTo(double x, double y) {
+                close(); // a part that was left open
+                first = new Point(x, y);
+                at = first;
+            }
+
+            @Override
+            public void lineTo(double x, double y) {
+                var to = new Point(x, y);
+                if (at.y() <= p.y() != to.y() <= p.y()) {
+                    var side = to.minus(at).cross(p.minus(at));
+                    turns[0] += at.y() <= p.y() ? (side > 0 ? 1 : 0) : (side < 0 ? -1 : 0);
+                }
+                at = to;
+            }
+
+            @Override
+            public void curveTo(double x1, double y1, double x2, double y2, double x, double y) {
+                var from = at;
+                for (var k = 1; k <= piecesPerCurve; k++) {
+                    var t = k / (double) piecesPerCurve;
+                    var s = 1 - t;
+                    lineTo(
+                            s * s * s * from.x() + 3 * s * s * t * x1 + 3 * s * t * t * x2 + t * t * t * x,
+                            s * s * s * from.y() + 3 * s * s * t * y1 + 3 * s * t * t * y2 + t * t * t * y);
+                }
+            }
+
+            @Override
+            public void close() {
+                lineTo(first.x(), first.y());
+            }
+        });
+        return turns[0] != 0;
+    }
+
     /** The ring of the first part, curves cut into {@code piecesPerCurve} straight pieces. */
     public Ring flattened(int piecesPerCurve) {
         var corners = new java.util.ArrayList<Point>();

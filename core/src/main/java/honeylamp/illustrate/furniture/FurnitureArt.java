@@ -115,7 +115,7 @@ public final class FurnitureArt {
                                 && !isAside(part))
                         .sorted(Comparator.comparing(SymbolShape::level))
                         .filter(part -> part.path().bounds().contains(there)
-                                && part.path().flattened(PIECES_PER_CURVE).contains(there))
+                                && part.path().encloses(there, PIECES_PER_CURVE))
                         .flatMap(part -> part.paint() instanceof SymbolShape.Paint.Of(var tone)
                                 ? Stream.of(tone)
                                 : Stream.empty())
