@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.TestWalls;
-import honeylamp.demo.DemoFiles;
 import honeylamp.desktop.workspace.Tool;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Furnishing;
@@ -40,7 +39,7 @@ class ArrangingWindowTest {
 
     @Test
     void piecesComeIntoLineByTheCardAndUndoBringsThemBack() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             var before = w.plan();
             var ids = pick(w, "bedside-table", "low-table");
             w.press("line-centre");
@@ -56,7 +55,7 @@ class ArrangingWindowTest {
 
     @Test
     void controlAndArrowsNudgeByTenMillimetresOrOne() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             var ids = pick(w, "sofa");
             var before = of(w.plan(), ids).getFirst().at();
             w.focusPlan();
@@ -70,7 +69,7 @@ class ArrangingWindowTest {
 
     @Test
     void whatIsKeptTogetherIsPickedAndDraggedAsOneUntilItIsLetGo() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             var ids = pick(w, "sofa", "low-table");
             w.press("keep-together");
             assertThat(w.plan().groups()).hasSize(1);
@@ -105,7 +104,7 @@ class ArrangingWindowTest {
 
     @Test
     void allOfAKindArePickedByOneKey() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             var chair = w.plan().storeys().getFirst().furnishings().stream()
                     .filter(f -> f.kind().equals("armchair"))
                     .findFirst()
@@ -153,7 +152,7 @@ class ArrangingWindowTest {
 
     @Test
     void whatLiesOverOthersIsChosenFromTheMenu() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             var ids = pick(w, "sofa");
             w.window().actions().commands();
             w.clickSecond(3900, 3600);

@@ -3,7 +3,6 @@ package honeylamp.desktop;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import honeylamp.demo.DemoFiles;
 import honeylamp.desktop.files.KeptLibrary;
 import honeylamp.desktop.workspace.WindowStyle;
 import honeylamp.store.AtHand;
@@ -38,7 +37,7 @@ class CatalogueWindowTest {
 
     @Test
     void whatWasTakenLastStandsFirstAndStaysInItsPlace() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             w.press("stage-furnish");
             assertThat(tiles(w)).first().isEqualTo("piece-sofa");
             for (var piece : List.of("armchair", "bench", "rug", "sofa", "bed")) {
@@ -55,7 +54,7 @@ class CatalogueWindowTest {
 
     @Test
     void picturesGrowWithTheWordsAndArePaintedAtTheirSize() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             w.resize(1280, 800);
             w.press("stage-furnish");
             var usual = picture(w);
@@ -79,7 +78,7 @@ class CatalogueWindowTest {
 
     @Test
     void whatIsTakenFromTheFinderWasUsedToo() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             w.press("stage-furnish");
             w.focusPlan();
             w.key(KeyCode.CONTROL, KeyCode.K);
@@ -91,7 +90,7 @@ class CatalogueWindowTest {
 
     @Test
     void aRibbonKeepsAFavouriteInAllRoomsOfTheCatalogueAndTheMenuOfATileTakesItBack() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             w.press("stage-finishes");
             w.press("ribbon-finish-herringbone-oak");
             assertThat(tiles(w)).first().isEqualTo("favourite-finish-herringbone-oak");
@@ -124,7 +123,7 @@ class CatalogueWindowTest {
 
     @Test
     void finishesAndOpeningsAreFoundByWordAndByFamily() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             w.press("stage-finishes");
             w.fill("finishes-search", "carpet");
             assertThat(tiles(w))
@@ -145,7 +144,7 @@ class CatalogueWindowTest {
 
     @Test
     void sizesStayPutWhileTheKindsOfOpeningsAreScrolled() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             w.resize(1280, 800);
             w.press("stage-openings");
             var field = where(w, "opening-width");

@@ -6,7 +6,6 @@ import static org.assertj.core.api.Assertions.within;
 import honeylamp.TestWalls;
 import honeylamp.catalogue.DimensionStyles;
 import honeylamp.catalogue.TierSets;
-import honeylamp.demo.DemoFiles;
 import honeylamp.derive.tiers.DimensionTiers;
 import honeylamp.derive.tiers.DimensionTiers.Tier;
 import honeylamp.drawing.Mark;
@@ -27,7 +26,7 @@ import org.junit.jupiter.api.Test;
 /** Which dimensions lie around the plan, chosen in the real window. */
 class DimensionsWindowTest {
     private static WindowDriver demo() throws Exception {
-        var w = WindowDriver.with(DemoFiles.document());
+        var w = WindowDriver.with(DemoDocument.made());
         w.press("stage-dimensions");
         return w;
     }

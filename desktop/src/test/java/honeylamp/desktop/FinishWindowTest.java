@@ -3,7 +3,6 @@ package honeylamp.desktop;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import honeylamp.catalogue.ColourCode;
-import honeylamp.demo.DemoFiles;
 import honeylamp.derive.listing.Schedule;
 import honeylamp.edit.OpeningEdits;
 import honeylamp.plan.Finish;
@@ -75,7 +74,7 @@ class FinishWindowTest {
 
     @Test
     void aFloorIsLaidInAnotherPatternWithTypedSizesAndJointsAndCounted() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             pickBathroom(w);
             choose(w, "floor-pattern", "Running bond");
             w.fill("floor-piece-width", "150");
@@ -113,7 +112,7 @@ class FinishWindowTest {
 
     @Test
     void aBetterStartIsProposedAndChangesNothingUntilItIsTaken() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             pickBathroom(w);
             choose(w, "floor-pattern", "Stack");
             w.fill("floor-piece-width", "250");
@@ -155,7 +154,7 @@ class FinishWindowTest {
 
     @Test
     void boxesAreSaidAndTheOrderFollows() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             pickBathroom(w);
             w.fill("floor-per-box", "10");
             w.fill("floor-price", "2500");
@@ -170,7 +169,7 @@ class FinishWindowTest {
 
     @Test
     void oneMaterialIsSwappedEverywhereAndLaidAlikeEverywhere() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             pickBathroom(w);
             choose(w, "finish-floor", "Carpet, oat");
             w.fill("floor-reason", "warm");
@@ -199,7 +198,7 @@ class FinishWindowTest {
 
     @Test
     void jointsOfTheFloorRunUpTheWallsOrItIsSaidWhyNot() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             pickBathroom(w);
             w.press("joints-through");
             assertThat(w.message()).contains("lay floor and walls in pieces first");
@@ -215,7 +214,7 @@ class FinishWindowTest {
 
     @Test
     void coloursAreTypedByCodeAndTonesAreMixedInShares() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             pickBathroom(w);
             w.fill("floor-tone-code", "#7C9A82");
             assertThat(ColourCode.of(bathroom(w).floor().tone().orElseThrow())).isEqualTo("#7C9A82");
@@ -240,7 +239,7 @@ class FinishWindowTest {
 
     @Test
     void aWallIsLaidInCoursesOfTypedHeights() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             pickBathroom(w);
             choose(w, "finish-walls", "Paint, chalk");
             w.press("walls-set-out");
@@ -270,7 +269,7 @@ class FinishWindowTest {
 
     @Test
     void aFloorBeginsAtItsThreshold() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             pickBathroom(w);
             var before = bathroom(w).floor();
             w.press("floor-from-threshold");
@@ -307,7 +306,7 @@ class FinishWindowTest {
 
     @Test
     void aBathroomIsTiledFromBareWallsToOrderedBoxesInUnderFortyActionsAndFollowsAWindowThatIsMoved() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             pickBathroom(w);
             var does = new Actions(w);
             does.pick("finish-floor", "Glazed tile, sea");
@@ -369,7 +368,7 @@ class FinishWindowTest {
 
     @Test
     void theWallsOfARoomAreDrawnFromTheFrontOnAPageOfTheirOwnAndNothingIsDrawnThere() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             pickBathroom(w);
             choose(w, "finish-walls", "Tile, white");
             w.press("elevations-all");
@@ -392,7 +391,7 @@ class FinishWindowTest {
 
     @Test
     void aWallSideIsTiledSetOutAndCountedLessItsOpenings() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             pickBathroom(w);
             choose(w, "finish-walls", "Tile, white");
             var walls = new Surface.Walls(bathroom(w).id());
@@ -420,7 +419,7 @@ class FinishWindowTest {
 
     @Test
     void theTakeoffListsSurfacesPicksThemAndAddsUpWhatIsAskedFor() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             w.press("stage-finishes");
             w.press("show-takeoff");
             TableView<Schedule.Row> table = w.node("schedule-table");

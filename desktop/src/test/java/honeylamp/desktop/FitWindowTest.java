@@ -8,7 +8,6 @@ import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.catalogue.ScreenColours;
 import honeylamp.catalogue.piece.Runs;
-import honeylamp.demo.DemoFiles;
 import honeylamp.demo.place.QuillbackLane;
 import honeylamp.derive.runs.RunLayout;
 import honeylamp.derive.snags.Snag;
@@ -163,7 +162,7 @@ class FitWindowTest {
 
     @Test
     void allThatStandsInARoomIsPickedFromItsCardAndItsSectionsFold() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             w.press("stage-rooms");
             var room = w.plan().storeys().getFirst().rooms().stream()
                     .filter(r -> r.fit().use().equals("bedroom"))

@@ -2,7 +2,6 @@ package honeylamp.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import honeylamp.demo.DemoFiles;
 import honeylamp.derive.listing.FloorSteps;
 import honeylamp.plan.BuildUpLayer;
 import honeylamp.plan.ElementId;
@@ -41,7 +40,7 @@ class FloorWindowTest {
 
     @Test
     void layersOfTwoFloorsAreTypedAndTheDoorBetweenThemHasAStep() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             w.press("stage-rooms");
             pick(w, room(w, "Bathroom").id());
             var before = w.plan();
@@ -70,7 +69,7 @@ class FloorWindowTest {
 
     @Test
     void aRegionIsRaisedAndItsEdgesAreTiled() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             w.press("stage-finishes");
             w.press("finish-square-tile");
             w.press("tool-own-region");
@@ -106,7 +105,7 @@ class FloorWindowTest {
 
     @Test
     void aFloorGetsABorderAThresholdIsLaidByAClickAndThePlinthIsTyped() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             w.press("stage-finishes");
             var before = w.plan();
             var living = room(w, "Living room");

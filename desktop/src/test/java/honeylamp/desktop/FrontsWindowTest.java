@@ -2,7 +2,6 @@ package honeylamp.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import honeylamp.demo.DemoFiles;
 import honeylamp.derive.listing.OuterFaces;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Opening.Swing;
@@ -30,7 +29,7 @@ class FrontsWindowTest {
 
     @Test
     void aRoomIsUnrolledAndItsDepthIsTyped() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             w.press("stage-rooms");
             var before = w.plan();
             pick(
@@ -56,7 +55,7 @@ class FrontsWindowTest {
 
     @Test
     void anOuterFaceIsCoveredAndDrawnFromOutside() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             w.press("stage-walls");
             w.press("tool-pick-and-move");
             var storey = WindowDriver.onScreen(() -> w.model().shown().storey());

@@ -3,7 +3,6 @@ package honeylamp.desktop;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import honeylamp.demo.DemoFiles;
 import honeylamp.demo.place.QuillbackLane;
 import honeylamp.derive.pointing.BesidePiece;
 import honeylamp.edit.WallEdits;
@@ -46,7 +45,7 @@ class FurnishWindowTest {
 
     @Test
     void aPieceIsFoundByItsWidthAndStandsInThatSize() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             w.press("stage-furnish");
             w.fill("furnish-search", "wardrobe under 1200");
             w.press("piece-wardrobe");
@@ -75,7 +74,7 @@ class FurnishWindowTest {
     /** The sofa of the demo stands at the wall between living room and entrance. */
     @Test
     void aSofaStaysAtItsWallKeepsToItsMiddleAndBecomesAnArmchair() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             w.press("stage-furnish");
             var sofa = first(w, "sofa");
             var before = w.plan();
@@ -109,7 +108,7 @@ class FurnishWindowTest {
 
     @Test
     void aSofaFollowsItsWallWhenThatIsMoved() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             var sofa = first(w, "sofa");
             var back = sofa.placing()
                     .apply(new honeylamp.geometry.Point(0, sofa.depth().mm() / 2));
@@ -134,7 +133,7 @@ class FurnishWindowTest {
 
     @Test
     void aLampStandsOnATableAndGoesWhereThatGoes() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             w.press("stage-furnish");
             var table = first(w, "dining-table");
             w.fill("furnish-search", "table lamp");
@@ -157,7 +156,7 @@ class FurnishWindowTest {
 
     @Test
     void wallUnitsHangAboveAndTheirHeightIsTyped() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             w.press("stage-furnish");
             w.fill("furnish-search", "wall unit");
             w.press("piece-wall-unit");
@@ -192,7 +191,7 @@ class FurnishWindowTest {
 
     @Test
     void severalAtAWallKeepEqualGaps() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             w.press("stage-furnish");
             var sofa = first(w, "sofa");
             w.fill("furnish-search", "side table");
@@ -223,7 +222,7 @@ class FurnishWindowTest {
 
     @Test
     void aPieceIsPricedTickedOffColouredAndMarkedAsGoing() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             w.press("stage-furnish");
             var sofa = first(w, "sofa");
             var before = w.plan();
@@ -258,7 +257,7 @@ class FurnishWindowTest {
 
     @Test
     void whatIsTooTightIsASnagAndIsSeenWhileThePieceIsPicked() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             w.press("stage-furnish");
             w.fill("furnish-search", "pouffe");
             w.press("piece-pouffe");
@@ -276,7 +275,7 @@ class FurnishWindowTest {
 
     @Test
     void aPieceIsPlacedByNumbersTurnedToAnotherAndSetInARow() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             w.press("stage-furnish");
             var chair = first(w, "armchair");
             var table = first(w, "low-table");
@@ -308,7 +307,7 @@ class FurnishWindowTest {
     /** The bedroom is emptied and furnished anew by one press; one undo takes it all away. */
     @Test
     void aRoomIsFurnishedByOnePressAndEveryPieceIsPicked() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             w.press("stage-furnish");
             w.press("tool-pick-and-move");
             var room = w.plan().storeys().getFirst().rooms().stream()

@@ -2,7 +2,6 @@ package honeylamp.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import honeylamp.demo.DemoFiles;
 import honeylamp.desktop.workspace.WorkStage;
 import honeylamp.illustrate.pen.Pens;
 import honeylamp.illustrate.words.LabelArt;
@@ -49,7 +48,7 @@ class LabelsWindowTest {
 
     @Test
     void whatRoomsSayIsChosenLineByLineKeptAndTakenBack() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             to(w, WorkStage.LABELS);
             w.press("labels-name-only");
             assertThat(living(w)).containsExactly("LIVING ROOM");
@@ -74,7 +73,7 @@ class LabelsWindowTest {
 
     @Test
     void allWordsGoAndComeBackByOneKeyAndStayGoneInTheFile() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             w.focusPlan();
             w.key(KeyCode.A);
             var view = w.plan().presentation().views().getFirst();
@@ -104,7 +103,7 @@ class LabelsWindowTest {
 
     @Test
     void aRoomSaysWhatIsWrittenForItAlone() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             to(w, WorkStage.ROOMS);
             var living = w.model().shown().geometry().rooms().stream()
                     .filter(r -> r.name().equals("Living room"))
@@ -124,7 +123,7 @@ class LabelsWindowTest {
 
     @Test
     void piecesAreNamedMeasuredAndWordsReplaced() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             to(w, WorkStage.LABELS);
             w.press("label-pieces-seats");
             assertThat(w.plan().presentation().views().getFirst().annotation().pieces())

@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.TestWalls;
-import honeylamp.demo.DemoFiles;
 import honeylamp.desktop.workspace.Tool;
 import honeylamp.desktop.workspace.Viewport;
 import honeylamp.desktop.workspace.WindowStyle.Room;
@@ -33,7 +32,7 @@ class LookingWindowTest {
 
     @Test
     void spaceHeldTakesHoldOfThePlanAndAPressOfItAloneIsAPress() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             w.press("stage-furnish");
             w.move(5000, 3000);
             var plan = w.plan();
@@ -96,7 +95,7 @@ class LookingWindowTest {
 
     @Test
     void twoFingersMoveThePlanAPinchZoomsAndTheWheelStillDoes() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             var before = view(w);
             fire(w, scroll(ScrollEvent.SCROLL_STARTED, 0, 0));
             fire(w, scroll(ScrollEvent.SCROLL, 0, 30));
@@ -148,7 +147,7 @@ class LookingWindowTest {
 
     @Test
     void farInASmallMapShowsThePartAndAPressOnItGoesThere() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             Node map = w.node("small-map");
             assertThat(WindowDriver.<Boolean>onScreen(map::isVisible)).isFalse();
             w.show(3000, 2000, 2500);
@@ -170,7 +169,7 @@ class LookingWindowTest {
 
     @Test
     void settingsAreFoundByWord() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             find(w, "dark room");
             assertThat(WindowDriver.<Room>onScreen(
                             () -> w.window().style().get().room()))
@@ -208,7 +207,7 @@ class LookingWindowTest {
 
     @Test
     void theSecondButtonPicksWhatLiesThereAndTheMenuNamesIt() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             var sofa = w.plan().storeys().getFirst().furnishings().stream()
                     .filter(f -> f.kind().equals("sofa"))
                     .findFirst()

@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.TestWalls;
-import honeylamp.demo.DemoFiles;
 import honeylamp.desktop.workspace.Tool;
 import honeylamp.plan.Position;
 import honeylamp.store.PlanDocument;
@@ -75,7 +74,7 @@ class OrderWindowTest {
 
     @Test
     void everythingOnTheStoreyIsFoundByItsName() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             w.focusPlan();
             w.key(KeyCode.X);
             ListView<Contents.Entry> list = w.node("contents-list");

@@ -2,7 +2,6 @@ package honeylamp.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import honeylamp.demo.DemoFiles;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Pattern;
 import honeylamp.plan.Surface;
@@ -30,7 +29,7 @@ class OwnFinishWindowTest {
     /** A repeat of four by four modules: four are joined by a drag, two by typed numbers, and it is made wider. */
     @Test
     void anOwnRepeatIsDrawnModuleByModule() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             FinishWindowTest.pickBathroom(w);
             FinishWindowTest.choose(w, "floor-pattern", "Own repeat");
             Pane grid = w.node("floor-repeat");
@@ -102,7 +101,7 @@ class OwnFinishWindowTest {
             image.setRGB(i % 640, i / 640, (i / 640 / 40 + i % 640 / 40) % 2 == 0 ? 0x88b0a8 : 0xd8e4dc);
         }
         ImageIO.write(image, "png", file.toFile());
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             w.press("stage-finishes");
             w.answers.picture = Optional.of(file);
             w.press("finish-picture");
@@ -135,7 +134,7 @@ class OwnFinishWindowTest {
     /** Courses are kept under a name, laid in another room by one press, laid otherwise there, and forgotten. */
     @Test
     void aSetOfCoursesIsKeptForAllPlansAndLaidElsewhere() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             FinishWindowTest.pickBathroom(w);
             FinishWindowTest.choose(w, "finish-walls", "Paint, chalk");
             w.press("walls-set-out");

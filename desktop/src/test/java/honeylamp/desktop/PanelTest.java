@@ -3,7 +3,6 @@ package honeylamp.desktop;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import honeylamp.demo.DemoFiles;
 import honeylamp.demo.place.SailclothYard;
 import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.desktop.workspace.Tool;
@@ -63,7 +62,7 @@ class PanelTest {
 
     @Test
     void theLampIsTurnedByItsDialAndByItsKey() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             w.press("lamp-draft");
             assertThat(WindowDriver.<Lamp>onScreen(() -> w.model().now().lamp()))
                     .isEqualTo(Lamp.DRAFT);
@@ -80,7 +79,7 @@ class PanelTest {
 
     @Test
     void lightAndLookSlideLiveAndOneSlideIsOneAction() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             var before = w.plan();
             w.press("stage-light");
             slide(w, "light-from", 300);
@@ -114,7 +113,7 @@ class PanelTest {
 
     @Test
     void theSheetTrayChangesPaperScaleAndWords() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             w.press("stage-sheet");
             // the demo is 13.8 m wide: 276 mm at 1:50 on a 420 mm sheet; on A4 it needs 1:100
             assertThat(WindowDriver.<Double>onScreen(
@@ -152,7 +151,7 @@ class PanelTest {
 
     @Test
     void theFinderNarrowsWithEveryWordAndGoesWhereItSays() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             w.key(KeyCode.CONTROL, KeyCode.K);
             w.write("laundry");
             w.key(KeyCode.ENTER);
@@ -183,7 +182,7 @@ class PanelTest {
     /** Words that people try first lead to what goes by another name, and all there is can be found. */
     @Test
     void theFinderKnowsTheWordsPeopleTryFirst() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             for (var tried : List.of(
                     "zoom",
                     "print",
@@ -218,7 +217,7 @@ class PanelTest {
 
     @Test
     void aRoomsCardNamesItAndTurnsAndShiftsItsFloor() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             w.press("stage-rooms");
             w.click(9400, 7000);
             assertThat(text(w, "room-name")).isEqualTo("Laundry");
@@ -248,7 +247,7 @@ class PanelTest {
 
     @Test
     void anOpeningsCardMovesItBetweenItsNeighbours() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             w.press("stage-openings");
             w.press("tool-pick-and-move");
             // the window of 1,200 mm in the east wall, 2,950 mm from its south end
@@ -279,7 +278,7 @@ class PanelTest {
 
     @Test
     void wallsPickedTogetherAreChangedTogether() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             w.press("stage-walls");
             w.press("tool-pick-and-move");
             w.click(6500, 6800);
@@ -310,7 +309,7 @@ class PanelTest {
 
     @Test
     void thePictureToTraceFadesLocksAndHides() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             w.press("stage-underlay");
             slide(w, "fade", 0.8);
             assertThat(underlay(w).treatment().fade()).isEqualTo(0.8);
@@ -332,7 +331,7 @@ class PanelTest {
 
     @Test
     void usualAndOwnWidthsOfOpeningsAreChosenInTheTray() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             w.press("stage-openings");
             w.press("opening-door");
             w.press("width-635");
@@ -351,7 +350,7 @@ class PanelTest {
 
     @Test
     void piecesAreFoundByWordInTheTray() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             w.press("stage-furnish");
             TextField search = w.node("furnish-search");
             WindowDriver.onScreen(() -> {
@@ -376,7 +375,7 @@ class PanelTest {
 
     @Test
     void snagsAreShownWhereTheyAre() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             WindowDriver.onScreen(() -> {
                 var now = w.model().now();
                 var type = now.plan().wallTypes().getLast().id();
@@ -416,7 +415,7 @@ class PanelTest {
 
     @Test
     void theTopBarUndoesNamesAndTellsWhatIsNotSaved() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             Button undo = w.node("undo");
             Button redo = w.node("redo");
             assertThat(undo.isDisabled()).isTrue();
@@ -437,7 +436,7 @@ class PanelTest {
 
     @Test
     void stagesTellHowFarTheyAre() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             assertThat(words(w, "trail")).contains("17 walls", "23 openings", "8 of 8 named", "35 pieces");
             w.press("stage-rooms");
             w.click(9400, 7000);
@@ -456,7 +455,7 @@ class PanelTest {
     void aLongSentenceIsSaidInFullOverThePlan() throws Exception {
         var sentence = "The picture cannot be unpacked: there is no room for its pixels (61 MB) in the temporary folder"
                 + " /tmp/honeylamp, the disk is full (scan-of-the-upper-floor.png). Free space there and try again.";
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             w.press("stage-furnish");
             w.click(3000, 2300); // a piece, so that fields stand beside the words
             Label full = w.node("said-in-full");

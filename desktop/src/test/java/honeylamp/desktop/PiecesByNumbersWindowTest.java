@@ -6,7 +6,6 @@ import static org.assertj.core.api.Assertions.within;
 import honeylamp.TestWalls;
 import honeylamp.catalogue.Palettes;
 import honeylamp.catalogue.piece.Runs;
-import honeylamp.demo.DemoFiles;
 import honeylamp.derive.pointing.Apart;
 import honeylamp.derive.pointing.Picking;
 import honeylamp.plan.ElementId;
@@ -116,7 +115,7 @@ class PiecesByNumbersWindowTest {
 
     @Test
     void aCounterTilesTheWallBehindIt() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             w.press("stage-furnish");
             var counter = pieces(w).stream()
                     .filter(f -> f.kind().equals(Runs.COUNTER))
@@ -157,7 +156,7 @@ class PiecesByNumbersWindowTest {
 
     @Test
     void aRoomIsMadeSomethingElse() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             w.press("stage-rooms");
             var before = w.plan();
             var room = before.storeys().getFirst().rooms().stream()

@@ -2,7 +2,6 @@ package honeylamp.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import honeylamp.demo.DemoFiles;
 import honeylamp.desktop.workspace.Tool;
 import java.util.List;
 import javafx.scene.control.ContextMenu;
@@ -39,7 +38,7 @@ class PlanMenuTest {
 
     @Test
     void offersWhatCanBeDoneAndTheToolsOfTheStage() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             open(w);
             assertThat(ids())
                     .contains("menu-paste", "menu-pick-all", "menu-take-place-piece")
@@ -58,7 +57,7 @@ class PlanMenuTest {
                 return null;
             });
             assertThat(w.plan().storeys().getFirst().furnishings())
-                    .hasSize(DemoFiles.document()
+                    .hasSize(DemoDocument.made()
                                     .plan()
                                     .storeys()
                                     .getFirst()

@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.catalogue.piece.Runs;
-import honeylamp.demo.DemoFiles;
 import honeylamp.derive.runs.RunLayout;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.RunUnit;
@@ -63,7 +62,7 @@ class RunsWindowTest {
     /** The kitchen of the demo, emptied: counters along its north and east walls, a sink and a hob by their sizes. */
     @Test
     void anLShapedKitchenStandsInFewActions() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             w.press("stage-furnish");
             var old = w.plan().storeys().getFirst().furnishings().stream()
                     .filter(f -> f.kind().equals(Runs.COUNTER) || f.kind().equals("refrigerator"))
@@ -138,7 +137,7 @@ class RunsWindowTest {
 
     @Test
     void aClosetIsLaidTypedToItsLengthAndMadeUp() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             w.press("stage-furnish");
             w.press("tool-run-of-units");
             w.press("run-closet");
@@ -164,7 +163,7 @@ class RunsWindowTest {
 
     @Test
     void wallUnitsHangAndARunThatIsPutAsAPieceIsOneToo() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             w.press("stage-furnish");
             w.press("tool-run-of-units");
             w.press("run-wall-run");

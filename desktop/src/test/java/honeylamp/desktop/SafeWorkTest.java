@@ -3,7 +3,6 @@ package honeylamp.desktop;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import honeylamp.catalogue.NewPlan;
-import honeylamp.demo.DemoFiles;
 import honeylamp.demo.place.QuillbackLane;
 import honeylamp.demo.place.SailclothYard;
 import honeylamp.desktop.files.Autosave;
@@ -76,10 +75,10 @@ class SafeWorkTest {
     @Test
     void leftWorkIsADocumentOfItsOwnWhateverIsOpen() throws Exception {
         var file = folder.resolve("yard.honeylamp");
-        PlanFile.save(DemoFiles.document(), new byte[0], file);
+        PlanFile.save(DemoDocument.made(), new byte[0], file);
         var other = folder.resolve("lane.honeylamp");
         PlanFile.save(PlanDocument.of(QuillbackLane.plan()), new byte[0], other);
-        var journal = left("one", Origin.in(file, DemoFiles.document()), "Yard, gone on");
+        var journal = left("one", Origin.in(file, DemoDocument.made()), "Yard, gone on");
         try (var autosave = Autosave.in(folder.resolve("home"), _ -> {});
                 var w = WindowDriver.with(PlanDocument.of(NewPlan.in(UnitSystem.MM)), autosave)) {
             w.answers.plan = Optional.of(other);
@@ -88,13 +87,13 @@ class SafeWorkTest {
             offer(w);
             assertThat(w.plan().name()).isEqualTo(QuillbackLane.plan().name()); // nothing happens unasked
             w.press("go-on-0");
-            assertThat(w.plan()).isEqualTo(DemoFiles.document().plan().withName("Yard, gone on"));
+            assertThat(w.plan()).isEqualTo(DemoDocument.made().plan().withName("Yard, gone on"));
             assertThat(w.node("left-work").isVisible()).isFalse();
             WindowDriver.onScreen(() -> {
                 assertThat(w.model().now().file()).contains(file.toAbsolutePath());
                 assertThat(w.model().now().unsaved()).isTrue();
                 assertThat(w.model().now().document().assets())
-                        .containsOnlyKeys(DemoFiles.document().assets().keySet());
+                        .containsOnlyKeys(DemoDocument.made().assets().keySet());
                 return null;
             });
             until(() -> !Files.exists(journal)); // this window's journal holds it now
@@ -103,14 +102,14 @@ class SafeWorkTest {
             assertThat(read(file).name()).isEqualTo("Yard, gone on");
             assertThat(read(other)).isEqualTo(QuillbackLane.plan());
             w.key(KeyCode.CONTROL, KeyCode.Z);
-            assertThat(w.plan()).isEqualTo(DemoFiles.document().plan());
+            assertThat(w.plan()).isEqualTo(DemoDocument.made().plan());
         }
     }
 
     @Test
     void severalAreOfferedAndEachIsSavedLeftOrThrownAway() throws Exception {
-        left("1", Origin.of(DemoFiles.document()), "oldest");
-        var kept = left("2", Origin.of(DemoFiles.document()), "middle");
+        left("1", Origin.of(DemoDocument.made()), "oldest");
+        var kept = left("2", Origin.of(DemoDocument.made()), "middle");
         left("3", Origin.of(PlanDocument.of(QuillbackLane.plan())), "newest");
         try (var w = WindowDriver.empty()) {
             var before = w.plan();
@@ -131,7 +130,7 @@ class SafeWorkTest {
 
     @Test
     void escapeLeavesItAllAndADamagedJournalIsOnlyTold() throws Exception {
-        var journal = left("1", Origin.of(DemoFiles.document()), "x");
+        var journal = left("1", Origin.of(DemoDocument.made()), "x");
         Files.writeString(journal.resolve("records"), "damaged");
         try (var w = WindowDriver.empty()) {
             offer(w);
@@ -146,7 +145,7 @@ class SafeWorkTest {
     @Test
     void aFileThatSomebodyElseWroteIsNotOverwrittenUnasked() throws Exception {
         var file = folder.resolve("plan.honeylamp");
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             w.answers.plan = Optional.of(file);
             w.key(KeyCode.CONTROL, KeyCode.S);
             assertThat(read(file)).isEqualTo(w.plan());
@@ -168,7 +167,7 @@ class SafeWorkTest {
     @Test
     void aSaveThatFailsSaysWhyAndLeavesTheOldFileWhole() throws Exception {
         var file = folder.resolve("plan.honeylamp");
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             w.answers.plan = Optional.of(folder.resolve("gone").resolve("plan.honeylamp"));
             w.key(KeyCode.CONTROL, KeyCode.S);
             assertThat(w.message()).contains("not saved").contains("the folder is not there any more");
@@ -190,7 +189,7 @@ class SafeWorkTest {
         Files.writeString(file, "");
         Files.setPosixFilePermissions(file, PosixFilePermissions.fromString("rw-r-----"));
         Files.createSymbolicLink(link, file.getFileName());
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             w.answers.plan = Optional.of(link);
             w.key(KeyCode.CONTROL, KeyCode.S);
             assertThat(Files.isSymbolicLink(link)).isTrue();
@@ -203,12 +202,12 @@ class SafeWorkTest {
     @Test
     void whatIsWrongStaysSaidUntilItIsMended() throws Exception {
         var home = Files.writeString(folder.resolve("home"), "a file of that name");
-        try (var w = WindowDriver.with(DemoFiles.document());
+        try (var w = WindowDriver.with(DemoDocument.made());
                 var autosave = Autosave.in(
                         home,
                         s -> javafx.application.Platform.runLater(
                                 () -> w.model().alarm(s)))) {
-            autosave.opened(Origin.of(DemoFiles.document()));
+            autosave.opened(Origin.of(DemoDocument.made()));
             until(() -> w.node("alarm").isVisible());
             w.key(KeyCode.ESCAPE);
             assertThat(w.<Label>node("alarm").getText()).contains("not being kept");
@@ -220,7 +219,7 @@ class SafeWorkTest {
     @Test
     void whatNobodyCaughtIsSaidAndWorkGoesOn() throws Exception {
         var before = Thread.getDefaultUncaughtExceptionHandler();
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             Mishaps.meet(w.model());
             var plan = w.plan();
             javafx.application.Platform.runLater(() -> {
@@ -243,10 +242,10 @@ class SafeWorkTest {
     @Test
     void theWindowAndTheCommandLineExportTheSamePage() throws Exception {
         var file = folder.resolve("yard.honeylamp");
-        PlanFile.save(DemoFiles.document(), new byte[0], file);
+        PlanFile.save(DemoDocument.made(), new byte[0], file);
         var byWindow = folder.resolve("window.svg");
         var byCommand = folder.resolve("command.svg");
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             w.show(3000, 3000, 4000); // wherever one looks
             w.answers.sheet = Optional.of(byWindow);
             w.key(KeyCode.CONTROL, KeyCode.E);
@@ -299,7 +298,7 @@ class SafeWorkTest {
         for (var i = 0; i < 600; i++) {
             many.put("%064x".formatted(i), new byte[] {1});
         }
-        var demo = DemoFiles.document();
+        var demo = DemoDocument.made();
         try (var w = WindowDriver.with(new PlanDocument(demo.plan(), many, demo.original()))) {
             w.answers.plan = Optional.of(folder.resolve("many.honeylamp"));
             w.key(KeyCode.CONTROL, KeyCode.S);

@@ -3,7 +3,6 @@ package honeylamp.desktop;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import honeylamp.TestWalls;
-import honeylamp.demo.DemoFiles;
 import honeylamp.desktop.workspace.Tool;
 import honeylamp.desktop.workspace.WorkStage;
 import honeylamp.edit.FurnishingEdits;
@@ -47,7 +46,7 @@ class SightsWindowTest {
 
     @Test
     void aKindIsFadedHiddenAndLockedFromBesideItsStage() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             w.press("stage-furnish");
             var sofa = w.plan().storeys().getFirst().furnishings().stream()
                     .filter(f -> f.kind().equals("sofa"))
@@ -82,7 +81,7 @@ class SightsWindowTest {
 
     @Test
     void theSecondButtonOnAStageDoesTheSame() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             w.robot.clickOn("#stage-dimensions", MouseButton.SECONDARY);
             w.settle();
             w.robot.clickOn("Dimensions hidden");
@@ -95,7 +94,7 @@ class SightsWindowTest {
 
     @Test
     void setsOfWhatIsSeenHaveNamesAndComeBack() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             w.press("stage-sheet");
             var usual = w.plan();
             choose(w, "seen-set", 1); // without furniture
@@ -158,7 +157,7 @@ class SightsWindowTest {
 
     @Test
     void picturesToTraceAreSeenInEveryStageAndWallsSeenThroughOnTheScreenOnly() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             w.press("stage-furnish");
             w.focusPlan();
             w.key(KeyCode.I);
@@ -183,7 +182,7 @@ class SightsWindowTest {
 
     @Test
     void toolsHaveKeysByTheirPlaceAndStagesAreFoundAsTheyWereLeft() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             w.press("stage-walls");
             w.focusPlan();
             w.key(KeyCode.ALT, KeyCode.DIGIT4);

@@ -3,7 +3,6 @@ package honeylamp.desktop;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import honeylamp.TestWalls;
-import honeylamp.demo.DemoFiles;
 import honeylamp.demo.place.QuillbackLane;
 import honeylamp.desktop.gesture.look.TryMend;
 import honeylamp.desktop.workspace.SnagSearch;
@@ -127,7 +126,7 @@ class SnagsWindowTest {
     @Test
     void aLongSearchIsToldCanBeEndedAndTakenUpAgain() throws Exception {
         var threads = new SnagSearch.Threads(search::add, Platform::runLater);
-        try (var w = WindowDriver.with(DemoFiles.document(), threads)) {
+        try (var w = WindowDriver.with(DemoDocument.made(), threads)) {
             says(w, "Looking for snags\u2026");
             searchOn();
             says(w, "No snags");

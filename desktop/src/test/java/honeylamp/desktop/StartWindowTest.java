@@ -3,7 +3,6 @@ package honeylamp.desktop;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import honeylamp.TestWalls;
-import honeylamp.demo.DemoFiles;
 import honeylamp.desktop.files.TemplateFolder;
 import honeylamp.plan.Sheet.Paper;
 import honeylamp.plan.Sheet.Way;
@@ -54,7 +53,7 @@ class StartWindowTest {
 
     @Test
     void escapeGoesBackAndNothingHasChanged() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             var before = w.plan();
             w.press("start");
             w.key(KeyCode.ESCAPE);
@@ -85,7 +84,7 @@ class StartWindowTest {
 
     @Test
     void recentPlansAreOfferedAndOneThatIsGoneSaysSo(@TempDir Path folder) throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             var file = folder.resolve("yard.honeylamp");
             w.answers.plan = Optional.of(file);
             w.key(KeyCode.CONTROL, KeyCode.S);
@@ -115,7 +114,7 @@ class StartWindowTest {
 
     @Test
     void aTemplateKeepsWhatIsAroundAPlanAndNothingThatStandsInIt() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             WindowDriver.onScreen(() -> {
                 w.window().actions().commands().of("keep-template").action().run();
                 return null;

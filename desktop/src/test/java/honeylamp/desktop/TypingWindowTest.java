@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.catalogue.NewPlan;
-import honeylamp.demo.DemoFiles;
 import honeylamp.demo.place.QuillbackLane;
 import honeylamp.derive.pointing.Picking;
 import honeylamp.derive.storeys.StoreyGeometry;
@@ -35,7 +34,7 @@ class TypingWindowTest {
 
     @Test
     void whoPointsAtThePlanTypesIntoTheMeasureLine() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             w.press("stage-walls");
             w.press("tool-pick-and-move");
             w.show(12_000, 3000, 14_000);
@@ -63,7 +62,7 @@ class TypingWindowTest {
 
     @Test
     void theEchoSaysOfEveryFieldWhatEnterTakes() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             w.press("stage-walls");
             w.press("tool-draw-walls");
             w.click(16_000, 2000);
@@ -90,7 +89,7 @@ class TypingWindowTest {
 
     @Test
     void theEchoEndsBeforeTheSnagsInTheNarrowestWindow() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             w.resize(900, 600);
             w.press("stage-walls");
             w.press("tool-draw-walls");
@@ -109,7 +108,7 @@ class TypingWindowTest {
 
     @Test
     void whatWasTypedInTheCardIsTakenWhenThePointerLeavesIt() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             w.press("stage-walls");
             w.press("tool-pick-and-move");
             w.click(7450, 4100);
@@ -200,7 +199,7 @@ class TypingWindowTest {
 
     @Test
     void severalPickedThingsAreDraggedTogetherAndAClickPicksOne() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             w.press("stage-furnish");
             w.press("tool-pick-and-move");
             var pieces = w.plan().storeys().getFirst().furnishings();
@@ -234,7 +233,7 @@ class TypingWindowTest {
 
     @Test
     void undoingANewWallTypeLeavesTheWallsStageWhole() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             w.press("stage-walls");
             w.press("wall-type-card");
             w.press("type-new");

@@ -3,7 +3,6 @@ package honeylamp.desktop;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import honeylamp.demo.DemoFiles;
 import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.desktop.workspace.Tool;
 import honeylamp.edit.UnderlayEdits.TracedWork;
@@ -52,7 +51,7 @@ class UnderlayWindowTest {
 
     /** The demo's sheet at its true place, and nothing traced yet. */
     private static PlanDocument sheetOnly() throws Exception {
-        var demo = DemoFiles.document();
+        var demo = DemoDocument.made();
         var storey = demo.plan().storeys().getFirst();
         return demo.with(demo.plan()
                 .withStorey(
@@ -121,7 +120,7 @@ class UnderlayWindowTest {
 
     @Test
     void theLookOfAPictureChangesAndIsTakenBack() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             var before = w.plan();
             w.press("stage-underlay");
             w.press("picture-" + underlay(w).id().text());
@@ -154,7 +153,7 @@ class UnderlayWindowTest {
 
     @Test
     void theWrittenLengthsStandBesideTheTrace() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             w.press("stage-underlay");
             w.press("picture-" + underlay(w).id().text());
             // 7,600 is written where 7,400 is true: it is left out, and counting it makes the trail doubt
@@ -169,7 +168,7 @@ class UnderlayWindowTest {
 
     @Test
     void scalingAgainTakesTheTraceAlongIfWished() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             var area = StoreyGeometry.of(w.plan(), storey(w)).netAreaMm2();
             w.press("stage-underlay");
             assertThat(w.model().now().choices().tracedWork()).isEqualTo(TracedWork.GOES_ALONG);
@@ -317,7 +316,7 @@ class UnderlayWindowTest {
 
     @Test
     void thePictureStandsBesideThePlanWithItsOwnZoom() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             w.press("stage-underlay");
             w.focusPlan();
             w.key(KeyCode.B);
@@ -338,7 +337,7 @@ class UnderlayWindowTest {
 
     @Test
     void notesOnThePictureAreNoPartOfThePlan() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             var before = StoreyGeometry.of(w.plan(), storey(w)).netAreaMm2();
             w.press("stage-underlay");
             w.press("tool-note");

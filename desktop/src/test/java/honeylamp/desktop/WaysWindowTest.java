@@ -2,7 +2,6 @@ package honeylamp.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import honeylamp.demo.DemoFiles;
 import honeylamp.derive.snags.Snag;
 import honeylamp.desktop.gesture.look.WalkWay;
 import honeylamp.desktop.workspace.SnagSearch.SnagThere;
@@ -32,7 +31,7 @@ class WaysWindowTest {
 
     @Test
     void theWaysToAllRoomsAreSeenAndOneBetweenTwoPointsIsMeasured() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             w.press("stage-furnish");
             w.press("tool-ways");
             w.until(() -> hint(w).startsWith("Ways from where one comes in"));
@@ -59,13 +58,13 @@ class WaysWindowTest {
                     .containsExactly("Least width", "Length");
             w.key(KeyCode.ESCAPE);
             assertThat(hand(w).from()).isEmpty();
-            assertThat(w.plan()).isEqualTo(DemoFiles.document().plan());
+            assertThat(w.plan()).isEqualTo(DemoDocument.made().plan());
         }
     }
 
     @Test
     void theWayToAPieceIsShown() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             w.press("stage-furnish");
             var desk = first(w, "desk");
             WindowDriver.onScreen(() -> {
@@ -94,7 +93,7 @@ class WaysWindowTest {
 
     @Test
     void whatStandsInTheWayIsASnagAndTheWaysAreListed() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             w.press("stage-furnish");
             w.fill("furnish-search", "sideboard");
             w.press("piece-sideboard");
@@ -126,7 +125,7 @@ class WaysWindowTest {
 
     @Test
     void whetherAPieceGetsInIsSaidOnItsCardAndShownWhereItDoesNot() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             w.press("stage-furnish");
             var bed = first(w, "bed");
             WindowDriver.onScreen(() -> {

@@ -2,7 +2,6 @@ package honeylamp.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import honeylamp.demo.DemoFiles;
 import honeylamp.demo.place.QuillbackLane;
 import honeylamp.desktop.workspace.WindowStyle;
 import honeylamp.desktop.workspace.WindowStyle.Room;
@@ -39,7 +38,7 @@ class WindowStyleTest {
 
     @Test
     void aDarkRoomHasADarkDeskAndTheSamePaper() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             w.picture();
             var light = drawing(w);
             style(w, WindowStyle.USUAL.withRoom(Room.DARK));
@@ -74,7 +73,7 @@ class WindowStyleTest {
         "DARK, 200, 1280, 800"
     })
     void noWordIsCutInAnyStage(Room room, int percent, double width, double height) throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             w.resize(width, height);
             style(w, new WindowStyle(room, percent));
             for (var stage : WorkStage.values()) {

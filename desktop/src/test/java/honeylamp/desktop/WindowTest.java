@@ -28,7 +28,7 @@ class WindowTest {
 
     @Test
     void everyStageIsReachedByKeysAndSaysWhatToDo() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             for (var stage : WorkStage.values()) {
                 var keys = stage.keys().orElseThrow();
                 if (keys.shift() == Keys.Shift.HELD) {
@@ -100,7 +100,7 @@ class WindowTest {
 
     @Test
     void theKeyboardGoesFromPartToPart() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             w.focusPlan();
             w.press("stage-furnish");
             w.click(2950, 4070); // a piece is picked, so the card has fields
@@ -123,7 +123,7 @@ class WindowTest {
 
     @Test
     void theLampTheFinderAndUndoWorkFromTheKeyboard() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             w.focusPlan();
             w.key(KeyCode.L);
             assertThat(WindowDriver.<Lamp>onScreen(() -> w.model().now().lamp()))
@@ -148,7 +148,7 @@ class WindowTest {
 
     @Test
     void badFilesAndNumbersGetASentenceAndChangeNothing() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             var before = w.plan();
             var text = Files.writeString(folder.resolve("notes.png"), "not a picture");
             drop(w, text);
@@ -191,7 +191,7 @@ class WindowTest {
 
     @Test
     void zoomKeepsThePointUnderThePointerAndDraggingPans() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             w.show(6500, 4400, 14_000);
             w.move(4000, 3000);
             var pane = w.window().plan();
@@ -225,7 +225,7 @@ class WindowTest {
 
     @Test
     void everyControlHasANameForReaders() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             for (var stage : WorkStage.values()) {
                 WindowDriver.onScreen(() -> {
                     w.model().go(stage);
@@ -244,7 +244,7 @@ class WindowTest {
 
     @Test
     void pointerMovesAnswerWithoutWaitingForThePicture() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             w.press("stage-furnish");
             w.press("piece-sofa");
             w.move(5000, 2500);
@@ -274,7 +274,7 @@ class WindowTest {
 
     @Test
     void theCardChangesWhatIsPickedAndSaysWhatCannotBe() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             w.press("stage-walls");
             w.press("tool-pick-and-move");
             w.click(7450, 4100);
@@ -307,7 +307,7 @@ class WindowTest {
 
     @Test
     void snagsAreListedShownAndMended() throws Exception {
-        try (var w = WindowDriver.with(DemoFiles.document())) {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
             WindowDriver.onScreen(() -> {
                 var plan = w.model().now().plan();
                 var storey = w.model().now().storey();

@@ -2,7 +2,7 @@ package honeylamp.desktop.files;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import honeylamp.demo.DemoFiles;
+import honeylamp.desktop.DemoDocument;
 import honeylamp.demo.place.SailclothYard;
 import honeylamp.plan.Plan;
 import honeylamp.store.LeftWork;
@@ -107,7 +107,7 @@ class AutosaveTest {
         var autosave = autosave(folder);
         autosave.opened(NEW);
         autosave.acted(PLAN.withName("first"));
-        autosave.opened(Origin.of(DemoFiles.document()));
+        autosave.opened(Origin.of(DemoDocument.made()));
         autosave.acted(PLAN.withName("second"));
         autosave.acted(PLAN.withName("third"));
         assertThat(journals(folder)).hasSize(1);
@@ -141,7 +141,7 @@ class AutosaveTest {
         var kept = new CountDownLatch(1);
         try (var autosave = autosave(folder)) {
             autosave.opened(NEW);
-            autosave.resumed(Origin.of(DemoFiles.document()), PLAN.withName("back"), kept::countDown);
+            autosave.resumed(Origin.of(DemoDocument.made()), PLAN.withName("back"), kept::countDown);
             assertThat(kept.await(20, TimeUnit.SECONDS)).isTrue();
             var left = killedNow(folder, 0);
             assertThat(left.plan().name()).isEqualTo("back");
@@ -149,7 +149,7 @@ class AutosaveTest {
             try (var list = Files.list(pictures)) {
                 assertThat(list.map(p -> p.getFileName().toString()))
                         .containsExactlyInAnyOrderElementsOf(
-                                Set.copyOf(DemoFiles.document().assets().keySet()));
+                                Set.copyOf(DemoDocument.made().assets().keySet()));
             }
         }
     }

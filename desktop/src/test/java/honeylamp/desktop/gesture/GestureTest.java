@@ -3,6 +3,7 @@ package honeylamp.desktop.gesture;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import honeylamp.desktop.DemoDocument;
 import honeylamp.catalogue.NewPlan;
 import honeylamp.catalogue.piece.Furnishings;
 import honeylamp.demo.place.SailclothYard;
@@ -464,7 +465,7 @@ class GestureTest {
 
     @Test
     void aLockedPictureStaysAFreeOneIsMoved() throws Exception {
-        var document = honeylamp.demo.DemoFiles.document();
+        var document = DemoDocument.made();
         var hand = new Hand(document.plan(), PickAndMove.of(Reach.UNDERLAYS));
         var before = hand.storey().underlays().getFirst();
         hand.drag(-500, 4000, 500, 4200, Keys.NONE);
