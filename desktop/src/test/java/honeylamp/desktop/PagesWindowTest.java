@@ -309,12 +309,9 @@ class PagesWindowTest {
                     .findFirst()
                     .orElseThrow();
             var id = room.mark().orElseThrow().id();
-            var from = WindowDriver.onScreen(
-                    () -> RoomNames.at(w.model().shown().view(), w.model().now().frame(), nameOf(w, id), 10)
-                            .orElseThrow());
-            assertThat(from.room()).isEqualTo(id);
-            var to = from.middle().plus(new Point(900, 700));
-            w.drag(from.middle().x(), from.middle().y(), to.x(), to.y());
+            var from = WindowDriver.onScreen(() -> nameOf(w, id));
+            var to = from.plus(new Point(900, 700));
+            w.drag(from.x(), from.y(), to.x(), to.y());
             var moved = view(w.plan(), 1).movedName(id).orElseThrow().point();
             assertThat(moved.distance(to)).isLessThan(60);
             assertThat(view(w.plan(), 2).moved()).isEmpty();
@@ -329,25 +326,14 @@ class PagesWindowTest {
         }
     }
 
-    /** Where a name lies, found by trying points over its room. */
+    /** The middle of a name where it is written. */
     private static Point nameOf(WindowDriver w, RoomId id) {
-        var view = w.model().shown().view();
-        var room = view.storey().geometry().rooms().stream()
-                .filter(r -> r.mark().filter(m -> m.id().equals(id)).isPresent())
+        var frame = w.model().now().frame();
+        return RoomNames.of(w.model().shown().view(), frame).names().stream()
+                .filter(n -> n.room().equals(id))
                 .findFirst()
-                .orElseThrow();
-        var box = room.outline().bounds();
-        for (var y = box.minY(); y < box.maxY(); y += 100) {
-            for (var x = box.minX(); x < box.maxX(); x += 400) {
-                var p = new Point(x, y);
-                if (RoomNames.at(view, w.model().now().frame(), p, 1)
-                        .filter(n -> n.room().equals(id))
-                        .isPresent()) {
-                    return p;
-                }
-            }
-        }
-        throw new AssertionError("no name of " + room.name());
+                .orElseThrow()
+                .middle(frame);
     }
 
     @Test

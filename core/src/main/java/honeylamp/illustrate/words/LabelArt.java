@@ -177,17 +177,6 @@ public final class LabelArt {
         return covered(placed());
     }
 
-    /** The names of some rooms, where they are written among all. */
-    public List<Placed> placed(Predicate<Room> wanted) {
-        return placed().stream().filter(p -> wanted.test(p.room)).toList();
-    }
-
-    /** Whether the name of a room may lie at a point: within the room, or wherever a hand put it. */
-    public boolean mayLieAt(Room room, Point p, double reachMm) {
-        return room.outline().bounds().grown(reachMm).contains(p)
-                || room.mark().flatMap(m -> view.view().movedName(m.id())).isPresent();
-    }
-
     /** The part of a room that is seen. */
     private Optional<Outline> seen(Room room) {
         if (view.crop().isEmpty()) {
@@ -198,12 +187,13 @@ public final class LabelArt {
                 .max(Comparator.comparingDouble(Outline::area));
     }
 
-    /** The name of a room that was put somewhere by hand. */
-    public Optional<Placed> placedByHand(RoomId room) {
+    /** The name of a room that was put somewhere by hand: where it lies asks for no other words. */
+    public static Optional<Placed> byHand(LaidView view, PaperFrame frame, Pens pens, RoomId room) {
+        var alone = new LabelArt(view, frame, pens, OtherWords.none(frame), new Remembered());
         return view.storey().geometry().rooms().stream()
                 .filter(r -> r.mark().filter(m -> m.id().equals(room)).isPresent())
                 .findFirst()
-                .flatMap(this::byHand);
+                .flatMap(alone::byHand);
     }
 
     /** A name that was put somewhere by hand, in full, with a leader if it lies outside its room. */

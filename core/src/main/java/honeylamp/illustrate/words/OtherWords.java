@@ -41,6 +41,7 @@ import java.util.stream.Stream;
  * @param lines of dimensions and leaders, in plan mm
  * @param leftOut what found no place
  */
+@RecordBuilder
 public record OtherWords(
         PaperFrame frame,
         List<Mark> figures,
@@ -50,7 +51,8 @@ public record OtherWords(
         List<Mark> stairs,
         List<Mark> tags,
         List<Segment> lines,
-        LeftOut leftOut) {
+        LeftOut leftOut)
+        implements OtherWordsBuilder.With {
     /** What was to be written and found no place: names and distances of pieces, sizes and tiles of rooms, tags. */
     @RecordBuilder
     public record LeftOut(
@@ -95,8 +97,8 @@ public record OtherWords(
         if (!annotation.distances().isEmpty() && seen.shows(Kind.FURNITURE) && seen.shows(Kind.DIMENSIONS)) {
             var measured = new PieceNames(view, frame, pens)
                     .distances(KeptOff.of(view, remembered, words.taken()), words.withLabels(view, pens, remembered));
-            words = words.with(measured.marks(), List.of(), measured.lines())
-                    .without(words.leftOut.withDistances(measured.without()));
+            words = words.withMore(measured.marks(), List.of(), measured.lines())
+                    .withLeftOut(words.leftOut.withDistances(measured.without()));
         }
         if (!annotation.pieces().isEmpty() && seen.shows(Kind.FURNITURE) && seen.shows(Kind.NOTES)) {
             var taken = words.taken();
@@ -105,8 +107,8 @@ public record OtherWords(
                             KeptOff.of(view, remembered, taken),
                             KeptOff.unmoved(view, remembered, taken),
                             words.written());
-            words = words.with(List.of(), written.marks(), written.lines())
-                    .without(words.leftOut.withNames(written.without()));
+            words = words.withMore(List.of(), written.marks(), written.lines())
+                    .withLeftOut(words.leftOut.withNames(written.without()));
         }
         return words;
     }
@@ -125,23 +127,14 @@ public record OtherWords(
                         wanted,
                         KeptOff.of(view, remembered, taken).walled(view),
                         KeptOff.unmoved(view, remembered, taken).walled(view));
-        return new OtherWords(
-                frame,
-                figures,
-                notes,
-                sights,
-                parts,
-                stairs,
-                tagged.marks(),
-                lines,
-                leftOut.withTags(tagged.without()));
+        return withTags(tagged.marks()).withLeftOut(leftOut.withTags(tagged.without()));
     }
 
     private static OtherWords withTiles(
             OtherWords known, LaidView view, PaperFrame frame, Pens pens, Remembered remembered) {
         var off = KeptOff.of(view, remembered, known.taken());
         var rows = new TileRows(view, frame, pens).rows(off, known.withLabels(view, pens, remembered));
-        return known.with(rows.marks(), List.of(), rows.lines()).without(known.leftOut.withTiles(rows.without()));
+        return known.withMore(rows.marks(), List.of(), rows.lines()).withLeftOut(known.leftOut.withTiles(rows.without()));
     }
 
     /** What words cover, and where labels of rooms would lie. */
@@ -155,24 +148,31 @@ public record OtherWords(
             OtherWords known, LaidView view, PaperFrame frame, Pens pens, Remembered remembered) {
         var off = KeptOff.of(view, remembered, known.taken());
         var pairs = new RoomSizes(view, frame, pens, remembered).pairs(off, known.withLabels(view, pens, remembered));
-        return known.with(pairs.marks(), List.of(), pairs.lines()).without(known.leftOut.withSizes(pairs.without()));
+        return known.withMore(pairs.marks(), List.of(), pairs.lines()).withLeftOut(known.leftOut.withSizes(pairs.without()));
     }
 
-    private OtherWords with(List<Mark> moreFigures, List<Mark> moreParts, List<Segment> moreLines) {
-        return new OtherWords(
-                frame,
-                joined(figures, moreFigures),
-                notes,
-                sights,
-                joined(parts, moreParts),
-                stairs,
-                tags,
-                joined(lines, moreLines),
-                leftOut);
+    private OtherWords withMore(List<Mark> moreFigures, List<Mark> moreParts, List<Segment> moreLines) {
+        return withFigures(joined(figures, moreFigures))
+                .withParts(joined(parts, moreParts))
+                .withLines(joined(lines, moreLines));
     }
 
     private static <T> List<T> joined(List<T> a, List<T> b) {
         return Stream.concat(a.stream(), b.stream()).toList();
+    }
+
+    /** No words, on a paper. */
+    static OtherWords none(PaperFrame frame) {
+        return new OtherWords(
+                frame,
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(),
+                LeftOut.NOTHING);
     }
 
     /** All but the sizes of rooms, which keep off the rest. */
@@ -190,18 +190,15 @@ public record OtherWords(
         }
         var isWritten = view.view().annotation().words() == Annotation.Words.WRITTEN;
         var isNoted = showing.shows(Kind.NOTES);
-        var placed = new OtherWords(
-                frame,
-                figures,
-                isNoted ? notes(view, storey, frame, pens) : List.of(),
-                isNoted ? ElevationMarks.of(view, frame, pens) : List.of(),
-                isWritten && showing.shows(Kind.FURNITURE)
-                        ? new PartLabels(frame, pens).marks(storey.furnishings())
-                        : List.of(),
-                List.of(),
-                List.of(),
-                lines(view, storey),
-                LeftOut.NOTHING);
+        var placed = none(frame)
+                .withFigures(figures)
+                .withNotes(isNoted ? notes(view, storey, frame, pens) : List.of())
+                .withSights(isNoted ? ElevationMarks.of(view, frame, pens) : List.of())
+                .withParts(
+                        isWritten && showing.shows(Kind.FURNITURE)
+                                ? new PartLabels(frame, pens).marks(storey.furnishings())
+                                : List.of())
+                .withLines(lines(view, storey));
         return isWritten && showing.shows(Kind.FIXED_PARTS) ? placed.withStairs(view, pens) : placed;
     }
 
@@ -211,11 +208,7 @@ public record OtherWords(
         var off = KeptOff.of(written()).walled(view);
         var words = new StairArt(frame, pens, Lamp.LIT, cutMm)
                 .words(view.storey().fixedParts().stairs(), off::isFree);
-        return new OtherWords(frame, figures, notes, sights, parts, words, tags, lines, leftOut);
-    }
-
-    private OtherWords without(LeftOut other) {
-        return new OtherWords(frame, figures, notes, sights, parts, stairs, tags, lines, other);
+        return withStairs(words);
     }
 
     private static List<Mark> notes(LaidView view, Storey storey, PaperFrame frame, Pens pens) {

@@ -9,6 +9,8 @@ import honeylamp.demo.place.SailclothYard;
 import honeylamp.derive.openings.LeafSweep;
 import honeylamp.derive.pointing.Picking;
 import honeylamp.derive.storeys.LaidView;
+import honeylamp.drawing.Remembered;
+import honeylamp.edit.FurnishingEdits;
 import honeylamp.edit.NoteEdits;
 import honeylamp.edit.Reach;
 import honeylamp.edit.RoomEdits;
@@ -18,11 +20,13 @@ import honeylamp.geometry.Outline;
 import honeylamp.geometry.Regions;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.pen.Pens;
+import honeylamp.illustrate.sketch.RoomNames;
 import honeylamp.plan.AreaBasis;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.RoomLabel;
 import honeylamp.plan.RoomLabel.Part;
+import honeylamp.units.Length;
 import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
@@ -167,5 +171,21 @@ class LabelPlacesTest {
         return Outline.of(
                 Box.around(paper.ring().corners().stream().map(frame::plan).toList())
                         .ring());
+    }
+
+    /** What is kept from one edit to the next never shows: names lie where they would if nothing were kept. */
+    @Test
+    void namesPlacedAfterAnEditLieWhereTheyWouldPlacedAnew() {
+        var remembered = new Remembered();
+        var frame = PaperFrame.atOrigin(50);
+        var plan = SailclothYard.plan();
+        for (var i = 0; i < 6; i++) {
+            var storey = plan.storeys().getFirst();
+            var piece = storey.furnishings().get(6 * i);
+            plan = FurnishingEdits.move(
+                    plan, storey.id(), List.of(piece.id()), Length.ofMm(150 * i), Length.ofMm(80));
+            var view = TestPlans.view(plan);
+            assertThat(RoomNames.of(view, frame, remembered)).isEqualTo(RoomNames.of(view, frame));
+        }
     }
 }

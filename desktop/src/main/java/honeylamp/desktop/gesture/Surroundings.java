@@ -6,6 +6,7 @@ import honeylamp.derive.storeys.UnitCopies;
 import honeylamp.derive.traced.PictureLines;
 import honeylamp.geometry.Point;
 import honeylamp.illustrate.paper.PaperFrame;
+import honeylamp.illustrate.sketch.RoomNames;
 import honeylamp.plan.Element;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Page;
@@ -32,6 +33,7 @@ import java.util.Set;
  * @param view the view worked on
  * @param page the page worked on; none if the view is on none
  * @param walked the ways through the storey, if they were asked for and are known
+ * @param names the names of rooms where the view writes them, if that is known
  * @param stuck where the piece that is picked does not get in, if that was asked for and is known
  */
 public record Surroundings(
@@ -48,6 +50,7 @@ public record Surroundings(
         LaidView view,
         Optional<Page> page,
         Optional<Walked> walked,
+        Optional<RoomNames> names,
         Optional<GettingIn.Place> stuck) {
     /** The storey with its copies of units: what the pointer catches, and the rooms there are. */
     public StoreyGeometry laid() {

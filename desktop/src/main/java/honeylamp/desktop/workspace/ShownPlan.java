@@ -12,11 +12,15 @@ import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.desktop.gesture.Choices;
 import honeylamp.desktop.gesture.Walked;
 import honeylamp.desktop.gesture.look.WalkWay;
+import honeylamp.desktop.gesture.pick.PickCaption;
 import honeylamp.desktop.workspace.SnagSearch.SnagThere;
 import honeylamp.desktop.workspace.Workspace.Worked;
 import honeylamp.drawing.Mark;
+import honeylamp.drawing.Remembered;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Point;
+import honeylamp.illustrate.paper.PaperFrame;
+import honeylamp.illustrate.sketch.RoomNames;
 import honeylamp.illustrate.sketch.Sketches;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Showing;
@@ -48,6 +52,7 @@ public final class ShownPlan {
     private final SnagSearch search;
     private final Aside<Walk, Walked> ways;
     private final Aside<Delivered, GettingIn> deliveries;
+    private final Aside<Named, RoomNames> names;
     private @Nullable Checked checked;
 
     private record Checked(LaidPlan plan, BriefCheck check) {}
@@ -75,6 +80,15 @@ public final class ShownPlan {
         }
     }
 
+    /** A view whose names of rooms may be taken up. */
+    record Named(LaidView view, PaperFrame frame) {
+        private boolean isSame(Named other) {
+            return view.plan() == other.view.plan()
+                    && view.view().equals(other.view.view())
+                    && frame.equals(other.frame);
+        }
+    }
+
     ShownPlan(Supplier<Workspace> workspace, GeometryCache cache, SnagSearch search, SnagSearch.Threads threads) {
         this.workspace = workspace;
         this.cache = cache;
@@ -83,6 +97,9 @@ public final class ShownPlan {
                 new Aside<>(threads.beside(), Walk::isSame, (walk, _) -> Walked.of(walk.storey, walk.from, walk.to));
         this.deliveries = new Aside<>(
                 threads.beside(), Delivered::isSame, (asked, wanted) -> Delivery.of(asked.storey, asked.piece, wanted));
+        var remembered = new Remembered();
+        this.names = new Aside<>(
+                threads.beside(), Named::isSame, (asked, _) -> RoomNames.of(asked.view, asked.frame, remembered));
     }
 
     /** The workspace has changed: what is wrong with it is looked for. */
@@ -90,6 +107,9 @@ public final class ShownPlan {
         search.want(storey(), workspace.get().choices().gapReach());
         if (workspace.get().gesture() instanceof WalkWay walk) {
             ways.ask(new Walk(storey(), walk.from(), walk.to()));
+        }
+        if (workspace.get().gesture() instanceof PickCaption) {
+            names.ask(new Named(view(), workspace.get().frame()));
         }
     }
 
@@ -176,6 +196,11 @@ public final class ShownPlan {
     /** Whether pieces get to where they stand. */
     public Aside<Delivered, GettingIn> deliveries() {
         return deliveries;
+    }
+
+    /** The names of rooms where views write them. */
+    Aside<Named, RoomNames> names() {
+        return names;
     }
 
     /** A piece of the storey worked on, to be carried to where it stands. */

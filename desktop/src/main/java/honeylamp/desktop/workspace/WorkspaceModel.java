@@ -13,6 +13,7 @@ import honeylamp.desktop.gesture.Readout;
 import honeylamp.desktop.gesture.Surroundings;
 import honeylamp.desktop.gesture.Typed;
 import honeylamp.desktop.gesture.look.WalkWay;
+import honeylamp.desktop.gesture.pick.PickCaption;
 import honeylamp.desktop.workspace.Intent.Point.Act;
 import honeylamp.desktop.workspace.Workspace.Fit;
 import honeylamp.desktop.workspace.Workspace.Fit.Filling;
@@ -161,6 +162,9 @@ public final class WorkspaceModel {
                 page(w),
                 w.gesture() instanceof WalkWay walk
                         ? shown.ways().to(new ShownPlan.Walk(laid.storey(), walk.from(), walk.to()))
+                        : Optional.empty(),
+                w.gesture() instanceof PickCaption
+                        ? shown.names().to(new ShownPlan.Named(laid, w.frame()))
                         : Optional.empty(),
                 stuck(w, laid));
     }

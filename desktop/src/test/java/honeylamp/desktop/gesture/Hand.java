@@ -10,6 +10,7 @@ import honeylamp.derive.traced.PictureLines;
 import honeylamp.desktop.gesture.Pointer.Keys;
 import honeylamp.geometry.Point;
 import honeylamp.illustrate.paper.PaperFrame;
+import honeylamp.illustrate.sketch.RoomNames;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Plan;
@@ -27,6 +28,7 @@ class Hand {
     Set<ElementId> picked = Set.of();
     String complaint = "";
     Optional<Walked> walked = Optional.empty();
+    Optional<RoomNames> names = Optional.empty();
     Point middle = new Point(2000, 1500);
     int commits;
 
@@ -57,6 +59,7 @@ class Hand {
                 view,
                 Optional.of(plan.presentation().pages().getFirst()),
                 walked,
+                names,
                 Optional.empty());
     }
 

@@ -138,9 +138,11 @@ public record PickCaption(
         var hit = hit(scene, p);
         var name = hit.isPresent()
                 ? Optional.<RoomNames.Name>empty()
-                : RoomNames.at(scene.view(), scene.frame(), p, scene.reachMm());
+                : scene.names()
+                        .orElseGet(() -> RoomNames.of(scene.view(), scene.frame()))
+                        .at(scene.frame(), p, scene.reachMm());
         if (name.isPresent()) {
-            var held = new Grip.RoomName(name.get().room(), p.minus(name.get().middle()));
+            var held = new Grip.RoomName(name.get().room(), p.minus(name.get().middle(scene.frame())));
             return Reply.to(holding(held, p)).picking(Set.of());
         }
         var line = hit.isPresent()
