@@ -25,13 +25,16 @@ final class CheckCommand implements Callable<Integer> {
             return 2;
         }
         var snags = CheckReport.snags(opened.get());
-        var words = CheckReport.hardToRead(opened.get());
+        var readings = CheckReport.readings(opened.get());
+        var words = readings.stream()
+                .flatMap(r -> r.hard().stream().map(r::sentence))
+                .toList();
         var count = snags.size() + words.size();
         if (json) {
-            System.out.println(CheckReport.json(snags, words));
+            System.out.println(CheckReport.json(snags, readings));
         } else {
             snags.forEach(s -> System.out.println(s.kind().label() + ": " + s.sentence()));
-            words.forEach(w -> System.out.println("hard to read: " + w.sentence()));
+            words.forEach(w -> System.out.println("hard to read: " + w));
             System.out.println(count == 0 ? "No snags." : count + " snags.");
         }
         return count == 0 ? 0 : 1;

@@ -24,7 +24,6 @@ public sealed interface Mark {
         return marks.stream().flatMap(m -> switch (m) {
             case Text text -> Stream.of(text);
             case Haloed haloed -> Stream.of(haloed.text());
-            case Lines lines -> lines.texts().stream();
             case Clip clip -> words(clip.inside());
             case Fill _, Stroke _, Shaded _, Image _, Picture _ -> Stream.empty();
         });
@@ -105,37 +104,6 @@ public sealed interface Mark {
      * @param roomMm how far it reaches beyond the letters
      */
     record Haloed(Text text, double roomMm, Ink ink) implements Mark {}
-
-    /**
-     * Several lines of text, one below the other as the text is turned.
-     *
-     * @param first the first line; the others are set like it
-     * @param stepMm from one base line to the next
-     */
-    record Lines(Text first, List<String> others, double stepMm) implements Mark {
-        public Lines {
-            others = List.copyOf(others);
-        }
-
-        /** Each line as a text of its own. */
-        public List<Text> texts() {
-            var out = new ArrayList<Text>();
-            out.add(first);
-            var down = Point.direction(first.turnDeg() + 90).times(stepMm);
-            for (var i = 0; i < others.size(); i++) {
-                out.add(new Text(
-                        others.get(i),
-                        first.at().plus(down.times(i + 1)),
-                        first.capHeightMm(),
-                        first.face(),
-                        first.trackingEm(),
-                        first.align(),
-                        first.turnDeg(),
-                        first.ink()));
-            }
-            return List.copyOf(out);
-        }
-    }
 
     /** A colour picture stretched over a box. */
     record Image(Pixels pixels, Box where) implements Mark {}

@@ -49,11 +49,6 @@ public final class Legibility {
         return List.copyOf(out);
     }
 
-    /** Those that have less contrast than they need to be read. */
-    public static List<Word> unreadable(ComposedPage page) {
-        return of(page).stream().filter(w -> w.contrast < LEAST_CONTRAST).toList();
-    }
-
     private static Drawing wordless(Drawing drawing) {
         return new Drawing(drawing.layers().stream()
                 .map(l -> new Layer(
@@ -66,7 +61,7 @@ public final class Legibility {
     /** What is left of a mark without its letters: of words with room around them, that room and where the letters were. */
     private static Stream<Mark> wordless(Mark mark) {
         return switch (mark) {
-            case Mark.Text _, Mark.Lines _ -> Stream.empty();
+            case Mark.Text _ -> Stream.empty();
             case Mark.Haloed(var text, var room, var ink) ->
                 Stream.of(new Mark.Haloed(
                         new Mark.Text(

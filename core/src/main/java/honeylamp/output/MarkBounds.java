@@ -35,7 +35,6 @@ final class MarkBounds {
             case Mark.Text text -> Optional.of(of(text));
             case Mark.Shaded shaded -> of(shaded.path(), 0);
             case Mark.Haloed haloed -> Optional.of(of(haloed.text()).grown(haloed.roomMm()));
-            case Mark.Lines lines -> of(List.copyOf(lines.texts()));
             case Mark.Image image -> Optional.of(image.where());
             case Mark.Picture picture -> Optional.of(picture.where());
             case Mark.Clip clip -> of(clip.path(), 0);

@@ -154,7 +154,7 @@ final class MarkChanges {
                 b instanceof Mark.Stroke s
                         && s.ink().equals(stroke.ink())
                         && s.pen().equals(stroke.pen());
-            case Mark.Text _, Mark.Shaded _, Mark.Haloed _, Mark.Lines _, Mark.Image _, Mark.Picture _, Mark.Clip _ ->
+            case Mark.Text _, Mark.Shaded _, Mark.Haloed _, Mark.Image _, Mark.Picture _, Mark.Clip _ ->
                 a.getClass() == b.getClass();
         };
     }

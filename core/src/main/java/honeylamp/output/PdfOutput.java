@@ -164,11 +164,6 @@ final class PdfOutput {
                     stream.stroke();
                     text(stream, text, blend);
                 }
-                case Mark.Lines lines -> {
-                    for (var text : lines.texts()) {
-                        text(stream, text, blend);
-                    }
-                }
                 case Mark.Image image ->
                     picture(
                             stream,

@@ -136,7 +136,6 @@ public final class RasterPainter {
                     g.draw(outline(text));
                     text(text, g);
                 }
-                case Mark.Lines lines -> lines.texts().forEach(t -> text(t, g));
                 case Mark.Image picture -> stretched(image(seen(picture, g)), picture.where(), g);
                 case Mark.Picture picture -> stretched(image(picture), picture.where(), g);
                 case Mark.Clip(var path, var inside) -> clipped(AwtShapes.shape(path.within(seen)), inside, g, seen);

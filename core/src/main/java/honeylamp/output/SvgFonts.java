@@ -46,7 +46,6 @@ final class SvgFonts {
             switch (mark) {
                 case Mark.Text text -> collect(text, used);
                 case Mark.Haloed haloed -> collect(haloed.text(), used);
-                case Mark.Lines lines -> lines.texts().forEach(t -> collect(t, used));
                 case Mark.Clip clip -> collect(clip.inside(), used);
                 case Mark.Fill _, Mark.Stroke _, Mark.Shaded _, Mark.Image _, Mark.Picture _ -> {}
             }

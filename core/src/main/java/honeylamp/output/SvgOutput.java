@@ -100,11 +100,6 @@ final class SvgOutput {
                     stroke(AwtShapes.path(RasterPainter.outline(text)), Pen.round(2 * roomMm), ink);
                     text(text);
                 }
-                case Mark.Lines lines -> {
-                    for (var text : lines.texts()) {
-                        text(text);
-                    }
-                }
                 case Mark.Image image -> picture(RasterPainter.image(image), image.where());
                 case Mark.Picture picture -> picture(RasterPainter.image(picture), picture.where());
                 case Mark.Clip(var path, var inside) -> clip(path, inside);

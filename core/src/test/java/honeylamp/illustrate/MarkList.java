@@ -46,7 +46,6 @@ final class MarkList {
                 "shaded " + gradient + " " + n(opacity) + path(path);
             case Mark.Haloed haloed ->
                 "halo " + n(haloed.roomMm()) + " " + ink(haloed.ink()) + " " + words(haloed.text());
-            case Mark.Lines lines -> "lines " + words(lines.first()) + " " + lines.others();
             case Mark.Image image ->
                 "image " + image.pixels().width() + "x" + image.pixels().height();
             case Mark.Picture picture ->

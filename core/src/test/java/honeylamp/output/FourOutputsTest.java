@@ -121,7 +121,7 @@ class FourOutputsTest {
                 LayerKind.LABELS,
                 List.of(
                         new Mark.Haloed(text("Kitchen 居間", 8, 30), 0.6, Ink.of(0xFBF7EF)),
-                        new Mark.Lines(text("One line", 8, 75), List.of("and a second", "and a third"), 4.5))));
+                        text("One line", 8, 75), text("and a second", 8, 79.5))));
         return new ComposedPage(
                 WIDTH_MM, HEIGHT_MM, PaperFrame.atOrigin(50), "Marks", "A. Drawer", new Drawing(layers));
     }
@@ -277,7 +277,7 @@ class FourOutputsTest {
             assertThat(document.getDocumentCatalog().getOutputIntents())
                     .singleElement()
                     .satisfies(i -> assertThat(i.getInfo()).contains("sRGB"));
-            assertThat(new PDFTextStripper().getText(document)).contains("居間", "and a third");
+            assertThat(new PDFTextStripper().getText(document)).contains("居間", "and a second");
         }
     }
 

@@ -45,7 +45,6 @@ class LetteringTest {
         return marks.stream().flatMap(m -> switch (m) {
             case Mark.Text t -> Stream.of(t);
             case Mark.Haloed h -> Stream.of(h.text());
-            case Mark.Lines l -> Stream.of(l.first());
             case Mark.Clip c -> texts(c.inside());
             case Mark.Fill _, Mark.Stroke _, Mark.Image _, Mark.Shaded _, Mark.Picture _ -> Stream.empty();
         });

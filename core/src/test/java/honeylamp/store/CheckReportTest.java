@@ -36,8 +36,12 @@ class CheckReportTest {
 
     @Test
     void everyWordOfTheDemosIsRead() {
-        assertThat(CheckReport.hardToRead(SailclothYard.plan())).isEmpty();
-        assertThat(CheckReport.hardToRead(QuillbackLane.plan())).isEmpty();
+        assertThat(CheckReport.readings(SailclothYard.plan())).allSatisfy(r -> assertThat(r.hard())
+                .isEmpty());
+        assertThat(CheckReport.readings(QuillbackLane.plan()))
+                .hasSize(2)
+                .allSatisfy(r -> assertThat(r.hard()).isEmpty())
+                .allSatisfy(r -> assertThat(r.sentence()).startsWith("All ").contains("can be read"));
     }
 
     /** In the middle of a wall a note has paper around its letters; in ink of the paper's colour nothing helps. */
@@ -46,17 +50,19 @@ class CheckReportTest {
         var plan = TestPlans.clearRectangle(5000, 4000);
         var noted = NoteEdits.add(plan, TestPlans.storey(plan), Position.ofMm(2500, -150), "no")
                 .plan();
-        assertThat(CheckReport.hardToRead(noted)).isEmpty();
+        assertThat(CheckReport.readings(noted).getFirst().hard()).isEmpty();
         var pale = ViewEdits.look(
                 noted,
                 l -> l.withPalette(l.palette().with(Map.of(Role.INK, l.palette().of(Role.PAPER)))));
-        var hard = CheckReport.hardToRead(pale);
-        assertThat(hard).anySatisfy(w -> {
+        var readings = CheckReport.readings(pale);
+        var first = readings.getFirst();
+        assertThat(first.sentence()).contains("hard to read");
+        assertThat(first.hard()).anySatisfy(w -> {
             assertThat(w.text()).isEqualTo("no");
             assertThat(w.contrast()).isLessThan(2);
-            assertThat(w.sentence()).contains("\"no\" on", "where 4.5 is needed");
+            assertThat(first.sentence(w)).contains("\"no\" on", "where 4.5 is needed");
         });
-        assertThat(read(CheckReport.json(List.of(), hard))
+        assertThat(read(CheckReport.json(List.of(), readings))
                         .path("hard_to_read")
                         .valueStream()
                         .map(n -> n.path("text").asString()))

@@ -3,18 +3,25 @@ package honeylamp.desktop;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import honeylamp.desktop.workspace.WorkStage;
+import honeylamp.edit.ViewEdits;
 import honeylamp.illustrate.pen.Pens;
 import honeylamp.illustrate.words.LabelArt;
 import honeylamp.plan.Annotation.Words;
+import honeylamp.plan.Role;
 import honeylamp.plan.RoomLabel.Part;
 import honeylamp.plan.Showing.Kind;
 import honeylamp.store.PlanFile;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Map;
+import java.util.concurrent.TimeUnit;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.testfx.util.WaitForAsyncUtils;
 
 /** What labels say, chosen in the window. */
 class LabelsWindowTest {
@@ -158,5 +165,36 @@ class LabelsWindowTest {
             assertThat(w.plan().presentation().views().getFirst().tiers().rows())
                     .isEmpty();
         }
+    }
+
+    /** Ink in the colour of the paper cannot be read; the list of it brings one to each such word. */
+    @Test
+    void everyWordOfThePageIsMeasuredAndWhatIsHardToReadIsShown() throws Exception {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
+            to(w, WorkStage.LABELS);
+            w.press("words-readable");
+            until(w, "can be read");
+            w.settle();
+            Label found = w.node("words-read");
+            assertThat(found.getText()).startsWith("All ").contains(" : 1");
+            assertThat((Node) w.node("hard-word-0")).isNull();
+            var pale = ViewEdits.look(
+                    w.plan(), l -> l.withPalette(l.palette().with(Map.of(Role.INK, l.palette().of(Role.PAPER)))));
+            WindowDriver.onScreen(() -> {
+                w.model().edit(pale, "Pale ink");
+                return null;
+            });
+            w.settle();
+            assertThat((Node) w.node("words-read")).isNull(); // it was of another plan
+            w.press("words-readable");
+            until(w, "hard to read");
+            w.press("hard-word-0");
+            assertThat(w.message()).contains("where 4.5 is needed");
+            assertThat(w.model().now().viewport().pxPerMm()).isGreaterThanOrEqualTo(0.25);
+        }
+    }
+
+    private static void until(WindowDriver w, String said) throws Exception {
+        WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> w.message().contains(said));
     }
 }

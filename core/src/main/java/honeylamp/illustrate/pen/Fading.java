@@ -30,7 +30,6 @@ public final class Fading {
             case Mark.Text text -> faint(text);
             case Mark.Shaded(var path, var gradient, var opacity) -> new Mark.Shaded(path, faint(gradient), opacity);
             case Mark.Haloed(var text, var room, var ink) -> new Mark.Haloed(faint(text), room, ink);
-            case Mark.Lines(var first, var others, var step) -> new Mark.Lines(faint(first), others, step);
             case Mark.Clip(var path, var inside) ->
                 new Mark.Clip(path, inside.stream().map(this::faint).toList());
             case Mark.Image _, Mark.Picture _ -> mark; // no kind of thing is drawn by pictures

@@ -322,7 +322,6 @@ public record OtherWords(
             switch (mark) {
                 case Mark.Text text -> out.add(covered(text));
                 case Mark.Haloed haloed -> out.add(covered(haloed.text()));
-                case Mark.Lines several -> several.texts().forEach(t -> out.add(covered(t)));
                 case Mark.Fill fill -> out.add(Outline.of(onPlan(fill.path().bounds())));
                 case Mark.Stroke _, Mark.Shaded _, Mark.Image _, Mark.Picture _, Mark.Clip _ -> {}
             }

@@ -37,7 +37,6 @@ class AxisArtTest {
                 .flatMap(m -> switch (m) {
                     case Mark.Text t -> Stream.of(t);
                     case Mark.Haloed h -> Stream.of(h.text());
-                    case Mark.Lines l -> l.texts().stream();
                     case Mark.Fill _, Mark.Stroke _, Mark.Image _, Mark.Shaded _, Mark.Picture _, Mark.Clip _ ->
                         Stream.<Mark.Text>empty();
                 })

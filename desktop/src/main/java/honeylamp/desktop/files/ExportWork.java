@@ -5,6 +5,7 @@ import honeylamp.illustrate.Illustration;
 import honeylamp.illustrate.paper.Lamp;
 import honeylamp.output.Export;
 import honeylamp.output.Legibility;
+import honeylamp.output.PageReading;
 import honeylamp.output.Progress;
 import honeylamp.sheet.ComposedPage;
 import honeylamp.sheet.SheetComposer;
@@ -13,6 +14,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.IntStream;
 import javafx.concurrent.Task;
 
 /**
@@ -59,8 +61,9 @@ public final class ExportWork extends Task<List<String>> {
         } else {
             Export.writeAll(composed, file, this::written);
         }
-        return composed.stream()
-                .flatMap(page -> Legibility.unreadable(page).stream())
+        return IntStream.range(0, pages.size())
+                .mapToObj(i -> PageReading.of(pages.get(i), composed.get(i)))
+                .flatMap(reading -> reading.hard().stream())
                 .map(Legibility.Word::text)
                 .distinct()
                 .toList();

@@ -22,6 +22,8 @@ import honeylamp.geometry.Point;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.sketch.RoomNames;
 import honeylamp.illustrate.sketch.Sketches;
+import honeylamp.output.PageReading;
+import honeylamp.plan.ElementId.ViewId;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Showing;
 import honeylamp.takeoff.way.Delivery;
@@ -53,6 +55,7 @@ public final class ShownPlan {
     private final Aside<Walk, Walked> ways;
     private final Aside<Delivered, GettingIn> deliveries;
     private final Aside<Named, RoomNames> names;
+    private final Aside<Read, PageReading> readings;
     private @Nullable Checked checked;
 
     private record Checked(LaidPlan plan, BriefCheck check) {}
@@ -89,6 +92,16 @@ public final class ShownPlan {
         }
     }
 
+    /** A page whose words are to be read. */
+    public record Read(LaidPage page, ViewId worked, PaperFrame frame) {
+        private boolean isSame(Read other) {
+            return page.plan() == other.page.plan()
+                    && page.page().equals(other.page.page())
+                    && worked.equals(other.worked)
+                    && frame.equals(other.frame);
+        }
+    }
+
     ShownPlan(Supplier<Workspace> workspace, GeometryCache cache, SnagSearch search, SnagSearch.Threads threads) {
         this.workspace = workspace;
         this.cache = cache;
@@ -100,6 +113,8 @@ public final class ShownPlan {
         var remembered = new Remembered();
         this.names = new Aside<>(
                 threads.beside(), Named::isSame, (asked, _) -> RoomNames.of(asked.view, asked.frame, remembered));
+        this.readings = new Aside<>(
+                threads.beside(), Read::isSame, (asked, _) -> PageReading.of(asked.page, asked.worked, asked.frame));
     }
 
     /** The workspace has changed: what is wrong with it is looked for. */
@@ -201,6 +216,17 @@ public final class ShownPlan {
     /** The names of rooms where views write them. */
     Aside<Named, RoomNames> names() {
         return names;
+    }
+
+    /** How well the words of pages are read. */
+    public Aside<Read, PageReading> readings() {
+        return readings;
+    }
+
+    /** The page worked on as it lies there, whose words are to be read. */
+    public Read read() {
+        var now = workspace.get();
+        return new Read(page(), now.worked().view(), now.frame());
     }
 
     /** A piece of the storey worked on, to be carried to where it stands. */

@@ -86,6 +86,9 @@ public final class WorkspaceModel {
         this.state = new ReadOnlyObjectWrapper<>(
                 rules.first(origin, History.of(origin.document().plan())));
         state.subscribe(_ -> shown.changed());
+        shown.readings()
+                .known()
+                .subscribe(known -> known.ifPresent(a -> say(a.answer().sentence())));
         log.opened(origin);
     }
 

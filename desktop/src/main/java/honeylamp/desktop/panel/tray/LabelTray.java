@@ -9,7 +9,10 @@ import honeylamp.desktop.gesture.NewMark;
 import honeylamp.desktop.panel.part.Content;
 import honeylamp.desktop.panel.part.Library;
 import honeylamp.desktop.panel.part.Widgets;
+import honeylamp.desktop.workspace.Intent;
+import honeylamp.desktop.workspace.Workspace.Said;
 import honeylamp.desktop.workspace.Tool;
+import honeylamp.desktop.workspace.Viewport;
 import honeylamp.desktop.workspace.Workspace;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.Outcome;
@@ -17,6 +20,7 @@ import honeylamp.edit.Reach;
 import honeylamp.edit.ViewEdits;
 import honeylamp.edit.WordEdits;
 import honeylamp.edit.WordEdits.Replaced;
+import honeylamp.output.PageReading;
 import honeylamp.plan.Annotation;
 import honeylamp.plan.Annotation.Words;
 import honeylamp.plan.AreaBasis;
@@ -27,6 +31,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import javafx.scene.Node;
@@ -37,9 +42,15 @@ import javafx.scene.layout.VBox;
 
 /** What labels of rooms say, line by line, and what can be done with notes. */
 record LabelTray(WorkspaceModel model, Library<LabelSet> sets) implements Content<LabelTray.Part> {
+    /** The worst of the words that are hard to read are listed. */
+    private static final int MOST_SHOWN = 12;
+
+    private static final double CLOSE_PX_PER_MM = 0.25;
+
     /**
      * What is shown.
      *
+     * @param reading how well the words of the page are read, if that was asked for and nothing has changed since
      * @param anyMoved whether a name of the view was put elsewhere by hand
      * @param groups of the pieces that stand there
      * @param several whether there is more than one view
@@ -51,7 +62,8 @@ record LabelTray(WorkspaceModel model, Library<LabelSet> sets) implements Conten
             Reach reach,
             List<LabelSet> kept,
             NewMark mark,
-            List<Group> groups) {}
+            List<Group> groups,
+            Optional<PageReading> reading) {}
 
     @Override
     public Part part(Workspace now) {
@@ -67,7 +79,8 @@ record LabelTray(WorkspaceModel model, Library<LabelSet> sets) implements Conten
                         .map(FurnishingKind::group)
                         .distinct()
                         .sorted()
-                        .toList());
+                        .toList(),
+                model.shown().readings().to(model.shown().read()));
     }
 
     @Override
@@ -93,6 +106,7 @@ record LabelTray(WorkspaceModel model, Library<LabelSet> sets) implements Conten
         }
         out.add(PageFields.words("Keep as", "labels-set-name", "", this::keep));
         out.add(Widgets.section("In all words of the plan", replacing()));
+        out.add(Widgets.section("Can all be read?", reading(part)));
         if (part.anyMoved()) {
             out.add(Widgets.button(
                     "Labels find their place again",
@@ -107,6 +121,45 @@ record LabelTray(WorkspaceModel model, Library<LabelSet> sets) implements Conten
                 Widgets.quiet(
                         "Room labels find the freest place by themselves; drag one where this view should have it. Write notes where you want more words; Pick and move takes them up again."));
         return out;
+    }
+
+    /** Measures every word, and lists those that are hard to read; a press on one shows it. */
+    private Node reading(Part part) {
+        var box = new VBox(4);
+        box.getChildren()
+                .add(Widgets.button(
+                        "Measure every word",
+                        "words-readable",
+                        "How clear each word and figure of the page is against what truly lies under it, as it prints",
+                        () -> {
+                            var page = model.shown().read();
+                            model.shown().readings().ask(page);
+                            model.say(model.shown()
+                                    .readings()
+                                    .to(page)
+                                    .map(PageReading::sentence)
+                                    .orElse("Reading the page\u2026"));
+                        }));
+        part.reading().ifPresent(reading -> {
+            var found = Widgets.quiet(reading.sentence());
+            found.setId("words-read");
+            box.getChildren().add(found);
+            var hard = reading.hard();
+            for (var i = 0; i < Math.min(MOST_SHOWN, hard.size()); i++) {
+                var word = hard.get(i);
+                box.getChildren()
+                        .add(Widgets.button(
+                                String.format(Locale.ROOT, "%s, %.1f : 1", word.text(), word.contrast()),
+                                "hard-word-" + i,
+                                "Shows it",
+                                () -> model.act(
+                                        new Intent.Show(new Viewport(
+                                                model.now().frame().plan(word.at()),
+                                                Math.max(model.now().viewport().pxPerMm(), CLOSE_PX_PER_MM))),
+                                        new Intent.Say(Said.news(reading.sentence(word))))));
+            }
+        });
+        return box;
     }
 
     /** What a free mark is; a press takes up its tool. */
