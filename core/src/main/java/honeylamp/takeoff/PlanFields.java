@@ -38,6 +38,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -60,6 +61,12 @@ public final class PlanFields {
         ROOM("room"),
         AREA("area"),
         CEILING("ceiling"),
+        /** Of what is pointed at: how high an opening, a piece, a wall or a part is; of a floor what is clear above it. */
+        HEIGHT("height"),
+        /** Of an opening, above the floor. */
+        SILL("sill"),
+        /** Of an opening, above the floor. */
+        HEAD("head"),
         /** Of the finished floor above the zero of the plan. */
         LEVEL("level"),
         FLOOR("floor"),
@@ -130,6 +137,12 @@ public final class PlanFields {
                 source.storey
                         .flatMap(s -> there.map(p -> height(s, s.geometry().clearHeightAt(p))))
                         .orElse(NOTHING);
+            case HEIGHT ->
+                source.storey
+                        .flatMap(s -> there.map(p -> height(s, high(s, p))))
+                        .orElse(NOTHING);
+            case SILL -> opening(source, Opening::sill);
+            case HEAD -> opening(source, Opening::head);
             case LEVEL ->
                 source.storey
                         .flatMap(s -> there.map(p ->
@@ -162,6 +175,47 @@ public final class PlanFields {
         return LengthText.roundedWithUnit(height, storey.plan().units());
     }
 
+    private static String opening(Source source, Function<Opening, Length> height) {
+        return source.storey
+                .flatMap(s -> source.at
+                        .flatMap(p -> pointedAt(s.geometry(), p))
+                        .flatMap(e -> e instanceof Opening o
+                                ? Optional.of(height(s, height.apply(o)))
+                                : Optional.<String>empty()))
+                .orElse(NOTHING);
+    }
+
+    private static Length high(LaidStorey storey, Point p) {
+        var geometry = storey.geometry();
+        return pointedAt(geometry, p)
+                .flatMap(e -> switch (e) {
+                    case Furnishing f -> Optional.of(f.height());
+                    case Opening o -> Optional.of(o.head().minus(o.sill()));
+                    case Wall w -> Optional.of(w.height());
+                    case Structure s -> Optional.of(s.height());
+                    case Region _,
+                            Ground _,
+                            RoomMark _,
+                            Underlay _,
+                            Dimension _,
+                            RoundDimension _,
+                            Note _,
+                            FreeMark _,
+                            SettingOutLine _,
+                            Boundary _,
+                            Covering _ -> Optional.<Length>empty();
+                })
+                .orElseGet(() -> geometry.clearHeightAt(p));
+    }
+
+    /** What is written to tell how high something is: of an opening above the floor from where to where. */
+    public static String heightWords(StoreyGeometry geometry, Point p) {
+        return pointedAt(geometry, p).orElse(null) instanceof Opening o
+                        && o.sill().nanometres() > 0
+                ? "sill " + Field.SILL.braced() + ", head " + Field.HEAD.braced()
+                : "h " + Field.HEIGHT.braced();
+    }
+
     private static Optional<Room> room(Source source) {
         return source.storey.flatMap(s -> source.at.flatMap(p -> s.geometry().roomAt(p)));
     }
@@ -175,11 +229,13 @@ public final class PlanFields {
     /** What is pointed at is called: a piece before the floor it stands on, a wall before the room beside it. */
     private static Optional<String> name(LaidStorey storey, Point p) {
         var geometry = storey.geometry();
+        return pointedAt(geometry, p).map(e -> name(storey, e)).or(() -> floor(geometry, p));
+    }
+
+    private static Optional<Element> pointedAt(StoreyGeometry geometry, Point p) {
         return Picking.at(geometry, p, NEAR_MM, PlanFields::isNamed).stream()
                 .flatMap(id -> geometry.storey().elements().find(id).stream())
-                .map(e -> name(storey, e))
-                .findFirst()
-                .or(() -> floor(geometry, p));
+                .findFirst();
     }
 
     private static boolean isNamed(Element element) {

@@ -17,6 +17,9 @@ import honeylamp.plan.RoundDimension;
 import honeylamp.plan.RoundDimension.Measures;
 import honeylamp.store.PlanDocument;
 import honeylamp.units.Length;
+import honeylamp.units.LengthText;
+import honeylamp.units.UnitSystem;
+import javafx.scene.control.Label;
 import javafx.scene.control.TextArea;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
@@ -127,6 +130,30 @@ class NotesWindowTest {
             assertThat(note(w).leader()).isPresent();
             w.key(KeyCode.CONTROL, KeyCode.Z);
             assertThat(note(w).text()).isEqualTo("{level}");
+        }
+    }
+
+    /** The door of the house lies 3 to 3.9 m along its lower wall. */
+    @Test
+    void aHeightIsToldByTwoClicks() throws Exception {
+        try (var w = WindowDriver.with(PlanDocument.of(TestWalls.house()))) {
+            take(w, Tool.MARK_HEIGHT);
+            w.click(3450, 0);
+            w.click(4200, 1500);
+            w.key(KeyCode.ENTER);
+            assertThat(note(w).text()).isEqualTo("h {height}");
+            assertThat(note(w).leader()).isPresent();
+            Label says = w.node("note-says");
+            assertThat(says.getText())
+                    .isEqualTo("Says: h "
+                            + LengthText.roundedWithUnit(
+                                    w.plan().storeys().getFirst().openings().getFirst().head(), UnitSystem.MM));
+            take(w, Tool.MARK_HEIGHT);
+            w.click(3450, 0);
+            w.click(4200, 2500);
+            w.write("2 m clear");
+            w.key(KeyCode.ENTER);
+            assertThat(note(w).text()).isEqualTo("2 m clear");
         }
     }
 

@@ -6,7 +6,11 @@ import static org.assertj.core.api.Assertions.within;
 import honeylamp.TestPlans;
 import honeylamp.drawing.Mark;
 import honeylamp.edit.NoteEdits;
+import honeylamp.edit.OpeningEdits;
+import honeylamp.edit.Outcome;
 import honeylamp.edit.RoomEdits;
+import honeylamp.geometry.Point;
+import honeylamp.geometry.Segment;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.pen.Pens;
 import honeylamp.plan.Note;
@@ -14,8 +18,13 @@ import honeylamp.plan.NoteForm;
 import honeylamp.plan.NoteForm.Edge;
 import honeylamp.plan.NoteForm.Ground;
 import honeylamp.plan.NoteForm.Setting;
+import honeylamp.plan.Opening.Hand;
+import honeylamp.plan.Opening.Swing;
+import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
+import honeylamp.takeoff.PlanFields;
+import honeylamp.units.Length;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -58,6 +67,40 @@ class NoteArtTest {
     void wordsInBracesAreReadFromThePlan() {
         var plan = noted(loft(), "{room}: {area} of {total area}, {Scale}; {what}", LEFT, Optional.empty());
         assertThat(art(plan).words(note(plan))).isEqualTo("Sail loft: 20.00 m\u00b2 of 20.00 m\u00b2, 1:50; {what}");
+    }
+
+    /** A window 0.9 to 2.1 m above the floor is 1.2 m high, a wardrobe 2 m; a window moved up takes its words with it. */
+    @Test
+    void aNoteSaysHowHighWhatItPointsAtIs() {
+        var furnished = TestPlans.with(loft(), "wardrobe", 1000, 600, 2000, 1000, 1000, 0);
+        var windowed = TestPlans.opening(furnished, 0, OpeningKind.FIXED_WINDOW, 2000, 1200, Hand.FIRST, Swing.LEFT);
+        var window = TestPlans.newest(windowed);
+        var set = heights(windowed, 900, 2100);
+        var jambs = TestPlans.geometry(set).cut(window.id()).orElseThrow();
+        var at = Optional.of(Position.of(
+                new Segment(jambs.leftFace().a(), jambs.rightFace().b()).middle()));
+        assertThat(PlanFields.heightWords(TestPlans.geometry(set), at.get().point()))
+                .isEqualTo("sill {sill}, head {head}");
+        var plan = noted(set, "sill {sill}, head {head}, h {height}", LEFT, at);
+        assertThat(art(plan).words(note(plan))).isEqualTo("sill 900 mm, head 2100 mm, h 1200 mm");
+        var higher = heights(plan, 1000, 2300);
+        assertThat(art(higher).words(note(higher))).isEqualTo("sill 1000 mm, head 2300 mm, h 1300 mm");
+        var piece = noted(furnished, "h {height}, sill {sill}", LEFT, Optional.of(Position.ofMm(1000, 1000)));
+        assertThat(art(piece).words(note(piece))).isEqualTo("h 2000 mm, sill \u2013");
+        assertThat(PlanFields.heightWords(TestPlans.geometry(piece), new Point(1000, 1000)))
+                .isEqualTo("h {height}");
+        var floor = noted(loft(), "{height}", LEFT, Optional.of(Position.ofMm(4000, 3000)));
+        assertThat(art(floor).words(note(floor))).isEqualTo(art(floor).words(note(noted(floor, "{ceiling}", LEFT, at))));
+    }
+
+    private static Plan heights(Plan plan, double sill, double head) {
+        return ((Outcome.Done<Plan>) OpeningEdits.setHeights(
+                        plan,
+                        TestPlans.storey(plan),
+                        TestPlans.newest(plan).id(),
+                        Length.ofMm(sill),
+                        Length.ofMm(head)))
+                .made();
     }
 
     @Test

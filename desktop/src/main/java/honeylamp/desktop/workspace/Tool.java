@@ -365,6 +365,12 @@ public enum Tool {
             "M2 6 H16 M4 6 L7 10.5 L10 6",
             "Says how high the floor lies where you click",
             _ -> WriteNote.level()),
+    MARK_HEIGHT(
+            WorkStage.LABELS,
+            "Height",
+            "M4 3 H8 M4 15 H8 M6 3.5 V14.5 M10 9 H16",
+            "Says how high an opening, a piece, a wall or a room is, and follows it",
+            _ -> WriteNote.height()),
     MARK_ENTRANCE(
             WorkStage.LABELS,
             "Entrance",

@@ -34,23 +34,48 @@ public record WriteNote(Kind kind, Optional<Point> tip, Optional<Point> at, Opti
 
     /** Whether it points at something. */
     public enum Kind {
-        PLAIN(Sign.NONE, ""),
-        POINTING(Sign.NONE, PlanFields.Field.NAME.braced()),
+        PLAIN(Sign.NONE, "", "Click where the note goes.", "Type the note and press Enter."),
+        POINTING(
+                Sign.NONE,
+                PlanFields.Field.NAME.braced(),
+                "Click what the note speaks of: a piece, a wall, a floor.",
+                "Press Enter to say what it is, or type the note first."),
         /** The level of the floor where it is clicked. */
-        LEVEL(Sign.LEVEL, PlanFields.Field.LEVEL.braced()),
+        LEVEL(Sign.LEVEL, PlanFields.Field.LEVEL.braced(), "Click the floor whose level is told.", ""),
+        /** How high what is pointed at is. */
+        HEIGHT(
+                Sign.NONE,
+                PlanFields.Field.HEIGHT.braced(),
+                "Click what is so high: an opening, a piece, a wall, or a floor for what is clear above it.",
+                "Press Enter to say how high it is, or type the note first."),
         /** Where one goes in. */
-        ENTRANCE(Sign.ENTRANCE, "Entrance");
+        ENTRANCE(
+                Sign.ENTRANCE,
+                "Entrance",
+                "Click the threshold one enters by.",
+                "Press Enter for an entrance, or type what it is called first.");
 
         private final Sign sign;
         private final String usual;
+        private final String first;
+        private final String then;
 
-        Kind(Sign sign, String usual) {
+        /**
+         * A kind of note.
+         *
+         * @param usual what it says if nothing is typed
+         * @param first said before the first click
+         * @param then said once it has its place
+         */
+        Kind(Sign sign, String usual, String first, String then) {
             this.sign = sign;
             this.usual = usual;
+            this.first = first;
+            this.then = then;
         }
 
         private boolean points() {
-            return this == POINTING || this == ENTRANCE;
+            return this == POINTING || this == HEIGHT || this == ENTRANCE;
         }
     }
 
@@ -67,6 +92,11 @@ public record WriteNote(Kind kind, Optional<Point> tip, Optional<Point> at, Opti
     /** No level marked yet. */
     public static WriteNote level() {
         return begin(Kind.LEVEL);
+    }
+
+    /** Nothing pointed at yet whose height is told. */
+    public static WriteNote height() {
+        return begin(Kind.HEIGHT);
     }
 
     /** No entrance marked yet. */
@@ -103,7 +133,7 @@ public record WriteNote(Kind kind, Optional<Point> tip, Optional<Point> at, Opti
     @Override
     public Reply entered(Surroundings scene, Typed typed) {
         var said = typed.of(NOTE).orElse("");
-        var text = said.isEmpty() && tip.isPresent() ? kind.usual : said;
+        var text = said.isEmpty() && tip.isPresent() ? usual(scene, tip.get()) : said;
         if (at.isEmpty() || text.isEmpty()) {
             return Reply.complain(this, readout(scene).hint());
         }
@@ -113,6 +143,10 @@ public record WriteNote(Kind kind, Optional<Point> tip, Optional<Point> at, Opti
                     "A note has at most " + Note.LONGEST + " letters. Part it in two, or write it below the lists.");
         }
         return written(scene, at.get(), text);
+    }
+
+    private String usual(Surroundings scene, Point there) {
+        return kind == Kind.HEIGHT ? PlanFields.heightWords(scene.laid(), there) : kind.usual;
     }
 
     private Reply written(Surroundings scene, Point where, String text) {
@@ -134,13 +168,10 @@ public record WriteNote(Kind kind, Optional<Point> tip, Optional<Point> at, Opti
     @Override
     public Readout readout(Surroundings scene) {
         if (kind.points() && tip.isEmpty()) {
-            return Readout.hint(
-                    kind == Kind.ENTRANCE
-                            ? "Click the threshold one enters by."
-                            : "Click what the note speaks of: a piece, a wall, a floor.");
+            return Readout.hint(kind.first);
         }
         if (kind == Kind.LEVEL) {
-            return Readout.hint("Click the floor whose level is told.");
+            return Readout.hint(kind.first);
         }
         if (at.isEmpty()) {
             return Readout.hint("Click where the note goes.");
@@ -148,11 +179,7 @@ public record WriteNote(Kind kind, Optional<Point> tip, Optional<Point> at, Opti
         return new Readout(
                 List.of(new Readout.Field(NOTE, "")),
                 "",
-                tip.isPresent()
-                        ? kind == Kind.ENTRANCE
-                                ? "Press Enter for an entrance, or type what it is called first."
-                                : "Press Enter to say what it is, or type the note first."
-                        : "Type the note and press Enter.");
+                kind.then);
     }
 
     @Override
