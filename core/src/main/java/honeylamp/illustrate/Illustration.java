@@ -161,13 +161,8 @@ public final class Illustration {
         onFloor.addAll(site.cars(fixed.blocks()));
         onFloor.addAll(kept(
                 About.STEPS,
-                List.of(
-                        geometry.rooms(),
-                        geometry.cuts(),
-                        geometry.storey().regions(),
-                        plan.units(),
-                        plan.drawn().roundedTo()),
-                () -> new StepArt(frame, pens, plan.rounding()).marks(FloorSteps.on(storey))));
+                List.of(geometry.rooms(), geometry.cuts(), geometry.storey().regions()),
+                () -> new StepArt(frame, pens).lines(FloorSteps.on(storey))));
         add(layers, LayerKind.STRUCTURES, Kind.FIXED_PARTS, onFloor);
         var walls = new ArrayList<>(kept(
                 About.WALLS,

@@ -80,8 +80,10 @@ public record RoomWords(LaidView view, Room room, List<String> words, Optional<P
         var tags = without.tags().stream()
                 .flatMap(id -> view.storey().geometry().cuts().stream()
                         .filter(c -> c.opening().id().equals(id))
-                        .map(c -> leftOut(page, c.middle().middle(), id, "the tag " + written.get(id))));
-        return Stream.of(names, distances, sizes, tiles, tags).flatMap(Function.identity());
+                        .map(c -> leftOut(page, c.middle().middle(), Stream.of(id), "the tag " + written.get(id))));
+        var steps = without.steps().stream()
+                .map(s -> leftOut(page, s.line().middle(), s.around().stream(), "the height of a step"));
+        return Stream.of(names, distances, sizes, tiles, tags, steps).flatMap(Function.identity());
     }
 
     private static Stream<Snag> leftOutOf(LaidPage page, List<Furnishing> pieces, String what) {
@@ -89,21 +91,21 @@ public record RoomWords(LaidView view, Room room, List<String> words, Optional<P
                 .map(f -> leftOut(
                         page,
                         Picking.footprint(f).bounds().centre(),
-                        f.id(),
+                        Stream.of(f.id()),
                         what + Furnishings.label(f).toLowerCase(Locale.ROOT)));
     }
 
     private static Stream<Snag> leftOut(LaidPage page, List<Room> rooms, String what) {
         return rooms.stream()
                 .flatMap(r -> r.mark().stream()
-                        .map(m -> leftOut(page, r.outline().bounds().centre(), m.id(), what + r.name())));
+                        .map(m -> leftOut(page, r.outline().bounds().centre(), Stream.of(m.id()), what + r.name())));
     }
 
-    private static Snag leftOut(LaidPage page, Point where, ElementId about, String what) {
+    private static Snag leftOut(LaidPage page, Point where, Stream<? extends ElementId> about, String what) {
         return new Snag(
                 Snag.Kind.LABEL_WITHOUT_PLACE,
                 where,
-                List.of(about),
+                about.<ElementId>map(id -> id).toList(),
                 "On " + page.name() + " no place is left for " + what
                         + ", or for all of it, so it is left out. Take a larger scale, or let fewer things say what they are.");
     }

@@ -11,7 +11,9 @@ import honeylamp.geometry.BoxIndex;
 import honeylamp.geometry.ConvexClip;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
+import honeylamp.geometry.Regions;
 import honeylamp.geometry.Ring;
+import honeylamp.geometry.Segment;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Showing;
 import honeylamp.plan.Structure;
@@ -56,6 +58,21 @@ record KeptOff(List<Outline> all, BoxIndex boxes) {
         var bodies = view.storey().geometry().network().pieces().stream()
                 .map(p -> Outline.of(p.body().counterClockwise()));
         return of(Stream.concat(all.stream(), bodies).toList());
+    }
+
+    /** The same and what stands of the walls near some lines: words may lie in their openings. */
+    KeptOff walledNear(LaidView view, List<Segment> lines) {
+        var geometry = view.storey().geometry();
+        var cuts = geometry.cuts().stream()
+                .map(c -> Outline.of(c.ring().counterClockwise()))
+                .toList();
+        var standing = lines.stream()
+                .map(l -> l.bounds().grown(WORDS_WIDE_MM))
+                .flatMap(box -> geometry.network().pieces().stream()
+                        .filter(p -> p.body().bounds().meets(box)))
+                .distinct()
+                .flatMap(p -> Regions.difference(List.of(Outline.of(p.body().counterClockwise())), cuts).stream());
+        return of(Stream.concat(all.stream(), standing).toList());
     }
 
     /** Just these. */

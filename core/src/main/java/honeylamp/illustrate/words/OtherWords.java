@@ -1,5 +1,7 @@
 package honeylamp.illustrate.words;
 
+import honeylamp.derive.listing.FloorSteps;
+import honeylamp.derive.listing.FloorSteps.Step;
 import honeylamp.derive.listing.Tags;
 import honeylamp.derive.rooms.Room;
 import honeylamp.derive.storeys.LaidView;
@@ -12,6 +14,7 @@ import honeylamp.geometry.Point;
 import honeylamp.geometry.Ring;
 import honeylamp.geometry.Segment;
 import honeylamp.illustrate.building.StairArt;
+import honeylamp.illustrate.ground.StepArt;
 import honeylamp.illustrate.paper.Lamp;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.pen.Pens;
@@ -36,7 +39,7 @@ import java.util.stream.Stream;
  * @param notes what was written by hand
  * @param sights marks of elevations
  * @param parts what pieces and parts of own pieces are called
- * @param stairs up or down, and how many risers
+ * @param stairs up or down, and how many risers; and how high steps of floors are
  * @param tags tags of openings
  * @param lines of dimensions and leaders, in plan mm
  * @param leftOut what found no place
@@ -53,16 +56,21 @@ public record OtherWords(
         List<Segment> lines,
         LeftOut leftOut)
         implements OtherWordsBuilder.With {
-    /** What was to be written and found no place: names and distances of pieces, sizes and tiles of rooms, tags. */
+    /**
+     * What was to be written and found no place: names and distances of pieces, sizes and tiles of rooms, tags, heights of
+     * steps.
+     */
     @RecordBuilder
     public record LeftOut(
             List<Furnishing> names,
             List<Furnishing> distances,
             List<Room> sizes,
             List<Room> tiles,
-            List<OpeningId> tags)
+            List<OpeningId> tags,
+            List<Step> steps)
             implements OtherWordsLeftOutBuilder.With {
-        private static final LeftOut NOTHING = new LeftOut(List.of(), List.of(), List.of(), List.of(), List.of());
+        private static final LeftOut NOTHING = new LeftOut(
+                List.of(), List.of(), List.of(), List.of(), List.of(), List.of());
     }
 
     private static final double AIR_MM = 0.3;
@@ -82,6 +90,9 @@ public record OtherWords(
         var words = alone(view, frame, pens);
         var annotation = view.view().annotation();
         var seen = view.view().seen();
+        if (annotation.words() == Annotation.Words.WRITTEN && seen.shows(Kind.FIXED_PARTS)) {
+            words = words.withSteps(view, pens, remembered);
+        }
         var tags = tags(view);
         if (!tags.isEmpty()) {
             words = words.withTags(view, tags, pens, remembered);
@@ -111,6 +122,28 @@ public record OtherWords(
                     .withLeftOut(words.leftOut.withNames(written.without()));
         }
         return words;
+    }
+
+    /** With how high steps of floors are: clear of all that stands there, or at least of walls and words. */
+    private OtherWords withSteps(LaidView view, Pens pens, Remembered remembered) {
+        var geometry = view.storey().geometry();
+        List<Step> steps = remembered.answerOf(
+                About.STEPS,
+                List.of(geometry.rooms(), geometry.cuts(), geometry.storey().regions()),
+                () -> FloorSteps.on(view.storey()));
+        if (steps.isEmpty()) {
+            return this;
+        }
+        var lines = steps.stream().map(Step::line).toList();
+        var clear = KeptOff.of(view, remembered, taken()).walledNear(view, lines);
+        var fair = KeptOff.of(written()).walledNear(view, lines);
+        var heights =
+                new StepArt(frame, pens).heights(steps, view.plan().rounding(), List.of(clear::isFree, fair::isFree));
+        return withStairs(joined(stairs, heights.marks())).withLeftOut(leftOut.withSteps(heights.without()));
+    }
+
+    private enum About {
+        STEPS
     }
 
     private OtherWords withTags(LaidView view, Map<OpeningId, String> wanted, Pens pens, Remembered remembered) {
