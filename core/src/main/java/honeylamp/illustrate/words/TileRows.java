@@ -2,6 +2,7 @@ package honeylamp.illustrate.words;
 
 import honeylamp.catalogue.Materials;
 import honeylamp.derive.rooms.LabelSpot;
+import honeylamp.derive.listing.Borders;
 import honeylamp.derive.rooms.Room;
 import honeylamp.derive.storeys.LaidView;
 import honeylamp.derive.tiers.RoundedParts;
@@ -9,21 +10,27 @@ import honeylamp.drawing.Mark;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
+import honeylamp.geometry.Regions;
 import honeylamp.geometry.Segment;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.pen.Pens;
 import honeylamp.illustrate.words.LinePlaces.Near;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Laying;
+import honeylamp.plan.Region;
 import honeylamp.plan.RoomMark;
 import honeylamp.takeoff.tiles.TileRun;
 import honeylamp.units.Length;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
 /** On floors of tiles, along and across their courses: the cut rows at the edges and the whole ones between. */
 final class TileRows {
+    /** Between a figure and the line of another row, in paper mm. */
+    private static final double ROW_AIR_MM = 0.5;
+
     private final LaidView view;
     private final PaperFrame frame;
     private final RowFigures figures;
@@ -49,18 +56,18 @@ final class TileRows {
                 var taken = new ArrayList<>(
                         labels.stream().filter(l -> l.bounds().meets(box)).toList());
                 var things = new ArrayList<>(off.near(box));
-                var found = 0;
+                var rows = new ArrayList<Segment>();
                 for (var way : List.of(laid.way(), laid.way().left())) {
-                    var row = best(room, laid, way, Near.of(things, taken));
+                    var row = best(room, laid, way, Near.of(things, taken), rows);
                     if (row.isPresent()) {
-                        found++;
+                        rows.add(row.get().line);
                         row.get().draw(marks, art, places);
                         lines.add(row.get().line);
                         taken.addAll(row.get().covered(frame));
                         things.add(OtherWords.covered(row.get().line, frame));
                     }
                 }
-                if (found < 2) {
+                if (rows.size() < 2) {
                     without.add(room);
                 }
             });
@@ -68,23 +75,45 @@ final class TileRows {
         return new RoomSizes.Pairs(marks, lines, without);
     }
 
-    /** A floor of tiles. */
-    private record Laid(Laying laying, Finish finish, long seed) {
+    /**
+     * A floor of tiles.
+     *
+     * @param field what they cover: not the borders along the edges, nor regions laid otherwise
+     */
+    private record Laid(Outline field, Laying laying, Finish finish, long seed) {
         Point way() {
             return Point.direction(finish.directionDeg());
         }
     }
 
     private Optional<Laid> laid(Room room) {
-        return room.mark().flatMap(mark -> floor(mark).filter(l -> TileRun.isTold(l.laying)));
+        return room.mark().flatMap(mark -> floor(room, mark).filter(l -> TileRun.isTold(l.laying)));
     }
 
-    private Optional<Laid> floor(RoomMark mark) {
-        return Materials.of(mark.floor().material())
-                .map(m -> new Laid(
+    private Optional<Laid> floor(Room room, RoomMark mark) {
+        return Materials.of(mark.floor().material()).flatMap(m -> field(room, mark.floor())
+                .map(field -> new Laid(
+                        field,
                         m.in(view.look()).as(mark.floor()).laying(),
                         mark.floor(),
-                        mark.id().seed()));
+                        mark.id().seed())));
+    }
+
+    /** The largest part of a room within the borders of its floor and beside the regions laid by themselves. */
+    private Optional<Outline> field(Room room, Finish finish) {
+        var regions = view.storey().geometry().storey().regions().stream()
+                .filter(r -> r.on() instanceof Region.Floors
+                        && r.ring().bounds().meets(room.outline().bounds()))
+                .map(r -> Outline.of(r.ring().counterClockwise()))
+                .toList();
+        if (finish.courses().isEmpty() && regions.isEmpty()) {
+            return Optional.of(room.outline());
+        }
+        var within = Borders.of(List.of(room.outline()), finish).stream()
+                .filter(p -> p.finish().equals(finish.withCourses(List.of())))
+                .flatMap(p -> p.outline().stream())
+                .toList();
+        return Regions.difference(within, regions).stream().max(Comparator.comparingDouble(Outline::area));
     }
 
     /** A row as it lies on paper. */
@@ -103,23 +132,27 @@ final class TileRows {
         }
     }
 
-    private Optional<Row> best(Room room, Laid laid, Point way, Near near) {
-        var middle = LabelSpot.freest(room.outline()).centre();
-        return places.lines(room.outline(), middle, way, near).stream()
+    private Optional<Row> best(Room room, Laid laid, Point way, Near near, List<Segment> rows) {
+        var middle = LabelSpot.freest(laid.field).centre();
+        return places.lines(laid.field, middle, way, near).stream()
                 .filter(line -> places.isClear(line, near))
-                .flatMap(line -> row(line, laid).stream())
+                .flatMap(line -> row(line, laid, rows).stream())
                 .filter(row -> row.covered(frame).stream().allMatch(f -> LinePlaces.isFree(room.outline(), f, near)))
                 .findFirst();
     }
 
-    private Optional<Row> row(Segment line, Laid laid) {
+    /** Its figures give way to the rows before it. */
+    private Optional<Row> row(Segment line, Laid laid, List<Segment> rows) {
         return TileRun.along(line, laid.laying, laid.finish.directionDeg(), laid.finish.start(), laid.seed)
                 .map(run -> {
                     var stops = run.alongMm().stream()
                             .map(line::at)
                             .map(frame::paper)
                             .toList();
-                    return new Row(line, stops, figures.of(texts(run), stops, Point.ORIGIN, LinePlaces.beyond(stops)));
+                    var taken = new ArrayList<>(LinePlaces.beyond(stops));
+                    rows.forEach(r -> taken.add(
+                            Box.around(List.of(frame.paper(r.a()), frame.paper(r.b()))).grown(ROW_AIR_MM)));
+                    return new Row(line, stops, figures.of(texts(run), stops, Point.ORIGIN, taken));
                 });
     }
 

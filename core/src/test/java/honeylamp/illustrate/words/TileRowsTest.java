@@ -3,6 +3,7 @@ package honeylamp.illustrate.words;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import honeylamp.TestPlans;
+import honeylamp.catalogue.Materials;
 import honeylamp.drawing.Mark;
 import honeylamp.edit.Reach;
 import honeylamp.edit.RoomEdits;
@@ -13,7 +14,9 @@ import honeylamp.plan.Annotation;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
+import honeylamp.units.Length;
 import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 
 /** Rows of tiles on floors: tiles of 300 with joints of 4. */
@@ -46,6 +49,24 @@ class TileRowsTest {
     void bothWaysAreTold() {
         assertThat(said(tiled(5000, 4000, 100, 0), 50))
                 .containsExactlyInAnyOrder("96", "4868 (16 whole)", "36", "3952 (13 whole)", "48");
+    }
+
+    /**
+     * A border of 200 along all edges leaves a field from 200 to 4,800 and from 200 to 3,800. Across, 200 of the tile that
+     * ends at 400 are left, 14 whole ones follow, and the last begins at 4,660; up, 100, 11 whole ones and 152.
+     */
+    @Test
+    void theyAreToldOfTheFieldWithinItsBorder() {
+        var plan = tiled(5000, 4000, 100, 0);
+        var room = TestPlans.geometry(plan).rooms().getFirst();
+        var floor = room.mark().orElseThrow().floor();
+        var ink = Materials.of("tile-ink").orElseThrow().laying();
+        var border =
+                new Finish.Course("tile-ink", ink, Optional.empty(), Length.ofMm(200), Finish.Begins.LEFT);
+        var bordered =
+                RoomEdits.floor(plan, TestPlans.storey(plan), room, floor.withCourses(List.of(border)));
+        assertThat(said(bordered, 50))
+                .containsExactlyInAnyOrder("200", "4260 (14 whole)", "140", "100", "3348 (11 whole)", "152");
     }
 
     @Test
