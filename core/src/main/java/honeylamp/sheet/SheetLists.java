@@ -4,7 +4,6 @@ import honeylamp.catalogue.Material;
 import honeylamp.catalogue.pattern.Pieces;
 import honeylamp.catalogue.symbol.SymbolShape;
 import honeylamp.derive.listing.SiteAreas;
-import honeylamp.derive.rooms.Room;
 import honeylamp.derive.storeys.LaidPage;
 import honeylamp.derive.storeys.LaidStorey;
 import honeylamp.derive.storeys.LaidView;
@@ -186,9 +185,7 @@ final class SheetLists {
                 var words = storeys.size() == 1
                         ? "Rooms"
                         : "Rooms, " + storey.storey().name();
-                var named = storey.geometry().rooms().stream()
-                        .filter(r -> !r.name().isBlank())
-                        .toList();
+                var named = RoomRows.of(page, storey);
                 if (!named.isEmpty()) {
                     out.add(new Block(LEAST_ROOMS_MM, column -> rooms(storey.geometry(), named, words, column)));
                 }
@@ -270,7 +267,7 @@ final class SheetLists {
         return List.copyOf(out.values());
     }
 
-    private double rooms(StoreyGeometry geometry, List<Room> named, String words, Box column) {
+    private double rooms(StoreyGeometry geometry, List<RoomRows> named, String words, Box column) {
         var y = heading(words, column);
         var plot = SiteAreas.of(geometry).plotMm2();
         var said = geometry == storeys().getLast().geometry() && HowMeasured.isSaidWithRooms(page)
@@ -278,8 +275,17 @@ final class SheetLists {
                 : List.<String>of();
         var totals = ((plot > 0 ? 3 : 2) + said.size()) * pen.row() + 4.4;
         var shown = fitting(named.size(), y, column.maxY() - totals);
+        var numbers = named.stream()
+                .mapToDouble(r -> r.number().isEmpty() ? 0 : pen.width(r.number(), TextRole.BODY, Typeface.REGULAR))
+                .max()
+                .orElse(0);
+        var beside = numbers == 0 ? 0 : numbers + pen.cap(TextRole.BODY);
+        var names = new Box(column.minX() + beside, column.minY(), column.maxX(), column.maxY());
         for (var room : named.subList(0, shown)) {
-            line(room.name(), room.areaMm2(), column, y, Typeface.REGULAR);
+            if (!room.number().isEmpty()) {
+                pen.text(room.number(), column.minX(), y, TextRole.BODY, Typeface.REGULAR, Align.LEFT);
+            }
+            line(room.name(), room.areaMm2(), names, y, Typeface.REGULAR);
             y += pen.row();
         }
         y = andMore(named.size() - shown, column, y);
