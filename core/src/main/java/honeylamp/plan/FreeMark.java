@@ -86,7 +86,7 @@ public record FreeMark(FreeMarkId id, Shape shape, List<Position> points, Line l
         if (points.size() < shape.least || points.size() > shape.most) {
             throw new IllegalArgumentException("a mark of shape " + shape + " has " + points.size() + " points");
         }
-        if (points.stream().distinct().count() < 2) {
+        if (isOneSpot(points)) {
             throw new IllegalArgumentException("mark " + id.text() + " is one spot");
         }
         if (word.length() > LONGEST_WORD) {
@@ -122,9 +122,15 @@ public record FreeMark(FreeMarkId id, Shape shape, List<Position> points, Line l
         return out;
     }
 
+    /** Made so small that it would be one spot it stays as it was. */
     @Override
     public FreeMark moved(Motion motion) {
-        return withPoints(points.stream().map(motion::of).toList());
+        var there = points.stream().map(motion::of).toList();
+        return isOneSpot(there) ? this : withPoints(there);
+    }
+
+    private static boolean isOneSpot(List<Position> points) {
+        return points.stream().distinct().count() < 2;
     }
 
     @Override

@@ -124,9 +124,15 @@ public record RoundDimension(
         };
     }
 
+    /** Made so small that it would measure nothing it stays as it was. */
     @Override
     public RoundDimension moved(Motion motion) {
-        return with(copy -> copy.from(motion.of(from)).middle(motion.of(middle)).to(motion.of(to)));
+        var first = motion.of(from);
+        var second = motion.of(middle);
+        var last = motion.of(to);
+        return whyNot(measures, first, second, last).isPresent()
+                ? this
+                : with(copy -> copy.from(first).middle(second).to(last));
     }
 
     @Override

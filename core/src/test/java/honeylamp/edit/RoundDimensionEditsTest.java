@@ -27,6 +27,11 @@ import honeylamp.plan.Wall;
 import honeylamp.units.Length;
 import honeylamp.units.Rounding;
 import honeylamp.units.ShownIn;
+import honeylamp.geometry.Affine;
+import honeylamp.plan.Sense;
+import honeylamp.plan.FreeMark.Line;
+import honeylamp.plan.FreeMark.Shape;
+import honeylamp.plan.Position;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -125,6 +130,25 @@ class RoundDimensionEditsTest {
         }
     }
 
+    /** Scaled down to nothing it stays as it is: there would be no plan that holds it. */
+    @Test
+    void neitherADimensionNorAMarkShrinksToOneSpot() {
+        var south = at(ROOM, 2500, 0);
+        var bent = WallEdits.bend(ROOM, STOREY, south.id(), Length.ofMm(600)).orThrow();
+        var arc = (Arc) at(bent, 2500, 0).line();
+        var added = RoundDimensionEdits.of(bent, STOREY, Measures.RADIUS, arc, 400);
+        var round = dimension(added.plan(), added.id());
+        var tiny = Motion.of(Affine.scale(1e-10, 1e-10), Sense.AS_DRAWN, 0);
+        assertThat(round.moved(tiny)).isEqualTo(round);
+        var marked = FreeMarkEdits.add(
+                        bent, STOREY, Shape.ARROW, Line.FULL, Position.ofMm(100, 100), Position.ofMm(900, 700))
+                .orThrow();
+        var mark = marked.plan().storey(STOREY).freeMarks().getLast();
+        assertThat(mark.moved(tiny)).isEqualTo(mark);
+        assertThat(mark.moved(Motion.of(Affine.scale(0.5, 0.5), Sense.AS_DRAWN, 0)).points())
+                .containsExactly(Position.ofMm(50, 50), Position.ofMm(450, 350));
+    }
+
     /** The south wall bent by 600 over its drawn length; a dimension of its inner face follows a bend of 900. */
     @Test
     void aRadiusFollowsABendAndLosesItsHoldWhereTheWallIsStraight() {
@@ -142,10 +166,12 @@ class RoundDimensionEditsTest {
                 added.plan(),
                 WallEdits.bend(added.plan(), STOREY, south.id(), Length.ofMm(900))
                         .orThrow());
-        var line = (Arc) at(more, 2500, 0).line();
-        var off = Math.abs(dimension(more, added.id()).value() - line.radius());
-        var wasOff = Math.abs(((Arc) face).radius() - ((Arc) at(bent, 2500, 0).line()).radius());
-        assertThat(off).isCloseTo(wasOff, within(0.01));
+        // the wall's drawn line is a chord c with a rise s: its circle has the radius c²/8s + s/2, its inner face lies beside
+        var chord = south.chord().length();
+        var was = chord * chord / (8 * 600) + 600 / 2.0;
+        var now = chord * chord / (8 * 900) + 900 / 2.0;
+        var before = dimension(added.plan(), added.id()).value();
+        assertThat(dimension(more, added.id()).value()).isCloseTo(before + now - was, within(0.01));
         var straight = following(
                 added.plan(),
                 WallEdits.bend(added.plan(), STOREY, south.id(), Length.ZERO).orThrow());

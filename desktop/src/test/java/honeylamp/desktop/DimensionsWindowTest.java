@@ -6,16 +6,19 @@ import static org.assertj.core.api.Assertions.within;
 import honeylamp.TestWalls;
 import honeylamp.catalogue.DimensionStyles;
 import honeylamp.catalogue.TierSets;
+import honeylamp.derive.tiers.Axes;
 import honeylamp.derive.tiers.DimensionTiers;
 import honeylamp.derive.tiers.DimensionTiers.Tier;
 import honeylamp.drawing.Mark;
 import honeylamp.geometry.Point;
+import honeylamp.illustrate.paper.Lamp;
 import honeylamp.illustrate.words.TierPlaces;
 import honeylamp.plan.Annotation;
 import honeylamp.plan.DimensionStyle;
 import honeylamp.plan.Side;
 import honeylamp.plan.Tiers;
 import honeylamp.plan.Tiers.Kind;
+import honeylamp.sheet.SheetComposer;
 import honeylamp.store.PlanDocument;
 import honeylamp.units.Length;
 import java.util.List;
@@ -172,5 +175,26 @@ class DimensionsWindowTest {
                     .isEqualTo(Tiers.of(Kind.OPENINGS, Kind.WALLS, Kind.OVERALL));
             assertThat(TierSets.all()).hasSize(7);
         }
+    }
+
+    @Test
+    void axesAreDrawnByOnePressAndTakenBack() throws Exception {
+        try (var w = demo()) {
+            var axes = Axes.of(WindowDriver.onScreen(() -> w.model().shown().plan()));
+            w.press("axes");
+            assertThat(annotation(w).axes()).isEqualTo(Annotation.Axes.DRAWN);
+            assertThat(words(w)).containsAll(axes.stream().map(Axes.Axis::name).toList());
+            w.key(KeyCode.CONTROL, KeyCode.Z);
+            assertThat(annotation(w).axes()).isEqualTo(Annotation.Axes.NONE);
+        }
+    }
+
+    /** What the words of the page would be if it left the house now. */
+    private static List<String> words(WindowDriver w) throws Exception {
+        var page = SheetComposer.compose(WindowDriver.onScreen(() -> w.model().shown().page()), Lamp.COLOUR, 1);
+        return page.drawing().layers().stream()
+                .flatMap(l -> Mark.words(l.marks()))
+                .map(Mark.Text::text)
+                .toList();
     }
 }

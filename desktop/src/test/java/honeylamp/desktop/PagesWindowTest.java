@@ -14,6 +14,7 @@ import honeylamp.plan.ElementId.PageId;
 import honeylamp.plan.ElementId.RoomId;
 import honeylamp.plan.ElementId.ViewId;
 import honeylamp.plan.HeldLook;
+import honeylamp.plan.Lettering;
 import honeylamp.plan.LineRole;
 import honeylamp.plan.NoteForm;
 import honeylamp.plan.Page;
@@ -24,6 +25,7 @@ import honeylamp.plan.Sheet;
 import honeylamp.plan.Showing.Degree;
 import honeylamp.plan.Showing.Kind;
 import honeylamp.plan.TextRole;
+import honeylamp.plan.TypeFamily;
 import honeylamp.plan.View;
 import honeylamp.store.PlanDocument;
 import honeylamp.store.PlanFile;
@@ -221,6 +223,31 @@ class PagesWindowTest {
             w.press("page-add");
             assertThat(w.plan().presentation().pages().getLast().views()).containsExactly(new ViewId(1));
             assertThat(w.<Node>node("paper-A4")).isNotNull();
+        }
+    }
+
+    /** A fifth higher, but no capital below 2.5 mm; and numbers in a family of their own. */
+    @Test
+    void largePrintAndFamiliesOfTypeAreTheLooks() throws Exception {
+        try (var w = house()) {
+            w.press("stage-light");
+            var before = WindowDriver.firstPage(w.plan()).look().drafting();
+            w.press("type-large-print");
+            var large = WindowDriver.firstPage(w.plan()).look().drafting();
+            assertThat(large.capHeightsMm())
+                    .allSatisfy((role, cap) -> assertThat(cap)
+                            .isCloseTo(Math.max(2.5, before.of(role) * 1.2), within(1e-9)));
+            w.press("type-large-print"); // it is large print already
+            assertThat(WindowDriver.firstPage(w.plan()).look().drafting()).isEqualTo(large);
+            choose(w, "lettering-figures", TypeFamily.NARROW.ordinal());
+            assertThat(WindowDriver.firstPage(w.plan())
+                            .look()
+                            .drafting()
+                            .lettering()
+                            .of(Lettering.Voice.FIGURES))
+                    .isEqualTo(TypeFamily.NARROW);
+            w.press("drafting-back");
+            assertThat(WindowDriver.firstPage(w.plan()).look().drafting()).isEqualTo(before);
         }
     }
 

@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.within;
 
 import honeylamp.TestPlans;
 import honeylamp.demo.place.QuillbackLane;
-import honeylamp.demo.place.SailclothYard;
 import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.derive.tiers.Axes.Axis;
 import honeylamp.derive.tiers.Axes.Way;
@@ -72,10 +71,54 @@ class AxesTest {
         assertThat(across.get(24).name()).isEqualTo("AA"); // 24 letters before it
     }
 
+    /** Two storeys, an upper one with a post of its own: its axes are those of the building, on both. */
     @Test
-    void areTheSameOnEveryStoreyAndLeaveSlantingWallsOut() {
-        assertThat(axes(QuillbackLane.plan())).isNotEmpty();
-        // the old stone wall in the west stands a few degrees off: the first axis is that of a post
-        assertThat(axes(SailclothYard.plan()).getFirst().atMm()).isGreaterThan(2000);
+    void areTheSameOnEveryStorey() {
+        var plan = QuillbackLane.plan();
+        var upper = plan.storeys().getLast();
+        var more = StructureEdits.add(
+                        plan,
+                        upper.id(),
+                        new Structure.Block(Kind.POST, Length.ofMm(150), Length.ofMm(150), Length.ofMm(2500)),
+                        Position.ofMm(3333, 5555),
+                        0)
+                .plan();
+        assertThat(axes(plan)).noneMatch(a -> a.atMm() == 3333 || a.atMm() == 5555);
+        assertThat(axes(more)).hasSize(axes(plan).size() + 2);
+        assertThat(axes(more))
+                .filteredOn(a -> a.atMm() == 3333)
+                .singleElement()
+                .satisfies(a -> assertThat(a.way()).isEqualTo(Way.UP));
+        for (var way : Way.values()) {
+            assertThat(axes(more).stream().filter(a -> a.way() == way).map(Axis::atMm))
+                    .isSorted();
+        }
+    }
+
+    /** A carrying wall six degrees off the plumb has no axis; one that stands plumb beside it has. */
+    @Test
+    void leaveSlantingWallsOut() {
+        var plan = TestPlans.clearRectangle(6000, 4000);
+        var slanting = WallEdits.add(
+                        plan,
+                        TestPlans.storey(plan),
+                        Position.ofMm(2500, 0),
+                        Position.ofMm(2920, 4000),
+                        BodySide.CENTRE,
+                        TestPlans.OUTER)
+                .orThrow()
+                .plan();
+        assertThat(axes(slanting)).isEqualTo(axes(plan));
+        var plumb = WallEdits.add(
+                        plan,
+                        TestPlans.storey(plan),
+                        Position.ofMm(2500, 0),
+                        Position.ofMm(2500, 4000),
+                        BodySide.CENTRE,
+                        TestPlans.OUTER)
+                .orThrow()
+                .plan();
+        assertThat(axes(plumb)).extracting(Axis::name).containsExactly("1", "2", "3", "A", "B");
+        assertThat(axes(plumb).get(1).atMm()).isCloseTo(2500, within(1e-6));
     }
 }
