@@ -102,7 +102,8 @@ final class TitleBlockArt {
         var drawing = page.page().sheet().title().drawing();
         var isTheWhole = page.plan().presentation().pages().size() == 1
                 && page.page().name().isBlank();
-        return drawing.isBlank() ? page.name() : isTheWhole ? drawing : page.name() + ", " + drawing;
+        var saysPage = isTheWhole || drawing.startsWith(page.name());
+        return drawing.isBlank() ? page.name() : saysPage ? drawing : page.name() + ", " + drawing;
     }
 
     /** Client and author, date and revision: two rows of two, or three rows in a narrow column. */

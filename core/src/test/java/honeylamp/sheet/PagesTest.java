@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import honeylamp.TestPlans;
 import honeylamp.demo.place.QuillbackLane;
 import honeylamp.demo.place.SailclothYard;
+import honeylamp.derive.storeys.LaidPage;
 import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.drawing.Layer;
 import honeylamp.drawing.LayerKind;
@@ -70,6 +71,21 @@ class PagesTest {
 
     private static Plan noted(String text) {
         return PageEdits.layNote(SailclothYard.plan(), FIRST, text).orThrow();
+    }
+
+    /** Two pages of one storey: that of the same name as the drawing does not say it twice, the other says both. */
+    @Test
+    void aTitleDoesNotSayTheNameOfItsPageTwice() {
+        var two = PageEdits.add(SailclothYard.plan(), GROUND).plan();
+        var named = PageEdits.name(two, FIRST, "Upper floor");
+        var page = LaidPlan.of(named).page(FIRST);
+        assertThat(said(page)).contains("Upper floor, furnished").doesNotContain("Upper floor, Upper floor");
+        var other = PageEdits.name(two, FIRST, "For the client");
+        assertThat(said(LaidPlan.of(other).page(FIRST))).contains("For the client, Upper floor, furnished");
+    }
+
+    private static String said(LaidPage page) {
+        return String.join(" ", texts(SheetComposer.compose(page, Lamp.COLOUR, 1), LayerKind.SHEET));
     }
 
     /** The net area of the loft is that of its rooms: 95.13 m² as its list says. */
