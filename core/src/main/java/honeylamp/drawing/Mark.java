@@ -12,7 +12,6 @@ import honeylamp.geometry.Figure;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Ring;
 import honeylamp.units.Checks;
-import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
 import java.util.stream.Stream;

@@ -24,7 +24,7 @@ record PlainRow(String words, String figure, Typeface face) {
                 .map(e -> new PlainRow(
                         (e.getValue() > 1 ? e.getValue() + " \u00d7 " : "")
                                 + e.getKey().unit() + ", " + e.getKey().run().toLowerCase(Locale.ROOT),
-                        LengthText.rounded(e.getKey().width(), units),
+                        LengthText.built(LengthText.rounded(e.getKey().width(), units)),
                         Typeface.REGULAR))
                 .toList();
     }
@@ -35,7 +35,7 @@ record PlainRow(String words, String figure, Typeface face) {
         for (var entry : WayList.of(storeys)) {
             var name = entry.reached().room().name();
             var figure = entry.leastMm()
-                    .map(mm -> LengthText.rounded(Length.ofMm(mm), units))
+                    .map(mm -> LengthText.built(LengthText.rounded(Length.ofMm(mm), units)))
                     .orElse("");
             var whole = name + ", " + entry.where();
             if (whole.length() <= LETTERS) {

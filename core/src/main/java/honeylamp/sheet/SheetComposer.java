@@ -22,6 +22,7 @@ import honeylamp.plan.LineRole;
 import honeylamp.plan.Role;
 import honeylamp.plan.Sheet;
 import honeylamp.plan.TextRole;
+import honeylamp.units.LengthText;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
@@ -111,7 +112,8 @@ public final class SheetComposer {
     private String scale(List<PaperFrame> frames) {
         return frames.isEmpty()
                 ? ""
-                : Scales.words((int) Math.rint(frames.getFirst().scale()), plan.units());
+                : LengthText.built(
+                        Scales.words((int) Math.rint(frames.getFirst().scale()), plan.units()));
     }
 
     private String title() {
@@ -210,7 +212,8 @@ public final class SheetComposer {
             var name = ElevationMarks.number(plan.drawn().presentation(), laid.view())
                     .map(n -> n + "   " + laid.name())
                     .orElseGet(laid::name);
-            var scale = Scales.words((int) Math.rint(frames.get(i).scale()), plan.units());
+            var scale =
+                    LengthText.built(Scales.words((int) Math.rint(frames.get(i).scale()), plan.units()));
             pen.text(name, cell.minX(), cell.maxY() - 1, TextRole.HEADING, Typeface.MEDIUM, Align.LEFT);
             pen.quiet(scale, cell.maxX(), cell.maxY() - 1, TextRole.BODY, Typeface.REGULAR, Align.RIGHT);
             pen.rule(cell.minX(), cell.maxX(), cell.maxY() - CAPTION_MM + 1, LineRole.RULE);

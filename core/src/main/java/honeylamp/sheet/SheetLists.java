@@ -381,7 +381,8 @@ final class SheetLists {
         var shown = fitting(rows.size(), y, column.maxY());
         for (var row : rows.subList(0, shown)) {
             pen.marks().addAll(row.sample.apply(new Box(column.minX(), y - 2.6, column.minX() + 7, y + 0.4)));
-            var length = LengthText.rounded(row.length, page.plan().units());
+            var length =
+                    LengthText.built(LengthText.rounded(row.length, page.plan().units()));
             var words = column.width() - 12 - pen.width(length, TextRole.BODY, Typeface.REGULAR);
             pen.fitted(row.words, column.minX() + 10, y, TextRole.BODY, Typeface.REGULAR, words);
             pen.text(length, column.maxX(), y, TextRole.BODY, Typeface.REGULAR, Align.RIGHT);
@@ -434,8 +435,8 @@ final class SheetLists {
         var units = page.plan().units();
         var piece = entry.first();
         return Stream.of(
-                        LengthText.rounded(piece.width(), units) + " \u00d7 "
-                                + LengthText.rounded(piece.depth(), units),
+                        LengthText.built(LengthText.rounded(piece.width(), units)) + " \u00d7 "
+                                + LengthText.built(LengthText.rounded(piece.depth(), units)),
                         entry.room(),
                         piece.buying().source(),
                         piece.buying().state() == Buying.State.BOUGHT ? "bought" : "")

@@ -11,6 +11,7 @@ import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.plan.LineRole;
 import honeylamp.plan.TextRole;
 import honeylamp.units.Length;
+import honeylamp.units.LengthText;
 import honeylamp.units.UnitSystem;
 import java.util.List;
 
@@ -138,7 +139,8 @@ final class TitleBlockArt {
         var paper = " on " + page.page().sheet().paper().label();
         var scale = frames.getFirst().scale();
         if (frames.stream().allMatch(f -> f.scale() == scale)) {
-            var words = Scales.words((int) Math.rint(scale), page.plan().units());
+            var words = LengthText.built(
+                    Scales.words((int) Math.rint(scale), page.plan().units()));
             pen.text(words + paper, right, y - 4, TextRole.HEADING, Typeface.MEDIUM, Align.RIGHT);
             scaleBar(right, y + 1, scale, page.plan().units());
             HowMeasured.second(page).ifPresent(units -> scaleBar(right, y + SECOND_BAR_MM, scale, units));

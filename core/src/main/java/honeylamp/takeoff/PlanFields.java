@@ -155,8 +155,7 @@ public final class PlanFields {
             case WALL_TYPE -> wall(source).map(WallType::name).orElse(NOTHING);
             case THICKNESS ->
                 wall(source)
-                        .flatMap(t -> source.storey.map(s -> LengthText.roundedWithUnit(
-                                t.thickness(), s.plan().units())))
+                        .flatMap(t -> source.storey.map(s -> height(s, t.thickness())))
                         .orElse(NOTHING);
             case STOREY -> source.storey.map(s -> s.storey().name()).orElse(NOTHING);
             case TOTAL_AREA -> area(source, source.totalMm2);
@@ -172,7 +171,7 @@ public final class PlanFields {
     }
 
     private static String height(LaidStorey storey, Length height) {
-        return LengthText.roundedWithUnit(height, storey.plan().units());
+        return LengthText.built(LengthText.roundedWithUnit(height, storey.plan().units()));
     }
 
     private static String opening(Source source, Function<Opening, Length> height) {

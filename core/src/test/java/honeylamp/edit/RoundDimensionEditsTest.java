@@ -10,6 +10,7 @@ import honeylamp.derive.snags.Snag;
 import honeylamp.derive.snags.Snags;
 import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.drawing.Mark;
+import honeylamp.geometry.Affine;
 import honeylamp.geometry.Arc;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Segment;
@@ -18,20 +19,19 @@ import honeylamp.illustrate.pen.Pens;
 import honeylamp.illustrate.words.RoundArt;
 import honeylamp.plan.ElementId.RoundDimensionId;
 import honeylamp.plan.ElementId.StoreyId;
+import honeylamp.plan.FreeMark.Line;
+import honeylamp.plan.FreeMark.Shape;
 import honeylamp.plan.Hold;
 import honeylamp.plan.Motion;
 import honeylamp.plan.Plan;
+import honeylamp.plan.Position;
 import honeylamp.plan.RoundDimension;
 import honeylamp.plan.RoundDimension.Measures;
+import honeylamp.plan.Sense;
 import honeylamp.plan.Wall;
 import honeylamp.units.Length;
 import honeylamp.units.Rounding;
 import honeylamp.units.ShownIn;
-import honeylamp.geometry.Affine;
-import honeylamp.plan.Sense;
-import honeylamp.plan.FreeMark.Line;
-import honeylamp.plan.FreeMark.Shape;
-import honeylamp.plan.Position;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -145,7 +145,8 @@ class RoundDimensionEditsTest {
                 .orThrow();
         var mark = marked.plan().storey(STOREY).freeMarks().getLast();
         assertThat(mark.moved(tiny)).isEqualTo(mark);
-        assertThat(mark.moved(Motion.of(Affine.scale(0.5, 0.5), Sense.AS_DRAWN, 0)).points())
+        assertThat(mark.moved(Motion.of(Affine.scale(0.5, 0.5), Sense.AS_DRAWN, 0))
+                        .points())
                 .containsExactly(Position.ofMm(50, 50), Position.ofMm(450, 350));
     }
 
@@ -166,7 +167,8 @@ class RoundDimensionEditsTest {
                 added.plan(),
                 WallEdits.bend(added.plan(), STOREY, south.id(), Length.ofMm(900))
                         .orThrow());
-        // the wall's drawn line is a chord c with a rise s: its circle has the radius c²/8s + s/2, its inner face lies beside
+        // the wall's drawn line is a chord c with a rise s: its circle has the radius c²/8s + s/2, its inner face lies
+        // beside
         var chord = south.chord().length();
         var was = chord * chord / (8 * 600) + 600 / 2.0;
         var now = chord * chord / (8 * 900) + 900 / 2.0;

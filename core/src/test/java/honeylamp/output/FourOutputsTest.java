@@ -121,7 +121,8 @@ class FourOutputsTest {
                 LayerKind.LABELS,
                 List.of(
                         new Mark.Haloed(text("Kitchen 居間", 8, 30), 0.6, Ink.of(0xFBF7EF)),
-                        text("One line", 8, 75), text("and a second", 8, 79.5))));
+                        text("One line", 8, 75),
+                        text("and a second", 8, 79.5))));
         return new ComposedPage(
                 WIDTH_MM, HEIGHT_MM, PaperFrame.atOrigin(50), "Marks", "A. Drawer", new Drawing(layers));
     }

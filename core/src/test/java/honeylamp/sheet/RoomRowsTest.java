@@ -51,10 +51,15 @@ class RoomRowsTest {
                 .filter(l -> l.kind() == LayerKind.SHEET)
                 .flatMap(l -> Mark.words(l.marks()))
                 .toList();
-        var number = words.stream().filter(t -> t.text().equals("1.10")).findFirst().orElseThrow();
-        var name = words.stream().filter(t -> t.text().equals("Entrance")).findFirst().orElseThrow();
+        var number =
+                words.stream().filter(t -> t.text().equals("1.10")).findFirst().orElseThrow();
+        var name = words.stream()
+                .filter(t -> t.text().equals("Entrance"))
+                .findFirst()
+                .orElseThrow();
         assertThat(name.at().y()).isEqualTo(number.at().y());
-        assertThat(name.ring().bounds().minX()).isGreaterThan(number.ring().bounds().maxX());
+        assertThat(name.ring().bounds().minX())
+                .isGreaterThan(number.ring().bounds().maxX());
     }
 
     @Test

@@ -36,8 +36,8 @@ class CheckReportTest {
 
     @Test
     void everyWordOfTheDemosIsRead() {
-        assertThat(CheckReport.readings(SailclothYard.plan())).allSatisfy(r -> assertThat(r.hard())
-                .isEmpty());
+        assertThat(CheckReport.readings(SailclothYard.plan()))
+                .allSatisfy(r -> assertThat(r.hard()).isEmpty());
         assertThat(CheckReport.readings(QuillbackLane.plan()))
                 .hasSize(2)
                 .allSatisfy(r -> assertThat(r.hard()).isEmpty())

@@ -191,7 +191,8 @@ class DimensionsWindowTest {
 
     /** What the words of the page would be if it left the house now. */
     private static List<String> words(WindowDriver w) throws Exception {
-        var page = SheetComposer.compose(WindowDriver.onScreen(() -> w.model().shown().page()), Lamp.COLOUR, 1);
+        var page = SheetComposer.compose(
+                WindowDriver.onScreen(() -> w.model().shown().page()), Lamp.COLOUR, 1);
         return page.drawing().layers().stream()
                 .flatMap(l -> Mark.words(l.marks()))
                 .map(Mark.Text::text)

@@ -179,7 +179,9 @@ class LabelsWindowTest {
             assertThat(found.getText()).startsWith("All ").contains(" : 1");
             assertThat((Node) w.node("hard-word-0")).isNull();
             var pale = ViewEdits.look(
-                    w.plan(), l -> l.withPalette(l.palette().with(Map.of(Role.INK, l.palette().of(Role.PAPER)))));
+                    w.plan(),
+                    l -> l.withPalette(
+                            l.palette().with(Map.of(Role.INK, l.palette().of(Role.PAPER)))));
             WindowDriver.onScreen(() -> {
                 w.model().edit(pale, "Pale ink");
                 return null;

@@ -147,7 +147,13 @@ class NotesWindowTest {
             assertThat(says.getText())
                     .isEqualTo("Says: h "
                             + LengthText.roundedWithUnit(
-                                    w.plan().storeys().getFirst().openings().getFirst().head(), UnitSystem.MM));
+                                    w.plan()
+                                            .storeys()
+                                            .getFirst()
+                                            .openings()
+                                            .getFirst()
+                                            .head(),
+                                    UnitSystem.MM));
             take(w, Tool.MARK_HEIGHT);
             w.click(3450, 0);
             w.click(4200, 2500);

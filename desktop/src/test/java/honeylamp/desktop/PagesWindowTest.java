@@ -235,8 +235,8 @@ class PagesWindowTest {
             w.press("type-large-print");
             var large = WindowDriver.firstPage(w.plan()).look().drafting();
             assertThat(large.capHeightsMm())
-                    .allSatisfy((role, cap) -> assertThat(cap)
-                            .isCloseTo(Math.max(2.5, before.of(role) * 1.2), within(1e-9)));
+                    .allSatisfy((role, cap) ->
+                            assertThat(cap).isCloseTo(Math.max(2.5, before.of(role) * 1.2), within(1e-9)));
             w.press("type-large-print"); // it is large print already
             assertThat(WindowDriver.firstPage(w.plan()).look().drafting()).isEqualTo(large);
             choose(w, "lettering-figures", TypeFamily.NARROW.ordinal());

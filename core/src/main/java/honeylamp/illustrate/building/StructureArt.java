@@ -309,7 +309,7 @@ public final class StructureArt {
     }
 
     private String height(Drawn d) {
-        return LengthText.rounded(d.block.height(), units);
+        return LengthText.built(LengthText.rounded(d.block.height(), units));
     }
 
     private void dashed(List<Mark> out, Drawn d, Figure own) {

@@ -11,6 +11,7 @@ import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.pen.Pens;
 import honeylamp.plan.TextRole;
 import honeylamp.units.Length;
+import honeylamp.units.LengthText;
 import honeylamp.units.Rounding;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -59,7 +60,7 @@ public record StepArt(PaperFrame frame, Pens pens) {
         var out = new ArrayList<Mark>();
         var without = new ArrayList<Step>();
         for (var of : said(steps)) {
-            var text = rounding.shown(Length.ofMm(of.getFirst().byMm()));
+            var text = LengthText.built(rounding.shown(Length.ofMm(of.getFirst().byMm())));
             free.stream()
                     .flatMap(isFree -> of.stream()
                             .flatMap(step -> places(step, text))
@@ -111,9 +112,8 @@ public record StepArt(PaperFrame frame, Pens pens) {
         /** By the words, in plan mm: leaves may swing over the point. */
         Outline covered() {
             var box = text.ring().bounds().grown(AIR_PAPER_MM);
-            return Outline.of(new Ring(
-                            box.ring().corners().stream().map(frame::plan).toList())
-                    .counterClockwise());
+            return Outline.of(
+                    new Ring(box.ring().corners().stream().map(frame::plan).toList()).counterClockwise());
         }
     }
 
@@ -136,7 +136,9 @@ public record StepArt(PaperFrame frame, Pens pens) {
                     ? new Place(
                             point,
                             text(words, foot.plus(new Point(POINT_PAPER_MM, up.y() < 0 ? 0.2 : cap)), Mark.Align.LEFT))
-                    : new Place(point, text(words, foot.minus(up.times(0.6)).plus(new Point(0, cap / 2)), away(up.times(-1))));
+                    : new Place(
+                            point,
+                            text(words, foot.minus(up.times(0.6)).plus(new Point(0, cap / 2)), away(up.times(-1))));
         }
         var beyond = middle.plus(up.times(HIGHER_PAPER_MM));
         return isLevel

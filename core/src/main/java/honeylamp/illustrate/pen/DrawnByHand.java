@@ -47,8 +47,7 @@ public final class DrawnByHand {
         return switch (mark) {
             case Mark.Stroke(var path, var pen, var ink) -> new Mark.Stroke(drawn(path), pen, ink);
             case Mark.Clip(var path, var inside) -> new Mark.Clip(path, all(inside));
-            case Mark.Fill _, Mark.Text _, Mark.Haloed _, Mark.Shaded _, Mark.Image _, Mark.Picture _ ->
-                mark;
+            case Mark.Fill _, Mark.Text _, Mark.Haloed _, Mark.Shaded _, Mark.Image _, Mark.Picture _ -> mark;
         };
     }
 

@@ -12,6 +12,7 @@ import honeylamp.geometry.Figure;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Regions;
+import honeylamp.geometry.Ring;
 import honeylamp.geometry.Segment;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.pen.Pens;
@@ -24,7 +25,6 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.Predicate;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
 
@@ -196,16 +196,26 @@ public final class LabelArt {
                 .flatMap(alone::byHand);
     }
 
-    /** A name that was put somewhere by hand, in full, with a leader if it lies outside its room. */
+    /**
+     * A name that was put somewhere by hand, with a leader if it lies outside its room: in the fullest form that stays within
+     * the room there, or in full where none does.
+     */
     private Optional<Placed> byHand(Room room) {
         return room.mark().flatMap(m -> view.view().movedName(m.id())).flatMap(at -> {
             var centre = frame.paper(at.point());
-            return forms(room, room.outline())
-                    .all()
+            var forms = forms(room, room.outline()).all().toList();
+            return forms.stream()
+                    .filter(form -> isWithin(room, box(centre, form)))
                     .findFirst()
+                    .or(() -> forms.stream().findFirst())
                     .map(form -> new Placed(
                             room, centre, form, LEAST_AIR_MM, leaderTo(room, at.point(), box(centre, form))));
         });
+    }
+
+    private boolean isWithin(Room room, Box label) {
+        var corners = label.ring().corners().stream().map(frame::plan).toList();
+        return LinePlaces.isWithin(room.outline(), Outline.of(new Ring(corners).counterClockwise()));
     }
 
     private RoomLines.Forms forms(Room room, Outline outline) {

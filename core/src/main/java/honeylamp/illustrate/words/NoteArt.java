@@ -14,6 +14,7 @@ import honeylamp.illustrate.pen.Pens;
 import honeylamp.plan.Note;
 import honeylamp.plan.NoteForm.Sign;
 import honeylamp.takeoff.PlanFields;
+import honeylamp.units.LengthText;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -75,7 +76,7 @@ public final class NoteArt {
                 Optional.of(
                         note.leader().map(Note.Leader::tip).orElse(note.at()).point()),
                 total(laid.all()),
-                Scales.words((int) Math.rint(frame.scale()), laid.units()),
+                LengthText.built(Scales.words((int) Math.rint(frame.scale()), laid.units())),
                 date);
     }
 

@@ -69,8 +69,8 @@ public record OtherWords(
             List<OpeningId> tags,
             List<Step> steps)
             implements OtherWordsLeftOutBuilder.With {
-        private static final LeftOut NOTHING = new LeftOut(
-                List.of(), List.of(), List.of(), List.of(), List.of(), List.of());
+        private static final LeftOut NOTHING =
+                new LeftOut(List.of(), List.of(), List.of(), List.of(), List.of(), List.of());
     }
 
     private static final double AIR_MM = 0.3;
@@ -167,7 +167,8 @@ public record OtherWords(
             OtherWords known, LaidView view, PaperFrame frame, Pens pens, Remembered remembered) {
         var off = KeptOff.of(view, remembered, known.taken());
         var rows = new TileRows(view, frame, pens).rows(off, known.withLabels(view, pens, remembered));
-        return known.withMore(rows.marks(), List.of(), rows.lines()).withLeftOut(known.leftOut.withTiles(rows.without()));
+        return known.withMore(rows.marks(), List.of(), rows.lines())
+                .withLeftOut(known.leftOut.withTiles(rows.without()));
     }
 
     /** What words cover, and where labels of rooms would lie. */
@@ -181,7 +182,8 @@ public record OtherWords(
             OtherWords known, LaidView view, PaperFrame frame, Pens pens, Remembered remembered) {
         var off = KeptOff.of(view, remembered, known.taken());
         var pairs = new RoomSizes(view, frame, pens, remembered).pairs(off, known.withLabels(view, pens, remembered));
-        return known.withMore(pairs.marks(), List.of(), pairs.lines()).withLeftOut(known.leftOut.withSizes(pairs.without()));
+        return known.withMore(pairs.marks(), List.of(), pairs.lines())
+                .withLeftOut(known.leftOut.withSizes(pairs.without()));
     }
 
     private OtherWords withMore(List<Mark> moreFigures, List<Mark> moreParts, List<Segment> moreLines) {
@@ -197,15 +199,7 @@ public record OtherWords(
     /** No words, on a paper. */
     static OtherWords none(PaperFrame frame) {
         return new OtherWords(
-                frame,
-                List.of(),
-                List.of(),
-                List.of(),
-                List.of(),
-                List.of(),
-                List.of(),
-                List.of(),
-                LeftOut.NOTHING);
+                frame, List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), LeftOut.NOTHING);
     }
 
     /** All but the sizes of rooms, which keep off the rest. */

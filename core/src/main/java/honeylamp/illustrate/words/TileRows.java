@@ -1,8 +1,8 @@
 package honeylamp.illustrate.words;
 
 import honeylamp.catalogue.Materials;
-import honeylamp.derive.rooms.LabelSpot;
 import honeylamp.derive.listing.Borders;
+import honeylamp.derive.rooms.LabelSpot;
 import honeylamp.derive.rooms.Room;
 import honeylamp.derive.storeys.LaidView;
 import honeylamp.derive.tiers.RoundedParts;
@@ -91,12 +91,13 @@ final class TileRows {
     }
 
     private Optional<Laid> floor(Room room, RoomMark mark) {
-        return Materials.of(mark.floor().material()).flatMap(m -> field(room, mark.floor())
-                .map(field -> new Laid(
-                        field,
-                        m.in(view.look()).as(mark.floor()).laying(),
-                        mark.floor(),
-                        mark.id().seed())));
+        return Materials.of(mark.floor().material())
+                .flatMap(m -> field(room, mark.floor())
+                        .map(field -> new Laid(
+                                field,
+                                m.in(view.look()).as(mark.floor()).laying(),
+                                mark.floor(),
+                                mark.id().seed())));
     }
 
     /** The largest part of a room within the borders of its floor and beside the regions laid by themselves. */
@@ -150,8 +151,8 @@ final class TileRows {
                             .map(frame::paper)
                             .toList();
                     var taken = new ArrayList<>(LinePlaces.beyond(stops));
-                    rows.forEach(r -> taken.add(
-                            Box.around(List.of(frame.paper(r.a()), frame.paper(r.b()))).grown(ROW_AIR_MM)));
+                    rows.forEach(r -> taken.add(Box.around(List.of(frame.paper(r.a()), frame.paper(r.b())))
+                            .grown(ROW_AIR_MM)));
                     return new Row(line, stops, figures.of(texts(run), stops, Point.ORIGIN, taken));
                 });
     }

@@ -17,6 +17,7 @@ import honeylamp.edit.RoomEdits;
 import honeylamp.edit.ViewEdits;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Outline;
+import honeylamp.geometry.Point;
 import honeylamp.geometry.Regions;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.pen.Pens;
@@ -28,6 +29,7 @@ import honeylamp.plan.RoomLabel;
 import honeylamp.plan.RoomLabel.Part;
 import honeylamp.units.Length;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -173,6 +175,27 @@ class LabelPlacesTest {
                         .ring());
     }
 
+    /** In the middle of 5 by 4 m a long name lies on one line; put 0.9 m from the wall it breaks rather than cross it. */
+    @Test
+    void aNamePutByHandBreaksRatherThanCrossAWall() {
+        var plan = named(TestPlans.clearRectangle(5000, 4000), "Reading nook by stairs");
+        var room = TestPlans.geometry(plan).rooms().getFirst();
+        var id = room.mark().orElseThrow().id();
+        var view = TestPlans.view(plan).view().id();
+        var middle = ViewEdits.moveName(plan, view, id, Optional.of(Position.ofMm(2500, 2000)));
+        var full = labels(middle, 50).placed().getFirst();
+        var aside = ViewEdits.moveName(plan, view, id, Optional.of(Position.ofMm(900, 2000)));
+        var broken = labels(aside, 50).placed().getFirst();
+        assertThat(full.words().getFirst()).isEqualTo("READING NOOK BY STAIRS");
+        assertThat(broken.words().getFirst()).isNotEqualTo(full.words().getFirst());
+        var frame = PaperFrame.atOrigin(50);
+        assertThat(frame.plan(broken.box().centre()).x()).isEqualTo(900);
+        assertThat(broken.box().minX())
+                .isGreaterThan(frame.paper(new Point(0, 0)).x());
+        var outside = ViewEdits.moveName(plan, view, id, Optional.of(Position.ofMm(-3000, 2000)));
+        assertThat(labels(outside, 50).placed().getFirst().words()).isEqualTo(full.words());
+    }
+
     /** What is kept from one edit to the next never shows: names lie where they would if nothing were kept. */
     @Test
     void namesPlacedAfterAnEditLieWhereTheyWouldPlacedAnew() {
@@ -182,8 +205,7 @@ class LabelPlacesTest {
         for (var i = 0; i < 6; i++) {
             var storey = plan.storeys().getFirst();
             var piece = storey.furnishings().get(6 * i);
-            plan = FurnishingEdits.move(
-                    plan, storey.id(), List.of(piece.id()), Length.ofMm(150 * i), Length.ofMm(80));
+            plan = FurnishingEdits.move(plan, storey.id(), List.of(piece.id()), Length.ofMm(150 * i), Length.ofMm(80));
             var view = TestPlans.view(plan);
             assertThat(RoomNames.of(view, frame, remembered)).isEqualTo(RoomNames.of(view, frame));
         }

@@ -25,6 +25,7 @@ import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.takeoff.PlanFields;
 import honeylamp.units.Length;
+import honeylamp.units.UnitSystem;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -77,8 +78,8 @@ class NoteArtTest {
         var window = TestPlans.newest(windowed);
         var set = heights(windowed, 900, 2100);
         var jambs = TestPlans.geometry(set).cut(window.id()).orElseThrow();
-        var at = Optional.of(Position.of(
-                new Segment(jambs.leftFace().a(), jambs.rightFace().b()).middle()));
+        var at = Optional.of(
+                Position.of(new Segment(jambs.leftFace().a(), jambs.rightFace().b()).middle()));
         assertThat(PlanFields.heightWords(TestPlans.geometry(set), at.get().point()))
                 .isEqualTo("sill {sill}, head {head}");
         var plan = noted(set, "sill {sill}, head {head}, h {height}", LEFT, at);
@@ -90,7 +91,16 @@ class NoteArtTest {
         assertThat(PlanFields.heightWords(TestPlans.geometry(piece), new Point(1000, 1000)))
                 .isEqualTo("h {height}");
         var floor = noted(loft(), "{height}", LEFT, Optional.of(Position.ofMm(4000, 3000)));
-        assertThat(art(floor).words(note(floor))).isEqualTo(art(floor).words(note(noted(floor, "{ceiling}", LEFT, at))));
+        assertThat(art(floor).words(note(floor)))
+                .isEqualTo(art(floor).words(note(noted(floor, "{ceiling}", LEFT, at))));
+    }
+
+    /** In feet and inches the figures of notes have true primes and built fractions, as all figures of a drawing have. */
+    @Test
+    void whatNotesReadHasPrimesAndBuiltFractions() {
+        var feet = loft().withUnits(UnitSystem.FEET_INCHES);
+        var plan = noted(feet, "{thickness}", LEFT, Optional.of(Position.ofMm(5150, 2000)));
+        assertThat(art(plan).words(note(plan))).isEqualTo("11 \u00b9\u00b3\u2044\u2081\u2086\u2033");
     }
 
     private static Plan heights(Plan plan, double sill, double head) {

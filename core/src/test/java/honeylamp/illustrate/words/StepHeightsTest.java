@@ -77,9 +77,8 @@ class StepHeightsTest {
     }
 
     private static Outline onPaper(Outline onPlan) {
-        return Outline.of(new Ring(
-                        onPlan.shell().corners().stream().map(FRAME::paper).toList())
-                .counterClockwise());
+        return Outline.of(
+                new Ring(onPlan.shell().corners().stream().map(FRAME::paper).toList()).counterClockwise());
     }
 
     /** 95 less 80 is 15. Whichever way the leaf swings, its height lies clear of it and of the wall. */
@@ -91,7 +90,8 @@ class StepHeightsTest {
             assertThat(text.text()).isEqualTo("15");
             TestPlans.geometry(plan).cuts().stream()
                     .flatMap(c -> LeafSweep.of(c).stream())
-                    .forEach(leaf -> assertThat(shared(text, onPaper(leaf.area()))).isZero());
+                    .forEach(leaf ->
+                            assertThat(shared(text, onPaper(leaf.area()))).isZero());
             var box = text.ring().bounds(); // the wall stands south of 1,500 and north of 2,400
             assertThat(FRAME.plan(box.centre()).y()).isBetween(1500.0, 2400.0);
             assertThat(FRAME.plan(new Point(0, box.minY())).y()).isLessThan(2400);
@@ -123,10 +123,7 @@ class StepHeightsTest {
         assertThat(heights(full)).isEmpty();
         assertThat(words(full).leftOut().steps()).hasSize(1);
         var without = ViewEdits.annotation(
-                plan,
-                TestPlans.view(plan).view().id(),
-                Reach.ALL,
-                a -> a.withWords(Annotation.Words.LEFT_OUT));
+                plan, TestPlans.view(plan).view().id(), Reach.ALL, a -> a.withWords(Annotation.Words.LEFT_OUT));
         assertThat(heights(without)).isEmpty();
         assertThat(words(without).leftOut().steps()).isEmpty();
     }

@@ -61,10 +61,8 @@ class TileRowsTest {
         var room = TestPlans.geometry(plan).rooms().getFirst();
         var floor = room.mark().orElseThrow().floor();
         var ink = Materials.of("tile-ink").orElseThrow().laying();
-        var border =
-                new Finish.Course("tile-ink", ink, Optional.empty(), Length.ofMm(200), Finish.Begins.LEFT);
-        var bordered =
-                RoomEdits.floor(plan, TestPlans.storey(plan), room, floor.withCourses(List.of(border)));
+        var border = new Finish.Course("tile-ink", ink, Optional.empty(), Length.ofMm(200), Finish.Begins.LEFT);
+        var bordered = RoomEdits.floor(plan, TestPlans.storey(plan), room, floor.withCourses(List.of(border)));
         assertThat(said(bordered, 50))
                 .containsExactlyInAnyOrder("200", "4260 (14 whole)", "140", "100", "3348 (11 whole)", "152");
     }

@@ -2,8 +2,8 @@ package honeylamp.desktop.files;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import honeylamp.desktop.DemoDocument;
 import honeylamp.demo.place.SailclothYard;
+import honeylamp.desktop.DemoDocument;
 import honeylamp.plan.Plan;
 import honeylamp.store.LeftWork;
 import honeylamp.store.Origin;

@@ -3,10 +3,10 @@ package honeylamp.desktop.gesture;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import honeylamp.desktop.DemoDocument;
 import honeylamp.catalogue.NewPlan;
 import honeylamp.catalogue.piece.Furnishings;
 import honeylamp.demo.place.SailclothYard;
+import honeylamp.desktop.DemoDocument;
 import honeylamp.desktop.gesture.Choices.Angle;
 import honeylamp.desktop.gesture.Gesture.Key;
 import honeylamp.desktop.gesture.Pointer.Keys;

@@ -36,11 +36,17 @@ class NameGestureTest {
     @Test
     void aNameIsTakenBeforeItIsKnownToo() {
         var hand = new Hand(SailclothYard.plan(), PickCaption.begin());
-        var name = RoomNames.of(hand.scene().view(), hand.scene().frame()).names().get(2);
+        var name =
+                RoomNames.of(hand.scene().view(), hand.scene().frame()).names().get(2);
         var middle = name.middle(hand.scene().frame());
         hand.drag(middle.x(), middle.y(), middle.x() + 500, middle.y() + 300, NONE);
         assertThat(moved(hand)).containsExactly(name.room());
-        var at = hand.plan.presentation().views().getFirst().movedName(name.room()).orElseThrow();
+        var at = hand.plan
+                .presentation()
+                .views()
+                .getFirst()
+                .movedName(name.room())
+                .orElseThrow();
         assertThat(at.point().distance(middle.plus(new Point(500, 300)))).isLessThan(1);
     }
 

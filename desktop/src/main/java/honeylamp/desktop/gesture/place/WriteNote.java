@@ -176,10 +176,7 @@ public record WriteNote(Kind kind, Optional<Point> tip, Optional<Point> at, Opti
         if (at.isEmpty()) {
             return Readout.hint("Click where the note goes.");
         }
-        return new Readout(
-                List.of(new Readout.Field(NOTE, "")),
-                "",
-                kind.then);
+        return new Readout(List.of(new Readout.Field(NOTE, "")), "", kind.then);
     }
 
     @Override
