@@ -177,7 +177,7 @@ class LabelsWindowTest {
             w.settle();
             Label found = w.node("words-read");
             assertThat(found.getText()).startsWith("All ").contains(" : 1");
-            assertThat((Node) w.node("hard-word-0")).isNull();
+            assertThat(w.<Node>node("hard-word-0")).isNull();
             var pale = ViewEdits.look(
                     w.plan(),
                     l -> l.withPalette(
@@ -187,7 +187,7 @@ class LabelsWindowTest {
                 return null;
             });
             w.settle();
-            assertThat((Node) w.node("words-read")).isNull(); // it was of another plan
+            assertThat(w.<Node>node("words-read")).isNull(); // it was of another plan
             w.press("words-readable");
             until(w, "hard to read");
             w.press("hard-word-0");

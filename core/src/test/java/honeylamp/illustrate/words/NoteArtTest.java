@@ -100,7 +100,7 @@ class NoteArtTest {
     void whatNotesReadHasPrimesAndBuiltFractions() {
         var feet = loft().withUnits(UnitSystem.FEET_INCHES);
         var plan = noted(feet, "{thickness}", LEFT, Optional.of(Position.ofMm(5150, 2000)));
-        assertThat(art(plan).words(note(plan))).isEqualTo("11 \u00b9\u00b3\u2044\u2081\u2086\u2033");
+        assertThat(art(plan).words(note(plan))).isEqualTo("11\u2009\u00b9\u00b3\u2044\u2081\u2086\u2033");
     }
 
     private static Plan heights(Plan plan, double sill, double head) {
