@@ -113,11 +113,14 @@ public final class BesidePiece {
             }
         }
         for (var other : geometry.storey().furnishings()) {
-            if (!other.id().equals(piece.id())
+            if (mayReach(other, inPlan)
+                    && !other.id().equals(piece.id())
                     && isInTheWay(piece, other)
-                    && counts.test(other)
-                    && Picking.footprint(other).bounds().meets(inPlan)) {
-                found.add(new Met(Picking.footprint(other), Optional.of(other.id())));
+                    && counts.test(other)) {
+                var footprint = Picking.footprint(other);
+                if (footprint.bounds().meets(inPlan)) {
+                    found.add(new Met(footprint, Optional.of(other.id())));
+                }
             }
         }
         Optional<Nearest> best = Optional.empty();
@@ -131,6 +134,12 @@ public final class BesidePiece {
             }
         }
         return best.flatMap(b -> b.gap(side));
+    }
+
+    /** Told without its footprint, which is dear where there are many: none reaches farther than its diagonal. */
+    private static boolean mayReach(Furnishing piece, Box box) {
+        var reach = Math.hypot(piece.width().mm(), piece.depth().mm());
+        return box.grown(reach).contains(piece.at().point());
     }
 
     /** Something that may stand in the way; a wall has no id. */

@@ -60,19 +60,26 @@ record KeptOff(List<Outline> all, BoxIndex boxes) {
         return of(Stream.concat(all.stream(), bodies).toList());
     }
 
-    /** The same and what stands of the walls near some lines: words may lie in their openings. */
-    KeptOff walledNear(LaidView view, List<Segment> lines) {
+    /** The same and these. */
+    KeptOff and(List<Outline> more) {
+        return of(Stream.concat(all.stream(), more.stream()).toList());
+    }
+
+    /** What stands of the walls near some lines, beside their openings, in which words may lie. */
+    static List<Outline> standingNear(LaidView view, List<Segment> lines) {
         var geometry = view.storey().geometry();
-        var cuts = geometry.cuts().stream()
-                .map(c -> Outline.of(c.ring().counterClockwise()))
+        var near = new BoxIndex(lines.size(), i -> lines.get(i).bounds().grown(WORDS_WIDE_MM / 2));
+        return geometry.network().pieces().stream()
+                .map(p -> Outline.of(p.body().counterClockwise()))
+                .filter(body -> !near.meeting(body.bounds()).isEmpty())
+                .flatMap(body -> {
+                    var cuts = geometry.cuts().stream()
+                            .filter(c -> c.ring().bounds().meets(body.bounds()))
+                            .map(c -> Outline.of(c.ring().counterClockwise()))
+                            .toList();
+                    return Regions.difference(List.of(body), cuts).stream();
+                })
                 .toList();
-        var standing = lines.stream()
-                .map(l -> l.bounds().grown(WORDS_WIDE_MM))
-                .flatMap(box -> geometry.network().pieces().stream()
-                        .filter(p -> p.body().bounds().meets(box)))
-                .distinct()
-                .flatMap(p -> Regions.difference(List.of(Outline.of(p.body().counterClockwise())), cuts).stream());
-        return of(Stream.concat(all.stream(), standing).toList());
     }
 
     /** Just these. */

@@ -134,16 +134,21 @@ public record OtherWords(
         if (steps.isEmpty()) {
             return this;
         }
-        var lines = steps.stream().map(Step::line).toList();
-        var clear = KeptOff.of(view, remembered, taken()).walledNear(view, lines);
-        var fair = KeptOff.of(written()).walledNear(view, lines);
+        List<Outline> walls = remembered.answerOf(
+                About.STANDING,
+                List.of(geometry.network(), geometry.cuts(), steps),
+                () -> KeptOff.standingNear(
+                        view, steps.stream().map(Step::line).toList()));
+        var clear = KeptOff.of(view, remembered, taken()).and(walls);
+        var fair = KeptOff.of(written()).and(walls);
         var heights =
                 new StepArt(frame, pens).heights(steps, view.plan().rounding(), List.of(clear::isFree, fair::isFree));
         return withStairs(joined(stairs, heights.marks())).withLeftOut(leftOut.withSteps(heights.without()));
     }
 
     private enum About {
-        STEPS
+        STEPS,
+        STANDING
     }
 
     private OtherWords withTags(LaidView view, Map<OpeningId, String> wanted, Pens pens, Remembered remembered) {
