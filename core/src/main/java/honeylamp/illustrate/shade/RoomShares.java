@@ -4,7 +4,10 @@ import honeylamp.geometry.Figure;
 import java.util.Arrays;
 import java.util.List;
 
-/** How much of their shade rooms keep, so that none is darker in the mean of its bare floor than a look allows. */
+/**
+ * How much of their shade rooms keep, so that none is darker in the mean of its bare floor than a look allows, and nine
+ * tenths of that floor are near its own colour: wide shade gives way, the narrow one at the feet of things stays.
+ */
 final class RoomShares {
     /** Rooms are shaded as one up to the middle of most walls; in doorways one passes into the other. */
     private static final double GROWN_MM = 140;
@@ -14,6 +17,17 @@ final class RoomShares {
 
     /** A room takes a little of its neighbours' shares through its doorways; what that leaves too dark is evened out. */
     private static final int PASSES = 3;
+
+    /** So much of the bare floor of a room is no darker than the most wide shade, which is so many times the ceiling. */
+    private static final double WIDE_SHARE = 0.9;
+
+    private static final double WIDE_TIMES = 1.15;
+
+    /** So much steeper the narrow shade rises beyond the wide one, to end near what it was. */
+    private static final float STEEPER = 2.2f;
+
+    /** Losses are counted so finely. */
+    private static final int BINS = 512;
 
     private final ShadeGrid grid;
     private final int numbers;
@@ -47,7 +61,61 @@ final class RoomShares {
      * @param ceiling the most that may be lost in the mean of a room
      */
     static float[] of(ShadeGrid grid, Numbered rooms, float[] dark, float[] coverage, double ceiling) {
-        return new RoomShares(grid, rooms, dark, coverage).shares(ceiling);
+        var found = new RoomShares(grid, rooms, dark, coverage);
+        return found.narrowed(found.shares(ceiling), WIDE_TIMES * ceiling);
+    }
+
+    /**
+     * Shares in which wide shade loses no more of the light than so much. Where a room has a share r of it left, a loss e
+     * becomes r·e, and rises again beyond most / r, where the wide shade ends; it is never more than it was.
+     */
+    private float[] narrowed(float[] shares, double most) {
+        var kept = new double[numbers];
+        Arrays.fill(kept, 1);
+        var out = shares.clone();
+        for (var pass = 0; pass < PASSES; pass++) {
+            var widest = widest(out);
+            var even = true;
+            for (var i = 1; i < numbers; i++) {
+                if (widest[i] > most) {
+                    kept[i] *= most / widest[i];
+                    even = false;
+                }
+            }
+            if (even) {
+                break;
+            }
+            var soft = softened(kept);
+            for (var i = 0; i < out.length; i++) {
+                var loss = dark[i] * shares[i];
+                var left = soft[i] * loss + STEEPER * (1 - soft[i]) * Math.max(0, loss - (float) most / soft[i]);
+                left = Math.min(loss, left);
+                out[i] = loss == 0 ? shares[i] : shares[i] * left / loss;
+            }
+        }
+        return out;
+    }
+
+    /** What nine tenths of the bare floor of every room lose at most. */
+    private double[] widest(float[] shares) {
+        var bins = new int[numbers][BINS];
+        var counts = new int[numbers];
+        for (var i = 0; i < dark.length; i++) {
+            if (coverage[i] < BARE) {
+                bins[rooms[i]][Math.min(BINS - 1, (int) (dark[i] * shares[i] * BINS))]++;
+                counts[rooms[i]]++;
+            }
+        }
+        var out = new double[numbers];
+        for (var i = 1; i < numbers; i++) {
+            var below = 0;
+            var bin = 0;
+            while (bin < BINS && below + bins[i][bin] < WIDE_SHARE * counts[i]) {
+                below += bins[i][bin++];
+            }
+            out[i] = counts[i] == 0 ? 0 : bin / (double) BINS;
+        }
+        return out;
     }
 
     private float[] shares(double ceiling) {

@@ -137,8 +137,7 @@ public record OtherWords(
         List<Outline> walls = remembered.answerOf(
                 About.STANDING,
                 List.of(geometry.network(), geometry.cuts(), steps),
-                () -> KeptOff.standingNear(
-                        view, steps.stream().map(Step::line).toList()));
+                () -> KeptOff.standingNear(view, steps.stream().map(Step::line).toList()));
         var clear = KeptOff.of(view, remembered, taken()).and(walls);
         var fair = KeptOff.of(written()).and(walls);
         var heights =
