@@ -84,12 +84,12 @@ public final class DimensionTiers {
         if (wanted.has(side, Kind.OPENINGS)) {
             var stops = openingStops(geometry, side, least, most, wanted);
             if (!stops.isEmpty()) {
-                tiers.add(tier(side, Kind.OPENINGS, between(ends, stops), in));
+                tiers.add(tier(side, Kind.OPENINGS, between(side, ends, stops), in));
             }
         }
         if (wanted.has(side, Kind.WALLS)) {
-            var stops =
-                    between(ends, WallRuns.stops(geometry, side, wanted.jog().mm()));
+            var stops = between(
+                    side, ends, WallRuns.stops(geometry, side, wanted.jog().mm()));
             if (stops.size() > 2) {
                 tiers.add(tier(side, Kind.WALLS, stops, in));
             }
@@ -101,13 +101,13 @@ public final class DimensionTiers {
     }
 
     /** The two ends with the stops that lie between them. */
-    private static List<Point> between(List<Point> ends, List<Point> stops) {
+    private static List<Point> between(Side side, List<Point> ends, List<Point> stops) {
         var out = new ArrayList<>(ends);
         stops.stream()
                 .filter(p -> p.x() > ends.getFirst().x() + SAME_STOP_MM
                         && p.x() < ends.getLast().x() - SAME_STOP_MM)
                 .forEach(out::add);
-        return merged(out);
+        return merged(side, out);
     }
 
     private static double edge(Side side, Box building) {
@@ -146,21 +146,26 @@ public final class DimensionTiers {
                 jambs(geometry, outer, wanted.openings()).forEach(jamb -> stops.add(new Stop(seen(side, jamb), false)));
             }
         }
-        var told = withoutJogs(stops, least, most, wanted.jog().mm());
-        return merged(new ArrayList<>(told)).size() > 2 ? told : List.of();
+        var told = withoutJogs(side, stops, least, most, wanted.jog().mm());
+        return merged(side, new ArrayList<>(told)).size() > 2 ? told : List.of();
     }
 
-    /** Corners go that stand less than a jog beside another stop, or beside the end of the building. */
-    private static List<Point> withoutJogs(List<Stop> stops, double least, double most, double jogMm) {
+    /** Corners go that stand less than a jog beside a nearer stop, or beside the end of the building. */
+    private static List<Point> withoutJogs(Side side, List<Stop> stops, double least, double most, double jogMm) {
         var sorted = stops.stream()
-                .sorted(Comparator.comparingDouble((Stop s) -> s.at.x()).thenComparing(Stop::isCorner))
+                .sorted(Comparator.comparingDouble((Stop s) -> s.at.x())
+                        .thenComparing(Stop::isCorner)
+                        .thenComparing(Stop::at, outermostFirst(side)))
                 .toList();
         var kept = new ArrayList<Stop>();
         for (var stop : sorted) {
             var x = stop.at.x();
             var isAtEnd = x - least < jogMm && x > least + SAME_STOP_MM || most - x < jogMm && x < most - SAME_STOP_MM;
             var isBesideLast = !kept.isEmpty() && x - kept.getLast().at.x() < jogMm;
-            if (stop.isCorner && (isAtEnd || isBesideLast)) {
+            var isNearer = isBesideLast
+                    && kept.getLast().isCorner
+                    && outermostFirst(side).compare(stop.at, kept.getLast().at) < 0;
+            if (stop.isCorner && (isAtEnd || isBesideLast && !isNearer)) {
                 continue;
             }
             if (isBesideLast && kept.getLast().isCorner) {
@@ -221,19 +226,25 @@ public final class DimensionTiers {
                         && o.face().crossing(sight).isPresent());
     }
 
-    /** How far out the building stands at one of its extreme coordinates. */
+    /** How far out the building stands at one of its extreme coordinates, or where its wall is merely a bit off square. */
     private static double cornerDepth(StoreyGeometry geometry, Side side, double at, double edge) {
         return shellCorners(geometry).stream()
                 .map(p -> seen(side, p))
-                .filter(p -> Math.abs(p.x() - at) < SAME_STOP_MM)
+                .filter(p -> Math.abs(p.x() - at) < OFF_SQUARE_MM)
                 .mapToDouble(Point::y)
                 .boxed()
                 .min((a, b) -> Double.compare(Math.abs(a - edge), Math.abs(b - edge)))
                 .orElse(edge);
     }
 
-    private static List<Point> merged(List<Point> stops) {
-        stops.sort(Comparator.comparingDouble(Point::x).thenComparingDouble(Point::y));
+    /** Points seen from a side: where several stand in line their witness line begins at the nearest, and runs along no wall. */
+    private static Comparator<Point> outermostFirst(Side side) {
+        var sign = side.outward().x() + side.outward().y();
+        return Comparator.comparingDouble(p -> -sign * p.y());
+    }
+
+    private static List<Point> merged(Side side, List<Point> stops) {
+        stops.sort(Comparator.comparingDouble(Point::x).thenComparing(outermostFirst(side)));
         var out = new ArrayList<Point>();
         for (var stop : stops) {
             if (out.isEmpty() || stop.x() - out.getLast().x() > SAME_STOP_MM) {

@@ -83,7 +83,9 @@ public final class WallArt {
         if (!light.isEmpty()) {
             out.add(new Mark.Clip(whole, light)); // the clip hides what rounding leaves beyond the outline
         }
-        out.add(new Mark.Stroke(whole, pens.cutWall(), pens.ink()));
+        var edges =
+                WallEdges.of(cut, geometry.cuts(), frame.planMm(pens.cutWall().widthMm()));
+        out.add(new Mark.Stroke(frame.paper(edges), pens.cutWall(), pens.ink()));
         return out;
     }
 

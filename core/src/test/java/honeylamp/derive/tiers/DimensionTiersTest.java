@@ -280,4 +280,28 @@ class DimensionTiersTest {
         assertThat(south.tiers().getFirst().texts()).containsExactly("1050", "1000", "1000");
         assertThat(south.tiers().getFirst().sum()).isEqualTo("1050 + 1000 + 1000 = 3050");
     }
+
+    /**
+     * On the west the corner of the old stone wall at 0, 0 and that of the bay at 2,400, 0 stand in line. The witness line begins at
+     * the first: from the other it would run along the wall's own face.
+     */
+    @Test
+    void aWitnessLineBeginsAtTheNearestOfThoseInLine() {
+        var west = tiers(SailclothYard.plan(), Side.WEST).getFirst();
+        var at = west.stopsMm().indexOf(0.0);
+        assertThat(at).isNotNegative();
+        assertThat(west.witnessMm().get(at)).isCloseTo(0, within(1e-6));
+    }
+
+    /** A wall 10 mm off square over 5 m: the end of the building is measured at one corner, seen at the nearer other one. */
+    @Test
+    void anEndABitOffSquareBeginsAtTheNearerCorner() {
+        var plan = TestPlans.start()
+                .chain(BodySide.RIGHT, TestPlans.OUTER, true, 0, 0, 5000, 0, 5000, 4000, 0, 4010)
+                .plan();
+        var box = TestPlans.geometry(plan).network().poche().getFirst().bounds();
+        var overall = tiers(plan, Side.EAST).getLast();
+        assertThat(overall.stopsMm().getLast()).isCloseTo(box.maxY(), within(1e-6));
+        assertThat(overall.witnessMm().getLast()).isCloseTo(box.maxX(), within(1.0));
+    }
 }
