@@ -117,6 +117,13 @@ public final class TestPlans {
                 .plan();
     }
 
+    /** The plan with a wall more, its middle from one point to another. */
+    public static Plan walled(Plan plan, double x0, double y0, double x1, double y1, WallTypeId type) {
+        return WallEdits.add(plan, storey(plan), Position.ofMm(x0, y0), Position.ofMm(x1, y1), BodySide.CENTRE, type)
+                .orThrow()
+                .plan();
+    }
+
     /** The newest opening as it lies in the plan. */
     public static Opening newest(Plan plan) {
         return plan.storeys().getFirst().openings().getLast();

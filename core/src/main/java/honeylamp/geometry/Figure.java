@@ -238,14 +238,7 @@ public final class Figure {
 
             @Override
             public void curveTo(double x1, double y1, double x2, double y2, double x, double y) {
-                var from = at;
-                for (var k = 1; k <= piecesPerCurve; k++) {
-                    var t = k / (double) piecesPerCurve;
-                    var s = 1 - t;
-                    lineTo(
-                            s * s * s * from.x() + 3 * s * s * t * x1 + 3 * s * t * t * x2 + t * t * t * x,
-                            s * s * s * from.y() + 3 * s * s * t * y1 + 3 * s * t * t * y2 + t * t * t * y);
-                }
+                straight(this, piecesPerCurve, at, x1, y1, x2, y2, x, y);
             }
 
             @Override
@@ -254,6 +247,18 @@ public final class Figure {
             }
         });
         return turns[0] != 0;
+    }
+
+    /** A cubic curve as so many straight pieces. */
+    private static void straight(
+            Walker to, int pieces, Point from, double x1, double y1, double x2, double y2, double x, double y) {
+        for (var k = 1; k <= pieces; k++) {
+            var t = k / (double) pieces;
+            var s = 1 - t;
+            to.lineTo(
+                    s * s * s * from.x() + 3 * s * s * t * x1 + 3 * s * t * t * x2 + t * t * t * x,
+                    s * s * s * from.y() + 3 * s * s * t * y1 + 3 * s * t * t * y2 + t * t * t * y);
+        }
     }
 
     /** The ring of the first part, curves cut into {@code piecesPerCurve} straight pieces. */
@@ -278,14 +283,7 @@ public final class Figure {
 
             @Override
             public void curveTo(double x1, double y1, double x2, double y2, double x, double y) {
-                var from = corners.getLast();
-                for (var k = 1; k <= piecesPerCurve; k++) {
-                    var t = k / (double) piecesPerCurve;
-                    var s = 1 - t;
-                    lineTo(
-                            s * s * s * from.x() + 3 * s * s * t * x1 + 3 * s * t * t * x2 + t * t * t * x,
-                            s * s * s * from.y() + 3 * s * s * t * y1 + 3 * s * t * t * y2 + t * t * t * y);
-                }
+                straight(this, piecesPerCurve, corners.getLast(), x1, y1, x2, y2, x, y);
             }
 
             @Override

@@ -3,9 +3,7 @@ package honeylamp.output;
 import honeylamp.derive.storeys.LaidPage;
 import honeylamp.illustrate.Illustration;
 import honeylamp.illustrate.paper.Lamp;
-import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.output.Legibility.Word;
-import honeylamp.plan.ElementId.ViewId;
 import honeylamp.sheet.ComposedPage;
 import honeylamp.sheet.SheetComposer;
 import java.util.Comparator;
@@ -27,11 +25,6 @@ public record PageReading(String page, List<Word> words) {
     /** Of a page as it leaves the house. */
     public static PageReading of(LaidPage page) {
         return of(page, SheetComposer.compose(page, Lamp.LIT, Illustration.PRINT_SHADE_PX_PER_MM));
-    }
-
-    /** Of a page with one view where a frame puts it, as one works on it. */
-    public static PageReading of(LaidPage page, ViewId worked, PaperFrame frame) {
-        return of(page, SheetComposer.compose(page, worked, frame, Lamp.LIT, Illustration.PRINT_SHADE_PX_PER_MM));
     }
 
     /** Of a page that was composed. */

@@ -185,7 +185,7 @@ final class SheetLists {
                 var words = storeys.size() == 1
                         ? "Rooms"
                         : "Rooms, " + storey.storey().name();
-                var named = RoomRows.of(page, storey);
+                var named = RoomRow.of(page, storey);
                 if (!named.isEmpty()) {
                     out.add(new Block(LEAST_ROOMS_MM, column -> rooms(storey.geometry(), named, words, column)));
                 }
@@ -267,7 +267,7 @@ final class SheetLists {
         return List.copyOf(out.values());
     }
 
-    private double rooms(StoreyGeometry geometry, List<RoomRows> named, String words, Box column) {
+    private double rooms(StoreyGeometry geometry, List<RoomRow> named, String words, Box column) {
         var y = heading(words, column);
         var plot = SiteAreas.of(geometry).plotMm2();
         var said = geometry == storeys().getLast().geometry() && HowMeasured.isSaidWithRooms(page)

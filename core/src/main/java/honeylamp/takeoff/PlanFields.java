@@ -186,25 +186,7 @@ public final class PlanFields {
 
     private static Length high(LaidStorey storey, Point p) {
         var geometry = storey.geometry();
-        return pointedAt(geometry, p)
-                .flatMap(e -> switch (e) {
-                    case Furnishing f -> Optional.of(f.height());
-                    case Opening o -> Optional.of(o.head().minus(o.sill()));
-                    case Wall w -> Optional.of(w.height());
-                    case Structure s -> Optional.of(s.height());
-                    case Region _,
-                            Ground _,
-                            RoomMark _,
-                            Underlay _,
-                            Dimension _,
-                            RoundDimension _,
-                            Note _,
-                            FreeMark _,
-                            SettingOutLine _,
-                            Boundary _,
-                            Covering _ -> Optional.<Length>empty();
-                })
-                .orElseGet(() -> geometry.clearHeightAt(p));
+        return pointedAt(geometry, p).flatMap(e -> told(storey, e).height()).orElseGet(() -> geometry.clearHeightAt(p));
     }
 
     /** What is written to tell how high something is: of an opening above the floor from where to where. */
@@ -228,7 +210,7 @@ public final class PlanFields {
     /** What is pointed at is called: a piece before the floor it stands on, a wall before the room beside it. */
     private static Optional<String> name(LaidStorey storey, Point p) {
         var geometry = storey.geometry();
-        return pointedAt(geometry, p).map(e -> name(storey, e)).or(() -> floor(geometry, p));
+        return pointedAt(geometry, p).map(e -> told(storey, e).name()).or(() -> floor(geometry, p));
     }
 
     private static Optional<Element> pointedAt(StoreyGeometry geometry, Point p) {
@@ -246,15 +228,30 @@ public final class PlanFields {
                 || element instanceof Ground g && g.use() != Ground.Use.PLOT;
     }
 
-    private static String name(LaidStorey storey, Element element) {
+    /** What an element is called, and how high it is if it has a height of its own. */
+    private record Told(String name, Optional<Length> height) {
+        Told(String name) {
+            this(name, Optional.empty());
+        }
+
+        Told(String name, Length height) {
+            this(name, Optional.of(height));
+        }
+    }
+
+    private static Told told(LaidStorey storey, Element element) {
         return switch (element) {
             case Furnishing f ->
-                f.buying().name().isBlank() ? Furnishings.label(f) : f.buying().name();
-            case Opening o -> o.kind().label();
-            case Wall w -> storey.plan().wallType(w.type()).name();
-            case Structure s -> PartKinds.label(s.form());
-            case Region r -> finish(storey.geometry(), r.id()).orElse("region");
-            case Ground g -> Grounds.label(g.use());
+                new Told(
+                        f.buying().name().isBlank()
+                                ? Furnishings.label(f)
+                                : f.buying().name(),
+                        f.height());
+            case Opening o -> new Told(o.kind().label(), o.head().minus(o.sill()));
+            case Wall w -> new Told(storey.plan().wallType(w.type()).name(), w.height());
+            case Structure s -> new Told(PartKinds.label(s.form()), s.height());
+            case Region r -> new Told(finish(storey.geometry(), r.id()).orElse("region"));
+            case Ground g -> new Told(Grounds.label(g.use()));
             case RoomMark _,
                     Underlay _,
                     Dimension _,
@@ -263,7 +260,7 @@ public final class PlanFields {
                     FreeMark _,
                     SettingOutLine _,
                     Boundary _,
-                    Covering _ -> NOTHING;
+                    Covering _ -> new Told(NOTHING);
         };
     }
 

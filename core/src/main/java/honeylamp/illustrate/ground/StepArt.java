@@ -60,10 +60,9 @@ public record StepArt(PaperFrame frame, Pens pens) {
         var out = new ArrayList<Mark>();
         var without = new ArrayList<Step>();
         for (var of : said(steps)) {
-            var text = LengthText.built(rounding.shown(Length.ofMm(of.getFirst().byMm())));
             free.stream()
                     .flatMap(isFree -> of.stream()
-                            .flatMap(step -> places(step, text))
+                            .flatMap(step -> places(step, LengthText.built(rounding.shown(Length.ofMm(step.byMm())))))
                             .filter(place -> isFree.test(place.covered())))
                     .findFirst()
                     .ifPresentOrElse(place -> place.writeOn(out), () -> without.add(of.getFirst()));
@@ -71,7 +70,7 @@ public record StepArt(PaperFrame frame, Pens pens) {
         return new Heights(List.copyOf(out), List.copyOf(without));
     }
 
-    /** Steps of one height each, the longest first: each by itself, or all around a region. */
+    /** Steps of which one says how high it is, the longest first: each by itself, or all around a region. */
     private List<List<Step>> said(List<Step> steps) {
         var groups = new LinkedHashMap<Object, List<Step>>();
         steps.stream()

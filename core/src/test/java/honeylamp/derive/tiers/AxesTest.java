@@ -9,12 +9,10 @@ import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.derive.tiers.Axes.Axis;
 import honeylamp.derive.tiers.Axes.Way;
 import honeylamp.edit.StructureEdits;
-import honeylamp.edit.WallEdits;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.Structure;
 import honeylamp.plan.Structure.Kind;
-import honeylamp.plan.Wall.BodySide;
 import honeylamp.units.Length;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -44,15 +42,7 @@ class AxesTest {
         assertThat(axes(plan).get(0).atMm()).isCloseTo(-half, within(1e-6));
         assertThat(axes(plan).get(1).atMm()).isCloseTo(6000 + half, within(1e-6));
         assertThat(axes(plan).get(3).atMm()).isCloseTo(4000 + half, within(1e-6));
-        var parted = WallEdits.add(
-                        plan,
-                        TestPlans.storey(plan),
-                        Position.ofMm(2500, 0),
-                        Position.ofMm(2500, 4000),
-                        BodySide.CENTRE,
-                        TestPlans.PARTITION)
-                .orThrow()
-                .plan();
+        var parted = TestPlans.walled(plan, 2500, 0, 2500, 4000, TestPlans.PARTITION);
         assertThat(axes(parted)).as("a partition carries nothing").isEqualTo(axes(plan));
     }
 
@@ -99,25 +89,9 @@ class AxesTest {
     @Test
     void leaveSlantingWallsOut() {
         var plan = TestPlans.clearRectangle(6000, 4000);
-        var slanting = WallEdits.add(
-                        plan,
-                        TestPlans.storey(plan),
-                        Position.ofMm(2500, 0),
-                        Position.ofMm(2920, 4000),
-                        BodySide.CENTRE,
-                        TestPlans.OUTER)
-                .orThrow()
-                .plan();
+        var slanting = TestPlans.walled(plan, 2500, 0, 2920, 4000, TestPlans.OUTER);
         assertThat(axes(slanting)).isEqualTo(axes(plan));
-        var plumb = WallEdits.add(
-                        plan,
-                        TestPlans.storey(plan),
-                        Position.ofMm(2500, 0),
-                        Position.ofMm(2500, 4000),
-                        BodySide.CENTRE,
-                        TestPlans.OUTER)
-                .orThrow()
-                .plan();
+        var plumb = TestPlans.walled(plan, 2500, 0, 2500, 4000, TestPlans.OUTER);
         assertThat(axes(plumb)).extracting(Axis::name).containsExactly("1", "2", "3", "A", "B");
         assertThat(axes(plumb).get(1).atMm()).isCloseTo(2500, within(1e-6));
     }

@@ -3,30 +3,35 @@ package honeylamp.illustrate.words;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import honeylamp.TestPlans;
+import honeylamp.derive.listing.FloorSteps.Step;
 import honeylamp.derive.openings.LeafSweep;
 import honeylamp.drawing.Mark;
 import honeylamp.edit.NoteEdits;
 import honeylamp.edit.Reach;
 import honeylamp.edit.RoomEdits;
 import honeylamp.edit.ViewEdits;
-import honeylamp.edit.WallEdits;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Regions;
 import honeylamp.geometry.Ring;
+import honeylamp.geometry.Segment;
+import honeylamp.illustrate.ground.StepArt;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.pen.Pens;
 import honeylamp.plan.Annotation;
 import honeylamp.plan.BuildUpLayer;
+import honeylamp.plan.ElementId.RegionId;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Opening.Hand;
 import honeylamp.plan.Opening.Swing;
 import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
-import honeylamp.plan.Wall.BodySide;
 import honeylamp.units.Length;
+import honeylamp.units.Rounding;
+import honeylamp.units.UnitSystem;
 import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -38,16 +43,7 @@ class StepHeightsTest {
     /** Two rooms of 2.44 by 4 m with an opening of 900 between them; the western floor is 95 thick, the other 80. */
     private static Plan stepped(OpeningKind kind, Swing swing) {
         var walls = TestPlans.clearRectangle(5000, 4000);
-        var at = TestPlans.storey(walls);
-        var parted = WallEdits.add(
-                        walls,
-                        at,
-                        Position.ofMm(2500, 0),
-                        Position.ofMm(2500, 4000),
-                        BodySide.CENTRE,
-                        TestPlans.PARTITION)
-                .orThrow()
-                .plan();
+        var parted = TestPlans.walled(walls, 2500, 0, 2500, 4000, TestPlans.PARTITION);
         var open = TestPlans.opening(parted, 4, kind, 1500, 900, Hand.FIRST, swing);
         return floor(floor(open, 1000, "Bath", 95), 4000, "Hall", 80);
     }
@@ -97,6 +93,22 @@ class StepHeightsTest {
             assertThat(FRAME.plan(new Point(0, box.minY())).y()).isLessThan(2400);
             assertThat(FRAME.plan(new Point(0, box.maxY())).y()).isGreaterThan(1500);
         });
+    }
+
+    /** Around a region one step says how high it is: the longest has no place, so the next says its own height, not that. */
+    @Test
+    void ofStepsAroundARegionTheOneWithAPlaceSaysItsOwnHeight() {
+        var around = Optional.of(new RegionId(7));
+        var longest = new Step(new Segment(new Point(0, 0), new Point(3000, 0)), 15, around);
+        var next = new Step(new Segment(new Point(0, 2000), new Point(2000, 2000)), 40, around);
+        var pens = Pens.of(TestPlans.view(TestPlans.clearRectangle(5000, 4000)).look(), FRAME.scale());
+        var heights = new StepArt(FRAME, pens)
+                .heights(
+                        List.of(longest, next),
+                        Rounding.finest(UnitSystem.MM),
+                        List.of(o -> o.bounds().minY() > 1000));
+        assertThat(Mark.words(heights.marks()).map(Mark.Text::text)).containsExactly("40");
+        assertThat(heights.without()).isEmpty();
     }
 
     @Test

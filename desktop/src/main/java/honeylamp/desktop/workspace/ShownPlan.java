@@ -19,6 +19,8 @@ import honeylamp.drawing.Mark;
 import honeylamp.drawing.Remembered;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Point;
+import honeylamp.illustrate.Illustration;
+import honeylamp.illustrate.paper.Lamp;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.sketch.RoomNames;
 import honeylamp.illustrate.sketch.Sketches;
@@ -26,10 +28,13 @@ import honeylamp.output.PageReading;
 import honeylamp.plan.ElementId.ViewId;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Showing;
+import honeylamp.sheet.SheetComposer;
+import honeylamp.store.PagePictures;
 import honeylamp.takeoff.way.Delivery;
 import honeylamp.takeoff.way.GettingIn;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Supplier;
 import java.util.stream.IntStream;
@@ -93,7 +98,12 @@ public final class ShownPlan {
     }
 
     /** A page whose words are to be read. */
-    public record Read(LaidPage page, ViewId worked, PaperFrame frame) {
+    public record Read(LaidPage page, ViewId worked, PaperFrame frame, Map<String, byte[]> assets) {
+        private PageReading reading() {
+            var composed = SheetComposer.compose(page, worked, frame, Lamp.LIT, Illustration.PRINT_SHADE_PX_PER_MM);
+            return PageReading.of(page, new PagePictures().onto(composed, page, assets));
+        }
+
         private boolean isSame(Read other) {
             return page.plan() == other.page.plan()
                     && page.page().equals(other.page.page())
@@ -113,8 +123,7 @@ public final class ShownPlan {
         var remembered = new Remembered();
         this.names = new Aside<>(
                 threads.beside(), Named::isSame, (asked, _) -> RoomNames.of(asked.view, asked.frame, remembered));
-        this.readings = new Aside<>(
-                threads.beside(), Read::isSame, (asked, _) -> PageReading.of(asked.page, asked.worked, asked.frame));
+        this.readings = new Aside<>(threads.beside(), Read::isSame, (asked, _) -> asked.reading());
     }
 
     /** The workspace has changed: what is wrong with it is looked for. */
@@ -226,7 +235,7 @@ public final class ShownPlan {
     /** The page worked on as it lies there, whose words are to be read. */
     public Read read() {
         var now = workspace.get();
-        return new Read(page(), now.worked().view(), now.frame());
+        return new Read(page(), now.worked().view(), now.frame(), now.document().assets());
     }
 
     /** A piece of the storey worked on, to be carried to where it stands. */

@@ -15,23 +15,23 @@ import java.util.regex.Pattern;
  *
  * @param number empty if it has none, or no label tells it
  */
-record RoomRows(String number, String name, double areaMm2) {
+record RoomRow(String number, String name, double areaMm2) {
     private static final Pattern DIGITS = Pattern.compile("(\\d+)|(\\D+)");
 
     /** Parts of numbers as numbers: 1.2 comes before 1.10; those without one come last, as they were. */
-    private static final Comparator<RoomRows> BY_NUMBER =
-            Comparator.comparing((RoomRows r) -> r.number.isEmpty()).thenComparing(RoomRows::padded);
+    private static final Comparator<RoomRow> BY_NUMBER =
+            Comparator.comparing((RoomRow r) -> r.number.isEmpty()).thenComparing(RoomRow::padded);
 
     private static final int MOST_DIGITS = 12;
 
     /** The named rooms of a storey. */
-    static List<RoomRows> of(LaidPage page, LaidStorey storey) {
+    static List<RoomRow> of(LaidPage page, LaidStorey storey) {
         var isNumbered = page.views().stream()
                 .filter(v -> v.view().isPlan() && v.storey().id().equals(storey.id()))
                 .anyMatch(v -> v.view().annotation().rooms().parts().contains(Part.NUMBER));
         var rows = storey.geometry().rooms().stream()
                 .filter(r -> !r.name().isBlank())
-                .map(r -> new RoomRows(isNumbered ? number(r) : "", r.name(), r.areaMm2()));
+                .map(r -> new RoomRow(isNumbered ? number(r) : "", r.name(), r.areaMm2()));
         return (isNumbered ? rows.sorted(BY_NUMBER) : rows).toList();
     }
 

@@ -18,10 +18,10 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 
 /** The list of rooms on a sheet, beside labels that tell names or numbers. */
-class RoomRowsTest {
-    private static List<RoomRows> rows(Plan plan) {
+class RoomRowTest {
+    private static List<RoomRow> rows(Plan plan) {
         var page = LaidPlan.of(plan).pages().getFirst();
-        return RoomRows.of(page, page.views().getFirst().storey());
+        return RoomRow.of(page, page.views().getFirst().storey());
     }
 
     private static Plan saying(Plan plan, RoomLabel label) {
@@ -43,7 +43,7 @@ class RoomRowsTest {
         var plan = numbered(SailclothYard.plan(), "Entrance", "1.10");
         plan = numbered(plan, "Laundry", "");
         var told = saying(plan, LabelSets.all().getLast().label());
-        assertThat(rows(told).stream().map(RoomRows::number))
+        assertThat(rows(told).stream().map(RoomRow::number))
                 .containsExactly("1.1", "1.2", "1.3", "1.5", "1.6", "1.7", "1.10", "");
         assertThat(rows(told).getLast().name()).isEqualTo("Laundry");
         var page = SheetComposer.compose(LaidPlan.of(told).pages().getFirst(), Lamp.COLOUR, 1);
@@ -66,6 +66,6 @@ class RoomRowsTest {
     void whereLabelsTellNoneTheListIsByArea() {
         var rows = rows(saying(SailclothYard.plan(), LabelSets.all().getFirst().label()));
         assertThat(rows).allSatisfy(r -> assertThat(r.number()).isEmpty());
-        assertThat(rows.stream().map(RoomRows::areaMm2)).isSortedAccordingTo((a, b) -> Double.compare(b, a));
+        assertThat(rows.stream().map(RoomRow::areaMm2)).isSortedAccordingTo((a, b) -> Double.compare(b, a));
     }
 }
