@@ -1,10 +1,8 @@
 package honeylamp.bench;
 
-import honeylamp.demo.place.SailclothYard;
 import honeylamp.derive.storeys.GeometryCache;
 import honeylamp.derive.storeys.LaidPage;
 import honeylamp.drawing.Remembered;
-import honeylamp.edit.Clipping;
 import honeylamp.edit.FurnishingEdits;
 import honeylamp.geometry.Affine;
 import honeylamp.illustrate.Illustration;
@@ -12,7 +10,6 @@ import honeylamp.illustrate.paper.Lamp;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.output.KeptPicture;
 import honeylamp.output.ScreenPainter;
-import honeylamp.plan.Element;
 import honeylamp.plan.ElementId.ViewId;
 import honeylamp.plan.Plan;
 import honeylamp.sheet.SheetComposer;
@@ -24,7 +21,6 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.TimeUnit;
-import java.util.stream.Collectors;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
 import org.openjdk.jmh.annotations.Fork;
@@ -51,13 +47,8 @@ public class LargePictureBench {
     private static final int DESK = 0xFFD9CFBF;
     private static final int PIECE = 12;
 
-    /** So many copies of the demo have 296 rooms and 1,295 pieces. */
-    private static final int COPIES = 37;
-
-    private static final int ACROSS = 7;
-
     private final GeometryCache geometry = new GeometryCache();
-    private final Plan plan = large();
+    private final Plan plan = LargePlan.made();
     private final LaidPage laid = laid(plan);
     private final LaidPage moved = laid(withPieceMoved());
     private final PaperFrame frame = SheetComposer.frame(laid, worked());
@@ -66,18 +57,6 @@ public class LargePictureBench {
     private final BufferedImage screen = new BufferedImage(WIDTH, HEIGHT, BufferedImage.TYPE_INT_ARGB_PRE);
     private final BufferedImage tile = new BufferedImage(256, 256, BufferedImage.TYPE_INT_ARGB_PRE);
     private int turn;
-
-    private static Plan large() {
-        var plan = SailclothYard.plan();
-        var storey = plan.storeys().getFirst();
-        var all = storey.elements().all().map(Element::id).collect(Collectors.toSet());
-        var copied = Clipping.of(plan, storey.id(), all);
-        for (var i = 1; i < COPIES; i++) {
-            plan = copied.into(plan, storey.id(), Length.ofMm(i % ACROSS * 15_000), Length.ofMm(i / ACROSS * 12_000))
-                    .plan();
-        }
-        return plan;
-    }
 
     private Plan withPieceMoved() {
         var storey = plan.storeys().getFirst();

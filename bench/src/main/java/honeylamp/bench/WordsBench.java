@@ -1,6 +1,7 @@
 package honeylamp.bench;
 
 import honeylamp.catalogue.TierSets;
+import honeylamp.catalogue.TierSets.TierSet;
 import honeylamp.demo.place.SailclothYard;
 import honeylamp.derive.storeys.LaidPage;
 import honeylamp.derive.storeys.LaidPlan;
@@ -8,7 +9,6 @@ import honeylamp.derive.storeys.LaidView;
 import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.drawing.Mark;
 import honeylamp.drawing.Remembered;
-import honeylamp.edit.Clipping;
 import honeylamp.edit.Reach;
 import honeylamp.edit.RoomEdits;
 import honeylamp.illustrate.paper.PaperFrame;
@@ -17,13 +17,10 @@ import honeylamp.illustrate.words.DimensionArt;
 import honeylamp.illustrate.words.LabelArt;
 import honeylamp.illustrate.words.OtherWords;
 import honeylamp.illustrate.words.TierPlaces;
-import honeylamp.plan.Element;
 import honeylamp.plan.Plan;
-import honeylamp.units.Length;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
-import java.util.stream.Collectors;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
 import org.openjdk.jmh.annotations.Fork;
@@ -38,31 +35,18 @@ import org.openjdk.jmh.annotations.Warmup;
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.AverageTime)
 @OutputTimeUnit(TimeUnit.MILLISECONDS)
-@Warmup(iterations = 3, time = 2)
+@Warmup(iterations = 6, time = 2)
 @Measurement(iterations = 4, time = 2)
 @Fork(1)
 public class WordsBench {
-    /** So many copies of the demo have 296 rooms. */
-    private static final int COPIES = 37;
-
-    private static final int ACROSS = 7;
     private static final double SCALE = 50;
+    private static final TierSet FURNITURE = TierSets.all().getLast();
 
     private final LaidView demo = view(tiered(SailclothYard.plan()));
-    private final LaidView large = view(tiered(named(copied())));
+    private final Plan rooms = named(LargePlan.made());
+    private final LaidView large = view(tiered(rooms));
+    private final LaidView furnished = view(dimensioned(rooms, FURNITURE));
     private final Remembered kept = new Remembered();
-
-    private static Plan copied() {
-        var plan = SailclothYard.plan();
-        var storey = plan.storeys().getFirst();
-        var all = storey.elements().all().map(Element::id).collect(Collectors.toSet());
-        var copied = Clipping.of(plan, storey.id(), all);
-        for (var i = 1; i < COPIES; i++) {
-            plan = copied.into(plan, storey.id(), Length.ofMm(i % ACROSS * 15_000), Length.ofMm(i / ACROSS * 12_000))
-                    .plan();
-        }
-        return plan;
-    }
 
     private static Plan named(Plan plan) {
         var storey = plan.storeys().getFirst().id();
@@ -77,8 +61,11 @@ public class WordsBench {
     }
 
     private static Plan tiered(Plan plan) {
-        var view = plan.presentation().views().getFirst().id();
-        return TierSets.chosen(plan, view, Reach.ALL, TierSets.THREE_TIERS);
+        return dimensioned(plan, TierSets.THREE_TIERS);
+    }
+
+    private static Plan dimensioned(Plan plan, TierSet set) {
+        return TierSets.chosen(plan, plan.presentation().views().getFirst().id(), Reach.ALL, set);
     }
 
     private static LaidView view(Plan plan) {
@@ -110,6 +97,12 @@ public class WordsBench {
     @Benchmark
     public List<Mark> wordsOfManyRooms() {
         return words(large, new Remembered());
+    }
+
+    /** Those of 296 rooms with 370 pieces measured from their walls. */
+    @Benchmark
+    public List<Mark> wordsOfManyPieces() {
+        return words(furnished, new Remembered());
     }
 
     /** Those of 296 rooms once more, as after an edit that touches none of them. */

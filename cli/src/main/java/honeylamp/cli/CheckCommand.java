@@ -20,11 +20,11 @@ final class CheckCommand implements Callable<Integer> {
 
     @Override
     public Integer call() {
-        var opened = plan.open();
+        var opened = plan.document();
         if (opened.isEmpty()) {
             return 2;
         }
-        var snags = CheckReport.snags(opened.get());
+        var snags = CheckReport.snags(opened.get().plan());
         var readings = CheckReport.readings(opened.get());
         var words = readings.stream()
                 .flatMap(r -> r.hard().stream().map(r::sentence))

@@ -2,13 +2,10 @@ package honeylamp.cli;
 
 import honeylamp.derive.storeys.LaidPage;
 import honeylamp.derive.storeys.LaidPlan;
-import honeylamp.illustrate.Illustration;
-import honeylamp.illustrate.paper.Lamp;
 import honeylamp.output.Export;
 import honeylamp.output.Export.Backing;
 import honeylamp.output.Progress;
 import honeylamp.sheet.ComposedPage;
-import honeylamp.sheet.SheetComposer;
 import honeylamp.store.PagePictures;
 import honeylamp.store.PlanDocument;
 import java.io.IOException;
@@ -51,8 +48,7 @@ final class ExportCommand implements Callable<Integer> {
     }
 
     private static ComposedPage composed(LaidPage page, PlanDocument from) {
-        var composed = SheetComposer.compose(page, Lamp.LIT, Illustration.PRINT_SHADE_PX_PER_MM);
-        return new PagePictures().onto(composed, page, from.assets());
+        return new PagePictures().printed(page, from.assets());
     }
 
     private int write(PlanDocument opened, Export.Format format) {

@@ -1,11 +1,8 @@
 package honeylamp.output;
 
 import honeylamp.derive.storeys.LaidPage;
-import honeylamp.illustrate.Illustration;
-import honeylamp.illustrate.paper.Lamp;
 import honeylamp.output.Legibility.Word;
 import honeylamp.sheet.ComposedPage;
-import honeylamp.sheet.SheetComposer;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
@@ -20,11 +17,6 @@ public record PageReading(String page, List<Word> words) {
     /** Freezes the list. */
     public PageReading {
         words = List.copyOf(words);
-    }
-
-    /** Of a page as it leaves the house. */
-    public static PageReading of(LaidPage page) {
-        return of(page, SheetComposer.compose(page, Lamp.LIT, Illustration.PRINT_SHADE_PX_PER_MM));
     }
 
     /** Of a page that was composed. */

@@ -43,6 +43,11 @@ public record Note(NoteId id, Position at, String text, NoteForm form, Optional<
         this(id, at, text, NoteForm.USUAL, Optional.empty());
     }
 
+    /** The place it speaks of: the tip of its leader, or where it stands. */
+    public Position about() {
+        return leader.map(Leader::tip).orElse(at);
+    }
+
     @Override
     public Note moved(Motion motion) {
         return with(copy -> copy.at(motion.of(at)).leader(leader.map(l -> new Leader(motion.of(l.tip), l.hold))));

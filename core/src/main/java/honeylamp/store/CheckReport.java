@@ -28,9 +28,12 @@ public final class CheckReport {
                 .toList();
     }
 
-    /** How well the words of each page of a plan are read. */
-    public static List<PageReading> readings(Plan drawn) {
-        return LaidPlan.of(drawn).pages().stream().map(PageReading::of).toList();
+    /** How well the words of each page of a document are read, as it leaves the house. */
+    public static List<PageReading> readings(PlanDocument document) {
+        var pictures = new PagePictures();
+        return LaidPlan.of(document.plan()).pages().stream()
+                .map(page -> PageReading.of(page, pictures.printed(page, document.assets())))
+                .toList();
     }
 
     /** Snags, and words that are hard to read, as JSON. */

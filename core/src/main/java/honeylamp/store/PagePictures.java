@@ -9,10 +9,13 @@ import honeylamp.drawing.ink.Pen;
 import honeylamp.drawing.ink.Pixels;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Figure;
+import honeylamp.illustrate.Illustration;
+import honeylamp.illustrate.paper.Lamp;
 import honeylamp.plan.LineRole;
 import honeylamp.plan.Look;
 import honeylamp.plan.Role;
 import honeylamp.sheet.ComposedPage;
+import honeylamp.sheet.SheetComposer;
 import honeylamp.units.Length;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
@@ -44,6 +47,11 @@ public final class PagePictures {
 
     /** Pictures of which none is unpacked yet. */
     public PagePictures() {}
+
+    /** A page as it leaves the house: lit, and with its pictures. */
+    public ComposedPage printed(LaidPage page, Map<String, byte[]> assets) {
+        return onto(SheetComposer.compose(page, Lamp.LIT, Illustration.PRINT_SHADE_PX_PER_MM), page, assets);
+    }
 
     /**
      * The page with its pictures on top of all else.

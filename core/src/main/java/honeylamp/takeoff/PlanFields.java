@@ -121,6 +121,15 @@ public final class PlanFields {
                 .toList();
     }
 
+    /** The fields words have, each once, in the order they are written. */
+    static List<Field> fields(String text) {
+        return BRACED.matcher(text)
+                .results()
+                .flatMap(m -> field(m.group(1)).stream())
+                .distinct()
+                .toList();
+    }
+
     private static Optional<Field> field(String word) {
         var plain = word.strip().toLowerCase(Locale.ROOT);
         return Arrays.stream(Field.values()).filter(f -> f.word.equals(plain)).findFirst();
@@ -184,9 +193,16 @@ public final class PlanFields {
                 .orElse(NOTHING);
     }
 
-    private static Length high(LaidStorey storey, Point p) {
-        var geometry = storey.geometry();
-        return pointedAt(geometry, p).flatMap(e -> told(storey, e).height()).orElseGet(() -> geometry.clearHeightAt(p));
+    static Length high(LaidStorey storey, Point p) {
+        return tall(storey, p)
+                .flatMap(e -> told(storey, e).height())
+                .orElseGet(() -> storey.geometry().clearHeightAt(p));
+    }
+
+    /** What is pointed at, if it has a height of its own. */
+    static Optional<Element> tall(LaidStorey storey, Point p) {
+        return pointedAt(storey.geometry(), p)
+                .filter(e -> told(storey, e).height().isPresent());
     }
 
     /** What is written to tell how high something is: of an opening above the floor from where to where. */
@@ -213,7 +229,7 @@ public final class PlanFields {
         return pointedAt(geometry, p).map(e -> told(storey, e).name()).or(() -> floor(geometry, p));
     }
 
-    private static Optional<Element> pointedAt(StoreyGeometry geometry, Point p) {
+    static Optional<Element> pointedAt(StoreyGeometry geometry, Point p) {
         return Picking.at(geometry, p, NEAR_MM, PlanFields::isNamed).stream()
                 .flatMap(id -> geometry.storey().elements().find(id).stream())
                 .findFirst();

@@ -6,11 +6,21 @@ import honeylamp.TestPlans;
 import honeylamp.demo.place.QuillbackLane;
 import honeylamp.demo.place.SailclothYard;
 import honeylamp.edit.NoteEdits;
+import honeylamp.edit.PageEdits;
 import honeylamp.edit.ViewEdits;
+import honeylamp.output.Legibility;
+import honeylamp.output.PageReading;
+import honeylamp.plan.ElementId.PageId;
+import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.Role;
+import honeylamp.plan.Underlay.Picture;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
 import java.util.List;
 import java.util.Map;
+import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -19,6 +29,10 @@ import tools.jackson.databind.json.JsonMapper;
 class CheckReportTest {
     private static JsonNode read(String json) {
         return JsonMapper.builder().build().readTree(json);
+    }
+
+    private static List<PageReading> readings(Plan plan) {
+        return CheckReport.readings(PlanDocument.of(plan));
     }
 
     @Test
@@ -36,12 +50,33 @@ class CheckReportTest {
 
     @Test
     void everyWordOfTheDemosIsRead() {
-        assertThat(CheckReport.readings(SailclothYard.plan()))
+        assertThat(readings(SailclothYard.plan()))
                 .allSatisfy(r -> assertThat(r.hard()).isEmpty());
-        assertThat(CheckReport.readings(QuillbackLane.plan()))
+        assertThat(readings(QuillbackLane.plan()))
                 .hasSize(2)
                 .allSatisfy(r -> assertThat(r.hard()).isEmpty())
                 .allSatisfy(r -> assertThat(r.sentence()).startsWith("All ").contains("can be read"));
+    }
+
+    /** A dark picture laid over the name of a room leaves nothing of it to be read. */
+    @Test
+    void whatAPictureOnThePageHidesIsHardToRead() throws IOException {
+        var plan = SailclothYard.plan();
+        var name = readings(plan).getFirst().words().getFirst();
+        var image = new ByteArrayOutputStream();
+        ImageIO.write(new BufferedImage(20, 20, BufferedImage.TYPE_INT_RGB), "png", image);
+        var asset = PictureImport.sha256(image.toByteArray());
+        var page = new PageId(1);
+        var laid = PageEdits.layPicture(plan, page, new Picture(asset, "dark.png", 20, 20))
+                .orThrow();
+        var put = PageEdits.putPicture(
+                        laid, page, 0, name.at().x() - 25, name.at().y() - 25, 50)
+                .orThrow();
+        var document = PlanDocument.of(put).withAsset(asset, image.toByteArray());
+        assertThat(CheckReport.readings(document).getFirst().hard())
+                .extracting(Legibility.Word::text)
+                .contains(name.text());
+        assertThat(readings(plan).getFirst().hard()).isEmpty();
     }
 
     /** In the middle of a wall a note has paper around its letters; in ink of the paper's colour nothing helps. */
@@ -50,11 +85,11 @@ class CheckReportTest {
         var plan = TestPlans.clearRectangle(5000, 4000);
         var noted = NoteEdits.add(plan, TestPlans.storey(plan), Position.ofMm(2500, -150), "no")
                 .plan();
-        assertThat(CheckReport.readings(noted).getFirst().hard()).isEmpty();
+        assertThat(readings(noted).getFirst().hard()).isEmpty();
         var pale = ViewEdits.look(
                 noted,
                 l -> l.withPalette(l.palette().with(Map.of(Role.INK, l.palette().of(Role.PAPER)))));
-        var readings = CheckReport.readings(pale);
+        var readings = readings(pale);
         var first = readings.getFirst();
         assertThat(first.sentence()).contains("hard to read");
         assertThat(first.hard()).anySatisfy(w -> {

@@ -13,6 +13,7 @@ import honeylamp.plan.FreeMark;
 import honeylamp.plan.Hold;
 import honeylamp.plan.Note;
 import honeylamp.plan.NoteForm;
+import honeylamp.plan.Opening;
 import honeylamp.plan.RoundDimension;
 import honeylamp.plan.RoundDimension.Measures;
 import honeylamp.store.PlanDocument;
@@ -133,7 +134,14 @@ class NotesWindowTest {
         }
     }
 
-    /** The door of the house lies 3 to 3.9 m along its lower wall. */
+    private static Opening door(WindowDriver w) throws Exception {
+        return w.plan().storeys().getFirst().openings().getFirst();
+    }
+
+    /**
+     * The door of the house lies 3 to 3.9 m along its lower wall. Its height is typed over on the card of the note, and
+     * where lengths are changed ({@code ChangeHeights}).
+     */
     @Test
     void aHeightIsToldByTwoClicks() throws Exception {
         try (var w = WindowDriver.with(PlanDocument.of(TestWalls.house()))) {
@@ -145,15 +153,22 @@ class NotesWindowTest {
             assertThat(note(w).leader()).isPresent();
             Label says = w.node("note-says");
             assertThat(says.getText())
-                    .isEqualTo("Says: h "
-                            + LengthText.roundedWithUnit(
-                                    w.plan()
-                                            .storeys()
-                                            .getFirst()
-                                            .openings()
-                                            .getFirst()
-                                            .head(),
-                                    UnitSystem.MM));
+                    .isEqualTo("Says: h " + LengthText.roundedWithUnit(door(w).head(), UnitSystem.MM));
+            w.fill("note-height", "2.15 m");
+            assertThat(door(w).head()).isEqualTo(Length.ofMm(2150));
+            assertThat(w.<Label>node("note-says").getText()).isEqualTo("Says: h 2150 mm");
+            take(w, Tool.CHANGE_LENGTH);
+            w.click(4200, 1500);
+            w.write("2.05 m");
+            w.key(KeyCode.ENTER);
+            assertThat(door(w).head()).isEqualTo(Length.ofMm(2050));
+            w.key(KeyCode.CONTROL, KeyCode.Z);
+            assertThat(door(w).head()).isEqualTo(Length.ofMm(2150));
+            w.click(4200, 1500);
+            w.write("0");
+            w.key(KeyCode.ENTER);
+            assertThat(w.message()).contains("a height is more than nothing");
+            assertThat(door(w).head()).isEqualTo(Length.ofMm(2150));
             take(w, Tool.MARK_HEIGHT);
             w.click(3450, 0);
             w.click(4200, 2500);

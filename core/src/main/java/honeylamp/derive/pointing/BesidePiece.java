@@ -9,7 +9,9 @@ import honeylamp.geometry.Ring;
 import honeylamp.geometry.Segment;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.Furnishing;
+import honeylamp.plan.Position;
 import honeylamp.plan.Structure;
+import honeylamp.units.Length;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -108,12 +110,14 @@ public final class BesidePiece {
         var found = new ArrayList<Met>();
         geometry.network().near(inPlan).forEach(p -> found.add(new Met(p.body(), Optional.empty())));
         for (var part : geometry.storey().structures()) {
-            if (stands(part) && part.footprint().bounds().meets(inPlan)) {
+            if (stands(part)
+                    && mayReach(part.at(), part.form().width(), part.form().depth(), inPlan)
+                    && part.footprint().bounds().meets(inPlan)) {
                 found.add(new Met(part.footprint(), Optional.of(part.id())));
             }
         }
         for (var other : geometry.storey().furnishings()) {
-            if (mayReach(other, inPlan)
+            if (mayReach(other.at(), other.width(), other.depth(), inPlan)
                     && !other.id().equals(piece.id())
                     && isInTheWay(piece, other)
                     && counts.test(other)) {
@@ -136,10 +140,12 @@ public final class BesidePiece {
         return best.flatMap(b -> b.gap(side));
     }
 
-    /** Told without its footprint, which is dear where there are many: none reaches farther than its diagonal. */
-    private static boolean mayReach(Furnishing piece, Box box) {
-        var reach = Math.hypot(piece.width().mm(), piece.depth().mm());
-        return box.grown(reach).contains(piece.at().point());
+    /** Told without a footprint, which is dear where there are many: none reaches farther than its two sides together. */
+    private static boolean mayReach(Position middle, Length width, Length depth, Box box) {
+        var reach = width.mm() + depth.mm();
+        var x = middle.x().mm();
+        var y = middle.y().mm();
+        return x >= box.minX() - reach && x <= box.maxX() + reach && y >= box.minY() - reach && y <= box.maxY() + reach;
     }
 
     /** Something that may stand in the way; a wall has no id. */

@@ -73,8 +73,7 @@ public final class NoteArt {
                 .orElse("");
         return new PlanFields.Source(
                 Optional.of(view.storey()),
-                Optional.of(
-                        note.leader().map(Note.Leader::tip).orElse(note.at()).point()),
+                Optional.of(note.about().point()),
                 total(laid.all()),
                 LengthText.built(Scales.words((int) Math.rint(frame.scale()), laid.units())),
                 date);

@@ -241,7 +241,8 @@ final class PieceNames {
         var marks = new ArrayList<Mark>();
         var lines = new ArrayList<Segment>();
         var without = new ArrayList<Furnishing>();
-        var taken = new ArrayList<>(words);
+        var index = new BoxIndex(words.size(), i -> words.get(i).bounds());
+        var figures = new ArrayList<Outline>();
         var art = new DimensionArt(frame, pens);
         for (var piece : pieces) {
             if (wanted.contains(piece.id())) {
@@ -249,13 +250,21 @@ final class PieceNames {
                 for (var gap : gaps) {
                     var figure = figure(gap);
                     var cover = cover(figure);
+                    var taken = Stream.concat(
+                                    index
+                                            .meeting(cover.bounds()
+                                                    .union(gap.line().bounds()))
+                                            .stream()
+                                            .map(words::get),
+                                    figures.stream())
+                            .toList();
                     var strikes = taken.stream().anyMatch(w -> OtherWords.strikes(gap.line(), w));
                     if (!strikes && isFree(cover, gap.line(), off, taken)) {
                         var a = frame.paper(gap.line().a());
                         var b = frame.paper(gap.line().b());
                         art.onFloor(marks, List.of(a, b), List.of(figure), List.of(new Segment(a, b)));
                         lines.add(gap.line());
-                        taken.add(cover);
+                        figures.add(cover);
                     } else if (!without.contains(piece)) {
                         without.add(piece);
                     }

@@ -1,14 +1,11 @@
 package honeylamp.desktop.files;
 
 import honeylamp.derive.storeys.LaidPage;
-import honeylamp.illustrate.Illustration;
-import honeylamp.illustrate.paper.Lamp;
 import honeylamp.output.Export;
 import honeylamp.output.Legibility;
 import honeylamp.output.PageReading;
 import honeylamp.output.Progress;
 import honeylamp.sheet.ComposedPage;
-import honeylamp.sheet.SheetComposer;
 import honeylamp.store.PagePictures;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -52,8 +49,7 @@ public final class ExportWork extends Task<List<String>> {
         var composed = new ArrayList<ComposedPage>();
         var pictures = new PagePictures();
         for (var page : pages) {
-            composed.add(pictures.onto(
-                    SheetComposer.compose(page, Lamp.LIT, Illustration.PRINT_SHADE_PX_PER_MM), page, assets));
+            composed.add(pictures.printed(page, assets));
             at(COMPOSED * composed.size() / pages.size());
         }
         if (composed.size() == 1) {

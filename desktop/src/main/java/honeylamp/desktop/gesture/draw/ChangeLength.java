@@ -20,7 +20,7 @@ import java.util.Optional;
 
 /**
  * Types over a shown length: of a tier, a single dimension, or from face to face of a room. One side moves; which one
- * is chosen once and stays so.
+ * is chosen once and stays so. A note that tells heights is typed over too.
  *
  * @param pointed the length under the pointer
  * @param taken the length that is typed over
@@ -31,11 +31,16 @@ public record ChangeLength(Optional<ShownLength> pointed, Optional<ShownLength> 
 
     /** No length yet; the right or upper side moves. */
     public static ChangeLength begin() {
-        return new ChangeLength(Optional.empty(), Optional.empty(), Moving.HIGH);
+        return begin(Moving.HIGH);
+    }
+
+    /** No length yet. */
+    static ChangeLength begin(Moving moving) {
+        return new ChangeLength(Optional.empty(), Optional.empty(), moving);
     }
 
     private ChangeLength again() {
-        return new ChangeLength(Optional.empty(), Optional.empty(), moving);
+        return begin(moving);
     }
 
     private static Optional<ShownLength> at(Surroundings scene, Point p) {
@@ -49,10 +54,16 @@ public record ChangeLength(Optional<ShownLength> pointed, Optional<ShownLength> 
 
     @Override
     public Reply pressed(Surroundings scene, Pointer pointer) {
+        var note = ChangeHeights.at(scene, pointer.at(), moving);
+        if (note.isPresent()) {
+            return Reply.to(note.get());
+        }
         var there = at(scene, pointer.at());
         return there.isPresent()
                 ? Reply.to(new ChangeLength(there, there, moving))
-                : Reply.complain(again(), "No level or plumb length is shown here. Click a number, or into a room.");
+                : Reply.complain(
+                        again(),
+                        "No level or plumb length is shown here. Click a number, a note that tells a height, or into a room.");
     }
 
     @Override
@@ -90,7 +101,10 @@ public record ChangeLength(Optional<ShownLength> pointed, Optional<ShownLength> 
     public Readout readout(Surroundings scene) {
         if (taken.isEmpty()) {
             var words = pointed.map(s -> LengthText.rounded(Length.ofMm(s.lengthMm()), scene.units()));
-            return new Readout(List.of(), words.orElse(""), "Click a shown length, or into a room, to type another.");
+            return new Readout(
+                    List.of(),
+                    words.orElse(""),
+                    "Click a shown length, a note of a height, or into a room, to type another.");
         }
         var shown = taken.get();
         var side = moving.word(shown.axis());

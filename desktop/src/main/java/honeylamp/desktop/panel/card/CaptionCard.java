@@ -23,6 +23,7 @@ import honeylamp.plan.NoteForm.Setting;
 import honeylamp.plan.Plan;
 import honeylamp.plan.RoundDimension;
 import honeylamp.plan.RoundDimension.Measures;
+import honeylamp.takeoff.NoteHeights;
 import honeylamp.takeoff.PlanFields;
 import honeylamp.takeoff.PlanFields.Field;
 import honeylamp.units.AngleText;
@@ -49,6 +50,7 @@ record CaptionCard(WorkspaceModel model, CardFields parts) {
         var words = words(note);
         out.add(words);
         said(note).ifPresent(out::add);
+        out.addAll(heights(note));
         out.add(Widgets.menu(
                 "Read from the plan",
                 "note-field",
@@ -133,6 +135,20 @@ record CaptionCard(WorkspaceModel model, CardFields parts) {
         var label = Widgets.quiet("Says: " + said);
         label.setId("note-says");
         return Optional.of(label);
+    }
+
+    /** What it points at is so high; typed here, it becomes as high as that. */
+    private List<Node> heights(Note note) {
+        var storey = model.shown().view().storey();
+        return NoteHeights.of(storey, note).stream()
+                .<Node>map(told -> parts.distance(
+                        told.label(),
+                        "note-" + told.field().name().toLowerCase(Locale.ROOT),
+                        told.value(),
+                        v -> NoteHeights.typed(
+                                parts.plan(), storey, note, List.of(new NoteHeights.Told(told.field(), v))),
+                        "Change height"))
+                .toList();
     }
 
     private void form(Note note, UnaryOperator<NoteForm> change) {

@@ -130,15 +130,18 @@ record LabelTray(WorkspaceModel model, Library<LabelSet> sets) implements Conten
                 .add(Widgets.button(
                         "Measure every word",
                         "words-readable",
-                        "How clear each word and figure of the page is against what truly lies under it, as it prints",
+                        "How clear each word and figure of the page is against what truly lies under it, as it prints; a second press ends that",
                         () -> {
                             var page = model.shown().read();
-                            model.shown().readings().ask(page);
-                            model.say(model.shown()
-                                    .readings()
-                                    .to(page)
-                                    .map(PageReading::sentence)
-                                    .orElse("Reading the page\u2026"));
+                            var readings = model.shown().readings();
+                            if (readings.isAsked(page)) {
+                                readings.drop();
+                                model.say("Ended; nobody knows whether all words can be read.");
+                                return;
+                            }
+                            readings.ask(page);
+                            model.say(
+                                    readings.to(page).map(PageReading::sentence).orElse("Reading the page\u2026"));
                         }));
         part.reading().ifPresent(reading -> {
             var found = Widgets.quiet(reading.sentence());
