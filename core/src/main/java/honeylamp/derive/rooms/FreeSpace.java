@@ -63,23 +63,19 @@ public final class FreeSpace {
         return space;
     }
 
-    /** Marks the cells whose middles lie within an outline. */
+    /** Marks the cells whose middles lie within an outline: between every second crossing of its edges, row by row. */
     private void fill(boolean[] cells, Outline outline) {
-        var edges = outline.rings().flatMap(r -> r.edges().stream()).toList();
-        var crossings = new double[edges.size()];
-        var reach = outline.bounds();
-        var last = Math.min(rows - 1, row(reach.maxY()));
-        for (var row = Math.max(0, row(reach.minY())); row <= last; row++) {
-            var y = box.minY() + (row + 0.5) * cellMm;
-            var found = 0;
-            for (var e : edges) {
-                if (e.a().y() <= y != e.b().y() <= y) {
-                    crossings[found++] =
-                            e.a().x() + (y - e.a().y()) / (e.b().y() - e.a().y()) * (e.b().x() - e.a().x());
-                }
-            }
-            Arrays.sort(crossings, 0, found);
-            for (var i = 0; i + 1 < found; i += 2) {
+        var first = new int[rows + 1]; // of the crossings of a row, and of the next one behind its last
+        eachCrossing(outline, (row, _) -> first[row + 1]++);
+        for (var row = 0; row < rows; row++) {
+            first[row + 1] += first[row];
+        }
+        var crossings = new double[first[rows]];
+        var next = first.clone();
+        eachCrossing(outline, (row, x) -> crossings[next[row]++] = x);
+        for (var row = 0; row < rows; row++) {
+            Arrays.sort(crossings, first[row], first[row + 1]);
+            for (var i = first[row]; i + 1 < first[row + 1]; i += 2) {
                 var from = Math.max(0, (int) Math.ceil((crossings[i] - box.minX()) / cellMm - 0.5));
                 var to = Math.min(columns - 1, (int) Math.floor((crossings[i + 1] - box.minX()) / cellMm - 0.5));
                 for (var column = from; column <= to; column++) {
@@ -87,6 +83,30 @@ public final class FreeSpace {
                 }
             }
         }
+    }
+
+    private interface Crossing {
+        void at(int row, double x);
+    }
+
+    /** Where the edges of an outline cross the middles of rows. */
+    private void eachCrossing(Outline outline, Crossing crossing) {
+        outline.rings().forEach(ring -> {
+            var corners = ring.corners();
+            var a = corners.getLast();
+            for (var b : corners) {
+                var low = Math.min(a.y(), b.y());
+                var high = Math.max(a.y(), b.y());
+                var last = Math.min(rows - 1, row(high) + 1);
+                for (var row = Math.max(0, row(low) - 1); row <= last; row++) {
+                    var y = box.minY() + (row + 0.5) * cellMm;
+                    if (a.y() <= y != b.y() <= y) {
+                        crossing.at(row, a.x() + (y - a.y()) / (b.y() - a.y()) * (b.x() - a.x()));
+                    }
+                }
+                a = b;
+            }
+        });
     }
 
     /** Marks the cells through which an edge of an outline runs. */

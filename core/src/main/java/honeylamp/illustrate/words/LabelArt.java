@@ -268,9 +268,14 @@ public final class LabelArt {
     }
 
     private Optional<Answer> answer(Space space, Point middle, List<List<Line>> forms) {
+        var widths = forms.stream().mapToDouble(RoomLines::width).toArray(); // letters are dear to measure
         for (var air : List.of(AIR_MM, AIR_MM / 2, LEAST_AIR_MM)) {
-            for (var form : forms) {
-                var at = nearest(space, middle, form, air);
+            for (var i = 0; i < widths.length; i++) {
+                var form = forms.get(i);
+                var at = space.nearest(
+                        middle,
+                        frame.planMm(widths[i] + 2 * air),
+                        frame.planMm(RoomLines.height(form) + 2 * air));
                 if (at.isPresent()) {
                     return Optional.of(new Answer(at.get(), form, air));
                 }
