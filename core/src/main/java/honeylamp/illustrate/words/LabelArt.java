@@ -248,28 +248,34 @@ public final class LabelArt {
     }
 
     /** What the place of a label depends on: the forms it may take, and what it keeps off. */
-    private record Asked(Outline seen, RoomLines.Forms forms, List<Outline> near) {}
+    private record Asked(Outline seen, Point middle, RoomLines.Forms forms, List<Outline> near) {}
 
     /** The form that was chosen, and where it lies in plan mm. */
     private record Answer(Point at, List<Line> form, double airMm) {}
 
     private Optional<Placed> inside(Room room, Outline outline, KeptOff off) {
-        var asked = new Asked(outline, forms(room, outline), off.near(outline.bounds()));
+        var asked = new Asked(outline, freest(outline), forms(room, outline), off.near(outline.bounds()));
         return remembered
                 .answer(asked, () -> answer(asked))
                 .map(a -> new Placed(room, frame.paper(a.at), a.form, a.airMm, Optional.empty()));
     }
 
-    /** From the fullest label to the smallest: the first that lies free with all its air, else with a little. */
+    /**
+     * From the fullest label to the smallest the first that lies free with all its air, or with half of it; only then
+     * with as little as can be.
+     */
     private Optional<Answer> answer(Asked asked) {
-        var middle = freest(asked.seen);
         var space = space(asked.seen, asked.near);
-        return answer(space, middle, asked.forms.telling()).or(() -> answer(space, middle, asked.forms.bare()));
+        var airs = List.of(List.of(AIR_MM, AIR_MM / 2), List.of(LEAST_AIR_MM));
+        return airs.stream()
+                .flatMap(a -> Stream.of(asked.forms.telling(), asked.forms.bare())
+                        .flatMap(forms -> answer(space, asked.middle, forms, a).stream()))
+                .findFirst();
     }
 
-    private Optional<Answer> answer(Space space, Point middle, List<List<Line>> forms) {
+    private Optional<Answer> answer(Space space, Point middle, List<List<Line>> forms, List<Double> airs) {
         var widths = forms.stream().mapToDouble(RoomLines::width).toArray(); // letters are dear to measure
-        for (var air : List.of(AIR_MM, AIR_MM / 2, LEAST_AIR_MM)) {
+        for (var air : airs) {
             for (var i = 0; i < widths.length; i++) {
                 var form = forms.get(i);
                 var at = space.nearest(
