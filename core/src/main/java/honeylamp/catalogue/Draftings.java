@@ -18,6 +18,25 @@ public final class Draftings {
     public static final Drafting BY_HAND = USUAL.withUnsteadyMm(0.12)
             .withLettering(new Lettering(TypeFamily.HAND, TypeFamily.HAND, TypeFamily.NARROW));
 
+    /** Crisp: walls a little finer, furniture fine. */
+    public static final Drafting LISTING = USUAL.with(LineRole.FURNITURE, new Line(0.16, 0.12))
+            .with(LineRole.FURNITURE_INNER, new Line(0.08, 0.06))
+            .with(InkRole.FURNITURE, 0.72)
+            .with(InkRole.INNER, 0.42);
+
+    /** All by weight: walls heavy, joints and grain fine but full enough for a copier. */
+    public static final Drafting INK = USUAL.with(LineRole.CUT_WALL, new Line(0.60, 0.45))
+            .with(LineRole.FURNITURE, new Line(0.22, 0.18))
+            .with(LineRole.FURNITURE_INNER, new Line(0.12, 0.10))
+            .with(LineRole.GRAIN, new Line(0.08, 0.08))
+            .with(InkRole.FURNITURE, 1)
+            .with(InkRole.INNER, 0.8);
+
+    /** Light lines glow on dark paper, so they are finer. */
+    public static final Drafting NIGHT = USUAL.with(LineRole.CUT_WALL, new Line(0.40, 0.30))
+            .with(LineRole.FURNITURE, new Line(0.17, 0.13))
+            .with(InkRole.DIMENSION, 0.8);
+
     private Draftings() {}
 
     private static Drafting usual() {

@@ -1,8 +1,13 @@
 package honeylamp.catalogue;
 
+import honeylamp.plan.Colouring;
 import honeylamp.plan.Light;
 import honeylamp.plan.Look;
+import honeylamp.plan.Oklch;
+import honeylamp.plan.Role;
 import honeylamp.units.Length;
+import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 
@@ -20,6 +25,7 @@ public final class Looks {
             0.2,
             Palettes.DAYLIGHT,
             Draftings.USUAL,
+            Colouring.AS_LAID,
             Map.of());
 
     /** Deeper shade, for large prints. */
@@ -34,6 +40,7 @@ public final class Looks {
             0.26,
             Palettes.DAYLIGHT,
             Draftings.USUAL,
+            Colouring.AS_LAID,
             Map.of());
 
     /** Plain tones and lines, no shade. */
@@ -48,6 +55,7 @@ public final class Looks {
             0.2,
             Palettes.DAYLIGHT,
             Draftings.USUAL,
+            Colouring.AS_LAID,
             Map.of());
 
     /** As a hand draws and letters it, softly shaded. */
@@ -62,6 +70,82 @@ public final class Looks {
             0.18,
             Palettes.DAYLIGHT,
             Draftings.BY_HAND,
+            Colouring.AS_LAID,
+            Map.of());
+
+    /** Crisp lines on white, everything quiet: for listings. */
+    public static final Look LISTING = new Look(
+            "Listing",
+            0.9,
+            0.6,
+            0.5,
+            0.3,
+            Length.ofMm(500),
+            Length.ofMm(1000),
+            0.12,
+            Palettes.LISTING,
+            Draftings.LISTING,
+            Palettes.PALE,
+            Map.of());
+
+    /** Black lines on white, told apart by their weight and by joints and hatches: for copies and planning offices. */
+    public static final Look INK = new Look(
+            "Ink",
+            1.1,
+            1,
+            0,
+            0,
+            Length.ofMm(600),
+            Length.ofMm(1100),
+            0.2,
+            Palettes.INK,
+            Draftings.INK,
+            Palettes.COLOURLESS,
+            Map.of());
+
+    /** Greys, and one colour for what is soft. */
+    public static final Look ONE_ACCENT = new Look(
+            "One accent",
+            1,
+            0.8,
+            0.6,
+            0.42,
+            Length.ofMm(650),
+            Length.ofMm(1100),
+            0.17,
+            Palettes.ONE_ACCENT,
+            Draftings.USUAL,
+            Palettes.GREYS,
+            Map.of());
+
+    /** Light lines on deep blue. */
+    public static final Look NIGHT_DRAWING = new Look(
+            "Night drawing",
+            0.9,
+            0.7,
+            0,
+            0,
+            Length.ofMm(600),
+            Length.ofMm(1100),
+            0.2,
+            Palettes.NIGHT,
+            Draftings.NIGHT,
+            Palettes.NIGHTLY,
+            Map.of());
+
+    /** Rooms washed by what they are used for. */
+    public static final Look USE_COLOURS = new Look(
+            "Use colours",
+            0.9,
+            0.4,
+            0.35,
+            0.25,
+            Length.ofMm(500),
+            Length.ofMm(1000),
+            0.1,
+            Palettes.USE,
+            Draftings.LISTING,
+            Palettes.BY_USE,
             Map.of());
 
     /** Light from the upper left of the sheet. */
@@ -74,7 +158,28 @@ public final class Looks {
         return all().stream().filter(l -> l.name().equals(name)).findFirst().orElse(DAYLIGHT);
     }
 
+    /** Whether something of a look is not as its preset has it. */
+    public static boolean isChanged(Look look) {
+        return !of(look.name()).equals(look);
+    }
+
+    /**
+     * All colours of a look so many times as strong, those of things as well as those of roles; paper, ink and cut walls
+     * stay.
+     */
+    public static Look stronger(Look look, double times) {
+        var roles = new EnumMap<Role, Oklch>(Role.class);
+        for (var role : EnumSet.complementOf(EnumSet.of(Role.PAPER, Role.INK, Role.POCHE, Role.POCHE_TINT))) {
+            var colour = look.palette().of(role);
+            roles.put(role, colour.stronger((times - 1) * colour.chroma()));
+        }
+        var colouring = look.colouring();
+        return look.withPalette(look.palette().with(roles))
+                .withColouring(
+                        colouring.withStrength(Math.clamp(times * colouring.strength(), 0, Colouring.MOST_STRENGTH)));
+    }
+
     public static List<Look> all() {
-        return List.of(DAYLIGHT, LATE_SUN, FLAT, BY_HAND);
+        return List.of(DAYLIGHT, LATE_SUN, FLAT, BY_HAND, LISTING, INK, ONE_ACCENT, NIGHT_DRAWING, USE_COLOURS);
     }
 }

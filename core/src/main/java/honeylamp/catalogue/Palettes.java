@@ -1,8 +1,11 @@
 package honeylamp.catalogue;
 
+import honeylamp.plan.Colouring;
+import honeylamp.plan.Colouring.Floors;
 import honeylamp.plan.Oklch;
 import honeylamp.plan.Palette;
 import honeylamp.plan.Role;
+import java.util.EnumMap;
 import java.util.Map;
 
 /** The palettes that ship with the program. */
@@ -61,5 +64,113 @@ public final class Palettes {
             Map.entry(Role.LEAF_DEEP, new Oklch(0.53, 0.062, 150)),
             Map.entry(Role.EARTH, new Oklch(0.62, 0.045, 55))));
 
+    /** Paler and lighter than things are. */
+    static final Colouring PALE = new Colouring(Floors.LAID, 0.6, 0.34, 1, 0, 0);
+
+    /** Without any colour, floors by their joints. */
+    static final Colouring COLOURLESS = new Colouring(Floors.JOINTS, 0, 0.45, 1, 0, 0);
+
+    /** Greys as light as things are. */
+    static final Colouring GREYS = new Colouring(Floors.LAID, 0, 0.1, 1, 0.003, 80);
+
+    /** Light and dark turned about, deep blue. */
+    static final Colouring NIGHTLY = new Colouring(Floors.LAID, 0.06, 0.66, 0.28, 0.050, 260);
+
+    /** Washes for uses; what lies on them paler and lighter than it is. */
+    static final Colouring BY_USE = new Colouring(Floors.BY_USE, 0.5, 0.5, 1, 0, 0);
+
+    /** White paper, neutral walls, everything on it pale. */
+    static final Palette LISTING = through(PALE)
+            .with(Map.of(
+                    Role.PAPER, new Oklch(1, 0, 0),
+                    Role.INK, new Oklch(0.25, 0.004, 260),
+                    Role.POCHE, new Oklch(0.36, 0.006, 260),
+                    Role.POCHE_TINT, new Oklch(0.55, 0.006, 260),
+                    Role.FRAME, new Oklch(0.99, 0, 0),
+                    Role.SHADOW, new Oklch(0.50, 0.012, 270)));
+
+    /** Black on white; what must be told from white has a light grey. */
+    static final Palette INK = white();
+
+    /** Greys, with honey for what is soft. */
+    static final Palette ONE_ACCENT = through(GREYS)
+            .with(Map.of(
+                    Role.PAPER, new Oklch(0.99, 0.002, 85),
+                    Role.INK, new Oklch(0.25, 0.003, 80),
+                    Role.POCHE, new Oklch(0.31, 0.004, 80),
+                    Role.POCHE_TINT, new Oklch(0.52, 0.004, 80),
+                    Role.SHADOW, new Oklch(0.46, 0.004, 280),
+                    Role.CUSHION, new Oklch(0.74, 0.120, 72),
+                    Role.CUSHION_COOL, new Oklch(0.80, 0.100, 76),
+                    Role.TEXTILE, new Oklch(0.87, 0.070, 76),
+                    Role.RUG, new Oklch(0.92, 0.030, 78),
+                    Role.RUG_BORDER, new Oklch(0.95, 0.018, 78)));
+
+    /** Light lines on deep blue. */
+    static final Palette NIGHT = through(NIGHTLY)
+            .with(Map.of(
+                    Role.PAPER, new Oklch(0.255, 0.052, 262),
+                    Role.INK, new Oklch(0.945, 0.018, 225),
+                    Role.POCHE, new Oklch(0.880, 0.024, 228),
+                    Role.POCHE_TINT, new Oklch(0.640, 0.034, 240),
+                    Role.WALL_SIDE, new Oklch(0.430, 0.040, 255),
+                    Role.SHADOW, new Oklch(0.170, 0.030, 265),
+                    Role.GLASS, new Oklch(0.480, 0.070, 230),
+                    Role.FRAME, new Oklch(0.330, 0.050, 260),
+                    Role.POST, new Oklch(0.780, 0.040, 80),
+                    Role.CUSHION, new Oklch(0.560, 0.080, 75)));
+
+    /** White paper, pale things, clear washes that differ in lightness too. */
+    static final Palette USE = through(BY_USE)
+            .with(Map.of(
+                    Role.PAPER, new Oklch(1, 0, 0),
+                    Role.INK, new Oklch(0.24, 0.006, 260),
+                    Role.POCHE, new Oklch(0.34, 0.008, 260),
+                    Role.POCHE_TINT, new Oklch(0.52, 0.008, 260),
+                    Role.SHADOW, new Oklch(0.48, 0.014, 280)))
+            .with(Map.ofEntries(
+                    Map.entry(Role.BARE_FLOOR, new Oklch(0.970, 0.002, 85)),
+                    Map.entry(Role.LIVING_FLOOR, new Oklch(0.925, 0.050, 92)),
+                    Map.entry(Role.DINING_FLOOR, new Oklch(0.900, 0.050, 68)),
+                    Map.entry(Role.KITCHEN_FLOOR, new Oklch(0.875, 0.042, 48)),
+                    Map.entry(Role.BEDROOM_FLOOR, new Oklch(0.850, 0.042, 288)),
+                    Map.entry(Role.BATH_FLOOR, new Oklch(0.900, 0.040, 215)),
+                    Map.entry(Role.WORK_FLOOR, new Oklch(0.915, 0.050, 155)),
+                    Map.entry(Role.PASSAGE_FLOOR, new Oklch(0.960, 0.010, 85)),
+                    Map.entry(Role.STORE_FLOOR, new Oklch(0.820, 0.018, 60)),
+                    Map.entry(Role.SERVICE_FLOOR, new Oklch(0.800, 0.030, 245)),
+                    Map.entry(Role.TRADE_FLOOR, new Oklch(0.840, 0.050, 15)),
+                    Map.entry(Role.GARAGE_FLOOR, new Oklch(0.850, 0.006, 260)),
+                    Map.entry(Role.OUTDOOR_FLOOR, new Oklch(0.890, 0.056, 130))));
+
     private Palettes() {}
+
+    /** The usual colours as a look shows those of things. */
+    private static Palette through(Colouring colouring) {
+        var out = new EnumMap<Role, Oklch>(Role.class);
+        for (var role : Role.values()) {
+            out.put(role, colouring.of(DAYLIGHT.of(role)));
+        }
+        return new Palette(out);
+    }
+
+    private static Palette white() {
+        var out = new EnumMap<Role, Oklch>(Role.class);
+        for (var role : Role.values()) {
+            out.put(role, new Oklch(lightness(role), 0, 0));
+        }
+        return new Palette(out);
+    }
+
+    /** Light enough that a copier leaves it white, or dark. */
+    private static double lightness(Role role) {
+        return switch (role) {
+            case INK, POCHE, DARK, FIRE -> 0.18;
+            case POCHE_TINT, SHADOW, CAR_GLASS, POST, NEWEL -> 0.45;
+            case LEAF_DEEP, EARTH -> 0.80;
+            case LEAF -> 0.90;
+            case WALL_SIDE, METAL, DEPTH, HEARTH, WATER_SHADE -> 0.93;
+            default -> 1;
+        };
+    }
 }

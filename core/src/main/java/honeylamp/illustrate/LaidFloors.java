@@ -1,7 +1,6 @@
 package honeylamp.illustrate;
 
 import honeylamp.catalogue.Materials;
-import honeylamp.catalogue.RoomUses;
 import honeylamp.derive.listing.Borders;
 import honeylamp.derive.listing.FloorTrim;
 import honeylamp.derive.listing.OuterFaces;
@@ -25,7 +24,6 @@ import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.pen.Pens;
 import honeylamp.plan.Covering;
 import honeylamp.plan.Finish;
-import honeylamp.plan.Oklch;
 import honeylamp.plan.Region;
 import honeylamp.plan.Role;
 import honeylamp.plan.RoomMark;
@@ -67,23 +65,25 @@ final class LaidFloors {
     /** Floors with their borders, regions, thresholds and trims, and along the walls what covers these. */
     List<Mark> marks() {
         var out = new ArrayList<Mark>();
+        var isByUse = floors.areWashed();
         for (var at = 0; at < geometry.rooms().size(); at++) {
             var room = geometry.rooms().get(at);
             var surface = surfaces.get(at);
             var finish = room.mark().map(RoomMark::floor);
             var material = finish.map(Finish::material).flatMap(Materials::of);
-            if (finish.isEmpty() || material.isEmpty()) {
-                out.add(new Mark.Fill(
-                        frame.paper(surface), Ink.of(bareFloor(room).argb())));
+            if (finish.isEmpty() || material.isEmpty() || isByUse) {
+                out.add(new Mark.Fill(frame.paper(surface), floors.wash(room)));
             } else {
                 var bounds = room.outline().bounds().grown(500);
                 out.add(floors.floor(surface, bounds, material.get(), finish.get(), seed(room)));
                 borders(out, List.of(room.outline()), finish.get(), seed(room));
             }
         }
-        out.addAll(regionMarks());
-        out.addAll(thresholdMarks());
-        out.addAll(sideMarks());
+        if (!isByUse) {
+            out.addAll(regionMarks());
+            out.addAll(thresholdMarks());
+            out.addAll(sideMarks());
+        }
         return out;
     }
 
@@ -178,7 +178,7 @@ final class LaidFloors {
                                         frame.paper(line.a().plus(away)),
                                         frame.paper(line.b().plus(away))),
                                 Pen.butt(SIDE_PAPER_MM),
-                                Ink.of(m.in(pens.look()).tone().argb())));
+                                pens.surface(m.in(pens.look()).tone())));
                     });
                 }
             }
@@ -214,8 +214,7 @@ final class LaidFloors {
         var a = start.plus(unit.times(along.minX()));
         var b = start.plus(unit.times(along.maxX()));
         var board = frame.paper(Figure.ring(new Ring(List.of(a, b, b.plus(into), a.plus(into)))));
-        out.add(new Mark.Fill(
-                board, Ink.of(material.get().in(pens.look()).tone().argb())));
+        out.add(new Mark.Fill(board, pens.surface(material.get().in(pens.look()).tone())));
         out.add(new Mark.Stroke(
                 Figure.line(frame.paper(a.plus(into)), frame.paper(b.plus(into))), pens.trim(), pens.innerInk()));
     }
@@ -228,10 +227,7 @@ final class LaidFloors {
                     var path = Figure.builder();
                     side.faces().forEach(f -> path.line(frame.paper(f.a()), frame.paper(f.b())));
                     // half of it lies in the wall and is cut away
-                    return new Mark.Stroke(
-                            path.build(),
-                            Pen.butt(2 * SIDE_PAPER_MM),
-                            Ink.of(material.tone().argb()));
+                    return new Mark.Stroke(path.build(), Pen.butt(2 * SIDE_PAPER_MM), pens.of(material.tone()));
                 });
     }
 
@@ -266,13 +262,6 @@ final class LaidFloors {
     }
 
     /** A floor nobody chose shows what the room is for. */
-    private Oklch bareFloor(Room room) {
-        return pens.colour(room.mark()
-                .flatMap(m -> RoomUses.of(m.fit().use()))
-                .map(RoomUses.RoomUse::floor)
-                .orElse(Role.BARE_FLOOR));
-    }
-
     private static long seed(Room room) {
         return room.mark().map(m -> m.id().seed()).orElse(0L);
     }

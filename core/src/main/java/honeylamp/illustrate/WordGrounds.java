@@ -109,7 +109,7 @@ final class WordGrounds {
                 .map(frame::plan)
                 .flatMap(p -> tone(p).stream())
                 .reduce((dark, other) -> lightness(other) > lightness(dark) + LIGHTER ? other : dark)
-                .map(ink -> lightness(ink) < LEAST_LIGHTNESS ? paper : ink);
+                .map(ink -> lightness(ink) < Math.min(LEAST_LIGHTNESS, lightness(paper)) ? paper : ink);
     }
 
     private static double lightness(Ink ink) {
@@ -136,6 +136,9 @@ final class WordGrounds {
     }
 
     private Optional<Ink> onFloor(Room room, Point p) {
+        if (floors.filter(FloorArt::areWashed).isPresent()) {
+            return floors.map(f -> f.wash(room));
+        }
         return geometry.storey().regions().stream()
                 .filter(r -> r.on() instanceof Region.Floors && r.ring().contains(p))
                 .reduce((_, last) -> last)

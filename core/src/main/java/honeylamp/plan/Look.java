@@ -20,6 +20,7 @@ import java.util.Optional;
  * @param shadeCeiling the most that shade takes of the light on the bare floor of a room, in its mean, from 0 to 1
  * @param palette the colour of every role
  * @param drafting the pen of every line and the height of all type
+ * @param colouring what becomes of colours that have no role
  * @param tones of materials that have another tone than usual, by the keys of the materials
  */
 @RecordBuilder
@@ -34,6 +35,7 @@ public record Look(
         double shadeCeiling,
         Palette palette,
         Drafting drafting,
+        Colouring colouring,
         Map<String, Oklch> tones)
         implements LookBuilder.With {
     /** Refuses strengths outside 0 to 1 and dials outside 0.5 to 2. */

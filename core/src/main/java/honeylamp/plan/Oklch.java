@@ -8,10 +8,13 @@ import honeylamp.units.Checks;
  * @see "B. Ottosson, A perceptual color space for image processing, 2020 (OKLab)"
  */
 public record Oklch(double lightness, double chroma, double hueDeg) {
+    /** No stronger colour is shown. */
+    static final double MOST_CHROMA = 0.4;
+
     /** Refuses what is no colour. */
     public Oklch {
         Checks.within("lightness", lightness, 0, 1);
-        Checks.within("chroma", chroma, 0, 0.4);
+        Checks.within("chroma", chroma, 0, MOST_CHROMA);
         Checks.finite("hue", hueDeg);
     }
 
@@ -22,7 +25,7 @@ public record Oklch(double lightness, double chroma, double hueDeg) {
 
     /** The colour with chroma changed by so much, never below 0. */
     public Oklch stronger(double by) {
-        return new Oklch(lightness, Math.clamp(chroma + by, 0, 0.4), hueDeg);
+        return new Oklch(lightness, Math.clamp(chroma + by, 0, MOST_CHROMA), hueDeg);
     }
 
     /** The colour as opaque sRGB, {@code 0xffRRGGBB}; parts outside the gamut are cut off. */
@@ -60,7 +63,7 @@ public record Oklch(double lightness, double chroma, double hueDeg) {
         var b = 0.0259040371 * l + 0.7827717662 * m - 0.8086757660 * s;
         return new Oklch(
                 Math.clamp(lightness, 0.0, 1.0),
-                Math.min(0.4, Math.hypot(a, b)),
+                Math.min(MOST_CHROMA, Math.hypot(a, b)),
                 (Math.toDegrees(Math.atan2(b, a)) + 360) % 360);
     }
 

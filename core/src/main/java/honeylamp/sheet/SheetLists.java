@@ -1,6 +1,7 @@
 package honeylamp.sheet;
 
 import honeylamp.catalogue.Material;
+import honeylamp.catalogue.RoomUses.RoomUse;
 import honeylamp.catalogue.pattern.Pieces;
 import honeylamp.catalogue.symbol.SymbolShape;
 import honeylamp.derive.listing.SiteAreas;
@@ -26,6 +27,7 @@ import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.pen.Pens;
 import honeylamp.illustrate.words.NoteArt;
 import honeylamp.plan.Buying;
+import honeylamp.plan.Colouring.Floors;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Furnishing;
@@ -40,6 +42,7 @@ import honeylamp.takeoff.FinishKey;
 import honeylamp.takeoff.OrderKey;
 import honeylamp.takeoff.PlanFields;
 import honeylamp.takeoff.ShoppingList;
+import honeylamp.takeoff.UseKey;
 import honeylamp.takeoff.WallKey;
 import honeylamp.units.AreaText;
 import honeylamp.units.Length;
@@ -190,6 +193,11 @@ final class SheetLists {
                     out.add(new Block(LEAST_ROOMS_MM, column -> rooms(storey.geometry(), named, words, column)));
                 }
             }
+        }
+        var isWashed = page.look().colouring().floors() == Floors.BY_USE;
+        var uses = listed.contains(Listing.FINISHES) && isWashed ? UseKey.of(seen(Kind.FINISHES)) : List.<RoomUse>of();
+        if (!uses.isEmpty()) {
+            out.add(new Block(LEAST_MM, column -> uses(uses, column)));
         }
         var materials = listed.contains(Listing.FINISHES) ? materials() : List.<FinishKey.Entry>of();
         if (!materials.isEmpty()) {
@@ -346,7 +354,8 @@ final class SheetLists {
 
     /** The finishes that are seen. */
     private List<FinishKey.Entry> materials() {
-        var out = new ArrayList<>(FinishKey.entries(seen(Kind.FINISHES)));
+        var isWashed = page.look().colouring().floors() == Floors.BY_USE;
+        var out = new ArrayList<>(isWashed ? List.<FinishKey.Entry>of() : FinishKey.entries(seen(Kind.FINISHES)));
         out.addAll(FinishKey.ofElevations(page.views().stream()
                 .filter(v -> v.view().seen().shows(Kind.FINISHES))
                 .toList()));
@@ -408,6 +417,22 @@ final class SheetLists {
             y += pen.row();
         }
         return andMore(materials.size() - shown, column, y);
+    }
+
+    private double uses(List<RoomUse> uses, Box column) {
+        var y = heading("Uses of rooms", column);
+        var shown = fitting(uses.size(), y, column.maxY());
+        for (var use : uses.subList(0, shown)) {
+            var swatch = new Box(column.minX(), y - 3, column.minX() + 7, y + 0.9);
+            pen.marks()
+                    .add(new Mark.Fill(
+                            Figure.ring(swatch.ring()),
+                            Ink.of(page.look().palette().of(use.floor()).argb())));
+            pen.quietStroke(Figure.ring(swatch.ring()), LineRole.RULE);
+            pen.text(use.label(), column.minX() + 10, y, TextRole.BODY, Typeface.REGULAR, Align.LEFT);
+            y += pen.row();
+        }
+        return andMore(uses.size() - shown, column, y);
     }
 
     /** A row of two lines: a sample, a name, a figure at the right, and more about it below the name. */

@@ -105,9 +105,21 @@ final class FieldDefaults {
             new Field(LOOK, "unsteadyMm", JSON.numberNode(0)),
             new Field(LOOK, "lettering", plainLettering()),
             new Field(LOOK, "dimensions", workingDimensions("ticks")),
-            new Field(LOOK, "shadeCeiling", JSON.numberNode(0.2)));
+            new Field(LOOK, "shadeCeiling", JSON.numberNode(0.2)),
+            new Field(LOOK, "colouring", asLaid()));
 
     private FieldDefaults() {}
+
+    /** Floors and pieces have their own colours. */
+    private static JsonNode asLaid() {
+        return JSON.objectNode()
+                .put("floors", "laid")
+                .put("strength", 1)
+                .put("black", 0)
+                .put("white", 1)
+                .put("tint", 0)
+                .put("tintHueDeg", 0);
+    }
 
     /** It keeps to nothing. */
     private static JsonNode asPut() {
@@ -245,6 +257,13 @@ final class FieldDefaults {
         fill(sets, new Field(List.of("tiers"), "slanted", JSON.arrayNode()), 0);
         fill(sets, new Field(List.of(), "tiles", JSON.stringNode("none")), 0);
         fill(sets, new Field(List.of(), "pieces", JSON.stringNode("none")), 0);
+    }
+
+    /** Fills in what looks under names lack. */
+    static void fillLooks(JsonNode looks) {
+        ALL.stream()
+                .filter(f -> f.of.equals(LOOK))
+                .forEach(f -> fill(looks, new Field(List.of("look"), f.name, f.value), 0));
     }
 
     /** Fills in what own pieces lack. */

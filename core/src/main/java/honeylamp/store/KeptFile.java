@@ -1,6 +1,7 @@
 package honeylamp.store;
 
 import honeylamp.catalogue.KeptFinish;
+import honeylamp.catalogue.KeptLook;
 import honeylamp.catalogue.LabelSets.LabelSet;
 import honeylamp.catalogue.MinimumSets.MinimumSet;
 import honeylamp.catalogue.OpeningSizes.Product;
@@ -74,6 +75,10 @@ public final class KeptFile<T> {
     /** What is written into rooms, under names. */
     public static final KeptFile<LabelSet> LABEL_SETS =
             new KeptFile<>(LabelSet[].class, "sets of labels", LabelSet::name, (set, _) -> set);
+
+    /** Looks under names. */
+    public static final KeptFile<KeptLook> LOOKS = new KeptFile<>(
+            KeptLook[].class, "looks", KeptLook::name, (look, _) -> look, Integer.MAX_VALUE, FieldDefaults::fillLooks);
 
     /** The least sizes people keep to, under names. */
     public static final KeptFile<MinimumSet> MINIMUM_SETS =

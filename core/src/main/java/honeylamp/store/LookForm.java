@@ -1,6 +1,7 @@
 package honeylamp.store;
 
 import honeylamp.catalogue.Looks;
+import honeylamp.plan.Colouring;
 import honeylamp.plan.DimensionStyle;
 import honeylamp.plan.Drafting;
 import honeylamp.plan.InkRole;
@@ -39,6 +40,7 @@ record LookForm(
         double unsteadyMm,
         Lettering lettering,
         DimensionStyle dimensions,
+        Colouring colouring,
         List<RoleColour> colours,
         List<RoleLine> lines,
         List<RoleInk> inks,
@@ -75,6 +77,7 @@ record LookForm(
                 mine.unsteadyMm(),
                 mine.lettering(),
                 mine.dimensions(),
+                look.colouring(),
                 own.entrySet().stream()
                         .map(e -> new RoleColour(e.getKey(), e.getValue()))
                         .toList(),
@@ -128,6 +131,7 @@ record LookForm(
                 shadeCeiling,
                 Looks.of(name).palette().with(own),
                 drafting(),
+                colouring,
                 tones.stream()
                         .collect(Collectors.toMap(MaterialTone::material, MaterialTone::tone, (_, last) -> last)));
     }

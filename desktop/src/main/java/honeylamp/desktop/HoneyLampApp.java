@@ -102,6 +102,7 @@ public final class HoneyLampApp extends Application {
                         new KeptLibrary<>(KeptFile.TIER_SETS, home.resolve("dimension-sets.json")),
                         new KeptLibrary<>(KeptFile.DIMENSION_STYLES, home.resolve("dimension-styles.json")),
                         new KeptLibrary<>(KeptFile.LABEL_SETS, home.resolve("label-sets.json")),
+                        new KeptLibrary<>(KeptFile.LOOKS, home.resolve("looks.json")),
                         new KeptLibrary<>(KeptFile.MINIMUM_SETS, home.resolve("least-sizes.json")),
                         new KeptLibrary<>(KeptFile.PIECES, home.resolve("own-pieces.json")),
                         new KeptLibrary<>(KeptFile.AT_HAND, home.resolve("favourites.json")),

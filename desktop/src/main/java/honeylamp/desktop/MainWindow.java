@@ -64,6 +64,7 @@ public final class MainWindow {
     final FileDesk files;
     final ExportDesk exports;
     final FinishDesk finishes;
+    final LookDesk looks;
     final PieceDesk pieces;
     private final WindowDesk desk = new WindowDesk(this);
     final LeftWorkPane leftWork;
@@ -121,6 +122,7 @@ public final class MainWindow {
         contents = new ContentsDock(model, desk);
         files = new FileDesk(model, dialogs, new Errands(model, top), libraries.recent());
         exports = new ExportDesk(model, dialogs, new Errands(model, top));
+        looks = new LookDesk(model, dialogs, new Errands(model, top), libraries.looks());
         finishes = new FinishDesk(model, dialogs, new Errands(model, top), libraries.finishes());
         pieces = new PieceDesk(model, dialogs, new Errands(model, top), libraries.pieces());
         leftWork = new LeftWorkPane(new LeftWorkChoice(model, files, desk::showSheet, desk::focusPlan));

@@ -220,6 +220,16 @@ final class WindowDesk implements WindowActions {
     }
 
     @Override
+    public void shareLooks() {
+        window.looks.share();
+    }
+
+    @Override
+    public void bringInLooks() {
+        window.looks.bringIn();
+    }
+
+    @Override
     public void exportSchedules() {
         window.exports.exportSchedules();
     }

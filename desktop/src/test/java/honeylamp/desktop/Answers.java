@@ -55,6 +55,16 @@ final class Answers implements FileDialogs {
     }
 
     @Override
+    public Optional<Path> shareLooks(String suggestedName) {
+        return sheet;
+    }
+
+    @Override
+    public Optional<Path> openLooks() {
+        return sheet;
+    }
+
+    @Override
     public Optional<Path> sharePieces(String suggestedName) {
         return sheet;
     }

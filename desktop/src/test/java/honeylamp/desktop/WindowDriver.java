@@ -90,6 +90,7 @@ final class WindowDriver implements AutoCloseable {
                             new KeptInMemory<>(KeptFile.TIER_SETS),
                             new KeptInMemory<>(KeptFile.DIMENSION_STYLES),
                             new KeptInMemory<>(KeptFile.LABEL_SETS),
+                            new KeptInMemory<>(KeptFile.LOOKS),
                             new KeptInMemory<>(KeptFile.MINIMUM_SETS),
                             new KeptInMemory<>(KeptFile.PIECES),
                             new KeptInMemory<>(KeptFile.AT_HAND),

@@ -31,6 +31,9 @@ public final class StairArt {
     private static final double DARKER_EACH = 0.026;
     private static final double DARKEST = 0.30;
 
+    /** A step as light as this takes all of the dark. */
+    private static final double LIGHT_STEP = 0.90;
+
     /** The slant of the line of cut, as a share of the flight's width. */
     private static final double SLANT = 0.22;
 
@@ -161,7 +164,9 @@ public final class StairArt {
     /** Deeper steps lie in the dark of the well. */
     private Ink tone(int below) {
         var tone = lamp == Lamp.DRAFT ? pens.colour(Role.PAPER) : pens.colour(Role.STEP);
-        return Ink.of(tone.lighter(lamp == Lamp.DRAFT ? 0 : -Math.min(DARKEST, DARKER_EACH * below))
+        var lit = lamp == Lamp.DRAFT || pens.hasJointsAlone();
+        var share = Math.min(1, tone.lightness() / LIGHT_STEP); // dark paper has little left to take away
+        return Ink.of(tone.lighter(lit ? 0 : -share * share * Math.min(DARKEST, DARKER_EACH * below))
                 .argb());
     }
 

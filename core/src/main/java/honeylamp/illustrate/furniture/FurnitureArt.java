@@ -160,9 +160,9 @@ public final class FurnitureArt {
 
     /** In draft, pieces are plain paper with bold lines. */
     private Ink fill(Furnishing piece, Role tone) {
-        var colour =
-                lamp == Lamp.DRAFT ? pens.colour(Role.PAPER) : piece.tone(tone).orElseGet(() -> pens.colour(tone));
-        return Ink.of(colour.argb());
+        return lamp == Lamp.DRAFT
+                ? pens.ink(Role.PAPER)
+                : piece.tone(tone).map(pens::of).orElseGet(() -> pens.ink(tone));
     }
 
     /** What is new stands out by a bolder line. */

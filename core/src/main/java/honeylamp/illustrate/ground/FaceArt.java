@@ -8,6 +8,7 @@ import honeylamp.geometry.Figure;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Ring;
 import honeylamp.illustrate.paper.PaperFrame;
+import honeylamp.illustrate.pen.Pens;
 import honeylamp.plan.FacePicture;
 import honeylamp.plan.Oklch;
 import java.util.List;
@@ -25,10 +26,12 @@ final class FaceArt {
 
     private final Affine toPaper;
     private final PaperFrame frame;
+    private final Pens pens;
 
-    FaceArt(Affine toPaper, PaperFrame frame) {
+    FaceArt(Affine toPaper, PaperFrame frame, Pens pens) {
         this.toPaper = toPaper;
         this.frame = frame;
+        this.pens = pens;
     }
 
     /** The picture's tones as numbers, the lightest 0, at one of its sizes. */
@@ -103,14 +106,13 @@ final class FaceArt {
                 || cover.width() * cover.height() / (wide * high) > MOST_CELLS;
     }
 
-    private static Ink ink(FacePicture face, Oklch tone, int number) {
+    private Ink ink(FacePicture face, Oklch tone, int number) {
         var mean = face.mean();
         var own = face.tones().get(number);
-        return Ink.of(new Oklch(
-                        Math.clamp(own.lightness() + tone.lightness() - mean.lightness(), 0, 1),
-                        Math.clamp(own.chroma() + tone.chroma() - mean.chroma(), 0, 0.4),
-                        own.hueDeg() + tone.hueDeg() - mean.hueDeg())
-                .argb());
+        return pens.surface(new Oklch(
+                Math.clamp(own.lightness() + tone.lightness() - mean.lightness(), 0, 1),
+                Math.clamp(own.chroma() + tone.chroma() - mean.chroma(), 0, 0.4),
+                own.hueDeg() + tone.hueDeg() - mean.hueDeg()));
     }
 
     /** All cells at least so dark, as runs along the rows, wherever the picture repeats. */

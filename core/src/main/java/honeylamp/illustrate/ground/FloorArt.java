@@ -1,9 +1,11 @@
 package honeylamp.illustrate.ground;
 
 import honeylamp.catalogue.Material;
+import honeylamp.catalogue.RoomUses;
 import honeylamp.catalogue.pattern.Piece;
 import honeylamp.catalogue.pattern.Pieces;
 import honeylamp.catalogue.pattern.Seeds;
+import honeylamp.derive.rooms.Room;
 import honeylamp.drawing.Mark;
 import honeylamp.drawing.Remembered;
 import honeylamp.drawing.ink.Ink;
@@ -13,11 +15,13 @@ import honeylamp.geometry.Figure;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.pen.Detail;
 import honeylamp.illustrate.pen.Pens;
+import honeylamp.plan.Colouring.Floors;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Laying;
 import honeylamp.plan.Laying.Blend.Mixing;
 import honeylamp.plan.Oklch;
 import honeylamp.plan.Position;
+import honeylamp.plan.Role;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -86,22 +90,24 @@ public final class FloorArt {
         var pitch = Pieces.pitchMm(laying);
         var isTooMuch = cover.width() * cover.height() / (pitch * pitch) > MOST_PIECES;
         if (laying.face().isPresent() && strength > 0) {
-            new FaceArt(laid.then(frame.toPaper()), frame)
+            new FaceArt(laid.then(frame.toPaper()), frame, pens)
                     .over(marks, laying.face().get(), material.tone(), cover, whole);
             if (!laying.isSeamless() && laying.joint().mm() > 0 && detail.showsPattern(pitch) && !isTooMuch) {
                 marks.add(new Mark.Fill(
-                        between(Pieces.of(laying, cover, on.seed), bounds, laid, whole), ink(joints(material))));
+                        between(Pieces.of(laying, cover, on.seed), bounds, laid, whole), pens.joint(joints(material))));
             }
         } else if (laying.isSeamless() || !detail.showsPattern(pitch) || isTooMuch || strength == 0) {
             marks.add(new Mark.Fill(whole, ink(mean(material))));
-            if (strength > 0 && laying.isSeamless()) {
+            if (strength > 0 && laying.isSeamless() && !pens.hasJointsAlone()) {
                 grain.over(marks, cover);
             }
         } else {
-            marks.add(new Mark.Fill(whole, ink(joints(material))));
+            marks.add(new Mark.Fill(whole, pens.joint(joints(material))));
             var pieces = Pieces.of(laying, cover, on.seed);
             pieces(marks, pieces, bounds, laid, material, on.seed);
-            grain.on(marks, pieces, cover, detail);
+            if (!pens.hasJointsAlone()) {
+                grain.on(marks, pieces, cover, detail);
+            }
         }
         return marks;
     }
@@ -118,6 +124,19 @@ public final class FloorArt {
             }
         }
         return path.build();
+    }
+
+    /** Whether floors are seen as washes for the uses of their rooms, whatever is laid. */
+    public boolean areWashed() {
+        return pens.look().colouring().floors() == Floors.BY_USE;
+    }
+
+    /** The wash of a room: that of its use, or of bare floors. */
+    public Ink wash(Room room) {
+        return pens.ink(room.mark()
+                .flatMap(m -> RoomUses.of(m.fit().use()))
+                .map(RoomUses.RoomUse::floor)
+                .orElse(Role.BARE_FLOOR));
     }
 
     /** What a surface with a finish looks like from afar. */
@@ -214,7 +233,7 @@ public final class FloorArt {
         return Math.sin(x / DRIFT_LENGTH_MM * 2.1 + phase) * Math.cos(y / DRIFT_LENGTH_MM * 1.7 + 2 * phase);
     }
 
-    private static Ink ink(Oklch tone) {
-        return Ink.of(tone.argb());
+    private Ink ink(Oklch tone) {
+        return pens.surface(tone);
     }
 }

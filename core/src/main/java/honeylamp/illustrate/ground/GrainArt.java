@@ -284,6 +284,6 @@ final class GrainArt {
     }
 
     private Ink tone(double lighter, double share) {
-        return Ink.of(material.tone().lighter(lighter).argb()).at(Math.min(1, share * strength));
+        return pens.of(material.tone().lighter(lighter)).at(Math.min(1, share * strength));
     }
 }

@@ -4,6 +4,7 @@ import honeylamp.catalogue.Looks;
 import honeylamp.drawing.ink.Ink;
 import honeylamp.drawing.ink.Pen;
 import honeylamp.drawing.ink.Typeface;
+import honeylamp.plan.Colouring.Floors;
 import honeylamp.plan.DimensionStyle;
 import honeylamp.plan.InkRole;
 import honeylamp.plan.LineRole;
@@ -14,6 +15,9 @@ import honeylamp.plan.TextRole;
 
 /** The pens of the picture by role, in paper mm, and the colours of its look; one dial scales all pens. */
 public record Pens(double dial, boolean large, Look look) {
+    /** How much of the ink joints take where nothing else of a surface is seen. */
+    private static final double JOINT = 0.42;
+
     /** Coarser scales than this use the finer set of pens. */
     private static final double LARGE_SCALE_LIMIT = 75;
 
@@ -34,6 +38,26 @@ public record Pens(double dial, boolean large, Look look) {
     /** The ink of a role, covering fully. */
     public Ink ink(Role role) {
         return Ink.of(colour(role).argb());
+    }
+
+    /** The ink of what has a colour of its own, as the look shows it. */
+    public Ink of(Oklch own) {
+        return Ink.of(look.colouring().of(own).argb());
+    }
+
+    /** The ink of a surface of a floor or a wall, which a look may leave as light as its paper. */
+    public Ink surface(Oklch own) {
+        return hasJointsAlone() ? ink(Role.PAPER) : of(own);
+    }
+
+    /** The ink of the joints between pieces of a surface. */
+    public Ink joint(Oklch own) {
+        return hasJointsAlone() ? new Ink(ink().rgb(), JOINT) : of(own);
+    }
+
+    /** Whether surfaces show nothing but their joints. */
+    public boolean hasJointsAlone() {
+        return look.colouring().floors() == Floors.JOINTS;
     }
 
     /** The ink of lines and text. */

@@ -46,7 +46,9 @@ public final class FinishSketch {
                     out.add(new Mark.Stroke(
                             Figure.line(frame.paper(line.a()), frame.paper(line.b())),
                             Pen.butt(SIDE_PAPER_MM),
-                            Ink.of(material.in(look).as(finish).tone().argb())));
+                            Ink.of(look.colouring()
+                                    .of(material.in(look).as(finish).tone())
+                                    .argb())));
                 }
             }
             case CEILING -> {}

@@ -279,9 +279,7 @@ public final class LabelArt {
             for (var i = 0; i < widths.length; i++) {
                 var form = forms.get(i);
                 var at = space.nearest(
-                        middle,
-                        frame.planMm(widths[i] + 2 * air),
-                        frame.planMm(RoomLines.height(form) + 2 * air));
+                        middle, frame.planMm(widths[i] + 2 * air), frame.planMm(RoomLines.height(form) + 2 * air));
                 if (at.isPresent()) {
                     return Optional.of(new Answer(at.get(), form, air));
                 }

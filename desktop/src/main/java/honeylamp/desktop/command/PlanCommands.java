@@ -101,6 +101,18 @@ final class PlanCommands {
                 "Own pieces somebody shared; one of the same name is replaced",
                 Place.PLAN,
                 window::bringInPieces);
+        into.add(
+                "share-looks",
+                "Share my looks",
+                "Those you keep, in a file for others",
+                Place.PLAN,
+                window::shareLooks);
+        into.add(
+                "bring-in-looks",
+                "Bring in looks",
+                "Those somebody shared; one of the same name is replaced",
+                Place.PLAN,
+                window::bringInLooks);
         into.add("export-schedules", "Export schedules", "XLSX or CSV", Place.PLAN, window::exportSchedules);
         into.add("survey", "Bring in survey", "Makes a plan of measured readings", Place.PLAN, window::bringInSurvey);
         into.add("find", "Find", "Any command, piece, room or finish", Place.PLAN, window::find, control(KeyCode.K));

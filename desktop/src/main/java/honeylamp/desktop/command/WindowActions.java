@@ -105,6 +105,12 @@ public interface WindowActions {
     /** Keeps the own pieces of a file. */
     void bringInPieces();
 
+    /** Writes the looks a person keeps to a file for others. */
+    void shareLooks();
+
+    /** Keeps the looks of a file. */
+    void bringInLooks();
+
     /** Opens the finder. */
     void find();
 

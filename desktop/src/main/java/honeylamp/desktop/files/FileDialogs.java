@@ -37,6 +37,12 @@ public interface FileDialogs {
     /** Own pieces somebody shared. */
     Optional<Path> openPieces();
 
+    /** A file for others to take kept looks from. */
+    Optional<Path> shareLooks(String suggestedName);
+
+    /** Looks somebody shared. */
+    Optional<Path> openLooks();
+
     /** An SVG drawing of a piece. */
     Optional<Path> openDrawing();
 

@@ -81,6 +81,19 @@ public final class WindowDialogs implements FileDialogs {
     }
 
     @Override
+    public Optional<Path> shareLooks(String suggestedName) {
+        var chooser = chooser("Share my looks", new ExtensionFilter("Looks", "*.json"));
+        chooser.setInitialFileName(suggestedName);
+        return path(chooser.showSaveDialog(owner));
+    }
+
+    @Override
+    public Optional<Path> openLooks() {
+        return path(chooser("Bring in looks", new ExtensionFilter("Looks", "*.json"))
+                .showOpenDialog(owner));
+    }
+
+    @Override
     public Optional<Path> sharePieces(String suggestedName) {
         var chooser = chooser("Share my things", new ExtensionFilter("Own pieces", "*.json"));
         chooser.setInitialFileName(suggestedName);

@@ -1,6 +1,7 @@
 package honeylamp.desktop.panel.part;
 
 import honeylamp.catalogue.KeptFinish;
+import honeylamp.catalogue.KeptLook;
 import honeylamp.catalogue.LabelSets.LabelSet;
 import honeylamp.catalogue.MinimumSets.MinimumSet;
 import honeylamp.catalogue.OpeningSizes.Product;
@@ -30,6 +31,7 @@ public record Libraries(
         Library<TierSet> tierSets,
         Library<DimensionStyle> dimensionStyles,
         Library<LabelSet> labelSets,
+        Library<KeptLook> looks,
         Library<MinimumSet> minimumSets,
         Library<OwnPiece> pieces,
         Library<AtHand> atHand,

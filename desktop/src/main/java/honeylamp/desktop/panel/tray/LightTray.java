@@ -1,9 +1,12 @@
 package honeylamp.desktop.panel.tray;
 
-import honeylamp.catalogue.Looks;
+import honeylamp.catalogue.KeptLook;
 import honeylamp.catalogue.Material;
+import honeylamp.desktop.command.WindowActions;
 import honeylamp.desktop.gesture.Choices.Presenting;
 import honeylamp.desktop.panel.part.Content;
+import honeylamp.desktop.panel.part.Library;
+import honeylamp.desktop.panel.part.Thumbnails;
 import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.desktop.workspace.Workspace;
 import honeylamp.desktop.workspace.WorkspaceModel;
@@ -15,20 +18,22 @@ import honeylamp.plan.Look;
 import honeylamp.units.Length;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.function.UnaryOperator;
 import javafx.scene.Node;
 import javafx.scene.layout.FlowPane;
-import javafx.scene.layout.VBox;
 
 /** The look and the light of the view worked on, or of all: shade, line, texture and colours, each with live effect. */
 final class LightTray implements Content<LightTray.Part> {
     private final WorkspaceModel model;
     private final LookFields parts;
+    private final LookShelf shelf;
+    private final Library<KeptLook> kept;
 
-    LightTray(WorkspaceModel model) {
+    LightTray(WorkspaceModel model, WindowActions window, Thumbnails thumbnails, Library<KeptLook> kept) {
         this.model = model;
+        this.kept = kept;
         this.parts = new LookFields(model);
+        this.shelf = new LookShelf(model, parts, window, thumbnails, kept);
     }
 
     /**
@@ -37,7 +42,8 @@ final class LightTray implements Content<LightTray.Part> {
      * @param several whether the plan has further views
      * @param laid the materials laid anywhere
      */
-    record Part(Look look, Light light, boolean several, Presenting presenting, List<Material> laid) {}
+    record Part(
+            Look look, Light light, boolean several, Presenting presenting, List<Material> laid, List<KeptLook> own) {}
 
     @Override
     public Part part(Workspace now) {
@@ -46,7 +52,8 @@ final class LightTray implements Content<LightTray.Part> {
                 now.view().light(),
                 now.plan().presentation().views().size() > 1,
                 now.choices().presenting(),
-                LookFields.laid(now.plan()));
+                LookFields.laid(now.plan()),
+                kept.all());
     }
 
     @Override
@@ -57,7 +64,7 @@ final class LightTray implements Content<LightTray.Part> {
         if (part.several()) {
             out.add(reach(model, part.presenting().reach(), "All views", "This view only"));
         }
-        out.add(Widgets.section("Look", looks(look)));
+        out.addAll(shelf.nodes(look, part.own()));
         out.add(Widgets.section(
                 "Light",
                 Widgets.slider(
@@ -122,20 +129,6 @@ final class LightTray implements Content<LightTray.Part> {
                                 "The others stay as they are",
                                 now == Reach.THIS,
                                 () -> model.chooseWithin(model.now().choices().withReach(Reach.THIS)))));
-    }
-
-    private Node looks(Look look) {
-        var looks = new VBox(4);
-        for (var preset : Looks.all()) {
-            looks.getChildren()
-                    .add(Widgets.toggle(
-                            preset.name(),
-                            "look-" + preset.name().toLowerCase(Locale.ROOT).replace(' ', '-'),
-                            "A preset; every value stays free to change",
-                            preset.name().equals(look.name()),
-                            () -> model.edit(parts.changed(_ -> preset), "Choose look")));
-        }
-        return looks;
     }
 
     private Node shade(Look look) {

@@ -1,0 +1,90 @@
+package honeylamp.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import honeylamp.catalogue.Looks;
+import honeylamp.derive.storeys.LaidPlan;
+import honeylamp.plan.Colouring.Floors;
+import honeylamp.plan.Look;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Locale;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.input.KeyCode;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** Looks are chosen by their pictures, changed, taken back, kept, shared and forgotten. */
+class LooksWindowTest {
+    @TempDir
+    private Path folder;
+
+    private static Look look(WindowDriver w) throws Exception {
+        return LaidPlan.of(w.plan()).pages().getFirst().look();
+    }
+
+    private static String state(WindowDriver w) throws Exception {
+        return w.<Label>node("look-state").getText();
+    }
+
+    @Test
+    void aLookIsChosenChangedAndTakenBack() throws Exception {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
+            w.press("stage-light");
+            for (var shipped : Looks.all()) {
+                var id = "look-" + shipped.name().toLowerCase(Locale.ROOT).replace(' ', '-');
+                assertThat(w.<Node>node(id)).as(id).isNotNull();
+            }
+            w.press("look-night-drawing");
+            assertThat(look(w)).isEqualTo(Looks.NIGHT_DRAWING);
+            assertThat(state(w)).isEqualTo("As it came.");
+            w.press("look-stronger");
+            w.press("floors-by-use");
+            assertThat(look(w).colouring().floors()).isEqualTo(Floors.BY_USE);
+            assertThat(look(w).colouring().strength())
+                    .isEqualTo(1.25 * Looks.NIGHT_DRAWING.colouring().strength());
+            assertThat(state(w)).isEqualTo("Night drawing, changed");
+            w.press("look-back");
+            assertThat(look(w)).isEqualTo(Looks.NIGHT_DRAWING);
+            w.key(KeyCode.CONTROL, KeyCode.Z);
+            assertThat(state(w)).isEqualTo("Night drawing, changed");
+        }
+    }
+
+    @Test
+    void anOwnLookIsKeptSharedAndForgotten() throws Exception {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
+            w.press("stage-light");
+            w.press("share-looks");
+            assertThat(w.message()).contains("You keep no looks yet");
+            w.press("look-listing");
+            w.press("look-calmer");
+            var calm = look(w);
+            w.fill("look-name", "listing");
+            assertThat(w.message()).contains("came with the program");
+            w.fill("look-name", "Quiet sale");
+            assertThat(w.message()).contains("among your looks");
+            w.press("look-ink");
+            assertThat(look(w)).isEqualTo(Looks.INK);
+            w.press("look-quiet-sale");
+            assertThat(look(w)).isEqualTo(calm);
+            assertThat(state(w)).contains("Quiet sale").contains("as you keep it");
+            var file = folder.resolve("looks.json");
+            w.answers.sheet = Optional.of(file);
+            w.press("share-looks");
+            w.told("looks.json");
+            w.press("look-forget");
+            assertThat(w.<Node>node("look-quiet-sale")).isNull();
+            assertThat(look(w)).isEqualTo(calm);
+            w.press("bring-in-looks");
+            w.told("1 look is yours now");
+            assertThat(w.<Node>node("look-quiet-sale")).isNotNull();
+            Files.writeString(file, "no looks at all");
+            w.press("bring-in-looks");
+            w.told("Nothing was brought in");
+            assertThat(w.message()).contains("holds no looks");
+        }
+    }
+}
