@@ -12,6 +12,7 @@ module honeylamp.core {
     requires com.fasterxml.jackson.annotation;
     requires com.github.weisj.jsvg;
     requires commons.math3;
+    requires net.e175.klaus.solarpositioning;
     requires org.apache.commons.csv;
     requires org.apache.fontbox;
     requires org.apache.pdfbox;
@@ -26,6 +27,7 @@ module honeylamp.core {
     exports honeylamp.catalogue.piece;
     exports honeylamp.demo;
     exports honeylamp.derive.fixed;
+    exports honeylamp.derive.light;
     exports honeylamp.derive.listing;
     exports honeylamp.derive.openings;
     exports honeylamp.derive.own;

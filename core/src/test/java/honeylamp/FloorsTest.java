@@ -33,6 +33,7 @@ class FloorsTest {
             "derive.openings",
             "derive.fixed",
             "derive.rooms",
+            "derive.light",
             "derive.storeys",
             "derive.pointing",
             "derive.own",

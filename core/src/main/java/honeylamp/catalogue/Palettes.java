@@ -137,7 +137,7 @@ public final class Palettes {
                     Map.entry(Role.BATH_FLOOR, new Oklch(0.900, 0.040, 215)),
                     Map.entry(Role.WORK_FLOOR, new Oklch(0.915, 0.050, 155)),
                     Map.entry(Role.PASSAGE_FLOOR, new Oklch(0.960, 0.010, 85)),
-                    Map.entry(Role.STORE_FLOOR, new Oklch(0.820, 0.018, 60)),
+                    Map.entry(Role.STORE_FLOOR, new Oklch(0.790, 0.018, 60)),
                     Map.entry(Role.SERVICE_FLOOR, new Oklch(0.800, 0.030, 245)),
                     Map.entry(Role.TRADE_FLOOR, new Oklch(0.840, 0.050, 15)),
                     Map.entry(Role.GARAGE_FLOOR, new Oklch(0.850, 0.006, 260)),

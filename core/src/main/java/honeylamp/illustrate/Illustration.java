@@ -44,6 +44,8 @@ import honeylamp.illustrate.words.LabelArt;
 import honeylamp.illustrate.words.OtherWords;
 import honeylamp.illustrate.words.TierPlaces;
 import honeylamp.plan.Ground;
+import honeylamp.plan.Light;
+import honeylamp.plan.Light.Falls;
 import honeylamp.plan.Look;
 import honeylamp.plan.Opening;
 import honeylamp.plan.Role;
@@ -68,6 +70,9 @@ public final class Illustration {
 
     /** Resolution of corner shade on screen, in pixels per paper mm. */
     public static final double SCREEN_SHADE_PX_PER_MM = 1.2;
+
+    /** No shade is followed farther over bare ground, in paper mm: there the sheet begins. */
+    private static final double MOST_GROUND_MM = 22;
 
     /** So far beside a wall a point lies in its room, in plan mm. */
     private static final double BESIDE_MM = 20;
@@ -341,7 +346,9 @@ public final class Illustration {
                 ? others.read(this.site.names(geometry, dimensioned(), plan.units()))
                 : List.<Box>of();
         var sides = tiers();
-        var figures = geometry.storey().grounds().isEmpty() || sides.isEmpty()
+        var isBare =
+                geometry.storey().grounds().isEmpty() && view.view().light().falls() == Falls.INSIDE;
+        var figures = isBare || sides.isEmpty()
                 ? List.<Box>of()
                 : new DimensionArt(frame, pens).figures(view, sides, others.readOutside(geometry));
         return Stream.of(labels.toList(), others.read(), site, figures)
@@ -351,13 +358,23 @@ public final class Illustration {
 
     private void shade(List<Layer> layers, List<Box> words) {
         var solids = Solids.of(geometry, fixed, showing, look.heightCap().mm(), remembered);
-        var surface = shadedSurface();
+        var seen = view.light();
+        var light = seen.orElse(view.view().light());
+        var surface = shadedSurface(light);
+        var look = seen.isEmpty() ? this.look.withCastShadow(0) : this.look; // the sun is down
         if (surface.isEmpty() || look.castShadow() == 0 && look.cornerShade() == 0) {
             return;
         }
-        var light = view.view().light();
         var rooms = surfaces().stream().map(frame::paper).toList();
-        var shade = FloorShade.of(frame, surface, rooms, solids, look, light, words, shadePxPerMm, remembered);
+        var shade = FloorShade.of(
+                frame,
+                new FloorShade.Surface(surface, rooms, light.falls() == Falls.AROUND ? built() : Optional.empty()),
+                solids,
+                look,
+                light,
+                words,
+                shadePxPerMm,
+                remembered);
         layers.add(new Layer(LayerKind.SHADE, Blend.MULTIPLY, List.of(shade)));
         var onTops = look.castShadow() > 0
                 ? new TopShadow(frame, pens, light, look.castShadow(), remembered).onTops(solids)
@@ -367,8 +384,26 @@ public final class Illustration {
         }
     }
 
-    /** All floors inside, on balconies and around the building, in paper mm. */
-    private Figure shadedSurface() {
+    /** All floors inside, on balconies and around the building, in paper mm; or the whole ground. */
+    private Figure shadedSurface(Light light) {
+        return light.falls() == Falls.INSIDE ? floorsAround() : wholeGround(light);
+    }
+
+    /** As far as something throws its shade. */
+    private Figure wholeGround(Light light) {
+        var reach = Math.min(MOST_GROUND_MM, FloorShade.reachMm(look, light) / frame.scale());
+        return built().map(box -> Figure.ring(box.grown(reach).ring())).orElseGet(this::floorsAround);
+    }
+
+    /** The building and the ground that is drawn, in paper mm; empty if there is nothing. */
+    private Optional<Box> built() {
+        var grounds = geometry.storey().grounds().stream().map(g -> g.ring().bounds());
+        return Stream.concat(geometry.shellBounds().stream(), grounds)
+                .reduce(Box::union)
+                .map(frame::paper);
+    }
+
+    private Figure floorsAround() {
         var path = Figure.builder();
         surfaces().forEach(surface -> path.path(frame.paper(surface)));
         for (var part : geometry.storey().structures()) {

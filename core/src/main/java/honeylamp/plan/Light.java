@@ -2,18 +2,59 @@ package honeylamp.plan;
 
 import honeylamp.geometry.Point;
 import honeylamp.units.Checks;
+import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.Locale;
+import java.util.Optional;
 
 /**
  * The one light of the picture.
  *
  * @param fromDeg where it comes from, clockwise from the top of the sheet
  * @param altitudeDeg height above the horizon
+ * @param falls what takes shade
+ * @param sun if it is the sun: where that stands says whence the light comes, in place of the two angles
  */
-public record Light(double fromDeg, double altitudeDeg) {
+@RecordBuilder
+public record Light(double fromDeg, double altitudeDeg, Falls falls, Optional<Sun> sun) implements LightBuilder.With {
+    /** A lower light would throw shade without end. */
+    public static final double LEAST_ALTITUDE_DEG = 6;
+
+    /** A higher one throws none. */
+    public static final double MOST_ALTITUDE_DEG = 89.9;
+
+    /** What takes shade. */
+    public enum Falls {
+        /** Floors, balconies and what the ground is covered with. */
+        INSIDE("On floors"),
+        /** The bare ground around the building too. */
+        AROUND("On the ground too");
+
+        private final String label;
+
+        Falls(String label) {
+            this.label = label;
+        }
+
+        /** The name shown to people. */
+        public String label() {
+            return label;
+        }
+
+        /** As it is written in keys. */
+        public String key() {
+            return name().toLowerCase(Locale.ROOT);
+        }
+    }
+
     /** Refuses a light at or below the horizon. */
     public Light {
         Checks.finite("light direction", fromDeg);
-        Checks.within("light altitude", altitudeDeg, 10, 85);
+        Checks.within("light altitude", altitudeDeg, LEAST_ALTITUDE_DEG, MOST_ALTITUDE_DEG);
+    }
+
+    /** A light from a direction that shades floors. */
+    public Light(double fromDeg, double altitudeDeg) {
+        this(fromDeg, altitudeDeg, Falls.INSIDE, Optional.empty());
     }
 
     /** Where shadows fall: the unit shift in plan space (y north) away from the light. */

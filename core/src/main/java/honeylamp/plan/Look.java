@@ -38,6 +38,9 @@ public record Look(
         Colouring colouring,
         Map<String, Oklch> tones)
         implements LookBuilder.With {
+    /** The cap where heights count as they are: hardly a storey is higher. */
+    public static final Length TRUE_HEIGHTS = Length.ofMm(6000);
+
     /** Refuses strengths outside 0 to 1 and dials outside 0.5 to 2. */
     public Look {
         Checks.within("line dial", lineDial, 0.5, 2);

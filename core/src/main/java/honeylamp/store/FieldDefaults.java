@@ -23,6 +23,7 @@ final class FieldDefaults {
 
     private static final JsonNodeFactory JSON = JsonNodeFactory.instance;
 
+    private static final List<String> LIGHT = List.of("presentation", "views", "light");
     private static final List<String> LOOK = List.of("presentation", "looks", "look");
 
     private static final List<String> VIEWS = List.of("presentation", "views");
@@ -106,7 +107,9 @@ final class FieldDefaults {
             new Field(LOOK, "lettering", plainLettering()),
             new Field(LOOK, "dimensions", workingDimensions("ticks")),
             new Field(LOOK, "shadeCeiling", JSON.numberNode(0.2)),
-            new Field(LOOK, "colouring", asLaid()));
+            new Field(LOOK, "colouring", asLaid()),
+            new Field(LIGHT, "falls", JSON.stringNode("inside")),
+            new Field(LIGHT, "sun", JSON.nullNode()));
 
     private FieldDefaults() {}
 

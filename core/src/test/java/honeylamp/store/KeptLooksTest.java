@@ -8,20 +8,24 @@ import honeylamp.demo.place.SailclothYard;
 import honeylamp.edit.Reach;
 import honeylamp.edit.ViewEdits;
 import honeylamp.plan.Colouring;
+import honeylamp.plan.Light;
 import honeylamp.plan.Look;
 import honeylamp.plan.Oklch;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Role;
+import honeylamp.plan.Sun;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
-/** Looks in plans and among what a person keeps. */
+/** Looks and lights in plans, and looks among what a person keeps. */
 class KeptLooksTest {
     @TempDir
     private Path folder;
@@ -48,6 +52,20 @@ class KeptLooksTest {
         PlanFile.save(PlanDocument.of(with(look)), new byte[0], file);
         var opened = ((PlanFile.Opened.Good) PlanFile.open(file)).document();
         assertThat(opened.plan()).isEqualTo(with(look));
+    }
+
+    @Test
+    void aPlanKeepsItsSun() throws Exception {
+        var light = new Light(12, 34)
+                .withFalls(Light.Falls.AROUND)
+                .withSun(Optional.of(new Sun(-33.87, 151.21, LocalDateTime.of(2026, 12, 21, 10, 15), 10.5)));
+        var plan = SailclothYard.plan();
+        var lit = ViewEdits.light(plan, plan.presentation().views().getFirst().id(), Reach.ALL, _ -> light);
+        var file = folder.resolve("sun.honeylamp");
+        PlanFile.save(PlanDocument.of(lit), new byte[0], file);
+        var opened = ((PlanFile.Opened.Good) PlanFile.open(file)).document();
+        assertThat(opened.plan()).isEqualTo(lit);
+        assertThat(opened.plan().presentation().views().getFirst().light()).isEqualTo(light);
     }
 
     @Test

@@ -1,6 +1,8 @@
 package honeylamp.derive.storeys;
 
+import honeylamp.derive.light.SunPlace;
 import honeylamp.geometry.Box;
+import honeylamp.plan.Light;
 import honeylamp.plan.Look;
 import honeylamp.plan.View;
 import honeylamp.units.Rounding;
@@ -43,6 +45,11 @@ public final class LaidView {
     /** The look it is pictured in. */
     public Look look() {
         return look;
+    }
+
+    /** The light it is pictured in; empty while the sun, if it is that, is down. */
+    public Optional<Light> light() {
+        return SunPlace.seen(view.light(), plan().northDeg());
     }
 
     /** The same storey in the same look, seen otherwise. */

@@ -9,6 +9,7 @@ import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.plan.Light;
 import honeylamp.plan.Look;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * All shade on floors, gathered once: what is lost of the light (cast), of the sky (corners) and below the edges of
@@ -30,7 +31,19 @@ public final class FloorShade {
     /** Within so much beside words all of the shade is back, in paper mm. */
     private static final double WORD_SOFT_MM = 6;
 
+    /** From this share of its way on, shade over bare ground passes away. */
+    private static final double FADES_FROM = 0.35;
+
     private FloorShade() {}
+
+    /**
+     * What takes shade.
+     *
+     * @param whole all of it, in paper mm
+     * @param rooms the floors of rooms, each for itself, in paper mm
+     * @param built the box of what is drawn, if the bare ground around that takes shade too, in paper mm
+     */
+    public record Surface(Figure whole, List<Figure> rooms, Optional<Box> built) {}
 
     private record Rooms(ShadeGrid grid, List<Figure> rooms) {}
 
@@ -39,16 +52,14 @@ public final class FloorShade {
     /**
      * The shade, to be multiplied, clipped to the floors.
      *
-     * @param surface all floors that take shade, in paper mm
-     * @param rooms those of rooms, each for itself, in paper mm
+     * @param surface what takes shade
      * @param words where words are read, in paper mm: there is less shade
      * @param pxPerMm resolution, in pixels per paper mm
      * @param remembered what was worked out before on this paper in this look
      */
     public static Mark of(
             PaperFrame frame,
-            Figure surface,
-            List<Figure> rooms,
+            Surface surface,
             Solids solids,
             Look look,
             Light light,
@@ -56,14 +67,21 @@ public final class FloorShade {
             double pxPerMm,
             Remembered remembered) {
         var around = look.cornerReach().mm() / frame.scale();
-        var grid = ShadeGrid.over(surface.bounds().grown(around), pxPerMm, frame);
+        var grid = ShadeGrid.over(surface.whole.bounds().grown(around), pxPerMm, frame);
         LostLight lost = remembered.answer(new Dark(pxPerMm), LostLight::new);
         lost.update(LostLight.Setting.of(grid, look, light), solids);
         RoomShares.Numbered numbered =
-                remembered.answer(new Rooms(grid, rooms), () -> RoomShares.Numbered.of(grid, rooms));
+                remembered.answer(new Rooms(grid, surface.rooms), () -> RoomShares.Numbered.of(grid, surface.rooms));
         var share = RoomShares.of(grid, numbered, lost.dark(), lost.coverage(), look.shadeCeiling());
         words.forEach(box -> lighten(grid, share, box));
-        return new Mark.Clip(surface, List.of(picture(grid, lost.dark(), share)));
+        surface.built.ifPresent(built -> fade(grid, share, built, surface.whole.bounds()));
+        return new Mark.Clip(surface.whole, List.of(picture(grid, lost.dark(), share)));
+    }
+
+    /** How far from what stands there shade reaches in a look, in plan mm. */
+    public static double reachMm(Look look, Light light) {
+        return CastSearch.reachMm(look.heightCap().mm(), light)
+                + look.cornerReach().mm();
     }
 
     /** Leaves less of the shade under words, softly. */
@@ -85,6 +103,23 @@ public final class FloorShade {
                 var far = Math.min(1, Math.hypot(dx, dy) / WORD_SOFT_MM);
                 var soft = far * far * (3 - 2 * far);
                 share[row * grid.width() + column] *= (float) (UNDER_WORDS + (1 - UNDER_WORDS) * soft);
+            }
+        }
+    }
+
+    /** Over bare ground shade passes away, before the ground ends. */
+    private static void fade(ShadeGrid grid, float[] share, Box built, Box whole) {
+        var most = Math.max(1, built.minX() - whole.minX());
+        for (var row = 0; row < grid.height(); row++) {
+            var y = grid.bounds().minY() + (row + 0.5) / grid.pxPerMm();
+            var dy = Math.max(0, Math.max(built.minY() - y, y - built.maxY()));
+            for (var column = 0; column < grid.width(); column++) {
+                var x = grid.bounds().minX() + (column + 0.5) / grid.pxPerMm();
+                var dx = Math.max(0, Math.max(built.minX() - x, x - built.maxX()));
+                if (dx > 0 || dy > 0) {
+                    var left = Math.clamp((1 - Math.hypot(dx, dy) / most) / (1 - FADES_FROM), 0, 1);
+                    share[row * grid.width() + column] *= (float) (left * left * (3 - 2 * left));
+                }
             }
         }
     }

@@ -7,6 +7,7 @@ import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.drawing.Remembered;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Outline;
+import honeylamp.geometry.Regions;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Showing;
 import honeylamp.plan.Showing.Degree;
@@ -16,6 +17,8 @@ import honeylamp.plan.Storey;
 import honeylamp.plan.Structure;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
 
 /**
  * What stands on a storey and throws shade, with heights capped by the look.
@@ -59,15 +62,21 @@ public record Solids(List<Solid> walls, List<Solid> pieces) {
 
     private static List<Solid> walls(StoreyGeometry geometry, double heightCapMm) {
         var walls = new ArrayList<Solid>();
-        for (var part : geometry.poche()) {
-            walls.add(new Solid(part, heightCapMm));
-        }
+        var levels = geometry.network().pieces().stream()
+                .collect(Collectors.groupingBy(
+                        p -> Math.min(heightCapMm, p.wall().height().mm()), TreeMap::new, Collectors.toList()));
+        levels.forEach((height, pieces) -> {
+            var bodies = pieces.stream().map(p -> Outline.of(p.body())).toList();
+            var there = levels.size() == 1 ? geometry.poche() : Regions.intersection(geometry.poche(), bodies);
+            there.forEach(part -> walls.add(new Solid(part, height)));
+        });
         for (var cut : geometry.cuts()) {
             if (cut.opening().kind().isWindow()
                     && cut.level() == OpeningCut.Level.CUT
                     && cut.opening().sill().mm() > FLAT_MM) {
                 walls.add(new Solid(
-                        Outline.of(cut.ring()), heightCapMm)); // lower ones would notch the shade of their wall
+                        Outline.of(cut.ring()),
+                        Math.min(heightCapMm, cut.host().height().mm()))); // lower, they would notch its shade
             }
         }
         return List.copyOf(walls);

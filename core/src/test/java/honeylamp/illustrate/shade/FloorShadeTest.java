@@ -19,6 +19,7 @@ import honeylamp.drawing.ink.Blend;
 import honeylamp.edit.FurnishingEdits;
 import honeylamp.edit.RoomEdits;
 import honeylamp.edit.ViewEdits;
+import honeylamp.edit.WallEdits;
 import honeylamp.geometry.Affine;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Figure;
@@ -29,20 +30,26 @@ import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.output.RasterPainter;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Light;
+import honeylamp.plan.Light.Falls;
+import honeylamp.plan.Look;
 import honeylamp.plan.Opening.Hand;
 import honeylamp.plan.Opening.Swing;
 import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Position;
 import honeylamp.plan.Showing;
+import honeylamp.plan.Sun;
 import honeylamp.plan.Wall.BodySide;
 import honeylamp.units.Length;
 import java.awt.image.BufferedImage;
+import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /** Shade on floors: where it lies, how dark, and that it is soft; against marches and means computed here anew. */
@@ -163,19 +170,27 @@ class FloorShadeTest {
     }
 
     private static BufferedImage raster(Plan plan) {
+        return raster(plan, 5);
+    }
+
+    private static BufferedImage raster(Plan plan, double pxPerMm) {
         var image = new BufferedImage(700, 700, BufferedImage.TYPE_INT_RGB);
         var shade = picture(plan, Lamp.LIT).only(k -> k == LayerKind.SHADE);
         var g = image.createGraphics();
         g.setColor(java.awt.Color.WHITE);
         g.fillRect(0, 0, 700, 700);
         g.dispose();
-        RasterPainter.paint(shade, image, new Affine(5, 0, 0, 5, 350, 350));
+        RasterPainter.paint(shade, image, new Affine(pxPerMm, 0, 0, pxPerMm, 350, 350));
         return image;
     }
 
     private static int darkness(BufferedImage image, Point plan) {
+        return darkness(image, plan, 5);
+    }
+
+    private static int darkness(BufferedImage image, Point plan, double pxPerMm) {
         var p = FRAME.paper(plan);
-        return 255 - (image.getRGB((int) (350 + 5 * p.x()), (int) (350 + 5 * p.y())) & 0xff);
+        return 255 - (image.getRGB((int) (350 + pxPerMm * p.x()), (int) (350 + pxPerMm * p.y())) & 0xff);
     }
 
     @Test
@@ -360,6 +375,74 @@ class FloorShadeTest {
             for (var y = 1500; y < 2950; y += 50) {
                 assertThat(darkness(with, new Point(x, y))).isCloseTo(darkness(solid, new Point(x, y)), within(2));
             }
+        }
+    }
+
+    /**
+     * Walls of 2.6 m at their true height: across the floor their shade runs height over tangent, times the cosine of the
+     * angle at which the light meets the wall, where it ends softly.
+     */
+    @ParameterizedTest
+    @CsvSource({"0, 60", "0, 52", "90, 65", "90, 58", "180, 70", "180, 55", "270, 62", "270, 50", "15, 60", "345, 57"})
+    void aWallsShadeIsAsLongAsItsHeightOverTangent(double from, double altitude) {
+        var plan = ViewEdits.light(blockInRoom(0.8), new Light(from, altitude));
+        var lit = ViewEdits.look(
+                plan, l -> l.withCornerShade(0).withHeightCap(Look.TRUE_HEIGHTS).withShadeCeiling(1));
+        var side = Math.round(from / 90) % 4 * 90;
+        var into = Point.direction(90 - side).times(-1);
+        var start = Point.direction(90 - side).times(3000).plus(into.left().times(1300));
+        var image = raster(lit);
+        var plateau = darkness(image, start.plus(into.times(250)));
+        var length = 250;
+        while (length < 3000 && darkness(image, start.plus(into.times(length))) > plateau / 2) {
+            length += 5;
+        }
+        var expected = 2600 / Math.tan(Math.toRadians(altitude)) * Math.cos(Math.toRadians(from - side));
+        assertThat((double) length).isBetween(0.92 * expected, expected + 20); // its soft end begins a little early
+        assertThat(darkness(image, start.plus(into.times(1.12 * expected)))).isLessThan(plateau / 10 + 1);
+    }
+
+    /** A wall of 0.7 m throws 0.7 m at 45 degrees, though the look would let it 1.1. */
+    @Test
+    void aLowWallThrowsALowShade() {
+        var walls = blockInRoom(0.8);
+        var low = WallEdits.setHeight(
+                walls,
+                TestPlans.storey(walls),
+                List.of(walls.storeys().getFirst().walls().get(2).id()),
+                Length.ofMm(700));
+        var lit = ViewEdits.look(ViewEdits.light(low, new Light(0, 45)), l -> l.withCornerShade(0));
+        var image = raster(lit);
+        assertThat(darkness(image, new Point(1300, 3000 - 500))).isPositive();
+        assertThat(darkness(image, new Point(1300, 3000 - 880))).isZero();
+    }
+
+    /** From the upper left: right of the house its ground lies in shade, if the ground takes any, and that passes away. */
+    @Test
+    void wallsShadeTheGroundAroundTheHouseIfWanted() {
+        var inside = ViewEdits.light(blockInRoom(0.8), new Light(270, 45));
+        var around = ViewEdits.light(inside, new Light(270, 45).withFalls(Falls.AROUND));
+        var outer = new Point(3000 + 300 + 250, 1500); // a wall of 300 mm, off the figures of its tiers
+        var without = raster(inside, 3);
+        var with = raster(around, 3);
+        assertThat(darkness(without, outer, 3)).isZero();
+        assertThat(darkness(with, outer, 3)).isGreaterThan(20);
+        assertThat(darkness(with, new Point(3300 + 1090, 1500), 3)).isLessThan(darkness(with, outer, 3) / 2);
+        assertThat(darkness(with, new Point(1200, 900), 3))
+                .isCloseTo(darkness(without, new Point(1200, 900), 3), within(3));
+    }
+
+    /** While the sun is down nothing throws a shade: there is corner shade alone. */
+    @Test
+    void whileTheSunIsDownCornersAloneAreDark() {
+        var night = new Sun(51, 0, LocalDateTime.of(2026, 12, 21, 22, 0), 0);
+        var plan = ViewEdits.light(blockInRoom(0.8), new Light(270, 45).withSun(Optional.of(night)));
+        var without = ViewEdits.look(blockInRoom(0.8), l -> l.withCastShadow(0));
+        var dark = raster(plan);
+        var same = raster(without);
+        for (var x = -2800; x <= 2800; x += 200) {
+            var p = new Point(x, 1700);
+            assertThat(darkness(dark, p)).isEqualTo(darkness(same, p));
         }
     }
 

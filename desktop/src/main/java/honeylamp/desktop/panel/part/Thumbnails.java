@@ -6,7 +6,7 @@ import honeylamp.output.RasterPainter;
 import java.awt.image.BufferedImage;
 import java.awt.image.DataBufferInt;
 import java.nio.IntBuffer;
-import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.concurrent.Executor;
 import java.util.function.Supplier;
@@ -23,7 +23,16 @@ public final class Thumbnails {
     /** While the pointer rests on a tile its picture is so large, in pixels. */
     private static final int LARGE = 192;
 
-    private final Map<String, Image> known = new HashMap<>(); // interface thread only
+    private static final int MOST_KEPT = 1500;
+
+    /** Interface thread only; those looked at longest ago are forgotten. */
+    private final Map<String, Image> known = new LinkedHashMap<>(64, 0.75f, true) {
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<String, Image> eldest) {
+            return size() > MOST_KEPT;
+        }
+    };
+
     private final Executor worker;
     private final Executor screen;
 

@@ -1,7 +1,9 @@
 package honeylamp.desktop.panel.part;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.function.IntConsumer;
+import java.util.regex.Pattern;
 import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.control.Button;
@@ -108,6 +110,10 @@ public final class Widgets {
         return region;
     }
 
+    private static final Pattern NUMBER = Pattern.compile("-?[0-9]{1,6}([.,][0-9]{0,9})?");
+    private static final double WIDE_RANGE = 20;
+    private static final double NARROW_RANGE = 3;
+
     /** Takes each value of a slider; told whether it belongs to a slide that has begun before. */
     public interface Sliding {
         void take(double value, boolean going);
@@ -124,9 +130,45 @@ public final class Widgets {
             going[0] = slider.isValueChanging();
         });
         slider.valueChangingProperty().subscribe((_, is) -> going[0] = going[0] && is);
-        var box = new VBox(2, quiet(name), slider);
+        var wrong = quiet("");
+        wrong.getStyleClass().add("wrong-number");
+        wrong.setId(id + "-wrong");
+        wrong.setManaged(false);
+        var label = quiet(name);
+        var box = new VBox(2, row(label, spring(), number(name, slider, wrong)), slider, wrong);
         box.getStyleClass().add("slider-box");
         return box;
+    }
+
+    /** The number of a slider, to be read and typed over; beside it what is wrong with what was typed. */
+    private static WordField number(String name, Slider slider, Label wrong) {
+        var decimals = decimals(slider);
+        var field = new WordField(name, slider.getId() + "-value", shown(slider.getValue(), decimals), text -> {
+            var typed = NUMBER.matcher(text).matches() ? Double.parseDouble(text.replace(',', '.')) : Double.NaN;
+            var isGood = typed >= slider.getMin() && typed <= slider.getMax();
+            wrong.setManaged(!isGood);
+            wrong.setText(
+                    isGood
+                            ? ""
+                            : "Type a number from " + shown(slider.getMin(), decimals) + " to "
+                                    + shown(slider.getMax(), decimals) + ".");
+            if (isGood) {
+                slider.setValue(typed);
+            }
+        });
+        field.getStyleClass().add("slider-value");
+        slider.valueProperty().subscribe((_, now) -> field.setText(shown(now.doubleValue(), decimals)));
+        return field;
+    }
+
+    /** As many as one step of a hand on the slider tells apart. */
+    private static int decimals(Slider slider) {
+        var range = slider.getMax() - slider.getMin();
+        return range > WIDE_RANGE ? 0 : range > NARROW_RANGE ? 1 : 2;
+    }
+
+    private static String shown(double value, int decimals) {
+        return String.format(Locale.ROOT, "%." + decimals + "f", value);
     }
 
     /** Whether a slider within is being dragged, so that it must not be replaced now. */

@@ -1,7 +1,9 @@
 package honeylamp.desktop.panel.tray;
 
 import honeylamp.catalogue.KeptLook;
+import honeylamp.catalogue.Looks;
 import honeylamp.catalogue.Material;
+import honeylamp.derive.storeys.LaidView;
 import honeylamp.desktop.command.WindowActions;
 import honeylamp.desktop.gesture.Choices.Presenting;
 import honeylamp.desktop.panel.part.Content;
@@ -11,14 +13,12 @@ import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.desktop.workspace.Workspace;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.Reach;
-import honeylamp.edit.ViewEdits;
 import honeylamp.plan.Drafting;
 import honeylamp.plan.Light;
 import honeylamp.plan.Look;
 import honeylamp.units.Length;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.function.UnaryOperator;
 import javafx.scene.Node;
 import javafx.scene.layout.FlowPane;
 
@@ -27,12 +27,14 @@ final class LightTray implements Content<LightTray.Part> {
     private final WorkspaceModel model;
     private final LookFields parts;
     private final LookShelf shelf;
+    private final SunFields sun;
     private final Library<KeptLook> kept;
 
     LightTray(WorkspaceModel model, WindowActions window, Thumbnails thumbnails, Library<KeptLook> kept) {
         this.model = model;
         this.kept = kept;
         this.parts = new LookFields(model);
+        this.sun = new SunFields(model, thumbnails);
         this.shelf = new LookShelf(model, parts, window, thumbnails, kept);
     }
 
@@ -43,13 +45,20 @@ final class LightTray implements Content<LightTray.Part> {
      * @param laid the materials laid anywhere
      */
     record Part(
-            Look look, Light light, boolean several, Presenting presenting, List<Material> laid, List<KeptLook> own) {}
+            Look look,
+            Light light,
+            LaidView view,
+            boolean several,
+            Presenting presenting,
+            List<Material> laid,
+            List<KeptLook> own) {}
 
     @Override
     public Part part(Workspace now) {
         return new Part(
                 model.shown().view().look(),
                 now.view().light(),
+                model.shown().view(),
                 now.plan().presentation().views().size() > 1,
                 now.choices().presenting(),
                 LookFields.laid(now.plan()),
@@ -65,22 +74,7 @@ final class LightTray implements Content<LightTray.Part> {
             out.add(reach(model, part.presenting().reach(), "All views", "This view only"));
         }
         out.addAll(shelf.nodes(look, part.own()));
-        out.add(Widgets.section(
-                "Light",
-                Widgets.slider(
-                        "From, clockwise from the top",
-                        "light-from",
-                        0,
-                        360,
-                        light.fromDeg(),
-                        (v, going) -> light(going, l -> new Light(v, l.altitudeDeg()))),
-                Widgets.slider(
-                        "Height above the horizon",
-                        "light-altitude",
-                        15,
-                        80,
-                        light.altitudeDeg(),
-                        (v, going) -> light(going, l -> new Light(l.fromDeg(), v)))));
+        out.add(Widgets.section("Light", sun.nodes(light, part.view()).toArray(Node[]::new)));
         out.add(shade(look));
         out.add(Widgets.section(
                 "Line and texture",
@@ -131,6 +125,12 @@ final class LightTray implements Content<LightTray.Part> {
                                 () -> model.chooseWithin(model.now().choices().withReach(Reach.THIS)))));
     }
 
+    /** As the look came, if that has a cap. */
+    private static Length capped(Look look) {
+        var usual = Looks.of(look.name()).heightCap();
+        return usual.equals(Look.TRUE_HEIGHTS) ? Looks.DAYLIGHT.heightCap() : usual;
+    }
+
     private Node shade(Look look) {
         return Widgets.section(
                 "Shade",
@@ -141,6 +141,22 @@ final class LightTray implements Content<LightTray.Part> {
                         1,
                         look.castShadow(),
                         (v, going) -> parts.look(going, l -> l.withCastShadow(v))),
+                Widgets.toggle(
+                        "True heights",
+                        "true-heights",
+                        "Everything throws a shade as long as it is high, or no longer than what is so high",
+                        look.heightCap().equals(Look.TRUE_HEIGHTS),
+                        () -> model.edit(
+                                parts.changed(l -> l.withHeightCap(
+                                        l.heightCap().equals(Look.TRUE_HEIGHTS) ? capped(l) : Look.TRUE_HEIGHTS)),
+                                "Choose heights")),
+                Widgets.slider(
+                        "Heights count up to, in metres",
+                        "height-cap",
+                        0.3,
+                        Look.TRUE_HEIGHTS.mm() / 1000,
+                        look.heightCap().mm() / 1000,
+                        (v, going) -> parts.look(going, l -> l.withHeightCap(Length.ofMm(1000 * v)))),
                 Widgets.slider(
                         "Corner shade",
                         "corner-shade",
@@ -162,17 +178,5 @@ final class LightTray implements Content<LightTray.Part> {
                         0.6,
                         look.shadeCeiling(),
                         (v, going) -> parts.look(going, l -> l.withShadeCeiling(v))));
-    }
-
-    private void light(boolean going, UnaryOperator<Light> change) {
-        var now = model.now();
-        model.slide(
-                ViewEdits.light(
-                        now.plan(),
-                        now.worked().view(),
-                        now.choices().presenting().reach(),
-                        change),
-                "Turn light",
-                going);
     }
 }
