@@ -32,6 +32,15 @@ public final class Draftings {
             .with(InkRole.FURNITURE, 1)
             .with(InkRole.INNER, 0.8);
 
+    /** Soft lines of a hand that strays and overshoots, all lettered. */
+    public static final Drafting PENCIL = BY_HAND.withUnsteadyMm(0.15)
+            .with(LineRole.CUT_WALL, new Line(0.42, 0.34))
+            .with(LineRole.FURNITURE, new Line(0.24, 0.20))
+            .with(LineRole.FURNITURE_INNER, new Line(0.15, 0.12))
+            .with(LineRole.GRAIN, new Line(0.09, 0.09))
+            .with(InkRole.FURNITURE, 0.74)
+            .with(InkRole.INNER, 0.46);
+
     /** Light lines glow on dark paper, so they are finer. */
     public static final Drafting NIGHT = USUAL.with(LineRole.CUT_WALL, new Line(0.40, 0.30))
             .with(LineRole.FURNITURE, new Line(0.17, 0.13))

@@ -3,6 +3,7 @@ package honeylamp.catalogue;
 import honeylamp.plan.Colouring;
 import honeylamp.plan.Light;
 import honeylamp.plan.Look;
+import honeylamp.plan.Look.Shading;
 import honeylamp.plan.Oklch;
 import honeylamp.plan.Role;
 import honeylamp.units.Length;
@@ -23,6 +24,7 @@ public final class Looks {
             Length.ofMm(650),
             Length.ofMm(1100),
             0.2,
+            Shading.SOFT,
             Palettes.DAYLIGHT,
             Draftings.USUAL,
             Colouring.AS_LAID,
@@ -38,6 +40,7 @@ public final class Looks {
             Length.ofMm(800),
             Length.ofMm(1300),
             0.26,
+            Shading.SOFT,
             Palettes.DAYLIGHT,
             Draftings.USUAL,
             Colouring.AS_LAID,
@@ -53,6 +56,7 @@ public final class Looks {
             Length.ofMm(600),
             Length.ofMm(1100),
             0.2,
+            Shading.SOFT,
             Palettes.DAYLIGHT,
             Draftings.USUAL,
             Colouring.AS_LAID,
@@ -68,6 +72,7 @@ public final class Looks {
             Length.ofMm(600),
             Length.ofMm(1100),
             0.18,
+            Shading.SOFT,
             Palettes.DAYLIGHT,
             Draftings.BY_HAND,
             Colouring.AS_LAID,
@@ -83,6 +88,7 @@ public final class Looks {
             Length.ofMm(500),
             Length.ofMm(1000),
             0.12,
+            Shading.SOFT,
             Palettes.LISTING,
             Draftings.LISTING,
             Palettes.PALE,
@@ -98,6 +104,7 @@ public final class Looks {
             Length.ofMm(600),
             Length.ofMm(1100),
             0.2,
+            Shading.SOFT,
             Palettes.INK,
             Draftings.INK,
             Palettes.COLOURLESS,
@@ -113,6 +120,7 @@ public final class Looks {
             Length.ofMm(650),
             Length.ofMm(1100),
             0.17,
+            Shading.SOFT,
             Palettes.ONE_ACCENT,
             Draftings.USUAL,
             Palettes.GREYS,
@@ -128,6 +136,7 @@ public final class Looks {
             Length.ofMm(600),
             Length.ofMm(1100),
             0.2,
+            Shading.SOFT,
             Palettes.NIGHT,
             Draftings.NIGHT,
             Palettes.NIGHTLY,
@@ -143,9 +152,26 @@ public final class Looks {
             Length.ofMm(500),
             Length.ofMm(1000),
             0.1,
+            Shading.SOFT,
             Palettes.USE,
             Draftings.LISTING,
             Palettes.BY_USE,
+            Map.of());
+
+    /** Graphite on soft paper: lines of a hand, shade in strokes. */
+    public static final Look PENCIL = new Look(
+            "Pencil",
+            0.95,
+            1,
+            0.8,
+            0.5,
+            Length.ofMm(600),
+            Length.ofMm(1000),
+            0.26,
+            Shading.HATCHED,
+            Palettes.PENCIL,
+            Draftings.PENCIL,
+            Palettes.GRAPHITE,
             Map.of());
 
     /** Light from the upper left of the sheet. */
@@ -180,6 +206,6 @@ public final class Looks {
     }
 
     public static List<Look> all() {
-        return List.of(DAYLIGHT, LATE_SUN, FLAT, BY_HAND, LISTING, INK, ONE_ACCENT, NIGHT_DRAWING, USE_COLOURS);
+        return List.of(DAYLIGHT, LATE_SUN, FLAT, BY_HAND, LISTING, INK, PENCIL, ONE_ACCENT, NIGHT_DRAWING, USE_COLOURS);
     }
 }

@@ -67,6 +67,9 @@ public final class Palettes {
     /** Paler and lighter than things are. */
     static final Colouring PALE = new Colouring(Floors.LAID, 0.6, 0.34, 1, 0, 0);
 
+    /** Graphite: no colour, floors by their joints. */
+    static final Colouring GRAPHITE = new Colouring(Floors.JOINTS, 0, 0.4, 0.968, 0.008, 88);
+
     /** Without any colour, floors by their joints. */
     static final Colouring COLOURLESS = new Colouring(Floors.JOINTS, 0, 0.45, 1, 0, 0);
 
@@ -91,6 +94,9 @@ public final class Palettes {
 
     /** Black on white; what must be told from white has a light grey. */
     static final Palette INK = white();
+
+    /** Graphite on warm paper; what is not paper has a light tone of it. */
+    static final Palette PENCIL = graphite();
 
     /** Greys, with honey for what is soft. */
     static final Palette ONE_ACCENT = through(GREYS)
@@ -159,6 +165,19 @@ public final class Palettes {
         for (var role : Role.values()) {
             out.put(role, new Oklch(lightness(role), 0, 0));
         }
+        return new Palette(out);
+    }
+
+    private static Palette graphite() {
+        var paper = new Oklch(0.968, 0.011, 88);
+        var out = new EnumMap<Role, Oklch>(Role.class);
+        for (var role : Role.values()) {
+            var white = lightness(role);
+            out.put(role, white == 1 ? paper : new Oklch(0.25 + 0.718 * white, 0.010, 88));
+        }
+        out.put(Role.INK, new Oklch(0.28, 0.010, 265));
+        out.put(Role.POCHE, new Oklch(0.40, 0.005, 265));
+        out.put(Role.POCHE_TINT, new Oklch(0.60, 0.005, 265));
         return new Palette(out);
     }
 

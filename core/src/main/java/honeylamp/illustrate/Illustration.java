@@ -33,6 +33,7 @@ import honeylamp.illustrate.paper.Lamp;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.paper.PaperRoom;
 import honeylamp.illustrate.pen.DrawnByHand;
+import honeylamp.illustrate.pen.DrawnByHand.Lines;
 import honeylamp.illustrate.pen.Fading;
 import honeylamp.illustrate.pen.Pens;
 import honeylamp.illustrate.shade.FloorShade;
@@ -47,6 +48,7 @@ import honeylamp.plan.Ground;
 import honeylamp.plan.Light;
 import honeylamp.plan.Light.Falls;
 import honeylamp.plan.Look;
+import honeylamp.plan.Look.Shading;
 import honeylamp.plan.Opening;
 import honeylamp.plan.Role;
 import honeylamp.plan.Showing;
@@ -233,7 +235,11 @@ public final class Illustration {
 
     /** Joints of floors are too fine and too many to be drawn by hand. */
     private List<Mark> byHand(List<Mark> marks) {
-        return DrawnByHand.of(marks, look.drafting().unsteadyMm(), frame);
+        return DrawnByHand.of(
+                marks,
+                look.drafting().unsteadyMm(),
+                look.shading() == Shading.HATCHED ? Lines.TWICE : Lines.ONCE,
+                frame);
     }
 
     private List<Mark> faint(Kind kind, List<Mark> marks) {
@@ -375,8 +381,9 @@ public final class Illustration {
                 words,
                 shadePxPerMm,
                 remembered);
-        layers.add(new Layer(LayerKind.SHADE, Blend.MULTIPLY, List.of(shade)));
-        var onTops = look.castShadow() > 0
+        var isSoft = look.shading() == Shading.SOFT;
+        layers.add(new Layer(LayerKind.SHADE, isSoft ? Blend.MULTIPLY : Blend.COVER, List.of(shade)));
+        var onTops = look.castShadow() > 0 && isSoft
                 ? new TopShadow(frame, pens, light, look.castShadow(), remembered).onTops(solids)
                 : List.<Mark>of();
         if (!onTops.isEmpty()) {

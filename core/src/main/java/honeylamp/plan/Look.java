@@ -4,6 +4,7 @@ import honeylamp.units.Checks;
 import honeylamp.units.Length;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.HashMap;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 
@@ -18,6 +19,7 @@ import java.util.Optional;
  * @param cornerReach how far corner shade reaches
  * @param heightCap heights above this cast no longer shadow
  * @param shadeCeiling the most that shade takes of the light on the bare floor of a room, in its mean, from 0 to 1
+ * @param shading how shade is laid
  * @param palette the colour of every role
  * @param drafting the pen of every line and the height of all type
  * @param colouring what becomes of colours that have no role
@@ -33,11 +35,36 @@ public record Look(
         Length cornerReach,
         Length heightCap,
         double shadeCeiling,
+        Shading shading,
         Palette palette,
         Drafting drafting,
         Colouring colouring,
         Map<String, Oklch> tones)
         implements LookBuilder.With {
+    /** How shade is laid. */
+    public enum Shading {
+        /** Soft, as light leaves it. */
+        SOFT("Soft"),
+        /** In strokes of a pencil, in lines that are drawn twice. */
+        HATCHED("Hatched");
+
+        private final String label;
+
+        Shading(String label) {
+            this.label = label;
+        }
+
+        /** The name shown to people. */
+        public String label() {
+            return label;
+        }
+
+        /** As it is written in keys. */
+        public String key() {
+            return name().toLowerCase(Locale.ROOT);
+        }
+    }
+
     /** The cap where heights count as they are: hardly a storey is higher. */
     public static final Length TRUE_HEIGHTS = Length.ofMm(6000);
 

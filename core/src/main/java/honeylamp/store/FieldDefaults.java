@@ -108,6 +108,7 @@ final class FieldDefaults {
             new Field(LOOK, "dimensions", workingDimensions("ticks")),
             new Field(LOOK, "shadeCeiling", JSON.numberNode(0.2)),
             new Field(LOOK, "colouring", asLaid()),
+            new Field(LOOK, "shading", JSON.stringNode("soft")),
             new Field(LIGHT, "falls", JSON.stringNode("inside")),
             new Field(LIGHT, "sun", JSON.nullNode()));
 

@@ -2,10 +2,13 @@ package honeylamp.illustrate.pen;
 
 import honeylamp.catalogue.pattern.Seeds;
 import honeylamp.drawing.Mark;
+import honeylamp.drawing.ink.Pen;
 import honeylamp.geometry.Figure;
 import honeylamp.geometry.Point;
 import honeylamp.illustrate.paper.PaperFrame;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 
 /**
  * Lines as an unsteady hand draws them: they meet where they should, and stray between. How a line strays follows from
@@ -22,12 +25,39 @@ public final class DrawnByHand {
     /** Plan mm that one tells apart: what rounding leaves is far below it. */
     private static final double SAME_MM = 0.5;
 
-    private final double unsteadyMm;
-    private final PaperFrame frame;
+    /** At this unsteadiness lines run past their corners as far as hands usually let them. */
+    private static final double USUAL_MM = 0.12;
 
-    private DrawnByHand(double unsteadyMm, PaperFrame frame) {
+    private static final double MOST_PAST_MM = 1.3;
+    private static final double PAST_SHARE = 0.035;
+    private static final double PAST_MM = 0.12;
+
+    /** Lines that turn less than this at a corner go on through it. */
+    private static final double CORNER_COSINE = Math.cos(Math.toRadians(28));
+
+    /** The second line of two is so much finer and fainter. */
+    private static final double SECOND_WIDTH = 0.65;
+
+    private static final double SECOND_SHARE = 0.55;
+    private static final long SECOND = 911;
+
+    /** How often a line is drawn. */
+    public enum Lines {
+        ONCE,
+        /** Restated more lightly, a little beside itself. */
+        TWICE
+    }
+
+    private final double unsteadyMm;
+    private final Lines lines;
+    private final PaperFrame frame;
+    private final long hand;
+
+    private DrawnByHand(double unsteadyMm, Lines lines, PaperFrame frame, long hand) {
         this.unsteadyMm = unsteadyMm;
+        this.lines = lines;
         this.frame = frame;
+        this.hand = hand;
     }
 
     /**
@@ -35,20 +65,122 @@ public final class DrawnByHand {
      *
      * @param unsteadyMm how far the hand strays, in paper mm; 0 leaves all as it is
      */
-    public static List<Mark> of(List<Mark> marks, double unsteadyMm, PaperFrame frame) {
-        return unsteadyMm == 0 ? marks : new DrawnByHand(unsteadyMm, frame).all(marks);
+    public static List<Mark> of(List<Mark> marks, double unsteadyMm, Lines lines, PaperFrame frame) {
+        return unsteadyMm == 0 ? marks : new DrawnByHand(unsteadyMm, lines, frame, 0).all(marks);
     }
 
     private List<Mark> all(List<Mark> marks) {
-        return marks.stream().map(this::drawn).toList();
+        return marks.stream().flatMap(this::drawn).toList();
     }
 
-    private Mark drawn(Mark mark) {
+    private Stream<Mark> drawn(Mark mark) {
         return switch (mark) {
-            case Mark.Stroke(var path, var pen, var ink) -> new Mark.Stroke(drawn(path), pen, ink);
-            case Mark.Clip(var path, var inside) -> new Mark.Clip(path, all(inside));
-            case Mark.Fill _, Mark.Text _, Mark.Haloed _, Mark.Shaded _, Mark.Image _, Mark.Picture _ -> mark;
+            case Mark.Stroke stroke when lines == Lines.TWICE -> Stream.of(once(stroke), again(stroke));
+            case Mark.Stroke stroke -> Stream.of(once(stroke));
+            case Mark.Clip(var path, var inside) -> Stream.of(new Mark.Clip(path, all(inside)));
+            case Mark.Fill _, Mark.Text _, Mark.Haloed _, Mark.Shaded _, Mark.Image _, Mark.Picture _ ->
+                Stream.of(mark);
         };
+    }
+
+    private Mark once(Mark.Stroke stroke) {
+        var path = stroke.path();
+        return new Mark.Stroke(drawn(stroke.pen().dashMm().isEmpty() ? past(path) : path), stroke.pen(), stroke.ink());
+    }
+
+    /** A second time, finer and fainter, by a hand that strays otherwise. */
+    private Mark again(Mark.Stroke stroke) {
+        var second = new DrawnByHand(1.6 * unsteadyMm, Lines.ONCE, frame, SECOND);
+        var pen = stroke.pen();
+        return second.once(new Mark.Stroke(
+                stroke.path(),
+                new Pen(SECOND_WIDTH * pen.widthMm(), pen.tip(), pen.dashMm()),
+                stroke.ink().at(SECOND_SHARE * stroke.ink().opacity())));
+    }
+
+    /** Straight lines as the hand lets them run past their corners; what is curved stays as it is. */
+    private Figure past(Figure path) {
+        var past = new Past();
+        path.walk(past);
+        past.end(false);
+        return past.out.build();
+    }
+
+    private final class Past implements Figure.Walker {
+        private final Figure.Builder out = Figure.builder();
+        private final List<Point> run = new ArrayList<>();
+        private Point at = Point.ORIGIN;
+
+        @Override
+        public void moveTo(double x, double y) {
+            end(false);
+            at = new Point(x, y);
+            run.add(at);
+        }
+
+        @Override
+        public void lineTo(double x, double y) {
+            if (run.isEmpty()) {
+                run.add(at);
+            }
+            at = new Point(x, y);
+            run.add(at);
+        }
+
+        @Override
+        public void curveTo(double x1, double y1, double x2, double y2, double x, double y) {
+            var from = at;
+            end(false);
+            at = new Point(x, y);
+            out.moveTo(from.x(), from.y());
+            out.curveTo(x1, y1, x2, y2, x, y);
+        }
+
+        @Override
+        public void close() {
+            end(true);
+        }
+
+        /** Draws the lines gathered, each past the corners where it ends. */
+        private void end(boolean closed) {
+            if (closed && !run.isEmpty() && run.getFirst().distance(at) > 1e-9) {
+                run.add(run.getFirst());
+                at = run.getFirst();
+            }
+            for (var i = 0; i + 1 < run.size(); i++) {
+                var from = run.get(i);
+                var to = run.get(i + 1);
+                if (from.distance(to) > 1e-9) {
+                    var unit = to.minus(from).times(1 / from.distance(to));
+                    var a = from.minus(unit.times(turns(i, closed) ? pastMm(to, from) : 0));
+                    var b = to.plus(unit.times(turns(i + 1, closed) ? pastMm(from, to) : 0));
+                    out.moveTo(a.x(), a.y());
+                    out.lineTo(b.x(), b.y());
+                }
+            }
+            run.clear();
+        }
+
+        private boolean turns(int i, boolean closed) {
+            var last = run.size() - 1;
+            if ((i == 0 || i == last) && !closed) {
+                return false;
+            }
+            var before = run.get(i == 0 ? last - 1 : i - 1);
+            var here = run.get(i);
+            var after = run.get(i == last ? 1 : i + 1);
+            var in = here.minus(before);
+            var on = after.minus(here);
+            return in.dot(on) < CORNER_COSINE * in.length() * on.length();
+        }
+    }
+
+    /** How far a line runs past its end, the same whichever way it is drawn. */
+    private double pastMm(Point from, Point to) {
+        var length = from.distance(to);
+        var end = isForward(from, to) ? 6 : 5;
+        var most = Math.min(MOST_PAST_MM, PAST_SHARE * length + PAST_MM);
+        return unsteadyMm / USUAL_MM * most * (0.25 + 0.75 * Seeds.unit(seed(from, to), end, hand));
     }
 
     private Figure drawn(Figure path) {
@@ -135,7 +267,7 @@ public final class DrawnByHand {
     private long seed(Point from, Point to) {
         var a = frame.plan(isForward(from, to) ? from : to);
         var b = frame.plan(isForward(from, to) ? to : from);
-        var out = 17L;
+        var out = 17L + hand;
         for (var mm : new double[] {a.x(), a.y(), b.x(), b.y()}) {
             out = 31 * out + Math.round(mm / SAME_MM + 0.2); // whole mm are never half way between two
         }

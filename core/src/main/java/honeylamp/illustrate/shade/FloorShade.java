@@ -3,11 +3,14 @@ package honeylamp.illustrate.shade;
 import honeylamp.drawing.Mark;
 import honeylamp.drawing.Remembered;
 import honeylamp.drawing.ink.Grey;
+import honeylamp.drawing.ink.Ink;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Figure;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.plan.Light;
 import honeylamp.plan.Look;
+import honeylamp.plan.Look.Shading;
+import honeylamp.plan.Role;
 import java.util.List;
 import java.util.Optional;
 
@@ -75,6 +78,14 @@ public final class FloorShade {
         var share = RoomShares.of(grid, numbered, lost.dark(), lost.coverage(), look.shadeCeiling());
         words.forEach(box -> lighten(grid, share, box));
         surface.built.ifPresent(built -> fade(grid, share, built, surface.whole.bounds()));
+        if (look.shading() == Shading.HATCHED) {
+            var loss = new float[lost.dark().length];
+            for (var i = 0; i < loss.length; i++) {
+                loss[i] = lost.dark()[i] * share[i];
+            }
+            var graphite = Ink.of(look.palette().of(Role.INK).argb());
+            return new Mark.Clip(surface.whole, Hatching.of(grid, loss, graphite));
+        }
         return new Mark.Clip(surface.whole, List.of(picture(grid, lost.dark(), share)));
     }
 

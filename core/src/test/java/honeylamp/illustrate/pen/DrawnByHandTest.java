@@ -11,11 +11,13 @@ import honeylamp.drawing.Mark;
 import honeylamp.drawing.ink.Ink;
 import honeylamp.drawing.ink.Pen;
 import honeylamp.edit.ViewEdits;
+import honeylamp.geometry.Box;
 import honeylamp.geometry.Figure;
 import honeylamp.geometry.Point;
 import honeylamp.illustrate.Illustration;
 import honeylamp.illustrate.paper.Lamp;
 import honeylamp.illustrate.paper.PaperFrame;
+import honeylamp.illustrate.pen.DrawnByHand.Lines;
 import honeylamp.plan.Plan;
 import java.util.List;
 import java.util.Set;
@@ -28,7 +30,7 @@ class DrawnByHandTest {
 
     private static Figure drawn(PaperFrame frame, double unsteadyMm, Point... plan) {
         var path = frame.paper(Figure.line(plan));
-        var mark = DrawnByHand.of(List.of(new Mark.Stroke(path, Pen.butt(0.2), Ink.of(0xff000000))), unsteadyMm, frame)
+        var mark = DrawnByHand.of(List.of(new Mark.Stroke(path, Pen.butt(0.2), Ink.of(0xff000000))), unsteadyMm, Lines.ONCE, frame)
                 .getFirst();
         return ((Mark.Stroke) mark).path();
     }
@@ -98,6 +100,38 @@ class DrawnByHandTest {
     void aSteadyHandChangesNothing() {
         var marks = List.<Mark>of(
                 new Mark.Stroke(Figure.line(Point.ORIGIN, new Point(9, 9)), Pen.butt(1), Ink.of(0xff112233)));
-        assertThat(DrawnByHand.of(marks, 0, FRAME)).isSameAs(marks);
+        assertThat(DrawnByHand.of(marks, 0, Lines.ONCE, FRAME)).isSameAs(marks);
+    }
+
+    /** A square of 40 mm on paper: each side runs past both its corners, by no more than 1.3 mm and not at all of them alike. */
+    @Test
+    void linesRunPastTheirCornersAndNotPastLooseEnds() {
+        var square = FRAME.paper(Figure.ring(new Box(0, 0, 2000, 2000).ring()));
+        var mark = (Mark.Stroke) DrawnByHand.of(
+                        List.of(new Mark.Stroke(square, Pen.butt(0.2), Ink.of(0xff000000))), 0.12, Lines.ONCE, FRAME)
+                .getFirst();
+        var past = mark.path().bounds();
+        assertThat(past.minX()).isBetween(-1.5, -0.1);
+        assertThat(past.maxX()).isBetween(40.1, 41.5);
+        assertThat(past.minY()).isBetween(-41.5, -40.1);
+        assertThat(past.maxY()).isBetween(0.1, 1.5);
+        var dashed = new Mark.Stroke(square, Pen.butt(0.2).dashed(2, 1), Ink.of(0xff000000));
+        var kept = (Mark.Stroke)
+                DrawnByHand.of(List.of(dashed), 0.12, Lines.ONCE, FRAME).getFirst();
+        assertThat(kept.path().bounds().maxX()).isCloseTo(40, within(0.2));
+    }
+
+    @Test
+    void aLineDrawnTwiceIsRestatedFinerAndFainterAndBesideItself() {
+        var line = new Mark.Stroke(
+                FRAME.paper(Figure.line(new Point(0, 0), new Point(5000, 0))), Pen.butt(0.2), Ink.of(0xff000000));
+        var twice = DrawnByHand.of(List.of(line), 0.12, Lines.TWICE, FRAME);
+        assertThat(twice).hasSize(2);
+        var first = (Mark.Stroke) twice.getFirst();
+        var second = (Mark.Stroke) twice.getLast();
+        assertThat(second.pen().widthMm()).isLessThan(first.pen().widthMm());
+        assertThat(second.ink().opacity()).isLessThan(first.ink().opacity());
+        assertThat(points(second.path())).isNotEqualTo(points(first.path()));
+        assertThat(DrawnByHand.of(List.of(line), 0.12, Lines.TWICE, FRAME)).isEqualTo(twice);
     }
 }

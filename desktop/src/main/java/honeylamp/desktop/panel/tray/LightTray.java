@@ -16,6 +16,7 @@ import honeylamp.edit.Reach;
 import honeylamp.plan.Drafting;
 import honeylamp.plan.Light;
 import honeylamp.plan.Look;
+import honeylamp.plan.Look.Shading;
 import honeylamp.units.Length;
 import java.util.ArrayList;
 import java.util.List;
@@ -132,8 +133,19 @@ final class LightTray implements Content<LightTray.Part> {
     }
 
     private Node shade(Look look) {
+        var shadings = new FlowPane(4, 4);
+        for (var one : Shading.values()) {
+            shadings.getChildren()
+                    .add(Widgets.toggle(
+                            one.label(),
+                            "shading-" + one.key(),
+                            "How shade is laid",
+                            look.shading() == one,
+                            () -> model.edit(parts.changed(l -> l.withShading(one)), "Lay shade otherwise")));
+        }
         return Widgets.section(
                 "Shade",
+                shadings,
                 Widgets.slider(
                         "Cast shadow",
                         "cast-shadow",
