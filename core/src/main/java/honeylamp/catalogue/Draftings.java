@@ -41,6 +41,14 @@ public final class Draftings {
             .with(InkRole.FURNITURE, 0.74)
             .with(InkRole.INNER, 0.46);
 
+    /** A fine black pen in a quick hand. */
+    public static final Drafting MARKER = BY_HAND.withUnsteadyMm(0.13)
+            .with(LineRole.CUT_WALL, new Line(0.45, 0.36))
+            .with(LineRole.FURNITURE, new Line(0.27, 0.22))
+            .with(LineRole.FURNITURE_INNER, new Line(0.13, 0.11))
+            .with(InkRole.FURNITURE, 0.92)
+            .with(InkRole.INNER, 0.6);
+
     /** Light lines glow on dark paper, so they are finer. */
     public static final Drafting NIGHT = USUAL.with(LineRole.CUT_WALL, new Line(0.40, 0.30))
             .with(LineRole.FURNITURE, new Line(0.17, 0.13))

@@ -174,6 +174,22 @@ public final class Looks {
             Palettes.GRAPHITE,
             Map.of());
 
+    /** Broad strokes of colour over toned paper, lines of a hand. */
+    public static final Look MARKER = new Look(
+            "Marker",
+            1,
+            1,
+            0.74,
+            0.46,
+            Length.ofMm(600),
+            Length.ofMm(1000),
+            0.24,
+            Shading.BROAD,
+            Palettes.MARKER,
+            Draftings.MARKER,
+            Palettes.INKED,
+            Map.of());
+
     /** Light from the upper left of the sheet. */
     public static final Light UPPER_LEFT = new Light(320, 48);
 
@@ -206,6 +222,17 @@ public final class Looks {
     }
 
     public static List<Look> all() {
-        return List.of(DAYLIGHT, LATE_SUN, FLAT, BY_HAND, LISTING, INK, PENCIL, ONE_ACCENT, NIGHT_DRAWING, USE_COLOURS);
+        return List.of(
+                DAYLIGHT,
+                LATE_SUN,
+                FLAT,
+                BY_HAND,
+                LISTING,
+                INK,
+                PENCIL,
+                MARKER,
+                ONE_ACCENT,
+                NIGHT_DRAWING,
+                USE_COLOURS);
     }
 }

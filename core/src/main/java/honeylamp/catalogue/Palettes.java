@@ -70,6 +70,9 @@ public final class Palettes {
     /** Graphite: no colour, floors by their joints. */
     static final Colouring GRAPHITE = new Colouring(Floors.JOINTS, 0, 0.4, 0.968, 0.008, 88);
 
+    /** Inks of markers, stronger than things are. */
+    static final Colouring INKED = new Colouring(Floors.LAID, 1.45, 0.02, 0.985, 0, 0);
+
     /** Without any colour, floors by their joints. */
     static final Colouring COLOURLESS = new Colouring(Floors.JOINTS, 0, 0.45, 1, 0, 0);
 
@@ -97,6 +100,20 @@ public final class Palettes {
 
     /** Graphite on warm paper; what is not paper has a light tone of it. */
     static final Palette PENCIL = graphite();
+
+    /** Clear inks on toned paper, which is left bare where things are light. */
+    static final Palette MARKER = through(INKED)
+            .with(Map.of(
+                    Role.PAPER, new Oklch(0.945, 0.020, 82),
+                    Role.INK, new Oklch(0.22, 0.006, 60),
+                    Role.POCHE, new Oklch(0.29, 0.008, 60),
+                    Role.POCHE_TINT, new Oklch(0.46, 0.010, 60),
+                    Role.SHADOW, new Oklch(0.52, 0.030, 295),
+                    Role.FRAME, new Oklch(0.975, 0.012, 82)))
+            .with(Map.of(
+                    Role.LINEN, new Oklch(0.975, 0.010, 82),
+                    Role.BODY, new Oklch(0.965, 0.014, 82),
+                    Role.PORCELAIN, new Oklch(0.975, 0.008, 150)));
 
     /** Greys, with honey for what is soft. */
     static final Palette ONE_ACCENT = through(GREYS)

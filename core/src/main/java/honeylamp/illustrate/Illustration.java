@@ -382,7 +382,8 @@ public final class Illustration {
                 shadePxPerMm,
                 remembered);
         var isSoft = look.shading() == Shading.SOFT;
-        layers.add(new Layer(LayerKind.SHADE, isSoft ? Blend.MULTIPLY : Blend.COVER, List.of(shade)));
+        layers.add(new Layer(
+                LayerKind.SHADE, look.shading() == Shading.HATCHED ? Blend.COVER : Blend.MULTIPLY, List.of(shade)));
         var onTops = look.castShadow() > 0 && isSoft
                 ? new TopShadow(frame, pens, light, look.castShadow(), remembered).onTops(solids)
                 : List.<Mark>of();

@@ -46,7 +46,9 @@ public record Look(
         /** Soft, as light leaves it. */
         SOFT("Soft"),
         /** In strokes of a pencil, in lines that are drawn twice. */
-        HATCHED("Hatched");
+        HATCHED("Hatched"),
+        /** In broad strokes of a marker, floors too. */
+        BROAD("Broad strokes");
 
         private final String label;
 

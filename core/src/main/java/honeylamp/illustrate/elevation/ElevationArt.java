@@ -154,8 +154,9 @@ public final class ElevationArt {
         var showing = view.view().seen();
         if (!marks.isEmpty() && showing.shows(kind)) {
             var isDrawn = layer != LayerKind.FLOOR && layer != LayerKind.DIMENSIONS;
-            var drawn = isDrawn ? DrawnByHand.of(
-                            marks, view.look().drafting().unsteadyMm(), DrawnByHand.Lines.ONCE, frame) : marks;
+            var drawn = isDrawn
+                    ? DrawnByHand.of(marks, view.look().drafting().unsteadyMm(), DrawnByHand.Lines.ONCE, frame)
+                    : marks;
             var paper = Pens.of(view.look(), frame.scale()).colour(Role.PAPER);
             layers.add(Layer.of(layer, showing.of(kind) == Showing.Degree.FADED ? Fading.of(drawn, paper) : drawn));
         }

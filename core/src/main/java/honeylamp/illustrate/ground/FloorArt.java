@@ -19,6 +19,7 @@ import honeylamp.plan.Colouring.Floors;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Laying;
 import honeylamp.plan.Laying.Blend.Mixing;
+import honeylamp.plan.Look.Shading;
 import honeylamp.plan.Oklch;
 import honeylamp.plan.Position;
 import honeylamp.plan.Role;
@@ -88,6 +89,11 @@ public final class FloorArt {
         var laying = material.laying();
         var grain = new GrainArt(material, laid.then(frame.toPaper()), frame, pens, strength, on.seed);
         var pitch = Pieces.pitchMm(laying);
+        if (pens.look().shading() == Shading.BROAD) {
+            marks.addAll(
+                    new MarkerArt(laid.then(frame.toPaper()), frame, pens, on.seed).over(mean(material), cover, whole));
+            return marks;
+        }
         var isTooMuch = cover.width() * cover.height() / (pitch * pitch) > MOST_PIECES;
         if (laying.face().isPresent() && strength > 0) {
             new FaceArt(laid.then(frame.toPaper()), frame, pens)

@@ -9,7 +9,6 @@ import honeylamp.geometry.Figure;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.plan.Light;
 import honeylamp.plan.Look;
-import honeylamp.plan.Look.Shading;
 import honeylamp.plan.Role;
 import java.util.List;
 import java.util.Optional;
@@ -78,15 +77,25 @@ public final class FloorShade {
         var share = RoomShares.of(grid, numbered, lost.dark(), lost.coverage(), look.shadeCeiling());
         words.forEach(box -> lighten(grid, share, box));
         surface.built.ifPresent(built -> fade(grid, share, built, surface.whole.bounds()));
-        if (look.shading() == Shading.HATCHED) {
-            var loss = new float[lost.dark().length];
-            for (var i = 0; i < loss.length; i++) {
-                loss[i] = lost.dark()[i] * share[i];
-            }
-            var graphite = Ink.of(look.palette().of(Role.INK).argb());
-            return new Mark.Clip(surface.whole, Hatching.of(grid, loss, graphite));
+        var marks = switch (look.shading()) {
+            case SOFT -> List.<Mark>of(picture(grid, lost.dark(), share));
+            case HATCHED -> Hatching.of(grid, left(lost.dark(), share), Hatching.Tool.PENCIL, ink(look, Role.INK));
+            case BROAD -> Hatching.of(grid, left(lost.dark(), share), Hatching.Tool.MARKER, ink(look, Role.SHADOW));
+        };
+        return new Mark.Clip(surface.whole, marks);
+    }
+
+    private static Ink ink(Look look, Role role) {
+        return Ink.of(look.palette().of(role).argb());
+    }
+
+    /** What is lost with the share that is kept of it. */
+    private static float[] left(float[] dark, float[] share) {
+        var out = new float[dark.length];
+        for (var i = 0; i < out.length; i++) {
+            out[i] = dark[i] * share[i];
         }
-        return new Mark.Clip(surface.whole, List.of(picture(grid, lost.dark(), share)));
+        return out;
     }
 
     /** How far from what stands there shade reaches in a look, in plan mm. */

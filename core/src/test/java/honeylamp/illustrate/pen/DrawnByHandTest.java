@@ -30,7 +30,11 @@ class DrawnByHandTest {
 
     private static Figure drawn(PaperFrame frame, double unsteadyMm, Point... plan) {
         var path = frame.paper(Figure.line(plan));
-        var mark = DrawnByHand.of(List.of(new Mark.Stroke(path, Pen.butt(0.2), Ink.of(0xff000000))), unsteadyMm, Lines.ONCE, frame)
+        var mark = DrawnByHand.of(
+                        List.of(new Mark.Stroke(path, Pen.butt(0.2), Ink.of(0xff000000))),
+                        unsteadyMm,
+                        Lines.ONCE,
+                        frame)
                 .getFirst();
         return ((Mark.Stroke) mark).path();
     }

@@ -34,7 +34,7 @@ class HatchingTest {
         for (var i = lost.length / 2; i < lost.length; i++) {
             lost[i] = (float) loss;
         }
-        return Hatching.of(grid, lost, GRAPHITE);
+        return Hatching.of(grid, lost, Hatching.Tool.PENCIL, GRAPHITE);
     }
 
     private static List<Stroke> strokes(List<Mark> marks) {
