@@ -1,5 +1,6 @@
 package honeylamp.illustrate;
 
+import honeylamp.catalogue.Looks;
 import honeylamp.catalogue.NewPlan;
 import honeylamp.catalogue.piece.Furnishings;
 import honeylamp.derive.storeys.LaidPlan;
@@ -24,6 +25,7 @@ import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.ElementId.WallId;
 import honeylamp.plan.ElementId.WallTypeId;
 import honeylamp.plan.Finish;
+import honeylamp.plan.Light;
 import honeylamp.plan.Look;
 import honeylamp.plan.Opening.Hand;
 import honeylamp.plan.Opening.Swing;
@@ -52,8 +54,13 @@ public final class LookSample {
 
     /** The corner in a look, about the paper origin. */
     public static Drawing of(Look look) {
+        return of(look, Looks.UPPER_LEFT);
+    }
+
+    /** The same under a light. */
+    public static Drawing of(Look look, Light light) {
         var view = CORNER.presentation().views().getFirst().id();
-        var looked = ViewEdits.look(CORNER, view, Reach.ALL, _ -> look);
+        var looked = ViewEdits.light(ViewEdits.look(CORNER, view, Reach.ALL, _ -> look), view, Reach.ALL, _ -> light);
         var laid = LaidPlan.of(looked).pages().getFirst().views().getFirst();
         var picture = Illustration.of(laid, PaperFrame.atOrigin(SCALE), Lamp.LIT, Illustration.SCREEN_SHADE_PX_PER_MM)
                 .only(k -> k != LayerKind.DIMENSIONS && k != LayerKind.LABELS);

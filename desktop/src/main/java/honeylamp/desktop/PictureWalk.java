@@ -2,6 +2,7 @@ package honeylamp.desktop;
 
 import honeylamp.catalogue.TierSets;
 import honeylamp.demo.Demo;
+import honeylamp.demo.LooksPicture;
 import honeylamp.desktop.gesture.Choices;
 import honeylamp.desktop.workspace.Intent;
 import honeylamp.desktop.workspace.Tool;
@@ -9,24 +10,14 @@ import honeylamp.desktop.workspace.Viewport;
 import honeylamp.desktop.workspace.WorkStage;
 import honeylamp.desktop.workspace.Workspace.Worked;
 import honeylamp.desktop.workspace.WorkspaceModel;
-import honeylamp.edit.Added;
-import honeylamp.edit.Outcome;
-import honeylamp.edit.OwnPieces;
 import honeylamp.edit.Reach;
 import honeylamp.edit.ViewEdits;
 import honeylamp.geometry.Point;
 import honeylamp.illustrate.paper.Lamp;
 import honeylamp.plan.ElementId;
-import honeylamp.plan.ElementId.FurnishingId;
-import honeylamp.plan.OwnLine;
-import honeylamp.plan.OwnPart;
-import honeylamp.plan.Position;
-import honeylamp.plan.Role;
 import honeylamp.plan.RoomPairs;
 import honeylamp.plan.Stair;
-import honeylamp.plan.Stand;
 import honeylamp.store.Origin;
-import honeylamp.units.Length;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -34,7 +25,6 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayDeque;
 import java.util.Deque;
-import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
@@ -91,9 +81,7 @@ final class PictureWalk {
             window.actions().showStorey();
             m.use(Tool.WALK_WAY);
         }));
-        shots.add(new Shot("14-own-piece", this::ownPiece));
         shots.add(new Shot("5-lit", m -> {
-            m.undo();
             m.go(WorkStage.LIGHT);
             m.pick(Set.of());
             window.actions().showStorey();
@@ -116,42 +104,6 @@ final class PictureWalk {
         shots.add(new Shot("10-fixed-parts", this::fixedParts));
         shots.add(new Shot("11-site", this::site));
         shots.add(new Shot("12-walls-from-the-front", this::elevations));
-    }
-
-    /** A bench made to measure, its cushion taken up, a shelf about to be drawn along its back. */
-    private void ownPiece(WorkspaceModel model) {
-        model.go(WorkStage.FURNISH);
-        model.light(Lamp.LIT);
-        var plan = model.now().plan();
-        var parts = List.of(
-                part("", 5000, 2600, 6600, 3050, 0, 420, Role.TIMBER),
-                part("Cushion", 5025, 2625, 6575, 2930, 420, 500, Role.TEXTILE_WARM));
-        switch (OwnPieces.begin(plan, model.now().storey(), "Boot bench", parts, Stand.FREE)) {
-            case Outcome.Refused<Added<FurnishingId>> no -> model.complain(no.sentence("That cannot be drawn"));
-            case Outcome.Done<Added<FurnishingId>>(var added) -> {
-                model.edit(added.plan(), "Draw own piece");
-                model.pick(Set.of(added.id()));
-            }
-        }
-        model.use(Tool.DRAW_OWN);
-        model.chooseWithin(
-                model.now().choices().withOwn(model.now().choices().own().withPart(1)));
-        model.show(new Viewport(new Point(6700, 2500), 0.16));
-        point(MouseEvent.MOUSE_PRESSED, new Point(5000, 2950));
-        point(MouseEvent.MOUSE_RELEASED, new Point(5000, 2950));
-        point(MouseEvent.MOUSE_MOVED, new Point(6200, 3050));
-    }
-
-    private static OwnPart part(
-            String label, double x0, double y0, double x1, double y1, double bottom, double top, Role role) {
-        return new OwnPart(
-                label,
-                List.of(OwnLine.around(List.of(
-                        Position.ofMm(x0, y0), Position.ofMm(x1, y0), Position.ofMm(x1, y1), Position.ofMm(x0, y1)))),
-                Optional.of(role),
-                OwnPart.Pen.OUTLINE,
-                Length.ofMm(bottom),
-                Length.ofMm(top));
     }
 
     /** Draft over the underlay, a wall chain half drawn. */
@@ -284,6 +236,7 @@ final class PictureWalk {
         var shot = shots.poll();
         if (shot == null) {
             window.model().pick(Set.<ElementId>of());
+            write(LooksPicture.made(), folder.resolve("14-looks-and-lights.png"));
             end.run();
             return;
         }
@@ -320,6 +273,10 @@ final class PictureWalk {
                 image.setRGB(x, y, reader.getArgb(x, y));
             }
         }
+        write(image, file);
+    }
+
+    private static void write(BufferedImage image, Path file) {
         try {
             ImageIO.write(image, "png", file.toFile());
         } catch (IOException e) {

@@ -1,0 +1,106 @@
+package honeylamp.demo;
+
+import honeylamp.catalogue.Looks;
+import honeylamp.drawing.Drawing;
+import honeylamp.drawing.Layer;
+import honeylamp.drawing.LayerKind;
+import honeylamp.drawing.Mark;
+import honeylamp.drawing.ink.Ink;
+import honeylamp.drawing.ink.Typeface;
+import honeylamp.geometry.Affine;
+import honeylamp.geometry.Point;
+import honeylamp.illustrate.LookSample;
+import honeylamp.output.RasterPainter;
+import honeylamp.plan.Light;
+import honeylamp.plan.Light.Falls;
+import honeylamp.plan.Look;
+import honeylamp.plan.Role;
+import honeylamp.plan.Sun;
+import java.awt.Color;
+import java.awt.image.BufferedImage;
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** One corner of a house in every look that ships, then in the usual look under several lights, each with its name. */
+public final class LooksPicture {
+    private static final int SIDE_PX = 240;
+    private static final int BELOW_PX = 30;
+    private static final int AIR_PX = 14;
+    private static final int ACROSS = 6;
+    private static final double CAP_MM = 3.4;
+
+    private LooksPicture() {}
+
+    private record Shown(String name, Drawing picture) {}
+
+    /** The picture, in sRGB. */
+    public static BufferedImage made() {
+        var all = new ArrayList<Shown>();
+        Looks.all().forEach(look -> all.add(new Shown(look.name(), LookSample.of(look))));
+        while (all.size() % ACROSS != 0) {
+            all.add(new Shown("", new Drawing(List.of())));
+        }
+        all.addAll(lights());
+        var rows = (all.size() + ACROSS - 1) / ACROSS;
+        var image = new BufferedImage(
+                AIR_PX + ACROSS * (SIDE_PX + AIR_PX),
+                AIR_PX + rows * (SIDE_PX + BELOW_PX + AIR_PX),
+                BufferedImage.TYPE_INT_ARGB_PRE);
+        var paper = image.createGraphics();
+        paper.setColor(new Color(Looks.DAYLIGHT.palette().of(Role.PAPER).argb()));
+        paper.fillRect(0, 0, image.getWidth(), image.getHeight());
+        paper.dispose();
+        for (var i = 0; i < all.size(); i++) {
+            var x = AIR_PX + i % ACROSS * (SIDE_PX + AIR_PX);
+            var y = AIR_PX + i / ACROSS * (SIDE_PX + BELOW_PX + AIR_PX);
+            draw(image, all.get(i), x, y);
+        }
+        return image;
+    }
+
+    private static void draw(BufferedImage image, Shown shown, int x, int y) {
+        var scale = SIDE_PX / LookSample.SIDE_MM;
+        var half = SIDE_PX / 2.0;
+        RasterPainter.paint(shown.picture, image, new Affine(scale, 0, 0, scale, x + half, y + half));
+        var name = new Mark.Text(
+                shown.name,
+                new Point(0, 0),
+                CAP_MM,
+                Typeface.MEDIUM,
+                0,
+                Mark.Align.LEFT,
+                0,
+                Ink.of(Looks.DAYLIGHT.palette().of(Role.INK).argb()));
+        var words = new Drawing(List.of(Layer.of(LayerKind.LABELS, List.of(name))));
+        RasterPainter.paint(words, image, new Affine(scale, 0, 0, scale, x, y + SIDE_PX + 0.72 * BELOW_PX));
+    }
+
+    private static List<Shown> lights() {
+        var usual = Looks.DAYLIGHT;
+        var around = Looks.UPPER_LEFT.withFalls(Falls.AROUND);
+        return List.of(
+                shown("Upper left", usual, Looks.UPPER_LEFT),
+                shown("On the ground too", usual, around),
+                shown("Low from the right", usual, new Light(75, 24)),
+                shown("Midsummer, 8 o\u2019clock", usual, sun(6, 8)),
+                shown("Midsummer, noon", usual, sun(6, 12)),
+                shown("Midwinter, noon", usual, sun(12, 12)),
+                shown("True heights", usual.withHeightCap(Look.TRUE_HEIGHTS), new Light(320, 60)),
+                shown("Hatched", usual.withShading(Look.Shading.HATCHED), Looks.UPPER_LEFT),
+                shown("Broad strokes", usual.withShading(Look.Shading.BROAD), Looks.UPPER_LEFT),
+                shown("Corners alone", usual.withCastShadow(0), Looks.UPPER_LEFT),
+                shown("Cast shadow alone", usual.withCornerShade(0), Looks.UPPER_LEFT),
+                shown("No shade", usual.withCastShadow(0).withCornerShade(0), Looks.UPPER_LEFT));
+    }
+
+    private static Shown shown(String name, Look look, Light light) {
+        return new Shown(name, LookSample.of(look, light));
+    }
+
+    /** Over a harbour of the north, clocks as the sun goes. */
+    private static Light sun(int month, int hour) {
+        return Looks.UPPER_LEFT.withSun(Optional.of(new Sun(50, 0, LocalDateTime.of(2026, month, 21, hour, 0), 0)));
+    }
+}
