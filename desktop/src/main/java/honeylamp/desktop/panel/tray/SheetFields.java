@@ -51,6 +51,7 @@ final class SheetFields {
 
     List<Node> nodes() {
         var out = new ArrayList<Node>(export());
+        out.add(new RefineFields(model).section(part.hints()));
         var pages = new PageFields(model, part, sets);
         if (part.presentation().pages().size() > 1) {
             out.add(pages.list());

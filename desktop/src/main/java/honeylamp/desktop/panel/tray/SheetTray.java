@@ -13,6 +13,8 @@ import honeylamp.plan.Page;
 import honeylamp.plan.Presentation;
 import honeylamp.plan.View;
 import honeylamp.units.UnitSystem;
+import honeylamp.sheet.Refining;
+import honeylamp.sheet.Refining.Hint;
 import java.util.List;
 import javafx.scene.Node;
 
@@ -36,6 +38,7 @@ final class SheetTray implements Content<SheetTray.Part> {
      * @param view the view worked on
      * @param pageNames of all pages, in their order
      * @param viewNames of all views, in their order
+     * @param hints what could be refined
      */
     record Part(
             Presentation presentation,
@@ -46,7 +49,8 @@ final class SheetTray implements Content<SheetTray.Part> {
             UnitSystem units,
             Reach reach,
             Backing backing,
-            List<SeenSet> sets) {}
+            List<SeenSet> sets,
+            List<Hint> hints) {}
 
     @Override
     public Part part(Workspace now) {
@@ -62,7 +66,8 @@ final class SheetTray implements Content<SheetTray.Part> {
                 now.plan().units(),
                 now.choices().presenting().reach(),
                 now.choices().backing(),
-                sets.all());
+                sets.all(),
+                Refining.of(laid));
     }
 
     @Override
