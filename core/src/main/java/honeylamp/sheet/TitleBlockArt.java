@@ -13,7 +13,10 @@ import honeylamp.plan.TextRole;
 import honeylamp.units.Length;
 import honeylamp.units.LengthText;
 import honeylamp.units.UnitSystem;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.util.List;
+import java.util.stream.Stream;
 
 /** The title block: what and whose it is, and scale and north as one group. */
 final class TitleBlockArt {
@@ -27,6 +30,12 @@ final class TitleBlockArt {
 
     /** From the line of the scale to a bar in second units. */
     private static final double SECOND_BAR_MM = 7.4;
+
+    /** Narrower parts of a scale bar are hard to count. */
+    private static final double LEAST_PART_MM = 6;
+
+    /** A wider scale bar runs out of its column. */
+    private static final double MOST_BAR_MM = 42;
 
     private final LaidPage page;
     private final SheetLayout layout;
@@ -170,11 +179,23 @@ final class TitleBlockArt {
     private void scaleBar(double right, double y, double scale, UnitSystem units) {
         var metric = units.isMetric();
         var unitMm = metric ? 1000.0 : Length.MM_PER_FOOT;
-        var step = List.of(1, 2, 5, 10, 20, 50).stream()
-                .filter(s -> s * unitMm / scale >= 6)
+        var whole = Stream.of(1.0, 2.0, 5.0, 10.0, 20.0, 50.0)
+                .filter(s -> s * unitMm / scale >= LEAST_PART_MM)
                 .findFirst()
-                .orElse(100);
-        var parts = scale <= 50 && metric ? 2 : 4;
+                .orElse(100.0);
+        var many = scale <= 50 && metric ? 2 : 4;
+        while (many > 1 && many * whole * unitMm / scale > MOST_BAR_MM) {
+            many /= 2;
+        }
+        // of very large scales a whole metre or foot is wider than the column
+        var isWide = whole * unitMm / scale > MOST_BAR_MM;
+        var parts = isWide ? 2 : many;
+        var step = isWide
+                ? Stream.of(0.5, 0.2, 0.1)
+                        .filter(s -> 2 * s * unitMm / scale <= MOST_BAR_MM)
+                        .findFirst()
+                        .orElse(0.05)
+                : whole;
         var width = step * unitMm / scale;
         var x = right - parts * width;
         for (var i = 0; i < parts; i++) {
@@ -185,8 +206,15 @@ final class TitleBlockArt {
             pen.stroke(Figure.ring(bar.ring()), LineRole.RULE);
         }
         for (var i = 0; i <= parts; i++) {
-            var label = i * step + (i == parts ? (metric ? " m" : " ft") : "");
+            var label = number(i * step) + (i == parts ? (metric ? " m" : " ft") : "");
             pen.quiet(label, x + i * width, y + 4.6, TextRole.SMALL, Typeface.REGULAR, Align.MIDDLE);
         }
+    }
+
+    private static String number(double value) {
+        return BigDecimal.valueOf(value)
+                .setScale(2, RoundingMode.HALF_UP)
+                .stripTrailingZeros()
+                .toPlainString();
     }
 }

@@ -90,6 +90,25 @@ class SheetTest {
         assertThat(compose(plan).frame().scale()).isEqualTo(20);
     }
 
+    /** From 1:5 on, in metres and feet: the bar begins right of where the view ends, and its last figure says its length. */
+    @ParameterizedTest
+    @CsvSource({"5,MM", "10,MM", "20,MM", "25,MM", "50,MM", "100,MM", "500,MM", "12,FEET_INCHES", "24,FEET_INCHES",
+        "48,FEET_INCHES", "96,FEET_INCHES"})
+    void theScaleBarStaysInItsColumn(int scale, UnitSystem units) {
+        var plan = ViewEdits.scale(TestPlans.clearRectangle(1200, 900), Optional.of(scale)).withUnits(units);
+        var view = SheetLayout.of(TestPlans.sheet(plan), 0).view();
+        var figures = compose(plan).drawing().layers().stream()
+                .filter(l -> l.kind() == LayerKind.SHEET)
+                .flatMap(l -> Mark.words(l.marks()))
+                .filter(t -> t.text().matches("[0-9.]+( m| ft)?"))
+                .toList();
+        assertThat(figures.getFirst().text()).isEqualTo("0");
+        assertThat(figures).allSatisfy(t -> assertThat(t.start().x()).isGreaterThan(view.maxX()));
+        var last = figures.getLast();
+        var length = Double.parseDouble(last.text().split(" ")[0]) * (units.isMetric() ? 1000 : 304.8);
+        assertThat(last.at().x() - figures.getFirst().at().x()).isCloseTo(length / scale, within(1e-6));
+    }
+
     @Test
     void thePlanLiesInTheMiddleOfItsViewOrALittleAbove() {
         var plan = TestPlans.clearRectangle(5000, 4000);
