@@ -2,14 +2,14 @@ package honeylamp.sheet;
 
 import honeylamp.catalogue.Looks;
 import honeylamp.catalogue.Materials;
-import honeylamp.catalogue.piece.Furnishings;
 import honeylamp.catalogue.piece.FurnishingKind.Group;
+import honeylamp.catalogue.piece.Furnishings;
 import honeylamp.derive.rooms.Room;
 import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.derive.storeys.LaidStorey;
 import honeylamp.derive.storeys.LaidView;
-import honeylamp.plan.Colouring.Floors;
 import honeylamp.geometry.Point;
+import honeylamp.plan.Colouring.Floors;
 import honeylamp.plan.ElementId;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.Plan;
@@ -135,7 +135,11 @@ public final class Refining {
     private static boolean isStrong(LaidView view) {
         var colouring = view.look().colouring();
         return colouring.floors() == Floors.LAID
-                && colouring.strength() >= STRONG * Math.max(1, Looks.of(view.look().name()).colouring().strength());
+                && colouring.strength()
+                        >= STRONG
+                                * Math.max(
+                                        1,
+                                        Looks.of(view.look().name()).colouring().strength());
     }
 
     private static Hint strong(LaidView view) {

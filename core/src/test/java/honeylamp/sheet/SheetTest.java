@@ -92,10 +92,22 @@ class SheetTest {
 
     /** From 1:5 on, in metres and feet: the bar begins right of where the view ends, and its last figure says its length. */
     @ParameterizedTest
-    @CsvSource({"5,MM", "10,MM", "20,MM", "25,MM", "50,MM", "100,MM", "500,MM", "12,FEET_INCHES", "24,FEET_INCHES",
-        "48,FEET_INCHES", "96,FEET_INCHES"})
+    @CsvSource({
+        "5,MM",
+        "10,MM",
+        "20,MM",
+        "25,MM",
+        "50,MM",
+        "100,MM",
+        "500,MM",
+        "12,FEET_INCHES",
+        "24,FEET_INCHES",
+        "48,FEET_INCHES",
+        "96,FEET_INCHES"
+    })
     void theScaleBarStaysInItsColumn(int scale, UnitSystem units) {
-        var plan = ViewEdits.scale(TestPlans.clearRectangle(1200, 900), Optional.of(scale)).withUnits(units);
+        var plan = ViewEdits.scale(TestPlans.clearRectangle(1200, 900), Optional.of(scale))
+                .withUnits(units);
         var view = SheetLayout.of(TestPlans.sheet(plan), 0).view();
         var figures = compose(plan).drawing().layers().stream()
                 .filter(l -> l.kind() == LayerKind.SHEET)

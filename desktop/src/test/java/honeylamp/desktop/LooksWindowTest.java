@@ -53,6 +53,27 @@ class LooksWindowTest {
         }
     }
 
+    /** Two looks flip by one key, at the same place and size, and back; undo follows. */
+    @Test
+    void looksFlipByAKey() throws Exception {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
+            w.press("stage-light");
+            w.key(KeyCode.F8);
+            assertThat(w.message()).contains("no other look to flip to");
+            w.press("look-ink");
+            var at = w.model().now().viewport();
+            w.key(KeyCode.F8);
+            assertThat(look(w)).isEqualTo(Looks.DAYLIGHT);
+            assertThat(w.model().now().viewport()).isEqualTo(at);
+            w.key(KeyCode.F8);
+            assertThat(look(w)).isEqualTo(Looks.INK);
+            w.press("look-flip");
+            assertThat(look(w)).isEqualTo(Looks.DAYLIGHT);
+            w.key(KeyCode.CONTROL, KeyCode.Z);
+            assertThat(look(w)).isEqualTo(Looks.INK);
+        }
+    }
+
     @Test
     void anOwnLookIsKeptSharedAndForgotten() throws Exception {
         try (var w = WindowDriver.with(DemoDocument.made())) {

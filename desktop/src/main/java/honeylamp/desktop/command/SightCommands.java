@@ -103,6 +103,13 @@ final class SightCommands {
                         .withRest(model.now().choices().round().rest().other())),
                 KeyCode.O);
         into.add(
+                "flip-look",
+                "The look before",
+                "Flips between the look and the one before it, at the same place and size",
+                Place.SEEN,
+                model::flipLook,
+                alone(KeyCode.F8));
+        into.add(
                 "room",
                 "Light or dark room",
                 "Dark or light round the paper, which stays as it prints",

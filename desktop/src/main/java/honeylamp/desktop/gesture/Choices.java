@@ -12,6 +12,7 @@ import honeylamp.output.Export.Backing;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.ElementId.WallTypeId;
 import honeylamp.plan.LineRole;
+import honeylamp.plan.Look;
 import honeylamp.plan.OpeningKind;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Role;
@@ -192,8 +193,12 @@ public record Choices(
      * @param line whose pen is changed
      * @param text whose type is changed
      * @param material the key of the finish whose tone is changed
+     * @param before the look there was before the one chosen last, to flip to
      */
-    public record Presenting(Reach reach, Role role, LineRole line, TextRole text, String material) {}
+    @RecordBuilder
+    public record Presenting(
+            Reach reach, Role role, LineRole line, TextRole text, String material, Optional<Look> before)
+            implements ChoicesPresentingBuilder.With {}
 
     /**
      * What the card tells of finishes.
@@ -300,7 +305,7 @@ public record Choices(
                 new Pictures(TracedWork.GOES_ALONG, PictureImport.Notes.LEFT_OUT),
                 Snags.USUAL_GAP_REACH,
                 Backing.PAPER,
-                new Presenting(Reach.ALL, Role.INK, LineRole.CUT_WALL, TextRole.ROOM_NAME, ""),
+                new Presenting(Reach.ALL, Role.INK, LineRole.CUT_WALL, TextRole.ROOM_NAME, "", Optional.empty()),
                 new Finishing("", "", 50),
                 new Round(Shelf.OPEN, Rest.SHOWN, Aside.NOTHING, Docked.NOTHING, Set.of()),
                 NewRun.FIRST,
@@ -445,26 +450,22 @@ public record Choices(
 
     /** Changing this view and page, or all. */
     public Choices withReach(Reach other) {
-        return withPresenting(
-                new Presenting(other, presenting.role, presenting.line, presenting.text, presenting.material));
+        return withPresenting(presenting.withReach(other));
     }
 
     /** Changing the colour of a role. */
     public Choices withRole(Role other) {
-        return withPresenting(
-                new Presenting(presenting.reach, other, presenting.line, presenting.text, presenting.material));
+        return withPresenting(presenting.withRole(other));
     }
 
     /** Changing the pen of a role. */
     public Choices withLine(LineRole other) {
-        return withPresenting(
-                new Presenting(presenting.reach, presenting.role, other, presenting.text, presenting.material));
+        return withPresenting(presenting.withLine(other));
     }
 
     /** Changing the tone of a finish. */
     public Choices withToned(String material) {
-        return withPresenting(
-                new Presenting(presenting.reach, presenting.role, presenting.line, presenting.text, material));
+        return withPresenting(presenting.withMaterial(material));
     }
 
     /** The same with another piece placed next, in its usual size. */
@@ -492,7 +493,6 @@ public record Choices(
 
     /** Changing the type of a role. */
     public Choices withText(TextRole other) {
-        return withPresenting(
-                new Presenting(presenting.reach, presenting.role, presenting.line, other, presenting.material));
+        return withPresenting(presenting.withText(other));
     }
 }

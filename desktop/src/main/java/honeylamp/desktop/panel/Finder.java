@@ -19,7 +19,6 @@ import honeylamp.desktop.workspace.Workspace.Said;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.DrawnFace;
 import honeylamp.edit.PlanEdits;
-import honeylamp.edit.ViewEdits;
 import honeylamp.illustrate.paper.Lamp;
 import honeylamp.plan.LineRole;
 import honeylamp.plan.OpeningKind;
@@ -223,17 +222,7 @@ public final class Finder extends VBox {
                     type.name(), "wall type", () -> take(now.choices().withWallType(type.id()), Tool.DRAW_WALLS)));
         }
         for (var look : Looks.all()) {
-            out.add(new Found(
-                    look.name(),
-                    "look",
-                    "style preset",
-                    () -> model.edit(
-                            ViewEdits.look(
-                                    model.now().plan(),
-                                    model.now().worked().view(),
-                                    model.now().choices().presenting().reach(),
-                                    _ -> look),
-                            "Choose look")));
+            out.add(new Found(look.name(), "look", "style preset", () -> model.look(look)));
         }
         for (var snag : model.shown().snags()) {
             out.add(new Found(

@@ -28,6 +28,7 @@ import honeylamp.illustrate.sketch.Sketches;
 import honeylamp.illustrate.sketch.SumStrips;
 import honeylamp.plan.Annotation;
 import honeylamp.plan.ElementId;
+import honeylamp.plan.Look;
 import honeylamp.plan.Page;
 import honeylamp.plan.Plan;
 import honeylamp.plan.RoomMark;
@@ -339,6 +340,27 @@ public final class WorkspaceModel {
                         now().choices().presenting().reach(),
                         change),
                 action);
+    }
+
+    /** Pictures the view worked on, or all, in a look; the one before is known, to flip to. */
+    public void look(Look look) {
+        var before = shown().view().look();
+        var presenting = now().choices().presenting();
+        act(
+                new Intent.Edit(
+                        ViewEdits.look(now().plan(), now().worked().view(), presenting.reach(), _ -> look),
+                        "Choose look"),
+                new Intent.ChooseWithin(now().choices().withPresenting(presenting.withBefore(Optional.of(before)))));
+    }
+
+    /** Goes to the look before the one chosen last, and from there back again. */
+    public void flipLook() {
+        now().choices()
+                .presenting()
+                .before()
+                .filter(l -> !l.equals(shown().view().look()))
+                .ifPresentOrElse(
+                        this::look, () -> complain("There is no other look to flip to. Choose one in Light first."));
     }
 
     /** Makes what an edit gives the present plan, or says why it is refused. */

@@ -39,7 +39,15 @@ record LookShelf(
             var isOn = mine.isEmpty() && preset.name().equals(look.name());
             shipped.getChildren().add(tile(preset.name(), preset, isOn));
         }
-        out.add(Widgets.section("Look", shipped, state(look, mine)));
+        out.add(Widgets.section(
+                "Look",
+                shipped,
+                state(look, mine),
+                Widgets.button(
+                        "The look before",
+                        "look-flip",
+                        "Flips between the two, at the same place (F8)",
+                        model::flipLook)));
         if (!own.isEmpty()) {
             var tiles = new FlowPane(4, 4);
             own.forEach(k -> tiles.getChildren().add(tile(k.name(), k.look(), mine.equals(Optional.of(k)))));
@@ -76,7 +84,7 @@ record LookShelf(
         button.getStyleClass().addAll("tile", "look-tile");
         button.setAccessibleText(isOn ? name + ", chosen" : name);
         button.pseudoClassStateChanged(PseudoClass.getPseudoClass("active"), isOn);
-        button.setOnAction(_ -> model.edit(parts.changed(_ -> look), "Choose look"));
+        button.setOnAction(_ -> model.look(look));
         var tip = new Tooltip("A preset; every value stays free to change");
         tip.setOnShowing(_ -> tip.setGraphic(thumbnails.large(key, () -> LookSample.of(look), LookSample.SIDE_MM)));
         tip.setContentDisplay(ContentDisplay.TOP);

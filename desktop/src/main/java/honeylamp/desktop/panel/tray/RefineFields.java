@@ -2,11 +2,10 @@ package honeylamp.desktop.panel.tray;
 
 import honeylamp.desktop.panel.part.Widgets;
 import honeylamp.desktop.workspace.Intent;
-import honeylamp.desktop.workspace.Workspace.Said;
 import honeylamp.desktop.workspace.Viewport;
 import honeylamp.desktop.workspace.WorkStage;
+import honeylamp.desktop.workspace.Workspace.Said;
 import honeylamp.desktop.workspace.WorkspaceModel;
-import honeylamp.sheet.Refining;
 import honeylamp.sheet.Refining.Hint;
 import java.util.List;
 import java.util.Locale;

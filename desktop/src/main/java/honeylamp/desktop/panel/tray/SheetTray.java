@@ -12,9 +12,9 @@ import honeylamp.output.Export.Backing;
 import honeylamp.plan.Page;
 import honeylamp.plan.Presentation;
 import honeylamp.plan.View;
-import honeylamp.units.UnitSystem;
 import honeylamp.sheet.Refining;
 import honeylamp.sheet.Refining.Hint;
+import honeylamp.units.UnitSystem;
 import java.util.List;
 import javafx.scene.Node;
 
