@@ -12,18 +12,16 @@ import honeylamp.plan.Light;
 import honeylamp.plan.Light.Falls;
 import honeylamp.plan.Plan;
 import honeylamp.plan.Sun;
+import honeylamp.units.SunReader;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
 import java.time.format.DateTimeFormatter;
-import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.function.Function;
 import java.util.function.UnaryOperator;
-import java.util.regex.Pattern;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -37,8 +35,6 @@ record SunFields(WorkspaceModel model, Thumbnails thumbnails) {
             new Sun(50, 0, LocalDateTime.of(LocalDate.of(2026, 6, 21), LocalTime.of(15, 0)), 1);
 
     private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm", Locale.ROOT);
-    private static final Pattern DEGREES =
-            Pattern.compile("([+-]?[0-9]{1,3}(?:[.,][0-9]{0,6})?)\\s*\u00b0?\\s*([NSEWnsew]?)");
     private static final int EVERY_HOURS = 2;
 
     List<Node> nodes(Light light, LaidView view) {
@@ -97,32 +93,35 @@ record SunFields(WorkspaceModel model, Thumbnails thumbnails) {
                 "Latitude",
                 "sun-latitude",
                 degrees(sun.latitudeDeg(), "N", "S"),
-                text -> place(text, "N", "S").filter(d -> Math.abs(d) <= 90).map(d -> sun.withLatitudeDeg(d)),
+                text -> SunReader.latitude(text).map(sun::withLatitudeDeg),
                 "Type degrees from 90 S to 90 N, such as 50.4 N."));
         out.add(field(
                 "Longitude",
                 "sun-longitude",
                 degrees(sun.longitudeDeg(), "E", "W"),
-                text -> place(text, "E", "W").filter(d -> Math.abs(d) <= 180).map(d -> sun.withLongitudeDeg(d)),
+                text -> SunReader.longitude(text).map(sun::withLongitudeDeg),
                 "Type degrees from 180 W to 180 E, such as 4.1 W."));
         out.add(field(
                 "Date",
                 "sun-date",
                 sun.clock().toLocalDate().toString(),
-                text -> date(text).map(d -> sun.withClock(d.atTime(sun.clock().toLocalTime()))),
+                text -> SunReader.date(text)
+                        .map(d -> sun.withClock(d.atTime(sun.clock().toLocalTime()))),
                 "Type a date as year, month and day, such as 2026-06-21."));
         out.add(field(
                 "Clock",
                 "sun-clock",
                 CLOCK.format(sun.clock()),
-                text -> time(text)
+                text -> SunReader.clock(text)
                         .map(t -> sun.withClock(sun.clock().toLocalDate().atTime(t))),
                 "Type a time of day, such as 15:30."));
         out.add(field(
                 "Clocks ahead of UTC, in hours",
                 "sun-ahead",
                 number(sun.hoursAhead()),
-                text -> number(text).filter(h -> Math.abs(h) <= Sun.MOST_HOURS).map(sun::withHoursAhead),
+                text -> SunReader.number(text)
+                        .filter(h -> Math.abs(h) <= Sun.MOST_HOURS)
+                        .map(sun::withHoursAhead),
                 "Type hours from -14 to 14; summer time counts."));
         var place = SunPlace.of(sun);
         var says = Widgets.quiet(
@@ -190,41 +189,6 @@ record SunFields(WorkspaceModel model, Thumbnails thumbnails) {
         return value == Math.rint(value)
                 ? String.format(Locale.ROOT, "%.0f", value)
                 : Double.toString(Math.rint(value * 1e6) / 1e6);
-    }
-
-    private static Optional<Double> number(String text) {
-        try {
-            return Optional.of(Double.parseDouble(text.replace(',', '.'))).filter(Double::isFinite);
-        } catch (NumberFormatException e) {
-            return Optional.empty();
-        }
-    }
-
-    private static Optional<Double> place(String text, String ahead, String behind) {
-        var found = DEGREES.matcher(text);
-        if (!found.matches()) {
-            return Optional.empty();
-        }
-        var side = found.group(2).toUpperCase(Locale.ROOT);
-        return side.isEmpty() || side.equals(ahead) || side.equals(behind)
-                ? number(found.group(1)).map(d -> side.equals(behind) ? -d : d)
-                : Optional.empty();
-    }
-
-    private static Optional<LocalDate> date(String text) {
-        return read(text, t -> LocalDate.parse(t, DateTimeFormatter.ISO_LOCAL_DATE));
-    }
-
-    private static Optional<LocalTime> time(String text) {
-        return read(text.length() == 4 && text.charAt(1) == ':' ? "0" + text : text, t -> LocalTime.parse(t, CLOCK));
-    }
-
-    private static <T> Optional<T> read(String text, Function<String, T> how) {
-        try {
-            return Optional.of(how.apply(text));
-        } catch (DateTimeParseException e) {
-            return Optional.empty();
-        }
     }
 
     private void light(UnaryOperator<Light> change) {
