@@ -80,7 +80,7 @@ public final class Refining {
         titles(out, plan.drawn());
         if (plan.northDeg() == NORTH_AS_IT_CAME_DEG) {
             out.add(Hint.of(
-                    Kind.NORTH, "North is up, as it came: if it is not so, draw it in Underlay or type it in Sheet."));
+                    Kind.NORTH, "North is up, as it came: if it is not so, say where it is with North, in Site."));
         }
         var plans = plan.pages().stream()
                 .flatMap(p -> p.views().stream())

@@ -57,7 +57,7 @@ record RefineFields(WorkspaceModel model) {
             case NAMES -> WorkStage.ROOMS;
             case FLOORS -> WorkStage.FINISHES;
             case TITLE -> WorkStage.SHEET;
-            case NORTH -> WorkStage.UNDERLAY;
+            case NORTH -> WorkStage.SITE;
             case LOOK, STRENGTH, SHADE -> WorkStage.LIGHT;
             case CLUTTER -> WorkStage.FURNISH;
         };
