@@ -35,7 +35,7 @@ record SunFields(WorkspaceModel model, Thumbnails thumbnails) {
             new Sun(50, 0, LocalDateTime.of(LocalDate.of(2026, 6, 21), LocalTime.of(15, 0)), 1);
 
     private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm", Locale.ROOT);
-    private static final int EVERY_HOURS = 2;
+    private static final int EVERY_HOURS = 3;
 
     List<Node> nodes(Light light, LaidView view) {
         var out = new ArrayList<Node>();
@@ -139,7 +139,7 @@ record SunFields(WorkspaceModel model, Thumbnails thumbnails) {
         return out;
     }
 
-    /** The view at every second hour while the sun is up; a press takes the hour. */
+    /** The view at every third hour while the sun is up; a press takes the hour. */
     private Node day(Sun sun, LaidView view) {
         var strip = new FlowPane(4, 4);
         strip.setId("sun-day");
