@@ -39,6 +39,11 @@ public record SunPlace(double azimuthDeg, double altitudeDeg) {
         return altitudeDeg < Light.LEAST_ALTITUDE_DEG;
     }
 
+    /** How many times as long as a thing is high its shade is on level ground, while the sun is up. */
+    public double shadePerHeight() {
+        return 1 / Math.tan(Math.toRadians(altitudeDeg));
+    }
+
     /**
      * A light as it falls on a sheet: that of the sun from where it stands.
      *

@@ -132,7 +132,7 @@ record SunFields(WorkspaceModel model, Thumbnails thumbnails) {
                                 "The sun stands %.0f\u00b0 clockwise from north, %.0f\u00b0 high: a shade is %.1f times as long as the thing is high.",
                                 place.azimuthDeg(),
                                 place.altitudeDeg(),
-                                1 / Math.tan(Math.toRadians(place.altitudeDeg()))));
+                                place.shadePerHeight()));
         says.setId("sun-says");
         out.add(says);
         out.add(Widgets.section("The day", day(sun, view)));
