@@ -20,6 +20,8 @@ public final class Grounds {
             case PATH -> "Path";
             case LAWN -> "Lawn";
             case PLANTING -> "Planting";
+            case HEDGE -> "Hedge";
+            case POOL -> "Pool";
         };
     }
 
@@ -53,6 +55,8 @@ public final class Grounds {
             case LAWN -> ground("ground-lawn", "Lawn", new Oklch(0.900, 0.036, 128), Grain.PILE, Laying.seamless());
             case PLANTING ->
                 ground("ground-planting", "Planting", new Oklch(0.870, 0.034, 118), Grain.CLOUDS, Laying.seamless());
+            case HEDGE -> ground("ground-hedge", "Hedge", new Oklch(0.860, 0.036, 122), Grain.PLAIN, Laying.seamless());
+            case POOL -> ground("ground-pool", "Pool", new Oklch(0.880, 0.030, 215), Grain.PLAIN, Laying.seamless());
         };
     }
 

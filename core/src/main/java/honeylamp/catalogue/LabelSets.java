@@ -11,7 +11,7 @@ public final class LabelSets {
     public record LabelSet(String name, RoomLabel label) {
         /** The labels of this set; one that ships leaves open up to where areas are counted. */
         public RoomLabel onto(RoomLabel now) {
-            return ALL.contains(this) ? label.withBasis(now.basis()) : label;
+            return ALL.contains(this) ? label.withBasis(now.basis()).withCramped(now.cramped()) : label;
         }
     }
 

@@ -52,6 +52,11 @@ public sealed interface Mark {
             double turnDeg,
             Ink ink)
             implements Mark {
+        /** The same words in another ink. */
+        public Text in(Ink other) {
+            return new Text(text, at, capHeightMm, face, trackingEm, align, turnDeg, other);
+        }
+
         /** The line as it is set. */
         public TypeLine set() {
             return TypeLine.of(face, text, trackingEm);

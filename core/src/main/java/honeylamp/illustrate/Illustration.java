@@ -113,7 +113,12 @@ public final class Illustration {
         this.remembered = pictures.within(new Setting(frame, pens));
         this.floors = new FloorArt(frame, pens, look.textureStrength(), remembered);
         this.structures = new StructureArt(frame, pens, lamp, plan.units());
-        this.site = new SiteArt(frame, pens, lamp, floors);
+        this.site = new SiteArt(
+                frame,
+                pens,
+                lamp,
+                floors,
+                lamp == Lamp.LIT ? view.light().map(Light::fall).orElse(Point.ORIGIN) : Point.ORIGIN);
         this.fixed = storey.fixedParts();
         this.grounds = wordGrounds();
     }
@@ -187,8 +192,14 @@ public final class Illustration {
                     .marks(geometry.storey().furnishings(), SymbolShape.Level.ABOVE));
         }
         add(layers, LayerKind.OVERHEAD, Kind.OVERHEAD, overhead);
+        add(
+                layers,
+                LayerKind.OVERHEAD,
+                Kind.FURNITURE,
+                new FurnitureArt(frame, pens, lamp, remembered)
+                        .marks(geometry.storey().furnishings(), SymbolShape.Level.CANOPY));
         if (showing.shows(Kind.DIMENSIONS)) {
-            add(layers, LayerKind.DIMENSIONS, Kind.DIMENSIONS, onGround(dimensions(others)));
+            add(layers, LayerKind.DIMENSIONS, Kind.DIMENSIONS, onPaper(dimensions(others)));
         }
         words(layers, others);
         return seen(new Drawing(layers));
@@ -214,6 +225,12 @@ public final class Illustration {
     /** Words with the tone of what they lie on around their letters. */
     private List<Mark> onGround(List<Mark> marks) {
         return grounds.around(marks);
+    }
+
+    /** Dimensions with quiet figures beside the house, unless shade falls there. */
+    private List<Mark> onPaper(List<Mark> dimensions) {
+        return grounds.around(
+                dimensions, view.view().light().falls() == Falls.AROUND ? pens.ink() : pens.figureInk());
     }
 
     private WordGrounds wordGrounds() {

@@ -97,6 +97,13 @@ final class WordGrounds {
         return out;
     }
 
+    /** The same for dimensions, whose figures have a quieter ink where they lie on bare paper. */
+    List<Mark> around(List<Mark> dimensions, Ink quiet) {
+        return around(dimensions).stream()
+                .map(m -> m instanceof Mark.Text text && tone(line(text)).isEmpty() ? text.in(quiet) : m)
+                .toList();
+    }
+
     /** Through the middles of the letters of a word, from end to end on paper. */
     private static Segment line(Mark.Text text) {
         var from = text.start().plus(Point.direction(text.turnDeg() - 90).times(text.capHeightMm() / 2));

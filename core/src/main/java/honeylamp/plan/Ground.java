@@ -30,7 +30,11 @@ public record Ground(GroundId id, Use use, List<Position> corners, Length setbac
         /** Grass. */
         LAWN,
         /** Beds and shrubs. */
-        PLANTING
+        PLANTING,
+        /** Shrubs grown into one mass. */
+        HEDGE,
+        /** Water to swim in, with a kerb around it. */
+        POOL
     }
 
     /** Freezes the corners; refuses fewer than three, and setbacks less than nothing. */

@@ -10,6 +10,8 @@ public enum InkRole {
     INNER,
     /** Dimensions and leaders. */
     DIMENSION,
+    /** Figures of dimensions on bare paper; elsewhere they have the full ink. */
+    FIGURE,
     /** Quieter words on the sheet. */
     QUIET
 }

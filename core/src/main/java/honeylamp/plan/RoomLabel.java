@@ -10,9 +10,10 @@ import java.util.List;
  *
  * @param parts from the top down, each at most once
  * @param basis up to where areas are counted
+ * @param cramped what a room says that has no space for its name
  */
 @RecordBuilder
-public record RoomLabel(List<Part> parts, AreaBasis basis) implements RoomLabelBuilder.With {
+public record RoomLabel(List<Part> parts, AreaBasis basis, Cramped cramped) implements RoomLabelBuilder.With {
     /** Something to be said of a room. */
     public enum Part {
         NAME("Name"),
@@ -39,9 +40,27 @@ public record RoomLabel(List<Part> parts, AreaBasis basis) implements RoomLabelB
         }
     }
 
+    /** What a room says whose name cannot have air all around it. */
+    public enum Cramped {
+        /** Its number, which the list of rooms on the page explains; its name where there is no such list. */
+        NUMBER,
+        /** Its name, closer to what stands there. */
+        NAME;
+
+        /** The other of the two. */
+        public Cramped other() {
+            return this == NUMBER ? NAME : NUMBER;
+        }
+    }
+
     /** As new plans have it. */
     public static final RoomLabel USUAL =
             new RoomLabel(List.of(Part.NAME, Part.AREA, Part.CLEAR_SIZE, Part.OWN_WORDS), AreaBasis.INNER_FACES);
+
+    /** One that says the number of a room which has no space for its name. */
+    public RoomLabel(List<Part> parts, AreaBasis basis) {
+        this(parts, basis, Cramped.NUMBER);
+    }
 
     /** Takes out what is said twice. */
     public RoomLabel {

@@ -3,9 +3,11 @@ package honeylamp.sheet;
 import honeylamp.derive.rooms.Room;
 import honeylamp.derive.storeys.LaidPage;
 import honeylamp.derive.storeys.LaidStorey;
+import honeylamp.plan.ElementId.RoomId;
 import honeylamp.plan.RoomLabel.Part;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -24,19 +26,25 @@ record RoomRow(String number, String name, double areaMm2) {
 
     private static final int MOST_DIGITS = 12;
 
-    /** The named rooms of a storey. */
-    static List<RoomRow> of(LaidPage page, LaidStorey storey) {
+    /**
+     * The named rooms of a storey.
+     *
+     * @param told the numbers of rooms of which the plan shows nothing else
+     */
+    static List<RoomRow> of(LaidPage page, LaidStorey storey, Map<RoomId, String> told) {
         var isNumbered = page.views().stream()
                 .filter(v -> v.view().isPlan() && v.storey().id().equals(storey.id()))
                 .anyMatch(v -> v.view().annotation().rooms().parts().contains(Part.NUMBER));
         var rows = storey.geometry().rooms().stream()
                 .filter(r -> !r.name().isBlank())
-                .map(r -> new RoomRow(isNumbered ? number(r) : "", r.name(), r.areaMm2()));
+                .map(r -> new RoomRow(number(r, isNumbered, told), r.name(), r.areaMm2()));
         return (isNumbered ? rows.sorted(BY_NUMBER) : rows).toList();
     }
 
-    private static String number(Room room) {
-        return room.mark().map(m -> m.fit().number()).orElse("");
+    private static String number(Room room, boolean isNumbered, Map<RoomId, String> told) {
+        return room.mark()
+                .map(m -> told.getOrDefault(m.id(), isNumbered ? m.fit().number() : ""))
+                .orElse("");
     }
 
     private String padded() {

@@ -16,15 +16,23 @@ import honeylamp.geometry.Figure;
 import honeylamp.illustrate.Illustration;
 import honeylamp.illustrate.paper.Lamp;
 import honeylamp.illustrate.paper.PaperFrame;
+import honeylamp.illustrate.pen.Pens;
 import honeylamp.illustrate.words.ElevationMarks;
+import honeylamp.illustrate.words.LabelArt;
+import honeylamp.illustrate.words.OtherWords;
+import honeylamp.plan.ElementId.RoomId;
 import honeylamp.plan.ElementId.ViewId;
 import honeylamp.plan.LineRole;
 import honeylamp.plan.Role;
+import honeylamp.plan.RoomLabel.Cramped;
 import honeylamp.plan.Sheet;
+import honeylamp.plan.Showing.Kind;
 import honeylamp.plan.TextRole;
 import honeylamp.units.LengthText;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.IntStream;
 
 /** Lays views, title block, room schedule and finish legend on the sheet of a page. */
@@ -90,7 +98,7 @@ public final class SheetComposer {
     private ComposedPage composed(
             List<PaperFrame> frames, PaperFrame worked, Lamp lamp, double shadePxPerMm, Remembered remembered) {
         remembered.next();
-        var drawing = surround(frames);
+        var drawing = surround(frames, told(frames, remembered));
         for (var i = 0; i < frames.size(); i++) {
             var view = page.views().get(i);
             var ofView = remembered.within(view.view().id());
@@ -107,6 +115,22 @@ public final class SheetComposer {
                 title(),
                 sheet.title().author(),
                 drawing);
+    }
+
+    /** The numbers of rooms of which the views show nothing else. */
+    private Map<RoomId, String> told(List<PaperFrame> frames, Remembered remembered) {
+        var out = new HashMap<RoomId, String>();
+        for (var i = 0; i < frames.size(); i++) {
+            var view = page.views().get(i);
+            var says = view.view().annotation().rooms().cramped() == Cramped.NUMBER && view.hasRoomList();
+            if (says && view.view().isPlan() && view.view().seen().shows(Kind.ROOM_NAMES)) {
+                var pens = Pens.of(view.look(), frames.get(i).scale());
+                var ofView = remembered.within(view.view().id());
+                var others = OtherWords.of(view, frames.get(i), pens, ofView);
+                out.putAll(new LabelArt(view, frames.get(i), pens, others, ofView).told());
+            }
+        }
+        return out;
     }
 
     private String scale(List<PaperFrame> frames) {
@@ -185,17 +209,17 @@ public final class SheetComposer {
                 room.height() - extent.paper().up() - air);
     }
 
-    private Drawing surround(List<PaperFrame> frames) {
+    private Drawing surround(List<PaperFrame> frames, Map<RoomId, String> told) {
         var paper = new Mark.Fill(
                 Figure.ring(layout.page().ring()),
                 Ink.of(page.look().palette().of(Role.PAPER).argb()));
         var pen = new SheetPen(page.look());
         var block = new TitleBlockArt(page, layout, pen, frames);
         if (layout.hasColumn()) {
-            new SheetLists(page, pen, scale(frames)).column(layout.lists());
+            new SheetLists(page, pen, scale(frames), told).column(layout.lists());
             block.column(title());
         } else {
-            new SheetLists(page, pen, scale(frames)).band(layout.lists());
+            new SheetLists(page, pen, scale(frames), told).band(layout.lists());
             block.strip(title());
         }
         if (frames.size() > 1) {

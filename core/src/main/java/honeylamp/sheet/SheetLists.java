@@ -28,6 +28,7 @@ import honeylamp.illustrate.pen.Pens;
 import honeylamp.illustrate.words.NoteArt;
 import honeylamp.plan.Buying;
 import honeylamp.plan.Colouring.Floors;
+import honeylamp.plan.ElementId.RoomId;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Furnishing;
@@ -53,6 +54,7 @@ import java.util.Arrays;
 import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Function;
@@ -70,6 +72,7 @@ final class SheetLists {
     private final LaidPage page;
     private final SheetPen pen;
     private final String scale;
+    private final Map<RoomId, String> told;
 
     /** Draws one list into a column from its top; returns the y below it. */
     private interface Drawing {
@@ -108,16 +111,18 @@ final class SheetLists {
      * The lists of a page.
      *
      * @param scale of its first view, in words, for notes that read it; empty while nobody knows
+     * @param told the numbers of rooms of which its views show nothing else
      */
-    SheetLists(LaidPage page, SheetPen pen, String scale) {
+    SheetLists(LaidPage page, SheetPen pen, String scale, Map<RoomId, String> told) {
         this.page = page;
         this.pen = pen;
         this.scale = scale;
+        this.told = told;
     }
 
     /** As high as the lists of a page are in a band of this width; 0 if there are none. */
     static double bandMm(LaidPage page, double widthMm) {
-        var tried = new SheetLists(page, new SheetPen(page.look()), "");
+        var tried = new SheetLists(page, new SheetPen(page.look()), "", Map.of());
         var room = new Box(0, 0, widthMm, page.page().sheet().heightMm());
         return tried.band(room) - room.minY();
     }
@@ -188,7 +193,7 @@ final class SheetLists {
                 var words = storeys.size() == 1
                         ? "Rooms"
                         : "Rooms, " + storey.storey().name();
-                var named = RoomRow.of(page, storey);
+                var named = RoomRow.of(page, storey, told);
                 if (!named.isEmpty()) {
                     out.add(new Block(LEAST_ROOMS_MM, column -> rooms(storey.geometry(), named, words, column)));
                 }

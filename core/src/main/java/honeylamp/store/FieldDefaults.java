@@ -78,6 +78,7 @@ final class FieldDefaults {
             new Field(VIEWS, "tiers", usualTiers()),
             new Field(within(VIEWS, "tiers"), "slanted", JSON.arrayNode()),
             new Field(VIEWS, "annotation", usualAnnotation()),
+            new Field(within(VIEWS, "annotation", "rooms"), "cramped", JSON.stringNode("number")),
             new Field(within(VIEWS, "annotation"), "axes", JSON.stringNode("none")),
             new Field(within(VIEWS, "annotation"), "tiles", JSON.stringNode("none")),
             new Field(NOTES, "form", usualNote()),
@@ -208,7 +209,7 @@ final class FieldDefaults {
 
     /** Name, area, clear size and own words in rooms. */
     private static JsonNode usualAnnotation() {
-        var rooms = JSON.objectNode().put("basis", "inner_faces");
+        var rooms = JSON.objectNode().put("basis", "inner_faces").put("cramped", "number");
         var parts = JSON.arrayNode();
         List.of("name", "area", "clear_size", "own_words").forEach(parts::add);
         rooms.set("parts", parts);

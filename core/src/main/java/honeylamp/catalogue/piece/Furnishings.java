@@ -29,6 +29,7 @@ public final class Furnishings {
                     Laundry.kinds(),
                     Services.kinds(),
                     Garden.kinds(),
+                    Trees.kinds(),
                     Sport.kinds(),
                     ShopPieces.kinds(),
                     Workshop.kinds(),

@@ -42,7 +42,9 @@ public record SymbolShape(Figure path, Paint paint, Edge edge, Level level, Deta
         /** Lying on something. */
         TOP,
         /** Hanging above what stands: seen as dashes from above. */
-        ABOVE
+        ABOVE,
+        /** Leaves high above all else, which is seen through them. */
+        CANOPY
     }
 
     /** How much is drawn. */

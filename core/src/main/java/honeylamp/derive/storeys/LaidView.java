@@ -4,6 +4,7 @@ import honeylamp.derive.light.SunPlace;
 import honeylamp.geometry.Box;
 import honeylamp.plan.Light;
 import honeylamp.plan.Look;
+import honeylamp.plan.Page;
 import honeylamp.plan.View;
 import honeylamp.units.Rounding;
 import honeylamp.units.ShownIn;
@@ -60,6 +61,12 @@ public final class LaidView {
     /** The part of the plan that is seen, in plan mm; empty if all is. */
     public Optional<Box> crop() {
         return view.crop().map(c -> Box.around(List.of(c.from().point(), c.to().point())));
+    }
+
+    /** Whether a page it is on lists rooms beside it. */
+    public boolean hasRoomList() {
+        return plan().drawn().presentation().pages().stream()
+                .anyMatch(p -> p.views().contains(view.id()) && p.lists().contains(Page.Listing.ROOMS));
     }
 
     /** Its name; by itself that of its storey. */

@@ -495,11 +495,13 @@ public final class ElevationArt {
         }
         var texts = RoundedParts.of(parts, view.shownIn());
         var places = stops.stream().map(s -> place.at(s, paperMm)).toList();
+        var row = new ArrayList<Mark>();
         new DimensionArt(frame, pens)
                 .row(
-                        out,
+                        row,
                         places.stream().map(List::getFirst).toList(),
                         places.stream().map(List::getLast).toList(),
                         texts);
+        row.forEach(m -> out.add(m instanceof Mark.Text figure ? figure.in(pens.figureInk()) : m));
     }
 }

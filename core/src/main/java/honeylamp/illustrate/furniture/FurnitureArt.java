@@ -30,6 +30,9 @@ public final class FurnitureArt {
     /** The outline of new pieces is so much bolder. */
     private static final double NEW_BOLDER = 1.7;
 
+    /** So much crowns of trees hide of what lies below. */
+    private static final double CANOPY_COVERS = 0.5;
+
     private final PaperFrame frame;
     private final Detail detail;
     private final Pens pens;
@@ -126,6 +129,7 @@ public final class FurnitureArt {
     /** What hangs above, and small things that lie on a piece, are not its tone. */
     private static boolean isAside(SymbolShape part) {
         return part.level() == SymbolShape.Level.ABOVE
+                || part.level() == SymbolShape.Level.CANOPY
                 || part.level() == SymbolShape.Level.TOP && part.detail() != SymbolShape.Detail.PLAIN;
     }
 
@@ -137,7 +141,17 @@ public final class FurnitureArt {
             }
             return;
         }
+        if (part.level() == SymbolShape.Level.CANOPY) {
+            var leaves = new ArrayList<Mark>();
+            drawn(leaves, piece, part, path);
+            leaves.forEach(m -> out.add(m instanceof Mark.Fill(var area, var ink) ? seenThrough(area, ink) : m));
+            return;
+        }
         drawn(out, piece, part, path);
+    }
+
+    private static Mark seenThrough(Figure area, Ink ink) {
+        return new Mark.Fill(area, ink.at(CANOPY_COVERS * ink.opacity()));
     }
 
     private void drawn(List<Mark> out, Furnishing piece, SymbolShape part, Figure path) {

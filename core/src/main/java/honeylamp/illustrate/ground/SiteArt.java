@@ -1,6 +1,7 @@
 package honeylamp.illustrate.ground;
 
 import honeylamp.catalogue.Grounds;
+import honeylamp.catalogue.Looks;
 import honeylamp.catalogue.Materials;
 import honeylamp.catalogue.pattern.Seeds;
 import honeylamp.derive.listing.Surfaces;
@@ -15,6 +16,8 @@ import honeylamp.geometry.Figure;
 import honeylamp.geometry.Outline;
 import honeylamp.geometry.Point;
 import honeylamp.geometry.Regions;
+import honeylamp.geometry.Ring;
+import honeylamp.geometry.Segment;
 import honeylamp.illustrate.paper.Lamp;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.pen.Pens;
@@ -38,19 +41,39 @@ import java.util.Optional;
 
 /** Draws the ground around a building: its surfaces, the boundary and the setback line, bays with their cars. */
 public final class SiteArt {
-    private static final double SHRUB_PITCH_MM = 620;
-    private static final List<Role> LEAVES = List.of(Role.LEAF_LIGHT, Role.LEAF, Role.LEAF_DEEP);
+    /** The kerb of a pool, and what is seen of its wall under water. */
+    private static final double KERB_MM = 320;
+
+    private static final double UNDER_WATER_MM = 240;
+
+    /** As wide as a mower cuts. */
+    private static final double MOWN_MM = 600;
+
+    private static final double MOWN_LIGHTER = 0.011;
+    private static final long MOST_STRIPS = 400;
 
     private final PaperFrame frame;
     private final Pens pens;
     private final Lamp lamp;
     private final FloorArt floors;
+    private final PlantingArt planting;
 
+    /** With the light samples are seen in. */
     public SiteArt(PaperFrame frame, Pens pens, Lamp lamp, FloorArt floors) {
+        this(frame, pens, lamp, floors, Looks.UPPER_LEFT.fall());
+    }
+
+    /**
+     * Draws with pens on paper.
+     *
+     * @param away in the plan, where shade falls to; of no length if there is no light
+     */
+    public SiteArt(PaperFrame frame, Pens pens, Lamp lamp, FloorArt floors, Point away) {
         this.frame = frame;
         this.pens = pens;
         this.lamp = lamp;
         this.floors = floors;
+        this.planting = new PlantingArt(frame, pens, away);
     }
 
     /** One ground as it usually is, for a sample. */
@@ -90,49 +113,82 @@ public final class SiteArt {
             var material = Materials.of(finish.material()).orElseGet(() -> Grounds.material(ground.use()));
             var seed = ground.id().seed();
             out.add(floors.floor(path, ring.bounds(), material, finish, seed));
-            if (ground.use() == Use.PLANTING && covering.isEmpty()) {
-                out.add(new Mark.Clip(frame.paper(path), shrubs(ring.bounds(), Outline.of(ring), seed)));
+            if (covering.isEmpty()) {
+                grown(out, ground.use(), Outline.of(ring), seed);
             }
         }
         out.add(new Mark.Stroke(frame.paper(path), pens.swing(), pens.innerInk()));
     }
 
-    /** Round shrubs in three greens, seeded. */
-    private List<Mark> shrubs(Box box, Outline bed, long seed) {
-        var out = new ArrayList<Mark>();
-        var rows = (long) Math.ceil(box.height() / SHRUB_PITCH_MM);
-        var columns = (long) Math.ceil(box.width() / SHRUB_PITCH_MM);
-        for (var j = 0L; j < rows; j++) {
-            for (var i = 0L; i < columns; i++) {
-                var at = new Point(
-                        box.minX() + (i + 0.5 + 0.28 * Seeds.signed(seed, i, j)) * SHRUB_PITCH_MM,
-                        box.minY() + (j + 0.5 + 0.28 * Seeds.signed(seed + 1, i, j)) * SHRUB_PITCH_MM);
-                if (bed.contains(at)) {
-                    shrub(out, at, 190 + 130 * Seeds.unit(seed + 2, i, j), seed + 31 * i + 7 * j);
-                }
-            }
+    /** What makes grass, beds and water of a tone. */
+    private void grown(List<Mark> out, Use use, Outline ground, long seed) {
+        switch (use) {
+            case PLANTING -> out.addAll(planting.shrubs(ground, seed));
+            case HEDGE -> out.addAll(planting.hedge(ground, seed));
+            case LAWN -> mown(out, ground);
+            case POOL -> pool(out, ground);
+            case PLOT, DRIVE, YARD, TERRACE, PATH -> {}
         }
-        return out;
     }
 
-    private void shrub(List<Mark> out, Point at, double radius, long seed) {
-        var tone = pens.colour(LEAVES.get((int) (Seeds.unit(seed, 1, 2) * 2.999)));
-        var lobes = 9;
-        var edge = Figure.builder();
-        for (var k = 0; k < lobes; k++) {
-            var around = at.plus(Point.direction(360.0 * k / lobes + 40 * Seeds.unit(seed, 3, k))
-                    .times(radius * 0.62));
-            edge.path(Figure.circle(around, radius * (0.40 + 0.10 * Seeds.unit(seed, 4, k))));
+    /** Every other strip a little lighter, along the longest side. */
+    private void mown(List<Mark> out, Outline lawn) {
+        var longest = lawn.shell().edges().stream()
+                .max(Comparator.comparingDouble(Segment::length))
+                .orElseThrow();
+        var along = longest.b().minus(longest.a()).unit();
+        var across = along.left();
+        var box = lawn.bounds();
+        var reach = Math.hypot(box.width(), box.height());
+        if (reach / MOWN_MM > MOST_STRIPS) {
+            return;
         }
-        edge.path(Figure.circle(at, radius * 0.7));
-        var whole = frame.paper(edge.build());
-        out.add(new Mark.Stroke(
-                whole, pens.furniture(), Ink.of(tone.lighter(-0.14).argb())));
-        out.add(new Mark.Fill(whole, Ink.of(tone.argb())));
-        var light = at.plus(new Point(-0.22 * radius, 0.26 * radius));
-        out.add(new Mark.Fill(
-                frame.paper(Figure.circle(light, radius * 0.46)),
-                Ink.of(tone.lighter(0.07).argb())));
+        var strips = Figure.builder();
+        for (var k = 0; k * 2 * MOWN_MM < reach; k++) {
+            var from = longest.a().plus(across.times(2 * k * MOWN_MM));
+            var a = from.minus(along.times(reach));
+            var b = from.plus(along.times(2 * reach));
+            strips.ring(Ring.of(a, b, b.plus(across.times(MOWN_MM)), a.plus(across.times(MOWN_MM)))
+                    .counterClockwise());
+        }
+        var tone = Grounds.material(Use.LAWN).tone().lighter(5 * MOWN_LIGHTER);
+        out.add(new Mark.Clip(
+                frame.paper(lawn.path()),
+                List.of(new Mark.Fill(frame.paper(strips.build()), new Ink(tone.argb(), 0.28)))));
+    }
+
+    /** Water within a kerb, deeper away from its walls, with a few lines of light. */
+    private void pool(List<Mark> out, Outline pool) {
+        var kerb = Grounds.material(Use.TERRACE).tone().lighter(0.02);
+        out.add(new Mark.Fill(frame.paper(pool.path()), Ink.of(kerb.argb())));
+        var water = Grounds.material(Use.POOL).tone();
+        for (var basin : Regions.inset(List.of(pool), KERB_MM)) {
+            var seen = new ArrayList<Mark>();
+            seen.add(new Mark.Fill(frame.paper(basin.path()), Ink.of(water.argb())));
+            Regions.inset(List.of(basin), UNDER_WATER_MM)
+                    .forEach(deep -> seen.add(new Mark.Fill(
+                            frame.paper(deep.path()),
+                            Ink.of(water.lighter(-0.035).argb()))));
+            seen.add(new Mark.Stroke(
+                    frame.paper(ripples(basin.bounds())),
+                    pens.furnitureInner(),
+                    new Ink(pens.colour(Role.PAPER).argb(), 0.75)));
+            out.add(new Mark.Clip(frame.paper(basin.path()), seen));
+            out.add(new Mark.Stroke(frame.paper(basin.path()), pens.furnitureInner(), pens.innerInk()));
+        }
+    }
+
+    private static Figure ripples(Box box) {
+        var lines = Figure.builder();
+        var rows = (int) Math.clamp(Math.round(box.height() / 420), 1L, MOST_STRIPS);
+        for (var j = 0; j < rows; j++) {
+            var y = box.minY() + box.height() * (j + 0.5) / rows;
+            var x = box.minX() + box.width() * (0.12 + 0.5 * Seeds.unit(3, j, 1));
+            var reach = box.width() * (0.12 + 0.16 * Seeds.unit(3, j, 2));
+            lines.moveTo(x, y);
+            lines.curveTo(x + reach / 3, y + 70, x + 2 * reach / 3, y - 70, x + reach, y);
+        }
+        return lines.build();
     }
 
     private void plot(List<Mark> out, Ground plot) {
@@ -185,48 +241,15 @@ public final class SiteArt {
 
     /** Seen from above, its nose to the back of the bay. */
     private void car(List<Mark> out, Structure part, Car car) {
-        var toPaper = part.placing().then(frame.toPaper());
-        var w = car.width().mm() / 2;
-        var l = car.length().mm() / 2;
-        var cabinFront = l - (car == Car.LARGE ? 0.24 : 0.30) * 2 * l;
-        var cabinBack = -l + (car == Car.LARGE ? 0.05 : 0.12) * 2 * l;
-        var body = Figure.builder().roundedBox(new Box(-w, -l, w, l), 0.42 * w);
-        var mirrors = Figure.builder()
-                .roundedBox(new Box(-w - 150, cabinFront - 330, -w + 30, cabinFront - 210), 50)
-                .roundedBox(new Box(w - 30, cabinFront - 330, w + 150, cabinFront - 210), 50)
-                .build()
-                .through(toPaper);
-        painted(out, mirrors, pens.colour(Role.CAR), pens.furnitureInner());
-        painted(out, body.build().through(toPaper), pens.colour(Role.CAR), pens.furniture());
-        var glass = Figure.builder()
-                .line(
-                        new Point(-0.80 * w, cabinFront),
-                        new Point(0, cabinFront + 0.10 * w),
-                        new Point(0.80 * w, cabinFront),
-                        new Point(0.88 * w, 0.5 * (cabinFront + cabinBack)),
-                        new Point(0.78 * w, cabinBack),
-                        new Point(-0.78 * w, cabinBack),
-                        new Point(-0.88 * w, 0.5 * (cabinFront + cabinBack)),
-                        new Point(-0.80 * w, cabinFront))
-                .build()
-                .through(toPaper);
-        painted(out, glass, pens.colour(Role.CAR_GLASS), pens.furnitureInner());
-        var roof = new Box(-0.68 * w, cabinBack + 0.28 * w, 0.68 * w, cabinFront - 0.62 * w);
-        painted(
-                out,
-                Figure.builder().roundedBox(roof, 0.16 * w).build().through(toPaper),
-                pens.colour(Role.CAR_ROOF),
-                pens.furnitureInner());
-        var seams = Figure.builder()
-                .line(new Point(-0.66 * w, cabinFront + 0.14 * w), new Point(-0.52 * w, l - 0.10 * w))
-                .line(new Point(0.66 * w, cabinFront + 0.14 * w), new Point(0.52 * w, l - 0.10 * w))
-                .line(
-                        new Point(-0.68 * w, 0.5 * (cabinFront + cabinBack)),
-                        new Point(-w, 0.5 * (cabinFront + cabinBack)))
-                .line(new Point(0.68 * w, 0.5 * (cabinFront + cabinBack)), new Point(w, 0.5 * (cabinFront + cabinBack)))
-                .build()
-                .through(toPaper);
-        out.add(new Mark.Stroke(seams, pens.furnitureInner(), pens.innerInk()));
+        CarArt.of(car).forEach(shape -> {
+            var path = shape.path().through(part.placing().then(frame.toPaper()));
+            var pen = shape.edge() == CarArt.Edge.OUTLINE ? pens.furniture() : pens.furnitureInner();
+            if (shape.role().isPresent()) {
+                painted(out, path, pens.colour(shape.role().get()).lighter(shape.lighter()), pen);
+            } else {
+                out.add(new Mark.Stroke(path, pen, pens.innerInk()));
+            }
+        });
     }
 
     private void painted(List<Mark> out, Figure path, Oklch tone, Pen pen) {
@@ -253,7 +276,7 @@ public final class SiteArt {
         var out = new ArrayList<Mark>();
         for (var i = 0; i < storey.grounds().size(); i++) {
             var ground = storey.grounds().get(i);
-            if (ground.use() == Use.PLOT || ground.use() == Use.PLANTING) {
+            if (isSilent(ground.use())) {
                 continue;
             }
             var over = new ArrayList<>(taken);
@@ -265,6 +288,10 @@ public final class SiteArt {
             name(out, ground, free, open.stream().mapToDouble(Outline::area).sum(), units);
         }
         return out;
+    }
+
+    private static boolean isSilent(Use use) {
+        return use == Use.PLOT || use == Use.PLANTING || use == Use.HEDGE;
     }
 
     private void name(List<Mark> out, Ground ground, List<Outline> free, double areaMm2, UnitSystem units) {

@@ -36,9 +36,8 @@ public final class Fading {
         };
     }
 
-    private Mark.Text faint(Mark.Text t) {
-        return new Mark.Text(
-                t.text(), t.at(), t.capHeightMm(), t.face(), t.trackingEm(), t.align(), t.turnDeg(), faint(t.ink()));
+    private Mark.Text faint(Mark.Text text) {
+        return text.in(faint(text.ink()));
     }
 
     private Ink faint(Ink ink) {
@@ -50,12 +49,17 @@ public final class Fading {
     }
 
     private int mixed(int rgb) {
-        return channel(rgb, 16) | channel(rgb, 8) | channel(rgb, 0);
+        return mixed(rgb, paper, LEFT);
     }
 
-    private int channel(int rgb, int shift) {
+    /** A colour of which a share is left; the rest is that of the paper. */
+    static int mixed(int rgb, int paper, double left) {
+        return channel(rgb, paper, left, 16) | channel(rgb, paper, left, 8) | channel(rgb, paper, left, 0);
+    }
+
+    private static int channel(int rgb, int paper, double left, int shift) {
         var own = rgb >> shift & 0xff;
         var under = paper >> shift & 0xff;
-        return (int) Math.rint(under + LEFT * (own - under)) << shift;
+        return (int) Math.rint(under + left * (own - under)) << shift;
     }
 }

@@ -24,7 +24,9 @@ import honeylamp.plan.TextRole;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.HashMap;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
 
@@ -128,6 +130,18 @@ public final class LabelArt {
      */
     public record Labels(List<Placed> placed, List<Room> unplaced) {}
 
+    /** The numbers of rooms that say nothing else: what they are is for a list to tell. */
+    public Map<RoomId, String> told() {
+        var out = new HashMap<RoomId, String>();
+        for (var label : placed()) {
+            var room = label.room;
+            if (forms(room, room.outline()).listed().contains(label.lines)) {
+                room.mark().ifPresent(m -> out.put(m.id(), label.lines.getFirst().text()));
+            }
+        }
+        return out;
+    }
+
     /** The names of all rooms that are seen, where they are written. */
     public List<Placed> placed() {
         return labels().placed();
@@ -163,6 +177,7 @@ public final class LabelArt {
             seen(room).ifPresent(outline -> {
                 var labels = covered(written);
                 beside(room, outline, outside(outline), off, labels)
+                        .or(() -> closer(room, outline, off, labels))
                         .or(() -> over(room, outline, fixed.near(outline.bounds(), labels), MOST_COVERED))
                         .or(() -> beside(room, outline, otherRooms(outline), off, labels))
                         .or(() -> over(room, outline, fixed.near(outline.bounds(), labels), 1))
@@ -261,31 +276,39 @@ public final class LabelArt {
     }
 
     /**
-     * From the fullest label to the smallest the first that lies free with all its air, or with half of it; only then
-     * with as little as can be.
+     * From the fullest label to the smallest the first that lies free with all its air, and then its number if a list
+     * tells it; where no list does, the fullest with as much air as can be.
      */
     private Optional<Answer> answer(Asked asked) {
         var space = space(asked.seen, asked.near);
-        var airs = List.of(List.of(AIR_MM, AIR_MM / 2), List.of(LEAST_AIR_MM));
-        return airs.stream()
-                .flatMap(a -> Stream.of(asked.forms.telling(), asked.forms.bare())
-                        .flatMap(forms -> answer(space, asked.middle, forms, a).stream()))
+        var forms = asked.forms;
+        var full = Stream.of(forms.telling(), forms.bare(), forms.listed())
+                .flatMap(some -> answer(space, asked.middle, some, AIR_MM).stream())
+                .findFirst();
+        return full.isPresent() || !forms.listed().isEmpty() ? full : closer(space, asked.middle, forms);
+    }
+
+    private Optional<Answer> closer(Space space, Point middle, RoomLines.Forms forms) {
+        return Stream.of(AIR_MM / 2, LEAST_AIR_MM)
+                .flatMap(air -> Stream.of(forms.telling(), forms.bare(), forms.listed())
+                        .flatMap(some -> answer(space, middle, some, air).stream()))
                 .findFirst();
     }
 
-    private Optional<Answer> answer(Space space, Point middle, List<List<Line>> forms, List<Double> airs) {
-        var widths = forms.stream().mapToDouble(RoomLines::width).toArray(); // letters are dear to measure
-        for (var air : airs) {
-            for (var i = 0; i < widths.length; i++) {
-                var form = forms.get(i);
-                var at = space.nearest(
-                        middle, frame.planMm(widths[i] + 2 * air), frame.planMm(RoomLines.height(form) + 2 * air));
-                if (at.isPresent()) {
-                    return Optional.of(new Answer(at.get(), form, air));
-                }
+    private Optional<Answer> answer(Space space, Point middle, List<List<Line>> forms, double airMm) {
+        for (var form : forms) {
+            var at = nearest(space, middle, form, airMm);
+            if (at.isPresent()) {
+                return Optional.of(new Answer(at.get(), form, airMm));
             }
         }
         return Optional.empty();
+    }
+
+    /** In its room with less air than is due, where no leader leads out of it. */
+    private Optional<Placed> closer(Room room, Outline outline, KeptOff off, List<Outline> labels) {
+        return closer(space(outline, off.near(outline.bounds(), labels)), freest(outline), forms(room, outline))
+                .map(a -> new Placed(room, frame.paper(a.at), a.form, a.airMm, Optional.empty()));
     }
 
     private Space space(Outline room, List<Outline> obstacles) {
@@ -370,7 +393,9 @@ public final class LabelArt {
                     var space = space(place, off.near(place.bounds(), labels));
                     return TOWARDS.stream()
                             .map(way -> middle.plus(way.times(frame.planMm(BESIDE_MM / 2))))
-                            .flatMap(near -> nearest(space, near, form, LEAST_AIR_MM).stream());
+                            .flatMap(near -> nearest(space, near, form, AIR_MM)
+                                    .or(() -> nearest(space, near, form, LEAST_AIR_MM))
+                                    .stream());
                 })
                 .filter(at -> at.distance(middle) <= farthest)
                 .sorted(Comparator.comparingDouble(middle::distance))

@@ -2,6 +2,7 @@ package honeylamp.illustrate.words;
 
 import honeylamp.catalogue.RoomUses;
 import honeylamp.catalogue.RoomUses.RoomUse;
+import honeylamp.derive.listing.RoomNumbers;
 import honeylamp.derive.rooms.LabelSpot.ClearSize;
 import honeylamp.derive.rooms.Room;
 import honeylamp.derive.storeys.LaidView;
@@ -9,6 +10,8 @@ import honeylamp.drawing.ink.Typeface;
 import honeylamp.illustrate.pen.Pens;
 import honeylamp.plan.RoomFit;
 import honeylamp.plan.RoomLabel;
+import honeylamp.plan.ElementId.RoomId;
+import honeylamp.plan.RoomLabel.Cramped;
 import honeylamp.plan.RoomLabel.Part;
 import honeylamp.plan.RoomMark;
 import honeylamp.plan.TextRole;
@@ -22,6 +25,8 @@ import java.util.Arrays;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -39,11 +44,15 @@ final class RoomLines {
     private final LaidView view;
     private final Pens pens;
     private final RoomLabel wanted;
+    private final Map<RoomId, String> numbers;
 
     RoomLines(LaidView view, Pens pens) {
         this.view = view;
         this.pens = pens;
         this.wanted = view.view().annotation().rooms();
+        this.numbers = wanted.cramped() == Cramped.NUMBER && wanted.parts().contains(Part.NAME) && view.hasRoomList()
+                ? RoomNumbers.of(view.storey().geometry())
+                : Map.of();
     }
 
     /** One line of a label. */
@@ -76,8 +85,9 @@ final class RoomLines {
      *
      * @param telling with what is wanted of the room, or at least one figure
      * @param bare with its name only, or its number, for rooms without space for more
+     * @param listed with the number by which a list beside the plan tells it; empty if none does
      */
-    record Forms(List<List<Line>> telling, List<List<Line>> bare) {
+    record Forms(List<List<Line>> telling, List<List<Line>> bare, List<List<Line>> listed) {
         Stream<List<Line>> all() {
             return Stream.concat(telling.stream(), bare.stream());
         }
@@ -116,7 +126,21 @@ final class RoomLines {
         bare.removeAll(telling);
         telling.removeIf(List::isEmpty);
         bare.removeIf(List::isEmpty);
-        return new Forms(List.copyOf(telling), List.copyOf(bare));
+        return new Forms(List.copyOf(telling), List.copyOf(bare), listed(room));
+    }
+
+    /** The number of a room alone, where a list beside the plan has it too. */
+    private List<List<Line>> listed(Room room) {
+        return room
+                .mark()
+                .flatMap(m -> Optional.ofNullable(numbers.get(m.id())))
+                .map(n -> List.of(new Line(
+                        n,
+                        pens.cap(TextRole.SMALL_ROOM_NAME),
+                        pens.face(TextRole.SMALL_ROOM_NAME, Typeface.MEDIUM),
+                        TRACKING)))
+                .stream()
+                .toList();
     }
 
     /** In as few lines as can be, for a place beside the room. */

@@ -27,6 +27,7 @@ import honeylamp.plan.AreaBasis;
 import honeylamp.plan.FreeMark.Line;
 import honeylamp.plan.FreeMark.Shape;
 import honeylamp.plan.RoomLabel;
+import honeylamp.plan.RoomLabel.Cramped;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -101,6 +102,12 @@ record LabelTray(WorkspaceModel model, Library<LabelSet> sets) implements Conten
         out.add(Widgets.section("Rooms say", sets(part).toArray(Node[]::new)));
         out.add(Widgets.section("Line by line", lines(part.annotation().rooms())));
         out.add(Widgets.section("Areas, up to", bases(part.annotation().rooms())));
+        out.add(Widgets.toggle(
+                "Numbers in small rooms",
+                "labels-cramped",
+                "A room without space for its name shows its number, and the list of rooms on the page says which it is; otherwise its name stands closer to the walls",
+                part.annotation().rooms().cramped() == Cramped.NUMBER,
+                () -> change(l -> l.withCramped(l.cramped().other()))));
         if (!part.groups().isEmpty()) {
             out.add(Widgets.section("Pieces say what they are", groups(part)));
         }
