@@ -52,6 +52,15 @@ public final class Draftings {
             .with(InkRole.INNER, 0.6)
             .with(InkRole.FIGURE, 0.77);
 
+    /** Fine sepia lines around washes. */
+    public static final Drafting WASH = BY_HAND.with(LineRole.CUT_WALL, new Line(0.30, 0.26))
+            .with(LineRole.FURNITURE, new Line(0.18, 0.16))
+            .with(LineRole.FURNITURE_INNER, new Line(0.10, 0.09))
+            .with(LineRole.GRAIN, new Line(0.07, 0.07))
+            .with(InkRole.FURNITURE, 0.82)
+            .with(InkRole.INNER, 0.5)
+            .with(InkRole.FIGURE, 0.84);
+
     /** Light lines glow on dark paper, so they are finer. */
     public static final Drafting NIGHT = USUAL.with(LineRole.CUT_WALL, new Line(0.40, 0.30))
             .with(LineRole.FURNITURE, new Line(0.17, 0.13))

@@ -1,6 +1,8 @@
 package honeylamp.catalogue;
 
 import honeylamp.plan.Colouring;
+import honeylamp.plan.DrawingPaper;
+import honeylamp.plan.DrawingPaper.Kind;
 import honeylamp.plan.Light;
 import honeylamp.plan.Look;
 import honeylamp.plan.Look.Shading;
@@ -25,6 +27,7 @@ public final class Looks {
             Length.ofMm(1100),
             0.2,
             Shading.SOFT,
+            new DrawingPaper(Kind.CARTRIDGE, 0, 0.5),
             Palettes.DAYLIGHT,
             Draftings.USUAL,
             Colouring.AS_LAID,
@@ -41,6 +44,7 @@ public final class Looks {
             Length.ofMm(1300),
             0.26,
             Shading.SOFT,
+            new DrawingPaper(Kind.CARTRIDGE, 0, 0.6),
             Palettes.DAYLIGHT,
             Draftings.USUAL,
             Colouring.AS_LAID,
@@ -57,6 +61,7 @@ public final class Looks {
             Length.ofMm(1100),
             0.2,
             Shading.SOFT,
+            DrawingPaper.BARE,
             Palettes.DAYLIGHT,
             Draftings.USUAL,
             Colouring.AS_LAID,
@@ -73,6 +78,7 @@ public final class Looks {
             Length.ofMm(1100),
             0.18,
             Shading.SOFT,
+            new DrawingPaper(Kind.CARTRIDGE, 0.35, 0.4),
             Palettes.DAYLIGHT,
             Draftings.BY_HAND,
             Colouring.AS_LAID,
@@ -89,6 +95,7 @@ public final class Looks {
             Length.ofMm(1000),
             0.12,
             Shading.SOFT,
+            DrawingPaper.BARE,
             Palettes.LISTING,
             Draftings.LISTING,
             Palettes.PALE,
@@ -105,6 +112,7 @@ public final class Looks {
             Length.ofMm(1100),
             0.2,
             Shading.SOFT,
+            DrawingPaper.BARE,
             Palettes.INK,
             Draftings.INK,
             Palettes.COLOURLESS,
@@ -121,6 +129,7 @@ public final class Looks {
             Length.ofMm(1100),
             0.17,
             Shading.SOFT,
+            new DrawingPaper(Kind.CARTRIDGE, 0, 0.4),
             Palettes.ONE_ACCENT,
             Draftings.USUAL,
             Palettes.GREYS,
@@ -137,6 +146,7 @@ public final class Looks {
             Length.ofMm(1100),
             0.2,
             Shading.SOFT,
+            DrawingPaper.BARE,
             Palettes.NIGHT,
             Draftings.NIGHT,
             Palettes.NIGHTLY,
@@ -153,6 +163,7 @@ public final class Looks {
             Length.ofMm(1000),
             0.1,
             Shading.SOFT,
+            DrawingPaper.BARE,
             Palettes.USE,
             Draftings.LISTING,
             Palettes.BY_USE,
@@ -169,6 +180,7 @@ public final class Looks {
             Length.ofMm(1000),
             0.26,
             Shading.HATCHED,
+            new DrawingPaper(Kind.CARTRIDGE, 0.4, 0),
             Palettes.PENCIL,
             Draftings.PENCIL,
             Palettes.GRAPHITE,
@@ -185,9 +197,27 @@ public final class Looks {
             Length.ofMm(1000),
             0.24,
             Shading.BROAD,
+            new DrawingPaper(Kind.LAID, 0.6, 0),
             Palettes.MARKER,
             Draftings.MARKER,
             Palettes.INKED,
+            Map.of());
+
+    /** Water colour on rough paper: clear washes with darker rims, fine lines of a hand. */
+    public static final Look WASH = new Look(
+            "Wash",
+            0.85,
+            0.8,
+            0.8,
+            0.5,
+            Length.ofMm(650),
+            Length.ofMm(1000),
+            0.22,
+            Shading.WASHED,
+            new DrawingPaper(Kind.ROUGH, 0.42, 0.5),
+            Palettes.WASH,
+            Draftings.WASH,
+            Palettes.WASHED,
             Map.of());
 
     /** Light from the upper left of the sheet. */
@@ -231,6 +261,7 @@ public final class Looks {
                 INK,
                 PENCIL,
                 MARKER,
+                WASH,
                 ONE_ACCENT,
                 NIGHT_DRAWING,
                 USE_COLOURS);

@@ -73,6 +73,9 @@ public final class Palettes {
     /** Inks of markers, stronger than things are. */
     static final Colouring INKED = new Colouring(Floors.LAID, 1.45, 0.02, 0.985, 0, 0);
 
+    /** Pigments in water: clearer than things are, never black. */
+    static final Colouring WASHED = new Colouring(Floors.LAID, 1.25, 0.16, 0.99, 0, 0);
+
     /** Without any colour, floors by their joints. */
     static final Colouring COLOURLESS = new Colouring(Floors.JOINTS, 0, 0.45, 1, 0, 0);
 
@@ -114,6 +117,19 @@ public final class Palettes {
                     Role.LINEN, new Oklch(0.975, 0.010, 82),
                     Role.BODY, new Oklch(0.965, 0.014, 82),
                     Role.PORCELAIN, new Oklch(0.975, 0.008, 150)));
+
+    /** Washes on rough paper, walls in indigo, lines in sepia. */
+    static final Palette WASH = through(WASHED)
+            .with(Map.of(
+                    Role.PAPER, new Oklch(0.985, 0.010, 88),
+                    Role.INK, new Oklch(0.25, 0.022, 50),
+                    Role.POCHE, new Oklch(0.40, 0.036, 262),
+                    Role.POCHE_TINT, new Oklch(0.60, 0.036, 262),
+                    Role.SHADOW, new Oklch(0.50, 0.040, 282),
+                    Role.FRAME, new Oklch(0.98, 0.010, 88),
+                    Role.LINEN, new Oklch(0.980, 0.012, 85),
+                    Role.BODY, new Oklch(0.970, 0.014, 80),
+                    Role.PORCELAIN, new Oklch(0.980, 0.008, 220)));
 
     /** Greys, with honey for what is soft. */
     static final Palette ONE_ACCENT = through(GREYS)

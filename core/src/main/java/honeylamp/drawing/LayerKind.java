@@ -17,7 +17,8 @@ public enum LayerKind {
     OVERHEAD("Overhead"),
     DIMENSIONS("Dimensions"),
     LABELS("Labels"),
-    SHEET("Sheet");
+    SHEET("Sheet"),
+    TOOTH("Surface of the paper");
 
     private final String label;
 

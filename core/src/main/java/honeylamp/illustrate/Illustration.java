@@ -36,6 +36,7 @@ import honeylamp.illustrate.pen.DrawnByHand;
 import honeylamp.illustrate.pen.DrawnByHand.Lines;
 import honeylamp.illustrate.pen.Fading;
 import honeylamp.illustrate.pen.Pens;
+import honeylamp.illustrate.pen.Washed;
 import honeylamp.illustrate.shade.FloorShade;
 import honeylamp.illustrate.shade.Solids;
 import honeylamp.illustrate.shade.TopShadow;
@@ -150,7 +151,11 @@ public final class Illustration {
 
     private Drawing drawing() {
         var layers = new ArrayList<Layer>();
-        var ground = new ArrayList<>(site.ground(geometry.storey()));
+        var ground = new ArrayList<>(kept(
+                About.WASH,
+                List.of(geometry.network(), geometry.storey().grounds(), geometry.storey().structures(), lamp),
+                () -> site.wash(geometry, look.paper().wash())));
+        ground.addAll(site.ground(geometry.storey()));
         ground.addAll(site.bays(fixed.blocks()));
         ground.addAll(structures.balconies(fixed.blocks(), floors));
         add(layers, LayerKind.GROUND, Kind.GROUND, ground);
@@ -229,8 +234,7 @@ public final class Illustration {
 
     /** Dimensions with quiet figures beside the house, unless shade falls there. */
     private List<Mark> onPaper(List<Mark> dimensions) {
-        return grounds.around(
-                dimensions, view.view().light().falls() == Falls.AROUND ? pens.ink() : pens.figureInk());
+        return grounds.around(dimensions, view.view().light().falls() == Falls.AROUND ? pens.ink() : pens.figureInk());
     }
 
     private WordGrounds wordGrounds() {
@@ -246,8 +250,17 @@ public final class Illustration {
 
     private void add(List<Layer> layers, LayerKind layer, Kind kind, List<Mark> marks) {
         if (!marks.isEmpty() && showing.shows(kind)) {
-            layers.add(Layer.of(layer, faint(kind, layer == LayerKind.FLOOR ? marks : byHand(marks))));
+            layers.add(Layer.of(layer, faint(kind, drawn(layer, marks))));
         }
+    }
+
+    /** As the look has it: floors see to that themselves, and walls are one even wash. */
+    private List<Mark> drawn(LayerKind layer, List<Mark> marks) {
+        if (layer == LayerKind.FLOOR) {
+            return marks;
+        }
+        var isWashed = look.shading() == Shading.WASHED && layer != LayerKind.POCHE;
+        return byHand(isWashed ? Washed.of(marks, pens.ink(Role.PAPER)) : marks);
     }
 
     /** Joints of floors are too fine and too many to be drawn by hand. */
@@ -291,6 +304,7 @@ public final class Illustration {
         TIER_LINES,
         STAIRS,
         STEPS,
+        WASH,
         WALLS,
         OPENINGS
     }

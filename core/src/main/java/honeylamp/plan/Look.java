@@ -20,6 +20,7 @@ import java.util.Optional;
  * @param heightCap heights above this cast no longer shadow
  * @param shadeCeiling the most that shade takes of the light on the bare floor of a room, in its mean, from 0 to 1
  * @param shading how shade is laid
+ * @param paper what it is drawn on
  * @param palette the colour of every role
  * @param drafting the pen of every line and the height of all type
  * @param colouring what becomes of colours that have no role
@@ -36,6 +37,7 @@ public record Look(
         Length heightCap,
         double shadeCeiling,
         Shading shading,
+        DrawingPaper paper,
         Palette palette,
         Drafting drafting,
         Colouring colouring,
@@ -48,7 +50,9 @@ public record Look(
         /** In strokes of a pencil, in lines that are drawn twice. */
         HATCHED("Hatched"),
         /** In broad strokes of a marker, floors too. */
-        BROAD("Broad strokes");
+        BROAD("Broad strokes"),
+        /** In washes of water colour, all that is filled too. */
+        WASHED("Washes");
 
         private final String label;
 

@@ -9,6 +9,7 @@ import honeylamp.drawing.LayerKind;
 import honeylamp.drawing.Mark;
 import honeylamp.drawing.Mark.Align;
 import honeylamp.drawing.Remembered;
+import honeylamp.drawing.ink.Blend;
 import honeylamp.drawing.ink.Ink;
 import honeylamp.drawing.ink.Typeface;
 import honeylamp.geometry.Box;
@@ -16,10 +17,12 @@ import honeylamp.geometry.Figure;
 import honeylamp.illustrate.Illustration;
 import honeylamp.illustrate.paper.Lamp;
 import honeylamp.illustrate.paper.PaperFrame;
+import honeylamp.illustrate.paper.Tooth;
 import honeylamp.illustrate.pen.Pens;
 import honeylamp.illustrate.words.ElevationMarks;
 import honeylamp.illustrate.words.LabelArt;
 import honeylamp.illustrate.words.OtherWords;
+import honeylamp.plan.DrawingPaper;
 import honeylamp.plan.ElementId.RoomId;
 import honeylamp.plan.ElementId.ViewId;
 import honeylamp.plan.LineRole;
@@ -108,6 +111,12 @@ public final class SheetComposer {
         if (!boxes.isEmpty()) {
             drawing = drawing.with(new Drawing(List.of(Layer.of(LayerKind.LABELS, boxes))));
         }
+        var surface = remembered.answer(
+                new Surface(page.look().paper(), layout.page()), () -> Tooth.of(page.look().paper(), layout.page()));
+        if (surface.isPresent()) {
+            var tooth = new Layer(LayerKind.TOOTH, Blend.MULTIPLY, List.of(surface.get()));
+            drawing = drawing.with(new Drawing(List.of(tooth)));
+        }
         return new ComposedPage(
                 layout.page().width(),
                 layout.page().height(),
@@ -116,6 +125,8 @@ public final class SheetComposer {
                 sheet.title().author(),
                 drawing);
     }
+
+    private record Surface(DrawingPaper paper, Box page) {}
 
     /** The numbers of rooms of which the views show nothing else. */
     private Map<RoomId, String> told(List<PaperFrame> frames, Remembered remembered) {

@@ -107,6 +107,7 @@ final class FieldDefaults {
             new Field(LOOK, "unsteadyMm", JSON.numberNode(0)),
             new Field(LOOK, "lettering", plainLettering()),
             new Field(LOOK, "dimensions", workingDimensions("ticks")),
+            new Field(LOOK, "paper", barePaper()),
             new Field(LOOK, "shadeCeiling", JSON.numberNode(0.2)),
             new Field(LOOK, "colouring", asLaid()),
             new Field(LOOK, "shading", JSON.stringNode("soft")),
@@ -208,6 +209,10 @@ final class FieldDefaults {
     }
 
     /** Name, area, clear size and own words in rooms. */
+    private static JsonNode barePaper() {
+        return JSON.objectNode().put("kind", "cartridge").put("tooth", 0).put("wash", 0);
+    }
+
     private static JsonNode usualAnnotation() {
         var rooms = JSON.objectNode().put("basis", "inner_faces").put("cramped", "number");
         var parts = JSON.arrayNode();

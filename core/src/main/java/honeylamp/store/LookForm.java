@@ -4,6 +4,7 @@ import honeylamp.catalogue.Looks;
 import honeylamp.plan.Colouring;
 import honeylamp.plan.DimensionStyle;
 import honeylamp.plan.Drafting;
+import honeylamp.plan.DrawingPaper;
 import honeylamp.plan.InkRole;
 import honeylamp.plan.Lettering;
 import honeylamp.plan.LineRole;
@@ -38,6 +39,7 @@ record LookForm(
         Length heightCap,
         double shadeCeiling,
         Look.Shading shading,
+        DrawingPaper paper,
         double unsteadyMm,
         Lettering lettering,
         DimensionStyle dimensions,
@@ -76,6 +78,7 @@ record LookForm(
                 look.heightCap(),
                 look.shadeCeiling(),
                 look.shading(),
+                look.paper(),
                 mine.unsteadyMm(),
                 mine.lettering(),
                 mine.dimensions(),
@@ -132,6 +135,7 @@ record LookForm(
                 heightCap,
                 shadeCeiling,
                 shading,
+                paper,
                 Looks.of(name).palette().with(own),
                 drafting(),
                 colouring,

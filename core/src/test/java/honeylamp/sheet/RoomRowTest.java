@@ -78,15 +78,21 @@ class RoomRowTest {
         assertThat(shown.get(shown.indexOf("Drying-and-mending-laundry") - 1))
                 .as("in the list before its name")
                 .isEqualTo("1.8");
-        assertThat(shown.stream().filter("1.8"::equals)).as("on the plan, and in the list").hasSize(2);
+        assertThat(shown.stream().filter("1.8"::equals))
+                .as("on the plan, and in the list")
+                .hasSize(2);
         assertThat(shown).as("no other room has its number told").doesNotContain("1.1", "1.2");
 
         var close = saying(laundry, LabelSets.all().getFirst().label().withCramped(Cramped.NAME));
         assertThat(texts(close)).doesNotContain("1.8");
-        var unlisted = PageEdits.toggle(laundry, laundry.presentation().pages().getFirst().id(), Reach.ALL, Listing.ROOMS);
+        var unlisted = PageEdits.toggle(
+                laundry, laundry.presentation().pages().getFirst().id(), Reach.ALL, Listing.ROOMS);
         assertThat(texts(unlisted)).as("nothing would explain the number").doesNotContain("1.8");
         var unnumbered = numbered(laundry, "Drying-and-mending-laundry", "");
-        assertThat(texts(unnumbered)).as("the first number no room has").contains("1").doesNotContain("1.8");
+        assertThat(texts(unnumbered))
+                .as("the first number no room has")
+                .contains("1")
+                .doesNotContain("1.8");
     }
 
     private static Room room(Plan plan, String name) {

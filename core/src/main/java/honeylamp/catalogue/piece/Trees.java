@@ -39,7 +39,10 @@ final class Trees {
                         .mm(3500, 3500, 7000)
                         .mm(2000, 2000, 4000)
                         .mm(5000, 5000, 11_000),
-                free.kind("shrub", "Shrub", Trees::shrub).called("bush").mm(1200, 1200, 1300).mm(800, 800, 900),
+                free.kind("shrub", "Shrub", Trees::shrub)
+                        .called("bush")
+                        .mm(1200, 1200, 1300)
+                        .mm(800, 800, 900),
                 free.kind("clipped-ball", "Clipped ball", Trees::ball)
                         .called("box topiary")
                         .mm(700, 700, 700)
@@ -54,7 +57,9 @@ final class Trees {
                         .mm(1800, 80, 1200)
                         .mm(1800, 80, 1800)
                         .mm(3600, 80, 1200),
-                free.kind("garden-gate", "Garden gate", Trees::gate).mm(1000, 80, 1100).mm(3000, 80, 1300));
+                free.kind("garden-gate", "Garden gate", Trees::gate)
+                        .mm(1000, 80, 1100)
+                        .mm(3000, 80, 1300));
     }
 
     /** A crown seen from above: lobes around, and again smaller towards the light at the upper left. */
@@ -105,8 +110,7 @@ final class Trees {
     }
 
     private static Ring square(double half) {
-        return Ring.of(
-                new Point(-half, -half), new Point(half, -half), new Point(half, half), new Point(-half, half));
+        return Ring.of(new Point(-half, -half), new Point(half, -half), new Point(half, half), new Point(-half, half));
     }
 
     private static void tree(PiecePen pen) {

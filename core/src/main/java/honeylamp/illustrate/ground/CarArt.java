@@ -84,7 +84,11 @@ final class CarArt {
         for (var side : new double[] {-1, 1}) {
             for (var y : new double[] {0.60 * l, -0.58 * l}) {
                 wheels.roundedBox(
-                        new Box(Math.min(side * 0.86 * w, side * 1.015 * w), y - 320, Math.max(side * 0.86 * w, side * 1.015 * w), y + 320),
+                        new Box(
+                                Math.min(side * 0.86 * w, side * 1.015 * w),
+                                y - 320,
+                                Math.max(side * 0.86 * w, side * 1.015 * w),
+                                y + 320),
                         40);
             }
         }
@@ -131,7 +135,13 @@ final class CarArt {
         for (var side : new double[] {-1, 1}) {
             path.moveTo(side * 0.44 * w, end);
             path.curveTo(side * 0.66 * w, end, side * 0.80 * w, 0.5 * (end + back), side * 0.86 * w, back);
-            path.curveTo(side * 0.72 * w, 0.4 * end + 0.6 * back, side * 0.6 * w, 0.6 * end + 0.4 * back, side * 0.44 * w, end);
+            path.curveTo(
+                    side * 0.72 * w,
+                    0.4 * end + 0.6 * back,
+                    side * 0.6 * w,
+                    0.6 * end + 0.4 * back,
+                    side * 0.44 * w,
+                    end);
             path.close();
         }
         return path.build();

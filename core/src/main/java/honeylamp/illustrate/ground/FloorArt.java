@@ -9,6 +9,7 @@ import honeylamp.derive.rooms.Room;
 import honeylamp.drawing.Mark;
 import honeylamp.drawing.Remembered;
 import honeylamp.drawing.ink.Ink;
+import honeylamp.illustrate.pen.Washed;
 import honeylamp.geometry.Affine;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Figure;
@@ -31,6 +32,9 @@ import java.util.TreeMap;
 /** Draws finishes at true size, clipped to their surface. */
 public final class FloorArt {
     /** Tones are sorted into steps of this lightness, so that one path holds all pieces of a tone. */
+    /** A wash lets the paper through. */
+    private static final double WASH_COVERS = 0.82;
+
     private static final double TONE_STEP = 0.004;
 
     private static final double AROUND_STEP_MM = 1000;
@@ -73,7 +77,16 @@ public final class FloorArt {
                 Math.ceil(bounds.maxX() / AROUND_STEP_MM) * AROUND_STEP_MM,
                 Math.ceil(bounds.maxY() / AROUND_STEP_MM) * AROUND_STEP_MM);
         var laid = new Laid(around, usual.in(pens.look()).as(finish), finish.directionDeg(), finish.start(), seed);
-        return new Mark.Clip(frame.paper(surface), remembered.answer(laid, () -> List.copyOf(pattern(laid))));
+        var area = frame.paper(surface);
+        var marks = remembered.answer(laid, () -> List.copyOf(pattern(laid)));
+        return new Mark.Clip(area, pens.look().shading() == Shading.WASHED ? rimmed(area, marks, laid.material) : marks);
+    }
+
+    /** As a wash dries: darker along its edges. */
+    private List<Mark> rimmed(Figure area, List<Mark> marks, Material material) {
+        var out = new ArrayList<>(marks);
+        out.addAll(Washed.rims(area, ink(mean(material))));
+        return out;
     }
 
     private List<Mark> pattern(Laid on) {
@@ -89,6 +102,14 @@ public final class FloorArt {
         var laying = material.laying();
         var grain = new GrainArt(material, laid.then(frame.toPaper()), frame, pens, strength, on.seed);
         var pitch = Pieces.pitchMm(laying);
+        if (pens.look().shading() == Shading.WASHED) {
+            marks.add(new Mark.Fill(whole, pens.ink(Role.PAPER)));
+            marks.add(new Mark.Fill(whole, ink(mean(material)).at(WASH_COVERS)));
+            if (!laying.isSeamless() && laying.joint().mm() > 0 && detail.showsPattern(pitch) && strength > 0) {
+                joints(marks, material, cover, bounds, laid, on.seed);
+            }
+            return marks;
+        }
         if (pens.look().shading() == Shading.BROAD) {
             marks.addAll(
                     new MarkerArt(laid.then(frame.toPaper()), frame, pens, on.seed).over(mean(material), cover, whole));
@@ -116,6 +137,23 @@ public final class FloorArt {
             }
         }
         return marks;
+    }
+
+    /** Pieces outlined by a fine brush, where there are not too many. */
+    private void joints(List<Mark> marks, Material material, Box cover, Box bounds, Affine laid, long seed) {
+        var pitch = Pieces.pitchMm(material.laying());
+        if (cover.width() * cover.height() / (pitch * pitch) > MOST_PIECES) {
+            return;
+        }
+        var lines = Figure.builder();
+        var toPaper = laid.then(frame.toPaper());
+        for (var piece : Pieces.of(material.laying(), cover, seed)) {
+            if (piece.ring().through(laid).bounds().meets(bounds)) {
+                lines.ring(piece.ring().through(toPaper));
+            }
+        }
+        var ink = ink(mean(material).lighter(-0.14).stronger(0.02));
+        marks.add(new Mark.Stroke(lines.build(), pens.grain(), ink.at(0.5)));
     }
 
     /** What is left of a surface between its pieces. */

@@ -248,8 +248,7 @@ final class PlantingArt {
                         box.minX() + (i + 0.5 + 0.3 * Seeds.signed(seed, i, j)) * step,
                         box.minY() + (j + 0.5 + 0.3 * Seeds.signed(seed + 9, i, j)) * step);
                 if (bed.contains(at)) {
-                    var r = Math.min(
-                            radius * size * (0.9 + 0.2 * Seeds.unit(seed + 17, i, j)), bed.edgeDistance(at));
+                    var r = Math.min(radius * size * (0.9 + 0.2 * Seeds.unit(seed + 17, i, j)), bed.edgeDistance(at));
                     if (r > 0.12 * radius) {
                         path.path(Figure.circle(at.plus(shift), r));
                     }
@@ -276,6 +275,8 @@ final class PlantingArt {
 
     private Mark edge(Figure path, Oklch tone) {
         return new Mark.Stroke(
-                frame.paper(path), pens.furnitureInner(), Ink.of(tone.lighter(-0.17).argb()));
+                frame.paper(path),
+                pens.furnitureInner(),
+                Ink.of(tone.lighter(-0.17).argb()));
     }
 }

@@ -38,9 +38,18 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /** Draws the ground around a building: its surfaces, the boundary and the setback line, bays with their cars. */
 public final class SiteArt {
+    /** The ground is toned so far around, in paper mm, in so many steps that each cover so much. */
+    private static final double WASH_MM = 9;
+
+    private static final int WASH_STEPS = 9;
+    private static final double WASH_COVERS = 0.022;
+
     /** The kerb of a pool, and what is seen of its wall under water. */
     private static final double KERB_MM = 320;
 
@@ -85,6 +94,33 @@ public final class SiteArt {
             surface(out, ground, Optional.empty());
         }
         return out;
+    }
+
+    /** The ground around what is built and laid out, toned ever less until it is paper. */
+    public List<Mark> wash(StoreyGeometry geometry, double strength) {
+        if (strength == 0 || lamp == Lamp.DRAFT) {
+            return List.of();
+        }
+        var storey = geometry.storey();
+        var held = Stream.of(
+                        geometry.shells().stream(),
+                        storey.grounds().stream().map(g -> Outline.of(g.ring())),
+                        storey.structures().stream()
+                                .filter(s -> s.is(Structure.Kind.BALCONY))
+                                .map(s -> Outline.of(s.footprint())))
+                .flatMap(Function.identity())
+                .map(o -> Outline.of(o.shell()))
+                .toList();
+        var whole = Regions.union(held);
+        var ink = new Ink(pens.colour(Role.PAPER).lighter(-0.42).stronger(0.012).argb(), WASH_COVERS * strength);
+        return IntStream.rangeClosed(1, WASH_STEPS)
+                .mapToObj(k -> Regions.softened(whole, frame.planMm(WASH_MM * k / WASH_STEPS)))
+                .map(around -> {
+                    var path = Figure.builder();
+                    around.forEach(o -> path.ring(o.shell()));
+                    return (Mark) new Mark.Fill(frame.paper(path.build()), ink);
+                })
+                .toList();
     }
 
     /** Surfaces in the order they were laid, the lines of the plot over them. */

@@ -181,8 +181,8 @@ public record Pens(double dial, boolean large, Look look) {
 
     /** Figures on bare paper, mixed with it so that they print as one tone. */
     public Ink figureInk() {
-        return Ink.of(Fading.mixed(
-                ink().rgb(), ink(Role.PAPER).rgb(), look.drafting().of(InkRole.FIGURE)));
+        return Ink.of(
+                Fading.mixed(ink().rgb(), ink(Role.PAPER).rgb(), look.drafting().of(InkRole.FIGURE)));
     }
 
     public Ink dimensionInk() {

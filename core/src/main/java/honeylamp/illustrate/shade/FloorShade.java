@@ -6,6 +6,7 @@ import honeylamp.drawing.ink.Grey;
 import honeylamp.drawing.ink.Ink;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Figure;
+import honeylamp.illustrate.paper.Noise;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.plan.Light;
 import honeylamp.plan.Look;
@@ -22,6 +23,11 @@ import java.util.Optional;
  * darkened in light by the same share in all channels and keeps its chroma.
  */
 public final class FloorShade {
+    /** Where the first and the second glaze of a washed shade begin, of the light that is lost. */
+    private static final double FIRST_GLAZE = 0.09;
+
+    private static final double SECOND_GLAZE = 0.24;
+
     private static final double GAMMA = 2.2;
 
     /** Losses are told apart so finely. */
@@ -78,11 +84,28 @@ public final class FloorShade {
         words.forEach(box -> lighten(grid, share, box));
         surface.built.ifPresent(built -> fade(grid, share, built, surface.whole.bounds()));
         var marks = switch (look.shading()) {
-            case SOFT -> List.<Mark>of(picture(grid, lost.dark(), share));
+            case SOFT -> List.<Mark>of(picture(grid, left(lost.dark(), share)));
             case HATCHED -> Hatching.of(grid, left(lost.dark(), share), Hatching.Tool.PENCIL, ink(look, Role.INK));
+            case WASHED -> List.<Mark>of(picture(grid, glazed(grid, left(lost.dark(), share), remembered)));
             case BROAD -> Hatching.of(grid, left(lost.dark(), share), Hatching.Tool.MARKER, ink(look, Role.SHADOW));
         };
         return new Mark.Clip(surface.whole, marks);
+    }
+
+    private record Grained(ShadeGrid grid) {}
+
+    /** Shade in two glazes with soft edges and darker rims, over pigment that has settled. */
+    private static float[] glazed(ShadeGrid grid, float[] dark, Remembered remembered) {
+        float[] pigment = remembered.answer(new Grained(grid), () -> Granulation.of(grid));
+        var out = new float[dark.length];
+        for (var i = 0; i < out.length; i++) {
+            var d = dark[i];
+            var first = Noise.step(FIRST_GLAZE, FIRST_GLAZE + 0.05, d);
+            var second = Noise.step(SECOND_GLAZE, SECOND_GLAZE + 0.06, d);
+            var rim = Math.exp(-Math.pow((d - FIRST_GLAZE - 0.045) / 0.02, 2));
+            out[i] = (float) Math.min(1, 0.085 * first + 0.09 * second + 0.03 * rim + 0.10 * d + pigment[i]);
+        }
+        return out;
     }
 
     private static Ink ink(Look look, Role role) {
@@ -144,11 +167,11 @@ public final class FloorShade {
         }
     }
 
-    private static Mark.Picture picture(ShadeGrid grid, float[] dark, float[] share) {
+    private static Mark.Picture picture(ShadeGrid grid, float[] dark) {
         var table = levels();
         var levels = new byte[dark.length];
         for (var i = 0; i < levels.length; i++) {
-            levels[i] = table[(int) (dark[i] * share[i] * STEPS + 0.5f)];
+            levels[i] = table[(int) (dark[i] * STEPS + 0.5f)];
         }
         return new Mark.Picture(new Grey(grid.width(), grid.height(), levels), grid.where());
     }

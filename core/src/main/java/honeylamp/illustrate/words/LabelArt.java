@@ -23,10 +23,10 @@ import honeylamp.plan.Role;
 import honeylamp.plan.TextRole;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.HashMap;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
 
@@ -136,7 +136,8 @@ public final class LabelArt {
         for (var label : placed()) {
             var room = label.room;
             if (forms(room, room.outline()).listed().contains(label.lines)) {
-                room.mark().ifPresent(m -> out.put(m.id(), label.lines.getFirst().text()));
+                room.mark()
+                        .ifPresent(m -> out.put(m.id(), label.lines.getFirst().text()));
             }
         }
         return out;
@@ -393,9 +394,10 @@ public final class LabelArt {
                     var space = space(place, off.near(place.bounds(), labels));
                     return TOWARDS.stream()
                             .map(way -> middle.plus(way.times(frame.planMm(BESIDE_MM / 2))))
-                            .flatMap(near -> nearest(space, near, form, AIR_MM)
-                                    .or(() -> nearest(space, near, form, LEAST_AIR_MM))
-                                    .stream());
+                            .flatMap(
+                                    near -> nearest(space, near, form, AIR_MM)
+                                            .or(() -> nearest(space, near, form, LEAST_AIR_MM))
+                                            .stream());
                 })
                 .filter(at -> at.distance(middle) <= farthest)
                 .sorted(Comparator.comparingDouble(middle::distance))

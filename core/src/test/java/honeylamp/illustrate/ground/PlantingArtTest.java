@@ -26,10 +26,7 @@ class PlantingArtTest {
             Outline.of(Ring.of(new Point(0, 0), new Point(8000, 0), new Point(6500, 3000), new Point(0, 3000)));
 
     private static PlantingArt art() {
-        return new PlantingArt(
-                PaperFrame.atOrigin(SCALE),
-                Pens.of(Looks.DAYLIGHT, SCALE),
-                Looks.UPPER_LEFT.fall());
+        return new PlantingArt(PaperFrame.atOrigin(SCALE), Pens.of(Looks.DAYLIGHT, SCALE), Looks.UPPER_LEFT.fall());
     }
 
     /** The boxes of what covers fully, in plan mm: shade may fall beside the bed. */
@@ -46,7 +43,9 @@ class PlantingArtTest {
     void nothingOfAShrubReachesOverTheEdge(long seed) {
         var bed = BED.bounds().grown(0.01);
         var marks = art().shrubs(BED, seed);
-        assertThat(grown(marks)).hasSizeGreaterThan(20).allSatisfy(b -> assertThat(bed.contains(b.centre())).isTrue());
+        assertThat(grown(marks))
+                .hasSizeGreaterThan(20)
+                .allSatisfy(b -> assertThat(bed.contains(b.centre())).isTrue());
         assertThat(grown(marks)).allSatisfy(b -> {
             assertThat(b.minX()).isGreaterThanOrEqualTo(bed.minX());
             assertThat(b.minY()).isGreaterThanOrEqualTo(bed.minY());

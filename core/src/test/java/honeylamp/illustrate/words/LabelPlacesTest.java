@@ -110,9 +110,7 @@ class LabelPlacesTest {
     @Test
     void theDemoHasAirAroundItsLabels() {
         var placed = labels(SailclothYard.plan(), 50).placed();
-        assertThat(placed)
-                .hasSize(8)
-                .allSatisfy(p -> assertThat(p.airMm()).isGreaterThanOrEqualTo(2.5));
+        assertThat(placed).hasSize(8).allSatisfy(p -> assertThat(p.airMm()).isGreaterThanOrEqualTo(2.5));
     }
 
     /** Cut with everything by exact areas, which the search does not use. */

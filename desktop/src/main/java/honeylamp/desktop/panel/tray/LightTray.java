@@ -15,6 +15,7 @@ import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.Reach;
 import honeylamp.plan.Drafting;
 import honeylamp.plan.Light;
+import honeylamp.plan.DrawingPaper;
 import honeylamp.plan.Look;
 import honeylamp.plan.Look.Shading;
 import honeylamp.units.Length;
@@ -101,6 +102,7 @@ final class LightTray implements Content<LightTray.Part> {
                         1,
                         look.textureStrength(),
                         (v, going) -> parts.look(going, l -> l.withTextureStrength(v)))));
+        out.add(paper(look.paper()));
         out.addAll(parts.nodes(look, part.presenting(), part.laid()));
         return out;
     }
@@ -190,5 +192,36 @@ final class LightTray implements Content<LightTray.Part> {
                         0.6,
                         look.shadeCeiling(),
                         (v, going) -> parts.look(going, l -> l.withShadeCeiling(v))));
+    }
+
+    private Node paper(DrawingPaper paper) {
+        var kinds = new FlowPane(4, 4);
+        for (var kind : DrawingPaper.Kind.values()) {
+            kinds.getChildren()
+                    .add(Widgets.toggle(
+                            kind.label(),
+                            "paper-" + kind.key(),
+                            "How the surface of the paper is",
+                            paper.kind() == kind,
+                            () -> model.edit(
+                                    parts.changed(l -> l.withPaper(l.paper().withKind(kind))), "Choose paper")));
+        }
+        return Widgets.section(
+                "Paper",
+                kinds,
+                Widgets.slider(
+                        "Tooth",
+                        "paper-tooth",
+                        0,
+                        1,
+                        paper.tooth(),
+                        (v, going) -> parts.look(going, l -> l.withPaper(l.paper().withTooth(v)))),
+                Widgets.slider(
+                        "Toned ground around",
+                        "paper-wash",
+                        0,
+                        1,
+                        paper.wash(),
+                        (v, going) -> parts.look(going, l -> l.withPaper(l.paper().withWash(v)))));
     }
 }

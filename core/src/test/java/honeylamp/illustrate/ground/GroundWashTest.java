@@ -1,0 +1,48 @@
+package honeylamp.illustrate.ground;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import honeylamp.TestPlans;
+import honeylamp.catalogue.Looks;
+import honeylamp.drawing.Mark;
+import honeylamp.geometry.Point;
+import honeylamp.illustrate.paper.Lamp;
+import honeylamp.illustrate.paper.PaperFrame;
+import honeylamp.illustrate.pen.Pens;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+/** The toned ground around a building. */
+class GroundWashTest {
+    private static List<Mark> wash(double strength, Lamp lamp) {
+        var frame = PaperFrame.atOrigin(50);
+        var pens = Pens.of(Looks.DAYLIGHT, 50);
+        return new SiteArt(frame, pens, lamp, new FloorArt(frame, pens, 1))
+                .wash(TestPlans.geometry(TestPlans.clearRectangle(5000, 4000)), strength);
+    }
+
+    /** How much covers a point beside the middle of the left wall, so many paper mm from its outer face. */
+    private static double covered(List<Mark> marks, double mm) {
+        var at = new Point(-300.0 / 50 - mm, -40); // walls are 300 thick
+        return marks.stream()
+                .filter(m -> m instanceof Mark.Fill(var path, _) && path.encloses(at, 8))
+                .mapToDouble(m -> ((Mark.Fill) m).ink().opacity())
+                .sum();
+    }
+
+    @Test
+    void itPassesIntoThePaperWithinNineMillimetres() {
+        var marks = wash(1, Lamp.LIT);
+        assertThat(covered(marks, 0.5)).isGreaterThan(covered(marks, 3));
+        assertThat(covered(marks, 3)).isGreaterThan(covered(marks, 6));
+        assertThat(covered(marks, 8.5)).isPositive().isLessThan(0.05);
+        assertThat(covered(marks, 9.5)).isZero();
+        assertThat(covered(marks, 0.5)).as("words over it are read").isLessThan(0.25);
+    }
+
+    @Test
+    void bareGroundAndDraftsHaveNone() {
+        assertThat(wash(0, Lamp.LIT)).isEmpty();
+        assertThat(wash(1, Lamp.DRAFT)).isEmpty();
+    }
+}
