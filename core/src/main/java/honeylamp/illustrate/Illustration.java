@@ -153,7 +153,11 @@ public final class Illustration {
         var layers = new ArrayList<Layer>();
         var ground = new ArrayList<>(kept(
                 About.WASH,
-                List.of(geometry.network(), geometry.storey().grounds(), geometry.storey().structures(), lamp),
+                List.of(
+                        geometry.network(),
+                        geometry.storey().grounds(),
+                        geometry.storey().structures(),
+                        lamp),
                 () -> site.wash(geometry, look.paper().wash())));
         ground.addAll(site.ground(geometry.storey()));
         ground.addAll(site.bays(fixed.blocks()));

@@ -112,7 +112,8 @@ public final class SheetComposer {
             drawing = drawing.with(new Drawing(List.of(Layer.of(LayerKind.LABELS, boxes))));
         }
         var surface = remembered.answer(
-                new Surface(page.look().paper(), layout.page()), () -> Tooth.of(page.look().paper(), layout.page()));
+                new Surface(page.look().paper(), layout.page()),
+                () -> Tooth.of(page.look().paper(), layout.page()));
         if (surface.isPresent()) {
             var tooth = new Layer(LayerKind.TOOTH, Blend.MULTIPLY, List.of(surface.get()));
             drawing = drawing.with(new Drawing(List.of(tooth)));

@@ -9,13 +9,13 @@ import honeylamp.derive.rooms.Room;
 import honeylamp.drawing.Mark;
 import honeylamp.drawing.Remembered;
 import honeylamp.drawing.ink.Ink;
-import honeylamp.illustrate.pen.Washed;
 import honeylamp.geometry.Affine;
 import honeylamp.geometry.Box;
 import honeylamp.geometry.Figure;
 import honeylamp.illustrate.paper.PaperFrame;
 import honeylamp.illustrate.pen.Detail;
 import honeylamp.illustrate.pen.Pens;
+import honeylamp.illustrate.pen.Washed;
 import honeylamp.plan.Colouring.Floors;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Laying;
@@ -79,7 +79,8 @@ public final class FloorArt {
         var laid = new Laid(around, usual.in(pens.look()).as(finish), finish.directionDeg(), finish.start(), seed);
         var area = frame.paper(surface);
         var marks = remembered.answer(laid, () -> List.copyOf(pattern(laid)));
-        return new Mark.Clip(area, pens.look().shading() == Shading.WASHED ? rimmed(area, marks, laid.material) : marks);
+        return new Mark.Clip(
+                area, pens.look().shading() == Shading.WASHED ? rimmed(area, marks, laid.material) : marks);
     }
 
     /** As a wash dries: darker along its edges. */

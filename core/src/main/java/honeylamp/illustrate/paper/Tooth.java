@@ -54,12 +54,11 @@ public final class Tooth {
 
     /** How deep the paper is at a point in paper mm, from 0 to 1. */
     private static double hollow(DrawingPaper.Kind kind, double x, double y) {
-        var depth =
-                switch (kind) {
-                    case CARTRIDGE -> grain(0.6, 1, x, y);
-                    case LAID -> 0.55 * grain(0.75, 1, x, y) + 0.45 * grain(0.75, 0.12, x, y);
-                    case ROUGH -> 0.8 * grain(0.96, 1, x, y) + 0.3 * grain(0.6, 1, x, y);
-                };
+        var depth = switch (kind) {
+            case CARTRIDGE -> grain(0.6, 1, x, y);
+            case LAID -> 0.55 * grain(0.75, 1, x, y) + 0.45 * grain(0.75, 0.12, x, y);
+            case ROUGH -> 0.8 * grain(0.96, 1, x, y) + 0.3 * grain(0.6, 1, x, y);
+        };
         return Math.clamp(0.42 + 0.75 * depth, 0, 1);
     }
 

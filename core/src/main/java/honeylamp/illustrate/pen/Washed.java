@@ -40,8 +40,8 @@ public final class Washed {
 
     private Mark washed(Mark mark) {
         return switch (mark) {
-            case Mark.Fill(var path, var ink) when isLarge(path) && ink.opacity() == 1 ->
-                new Mark.Clip(path, wash(path, ink));
+            case Mark.Fill(var path, var ink)
+            when isLarge(path) && ink.opacity() == 1 -> new Mark.Clip(path, wash(path, ink));
             case Mark.Clip(var path, var inside) ->
                 new Mark.Clip(path, inside.stream().map(this::washed).toList());
             case Mark.Fill _, Mark.Stroke _, Mark.Text _, Mark.Haloed _, Mark.Shaded _, Mark.Image _, Mark.Picture _ ->

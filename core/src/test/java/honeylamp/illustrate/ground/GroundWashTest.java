@@ -25,8 +25,9 @@ class GroundWashTest {
     private static double covered(List<Mark> marks, double mm) {
         var at = new Point(-300.0 / 50 - mm, -40); // walls are 300 thick
         return marks.stream()
-                .filter(m -> m instanceof Mark.Fill(var path, _) && path.encloses(at, 8))
-                .mapToDouble(m -> ((Mark.Fill) m).ink().opacity())
+                .map(Mark.Fill.class::cast)
+                .filter(fill -> fill.path().encloses(at, 8))
+                .mapToDouble(fill -> fill.ink().opacity())
                 .sum();
     }
 

@@ -14,8 +14,8 @@ import honeylamp.desktop.workspace.Workspace;
 import honeylamp.desktop.workspace.WorkspaceModel;
 import honeylamp.edit.Reach;
 import honeylamp.plan.Drafting;
-import honeylamp.plan.Light;
 import honeylamp.plan.DrawingPaper;
+import honeylamp.plan.Light;
 import honeylamp.plan.Look;
 import honeylamp.plan.Look.Shading;
 import honeylamp.units.Length;
@@ -215,13 +215,15 @@ final class LightTray implements Content<LightTray.Part> {
                         0,
                         1,
                         paper.tooth(),
-                        (v, going) -> parts.look(going, l -> l.withPaper(l.paper().withTooth(v)))),
+                        (v, going) ->
+                                parts.look(going, l -> l.withPaper(l.paper().withTooth(v)))),
                 Widgets.slider(
                         "Toned ground around",
                         "paper-wash",
                         0,
                         1,
                         paper.wash(),
-                        (v, going) -> parts.look(going, l -> l.withPaper(l.paper().withWash(v)))));
+                        (v, going) ->
+                                parts.look(going, l -> l.withPaper(l.paper().withWash(v)))));
     }
 }
