@@ -214,10 +214,27 @@ public final class Looks {
             Length.ofMm(1000),
             0.22,
             Shading.WASHED,
-            new DrawingPaper(Kind.ROUGH, 0.42, 0.5),
+            new DrawingPaper(Kind.ROUGH, 0.34, 0.45),
             Palettes.WASH,
             Draftings.WASH,
             Palettes.WASHED,
+            Map.of());
+
+    /** After dark, with the lamps lit. */
+    public static final Look DUSK = new Look(
+            "Dusk",
+            0.95,
+            1,
+            0,
+            0.45,
+            Length.ofMm(650),
+            Length.ofMm(1100),
+            0.2,
+            Shading.LAMPS,
+            DrawingPaper.BARE,
+            Palettes.DUSK,
+            Draftings.NIGHT,
+            Colouring.AS_LAID,
             Map.of());
 
     /** Light from the upper left of the sheet. */
@@ -262,6 +279,7 @@ public final class Looks {
                 PENCIL,
                 MARKER,
                 WASH,
+                DUSK,
                 ONE_ACCENT,
                 NIGHT_DRAWING,
                 USE_COLOURS);

@@ -131,6 +131,15 @@ public final class Palettes {
                     Role.BODY, new Oklch(0.970, 0.014, 80),
                     Role.PORCELAIN, new Oklch(0.980, 0.008, 220)));
 
+    /** A house after dark: words light on the paper around it, windows that glow. */
+    static final Palette DUSK = DAYLIGHT.with(Map.of(
+            Role.PAPER, new Oklch(0.235, 0.030, 275),
+            Role.INK, new Oklch(0.945, 0.024, 85),
+            Role.POCHE, new Oklch(0.34, 0.026, 275),
+            Role.POCHE_TINT, new Oklch(0.46, 0.026, 275),
+            Role.GLASS, new Oklch(0.90, 0.085, 88),
+            Role.FRAME, new Oklch(0.80, 0.070, 80)));
+
     /** Greys, with honey for what is soft. */
     static final Palette ONE_ACCENT = through(GREYS)
             .with(Map.of(

@@ -15,6 +15,7 @@ public enum LayerKind {
     POCHE("Walls"),
     OPENINGS("Openings"),
     OVERHEAD("Overhead"),
+    LAMPS("Light of lamps"),
     DIMENSIONS("Dimensions"),
     LABELS("Labels"),
     SHEET("Sheet"),

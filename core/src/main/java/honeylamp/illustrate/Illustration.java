@@ -35,9 +35,11 @@ import honeylamp.illustrate.paper.PaperRoom;
 import honeylamp.illustrate.pen.DrawnByHand;
 import honeylamp.illustrate.pen.DrawnByHand.Lines;
 import honeylamp.illustrate.pen.Fading;
+import honeylamp.illustrate.pen.Indoors;
 import honeylamp.illustrate.pen.Pens;
 import honeylamp.illustrate.pen.Washed;
 import honeylamp.illustrate.shade.FloorShade;
+import honeylamp.illustrate.shade.LampLight;
 import honeylamp.illustrate.shade.Solids;
 import honeylamp.illustrate.shade.TopShadow;
 import honeylamp.illustrate.words.AxisArt;
@@ -110,7 +112,7 @@ public final class Illustration {
         this.frame = frame;
         this.lamp = lamp;
         this.shadePxPerMm = shadePxPerMm;
-        this.pens = Pens.of(look, frame.scale());
+        this.pens = Pens.of(Indoors.of(look), frame.scale());
         this.remembered = pictures.within(new Setting(frame, pens));
         this.floors = new FloorArt(frame, pens, look.textureStrength(), remembered);
         this.structures = new StructureArt(frame, pens, lamp, plan.units());
@@ -207,8 +209,13 @@ public final class Illustration {
                 Kind.FURNITURE,
                 new FurnitureArt(frame, pens, lamp, remembered)
                         .marks(geometry.storey().furnishings(), SymbolShape.Level.CANOPY));
+        if (lamp == Lamp.LIT
+                && look.shading() == Shading.LAMPS
+                && !geometry.rooms().isEmpty()) {
+            layers.add(new Layer(LayerKind.LAMPS, Blend.MULTIPLY, List.of(lampLight(readInRooms(others)))));
+        }
         if (showing.shows(Kind.DIMENSIONS)) {
-            add(layers, LayerKind.DIMENSIONS, Kind.DIMENSIONS, onPaper(dimensions(others)));
+            add(layers, LayerKind.DIMENSIONS, Kind.DIMENSIONS, told(onPaper(dimensions(others))));
         }
         words(layers, others);
         return seen(new Drawing(layers));
@@ -227,8 +234,29 @@ public final class Illustration {
         words.addAll(faint(Kind.FIXED_PARTS, onGround(others.stairs())));
         words.addAll(faint(Kind.TAGS, others.tags()));
         if (!words.isEmpty()) {
-            layers.add(Layer.of(LayerKind.LABELS, words));
+            layers.add(Layer.of(LayerKind.LABELS, told(words)));
         }
+    }
+
+    private record Shining(List<Box> words, double pxPerMm) {}
+
+    private List<Box> readInRooms(OtherWords others) {
+        return read(others).stream()
+                .filter(box -> geometry.roomAt(frame.plan(box.centre())).isPresent())
+                .toList();
+    }
+
+    private Mark lampLight(List<Box> words) {
+        var asked = new Shining(words, shadePxPerMm);
+        var same = remembered.answer(asked, () -> asked);
+        return remembered.answerOf(
+                About.LAMPS, List.of(geometry, same), () -> LampLight.of(geometry, frame, words, shadePxPerMm));
+    }
+
+    /** In a lit house, what is written in its rooms keeps their ink. */
+    private List<Mark> told(List<Mark> marks) {
+        return Indoors.told(
+                marks, pens, look, p -> geometry.roomAt(frame.plan(p)).isPresent());
     }
 
     /** Words with the tone of what they lie on around their letters. */
@@ -247,6 +275,7 @@ public final class Illustration {
                 geometry,
                 frame,
                 pens.ink(Role.PAPER),
+                look.shading() == Shading.LAMPS,
                 Optional.of(floors).filter(_ -> floored),
                 Optional.of(new FurnitureArt(frame, pens, lamp, remembered))
                         .filter(_ -> showing.shows(Kind.FURNITURE)));
@@ -307,6 +336,7 @@ public final class Illustration {
         TIERS,
         TIER_LINES,
         STAIRS,
+        LAMPS,
         STEPS,
         WASH,
         WALLS,
@@ -416,7 +446,7 @@ public final class Illustration {
                 words,
                 shadePxPerMm,
                 remembered);
-        var isSoft = look.shading() == Shading.SOFT;
+        var isSoft = look.shading() == Shading.SOFT || look.shading() == Shading.LAMPS;
         layers.add(new Layer(
                 LayerKind.SHADE, look.shading() == Shading.HATCHED ? Blend.COVER : Blend.MULTIPLY, List.of(shade)));
         var onTops = look.castShadow() > 0 && isSoft

@@ -16,6 +16,7 @@ import honeylamp.geometry.Segment;
 import honeylamp.illustrate.furniture.FurnitureArt;
 import honeylamp.illustrate.ground.FloorArt;
 import honeylamp.illustrate.paper.PaperFrame;
+import honeylamp.illustrate.shade.LampLight;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Furnishing;
 import honeylamp.plan.Ground;
@@ -43,6 +44,7 @@ final class WordGrounds {
     private final StoreyGeometry geometry;
     private final PaperFrame frame;
     private final Ink paper;
+    private final boolean isLit;
     private final Optional<FloorArt> floors;
     private final Optional<FurnitureArt> furniture;
     private final List<Furnishing> pieces;
@@ -52,6 +54,7 @@ final class WordGrounds {
      * Of what a storey shows on paper.
      *
      * @param paper lies around words on what is dark
+     * @param isLit whether lamps shine where words are read
      * @param floors draws its floors and grounds, if they are seen
      * @param furniture draws its pieces, if they are seen
      */
@@ -59,9 +62,11 @@ final class WordGrounds {
             StoreyGeometry geometry,
             PaperFrame frame,
             Ink paper,
+            boolean isLit,
             Optional<FloorArt> floors,
             Optional<FurnitureArt> furniture) {
         this.paper = paper;
+        this.isLit = isLit;
         this.geometry = geometry;
         this.frame = frame;
         this.floors = floors;
@@ -116,7 +121,15 @@ final class WordGrounds {
                 .map(frame::plan)
                 .flatMap(p -> tone(p).stream())
                 .reduce((dark, other) -> lightness(other) > lightness(dark) + LIGHTER ? other : dark)
-                .map(ink -> lightness(ink) < Math.min(LEAST_LIGHTNESS, lightness(paper)) ? paper : ink);
+                .map(ink -> ground(ink, frame.plan(word.middle())));
+    }
+
+    /** What words are read on: in a lit room its lit floor, beside one the paper. */
+    private Ink ground(Ink tone, Point at) {
+        if (isLit) {
+            return geometry.roomAt(at).isPresent() ? LampLight.underWords(tone) : paper;
+        }
+        return lightness(tone) < Math.min(LEAST_LIGHTNESS, lightness(paper)) ? paper : tone;
     }
 
     private static double lightness(Ink ink) {

@@ -52,7 +52,9 @@ public record Look(
         /** In broad strokes of a marker, floors too. */
         BROAD("Broad strokes"),
         /** In washes of water colour, all that is filled too. */
-        WASHED("Washes");
+        WASHED("Washes"),
+        /** Lamps in an evening that is all but dark. */
+        LAMPS("Lamp light");
 
         private final String label;
 

@@ -84,7 +84,7 @@ public final class FloorShade {
         words.forEach(box -> lighten(grid, share, box));
         surface.built.ifPresent(built -> fade(grid, share, built, surface.whole.bounds()));
         var marks = switch (look.shading()) {
-            case SOFT -> List.<Mark>of(picture(grid, left(lost.dark(), share)));
+            case SOFT, LAMPS -> List.<Mark>of(picture(grid, left(lost.dark(), share)));
             case HATCHED -> Hatching.of(grid, left(lost.dark(), share), Hatching.Tool.PENCIL, ink(look, Role.INK));
             case WASHED -> List.<Mark>of(picture(grid, glazed(grid, left(lost.dark(), share), remembered)));
             case BROAD -> Hatching.of(grid, left(lost.dark(), share), Hatching.Tool.MARKER, ink(look, Role.SHADOW));
