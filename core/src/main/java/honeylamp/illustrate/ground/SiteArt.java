@@ -45,7 +45,7 @@ import java.util.stream.Stream;
 /** Draws the ground around a building: its surfaces, the boundary and the setback line, bays with their cars. */
 public final class SiteArt {
     /** The ground is toned so far around, in paper mm, in so many steps that each cover so much. */
-    private static final double WASH_MM = 9;
+    private static final double WASH_MM = 7.5;
 
     private static final int WASH_STEPS = 9;
     private static final double WASH_COVERS = 0.022;

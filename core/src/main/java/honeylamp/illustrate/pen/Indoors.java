@@ -50,15 +50,14 @@ public final class Indoors {
     /** Lines and surfaces are inside if all their corners are, words if their middle is. */
     private static boolean isInside(Mark mark, Predicate<Point> isInside) {
         return switch (mark) {
-            case Mark.Fill(var path, _) -> all(path.bounds(), isInside);
-            case Mark.Stroke(var path, _, _) -> all(path.bounds(), isInside);
+            case Mark.Fill fill -> all(fill.path().bounds(), isInside);
+            case Mark.Stroke stroke -> all(stroke.path().bounds(), isInside);
             case Mark.Text text -> isInside.test(text.ring().bounds().centre());
-            case Mark.Haloed(var text, _, _) ->
-                isInside.test(text.ring().bounds().centre());
-            case Mark.Shaded(var path, _, _) -> all(path.bounds(), isInside);
-            case Mark.Clip(var path, _) -> all(path.bounds(), isInside);
-            case Mark.Image(_, var where) -> all(where, isInside);
-            case Mark.Picture(_, var where) -> all(where, isInside);
+            case Mark.Haloed words -> isInside.test(words.text().ring().bounds().centre());
+            case Mark.Shaded shaded -> all(shaded.path().bounds(), isInside);
+            case Mark.Clip clip -> all(clip.path().bounds(), isInside);
+            case Mark.Image image -> all(image.where(), isInside);
+            case Mark.Picture picture -> all(picture.where(), isInside);
         };
     }
 

@@ -108,7 +108,11 @@ public final class LampLight {
 
     private void shine(LampSpot lamp, List<Segment> walls) {
         var reach = LampSpot.REACH * lamp.wideMm();
-        var near = new Box(lamp.at().x() - reach, lamp.at().y() - reach, lamp.at().x() + reach, lamp.at().y() + reach);
+        var near = new Box(
+                lamp.at().x() - reach,
+                lamp.at().y() - reach,
+                lamp.at().x() + reach,
+                lamp.at().y() + reach);
         var seen = seen(lamp.at(), reach, walls);
         var px = grid.pixels(near);
         for (var row = Math.max(0, px.y); row < Math.min(grid.height(), px.y + px.height); row++) {
@@ -178,9 +182,11 @@ public final class LampLight {
         var reach = words.grown(WORD_SOFT_MM);
         var px = grid.pxPerMm();
         var left = Math.max(0, (int) ((reach.minX() - grid.bounds().minX()) * px));
-        var right = Math.min(grid.width() - 1, (int) ((reach.maxX() - grid.bounds().minX()) * px));
+        var right =
+                Math.min(grid.width() - 1, (int) ((reach.maxX() - grid.bounds().minX()) * px));
         var top = Math.max(0, (int) ((reach.minY() - grid.bounds().minY()) * px));
-        var bottom = Math.min(grid.height() - 1, (int) ((reach.maxY() - grid.bounds().minY()) * px));
+        var bottom =
+                Math.min(grid.height() - 1, (int) ((reach.maxY() - grid.bounds().minY()) * px));
         for (var row = top; row <= bottom; row++) {
             var y = grid.bounds().minY() + (row + 0.5) / px;
             var dy = Math.max(0, Math.max(words.minY() - y, y - words.maxY()));
