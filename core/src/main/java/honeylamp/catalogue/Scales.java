@@ -5,11 +5,11 @@ import java.util.List;
 
 /** The standard scales of drawings, as denominators, largest scale first. */
 public final class Scales {
-    /** ISO 5455 for building drawings, with 1:25 and 1:200 in common use. */
-    private static final List<Integer> METRIC = List.of(20, 25, 50, 100, 200, 500, 1000);
+    /** ISO 5455 for building drawings, with 1:25 in common use, and 1:75 and 1:150 where a step would halve a plan. */
+    private static final List<Integer> METRIC = List.of(20, 25, 50, 75, 100, 150, 200, 500, 1000);
 
-    /** 1/2, 3/8, 1/4, 3/16, 1/8, 1/16 and 1/32 inch to the foot. */
-    private static final List<Integer> FEET_INCHES = List.of(24, 32, 48, 64, 96, 192, 384);
+    /** 1/2, 3/8, 1/4, 3/16, 1/8, 3/32, 1/16 and 1/32 inch to the foot. */
+    private static final List<Integer> FEET_INCHES = List.of(24, 32, 48, 64, 96, 128, 192, 384);
 
     private Scales() {}
 
@@ -44,6 +44,7 @@ public final class Scales {
                     case 48 -> "1/4\" = 1'-0\"";
                     case 64 -> "3/16\" = 1'-0\"";
                     case 96 -> "1/8\" = 1'-0\"";
+                    case 128 -> "3/32\" = 1'-0\"";
                     case 192 -> "1/16\" = 1'-0\"";
                     case 384 -> "1/32\" = 1'-0\"";
                     default -> "1:" + scale;

@@ -92,7 +92,7 @@ final class WordGrounds {
                 out.add(
                         own.stream().anyMatch(b -> b.contains(line.middle()))
                                 ? text
-                                : tone(line)
+                                : tone(text)
                                         .<Mark>map(ink -> new Mark.Haloed(text, HALO_MM, ink))
                                         .orElse(text));
             } else {
@@ -105,7 +105,7 @@ final class WordGrounds {
     /** The same for dimensions, whose figures have a quieter ink where they lie on bare paper. */
     List<Mark> around(List<Mark> dimensions, Ink quiet) {
         return around(dimensions).stream()
-                .map(m -> m instanceof Mark.Text text && tone(line(text)).isEmpty() ? text.in(quiet) : m)
+                .map(m -> m instanceof Mark.Text text && tone(text).isEmpty() ? text.in(quiet) : m)
                 .toList();
     }
 
@@ -113,6 +113,19 @@ final class WordGrounds {
     private static Segment line(Mark.Text text) {
         var from = text.start().plus(Point.direction(text.turnDeg() - 90).times(text.capHeightMm() / 2));
         return new Segment(from, from.plus(Point.direction(text.turnDeg()).times(text.widthMm())));
+    }
+
+    /** What lies under a word; paper where it lies across the edge of the ground. */
+    private Optional<Ink> tone(Mark.Text text) {
+        var word = line(text);
+        var isAcross = geometry.roomAt(frame.plan(word.middle())).isEmpty()
+                && text.ring().corners().stream()
+                                        .map(frame::plan)
+                                        .filter(p -> tone(p).isPresent())
+                                        .count()
+                                % 4
+                        != 0;
+        return isAcross ? Optional.of(paper) : tone(word);
     }
 
     /** What lies under the middle of a word; where it reaches over something lighter, that. */

@@ -31,6 +31,7 @@ import honeylamp.plan.RoomLabel.Cramped;
 import honeylamp.plan.Sheet;
 import honeylamp.plan.Showing.Kind;
 import honeylamp.plan.TextRole;
+import honeylamp.plan.View;
 import honeylamp.units.LengthText;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -194,10 +195,14 @@ public final class SheetComposer {
         return new PaperFrame(scale, x, y);
     }
 
-    /** The largest scale at which a view fits; walls from the front on one page have one scale, that of the largest. */
+    /**
+     * The largest scale at which a view fits. Walls from the front on one page have one scale, that of the largest; so have
+     * all storeys on pages alike.
+     */
     private int scaleThatFits(int index) {
-        if (page.views().get(index).view().isPlan()) {
-            return largest(index);
+        var view = page.views().get(index).view();
+        if (view.isPlan()) {
+            return isWhole(view) ? scaleOfStoreys() : largest(index);
         }
         return IntStream.range(0, page.views().size())
                 .filter(i -> !page.views().get(i).view().isPlan())
@@ -206,6 +211,29 @@ public final class SheetComposer {
                 .map(this::largest)
                 .max()
                 .orElseThrow();
+    }
+
+    /** Whether a view shows a storey from end to end, at whichever scale it fits. */
+    private static boolean isWhole(View view) {
+        return view.isPlan() && view.crop().isEmpty() && view.scale().isEmpty();
+    }
+
+    private int scaleOfStoreys() {
+        var paper = page.page().sheet();
+        return plan.pages().stream()
+                .filter(other -> other.page().sheet().paper() == paper.paper()
+                        && other.page().sheet().way() == paper.way())
+                .map(other -> other.page().equals(page.page()) ? this : new SheetComposer(other))
+                .flatMapToInt(SheetComposer::scalesOfStoreys)
+                .max()
+                .orElseThrow();
+    }
+
+    private IntStream scalesOfStoreys() {
+        return IntStream.range(0, page.views().size())
+                .filter(i -> isWhole(page.views().get(i).view()))
+                .filter(i -> Illustration.extent(page.views().get(i)).isPresent())
+                .map(this::largest);
     }
 
     private int largest(int index) {

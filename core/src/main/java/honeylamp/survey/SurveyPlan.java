@@ -13,6 +13,7 @@ import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.ElementId.WallId;
 import honeylamp.plan.ElementId.WallTypeId;
 import honeylamp.plan.Finish;
+import honeylamp.plan.HeightRule;
 import honeylamp.plan.Opening.Hand;
 import honeylamp.plan.Opening.Swing;
 import honeylamp.plan.OpeningKind;
@@ -106,7 +107,7 @@ public final class SurveyPlan {
 
     private WallTypeId type(Length thickness) {
         var known = plan.wallTypes().stream()
-                .filter(t -> t.thickness().equals(thickness))
+                .filter(t -> t.thickness().equals(thickness) && t.heightRule().equals(HeightRule.FULL))
                 .findFirst();
         if (known.isPresent()) {
             return known.get().id();

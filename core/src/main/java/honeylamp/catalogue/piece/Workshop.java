@@ -6,8 +6,10 @@ import honeylamp.catalogue.symbol.SymbolPen;
 import honeylamp.catalogue.symbol.SymbolShape.Detail;
 import honeylamp.catalogue.symbol.SymbolShape.Edge;
 import honeylamp.catalogue.symbol.SymbolShape.Level;
+import honeylamp.geometry.Box;
 import honeylamp.geometry.Figure;
 import honeylamp.geometry.Point;
+import honeylamp.geometry.Ring;
 import honeylamp.plan.Role;
 import honeylamp.plan.Stand;
 import java.util.List;
@@ -254,8 +256,13 @@ final class Workshop {
         return path.build();
     }
 
+    private static Ring around(PiecePen pen) {
+        return new Box(-pen.w, -pen.d, pen.w, pen.d).ring();
+    }
+
     private static void planking(PiecePen pen, double stern) {
-        pen.standing(-pen.w, -pen.d, pen.w, pen.d, pen.h * 0.15, pen.h, pen.h * 0.4, Role.TIMBER);
+        pen.seen(around(pen), pen.h * 0.15, pen.h, pen.h * 0.4, Role.TIMBER);
+        pen.solid(hull(pen.w, pen.d, stern).flattened(6), pen.h);
         pen.shape(hull(pen.w, pen.d, stern), Role.TIMBER, Edge.OUTLINE, Detail.PLAIN);
         pen.shape(hull(pen.w - 70, pen.d - 110, stern), Role.LINEN, Edge.INNER, Detail.PLAIN);
     }
@@ -284,7 +291,8 @@ final class Workshop {
     }
 
     private static void canoe(PiecePen pen) {
-        pen.standing(-pen.w, -pen.d, pen.w, pen.d, 0, pen.h, pen.h * 0.45, Role.LEAF);
+        pen.seen(around(pen), 0, pen.h, pen.h * 0.45, Role.LEAF);
+        pen.solid(hull(pen.w * 0.94, pen.d, 0.1).flattened(6), pen.h);
         for (var in : new double[] {0, 45}) {
             var path = Figure.builder();
             var w = pen.w - in;

@@ -31,10 +31,10 @@ import java.util.TreeMap;
 
 /** Draws finishes at true size, clipped to their surface. */
 public final class FloorArt {
-    /** Tones are sorted into steps of this lightness, so that one path holds all pieces of a tone. */
     /** A wash lets the paper through. */
     private static final double WASH_COVERS = 0.82;
 
+    /** Tones are sorted into steps of this lightness, so that one path holds all pieces of a tone. */
     private static final double TONE_STEP = 0.004;
 
     private static final double AROUND_STEP_MM = 1000;

@@ -47,8 +47,8 @@ public final class SiteArt {
     /** The ground is toned so far around, in paper mm, in so many steps that each cover so much. */
     private static final double WASH_MM = 7.5;
 
-    private static final int WASH_STEPS = 9;
-    private static final double WASH_COVERS = 0.022;
+    private static final int WASH_STEPS = 15;
+    private static final double WASH_COVERS = 0.011;
 
     /** The kerb of a pool, and what is seen of its wall under water. */
     private static final double KERB_MM = 320;

@@ -158,7 +158,7 @@ final class SheetFields {
                         "The largest standard scale at which the plan fits the sheet",
                         scale.isEmpty(),
                         () -> scale(Optional.empty())));
-        for (int each : Scales.standard(part.units()).subList(1, 6)) {
+        for (int each : Scales.standard(part.units()).subList(1, 7)) {
             out.getChildren()
                     .add(Widgets.toggle(
                             Scales.words(each, part.units()),
