@@ -8,6 +8,7 @@ import honeylamp.illustrate.pen.Pens;
 import honeylamp.illustrate.words.LabelArt;
 import honeylamp.plan.Annotation.Words;
 import honeylamp.plan.Role;
+import honeylamp.plan.RoomLabel.Cramped;
 import honeylamp.plan.RoomLabel.Part;
 import honeylamp.plan.Showing.Kind;
 import honeylamp.store.PlanFile;
@@ -67,6 +68,10 @@ class LabelsWindowTest {
             w.press("label-higher-number");
             assertThat(parts(w)).containsExactly(Part.NUMBER, Part.NAME, Part.AREA);
             assertThat(living(w)).containsExactly("1.1 LIVING ROOM", "30.59 m\u00b2");
+            w.press("labels-cramped");
+            assertThat(w.plan().presentation().views().getFirst().annotation().rooms().cramped())
+                    .isEqualTo(Cramped.NAME);
+            w.press("labels-cramped");
             w.press("label-basis-outer_faces");
             assertThat(living(w).getLast()).isNotEqualTo("30.59 m\u00b2").endsWith(" m\u00b2");
             w.fill("labels-set-name", "For the net loft");

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import honeylamp.catalogue.Looks;
 import honeylamp.derive.storeys.LaidPlan;
+import honeylamp.plan.DrawingPaper;
 import honeylamp.plan.Colouring.Floors;
 import honeylamp.plan.Look;
 import java.nio.file.Files;
@@ -107,5 +108,29 @@ class LooksWindowTest {
             w.told("Nothing was brought in");
             assertThat(w.message()).contains("holds no looks");
         }
+    }
+
+    /** Paper is chosen by its surface, and how much of it and of the ground around is seen is typed beside the sliders. */
+    @Test
+    void paperIsChosenTypedAndTakenBack() throws Exception {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
+            w.press("stage-light");
+            w.press("look-wash");
+            var washed = paper(w);
+            w.press("paper-laid");
+            assertThat(paper(w)).isEqualTo(washed.withKind(DrawingPaper.Kind.LAID));
+            w.fill("paper-tooth-value", "0.8");
+            w.fill("paper-wash-value", "0");
+            assertThat(paper(w)).isEqualTo(new DrawingPaper(DrawingPaper.Kind.LAID, 0.8, 0));
+            w.fill("paper-tooth-value", "7");
+            assertThat(w.<Label>node("paper-tooth-wrong").getText()).isNotBlank();
+            assertThat(paper(w).tooth()).isEqualTo(0.8);
+            w.press("look-back");
+            assertThat(paper(w)).isEqualTo(washed);
+        }
+    }
+
+    private static DrawingPaper paper(WindowDriver w) throws Exception {
+        return WindowDriver.onScreen(() -> w.model().shown().view().look().paper());
     }
 }
