@@ -69,7 +69,13 @@ class LabelsWindowTest {
             assertThat(parts(w)).containsExactly(Part.NUMBER, Part.NAME, Part.AREA);
             assertThat(living(w)).containsExactly("1.1 LIVING ROOM", "30.59 m\u00b2");
             w.press("labels-cramped");
-            assertThat(w.plan().presentation().views().getFirst().annotation().rooms().cramped())
+            assertThat(w.plan()
+                            .presentation()
+                            .views()
+                            .getFirst()
+                            .annotation()
+                            .rooms()
+                            .cramped())
                     .isEqualTo(Cramped.NAME);
             w.press("labels-cramped");
             w.press("label-basis-outer_faces");

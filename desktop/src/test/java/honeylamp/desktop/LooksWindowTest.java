@@ -4,8 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import honeylamp.catalogue.Looks;
 import honeylamp.derive.storeys.LaidPlan;
-import honeylamp.plan.DrawingPaper;
 import honeylamp.plan.Colouring.Floors;
+import honeylamp.plan.DrawingPaper;
 import honeylamp.plan.Look;
 import java.nio.file.Files;
 import java.nio.file.Path;

@@ -132,10 +132,10 @@ public final class QuillbackLane {
 
     private static void groundRooms(PlanSketch s) {
         s.room(144, 120, "Tea room", "wide-plank-oak", 90, 10, 10);
-        s.room(80, 400, "Kitchen", "square-tile", 0, 10, 336);
+        s.room(80, 400, "Kitchen", "hexagon-tile", 0, 10, 336);
         s.room(250, 440, "Hall", "stone-slabs", 0, 166, 276);
-        s.room(120, 300, "Larder", "square-tile", 0, 81, 276);
-        s.room(40, 300, "WC", "hexagon-tile", 0, 10, 276);
+        s.room(120, 300, "Larder", "hexagon-tile", 0, 81, 276);
+        s.room(40, 300, "WC", "square-tile", 0, 10, 276);
     }
 
     private static void teaRoom(PlanSketch s) {
@@ -205,10 +205,10 @@ public final class QuillbackLane {
 
     private static void flatRooms(PlanSketch s) {
         s.room(144, 100, "Living room", "herringbone-oak", 0, 10, 10);
-        s.room(60, 260, "Kitchen and dining", "square-tile", 0, 10, 206);
-        s.room(60, 380, "Bedroom", "carpet-oat", 0, 10, 330);
+        s.room(60, 260, "Kitchen and dining", "hexagon-tile", 0, 10, 206);
+        s.room(60, 380, "Bedroom", "wide-plank-ash", 0, 10, 330);
         s.room(250, 430, "Landing", "wide-plank-oak", 90, 166, 206);
-        s.room(190, 250, "Shower room", "hexagon-tile", 0, 166, 206);
+        s.room(190, 250, "Shower room", "square-tile", 0, 166, 206);
     }
 
     private static void living(PlanSketch s) {
