@@ -19,6 +19,7 @@ import honeylamp.store.PlanDocument;
 import honeylamp.units.UnitSystem;
 import java.nio.file.Files;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Callable;
@@ -27,6 +28,8 @@ import java.util.concurrent.TimeUnit;
 import java.util.function.Consumer;
 import javafx.application.Application;
 import javafx.application.Platform;
+import javafx.event.Event;
+import javafx.event.EventTarget;
 import javafx.geometry.Bounds;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
@@ -36,6 +39,7 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextArea;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseButton;
 import javafx.scene.robot.Robot;
 import javafx.scene.text.Text;
@@ -434,13 +438,38 @@ final class WindowDriver implements AutoCloseable {
     }
 
     void key(KeyCode... codes) throws Exception {
-        robot.push(codes);
+        onScreen(() -> {
+            for (var code : codes) {
+                mouse.keyPress(code);
+            }
+            return null;
+        });
+        drained();
+        onScreen(() -> {
+            for (var code : Arrays.asList(codes).reversed()) {
+                mouse.keyRelease(code);
+            }
+            return null;
+        });
         settle();
     }
 
     void write(String text) throws Exception {
-        robot.write(text, 0);
+        onScreen(() -> {
+            for (var i = 0; i < text.length(); i++) {
+                typed(text.substring(i, i + 1));
+            }
+            return null;
+        });
         settle();
+    }
+
+    /** A letter goes to whatever has the keyboard by then. */
+    private void typed(String letter) {
+        var scene = window.scene();
+        var owner = Optional.<EventTarget>ofNullable(scene.getFocusOwner()).orElse(scene);
+        Event.fireEvent(
+                owner, new KeyEvent(KeyEvent.KEY_TYPED, letter, "", KeyCode.UNDEFINED, false, false, false, false));
     }
 
     /** Types into a field by its id and presses Enter; with Control where Enter begins a new line. */
