@@ -81,7 +81,7 @@ public final class Materials {
                         .of(
                                 "wide-plank-ash",
                                 "Wide plank, pale ash",
-                                tone(0.900, 0.026, 82),
+                                tone(0.897, 0.026, 82),
                                 laid(BOARDS, 160, 2000, 2)),
                 wood.of(
                         "herringbone-oak",
@@ -119,7 +119,7 @@ public final class Materials {
                         .of(
                                 "hexagon-tile",
                                 "Hexagon tile, pale",
-                                tone(0.932, 0.015, 200),
+                                tone(0.930, 0.015, 200),
                                 laid(new Hexagon(), 200, 200, 4)),
                 tile.of("tile-white", "Tile, white", tone(0.960, 0.006, 220), laid(new Running(0.5), 75, 150, 2)),
                 tile.of(
@@ -192,7 +192,7 @@ public final class Materials {
                         .of(
                                 "stone-slabs",
                                 "Stone slabs",
-                                tone(0.897, 0.013, 95),
+                                tone(0.895, 0.013, 95),
                                 laid(new CoursedSlabs(), 300, 520, 6)),
                 stone.of("limestone", "Limestone", tone(0.905, 0.016, 88), laid(new Running(0.5), 400, 600, 3)),
                 stone.of("travertine", "Travertine", tone(0.885, 0.026, 80), laid(new Stack(), 450, 900, 2)),
@@ -220,7 +220,7 @@ public final class Materials {
     private static List<Material> screeds() {
         var screed = new Shelf(Family.SCREED, Grain.CLOUDS, 0.010, 0.07);
         return List.of(
-                screed.of("screed", "Screed", tone(0.932, 0.005, 110), Laying.seamless()),
+                screed.of("screed", "Screed", tone(0.930, 0.005, 110), Laying.seamless()),
                 screed.of("screed-dark", "Screed, dark", tone(0.660, 0.006, 80), Laying.seamless()),
                 screed.of("screed-sand", "Screed, sand", tone(0.880, 0.022, 78), Laying.seamless()),
                 screed.of("concrete-slab", "Concrete slab", tone(0.830, 0.004, 110), laid(new Stack(), 1000, 1000, 6)),
@@ -232,8 +232,8 @@ public final class Materials {
     private static List<Material> carpets() {
         var carpet = new Shelf(Family.CARPET, Grain.PILE, 0.012, 0.06);
         return List.of(
-                carpet.of("carpet-oat", "Carpet, oat", tone(0.932, 0.016, 78), Laying.seamless()),
-                carpet.of("carpet-mist", "Carpet, mist", tone(0.932, 0.013, 240), Laying.seamless()),
+                carpet.of("carpet-oat", "Carpet, oat", tone(0.930, 0.018, 78), Laying.seamless()),
+                carpet.of("carpet-mist", "Carpet, mist", tone(0.930, 0.013, 240), Laying.seamless()),
                 carpet.of("carpet-moss", "Carpet, moss", tone(0.780, 0.034, 135), Laying.seamless()),
                 carpet.of("carpet-clay", "Carpet, clay", tone(0.790, 0.042, 45), Laying.seamless()),
                 carpet.of("carpet-tile", "Carpet tile, slate", tone(0.700, 0.012, 245), laid(new Stack(), 500, 500, 0)),

@@ -292,22 +292,24 @@ final class Workshop {
 
     private static void canoe(PiecePen pen) {
         pen.seen(around(pen), 0, pen.h, pen.h * 0.45, Role.LEAF);
-        pen.solid(hull(pen.w * 0.94, pen.d, 0.1).flattened(6), pen.h);
-        for (var in : new double[] {0, 45}) {
-            var path = Figure.builder();
-            var w = pen.w - in;
-            var d = pen.d - 2 * in;
-            path.moveTo(0, d);
-            path.curveTo(w * 1.25, d * 0.45, w * 1.25, -d * 0.45, 0, -d);
-            path.curveTo(-w * 1.25, -d * 0.45, -w * 1.25, d * 0.45, 0, d);
-            path.close();
-            pen.shape(
-                    path.build(), in == 0 ? Role.LEAF : Role.LINEN, in == 0 ? Edge.OUTLINE : Edge.INNER, Detail.PLAIN);
-        }
+        var hull = pointed(pen.w, pen.d);
+        pen.solid(hull.flattened(6), pen.h);
+        pen.shape(hull, Role.LEAF, Edge.OUTLINE, Detail.PLAIN);
+        pen.shape(pointed(pen.w - 45, pen.d - 90), Role.LINEN, Edge.INNER, Detail.PLAIN);
         for (var y : new double[] {-0.5, 0, 0.5}) {
             var half = pen.w * (y == 0 ? 0.92 : 0.68);
             pen.innerBox(-half, y * pen.d - 55, half, y * pen.d + 55, 4, Role.TIMBER, Detail.PLAIN);
         }
+    }
+
+    /** A hull pointed at both ends. */
+    private static Figure pointed(double w, double d) {
+        var path = Figure.builder();
+        path.moveTo(0, d);
+        path.curveTo(w * 1.25, d * 0.45, w * 1.25, -d * 0.45, 0, -d);
+        path.curveTo(-w * 1.25, -d * 0.45, -w * 1.25, d * 0.45, 0, d);
+        path.close();
+        return path.build();
     }
 
     private static void dinghy(PiecePen pen) {
