@@ -50,6 +50,7 @@ class FloorsTest {
             "takeoff.tiles",
             "takeoff.fit",
             "takeoff.way",
+            "takeoff.lived",
             "takeoff",
             "survey",
             "drawing.ink",

@@ -72,6 +72,15 @@ public final class FurnishingEdits {
                 id);
     }
 
+    /** Places pieces, each under a number of its own. */
+    public static Plan add(Plan plan, StoreyId storey, List<Furnishing> pieces) {
+        var now = plan;
+        for (var piece : pieces) {
+            now = add(now, storey, piece).plan();
+        }
+        return now;
+    }
+
     /** Pieces keep to a place along the face of the wall they stand at. */
     public static Plan keep(Plan plan, StoreyId storey, List<FurnishingId> ids, Keeping keeping) {
         return change(plan, storey, ids, f -> f.withKeeping(keeping));

@@ -76,6 +76,27 @@ public final class ViewEdits {
         return light(plan, first(plan), Reach.ALL, _ -> light);
     }
 
+    /** Says how lived-in the rooms of a view are, or of all, from 0 for bare to 1. */
+    public static Plan livedIn(Plan plan, ViewId view, Reach reach, double amount) {
+        return changed(plan, view, reach, v -> v.livedIn() == amount ? v : v.withLivedIn(amount));
+    }
+
+    /** Says how lived-in the rooms of all views of a plan are. */
+    public static Plan livedIn(Plan plan, double amount) {
+        return livedIn(plan, first(plan), Reach.ALL, amount);
+    }
+
+    /** Says how lived-in the rooms of a storey are, in all views of it. */
+    public static Plan livedIn(Plan plan, StoreyId storey, double amount) {
+        var now = plan;
+        for (var view : plan.presentation().views()) {
+            if (view.storey().equals(storey)) {
+                now = livedIn(now, view.id(), Reach.THIS, amount);
+            }
+        }
+        return now;
+    }
+
     /** Sets the scale of a view, or of all; none means the largest that fits. */
     public static Plan scale(Plan plan, ViewId view, Reach reach, Optional<Integer> scale) {
         return changed(plan, view, reach, v -> v.scale().equals(scale) ? v : v.withScale(scale));

@@ -4,6 +4,7 @@ import honeylamp.catalogue.symbol.SymbolShape;
 import honeylamp.derive.fixed.FixedParts;
 import honeylamp.derive.listing.FloorSteps;
 import honeylamp.derive.openings.OpeningCut;
+import honeylamp.derive.pointing.Picking;
 import honeylamp.derive.rooms.Room;
 import honeylamp.derive.storeys.LaidPlan;
 import honeylamp.derive.storeys.LaidStorey;
@@ -47,6 +48,7 @@ import honeylamp.illustrate.words.DimensionArt;
 import honeylamp.illustrate.words.LabelArt;
 import honeylamp.illustrate.words.OtherWords;
 import honeylamp.illustrate.words.TierPlaces;
+import honeylamp.plan.Furnishing;
 import honeylamp.plan.Ground;
 import honeylamp.plan.Light;
 import honeylamp.plan.Light.Falls;
@@ -60,12 +62,14 @@ import honeylamp.plan.Side;
 import honeylamp.plan.Structure;
 import honeylamp.plan.TextRole;
 import honeylamp.plan.View;
+import honeylamp.takeoff.lived.LivedIn;
 import honeylamp.units.Length;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /** The picture of a view. */
@@ -78,6 +82,9 @@ public final class Illustration {
 
     /** No shade is followed farther over bare ground, in paper mm: there the sheet begins. */
     private static final double MOST_GROUND_MM = 22;
+
+    /** So near to words nothing lies about, in paper mm. */
+    private static final double BESIDE_WORDS_MM = 0.6;
 
     /** So far beside a wall a point lies in its room, in plan mm. */
     private static final double BESIDE_MM = 20;
@@ -147,7 +154,8 @@ public final class Illustration {
     /** Only the shade of a view, for measuring and comparing. */
     public static Drawing shadeOnly(LaidView view, PaperFrame frame, double shadePxPerMm) {
         var layers = new ArrayList<Layer>();
-        new Illustration(view, frame, Lamp.LIT, shadePxPerMm, new Remembered()).shade(layers, List.of());
+        new Illustration(view, frame, Lamp.LIT, shadePxPerMm, new Remembered())
+                .shade(layers, view.storey().geometry().storey().furnishings(), List.of());
         return new Drawing(layers);
     }
 
@@ -166,10 +174,11 @@ public final class Illustration {
         ground.addAll(structures.balconies(fixed.blocks(), floors));
         add(layers, LayerKind.GROUND, Kind.GROUND, ground);
         add(layers, LayerKind.FLOOR, Kind.FINISHES, floorMarks());
-        furniture(layers);
         var others = OtherWords.of(view, frame, pens, remembered);
+        var pieces = pieces(others);
+        furniture(layers, pieces.inRooms());
         if (lamp == Lamp.LIT) {
-            shade(layers, read(others));
+            shade(layers, pieces.inRooms(), read(others));
         }
         var onFloor = new ArrayList<>(structures.onFloor(fixed.blocks()));
         onFloor.addAll(kept(
@@ -196,6 +205,10 @@ public final class Illustration {
         var openings = remembered.answerOf(
                 About.OPENINGS, List.of(geometry.cuts()), () -> new OpeningArt(frame, pens).drawn(geometry.cuts()));
         add(layers, LayerKind.OPENINGS, Kind.OPENINGS, openings.seen());
+        if (!pieces.onSills().isEmpty()) {
+            var art = new FurnitureArt(frame, pens, lamp, remembered);
+            add(layers, LayerKind.OPENINGS, Kind.FURNITURE, art.marks(pieces.onSills(), SymbolShape.Level.TOP));
+        }
         var overhead = new ArrayList<>(openings.overhead());
         overhead.addAll(structures.overhead(fixed.blocks()));
         if (showing.shows(Kind.FURNITURE)) {
@@ -340,7 +353,8 @@ public final class Illustration {
         STEPS,
         WASH,
         WALLS,
-        OPENINGS
+        OPENINGS,
+        LIVED_IN
     }
 
     /** Marks of things that are the same objects as long as nothing in them changes. */
@@ -399,9 +413,38 @@ public final class Illustration {
         return cut.middle().middle().plus(cut.unit().left().times(side == Opening.Swing.LEFT ? away : -away));
     }
 
-    private void furniture(List<Layer> layers) {
-        var art = new FurnitureArt(frame, pens, lamp, remembered);
+    /**
+     * What stands and lies on the storey.
+     *
+     * @param inRooms the pieces, and what lies about in rooms
+     * @param onSills what stands in windows
+     */
+    private record Pieces(List<Furnishing> inRooms, List<Furnishing> onSills) {}
+
+    /** The pieces of the storey, and what lies about where no words are. */
+    private Pieces pieces(OtherWords others) {
         var pieces = geometry.storey().furnishings();
+        var amount = view.view().livedIn();
+        if (amount == 0 || lamp == Lamp.DRAFT || !showing.shows(Kind.FURNITURE)) {
+            return new Pieces(pieces, List.of());
+        }
+        var all = remembered.answerOf(About.LIVED_IN, List.of(geometry), () -> LivedIn.all(geometry));
+        var words = Stream.concat(read(others).stream(), others.read(others.tags()).stream())
+                .map(box -> onPlan(box.grown(BESIDE_WORDS_MM)))
+                .toList();
+        var small = LivedIn.at(all, amount).stream()
+                .filter(s ->
+                        words.stream().noneMatch(Picking.footprint(s.piece()).bounds()::meets))
+                .collect(Collectors.groupingBy(
+                        LivedIn.Small::place, Collectors.mapping(LivedIn.Small::piece, Collectors.toList())));
+        return new Pieces(
+                Stream.concat(pieces.stream(), small.getOrDefault(LivedIn.Place.IN_ROOM, List.of()).stream())
+                        .toList(),
+                small.getOrDefault(LivedIn.Place.ON_SILL, List.of()));
+    }
+
+    private void furniture(List<Layer> layers, List<Furnishing> pieces) {
+        var art = new FurnitureArt(frame, pens, lamp, remembered);
         add(layers, LayerKind.RUGS, Kind.FURNITURE, art.marks(pieces, SymbolShape.Level.FLOOR));
         add(layers, LayerKind.FURNITURE, Kind.FURNITURE, art.marks(pieces, SymbolShape.Level.BODY));
         add(layers, LayerKind.TOPS, Kind.FURNITURE, art.marks(pieces, SymbolShape.Level.TOP));
@@ -427,8 +470,9 @@ public final class Illustration {
                 .toList();
     }
 
-    private void shade(List<Layer> layers, List<Box> words) {
-        var solids = Solids.of(geometry, fixed, showing, look.heightCap().mm(), remembered);
+    private void shade(List<Layer> layers, List<Furnishing> pieces, List<Box> words) {
+        var solids =
+                Solids.of(geometry, pieces, fixed, showing, look.heightCap().mm(), remembered);
         var seen = view.light();
         var light = seen.orElse(view.view().light());
         var surface = shadedSurface(light);

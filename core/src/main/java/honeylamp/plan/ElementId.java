@@ -13,10 +13,47 @@ public sealed interface ElementId {
         /** The number: of itself, or of what it is a copy of. */
         int number();
 
+        /** Whether it is in a copy of a unit. */
+        private boolean isCopied() {
+            return copyNumber() >= 0;
+        }
+
+        private long seed() {
+            return switch (this) {
+                case Drawn(var number) -> number;
+                case Copied(var copy, var number) -> copy.number() * 1_000_003L + number;
+                case With(var other, var nth) -> (other.seed() + 1) * 7_919L + nth;
+            };
+        }
+
+        private int copyNumber() {
+            return switch (this) {
+                case Drawn _ -> -1;
+                case Copied copied -> copied.copy().number();
+                case With(var other, var _) -> other.copyNumber();
+            };
+        }
+
+        private String text() {
+            return switch (this) {
+                case Drawn _ -> "";
+                case Copied copied -> copied.copy().text() + ".";
+                case With(var other, var nth) -> other.text() + nth + ".";
+            };
+        }
+
         record Drawn(int number) implements Key {}
 
         /** Of something that stands in a copy of a unit; {@code number} is that of what is drawn. */
         record Copied(UnitCopyId copy, int number) implements Key {}
+
+        /** Of a small thing that is seen with another and is in no plan: the so-manieth of those that go with it. */
+        record With(Key other, int nth) implements Key {
+            @Override
+            public int number() {
+                return other.number();
+            }
+        }
     }
 
     /** Drawn things first, then copy by copy, each by number. */
@@ -33,28 +70,21 @@ public sealed interface ElementId {
 
     /** Whether it stands in a copy of a unit and is not drawn itself. */
     default boolean isCopied() {
-        return key() instanceof Key.Copied;
+        return key().isCopied();
     }
 
     /** What chance in a picture starts from (grain, tones): the same for the same thing always. */
     default long seed() {
-        return switch (key()) {
-            case Key.Drawn(var number) -> number;
-            case Key.Copied(var copy, var number) -> copy.number() * 1_000_003L + number;
-        };
+        return key().seed();
     }
 
     private static int copyNumber(ElementId id) {
-        return switch (id.key()) {
-            case Key.Drawn _ -> -1;
-            case Key.Copied copied -> copied.copy().number();
-        };
+        return id.key().copyNumber();
     }
 
     /** Text form: one letter for the kind, then the number, e.g. {@code w12}; in the copy c7 {@code c7.w12}. */
     default String text() {
-        var of = key() instanceof Key.Copied copied ? copied.copy().text() + "." : "";
-        return of
+        return key().text()
                 + switch (this) {
                     case StoreyId _ -> "s";
                     case WallTypeId _ -> "t";

@@ -30,6 +30,7 @@ import java.util.stream.Stream;
  * @param movedSlanted the same along faces that look to none of the four sides
  * @param tiers which dimensions it has around the plan
  * @param annotation what else it says in words and figures
+ * @param livedIn how much of daily life lies about in its rooms, from 0 for bare to 1
  */
 @RecordBuilder
 public record View(
@@ -47,7 +48,8 @@ public record View(
         List<MovedTier> movedTiers,
         List<MovedSlanted> movedSlanted,
         Tiers tiers,
-        Annotation annotation)
+        Annotation annotation,
+        double livedIn)
         implements ViewBuilder.With {
     /** What a view shows. */
     public sealed interface Subject {
@@ -240,6 +242,7 @@ public record View(
     /** Freezes the lists; refuses scales outside 1:1 to 1:5000. */
     public View {
         Checks.within("turn of a view", turnDeg, 0, 360);
+        Checks.within("how lived-in a view is", livedIn, 0, 1);
         scale.ifPresent(s -> Checks.within("scale", s, 1, 5000));
         moved = List.copyOf(moved);
         movedTiers = List.copyOf(movedTiers);
@@ -263,7 +266,8 @@ public record View(
                 List.of(),
                 List.of(),
                 Tiers.USUAL,
-                Annotation.USUAL);
+                Annotation.USUAL,
+                0);
     }
 
     /** What is seen once words and figures are left out, if they are. */

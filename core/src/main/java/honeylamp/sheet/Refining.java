@@ -14,10 +14,13 @@ import honeylamp.plan.ElementId;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.Plan;
 import honeylamp.plan.RoomMark;
+import honeylamp.takeoff.lived.LivedIn;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
+import java.util.stream.Collectors;
 
 /** What of a plan is still as it came, and what of its picture overwhelms, before it leaves the house. */
 public final class Refining {
@@ -46,7 +49,8 @@ public final class Refining {
         NORTH,
         STRENGTH,
         SHADE,
-        CLUTTER
+        CLUTTER,
+        LIVED_IN
     }
 
     /**
@@ -92,6 +96,7 @@ public final class Refining {
         plans.stream().filter(Refining::isStrong).findFirst().ifPresent(v -> out.add(strong(v)));
         plans.stream().filter(Refining::isDeep).findFirst().ifPresent(v -> out.add(deep(v)));
         plan.all().forEach(storey -> clutter(out, storey));
+        plans.forEach(view -> livedIn(out, view));
         return out;
     }
 
@@ -166,7 +171,7 @@ public final class Refining {
                             .filter(k -> k.group() == Group.DECOR || k.group() == Group.PLANTS)
                             .isPresent())
                     .toList();
-            if (small.size() > FEW && small.size() > CLUTTER_PER_M2 * room.areaMm2() / MM2_PER_M2) {
+            if (isCluttered(room, small.size())) {
                 out.add(new Hint(
                         Kind.CLUTTER,
                         name(room) + " holds " + small.size() + " small things and looks cluttered; take some away.",
@@ -175,6 +180,30 @@ public final class Refining {
                                 small.getFirst().id(),
                                 small.getFirst().at().point()))));
             }
+        }
+    }
+
+    private static boolean isCluttered(Room room, long things) {
+        return things > FEW && things > CLUTTER_PER_M2 * room.areaMm2() / MM2_PER_M2;
+    }
+
+    /** Of what lies about in a view, not of what is in the plan. */
+    private static void livedIn(List<Hint> out, LaidView view) {
+        var geometry = view.storey().geometry();
+        var seen = LivedIn.at(LivedIn.all(geometry), view.view().livedIn());
+        var in = seen.stream()
+                .map(s -> geometry.roomAt(s.piece().at().point()))
+                .flatMap(Optional::stream)
+                .collect(Collectors.groupingBy(room -> room, LinkedHashMap::new, Collectors.counting()));
+        var names = in.entrySet().stream()
+                .filter(e -> isCluttered(e.getKey(), e.getValue()))
+                .map(e -> name(e.getKey()))
+                .toList();
+        if (!names.isEmpty()) {
+            out.add(Hint.of(
+                    Kind.LIVED_IN,
+                    "In " + view.name() + " much lies about in " + String.join(", ", names)
+                            + ": make it barer with Lived in, in Light."));
         }
     }
 

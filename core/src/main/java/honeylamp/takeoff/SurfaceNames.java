@@ -85,6 +85,7 @@ final class SurfaceNames {
                         .map(Unit::name)
                         .findFirst()
                         .orElse("");
+            case Key.With _ -> "";
         };
     }
 

@@ -95,4 +95,19 @@ class RefiningTest {
                 .singleElement()
                 .satisfies(h -> assertThat(h.sentence()).contains("holds 10 small things"));
     }
+
+    /** A bedroom of nine square metres with much in it: at the end of the dial it is told, at half of it not. */
+    @Test
+    void roomsInWhichMuchLiesAboutAreTold() {
+        var plan = TestPlans.with(TestPlans.clearRectangle(3000, 3000), "bed", 1600, 2050, 900, 1500, 1900, 0);
+        plan = TestPlans.with(plan, "desk", 1200, 600, 740, 600, 350, 180);
+        plan = TestPlans.with(plan, "sideboard", 1200, 400, 750, 2300, 300, 180);
+        plan = RoomEdits.name(
+                plan, TestPlans.storey(plan), TestPlans.geometry(plan).rooms().getFirst(), "Bunk room");
+        assertThat(kinds(ViewEdits.livedIn(plan, 0.2))).doesNotContain(Kind.LIVED_IN);
+        assertThat(of(ViewEdits.livedIn(plan, 1)))
+                .filteredOn(h -> h.kind() == Kind.LIVED_IN)
+                .singleElement()
+                .satisfies(h -> assertThat(h.sentence()).contains("Bunk room").contains("Lived in"));
+    }
 }

@@ -130,6 +130,32 @@ class LooksWindowTest {
         }
     }
 
+    /** What lies about is no piece until it is kept; then it can be picked, and one undo takes all of it back. */
+    @Test
+    void roomsAreLivedInByADialAndWhatLiesAboutIsKept() throws Exception {
+        try (var w = WindowDriver.with(DemoDocument.made())) {
+            w.press("stage-light");
+            var drawn = pieces(w);
+            w.fill("lived-in-value", "0");
+            assertThat(w.<Node>node("lived-in-keep").isDisabled()).isTrue();
+            w.fill("lived-in-value", "0.7");
+            assertThat(w.plan().presentation().views().getFirst().livedIn()).isEqualTo(0.7);
+            assertThat(pieces(w)).isEqualTo(drawn);
+            w.fill("lived-in-value", "two");
+            assertThat(w.<Label>node("lived-in-wrong").getText()).isNotBlank();
+            w.press("lived-in-keep");
+            assertThat(pieces(w)).isGreaterThan(drawn + 40);
+            assertThat(w.plan().presentation().views().getFirst().livedIn()).isZero();
+            w.key(KeyCode.CONTROL, KeyCode.Z);
+            assertThat(pieces(w)).isEqualTo(drawn);
+            assertThat(w.plan().presentation().views().getFirst().livedIn()).isEqualTo(0.7);
+        }
+    }
+
+    private static int pieces(WindowDriver w) throws Exception {
+        return w.plan().storeys().getFirst().furnishings().size();
+    }
+
     private static DrawingPaper paper(WindowDriver w) throws Exception {
         return WindowDriver.onScreen(() -> w.model().shown().view().look().paper());
     }

@@ -14,6 +14,9 @@ import java.util.List;
 
 /** Rugs, curtains, and what makes a room somebody's. */
 final class Decor {
+    /** Half as thick as cloth is drawn that hangs in folds. */
+    private static final double CLOTH = 16;
+
     private Decor() {}
 
     static List<FurnishingKind> kinds() {
@@ -171,23 +174,31 @@ final class Decor {
         pen.line(SymbolPen.boxPath(-pen.w + 40, -pen.d + 40, pen.w - 40, pen.d - 40, 4), Edge.INNER, Detail.DRAWN);
     }
 
-    /** A wave between two lines of depth, of folds about so wide. */
+    /** A wave of cloth between two lines of depth, of folds about so wide. */
     private static void folds(PiecePen pen, double x0, double x1) {
         var many = PiecePen.many(Math.abs(x1 - x0), 110, 1);
         var path = Figure.builder();
-        path.moveTo(x0, 0);
+        path.moveTo(x0, -CLOTH);
         for (var i = 0; i < many; i++) {
-            var a = x0 + (x1 - x0) * i / many;
-            var b = x0 + (x1 - x0) * (i + 1) / many;
-            path.curveTo(a + (b - a) * 0.3, -pen.d, a + (b - a) * 0.35, -pen.d, (a + b) / 2, 0);
-            path.curveTo(a + (b - a) * 0.65, pen.d, a + (b - a) * 0.7, pen.d, b, 0);
+            wave(path, x0 + (x1 - x0) * i / many, x0 + (x1 - x0) * (i + 1) / many, -CLOTH, -pen.d + CLOTH);
         }
-        pen.line(path.build(), Edge.OUTLINE, Detail.PLAIN);
+        path.lineTo(x1, CLOTH);
+        for (var i = many; i > 0; i--) {
+            wave(path, x0 + (x1 - x0) * i / many, x0 + (x1 - x0) * (i - 1) / many, CLOTH, pen.d - CLOTH);
+        }
+        path.close();
+        pen.shape(path.build(), Role.LINEN, Edge.INNER, Detail.PLAIN);
         pen.standing(Math.min(x0, x1), -pen.d, Math.max(x0, x1), pen.d, 20, pen.h - 60, 6, Role.LINEN);
         for (var i = 1; i < 2 * many; i++) {
             var x = x0 + (x1 - x0) * i / (2.0 * many);
             pen.frontLine(x, 30, x, pen.h - 60, Detail.DRAWN);
         }
+    }
+
+    /** One fold: to one side and back, then to the other and back, about a line of depth. */
+    private static void wave(Figure.Builder path, double a, double b, double y, double reach) {
+        path.curveTo(a + (b - a) * 0.3, y + reach, a + (b - a) * 0.35, y + reach, (a + b) / 2, y);
+        path.curveTo(a + (b - a) * 0.65, y - reach, a + (b - a) * 0.7, y - reach, b, y);
     }
 
     private static void rail(PiecePen pen) {
@@ -314,7 +325,7 @@ final class Decor {
 
     private static void bowl(PiecePen pen) {
         var r = Math.min(pen.w, pen.d);
-        pen.standing(-r, -r, r, r, 0, pen.h, 50, Role.PORCELAIN);
+        pen.standing(Figure.circle(Point.ORIGIN, r).flattened(4), 0, pen.h, 50, Role.PORCELAIN);
         pen.circle(0, 0, r, Role.PORCELAIN, Edge.OUTLINE, Detail.PLAIN);
         pen.circle(0, 0, r * 0.82, Role.WATER_SHADE, Edge.INNER, Detail.PLAIN);
         var roles = new Role[] {Role.CUSHION, Role.LEAF_LIGHT, Role.TIMBER, Role.CUSHION};

@@ -22,6 +22,7 @@ public final class Furnishings {
                     Lamps.kinds(),
                     ChildrensPieces.kinds(),
                     Decor.kinds(),
+                    Oddments.kinds(),
                     Plants.kinds(),
                     Runs.kinds(),
                     Kitchen.kinds(),

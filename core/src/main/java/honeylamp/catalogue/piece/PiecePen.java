@@ -296,30 +296,19 @@ final class PiecePen extends SymbolPen {
         line(Figure.line(new Point(-reach, reach), new Point(reach, -reach)), Edge.OUTLINE, Detail.PLAIN);
     }
 
-    /** Chairs along both long sides of the piece, and at its ends if there is room, tucked in by a third. */
+    /** Chairs along both long sides of the piece, and at its ends if there is room. */
     void chairsAround() {
-        var along = Math.max(1, (int) Math.floor((2 * w - 100) / DINER));
-        var reach = CHAIR_DEEP * 0.24;
-        for (var i = 0; i < along; i++) {
-            var x = 2 * w * (i + 0.5) / along - w;
-            chair(x, -d - reach, 180);
-            chair(x, d + reach, 0);
-        }
-        if (d >= 425 && w >= 750) {
-            chair(-w - reach, 0, 90);
-            chair(w + reach, 0, -90);
-        }
+        chairs(SeatsAround.box(w, d));
     }
 
     /** As many chairs as there is elbow room around an oval of the piece's size. */
     void chairsAroundOval() {
-        var round = Math.PI * (3 * (w + d) - Math.sqrt((3 * w + d) * (w + 3 * d))); // Ramanujan, 1914
-        var many = Math.max(2, (int) Math.floor(round / DINER));
-        for (var i = 0; i < many; i++) {
-            var a = Math.toRadians(90 + 360.0 * i / many);
-            var out = CHAIR_DEEP * 0.24;
-            chair((w + out) * Math.cos(a), (d + out) * Math.sin(a), Math.toDegrees(a) - 90);
-        }
+        chairs(SeatsAround.oval(w, d));
+    }
+
+    /** A chair at each of some places. */
+    void chairs(List<SeatsAround.Seat> seats) {
+        seats.forEach(seat -> chair(seat.x(), seat.y(), seat.turnDeg()));
     }
 
     /** A mixer tap whose spout reaches to the front. */

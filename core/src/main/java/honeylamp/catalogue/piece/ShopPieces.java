@@ -127,14 +127,16 @@ final class ShopPieces {
     }
 
     private static void fourSeats(PiecePen pen) {
-        pen.chair(0, -pen.d - 115, 180);
-        pen.chair(0, pen.d + 115, 0);
-        twoSeats(pen);
+        pen.chairs(SeatsAround.sides(pen.w, pen.d));
+        squareTop(pen);
     }
 
     private static void twoSeats(PiecePen pen) {
-        pen.chair(-pen.w - 115, 0, 90);
-        pen.chair(pen.w + 115, 0, -90);
+        pen.chairs(SeatsAround.ends(pen.w));
+        squareTop(pen);
+    }
+
+    private static void squareTop(PiecePen pen) {
         pen.standing(-40, -40, 40, 40, 0, pen.h - 30, 4, Role.METAL);
         pen.standing(-220, -220, 220, 220, 0, 25, 6, Role.METAL);
         pen.body(-pen.w, -pen.d, pen.w, pen.d, pen.h - 30, pen.h, 25, Role.TIMBER);
@@ -142,10 +144,7 @@ final class ShopPieces {
     }
 
     private static void roundSeats(PiecePen pen) {
-        for (var i = 0; i < 4; i++) {
-            var a = Math.toRadians(45 + 90.0 * i);
-            pen.chair((pen.w + 115) * Math.cos(a), (pen.d + 115) * Math.sin(a), -45 + 90.0 * i);
-        }
+        pen.chairs(SeatsAround.aslant(pen.w, pen.d));
         pen.roundTable(30, Role.TIMBER);
         pen.dish(0, 0, 45, Role.BODY, Detail.DRAWN);
     }

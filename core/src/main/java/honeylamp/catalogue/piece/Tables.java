@@ -174,8 +174,7 @@ final class Tables {
     }
 
     private static void bistro(PiecePen pen) {
-        pen.chair(-pen.w - 110, 0, 90);
-        pen.chair(pen.w + 110, 0, -90);
+        pen.chairs(SeatsAround.ends(pen.w));
         pen.roundTable(25, Role.TIMBER);
         pen.dish(0, 0, 60, Role.BODY, Detail.RICH);
     }

@@ -4,6 +4,7 @@ import honeylamp.derive.storeys.StoreyGeometry;
 import honeylamp.edit.FurnishingEdits;
 import honeylamp.edit.GroundEdits;
 import honeylamp.edit.RoomEdits;
+import honeylamp.edit.ViewEdits;
 import honeylamp.plan.Finish;
 import honeylamp.plan.Ground.Use;
 import honeylamp.plan.Plan;
@@ -19,6 +20,7 @@ import java.util.Map;
 
 /** The third demo: a boat shed built from readings alone. */
 public final class BoatShed {
+    private static final double LIVED_IN = 0.5;
     private static final String READINGS = "/honeylamp/demo/boat-shed.csv";
     private static final Map<String, Finish> FLOORS = Map.of(
             "Boat hall", Finish.of("screed"),
@@ -113,7 +115,7 @@ public final class BoatShed {
                     plan = RoomEdits.floor(plan, storey.id(), room, floor);
                 }
             }
-            return outside(furnished(plan));
+            return ViewEdits.livedIn(outside(furnished(plan)), LIVED_IN);
         } catch (SurveyException e) {
             throw new IOException("the readings of the boat shed do not hang together", e);
         }

@@ -3,6 +3,7 @@ package honeylamp.demo.place;
 import honeylamp.catalogue.Looks;
 import honeylamp.edit.PageEdits;
 import honeylamp.edit.Reach;
+import honeylamp.edit.ViewEdits;
 import honeylamp.plan.Brief;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.ElementId.WallTypeId;
@@ -32,6 +33,7 @@ import java.util.List;
  * the lane; behind lies a paved yard, beside the house one bay for a car. All numbers in inches.
  */
 public final class QuillbackLane {
+    private static final double LIVED_IN = 0.5;
     private static final WallTypeId BRICK = new WallTypeId(1);
     private static final WallTypeId BEARING = new WallTypeId(2);
     private static final WallTypeId PARTITION = new WallTypeId(3);
@@ -55,7 +57,7 @@ public final class QuillbackLane {
         flatRooms(sketch);
         living(sketch);
         flatRest(sketch);
-        return listed(sketch.plan());
+        return ViewEdits.livedIn(listed(sketch.plan()), LIVED_IN);
     }
 
     /** A tall sheet has room for its lists below the plan. */

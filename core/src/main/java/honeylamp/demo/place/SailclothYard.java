@@ -1,6 +1,7 @@
 package honeylamp.demo.place;
 
 import honeylamp.catalogue.Looks;
+import honeylamp.edit.ViewEdits;
 import honeylamp.plan.Brief;
 import honeylamp.plan.ElementId.StoreyId;
 import honeylamp.plan.ElementId.WallTypeId;
@@ -38,6 +39,8 @@ public final class SailclothYard {
 
     private SailclothYard() {}
 
+    private static final double LIVED_IN = 0.5;
+
     /** The finished plan. */
     public static Plan plan() {
         var sketch = new PlanSketch(empty());
@@ -49,7 +52,7 @@ public final class SailclothYard {
         kitchenAndNook(sketch);
         bedrooms(sketch);
         wetRooms(sketch);
-        return sketch.plan();
+        return ViewEdits.livedIn(sketch.plan(), LIVED_IN);
     }
 
     /** The building before any wall is drawn: wall types, storey, sheet. */

@@ -57,10 +57,11 @@ public final class FurnitureArt {
         this.lamp = lamp;
     }
 
-    /** Pieces in the order in which they are drawn. */
+    /** Pieces in the order in which they are drawn: what lies on something after what it may lie on. */
     public static List<Furnishing> lowestFirst(List<Furnishing> pieces) {
         return pieces.stream()
                 .sorted(Comparator.comparingInt(Furnishing::order)
+                        .thenComparing(Furnishing::bottom)
                         .thenComparing(Furnishing::height)
                         .thenComparing(Furnishing::id, ElementId.ORDER))
                 .toList();

@@ -44,14 +44,20 @@ public record Solids(List<Solid> walls, List<Solid> pieces) {
     /**
      * Of what a view shows in full: what is faint throws no shade.
      *
+     * @param furnishings what stands and lies on the storey
      * @param remembered what was worked out before
      */
     public static Solids of(
-            StoreyGeometry geometry, FixedParts fixed, Showing showing, double heightCapMm, Remembered remembered) {
+            StoreyGeometry geometry,
+            List<Furnishing> furnishings,
+            FixedParts fixed,
+            Showing showing,
+            double heightCapMm,
+            Remembered remembered) {
         var pieces = new ArrayList<Solid>();
         if (showing.of(Kind.FURNITURE) == Degree.SHOWN) {
             var asked = new Asked(heightCapMm);
-            for (var piece : geometry.storey().furnishings()) {
+            for (var piece : furnishings) {
                 pieces.addAll(remembered.answerAbout(asked, piece, () -> solids(piece, heightCapMm)));
             }
         }

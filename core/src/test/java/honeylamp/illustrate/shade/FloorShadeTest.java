@@ -70,6 +70,7 @@ class FloorShadeTest {
     void nothingStandsHigherThanTheLookLetsItForItsShade() {
         var solids = Solids.of(
                 TestPlans.geometry(DEMO),
+                DEMO.storeys().getFirst().furnishings(),
                 FixedParts.on(DEMO, DEMO.storeys().getFirst()),
                 Showing.USUAL,
                 1100,
@@ -334,7 +335,12 @@ class FloorShadeTest {
     /** Points of a room with nothing standing on them. */
     private static List<Point> bare(LaidView view, Room room) {
         var standing = Solids.of(
-                        view.storey().geometry(), view.storey().fixedParts(), Showing.USUAL, 1100, new Remembered())
+                        view.storey().geometry(),
+                        view.storey().storey().furnishings(),
+                        view.storey().fixedParts(),
+                        Showing.USUAL,
+                        1100,
+                        new Remembered())
                 .pieces();
         var out = new ArrayList<Point>();
         var box = room.outline().bounds();

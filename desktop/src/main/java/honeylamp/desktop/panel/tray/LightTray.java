@@ -30,6 +30,7 @@ final class LightTray implements Content<LightTray.Part> {
     private final LookFields parts;
     private final LookShelf shelf;
     private final SunFields sun;
+    private final LivedInFields lived;
     private final Library<KeptLook> kept;
 
     LightTray(WorkspaceModel model, WindowActions window, Thumbnails thumbnails, Library<KeptLook> kept) {
@@ -37,6 +38,7 @@ final class LightTray implements Content<LightTray.Part> {
         this.kept = kept;
         this.parts = new LookFields(model);
         this.sun = new SunFields(model, thumbnails);
+        this.lived = new LivedInFields(model);
         this.shelf = new LookShelf(model, parts, window, thumbnails, kept);
     }
 
@@ -103,6 +105,7 @@ final class LightTray implements Content<LightTray.Part> {
                         look.textureStrength(),
                         (v, going) -> parts.look(going, l -> l.withTextureStrength(v)))));
         out.add(paper(look.paper()));
+        out.add(lived.section(part.view()));
         out.addAll(parts.nodes(look, part.presenting(), part.laid()));
         return out;
     }
